@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Exceptions\Refused;
+use App\Models\Piece;
+use App\Models\Workshop;
+use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\Piece as Document;
+use Hebra\Core\Piece\PieceJson;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** The history of a piece: every change is a revision; undo and redo move along them. */
+final class History
+{
+    /** Revisions kept; older ones fall off the far end. */
+    private const KEPT = 400;
+
+    public function begin(Workshop $workshop, Document $document, string $words): Piece
+    {
+        return DB::transaction(function () use ($workshop, $document, $words): Piece {
+            /** @var Piece $piece */
+            $piece = $workshop->pieces()->create(['name' => $document->name]);
+            $piece->setAttribute('revision', 1)->save();
+            $piece->revisions()->create(['number' => 1, 'document' => PieceJson::write($document), 'words' => $words]);
+
+            return $piece->refresh();
+        });
+    }
+
+    /** @throws Refused|\Hebra\Core\Problem if the piece moved on meanwhile, or the change cannot be made */
+    public function change(Piece $piece, int $seen, Change $change): Piece
+    {
+        return $this->moving($piece, $seen, function (Piece $piece) use ($change): void {
+            $before = $piece->document();
+            $after = $change->apply($before);
+            $json = PieceJson::write($after);
+            if ($json === $piece->json()) {
+                return;
+            }
+            $next = $piece->revision + 1;
+            $piece->revisions()->where('number', '>=', $next)->delete();
+            $piece->revisions()->where('number', '<', $next - self::KEPT)->delete();
+            $piece->revisions()->create(['number' => $next, 'document' => $json, 'words' => Str::limit($change->words($before), 190)]);
+            $piece->forceFill(['revision' => $next, 'name' => $after->name])->save();
+        });
+    }
+
+    /** @throws Refused at the first revision, or if the piece moved on meanwhile */
+    public function undo(Piece $piece, int $seen): Piece
+    {
+        return $this->step($piece, $seen, -1, Refused::nothingToUndo(...));
+    }
+
+    /** @throws Refused at the last revision, or if the piece moved on meanwhile */
+    public function redo(Piece $piece, int $seen): Piece
+    {
+        return $this->step($piece, $seen, 1, Refused::nothingToRedo(...));
+    }
+
+    /** @param callable(): Refused $none */
+    private function step(Piece $piece, int $seen, int $by, callable $none): Piece
+    {
+        return $this->moving($piece, $seen, function (Piece $piece) use ($by, $none): void {
+            $piece->revisions()->where('number', $piece->revision + $by)->exists() || throw $none();
+            $piece->setAttribute('revision', $piece->revision + $by);
+            $piece->moved();
+            $piece->setAttribute('name', $piece->document()->name)->save();
+        });
+    }
+
+    /** @param callable(Piece): void $move */
+    private function moving(Piece $piece, int $seen, callable $move): Piece
+    {
+        return DB::transaction(function () use ($piece, $seen, $move): Piece {
+            $now = (int) DB::table('pieces')->where('id', $piece->id)->value('revision');
+            if ($now !== $piece->revision) {
+                $piece->setAttribute('revision', $now)->syncOriginal();
+                $piece->moved();
+            }
+            $now === $seen || throw Refused::stale($seen, $now);
+            $move($piece);
+            $piece->moved();
+
+            return $piece;
+        });
+    }
+}

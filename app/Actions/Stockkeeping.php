@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Exceptions\Refused;
+use App\Models\Lot;
+use App\Models\Movement;
+use App\Models\Workshop;
+use Hebra\Core\Quantity\Count;
+use Hebra\Core\Quantity\Length;
+use Hebra\Core\Quantity\LengthUnit;
+use Hebra\Core\Quantity\Mass;
+use Hebra\Core\Quantity\Money;
+use Hebra\Core\Quantity\Unreadable;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
+use Illuminate\Support\Facades\DB;
+
+/** Coils, offcuts and pins come in, are found longer or shorter than booked, and entries are reversed. */
+final class Stockkeeping
+{
+    private const MOST_MM = 10_000_000;
+
+    public function __construct(private readonly Book $book) {}
+
+    /**
+     * @param  array<string, string>  $input  kind, name, metal, size, temper, amount (a length or a weight), pins, pin_length, price
+     *
+     * @throws \Hebra\Core\Problem if a field is unreadable or out of range
+     */
+    public function receive(Workshop $workshop, array $input, LengthUnit $bare): Lot
+    {
+        $kind = $input['kind'] ?? 'coil';
+        isset(Lot::KINDS[$kind]) || throw Unreadable::choice('kind', $kind, array_keys(Lot::KINDS));
+        $wire = new Wire(Metal::read($input['metal'] ?? ''), WireSize::parse($input['size'] ?? '', 'size'), Temper::read($input['temper'] ?? 'dead-soft'));
+        $price = trim($input['price'] ?? '') === '' ? null : Money::parse($input['price'])->cents();
+        $name = trim($input['name'] ?? '');
+        mb_strlen($name) <= 60 || throw Unreadable::tooLong('name', mb_strlen($name), 60);
+        $pinMm = $kind === 'pins' ? Length::parse($input['pin_length'] ?? '', 'pin length', $bare)->within('pin length', 5, 300)->millimetres() : null;
+
+        return DB::transaction(function () use ($workshop, $kind, $wire, $price, $name, $pinMm, $input, $bare): Lot {
+            $lot = $this->opened($workshop, $kind, $wire, $name, $price, $pinMm);
+            $milligrams = $pinMm === null
+                ? $this->amountMg($lot, $input['amount'] ?? '', $bare)
+                : Count::parse($input['pins'] ?? '', 'pins', 1, 100_000) * $lot->pinMg();
+            $this->book->enter($workshop, 'received', [
+                Line::lot($lot, $milligrams, 'received '.$lot->name),
+                Line::of('supplier', $lot->metal, -$milligrams, 'received '.$lot->name),
+            ]);
+
+            return $lot;
+        });
+    }
+
+    public function opened(Workshop $workshop, string $kind, Wire $wire, string $name = '', ?int $priceCents = null, ?float $pinMm = null): Lot
+    {
+        $number = $workshop->lots()->where('kind', $kind)->count() + 1;
+
+        return Lot::query()->create([
+            'workshop_id' => $workshop->id, 'kind' => $kind, 'name' => $name !== '' ? $name : ucfirst(Lot::KINDS[$kind])." {$number}",
+            'metal' => $wire->metal->value, 'size' => $wire->size->code(), 'temper' => $wire->temper->value,
+            'mass_ng_per_mm' => (int) round($wire->milligramsPerMm() * 1_000_000),
+            'price_cents' => $priceCents, 'pin_length_um' => $pinMm === null ? null : (int) round($pinMm * 1000),
+        ]);
+    }
+
+    /** A length or a weight, whichever was written, as milligrams of this lot. */
+    private function amountMg(Lot $lot, string $text, LengthUnit $bare): int
+    {
+        // A unit of weight makes it a weight; everything else is read as a length.
+        $isMass = preg_match('/(?<![a-z])(mg|g|grams?|kg|oz|ozt|dwt)\s*$/i', trim($text)) === 1;
+        $milligrams = $isMass
+            ? Mass::parse($text, 'amount')->asAmount('amount', 100_000)->milligrams()
+            : $lot->mgOf(Length::parse($text, 'amount', $bare)->asSize('amount', self::MOST_MM)->millimetres());
+
+        return $milligrams > 0 ? $milligrams : throw Refused::invalid('amount', 'Amount “'.$text.'” weighs less than a milligram: give at least 1 mg of wire.');
+    }
+
+    /**
+     * The lot holds another amount than the book says: one correcting entry.
+     *
+     * @throws \Hebra\Core\Problem if the amount is unreadable
+     */
+    public function correct(Lot $lot, Workshop $workshop, string $amount, LengthUnit $bare): void
+    {
+        $isNothing = preg_match('/^0+([.,]0+)?\s*\w*$/', trim($amount)) === 1;
+        $holds = $isNothing ? 0 : ($lot->isPins() ? Count::parse($amount, 'amount', 0, 100_000) * $lot->pinMg() : $this->amountMg($lot, $amount, $bare));
+        $this->adjust($lot, $workshop, $holds - $lot->heldMg());
+    }
+
+    public function adjust(Lot $lot, Workshop $workshop, int $byMg): void
+    {
+        $words = $lot->name.($byMg > 0 ? ' was longer than booked' : ' was shorter than booked');
+        $this->book->enter($workshop, 'corrected', [Line::lot($lot, $byMg, $words), Line::of('found', $lot->metal, -$byMg, $words)]);
+    }
+
+    /** @throws Refused if it is reversed already or would leave a lot with less than nothing */
+    public function reverse(Workshop $workshop, string $entry): void
+    {
+        DB::transaction(function () use ($workshop, $entry): void {
+            $lines = $workshop->movements()->with('lot')->where('entry', $entry)->get();
+            $lines->isNotEmpty() || abort(404);
+            $isDone = $lines->first()?->reverses !== null || $workshop->movements()->where('reverses', $entry)->exists();
+            $isDone && throw Refused::alreadyReversed();
+            $back = [];
+            foreach ($lines as $line) {
+                if ($line->lot !== null && $line->lot->heldMg() - $line->mass_mg < 0) {
+                    throw Refused::wouldHoldLess($line->lot->name);
+                }
+                $words = 'reversed: '.$line->words;
+                /** @var 'supplier'|'pieces'|'scrap jar'|'not booked'|'found' $account */
+                $account = $line->account;
+                $back[] = $line->lot !== null ? Line::lot($line->lot, -$line->mass_mg, $words) : Line::of($account, $line->metal, -$line->mass_mg, $words);
+            }
+            $this->book->enter($workshop, 'reversed', $back, $lines->first()?->making_id === null ? null : $workshop->makings()->find($lines->first()->making_id), $entry);
+        });
+    }
+
+    /** @return array<string, int> what the scrap jar holds, metal => milligrams */
+    public function scrapJar(Workshop $workshop): array
+    {
+        /** @var array<string, int> $held */
+        $held = Movement::query()->where('workshop_id', $workshop->id)->where('account', 'scrap jar')
+            ->groupBy('metal')->selectRaw('metal, SUM(mass_mg) AS held')->pluck('held', 'metal')->map(fn (mixed $mg): int => (int) $mg)->all();
+
+        return array_filter($held);
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\History;
+use App\Exceptions\Refused;
+use App\Http\Requests\PieceRequest;
+use App\Models\Piece;
+use App\View\PieceCard;
+use Hebra\Core\Piece\Patterns;
+use Hebra\Core\Piece\PieceJson;
+use Hebra\Core\Problem;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
+
+/** The pieces of a workshop: list, start, import, export, copy, put away and take back. */
+final class PieceController extends Controller
+{
+    public function __construct(private readonly History $history) {}
+
+    public function index(Request $request): View
+    {
+        $workshop = $this->workshop($request);
+        $deleted = $request->session()->get('deleted');
+
+        return view('pieces.index', [
+            'cards' => PieceCard::all($workshop),
+            'patterns' => Patterns::all(),
+            'deleted' => is_string($deleted) ? $workshop->pieces()->onlyTrashed()->where('ulid', $deleted)->first() : null,
+        ]);
+    }
+
+    public function store(Request $request): RedirectResponse|Response
+    {
+        try {
+            $name = trim($this->text($request, 'name'));
+            $pattern = $this->text($request, 'pattern');
+            $piece = $this->history->begin($this->workshop($request), Patterns::start($pattern, $name === '' ? 'New drops' : $name), 'Began');
+        } catch (Problem $problem) {
+            return $this->again($this->index($request), $problem);
+        }
+
+        return redirect("/pieces/{$piece->ulid}/lay-out");
+    }
+
+    public function import(Request $request): RedirectResponse|Response
+    {
+        try {
+            $file = $request->file('file');
+            $file instanceof UploadedFile || throw Refused::invalid('file', 'No file came: choose a piece that Hebra exported (.json).');
+            $file->isValid() && $file->getSize() <= PieceJson::MOST_BYTES || throw Refused::invalid('file', 'The file is larger than 1024 KiB or did not arrive whole: a piece takes at most 1024 KiB.');
+            $piece = $this->history->begin($this->workshop($request), PieceJson::read($file->getContent()), 'Imported');
+        } catch (Problem $problem) {
+            return $this->again($this->index($request), $problem instanceof Refused ? $problem : Refused::at('file', $problem));
+        }
+
+        return redirect("/pieces/{$piece->ulid}/lay-out");
+    }
+
+    public function show(PieceRequest $request): RedirectResponse
+    {
+        return redirect("/pieces/{$request->piece()->ulid}/{$request->piece()->stage}");
+    }
+
+    public function export(PieceRequest $request): Response
+    {
+        $piece = $request->piece();
+
+        return response($piece->json()."\n", 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="'.(Str::slug($piece->name) ?: 'piece').'.hebra.json"',
+        ]);
+    }
+
+    public function copy(PieceRequest $request): RedirectResponse
+    {
+        $document = $request->piece()->document();
+        $copy = $this->history->begin($this->workshop($request), $document->withName(Str::limit($document->name, 70, '').', copy'), 'Copied from '.$document->name);
+
+        return redirect("/pieces/{$copy->ulid}/lay-out");
+    }
+
+    public function destroy(PieceRequest $request): RedirectResponse
+    {
+        $request->piece()->delete();
+
+        return redirect('/pieces')->with('deleted', $request->piece()->ulid);
+    }
+
+    public function restore(Request $request, string $deleted): RedirectResponse
+    {
+        /** @var Piece $piece */
+        $piece = $this->workshop($request)->pieces()->onlyTrashed()->where('ulid', $deleted)->firstOrFail();
+        $piece->restore();
+
+        return redirect("/pieces/{$piece->ulid}/{$piece->stage}");
+    }
+}

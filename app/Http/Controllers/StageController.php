@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\History;
+use App\Exceptions\Refused;
+use App\Http\Problems;
+use App\Http\Requests\PieceRequest;
+use App\Models\Piece;
+use App\View\Desk;
+use App\View\Drawing;
+use App\View\Strip;
+use Hebra\Core\Figure\PieceFigure;
+use Hebra\Core\Piece\ChangeReader;
+use Hebra\Core\Plan\LayReady;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Problem;
+use Hebra\Core\Quantity\Count;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+
+/** The five stages of a piece, on one address each, and the changes made there. */
+final class StageController extends Controller
+{
+    public function __construct(private readonly History $history) {}
+
+    public function show(PieceRequest $request, string $piece, string $stage): Response
+    {
+        isset(Piece::STAGES[$stage]) || abort(404);
+        $model = $request->piece();
+        if ($model->stage !== $stage) {
+            // Where the piece was left, without counting as a change to it.
+            $model->timestamps = false;
+            $model->forceFill(['stage' => $stage])->save();
+        }
+
+        return $this->page($request, $stage);
+    }
+
+    public function change(PieceRequest $request): Response|RedirectResponse|JsonResponse
+    {
+        return $this->moved($request, fn (Piece $piece, int $seen) => $this->history->change($piece, $seen, ChangeReader::read($request->all(), $this->workshop($request)->profile()->unit())));
+    }
+
+    public function undo(PieceRequest $request): Response|RedirectResponse|JsonResponse
+    {
+        return $this->moved($request, $this->history->undo(...));
+    }
+
+    public function redo(PieceRequest $request): Response|RedirectResponse|JsonResponse
+    {
+        return $this->moved($request, $this->history->redo(...));
+    }
+
+    /** @param callable(Piece, int): Piece $move */
+    private function moved(PieceRequest $request, callable $move): Response|RedirectResponse|JsonResponse
+    {
+        $piece = $request->piece();
+        $hung = $request->expectsJson() ? null : $this->hangs($piece);
+        try {
+            $move($piece, $request->seenRevision());
+        } catch (Problem $problem) {
+            if ($request->expectsJson()) {
+                throw $problem;
+            }
+
+            return $this->page($request, $this->stageOf($request), $problem);
+        }
+        if ($request->expectsJson()) {
+            return response()->json(['revision' => $piece->revision, 'piece' => json_decode($piece->json())]);
+        }
+
+        return $request->hasHeader('HX-Request')
+            ? $this->page($request, $this->stageOf($request), null, $hung)
+            : redirect("/pieces/{$piece->ulid}/{$this->stageOf($request)}?".http_build_query(['open' => $request->openPart(), 'run' => $request->openRun()]), 303);
+    }
+
+    private function hangs(Piece $piece): float
+    {
+        return $this->figure($piece)->heightMm();
+    }
+
+    private function figure(Piece $piece): PieceFigure
+    {
+        return Planner::figureOf($piece->document(), $piece->workshop->profile());
+    }
+
+    private function stageOf(PieceRequest $request): string
+    {
+        $stage = $request->input('stage');
+
+        return is_string($stage) && isset(Piece::STAGES[$stage]) ? $stage : $request->piece()->stage;
+    }
+
+    public function page(PieceRequest $request, string $stage, ?Problem $problem = null, ?float $hungMm = null): Response
+    {
+        $desk = new Desk($request->piece(), $this->workshop($request), $stage, $request->openPart(), $request->openRun(), $problem);
+        $desk->hungMm = $hungMm;
+        $view = view('stages.page', ['desk' => $desk, 'problem' => $problem]);
+
+        return response($request->hasHeader('HX-Request') ? $view->fragment('desk') : $view->render(), $problem === null ? 200 : Problems::status($problem));
+    }
+
+    public function layReady(PieceRequest $request): View
+    {
+        $desk = new Desk($request->piece(), $this->workshop($request), 'lay-out');
+        $for = $request->input('for', $desk->document->makes->count);
+        try {
+            $count = Count::parse(is_scalar($for) ? (string) $for : '', 'for', 1, 200);
+            $problem = null;
+        } catch (Problem $caught) {
+            [$count, $problem] = [$desk->document->makes->count, $caught];
+        }
+
+        return view('stages.lay-ready', ['desk' => $desk, 'ready' => LayReady::of($desk->document, $desk->profile, $count), 'problem' => $problem]);
+    }
+
+    public function strips(PieceRequest $request): View
+    {
+        $desk = new Desk($request->piece(), $this->workshop($request), 'cut');
+
+        return view('stages.strips', [
+            'desk' => $desk,
+            'strips' => array_map(fn ($cut): Strip => new Strip($cut, $desk->profile, 1.0), $desk->plan->strips()),
+            'drawing' => new Drawing($desk->plan->figure, 10_000, 320, 64),
+        ]);
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Stockkeeping;
+use App\Models\Bead;
+use App\Models\Lot;
+use Hebra\Core\Bead\Bead as CoreBead;
+use Hebra\Core\Problem;
+use Hebra\Core\Quantity\Count;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+
+/** Coils, offcuts, pins, beads, and the metal book behind them. */
+final class StockController extends Controller
+{
+    public function __construct(private readonly Stockkeeping $stock) {}
+
+    public function index(Request $request): View
+    {
+        $workshop = $this->workshop($request);
+
+        return view('stock.index', [
+            'workshop' => $workshop,
+            'profile' => $workshop->profile(),
+            'lots' => $workshop->lots()->withHeld()->get()->sortBy(fn (Lot $lot): array => [$lot->metal, -$lot->wire()->diameterMm(), $lot->kind])->values(),
+            'scrap' => $this->stock->scrapJar($workshop),
+            'beads' => $workshop->beads()->latest('id')->get(),
+            'problem' => null,
+        ]);
+    }
+
+    public function store(Request $request): RedirectResponse|Response
+    {
+        try {
+            $input = $this->texts($request, 'kind', 'name', 'metal', 'size', 'temper', 'amount', 'pins', 'pin_length', 'price');
+            $lot = $this->stock->receive($this->workshop($request), $input, $this->workshop($request)->profile()->unit());
+        } catch (Problem $problem) {
+            return $this->again($this->index($request), $problem);
+        }
+
+        return redirect('/stock#lot-'.$lot->ulid, 303)->with('said', $lot->name.' is in stock.');
+    }
+
+    public function correct(Request $request, Lot $lot): RedirectResponse|Response
+    {
+        Gate::authorize('update', $lot);
+        try {
+            $this->stock->correct($lot, $this->workshop($request), $this->text($request, 'holds'), $this->workshop($request)->profile()->unit());
+        } catch (Problem $problem) {
+            return $this->again($this->index($request), \App\Exceptions\Refused::at('holds.'.$lot->ulid, $problem));
+        }
+
+        return redirect('/stock#lot-'.$lot->ulid, 303)->with('said', $lot->name.' is corrected; the book has the line.');
+    }
+
+    public function book(Request $request): View
+    {
+        return view('stock.book', [
+            'profile' => $this->workshop($request)->profile(),
+            'lines' => $this->workshop($request)->movements()->with(['lot', 'making.piece' => fn ($piece) => $piece->withTrashed()])->latest('id')->paginate(60),
+            'problem' => null,
+        ]);
+    }
+
+    public function reverse(Request $request): RedirectResponse|Response
+    {
+        try {
+            $this->stock->reverse($this->workshop($request), $this->text($request, 'entry'));
+        } catch (Problem $problem) {
+            return $this->again($this->book($request), $problem);
+        }
+
+        return redirect('/stock/book', 303)->with('said', 'Reversed: the lines stand beside the old ones.');
+    }
+
+    public function bead(Request $request): RedirectResponse|Response
+    {
+        try {
+            $bead = CoreBead::parse($this->text($request, 'bead'));
+            $owned = trim($this->text($request, 'owned')) === '' ? 0 : Count::parse($this->text($request, 'owned'), 'owned', 0, 1_000_000);
+            Bead::query()->create([...Bead::columns($bead), 'workshop_id' => $this->workshop($request)->id, 'owned' => $owned]);
+        } catch (Problem $problem) {
+            return $this->again($this->index($request), $problem);
+        }
+
+        return redirect('/stock#beads', 303)->with('said', ucfirst($bead->words()).' is in the tray.');
+    }
+
+    public function owned(Request $request, Bead $bead): RedirectResponse|Response
+    {
+        Gate::authorize('update', $bead);
+        try {
+            $bead->forceFill(['owned' => Count::parse($this->text($request, 'owned'), 'owned', 0, 1_000_000)])->save();
+        } catch (Problem $problem) {
+            return $this->again($this->index($request), \App\Exceptions\Refused::at('owned.'.$bead->ulid, $problem));
+        }
+
+        return redirect('/stock#beads', 303)->with('said', ucfirst($bead->core()->words()).': counted.');
+    }
+
+    public function forgetBead(Request $request, Bead $bead): RedirectResponse
+    {
+        Gate::authorize('update', $bead);
+        $bead->delete();
+
+        return redirect('/stock#beads', 303)->with('said', ucfirst($bead->core()->words()).' is out of the tray. Pieces that use it keep it.');
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Exceptions\Refused;
+use Hebra\Core\Problem;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
+use Illuminate\Http\Request;
+use Illuminate\Session\TokenMismatchException;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+
+/** What a refusal looks like where no page puts it in its place: one sentence, a 4xx status. */
+final class Problems
+{
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([Problem::class]);
+        $exceptions->render(fn (Problem $problem, Request $request): Response => self::shown($problem, $request));
+        $exceptions->render(fn (ThrottleRequestsException $wait, Request $request): Response => self::sentence('Too many attempts: wait a minute, then try again.', 429, $request));
+        $exceptions->render(function (HttpException $http, Request $request): ?Response {
+            return match ($http->getPrevious() instanceof TokenMismatchException ? 419 : $http->getStatusCode()) {
+                403 => self::sentence('This is not open to you.', 403, $request),
+                404 => self::sentence('There is nothing here: it may have been deleted, or it belongs to another workshop.', 404, $request),
+                405 => self::sentence('That cannot be done at this address.', 405, $request),
+                413 => self::sentence('That is too large: a piece takes at most 1024 KiB.', 413, $request),
+                419 => self::sentence('This page was open too long. Load it again, then repeat your change; nothing was changed.', 419, $request),
+                default => null,
+            };
+        });
+    }
+
+    public static function status(Problem $problem): int
+    {
+        return $problem instanceof Refused ? $problem->status : 422;
+    }
+
+    private static function shown(Problem $problem, Request $request): Response
+    {
+        return $request->expectsJson()
+            ? response()->json(['message' => $problem->getMessage(), 'field' => $problem->field()], self::status($problem))
+            : self::sentence($problem->getMessage(), self::status($problem), $request);
+    }
+
+    private static function sentence(string $text, int $status, Request $request): Response
+    {
+        if ($request->expectsJson()) {
+            return response()->json(['message' => $text], $status);
+        }
+
+        return response()->view($request->hasHeader('HX-Request') ? 'fragments.refused' : 'refused', ['text' => $text], $status);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Exceptions\Refused;
+use App\Models\Piece;
+use Illuminate\Auth\Access\Response;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
+
+/** Anything asked of one piece: by its own workshop only, and, for changes, from the revision the page showed. */
+final class PieceRequest extends FormRequest
+{
+    public function authorize(): Response
+    {
+        return Gate::inspect('update', $this->piece());
+    }
+
+    /** @return array<string, string> */
+    public function rules(): array
+    {
+        return [];
+    }
+
+    public function piece(): Piece
+    {
+        $piece = $this->route('piece');
+
+        return $piece instanceof Piece ? $piece : abort(404);
+    }
+
+    /** @throws Refused if the page did not say which revision it showed */
+    public function seenRevision(): int
+    {
+        $seen = $this->input('revision');
+        if (! is_scalar($seen) || preg_match('/^\d{1,9}$/', (string) $seen) !== 1) {
+            throw Refused::invalid('revision', 'Revision is missing or no number: give the revision of the piece that the change is for.');
+        }
+
+        return (int) $seen;
+    }
+
+    public function openPart(): ?string
+    {
+        return is_string($this->input('open')) ? mb_substr($this->input('open'), 0, 24) : null;
+    }
+
+    public function openRun(): ?int
+    {
+        return is_numeric($this->input('run')) ? (int) $this->input('run') : null;
+    }
+}

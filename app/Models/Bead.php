@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Hebra\Core\Bead\Bead as CoreBead;
+use Hebra\Core\Bead\BeadShape;
+use Hebra\Core\Bead\Drilling;
+use Hebra\Core\Bead\Material;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A bead in the maker's tray, and how many are owned.
+ *
+ * @property int $id
+ * @property string $ulid
+ * @property int $workshop_id
+ * @property string $name
+ * @property string $shape
+ * @property int $length_um
+ * @property int $width_um
+ * @property int $hole_um
+ * @property string $drilling
+ * @property string $material
+ * @property string $colour
+ * @property int $owned
+ */
+final class Bead extends Model
+{
+    use HasUlids;
+
+    protected $guarded = ['id'];
+
+    /** @return list<string> */
+    public function uniqueIds(): array
+    {
+        return ['ulid'];
+    }
+
+    public function getRouteKeyName(): string
+    {
+        return 'ulid';
+    }
+
+    public function core(): CoreBead
+    {
+        return CoreBead::of(BeadShape::from($this->shape), $this->length_um / 1000, $this->width_um / 1000, $this->hole_um / 1000,
+            Drilling::from($this->drilling), Material::from($this->material), $this->colour, $this->name);
+    }
+
+    /** @return array<string, int|string> */
+    public static function columns(CoreBead $bead): array
+    {
+        return [
+            'name' => $bead->name,
+            'shape' => $bead->shape->value,
+            'length_um' => (int) round($bead->lengthMm * 1000),
+            'width_um' => (int) round($bead->widthMm * 1000),
+            'hole_um' => (int) round($bead->holeMm * 1000),
+            'drilling' => $bead->drilling->value,
+            'material' => $bead->material->value,
+            'colour' => $bead->colour,
+        ];
+    }
+}

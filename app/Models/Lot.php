@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Carbon\CarbonImmutable;
+
+/**
+ * A coil, an offcut or a bag of bought pins. What it holds is the sum of its movements; its mass per length was fixed
+ * when it was received.
+ *
+ * @property int $id
+ * @property string $ulid
+ * @property int $workshop_id
+ * @property string $kind
+ * @property string $name
+ * @property string $metal
+ * @property string $size
+ * @property string $temper
+ * @property int $mass_ng_per_mm
+ * @property int|null $pin_length_um
+ * @property int|null $price_cents
+ * @property int|null $held_mg
+ * @property CarbonImmutable $created_at
+ */
+final class Lot extends Model
+{
+    use HasUlids;
+
+    public const KINDS = ['coil' => 'coil', 'offcut' => 'offcut', 'pins' => 'head pins'];
+
+    protected $guarded = ['id'];
+
+    /** @return list<string> */
+    public function uniqueIds(): array
+    {
+        return ['ulid'];
+    }
+
+    public function getRouteKeyName(): string
+    {
+        return 'ulid';
+    }
+
+    /** @return HasMany<Movement, $this> */
+    public function movements(): HasMany
+    {
+        return $this->hasMany(Movement::class);
+    }
+
+    /** @param Builder<self> $query */
+    public function scopeWithHeld(Builder $query): void
+    {
+        $query->withSum('movements as held_mg', 'mass_mg');
+    }
+
+    public function wire(): Wire
+    {
+        return new Wire(Metal::from($this->metal), WireSize::parse($this->size), Temper::from($this->temper));
+    }
+
+    public function heldMg(): int
+    {
+        return (int) (array_key_exists('held_mg', $this->attributes) ? $this->held_mg : $this->movements()->sum('mass_mg'));
+    }
+
+    public function heldMm(): float
+    {
+        return $this->mmOf($this->heldMg());
+    }
+
+    public function mmOf(int $milligrams): float
+    {
+        return $milligrams * 1_000_000 / $this->mass_ng_per_mm;
+    }
+
+    public function mgOf(float $millimetres): int
+    {
+        return (int) round($millimetres * $this->mass_ng_per_mm / 1_000_000);
+    }
+
+    public function isPins(): bool
+    {
+        return $this->kind === 'pins';
+    }
+
+    public function pinMm(): float
+    {
+        return ($this->pin_length_um ?? 0) / 1000;
+    }
+
+    /** One pin weighs a whole number of milligrams, so that pins can be counted back from the book. */
+    public function pinMg(): int
+    {
+        return max(1, $this->mgOf($this->pinMm()));
+    }
+
+    public function heldPins(): int
+    {
+        return intdiv($this->heldMg(), $this->pinMg());
+    }
+
+    /** `coil 3`, `offcut` … as a maker would say which. */
+    public function words(): string
+    {
+        return $this->name;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Carbon\CarbonImmutable;
+
+/**
+ * One line of the metal book. Written once by App\Actions\Book; the database refuses to change or delete it.
+ *
+ * @property int $id
+ * @property int $workshop_id
+ * @property string $entry
+ * @property string $kind
+ * @property string $account
+ * @property int|null $lot_id
+ * @property int|null $making_id
+ * @property string $metal
+ * @property int $mass_mg
+ * @property string $words
+ * @property string|null $reverses
+ * @property CarbonImmutable $created_at
+ * @property Lot|null $lot
+ */
+final class Movement extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $guarded = ['id'];
+
+    /** @return BelongsTo<Lot, $this> */
+    public function lot(): BelongsTo
+    {
+        return $this->belongsTo(Lot::class);
+    }
+
+    /** @return BelongsTo<Making, $this> */
+    public function making(): BelongsTo
+    {
+        return $this->belongsTo(Making::class);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+        Date::use(CarbonImmutable::class);
+        RateLimiter::for('sign-in', fn (Request $request): Limit => Limit::perMinute(6)->by(mb_strtolower((string) $request->string('email')->limit(200, '')).'|'.$request->ip()));
+    }
+}

@@ -1,0 +1,244 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Lot;
+use App\Models\Making;
+use App\Models\Movement;
+use App\Models\Piece;
+use App\Models\Workshop;
+use Hebra\Core\Bead\Bead as CoreBead;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Piece as Document;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Plan;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Plan\WireRow;
+use Hebra\Core\Plan\WireTable;
+use Hebra\Core\Problem;
+use Illuminate\Support\Collection;
+
+/** Everything a stage of a piece shows; one presenter for all five, each reading what it needs. */
+final class Desk
+{
+    public readonly Document $document;
+
+    public readonly Plan $plan;
+
+    public readonly Profile $profile;
+
+    public readonly Drawing $drawing;
+
+    public ?float $hungMm = null;
+
+    private ?MakingDesk $makingDesk = null;
+
+    public function __construct(
+        public readonly Piece $piece,
+        public readonly Workshop $workshop,
+        public readonly string $stage,
+        private readonly ?string $openPart = null,
+        private readonly ?int $openRun = null,
+        public readonly ?Problem $problem = null,
+    ) {
+        $this->profile = $workshop->profile();
+        $making = $stage === 'make' || $stage === 'log' ? $piece->openMaking : null;
+        // A making goes on with the design it began with, whatever has been changed since.
+        $this->document = $making === null ? $piece->document() : $making->document();
+        $this->plan = Planner::plan($this->document, $this->profile);
+        $this->drawing = new Drawing($this->plan->figure);
+        if ($making !== null) {
+            $this->makingDesk = new MakingDesk($making, $this->plan);
+        }
+    }
+
+    public function url(string $stage): string
+    {
+        return '/pieces/'.$this->piece->ulid.'/'.$stage;
+    }
+
+    public function making(): ?MakingDesk
+    {
+        return $this->makingDesk;
+    }
+
+    public function isOlderDesign(): bool
+    {
+        return $this->makingDesk !== null && $this->makingDesk->making->revision !== $this->piece->revision;
+    }
+
+    /** The part whose settings are open: the one asked for, else the first with beads. */
+    public function open(): ?Part
+    {
+        foreach ($this->document->parts as $part) {
+            if ($part->id === $this->openPart) {
+                return $part;
+            }
+        }
+        foreach ($this->document->parts as $part) {
+            if ($part->technique()->takesBeads()) {
+                return $part;
+            }
+        }
+
+        return $this->document->parts[0] ?? null;
+    }
+
+    public function run(): ?int
+    {
+        $open = $this->open();
+        if ($open === null || $open->beads === []) {
+            return null;
+        }
+
+        return max(0, min(count($open->beads) - 1, $this->openRun ?? 0));
+    }
+
+    /** @return array{part: string, run: int}|null the run before or after the open one, over all parts */
+    public function neighbour(int $by): ?array
+    {
+        $all = [];
+        $here = null;
+        foreach ($this->document->parts as $part) {
+            foreach (array_keys($part->beads) as $run) {
+                if ($part->id === $this->open()?->id && $run === $this->run()) {
+                    $here = count($all);
+                }
+                $all[] = ['part' => $part->id, 'run' => $run];
+            }
+        }
+
+        return $here === null ? ($all[0] ?? null) : ($all[$here + $by] ?? null);
+    }
+
+    /** @return list<Check> */
+    public function checks(Level ...$levels): array
+    {
+        return array_values(array_filter($this->plan->checks, fn (Check $check): bool => in_array($check->level, $levels, true)));
+    }
+
+    /** @return list<Strip> */
+    public function strips(float $room = 700): array
+    {
+        $cuts = $this->plan->strips();
+        $longest = max(1.0, ...array_map(fn (Cut $cut): float => $cut->lengthMm(), $cuts));
+        $ratio = Strip::ratioFor($longest, $room);
+
+        return array_map(fn (Cut $cut): Strip => new Strip($cut, $this->profile, $ratio), $cuts);
+    }
+
+    /** @return list<WireRow> */
+    public function wireTable(string $role): array
+    {
+        return WireTable::of($this->document, $role, $this->profile);
+    }
+
+    /** @return list<CoreBead> beads of the tray: the maker's own first, then common ones */
+    public function tray(): array
+    {
+        $own = $this->workshop->beads()->orderByDesc('updated_at')->limit(24)->get()->map(fn (\App\Models\Bead $bead): CoreBead => $bead->core())->all();
+
+        return [...array_values($own), ...self::commonBeads()];
+    }
+
+    /** @return list<CoreBead> */
+    private static function commonBeads(): array
+    {
+        return array_map(CoreBead::parse(...), ['4mm round, hole 0.8, sea', '6mm round, hole 1, amber', '8mm round, hole 1, slate', '4mm bicone, hole 0.9, plum', '6 x 4mm rondelle, hole 1, moss', '3 x 10mm tube, hole 0.8, sky', '8 x 12mm drop, hole 0.9, rust']);
+    }
+
+    /** A bead as the one line that the tray's form sends. */
+    public static function line(CoreBead $bead): string
+    {
+        return ($bead->name === '' ? '' : $bead->name.': ')."{$bead->widthMm} x {$bead->lengthMm}mm {$bead->shape->value}, hole {$bead->holeMm}, {$bead->material->value}, {$bead->colour}".($bead->drilling->value === 'top' ? ', top-drilled' : '');
+    }
+
+    /** @var Collection<int, Lot>|null */
+    private ?Collection $lots = null;
+
+    /** @return Collection<int, Lot> */
+    public function lots(): Collection
+    {
+        return $this->lots ??= $this->workshop->lots()->withHeld()->get()->filter(fn (Lot $lot): bool => $lot->heldMg() > 0)->values();
+    }
+
+    /**
+     * Lots that a cut could come from: same metal and size first of all, smallest sufficient first.
+     *
+     * @return list<Lot>
+     */
+    public function lotsFor(Cut $cut): array
+    {
+        $wanted = $cut->pinMm ?? $this->profile->ruler->upMm($cut->lengthMm());
+
+        return array_values($this->lots()
+            ->filter(fn (Lot $lot): bool => $lot->isPins() === $cut->isBoughtPin()
+                && $lot->metal === $cut->wire->metal->value
+                && abs($lot->wire()->diameterMm() - $cut->wire->diameterMm()) < 0.02
+                && (! $lot->isPins() || abs($lot->pinMm() - $wanted) < 0.5))
+            ->sortBy([fn (Lot $a, Lot $b): int => [$a->temper !== $cut->wire->temper->value, $a->heldMg()] <=> [$b->temper !== $cut->wire->temper->value, $b->heldMg()]])
+            ->all());
+    }
+
+    /** The lot first offered for a cut: the smallest that holds all of it. */
+    public function lotOffered(Cut $cut): ?Lot
+    {
+        $wanted = $cut->count * ($cut->pinMm ?? $this->profile->ruler->upMm($cut->lengthMm()));
+        foreach ($this->lotsFor($cut) as $lot) {
+            $enough = $lot->isPins() ? $lot->heldPins() >= $cut->count : $lot->heldMm() >= $wanted;
+            // An offcut shorter than one cut holds nothing of use, whatever its sum.
+            if ($enough && $lot->temper === $cut->wire->temper->value) {
+                return $lot;
+            }
+        }
+
+        return null;
+    }
+
+    /** Millimetres of one wire in stock, over all its coils and offcuts. */
+    public function ownedMm(\Hebra\Core\Wire\Wire $wire): float
+    {
+        return (float) $this->lots()
+            ->filter(fn (Lot $lot): bool => ! $lot->isPins() && $lot->metal === $wire->metal->value && $lot->temper === $wire->temper->value && abs($lot->wire()->diameterMm() - $wire->diameterMm()) < 0.02)
+            ->sum(fn (Lot $lot): float => $lot->heldMm());
+    }
+
+    public function ownedPins(\Hebra\Core\Plan\Finding $finding): int
+    {
+        return (int) $this->lots()
+            ->filter(fn (Lot $lot): bool => $lot->isPins() && $lot->metal === $finding->wire->metal->value && abs($lot->wire()->diameterMm() - $finding->wire->diameterMm()) < 0.02 && abs($lot->pinMm() - $finding->lengthMm) < 0.5)
+            ->sum(fn (Lot $lot): int => $lot->heldPins());
+    }
+
+    public function ownedBeads(CoreBead $bead): int
+    {
+        return (int) $this->workshop->beads()->get()->filter(fn (\App\Models\Bead $own): bool => $own->core()->key() === $bead->key())->sum('owned');
+    }
+
+    /** @return Collection<int, Making> */
+    public function closedMakings(): Collection
+    {
+        return $this->piece->makings()->whereNotNull('closed_at')->with(['movements.lot'])->latest('closed_at')->limit(20)->get();
+    }
+
+    /**
+     * What a closed making took, from the book: account or lot, milligrams.
+     *
+     * @return list<array{words: string, mg: int}>
+     */
+    public static function bill(Making $making): array
+    {
+        return array_values($making->movements
+            ->groupBy(fn (Movement $line): string => $line->lot !== null ? ($line->mass_mg < 0 ? 'out of ' : 'offcut kept as ').$line->lot->name : match ($line->account) {
+                'pieces' => 'in the piece', 'scrap jar' => 'to the scrap jar', default => 'wire not booked',
+            })
+            ->map(fn (Collection $lines, string $words): array => ['words' => $words, 'mg' => (int) $lines->sum('mass_mg')])
+            ->filter(fn (array $row): bool => $row['mg'] !== 0)
+            ->all());
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Making;
+use App\Models\Piece;
+use App\Models\Workshop;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Plan;
+use Hebra\Core\Plan\Planner;
+
+/** A piece as it stands in the list: small drawing, where it is, what is wrong. */
+final readonly class PieceCard
+{
+    public Plan $plan;
+
+    public Drawing $drawing;
+
+    public function __construct(public Piece $piece, Workshop $workshop)
+    {
+        $this->plan = Planner::plan($piece->document(), $workshop->profile());
+        $this->drawing = new Drawing($this->plan->figure, 130, 176, 0);
+    }
+
+    /** @return list<self> latest first */
+    public static function all(Workshop $workshop, int $most = 60): array
+    {
+        return array_values($workshop->pieces()->with('openMaking')->latest('updated_at')->latest('id')->limit($most)->get()
+            ->map(fn (Piece $piece): self => new self($piece, $workshop))->all());
+    }
+
+    public function making(): ?Making
+    {
+        return $this->piece->openMaking;
+    }
+
+    public function progress(): string
+    {
+        $making = $this->making();
+        if ($making === null) {
+            return Piece::STAGES[$this->piece->stage];
+        }
+        $total = Planner::plan($making->document(), $this->plan->profile)->stepCount();
+
+        return $making->step >= $total ? 'made, to be weighed and logged' : "making, step {$making->step} of {$total}";
+    }
+
+    public function worst(): Level
+    {
+        return $this->plan->worst();
+    }
+}

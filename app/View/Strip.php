@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Plan\SegmentKind;
+use Hebra\Core\Quantity\Figures;
+
+/** A cut as a strip of wire at one scale: its stretches, their labels in rows that do not collide, its bend marks. */
+final readonly class Strip
+{
+    private const LABEL_CHAR_PX = 6.6;
+
+    private const MARGIN = 4;
+
+    /** @var list<array{kind: string, mark: string, words: string, x: float, w: float, mid: float, labelX: float, row: int, stays: bool}> */
+    public array $segments;
+
+    /** @var list<array{x: float, text: string, words: string, row: int, labelX: float}> */
+    public array $bends;
+
+    public float $width;
+
+    public float $wireY;
+
+    public float $wireW;
+
+    public float $height;
+
+    public int $labelRows;
+
+    public float $endX;
+
+    public function __construct(public Cut $cut, private Profile $profile, public float $ratio)
+    {
+        $k = $ratio * Drawing::PX_PER_MM;
+        $this->endX = self::MARGIN + $cut->lengthMm() * $k;
+        $this->bends = $this->bends($k);
+        $this->segments = $this->segments($k);
+        $this->labelRows = 1 + max(0, ...array_column($this->segments, 'row'));
+        $topRows = 1 + max(0, 0, ...array_column($this->bends, 'row'));
+        $this->wireW = max(5.0, round($cut->wire->diameterMm() * $k, 2));
+        $this->wireY = 16 * $topRows + 12 + $this->wireW / 2;
+        $this->height = $this->wireY + $this->wireW / 2 + 8 + 17 * $this->labelRows;
+        $rights = array_map(fn (array $segment): float => $segment['labelX'] + strlen($segment['words']) * self::LABEL_CHAR_PX / 2, $this->segments);
+        $this->width = ceil(max($this->endX + self::MARGIN, ...$rights) + 2);
+    }
+
+    /** The largest of a few honest scales at which the longest cut fits the room. */
+    public static function ratioFor(float $longestMm, float $roomPx): float
+    {
+        foreach ([2.0, 1.75, 1.5, 1.25, 1.0, 0.75, 0.5, 0.33, 0.25, 0.1] as $ratio) {
+            if ($longestMm * $ratio * Drawing::PX_PER_MM <= $roomPx) {
+                return $ratio;
+            }
+        }
+
+        return 0.05;
+    }
+
+    /** @return list<array{kind: string, mark: string, words: string, x: float, w: float, mid: float, labelX: float, row: int, stays: bool}> */
+    private function segments(float $k): array
+    {
+        $x = (float) self::MARGIN;
+        $ends = [];
+        $placed = [];
+        foreach ($this->cut->segments as $segment) {
+            $w = $segment->lengthMm * $k;
+            $half = mb_strlen($segment->words) * self::LABEL_CHAR_PX / 2;
+            $mid = $x + $w / 2;
+            $labelX = max($mid, $half + 1);
+            $row = 0;
+            while (isset($ends[$row]) && $labelX - $half < $ends[$row] + 5) {
+                $row++;
+            }
+            $ends[$row] = $labelX + $half;
+            $placed[] = [
+                'kind' => $segment->kind->value, 'mark' => $segment->mark, 'words' => $segment->words,
+                'x' => round($x, 2), 'w' => round($w, 2), 'mid' => round($mid, 2), 'labelX' => round($labelX, 2), 'row' => $row, 'stays' => $segment->kind->stays(),
+            ];
+            $x += $w;
+        }
+
+        return $placed;
+    }
+
+    /** @return list<array{x: float, text: string, words: string, row: int, labelX: float}> */
+    private function bends(float $k): array
+    {
+        $ends = [];
+        $placed = [];
+        foreach ($this->cut->bends as $bend) {
+            $text = $this->figure($bend->atMm);
+            $half = mb_strlen($text) * 4.1;
+            $x = self::MARGIN + $bend->atMm * $k;
+            $labelX = max($x, $half);
+            $row = 0;
+            while (isset($ends[$row]) && $labelX - $half < $ends[$row] + 5) {
+                $row++;
+            }
+            $ends[$row] = $labelX + $half;
+            $placed[] = ['x' => round($x, 2), 'text' => $text, 'words' => $bend->words, 'row' => $row, 'labelX' => round($labelX, 2)];
+        }
+
+        return $placed;
+    }
+
+    /** A place on the wire: to a tenth of a millimetre, or the ruler's fraction of an inch. */
+    private function figure(float $millimetres): string
+    {
+        return $this->profile->ruler->isMetric() ? Figures::trim($millimetres, 1) : $this->profile->ruler->figure($millimetres);
+    }
+
+    /** The cut in one sentence, for those who do not see the strip. */
+    public function sentence(): string
+    {
+        $stretches = implode(', ', array_map(fn ($segment): string => $segment->words.' '.$this->profile->length($segment->lengthMm), $this->cut->segments));
+        $bends = $this->bends === [] ? '' : '. Bends at '.implode(', ', array_map(fn (array $bend): string => $bend['text'].' ('.$bend['words'].')', $this->bends)).' from the left end';
+
+        return "{$this->cut->label}, {$this->profile->length($this->cutMm())}: {$stretches}{$bends}.";
+    }
+
+    public function cutMm(): float
+    {
+        return $this->cut->pinMm ?? $this->profile->ruler->upMm($this->cut->lengthMm());
+    }
+
+    public function isTrimmed(string $kind): bool
+    {
+        return ! SegmentKind::from($kind)->stays();
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // Loads the demo workshop and shows the one button that enters it. Never on where real makers sign in.
+    'demo' => (bool) env('HEBRA_DEMO', false),
+
+    // 'first': only the first maker of a fresh install may sign up. 'open': anyone who reaches the page.
+    'sign_up' => env('HEBRA_SIGN_UP', 'first'),
+];

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Bead;
+
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Quantity\Length;
+use Hebra\Core\Quantity\Text;
+use Hebra\Core\Quantity\Unreadable;
+
+/**
+ * A bead. Lengths in millimetres: length along the hole, width across it, hole. Invariant: each more than 0; length
+ * and width at most 100; the hole smaller than the width.
+ */
+final readonly class Bead
+{
+    public const COLOURS = ['sea', 'moss', 'amber', 'rust', 'rose', 'plum', 'slate', 'sky', 'ink', 'milk', 'sand', 'clear'];
+
+    private const MOST_MM = 100.0;
+
+    private function __construct(
+        public string $name,
+        public BeadShape $shape,
+        public float $lengthMm,
+        public float $widthMm,
+        public float $holeMm,
+        public Drilling $drilling,
+        public Material $material,
+        public string $colour,
+    ) {}
+
+    /** @throws \Hebra\Core\Problem if a size is out of range or the colour unknown */
+    public static function of(BeadShape $shape, float $lengthMm, float $widthMm, float $holeMm, Drilling $drilling = Drilling::Lengthwise, Material $material = Material::Glass, string $colour = 'sea', string $name = '', string $field = 'bead'): self
+    {
+        Length::fromMillimetres($lengthMm)->asSize($field.' length', self::MOST_MM);
+        Length::fromMillimetres($widthMm)->asSize($field.' width', self::MOST_MM);
+        Length::fromMillimetres($holeMm)->asSize($field.' hole', $widthMm * 0.95);
+        if (! in_array($colour, self::COLOURS, true)) {
+            throw Unreadable::choice($field.' colour', $colour, self::COLOURS);
+        }
+        if (mb_strlen($name) > 60) {
+            throw Unreadable::tooLong($field.' name', mb_strlen($name), 60);
+        }
+
+        return new self($name, $shape, $lengthMm, $widthMm, $holeMm, $drilling, $material, $colour);
+    }
+
+    /**
+     * Reads one line: `6mm round, hole 1`, `8 x 5mm rondelle hole 1.2 amber`, `4x12 tube, hole 0.8, stone`. Two sizes are
+     * width x length. Without a hole 1 mm is taken; `top-drilled` and a material or colour word may stand anywhere. A name
+     * may stand before a colon: `Harbour pebble: 8mm round, hole 1`.
+     *
+     * @throws \Hebra\Core\Problem if no size or no shape is found, or a size is out of range
+     */
+    public static function parse(string $text, string $field = 'bead'): self
+    {
+        if (mb_strlen($text) > 160) {
+            throw Unreadable::tooLong($field, mb_strlen($text), 160);
+        }
+        $colon = strpos($text, ':');
+        $name = $colon === false ? '' : trim(preg_replace('/[\p{C}\s]+/u', ' ', mb_scrub(substr($text, 0, $colon))) ?? '');
+        $plain = Text::plain($colon === false ? $text : substr($text, $colon + 1), $field, 'a bead, such as “6mm round, hole 1”');
+        $line = preg_replace('/(\d),(\d)/', '$1.$2', $plain) ?? '';
+        [$line, $hole] = self::takeHole($line, $field);
+        $shape = self::word($line, BeadShape::cases());
+        if ($shape === null || preg_match('/(?<![\w.-])(-?[\d.\/]+)\s*(mm|cm|in|")?(?:\s*x\s*([\d.\/]+)\s*(mm|cm|in|")?)?/', $line, $match) !== 1) {
+            throw Unreadable::bead($field, $text);
+        }
+        $unit = $match[4] ?? ($match[2] ?? '');
+        $width = Length::parse($match[1].($match[2] ?? '' ?: $unit), $field.' width')->millimetres();
+        $length = isset($match[3]) ? Length::parse($match[3].$unit, $field.' length')->millimetres() : $shape->usualLengthMm($width);
+
+        return self::of($shape, $length, $width, $hole,
+            preg_match('/top[ -]?(drilled)?/', $line) === 1 ? Drilling::Top : Drilling::Lengthwise,
+            self::word($line, Material::cases()) ?? Material::Glass,
+            self::colourIn($line), $name, $field);
+    }
+
+    /** @return array{string, float} the line without its hole, and the hole in millimetres */
+    private static function takeHole(string $line, string $field): array
+    {
+        if (preg_match('/\bholes?\s*(?:of\s*)?(-?[\d.\/]+\s*(?:mm|in|")?)/', $line, $match) !== 1) {
+            return [$line, 1.0];
+        }
+
+        return [str_replace($match[0], ' ', $line), Length::parse($match[1], $field.' hole')->millimetres()];
+    }
+
+    /**
+     * @template T of BeadShape|Material
+     *
+     * @param  list<T>  $cases
+     * @return T|null
+     */
+    private static function word(string $line, array $cases): BeadShape|Material|null
+    {
+        foreach ($cases as $case) {
+            if (preg_match('/(?<!\w)'.$case->value.'s?(?!\w)/', $line) === 1) {
+                return $case;
+            }
+        }
+
+        return null;
+    }
+
+    private static function colourIn(string $line): string
+    {
+        foreach (self::COLOURS as $colour) {
+            if (preg_match('/(?<!\w)'.$colour.'(?!\w)/', $line) === 1) {
+                return $colour;
+            }
+        }
+
+        return 'sea';
+    }
+
+    public function named(string $name): self
+    {
+        return self::of($this->shape, $this->lengthMm, $this->widthMm, $this->holeMm, $this->drilling, $this->material, $this->colour, $name);
+    }
+
+    public function coloured(string $colour): self
+    {
+        return self::of($this->shape, $this->lengthMm, $this->widthMm, $this->holeMm, $this->drilling, $this->material, $colour, $this->name);
+    }
+
+    public function withHole(float $holeMm): self
+    {
+        return self::of($this->shape, $this->lengthMm, $this->widthMm, $holeMm, $this->drilling, $this->material, $this->colour, $this->name);
+    }
+
+    /** `8 mm round`, `5 × 8 mm rondelle`: width, then length where it differs. */
+    public function sizeWords(): string
+    {
+        $size = abs($this->widthMm - $this->lengthMm) < 0.005 ? Figures::mm($this->widthMm) : Figures::trim($this->widthMm).' × '.Figures::mm($this->lengthMm);
+
+        return $size.' '.$this->shape->words();
+    }
+
+    /** Its name, else its colour and size. */
+    public function words(): string
+    {
+        return $this->name !== '' ? $this->name : $this->colour.' '.$this->sizeWords();
+    }
+
+    /** Volume · density, less the hole. */
+    public function grams(): float
+    {
+        $volume = $this->shape->fill() * $this->lengthMm * $this->widthMm ** 2 - M_PI / 4 * $this->holeMm ** 2 * $this->lengthMm;
+
+        return max(0.0, $volume) * $this->material->gramsPerCubicCentimetre() / 1000;
+    }
+
+    /** Two beads a maker would take for the same: all but the name. */
+    public function key(): string
+    {
+        return implode('/', [$this->shape->value, $this->lengthMm, $this->widthMm, $this->holeMm, $this->drilling->value, $this->material->value, $this->colour]);
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Bend;
+
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Working;
+
+/**
+ * A loop closed by wraps on its own neck: neck N·d left bare for the wraps to come, the loop π(D + d), N wraps of
+ * √((π(s + d))² + d²) each on a stem s, and a tail to hold that is trimmed off. With no wraps it is a plain eye.
+ *
+ * Units: millimetres. Source: common practice for the parts, geometry (helix length) for the wraps.
+ */
+final readonly class WrappedLoop
+{
+    public const SOURCE = 'geometry: helix of pitch d round the stem; the neck is as long as its wraps (common practice)';
+
+    public function __construct(
+        public float $wireMm,
+        public float $insideMm,
+        public int $wraps,
+        public float $stemMm,
+        public float $tailMm = 0.0,
+    ) {}
+
+    public function neckMm(): float
+    {
+        return $this->wraps * $this->wireMm;
+    }
+
+    public function loopMm(): float
+    {
+        return Loop::lengthMm($this->insideMm, $this->wireMm);
+    }
+
+    public function wrapMm(): float
+    {
+        return sqrt((M_PI * ($this->stemMm + $this->wireMm)) ** 2 + $this->wireMm ** 2);
+    }
+
+    public function wrapsMm(): float
+    {
+        return $this->wraps * $this->wrapMm();
+    }
+
+    public function totalMm(): float
+    {
+        return $this->neckMm() + $this->loopMm() + $this->wrapsMm() + $this->tailMm;
+    }
+
+    /** What the end adds to a link, from the body to the inside of the loop's far side: neck + d + D. */
+    public function reachMm(): float
+    {
+        return $this->neckMm() + $this->wireMm + $this->insideMm;
+    }
+
+    public function neckWorking(): Working
+    {
+        return new Working('neck', 'N·d', "{$this->wraps} × ".Figures::trim($this->wireMm, 3), $this->neckMm());
+    }
+
+    public function loopWorking(): Working
+    {
+        return Loop::working('loop', $this->insideMm, $this->wireMm);
+    }
+
+    public function wrapsWorking(): Working
+    {
+        $d = Figures::trim($this->wireMm, 3);
+
+        return new Working('wraps', 'N·√((π(s + d))² + d²)', "{$this->wraps} × √((π × (".Figures::trim($this->stemMm, 3)." + {$d}))² + {$d}²)", $this->wrapsMm(), 'mm', self::SOURCE);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Figure;
+
+use Hebra\Core\Wire\Metal;
+
+/**
+ * A stretch of drawn wire: a path of moves, lines and arcs in millimetres. Layer 0 lies behind, 1 in the plane, 2 before it.
+ * Commands: ['M', x, y], ['L', x, y], ['A', rx, ry, sweep (0 or 1), x, y]; arcs are at most half a turn.
+ */
+final readonly class Stroke
+{
+    /** @param non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int}> $path */
+    public function __construct(
+        public array $path,
+        public float $wireMm,
+        public Metal $metal,
+        public int $layer,
+        public string $mark,
+    ) {}
+
+    /** @return list<array{float, float}> end points of the path, and the bulge of its arcs */
+    public function points(): array
+    {
+        $points = [];
+        foreach ($this->path as $command) {
+            $points[] = $command[0] === 'A' ? [(float) ($command[4] ?? 0), (float) ($command[5] ?? 0)] : [(float) $command[1], (float) $command[2]];
+        }
+
+        return $points;
+    }
+}

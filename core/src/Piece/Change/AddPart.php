@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Change;
+
+use Hebra\Core\Bead\Bead;
+use Hebra\Core\Bead\BeadShape;
+use Hebra\Core\Piece\BeadRun;
+use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Piece;
+use Hebra\Core\Piece\Techniques;
+
+/** A new part, complete from the first moment: it takes the first bead of a neighbour, else a 6 mm round one. */
+final readonly class AddPart implements Change
+{
+    /** @param int|null $at place in the line of parts; null: where such a part belongs */
+    public function __construct(private string $technique, private ?int $at) {}
+
+    public function apply(Piece $piece): Piece
+    {
+        $part = Techniques::newPart($this->technique, $piece->nextPartId());
+        $more = [];
+        if ($part->technique()->takesBeads()) {
+            $key = array_key_first($piece->beads);
+            if ($key === null) {
+                $key = $piece->nextBeadKey();
+                $more[$key] = Bead::of(BeadShape::Round, 6.0, 6.0, 1.0);
+            }
+            $part = $part->withBeads([new BeadRun((string) $key, 1)]);
+        }
+        $wires = isset($piece->wires[$part->wire]) ? $piece : $piece->withWire($part->wire, $part->technique()->usualWire());
+        $parts = $wires->parts;
+        array_splice($parts, $this->place($piece), 0, [$part]);
+
+        return $wires->withParts($parts, $more);
+    }
+
+    private function place(Piece $piece): int
+    {
+        if ($this->at !== null) {
+            return max(0, min(count($piece->parts), $this->at));
+        }
+        $last = $piece->parts === [] ? null : $piece->parts[count($piece->parts) - 1];
+
+        return match (true) {
+            $this->technique === 'ear-wire' => 0,
+            $last instanceof Part && $last->technique === 'head-pin' => count($piece->parts) - 1,
+            default => count($piece->parts),
+        };
+    }
+
+    public function words(Piece $before): string
+    {
+        return 'Added a '.Techniques::named($this->technique)->label();
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Change;
+
+use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\Piece;
+
+/** The same part once more, below it, to be changed on its own. */
+final readonly class CopyPart implements Change
+{
+    public function __construct(private string $part) {}
+
+    public function apply(Piece $piece): Piece
+    {
+        $at = $piece->indexOf($this->part);
+        $parts = $piece->parts;
+        array_splice($parts, $at, 0, [$piece->parts[$at]->withId($piece->nextPartId())]);
+
+        return $piece->withParts($parts);
+    }
+
+    public function words(Piece $before): string
+    {
+        return 'Copied a '.$before->part($this->part)->technique()->label();
+    }
+}

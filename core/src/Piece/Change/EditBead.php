@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Change;
+
+use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\InvalidPiece;
+use Hebra\Core\Piece\Piece;
+
+/** The hole as measured, or another colour, for one bead wherever the piece uses it; what is null stays. */
+final readonly class EditBead implements Change
+{
+    public function __construct(private string $bead, private ?float $holeMm, private ?string $colour) {}
+
+    public function apply(Piece $piece): Piece
+    {
+        $bead = $piece->beads[$this->bead] ?? throw InvalidPiece::noSuchBead('bead', $this->bead);
+        $bead = $this->holeMm === null ? $bead : $bead->withHole($this->holeMm);
+        $bead = $this->colour === null ? $bead : $bead->coloured($this->colour);
+
+        return $piece->withBead($this->bead, $bead);
+    }
+
+    public function words(Piece $before): string
+    {
+        return $this->holeMm === null ? 'Bead colour changed' : 'Bead hole changed';
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Change;
+
+use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\Piece;
+
+/** Moves a part up or down the line; at the end of the line it stays. */
+final readonly class MovePart implements Change
+{
+    public function __construct(private string $part, private int $by) {}
+
+    public function apply(Piece $piece): Piece
+    {
+        $from = $piece->indexOf($this->part);
+        $parts = $piece->parts;
+        $moved = array_splice($parts, $from, 1);
+        array_splice($parts, max(0, min(count($parts), $from + $this->by)), 0, $moved);
+
+        return $piece->withParts($parts);
+    }
+
+    public function words(Piece $before): string
+    {
+        return 'Moved a '.$before->part($this->part)->technique()->label();
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece;
+
+use Hebra\Core\Bead\Bead;
+use Hebra\Core\Quantity\Count;
+use Hebra\Core\Quantity\Length;
+use Hebra\Core\Quantity\LengthUnit;
+use Hebra\Core\Quantity\Unreadable;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\WireSize;
+
+/** Reads a change from what a page or a script sends: `do` names it, the rest are its words, all text. */
+final readonly class ChangeReader
+{
+    private const KNOWN = [
+        'name', 'note', 'makes', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.repeat', 'part.set', 'wire',
+        'bead.add', 'bead.swap', 'bead.remove', 'bead.move', 'bead.count', 'bead.mirror', 'bead.edit',
+    ];
+
+    /** @param array<string, mixed> $input */
+    private function __construct(private array $input, private LengthUnit $bare) {}
+
+    /**
+     * @param  array<string, mixed>  $input
+     *
+     * @throws \Hebra\Core\Problem if it is no change
+     */
+    public static function read(array $input, LengthUnit $bare = LengthUnit::Millimetre): Change
+    {
+        return (new self($input, $bare))->change();
+    }
+
+    private function change(): Change
+    {
+        $do = $this->text('do');
+
+        return match ($do) {
+            'name' => new Change\Rename($this->text('name')),
+            'note' => new Change\SetNote($this->text('note', '')),
+            'makes' => new Change\SetMakes(Makes::of($this->text('kind'), $this->text('kind') === 'batch' ? $this->count('count', 1, Makes::MOST) : 1)),
+            'part.add' => new Change\AddPart($this->text('technique'), $this->maybe('at') === null ? null : $this->count('at', 0, Piece::MOST_PARTS)),
+            'part.remove' => new Change\RemovePart($this->text('part')),
+            'part.move' => new Change\MovePart($this->text('part'), $this->count('by', -Piece::MOST_PARTS, Piece::MOST_PARTS)),
+            'part.copy' => new Change\CopyPart($this->text('part')),
+            'part.repeat' => new Change\RepeatPart($this->text('part'), ...$this->countOrBy(1, Piece::MOST_PARTS)),
+            'part.set' => new Change\SetSetting($this->text('part'), $this->text('key'), $this->text('value'), $this->bare),
+            'wire' => $this->wire(),
+            'bead.add' => new Change\AddBead($this->text('part'), $this->maybe('at') === null ? null : $this->count('at', 0, Piece::MOST_BEADS), $this->bead()),
+            'bead.swap' => new Change\SwapBead($this->text('part'), $this->place(), $this->bead()),
+            'bead.remove' => new Change\RemoveBead($this->text('part'), $this->place()),
+            'bead.move' => new Change\MoveBead($this->text('part'), $this->place(), $this->count('by', -1, 1)),
+            'bead.count' => new Change\CountBead($this->text('part'), $this->place(), ...$this->countOrBy(1, BeadRun::MOST)),
+            'bead.mirror' => new Change\MirrorBeads($this->text('part')),
+            'bead.edit' => new Change\EditBead($this->text('bead'), $this->maybe('hole') === null ? null : Length::parse($this->text('hole'), 'hole', $this->bare)->asSize('hole', 50)->millimetres(), $this->maybe('colour')),
+            default => throw InvalidPiece::unknownChange($do, implode(', ', self::KNOWN)),
+        };
+    }
+
+    private function wire(): Change\SetWire
+    {
+        $size = $this->maybe('size');
+
+        return new Change\SetWire($this->text('role'),
+            $this->maybe('metal') === null ? null : Metal::read($this->text('metal')),
+            $size === null ? null : WireSize::parse($size, 'size'),
+            $this->maybe('temper') === null ? null : Temper::read($this->text('temper')));
+    }
+
+    /** A bead of the piece by key, or a new one by its line. */
+    private function bead(): Bead|string
+    {
+        $text = $this->text('bead');
+
+        return preg_match('/^b\d{1,9}$/', $text) === 1 ? $text : Bead::parse($text);
+    }
+
+    private function place(): int
+    {
+        return $this->count('at', 0, Piece::MOST_BEADS);
+    }
+
+    /** @return array{int, bool} the count, and whether it is added to what is there */
+    private function countOrBy(int $least, int $most): array
+    {
+        return $this->maybe('by') === null ? [$this->count('count', $least, $most), false] : [$this->count('by', -$most, $most), true];
+    }
+
+    private function count(string $key, int $least, int $most): int
+    {
+        return Count::parse($this->text($key), $key, $least, $most);
+    }
+
+    private function maybe(string $key): ?string
+    {
+        $value = $this->input[$key] ?? null;
+
+        return $value === null || $value === '' ? null : $this->text($key);
+    }
+
+    private function text(string $key, ?string $default = null): string
+    {
+        $value = $this->input[$key] ?? $default;
+        if (is_int($value) || is_float($value)) {
+            $value = (string) $value;
+        }
+        if (! is_string($value)) {
+            throw InvalidPiece::notText($key, $value);
+        }
+        if (mb_strlen($value) > 2000) {
+            throw Unreadable::tooLong($key, mb_strlen($value), 2000);
+        }
+
+        return $value;
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece;
+
+use Hebra\Core\Quantity\Count;
+
+/** How many are made at once: one, a pair, or a batch of n pieces. Invariant: 1 ≤ count ≤ 200; a pair is two. */
+final readonly class Makes
+{
+    public const MOST = 200;
+
+    private function __construct(public string $kind, public int $count) {}
+
+    public static function one(): self
+    {
+        return new self('one', 1);
+    }
+
+    public static function pair(): self
+    {
+        return new self('pair', 2);
+    }
+
+    /** @throws \Hebra\Core\Problem outside 1 to 200 */
+    public static function batch(int $count, string $field = 'makes'): self
+    {
+        return new self('batch', Count::within($count, $field, 1, self::MOST));
+    }
+
+    /** @throws \Hebra\Core\Problem if the kind is unknown or the count out of range */
+    public static function of(string $kind, int $count, string $field = 'makes'): self
+    {
+        return match ($kind) {
+            'one' => self::one(),
+            'pair' => self::pair(),
+            'batch' => self::batch($count, $field),
+            default => throw \Hebra\Core\Quantity\Unreadable::choice($field, $kind, ['one', 'pair', 'batch']),
+        };
+    }
+
+    public function words(): string
+    {
+        return match ($this->kind) {
+            'one' => 'one',
+            'pair' => 'a pair',
+            default => "a batch of {$this->count}",
+        };
+    }
+
+    /** What one of them is called while it is made: `left` and `right` mean nothing to most drops, so they are counted. */
+    public function nameOf(int $copy): string
+    {
+        return match (true) {
+            $this->count === 1 => 'the earring',
+            $this->count === 2 => ['first earring', 'second earring'][$copy],
+            default => 'earring '.($copy + 1).' of '.$this->count,
+        };
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece;
+
+use Hebra\Core\Quantity\Count;
+use Hebra\Core\Quantity\Length;
+use Hebra\Core\Quantity\LengthUnit;
+use Hebra\Core\Quantity\Unreadable;
+
+/** What a technique lets the maker set: a length in millimetres, a count, a choice, or yes and no. */
+final readonly class Parameter
+{
+    /** @param array<string, string> $choices value => words, for a choice */
+    private function __construct(
+        public string $key,
+        public ParameterKind $kind,
+        public string $words,
+        public float|int|string|bool $default,
+        public float $least = 0.0,
+        public float $most = 0.0,
+        public array $choices = [],
+    ) {}
+
+    public static function length(string $key, string $words, float $defaultMm, float $leastMm, float $mostMm): self
+    {
+        return new self($key, ParameterKind::Length, $words, $defaultMm, $leastMm, $mostMm);
+    }
+
+    public static function count(string $key, string $words, int $default, int $least, int $most): self
+    {
+        return new self($key, ParameterKind::Count, $words, $default, $least, $most);
+    }
+
+    /** @param array<string, string> $choices */
+    public static function choice(string $key, string $words, string $default, array $choices): self
+    {
+        return new self($key, ParameterKind::Choice, $words, $default, choices: $choices);
+    }
+
+    public static function flag(string $key, string $words, bool $default): self
+    {
+        return new self($key, ParameterKind::Flag, $words, $default);
+    }
+
+    /** @throws \Hebra\Core\Problem if the text is not such a value */
+    public function fromText(string $text, LengthUnit $bare): float|int|string|bool
+    {
+        return match ($this->kind) {
+            ParameterKind::Length => Length::parse($text, $this->words, $bare)->within($this->words, $this->least, $this->most)->millimetres(),
+            ParameterKind::Count => Count::parse($text, $this->words, (int) $this->least, (int) $this->most),
+            ParameterKind::Choice => $this->chosen($text, $this->words),
+            ParameterKind::Flag => in_array($text, ['1', 'true', 'yes', 'on'], true),
+        };
+    }
+
+    /** @throws \Hebra\Core\Problem if the value has another type or lies outside */
+    public function fromJson(mixed $value, string $field): float|int|string|bool
+    {
+        return match ($this->kind) {
+            ParameterKind::Length => is_int($value) || is_float($value)
+                ? Length::fromMillimetres((float) $value)->within($field, $this->least, $this->most)->millimetres()
+                : throw InvalidPiece::notNumber($field, $value),
+            ParameterKind::Count => is_int($value) ? Count::within($value, $field, (int) $this->least, (int) $this->most) : throw InvalidPiece::notWhole($field, $value),
+            ParameterKind::Choice => is_string($value) ? $this->chosen($value, $field) : throw InvalidPiece::notText($field, $value),
+            ParameterKind::Flag => is_bool($value) ? $value : throw InvalidPiece::notFlag($field, $value),
+        };
+    }
+
+    private function chosen(string $text, string $field): string
+    {
+        return isset($this->choices[$text]) ? $text : throw Unreadable::choice($field, $text, array_map(strval(...), array_keys($this->choices)));
+    }
+}

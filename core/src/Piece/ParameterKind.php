@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece;
+
+/** The kinds of value a technique can be given. */
+enum ParameterKind: string
+{
+    case Length = 'length';
+    case Count = 'count';
+    case Choice = 'choice';
+    case Flag = 'flag';
+}

@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece;
+
+use Hebra\Core\Bead\Bead;
+use Hebra\Core\Quantity\OutOfRange;
+use Hebra\Core\Quantity\Unreadable;
+use Hebra\Core\Wire\Wire;
+
+/**
+ * A design as a document: parts from the ear down, their wires by role, the beads they use.
+ *
+ * Invariants, checked whenever one is made: the name has 1 to 80 characters; part ids are unique; every part's wire
+ * and beads are in the piece; a part without a place for beads has none; unfolded there are at most 2,000 parts and at
+ * most 2,000 beads. Beads that no part uses are dropped.
+ */
+final readonly class Piece
+{
+    public const MOST_PARTS = 2000;
+
+    public const MOST_BEADS = 2000;
+
+    /**
+     * @param  array<string, Wire>  $wires  role => wire
+     * @param  array<string, Bead>  $beads  key => bead
+     * @param  list<Part>  $parts
+     */
+    private function __construct(
+        public string $name,
+        public string $note,
+        public Makes $makes,
+        public array $wires,
+        public array $beads,
+        public array $parts,
+    ) {}
+
+    /**
+     * @param  array<string, Wire>  $wires
+     * @param  array<string, Bead>  $beads
+     * @param  list<Part>  $parts
+     *
+     * @throws InvalidPiece|OutOfRange|Unreadable if an invariant does not hold
+     */
+    public static function of(string $name, string $note, Makes $makes, array $wires, array $beads, array $parts): self
+    {
+        self::checkTexts($name, $note);
+        $used = [];
+        $ids = [];
+        foreach ($parts as $index => $part) {
+            $at = "parts.{$index}";
+            if (isset($ids[$part->id])) {
+                throw InvalidPiece::twice($at.'.id', $part->id);
+            }
+            $ids[$part->id] = true;
+            isset($wires[$part->wire]) || throw InvalidPiece::noSuchWire($at.'.wire', $part->wire);
+            if ($part->beads !== [] && ! $part->technique()->takesBeads()) {
+                throw InvalidPiece::takesNoBeads($part->technique()->label());
+            }
+            foreach ($part->beads as $run) {
+                isset($beads[$run->bead]) || throw InvalidPiece::noSuchBead($at.'.beads', $run->bead);
+                $used[$run->bead] = true;
+            }
+        }
+        self::checkCounts($parts);
+
+        return new self($name, $note, $makes, $wires, array_intersect_key($beads, $used), $parts);
+    }
+
+    private static function checkTexts(string $name, string $note): void
+    {
+        if (trim($name) === '') {
+            throw Unreadable::empty('name', 'a name of up to 80 characters');
+        }
+        if (mb_strlen($name) > 80) {
+            throw Unreadable::tooLong('name', mb_strlen($name), 80);
+        }
+        if (mb_strlen($note) > 2000) {
+            throw Unreadable::tooLong('note', mb_strlen($note), 2000);
+        }
+    }
+
+    /** @param list<Part> $parts */
+    private static function checkCounts(array $parts): void
+    {
+        $unfolded = $beads = 0;
+        foreach ($parts as $part) {
+            $unfolded += $part->repeat;
+            $beads += $part->repeat * $part->beadCount();
+        }
+        if ($unfolded > self::MOST_PARTS) {
+            throw OutOfRange::tooMany('parts', $unfolded, self::MOST_PARTS, 'parts');
+        }
+        if ($beads > self::MOST_BEADS) {
+            throw OutOfRange::tooMany('beads', $beads, self::MOST_BEADS, 'beads');
+        }
+    }
+
+    /** @throws InvalidPiece if there is none */
+    public function part(string $id): Part
+    {
+        return $this->parts[$this->indexOf($id)];
+    }
+
+    /** @throws InvalidPiece if there is none */
+    public function indexOf(string $id): int
+    {
+        foreach ($this->parts as $index => $part) {
+            if ($part->id === $id) {
+                return $index;
+            }
+        }
+        throw InvalidPiece::noSuchPart($id);
+    }
+
+    public function nextPartId(): string
+    {
+        return $this->nextKey('p', array_map(fn (Part $part): string => $part->id, $this->parts));
+    }
+
+    public function nextBeadKey(): string
+    {
+        return $this->nextKey('b', array_map(strval(...), array_keys($this->beads)));
+    }
+
+    /** @param list<string> $taken */
+    private function nextKey(string $letter, array $taken): string
+    {
+        $most = 0;
+        foreach ($taken as $key) {
+            if (preg_match('/^'.$letter.'(\d{1,9})$/', $key, $match) === 1) {
+                $most = max($most, (int) $match[1]);
+            }
+        }
+
+        return $letter.($most + 1);
+    }
+
+    /** The key under which the piece already has this bead, or null. */
+    public function keyOfBead(Bead $bead): ?string
+    {
+        foreach ($this->beads as $key => $known) {
+            if ($known->key() === $bead->key() && $known->name === $bead->name) {
+                return (string) $key;
+            }
+        }
+
+        return null;
+    }
+
+    public function withName(string $name): self
+    {
+        return self::of($name, $this->note, $this->makes, $this->wires, $this->beads, $this->parts);
+    }
+
+    public function withNote(string $note): self
+    {
+        return self::of($this->name, $note, $this->makes, $this->wires, $this->beads, $this->parts);
+    }
+
+    public function withMakes(Makes $makes): self
+    {
+        return self::of($this->name, $this->note, $makes, $this->wires, $this->beads, $this->parts);
+    }
+
+    public function withWire(string $role, Wire $wire): self
+    {
+        return self::of($this->name, $this->note, $this->makes, [...$this->wires, $role => $wire], $this->beads, $this->parts);
+    }
+
+    public function withBead(string $key, Bead $bead): self
+    {
+        return self::of($this->name, $this->note, $this->makes, $this->wires, [...$this->beads, $key => $bead], $this->parts);
+    }
+
+    /**
+     * @param  list<Part>  $parts
+     * @param  array<string, Bead>  $more  beads that the parts newly use
+     */
+    public function withParts(array $parts, array $more = []): self
+    {
+        return self::of($this->name, $this->note, $this->makes, $this->wires, [...$this->beads, ...$more], $parts);
+    }
+
+    /** @param array<string, Bead> $more */
+    public function withPart(Part $part, array $more = []): self
+    {
+        $parts = $this->parts;
+        $parts[$this->indexOf($part->id)] = $part;
+
+        return $this->withParts(array_values($parts), $more);
+    }
+
+    /**
+     * The roles in use, in the order of the parts.
+     *
+     * @return list<string>
+     */
+    public function roles(): array
+    {
+        return array_values(array_unique(array_map(fn (Part $part): string => $part->wire, $this->parts)));
+    }
+}

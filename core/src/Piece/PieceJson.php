@@ -1,0 +1,235 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece;
+
+use Hebra\Core\Bead\Bead;
+use Hebra\Core\Bead\BeadShape;
+use Hebra\Core\Bead\Drilling;
+use Hebra\Core\Bead\Material;
+use Hebra\Core\Quantity\Count;
+use Hebra\Core\Quantity\Unreadable;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
+
+/**
+ * The open format of a piece, version 1. Writing is canonical: the same piece gives the same bytes. Reading names the
+ * place of what it refuses (`parts.2.settings.top_wraps`) and takes nothing it does not know.
+ */
+final class PieceJson
+{
+    public const VERSION = 1;
+
+    public const MOST_BYTES = 1_048_576;
+
+    public static function write(Piece $piece): string
+    {
+        return json_encode(self::toArray($piece), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /** @return array<string, mixed> */
+    public static function toArray(Piece $piece): array
+    {
+        return [
+            'hebra' => 'piece',
+            'version' => self::VERSION,
+            'name' => $piece->name,
+            'note' => $piece->note,
+            'makes' => ['kind' => $piece->makes->kind, 'count' => $piece->makes->count],
+            'wires' => (object) array_map(fn (Wire $wire): array => [
+                'metal' => $wire->metal->value, 'size' => $wire->size->code(), 'temper' => $wire->temper->value,
+            ], $piece->wires),
+            'beads' => (object) array_map(self::beadArray(...), $piece->beads),
+            'parts' => array_map(fn (Part $part): array => [
+                'id' => $part->id,
+                'technique' => $part->technique,
+                'wire' => $part->wire,
+                'repeat' => $part->repeat,
+                'settings' => self::settingsInOrder($part),
+                'beads' => array_map(fn (BeadRun $run): array => ['bead' => $run->bead, 'count' => $run->count], $part->beads),
+            ], $piece->parts),
+        ];
+    }
+
+    /** @return array<string, float|string> */
+    public static function beadArray(Bead $bead): array
+    {
+        return [
+            'name' => $bead->name,
+            'shape' => $bead->shape->value,
+            'length_mm' => $bead->lengthMm,
+            'width_mm' => $bead->widthMm,
+            'hole_mm' => $bead->holeMm,
+            'drilling' => $bead->drilling->value,
+            'material' => $bead->material->value,
+            'colour' => $bead->colour,
+        ];
+    }
+
+    /** @return array<string, float|int|string|bool> */
+    private static function settingsInOrder(Part $part): array
+    {
+        $settings = [];
+        foreach ($part->technique()->parameters() as $parameter) {
+            $settings[$parameter->key] = $part->settings[$parameter->key];
+        }
+
+        return $settings;
+    }
+
+    /** @throws \Hebra\Core\Problem if it is no piece; nothing is half-read */
+    public static function read(string $json): Piece
+    {
+        if (strlen($json) > self::MOST_BYTES) {
+            throw InvalidPiece::tooLarge(strlen($json), self::MOST_BYTES);
+        }
+        try {
+            $document = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
+        } catch (\JsonException $why) {
+            throw InvalidPiece::notJson(mb_strtolower($why->getMessage()));
+        }
+
+        return self::fromArray($document);
+    }
+
+    /** @throws \Hebra\Core\Problem if it is no piece */
+    public static function fromArray(mixed $document): Piece
+    {
+        $top = self::object($document, 'document');
+        ($top['hebra'] ?? null) === 'piece' || throw InvalidPiece::notAPiece($top['hebra'] ?? null);
+        ($top['version'] ?? null) === self::VERSION || throw InvalidPiece::version($top['version'] ?? null);
+        self::onlyKeys($top, ['hebra', 'version', 'name', 'note', 'makes', 'wires', 'beads', 'parts'], 'document');
+        $makes = self::object($top['makes'] ?? ['kind' => 'one', 'count' => 1], 'makes');
+        $wires = [];
+        foreach (self::object($top['wires'] ?? null, 'wires') as $role => $wire) {
+            $wires[self::id((string) $role, 'wires')] = self::wire(self::object($wire, "wires.{$role}"), "wires.{$role}");
+        }
+        $beads = [];
+        foreach (self::object($top['beads'] ?? [], 'beads') as $key => $bead) {
+            $beads[self::id((string) $key, 'beads')] = self::bead(self::object($bead, "beads.{$key}"), "beads.{$key}");
+        }
+        $parts = [];
+        $list = self::listed($top['parts'] ?? null, 'parts');
+        // Before reading them one by one: a million parts must not be built to be refused.
+        count($list) <= Piece::MOST_PARTS || throw \Hebra\Core\Quantity\OutOfRange::tooMany('parts', count($list), Piece::MOST_PARTS, 'parts');
+        foreach ($list as $index => $part) {
+            $parts[] = self::part(self::object($part, "parts.{$index}"), "parts.{$index}");
+        }
+
+        return Piece::of(
+            self::text($top, 'name', 'name'),
+            self::text($top, 'note', 'note', ''),
+            Makes::of(self::text($makes, 'kind', 'makes.kind'), self::whole($makes, 'count', 'makes.count', 1), 'makes'),
+            $wires, $beads, $parts,
+        );
+    }
+
+    /** @param array<mixed> $wire */
+    private static function wire(array $wire, string $at): Wire
+    {
+        self::onlyKeys($wire, ['metal', 'size', 'temper'], $at);
+
+        return new Wire(
+            Metal::read(self::text($wire, 'metal', "{$at}.metal"), "{$at}.metal"),
+            WireSize::parse(self::text($wire, 'size', "{$at}.size"), "{$at}.size"),
+            Temper::read(self::text($wire, 'temper', "{$at}.temper", 'dead-soft'), "{$at}.temper"),
+        );
+    }
+
+    /** @param array<mixed> $bead */
+    public static function bead(array $bead, string $at): Bead
+    {
+        self::onlyKeys($bead, ['name', 'shape', 'length_mm', 'width_mm', 'hole_mm', 'drilling', 'material', 'colour'], $at);
+        $choice = fn (string $key, string $enum, string $default): \BackedEnum => $enum::tryFrom($read = self::text($bead, $key, "{$at}.{$key}", $default))
+            ?? throw Unreadable::choice("{$at}.{$key}", $read, array_column($enum::cases(), 'value'));
+        /** @var BeadShape $shape */
+        $shape = $choice('shape', BeadShape::class, '');
+        /** @var Drilling $drilling */
+        $drilling = $choice('drilling', Drilling::class, 'lengthwise');
+        /** @var Material $material */
+        $material = $choice('material', Material::class, 'glass');
+
+        return Bead::of($shape, self::number($bead, 'length_mm', "{$at}.length_mm"), self::number($bead, 'width_mm', "{$at}.width_mm"),
+            self::number($bead, 'hole_mm', "{$at}.hole_mm"), $drilling, $material, self::text($bead, 'colour', "{$at}.colour", 'sea'), self::text($bead, 'name', "{$at}.name", ''), $at);
+    }
+
+    /** @param array<mixed> $part */
+    private static function part(array $part, string $at): Part
+    {
+        self::onlyKeys($part, ['id', 'technique', 'wire', 'repeat', 'settings', 'beads'], $at);
+        $technique = Techniques::named(self::text($part, 'technique', "{$at}.technique"), "{$at}.technique");
+        $given = self::object($part['settings'] ?? [], "{$at}.settings");
+        $settings = [];
+        foreach ($technique->parameters() as $parameter) {
+            $settings[$parameter->key] = array_key_exists($parameter->key, $given)
+                ? $parameter->fromJson($given[$parameter->key], "{$at}.settings.{$parameter->key}")
+                : $parameter->default;
+        }
+        self::onlyKeys($given, array_keys($settings), "{$at}.settings");
+        $beads = [];
+        foreach (self::listed($part['beads'] ?? [], "{$at}.beads") as $place => $run) {
+            $run = self::object($run, "{$at}.beads.{$place}");
+            self::onlyKeys($run, ['bead', 'count'], "{$at}.beads.{$place}");
+            $beads[] = new BeadRun(self::text($run, 'bead', "{$at}.beads.{$place}.bead"),
+                Count::within(self::whole($run, 'count', "{$at}.beads.{$place}.count", 1), "{$at}.beads.{$place}.count", 1, BeadRun::MOST));
+        }
+
+        return new Part(self::id(self::text($part, 'id', "{$at}.id"), "{$at}.id"), $technique->name(), self::text($part, 'wire', "{$at}.wire", $technique->role()),
+            Count::within(self::whole($part, 'repeat', "{$at}.repeat", 1), "{$at}.repeat", 1, Piece::MOST_PARTS), $settings, $beads);
+    }
+
+    /** @return array<mixed> */
+    private static function object(mixed $value, string $field): array
+    {
+        return is_array($value) && ($value === [] || ! array_is_list($value)) ? $value : throw InvalidPiece::notObject($field, $value);
+    }
+
+    /** @return list<mixed> */
+    private static function listed(mixed $value, string $field): array
+    {
+        return is_array($value) && array_is_list($value) ? $value : throw InvalidPiece::notList($field, $value);
+    }
+
+    /** @param array<mixed> $from */
+    private static function text(array $from, string $key, string $field, ?string $default = null): string
+    {
+        $value = $from[$key] ?? $default;
+
+        return is_string($value) ? $value : throw InvalidPiece::notText($field, $value);
+    }
+
+    /** @param array<mixed> $from */
+    private static function number(array $from, string $key, string $field): float
+    {
+        $value = $from[$key] ?? null;
+
+        return is_int($value) || is_float($value) ? (float) $value : throw InvalidPiece::notNumber($field, $value);
+    }
+
+    /** @param array<mixed> $from */
+    private static function whole(array $from, string $key, string $field, int $default): int
+    {
+        $value = $from[$key] ?? $default;
+
+        return is_int($value) ? $value : throw InvalidPiece::notWhole($field, $value);
+    }
+
+    /**
+     * @param  array<mixed>  $from
+     * @param  list<string>  $known
+     */
+    private static function onlyKeys(array $from, array $known, string $field): void
+    {
+        foreach (array_keys($from) as $key) {
+            in_array((string) $key, $known, true) || throw InvalidPiece::unknownKey($field, (string) $key);
+        }
+    }
+
+    private static function id(string $id, string $field): string
+    {
+        return preg_match('/^[A-Za-z][A-Za-z0-9-]{0,23}$/', $id) === 1 ? $id : throw InvalidPiece::badId($field, $id);
+    }
+}

@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Technique;
+
+use Hebra\Core\Bend\Loop;
+use Hebra\Core\Figure\Placement;
+use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Figure\Stroke;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Technique;
+use Hebra\Core\Plan\BendMark;
+use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Eye;
+use Hebra\Core\Plan\EyeKind;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\Segment;
+use Hebra\Core\Plan\SegmentKind;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Way;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
+use Hebra\Core\Working;
+
+/**
+ * A French hook: a plain eye, a straight front leg, half a turn over the ear, a back leg. Cut = π(D + d) + front +
+ * π(A + d)/2 + back, A the arch's inside diameter. Millimetres. Common practice: 20 or 21 AWG, half hard.
+ */
+final class EarWire implements Technique
+{
+    public function name(): string
+    {
+        return 'ear-wire';
+    }
+
+    public function label(): string
+    {
+        return 'ear wire';
+    }
+
+    public function role(): string
+    {
+        return 'ear';
+    }
+
+    public function usualWire(): Wire
+    {
+        return new Wire(Metal::Sterling, WireSize::awg(20), Temper::HalfHard);
+    }
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::length('eye', 'eye, inside', 2.4, 0.8, 20.0),
+            Parameter::length('front', 'front leg', 6.0, 1.0, 60.0),
+            Parameter::length('arch', 'arch, inside', 9.0, 4.0, 40.0),
+            Parameter::length('back', 'back leg', 14.0, 3.0, 80.0),
+        ];
+    }
+
+    public function shows(string $key, Part $part): bool
+    {
+        return true;
+    }
+
+    public function takesBeads(): bool
+    {
+        return false;
+    }
+
+    public function drillings(): array
+    {
+        return [];
+    }
+
+    public function eyes(PartPlan $part, string $instance): array
+    {
+        return ['bottom' => new Eye("{$instance}/bottom", EyeKind::Openable, $part->part->mm('eye'), $part->wireMm(), 'ear wire’s eye', $part->mark('eye'))];
+    }
+
+    public function along(): array
+    {
+        return ['bottom'];
+    }
+
+    public function cut(PartPlan $part): Cut
+    {
+        $d = $part->wireMm();
+        [$eye, $arch] = [$part->part->mm('eye'), $part->part->mm('arch')];
+        $archMm = M_PI * ($arch + $d) / 2;
+        $segments = [
+            new Segment(SegmentKind::Eye, Loop::lengthMm($eye, $d), 'eye', $part->mark('eye'), Loop::working('eye', $eye, $d)),
+            Segment::given(SegmentKind::Leg, $part->part->mm('front'), 'front', $part->mark('front'), 'front leg, straight'),
+            new Segment(SegmentKind::Arch, $archMm, 'over the ear', $part->mark('arch'), new Working('half a turn', 'π(A + d)/2', 'π × ('.Figures::trim($arch).' + '.Figures::trim($d, 3).')/2', $archMm, 'mm', Loop::SOURCE)),
+            Segment::given(SegmentKind::Leg, $part->part->mm('back'), 'back', $part->mark('back'), 'back leg'),
+        ];
+        $at = 0.0;
+        $bends = [];
+        foreach (['eye ends', 'arch starts', 'arch ends'] as $i => $words) {
+            $at += $segments[$i]->lengthMm;
+            $bends[] = new BendMark($at, $words);
+        }
+
+        return new Cut('Ear wire', $part->part->id, $part->part->wire, $part->wire, $part->part->repeat, $segments, $bends);
+    }
+
+    public function steps(PartPlan $part, string $event): array
+    {
+        if ($event !== 'form bottom') {
+            return [];
+        }
+        $profile = $part->profile;
+        $eye = $profile->size($part->part->mm('eye'));
+        $arch = $profile->size($part->part->mm('arch'));
+
+        return [
+            new Step($event, '', 'Round the ear end', 'File the end that goes through the ear until it is smooth and round to the fingertip.', [$part->mark('back')], tool: 'needle file', cautions: [Caution::Filing, Caution::Piercing]),
+            new Step($event, '', 'Turn the eye', "At the other end roll a plain eye round the {$eye} mark of the round-nose pliers, then kick it back to the middle.", [$part->mark('eye')], tool: 'round-nose pliers, '.$eye),
+            new Step($event, '', 'Bend the arch', 'Leave '.$profile->length($part->part->mm('front'))." straight above the eye, then bend half a turn round a {$arch} mandrel, with the eye facing outwards.", [$part->mark('front'), $part->mark('arch')], tool: "{$arch} mandrel"),
+            new Step($event, '', 'Flick the back leg', 'Lift the last few millimetres of the back leg a little outwards, so that it slides in and does not slip out.', [$part->mark('back')], tool: 'chain-nose pliers'),
+        ];
+    }
+
+    public function checks(PartPlan $part): array
+    {
+        return array_values(array_filter([$this->skin($part), $this->thickness($part), $this->temper($part)]));
+    }
+
+    private function skin(PartPlan $part): ?Check
+    {
+        if (! $part->wire->metal->mayIrritatePiercings()) {
+            return null;
+        }
+
+        return new Check(Level::Warn, 'skin', ucfirst($part->wire->metal->words()).' goes through the ear here and can irritate skin; local limits on nickel may forbid it.', $part->part->id, [
+            new Way('Ear wire of sterling silver', ['do' => 'wire', 'role' => $part->part->wire, 'metal' => 'sterling']),
+            new Way('Ear wire of niobium', ['do' => 'wire', 'role' => $part->part->wire, 'metal' => 'niobium']),
+        ]);
+    }
+
+    /** Common practice: 20 or 21 AWG through an ear; 18 hurts, 22 cuts and bends open. */
+    private function thickness(PartPlan $part): ?Check
+    {
+        $d = $part->wireMm();
+        $way = [new Way('Use 20 AWG', ['do' => 'wire', 'role' => $part->part->wire, 'size' => '20 awg'])];
+
+        return match (true) {
+            $d > 0.95 => new Check(Level::Warn, 'ear wire size', $part->wire->size->text().' is '.Figures::mm($d).' thick: most pierced ears take up to about 0.9 mm.', $part->part->id, $way),
+            $d < 0.6 => new Check(Level::Warn, 'ear wire size', $part->wire->size->text().' is only '.Figures::mm($d).': an ear wire this thin bends open and cuts in.', $part->part->id, $way),
+            default => null,
+        };
+    }
+
+    private function temper(PartPlan $part): ?Check
+    {
+        if (! $part->wire->temper->isSofterThan(Temper::QuarterHard)) {
+            return null;
+        }
+
+        return new Check(Level::Note, 'temper', 'A dead soft ear wire bends open in wear: half hard keeps its shape, or hammer the arch lightly.', $part->part->id, [
+            new Way('Half hard for the ear wire', ['do' => 'wire', 'role' => $part->part->wire, 'temper' => 'half-hard']),
+        ]);
+    }
+
+    public function draw(PartPlan $part, Placement $place, Sketch $sketch): Placement
+    {
+        [$d, $metal, $r] = [$part->wireMm(), $part->wire->metal, ($part->part->mm('arch') + $part->wireMm()) / 2];
+        $archY = $place->yMm + $d / 2 + $r;
+        $frontEnd = $archY + $part->part->mm('front');
+        $back = $part->part->mm('back');
+        $sketch->stroke(new Stroke([['M', 0.0, $frontEnd], ['L', 0.0, $archY]], $d, $metal, 1, $part->mark('front')));
+        $sketch->stroke(new Stroke([['M', 0.0, $archY], ['A', $r, $r, 1, 2 * $r, $archY]], $d, $metal, 1, $part->mark('arch')));
+        // The flick: the last quarter of the back leg leaves the vertical by about fifteen degrees.
+        $flick = $back / 4;
+        $sketch->stroke(new Stroke([['M', 2 * $r, $archY], ['L', 2 * $r, $archY + $back - $flick], ['L', 2 * $r + $flick * 0.26, $archY + $back - $flick + $flick * 0.966]], $d, $metal, 1, $part->mark('back')));
+        $eyeTop = $frontEnd + $d / 2;
+        $sketch->eye($eyeTop, $part->part->mm('eye'), $d, true, $metal, $part->mark('eye'));
+
+        return new Placement($eyeTop + $part->part->mm('eye'), false);
+    }
+
+    public function tools(PartPlan $part): array
+    {
+        return ['flush cutter', 'needle file', 'round-nose pliers', 'chain-nose pliers', $part->profile->size($part->part->mm('arch')).' mandrel'];
+    }
+}

@@ -1,0 +1,249 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Technique;
+
+use Hebra\Core\Bead\Drilling;
+use Hebra\Core\Bend\Loop;
+use Hebra\Core\Figure\Placement;
+use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Figure\Stroke;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Technique;
+use Hebra\Core\Plan\BendMark;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\PinFit;
+use Hebra\Core\Plan\Segment;
+use Hebra\Core\Plan\SegmentKind;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Way;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
+
+/**
+ * Beads that hang: a pin with a stop at its foot and a loop on top. Cut from wire, the foot is a small tight eye,
+ * π(D + d); bought, the pin has its own head and a fixed length, and what is over is trimmed. Millimetres. Common practice.
+ */
+final class HeadPin implements Technique
+{
+    /** Stocked lengths of bought pins in millimetres [common practice]. */
+    public const STOCKED_MM = [25.0, 38.0, 50.0, 63.0, 76.0];
+
+    public function name(): string
+    {
+        return 'head-pin';
+    }
+
+    public function label(): string
+    {
+        return 'drop';
+    }
+
+    public function role(): string
+    {
+        return 'pin';
+    }
+
+    public function usualWire(): Wire
+    {
+        return new Wire(Metal::Sterling, WireSize::awg(24), Temper::DeadSoft);
+    }
+
+    public function parameters(): array
+    {
+        return [
+            ...WrappedEnd::parameters('', '', 2.0, 2),
+            WrappedEnd::tail(),
+            Parameter::choice('source', 'head pin', 'cut', ['cut' => 'cut from wire', 'bought' => 'bought']),
+            Parameter::length('foot', 'foot eye, inside', 0.8, 0.0, 10.0),
+            Parameter::length('pin_length', 'length of the bought pin', 50.0, 10.0, 150.0),
+        ];
+    }
+
+    public function shows(string $key, Part $part): bool
+    {
+        $isBought = $part->choice('source') === 'bought';
+
+        return match ($key) {
+            'tail' => ! $isBought && $part->count('wraps') > 0,
+            'foot' => ! $isBought,
+            'pin_length' => $isBought,
+            default => true,
+        };
+    }
+
+    public function takesBeads(): bool
+    {
+        return true;
+    }
+
+    public function drillings(): array
+    {
+        return [Drilling::Lengthwise];
+    }
+
+    public function eyes(PartPlan $part, string $instance): array
+    {
+        return ['top' => $this->end($part)->eye($instance)];
+    }
+
+    public function along(): array
+    {
+        return ['thread', 'top'];
+    }
+
+    /** How far the stop reaches below the beads: the foot eye, or the head of a bought pin. */
+    private function footMm(PartPlan $part): float
+    {
+        return $this->isBought($part) ? $part->wireMm() : $part->part->mm('foot') + 2 * $part->wireMm();
+    }
+
+    public function isBought(PartPlan $part): bool
+    {
+        return $part->part->choice('source') === 'bought';
+    }
+
+    public function pinFit(PartPlan $part): PinFit
+    {
+        return new PinFit($part->part->mm('pin_length'), $part->stackMm(), $this->end($part)->loop);
+    }
+
+    public function cut(PartPlan $part): Cut
+    {
+        return $this->isBought($part) ? $this->boughtPin($part) : $this->cutFromWire($part);
+    }
+
+    private function cutFromWire(PartPlan $part): Cut
+    {
+        $foot = Loop::lengthMm($part->part->mm('foot'), $part->wireMm());
+        $segments = [
+            new Segment(SegmentKind::Foot, $foot, 'foot', $part->mark('foot'), Loop::working('foot', $part->part->mm('foot'), $part->wireMm())),
+            ...(new Threading($part))->segments(),
+            ...$this->end($part)->segments(),
+        ];
+        $bends = [new BendMark($foot, 'foot ends'), new BendMark($foot + $part->stackMm() + $this->end($part)->loop->neckMm(), 'bend square')];
+
+        return new Cut('Drop', $part->part->id, $part->part->wire, $part->wire, $part->part->repeat, $segments, $this->inOrder($bends));
+    }
+
+    private function boughtPin(PartPlan $part): Cut
+    {
+        $fit = $this->pinFit($part);
+        $kept = array_filter($this->end($part)->segments(), fn (Segment $segment): bool => $segment->kind->stays());
+        /** @var non-empty-list<Segment> $segments */
+        $segments = [...(new Threading($part))->segments(), ...array_values($kept)];
+        if ($fit->trimmedMm() > 0) {
+            $segments[] = Segment::given(SegmentKind::Trim, $fit->trimmedMm(), 'trimmed', $part->mark('top-tail'), 'pin − beads − neck − loop − wraps', 'common practice');
+        }
+        $bend = new BendMark($part->stackMm() + $this->end($part)->loop->neckMm(), 'bend square');
+
+        return new Cut('Drop', $part->part->id, $part->part->wire, $part->wire, $part->part->repeat, $segments, $this->inOrder([$bend]), $fit->pinMm);
+    }
+
+    /**
+     * @param  list<BendMark>  $bends
+     * @return list<BendMark> strictly inside and strictly in order: without beads and neck two may fall together
+     */
+    private function inOrder(array $bends): array
+    {
+        $last = 0.0;
+        $kept = [];
+        foreach ($bends as $bend) {
+            if ($bend->atMm > $last + 1e-9) {
+                $kept[] = $bend;
+                $last = $bend->atMm;
+            }
+        }
+
+        return $kept;
+    }
+
+    public function steps(PartPlan $part, string $event): array
+    {
+        return match ($event) {
+            'thread' => [...$this->footSteps($part), ...(new Threading($part))->steps()],
+            'form top' => $this->end($part)->formSteps(false),
+            'close top' => $this->end($part)->closeSteps(),
+            default => [],
+        };
+    }
+
+    /** @return list<Step> */
+    private function footSteps(PartPlan $part): array
+    {
+        if ($this->isBought($part)) {
+            return [];
+        }
+
+        return [new Step('thread', '', 'Turn the foot', 'At one end turn a tight eye of '.$part->profile->size($part->part->mm('foot')).' inside at the very tip of the round-nose pliers. It must not pass the first bead’s hole.',
+            [$part->mark('foot')], tool: 'round-nose pliers, tip')];
+    }
+
+    public function checks(PartPlan $part): array
+    {
+        $checks = $part->strung === [] ? [new Check(Level::Note, 'empty drop', 'Nothing hangs on this head pin yet: add a bead.', $part->part->id)] : [];
+        if ($this->isBought($part)) {
+            return [...$checks, $this->pinCheck($part)];
+        }
+        $last = $part->strung[0]->bead ?? null;
+        if ($last !== null && $this->footMm($part) <= $last->holeMm) {
+            $checks[] = new Check(Level::Stop, 'foot', 'The foot is '.$part->profile->size($this->footMm($part)).' wide and would slip through the '.$part->profile->size($last->holeMm).' hole of the '.$last->words().'.', $part->part->id, [
+                new Way('Turn a larger foot', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'foot', 'value' => round($last->holeMm + 0.5, 1).' mm']),
+            ]);
+        }
+
+        return $checks;
+    }
+
+    private function pinCheck(PartPlan $part): Check
+    {
+        $fit = $this->pinFit($part);
+        [$profile, $id] = [$part->profile, $part->part->id];
+        if ($fit->fits()) {
+            return new Check(Level::Ok, 'pin length', 'The '.$profile->length($fit->pinMm).' pin is long enough; '.$profile->length($fit->trimmedMm()).' is trimmed.', $id);
+        }
+        $ways = [new Way('Cut the pin from wire', ['do' => 'part.set', 'part' => $id, 'key' => 'source', 'value' => 'cut'])];
+        foreach (self::STOCKED_MM as $stocked) {
+            if ($stocked >= $fit->neededMm()) {
+                array_unshift($ways, new Way('Use '.$profile->length($stocked).' pins', ['do' => 'part.set', 'part' => $id, 'key' => 'pin_length', 'value' => $stocked.' mm']));
+                break;
+            }
+        }
+
+        return new Check(Level::Stop, 'pin length', 'The '.$profile->length($fit->pinMm).' pin is '.$profile->length($fit->neededMm() - $fit->pinMm).' too short: beads, neck, loop, wraps and what the pliers hold come to '.$profile->length($fit->neededMm()).'.', $id, $ways);
+    }
+
+    public function draw(PartPlan $part, Placement $place, Sketch $sketch): Placement
+    {
+        $end = $this->end($part);
+        $beadsFrom = $place->yMm + $end->loop->reachMm();
+        $footFrom = $beadsFrom + $part->stackMm();
+        $end->draw($sketch, $place->yMm, $place->facing);
+        (new Threading($part))->draw($sketch, $beadsFrom);
+        if ($this->isBought($part)) {
+            $y = $footFrom + $part->wireMm() / 2;
+            $sketch->stroke(new Stroke([['M', -$part->wireMm(), $y], ['L', $part->wireMm(), $y]], $part->wireMm(), $part->wire->metal, 1, $part->mark('foot')));
+        } else {
+            $sketch->eye($footFrom + $part->wireMm(), $part->part->mm('foot'), $part->wireMm(), true, $part->wire->metal, $part->mark('foot'));
+        }
+
+        return new Placement($footFrom + $this->footMm($part), $place->facing);
+    }
+
+    public function tools(PartPlan $part): array
+    {
+        return ['flush cutter', 'round-nose pliers', 'chain-nose pliers'];
+    }
+
+    private function end(PartPlan $part): WrappedEnd
+    {
+        return new WrappedEnd($part, '', 'top');
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Technique;
+
+use Hebra\Core\Bead\Drilling;
+use Hebra\Core\Figure\Placement;
+use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Technique;
+use Hebra\Core\Plan\BendMark;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
+
+/**
+ * Beads on a wire with a loop at each end: cut = body + both ends, each neck + loop + wraps + tail; inside length, from
+ * loop to loop, = body + both ends' neck + d + D. Millimetres. Common practice: 22 AWG, dead soft, two or three wraps.
+ */
+final class WrappedLink implements Technique
+{
+    public function name(): string
+    {
+        return 'wrapped-link';
+    }
+
+    public function label(): string
+    {
+        return 'link';
+    }
+
+    public function role(): string
+    {
+        return 'link';
+    }
+
+    public function usualWire(): Wire
+    {
+        return new Wire(Metal::Sterling, WireSize::awg(22), Temper::DeadSoft);
+    }
+
+    public function parameters(): array
+    {
+        return [
+            ...WrappedEnd::parameters('top_', 'top', 2.5, 3),
+            ...WrappedEnd::parameters('bottom_', 'bottom', 2.5, 3),
+            WrappedEnd::tail(),
+            Parameter::flag('turned', 'bottom loop turned a quarter', false),
+        ];
+    }
+
+    public function shows(string $key, Part $part): bool
+    {
+        return $key !== 'tail' || $part->count('top_wraps') + $part->count('bottom_wraps') > 0;
+    }
+
+    public function takesBeads(): bool
+    {
+        return true;
+    }
+
+    public function drillings(): array
+    {
+        return [Drilling::Lengthwise];
+    }
+
+    public function eyes(PartPlan $part, string $instance): array
+    {
+        return ['top' => $this->top($part)->eye($instance), 'bottom' => $this->bottom($part)->eye($instance)];
+    }
+
+    public function along(): array
+    {
+        return ['top', 'thread', 'bottom'];
+    }
+
+    public function cut(PartPlan $part): Cut
+    {
+        [$top, $bottom] = [$this->top($part), $this->bottom($part)];
+        /** @var non-empty-list<\Hebra\Core\Plan\Segment> $segments */
+        $segments = [...array_reverse($top->segments()), ...(new Threading($part))->segments(), ...$bottom->segments()];
+        $cut = new Cut('Link', $part->part->id, $part->part->wire, $part->wire, $part->part->repeat, $segments, []);
+        $bends = [new BendMark($top->bendFromEndMm(), 'bend square, top')];
+        $second = $cut->lengthMm() - $bottom->bendFromEndMm();
+        if ($second > $bends[0]->atMm) {
+            $bends[] = new BendMark($second, 'bend square, bottom');
+        }
+
+        return new Cut($cut->label, $cut->part, $cut->role, $cut->wire, $cut->count, $segments, $bends);
+    }
+
+    public function steps(PartPlan $part, string $event): array
+    {
+        return match ($event) {
+            'form top' => $this->top($part)->formSteps(true),
+            'close top' => $this->top($part)->closeSteps(),
+            'thread' => (new Threading($part))->steps(),
+            'form bottom' => $this->bottom($part)->formSteps(false),
+            'close bottom' => $this->bottom($part)->closeSteps(),
+            default => [],
+        };
+    }
+
+    public function checks(PartPlan $part): array
+    {
+        if ($part->strung === []) {
+            return [new Check(Level::Note, 'empty link', 'This link has no beads yet: its two loops stand back to back.', $part->part->id)];
+        }
+
+        return [];
+    }
+
+    public function draw(PartPlan $part, Placement $place, Sketch $sketch): Placement
+    {
+        [$top, $bottom] = [$this->top($part), $this->bottom($part)];
+        $beadsFrom = $place->yMm + $top->loop->reachMm();
+        $bottomFrom = $beadsFrom + $part->stackMm() + $bottom->loop->neckMm() + $bottom->loop->wireMm;
+        $bottomFacing = $part->part->is('turned') ? ! $place->facing : $place->facing;
+        $top->draw($sketch, $place->yMm, $place->facing);
+        (new Threading($part))->draw($sketch, $beadsFrom);
+        $bottom->draw($sketch, $bottomFrom, $bottomFacing);
+
+        return new Placement($bottomFrom + $bottom->loop->insideMm, ! $bottomFacing);
+    }
+
+    public function tools(PartPlan $part): array
+    {
+        return ['flush cutter', 'round-nose pliers', 'chain-nose pliers'];
+    }
+
+    private function top(PartPlan $part): WrappedEnd
+    {
+        return new WrappedEnd($part, 'top_', 'top');
+    }
+
+    private function bottom(PartPlan $part): WrappedEnd
+    {
+        return new WrappedEnd($part, 'bottom_', 'bottom');
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+/** Where the work can hurt, in plain words [common practice]. Local rules and trained practice decide. */
+enum Caution: string
+{
+    case CutEnds = 'cut-ends';
+    case Filing = 'filing';
+    case Crush = 'crush';
+    case Piercing = 'piercing';
+    case SmallParts = 'small-parts';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::CutEnds => 'Cut ends fly: hold both ends, cut downwards, wear glasses.',
+            self::Filing => 'Do not breathe metal dust: file damp or with a mask, and wipe up.',
+            self::Crush => 'Stone and glass crack when wraps are forced or pliers touch them: stop short of the bead.',
+            self::Piercing => 'What goes through an ear must be smooth at its end and of a metal the wearer bears. Local limits on nickel apply.',
+            self::SmallParts => 'Small parts are not for small children.',
+        };
+    }
+}

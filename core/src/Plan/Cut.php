@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+use Hebra\Core\Wire\Wire;
+
+/**
+ * One kind of cut: a straight length of wire and what each stretch of it becomes.
+ *
+ * Invariants: its length is the sum of its segments; bends lie strictly in order and strictly inside it. A bought pin is
+ * a cut that comes ready at `pinMm`; what is over is its last segment.
+ */
+final readonly class Cut
+{
+    /**
+     * @param  non-empty-list<Segment>  $segments
+     * @param  list<BendMark>  $bends
+     */
+    public function __construct(
+        public string $label,
+        public string $part,
+        public string $role,
+        public Wire $wire,
+        public int $count,
+        public array $segments,
+        public array $bends,
+        public ?float $pinMm = null,
+    ) {}
+
+    public function lengthMm(): float
+    {
+        return array_sum(array_map(fn (Segment $segment): float => $segment->lengthMm, $this->segments));
+    }
+
+    /** What is left in the piece. */
+    public function netMm(): float
+    {
+        return array_sum(array_map(fn (Segment $segment): float => $segment->kind->stays() ? $segment->lengthMm : 0.0, $this->segments));
+    }
+
+    public function trimmedMm(): float
+    {
+        return array_sum(array_map(fn (Segment $segment): float => $segment->kind->stays() ? 0.0 : $segment->lengthMm, $this->segments));
+    }
+
+    public function isBoughtPin(): bool
+    {
+        return $this->pinMm !== null;
+    }
+
+    public function times(int $count): self
+    {
+        return new self($this->label, $this->part, $this->role, $this->wire, $count, $this->segments, $this->bends, $this->pinMm);
+    }
+
+    public function labelled(string $label): self
+    {
+        return new self($label, $this->part, $this->role, $this->wire, $this->count, $this->segments, $this->bends, $this->pinMm);
+    }
+}

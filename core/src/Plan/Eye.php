@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+/** An eye of a part: how it closes, its inside diameter and its wire, in millimetres. */
+final readonly class Eye
+{
+    public function __construct(
+        public string $id,
+        public EyeKind $kind,
+        public float $insideMm,
+        public float $wireMm,
+        public string $words,
+        /** the wire of the eye in drawing and strip */
+        public string $mark,
+    ) {}
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+/** Two eyes hooked together; `a` stands earlier in the document. */
+final readonly class Joint
+{
+    public function __construct(public Eye $a, public Eye $b) {}
+
+    public function id(): string
+    {
+        return $this->a->id.'~'.$this->b->id;
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+use Hebra\Core\Piece\Makes;
+
+/** Everything to put on the bench before work starts, for one, the pair, or any number: needed, and needed each. */
+final readonly class LayReady
+{
+    /**
+     * @param  list<array{role: string, wire: \Hebra\Core\Wire\Wire, cuts: list<array{label: string, each: int, all: int, lengthMm: float}>, allMm: float}>  $wires
+     * @param  list<BeadCount>  $beads
+     * @param  list<Finding>  $findings
+     * @param  list<string>  $tools
+     */
+    private function __construct(
+        public int $count,
+        public array $wires,
+        public array $beads,
+        public array $findings,
+        public array $tools,
+    ) {}
+
+    /** For $count pieces, each cut rounded up to the ruler. */
+    public static function of(\Hebra\Core\Piece\Piece $piece, Profile $profile, int $count): self
+    {
+        $plan = Planner::plan($piece->withMakes(Makes::batch($count)), $profile);
+        $wires = [];
+        foreach ($plan->cuts as $cut) {
+            $key = $cut->role.'/'.$cut->wire->key();
+            $wires[$key] ??= ['role' => $cut->role, 'wire' => $cut->wire, 'cuts' => [], 'allMm' => 0.0];
+            $length = $profile->ruler->upMm($cut->lengthMm());
+            $wires[$key]['cuts'][] = ['label' => $cut->label, 'each' => intdiv($cut->count, $count), 'all' => $cut->count, 'lengthMm' => $length];
+            $wires[$key]['allMm'] += $length * $cut->count;
+        }
+
+        return new self($count, array_values($wires), $plan->beads, $plan->findings, $plan->tools);
+    }
+}

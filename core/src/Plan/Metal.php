@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+use Hebra\Core\Wire\Wire;
+
+/** The metal of one wire in the whole making: grams, and the millimetres behind them. Invariant: gross = net + scrap. */
+final readonly class Metal
+{
+    public function __construct(
+        public string $role,
+        public Wire $wire,
+        public float $grossMm,
+        public float $netMm,
+    ) {}
+
+    public function grossGrams(): float
+    {
+        return $this->wire->gramsOf($this->grossMm);
+    }
+
+    public function netGrams(): float
+    {
+        return $this->wire->gramsOf($this->netMm);
+    }
+
+    public function scrapGrams(): float
+    {
+        return $this->wire->gramsOf($this->grossMm - $this->netMm);
+    }
+}

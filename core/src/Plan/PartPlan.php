@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Piece;
+use Hebra\Core\Piece\Technique;
+use Hebra\Core\Wire\Wire;
+
+/** A part with everything it refers to at hand: its wire, its beads, the maker's profile. */
+final readonly class PartPlan
+{
+    /** @param list<Strung> $strung */
+    private function __construct(
+        public Part $part,
+        public Technique $technique,
+        public Wire $wire,
+        public array $strung,
+        public Profile $profile,
+    ) {}
+
+    public static function of(Piece $piece, Part $part, Profile $profile): self
+    {
+        $strung = [];
+        foreach ($part->beads as $run) {
+            $strung[] = new Strung($run->bead, $piece->beads[$run->bead], $run->count);
+        }
+
+        return new self($part, $part->technique(), $piece->wires[$part->wire], $strung, $profile);
+    }
+
+    public function wireMm(): float
+    {
+        return $this->wire->diameterMm();
+    }
+
+    public function stackMm(): float
+    {
+        return array_sum(array_map(fn (Strung $strung): float => $strung->lengthMm(), $this->strung));
+    }
+
+    public function beadCount(): int
+    {
+        return $this->part->beadCount();
+    }
+
+    public function mark(string $name): string
+    {
+        return $this->part->id.':'.$name;
+    }
+
+    /** `3 sea beads, 1 amber …`: what is threaded, in order. */
+    public function threading(): string
+    {
+        return implode(', then ', array_map(fn (Strung $strung): string => $strung->count.' × '.$strung->bead->words(), $this->strung));
+    }
+
+    public function beadGrams(): float
+    {
+        return array_sum(array_map(fn (Strung $strung): float => $strung->bead->grams() * $strung->count, $this->strung));
+    }
+
+    public function widestMm(): float
+    {
+        return $this->strung === [] ? 0.0 : max(array_map(fn (Strung $strung): float => $strung->bead->widthMm, $this->strung));
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+use Hebra\Core\Figure\PieceFigure;
+use Hebra\Core\Piece\Piece;
+
+/** Everything that follows from a piece, a profile and nothing else. */
+final readonly class Plan
+{
+    /**
+     * @param  list<Cut>  $cuts  wire cuts, counted for the whole making
+     * @param  list<Cut>  $pins  bought pins as strips, counted likewise
+     * @param  list<BeadCount>  $beads
+     * @param  list<Finding>  $findings
+     * @param  list<Step>  $prepare  once for the whole making
+     * @param  list<Step>  $steps  for each of its pieces
+     * @param  list<Check>  $checks
+     * @param  list<Metal>  $metal
+     * @param  list<string>  $tools
+     */
+    public function __construct(
+        public Piece $piece,
+        public Profile $profile,
+        public array $cuts,
+        public array $pins,
+        public array $beads,
+        public array $findings,
+        public array $prepare,
+        public array $steps,
+        public array $checks,
+        public array $metal,
+        public array $tools,
+        public PieceFigure $figure,
+        public float $gramsEach,
+    ) {}
+
+    /** Hanging length in millimetres: top of the ear wire's arch to the lowest point. */
+    public function hangsMm(): float
+    {
+        return $this->figure->heightMm();
+    }
+
+    public function worst(): Level
+    {
+        foreach ([Level::Stop, Level::Warn, Level::Note] as $level) {
+            foreach ($this->checks as $check) {
+                if ($check->level === $level) {
+                    return $level;
+                }
+            }
+        }
+
+        return Level::Ok;
+    }
+
+    /** @return list<Cut> wire cuts, then bought pins */
+    public function strips(): array
+    {
+        return [...$this->cuts, ...$this->pins];
+    }
+
+    /** Steps in one making: the common ones, then those of each piece. */
+    public function stepCount(): int
+    {
+        return count($this->prepare) + $this->piece->makes->count * count($this->steps);
+    }
+
+    /** @return array<string, mixed> the JSON of `hebra:plan` */
+    public function toArray(): array
+    {
+        return [
+            'name' => $this->piece->name,
+            'makes' => ['kind' => $this->piece->makes->kind, 'count' => $this->piece->makes->count],
+            'cuts' => array_map(fn (Cut $cut): array => [
+                'label' => $cut->label,
+                'wire' => $cut->wire->key(),
+                'count' => $cut->count,
+                'length_mm' => $cut->lengthMm(),
+                'segments' => array_map(fn (Segment $segment): array => ['kind' => $segment->kind->value, 'length_mm' => $segment->lengthMm], $cut->segments),
+                'bends_mm' => array_map(fn (BendMark $bend): float => $bend->atMm, $cut->bends),
+            ], $this->cuts),
+            'beads' => array_map(fn (BeadCount $count): array => ['bead' => $count->bead->words(), 'each' => $count->each, 'count' => $count->all, 'spares' => $count->spares], $this->beads),
+            'findings' => array_map(fn (Finding $finding): array => [
+                'finding' => $finding->words, 'wire' => $finding->wire->key(), 'length_mm' => $finding->lengthMm, 'trimmed_mm' => $finding->trimmedMm, 'each' => $finding->each, 'count' => $finding->all,
+            ], $this->findings),
+            'steps' => array_map(fn (Step $step): array => array_filter([
+                'event' => $step->event, 'part' => $step->part, 'title' => $step->title, 'text' => $step->text, 'count' => $step->count, 'counted' => $step->counted, 'asks' => $step->asks,
+            ], fn (string|int $value): bool => $value !== '' && $value !== 0), [...$this->prepare, ...$this->steps]),
+            'checks' => array_map(fn (Check $check): array => ['level' => $check->level->value, 'rule' => $check->rule, 'text' => $check->text], $this->checks),
+            'size' => ['hangs_mm' => $this->hangsMm(), 'width_mm' => $this->figure->widthMm(), 'each_g' => $this->gramsEach],
+            'metal' => array_map(fn (Metal $metal): array => [
+                'role' => $metal->role, 'wire' => $metal->wire->key(), 'gross_g' => $metal->grossGrams(), 'net_g' => $metal->netGrams(), 'scrap_g' => $metal->scrapGrams(),
+            ], $this->metal),
+        ];
+    }
+}

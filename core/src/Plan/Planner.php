@@ -1,0 +1,308 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+use Hebra\Core\Figure\PieceFigure;
+use Hebra\Core\Figure\Placement;
+use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Piece\Piece;
+
+/** From a piece to its plan. Pure: the same piece and profile give the same plan. Cost: O(n log n) for n unfolded parts. */
+final class Planner
+{
+    /** @var list<PartPlan> */
+    private array $parts = [];
+
+    /** @var list<array{PartPlan, string}> each made part with its instance name, repeats unfolded */
+    private array $instances = [];
+
+    /** @var array<string, int> instance => its place among its like, 0 where there is but one */
+    private array $numbers = [];
+
+    /** @var list<Cut> one for each part, not yet counted */
+    private array $bareCuts = [];
+
+    /** @var list<Check> */
+    private array $checks = [];
+
+    private function __construct(private readonly Piece $piece, private readonly Profile $profile) {}
+
+    public static function plan(Piece $piece, Profile $profile): Plan
+    {
+        return (new self($piece, $profile))->made();
+    }
+
+    /** Only the drawing, where nothing else is asked: the hanging length before a change, the small picture in a list. */
+    public static function figureOf(Piece $piece, Profile $profile): PieceFigure
+    {
+        $planner = new self($piece, $profile);
+        $planner->gather();
+
+        return $planner->figure();
+    }
+
+    private function gather(): void
+    {
+        foreach ($this->piece->parts as $part) {
+            $this->parts[] = PartPlan::of($this->piece, $part, $this->profile);
+        }
+        foreach ($this->parts as $part) {
+            for ($copy = 1; $copy <= $part->part->repeat; $copy++) {
+                $this->instances[] = [$part, $part->part->repeat === 1 ? $part->part->id : $part->part->id.'.'.$copy];
+            }
+        }
+    }
+
+    private function made(): Plan
+    {
+        $this->gather();
+        $this->number();
+        $this->bareCuts = array_map(fn (PartPlan $part): Cut => $part->technique->cut($part), $this->parts);
+        [$cuts, $pins] = $this->cuts();
+        $figure = $this->figure();
+        $steps = $this->steps();
+        $metal = $this->metal([...$cuts, ...$pins]);
+        $grams = $this->gramsEach($metal);
+        $this->checks = [...$this->checks, ...Checks::of($this->piece, $this->parts, $this->profile, $grams)];
+
+        return new Plan($this->piece, $this->profile, $cuts, $pins, $this->beads(), $this->findings(), $this->prepare($cuts), $steps,
+            $this->checks, $metal, $this->tools(), $figure, $grams);
+    }
+
+    private function number(): void
+    {
+        $seen = [];
+        foreach ($this->instances as [$part, $instance]) {
+            $name = $part->technique->name();
+            $seen[$name] = ($seen[$name] ?? 0) + 1;
+            $this->numbers[$instance] = $seen[$name];
+        }
+        foreach ($this->instances as [$part, $instance]) {
+            if ($seen[$part->technique->name()] === 1) {
+                $this->numbers[$instance] = 0;
+            }
+        }
+    }
+
+    /** @return array{list<Cut>, list<Cut>} wire cuts and bought pins */
+    private function cuts(): array
+    {
+        $labels = [];
+        $all = [];
+        foreach ($this->bareCuts as $cut) {
+            $labels[$cut->label] = ($labels[$cut->label] ?? 0) + 1;
+            $all[] = [$cut, $labels[$cut->label]];
+        }
+        $cuts = $pins = [];
+        foreach ($all as [$cut, $number]) {
+            $counted = $cut->times($cut->count * $this->piece->makes->count);
+            $named = $labels[$cut->label] > 1 ? $counted->labelled($cut->label.' '.$number) : $counted;
+            if ($named->isBoughtPin()) {
+                $pins[] = $named;
+            } else {
+                $cuts[] = $named;
+            }
+        }
+
+        return [$cuts, $pins];
+    }
+
+    private function figure(): PieceFigure
+    {
+        $sketch = new Sketch;
+        $place = new Placement(0.0, true);
+        foreach ($this->instances as [$part]) {
+            $place = $part->technique->draw($part, $place, $sketch);
+        }
+
+        return $sketch->figure();
+    }
+
+    /** @return list<Step> */
+    private function steps(): array
+    {
+        $runs = $joints = [];
+        $partOf = [];
+        $before = null;
+        foreach ($this->instances as [$part, $instance]) {
+            $eyes = $part->technique->eyes($part, $instance);
+            $runs[] = new WireRun($instance, $part->technique->along(), $eyes);
+            $partOf[$instance] = $part;
+            if ($before !== null) {
+                [$above, $last] = $before;
+                isset($eyes['top'], $above['bottom'])
+                    ? $joints[] = new Joint($above['bottom'], $eyes['top'])
+                    : $this->checks[] = new Check(Level::Stop, 'nothing to hang from', $this->unhung($last, $part, isset($above['bottom'])), $part->part->id, [
+                        new Way('Take it off', ['do' => 'part.remove', 'part' => $part->part->id]),
+                        new Way('Move it up', ['do' => 'part.move', 'part' => $part->part->id, 'by' => '-1']),
+                    ]);
+            }
+            $before = [$eyes, $part];
+        }
+        if ($before !== null && isset($before[0]['bottom'])) {
+            $this->checks[] = new Check(Level::Note, 'empty eye', 'Nothing hangs from the '.$before[0]['bottom']->words.' yet.', $before[1]->part->id, [
+                new Way('Hang a drop from it', ['do' => 'part.add', 'technique' => 'head-pin']),
+            ]);
+        }
+        foreach ($joints as $joint) {
+            array_push($this->checks, ...Checks::joint($joint, $this->profile));
+        }
+        try {
+            $order = ClosingOrder::of($runs, $joints);
+        } catch (CannotClose $why) {
+            $this->checks[] = new Check(Level::Stop, 'closing order', $why->getMessage());
+
+            return [];
+        }
+
+        return $this->worded($order, $partOf);
+    }
+
+    private function unhung(PartPlan $above, PartPlan $part, bool $canHang): string
+    {
+        return $canHang
+            ? ucfirst("the {$part->technique->label()} has no eye on top: it cannot hang from the {$above->technique->label()}.")
+            : ucfirst("nothing can hang from the {$above->technique->label()} above this {$part->technique->label()}.");
+    }
+
+    /**
+     * @param  list<Event>  $order
+     * @param  array<string, PartPlan>  $partOf
+     * @return list<Step>
+     */
+    private function worded(array $order, array $partOf): array
+    {
+        $steps = [];
+        foreach ($order as $event) {
+            $part = $partOf[$event->instance];
+            if ($event->kind === EventKind::Hook && $event->joint !== null) {
+                $steps[] = $this->hookStep($event->joint, $part, $event->instance);
+
+                continue;
+            }
+            $name = trim($event->kind->value.' '.$event->place);
+            foreach ($part->technique->steps($part, $name) as $step) {
+                $steps[] = $step->of($event->instance, ucfirst($this->called($part, $event->instance)).': '.lcfirst($step->title));
+            }
+        }
+        if ($steps !== []) {
+            $steps[] = new Step('inspect', '', 'Look it over', 'Loops round and closed, ends tucked and smooth under a fingertip, no gap in an eye, everything swings freely. Hold it beside its twin: same length, drops level.');
+        }
+
+        return $steps;
+    }
+
+    /** `link`, or `link 2` where several are alike in name. */
+    private function called(PartPlan $part, string $instance): string
+    {
+        return $part->technique->label().($this->numbers[$instance] === 0 ? '' : ' '.$this->numbers[$instance]);
+    }
+
+    private function hookStep(Joint $joint, PartPlan $part, string $instance): Step
+    {
+        $marks = [$joint->a->mark, $joint->b->mark];
+        $called = $this->called($part, $instance);
+        if ($joint->a->kind === EyeKind::Openable || $joint->b->kind === EyeKind::Openable) {
+            $openable = $joint->a->kind === EyeKind::Openable ? $joint->a : $joint->b;
+            $other = $joint->a->kind === EyeKind::Openable ? $joint->b : $joint->a;
+
+            return new Step('hook', $instance, ucfirst("{$called}: hang it on"), "Open the {$openable->words} sideways, never apart. Hang the {$other->words} in it and close it past the middle and back until the ends click together.",
+                $marks, tool: 'two pairs of pliers');
+        }
+
+        return new Step('hook', $instance, ucfirst("{$called}: hook it on first"), "The {$joint->b->words} is turned but not wrapped. Slip it through the {$joint->a->words} now: once it is wrapped shut it cannot be joined.",
+            $marks, asks: "Is the {$called} hooked on?", tool: 'fingers');
+    }
+
+    /**
+     * @param  list<Cut>  $cuts
+     * @return list<Step>
+     */
+    private function prepare(array $cuts): array
+    {
+        if ($this->parts === []) {
+            return [];
+        }
+        $steps = [new Step('ready', '', 'Lay everything ready', 'Pour the beads, put the oversize ones aside, and try each bead on its wire before anything is cut.', cautions: [Caution::SmallParts])];
+        foreach ($cuts as $cut) {
+            $steps[] = new Step('cut', $cut->part, 'Cut '.$cut->count.' × '.$this->profile->ruler->text($this->profile->ruler->upMm($cut->lengthMm())),
+                ucfirst($cut->wire->words()).', for the '.mb_strtolower($cut->label).($cut->count > 1 ? 's' : '').'. Straighten the wire first; cut all of one length together.',
+                [], $cut->count, 'pieces', tool: 'flush cutter, ruler', cautions: [Caution::CutEnds]);
+        }
+
+        return $steps;
+    }
+
+    /** @return list<BeadCount> */
+    private function beads(): array
+    {
+        $each = [];
+        foreach ($this->piece->parts as $part) {
+            foreach ($part->beads as $run) {
+                $each[$run->bead] = ($each[$run->bead] ?? 0) + $run->count * $part->repeat;
+            }
+        }
+        $counts = [];
+        foreach ($each as $key => $count) {
+            $all = $count * $this->piece->makes->count;
+            $counts[] = new BeadCount((string) $key, $this->piece->beads[$key], $count, $all, (int) ceil($all / $this->profile->spareEvery));
+        }
+
+        return $counts;
+    }
+
+    /** @return list<Finding> */
+    private function findings(): array
+    {
+        $findings = [];
+        foreach ($this->bareCuts as $cut) {
+            if ($cut->pinMm === null) {
+                continue;
+            }
+            $key = $cut->wire->key().'/'.$cut->pinMm;
+            $each = ($findings[$key]->each ?? 0) + $cut->count;
+            $findings[$key] = new Finding('head pin '.$this->profile->length($cut->pinMm).', '.$cut->wire->words(), $cut->wire, $cut->pinMm, $cut->trimmedMm(), $each, $each * $this->piece->makes->count);
+        }
+
+        return array_values($findings);
+    }
+
+    /**
+     * @param  list<Cut>  $cuts
+     * @return list<Metal>
+     */
+    private function metal(array $cuts): array
+    {
+        $sums = [];
+        foreach ($cuts as $cut) {
+            $key = $cut->role.'/'.$cut->wire->key();
+            $old = $sums[$key] ?? new Metal($cut->role, $cut->wire, 0.0, 0.0);
+            // A pin that is too short still weighs what it weighs.
+            $gross = $cut->pinMm === null ? $cut->lengthMm() : max($cut->pinMm, $cut->lengthMm());
+            $sums[$key] = new Metal($cut->role, $cut->wire, $old->grossMm + $gross * $cut->count, $old->netMm + $cut->netMm() * $cut->count);
+        }
+
+        return array_values($sums);
+    }
+
+    /** @param list<Metal> $metal */
+    private function gramsEach(array $metal): float
+    {
+        $wire = array_sum(array_map(fn (Metal $one): float => $one->netGrams(), $metal)) / $this->piece->makes->count;
+
+        return $wire + array_sum(array_map(fn (PartPlan $part): float => $part->beadGrams() * $part->part->repeat, $this->parts));
+    }
+
+    /** @return list<string> */
+    private function tools(): array
+    {
+        $tools = ['ruler or the printed strips', 'safety glasses'];
+        foreach ($this->parts as $part) {
+            $tools = [...$tools, ...$part->technique->tools($part)];
+        }
+
+        return array_values(array_unique($tools));
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+use Hebra\Core\Quantity\LengthUnit;
+use Hebra\Core\Quantity\Ruler;
+use Hebra\Core\Wire\SizeSystem;
+
+/** What a plan takes from the maker: the ruler on the bench, the size system on the labels, habits. */
+final readonly class Profile
+{
+    public const CLEARANCE_MM = 0.05;
+
+    public const KEEP_MM = 60.0;
+
+    public function __construct(
+        public Ruler $ruler = Ruler::HalfMillimetre,
+        public SizeSystem $sizes = SizeSystem::Awg,
+        /** working clearance in a hole, mm [memory] */
+        public float $clearanceMm = self::CLEARANCE_MM,
+        /** offcuts from this length on go back to stock, mm [common practice] */
+        public float $keepMm = self::KEEP_MM,
+        /** one spare bead laid out for every so many [common practice: a few spare] */
+        public int $spareEvery = 8,
+    ) {}
+
+    public function unit(): LengthUnit
+    {
+        return $this->ruler->unit();
+    }
+
+    public function length(float $millimetres): string
+    {
+        return $this->ruler->text($millimetres);
+    }
+
+    /** A jaw mark or an inside diameter: finer than a ruler shows. */
+    public function size(float $millimetres): string
+    {
+        return $this->ruler->isMetric() ? \Hebra\Core\Quantity\Figures::trim($millimetres, 1).' mm' : \Hebra\Core\Quantity\Figures::trim($millimetres / 25.4, 3).' in';
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+use Hebra\Core\Working;
+
+/** One stretch of a cut: what it becomes, how long it is and why. Lengths in millimetres, ≥ 0. `mark` names the same wire in the drawing. */
+final readonly class Segment
+{
+    public function __construct(
+        public SegmentKind $kind,
+        public float $lengthMm,
+        public string $words,
+        public string $mark,
+        public Working $working,
+    ) {}
+
+    public static function given(SegmentKind $kind, float $lengthMm, string $words, string $mark, string $why, string $source = 'your setting'): self
+    {
+        return new self($kind, $lengthMm, $words, $mark, new Working($words, $why, \Hebra\Core\Quantity\Figures::trim($lengthMm, 3), $lengthMm, 'mm', $source));
+    }
+}

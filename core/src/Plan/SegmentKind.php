@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+/** What a stretch of wire becomes. */
+enum SegmentKind: string
+{
+    case Tail = 'tail';
+    case Wraps = 'wraps';
+    case Loop = 'loop';
+    case Neck = 'neck';
+    case Seat = 'seat';
+    case Foot = 'foot';
+    case Eye = 'eye';
+    case Leg = 'leg';
+    case Arch = 'arch';
+    case Trim = 'trim';
+
+    /** Whether it is still there when the piece is finished. */
+    public function stays(): bool
+    {
+        return match ($this) {
+            self::Tail, self::Trim => false,
+            self::Wraps, self::Loop, self::Neck, self::Seat, self::Foot, self::Eye, self::Leg, self::Arch => true,
+        };
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+/** The events along one wire, in the order they must come. */
+final readonly class WireRun
+{
+    /**
+     * @param  list<'top'|'bottom'|'thread'>  $along
+     * @param  array{top?: Eye, bottom?: Eye}  $eyes
+     */
+    public function __construct(public string $instance, public array $along, public array $eyes) {}
+
+    /** @return list<Event> */
+    public function events(): array
+    {
+        $events = [];
+        foreach ($this->along as $what) {
+            $eye = $what === 'thread' ? null : ($this->eyes[$what] ?? null);
+            if ($what === 'thread') {
+                $events[] = new Event(EventKind::Thread, $this->instance, $this->instance);
+            } elseif ($eye !== null) {
+                $events[] = new Event(EventKind::Form, $eye->id, $this->instance, $what);
+                $events[] = new Event(EventKind::Close, $eye->id, $this->instance, $what);
+            }
+        }
+
+        return $events;
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Quantity;
+
+use Hebra\Core\Refusal;
+
+/** Text that is not the quantity it should be. */
+final class Unreadable extends Refusal
+{
+    public static function length(string $field, string $text): self
+    {
+        return new self($field, self::titled($field).' '.self::shown($text).' is not a length: write a number and a unit, such as 35 mm, 3.5 cm or 2 1/2 in.');
+    }
+
+    public static function mil(string $field, string $text): self
+    {
+        return new self($field, self::titled($field).' '.self::shown($text).' could mean millimetres or thousandths of an inch: write mm, or a decimal inch such as .019 in.');
+    }
+
+    public static function mass(string $field, string $text): self
+    {
+        return new self($field, self::titled($field).' '.self::shown($text).' is not a weight: write a number and g, kg, oz, ozt or dwt, such as 12.4 g.');
+    }
+
+    public static function count(string $field, string $text): self
+    {
+        return new self($field, self::titled($field).' '.self::shown($text).' is not a count: write a whole number, such as 3.');
+    }
+
+    public static function number(string $field, string $text): self
+    {
+        return new self($field, self::titled($field).' '.self::shown($text).' is not a number: write it in figures, such as 2.5.');
+    }
+
+    public static function money(string $field, string $text): self
+    {
+        return new self($field, self::titled($field).' '.self::shown($text).' is not an amount: write it with at most two decimals, such as 18.50.');
+    }
+
+    public static function wireSize(string $field, string $text): self
+    {
+        return new self($field, self::titled($field).' '.self::shown($text).' is not a wire size: write 20 awg, 18 swg, 0.8 mm or .032 in.');
+    }
+
+    public static function wholeWireSize(string $field, string $number): self
+    {
+        return new self($field, self::titled($field)." “{$number}” could be {$number}awg, {$number}swg or {$number}mm: add which one you mean.");
+    }
+
+    /** @param list<string> $accepted */
+    public static function choice(string $field, string $text, array $accepted): self
+    {
+        return new self($field, self::titled($field).' '.self::shown($text).' is not known here: give one of '.implode(', ', $accepted).'.');
+    }
+
+    public static function tooLong(string $field, int $read, int $most): self
+    {
+        return new self($field, self::titled($field)." holds {$read} characters: give at most {$most}.");
+    }
+
+    public static function empty(string $field, string $example): self
+    {
+        return new self($field, self::titled($field).' is empty: give '.$example.'.');
+    }
+
+    public static function bead(string $field, string $text): self
+    {
+        return new self($field, self::titled($field).' '.self::shown($text).' is not a bead I can read: write a size, a shape and the hole, such as “6mm round, hole 1” or “4 x 12mm tube, hole 0.8”.');
+    }
+
+    public static function wires(string $field, string $text): self
+    {
+        return new self($field, self::titled($field).' '.self::shown($text).' is not a list of wires: write count x size, such as 3x28awg or 2x20awg,1x24awg.');
+    }
+}

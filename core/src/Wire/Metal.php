@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Wire;
+
+/**
+ * The metals wire is drawn from. Densities in g/cm³ [published: CRC Handbook of Chemistry and Physics; ASM Handbook
+ * vol. 2; silver 935 and gold-filled 14/20 from memory].
+ */
+enum Metal: string
+{
+    case FineSilver = 'fine-silver';
+    case Sterling = 'sterling';
+    case Silver935 = 'silver-935';
+    case Copper = 'copper';
+    case Brass = 'brass';
+    case RedBrass = 'red-brass';
+    case JewellersBronze = 'jewellers-bronze';
+    case NickelSilver = 'nickel-silver';
+    case Aluminium = 'aluminium';
+    case Niobium = 'niobium';
+    case Titanium = 'titanium';
+    case Stainless = 'stainless';
+    case Gold24k = 'gold-24k';
+    case Gold18k = 'gold-18k';
+    case Gold14k = 'gold-14k';
+    case GoldFilled = 'gold-filled';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::FineSilver => 'fine silver',
+            self::Sterling => 'sterling silver',
+            self::Silver935 => 'silver 935',
+            self::Copper => 'copper',
+            self::Brass => 'yellow brass',
+            self::RedBrass => 'red brass',
+            self::JewellersBronze => 'jeweller’s bronze',
+            self::NickelSilver => 'nickel silver',
+            self::Aluminium => 'aluminium',
+            self::Niobium => 'niobium',
+            self::Titanium => 'titanium',
+            self::Stainless => 'stainless steel',
+            self::Gold24k => '24k gold',
+            self::Gold18k => '18k yellow gold',
+            self::Gold14k => '14k yellow gold',
+            self::GoldFilled => 'gold-filled',
+        };
+    }
+
+    public function gramsPerCubicCentimetre(): float
+    {
+        return match ($this) {
+            self::FineSilver => 10.49,
+            self::Sterling => 10.36,
+            self::Silver935 => 10.37,
+            self::Copper => 8.96,
+            self::Brass => 8.53,
+            self::RedBrass => 8.75,
+            self::JewellersBronze => 8.78,
+            self::NickelSilver => 8.70,
+            self::Aluminium => 2.70,
+            self::Niobium => 8.57,
+            self::Titanium => 4.51,
+            self::Stainless => 8.00,
+            self::Gold24k => 19.32,
+            self::Gold18k => 15.5,
+            self::Gold14k => 13.1,
+            self::GoldFilled => 8.8,
+        };
+    }
+
+    /** Whether skin may take offence where the metal pierces an ear [common practice; local limits decide]. */
+    public function mayIrritatePiercings(): bool
+    {
+        return match ($this) {
+            self::Copper, self::Brass, self::RedBrass, self::JewellersBronze, self::NickelSilver, self::Aluminium, self::Stainless => true,
+            self::FineSilver, self::Sterling, self::Silver935, self::Niobium, self::Titanium,
+            self::Gold24k, self::Gold18k, self::Gold14k, self::GoldFilled => false,
+        };
+    }
+
+    public static function read(string $text, string $field = 'metal'): self
+    {
+        return self::tryFrom(mb_strtolower(trim($text)))
+            ?? throw \Hebra\Core\Quantity\Unreadable::choice($field, $text, array_column(self::cases(), 'value'));
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Wire;
+
+/** A wire a maker can name: metal, size, temper. Round in this version. */
+final readonly class Wire
+{
+    public function __construct(
+        public Metal $metal,
+        public WireSize $size,
+        public Temper $temper,
+    ) {}
+
+    public function diameterMm(): float
+    {
+        return $this->size->diameterMm();
+    }
+
+    /** Mass per length = area · density; mm² · g/cm³ is mg/mm. */
+    public function milligramsPerMm(): float
+    {
+        return Section::round($this->diameterMm())->areaMm2() * $this->metal->gramsPerCubicCentimetre();
+    }
+
+    public function gramsOf(float $lengthMm): float
+    {
+        return $this->milligramsPerMm() * $lengthMm / 1000;
+    }
+
+    /** `sterling silver 22 AWG, dead soft` */
+    public function words(): string
+    {
+        return $this->metal->words().' '.$this->size->text().', '.$this->temper->words();
+    }
+
+    public function withSize(WireSize $size): self
+    {
+        return new self($this->metal, $size, $this->temper);
+    }
+
+    public function withMetal(Metal $metal): self
+    {
+        return new self($metal, $this->size, $this->temper);
+    }
+
+    public function withTemper(Temper $temper): self
+    {
+        return new self($this->metal, $this->size, $temper);
+    }
+
+    /** One key for one kind of wire: what stock and plan are matched by. */
+    public function key(): string
+    {
+        return $this->metal->value.'/'.$this->size->code().'/'.$this->temper->value;
+    }
+}

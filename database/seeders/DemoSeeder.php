@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\Bench;
+use App\Actions\CloseMaking;
+use App\Actions\History;
+use App\Actions\Stockkeeping;
+use App\Models\Bead;
+use App\Models\Making;
+use App\Models\Piece;
+use App\Models\User;
+use App\Models\Workshop;
+use Hebra\Core\Bead\Bead as CoreBead;
+use Hebra\Core\Piece\BeadRun;
+use Hebra\Core\Piece\ChangeReader;
+use Hebra\Core\Piece\Makes;
+use Hebra\Core\Piece\Piece as Document;
+use Hebra\Core\Piece\Techniques;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Quantity\LengthUnit;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Str;
+
+/** A made-up workshop that gets ready for a winter market by the sea. Its own names, beads and numbers. */
+final class DemoSeeder extends Seeder
+{
+    private const BEADS = [
+        'sea glass' => ['Tide glass: 10mm round, hole 1.1, sea, glass', 26],
+        'lilac' => ['Dusk bicone: 5mm bicone, hole 0.9, plum, glass', 40],
+        'pebble' => ['Harbour pebble: 9 x 14mm drop, hole 0.9, slate, stone', 11],
+        'kelp' => ['Kelp tube: 4 x 13mm tube, hole 0.8, moss, ceramic', 18],
+        'lamp' => ['Harbour lamp: 8mm round, hole 1, amber, resin', 22],
+        'buoy' => ['Buoy: 9 x 6mm rondelle, hole 1.2, rust, ceramic', 14],
+        'foam' => ['Foam: 4mm round, hole 0.8, milk, glass', 96],
+        'sky' => ['Winter sky: 6mm bicone, hole 1, sky, glass', 31],
+        'night' => ['Night water: 8 x 12mm oval, hole 0.6, ink, stone', 9],
+        'driftwood' => ['Driftwood: 12 x 20mm drop, hole 1.4, sand, wood', 7],
+    ];
+
+    public function __construct(
+        private readonly History $history,
+        private readonly Stockkeeping $stock,
+        private readonly Bench $bench,
+        private readonly CloseMaking $closing,
+    ) {}
+
+    public function run(): void
+    {
+        if (Workshop::query()->where('is_demo', true)->exists()) {
+            return;
+        }
+        $workshop = Workshop::query()->create(['name' => 'Marram Lane', 'is_demo' => true]);
+        // Nobody knows this password: the demo is entered by its button.
+        User::query()->create(['workshop_id' => $workshop->id, 'name' => 'Ottla Wren', 'email' => 'ottla@marram-lane.example', 'password' => Str::random(40)]);
+        foreach (self::BEADS as [$line, $owned]) {
+            Bead::query()->create([...Bead::columns(CoreBead::parse($line)), 'workshop_id' => $workshop->id, 'owned' => $owned]);
+        }
+        $now = Carbon::now();
+        $this->at($now, -27, fn () => $this->coils($workshop));
+        $this->at($now, -16, fn () => $this->made($this->piece($workshop, 'Breakwater', [['wrapped-link', ['foam', 'lamp', 'foam']], ['head-pin', ['buoy']]]), 74, 'First pair of the season. Lamp beads run a little large.', 1.5));
+        $this->at($now, -9, fn () => $this->made($this->piece($workshop, 'Kelp light', [['head-pin', ['kelp', 'foam']]], Makes::batch(3)), 95, 'Three for the corner rail; wraps closer than last time.', 0.0));
+        $this->at($now, -6, fn () => $this->piece($workshop, 'Night tide', [['wrapped-link', ['foam']], ['head-pin', ['night']]]));
+        $this->at($now, -4, fn () => $this->piece($workshop, 'Mooring line', [['wrapped-link', ['foam', 'sky', 'foam'], 3]], Makes::pair(), Metal::Copper));
+        $this->at($now, -3, fn () => $this->piece($workshop, 'Driftwood, bought pins', [['wrapped-link', ['sky']], ['head-pin', ['foam', 'driftwood'], 1, ['source' => 'bought', 'pin_length' => 38.0]]]));
+        $this->at($now, -2, fn () => $this->halfMade($this->piece($workshop, 'Winter buoys', [['wrapped-link', ['sky', 'buoy']], ['head-pin', ['lamp', 'foam']]]), 14, 1));
+        $this->at($now, 0, fn () => $this->piece($workshop, 'Sandpiper drops', [['wrapped-link', ['sea glass', 'lilac']], ['head-pin', ['pebble']]]));
+    }
+
+    /** What is done inside happened so many days ago. */
+    private function at(Carbon $now, int $days, callable $do): void
+    {
+        Date::setTestNow($now->copy()->addDays($days));
+        try {
+            $do();
+        } finally {
+            Date::setTestNow();
+        }
+    }
+
+    private function coils(Workshop $workshop): void
+    {
+        foreach ([
+            ['Window coil', 'sterling', '20 awg', 'half-hard', '1.4 m', '21.40'],
+            ['Long coil', 'sterling', '22 awg', 'dead-soft', '4.6 m', '38.00'],
+            ['Fine coil', 'sterling', '24 awg', 'dead-soft', '12.5 g', '27.50'],
+            ['Copper coil', 'copper', '22 awg', 'dead-soft', '8 m', '6.20'],
+            ['Tin-box copper', 'copper', '20 awg', 'half-hard', '430 mm', ''],
+        ] as [$name, $metal, $size, $temper, $amount, $price]) {
+            $this->stock->receive($workshop, ['kind' => 'coil', 'name' => $name, 'metal' => $metal, 'size' => $size, 'temper' => $temper, 'amount' => $amount, 'price' => $price], LengthUnit::Millimetre);
+        }
+        foreach (['212 mm', '96 mm'] as $amount) {
+            $this->stock->receive($workshop, ['kind' => 'offcut', 'metal' => 'sterling', 'size' => '22 awg', 'temper' => 'dead-soft', 'amount' => $amount], LengthUnit::Millimetre);
+        }
+        $this->stock->receive($workshop, ['kind' => 'pins', 'name' => 'Fifties', 'metal' => 'sterling', 'size' => '24 awg', 'temper' => 'dead-soft', 'pins' => '20', 'pin_length' => '50 mm', 'price' => '9.80'], LengthUnit::Millimetre);
+    }
+
+    /** @param list<array{0: string, 1: list<string>, 2?: int, 3?: array<string, float|string>}> $line below the ear wire */
+    private function piece(Workshop $workshop, string $name, array $line, ?Makes $makes = null, Metal $metal = Metal::Sterling): Piece
+    {
+        $beads = [];
+        $parts = [Techniques::newPart('ear-wire', 'p1')];
+        foreach ($line as $index => $row) {
+            $part = Techniques::newPart($row[0], 'p'.($index + 2))->repeated($row[2] ?? 1);
+            $runs = [];
+            foreach ($row[1] as $key) {
+                $id = 'b'.(array_search($key, array_keys(self::BEADS), true) + 1);
+                $beads[$id] = CoreBead::parse(self::BEADS[$key][0]);
+                $runs[] = new BeadRun($id, 1);
+            }
+            foreach ($row[3] ?? [] as $setting => $value) {
+                $part = $part->withSetting($setting, $value);
+            }
+            $parts[] = $part->withBeads($runs);
+        }
+        $wires = [];
+        foreach ($parts as $part) {
+            $wires[$part->wire] = $part->technique()->usualWire()->withMetal($metal);
+        }
+
+        return $this->history->begin($workshop, Document::of($name, '', $makes ?? Makes::pair(), $this->thinEnough($wires, $beads), $beads, $parts), 'Began');
+    }
+
+    /**
+     * The fine stone has a fine hole: its drop stays on the usual wire, and the check says so.
+     *
+     * @param  array<string, Wire>  $wires
+     * @param  array<string, CoreBead>  $beads
+     * @return array<string, Wire>
+     */
+    private function thinEnough(array $wires, array $beads): array
+    {
+        $holes = array_map(fn (CoreBead $bead): float => $bead->holeMm, $beads);
+        if (isset($wires['pin']) && $holes !== [] && min($holes) < 0.7) {
+            $wires['pin'] = $wires['pin']->withSize(WireSize::awg(22));
+        }
+
+        return $wires;
+    }
+
+    private function begun(Piece $piece): Making
+    {
+        return $this->bench->begin($piece);
+    }
+
+    private function halfMade(Piece $piece, int $steps, int $counted): void
+    {
+        $this->history->change($piece, 1, ChangeReader::read(['do' => 'note', 'note' => 'For the stall by the lifeboat house.']));
+        $this->begun($piece)->forceFill(['step' => $steps, 'counted' => $counted])->save();
+    }
+
+    /** Made and closed, each wire cut a little longer than planned. */
+    private function made(Piece $piece, int $minutes, string $note, float $longerMm): void
+    {
+        $making = $this->begun($piece);
+        $workshop = Workshop::query()->findOrFail($piece->workshop_id);
+        $plan = Planner::plan($making->document(), $workshop->profile());
+        $making->forceFill(['step' => $plan->stepCount()])->save();
+        $desk = new \App\View\Desk($piece, $workshop, 'log');
+        $input = ['minutes' => (string) $minutes, 'note' => $note];
+        foreach ($plan->cuts as $cut) {
+            $input['cut'][$cut->part] = ($plan->profile->ruler->upMm($cut->lengthMm()) + $longerMm).' mm';
+            $input['left'][$cut->part] = ($plan->profile->ruler->upMm($cut->trimmedMm()) + $longerMm).' mm';
+            $input['lot'][$cut->part] = $desk->lotOffered($cut)->ulid ?? '';
+        }
+        $this->closing->close($making, $workshop, $input);
+    }
+}

@@ -1,0 +1,22 @@
+import htmx from 'htmx.org';
+import Alpine from '@alpinejs/csp';
+import { desk } from './desk.js';
+import { bench } from './bench.js';
+import { leaf } from './leaf.js';
+
+window.htmx = htmx;
+
+Alpine.data('desk', desk);
+Alpine.data('bench', bench);
+Alpine.data('leaf', leaf);
+Alpine.start();
+
+// A refusal is a page like any other: it replaces the desk with itself, the sentence in its place.
+document.addEventListener('htmx:sendError', () => {
+    document.querySelector('#offline')?.removeAttribute('hidden');
+});
+document.addEventListener('htmx:afterRequest', (event) => {
+    if (event.detail.successful) {
+        document.querySelector('#offline')?.setAttribute('hidden', '');
+    }
+});

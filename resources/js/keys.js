@@ -1,0 +1,35 @@
+const writing = 'input:not([type=checkbox]):not([type=radio]):not([type=submit]), textarea, select';
+
+/** `Alt+ArrowUp`, `Ctrl+z`, `+`: how a button names its key in data-key. */
+export function nameOf(event) {
+    const shift = event.shiftKey && event.key.length > 1 ? 'Shift+' : '';
+    const control = event.ctrlKey || event.metaKey ? `Ctrl+${event.shiftKey && event.key.length === 1 ? 'Shift+' : ''}` : '';
+
+    return `${control}${event.altKey ? 'Alt+' : ''}${shift}${event.key.length === 1 ? event.key.toLowerCase() : event.key}`;
+}
+
+/**
+ * Presses the button in root whose data-key names the key. Not while someone writes; single keys only where the maker
+ * has left them on; space and enter stay with whatever has the focus.
+ */
+export function pressKeyButton(root, event) {
+    if (event.target.closest?.(writing) || event.isComposing) {
+        return false;
+    }
+    const name = nameOf(event);
+    const isSingle = !/^(Ctrl|Alt)\+/.test(name);
+    if (isSingle && root.dataset.shortcuts !== 'on') {
+        return false;
+    }
+    if ((name === ' ' || name === 'Enter') && event.target.closest?.('button, a, summary, [role=button]')) {
+        return false;
+    }
+    const button = [...root.querySelectorAll('[data-key]')].find((one) => one.dataset.key.split(' | ').includes(name === ' ' ? 'Space' : name));
+    if (!button || button.disabled) {
+        return false;
+    }
+    event.preventDefault();
+    button.click();
+
+    return true;
+}

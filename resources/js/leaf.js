@@ -1,0 +1,8 @@
+/** A sheet for the printer. */
+export function leaf() {
+    return {
+        print() {
+            window.print();
+        },
+    };
+}

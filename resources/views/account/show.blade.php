@@ -1,0 +1,27 @@
+<x-layout title="Workshop and account" here="Account">
+    <h1 class="mt-4">Workshop and account</h1>
+    <div class="grid gap-8 mt-4 md:grid-cols-2 items-start">
+        <section class="leaf"><h2>Units and habits</h2>
+            <form method="post" action="/account/units" class="grid gap-3 mt-2">@csrf @method('put')
+                <x-field name="name" class="is-text" label="Name of the workshop" :value="$workshop->name" :problem="$problem" autocomplete="off" />
+                <div class="field"><label for="ruler">My ruler shows</label><select class="in is-text" id="ruler" name="ruler">@foreach (\Hebra\Core\Quantity\Ruler::cases() as $ruler)<option @selected($ruler === $profile->ruler)>{{ $ruler->value }}</option>@endforeach</select></div>
+                <div class="field"><label for="sizes">My wire is labelled in</label><select class="in is-text" id="sizes" name="sizes">@foreach (\Hebra\Core\Wire\SizeSystem::cases() as $system)<option value="{{ $system->value }}" @selected($system === $profile->sizes)>{{ $system->words() }}</option>@endforeach</select></div>
+                <x-field name="clearance" label="Room a wire wants in a hole" :value="\Hebra\Core\Quantity\Figures::trim($profile->clearanceMm, 3).' mm'" :problem="$problem" autocomplete="off" />
+                <x-field name="keep" label="Offcuts are kept from" :value="$profile->length($profile->keepMm)" :problem="$problem" autocomplete="off" />
+                <p><input type="hidden" name="shortcuts" value="0"><input type="checkbox" id="shortcuts" name="shortcuts" value="1" class="size-5 align-middle" @checked($workshop->shortcuts)> <label for="shortcuts">Single keys act (+, −, space, letters)</label></p>
+                <p><button type="submit" class="do">Save</button></p>
+            </form></section>
+        <div class="grid gap-8">
+        <section class="leaf"><h2>Password</h2>
+            <form method="post" action="/account/password" class="grid gap-3 mt-2">@csrf @method('put')
+                <x-field name="current" type="password" label="Password now" :problem="$problem" autocomplete="current-password" />
+                <x-field name="password" type="password" label="New password, 10 characters or more" :problem="$problem" autocomplete="new-password" />
+                <p><button type="submit" class="may">Change it</button></p></form></section>
+        <section class="leaf"><h2>Leave</h2>
+            <p class="mt-1">Deletes this workshop with its pieces, stock and the whole metal book. It cannot be undone: export your pieces first.</p>
+            <form method="post" action="/account" class="grid gap-3 mt-2">@csrf @method('delete')
+                <x-field name="confirm" type="password" label="Password, to be sure" :problem="$problem" autocomplete="current-password" />
+                <p><button type="submit" class="may !border-flame !text-flame">Delete everything</button></p></form></section>
+        </div>
+    </div>
+</x-layout>

@@ -1,0 +1,10 @@
+@props(['name', 'label', 'value' => '', 'problem' => null, 'problemFor' => null, 'type' => 'text', 'id' => null, 'hint' => null])
+@php($id ??= 'field-'.str_replace(['.', '[', ']'], '-', $name))
+@php($at = $problemFor ?? $name)
+@php($isWrong = $problem !== null && $problem->field() === $at)
+<div class="field">
+    <label for="{{ $id }}">{{ $label }}</label>
+    <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}" value="{{ $type === 'password' ? '' : $value }}" {{ $attributes->merge(['class' => 'in']) }} @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ str_replace(['.', ' '], '-', $at) }}" @endif>
+    @if ($hint)<span class="small quiet">{{ $hint }}</span>@endif
+    <x-problem :for="$at" :problem="$problem" />
+</div>

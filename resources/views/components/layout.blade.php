@@ -1,0 +1,38 @@
+@props(['title', 'here' => ''])
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>{{ $title }} · Hebra</title>
+    <meta name="csrf-token" content="{{ csrf_token() }}">
+    <meta name="htmx-config" content='{"allowEval":false,"includeIndicatorStyles":false,"historyCacheSize":0,"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"4..","swap":true},{"code":"...","swap":false,"error":true}]}'>
+    <link rel="icon" href="/mark.svg" type="image/svg+xml">
+    @vite(['resources/css/app.css', 'resources/js/app.js'])
+</head>
+<body>
+<a class="skip" href="#main">To the work</a>
+@include('svg.defs')
+<header class="sheet top no-print">
+    <a class="mark" href="/">Hebra</a>
+    @auth
+        <nav aria-label="Workshop">
+            @foreach (['/' => 'Bench', '/pieces' => 'Pieces', '/stock' => 'Stock', '/sums' => 'Sums'] as $address => $words)
+                <a href="{{ $address }}" @if ($here === $words) aria-current="page" @endif>{{ $words }}</a>
+            @endforeach
+        </nav>
+        <div class="who">
+            <a href="/account" @if ($here === 'Account') aria-current="page" @endif>{{ auth()->user()->workshop->name }} · {{ auth()->user()->workshop->ruler }}, {{ mb_strtoupper(auth()->user()->workshop->sizes) === 'MM' ? 'mm' : mb_strtoupper(auth()->user()->workshop->sizes) }}</a>
+            <form method="post" action="/sign-out">@csrf<button type="submit" class="word small">Sign out</button></form>
+        </div>
+    @endauth
+</header>
+<main id="main" class="sheet pb-12">
+    <p id="offline" class="banner" role="alert" hidden>The workshop cannot be reached just now. What was saved is safe; try again in a moment.</p>
+    @if (session('said'))
+        <p class="said" role="status">{{ session('said') }}</p>
+    @endif
+    {{ $slot }}
+</main>
+</body>
+</html>

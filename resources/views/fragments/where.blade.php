@@ -1,0 +1,4 @@
+<input type="hidden" name="revision" value="{{ $desk->piece->revision }}">
+<input type="hidden" name="stage" value="{{ $desk->stage }}">
+<input type="hidden" name="open" value="{{ $then['open'] ?? $desk->open()?->id }}">
+<input type="hidden" name="run" value="{{ $then['run'] ?? $desk->run() }}">

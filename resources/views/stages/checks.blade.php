@@ -1,0 +1,19 @@
+{{-- $checks: each with its sign, its sentence and its ways out --}}
+<ul aria-label="Checks">
+@foreach ($checks as $index => $check)
+    <li class="check is-{{ $check->level->value }}">
+        <span class="sign" aria-hidden="true">{{ ['ok' => '✓', 'note' => '◦', 'warn' => '▲', 'stop' => '✕'][$check->level->value] }}</span>
+        <div>
+            <span class="sr-only">{{ ['ok' => 'Good:', 'note' => 'Note:', 'warn' => 'Caution:', 'stop' => 'Stop:'][$check->level->value] }}</span>
+            {{ $check->text }}
+            @if ($check->ways !== [])
+                <div class="ways">
+                    @foreach ($check->ways as $way)
+                        <x-change :desk="$desk" :do="$way->change['do']" :with="array_diff_key($way->change, ['do' => 0])">{{ $way->words }}</x-change>
+                    @endforeach
+                </div>
+            @endif
+        </div>
+    </li>
+@endforeach
+</ul>

@@ -1,0 +1,45 @@
+@php([$open, $run, $profile] = [$desk->open(), $desk->run(), $desk->profile])
+<div class="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
+    <h2>From the ear down</h2>
+    <div class="bar small">
+        <x-change :desk="$desk" do="undo" at="undo" key="Ctrl+z">Undo <kbd>Ctrl Z</kbd></x-change>
+        <x-change :desk="$desk" do="redo" at="redo" key="Ctrl+Shift+z | Ctrl+y">Redo</x-change>
+        <a class="tool" href="/pieces/{{ $desk->piece->ulid }}/lay-ready">Lay ready</a>
+    </div>
+</div>
+<ol class="line mt-2">
+@forelse ($desk->document->parts as $index => $part)
+    @php($isOpen = $open !== null && $open->id === $part->id)
+    <li @class(['part', 'is-open' => $isOpen]) data-mark="">
+        <div class="part-row">
+            <a class="part-name" id="part-{{ $part->id }}" href="{{ $desk->url('lay-out') }}?open={{ $part->id }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $part->id }}" @if ($isOpen) aria-current="true" @endif>{{ ucfirst($part->technique()->label()) }}@if ($part->repeat > 1) <span class="figure">× {{ $part->repeat }}</span>@endif</a>
+            @foreach ($part->beads as $place => $beads)
+                @php($bead = $desk->document->beads[$beads->bead])
+                <a class="run" id="run-{{ $part->id }}-{{ $place }}" data-mark="{{ $part->id }}:bead-{{ $place }}" href="{{ $desk->url('lay-out') }}?open={{ $part->id }}&amp;run={{ $place }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $part->id }}&amp;run={{ $place }}" @if ($isOpen && $run === $place) aria-current="true" @endif>
+                    @include('svg.glyph', ['bead' => $bead, 'size' => 22])
+                    <span><span class="figure">{{ $beads->count }} ×</span> {{ $bead->words() }}</span>
+                </a>
+            @endforeach
+            <span class="quiet small ml-auto">{{ $desk->document->wires[$part->wire]->size->text() }}</span>
+        </div>
+        @if ($isOpen)
+            @include('stages.part', ['part' => $part, 'index' => $index])
+        @endif
+    </li>
+@empty
+    <li class="part"><p class="quiet">Nothing is laid out yet. Start with an ear wire, then hang a drop from it.</p></li>
+@endforelse
+</ol>
+<div class="bar mt-2 pl-6">
+    <span class="quiet small">Add</span>
+    @foreach (\Hebra\Core\Piece\Techniques::all() as $technique)
+        <x-change :desk="$desk" do="part.add" :with="['technique' => $technique->name()]" :then="['open' => $desk->document->nextPartId(), 'run' => 0]" :key="['ear-wire' => 'e', 'wrapped-link' => 'l', 'head-pin' => 'd'][$technique->name()] ?? null">{{ $technique->label() }} <kbd>{{ ['ear-wire' => 'E', 'wrapped-link' => 'L', 'head-pin' => 'D'][$technique->name()] ?? '' }}</kbd></x-change>
+    @endforeach
+</div>
+<div class="rule-top mt-4">
+    @include('stages.checks', ['checks' => $desk->checks(\Hebra\Core\Plan\Level::Stop, \Hebra\Core\Plan\Level::Warn, \Hebra\Core\Plan\Level::Note)])
+    <div class="flex flex-wrap items-center justify-between gap-3 mt-2">
+        <p class="quiet small figure">hangs {{ $profile->length($desk->plan->hangsMm()) }} · {{ \Hebra\Core\Quantity\Figures::counted(array_sum(array_map(fn ($count) => $count->each, $desk->plan->beads)), 'bead') }} each</p>
+        <a class="do" href="{{ $desk->url('wire') }}">Choose the wire</a>
+    </div>
+</div>

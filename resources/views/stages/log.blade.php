@@ -1,0 +1,93 @@
+@php([$making, $profile] = [$desk->making(), $desk->profile])
+@php($input = fn (string $key, string $part, string $default): string => $problem !== null && is_string(request()->input("{$key}.{$part}")) ? mb_substr(request()->input("{$key}.{$part}"), 0, 60) : $default)
+@if ($making !== null)
+    <div class="flex flex-wrap items-baseline justify-between gap-x-6">
+        <h2>What it really took</h2>
+        <p class="quiet small">{{ $desk->document->makes->words() }} · each row is per cut; offcuts from {{ $profile->length($profile->keepMm) }} go back to stock</p>
+    </div>
+    @if ($making->isDone() === false)
+        <p class="banner is-note">There are {{ $making->total - $making->making->step }} steps to go. <a href="{{ $desk->url('make') }}">Go on making</a>, or close it as it is below.</p>
+    @endif
+    <form id="close-form" method="post" action="/makings/{{ $making->making->ulid }}" hx-put="/makings/{{ $making->making->ulid }}">
+        @csrf @method('put')
+        <div class="scrolls">
+        <table class="ledger mt-2">
+            <thead><tr><th scope="col">Wire</th><th scope="col">From</th><th scope="col">Cut</th><th scope="col">Left over</th><th scope="col">of it kept</th></tr></thead>
+            <tbody>
+            @foreach ($desk->plan->strips() as $cut)
+                @php($part = $cut->part)
+                @php($planned = $cut->pinMm ?? $profile->ruler->upMm($cut->lengthMm()))
+                @php($offered = $desk->lotOffered($cut))
+                @php($chosen = $problem !== null ? (string) (is_string(request()->input("lot.$part")) ? request()->input("lot.$part") : '') : ($offered?->ulid ?? ''))
+                <tr>
+                    <td><strong>{{ $cut->label }}</strong> <span class="figure">× {{ $cut->count }}</span><br><span class="quiet small">{{ $cut->wire->words() }}</span></td>
+                    <td class="min-w-44">
+                        <label class="sr-only" for="lot-{{ $part }}">{{ $cut->label }}, from</label>
+                        <select class="in is-text" id="lot-{{ $part }}" name="lot[{{ $part }}]">
+                            @foreach ($desk->lotsFor($cut) as $lot)
+                                <option value="{{ $lot->ulid }}" @selected($lot->ulid === $chosen)>{{ $lot->name }}, {{ $lot->isPins() ? $lot->heldPins().' pins' : $profile->length($lot->heldMm()).' left' }}</option>
+                            @endforeach
+                            <option value="" @selected($chosen === '')>{{ $cut->isBoughtPin() ? 'pins' : 'wire' }} not booked yet</option>
+                        </select>
+                        <x-problem :for="'lot.'.$part" :problem="$problem" />
+                        @if ($problem instanceof \App\Exceptions\Refused && $problem->field() === 'lot.'.$part && $problem->ways !== [])
+                            <div class="bar mt-1">
+                                @foreach ($problem->ways as $way)
+                                    @foreach ($way->change as $name => $value)
+                                        <button type="submit" class="tool" name="{{ $name }}" value="{{ $value }}">{{ $way->words }}</button>
+                                    @endforeach
+                                @endforeach
+                            </div>
+                        @endif
+                    </td>
+                    @if ($cut->isBoughtPin())
+                        <td colspan="3" class="quiet small">{{ $profile->length($planned) }} pins, {{ $profile->length($cut->trimmedMm()) }} trimmed from each</td>
+                    @else
+                        @foreach (['cut' => $profile->ruler->figure($planned), 'left' => $profile->ruler->figure(max(0, $planned - $cut->netMm())), 'kept' => $planned - $cut->netMm() >= $profile->keepMm ? $profile->ruler->figure($planned - $cut->netMm()) : '0'] as $key => $default)
+                            <td class="w-24">
+                                <label class="sr-only" for="{{ $key }}-{{ $part }}">{{ $cut->label }}, {{ ['cut' => 'cut', 'left' => 'left over', 'kept' => 'of it kept'][$key] }}</label>
+                                @php($isWrong = $problem !== null && $problem->field() === "$key.$part")
+                                <span class="flex items-baseline gap-1"><input class="in text-right" id="{{ $key }}-{{ $part }}" name="{{ $key }}[{{ $part }}]" value="{{ $input($key, $part, $default) }}" autocomplete="off" @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ $key }}-{{ $part }}" @endif><span class="small quiet">{{ $profile->unit()->value }}</span></span>
+                                <x-problem :for="$key.'.'.$part" :problem="$problem" />
+                            </td>
+                        @endforeach
+                    @endif
+                </tr>
+            @endforeach
+            </tbody>
+        </table>
+        </div>
+        <div class="grid gap-3 mt-3 sm:grid-cols-[8rem_1fr]">
+            <x-field name="minutes" label="Minutes" :value="$problem !== null && is_string(request('minutes')) ? mb_substr(request('minutes'), 0, 20) : ''" :problem="$problem" inputmode="numeric" autocomplete="off" />
+            <x-field name="note" class="is-text" label="Note" :value="$problem !== null && is_string(request('note')) ? mb_substr(request('note'), 0, 2000) : ''" :problem="$problem" maxlength="2000" autocomplete="off" />
+        </div>
+        @if (! $making->isDone())
+            <p class="mt-3"><input type="checkbox" id="as-it-is" name="as_it_is" value="1" class="size-5 align-middle"> <label for="as-it-is">It is done as it is</label></p>
+        @endif
+        <p class="mt-3 flex flex-wrap items-center gap-4"><button type="submit" class="do" id="close-making">Close the making</button> <span class="quiet small">Out of the coil, into the piece, the rest to the scrap jar. Lines in the book are never edited, only reversed.</span></p>
+    </form>
+@endif
+@php($closed = $desk->closedMakings())
+@if ($closed->isNotEmpty())
+    <section @class(['rule-top mt-6' => $making !== null])>
+    <h2>{{ $closed->count() === 1 ? 'One making in the book' : $closed->count().' makings in the book' }}</h2>
+    @foreach ($closed as $one)
+        <article class="leaf mt-3">
+            <p class="flex flex-wrap justify-between gap-2"><strong>{{ ucfirst($one->document()->makes->words()) }}, closed {{ $one->closed_at->format('j F Y') }}</strong> <span class="quiet">{{ $one->minutes === null ? 'time not noted' : $one->minutes.' minutes' }}</span></p>
+            <table class="ledger small mt-1"><caption class="sr-only">Metal moved</caption><tbody>
+                @foreach (\App\View\Desk::bill($one) as $row)
+                    <tr><td>{{ $row['words'] }}</td><td class="num">{{ number_format(abs($row['mg']) / 1000, 3) }} g</td></tr>
+                @endforeach
+            </tbody></table>
+            @if ($one->note !== '')<p class="mt-2">{{ $one->note }}</p>@endif
+        </article>
+    @endforeach
+    <p class="mt-3"><a href="/stock/book">The metal book</a></p>
+    </section>
+@elseif ($making === null)
+    <div class="bench-step">
+        <h2>Nothing made yet</h2>
+        <p class="tell">When a making is done, what was cut and what was left over is written here, and the metal moves in the book.</p>
+        <p><a class="do" href="{{ $desk->url('make') }}">Start making</a></p>
+    </div>
+@endif

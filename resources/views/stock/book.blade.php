@@ -1,0 +1,28 @@
+<x-layout title="The metal book" here="Stock">
+    <p class="mt-2"><a href="/stock">← Stock</a></p>
+    <h1 class="mt-1">The metal book</h1>
+    <p class="quiet max-w-2xl">Every line in milligrams; the lines of one entry add up to nothing, so no metal appears or is lost. Lines are never edited or deleted, only reversed.</p>
+    @if ($problem)<p class="banner" role="alert">{{ $problem->getMessage() }}</p>@endif
+    <div class="scrolls mt-3"><table class="ledger">
+        <thead><tr><th scope="col">When</th><th scope="col">What</th><th scope="col">Where</th><th scope="col">Metal</th><th scope="col" class="!text-right">Mass</th><th scope="col"></th></tr></thead>
+        <tbody>
+        @php($last = null)
+        @forelse ($lines as $line)
+            <tr>
+                <td class="figure small whitespace-nowrap">{{ $line->entry !== $last ? $line->created_at->format('Y-m-d H:i') : '' }}</td>
+                <td>{{ $line->words }}</td>
+                <td>{{ $line->lot?->name ?? $line->account }}</td>
+                <td>{{ \Hebra\Core\Wire\Metal::from($line->metal)->words() }}</td>
+                <td class="num">{{ $line->mass_mg > 0 ? '+' : '−' }}{{ number_format(abs($line->mass_mg) / 1000, 3) }} g</td>
+                <td>@if ($line->entry !== $last && $line->kind !== 'reversed')<form method="post" action="/stock/book/reverse">@csrf<input type="hidden" name="entry" value="{{ $line->entry }}"><button type="submit" class="word small" aria-label="Reverse the entry: {{ $line->words }}">reverse</button></form>@endif</td>
+            </tr>
+            @php($last = $line->entry)
+        @empty
+            <tr><td colspan="6" class="quiet">No line yet. Take a coil into stock, or close a making.</td></tr>
+        @endforelse
+        </tbody>
+    </table></div>
+    @if ($lines->hasPages())
+        <p class="bar mt-3">@if ($lines->previousPageUrl())<a class="may" href="{{ $lines->previousPageUrl() }}">Newer</a>@endif @if ($lines->nextPageUrl())<a class="may" href="{{ $lines->nextPageUrl() }}">Older</a>@endif</p>
+    @endif
+</x-layout>

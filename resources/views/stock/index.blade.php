@@ -1,0 +1,58 @@
+<x-layout title="Stock" here="Stock">
+    <div class="flex flex-wrap items-end justify-between gap-4 mt-4"><h1>Stock</h1><a class="may" href="/stock/book">The metal book</a></div>
+    <div class="scrolls mt-3">
+    <table class="ledger">
+        <thead><tr><th scope="col">Lot</th><th scope="col">Wire</th><th scope="col" class="!text-right">Left</th><th scope="col" class="!text-right">Weight</th><th scope="col" class="!text-right">Paid</th><th scope="col">It holds another amount</th></tr></thead>
+        <tbody>
+        @forelse ($lots as $lot)
+            <tr id="lot-{{ $lot->ulid }}" @class(['is-unfit' => $lot->heldMg() === 0])>
+                <td><strong>{{ $lot->name }}</strong> <span class="quiet small">{{ \App\Models\Lot::KINDS[$lot->kind] }}</span></td>
+                <td>{{ $lot->wire()->words() }}{{ $lot->isPins() ? ', '.$profile->length($lot->pinMm()).' long' : '' }}</td>
+                <td class="num">{{ $lot->isPins() ? $lot->heldPins().' pins' : $profile->length($lot->heldMm()) }}</td>
+                <td class="num">{{ number_format($lot->heldMg() / 1000, 2) }} g</td>
+                <td class="num">{{ $lot->price_cents === null ? '–' : \Hebra\Core\Quantity\Money::fromCents($lot->price_cents)->text() }}</td>
+                <td><form class="bar" method="post" action="/lots/{{ $lot->ulid }}">@csrf @method('put')<label class="sr-only" for="holds-{{ $lot->ulid }}">{{ $lot->name }} holds</label><input class="in !w-28 !min-h-9" id="holds-{{ $lot->ulid }}" name="holds" placeholder="{{ $lot->isPins() ? 'pins' : 'length or weight' }}" autocomplete="off"><button type="submit" class="tool" aria-label="Correct {{ $lot->name }}">correct</button></form><x-problem :for="'holds.'.$lot->ulid" :problem="$problem" /></td>
+            </tr>
+        @empty
+            <tr><td colspan="6" class="quiet">Nothing is booked yet. Everything works without: a making may draw on wire not booked yet.</td></tr>
+        @endforelse
+        </tbody>
+    </table>
+    </div>
+    <p class="mt-2 quiet">Scrap jar: @forelse ($scrap as $metal => $mg){{ \Hebra\Core\Wire\Metal::from($metal)->words() }} <span class="figure">{{ number_format($mg / 1000, 2) }} g</span>@if (! $loop->last), @endif @empty empty @endforelse</p>
+    <section class="leaf mt-6" aria-labelledby="receive">
+        <h2 id="receive">Something came in</h2>
+        <form method="post" action="/stock" class="grid gap-x-4 gap-y-3 mt-2 grid-cols-2 md:grid-cols-4 items-start">
+            @csrf
+            @php($was = fn (string $key, string $default = ''): string => $problem !== null && is_string(request($key)) ? mb_substr(request($key), 0, 120) : $default)
+            <div class="field"><label for="kind">What</label><select class="in is-text" id="kind" name="kind">@foreach (\App\Models\Lot::KINDS as $kind => $words)<option value="{{ $kind }}" @selected($was('kind', 'coil') === $kind)>{{ $words }}</option>@endforeach</select></div>
+            <div class="field"><label for="metal">Metal</label><select class="in is-text" id="metal" name="metal">@foreach (\Hebra\Core\Wire\Metal::cases() as $metal)<option value="{{ $metal->value }}" @selected($was('metal', 'sterling') === $metal->value)>{{ $metal->words() }}</option>@endforeach</select><x-problem for="metal" :problem="$problem" /></div>
+            <x-field name="size" label="Size" :value="$was('size')" :problem="$problem" placeholder="22 awg" autocomplete="off" />
+            <div class="field"><label for="temper">Temper</label><select class="in is-text" id="temper" name="temper">@foreach (\Hebra\Core\Wire\Temper::cases() as $temper)<option value="{{ $temper->value }}" @selected($was('temper', 'dead-soft') === $temper->value)>{{ $temper->words() }}</option>@endforeach</select></div>
+            <x-field name="amount" label="Length or weight" :value="$was('amount')" :problem="$problem" placeholder="5 m, or 30 g" autocomplete="off" />
+            <x-field name="price" label="Price paid" :value="$was('price')" :problem="$problem" placeholder="18.50" autocomplete="off" />
+            <x-field name="name" class="is-text" label="Name, if you like" :value="$was('name')" :problem="$problem" autocomplete="off" />
+            <details class="field col-span-2 md:col-span-4" @if ($was('kind') === 'pins') open @endif><summary class="small quiet">For head pins: how many, how long</summary><div class="grid grid-cols-2 gap-4 max-w-md mt-1"><x-field name="pins" label="Pins" :value="$was('pins')" :problem="$problem" inputmode="numeric" autocomplete="off" /><x-field name="pin_length" problem-for="pin length" label="Each long" :value="$was('pin_length')" :problem="$problem" placeholder="50 mm" autocomplete="off" /></div></details>
+            <p class="col-span-2 md:col-span-4"><button type="submit" class="do">Take it into stock</button></p>
+        </form>
+    </section>
+    <section class="mt-8" id="beads" aria-labelledby="bead-tray">
+        <h2 id="bead-tray">Bead tray</h2>
+        <form method="post" action="/beads" class="flex flex-wrap items-end gap-3 mt-2">@csrf
+            <div class="grow max-w-md"><x-field name="bead" label="A bead, in one line" :value="$was('bead')" :problem="$problem" placeholder="Harbour pebble: 8mm round, hole 1, slate, stone" autocomplete="off" /></div>
+            <div class="w-28"><x-field name="owned" label="Owned" :value="$was('owned')" :problem="$problem" inputmode="numeric" autocomplete="off" /></div>
+            <button type="submit" class="may">Into the tray</button></form>
+        @foreach (['bead width', 'bead length', 'bead hole', 'bead colour', 'bead name'] as $at)<x-problem :for="$at" :problem="$problem" />@endforeach
+        @if ($beads->isEmpty())<p class="quiet mt-3">The tray is empty: beads you add here can be put on any piece with one tap.</p>@endif
+        <ul class="grid gap-x-8 mt-3 md:grid-cols-2">
+        @foreach ($beads as $bead)
+            @php($core = $bead->core())
+            <li class="flex flex-wrap items-center gap-3 py-1.5 border-b border-rule">@include('svg.glyph', ['bead' => $core, 'size' => 30])
+                <span class="grow">{{ $core->words() }} <span class="quiet small">{{ $core->name !== '' ? $core->sizeWords().', ' : '' }}hole {{ \Hebra\Core\Quantity\Figures::mm($core->holeMm) }}, {{ $core->material->value }}</span></span>
+                <form class="bar" method="post" action="/beads/{{ $bead->ulid }}">@csrf @method('put')<label class="sr-only" for="owned-{{ $bead->ulid }}">Owned of {{ $core->words() }}</label><input class="in !w-20 !min-h-9 text-right" id="owned-{{ $bead->ulid }}" name="owned" value="{{ $bead->owned }}" inputmode="numeric" autocomplete="off"><button type="submit" class="tool" aria-label="Set the count of {{ $core->words() }}">set</button></form>
+                <form method="post" action="/beads/{{ $bead->ulid }}">@csrf @method('delete')<button type="submit" class="word small" aria-label="Take {{ $core->words() }} out of the tray">take out</button></form>
+                <x-problem :for="'owned.'.$bead->ulid" :problem="$problem" /></li>
+        @endforeach
+        </ul>
+    </section>
+</x-layout>

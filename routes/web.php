@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\AccountController;
+use App\Http\Controllers\BenchController;
+use App\Http\Controllers\MakingController;
+use App\Http\Controllers\PieceController;
+use App\Http\Controllers\StageController;
+use App\Http\Controllers\StockController;
+use App\Http\Controllers\SumController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [AccountController::class, 'signIn'])->name('sign-in');
+    Route::post('/sign-in', [AccountController::class, 'enter'])->middleware('throttle:sign-in');
+    Route::get('/sign-up', [AccountController::class, 'signUp']);
+    Route::post('/sign-up', [AccountController::class, 'register'])->middleware('throttle:sign-in');
+    Route::post('/enter-demo', [AccountController::class, 'enterDemo']);
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::get('/', BenchController::class)->name('bench');
+    Route::post('/sign-out', [AccountController::class, 'signOut']);
+    Route::get('/account', [AccountController::class, 'show']);
+    Route::put('/account/units', [AccountController::class, 'units']);
+    Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:sign-in');
+    Route::delete('/account', [AccountController::class, 'destroy'])->middleware('throttle:sign-in');
+
+    Route::get('/pieces', [PieceController::class, 'index']);
+    Route::post('/pieces', [PieceController::class, 'store']);
+    Route::post('/pieces/import', [PieceController::class, 'import']);
+    Route::post('/pieces/{deleted}/restore', [PieceController::class, 'restore']);
+    Route::get('/pieces/{piece}', [PieceController::class, 'show']);
+    Route::delete('/pieces/{piece}', [PieceController::class, 'destroy']);
+    Route::get('/pieces/{piece}/export', [PieceController::class, 'export']);
+    Route::post('/pieces/{piece}/copy', [PieceController::class, 'copy']);
+    Route::post('/pieces/{piece}/changes', [StageController::class, 'change']);
+    Route::post('/pieces/{piece}/undo', [StageController::class, 'undo']);
+    Route::post('/pieces/{piece}/redo', [StageController::class, 'redo']);
+    Route::get('/pieces/{piece}/lay-ready', [StageController::class, 'layReady']);
+    Route::get('/pieces/{piece}/strips', [StageController::class, 'strips']);
+    Route::post('/pieces/{piece}/makings', [MakingController::class, 'store']);
+    Route::get('/pieces/{piece}/{stage}', [StageController::class, 'show']);
+
+    Route::patch('/makings/{making}', [MakingController::class, 'update']);
+    Route::put('/makings/{making}', [MakingController::class, 'close']);
+    Route::delete('/makings/{making}', [MakingController::class, 'destroy']);
+
+    Route::get('/stock', [StockController::class, 'index']);
+    Route::post('/stock', [StockController::class, 'store']);
+    Route::put('/lots/{lot}', [StockController::class, 'correct']);
+    Route::get('/stock/book', [StockController::class, 'book']);
+    Route::post('/stock/book/reverse', [StockController::class, 'reverse']);
+    Route::post('/beads', [StockController::class, 'bead']);
+    Route::put('/beads/{bead}', [StockController::class, 'owned']);
+    Route::delete('/beads/{bead}', [StockController::class, 'forgetBead']);
+
+    Route::get('/sums', [SumController::class, 'show']);
+    Route::get('/sums/{name}', [SumController::class, 'show']);
+});
