@@ -26,6 +26,7 @@ use Carbon\CarbonImmutable;
  * @property CarbonImmutable|null $deleted_at
  * @property CarbonImmutable $updated_at
  * @property Making|null $openMaking
+ * @property string|null $made_at  when it was last closed, where the query asked for it
  */
 final class Piece extends Model
 {

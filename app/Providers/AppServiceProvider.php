@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\Piece;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -17,6 +19,8 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        // Explicit, because requests read the piece from the route to decide who may.
+        Route::model('piece', Piece::class);
         Date::use(CarbonImmutable::class);
         RateLimiter::for('sign-in', fn (Request $request): Limit => Limit::perMinute(6)->by(mb_strtolower((string) $request->string('email')->limit(200, '')).'|'.$request->ip()));
     }

@@ -14,6 +14,7 @@ use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece as Document;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Finding;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
@@ -21,6 +22,7 @@ use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\WireRow;
 use Hebra\Core\Plan\WireTable;
 use Hebra\Core\Problem;
+use Hebra\Core\Wire\Wire;
 use Illuminate\Support\Collection;
 
 /** Everything a stage of a piece shows; one presenter for all five, each reading what it needs. */
@@ -200,15 +202,15 @@ final class Desk
         return null;
     }
 
-    /** Millimetres of one wire in stock, over all its coils and offcuts. */
-    public function ownedMm(\Hebra\Core\Wire\Wire $wire): float
+    /** Millimetres of one wire in stock, over its coils and those offcuts from which a cut of that length can still come. */
+    public function ownedMm(Wire $wire, float $cutMm = 0.0): float
     {
         return (float) $this->lots()
-            ->filter(fn (Lot $lot): bool => ! $lot->isPins() && $lot->metal === $wire->metal->value && $lot->temper === $wire->temper->value && abs($lot->wire()->diameterMm() - $wire->diameterMm()) < 0.02)
+            ->filter(fn (Lot $lot): bool => ! $lot->isPins() && $lot->heldMm() >= $cutMm && $lot->metal === $wire->metal->value && $lot->temper === $wire->temper->value && abs($lot->wire()->diameterMm() - $wire->diameterMm()) < 0.02)
             ->sum(fn (Lot $lot): float => $lot->heldMm());
     }
 
-    public function ownedPins(\Hebra\Core\Plan\Finding $finding): int
+    public function ownedPins(Finding $finding): int
     {
         return (int) $this->lots()
             ->filter(fn (Lot $lot): bool => $lot->isPins() && $lot->metal === $finding->wire->metal->value && abs($lot->wire()->diameterMm() - $finding->wire->diameterMm()) < 0.02 && abs($lot->pinMm() - $finding->lengthMm) < 0.5)

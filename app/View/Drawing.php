@@ -13,7 +13,6 @@ final readonly class Drawing
 {
     public const PX_PER_MM = 96 / 25.4;
 
-    private const ROOM = 26;
 
     private const RATIOS = [6, 5, 4, 3.5, 3, 2.5, 2.4, 2.2, 2, 1.8, 1.6, 1.5, 1.25, 1, 0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.25, 0.2, 0.15, 0.1, 0.05, 0.02, 0.01];
 
@@ -27,13 +26,13 @@ final readonly class Drawing
 
     private float $originX;
 
-    public function __construct(private PieceFigure $figure, float $roomWide = 330, float $roomHigh = 560, private float $dimension = 64)
+    public function __construct(private PieceFigure $figure, float $roomWide = 330, float $roomHigh = 560, private float $dimension = 64, private float $room = 26)
     {
-        $this->ratio = self::ratioFor($figure, $roomWide - $dimension - 2 * self::ROOM, $roomHigh - 2 * self::ROOM);
+        $this->ratio = self::ratioFor($figure, $roomWide - $dimension - 2 * $this->room, $roomHigh - 2 * $this->room);
         $this->k = $this->ratio * self::PX_PER_MM;
-        $this->originX = self::ROOM + $dimension - $figure->left * $this->k;
-        $this->width = round(2 * self::ROOM + $dimension + $figure->widthMm() * $this->k, 1);
-        $this->height = round(2 * self::ROOM + $figure->heightMm() * $this->k, 1);
+        $this->originX = $this->room + $dimension - $figure->left * $this->k;
+        $this->width = round(2 * $this->room + $dimension + $figure->widthMm() * $this->k, 1);
+        $this->height = round(2 * $this->room + $figure->heightMm() * $this->k, 1);
     }
 
     private static function ratioFor(PieceFigure $figure, float $wide, float $high): float
@@ -55,7 +54,7 @@ final readonly class Drawing
 
     public function y(float $mm): float
     {
-        return round(self::ROOM + $mm * $this->k, 2);
+        return round($this->room + $mm * $this->k, 2);
     }
 
     public function px(float $mm): float
@@ -65,7 +64,7 @@ final readonly class Drawing
 
     public function dimensionX(): float
     {
-        return self::ROOM + 12;
+        return $this->room + 12;
     }
 
     public function bottomMm(): float
@@ -79,13 +78,13 @@ final readonly class Drawing
         return round(10 * $this->k, 3);
     }
 
-    /** @return array<int, list<array{mark: string, metal: string, width: float, path: string}>> by layer, far to near */
+    /** @return array<int, list<array{mark: string, metal: string, width: float, runsOn: bool, path: string}>> by layer, far to near */
     public function layers(): array
     {
         $groups = [0 => [], 1 => [], 2 => []];
         foreach ($this->figure->strokes as $stroke) {
             $key = $stroke->mark.'|'.$stroke->wireMm;
-            $groups[$stroke->layer][$key] ??= ['mark' => $stroke->mark, 'metal' => $stroke->metal->value, 'width' => $this->px($stroke->wireMm), 'path' => ''];
+            $groups[$stroke->layer][$key] ??= ['mark' => $stroke->mark, 'metal' => $stroke->metal->value, 'width' => $this->px($stroke->wireMm), 'runsOn' => $stroke->runsOn, 'path' => ''];
             $groups[$stroke->layer][$key]['path'] .= $this->path($stroke);
         }
 

@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\Making;
 use App\Models\Piece;
 use App\Models\Workshop;
+use Carbon\CarbonImmutable;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
@@ -14,6 +15,8 @@ use Hebra\Core\Plan\Planner;
 /** A piece as it stands in the list: small drawing, where it is, what is wrong. */
 final readonly class PieceCard
 {
+    private const WHERE = ['lay-out' => 'being laid out', 'wire' => 'choosing wire', 'cut' => 'ready to cut', 'make' => 'ready to make', 'log' => 'ready to make'];
+
     public Plan $plan;
 
     public Drawing $drawing;
@@ -21,13 +24,13 @@ final readonly class PieceCard
     public function __construct(public Piece $piece, Workshop $workshop)
     {
         $this->plan = Planner::plan($piece->document(), $workshop->profile());
-        $this->drawing = new Drawing($this->plan->figure, 130, 176, 0);
+        $this->drawing = new Drawing($this->plan->figure, 150, 190, 0, 8);
     }
 
     /** @return list<self> latest first */
     public static function all(Workshop $workshop, int $most = 60): array
     {
-        return array_values($workshop->pieces()->with('openMaking')->latest('updated_at')->latest('id')->limit($most)->get()
+        return array_values($workshop->pieces()->with('openMaking')->withMax(['makings as made_at' => fn ($makings) => $makings->whereNotNull('closed_at')], 'closed_at')->latest('updated_at')->latest('id')->limit($most)->get()
             ->map(fn (Piece $piece): self => new self($piece, $workshop))->all());
     }
 
@@ -39,8 +42,11 @@ final readonly class PieceCard
     public function progress(): string
     {
         $making = $this->making();
+        if ($making === null && $this->piece->made_at !== null) {
+            return 'made '.CarbonImmutable::parse($this->piece->made_at)->format('j F');
+        }
         if ($making === null) {
-            return Piece::STAGES[$this->piece->stage];
+            return self::WHERE[$this->piece->stage] ?? '';
         }
         $total = Planner::plan($making->document(), $this->plan->profile)->stepCount();
 

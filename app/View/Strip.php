@@ -12,7 +12,7 @@ use Hebra\Core\Quantity\Figures;
 /** A cut as a strip of wire at one scale: its stretches, their labels in rows that do not collide, its bend marks. */
 final readonly class Strip
 {
-    private const LABEL_CHAR_PX = 6.6;
+    private const LABEL_CHAR_PX = 7.1;
 
     private const MARGIN = 4;
 
@@ -43,8 +43,8 @@ final readonly class Strip
         $this->labelRows = 1 + max(0, ...array_column($this->segments, 'row'));
         $topRows = 1 + max(0, 0, ...array_column($this->bends, 'row'));
         $this->wireW = max(5.0, round($cut->wire->diameterMm() * $k, 2));
-        $this->wireY = 16 * $topRows + 12 + $this->wireW / 2;
-        $this->height = $this->wireY + $this->wireW / 2 + 8 + 17 * $this->labelRows;
+        $this->wireY = 17 * $topRows + 12 + $this->wireW / 2;
+        $this->height = $this->wireY + $this->wireW / 2 + 9 + 18 * $this->labelRows;
         $rights = array_map(fn (array $segment): float => $segment['labelX'] + strlen($segment['words']) * self::LABEL_CHAR_PX / 2, $this->segments);
         $this->width = ceil(max($this->endX + self::MARGIN, ...$rights) + 2);
     }
@@ -94,7 +94,7 @@ final readonly class Strip
         $placed = [];
         foreach ($this->cut->bends as $bend) {
             $text = $this->figure($bend->atMm);
-            $half = mb_strlen($text) * 4.1;
+            $half = mb_strlen($text) * 4.5;
             $x = self::MARGIN + $bend->atMm * $k;
             $labelX = max($x, $half);
             $row = 0;

@@ -28,14 +28,13 @@ final class StageController extends Controller
 {
     public function __construct(private readonly History $history) {}
 
-    public function show(PieceRequest $request, string $piece, string $stage): Response
+    public function show(PieceRequest $request, Piece $piece, string $stage): Response
     {
         isset(Piece::STAGES[$stage]) || abort(404);
-        $model = $request->piece();
-        if ($model->stage !== $stage) {
+        if ($piece->stage !== $stage) {
             // Where the piece was left, without counting as a change to it.
-            $model->timestamps = false;
-            $model->forceFill(['stage' => $stage])->save();
+            $piece->timestamps = false;
+            $piece->forceFill(['stage' => $stage])->save();
         }
 
         return $this->page($request, $stage);

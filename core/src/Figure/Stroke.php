@@ -19,16 +19,7 @@ final readonly class Stroke
         public Metal $metal,
         public int $layer,
         public string $mark,
+        /** whether its ends run on into another stroke, and are drawn without a rim of their own */
+        public bool $runsOn = false,
     ) {}
-
-    /** @return list<array{float, float}> end points of the path, and the bulge of its arcs */
-    public function points(): array
-    {
-        $points = [];
-        foreach ($this->path as $command) {
-            $points[] = $command[0] === 'A' ? [(float) ($command[4] ?? 0), (float) ($command[5] ?? 0)] : [(float) $command[1], (float) $command[2]];
-        }
-
-        return $points;
-    }
 }

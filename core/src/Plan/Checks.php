@@ -41,7 +41,7 @@ final class Checks
             }
         }
 
-        return self::worstFirst($checks);
+        return $checks;
     }
 
     /**
@@ -106,7 +106,7 @@ final class Checks
      * @param  list<Check>  $checks
      * @return list<Check>
      */
-    private static function worstFirst(array $checks): array
+    public static function worstFirst(array $checks): array
     {
         $rank = [Level::Stop->value => 0, Level::Warn->value => 1, Level::Note->value => 2, Level::Ok->value => 3];
         usort($checks, fn (Check $a, Check $b): int => $rank[$a->level->value] <=> $rank[$b->level->value]);

@@ -65,7 +65,7 @@ final class Planner
         $steps = $this->steps();
         $metal = $this->metal([...$cuts, ...$pins]);
         $grams = $this->gramsEach($metal);
-        $this->checks = [...$this->checks, ...Checks::of($this->piece, $this->parts, $this->profile, $grams)];
+        $this->checks = Checks::worstFirst([...$this->checks, ...Checks::of($this->piece, $this->parts, $this->profile, $grams)]);
 
         return new Plan($this->piece, $this->profile, $cuts, $pins, $this->beads(), $this->findings(), $this->prepare($cuts), $steps,
             $this->checks, $metal, $this->tools(), $figure, $grams);

@@ -7,5 +7,5 @@
         <input type="hidden" name="{{ $name }}" value="{{ $value }}">
     @endforeach
     @include('fragments.where', ['desk' => $desk, 'then' => $then])
-    <button type="submit" id="{{ $id }}" {{ $attributes->merge(['class' => 'tool']) }} @if ($key) data-key="{{ $key }}" aria-keyshortcuts="{{ str_replace([' | ', '+Arrow'], [' ', '+Arrow'], $key) }}" @endif @disabled($off)>{{ $slot }}</button>
+    <button type="submit" id="{{ $id }}" {{ $attributes->has('class') ? $attributes : $attributes->merge(['class' => 'tool']) }} @if ($key) data-key="{{ $key }}" aria-keyshortcuts="{{ str_replace([' | ', '+Arrow'], [' ', '+Arrow'], $key) }}" @endif @disabled($off)>{{ $slot }}</button>
 </form>

@@ -17,7 +17,7 @@
                 @php($bead = $desk->document->beads[$beads->bead])
                 <a class="run" id="run-{{ $part->id }}-{{ $place }}" data-mark="{{ $part->id }}:bead-{{ $place }}" href="{{ $desk->url('lay-out') }}?open={{ $part->id }}&amp;run={{ $place }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $part->id }}&amp;run={{ $place }}" @if ($isOpen && $run === $place) aria-current="true" @endif>
                     @include('svg.glyph', ['bead' => $bead, 'size' => 22])
-                    <span><span class="figure">{{ $beads->count }} ×</span> {{ $bead->words() }}</span>
+                    <span>{{ $beads->count }} × {{ $bead->words() }}</span>
                 </a>
             @endforeach
             <span class="quiet small ml-auto">{{ $desk->document->wires[$part->wire]->size->text() }}</span>

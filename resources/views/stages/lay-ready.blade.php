@@ -13,30 +13,30 @@
     </div>
     <x-problem for="for" :problem="$problem" />
     <h2 class="mt-5">Wire</h2>
-    <div class="scrolls"><table class="ledger"><thead><tr><th scope="col">Wire</th><th scope="col">Cuts</th><th scope="col" class="!text-right">each</th><th scope="col" class="!text-right">all {{ $count }}</th><th scope="col" class="!text-right">owned</th><th scope="col"></th></tr></thead><tbody>
+    <div class="scrolls"><table class="ledger stacks"><thead><tr><th scope="col">Wire</th><th scope="col">Cuts</th><th scope="col" class="!text-right">each</th><th scope="col" class="!text-right">all {{ $count }}</th><th scope="col" class="!text-right">owned</th><th scope="col"></th></tr></thead><tbody>
     @foreach ($ready->wires as $row)
-        @php($owned = $desk->ownedMm($row['wire']))
+        @php($owned = $desk->ownedMm($row['wire'], max(array_column($row['cuts'], 'lengthMm'))))
         <tr><td><strong>{{ $row['wire']->words() }}</strong></td>
             <td>@foreach ($row['cuts'] as $cut)<div>{{ $cut['label'] }}: <span class="figure">{{ $cut['all'] }} × {{ $profile->length($cut['lengthMm']) }}</span></div>@endforeach</td>
-            <td class="num">{{ $profile->length($row['allMm'] / $count) }}</td><td class="num">{{ $profile->length($row['allMm']) }}</td><td class="num">{{ $profile->length($owned) }}</td>
+            <td class="num" data-label="each">{{ $profile->length($row['allMm'] / $count) }}</td><td class="num" data-label="all">{{ $profile->length($row['allMm']) }}</td><td class="num" data-label="owned">{{ $profile->length($owned) }}</td>
             <td>{{ $state($owned, $row['allMm']) }}@if ($owned > 0 && $owned < $row['allMm']) by {{ $profile->length($row['allMm'] - $owned) }}@endif</td></tr>
     @endforeach
     </tbody></table></div>
     <h2 class="mt-5">Beads</h2>
-    <div class="scrolls"><table class="ledger"><thead><tr><th scope="col">Bead</th><th scope="col" class="!text-right">each</th><th scope="col" class="!text-right">all {{ $count }}</th><th scope="col" class="!text-right">and spare</th><th scope="col" class="!text-right">owned</th><th scope="col"></th></tr></thead><tbody>
+    <div class="scrolls"><table class="ledger stacks"><thead><tr><th scope="col">Bead</th><th scope="col" class="!text-right">each</th><th scope="col" class="!text-right">all {{ $count }}</th><th scope="col" class="!text-right">and spare</th><th scope="col" class="!text-right">owned</th><th scope="col"></th></tr></thead><tbody>
     @foreach ($ready->beads as $row)
         @php($owned = $desk->ownedBeads($row->bead))
         <tr><td><span class="flex items-center gap-2">@include('svg.glyph', ['bead' => $row->bead, 'size' => 26]) {{ $row->bead->words() }} <span class="quiet small">{{ $row->bead->name !== '' ? $row->bead->sizeWords().', ' : '' }}hole {{ \Hebra\Core\Quantity\Figures::mm($row->bead->holeMm) }}</span></span></td>
-            <td class="num">{{ $row->each }}</td><td class="num">{{ $row->all }}</td><td class="num">{{ $row->spares }}</td><td class="num">{{ $owned }}</td>
+            <td class="num" data-label="each">{{ $row->each }}</td><td class="num" data-label="all">{{ $row->all }}</td><td class="num" data-label="and spare">{{ $row->spares }}</td><td class="num" data-label="owned">{{ $owned }}</td>
             <td>{{ $state($owned, $row->all) }}@if ($owned > 0 && $owned < $row->all) by {{ $row->all - $owned }}@endif</td></tr>
     @endforeach
     </tbody></table></div>
     @if ($ready->findings !== [])
         <h2 class="mt-5">Findings</h2>
-        <table class="ledger"><thead><tr><th scope="col">Finding</th><th scope="col" class="!text-right">each</th><th scope="col" class="!text-right">all {{ $count }}</th><th scope="col" class="!text-right">owned</th><th scope="col"></th></tr></thead><tbody>
+        <table class="ledger stacks"><thead><tr><th scope="col">Finding</th><th scope="col" class="!text-right">each</th><th scope="col" class="!text-right">all {{ $count }}</th><th scope="col" class="!text-right">owned</th><th scope="col"></th></tr></thead><tbody>
         @foreach ($ready->findings as $row)
             @php($owned = $desk->ownedPins($row))
-            <tr><td>{{ $row->words }}</td><td class="num">{{ $row->each }}</td><td class="num">{{ $row->all }}</td><td class="num">{{ $owned }}</td><td>{{ $state($owned, $row->all) }}</td></tr>
+            <tr><td>{{ $row->words }}</td><td class="num" data-label="each">{{ $row->each }}</td><td class="num" data-label="all">{{ $row->all }}</td><td class="num" data-label="owned">{{ $owned }}</td><td>{{ $state($owned, $row->all) }}</td></tr>
         @endforeach
         </tbody></table>
     @endif

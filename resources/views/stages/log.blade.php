@@ -11,7 +11,7 @@
     <form id="close-form" method="post" action="/makings/{{ $making->making->ulid }}" hx-put="/makings/{{ $making->making->ulid }}">
         @csrf @method('put')
         <div class="scrolls">
-        <table class="ledger mt-2">
+        <table class="ledger stacks mt-2">
             <thead><tr><th scope="col">Wire</th><th scope="col">From</th><th scope="col">Cut</th><th scope="col">Left over</th><th scope="col">of it kept</th></tr></thead>
             <tbody>
             @foreach ($desk->plan->strips() as $cut)
@@ -44,7 +44,7 @@
                         <td colspan="3" class="quiet small">{{ $profile->length($planned) }} pins, {{ $profile->length($cut->trimmedMm()) }} trimmed from each</td>
                     @else
                         @foreach (['cut' => $profile->ruler->figure($planned), 'left' => $profile->ruler->figure(max(0, $planned - $cut->netMm())), 'kept' => $planned - $cut->netMm() >= $profile->keepMm ? $profile->ruler->figure($planned - $cut->netMm()) : '0'] as $key => $default)
-                            <td class="w-24">
+                            <td class="w-28 min-w-28" data-label="{{ ['cut' => 'cut', 'left' => 'left over', 'kept' => 'of it kept'][$key] }}">
                                 <label class="sr-only" for="{{ $key }}-{{ $part }}">{{ $cut->label }}, {{ ['cut' => 'cut', 'left' => 'left over', 'kept' => 'of it kept'][$key] }}</label>
                                 @php($isWrong = $problem !== null && $problem->field() === "$key.$part")
                                 <span class="flex items-baseline gap-1"><input class="in text-right" id="{{ $key }}-{{ $part }}" name="{{ $key }}[{{ $part }}]" value="{{ $input($key, $part, $default) }}" autocomplete="off" @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ $key }}-{{ $part }}" @endif><span class="small quiet">{{ $profile->unit()->value }}</span></span>

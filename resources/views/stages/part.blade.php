@@ -13,17 +13,16 @@
             <x-change :desk="$desk" do="bead.remove" :with="['part' => $part->id, 'at' => $run]" :then="['run' => max(0, $run - 1)]" key="Delete">take off</x-change>
             @if ($before)<a class="sr-only" data-key="ArrowUp" href="{{ $desk->url('lay-out') }}?open={{ $before['part'] }}&amp;run={{ $before['run'] }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $before['part'] }}&amp;run={{ $before['run'] }}">Bead above</a>@endif
             @if ($after)<a class="sr-only" data-key="ArrowDown" href="{{ $desk->url('lay-out') }}?open={{ $after['part'] }}&amp;run={{ $after['run'] }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $after['part'] }}&amp;run={{ $after['run'] }}">Bead below</a>@endif
-            <span class="small quiet"><kbd>+</kbd> <kbd>−</kbd> count · <kbd>↑</kbd> <kbd>↓</kbd> choose · <kbd>Alt ↑↓</kbd> move · <kbd>Del</kbd></span>
         </div>
-        <div class="bar small">
+        <div class="bar">
             <form class="bar" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes" hx-trigger="change, submit">
                 @csrf
                 <input type="hidden" name="do" value="bead.edit"><input type="hidden" name="bead" value="{{ $part->beads[$run]->bead }}">
                 @include('fragments.where', ['desk' => $desk, 'then' => []])
-                <label for="bead-hole" class="quiet">hole as measured</label>
-                <input class="in !w-28 !min-h-8 !py-0" id="bead-hole" name="hole" value="{{ \Hebra\Core\Quantity\Figures::mm($chosen->holeMm) }}" autocomplete="off">
-                <label for="bead-colour" class="quiet">colour</label>
-                <select class="in is-text !w-auto !min-h-8 !py-0" id="bead-colour" name="colour">
+                <label for="bead-hole" class="quiet small">hole</label>
+                <input class="in !w-24" id="bead-hole" name="hole" value="{{ \Hebra\Core\Quantity\Figures::mm($chosen->holeMm) }}" autocomplete="off">
+                <label for="bead-colour" class="quiet small">colour</label>
+                <select class="in is-text !w-auto " id="bead-colour" name="colour">
                     @foreach (\Hebra\Core\Bead\Bead::COLOURS as $colour)<option @selected($colour === $chosen->colour)>{{ $colour }}</option>@endforeach
                 </select>
                 <noscript><button type="submit" class="tool">set</button></noscript>
@@ -32,8 +31,8 @@
                 @csrf
                 <input type="hidden" name="do" value="bead.swap"><input type="hidden" name="part" value="{{ $part->id }}"><input type="hidden" name="at" value="{{ $run }}">
                 @include('fragments.where', ['desk' => $desk, 'then' => []])
-                <label for="bead-swap" class="quiet">swap for</label>
-                <select class="in is-text !w-44 !min-h-8 !py-0" id="bead-swap" name="bead">
+                <label for="bead-swap" class="quiet small">swap for</label>
+                <select class="in is-text !w-40 " id="bead-swap" name="bead">
                     <option value="{{ $part->beads[$run]->bead }}">{{ $chosen->words() }}</option>
                     @foreach ($desk->tray() as $bead)<option value="{{ \App\View\Desk::line($bead) }}">{{ $bead->words() }}</option>@endforeach
                 </select>
@@ -91,4 +90,5 @@
         <x-change :desk="$desk" do="part.copy" :with="['part' => $part->id]" key="c">copy</x-change>
         <x-change :desk="$desk" do="part.remove" :with="['part' => $part->id]" key="Shift+Delete">take off</x-change>
     </div>
+    @if ($takes && $desk->workshop->shortcuts)<p class="small quiet">Keys: <kbd>+</kbd> <kbd>−</kbd> count · <kbd>↑</kbd> <kbd>↓</kbd> choose a bead · <kbd>Alt ↑</kbd> <kbd>Alt ↓</kbd> move it · <kbd>M</kbd> mirror · <kbd>Del</kbd> take off · <kbd>[</kbd> <kbd>]</kbd> repeat the part</p>@endif
 </div>

@@ -24,39 +24,11 @@
                 <noscript><button type="submit" class="tool">set</button></noscript>
             </form>
         </div>
-        <div class="scrolls">
-        <table class="ledger mt-1">
-            <thead><tr><th scope="col">Size</th><th scope="col" class="!text-right">Thick</th><th scope="col">{{ $hasHoles ? 'Through the holes' : 'Made for' }}</th><th scope="col" class="!text-right">In stock</th><th scope="col"><span class="sr-only">Choose</span></th></tr></thead>
-            <tbody>
-            @foreach ($rows as $row)
-                @php($isNear = $row->isChosen || $row->isUsual || ($row->marginMm !== null && abs($row->marginMm) < 0.32))
-                @continue(! $isNear)
-                @php($owned = $desk->ownedMm($wire->withSize($row->size)))
-                <tr @class(['is-chosen' => $row->isChosen, 'is-unfit' => ! $row->passes()])>
-                    <th scope="row" class="!text-base !text-ink !font-semibold whitespace-nowrap !border-b !border-rule">{{ $row->size->text() }}</th>
-                    <td class="num">{{ number_format($row->size->diameterMm(), 2) }} mm</td>
-                    <td>
-                        @if ($row->marginMm === null)
-                            {{ $row->isUsual ? 'the usual size for this' : 'no beads on it' }}
-                        @elseif ($row->passes())
-                            ✓ {{ number_format($row->marginMm, 2) }} mm to spare in the {{ $row->tightest->words() }}@if ($row->isUsual) <span class="quiet">· usual for this</span>@endif
-                        @else
-                            ✕ {{ number_format(-$row->marginMm, 2) }} mm too thick for the {{ $row->tightest->words() }}, hole {{ \Hebra\Core\Quantity\Figures::mm($row->tightest->holeMm) }}
-                        @endif
-                    </td>
-                    <td class="num">{{ $owned > 0 ? $profile->length($owned) : '–' }}</td>
-                    <td class="num">
-                        @if ($row->isChosen)
-                            <strong>chosen</strong>
-                        @else
-                            <x-change :desk="$desk" do="wire" :with="['role' => $role, 'size' => $row->size->code()]" aria-label="Choose {{ $row->size->text() }}">choose</x-change>
-                        @endif
-                    </td>
-                </tr>
-            @endforeach
-            </tbody>
-        </table>
-        </div>
+        @php([$near, $far] = collect($rows)->partition(fn ($row) => $row->isChosen || $row->isUsual || ($row->marginMm !== null && abs($row->marginMm) < 0.2)))
+        @include('stages.wire-table', ['rows' => $near])
+        @if ($far->isNotEmpty())
+            <details class="small mt-1"><summary class="text-verdigris underline">{{ \Hebra\Core\Quantity\Figures::counted($far->count(), 'other size') }}</summary>@include('stages.wire-table', ['rows' => $far])</details>
+        @endif
         <form class="flex flex-wrap items-end gap-2 mt-2" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes">
             @csrf
             <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $role }}">

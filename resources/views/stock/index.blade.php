@@ -1,17 +1,17 @@
 <x-layout title="Stock" here="Stock">
     <div class="flex flex-wrap items-end justify-between gap-4 mt-4"><h1>Stock</h1><a class="may" href="/stock/book">The metal book</a></div>
     <div class="scrolls mt-3">
-    <table class="ledger">
+    <table class="ledger stacks">
         <thead><tr><th scope="col">Lot</th><th scope="col">Wire</th><th scope="col" class="!text-right">Left</th><th scope="col" class="!text-right">Weight</th><th scope="col" class="!text-right">Paid</th><th scope="col">It holds another amount</th></tr></thead>
         <tbody>
         @forelse ($lots as $lot)
             <tr id="lot-{{ $lot->ulid }}" @class(['is-unfit' => $lot->heldMg() === 0])>
                 <td><strong>{{ $lot->name }}</strong> <span class="quiet small">{{ \App\Models\Lot::KINDS[$lot->kind] }}</span></td>
                 <td>{{ $lot->wire()->words() }}{{ $lot->isPins() ? ', '.$profile->length($lot->pinMm()).' long' : '' }}</td>
-                <td class="num">{{ $lot->isPins() ? $lot->heldPins().' pins' : $profile->length($lot->heldMm()) }}</td>
-                <td class="num">{{ number_format($lot->heldMg() / 1000, 2) }} g</td>
-                <td class="num">{{ $lot->price_cents === null ? '–' : \Hebra\Core\Quantity\Money::fromCents($lot->price_cents)->text() }}</td>
-                <td><form class="bar" method="post" action="/lots/{{ $lot->ulid }}">@csrf @method('put')<label class="sr-only" for="holds-{{ $lot->ulid }}">{{ $lot->name }} holds</label><input class="in !w-28 !min-h-9" id="holds-{{ $lot->ulid }}" name="holds" placeholder="{{ $lot->isPins() ? 'pins' : 'length or weight' }}" autocomplete="off"><button type="submit" class="tool" aria-label="Correct {{ $lot->name }}">correct</button></form><x-problem :for="'holds.'.$lot->ulid" :problem="$problem" /></td>
+                <td class="num" data-label="left">{{ $lot->isPins() ? $lot->heldPins().' pins' : $profile->length($lot->heldMm()) }}</td>
+                <td class="num" data-label="weight">{{ number_format($lot->heldMg() / 1000, 2) }} g</td>
+                <td class="num" data-label="paid">{{ $lot->price_cents === null ? '–' : \Hebra\Core\Quantity\Money::fromCents($lot->price_cents)->text() }}</td>
+                <td data-label="it holds"><form class="bar" method="post" action="/lots/{{ $lot->ulid }}">@csrf @method('put')<label class="sr-only" for="holds-{{ $lot->ulid }}">{{ $lot->name }} holds</label><input class="in !w-28 !min-h-9" id="holds-{{ $lot->ulid }}" name="holds" placeholder="{{ $lot->isPins() ? 'pins' : 'length or weight' }}" autocomplete="off"><button type="submit" class="tool" aria-label="Correct {{ $lot->name }}">correct</button></form><x-problem :for="'holds.'.$lot->ulid" :problem="$problem" /></td>
             </tr>
         @empty
             <tr><td colspan="6" class="quiet">Nothing is booked yet. Everything works without: a making may draw on wire not booked yet.</td></tr>
@@ -44,10 +44,10 @@
             <button type="submit" class="may">Into the tray</button></form>
         @foreach (['bead width', 'bead length', 'bead hole', 'bead colour', 'bead name'] as $at)<x-problem :for="$at" :problem="$problem" />@endforeach
         @if ($beads->isEmpty())<p class="quiet mt-3">The tray is empty: beads you add here can be put on any piece with one tap.</p>@endif
-        <ul class="grid gap-x-8 mt-3 md:grid-cols-2">
+        <ul class="grid gap-x-8 mt-3 grid-cols-1 md:grid-cols-2">
         @foreach ($beads as $bead)
             @php($core = $bead->core())
-            <li class="flex flex-wrap items-center gap-3 py-1.5 border-b border-rule">@include('svg.glyph', ['bead' => $core, 'size' => 30])
+            <li class="flex flex-wrap items-center gap-x-3 gap-y-1 py-1.5 min-w-0 border-b border-rule">@include('svg.glyph', ['bead' => $core, 'size' => 30])
                 <span class="grow">{{ $core->words() }} <span class="quiet small">{{ $core->name !== '' ? $core->sizeWords().', ' : '' }}hole {{ \Hebra\Core\Quantity\Figures::mm($core->holeMm) }}, {{ $core->material->value }}</span></span>
                 <form class="bar" method="post" action="/beads/{{ $bead->ulid }}">@csrf @method('put')<label class="sr-only" for="owned-{{ $bead->ulid }}">Owned of {{ $core->words() }}</label><input class="in !w-20 !min-h-9 text-right" id="owned-{{ $bead->ulid }}" name="owned" value="{{ $bead->owned }}" inputmode="numeric" autocomplete="off"><button type="submit" class="tool" aria-label="Set the count of {{ $core->words() }}">set</button></form>
                 <form method="post" action="/beads/{{ $bead->ulid }}">@csrf @method('delete')<button type="submit" class="word small" aria-label="Take {{ $core->words() }} out of the tray">take out</button></form>

@@ -21,10 +21,10 @@
             @else
                 <dl class="flex flex-wrap gap-x-10 gap-y-2">
                 @foreach ($answer->results as $name => $value)
-                    @php($isMm = str_ends_with($name, '_mm'))
+                    @php($isMm = str_ends_with($name, '_mm') && ! is_array($value))
                     <div><dt class="quiet small">{{ str_replace('_', ' ', preg_replace('/_(mm|g)$/', '', $name)) }}</dt>
-                    <dd class="figure text-xl font-bold">@if (is_bool($value)){{ $value ? '✓ yes' : '✕ no' }}@elseif (is_array($value)){{ implode(' · ', array_map(fn ($one) => number_format($one, 2), $value)) }} mm@elseif ($isMm){{ number_format($value, 2) }} mm @elseif (str_ends_with($name, '_g')){{ number_format($value, 3) }} g @else{{ $value }}@endif</dd>
-                    @if ($isMm && ! is_array($value))<dd class="quiet small figure">{{ $profile->ruler->isMetric() ? \Hebra\Core\Quantity\Ruler::SixteenthInch->text($value) : $profile->length($value) }}</dd>@endif</div>
+                    <dd class="figure text-xl font-bold">@if (is_bool($value)){{ $value ? '✓ yes' : '✕ no' }}@elseif (is_array($value)){{ implode(' · ', array_map(fn ($one) => number_format($one, 2), $value)).' mm' }}@elseif ($isMm){{ number_format($value, 2) }} mm @elseif (str_ends_with($name, '_g')){{ number_format($value, 3) }} g @else{{ $value }}@endif</dd>
+                    @if ($isMm)<dd class="quiet small figure">{{ $profile->ruler->isMetric() ? \Hebra\Core\Quantity\Ruler::SixteenthInch->text($value) : $profile->length($value) }}</dd>@endif</div>
                 @endforeach
                 </dl>
                 <h3 class="mt-5">Working</h3>

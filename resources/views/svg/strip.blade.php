@@ -27,16 +27,16 @@
             @endif
             <line class="tick" x1="{{ $segment['x'] }}" x2="{{ $segment['x'] }}" y1="{{ $top - 2 }}" y2="{{ $top + $h + 4 }}"/>
             @if ($segment['row'] > 0 || abs($segment['labelX'] - $segment['mid']) > 4)
-                <line class="lead" x1="{{ $segment['mid'] }}" y1="{{ $top + $h + 1 }}" x2="{{ $segment['labelX'] }}" y2="{{ $labelY + 17 * $segment['row'] - 11 }}"/>
+                <line class="lead" x1="{{ $segment['mid'] }}" y1="{{ $top + $h + 1 }}" x2="{{ $segment['labelX'] }}" y2="{{ $labelY + 18 * $segment['row'] - 11 }}"/>
             @endif
-            <text @class(['is-trimmed' => ! $segment['stays']]) x="{{ $segment['labelX'] }}" y="{{ $labelY + 17 * $segment['row'] }}">{{ $segment['words'] }}</text>
+            <text @class(['is-trimmed' => ! $segment['stays']]) x="{{ $segment['labelX'] }}" y="{{ $labelY + 18 * $segment['row'] }}">{{ $segment['words'] }}</text>
             <rect class="under" x="{{ $segment['x'] - 1 }}" y="{{ $top - 3 }}" width="{{ $segment['w'] + 2 }}" height="{{ $h + 6 }}"/>
             <rect class="hit" x="{{ $segment['x'] }}" y="{{ $top - 8 }}" width="{{ $segment['w'] }}" height="{{ $h + 16 }}"/>
         </g>
     @endforeach
     <line class="tick" x1="{{ $strip->endX }}" x2="{{ $strip->endX }}" y1="{{ $top - 2 }}" y2="{{ $top + $h + 4 }}"/>
     @foreach ($strip->bends as $bend)
-        @php($flagY = 13 + 16 * $bend['row'])
+        @php($flagY = 13 + 17 * $bend['row'])
         <line class="bend-line" x1="{{ $bend['x'] }}" x2="{{ $bend['x'] }}" y1="{{ $flagY + 3 }}" y2="{{ $top + $h }}"/>
         <path class="bend-flag" d="M{{ $bend['x'] - 4 }} {{ $flagY + 2 }}h8l-4 6z"/>
         <text class="bend-text" x="{{ $bend['labelX'] }}" y="{{ $flagY }}">{{ $bend['text'] }}</text>

@@ -177,10 +177,11 @@ final class EarWire implements Technique
         $frontEnd = $archY + $part->part->mm('front');
         $back = $part->part->mm('back');
         $sketch->stroke(new Stroke([['M', 0.0, $frontEnd], ['L', 0.0, $archY]], $d, $metal, 1, $part->mark('front')));
-        $sketch->stroke(new Stroke([['M', 0.0, $archY], ['A', $r, $r, 1, 2 * $r, $archY]], $d, $metal, 1, $part->mark('arch')));
         // The flick: the last quarter of the back leg leaves the vertical by about fifteen degrees.
         $flick = $back / 4;
         $sketch->stroke(new Stroke([['M', 2 * $r, $archY], ['L', 2 * $r, $archY + $back - $flick], ['L', 2 * $r + $flick * 0.26, $archY + $back - $flick + $flick * 0.966]], $d, $metal, 1, $part->mark('back')));
+        // Last, so that it covers the rounded ends of both legs.
+        $sketch->stroke(new Stroke([['M', 0.0, $archY], ['A', $r, $r, 1, 2 * $r, $archY]], $d, $metal, 1, $part->mark('arch'), true));
         $eyeTop = $frontEnd + $d / 2;
         $sketch->eye($eyeTop, $part->part->mm('eye'), $d, true, $metal, $part->mark('eye'));
 

@@ -52,7 +52,7 @@ final class WrappedLink implements Technique
             ...WrappedEnd::parameters('top_', 'top', 2.5, 3),
             ...WrappedEnd::parameters('bottom_', 'bottom', 2.5, 3),
             WrappedEnd::tail(),
-            Parameter::flag('turned', 'bottom loop turned a quarter', false),
+            Parameter::flag('turned', 'bottom turned', false),
         ];
     }
 
