@@ -15,6 +15,9 @@ return [
             'journal_mode' => 'WAL',
             'synchronous' => 'NORMAL',
             'transaction_mode' => 'IMMEDIATE',
+            // A server keeps its connection: closing the last one makes SQLite write the whole log back, at every request.
+            // PDO rolls back whatever a request leaves open.
+            'options' => env('DB_PERSISTENT', false) ? [PDO::ATTR_PERSISTENT => true] : [],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],

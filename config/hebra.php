@@ -8,4 +8,7 @@ return [
 
     // 'first': only the first maker of a fresh install may sign up. 'open': anyone who reaches the page.
     'sign_up' => env('HEBRA_SIGN_UP', 'first'),
+
+    // A route that does nothing, for ./hebra bench to measure against.
+    'bench' => (bool) env('HEBRA_BENCH', false),
 ];

@@ -59,3 +59,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/sums', [SumController::class, 'show']);
     Route::get('/sums/{name}', [SumController::class, 'show']);
 });
+
+if (config('hebra.bench')) {
+    Route::get('/bench-bare', fn () => response('bare'))->withoutMiddleware('web');
+}

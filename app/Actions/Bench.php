@@ -20,7 +20,7 @@ final class Bench
     public function begin(Piece $piece): Making
     {
         $plan = Planner::plan($piece->document(), $piece->workshop->profile());
-        if ($plan->steps === []) {
+        if ($plan->steps() === []) {
             throw Refused::cannotMake('Nothing is laid out: add an ear wire and a drop first.');
         }
         foreach ($plan->checks as $check) {

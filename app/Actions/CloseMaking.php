@@ -25,7 +25,9 @@ use Illuminate\Support\Facades\DB;
  */
 final class CloseMaking
 {
-    public function __construct(private readonly Book $book, private readonly Stockkeeping $stock) {}
+    public function __construct(private readonly Book $book, private readonly Stockkeeping $stock)
+    {
+    }
 
     /**
      * @param  array<string, mixed>  $input  cut, left, kept and lot by part; longer by lot; minutes; note; as_it_is
@@ -172,14 +174,14 @@ final class CloseMaking
         }
     }
 
-    /** @param array<string, mixed> $input */
+    /** @param  array<string, mixed>  $input */
     private static function text(array $input, string $key, ?string $part = null): string
     {
         $value = $input[$key] ?? '';
         if ($part !== null) {
             $value = is_array($value) ? ($value[$part] ?? '') : '';
         }
-        is_string($value) || is_int($value) || is_float($value) || $value === null || throw Refused::notText($key);
+        is_scalar($value) || throw Refused::notText($key);
 
         return (string) $value;
     }

@@ -16,7 +16,8 @@ final readonly class ClosingRow
         public float $cutMm,
         public float $leftMm,
         public float $keptMm,
-    ) {}
+    ) {
+    }
 
     private function mg(float $millimetres): int
     {

@@ -25,7 +25,7 @@ final class History
             /** @var Piece $piece */
             $piece = $workshop->pieces()->create(['name' => $document->name]);
             $piece->setAttribute('revision', 1)->save();
-            $piece->revisions()->create(['number' => 1, 'document' => PieceJson::write($document), 'words' => $words]);
+            $this->write($piece, 1, PieceJson::write($document), $words);
 
             return $piece->refresh();
         });
@@ -42,11 +42,17 @@ final class History
                 return;
             }
             $next = $piece->revision + 1;
-            $piece->revisions()->where('number', '>=', $next)->delete();
-            $piece->revisions()->where('number', '<', $next - self::KEPT)->delete();
-            $piece->revisions()->create(['number' => $next, 'document' => $json, 'words' => Str::limit($change->words($before), 190)]);
+            $piece->history()->where('number', '>=', $next)->delete();
+            $piece->history()->where('number', '<', $next - self::KEPT)->delete();
+            $this->write($piece, $next, $json, $change->words($before));
             $piece->forceFill(['revision' => $next, 'name' => $after->name])->save();
+            $piece->moved($after, $json);
         });
+    }
+
+    private function write(Piece $piece, int $number, string $json, string $words): void
+    {
+        $piece->history()->insert(['piece_id' => $piece->id, 'number' => $number, 'document' => $json, 'words' => Str::limit($words, 190), 'created_at' => now()]);
     }
 
     /** @throws Refused at the first revision, or if the piece moved on meanwhile */
@@ -61,18 +67,18 @@ final class History
         return $this->step($piece, $seen, 1, Refused::nothingToRedo(...));
     }
 
-    /** @param callable(): Refused $none */
+    /** @param  callable(): Refused  $none */
     private function step(Piece $piece, int $seen, int $by, callable $none): Piece
     {
         return $this->moving($piece, $seen, function (Piece $piece) use ($by, $none): void {
-            $piece->revisions()->where('number', $piece->revision + $by)->exists() || throw $none();
+            $piece->history()->where('number', $piece->revision + $by)->exists() || throw $none();
             $piece->setAttribute('revision', $piece->revision + $by);
             $piece->moved();
             $piece->setAttribute('name', $piece->document()->name)->save();
         });
     }
 
-    /** @param callable(Piece): void $move */
+    /** @param  callable(Piece): void  $move */
     private function moving(Piece $piece, int $seen, callable $move): Piece
     {
         return DB::transaction(function () use ($piece, $seen, $move): Piece {
@@ -83,7 +89,6 @@ final class History
             }
             $now === $seen || throw Refused::stale($seen, $now);
             $move($piece);
-            $piece->moved();
 
             return $piece;
         });

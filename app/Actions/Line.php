@@ -15,14 +15,15 @@ final readonly class Line
         public string $metal,
         public int $massMg,
         public string $words,
-    ) {}
+    ) {
+    }
 
     public static function lot(Lot $lot, int $massMg, string $words): self
     {
         return new self('lot', $lot, $lot->metal, $massMg, $words);
     }
 
-    /** @param 'supplier'|'pieces'|'scrap jar'|'not booked'|'found' $account */
+    /** @param  'supplier'|'pieces'|'scrap jar'|'not booked'|'found'  $account */
     public static function of(string $account, string $metal, int $massMg, string $words): self
     {
         return new self($account, null, $metal, $massMg, $words);

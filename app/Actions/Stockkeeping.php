@@ -25,7 +25,9 @@ final class Stockkeeping
 {
     private const MOST_MM = 10_000_000;
 
-    public function __construct(private readonly Book $book) {}
+    public function __construct(private readonly Book $book)
+    {
+    }
 
     /**
      * @param  array<string, string>  $input  kind, name, metal, size, temper, amount (a length or a weight), pins, pin_length, price
@@ -103,8 +105,8 @@ final class Stockkeeping
     {
         DB::transaction(function () use ($workshop, $entry): void {
             $lines = $workshop->movements()->with('lot')->where('entry', $entry)->get();
-            $lines->isNotEmpty() || abort(404);
-            $isDone = $lines->first()?->reverses !== null || $workshop->movements()->where('reverses', $entry)->exists();
+            $first = $lines->first() ?? abort(404);
+            $isDone = $first->reverses !== null || $workshop->movements()->where('reverses', $entry)->exists();
             $isDone && throw Refused::alreadyReversed();
             $back = [];
             foreach ($lines as $line) {
@@ -116,7 +118,7 @@ final class Stockkeeping
                 $account = $line->account;
                 $back[] = $line->lot !== null ? Line::lot($line->lot, -$line->mass_mg, $words) : Line::of($account, $line->metal, -$line->mass_mg, $words);
             }
-            $this->book->enter($workshop, 'reversed', $back, $lines->first()?->making_id === null ? null : $workshop->makings()->find($lines->first()->making_id), $entry);
+            $this->book->enter($workshop, 'reversed', $back, $first->making_id === null ? null : $workshop->makings()->whereKey($first->making_id)->first(), $entry);
         });
     }
 

@@ -10,7 +10,7 @@ use Hebra\Core\Problem;
 /** What the workshop refuses: one sentence, the field it stands at, the HTTP status, and the ways out. */
 final class Refused extends \RuntimeException implements Problem
 {
-    /** @param list<Way> $ways */
+    /** @param  list<Way>  $ways */
     private function __construct(private readonly string $field, string $sentence, public readonly int $status = 422, public readonly array $ways = [])
     {
         parent::__construct($sentence);
@@ -77,7 +77,7 @@ final class Refused extends \RuntimeException implements Problem
         return new self('making', "There are {$left} steps to go: finish them in Make, or say that the making is done as it is.");
     }
 
-    /** @param list<Way> $ways */
+    /** @param  list<Way>  $ways */
     public static function lotShort(string $field, string $lot, string $holds, string $asked, string $short, array $ways): self
     {
         return new self($field, "{$lot} holds {$holds}, and this takes {$asked}: {$short} too little.", 422, $ways);

@@ -46,8 +46,14 @@ final class Bead extends Model
 
     public function core(): CoreBead
     {
-        return CoreBead::of(BeadShape::from($this->shape), $this->length_um / 1000, $this->width_um / 1000, $this->hole_um / 1000,
-            Drilling::from($this->drilling), Material::from($this->material), $this->colour, $this->name);
+        return self::fromRow($this->attributes);
+    }
+
+    /** @param  array<string, mixed>  $row the columns as they are stored */
+    public static function fromRow(array $row): CoreBead
+    {
+        return CoreBead::of(BeadShape::from($row['shape']), $row['length_um'] / 1000, $row['width_um'] / 1000, $row['hole_um'] / 1000,
+            Drilling::from($row['drilling']), Material::from($row['material']), $row['colour'], $row['name']);
     }
 
     /** @return array<string, int|string> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
@@ -12,7 +13,6 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Carbon\CarbonImmutable;
 
 /**
  * A coil, an offcut or a bag of bought pins. What it holds is the sum of its movements; its mass per length was fixed
@@ -57,7 +57,7 @@ final class Lot extends Model
         return $this->hasMany(Movement::class);
     }
 
-    /** @param Builder<self> $query */
+    /** @param  Builder<self>  $query */
     public function scopeWithHeld(Builder $query): void
     {
         $query->withSum('movements as held_mg', 'mass_mg');

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Hebra\Core\Piece\Piece as Document;
 use Hebra\Core\Piece\PieceJson;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Carbon\CarbonImmutable;
 
 /**
  * One making of a piece, from the design as it stood when it began: how far it is, and, closed, what it took.
@@ -37,6 +37,7 @@ final class Making extends Model
 
     protected $attributes = ['step' => 0, 'counted' => 0, 'note' => '', 'minutes' => null, 'closed_at' => null];
 
+    /** @var array<string, string> */
     protected $casts = ['closed_at' => 'immutable_datetime'];
 
     private ?Document $read = null;

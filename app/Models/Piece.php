@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Hebra\Core\Piece\Piece as Document;
 use Hebra\Core\Piece\PieceJson;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -12,7 +13,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
-use Carbon\CarbonImmutable;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 
 /**
  * A piece in the workshop: where its history stands. The design itself is the document of its current revision.
@@ -57,12 +59,6 @@ final class Piece extends Model
         return $this->belongsTo(Workshop::class);
     }
 
-    /** @return HasMany<PieceRevision, $this> */
-    public function revisions(): HasMany
-    {
-        return $this->hasMany(PieceRevision::class);
-    }
-
     /** @return HasMany<Making, $this> */
     public function makings(): HasMany
     {
@@ -77,7 +73,7 @@ final class Piece extends Model
 
     public function json(): string
     {
-        return $this->json ??= (string) $this->revisions()->where('number', $this->revision)->value('document');
+        return $this->json ??= (string) $this->history()->where('number', $this->revision)->value('document');
     }
 
     public function document(): Document
@@ -85,14 +81,16 @@ final class Piece extends Model
         return $this->read ??= PieceJson::read($this->json());
     }
 
-    /** Forget what was read: the history moved. */
-    public function moved(): void
+    /** The history moved: what was read is forgotten, or is known already. */
+    public function moved(?Document $document = null, ?string $json = null): void
     {
-        $this->read = $this->json = null;
+        $this->read = $document;
+        $this->json = $json;
     }
 
-    public function lastRevision(): int
+    /** The rows of the history, bare: documents are read and written as they are. */
+    public function history(): Builder
     {
-        return (int) $this->revisions()->max('number');
+        return DB::table('piece_revisions')->where('piece_id', $this->id);
     }
 }

@@ -26,10 +26,14 @@ final class User extends Authenticatable
 
     protected $fillable = ['workshop_id', 'name', 'email', 'password'];
 
+    protected $attributes = ['remember_token' => null];
+
     protected $hidden = ['password', 'remember_token'];
 
+    /** @var array<string, string> */
     protected $casts = ['password' => 'hashed'];
 
+    /** @var list<string> */
     protected $with = ['workshop'];
 
     /** @return BelongsTo<Workshop, $this> */

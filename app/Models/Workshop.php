@@ -31,6 +31,7 @@ final class Workshop extends Model
 
     protected $attributes = ['ruler' => '0.5 mm', 'sizes' => 'awg', 'clearance_um' => 50, 'keep_um' => 60_000, 'shortcuts' => true, 'is_demo' => false];
 
+    /** @var array<string, string> */
     protected $casts = ['is_demo' => 'boolean', 'shortcuts' => 'boolean'];
 
     public function profile(): Profile

@@ -22,6 +22,10 @@ final class AppServiceProvider extends ServiceProvider
         // Explicit, because requests read the piece from the route to decide who may.
         Route::model('piece', Piece::class);
         Date::use(CarbonImmutable::class);
-        RateLimiter::for('sign-in', fn (Request $request): Limit => Limit::perMinute(6)->by(mb_strtolower((string) $request->string('email')->limit(200, '')).'|'.$request->ip()));
+        RateLimiter::for('sign-in', function (Request $request): Limit {
+            $email = $request->input('email');
+
+            return Limit::perMinute(6)->by(md5(is_string($email) ? mb_strtolower(trim($email)) : '').'|'.$request->ip());
+        });
     }
 }

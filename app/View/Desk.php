@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Bead as OwnBead;
 use App\Models\Lot;
 use App\Models\Making;
 use App\Models\Movement;
 use App\Models\Piece;
 use App\Models\Workshop;
 use Hebra\Core\Bead\Bead as CoreBead;
+use Hebra\Core\Bead\BeadShape;
+use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece as Document;
 use Hebra\Core\Plan\Check;
@@ -24,6 +27,7 @@ use Hebra\Core\Plan\WireTable;
 use Hebra\Core\Problem;
 use Hebra\Core\Wire\Wire;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** Everything a stage of a piece shows; one presenter for all five, each reading what it needs. */
 final class Desk
@@ -59,9 +63,33 @@ final class Desk
         }
     }
 
+    /** The whole page, or, for a page that is already there, the desk alone. */
+    public function rendered(bool $isFragment): string
+    {
+        return view($isFragment ? 'stages.desk' : 'stages.page', ['desk' => $this, 'problem' => $this->problem])->render();
+    }
+
     public function url(string $stage): string
     {
         return '/pieces/'.$this->piece->ulid.'/'.$stage;
+    }
+
+    /** Whether the stage has a place for a refusal at its field; the others stand above it. */
+    public function places(Problem $problem): bool
+    {
+        $field = $problem->field();
+        $open = $this->open();
+
+        return $field === 'name' || match ($this->stage) {
+            'lay-out' => $open !== null && (
+                ($open->technique()->takesBeads() && ($field === 'hole' ? $this->run() !== null : in_array($field, ['bead', 'bead hole', 'bead width', 'bead length', 'bead colour', 'bead name'], true)))
+                || array_filter($open->technique()->parameters(), fn (Parameter $parameter): bool => $parameter->words === $field && $open->technique()->shows($parameter->key, $open)) !== []
+            ),
+            'wire' => $field === 'size',
+            'make' => in_array($field, ['hooked', 'counted'], true),
+            'log' => preg_match('/^(minutes|note|(cut|left|kept|lot)\..+)$/', $field) === 1,
+            default => false,
+        };
     }
 
     public function making(): ?MakingDesk
@@ -76,6 +104,13 @@ final class Desk
 
     /** The part whose settings are open: the one asked for, else the first with beads. */
     public function open(): ?Part
+    {
+        return $this->opened ??= $this->partAskedFor();
+    }
+
+    private ?Part $opened = null;
+
+    private function partAskedFor(): ?Part
     {
         foreach ($this->document->parts as $part) {
             if ($part->id === $this->openPart) {
@@ -140,18 +175,38 @@ final class Desk
         return WireTable::of($this->document, $role, $this->profile);
     }
 
+    /** @var list<CoreBead>|null */
+    private ?array $tray = null;
+
     /** @return list<CoreBead> beads of the tray: the maker's own first, then common ones */
     public function tray(): array
     {
-        $own = $this->workshop->beads()->orderByDesc('updated_at')->limit(24)->get()->map(fn (\App\Models\Bead $bead): CoreBead => $bead->core())->all();
+        return $this->tray ??= $this->trayRead();
+    }
 
-        return [...array_values($own), ...self::commonBeads()];
+    /** @return list<CoreBead> */
+    private function trayRead(): array
+    {
+        $own = DB::table('beads')->where('workshop_id', $this->workshop->id)->latest('updated_at')->limit(24)->get(['name', 'shape', 'length_um', 'width_um', 'hole_um', 'drilling', 'material', 'colour']);
+
+        return [...array_values($own->map(fn (\stdClass $row): CoreBead => OwnBead::fromRow((array) $row))->all()), ...self::commonBeads()];
     }
 
     /** @return list<CoreBead> */
     private static function commonBeads(): array
     {
-        return array_map(CoreBead::parse(...), ['4mm round, hole 0.8, sea', '6mm round, hole 1, amber', '8mm round, hole 1, slate', '4mm bicone, hole 0.9, plum', '6 x 4mm rondelle, hole 1, moss', '3 x 10mm tube, hole 0.8, sky', '8 x 12mm drop, hole 0.9, rust']);
+        $bead = fn (BeadShape $shape, float $width, float $length, float $hole, string $colour): CoreBead => CoreBead::of($shape, $length, $width, $hole, colour: $colour);
+
+        return [
+            $bead(BeadShape::Round, 4, 4, 0.8, 'sea'), $bead(BeadShape::Round, 6, 6, 1, 'amber'), $bead(BeadShape::Round, 8, 8, 1, 'slate'), $bead(BeadShape::Bicone, 4, 4, 0.9, 'plum'),
+            $bead(BeadShape::Rondelle, 6, 4, 1, 'moss'), $bead(BeadShape::Tube, 3, 10, 0.8, 'sky'), $bead(BeadShape::Drop, 8, 12, 0.9, 'rust'),
+        ];
+    }
+
+    /** The id of a bead's small picture. */
+    public static function glyph(CoreBead $bead): string
+    {
+        return 'glyph-'.hash('crc32b', $bead->key());
     }
 
     /** A bead as the one line that the tray's form sends. */
@@ -219,7 +274,7 @@ final class Desk
 
     public function ownedBeads(CoreBead $bead): int
     {
-        return (int) $this->workshop->beads()->get()->filter(fn (\App\Models\Bead $own): bool => $own->core()->key() === $bead->key())->sum('owned');
+        return (int) $this->workshop->beads()->get()->filter(fn (OwnBead $own): bool => $own->core()->key() === $bead->key())->sum('owned');
     }
 
     /** @return Collection<int, Making> */

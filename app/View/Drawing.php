@@ -13,7 +13,6 @@ final readonly class Drawing
 {
     public const PX_PER_MM = 96 / 25.4;
 
-
     private const RATIOS = [6, 5, 4, 3.5, 3, 2.5, 2.4, 2.2, 2, 1.8, 1.6, 1.5, 1.25, 1, 0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.25, 0.2, 0.15, 0.1, 0.05, 0.02, 0.01];
 
     public float $ratio;
@@ -26,7 +25,7 @@ final readonly class Drawing
 
     private float $originX;
 
-    public function __construct(private PieceFigure $figure, float $roomWide = 330, float $roomHigh = 560, private float $dimension = 64, private float $room = 26)
+    public function __construct(private PieceFigure $figure, float $roomWide = 330, float $roomHigh = 560, private float $dimension = 64, private float $room = 26, private string $name = 'piece')
     {
         $this->ratio = self::ratioFor($figure, $roomWide - $dimension - 2 * $this->room, $roomHigh - 2 * $this->room);
         $this->k = $this->ratio * self::PX_PER_MM;
@@ -78,17 +77,28 @@ final readonly class Drawing
         return round(10 * $this->k, 3);
     }
 
-    /** @return array<int, list<array{mark: string, metal: string, width: float, runsOn: bool, path: string}>> by layer, far to near */
+    /** @return array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, path: string}>> by layer, far to near */
     public function layers(): array
     {
         $groups = [0 => [], 1 => [], 2 => []];
         foreach ($this->figure->strokes as $stroke) {
             $key = $stroke->mark.'|'.$stroke->wireMm;
-            $groups[$stroke->layer][$key] ??= ['mark' => $stroke->mark, 'metal' => $stroke->metal->value, 'width' => $this->px($stroke->wireMm), 'runsOn' => $stroke->runsOn, 'path' => ''];
+            $groups[$stroke->layer][$key] ??= $this->group($stroke);
             $groups[$stroke->layer][$key]['path'] .= $this->path($stroke);
         }
 
         return array_map(array_values(...), $groups);
+    }
+
+    /** @return array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, path: string} a rim, a body, and light along the upper left */
+    private function group(Stroke $stroke): array
+    {
+        $width = $this->px($stroke->wireMm);
+
+        return [
+            'mark' => $stroke->mark, 'metal' => $stroke->metal->value, 'width' => $width, 'bodyWidth' => round($width * 0.74, 2), 'shineWidth' => round($width * 0.24, 2),
+            'shineShift' => 'translate('.round(-$width * 0.13, 2).' '.round(-$width * 0.08, 2).')', 'runsOn' => $stroke->runsOn, 'path' => '',
+        ];
     }
 
     private function path(Stroke $stroke): string
@@ -103,14 +113,27 @@ final readonly class Drawing
         return $path;
     }
 
-    /** @return list<array{bead: Bead, mark: string, x: float, y: float, w: float, l: float}> */
-    public function beads(): array
+    /** @return list<array{id: string, bead: Bead, x: int, y: int, w: float, l: float}> each kind of bead once, to be placed as often as it hangs there */
+    public function kinds(): array
     {
-        $beads = [];
+        $kinds = [];
         foreach ($this->figure->beads as $mark) {
-            $beads[] = ['bead' => $mark->bead, 'mark' => $mark->mark, 'x' => $this->x(0), 'y' => $this->y($mark->topMm), 'w' => $this->px($mark->bead->widthMm), 'l' => $this->px($mark->bead->lengthMm)];
+            $kinds[$this->idOf($mark->bead)] ??= ['id' => $this->idOf($mark->bead), 'bead' => $mark->bead, 'x' => 0, 'y' => 0, 'w' => $this->px($mark->bead->widthMm), 'l' => $this->px($mark->bead->lengthMm)];
         }
 
-        return $beads;
+        return array_values($kinds);
+    }
+
+    /** @return list<array{id: string, mark: string, x: float, y: float}> */
+    public function beads(): array
+    {
+        $x = $this->x(0);
+
+        return array_map(fn ($mark): array => ['id' => $this->idOf($mark->bead), 'mark' => $mark->mark, 'x' => $x, 'y' => $this->y($mark->topMm)], $this->figure->beads);
+    }
+
+    private function idOf(Bead $bead): string
+    {
+        return 'bead-'.$this->name.'-'.substr(md5($bead->key()), 0, 8);
     }
 }

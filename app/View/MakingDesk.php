@@ -28,12 +28,12 @@ final readonly class MakingDesk
         if ($at < $prepare) {
             return $plan->prepare[$at] ?? null;
         }
-        $each = count($plan->steps);
+        $each = count($plan->steps());
         if ($each === 0 || $at >= $plan->stepCount()) {
             return null;
         }
 
-        return $plan->steps[($at - $prepare) % $each];
+        return $plan->steps()[($at - $prepare) % $each];
     }
 
     public function isDone(): bool
@@ -46,7 +46,7 @@ final readonly class MakingDesk
     {
         $prepare = count($this->plan->prepare);
 
-        return $this->making->step < $prepare ? null : intdiv($this->making->step - $prepare, max(1, count($this->plan->steps)));
+        return $this->making->step < $prepare ? null : intdiv($this->making->step - $prepare, max(1, count($this->plan->steps())));
     }
 
     public function whose(): string

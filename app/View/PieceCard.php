@@ -11,6 +11,7 @@ use Carbon\CarbonImmutable;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
+use Illuminate\Support\Collection;
 
 /** A piece as it stands in the list: small drawing, where it is, what is wrong. */
 final readonly class PieceCard
@@ -24,14 +25,16 @@ final readonly class PieceCard
     public function __construct(public Piece $piece, Workshop $workshop)
     {
         $this->plan = Planner::plan($piece->document(), $workshop->profile());
-        $this->drawing = new Drawing($this->plan->figure, 150, 190, 0, 8);
+        $this->drawing = new Drawing($this->plan->figure, 150, 190, 0, 8, 'card-'.$piece->id);
     }
 
     /** @return list<self> latest first */
     public static function all(Workshop $workshop, int $most = 60): array
     {
-        return array_values($workshop->pieces()->with('openMaking')->withMax(['makings as made_at' => fn ($makings) => $makings->whereNotNull('closed_at')], 'closed_at')->latest('updated_at')->latest('id')->limit($most)->get()
-            ->map(fn (Piece $piece): self => new self($piece, $workshop))->all());
+        /** @var Collection<int, Piece> $pieces */
+        $pieces = $workshop->pieces()->with('openMaking')->withMax(['makings as made_at' => fn ($makings) => $makings->whereNotNull('closed_at')], 'closed_at')->latest('updated_at')->latest('id')->limit($most)->get();
+
+        return array_values($pieces->map(fn (Piece $piece): self => new self($piece, $workshop))->all());
     }
 
     public function making(): ?Making

@@ -14,7 +14,8 @@ final readonly class Working
         public float $result,
         public string $unit = 'mm',
         public string $source = 'common practice',
-    ) {}
+    ) {
+    }
 
     public function text(): string
     {

@@ -50,7 +50,8 @@ final class DemoSeeder extends Seeder
         private readonly Stockkeeping $stock,
         private readonly Bench $bench,
         private readonly CloseMaking $closing,
-    ) {}
+    ) {
+    }
 
     public function run(): void
     {
@@ -102,7 +103,7 @@ final class DemoSeeder extends Seeder
         $this->stock->receive($workshop, ['kind' => 'pins', 'name' => 'Fifties', 'metal' => 'sterling', 'size' => '24 awg', 'temper' => 'dead-soft', 'pins' => '20', 'pin_length' => '50 mm', 'price' => '9.80'], LengthUnit::Millimetre);
     }
 
-    /** @param list<array{0: string, 1: list<string>, 2?: int, 3?: array<string, float|string>}> $line below the ear wire */
+    /** @param  list<array{0: string, 1: list<string>, 2?: int, 3?: array<string, float|string>}>  $line below the ear wire */
     private function piece(Workshop $workshop, string $name, array $line, ?Makes $makes = null, Metal $metal = Metal::Sterling): Piece
     {
         $beads = [];

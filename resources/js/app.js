@@ -5,6 +5,7 @@ import { bench } from './bench.js';
 import { leaf } from './leaf.js';
 
 window.htmx = htmx;
+document.documentElement.classList.add('js');
 
 Alpine.data('desk', desk);
 Alpine.data('bench', bench);

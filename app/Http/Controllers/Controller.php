@@ -12,7 +12,6 @@ use Hebra\Core\Problem;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\View as Views;
 
 abstract class Controller
 {
@@ -31,9 +30,7 @@ abstract class Controller
     /** The same page once more, with the sentence at its field. */
     protected function again(View $view, Problem $problem): Response
     {
-        Views::share('problem', $problem);
-
-        return response($view->render(), Problems::status($problem));
+        return response($view->with('problem', $problem)->render(), Problems::status($problem));
     }
 
     /** A field as text; a list where one value belongs is refused by name. */

@@ -22,7 +22,9 @@ use Illuminate\Support\Facades\Gate;
 /** Making a piece step by step, and closing the making into the metal book. */
 final class MakingController extends Controller
 {
-    public function __construct(private readonly Bench $bench, private readonly CloseMaking $closing) {}
+    public function __construct(private readonly Bench $bench, private readonly CloseMaking $closing)
+    {
+    }
 
     public function store(PieceRequest $request): Response|RedirectResponse
     {
@@ -69,7 +71,7 @@ final class MakingController extends Controller
         return $making->piece()->withTrashed()->firstOrFail();
     }
 
-    /** @param callable(): mixed $act */
+    /** @param  callable(): mixed  $act */
     private function done(Request $request, Piece $piece, string $stage, callable $act): Response|RedirectResponse
     {
         $problem = null;
@@ -86,8 +88,8 @@ final class MakingController extends Controller
             return redirect("/pieces/{$piece->ulid}/{$stage}", 303);
         }
         $piece->refresh()->moved();
-        $view = view('stages.page', ['desk' => new Desk($piece, $this->workshop($request), $stage, null, null, $problem), 'problem' => $problem]);
+        $desk = new Desk($piece, $this->workshop($request), $stage, null, null, $problem);
 
-        return response($isFragment ? $view->fragment('desk') : $view->render(), $problem === null ? 200 : Problems::status($problem));
+        return response($desk->rendered($isFragment), $problem === null ? 200 : Problems::status($problem));
     }
 }

@@ -22,7 +22,9 @@ use Illuminate\Support\Str;
 /** The pieces of a workshop: list, start, import, export, copy, put away and take back. */
 final class PieceController extends Controller
 {
-    public function __construct(private readonly History $history) {}
+    public function __construct(private readonly History $history)
+    {
+    }
 
     public function index(Request $request): View
     {

@@ -5,17 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\History;
-use App\Exceptions\Refused;
 use App\Http\Problems;
 use App\Http\Requests\PieceRequest;
 use App\Models\Piece;
 use App\View\Desk;
 use App\View\Drawing;
 use App\View\Strip;
-use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Plan\LayReady;
-use Hebra\Core\Plan\Planner;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
 use Illuminate\Contracts\View\View;
@@ -26,7 +23,9 @@ use Illuminate\Http\Response;
 /** The five stages of a piece, on one address each, and the changes made there. */
 final class StageController extends Controller
 {
-    public function __construct(private readonly History $history) {}
+    public function __construct(private readonly History $history)
+    {
+    }
 
     public function show(PieceRequest $request, Piece $piece, string $stage): Response
     {
@@ -55,11 +54,10 @@ final class StageController extends Controller
         return $this->moved($request, $this->history->redo(...));
     }
 
-    /** @param callable(Piece, int): Piece $move */
+    /** @param  callable(Piece, int): Piece  $move */
     private function moved(PieceRequest $request, callable $move): Response|RedirectResponse|JsonResponse
     {
         $piece = $request->piece();
-        $hung = $request->expectsJson() ? null : $this->hangs($piece);
         try {
             $move($piece, $request->seenRevision());
         } catch (Problem $problem) {
@@ -74,18 +72,8 @@ final class StageController extends Controller
         }
 
         return $request->hasHeader('HX-Request')
-            ? $this->page($request, $this->stageOf($request), null, $hung)
+            ? $this->page($request, $this->stageOf($request), null, $request->hungMm())
             : redirect("/pieces/{$piece->ulid}/{$this->stageOf($request)}?".http_build_query(['open' => $request->openPart(), 'run' => $request->openRun()]), 303);
-    }
-
-    private function hangs(Piece $piece): float
-    {
-        return $this->figure($piece)->heightMm();
-    }
-
-    private function figure(Piece $piece): PieceFigure
-    {
-        return Planner::figureOf($piece->document(), $piece->workshop->profile());
     }
 
     private function stageOf(PieceRequest $request): string
@@ -99,9 +87,8 @@ final class StageController extends Controller
     {
         $desk = new Desk($request->piece(), $this->workshop($request), $stage, $request->openPart(), $request->openRun(), $problem);
         $desk->hungMm = $hungMm;
-        $view = view('stages.page', ['desk' => $desk, 'problem' => $problem]);
 
-        return response($request->hasHeader('HX-Request') ? $view->fragment('desk') : $view->render(), $problem === null ? 200 : Problems::status($problem));
+        return response($desk->rendered($request->hasHeader('HX-Request')), $problem === null ? 200 : Problems::status($problem));
     }
 
     public function layReady(PieceRequest $request): View

@@ -19,7 +19,9 @@ use Illuminate\Support\Facades\Gate;
 /** Coils, offcuts, pins, beads, and the metal book behind them. */
 final class StockController extends Controller
 {
-    public function __construct(private readonly Stockkeeping $stock) {}
+    public function __construct(private readonly Stockkeeping $stock)
+    {
+    }
 
     public function index(Request $request): View
     {

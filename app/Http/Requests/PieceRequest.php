@@ -35,7 +35,7 @@ final class PieceRequest extends FormRequest
     public function seenRevision(): int
     {
         $seen = $this->input('revision');
-        if (! is_scalar($seen) || preg_match('/^\d{1,9}$/', (string) $seen) !== 1) {
+        if (! (is_int($seen) || is_string($seen)) || preg_match('/^\d{1,9}$/', (string) $seen) !== 1) {
             throw Refused::invalid('revision', 'Revision is missing or no number: give the revision of the piece that the change is for.');
         }
 
@@ -47,8 +47,22 @@ final class PieceRequest extends FormRequest
         return is_string($this->input('open')) ? mb_substr($this->input('open'), 0, 24) : null;
     }
 
+    /** The run of beads that stays chosen: a moved one is followed, and beside one taken off the one above is. */
     public function openRun(): ?int
     {
-        return is_numeric($this->input('run')) ? (int) $this->input('run') : null;
+        $run = $this->input('run');
+        $shift = match ($this->input('do')) {
+            'bead.move +1' => 1,
+            'bead.move -1', 'bead.remove' => -1,
+            default => 0,
+        };
+
+        return is_numeric($run) ? max(0, (int) $run + $shift) : null;
+    }
+
+    /** How long the piece hung on the page that the change was made on: only shown beside the new length. */
+    public function hungMm(): ?float
+    {
+        return is_numeric($this->input('hung')) ? (float) $this->input('hung') : null;
     }
 }

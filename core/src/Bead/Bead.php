@@ -28,7 +28,8 @@ final readonly class Bead
         public Drilling $drilling,
         public Material $material,
         public string $colour,
-    ) {}
+    ) {
+    }
 
     /** @throws \Hebra\Core\Problem if a size is out of range or the colour unknown */
     public static function of(BeadShape $shape, float $lengthMm, float $widthMm, float $holeMm, Drilling $drilling = Drilling::Lengthwise, Material $material = Material::Glass, string $colour = 'sea', string $name = '', string $field = 'bead'): self

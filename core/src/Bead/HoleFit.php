@@ -10,12 +10,13 @@ namespace Hebra\Core\Bead;
  */
 final readonly class HoleFit
 {
-    /** @param non-empty-list<float> $wiresMm diameters, each > 0 */
+    /** @param  non-empty-list<float>  $wiresMm diameters, each > 0 */
     public function __construct(
         public float $holeMm,
         public array $wiresMm,
         public float $clearanceMm = 0.0,
-    ) {}
+    ) {
+    }
 
     public function neededMm(): float
     {

@@ -18,7 +18,7 @@ final class WirePacking
 
     private const GOLDEN_ANGLE = 2.399963229728653;
 
-    /** @param non-empty-list<float> $diametersMm each > 0 */
+    /** @param  non-empty-list<float>  $diametersMm each > 0 */
     public static function neededMm(array $diametersMm): float
     {
         rsort($diametersMm);
@@ -60,7 +60,7 @@ final class WirePacking
         return 1 / (2 * sqrt($k1 * $k2 + $k2 * $k3 + $k3 * $k1) - $k1 - $k2 - $k3);
     }
 
-    /** @param non-empty-list<float> $radii thickest first */
+    /** @param  non-empty-list<float>  $radii thickest first */
     private static function solved(array $radii): float
     {
         $least = max($radii[0] + $radii[1], sqrt(array_sum(array_map(fn (float $r): float => $r * $r, $radii))));

@@ -23,7 +23,8 @@ final readonly class WrappedLoop
         public int $wraps,
         public float $stemMm,
         public float $tailMm = 0.0,
-    ) {}
+    ) {
+    }
 
     public function neckMm(): float
     {

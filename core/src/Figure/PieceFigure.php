@@ -23,12 +23,14 @@ final readonly class PieceFigure
         foreach ($strokes as $stroke) {
             $half = $stroke->wireMm / 2;
             foreach ($stroke->path as $command) {
-                // An arc of half a turn bulges by its x radius.
-                $bulge = $command[0] === 'A' ? (float) $command[1] : 0.0;
-                [$x, $y] = $command[0] === 'A' ? [(float) ($command[4] ?? 0), (float) ($command[5] ?? 0)] : [(float) $command[1], (float) $command[2]];
-                $left = min($left, $x - $half - ($x === 0.0 ? $bulge : 0));
-                $right = max($right, $x + $half + ($x === 0.0 ? $bulge : 0));
-                $bottom = max($bottom, $y + $half);
+                $isArc = $command[0] === 'A';
+                $x = $command[$isArc ? 4 : 1] ?? 0;
+                $y = $command[$isArc ? 5 : 2] ?? 0;
+                // The arcs of an eye stand on the middle line and bulge to either side by their x radius.
+                $reach = $half + ($isArc && $x === 0.0 ? $command[1] : 0);
+                $x - $reach < $left && $left = $x - $reach;
+                $x + $reach > $right && $right = $x + $reach;
+                $y + $half > $bottom && $bottom = $y + $half;
             }
         }
         foreach ($beads as $mark) {

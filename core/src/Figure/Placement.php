@@ -7,5 +7,7 @@ namespace Hebra\Core\Figure;
 /** Where a part hangs: the inside of the eye it hangs in, millimetres from the top, and whether its own top eye faces the viewer. */
 final readonly class Placement
 {
-    public function __construct(public float $yMm, public bool $facing) {}
+    public function __construct(public float $yMm, public bool $facing)
+    {
+    }
 }

@@ -12,7 +12,7 @@ use Hebra\Core\Wire\Metal;
  */
 final readonly class Stroke
 {
-    /** @param non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int}> $path */
+    /** @param  non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int}>  $path */
     public function __construct(
         public array $path,
         public float $wireMm,
@@ -21,5 +21,6 @@ final readonly class Stroke
         public string $mark,
         /** whether its ends run on into another stroke, and are drawn without a rim of their own */
         public bool $runsOn = false,
-    ) {}
+    ) {
+    }
 }

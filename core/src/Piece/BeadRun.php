@@ -9,7 +9,9 @@ final readonly class BeadRun
 {
     public const MOST = 2000;
 
-    public function __construct(public string $bead, public int $count) {}
+    public function __construct(public string $bead, public int $count)
+    {
+    }
 
     public function times(int $count): self
     {

@@ -13,7 +13,7 @@ use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\WireSize;
 
-/** Reads a change from what a page or a script sends: `do` names it, the rest are its words, all text. */
+/** Reads a change from what a page or a script sends: `do` names it, the rest are its words, all text. `do` may carry its `by`: `bead.count +1`. */
 final readonly class ChangeReader
 {
     private const KNOWN = [
@@ -21,8 +21,10 @@ final readonly class ChangeReader
         'bead.add', 'bead.swap', 'bead.remove', 'bead.move', 'bead.count', 'bead.mirror', 'bead.edit',
     ];
 
-    /** @param array<string, mixed> $input */
-    private function __construct(private array $input, private LengthUnit $bare) {}
+    /** @param  array<string, mixed>  $input */
+    private function __construct(private array $input, private LengthUnit $bare)
+    {
+    }
 
     /**
      * @param  array<string, mixed>  $input
@@ -31,6 +33,10 @@ final readonly class ChangeReader
      */
     public static function read(array $input, LengthUnit $bare = LengthUnit::Millimetre): Change
     {
+        if (is_string($input['do'] ?? null) && preg_match('/^([a-z.]+) ([+-]\d{1,4})$/', $input['do'], $match) === 1) {
+            $input = ['do' => $match[1], 'by' => ltrim($match[2], '+')] + $input;
+        }
+
         return (new self($input, $bare))->change();
     }
 

@@ -11,7 +11,9 @@ final readonly class Makes
 {
     public const MOST = 200;
 
-    private function __construct(public string $kind, public int $count) {}
+    private function __construct(public string $kind, public int $count)
+    {
+    }
 
     public static function one(): self
     {

@@ -12,7 +12,7 @@ use Hebra\Core\Quantity\Unreadable;
 /** What a technique lets the maker set: a length in millimetres, a count, a choice, or yes and no. */
 final readonly class Parameter
 {
-    /** @param array<string, string> $choices value => words, for a choice */
+    /** @param  array<string, string>  $choices value => words, for a choice */
     private function __construct(
         public string $key,
         public ParameterKind $kind,
@@ -21,7 +21,8 @@ final readonly class Parameter
         public float $least = 0.0,
         public float $most = 0.0,
         public array $choices = [],
-    ) {}
+    ) {
+    }
 
     public static function length(string $key, string $words, float $defaultMm, float $leastMm, float $mostMm): self
     {
@@ -33,7 +34,7 @@ final readonly class Parameter
         return new self($key, ParameterKind::Count, $words, $default, $least, $most);
     }
 
-    /** @param array<string, string> $choices */
+    /** @param  array<string, string>  $choices */
     public static function choice(string $key, string $words, string $default, array $choices): self
     {
         return new self($key, ParameterKind::Choice, $words, $default, choices: $choices);

@@ -18,14 +18,15 @@ final readonly class Part
         public int $repeat,
         public array $settings,
         public array $beads,
-    ) {}
+    ) {
+    }
 
     public function technique(): Technique
     {
         return Techniques::named($this->technique);
     }
 
-    /** @param list<BeadRun> $beads */
+    /** @param  list<BeadRun>  $beads */
     public function withBeads(array $beads): self
     {
         return new self($this->id, $this->technique, $this->wire, $this->repeat, $this->settings, $beads);

@@ -34,7 +34,8 @@ final readonly class Piece
         public array $wires,
         public array $beads,
         public array $parts,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array<string, Wire>  $wires
@@ -81,7 +82,7 @@ final readonly class Piece
         }
     }
 
-    /** @param list<Part> $parts */
+    /** @param  list<Part>  $parts */
     private static function checkCounts(array $parts): void
     {
         $unfolded = $beads = 0;
@@ -124,7 +125,7 @@ final readonly class Piece
         return $this->nextKey('b', array_map(strval(...), array_keys($this->beads)));
     }
 
-    /** @param list<string> $taken */
+    /** @param  list<string>  $taken */
     private function nextKey(string $letter, array $taken): string
     {
         $most = 0;
@@ -183,7 +184,7 @@ final readonly class Piece
         return self::of($this->name, $this->note, $this->makes, $this->wires, [...$this->beads, ...$more], $parts);
     }
 
-    /** @param array<string, Bead> $more */
+    /** @param  array<string, Bead>  $more */
     public function withPart(Part $part, array $more = []): self
     {
         $parts = $this->parts;

@@ -127,7 +127,7 @@ final class PieceJson
         );
     }
 
-    /** @param array<mixed> $wire */
+    /** @param  array<mixed>  $wire */
     private static function wire(array $wire, string $at): Wire
     {
         self::onlyKeys($wire, ['metal', 'size', 'temper'], $at);
@@ -139,7 +139,7 @@ final class PieceJson
         );
     }
 
-    /** @param array<mixed> $bead */
+    /** @param  array<mixed>  $bead */
     public static function bead(array $bead, string $at): Bead
     {
         self::onlyKeys($bead, ['name', 'shape', 'length_mm', 'width_mm', 'hole_mm', 'drilling', 'material', 'colour'], $at);
@@ -156,7 +156,7 @@ final class PieceJson
             self::number($bead, 'hole_mm', "{$at}.hole_mm"), $drilling, $material, self::text($bead, 'colour', "{$at}.colour", 'sea'), self::text($bead, 'name', "{$at}.name", ''), $at);
     }
 
-    /** @param array<mixed> $part */
+    /** @param  array<mixed>  $part */
     private static function part(array $part, string $at): Part
     {
         self::onlyKeys($part, ['id', 'technique', 'wire', 'repeat', 'settings', 'beads'], $at);
@@ -193,7 +193,7 @@ final class PieceJson
         return is_array($value) && array_is_list($value) ? $value : throw InvalidPiece::notList($field, $value);
     }
 
-    /** @param array<mixed> $from */
+    /** @param  array<mixed>  $from */
     private static function text(array $from, string $key, string $field, ?string $default = null): string
     {
         $value = $from[$key] ?? $default;
@@ -201,7 +201,7 @@ final class PieceJson
         return is_string($value) ? $value : throw InvalidPiece::notText($field, $value);
     }
 
-    /** @param array<mixed> $from */
+    /** @param  array<mixed>  $from */
     private static function number(array $from, string $key, string $field): float
     {
         $value = $from[$key] ?? null;
@@ -209,7 +209,7 @@ final class PieceJson
         return is_int($value) || is_float($value) ? (float) $value : throw InvalidPiece::notNumber($field, $value);
     }
 
-    /** @param array<mixed> $from */
+    /** @param  array<mixed>  $from */
     private static function whole(array $from, string $key, string $field, int $default): int
     {
         $value = $from[$key] ?? $default;

@@ -15,5 +15,6 @@ final readonly class BeadCount
         public int $each,
         public int $all,
         public int $spares,
-    ) {}
+    ) {
+    }
 }

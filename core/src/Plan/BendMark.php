@@ -7,5 +7,7 @@ namespace Hebra\Core\Plan;
 /** Where a bend is marked, in millimetres from the start of the cut. */
 final readonly class BendMark
 {
-    public function __construct(public float $atMm, public string $words) {}
+    public function __construct(public float $atMm, public string $words)
+    {
+    }
 }

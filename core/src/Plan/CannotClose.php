@@ -17,7 +17,7 @@ final class CannotClose extends Refusal
         return (new self('joint', "The {$joint->a->words} and the {$joint->b->words} are both closed already: a jump ring is needed between them."))->with([$joint]);
     }
 
-    /** @param list<Joint> $joints */
+    /** @param  list<Joint>  $joints */
     public static function cycle(array $joints): self
     {
         $names = implode('; ', array_map(fn (Joint $joint): string => $joint->a->words.' to '.$joint->b->words, $joints));
@@ -30,7 +30,7 @@ final class CannotClose extends Refusal
         return new self('order', "The order of work fails at “{$event}”: {$why}.");
     }
 
-    /** @param list<Joint> $joints */
+    /** @param  list<Joint>  $joints */
     private function with(array $joints): self
     {
         $this->joints = array_map(fn (Joint $joint): string => $joint->id(), $joints);

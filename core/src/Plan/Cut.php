@@ -14,6 +14,10 @@ use Hebra\Core\Wire\Wire;
  */
 final readonly class Cut
 {
+    private float $lengthMm;
+
+    private float $netMm;
+
     /**
      * @param  non-empty-list<Segment>  $segments
      * @param  list<BendMark>  $bends
@@ -27,22 +31,29 @@ final readonly class Cut
         public array $segments,
         public array $bends,
         public ?float $pinMm = null,
-    ) {}
+    ) {
+        $length = $net = 0.0;
+        foreach ($segments as $segment) {
+            $length += $segment->lengthMm;
+            $net += $segment->kind->stays() ? $segment->lengthMm : 0.0;
+        }
+        [$this->lengthMm, $this->netMm] = [$length, $net];
+    }
 
     public function lengthMm(): float
     {
-        return array_sum(array_map(fn (Segment $segment): float => $segment->lengthMm, $this->segments));
+        return $this->lengthMm;
     }
 
     /** What is left in the piece. */
     public function netMm(): float
     {
-        return array_sum(array_map(fn (Segment $segment): float => $segment->kind->stays() ? $segment->lengthMm : 0.0, $this->segments));
+        return $this->netMm;
     }
 
     public function trimmedMm(): float
     {
-        return array_sum(array_map(fn (Segment $segment): float => $segment->kind->stays() ? 0.0 : $segment->lengthMm, $this->segments));
+        return $this->lengthMm - $this->netMm;
     }
 
     public function isBoughtPin(): bool

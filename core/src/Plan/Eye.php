@@ -15,5 +15,6 @@ final readonly class Eye
         public string $words,
         /** the wire of the eye in drawing and strip */
         public string $mark,
-    ) {}
+    ) {
+    }
 }

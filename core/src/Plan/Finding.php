@@ -16,5 +16,6 @@ final readonly class Finding
         public float $trimmedMm,
         public int $each,
         public int $all,
-    ) {}
+    ) {
+    }
 }

@@ -7,7 +7,9 @@ namespace Hebra\Core\Plan;
 /** Two eyes hooked together; `a` stands earlier in the document. */
 final readonly class Joint
 {
-    public function __construct(public Eye $a, public Eye $b) {}
+    public function __construct(public Eye $a, public Eye $b)
+    {
+    }
 
     public function id(): string
     {

@@ -21,7 +21,8 @@ final readonly class LayReady
         public array $beads,
         public array $findings,
         public array $tools,
-    ) {}
+    ) {
+    }
 
     /** For $count pieces, each cut rounded up to the ruler. */
     public static function of(\Hebra\Core\Piece\Piece $piece, Profile $profile, int $count): self

@@ -14,7 +14,8 @@ final readonly class Metal
         public Wire $wire,
         public float $grossMm,
         public float $netMm,
-    ) {}
+    ) {
+    }
 
     public function grossGrams(): float
     {

@@ -12,14 +12,15 @@ use Hebra\Core\Wire\Wire;
 /** A part with everything it refers to at hand: its wire, its beads, the maker's profile. */
 final readonly class PartPlan
 {
-    /** @param list<Strung> $strung */
+    /** @param  list<Strung>  $strung */
     private function __construct(
         public Part $part,
         public Technique $technique,
         public Wire $wire,
         public array $strung,
         public Profile $profile,
-    ) {}
+    ) {
+    }
 
     public static function of(Piece $piece, Part $part, Profile $profile): self
     {

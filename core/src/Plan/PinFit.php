@@ -19,7 +19,8 @@ final readonly class PinFit
         public float $stackMm,
         public WrappedLoop $loop,
         public float $gripMm = self::GRIP_MM,
-    ) {}
+    ) {
+    }
 
     public function usedMm(): float
     {

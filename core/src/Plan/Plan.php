@@ -8,34 +8,44 @@ use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Piece\Piece;
 
 /** Everything that follows from a piece, a profile and nothing else. */
-final readonly class Plan
+final class Plan
 {
+    /** @var list<Step>|null */
+    private ?array $worded = null;
+
     /**
      * @param  list<Cut>  $cuts  wire cuts, counted for the whole making
      * @param  list<Cut>  $pins  bought pins as strips, counted likewise
      * @param  list<BeadCount>  $beads
      * @param  list<Finding>  $findings
      * @param  list<Step>  $prepare  once for the whole making
-     * @param  list<Step>  $steps  for each of its pieces
+     * @param  \Closure(): list<Step>  $steps  for each of its pieces, worded when they are asked for
      * @param  list<Check>  $checks
      * @param  list<Metal>  $metal
      * @param  list<string>  $tools
      */
     public function __construct(
-        public Piece $piece,
-        public Profile $profile,
-        public array $cuts,
-        public array $pins,
-        public array $beads,
-        public array $findings,
-        public array $prepare,
-        public array $steps,
-        public array $checks,
-        public array $metal,
-        public array $tools,
-        public PieceFigure $figure,
-        public float $gramsEach,
-    ) {}
+        public readonly Piece $piece,
+        public readonly Profile $profile,
+        public readonly array $cuts,
+        public readonly array $pins,
+        public readonly array $beads,
+        public readonly array $findings,
+        public readonly array $prepare,
+        private readonly \Closure $steps,
+        public readonly array $checks,
+        public readonly array $metal,
+        public readonly array $tools,
+        public readonly PieceFigure $figure,
+        public readonly float $gramsEach,
+    ) {
+    }
+
+    /** @return list<Step> for each of its pieces */
+    public function steps(): array
+    {
+        return $this->worded ??= ($this->steps)();
+    }
 
     /** Hanging length in millimetres: top of the ear wire's arch to the lowest point. */
     public function hangsMm(): float
@@ -65,7 +75,7 @@ final readonly class Plan
     /** Steps in one making: the common ones, then those of each piece. */
     public function stepCount(): int
     {
-        return count($this->prepare) + $this->piece->makes->count * count($this->steps);
+        return count($this->prepare) + $this->piece->makes->count * count($this->steps());
     }
 
     /** @return array<string, mixed> the JSON of `hebra:plan` */
@@ -88,7 +98,7 @@ final readonly class Plan
             ], $this->findings),
             'steps' => array_map(fn (Step $step): array => array_filter([
                 'event' => $step->event, 'part' => $step->part, 'title' => $step->title, 'text' => $step->text, 'count' => $step->count, 'counted' => $step->counted, 'asks' => $step->asks,
-            ], fn (string|int $value): bool => $value !== '' && $value !== 0), [...$this->prepare, ...$this->steps]),
+            ], fn (string|int $value): bool => $value !== '' && $value !== 0), [...$this->prepare, ...$this->steps()]),
             'checks' => array_map(fn (Check $check): array => ['level' => $check->level->value, 'rule' => $check->rule, 'text' => $check->text], $this->checks),
             'size' => ['hangs_mm' => $this->hangsMm(), 'width_mm' => $this->figure->widthMm(), 'each_g' => $this->gramsEach],
             'metal' => array_map(fn (Metal $metal): array => [

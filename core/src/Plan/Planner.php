@@ -27,20 +27,13 @@ final class Planner
     /** @var list<Check> */
     private array $checks = [];
 
-    private function __construct(private readonly Piece $piece, private readonly Profile $profile) {}
+    private function __construct(private readonly Piece $piece, private readonly Profile $profile)
+    {
+    }
 
     public static function plan(Piece $piece, Profile $profile): Plan
     {
         return (new self($piece, $profile))->made();
-    }
-
-    /** Only the drawing, where nothing else is asked: the hanging length before a change, the small picture in a list. */
-    public static function figureOf(Piece $piece, Profile $profile): PieceFigure
-    {
-        $planner = new self($piece, $profile);
-        $planner->gather();
-
-        return $planner->figure();
     }
 
     private function gather(): void
@@ -120,8 +113,8 @@ final class Planner
         return $sketch->figure();
     }
 
-    /** @return list<Step> */
-    private function steps(): array
+    /** @return \Closure(): list<Step> the order of work is settled here, its words when they are asked for */
+    private function steps(): \Closure
     {
         $runs = $joints = [];
         $partOf = [];
@@ -154,10 +147,10 @@ final class Planner
         } catch (CannotClose $why) {
             $this->checks[] = new Check(Level::Stop, 'closing order', $why->getMessage());
 
-            return [];
+            return fn (): array => [];
         }
 
-        return $this->worded($order, $partOf);
+        return fn (): array => $this->worded($order, $partOf);
     }
 
     private function unhung(PartPlan $above, PartPlan $part, bool $canHang): string
@@ -287,7 +280,7 @@ final class Planner
         return array_values($sums);
     }
 
-    /** @param list<Metal> $metal */
+    /** @param  list<Metal>  $metal */
     private function gramsEach(array $metal): float
     {
         $wire = array_sum(array_map(fn (Metal $one): float => $one->netGrams(), $metal)) / $this->piece->makes->count;

@@ -24,7 +24,8 @@ final readonly class Profile
         public float $keepMm = self::KEEP_MM,
         /** one spare bead laid out for every so many [common practice: a few spare] */
         public int $spareEvery = 8,
-    ) {}
+    ) {
+    }
 
     public function unit(): LengthUnit
     {

@@ -15,7 +15,8 @@ final readonly class Segment
         public string $words,
         public string $mark,
         public Working $working,
-    ) {}
+    ) {
+    }
 
     public static function given(SegmentKind $kind, float $lengthMm, string $words, string $mark, string $why, string $source = 'your setting'): self
     {

@@ -22,7 +22,8 @@ final readonly class Step
         public string $asks = '',
         public string $tool = '',
         public array $cautions = [],
-    ) {}
+    ) {
+    }
 
     public function of(string $part, string $title): self
     {

@@ -9,7 +9,9 @@ use Hebra\Core\Bead\Bead;
 /** A bead as it stands on a wire: which, and how many in a row. */
 final readonly class Strung
 {
-    public function __construct(public string $key, public Bead $bead, public int $count) {}
+    public function __construct(public string $key, public Bead $bead, public int $count)
+    {
+    }
 
     public function lengthMm(): float
     {

@@ -16,7 +16,8 @@ final readonly class WireRow
         public ?float $marginMm,
         public bool $isChosen,
         public bool $isUsual,
-    ) {}
+    ) {
+    }
 
     public function passes(): bool
     {

@@ -11,7 +11,9 @@ final readonly class WireRun
      * @param  list<'top'|'bottom'|'thread'>  $along
      * @param  array{top?: Eye, bottom?: Eye}  $eyes
      */
-    public function __construct(public string $instance, public array $along, public array $eyes) {}
+    public function __construct(public string $instance, public array $along, public array $eyes)
+    {
+    }
 
     /** @return list<Event> */
     public function events(): array

@@ -10,10 +10,10 @@ final class Figures
     /** `0.8`, `12`, `3.25`: at most $decimals places, trailing zeros dropped. */
     public static function trim(float $value, int $decimals = 2): string
     {
-        $text = number_format($value, $decimals, '.', '');
-        $text = str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
+        // A cast gives the shortest figures that round() left; adding zero turns −0 into 0.
+        $text = (string) (round($value, $decimals) + 0.0);
 
-        return $text === '-0' ? '0' : str_replace('-', '−', $text);
+        return $value < 0 ? str_replace('-', '−', $text) : $text;
     }
 
     /** `0.81 mm`: for diameters, holes and margins, which no ruler measures. */

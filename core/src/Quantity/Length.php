@@ -7,7 +7,9 @@ namespace Hebra\Core\Quantity;
 /** A length. Invariant: finite; kept in millimetres. */
 final readonly class Length
 {
-    private function __construct(private float $millimetres) {}
+    private function __construct(private float $millimetres)
+    {
+    }
 
     /** @throws OutOfRange if it is not finite */
     public static function fromMillimetres(float $millimetres): self

@@ -17,7 +17,9 @@ final readonly class Mass
         'ozt' => 31.1034768, 'troy oz' => 31.1034768, 'oz t' => 31.1034768, 'dwt' => 1.55517384,
     ];
 
-    private function __construct(private float $grams) {}
+    private function __construct(private float $grams)
+    {
+    }
 
     /** @throws OutOfRange if it is not finite */
     public static function fromGrams(float $grams): self

@@ -7,7 +7,9 @@ namespace Hebra\Core\Quantity;
 /** An amount in whole cents (or the currency's own hundredth). Invariant: never a float, never negative. */
 final readonly class Money
 {
-    private function __construct(private int $cents) {}
+    private function __construct(private int $cents)
+    {
+    }
 
     public static function fromCents(int $cents): self
     {

@@ -49,7 +49,7 @@ final class Unreadable extends Refusal
         return new self($field, self::titled($field)." “{$number}” could be {$number}awg, {$number}swg or {$number}mm: add which one you mean.");
     }
 
-    /** @param list<string> $accepted */
+    /** @param  list<string>  $accepted */
     public static function choice(string $field, string $text, array $accepted): self
     {
         return new self($field, self::titled($field).' '.self::shown($text).' is not known here: give one of '.implode(', ', $accepted).'.');

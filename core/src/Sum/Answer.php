@@ -13,5 +13,7 @@ final readonly class Answer
      * @param  array<string, float|int|bool|list<float>>  $results
      * @param  list<Working>  $working
      */
-    public function __construct(public array $results, public array $working) {}
+    public function __construct(public array $results, public array $working)
+    {
+    }
 }

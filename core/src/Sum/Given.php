@@ -15,7 +15,9 @@ final readonly class Given
      * @param  array<string, string>  $texts  as they were given, defaults filled in
      * @param  array<string, float|int|string|Metal|WireSize|non-empty-list<float>>  $values
      */
-    private function __construct(public array $texts, private array $values) {}
+    private function __construct(public array $texts, private array $values)
+    {
+    }
 
     /**
      * @param  array<string, string>  $input

@@ -19,7 +19,7 @@ use Hebra\Core\Wire\WireSize;
  */
 final readonly class Input
 {
-    /** @param 'length'|'size'|'wire'|'count'|'mass'|'metal'|'section'|'wires' $kind */
+    /** @param  'length'|'size'|'wire'|'count'|'mass'|'metal'|'section'|'wires'  $kind */
     private function __construct(
         public string $key,
         public string $kind,
@@ -28,7 +28,8 @@ final readonly class Input
         public ?string $default,
         public float $least = 0.0,
         public float $most = 0.0,
-    ) {}
+    ) {
+    }
 
     /** A length that may be nothing. */
     public static function length(string $key, string $words, string $example, ?string $default = null, float $mostMm = 100_000): self

@@ -9,13 +9,13 @@ use Hebra\Core\Refusal;
 /** A sum or an input that is not known here, or one that is missing. */
 final class UnknownSum extends Refusal
 {
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function named(string $name, array $known): self
     {
         return new self('sum', 'Sum '.self::shown($name).' is not known here: give one of '.implode(', ', $known).'.');
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function key(string $sum, string $key, array $known): self
     {
         return new self($key, "The sum {$sum} takes no ".self::shown($key).': give '.implode(', ', $known).'.');

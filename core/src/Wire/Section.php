@@ -10,7 +10,9 @@ use Hebra\Core\Quantity\Unreadable;
 /** The shape of a wire's cross-section and its area. Invariant: area > 0. */
 final readonly class Section
 {
-    private function __construct(private string $words, private float $areaMm2) {}
+    private function __construct(private string $words, private float $areaMm2)
+    {
+    }
 
     public static function round(float $diameterMm): self
     {

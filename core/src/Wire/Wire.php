@@ -11,7 +11,8 @@ final readonly class Wire
         public Metal $metal,
         public WireSize $size,
         public Temper $temper,
-    ) {}
+    ) {
+    }
 
     public function diameterMm(): float
     {

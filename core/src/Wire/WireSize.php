@@ -21,7 +21,8 @@ final readonly class WireSize
         private SizeSystem $system,
         private ?int $number,
         private float $diameterMm,
-    ) {}
+    ) {
+    }
 
     /** @throws OutOfRange outside 0 to 40 */
     public static function awg(int $number, string $field = 'wire'): self

@@ -4,7 +4,7 @@
 @php($isWrong = $problem !== null && $problem->field() === $at)
 <div class="field">
     <label for="{{ $id }}">{{ $label }}</label>
-    <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}" value="{{ $type === 'password' ? '' : $value }}" {{ $attributes->merge(['class' => 'in']) }} @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ str_replace(['.', ' '], '-', $at) }}" @endif>
+    <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}" value="{{ $type === 'password' ? '' : $value }}" {{ $attributes->merge(['class' => 'in']) }} @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ Str::slug(str_replace('.', ' ', $at)) }}" @endif>
     @if ($hint)<span class="small quiet">{{ $hint }}</span>@endif
     <x-problem :for="$at" :problem="$problem" />
 </div>

@@ -2,3 +2,4 @@
 <input type="hidden" name="stage" value="{{ $desk->stage }}">
 <input type="hidden" name="open" value="{{ $then['open'] ?? $desk->open()?->id }}">
 <input type="hidden" name="run" value="{{ $then['run'] ?? $desk->run() }}">
+<input type="hidden" name="hung" value="{{ $desk->plan->hangsMm() }}">

@@ -8,6 +8,6 @@
     <span class="bar mt-1 small">
         <a href="/pieces/{{ $card->piece->ulid }}/export">export</a>
         <form method="post" action="/pieces/{{ $card->piece->ulid }}/copy">@csrf<button type="submit" class="word">copy</button></form>
-        <form method="post" action="/pieces/{{ $card->piece->ulid }}">@csrf @method('delete')<button type="submit" class="word" aria-label="Put {{ $card->piece->name }} away">put away</button></form>
+        <form method="post" action="/pieces/{{ $card->piece->ulid }}">@csrf @method('delete')<button type="submit" class="word" aria-label="put away {{ $card->piece->name }}">put away</button></form>
     </span>
 </div>

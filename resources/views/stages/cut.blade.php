@@ -12,7 +12,7 @@
             <strong>{{ $profile->ruler->figure($strip->cutMm()) }}<span class="text-base font-normal"> {{ $profile->unit()->value }}</span></strong>
             <span class="quiet small figure">{{ $profile->ruler->isMetric() ? \Hebra\Core\Quantity\Ruler::SixteenthInch->text($strip->cutMm()) : \Hebra\Core\Quantity\Ruler::HalfMillimetre->text($strip->cutMm()) }}</span>
         </div>
-        <div class="strip-room" @if ($strip->width > 720) tabindex="0" role="group" aria-label="Strip of {{ $cut->label }}" @endif>@include('svg.strip', ['strip' => $strip])</div>
+        <div class="strip-room" tabindex="0" role="group" aria-label="Strip of {{ $cut->label }}">@include('svg.strip', ['strip' => $strip])</div>
         <details class="why">
             <summary>why {{ $profile->ruler->figure($strip->cutMm()) }}?</summary>
             <div class="scrolls">

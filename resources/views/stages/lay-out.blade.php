@@ -7,6 +7,7 @@
         <a class="tool" href="/pieces/{{ $desk->piece->ulid }}/lay-ready">Lay ready</a>
     </div>
 </div>
+@include('svg.glyphs', ['beads' => $desk->document->beads])
 <ol class="line mt-2">
 @forelse ($desk->document->parts as $index => $part)
     @php($isOpen = $open !== null && $open->id === $part->id)
@@ -16,7 +17,7 @@
             @foreach ($part->beads as $place => $beads)
                 @php($bead = $desk->document->beads[$beads->bead])
                 <a class="run" id="run-{{ $part->id }}-{{ $place }}" data-mark="{{ $part->id }}:bead-{{ $place }}" href="{{ $desk->url('lay-out') }}?open={{ $part->id }}&amp;run={{ $place }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $part->id }}&amp;run={{ $place }}" @if ($isOpen && $run === $place) aria-current="true" @endif>
-                    @include('svg.glyph', ['bead' => $bead, 'size' => 22])
+                    <svg class="glyph shrink-0" width="22" height="22" aria-hidden="true" focusable="false"><use href="#{{ \App\View\Desk::glyph($bead) }}"/></svg>
                     <span>{{ $beads->count }} × {{ $bead->words() }}</span>
                 </a>
             @endforeach
@@ -30,12 +31,16 @@
     <li class="part"><p class="quiet">Nothing is laid out yet. Start with an ear wire, then hang a drop from it.</p></li>
 @endforelse
 </ol>
-<div class="bar mt-2 pl-6">
+<form class="bar mt-2 pl-6" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes" aria-label="Add a part">
+    @csrf
+    <input type="hidden" name="do" value="part.add">
+    @include('fragments.where', ['desk' => $desk, 'then' => ['open' => $desk->document->nextPartId(), 'run' => 0]])
     <span class="quiet small">Add</span>
     @foreach (\Hebra\Core\Piece\Techniques::all() as $technique)
-        <x-change :desk="$desk" do="part.add" :with="['technique' => $technique->name()]" :then="['open' => $desk->document->nextPartId(), 'run' => 0]" :key="['ear-wire' => 'e', 'wrapped-link' => 'l', 'head-pin' => 'd'][$technique->name()] ?? null">{{ $technique->label() }} <kbd>{{ ['ear-wire' => 'E', 'wrapped-link' => 'L', 'head-pin' => 'D'][$technique->name()] ?? '' }}</kbd></x-change>
+        @php($letter = mb_substr($technique->label(), 0, 1))
+        <button type="submit" class="tool" id="add-{{ $technique->name() }}" name="technique" value="{{ $technique->name() }}" data-key="{{ $letter }}" aria-keyshortcuts="{{ $letter }}">{{ $technique->label() }} <kbd>{{ mb_strtoupper($letter) }}</kbd></button>
     @endforeach
-</div>
+</form>
 <div class="rule-top mt-4">
     @include('stages.checks', ['checks' => $desk->checks(\Hebra\Core\Plan\Level::Stop, \Hebra\Core\Plan\Level::Warn, \Hebra\Core\Plan\Level::Note)])
     <div class="flex flex-wrap items-center justify-between gap-3 mt-2">

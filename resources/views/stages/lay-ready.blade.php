@@ -13,7 +13,7 @@
     </div>
     <x-problem for="for" :problem="$problem" />
     <h2 class="mt-5">Wire</h2>
-    <div class="scrolls"><table class="ledger stacks"><thead><tr><th scope="col">Wire</th><th scope="col">Cuts</th><th scope="col" class="!text-right">each</th><th scope="col" class="!text-right">all {{ $count }}</th><th scope="col" class="!text-right">owned</th><th scope="col"></th></tr></thead><tbody>
+    <div class="scrolls"><table class="ledger stacks"><thead><tr><th scope="col">Wire</th><th scope="col">Cuts</th><th scope="col" class="!text-right">each</th><th scope="col" class="!text-right">all {{ $count }}</th><th scope="col" class="!text-right">owned</th><th scope="col"><span class="sr-only">So far</span></th></tr></thead><tbody>
     @foreach ($ready->wires as $row)
         @php($owned = $desk->ownedMm($row['wire'], max(array_column($row['cuts'], 'lengthMm'))))
         <tr><td><strong>{{ $row['wire']->words() }}</strong></td>
@@ -23,7 +23,7 @@
     @endforeach
     </tbody></table></div>
     <h2 class="mt-5">Beads</h2>
-    <div class="scrolls"><table class="ledger stacks"><thead><tr><th scope="col">Bead</th><th scope="col" class="!text-right">each</th><th scope="col" class="!text-right">all {{ $count }}</th><th scope="col" class="!text-right">and spare</th><th scope="col" class="!text-right">owned</th><th scope="col"></th></tr></thead><tbody>
+    <div class="scrolls"><table class="ledger stacks"><thead><tr><th scope="col">Bead</th><th scope="col" class="!text-right">each</th><th scope="col" class="!text-right">all {{ $count }}</th><th scope="col" class="!text-right">and spare</th><th scope="col" class="!text-right">owned</th><th scope="col"><span class="sr-only">So far</span></th></tr></thead><tbody>
     @foreach ($ready->beads as $row)
         @php($owned = $desk->ownedBeads($row->bead))
         <tr><td><span class="flex items-center gap-2">@include('svg.glyph', ['bead' => $row->bead, 'size' => 26]) {{ $row->bead->words() }} <span class="quiet small">{{ $row->bead->name !== '' ? $row->bead->sizeWords().', ' : '' }}hole {{ \Hebra\Core\Quantity\Figures::mm($row->bead->holeMm) }}</span></span></td>
@@ -33,7 +33,7 @@
     </tbody></table></div>
     @if ($ready->findings !== [])
         <h2 class="mt-5">Findings</h2>
-        <table class="ledger stacks"><thead><tr><th scope="col">Finding</th><th scope="col" class="!text-right">each</th><th scope="col" class="!text-right">all {{ $count }}</th><th scope="col" class="!text-right">owned</th><th scope="col"></th></tr></thead><tbody>
+        <table class="ledger stacks"><thead><tr><th scope="col">Finding</th><th scope="col" class="!text-right">each</th><th scope="col" class="!text-right">all {{ $count }}</th><th scope="col" class="!text-right">owned</th><th scope="col"><span class="sr-only">So far</span></th></tr></thead><tbody>
         @foreach ($ready->findings as $row)
             @php($owned = $desk->ownedPins($row))
             <tr><td>{{ $row->words }}</td><td class="num" data-label="each">{{ $row->each }}</td><td class="num" data-label="all">{{ $row->all }}</td><td class="num" data-label="owned">{{ $owned }}</td><td>{{ $state($owned, $row->all) }}</td></tr>

@@ -1,21 +1,25 @@
 @php($takes = $part->technique()->takesBeads())
+@php($changes = '/pieces/'.$desk->piece->ulid.'/changes')
 <div class="part-body">
     @if ($takes && isset($part->beads[$run]))
         @php($chosen = $desk->document->beads[$part->beads[$run]->bead])
         @php([$before, $after] = [$desk->neighbour(-1), $desk->neighbour(1)])
-        <div class="bar" role="group" aria-label="{{ $chosen->words() }}">
-            <x-change :desk="$desk" do="bead.count" :with="['part' => $part->id, 'at' => $run, 'by' => -1]" key="-" aria-label="One fewer">−</x-change>
+        <form class="bar" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" aria-label="{{ $chosen->words() }}">
+            @csrf
+            <input type="hidden" name="part" value="{{ $part->id }}"><input type="hidden" name="at" value="{{ $run }}">
+            @include('fragments.where', ['desk' => $desk, 'then' => []])
+            <button type="submit" class="tool" id="run-fewer" name="do" value="bead.count -1" data-key="-" aria-keyshortcuts="-" aria-label="One fewer">−</button>
             <span class="figure px-1" aria-live="polite">{{ $part->beads[$run]->count }}</span>
-            <x-change :desk="$desk" do="bead.count" :with="['part' => $part->id, 'at' => $run, 'by' => 1]" key="+ | =" aria-label="One more">+</x-change>
-            <x-change :desk="$desk" do="bead.move" :with="['part' => $part->id, 'at' => $run, 'by' => -1]" :then="['run' => max(0, $run - 1)]" key="Alt+ArrowUp">up</x-change>
-            <x-change :desk="$desk" do="bead.move" :with="['part' => $part->id, 'at' => $run, 'by' => 1]" :then="['run' => min(count($part->beads) - 1, $run + 1)]" key="Alt+ArrowDown">down</x-change>
-            <x-change :desk="$desk" do="bead.mirror" :with="['part' => $part->id]" key="m" :off="count($part->beads) < 2">mirror</x-change>
-            <x-change :desk="$desk" do="bead.remove" :with="['part' => $part->id, 'at' => $run]" :then="['run' => max(0, $run - 1)]" key="Delete">take off</x-change>
+            <button type="submit" class="tool" id="run-more" name="do" value="bead.count +1" data-key="+ | =" aria-keyshortcuts="+" aria-label="One more">+</button>
+            <button type="submit" class="tool" id="run-up" name="do" value="bead.move -1" data-key="Alt+ArrowUp" aria-keyshortcuts="Alt+ArrowUp">up</button>
+            <button type="submit" class="tool" id="run-down" name="do" value="bead.move +1" data-key="Alt+ArrowDown" aria-keyshortcuts="Alt+ArrowDown">down</button>
+            <button type="submit" class="tool" id="run-mirror" name="do" value="bead.mirror" data-key="m" aria-keyshortcuts="m" @disabled(count($part->beads) < 2)>mirror</button>
+            <button type="submit" class="tool" id="run-off" name="do" value="bead.remove" data-key="Delete" aria-keyshortcuts="Delete">take off</button>
             @if ($before)<a class="sr-only" data-key="ArrowUp" href="{{ $desk->url('lay-out') }}?open={{ $before['part'] }}&amp;run={{ $before['run'] }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $before['part'] }}&amp;run={{ $before['run'] }}">Bead above</a>@endif
             @if ($after)<a class="sr-only" data-key="ArrowDown" href="{{ $desk->url('lay-out') }}?open={{ $after['part'] }}&amp;run={{ $after['run'] }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $after['part'] }}&amp;run={{ $after['run'] }}">Bead below</a>@endif
-        </div>
+        </form>
         <div class="bar">
-            <form class="bar" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes" hx-trigger="change, submit">
+            <form class="bar" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
                 @csrf
                 <input type="hidden" name="do" value="bead.edit"><input type="hidden" name="bead" value="{{ $part->beads[$run]->bead }}">
                 @include('fragments.where', ['desk' => $desk, 'then' => []])
@@ -25,9 +29,9 @@
                 <select class="in is-text !w-auto " id="bead-colour" name="colour">
                     @foreach (\Hebra\Core\Bead\Bead::COLOURS as $colour)<option @selected($colour === $chosen->colour)>{{ $colour }}</option>@endforeach
                 </select>
-                <noscript><button type="submit" class="tool">set</button></noscript>
+                <button type="submit" class="tool no-js">set</button>
             </form>
-            <form class="bar" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes" hx-trigger="change, submit">
+            <form class="bar" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
                 @csrf
                 <input type="hidden" name="do" value="bead.swap"><input type="hidden" name="part" value="{{ $part->id }}"><input type="hidden" name="at" value="{{ $run }}">
                 @include('fragments.where', ['desk' => $desk, 'then' => []])
@@ -36,30 +40,34 @@
                     <option value="{{ $part->beads[$run]->bead }}">{{ $chosen->words() }}</option>
                     @foreach ($desk->tray() as $bead)<option value="{{ \App\View\Desk::line($bead) }}">{{ $bead->words() }}</option>@endforeach
                 </select>
-                <noscript><button type="submit" class="tool">swap</button></noscript>
+                <button type="submit" class="tool no-js">swap</button>
             </form>
         </div>
-        <x-problem for="hole" :problem="$problem" /><x-problem for="bead hole" :problem="$problem" />
+        <x-problem for="hole" :problem="$problem" />
     @endif
     @if ($takes)
-        <div class="tray" role="group" aria-label="Tray: puts a bead on this {{ $part->technique()->label() }}">
-            @foreach ($desk->tray() as $bead)
-                <x-change :desk="$desk" do="bead.add" :with="['part' => $part->id, 'bead' => \App\View\Desk::line($bead)]" :then="['run' => count($part->beads)]" aria-label="Add {{ $bead->words() }}" title="{{ $bead->words() }}, hole {{ \Hebra\Core\Quantity\Figures::mm($bead->holeMm) }}">@include('svg.glyph', ['bead' => $bead, 'size' => 22]) {{ $bead->name !== '' ? $bead->name : $bead->sizeWords() }}</x-change>
+        <form class="tray" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" aria-label="Tray: puts a bead on this {{ $part->technique()->label() }}">
+            @csrf
+            <input type="hidden" name="do" value="bead.add"><input type="hidden" name="part" value="{{ $part->id }}">
+            @include('fragments.where', ['desk' => $desk, 'then' => ['run' => count($part->beads)]])
+            @foreach ($desk->tray() as $place => $bead)
+                @php($shown = $bead->name !== '' ? $bead->name : $bead->sizeWords())
+                <button type="submit" class="tool" id="tray-{{ $place }}" name="bead" value="{{ \App\View\Desk::line($bead) }}" aria-label="{{ $shown }}, add it" title="{{ $bead->words() }}, hole {{ \Hebra\Core\Quantity\Figures::mm($bead->holeMm) }}"><svg class="glyph shrink-0" width="22" height="22" aria-hidden="true" focusable="false"><use href="#{{ \App\View\Desk::glyph($bead) }}"/></svg> {{ $shown }}</button>
             @endforeach
-        </div>
-        <form class="flex flex-wrap items-end gap-2" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes">
+        </form>
+        <form class="flex flex-wrap items-end gap-2" method="post" action="{{ $changes }}" hx-post="{{ $changes }}">
             @csrf
             <input type="hidden" name="do" value="bead.add"><input type="hidden" name="part" value="{{ $part->id }}">
             @include('fragments.where', ['desk' => $desk, 'then' => ['run' => count($part->beads)]])
             <div class="grow max-w-96"><x-field name="bead" label="A bead of your own, in one line" :value="$problem !== null && $problem->field() === 'bead' ? (is_string(request('bead')) ? mb_substr(request('bead'), 0, 200) : '') : ''" :problem="$problem" placeholder="6mm round, hole 1, amber" autocomplete="off" /></div>
             <button type="submit" class="may">Add it</button>
         </form>
-        @foreach (['bead width', 'bead length', 'bead colour', 'bead name'] as $field)<x-problem :for="$field" :problem="$problem" />@endforeach
+        @foreach (['bead hole', 'bead width', 'bead length', 'bead colour', 'bead name'] as $field)<x-problem :for="$field" :problem="$problem" />@endforeach
     @endif
     <div class="settings">
         @foreach ($part->technique()->parameters() as $parameter)
             @continue(! $part->technique()->shows($parameter->key, $part))
-            <form method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes" hx-trigger="change, submit">
+            <form method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
                 @csrf
                 <input type="hidden" name="do" value="part.set"><input type="hidden" name="part" value="{{ $part->id }}"><input type="hidden" name="key" value="{{ $parameter->key }}">
                 @include('fragments.where', ['desk' => $desk, 'then' => []])
@@ -76,19 +84,22 @@
                         </select>
                     </div>
                 @endif
-                <noscript><button type="submit" class="word">set</button></noscript>
+                <button type="submit" class="word no-js">set</button>
             </form>
         @endforeach
     </div>
-    <div class="bar small" role="group" aria-label="The whole {{ $part->technique()->label() }}">
+    <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" aria-label="The whole {{ $part->technique()->label() }}">
+        @csrf
+        <input type="hidden" name="part" value="{{ $part->id }}">
+        @include('fragments.where', ['desk' => $desk, 'then' => []])
         <span class="quiet">This {{ $part->technique()->label() }}</span>
-        <x-change :desk="$desk" do="part.repeat" :with="['part' => $part->id, 'by' => -1]" key="[" :off="$part->repeat < 2" aria-label="Repeat once less">−</x-change>
+        <button type="submit" class="tool" id="part-fewer" name="do" value="part.repeat -1" data-key="[" aria-keyshortcuts="[" aria-label="Repeat once less" @disabled($part->repeat < 2)>−</button>
         <span class="figure">× {{ $part->repeat }}</span>
-        <x-change :desk="$desk" do="part.repeat" :with="['part' => $part->id, 'by' => 1]" key="]" aria-label="Repeat once more">+</x-change>
-        <x-change :desk="$desk" do="part.move" :with="['part' => $part->id, 'by' => -1]" key="Alt+Shift+ArrowUp" :off="$index === 0">up</x-change>
-        <x-change :desk="$desk" do="part.move" :with="['part' => $part->id, 'by' => 1]" key="Alt+Shift+ArrowDown" :off="$index === count($desk->document->parts) - 1">down</x-change>
-        <x-change :desk="$desk" do="part.copy" :with="['part' => $part->id]" key="c">copy</x-change>
-        <x-change :desk="$desk" do="part.remove" :with="['part' => $part->id]" key="Shift+Delete">take off</x-change>
-    </div>
+        <button type="submit" class="tool" id="part-more" name="do" value="part.repeat +1" data-key="]" aria-keyshortcuts="]" aria-label="Repeat once more">+</button>
+        <button type="submit" class="tool" id="part-up" name="do" value="part.move -1" data-key="Alt+Shift+ArrowUp" aria-keyshortcuts="Alt+Shift+ArrowUp" @disabled($index === 0)>up</button>
+        <button type="submit" class="tool" id="part-down" name="do" value="part.move +1" data-key="Alt+Shift+ArrowDown" aria-keyshortcuts="Alt+Shift+ArrowDown" @disabled($index === count($desk->document->parts) - 1)>down</button>
+        <button type="submit" class="tool" id="part-copy" name="do" value="part.copy" data-key="c" aria-keyshortcuts="c">copy</button>
+        <button type="submit" class="tool" id="part-off" name="do" value="part.remove" data-key="Shift+Delete" aria-keyshortcuts="Shift+Delete">take off</button>
+    </form>
     @if ($takes && $desk->workshop->shortcuts)<p class="small quiet">Keys: <kbd>+</kbd> <kbd>−</kbd> count · <kbd>↑</kbd> <kbd>↓</kbd> choose a bead · <kbd>Alt ↑</kbd> <kbd>Alt ↓</kbd> move it · <kbd>M</kbd> mirror · <kbd>Del</kbd> take off · <kbd>[</kbd> <kbd>]</kbd> repeat the part</p>@endif
 </div>

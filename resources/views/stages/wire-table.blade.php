@@ -21,7 +21,7 @@
                 @if ($row->isChosen)
                     <strong>chosen</strong>
                 @else
-                    <x-change :desk="$desk" do="wire" :with="['role' => $role, 'size' => $row->size->code()]" aria-label="Choose {{ $row->size->text() }}">choose</x-change>
+                    <x-change :desk="$desk" do="wire" :with="['role' => $role, 'size' => $row->size->code()]" aria-label="choose {{ $row->size->text() }}">choose</x-change>
                 @endif
             </td>
         </tr>

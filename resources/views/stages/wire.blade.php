@@ -21,7 +21,7 @@
                 <select class="in is-text !w-auto !min-h-9 !py-0" id="temper-{{ $role }}" name="temper">
                     @foreach (\Hebra\Core\Wire\Temper::cases() as $temper)<option value="{{ $temper->value }}" @selected($temper === $wire->temper)>{{ $temper->words() }}</option>@endforeach
                 </select>
-                <noscript><button type="submit" class="tool">set</button></noscript>
+                <button type="submit" class="tool no-js">set</button>
             </form>
         </div>
         @php([$near, $far] = collect($rows)->partition(fn ($row) => $row->isChosen || $row->isUsual || ($row->marginMm !== null && abs($row->marginMm) < 0.2)))

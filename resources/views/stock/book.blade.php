@@ -4,7 +4,7 @@
     <p class="quiet max-w-2xl">Every line in milligrams; the lines of one entry add up to nothing, so no metal appears or is lost. Lines are never edited or deleted, only reversed.</p>
     @if ($problem)<p class="banner" role="alert">{{ $problem->getMessage() }}</p>@endif
     <div class="scrolls mt-3"><table class="ledger">
-        <thead><tr><th scope="col">When</th><th scope="col">What</th><th scope="col">Where</th><th scope="col">Metal</th><th scope="col" class="!text-right">Mass</th><th scope="col"></th></tr></thead>
+        <thead><tr><th scope="col">When</th><th scope="col">What</th><th scope="col">Where</th><th scope="col">Metal</th><th scope="col" class="!text-right">Mass</th><th scope="col"><span class="sr-only">Reverse</span></th></tr></thead>
         <tbody>
         @php($last = null)
         @forelse ($lines as $line)
@@ -14,7 +14,7 @@
                 <td>{{ $line->lot?->name ?? $line->account }}</td>
                 <td>{{ \Hebra\Core\Wire\Metal::from($line->metal)->words() }}</td>
                 <td class="num">{{ $line->mass_mg > 0 ? '+' : '−' }}{{ number_format(abs($line->mass_mg) / 1000, 3) }} g</td>
-                <td>@if ($line->entry !== $last && $line->kind !== 'reversed')<form method="post" action="/stock/book/reverse">@csrf<input type="hidden" name="entry" value="{{ $line->entry }}"><button type="submit" class="word small" aria-label="Reverse the entry: {{ $line->words }}">reverse</button></form>@endif</td>
+                <td>@if ($line->entry !== $last && $line->kind !== 'reversed')<form method="post" action="/stock/book/reverse">@csrf<input type="hidden" name="entry" value="{{ $line->entry }}"><button type="submit" class="word small" aria-label="reverse: {{ $line->words }}">reverse</button></form>@endif</td>
             </tr>
             @php($last = $line->entry)
         @empty

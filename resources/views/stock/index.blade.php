@@ -11,7 +11,7 @@
                 <td class="num" data-label="left">{{ $lot->isPins() ? $lot->heldPins().' pins' : $profile->length($lot->heldMm()) }}</td>
                 <td class="num" data-label="weight">{{ number_format($lot->heldMg() / 1000, 2) }} g</td>
                 <td class="num" data-label="paid">{{ $lot->price_cents === null ? '–' : \Hebra\Core\Quantity\Money::fromCents($lot->price_cents)->text() }}</td>
-                <td data-label="it holds"><form class="bar" method="post" action="/lots/{{ $lot->ulid }}">@csrf @method('put')<label class="sr-only" for="holds-{{ $lot->ulid }}">{{ $lot->name }} holds</label><input class="in !w-28 !min-h-9" id="holds-{{ $lot->ulid }}" name="holds" placeholder="{{ $lot->isPins() ? 'pins' : 'length or weight' }}" autocomplete="off"><button type="submit" class="tool" aria-label="Correct {{ $lot->name }}">correct</button></form><x-problem :for="'holds.'.$lot->ulid" :problem="$problem" /></td>
+                <td data-label="it holds"><form class="bar" method="post" action="/lots/{{ $lot->ulid }}">@csrf @method('put')<label class="sr-only" for="holds-{{ $lot->ulid }}">{{ $lot->name }} holds</label><input class="in !w-28 !min-h-9" id="holds-{{ $lot->ulid }}" name="holds" placeholder="{{ $lot->isPins() ? 'pins' : 'length or weight' }}" autocomplete="off"><button type="submit" class="tool" aria-label="correct {{ $lot->name }}">correct</button></form><x-problem :for="'holds.'.$lot->ulid" :problem="$problem" /></td>
             </tr>
         @empty
             <tr><td colspan="6" class="quiet">Nothing is booked yet. Everything works without: a making may draw on wire not booked yet.</td></tr>
@@ -25,10 +25,10 @@
         <form method="post" action="/stock" class="grid gap-x-4 gap-y-3 mt-2 grid-cols-2 md:grid-cols-4 items-start">
             @csrf
             @php($was = fn (string $key, string $default = ''): string => $problem !== null && is_string(request($key)) ? mb_substr(request($key), 0, 120) : $default)
-            <div class="field"><label for="kind">What</label><select class="in is-text" id="kind" name="kind">@foreach (\App\Models\Lot::KINDS as $kind => $words)<option value="{{ $kind }}" @selected($was('kind', 'coil') === $kind)>{{ $words }}</option>@endforeach</select></div>
+            <div class="field"><label for="kind">What</label><select class="in is-text" id="kind" name="kind">@foreach (\App\Models\Lot::KINDS as $kind => $words)<option value="{{ $kind }}" @selected($was('kind', 'coil') === $kind)>{{ $words }}</option>@endforeach</select><x-problem for="kind" :problem="$problem" /></div>
             <div class="field"><label for="metal">Metal</label><select class="in is-text" id="metal" name="metal">@foreach (\Hebra\Core\Wire\Metal::cases() as $metal)<option value="{{ $metal->value }}" @selected($was('metal', 'sterling') === $metal->value)>{{ $metal->words() }}</option>@endforeach</select><x-problem for="metal" :problem="$problem" /></div>
             <x-field name="size" label="Size" :value="$was('size')" :problem="$problem" placeholder="22 awg" autocomplete="off" />
-            <div class="field"><label for="temper">Temper</label><select class="in is-text" id="temper" name="temper">@foreach (\Hebra\Core\Wire\Temper::cases() as $temper)<option value="{{ $temper->value }}" @selected($was('temper', 'dead-soft') === $temper->value)>{{ $temper->words() }}</option>@endforeach</select></div>
+            <div class="field"><label for="temper">Temper</label><select class="in is-text" id="temper" name="temper">@foreach (\Hebra\Core\Wire\Temper::cases() as $temper)<option value="{{ $temper->value }}" @selected($was('temper', 'dead-soft') === $temper->value)>{{ $temper->words() }}</option>@endforeach</select><x-problem for="temper" :problem="$problem" /></div>
             <x-field name="amount" label="Length or weight" :value="$was('amount')" :problem="$problem" placeholder="5 m, or 30 g" autocomplete="off" />
             <x-field name="price" label="Price paid" :value="$was('price')" :problem="$problem" placeholder="18.50" autocomplete="off" />
             <x-field name="name" class="is-text" label="Name, if you like" :value="$was('name')" :problem="$problem" autocomplete="off" />
@@ -49,8 +49,8 @@
             @php($core = $bead->core())
             <li class="flex flex-wrap items-center gap-x-3 gap-y-1 py-1.5 min-w-0 border-b border-rule">@include('svg.glyph', ['bead' => $core, 'size' => 30])
                 <span class="grow">{{ $core->words() }} <span class="quiet small">{{ $core->name !== '' ? $core->sizeWords().', ' : '' }}hole {{ \Hebra\Core\Quantity\Figures::mm($core->holeMm) }}, {{ $core->material->value }}</span></span>
-                <form class="bar" method="post" action="/beads/{{ $bead->ulid }}">@csrf @method('put')<label class="sr-only" for="owned-{{ $bead->ulid }}">Owned of {{ $core->words() }}</label><input class="in !w-20 !min-h-9 text-right" id="owned-{{ $bead->ulid }}" name="owned" value="{{ $bead->owned }}" inputmode="numeric" autocomplete="off"><button type="submit" class="tool" aria-label="Set the count of {{ $core->words() }}">set</button></form>
-                <form method="post" action="/beads/{{ $bead->ulid }}">@csrf @method('delete')<button type="submit" class="word small" aria-label="Take {{ $core->words() }} out of the tray">take out</button></form>
+                <form class="bar" method="post" action="/beads/{{ $bead->ulid }}">@csrf @method('put')<label class="sr-only" for="owned-{{ $bead->ulid }}">Owned of {{ $core->words() }}</label><input class="in !w-20 !min-h-9 text-right" id="owned-{{ $bead->ulid }}" name="owned" value="{{ $bead->owned }}" inputmode="numeric" autocomplete="off"><button type="submit" class="tool" aria-label="set the count of {{ $core->words() }}">set</button></form>
+                <form method="post" action="/beads/{{ $bead->ulid }}">@csrf @method('delete')<button type="submit" class="word small" aria-label="take out {{ $core->words() }}">take out</button></form>
                 <x-problem :for="'owned.'.$bead->ulid" :problem="$problem" /></li>
         @endforeach
         </ul>

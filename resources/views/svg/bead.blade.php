@@ -4,31 +4,31 @@
     $bore = min($h * 0.7, $bead->holeMm / $bead->widthMm * $w / 2 + 0.4);
     $r = fn (float $v): float => round($v, 2);
 @endphp
-<g class="bead bead-{{ $c }} shape-{{ $bead->shape->value }}" @isset($mark) data-mark="{{ $mark }}" @endisset transform="translate({{ $r($x) }} {{ $r($y) }})">
+<g class="bead bead-{{ $c }} shape-{{ $bead->shape->value }}" @isset($mark) data-mark="{{ $mark }}" @endisset transform="translate({!! $r($x) !!} {!! $r($y) !!})">
 @switch($bead->shape->value)
     @case('bicone')
         @php($a = $w * 0.14)
-        <path class="hull" fill="url(#fill-{{ $c }})" d="M{{ $r(-$a) }} 0H{{ $r($a) }}L{{ $r($h) }} {{ $r($l / 2) }}L{{ $r($a) }} {{ $r($l) }}H{{ $r(-$a) }}L{{ $r(-$h) }} {{ $r($l / 2) }}Z"/>
-        <path class="facet" d="M{{ $r($a) }} 0L{{ $r($h) }} {{ $r($l / 2) }}L{{ $r($a) }} {{ $r($l) }}L{{ $r($h * 0.36) }} {{ $r($l / 2) }}Z"/>
-        <path class="facet-light" d="M{{ $r(-$a) }} 0L{{ $r($h * 0.36) }} {{ $r($l / 2) }}L{{ $r(-$h * 0.4) }} {{ $r($l / 2) }}Z"/>
-        <path class="edge-line" d="M{{ $r(-$h) }} {{ $r($l / 2) }}H{{ $r($h) }}M{{ $r(-$a) }} 0L{{ $r(-$h * 0.4) }} {{ $r($l / 2) }}L{{ $r(-$a) }} {{ $r($l) }}M{{ $r($a) }} 0L{{ $r($h * 0.36) }} {{ $r($l / 2) }}L{{ $r($a) }} {{ $r($l) }}"/>
+        <path class="hull" fill="url(#fill-{{ $c }})" d="M{!! $r(-$a) !!} 0H{!! $r($a) !!}L{!! $r($h) !!} {!! $r($l / 2) !!}L{!! $r($a) !!} {!! $r($l) !!}H{!! $r(-$a) !!}L{!! $r(-$h) !!} {!! $r($l / 2) !!}Z"/>
+        <path class="facet" d="M{!! $r($a) !!} 0L{!! $r($h) !!} {!! $r($l / 2) !!}L{!! $r($a) !!} {!! $r($l) !!}L{!! $r($h * 0.36) !!} {!! $r($l / 2) !!}Z"/>
+        <path class="facet-light" d="M{!! $r(-$a) !!} 0L{!! $r($h * 0.36) !!} {!! $r($l / 2) !!}L{!! $r(-$h * 0.4) !!} {!! $r($l / 2) !!}Z"/>
+        <path class="edge-line" d="M{!! $r(-$h) !!} {!! $r($l / 2) !!}H{!! $r($h) !!}M{!! $r(-$a) !!} 0L{!! $r(-$h * 0.4) !!} {!! $r($l / 2) !!}L{!! $r(-$a) !!} {!! $r($l) !!}M{!! $r($a) !!} 0L{!! $r($h * 0.36) !!} {!! $r($l / 2) !!}L{!! $r($a) !!} {!! $r($l) !!}"/>
         @break
     @case('tube')
-        <rect class="hull" fill="url(#tube-{{ $c }})" x="{{ $r(-$h) }}" y="0" width="{{ $r($w) }}" height="{{ $r($l) }}" rx="{{ $r($w * 0.12) }}"/>
-        <ellipse class="bore" cx="0" cy="{{ $r(min(1.2, $l * 0.03) + 0.4) }}" rx="{{ $r($bore) }}" ry="{{ $r(max(0.6, $bore * 0.22)) }}"/>
+        <rect class="hull" fill="url(#tube-{{ $c }})" x="{!! $r(-$h) !!}" y="0" width="{!! $r($w) !!}" height="{!! $r($l) !!}" rx="{!! $r($w * 0.12) !!}"/>
+        <ellipse class="bore" cx="0" cy="{!! $r(min(1.2, $l * 0.03) + 0.4) !!}" rx="{!! $r($bore) !!}" ry="{!! $r(max(0.6, $bore * 0.22)) !!}"/>
         @break
     @case('drop')
-        <path class="hull" fill="url(#fill-{{ $c }})" d="M0 0C{{ $r($h * 0.22) }} {{ $r($l * 0.16) }} {{ $r($h) }} {{ $r($l * 0.42) }} {{ $r($h) }} {{ $r($l * 0.68) }}C{{ $r($h) }} {{ $r($l * 0.88) }} {{ $r($h * 0.55) }} {{ $r($l) }} 0 {{ $r($l) }}C{{ $r(-$h * 0.55) }} {{ $r($l) }} {{ $r(-$h) }} {{ $r($l * 0.88) }} {{ $r(-$h) }} {{ $r($l * 0.68) }}C{{ $r(-$h) }} {{ $r($l * 0.42) }} {{ $r(-$h * 0.22) }} {{ $r($l * 0.16) }} 0 0Z"/>
-        <ellipse class="glow" cx="{{ $r(-$h * 0.36) }}" cy="{{ $r($l * 0.56) }}" rx="{{ $r($h * 0.16) }}" ry="{{ $r($l * 0.13) }}" transform="rotate(14 {{ $r(-$h * 0.36) }} {{ $r($l * 0.56) }})"/>
+        <path class="hull" fill="url(#fill-{{ $c }})" d="M0 0C{!! $r($h * 0.22) !!} {!! $r($l * 0.16) !!} {!! $r($h) !!} {!! $r($l * 0.42) !!} {!! $r($h) !!} {!! $r($l * 0.68) !!}C{!! $r($h) !!} {!! $r($l * 0.88) !!} {!! $r($h * 0.55) !!} {!! $r($l) !!} 0 {!! $r($l) !!}C{!! $r(-$h * 0.55) !!} {!! $r($l) !!} {!! $r(-$h) !!} {!! $r($l * 0.88) !!} {!! $r(-$h) !!} {!! $r($l * 0.68) !!}C{!! $r(-$h) !!} {!! $r($l * 0.42) !!} {!! $r(-$h * 0.22) !!} {!! $r($l * 0.16) !!} 0 0Z"/>
+        <ellipse class="glow" cx="{!! $r(-$h * 0.36) !!}" cy="{!! $r($l * 0.56) !!}" rx="{!! $r($h * 0.16) !!}" ry="{!! $r($l * 0.13) !!}" transform="rotate(14 {!! $r(-$h * 0.36) !!} {!! $r($l * 0.56) !!})"/>
         @break
     @case('rondelle')
-        <rect class="hull" fill="url(#fill-{{ $c }})" x="{{ $r(-$h) }}" y="0" width="{{ $r($w) }}" height="{{ $r($l) }}" rx="{{ $r($l * 0.5) }}"/>
-        <ellipse class="glow" cx="{{ $r(-$h * 0.36) }}" cy="{{ $r($l * 0.3) }}" rx="{{ $r($h * 0.26) }}" ry="{{ $r($l * 0.12) }}"/>
-        <ellipse class="bore" cx="0" cy="0.6" rx="{{ $r($bore) }}" ry="{{ $r(max(0.5, $bore * 0.2)) }}"/>
+        <rect class="hull" fill="url(#fill-{{ $c }})" x="{!! $r(-$h) !!}" y="0" width="{!! $r($w) !!}" height="{!! $r($l) !!}" rx="{!! $r($l * 0.5) !!}"/>
+        <ellipse class="glow" cx="{!! $r(-$h * 0.36) !!}" cy="{!! $r($l * 0.3) !!}" rx="{!! $r($h * 0.26) !!}" ry="{!! $r($l * 0.12) !!}"/>
+        <ellipse class="bore" cx="0" cy="0.6" rx="{!! $r($bore) !!}" ry="{!! $r(max(0.5, $bore * 0.2)) !!}"/>
         @break
     @default
-        <ellipse class="hull" fill="url(#fill-{{ $c }})" cx="0" cy="{{ $r($l / 2) }}" rx="{{ $r($h) }}" ry="{{ $r($l / 2) }}"/>
-        <ellipse class="glow" cx="{{ $r(-$h * 0.34) }}" cy="{{ $r($l * 0.29) }}" rx="{{ $r($h * 0.24) }}" ry="{{ $r($l * 0.085) }}" transform="rotate(-34 {{ $r(-$h * 0.34) }} {{ $r($l * 0.29) }})"/>
-        <ellipse class="bore" cx="0" cy="{{ $r($l * 0.022) }}" rx="{{ $r($bore * 0.9) }}" ry="{{ $r(max(0.5, $bore * 0.24)) }}"/>
+        <ellipse class="hull" fill="url(#fill-{{ $c }})" cx="0" cy="{!! $r($l / 2) !!}" rx="{!! $r($h) !!}" ry="{!! $r($l / 2) !!}"/>
+        <ellipse class="glow" cx="{!! $r(-$h * 0.34) !!}" cy="{!! $r($l * 0.29) !!}" rx="{!! $r($h * 0.24) !!}" ry="{!! $r($l * 0.085) !!}" transform="rotate(-34 {!! $r(-$h * 0.34) !!} {!! $r($l * 0.29) !!})"/>
+        <ellipse class="bore" cx="0" cy="{!! $r($l * 0.022) !!}" rx="{!! $r($bore * 0.9) !!}" ry="{!! $r(max(0.5, $bore * 0.24)) !!}"/>
 @endswitch
 </g>

@@ -15,8 +15,10 @@ use Hebra\Core\Piece\Techniques;
 /** A new part, complete from the first moment: it takes the first bead of a neighbour, else a 6 mm round one. */
 final readonly class AddPart implements Change
 {
-    /** @param int|null $at place in the line of parts; null: where such a part belongs */
-    public function __construct(private string $technique, private ?int $at) {}
+    /** @param  int|null  $at place in the line of parts; null: where such a part belongs */
+    public function __construct(private string $technique, private ?int $at)
+    {
+    }
 
     public function apply(Piece $piece): Piece
     {

@@ -11,7 +11,9 @@ use Hebra\Core\Piece\Piece;
 /** The hole as measured, or another colour, for one bead wherever the piece uses it; what is null stays. */
 final readonly class EditBead implements Change
 {
-    public function __construct(private string $bead, private ?float $holeMm, private ?string $colour) {}
+    public function __construct(private string $bead, private ?float $holeMm, private ?string $colour)
+    {
+    }
 
     public function apply(Piece $piece): Piece
     {

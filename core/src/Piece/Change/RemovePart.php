@@ -10,7 +10,9 @@ use Hebra\Core\Piece\Piece;
 /** Takes a part off. */
 final readonly class RemovePart implements Change
 {
-    public function __construct(private string $part) {}
+    public function __construct(private string $part)
+    {
+    }
 
     public function apply(Piece $piece): Piece
     {

@@ -10,7 +10,9 @@ use Hebra\Core\Piece\Piece;
 /** Another name for the piece. */
 final readonly class Rename implements Change
 {
-    public function __construct(private string $name) {}
+    public function __construct(private string $name)
+    {
+    }
 
     public function apply(Piece $piece): Piece
     {

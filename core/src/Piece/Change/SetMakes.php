@@ -11,7 +11,9 @@ use Hebra\Core\Piece\Piece;
 /** One, a pair, or a batch. */
 final readonly class SetMakes implements Change
 {
-    public function __construct(private Makes $makes) {}
+    public function __construct(private Makes $makes)
+    {
+    }
 
     public function apply(Piece $piece): Piece
     {

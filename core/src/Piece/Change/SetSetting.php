@@ -12,7 +12,9 @@ use Hebra\Core\Quantity\LengthUnit;
 /** One setting of a part, as the maker typed it. */
 final readonly class SetSetting implements Change
 {
-    public function __construct(private string $part, private string $key, private string $value, private LengthUnit $bare) {}
+    public function __construct(private string $part, private string $key, private string $value, private LengthUnit $bare)
+    {
+    }
 
     public function apply(Piece $piece): Piece
     {

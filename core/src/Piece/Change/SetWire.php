@@ -14,7 +14,9 @@ use Hebra\Core\Wire\WireSize;
 /** Another metal, size or temper for one wire role; what is null stays. */
 final readonly class SetWire implements Change
 {
-    public function __construct(private string $role, private ?Metal $metal, private ?WireSize $size, private ?Temper $temper) {}
+    public function __construct(private string $role, private ?Metal $metal, private ?WireSize $size, private ?Temper $temper)
+    {
+    }
 
     public function apply(Piece $piece): Piece
     {

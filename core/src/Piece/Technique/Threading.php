@@ -15,7 +15,9 @@ use Hebra\Core\Working;
 /** Beads on a straight stretch of wire: what links and pins have in common. */
 final readonly class Threading
 {
-    public function __construct(private PartPlan $plan) {}
+    public function __construct(private PartPlan $plan)
+    {
+    }
 
     /** @return list<Segment> none without beads */
     public function segments(): array

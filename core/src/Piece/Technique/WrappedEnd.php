@@ -24,7 +24,7 @@ final readonly class WrappedEnd
 {
     public WrappedLoop $loop;
 
-    /** @param 'top'|'bottom' $place */
+    /** @param  'top'|'bottom'  $place */
     public function __construct(private PartPlan $plan, private string $prefix, private string $place)
     {
         $part = $plan->part;

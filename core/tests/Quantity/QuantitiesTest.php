@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Tests\Quantity;
+
+use Hebra\Core\Quantity\Count;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Quantity\Mass;
+use Hebra\Core\Quantity\Money;
+use Hebra\Core\Quantity\OutOfRange;
+use Hebra\Core\Quantity\Ruler;
+use Hebra\Core\Quantity\Unreadable;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class QuantitiesTest extends TestCase
+{
+    /** @return array<string, array{string, float}> ounce, troy ounce and pennyweight: NIST Handbook 44, appendix C */
+    public static function masses(): array
+    {
+        return [
+            'grams' => ['12.4 g', 12.4], 'bare is grams' => ['3', 3.0], 'kilograms' => ['0.2 kg', 200.0], 'ounce' => ['1 oz', 28.3495],
+            'troy ounce' => ['1 ozt', 31.1035], 'troy ounce in words' => ['1/2 troy oz', 15.55174], 'pennyweight' => ['2 dwt', 3.11035], 'comma' => ['0,5g', 0.5],
+        ];
+    }
+
+    #[DataProvider('masses')]
+    public function test_reads_masses(string $text, float $grams): void
+    {
+        self::assertEqualsWithDelta($grams, Mass::parse($text)->grams(), 5e-5);
+    }
+
+    public function test_a_mass_without_weight_is_refused(): void
+    {
+        $this->expectException(OutOfRange::class);
+        $this->expectExceptionMessage('Amount 0 g is not a size: give more than 0 and at most 1000 g.');
+        Mass::parse('0 g', 'amount')->asAmount('amount', 1000);
+    }
+
+    public function test_a_mass_in_stones_is_not_read(): void
+    {
+        $this->expectException(Unreadable::class);
+        $this->expectExceptionMessage('Amount “2 stone” is not a weight: write a number and g, kg, oz, ozt or dwt, such as 12.4 g.');
+        Mass::parse('2 stone', 'amount');
+    }
+
+    /** @return array<string, array{string, int}> */
+    public static function amounts(): array
+    {
+        return ['whole' => ['18', 1800], 'one decimal' => ['18.5', 1850], 'comma' => ['18,05', 1805], 'nothing' => ['0', 0]];
+    }
+
+    #[DataProvider('amounts')]
+    public function test_reads_money_in_whole_cents(string $text, int $cents): void
+    {
+        self::assertSame($cents, Money::parse($text)->cents());
+    }
+
+    public function test_a_third_decimal_is_no_money(): void
+    {
+        $this->expectException(Unreadable::class);
+        $this->expectExceptionMessage('Price “1.005” is not an amount: write it with at most two decimals, such as 18.50.');
+        Money::parse('1.005');
+    }
+
+    /** @return array<string, array{string, string}> */
+    public static function noCounts(): array
+    {
+        return [
+            'negative' => ['-1', 'Wraps −1 is out of range: give 0 to 20.'],
+            'one too many' => ['21', 'Wraps 21 is out of range: give 0 to 20.'],
+            'a fraction' => ['2.5', 'Wraps “2.5” is not a count: write a whole number, such as 3.'],
+            'a word' => ['three', 'Wraps “three” is not a count: write a whole number, such as 3.'],
+        ];
+    }
+
+    #[DataProvider('noCounts')]
+    public function test_counts_are_whole_and_in_range(string $text, string $sentence): void
+    {
+        $this->expectExceptionMessageMatches('/^'.preg_quote($sentence, '/').'$/u');
+        Count::parse($text, 'wraps', 0, 20);
+    }
+
+    /** @return array<string, array{Ruler, float, string, string}> rounded up, then to the nearest */
+    public static function rulers(): array
+    {
+        return [
+            'sixteenths' => [Ruler::SixteenthInch, 79.3, '3 1/8 in', '3 1/8 in'],
+            'sixteenths, up' => [Ruler::SixteenthInch, 80.0, '3 3/16 in', '3 1/8 in'],
+            'thirty-seconds' => [Ruler::ThirtySecondInch, 80.0, '3 5/32 in', '3 5/32 in'],
+            'less than an inch' => [Ruler::SixteenthInch, 12.7, '1/2 in', '1/2 in'],
+            'whole inch' => [Ruler::ThirtySecondInch, 25.4, '1 in', '1 in'],
+            'half millimetres' => [Ruler::HalfMillimetre, 79.01, '79.5 mm', '79 mm'],
+            'on the mark stays' => [Ruler::HalfMillimetre, 79.5, '79.5 mm', '79.5 mm'],
+            'millimetres' => [Ruler::Millimetre, 79.2, '80 mm', '79 mm'],
+            'nothing' => [Ruler::Millimetre, 0.0, '0 mm', '0 mm'],
+        ];
+    }
+
+    #[DataProvider('rulers')]
+    public function test_rounds_to_what_the_ruler_shows(Ruler $ruler, float $millimetres, string $up, string $nearest): void
+    {
+        self::assertSame($up, $ruler->text($ruler->upMm($millimetres)));
+        self::assertSame($nearest, $ruler->text($millimetres));
+    }
+
+    public function test_a_cut_is_never_rounded_short(): void
+    {
+        mt_srand(7);
+        foreach (Ruler::cases() as $ruler) {
+            for ($i = 0; $i < 500; $i++) {
+                $length = mt_rand(0, 3_000_000) / 10_000;
+                self::assertGreaterThanOrEqual($length - $ruler->stepMm() / 999, $ruler->upMm($length));
+                self::assertLessThan($length + $ruler->stepMm(), $ruler->upMm($length));
+            }
+        }
+    }
+
+    public function test_figures_drop_their_noise(): void
+    {
+        self::assertSame(['0.8', '12', '0', '−0.1'], [Figures::trim(0.80), Figures::trim(12.0), Figures::trim(-0.0001), Figures::trim(-0.1)]);
+    }
+}

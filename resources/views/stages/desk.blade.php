@@ -1,0 +1,43 @@
+<div id="desk" x-data="desk" x-on:pointerover="pointed" x-on:pointerleave="left" x-on:focusin="pointed" x-on:keydown.document="key" hx-target="#desk" hx-swap="outerHTML show:none" data-shortcuts="{{ $desk->workshop->shortcuts ? 'on' : 'off' }}">
+    <div class="piece-head">
+        <div>
+            <form method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes" hx-trigger="change, submit">
+                @csrf
+                <input type="hidden" name="do" value="name">
+                @include('fragments.where', ['desk' => $desk, 'then' => []])
+                <h1 class="contents"><label class="sr-only" for="piece-name">Name of the piece</label><input class="piece-name" id="piece-name" name="name" value="{{ $desk->document->name }}" autocomplete="off" @readonly($desk->isOlderDesign())></h1>
+            </form>
+            <x-problem for="name" :problem="$problem" />
+            <div class="bar small">
+                @include('stages.makes')
+            </div>
+        </div>
+        <ol class="strung" aria-label="Stages of the piece">
+            @php($isPast = true)
+            @foreach (\App\Models\Piece::STAGES as $stage => $words)
+                @php($isPast = $isPast && $stage !== $desk->stage)
+                <li><a href="{{ $desk->url($stage) }}" @if ($stage === $desk->stage) aria-current="step" @endif @class(['is-past' => $isPast])>{{ $words }}</a></li>
+            @endforeach
+        </ol>
+    </div>
+    @if ($problem !== null && ! $desk->places($problem))
+        <p class="banner" role="alert">{{ $problem->getMessage() }}</p>
+    @endif
+    @if ($desk->isOlderDesign())
+        <p class="banner is-note">This making began with an earlier version of the design and goes on with it. What you changed since is for the next one.</p>
+    @endif
+    <div class="desk">
+        <figure class="drawing">
+            <div class="canvas">@include('svg.piece', ['drawing' => $desk->drawing, 'hangs' => 'hangs '.$desk->profile->length($desk->plan->hangsMm()), 'label' => 'Drawing of '.$desk->document->name.': hangs '.$desk->profile->length($desk->plan->hangsMm())])</div>
+            <figcaption>
+                <span><span class="ratio">drawn {{ $desk->drawing->ratio }} : 1 · </span>hangs {{ $desk->profile->length($desk->plan->hangsMm()) }} · each {{ \Hebra\Core\Quantity\Figures::grams($desk->plan->gramsEach) }}</span>
+                @if ($desk->hungMm !== null && $desk->profile->length($desk->hungMm) !== $desk->profile->length($desk->plan->hangsMm()))
+                    <span role="status"><strong>{{ $desk->profile->length($desk->hungMm) }} → {{ $desk->profile->length($desk->plan->hangsMm()) }}</strong></span>
+                @endif
+            </figcaption>
+        </figure>
+        <section class="stage-panel" aria-label="{{ \App\Models\Piece::STAGES[$desk->stage] }}">
+            @include('stages.'.$desk->stage)
+        </section>
+    </div>
+</div>

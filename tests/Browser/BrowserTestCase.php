@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+use PHPUnit\Framework\TestCase;
+
+/** A server with its own database, a real browser, and a fresh demo workshop for every class. */
+abstract class BrowserTestCase extends TestCase
+{
+    protected static RemoteWebDriver $browser;
+
+    protected static string $address;
+
+    protected static string $database;
+
+    /** @var list<resource> */
+    private static array $processes = [];
+
+    public static function setUpBeforeClass(): void
+    {
+        $root = dirname(__DIR__, 2);
+        self::$database = sys_get_temp_dir().'/hebra-browser-'.getmypid().'-'.random_int(1000, 9999).'.sqlite';
+        touch(self::$database);
+        $environment = [
+            'DB_DATABASE' => self::$database, 'HEBRA_DEMO' => '1', 'APP_ENV' => 'production', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
+            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'APP_CONFIG_CACHE' => $root.'/bootstrap/cache/none-config.php', 'APP_ROUTES_CACHE' => $root.'/bootstrap/cache/none-routes.php',
+        ] + getenv();
+        $seeding = proc_open([PHP_BINARY, 'artisan', 'migrate', '--force', '--seed', '--quiet'], [], $pipes, $root, $environment);
+        self::assertIsResource($seeding);
+        self::assertSame(0, proc_close($seeding));
+        $port = self::freePort();
+        // The workers that the server would fork outlive it, so there is one, in a group of its own.
+        self::start(['setsid', PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:{$port}", '-t', 'public', 'server.php'], $root, $environment, $port);
+        self::$address = "http://127.0.0.1:{$port}";
+        $driverPort = self::freePort();
+        self::start(['chromedriver', "--port={$driverPort}", '--log-level=OFF'], $root, getenv(), $driverPort);
+        self::$browser = RemoteWebDriver::create("http://127.0.0.1:{$driverPort}", self::capabilities(), 30_000, 60_000);
+    }
+
+    private static function capabilities(): DesiredCapabilities
+    {
+        $options = new ChromeOptions;
+        $options->addArguments([
+            '--headless', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update',
+            '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', '--lang=en-US', '--user-data-dir='.sys_get_temp_dir().'/hebra-profile-'.getmypid().'-'.random_int(1000, 9999),
+        ]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+
+        return $capabilities;
+    }
+
+    private static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        self::assertIsResource($socket);
+        $port = (int) explode(':', (string) stream_socket_get_name($socket, false))[1];
+        fclose($socket);
+
+        return $port;
+    }
+
+    /**
+     * @param  list<string>  $command
+     * @param  array<string, string>  $environment
+     */
+    private static function start(array $command, string $folder, array $environment, int $port): void
+    {
+        $process = proc_open($command, [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes, $folder, $environment);
+        self::assertIsResource($process);
+        self::$processes[] = $process;
+        self::eventually(fn (): bool => @fsockopen('127.0.0.1', $port) !== false, 'port '.$port.' answers');
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$browser->quit();
+        foreach (array_reverse(self::$processes) as $process) {
+            $pid = proc_get_status($process)['pid'];
+            posix_kill(-$pid, SIGTERM) || posix_kill($pid, SIGTERM);
+            proc_close($process);
+        }
+        self::$processes = [];
+        array_map(unlink(...), glob(self::$database.'*') ?: []);
+    }
+
+    /** Waits for what must come true, at most fifteen seconds. */
+    protected static function eventually(callable $isTrue, string $what): void
+    {
+        $until = microtime(true) + 15;
+        do {
+            try {
+                if ($isTrue()) {
+                    self::assertNotSame('', $what);
+
+                    return;
+                }
+            } catch (StaleElementReferenceException) {
+                // The page was just replaced: ask again.
+            }
+            usleep(25_000);
+        } while (microtime(true) < $until);
+        self::fail("Never came true: {$what}. The page says: ".mb_substr(self::$browser->findElement(WebDriverBy::tagName('body'))->getText(), 0, 1500));
+    }
+
+    protected function window(int $width, int $height): void
+    {
+        $window = self::$browser->manage()->window();
+        $window->setSize(new WebDriverDimension($width, $height));
+        [$innerWidth, $innerHeight] = self::$browser->executeScript('return [innerWidth, innerHeight]');
+        $window->setSize(new WebDriverDimension(2 * $width - $innerWidth, 2 * $height - $innerHeight));
+    }
+
+    protected function visit(string $path): void
+    {
+        self::$browser->get(self::$address.$path);
+    }
+
+    protected function enterDemo(): void
+    {
+        self::$browser->manage()->deleteAllCookies();
+        $this->visit('/sign-in');
+        $this->button('Enter the demo workshop')->click();
+        $this->seeInside('h1', 'On the bench');
+    }
+
+    protected function button(string $words): RemoteWebElement
+    {
+        return self::$browser->findElement(WebDriverBy::xpath("//*[self::button or self::a or self::summary][contains(normalize-space(.), '{$words}') or @aria-label='{$words}']"));
+    }
+
+    protected function one(string $selector): RemoteWebElement
+    {
+        return self::$browser->findElement(WebDriverBy::cssSelector($selector));
+    }
+
+    protected function text(string $selector = 'body'): string
+    {
+        // innerText is what is rendered, in one call.
+        return (string) self::$browser->executeScript('return [...document.querySelectorAll(arguments[0])].map((one) => one.innerText).join(" ")', [$selector]);
+    }
+
+    protected function see(string $words): void
+    {
+        $this->seeInside('body', $words);
+    }
+
+    protected function seeInside(string $selector, string $words): void
+    {
+        self::eventually(fn (): bool => str_contains($this->text($selector), $words), "“{$words}” in {$selector}");
+    }
+
+    /** No script error, no refused resource, nothing the policy had to block. */
+    protected function assertQuietConsole(): void
+    {
+        $loud = [];
+        foreach (self::$browser->manage()->getLog('browser') as $line) {
+            // A refusal is a 4xx by design; the browser notes each, and that is no error of the page.
+            if (in_array($line['level'], ['SEVERE', 'WARNING'], true) && preg_match('/status of 4(09|22)/', $line['message']) !== 1) {
+                $loud[] = $line['message'];
+            }
+        }
+        self::assertSame([], $loud);
+    }
+
+    protected function assertNoAxeViolations(string $page): void
+    {
+        self::$browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $violations = self::$browser->executeAsyncScript('const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]}).then((r) => done(r.violations.map((v) => v.id + ": " + v.help + " — " + v.nodes.map((n) => n.target.join(" ") + " " + n.html.slice(0, 160)).slice(0, 4).join(" | "))));');
+        self::assertSame([], $violations, $page);
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** Every page: accessible, quiet, within its width on a laptop and a phone; the strips are true to scale. */
+final class PagesTest extends BrowserTestCase
+{
+    /** @return array<string, string> name => address */
+    private function pages(): array
+    {
+        $this->visit('/pieces');
+        $piece = fn (string $name): string => (string) parse_url((string) $this->button($name)->getAttribute('href'), PHP_URL_PATH);
+        [$plain, $broken, $begun, $made] = [$piece('Sandpiper drops'), $piece('Night tide'), $piece('Winter buoys'), $piece('Breakwater')];
+
+        return [
+            'bench' => '/', 'pieces' => '/pieces', 'stock' => '/stock', 'the metal book' => '/stock/book', 'account' => '/account', 'sums' => '/sums', 'a sum' => '/sums/wrapped-link',
+            'lay out' => "{$plain}/lay-out", 'lay out with a stop' => "{$broken}/lay-out", 'wire' => "{$broken}/wire", 'cut' => "{$plain}/cut", 'make, not begun' => "{$plain}/make", 'make, begun' => "{$begun}/make",
+            'log, nothing made' => "{$plain}/log", 'log, under way' => "{$begun}/log", 'log, closed' => "{$made}/log", 'lay ready' => "{$plain}/lay-ready", 'strips' => "{$plain}/strips", 'a refusal' => '/pieces/none/cut',
+        ];
+    }
+
+    public function test_no_page_has_an_accessibility_violation_a_console_error_or_overflows(): void
+    {
+        $this->window(1280, 800);
+        $this->visit('/sign-in');
+        $this->assertNoAxeViolations('sign in');
+        $this->enterDemo();
+        $pages = $this->pages();
+        foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
+            $this->window($width, $height);
+            foreach ($pages as $name => $address) {
+                $this->visit($address);
+                self::$browser->executeScript('for (const one of document.querySelectorAll("details")) { one.open = true; }');
+                $this->assertNoAxeViolations("{$name} at {$width}");
+                [$needs, $has] = self::$browser->executeScript('return [document.documentElement.scrollWidth, innerWidth]');
+                self::assertLessThanOrEqual($has, $needs, "{$name} fits {$width}");
+                if ($name === 'a refusal') {
+                    // The address does not exist: the browser notes the 404 itself.
+                    self::$browser->manage()->getLog('browser');
+                }
+                $this->assertQuietConsole();
+            }
+        }
+    }
+
+    /** In print a millimetre is 96/25.4 CSS pixels; the printer is told nothing else. */
+    public function test_strips_measure_one_to_one(): void
+    {
+        $this->window(1280, 800);
+        $this->enterDemo();
+        $this->visit('/pieces');
+        $href = (string) parse_url((string) $this->button('Sandpiper drops')->getAttribute('href'), PHP_URL_PATH);
+        $this->visit("{$href}/strips");
+        $mm = fn (string $script): float => (float) self::$browser->executeScript("return {$script}") * 25.4 / 96;
+        self::assertEqualsWithDelta(100.0, $mm('document.querySelector("#check-line").getBoundingClientRect().width'), 0.3);
+        $drawn = self::$browser->executeScript('return [...document.querySelectorAll(".print-strip .strip")].map((strip) => { const ticks = [...strip.querySelectorAll(".tick")].map((tick) => tick.getBoundingClientRect().left); return Math.max(...ticks) - Math.min(...ticks); })');
+        $this->visit("{$href}/export");
+        $plan = \Hebra\Core\Plan\Planner::plan(\Hebra\Core\Piece\PieceJson::read($this->exported($href)), new \Hebra\Core\Plan\Profile);
+        self::assertCount(3, $drawn);
+        foreach ($plan->cuts as $index => $cut) {
+            self::assertEqualsWithDelta($cut->lengthMm(), $drawn[$index] * 25.4 / 96, 0.1, $cut->label);
+        }
+    }
+
+    private function exported(string $href): string
+    {
+        $cookies = implode('; ', array_map(fn ($cookie): string => $cookie->getName().'='.$cookie->getValue(), self::$browser->manage()->getCookies()));
+
+        return (string) file_get_contents(self::$address.$href.'/export', false, stream_context_create(['http' => ['header' => "Cookie: {$cookies}"]]));
+    }
+
+    public function test_pages_work_as_plain_forms_without_scripts(): void
+    {
+        $this->window(1280, 800);
+        $this->enterDemo();
+        $this->visit('/pieces');
+        $this->button('Mooring line')->click();
+        $this->seeInside('.strung', 'Lay out');
+        // What a browser without scripts does: the form is sent as it stands.
+        self::$browser->executeScript('const field = document.querySelector("#set-p2-top_wraps"); field.value = "5"; HTMLFormElement.prototype.submit.call(field.form)');
+        self::eventually(fn (): bool => str_contains(self::$browser->getCurrentURL(), 'lay-out?open=p2') && $this->one('#set-p2-top_wraps')->getAttribute('value') === '5', 'the page comes back with the change');
+        $this->assertQuietConsole();
+    }
+}

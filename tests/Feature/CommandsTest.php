@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Hebra\Core\Piece\Patterns;
+use Hebra\Core\Piece\PieceJson;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The commands as outside scripts call them: a process each, standard output and error apart. */
+final class CommandsTest extends TestCase
+{
+    /**
+     * @param  list<string>  $arguments
+     * @return array{int, string, string}
+     */
+    private static function artisan(array $arguments): array
+    {
+        $process = proc_open([PHP_BINARY, 'artisan', ...$arguments], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, dirname(__DIR__, 2));
+        self::assertIsResource($process);
+        [$out, $error] = [(string) stream_get_contents($pipes[1]), (string) stream_get_contents($pipes[2])];
+
+        return [proc_close($process), $out, $error];
+    }
+
+    public function test_a_sum_prints_json_in_full_precision(): void
+    {
+        [$status, $out, $error] = self::artisan(['hebra:sum', 'simple-loop', 'wire=20ga', 'inside=2,4 mm', '--json']);
+        self::assertSame([0, ''], [$status, $error]);
+        $answer = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
+        self::assertSame(['sum', 'inputs', 'results', 'working', 'source'], array_keys($answer));
+        self::assertSame(['wire' => '20ga', 'inside' => '2,4 mm'], $answer['inputs']);
+        self::assertEqualsWithDelta(M_PI * (2.4 + 0.127 * 92 ** (16 / 39)), $answer['results']['wire_length_mm'], 1e-12);
+    }
+
+    public function test_a_sum_prints_a_table_with_its_working(): void
+    {
+        [$status, $out] = self::artisan(['hebra:sum', 'wrapped-link', 'wire=22awg', 'inside=2.5', 'wraps=3', 'body=8']);
+        self::assertSame(0, $status);
+        foreach (['cut_mm', '56.1922', 'body + 2(neck + loop + wraps + tail)', 'Source: '] as $seen) {
+            self::assertStringContainsString($seen, $out);
+        }
+    }
+
+    /** @return array<string, array{list<string>, string}> */
+    public static function refused(): array
+    {
+        return [
+            'unknown sum' => [['hebra:sum', 'weld'], 'Sum “weld” is not known here'],
+            'unknown key' => [['hebra:sum', 'simple-loop', 'wire=20awg', 'inside=2', 'x=1'], 'takes no “x”'],
+            'not a pair' => [['hebra:sum', 'simple-loop', '20awg'], '“20awg” is not key=value'],
+            'out of range' => [['hebra:sum', 'simple-loop', 'wire=20awg', 'inside=0', '--json'], 'Inside 0 mm is not a size'],
+            'a whole size' => [['hebra:sum', 'wire-size', 'size=20'], 'could be 20awg, 20swg or 20mm'],
+            'no file' => [['hebra:plan', 'nowhere.json'], 'cannot be read'],
+            'not a piece' => [['hebra:plan', 'package.json', '--json'], 'The document says it is missing: a piece says "hebra": "piece".'],
+        ];
+    }
+
+    /** @param  list<string>  $arguments */
+    #[DataProvider('refused')]
+    public function test_a_refusal_is_one_line_on_standard_error(array $arguments, string $sentence): void
+    {
+        [$status, $out, $error] = self::artisan($arguments);
+        self::assertSame([1, ''], [$status, $out]);
+        self::assertStringContainsString($sentence, $error);
+        self::assertSame(1, substr_count($error, "\n"));
+    }
+
+    public function test_a_plan_prints_everything(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'hebra');
+        file_put_contents($file, PieceJson::write(Patterns::start('two-links', 'Planned')));
+        try {
+            [$status, $out, $error] = self::artisan(['hebra:plan', $file, '--json']);
+            self::assertSame([0, ''], [$status, $error]);
+            $plan = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
+            self::assertSame(['name', 'makes', 'cuts', 'beads', 'findings', 'steps', 'checks', 'size', 'metal'], array_keys($plan));
+            foreach ($plan['cuts'] as $cut) {
+                self::assertSame(['label', 'wire', 'count', 'length_mm', 'segments', 'bends_mm'], array_keys($cut));
+                self::assertEqualsWithDelta(array_sum(array_column($cut['segments'], 'length_mm')), $cut['length_mm'], 1e-9);
+            }
+            foreach ($plan['metal'] as $metal) {
+                self::assertEqualsWithDelta($metal['gross_g'], $metal['net_g'] + $metal['scrap_g'], 1e-9);
+            }
+            [$status, $table] = self::artisan(['hebra:plan', $file]);
+            self::assertSame(0, $status);
+            self::assertStringContainsString('Link 1', $table);
+        } finally {
+            unlink($file);
+        }
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\Bench;
+use App\Actions\Stockkeeping;
+use App\Models\Bead;
+use App\Models\User;
+use Hebra\Core\Bead\Bead as CoreBead;
+use Hebra\Core\Quantity\LengthUnit;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route as Routes;
+use Tests\TestCase;
+
+/** Walks every route as a stranger and as a maker of another workshop: nothing of this workshop is seen or moved. */
+final class StrangersTest extends TestCase
+{
+    private const OPEN = ['GET sign-in', 'POST sign-in', 'GET sign-up', 'POST sign-up', 'POST enter-demo', 'GET up'];
+
+    /** @return array<string, string> what each route parameter is called here */
+    private function ours(): array
+    {
+        $piece = $this->piece();
+        $deleted = $this->piece();
+        $deleted->delete();
+        $making = app(Bench::class)->begin($piece);
+        $lot = app(Stockkeeping::class)->receive($this->workshop(), ['metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m', 'name' => 'Secret coil'], LengthUnit::Millimetre);
+        $bead = Bead::query()->create([...Bead::columns(CoreBead::parse('Secret bead: 6mm round')), 'workshop_id' => $this->workshop()->id]);
+
+        return ['{piece}' => $piece->ulid, '{deleted}' => $deleted->ulid, '{making}' => $making->ulid, '{lot}' => $lot->ulid, '{bead}' => $bead->ulid, '{stage}' => 'lay-out', '{name}' => 'simple-loop'];
+    }
+
+    /** @return list<array{string, string}> method and address of every route of the application */
+    private function routes(): array
+    {
+        $all = [];
+        foreach (Routes::getRoutes() as $route) {
+            /** @var Route $route */
+            if (str_starts_with($route->uri(), '_') || str_starts_with($route->uri(), 'storage')) {
+                continue;
+            }
+            foreach (array_diff($route->methods(), ['HEAD']) as $method) {
+                $all[] = [$method, $route->uri()];
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return array<string, string> a fingerprint of all that is saved */
+    private function saved(): array
+    {
+        $all = [];
+        foreach (['workshops', 'users', 'pieces', 'piece_revisions', 'lots', 'movements', 'makings', 'beads'] as $table) {
+            $all[$table] = md5((string) json_encode(DB::table($table)->orderBy('id')->get()));
+        }
+
+        return $all;
+    }
+
+    public function test_a_stranger_is_sent_to_sign_in(): void
+    {
+        $ours = $this->ours();
+        $before = $this->saved();
+        $walked = 0;
+        foreach ($this->routes() as [$method, $uri]) {
+            if (in_array("{$method} {$uri}", self::OPEN, true)) {
+                continue;
+            }
+            $this->call($method, '/'.strtr($uri, $ours))->assertRedirect('/sign-in');
+            $walked++;
+        }
+        self::assertGreaterThan(25, $walked);
+        self::assertSame($before, $this->saved());
+    }
+
+    public function test_another_maker_finds_nothing_of_ours(): void
+    {
+        $ours = $this->ours();
+        $other = User::factory()->create();
+        $before = $this->saved();
+        $walked = 0;
+        foreach ($this->routes() as [$method, $uri]) {
+            $address = strtr($uri, $ours);
+            if (preg_match('/\{(piece|deleted|making|lot|bead)\}/', $uri) === 1) {
+                $this->actingAs($other)->call($method, '/'.$address, ['revision' => 1, 'do' => 'name', 'name' => 'Taken', 'at' => 0, 'holds' => '1m', 'owned' => 3])->assertNotFound();
+                $walked++;
+            } elseif ($method === 'GET' && ! in_array("{$method} {$uri}", self::OPEN, true)) {
+                $this->actingAs($other)->get('/'.$address)->assertOk()->assertDontSee('Secret')->assertDontSee('Test drops');
+                $walked++;
+            }
+        }
+        self::assertGreaterThan(20, $walked);
+        self::assertSame($before, $this->saved());
+    }
+
+    public function test_another_maker_cannot_reverse_our_entry_or_cut_from_our_coil(): void
+    {
+        $ours = $this->ours();
+        $entry = (string) DB::table('movements')->value('entry');
+        $other = User::factory()->create();
+        $this->actingAs($other)->post('/stock/book/reverse', ['entry' => $entry])->assertNotFound();
+        $theirs = $this->piece(workshop: $other->workshop);
+        $making = app(Bench::class)->begin($theirs);
+        $this->put("/makings/{$making->ulid}", ['as_it_is' => '1', 'lot' => ['p1' => $ours['{lot}']]])->assertStatus(422)->assertSee('is not in this workshop’s stock');
+        self::assertSame(2, DB::table('movements')->count());
+    }
+}
