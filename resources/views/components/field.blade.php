@@ -6,5 +6,5 @@
     <label for="{{ $id }}">{{ $label }}</label>
     <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}" value="{{ $type === 'password' ? '' : $value }}" {{ $attributes->merge(['class' => 'in']) }} @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ Str::slug(str_replace('.', ' ', $at)) }}" @endif>
     @if ($hint)<span class="small quiet">{{ $hint }}</span>@endif
-    <x-problem :for="$at" :problem="$problem" />
+    @if ($isWrong)<x-problem :for="$at" :problem="$problem" />@endif
 </div>

@@ -7,7 +7,7 @@
                 @include('fragments.where', ['desk' => $desk, 'then' => []])
                 <h1 class="contents"><label class="sr-only" for="piece-name">Name of the piece</label><input class="piece-name" id="piece-name" name="name" value="{{ $desk->document->name }}" autocomplete="off" @readonly($desk->isOlderDesign())></h1>
             </form>
-            <x-problem for="name" :problem="$problem" />
+            @if ($problem)<x-problem for="name" :problem="$problem" />@endif
             <div class="bar small">
                 @include('stages.makes')
             </div>

@@ -43,7 +43,7 @@
                 <button type="submit" class="tool no-js">swap</button>
             </form>
         </div>
-        <x-problem for="hole" :problem="$problem" />
+        @if ($problem)<x-problem for="hole" :problem="$problem" />@endif
     @endif
     @if ($takes)
         <form class="tray" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" aria-label="Tray: puts a bead on this {{ $part->technique()->label() }}">
@@ -62,7 +62,7 @@
             <div class="grow max-w-96"><x-field name="bead" label="A bead of your own, in one line" :value="$problem !== null && $problem->field() === 'bead' ? (is_string(request('bead')) ? mb_substr(request('bead'), 0, 200) : '') : ''" :problem="$problem" placeholder="6mm round, hole 1, amber" autocomplete="off" /></div>
             <button type="submit" class="may">Add it</button>
         </form>
-        @foreach (['bead hole', 'bead width', 'bead length', 'bead colour', 'bead name'] as $field)<x-problem :for="$field" :problem="$problem" />@endforeach
+        @if ($problem)@foreach (['bead hole', 'bead width', 'bead length', 'bead colour', 'bead name'] as $field)<x-problem :for="$field" :problem="$problem" />@endforeach @endif
     @endif
     <div class="settings">
         @foreach ($part->technique()->parameters() as $parameter)
@@ -73,7 +73,12 @@
                 @include('fragments.where', ['desk' => $desk, 'then' => []])
                 @php($id = 'set-'.$part->id.'-'.$parameter->key)
                 @if ($parameter->kind->value === 'length' || $parameter->kind->value === 'count')
-                    <x-field name="value" :id="$id" :label="$parameter->words" :value="$problem !== null && $problem->field() === $parameter->words ? (is_string(request('value')) ? mb_substr(request('value'), 0, 100) : '') : ($parameter->kind->value === 'length' ? $profile->size($part->mm($parameter->key)) : $part->count($parameter->key))" :problem="$problem" :problem-for="$parameter->words" autocomplete="off" inputmode="{{ $parameter->kind->value === 'count' ? 'numeric' : 'text' }}" />
+                    @php($isWrong = $problem !== null && $problem->field() === $parameter->words)
+                    <div class="field">
+                        <label for="{{ $id }}">{{ $parameter->words }}</label>
+                        <input class="in" id="{{ $id }}" name="value" autocomplete="off" inputmode="{{ $parameter->kind->value === 'count' ? 'numeric' : 'text' }}" value="{{ $isWrong ? (is_string(request('value')) ? mb_substr(request('value'), 0, 100) : '') : ($parameter->kind->value === 'length' ? $profile->size($part->mm($parameter->key)) : $part->count($parameter->key)) }}" @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ Str::slug($parameter->words) }}" @endif>
+                        @if ($isWrong)<x-problem :for="$parameter->words" :problem="$problem" />@endif
+                    </div>
                 @else
                     <div class="field">
                         <label for="{{ $id }}">{{ $parameter->words }}</label>
