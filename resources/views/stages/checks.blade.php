@@ -1,4 +1,5 @@
 {{-- $checks: each with its sign, its sentence and its ways out --}}
+@if ($checks !== [])
 <ul aria-label="Checks">
 @foreach ($checks as $index => $check)
     <li class="check is-{{ $check->level->value }}">
@@ -17,3 +18,4 @@
     </li>
 @endforeach
 </ul>
+@endif

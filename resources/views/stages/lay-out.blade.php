@@ -7,6 +7,7 @@
         <a class="tool" href="/pieces/{{ $desk->piece->ulid }}/lay-ready">Lay ready</a>
     </div>
 </div>
+@include('stages.checks', ['checks' => $desk->checks(\Hebra\Core\Plan\Level::Stop, \Hebra\Core\Plan\Level::Warn)])
 @include('svg.glyphs', ['beads' => $desk->document->beads])
 <ol class="line mt-2">
 @forelse ($desk->document->parts as $index => $part)
@@ -42,7 +43,7 @@
     @endforeach
 </form>
 <div class="rule-top mt-4">
-    @include('stages.checks', ['checks' => $desk->checks(\Hebra\Core\Plan\Level::Stop, \Hebra\Core\Plan\Level::Warn, \Hebra\Core\Plan\Level::Note)])
+    @include('stages.checks', ['checks' => $desk->checks(\Hebra\Core\Plan\Level::Note)])
     <div class="flex flex-wrap items-center justify-between gap-3 mt-2">
         <p class="quiet small figure">hangs {{ $profile->length($desk->plan->hangsMm()) }} · {{ \Hebra\Core\Quantity\Figures::counted(array_sum(array_map(fn ($count) => $count->each, $desk->plan->beads)), 'bead') }} each</p>
         <a class="do" href="{{ $desk->url('wire') }}">Choose the wire</a>
