@@ -68,9 +68,12 @@ final class DemoSeeder extends Seeder
         $this->at($now, -27, fn () => $this->coils($workshop));
         $this->at($now, -16, fn () => $this->made($this->piece($workshop, 'Breakwater', [['wrapped-link', ['foam', 'lamp', 'foam']], ['head-pin', ['buoy']]]), 74, 'First pair of the season. Lamp beads run a little large.', 1.5));
         $this->at($now, -9, fn () => $this->made($this->piece($workshop, 'Kelp light', [['head-pin', ['kelp', 'foam']]], Makes::batch(3)), 95, 'Three for the corner rail; wraps closer than last time.', 0.0));
+        $this->at($now, -8, fn () => $this->piece($workshop, 'Slipway', [['wrapped-link', ['kelp']], ['wrapped-link', ['foam']], ['head-pin', ['sea glass']]], Makes::one()));
+        $this->at($now, -7, fn () => $this->piece($workshop, 'Low water', [['wrapped-link', ['foam', 'buoy', 'foam']], ['head-pin', ['pebble']]], Makes::batch(6), Metal::Niobium));
         $this->at($now, -6, fn () => $this->piece($workshop, 'Night tide', [['wrapped-link', ['foam']], ['head-pin', ['night']]]));
         $this->at($now, -4, fn () => $this->piece($workshop, 'Mooring line', [['wrapped-link', ['foam', 'sky', 'foam'], 3]], Makes::pair(), Metal::Copper));
         $this->at($now, -3, fn () => $this->piece($workshop, 'Driftwood, bought pins', [['wrapped-link', ['sky']], ['head-pin', ['foam', 'driftwood'], 1, ['source' => 'bought', 'pin_length' => 38.0]]]));
+        $this->at($now, -3, fn () => $this->piece($workshop, 'Lantern walk', [['wrapped-link', ['lamp'], 2, ['turned' => true]], ['head-pin', ['lilac', 'lamp', 'lilac']]], null, Metal::GoldFilled));
         $this->at($now, -2, fn () => $this->halfMade($this->piece($workshop, 'Winter buoys', [['wrapped-link', ['sky', 'buoy']], ['head-pin', ['lamp', 'foam']]]), 14, 1));
         $this->at($now, 0, fn () => $this->piece($workshop, 'Sandpiper drops', [['wrapped-link', ['sea glass', 'lilac']], ['head-pin', ['pebble']]]));
     }
@@ -103,7 +106,7 @@ final class DemoSeeder extends Seeder
         $this->stock->receive($workshop, ['kind' => 'pins', 'name' => 'Fifties', 'metal' => 'sterling', 'size' => '24 awg', 'temper' => 'dead-soft', 'pins' => '20', 'pin_length' => '50 mm', 'price' => '9.80'], LengthUnit::Millimetre);
     }
 
-    /** @param  list<array{0: string, 1: list<string>, 2?: int, 3?: array<string, float|string>}>  $line below the ear wire */
+    /** @param  list<array{0: string, 1: list<string>, 2?: int, 3?: array<string, float|string|bool>}>  $line below the ear wire */
     private function piece(Workshop $workshop, string $name, array $line, ?Makes $makes = null, Metal $metal = Metal::Sterling): Piece
     {
         $beads = [];
