@@ -22,6 +22,8 @@ abstract class BrowserTestCase extends TestCase
 
     protected static string $database;
 
+    private static string $views;
+
     /** @var list<resource> */
     private static array $processes = [];
 
@@ -32,8 +34,11 @@ abstract class BrowserTestCase extends TestCase
         touch(self::$database);
         $environment = [
             'DB_DATABASE' => self::$database, 'HEBRA_DEMO' => '1', 'APP_ENV' => 'production', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
+            // Views of its own: compiled once, from the templates as they are now.
+            'VIEW_COMPILED_PATH' => self::$views = sys_get_temp_dir().'/hebra-views-'.getmypid().'-'.random_int(1000, 9999),
             'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'APP_CONFIG_CACHE' => $root.'/bootstrap/cache/none-config.php', 'APP_ROUTES_CACHE' => $root.'/bootstrap/cache/none-routes.php',
         ] + getenv();
+        mkdir(self::$views);
         $seeding = proc_open([PHP_BINARY, 'artisan', 'migrate', '--force', '--seed', '--quiet'], [], $pipes, $root, $environment);
         self::assertIsResource($seeding);
         self::assertSame(0, proc_close($seeding));
@@ -91,7 +96,8 @@ abstract class BrowserTestCase extends TestCase
             proc_close($process);
         }
         self::$processes = [];
-        array_map(unlink(...), glob(self::$database.'*') ?: []);
+        array_map(unlink(...), [...(glob(self::$database.'*') ?: []), ...(glob(self::$views.'/*') ?: [])]);
+        rmdir(self::$views);
     }
 
     /** Waits for what must come true, at most fifteen seconds. */
