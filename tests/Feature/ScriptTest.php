@@ -46,6 +46,32 @@ final class ScriptTest extends TestCase
         self::assertStringNotContainsString('✕', $report);
     }
 
+    public function test_it_serves_and_stops_without_leaving_anything_behind(): void
+    {
+        $database = sys_get_temp_dir().'/hebra-script-'.getmypid().'.sqlite';
+        $port = 18_700 + getmypid() % 200;
+        $log = $database.'.log';
+        $process = proc_open(['setsid', './hebra', 'serve'], [['file', '/dev/null', 'r'], ['file', $log, 'w'], ['file', $log, 'a']], $pipes, dirname(__DIR__, 2), ['DB_DATABASE' => $database, 'PORT' => (string) $port, 'APP_ENV' => 'production', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file'] + getenv());
+        self::assertIsResource($process);
+        try {
+            for ($try = 0; $try < 300 && ! str_contains((string) file_get_contents($log), 'Hebra is at'); $try++) {
+                usleep(100_000);
+            }
+            self::assertStringContainsString("http://127.0.0.1:{$port}", (string) file_get_contents($log));
+            self::assertStringContainsString('Set up your workshop', (string) file_get_contents("http://127.0.0.1:{$port}/sign-up"));
+            // As Ctrl-C does; a test that itself runs in the background would pass an ignored interrupt on.
+            posix_kill(proc_get_status($process)['pid'], SIGTERM);
+            for ($try = 0; $try < 100 && proc_get_status($process)['running']; $try++) {
+                usleep(50_000);
+            }
+            self::assertStringContainsString('Stopped', (string) file_get_contents($log));
+            self::assertFalse(@fsockopen('127.0.0.1', $port), 'nothing answers any more');
+        } finally {
+            proc_terminate($process, SIGKILL);
+            array_map(unlink(...), glob($database.'*') ?: []);
+        }
+    }
+
     public function test_nothing_of_this_machine_is_in_the_tree(): void
     {
         [, $files] = self::script('git ls-files');

@@ -12,7 +12,7 @@
             <x-field name="password" type="password" label="Password, 10 characters or more" :problem="$problem" problem-for="password" autocomplete="new-password" />
             <button type="submit" class="do justify-center">Open the workshop</button>
         </form>
-        <p class="mt-3 small"><a href="/sign-in">I have one: sign in</a></p>
+        @if (config('hebra.sign_up') === 'open')<p class="mt-3 small"><a href="/sign-in">I have one: sign in</a></p>@endif
     </section>
 </div>
 </x-layout>
