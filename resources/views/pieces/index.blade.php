@@ -8,7 +8,7 @@
         <form method="post" action="/pieces" class="flex flex-wrap items-end gap-4">
             @csrf
             <div class="w-64"><x-field name="name" class="is-text" label="Name" :value="is_string(request('name')) ? mb_substr(request('name'), 0, 100) : ''" :problem="$problem" placeholder="New drops" autocomplete="off" /></div>
-            <div class="field grow max-w-md"><label for="pattern">Start from</label>
+            <div class="field grow max-w-xl"><label for="pattern">Start from</label>
                 <select class="in is-text" id="pattern" name="pattern">
                     @foreach ($patterns as $name => $words)<option value="{{ $name }}" @selected($name === 'link-and-drop')>{{ $words }}</option>@endforeach
                 </select><x-problem for="pattern" :problem="$problem" /></div>
