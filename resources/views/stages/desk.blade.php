@@ -10,6 +10,11 @@
             @if ($problem)<x-problem for="name" :problem="$problem" />@endif
             <div class="bar small">
                 @include('stages.makes')
+                @if (in_array($desk->stage, ['lay-out', 'wire', 'cut'], true))
+                    <span class="quiet pl-2" aria-hidden="true">|</span>
+                    <x-change :desk="$desk" do="undo" at="undo" key="Ctrl+z" class="word" title="Ctrl Z">Undo</x-change>
+                    <x-change :desk="$desk" do="redo" at="redo" key="Ctrl+Shift+z | Ctrl+y" class="word" title="Ctrl Shift Z">Redo</x-change>
+                @endif
             </div>
         </div>
         <ol class="strung" aria-label="Stages of the piece">

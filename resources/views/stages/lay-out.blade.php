@@ -2,8 +2,6 @@
 <div class="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
     <h2>From the ear down</h2>
     <div class="bar small">
-        <x-change :desk="$desk" do="undo" at="undo" key="Ctrl+z">Undo <kbd>Ctrl Z</kbd></x-change>
-        <x-change :desk="$desk" do="redo" at="redo" key="Ctrl+Shift+z | Ctrl+y">Redo</x-change>
         <a class="tool" href="/pieces/{{ $desk->piece->ulid }}/lay-ready">Lay ready</a>
     </div>
 </div>
