@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\HandController;
 use App\Http\Controllers\MakingController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\StageController;
@@ -56,8 +57,17 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/beads/{bead}', [StockController::class, 'owned']);
     Route::delete('/beads/{bead}', [StockController::class, 'forgetBead']);
 
-    Route::get('/sums', [SumController::class, 'show']);
+    Route::get('/hand', [HandController::class, 'show']);
+    Route::put('/hand/schools', [HandController::class, 'schools']);
+    Route::put('/hand/metals/{metal}', [HandController::class, 'metal']);
+    Route::post('/tools', [HandController::class, 'addTool']);
+    Route::put('/tools/{tool}', [HandController::class, 'changeTool']);
+    Route::delete('/tools/{tool}', [HandController::class, 'dropTool']);
+
+    Route::get('/sums', [SumController::class, 'index']);
     Route::get('/sums/{name}', [SumController::class, 'show']);
+    Route::get('/sums/{name}/use', [SumController::class, 'targets']);
+    Route::post('/sums/{name}/use', [SumController::class, 'use']);
 });
 
 if (config('hebra.bench')) {

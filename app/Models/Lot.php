@@ -30,6 +30,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int|null $pin_length_um
  * @property int|null $price_cents
  * @property int|null $held_mg
+ * @property int|null $received_mg
  * @property CarbonImmutable $created_at
  */
 final class Lot extends Model
@@ -60,7 +61,14 @@ final class Lot extends Model
     /** @param  Builder<self>  $query */
     public function scopeWithHeld(Builder $query): void
     {
-        $query->withSum('movements as held_mg', 'mass_mg');
+        $query->withSum('movements as held_mg', 'mass_mg')
+            ->withSum(['movements as received_mg' => fn (Builder $movements) => $movements->where('kind', 'received')], 'mass_mg');
+    }
+
+    /** What came in at its price; 0 where it was cut off another lot. */
+    public function receivedMm(): float
+    {
+        return $this->mmOf((int) ($this->attributes['received_mg'] ?? 0));
     }
 
     public function wire(): Wire

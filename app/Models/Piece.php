@@ -34,7 +34,7 @@ final class Piece extends Model
 {
     use HasUlids, SoftDeletes;
 
-    public const STAGES = ['lay-out' => 'Lay out', 'wire' => 'Wire', 'cut' => 'Cut', 'make' => 'Make', 'log' => 'Weigh & log'];
+    public const STAGES = ['lay-out' => 'Lay out', 'wire' => 'Wire & fit', 'cut' => 'Cut', 'make' => 'Make', 'log' => 'Weigh & log'];
 
     protected $guarded = ['id'];
 

@@ -17,6 +17,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $email
  * @property string $password
+ * @property list<array{words: string, address: string}>|null $recent_sums
  * @property Workshop $workshop
  */
 final class User extends Authenticatable
@@ -24,17 +25,31 @@ final class User extends Authenticatable
     /** @use HasFactory<UserFactory> */
     use HasFactory;
 
-    protected $fillable = ['workshop_id', 'name', 'email', 'password'];
+    private const RECENT_SUMS = 6;
 
-    protected $attributes = ['remember_token' => null];
+    protected $fillable = ['workshop_id', 'name', 'email', 'password', 'recent_sums'];
+
+    protected $attributes = ['remember_token' => null, 'recent_sums' => null];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @var array<string, string> */
-    protected $casts = ['password' => 'hashed'];
+    protected $casts = ['password' => 'hashed', 'recent_sums' => 'array'];
 
     /** @var list<string> */
-    protected $with = ['workshop'];
+    protected $with = ['workshop.tools'];
+
+    /** @return list<array{words: string, address: string}> the sums asked last, latest first */
+    public function recentSums(): array
+    {
+        return $this->recent_sums ?? [];
+    }
+
+    public function rememberSum(string $words, string $address): void
+    {
+        $others = array_filter($this->recentSums(), fn (array $one): bool => $one['address'] !== $address);
+        $this->forceFill(['recent_sums' => array_slice([['words' => mb_substr($words, 0, 90), 'address' => $address], ...$others], 0, self::RECENT_SUMS)])->save();
+    }
 
     /** @return BelongsTo<Workshop, $this> */
     public function workshop(): BelongsTo

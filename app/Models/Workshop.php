@@ -7,7 +7,11 @@ namespace App\Models;
 use Database\Factories\WorkshopFactory;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Ruler;
+use Hebra\Core\School\Schools;
+use Hebra\Core\Tool\ToolBox;
 use Hebra\Core\Wire\SizeSystem;
+use Hebra\Core\Wire\Strength;
+use Hebra\Core\Wire\Strengths;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -21,6 +25,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $keep_um
  * @property bool $shortcuts  whether single keys act on a page
  * @property bool $is_demo
+ * @property array<string, string>|null $schools  school => choice, where it differs from the usual
+ * @property array<string, array{modulus_gpa: float, soft_mpa: float, half_hard_mpa: float, hard_mpa: float}>|null $strengths  the maker's own, by metal
+ * @property \Illuminate\Database\Eloquent\Collection<int, Tool> $tools
  */
 final class Workshop extends Model
 {
@@ -29,14 +36,42 @@ final class Workshop extends Model
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['ruler' => '0.5 mm', 'sizes' => 'awg', 'clearance_um' => 50, 'keep_um' => 60_000, 'shortcuts' => true, 'is_demo' => false];
+    protected $attributes = ['ruler' => '0.5 mm', 'sizes' => 'awg', 'clearance_um' => 50, 'keep_um' => 60_000, 'shortcuts' => true, 'is_demo' => false, 'schools' => null, 'strengths' => null];
 
     /** @var array<string, string> */
-    protected $casts = ['is_demo' => 'boolean', 'shortcuts' => 'boolean'];
+    protected $casts = ['is_demo' => 'boolean', 'shortcuts' => 'boolean', 'schools' => 'array', 'strengths' => 'array'];
+
+    private ?Profile $profile = null;
 
     public function profile(): Profile
     {
-        return new Profile(Ruler::from($this->ruler), SizeSystem::from($this->sizes), $this->clearance_um / 1000, $this->keep_um / 1000);
+        return $this->profile ??= new Profile(
+            Ruler::from($this->ruler), SizeSystem::from($this->sizes), $this->clearance_um / 1000, $this->keep_um / 1000,
+            schools: Schools::of($this->schools ?? []), tools: new ToolBox(array_values($this->tools->map(fn (Tool $tool) => $tool->core())->all())), strengths: $this->ownStrengths(),
+        );
+    }
+
+    private function ownStrengths(): Strengths
+    {
+        return new Strengths(array_map(fn (array $one): Strength => Strength::of($one['modulus_gpa'], $one['soft_mpa'], $one['half_hard_mpa'], $one['hard_mpa'], 'your own value'), $this->strengths ?? []));
+    }
+
+    protected static function booted(): void
+    {
+        self::saved(fn (self $workshop) => $workshop->settled());
+    }
+
+    /** After what the profile is made of has changed. */
+    public function settled(): void
+    {
+        $this->profile = null;
+        $this->unsetRelation('tools');
+    }
+
+    /** @return HasMany<Tool, $this> */
+    public function tools(): HasMany
+    {
+        return $this->hasMany(Tool::class);
     }
 
     /** @return HasMany<Piece, $this> */

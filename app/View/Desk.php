@@ -18,13 +18,15 @@ use Hebra\Core\Piece\Piece as Document;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Finding;
+use Hebra\Core\Plan\FitSheet;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
-use Hebra\Core\Plan\WireRow;
+use Hebra\Core\Plan\Supply;
 use Hebra\Core\Plan\WireTable;
 use Hebra\Core\Problem;
+use Hebra\Core\School\School;
 use Hebra\Core\Wire\Wire;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -42,6 +44,9 @@ final class Desk
 
     public ?float $hungMm = null;
 
+    /** The wire whose table is open on the Wire & fit stage. */
+    public ?string $askedRole = null;
+
     private ?MakingDesk $makingDesk = null;
 
     public function __construct(
@@ -57,7 +62,8 @@ final class Desk
         // A making goes on with the design it began with, whatever has been changed since.
         $this->document = $making === null ? $piece->document() : $making->document();
         $this->plan = Planner::plan($this->document, $this->profile);
-        $this->drawing = new Drawing($this->plan->figure);
+        // At the bench a left-handed maker sees it mirrored; the piece itself never is.
+        $this->drawing = new Drawing($this->plan->figure, isMirrored: $stage === 'make' && $this->profile->schools->is(School::Hand, 'left'));
         if ($making !== null) {
             $this->makingDesk = new MakingDesk($making, $this->plan);
         }
@@ -85,7 +91,7 @@ final class Desk
                 ($open->technique()->takesBeads() && ($field === 'hole' ? $this->run() !== null : in_array($field, ['bead', 'bead hole', 'bead width', 'bead length', 'bead colour', 'bead name'], true)))
                 || array_filter($open->technique()->parameters(), fn (Parameter $parameter): bool => $parameter->words === $field && $open->technique()->shows($parameter->key, $open)) !== []
             ),
-            'wire' => $field === 'size',
+            'wire' => in_array($field, ['size', 'fit'], true),
             'make' => in_array($field, ['hooked', 'counted'], true),
             'log' => preg_match('/^(minutes|note|(cut|left|kept|lot)\..+)$/', $field) === 1,
             default => false,
@@ -169,10 +175,45 @@ final class Desk
         return array_map(fn (Cut $cut): Strip => new Strip($cut, $this->profile, $ratio), $cuts);
     }
 
-    /** @return list<WireRow> */
-    public function wireTable(string $role): array
+    /** The role whose table is open: the one asked for, else the first. */
+    public function openRole(): ?string
     {
-        return WireTable::of($this->document, $role, $this->profile);
+        $roles = $this->document->roles();
+
+        return in_array($this->askedRole, $roles, true) ? $this->askedRole : ($roles[0] ?? null);
+    }
+
+    public function wireChoice(string $role): WireChoice
+    {
+        return new WireChoice($this->document->wires[$role], WireTable::of($this->document, $role, $this->profile, $this->supply()), $this->profile);
+    }
+
+    public function fitSheet(): FitSheet
+    {
+        return FitSheet::of($this->plan);
+    }
+
+    private function supply(): Supply
+    {
+        $held = $paid = $received = [];
+        foreach ($this->lots() as $lot) {
+            if ($lot->isPins()) {
+                continue;
+            }
+            $key = $lot->wire()->key();
+            $held[$key] = ($held[$key] ?? 0.0) + $lot->heldMm();
+            if ($lot->price_cents !== null && $lot->receivedMm() > 0) {
+                $paid[$key] = ($paid[$key] ?? 0) + $lot->price_cents;
+                $received[$key] = ($received[$key] ?? 0.0) + $lot->receivedMm();
+            }
+        }
+
+        $centsPerMetre = [];
+        foreach ($paid as $key => $cents) {
+            $centsPerMetre[$key] = $cents / $received[$key] * 1000;
+        }
+
+        return new Supply($held, $centsPerMetre);
     }
 
     /** @var list<CoreBead>|null */

@@ -25,11 +25,11 @@ final readonly class Drawing
 
     private float $originX;
 
-    public function __construct(private PieceFigure $figure, float $roomWide = 330, float $roomHigh = 560, private float $dimension = 64, private float $room = 26, private string $name = 'piece')
+    public function __construct(private PieceFigure $figure, float $roomWide = 330, float $roomHigh = 560, private float $dimension = 64, private float $room = 26, private string $name = 'piece', private bool $isMirrored = false)
     {
         $this->ratio = self::ratioFor($figure, $roomWide - $dimension - 2 * $this->room, $roomHigh - 2 * $this->room);
         $this->k = $this->ratio * self::PX_PER_MM;
-        $this->originX = $this->room + $dimension - $figure->left * $this->k;
+        $this->originX = $this->room + $dimension + ($isMirrored ? $figure->right : -$figure->left) * $this->k;
         $this->width = round(2 * $this->room + $dimension + $figure->widthMm() * $this->k, 1);
         $this->height = round(2 * $this->room + $figure->heightMm() * $this->k, 1);
     }
@@ -48,7 +48,7 @@ final readonly class Drawing
 
     public function x(float $mm): float
     {
-        return round($this->originX + $mm * $this->k, 2);
+        return round($this->originX + ($this->isMirrored ? -$mm : $mm) * $this->k, 2);
     }
 
     public function y(float $mm): float
@@ -106,7 +106,7 @@ final readonly class Drawing
         $path = '';
         foreach ($stroke->path as $command) {
             $path .= $command[0] === 'A'
-                ? 'A'.$this->px((float) $command[1]).' '.$this->px((float) $command[2]).' 0 0 '.($command[3] ?? 0).' '.$this->x((float) ($command[4] ?? 0)).' '.$this->y((float) ($command[5] ?? 0))
+                ? 'A'.$this->px((float) $command[1]).' '.$this->px((float) $command[2]).' 0 0 '.($this->isMirrored ? 1 - (int) ($command[3] ?? 0) : ($command[3] ?? 0)).' '.$this->x((float) ($command[4] ?? 0)).' '.$this->y((float) ($command[5] ?? 0))
                 : $command[0].$this->x((float) $command[1]).' '.$this->y((float) $command[2]);
         }
 

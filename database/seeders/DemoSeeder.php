@@ -11,6 +11,7 @@ use App\Actions\Stockkeeping;
 use App\Models\Bead;
 use App\Models\Making;
 use App\Models\Piece;
+use App\Models\Tool;
 use App\Models\User;
 use App\Models\Workshop;
 use Hebra\Core\Bead\Bead as CoreBead;
@@ -21,6 +22,8 @@ use Hebra\Core\Piece\Piece as Document;
 use Hebra\Core\Piece\Techniques;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Quantity\LengthUnit;
+use Hebra\Core\Tool\Tool as CoreTool;
+use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
@@ -45,6 +48,15 @@ final class DemoSeeder extends Seeder
         'driftwood' => ['Driftwood: 12 x 20mm drop, hole 1.4, sand, wood', 7],
     ];
 
+    private const TOOLS = [
+        [ToolKind::RoundNose, 'Blue-handled round-nose', '1.5, 2, 2.5, 3, 3.5, 4.5 mm', 0.0],
+        [ToolKind::Stepped, 'Stepped pliers', '5, 7, 10 mm', 0.0],
+        [ToolKind::Mandrel, 'Steel rods', '3, 4, 6, 8, 9, 12, 15 mm', 0.0],
+        [ToolKind::RingMandrel, 'Grooved ring mandrel', 'us 3 to us 13 by 1/2', 0.0],
+        [ToolKind::BangleMandrel, 'Oak bangle mandrel', '55 to 70 by 2.5 mm', 0.0],
+        [ToolKind::Winder, 'Bench winder', '1.5, 2, 2.5, 3, 4 mm', 25.0],
+    ];
+
     public function __construct(
         private readonly History $history,
         private readonly Stockkeeping $stock,
@@ -60,10 +72,18 @@ final class DemoSeeder extends Seeder
         }
         $workshop = Workshop::query()->create(['name' => 'Marram Lane', 'is_demo' => true]);
         // Nobody knows this password: the demo is entered by its button.
-        User::query()->create(['workshop_id' => $workshop->id, 'name' => 'Ottla Wren', 'email' => 'ottla@marram-lane.example', 'password' => Str::random(40)]);
+        User::query()->create(['workshop_id' => $workshop->id, 'name' => 'Ottla Wren', 'email' => 'ottla@marram-lane.example', 'password' => Str::random(40), 'recent_sums' => [
+            ['words' => 'bead wrap 18 awg, 28 awg, 17, 3 mm', 'address' => '/sums/bead-wrap?core=18+awg&wire=28+awg&beads=17&bead_length=3+mm'],
+            ['words' => 'spring back copper, half-hard, 14 awg, 60 mm', 'address' => '/sums/spring-back?metal=copper&temper=half-hard&wire=14+awg&inside=60+mm'],
+        ]]);
         foreach (self::BEADS as [$line, $owned]) {
             Bead::query()->create([...Bead::columns(CoreBead::parse($line)), 'workshop_id' => $workshop->id, 'owned' => $owned]);
         }
+        foreach (self::TOOLS as [$kind, $name, $marks, $gripMm]) {
+            $tool = CoreTool::of($kind, $name, CoreTool::readMarks($kind, $marks, LengthUnit::Millimetre), $gripMm);
+            Tool::query()->create([...Tool::columns($tool), 'workshop_id' => $workshop->id]);
+        }
+        $workshop->settled();
         $now = Carbon::now();
         $this->at($now, -27, fn () => $this->coils($workshop));
         $this->at($now, -16, fn () => $this->made($this->piece($workshop, 'Breakwater', [['wrapped-link', ['foam', 'lamp', 'foam']], ['head-pin', ['buoy']]]), 74, 'First pair of the season. Lamp beads run a little large.', 1.5));

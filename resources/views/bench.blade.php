@@ -3,6 +3,7 @@
         <h1>{{ $underWay === [] ? 'The bench is clear' : 'On the bench' }}</h1>
         <a class="do" href="/pieces">Start a piece</a>
     </div>
+    <section class="mt-3 bench-ask" aria-label="Sums"><p class="quiet small">A sum in between: <em>bind 17 beads of 3 mm with 28ga on 18ga</em>, <em>hoop 30mm 20ga eye 2mm hook 8mm</em>, <em>ring us 7</em></p>@include('sums.ask', ['live' => false, 'ask' => ''])</section>
     @foreach ($underWay as $card)
         @php($making = new \App\View\MakingDesk($card->making(), \Hebra\Core\Plan\Planner::plan($card->making()->document(), $profile)))
         <article class="leaf mt-4 grid gap-x-6 gap-y-2 grid-cols-[84px_minmax(0,1fr)] sm:grid-cols-[110px_minmax(0,1fr)_auto] items-center">

@@ -89,7 +89,7 @@ final class AccountTest extends TestCase
         $this->actingAs($this->maker)->put('/account/units', ['name' => 'Inch house', 'ruler' => '1/16 in', 'sizes' => 'swg', 'clearance' => '0.1 mm', 'keep' => '3 in', 'shortcuts' => '0'])->assertRedirect('/account');
         self::assertSame(76_200, $this->workshop()->refresh()->keep_um);
         $this->get("/pieces/{$piece->ulid}/cut")->assertOk()->assertSee('rounded up to 1/16 in')->assertSee('data-shortcuts="off"', false);
-        $this->get("/pieces/{$piece->ulid}/wire")->assertSee('SWG, standard wire gauge');
+        $this->get("/pieces/{$piece->ulid}/wire")->assertSee('22 SWG');
         // From now on a bare length on a page is inches.
         $this->change($piece, ['do' => 'part.set', 'part' => 'p2', 'key' => 'tail', 'value' => '1/2'])->assertOk();
         self::assertSame(12.7, $piece->refresh()->document()->part('p2')->mm('tail'));

@@ -12,7 +12,7 @@ final class SumsPageTest extends TestCase
     public function test_every_sum_has_a_page_with_an_answer(): void
     {
         foreach (Sums::all() as $name => $sum) {
-            $this->actingAs($this->maker)->get("/sums/{$name}")->assertOk()->assertSee($sum->question())->assertSee('Working')->assertSee('Source:');
+            $this->actingAs($this->maker)->get("/sums/{$name}")->assertOk()->assertSee($sum->question)->assertSee('Working')->assertSee('Source:');
         }
         $this->get('/sums/weld')->assertNotFound();
     }

@@ -31,21 +31,21 @@ final class SumCommand extends Command
         }
         if ($this->option('json')) {
             $this->output->writeln((string) json_encode([
-                'sum' => $sum->name(), 'inputs' => $given->texts, 'results' => $answer->results,
-                'working' => array_map(fn (Working $line): string => $line->text(), $answer->working), 'source' => $sum->source(),
+                'sum' => $sum->name, 'inputs' => $given->texts, 'results' => $answer->results,
+                'working' => array_map(fn (Working $line): string => $line->text(), $answer->working), 'source' => $sum->source,
             ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
 
             return self::SUCCESS;
         }
         $rows = [];
         foreach ($answer->results as $name => $value) {
-            $rows[] = [$name, is_bool($value) ? ($value ? 'yes' : 'no') : (is_array($value) ? implode(', ', array_map(fn (float $one): string => (string) round($one, 4), $value)) : (string) (is_float($value) ? round($value, 4) : $value))];
+            $rows[] = [$name, self::shown($value)];
         }
-        $this->table([$sum->name(), ''], $rows);
+        $this->table([$sum->name, ''], $rows);
         foreach ($answer->working as $line) {
             $this->line('  '.$line->text());
         }
-        $this->line('  Source: '.$sum->source());
+        $this->line('  Source: '.$sum->source);
 
         return self::SUCCESS;
     }
@@ -60,9 +60,22 @@ final class SumCommand extends Command
             if ($at === false || $at === 0) {
                 throw UnknownSum::notAPair($argument);
             }
-            $pairs[substr($argument, 0, $at)] = substr($argument, $at + 1);
+            $key = substr($argument, 0, $at);
+            ! isset($pairs[$key]) || throw UnknownSum::twice($key);
+            $pairs[$key] = substr($argument, $at + 1);
         }
 
         return $pairs;
+    }
+
+    /** @param  float|int|bool|string|list<float>|null  $value */
+    private static function shown(float|int|bool|string|array|null $value): string
+    {
+        return match (true) {
+            is_bool($value) => $value ? 'yes' : 'no',
+            is_array($value) => implode(', ', array_map(self::shown(...), $value)),
+            is_float($value) => (string) round($value, 4),
+            default => (string) ($value ?? '–'),
+        };
     }
 }

@@ -43,7 +43,7 @@ final class PieceController extends Controller
         try {
             $name = trim($this->text($request, 'name'));
             $pattern = $this->text($request, 'pattern');
-            $piece = $this->history->begin($this->workshop($request), Patterns::start($pattern, $name === '' ? 'New drops' : $name), 'Began');
+            $piece = $this->history->begin($this->workshop($request), Patterns::start($pattern, $name === '' ? 'New drops' : $name, $this->workshop($request)->profile()->schools), 'Began');
         } catch (Problem $problem) {
             return $this->again($this->index($request), $problem);
         }

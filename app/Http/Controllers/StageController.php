@@ -41,7 +41,7 @@ final class StageController extends Controller
 
     public function change(PieceRequest $request): Response|RedirectResponse|JsonResponse
     {
-        return $this->moved($request, fn (Piece $piece, int $seen) => $this->history->change($piece, $seen, ChangeReader::read($request->all(), $this->workshop($request)->profile()->unit())));
+        return $this->moved($request, fn (Piece $piece, int $seen) => $this->history->change($piece, $seen, ChangeReader::read($request->all(), $this->workshop($request)->profile()->unit(), $this->workshop($request)->profile()->schools)));
     }
 
     public function undo(PieceRequest $request): Response|RedirectResponse|JsonResponse
@@ -73,7 +73,7 @@ final class StageController extends Controller
 
         return $request->hasHeader('HX-Request')
             ? $this->page($request, $this->stageOf($request), null, $request->hungMm())
-            : redirect("/pieces/{$piece->ulid}/{$this->stageOf($request)}?".http_build_query(['open' => $request->openPart(), 'run' => $request->openRun()]), 303);
+            : redirect("/pieces/{$piece->ulid}/{$this->stageOf($request)}?".http_build_query(['open' => $request->openPart(), 'run' => $request->openRun(), 'role' => $request->openRole()]), 303);
     }
 
     private function stageOf(PieceRequest $request): string
@@ -87,6 +87,7 @@ final class StageController extends Controller
     {
         $desk = new Desk($request->piece(), $this->workshop($request), $stage, $request->openPart(), $request->openRun(), $problem);
         $desk->hungMm = $hungMm;
+        $desk->askedRole = $request->openRole();
 
         return response($desk->rendered($request->hasHeader('HX-Request')), $problem === null ? 200 : Problems::status($problem));
     }

@@ -4,56 +4,124 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\History;
+use App\Exceptions\Refused;
 use App\Http\Problems;
+use App\Models\Piece;
+use App\View\SumDesk;
+use App\View\SumTargets;
+use Hebra\Core\Piece\Change\SetNote;
+use Hebra\Core\Piece\Change\Several;
+use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Problem;
-use Hebra\Core\Sum\Answer;
-use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Input;
+use Hebra\Core\Sum\Line;
 use Hebra\Core\Sum\Sum;
 use Hebra\Core\Sum\Sums;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
 
-/** Each rule on its own, for a question in the middle of something else. */
+/** Each rule on its own, for a question in the middle of something else: picked, or typed in one line. */
 final class SumController extends Controller
 {
-    public function show(Request $request, string $name = 'wrapped-loop'): Response
+    public function __construct(private readonly History $history)
     {
-        $sum = Sums::all()[$name] ?? abort(404);
-        $given = $this->given($request, $sum);
-        [$answer, $problem] = $this->answered($request, $sum, $given);
-        $view = view('sums.show', ['sums' => Sums::all(), 'sum' => $sum, 'given' => $given, 'answer' => $answer, 'problem' => $problem, 'profile' => $this->workshop($request)->profile()]);
-
-        return response($request->hasHeader('HX-Request') ? $view->fragment('answer') : $view->render(), $problem === null ? 200 : Problems::status($problem));
     }
 
-    /** @return array{Answer|null, Problem|null} */
-    private function answered(Request $request, Sum $sum, mixed $given): array
+    public function index(Request $request): Response|RedirectResponse
     {
+        $ask = '';
+        $isLive = $request->hasHeader('HX-Request');
         try {
-            /** @var array<string, string> $given */
-            $texts = array_filter($given, fn (string $text): bool => trim($text) !== '');
+            $ask = $this->text($request, 'ask');
+            if (trim($ask) !== '') {
+                [$sum, $texts] = Line::read($ask);
+                $desk = $this->desk($request, $sum, $texts);
 
-            return [$sum->work(Given::read($sum, $texts, $this->workshop($request)->profile()->unit())), null];
-        } catch (Problem $problem) {
-            return [null, $problem];
+                return $isLive ? $this->live($request, $desk) : redirect($desk->address().(str_contains($desk->address(), '?') ? '&' : '?').http_build_query(['ask' => $ask]));
+            }
+            $problem = null;
+        } catch (Problem $caught) {
+            $problem = $caught;
         }
+        $view = view($isLive ? 'sums.asked' : 'sums.index', ['ask' => $ask, 'problem' => $problem, 'recent' => $this->maker($request)->recentSums()]);
+
+        return response($view->render(), $problem === null ? 200 : Problems::status($problem));
+    }
+
+    public function show(Request $request, string $name): Response
+    {
+        $sum = Sums::all()[$name] ?? abort(404);
+        try {
+            $desk = $this->desk($request, $sum, $this->given($request, $sum));
+        } catch (Problem $problem) {
+            return response(view('refused', ['text' => $problem->getMessage()])->render(), Problems::status($problem));
+        }
+        if ($request->hasHeader('HX-Request')) {
+            return $this->live($request, $desk, 'sums.answer');
+        }
+        if ($request->query() !== [] && $desk->problem === null) {
+            $this->maker($request)->rememberSum($sum->words().' '.implode(', ', $desk->filled()), $desk->address());
+        }
+
+        return response(view('sums.show', ['desk' => $desk, 'ask' => $this->text($request, 'ask')])->render(), $desk->problem === null ? 200 : Problems::status($desk->problem));
+    }
+
+    /** The same sum in place; once asked for good it is remembered and has its address. */
+    private function live(Request $request, SumDesk $desk, string $view = 'sums.sum'): Response
+    {
+        $response = response(view($view, ['desk' => $desk])->render(), $desk->problem === null ? 200 : Problems::status($desk->problem));
+        if ($request->has('keep') && $desk->problem === null) {
+            $this->maker($request)->rememberSum($desk->sum->words().' '.implode(', ', $desk->filled()), $desk->address());
+            $response->header('HX-Push-Url', $desk->address());
+        }
+
+        return $response;
+    }
+
+    public function targets(Request $request, string $name): View
+    {
+        $sum = Sums::all()[$name] ?? abort(404);
+        $desk = $this->desk($request, $sum, $this->given($request, $sum));
+
+        return view('sums.use', ['desk' => $desk, 'targets' => SumTargets::of($desk, $this->workshop($request))]);
+    }
+
+    public function use(Request $request, string $name): RedirectResponse
+    {
+        $sum = Sums::all()[$name] ?? abort(404);
+        $desk = $this->desk($request, $sum, $this->given($request, $sum));
+        $desk->problem === null || throw $desk->problem;
+        $piece = $this->workshop($request)->pieces()->where('ulid', $this->text($request, 'piece'))->first();
+        $piece instanceof Piece || throw Refused::invalid('piece', 'That piece is not in this workshop: choose one that is.');
+        Gate::authorize('update', $piece);
+        $part = $this->text($request, 'part');
+        if ($part === '') {
+            $note = trim($piece->document()->note."\n".$desk->line());
+            $this->history->change($piece, $piece->revision, new SetNote($note));
+        } else {
+            $settings = $sum->settings(\Hebra\Core\Sum\Given::read($sum, $desk->filled(), $desk->profile->unit()))[$piece->document()->part($part)->technique] ?? throw Refused::invalid('part', 'This sum says nothing about that part: choose another.');
+            $changes = array_map(fn (string $key, string $value) => ChangeReader::read(['do' => 'part.set', 'part' => $part, 'key' => $key, 'value' => $value]), array_keys($settings), $settings);
+            $this->history->change($piece, $piece->revision, new Several($changes, 'From the '.$sum->words().' sum'));
+        }
+
+        return redirect("/pieces/{$piece->ulid}/lay-out?".http_build_query(['open' => $part]), 303)->with('said', $part === '' ? 'Written in the notes of '.$piece->name.'.' : 'Set from the '.$sum->words().' sum. Undo takes it back.');
+    }
+
+    /** @param  array<string, string>  $texts */
+    private function desk(Request $request, Sum $sum, array $texts): SumDesk
+    {
+        return new SumDesk($sum, $texts, $this->workshop($request)->profile(), $this->maker($request));
     }
 
     /** @return array<string, string> what was asked, or the example */
     private function given(Request $request, Sum $sum): array
     {
-        $given = [];
-        foreach ($sum->inputs() as $input) {
-            /** @var Input $input */
-            $given[$input->key] = $request->has($input->key) ? $this->text($request, $input->key) : ($input->default === null || str_starts_with($input->default, '=') ? $input->example : $this->withUnit($input));
-        }
+        $keys = array_map(fn (Input $input): string => $input->key, $sum->inputs);
 
-        return $given;
-    }
-
-    private function withUnit(Input $input): string
-    {
-        return ($input->kind === 'length' || $input->kind === 'size') && is_numeric($input->default) ? $input->default.' mm' : (string) $input->default;
+        return $request->hasAny($keys) ? $this->texts($request, ...$keys) : $sum->example();
     }
 }

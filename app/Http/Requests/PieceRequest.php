@@ -47,6 +47,11 @@ final class PieceRequest extends FormRequest
         return is_string($this->input('open')) ? mb_substr($this->input('open'), 0, 24) : null;
     }
 
+    public function openRole(): ?string
+    {
+        return is_string($this->input('role')) ? mb_substr($this->input('role'), 0, 24) : null;
+    }
+
     /** The run of beads that stays chosen: a moved one is followed, and beside one taken off the one above is. */
     public function openRun(): ?int
     {

@@ -9,6 +9,7 @@ use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Length;
 use Hebra\Core\Quantity\LengthUnit;
 use Hebra\Core\Quantity\Unreadable;
+use Hebra\Core\School\Schools;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\WireSize;
@@ -17,12 +18,12 @@ use Hebra\Core\Wire\WireSize;
 final readonly class ChangeReader
 {
     private const KNOWN = [
-        'name', 'note', 'makes', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.repeat', 'part.set', 'wire',
+        'name', 'note', 'makes', 'fit', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.repeat', 'part.set', 'wire',
         'bead.add', 'bead.swap', 'bead.remove', 'bead.move', 'bead.count', 'bead.mirror', 'bead.edit',
     ];
 
     /** @param  array<string, mixed>  $input */
-    private function __construct(private array $input, private LengthUnit $bare)
+    private function __construct(private array $input, private LengthUnit $bare, private Schools $schools)
     {
     }
 
@@ -31,13 +32,13 @@ final readonly class ChangeReader
      *
      * @throws \Hebra\Core\Problem if it is no change
      */
-    public static function read(array $input, LengthUnit $bare = LengthUnit::Millimetre): Change
+    public static function read(array $input, LengthUnit $bare = LengthUnit::Millimetre, Schools $schools = new Schools): Change
     {
         if (is_string($input['do'] ?? null) && preg_match('/^([a-z.]+) ([+-]\d{1,4})$/', $input['do'], $match) === 1) {
             $input = ['do' => $match[1], 'by' => ltrim($match[2], '+')] + $input;
         }
 
-        return (new self($input, $bare))->change();
+        return (new self($input, $bare, $schools))->change();
     }
 
     private function change(): Change
@@ -48,7 +49,8 @@ final readonly class ChangeReader
             'name' => new Change\Rename($this->text('name')),
             'note' => new Change\SetNote($this->text('note', '')),
             'makes' => new Change\SetMakes(Makes::of($this->text('kind'), $this->text('kind') === 'batch' ? $this->count('count', 1, Makes::MOST) : 1)),
-            'part.add' => new Change\AddPart($this->text('technique'), $this->maybe('at') === null ? null : $this->count('at', 0, Piece::MOST_PARTS)),
+            'fit' => new Change\SetFit($this->fit()),
+            'part.add' => new Change\AddPart($this->text('technique'), $this->maybe('at') === null ? null : $this->count('at', 0, Piece::MOST_PARTS), $this->schools),
             'part.remove' => new Change\RemovePart($this->text('part')),
             'part.move' => new Change\MovePart($this->text('part'), $this->count('by', -Piece::MOST_PARTS, Piece::MOST_PARTS)),
             'part.copy' => new Change\CopyPart($this->text('part')),
@@ -66,9 +68,26 @@ final readonly class ChangeReader
         };
     }
 
+    /** Another kind without a size begins with the usual one. */
+    private function fit(): Fit
+    {
+        $kind = FitKind::tryFrom($this->text('kind')) ?? throw Unreadable::choice('kind', $this->text('kind'), array_column(FitKind::cases(), 'value'));
+        $was = $this->maybe('was');
+        $size = $was !== null && $was !== $kind->value ? null : $this->maybe('fit');
+
+        return $size === null ? Fit::usual($kind) : Fit::parse($kind, $size, $this->bare);
+    }
+
+    /** Size and temper may come together as one choice, `22 awg/half-hard`. */
     private function wire(): Change\SetWire
     {
         $size = $this->maybe('size');
+        $choice = $this->maybe('choice');
+        if ($choice !== null) {
+            [$chosenSize, $chosenTemper] = explode('/', $choice, 2) + [1 => ''];
+
+            return new Change\SetWire($this->text('role'), null, WireSize::parse($chosenSize, 'size'), Temper::read($chosenTemper));
+        }
 
         return new Change\SetWire($this->text('role'),
             $this->maybe('metal') === null ? null : Metal::read($this->text('metal')),

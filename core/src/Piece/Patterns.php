@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece;
 
 use Hebra\Core\Bead\Bead;
+use Hebra\Core\School\Schools;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Wire;
 
@@ -23,7 +24,7 @@ final class Patterns
     }
 
     /** @throws \Hebra\Core\Problem if the pattern is unknown */
-    public static function start(string $pattern, string $name): Piece
+    public static function start(string $pattern, string $name, Schools $schools = new Schools): Piece
     {
         $beads = [
             'b1' => Bead::parse('8mm round, hole 1, moss'),
@@ -38,18 +39,18 @@ final class Patterns
             default => throw \Hebra\Core\Quantity\Unreadable::choice('pattern', $pattern, array_keys(self::all())),
         };
 
-        return self::from($name, $line, $beads, $pattern === 'straight-line' ? 3 : 1);
+        return self::from($name, $line, $beads, $pattern === 'straight-line' ? 3 : 1, $schools);
     }
 
     /**
      * @param  list<array{string, list<string>}>  $line  technique and beads, below the ear wire
      * @param  array<string, Bead>  $beads
      */
-    private static function from(string $name, array $line, array $beads, int $repeat): Piece
+    private static function from(string $name, array $line, array $beads, int $repeat, Schools $schools): Piece
     {
         $parts = [Techniques::newPart('ear-wire', 'p1')];
         foreach ($line as $index => [$technique, $keys]) {
-            $parts[] = Techniques::newPart($technique, 'p'.($index + 2))->withBeads(array_map(fn (string $key): BeadRun => new BeadRun($key, 1), $keys))->repeated($repeat);
+            $parts[] = Techniques::newPart($technique, 'p'.($index + 2), $schools)->withBeads(array_map(fn (string $key): BeadRun => new BeadRun($key, 1), $keys))->repeated($repeat);
         }
         $wires = [];
         foreach ($parts as $part) {

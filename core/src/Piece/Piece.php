@@ -34,6 +34,7 @@ final readonly class Piece
         public array $wires,
         public array $beads,
         public array $parts,
+        public Fit $fit,
     ) {
     }
 
@@ -44,7 +45,7 @@ final readonly class Piece
      *
      * @throws InvalidPiece|OutOfRange|Unreadable if an invariant does not hold
      */
-    public static function of(string $name, string $note, Makes $makes, array $wires, array $beads, array $parts): self
+    public static function of(string $name, string $note, Makes $makes, array $wires, array $beads, array $parts, ?Fit $fit = null): self
     {
         self::checkTexts($name, $note);
         $used = [];
@@ -66,7 +67,7 @@ final readonly class Piece
         }
         self::checkCounts($parts);
 
-        return new self($name, $note, $makes, $wires, array_intersect_key($beads, $used), $parts);
+        return new self($name, $note, $makes, $wires, array_intersect_key($beads, $used), $parts, $fit ?? Fit::usual());
     }
 
     private static function checkTexts(string $name, string $note): void
@@ -152,27 +153,32 @@ final readonly class Piece
 
     public function withName(string $name): self
     {
-        return self::of($name, $this->note, $this->makes, $this->wires, $this->beads, $this->parts);
+        return self::of($name, $this->note, $this->makes, $this->wires, $this->beads, $this->parts, $this->fit);
     }
 
     public function withNote(string $note): self
     {
-        return self::of($this->name, $note, $this->makes, $this->wires, $this->beads, $this->parts);
+        return self::of($this->name, $note, $this->makes, $this->wires, $this->beads, $this->parts, $this->fit);
     }
 
     public function withMakes(Makes $makes): self
     {
-        return self::of($this->name, $this->note, $makes, $this->wires, $this->beads, $this->parts);
+        return self::of($this->name, $this->note, $makes, $this->wires, $this->beads, $this->parts, $this->fit);
+    }
+
+    public function withFit(Fit $fit): self
+    {
+        return self::of($this->name, $this->note, $this->makes, $this->wires, $this->beads, $this->parts, $fit);
     }
 
     public function withWire(string $role, Wire $wire): self
     {
-        return self::of($this->name, $this->note, $this->makes, [...$this->wires, $role => $wire], $this->beads, $this->parts);
+        return self::of($this->name, $this->note, $this->makes, [...$this->wires, $role => $wire], $this->beads, $this->parts, $this->fit);
     }
 
     public function withBead(string $key, Bead $bead): self
     {
-        return self::of($this->name, $this->note, $this->makes, $this->wires, [...$this->beads, $key => $bead], $this->parts);
+        return self::of($this->name, $this->note, $this->makes, $this->wires, [...$this->beads, $key => $bead], $this->parts, $this->fit);
     }
 
     /**
@@ -181,7 +187,7 @@ final readonly class Piece
      */
     public function withParts(array $parts, array $more = []): self
     {
-        return self::of($this->name, $this->note, $this->makes, $this->wires, [...$this->beads, ...$more], $parts);
+        return self::of($this->name, $this->note, $this->makes, $this->wires, [...$this->beads, ...$more], $parts, $this->fit);
     }
 
     /** @param  array<string, Bead>  $more */

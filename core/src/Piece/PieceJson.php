@@ -39,6 +39,7 @@ final class PieceJson
             'name' => $piece->name,
             'note' => $piece->note,
             'makes' => ['kind' => $piece->makes->kind, 'count' => $piece->makes->count],
+            'fit' => ['kind' => $piece->fit->kind->value, 'size_mm' => $piece->fit->mm],
             'wires' => (object) array_map(fn (Wire $wire): array => [
                 'metal' => $wire->metal->value, 'size' => $wire->size->code(), 'temper' => $wire->temper->value,
             ], $piece->wires),
@@ -101,7 +102,7 @@ final class PieceJson
         $top = self::object($document, 'document');
         ($top['hebra'] ?? null) === 'piece' || throw InvalidPiece::notAPiece($top['hebra'] ?? null);
         ($top['version'] ?? null) === self::VERSION || throw InvalidPiece::version($top['version'] ?? null);
-        self::onlyKeys($top, ['hebra', 'version', 'name', 'note', 'makes', 'wires', 'beads', 'parts'], 'document');
+        self::onlyKeys($top, ['hebra', 'version', 'name', 'note', 'makes', 'fit', 'wires', 'beads', 'parts'], 'document');
         $makes = self::object($top['makes'] ?? ['kind' => 'one', 'count' => 1], 'makes');
         $wires = [];
         foreach (self::object($top['wires'] ?? null, 'wires') as $role => $wire) {
@@ -123,8 +124,18 @@ final class PieceJson
             self::text($top, 'name', 'name'),
             self::text($top, 'note', 'note', ''),
             Makes::of(self::text($makes, 'kind', 'makes.kind'), self::whole($makes, 'count', 'makes.count', 1), 'makes'),
-            $wires, $beads, $parts,
+            $wires, $beads, $parts, isset($top['fit']) ? self::fit(self::object($top['fit'], 'fit')) : null,
         );
+    }
+
+    /** @param  array<mixed>  $fit */
+    private static function fit(array $fit): Fit
+    {
+        self::onlyKeys($fit, ['kind', 'size_mm'], 'fit');
+        $read = self::text($fit, 'kind', 'fit.kind');
+        $kind = FitKind::tryFrom($read) ?? throw Unreadable::choice('fit.kind', $read, array_column(FitKind::cases(), 'value'));
+
+        return isset($fit['size_mm']) ? Fit::of($kind, self::number($fit, 'size_mm', 'fit.size_mm'), 'fit.size_mm') : Fit::usual($kind);
     }
 
     /** @param  array<mixed>  $wire */

@@ -12,6 +12,7 @@ use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Wants;
 use Hebra\Core\Wire\Wire;
 
 /** One way of making a part. All techniques have this shape; nothing elsewhere asks which one it has before it. */
@@ -27,6 +28,9 @@ interface Technique
     public function role(): string;
 
     public function usualWire(): Wire;
+
+    /** How well its wire must hold, and how stiff it may be to work. */
+    public function wants(): Wants;
 
     /** @return list<Parameter> */
     public function parameters(): array;

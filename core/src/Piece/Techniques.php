@@ -7,6 +7,7 @@ namespace Hebra\Core\Piece;
 use Hebra\Core\Piece\Technique\EarWire;
 use Hebra\Core\Piece\Technique\HeadPin;
 use Hebra\Core\Piece\Technique\WrappedLink;
+use Hebra\Core\School\Schools;
 
 /** The techniques known here, by name. A new one is a class in Technique/ and a line below. */
 final class Techniques
@@ -32,12 +33,16 @@ final class Techniques
         return self::all()[$name] ?? throw InvalidPiece::unknownTechnique($field, $name, implode(', ', array_keys(self::all())));
     }
 
-    public static function newPart(string $technique, string $id): Part
+    /** A part as it begins: the technique's own defaults, and the wraps of the maker's school. */
+    public static function newPart(string $technique, string $id, Schools $schools = new Schools): Part
     {
         $kind = self::named($technique);
         $settings = [];
         foreach ($kind->parameters() as $parameter) {
-            $settings[$parameter->key] = $parameter->default;
+            $default = $parameter->default;
+            $settings[$parameter->key] = str_ends_with($parameter->key, 'wraps') && is_int($default)
+                ? $schools->wraps($default, $kind->usualWire()->diameterMm())
+                : $default;
         }
 
         return new Part($id, $technique, $kind->role(), 1, $settings, []);

@@ -9,6 +9,7 @@ enum Caution: string
 {
     case CutEnds = 'cut-ends';
     case Filing = 'filing';
+    case Hammering = 'hammering';
     case Crush = 'crush';
     case Piercing = 'piercing';
     case SmallParts = 'small-parts';
@@ -18,6 +19,7 @@ enum Caution: string
         return match ($this) {
             self::CutEnds => 'Cut ends fly: hold both ends, cut downwards, wear glasses.',
             self::Filing => 'Do not breathe metal dust: file damp or with a mask, and wipe up.',
+            self::Hammering => 'Hammering: glasses, ears covered, a firm block, fingers clear.',
             self::Crush => 'Stone and glass crack when wraps are forced or pliers touch them: stop short of the bead.',
             self::Piercing => 'What goes through an ear must be smooth at its end and of a metal the wearer bears. Local limits on nickel apply.',
             self::SmallParts => 'Small parts are not for small children.',

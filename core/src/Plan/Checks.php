@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Plan;
 
 use Hebra\Core\Bead\HoleFit;
+use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\Figures;
 
@@ -23,9 +24,14 @@ final class Checks
      * @param  list<PartPlan>  $parts
      * @return list<Check>
      */
-    public static function of(Piece $piece, array $parts, Profile $profile, float $gramsEach): array
+    public static function of(Piece $piece, array $parts, Profile $profile, float $gramsEach, float $hangsMm): array
     {
         $checks = self::whole($parts, $gramsEach);
+        if ($piece->fit->kind === FitKind::Ear && $hangsMm > $piece->fit->mm + 0.25) {
+            $checks[] = new Check(Level::Note, 'fit', 'It hangs '.$profile->length($hangsMm).', '.$profile->length($hangsMm - $piece->fit->mm).' lower than the '.$profile->length($piece->fit->mm).' you want.', '', [
+                new Way('Let it hang that low', ['do' => 'fit', 'kind' => 'ear', 'fit' => ceil($hangsMm).' mm']),
+            ]);
+        }
         $seen = [];
         foreach ($parts as $part) {
             array_push($checks, ...$part->technique->checks($part));

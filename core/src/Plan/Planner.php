@@ -8,6 +8,7 @@ use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Piece;
+use Hebra\Core\School\School;
 
 /** From a piece to its plan. Pure: the same piece and profile give the same plan. Cost: O(n log n) for n unfolded parts. */
 final class Planner
@@ -58,7 +59,7 @@ final class Planner
         $steps = $this->steps();
         $metal = $this->metal([...$cuts, ...$pins]);
         $grams = $this->gramsEach($metal);
-        $this->checks = Checks::worstFirst([...$this->checks, ...Checks::of($this->piece, $this->parts, $this->profile, $grams)]);
+        $this->checks = Checks::worstFirst([...$this->checks, ...Checks::of($this->piece, $this->parts, $this->profile, $grams, $figure->heightMm())]);
 
         return new Plan($this->piece, $this->profile, $cuts, $pins, $this->beads(), $this->findings(), $this->prepare($cuts), $steps,
             $this->checks, $metal, $this->tools(), $figure, $grams);
@@ -201,8 +202,11 @@ final class Planner
             $openable = $joint->a->kind === EyeKind::Openable ? $joint->a : $joint->b;
             $other = $joint->a->kind === EyeKind::Openable ? $joint->b : $joint->a;
 
-            return new Step('hook', $instance, ucfirst("{$called}: hang it on"), "Open the {$openable->words} sideways, never apart. Hang the {$other->words} in it and close it past the middle and back until the ends click together.",
-                $marks, tool: 'two pairs of pliers');
+            $isTwo = $this->profile->schools->is(School::RingOpening, 'two-pliers');
+            $how = $isTwo ? 'Open' : 'Hold it flat in the pliers and with your fingers open';
+
+            return new Step('hook', $instance, ucfirst("{$called}: hang it on"), "{$how} the {$openable->words} sideways, never apart. Hang the {$other->words} in it and close it past the middle and back until the ends click together.",
+                $marks, tool: $isTwo ? 'two pairs of pliers' : 'chain-nose pliers and fingers');
         }
 
         return new Step('hook', $instance, ucfirst("{$called}: hook it on first"), "The {$joint->b->words} is turned but not wrapped. Slip it through the {$joint->a->words} now: once it is wrapped shut it cannot be joined.",
@@ -218,11 +222,18 @@ final class Planner
         if ($this->parts === []) {
             return [];
         }
+        $school = $this->profile->schools->choice(School::Straightening);
+        $isByFingers = $school === 'fingers';
+        [$straighten, $straightener] = match ($school) {
+            'jaws' => ['drawn through smooth jaws', 'smooth-jaw pliers'],
+            'rollers' => ['through the rollers', 'wire rollers'],
+            default => ['drawn through the fingers', ''],
+        };
         $steps = [new Step('ready', '', 'Lay everything ready', 'Pour the beads, put the oversize ones aside, and try each bead on its wire before anything is cut.', cautions: [Caution::SmallParts])];
         foreach ($cuts as $cut) {
             $steps[] = new Step('cut', $cut->part, 'Cut '.$cut->count.' × '.$this->profile->ruler->text($this->profile->ruler->upMm($cut->lengthMm())),
-                ucfirst($cut->wire->words()).', for the '.mb_strtolower($cut->label).($cut->count > 1 ? 's' : '').'. Straighten the wire first; cut all of one length together.',
-                [], $cut->count, 'pieces', tool: 'flush cutter, ruler', cautions: [Caution::CutEnds]);
+                ucfirst($cut->wire->words()).', for the '.mb_strtolower($cut->label).($cut->count > 1 ? 's' : '').'. Straighten the wire first, '.$straighten.'; cut all of one length together.',
+                [], $cut->count, 'pieces', tool: 'flush cutter, ruler'.($isByFingers ? '' : ', '.$straightener), cautions: [Caution::CutEnds]);
         }
 
         return $steps;

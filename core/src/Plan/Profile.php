@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\LengthUnit;
 use Hebra\Core\Quantity\Ruler;
+use Hebra\Core\School\Schools;
+use Hebra\Core\Tool\ToolBox;
 use Hebra\Core\Wire\SizeSystem;
+use Hebra\Core\Wire\Strengths;
 
-/** What a plan takes from the maker: the ruler on the bench, the size system on the labels, habits. */
+/** What a plan takes from the maker: the ruler on the bench, the size system on the labels, habits, schools, tools, metals. */
 final readonly class Profile
 {
     public const CLEARANCE_MM = 0.05;
@@ -24,6 +28,9 @@ final readonly class Profile
         public float $keepMm = self::KEEP_MM,
         /** one spare bead laid out for every so many [common practice: a few spare] */
         public int $spareEvery = 8,
+        public Schools $schools = new Schools,
+        public ToolBox $tools = new ToolBox,
+        public Strengths $strengths = new Strengths,
     ) {
     }
 
@@ -40,6 +47,6 @@ final readonly class Profile
     /** A jaw mark or an inside diameter: finer than a ruler shows. */
     public function size(float $millimetres): string
     {
-        return $this->ruler->isMetric() ? \Hebra\Core\Quantity\Figures::trim($millimetres, 1).' mm' : \Hebra\Core\Quantity\Figures::trim($millimetres / 25.4, 3).' in';
+        return $this->ruler->isMetric() ? Figures::trim($millimetres, 1).' mm' : Figures::trim($millimetres / 25.4, 3).' in';
     }
 }

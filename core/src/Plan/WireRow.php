@@ -4,23 +4,38 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
-use Hebra\Core\Bead\Bead;
-use Hebra\Core\Wire\WireSize;
+use Hebra\Core\Wire\Wire;
 
-/** One size in the table of a wire role: does it pass every hole, by how much, and at which bead is it tightest? */
+/**
+ * One wire weighed up for a role. Ratios are against the role's usual size in half-hard copper: `springs` E·I, `holds` πr³Y/4
+ * with the temper after making, `effort` (4/3)r³Y with the temper before. Forces in newtons, masses in grams.
+ */
 final readonly class WireRow
 {
     public function __construct(
-        public WireSize $size,
-        public ?Bead $tightest,
+        public Wire $wire,
+        public bool $fits,
+        /** One plain sentence why, or why not. */
+        public string $why,
+        public float $penalty,
+        public float $springs,
+        public float $holds,
+        public float $effort,
         public ?float $marginMm,
+        /** Null where nothing openable carries a load. */
+        public ?float $opensN,
+        public float $grams,
+        public ?float $cents,
+        public float $heldMm,
         public bool $isChosen,
         public bool $isUsual,
+        /** 1 for the best that fits; 0 for what does not. */
+        public int $rank = 0,
     ) {
     }
 
-    public function passes(): bool
+    public function ranked(int $rank): self
     {
-        return $this->marginMm === null || $this->marginMm >= -1e-6;
+        return new self($this->wire, $this->fits, $this->why, $this->penalty, $this->springs, $this->holds, $this->effort, $this->marginMm, $this->opensN, $this->grams, $this->cents, $this->heldMm, $this->isChosen, $this->isUsual, $rank);
     }
 }

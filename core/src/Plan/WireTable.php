@@ -4,69 +4,221 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Bead\Bead;
 use Hebra\Core\Bead\HoleFit;
+use Hebra\Core\Bend\EyeStrength;
 use Hebra\Core\Piece\Piece;
-use Hebra\Core\Wire\SizeSystem;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Hardness;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Strength;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 
-/** For one wire role of a piece: every common size against every hole that wire goes through. */
+/**
+ * For one wire role of a piece: every common size in every temper, ranked.
+ *
+ * Unfit is what does not pass a hole on every pass, cracks in the tightest bend, or has an eye that the hung weight and a
+ * tug would open. The rest is ranked by a sum of penalties, each the logarithm of how far a ratio lies outside what the
+ * role wants: holding its shape (πr³Y/4, temper after making), the hands' effort ((4/3)r³Y, temper before), thickness
+ * and temper against what the role is usually made of, load to spare, cost; what is in stock goes first among equals.
+ * Weights of the penalties: [memory]. Cost: O(sizes × tempers), the piece is read once.
+ */
 final readonly class WireTable
 {
-    /** The size each role is usually made of, AWG [common practice]. */
-    private const USUAL_AWG = ['ear' => [20, 21], 'link' => [22, 24], 'pin' => [22, 24]];
+    /** A snag on hair or a jumper, newtons [memory]. */
+    public const TUG_N = 3.0;
 
-    /** @return list<WireRow> thick to thin */
-    public static function of(Piece $piece, string $role, Profile $profile): array
-    {
-        $chosen = $piece->wires[$role]->size;
-        $sizes = $profile->sizes->common();
-        $isListed = array_filter($sizes, fn (WireSize $size): bool => $size->equals($chosen)) !== [];
-        if (! $isListed) {
-            $sizes[] = $chosen;
-            usort($sizes, fn (WireSize $a, WireSize $b): int => $b->diameterMm() <=> $a->diameterMm());
-        }
+    private const GRAVITY = 9.80665;
 
-        return array_map(fn (WireSize $size): WireRow => self::row($piece, $role, $size, $chosen, $profile), $sizes);
+    private float $referenceSpring;
+
+    private float $referenceHold;
+
+    private float $referenceEffort;
+
+    private WireSize $usual;
+
+    private function __construct(
+        private Wire $chosen,
+        private Profile $profile,
+        private Supply $supply,
+        private WireDuty $duty,
+    ) {
+        $this->usual = $duty->usual;
+        $copper = Strength::usual(Metal::Copper);
+        $yield = $copper->yieldMpa(Temper::HalfHard->numbersHard());
+        $this->referenceSpring = self::spring($this->usual->diameterMm(), $copper);
+        $this->referenceHold = self::hold($this->usual->diameterMm(), $yield);
+        $this->referenceEffort = self::effort($this->usual->diameterMm(), $yield);
     }
 
-    private static function row(Piece $piece, string $role, WireSize $size, WireSize $chosen, Profile $profile): WireRow
+    /** @return list<WireRow> best first, what does not fit last */
+    public static function of(Piece $piece, string $role, Profile $profile, Supply $supply = new Supply): array
     {
-        [$tightest, $margin] = [null, null];
-        foreach (self::keysOn($piece, $role) as $key) {
-            $fit = new HoleFit($piece->beads[$key]->holeMm, [$size->diameterMm()], $profile->clearanceMm);
-            if ($margin === null || $fit->marginMm() < $margin) {
-                [$tightest, $margin] = [$piece->beads[$key], $fit->marginMm()];
-            }
+        $table = new self($piece->wires[$role], $profile, $supply, WireDuty::of($piece, $role, $profile));
+        $rows = [];
+        foreach ($table->sizes() as $size) {
+            $table->addSize($size, $rows);
         }
-        $awg = SizeSystem::nearestAwg($size->diameterMm());
+        usort($rows, fn (WireRow $a, WireRow $b): int => [$b->fits, $a->penalty] <=> [$a->fits, $b->penalty]);
+        $rank = 0;
 
-        return new WireRow($size, $tightest, $margin, $size->equals($chosen), in_array($awg, self::USUAL_AWG[$role] ?? [], true));
-    }
-
-    /** @return list<string> */
-    private static function keysOn(Piece $piece, string $role): array
-    {
-        $keys = [];
-        foreach ($piece->parts as $part) {
-            if ($part->wire === $role) {
-                foreach ($part->beads as $run) {
-                    $keys[$run->bead] = $run->bead;
-                }
-            }
-        }
-
-        return array_values($keys);
+        return array_map(function (WireRow $row) use (&$rank): WireRow {
+            return $row->ranked($row->fits ? ++$rank : 0);
+        }, $rows);
     }
 
     /** The thickest common size that passes every hole of the role, or null. */
     public static function thickestPassing(Piece $piece, string $role, Profile $profile): ?WireSize
     {
-        foreach (self::of($piece, $role, $profile) as $row) {
-            if ($row->passes() && $row->marginMm !== null) {
-                return $row->size;
+        $duty = WireDuty::of($piece, $role, $profile);
+        foreach ($profile->sizes->common() as $size) {
+            [, $margin] = self::tightest($duty, $size->diameterMm(), $profile);
+            if ($margin !== null && $margin >= -1e-6) {
+                return $size;
             }
         }
 
         return null;
+    }
+
+    /** @return list<WireSize> thick to thin, the chosen one among them */
+    private function sizes(): array
+    {
+        $sizes = $this->profile->sizes->common();
+        if (array_filter($sizes, fn (WireSize $size): bool => $size->equals($this->chosen->size)) === []) {
+            $sizes[] = $this->chosen->size;
+            usort($sizes, fn (WireSize $a, WireSize $b): int => $b->diameterMm() <=> $a->diameterMm());
+        }
+
+        return $sizes;
+    }
+
+    /** @param  list<WireRow>  $rows */
+    private function addSize(WireSize $size, array &$rows): void
+    {
+        [$bead, $margin] = self::tightest($this->duty, $size->diameterMm(), $this->profile);
+        foreach (Temper::cases() as $temper) {
+            $rows[] = $this->row(new Wire($this->chosen->metal, $size, $temper), $bead, $margin);
+        }
+    }
+
+    private function row(Wire $wire, ?Bead $bead, ?float $margin): WireRow
+    {
+        $d = $wire->diameterMm();
+        $strength = $this->profile->strengths->of($wire->metal);
+        $after = $this->afterMaking($wire);
+        $holds = self::hold($d, $strength->yieldMpa($after->numbers)) / $this->referenceHold;
+        $effort = self::effort($d, $strength->yieldMpa($wire->temper->numbersHard())) / $this->referenceEffort;
+        $opens = $this->duty->openableInsideMm === null ? null : EyeStrength::firstYieldN($d, $this->duty->openableInsideMm, $strength->yieldMpa($after->numbers));
+        $grams = $wire->gramsOf($this->duty->lengthMm);
+        $centsPerMetre = $this->supply->centsPerMetre($wire);
+        $held = $this->supply->heldMm($wire);
+        $unfit = $this->unfit($wire, $bead, $margin, $opens);
+        $penalty = $this->penalty($d, $margin, $holds, $effort, $opens, $centsPerMetre, $held) + 0.02 * abs($wire->temper->numbersHard() - $this->duty->usualTemper->numbersHard());
+
+        return new WireRow($wire, $unfit === null, $unfit ?? $this->why($bead, $margin, $holds, $effort, $opens, $held), $penalty, self::spring($d, $strength) / $this->referenceSpring, $holds, $effort, $margin, $opens, $grams,
+            $centsPerMetre === null ? null : $centsPerMetre * $this->duty->lengthMm / 1000, $held,
+            $wire->size->equals($this->chosen->size) && $wire->temper === $this->chosen->temper, $wire->size->equals($this->usual));
+    }
+
+    /** Straightened twice, bent once round its tightest eye, hammered as the maker does. */
+    private function afterMaking(Wire $wire): Hardness
+    {
+        $bent = $this->duty->tightestInsideMm === null ? 0.0 : Hardness::bendingNumbers($wire->diameterMm(), ($this->duty->tightestInsideMm + $wire->diameterMm()) / 2);
+
+        return Hardness::of($wire->temper)->plus(2 * $this->profile->schools->straighteningNumbers() + $bent + ($this->duty->isHammered ? $this->profile->schools->hammeringNumbers() : 0.0));
+    }
+
+    private function unfit(Wire $wire, ?Bead $bead, ?float $margin, ?float $opens): ?string
+    {
+        if ($bead !== null && $margin !== null && $margin < -1e-6) {
+            return Figures::mm(-$margin)." too thick for the {$bead->words()}, hole ".Figures::mm($bead->holeMm).($this->duty->passes > 1 ? ", {$this->duty->passes} passes" : '').'.';
+        }
+        $inside = $this->duty->tightestInsideMm;
+        if ($inside !== null && Hardness::of($wire->temper)->wouldCrack($wire->metal, $wire->diameterMm(), ($inside + $wire->diameterMm()) / 2)) {
+            return ucfirst("{$wire->temper->words()} {$wire->metal->words()} would crack in the bend of ".Figures::mm($inside).' inside.');
+        }
+        if ($opens !== null && $opens < $this->loadN()) {
+            return 'Its eye opens at '.Figures::trim($opens, 1).' N: the '.Figures::grams($this->duty->hungGrams).' hung and a tug of '.Figures::trim(self::TUG_N).' N come to '.Figures::trim($this->loadN(), 1).' N.';
+        }
+
+        return null;
+    }
+
+    private function loadN(): float
+    {
+        return $this->duty->hungGrams * self::GRAVITY / 1000 + self::TUG_N;
+    }
+
+    private function penalty(float $d, ?float $margin, float $holds, float $effort, ?float $opens, ?float $centsPerMetre, float $held): float
+    {
+        $penalty = 1.2 * max(0.0, log($this->duty->holdsWanted / $holds)) + 1.1 * max(0.0, log($effort / $this->duty->effortBorne))
+            + 1.5 * max(0.0, abs(log($d / $this->usual->diameterMm())) - 0.03);
+        $penalty += $margin !== null && $margin < 0.05 ? 0.3 * (1 - max(0.0, $margin) / 0.05) : 0.0;
+        $penalty += $opens === null ? 0.0 : 0.5 * max(0.0, log(2 * $this->loadN() / $opens));
+        $penalty += $centsPerMetre === null ? 0.0 : 0.02 * log(1 + $centsPerMetre / 100);
+
+        return $penalty - ($held >= $this->duty->lengthMm && $held > 0 ? 0.12 : 0.0);
+    }
+
+    private function why(?Bead $bead, ?float $margin, float $holds, float $effort, ?float $opens, float $held): string
+    {
+        [$want, $bear] = [$this->duty->holdsWanted, $this->duty->effortBorne];
+        $hold = match (true) {
+            $holds < 0.5 * $want => 'Too soft to hold its shape',
+            $holds < $want => 'Holds its shape less than well',
+            $holds > 3 * $want => 'Sturdier than it need be',
+            default => 'Holds its shape',
+        };
+        $bend = match (true) {
+            $effort > 3 * $bear => 'is hard on the hands',
+            $effort > 1.6 * $bear => 'is stiff to bend',
+            $effort > $bear => 'is a little stiff to bend',
+            default => 'bends easily',
+        };
+        $rest = array_filter([
+            $bead === null || $margin === null ? null : number_format(max(0.0, $margin), 2).' mm to spare in the '.$bead->words(),
+            $opens === null ? null : 'its eye opens at '.Figures::trim($opens, 1).' N',
+            $held >= $this->duty->lengthMm && $held > 0 ? 'enough in stock' : null,
+        ]);
+
+        return "{$hold} (".self::times($holds).") and {$bend} (".self::times($effort).')'.($rest === [] ? '.' : '; '.implode(', ', $rest).'.');
+    }
+
+    private static function times(float $ratio): string
+    {
+        return Figures::trim($ratio, $ratio < 10 ? 1 : 0).' ×';
+    }
+
+    /** @return array{Bead|null, float|null} the bead that lets it through least, and the room to spare */
+    private static function tightest(WireDuty $duty, float $wireMm, Profile $profile): array
+    {
+        [$tightest, $least] = [null, null];
+        foreach ($duty->beads as $bead) {
+            $margin = (new HoleFit($bead->holeMm, array_fill(0, $duty->passes, $wireMm), $profile->clearanceMm))->marginMm();
+            if ($least === null || $margin < $least) {
+                [$tightest, $least] = [$bead, $margin];
+            }
+        }
+
+        return [$tightest, $least];
+    }
+
+    private static function spring(float $d, Strength $strength): float
+    {
+        return $strength->modulusMpa() * M_PI * $d ** 4 / 64;
+    }
+
+    private static function hold(float $d, float $yieldMpa): float
+    {
+        return M_PI * ($d / 2) ** 3 * $yieldMpa / 4;
+    }
+
+    private static function effort(float $d, float $yieldMpa): float
+    {
+        return 4 / 3 * ($d / 2) ** 3 * $yieldMpa;
     }
 }

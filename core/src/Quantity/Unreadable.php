@@ -44,11 +44,6 @@ final class Unreadable extends Refusal
         return new self($field, self::titled($field).' '.self::shown($text).' is not a wire size: write 20 awg, 18 swg, 0.8 mm or .032 in.');
     }
 
-    public static function wholeWireSize(string $field, string $number): self
-    {
-        return new self($field, self::titled($field)." “{$number}” could be {$number}awg, {$number}swg or {$number}mm: add which one you mean.");
-    }
-
     /** @param  list<string>  $accepted */
     public static function choice(string $field, string $text, array $accepted): self
     {
@@ -73,5 +68,20 @@ final class Unreadable extends Refusal
     public static function wires(string $field, string $text): self
     {
         return new self($field, self::titled($field).' '.self::shown($text).' is not a list of wires: write count x size, such as 3x28awg or 2x20awg,1x24awg.');
+    }
+
+    public static function pattern(string $field, string $text): self
+    {
+        return new self($field, self::titled($field).' '.self::shown($text).' is not a weave: write turns@cores, such as 4@2 3@1-2 (four turns round core 2, then three round cores 1 to 2).');
+    }
+
+    public static function passes(string $field, string $text): self
+    {
+        return new self($field, self::titled($field).' '.self::shown($text).' is not a list of passes: write f for in front and b for behind with the core, such as f1 b2 f3 b3 f2 b1.');
+    }
+
+    public static function ringSize(string $field, string $text): self
+    {
+        return new self($field, self::titled($field).' '.self::shown($text).' is not a ring size: write us 7, uk N 1/2, iso 54, jp 13, diameter 17.3 mm or circumference 54 mm.');
     }
 }

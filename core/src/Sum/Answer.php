@@ -6,14 +6,18 @@ namespace Hebra\Core\Sum;
 
 use Hebra\Core\Working;
 
-/** Results by name (millimetres end in _mm, grams in _g; counts and ratios bare), and the working. */
+/**
+ * Results by name, the working, and what else a maker should know. Millimetres end in _mm, grams in _g, newtons in _n,
+ * megapascals in _mpa; counts and ratios stand bare.
+ */
 final readonly class Answer
 {
     /**
-     * @param  array<string, float|int|bool|list<float>>  $results
+     * @param  array<string, float|int|bool|string|list<float>|null>  $results
      * @param  list<Working>  $working
+     * @param  list<string>  $notes
      */
-    public function __construct(public array $results, public array $working)
+    public function __construct(public array $results, public array $working, public array $notes = [])
     {
     }
 }

@@ -4,19 +4,81 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Sum;
 
-/** One rule of the trade on its own. Page, command and documentation are views of it. */
-interface Sum
+use Hebra\Core\Figure\Diagram;
+
+/**
+ * One rule of the trade on its own: what it asks, what it takes, how it is worked. Page, command and documentation are
+ * views of it.
+ */
+final readonly class Sum
 {
-    /** `wrapped-loop` */
-    public function name(): string;
+    /**
+     * @param  non-empty-list<Input>  $inputs
+     * @param  \Closure(Given): Answer  $rule
+     * @param  list<non-empty-list<string>>  $oneOf  groups of inputs of which exactly one is given
+     * @param  list<string>  $called  words by which a typed line may begin, besides its name
+     * @param  (\Closure(Given): Diagram)|null  $figure
+     * @param  (\Closure(Given): array<string, array<string, string>>)|null  $settings  technique => setting => value, for "use this in"
+     */
+    public function __construct(
+        public string $name,
+        public string $group,
+        public string $question,
+        public array $inputs,
+        public string $source,
+        private \Closure $rule,
+        public array $oneOf = [],
+        public array $called = [],
+        private ?\Closure $figure = null,
+        private ?\Closure $settings = null,
+    ) {
+    }
 
-    /** The question it answers, as a maker would ask it. */
-    public function question(): string;
+    public function work(Given $given): Answer
+    {
+        return ($this->rule)($given);
+    }
 
-    /** @return list<Input> */
-    public function inputs(): array;
+    /** A small drawing in millimetres, where one helps. */
+    public function figure(Given $given): ?Diagram
+    {
+        return $this->figure === null ? null : ($this->figure)($given);
+    }
 
-    public function source(): string;
+    /** @return array<string, array<string, string>> technique => setting => value that this sum speaks of */
+    public function settings(Given $given): array
+    {
+        return $this->settings === null ? [] : ($this->settings)($given);
+    }
 
-    public function work(Given $given): Answer;
+    public function words(): string
+    {
+        return str_replace('-', ' ', $this->name);
+    }
+
+    /** Whether an input is one of several of which another may be given. */
+    public function isAlternative(string $key): bool
+    {
+        foreach ($this->oneOf as $group) {
+            if (in_array($key, $group, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array<string, string> an example that works: of each group the first, of the rest what has no default */
+    public function example(): array
+    {
+        $example = [];
+        foreach ($this->inputs as $input) {
+            $isFirst = array_filter($this->oneOf, fn (array $group): bool => $group[0] === $input->key) !== [];
+            if ($isFirst || ($input->default === null && ! $input->isOptional && ! $this->isAlternative($input->key))) {
+                $example[$input->key] = $input->example;
+            }
+        }
+
+        return $example;
+    }
 }

@@ -4,18 +4,25 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Sum;
 
-/** The registry of sums: page, command and documentation read it. A new sum is a class and a line here. */
+/** The registry of sums: page, command and documentation read it. A new sum is a `Sum` in one of the lists of Rules/. */
 final class Sums
 {
+    /** @var array<string, Sum>|null */
+    private static ?array $all = null;
+
     /** @return array<string, Sum> */
     public static function all(): array
     {
-        $sums = [];
-        foreach ([new WireSizeSum, new WireMassSum, new WireLengthSum, new SimpleLoopSum, new WrappedLoopSum, new WrappedLinkSum, new PinFitSum, new HoleFitSum] as $sum) {
-            $sums[$sum->name()] = $sum;
+        if (self::$all === null) {
+            self::$all = [];
+            foreach ([Rules\WireRules::all(), Rules\BendRules::all(), Rules\CoilRules::all(), Rules\BindingRules::all(), Rules\BeadRules::all(), Rules\FitRules::all(), Rules\ChainRules::all()] as $sums) {
+                foreach ($sums as $sum) {
+                    self::$all[$sum->name] = $sum;
+                }
+            }
         }
 
-        return $sums;
+        return self::$all;
     }
 
     /** @throws UnknownSum if there is none of that name */

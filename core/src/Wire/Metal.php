@@ -71,6 +71,31 @@ enum Metal: string
         };
     }
 
+    /** Precious metal as a share of the mass: what the scrap jar is worth by [published: ISO 8654 and 9202 for the grades; gold-filled 14/20 is a twentieth of 14k]. */
+    public function fineness(): float
+    {
+        return match ($this) {
+            self::FineSilver, self::Gold24k => 0.999,
+            self::Sterling => 0.925,
+            self::Silver935 => 0.935,
+            self::Gold18k => 0.75,
+            self::Gold14k => 0.585,
+            self::GoldFilled => 0.585 / 20,
+            self::Copper, self::Brass, self::RedBrass, self::JewellersBronze, self::NickelSilver, self::Aluminium, self::Niobium, self::Titanium, self::Stainless => 0.0,
+        };
+    }
+
+    /** B&S numbers it takes before it must be annealed [memory]. */
+    public function numbersBeforeAnnealing(): float
+    {
+        return match ($this) {
+            self::Copper, self::FineSilver, self::Gold24k, self::Niobium => 12.0,
+            self::JewellersBronze, self::RedBrass, self::Aluminium => 8.0,
+            self::Sterling, self::Silver935, self::Brass, self::GoldFilled, self::Gold18k, self::Gold14k => 6.0,
+            self::Titanium, self::Stainless, self::NickelSilver => 4.0,
+        };
+    }
+
     /** Whether skin may take offence where the metal pierces an ear [common practice; local limits decide]. */
     public function mayIrritatePiercings(): bool
     {

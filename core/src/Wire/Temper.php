@@ -18,14 +18,38 @@ enum Temper: string
         return str_replace('-', ' ', $this->value);
     }
 
+    public function numbersHard(): float
+    {
+        return match ($this) {
+            self::DeadSoft => 0.0,
+            self::QuarterHard => 1.0,
+            self::HalfHard => 2.0,
+            self::Hard => 4.0,
+            self::Spring => 8.0,
+        };
+    }
+
+    /** The grade nearest to so many numbers hard; between two, the softer. */
+    public static function nearest(float $numbersHard): self
+    {
+        $nearest = self::DeadSoft;
+        foreach (self::cases() as $grade) {
+            if (abs($grade->numbersHard() - $numbersHard) < abs($nearest->numbersHard() - $numbersHard) - 1e-9) {
+                $nearest = $grade;
+            }
+        }
+
+        return $nearest;
+    }
+
     public function isSofterThan(self $other): bool
     {
-        return array_search($this, self::cases(), true) < array_search($other, self::cases(), true);
+        return $this->numbersHard() < $other->numbersHard();
     }
 
     public static function read(string $text, string $field = 'temper'): self
     {
-        return self::tryFrom(mb_strtolower(trim($text)))
+        return self::tryFrom(strtr(mb_strtolower(trim($text)), [' ' => '-']))
             ?? throw \Hebra\Core\Quantity\Unreadable::choice($field, $text, array_column(self::cases(), 'value'));
     }
 }

@@ -9,6 +9,7 @@ use Hebra\Core\Quantity\Length;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Text;
 use Hebra\Core\Quantity\Unreadable;
+use Hebra\Core\Quantity\WhichSystem;
 
 /** A size of round wire, always with its system. Invariant: 0.05 mm ≤ diameter ≤ 8.3 mm. */
 final readonly class WireSize
@@ -56,7 +57,8 @@ final readonly class WireSize
      * Reads `20ga`, `20 gauge`, `#20`, `20 awg`, `18 swg`, `0.8`, `0.8mm`, `.032 in`. `ga`, `gauge` and `#` mean AWG; a
      * bare number is millimetres when it has a decimal part and is refused when whole.
      *
-     * @throws Unreadable if it is no size, or a whole bare number
+     * @throws Unreadable if it is no size
+     * @throws WhichSystem if it is a whole bare number
      * @throws OutOfRange if no such wire is drawn
      */
     public static function parse(string $text, string $field = 'wire'): self
@@ -69,7 +71,7 @@ final readonly class WireSize
             return self::swg((int) $match[1], $field);
         }
         if (preg_match('/^\d{1,3}$/', $plain) === 1) {
-            throw Unreadable::wholeWireSize($field, $plain);
+            throw WhichSystem::of($field, $plain);
         }
         if (preg_match('/^[-\d.,\/ ]+(?:mm|cm|in|inch|inches|"|mil|mils|thou)?$/', $plain) !== 1) {
             throw Unreadable::wireSize($field, $text);

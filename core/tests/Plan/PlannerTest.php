@@ -16,7 +16,6 @@ use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\Segment;
 use Hebra\Core\Plan\Step;
-use Hebra\Core\Plan\WireTable;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Ruler;
 use Hebra\Core\Tests\Piece\Some;
@@ -132,20 +131,6 @@ final class PlannerTest extends TestCase
         self::assertContains('eye', self::rules(self::plan(Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p1', 'key' => 'eye', 'value' => '0.8mm'], ['do' => 'wire', 'role' => 'link', 'size' => '20awg'])), Level::Stop));
         self::assertContains('drilling', self::rules(self::plan(Some::changed(Some::drop(), ['do' => 'bead.add', 'part' => 'p2', 'bead' => '8x12mm drop, hole 1, top-drilled'])), Level::Stop));
         self::assertSame(['empty piece'], array_map(fn (Check $check): string => $check->rule, self::plan(Some::changed(Some::drop(), ['do' => 'part.remove', 'part' => 'p1'], ['do' => 'part.remove', 'part' => 'p2'], ['do' => 'part.remove', 'part' => 'p3']))->checks));
-    }
-
-    public function test_the_wire_table_says_what_passes_and_by_how_much(): void
-    {
-        $rows = [];
-        foreach (WireTable::of(Some::drop(), 'link', new Profile) as $row) {
-            $rows[$row->size->text()] = $row;
-        }
-        self::assertFalse($rows['19 AWG']->passes());
-        self::assertTrue($rows['20 AWG']->passes());
-        self::assertTrue($rows['22 AWG']->isChosen);
-        // The tightest hole is 0.9; 20 AWG is 0.812 thick; 0.05 to move.
-        self::assertEqualsWithDelta(0.9 - 0.81182 - 0.05, (float) $rows['20 AWG']->marginMm, 1e-5);
-        self::assertNull(WireTable::of(Some::drop(), 'ear', new Profile)[0]->marginMm);
     }
 
     public function test_laying_ready_counts_spares_and_rounds_cuts_up(): void

@@ -6,6 +6,7 @@ namespace Hebra\Core\Tests\Wire;
 
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Unreadable;
+use Hebra\Core\Quantity\WhichSystem;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Section;
 use Hebra\Core\Wire\SizeSystem;
@@ -56,7 +57,7 @@ final class WireTest extends TestCase
     public static function noSizes(): array
     {
         return [
-            'a whole bare number' => ['20', Unreadable::class, 'Wire “20” could be 20awg, 20swg or 20mm: add which one you mean.'],
+            'a whole bare number' => ['20', WhichSystem::class, 'Wire “20” could be 20awg, 20swg or 20mm: add which one you mean.'],
             'a word' => ['thin', Unreadable::class, 'Wire “thin” is not a wire size: write 20 awg, 18 swg, 0.8 mm or .032 in.'],
             'mil' => ['19 mil', Unreadable::class, 'Wire “19 mil” could mean millimetres or thousandths of an inch: write mm, or a decimal inch such as .019 in.'],
             'half a gauge' => ['20.5 awg', Unreadable::class, 'Wire “20.5 awg” is not a wire size: write 20 awg, 18 swg, 0.8 mm or .032 in.'],

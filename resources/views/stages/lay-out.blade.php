@@ -40,6 +40,14 @@
         <button type="submit" class="tool" id="add-{{ $technique->name() }}" name="technique" value="{{ $technique->name() }}" data-key="{{ $letter }}" aria-keyshortcuts="{{ $letter }}">{{ $technique->label() }} <kbd>{{ mb_strtoupper($letter) }}</kbd></button>
     @endforeach
 </form>
+<form class="mt-4" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes" hx-trigger="change, submit">
+    @csrf
+    <input type="hidden" name="do" value="note">
+    @include('fragments.where', ['desk' => $desk, 'then' => []])
+    <div class="field"><label for="piece-note">Notes</label><textarea class="in is-text" id="piece-note" name="note" rows="{{ min(6, 1 + substr_count($desk->document->note, "\n")) }}" maxlength="2000">{{ $desk->document->note }}</textarea></div>
+    @if ($problem)<x-problem for="note" :problem="$problem" />@endif
+    <button type="submit" class="word no-js">set</button>
+</form>
 <div class="rule-top mt-4">
     @include('stages.checks', ['checks' => $desk->checks(\Hebra\Core\Plan\Level::Note)])
     <div class="flex flex-wrap items-center justify-between gap-3 mt-2">

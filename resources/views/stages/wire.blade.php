@@ -1,47 +1,115 @@
 @php($profile = $desk->profile)
-<div class="flex flex-wrap items-baseline justify-between gap-x-6">
-    <h2>Which wire goes through</h2>
-    <p class="quiet small">with {{ $profile->clearanceMm }} mm to move · {{ $profile->sizes->words() }}</p>
-</div>
-@forelse ($desk->document->roles() as $role)
-    @php([$wire, $rows] = [$desk->document->wires[$role], $desk->wireTable($role)])
-    @php($hasHoles = $rows[0]->marginMm !== null)
-    <section class="rule-top mt-4" aria-labelledby="role-{{ $role }}">
-        <div class="flex flex-wrap items-end justify-between gap-x-4 gap-y-2">
-            <h3 id="role-{{ $role }}">{{ ['ear' => 'Ear wire', 'link' => 'Links', 'pin' => 'Head pins'][$role] ?? ucfirst($role) }} <span class="quiet font-normal">{{ $wire->words() }}</span></h3>
-            <form class="bar small" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes" hx-trigger="change, submit">
-                @csrf
-                <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $role }}">
-                @include('fragments.where', ['desk' => $desk, 'then' => []])
-                <label class="quiet" for="metal-{{ $role }}">metal</label>
-                <select class="in is-text !w-auto !min-h-9 !py-0" id="metal-{{ $role }}" name="metal">
-                    @foreach (\Hebra\Core\Wire\Metal::cases() as $metal)<option value="{{ $metal->value }}" @selected($metal === $wire->metal)>{{ $metal->words() }}</option>@endforeach
-                </select>
-                <label class="quiet" for="temper-{{ $role }}">temper</label>
-                <select class="in is-text !w-auto !min-h-9 !py-0" id="temper-{{ $role }}" name="temper">
-                    @foreach (\Hebra\Core\Wire\Temper::cases() as $temper)<option value="{{ $temper->value }}" @selected($temper === $wire->temper)>{{ $temper->words() }}</option>@endforeach
-                </select>
-                <button type="submit" class="tool no-js">set</button>
-            </form>
-        </div>
-        @php([$near, $far] = collect($rows)->partition(fn ($row) => $row->isChosen || $row->isUsual || ($row->marginMm !== null && abs($row->marginMm) < 0.2)))
-        @include('stages.wire-table', ['rows' => $near])
-        @if ($far->isNotEmpty())
-            <details class="small mt-1"><summary class="text-verdigris underline">{{ \Hebra\Core\Quantity\Figures::counted($far->count(), 'other size') }}</summary>@include('stages.wire-table', ['rows' => $far])</details>
-        @endif
-        <form class="flex flex-wrap items-end gap-2 mt-2" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes">
-            @csrf
-            <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $role }}">
-            @include('fragments.where', ['desk' => $desk, 'then' => []])
-            @php($isHere = $problem !== null && request('role') === $role)
-            <div class="w-52"><x-field name="size" :id="'size-'.$role" label="Another size" :value="$isHere && is_string(request('size')) ? mb_substr(request('size'), 0, 60) : ''" :problem="$isHere ? $problem : null" placeholder="0.7 mm, 18 swg" autocomplete="off" /></div>
-            <button type="submit" class="may">Use it</button>
-        </form>
-    </section>
-@empty
+@php($changes = "/pieces/{$desk->piece->ulid}/changes")
+@php($open = $desk->openRole())
+@if ($open === null)
+    <h2>Which wire, and how it fits</h2>
     <p class="mt-4">Nothing is laid out yet: <a href="{{ $desk->url('lay-out') }}">start from the ear down</a>.</p>
-@endforelse
+@else
+@php([$wire, $choice] = [$desk->document->wires[$open], $desk->wireChoice($open)])
+<div class="flex flex-wrap items-baseline justify-between gap-x-6">
+    <h2>Which wire</h2>
+    <p class="quiet small">(×) compares with {{ $choice->usual() }} · {{ $profile->clearanceMm }} mm to move in a hole</p>
+</div>
+<nav class="roles" aria-label="Wires of the piece">
+    @foreach ($desk->document->roles() as $role)
+        @php($its = $desk->document->wires[$role])
+        <a id="role-{{ $role }}" href="{{ $desk->url('wire') }}?role={{ $role }}" hx-get="{{ $desk->url('wire') }}?role={{ $role }}" @if ($role === $open) aria-current="true" @endif><strong>{{ ['ear' => 'Ear wire', 'link' => 'Links', 'pin' => 'Head pins'][$role] ?? ucfirst($role) }}</strong> <span>{{ $its->size->text() }}, {{ $its->temper->words() }}</span></a>
+    @endforeach
+</nav>
+<section aria-labelledby="role-{{ $open }}">
+    <div class="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 mt-2">
+        <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
+            @csrf
+            <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $open }}">
+            @include('fragments.where', ['desk' => $desk, 'then' => []])
+            <label class="quiet" for="metal-{{ $open }}">metal</label>
+            <select class="in is-text !w-auto !min-h-9 !py-0" id="metal-{{ $open }}" name="metal">
+                @foreach (\Hebra\Core\Wire\Metal::cases() as $metal)<option value="{{ $metal->value }}" @selected($metal === $wire->metal)>{{ $metal->words() }}</option>@endforeach
+            </select>
+            <button type="submit" class="tool no-js">set</button>
+        </form>
+        <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}">
+            @csrf
+            <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $open }}">
+            @include('fragments.where', ['desk' => $desk, 'then' => []])
+            @php($isHere = $problem !== null && $problem->field() === 'size')
+            <label class="quiet" for="size-{{ $open }}">another size</label>
+            <input class="in !w-32 !min-h-9 !py-0" id="size-{{ $open }}" name="size" value="{{ $isHere && is_string(request('size')) ? mb_substr(request('size'), 0, 60) : '' }}" placeholder="0.7 mm, 18 swg" autocomplete="off" @if ($isHere) aria-invalid="true" aria-describedby="problem-size" @endif>
+            <button type="submit" class="tool">use it</button>
+        </form>
+    </div>
+    @if ($problem)<x-problem for="size" :problem="$problem" />@endif
+    <form class="chooser" method="post" action="{{ $changes }}" hx-post="{{ $changes }}">
+        @csrf
+        <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $open }}">
+        @include('fragments.where', ['desk' => $desk, 'then' => []])
+        <ol class="ranked" aria-label="Best first">
+        @foreach ($choice->best() as $row)
+            <li @class(['is-chosen' => $row->isChosen, 'is-unfit' => ! $row->fits])>
+                <span class="rank figure" aria-hidden="true">{{ $row->fits ? $row->rank : '✕' }}</span>
+                <div>
+                    <strong>{{ $choice->name($row) }}</strong>
+                    @if ($row->isChosen) <span class="mark-chosen">chosen</span> @endif
+                    <p class="small">@unless ($row->fits)<span class="sr-only">Does not fit:</span> @endunless{{ $row->why }}</p>
+                    <p class="small quiet">{{ number_format($row->grams, 2) }} g for {{ $desk->document->makes->words() }}@if ($row->cents !== null), costs {{ $choice->price($row) }}@endif · {{ $row->heldMm > 0 ? $choice->stock($row).' in stock' : 'none in stock' }}</p>
+                </div>
+                @if (! $row->isChosen)
+                    <button type="submit" class="tool" id="choose-{{ $row->rank }}" name="choice" value="{{ $choice->value($row) }}" aria-label="choose {{ $choice->name($row) }}" @if ($row->rank > 0 && $row->rank < 10) data-key="{{ $row->rank }}" aria-keyshortcuts="{{ $row->rank }}" @endif>choose @if ($row->rank > 0 && $row->rank < 10)<kbd>{{ $row->rank }}</kbd>@endif</button>
+                @endif
+            </li>
+        @endforeach
+        </ol>
+        <table class="grid-choice">
+            <caption>Every size and temper: a number is its rank, ✕ does not fit</caption>
+            <thead><tr><td></td>@foreach ($choice->tempers() as $words)<th scope="col">{{ $words }}</th>@endforeach</tr></thead>
+            <tbody>
+            @foreach ($choice->grid() as $size)
+                <tr><th scope="row">{{ $size['size'] }}</th>
+                @foreach ($choice->tempers() as $temper => $words)
+                    @php($row = $size['cells'][$temper])
+                    <td><button type="submit" name="choice" value="{{ $choice->value($row) }}" class="cell is-{{ $choice->grade($row) }}" aria-label="{{ $choice->name($row) }}: {{ $row->fits ? 'rank '.$row->rank : 'does not fit' }}. {{ $row->why }}" title="{{ $row->why }}" @if ($row->isChosen) aria-current="true" @endif>{{ $row->fits ? $row->rank : '✕' }}</button></td>
+                @endforeach
+                </tr>
+            @endforeach
+            </tbody>
+        </table>
+    </form>
+    <details class="small mt-2"><summary class="text-verdigris underline">all {{ count($choice->rows) }} compared, with what rules them out</summary>
+        <div class="scrolls">
+        <table class="ledger compared">
+            <thead><tr><th scope="col" class="!text-right">rank</th><th scope="col">wire</th><th scope="col" class="!text-right">springs</th><th scope="col" class="!text-right">holds</th><th scope="col" class="!text-right">effort</th><th scope="col" class="!text-right">opens at</th><th scope="col" class="!text-right">weight</th><th scope="col" class="!text-right">cost</th><th scope="col" class="!text-right">in stock</th><th scope="col">why</th></tr></thead>
+            <tbody>
+            @foreach ($choice->rows as $row)
+                <tr @class(['is-chosen' => $row->isChosen, 'is-unfit' => ! $row->fits])><td class="num">{{ $row->fits ? $row->rank : '✕' }}</td><td class="whitespace-nowrap">{{ $choice->name($row) }}</td><td class="num">{{ number_format($row->springs, 2) }} ×</td><td class="num">{{ number_format($row->holds, 2) }} ×</td><td class="num">{{ number_format($row->effort, 2) }} ×</td><td class="num">{{ $row->opensN === null ? '–' : number_format($row->opensN, 1).' N' }}</td><td class="num">{{ number_format($row->grams, 2) }} g</td><td class="num">{{ $choice->price($row) }}</td><td class="num">{{ $choice->stock($row) }}</td><td class="min-w-72">{{ $row->why }}</td></tr>
+            @endforeach
+            </tbody>
+        </table>
+        </div>
+        <p class="quiet">Springs: E·I. Holds: πr³Y/4 with the temper once it is made. Effort: (4/3)r³Y with the temper of the coil. Opens at: where the gap of its eye begins to open; {{ \Hebra\Core\Plan\WireTable::TUG_N }} N is allowed for a tug.</p>
+    </details>
+</section>
+@php([$fit, $sheet] = [$desk->document->fit, $desk->fitSheet()])
+<section class="rule-top mt-4" aria-labelledby="fit-title">
+    <h2 id="fit-title">How it fits</h2>
+    <form class="bar mt-1" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
+        @csrf
+        <input type="hidden" name="do" value="fit"><input type="hidden" name="was" value="{{ $fit->kind->value }}"><input type="hidden" name="role" value="{{ $open }}">
+        @include('fragments.where', ['desk' => $desk, 'then' => []])
+        @php($isWrong = $problem !== null && $problem->field() === 'fit')
+        <label class="quiet small" for="fit-kind">for</label>
+        <select class="in is-text !w-auto" id="fit-kind" name="kind">@foreach (\Hebra\Core\Piece\FitKind::cases() as $kind)<option value="{{ $kind->value }}" @selected($kind === $fit->kind)>{{ $kind->words() }}</option>@endforeach</select>
+        <label class="quiet small" for="fit-size">{{ $fit->kind->asks() }}</label>
+        <input class="in !w-32" id="fit-size" name="fit" value="{{ $isWrong && is_string(request('fit')) ? mb_substr(request('fit'), 0, 60) : $profile->size($fit->mm) }}" autocomplete="off" @if ($isWrong) aria-invalid="true" aria-describedby="problem-fit" @endif>
+        <button type="submit" class="tool no-js">set</button>
+    </form>
+    @if ($problem)<x-problem for="fit" :problem="$problem" />@endif
+    <ul class="mt-2">@foreach ($sheet->sentences as $sentence)<li class="py-0.5">{{ $sentence }}</li>@endforeach</ul>
+    <details class="why"><summary>why?</summary>
+        <div class="scrolls"><table class="ledger small"><tbody>@foreach ($sheet->lines as $line)<tr><td>{{ $line->what }}</td><td>{{ $line->rule }}</td><td class="figure">{{ $line->numbers }}</td><td class="num">{{ number_format($line->result, 2) }} {{ $line->unit }}</td><td class="quiet">{{ $line->source }}</td></tr>@endforeach</tbody></table></div>
+    </details>
+</section>
 <div class="rule-top mt-5">
     @include('stages.checks', ['checks' => $desk->plan->checks])
     <p class="text-right"><a class="do" href="{{ $desk->url('cut') }}">See the cuts</a></p>
 </div>
+@endif

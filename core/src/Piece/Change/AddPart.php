@@ -11,18 +11,19 @@ use Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Techniques;
+use Hebra\Core\School\Schools;
 
 /** A new part, complete from the first moment: it takes the first bead of a neighbour, else a 6 mm round one. */
 final readonly class AddPart implements Change
 {
     /** @param  int|null  $at place in the line of parts; null: where such a part belongs */
-    public function __construct(private string $technique, private ?int $at)
+    public function __construct(private string $technique, private ?int $at, private Schools $schools = new Schools)
     {
     }
 
     public function apply(Piece $piece): Piece
     {
-        $part = Techniques::newPart($this->technique, $piece->nextPartId());
+        $part = Techniques::newPart($this->technique, $piece->nextPartId(), $this->schools);
         $more = [];
         if ($part->technique()->takesBeads()) {
             $key = array_key_first($piece->beads);

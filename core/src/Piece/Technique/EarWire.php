@@ -17,13 +17,16 @@ use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
+use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Segment;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\School\School;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
@@ -54,6 +57,11 @@ final class EarWire implements Technique
     public function usualWire(): Wire
     {
         return new Wire(Metal::Sterling, WireSize::awg(20), Temper::HalfHard);
+    }
+
+    public function wants(): Wants
+    {
+        return new Wants(holds: 0.8, effort: 1.5, isHammered: true);
     }
 
     public function parameters(): array
@@ -118,15 +126,37 @@ final class EarWire implements Technique
             return [];
         }
         $profile = $part->profile;
-        $eye = $profile->size($part->part->mm('eye'));
-        $arch = $profile->size($part->part->mm('arch'));
-
-        return [
+        $eye = Forming::loop($part->wire, $part->part->mm('eye'), $profile);
+        $arch = Forming::arch($part->wire, $part->part->mm('arch'), $profile);
+        [$onEye, $onArch] = [$eye->where('mark of the round-nose pliers', $profile), $arch->where('mandrel', $profile)];
+        $school = $profile->schools->choice(School::Hammering);
+        $steps = [
             new Step($event, '', 'Round the ear end', 'File the end that goes through the ear until it is smooth and round to the fingertip.', [$part->mark('back')], tool: 'needle file', cautions: [Caution::Filing, Caution::Piercing]),
-            new Step($event, '', 'Turn the eye', "At the other end roll a plain eye round the {$eye} mark of the round-nose pliers, then kick it back to the middle.", [$part->mark('eye')], tool: 'round-nose pliers, '.$eye),
-            new Step($event, '', 'Bend the arch', 'Leave '.$profile->length($part->part->mm('front'))." straight above the eye, then bend half a turn round a {$arch} mandrel, with the eye facing outwards.", [$part->mark('front'), $part->mark('arch')], tool: "{$arch} mandrel"),
+            new Step($event, '', 'Turn the eye', "At the other end roll a plain eye round {$onEye}, then kick it back to the middle.".$eye->opens($profile), [$part->mark('eye')], tool: self::bare($onEye)),
+            new Step($event, '', 'Bend the arch', 'Leave '.$profile->length($part->part->mm('front'))." straight above the eye, then bend half a turn round {$onArch}, with the eye facing outwards.".$arch->opens($profile), [$part->mark('front'), $part->mark('arch')], tool: self::bare($onArch)),
             new Step($event, '', 'Flick the back leg', 'Lift the last few millimetres of the back leg a little outwards, so that it slides in and does not slip out.', [$part->mark('back')], tool: 'chain-nose pliers'),
         ];
+        if ($school === 'before-and-after') {
+            array_unshift($steps, $this->hammerStep($event, $part, 'Hammer it straight first', 'Lay the wire on the block and tap along the middle, turning it, so that it stiffens and stays round. Straighten it again.', 'arch'));
+        }
+        if ($school === 'finish' || $school === 'before-and-after') {
+            $steps[] = $this->hammerStep($event, $part, 'Hammer the arch', 'A few light taps on the arch, one face, then the other: it stiffens. Stop before it shows.', 'arch');
+        }
+        if ($school === 'ends') {
+            $steps[] = $this->hammerStep($event, $part, 'Flatten the end', 'Tap the last few millimetres of the back leg a little flat, then file its edges round again.', 'back');
+        }
+
+        return $steps;
+    }
+
+    private function hammerStep(string $event, PartPlan $part, string $title, string $text, string $mark): Step
+    {
+        return new Step($event, '', $title, $text, [$part->mark($mark)], tool: 'hammer, bench block', cautions: [Caution::Hammering]);
+    }
+
+    private static function bare(string $on): string
+    {
+        return preg_replace('/^the /', '', $on) ?? $on;
     }
 
     public function checks(PartPlan $part): array
@@ -161,7 +191,7 @@ final class EarWire implements Technique
 
     private function temper(PartPlan $part): ?Check
     {
-        if (! $part->wire->temper->isSofterThan(Temper::QuarterHard)) {
+        if (! $part->wire->temper->isSofterThan(Temper::QuarterHard) || $part->profile->schools->hammeringNumbers() > 0) {
             return null;
         }
 
@@ -190,6 +220,9 @@ final class EarWire implements Technique
 
     public function tools(PartPlan $part): array
     {
-        return ['flush cutter', 'needle file', 'round-nose pliers', 'chain-nose pliers', $part->profile->size($part->part->mm('arch')).' mandrel'];
+        $arch = Forming::arch($part->wire, $part->part->mm('arch'), $part->profile);
+        $hammer = $part->profile->schools->is(School::Hammering, 'never') ? [] : ['hammer', 'bench block'];
+
+        return ['flush cutter', 'needle file', 'round-nose pliers', 'chain-nose pliers', self::bare($arch->where('mandrel', $part->profile)), ...$hammer];
     }
 }

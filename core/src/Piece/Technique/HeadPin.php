@@ -21,6 +21,7 @@ use Hebra\Core\Plan\PinFit;
 use Hebra\Core\Plan\Segment;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
@@ -54,6 +55,11 @@ final class HeadPin implements Technique
     public function usualWire(): Wire
     {
         return new Wire(Metal::Sterling, WireSize::awg(24), Temper::DeadSoft);
+    }
+
+    public function wants(): Wants
+    {
+        return new Wants;
     }
 
     public function parameters(): array

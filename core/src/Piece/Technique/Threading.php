@@ -10,6 +10,7 @@ use Hebra\Core\Plan\Segment;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\School\School;
 use Hebra\Core\Working;
 
 /** Beads on a straight stretch of wire: what links and pins have in common. */
@@ -38,7 +39,11 @@ final readonly class Threading
             return [];
         }
 
-        return [new Step('thread', '', 'Thread the beads', 'In this order: '.$this->plan->threading().'.', [$this->plan->mark('seat')], $this->plan->beadCount(), 'beads', tool: 'fingers')];
+        $text = $this->plan->profile->schools->is(School::Threading, 'one-by-one')
+            ? 'One at a time, each pushed home before the next: '.$this->plan->threading().'.'
+            : 'In this order: '.$this->plan->threading().'.';
+
+        return [new Step('thread', '', 'Thread the beads', $text, [$this->plan->mark('seat')], $this->plan->beadCount(), 'beads', tool: 'fingers')];
     }
 
     public function draw(Sketch $sketch, float $fromMm): void

@@ -10,11 +10,13 @@ use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
+use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Segment;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\School\School;
 
 /**
  * One end of a link or pin: a loop wrapped shut on its own neck, or, with no wraps, a plain eye. Shared by the
@@ -22,6 +24,9 @@ use Hebra\Core\Quantity\Figures;
  */
 final readonly class WrappedEnd
 {
+    /** What the pliers hold of a plain eye that is trimmed after it is turned, mm [common practice]. */
+    private const EYE_HOLD_MM = 6.0;
+
     public WrappedLoop $loop;
 
     /** @param  'top'|'bottom'  $place */
@@ -29,8 +34,14 @@ final readonly class WrappedEnd
     {
         $part = $plan->part;
         $wraps = $part->count($prefix.'wraps');
-        // A plain eye is trimmed to length before it is turned: nothing is held and cut off.
-        $this->loop = new WrappedLoop($plan->wireMm(), $part->mm($prefix.'inside'), $wraps, $plan->wireMm(), $wraps === 0 ? 0.0 : $part->mm('tail'));
+        // A plain eye that is trimmed to length before it is turned leaves nothing to hold and cut off.
+        $held = $plan->profile->schools->is(School::EyeTrim, 'turn-first') ? self::EYE_HOLD_MM : 0.0;
+        $this->loop = new WrappedLoop($plan->wireMm(), $part->mm($prefix.'inside'), $wraps, $plan->wireMm(), $wraps === 0 ? $held : $part->mm('tail'));
+    }
+
+    private function forming(): Forming
+    {
+        return Forming::loop($this->plan->wire, $this->loop->insideMm, $this->plan->profile);
     }
 
     /** @return list<Parameter> */
@@ -65,16 +76,15 @@ final readonly class WrappedEnd
     {
         $loop = $this->loop;
         $mark = fn (string $what): string => $this->plan->mark("{$this->place}-{$what}");
-        if ($this->isPlain()) {
-            return [new Segment(SegmentKind::Loop, $loop->loopMm(), 'eye', $mark('loop'), $loop->loopWorking())];
-        }
-        $segments = [
+        $segments = $this->isPlain() ? [new Segment(SegmentKind::Loop, $loop->loopMm(), 'eye', $mark('loop'), $loop->loopWorking())] : [
             new Segment(SegmentKind::Neck, $loop->neckMm(), 'neck', $mark('neck'), $loop->neckWorking()),
             new Segment(SegmentKind::Loop, $loop->loopMm(), 'loop', $mark('loop'), $loop->loopWorking()),
             new Segment(SegmentKind::Wraps, $loop->wrapsMm(), Figures::counted($loop->wraps, 'wrap'), $mark('wraps'), $loop->wrapsWorking()),
         ];
         if ($loop->tailMm > 0) {
-            $segments[] = Segment::given(SegmentKind::Tail, $loop->tailMm, 'tail', $mark('tail'), 'what the fingers hold while wrapping, trimmed off');
+            $segments[] = $this->isPlain()
+                ? Segment::given(SegmentKind::Tail, $loop->tailMm, 'tail', $mark('tail'), 'what the pliers hold while the eye is turned, then trimmed off', 'your school: turn, then trim')
+                : Segment::given(SegmentKind::Tail, $loop->tailMm, 'tail', $mark('tail'), 'what the fingers hold while wrapping, trimmed off');
         }
 
         return $segments;
@@ -91,18 +101,38 @@ final readonly class WrappedEnd
     {
         $profile = $this->plan->profile;
         $mark = fn (string $what): string => $this->plan->mark("{$this->place}-{$what}");
-        $inside = $profile->size($this->loop->insideMm);
+        $forming = $this->forming();
+        $on = $forming->where('mark of the round-nose pliers', $profile);
         if ($this->isPlain()) {
-            $text = 'Bend square where the bare wire starts, trim to '.$profile->length($this->loop->loopMm())." beyond the bend, and roll the eye round the {$inside} mark of the round-nose pliers until its end meets the bend.";
-
-            return [new Step('form '.$this->place, '', "Turn the {$this->which()}eye", $text, [$mark('loop')], tool: 'round-nose pliers, '.$inside, cautions: [Caution::CutEnds])];
+            return [new Step('form '.$this->place, '', "Turn the {$this->which()}eye", $this->eyeText($on).$forming->opens($profile), [$mark('loop')], tool: $this->tool($on), cautions: [Caution::CutEnds])];
         }
         $where = $isFirst
             ? 'Mark '.$profile->length($this->bendFromEndMm()).' from the end and bend square there.'
             : 'Push the beads home. Leave a neck of '.$profile->size($this->loop->neckMm()).", room for the {$this->wraps()} to come, and bend square.";
 
-        return [new Step('form '.$this->place, '', "Turn the {$this->which()}loop", "{$where} Turn the loop over the {$inside} mark of the round-nose pliers until the wire crosses its own neck.",
-            [$mark('loop'), $mark('neck')], tool: 'round-nose pliers, '.$inside)];
+        return [new Step('form '.$this->place, '', "Turn the {$this->which()}loop", "{$where} Turn the loop over {$on} until the wire crosses its own neck.".$forming->opens($profile),
+            [$mark('loop'), $mark('neck')], tool: $this->tool($on))];
+    }
+
+    private function tool(string $on): string
+    {
+        return preg_replace('/^the /', '', $on) ?? $on;
+    }
+
+    /** In the order the maker's schools bend, trim and roll. */
+    private function eyeText(string $on): string
+    {
+        [$profile, $schools] = [$this->plan->profile, $this->plan->profile->schools];
+        $length = $profile->length($this->loop->loopMm());
+        $trimsLast = $schools->is(School::EyeTrim, 'turn-first');
+        $trim = $trimsLast ? '' : "Trim to {$length} beyond the last bead. ";
+        $roll = match ($schools->choice(School::Eye)) {
+            'roll' => "{$trim}Roll the eye from the tip of the wire round {$on} until it closes, and nudge it over the middle.",
+            'roll-kick' => "{$trim}Roll the eye from the tip of the wire round {$on}, then kick it back at its foot so that it stands over the middle.",
+            default => ($trimsLast ? 'Bend square where the bare wire starts' : "Bend square where the bare wire starts, trim to {$length} beyond the bend")." and roll the eye round {$on} until its end meets the bend.",
+        };
+
+        return $roll.($trimsLast ? ' Trim what is over where the eye closes.' : '');
     }
 
     /** @return list<Step> */
@@ -114,11 +144,17 @@ final readonly class WrappedEnd
         $mark = fn (string $what): string => $this->plan->mark("{$this->place}-{$what}");
 
         return [
-            new Step('close '.$this->place, '', "Wrap the {$this->which()}loop shut", "Hold the loop flat in the pliers and lay {$this->wraps()} side by side down the neck.",
+            new Step('close '.$this->place, '', "Wrap the {$this->which()}loop shut", "Hold the loop flat in the pliers in your {$this->hands()[1]} hand; with the {$this->hands()[0]} lay {$this->wraps()} side by side down the neck.",
                 [$mark('wraps')], $this->loop->wraps, 'wraps', tool: 'chain-nose pliers', cautions: $this->plan->strung === [] ? [] : [Caution::Crush]),
             new Step('close '.$this->place, '', 'Trim and tuck', 'Flat side of the cutter towards the wraps, trim the tail. Press the end in at the back, so that it catches nothing.',
                 [$mark('tail'), $mark('wraps')], tool: 'flush cutter, chain-nose pliers', cautions: [Caution::CutEnds]),
         ];
+    }
+
+    /** @return array{string, string} the hand that wraps, and the one that holds */
+    private function hands(): array
+    {
+        return $this->plan->profile->schools->hands();
     }
 
     private function wraps(): string

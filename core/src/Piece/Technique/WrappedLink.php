@@ -15,6 +15,7 @@ use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\Wants;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
@@ -44,6 +45,11 @@ final class WrappedLink implements Technique
     public function usualWire(): Wire
     {
         return new Wire(Metal::Sterling, WireSize::awg(22), Temper::DeadSoft);
+    }
+
+    public function wants(): Wants
+    {
+        return new Wants;
     }
 
     public function parameters(): array

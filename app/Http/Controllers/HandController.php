@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Tool;
+use App\Models\Workshop;
+use Hebra\Core\Problem;
+use Hebra\Core\Quantity\Length;
+use Hebra\Core\Quantity\OutOfRange;
+use Hebra\Core\Quantity\Text;
+use Hebra\Core\Quantity\Unreadable;
+use Hebra\Core\School\School;
+use Hebra\Core\School\Schools;
+use Hebra\Core\Tool\Tool as CoreTool;
+use Hebra\Core\Tool\ToolKind;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Strength;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+
+/** The maker's tools, schools and own figures for metals: what plans are made with. */
+final class HandController extends Controller
+{
+    private const MOST_TOOLS = 40;
+
+    public function show(Request $request): View
+    {
+        $workshop = $this->workshop($request);
+
+        return view('hand.show', ['workshop' => $workshop, 'profile' => $workshop->profile(), 'tools' => $workshop->tools()->get(), 'problem' => null, 'at' => '']);
+    }
+
+    public function schools(Request $request): RedirectResponse|Response
+    {
+        $workshop = $this->workshop($request);
+        try {
+            $chosen = $workshop->profile()->schools->toArray();
+            foreach (School::cases() as $school) {
+                if ($request->has($school->value)) {
+                    $chosen[$school->value] = $this->text($request, $school->value);
+                }
+            }
+            $workshop->update(['schools' => Schools::of($chosen)->toArray()]);
+        } catch (Problem $problem) {
+            return $this->refused($request, $problem, 'schools');
+        }
+        $workshop->settled();
+        if ($request->hasHeader('HX-Request')) {
+            return response(view('hand.schools', ['profile' => $workshop->profile(), 'saved' => true])->render());
+        }
+
+        return redirect('/hand#schools', 303)->with('said', 'Saved: new plans follow it.');
+    }
+
+    public function addTool(Request $request): RedirectResponse|Response
+    {
+        $workshop = $this->workshop($request);
+        try {
+            $workshop->tools()->count() < self::MOST_TOOLS || throw OutOfRange::tooMany('tools', self::MOST_TOOLS + 1, self::MOST_TOOLS, 'tools');
+            $tool = $this->read($request, $workshop);
+            Tool::query()->create([...Tool::columns($tool), 'workshop_id' => $workshop->id]);
+        } catch (Problem $problem) {
+            return $this->refused($request, $problem, 'new');
+        }
+
+        return redirect('/hand#tools', 303)->with('said', ucfirst($tool->name).' is in your tools: steps name it from now on.');
+    }
+
+    public function changeTool(Request $request, Tool $tool): RedirectResponse|Response
+    {
+        Gate::authorize('update', $tool);
+        try {
+            $tool->update(Tool::columns($this->read($request, $this->workshop($request))));
+        } catch (Problem $problem) {
+            return $this->refused($request, $problem, $tool->ulid);
+        }
+
+        return redirect('/hand#tools', 303)->with('said', 'Saved.');
+    }
+
+    public function dropTool(Tool $tool): RedirectResponse
+    {
+        Gate::authorize('update', $tool);
+        $tool->delete();
+
+        return redirect('/hand#tools', 303)->with('said', ucfirst($tool->name).' is taken off.')->with('tool', ['kind' => $tool->kind, 'name' => $tool->name, 'marks' => $tool->core()->marksText(), 'grip' => ($tool->grip_um / 1000).' mm']);
+    }
+
+    private function read(Request $request, Workshop $workshop): CoreTool
+    {
+        $input = $this->texts($request, 'kind', 'name', 'marks', 'grip');
+        $unit = $workshop->profile()->unit();
+        $kind = ToolKind::tryFrom($input['kind']) ?? throw Unreadable::choice('kind', $input['kind'], array_column(ToolKind::cases(), 'value'));
+        trim($input['marks']) !== '' || throw Unreadable::empty('marks', $kind->hint());
+        $grip = trim($input['grip']) === '' ? 0.0 : Length::parse($input['grip'], 'grip', $unit)->millimetres();
+
+        return CoreTool::of($kind, $input['name'], CoreTool::readMarks($kind, $input['marks'], $unit), $grip);
+    }
+
+    public function metal(Request $request, string $metal): RedirectResponse|Response
+    {
+        $of = Metal::tryFrom($metal) ?? abort(404);
+        $workshop = $this->workshop($request);
+        $own = $workshop->strengths ?? [];
+        if ($this->text($request, 'do') === 'usual') {
+            unset($own[$of->value]);
+        } else {
+            try {
+                $values = array_map(fn (string $field): float => $this->number($request, $field), ['modulus_gpa' => 'modulus', 'soft_mpa' => 'soft', 'half_hard_mpa' => 'half_hard', 'hard_mpa' => 'hard']);
+                Strength::of($values['modulus_gpa'], $values['soft_mpa'], $values['half_hard_mpa'], $values['hard_mpa'], 'your own value');
+                $own[$of->value] = $values;
+            } catch (Problem $problem) {
+                return $this->refused($request, $problem, 'metal');
+            }
+        }
+        $workshop->update(['strengths' => $own === [] ? null : $own]);
+
+        return redirect('/hand?metal='.$of->value.'#metals', 303)->with('said', ucfirst($of->words()).($this->text($request, 'do') === 'usual' ? ' is as books have it.' : ' is as you measured it.'));
+    }
+
+    private function number(Request $request, string $field): float
+    {
+        $text = $this->text($request, $field);
+
+        return Text::number(Text::plain($text, $field, 'a number')) ?? throw Unreadable::number($field, $text);
+    }
+
+    private function refused(Request $request, Problem $problem, string $at): Response
+    {
+        return $this->again($this->show($request)->with('at', $at), $problem);
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\User;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Problem;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Quantity\Ruler;
+use Hebra\Core\Quantity\WhichSystem;
+use Hebra\Core\Sum\Answer;
+use Hebra\Core\Sum\Given;
+use Hebra\Core\Sum\Input;
+use Hebra\Core\Sum\InputKind;
+use Hebra\Core\Sum\Sum;
+use Hebra\Core\Sum\Sums;
+
+/** The sums page: what was asked, the answer or the refusal, what was asked before. */
+final readonly class SumDesk
+{
+    public ?Answer $answer;
+
+    public ?Problem $problem;
+
+    public ?DiagramView $figure;
+
+    /** @param  array<string, string>  $texts  what stands in the fields, by input; an empty one is not given */
+    public function __construct(public Sum $sum, public array $texts, public Profile $profile, private ?User $maker = null)
+    {
+        $answer = $figure = $problem = null;
+        try {
+            $given = Given::read($sum, $this->filled(), $profile->unit(), $profile->strengths);
+            $answer = $sum->work($given);
+            $diagram = $sum->figure($given);
+            $figure = $diagram === null ? null : new DiagramView($diagram);
+        } catch (Problem $caught) {
+            $problem = $caught;
+        }
+        [$this->answer, $this->figure, $this->problem] = [$answer, $figure, $problem];
+    }
+
+    /** @return array<string, string> */
+    public function filled(): array
+    {
+        return array_filter($this->texts, fn (string $text): bool => trim($text) !== '');
+    }
+
+    public function text(Input $input): string
+    {
+        return mb_substr($this->texts[$input->key] ?? '', 0, 200);
+    }
+
+    /** What an empty field stands for. */
+    public function placeholder(Input $input): string
+    {
+        return match (true) {
+            $input->default === null => $this->sum->isAlternative($input->key) || $input->isOptional ? '' : $input->example,
+            str_starts_with($input->default, '=') => 'as '.str_replace('_', ' ', substr($input->default, 1)),
+            default => $this->withUnit($input),
+        };
+    }
+
+    private function withUnit(Input $input): string
+    {
+        return $input->kind->isLength() && is_numeric($input->default) ? $input->default.' mm' : (string) $input->default;
+    }
+
+    /** @return list<array{name: string, text: string, more: string}> results as they are read, the first the one asked for */
+    public function results(): array
+    {
+        $rows = [];
+        foreach ($this->answer->results ?? [] as $name => $value) {
+            $rows[] = ['name' => str_replace('_', ' ', preg_replace('/_(mm|g|n|mpa)$/', '', $name) ?? $name), 'text' => $this->shown($name, $value),
+                'more' => is_float($value) && str_ends_with($name, '_mm') ? ($this->profile->ruler->isMetric() ? Ruler::SixteenthInch->text($value) : $this->profile->length($value)) : ''];
+        }
+
+        return $rows;
+    }
+
+    /** @param  float|int|bool|string|list<float>|null  $value */
+    private function shown(string $name, float|int|bool|string|array|null $value): string
+    {
+        $unit = preg_match('/_(mm|g|n|mpa)$/', $name, $match) === 1 ? ['mm' => ' mm', 'g' => ' g', 'n' => ' N', 'mpa' => ' MPa'][$match[1]] : '';
+
+        return match (true) {
+            $value === null => 'none',
+            is_bool($value) => $value ? '✓ yes' : '✕ no',
+            is_string($value) => str_replace('-', ' ', $value),
+            is_array($value) => implode(' · ', array_map(fn (float $one): string => number_format($one, 2), $value)).$unit,
+            $unit === ' mm' => number_format($value, 2, '.', '').$unit,
+            is_float($value) => Figures::trim($value, 3).$unit,
+            default => $value.$unit,
+        };
+    }
+
+    /** @return list<array{words: string, texts: array<string, string>}> where a bare number could be any system: the ways on */
+    public function systems(): array
+    {
+        if (! $this->problem instanceof WhichSystem) {
+            return [];
+        }
+        [$field, $number] = [$this->problem->field(), $this->problem->number];
+
+        return array_map(fn (string $unit): array => ['words' => "{$number} {$unit}", 'texts' => [$field => "{$number} {$unit}"] + $this->texts], ['AWG', 'SWG', 'mm']);
+    }
+
+    /** @param  array<string, string>|null  $texts */
+    public function address(?array $texts = null, string $after = ''): string
+    {
+        $texts = array_filter($texts ?? $this->texts, fn (string $text): bool => trim($text) !== '');
+
+        return "/sums/{$this->sum->name}{$after}".($texts === [] ? '' : '?'.http_build_query($texts));
+    }
+
+    /** One line that says the sum and its answer, for a note. */
+    public function line(): string
+    {
+        $given = implode(', ', array_map(fn (string $key, string $text): string => str_replace('_', ' ', $key).' '.$text, array_keys($this->filled()), $this->filled()));
+        $results = implode(', ', array_map(fn (array $row): string => $row['name'].' '.$row['text'], $this->results()));
+
+        return ucfirst($this->sum->words()).($given === '' ? '' : ", {$given}").": {$results}.";
+    }
+
+    /** @return list<array{words: string, address: string}> */
+    public function recent(): array
+    {
+        return $this->maker?->recentSums() ?? [];
+    }
+
+    /** @return array<string, list<Sum>> */
+    public static function groups(): array
+    {
+        $groups = [];
+        foreach (Sums::all() as $sum) {
+            $groups[$sum->group][] = $sum;
+        }
+
+        return $groups;
+    }
+
+    public function isSelect(Input $input): bool
+    {
+        return in_array($input->kind, [InputKind::Metal, InputKind::Temper, InputKind::Choice], true);
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Plan\WireRow;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+
+/** The ranking of one role as it is read: the best few in sentences, a grid of sizes and tempers, and everything. */
+final readonly class WireChoice
+{
+    private const BEST = 5;
+
+    private const GRID_REACH = 4;
+
+    /** @param  list<WireRow>  $rows  best first */
+    public function __construct(public Wire $chosen, public array $rows, private Profile $profile)
+    {
+    }
+
+    /** @return list<WireRow> the best few, and the chosen one wherever it stands */
+    public function best(): array
+    {
+        $best = array_slice(array_values(array_filter($this->rows, fn (WireRow $row): bool => $row->fits)), 0, self::BEST);
+        if (array_filter($best, fn (WireRow $row): bool => $row->isChosen) === []) {
+            array_push($best, ...array_filter($this->rows, fn (WireRow $row): bool => $row->isChosen));
+        }
+
+        return $best;
+    }
+
+    /** @return list<array{size: string, mm: float, cells: array<string, WireRow>}> sizes near the usual and the chosen one, thick to thin */
+    public function grid(): array
+    {
+        $sizes = [];
+        foreach ($this->rows as $row) {
+            $code = $row->wire->size->code();
+            $sizes[$code] ??= ['size' => $row->wire->size->text(), 'mm' => $row->wire->diameterMm(), 'cells' => [], 'isNear' => false];
+            $sizes[$code]['cells'][$row->wire->temper->value] = $row;
+            $sizes[$code]['isNear'] = $sizes[$code]['isNear'] || $row->isUsual || $row->isChosen;
+        }
+        $sizes = array_values($sizes);
+        usort($sizes, fn (array $a, array $b): int => $b['mm'] <=> $a['mm']);
+        $near = array_keys(array_filter($sizes, fn (array $size): bool => $size['isNear']));
+        $shown = array_filter($sizes, fn (int $at): bool => array_filter($near, fn (int $one): bool => abs($one - $at) <= self::GRID_REACH) !== [], ARRAY_FILTER_USE_KEY);
+
+        return array_values(array_map(fn (array $size): array => ['size' => $size['size'], 'mm' => $size['mm'], 'cells' => $size['cells']], $shown));
+    }
+
+    /** @return array<string, string> */
+    public function tempers(): array
+    {
+        return ['dead-soft' => 'soft', 'quarter-hard' => '¼ hard', 'half-hard' => '½ hard', 'hard' => 'hard', 'spring' => 'spring'];
+    }
+
+    public function value(WireRow $row): string
+    {
+        return $row->wire->size->code().'/'.$row->wire->temper->value;
+    }
+
+    public function name(WireRow $row): string
+    {
+        return $row->wire->size->text().', '.$row->wire->temper->words();
+    }
+
+    public function usual(): string
+    {
+        foreach ($this->rows as $row) {
+            if ($row->isUsual) {
+                return $row->wire->size->text().' copper, '.Temper::HalfHard->words();
+            }
+        }
+
+        return 'half hard copper of the usual size';
+    }
+
+    public function stock(WireRow $row): string
+    {
+        return $row->heldMm > 0 ? $this->profile->length($row->heldMm) : '–';
+    }
+
+    public function price(WireRow $row): string
+    {
+        return $row->cents === null ? '–' : number_format($row->cents / 100, 2, '.', '');
+    }
+
+    /** How good a fitting wire is, in four steps, for the grid. */
+    public function grade(WireRow $row): string
+    {
+        return match (true) {
+            ! $row->fits => 'unfit',
+            $row->penalty < 0.12 => 'best',
+            $row->penalty < 0.4 => 'good',
+            $row->penalty < 1.0 => 'fair',
+            default => 'poor',
+        };
+    }
+}

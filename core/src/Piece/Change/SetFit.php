@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Change;
+
+use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\Fit;
+use Hebra\Core\Piece\Piece;
+
+/** What the piece is to fit. */
+final readonly class SetFit implements Change
+{
+    public function __construct(private Fit $fit)
+    {
+    }
+
+    public function apply(Piece $piece): Piece
+    {
+        return $piece->withFit($this->fit);
+    }
+
+    public function words(Piece $before): string
+    {
+        return 'To fit '.$this->fit->kind->words();
+    }
+}

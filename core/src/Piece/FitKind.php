@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece;
+
+/** What a piece is to fit. */
+enum FitKind: string
+{
+    case Ear = 'ear';
+    case Finger = 'finger';
+    case Wrist = 'wrist';
+    case Neck = 'neck';
+    case Hoop = 'hoop';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Ear => 'an ear',
+            self::Finger => 'a finger',
+            self::Wrist => 'a wrist',
+            self::Neck => 'a neck',
+            self::Hoop => 'a hoop',
+        };
+    }
+
+    /** What its size means. */
+    public function asks(): string
+    {
+        return match ($this) {
+            self::Ear => 'hangs at most',
+            self::Finger => 'ring size or inside diameter',
+            self::Wrist => 'girth of the wrist',
+            self::Neck => 'length of the necklace',
+            self::Hoop => 'diameter, to the wire’s middle',
+        };
+    }
+
+    /** Millimetres that stand until the maker gives their own [common practice]. */
+    public function usualMm(): float
+    {
+        return match ($this) {
+            self::Ear => 70.0,
+            self::Finger => 17.3,
+            self::Wrist => 165.0,
+            self::Neck => 457.0,
+            self::Hoop => 30.0,
+        };
+    }
+
+    public function leastMm(): float
+    {
+        return match ($this) {
+            self::Ear, self::Hoop => 5.0,
+            self::Finger => 11.6,
+            self::Wrist => 80.0,
+            self::Neck => 200.0,
+        };
+    }
+
+    public function mostMm(): float
+    {
+        return match ($this) {
+            self::Ear => 300.0,
+            self::Finger => 25.0,
+            self::Wrist => 350.0,
+            self::Neck => 2000.0,
+            self::Hoop => 150.0,
+        };
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+use Hebra\Core\Bend\SpringBack;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Quantity\OutOfRange;
+use Hebra\Core\Tool\Mark;
+use Hebra\Core\Tool\ToolKind;
+use Hebra\Core\Wire\Section;
+use Hebra\Core\Wire\Wire;
+
+/**
+ * How a bend comes out at the size meant: the mandrel on which it ends there after it springs back, the nearest mark the
+ * maker owns, and what that one ends at. Millimetres. Source: SpringBack::SOURCE.
+ */
+final readonly class Forming
+{
+    private function __construct(
+        public float $wantedMm,
+        public float $mandrelMm,
+        public ?Mark $mark,
+        public float $endsMm,
+    ) {
+    }
+
+    /** A loop or an eye, on pliers. */
+    public static function loop(Wire $wire, float $insideMm, Profile $profile): self
+    {
+        return self::on($wire, $insideMm, $profile, ToolKind::RoundNose, ToolKind::Stepped);
+    }
+
+    /** A wide bend, on a mandrel. */
+    public static function arch(Wire $wire, float $insideMm, Profile $profile): self
+    {
+        return self::on($wire, $insideMm, $profile, ToolKind::Mandrel, ToolKind::Stepped);
+    }
+
+    /** A ring band, on the ring mandrel. */
+    public static function band(Wire $wire, float $insideMm, Profile $profile): self
+    {
+        return self::on($wire, $insideMm, $profile, ToolKind::RingMandrel);
+    }
+
+    public static function bangle(Wire $wire, float $insideMm, Profile $profile): self
+    {
+        return self::on($wire, $insideMm, $profile, ToolKind::BangleMandrel);
+    }
+
+    private static function on(Wire $wire, float $insideMm, Profile $profile, ToolKind ...$kinds): self
+    {
+        $strength = $profile->strengths->of($wire->metal);
+        $bend = new SpringBack(Section::round($wire->diameterMm()), $strength->modulusMpa(), $strength->yieldMpa($wire->temper->numbersHard()));
+        try {
+            $mandrel = $bend->mandrelMm($insideMm);
+        } catch (OutOfRange) {
+            // Too springy for any mandrel: what is wanted is all that can be said.
+            return new self($insideMm, $insideMm, null, $insideMm);
+        }
+        $mark = $profile->tools->nearest($mandrel, ...$kinds);
+        // A tool that is far off is no help.
+        if ($mark !== null && abs($mark->mm - $mandrel) > max(0.5, 0.2 * $mandrel)) {
+            $mark = null;
+        }
+
+        return new self($insideMm, $mandrel, $mark, $mark === null ? $insideMm : $bend->insideMm($mark->mm));
+    }
+
+    /** Where to bend it: `the third mark (2.5 mm) of the round-nose pliers`, or the diameter and what one bends it on. */
+    public function where(string $otherwise, Profile $profile): string
+    {
+        return $this->mark?->words() ?? 'the '.$profile->size($this->mandrelMm).' '.$otherwise;
+    }
+
+    /** What it springs to, where that can be seen: `It opens to 9 mm.` */
+    public function opens(Profile $profile): string
+    {
+        $used = $this->mark->mm ?? $this->mandrelMm;
+        if (! is_finite($this->endsMm) || abs($this->endsMm - $used) < 0.1) {
+            return '';
+        }
+        $off = $this->endsMm - $this->wantedMm;
+
+        return ' It opens to '.$profile->size($this->endsMm).(abs($off) < 0.15 ? '.' : ', '.Figures::mm(round(abs($off), 1)).($off > 0 ? ' more' : ' less').' than planned.');
+    }
+}

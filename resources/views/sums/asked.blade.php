@@ -1,0 +1,11 @@
+{{-- What stands under the line before a sum is known: the refusal, what was asked last, every question. --}}
+<section id="sum" class="mt-3">
+    @if ($problem)<p class="refusal" role="alert">{{ $problem->getMessage() }}</p>@endif
+    @include('sums.recent', ['recent' => $recent])
+    <div class="questions">
+    @foreach (\App\View\SumDesk::groups() as $group => $sums)
+        <section><h2>{{ $group }}</h2>
+        <ul>@foreach ($sums as $one)<li><a href="/sums/{{ $one->name }}">{{ $one->question }}</a></li>@endforeach</ul></section>
+    @endforeach
+    </div>
+</section>
