@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 // ./hebra bench: medians and ratios of one run. Opcache on, configuration, routes and views cached, server warm.
 
+use Hebra\Core\Bead\WirePacking;
 use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
+use Hebra\Core\Plan\WireTable;
+use Hebra\Core\Sum\Given;
+use Hebra\Core\Sum\Sums;
 use Hebra\Core\Tests\Piece\Some;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -161,6 +165,31 @@ $planning = timed(fn () => Planner::plan($piece, new Profile)->steps(), 120);
 $json = PieceJson::write($piece);
 $reading = timed(fn () => PieceJson::read($json), 120);
 
+// A fixed piece of arithmetic in the same run, so that figures of two machines compare: a million multiplications.
+$loop = timed(function (): float {
+    $sum = 0.0;
+    for ($i = 1; $i <= 1_000_000; $i++) {
+        $sum += $i * 1.000001;
+    }
+
+    return $sum;
+}, 20);
+$slowest = ['', 0.0];
+foreach (Sums::all() as $sum) {
+    $example = $sum->example();
+    $one = timed(fn () => $sum->work(Given::read($sum, $example)), 60);
+    $slowest = $one > $slowest[1] ? [$sum->name, $one] : $slowest;
+}
+$profile = new Profile;
+$ranking = timed(function () use ($piece, $profile): void {
+    foreach ($piece->roles() as $role) {
+        WireTable::of($piece, $role, $profile);
+    }
+}, 60);
+$packing = median(array_map(fn (array $wires): float => timed(fn () => WirePacking::neededMm($wires), 15), [
+    [1.0, 1.0, 0.8, 0.8, 0.6, 0.6, 0.5, 0.5], [1.0, 0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3], [0.5, 0.5, 0.5, 0.4, 0.4, 0.4, 0.3, 0.3], [0.8, 0.8, 0.8, 0.8, 0.8, 0.5, 0.5, 0.5], [1.0, 0.6, 0.6, 0.6, 0.4, 0.4, 0.4, 0.4],
+]));
+
 $row = fn (string $what, string $measured, string $aim, bool $isMet) => printf("  %-58s %12s   %-14s %s\n", $what, $measured, $aim, $isMet ? '✓' : '✕');
 printf("Medians of one run, PHP %s, opcache %s, a piece of %d parts\n\n", PHP_VERSION, ini_get('opcache.enable_cli') ? 'on' : 'off', $parts);
 $row('bare route of the framework, same server', sprintf('%.1f ms', $bare), '', true);
@@ -170,3 +199,9 @@ $row('the Cut page, whole', sprintf('%.1f ms', $cut), '', true);
 $row('planning alone, steps worded', sprintf('%.2f ms', $planning), 'aim ≤ 5 ms', $planning <= 5);
 $row('reading the document', sprintf('%.2f ms', $reading), '', true);
 $row('peak memory of the change request', sprintf('%.1f MB', $peak / 1_048_576), 'aim ≤ 24 MB', $peak <= 24 * 1_048_576);
+
+printf("\nThe core alone, and as a share of a fixed loop of a million multiplications (%.1f ms in this run)\n\n", $loop);
+$core = fn (string $what, float $ms, float $aimMs) => $row($what, sprintf('%.2f ms %6.3f', $ms, $ms / $loop), "aim ≤ {$aimMs} ms", $ms <= $aimMs);
+$core('the slowest of '.count(Sums::all()).' sums, '.$slowest[0], $slowest[1], 1);
+$core('ranking every wire of the piece, all roles', $ranking, 15);
+$core('eight mixed wires packed in a hole, median of five sets', $packing, 5);

@@ -153,7 +153,7 @@ final class CloseMaking
         $metal = $row->cut->wire->metal->value;
         $lines = [$row->lot !== null ? Line::lot($row->lot, -$row->grossMg(), 'cut '.$for) : Line::of('not booked', $metal, -$row->grossMg(), 'cut '.$for)];
         for ($copy = 0; $row->keptMg() > 0 && $copy < $row->cut->count; $copy++) {
-            $lines[] = Line::lot($this->stock->opened($workshop, 'offcut', $row->cut->wire), $row->keptMg(), 'offcut kept, '.$for);
+            $lines[] = Line::lot($this->stock->opened($workshop, 'offcut', $row->cut->wire, measured: $row->lot?->measured()), $row->keptMg(), 'offcut kept, '.$for);
         }
         $lines[] = Line::of('scrap jar', $metal, $row->scrapMg(), 'trimmed, '.$for);
         $lines[] = Line::of('pieces', $metal, $row->netMg(), 'in the piece, '.$for);

@@ -30,7 +30,7 @@ final class Stockkeeping
     }
 
     /**
-     * @param  array<string, string>  $input  kind, name, metal, size, temper, amount (a length or a weight), pins, pin_length, price
+     * @param  array<string, string>  $input  kind, name, metal, size, measured (a thickness), temper, amount (a length or a weight), pins, pin_length, price
      *
      * @throws \Hebra\Core\Problem if a field is unreadable or out of range
      */
@@ -42,10 +42,11 @@ final class Stockkeeping
         $price = trim($input['price'] ?? '') === '' ? null : Money::parse($input['price'])->cents();
         $name = trim($input['name'] ?? '');
         mb_strlen($name) <= 60 || throw Unreadable::tooLong('name', mb_strlen($name), 60);
+        $measured = trim($input['measured'] ?? '') === '' ? null : WireSize::millimetres(Length::parse($input['measured'], 'measured')->millimetres(), 'measured');
         $pinMm = $kind === 'pins' ? Length::parse($input['pin_length'] ?? '', 'pin length', $bare)->within('pin length', 5, 300)->millimetres() : null;
 
-        return DB::transaction(function () use ($workshop, $kind, $wire, $price, $name, $pinMm, $input, $bare): Lot {
-            $lot = $this->opened($workshop, $kind, $wire, $name, $price, $pinMm);
+        return DB::transaction(function () use ($workshop, $kind, $wire, $price, $name, $pinMm, $measured, $input, $bare): Lot {
+            $lot = $this->opened($workshop, $kind, $wire, $name, $price, $pinMm, $measured);
             $milligrams = $pinMm === null
                 ? $this->amountMg($lot, $input['amount'] ?? '', $bare)
                 : Count::parse($input['pins'] ?? '', 'pins', 1, 100_000) * $lot->pinMg();
@@ -58,14 +59,15 @@ final class Stockkeeping
         });
     }
 
-    public function opened(Workshop $workshop, string $kind, Wire $wire, string $name = '', ?int $priceCents = null, ?float $pinMm = null): Lot
+    public function opened(Workshop $workshop, string $kind, Wire $wire, string $name = '', ?int $priceCents = null, ?float $pinMm = null, ?WireSize $measured = null): Lot
     {
         $number = $workshop->lots()->where('kind', $kind)->count() + 1;
 
         return Lot::query()->create([
             'workshop_id' => $workshop->id, 'kind' => $kind, 'name' => $name !== '' ? $name : ucfirst(Lot::KINDS[$kind])." {$number}",
             'metal' => $wire->metal->value, 'size' => $wire->size->code(), 'temper' => $wire->temper->value,
-            'mass_ng_per_mm' => (int) round($wire->milligramsPerMm() * 1_000_000),
+            'mass_ng_per_mm' => (int) round(($measured === null ? $wire : $wire->withSize($measured))->milligramsPerMm() * 1_000_000),
+            'measured_um' => $measured === null ? null : (int) round($measured->diameterMm() * 1000),
             'price_cents' => $priceCents, 'pin_length_um' => $pinMm === null ? null : (int) round($pinMm * 1000),
         ]);
     }

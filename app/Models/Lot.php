@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
@@ -28,6 +29,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $temper
  * @property int $mass_ng_per_mm
  * @property int|null $pin_length_um
+ * @property int|null $measured_um  what its wire measures, where that was taken
  * @property int|null $price_cents
  * @property int|null $held_mg
  * @property int|null $received_mg
@@ -74,6 +76,17 @@ final class Lot extends Model
     public function wire(): Wire
     {
         return new Wire(Metal::from($this->metal), WireSize::parse($this->size), Temper::from($this->temper));
+    }
+
+    public function measured(): ?WireSize
+    {
+        return $this->measured_um === null ? null : WireSize::millimetres($this->measured_um / 1000);
+    }
+
+    /** Its wire in words, with what it measures where that is not what the label says. */
+    public function wireWords(): string
+    {
+        return $this->wire()->words().($this->measured_um === null ? '' : ', measures '.Figures::mm($this->measured_um / 1000));
     }
 
     public function heldMg(): int

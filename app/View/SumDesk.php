@@ -31,7 +31,7 @@ final readonly class SumDesk
     {
         $answer = $figure = $problem = null;
         try {
-            $given = Given::read($sum, $this->filled(), $profile->unit(), $profile->strengths);
+            $given = Given::read($sum, $this->filled(), $profile->unit(), $profile->strengths, $profile->tools);
             $answer = $sum->work($given);
             $diagram = $sum->figure($given);
             $figure = $diagram === null ? null : new DiagramView($diagram);

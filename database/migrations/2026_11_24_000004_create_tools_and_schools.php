@@ -17,6 +17,10 @@ return new class extends Migration
         Schema::table('users', function (Blueprint $table): void {
             $table->text('recent_sums')->nullable();
         });
+        // Craft wire is often sold in a system its label does not name: what a lot measures stands beside its size.
+        Schema::table('lots', function (Blueprint $table): void {
+            $table->unsignedInteger('measured_um')->nullable();
+        });
         Schema::create('tools', function (Blueprint $table): void {
             $table->id();
             $table->ulid('ulid')->unique();
@@ -32,6 +36,7 @@ return new class extends Migration
     public function down(): void
     {
         Schema::dropIfExists('tools');
+        Schema::table('lots', fn (Blueprint $table) => $table->dropColumn('measured_um'));
         Schema::table('users', fn (Blueprint $table) => $table->dropColumn('recent_sums'));
         Schema::table('workshops', fn (Blueprint $table) => $table->dropColumn(['schools', 'strengths']));
     }

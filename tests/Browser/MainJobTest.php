@@ -37,9 +37,18 @@ final class MainJobTest extends BrowserTestCase
         self::eventually(fn (): bool => ! str_contains($this->text(), 'does not pass'), 'the way out mends it');
 
         $this->button('Choose the wire')->click();
-        $this->seeInside('h2', 'Which wire goes through');
-        self::$browser->findElement(WebDriverBy::xpath("//section[@aria-labelledby='role-link']//button[@aria-label='choose 24 AWG']"))->click();
+        $this->seeInside('h2', 'Which wire');
+        $this->one('#role-link')->click();
+        self::eventually(fn (): bool => $this->one('#role-link')->getAttribute('aria-current') === 'true', 'the links are open');
+        $hung = $this->text('.drawing figcaption');
+        self::$browser->findElement(WebDriverBy::cssSelector('.cell[value="24 awg/dead-soft"]'))->click();
         self::eventually(fn (): bool => str_contains($this->text('#role-link'), '24 AWG'), 'the link is of 24 AWG');
+        self::assertNotSame($hung, $this->text('.drawing figcaption'), 'the drawing follows at once');
+        $this->see('too thick for the Pea');
+        (new WebDriverSelect($this->one('#fit-kind')))->selectByValue('finger');
+        self::eventually(fn (): bool => str_contains($this->text('.stage-panel'), 'UK N 1/2'), 'a finger has its scales');
+        (new WebDriverSelect($this->one('#fit-kind')))->selectByValue('ear');
+        self::eventually(fn (): bool => str_contains($this->text('.stage-panel'), 'above the lowest you want'), 'an ear has its length');
 
         $this->button('See the cuts')->click();
         $this->seeInside('h2', '6 cuts of 3 wires');
@@ -92,10 +101,10 @@ final class MainJobTest extends BrowserTestCase
         self::eventually(fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('.part'))) === 4, 'L adds a link');
         $this->tabTo('Choose the wire');
         $keys(WebDriverKeys::ENTER);
-        $this->seeInside('h2', 'Which wire goes through');
-        $this->tabTo('choose 21 AWG');
-        $keys(WebDriverKeys::ENTER);
-        self::eventually(fn (): bool => str_contains($this->text('#role-ear'), '21 AWG'), 'the ear wire is of 21 AWG');
+        $this->seeInside('h2', 'Which wire');
+        $second = $this->text('.ranked li:nth-child(2) strong');
+        $keys('2');
+        self::eventually(fn (): bool => str_contains($this->text('#role-ear'), $second), 'the digit chooses by rank');
         $this->tabTo('See the cuts');
         $keys(WebDriverKeys::ENTER);
         $this->seeInside('h2', '8 cuts of 3 wires');

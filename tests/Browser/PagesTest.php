@@ -15,8 +15,8 @@ final class PagesTest extends BrowserTestCase
         [$plain, $broken, $begun, $made] = [$piece('Sandpiper drops'), $piece('Night tide'), $piece('Winter buoys'), $piece('Breakwater')];
 
         return [
-            'bench' => '/', 'pieces' => '/pieces', 'stock' => '/stock', 'the metal book' => '/stock/book', 'account' => '/account', 'sums' => '/sums', 'a sum' => '/sums/wrapped-link',
-            'lay out' => "{$plain}/lay-out", 'lay out with a stop' => "{$broken}/lay-out", 'wire' => "{$broken}/wire", 'cut' => "{$plain}/cut", 'make, not begun' => "{$plain}/make", 'make, begun' => "{$begun}/make",
+            'bench' => '/', 'pieces' => '/pieces', 'stock' => '/stock', 'the metal book' => '/stock/book', 'account' => '/account', 'sums' => '/sums', 'a sum' => '/sums/wrapped-link', 'a sum with its figure' => '/sums/weave', 'a sum put to use' => '/sums/wrapped-loop/use', 'tools and hand' => '/hand',
+            'lay out' => "{$plain}/lay-out", 'lay out with a stop' => "{$broken}/lay-out", 'wire' => "{$broken}/wire?role=link", 'cut' => "{$plain}/cut", 'make, not begun' => "{$plain}/make", 'make, begun' => "{$begun}/make",
             'log, nothing made' => "{$plain}/log", 'log, under way' => "{$begun}/log", 'log, closed' => "{$made}/log", 'lay ready' => "{$plain}/lay-ready", 'strips' => "{$plain}/strips", 'a refusal' => '/pieces/none/cut',
         ];
     }
@@ -69,6 +69,53 @@ final class PagesTest extends BrowserTestCase
         $cookies = implode('; ', array_map(fn ($cookie): string => $cookie->getName().'='.$cookie->getValue(), self::$browser->manage()->getCookies()));
 
         return (string) file_get_contents(self::$address.$href.'/export', false, stream_context_create(['http' => ['header' => "Cookie: {$cookies}"]]));
+    }
+
+    /** The question in the middle of something else, from the front page: one line, and the system asked for with one tap. */
+    public function test_a_question_is_answered_from_the_front_page(): void
+    {
+        $this->window(1280, 800);
+        $this->enterDemo();
+        $start = microtime(true);
+        $this->one('#ask')->sendKeys('how much 28 do I need to bind 17 beads of 3 mm on my 18 gauge frame');
+        $this->button('Work it out')->click();
+        $this->see('28awg, 28swg or 28mm');
+        $this->button('28 AWG')->click();
+        $this->seeInside('.results', '232.12 mm');
+        self::assertLessThan(10, microtime(true) - $start);
+        // Live in the fields, then in one line, and the address follows what is kept.
+        $field = $this->one('#field-beads');
+        $field->clear();
+        $field->sendKeys('20');
+        self::eventually(fn (): bool => str_contains($this->text('.results'), '274.58 mm'), 'the answer follows the field');
+        $ask = $this->one('#ask');
+        $ask->clear();
+        $ask->sendKeys('coil 24ga on 2.5mm, 3cm');
+        self::eventually(fn (): bool => str_contains($this->text('#sum h2'), 'coil') && str_contains($this->text('.results'), '58.759'), 'the sum follows the line');
+        $ask->submit();
+        self::eventually(fn (): bool => str_contains(self::$browser->getCurrentURL(), '/sums/coil?'), 'what is kept has its address');
+        $this->visit('/sums');
+        $this->see('coil 24ga, 2.5mm, 3cm');
+        $this->assertQuietConsole();
+    }
+
+    public function test_tools_and_schools_change_what_the_plan_says(): void
+    {
+        $this->window(1280, 800);
+        $this->enterDemo();
+        $this->visit('/pieces');
+        $this->button('Winter buoys')->click();
+        $this->seeInside('.strung', 'Make');
+        $piece = (string) parse_url(self::$browser->getCurrentURL(), PHP_URL_PATH);
+        $before = $this->text('.drawing');
+        $this->visit('/hand');
+        $this->one('#hand-left')->click();
+        $this->seeInside('#schools-form', 'Saved: new plans follow it.');
+        self::assertTrue($this->one('#hand-left')->isSelected());
+        $this->visit($piece);
+        self::assertSame($before, $this->text('.drawing'));
+        self::assertLessThan(0, (float) self::$browser->executeScript('const arch = document.querySelector(\'.drawing [data-mark="p1:back"] path\').getBBox(), eye = document.querySelector(\'.drawing [data-mark="p1:eye"] path\').getBBox(); return arch.x - eye.x;'), 'mirrored at the bench');
+        $this->assertQuietConsole();
     }
 
     public function test_pages_work_as_plain_forms_without_scripts(): void

@@ -149,4 +149,17 @@ final class StockTest extends TestCase
         $this->artisan('migrate')->assertExitCode(0);
         self::assertContains('movements', DB::getSchemaBuilder()->getTableListing(schemaQualified: false));
     }
+
+    /** Craft wire sold as 20 AWG that measures 0.79 mm: a metre of it weighs by what it measures, and its offcuts too. */
+    public function test_a_lot_may_carry_what_it_measures(): void
+    {
+        $this->actingAs($this->maker)->post('/stock', ['kind' => 'coil', 'metal' => 'copper', 'size' => '20awg', 'measured' => '0.79 mm', 'temper' => 'dead-soft', 'amount' => '1 m'])->assertRedirect();
+        $lot = Lot::query()->sole();
+        self::assertSame(790, $lot->measured_um);
+        self::assertSame((int) round(M_PI * 0.79 ** 2 / 4 * 8.96 * 1000), $lot->heldMg());
+        self::assertEqualsWithDelta(1000, $lot->heldMm(), 0.2);
+        $this->get('/stock')->assertSee('copper 20 AWG, dead soft, measures 0.79 mm');
+        $this->post('/stock', ['kind' => 'coil', 'metal' => 'copper', 'size' => '20awg', 'measured' => '90 mm', 'temper' => 'dead-soft', 'amount' => '1 m'])->assertStatus(422)->assertSee('Measured 90 mm is out of range: give 0.05 mm to 8.3 mm.');
+        self::assertSame(1, Lot::query()->count());
+    }
 }

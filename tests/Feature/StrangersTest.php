@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Actions\Bench;
 use App\Actions\Stockkeeping;
 use App\Models\Bead;
+use App\Models\Tool;
 use App\Models\User;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Quantity\LengthUnit;
@@ -30,7 +31,9 @@ final class StrangersTest extends TestCase
         $lot = app(Stockkeeping::class)->receive($this->workshop(), ['metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m', 'name' => 'Secret coil'], LengthUnit::Millimetre);
         $bead = Bead::query()->create([...Bead::columns(CoreBead::parse('Secret bead: 6mm round')), 'workshop_id' => $this->workshop()->id]);
 
-        return ['{piece}' => $piece->ulid, '{deleted}' => $deleted->ulid, '{making}' => $making->ulid, '{lot}' => $lot->ulid, '{bead}' => $bead->ulid, '{stage}' => 'lay-out', '{name}' => 'simple-loop'];
+        $tool = Tool::query()->create(['workshop_id' => $this->workshop()->id, 'kind' => 'mandrel', 'name' => 'Secret rod', 'marks_um' => [3000]]);
+
+        return ['{piece}' => $piece->ulid, '{tool}' => $tool->ulid, '{metal}' => 'copper', '{deleted}' => $deleted->ulid, '{making}' => $making->ulid, '{lot}' => $lot->ulid, '{bead}' => $bead->ulid, '{stage}' => 'lay-out', '{name}' => 'simple-loop'];
     }
 
     /** @return list<array{string, string}> method and address of every route of the application */
@@ -54,7 +57,7 @@ final class StrangersTest extends TestCase
     private function saved(): array
     {
         $all = [];
-        foreach (['workshops', 'users', 'pieces', 'piece_revisions', 'lots', 'movements', 'makings', 'beads'] as $table) {
+        foreach (['workshops', 'users', 'pieces', 'piece_revisions', 'lots', 'movements', 'makings', 'beads', 'tools'] as $table) {
             $all[$table] = md5((string) json_encode(DB::table($table)->orderBy('id')->get()));
         }
 
@@ -85,7 +88,7 @@ final class StrangersTest extends TestCase
         $walked = 0;
         foreach ($this->routes() as [$method, $uri]) {
             $address = strtr($uri, $ours);
-            if (preg_match('/\{(piece|deleted|making|lot|bead)\}/', $uri) === 1) {
+            if (preg_match('/\{(piece|deleted|making|lot|bead|tool)\}/', $uri) === 1) {
                 $this->actingAs($other)->call($method, '/'.$address, ['revision' => 1, 'do' => 'name', 'name' => 'Taken', 'at' => 0, 'holds' => '1m', 'owned' => 3])->assertNotFound();
                 $walked++;
             } elseif ($method === 'GET' && ! in_array("{$method} {$uri}", self::OPEN, true)) {

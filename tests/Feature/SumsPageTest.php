@@ -25,4 +25,61 @@ final class SumsPageTest extends TestCase
         $this->get('/sums/simple-loop?wire=20&inside=2', ['HX-Request' => 'true'])->assertStatus(422)->assertSee('could be 20awg, 20swg or 20mm');
         $this->get('/sums/simple-loop?wire[]=20&inside=2')->assertStatus(422)->assertSee('Wire came as a list');
     }
+
+    public function test_a_line_leads_to_its_sum(): void
+    {
+        $this->actingAs($this->maker)->get('/sums?ask='.urlencode('coil 24ga on 2.5mm, 3cm'))->assertRedirect();
+        $this->get('/sums?ask='.urlencode('coil 24ga on 2.5mm, 3cm'), ['HX-Request' => 'true'])->assertOk()->assertSee('58.759')->assertSee('id="sum"', false)->assertDontSee('<html', false);
+        $this->get('/sums?ask=dance')->assertStatus(422)->assertSee('I know no sum for “dance”');
+        $this->get('/sums?ask[]=x')->assertStatus(422)->assertSee('Ask came as a list');
+        $this->get('/sums?ask='.str_repeat('coil+', 80))->assertStatus(422)->assertSee('give at most 240');
+        $this->get('/sums')->assertOk()->assertSee('How much wire does a plain eye take?');
+    }
+
+    public function test_a_bare_gauge_is_asked_about_and_answered_with_one_tap(): void
+    {
+        $this->actingAs($this->maker)->get('/sums/simple-loop?wire=20&inside=2mm')->assertStatus(422)->assertSee('could be 20awg, 20swg or 20mm')->assertSee('wire=20+SWG&amp;inside=2mm', false);
+        $this->get('/sums/simple-loop?wire=20+SWG&inside=2mm')->assertOk()->assertSee('9.16 mm');
+    }
+
+    public function test_what_was_asked_last_is_kept_and_no_more_than_six(): void
+    {
+        $this->actingAs($this->maker);
+        for ($inside = 1; $inside <= 8; $inside++) {
+            $this->get("/sums/simple-loop?wire=1.0&inside={$inside}mm");
+        }
+        // While typing nothing is kept; once asked for, it has its address.
+        $this->get('/sums/simple-loop?wire=1.0&inside=77mm', ['HX-Request' => 'true'])->assertHeaderMissing('HX-Push-Url');
+        $this->get('/sums/simple-loop?wire=1.0&inside=78mm&keep=1', ['HX-Request' => 'true'])->assertHeader('HX-Push-Url', '/sums/simple-loop?wire=1.0&inside=78mm');
+        $recent = $this->maker->refresh()->recentSums();
+        self::assertCount(6, $recent);
+        self::assertSame('/sums/simple-loop?wire=1.0&inside=78mm', $recent[0]['address']);
+        $this->get('/sums')->assertSee('simple loop 1.0, 78mm')->assertDontSee('simple loop 1.0, 2mm');
+    }
+
+    public function test_a_sum_is_put_to_use_in_a_piece(): void
+    {
+        $piece = $this->piece();
+        $query = 'wire=22awg&inside=3.5mm&wraps=4';
+        $this->actingAs($this->maker)->get("/sums/wrapped-loop/use?{$query}")->assertOk()->assertSee('Test drops')->assertSee('set it on the link')->assertSee('set it on the drop');
+        $input = ['wire' => '22awg', 'inside' => '3.5mm', 'wraps' => '4', 'piece' => $piece->ulid];
+        $this->post('/sums/wrapped-loop/use', ['part' => 'p2'] + $input)->assertRedirect("/pieces/{$piece->ulid}/lay-out?open=p2");
+        $part = $piece->refresh()->document()->part('p2');
+        self::assertSame([3.5, 4, 3.5, 4], [$part->mm('top_inside'), $part->count('top_wraps'), $part->mm('bottom_inside'), $part->count('bottom_wraps')]);
+        self::assertSame(2, $piece->revision, 'one undo takes all of it back');
+        $this->post('/sums/wrapped-loop/use', ['part' => ''] + $input)->assertRedirect();
+        self::assertStringContainsString('Wrapped loop, wire 22awg, inside 3.5mm, wraps 4: neck 2.58 mm', $piece->fresh()?->document()->note ?? '');
+        $this->get("/pieces/{$piece->ulid}/lay-out")->assertSee('Wrapped loop, wire 22awg');
+        $this->post('/sums/wrapped-loop/use', ['part' => 'p1'] + $input)->assertStatus(422)->assertSee('This sum says nothing about that part');
+        $this->post('/sums/wrapped-loop/use', ['part' => 'p2', 'inside' => '90mm'] + $input)->assertStatus(422);
+        $this->post('/sums/wrapped-loop/use', ['part' => 'p2', 'piece' => 'none'] + $input)->assertStatus(422)->assertSee('not in this workshop');
+        self::assertSame(3, $piece->fresh()?->revision);
+    }
+
+    public function test_a_piece_of_another_workshop_cannot_be_set(): void
+    {
+        $theirs = $this->piece(workshop: \App\Models\User::factory()->create()->workshop);
+        $this->actingAs($this->maker)->post('/sums/wrapped-loop/use', ['wire' => '22awg', 'inside' => '3.5mm', 'wraps' => '4', 'piece' => $theirs->ulid, 'part' => 'p2'])->assertStatus(422);
+        self::assertSame(1, $theirs->refresh()->revision);
+    }
 }

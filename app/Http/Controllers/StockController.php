@@ -40,7 +40,7 @@ final class StockController extends Controller
     public function store(Request $request): RedirectResponse|Response
     {
         try {
-            $input = $this->texts($request, 'kind', 'name', 'metal', 'size', 'temper', 'amount', 'pins', 'pin_length', 'price');
+            $input = $this->texts($request, 'kind', 'name', 'metal', 'size', 'measured', 'temper', 'amount', 'pins', 'pin_length', 'price');
             $lot = $this->stock->receive($this->workshop($request), $input, $this->workshop($request)->profile()->unit());
         } catch (Problem $problem) {
             return $this->again($this->index($request), $problem);

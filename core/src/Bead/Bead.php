@@ -49,7 +49,7 @@ final readonly class Bead
 
     /**
      * Reads one line: `6mm round, hole 1`, `8 x 5mm rondelle hole 1.2 amber`, `4x12 tube, hole 0.8, stone`. Two sizes are
-     * width x length. Without a hole 1 mm is taken; `top-drilled` and a material or colour word may stand anywhere. A name
+     * width x length; `11/0 seed` is a size too. Without a hole 1 mm is taken; `top-drilled` and a material or colour word may stand anywhere. A name
      * may stand before a colon: `Harbour pebble: 8mm round, hole 1`.
      *
      * @throws \Hebra\Core\Problem if no size or no shape is found, or a size is out of range
@@ -63,6 +63,10 @@ final readonly class Bead
         $name = $colon === false ? '' : trim(preg_replace('/[\p{C}\s]+/u', ' ', mb_scrub(substr($text, 0, $colon))) ?? '');
         $plain = Text::plain($colon === false ? $text : substr($text, $colon + 1), $field, 'a bead, such as “6mm round, hole 1”');
         $line = preg_replace('/(\d),(\d)/', '$1.$2', $plain) ?? '';
+        // Two holes are a drilling; a hole of a size is the hole.
+        $isTwoHole = preg_match('/\b(two|2)[ -]holes?\b/', $line) === 1;
+        $isOneHole = preg_match('/\b(one|1)[ -]hole\b/', $line) === 1;
+        $line = preg_replace('/\b(two|2|one|1)[ -]holes?\b/', ' ', self::seedSize($line)) ?? '';
         [$line, $hole] = self::takeHole($line, $field);
         $shape = self::word($line, BeadShape::cases());
         if ($shape === null || preg_match('/(?<![\w.-])(-?[\d.\/]+)\s*(mm|cm|in|")?(?:\s*x\s*([\d.\/]+)\s*(mm|cm|in|")?)?/', $line, $match) !== 1) {
@@ -73,9 +77,26 @@ final readonly class Bead
         $length = isset($match[3]) ? Length::parse($match[3].$unit, $field.' length')->millimetres() : $shape->usualLengthMm($width);
 
         return self::of($shape, $length, $width, $hole,
-            preg_match('/top[ -]?(drilled)?/', $line) === 1 ? Drilling::Top : Drilling::Lengthwise,
+            match (true) {
+                preg_match('/top[ -]?(drilled)?/', $line) === 1 => Drilling::Top,
+                $isTwoHole => Drilling::TwoHole,
+                $isOneHole => Drilling::Lengthwise,
+                default => $shape->usualDrilling(),
+            },
             self::word($line, Material::cases()) ?? Material::Glass,
             self::colourIn($line), $name, $field);
+    }
+
+    /** `11/0 seed` as its width, length and hole [memory]. */
+    private static function seedSize(string $line): string
+    {
+        foreach (['15/0' => '1.5 x 1.1mm seed, hole 0.6', '11/0' => '2.1 x 1.5mm seed, hole 0.8', '8/0' => '3.1 x 2.1mm seed, hole 1.1', '6/0' => '4 x 3mm seed, hole 1.4'] as $size => $is) {
+            if (preg_match('~(?<![\d/])'.preg_quote($size, '~').'(?!\d)~', $line) === 1) {
+                return preg_replace('/\s+seeds?\b(?=.*seed)/', ' ', str_replace($size, preg_match('/\bhole/', $line) === 1 ? explode(',', $is)[0] : $is, $line)) ?? $line;
+            }
+        }
+
+        return $line;
     }
 
     /** @return array{string, float} the line without its hole, and the hole in millimetres */

@@ -13,13 +13,17 @@ enum BeadShape: string
     case Tube = 'tube';
     case Drop = 'drop';
     case Oval = 'oval';
+    case Coin = 'coin';
+    case Chip = 'chip';
+    case Tile = 'tile';
+    case Seed = 'seed';
 
     public function words(): string
     {
         return $this->value;
     }
 
-    /** Volume as a share of length · width²: ellipsoid π/6, double cone π/12, cylinder π/4; a drop lies between cone and ball [geometry; drop: from memory]. */
+    /** Volume as a share of length · width²: ellipsoid π/6, double cone π/12, cylinder π/4; a drop lies between cone and ball; coin and tile are about a third as thick as wide; a chip is broken [geometry; drop, coin, chip, tile: from memory]. */
     public function fill(): float
     {
         return match ($this) {
@@ -27,6 +31,10 @@ enum BeadShape: string
             self::Bicone => M_PI / 12,
             self::Tube => M_PI / 4,
             self::Drop => M_PI / 7.5,
+            self::Coin => M_PI / 4 * 0.35,
+            self::Chip => 0.35,
+            self::Tile => 0.35,
+            self::Seed => M_PI / 4 * 0.85,
         };
     }
 
@@ -34,10 +42,18 @@ enum BeadShape: string
     public function usualLengthMm(float $widthMm): float
     {
         return match ($this) {
-            self::Round, self::Bicone => $widthMm,
+            self::Round, self::Bicone, self::Coin, self::Tile => $widthMm,
             self::Rondelle => $widthMm * 0.625,
+            self::Chip => $widthMm * 0.5,
+            self::Seed => $widthMm * 0.7,
             self::Tube => $widthMm * 2.5,
             self::Drop, self::Oval => $widthMm * 1.5,
         };
+    }
+
+    /** How it is drilled unless it is said. */
+    public function usualDrilling(): Drilling
+    {
+        return $this === self::Tile ? Drilling::TwoHole : Drilling::Lengthwise;
     }
 }

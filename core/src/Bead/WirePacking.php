@@ -10,7 +10,7 @@ namespace Hebra\Core\Bead;
  * Equal wires, up to eight: the ratios of [published: Graham, Lubachevsky, Nurmela, Östergård 1998, Dense packings of
  * congruent circles in a circle, Discrete Mathematics 181]. Two wires: the sum. Three: the circle of Descartes' theorem
  * where all three touch it, else the two thickest. Otherwise solved: from fixed layouts wires are pushed apart in a circle
- * that is too small, and the circle is widened by Newton's rule on what overlap is left; the best layout counts.
+ * that is too small, and what presses then is made to touch, by Newton's rule; the best layout counts.
  *
  * Up to six wires, and any number of two sizes, come out exact as far as longer searches show; eight of eight sizes half a
  * per cent too wide on average, never too tight. Cost: O(n²) a relaxing round, O(n³) a Newton round, a few milliseconds.
@@ -28,6 +28,8 @@ final readonly class WirePacking
 
     /** An overlap, in squares of the radius, that a few more rounds would undo. */
     private const FITS = 0.001;
+
+    private const PUSHES = 12;
 
     private const SHRINK = 0.985;
 
@@ -56,6 +58,9 @@ final readonly class WirePacking
         if ($count <= 2) {
             $places = $count === 1 ? [0.0, 0.0] : [-$radii[1], 0.0, $radii[0], 0.0];
             $needed = 2 * array_sum($radii);
+        } elseif ($count === 3) {
+            $needed = 2 * self::three($radii[0], $radii[1], $radii[2]);
+            $places = self::threePlaced($radii[0], $radii[1], $radii[2], $needed / 2);
         } else {
             [$radius, $places] = self::solved($radii);
             // The closed form is the sharper figure; the layout agrees with it to a millionth.
@@ -111,6 +116,25 @@ final readonly class WirePacking
         [$k1, $k2, $k3] = [1 / $a, 1 / $b, 1 / $c];
 
         return 1 / (2 * sqrt($k1 * $k2 + $k2 * $k3 + $k3 * $k1) - $k1 - $k2 - $k3);
+    }
+
+    /**
+     * Where three lie: the two thickest on the middle line, the third touching both; or all three on the rim.
+     *
+     * @return list<float>
+     */
+    private static function threePlaced(float $a, float $b, float $c, float $within): array
+    {
+        // Seen from a corner with two sides, the angle that the third side spans.
+        $angle = fn (float $one, float $other, float $third): float => acos(max(-1.0, min(1.0, ($one ** 2 + $other ** 2 - $third ** 2) / (2 * max(1e-12, $one * $other)))));
+        if ($within <= ($a + $b) * (1 + 1e-12)) {
+            $turn = $angle($a + $b, $a + $c, $b + $c);
+
+            return [-$b, 0.0, $a, 0.0, -$b + ($a + $c) * cos($turn), ($a + $c) * sin($turn)];
+        }
+        [$ab, $ac] = [$angle($within - $a, $within - $b, $a + $b), $angle($within - $a, $within - $c, $a + $c)];
+
+        return [$within - $a, 0.0, ($within - $b) * cos($ab), ($within - $b) * sin($ab), ($within - $c) * cos($ac), -($within - $c) * sin($ac)];
     }
 
     /**
@@ -328,8 +352,8 @@ final readonly class WirePacking
     }
 
     /**
-     * The circle is widened until nothing overlaps: with E the least squares of the overlaps at radius R and B the overlaps on
-     * the rim, dE/dR = −2B and √E is nearly straight, so the next R is R + E/B.
+     * From a circle that is too small: the wires are pushed apart as far as they go, what then presses on what is taken to
+     * touch, and the circle is the one in which all of that just touches. Where something else overlaps in it, again from there.
      *
      * @param  non-empty-list<float>  $radii
      * @param  list<float>  $places
@@ -337,22 +361,23 @@ final readonly class WirePacking
      */
     private static function widened(array $radii, array $places, float $least, float $within): array
     {
-        $found = null;
-        for ($round = 0; $round < 40; $round++) {
+        $isFitting = false;
+        for ($round = 0; $round < 24; $round++) {
             [$places, $energy, $onRim] = self::pushedApart($radii, $places, $within);
             if ($energy < 1e-17 * $within * $within) {
-                if ($within <= $least) {
+                if ($within <= $least || $isFitting) {
                     return [$within, $places];
-                }
-                if ($found !== null) {
-                    return self::settled($radii, $places, $found, $within);
                 }
                 // It fits at its ease: begin from a circle that is too small.
                 $within = max($least, 0.985 * $within);
 
                 continue;
             }
-            $found = $within;
+            [$touching, $moved] = self::touching($radii, $places, $within);
+            if ($touching > $within && $touching < 1.2 * $within && self::overlaps($radii, $moved, $touching * (1 + 1e-8))[0] < 1e-15 * $within * $within) {
+                return [$touching * (1 + 1e-8), $moved];
+            }
+            $isFitting = true;
             $within += min(0.03 * $within, $energy / max(1e-12, $onRim));
         }
 
@@ -360,25 +385,50 @@ final readonly class WirePacking
     }
 
     /**
-     * Newton's last step may have gone a hair too far: halved until it has not.
+     * The circle, and the layout, in which every pair that now overlaps just touches: Newton on the contacts, the radius one
+     * unknown more.
      *
      * @param  non-empty-list<float>  $radii
      * @param  list<float>  $places
      * @return array{float, list<float>}
      */
-    private static function settled(array $radii, array $places, float $tooTight, float $within): array
+    private static function touching(array $radii, array $places, float $within): array
     {
-        while ($within - $tooTight > 5e-7 * $within) {
-            $middle = ($within + $tooTight) / 2;
-            [$moved, $energy] = self::pushedApart($radii, $places, $middle);
-            if ($energy < 1e-17 * $middle * $middle) {
-                [$within, $places] = [$middle, $moved];
-            } else {
-                $tooTight = $middle;
+        [, , $rows] = self::overlaps($radii, $places, $within);
+        $pressing = 0.03 * max(0.0, ...array_column($rows, 0));
+        $count = count($radii);
+        $contacts = [];
+        foreach ($rows as [$over, $slopes]) {
+            if ($over > $pressing) {
+                $ends = array_keys($slopes);
+                $contacts[] = [intdiv($ends[0], 2), isset($ends[2]) ? intdiv($ends[2], 2) : null];
             }
         }
+        $unknowns = [...$places, $within];
+        for ($round = 0; $round < 10; $round++) {
+            $rows = [];
+            $energy = 0.0;
+            foreach ($contacts as [$i, $j]) {
+                [$x, $y] = [$unknowns[2 * $i], $unknowns[2 * $i + 1]];
+                if ($j === null) {
+                    $out = max(1e-12, sqrt($x * $x + $y * $y));
+                    $over = $out + $radii[$i] - $unknowns[2 * $count];
+                    $rows[] = [$over, [2 * $i => $x / $out, 2 * $i + 1 => $y / $out, 2 * $count => -1.0]];
+                } else {
+                    [$dx, $dy] = [$x - $unknowns[2 * $j], $y - $unknowns[2 * $j + 1]];
+                    $apart = max(1e-12, sqrt($dx * $dx + $dy * $dy));
+                    $over = $radii[$i] + $radii[$j] - $apart;
+                    $rows[] = [$over, [2 * $i => -$dx / $apart, 2 * $i + 1 => -$dy / $apart, 2 * $j => $dx / $apart, 2 * $j + 1 => $dy / $apart]];
+                }
+                $energy += $over * $over;
+            }
+            if ($energy < 1e-22 * $within * $within) {
+                break;
+            }
+            $unknowns = self::step($rows, $unknowns, 1e-10);
+        }
 
-        return [$within, $places];
+        return [$unknowns[2 * $count], array_slice($unknowns, 0, 2 * $count)];
     }
 
     /**
@@ -392,7 +442,7 @@ final readonly class WirePacking
     {
         $damping = 1e-3;
         [$energy, $onRim, $rows] = self::overlaps($radii, $places, $within);
-        for ($round = 0; $round < 30; $round++) {
+        for ($round = 0; $round < (count($radii) > 8 ? 60 : self::PUSHES); $round++) {
             if ($energy < 1e-17 * $within * $within) {
                 break;
             }

@@ -51,18 +51,34 @@ final readonly class SpringBack
     {
         $neutral = $this->section->neutralMm();
         $wanted = 1 / ($insideMm / 2 + $neutral);
-        // The moment grows with the curvature up to the plastic one, so the answer lies between these two.
-        [$low, $high] = [$wanted, $wanted + $this->plasticMoment() / ($this->modulusMpa * $this->section->secondMomentMm4())];
-        for ($round = 0; $round < 60; $round++) {
-            $middle = ($low + $high) / 2;
-            $this->released($middle) < $wanted ? $low = $middle : $high = $middle;
-        }
-        $mandrel = 2 * (2 / ($low + $high) - $neutral);
+        $mandrel = 2 * (1 / $this->heldCurvature($wanted) - $neutral);
         if ($mandrel <= 0) {
             throw OutOfRange::springs($field, $insideMm);
         }
 
         return $mandrel;
+    }
+
+    /** Solves κ − M(κ)/(EI) = wanted: repeated substitution where the wire yields well, else bisection. */
+    private function heldCurvature(float $wanted): float
+    {
+        $stiffness = $this->modulusMpa * $this->section->secondMomentMm4();
+        $curvature = $wanted + $this->moment($wanted) / $stiffness;
+        for ($round = 0; $round < 24; $round++) {
+            $next = $wanted + $this->moment($curvature) / $stiffness;
+            if (abs($next - $curvature) < 1e-13 * $next) {
+                return $next;
+            }
+            $curvature = $next;
+        }
+        // The moment grows with the curvature up to the plastic one, so the answer lies between these two.
+        [$low, $high] = [$wanted, $wanted + $this->plasticMoment() / $stiffness];
+        for ($round = 0; $round < 60; $round++) {
+            $middle = ($low + $high) / 2;
+            $middle - $this->moment($middle) / $stiffness < $wanted ? $low = $middle : $high = $middle;
+        }
+
+        return ($low + $high) / 2;
     }
 
     /** What comes of forming on a mandrel: the inside diameter after release, INF where it springs fully back. */
@@ -71,11 +87,6 @@ final readonly class SpringBack
         $neutral = $this->section->neutralMm();
 
         return 2 * ($this->releasedMm($mandrelMm / 2 + $neutral) - $neutral);
-    }
-
-    private function released(float $curvature): float
-    {
-        return $curvature - $this->moment($curvature) / ($this->modulusMpa * $this->section->secondMomentMm4());
     }
 
     private function moment(float $curvature): float

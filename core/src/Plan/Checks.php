@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Hebra\Core\Plan;
 
 use Hebra\Core\Bead\HoleFit;
+use Hebra\Core\Bend\EyeStrength;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Hardness;
+use Hebra\Core\Wire\Temper;
 
 /** What is judged on a piece before anything is cut. */
 final class Checks
@@ -20,13 +23,16 @@ final class Checks
     /** Room a hooked wire wants in an eye so that it swings, mm [memory]. */
     private const SWING_MM = 0.15;
 
+    private const GRAVITY = 9.80665;
+
     /**
      * @param  list<PartPlan>  $parts
+     * @param  list<Cut>  $cuts  of these parts, one each
      * @return list<Check>
      */
-    public static function of(Piece $piece, array $parts, Profile $profile, float $gramsEach, float $hangsMm): array
+    public static function of(Piece $piece, array $parts, array $cuts, Profile $profile, float $gramsEach, float $hangsMm): array
     {
-        $checks = self::whole($parts, $gramsEach);
+        $checks = [...self::whole($parts, $gramsEach), ...self::bends($parts, $cuts, $profile)];
         if ($piece->fit->kind === FitKind::Ear && $hangsMm > $piece->fit->mm + 0.25) {
             $checks[] = new Check(Level::Note, 'fit', 'It hangs '.$profile->length($hangsMm).', '.$profile->length($hangsMm - $piece->fit->mm).' lower than the '.$profile->length($piece->fit->mm).' you want.', '', [
                 new Way('Let it hang that low', ['do' => 'fit', 'kind' => 'ear', 'fit' => ceil($hangsMm).' mm']),
@@ -71,6 +77,41 @@ final class Checks
         };
 
         return $checks;
+    }
+
+    /**
+     * Whether the wire can be bent so tight, and whether what hangs from an openable eye, with a tug, would open it. Each
+     * wire and eye is spoken of once.
+     *
+     * @param  list<PartPlan>  $parts
+     * @param  list<Cut>  $cuts
+     * @return list<Check>
+     */
+    private static function bends(array $parts, array $cuts, Profile $profile): array
+    {
+        $checks = [];
+        $below = 0.0;
+        for ($at = count($parts) - 1; $at >= 0; $at--) {
+            $part = $parts[$at];
+            $role = $part->part->wire;
+            foreach ($part->technique->eyes($part, $part->part->id) as $eye) {
+                $soft = new Way(ucfirst(Temper::DeadSoft->words()), ['do' => 'wire', 'role' => $role, 'temper' => Temper::DeadSoft->value]);
+                if (Hardness::of($part->wire->temper)->wouldCrack($part->wire->metal, $part->wireMm(), ($eye->insideMm + $part->wireMm()) / 2)) {
+                    $checks["crack {$role}"] = new Check(Level::Warn, 'cracks', ucfirst($part->wire->temper->words()).' '.$part->wire->metal->words().' would crack in the '.$profile->size($eye->insideMm)." bend of the {$eye->words}: bend it softer, or wider.", $part->part->id, [$soft]);
+                }
+                $load = $below * self::GRAVITY / 1000 + WireTable::TUG_N;
+                $opens = $eye->kind === EyeKind::Openable ? EyeStrength::firstYieldN($part->wireMm(), $eye->insideMm, $profile->strengths->of($part->wire->metal)->yieldMpa($part->afterMaking($eye->insideMm)->numbers)) : INF;
+                if ($opens < $load) {
+                    $checks["opens {$role}"] = new Check(Level::Warn, 'loop strength', "The {$eye->words} opens at ".Figures::trim($opens, 1).' N: '.Figures::grams($below).' hung and a tug of '.Figures::trim(WireTable::TUG_N).' N come to '.Figures::trim($load, 1).' N.', $part->part->id, array_values(array_filter([
+                        $part->wire->temper->isSofterThan(Temper::HalfHard) ? new Way(ucfirst(Temper::HalfHard->words()), ['do' => 'wire', 'role' => $role, 'temper' => Temper::HalfHard->value]) : null,
+                        new Way('Use '.$part->technique->usualWire()->size->text(), ['do' => 'wire', 'role' => $role, 'size' => $part->technique->usualWire()->size->code()]),
+                    ])));
+                }
+            }
+            $below += ($part->beadGrams() + $part->wire->gramsOf($cuts[$at]->netMm())) * $part->part->repeat;
+        }
+
+        return array_values($checks);
     }
 
     private static function hole(Piece $piece, PartPlan $part, Strung $strung, Profile $profile): Check

@@ -7,6 +7,7 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Technique;
+use Hebra\Core\Wire\Hardness;
 use Hebra\Core\Wire\Wire;
 
 /** A part with everything it refers to at hand: its wire, its beads, the maker's profile. */
@@ -45,6 +46,12 @@ final readonly class PartPlan
     public function beadCount(): int
     {
         return $this->part->beadCount();
+    }
+
+    /** How hard its wire is once made: straightened twice, bent round an inside diameter, hammered as the maker does. */
+    public function afterMaking(?float $insideMm): Hardness
+    {
+        return Hardness::afterMaking($this->wire, $insideMm, 2 * $this->profile->schools->straighteningNumbers() + ($this->technique->wants()->isHammered ? $this->profile->schools->hammeringNumbers() : 0.0));
     }
 
     public function mark(string $name): string

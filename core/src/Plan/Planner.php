@@ -59,7 +59,7 @@ final class Planner
         $steps = $this->steps();
         $metal = $this->metal([...$cuts, ...$pins]);
         $grams = $this->gramsEach($metal);
-        $this->checks = Checks::worstFirst([...$this->checks, ...Checks::of($this->piece, $this->parts, $this->profile, $grams, $figure->heightMm())]);
+        $this->checks = Checks::worstFirst([...$this->checks, ...Checks::of($this->piece, $this->parts, $this->bareCuts, $this->profile, $grams, $figure->heightMm())]);
 
         return new Plan($this->piece, $this->profile, $cuts, $pins, $this->beads(), $this->findings(), $this->prepare($cuts), $steps,
             $this->checks, $metal, $this->tools(), $figure, $grams);

@@ -28,7 +28,8 @@ final readonly class WireDuty
         public float $lengthMm,
         public float $holdsWanted,
         public float $effortBorne,
-        public bool $isHammered,
+        /** numbers hard that straightening and hammering add */
+        public float $workedNumbers,
         public WireSize $usual,
         public Temper $usualTemper,
     ) {
@@ -68,6 +69,6 @@ final readonly class WireDuty
 
         // The widest openable eye is the weakest.
         return new self(array_values($beads), $passes, $insides === [] ? null : min($insides), $openables === [] ? null : max($openables), $hung, $length,
-            $wants->holds, $wants->effort, $wants->isHammered, $usual, $temper);
+            $wants->holds, $wants->effort, 2 * $profile->schools->straighteningNumbers() + ($wants->isHammered ? $profile->schools->hammeringNumbers() : 0.0), $usual, $temper);
     }
 }

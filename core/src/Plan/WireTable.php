@@ -109,7 +109,7 @@ final readonly class WireTable
     {
         $d = $wire->diameterMm();
         $strength = $this->profile->strengths->of($wire->metal);
-        $after = $this->afterMaking($wire);
+        $after = Hardness::afterMaking($wire, $this->duty->tightestInsideMm, $this->duty->workedNumbers);
         $holds = self::hold($d, $strength->yieldMpa($after->numbers)) / $this->referenceHold;
         $effort = self::effort($d, $strength->yieldMpa($wire->temper->numbersHard())) / $this->referenceEffort;
         $opens = $this->duty->openableInsideMm === null ? null : EyeStrength::firstYieldN($d, $this->duty->openableInsideMm, $strength->yieldMpa($after->numbers));
@@ -122,14 +122,6 @@ final readonly class WireTable
         return new WireRow($wire, $unfit === null, $unfit ?? $this->why($bead, $margin, $holds, $effort, $opens, $held), $penalty, self::spring($d, $strength) / $this->referenceSpring, $holds, $effort, $margin, $opens, $grams,
             $centsPerMetre === null ? null : $centsPerMetre * $this->duty->lengthMm / 1000, $held,
             $wire->size->equals($this->chosen->size) && $wire->temper === $this->chosen->temper, $wire->size->equals($this->usual));
-    }
-
-    /** Straightened twice, bent once round its tightest eye, hammered as the maker does. */
-    private function afterMaking(Wire $wire): Hardness
-    {
-        $bent = $this->duty->tightestInsideMm === null ? 0.0 : Hardness::bendingNumbers($wire->diameterMm(), ($this->duty->tightestInsideMm + $wire->diameterMm()) / 2);
-
-        return Hardness::of($wire->temper)->plus(2 * $this->profile->schools->straighteningNumbers() + $bent + ($this->duty->isHammered ? $this->profile->schools->hammeringNumbers() : 0.0));
     }
 
     private function unfit(Wire $wire, ?Bead $bead, ?float $margin, ?float $opens): ?string
@@ -190,7 +182,7 @@ final readonly class WireTable
 
     private static function times(float $ratio): string
     {
-        return Figures::trim($ratio, $ratio < 10 ? 1 : 0).' ×';
+        return Figures::trim($ratio, $ratio < 10 ? 1 : 0)."\u{00A0}×";
     }
 
     /** @return array{Bead|null, float|null} the bead that lets it through least, and the room to spare */

@@ -6,6 +6,7 @@ namespace Hebra\Core\Sum;
 
 use Hebra\Core\Fit\RingSize;
 use Hebra\Core\Quantity\LengthUnit;
+use Hebra\Core\Tool\ToolBox;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Section;
 use Hebra\Core\Wire\Strength;
@@ -20,7 +21,7 @@ final readonly class Given
      * @param  array<string, string>  $texts  as they were given, defaults filled in
      * @param  array<string, float|int|string|Metal|Temper|RingSize|WireSize|array<array-key, float>>  $values
      */
-    private function __construct(public array $texts, private array $values, private Strengths $strengths)
+    private function __construct(public array $texts, private array $values, private Strengths $strengths, public ToolBox $tools)
     {
     }
 
@@ -29,7 +30,7 @@ final readonly class Given
      *
      * @throws \Hebra\Core\Problem if a key is unknown, missing or unreadable, or two are given of which one is wanted
      */
-    public static function read(Sum $sum, array $input, LengthUnit $bare = LengthUnit::Millimetre, Strengths $strengths = new Strengths): self
+    public static function read(Sum $sum, array $input, LengthUnit $bare = LengthUnit::Millimetre, Strengths $strengths = new Strengths, ToolBox $tools = new ToolBox): self
     {
         $known = array_map(fn (Input $one): string => $one->key, $sum->inputs);
         foreach (array_keys($input) as $key) {
@@ -51,7 +52,7 @@ final readonly class Given
             $values[$one->key] = $sameAs === null ? $one->read($text, $unit) : $values[$sameAs];
         }
 
-        return new self($texts, $values, $strengths);
+        return new self($texts, $values, $strengths, $tools);
     }
 
     /** @param  array<string, string>  $input */

@@ -23,6 +23,14 @@ final readonly class Hardness
         return new self($temper->numbersHard());
     }
 
+    /** A wire from its coil, bent round an inside diameter once, with what else was done to it in numbers. */
+    public static function afterMaking(Wire $wire, ?float $insideMm, float $otherNumbers): self
+    {
+        $bent = $insideMm === null ? 0.0 : self::bendingNumbers($wire->diameterMm(), ($insideMm + $wire->diameterMm()) / 2);
+
+        return self::of($wire->temper)->plus($bent + $otherNumbers);
+    }
+
     /** 2·ln 92/39 */
     public static function strainPerNumber(): float
     {

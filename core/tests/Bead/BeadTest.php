@@ -50,6 +50,45 @@ final class BeadTest extends TestCase
         Bead::parse($text);
     }
 
+    /** @return array<string, array{string, BeadShape, float, float, float, Drilling}> */
+    public static function shapes(): array
+    {
+        return [
+            'seed beads by their number' => ['11/0 seed, amber', BeadShape::Seed, 2.1, 1.5, 0.8, Drilling::Lengthwise],
+            'a hole that was measured' => ['8/0 seeds, hole 0.9', BeadShape::Seed, 3.1, 2.1, 0.9, Drilling::Lengthwise],
+            'a tile has two holes' => ['8mm tile, hole 1', BeadShape::Tile, 8, 8, 1, Drilling::TwoHole],
+            'unless it has one' => ['8mm tile, one hole', BeadShape::Tile, 8, 8, 1, Drilling::Lengthwise],
+            'a coin' => ['12mm coin, hole 0.8', BeadShape::Coin, 12, 12, 0.8, Drilling::Lengthwise],
+            'a chip, flat on the wire' => ['8mm chip, stone', BeadShape::Chip, 8, 4, 1, Drilling::Lengthwise],
+        ];
+    }
+
+    #[DataProvider('shapes')]
+    public function test_reads_the_less_usual_shapes(string $text, BeadShape $shape, float $width, float $length, float $hole, Drilling $drilling): void
+    {
+        $bead = Bead::parse($text);
+        self::assertSame([$shape, $drilling], [$bead->shape, $bead->drilling]);
+        self::assertEqualsWithDelta([$width, $length, $hole], [$bead->widthMm, $bead->lengthMm, $bead->holeMm], 1e-9);
+        self::assertGreaterThan(0, $bead->grams());
+    }
+
+    /** Every wire lies inside the circle and on no other: the layout is the proof of the figure. */
+    public function test_the_layout_of_a_packing_holds(): void
+    {
+        mt_srand(21);
+        for ($try = 0; $try < 25; $try++) {
+            $wires = array_map(fn (): float => mt_rand(20, 110) / 100, range(1, mt_rand(2, 8)));
+            $packing = WirePacking::of($wires);
+            self::assertCount(count($wires), $packing->places);
+            foreach ($packing->places as $at => $one) {
+                self::assertLessThanOrEqual($packing->neededMm / 2 * (1 + 2e-6), hypot($one['x'], $one['y']) + $one['d'] / 2);
+                foreach (array_slice($packing->places, $at + 1) as $other) {
+                    self::assertGreaterThanOrEqual(($one['d'] + $other['d']) / 2 * (1 - 2e-6), hypot($one['x'] - $other['x'], $one['y'] - $other['y']));
+                }
+            }
+        }
+    }
+
     /** A 10 mm glass ball of density 2.5 weighs 1.309 g; a 1 mm hole takes 0.02 g [geometry]. */
     public function test_weighs_its_volume(): void
     {

@@ -133,6 +133,18 @@ final class PlannerTest extends TestCase
         self::assertSame(['empty piece'], array_map(fn (Check $check): string => $check->rule, self::plan(Some::changed(Some::drop(), ['do' => 'part.remove', 'part' => 'p1'], ['do' => 'part.remove', 'part' => 'p2'], ['do' => 'part.remove', 'part' => 'p3']))->checks));
     }
 
+    public function test_what_cracks_and_what_a_tug_opens_is_warned_of_with_ways_out(): void
+    {
+        $hard = self::plan(Some::changed(Some::drop(), ['do' => 'wire', 'role' => 'link', 'temper' => 'spring']));
+        self::assertContains('cracks', self::rules($hard, Level::Warn));
+        $soft = Some::changed(Some::drop(), ['do' => 'wire', 'role' => 'ear', 'metal' => 'copper', 'size' => '22 awg', 'temper' => 'dead-soft']);
+        self::assertContains('loop strength', self::rules(self::plan($soft), Level::Warn));
+        $check = array_values(array_filter(self::plan($soft)->checks, fn (Check $check): bool => $check->rule === 'loop strength'))[0];
+        self::assertMatchesRegularExpression('/opens at [\d.]+ N: [\d.]+ g hung and a tug of 3 N come to [\d.]+ N\.$/', $check->text);
+        self::assertNotContains('loop strength', self::rules(self::plan(Some::changed($soft, $check->ways[0]->change)), Level::Warn));
+        self::assertSame([], array_intersect(['cracks', 'loop strength'], self::rules(self::plan(Some::drop()), Level::Warn)));
+    }
+
     public function test_laying_ready_counts_spares_and_rounds_cuts_up(): void
     {
         $ready = LayReady::of(Some::drop(), new Profile(Ruler::Millimetre), 6);

@@ -8,6 +8,9 @@ use Hebra\Core\Problem;
 use Hebra\Core\Quantity\LengthUnit;
 use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Sums;
+use Hebra\Core\Tool\Tool;
+use Hebra\Core\Tool\ToolBox;
+use Hebra\Core\Tool\ToolKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -221,6 +224,15 @@ final class SumsTest extends TestCase
                 }
             }
         }
+    }
+
+    public function test_sums_speak_in_the_makers_tools(): void
+    {
+        $tools = new ToolBox([Tool::of(ToolKind::Winder, 'Winder', [2.0, 2.5, 4.0], 25.0), Tool::of(ToolKind::Mandrel, 'Rods', [8.0, 15.0, 20.0])]);
+        $notes = fn (string $name, array $input): string => implode(' ', Sums::named($name)->work(Given::read(Sums::named($name), $input, tools: $tools))->notes);
+        self::assertStringContainsString('Wind it on the 2.5 mm mandrel of the winder; its grip loses 25 mm at each start.', $notes('coil', ['wire' => '0.5', 'mandrel' => '2.5', 'turns' => '9']));
+        self::assertStringNotContainsString('Wind it on', $notes('coil', ['wire' => '0.5', 'mandrel' => '3.2', 'turns' => '9']));
+        self::assertMatchesRegularExpression('/^Nearest of your tools: the 15 mm mandrel\. It ends at 16\.3 mm, 0\.7 mm smaller\.$/', $notes('spring-back', ['metal' => 'sterling', 'temper' => 'half-hard', 'wire' => '1.3', 'inside' => '17']));
     }
 
     /** Every figure has a size and stays finite. */

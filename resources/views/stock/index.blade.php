@@ -7,7 +7,7 @@
         @forelse ($lots as $lot)
             <tr id="lot-{{ $lot->ulid }}" @class(['is-unfit' => $lot->heldMg() === 0])>
                 <td><strong>{{ $lot->name }}</strong> <span class="quiet small">{{ \App\Models\Lot::KINDS[$lot->kind] }}</span></td>
-                <td>{{ $lot->wire()->words() }}{{ $lot->isPins() ? ', '.$profile->length($lot->pinMm()).' long' : '' }}</td>
+                <td>{{ $lot->wireWords() }}{{ $lot->isPins() ? ', '.$profile->length($lot->pinMm()).' long' : '' }}</td>
                 <td class="num" data-label="left">{{ $lot->isPins() ? $lot->heldPins().' pins' : $profile->length($lot->heldMm()) }}</td>
                 <td class="num" data-label="weight">{{ number_format($lot->heldMg() / 1000, 2) }} g</td>
                 <td class="num" data-label="paid">{{ $lot->price_cents === null ? '–' : \Hebra\Core\Quantity\Money::fromCents($lot->price_cents)->text() }}</td>
@@ -28,6 +28,7 @@
             <div class="field"><label for="kind">What</label><select class="in is-text" id="kind" name="kind">@foreach (\App\Models\Lot::KINDS as $kind => $words)<option value="{{ $kind }}" @selected($was('kind', 'coil') === $kind)>{{ $words }}</option>@endforeach</select><x-problem for="kind" :problem="$problem" /></div>
             <div class="field"><label for="metal">Metal</label><select class="in is-text" id="metal" name="metal">@foreach (\Hebra\Core\Wire\Metal::cases() as $metal)<option value="{{ $metal->value }}" @selected($was('metal', 'sterling') === $metal->value)>{{ $metal->words() }}</option>@endforeach</select><x-problem for="metal" :problem="$problem" /></div>
             <x-field name="size" label="Size" :value="$was('size')" :problem="$problem" placeholder="22 awg" autocomplete="off" />
+            <x-field name="measured" label="Measures, if not what it says" :value="$was('measured')" :problem="$problem" placeholder="0.79 mm" autocomplete="off" />
             <div class="field"><label for="temper">Temper</label><select class="in is-text" id="temper" name="temper">@foreach (\Hebra\Core\Wire\Temper::cases() as $temper)<option value="{{ $temper->value }}" @selected($was('temper', 'dead-soft') === $temper->value)>{{ $temper->words() }}</option>@endforeach</select><x-problem for="temper" :problem="$problem" /></div>
             <x-field name="amount" label="Length or weight" :value="$was('amount')" :problem="$problem" placeholder="5 m, or 30 g" autocomplete="off" />
             <x-field name="price" label="Price paid" :value="$was('price')" :problem="$problem" placeholder="18.50" autocomplete="off" />

@@ -26,6 +26,25 @@
         <ellipse class="glow" cx="{!! $r(-$h * 0.36) !!}" cy="{!! $r($l * 0.3) !!}" rx="{!! $r($h * 0.26) !!}" ry="{!! $r($l * 0.12) !!}"/>
         <ellipse class="bore" cx="0" cy="0.6" rx="{!! $r($bore) !!}" ry="{!! $r(max(0.5, $bore * 0.2)) !!}"/>
         @break
+    @case('coin')
+        <ellipse class="hull" fill="url(#fill-{{ $c }})" cx="0" cy="{!! $r($l / 2) !!}" rx="{!! $r($h) !!}" ry="{!! $r($l / 2) !!}"/>
+        <ellipse class="edge-line" cx="0" cy="{!! $r($l / 2) !!}" rx="{!! $r($h * 0.84) !!}" ry="{!! $r($l * 0.42) !!}"/>
+        <path class="glow" d="M{!! $r(-$h * 0.55) !!} {!! $r($l * 0.42) !!}A{!! $r($h * 0.62) !!} {!! $r($l * 0.31) !!} 0 0 1 {!! $r(-$h * 0.05) !!} {!! $r($l * 0.17) !!}A{!! $r($h * 0.8) !!} {!! $r($l * 0.4) !!} 0 0 0 {!! $r(-$h * 0.55) !!} {!! $r($l * 0.42) !!}Z"/>
+        @break
+    @case('chip')
+        <path class="hull" fill="url(#fill-{{ $c }})" d="M{!! $r(-$h * 0.4) !!} 0L{!! $r($h * 0.5) !!} {!! $r($l * 0.06) !!}L{!! $r($h) !!} {!! $r($l * 0.42) !!}L{!! $r($h * 0.62) !!} {!! $r($l * 0.9) !!}L{!! $r(-$h * 0.25) !!} {!! $r($l) !!}L{!! $r(-$h) !!} {!! $r($l * 0.62) !!}Z"/>
+        <path class="edge-line" d="M{!! $r(-$h * 0.4) !!} 0L{!! $r($h * 0.12) !!} {!! $r($l * 0.46) !!}L{!! $r($h) !!} {!! $r($l * 0.42) !!}M{!! $r($h * 0.12) !!} {!! $r($l * 0.46) !!}L{!! $r(-$h * 0.25) !!} {!! $r($l) !!}"/>
+        @break
+    @case('tile')
+        <rect class="hull" fill="url(#fill-{{ $c }})" x="{!! $r(-$h) !!}" y="0" width="{!! $r($w) !!}" height="{!! $r($l) !!}" rx="{!! $r($w * 0.1) !!}"/>
+        <rect class="edge-line" x="{!! $r(-$h * 0.84) !!}" y="{!! $r($l * 0.08) !!}" width="{!! $r($w * 0.84) !!}" height="{!! $r($l * 0.84) !!}" rx="{!! $r($w * 0.07) !!}"/>
+        <ellipse class="bore" cx="{!! $r(-$h * 0.45) !!}" cy="0.6" rx="{!! $r($bore * 0.7) !!}" ry="{!! $r(max(0.5, $bore * 0.22)) !!}"/><ellipse class="bore" cx="{!! $r($h * 0.45) !!}" cy="0.6" rx="{!! $r($bore * 0.7) !!}" ry="{!! $r(max(0.5, $bore * 0.22)) !!}"/>
+        @break
+    @case('seed')
+        <rect class="hull" fill="url(#fill-{{ $c }})" x="{!! $r(-$h) !!}" y="0" width="{!! $r($w) !!}" height="{!! $r($l) !!}" rx="{!! $r($l * 0.42) !!}"/>
+        <ellipse class="glow" cx="{!! $r(-$h * 0.45) !!}" cy="{!! $r($l * 0.36) !!}" rx="{!! $r($h * 0.2) !!}" ry="{!! $r($l * 0.13) !!}"/>
+        <ellipse class="bore" cx="0" cy="{!! $r($l * 0.06) !!}" rx="{!! $r($bore) !!}" ry="{!! $r(max(0.4, $bore * 0.25)) !!}"/>
+        @break
     @default
         <ellipse class="hull" fill="url(#fill-{{ $c }})" cx="0" cy="{!! $r($l / 2) !!}" rx="{!! $r($h) !!}" ry="{!! $r($l / 2) !!}"/>
         <ellipse class="glow" cx="{!! $r(-$h * 0.34) !!}" cy="{!! $r($l * 0.29) !!}" rx="{!! $r($h * 0.24) !!}" ry="{!! $r($l * 0.085) !!}" transform="rotate(-34 {!! $r(-$h * 0.34) !!} {!! $r($l * 0.29) !!})"/>

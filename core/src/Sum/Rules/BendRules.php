@@ -15,6 +15,7 @@ use Hebra\Core\Sum\Answer;
 use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Input;
 use Hebra\Core\Sum\Sum;
+use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Working;
 
 /** Eyes, loops, pins and what springs back. */
@@ -126,6 +127,19 @@ final class BendRules
             }, called: ['strength', 'pull']);
     }
 
+    /** @return list<string> the mark the maker owns that comes nearest, what it ends at and which way that is off */
+    private static function owned(Given $given, SpringBack $bend, float $mandrelMm): array
+    {
+        $mark = $given->tools->nearest($mandrelMm, ToolKind::RoundNose, ToolKind::Stepped, ToolKind::Mandrel, ToolKind::RingMandrel, ToolKind::BangleMandrel);
+        $ends = $mark === null ? INF : $bend->insideMm($mark->mm);
+        if ($mark === null || ! is_finite($ends)) {
+            return [];
+        }
+        $off = $ends - $given->mm('inside');
+
+        return ['Nearest of your tools: '.$mark->words().'. It ends at '.Figures::mm($ends).(abs($off) < 0.05 ? ', as wanted.' : ', '.Figures::mm(abs($off)).($off > 0 ? ' larger.' : ' smaller.'))];
+    }
+
     private static function springBack(): Sum
     {
         return new Sum('spring-back', 'Loops and bends', 'On what mandrel do I form this so that it ends at the size I want?',
@@ -141,7 +155,7 @@ final class BendRules
                     new Working('held, neutral radius', 'mandrel/2 + a', Figures::trim($mandrel, 2).'/2 + '.Figures::trim($section->neutralMm(), 3), $held),
                     new Working('released, neutral radius', '1/Rf = 1/Ri − M/(E·I)', '1/'.Figures::trim($held, 3).' − M/('.Figures::trim($given->strength()->modulusMpa(), 0).' × '.Figures::trim($section->secondMomentMm4(), 5).')', $bend->releasedMm($held), 'mm', SpringBack::SOURCE),
                     new Working('mandrel', 'solved so that it ends at the inside wanted', Figures::trim($given->mm('inside')).' wanted', $mandrel),
-                ]);
+                ], self::owned($given, $bend, $mandrel));
             }, called: ['springback', 'spring back', 'mandrel for'],
             figure: function (Given $given): Diagram {
                 $section = $given->section();

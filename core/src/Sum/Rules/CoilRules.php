@@ -11,6 +11,7 @@ use Hebra\Core\Sum\Answer;
 use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Input;
 use Hebra\Core\Sum\Sum;
+use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Working;
 use Hebra\Core\Wrap\BeadedCoil;
 use Hebra\Core\Wrap\Coil;
@@ -49,9 +50,18 @@ final class CoilRules
                         : new Working('turns', $given->has('length') ? 'L / p' : 'as given', $given->has('length') ? Figures::trim($given->mm('length'))." / {$p}" : $given->texts['turns'], $coil->turns, ''),
                     new Working('wire', 'turns · one turn', Figures::trim($coil->turns, 3).' × '.Figures::trim($coil->turnMm(), 3), $coil->wireLengthMm()),
                     new Working('outside', 'M + 2d', "{$m} + 2 × {$w}", $coil->outsideMm()),
-                ], ['Tails to hold are not in it: add about 25 mm an end.']);
+                ], ['Tails to hold are not in it: add about 25 mm an end.', ...self::winder($given)]);
             }, [['length', 'turns', 'have']], ['close coil', 'open coil'],
             figure: fn (Given $given): Diagram => self::coilDrawn(self::coilOf($given)));
+    }
+
+    /** @return list<string> which of the maker's winders takes it, and what is lost in its grip */
+    private static function winder(Given $given): array
+    {
+        $mark = $given->tools->nearest($given->mm('mandrel'), ToolKind::Winder);
+
+        return $mark === null || abs($mark->mm - $given->mm('mandrel')) > 0.25 ? []
+            : ['Wind it on '.$mark->words().($mark->tool->gripMm > 0 ? '; its grip loses '.Figures::mm($mark->tool->gripMm).' at each start.' : '.')];
     }
 
     private static function coilOf(Given $given): Coil
