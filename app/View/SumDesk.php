@@ -44,7 +44,15 @@ final readonly class SumDesk
     /** @return array<string, string> */
     public function filled(): array
     {
-        return array_filter($this->texts, fn (string $text): bool => trim($text) !== '');
+        // In the order the sum asks for them, however they were typed.
+        $filled = [];
+        foreach ($this->sum->inputs as $input) {
+            if (trim($this->texts[$input->key] ?? '') !== '') {
+                $filled[$input->key] = $this->texts[$input->key];
+            }
+        }
+
+        return $filled;
     }
 
     public function text(Input $input): string
@@ -73,10 +81,20 @@ final readonly class SumDesk
         $rows = [];
         foreach ($this->answer->results ?? [] as $name => $value) {
             $rows[] = ['name' => str_replace('_', ' ', preg_replace('/_(mm|g|n|mpa)$/', '', $name) ?? $name), 'text' => $this->shown($name, $value),
-                'more' => is_float($value) && str_ends_with($name, '_mm') ? ($this->profile->ruler->isMetric() ? Ruler::SixteenthInch->text($value) : $this->profile->length($value)) : ''];
+                'more' => is_float($value) && str_ends_with($name, '_mm') ? $this->onTheRuler($value) : ''];
         }
 
         return $rows;
+    }
+
+    /** The same in inches, or on the maker's ruler; what no ruler shows, in decimals. */
+    private function onTheRuler(float $millimetres): string
+    {
+        return match (true) {
+            abs($millimetres) < 10 => Figures::trim($millimetres / 25.4, 3).' in',
+            $this->profile->ruler->isMetric() => Ruler::SixteenthInch->text($millimetres),
+            default => $this->profile->length($millimetres),
+        };
     }
 
     /** @param  float|int|bool|string|list<float>|null  $value */
@@ -109,7 +127,7 @@ final readonly class SumDesk
     /** @param  array<string, string>|null  $texts */
     public function address(?array $texts = null, string $after = ''): string
     {
-        $texts = array_filter($texts ?? $this->texts, fn (string $text): bool => trim($text) !== '');
+        $texts = $texts === null ? $this->filled() : array_filter($texts, fn (string $text): bool => trim($text) !== '');
 
         return "/sums/{$this->sum->name}{$after}".($texts === [] ? '' : '?'.http_build_query($texts));
     }

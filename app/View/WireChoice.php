@@ -50,6 +50,34 @@ final readonly class WireChoice
         return array_values(array_map(fn (array $size): array => ['size' => $size['size'], 'mm' => $size['mm'], 'cells' => $size['cells']], $shown));
     }
 
+    /**
+     * What is ruled out whole, with the reason: sizes near the others in no temper, and tempers in no size that is left.
+     *
+     * @return list<array{what: string, why: string}>
+     */
+    public function ruledOut(): array
+    {
+        $out = [];
+        $open = [];
+        foreach ($this->grid() as $size) {
+            $unfit = array_filter($size['cells'], fn (WireRow $row): bool => ! $row->fits);
+            if (count($unfit) === count($size['cells'])) {
+                $out[] = ['what' => $size['size'], 'why' => $size['cells'][Temper::DeadSoft->value]->why];
+            } else {
+                $open[] = $size['cells'];
+            }
+        }
+        foreach (array_keys($this->tempers()) as $temper) {
+            $rows = array_column($open, $temper);
+            if ($rows !== [] && array_filter($rows, fn (WireRow $row): bool => $row->fits) === []) {
+                // The sentence begins with the temper.
+                $out[] = ['what' => '', 'why' => $rows[0]->why];
+            }
+        }
+
+        return $out;
+    }
+
     /** @return array<string, string> */
     public function tempers(): array
     {

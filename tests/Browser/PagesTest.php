@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
+
 /** Every page: accessible, quiet, within its width on a laptop and a phone; the strips are true to scale. */
 final class PagesTest extends BrowserTestCase
 {
@@ -92,7 +94,7 @@ final class PagesTest extends BrowserTestCase
         $ask->clear();
         $ask->sendKeys('coil 24ga on 2.5mm, 3cm');
         self::eventually(fn (): bool => str_contains($this->text('#sum h2'), 'coil') && str_contains($this->text('.results'), '58.759'), 'the sum follows the line');
-        $ask->submit();
+        $ask->sendKeys(WebDriverKeys::ENTER);
         self::eventually(fn (): bool => str_contains(self::$browser->getCurrentURL(), '/sums/coil?'), 'what is kept has its address');
         $this->visit('/sums');
         $this->see('coil 24ga, 2.5mm, 3cm');
@@ -104,9 +106,8 @@ final class PagesTest extends BrowserTestCase
         $this->window(1280, 800);
         $this->enterDemo();
         $this->visit('/pieces');
-        $this->button('Winter buoys')->click();
-        $this->seeInside('.strung', 'Make');
-        $piece = (string) parse_url(self::$browser->getCurrentURL(), PHP_URL_PATH);
+        $piece = (string) parse_url((string) $this->button('Winter buoys')->getAttribute('href'), PHP_URL_PATH).'/make';
+        $this->visit($piece);
         $before = $this->text('.drawing');
         $this->visit('/hand');
         $this->one('#hand-left')->click();

@@ -22,6 +22,8 @@ final class SumsPageTest extends TestCase
         $fragment = $this->actingAs($this->maker)->get('/sums/simple-loop?wire=1.0&inside=2.5mm', ['HX-Request' => 'true'])->assertOk();
         self::assertStringStartsWith('<div id="answer"', trim((string) $fragment->getContent()));
         $fragment->assertSee('11.00 mm')->assertSee('7/16 in');
+        // What no ruler shows stands in decimals.
+        $this->get('/sums/wire-size?size=20awg', ['HX-Request' => 'true'])->assertSee('0.032 in');
         $this->get('/sums/simple-loop?wire=20&inside=2', ['HX-Request' => 'true'])->assertStatus(422)->assertSee('could be 20awg, 20swg or 20mm');
         $this->get('/sums/simple-loop?wire[]=20&inside=2')->assertStatus(422)->assertSee('Wire came as a list');
     }

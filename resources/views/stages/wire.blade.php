@@ -54,9 +54,12 @@
                     <p class="small quiet">{{ number_format($row->grams, 2) }} g for {{ $desk->document->makes->words() }}@if ($row->cents !== null), costs {{ $choice->price($row) }}@endif · {{ $row->heldMm > 0 ? $choice->stock($row).' in stock' : 'none in stock' }}</p>
                 </div>
                 @if (! $row->isChosen)
-                    <button type="submit" class="tool" id="choose-{{ $row->rank }}" name="choice" value="{{ $choice->value($row) }}" aria-label="choose {{ $choice->name($row) }}" @if ($row->rank > 0 && $row->rank < 10) data-key="{{ $row->rank }}" aria-keyshortcuts="{{ $row->rank }}" @endif>choose @if ($row->rank > 0 && $row->rank < 10)<kbd>{{ $row->rank }}</kbd>@endif</button>
+                    <button type="submit" class="tool" id="choose-{{ $row->rank }}" name="choice" value="{{ $choice->value($row) }}" @if ($row->rank > 0 && $row->rank < 10) data-key="{{ $row->rank }}" aria-keyshortcuts="{{ $row->rank }}" @endif>choose <span class="sr-only">{{ $choice->name($row) }}</span> @if ($row->rank > 0 && $row->rank < 10)<kbd>{{ $row->rank }}</kbd>@endif</button>
                 @endif
             </li>
+        @endforeach
+        @foreach ($choice->ruledOut() as $out)
+            <li class="is-unfit"><span class="rank figure" aria-hidden="true">✕</span><p class="small">@if ($out['what'] !== '')<strong>{{ $out['what'] }}:</strong>@endif <span class="sr-only">ruled out,</span> {{ $out['why'] }}</p></li>
         @endforeach
         </ol>
         <table class="grid-choice">
@@ -75,7 +78,7 @@
         </table>
     </form>
     <details class="small mt-2"><summary class="text-verdigris underline">all {{ count($choice->rows) }} compared, with what rules them out</summary>
-        <div class="scrolls">
+        <div class="scrolls" tabindex="0" role="group" aria-label="All compared">
         <table class="ledger compared">
             <thead><tr><th scope="col" class="!text-right">rank</th><th scope="col">wire</th><th scope="col" class="!text-right">springs</th><th scope="col" class="!text-right">holds</th><th scope="col" class="!text-right">effort</th><th scope="col" class="!text-right">opens at</th><th scope="col" class="!text-right">weight</th><th scope="col" class="!text-right">cost</th><th scope="col" class="!text-right">in stock</th><th scope="col">why</th></tr></thead>
             <tbody>
@@ -105,7 +108,7 @@
     @if ($problem)<x-problem for="fit" :problem="$problem" />@endif
     <ul class="mt-2">@foreach ($sheet->sentences as $sentence)<li class="py-0.5">{{ $sentence }}</li>@endforeach</ul>
     <details class="why"><summary>why?</summary>
-        <div class="scrolls"><table class="ledger small"><tbody>@foreach ($sheet->lines as $line)<tr><td>{{ $line->what }}</td><td>{{ $line->rule }}</td><td class="figure">{{ $line->numbers }}</td><td class="num">{{ number_format($line->result, 2) }} {{ $line->unit }}</td><td class="quiet">{{ $line->source }}</td></tr>@endforeach</tbody></table></div>
+        <div class="scrolls" tabindex="0" role="group" aria-label="The working"><table class="ledger small"><tbody>@foreach ($sheet->lines as $line)<tr><td>{{ $line->what }}</td><td>{{ $line->rule }}</td><td class="figure">{{ $line->numbers }}</td><td class="num">{{ number_format($line->result, 2) }} {{ $line->unit }}</td><td class="quiet">{{ $line->source }}</td></tr>@endforeach</tbody></table></div>
     </details>
 </section>
 <div class="rule-top mt-5">

@@ -24,9 +24,9 @@
     @endif
     @foreach ($desk->answer->notes as $note)<p class="small mt-1">{{ $note }}</p>@endforeach
     <h3 class="mt-4">Working</h3>
-    <div class="scrolls"><table class="ledger small"><tbody>@foreach ($desk->answer->working as $line)<tr><td>{{ $line->what }}</td><td>{{ $line->rule }}</td><td class="figure">{{ $line->numbers }}</td><td class="num">{{ \Hebra\Core\Quantity\Figures::trim($line->result, 3) }} {{ $line->unit }}</td></tr>@endforeach</tbody></table></div>
+    <div class="scrolls" tabindex="0" role="group" aria-label="The working"><table class="ledger small"><tbody>@foreach ($desk->answer->working as $line)<tr><td>{{ $line->what }}</td><td>{{ $line->rule }}</td><td class="figure">{{ $line->numbers }}</td><td class="num">{{ \Hebra\Core\Quantity\Figures::trim($line->result, 3) }} {{ $line->unit }}</td></tr>@endforeach</tbody></table></div>
     <p class="quiet small mt-2">Source: {{ $desk->sum->source }}.</p>
-    <p class="bar mt-3"><a class="may" href="{{ $desk->address(after: '/use') }}">Use this in a piece</a><a class="tool" href="{{ $desk->address() }}">Address of this sum</a></p>
+    <p class="bar mt-3"><a class="may" href="{{ $desk->address(after: '/use') }}">Use this in a piece</a><a class="tool" href="{{ $desk->address() }}">Keep this sum</a></p>
 @endif
 </div>
 @include('sums.recent', ['recent' => $desk->recent()])
