@@ -69,26 +69,26 @@ final class CloseMaking
     {
         $rows = [];
         foreach ($plan->strips() as $cut) {
-            $lot = $this->lot($workshop, $cut, self::text($input, 'lot', $cut->part));
+            $lot = $this->lot($workshop, $cut, self::text($input, 'lot', $cut->key()));
             if ($cut->pinMm !== null) {
                 $rows[] = new ClosingRow($cut, $lot, $cut->pinMm, min($cut->trimmedMm(), $cut->pinMm), 0.0);
 
                 continue;
             }
             $read = function (string $key, float $default) use ($input, $cut, $profile): float {
-                $text = trim(self::text($input, $key, $cut->part));
+                $text = trim(self::text($input, $key, $cut->key()));
                 try {
                     return $text === '' ? $default : Length::parse($text, $key, $profile->unit())->within($key, 0, 100_000)->millimetres();
                 } catch (Problem $problem) {
-                    throw Refused::at("{$key}.{$cut->part}", $problem);
+                    throw Refused::at("{$key}.{$cut->key()}", $problem);
                 }
             };
             $cutMm = $read('cut', $profile->ruler->upMm($cut->lengthMm()));
             $leftMm = $read('left', max(0.0, $cutMm - $cut->netMm()));
-            $cutMm > 0 || throw Refused::invalid("cut.{$cut->part}", 'The cut is 0: give the length that was really cut.');
-            $leftMm <= $cutMm || throw Refused::invalid("left.{$cut->part}", 'Left over is '.$profile->length($leftMm).', more than the '.$profile->length($cutMm).' that was cut: give at most that.');
+            $cutMm > 0 || throw Refused::invalid("cut.{$cut->key()}", 'The cut is 0: give the length that was really cut.');
+            $leftMm <= $cutMm || throw Refused::invalid("left.{$cut->key()}", 'Left over is '.$profile->length($leftMm).', more than the '.$profile->length($cutMm).' that was cut: give at most that.');
             $keptMm = $read('kept', $leftMm >= $profile->keepMm ? $leftMm : 0.0);
-            $keptMm <= $leftMm || throw Refused::invalid("kept.{$cut->part}", 'Kept is '.$profile->length($keptMm).', more than the '.$profile->length($leftMm).' left over: give at most that.');
+            $keptMm <= $leftMm || throw Refused::invalid("kept.{$cut->key()}", 'Kept is '.$profile->length($keptMm).', more than the '.$profile->length($leftMm).' left over: give at most that.');
             $rows[] = new ClosingRow($cut, $lot, $cutMm, $leftMm, $keptMm);
         }
 
@@ -102,10 +102,10 @@ final class CloseMaking
         }
         /** @var Lot|null $lot */
         $lot = $workshop->lots()->where('ulid', $ulid)->first();
-        $lot !== null || throw Refused::invalid("lot.{$cut->part}", 'That coil is not in this workshop’s stock: choose one of the list, or wire not booked yet.');
+        $lot !== null || throw Refused::invalid("lot.{$cut->key()}", 'That coil is not in this workshop’s stock: choose one of the list, or wire not booked yet.');
         // A coil of another metal cannot have been cut for this: the piece would hold metal it does not contain.
-        $lot->metal === $cut->wire->metal->value || throw Refused::invalid("lot.{$cut->part}", "{$lot->name} is {$lot->wire()->metal->words()}, and this cut is {$cut->wire->metal->words()}: choose a lot of that metal.");
-        $lot->isPins() === $cut->isBoughtPin() || throw Refused::invalid("lot.{$cut->part}", "{$lot->name} holds ".($lot->isPins() ? 'pins, and this is cut from wire' : 'wire, and these are bought pins').': choose another lot.');
+        $lot->metal === $cut->wire->metal->value || throw Refused::invalid("lot.{$cut->key()}", "{$lot->name} is {$lot->wire()->metal->words()}, and this cut is {$cut->wire->metal->words()}: choose a lot of that metal.");
+        $lot->isPins() === $cut->isBoughtPin() || throw Refused::invalid("lot.{$cut->key()}", "{$lot->name} holds ".($lot->isPins() ? 'pins, and this is cut from wire' : 'wire, and these are bought pins').': choose another lot.');
 
         return $lot;
     }
@@ -139,9 +139,9 @@ final class CloseMaking
                 continue;
             }
             $words = fn (int $mg): string => $lot->isPins() ? Figures::counted((int) ceil($mg / $lot->pinMg()), 'pin') : $profile->length($lot->mmOf($mg));
-            throw Refused::lotShort("lot.{$row->cut->part}", $lot->name, $words($lot->heldMg()), $words($milligrams), $words($short), [
+            throw Refused::lotShort("lot.{$row->cut->key()}", $lot->name, $words($lot->heldMg()), $words($milligrams), $words($short), [
                 new Way($lot->isPins() ? 'There were more' : 'The coil was longer', ["longer[{$ulid}]" => '1']),
-                new Way('Take wire not booked yet', ["lot[{$row->cut->part}]" => '']),
+                new Way('Take wire not booked yet', ["lot[{$row->cut->key()}]" => '']),
             ]);
         }
     }

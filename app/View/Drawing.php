@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use Hebra\Core\Bead\Bead;
+use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Stroke;
 
@@ -124,12 +125,16 @@ final readonly class Drawing
         return array_values($kinds);
     }
 
-    /** @return list<array{id: string, mark: string, x: float, y: float}> */
+    /** @return list<array{id: string, mark: string, x: float, y: float, turn: string}> */
     public function beads(): array
     {
-        $x = $this->x(0);
+        return array_map(function (BeadMark $mark): array {
+            [$x, $y] = [$this->x($mark->xMm), $this->y($mark->topMm)];
+            $turn = $this->isMirrored ? -$mark->turn : $mark->turn;
 
-        return array_map(fn ($mark): array => ['id' => $this->idOf($mark->bead), 'mark' => $mark->mark, 'x' => $x, 'y' => $this->y($mark->topMm)], $this->figure->beads);
+            return ['id' => $this->idOf($mark->bead), 'mark' => $mark->mark, 'x' => $x, 'y' => $y,
+                'turn' => $turn === 0.0 ? '' : ' transform="rotate('.round($turn, 1).' '.$x.' '.round($y + $this->px($mark->bead->lengthMm) / 2, 2).')"'];
+        }, $this->figure->beads);
     }
 
     private function idOf(Bead $bead): string

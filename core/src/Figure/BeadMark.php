@@ -6,10 +6,10 @@ namespace Hebra\Core\Figure;
 
 use Hebra\Core\Bead\Bead;
 
-/** A bead in the drawing, on the middle line, its upper end at topMm. */
+/** A bead in the drawing, its upper end at topMm, xMm beside the middle line, turned clockwise by so many degrees about its middle. */
 final readonly class BeadMark
 {
-    public function __construct(public Bead $bead, public float $topMm, public string $mark)
+    public function __construct(public Bead $bead, public float $topMm, public string $mark, public float $xMm = 0.0, public float $turn = 0.0)
     {
     }
 }

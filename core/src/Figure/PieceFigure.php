@@ -22,20 +22,24 @@ final readonly class PieceFigure
         $left = $right = $bottom = 0.0;
         foreach ($strokes as $stroke) {
             $half = $stroke->wireMm / 2;
+            $lastX = 0.0;
             foreach ($stroke->path as $command) {
                 $isArc = $command[0] === 'A';
-                $x = $command[$isArc ? 4 : 1] ?? 0;
-                $y = $command[$isArc ? 5 : 2] ?? 0;
-                // The arcs of an eye stand on the middle line and bulge to either side by their x radius.
-                $reach = $half + ($isArc && $x === 0.0 ? $command[1] : 0);
+                $x = (float) ($command[$isArc ? 4 : 1] ?? 0);
+                $y = (float) ($command[$isArc ? 5 : 2] ?? 0);
+                // The halves of an eye stand one above the other and bulge to their side by the x radius.
+                $reach = $half + ($isArc && abs($x - $lastX) < 1e-9 ? (float) $command[1] : 0.0);
                 $x - $reach < $left && $left = $x - $reach;
                 $x + $reach > $right && $right = $x + $reach;
                 $y + $half > $bottom && $bottom = $y + $half;
+                $lastX = $x;
             }
         }
         foreach ($beads as $mark) {
-            $left = min($left, -$mark->bead->widthMm / 2);
-            $right = max($right, $mark->bead->widthMm / 2);
+            // A turned bead reaches no farther than its longer side.
+            $across = $mark->turn === 0.0 ? $mark->bead->widthMm : max($mark->bead->widthMm, $mark->bead->lengthMm);
+            $left = min($left, $mark->xMm - $across / 2);
+            $right = max($right, $mark->xMm + $across / 2);
             $bottom = max($bottom, $mark->topMm + $mark->bead->lengthMm);
         }
         [$this->left, $this->right, $this->bottom] = [$left, $right, $bottom];

@@ -16,14 +16,56 @@ final class Sketch
     /** @var list<BeadMark> */
     private array $beads = [];
 
-    public function stroke(Stroke $stroke): void
+    private float $shiftMm = 0.0;
+
+    /** What is drawn from now on stands so far beside the middle line. */
+    public function shift(float $xMm): void
     {
-        $this->strokes[] = $stroke;
+        $this->shiftMm = $xMm;
     }
 
-    public function bead(Bead $bead, float $topMm, string $mark): void
+    public function stroke(Stroke $stroke): void
     {
-        $this->beads[] = new BeadMark($bead, $topMm, $mark);
+        $this->strokes[] = $this->shiftMm === 0.0 ? $stroke : $stroke->shifted($this->shiftMm);
+    }
+
+    public function bead(Bead $bead, float $topMm, string $mark, float $xMm = 0.0, float $turn = 0.0): void
+    {
+        $this->beads[] = new BeadMark($bead, $topMm, $mark, $xMm + $this->shiftMm, $turn);
+    }
+
+    /** A ring of wire round a middle, seen from the front; in two halves, so that both can be lit. */
+    public function ring(float $xMm, float $yMm, float $radiusMm, float $wireMm, Metal $metal, string $mark, int $layer = 1): void
+    {
+        foreach ([0, 1] as $sweep) {
+            $this->stroke(new Stroke([['M', $xMm, $yMm - $radiusMm], ['A', $radiusMm, $radiusMm, $sweep, $xMm, $yMm + $radiusMm]], $wireMm, $metal, $layer, $mark));
+        }
+    }
+
+    /**
+     * Wire through points, as a polyline fine enough to look bent.
+     *
+     * @param  non-empty-list<array{float, float}>  $points
+     */
+    public function through(array $points, float $wireMm, Metal $metal, string $mark, int $layer = 1): void
+    {
+        $path = [['M', $points[0][0], $points[0][1]]];
+        foreach (array_slice($points, 1) as [$x, $y]) {
+            $path[] = ['L', $x, $y];
+        }
+        $this->stroke(new Stroke($path, $wireMm, $metal, $layer, $mark));
+    }
+
+    /** A part of a circle from one angle to another, in turns clockwise from the right. */
+    public function bow(float $xMm, float $yMm, float $radiusMm, float $from, float $to, float $wireMm, Metal $metal, string $mark, int $layer = 1): void
+    {
+        $steps = max(6, (int) ceil(abs($to - $from) * 48));
+        $points = [];
+        for ($step = 0; $step <= $steps; $step++) {
+            $angle = 2 * M_PI * ($from + ($to - $from) * $step / $steps);
+            $points[] = [round($xMm + $radiusMm * cos($angle), 4), round($yMm + $radiusMm * sin($angle), 4)];
+        }
+        $this->through($points, $wireMm, $metal, $mark, $layer);
     }
 
     /**

@@ -23,4 +23,16 @@ final readonly class Stroke
         public bool $runsOn = false,
     ) {
     }
+
+    public function shifted(float $xMm): self
+    {
+        $path = array_map(function (array $command) use ($xMm): array {
+            $at = $command[0] === 'A' ? 4 : 1;
+            $command[$at] = ($command[$at] ?? 0) + $xMm;
+
+            return $command;
+        }, $this->path);
+
+        return new self($path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn);
+    }
 }

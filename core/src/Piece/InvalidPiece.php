@@ -95,6 +95,16 @@ final class InvalidPiece extends Refusal
         return new self($field, 'Wire '.self::shown($role).' is not among the wires of this piece: give it under "wires".');
     }
 
+    public static function hangsOnNothing(string $field, string $on): self
+    {
+        return new self($field, self::titled($field).' '.self::shown($on).' is no part above this one: give a part that stands before it and its eye, such as p2/bottom.');
+    }
+
+    public static function groupApart(string $field, string $group): self
+    {
+        return new self($field, self::titled($field).' '.self::shown($group).' stands in two places: parts of a group follow each other.');
+    }
+
     public static function takesNoBeads(string $label): self
     {
         return new self('bead', "The {$label} takes no beads: add them to a link or a head pin.");

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece;
 
-/** One made part of a piece: a technique with its settings, the wire it is made of (by role) and the beads on it. */
+/**
+ * One made part of a piece: a technique with its settings, the wire it is made of (by role), the beads on it, where it hangs
+ * and the group it repeats with.
+ */
 final readonly class Part
 {
     /**
      * @param  array<string, float|int|string|bool>  $settings  every parameter of the technique
      * @param  list<BeadRun>  $beads
+     * @param  string  $on  `p2/bottom`: the part and eye it hangs in; empty for the one before it
+     * @param  string  $group  the group it repeats with; empty for none
      */
     public function __construct(
         public string $id,
@@ -18,6 +23,8 @@ final readonly class Part
         public int $repeat,
         public array $settings,
         public array $beads,
+        public string $on = '',
+        public string $group = '',
     ) {
     }
 
@@ -26,25 +33,60 @@ final readonly class Part
         return Techniques::named($this->technique);
     }
 
+    /** @param  array<string, mixed>  $changed */
+    private function with(array $changed): self
+    {
+        return new self(...[...get_object_vars($this), ...$changed]);
+    }
+
     /** @param  list<BeadRun>  $beads */
     public function withBeads(array $beads): self
     {
-        return new self($this->id, $this->technique, $this->wire, $this->repeat, $this->settings, $beads);
+        return $this->with(['beads' => $beads]);
     }
 
     public function withSetting(string $key, float|int|string|bool $value): self
     {
-        return new self($this->id, $this->technique, $this->wire, $this->repeat, [$key => $value] + $this->settings, $this->beads);
+        return $this->with(['settings' => [$key => $value] + $this->settings]);
     }
 
     public function repeated(int $repeat): self
     {
-        return new self($this->id, $this->technique, $this->wire, $repeat, $this->settings, $this->beads);
+        return $this->with(['repeat' => $repeat]);
     }
 
     public function withId(string $id): self
     {
-        return new self($id, $this->technique, $this->wire, $this->repeat, $this->settings, $this->beads);
+        return $this->with(['id' => $id]);
+    }
+
+    public function hungOn(string $on): self
+    {
+        return $this->with(['on' => $on]);
+    }
+
+    public function inGroup(string $group): self
+    {
+        return $this->with(['group' => $group]);
+    }
+
+    /** The part it hangs on where that is not the one before it. */
+    public function hangsOn(): string
+    {
+        return explode('/', $this->on)[0];
+    }
+
+    /** The same seen in a mirror along the line: beads backwards, what is set on top below and the other way round. */
+    public function mirrored(): self
+    {
+        $settings = $this->settings;
+        foreach ($settings as $key => $value) {
+            if (str_starts_with($key, 'top_') && array_key_exists($below = 'bottom_'.substr($key, 4), $settings)) {
+                [$settings[$key], $settings[$below]] = [$this->settings[$below], $value];
+            }
+        }
+
+        return $this->with(['settings' => $settings, 'beads' => array_reverse($this->beads)]);
     }
 
     public function beadCount(): int

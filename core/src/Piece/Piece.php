@@ -13,7 +13,8 @@ use Hebra\Core\Wire\Wire;
  * A design as a document: parts from the ear down, their wires by role, the beads they use.
  *
  * Invariants, checked whenever one is made: the name has 1 to 80 characters; part ids are unique; every part's wire
- * and beads are in the piece; a part without a place for beads has none; unfolded there are at most 2,000 parts and at
+ * and beads are in the piece; a part without a place for beads has none; a part hangs on one that stands before it; a group
+ * stands together; unfolded there are at most 2,000 parts and at
  * most 2,000 beads. Beads that no part uses are dropped.
  */
 final readonly class Piece
@@ -26,6 +27,7 @@ final readonly class Piece
      * @param  array<string, Wire>  $wires  role => wire
      * @param  array<string, Bead>  $beads  key => bead
      * @param  list<Part>  $parts
+     * @param  array<string, Group>  $groups  by the name that parts give
      */
     private function __construct(
         public string $name,
@@ -35,6 +37,7 @@ final readonly class Piece
         public array $beads,
         public array $parts,
         public Fit $fit,
+        public array $groups,
     ) {
     }
 
@@ -42,10 +45,11 @@ final readonly class Piece
      * @param  array<string, Wire>  $wires
      * @param  array<string, Bead>  $beads
      * @param  list<Part>  $parts
+     * @param  array<string, Group>  $groups
      *
      * @throws InvalidPiece|OutOfRange|Unreadable if an invariant does not hold
      */
-    public static function of(string $name, string $note, Makes $makes, array $wires, array $beads, array $parts, ?Fit $fit = null): self
+    public static function of(string $name, string $note, Makes $makes, array $wires, array $beads, array $parts, ?Fit $fit = null, array $groups = []): self
     {
         self::checkTexts($name, $note);
         $used = [];
@@ -60,14 +64,21 @@ final readonly class Piece
             if ($part->beads !== [] && ! $part->technique()->takesBeads()) {
                 throw InvalidPiece::takesNoBeads($part->technique()->label());
             }
+            if ($part->on !== '' && ! isset($ids[$part->hangsOn()]) || $part->hangsOn() === $part->id) {
+                throw InvalidPiece::hangsOnNothing($at.'.on', $part->on);
+            }
+            foreach ($part->technique()->extraWires() as $role => $usual) {
+                $wires[$role] ??= $usual->withMetal($wires[$part->wire]->metal);
+            }
             foreach ($part->beads as $run) {
                 isset($beads[$run->bead]) || throw InvalidPiece::noSuchBead($at.'.beads', $run->bead);
                 $used[$run->bead] = true;
             }
         }
-        self::checkCounts($parts);
+        $groups = self::groupsInUse($parts, $groups);
+        self::checkCounts($parts, $groups);
 
-        return new self($name, $note, $makes, $wires, array_intersect_key($beads, $used), $parts, $fit ?? Fit::usual());
+        return new self($name, $note, $makes, $wires, array_intersect_key($beads, $used), $parts, $fit ?? Fit::usual(), $groups);
     }
 
     private static function checkTexts(string $name, string $note): void
@@ -83,13 +94,39 @@ final readonly class Piece
         }
     }
 
-    /** @param  list<Part>  $parts */
-    private static function checkCounts(array $parts): void
+    /**
+     * Groups stand together: a group that another part stands amid, or that nothing is in, is none.
+     *
+     * @param  list<Part>  $parts
+     * @param  array<string, Group>  $groups
+     * @return array<string, Group>
+     */
+    private static function groupsInUse(array $parts, array $groups): array
+    {
+        $used = [];
+        $last = '';
+        foreach ($parts as $index => $part) {
+            if ($part->group !== '' && $part->group !== $last) {
+                ! isset($used[$part->group]) || throw InvalidPiece::groupApart("parts.{$index}.group", $part->group);
+                $used[$part->group] = $groups[$part->group] ?? Group::of(1);
+            }
+            $last = $part->group;
+        }
+
+        return $used;
+    }
+
+    /**
+     * @param  list<Part>  $parts
+     * @param  array<string, Group>  $groups
+     */
+    private static function checkCounts(array $parts, array $groups): void
     {
         $unfolded = $beads = 0;
         foreach ($parts as $part) {
-            $unfolded += $part->repeat;
-            $beads += $part->repeat * $part->beadCount();
+            $times = $part->repeat * ($part->group === '' ? 1 : $groups[$part->group]->times());
+            $unfolded += $times;
+            $beads += $times * $part->beadCount();
         }
         if ($unfolded > self::MOST_PARTS) {
             throw OutOfRange::tooMany('parts', $unfolded, self::MOST_PARTS, 'parts');
@@ -119,6 +156,11 @@ final readonly class Piece
     public function nextPartId(): string
     {
         return $this->nextKey('p', array_map(fn (Part $part): string => $part->id, $this->parts));
+    }
+
+    public function nextGroup(): string
+    {
+        return $this->nextKey('g', array_map(strval(...), array_keys($this->groups)));
     }
 
     public function nextBeadKey(): string
@@ -153,32 +195,43 @@ final readonly class Piece
 
     public function withName(string $name): self
     {
-        return self::of($name, $this->note, $this->makes, $this->wires, $this->beads, $this->parts, $this->fit);
+        return self::of($name, $this->note, $this->makes, $this->wires, $this->beads, $this->parts, $this->fit, $this->groups);
     }
 
     public function withNote(string $note): self
     {
-        return self::of($this->name, $note, $this->makes, $this->wires, $this->beads, $this->parts, $this->fit);
+        return self::of($this->name, $note, $this->makes, $this->wires, $this->beads, $this->parts, $this->fit, $this->groups);
     }
 
     public function withMakes(Makes $makes): self
     {
-        return self::of($this->name, $this->note, $makes, $this->wires, $this->beads, $this->parts, $this->fit);
+        return self::of($this->name, $this->note, $makes, $this->wires, $this->beads, $this->parts, $this->fit, $this->groups);
     }
 
     public function withFit(Fit $fit): self
     {
-        return self::of($this->name, $this->note, $this->makes, $this->wires, $this->beads, $this->parts, $fit);
+        return self::of($this->name, $this->note, $this->makes, $this->wires, $this->beads, $this->parts, $fit, $this->groups);
     }
 
     public function withWire(string $role, Wire $wire): self
     {
-        return self::of($this->name, $this->note, $this->makes, [...$this->wires, $role => $wire], $this->beads, $this->parts, $this->fit);
+        return self::of($this->name, $this->note, $this->makes, [...$this->wires, $role => $wire], $this->beads, $this->parts, $this->fit, $this->groups);
+    }
+
+    public function withGroup(string $name, Group $group): self
+    {
+        return self::of($this->name, $this->note, $this->makes, $this->wires, $this->beads, $this->parts, $this->fit, [...$this->groups, $name => $group]);
+    }
+
+    /** How often a part is made in one piece: its own repeat, times that of its group. */
+    public function times(Part $part): int
+    {
+        return $part->repeat * ($part->group === '' ? 1 : $this->groups[$part->group]->times());
     }
 
     public function withBead(string $key, Bead $bead): self
     {
-        return self::of($this->name, $this->note, $this->makes, $this->wires, [...$this->beads, $key => $bead], $this->parts, $this->fit);
+        return self::of($this->name, $this->note, $this->makes, $this->wires, [...$this->beads, $key => $bead], $this->parts, $this->fit, $this->groups);
     }
 
     /**
@@ -187,7 +240,7 @@ final readonly class Piece
      */
     public function withParts(array $parts, array $more = []): self
     {
-        return self::of($this->name, $this->note, $this->makes, $this->wires, [...$this->beads, ...$more], $parts, $this->fit);
+        return self::of($this->name, $this->note, $this->makes, $this->wires, [...$this->beads, ...$more], $parts, $this->fit, $this->groups);
     }
 
     /** @param  array<string, Bead>  $more */
@@ -206,6 +259,12 @@ final readonly class Piece
      */
     public function roles(): array
     {
-        return array_values(array_unique(array_map(fn (Part $part): string => $part->wire, $this->parts)));
+        $roles = [];
+        foreach ($this->parts as $part) {
+            $roles[] = $part->wire;
+            array_push($roles, ...array_keys($part->technique()->extraWires()));
+        }
+
+        return array_values(array_unique($roles));
     }
 }

@@ -44,6 +44,7 @@ final class PieceJson
                 'metal' => $wire->metal->value, 'size' => $wire->size->code(), 'temper' => $wire->temper->value,
             ], $piece->wires),
             'beads' => (object) array_map(self::beadArray(...), $piece->beads),
+            ...$piece->groups === [] ? [] : ['groups' => (object) array_map(fn (Group $group): array => ['repeat' => $group->repeat, 'mirrored' => $group->isMirrored], $piece->groups)],
             'parts' => array_map(fn (Part $part): array => [
                 'id' => $part->id,
                 'technique' => $part->technique,
@@ -51,6 +52,8 @@ final class PieceJson
                 'repeat' => $part->repeat,
                 'settings' => self::settingsInOrder($part),
                 'beads' => array_map(fn (BeadRun $run): array => ['bead' => $run->bead, 'count' => $run->count], $part->beads),
+                ...$part->on === '' ? [] : ['on' => $part->on],
+                ...$part->group === '' ? [] : ['group' => $part->group],
             ], $piece->parts),
         ];
     }
@@ -102,7 +105,7 @@ final class PieceJson
         $top = self::object($document, 'document');
         ($top['hebra'] ?? null) === 'piece' || throw InvalidPiece::notAPiece($top['hebra'] ?? null);
         ($top['version'] ?? null) === self::VERSION || throw InvalidPiece::version($top['version'] ?? null);
-        self::onlyKeys($top, ['hebra', 'version', 'name', 'note', 'makes', 'fit', 'wires', 'beads', 'parts'], 'document');
+        self::onlyKeys($top, ['hebra', 'version', 'name', 'note', 'makes', 'fit', 'wires', 'beads', 'groups', 'parts'], 'document');
         $makes = self::object($top['makes'] ?? ['kind' => 'one', 'count' => 1], 'makes');
         $wires = [];
         foreach (self::object($top['wires'] ?? null, 'wires') as $role => $wire) {
@@ -124,8 +127,25 @@ final class PieceJson
             self::text($top, 'name', 'name'),
             self::text($top, 'note', 'note', ''),
             Makes::of(self::text($makes, 'kind', 'makes.kind'), self::whole($makes, 'count', 'makes.count', 1), 'makes'),
-            $wires, $beads, $parts, isset($top['fit']) ? self::fit(self::object($top['fit'], 'fit')) : null,
+            $wires, $beads, $parts, isset($top['fit']) ? self::fit(self::object($top['fit'], 'fit')) : null, self::groups(self::object($top['groups'] ?? [], 'groups')),
         );
+    }
+
+    /**
+     * @param  array<mixed>  $groups
+     * @return array<string, Group>
+     */
+    private static function groups(array $groups): array
+    {
+        $read = [];
+        foreach ($groups as $name => $group) {
+            $group = self::object($group, "groups.{$name}");
+            self::onlyKeys($group, ['repeat', 'mirrored'], "groups.{$name}");
+            $mirrored = $group['mirrored'] ?? false;
+            $read[self::id((string) $name, 'groups')] = Group::of(self::whole($group, 'repeat', "groups.{$name}.repeat", 1), is_bool($mirrored) ? $mirrored : throw InvalidPiece::notFlag("groups.{$name}.mirrored", $mirrored), "groups.{$name}.repeat");
+        }
+
+        return $read;
     }
 
     /** @param  array<mixed>  $fit */
@@ -170,7 +190,7 @@ final class PieceJson
     /** @param  array<mixed>  $part */
     private static function part(array $part, string $at): Part
     {
-        self::onlyKeys($part, ['id', 'technique', 'wire', 'repeat', 'settings', 'beads'], $at);
+        self::onlyKeys($part, ['id', 'technique', 'wire', 'repeat', 'settings', 'beads', 'on', 'group'], $at);
         $technique = Techniques::named(self::text($part, 'technique', "{$at}.technique"), "{$at}.technique");
         $given = self::object($part['settings'] ?? [], "{$at}.settings");
         $settings = [];
@@ -189,7 +209,8 @@ final class PieceJson
         }
 
         return new Part(self::id(self::text($part, 'id', "{$at}.id"), "{$at}.id"), $technique->name(), self::text($part, 'wire', "{$at}.wire", $technique->role()),
-            Count::within(self::whole($part, 'repeat', "{$at}.repeat", 1), "{$at}.repeat", 1, Piece::MOST_PARTS), $settings, $beads);
+            Count::within(self::whole($part, 'repeat', "{$at}.repeat", 1), "{$at}.repeat", 1, Piece::MOST_PARTS), $settings, $beads,
+            self::eyeName(self::text($part, 'on', "{$at}.on", ''), "{$at}.on"), self::text($part, 'group', "{$at}.group", '') === '' ? '' : self::id(self::text($part, 'group', "{$at}.group"), "{$at}.group"));
     }
 
     /** @return array<mixed> */
@@ -237,6 +258,12 @@ final class PieceJson
         foreach (array_keys($from) as $key) {
             in_array((string) $key, $known, true) || throw InvalidPiece::unknownKey($field, (string) $key);
         }
+    }
+
+    /** `p2/bottom`, or nothing */
+    private static function eyeName(string $on, string $field): string
+    {
+        return $on === '' || preg_match('~^[A-Za-z][A-Za-z0-9-]{0,23}/[a-z][a-z0-9-]{0,23}$~', $on) === 1 ? $on : throw InvalidPiece::hangsOnNothing($field, $on);
     }
 
     private static function id(string $id, string $field): string

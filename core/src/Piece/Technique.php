@@ -29,6 +29,14 @@ interface Technique
 
     public function usualWire(): Wire;
 
+    /** @return array<string, Wire> the other wires it takes, by role, as they usually are */
+    public function extraWires(): array;
+
+    /** The role of the wire that goes through its beads. */
+    public function threads(Part $part): string;
+
+    public function family(): Family;
+
     /** How well its wire must hold, and how stiff it may be to work. */
     public function wants(): Wants;
 
@@ -44,23 +52,25 @@ interface Technique
     public function drillings(): array;
 
     /**
-     * The eyes it offers, in the order they are made, keyed `top` or `bottom`; a thread event stands between or before them.
+     * The eyes it offers, in the order they are made: `top` is the one it hangs by, `bottom` the one the next part hangs in,
+     * others have names of their own.
      *
-     * @return array{top?: Eye, bottom?: Eye}
+     * @return array<string, Eye>
      */
     public function eyes(PartPlan $part, string $instance): array;
 
     /**
-     * The order along its wire: `top`, `bottom`, `thread`.
+     * The order along its wire: names of eyes, `thread`, and other work by name.
      *
-     * @return list<'top'|'bottom'|'thread'>
+     * @return list<string>
      */
     public function along(): array;
 
-    public function cut(PartPlan $part): Cut;
+    /** @return non-empty-list<Cut> each wire of the part once, the main one first */
+    public function cuts(PartPlan $part): array;
 
     /**
-     * The steps of one event: `form top`, `close top`, `thread`, …
+     * The steps of one event: `form top`, `close top`, `thread`, `work bind`, …
      *
      * @return list<Step>
      */
@@ -69,8 +79,12 @@ interface Technique
     /** @return list<Check> */
     public function checks(PartPlan $part): array;
 
-    /** Draws itself at a place and says where the next part hangs. */
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): Placement;
+    /**
+     * Draws itself at a place and says, for each of its eyes by name, where what hangs in it hangs.
+     *
+     * @return array<string, Placement>
+     */
+    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array;
 
     /** @return list<string> */
     public function tools(PartPlan $part): array;

@@ -6,6 +6,7 @@ namespace Hebra\Core\Plan;
 
 use Hebra\Core\Bead\HoleFit;
 use Hebra\Core\Bend\EyeStrength;
+use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\Figures;
@@ -27,12 +28,12 @@ final class Checks
 
     /**
      * @param  list<PartPlan>  $parts
-     * @param  list<Cut>  $cuts  of these parts, one each
+     * @param  list<non-empty-list<Cut>>  $cuts  of these parts
      * @return list<Check>
      */
     public static function of(Piece $piece, array $parts, array $cuts, Profile $profile, float $gramsEach, float $hangsMm): array
     {
-        $checks = [...self::whole($parts, $gramsEach), ...self::bends($parts, $cuts, $profile)];
+        $checks = [...self::whole($piece, $parts, $gramsEach), ...self::bends($parts, $cuts, $profile)];
         if ($piece->fit->kind === FitKind::Ear && $hangsMm > $piece->fit->mm + 0.25) {
             $checks[] = new Check(Level::Note, 'fit', 'It hangs '.$profile->length($hangsMm).', '.$profile->length($hangsMm - $piece->fit->mm).' lower than the '.$profile->length($piece->fit->mm).' you want.', '', [
                 new Way('Let it hang that low', ['do' => 'fit', 'kind' => 'ear', 'fit' => ceil($hangsMm).' mm']),
@@ -42,7 +43,7 @@ final class Checks
         foreach ($parts as $part) {
             array_push($checks, ...$part->technique->checks($part));
             foreach ($part->strung as $strung) {
-                $once = $part->part->wire.' '.$strung->key;
+                $once = $part->technique->threads($part->part).' '.$strung->key;
                 if (! isset($seen[$once])) {
                     $seen[$once] = true;
                     $checks[] = self::hole($piece, $part, $strung, $profile);
@@ -60,13 +61,16 @@ final class Checks
      * @param  list<PartPlan>  $parts
      * @return list<Check>
      */
-    private static function whole(array $parts, float $gramsEach): array
+    private static function whole(Piece $piece, array $parts, float $gramsEach): array
     {
         if ($parts === []) {
             return [new Check(Level::Note, 'empty piece', 'Nothing is laid out yet: start with an ear wire.', '', [new Way('Add an ear wire', ['do' => 'part.add', 'technique' => 'ear-wire'])])];
         }
         $checks = [];
-        if ($parts[0]->technique->name() !== 'ear-wire') {
+        if ($piece->fit->kind !== FitKind::Ear) {
+            return [new Check(Level::Ok, 'weight', 'It weighs '.Figures::grams($gramsEach).'.')];
+        }
+        if ($parts[0]->technique->family() !== Family::Finding) {
             $checks[] = new Check(Level::Note, 'no ear wire', 'This drop has no ear wire on top.', $parts[0]->part->id, [new Way('Add an ear wire', ['do' => 'part.add', 'technique' => 'ear-wire', 'at' => '0'])]);
         }
         $grams = Figures::grams($gramsEach);
@@ -84,7 +88,7 @@ final class Checks
      * wire and eye is spoken of once.
      *
      * @param  list<PartPlan>  $parts
-     * @param  list<Cut>  $cuts
+     * @param  list<non-empty-list<Cut>>  $cuts
      * @return list<Check>
      */
     private static function bends(array $parts, array $cuts, Profile $profile): array
@@ -108,7 +112,7 @@ final class Checks
                     ])));
                 }
             }
-            $below += ($part->beadGrams() + $part->wire->gramsOf($cuts[$at]->netMm())) * $part->part->repeat;
+            $below += ($part->beadGrams() + array_sum(array_map(fn (Cut $cut): float => $cut->wire->gramsOf($cut->netMm()), $cuts[$at]))) * $part->times;
         }
 
         return array_values($checks);
@@ -116,18 +120,20 @@ final class Checks
 
     private static function hole(Piece $piece, PartPlan $part, Strung $strung, Profile $profile): Check
     {
-        $fit = new HoleFit($strung->bead->holeMm, [$part->wireMm()], $profile->clearanceMm);
+        $role = $part->technique->threads($part->part);
+        $wire = $part->wireOf($role);
+        $fit = new HoleFit($strung->bead->holeMm, array_fill(0, $part->technique->wants()->passes, $wire->diameterMm()), $profile->clearanceMm);
         $bead = $strung->bead;
-        $size = $part->wire->size->text();
+        $size = $wire->size->text();
         if ($fit->fits()) {
             return new Check(Level::Ok, 'hole', "{$size} passes the {$bead->words()}, ".Figures::mm($fit->marginMm()).' to spare.', $part->part->id);
         }
         $ways = [];
-        $thinner = WireTable::thickestPassing($piece, $part->part->wire, $profile);
+        $thinner = WireTable::thickestPassing($piece, $role, $profile);
         if ($thinner !== null) {
-            $ways[] = new Way('Use '.$thinner->text(), ['do' => 'wire', 'role' => $part->part->wire, 'size' => $thinner->code()]);
+            $ways[] = new Way('Use '.$thinner->text(), ['do' => 'wire', 'role' => $role, 'size' => $thinner->code()]);
         }
-        $roomy = round(ceil(($part->wireMm() + $profile->clearanceMm) * 20) / 20, 2);
+        $roomy = round(ceil(($fit->neededMm() + $profile->clearanceMm) * 20) / 20, 2);
         if ($roomy < $bead->widthMm * 0.95) {
             $ways[] = new Way('I tried it: the hole is '.Figures::mm($roomy), ['do' => 'bead.edit', 'bead' => $strung->key, 'hole' => $roomy.' mm']);
         }

@@ -139,7 +139,7 @@ final class ClosingOrder
 
     private static function instanceOf(Eye $eye): string
     {
-        return explode('/', $eye->id)[0];
+        return substr($eye->id, 0, (int) strrpos($eye->id, '/'));
     }
 
     /**
@@ -189,7 +189,7 @@ final class ClosingOrder
             match ($event->kind) {
                 EventKind::Form => $formed[$event->of] = true,
                 EventKind::Close => isset($formed[$event->of]) ? $closed[$event->of] = true : throw CannotClose::replay($event->key(), 'the eye is not formed yet'),
-                EventKind::Thread => null,
+                EventKind::Thread, EventKind::Work => null,
                 EventKind::Hook => self::hook($event, $formed, $closed),
             };
         }

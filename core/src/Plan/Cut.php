@@ -31,6 +31,8 @@ final readonly class Cut
         public array $segments,
         public array $bends,
         public ?float $pinMm = null,
+        /** which of the wires of its part, where there are several; empty for the first */
+        public string $slot = '',
     ) {
         $length = $net = 0.0;
         foreach ($segments as $segment) {
@@ -38,6 +40,12 @@ final readonly class Cut
             $net += $segment->kind->stays() ? $segment->lengthMm : 0.0;
         }
         [$this->lengthMm, $this->netMm] = [$length, $net];
+    }
+
+    /** What one kind of cut is told by, in forms and in the book. */
+    public function key(): string
+    {
+        return $this->part.($this->slot === '' ? '' : '-'.$this->slot);
     }
 
     public function lengthMm(): float
@@ -63,11 +71,11 @@ final readonly class Cut
 
     public function times(int $count): self
     {
-        return new self($this->label, $this->part, $this->role, $this->wire, $count, $this->segments, $this->bends, $this->pinMm);
+        return new self($this->label, $this->part, $this->role, $this->wire, $count, $this->segments, $this->bends, $this->pinMm, $this->slot);
     }
 
     public function labelled(string $label): self
     {
-        return new self($label, $this->part, $this->role, $this->wire, $this->count, $this->segments, $this->bends, $this->pinMm);
+        return new self($label, $this->part, $this->role, $this->wire, $this->count, $this->segments, $this->bends, $this->pinMm, $this->slot);
     }
 }

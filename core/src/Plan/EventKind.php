@@ -10,5 +10,6 @@ enum EventKind: string
     case Form = 'form';
     case Close = 'close';
     case Thread = 'thread';
+    case Work = 'work';
     case Hook = 'hook';
 }

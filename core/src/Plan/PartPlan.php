@@ -20,6 +20,10 @@ final readonly class PartPlan
         public Wire $wire,
         public array $strung,
         public Profile $profile,
+        /** @var array<string, Wire> every wire of the piece, by role */
+        private array $wires,
+        /** how often it is made in one piece */
+        public int $times,
     ) {
     }
 
@@ -30,7 +34,19 @@ final readonly class PartPlan
             $strung[] = new Strung($run->bead, $piece->beads[$run->bead], $run->count);
         }
 
-        return new self($part, $part->technique(), $piece->wires[$part->wire], $strung, $profile);
+        return new self($part, $part->technique(), $piece->wires[$part->wire], $strung, $profile, $piece->wires, $piece->times($part));
+    }
+
+    /** Another of its wires, by role. */
+    public function wireOf(string $role): Wire
+    {
+        return $this->wires[$role] ?? $this->wire;
+    }
+
+    /** The wire that goes through its beads. */
+    public function threadMm(): float
+    {
+        return $this->wireOf($this->technique->threads($this->part))->diameterMm();
     }
 
     public function wireMm(): float

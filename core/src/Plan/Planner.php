@@ -7,6 +7,8 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Piece\FitKind;
+use Hebra\Core\Piece\Group;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\School\School;
 
@@ -16,17 +18,20 @@ final class Planner
     /** @var list<PartPlan> */
     private array $parts = [];
 
-    /** @var list<array{PartPlan, string}> each made part with its instance name, repeats unfolded */
+    /** @var list<Instance> each made part, repeats and groups unfolded */
     private array $instances = [];
 
     /** @var array<string, int> instance => its place among its like, 0 where there is but one */
     private array $numbers = [];
 
-    /** @var list<Cut> one for each part, not yet counted */
+    /** @var list<non-empty-list<Cut>> the cuts of each part, counted for one piece */
     private array $bareCuts = [];
 
     /** @var list<Check> */
     private array $checks = [];
+
+    /** @var array<string, int> part => how many of it have been unfolded so far */
+    private array $made = [];
 
     private function __construct(private readonly Piece $piece, private readonly Profile $profile)
     {
@@ -42,18 +47,55 @@ final class Planner
         foreach ($this->piece->parts as $part) {
             $this->parts[] = PartPlan::of($this->piece, $part, $this->profile);
         }
-        foreach ($this->parts as $part) {
-            for ($copy = 1; $copy <= $part->part->repeat; $copy++) {
-                $this->instances[] = [$part, $part->part->repeat === 1 ? $part->part->id : $part->part->id.'.'.$copy];
+        for ($at = 0; $at < count($this->parts); $at += count($together)) {
+            $group = $this->parts[$at]->part->group;
+            $together = [$this->parts[$at]];
+            while ($group !== '' && isset($this->parts[$at + count($together)]) && $this->parts[$at + count($together)]->part->group === $group) {
+                $together[] = $this->parts[$at + count($together)];
+            }
+            $this->unfold($together, $group === '' ? Group::of(1) : $this->piece->groups[$group]);
+        }
+    }
+
+    /** @param  non-empty-list<PartPlan>  $together */
+    private function unfold(array $together, Group $group): void
+    {
+        $mirrored = $group->isMirrored ? array_map(fn (PartPlan $part): PartPlan => PartPlan::of($this->piece, $part->part->mirrored(), $this->profile), array_reverse($together)) : [];
+        for ($copy = 0; $copy < $group->times(); $copy++) {
+            foreach ($copy < $group->repeat ? $together : $mirrored as $part) {
+                for ($repeat = 0; $repeat < $part->part->repeat; $repeat++) {
+                    $this->instances[] = $this->instance($part);
+                }
             }
         }
+    }
+
+    private function instance(PartPlan $part): Instance
+    {
+        $id = $part->part->id;
+        $this->made[$id] = ($this->made[$id] ?? 0) + 1;
+        $name = $part->times === 1 ? $id : $id.'.'.$this->made[$id];
+        $last = $this->instances === [] ? null : $this->instances[count($this->instances) - 1];
+        [$above, $eye] = [$last?->name, 'bottom'];
+        if ($part->part->on !== '') {
+            [$on, $eye] = explode('/', $part->part->on, 2);
+            // In the last of them, where it is made more than once.
+            $above = isset($this->made[$on]) && $this->timesOf($on) > 1 ? $on.'.'.$this->made[$on] : $on;
+        }
+
+        return new Instance($part, $name, $above, $eye);
+    }
+
+    private function timesOf(string $id): int
+    {
+        return $this->piece->times($this->piece->part($id));
     }
 
     private function made(): Plan
     {
         $this->gather();
         $this->number();
-        $this->bareCuts = array_map(fn (PartPlan $part): Cut => $part->technique->cut($part), $this->parts);
+        $this->bareCuts = array_map(fn (PartPlan $part): array => $part->technique->cuts($part), $this->parts);
         [$cuts, $pins] = $this->cuts();
         $figure = $this->figure();
         $steps = $this->steps();
@@ -68,14 +110,14 @@ final class Planner
     private function number(): void
     {
         $seen = [];
-        foreach ($this->instances as [$part, $instance]) {
-            $name = $part->technique->name();
+        foreach ($this->instances as $instance) {
+            $name = $instance->part->technique->name();
             $seen[$name] = ($seen[$name] ?? 0) + 1;
-            $this->numbers[$instance] = $seen[$name];
+            $this->numbers[$instance->name] = $seen[$name];
         }
-        foreach ($this->instances as [$part, $instance]) {
-            if ($seen[$part->technique->name()] === 1) {
-                $this->numbers[$instance] = 0;
+        foreach ($this->instances as $instance) {
+            if ($seen[$instance->part->technique->name()] === 1) {
+                $this->numbers[$instance->name] = 0;
             }
         }
     }
@@ -85,7 +127,7 @@ final class Planner
     {
         $labels = [];
         $all = [];
-        foreach ($this->bareCuts as $cut) {
+        foreach (array_merge(...$this->bareCuts) as $cut) {
             $labels[$cut->label] = ($labels[$cut->label] ?? 0) + 1;
             $all[] = [$cut, $labels[$cut->label]];
         }
@@ -106,37 +148,74 @@ final class Planner
     private function figure(): PieceFigure
     {
         $sketch = new Sketch;
-        $place = new Placement(0.0, true);
-        foreach ($this->instances as [$part]) {
-            $place = $part->technique->draw($part, $place, $sketch);
+        $places = [];
+        $fans = $this->fans();
+        foreach ($this->instances as $instance) {
+            $above = $places[$instance->above ?? ''][$instance->eye] ?? null;
+            $place = $above ?? new Placement($instance->above === null ? 0.0 : $sketch->figure()->bottom, true);
+            $x = $place->xMm + ($fans[$instance->name] ?? 0.0);
+            $sketch->shift($x);
+            $places[$instance->name] = array_map(
+                fn (Placement $one): Placement => new Placement($one->yMm, $one->facing, $one->xMm + $x),
+                $instance->part->technique->draw($instance->part, $place, $sketch),
+            );
         }
 
         return $sketch->figure();
     }
 
+    /**
+     * Several that hang in one eye are drawn side by side.
+     *
+     * @return array<string, float> instance => millimetres beside the eye
+     */
+    private function fans(): array
+    {
+        $hung = [];
+        foreach ($this->instances as $instance) {
+            if ($instance->above !== null) {
+                $hung[$instance->above.'/'.$instance->eye][] = $instance;
+            }
+        }
+        $fans = [];
+        foreach ($hung as $together) {
+            $widest = max(array_map(fn (Instance $one): float => $one->part->widestMm(), $together)) + 1.0;
+            foreach (count($together) === 1 ? [] : $together as $at => $one) {
+                $fans[$one->name] = ($at - (count($together) - 1) / 2) * $widest;
+            }
+        }
+
+        return $fans;
+    }
+
     /** @return \Closure(): list<Step> the order of work is settled here, its words when they are asked for */
     private function steps(): \Closure
     {
-        $runs = $joints = [];
-        $partOf = [];
-        $before = null;
-        foreach ($this->instances as [$part, $instance]) {
-            $eyes = $part->technique->eyes($part, $instance);
-            $runs[] = new WireRun($instance, $part->technique->along(), $eyes);
-            $partOf[$instance] = $part;
-            if ($before !== null) {
-                [$above, $last] = $before;
-                isset($eyes['top'], $above['bottom'])
-                    ? $joints[] = new Joint($above['bottom'], $eyes['top'])
-                    : $this->checks[] = new Check(Level::Stop, 'nothing to hang from', $this->unhung($last, $part, isset($above['bottom'])), $part->part->id, [
-                        new Way('Take it off', ['do' => 'part.remove', 'part' => $part->part->id]),
-                        new Way('Move it up', ['do' => 'part.move', 'part' => $part->part->id, 'by' => '-1']),
-                    ]);
+        $runs = $joints = $eyesOf = $partOf = [];
+        $checked = [];
+        foreach ($this->instances as $instance) {
+            $part = $instance->part;
+            $eyes = $part->technique->eyes($part, $instance->name);
+            $runs[] = new WireRun($instance->name, $part->technique->along(), $eyes);
+            $partOf[$instance->name] = $part;
+            $eyesOf[$instance->name] = $eyes;
+            if ($instance->above === null) {
+                continue;
             }
-            $before = [$eyes, $part];
+            $offered = $eyesOf[$instance->above][$instance->eye] ?? null;
+            if ($offered !== null && isset($eyes['top'])) {
+                $joints[] = new Joint($offered, $eyes['top']);
+            } elseif (! isset($checked[$part->part->id])) {
+                $checked[$part->part->id] = true;
+                $this->checks[] = new Check(Level::Stop, 'nothing to hang from', $this->unhung($partOf[$instance->above], $part, $offered !== null, $instance->eye), $part->part->id, [
+                    new Way('Take it off', ['do' => 'part.remove', 'part' => $part->part->id]),
+                    new Way('Move it up', ['do' => 'part.move', 'part' => $part->part->id, 'by' => '-1']),
+                ]);
+            }
         }
-        if ($before !== null && isset($before[0]['bottom'])) {
-            $this->checks[] = new Check(Level::Note, 'empty eye', 'Nothing hangs from the '.$before[0]['bottom']->words.' yet.', $before[1]->part->id, [
+        $last = $this->instances === [] ? null : $this->instances[count($this->instances) - 1];
+        if ($last !== null && isset($eyesOf[$last->name]['bottom']) && $this->piece->fit->kind === FitKind::Ear) {
+            $this->checks[] = new Check(Level::Note, 'empty eye', 'Nothing hangs from the '.$eyesOf[$last->name]['bottom']->words.' yet.', $last->part->part->id, [
                 new Way('Hang a drop from it', ['do' => 'part.add', 'technique' => 'head-pin']),
             ]);
         }
@@ -154,11 +233,11 @@ final class Planner
         return fn (): array => $this->worded($order, $partOf);
     }
 
-    private function unhung(PartPlan $above, PartPlan $part, bool $canHang): string
+    private function unhung(PartPlan $above, PartPlan $part, bool $canHang, string $eye): string
     {
         return $canHang
             ? ucfirst("the {$part->technique->label()} has no eye on top: it cannot hang from the {$above->technique->label()}.")
-            : ucfirst("nothing can hang from the {$above->technique->label()} above this {$part->technique->label()}.");
+            : ucfirst("nothing can hang from the ".($eye === 'bottom' ? '' : "{$eye} of the ")."{$above->technique->label()} above this {$part->technique->label()}.");
     }
 
     /**
@@ -245,7 +324,7 @@ final class Planner
         $each = [];
         foreach ($this->piece->parts as $part) {
             foreach ($part->beads as $run) {
-                $each[$run->bead] = ($each[$run->bead] ?? 0) + $run->count * $part->repeat;
+                $each[$run->bead] = ($each[$run->bead] ?? 0) + $run->count * $this->piece->times($part);
             }
         }
         $counts = [];
@@ -261,7 +340,7 @@ final class Planner
     private function findings(): array
     {
         $findings = [];
-        foreach ($this->bareCuts as $cut) {
+        foreach (array_merge(...$this->bareCuts) as $cut) {
             if ($cut->pinMm === null) {
                 continue;
             }
@@ -296,7 +375,7 @@ final class Planner
     {
         $wire = array_sum(array_map(fn (Metal $one): float => $one->netGrams(), $metal)) / $this->piece->makes->count;
 
-        return $wire + array_sum(array_map(fn (PartPlan $part): float => $part->beadGrams() * $part->part->repeat, $this->parts));
+        return $wire + array_sum(array_map(fn (PartPlan $part): float => $part->beadGrams() * $part->times, $this->parts));
     }
 
     /** @return list<string> */

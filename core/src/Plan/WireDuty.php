@@ -46,15 +46,23 @@ final readonly class WireDuty
         // From the bottom up, so that what hangs below a part is known when it is reached.
         foreach (array_reverse($piece->parts) as $part) {
             $plan = PartPlan::of($piece, $part, $profile);
-            $cut = $plan->technique->cut($plan);
-            if ($part->wire === $role) {
-                [$usual, $temper] = [$plan->technique->usualWire()->size, $plan->technique->usualWire()->temper];
+            $cuts = $plan->technique->cuts($plan);
+            foreach ($cuts as $cut) {
+                $length += $cut->role === $role ? $cut->lengthMm() * $cut->count * $piece->makes->count : 0.0;
+            }
+            $extra = $plan->technique->extraWires()[$role] ?? null;
+            if ($part->wire === $role || $extra !== null) {
+                $its = $extra ?? $plan->technique->usualWire();
+                [$usual, $temper] = [$its->size, $its->temper];
                 $wants = $plan->technique->wants();
-                $passes = max($passes, $wants->passes);
-                $length += $cut->lengthMm() * $part->repeat * $piece->makes->count;
+            }
+            if ($plan->technique->threads($part) === $role) {
+                $passes = max($passes, $plan->technique->wants()->passes);
                 foreach ($plan->strung as $strung) {
                     $beads[$strung->key] = $strung->bead;
                 }
+            }
+            if ($part->wire === $role) {
                 foreach ($plan->technique->eyes($plan, $part->id) as $eye) {
                     $insides[] = $eye->insideMm;
                     if ($eye->kind === EyeKind::Openable) {
@@ -63,7 +71,7 @@ final readonly class WireDuty
                     }
                 }
             }
-            $below += ($plan->beadGrams() + $plan->wire->gramsOf($cut->netMm())) * $part->repeat;
+            $below += ($plan->beadGrams() + array_sum(array_map(fn (Cut $cut): float => $cut->wire->gramsOf($cut->netMm()), $cuts))) * $plan->times;
         }
         $wants ??= new Wants;
 

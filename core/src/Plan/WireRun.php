@@ -8,8 +8,8 @@ namespace Hebra\Core\Plan;
 final readonly class WireRun
 {
     /**
-     * @param  list<'top'|'bottom'|'thread'>  $along
-     * @param  array{top?: Eye, bottom?: Eye}  $eyes
+     * @param  list<string>  $along  names of eyes, `thread`, other work
+     * @param  array<string, Eye>  $eyes
      */
     public function __construct(public string $instance, public array $along, public array $eyes)
     {
@@ -20,10 +20,12 @@ final readonly class WireRun
     {
         $events = [];
         foreach ($this->along as $what) {
-            $eye = $what === 'thread' ? null : ($this->eyes[$what] ?? null);
+            $eye = $this->eyes[$what] ?? null;
             if ($what === 'thread') {
                 $events[] = new Event(EventKind::Thread, $this->instance, $this->instance);
-            } elseif ($eye !== null) {
+            } elseif ($eye === null) {
+                $events[] = new Event(EventKind::Work, "{$this->instance}/{$what}", $this->instance, $what);
+            } else {
                 $events[] = new Event(EventKind::Form, $eye->id, $this->instance, $what);
                 $events[] = new Event(EventKind::Close, $eye->id, $this->instance, $what);
             }

@@ -15,7 +15,7 @@
             <thead><tr><th scope="col">Wire</th><th scope="col">From</th><th scope="col">Cut</th><th scope="col">Left over</th><th scope="col">of it kept</th></tr></thead>
             <tbody>
             @foreach ($desk->plan->strips() as $cut)
-                @php($part = $cut->part)
+                @php($part = $cut->key())
                 @php($planned = $cut->pinMm ?? $profile->ruler->upMm($cut->lengthMm()))
                 @php($offered = $desk->lotOffered($cut))
                 @php($chosen = $problem !== null ? (string) (is_string(request()->input("lot.$part")) ? request()->input("lot.$part") : '') : ($offered?->ulid ?? ''))

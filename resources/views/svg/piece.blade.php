@@ -21,7 +21,7 @@
 <?php } ?>
         @if ($layer === 1)
 <?php foreach ($drawing->beads() as $one) { ?>
-<use class="on-wire" href="#{!! $one['id'] !!}" x="{!! $one['x'] !!}" y="{!! $one['y'] !!}" data-mark="{!! $one['mark'] !!}"/>
+<use class="on-wire" href="#{!! $one['id'] !!}" x="{!! $one['x'] !!}" y="{!! $one['y'] !!}"{!! $one['turn'] !!} data-mark="{!! $one['mark'] !!}"/>
 <?php } ?>
         @endif
     @endforeach

@@ -21,7 +21,7 @@ final readonly class MovePart implements Change
         $moved = array_splice($parts, $from, 1);
         array_splice($parts, max(0, min(count($parts), $from + $this->by)), 0, $moved);
 
-        return $piece->withParts($parts);
+        return $piece->withParts(Settled::parts($parts));
     }
 
     public function words(Piece $before): string

@@ -19,7 +19,7 @@ final readonly class RemovePart implements Change
         $parts = $piece->parts;
         array_splice($parts, $piece->indexOf($this->part), 1);
 
-        return $piece->withParts($parts);
+        return $piece->withParts(Settled::parts($parts));
     }
 
     public function words(Piece $before): string

@@ -8,6 +8,7 @@ use Hebra\Core\Bend\Loop;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Figure\Stroke;
+use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
@@ -39,6 +40,8 @@ use Hebra\Core\Working;
  */
 final class EarWire implements Technique
 {
+    use Usual;
+
     public function name(): string
     {
         return 'ear-wire';
@@ -99,7 +102,17 @@ final class EarWire implements Technique
         return ['bottom'];
     }
 
-    public function cut(PartPlan $part): Cut
+    public function family(): Family
+    {
+        return Family::Finding;
+    }
+
+    public function cuts(PartPlan $part): array
+    {
+        return [$this->cut($part)];
+    }
+
+    private function cut(PartPlan $part): Cut
     {
         $d = $part->wireMm();
         [$eye, $arch] = [$part->part->mm('eye'), $part->part->mm('arch')];
@@ -117,7 +130,7 @@ final class EarWire implements Technique
             $bends[] = new BendMark($at, $words);
         }
 
-        return new Cut('Ear wire', $part->part->id, $part->part->wire, $part->wire, $part->part->repeat, $segments, $bends);
+        return new Cut('Ear wire', $part->part->id, $part->part->wire, $part->wire, $part->times, $segments, $bends);
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -200,7 +213,7 @@ final class EarWire implements Technique
         ]);
     }
 
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): Placement
+    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
     {
         [$d, $metal, $r] = [$part->wireMm(), $part->wire->metal, ($part->part->mm('arch') + $part->wireMm()) / 2];
         $archY = $place->yMm + $d / 2 + $r;
@@ -215,7 +228,7 @@ final class EarWire implements Technique
         $eyeTop = $frontEnd + $d / 2;
         $sketch->eye($eyeTop, $part->part->mm('eye'), $d, true, $metal, $part->mark('eye'));
 
-        return new Placement($eyeTop + $part->part->mm('eye'), false);
+        return ['bottom' => new Placement($eyeTop + $part->part->mm('eye'), false)];
     }
 
     public function tools(PartPlan $part): array

@@ -9,6 +9,7 @@ use Hebra\Core\Bend\Loop;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Figure\Stroke;
+use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
@@ -34,6 +35,8 @@ use Hebra\Core\Wire\WireSize;
  */
 final class HeadPin implements Technique
 {
+    use Usual;
+
     /** Stocked lengths of bought pins in millimetres [common practice]. */
     public const STOCKED_MM = [25.0, 38.0, 50.0, 63.0, 76.0];
 
@@ -121,7 +124,17 @@ final class HeadPin implements Technique
         return new PinFit($part->part->mm('pin_length'), $part->stackMm(), $this->end($part)->loop);
     }
 
-    public function cut(PartPlan $part): Cut
+    public function family(): Family
+    {
+        return Family::Earring;
+    }
+
+    public function cuts(PartPlan $part): array
+    {
+        return [$this->cut($part)];
+    }
+
+    private function cut(PartPlan $part): Cut
     {
         return $this->isBought($part) ? $this->boughtPin($part) : $this->cutFromWire($part);
     }
@@ -136,7 +149,7 @@ final class HeadPin implements Technique
         ];
         $bends = [new BendMark($foot, 'foot ends'), new BendMark($foot + $part->stackMm() + $this->end($part)->loop->neckMm(), 'bend square')];
 
-        return new Cut('Drop', $part->part->id, $part->part->wire, $part->wire, $part->part->repeat, $segments, $this->inOrder($bends));
+        return new Cut('Drop', $part->part->id, $part->part->wire, $part->wire, $part->times, $segments, $this->inOrder($bends));
     }
 
     private function boughtPin(PartPlan $part): Cut
@@ -150,7 +163,7 @@ final class HeadPin implements Technique
         }
         $bend = new BendMark($part->stackMm() + $this->end($part)->loop->neckMm(), 'bend square');
 
-        return new Cut('Drop', $part->part->id, $part->part->wire, $part->wire, $part->part->repeat, $segments, $this->inOrder([$bend]), $fit->pinMm);
+        return new Cut('Drop', $part->part->id, $part->part->wire, $part->wire, $part->times, $segments, $this->inOrder([$bend]), $fit->pinMm);
     }
 
     /**
@@ -226,7 +239,7 @@ final class HeadPin implements Technique
         return new Check(Level::Stop, 'pin length', 'The '.$profile->length($fit->pinMm).' pin is '.$profile->length($fit->neededMm() - $fit->pinMm).' too short: beads, neck, loop, wraps and what the pliers hold come to '.$profile->length($fit->neededMm()).'.', $id, $ways);
     }
 
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): Placement
+    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
     {
         $end = $this->end($part);
         $beadsFrom = $place->yMm + $end->loop->reachMm();
@@ -240,7 +253,8 @@ final class HeadPin implements Technique
             $sketch->eye($footFrom + $part->wireMm(), $part->part->mm('foot'), $part->wireMm(), true, $part->wire->metal, $part->mark('foot'));
         }
 
-        return new Placement($footFrom + $this->footMm($part), $place->facing);
+
+        return [];
     }
 
     public function tools(PartPlan $part): array

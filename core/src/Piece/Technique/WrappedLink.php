@@ -7,6 +7,7 @@ namespace Hebra\Core\Piece\Technique;
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
@@ -27,6 +28,8 @@ use Hebra\Core\Wire\WireSize;
  */
 final class WrappedLink implements Technique
 {
+    use Usual;
+
     public function name(): string
     {
         return 'wrapped-link';
@@ -87,12 +90,22 @@ final class WrappedLink implements Technique
         return ['top', 'thread', 'bottom'];
     }
 
-    public function cut(PartPlan $part): Cut
+    public function family(): Family
+    {
+        return Family::Chain;
+    }
+
+    public function cuts(PartPlan $part): array
+    {
+        return [$this->cut($part)];
+    }
+
+    private function cut(PartPlan $part): Cut
     {
         [$top, $bottom] = [$this->top($part), $this->bottom($part)];
         /** @var non-empty-list<\Hebra\Core\Plan\Segment> $segments */
         $segments = [...array_reverse($top->segments()), ...(new Threading($part))->segments(), ...$bottom->segments()];
-        $cut = new Cut('Link', $part->part->id, $part->part->wire, $part->wire, $part->part->repeat, $segments, []);
+        $cut = new Cut('Link', $part->part->id, $part->part->wire, $part->wire, $part->times, $segments, []);
         $bends = [new BendMark($top->bendFromEndMm(), 'bend square, top')];
         $second = $cut->lengthMm() - $bottom->bendFromEndMm();
         if ($second > $bends[0]->atMm) {
@@ -123,7 +136,7 @@ final class WrappedLink implements Technique
         return [];
     }
 
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): Placement
+    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
     {
         [$top, $bottom] = [$this->top($part), $this->bottom($part)];
         $beadsFrom = $place->yMm + $top->loop->reachMm();
@@ -133,7 +146,7 @@ final class WrappedLink implements Technique
         (new Threading($part))->draw($sketch, $beadsFrom);
         $bottom->draw($sketch, $bottomFrom, $bottomFacing);
 
-        return new Placement($bottomFrom + $bottom->loop->insideMm, ! $bottomFacing);
+        return ['bottom' => new Placement($bottomFrom + $bottom->loop->insideMm, ! $bottomFacing)];
     }
 
     public function tools(PartPlan $part): array

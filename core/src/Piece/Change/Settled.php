@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Change;
+
+use Hebra\Core\Piece\Part;
+
+/** Parts after some were moved or taken off: what hung on a part that is gone, or now stands below, hangs on the one before it; a group that was torn apart ends where it was torn. */
+final class Settled
+{
+    /**
+     * @param  list<Part>  $parts
+     * @return list<Part>
+     */
+    public static function parts(array $parts): array
+    {
+        $seen = $groups = [];
+        $last = '';
+        foreach ($parts as $index => $part) {
+            if ($part->on !== '' && ! isset($seen[$part->hangsOn()])) {
+                $part = $part->hungOn('');
+            }
+            if ($part->group !== '' && $part->group !== $last && isset($groups[$part->group])) {
+                $part = $part->inGroup('');
+            }
+            $seen[$part->id] = $groups[$part->group] = true;
+            $last = $part->group;
+            $parts[$index] = $part;
+        }
+
+        return $parts;
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Technique;
+
+use Hebra\Core\Bead\Drilling;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\Wants;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
+
+/** What most techniques have in common: one wire, every setting shown, beads drilled lengthwise, nothing to object to. */
+trait Usual
+{
+    public function extraWires(): array
+    {
+        return [];
+    }
+
+    public function threads(Part $part): string
+    {
+        return $part->wire;
+    }
+
+    public function wants(): Wants
+    {
+        return new Wants;
+    }
+
+    public function shows(string $key, Part $part): bool
+    {
+        return true;
+    }
+
+    public function takesBeads(): bool
+    {
+        return false;
+    }
+
+    public function drillings(): array
+    {
+        return $this->takesBeads() ? [Drilling::Lengthwise] : [];
+    }
+
+    public function eyes(PartPlan $part, string $instance): array
+    {
+        return [];
+    }
+
+    public function checks(PartPlan $part): array
+    {
+        return [];
+    }
+
+    public function tools(PartPlan $part): array
+    {
+        return ['flush cutter', 'round-nose pliers', 'chain-nose pliers'];
+    }
+
+    private static function awg(int $size, Temper $temper, Metal $metal = Metal::Sterling): Wire
+    {
+        return new Wire($metal, WireSize::awg($size), $temper);
+    }
+}
