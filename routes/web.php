@@ -29,6 +29,7 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/account', [AccountController::class, 'destroy'])->middleware('throttle:sign-in');
 
     Route::get('/pieces', [PieceController::class, 'index']);
+    Route::get('/patterns', [PieceController::class, 'patterns']);
     Route::post('/pieces', [PieceController::class, 'store']);
     Route::post('/pieces/import', [PieceController::class, 'import']);
     Route::post('/pieces/{deleted}/restore', [PieceController::class, 'restore']);

@@ -12,9 +12,12 @@ use App\Models\Piece;
 use App\Models\Workshop;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Bead\BeadShape;
+use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece as Document;
+use Hebra\Core\Piece\Technique;
+use Hebra\Core\Piece\Techniques;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Finding;
@@ -96,6 +99,29 @@ final class Desk
             'log' => preg_match('/^(minutes|note|(cut|left|kept|lot)\..+)$/', $field) === 1,
             default => false,
         };
+    }
+
+    /** How high the drawing is, in words: `hangs 63 mm`. */
+    public function high(): string
+    {
+        return $this->document->fit->kind->high($this->profile->length($this->plan->hangsMm()));
+    }
+
+    /** @return list<Technique> those with a key and a button of their own */
+    public function quickTechniques(): array
+    {
+        return array_map(Techniques::named(...), ['ear-wire', 'wrapped-link', 'head-pin']);
+    }
+
+    /** @return array<string, list<Technique>> all others, by family in words */
+    public function techniquesByFamily(): array
+    {
+        $by = [];
+        foreach (Family::cases() as $family) {
+            $by[$family->words()] = array_values(array_filter(Techniques::all(), fn (Technique $technique): bool => $technique->family() === $family && ! in_array($technique, $this->quickTechniques(), true)));
+        }
+
+        return array_filter($by);
     }
 
     public function making(): ?MakingDesk

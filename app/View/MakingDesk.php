@@ -53,7 +53,7 @@ final readonly class MakingDesk
     {
         $copy = $this->copy();
 
-        return $copy === null ? 'For '.$this->plan->piece->makes->words() : ucfirst($this->plan->piece->makes->nameOf(min($copy, $this->plan->piece->makes->count - 1)));
+        return $copy === null ? 'For '.$this->plan->piece->makes->words() : ucfirst($this->plan->piece->makes->nameOf(min($copy, $this->plan->piece->makes->count - 1), $this->plan->piece->fit->kind->noun()));
     }
 
     public function next(): ?Step

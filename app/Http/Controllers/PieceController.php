@@ -8,6 +8,7 @@ use App\Actions\History;
 use App\Exceptions\Refused;
 use App\Http\Requests\PieceRequest;
 use App\Models\Piece;
+use App\View\PatternCard;
 use App\View\PieceCard;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\PieceJson;
@@ -33,9 +34,15 @@ final class PieceController extends Controller
 
         return view('pieces.index', [
             'cards' => PieceCard::all($workshop),
-            'patterns' => Patterns::all(),
+            'families' => Patterns::byFamily(),
             'deleted' => is_string($deleted) ? $workshop->pieces()->onlyTrashed()->where('ulid', $deleted)->first() : null,
         ]);
+    }
+
+    /** Every pattern by its picture. */
+    public function patterns(Request $request): View
+    {
+        return view('pieces.patterns', ['families' => PatternCard::byFamily($this->workshop($request)->profile())]);
     }
 
     public function store(Request $request): RedirectResponse|Response
@@ -43,7 +50,7 @@ final class PieceController extends Controller
         try {
             $name = trim($this->text($request, 'name'));
             $pattern = $this->text($request, 'pattern');
-            $piece = $this->history->begin($this->workshop($request), Patterns::start($pattern, $name === '' ? 'New drops' : $name, $this->workshop($request)->profile()->schools), 'Began');
+            $piece = $this->history->begin($this->workshop($request), Patterns::start($pattern, $name === '' ? Patterns::named($pattern)->newName() : $name, $this->workshop($request)->profile()->schools), 'Began');
         } catch (Problem $problem) {
             return $this->again($this->index($request), $problem);
         }

@@ -18,7 +18,7 @@ use Hebra\Core\Wire\WireSize;
 final readonly class ChangeReader
 {
     private const KNOWN = [
-        'name', 'note', 'makes', 'fit', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.repeat', 'part.set', 'wire',
+        'name', 'note', 'makes', 'fit', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.repeat', 'part.set', 'part.hang', 'group.join', 'group.leave', 'group.set', 'wire',
         'bead.add', 'bead.swap', 'bead.remove', 'bead.move', 'bead.count', 'bead.mirror', 'bead.edit',
     ];
 
@@ -55,6 +55,10 @@ final readonly class ChangeReader
             'part.move' => new Change\MovePart($this->text('part'), $this->count('by', -Piece::MOST_PARTS, Piece::MOST_PARTS)),
             'part.copy' => new Change\CopyPart($this->text('part')),
             'part.repeat' => new Change\RepeatPart($this->text('part'), ...$this->countOrBy(1, Piece::MOST_PARTS)),
+            'part.hang' => new Change\HangPart($this->text('part'), $this->text('on', '')),
+            'group.join' => new Change\JoinGroup($this->text('part')),
+            'group.leave' => new Change\LeaveGroup($this->text('part')),
+            'group.set' => new Change\SetGroup($this->text('group'), $this->maybe('count') === null ? null : $this->count('count', 1, Piece::MOST_PARTS), $this->maybe('by') === null ? 0 : $this->count('by', -Piece::MOST_PARTS, Piece::MOST_PARTS), $this->maybe('mirrored') === null ? null : $this->text('mirrored') === '1'),
             'part.set' => new Change\SetSetting($this->text('part'), $this->text('key'), $this->text('value'), $this->bare),
             'wire' => $this->wire(),
             'bead.add' => new Change\AddBead($this->text('part'), $this->maybe('at') === null ? null : $this->count('at', 0, Piece::MOST_BEADS), $this->bead()),

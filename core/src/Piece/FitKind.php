@@ -24,6 +24,33 @@ enum FitKind: string
         };
     }
 
+    /** What one piece is called while it is made. */
+    public function noun(): string
+    {
+        return match ($this) {
+            self::Ear, self::Hoop => 'earring',
+            self::Finger => 'ring',
+            self::Wrist, self::Neck => 'piece',
+        };
+    }
+
+    /** Where its line of parts begins. */
+    public function begins(): string
+    {
+        return match ($this) {
+            self::Ear, self::Hoop => 'From the ear down',
+            self::Finger => 'Round the finger',
+            self::Wrist => 'Round the wrist',
+            self::Neck => 'From the neck down',
+        };
+    }
+
+    /** How its height on the drawing is told: only what hangs, hangs. */
+    public function high(string $length): string
+    {
+        return $this === self::Ear || $this === self::Hoop ? "hangs {$length}" : "{$length} top to bottom";
+    }
+
     /** What its size means. */
     public function asks(): string
     {

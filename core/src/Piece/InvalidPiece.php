@@ -100,6 +100,16 @@ final class InvalidPiece extends Refusal
         return new self($field, self::titled($field).' '.self::shown($on).' is no part above this one: give a part that stands before it and its eye, such as p2/bottom.');
     }
 
+    public static function nothingAbove(): self
+    {
+        return new self('part', 'Nothing stands above this part: move it down first, or group the one below it.');
+    }
+
+    public static function noSuchGroup(string $group): self
+    {
+        return new self('group', 'Group '.self::shown($group).' is not in this piece: it may have been taken apart in another tab.');
+    }
+
     public static function groupApart(string $field, string $group): self
     {
         return new self($field, self::titled($field).' '.self::shown($group).' stands in two places: parts of a group follow each other.');

@@ -52,12 +52,12 @@ final readonly class Makes
     }
 
     /** What one of them is called while it is made: `left` and `right` mean nothing to most drops, so they are counted. */
-    public function nameOf(int $copy): string
+    public function nameOf(int $copy, string $noun): string
     {
         return match (true) {
-            $this->count === 1 => 'the earring',
-            $this->count === 2 => ['first earring', 'second earring'][$copy],
-            default => 'earring '.($copy + 1).' of '.$this->count,
+            $this->count === 1 => "the {$noun}",
+            $this->count === 2 => ["first {$noun}", "second {$noun}"][$copy],
+            default => "{$noun} ".($copy + 1).' of '.$this->count,
         };
     }
 }

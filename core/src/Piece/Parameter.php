@@ -8,6 +8,7 @@ use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Length;
 use Hebra\Core\Quantity\LengthUnit;
 use Hebra\Core\Quantity\Unreadable;
+use Hebra\Core\Wrap\WeavePattern;
 
 /** What a technique lets the maker set: a length in millimetres, a count, a choice, or yes and no. */
 final readonly class Parameter
@@ -40,6 +41,11 @@ final readonly class Parameter
         return new self($key, ParameterKind::Choice, $words, $default, choices: $choices);
     }
 
+    public static function weave(string $key, string $words, string $default): self
+    {
+        return new self($key, ParameterKind::Weave, $words, $default);
+    }
+
     public static function flag(string $key, string $words, bool $default): self
     {
         return new self($key, ParameterKind::Flag, $words, $default);
@@ -52,6 +58,7 @@ final readonly class Parameter
             ParameterKind::Length => Length::parse($text, $this->words, $bare)->within($this->words, $this->least, $this->most)->millimetres(),
             ParameterKind::Count => Count::parse($text, $this->words, (int) $this->least, (int) $this->most),
             ParameterKind::Choice => $this->chosen($text, $this->words),
+            ParameterKind::Weave => $this->woven($text, $this->words),
             ParameterKind::Flag => in_array($text, ['1', 'true', 'yes', 'on'], true),
         };
     }
@@ -65,8 +72,17 @@ final readonly class Parameter
                 : throw InvalidPiece::notNumber($field, $value),
             ParameterKind::Count => is_int($value) ? Count::within($value, $field, (int) $this->least, (int) $this->most) : throw InvalidPiece::notWhole($field, $value),
             ParameterKind::Choice => is_string($value) ? $this->chosen($value, $field) : throw InvalidPiece::notText($field, $value),
+            ParameterKind::Weave => is_string($value) ? $this->woven($value, $field) : throw InvalidPiece::notText($field, $value),
             ParameterKind::Flag => is_bool($value) ? $value : throw InvalidPiece::notFlag($field, $value),
         };
+    }
+
+    /** A weave as it is written; whether its cores are there is for the part to judge, where their number is known. */
+    private function woven(string $text, string $field): string
+    {
+        WeavePattern::parse($text, 12, $field);
+
+        return trim($text);
     }
 
     private function chosen(string $text, string $field): string

@@ -11,4 +11,5 @@ enum ParameterKind: string
     case Count = 'count';
     case Choice = 'choice';
     case Flag = 'flag';
+    case Weave = 'weave';
 }

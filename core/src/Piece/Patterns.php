@@ -5,58 +5,87 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece;
 
 use Hebra\Core\Bead\Bead;
+use Hebra\Core\Quantity\Unreadable;
 use Hebra\Core\School\Schools;
 use Hebra\Core\Wire\Metal;
-use Hebra\Core\Wire\Wire;
 
 /** Where a new piece starts: complete from the first moment, to be changed. */
 final class Patterns
 {
-    /** @return array<string, string> name => what it is */
+    /** The beads that patterns draw on. */
+    private const BEADS = [
+        'moss' => '8mm round, hole 1, moss', 'sand' => '4mm bicone, hole 0.9, sand', 'slate' => '8 x 13mm drop, hole 0.9, slate', 'sky' => '6mm bicone, hole 1, sky',
+        'foam' => '4mm round, hole 1, milk', 'rust' => '8 x 5mm rondelle, hole 1.2, rust', 'plum' => '6mm round, hole 1, plum', 'tide' => '18 x 18mm coin, hole 1.8, sea, ceramic',
+        'mist' => '3mm round, hole 1, clear', 'rose' => '5 x 8mm oval, hole 1, rose', 'ink' => '4 x 12mm tube, hole 1, ink',
+    ];
+
+    /** @return array<string, Pattern> */
     public static function all(): array
     {
+        $ear = ['ear-wire'];
+
         return [
-            'single-drop' => 'A single drop: beads on a head pin under an ear wire',
-            'link-and-drop' => 'A link and a drop: one wrapped link between ear wire and head pin',
-            'two-links' => 'Two links and a drop: it sways',
-            'straight-line' => 'Three small links in a row, without a drop',
+            'single-drop' => new Pattern('A single drop: beads on a head pin under an ear wire', Family::Earring, [$ear, ['head-pin', ['moss', 'sand']]]),
+            'link-and-drop' => new Pattern('A link and a drop: one wrapped link between ear wire and head pin', Family::Earring, [$ear, ['wrapped-link', ['moss', 'sand']], ['head-pin', ['slate']]]),
+            'two-links' => new Pattern('Two links and a drop: it sways', Family::Earring, [$ear, ['wrapped-link', ['sand']], ['wrapped-link', ['moss']], ['head-pin', ['slate']]]),
+            'straight-line' => new Pattern('Three small links in a row, without a drop', Family::Earring, [$ear, ['wrapped-link', ['sand', 'moss', 'sand'], 'repeat' => 3]]),
+            'cluster' => new Pattern('A cluster: three drops of unlike length on one ring', Family::Earring, [$ear, ['jump-ring', [], ['inside' => 5.0]], ['head-pin', ['rust', 'foam']], ['head-pin', ['plum', 'foam', 'foam'], 'on' => 'p2/bottom'], ['head-pin', ['sky'], 'on' => 'p2/bottom']]),
+            'coil-drop' => new Pattern('A coil bead and a drop, in two wires', Family::Earring, [$ear, ['coil-link'], ['head-pin', ['rose', 'foam']]]),
+            'hoop' => new Pattern('Hoops that lock on themselves, nine beads strung below', Family::Earring, [['hoop', [['mist', 4], 'plum', ['mist', 4]], ['diameter' => 32.0]]]),
+            'bound-hoop' => new Pattern('Hoops with beads bound astride in fine wire', Family::Earring, [['hoop', [['rose', 5]], ['diameter' => 36.0, 'beads_sit' => 'astride', 'between' => 3]]]),
+            'framed-drop' => new Pattern('A round frame bound with beads, a drop hanging in it', Family::Pendant, [['jump-ring', [], ['inside' => 6.0]], ['frame', [['foam', 9]], ['size' => 34.0]], ['head-pin', ['rose', 'sky'], 'on' => 'p2/centre']], FitKind::Neck),
+            'disc' => new Pattern('A disc in a surround, under its bail', Family::Pendant, [['jump-ring', [], ['inside' => 6.0]], ['surround', ['tide']]], FitKind::Neck),
+            'wound-ring' => new Pattern('A ring wound from one wire, a bead on top', Family::Ring, [['wound-ring', ['rust'], ['turns' => 3]]], FitKind::Finger),
+            'curled-bangle' => new Pattern('A bangle of heavy wire with curled ends', Family::Bangle, [['bangle', [], ['style' => 'curled', 'ends' => 60.0]]], FitKind::Wrist, Metal::Copper),
+            'hammered-cuff' => new Pattern('A hammered cuff, open at the wrist', Family::Bangle, [['bangle', [], ['style' => 'cuff', 'inside' => 58.0, 'hammered' => 1.5]]], FitKind::Wrist, Metal::Brass),
+            'memory-bracelet' => new Pattern('A memory-wire bracelet of three loops', Family::Bangle, [['memory-wire', [['plum', 40], ['foam', 70]]]], FitKind::Wrist, Metal::Stainless),
+            'linked-bracelet' => new Pattern('A bracelet of wrapped links and rings, hook and ring', Family::Chain, [['hook'], ['wrapped-link', ['foam', 'moss', 'foam'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist, groups: ['g1' => 7]),
+            'mirrored-necklace' => new Pattern('A necklace of two mirrored halves about one drop', Family::Chain, [['hook'], ['plain-link', ['ink', 'rust'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Neck, groups: ['g1' => -8]),
+            'ring-chain' => new Pattern('Chain of plain rings, each in the next', Family::Chain, [['hook'], ['jump-ring', [], ['inside' => 4.5], 'repeat' => 36]], FitKind::Wrist),
+            'strand' => new Pattern('A crimped strand between hook and ring', Family::Chain, [['hook'], ['strand', [['mist', 6], 'sky', ['mist', 6], 'plum', ['mist', 6], 'sky', ['mist', 6], 'plum', ['mist', 6], 'sky', ['mist', 6]]], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist),
+            'woven-bracelet' => new Pattern('A band woven over three cores, hook and ring', Family::Woven, [['hook'], ['woven-band', [], ['length' => 120.0, 'pattern' => '6@1-2 6@2-3']], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist, Metal::Copper),
         ];
+    }
+
+    /** @return array<string, array<string, Pattern>> by the words of their family */
+    public static function byFamily(): array
+    {
+        $by = [];
+        foreach (self::all() as $name => $pattern) {
+            $by[$pattern->family->words()][$name] = $pattern;
+        }
+
+        return $by;
+    }
+
+    /** @throws \Hebra\Core\Problem if the pattern is unknown */
+    public static function named(string $pattern): Pattern
+    {
+        return self::all()[$pattern] ?? throw Unreadable::choice('pattern', $pattern, array_keys(self::all()));
     }
 
     /** @throws \Hebra\Core\Problem if the pattern is unknown */
     public static function start(string $pattern, string $name, Schools $schools = new Schools): Piece
     {
-        $beads = [
-            'b1' => Bead::parse('8mm round, hole 1, moss'),
-            'b2' => Bead::parse('4mm bicone, hole 0.9, sand'),
-            'b3' => Bead::parse('8 x 13mm drop, hole 0.9, slate'),
-        ];
-        $line = match ($pattern) {
-            'single-drop' => [['head-pin', ['b1', 'b2']]],
-            'link-and-drop' => [['wrapped-link', ['b1', 'b2']], ['head-pin', ['b3']]],
-            'two-links' => [['wrapped-link', ['b2']], ['wrapped-link', ['b1']], ['head-pin', ['b3']]],
-            'straight-line' => [['wrapped-link', ['b2', 'b1', 'b2']]],
-            default => throw \Hebra\Core\Quantity\Unreadable::choice('pattern', $pattern, array_keys(self::all())),
-        };
-
-        return self::from($name, $line, $beads, $pattern === 'straight-line' ? 3 : 1, $schools);
-    }
-
-    /**
-     * @param  list<array{string, list<string>}>  $line  technique and beads, below the ear wire
-     * @param  array<string, Bead>  $beads
-     */
-    private static function from(string $name, array $line, array $beads, int $repeat, Schools $schools): Piece
-    {
-        $parts = [Techniques::newPart('ear-wire', 'p1')];
-        foreach ($line as $index => [$technique, $keys]) {
-            $parts[] = Techniques::newPart($technique, 'p'.($index + 2), $schools)->withBeads(array_map(fn (string $key): BeadRun => new BeadRun($key, 1), $keys))->repeated($repeat);
+        $start = self::named($pattern);
+        $beads = $keys = $parts = $wires = [];
+        foreach ($start->line as $index => $item) {
+            $part = Techniques::newPart($item[0], 'p'.($index + 1), $schools)->repeated($item['repeat'] ?? 1)->hungOn($item['on'] ?? '')->inGroup($item['group'] ?? '');
+            $runs = [];
+            foreach ($item[1] ?? [] as $run) {
+                [$bead, $count] = is_array($run) ? $run : [$run, 1];
+                $keys[$bead] ??= 'b'.(count($keys) + 1);
+                $beads[$keys[$bead]] = Bead::parse(self::BEADS[$bead]);
+                $runs[] = new BeadRun($keys[$bead], $count);
+            }
+            foreach ($item[2] ?? [] as $key => $value) {
+                $part = $part->withSetting($key, $value);
+            }
+            $parts[] = $part->withBeads($runs);
+            $wires[$part->wire] ??= $part->technique()->usualWire()->withMetal($part->technique()->usualWire()->metal === Metal::Stainless ? Metal::Stainless : $start->metal);
         }
-        $wires = [];
-        foreach ($parts as $part) {
-            $wires[$part->wire] = $part->technique()->usualWire();
-        }
+        $groups = array_map(fn (int $repeat): Group => Group::of(abs($repeat), $repeat < 0), $start->groups);
 
-        return Piece::of($name, '', Makes::pair(), array_map(fn (Wire $wire): Wire => $wire->withMetal(Metal::Sterling), $wires), $beads, $parts);
+        return Piece::of($name, '', $start->fit === FitKind::Ear ? Makes::pair() : Makes::one(), $wires, $beads, $parts, Fit::usual($start->fit), $groups);
     }
 }

@@ -64,10 +64,10 @@ final readonly class Piece
             if ($part->beads !== [] && ! $part->technique()->takesBeads()) {
                 throw InvalidPiece::takesNoBeads($part->technique()->label());
             }
-            if ($part->on !== '' && ! isset($ids[$part->hangsOn()]) || $part->hangsOn() === $part->id) {
+            if ($part->on !== '' && (! isset($ids[$part->hangsOn()]) || $part->hangsOn() === $part->id || preg_match('~^[^/]+/[a-z][a-z0-9-]{0,23}$~', $part->on) !== 1)) {
                 throw InvalidPiece::hangsOnNothing($at.'.on', $part->on);
             }
-            foreach ($part->technique()->extraWires() as $role => $usual) {
+            foreach ($part->technique()->extraWires($part) as $role => $usual) {
                 $wires[$role] ??= $usual->withMetal($wires[$part->wire]->metal);
             }
             foreach ($part->beads as $run) {
@@ -262,7 +262,7 @@ final readonly class Piece
         $roles = [];
         foreach ($this->parts as $part) {
             $roles[] = $part->wire;
-            array_push($roles, ...array_keys($part->technique()->extraWires()));
+            array_push($roles, ...array_keys($part->technique()->extraWires($part)));
         }
 
         return array_values(array_unique($roles));

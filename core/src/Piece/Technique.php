@@ -29,8 +29,8 @@ interface Technique
 
     public function usualWire(): Wire;
 
-    /** @return array<string, Wire> the other wires it takes, by role, as they usually are */
-    public function extraWires(): array;
+    /** @return array<string, Wire> the other wires it takes as it stands, by role, as they usually are */
+    public function extraWires(Part $part): array;
 
     /** The role of the wire that goes through its beads. */
     public function threads(Part $part): string;
@@ -47,6 +47,9 @@ interface Technique
     public function shows(string $key, Part $part): bool;
 
     public function takesBeads(): bool;
+
+    /** How many beads a new one begins with. */
+    public function usualBeads(): int;
 
     /** @return list<Drilling> */
     public function drillings(): array;

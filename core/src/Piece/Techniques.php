@@ -4,8 +4,19 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece;
 
+use Hebra\Core\Piece\Technique\Bangle;
+use Hebra\Core\Piece\Technique\CoilLink;
 use Hebra\Core\Piece\Technique\EarWire;
 use Hebra\Core\Piece\Technique\HeadPin;
+use Hebra\Core\Piece\Technique\HookClasp;
+use Hebra\Core\Piece\Technique\Hoop;
+use Hebra\Core\Piece\Technique\JumpRing;
+use Hebra\Core\Piece\Technique\MemoryBracelet;
+use Hebra\Core\Piece\Technique\Strand;
+use Hebra\Core\Piece\Technique\Surround;
+use Hebra\Core\Piece\Technique\WireFrame;
+use Hebra\Core\Piece\Technique\WoundRing;
+use Hebra\Core\Piece\Technique\WovenBand;
 use Hebra\Core\Piece\Technique\WrappedLink;
 use Hebra\Core\School\Schools;
 
@@ -19,7 +30,10 @@ final class Techniques
     public static function all(): array
     {
         if (self::$known === null) {
-            foreach ([new EarWire, new WrappedLink, new HeadPin] as $technique) {
+            foreach ([
+                new EarWire, WrappedLink::wrapped(), new HeadPin, WrappedLink::plain(), new Hoop, new WireFrame, new Surround, new CoilLink,
+                new WoundRing, new Bangle, new MemoryBracelet, new WovenBand, new Strand, new JumpRing, new HookClasp,
+            ] as $technique) {
                 self::$known[$technique->name()] = $technique;
             }
         }

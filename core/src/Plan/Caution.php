@@ -12,6 +12,7 @@ enum Caution: string
     case Hammering = 'hammering';
     case Crush = 'crush';
     case Piercing = 'piercing';
+    case MemoryWire = 'memory-wire';
     case SmallParts = 'small-parts';
 
     public function words(): string
@@ -22,6 +23,7 @@ enum Caution: string
             self::Hammering => 'Hammering: glasses, ears covered, a firm block, fingers clear.',
             self::Crush => 'Stone and glass crack when wraps are forced or pliers touch them: stop short of the bead.',
             self::Piercing => 'What goes through an ear must be smooth at its end and of a metal the wearer bears. Local limits on nickel apply.',
+            self::MemoryWire => 'Memory wire ruins plain cutters and whips when it is cut: use cutters made for it, hold both ends, wear glasses.',
             self::SmallParts => 'Small parts are not for small children.',
         };
     }

@@ -104,7 +104,7 @@ final class Checks
                     $checks["crack {$role}"] = new Check(Level::Warn, 'cracks', ucfirst($part->wire->temper->words()).' '.$part->wire->metal->words().' would crack in the '.$profile->size($eye->insideMm)." bend of the {$eye->words}: bend it softer, or wider.", $part->part->id, [$soft]);
                 }
                 $load = $below * self::GRAVITY / 1000 + WireTable::TUG_N;
-                $opens = $eye->kind === EyeKind::Openable ? EyeStrength::firstYieldN($part->wireMm(), $eye->insideMm, $profile->strengths->of($part->wire->metal)->yieldMpa($part->afterMaking($eye->insideMm)->numbers)) : INF;
+                $opens = $eye->kind === EyeKind::Openable && ! $eye->isLocked ? EyeStrength::firstYieldN($part->wireMm(), $eye->insideMm, $profile->strengths->of($part->wire->metal)->yieldMpa($part->afterMaking($eye->insideMm)->numbers)) : INF;
                 if ($opens < $load) {
                     $checks["opens {$role}"] = new Check(Level::Warn, 'loop strength', "The {$eye->words} opens at ".Figures::trim($opens, 1).' N: '.Figures::grams($below).' hung and a tug of '.Figures::trim(WireTable::TUG_N).' N come to '.Figures::trim($load, 1).' N.', $part->part->id, array_values(array_filter([
                         $part->wire->temper->isSofterThan(Temper::HalfHard) ? new Way(ucfirst(Temper::HalfHard->words()), ['do' => 'wire', 'role' => $role, 'temper' => Temper::HalfHard->value]) : null,

@@ -15,6 +15,8 @@ final readonly class Eye
         public string $words,
         /** the wire of the eye in drawing and strip */
         public string $mark,
+        /** held shut by a lock of its own, not by the stiffness of a gap */
+        public bool $isLocked = false,
     ) {
     }
 }

@@ -23,6 +23,7 @@ final class Plan
      * @param  list<Check>  $checks
      * @param  list<Metal>  $metal
      * @param  list<string>  $tools
+     * @param  list<PartPlan>  $parts
      */
     public function __construct(
         public readonly Piece $piece,
@@ -38,6 +39,7 @@ final class Plan
         public readonly array $tools,
         public readonly PieceFigure $figure,
         public readonly float $gramsEach,
+        private readonly array $parts,
     ) {
     }
 
@@ -45,6 +47,28 @@ final class Plan
     public function steps(): array
     {
         return $this->worded ??= ($this->steps)();
+    }
+
+    /**
+     * Every eye that something can hang in, above a part: what a document says, and words.
+     *
+     * @return array<string, string>
+     */
+    public function eyesAbove(string $part): array
+    {
+        $eyes = [];
+        foreach ($this->parts as $at => $one) {
+            if ($one->part->id === $part) {
+                break;
+            }
+            foreach ($one->technique->eyes($one, $one->part->id) as $name => $eye) {
+                if ($name !== 'top') {
+                    $eyes["{$one->part->id}/{$name}"] = $eye->words.', part '.($at + 1);
+                }
+            }
+        }
+
+        return $eyes;
     }
 
     /** Hanging length in millimetres: top of the ear wire's arch to the lowest point. */

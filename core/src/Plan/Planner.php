@@ -104,7 +104,7 @@ final class Planner
         $this->checks = Checks::worstFirst([...$this->checks, ...Checks::of($this->piece, $this->parts, $this->bareCuts, $this->profile, $grams, $figure->heightMm())]);
 
         return new Plan($this->piece, $this->profile, $cuts, $pins, $this->beads(), $this->findings(), $this->prepare($cuts), $steps,
-            $this->checks, $metal, $this->tools(), $figure, $grams);
+            $this->checks, $metal, $this->tools(), $figure, $grams, $this->parts);
     }
 
     private function number(): void
@@ -214,7 +214,7 @@ final class Planner
             }
         }
         $last = $this->instances === [] ? null : $this->instances[count($this->instances) - 1];
-        if ($last !== null && isset($eyesOf[$last->name]['bottom']) && $this->piece->fit->kind === FitKind::Ear) {
+        if ($last !== null && isset($eyesOf[$last->name]['bottom']) && ! $eyesOf[$last->name]['bottom']->isLocked && $this->piece->fit->kind === FitKind::Ear) {
             $this->checks[] = new Check(Level::Note, 'empty eye', 'Nothing hangs from the '.$eyesOf[$last->name]['bottom']->words.' yet.', $last->part->part->id, [
                 new Way('Hang a drop from it', ['do' => 'part.add', 'technique' => 'head-pin']),
             ]);
@@ -237,7 +237,7 @@ final class Planner
     {
         return $canHang
             ? ucfirst("the {$part->technique->label()} has no eye on top: it cannot hang from the {$above->technique->label()}.")
-            : ucfirst("nothing can hang from the ".($eye === 'bottom' ? '' : "{$eye} of the ")."{$above->technique->label()} above this {$part->technique->label()}.");
+            : ucfirst('nothing can hang from the '.($eye === 'bottom' ? '' : "{$eye} of the ")."{$above->technique->label()} above this {$part->technique->label()}.");
     }
 
     /**
@@ -261,7 +261,7 @@ final class Planner
             }
         }
         if ($steps !== []) {
-            $steps[] = new Step('inspect', '', 'Look it over', 'Loops round and closed, ends tucked and smooth under a fingertip, no gap in an eye, everything swings freely. Hold it beside its twin: same length, drops level.');
+            $steps[] = new Step('inspect', '', 'Look it over', 'Loops round and closed, ends tucked and smooth under a fingertip, no gap in an eye, everything swings freely.'.($this->piece->makes->count === 1 ? '' : ' Hold it beside its twin: same length, same shape.'));
         }
 
         return $steps;

@@ -16,6 +16,12 @@ enum SegmentKind: string
     case Eye = 'eye';
     case Leg = 'leg';
     case Arch = 'arch';
+    case Round = 'round';
+    case Coil = 'coil';
+    case Binding = 'binding';
+    case Weave = 'weave';
+    case Straight = 'straight';
+    case Curl = 'curl';
     case Trim = 'trim';
 
     /** Whether it is still there when the piece is finished. */
@@ -23,7 +29,8 @@ enum SegmentKind: string
     {
         return match ($this) {
             self::Tail, self::Trim => false,
-            self::Wraps, self::Loop, self::Neck, self::Seat, self::Foot, self::Eye, self::Leg, self::Arch => true,
+            self::Wraps, self::Loop, self::Neck, self::Seat, self::Foot, self::Eye, self::Leg, self::Arch,
+            self::Round, self::Coil, self::Binding, self::Weave, self::Straight, self::Curl => true,
         };
     }
 }

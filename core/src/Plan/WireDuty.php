@@ -50,7 +50,7 @@ final readonly class WireDuty
             foreach ($cuts as $cut) {
                 $length += $cut->role === $role ? $cut->lengthMm() * $cut->count * $piece->makes->count : 0.0;
             }
-            $extra = $plan->technique->extraWires()[$role] ?? null;
+            $extra = $plan->technique->extraWires($part)[$role] ?? null;
             if ($part->wire === $role || $extra !== null) {
                 $its = $extra ?? $plan->technique->usualWire();
                 [$usual, $temper] = [$its->size, $its->temper];
@@ -65,7 +65,7 @@ final readonly class WireDuty
             if ($part->wire === $role) {
                 foreach ($plan->technique->eyes($plan, $part->id) as $eye) {
                     $insides[] = $eye->insideMm;
-                    if ($eye->kind === EyeKind::Openable) {
+                    if ($eye->kind === EyeKind::Openable && ! $eye->isLocked) {
                         $openables[] = $eye->insideMm;
                         $hung = max($hung, $below);
                     }

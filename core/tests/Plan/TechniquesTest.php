@@ -45,7 +45,7 @@ final class TechniquesTest extends TestCase
     {
         foreach (Techniques::all() as $name => $technique) {
             self::assertSame($name, $technique->name());
-            self::assertMatchesRegularExpression('/^[a-z]+$/', $technique->role());
+            self::assertMatchesRegularExpression('/^[a-z-]+$/', $technique->role());
             self::assertSame($technique->takesBeads(), $technique->drillings() !== []);
             self::assertGreaterThan(0.3, $technique->usualWire()->diameterMm());
         }

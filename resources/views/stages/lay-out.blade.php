@@ -1,6 +1,6 @@
 @php([$open, $run, $profile] = [$desk->open(), $desk->run(), $desk->profile])
 <div class="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
-    <h2>From the ear down</h2>
+    <h2>{{ $desk->document->fit->kind->begins() }}</h2>
     <div class="bar small">
         <a class="tool" href="/pieces/{{ $desk->piece->ulid }}/lay-ready">Lay ready</a>
     </div>
@@ -10,7 +10,10 @@
 <ol class="line mt-2">
 @forelse ($desk->document->parts as $index => $part)
     @php($isOpen = $open !== null && $open->id === $part->id)
-    <li @class(['part', 'is-open' => $isOpen]) data-mark="">
+    @if ($part->group !== '' && ($index === 0 || $desk->document->parts[$index - 1]->group !== $part->group))
+        @include('stages.group', ['name' => $part->group, 'group' => $desk->document->groups[$part->group]])
+    @endif
+    <li @class(['part', 'is-open' => $isOpen, 'is-grouped' => $part->group !== '']) data-mark="">
         <div class="part-row">
             <a class="part-name" id="part-{{ $part->id }}" href="{{ $desk->url('lay-out') }}?open={{ $part->id }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $part->id }}" @if ($isOpen) aria-current="true" @endif>{{ ucfirst($part->technique()->label()) }}@if ($part->repeat > 1) <span class="figure">× {{ $part->repeat }}</span>@endif</a>
             @foreach ($part->beads as $place => $beads)
@@ -20,6 +23,7 @@
                     <span>{{ $beads->count }} × {{ $bead->words() }}</span>
                 </a>
             @endforeach
+            @if ($part->on !== '')<span class="quiet small">in {{ $desk->plan->eyesAbove($part->id)[$part->on] ?? $part->on }}</span>@endif
             <span class="quiet small ml-auto">{{ $desk->document->wires[$part->wire]->size->text() }}</span>
         </div>
         @if ($isOpen)
@@ -27,7 +31,7 @@
         @endif
     </li>
 @empty
-    <li class="part"><p class="quiet">Nothing is laid out yet. Start with an ear wire, then hang a drop from it.</p></li>
+    <li class="part"><p class="quiet">Nothing is laid out yet. Add a part below, then hang the next in it.</p></li>
 @endforelse
 </ol>
 <form class="bar mt-2 pl-6" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes" aria-label="Add a part">
@@ -35,10 +39,22 @@
     <input type="hidden" name="do" value="part.add">
     @include('fragments.where', ['desk' => $desk, 'then' => ['open' => $desk->document->nextPartId(), 'run' => 0]])
     <span class="quiet small">Add</span>
-    @foreach (\Hebra\Core\Piece\Techniques::all() as $technique)
+    @foreach ($desk->quickTechniques() as $technique)
         @php($letter = mb_substr($technique->label(), 0, 1))
         <button type="submit" class="tool" id="add-{{ $technique->name() }}" name="technique" value="{{ $technique->name() }}" data-key="{{ $letter }}" aria-keyshortcuts="{{ $letter }}">{{ $technique->label() }} <kbd>{{ mb_strtoupper($letter) }}</kbd></button>
     @endforeach
+</form>
+<form class="bar mt-2 pl-6" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes" aria-label="Add another kind of part">
+    @csrf
+    <input type="hidden" name="do" value="part.add">
+    @include('fragments.where', ['desk' => $desk, 'then' => ['open' => $desk->document->nextPartId(), 'run' => 0]])
+    <label class="quiet small" for="add-technique">or</label>
+    <select class="in is-text !w-auto" id="add-technique" name="technique">
+        @foreach ($desk->techniquesByFamily() as $family => $techniques)
+            <optgroup label="{{ $family }}">@foreach ($techniques as $technique)<option value="{{ $technique->name() }}">{{ $technique->label() }}</option>@endforeach</optgroup>
+        @endforeach
+    </select>
+    <button type="submit" class="tool" id="add-other">Add it</button>
 </form>
 <form class="mt-4" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes" hx-trigger="change, submit">
     @csrf
@@ -51,7 +67,7 @@
 <div class="rule-top mt-4">
     @include('stages.checks', ['checks' => $desk->checks(\Hebra\Core\Plan\Level::Note)])
     <div class="flex flex-wrap items-center justify-between gap-3 mt-2">
-        <p class="quiet small figure">hangs {{ $profile->length($desk->plan->hangsMm()) }} · {{ \Hebra\Core\Quantity\Figures::counted(array_sum(array_map(fn ($count) => $count->each, $desk->plan->beads)), 'bead') }} each</p>
+        <p class="quiet small figure">{{ $desk->high() }} · {{ \Hebra\Core\Quantity\Figures::counted(array_sum(array_map(fn ($count) => $count->each, $desk->plan->beads)), 'bead') }} each</p>
         <a class="do" href="{{ $desk->url('wire') }}">Choose the wire</a>
     </div>
 </div>

@@ -72,11 +72,11 @@
                 <input type="hidden" name="do" value="part.set"><input type="hidden" name="part" value="{{ $part->id }}"><input type="hidden" name="key" value="{{ $parameter->key }}">
                 @include('fragments.where', ['desk' => $desk, 'then' => []])
                 @php($id = 'set-'.$part->id.'-'.$parameter->key)
-                @if ($parameter->kind->value === 'length' || $parameter->kind->value === 'count')
+                @if (in_array($parameter->kind->value, ['length', 'count', 'weave'], true))
                     @php($isWrong = $problem !== null && $problem->field() === $parameter->words)
                     <div class="field">
                         <label for="{{ $id }}">{{ $parameter->words }}</label>
-                        <input class="in" id="{{ $id }}" name="value" autocomplete="off" inputmode="{{ $parameter->kind->value === 'count' ? 'numeric' : 'text' }}" value="{{ $isWrong ? (is_string(request('value')) ? mb_substr(request('value'), 0, 100) : '') : ($parameter->kind->value === 'length' ? $profile->size($part->mm($parameter->key)) : $part->count($parameter->key)) }}" @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ Str::slug($parameter->words) }}" @endif>
+                        <input class="in" id="{{ $id }}" name="value" autocomplete="off" inputmode="{{ $parameter->kind->value === 'count' ? 'numeric' : 'text' }}" value="{{ $isWrong ? (is_string(request('value')) ? mb_substr(request('value'), 0, 100) : '') : match ($parameter->kind->value) { 'length' => $profile->size($part->mm($parameter->key)), 'count' => $part->count($parameter->key), default => $part->choice($parameter->key) } }}" @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ Str::slug($parameter->words) }}" @endif>
                         @if ($isWrong)<x-problem :for="$parameter->words" :problem="$problem" />@endif
                     </div>
                 @else
@@ -93,6 +93,20 @@
             </form>
         @endforeach
     </div>
+    @php($eyes = $desk->plan->eyesAbove($part->id))
+    @if (count($eyes) > 1)
+        <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
+            @csrf
+            <input type="hidden" name="do" value="part.hang"><input type="hidden" name="part" value="{{ $part->id }}">
+            @include('fragments.where', ['desk' => $desk, 'then' => []])
+            <label class="quiet" for="hang-{{ $part->id }}">hangs in</label>
+            <select class="in is-text !w-auto" id="hang-{{ $part->id }}" name="on">
+                <option value="">the part before it</option>
+                @foreach ($eyes as $value => $words)<option value="{{ $value }}" @selected($part->on === $value)>{{ $words }}</option>@endforeach
+            </select>
+            <button type="submit" class="word no-js">set</button>
+        </form>
+    @endif
     <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" aria-label="The whole {{ $part->technique()->label() }}">
         @csrf
         <input type="hidden" name="part" value="{{ $part->id }}">
@@ -104,6 +118,11 @@
         <button type="submit" class="tool" id="part-up" name="do" value="part.move -1" data-key="Alt+Shift+ArrowUp" aria-keyshortcuts="Alt+Shift+ArrowUp" @disabled($index === 0)>up</button>
         <button type="submit" class="tool" id="part-down" name="do" value="part.move +1" data-key="Alt+Shift+ArrowDown" aria-keyshortcuts="Alt+Shift+ArrowDown" @disabled($index === count($desk->document->parts) - 1)>down</button>
         <button type="submit" class="tool" id="part-copy" name="do" value="part.copy" data-key="c" aria-keyshortcuts="c">copy</button>
+        @if ($part->group !== '')
+            <button type="submit" class="tool" id="part-ungroup" name="do" value="group.leave">on its own</button>
+        @elseif ($index > 0)
+            <button type="submit" class="tool" id="part-group" name="do" value="group.join">repeat with the one above</button>
+        @endif
         <button type="submit" class="tool" id="part-off" name="do" value="part.remove" data-key="Shift+Delete" aria-keyshortcuts="Shift+Delete">take off</button>
     </form>
     @if ($takes && $desk->workshop->shortcuts)<p class="small quiet">Keys: <kbd>+</kbd> <kbd>−</kbd> count · <kbd>↑</kbd> <kbd>↓</kbd> choose a bead · <kbd>Alt ↑</kbd> <kbd>Alt ↓</kbd> move it · <kbd>M</kbd> mirror · <kbd>Del</kbd> take off · <kbd>[</kbd> <kbd>]</kbd> repeat the part</p>@endif

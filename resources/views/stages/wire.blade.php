@@ -13,7 +13,7 @@
 <nav class="roles" aria-label="Wires of the piece">
     @foreach ($desk->document->roles() as $role)
         @php($its = $desk->document->wires[$role])
-        <a id="role-{{ $role }}" href="{{ $desk->url('wire') }}?role={{ $role }}" hx-get="{{ $desk->url('wire') }}?role={{ $role }}" @if ($role === $open) aria-current="true" @endif><strong>{{ ['ear' => 'Ear wire', 'link' => 'Links', 'pin' => 'Head pins'][$role] ?? ucfirst($role) }}</strong> <span>{{ $its->size->text() }}, {{ $its->temper->words() }}</span></a>
+        <a id="role-{{ $role }}" href="{{ $desk->url('wire') }}?role={{ $role }}" hx-get="{{ $desk->url('wire') }}?role={{ $role }}" @if ($role === $open) aria-current="true" @endif><strong>{{ \App\View\WireChoice::roleWords($role) }}</strong> <span>{{ $its->size->text() }}, {{ $its->temper->words() }}</span></a>
     @endforeach
 </nav>
 <section aria-labelledby="role-{{ $open }}">

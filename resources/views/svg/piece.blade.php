@@ -1,6 +1,6 @@
 @php($isSmall = $small ?? false)
 @php($cm = $drawing->centimetre())
-<svg width="{{ $drawing->width }}" height="{{ $drawing->height }}" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" role="img" aria-label="{{ $label }}">
+<svg width="{{ $drawing->width }}" height="{{ $drawing->height }}" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" @if ($label === '') aria-hidden="true" @else role="img" aria-label="{{ $label }}" @endif>
     <defs>
         @foreach ($drawing->kinds() as $one)
             <g id="{{ $one['id'] }}">@include('svg.bead', $one)</g>

@@ -31,13 +31,18 @@ final readonly class AddPart implements Change
                 $key = $piece->nextBeadKey();
                 $more[$key] = Bead::of(BeadShape::Round, 6.0, 6.0, 1.0);
             }
-            $part = $part->withBeads([new BeadRun((string) $key, 1)]);
+            $part = $part->withBeads([new BeadRun((string) $key, $part->technique()->usualBeads())]);
         }
         $wires = isset($piece->wires[$part->wire]) ? $piece : $piece->withWire($part->wire, $part->technique()->usualWire());
         $parts = $wires->parts;
-        array_splice($parts, $this->place($piece), 0, [$part]);
+        $at = $this->place($piece);
+        // Between two of a group it joins them.
+        if ($at > 0 && isset($parts[$at]) && $parts[$at]->group === $parts[$at - 1]->group) {
+            $part = $part->inGroup($parts[$at]->group);
+        }
+        array_splice($parts, $at, 0, [$part]);
 
-        return $wires->withParts($parts, $more);
+        return $wires->withParts(Settled::parts($parts), $more);
     }
 
     private function place(Piece $piece): int

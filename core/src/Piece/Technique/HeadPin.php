@@ -253,7 +253,6 @@ final class HeadPin implements Technique
             $sketch->eye($footFrom + $part->wireMm(), $part->part->mm('foot'), $part->wireMm(), true, $part->wire->metal, $part->mark('foot'));
         }
 
-
         return [];
     }
 

@@ -16,7 +16,7 @@ use Hebra\Core\Wire\WireSize;
 /** What most techniques have in common: one wire, every setting shown, beads drilled lengthwise, nothing to object to. */
 trait Usual
 {
-    public function extraWires(): array
+    public function extraWires(Part $part): array
     {
         return [];
     }
@@ -39,6 +39,11 @@ trait Usual
     public function takesBeads(): bool
     {
         return false;
+    }
+
+    public function usualBeads(): int
+    {
+        return 1;
     }
 
     public function drillings(): array

@@ -17,10 +17,8 @@ use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Wants;
-use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
-use Hebra\Core\Wire\WireSize;
 
 /**
  * Beads on a wire with a loop at each end: cut = body + both ends, each neck + loop + wraps + tail; inside length, from
@@ -30,36 +28,52 @@ final class WrappedLink implements Technique
 {
     use Usual;
 
+    private function __construct(private string $name, private string $label, private int $wraps)
+    {
+    }
+
+    public static function wrapped(): self
+    {
+        return new self('wrapped-link', 'link', 3);
+    }
+
+    /** The same with a plain eye at each end, which can be opened again. */
+    public static function plain(): self
+    {
+        return new self('plain-link', 'eye link', 0);
+    }
+
     public function name(): string
     {
-        return 'wrapped-link';
+        return $this->name;
     }
 
     public function label(): string
     {
-        return 'link';
+        return $this->label;
     }
 
     public function role(): string
     {
-        return 'link';
+        return $this->wraps === 0 ? 'eye-link' : 'link';
     }
 
     public function usualWire(): Wire
     {
-        return new Wire(Metal::Sterling, WireSize::awg(22), Temper::DeadSoft);
+        // A plain eye must hold by its own stiffness; a wrapped one is held by its wraps.
+        return $this->wraps === 0 ? self::awg(20, Temper::HalfHard) : self::awg(22, Temper::DeadSoft);
     }
 
     public function wants(): Wants
     {
-        return new Wants;
+        return $this->wraps === 0 ? new Wants(holds: 0.8, effort: 1.5) : new Wants;
     }
 
     public function parameters(): array
     {
         return [
-            ...WrappedEnd::parameters('top_', 'top', 2.5, 3),
-            ...WrappedEnd::parameters('bottom_', 'bottom', 2.5, 3),
+            ...WrappedEnd::parameters('top_', 'top', 2.5, $this->wraps),
+            ...WrappedEnd::parameters('bottom_', 'bottom', 2.5, $this->wraps),
             WrappedEnd::tail(),
             Parameter::flag('turned', 'bottom turned', false),
         ];
@@ -105,7 +119,7 @@ final class WrappedLink implements Technique
         [$top, $bottom] = [$this->top($part), $this->bottom($part)];
         /** @var non-empty-list<\Hebra\Core\Plan\Segment> $segments */
         $segments = [...array_reverse($top->segments()), ...(new Threading($part))->segments(), ...$bottom->segments()];
-        $cut = new Cut('Link', $part->part->id, $part->part->wire, $part->wire, $part->times, $segments, []);
+        $cut = new Cut(ucfirst($this->label), $part->part->id, $part->part->wire, $part->wire, $part->times, $segments, []);
         $bends = [new BendMark($top->bendFromEndMm(), 'bend square, top')];
         $second = $cut->lengthMm() - $bottom->bendFromEndMm();
         if ($second > $bends[0]->atMm) {

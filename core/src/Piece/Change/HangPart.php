@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Change;
+
+use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\Piece;
+
+/** Where a part hangs: in an eye of a part above it, or, with nothing said, in the one before it. */
+final readonly class HangPart implements Change
+{
+    public function __construct(private string $part, private string $on)
+    {
+    }
+
+    public function apply(Piece $piece): Piece
+    {
+        return $piece->withPart($piece->part($this->part)->hungOn($this->on));
+    }
+
+    public function words(Piece $before): string
+    {
+        return 'Hung '.$before->part($this->part)->technique()->label().' elsewhere';
+    }
+}

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Technique;
+
+use Hebra\Core\Bend\Hammered;
+use Hebra\Core\Figure\Placement;
+use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Technique;
+use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Forming;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\SegmentKind;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Wants;
+use Hebra\Core\Plan\Way;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+
+/**
+ * A bangle from one heavy wire: overlapped, its ends curled, or open as a cuff; plain or hammered. Cut = (π(inside + t) + ends)/
+ * lengthening, as Band and Hammered have it; a cuff leaves out its gap. Millimetres. Common practice: 14 to 10 AWG.
+ */
+final class Bangle implements Technique
+{
+    use Usual;
+
+    public function name(): string
+    {
+        return 'bangle';
+    }
+
+    public function label(): string
+    {
+        return 'bangle';
+    }
+
+    public function role(): string
+    {
+        return 'bangle';
+    }
+
+    public function family(): Family
+    {
+        return Family::Bangle;
+    }
+
+    public function usualWire(): Wire
+    {
+        return self::awg(12, Temper::DeadSoft);
+    }
+
+    public function wants(): Wants
+    {
+        return new Wants(holds: 0.5, effort: 1.6, isHammered: true);
+    }
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::choice('style', 'ends', 'curled', ['curled' => 'curled', 'overlap' => 'overlapped', 'cuff' => 'open, a cuff']),
+            Parameter::length('inside', 'inside diameter', 63.0, 30.0, 110.0),
+            Parameter::length('ends', 'for both ends together', 40.0, 0.0, 200.0),
+            Parameter::length('gap', 'gap', 28.0, 5.0, 80.0),
+            Parameter::length('hammered', 'hammered to, 0 for not', 0.0, 0.0, 8.0),
+        ];
+    }
+
+    public function shows(string $key, Part $part): bool
+    {
+        return match ($key) {
+            'gap' => $part->choice('style') === 'cuff',
+            'ends' => $part->choice('style') !== 'cuff',
+            default => true,
+        };
+    }
+
+    private function flat(PartPlan $part): ?Hammered
+    {
+        $to = $part->part->mm('hammered');
+
+        return $to > 0 && $to <= $part->wireMm() && $to >= $part->wireMm() / 10 ? Hammered::of($part->wireMm(), $to) : null;
+    }
+
+    private function thickMm(PartPlan $part): float
+    {
+        return $this->flat($part)->thicknessMm ?? $part->wireMm();
+    }
+
+    public function along(): array
+    {
+        return ['ends', 'hammer', 'round'];
+    }
+
+    public function cuts(PartPlan $part): array
+    {
+        $longer = $this->flat($part)?->lengthening() ?? 1.0;
+        $round = M_PI * ($part->part->mm('inside') + $this->thickMm($part));
+        $numbers = 'π × ('.Figures::trim($part->part->mm('inside')).' + '.Figures::trim($this->thickMm($part), 3).')/'.Figures::trim($longer, 4);
+        $stretch = new Stretch($part);
+        if ($part->part->choice('style') === 'cuff') {
+            return [$stretch->worked(SegmentKind::Round, ($round - $part->part->mm('gap')) / $longer, 'round', 'round', '(π(inside + t) − gap)/lengthening', $numbers.', gap '.Figures::trim($part->part->mm('gap')))->cut('Bangle', $part->part->wire, $part->times)];
+        }
+        $end = $part->part->mm('ends') / 2 / $longer;
+        $words = $part->part->choice('style') === 'curled' ? 'curl' : 'overlap';
+
+        return [$stretch
+            ->worked(SegmentKind::Curl, $end, $words, 'end-1', 'half of both ends/lengthening', Figures::trim($part->part->mm('ends')).'/2/'.Figures::trim($longer, 4))->bend($words.' ends')
+            ->worked(SegmentKind::Round, $round / $longer, 'round', 'round', 'π(inside + t)/lengthening', $numbers)->bend($words.' starts')
+            ->worked(SegmentKind::Curl, $end, $words, 'end-2', 'half of both ends/lengthening', Figures::trim($part->part->mm('ends')).'/2/'.Figures::trim($longer, 4))
+            ->cut('Bangle', $part->part->wire, $part->times)];
+    }
+
+    public function steps(PartPlan $part, string $event): array
+    {
+        $flat = $this->flat($part);
+        $form = Forming::bangle($part->wire, $part->part->mm('inside'), $part->profile);
+
+        return match ($event) {
+            'work ends' => [new Step($event, '', 'Round both ends', 'File both ends flat, then round, until nothing scratches.', [$part->mark('end-1'), $part->mark('end-2')], tool: 'file', cautions: [Caution::Filing])],
+            'work hammer' => $flat === null ? [] : [new Step($event, '', 'Hammer it', 'Hammer evenly from the middle out to '.$part->profile->size($flat->thicknessMm).', turn it and do the other face; it grows to '.Figures::trim($flat->lengthening() * 100, 0).' % of its length and '.$part->profile->size($flat->widthMm()).' wide.', [$part->mark('round')], tool: 'hammer, bench block', cautions: [Caution::Hammering])],
+            'work round' => array_values(array_filter([
+                $part->part->choice('style') === 'curled' ? new Step($event, '', 'Curl the ends', 'Turn each end to a curl in the round-nose pliers, both the same way out.', [$part->mark('end-1'), $part->mark('end-2')], 2, 'curls', tool: 'round-nose pliers') : null,
+                new Step($event, '', 'Bend it round', 'Bend it round '.$form->where('mandrel', $part->profile).', let it spring, and form it again.'.$form->opens($part->profile), [$part->mark('round')], tool: 'bangle mandrel'),
+            ])),
+            default => [],
+        };
+    }
+
+    public function checks(PartPlan $part): array
+    {
+        $to = $part->part->mm('hammered');
+
+        return $to > 0 && $this->flat($part) === null ? [new Check(Level::Stop, 'hammered', 'Hammered to '.$part->profile->size($to).' cannot be: the wire is '.$part->profile->size($part->wireMm()).' thick.', $part->part->id, [
+            new Way('Leave it round', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'hammered', 'value' => '0 mm']),
+        ])] : [];
+    }
+
+    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    {
+        [$d, $metal] = [$this->thickMm($part), $part->wire->metal];
+        $r = ($part->part->mm('inside') + $d) / 2;
+        $style = $part->part->choice('style');
+        $curl = $style === 'curled' ? $part->part->mm('ends') / 2 : 0.0;
+        // A curl of one and a half turns of a wire that long.
+        $cr = $curl / (2 * M_PI * 1.4);
+        $middle = $place->yMm + $r + $d / 2 + 2 * $cr;
+        if ($style === 'cuff') {
+            $gap = $part->part->mm('gap') / (2 * $r) / (2 * M_PI);
+            $sketch->bow(0, $middle, $r, -0.25 + $gap, 0.75 - $gap, $d, $metal, $part->mark('round'));
+
+            return [];
+        }
+        $over = $style === 'overlap' ? $part->part->mm('ends') / 2 / $r / (2 * M_PI) : -0.02;
+        $sketch->bow(0, $middle, $r, -0.25 - $over, 0.75 + $over, $d, $metal, $part->mark('round'));
+        foreach ($style === 'curled' ? [[-0.23, -1, 'end-1'], [0.73, 1, 'end-2']] : [] as [$turn, $side, $mark]) {
+            [$x, $y] = [$r * cos(2 * M_PI * $turn), $middle + $r * sin(2 * M_PI * $turn)];
+            $points = [];
+            for ($step = 0; $step <= 40; $step++) {
+                $angle = M_PI / 2 + $side * 2 * M_PI * 1.4 * $step / 40;
+                $radius = $cr * (1.25 - 0.6 * $step / 40);
+                $points[] = [round($x + $radius * cos($angle), 3), round($y - $cr * 1.25 + $radius * sin($angle), 3)];
+            }
+            $sketch->through($points, $d, $metal, $part->mark($mark), 2);
+        }
+
+        return [];
+    }
+
+    public function tools(PartPlan $part): array
+    {
+        return ['flush cutter', 'file', 'round-nose pliers', 'hammer', 'bench block', 'bangle mandrel'];
+    }
+}

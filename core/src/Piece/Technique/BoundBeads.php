@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Technique;
+
+use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\SegmentKind;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
+use Hebra\Core\Wrap\BeadWrap;
+
+/**
+ * Beads along the wire of a hoop, a frame or a bangle: strung on it, or bound to it with a finer wire, seated on it or centred
+ * astride. Shared by the techniques that carry them. Millimetres; the arithmetic is BeadWrap's.
+ */
+final readonly class BoundBeads
+{
+    public const ROLE = 'binding';
+
+    private const TAIL_MM = 50.0;
+
+    public function __construct(private PartPlan $plan)
+    {
+    }
+
+    /** @return list<Parameter> */
+    public static function parameters(string $usually): array
+    {
+        return [
+            Parameter::choice('beads_sit', 'beads', $usually, ['strung' => 'strung on the wire', 'on' => 'bound on it', 'astride' => 'bound astride it']),
+            Parameter::count('between', 'wraps between', 2, 0, 20),
+            Parameter::count('end_coil', 'coil at each end, turns', 4, 0, 200),
+        ];
+    }
+
+    public static function shows(string $key, Part $part): bool
+    {
+        return ! in_array($key, ['between', 'end_coil'], true) || self::isBound($part);
+    }
+
+    public static function isBound(Part $part): bool
+    {
+        return $part->choice('beads_sit') !== 'strung' && $part->beads !== [];
+    }
+
+    /** @return array<string, Wire> */
+    public static function wires(Part $part): array
+    {
+        return self::isBound($part) ? [self::ROLE => new Wire(Metal::Sterling, WireSize::awg(28), Temper::DeadSoft)] : [];
+    }
+
+    /** How much of the frame they cover. */
+    public function coveredMm(): float
+    {
+        return self::isBound($this->plan->part)
+            ? $this->plan->stackMm() + $this->wraps() * $this->bindingMm()
+            : $this->plan->stackMm();
+    }
+
+    private function wraps(): int
+    {
+        return $this->plan->part->count('between') * max(0, $this->plan->beadCount() - 1) + 2 * $this->plan->part->count('end_coil');
+    }
+
+    private function bindingMm(): float
+    {
+        return $this->plan->wireOf(self::ROLE)->diameterMm();
+    }
+
+    /** @return list<Cut> the binding wire, where there is one */
+    public function cuts(): array
+    {
+        if (! self::isBound($this->plan->part)) {
+            return [];
+        }
+        [$w, $core] = [$this->bindingMm(), $this->plan->wireMm()];
+        $seat = new BeadWrap($core, 1, $w, 1, 1.0, 1.0, 0, 0, false);
+        $beads = 0.0;
+        foreach ($this->plan->strung as $strung) {
+            $one = new BeadWrap($core, 1, $w, 1, $strung->bead->lengthMm, $strung->bead->widthMm, 0, 0, $this->plan->part->choice('beads_sit') === 'astride');
+            $beads += $strung->count * $one->beadMm();
+        }
+        $rule = $this->plan->part->choice('beads_sit') === 'astride' ? 'Σ b + 2√(((W − w)/2)² + (W/2)²)' : 'Σ b + (W − w)';
+
+        return [(new Stretch($this->plan))
+            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the start, trimmed off')
+            ->worked(SegmentKind::Binding, $beads, Figures::counted($this->plan->beadCount(), 'bead'), 'binding', $rule, 'w = '.Figures::trim($w, 3), BeadWrap::SOURCE)
+            ->worked(SegmentKind::Wraps, $this->wraps() * $seat->wrapMm(), Figures::counted($this->wraps(), 'wrap'), 'binding', 'N·√((π(D + w))² + w²)', $this->wraps().' × '.Figures::trim($seat->wrapMm(), 3))
+            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the end, trimmed off')
+            ->cut('Binding', self::ROLE, $this->plan->times, self::ROLE)];
+    }
+
+    /** @return list<Step> */
+    public function steps(): array
+    {
+        if ($this->plan->strung === []) {
+            return [];
+        }
+        if (! self::isBound($this->plan->part)) {
+            return [new Step('work beads', '', 'Thread the beads', 'In this order: '.$this->plan->threading().'.', [$this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers')];
+        }
+        $coil = $this->plan->part->count('end_coil');
+
+        return array_values(array_filter([
+            $coil === 0 ? null : new Step('work beads', '', 'Start the binding', 'Leave a tail, and coil '.Figures::counted($coil, 'close turn').' of the binding wire round the frame.', [$this->plan->mark('binding')], $coil, 'turns', tool: 'fingers'),
+            new Step('work beads', '', 'Bind the beads on', 'One bead at a time, '.($this->plan->part->choice('beads_sit') === 'astride' ? 'half on either side of the frame' : 'seated on the frame').', with '.Figures::counted($this->plan->part->count('between'), 'wrap').' pulled tight between: '.$this->plan->threading().'.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush]),
+            $coil === 0 ? null : new Step('work beads', '', 'End the binding', 'Coil '.Figures::counted($coil, 'turn').' to match the start. Trim both tails close, and press the ends in at the back.', [$this->plan->mark('binding')], $coil, 'turns', tool: 'flush cutter', cautions: [Caution::CutEnds]),
+        ]));
+    }
+
+    /**
+     * Draws them along a curve: at each millimetre of it a place and the turn of the wire there.
+     *
+     * @param  callable(float): array{float, float, float}  $along  x, y and degrees at so many millimetres from where they begin
+     */
+    public function draw(Sketch $sketch, callable $along): void
+    {
+        $isBound = self::isBound($this->plan->part);
+        $w = $isBound ? $this->bindingMm() : 0.0;
+        $at = 0.0;
+        $wraps = function (int $turns) use (&$at, $w, $sketch, $along): void {
+            for ($turn = 0; $turn < $turns; $turn++) {
+                [$x, $y, $degrees] = $along($at + $w / 2);
+                $half = $this->plan->wireMm() / 2 + $w * 0.6;
+                [$dx, $dy] = [-sin(deg2rad($degrees)) * $half, cos(deg2rad($degrees)) * $half];
+                $sketch->through([[$x - $dx, $y - $dy], [$x + $dx, $y + $dy]], $w, $this->plan->wireOf(self::ROLE)->metal, $this->plan->mark('binding'), 2);
+                $at += $w;
+            }
+        };
+        $left = $this->plan->beadCount();
+        if ($isBound) {
+            $wraps($this->plan->part->count('end_coil'));
+        }
+        $out = $isBound && $this->plan->part->choice('beads_sit') === 'on';
+        foreach ($this->plan->strung as $strung) {
+            for ($bead = 0; $bead < $strung->count; $bead++) {
+                [$x, $y, $degrees] = $along($at + $strung->bead->lengthMm / 2);
+                $off = $out ? ($strung->bead->widthMm + $this->plan->wireMm()) / 2 : 0.0;
+                [$x, $y] = [$x + sin(deg2rad($degrees)) * $off, $y - cos(deg2rad($degrees)) * $off];
+                $sketch->bead($strung->bead, $y - $strung->bead->lengthMm / 2, $this->plan->mark('beads'), $x, $degrees + 90);
+                $at += $strung->bead->lengthMm;
+                if ($isBound && --$left > 0) {
+                    $wraps($this->plan->part->count('between'));
+                }
+            }
+        }
+        if ($isBound) {
+            $wraps($this->plan->part->count('end_coil'));
+        }
+    }
+}

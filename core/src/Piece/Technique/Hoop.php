@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Technique;
+
+use Hebra\Core\Figure\Placement;
+use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Technique;
+use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Eye;
+use Hebra\Core\Plan\EyeKind;
+use Hebra\Core\Plan\Forming;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\SegmentKind;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Wants;
+use Hebra\Core\Plan\Way;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+
+/**
+ * A hoop that locks on itself: a small eye at one end, a hook at the other in line with it. Cut = π·diameter (to the wire's
+ * middle) + π(eye + d) + hook. Beads are strung on it or bound to it. Millimetres. Common practice: 20 AWG, half hard.
+ */
+final class Hoop implements Technique
+{
+    use Usual;
+
+    public function name(): string
+    {
+        return 'hoop';
+    }
+
+    public function label(): string
+    {
+        return 'hoop';
+    }
+
+    public function role(): string
+    {
+        return 'hoop';
+    }
+
+    public function family(): Family
+    {
+        return Family::Finding;
+    }
+
+    public function usualWire(): Wire
+    {
+        return self::awg(20, Temper::HalfHard);
+    }
+
+    public function extraWires(Part $part): array
+    {
+        return BoundBeads::wires($part);
+    }
+
+    public function threads(Part $part): string
+    {
+        return BoundBeads::isBound($part) ? BoundBeads::ROLE : $part->wire;
+    }
+
+    public function wants(): Wants
+    {
+        return new Wants(holds: 0.8, effort: 1.5);
+    }
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::length('diameter', 'diameter, to the middle', 30.0, 8.0, 150.0),
+            Parameter::length('eye', 'eye, inside', 1.6, 0.8, 10.0),
+            Parameter::length('hook', 'hook', 6.0, 2.0, 40.0),
+            ...BoundBeads::parameters('strung'),
+        ];
+    }
+
+    public function shows(string $key, Part $part): bool
+    {
+        return BoundBeads::shows($key, $part);
+    }
+
+    public function takesBeads(): bool
+    {
+        return true;
+    }
+
+    public function usualBeads(): int
+    {
+        return 9;
+    }
+
+    public function eyes(PartPlan $part, string $instance): array
+    {
+        return ['bottom' => new Eye("{$instance}/bottom", EyeKind::Openable, $part->part->mm('diameter') - $part->wireMm(), $part->wireMm(), 'hoop', $part->mark('round'), true)];
+    }
+
+    public function along(): array
+    {
+        return ['eye', 'beads', 'bottom'];
+    }
+
+    public function cuts(PartPlan $part): array
+    {
+        [$d, $diameter] = [$part->wireMm(), $part->part->mm('diameter')];
+
+        return [(new Stretch($part))
+            ->loop($part->part->mm('eye'), $d, 'eye', 'eye')->bend('eye ends')
+            ->worked(SegmentKind::Round, M_PI * $diameter, 'round', 'round', 'π·diameter', 'π × '.Figures::trim($diameter))->bend('hook starts')
+            ->given(SegmentKind::Straight, $part->part->mm('hook'), 'hook', 'hook', 'bent out a little, to catch in the eye')
+            ->cut('Hoop', $part->part->wire, $part->times), ...(new BoundBeads($part))->cuts()];
+    }
+
+    public function steps(PartPlan $part, string $event): array
+    {
+        $profile = $part->profile;
+        $eye = Forming::loop($part->wire, $part->part->mm('eye'), $profile);
+        $round = Forming::arch($part->wire, $part->part->mm('diameter') - $part->wireMm(), $profile);
+        $onEye = $eye->where('mark of the round-nose pliers', $profile);
+
+        return match ($event) {
+            'work eye' => [
+                new Step($event, '', 'Round the ear end', 'File the end that goes through the ear until it is smooth and round to the fingertip.', [$part->mark('hook')], tool: 'needle file', cautions: [Caution::Filing, Caution::Piercing]),
+                new Step($event, '', 'Turn the eye', "At the other end roll a small eye round {$onEye}.".$eye->opens($profile), [$part->mark('eye')], tool: 'round-nose pliers'),
+                new Step($event, '', 'Bend it round', 'Bend the rest round '.$round->where('mandrel', $profile).', the eye in the plane of the hoop.'.$round->opens($profile), [$part->mark('round')], tool: 'mandrel'),
+                new Step($event, '', 'Try the lock', 'Bend the last '.$profile->length($part->part->mm('hook')).' out a little and hook it into the eye: it must hold by itself before any bead goes on.', [$part->mark('hook'), $part->mark('eye')], tool: 'chain-nose pliers'),
+            ],
+            'work beads' => (new BoundBeads($part))->steps(),
+            default => [],
+        };
+    }
+
+    public function checks(PartPlan $part): array
+    {
+        $room = M_PI * $part->part->mm('diameter');
+        $covered = (new BoundBeads($part))->coveredMm();
+        $checks = [];
+        if ($covered > $room) {
+            $checks[] = new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the hoop is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
+                new Way('Make the hoop larger', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'diameter', 'value' => ceil($covered / M_PI + 1).' mm']),
+            ]);
+        }
+        if ($part->part->choice('beads_sit') === 'strung') {
+            foreach ($part->strung as $strung) {
+                if ($part->part->mm('eye') + 2 * $part->wireMm() <= $strung->bead->holeMm) {
+                    $checks[] = new Check(Level::Warn, 'eye', 'The eye is narrower than the hole of the '.$strung->bead->words().', which slips over it.', $part->part->id, [
+                        new Way('Turn a larger eye', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'eye', 'value' => round($strung->bead->holeMm + 0.3, 1).' mm']),
+                    ]);
+                    break;
+                }
+            }
+        }
+
+        return $checks;
+    }
+
+    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    {
+        [$d, $metal, $r] = [$part->wireMm(), $part->wire->metal, $part->part->mm('diameter') / 2];
+        $middle = $place->yMm + $d / 2 + $r + $part->part->mm('eye');
+        $gap = 0.004;
+        $sketch->bow(0, $middle, $r, 0.75 + $gap, 1.75 - $gap, $d, $metal, $part->mark('round'));
+        $eye = ($part->part->mm('eye') + $d) / 2;
+        [$ex, $ey] = [$r * cos(2 * M_PI * (0.75 + $gap)), $middle + $r * sin(2 * M_PI * (0.75 + $gap))];
+        $sketch->ring($ex, $ey - $eye, $eye, $d, $metal, $part->mark('eye'));
+        [$hx, $hy] = [$r * cos(2 * M_PI * (0.75 - $gap)), $middle + $r * sin(2 * M_PI * (0.75 - $gap))];
+        $hook = $part->part->mm('hook');
+        $sketch->through([[$hx, $hy], [$hx + $hook * 0.55, $hy - $eye], [$hx + $hook * 0.95, $hy - $eye * 1.5]], $d, $metal, $part->mark('hook'), 2);
+        $covered = (new BoundBeads($part))->coveredMm();
+        // The beads lie about the lowest point.
+        (new BoundBeads($part))->draw($sketch, function (float $at) use ($r, $middle, $covered): array {
+            $angle = M_PI / 2 + ($covered / 2 - $at) / $r;
+
+            return [$r * cos($angle), $middle + $r * sin($angle), rad2deg($angle) - 90 + 180];
+        });
+
+        return ['bottom' => new Placement($middle + $r - $d / 2, false)];
+    }
+
+    public function tools(PartPlan $part): array
+    {
+        $round = Forming::arch($part->wire, $part->part->mm('diameter') - $part->wireMm(), $part->profile);
+
+        return ['flush cutter', 'needle file', 'round-nose pliers', 'chain-nose pliers', preg_replace('/^the /', '', $round->where('mandrel', $part->profile)) ?? ''];
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Technique;
+
+use Hebra\Core\Figure\Placement;
+use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Technique;
+use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Eye;
+use Hebra\Core\Plan\EyeKind;
+use Hebra\Core\Plan\Forming;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Wants;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+
+/**
+ * A ring with one gap, cut from a coil: π(D + d). It joins what cannot be joined otherwise, and makes chain by itself: n rings
+ * are n·D + 2d long. Soldered it is closed for good. Millimetres. Common practice: 18 to 20 AWG, half hard.
+ */
+final class JumpRing implements Technique
+{
+    use Usual;
+
+    public function name(): string
+    {
+        return 'jump-ring';
+    }
+
+    public function label(): string
+    {
+        return 'ring';
+    }
+
+    public function role(): string
+    {
+        return 'ring';
+    }
+
+    public function family(): Family
+    {
+        return Family::Finding;
+    }
+
+    public function usualWire(): Wire
+    {
+        return self::awg(18, Temper::HalfHard);
+    }
+
+    public function wants(): Wants
+    {
+        return new Wants(holds: 0.8, effort: 1.8);
+    }
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::length('inside', 'inside', 4.0, 1.0, 40.0),
+            Parameter::flag('closed', 'soldered shut', false),
+        ];
+    }
+
+    public function eyes(PartPlan $part, string $instance): array
+    {
+        $kind = $part->part->is('closed') ? EyeKind::Closed : EyeKind::Openable;
+        $eye = fn (string $name): Eye => new Eye("{$instance}/{$name}", $kind, $part->part->mm('inside'), $part->wireMm(), 'ring', $part->mark('ring'));
+
+        return ['top' => $eye('top'), 'bottom' => $eye('bottom')];
+    }
+
+    public function along(): array
+    {
+        return ['top', 'bottom'];
+    }
+
+    public function cuts(PartPlan $part): array
+    {
+        return [(new Stretch($part))->loop($part->part->mm('inside'), $part->wireMm(), 'ring', 'ring')->cut('Ring', $part->part->wire, $part->times)];
+    }
+
+    public function steps(PartPlan $part, string $event): array
+    {
+        if ($event !== 'form top') {
+            return [];
+        }
+        $on = Forming::loop($part->wire, $part->part->mm('inside'), $part->profile)->where('mandrel', $part->profile);
+
+        return [new Step($event, '', 'Make the ring', "Wind it close on {$on} with all the others, one turn more than there are rings, and cut the coil down one side; both ends flush.", [$part->mark('ring')], tool: 'mandrel, flush cutter or saw', cautions: [Caution::CutEnds])];
+    }
+
+    public function checks(PartPlan $part): array
+    {
+        $ratio = $part->part->mm('inside') / $part->wireMm();
+
+        return $ratio <= 8 ? [] : [new Check(Level::Note, 'aspect ratio', 'The ring is '.Figures::trim($ratio, 1).' times as wide as its wire is thick: thin for its size, it bends open easily.', $part->part->id)];
+    }
+
+    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    {
+        $sketch->eye($place->yMm, $part->part->mm('inside'), $part->wireMm(), $place->facing, $part->wire->metal, $part->mark('ring'));
+
+        return ['bottom' => new Placement($place->yMm + $part->part->mm('inside'), ! $place->facing)];
+    }
+
+    public function tools(PartPlan $part): array
+    {
+        return ['flush cutter', 'two pairs of pliers', preg_replace('/^the /', '', Forming::loop($part->wire, $part->part->mm('inside'), $part->profile)->where('mandrel', $part->profile)) ?? ''];
+    }
+}

@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Technique;
+
+use Hebra\Core\Figure\Outline;
+use Hebra\Core\Figure\Placement;
+use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Fit\Frame;
+use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Technique;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Eye;
+use Hebra\Core\Plan\EyeKind;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\SegmentKind;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Wants;
+use Hebra\Core\Plan\Way;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+
+/**
+ * A frame bent from one length and closed by a wrapped loop on top: round, a drop, a square on its corner, a triangle. Cut =
+ * outline + two necks + loop + wraps + tail. Beads are strung on it or bound along it; something may hang in its middle.
+ * Millimetres. Common practice: 18 to 20 AWG.
+ */
+final class WireFrame implements Technique
+{
+    use Usual;
+
+    public function name(): string
+    {
+        return 'frame';
+    }
+
+    public function label(): string
+    {
+        return 'frame';
+    }
+
+    public function role(): string
+    {
+        return 'frame';
+    }
+
+    public function family(): Family
+    {
+        return Family::Pendant;
+    }
+
+    public function usualWire(): Wire
+    {
+        return self::awg(18, Temper::HalfHard);
+    }
+
+    public function extraWires(Part $part): array
+    {
+        return BoundBeads::wires($part);
+    }
+
+    public function threads(Part $part): string
+    {
+        return BoundBeads::isBound($part) ? BoundBeads::ROLE : $part->wire;
+    }
+
+    public function wants(): Wants
+    {
+        return new Wants(holds: 0.6, effort: 1.4);
+    }
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::choice('shape', 'shape', 'hoop', ['hoop' => 'round', 'drop' => 'drop', 'square' => 'square on its corner', 'triangle' => 'triangle']),
+            Parameter::length('size', 'diameter, width or side', 25.0, 8.0, 150.0),
+            ...WrappedEnd::parameters('', '', 3.0, 3),
+            WrappedEnd::tail(),
+            ...BoundBeads::parameters('on'),
+        ];
+    }
+
+    public function shows(string $key, Part $part): bool
+    {
+        return BoundBeads::shows($key, $part);
+    }
+
+    public function takesBeads(): bool
+    {
+        return true;
+    }
+
+    public function usualBeads(): int
+    {
+        return 7;
+    }
+
+    public function eyes(PartPlan $part, string $instance): array
+    {
+        $inside = $part->part->mm('size') - $part->wireMm();
+        $closed = fn (string $name, string $words): Eye => new Eye("{$instance}/{$name}", EyeKind::Closed, $inside, $part->wireMm(), $words, $part->mark('outline'));
+
+        return ['centre' => $closed('centre', 'frame’s top, inside'), 'bottom' => $closed('bottom', 'frame’s lower edge'), 'top' => $this->end($part)->eye($instance)];
+    }
+
+    public function along(): array
+    {
+        return ['shape', 'top', 'beads'];
+    }
+
+    private function end(PartPlan $part): WrappedEnd
+    {
+        return new WrappedEnd($part, '', 'top');
+    }
+
+    private function outline(PartPlan $part): Outline
+    {
+        return Outline::of(Frame::from($part->part->choice('shape')), $part->part->mm('size'));
+    }
+
+    public function cuts(PartPlan $part): array
+    {
+        $shape = Frame::from($part->part->choice('shape'));
+        $loop = $this->end($part)->loop;
+        $stretch = (new Stretch($part))
+            ->worked(SegmentKind::Neck, $loop->neckMm(), 'neck', 'top-neck', 'N·d', $loop->wraps.' × '.Figures::trim($part->wireMm(), 3))->bend('first end up')
+            ->worked(SegmentKind::Round, $part->part->mm('size') * $shape->outline(), 'outline', 'outline', Figures::trim($shape->outline(), 4).'·size', Figures::trim($shape->outline(), 4).' × '.Figures::trim($part->part->mm('size')))->bend('second end up');
+        foreach ($this->end($part)->segments() as $segment) {
+            $stretch->add($segment);
+        }
+
+        return [$stretch->cut('Frame', $part->part->wire, $part->times), ...(new BoundBeads($part))->cuts()];
+    }
+
+    public function steps(PartPlan $part, string $event): array
+    {
+        $words = ['hoop' => 'Bend it round a mandrel or a bottle', 'drop' => 'Round its lower half on a mandrel and draw both ends straight up to a point', 'square' => 'Mark four equal sides and bend three corners square in the pliers', 'triangle' => 'Mark three equal sides and bend two corners'][$part->part->choice('shape')];
+
+        return match ($event) {
+            'work shape' => [new Step($event, '', 'Shape the frame', $words.', '.$part->profile->length($part->part->mm('size')).' to the middle of the wire, and turn both ends up side by side at the top.', [$part->mark('outline')], tool: 'mandrel, flat-nose pliers')],
+            'form top' => $this->end($part)->formSteps(false),
+            'close top' => $this->end($part)->closeSteps(),
+            'work beads' => (new BoundBeads($part))->steps(),
+            default => [],
+        };
+    }
+
+    public function checks(PartPlan $part): array
+    {
+        [$covered, $room] = [(new BoundBeads($part))->coveredMm(), $this->outline($part)->lengthMm()];
+
+        return $covered <= $room ? [] : [new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the frame is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
+            new Way('Make the frame larger', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'size', 'value' => ceil($part->part->mm('size') * $covered / $room + 1).' mm']),
+        ])];
+    }
+
+    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    {
+        [$end, $outline] = [$this->end($part), $this->outline($part)];
+        $from = $place->yMm + $end->loop->reachMm() + $part->wireMm() / 2;
+        $sketch->through(array_map(fn (array $point): array => [round($point[0], 3), round($point[1] + $from, 3)], $outline->points), $part->wireMm(), $part->wire->metal, $part->mark('outline'));
+        $end->draw($sketch, $place->yMm, $place->facing);
+        $covered = (new BoundBeads($part))->coveredMm();
+        (new BoundBeads($part))->draw($sketch, function (float $at) use ($outline, $covered, $from): array {
+            [$x, $y, $heading] = $outline->at(($outline->lengthMm() - $covered) / 2 + $at);
+
+            return [$x, $y + $from, $heading];
+        });
+
+        return ['centre' => new Placement($from + $part->wireMm() / 2, false), 'bottom' => new Placement($from + $outline->bottomMm() - $part->wireMm() / 2, false)];
+    }
+}

@@ -1,0 +1,17 @@
+<li class="group-head">
+    <form class="bar small" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes" aria-label="The next parts, together">
+        @csrf
+        <input type="hidden" name="group" value="{{ $name }}">
+        @include('fragments.where', ['desk' => $desk, 'then' => []])
+        <span class="quiet">Together</span>
+        <button type="submit" class="tool" id="group-{{ $name }}-fewer" name="do" value="group.set -1" aria-label="Once less" @disabled($group->repeat < 2)>−</button>
+        <span class="figure">× {{ $group->repeat }}</span>
+        <button type="submit" class="tool" id="group-{{ $name }}-more" name="do" value="group.set +1" aria-label="Once more">+</button>
+    </form>
+    <form class="bar small" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes">
+        @csrf
+        <input type="hidden" name="do" value="group.set"><input type="hidden" name="group" value="{{ $name }}"><input type="hidden" name="mirrored" value="{{ $group->isMirrored ? '0' : '1' }}">
+        @include('fragments.where', ['desk' => $desk, 'then' => []])
+        <button type="submit" class="tool" id="group-{{ $name }}-mirror" aria-pressed="{{ $group->isMirrored ? 'true' : 'false' }}">{{ $group->isMirrored ? 'mirrored halves' : 'mirror it' }}</button>
+    </form>
+</li>
