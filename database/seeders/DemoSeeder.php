@@ -15,17 +15,16 @@ use App\Models\Tool;
 use App\Models\User;
 use App\Models\Workshop;
 use Hebra\Core\Bead\Bead as CoreBead;
-use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\ChangeReader;
+use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Makes;
-use Hebra\Core\Piece\Piece as Document;
-use Hebra\Core\Piece\Techniques;
+use Hebra\Core\Piece\Pattern;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Quantity\LengthUnit;
 use Hebra\Core\Tool\Tool as CoreTool;
 use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Metal;
-use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -91,9 +90,13 @@ final class DemoSeeder extends Seeder
         $this->at($now, -8, fn () => $this->piece($workshop, 'Slipway', [['wrapped-link', ['kelp']], ['wrapped-link', ['foam']], ['head-pin', ['sea glass']]], Makes::one()));
         $this->at($now, -7, fn () => $this->piece($workshop, 'Low water', [['wrapped-link', ['foam', 'buoy', 'foam']], ['head-pin', ['pebble']]], Makes::batch(6), Metal::Niobium));
         $this->at($now, -6, fn () => $this->piece($workshop, 'Night tide', [['wrapped-link', ['foam']], ['head-pin', ['night']]]));
-        $this->at($now, -4, fn () => $this->piece($workshop, 'Mooring line', [['wrapped-link', ['foam', 'sky', 'foam'], 3]], Makes::pair(), Metal::Copper));
-        $this->at($now, -3, fn () => $this->piece($workshop, 'Driftwood, bought pins', [['wrapped-link', ['sky']], ['head-pin', ['foam', 'driftwood'], 1, ['source' => 'bought', 'pin_length' => 38.0]]]));
-        $this->at($now, -3, fn () => $this->piece($workshop, 'Lantern walk', [['wrapped-link', ['lamp'], 2, ['turned' => true]], ['head-pin', ['lilac', 'lamp', 'lilac']]], null, Metal::GoldFilled));
+        $this->at($now, -4, fn () => $this->piece($workshop, 'Mooring line', [['wrapped-link', ['foam', 'sky', 'foam'], 'repeat' => 3]], Makes::pair(), Metal::Copper));
+        $this->at($now, -3, fn () => $this->piece($workshop, 'Driftwood, bought pins', [['wrapped-link', ['sky']], ['head-pin', ['foam', 'driftwood'], ['source' => 'bought', 'pin_length' => 38.0]]]));
+        $this->at($now, -3, fn () => $this->piece($workshop, 'Lantern walk', [['wrapped-link', ['lamp'], ['turned' => true], 'repeat' => 2], ['head-pin', ['lilac', 'lamp', 'lilac']]], null, Metal::GoldFilled));
+        $this->at($now, -3, fn () => $this->started($workshop, 'Groyne hoops', new Pattern('', Family::Earring, [['hoop', [['foam', 3], 'sky', ['foam', 3]], ['diameter' => 34.0]]])));
+        $this->at($now, -3, fn () => $this->started($workshop, 'Shingle bracelet', new Pattern('', Family::Chain, [['hook'], ['wrapped-link', ['foam', 'lamp', 'foam'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist, groups: ['g1' => 7])));
+        $this->at($now, -3, fn () => $this->started($workshop, 'Harbour mouth', new Pattern('', Family::Pendant, [['jump-ring', [], ['inside' => 6.0]], ['frame', [['foam', 9]], ['size' => 36.0]], ['head-pin', ['sky', 'foam'], 'on' => 'p2/centre']], FitKind::Neck)));
+        $this->at($now, -2, fn () => $this->started($workshop, 'Rope-walk bangle', new Pattern('', Family::Bangle, [['bangle', [], ['style' => 'curled', 'ends' => 55.0]]], FitKind::Wrist, Metal::Copper)));
         $this->at($now, -2, fn () => $this->halfMade($this->piece($workshop, 'Winter buoys', [['wrapped-link', ['sky', 'buoy']], ['head-pin', ['lamp', 'foam']]]), 14, 1));
         $this->at($now, 0, fn () => $this->piece($workshop, 'Sandpiper drops', [['wrapped-link', ['sea glass', 'lilac']], ['head-pin', ['pebble']]]));
     }
@@ -126,47 +129,20 @@ final class DemoSeeder extends Seeder
         $this->stock->receive($workshop, ['kind' => 'pins', 'name' => 'Fifties', 'metal' => 'sterling', 'size' => '24 awg', 'temper' => 'dead-soft', 'pins' => '20', 'pin_length' => '50 mm', 'price' => '9.80'], LengthUnit::Millimetre);
     }
 
-    /** @param  list<array{0: string, 1: list<string>, 2?: int, 3?: array<string, float|string|bool>}>  $line below the ear wire */
+    /** @param  non-empty-list<array{0: string, 1?: list<string|array{string, int}>, 2?: array<string, float|int|string|bool>, repeat?: int, on?: string, group?: string}>  $line  below the ear wire */
     private function piece(Workshop $workshop, string $name, array $line, ?Makes $makes = null, Metal $metal = Metal::Sterling): Piece
     {
-        $beads = [];
-        $parts = [Techniques::newPart('ear-wire', 'p1')];
-        foreach ($line as $index => $row) {
-            $part = Techniques::newPart($row[0], 'p'.($index + 2))->repeated($row[2] ?? 1);
-            $runs = [];
-            foreach ($row[1] as $key) {
-                $id = 'b'.(array_search($key, array_keys(self::BEADS), true) + 1);
-                $beads[$id] = CoreBead::parse(self::BEADS[$key][0]);
-                $runs[] = new BeadRun($id, 1);
-            }
-            foreach ($row[3] ?? [] as $setting => $value) {
-                $part = $part->withSetting($setting, $value);
-            }
-            $parts[] = $part->withBeads($runs);
-        }
-        $wires = [];
-        foreach ($parts as $part) {
-            $wires[$part->wire] = $part->technique()->usualWire()->withMetal($metal);
-        }
-
-        return $this->history->begin($workshop, Document::of($name, '', $makes ?? Makes::pair(), $this->thinEnough($wires, $beads), $beads, $parts), 'Began');
+        return $this->started($workshop, $name, new Pattern('', Family::Earring, [['ear-wire'], ...$line], metal: $metal), $makes);
     }
 
-    /**
-     * The fine stone has a fine hole: its drop stays on the usual wire, and the check says so.
-     *
-     * @param  array<string, Wire>  $wires
-     * @param  array<string, CoreBead>  $beads
-     * @return array<string, Wire>
-     */
-    private function thinEnough(array $wires, array $beads): array
+    private function started(Workshop $workshop, string $name, Pattern $pattern, ?Makes $makes = null): Piece
     {
-        $holes = array_map(fn (CoreBead $bead): float => $bead->holeMm, $beads);
-        if (isset($wires['pin']) && $holes !== [] && min($holes) < 0.7) {
-            $wires['pin'] = $wires['pin']->withSize(WireSize::awg(22));
-        }
+        $document = $pattern->piece($name, array_map(fn (array $bead): string => $bead[0], self::BEADS));
+        // The fine stone has a fine hole: its drop stays on the usual wire, and the check says so.
+        $isFine = array_filter($document->beads, fn (CoreBead $bead): bool => $bead->holeMm < 0.7) !== [];
+        $document = $isFine ? $document->withWire('pin', $document->wires['pin']->withSize(WireSize::awg(22))) : $document;
 
-        return $wires;
+        return $this->history->begin($workshop, $makes === null ? $document : $document->withMakes($makes), 'Began');
     }
 
     private function begun(Piece $piece): Making
@@ -190,9 +166,9 @@ final class DemoSeeder extends Seeder
         $desk = new \App\View\Desk($piece, $workshop, 'log');
         $input = ['minutes' => (string) $minutes, 'note' => $note];
         foreach ($plan->cuts as $cut) {
-            $input['cut'][$cut->part] = ($plan->profile->ruler->upMm($cut->lengthMm()) + $longerMm).' mm';
-            $input['left'][$cut->part] = ($plan->profile->ruler->upMm($cut->trimmedMm()) + $longerMm).' mm';
-            $input['lot'][$cut->part] = $desk->lotOffered($cut)->ulid ?? '';
+            $input['cut'][$cut->key()] = ($plan->profile->ruler->upMm($cut->lengthMm()) + $longerMm).' mm';
+            $input['left'][$cut->key()] = ($plan->profile->ruler->upMm($cut->trimmedMm()) + $longerMm).' mm';
+            $input['lot'][$cut->key()] = $desk->lotOffered($cut)->ulid ?? '';
         }
         $this->closing->close($making, $workshop, $input);
     }

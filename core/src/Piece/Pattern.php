@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece;
 
+use Hebra\Core\Bead\Bead;
+use Hebra\Core\School\Schools;
 use Hebra\Core\Wire\Metal;
 
 /** A starting pattern as it is written down: parts in order, each with its beads (a name, or a name and how many) and what is set differently. */
@@ -27,5 +29,35 @@ final readonly class Pattern
     public function newName(): string
     {
         return $this->fit === FitKind::Ear ? 'New drops' : 'New '.$this->fit->noun();
+    }
+
+    /**
+     * A piece as the pattern says, its beads looked up by name.
+     *
+     * @param  array<string, string>  $known  bead lines by name
+     *
+     * @throws \Hebra\Core\Problem if the name or a setting is out of range
+     */
+    public function piece(string $name, array $known, Schools $schools = new Schools): Piece
+    {
+        $beads = $keys = $parts = $wires = [];
+        foreach ($this->line as $index => $item) {
+            $part = Techniques::newPart($item[0], 'p'.($index + 1), $schools)->repeated($item['repeat'] ?? 1)->hungOn($item['on'] ?? '')->inGroup($item['group'] ?? '');
+            $runs = [];
+            foreach ($item[1] ?? [] as $run) {
+                [$bead, $count] = is_array($run) ? $run : [$run, 1];
+                $keys[$bead] ??= 'b'.(count($keys) + 1);
+                $beads[$keys[$bead]] = Bead::parse($known[$bead]);
+                $runs[] = new BeadRun($keys[$bead], $count);
+            }
+            foreach ($item[2] ?? [] as $key => $value) {
+                $part = $part->withSetting($key, $value);
+            }
+            $parts[] = $part->withBeads($runs);
+            $wires[$part->wire] ??= $part->technique()->usualWire()->withMetal($part->technique()->usualWire()->metal === Metal::Stainless ? Metal::Stainless : $this->metal);
+        }
+        $groups = array_map(fn (int $repeat): Group => Group::of(abs($repeat), $repeat < 0), $this->groups);
+
+        return Piece::of($name, '', $this->fit === FitKind::Ear ? Makes::pair() : Makes::one(), $wires, $beads, $parts, Fit::usual($this->fit), $groups);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece;
 
-use Hebra\Core\Bead\Bead;
 use Hebra\Core\Quantity\Unreadable;
 use Hebra\Core\School\Schools;
 use Hebra\Core\Wire\Metal;
@@ -67,25 +66,6 @@ final class Patterns
     /** @throws \Hebra\Core\Problem if the pattern is unknown */
     public static function start(string $pattern, string $name, Schools $schools = new Schools): Piece
     {
-        $start = self::named($pattern);
-        $beads = $keys = $parts = $wires = [];
-        foreach ($start->line as $index => $item) {
-            $part = Techniques::newPart($item[0], 'p'.($index + 1), $schools)->repeated($item['repeat'] ?? 1)->hungOn($item['on'] ?? '')->inGroup($item['group'] ?? '');
-            $runs = [];
-            foreach ($item[1] ?? [] as $run) {
-                [$bead, $count] = is_array($run) ? $run : [$run, 1];
-                $keys[$bead] ??= 'b'.(count($keys) + 1);
-                $beads[$keys[$bead]] = Bead::parse(self::BEADS[$bead]);
-                $runs[] = new BeadRun($keys[$bead], $count);
-            }
-            foreach ($item[2] ?? [] as $key => $value) {
-                $part = $part->withSetting($key, $value);
-            }
-            $parts[] = $part->withBeads($runs);
-            $wires[$part->wire] ??= $part->technique()->usualWire()->withMetal($part->technique()->usualWire()->metal === Metal::Stainless ? Metal::Stainless : $start->metal);
-        }
-        $groups = array_map(fn (int $repeat): Group => Group::of(abs($repeat), $repeat < 0), $start->groups);
-
-        return Piece::of($name, '', $start->fit === FitKind::Ear ? Makes::pair() : Makes::one(), $wires, $beads, $parts, Fit::usual($start->fit), $groups);
+        return self::named($pattern)->piece($name, self::BEADS, $schools);
     }
 }
