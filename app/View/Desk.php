@@ -101,10 +101,12 @@ final class Desk
         };
     }
 
-    /** How high the drawing is, in words: `hangs 63 mm`. */
+    /** How long the piece is, in words: `hangs 63 mm`. */
     public function high(): string
     {
-        return $this->document->fit->kind->high($this->profile->length($this->plan->hangsMm()));
+        $length = $this->profile->length($this->plan->hangsMm());
+
+        return $this->plan->isLaidRound() ? $length.' end to end' : $this->document->fit->kind->high($length);
     }
 
     /** @return list<Technique> those with a key and a button of their own */

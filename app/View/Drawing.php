@@ -107,7 +107,7 @@ final readonly class Drawing
         $path = '';
         foreach ($stroke->path as $command) {
             $path .= $command[0] === 'A'
-                ? 'A'.$this->px((float) $command[1]).' '.$this->px((float) $command[2]).' 0 0 '.($this->isMirrored ? 1 - (int) ($command[3] ?? 0) : ($command[3] ?? 0)).' '.$this->x((float) ($command[4] ?? 0)).' '.$this->y((float) ($command[5] ?? 0))
+                ? 'A'.$this->px((float) $command[1]).' '.$this->px((float) $command[2]).' '.(isset($command[6]) ? round($this->isMirrored ? -$command[6] : $command[6], 1) : 0).' 0 '.($this->isMirrored ? 1 - (int) ($command[3] ?? 0) : ($command[3] ?? 0)).' '.$this->x((float) ($command[4] ?? 0)).' '.$this->y((float) ($command[5] ?? 0))
                 : $command[0].$this->x((float) $command[1]).' '.$this->y((float) $command[2]);
         }
 

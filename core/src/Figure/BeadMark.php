@@ -12,4 +12,12 @@ final readonly class BeadMark
     public function __construct(public Bead $bead, public float $topMm, public string $mark, public float $xMm = 0.0, public float $turn = 0.0)
     {
     }
+
+    public function posed(Pose $pose): self
+    {
+        $half = $this->bead->lengthMm / 2;
+        [$x, $y] = $pose->at($this->xMm, $this->topMm + $half);
+
+        return new self($this->bead, round($y - $half, 4), $this->mark, round($x, 4), $this->turn + $pose->degrees);
+    }
 }

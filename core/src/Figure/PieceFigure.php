@@ -13,13 +13,16 @@ final readonly class PieceFigure
 
     public float $bottom;
 
+    /** Highest point where a piece is laid on a table; one that hangs begins at 0 whatever its wire's edge. */
+    private float $top;
+
     /**
      * @param  list<Stroke>  $strokes
      * @param  list<BeadMark>  $beads
      */
     public function __construct(public array $strokes, public array $beads)
     {
-        $left = $right = $bottom = 0.0;
+        $left = $right = $bottom = $top = 0.0;
         foreach ($strokes as $stroke) {
             $half = $stroke->wireMm / 2;
             $lastX = 0.0;
@@ -32,6 +35,7 @@ final readonly class PieceFigure
                 $x - $reach < $left && $left = $x - $reach;
                 $x + $reach > $right && $right = $x + $reach;
                 $y + $half > $bottom && $bottom = $y + $half;
+                $y - $half < $top && $top = $y - $half;
                 $lastX = $x;
             }
         }
@@ -40,9 +44,23 @@ final readonly class PieceFigure
             $across = $mark->turn === 0.0 ? $mark->bead->widthMm : max($mark->bead->widthMm, $mark->bead->lengthMm);
             $left = min($left, $mark->xMm - $across / 2);
             $right = max($right, $mark->xMm + $across / 2);
-            $bottom = max($bottom, $mark->topMm + $mark->bead->lengthMm);
+            $tall = $mark->turn === 0.0 ? $mark->bead->lengthMm : $across;
+            $middle = $mark->topMm + $mark->bead->lengthMm / 2;
+            $bottom = max($bottom, $middle + $tall / 2);
+            $top = min($top, $middle - $tall / 2);
         }
-        [$this->left, $this->right, $this->bottom] = [$left, $right, $bottom];
+        [$this->left, $this->right, $this->bottom, $this->top] = [$left, $right, $bottom, $top];
+    }
+
+    /** The same, moved down so that its highest point is 0. */
+    public function fromTop(): self
+    {
+        $down = new Pose(0.0, 0.0, -$this->top);
+
+        return new self(
+            array_map(fn (Stroke $stroke): Stroke => $stroke->posed($down), $this->strokes),
+            array_map(fn (BeadMark $mark): BeadMark => $mark->posed($down), $this->beads),
+        );
     }
 
     public function heightMm(): float

@@ -16,22 +16,28 @@ final class Sketch
     /** @var list<BeadMark> */
     private array $beads = [];
 
-    private float $shiftMm = 0.0;
+    private Pose $pose;
 
-    /** What is drawn from now on stands so far beside the middle line. */
-    public function shift(float $xMm): void
+    public function __construct()
     {
-        $this->shiftMm = $xMm;
+        $this->pose = new Pose;
+    }
+
+    /** How what is drawn from now on lies. */
+    public function pose(Pose $pose): void
+    {
+        $this->pose = $pose;
     }
 
     public function stroke(Stroke $stroke): void
     {
-        $this->strokes[] = $this->shiftMm === 0.0 ? $stroke : $stroke->shifted($this->shiftMm);
+        $this->strokes[] = $this->pose->isNone() ? $stroke : $stroke->posed($this->pose);
     }
 
     public function bead(Bead $bead, float $topMm, string $mark, float $xMm = 0.0, float $turn = 0.0): void
     {
-        $this->beads[] = new BeadMark($bead, $topMm, $mark, $xMm + $this->shiftMm, $turn);
+        $mark = new BeadMark($bead, $topMm, $mark, $xMm, $turn);
+        $this->beads[] = $this->pose->isNone() ? $mark : $mark->posed($this->pose);
     }
 
     /** A ring of wire round a middle, seen from the front; in two halves, so that both can be lit. */

@@ -8,11 +8,11 @@ use Hebra\Core\Wire\Metal;
 
 /**
  * A stretch of drawn wire: a path of moves, lines and arcs in millimetres. Layer 0 lies behind, 1 in the plane, 2 before it.
- * Commands: ['M', x, y], ['L', x, y], ['A', rx, ry, sweep (0 or 1), x, y]; arcs are at most half a turn.
+ * Commands: ['M', x, y], ['L', x, y], ['A', rx, ry, sweep (0 or 1), x, y, degrees its ellipse is turned]; arcs are at most half a turn.
  */
 final readonly class Stroke
 {
-    /** @param  non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int}>  $path */
+    /** @param  non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}>  $path */
     public function __construct(
         public array $path,
         public float $wireMm,
@@ -24,11 +24,15 @@ final readonly class Stroke
     ) {
     }
 
-    public function shifted(float $xMm): self
+    public function posed(Pose $pose): self
     {
-        $path = array_map(function (array $command) use ($xMm): array {
+        $path = array_map(function (array $command) use ($pose): array {
             $at = $command[0] === 'A' ? 4 : 1;
-            $command[$at] = ($command[$at] ?? 0) + $xMm;
+            [$x, $y] = $pose->at((float) ($command[$at] ?? 0), (float) ($command[$at + 1] ?? 0));
+            [$command[$at], $command[$at + 1]] = [round($x, 4), round($y, 4)];
+            if ($at === 4 && $pose->degrees !== 0.0 && $command[1] !== $command[2]) {
+                $command[6] = ($command[6] ?? 0.0) + round($pose->degrees, 2);
+            }
 
             return $command;
         }, $this->path);

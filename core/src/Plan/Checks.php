@@ -31,9 +31,14 @@ final class Checks
      * @param  list<non-empty-list<Cut>>  $cuts  of these parts
      * @return list<Check>
      */
-    public static function of(Piece $piece, array $parts, array $cuts, Profile $profile, float $gramsEach, float $hangsMm): array
+    public static function of(Piece $piece, array $parts, array $cuts, Profile $profile, float $gramsEach, Layout $layout): array
     {
         $checks = [...self::whole($piece, $parts, $gramsEach), ...self::bends($parts, $cuts, $profile)];
+        $hangsMm = $layout->lengthMm;
+        $reach = Reach::of($piece, $layout);
+        if ($reach !== null) {
+            $checks[] = $reach->check($profile);
+        }
         if ($piece->fit->kind === FitKind::Ear && $hangsMm > $piece->fit->mm + 0.25) {
             $checks[] = new Check(Level::Note, 'fit', 'It hangs '.$profile->length($hangsMm).', '.$profile->length($hangsMm - $piece->fit->mm).' lower than the '.$profile->length($piece->fit->mm).' you want.', '', [
                 new Way('Let it hang that low', ['do' => 'fit', 'kind' => 'ear', 'fit' => ceil($hangsMm).' mm']),

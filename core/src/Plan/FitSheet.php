@@ -75,26 +75,37 @@ final readonly class FitSheet
     private static function wrist(Plan $plan): self
     {
         $bead = self::thickest($plan);
-        $length = $plan->piece->fit->mm + self::EASE_MM + M_PI * $bead;
-        $has = self::lineMm($plan);
-        $off = $has - $length;
+        $girth = $plan->piece->fit->mm;
+        $reach = $plan->reach();
+        if ($reach === null) {
+            $inside = ($girth + self::EASE_MM) / M_PI;
+
+            return new self([new Working('inside diameter that fits', '(wrist + ease)/π', '('.Figures::trim($girth).' + '.Figures::trim(self::EASE_MM).')/π', $inside, 'mm', 'common practice; a closed bangle must pass over the hand')],
+                ['An open bangle of '.$plan->profile->length($inside).' inside sits well on this wrist; a closed one must pass over the widest part of the hand, thumb folded in.']);
+        }
 
         return new self([
-            new Working('length, clasp included', 'wrist + ease + π·B', Figures::trim($plan->piece->fit->mm).' + '.Figures::trim(self::EASE_MM).' + π × '.Figures::trim($bead), $length, 'mm', 'common practice; beads’ thickness by geometry'),
-            new Working('this piece, laid straight', 'end to end', Figures::trim($has), $has, 'mm', 'the drawing'),
-        ], [self::longerOrShorter($off, $plan->profile), 'Beads '.Figures::mm($bead).' thick take '.$plan->profile->length(M_PI * $bead).' of the inside.']);
+            new Working('length, clasp included', 'wrist + ease + π·B', Figures::trim($girth).' + '.Figures::trim(self::EASE_MM).' + π × '.Figures::trim($bead), $reach->wantsMm, 'mm', 'common practice; beads’ thickness by geometry'),
+            self::straight($plan),
+        ], [$reach->check($plan->profile)->text, 'Beads '.Figures::mm($bead).' thick take '.$plan->profile->length(M_PI * $bead).' of the inside.']);
     }
 
     private static function neck(Plan $plan): self
     {
         $bead = self::thickest($plan);
         $inside = Band::strandInsideMm($plan->piece->fit->mm, $bead);
-        $off = self::lineMm($plan) - $plan->piece->fit->mm;
+        $reach = $plan->reach();
+        $lines = [new Working('inside, closed', 'L − πB', Figures::trim($plan->piece->fit->mm).' − π × '.Figures::trim($bead), $inside, 'mm', 'geometry'), self::straight($plan)];
 
-        return new self([
-            new Working('inside, closed', 'L − πB', Figures::trim($plan->piece->fit->mm).' − π × '.Figures::trim($bead), $inside, 'mm', 'geometry'),
-            new Working('this piece, laid straight', 'end to end', Figures::trim(self::lineMm($plan)), self::lineMm($plan), 'mm', 'the drawing'),
-        ], [self::longerOrShorter($off, $plan->profile), $inside >= 580 ? 'It goes over the head without a clasp.' : 'It needs a clasp: a head is about 58 cm round.']);
+        return new self($lines, [
+            $reach?->check($plan->profile)->text ?? 'It hangs '.$plan->profile->length($plan->hangsMm()).' low as a pendant, on a chain of '.$plan->profile->length($plan->piece->fit->mm).'.',
+            $inside >= 580 ? 'It goes over the head without a clasp.' : 'The chain needs a clasp: a head is about 58 cm round.',
+        ]);
+    }
+
+    private static function straight(Plan $plan): Working
+    {
+        return new Working('this piece, laid straight', 'end to end', Figures::trim($plan->hangsMm()), $plan->hangsMm(), 'mm', 'the drawing');
     }
 
     private static function hoop(Plan $plan): self
@@ -105,20 +116,6 @@ final readonly class FitSheet
         }
 
         return new self($lines, ['The diameter is taken to the wire’s middle. Try the lock before beads go on.']);
-    }
-
-    private static function longerOrShorter(float $offMm, Profile $profile): string
-    {
-        return match (true) {
-            $offMm > 0.5 => 'Laid straight it is '.$profile->length($offMm).' too long: take that much off.',
-            $offMm < -0.5 => 'Laid straight it is '.$profile->length(-$offMm).' short of that: add links or beads.',
-            default => 'Laid straight it is just that long.',
-        };
-    }
-
-    private static function lineMm(Plan $plan): float
-    {
-        return $plan->figure->heightMm();
     }
 
     private static function thickest(Plan $plan): float

@@ -10,6 +10,8 @@ use Hebra\Core\Piece\Piece;
 /** Everything that follows from a piece, a profile and nothing else. */
 final class Plan
 {
+    public readonly PieceFigure $figure;
+
     /** @var list<Step>|null */
     private ?array $worded = null;
 
@@ -37,10 +39,11 @@ final class Plan
         public readonly array $checks,
         public readonly array $metal,
         public readonly array $tools,
-        public readonly PieceFigure $figure,
+        private readonly Layout $layout,
         public readonly float $gramsEach,
         private readonly array $parts,
     ) {
+        $this->figure = $layout->figure;
     }
 
     /** @return list<Step> for each of its pieces */
@@ -71,10 +74,21 @@ final class Plan
         return $eyes;
     }
 
-    /** Hanging length in millimetres: top of the ear wire's arch to the lowest point. */
+    /** Hanging length in millimetres, top of the ear wire's arch to the lowest point; of a chain, end to end. */
     public function hangsMm(): float
     {
-        return $this->figure->heightMm();
+        return $this->layout->lengthMm;
+    }
+
+    public function reach(): ?Reach
+    {
+        return Reach::of($this->piece, $this->layout);
+    }
+
+    /** Whether it is drawn laid round, as it is worn, and its length is not what the drawing measures. */
+    public function isLaidRound(): bool
+    {
+        return $this->layout->isRound;
     }
 
     public function worst(): Level

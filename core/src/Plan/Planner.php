@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
-use Hebra\Core\Figure\PieceFigure;
-use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Group;
 use Hebra\Core\Piece\Piece;
@@ -29,6 +26,9 @@ final class Planner
 
     /** @var list<Check> */
     private array $checks = [];
+
+    /** @var array<string, int> instance => its place among them */
+    private array $placeOf = [];
 
     /** @var array<string, int> part => how many of it have been unfolded so far */
     private array $made = [];
@@ -76,14 +76,28 @@ final class Planner
         $this->made[$id] = ($this->made[$id] ?? 0) + 1;
         $name = $part->times === 1 ? $id : $id.'.'.$this->made[$id];
         $last = $this->instances === [] ? null : $this->instances[count($this->instances) - 1];
+        while ($last !== null && $last->part->part->on !== '' && $last->above !== null && ! isset($last->part->technique->eyes($last->part, $last->name)['bottom'])) {
+            // What was hung aside and offers nothing below ends there: the line goes on where it left it.
+            $last = $this->instances[$this->placeOf[$last->above]];
+        }
         [$above, $eye] = [$last?->name, 'bottom'];
-        if ($part->part->on !== '') {
+        if ($part->part->on !== '' && ! $this->goesOn($part)) {
             [$on, $eye] = explode('/', $part->part->on, 2);
             // In the last of them, where it is made more than once.
             $above = isset($this->made[$on]) && $this->timesOf($on) > 1 ? $on.'.'.$this->made[$on] : $on;
         }
 
+        $this->placeOf[$name] = count($this->instances);
+
         return new Instance($part, $name, $above, $eye);
+    }
+
+    /** Whether a group that hangs in an eye elsewhere has begun to: from its second time on it follows itself. */
+    private function goesOn(PartPlan $part): bool
+    {
+        $group = $part->part->group;
+
+        return $group !== '' && $this->made[$part->part->id] > 1 && $this->piece->part($part->part->hangsOn())->group !== $group;
     }
 
     private function timesOf(string $id): int
@@ -97,14 +111,14 @@ final class Planner
         $this->number();
         $this->bareCuts = array_map(fn (PartPlan $part): array => $part->technique->cuts($part), $this->parts);
         [$cuts, $pins] = $this->cuts();
-        $figure = $this->figure();
+        $layout = new Layout($this->instances, $this->piece->fit->kind);
         $steps = $this->steps();
         $metal = $this->metal([...$cuts, ...$pins]);
         $grams = $this->gramsEach($metal);
-        $this->checks = Checks::worstFirst([...$this->checks, ...Checks::of($this->piece, $this->parts, $this->bareCuts, $this->profile, $grams, $figure->heightMm())]);
+        $this->checks = Checks::worstFirst([...$this->checks, ...Checks::of($this->piece, $this->parts, $this->bareCuts, $this->profile, $grams, $layout)]);
 
         return new Plan($this->piece, $this->profile, $cuts, $pins, $this->beads(), $this->findings(), $this->prepare($cuts), $steps,
-            $this->checks, $metal, $this->tools(), $figure, $grams, $this->parts);
+            $this->checks, $metal, $this->tools(), $layout, $grams, $this->parts);
     }
 
     private function number(): void
@@ -143,49 +157,6 @@ final class Planner
         }
 
         return [$cuts, $pins];
-    }
-
-    private function figure(): PieceFigure
-    {
-        $sketch = new Sketch;
-        $places = [];
-        $fans = $this->fans();
-        foreach ($this->instances as $instance) {
-            $above = $places[$instance->above ?? ''][$instance->eye] ?? null;
-            $place = $above ?? new Placement($instance->above === null ? 0.0 : $sketch->figure()->bottom, true);
-            $x = $place->xMm + ($fans[$instance->name] ?? 0.0);
-            $sketch->shift($x);
-            $places[$instance->name] = array_map(
-                fn (Placement $one): Placement => new Placement($one->yMm, $one->facing, $one->xMm + $x),
-                $instance->part->technique->draw($instance->part, $place, $sketch),
-            );
-        }
-
-        return $sketch->figure();
-    }
-
-    /**
-     * Several that hang in one eye are drawn side by side.
-     *
-     * @return array<string, float> instance => millimetres beside the eye
-     */
-    private function fans(): array
-    {
-        $hung = [];
-        foreach ($this->instances as $instance) {
-            if ($instance->above !== null) {
-                $hung[$instance->above.'/'.$instance->eye][] = $instance;
-            }
-        }
-        $fans = [];
-        foreach ($hung as $together) {
-            $widest = max(array_map(fn (Instance $one): float => $one->part->widestMm(), $together)) + 1.0;
-            foreach (count($together) === 1 ? [] : $together as $at => $one) {
-                $fans[$one->name] = ($at - (count($together) - 1) / 2) * $widest;
-            }
-        }
-
-        return $fans;
     }
 
     /** @return \Closure(): list<Step> the order of work is settled here, its words when they are asked for */

@@ -25,9 +25,9 @@
 <?php } ?>
         @endif
     @endforeach
-    @unless ($isSmall)
+    @if (! $isSmall && $hangs !== '')
         @php([$x, $top, $bottom] = [$drawing->dimensionX(), $drawing->y(0), $drawing->y($drawing->bottomMm())])
         <path class="dimension" d="M{{ $x }} {{ $top }}V{{ $bottom }}M{{ $x - 9 }} {{ $top }}h18M{{ $x - 9 }} {{ $bottom }}h18"/>
         <text class="dimension-text" text-anchor="middle" transform="translate({{ $x - 8 }} {{ ($top + $bottom) / 2 }}) rotate(-90)">{{ $hangs }}</text>
-    @endunless
+    @endif
 </svg>

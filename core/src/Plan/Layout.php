@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+use Hebra\Core\Figure\PieceFigure;
+use Hebra\Core\Figure\Placement;
+use Hebra\Core\Figure\Pose;
+use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Piece\FitKind;
+
+/**
+ * Where each made part of a piece is drawn: hanging, one below the other, which gives its length; or, for a chain round wrist
+ * or neck, laid round as it is worn. Several in one eye are fanned out about it.
+ */
+final class Layout
+{
+    /** From so many parts and so long a piece is laid round. */
+    private const ROUND_PARTS = 6;
+
+    private const ROUND_MM = 110.0;
+
+    /** What a fanned drop swings about: a drop's usual height to the middle of its beads, mm. */
+    private const SWING_MM = 12.0;
+
+    private const MOST_FAN_DEGREES = 130.0;
+
+    public readonly PieceFigure $figure;
+
+    /** End to end, hanging or laid straight, mm. */
+    public readonly float $lengthMm;
+
+    public readonly bool $isRound;
+
+    /** @var array<string, float> instance => how far it carries the next one, mm */
+    public array $advances = [];
+
+    /** @var array<string, list<Instance>> what hangs where, by `instance/eye` */
+    private array $hung = [];
+
+    /** @var array<string, int> instance => how many hang from it, itself counted */
+    private array $below = [];
+
+    /** @param  list<Instance>  $instances  each after the one it hangs in */
+    public function __construct(private readonly array $instances, private readonly FitKind $fit)
+    {
+        foreach ($instances as $instance) {
+            if ($instance->above !== null) {
+                $this->hung[$instance->above.'/'.$instance->eye][] = $instance;
+            }
+        }
+        $straight = $this->drawn(fn (Instance $instance): float => 0.0);
+        $this->lengthMm = $straight->heightMm();
+        $this->isRound = $this->isLine() && count($instances) >= self::ROUND_PARTS;
+        $this->figure = match (true) {
+            $this->isRound => $this->round(),
+            array_filter($this->hung, fn (array $together): bool => count($together) > 1) !== [] => $this->drawn($this->fan(...)),
+            default => $straight,
+        };
+    }
+
+    /** Whether it is a line that goes round wrist or neck, and no pendant or bangle. */
+    public function isLine(): bool
+    {
+        return ($this->fit === FitKind::Wrist || $this->fit === FitKind::Neck) && count($this->instances) > 1 && $this->lengthMm >= self::ROUND_MM;
+    }
+
+    /** What all of one part add to the length, mm: of those that hang beside the line, nothing. */
+    public function lengthOf(string $part): float
+    {
+        $length = 0.0;
+        foreach ($this->instances as $instance) {
+            if ($instance->part->part->id === $part && ($instance->part->part->on === '' || isset($this->hung[$instance->name.'/bottom']))) {
+                $length += $this->advances[$instance->name] ?? 0.0;
+            }
+        }
+
+        return $length;
+    }
+
+    /** @param  \Closure(Instance): float  $turn  degrees clockwise about the eye it hangs in */
+    private function drawn(\Closure $turn): PieceFigure
+    {
+        $sketch = new Sketch;
+        $places = $poses = [];
+        foreach ($this->instances as $instance) {
+            $above = $places[$instance->above ?? ''][$instance->eye] ?? null;
+            $place = $above ?? new Placement($instance->above === null ? 0.0 : $sketch->figure()->bottom, true);
+            $pose = ($above === null ? new Pose : $poses[$instance->above ?? ''])->turned($turn($instance), $place->xMm, $place->yMm);
+            $sketch->pose($pose);
+            $poses[$instance->name] = $pose;
+            $places[$instance->name] = $instance->part->technique->draw($instance->part, $place, $sketch);
+            $this->advances[$instance->name] ??= ($places[$instance->name]['bottom'] ?? $place)->yMm - $place->yMm;
+        }
+
+        return $sketch->figure();
+    }
+
+    /** Degrees by which one of several in an eye stands off, so that their beads lie side by side. */
+    private function fan(Instance $instance): float
+    {
+        $together = $this->hung[($instance->above ?? '').'/'.$instance->eye] ?? [];
+        if (count($together) < 2) {
+            return 0.0;
+        }
+        $widest = max(array_map(fn (Instance $one): float => $one->part->widestMm(), $together)) + 0.5;
+        $step = min(rad2deg($widest / self::SWING_MM), self::MOST_FAN_DEGREES / (count($together) - 1));
+
+        return -$step * ((int) array_search($instance, $together, true) - (count($together) - 1) / 2);
+    }
+
+    /** Laid clockwise from the top: each part of the line turns by its share of a whole turn, and what only hangs points outwards. */
+    private function round(): PieceFigure
+    {
+        foreach (array_reverse($this->instances) as $instance) {
+            $this->below[$instance->name] = ($this->below[$instance->name] ?? 0) + 1;
+            if ($instance->above !== null) {
+                $this->below[$instance->above] = ($this->below[$instance->above] ?? 0) + $this->below[$instance->name];
+            }
+        }
+        $perMm = 360.0 / $this->lengthMm;
+        $last = 0.0;
+
+        return $this->drawn(function (Instance $instance) use ($perMm, &$last): float {
+            if ($instance->above === null) {
+                $last = $this->advances[$instance->name] ?? 0.0;
+
+                return -90.0;
+            }
+            if (! $this->isOnward($instance)) {
+                return -90.0;
+            }
+            $own = $this->advances[$instance->name] ?? 0.0;
+            $turn = ($last + $own) / 2 * $perMm;
+            $last = $own;
+
+            return $turn;
+        })->fromTop();
+    }
+
+    /** Whether the line goes on in it: of several in one eye, the one from which most hangs. */
+    private function isOnward(Instance $instance): bool
+    {
+        $together = $this->hung[$instance->above.'/'.$instance->eye] ?? [$instance];
+        $most = max(1, ...array_map(fn (Instance $one): int => $this->below[$one->name] ?? 1, $together));
+        foreach ($together as $one) {
+            if (($this->below[$one->name] ?? 1) === $most) {
+                return $one === $instance;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+use Hebra\Core\Piece\FitKind;
+use Hebra\Core\Piece\Piece;
+use Hebra\Core\Quantity\Figures;
+
+/**
+ * How long a piece round wrist or neck is, how long it is to be, and how often what repeats in it must stand there to come
+ * nearest. Wrist: girth + ease + π·B for beads of B [common practice; the beads by geometry]. Neck: the length asked for.
+ */
+final readonly class Reach
+{
+    private function __construct(
+        public float $hasMm,
+        public float $wantsMm,
+        /** the group or the part that repeats, or neither */
+        private string $group,
+        private string $part,
+        public int $count,
+        /** what one of its repeats adds to the length, mm; 0 where nothing repeats */
+        public float $unitMm,
+    ) {
+    }
+
+    /** Null where the piece is no line round wrist or neck: a pendant, a bangle, an earring. */
+    public static function of(Piece $piece, Layout $layout): ?self
+    {
+        if (! $layout->isLine()) {
+            return null;
+        }
+        $thickest = array_reduce($piece->beads, fn (float $most, $bead): float => max($most, $bead->widthMm), 0.0);
+        $wants = $piece->fit->kind === FitKind::Wrist ? $piece->fit->mm + FitSheet::EASE_MM + M_PI * $thickest : $piece->fit->mm;
+        foreach ($piece->parts as $part) {
+            $length = array_sum(array_map(fn (string $id): float => $layout->lengthOf($id), $part->group === '' ? [$part->id] : self::idsIn($piece, $part->group)));
+            if ($part->group !== '' && $length > 0) {
+                $count = $piece->groups[$part->group]->repeat;
+
+                return new self($layout->lengthMm, $wants, $part->group, '', $count, $length / $count);
+            }
+            if ($part->repeat > 1 && $length > 0) {
+                return new self($layout->lengthMm, $wants, '', $part->id, $part->repeat, $length / $part->repeat);
+            }
+        }
+
+        return new self($layout->lengthMm, $wants, '', '', 0, 0.0);
+    }
+
+    /** @return list<string> */
+    private static function idsIn(Piece $piece, string $group): array
+    {
+        $ids = [];
+        foreach ($piece->parts as $part) {
+            if ($part->group === $group) {
+                $ids[] = $part->id;
+            }
+        }
+
+        return $ids;
+    }
+
+    /** How often it must repeat to come nearest; null where nothing repeats. */
+    public function nearest(): ?int
+    {
+        return $this->unitMm > 0 ? max(1, (int) round($this->count + ($this->wantsMm - $this->hasMm) / $this->unitMm)) : null;
+    }
+
+    public function lengthAt(int $count): float
+    {
+        return $this->hasMm + ($count - $this->count) * $this->unitMm;
+    }
+
+    public function check(Profile $profile): Check
+    {
+        $nearest = $this->nearest();
+        $off = $this->hasMm - $this->wantsMm;
+        $text = 'Laid straight it is '.$profile->length($this->hasMm).', and '.$profile->length($this->wantsMm).' would fit';
+        if (abs($off) < 0.5) {
+            return new Check(Level::Ok, 'length', $text.'.');
+        }
+        $text .= ': '.$profile->length(abs($off)).' too '.($off > 0 ? 'long' : 'short');
+        if ($nearest === null || $nearest === $this->count) {
+            return new Check($nearest === null ? Level::Note : Level::Ok, 'length', $text.($nearest === null ? '. Add or take off parts or beads.' : ', as near as whole repeats come.'));
+        }
+
+        return new Check(Level::Note, 'length', $text.". {$nearest} repeats in place of {$this->count} come to ".$profile->length($this->lengthAt($nearest)).'.', $this->part, [
+            new Way(Figures::counted($nearest, 'repeat'), $this->group !== '' ? ['do' => 'group.set', 'group' => $this->group, 'count' => (string) $nearest] : ['do' => 'part.repeat', 'part' => $this->part, 'count' => (string) $nearest]),
+        ]);
+    }
+}

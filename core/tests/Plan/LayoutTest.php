@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Tests\Plan;
+
+use Hebra\Core\Figure\BeadMark;
+use Hebra\Core\Figure\Pose;
+use Hebra\Core\Piece\Patterns;
+use Hebra\Core\Piece\Piece;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Plan;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Tests\Piece\Some;
+use PHPUnit\Framework\TestCase;
+
+/** Where parts lie in the drawing, and how long a line of them is. */
+final class LayoutTest extends TestCase
+{
+    private static function plan(Piece $piece): Plan
+    {
+        return Planner::plan($piece, new Profile);
+    }
+
+    private static function length(Plan $plan): Check
+    {
+        return array_values(array_filter($plan->checks, fn (Check $check): bool => $check->rule === 'length'))[0];
+    }
+
+    /** A quarter turn clockwise about a point leaves that point where it is and takes what hung 10 below it 10 to the left. */
+    public function test_a_pose_turns_about_the_eye(): void
+    {
+        $pose = (new Pose)->turned(90.0, 3.0, 20.0);
+        self::assertEqualsWithDelta([3.0, 20.0], $pose->at(0.0, 20.0), 1e-9);
+        self::assertEqualsWithDelta([-7.0, 20.0], $pose->at(0.0, 30.0), 1e-9);
+        // Turned on about its own end, it points up.
+        self::assertEqualsWithDelta([-7.0, 10.0], $pose->turned(90.0, 0.0, 30.0)->at(0.0, 40.0), 1e-9);
+    }
+
+    /** Laid round, a chain of equal links is a regular polygon: bead middles lie on one circle, and its length is that laid straight. */
+    public function test_a_bracelet_is_laid_round(): void
+    {
+        $piece = Some::changed(Patterns::start('linked-bracelet', 'Round'), ['do' => 'group.set', 'group' => 'g1', 'count' => '12']);
+        $plan = self::plan($piece);
+        self::assertTrue($plan->isLaidRound());
+        self::assertLessThan($plan->hangsMm() / 2, $plan->figure->heightMm(), 'round, it is about a third as high as long');
+        $middles = array_values(array_map(fn (BeadMark $mark): array => [$mark->xMm, $mark->topMm + $mark->bead->lengthMm / 2], array_filter($plan->figure->beads, fn (BeadMark $mark): bool => $mark->bead->colour === 'moss')));
+        self::assertCount(12, $middles);
+        $steps = [];
+        for ($at = 1; $at < 12; $at++) {
+            $steps[] = hypot($middles[$at][0] - $middles[$at - 1][0], $middles[$at][1] - $middles[$at - 1][1]);
+        }
+        self::assertEqualsWithDelta(max($steps), min($steps), 0.001);
+        foreach ($plan->figure->strokes as $stroke) {
+            foreach ($stroke->path as $command) {
+                self::assertGreaterThanOrEqual(0.0, $command[$command[0] === 'A' ? 5 : 2] ?? 0.0, 'nothing above the top');
+            }
+        }
+    }
+
+    /** The number of repeats it names is the nearest: with one more or one fewer the piece is farther off, and its promise is kept. */
+    public function test_repeats_are_solved_for_a_length(): void
+    {
+        foreach (['linked-bracelet' => 'wrist', 'ring-chain' => 'wrist', 'mirrored-necklace' => 'neck'] as $pattern => $kind) {
+            foreach ($kind === 'wrist' ? ['140 mm', '165 mm', '210 mm'] : ['380 mm', '457 mm', '610 mm'] as $size) {
+                $piece = Some::changed(Patterns::start($pattern, 'Solved'), ['do' => 'fit', 'kind' => $kind, 'fit' => $size]);
+                $plan = self::plan($piece);
+                $reach = $plan->reach();
+                self::assertNotNull($reach);
+                $nearest = $reach->nearest();
+                self::assertNotNull($nearest);
+                $check = self::length($plan);
+                $done = $check->ways === [] ? $plan : self::plan(Some::changed($piece, $check->ways[0]->change));
+                self::assertEqualsWithDelta($reach->lengthAt($nearest), $done->hangsMm(), 0.01, "{$pattern} for {$size}");
+                self::assertSame([], self::length($done)->ways);
+                self::assertLessThanOrEqual($reach->unitMm / 2 + 1e-6, abs($done->hangsMm() - $reach->wantsMm));
+            }
+        }
+    }
+
+    public function test_what_is_no_line_has_no_length_to_reach(): void
+    {
+        foreach (['link-and-drop', 'disc', 'framed-drop', 'curled-bangle', 'wound-ring'] as $pattern) {
+            self::assertNull(self::plan(Patterns::start($pattern, 'No line'))->reach(), $pattern);
+        }
+        self::assertStringContainsString('Add or take off parts', self::length(self::plan(Patterns::start('strand', 'Bare')))->text);
+    }
+
+    /** What hangs aside and ends there does not end the line; and a group that hangs elsewhere follows itself from its second time on. */
+    public function test_the_line_goes_on_past_what_hangs_aside(): void
+    {
+        $plan = self::plan(Patterns::start('mirrored-necklace', 'Aside'));
+        self::assertSame([], array_values(array_filter($plan->checks, fn (Check $check): bool => $check->level->value === 'stop')));
+        $lone = Some::changed(Patterns::start('ring-chain', 'Aside'), ['do' => 'part.add', 'technique' => 'head-pin'], ['do' => 'part.hang', 'part' => 'p3', 'on' => 'p2/bottom'], ['do' => 'part.add', 'technique' => 'jump-ring', 'at' => '3']);
+        self::assertSame([], array_values(array_filter(self::plan($lone)->checks, fn (Check $check): bool => $check->rule === 'nothing to hang from')));
+    }
+}
