@@ -33,6 +33,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/pieces', [PieceController::class, 'store']);
     Route::post('/pieces/import', [PieceController::class, 'import']);
     Route::post('/pieces/{deleted}/restore', [PieceController::class, 'restore']);
+    Route::get('/pieces/export', [PieceController::class, 'exportAll']);
     Route::get('/pieces/{piece}', [PieceController::class, 'show']);
     Route::delete('/pieces/{piece}', [PieceController::class, 'destroy']);
     Route::get('/pieces/{piece}/export', [PieceController::class, 'export']);
@@ -43,6 +44,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/pieces/{piece}/lay-ready', [StageController::class, 'layReady']);
     Route::get('/pieces/{piece}/strips', [StageController::class, 'strips']);
     Route::post('/pieces/{piece}/makings', [MakingController::class, 'store']);
+    Route::get('/pieces/{piece}/drawing.svg', [StageController::class, 'drawing']);
+    Route::get('/pieces/{piece}/strips.svg', [StageController::class, 'stripsDrawn']);
     Route::get('/pieces/{piece}/{stage}', [StageController::class, 'show']);
 
     Route::patch('/makings/{making}', [MakingController::class, 'update']);

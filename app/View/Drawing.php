@@ -26,9 +26,9 @@ final readonly class Drawing
 
     private float $originX;
 
-    public function __construct(private PieceFigure $figure, float $roomWide = 330, float $roomHigh = 560, private float $dimension = 64, private float $room = 26, private string $name = 'piece', private bool $isMirrored = false)
+    public function __construct(private PieceFigure $figure, float $roomWide = 330, float $roomHigh = 560, private float $dimension = 64, private float $room = 26, private string $name = 'piece', private bool $isMirrored = false, ?float $ratioGiven = null)
     {
-        $this->ratio = self::ratioFor($figure, $roomWide - $dimension - 2 * $this->room, $roomHigh - 2 * $this->room);
+        $this->ratio = $ratioGiven ?? self::ratioFor($figure, $roomWide - $dimension - 2 * $this->room, $roomHigh - 2 * $this->room);
         $this->k = $this->ratio * self::PX_PER_MM;
         $this->originX = $this->room + $dimension + ($isMirrored ? $figure->right : -$figure->left) * $this->k;
         $this->width = round(2 * $this->room + $dimension + $figure->widthMm() * $this->k, 1);

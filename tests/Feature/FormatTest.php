@@ -20,7 +20,7 @@ final class FormatTest extends TestCase
     /** @return list<string> what the schema has against it */
     private function against(string $json): array
     {
-        $result = (new Validator)->validate(json_decode($json), (string) file_get_contents(dirname(__DIR__, 2).'/docs/piece-1.schema.json'));
+        $result = (new Validator)->validate(json_decode($json), (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/piece-1.schema.json'));
 
         return $result->error() === null ? [] : array_keys((new ErrorFormatter)->format($result->error()));
     }
@@ -53,9 +53,9 @@ final class FormatTest extends TestCase
 
     public function test_the_schema_names_what_the_reader_knows(): void
     {
-        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/piece-1.schema.json'), true);
+        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/piece-1.schema.json'), true);
         self::assertSame(array_keys(Techniques::all()), $schema['properties']['parts']['items']['properties']['technique']['enum']);
-        $format = (string) file_get_contents(dirname(__DIR__, 2).'/docs/piece-format.md');
+        $format = (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/README.md');
         foreach (Techniques::all() as $technique) {
             foreach ($technique->parameters() as $parameter) {
                 self::assertStringContainsString("`{$parameter->key}`", $format);

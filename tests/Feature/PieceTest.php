@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Piece;
+use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\PieceJson;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Profile;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -157,6 +160,49 @@ final class PieceTest extends TestCase
         self::assertSame($piece->json(), PieceJson::write(PieceJson::read($json)));
         $this->post('/pieces/import', ['file' => UploadedFile::fake()->createWithContent('drops.json', $json)])->assertRedirect();
         self::assertSame($piece->json(), Piece::query()->latest('id')->firstOrFail()->json());
+    }
+
+    public function test_all_pieces_go_out_in_one_file_and_come_back(): void
+    {
+        $one = $this->piece();
+        $two = $this->piece('linked-bracelet');
+        $json = (string) $this->actingAs($this->maker)->get('/pieces/export')->assertOk()->getContent();
+        $this->post('/pieces/import', ['file' => UploadedFile::fake()->createWithContent('all.json', $json)])->assertRedirect('/pieces');
+        self::assertSame([$one->json(), $two->json(), $one->json(), $two->json()], Piece::query()->oldest('id')->get()->map(fn (Piece $piece): string => $piece->json())->all());
+        // One bad piece among them, and none is kept.
+        $document = json_decode($json, true);
+        $document['pieces'][1]['parts'][0]['repeat'] = 0;
+        foreach ([
+            'In piece 2: parts 0 repeat 0 is out of range' => $document,
+            'Pieces is an empty list' => ['hebra' => 'pieces', 'version' => 1, 'pieces' => []],
+            'Version 9 is not known here' => ['hebra' => 'pieces', 'version' => 9, 'pieces' => []],
+            'give a list' => ['hebra' => 'pieces', 'version' => 1, 'pieces' => 'all'],
+        ] as $sentence => $bad) {
+            $this->post('/pieces/import', ['file' => UploadedFile::fake()->createWithContent('bad.json', (string) json_encode($bad))])->assertStatus(422)->assertSee($sentence);
+        }
+        self::assertSame(4, Piece::query()->count());
+    }
+
+    /** A picture is well-formed, true to size, without a variable or a script, and its names are text. */
+    public function test_drawing_and_strips_are_pictures_of_their_own(): void
+    {
+        $this->actingAs($this->maker);
+        foreach (array_keys(Patterns::all()) as $pattern) {
+            $piece = $this->piece($pattern);
+            $this->change($piece, ['do' => 'name', 'name' => '<b onload="x">&']);
+            foreach (['drawing.svg', 'strips.svg'] as $file) {
+                $response = $this->get("/pieces/{$piece->ulid}/{$file}")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
+                $svg = (string) $response->getContent();
+                $document = new \DOMDocument;
+                self::assertTrue($document->loadXML($svg, LIBXML_NONET), $pattern);
+                self::assertSame(0, $document->getElementsByTagName('b')->length);
+                self::assertSame('<b onload="x">&', $document->getElementsByTagName('title')->item(0)?->textContent);
+                self::assertStringNotContainsString('var(--', $svg);
+                self::assertStringContainsString("default-src 'none'", (string) $response->headers->get('Content-Security-Policy'));
+            }
+            $longest = max(array_map(fn ($cut): float => $cut->lengthMm(), Planner::plan($piece->refresh()->document(), new Profile)->strips()));
+            self::assertGreaterThanOrEqual($longest, (float) ($document->documentElement?->getAttribute('width') ?? 0), 'one to one');
+        }
     }
 
     public function test_a_bad_import_changes_nothing_and_says_where(): void

@@ -11,6 +11,7 @@ use App\Models\Piece;
 use App\View\PatternCard;
 use App\View\PieceCard;
 use Hebra\Core\Piece\Patterns;
+use Hebra\Core\Piece\Piece as Document;
 use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Problem;
 use Illuminate\Contracts\View\View;
@@ -18,6 +19,8 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** The pieces of a workshop: list, start, import, export, copy, put away and take back. */
@@ -63,13 +66,16 @@ final class PieceController extends Controller
         try {
             $file = $request->file('file');
             $file instanceof UploadedFile || throw Refused::invalid('file', 'No file came: choose a piece that Hebra exported (.json).');
-            $file->isValid() && $file->getSize() <= PieceJson::MOST_BYTES || throw Refused::invalid('file', 'The file is larger than 1024 KiB or did not arrive whole: a piece takes at most 1024 KiB.');
-            $piece = $this->history->begin($this->workshop($request), PieceJson::read($file->getContent()), 'Imported');
+            $file->isValid() && $file->getSize() <= PieceJson::MOST_BYTES || throw Refused::invalid('file', 'The file is larger than 1024 KiB or did not arrive whole: a file of pieces takes at most 1024 KiB.');
+            // All are read before the first is kept: a bad one refuses the whole file.
+            $pieces = PieceJson::readAll($file->getContent());
+            $workshop = $this->workshop($request);
+            $begun = DB::transaction(fn (): array => array_map(fn (Document $piece): Piece => $this->history->begin($workshop, $piece, 'Imported'), $pieces));
         } catch (Problem $problem) {
             return $this->again($this->index($request), $problem instanceof Refused ? $problem : Refused::at('file', $problem));
         }
 
-        return redirect("/pieces/{$piece->ulid}/lay-out");
+        return count($begun) === 1 ? redirect("/pieces/{$begun[0]->ulid}/lay-out") : redirect('/pieces')->with('said', count($begun).' pieces brought in.');
     }
 
     public function show(PieceRequest $request): RedirectResponse
@@ -84,6 +90,18 @@ final class PieceController extends Controller
         return response($piece->json()."\n", 200, [
             'Content-Type' => 'application/json',
             'Content-Disposition' => 'attachment; filename="'.(Str::slug($piece->name) ?: 'piece').'.hebra.json"',
+        ]);
+    }
+
+    /** All pieces of the workshop in one file. */
+    public function exportAll(Request $request): Response
+    {
+        /** @var Collection<int, Piece> $pieces */
+        $pieces = $this->workshop($request)->pieces()->orderBy('id')->limit(PieceJson::MOST_PIECES)->get();
+
+        return response(PieceJson::writeAll(array_values($pieces->map(fn (Piece $piece): Document => $piece->document())->all()))."\n", 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="pieces.hebra.json"',
         ]);
     }
 

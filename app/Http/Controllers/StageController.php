@@ -9,8 +9,8 @@ use App\Http\Problems;
 use App\Http\Requests\PieceRequest;
 use App\Models\Piece;
 use App\View\Desk;
-use App\View\Drawing;
 use App\View\Strip;
+use App\View\SvgFile;
 use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Plan\LayReady;
 use Hebra\Core\Problem;
@@ -113,7 +113,21 @@ final class StageController extends Controller
         return view('stages.strips', [
             'desk' => $desk,
             'strips' => array_map(fn ($cut): Strip => new Strip($cut, $desk->profile, 1.0), $desk->plan->strips()),
-            'drawing' => new Drawing($desk->plan->figure, 10_000, 320, 64),
         ]);
+    }
+
+    public function drawing(PieceRequest $request): Response
+    {
+        return $this->picture(SvgFile::drawing(new Desk($request->piece(), $this->workshop($request), 'lay-out')));
+    }
+
+    public function stripsDrawn(PieceRequest $request): Response
+    {
+        return $this->picture(SvgFile::strips(new Desk($request->piece(), $this->workshop($request), 'cut')));
+    }
+
+    private function picture(string $svg): Response
+    {
+        return response($svg, 200, ['Content-Type' => 'image/svg+xml']);
     }
 }

@@ -55,6 +55,17 @@ final class InvalidPiece extends Refusal
         return new self('hebra', 'The document says it is '.(is_string($read) ? self::shown($read) : self::kind($read)).': a piece says "hebra": "piece".');
     }
 
+    public static function noPieces(): self
+    {
+        return new self('pieces', 'Pieces is an empty list: give at least one piece.');
+    }
+
+    /** A refusal of one piece in a file of several. */
+    public static function inPiece(int $index, \Hebra\Core\Problem $why): self
+    {
+        return new self("pieces.{$index}.{$why->field()}", 'In piece '.($index + 1).': '.lcfirst($why->getMessage()));
+    }
+
     public static function version(mixed $read): self
     {
         return new self('version', 'Version '.(is_int($read) ? $read : self::kind($read)).' is not known here: give version 1.');

@@ -25,6 +25,8 @@ final class PieceJson
 
     public const MOST_BYTES = 1_048_576;
 
+    public const MOST_PIECES = 200;
+
     public static function write(Piece $piece): string
     {
         return json_encode(self::toArray($piece), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
@@ -84,19 +86,57 @@ final class PieceJson
         return $settings;
     }
 
+    /** @param  list<Piece>  $pieces */
+    public static function writeAll(array $pieces): string
+    {
+        return json_encode(['hebra' => 'pieces', 'version' => self::VERSION, 'pieces' => array_map(self::toArray(...), $pieces)], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
     /** @throws \Hebra\Core\Problem if it is no piece; nothing is half-read */
     public static function read(string $json): Piece
+    {
+        return self::fromArray(self::decoded($json));
+    }
+
+    /**
+     * One piece, or a file of several.
+     *
+     * @return non-empty-list<Piece>
+     *
+     * @throws \Hebra\Core\Problem if any of them is no piece, at `pieces.3.parts.1.…`; nothing is half-read
+     */
+    public static function readAll(string $json): array
+    {
+        $document = self::decoded($json);
+        if (! is_array($document) || ($document['hebra'] ?? null) !== 'pieces') {
+            return [self::fromArray($document)];
+        }
+        ($document['version'] ?? null) === self::VERSION || throw InvalidPiece::version($document['version'] ?? null);
+        self::onlyKeys(self::object($document, 'document'), ['hebra', 'version', 'pieces'], 'document');
+        $list = self::listed($document['pieces'] ?? null, 'pieces');
+        count($list) <= self::MOST_PIECES || throw \Hebra\Core\Quantity\OutOfRange::tooMany('pieces', count($list), self::MOST_PIECES, 'pieces');
+        $pieces = [];
+        foreach ($list as $index => $piece) {
+            try {
+                $pieces[] = self::fromArray($piece);
+            } catch (\Hebra\Core\Problem $problem) {
+                throw InvalidPiece::inPiece($index, $problem);
+            }
+        }
+
+        return $pieces === [] ? throw InvalidPiece::noPieces() : $pieces;
+    }
+
+    private static function decoded(string $json): mixed
     {
         if (strlen($json) > self::MOST_BYTES) {
             throw InvalidPiece::tooLarge(strlen($json), self::MOST_BYTES);
         }
         try {
-            $document = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
+            return json_decode($json, true, 32, JSON_THROW_ON_ERROR);
         } catch (\JsonException $why) {
             throw InvalidPiece::notJson(mb_strtolower($why->getMessage()));
         }
-
-        return self::fromArray($document);
     }
 
     /** @throws \Hebra\Core\Problem if it is no piece */

@@ -17,9 +17,9 @@
             <button type="submit" class="do">Start a piece</button>
             <a class="small pb-2" href="/patterns">or choose by its picture</a>
         </form>
-        <details class="mt-3 small"><summary class="quiet">Bring in a piece that Hebra exported</summary>
+        <details class="mt-3 small"><summary class="quiet">Bring in pieces that Hebra exported, or export all</summary>
             <form method="post" action="/pieces/import" enctype="multipart/form-data" class="bar mt-2">@csrf
-                <label for="file" class="sr-only">File</label><input type="file" id="file" name="file" accept=".json,application/json"><button type="submit" class="may">Bring it in</button></form>
+                <label for="file" class="sr-only">File</label><input type="file" id="file" name="file" accept=".json,application/json"><button type="submit" class="may">Bring in</button> <a class="ml-4" href="/pieces/export">Export all pieces</a></form>
         </details>
         @if ($problem !== null && ! in_array($problem->field(), ['name', 'pattern'], true))<p class="refusal" role="alert">{{ $problem->getMessage() }}</p>@endif
     </section>

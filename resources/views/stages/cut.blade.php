@@ -37,6 +37,7 @@
     <div>@include('stages.checks', ['checks' => array_slice($desk->plan->checks, 0, 6)])</div>
     <div class="flex flex-col gap-2 items-stretch">
         <a class="may justify-center" href="/pieces/{{ $desk->piece->ulid }}/strips">Print strips 1 : 1</a>
+        <a class="small text-center" href="/pieces/{{ $desk->piece->ulid }}/strips.svg">strips as a picture (SVG)</a>
         <form method="post" action="/pieces/{{ $desk->piece->ulid }}/makings">@csrf<button type="submit" class="do w-full justify-center">{{ $desk->piece->openMaking ? 'Go on making' : 'Start making' }}</button></form>
     </div>
 </div>

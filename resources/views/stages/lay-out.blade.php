@@ -3,6 +3,7 @@
     <h2>{{ $desk->document->fit->kind->begins() }}</h2>
     <div class="bar small">
         <a class="tool" href="/pieces/{{ $desk->piece->ulid }}/lay-ready">Lay ready</a>
+        <a class="tool" href="/pieces/{{ $desk->piece->ulid }}/drawing.svg" target="_blank" rel="noopener">Large drawing</a>
     </div>
 </div>
 @include('stages.checks', ['checks' => $desk->checks(\Hebra\Core\Plan\Level::Stop, \Hebra\Core\Plan\Level::Warn)])

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Hebra\Core\Plan\Cut;
+
+/** A drawing or the strips as a file of their own: true size in millimetres, every colour inside, nothing to fetch. */
+final class SvgFile
+{
+    private const PX_PER_MM = Drawing::PX_PER_MM;
+
+    private const GAP_PX = 12.0;
+
+    public static function drawing(Desk $desk): string
+    {
+        $drawing = new Drawing($desk->plan->figure, dimension: $desk->plan->isLaidRound() ? 0 : 64, ratioGiven: 1.0);
+        $label = 'Drawing of '.$desk->document->name.': '.$desk->high();
+
+        return self::document($drawing->width, $drawing->height, $desk->document->name, view('svg.defs')->render()
+            .view('svg.piece', ['drawing' => $drawing, 'hangs' => $desk->plan->isLaidRound() ? '' : $desk->high(), 'label' => $label])->render());
+    }
+
+    public static function strips(Desk $desk): string
+    {
+        $y = 0.0;
+        $width = 10.0;
+        $inner = '';
+        foreach (array_map(fn (Cut $cut): Strip => new Strip($cut, $desk->profile, 1.0), $desk->plan->strips()) as $strip) {
+            $title = e("{$strip->cut->label}: {$strip->cut->count} × {$desk->profile->length($strip->cutMm())}, {$strip->cut->wire->words()}");
+            $inner .= '<text class="dimension-text" x="4" y="'.round($y + 16, 2).'">'.$title.'</text><g transform="translate(0 '.round($y + 22, 2).')">'.view('svg.strip', ['strip' => $strip])->render().'</g>';
+            $y += 22 + $strip->height + self::GAP_PX;
+            $width = max($width, $strip->width, 4 + 8.2 * mb_strlen($title));
+        }
+
+        return self::document($width, max($y, 10.0), $desk->document->name, $inner);
+    }
+
+    private static function document(float $width, float $height, string $title, string $inner): string
+    {
+        return '<?xml version="1.0" encoding="UTF-8"?>'."\n".'<svg xmlns="http://www.w3.org/2000/svg" width="'.round($width / self::PX_PER_MM, 3).'mm" height="'.round($height / self::PX_PER_MM, 3).'mm" viewBox="0 0 '.round($width, 2).' '.round($height, 2).'">'
+            .'<title>'.e($title).'</title><style>'.self::style().'</style>'.$inner."</svg>\n";
+    }
+
+    /** The style sheet of wire and beads with every variable put in: not all that read SVG know variables. */
+    private static function style(): string
+    {
+        $css = (string) preg_replace('~/\*.*?\*/~s', '', (string) file_get_contents(resource_path('css/wire.css')));
+        preg_match_all('/(--color-[a-z-]+):\s*(#[0-9a-f]{3,8})/i', (string) file_get_contents(resource_path('css/app.css')), $found, PREG_SET_ORDER);
+        $colours = array_column($found, 2, 1);
+        $sets = $rules = [];
+        preg_match_all('/([^{}]+)\{([^{}]*)\}/', $css, $all, PREG_SET_ORDER);
+        foreach ($all as [, $selectors, $body]) {
+            if (preg_match_all('/(--[wb]-[a-z]+):\s*(#[0-9a-f]+)/', $body, $values, PREG_SET_ORDER) > 0) {
+                foreach (explode(',', $selectors) as $selector) {
+                    $sets[trim($selector)] = array_column($values, 2, 1);
+                }
+            } elseif (! preg_match('/lit|defs|hit|under/', $selectors)) {
+                $rules[] = [trim($selectors), strtr(trim($body), $colours === [] ? [] : array_combine(array_map(fn (string $name): string => "var({$name})", array_keys($colours)), $colours) + ['var(--font-text)' => 'sans-serif', 'var(--font-figure)' => 'monospace'])];
+            }
+        }
+        $style = '.hit,.under{fill:none}';
+        foreach ($rules as [$selector, $body]) {
+            if (preg_match('/var\(--([wb])-/', $body, $kind) !== 1) {
+                $style .= "{$selector}{{$body}}";
+
+                continue;
+            }
+            foreach ($sets as $owner => $values) {
+                if (! isset($values["--{$kind[1]}-body"])) {
+                    continue;
+                }
+                $of = array_combine(array_map(fn (string $name): string => "var({$name})", array_keys($values)), $values);
+                [$first, $rest] = explode(' ', $selector, 2) + [1 => ''];
+                $style .= ($rest === '' ? "{$owner} {$first}" : "{$first}{$owner} {$rest}").'{'.strtr($body, $of).'}';
+            }
+        }
+
+        return $style;
+    }
+}
