@@ -5,6 +5,8 @@ declare(strict_types=1);
 // ./hebra bench: medians and ratios of one run. Opcache on, configuration, routes and views cached, server warm.
 
 use Hebra\Core\Bead\WirePacking;
+use Hebra\Core\Piece\ChangeReader;
+use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
@@ -162,6 +164,32 @@ for ($round = 0; $round < 90; $round++) {
 $peak = (int) $visitor->peak;
 $cut = timed(fn () => $visitor->ask("{$home}/cut"), 40);
 $planning = timed(fn () => Planner::plan($piece, new Profile)->steps(), 120);
+// A necklace of 120 links, in one run with the bare route again.
+$visitor->ask('/pieces', ['_token' => $form['_token'], 'name' => 'A necklace', 'pattern' => 'linked-bracelet']);
+preg_match('~/pieces/([0-9a-z]{26})"~i', $visitor->ask('/pieces')->body, $match);
+$necklace = '/pieces/'.$match[1];
+$visitor->ask("{$necklace}/lay-out");
+$asked = fn (array $change): Visitor => $visitor->ask("{$necklace}/changes", [...$form, 'revision' => $visitor->revision(), ...$change], true);
+$asked(['do' => 'group.set', 'group' => 'g1', 'count' => '60']);
+$bareAgain = $linkTimes = [];
+for ($round = 0; $round < 50; $round++) {
+    $start = hrtime(true);
+    $idle->ask('/bench-bare');
+    $middle = hrtime(true);
+    $asked(['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => $round % 2 === 0 ? 4 : 3]);
+    $visitor->status === 200 || throw new RuntimeException("The change was answered with {$visitor->status}");
+    if ($round >= 10) {
+        $bareAgain[] = ($middle - $start) / 1e6;
+        $linkTimes[] = (hrtime(true) - $middle) / 1e6;
+    }
+}
+$links = median($linkTimes) / median($bareAgain);
+$drawn = preg_match('~<figure class="drawing">.*?(<svg.*?</svg>)~s', $visitor->body, $match) === 1 ? strlen($match[1]) / 1000 : throw new RuntimeException('No drawing in the fragment');
+$planned = [];
+foreach ([60, 120, 240, 480, 960] as $count) {
+    $chain = ChangeReader::read(['do' => 'group.set', 'group' => 'g1', 'count' => (string) ($count / 2)])->apply(Patterns::start('linked-bracelet', 'A necklace'));
+    $planned[$count] = timed(fn () => Planner::plan($chain, new Profile)->steps(), 12);
+}
 $json = PieceJson::write($piece);
 $reading = timed(fn () => PieceJson::read($json), 120);
 
@@ -205,3 +233,13 @@ $core = fn (string $what, float $ms, float $aimMs) => $row($what, sprintf('%.2f 
 $core('the slowest of '.count(Sums::all()).' sums, '.$slowest[0], $slowest[1], 1);
 $core('ranking every wire of the piece, all roles', $ranking, 15);
 $core('eight mixed wires packed in a hole, median of five sets', $packing, 5);
+
+printf("\nA necklace of 120 links and rings\n\n");
+$row('one field changed, against the bare route', sprintf('%.2f ×', $links), 'aim ≤ 6 ×', $links <= 6);
+$row('planning alone, steps worded', sprintf('%.2f ms', $planned[120]), 'aim ≤ 25 ms', $planned[120] <= 25);
+$row('its drawing', sprintf('%.0f kB', $drawn), 'aim ≤ 250 kB', $drawn <= 250);
+foreach ($planned as $count => $ms) {
+    $row("planning {$count} parts, a part", sprintf('%.3f ms', $ms / $count), '', true);
+}
+$growth = ($planned[960] / 960) / ($planned[60] / 60);
+$row('a part of 960 against a part of 60', sprintf('%.2f ×', $growth), 'aim ≤ 2 ×', $growth <= 2);

@@ -22,15 +22,10 @@ final readonly class Pose
         return $this->degrees === 0.0 && $this->xMm === 0.0 && $this->yMm === 0.0;
     }
 
-    /** The pose of what hangs at a point of this one, its middle line through that point, turned about it. */
-    public function turned(float $degrees, float $xMm, float $yMm): self
+    /** The pose of what hangs in an eye of this one, turned about that eye. */
+    public function below(Placement $eye, float $degrees = 0.0): self
     {
-        if ($degrees === 0.0 && $xMm === 0.0) {
-            return $this;
-        }
-        $by = new self($degrees);
-        [$cx, $cy] = $by->at(0.0, $yMm);
-        [$x, $y] = $this->at($xMm - $cx, $yMm - $cy);
+        [$x, $y] = $this->at($eye->xMm, $eye->yMm);
 
         return new self($this->degrees + $degrees, $x, $y);
     }

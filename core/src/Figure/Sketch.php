@@ -16,28 +16,14 @@ final class Sketch
     /** @var list<BeadMark> */
     private array $beads = [];
 
-    private Pose $pose;
-
-    public function __construct()
-    {
-        $this->pose = new Pose;
-    }
-
-    /** How what is drawn from now on lies. */
-    public function pose(Pose $pose): void
-    {
-        $this->pose = $pose;
-    }
-
     public function stroke(Stroke $stroke): void
     {
-        $this->strokes[] = $this->pose->isNone() ? $stroke : $stroke->posed($this->pose);
+        $this->strokes[] = $stroke;
     }
 
     public function bead(Bead $bead, float $topMm, string $mark, float $xMm = 0.0, float $turn = 0.0): void
     {
-        $mark = new BeadMark($bead, $topMm, $mark, $xMm, $turn);
-        $this->beads[] = $this->pose->isNone() ? $mark : $mark->posed($this->pose);
+        $this->beads[] = new BeadMark($bead, $topMm, $mark, $xMm, $turn);
     }
 
     /** A ring of wire round a middle, seen from the front; in two halves, so that both can be lit. */

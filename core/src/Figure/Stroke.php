@@ -26,16 +26,20 @@ final readonly class Stroke
 
     public function posed(Pose $pose): self
     {
-        $path = array_map(function (array $command) use ($pose): array {
-            $at = $command[0] === 'A' ? 4 : 1;
-            [$x, $y] = $pose->at((float) ($command[$at] ?? 0), (float) ($command[$at + 1] ?? 0));
-            [$command[$at], $command[$at + 1]] = [round($x, 4), round($y, 4)];
-            if ($at === 4 && $pose->degrees !== 0.0 && $command[1] !== $command[2]) {
-                $command[6] = ($command[6] ?? 0.0) + round($pose->degrees, 2);
-            }
+        $path = $this->path;
+        foreach ($path as $index => $command) {
+            if ($command[0] !== 'A') {
+                [$x, $y] = $pose->at((float) $command[1], (float) $command[2]);
+                $path[$index] = [$command[0], round($x, 4), round($y, 4)];
 
-            return $command;
-        }, $this->path);
+                continue;
+            }
+            [$x, $y] = $pose->at((float) ($command[4] ?? 0), (float) ($command[5] ?? 0));
+            $path[$index] = ['A', $command[1], $command[2], $command[3] ?? 0, round($x, 4), round($y, 4)];
+            if ($pose->degrees !== 0.0 && $command[1] !== $command[2]) {
+                $path[$index][6] = round(($command[6] ?? 0.0) + $pose->degrees, 2);
+            }
+        }
 
         return new self($path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn);
     }

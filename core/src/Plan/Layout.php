@@ -36,6 +36,12 @@ final class Layout
     /** @var array<string, float> instance => how far it carries the next one, mm */
     public array $advances = [];
 
+    /** @var array<string, array{figure: PieceFigure, eyes: array<string, Placement>}> each part as it faces, hanging at the origin */
+    private array $once = [];
+
+    /** @var array<string, string> instance => its drawing there */
+    private array $onces = [];
+
     /** @var array<string, list<Instance>> what hangs where, by `instance/eye` */
     private array $hung = [];
 
@@ -50,14 +56,9 @@ final class Layout
                 $this->hung[$instance->above.'/'.$instance->eye][] = $instance;
             }
         }
-        $straight = $this->drawn(fn (Instance $instance): float => 0.0);
-        $this->lengthMm = $straight->heightMm();
+        $this->lengthMm = $this->straightMm();
         $this->isRound = $this->isLine() && count($instances) >= self::ROUND_PARTS;
-        $this->figure = match (true) {
-            $this->isRound => $this->round(),
-            array_filter($this->hung, fn (array $together): bool => count($together) > 1) !== [] => $this->drawn($this->fan(...)),
-            default => $straight,
-        };
+        $this->figure = $this->isRound ? $this->round() : $this->drawn($this->fan(...));
     }
 
     /** Whether it is a line that goes round wrist or neck, and no pendant or bangle. */
@@ -79,22 +80,72 @@ final class Layout
         return $length;
     }
 
+    /** How low it reaches with each part straight below the other. */
+    private function straightMm(): float
+    {
+        $tops = [];
+        $lowest = 0.0;
+        foreach ($this->instances as $instance) {
+            $drawn = $this->drawnOnce($instance);
+            $above = $this->above($instance);
+            $top = $above === null ? ($instance->above === null ? 0.0 : $lowest) : $tops[$instance->above ?? ''] + $above->yMm;
+            $tops[$instance->name] = $top;
+            $lowest = max($lowest, $top + $drawn['figure']->bottom);
+            $this->advances[$instance->name] = ($drawn['eyes']['bottom'] ?? null)->yMm ?? 0.0;
+        }
+
+        return $lowest;
+    }
+
+    /** The eye that it hangs in, as seen from the part that has it; null for the first, and where there is none. */
+    private function above(Instance $instance): ?Placement
+    {
+        return $this->once[$this->onces[$instance->above ?? ''] ?? '']['eyes'][$instance->eye] ?? null;
+    }
+
+    /**
+     * A part that hangs at the origin. What is made often is drawn but once for each way it faces.
+     *
+     * @return array{figure: PieceFigure, eyes: array<string, Placement>}
+     */
+    private function drawnOnce(Instance $instance): array
+    {
+        $facing = $this->above($instance)->facing ?? true;
+        $key = spl_object_id($instance->part).($facing ? '/' : '|');
+        $this->onces[$instance->name] = $key;
+        if (! isset($this->once[$key])) {
+            $sketch = new Sketch;
+            $eyes = $instance->part->technique->draw($instance->part, new Placement(0.0, $facing), $sketch);
+            $this->once[$key] = ['figure' => $sketch->figure(), 'eyes' => $eyes];
+        }
+
+        return $this->once[$key];
+    }
+
     /** @param  \Closure(Instance): float  $turn  degrees clockwise about the eye it hangs in */
     private function drawn(\Closure $turn): PieceFigure
     {
-        $sketch = new Sketch;
-        $places = $poses = [];
+        $poses = $strokes = $beads = [];
+        $lowest = 0.0;
         foreach ($this->instances as $instance) {
-            $above = $places[$instance->above ?? ''][$instance->eye] ?? null;
-            $place = $above ?? new Placement($instance->above === null ? 0.0 : $sketch->figure()->bottom, true);
-            $pose = ($above === null ? new Pose : $poses[$instance->above ?? ''])->turned($turn($instance), $place->xMm, $place->yMm);
-            $sketch->pose($pose);
+            $above = $this->above($instance);
+            $pose = match (true) {
+                $above !== null => $poses[$instance->above ?? '']->below($above, $turn($instance)),
+                $instance->above === null => new Pose($turn($instance)),
+                default => new Pose(0.0, 0.0, $lowest),
+            };
             $poses[$instance->name] = $pose;
-            $places[$instance->name] = $instance->part->technique->draw($instance->part, $place, $sketch);
-            $this->advances[$instance->name] ??= ($places[$instance->name]['bottom'] ?? $place)->yMm - $place->yMm;
+            $figure = $this->once[$this->onces[$instance->name]]['figure'];
+            $lowest = max($lowest, $pose->at(0.0, $figure->bottom)[1]);
+            foreach ($figure->strokes as $stroke) {
+                $strokes[] = $pose->isNone() ? $stroke : $stroke->posed($pose);
+            }
+            foreach ($figure->beads as $bead) {
+                $beads[] = $pose->isNone() ? $bead : $bead->posed($pose);
+            }
         }
 
-        return $sketch->figure();
+        return new PieceFigure($strokes, $beads);
     }
 
     /** Degrees by which one of several in an eye stands off, so that their beads lie side by side. */

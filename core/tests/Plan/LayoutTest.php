@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Tests\Plan;
 
 use Hebra\Core\Figure\BeadMark;
+use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Pose;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
@@ -28,14 +29,13 @@ final class LayoutTest extends TestCase
         return array_values(array_filter($plan->checks, fn (Check $check): bool => $check->rule === 'length'))[0];
     }
 
-    /** A quarter turn clockwise about a point leaves that point where it is and takes what hung 10 below it 10 to the left. */
+    /** Turned by a quarter clockwise in an eye, what hung 10 below it lies 10 to its left; a quarter more at that end, and it points up. */
     public function test_a_pose_turns_about_the_eye(): void
     {
-        $pose = (new Pose)->turned(90.0, 3.0, 20.0);
-        self::assertEqualsWithDelta([3.0, 20.0], $pose->at(0.0, 20.0), 1e-9);
-        self::assertEqualsWithDelta([-7.0, 20.0], $pose->at(0.0, 30.0), 1e-9);
-        // Turned on about its own end, it points up.
-        self::assertEqualsWithDelta([-7.0, 10.0], $pose->turned(90.0, 0.0, 30.0)->at(0.0, 40.0), 1e-9);
+        $pose = (new Pose)->below(new Placement(20.0, true, 3.0), 90.0);
+        self::assertEqualsWithDelta([3.0, 20.0], $pose->at(0.0, 0.0), 1e-9);
+        self::assertEqualsWithDelta([-7.0, 20.0], $pose->at(0.0, 10.0), 1e-9);
+        self::assertEqualsWithDelta([-7.0, 10.0], $pose->below(new Placement(10.0, true), 90.0)->at(0.0, 10.0), 1e-9);
     }
 
     /** Laid round, a chain of equal links is a regular polygon: bead middles lie on one circle, and its length is that laid straight. */
