@@ -10,6 +10,7 @@ use App\Http\Controllers\PieceController;
 use App\Http\Controllers\StageController;
 use App\Http\Controllers\StockController;
 use App\Http\Controllers\SumController;
+use App\Http\Controllers\WeaveController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -67,6 +68,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/tools', [HandController::class, 'addTool']);
     Route::put('/tools/{tool}', [HandController::class, 'changeTool']);
     Route::delete('/tools/{tool}', [HandController::class, 'dropTool']);
+
+    Route::get('/weave', [WeaveController::class, 'show']);
+    Route::post('/weave', [WeaveController::class, 'store']);
 
     Route::get('/sums', [SumController::class, 'index']);
     Route::get('/sums/{name}', [SumController::class, 'show']);

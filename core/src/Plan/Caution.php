@@ -10,6 +10,7 @@ enum Caution: string
     case CutEnds = 'cut-ends';
     case Filing = 'filing';
     case Hammering = 'hammering';
+    case Flame = 'flame';
     case Crush = 'crush';
     case Piercing = 'piercing';
     case MemoryWire = 'memory-wire';
@@ -21,6 +22,7 @@ enum Caution: string
             self::CutEnds => 'Cut ends fly: hold both ends, cut downwards, wear glasses.',
             self::Filing => 'Do not breathe metal dust: file damp or with a mask, and wipe up.',
             self::Hammering => 'Hammering: glasses, ears covered, a firm block, fingers clear.',
+            self::Flame => 'Open flame: a clear fireproof bench, hair and sleeves tied back, air moving, water at hand; learn it from someone trained.',
             self::Crush => 'Stone and glass crack when wraps are forced or pliers touch them: stop short of the bead.',
             self::Piercing => 'What goes through an ear must be smooth at its end and of a metal the wearer bears. Local limits on nickel apply.',
             self::MemoryWire => 'Memory wire ruins plain cutters and whips when it is cut: use cutters made for it, hold both ends, wear glasses.',

@@ -17,7 +17,7 @@ use Hebra\Core\Quantity\Unreadable;
  */
 final readonly class BasketWeave
 {
-    /** @param  non-empty-list<array{core: int, turn: 1|-1}>  $touches  circles in order; turn 1 clockwise, seen along the cores */
+    /** @param  non-empty-list<array{core: int, turn: 1|-1, isFront: bool}>  $touches  circles in order; turn 1 clockwise, seen along the cores */
     private function __construct(public int $cores, public array $touches, public int $passes)
     {
     }
@@ -50,7 +50,7 @@ final readonly class BasketWeave
 
     /**
      * @param  list<array{core: int, front: bool, token: string}>  $stands
-     * @return non-empty-list<array{core: int, turn: 1|-1}>
+     * @return non-empty-list<array{core: int, turn: 1|-1, isFront: bool}>
      */
     private static function touched(array $stands, string $field): array
     {
@@ -68,7 +68,7 @@ final readonly class BasketWeave
             if ($right === 0) {
                 $right = $stand['front'] ? 1 : -1;
             }
-            $touches[] = ['core' => $stand['core'], 'turn' => ($stand['front'] ? 1 : -1) * $right > 0 ? 1 : -1];
+            $touches[] = ['core' => $stand['core'], 'turn' => ($stand['front'] ? 1 : -1) * $right > 0 ? 1 : -1, 'isFront' => $stand['front']];
         }
 
         return $touches === [] ? throw Unreadable::empty($field, 'passes, such as f1 b2 b1 f2') : $touches;
@@ -79,7 +79,8 @@ final readonly class BasketWeave
     {
         $rho = ($coreMm + $wireMm) / 2;
         $points = [];
-        foreach ($this->touches as $touch) {
+        foreach ($this->touches as ['core' => $core, 'turn' => $turn]) {
+            $touch = ['core' => $core, 'turn' => $turn];
             $last = end($points);
             // The same core kept in hand: one arc.
             if ($last === false || $last !== $touch) {

@@ -201,6 +201,26 @@ final class FamiliesTest extends TestCase
         self::assertSame($piece->times($piece->part('p2')), 4);
     }
 
+    /**
+     * Feet of a pin of 24 AWG, d = 0.51056: an eye of 0.8 takes π(0.8 + d) = 4.117; two turns of spiral 2π(0.8 + 2d) = 11.442;
+     * a ball of 1.8 takes 2 · 1.8³/(3d²) = 14.915, as much metal as it holds; a paddle what is given to it.
+     */
+    public function test_a_pin_ends_in_an_eye_a_spiral_a_ball_or_a_paddle(): void
+    {
+        foreach (['eye' => 4.1172, 'spiral' => 11.4423, 'ball' => 14.9155, 'paddle' => 4.0] as $stop => $mm) {
+            $plan = Planner::plan(Some::changed(Patterns::start('single-drop', 'Feet'), ['do' => 'part.set', 'part' => 'p2', 'key' => 'stop', 'value' => $stop]), new Profile);
+            $cut = self::cut($plan, 'Drop');
+            self::assertSame(SegmentKind::Foot, $cut->segments[0]->kind);
+            self::assertEqualsWithDelta($mm, $cut->segments[0]->lengthMm, 0.002, $stop);
+            // Half as thick, the wire is but 0.71 wide: a hole of 1 mm lets a paddle through, and that is said.
+            self::assertSame($stop === 'paddle' ? ['The foot is 0.7 mm wide and would slip through the 1 mm hole of the moss 8 mm round.'] : [], self::stops($plan));
+        }
+        self::assertEqualsWithDelta(M_PI / 6 * 1.8 ** 3, 14.9155 * M_PI / 4 * self::MM[24] ** 2, 0.001, 'metal is kept');
+        $small = Planner::plan(Some::changed(Patterns::start('single-drop', 'Feet'), ['do' => 'part.set', 'part' => 'p2', 'key' => 'stop', 'value' => 'ball'], ['do' => 'part.set', 'part' => 'p2', 'key' => 'ball', 'value' => '0.8 mm'], ['do' => 'wire', 'role' => 'pin', 'metal' => 'gold-filled']), new Profile);
+        self::assertStringContainsString('would slip through the 1 mm hole', implode(' ', self::stops($small)));
+        self::assertContains('ball', array_map(fn (Check $check): string => $check->rule, $small->checks));
+    }
+
     /** Three drops hang side by side in one ring. */
     public function test_a_cluster_fans_out(): void
     {

@@ -17,7 +17,7 @@
     <a class="mark" href="/">Hebra</a>
     @auth
         <nav aria-label="Workshop">
-            @foreach (['/' => 'Bench', '/pieces' => 'Pieces', '/stock' => 'Stock', '/hand' => 'Hand', '/sums' => 'Sums'] as $address => $words)
+            @foreach (['/' => 'Bench', '/pieces' => 'Pieces', '/stock' => 'Stock', '/hand' => 'Hand', '/weave' => 'Weave', '/sums' => 'Sums'] as $address => $words)
                 <a href="{{ $address }}" @if ($here === $words) aria-current="page" @endif>{{ $words }}</a>
             @endforeach
         </nav>

@@ -30,8 +30,8 @@ use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 
 /**
- * Beads that hang: a pin with a stop at its foot and a loop on top. Cut from wire, the foot is a small tight eye,
- * π(D + d); bought, the pin has its own head and a fixed length, and what is over is trimmed. Millimetres. Common practice.
+ * Beads that hang: a pin with a stop at its foot and a loop on top. Cut from wire, the foot is an eye, a spiral, a ball or a
+ * paddle; bought, the pin has its own head and a fixed length, and what is over is trimmed. Millimetres. Common practice.
  */
 final class HeadPin implements Technique
 {
@@ -71,7 +71,7 @@ final class HeadPin implements Technique
             ...WrappedEnd::parameters('', '', 2.0, 2),
             WrappedEnd::tail(),
             Parameter::choice('source', 'head pin', 'cut', ['cut' => 'cut from wire', 'bought' => 'bought']),
-            Parameter::length('foot', 'foot eye, inside', 0.8, 0.0, 10.0),
+            ...PinFoot::parameters(),
             Parameter::length('pin_length', 'length of the bought pin', 50.0, 10.0, 150.0),
         ];
     }
@@ -82,7 +82,7 @@ final class HeadPin implements Technique
 
         return match ($key) {
             'tail' => ! $isBought && $part->count('wraps') > 0,
-            'foot' => ! $isBought,
+            'stop', 'foot', 'foot_turns', 'ball', 'paddle' => ! $isBought && PinFoot::shows($key, $part->choice('stop')),
             'pin_length' => $isBought,
             default => true,
         };
@@ -106,12 +106,6 @@ final class HeadPin implements Technique
     public function along(): array
     {
         return ['thread', 'top'];
-    }
-
-    /** How far the stop reaches below the beads: the foot eye, or the head of a bought pin. */
-    private function footMm(PartPlan $part): float
-    {
-        return $this->isBought($part) ? $part->wireMm() : $part->part->mm('foot') + 2 * $part->wireMm();
     }
 
     public function isBought(PartPlan $part): bool
@@ -141,9 +135,10 @@ final class HeadPin implements Technique
 
     private function cutFromWire(PartPlan $part): Cut
     {
-        $foot = Loop::lengthMm($part->part->mm('foot'), $part->wireMm());
+        $first = (new PinFoot($part))->segment();
+        $foot = $first->lengthMm;
         $segments = [
-            new Segment(SegmentKind::Foot, $foot, 'foot', $part->mark('foot'), Loop::working('foot', $part->part->mm('foot'), $part->wireMm())),
+            $first,
             ...(new Threading($part))->segments(),
             ...$this->end($part)->segments(),
         ];
@@ -201,8 +196,7 @@ final class HeadPin implements Technique
             return [];
         }
 
-        return [new Step('thread', '', 'Turn the foot', 'At one end turn a tight eye of '.$part->profile->size($part->part->mm('foot')).' inside at the very tip of the round-nose pliers. It must not pass the first bead’s hole.',
-            [$part->mark('foot')], tool: 'round-nose pliers, tip')];
+        return [(new PinFoot($part))->step()];
     }
 
     public function checks(PartPlan $part): array
@@ -212,10 +206,18 @@ final class HeadPin implements Technique
             return [...$checks, $this->pinCheck($part)];
         }
         $last = $part->strung[0]->bead ?? null;
-        if ($last !== null && $this->footMm($part) <= $last->holeMm) {
-            $checks[] = new Check(Level::Stop, 'foot', 'The foot is '.$part->profile->size($this->footMm($part)).' wide and would slip through the '.$part->profile->size($last->holeMm).' hole of the '.$last->words().'.', $part->part->id, [
-                new Way('Turn a larger foot', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'foot', 'value' => round($last->holeMm + 0.5, 1).' mm']),
+        $foot = new PinFoot($part);
+        if ($last !== null && $foot->widthMm() <= $last->holeMm) {
+            $wider = $foot->widened($last->holeMm);
+            $checks[] = new Check(Level::Stop, 'foot', 'The foot is '.$part->profile->size($foot->widthMm()).' wide and would slip through the '.$part->profile->size($last->holeMm).' hole of the '.$last->words().'.', $part->part->id, [
+                $wider === null
+                    ? new Way('A tight eye for a foot', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'stop', 'value' => 'eye'])
+                    : new Way('A larger foot', ['do' => 'part.set', 'part' => $part->part->id, 'key' => $wider[0], 'value' => $wider[1].' mm']),
             ]);
+        }
+        $objection = $foot->objection();
+        if ($objection !== null) {
+            $checks[] = new Check(Level::Warn, 'ball', $objection, $part->part->id, [new Way('A flat spiral for a foot', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'stop', 'value' => 'spiral'])]);
         }
 
         return $checks;
@@ -250,7 +252,7 @@ final class HeadPin implements Technique
             $y = $footFrom + $part->wireMm() / 2;
             $sketch->stroke(new Stroke([['M', -$part->wireMm(), $y], ['L', $part->wireMm(), $y]], $part->wireMm(), $part->wire->metal, 1, $part->mark('foot')));
         } else {
-            $sketch->eye($footFrom + $part->wireMm(), $part->part->mm('foot'), $part->wireMm(), true, $part->wire->metal, $part->mark('foot'));
+            (new PinFoot($part))->draw($sketch, $footFrom);
         }
 
         return [];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Sum\Rules;
 
 use Hebra\Core\Figure\Diagram;
+use Hebra\Core\Figure\Woven;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Sum\Answer;
@@ -134,23 +135,9 @@ final class BindingRules
 
     private static function wovenDrawn(Weave $weave): Diagram
     {
-        $length = min($weave->wovenMm(), 60.0, $weave->wireMm * 220);
-        $drawn = new Diagram($length < $weave->wovenMm() ? 'the beginning of the weave, from the front' : 'the weave from the front');
-        for ($core = 0; $core < $weave->pattern->cores; $core++) {
-            $drawn->line('core', [[-4, $core * $weave->spacingMm], [$length + 4, $core * $weave->spacingMm]], $weave->coreMm);
-        }
-        $half = ($weave->coreMm + $weave->wireMm) / 2;
-        $x = 0.0;
-        while ($x < $length - 1e-9) {
-            foreach ($weave->pattern->figures as $figure) {
-                for ($turn = 0; $turn < $figure['turns'] && $x < $length - 1e-9; $turn++) {
-                    $drawn->line('wrap', [[$x + 0.25 * $weave->wireMm, ($figure['from'] - 1) * $weave->spacingMm - $half], [$x + 0.75 * $weave->wireMm, ($figure['to'] - 1) * $weave->spacingMm + $half]], $weave->wireMm);
-                    $x += $weave->wireMm;
-                }
-            }
-        }
+        $turns = min($weave->turns(), 220, max(1, (int) floor(60.0 / $weave->wireMm)));
 
-        return $drawn;
+        return Woven::figure($weave, $turns, words: $turns < $weave->turns() ? 'the beginning of the weave, from the front' : 'the weave from the front');
     }
 
     private static function basketWeave(): Sum

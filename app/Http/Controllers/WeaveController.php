@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\History;
+use App\View\WeaveDesk;
+use Hebra\Core\Problem;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** The weave studio: written or tapped, drawn, stepped through, and made into a band. */
+final class WeaveController extends Controller
+{
+    public function show(Request $request): Response|RedirectResponse
+    {
+        $texts = $this->asked($request);
+        $add = $this->text($request, 'add');
+        if ($add !== '') {
+            $texts = WeaveDesk::tapped($texts, mb_substr($add, 0, 10));
+        }
+        $desk = new WeaveDesk($texts, $this->workshop($request)->profile());
+        if ($request->headers->has('HX-Request')) {
+            return response(view('weave.desk', ['desk' => $desk])->render(), 200, ['HX-Push-Url' => $desk->address()]);
+        }
+
+        return $add !== '' ? redirect($desk->address()) : response(view('weave.page', ['desk' => $desk])->render());
+    }
+
+    public function store(Request $request, History $history): Response|RedirectResponse
+    {
+        $desk = new WeaveDesk($this->asked($request), $this->workshop($request)->profile());
+        try {
+            $desk->problem === null || throw $desk->problem;
+            $piece = $history->begin($this->workshop($request), $desk->piece(), 'Began with a weave');
+        } catch (Problem) {
+            // The page says what is wrong with the weave, at its field.
+            return response(view('weave.page', ['desk' => $desk])->render(), 422);
+        }
+
+        return redirect("/pieces/{$piece->ulid}/lay-out");
+    }
+
+    /** @return array<string, string> */
+    private function asked(Request $request): array
+    {
+        $texts = [];
+        foreach (WeaveDesk::USUAL as $key => $usual) {
+            $texts[$key] = $request->has($key) ? mb_substr($this->text($request, $key), 0, 400) : $usual;
+        }
+
+        return $texts;
+    }
+}

@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Hebra\Core\Figure\Woven;
+use Hebra\Core\Piece\Change\Several;
+use Hebra\Core\Piece\ChangeReader;
+use Hebra\Core\Piece\Patterns;
+use Hebra\Core\Piece\Piece;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Problem;
+use Hebra\Core\Quantity\Count;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Quantity\Length;
+use Hebra\Core\Wire\WireSize;
+use Hebra\Core\Wrap\BasketWeave;
+use Hebra\Core\Wrap\Weave;
+use Hebra\Core\Wrap\WeavePattern;
+
+/** The weave studio: a weave as it is written or tapped, woven to scale from both sides, one step at a time, and what it takes. */
+final class WeaveDesk
+{
+    public const USUAL = ['kind' => 'figure', 'cores' => '3', 'core' => '20 awg', 'wire' => '28 awg', 'pattern' => '4@1-2 4@2-3', 'passes' => 'f1 b2 f3 b3 f2 b1', 'length' => '50 mm', 'turns' => '3', 'at' => ''];
+
+    /** So many turns or passes are drawn at most. */
+    private const DRAWN = 64;
+
+    public readonly ?Problem $problem;
+
+    public ?DiagramView $front = null;
+
+    public ?DiagramView $back = null;
+
+    /** @var list<array{words: string, end: int}> one repeat, step by step, and how many turns or passes are woven after each */
+    public array $steps = [];
+
+    /** @var list<array{string, string}> */
+    public array $results = [];
+
+    /** @var list<string> what speaks against it */
+    public array $objections = [];
+
+    public int $cores = 3;
+
+    /** Which step of the first repeat is shown, from 1; 0 for the whole. */
+    public int $at = 0;
+
+    /** @param  array<string, string>  $texts  every key of USUAL */
+    public function __construct(public array $texts, public readonly Profile $profile)
+    {
+        $problem = null;
+        try {
+            $this->cores = Count::parse($texts['cores'], 'cores', 2, 7);
+            $this->isBasket() ? $this->basket() : $this->figure();
+        } catch (Problem $caught) {
+            $problem = $caught;
+        }
+        $this->problem = $problem;
+    }
+
+    /**
+     * The texts with what was tapped added to the weave, or its last step taken off.
+     *
+     * @param  array<string, string>  $texts
+     * @return array<string, string>
+     */
+    public static function tapped(array $texts, string $add): array
+    {
+        $key = $texts['kind'] === 'basket' ? 'passes' : 'pattern';
+        $written = preg_split('/[\s,;]+/', trim($texts[$key]), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        if ($add === 'undo') {
+            array_pop($written);
+        } else {
+            $written[] = $key === 'passes' ? $add : trim($texts['turns']).'@'.$add;
+        }
+
+        return [$key => implode(' ', $written), 'at' => ''] + $texts;
+    }
+
+    public function isBasket(): bool
+    {
+        return $this->texts['kind'] === 'basket';
+    }
+
+    /** @return array{float, float, float} core, weaving wire, length to be woven, mm */
+    private function sizes(): array
+    {
+        return [
+            WireSize::parse($this->texts['core'], 'core')->diameterMm(), WireSize::parse($this->texts['wire'], 'wire')->diameterMm(),
+            Length::parse($this->texts['length'], 'length', $this->profile->unit())->within('length', 1, 2000)->millimetres(),
+        ];
+    }
+
+    private function figure(): void
+    {
+        [$core, $wire, $length] = $this->sizes();
+        $pattern = WeavePattern::parse($this->texts['pattern'], $this->cores);
+        $weave = Weave::of($pattern, $core, $wire)->reaching($length);
+        $end = 0;
+        foreach ($pattern->figures as $figure) {
+            $end += $figure['turns'];
+            $this->steps[] = ['words' => Figures::counted($figure['turns'], 'turn').' round '.($figure['from'] === $figure['to'] ? "core {$figure['from']}" : "cores {$figure['from']} to {$figure['to']}"), 'end' => $end];
+        }
+        $this->at = $this->step();
+        [$drawn, $litFrom] = $this->shown($weave->turns());
+        $this->front = new DiagramView(Woven::figure($weave, $drawn, true, $litFrom, 'front'), 8.0);
+        $this->back = new DiagramView(Woven::figure($weave, $drawn, false, $litFrom, 'back, turned over along its length'), 8.0);
+        foreach ($pattern->freeCores() as $free) {
+            $this->objections[] = "No figure takes core {$free}: it would fall out.";
+        }
+        $this->answer($weave->repeats, $weave->wireLengthMm(), $weave->wovenMm(), $weave->repeatMm(), ($this->cores - 1) * $weave->spacingMm + $core + 2 * $wire);
+        $this->results[] = ['turns', number_format($weave->turns())];
+    }
+
+    private function basket(): void
+    {
+        [$core, $wire, $length] = $this->sizes();
+        $weave = BasketWeave::parse($this->texts['passes'], $this->cores, 'pattern');
+        $spacing = $core + $wire;
+        $repeats = max(1, (int) ceil($length / $weave->climbMm($wire) - 1e-9));
+        foreach ($weave->touches as $index => $touch) {
+            $this->steps[] = ['words' => ($touch['isFront'] ? 'in front of' : 'behind')." core {$touch['core']}", 'end' => $index + 1];
+        }
+        $this->at = $this->step();
+        [$drawn, $litFrom] = $this->shown($repeats * count($weave->touches));
+        $this->front = new DiagramView(Woven::basket($weave, $core, $wire, $spacing, $drawn, true, $litFrom, 'front'), 8.0);
+        $this->back = new DiagramView(Woven::basket($weave, $core, $wire, $spacing, $drawn, false, $litFrom, 'back, turned over along its length'), 8.0);
+        foreach (array_diff(range(1, $this->cores), array_column($weave->touches, 'core')) as $free) {
+            $this->objections[] = "No pass takes core {$free}: it would fall out.";
+        }
+        $this->answer($repeats, $weave->wireMm($core, $wire, $spacing, $repeats), $repeats * $weave->climbMm($wire), $weave->wireMm($core, $wire, $spacing, 1), ($this->cores - 1) * $spacing + $core + 2 * $wire);
+    }
+
+    private function step(): int
+    {
+        return min(count($this->steps), (int) preg_replace('/^\D.*$|^(\d{1,4}).*$/s', '$1', $this->texts['at']));
+    }
+
+    /** @return array{int, int} how many turns or passes are drawn, and from which on they are lit */
+    private function shown(int $all): array
+    {
+        if ($this->at === 0) {
+            return [min($all, self::DRAWN), PHP_INT_MAX];
+        }
+
+        return [$this->steps[$this->at - 1]['end'], $this->at === 1 ? 0 : $this->steps[$this->at - 2]['end']];
+    }
+
+    private function answer(int $repeats, float $wireMm, float $wovenMm, float $repeatMm, float $wideMm): void
+    {
+        $this->results = [
+            ['weaving wire, tails extra', $this->profile->length($wireMm)], ['woven length', $this->profile->length($wovenMm)], ['repeats', number_format($repeats)],
+            ['wire for one repeat', Figures::mm($repeatMm)], ['wide, about', Figures::mm($wideMm)],
+        ];
+    }
+
+    /** @return list<string> what can be tapped: cores of a figure, or a pass */
+    public function taps(): array
+    {
+        $taps = [];
+        for ($from = 1; $from <= $this->cores; $from++) {
+            if ($this->isBasket()) {
+                array_push($taps, "f{$from}", "b{$from}");
+
+                continue;
+            }
+            for ($to = $from; $to <= $this->cores; $to++) {
+                $taps[] = $from === $to ? (string) $from : "{$from}-{$to}";
+            }
+        }
+
+        return $taps;
+    }
+
+    /** @param  array<string, string|int>  $changed */
+    public function address(array $changed = []): string
+    {
+        return '/weave?'.http_build_query(array_filter(array_map(strval(...), $changed + $this->texts), fn (string $text): bool => $text !== ''));
+    }
+
+    /** @throws Problem if the weave is none, or no band */
+    public function piece(): Piece
+    {
+        $start = Patterns::start('woven-bracelet', 'Woven band', $this->profile->schools);
+        $set = fn (string $key): array => ['do' => 'part.set', 'part' => 'p2', 'key' => $key, 'value' => $this->texts[$key]];
+
+        return (new Several(array_map(fn (array $change) => ChangeReader::read($change, $this->profile->unit()), [
+            $set('cores'), $set('pattern'), $set('length'), ['do' => 'wire', 'role' => 'core', 'size' => $this->texts['core']], ['do' => 'wire', 'role' => 'weave', 'size' => $this->texts['wire']],
+        ]), 'Woven'))->apply($start);
+    }
+}

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Technique;
+
+use Hebra\Core\Bend\Hammered;
+use Hebra\Core\Bend\Loop;
+use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\Segment;
+use Hebra\Core\Plan\SegmentKind;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Working;
+use Hebra\Core\Wrap\Spiral;
+
+/**
+ * What keeps the beads on a pin cut from wire: a tight eye, π(D + d); a flat spiral, N·π(D + N·d); a ball drawn in the flame,
+ * 2b³/(3d²), as its metal stays; or a paddle hammered to half the wire's thickness. Millimetres. Source: geometry.
+ */
+final readonly class PinFoot
+{
+    /** Metals that draw to a ball in a torch [common practice]: coated wire loses its coat, others scale or slump. */
+    private const BALLS = [Metal::FineSilver, Metal::Sterling, Metal::Silver935, Metal::Copper, Metal::Gold14k, Metal::Gold18k, Metal::Gold24k];
+
+    public function __construct(private PartPlan $part)
+    {
+    }
+
+    /** @return list<Parameter> */
+    public static function parameters(): array
+    {
+        return [
+            Parameter::choice('stop', 'stop at its foot', 'eye', ['eye' => 'tight eye', 'spiral' => 'flat spiral', 'ball' => 'ball', 'paddle' => 'hammered paddle']),
+            Parameter::length('foot', 'foot, inside', 0.8, 0.0, 10.0),
+            Parameter::count('foot_turns', 'turns of the spiral', 2, 1, 12),
+            Parameter::length('ball', 'ball', 1.8, 0.6, 6.0),
+            Parameter::length('paddle', 'wire for the paddle', 4.0, 1.5, 25.0),
+        ];
+    }
+
+    public static function shows(string $key, string $kind): bool
+    {
+        return match ($key) {
+            'foot' => $kind === 'eye' || $kind === 'spiral',
+            'foot_turns' => $kind === 'spiral',
+            'ball', 'paddle' => $kind === $key,
+            default => true,
+        };
+    }
+
+    private function kind(): string
+    {
+        return $this->part->part->choice('stop');
+    }
+
+    private function insideMm(): float
+    {
+        return $this->part->part->mm('foot');
+    }
+
+    private function spiral(): Spiral
+    {
+        return new Spiral($this->part->wireMm(), $this->insideMm(), $this->part->part->count('foot_turns'));
+    }
+
+    private function paddle(): Hammered
+    {
+        return Hammered::of($this->part->wireMm(), $this->part->wireMm() / 2);
+    }
+
+    public function segment(): Segment
+    {
+        $d = $this->part->wireMm();
+        $mark = $this->part->mark('foot');
+        $worked = fn (float $mm, string $words, string $rule, string $numbers): Segment => new Segment(SegmentKind::Foot, $mm, $words, $mark, new Working($words, $rule, $numbers, $mm, 'mm', 'geometry'));
+
+        return match ($this->kind()) {
+            'spiral' => $worked($this->spiral()->wireLengthMm(), 'spiral', 'N·π(D + N·d)', Figures::trim($this->spiral()->turns).' × π × ('.Figures::trim($this->insideMm()).' + '.Figures::trim($this->spiral()->turns).' × '.Figures::trim($d, 3).')'),
+            'ball' => $worked(2 * $this->part->part->mm('ball') ** 3 / (3 * $d ** 2), 'ball', '2b³/(3d²)', '2 × '.Figures::trim($this->part->part->mm('ball')).'³/(3 × '.Figures::trim($d, 3).'²)'),
+            'paddle' => Segment::given(SegmentKind::Foot, $this->part->part->mm('paddle'), 'paddle', $mark, 'hammered to half its thickness'),
+            default => new Segment(SegmentKind::Foot, Loop::lengthMm($this->insideMm(), $d), 'foot', $mark, Loop::working('foot', $this->insideMm(), $d)),
+        };
+    }
+
+    /** How wide it stands against a hole. */
+    public function widthMm(): float
+    {
+        return match ($this->kind()) {
+            'spiral' => $this->spiral()->widthMm(),
+            'ball' => $this->part->part->mm('ball'),
+            'paddle' => $this->paddle()->widthMm(),
+            default => $this->insideMm() + 2 * $this->part->wireMm(),
+        };
+    }
+
+    /** @return array{string, float}|null what makes it wide enough to hold back a hole: a setting and its millimetres; null where none does */
+    public function widened(float $holeMm): ?array
+    {
+        return match ($this->kind()) {
+            'ball' => ['ball', round($holeMm + 0.4, 1)],
+            'paddle' => null,
+            default => ['foot', round($holeMm + 0.5, 1)],
+        };
+    }
+
+    public function step(): Step
+    {
+        $profile = $this->part->profile;
+        $must = ' It must not pass the first bead’s hole.';
+        [$title, $text, $tool, $cautions] = match ($this->kind()) {
+            'spiral' => ['Wind the foot', 'Turn a tight eye at one end and wind the wire round it, flat, '.Figures::counted($this->part->part->count('foot_turns'), 'turn').' in all, then kick the stem back over its middle.', 'round-nose pliers, then smooth jaws', []],
+            'ball' => ['Draw the ball', 'Hold the wire upright in tweezers and bring its lower end into the hottest part of the flame until a ball of '.$profile->size($this->part->part->mm('ball')).' runs up. Let it cool, then clean it.', 'torch, tweezers, fire brick', [Caution::Flame]],
+            'paddle' => ['Hammer the foot', 'Hammer the last '.$profile->length($this->part->part->mm('paddle')).' flat to about half the wire’s thickness, '.$profile->size($this->paddle()->widthMm()).' wide, and file its edge smooth.', 'hammer, bench block, needle file', [Caution::Hammering, Caution::Filing]],
+            default => ['Turn the foot', 'At one end turn a tight eye of '.$profile->size($this->insideMm()).' inside at the very tip of the round-nose pliers.', 'round-nose pliers, tip', []],
+        };
+
+        return new Step('thread', '', $title, $text.$must, [$this->part->mark('foot')], tool: $tool, cautions: $cautions);
+    }
+
+    /** The reason why this wire makes no such foot, or null. */
+    public function objection(): ?string
+    {
+        return $this->kind() === 'ball' && ! in_array($this->part->wire->metal, self::BALLS, true)
+            ? ucfirst($this->part->wire->metal->words()).' does not draw to a clean ball in a flame.'
+            : null;
+    }
+
+    /** Below the beads, from $fromMm down. */
+    public function draw(Sketch $sketch, float $fromMm): void
+    {
+        [$d, $metal, $mark] = [$this->part->wireMm(), $this->part->wire->metal, $this->part->mark('foot')];
+        if ($this->kind() === 'ball') {
+            $b = $this->part->part->mm('ball');
+            $sketch->through([[-0.01, $fromMm + $b / 2], [0.01, $fromMm + $b / 2]], $b, $metal, $mark);
+        } elseif ($this->kind() === 'paddle') {
+            $long = $this->part->part->mm('paddle') * $this->paddle()->lengthening();
+            $w = $this->paddle()->widthMm();
+            $sketch->stem($fromMm, $fromMm + $long, $d, $metal, $mark);
+            $sketch->through([[0, $fromMm + $long * 0.45 + $w / 2], [0, max($fromMm + $long * 0.46 + $w / 2, $fromMm + $long - $w / 2)]], $w, $metal, $mark);
+        } elseif ($this->kind() === 'spiral') {
+            $outer = ($this->spiral()->widthMm() - $d) / 2;
+            $inner = ($this->insideMm() + $d) / 2;
+            $middle = $fromMm + $d / 2 + $outer;
+            $points = [[0.0, round($middle - $outer, 3)]];
+            $steps = 30 * (int) $this->spiral()->turns;
+            for ($step = 1; $step <= $steps; $step++) {
+                $angle = -M_PI / 2 + 2 * M_PI * $this->spiral()->turns * $step / $steps;
+                $radius = $outer + ($inner - $outer) * $step / $steps;
+                $points[] = [round($radius * cos($angle), 3), round($middle + $radius * sin($angle), 3)];
+            }
+            $sketch->through($points, $d, $metal, $mark);
+        } else {
+            $sketch->eye($fromMm + $d, $this->insideMm(), $d, true, $metal, $mark);
+        }
+    }
+}

@@ -1,0 +1,3 @@
+<x-layout title="Weave" here="Weave">
+    @include('weave.desk')
+</x-layout>
