@@ -38,6 +38,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/pieces/{piece}', [PieceController::class, 'show']);
     Route::delete('/pieces/{piece}', [PieceController::class, 'destroy']);
     Route::get('/pieces/{piece}/export', [PieceController::class, 'export']);
+    Route::post('/pieces/{piece}/keep', [PieceController::class, 'keep']);
     Route::post('/pieces/{piece}/copy', [PieceController::class, 'copy']);
     Route::post('/pieces/{piece}/changes', [StageController::class, 'change']);
     Route::post('/pieces/{piece}/undo', [StageController::class, 'undo']);

@@ -25,6 +25,7 @@ use Illuminate\Support\Facades\DB;
  * @property string $name
  * @property int $revision
  * @property string $stage
+ * @property bool $is_pattern  kept to start others from, not among the pieces
  * @property CarbonImmutable|null $deleted_at
  * @property CarbonImmutable $updated_at
  * @property Making|null $openMaking
@@ -37,6 +38,9 @@ final class Piece extends Model
     public const STAGES = ['lay-out' => 'Lay out', 'wire' => 'Wire & fit', 'cut' => 'Cut', 'make' => 'Make', 'log' => 'Weigh & log'];
 
     protected $guarded = ['id'];
+
+    /** @var array<string, string> */
+    protected $casts = ['is_pattern' => 'boolean'];
 
     private ?Document $read = null;
 

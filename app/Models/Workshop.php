@@ -12,6 +12,7 @@ use Hebra\Core\Tool\ToolBox;
 use Hebra\Core\Wire\SizeSystem;
 use Hebra\Core\Wire\Strength;
 use Hebra\Core\Wire\Strengths;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -72,6 +73,12 @@ final class Workshop extends Model
     public function tools(): HasMany
     {
         return $this->hasMany(Tool::class);
+    }
+
+    /** @return Builder<Piece> what the maker has kept to start others from */
+    public function patterns(): Builder
+    {
+        return Piece::query()->where('workshop_id', $this->id)->where('is_pattern', true);
     }
 
     /** @return HasMany<Piece, $this> */

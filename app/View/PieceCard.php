@@ -32,7 +32,7 @@ final readonly class PieceCard
     public static function all(Workshop $workshop, int $most = 60): array
     {
         /** @var Collection<int, Piece> $pieces */
-        $pieces = $workshop->pieces()->with('openMaking')->withMax(['makings as made_at' => fn ($makings) => $makings->whereNotNull('closed_at')], 'closed_at')->latest('updated_at')->latest('id')->limit($most)->get();
+        $pieces = $workshop->pieces()->where('is_pattern', false)->with('openMaking')->withMax(['makings as made_at' => fn ($makings) => $makings->whereNotNull('closed_at')], 'closed_at')->latest('updated_at')->latest('id')->limit($most)->get();
 
         return array_values($pieces->map(fn (Piece $piece): self => new self($piece, $workshop))->all());
     }

@@ -205,6 +205,32 @@ final class PieceTest extends TestCase
         }
     }
 
+    public function test_patterns_are_shown_by_picture_and_own_ones_kept(): void
+    {
+        $this->actingAs($this->maker);
+        $gallery = (string) $this->get('/patterns')->assertOk()->assertDontSee('Your own')->getContent();
+        foreach (Patterns::all() as $name => $pattern) {
+            self::assertStringContainsString('value="'.$name.'"', $gallery);
+            self::assertStringContainsString(e($pattern->words), $gallery);
+        }
+        $piece = $this->piece('hoop');
+        $this->change($piece, ['do' => 'name', 'name' => 'Grey hoops']);
+        $this->post("/pieces/{$piece->ulid}/keep")->assertRedirect('/patterns');
+        $this->get('/patterns')->assertSee('Your own')->assertSee('Grey hoops');
+        $pattern = Piece::query()->where('is_pattern', true)->sole();
+        // A pattern is not among the pieces, and what is started from it is a piece of its own.
+        self::assertSame(1, substr_count((string) $this->get('/pieces')->getContent(), '<strong>Grey hoops</strong>'));
+        $this->post('/pieces', ['name' => '', 'pattern' => $pattern->ulid])->assertRedirect();
+        $begun = Piece::query()->latest('id')->firstOrFail();
+        self::assertSame([$pattern->json(), false], [$begun->json(), $begun->is_pattern]);
+        $this->post('/pieces', ['name' => 'Mine', 'pattern' => $pattern->ulid]);
+        self::assertSame('Mine', Piece::query()->latest('id')->firstOrFail()->name);
+        $this->delete("/pieces/{$pattern->ulid}")->assertRedirect('/patterns');
+        $this->get('/patterns')->assertSee('Grey hoops is no longer a pattern.');
+        $this->post("/pieces/{$pattern->ulid}/restore")->assertRedirect('/patterns');
+        $this->post('/pieces', ['name' => '', 'pattern' => 'no-such'])->assertStatus(422)->assertSee('is not known here');
+    }
+
     public function test_a_bad_import_changes_nothing_and_says_where(): void
     {
         $document = json_decode($this->piece()->json(), true);

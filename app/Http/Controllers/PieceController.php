@@ -45,7 +45,16 @@ final class PieceController extends Controller
     /** Every pattern by its picture. */
     public function patterns(Request $request): View
     {
-        return view('pieces.patterns', ['families' => PatternCard::byFamily($this->workshop($request)->profile())]);
+        $workshop = $this->workshop($request);
+        $deleted = $request->session()->get('deleted');
+        /** @var Collection<int, Piece> $own */
+        $own = $workshop->patterns()->latest('id')->limit(60)->get();
+
+        return view('pieces.patterns', [
+            'own' => $own->map(fn (Piece $piece): PieceCard => new PieceCard($piece, $workshop))->all(),
+            'families' => PatternCard::byFamily($workshop->profile()),
+            'deleted' => is_string($deleted) ? $workshop->patterns()->onlyTrashed()->where('ulid', $deleted)->first() : null,
+        ]);
     }
 
     public function store(Request $request): RedirectResponse|Response
@@ -53,12 +62,34 @@ final class PieceController extends Controller
         try {
             $name = trim($this->text($request, 'name'));
             $pattern = $this->text($request, 'pattern');
-            $piece = $this->history->begin($this->workshop($request), Patterns::start($pattern, $name === '' ? Patterns::named($pattern)->newName() : $name, $this->workshop($request)->profile()->schools), 'Began');
+            $piece = $this->history->begin($this->workshop($request), $this->started($request, $pattern, $name), 'Began');
         } catch (Problem $problem) {
             return $this->again($this->index($request), $problem);
         }
 
         return redirect("/pieces/{$piece->ulid}/lay-out");
+    }
+
+    /** A piece from a pattern of Hebra's, or from one of the maker's own. */
+    private function started(Request $request, string $pattern, string $name): Document
+    {
+        $workshop = $this->workshop($request);
+        /** @var Piece|null $own */
+        $own = $workshop->patterns()->where('ulid', $pattern)->first();
+
+        return $own !== null
+            ? $own->document()->withName($name === '' ? $own->name : $name)
+            : Patterns::start($pattern, $name === '' ? Patterns::named($pattern)->newName() : $name, $workshop->profile()->schools);
+    }
+
+    /** Keeps a piece as it stands as a pattern of the maker's own. */
+    public function keep(PieceRequest $request): RedirectResponse
+    {
+        $document = $request->piece()->document();
+        $kept = $this->history->begin($this->workshop($request), $document, 'Kept as a pattern');
+        $kept->forceFill(['is_pattern' => true])->save();
+
+        return redirect('/patterns')->with('said', $document->name.' is kept as a pattern.');
     }
 
     public function import(Request $request): RedirectResponse|Response
@@ -117,7 +148,7 @@ final class PieceController extends Controller
     {
         $request->piece()->delete();
 
-        return redirect('/pieces')->with('deleted', $request->piece()->ulid);
+        return redirect($request->piece()->is_pattern ? '/patterns' : '/pieces')->with('deleted', $request->piece()->ulid);
     }
 
     public function restore(Request $request, string $deleted): RedirectResponse
@@ -126,6 +157,6 @@ final class PieceController extends Controller
         $piece = $this->workshop($request)->pieces()->onlyTrashed()->where('ulid', $deleted)->firstOrFail();
         $piece->restore();
 
-        return redirect("/pieces/{$piece->ulid}/{$piece->stage}");
+        return $piece->is_pattern ? redirect('/patterns') : redirect("/pieces/{$piece->ulid}/{$piece->stage}");
     }
 }

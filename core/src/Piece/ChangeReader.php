@@ -58,7 +58,7 @@ final readonly class ChangeReader
             'part.hang' => new Change\HangPart($this->text('part'), $this->text('on', '')),
             'group.join' => new Change\JoinGroup($this->text('part')),
             'group.leave' => new Change\LeaveGroup($this->text('part')),
-            'group.set' => new Change\SetGroup($this->text('group'), $this->maybe('count') === null ? null : $this->count('count', 1, Piece::MOST_PARTS), $this->maybe('by') === null ? 0 : $this->count('by', -Piece::MOST_PARTS, Piece::MOST_PARTS), $this->maybe('mirrored') === null ? null : $this->text('mirrored') === '1'),
+            'group.set' => $this->groups(),
             'part.set' => new Change\SetSetting($this->text('part'), $this->text('key'), $this->text('value'), $this->bare),
             'wire' => $this->wire(),
             'bead.add' => new Change\AddBead($this->text('part'), $this->maybe('at') === null ? null : $this->count('at', 0, Piece::MOST_BEADS), $this->bead()),
@@ -70,6 +70,17 @@ final readonly class ChangeReader
             'bead.edit' => new Change\EditBead($this->text('bead'), $this->maybe('hole') === null ? null : Length::parse($this->text('hole'), 'hole', $this->bare)->asSize('hole', 50)->millimetres(), $this->maybe('colour')),
             default => throw InvalidPiece::unknownChange($do, implode(', ', self::KNOWN)),
         };
+    }
+
+    /** One group, or several that change together, `g1 g2`. */
+    private function groups(): Change
+    {
+        $names = preg_split('/ +/', trim($this->text('group'))) ?: [];
+        [$count, $by] = [$this->maybe('count') === null ? null : $this->count('count', 1, Piece::MOST_PARTS), $this->maybe('by') === null ? 0 : $this->count('by', -Piece::MOST_PARTS, Piece::MOST_PARTS)];
+        $isMirrored = $this->maybe('mirrored') === null ? null : $this->text('mirrored') === '1';
+        $changes = array_map(fn (string $name): Change => new Change\SetGroup($name, $count, $by, $isMirrored), array_slice($names, 0, 100));
+
+        return count($changes) === 1 ? $changes[0] : new Change\Several($changes, 'Groups changed');
     }
 
     /** Another kind without a size begins with the usual one. */

@@ -35,18 +35,20 @@ final class Patterns
             'framed-drop' => new Pattern('A round frame bound with beads, a drop hanging in it', Family::Pendant, [['jump-ring', [], ['inside' => 6.0]], ['frame', [['foam', 9]], ['size' => 34.0]], ['head-pin', ['rose', 'sky'], 'on' => 'p2/centre']], FitKind::Neck),
             'disc' => new Pattern('A disc in a surround, under its bail', Family::Pendant, [['jump-ring', [], ['inside' => 6.0]], ['surround', ['tide']]], FitKind::Neck),
             'wound-ring' => new Pattern('A ring wound from one wire, a bead on top', Family::Ring, [['wound-ring', ['rust'], ['turns' => 3]]], FitKind::Finger),
+            'doubled-bangle' => new Pattern('A bangle of doubled wire, its fold the loop, its ends the hook', Family::Bangle, [['bangle', [], ['style' => 'doubled', 'inside' => 60.0, 'ends' => 26.0]]], FitKind::Wrist),
             'curled-bangle' => new Pattern('A bangle of heavy wire with curled ends', Family::Bangle, [['bangle', [], ['style' => 'curled', 'ends' => 60.0]]], FitKind::Wrist, Metal::Copper),
             'hammered-cuff' => new Pattern('A hammered cuff, open at the wrist', Family::Bangle, [['bangle', [], ['style' => 'cuff', 'inside' => 58.0, 'hammered' => 1.5]]], FitKind::Wrist, Metal::Brass),
             'memory-bracelet' => new Pattern('A memory-wire bracelet of three loops', Family::Bangle, [['memory-wire', [['plum', 40], ['foam', 70]]]], FitKind::Wrist, Metal::Stainless),
-            'linked-bracelet' => new Pattern('A bracelet of wrapped links and rings, hook and ring', Family::Chain, [['hook'], ['wrapped-link', ['foam', 'moss', 'foam'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist, groups: ['g1' => 7]),
+            'linked-bracelet' => new Pattern('A bracelet of wrapped links and rings, hook and ring', Family::Chain, [['hook'], ['wrapped-link', ['foam', 'moss', 'foam'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist, groups: ['g1' => 6]),
             'mirrored-necklace' => new Pattern('A necklace of two mirrored halves about one drop', Family::Chain, [
                 ['hook'], ['plain-link', ['ink', 'rust'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'],
                 ['head-pin', ['slate'], 'on' => 'p3/bottom'],
                 ['plain-link', ['rust', 'ink'], 'on' => 'p3/bottom', 'group' => 'g2'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g2'], ['jump-ring', [], ['inside' => 7.0]],
-            ], FitKind::Neck, groups: ['g1' => 10, 'g2' => 10]),
-            'ring-chain' => new Pattern('Chain of plain rings, each in the next', Family::Chain, [['hook'], ['jump-ring', [], ['inside' => 4.5], 'repeat' => 36]], FitKind::Wrist),
-            'strand' => new Pattern('A crimped strand between hook and ring', Family::Chain, [['hook'], ['strand', [['mist', 6], 'sky', ['mist', 6], 'plum', ['mist', 6], 'sky', ['mist', 6], 'plum', ['mist', 6], 'sky', ['mist', 6]]], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist),
-            'woven-bracelet' => new Pattern('A band woven over three cores, hook and ring', Family::Woven, [['hook'], ['woven-band', [], ['length' => 120.0, 'pattern' => '6@1-2 6@2-3']], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist, Metal::Copper),
+            ], FitKind::Neck, groups: ['g1' => 8, 'g2' => 8]),
+            'toggle-bracelet' => new Pattern('A bracelet of long links, closed by bar and ring', Family::Chain, [['toggle-bar'], ['jump-ring', [], ['inside' => 3.5], 'repeat' => 3], ['wrapped-link', ['rose', 'sand', 'rose'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.5], 'group' => 'g1'], ['jump-ring', [], ['inside' => 12.0, 'closed' => true]]], FitKind::Wrist, groups: ['g1' => 5]),
+            'ring-chain' => new Pattern('Chain of plain rings, each in the next', Family::Chain, [['hook'], ['jump-ring', [], ['inside' => 4.5], 'repeat' => 37]], FitKind::Wrist),
+            'strand' => new Pattern('A crimped strand between hook and ring', Family::Chain, [['hook'], ['strand', [['mist', 6], 'sky', ['mist', 6], 'plum', ['mist', 7], 'sky', ['mist', 6], 'plum', ['mist', 7], 'sky', ['mist', 6], 'plum', ['mist', 6]]], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist),
+            'woven-bracelet' => new Pattern('A band woven over three cores, hook and ring', Family::Woven, [['hook'], ['woven-band', [], ['length' => 147.0, 'pattern' => '6@1-2 6@2-3']], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist, Metal::Copper),
         ];
     }
 

@@ -8,6 +8,7 @@ use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Clasp;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\PartPlan;
@@ -78,6 +79,9 @@ interface Technique
      * @return list<Step>
      */
     public function steps(PartPlan $part, string $event): array;
+
+    /** What it closes a chain with, where it is a clasp. */
+    public function clasp(PartPlan $part): ?Clasp;
 
     /** @return list<Check> */
     public function checks(PartPlan $part): array;

@@ -14,6 +14,7 @@ use Hebra\Core\Piece\Technique\JumpRing;
 use Hebra\Core\Piece\Technique\MemoryBracelet;
 use Hebra\Core\Piece\Technique\Strand;
 use Hebra\Core\Piece\Technique\Surround;
+use Hebra\Core\Piece\Technique\ToggleBar;
 use Hebra\Core\Piece\Technique\WireFrame;
 use Hebra\Core\Piece\Technique\WoundRing;
 use Hebra\Core\Piece\Technique\WovenBand;
@@ -32,7 +33,7 @@ final class Techniques
         if (self::$known === null) {
             foreach ([
                 new EarWire, WrappedLink::wrapped(), new HeadPin, WrappedLink::plain(), new Hoop, new WireFrame, new Surround, new CoilLink,
-                new WoundRing, new Bangle, new MemoryBracelet, new WovenBand, new Strand, new JumpRing, new HookClasp,
+                new WoundRing, new Bangle, new MemoryBracelet, new WovenBand, new Strand, new JumpRing, new HookClasp, new ToggleBar,
             ] as $technique) {
                 self::$known[$technique->name()] = $technique;
             }

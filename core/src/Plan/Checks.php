@@ -33,7 +33,7 @@ final class Checks
      */
     public static function of(Piece $piece, array $parts, array $cuts, Profile $profile, float $gramsEach, Layout $layout): array
     {
-        $checks = [...self::whole($piece, $parts, $gramsEach), ...self::bends($parts, $cuts, $profile)];
+        $checks = [...self::whole($piece, $parts, $gramsEach), ...self::bends($parts, $cuts, $profile), ...self::clasps($parts, $profile)];
         $hangsMm = $layout->lengthMm;
         $reach = Reach::of($piece, $layout);
         if ($reach !== null) {
@@ -84,6 +84,35 @@ final class Checks
             $gramsEach > self::COMFORTABLE_GRAMS => new Check(Level::Note, 'weight', "Each weighs {$grams}: comfortable is up to about 7 g."),
             default => new Check(Level::Ok, 'weight', "Each weighs {$grams}, light enough to wear all day."),
         };
+
+        return $checks;
+    }
+
+    /**
+     * A clasp at one end closes in the last eye at the other.
+     *
+     * @param  list<PartPlan>  $parts
+     * @return list<Check>
+     */
+    private static function clasps(array $parts, Profile $profile): array
+    {
+        $checks = [];
+        foreach ($parts as $at => $part) {
+            $clasp = $part->technique->clasp($part);
+            if ($clasp === null) {
+                continue;
+            }
+            $other = $parts[$at === 0 ? count($parts) - 1 : 0];
+            $eyes = $other === $part ? [] : $other->technique->eyes($other, $other->part->id);
+            $ring = $at === 0 ? $eyes['bottom'] ?? $eyes['top'] ?? null : $eyes['top'] ?? $eyes['bottom'] ?? null;
+            if ($ring === null || $other->technique->clasp($other) !== null) {
+                $checks[] = new Check(Level::Note, 'clasp', "The {$clasp->words} has nothing to close in: end with a ring.", $part->part->id, [new Way('Add a ring', ['do' => 'part.add', 'technique' => 'jump-ring'])]);
+
+                continue;
+            }
+            [$level, $text] = $clasp->with($ring, $profile);
+            $checks[] = new Check($level, 'clasp', $text, $other->part->id);
+        }
 
         return $checks;
     }

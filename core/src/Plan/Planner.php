@@ -7,6 +7,7 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Group;
 use Hebra\Core\Piece\Piece;
+use Hebra\Core\Quantity\Figures;
 use Hebra\Core\School\School;
 
 /** From a piece to its plan. Pure: the same piece and profile give the same plan. Cost: O(n log n) for n unfolded parts. */
@@ -232,10 +233,22 @@ final class Planner
             }
         }
         if ($steps !== []) {
-            $steps[] = new Step('inspect', '', 'Look it over', 'Loops round and closed, ends tucked and smooth under a fingertip, no gap in an eye, everything swings freely.'.($this->piece->makes->count === 1 ? '' : ' Hold it beside its twin: same length, same shape.'));
+            $steps[] = new Step('inspect', '', 'Look it over', 'Loops round and closed, ends tucked and smooth under a fingertip, no gap in an eye, everything swings freely.'.$this->byFives().($this->piece->makes->count === 1 ? '' : ' Hold it beside its twin: same length, same shape.'));
         }
 
         return $steps;
+    }
+
+    /** A long piece is counted in fives before it is called done [common practice]. */
+    private function byFives(): string
+    {
+        $counts = [];
+        foreach ([...array_map(fn (PartPlan $part): array => [$part->technique->label(), $part->times], $this->parts), ...array_map(fn (BeadCount $count): array => [$count->bead->words(), $count->each], $this->beads())] as [$words, $count]) {
+            $counts[$words] = ($counts[$words] ?? 0) + $count;
+        }
+        $many = array_filter($counts, fn (int $count): bool => $count >= 10);
+
+        return $many === [] ? '' : ' Count by fives: '.implode('; ', array_map(fn (string $words, int $count): string => "{$count} × {$words}: ".Figures::counted(intdiv($count, 5), 'five').($count % 5 === 0 ? '' : ' and '.($count % 5)), array_keys($many), $many)).'.';
     }
 
     /** `link`, or `link 2` where several are alike in name. */

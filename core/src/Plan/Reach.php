@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Plan;
 
 use Hebra\Core\Piece\FitKind;
+use Hebra\Core\Piece\Group;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\Figures;
 
@@ -17,7 +18,7 @@ final readonly class Reach
     private function __construct(
         public float $hasMm,
         public float $wantsMm,
-        /** the group or the part that repeats, or neither */
+        /** the groups, or the part, that repeat, or neither */
         private string $group,
         private string $part,
         public int $count,
@@ -34,13 +35,18 @@ final readonly class Reach
         }
         $thickest = array_reduce($piece->beads, fn (float $most, $bead): float => max($most, $bead->widthMm), 0.0);
         $wants = $piece->fit->kind === FitKind::Wrist ? $piece->fit->mm + FitSheet::EASE_MM + M_PI * $thickest : $piece->fit->mm;
-        foreach ($piece->parts as $part) {
-            $length = array_sum(array_map(fn (string $id): float => $layout->lengthOf($id), $part->group === '' ? [$part->id] : self::idsIn($piece, $part->group)));
-            if ($part->group !== '' && $length > 0) {
-                $count = $piece->groups[$part->group]->repeat;
-
-                return new self($layout->lengthMm, $wants, $part->group, '', $count, $length / $count);
+        // Groups alike in number stand for each other, as the halves of a necklace do: they change together.
+        $first = array_key_first($piece->groups);
+        if ($first !== null) {
+            $count = $piece->groups[$first]->repeat;
+            $alike = array_keys(array_filter($piece->groups, fn (Group $group): bool => $group->repeat === $count));
+            $length = array_sum(array_map(fn (string $id): float => $layout->lengthOf($id), self::idsIn($piece, $alike)));
+            if ($length > 0) {
+                return new self($layout->lengthMm, $wants, implode(' ', $alike), '', $count, $length / $count);
             }
+        }
+        foreach ($piece->parts as $part) {
+            $length = $layout->lengthOf($part->id);
             if ($part->repeat > 1 && $length > 0) {
                 return new self($layout->lengthMm, $wants, '', $part->id, $part->repeat, $length / $part->repeat);
             }
@@ -49,12 +55,15 @@ final readonly class Reach
         return new self($layout->lengthMm, $wants, '', '', 0, 0.0);
     }
 
-    /** @return list<string> */
-    private static function idsIn(Piece $piece, string $group): array
+    /**
+     * @param  list<string>  $groups
+     * @return list<string>
+     */
+    private static function idsIn(Piece $piece, array $groups): array
     {
         $ids = [];
         foreach ($piece->parts as $part) {
-            if ($part->group === $group) {
+            if (in_array($part->group, $groups, true)) {
                 $ids[] = $part->id;
             }
         }

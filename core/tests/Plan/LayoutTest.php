@@ -79,6 +79,36 @@ final class LayoutTest extends TestCase
         }
     }
 
+    /** The two halves of a necklace change together: what is asked for once is done to both. */
+    public function test_halves_stay_alike(): void
+    {
+        $piece = Some::changed(Patterns::start('mirrored-necklace', 'Halves'), ['do' => 'fit', 'kind' => 'neck', 'fit' => '600 mm']);
+        $done = Some::changed($piece, self::length(self::plan($piece))->ways[0]->change);
+        self::assertGreaterThan($piece->groups['g1']->repeat, $done->groups['g1']->repeat);
+        self::assertSame($done->groups['g1']->repeat, $done->groups['g2']->repeat);
+    }
+
+    /** A clasp at one end, a ring at the other: what has to go through, what the hook holds, what keeps a bar in. */
+    public function test_a_clasp_passes_its_ring_and_holds(): void
+    {
+        $clasp = fn (string $pattern, array ...$changes): array => array_values(array_map(fn (Check $check): array => [$check->level->value, $check->text], array_filter(self::plan(Some::changed(Patterns::start($pattern, 'Clasp'), ...$changes))->checks, fn (Check $check): bool => $check->rule === 'clasp')));
+        self::assertSame([['ok', 'The hook passes the ring, 7 mm inside, and holds.']], $clasp('linked-bracelet'));
+        self::assertSame('stop', $clasp('linked-bracelet', ['do' => 'part.set', 'part' => 'p4', 'key' => 'inside', 'value' => '1.2 mm'])[0][0], '1.5 × 1.02 mm of hook do not pass 1.2');
+        self::assertSame('stop', $clasp('linked-bracelet', ['do' => 'part.set', 'part' => 'p1', 'key' => 'bend', 'value' => '2 mm'], ['do' => 'wire', 'role' => 'ring', 'size' => '12 awg'])[0][0]);
+        self::assertSame('ok', $clasp('toggle-bracelet')[0][0]);
+        self::assertSame(['warn', 'The bar of 14 mm can slip out of the ring, 12 mm inside: a bar of 17 mm stays, 35 % longer than the ring is wide.'], $clasp('toggle-bracelet', ['do' => 'part.set', 'part' => 'p1', 'key' => 'bar', 'value' => '14 mm'])[0]);
+        self::assertStringContainsString('has nothing to close in', $clasp('linked-bracelet', ['do' => 'part.add', 'technique' => 'hook'])[0][1]);
+    }
+
+    /** 37 rings and more beads than fingers are counted in fives before the work is called done. */
+    public function test_long_pieces_are_counted_by_fives(): void
+    {
+        $steps = self::plan(Patterns::start('ring-chain', 'Fives'))->steps();
+        self::assertStringContainsString('Count by fives: 37 × ring: 7 fives and 2.', $steps[count($steps) - 1]->text);
+        $few = self::plan(Patterns::start('link-and-drop', 'Few'))->steps();
+        self::assertStringNotContainsString('fives', $few[count($few) - 1]->text);
+    }
+
     public function test_what_is_no_line_has_no_length_to_reach(): void
     {
         foreach (['link-and-drop', 'disc', 'framed-drop', 'curled-bangle', 'wound-ring'] as $pattern) {

@@ -4,6 +4,7 @@
     <div class="bar small">
         <a class="tool" href="/pieces/{{ $desk->piece->ulid }}/lay-ready">Lay ready</a>
         <a class="tool" href="/pieces/{{ $desk->piece->ulid }}/drawing.svg" target="_blank" rel="noopener">Large drawing</a>
+        @if (! $desk->piece->is_pattern)<form method="post" action="/pieces/{{ $desk->piece->ulid }}/keep">@csrf<button type="submit" class="tool" id="keep-pattern">Keep as a pattern</button></form>@endif
     </div>
 </div>
 @include('stages.checks', ['checks' => $desk->checks(\Hebra\Core\Plan\Level::Stop, \Hebra\Core\Plan\Level::Warn)])

@@ -13,6 +13,7 @@ use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
@@ -25,7 +26,7 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 
 /**
- * A bangle from one heavy wire: overlapped, its ends curled, or open as a cuff; plain or hammered. Cut = (π(inside + t) + ends)/
+ * A bangle from one heavy wire: overlapped, its ends curled, open as a cuff, or doubled with hook and loop; plain or hammered. Cut = (π(inside + t) + ends)/
  * lengthening, as Band and Hammered have it; a cuff leaves out its gap. Millimetres. Common practice: 14 to 10 AWG.
  */
 final class Bangle implements Technique
@@ -65,7 +66,7 @@ final class Bangle implements Technique
     public function parameters(): array
     {
         return [
-            Parameter::choice('style', 'ends', 'curled', ['curled' => 'curled', 'overlap' => 'overlapped', 'cuff' => 'open, a cuff']),
+            Parameter::choice('style', 'ends', 'curled', ['curled' => 'curled', 'overlap' => 'overlapped', 'cuff' => 'open, a cuff', 'doubled' => 'doubled, hook and loop']),
             Parameter::length('inside', 'inside diameter', 63.0, 30.0, 110.0),
             Parameter::length('ends', 'for both ends together', 40.0, 0.0, 200.0),
             Parameter::length('gap', 'gap', 28.0, 5.0, 80.0),
@@ -77,6 +78,7 @@ final class Bangle implements Technique
     {
         return match ($key) {
             'gap' => $part->choice('style') === 'cuff',
+            'hammered' => $part->choice('style') !== 'doubled',
             'ends' => $part->choice('style') !== 'cuff',
             default => true,
         };
@@ -84,7 +86,7 @@ final class Bangle implements Technique
 
     private function flat(PartPlan $part): ?Hammered
     {
-        $to = $part->part->mm('hammered');
+        $to = $part->part->choice('style') === 'doubled' ? 0.0 : $part->part->mm('hammered');
 
         return $to > 0 && $to <= $part->wireMm() && $to >= $part->wireMm() / 10 ? Hammered::of($part->wireMm(), $to) : null;
     }
@@ -108,6 +110,9 @@ final class Bangle implements Technique
         if ($part->part->choice('style') === 'cuff') {
             return [$stretch->worked(SegmentKind::Round, ($round - $part->part->mm('gap')) / $longer, 'round', 'round', '(π(inside + t) − gap)/lengthening', $numbers.', gap '.Figures::trim($part->part->mm('gap')))->cut('Bangle', $part->part->wire, $part->times)];
         }
+        if ($part->part->choice('style') === 'doubled') {
+            return [$this->doubled($part, $round)];
+        }
         $end = $part->part->mm('ends') / 2 / $longer;
         $words = $part->part->choice('style') === 'curled' ? 'curl' : 'overlap';
 
@@ -116,6 +121,21 @@ final class Bangle implements Technique
             ->worked(SegmentKind::Round, $round / $longer, 'round', 'round', 'π(inside + t)/lengthening', $numbers)->bend($words.' starts')
             ->worked(SegmentKind::Curl, $end, $words, 'end-2', 'half of both ends/lengthening', Figures::trim($part->part->mm('ends')).'/2/'.Figures::trim($longer, 4))
             ->cut('Bangle', $part->part->wire, $part->times)];
+    }
+
+    /** Folded in half: the fold is the loop, an inside of three wires; both ends together are the hook. */
+    private function doubled(PartPlan $part, float $roundMm): Cut
+    {
+        $end = $part->part->mm('ends') / 2;
+        $numbers = 'π × ('.Figures::trim($part->part->mm('inside')).' + '.Figures::trim($part->wireMm(), 3).')';
+
+        return (new Stretch($part))
+            ->given(SegmentKind::Curl, $end, 'hook', 'end-1', 'as set')->bend('hook ends')
+            ->worked(SegmentKind::Round, $roundMm, 'once round', 'round', 'π(inside + d)', $numbers)->bend('fold starts')
+            ->worked(SegmentKind::Arch, M_PI * 4 * $part->wireMm(), 'loop', 'fold', 'π(3d + d)', 'π × 4 × '.Figures::trim($part->wireMm(), 3))->bend('fold ends')
+            ->worked(SegmentKind::Round, $roundMm, 'once round', 'round', 'π(inside + d)', $numbers)->bend('hook starts')
+            ->given(SegmentKind::Curl, $end, 'hook', 'end-2', 'as set')
+            ->cut('Bangle', $part->part->wire, $part->times);
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -127,6 +147,7 @@ final class Bangle implements Technique
             'work ends' => [new Step($event, '', 'Round both ends', 'File both ends flat, then round, until nothing scratches.', [$part->mark('end-1'), $part->mark('end-2')], tool: 'file', cautions: [Caution::Filing])],
             'work hammer' => $flat === null ? [] : [new Step($event, '', 'Hammer it', 'Hammer evenly from the middle out to '.$part->profile->size($flat->thicknessMm).', turn it and do the other face; it grows to '.Figures::trim($flat->lengthening() * 100, 0).' % of its length and '.$part->profile->size($flat->widthMm()).' wide.', [$part->mark('round')], tool: 'hammer, bench block', cautions: [Caution::Hammering])],
             'work round' => array_values(array_filter([
+                $part->part->choice('style') === 'doubled' ? new Step($event, '', 'Fold the wire', 'Fold it in the middle round a rod of '.$part->profile->size(3 * $part->wireMm()).' and lay both halves close side by side; bend both ends together to a hook, the tips turned back in.', [$part->mark('fold'), $part->mark('end-1'), $part->mark('end-2')], tool: 'mandrel, flat-nose pliers') : null,
                 $part->part->choice('style') === 'curled' ? new Step($event, '', 'Curl the ends', 'Turn each end to a curl in the round-nose pliers, both the same way out.', [$part->mark('end-1'), $part->mark('end-2')], 2, 'curls', tool: 'round-nose pliers') : null,
                 new Step($event, '', 'Bend it round', 'Bend it round '.$form->where('mandrel', $part->profile).', let it spring, and form it again.'.$form->opens($part->profile), [$part->mark('round')], tool: 'bangle mandrel'),
             ])),
@@ -136,7 +157,7 @@ final class Bangle implements Technique
 
     public function checks(PartPlan $part): array
     {
-        $to = $part->part->mm('hammered');
+        $to = $part->part->choice('style') === 'doubled' ? 0.0 : $part->part->mm('hammered');
 
         return $to > 0 && $this->flat($part) === null ? [new Check(Level::Stop, 'hammered', 'Hammered to '.$part->profile->size($to).' cannot be: the wire is '.$part->profile->size($part->wireMm()).' thick.', $part->part->id, [
             new Way('Leave it round', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'hammered', 'value' => '0 mm']),
@@ -155,6 +176,19 @@ final class Bangle implements Technique
         if ($style === 'cuff') {
             $gap = $part->part->mm('gap') / (2 * $r) / (2 * M_PI);
             $sketch->bow(0, $middle, $r, -0.25 + $gap, 0.75 - $gap, $d, $metal, $part->mark('round'));
+
+            return [];
+        }
+        if ($style === 'doubled') {
+            // Both wires lie one behind the other: the near one, the loop standing at one end, the hook reaching into it.
+            $loop = 2 * $d;
+            $sketch->bow(0, $middle, $r, -0.25 + 0.03, 0.75 - 0.01, $d, $metal, $part->mark('round'));
+            [$x, $y] = [$r * cos(2 * M_PI * 0.74), $middle + $r * sin(2 * M_PI * 0.74)];
+            $sketch->ring(round($x + $loop, 3), round($y, 3), $loop, $d, $metal, $part->mark('fold'));
+            [$hx, $hy] = [$r * cos(2 * M_PI * -0.22), $middle + $r * sin(2 * M_PI * -0.22)];
+            foreach (['end-2' => [0.6 * $d, 1], 'end-1' => [0.0, 2]] as $mark => [$down, $layer]) {
+                $sketch->through([[round($hx, 3), round($hy + $down, 3)], [round($x + $loop * 1.8, 3), round($y + $d + $down, 3)], [round($x + $loop, 3), round($y + 1.6 * $d + $down, 3)], [round($x + $loop * 1.4, 3), round($y + 2.8 * $d + $down, 3)]], $d, $metal, $part->mark($mark), $layer);
+            }
 
             return [];
         }

@@ -10,6 +10,7 @@ use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Clasp;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
@@ -76,6 +77,11 @@ final class HookClasp implements Technique
         $name = $part->part->choice('end') === 'end' ? 'top' : 'bottom';
 
         return [$name => new Eye("{$instance}/{$name}", EyeKind::Openable, $part->part->mm('eye'), $part->wireMm(), 'hook’s eye', $part->mark('eye'))];
+    }
+
+    public function clasp(PartPlan $part): Clasp
+    {
+        return new Clasp('hook', 1.5 * $part->wireMm(), holdsMm: $part->part->mm('bend'));
     }
 
     public function along(): array

@@ -6,6 +6,7 @@ namespace Hebra\Core\Piece\Technique;
 
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Piece\Part;
+use Hebra\Core\Plan\Clasp;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Wire\Metal;
@@ -54,6 +55,11 @@ trait Usual
     public function eyes(PartPlan $part, string $instance): array
     {
         return [];
+    }
+
+    public function clasp(PartPlan $part): ?Clasp
+    {
+        return null;
     }
 
     public function checks(PartPlan $part): array

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Technique;
+
+use Hebra\Core\Figure\Placement;
+use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Technique;
+use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Clasp;
+use Hebra\Core\Plan\Eye;
+use Hebra\Core\Plan\EyeKind;
+use Hebra\Core\Plan\Forming;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\SegmentKind;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Wants;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+
+/**
+ * The bar of a toggle clasp: a straight bar with an eye turned in its middle, to go through a ring lengthwise and lie across it.
+ * Cut = bar + π(D + d). It stands at the start of a chain or at its end. Millimetres. Common practice: 16 AWG, half hard.
+ */
+final class ToggleBar implements Technique
+{
+    use Usual;
+
+    public function name(): string
+    {
+        return 'toggle-bar';
+    }
+
+    public function label(): string
+    {
+        return 'toggle bar';
+    }
+
+    public function role(): string
+    {
+        return 'clasp';
+    }
+
+    public function family(): Family
+    {
+        return Family::Finding;
+    }
+
+    public function usualWire(): Wire
+    {
+        return self::awg(16, Temper::HalfHard);
+    }
+
+    public function wants(): Wants
+    {
+        return new Wants(holds: 1.0, effort: 1.8);
+    }
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::choice('end', 'stands at the', 'start', ['start' => 'start', 'end' => 'end']),
+            Parameter::length('bar', 'bar', 20.0, 6.0, 80.0),
+            Parameter::length('eye', 'eye, inside', 2.5, 1.0, 10.0),
+        ];
+    }
+
+    public function eyes(PartPlan $part, string $instance): array
+    {
+        $name = $part->part->choice('end') === 'end' ? 'top' : 'bottom';
+
+        return [$name => new Eye("{$instance}/{$name}", EyeKind::Openable, $part->part->mm('eye'), $part->wireMm(), 'bar’s eye', $part->mark('eye'))];
+    }
+
+    public function clasp(PartPlan $part): Clasp
+    {
+        // Bar and the part beside it go through together.
+        return new Clasp('toggle bar', 3 * $part->wireMm(), barMm: $part->part->mm('bar'));
+    }
+
+    public function along(): array
+    {
+        return ['top', 'bottom', 'ends'];
+    }
+
+    public function cuts(PartPlan $part): array
+    {
+        $half = $part->part->mm('bar') / 2;
+
+        return [(new Stretch($part))
+            ->given(SegmentKind::Straight, $half, 'half the bar', 'bar-1', 'straight')->bend('eye starts')
+            ->loop($part->part->mm('eye'), $part->wireMm(), 'eye', 'eye')->bend('eye ends')
+            ->given(SegmentKind::Straight, $half, 'half the bar', 'bar-2', 'straight')
+            ->cut('Toggle bar', $part->part->wire, $part->times)];
+    }
+
+    public function steps(PartPlan $part, string $event): array
+    {
+        $on = Forming::loop($part->wire, $part->part->mm('eye'), $part->profile);
+
+        return match ($event) {
+            'form top', 'form bottom' => [new Step($event, '', 'Turn the eye in the middle', 'Grip the middle of the wire and turn one full eye round '.$on->where('mark of the round-nose pliers', $part->profile).', so that both halves run on in one line.'.$on->opens($part->profile), [$part->mark('eye')], tool: 'round-nose pliers')],
+            'work ends' => [new Step($event, '', 'Round both ends', 'File both ends of the bar round and straighten it over a block.', [$part->mark('bar-1'), $part->mark('bar-2')], tool: 'needle file', cautions: [Caution::Filing])],
+            default => [],
+        };
+    }
+
+    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    {
+        [$d, $metal, $eye, $half] = [$part->wireMm(), $part->wire->metal, $part->part->mm('eye'), $part->part->mm('bar') / 2];
+        $isEnd = $part->part->choice('end') === 'end';
+        $y = $isEnd ? $place->yMm + $eye + $d / 2 : $place->yMm + $d / 2;
+        $sketch->through([[-$half, $y], [0.0, $y]], $d, $metal, $part->mark('bar-1'));
+        $sketch->through([[0.0, $y], [$half, $y]], $d, $metal, $part->mark('bar-2'));
+        $sketch->eye($isEnd ? $place->yMm : $y + $d / 2, $eye, $d, true, $metal, $part->mark('eye'));
+
+        return $isEnd ? [] : ['bottom' => new Placement($y + $d / 2 + $eye, false)];
+    }
+
+    public function tools(PartPlan $part): array
+    {
+        return ['flush cutter', 'needle file', 'round-nose pliers'];
+    }
+}
