@@ -13,6 +13,14 @@ final readonly class BeadMark
     {
     }
 
+    public function bent(Ring $ring): self
+    {
+        $half = $this->bead->lengthMm / 2;
+        [$x, $y] = $ring->at($this->xMm, $this->topMm + $half);
+
+        return new self($this->bead, round($y - $half, 4), $this->mark, round($x, 4), $this->turn + round($ring->degrees($this->topMm + $half), 2));
+    }
+
     public function posed(Pose $pose): self
     {
         $half = $this->bead->lengthMm / 2;

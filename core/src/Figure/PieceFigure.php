@@ -63,6 +63,15 @@ final readonly class PieceFigure
         );
     }
 
+    /** Bent round a circle, and moved down so that its highest point is 0. */
+    public function bent(Ring $ring): self
+    {
+        return (new self(
+            array_map(fn (Stroke $stroke): Stroke => $stroke->bent($ring), $this->strokes),
+            array_map(fn (BeadMark $mark): BeadMark => $mark->bent($ring), $this->beads),
+        ))->fromTop();
+    }
+
     public function heightMm(): float
     {
         return $this->bottom;

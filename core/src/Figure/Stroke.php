@@ -24,6 +24,31 @@ final readonly class Stroke
     ) {
     }
 
+    /** A stretch of straight line no longer than this looks bent when its ends are, mm. */
+    private const FINE_MM = 2.5;
+
+    /** Bent round a circle on which straight down is clockwise: what stood on the middle line lies on it. */
+    public function bent(Ring $ring): self
+    {
+        $path = [];
+        [$lastX, $lastY] = [0.0, 0.0];
+        foreach ($this->path as $command) {
+            $isArc = $command[0] === 'A';
+            [$x, $y] = [(float) ($command[$isArc ? 4 : 1] ?? 0), (float) ($command[$isArc ? 5 : 2] ?? 0)];
+            $steps = $command[0] === 'L' ? max(1, (int) ceil(abs($y - $lastY) / self::FINE_MM)) : 1;
+            for ($step = 1; $step <= $steps; $step++) {
+                [$atX, $atY] = $ring->at($lastX + ($x - $lastX) * $step / $steps, $lastY + ($y - $lastY) * $step / $steps);
+                $path[] = $isArc
+                    ? ['A', $command[1], $command[2], $command[3] ?? 0, round($atX, 4), round($atY, 4), round($ring->degrees(($lastY + $y) / 2), 2)]
+                    : [$command[0], round($atX, 4), round($atY, 4)];
+            }
+            [$lastX, $lastY] = [$x, $y];
+        }
+        /** @var non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}> $path */
+
+        return new self($path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn);
+    }
+
     public function posed(Pose $pose): self
     {
         $path = $this->path;
@@ -36,7 +61,7 @@ final readonly class Stroke
             }
             [$x, $y] = $pose->at((float) ($command[4] ?? 0), (float) ($command[5] ?? 0));
             $path[$index] = ['A', $command[1], $command[2], $command[3] ?? 0, round($x, 4), round($y, 4)];
-            if ($pose->degrees !== 0.0 && $command[1] !== $command[2]) {
+            if ($command[1] !== $command[2] && ($pose->degrees !== 0.0 || isset($command[6]))) {
                 $path[$index][6] = round(($command[6] ?? 0.0) + $pose->degrees, 2);
             }
         }

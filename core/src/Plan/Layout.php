@@ -7,6 +7,7 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Pose;
+use Hebra\Core\Figure\Ring;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\FitKind;
 
@@ -16,7 +17,7 @@ use Hebra\Core\Piece\FitKind;
  */
 final class Layout
 {
-    /** From so many parts and so long a piece is laid round. */
+    /** Of so many parts a chain is laid round link by link; of fewer, a strand or a band, it bends. */
     private const ROUND_PARTS = 6;
 
     private const ROUND_MM = 110.0;
@@ -57,14 +58,31 @@ final class Layout
             }
         }
         $this->lengthMm = $this->straightMm();
-        $this->isRound = $this->isLine() && count($instances) >= self::ROUND_PARTS;
-        $this->figure = $this->isRound ? $this->round() : $this->drawn($this->fan(...));
+        $isBent = $this->isLine() && count($instances) < self::ROUND_PARTS && $this->isOneLine();
+        $this->isRound = $isBent || ($this->isLine() && count($instances) >= self::ROUND_PARTS);
+        $this->figure = match (true) {
+            $isBent => $this->drawn(fn (Instance $instance): float => 0.0)->bent(new Ring($this->lengthMm)),
+            $this->isRound => $this->round(),
+            default => $this->drawn($this->fan(...)),
+        };
     }
 
     /** Whether it is a line that goes round wrist or neck, and no pendant or bangle. */
     public function isLine(): bool
     {
         return ($this->fit === FitKind::Wrist || $this->fit === FitKind::Neck) && count($this->instances) > 1 && $this->lengthMm >= self::ROUND_MM;
+    }
+
+    /** Whether each part hangs in the lower end of the one before it. */
+    private function isOneLine(): bool
+    {
+        foreach ($this->instances as $at => $instance) {
+            if ($at > 0 && ($instance->above !== $this->instances[$at - 1]->name || $instance->eye !== 'bottom')) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** What all of one part add to the length, mm: of those that hang beside the line, nothing. */

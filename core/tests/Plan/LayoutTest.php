@@ -109,12 +109,48 @@ final class LayoutTest extends TestCase
         self::assertStringNotContainsString('fives', $few[count($few) - 1]->text);
     }
 
+    /** However a ring lies, its near and far half stand along its own height: an oval is turned as far as the line through its ends. */
+    public function test_ovals_are_turned_with_what_they_belong_to(): void
+    {
+        foreach (['ring-chain', 'linked-bracelet', 'strand', 'woven-bracelet'] as $pattern) {
+            $turned = 0;
+            foreach (self::plan(Patterns::start($pattern, 'Ovals'))->figure->strokes as $stroke) {
+                foreach ($stroke->path as $at => $command) {
+                    if ($command[0] !== 'A' || abs($command[1] - $command[2]) < 1e-9) {
+                        continue;
+                    }
+                    $start = $stroke->path[$at - 1];
+                    $chord = rad2deg(atan2($command[5] - $start[2], $command[4] - $start[1])) - 90;
+                    self::assertEqualsWithDelta(0.0, sin(deg2rad($chord - ($command[6] ?? 0.0))), 0.02, $pattern);
+                    $turned += ($command[6] ?? 0.0) === 0.0 ? 0 : 1;
+                }
+            }
+            self::assertGreaterThan(0, $turned, $pattern);
+        }
+    }
+
+    /** A strand is one long part: bent round, its beads lie on one circle whose girth is its length. */
+    public function test_a_strand_is_bent_round(): void
+    {
+        $plan = self::plan(Patterns::start('strand', 'Bent'));
+        self::assertTrue($plan->isLaidRound());
+        $radius = $plan->hangsMm() / 2 / M_PI;
+        $far = [];
+        foreach ($plan->figure->beads as $mark) {
+            $far[] = [$mark->xMm, $mark->topMm + $mark->bead->lengthMm / 2];
+        }
+        $low = max(array_column($far, 1));
+        foreach ($far as [$x, $y]) {
+            self::assertEqualsWithDelta($radius, hypot($x, $y - ($low - $radius)), 0.35, 'on the circle');
+        }
+    }
+
     public function test_what_is_no_line_has_no_length_to_reach(): void
     {
         foreach (['link-and-drop', 'disc', 'framed-drop', 'curled-bangle', 'wound-ring'] as $pattern) {
             self::assertNull(self::plan(Patterns::start($pattern, 'No line'))->reach(), $pattern);
         }
-        self::assertStringContainsString('Add or take off parts', self::length(self::plan(Patterns::start('strand', 'Bare')))->text);
+        self::assertStringContainsString('Add or take off parts', self::length(self::plan(Some::changed(Patterns::start('strand', 'Bare'), ['do' => 'fit', 'kind' => 'wrist', 'fit' => '220 mm'])))->text);
     }
 
     /** What hangs aside and ends there does not end the line; and a group that hangs elsewhere follows itself from its second time on. */
