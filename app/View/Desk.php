@@ -13,6 +13,7 @@ use App\Models\Workshop;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Bead\BeadShape;
 use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece as Document;
@@ -66,7 +67,7 @@ final class Desk
         $this->document = $making === null ? $piece->document() : $making->document();
         $this->plan = Planner::plan($this->document, $this->profile);
         // At the bench a left-handed maker sees it mirrored; the piece itself never is.
-        $this->drawing = new Drawing($this->plan->figure, isMirrored: $stage === 'make' && $this->profile->schools->is(School::Hand, 'left'));
+        $this->drawing = new Drawing($this->plan->figure, dimension: $this->plan->isLaidRound() ? 0 : 64, isMirrored: $stage === 'make' && $this->profile->schools->is(School::Hand, 'left'));
         if ($making !== null) {
             $this->makingDesk = new MakingDesk($making, $this->plan);
         }
@@ -112,7 +113,7 @@ final class Desk
     /** @return list<Technique> those with a key and a button of their own */
     public function quickTechniques(): array
     {
-        return array_map(Techniques::named(...), ['ear-wire', 'wrapped-link', 'head-pin']);
+        return array_map(Techniques::named(...), [$this->document->fit->kind === FitKind::Ear ? 'ear-wire' : 'jump-ring', 'wrapped-link', 'head-pin']);
     }
 
     /** @return array<string, list<Technique>> all others, by family in words */

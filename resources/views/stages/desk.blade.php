@@ -35,7 +35,7 @@
         <figure class="drawing">
             <div class="canvas">@include('svg.piece', ['drawing' => $desk->drawing, 'hangs' => $desk->plan->isLaidRound() ? '' : $desk->high(), 'label' => 'Drawing of '.$desk->document->name.': '.$desk->high()])</div>
             <figcaption>
-                <span><span class="ratio">drawn {{ $desk->drawing->ratio }} : 1 · </span>{{ $desk->high() }} · each {{ \Hebra\Core\Quantity\Figures::grams($desk->plan->gramsEach) }}</span>
+                <span><span class="ratio">drawn {{ $desk->drawing->ratio }} : 1 · </span>{{ $desk->high() }} · {{ $desk->document->makes->count > 1 ? 'each ' : '' }}{{ \Hebra\Core\Quantity\Figures::grams($desk->plan->gramsEach) }}</span>
                 @if ($desk->hungMm !== null && $desk->profile->length($desk->hungMm) !== $desk->profile->length($desk->plan->hangsMm()))
                     <span role="status"><strong>{{ $desk->profile->length($desk->hungMm) }} → {{ $desk->profile->length($desk->plan->hangsMm()) }}</strong></span>
                 @endif

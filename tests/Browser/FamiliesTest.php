@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
+
+/** Beyond the drop earring: a pattern by its picture, groups and eyes, a weave tapped and made. */
+final class FamiliesTest extends BrowserTestCase
+{
+    protected function setUp(): void
+    {
+        $this->window(1280, 800);
+        $this->enterDemo();
+    }
+
+    public function test_a_chain_from_its_picture_to_its_length(): void
+    {
+        $this->visit('/patterns');
+        $this->one('#pattern-linked-bracelet')->click();
+        $this->seeInside('h2', 'Round the wrist');
+        $this->seeInside('.drawing figcaption', 'end to end');
+        $this->one('#group-g1-more')->click();
+        $this->seeInside('.group-head', '× 7');
+        $this->see('6 repeats in place of 7');
+        $this->button('6 repeats')->click();
+        $this->seeInside('.group-head', '× 6');
+        // A drop hung aside from a link, not at the end of the line.
+        self::$browser->findElement(WebDriverBy::cssSelector('h2'))->click();
+        self::$browser->getKeyboard()->sendKeys('d');
+        self::eventually(fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('.part'))) === 5, 'a drop is added by its key');
+        (new WebDriverSelect($this->one('#hang-p5')))->selectByValue('p2/bottom');
+        $this->seeInside('.part.is-open', 'in link’s bottom loop');
+        $this->one('#keep-pattern')->click();
+        $this->see('is kept as a pattern');
+        $this->see('Your own');
+        $this->assertQuietConsole();
+    }
+
+    public function test_a_weave_is_tapped_stepped_and_made(): void
+    {
+        $this->visit('/weave');
+        $this->button('1-3')->click();
+        self::eventually(fn (): bool => $this->one('#field-pattern')->getAttribute('value') === '4@1-2 4@2-3 3@1-3', 'tapped on');
+        self::$browser->findElement(WebDriverBy::cssSelector('h1'))->click();
+        self::$browser->getKeyboard()->sendKeys(WebDriverKeys::ARROW_RIGHT);
+        $this->seeInside('.weave-steps [aria-current]', '4 turns round cores 1 to 2');
+        self::$browser->getKeyboard()->sendKeys(WebDriverKeys::ARROW_RIGHT);
+        $this->seeInside('.weave-steps [aria-current]', '4 turns round cores 2 to 3');
+        self::assertStringContainsString('at=2', self::$browser->getCurrentURL(), 'the address follows');
+        self::$browser->getKeyboard()->sendKeys(WebDriverKeys::BACKSPACE);
+        self::eventually(fn (): bool => $this->one('#field-pattern')->getAttribute('value') === '4@1-2 4@2-3', 'the last is off again');
+        // Clearing the field would already weave: all of it is written over.
+        $this->one('#field-cores')->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::CONTROL, '2', WebDriverKeys::TAB]);
+        $this->see('names core 3 of 2');
+        $this->one('#field-cores')->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::CONTROL, '3', WebDriverKeys::TAB]);
+        $this->see('What it takes');
+        $this->button('Make a band of it')->click();
+        $this->seeInside('h2', 'Round the wrist');
+        $this->assertQuietConsole();
+    }
+}
