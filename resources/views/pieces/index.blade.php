@@ -8,14 +8,14 @@
         <form method="post" action="/pieces" class="flex flex-wrap items-end gap-4">
             @csrf
             <div class="w-64"><x-field name="name" class="is-text" label="Name" :value="is_string(request('name')) ? mb_substr(request('name'), 0, 100) : ''" :problem="$problem" placeholder="New drops" autocomplete="off" /></div>
-            <div class="field grow max-w-xl"><label for="pattern">Start from</label>
+            <div class="field grow max-w-md"><label for="pattern">Start from</label>
                 <select class="in is-text" id="pattern" name="pattern">
                     @foreach ($families as $family => $patterns)
                         <optgroup label="{{ $family }}">@foreach ($patterns as $name => $pattern)<option value="{{ $name }}" @selected($name === 'link-and-drop')>{{ $pattern->words }}</option>@endforeach</optgroup>
                     @endforeach
                 </select><x-problem for="pattern" :problem="$problem" /></div>
             <button type="submit" class="do">Start a piece</button>
-            <a class="small pb-2" href="/patterns">or choose by its picture</a>
+            <a class="may" href="/patterns">Choose by picture</a>
         </form>
         <details class="mt-3 small"><summary class="quiet">Bring in pieces that Hebra exported, or export all</summary>
             <form method="post" action="/pieces/import" enctype="multipart/form-data" class="bar mt-2">@csrf

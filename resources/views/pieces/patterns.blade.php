@@ -19,17 +19,21 @@
                 @endforeach
             </div>
         @endif
-        @foreach ($families as $family => $cards)
-            <h2 class="mt-6" id="{{ Str::slug($family) }}">{{ $family }}</h2>
-            <div class="pins mt-2">
-                @foreach ($cards as $card)
-                    <button type="submit" class="pin pattern" id="pattern-{{ $card->name }}" name="pattern" value="{{ $card->name }}">
-                        <span class="card-paper">@include('svg.piece', ['drawing' => $card->drawing, 'small' => true, 'label' => ''])</span>
-                        <strong>{{ $card->pattern->words }}</strong>
-                    </button>
-                @endforeach
-            </div>
-        @endforeach
+        <div class="families">
+            @foreach ($families as $family => $cards)
+                <section aria-labelledby="{{ Str::slug($family) }}">
+                    <h2 class="mt-5" id="{{ Str::slug($family) }}">{{ $family }}</h2>
+                    <div class="pins mt-2">
+                        @foreach ($cards as $card)
+                            <button type="submit" class="pin pattern" id="pattern-{{ $card->name }}" name="pattern" value="{{ $card->name }}">
+                                <span class="card-paper">@include('svg.piece', ['drawing' => $card->drawing, 'small' => true, 'label' => ''])</span>
+                                <strong>{{ $card->pattern->words }}</strong>
+                            </button>
+                        @endforeach
+                    </div>
+                </section>
+            @endforeach
+        </div>
     </form>
     @foreach ($own as $card)<form id="forget-{{ $card->piece->ulid }}" method="post" action="/pieces/{{ $card->piece->ulid }}">@csrf @method('delete')</form>@endforeach
 </x-layout>
