@@ -12,6 +12,7 @@ use App\Models\Making;
 use App\Models\Movement;
 use App\View\MakingDesk;
 use Hebra\Core\Bead\Bead as CoreBead;
+use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Quantity\LengthUnit;
 use Illuminate\Support\Facades\DB;
@@ -61,6 +62,24 @@ final class MakingTest extends TestCase
         }
         self::assertSame(2, $hooks, 'the drop of each earring is hooked on');
         $this->get("/pieces/{$making->piece->ulid}/make")->assertSee('steps are done');
+    }
+
+    /** Every family goes through Make and into the book: all steps can be shown, each wire of the piece is booked once, and nothing is lost. */
+    public function test_every_pattern_can_be_made_and_booked(): void
+    {
+        foreach (array_keys(Patterns::all()) as $pattern) {
+            $making = $this->begun($pattern);
+            $plan = Planner::plan($making->document(), $this->workshop()->profile());
+            $making->forceFill(['step' => intdiv($plan->stepCount(), 2)])->save();
+            $this->actingAs($this->maker)->get("/pieces/{$making->piece->ulid}/make")->assertOk();
+            $making->forceFill(['step' => $plan->stepCount()])->save();
+            $this->get("/pieces/{$making->piece->ulid}/log")->assertOk();
+            $this->put("/makings/{$making->ulid}", ['minutes' => '30'])->assertRedirect();
+            $booked = $making->movements()->where('account', 'pieces')->sum('mass_mg');
+            $net = array_sum(array_map(fn ($metal): float => $metal->netGrams(), $plan->metal));
+            self::assertEqualsWithDelta($net * 1000, (float) $booked, 2.0 * count($plan->strips()), $pattern);
+            self::assertSame(0, (int) $making->movements()->sum('mass_mg'), $pattern);
+        }
     }
 
     public function test_progress_outlives_a_reload_and_a_doubled_tap_counts_once(): void

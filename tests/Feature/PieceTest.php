@@ -25,7 +25,7 @@ final class PieceTest extends TestCase
 
     public function test_every_stage_works_without_and_with_stock_and_for_every_pattern(): void
     {
-        foreach (['single-drop', 'link-and-drop', 'two-links', 'straight-line'] as $pattern) {
+        foreach (array_keys(Patterns::all()) as $pattern) {
             $piece = $this->piece($pattern);
             foreach (array_keys(Piece::STAGES) as $stage) {
                 $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/{$stage}")->assertOk();
