@@ -30,6 +30,7 @@ final class Patterns
             'straight-line' => new Pattern('Three small links in a row, without a drop', Family::Earring, [$ear, ['wrapped-link', ['sand', 'moss', 'sand'], 'repeat' => 3]]),
             'cluster' => new Pattern('A cluster: three drops of unlike length on one ring', Family::Earring, [$ear, ['jump-ring', [], ['inside' => 5.0]], ['head-pin', ['rust', 'foam']], ['head-pin', ['plum', 'foam', 'foam'], 'on' => 'p2/bottom'], ['head-pin', ['sky'], 'on' => 'p2/bottom']]),
             'coil-drop' => new Pattern('A coil bead and a drop, in two wires', Family::Earring, [$ear, ['coil-link'], ['head-pin', ['rose', 'foam']]]),
+            'coiled-drop' => new Pattern('A coil of a coil, and a small drop', Family::Earring, [$ear, ['coil-link', [], ['coiled' => 'twice', 'length' => 14.0]], ['head-pin', ['ink', 'sand']]]),
             'hoop' => new Pattern('Hoops that lock on themselves, nine beads strung below', Family::Earring, [['hoop', [['mist', 4], 'plum', ['mist', 4]], ['diameter' => 32.0]]]),
             'bound-hoop' => new Pattern('Hoops with beads bound astride in fine wire', Family::Earring, [['hoop', [['rose', 5]], ['diameter' => 36.0, 'beads_sit' => 'astride', 'between' => 3]]]),
             'framed-drop' => new Pattern('A round frame bound with beads, a drop hanging in it', Family::Pendant, [['jump-ring', [], ['inside' => 6.0]], ['frame', [['foam', 9]], ['size' => 34.0]], ['head-pin', ['rose', 'sky'], 'on' => 'p2/centre']], FitKind::Neck),

@@ -221,6 +221,28 @@ final class FamiliesTest extends TestCase
         self::assertContains('ball', array_map(fn (Check $check): string => $check->rule, $small->checks));
     }
 
+    /**
+     * 14 mm coiled twice: 28 on 24 AWG is 0.5106 + 2 · 0.3211 = 1.1527 thick, 12.145 turns round 20 AWG. Its straight length is
+     * 12.145 · √((π(0.8118 + 0.3211))² + 1.1527²) = 45.44, so 141.5 turns of √((π(0.5106 + 0.3211))² + 0.3211²) = 2.632: 372.5 mm of
+     * fine wire; the inner wire 12.145 · √((π(0.8118 + 1.1527))² + 1.1527²) = 76.25.
+     */
+    public function test_a_coil_of_a_coil(): void
+    {
+        $plan = self::plan('coiled-drop');
+        $coil = fn (string $label): float => array_sum(array_map(fn ($segment): float => $segment->kind === SegmentKind::Coil ? $segment->lengthMm : 0.0, self::cut($plan, $label)->segments));
+        self::assertEqualsWithDelta(372.5, $coil('Coil'), 0.3);
+        self::assertEqualsWithDelta(76.25, $coil('Inner wire'), 0.05);
+        self::assertSame(['28 AWG', '24 AWG', '20 AWG'], array_map(fn (string $role): string => $plan->piece->wires[$role]->size->text(), ['coil', 'inner', 'core']));
+        self::assertContains('Coil bead: wind the coil round the core', array_map(fn (Step $step): string => $step->title, $plan->steps()));
+    }
+
+    /** Doubled: 26 for both hooks + 2 · π(60 + 2.0525) + a fold of π · 4 · 2.0525 = 26 + 389.888 + 25.793 = 441.681. A bar of 20 in 16 AWG (1.2908) with an eye of 2.5: 20 + π(2.5 + 1.2908) = 31.909. */
+    public function test_a_doubled_bangle_and_a_toggle_bar(): void
+    {
+        self::assertEqualsWithDelta(441.681, self::cut(self::plan('doubled-bangle'), 'Bangle')->lengthMm(), 0.005);
+        self::assertEqualsWithDelta(31.909, self::cut(self::plan('toggle-bracelet'), 'Toggle bar')->lengthMm(), 0.002);
+    }
+
     /** Three drops hang side by side in one ring. */
     public function test_a_cluster_fans_out(): void
     {

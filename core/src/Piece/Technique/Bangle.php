@@ -172,7 +172,7 @@ final class Bangle implements Technique
         $curl = $style === 'curled' ? $part->part->mm('ends') / 2 : 0.0;
         // A curl of one and a half turns of a wire that long.
         $cr = $curl / (2 * M_PI * 1.4);
-        $middle = $place->yMm + $r + $d / 2 + 2 * $cr;
+        $middle = $place->yMm + $r + $d / 2 + 2 * $cr + ($style === 'doubled' ? 2 * $d : 0.0);
         if ($style === 'cuff') {
             $gap = $part->part->mm('gap') / (2 * $r) / (2 * M_PI);
             $sketch->bow(0, $middle, $r, -0.25 + $gap, 0.75 - $gap, $d, $metal, $part->mark('round'));
@@ -180,15 +180,7 @@ final class Bangle implements Technique
             return [];
         }
         if ($style === 'doubled') {
-            // Both wires lie one behind the other: the near one, the loop standing at one end, the hook reaching into it.
-            $loop = 2 * $d;
-            $sketch->bow(0, $middle, $r, -0.25 + 0.03, 0.75 - 0.01, $d, $metal, $part->mark('round'));
-            [$x, $y] = [$r * cos(2 * M_PI * 0.74), $middle + $r * sin(2 * M_PI * 0.74)];
-            $sketch->ring(round($x + $loop, 3), round($y, 3), $loop, $d, $metal, $part->mark('fold'));
-            [$hx, $hy] = [$r * cos(2 * M_PI * -0.22), $middle + $r * sin(2 * M_PI * -0.22)];
-            foreach (['end-2' => [0.6 * $d, 1], 'end-1' => [0.0, 2]] as $mark => [$down, $layer]) {
-                $sketch->through([[round($hx, 3), round($hy + $down, 3)], [round($x + $loop * 1.8, 3), round($y + $d + $down, 3)], [round($x + $loop, 3), round($y + 1.6 * $d + $down, 3)], [round($x + $loop * 1.4, 3), round($y + 2.8 * $d + $down, 3)]], $d, $metal, $part->mark($mark), $layer);
-            }
+            $this->drawDoubled($part, $sketch, $r, $middle);
 
             return [];
         }
@@ -206,6 +198,25 @@ final class Bangle implements Technique
         }
 
         return [];
+    }
+
+    /** Both wires lie one behind the other: the near one is seen, the fold standing as a loop at one end, the hook of the other reaching into it. */
+    private function drawDoubled(PartPlan $part, Sketch $sketch, float $r, float $middle): void
+    {
+        [$d, $metal] = [$part->wireMm(), $part->wire->metal];
+        $sketch->bow(0, $middle, $r, -0.22, 0.74, $d, $metal, $part->mark('round'));
+        [$x, $y] = [$r * cos(2 * M_PI * 0.74), $middle + $r * sin(2 * M_PI * 0.74)];
+        $sketch->ring(round($x + 2 * $d, 3), round($y, 3), 2 * $d, $d, $metal, $part->mark('fold'));
+        [$hookX, $hookY] = [$r * cos(2 * M_PI * -0.22), $middle + $r * sin(2 * M_PI * -0.22)];
+        foreach (['end-2' => [0.5 * $d, 1], 'end-1' => [0.0, 2]] as $mark => [$aside, $layer]) {
+            $points = [[round($hookX, 3), round($hookY, 3)]];
+            for ($step = 0; $step <= 16; $step++) {
+                $angle = -M_PI / 2 - M_PI * $step / 16;
+                $points[] = [round($x + 2.4 * $d + $aside + $d * cos($angle), 3), round($y + $d + $d * sin($angle), 3)];
+            }
+            $points[] = [round($x + 3.4 * $d + $aside, 3), round($y + 2 * $d, 3)];
+            $sketch->through($points, $d, $metal, $part->mark($mark), $layer);
+        }
     }
 
     public function tools(PartPlan $part): array

@@ -11,6 +11,7 @@ use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
@@ -21,10 +22,13 @@ use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wrap\Coil;
+use Hebra\Core\Wrap\CoiledCoil;
+use Hebra\Core\Wrap\Turn;
 
 /**
  * A coil bead on a core: a finer wire wound close along a core that ends in a plain eye each way. Core = 2·π(D + c) + length;
- * coil = length/w turns of √((π(c + w))² + w²), and a tail each way to hold. Millimetres. Common practice: 20 AWG under 24.
+ * coil = length/w turns of √((π(c + w))² + w²), and a tail each way to hold. Coiled twice, a fine coil on a wire of its own is
+ * wound round the core: see CoiledCoil. Millimetres. Common practice: 20 AWG under 24.
  */
 final class CoilLink implements Technique
 {
@@ -59,7 +63,7 @@ final class CoilLink implements Technique
 
     public function extraWires(Part $part): array
     {
-        return ['coil' => self::awg(24, Temper::DeadSoft)];
+        return ['coil' => self::awg($this->isTwice($part) ? 28 : 24, Temper::DeadSoft)] + ($this->isTwice($part) ? ['inner' => self::awg(24, Temper::DeadSoft)] : []);
     }
 
     public function parameters(): array
@@ -68,7 +72,20 @@ final class CoilLink implements Technique
             Parameter::length('top_inside', 'top eye, inside', 2.5, 0.8, 30.0),
             Parameter::length('bottom_inside', 'bottom eye, inside', 2.5, 0.8, 30.0),
             Parameter::length('length', 'length of the coil', 12.0, 1.0, 150.0),
+            Parameter::choice('coiled', 'coiled', 'once', ['once' => 'once', 'twice' => 'twice, a coil of a coil']),
         ];
+    }
+
+    private function isTwice(Part $part): bool
+    {
+        return $part->choice('coiled') === 'twice';
+    }
+
+    private function twice(PartPlan $part): CoiledCoil
+    {
+        $inner = $part->wireOf('inner')->diameterMm();
+
+        return new CoiledCoil($part->wireOf('coil')->diameterMm(), $inner, $inner, $part->wireMm(), $part->part->mm('length'));
     }
 
     private function coil(PartPlan $part): Coil
@@ -92,19 +109,35 @@ final class CoilLink implements Technique
 
     public function cuts(PartPlan $part): array
     {
-        $coil = $this->coil($part);
-
         return [
             (new Stretch($part))
                 ->loop($part->part->mm('top_inside'), $part->wireMm(), 'eye', 'top-loop')->bend('bend square, top')
                 ->given(SegmentKind::Straight, $part->part->mm('length'), 'coil', 'core', 'as long as the coil')->bend('bend square, bottom')
                 ->loop($part->part->mm('bottom_inside'), $part->wireMm(), 'eye', 'bottom-loop')
                 ->cut('Core', $part->part->wire, $part->times),
-            (new Stretch($part))
-                ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'coil-tail', 'what the fingers hold, trimmed off')
-                ->worked(SegmentKind::Coil, $coil->wireLengthMm(), Figures::trim($coil->turns, 1).' turns', 'coil', 'L/w·√((π(c + w))² + w²)', Figures::trim($coil->turns, 2).' × '.Figures::trim($coil->turnMm(), 3))
-                ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'coil-tail', 'what the fingers hold, trimmed off')
-                ->cut('Coil', 'coil', $part->times, 'coil'),
+            ...$this->coilCuts($part),
+        ];
+    }
+
+    /** @return non-empty-list<Cut> */
+    private function coilCuts(PartPlan $part): array
+    {
+        $wound = fn (string $label, string $role, float $mm, string $words, string $rule, string $numbers): Cut => (new Stretch($part))
+            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'coil-tail', 'what the fingers hold, trimmed off')
+            ->worked(SegmentKind::Coil, $mm, $words, $role === 'inner' ? 'inner' : 'coil', $rule, $numbers)
+            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'coil-tail', 'what the fingers hold, trimmed off')
+            ->cut($label, $role, $part->times, $role);
+        if (! $this->isTwice($part->part)) {
+            $coil = $this->coil($part);
+
+            return [$wound('Coil', 'coil', $coil->wireLengthMm(), Figures::trim($coil->turns, 1).' turns', 'L/w·√((π(c + w))² + w²)', Figures::trim($coil->turns, 2).' × '.Figures::trim($coil->turnMm(), 3))];
+        }
+        $twice = $this->twice($part);
+        [$w, $inner] = [$part->wireOf('coil')->diameterMm(), $part->wireOf('inner')->diameterMm()];
+
+        return [
+            $wound('Coil', 'coil', $twice->wireLengthMm(), 'coil of '.Figures::mm($twice->firstCoilLengthMm()), 'first coil/w·√((π(i + w))² + w²)', Figures::trim($twice->firstCoilLengthMm(), 2).'/'.Figures::trim($w, 3).' × '.Figures::trim(Turn::mm($inner, $w), 3)),
+            $wound('Inner wire', 'inner', $twice->coreLengthMm(), Figures::trim($twice->turns(), 1).' turns', 'L/od·√((π(c + od))² + od²)', Figures::trim($twice->turns(), 2).' × '.Figures::trim(Turn::mm($part->wireMm(), $twice->firstOutsideMm()), 3)),
         ];
     }
 
@@ -117,12 +150,23 @@ final class CoilLink implements Technique
         };
 
         return match ($event) {
-            'work coil' => [new Step($event, '', 'Wind the coil', 'Hold the tail and wind close turns on a piece of the core wire until they measure '.$part->profile->length($part->part->mm('length')).'. Trim both tails flush.', [$part->mark('coil')], (int) round($this->coil($part)->turns), 'turns', tool: 'pin vice or fingers', cautions: [Caution::CutEnds])],
+            'work coil' => $this->isTwice($part->part) ? $this->twiceSteps($part, $event) : [new Step($event, '', 'Wind the coil', 'Hold the tail and wind close turns on a piece of the core wire until they measure '.$part->profile->length($part->part->mm('length')).'. Trim both tails flush.', [$part->mark('coil')], (int) round($this->coil($part)->turns), 'turns', tool: 'pin vice or fingers', cautions: [Caution::CutEnds])],
             'form top' => $turn('top'),
             'work slide' => [new Step($event, '', 'Slide the coil on', 'Push the coil up against the eye. Nothing can go on once the second eye is turned.', [$part->mark('coil')], tool: 'fingers')],
             'form bottom' => $turn('bottom'),
             default => [],
         };
+    }
+
+    /** @return list<Step> */
+    private function twiceSteps(PartPlan $part, string $event): array
+    {
+        $twice = $this->twice($part);
+
+        return [
+            new Step($event, '', 'Wind the first coil', 'Wind the fine wire close on the inner wire until the coil measures '.$part->profile->length($twice->firstCoilLengthMm()).'. Leave it on.', [$part->mark('coil')], tool: 'pin vice or winder', cautions: [Caution::CutEnds]),
+            new Step($event, '', 'Wind the coil round the core', 'Wind coil and inner wire together round a piece of the core wire, each turn against the last, until they measure '.$part->profile->length($part->part->mm('length')).'. Tuck both ends of the inner wire in and trim.', [$part->mark('coil'), $part->mark('inner')], (int) max(1, round($twice->turns())), 'turns', tool: 'fingers', cautions: [Caution::CutEnds]),
+        ];
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
@@ -132,12 +176,33 @@ final class CoilLink implements Technique
         $to = $from + $part->part->mm('length');
         $sketch->stem($from - $d, $to + $d, $d, $metal, $part->mark('core'));
         $sketch->eye($place->yMm, $part->part->mm('top_inside'), $d, $place->facing, $metal, $part->mark('top-loop'));
+        if ($this->isTwice($part->part)) {
+            $this->drawTwice($part, $sketch, $from);
+        }
         $half = $d / 2 + $w * 0.6;
-        for ($y = $from + $w / 2; $y < $to; $y += $w) {
+        for ($y = $from + $w / 2; $y < $to && ! $this->isTwice($part->part); $y += $w) {
             $sketch->through([[-$half, round($y + $w * 0.2, 3)], [$half, round($y - $w * 0.2, 3)]], $w, $part->wireOf('coil')->metal, $part->mark('coil'), 2);
         }
         $sketch->eye($to + $d, $part->part->mm('bottom_inside'), $d, $place->facing, $metal, $part->mark('bottom-loop'));
 
         return ['bottom' => new Placement($to + $d + $part->part->mm('bottom_inside'), ! $place->facing)];
+    }
+
+    /** Each turn of the thick coil slants across the core; across it lie the turns of the fine one. */
+    private function drawTwice(PartPlan $part, Sketch $sketch, float $fromMm): void
+    {
+        $twice = $this->twice($part);
+        [$w, $od, $metal] = [$part->wireOf('coil')->diameterMm(), $twice->firstOutsideMm(), $part->wireOf('coil')->metal];
+        $half = ($part->wireMm() + $od) / 2;
+        $fine = max(3, (int) round(2 * $half / $w));
+        for ($turn = 0; $turn < max(1, (int) floor($twice->turns() + 1e-9)); $turn++) {
+            $middle = $fromMm + ($turn + 0.5) * $od;
+            $sketch->through([[-$half, round($middle + 0.25 * $od, 3)], [$half, round($middle - 0.25 * $od, 3)]], $part->wireOf('inner')->diameterMm(), $part->wireOf('inner')->metal, $part->mark('inner'), 2);
+            for ($one = 0; $one <= $fine; $one++) {
+                $x = -$half + 2 * $half * $one / $fine;
+                $y = $middle - 0.25 * $od * $x / $half;
+                $sketch->through([[round($x, 3), round($y - $od / 2 + $w / 2, 3)], [round($x + 0.3 * $w, 3), round($y + $od / 2 - $w / 2, 3)]], $w, $metal, $part->mark('coil'), 2);
+            }
+        }
     }
 }
