@@ -83,7 +83,7 @@ final readonly class Bead
                 $isOneHole => Drilling::Lengthwise,
                 default => $shape->usualDrilling(),
             },
-            self::word($line, Material::cases()) ?? Material::Glass,
+            self::word($line, Material::cases()) ?? $shape->usualMaterial(),
             self::colourIn($line), $name, $field);
     }
 

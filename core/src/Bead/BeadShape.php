@@ -17,13 +17,14 @@ enum BeadShape: string
     case Chip = 'chip';
     case Tile = 'tile';
     case Seed = 'seed';
+    case Cap = 'cap';
 
     public function words(): string
     {
         return $this->value;
     }
 
-    /** Volume as a share of length · width²: ellipsoid π/6, double cone π/12, cylinder π/4; a drop lies between cone and ball; coin and tile are about a third as thick as wide; a chip is broken [geometry; drop, coin, chip, tile: from memory]. */
+    /** Volume as a share of length · width²: ellipsoid π/6, double cone π/12, cylinder π/4; a drop lies between cone and ball; coin and tile are about a third as thick as wide; a chip is broken; a cap is a thin cup [geometry; drop, coin, chip, tile, cap: from memory]. */
     public function fill(): float
     {
         return match ($this) {
@@ -35,6 +36,7 @@ enum BeadShape: string
             self::Chip => 0.35,
             self::Tile => 0.35,
             self::Seed => M_PI / 4 * 0.85,
+            self::Cap => 0.12,
         };
     }
 
@@ -45,10 +47,17 @@ enum BeadShape: string
             self::Round, self::Bicone, self::Coin, self::Tile => $widthMm,
             self::Rondelle => $widthMm * 0.625,
             self::Chip => $widthMm * 0.5,
+            self::Cap => $widthMm * 0.35,
             self::Seed => $widthMm * 0.7,
             self::Tube => $widthMm * 2.5,
             self::Drop, self::Oval => $widthMm * 1.5,
         };
+    }
+
+    /** What it is made of unless it is said. */
+    public function usualMaterial(): Material
+    {
+        return $this === self::Cap ? Material::Metal : Material::Glass;
     }
 
     /** How it is drilled unless it is said. */

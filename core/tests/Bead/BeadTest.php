@@ -58,6 +58,7 @@ final class BeadTest extends TestCase
             'a hole that was measured' => ['8/0 seeds, hole 0.9', BeadShape::Seed, 3.1, 2.1, 0.9, Drilling::Lengthwise],
             'a tile has two holes' => ['8mm tile, hole 1', BeadShape::Tile, 8, 8, 1, Drilling::TwoHole],
             'unless it has one' => ['8mm tile, one hole', BeadShape::Tile, 8, 8, 1, Drilling::Lengthwise],
+            'a cap, by what it adds' => ['6 x 2mm cap, hole 1', BeadShape::Cap, 6, 2, 1, Drilling::Lengthwise],
             'a coin' => ['12mm coin, hole 0.8', BeadShape::Coin, 12, 12, 0.8, Drilling::Lengthwise],
             'a chip, flat on the wire' => ['8mm chip, stone', BeadShape::Chip, 8, 4, 1, Drilling::Lengthwise],
         ];

@@ -243,6 +243,16 @@ final class FamiliesTest extends TestCase
         self::assertEqualsWithDelta(31.909, self::cut(self::plan('toggle-bracelet'), 'Toggle bar')->lengthMm(), 0.002);
     }
 
+    /** Caps hold a bead between them: the upper opens down, the lower up; each adds its length to the stack, 8 + 2 · 2 = 12, and weighs as metal. */
+    public function test_caps_hold_a_bead_between_them(): void
+    {
+        $piece = Some::changed(Patterns::start('single-drop', 'Capped'), ['do' => 'bead.swap', 'part' => 'p2', 'at' => 1, 'bead' => '6 x 2mm cap, hole 1, sand'], ['do' => 'bead.add', 'part' => 'p2', 'at' => 0, 'bead' => '6 x 2mm cap, hole 1, sand']);
+        $plan = Planner::plan($piece, new Profile);
+        self::assertSame([['cap', 0.0], ['round', 0.0], ['cap', 180.0]], array_map(fn ($mark): array => [$mark->bead->shape->value, $mark->turn], $plan->figure->beads));
+        self::assertEqualsWithDelta(12.0, array_values(array_filter(self::cut($plan, 'Drop')->segments, fn ($one): bool => $one->kind === SegmentKind::Seat))[0]->lengthMm, 1e-9);
+        self::assertSame('metal', $plan->figure->beads[0]->bead->material->value);
+    }
+
     /** Three drops hang side by side in one ring. */
     public function test_a_cluster_fans_out(): void
     {

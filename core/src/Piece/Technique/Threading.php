@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Hebra\Core\Bead\BeadShape;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Segment;
@@ -51,8 +52,11 @@ final readonly class Threading
         $sketch->stem($fromMm, $fromMm + $this->plan->stackMm(), $this->plan->wireMm(), $this->plan->wire->metal, $this->plan->mark('seat'));
         $y = $fromMm;
         foreach ($this->plan->strung as $place => $strung) {
+            // A cap opens towards the bead it holds: the one below it, unless there is none or that is a cap too.
+            $below = $this->plan->strung[$place + 1]->bead->shape ?? BeadShape::Cap;
+            $turn = $strung->bead->shape === BeadShape::Cap && $below === BeadShape::Cap ? 180.0 : 0.0;
             for ($bead = 0; $bead < $strung->count; $bead++) {
-                $sketch->bead($strung->bead, $y, $this->plan->mark('bead-'.$place));
+                $sketch->bead($strung->bead, $y, $this->plan->mark('bead-'.$place), 0.0, $turn);
                 $y += $strung->bead->lengthMm;
             }
         }
