@@ -51,7 +51,7 @@ final class Sketch
     /** A part of a circle from one angle to another, in turns clockwise from the right. */
     public function bow(float $xMm, float $yMm, float $radiusMm, float $from, float $to, float $wireMm, Metal $metal, string $mark, int $layer = 1): void
     {
-        $steps = max(6, (int) ceil(abs($to - $from) * max(48, 5 * $radiusMm)));
+        $steps = max(6, (int) ceil(abs($to - $from) * max(96, 5 * $radiusMm)));
         $points = [];
         for ($step = 0; $step <= $steps; $step++) {
             $angle = 2 * M_PI * ($from + ($to - $from) * $step / $steps);

@@ -36,6 +36,7 @@ final class Patterns
             'framed-drop' => new Pattern('A round frame bound with beads, a drop hanging in it', Family::Pendant, [['jump-ring', [], ['inside' => 6.0]], ['frame', [['foam', 9]], ['size' => 34.0]], ['head-pin', ['rose', 'sky'], 'on' => 'p2/centre']], FitKind::Neck),
             'disc' => new Pattern('A disc in a surround, under its bail', Family::Pendant, [['jump-ring', [], ['inside' => 6.0]], ['surround', ['tide']]], FitKind::Neck),
             'wound-ring' => new Pattern('A ring wound from one wire, a bead on top', Family::Ring, [['wound-ring', ['rust'], ['turns' => 3]]], FitKind::Finger),
+            'open-ring' => new Pattern('An open ring, both ends wound to spirals', Family::Ring, [['open-ring']], FitKind::Finger, Metal::Brass),
             'doubled-bangle' => new Pattern('A bangle of doubled wire, its fold the loop, its ends the hook', Family::Bangle, [['bangle', [], ['style' => 'doubled', 'inside' => 60.0, 'ends' => 26.0]]], FitKind::Wrist),
             'curled-bangle' => new Pattern('A bangle of heavy wire with curled ends', Family::Bangle, [['bangle', [], ['style' => 'curled', 'ends' => 60.0]]], FitKind::Wrist, Metal::Copper),
             'hammered-cuff' => new Pattern('A hammered cuff, open at the wrist', Family::Bangle, [['bangle', [], ['style' => 'cuff', 'inside' => 58.0, 'hammered' => 1.5]]], FitKind::Wrist, Metal::Brass),

@@ -253,6 +253,17 @@ final class FamiliesTest extends TestCase
         self::assertSame('metal', $plan->figure->beads[0]->bead->material->value);
     }
 
+    /** Open ring of 17.3 in 16 AWG (1.2908): π(17.3 + 1.2908) − 4 = 54.405 round, and two spirals of one turn, π(1 + 1.2908) = 7.197: 68.799. Of two turns they would be 2π(1 + 2 · 1.2908) = 22.504 each. */
+    public function test_an_open_ring(): void
+    {
+        self::assertEqualsWithDelta(68.799, self::cut(self::plan('open-ring'), 'Ring')->lengthMm(), 0.005);
+        $twice = Planner::plan(Some::changed(Patterns::start('open-ring', 'Twice'), ['do' => 'part.set', 'part' => 'p1', 'key' => 'turns', 'value' => '2']), new Profile);
+        self::assertEqualsWithDelta(54.405 + 2 * 22.504, self::cut($twice, 'Ring')->lengthMm(), 0.005);
+        self::assertStringContainsString('they lie one over the other', implode(' ', array_map(fn (Check $check): string => $check->text, $twice->checks)));
+        $wide = Planner::plan(Some::changed(Patterns::start('open-ring', 'Wide'), ['do' => 'part.set', 'part' => 'p1', 'key' => 'gap', 'value' => '8 mm']), new Profile);
+        self::assertContains('gap', array_map(fn (Check $check): string => $check->rule, $wide->checks));
+    }
+
     /** Three drops hang side by side in one ring. */
     public function test_a_cluster_fans_out(): void
     {

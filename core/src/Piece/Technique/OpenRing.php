@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Technique;
+
+use Hebra\Core\Figure\Placement;
+use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Fit\RingSize;
+use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Technique;
+use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Forming;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\SegmentKind;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Wants;
+use Hebra\Core\Plan\Way;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wrap\Spiral;
+
+/**
+ * A ring open on top, to be squeezed or eased to a finger, each end wound to a flat spiral. Cut = π(ID + d) − gap + 2·N·π(D + N·d).
+ * Millimetres. Common practice: 16 AWG; a gap of a third of the finger's width at most, or it turns on the finger.
+ */
+final class OpenRing implements Technique
+{
+    use Usual;
+
+    /** The eye that a spiral begins with, inside, mm. */
+    private const EYE_MM = 1.0;
+
+    public function name(): string
+    {
+        return 'open-ring';
+    }
+
+    public function label(): string
+    {
+        return 'open ring';
+    }
+
+    public function role(): string
+    {
+        return 'shank';
+    }
+
+    public function family(): Family
+    {
+        return Family::Ring;
+    }
+
+    public function usualWire(): Wire
+    {
+        return self::awg(16, Temper::DeadSoft);
+    }
+
+    public function wants(): Wants
+    {
+        return new Wants(holds: 0.7, effort: 1.4);
+    }
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::length('inside', 'inside diameter', 17.3, 11.6, 25.0),
+            Parameter::length('gap', 'gap on top', 4.0, 0.5, 20.0),
+            Parameter::count('turns', 'turns of each spiral', 1, 1, 8),
+        ];
+    }
+
+    public function along(): array
+    {
+        return ['ends', 'round'];
+    }
+
+    private function spiral(PartPlan $part): Spiral
+    {
+        return new Spiral($part->wireMm(), self::EYE_MM, $part->part->count('turns'));
+    }
+
+    public function cuts(PartPlan $part): array
+    {
+        [$d, $inside, $gap, $turns] = [$part->wireMm(), $part->part->mm('inside'), $part->part->mm('gap'), $part->part->count('turns')];
+        $spiral = fn (Stretch $stretch, string $mark): Stretch => $stretch->worked(SegmentKind::Curl, $this->spiral($part)->wireLengthMm(), 'spiral', $mark, 'N·π(D + N·d)', "{$turns} × π × (".self::EYE_MM." + {$turns} × ".Figures::trim($d, 3).')');
+        $stretch = $spiral(new Stretch($part), 'end-1')->bend('spiral ends')
+            ->worked(SegmentKind::Round, M_PI * ($inside + $d) - $gap, 'round', 'round', 'π(ID + d) − gap', 'π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).') − '.Figures::trim($gap))->bend('spiral starts');
+
+        return [$spiral($stretch, 'end-2')->cut('Ring', $part->part->wire, $part->times)];
+    }
+
+    public function steps(PartPlan $part, string $event): array
+    {
+        $form = Forming::band($part->wire, $part->part->mm('inside'), $part->profile);
+
+        return match ($event) {
+            'work ends' => [
+                new Step($event, '', 'Round both ends', 'File both ends round and smooth: they stay open beside the neighbouring finger.', [$part->mark('end-1'), $part->mark('end-2')], tool: 'needle file', cautions: [Caution::Filing]),
+                new Step($event, '', 'Wind the spirals', 'Turn a tight eye of '.$part->profile->size(self::EYE_MM).' at each end and wind it flat, '.Figures::counted($part->part->count('turns'), 'turn').' in all, until they meet the marks; both the same way out.', [$part->mark('end-1'), $part->mark('end-2')], 2, 'spirals', tool: 'round-nose pliers, smooth jaws'),
+            ],
+            'work round' => [new Step($event, '', 'Bend it round', 'Bend the middle round '.$form->where('ring mandrel', $part->profile).' until '.$part->profile->size($part->part->mm('gap')).' are left open on top.'.$form->opens($part->profile).' It is eased on the mandrel, never on the finger.', [$part->mark('round')], tool: 'ring mandrel')],
+            default => [],
+        };
+    }
+
+    public function checks(PartPlan $part): array
+    {
+        $inside = $part->part->mm('inside');
+        if ($part->part->mm('gap') > $inside / 3) {
+            return [new Check(Level::Warn, 'gap', 'A gap of '.$part->profile->size($part->part->mm('gap')).' is more than a third of the finger: the ring turns and catches.', $part->part->id, [
+                new Way('A gap of '.$part->profile->size(round($inside / 4, 1)), ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'gap', 'value' => round($inside / 4, 1).' mm']),
+            ])];
+        }
+
+        $wide = $this->spiral($part)->widthMm();
+        if ($wide > $part->part->mm('gap')) {
+            return [new Check(Level::Note, 'gap', 'Each spiral is '.$part->profile->size($wide).' wide, and the gap '.$part->profile->size($part->part->mm('gap')).': they lie one over the other.', $part->part->id)];
+        }
+
+        return [new Check(Level::Ok, 'size', RingSize::ofDiameter($inside)->words().'; it can be eased or squeezed by about a size.', $part->part->id)];
+    }
+
+    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    {
+        [$d, $metal] = [$part->wireMm(), $part->wire->metal];
+        $r = ($part->part->mm('inside') + $d) / 2;
+        $outer = ($this->spiral($part)->widthMm() - $d) / 2;
+        $inner = (self::EYE_MM + $d) / 2;
+        $middle = $place->yMm + $r + $d / 2 + 2 * $outer;
+        $half = $part->part->mm('gap') / 2 / $r / (2 * M_PI);
+        $sketch->bow(0, $middle, $r, -0.25 + $half, 0.75 - $half, $d, $metal, $part->mark('round'));
+        foreach ([[-0.25 + $half, 1, 'end-1'], [0.75 - $half, -1, 'end-2']] as [$turn, $side, $mark]) {
+            [$x, $y] = [$r * cos(2 * M_PI * $turn), $middle + $r * sin(2 * M_PI * $turn)];
+            $points = [[round($x, 3), round($y, 3)]];
+            $steps = 36 * $part->part->count('turns');
+            for ($step = 1; $step <= $steps; $step++) {
+                $angle = M_PI / 2 - $side * 2 * M_PI * $part->part->count('turns') * $step / $steps;
+                $radius = $outer + ($inner - $outer) * $step / $steps;
+                $points[] = [round($x + $radius * cos($angle), 3), round($y - $outer + $radius * sin($angle), 3)];
+            }
+            $sketch->through($points, $d, $metal, $part->mark($mark), 2);
+        }
+
+        return [];
+    }
+
+    public function tools(PartPlan $part): array
+    {
+        return ['flush cutter', 'needle file', 'round-nose pliers', preg_replace('/^the /', '', Forming::band($part->wire, $part->part->mm('inside'), $part->profile)->where('ring mandrel', $part->profile)) ?? ''];
+    }
+}
