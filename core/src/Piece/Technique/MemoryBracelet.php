@@ -6,6 +6,7 @@ namespace Hebra\Core\Piece\Technique;
 
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Technique;
@@ -102,19 +103,40 @@ final class MemoryBracelet implements Technique
         };
     }
 
+    /** The place of the beads that take most of the wire. */
+    private function longestRun(PartPlan $part): ?int
+    {
+        $longest = null;
+        foreach ($part->strung as $at => $strung) {
+            if ($longest === null || $strung->lengthMm() > $part->strung[$longest]->lengthMm()) {
+                $longest = $at;
+            }
+        }
+
+        return $longest;
+    }
+
     public function checks(PartPlan $part): array
     {
         $over = $part->stackMm() - $this->roomMm($part);
-        $last = $part->part->beads === [] ? null : $part->strung[count($part->strung) - 1];
-        if ($last === null || abs($over) < $last->bead->lengthMm) {
+        $at = $this->longestRun($part);
+        if ($at === null || abs($over) < $part->strung[$at]->bead->lengthMm) {
             return [];
         }
-        $count = max(1, $last->count - (int) round($over / $last->bead->lengthMm));
-        $way = new Way('Make it '.$count.' of them', ['do' => 'bead.count', 'part' => $part->part->id, 'at' => (string) (count($part->part->beads) - 1), 'count' => (string) $count]);
+        $run = $part->strung[$at];
+        $count = $run->count - (int) ceil($over / $run->bead->lengthMm - 1e-9);
+        $ways = [];
+        if ($count >= 1 && $count <= BeadRun::MOST) {
+            $ways[] = new Way("{$count} × ".$run->bead->words(), ['do' => 'bead.count', 'part' => $part->part->id, 'at' => (string) $at, 'count' => (string) $count]);
+        }
+        $loops = (int) ceil($part->stackMm() / (M_PI * $part->part->mm('coil')));
+        if ($over > 0 && $loops <= 60) {
+            $ways[] = new Way(Figures::counted($loops, 'loop'), ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'loops', 'value' => (string) $loops]);
+        }
 
         return [$over > 0
-            ? new Check(Level::Stop, 'room', 'The beads are '.$part->profile->length($over).' longer than the wire.', $part->part->id, [$way])
-            : new Check(Level::Note, 'room', $part->profile->length(-$over).' of the wire stays bare.', $part->part->id, [$way])];
+            ? new Check(Level::Stop, 'room', 'The beads are '.$part->profile->length($over).' longer than the wire.', $part->part->id, $ways)
+            : new Check(Level::Note, 'room', $part->profile->length(-$over).' of the wire stays bare.', $part->part->id, $ways)];
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
