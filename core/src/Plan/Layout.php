@@ -46,8 +46,8 @@ final class Layout
     /** @var array<string, list<Instance>> what hangs where, by `instance/eye` */
     private array $hung = [];
 
-    /** @var array<string, int> instance => how many hang from it, itself counted */
-    private array $below = [];
+    /** @var array<string, float>|null */
+    private ?array $lengths = null;
 
     /** @param  list<Instance>  $instances  each after the one it hangs in */
     public function __construct(private readonly array $instances, private readonly FitKind $fit)
@@ -63,7 +63,7 @@ final class Layout
         $this->figure = match (true) {
             $isBent => $this->drawn(fn (Instance $instance): float => 0.0)->bent(new Ring($this->lengthMm)),
             $this->isRound => $this->round(),
-            default => $this->drawn($this->fan(...)),
+            default => $this->fanned(),
         };
     }
 
@@ -88,14 +88,23 @@ final class Layout
     /** What all of one part add to the length, mm: of those that hang beside the line, nothing. */
     public function lengthOf(string $part): float
     {
-        $length = 0.0;
-        foreach ($this->instances as $instance) {
-            if ($instance->part->part->id === $part && ($instance->part->part->on === '' || isset($this->hung[$instance->name.'/bottom']))) {
-                $length += $this->advances[$instance->name] ?? 0.0;
+        return $this->lengths()[$part] ?? 0.0;
+    }
+
+    /** @return array<string, float> by part, summed once */
+    private function lengths(): array
+    {
+        if ($this->lengths === null) {
+            $this->lengths = [];
+            foreach ($this->instances as $instance) {
+                if ($instance->part->part->on === '' || isset($this->hung[$instance->name.'/bottom'])) {
+                    $id = $instance->part->part->id;
+                    $this->lengths[$id] = ($this->lengths[$id] ?? 0.0) + $this->advances[$instance->name];
+                }
             }
         }
 
-        return $length;
+        return $this->lengths;
     }
 
     /** How low it reaches with each part straight below the other. */
@@ -166,38 +175,50 @@ final class Layout
         return new PieceFigure($strokes, $beads);
     }
 
-    /** Degrees by which one of several in an eye stands off, so that their beads lie side by side. */
-    private function fan(Instance $instance): float
+    /**
+     * Several in one eye stand off from each other, so that their beads lie side by side.
+     *
+     * @return array<string, float> instance => degrees
+     */
+    private function fans(): array
     {
-        $together = $this->hung[($instance->above ?? '').'/'.$instance->eye] ?? [];
-        if (count($together) < 2) {
-            return 0.0;
+        $fans = [];
+        foreach ($this->hung as $together) {
+            $count = count($together);
+            if ($count < 2) {
+                continue;
+            }
+            $widest = max(array_map(fn (Instance $one): float => $one->part->widestMm(), $together)) + 0.5;
+            $step = min(rad2deg($widest / self::SWING_MM), self::MOST_FAN_DEGREES / ($count - 1));
+            foreach ($together as $at => $one) {
+                $fans[$one->name] = -$step * ($at - ($count - 1) / 2);
+            }
         }
-        $widest = max(array_map(fn (Instance $one): float => $one->part->widestMm(), $together)) + 0.5;
-        $step = min(rad2deg($widest / self::SWING_MM), self::MOST_FAN_DEGREES / (count($together) - 1));
 
-        return -$step * ((int) array_search($instance, $together, true) - (count($together) - 1) / 2);
+        return $fans;
+    }
+
+    private function fanned(): PieceFigure
+    {
+        $fans = $this->fans();
+
+        return $this->drawn(fn (Instance $instance): float => $fans[$instance->name] ?? 0.0);
     }
 
     /** Laid clockwise from the top: each part of the line turns by its share of a whole turn, and what only hangs points outwards. */
     private function round(): PieceFigure
     {
-        foreach (array_reverse($this->instances) as $instance) {
-            $this->below[$instance->name] = ($this->below[$instance->name] ?? 0) + 1;
-            if ($instance->above !== null) {
-                $this->below[$instance->above] = ($this->below[$instance->above] ?? 0) + $this->below[$instance->name];
-            }
-        }
+        $onward = $this->onward();
         $perMm = 360.0 / $this->lengthMm;
         $last = 0.0;
 
-        return $this->drawn(function (Instance $instance) use ($perMm, &$last): float {
+        return $this->drawn(function (Instance $instance) use ($onward, $perMm, &$last): float {
             if ($instance->above === null) {
                 $last = $this->advances[$instance->name] ?? 0.0;
 
                 return -90.0;
             }
-            if (! $this->isOnward($instance)) {
+            if (! isset($onward[$instance->name])) {
                 return -90.0;
             }
             $own = $this->advances[$instance->name] ?? 0.0;
@@ -208,17 +229,31 @@ final class Layout
         })->fromTop();
     }
 
-    /** Whether the line goes on in it: of several in one eye, the one from which most hangs. */
-    private function isOnward(Instance $instance): bool
+    /**
+     * Where the line goes on: of several in one eye, in the first of those from which most hangs.
+     *
+     * @return array<string, true> by instance
+     */
+    private function onward(): array
     {
-        $together = $this->hung[$instance->above.'/'.$instance->eye] ?? [$instance];
-        $most = max(1, ...array_map(fn (Instance $one): int => $this->below[$one->name] ?? 1, $together));
-        foreach ($together as $one) {
-            if (($this->below[$one->name] ?? 1) === $most) {
-                return $one === $instance;
+        $below = [];
+        foreach (array_reverse($this->instances) as $instance) {
+            $below[$instance->name] = ($below[$instance->name] ?? 0) + 1;
+            if ($instance->above !== null) {
+                $below[$instance->above] = ($below[$instance->above] ?? 0) + $below[$instance->name];
+            }
+        }
+        $onward = [];
+        foreach ($this->hung as $together) {
+            $chosen = $together[0] ?? null;
+            foreach ($together as $one) {
+                $chosen = $chosen === null || $below[$one->name] > $below[$chosen->name] ? $one : $chosen;
+            }
+            if ($chosen !== null) {
+                $onward[$chosen->name] = true;
             }
         }
 
-        return false;
+        return $onward;
     }
 }

@@ -46,8 +46,8 @@ final readonly class Reach
             }
         }
         foreach ($piece->parts as $part) {
-            $length = $layout->lengthOf($part->id);
-            if ($part->repeat > 1 && $length > 0) {
+            $length = $part->repeat > 1 ? $layout->lengthOf($part->id) : 0.0;
+            if ($length > 0) {
                 return new self($layout->lengthMm, $wants, '', $part->id, $part->repeat, $length / $part->repeat);
             }
         }
