@@ -337,8 +337,13 @@ final class Desk
             ->sum(fn (Lot $lot): float => $lot->heldMm());
     }
 
-    public function ownedPins(Finding $finding): int
+    /** How many of a finding are in stock; null of what the stock does not hold. */
+    public function owned(Finding $finding): ?int
     {
+        if (! $finding->isPin()) {
+            return null;
+        }
+
         return (int) $this->lots()
             ->filter(fn (Lot $lot): bool => $lot->isPins() && $lot->metal === $finding->wire->metal->value && abs($lot->wire()->diameterMm() - $finding->wire->diameterMm()) < 0.02 && abs($lot->pinMm() - $finding->lengthMm) < 0.5)
             ->sum(fn (Lot $lot): int => $lot->heldPins());

@@ -187,7 +187,7 @@ final class WeaveDesk
         $set = fn (string $key): array => ['do' => 'part.set', 'part' => 'p2', 'key' => $key, 'value' => $this->texts[$key]];
 
         return (new Several(array_map(fn (array $change) => ChangeReader::read($change, $this->profile->unit()), [
-            $set('cores'), $set('pattern'), $set('length'), ['do' => 'wire', 'role' => 'core', 'size' => $this->texts['core']], ['do' => 'wire', 'role' => 'weave', 'size' => $this->texts['wire']],
+            $set('cores'), ['value' => $this->texts[$this->isBasket() ? 'passes' : 'pattern']] + $set('pattern'), $set('length'), ['do' => 'wire', 'role' => 'core', 'size' => $this->texts['core']], ['do' => 'wire', 'role' => 'weave', 'size' => $this->texts['wire']],
         ]), 'Woven'))->apply($start);
     }
 }

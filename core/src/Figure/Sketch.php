@@ -6,6 +6,7 @@ namespace Hebra\Core\Figure;
 
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wrap\Spiral;
 
 /** Collects what techniques draw: strokes of wire and beads, in millimetres, y downwards from the top of the piece. */
 final class Sketch
@@ -58,6 +59,26 @@ final class Sketch
             $points[] = [round($xMm + $radiusMm * cos($angle), 4), round($yMm + $radiusMm * sin($angle), 4)];
         }
         $this->through($points, $wireMm, $metal, $mark, $layer);
+    }
+
+    /**
+     * A flat spiral round a middle, from its outer end inwards: where that end lies in turns clockwise from the right, and
+     * whether it winds clockwise (1) or the other way (-1).
+     *
+     * @param  1|-1  $way
+     */
+    public function spiral(float $xMm, float $yMm, Spiral $spiral, float $from, int $way, Metal $metal, string $mark, int $layer = 1): void
+    {
+        $outer = ($spiral->widthMm() - $spiral->wireMm) / 2;
+        $inner = ($spiral->insideMm + $spiral->wireMm) / 2;
+        $steps = max(12, (int) ceil(36 * $spiral->turns));
+        $points = [];
+        for ($step = 0; $step <= $steps; $step++) {
+            $angle = 2 * M_PI * ($from + $way * $spiral->turns * $step / $steps);
+            $radius = $outer + ($inner - $outer) * $step / $steps;
+            $points[] = [round($xMm + $radius * cos($angle), 3), round($yMm + $radius * sin($angle), 3)];
+        }
+        $this->through($points, $spiral->wireMm, $metal, $mark, $layer);
     }
 
     /**

@@ -8,7 +8,7 @@ use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Length;
 use Hebra\Core\Quantity\LengthUnit;
 use Hebra\Core\Quantity\Unreadable;
-use Hebra\Core\Wrap\WeavePattern;
+use Hebra\Core\Wrap\BandWeave;
 
 /** What a technique lets the maker set: a length in millimetres, a count, a choice, or yes and no. */
 final readonly class Parameter
@@ -80,7 +80,7 @@ final readonly class Parameter
     /** A weave as it is written; whether its cores are there is for the part to judge, where their number is known. */
     private function woven(string $text, string $field): string
     {
-        WeavePattern::parse($text, 12, $field);
+        BandWeave::parse($text, 12, $field);
 
         return trim($text);
     }

@@ -12,6 +12,7 @@ use Hebra\Core\Plan\Clasp;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\ReadyMade;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Wire\Wire;
@@ -33,13 +34,20 @@ interface Technique
     /** @return array<string, Wire> the other wires it takes as it stands, by role, as they usually are */
     public function extraWires(Part $part): array;
 
-    /** The role of the wire that goes through its beads. */
-    public function threads(Part $part): string;
+    /** The role of the wire that goes through the beads of a run. */
+    public function threads(Part $part, int $run = 0): string;
 
     public function family(): Family;
 
     /** How well its wire must hold, and how stiff it may be to work. */
     public function wants(): Wants;
+
+    /**
+     * How many of its wires go through each bead of a run, by its place on the part.
+     *
+     * @return positive-int
+     */
+    public function passes(Part $part, int $run): int;
 
     /** @return list<Parameter> */
     public function parameters(): array;
@@ -70,7 +78,7 @@ interface Technique
      */
     public function along(): array;
 
-    /** @return non-empty-list<Cut> each wire of the part once, the main one first */
+    /** @return list<Cut> each wire of the part once, the main one first; none where it is bought */
     public function cuts(PartPlan $part): array;
 
     /**
@@ -79,6 +87,9 @@ interface Technique
      * @return list<Step>
      */
     public function steps(PartPlan $part, string $event): array;
+
+    /** @return list<ReadyMade> what it takes as it is bought */
+    public function readyMade(PartPlan $part): array;
 
     /** What it closes a chain with, where it is a clasp. */
     public function clasp(PartPlan $part): ?Clasp;

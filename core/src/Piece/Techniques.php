@@ -11,8 +11,10 @@ use Hebra\Core\Piece\Technique\HeadPin;
 use Hebra\Core\Piece\Technique\HookClasp;
 use Hebra\Core\Piece\Technique\Hoop;
 use Hebra\Core\Piece\Technique\JumpRing;
+use Hebra\Core\Piece\Technique\LinkChain;
 use Hebra\Core\Piece\Technique\MemoryBracelet;
 use Hebra\Core\Piece\Technique\OpenRing;
+use Hebra\Core\Piece\Technique\SplitRing;
 use Hebra\Core\Piece\Technique\Strand;
 use Hebra\Core\Piece\Technique\Surround;
 use Hebra\Core\Piece\Technique\ToggleBar;
@@ -33,8 +35,8 @@ final class Techniques
     {
         if (self::$known === null) {
             foreach ([
-                new EarWire, WrappedLink::wrapped(), new HeadPin, WrappedLink::plain(), new Hoop, new WireFrame, new Surround, new CoilLink,
-                new WoundRing, new OpenRing, new Bangle, new MemoryBracelet, new WovenBand, new Strand, new JumpRing, new HookClasp, new ToggleBar,
+                new EarWire, WrappedLink::wrapped(), new HeadPin, WrappedLink::plain(), new Hoop, new WireFrame, new Surround, CoilLink::bare(), CoilLink::beaded(),
+                new WoundRing, new OpenRing, new SplitRing, new Bangle, new MemoryBracelet, new WovenBand, new Strand, new LinkChain, new JumpRing, new HookClasp, new ToggleBar,
             ] as $technique) {
                 self::$known[$technique->name()] = $technique;
             }

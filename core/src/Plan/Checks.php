@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bead\HoleFit;
 use Hebra\Core\Bend\EyeStrength;
 use Hebra\Core\Piece\Family;
@@ -28,7 +29,7 @@ final class Checks
 
     /**
      * @param  list<PartPlan>  $parts
-     * @param  list<non-empty-list<Cut>>  $cuts  of these parts
+     * @param  list<list<Cut>>  $cuts  of these parts
      * @return list<Check>
      */
     public static function of(Piece $piece, array $parts, array $cuts, Profile $profile, float $gramsEach, Layout $layout): array
@@ -47,14 +48,15 @@ final class Checks
         $seen = [];
         foreach ($parts as $part) {
             array_push($checks, ...$part->technique->checks($part));
-            foreach ($part->strung as $strung) {
-                $once = $part->technique->threads($part->part).' '.$strung->key;
+            foreach ($part->strung as $run => $strung) {
+                $passes = $part->technique->passes($part->part, $run);
+                $once = $part->technique->threads($part->part, $run).' '.$strung->key.' '.$passes;
                 if (! isset($seen[$once])) {
                     $seen[$once] = true;
-                    $checks[] = self::hole($piece, $part, $strung, $profile);
+                    $checks[] = self::hole($piece, $part, $run, $profile);
                 }
                 if (! in_array($strung->bead->drilling, $part->technique->drillings(), true)) {
-                    $checks[] = new Check(Level::Stop, 'drilling', ucfirst($strung->bead->words()).' is '.$strung->bead->drilling->words().': a '.$part->technique->label().' takes beads drilled lengthwise.', $part->part->id);
+                    $checks[] = new Check(Level::Stop, 'drilling', ucfirst($strung->bead->words()).' is '.$strung->bead->drilling->words().': a '.$part->technique->label().' takes beads '.implode(' or ', array_map(fn (Drilling $drilling): string => $drilling->words(), $part->technique->drillings())).'.', $part->part->id);
                 }
             }
         }
@@ -122,7 +124,7 @@ final class Checks
      * wire and eye is spoken of once.
      *
      * @param  list<PartPlan>  $parts
-     * @param  list<non-empty-list<Cut>>  $cuts
+     * @param  list<list<Cut>>  $cuts
      * @return list<Check>
      */
     private static function bends(array $parts, array $cuts, Profile $profile): array
@@ -146,19 +148,19 @@ final class Checks
                     ])));
                 }
             }
-            $below += ($part->beadGrams() + array_sum(array_map(fn (Cut $cut): float => $cut->wire->gramsOf($cut->netMm()), $cuts[$at]))) * $part->times;
+            $below += ($part->beadGrams() + $part->readyGrams() + array_sum(array_map(fn (Cut $cut): float => $cut->wire->gramsOf($cut->netMm()), $cuts[$at]))) * $part->times;
         }
 
         return array_values($checks);
     }
 
-    private static function hole(Piece $piece, PartPlan $part, Strung $strung, Profile $profile): Check
+    private static function hole(Piece $piece, PartPlan $part, int $run, Profile $profile): Check
     {
-        $role = $part->technique->threads($part->part);
+        [$strung, $passes, $role] = [$part->strung[$run], $part->technique->passes($part->part, $run), $part->technique->threads($part->part, $run)];
         $wire = $part->wireOf($role);
-        $fit = new HoleFit($strung->bead->holeMm, array_fill(0, $part->technique->wants()->passes, $wire->diameterMm()), $profile->clearanceMm);
+        $fit = new HoleFit($strung->bead->holeMm, array_fill(0, $passes, $wire->diameterMm()), $profile->clearanceMm);
         $bead = $strung->bead;
-        $size = $wire->size->text();
+        $size = $wire->size->text().($passes > 1 ? ", {$passes} times," : '');
         if ($fit->fits()) {
             return new Check(Level::Ok, 'hole', "{$size} passes the {$bead->words()}, ".Figures::mm($fit->marginMm()).' to spare.', $part->part->id);
         }

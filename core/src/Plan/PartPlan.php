@@ -37,6 +37,12 @@ final readonly class PartPlan
         return new self($part, $part->technique(), $piece->wires[$part->wire], $strung, $profile, $piece->wires, $piece->times($part));
     }
 
+    /** The same with its first runs of beads left out. */
+    public function withoutFirst(int $runs): self
+    {
+        return new self($this->part->withBeads(array_slice($this->part->beads, $runs)), $this->technique, $this->wire, array_slice($this->strung, $runs), $this->profile, $this->wires, $this->times);
+    }
+
     /** Another of its wires, by role. */
     public function wireOf(string $role): Wire
     {
@@ -84,6 +90,12 @@ final readonly class PartPlan
     public function beadGrams(): float
     {
         return array_sum(array_map(fn (Strung $strung): float => $strung->bead->grams() * $strung->count, $this->strung));
+    }
+
+    /** What it takes ready-made weighs so much in each made part. */
+    public function readyGrams(): float
+    {
+        return array_sum(array_map(fn (ReadyMade $ready): float => $ready->grams * $ready->count, $this->technique->readyMade($this)));
     }
 
     public function widestMm(): float

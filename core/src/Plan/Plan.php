@@ -132,7 +132,8 @@ final class Plan
             ], $this->cuts),
             'beads' => array_map(fn (BeadCount $count): array => ['bead' => $count->bead->words(), 'each' => $count->each, 'count' => $count->all, 'spares' => $count->spares], $this->beads),
             'findings' => array_map(fn (Finding $finding): array => [
-                'finding' => $finding->words, 'wire' => $finding->wire->key(), 'length_mm' => $finding->lengthMm, 'trimmed_mm' => $finding->trimmedMm, 'each' => $finding->each, 'count' => $finding->all,
+                'finding' => $finding->words, 'wire' => $finding->wire->key(), 'each' => $finding->each, 'count' => $finding->all,
+                ...($finding->isPin() ? ['length_mm' => $finding->lengthMm, 'trimmed_mm' => $finding->trimmedMm] : []),
             ], $this->findings),
             'steps' => array_map(fn (Step $step): array => array_filter([
                 'event' => $step->event, 'part' => $step->part, 'title' => $step->title, 'text' => $step->text, 'count' => $step->count, 'counted' => $step->counted, 'asks' => $step->asks,

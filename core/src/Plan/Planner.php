@@ -22,7 +22,7 @@ final class Planner
     /** @var array<string, int> instance => its place among its like, 0 where there is but one */
     private array $numbers = [];
 
-    /** @var list<non-empty-list<Cut>> the cuts of each part, counted for one piece */
+    /** @var list<list<Cut>> the cuts of each part, counted for one piece */
     private array $bareCuts = [];
 
     /** @var list<Check> */
@@ -320,17 +320,24 @@ final class Planner
         return $counts;
     }
 
-    /** @return list<Finding> */
+    /** @return list<Finding> bought pins, then what else comes ready-made */
     private function findings(): array
     {
         $findings = [];
+        $all = fn (int $each): int => $each * $this->piece->makes->count;
         foreach (array_merge(...$this->bareCuts) as $cut) {
             if ($cut->pinMm === null) {
                 continue;
             }
             $key = $cut->wire->key().'/'.$cut->pinMm;
             $each = ($findings[$key]->each ?? 0) + $cut->count;
-            $findings[$key] = new Finding('head pin '.$this->profile->length($cut->pinMm).', '.$cut->wire->words(), $cut->wire, $cut->pinMm, $cut->trimmedMm(), $each, $each * $this->piece->makes->count);
+            $findings[$key] = new Finding('head pin '.$this->profile->length($cut->pinMm).', '.$cut->wire->words(), $cut->wire, $each, $all($each), $cut->pinMm, $cut->trimmedMm());
+        }
+        foreach ($this->parts as $part) {
+            foreach ($part->technique->readyMade($part) as $ready) {
+                $each = ($findings[$ready->words]->each ?? 0) + $ready->count * $part->times;
+                $findings[$ready->words] = new Finding($ready->words, $part->wire, $each, $all($each));
+            }
         }
 
         return array_values($findings);
@@ -359,7 +366,7 @@ final class Planner
     {
         $wire = array_sum(array_map(fn (Metal $one): float => $one->netGrams(), $metal)) / $this->piece->makes->count;
 
-        return $wire + array_sum(array_map(fn (PartPlan $part): float => $part->beadGrams() * $part->times, $this->parts));
+        return $wire + array_sum(array_map(fn (PartPlan $part): float => ($part->beadGrams() + $part->readyGrams()) * $part->times, $this->parts));
     }
 
     /** @return list<string> */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
-use Hebra\Core\Bead\Bead;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\WireSize;
@@ -16,12 +15,10 @@ use Hebra\Core\Wire\WireSize;
 final readonly class WireDuty
 {
     /**
-     * @param  list<Bead>  $beads
-     * @param  positive-int  $passes  of the wire through each of them
+     * @param  list<Hole>  $holes
      */
     private function __construct(
-        public array $beads,
-        public int $passes,
+        public array $holes,
         public ?float $tightestInsideMm,
         public ?float $openableInsideMm,
         public float $hungGrams,
@@ -37,10 +34,9 @@ final readonly class WireDuty
 
     public static function of(Piece $piece, string $role, Profile $profile): self
     {
-        $beads = $insides = $openables = [];
+        $holes = $insides = $openables = [];
         $length = $hung = 0.0;
         $below = 0.0;
-        $passes = 1;
         $wants = null;
         [$usual, $temper] = [WireSize::awg(22), Temper::DeadSoft];
         // From the bottom up, so that what hangs below a part is known when it is reached.
@@ -56,10 +52,10 @@ final readonly class WireDuty
                 [$usual, $temper] = [$its->size, $its->temper];
                 $wants = $plan->technique->wants();
             }
-            if ($plan->technique->threads($part) === $role) {
-                $passes = max($passes, $plan->technique->wants()->passes);
-                foreach ($plan->strung as $strung) {
-                    $beads[$strung->key] = $strung->bead;
+            foreach ($plan->strung as $run => $strung) {
+                if ($plan->technique->threads($part, $run) === $role) {
+                    $passes = $plan->technique->passes($part, $run);
+                    $holes[$strung->key.'/'.$passes] = new Hole($strung->bead, $passes);
                 }
             }
             if ($part->wire === $role) {
@@ -71,12 +67,12 @@ final readonly class WireDuty
                     }
                 }
             }
-            $below += ($plan->beadGrams() + array_sum(array_map(fn (Cut $cut): float => $cut->wire->gramsOf($cut->netMm()), $cuts))) * $plan->times;
+            $below += ($plan->beadGrams() + $plan->readyGrams() + array_sum(array_map(fn (Cut $cut): float => $cut->wire->gramsOf($cut->netMm()), $cuts))) * $plan->times;
         }
         $wants ??= new Wants;
 
         // The widest openable eye is the weakest.
-        return new self(array_values($beads), $passes, $insides === [] ? null : min($insides), $openables === [] ? null : max($openables), $hung, $length,
+        return new self(array_values($holes), $insides === [] ? null : min($insides), $openables === [] ? null : max($openables), $hung, $length,
             $wants->holds, $wants->effort, 2 * $profile->schools->straighteningNumbers() + ($wants->isHammered ? $profile->schools->hammeringNumbers() : 0.0), $usual, $temper);
     }
 }

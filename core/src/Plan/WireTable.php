@@ -99,13 +99,13 @@ final readonly class WireTable
     /** @param  list<WireRow>  $rows */
     private function addSize(WireSize $size, array &$rows): void
     {
-        [$bead, $margin] = self::tightest($this->duty, $size->diameterMm(), $this->profile);
+        [$hole, $margin] = self::tightest($this->duty, $size->diameterMm(), $this->profile);
         foreach (Temper::cases() as $temper) {
-            $rows[] = $this->row(new Wire($this->chosen->metal, $size, $temper), $bead, $margin);
+            $rows[] = $this->row(new Wire($this->chosen->metal, $size, $temper), $hole, $margin);
         }
     }
 
-    private function row(Wire $wire, ?Bead $bead, ?float $margin): WireRow
+    private function row(Wire $wire, ?Hole $hole, ?float $margin): WireRow
     {
         $d = $wire->diameterMm();
         $strength = $this->profile->strengths->of($wire->metal);
@@ -116,18 +116,18 @@ final readonly class WireTable
         $grams = $wire->gramsOf($this->duty->lengthMm);
         $centsPerMetre = $this->supply->centsPerMetre($wire);
         $held = $this->supply->heldMm($wire);
-        $unfit = $this->unfit($wire, $bead, $margin, $opens);
+        $unfit = $this->unfit($wire, $hole, $margin, $opens);
         $penalty = $this->penalty($d, $margin, $holds, $effort, $opens, $centsPerMetre, $held) + 0.02 * abs($wire->temper->numbersHard() - $this->duty->usualTemper->numbersHard());
 
-        return new WireRow($wire, $unfit === null, $unfit ?? $this->why($bead, $margin, $holds, $effort, $opens, $held), $penalty, self::spring($d, $strength) / $this->referenceSpring, $holds, $effort, $margin, $opens, $grams,
+        return new WireRow($wire, $unfit === null, $unfit ?? $this->why($hole?->bead, $margin, $holds, $effort, $opens, $held), $penalty, self::spring($d, $strength) / $this->referenceSpring, $holds, $effort, $margin, $opens, $grams,
             $centsPerMetre === null ? null : $centsPerMetre * $this->duty->lengthMm / 1000, $held,
             $wire->size->equals($this->chosen->size) && $wire->temper === $this->chosen->temper, $wire->size->equals($this->usual));
     }
 
-    private function unfit(Wire $wire, ?Bead $bead, ?float $margin, ?float $opens): ?string
+    private function unfit(Wire $wire, ?Hole $hole, ?float $margin, ?float $opens): ?string
     {
-        if ($bead !== null && $margin !== null && $margin < -1e-6) {
-            return Figures::mm(-$margin)." too thick for the {$bead->words()}, hole ".Figures::mm($bead->holeMm).($this->duty->passes > 1 ? ", {$this->duty->passes} passes" : '').'.';
+        if ($hole !== null && $margin !== null && $margin < -1e-6) {
+            return Figures::mm(-$margin)." too thick for the {$hole->bead->words()}, hole ".Figures::mm($hole->bead->holeMm).($hole->passes > 1 ? ", {$hole->passes} passes" : '').'.';
         }
         $inside = $this->duty->tightestInsideMm;
         if ($inside !== null && Hardness::of($wire->temper)->wouldCrack($wire->metal, $wire->diameterMm(), ($inside + $wire->diameterMm()) / 2)) {
@@ -185,14 +185,14 @@ final readonly class WireTable
         return Figures::trim($ratio, $ratio < 10 ? 1 : 0)."\u{00A0}×";
     }
 
-    /** @return array{Bead|null, float|null} the bead that lets it through least, and the room to spare */
+    /** @return array{Hole|null, float|null} the bead that lets it through least, and the room to spare */
     private static function tightest(WireDuty $duty, float $wireMm, Profile $profile): array
     {
         [$tightest, $least] = [null, null];
-        foreach ($duty->beads as $bead) {
-            $margin = (new HoleFit($bead->holeMm, array_fill(0, $duty->passes, $wireMm), $profile->clearanceMm))->marginMm();
+        foreach ($duty->holes as $hole) {
+            $margin = (new HoleFit($hole->bead->holeMm, array_fill(0, $hole->passes, $wireMm), $profile->clearanceMm))->marginMm();
             if ($least === null || $margin < $least) {
-                [$tightest, $least] = [$bead, $margin];
+                [$tightest, $least] = [$hole, $margin];
             }
         }
 

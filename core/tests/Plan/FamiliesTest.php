@@ -177,7 +177,7 @@ final class FamiliesTest extends TestCase
         $check = array_values(array_filter($plan->checks, fn (Check $check): bool => $check->rule === 'weave'))[0];
         self::assertSame([], self::stops(Planner::plan(Some::changed($piece, $check->ways[0]->change), new Profile)));
         $free = Planner::plan(Some::changed(Patterns::start('woven-bracelet', 'W'), ['do' => 'part.set', 'part' => 'p2', 'key' => 'pattern', 'value' => '3@1-2']), new Profile);
-        self::assertStringContainsString('No figure takes core 3: it would fall out.', implode(' ', self::stops($free)));
+        self::assertStringContainsString('No section takes core 3: it would fall out.', implode(' ', self::stops($free)));
     }
 
     /** Six times a link and a ring: six links, six rings and the closing ring, hooked from the hook down. */

@@ -24,14 +24,17 @@ use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wrap\Turn;
 
 /**
- * A bangle from one heavy wire: overlapped, its ends curled, open as a cuff, or doubled with hook and loop; plain or hammered. Cut = (π(inside + t) + ends)/
- * lengthening, as Band and Hammered have it; a cuff leaves out its gap. Millimetres. Common practice: 14 to 10 AWG.
+ * A bangle from one heavy wire: overlapped, its ends curled, open as a cuff, or doubled with hook and loop; plain or hammered. Cut =
+ * (π(inside + t) + ends)/lengthening, as Band and Hammered have it; a cuff leaves out its gap. Several alike are bound side by side. Millimetres. Common practice: 14 to 10 AWG.
  */
 final class Bangle implements Technique
 {
     use Usual;
+
+    private const BINDING_TAIL_MM = 20.0;
 
     public function name(): string
     {
@@ -71,6 +74,8 @@ final class Bangle implements Technique
             Parameter::length('ends', 'for both ends together', 40.0, 0.0, 200.0),
             Parameter::length('gap', 'gap', 28.0, 5.0, 80.0),
             Parameter::length('hammered', 'hammered to, 0 for not', 0.0, 0.0, 8.0),
+            Parameter::count('stack', 'bangles in the stack', 1, 1, 9),
+            Parameter::count('binding_turns', 'turns that bind them', 8, 2, 200),
         ];
     }
 
@@ -79,9 +84,26 @@ final class Bangle implements Technique
         return match ($key) {
             'gap' => $part->choice('style') === 'cuff',
             'hammered' => $part->choice('style') !== 'doubled',
+            'binding_turns' => $part->count('stack') > 1,
             'ends' => $part->choice('style') !== 'cuff',
             default => true,
         };
+    }
+
+    public function extraWires(Part $part): array
+    {
+        return $part->count('stack') > 1 ? [BoundBeads::ROLE => self::awg(22, Temper::DeadSoft)] : [];
+    }
+
+    /** One turn of the binding round all bangles of the stack, side by side. */
+    private function bindingTurnMm(PartPlan $part): float
+    {
+        return Turn::roundMm($part->part->count('stack'), $this->thickMm($part), $this->wideMm($part), $part->wireOf(BoundBeads::ROLE)->diameterMm());
+    }
+
+    private function wideMm(PartPlan $part): float
+    {
+        return $this->flat($part)?->widthMm() ?? $part->wireMm() * ($part->part->choice('style') === 'doubled' ? 2 : 1);
     }
 
     private function flat(PartPlan $part): ?Hammered
@@ -98,29 +120,45 @@ final class Bangle implements Technique
 
     public function along(): array
     {
-        return ['ends', 'hammer', 'round'];
+        return ['ends', 'hammer', 'round', 'bind'];
     }
 
     public function cuts(PartPlan $part): array
+    {
+        $stack = $part->part->count('stack');
+        $one = $this->one($part);
+        if ($stack === 1) {
+            return [$one];
+        }
+        $turns = $part->part->count('binding_turns');
+
+        return [$one->times($part->times * $stack), (new Stretch($part))
+            ->given(SegmentKind::Tail, self::BINDING_TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold, trimmed off')
+            ->worked(SegmentKind::Wraps, $turns * $this->bindingTurnMm($part), Figures::counted($turns, 'turn'), 'binding', 'N·√((π(t + w) + 2(k − 1)s)² + w²)', $turns.' × '.Figures::trim($this->bindingTurnMm($part), 3), Turn::SOURCE)
+            ->given(SegmentKind::Tail, self::BINDING_TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold, trimmed off')
+            ->cut('Binding', BoundBeads::ROLE, $part->times, BoundBeads::ROLE)];
+    }
+
+    private function one(PartPlan $part): Cut
     {
         $longer = $this->flat($part)?->lengthening() ?? 1.0;
         $round = M_PI * ($part->part->mm('inside') + $this->thickMm($part));
         $numbers = 'π × ('.Figures::trim($part->part->mm('inside')).' + '.Figures::trim($this->thickMm($part), 3).')/'.Figures::trim($longer, 4);
         $stretch = new Stretch($part);
         if ($part->part->choice('style') === 'cuff') {
-            return [$stretch->worked(SegmentKind::Round, ($round - $part->part->mm('gap')) / $longer, 'round', 'round', '(π(inside + t) − gap)/lengthening', $numbers.', gap '.Figures::trim($part->part->mm('gap')))->cut('Bangle', $part->part->wire, $part->times)];
+            return $stretch->worked(SegmentKind::Round, ($round - $part->part->mm('gap')) / $longer, 'round', 'round', '(π(inside + t) − gap)/lengthening', $numbers.', gap '.Figures::trim($part->part->mm('gap')))->cut('Bangle', $part->part->wire, $part->times);
         }
         if ($part->part->choice('style') === 'doubled') {
-            return [$this->doubled($part, $round)];
+            return $this->doubled($part, $round);
         }
         $end = $part->part->mm('ends') / 2 / $longer;
         $words = $part->part->choice('style') === 'curled' ? 'curl' : 'overlap';
 
-        return [$stretch
+        return $stretch
             ->worked(SegmentKind::Curl, $end, $words, 'end-1', 'half of both ends/lengthening', Figures::trim($part->part->mm('ends')).'/2/'.Figures::trim($longer, 4))->bend($words.' ends')
             ->worked(SegmentKind::Round, $round / $longer, 'round', 'round', 'π(inside + t)/lengthening', $numbers)->bend($words.' starts')
             ->worked(SegmentKind::Curl, $end, $words, 'end-2', 'half of both ends/lengthening', Figures::trim($part->part->mm('ends')).'/2/'.Figures::trim($longer, 4))
-            ->cut('Bangle', $part->part->wire, $part->times)];
+            ->cut('Bangle', $part->part->wire, $part->times);
     }
 
     /** Folded in half: the fold is the loop, an inside of three wires; both ends together are the hook. */
@@ -151,6 +189,7 @@ final class Bangle implements Technique
                 $part->part->choice('style') === 'curled' ? new Step($event, '', 'Curl the ends', 'Turn each end to a curl in the round-nose pliers, both the same way out.', [$part->mark('end-1'), $part->mark('end-2')], 2, 'curls', tool: 'round-nose pliers') : null,
                 new Step($event, '', 'Bend it round', 'Bend it round '.$form->where('mandrel', $part->profile).', let it spring, and form it again.'.$form->opens($part->profile), [$part->mark('round')], tool: 'bangle mandrel'),
             ])),
+            'work bind' => $part->part->count('stack') === 1 ? [] : [new Step($event, '', 'Bind the stack', 'Make all '.$part->part->count('stack').' alike, hold them side by side, openings together, and coil '.Figures::counted($part->part->count('binding_turns'), 'close turn').' round them opposite the opening. Trim both tails on the outside and press them in.', [$part->mark('binding')], $part->part->count('binding_turns'), 'turns', tool: 'fingers, chain-nose pliers, flush cutter', cautions: [Caution::CutEnds])],
             default => [],
         };
     }
@@ -166,28 +205,70 @@ final class Bangle implements Technique
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
     {
+        // A stack is seen from a little aside: the farthest first.
+        $stack = $part->part->count('stack');
+        $apart = 0.85 * $this->wideMm($part);
+        for ($one = $stack - 1; $one >= 0; $one--) {
+            $this->drawOne($part, $place->yMm, $sketch, $one * $apart);
+        }
+        if ($stack > 1) {
+            $this->drawBinding($part, $place->yMm, $sketch, $apart);
+        }
+
+        return [];
+    }
+
+    private function drawBinding(PartPlan $part, float $yMm, Sketch $sketch, float $apart): void
+    {
+        $wire = $part->wireOf(BoundBeads::ROLE);
+        [$w, $turns, $t] = [$wire->diameterMm(), $part->part->count('binding_turns'), $this->thickMm($part)];
+        $r = ($part->part->mm('inside') + $t) / 2;
+        $middle = $this->middleMm($part, $yMm);
+        for ($turn = 0; $turn < $turns; $turn++) {
+            $angle = M_PI / 2 + ($turn - ($turns - 1) / 2) * $w / $r;
+            [$x, $y] = [cos($angle), sin($angle)];
+            [$in, $out] = [$r - $t / 2 - $w * 0.6, $r + $t / 2 + $w * 0.6];
+            $far = ($part->part->count('stack') - 1) * $apart;
+            $sketch->through([[round($in * $x + $far, 3), round($middle + $in * $y - $far * 0.35, 3)], [round($out * $x, 3), round($middle + $out * $y, 3)]], $w, $wire->metal, $part->mark('binding'), 2);
+        }
+    }
+
+    private function middleMm(PartPlan $part, float $yMm): float
+    {
+        $style = $part->part->choice('style');
+        $apart = ($part->part->count('stack') - 1) * 0.85 * $this->wideMm($part) * 0.35;
+
+        return $yMm + ($part->part->mm('inside') + $this->thickMm($part)) / 2 + $this->thickMm($part) / 2 + 2 * $this->curlMm($part) + ($style === 'doubled' ? 2 * $part->wireMm() : 0.0) + $apart;
+    }
+
+    /** Radius of a curl of one and a half turns of the wire that an end takes. */
+    private function curlMm(PartPlan $part): float
+    {
+        return $part->part->choice('style') === 'curled' ? $part->part->mm('ends') / 2 / (2 * M_PI * 1.4) : 0.0;
+    }
+
+    private function drawOne(PartPlan $part, float $yMm, Sketch $sketch, float $aside): void
+    {
         [$d, $metal] = [$this->thickMm($part), $part->wire->metal];
         $r = ($part->part->mm('inside') + $d) / 2;
         $style = $part->part->choice('style');
-        $curl = $style === 'curled' ? $part->part->mm('ends') / 2 : 0.0;
-        // A curl of one and a half turns of a wire that long.
-        $cr = $curl / (2 * M_PI * 1.4);
-        $middle = $place->yMm + $r + $d / 2 + 2 * $cr + ($style === 'doubled' ? 2 * $d : 0.0);
+        $cr = $this->curlMm($part);
+        $middle = $this->middleMm($part, $yMm) - 0.35 * $aside;
         if ($style === 'cuff') {
             $gap = $part->part->mm('gap') / (2 * $r) / (2 * M_PI);
-            $sketch->bow(0, $middle, $r, -0.25 + $gap, 0.75 - $gap, $d, $metal, $part->mark('round'));
+            $sketch->bow($aside, $middle, $r, -0.25 + $gap, 0.75 - $gap, $d, $metal, $part->mark('round'));
 
-            return [];
+            return;
         }
         if ($style === 'doubled') {
-            $this->drawDoubled($part, $sketch, $r, $middle);
+            $this->drawDoubled($part, $sketch, $r, $middle, $aside);
 
-            return [];
+            return;
         }
         $over = $style === 'overlap' ? $part->part->mm('ends') / 2 / $r / (2 * M_PI) : -0.02;
-        $sketch->bow(0, $middle, $r, -0.25 - $over, 0.75 + $over, $d, $metal, $part->mark('round'));
+        $sketch->bow($aside, $middle, $r, -0.25 - $over, 0.75 + $over, $d, $metal, $part->mark('round'));
         foreach ($style === 'curled' ? [[-0.23, -1, 'end-1'], [0.73, 1, 'end-2']] : [] as [$turn, $side, $mark]) {
-            [$x, $y] = [$r * cos(2 * M_PI * $turn), $middle + $r * sin(2 * M_PI * $turn)];
+            [$x, $y] = [$aside + $r * cos(2 * M_PI * $turn), $middle + $r * sin(2 * M_PI * $turn)];
             $points = [];
             for ($step = 0; $step <= 40; $step++) {
                 $angle = M_PI / 2 + $side * 2 * M_PI * 1.4 * $step / 40;
@@ -196,25 +277,23 @@ final class Bangle implements Technique
             }
             $sketch->through($points, $d, $metal, $part->mark($mark), 2);
         }
-
-        return [];
     }
 
     /** Both wires lie one behind the other: the near one is seen, the fold standing as a loop at one end, the hook of the other reaching into it. */
-    private function drawDoubled(PartPlan $part, Sketch $sketch, float $r, float $middle): void
+    private function drawDoubled(PartPlan $part, Sketch $sketch, float $r, float $middle, float $aside): void
     {
         [$d, $metal] = [$part->wireMm(), $part->wire->metal];
-        $sketch->bow(0, $middle, $r, -0.22, 0.74, $d, $metal, $part->mark('round'));
-        [$x, $y] = [$r * cos(2 * M_PI * 0.74), $middle + $r * sin(2 * M_PI * 0.74)];
+        $sketch->bow($aside, $middle, $r, -0.22, 0.74, $d, $metal, $part->mark('round'));
+        [$x, $y] = [$aside + $r * cos(2 * M_PI * 0.74), $middle + $r * sin(2 * M_PI * 0.74)];
         $sketch->ring(round($x + 2 * $d, 3), round($y, 3), 2 * $d, $d, $metal, $part->mark('fold'));
-        [$hookX, $hookY] = [$r * cos(2 * M_PI * -0.22), $middle + $r * sin(2 * M_PI * -0.22)];
-        foreach (['end-2' => [0.5 * $d, 1], 'end-1' => [0.0, 2]] as $mark => [$aside, $layer]) {
+        [$hookX, $hookY] = [$aside + $r * cos(2 * M_PI * -0.22), $middle + $r * sin(2 * M_PI * -0.22)];
+        foreach (['end-2' => [0.5 * $d, 1], 'end-1' => [0.0, 2]] as $mark => [$off, $layer]) {
             $points = [[round($hookX, 3), round($hookY, 3)]];
             for ($step = 0; $step <= 16; $step++) {
                 $angle = -M_PI / 2 - M_PI * $step / 16;
-                $points[] = [round($x + 2.4 * $d + $aside + $d * cos($angle), 3), round($y + $d + $d * sin($angle), 3)];
+                $points[] = [round($x + 2.4 * $d + $off + $d * cos($angle), 3), round($y + $d + $d * sin($angle), 3)];
             }
-            $points[] = [round($x + 3.4 * $d + $aside, 3), round($y + 2 * $d, 3)];
+            $points[] = [round($x + 3.4 * $d + $off, 3), round($y + 2 * $d, 3)];
             $sketch->through($points, $d, $metal, $part->mark($mark), $layer);
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Hebra\Core\Bead\Bead;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
@@ -18,6 +19,7 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 use Hebra\Core\Wrap\BeadWrap;
+use Hebra\Core\Wrap\Binding;
 
 /**
  * Beads along the wire of a hoop, a frame or a bangle: strung on it, or bound to it with a finer wire, seated on it or centred
@@ -29,23 +31,31 @@ final readonly class BoundBeads
 
     private const TAIL_MM = 50.0;
 
+    /** Turns round the frame where a row turns back [common practice]. */
+    private const ROW_TURNS = 2;
+
     public function __construct(private PartPlan $plan)
     {
     }
 
     /** @return list<Parameter> */
-    public static function parameters(string $usually): array
+    public static function parameters(string $usually, string $words = 'beads'): array
     {
         return [
-            Parameter::choice('beads_sit', 'beads', $usually, ['strung' => 'strung on the wire', 'on' => 'bound on it', 'astride' => 'bound astride it']),
+            Parameter::choice('beads_sit', $words, $usually, ['strung' => 'strung on the wire', 'on' => 'bound on it', 'astride' => 'bound astride it']),
             Parameter::count('between', 'wraps between', 2, 0, 20),
             Parameter::count('end_coil', 'coil at each end, turns', 4, 0, 200),
+            Parameter::count('rows', 'rows, there and back', 1, 1, 8),
         ];
     }
 
     public static function shows(string $key, Part $part): bool
     {
-        return ! in_array($key, ['between', 'end_coil'], true) || self::isBound($part);
+        return match ($key) {
+            'between', 'end_coil' => self::isBound($part) && $part->count('rows') === 1,
+            'rows' => self::isBound($part),
+            default => true,
+        };
     }
 
     public static function isBound(Part $part): bool
@@ -62,9 +72,16 @@ final readonly class BoundBeads
     /** How much of the frame they cover. */
     public function coveredMm(): float
     {
-        return self::isBound($this->plan->part)
-            ? $this->plan->stackMm() + $this->wraps() * $this->bindingMm()
-            : $this->plan->stackMm();
+        return match (true) {
+            ! self::isBound($this->plan->part) => $this->plan->stackMm(),
+            $this->rows() > 1 => $this->plan->stackMm() / $this->rows() + 2 * self::ROW_TURNS * $this->bindingMm(),
+            default => $this->plan->stackMm() + $this->wraps() * $this->bindingMm(),
+        };
+    }
+
+    private function rows(): int
+    {
+        return $this->plan->part->count('rows');
     }
 
     private function wraps(): int
@@ -83,6 +100,9 @@ final readonly class BoundBeads
         if (! self::isBound($this->plan->part)) {
             return [];
         }
+        if ($this->rows() > 1) {
+            return [$this->rowsCut()];
+        }
         [$w, $core] = [$this->bindingMm(), $this->plan->wireMm()];
         $seat = new BeadWrap($core, 1, $w, 1, 1.0, 1.0, 0, 0, false);
         $beads = 0.0;
@@ -100,6 +120,35 @@ final readonly class BoundBeads
             ->cut('Binding', self::ROLE, $this->plan->times, self::ROLE)];
     }
 
+    /** Rows of beads side by side, the wire there and back through them: see Binding. */
+    private function rowsCut(): Cut
+    {
+        [$w, $core, $rows] = [$this->bindingMm(), $this->plan->wireMm(), $this->rows()];
+        $passes = 0.0;
+        foreach ($this->plan->strung as $strung) {
+            $passes += Binding::passMm($w, $strung->count, $strung->bead->lengthMm, $strung->bead->widthMm);
+        }
+
+        return (new Stretch($this->plan))
+            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the start, trimmed off')
+            ->worked(SegmentKind::Binding, $passes, Figures::counted($this->plan->beadCount(), 'bead')." in {$rows} rows", 'binding', 'Σ π(W + w)/2 + b', 'w = '.Figures::trim($w, 3), 'geometry; common practice')
+            ->worked(SegmentKind::Wraps, $rows * Binding::endsMm($w, $core), 'turns at the ends', 'binding', 'rows · 4·√((π(D + w))² + w²)', $rows.' × '.Figures::trim(Binding::endsMm($w, $core), 3), 'geometry; two turns at each end are common practice')
+            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the end, trimmed off')
+            ->cut('Binding', self::ROLE, $this->plan->times, self::ROLE);
+    }
+
+    /** @return list<Step> */
+    private function rowSteps(): array
+    {
+        $rows = $this->rows();
+
+        return [
+            new Step('work beads', '', 'Start the first row', 'Leave a tail and take two turns of the binding wire round the frame.', [$this->plan->mark('binding')], self::ROW_TURNS, 'turns', tool: 'fingers'),
+            new Step('work beads', '', 'Bind the rows', 'Bead by bead to the other end, half a turn round the frame behind each; two turns there, then back beside the first row, '.Figures::counted($rows, 'row').' in all: '.$this->plan->threading().'. The first pass teaches the rest: see how much wire is left.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $rows, 'rows', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush]),
+            new Step('work beads', '', 'End the binding', 'Two turns round the frame, trim both tails close, and press the ends in at the back.', [$this->plan->mark('binding')], self::ROW_TURNS, 'turns', tool: 'flush cutter', cautions: [Caution::CutEnds]),
+        ];
+    }
+
     /** @return list<Step> */
     public function steps(): array
     {
@@ -108,6 +157,9 @@ final readonly class BoundBeads
         }
         if (! self::isBound($this->plan->part)) {
             return [new Step('work beads', '', 'Thread the beads', 'In this order: '.$this->plan->threading().'.', [$this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers')];
+        }
+        if ($this->rows() > 1) {
+            return $this->rowSteps();
         }
         $coil = $this->plan->part->count('end_coil');
 
@@ -126,36 +178,52 @@ final readonly class BoundBeads
     public function draw(Sketch $sketch, callable $along): void
     {
         $isBound = self::isBound($this->plan->part);
+        $rows = $isBound ? $this->rows() : 1;
+        $w = $isBound ? $this->bindingMm() : 0.0;
+        $between = $rows > 1 ? 0 : $this->plan->part->count('between');
+        $ends = $isBound ? ($rows > 1 ? self::ROW_TURNS : $this->plan->part->count('end_coil')) : 0;
+        $beads = [];
+        foreach ($this->plan->strung as $strung) {
+            array_push($beads, ...array_fill(0, $strung->count, $strung->bead));
+        }
+        $first = (int) ceil(count($beads) / $rows);
+        foreach (array_chunk($beads, max(1, $first)) as $row => $inRow) {
+            $this->drawRow($sketch, $along, $row % 2 === 0 ? $inRow : array_reverse($inRow), $row, $between, $ends);
+        }
+    }
+
+    /**
+     * @param  callable(float): array{float, float, float}  $along
+     * @param  list<Bead>  $beads
+     */
+    private function drawRow(Sketch $sketch, callable $along, array $beads, int $row, int $between, int $ends): void
+    {
+        $isBound = self::isBound($this->plan->part);
         $w = $isBound ? $this->bindingMm() : 0.0;
         $at = 0.0;
-        $wraps = function (int $turns) use (&$at, $w, $sketch, $along): void {
+        $wraps = function (int $turns) use (&$at, $w, $sketch, $along, $row): void {
             for ($turn = 0; $turn < $turns; $turn++) {
                 [$x, $y, $degrees] = $along($at + $w / 2);
                 $half = $this->plan->wireMm() / 2 + $w * 0.6;
                 [$dx, $dy] = [-sin(deg2rad($degrees)) * $half, cos(deg2rad($degrees)) * $half];
-                $sketch->through([[$x - $dx, $y - $dy], [$x + $dx, $y + $dy]], $w, $this->plan->wireOf(self::ROLE)->metal, $this->plan->mark('binding'), 2);
+                if ($row === 0) {
+                    $sketch->through([[$x - $dx, $y - $dy], [$x + $dx, $y + $dy]], $w, $this->plan->wireOf(self::ROLE)->metal, $this->plan->mark('binding'), 2);
+                }
                 $at += $w;
             }
         };
-        $left = $this->plan->beadCount();
-        if ($isBound) {
-            $wraps($this->plan->part->count('end_coil'));
-        }
-        $out = $isBound && $this->plan->part->choice('beads_sit') === 'on';
-        foreach ($this->plan->strung as $strung) {
-            for ($bead = 0; $bead < $strung->count; $bead++) {
-                [$x, $y, $degrees] = $along($at + $strung->bead->lengthMm / 2);
-                $off = $out ? ($strung->bead->widthMm + $this->plan->wireMm()) / 2 : 0.0;
-                [$x, $y] = [$x + sin(deg2rad($degrees)) * $off, $y - cos(deg2rad($degrees)) * $off];
-                $sketch->bead($strung->bead, $y - $strung->bead->lengthMm / 2, $this->plan->mark('beads'), $x, $degrees + 90);
-                $at += $strung->bead->lengthMm;
-                if ($isBound && --$left > 0) {
-                    $wraps($this->plan->part->count('between'));
-                }
+        $wraps($ends);
+        $isOn = $isBound && $this->plan->part->choice('beads_sit') === 'on';
+        foreach ($beads as $index => $bead) {
+            [$x, $y, $degrees] = $along($at + $bead->lengthMm / 2);
+            $off = ($isOn ? ($bead->widthMm + $this->plan->wireMm()) / 2 : 0.0) + $row * $bead->widthMm;
+            [$x, $y] = [$x + sin(deg2rad($degrees)) * $off, $y - cos(deg2rad($degrees)) * $off];
+            $sketch->bead($bead, $y - $bead->lengthMm / 2, $this->plan->mark('beads'), $x, $degrees + 90);
+            $at += $bead->lengthMm;
+            if ($isBound && $index < count($beads) - 1) {
+                $wraps($between);
             }
         }
-        if ($isBound) {
-            $wraps($this->plan->part->count('end_coil'));
-        }
+        $wraps($ends);
     }
 }

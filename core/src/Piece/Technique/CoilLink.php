@@ -11,16 +11,19 @@ use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
+use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wrap\BeadedCoil;
 use Hebra\Core\Wrap\Coil;
 use Hebra\Core\Wrap\CoiledCoil;
 use Hebra\Core\Wrap\Turn;
@@ -28,20 +31,58 @@ use Hebra\Core\Wrap\Turn;
 /**
  * A coil bead on a core: a finer wire wound close along a core that ends in a plain eye each way. Core = 2·π(D + c) + length;
  * coil = length/w turns of √((π(c + w))² + w²), and a tail each way to hold. Coiled twice, a fine coil on a wire of its own is
- * wound round the core: see CoiledCoil. Millimetres. Common practice: 20 AWG under 24.
+ * wound round the core: see CoiledCoil; beaded, the beads are strung on the wire that is wound: see BeadedCoil. Millimetres. Common practice: 20 AWG under 24.
  */
 final class CoilLink implements Technique
 {
     use Usual;
 
+    /** Bare turns before and after the beads of a beaded coil [common practice]. */
+    private const BARE_TURNS = 2;
+
+    private function __construct(private readonly bool $isBeaded)
+    {
+    }
+
+    public static function bare(): self
+    {
+        return new self(false);
+    }
+
+    /** Beads strung on the wire that is wound. */
+    public static function beaded(): self
+    {
+        return new self(true);
+    }
+
     public function name(): string
     {
-        return 'coil-link';
+        return $this->isBeaded ? 'beaded-coil' : 'coil-link';
     }
 
     public function label(): string
     {
-        return 'coil bead';
+        return $this->isBeaded ? 'beaded coil' : 'coil bead';
+    }
+
+    public function takesBeads(): bool
+    {
+        return $this->isBeaded;
+    }
+
+    public function usualBeads(): int
+    {
+        return 15;
+    }
+
+    public function threads(Part $part, int $run = 0): string
+    {
+        return 'coil';
+    }
+
+    public function shows(string $key, Part $part): bool
+    {
+        return ! $this->isBeaded || ! in_array($key, ['length', 'coiled'], true);
     }
 
     public function role(): string
@@ -78,7 +119,26 @@ final class CoilLink implements Technique
 
     private function isTwice(Part $part): bool
     {
-        return $part->choice('coiled') === 'twice';
+        return ! $this->isBeaded && $part->choice('coiled') === 'twice';
+    }
+
+    /** How long the coil is: as set; of a beaded one, what its beads and the bare turns come to. */
+    private function lengthMm(PartPlan $part): float
+    {
+        return $this->isBeaded ? $this->beads($part)->lengthMm() + $this->bareMm($part) : $part->part->mm('length');
+    }
+
+    private function bareMm(PartPlan $part): float
+    {
+        return 2 * self::BARE_TURNS * $part->wireOf('coil')->diameterMm();
+    }
+
+    /** The widest bead sets how far apart the turns stand. */
+    private function beads(PartPlan $part): BeadedCoil
+    {
+        $wide = max($part->widestMm(), $part->wireOf('coil')->diameterMm());
+
+        return new BeadedCoil($part->wireMm(), $wide, $wide, $part->stackMm() / Turn::mm($part->wireMm(), $wide));
     }
 
     private function twice(PartPlan $part): CoiledCoil
@@ -112,7 +172,7 @@ final class CoilLink implements Technique
         return [
             (new Stretch($part))
                 ->loop($part->part->mm('top_inside'), $part->wireMm(), 'eye', 'top-loop')->bend('bend square, top')
-                ->given(SegmentKind::Straight, $part->part->mm('length'), 'coil', 'core', 'as long as the coil')->bend('bend square, bottom')
+                ->given(SegmentKind::Straight, $this->lengthMm($part), 'coil', 'core', 'as long as the coil')->bend('bend square, bottom')
                 ->loop($part->part->mm('bottom_inside'), $part->wireMm(), 'eye', 'bottom-loop')
                 ->cut('Core', $part->part->wire, $part->times),
             ...$this->coilCuts($part),
@@ -127,6 +187,9 @@ final class CoilLink implements Technique
             ->worked(SegmentKind::Coil, $mm, $words, $role === 'inner' ? 'inner' : 'coil', $rule, $numbers)
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'coil-tail', 'what the fingers hold, trimmed off')
             ->cut($label, $role, $part->times, $role);
+        if ($this->isBeaded) {
+            return [$this->beadedCut($part)];
+        }
         if (! $this->isTwice($part->part)) {
             $coil = $this->coil($part);
 
@@ -141,6 +204,24 @@ final class CoilLink implements Technique
         ];
     }
 
+    private function beadedCut(PartPlan $part): Cut
+    {
+        $bare = 2 * self::BARE_TURNS * Turn::mm($part->wireMm(), $part->wireOf('coil')->diameterMm());
+
+        return (new Stretch($part))
+            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'coil-tail', 'what the fingers hold, trimmed off')
+            ->worked(SegmentKind::Coil, $bare / 2, 'bare turns', 'coil', 'N·√((π(c + w))² + w²)', self::BARE_TURNS.' × '.Figures::trim($bare / 2 / self::BARE_TURNS, 3))
+            ->worked(SegmentKind::Seat, $part->stackMm(), Figures::counted($part->beadCount(), 'bead'), 'beads', 'sum of bead lengths', Figures::trim($part->stackMm()))
+            ->worked(SegmentKind::Coil, $bare / 2, 'bare turns', 'coil', 'N·√((π(c + w))² + w²)', self::BARE_TURNS.' × '.Figures::trim($bare / 2 / self::BARE_TURNS, 3))
+            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'coil-tail', 'what the fingers hold, trimmed off')
+            ->cut('Coil', 'coil', $part->times, 'coil');
+    }
+
+    public function checks(PartPlan $part): array
+    {
+        return $this->isBeaded && $part->strung === [] ? [new Check(Level::Note, 'empty coil', 'This coil has no beads yet: only its bare turns.', $part->part->id)] : [];
+    }
+
     public function steps(PartPlan $part, string $event): array
     {
         $turn = function (string $place) use ($part, $event): array {
@@ -150,12 +231,21 @@ final class CoilLink implements Technique
         };
 
         return match ($event) {
-            'work coil' => $this->isTwice($part->part) ? $this->twiceSteps($part, $event) : [new Step($event, '', 'Wind the coil', 'Hold the tail and wind close turns on a piece of the core wire until they measure '.$part->profile->length($part->part->mm('length')).'. Trim both tails flush.', [$part->mark('coil')], (int) round($this->coil($part)->turns), 'turns', tool: 'pin vice or fingers', cautions: [Caution::CutEnds])],
+            'work coil' => $this->isBeaded ? $this->beadedSteps($part, $event) : ($this->isTwice($part->part) ? $this->twiceSteps($part, $event) : [new Step($event, '', 'Wind the coil', 'Hold the tail and wind close turns on a piece of the core wire until they measure '.$part->profile->length($part->part->mm('length')).'. Trim both tails flush.', [$part->mark('coil')], (int) round($this->coil($part)->turns), 'turns', tool: 'pin vice or fingers', cautions: [Caution::CutEnds])]),
             'form top' => $turn('top'),
             'work slide' => [new Step($event, '', 'Slide the coil on', 'Push the coil up against the eye. Nothing can go on once the second eye is turned.', [$part->mark('coil')], tool: 'fingers')],
             'form bottom' => $turn('bottom'),
             default => [],
         };
+    }
+
+    /** @return list<Step> */
+    private function beadedSteps(PartPlan $part, string $event): array
+    {
+        return [
+            new Step($event, '', 'String the beads', 'On the wire that is wound: '.$part->threading().'.', [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers'),
+            new Step($event, '', 'Wind the beaded coil', 'On a piece of the core wire: '.Figures::counted(self::BARE_TURNS, 'bare turn').', then wind the beads on against each other, row by row, '.Figures::trim($this->beads($part)->turns, 1).' turns, and '.Figures::counted(self::BARE_TURNS, 'bare turn').' more. It measures '.$part->profile->length($this->lengthMm($part)).'. Trim both tails flush.', [$part->mark('coil'), $part->mark('beads')], (int) max(1, round($this->beads($part)->turns)), 'turns', tool: 'pin vice or fingers', cautions: [Caution::Crush, Caution::CutEnds]),
+        ];
     }
 
     /** @return list<Step> */
@@ -173,14 +263,20 @@ final class CoilLink implements Technique
     {
         [$d, $w, $metal] = [$part->wireMm(), $part->wireOf('coil')->diameterMm(), $part->wire->metal];
         $from = $place->yMm + $part->part->mm('top_inside') + $d;
-        $to = $from + $part->part->mm('length');
+        $to = $from + $this->lengthMm($part);
         $sketch->stem($from - $d, $to + $d, $d, $metal, $part->mark('core'));
         $sketch->eye($place->yMm, $part->part->mm('top_inside'), $d, $place->facing, $metal, $part->mark('top-loop'));
         if ($this->isTwice($part->part)) {
             $this->drawTwice($part, $sketch, $from);
+        } elseif ($this->isBeaded) {
+            $this->drawBeaded($part, $sketch, $from);
         }
         $half = $d / 2 + $w * 0.6;
+        $bare = $this->isBeaded ? $this->bareMm($part) / 2 : INF;
         for ($y = $from + $w / 2; $y < $to && ! $this->isTwice($part->part); $y += $w) {
+            if ($y > $from + $bare && $y < $to - $bare) {
+                continue;
+            }
             $sketch->through([[-$half, round($y + $w * 0.2, 3)], [$half, round($y - $w * 0.2, 3)]], $w, $part->wireOf('coil')->metal, $part->mark('coil'), 2);
         }
         $sketch->eye($to + $d, $part->part->mm('bottom_inside'), $d, $place->facing, $metal, $part->mark('bottom-loop'));
@@ -202,6 +298,27 @@ final class CoilLink implements Technique
                 $x = -$half + 2 * $half * $one / $fine;
                 $y = $middle - 0.25 * $od * $x / $half;
                 $sketch->through([[round($x, 3), round($y - $od / 2 + $w / 2, 3)], [round($x + 0.3 * $w, 3), round($y + $od / 2 - $w / 2, 3)]], $w, $metal, $part->mark('coil'), 2);
+            }
+        }
+    }
+
+    /** Of each turn the near half is seen: its beads slant across the core. */
+    private function drawBeaded(PartPlan $part, Sketch $sketch, float $fromMm): void
+    {
+        $coil = $this->beads($part);
+        $from = $fromMm + $this->bareMm($part) / 2;
+        $radius = ($part->wireMm() + $coil->beadWidthMm) / 2;
+        $turnMm = Turn::mm($part->wireMm(), $coil->beadWidthMm);
+        $at = 0.0;
+        foreach ($part->strung as $strung) {
+            for ($bead = 0; $bead < $strung->count; $bead++) {
+                $middle = ($at + $strung->bead->lengthMm / 2) / $turnMm;
+                $at += $strung->bead->lengthMm;
+                $angle = 2 * M_PI * $middle;
+                if (sin($angle) > -0.2) {
+                    $y = $from + $middle * $coil->beadWidthMm + $coil->beadWidthMm / 2;
+                    $sketch->bead($strung->bead, round($y - $strung->bead->lengthMm / 2, 3), $part->mark('beads'), round(-$radius * cos($angle), 3), 78.0);
+                }
             }
         }
     }

@@ -21,6 +21,7 @@ use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\ReadyMade;
 use Hebra\Core\Plan\Segment;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
@@ -33,10 +34,11 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 use Hebra\Core\Working;
+use Hebra\Core\Wrap\Spiral;
 
 /**
  * A French hook: a plain eye, a straight front leg, half a turn over the ear, a back leg. Cut = π(D + d) + front +
- * π(A + d)/2 + back, A the arch's inside diameter. Millimetres. Common practice: 20 or 21 AWG, half hard.
+ * π(A + d)/2 + back, A the arch's inside diameter. As a post: the eye, a flat spiral for a pad, N·π(D + N·d), and the post. Millimetres. Common practice: 20 or 21 AWG, half hard.
  */
 final class EarWire implements Technique
 {
@@ -67,29 +69,43 @@ final class EarWire implements Technique
         return new Wants(holds: 0.8, effort: 1.5, isHammered: true);
     }
 
+    /** What the pad of a post begins with, inside, mm. */
+    private const PAD_MM = 0.6;
+
+    /** What an ear back weighs, g [memory]. */
+    private const BACK_G = 0.1;
+
     public function parameters(): array
     {
         return [
+            Parameter::choice('style', 'goes through the ear as', 'hook', ['hook' => 'a hook', 'post' => 'a post']),
+            Bought::parameter('it is'),
             Parameter::length('eye', 'eye, inside', 2.4, 0.8, 20.0),
             Parameter::length('front', 'front leg', 6.0, 1.0, 60.0),
             Parameter::length('arch', 'arch, inside', 9.0, 4.0, 40.0),
             Parameter::length('back', 'back leg', 14.0, 3.0, 80.0),
+            Parameter::count('pad', 'turns of the pad', 3, 1, 8),
+            Parameter::length('post', 'post', 11.0, 6.0, 20.0),
         ];
     }
 
     public function shows(string $key, Part $part): bool
     {
-        return true;
+        return match ($key) {
+            'front', 'arch', 'back' => ! $this->isPost($part),
+            'pad', 'post' => $this->isPost($part),
+            default => true,
+        };
     }
 
-    public function takesBeads(): bool
+    private function isPost(Part $part): bool
     {
-        return false;
+        return $part->choice('style') === 'post';
     }
 
-    public function drillings(): array
+    private function pad(PartPlan $part): Spiral
     {
-        return [];
+        return new Spiral($part->wireMm(), self::PAD_MM, $part->part->count('pad'));
     }
 
     public function eyes(PartPlan $part, string $instance): array
@@ -109,10 +125,32 @@ final class EarWire implements Technique
 
     public function cuts(PartPlan $part): array
     {
-        return [$this->cut($part)];
+        return Bought::cuts($part, $this->cut($part));
+    }
+
+    public function readyMade(PartPlan $part): array
+    {
+        // A post is held from behind, whoever made it.
+        return [...Bought::ready($part, $this->cut($part), $this->isPost($part->part) ? 'ear post' : 'ear wire'), ...($this->isPost($part->part) ? [new ReadyMade('ear back', 1, self::BACK_G)] : [])];
     }
 
     private function cut(PartPlan $part): Cut
+    {
+        return $this->isPost($part->part) ? $this->postCut($part) : $this->hookCut($part);
+    }
+
+    private function postCut(PartPlan $part): Cut
+    {
+        $turns = $part->part->count('pad');
+
+        return (new Stretch($part))
+            ->loop($part->part->mm('eye'), $part->wireMm(), 'eye', 'eye')->bend('eye ends')
+            ->worked(SegmentKind::Curl, $this->pad($part)->wireLengthMm(), 'pad', 'pad', 'N·π(D + N·d)', "{$turns} × π × (".self::PAD_MM." + {$turns} × ".Figures::trim($part->wireMm(), 3).')')->bend('post starts')
+            ->given(SegmentKind::Leg, $part->part->mm('post'), 'post', 'post', 'straight back through the ear')
+            ->cut('Ear post', $part->part->wire, $part->times);
+    }
+
+    private function hookCut(PartPlan $part): Cut
     {
         $d = $part->wireMm();
         [$eye, $arch] = [$part->part->mm('eye'), $part->part->mm('arch')];
@@ -135,8 +173,11 @@ final class EarWire implements Technique
 
     public function steps(PartPlan $part, string $event): array
     {
-        if ($event !== 'form bottom') {
+        if ($event !== 'form bottom' || Bought::is($part->part)) {
             return [];
+        }
+        if ($this->isPost($part->part)) {
+            return $this->postSteps($part, $event);
         }
         $profile = $part->profile;
         $eye = Forming::loop($part->wire, $part->part->mm('eye'), $profile);
@@ -160,6 +201,20 @@ final class EarWire implements Technique
         }
 
         return $steps;
+    }
+
+    /** @return list<Step> */
+    private function postSteps(PartPlan $part, string $event): array
+    {
+        $profile = $part->profile;
+        $eye = Forming::loop($part->wire, $part->part->mm('eye'), $profile);
+
+        return [
+            new Step($event, '', 'Round the post', 'File the end that goes through the ear until it is smooth and round to the fingertip.', [$part->mark('post')], tool: 'needle file', cautions: [Caution::Filing, Caution::Piercing]),
+            new Step($event, '', 'Turn the eye', 'At the other end roll a plain eye round '.$eye->where('mark of the round-nose pliers', $profile).'.'.$eye->opens($profile), [$part->mark('eye')], tool: 'round-nose pliers'),
+            new Step($event, '', 'Wind the pad', 'Leave '.$profile->length($part->part->mm('post')).' for the post and wind the wire flat from there outwards, '.Figures::counted($part->part->count('pad'), 'turn').', until the eye lies at its edge.', [$part->mark('pad')], tool: 'round-nose pliers, smooth jaws'),
+            new Step($event, '', 'Bend the post back', 'Bend the post square to the back, at the very middle of the pad.', [$part->mark('post')], tool: 'chain-nose pliers'),
+        ];
     }
 
     private function hammerStep(string $event, PartPlan $part, string $title, string $text, string $mark): Step
@@ -215,6 +270,9 @@ final class EarWire implements Technique
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
     {
+        if ($this->isPost($part->part)) {
+            return $this->drawPost($part, $place, $sketch);
+        }
         [$d, $metal, $r] = [$part->wireMm(), $part->wire->metal, ($part->part->mm('arch') + $part->wireMm()) / 2];
         $archY = $place->yMm + $d / 2 + $r;
         $frontEnd = $archY + $part->part->mm('front');
@@ -226,6 +284,23 @@ final class EarWire implements Technique
         // Last, so that it covers the rounded ends of both legs.
         $sketch->stroke(new Stroke([['M', 0.0, $archY], ['A', $r, $r, 1, 2 * $r, $archY]], $d, $metal, 1, $part->mark('arch'), true));
         $eyeTop = $frontEnd + $d / 2;
+        $sketch->eye($eyeTop, $part->part->mm('eye'), $d, true, $metal, $part->mark('eye'));
+
+        return ['bottom' => new Placement($eyeTop + $part->part->mm('eye'), false)];
+    }
+
+    /**
+     * The post itself points away from the viewer.
+     *
+     * @return array<string, Placement>
+     */
+    private function drawPost(PartPlan $part, Placement $place, Sketch $sketch): array
+    {
+        [$d, $metal] = [$part->wireMm(), $part->wire->metal];
+        $wide = $this->pad($part)->widthMm();
+        $sketch->spiral(0.0, $place->yMm + $wide / 2, $this->pad($part), 0.25, 1, $metal, $part->mark('pad'));
+        $sketch->through([[-0.01, $place->yMm + $wide / 2], [0.01, $place->yMm + $wide / 2]], $d, $metal, $part->mark('post'));
+        $eyeTop = $place->yMm + $wide;
         $sketch->eye($eyeTop, $part->part->mm('eye'), $d, true, $metal, $part->mark('eye'));
 
         return ['bottom' => new Placement($eyeTop + $part->part->mm('eye'), false)];

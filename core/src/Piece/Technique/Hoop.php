@@ -63,7 +63,7 @@ final class Hoop implements Technique
         return BoundBeads::wires($part);
     }
 
-    public function threads(Part $part): string
+    public function threads(Part $part, int $run = 0): string
     {
         return BoundBeads::isBound($part) ? BoundBeads::ROLE : $part->wire;
     }

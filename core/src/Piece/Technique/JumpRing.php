@@ -11,6 +11,7 @@ use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
@@ -65,6 +66,7 @@ final class JumpRing implements Technique
         return [
             Parameter::length('inside', 'inside', 4.0, 1.0, 40.0),
             Parameter::flag('closed', 'soldered shut', false),
+            Bought::parameter('ring'),
         ];
     }
 
@@ -83,12 +85,22 @@ final class JumpRing implements Technique
 
     public function cuts(PartPlan $part): array
     {
-        return [(new Stretch($part))->loop($part->part->mm('inside'), $part->wireMm(), 'ring', 'ring')->cut('Ring', $part->part->wire, $part->times)];
+        return Bought::cuts($part, $this->cut($part));
+    }
+
+    private function cut(PartPlan $part): Cut
+    {
+        return (new Stretch($part))->loop($part->part->mm('inside'), $part->wireMm(), 'ring', 'ring')->cut('Ring', $part->part->wire, $part->times);
+    }
+
+    public function readyMade(PartPlan $part): array
+    {
+        return Bought::ready($part, $this->cut($part), ($part->part->is('closed') ? 'soldered ring ' : 'jump ring ').Figures::mm($part->part->mm('inside')).' inside');
     }
 
     public function steps(PartPlan $part, string $event): array
     {
-        if ($event !== 'form top') {
+        if ($event !== 'form top' || Bought::is($part->part)) {
             return [];
         }
         $on = Forming::loop($part->wire, $part->part->mm('inside'), $part->profile)->where('mandrel', $part->profile);

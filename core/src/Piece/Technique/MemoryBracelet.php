@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
@@ -16,6 +18,7 @@ use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Strung;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Metal;
@@ -24,7 +27,8 @@ use Hebra\Core\Wire\Wire;
 
 /**
  * Beads on memory wire, which holds its coil and needs no clasp: cut = loops·π·coil + an end for the stop at each end.
- * Millimetres. Common practice: about 13 mm an end; the stop is rolled against the curve.
+ * Two wires run side by side through two-hole beads, what else is strung shared between them. Millimetres. Common practice:
+ * about 13 mm an end; the stop is rolled against the curve.
  */
 final class MemoryBracelet implements Technique
 {
@@ -61,6 +65,7 @@ final class MemoryBracelet implements Technique
             Parameter::length('coil', 'coil, to the middle', 55.0, 15.0, 150.0),
             Parameter::count('loops', 'loops', 3, 1, 60),
             Parameter::length('end', 'for each end', 13.0, 4.0, 60.0),
+            Parameter::choice('strands', 'wires', 'one', ['one' => 'one', 'two' => 'two, through two-hole beads']),
         ];
     }
 
@@ -72,6 +77,27 @@ final class MemoryBracelet implements Technique
     public function usualBeads(): int
     {
         return 40;
+    }
+
+    public function drillings(): array
+    {
+        return [Drilling::Lengthwise, Drilling::TwoHole];
+    }
+
+    private function isDouble(Part $part): bool
+    {
+        return $part->choice('strands') === 'two';
+    }
+
+    /** The beads along one wire: a two-hole bead takes both, one-hole beads are shared between them. */
+    private function alongMm(PartPlan $part): float
+    {
+        return array_sum(array_map(fn (Strung $strung): float => $strung->lengthMm() / ($this->sharedOut($part, $strung) ? 2 : 1), $part->strung));
+    }
+
+    private function sharedOut(PartPlan $part, Strung $strung): bool
+    {
+        return $this->isDouble($part->part) && $strung->bead->drilling !== Drilling::TwoHole;
     }
 
     private function roomMm(PartPlan $part): float
@@ -90,15 +116,15 @@ final class MemoryBracelet implements Technique
             ->given(SegmentKind::Curl, $part->part->mm('end'), 'stop', 'stop', 'rolled to an eye against the curve')->bend('stop ends')
             ->worked(SegmentKind::Seat, $this->roomMm($part), Figures::counted($part->part->count('loops'), 'loop'), 'round', 'loops·π·coil', $part->part->count('loops').' × π × '.Figures::trim($part->part->mm('coil')))->bend('stop starts')
             ->given(SegmentKind::Curl, $part->part->mm('end'), 'stop', 'stop-2', 'rolled to an eye against the curve')
-            ->cut('Memory wire', $part->part->wire, $part->times)];
+            ->cut('Memory wire', $part->part->wire, $part->times * ($this->isDouble($part->part) ? 2 : 1))];
     }
 
     public function steps(PartPlan $part, string $event): array
     {
         return match ($event) {
-            'work stop' => [new Step($event, '', 'Roll the first stop', 'Roll the end to an eye against the curve, larger than the hole of the end bead.', [$part->mark('stop')], tool: 'heavy round-nose pliers', cautions: [Caution::MemoryWire])],
-            'thread' => [new Step($event, '', 'Thread the beads', 'Without uncoiling it: '.$part->threading().'.', [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers')],
-            'work end' => [new Step($event, '', 'Roll the second stop', 'Push the beads together, leave a little slack, cut the wire and roll the other stop.', [$part->mark('stop-2')], tool: 'memory-wire cutter, heavy round-nose pliers', cautions: [Caution::MemoryWire])],
+            'work stop' => [new Step($event, '', 'Roll the first stop', ($this->isDouble($part->part) ? 'On both wires, roll' : 'Roll').' the end to an eye against the curve, larger than the hole of the end bead.', [$part->mark('stop')], tool: 'heavy round-nose pliers', cautions: [Caution::MemoryWire])],
+            'thread' => [new Step($event, '', 'Thread the beads', 'Without uncoiling it: '.$part->threading().'.'.($this->isDouble($part->part) ? ' Two-hole beads go on both wires; of the others half on each.' : ''), [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers')],
+            'work end' => [new Step($event, '', 'Roll the second stop', 'Push the beads together, leave a little slack, cut the wire and roll the other stop'.($this->isDouble($part->part) ? ', on both wires alike.' : '.'), [$part->mark('stop-2')], tool: 'memory-wire cutter, heavy round-nose pliers', cautions: [Caution::MemoryWire])],
             default => [],
         };
     }
@@ -118,32 +144,52 @@ final class MemoryBracelet implements Technique
 
     public function checks(PartPlan $part): array
     {
-        $over = $part->stackMm() - $this->roomMm($part);
+        $double = $this->doubleChecks($part);
+        $over = $this->alongMm($part) - $this->roomMm($part);
         $at = $this->longestRun($part);
         if ($at === null || abs($over) < $part->strung[$at]->bead->lengthMm) {
-            return [];
+            return $double;
         }
         $run = $part->strung[$at];
-        $count = $run->count - (int) ceil($over / $run->bead->lengthMm - 1e-9);
+        $share = $this->sharedOut($part, $run) ? 2 : 1;
+        $count = $run->count - $share * (int) ceil($over / $run->bead->lengthMm - 1e-9);
         $ways = [];
         if ($count >= 1 && $count <= BeadRun::MOST) {
             $ways[] = new Way("{$count} × ".$run->bead->words(), ['do' => 'bead.count', 'part' => $part->part->id, 'at' => (string) $at, 'count' => (string) $count]);
         }
-        $loops = (int) ceil($part->stackMm() / (M_PI * $part->part->mm('coil')));
+        $loops = (int) ceil($this->alongMm($part) / (M_PI * $part->part->mm('coil')));
         if ($over > 0 && $loops <= 60) {
             $ways[] = new Way(Figures::counted($loops, 'loop'), ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'loops', 'value' => (string) $loops]);
         }
 
-        return [$over > 0
+        return [...$double, $over > 0
             ? new Check(Level::Stop, 'room', 'The beads are '.$part->profile->length($over).' longer than the wire.', $part->part->id, $ways)
             : new Check(Level::Note, 'room', $part->profile->length(-$over).' of the wire stays bare.', $part->part->id, $ways)];
+    }
+
+    /** @return list<Check> both wires must carry the same length, and one wire no two-hole bead */
+    private function doubleChecks(PartPlan $part): array
+    {
+        $checks = [];
+        foreach ($part->strung as $at => $strung) {
+            if (! $this->isDouble($part->part) && $strung->bead->drilling === Drilling::TwoHole) {
+                $checks[] = new Check(Level::Stop, 'two holes', ucfirst($strung->bead->words()).' has two holes and wants two wires.', $part->part->id, [new Way('Two wires', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'strands', 'value' => 'two'])]);
+            }
+            if ($this->sharedOut($part, $strung) && $strung->count % 2 === 1) {
+                $checks[] = new Check(Level::Warn, 'strands', "{$strung->count} × ".$strung->bead->words().' cannot be shared evenly: one wire would be '.$part->profile->size($strung->bead->lengthMm).' ahead of the other.', $part->part->id, array_map(
+                    fn (int $count): Way => new Way("{$count} of them", ['do' => 'bead.count', 'part' => $part->part->id, 'at' => (string) $at, 'count' => (string) $count]), $strung->count > 1 ? [$strung->count + 1, $strung->count - 1] : [2]));
+            }
+        }
+
+        return $checks;
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
     {
         [$d, $metal, $r] = [$part->wireMm(), $part->wire->metal, $part->part->mm('coil') / 2];
         $flat = 0.3;
-        $rise = max($part->widestMm(), $d) * 1.15;
+        $apart = $this->isDouble($part->part) ? $this->apartMm($part) : 0.0;
+        $rise = max($part->widestMm(), $d, 2 * $apart) * 1.15;
         $middle = $place->yMm + $r * $flat + $part->widestMm();
         $loops = $part->part->count('loops');
         // A coil seen from a little above: what lies behind is drawn first.
@@ -157,29 +203,46 @@ final class MemoryBracelet implements Technique
                     $points[] = [round($x, 3), round($y, 3)];
                 }
                 if ((cos(M_PI * ($half + 1)) > 0) === ($layer === 2)) {
-                    $sketch->through($points, $d, $metal, $part->mark('round'), $layer);
+                    foreach ($apart > 0 ? [-$apart / 2, $apart / 2] : [0.0] as $beside) {
+                        $sketch->through(array_map(fn (array $point): array => [$point[0], round($point[1] + $beside, 3)], $points), $d, $metal, $part->mark('round'), $layer);
+                    }
                 }
             }
         }
         foreach ([['stop', M_PI * $r / 2], ['stop-2', M_PI * $r / 2 + 2 * M_PI * $r * $loops]] as [$mark, $end]) {
             [$x, $y] = $along($end);
             $eye = $part->part->mm('end') / (2 * M_PI) * 0.8;
-            $sketch->ring($x + ($x > 0 ? $eye : -$eye), $y, $eye, $d, $metal, $part->mark($mark), 2);
+            foreach ($apart > 0 ? [-$apart / 2, $apart / 2] : [0.0] as $beside) {
+                $sketch->ring($x + ($x > 0 ? $eye : -$eye), $y + $beside, $apart > 0 ? min($eye, $apart / 2.2) : $eye, $d, $metal, $part->mark($mark), 2);
+            }
         }
         $at = M_PI * $r / 2;
         foreach ($part->strung as $strung) {
-            for ($bead = 0; $bead < $strung->count; $bead++) {
+            $rows = $this->sharedOut($part, $strung) ? [-$apart / 2, $apart / 2] : [0.0];
+            for ($bead = 0; $bead < intdiv($strung->count + count($rows) - 1, count($rows)); $bead++) {
                 [$x, $y] = $along($at + $strung->bead->lengthMm / 2);
                 $slope = rad2deg(atan2(-$flat * sin($at / $r), cos($at / $r)));
                 // Those behind would be hidden by those before them.
                 if (cos(($at + $strung->bead->lengthMm / 2) / $r) > -0.15) {
-                    $sketch->bead($strung->bead, $y - $strung->bead->lengthMm / 2, $part->mark('beads'), $x, $slope + 90);
+                    foreach ($rows as $row => $beside) {
+                        if ($bead * count($rows) + $row < $strung->count) {
+                            $sketch->bead($strung->bead, $y + $beside - $strung->bead->lengthMm / 2, $part->mark('beads'), $x, $slope + 90);
+                        }
+                    }
                 }
                 $at += $strung->bead->lengthMm;
             }
         }
 
         return [];
+    }
+
+    /** How far the wires stand apart: half a two-hole bead's width, or two beads side by side. */
+    private function apartMm(PartPlan $part): float
+    {
+        $tiles = array_filter($part->strung, fn (Strung $strung): bool => $strung->bead->drilling === Drilling::TwoHole);
+
+        return $tiles === [] ? $part->widestMm() : max(array_map(fn (Strung $strung): float => $strung->bead->widthMm / 2, $tiles));
     }
 
     public function tools(PartPlan $part): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Hebra\Core\Bead\Bead;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Fit\RingSize;
@@ -25,7 +26,7 @@ use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wrap\Spiral;
 
 /**
- * A ring open on top, to be squeezed or eased to a finger, each end wound to a flat spiral. Cut = π(ID + d) − gap + 2·N·π(D + N·d).
+ * A ring open on top, to be squeezed or eased to a finger, each end wound to a flat spiral; beads may stand on the tendrils between. Cut = π(ID + d) − gap + beads + 2·N·π(D + N·d).
  * Millimetres. Common practice: 16 AWG; a gap of a third of the finger's width at most, or it turns on the finger.
  */
 final class OpenRing implements Technique
@@ -74,9 +75,41 @@ final class OpenRing implements Technique
         ];
     }
 
+    public function takesBeads(): bool
+    {
+        return true;
+    }
+
+    public function usualBeads(): int
+    {
+        return 2;
+    }
+
     public function along(): array
     {
         return ['ends', 'round'];
+    }
+
+    /**
+     * The beads on each tendril: shared out in order, the first end the larger half.
+     *
+     * @return array{list<Bead>, list<Bead>}
+     */
+    private function shared(PartPlan $part): array
+    {
+        $beads = [];
+        foreach ($part->strung as $strung) {
+            array_push($beads, ...array_fill(0, $strung->count, $strung->bead));
+        }
+        $first = intdiv(count($beads) + 1, 2);
+
+        return [array_slice($beads, 0, $first), array_slice($beads, $first)];
+    }
+
+    /** @param  list<Bead>  $beads */
+    private static function stack(array $beads): float
+    {
+        return array_sum(array_map(fn (Bead $bead): float => $bead->lengthMm, $beads));
     }
 
     private function spiral(PartPlan $part): Spiral
@@ -88,8 +121,11 @@ final class OpenRing implements Technique
     {
         [$d, $inside, $gap, $turns] = [$part->wireMm(), $part->part->mm('inside'), $part->part->mm('gap'), $part->part->count('turns')];
         $spiral = fn (Stretch $stretch, string $mark): Stretch => $stretch->worked(SegmentKind::Curl, $this->spiral($part)->wireLengthMm(), 'spiral', $mark, 'N·π(D + N·d)', "{$turns} × π × (".self::EYE_MM." + {$turns} × ".Figures::trim($d, 3).')');
+        [$first, $second] = array_map(self::stack(...), $this->shared($part));
         $stretch = $spiral(new Stretch($part), 'end-1')->bend('spiral ends')
-            ->worked(SegmentKind::Round, M_PI * ($inside + $d) - $gap, 'round', 'round', 'π(ID + d) − gap', 'π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).') − '.Figures::trim($gap))->bend('spiral starts');
+            ->worked(SegmentKind::Seat, $first, 'beads', 'beads', 'sum of bead lengths', Figures::trim($first))->bend('tendril ends')
+            ->worked(SegmentKind::Round, M_PI * ($inside + $d) - $gap, 'round', 'round', 'π(ID + d) − gap', 'π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).') − '.Figures::trim($gap))->bend('tendril starts')
+            ->worked(SegmentKind::Seat, $second, 'beads', 'beads', 'sum of bead lengths', Figures::trim($second))->bend('spiral starts');
 
         return [$spiral($stretch, 'end-2')->cut('Ring', $part->part->wire, $part->times)];
     }
@@ -101,6 +137,7 @@ final class OpenRing implements Technique
         return match ($event) {
             'work ends' => [
                 new Step($event, '', 'Round both ends', 'File both ends round and smooth: they stay open beside the neighbouring finger.', [$part->mark('end-1'), $part->mark('end-2')], tool: 'needle file', cautions: [Caution::Filing]),
+                ...($part->strung === [] ? [] : [new Step($event, '', 'String the beads', 'Half on each end, before it is wound: '.$part->threading().'.', [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers')]),
                 new Step($event, '', 'Wind the spirals', 'Turn a tight eye of '.$part->profile->size(self::EYE_MM).' at each end and wind it flat, '.Figures::counted($part->part->count('turns'), 'turn').' in all, until they meet the marks; both the same way out.', [$part->mark('end-1'), $part->mark('end-2')], 2, 'spirals', tool: 'round-nose pliers, smooth jaws'),
             ],
             'work round' => [new Step($event, '', 'Bend it round', 'Bend the middle round '.$form->where('ring mandrel', $part->profile).' until '.$part->profile->size($part->part->mm('gap')).' are left open on top.'.$form->opens($part->profile).' It is eased on the mandrel, never on the finger.', [$part->mark('round')], tool: 'ring mandrel')],
@@ -130,20 +167,25 @@ final class OpenRing implements Technique
         [$d, $metal] = [$part->wireMm(), $part->wire->metal];
         $r = ($part->part->mm('inside') + $d) / 2;
         $outer = ($this->spiral($part)->widthMm() - $d) / 2;
-        $inner = (self::EYE_MM + $d) / 2;
-        $middle = $place->yMm + $r + $d / 2 + 2 * $outer;
+        $rise = max(array_map(self::stack(...), $this->shared($part))) * sin(deg2rad(35.0));
+        $middle = $place->yMm + $r + $d / 2 + 2 * $outer + $rise;
         $half = $part->part->mm('gap') / 2 / $r / (2 * M_PI);
         $sketch->bow(0, $middle, $r, -0.25 + $half, 0.75 - $half, $d, $metal, $part->mark('round'));
-        foreach ([[-0.25 + $half, 1, 'end-1'], [0.75 - $half, -1, 'end-2']] as [$turn, $side, $mark]) {
+        foreach ([[-0.25 + $half, 1, 'end-1', 0], [0.75 - $half, -1, 'end-2', 1]] as [$turn, $side, $mark, $end]) {
+            // Each tendril goes on over the gap, the beads on it, to the spiral that holds them.
             [$x, $y] = [$r * cos(2 * M_PI * $turn), $middle + $r * sin(2 * M_PI * $turn)];
-            $points = [[round($x, 3), round($y, 3)]];
-            $steps = 36 * $part->part->count('turns');
-            for ($step = 1; $step <= $steps; $step++) {
-                $angle = M_PI / 2 - $side * 2 * M_PI * $part->part->count('turns') * $step / $steps;
-                $radius = $outer + ($inner - $outer) * $step / $steps;
-                $points[] = [round($x + $radius * cos($angle), 3), round($y - $outer + $radius * sin($angle), 3)];
+            $beads = $this->shared($part)[$end];
+            $tilt = deg2rad(35.0) * ($beads === [] ? 0 : 1);
+            [$dx, $dy] = [-$side * cos($tilt), -sin($tilt)];
+            $along = self::stack($beads);
+            $sketch->through([[round($x, 3), round($y, 3)], [round($x + $along * $dx, 3), round($y + $along * $dy, 3)]], $d, $metal, $part->mark('beads'));
+            $at = 0.0;
+            foreach ($beads as $bead) {
+                $at += $bead->lengthMm / 2;
+                $sketch->bead($bead, round($y + $at * $dy - $bead->lengthMm / 2, 3), $part->mark('beads'), round($x + $at * $dx, 3), 90.0 + $side * rad2deg($tilt));
+                $at += $bead->lengthMm / 2;
             }
-            $sketch->through($points, $d, $metal, $part->mark($mark), 2);
+            $sketch->spiral($x + $along * $dx, $y + $along * $dy - $outer, $this->spiral($part), 0.25, -$side, $metal, $part->mark($mark), 2);
         }
 
         return [];

@@ -143,17 +143,7 @@ final readonly class PinFoot
             $sketch->stem($fromMm, $fromMm + $long, $d, $metal, $mark);
             $sketch->through([[0, $fromMm + $long * 0.45 + $w / 2], [0, max($fromMm + $long * 0.46 + $w / 2, $fromMm + $long - $w / 2)]], $w, $metal, $mark);
         } elseif ($this->kind() === 'spiral') {
-            $outer = ($this->spiral()->widthMm() - $d) / 2;
-            $inner = ($this->insideMm() + $d) / 2;
-            $middle = $fromMm + $d / 2 + $outer;
-            $points = [[0.0, round($middle - $outer, 3)]];
-            $steps = 30 * (int) $this->spiral()->turns;
-            for ($step = 1; $step <= $steps; $step++) {
-                $angle = -M_PI / 2 + 2 * M_PI * $this->spiral()->turns * $step / $steps;
-                $radius = $outer + ($inner - $outer) * $step / $steps;
-                $points[] = [round($radius * cos($angle), 3), round($middle + $radius * sin($angle), 3)];
-            }
-            $sketch->through($points, $d, $metal, $mark);
+            $sketch->spiral(0.0, $fromMm + $this->spiral()->widthMm() / 2, $this->spiral(), -0.25, 1, $metal, $mark);
         } else {
             $sketch->eye($fromMm + $d, $this->insideMm(), $d, true, $metal, $mark);
         }

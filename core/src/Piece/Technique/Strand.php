@@ -8,10 +8,12 @@ use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\ReadyMade;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Quantity\Figures;
@@ -21,7 +23,8 @@ use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 
 /**
- * Beads strung on beading wire, each end turned back through a crimp: cut = beads + gaps + two turn-backs. The loop of a crimp
+ * Beads strung on beading wire, each end turned back through a crimp: cut = beads + gaps + two turn-backs. Spaced, each run of
+ * beads floats between two crimps of its own. The loop of a crimp
  * is closed for good once it is pressed. Millimetres. Common practice: 25 mm turned back; a crimp passes both strands.
  */
 final class Strand implements Technique
@@ -59,6 +62,9 @@ final class Strand implements Technique
             Parameter::length('inside', 'loops, inside', 3.0, 0.5, 20.0),
             Parameter::length('slack', 'slack, so that it flexes', 2.0, 0.0, 50.0),
             Parameter::length('turn_back', 'turned back, each end', 25.0, 5.0, 200.0),
+            Parameter::choice('set', 'beads stand', 'close', ['close' => 'close together', 'spaced' => 'in groups with gaps between']),
+            Parameter::length('gap', 'gap beside each group', 20.0, 1.0, 300.0),
+            Parameter::choice('crimps', 'crimps at the ends', 'bare', ['bare' => 'bare', 'covered' => 'under covers']),
         ];
     }
 
@@ -84,27 +90,96 @@ final class Strand implements Technique
         return ['top', 'thread', 'bottom'];
     }
 
+    /** Length of a crimp, and what one and its cover weigh [memory]. */
+    private const CRIMP_MM = 1.5;
+
+    private const CRIMP_G = 0.02;
+
+    private const COVER_G = 0.05;
+
+    public function shows(string $key, Part $part): bool
+    {
+        return match ($key) {
+            'gap' => $this->isSpaced($part),
+            'slack' => ! $this->isSpaced($part),
+            default => true,
+        };
+    }
+
+    private function isSpaced(Part $part): bool
+    {
+        return $part->choice('set') === 'spaced';
+    }
+
+    /** Both the wire and its end, turned back, go through the beads next to the ends. */
+    public function passes(Part $part, int $run): int
+    {
+        return ! $this->isSpaced($part) && ($run === 0 || $run === count($part->beads) - 1) ? 2 : 1;
+    }
+
+    public function readyMade(PartPlan $part): array
+    {
+        $groups = $this->isSpaced($part->part) ? 2 * count($part->strung) : 0;
+
+        return [
+            new ReadyMade('crimp, for '.Figures::mm($part->wireMm()).' wire', 2 + $groups, self::CRIMP_G),
+            ...($part->part->choice('crimps') === 'covered' ? [new ReadyMade('crimp cover', 2, self::COVER_G)] : []),
+        ];
+    }
+
+    /** From crimp to crimp: beads, or in groups between crimps with gaps before, between and after. */
+    private function betweenMm(PartPlan $part): float
+    {
+        $groups = count($part->strung);
+
+        return $this->isSpaced($part->part) && $groups > 0
+            ? $part->stackMm() + 2 * self::CRIMP_MM * $groups + ($groups + 1) * $part->part->mm('gap')
+            : $part->stackMm();
+    }
+
     public function cuts(PartPlan $part): array
     {
-        return [(new Stretch($part))
-            ->given(SegmentKind::Tail, $part->part->mm('turn_back'), 'turned back', 'top-loop', 'through the crimp and the first beads')
-            ->worked(SegmentKind::Seat, $part->stackMm(), Figures::counted($part->beadCount(), 'bead'), 'seat', 'sum of bead lengths', Figures::trim($part->stackMm()))
-            ->given(SegmentKind::Straight, $part->part->mm('slack'), 'slack', 'seat', 'so that it flexes')
-            ->given(SegmentKind::Tail, $part->part->mm('turn_back'), 'turned back', 'bottom-loop', 'through the crimp and the last beads')
+        $stretch = (new Stretch($part))->given(SegmentKind::Tail, $part->part->mm('turn_back'), 'turned back', 'top-loop', 'through the crimp and the first beads');
+        if ($this->isSpaced($part->part)) {
+            $gap = $part->part->mm('gap');
+            foreach ($part->strung as $at => $strung) {
+                $length = $strung->lengthMm() + 2 * self::CRIMP_MM;
+                $stretch->given(SegmentKind::Straight, $gap, 'gap', 'gap', 'as set')->bend('group '.($at + 1).' starts')
+                    ->worked(SegmentKind::Seat, $length, 'group '.($at + 1), 'bead-'.$at, 'beads + two crimps', Figures::trim($strung->lengthMm()).' + 2 × '.self::CRIMP_MM)->bend('group '.($at + 1).' ends');
+            }
+            $stretch->given(SegmentKind::Straight, $gap, 'gap', 'gap', 'as set');
+        } else {
+            $stretch->worked(SegmentKind::Seat, $part->stackMm(), Figures::counted($part->beadCount(), 'bead'), 'seat', 'sum of bead lengths', Figures::trim($part->stackMm()))
+                ->given(SegmentKind::Straight, $part->part->mm('slack'), 'slack', 'seat', 'so that it flexes');
+        }
+
+        return [$stretch->given(SegmentKind::Tail, $part->part->mm('turn_back'), 'turned back', 'bottom-loop', 'through the crimp and the last beads')
             ->cut('Strand', $part->part->wire, $part->times)];
     }
 
     public function steps(PartPlan $part, string $event): array
     {
-        $crimp = fn (string $place): Step => new Step($event, '', "Crimp the {$place} loop", 'Slide a crimp on, turn the wire back through it round a loop of '.$part->profile->size($part->part->mm('inside')).', and press it hard. Pull to test it.', [$part->mark($place.'-loop')], tool: 'crimping pliers');
+        $crimp = fn (string $place): Step => new Step($event, '', "Crimp the {$place} loop", 'Slide a crimp on, turn the wire back through it round a loop of '.$part->profile->size($part->part->mm('inside')).', and press it hard. Pull to test it.'.($part->part->choice('crimps') === 'covered' ? ' Cut the end close and close a cover over the crimp.' : ($this->isSpaced($part->part) ? ' Cut the end close.' : ' Hide the end back through the beads.')), [$part->mark($place.'-loop')], tool: 'crimping pliers');
 
         return match ($event) {
             'form top', 'form bottom' => [new Step($event, '', 'Turn the wire back', 'Leave '.$part->profile->length($part->part->mm('turn_back')).' and turn it back to a loop, the crimp still open.', [$part->mark(substr($event, 5).'-loop')], tool: 'fingers')],
             'close top' => [$crimp('top')],
             'close bottom' => [$crimp('bottom')],
-            'thread' => (new Threading($part))->steps(),
+            'thread' => $this->isSpaced($part->part) ? $this->groupSteps($part) : (new Threading($part))->steps(),
             default => [],
         };
+    }
+
+    /** @return list<Step> groups are measured crimp to crimp; a lone crimp is pressed harder and pulled */
+    private function groupSteps(PartPlan $part): array
+    {
+        $steps = [];
+        $gap = $part->profile->length($part->part->mm('gap'));
+        foreach ($part->strung as $at => $strung) {
+            $steps[] = new Step('thread', '', 'Group '.($at + 1), "Measure {$gap} from the ".($at === 0 ? 'end' : 'last').' crimp and press a crimp there, harder than one that holds two wires. Thread '.$strung->count.' × '.$strung->bead->words().', push it against the crimp, press the next crimp behind, and pull to test both.', [$part->mark('bead-'.$at)], $strung->count, 'beads', tool: 'crimping pliers, ruler');
+        }
+
+        return $steps;
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
@@ -112,14 +187,36 @@ final class Strand implements Technique
         $d = $part->wireMm();
         $from = $place->yMm + $part->part->mm('inside') + 2 * $d;
         $sketch->eye($place->yMm, $part->part->mm('inside'), $d, $place->facing, $part->wire->metal, $part->mark('top-loop'));
-        (new Threading($part))->draw($sketch, $from + 1.5);
-        $to = $from + 1.5 + $part->stackMm();
-        foreach ([$from, $to] as $y) {
-            $sketch->through([[0, $y], [0, $y + 1.5]], 2.2, $part->wire->metal, $part->mark('crimp'));
+        $to = $from + self::CRIMP_MM + $this->betweenMm($part);
+        if ($this->isSpaced($part->part)) {
+            $this->drawGroups($part, $sketch, $from + self::CRIMP_MM);
+        } else {
+            (new Threading($part))->draw($sketch, $from + self::CRIMP_MM);
         }
-        $sketch->eye($to + 1.5 + $d, $part->part->mm('inside'), $d, $place->facing, $part->wire->metal, $part->mark('bottom-loop'));
+        foreach ([$from, $to] as $y) {
+            $sketch->through([[0, $y], [0, $y + self::CRIMP_MM]], $part->part->choice('crimps') === 'covered' ? 3.0 : 2.2, $part->wire->metal, $part->mark('crimp'));
+        }
+        $sketch->eye($to + self::CRIMP_MM + $d, $part->part->mm('inside'), $d, $place->facing, $part->wire->metal, $part->mark('bottom-loop'));
 
-        return ['bottom' => new Placement($to + 1.5 + $d + $part->part->mm('inside'), ! $place->facing)];
+        return ['bottom' => new Placement($to + self::CRIMP_MM + $d + $part->part->mm('inside'), ! $place->facing)];
+    }
+
+    private function drawGroups(PartPlan $part, Sketch $sketch, float $yMm): void
+    {
+        [$gap, $d, $metal] = [$part->part->mm('gap'), $part->wireMm(), $part->wire->metal];
+        $sketch->stem($yMm, $yMm + $this->betweenMm($part), $d, $metal, $part->mark('gap'));
+        foreach ($part->strung as $at => $strung) {
+            $yMm += $gap;
+            foreach ([$yMm, $yMm + self::CRIMP_MM + $strung->lengthMm()] as $crimp) {
+                $sketch->through([[0, $crimp], [0, $crimp + self::CRIMP_MM]], 1.9, $metal, $part->mark('crimp'));
+            }
+            $yMm += self::CRIMP_MM;
+            for ($bead = 0; $bead < $strung->count; $bead++) {
+                $sketch->bead($strung->bead, $yMm, $part->mark('bead-'.$at));
+                $yMm += $strung->bead->lengthMm;
+            }
+            $yMm += self::CRIMP_MM;
+        }
     }
 
     public function tools(PartPlan $part): array

@@ -8,6 +8,7 @@ use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
@@ -18,7 +19,7 @@ use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
-use Hebra\Core\Plan\Wants;
+use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
@@ -26,7 +27,8 @@ use Hebra\Core\Wrap\Turn;
 
 /**
  * A disc held by a wire round its rim and down its hole, under a bail: bail loop + twice the hole (both legs go through) + rim +
- * each leg's wraps on the bail, as Binding has it. Millimetres. Common practice: 20 AWG, dead soft; loose at one leg until the
+ * each leg's wraps on the bail, as Binding has it. Round the rim beads may be strung, in two halves, on a wire that then runs half a bead
+ * off the disc; or a row is bound, whole stones only. Millimetres. Common practice: 20 AWG, dead soft; loose at one leg until the
  * rim lies.
  */
 final class Surround implements Technique
@@ -60,9 +62,20 @@ final class Surround implements Technique
 
     private const TAIL_MM = 10.0;
 
-    public function wants(): Wants
+    public function passes(Part $part, int $run): int
     {
-        return new Wants(passes: 2);
+        return $run === 0 ? 2 : 1;
+    }
+
+    public function extraWires(Part $part): array
+    {
+        return BoundBeads::wires($this->rim($part));
+    }
+
+    /** The part without its disc: what lies round the rim. */
+    private function rim(Part $part): Part
+    {
+        return $part->withBeads(array_slice($part->beads, 1));
     }
 
     public function parameters(): array
@@ -70,12 +83,23 @@ final class Surround implements Technique
         return [
             Parameter::length('bail', 'bail, inside', 4.0, 1.5, 20.0),
             Parameter::count('wraps', 'wraps, each leg', 3, 0, 20),
+            ...BoundBeads::parameters('strung', 'round the rim'),
         ];
+    }
+
+    public function shows(string $key, Part $part): bool
+    {
+        return $key === 'beads_sit' ? count($part->beads) > 1 : BoundBeads::shows($key, $this->rim($part));
     }
 
     public function takesBeads(): bool
     {
         return true;
+    }
+
+    public function threads(Part $part, int $run = 0): string
+    {
+        return $run > 0 && BoundBeads::isBound($this->rim($part)) ? BoundBeads::ROLE : $part->wire;
     }
 
     public function eyes(PartPlan $part, string $instance): array
@@ -90,25 +114,37 @@ final class Surround implements Technique
 
     private function discMm(PartPlan $part): float
     {
-        return $part->widestMm();
+        return $part->strung === [] ? 0.0 : $part->strung[0]->bead->widthMm;
+    }
+
+    /** How far the rim's wire lies off the disc: half its own thickness, or half a bead's where beads are strung on it. */
+    private function offMm(PartPlan $part): float
+    {
+        $rim = $part->withoutFirst(1);
+
+        return $rim->strung === [] || BoundBeads::isBound($rim->part) ? $part->wireMm() / 2 : max($part->wireMm(), $rim->widestMm()) / 2;
+    }
+
+    private function rimMm(PartPlan $part): float
+    {
+        return $part->strung === [] ? 0.0 : M_PI * ($this->discMm($part) + 2 * $this->offMm($part));
     }
 
     public function cuts(PartPlan $part): array
     {
-        [$d, $wraps, $hole] = [$part->wireMm(), $part->part->count('wraps'), $part->stackMm()];
-        $rim = $part->strung === [] ? 0.0 : M_PI * ($this->discMm($part) + $d);
+        [$d, $wraps, $hole] = [$part->wireMm(), $part->part->count('wraps'), $part->strung === [] ? 0.0 : $part->strung[0]->bead->lengthMm];
         $wrap = Turn::mm($d, $d);
         $stretch = (new Stretch($part))
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'tail', 'what the fingers hold, trimmed off')
             ->worked(SegmentKind::Wraps, $wraps * $wrap, Figures::counted($wraps, 'wrap'), 'wraps', 'N·√((2πd)² + d²)', $wraps.' × '.Figures::trim($wrap, 3))
             ->worked(SegmentKind::Seat, $hole, 'down the hole', 'hole', 'length of the hole', Figures::trim($hole))->bend('out of the hole')
-            ->worked(SegmentKind::Round, $rim, 'round the rim', 'rim', 'π(W + d)', 'π × ('.Figures::trim($this->discMm($part)).' + '.Figures::trim($d, 3).')')->bend('into the hole')
+            ->worked(SegmentKind::Round, $this->rimMm($part), 'round the rim', 'rim', 'π(W + b), b: the wire, or the beads on it', 'π × ('.Figures::trim($this->discMm($part)).' + '.Figures::trim(2 * $this->offMm($part), 3).')')->bend('into the hole')
             ->worked(SegmentKind::Seat, $hole, 'up the hole', 'hole', 'length of the hole', Figures::trim($hole))->bend('bail starts')
             ->loop($part->part->mm('bail'), $d, 'bail', 'bail')
             ->worked(SegmentKind::Wraps, $wraps * $wrap, Figures::counted($wraps, 'wrap'), 'wraps', 'N·√((2πd)² + d²)', $wraps.' × '.Figures::trim($wrap, 3))
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'tail', 'what the fingers hold, trimmed off');
 
-        return [$stretch->cut('Surround', $part->part->wire, $part->times)];
+        return [$stretch->cut('Surround', $part->part->wire, $part->times), ...(new BoundBeads($part->withoutFirst(1)))->cuts()];
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -119,7 +155,7 @@ final class Surround implements Technique
         return match ($event) {
             'thread' => [
                 new Step($event, '', 'Down the hole', 'Put the wire down the hole and leave the first leg standing above it.', [$part->mark('hole')], tool: 'fingers'),
-                new Step($event, '', 'Round the rim', 'Bend it out flat below, once round the rim in the groove of its edge, and back up through the hole. Stay loose at one leg until it lies.', [$part->mark('rim')], tool: 'fingers', cautions: [Caution::Crush]),
+                ...$this->rimSteps($part, $event),
             ],
             'form top' => [new Step($event, '', 'Turn the bail', 'Turn the longer leg over '.$form->where('mark of the round-nose pliers', $part->profile).' to a bail above the hole.', [$part->mark('bail')], tool: 'round-nose pliers')],
             'close top' => $wraps === 0 ? [] : [new Step($event, '', 'Wrap both legs', "Wrap each leg {$wraps} times round the neck of the bail, trim, and press the ends in at the back.", [$part->mark('wraps')], 2 * $wraps, 'wraps', tool: 'chain-nose pliers, flush cutter', cautions: [Caution::Crush, Caution::CutEnds])],
@@ -127,24 +163,96 @@ final class Surround implements Technique
         };
     }
 
+    /** @return list<Step> */
+    private function rimSteps(PartPlan $part, string $event): array
+    {
+        $rim = $part->withoutFirst(1);
+        $round = new Step($event, '', 'Round the rim', 'Bend it out flat below, once round the rim in the groove of its edge, and back up through the hole. Stay loose at one leg until it lies.', [$part->mark('rim')], tool: 'fingers', cautions: [Caution::Crush]);
+        if ($rim->strung === []) {
+            return [$round];
+        }
+        if (! BoundBeads::isBound($rim->part)) {
+            return [new Step($event, '', 'Round the rim, with its beads', 'Bend it out flat below, string half of them, up round one side to the top; the other half down the other side, and back up through the hole: '.$rim->threading().'. Stay loose at one leg until all lie.', [$part->mark('rim'), $part->mark('beads')], $rim->beadCount(), 'beads', tool: 'fingers', cautions: [Caution::Crush])];
+        }
+        $bound = array_map(fn (Step $step): Step => new Step($event, '', $step->title, str_replace('frame', 'rim', $step->text), $step->marks, $step->count, $step->counted, $step->asks, $step->tool, $step->cautions), (new BoundBeads($rim))->steps());
+
+        // The row goes on while the rim can still be opened; what has a face shows it.
+        return [new Step($event, '', 'Shape the rim', 'Bend the wire round the disc to its size and take it off again.', [$part->mark('rim')], tool: 'fingers'), ...$bound, new Step($event, '', 'Round the rim', 'Lay the rim with its row round the disc, every face to the front, and take the wire back up through the hole. Stay loose at one leg until it lies.', [$part->mark('rim')], tool: 'fingers', cautions: [Caution::Crush])];
+    }
+
     public function checks(PartPlan $part): array
     {
-        return $part->beadCount() === 1 ? [] : [new Check(Level::Stop, 'one disc', $part->beadCount() === 0 ? 'Nothing is held yet: add a coin or another flat bead.' : 'A surround holds one bead: this has '.$part->beadCount().'.', $part->part->id)];
+        $id = $part->part->id;
+        $discs = $part->part->beads === [] ? 0 : $part->part->beads[0]->count;
+        if ($discs !== 1) {
+            return [new Check(Level::Stop, 'one disc', $discs === 0 ? 'Nothing is held yet: add a coin or another flat bead.' : "A surround holds one bead, the first on its line: this has {$discs}.", $id, $discs === 0 ? [] : [
+                new Way('One of it', ['do' => 'bead.count', 'part' => $id, 'at' => '0', 'count' => '1']),
+            ])];
+        }
+        $rim = $part->withoutFirst(1);
+        if ($rim->strung === []) {
+            return [];
+        }
+        if (BoundBeads::isBound($rim->part)) {
+            return [$this->row($part)];
+        }
+        // Beads strung on the rim lie in two halves, from hole to hole.
+        $half = $this->rimMm($part) / 2;
+        $gap = $half - $rim->stackMm() / 2;
+        $bead = $rim->strung[0]->bead;
+        $nearest = max(1, (int) round($half / $bead->lengthMm));
+        $way = count($rim->strung) === 1 && 2 * $nearest !== $rim->beadCount() ? [new Way((2 * $nearest).' × '.$bead->words(), ['do' => 'bead.count', 'part' => $id, 'at' => '1', 'count' => (string) (2 * $nearest)])] : [];
+        $text = 'Each half of the rim is '.$part->profile->size($half).': '.Figures::trim($rim->beadCount() / 2, 1).' beads take '.$part->profile->size($rim->stackMm() / 2).', ';
+
+        return [match (true) {
+            $rim->beadCount() % 2 === 1 && count($rim->strung) === 1 => new Check(Level::Note, 'fill beads', $text.'so one half has a bead more than the other.', $id, $way),
+            $gap < -0.15 * $bead->lengthMm => new Check(Level::Stop, 'fill beads', $text.$part->profile->size(-$gap).' too much to be squeezed in.', $id, $way),
+            $gap > 0.5 * $bead->lengthMm => new Check(Level::Note, 'fill beads', $text.'with '.$part->profile->size($gap).' of bare wire.', $id, $way),
+            default => new Check(Level::Ok, 'fill beads', $text.($gap < 0 ? 'a squeeze of ' : 'a gap of ').$part->profile->size(abs($gap)).'.', $id),
+        }];
+    }
+
+    /** How a row bound on the rim goes round: whole stones only. */
+    private function row(PartPlan $part): Check
+    {
+        $rim = $part->withoutFirst(1);
+        [$covered, $room] = [(new BoundBeads($rim))->coveredMm(), $this->rimMm($part)];
+        $text = $rim->beadCount().' bound on the rim cover '.$part->profile->length($covered).' of its '.$part->profile->length($room);
+        $pitch = $rim->stackMm() / $rim->beadCount() + $part->part->count('between') * $part->wireOf(BoundBeads::ROLE)->diameterMm();
+        $whole = max(1, (int) floor(($room - $covered) / $pitch + 1e-9) + $rim->beadCount());
+        $way = count($rim->strung) === 1 && $whole !== $rim->beadCount() ? [new Way("{$whole} go round", ['do' => 'bead.count', 'part' => $part->part->id, 'at' => '1', 'count' => (string) $whole])] : [];
+
+        return match (true) {
+            $covered > $room => new Check(Level::Stop, 'room', $text.': '.$part->profile->length($covered - $room).' too much.', $part->part->id, $way),
+            $way !== [] => new Check(Level::Note, 'row', $text.": {$whole} would go all round.", $part->part->id, $way),
+            default => new Check(Level::Ok, 'row', $text.'.', $part->part->id),
+        };
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
     {
         [$d, $metal] = [$part->wireMm(), $part->wire->metal];
         $disc = $this->discMm($part);
+        $rim = $part->withoutFirst(1);
+        $beside = max(0.0, $this->offMm($part) - $d / 2) + (BoundBeads::isBound($rim->part) ? $rim->widestMm() : 0.0);
         $neck = 2 * $part->part->count('wraps') * $d;
         $from = $place->yMm + $part->part->mm('bail') + $d + $neck;
-        foreach ($part->strung as $strung) {
-            $sketch->bead($strung->bead, $from + $d, $part->mark('beads'));
+        $middle = $from + $d + $beside + $disc / 2;
+        if ($part->strung !== []) {
+            $sketch->bead($part->strung[0]->bead, $middle - $part->strung[0]->bead->lengthMm / 2, $part->mark('beads'));
         }
+        $radius = $disc / 2 + $this->offMm($part);
         if ($disc > 0) {
-            $sketch->ring(0, $from + $d + $disc / 2, ($disc + $d) / 2, $d, $metal, $part->mark('rim'), 2);
+            $sketch->ring(0, $middle, $radius, $d, $metal, $part->mark('rim'), 2);
         }
-        $sketch->stem($from - $neck - $d / 2, $from + $d, $d, $metal, $part->mark('hole'));
+        $covered = (new BoundBeads($rim))->coveredMm();
+        // Round from the top, what is left bare half on each side of it.
+        (new BoundBeads($rim))->draw($sketch, function (float $at) use ($radius, $middle, $covered): array {
+            $angle = -M_PI / 2 + (2 * M_PI * $radius - $covered) / (2 * $radius) + $at / $radius;
+
+            return [$radius * cos($angle), $middle + $radius * sin($angle), rad2deg($angle) + 90];
+        });
+        $sketch->stem($from - $neck - $d / 2, $middle - $disc / 2, $d, $metal, $part->mark('hole'));
         $sketch->eye($place->yMm, $part->part->mm('bail'), $d, $place->facing, $metal, $part->mark('bail'));
         $sketch->wraps($from - $neck, 2 * $part->part->count('wraps'), $d, $metal, $part->mark('wraps'));
 

@@ -11,6 +11,7 @@ use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Clasp;
+use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
@@ -18,6 +19,7 @@ use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Wants;
+use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 
@@ -65,6 +67,7 @@ final class ToggleBar implements Technique
             Parameter::choice('end', 'stands at the', 'start', ['start' => 'start', 'end' => 'end']),
             Parameter::length('bar', 'bar', 20.0, 6.0, 80.0),
             Parameter::length('eye', 'eye, inside', 2.5, 1.0, 10.0),
+            Bought::parameter('bar from'),
         ];
     }
 
@@ -88,17 +91,30 @@ final class ToggleBar implements Technique
 
     public function cuts(PartPlan $part): array
     {
+        return Bought::cuts($part, $this->cut($part));
+    }
+
+    public function readyMade(PartPlan $part): array
+    {
+        return Bought::ready($part, $this->cut($part), 'toggle bar '.Figures::mm($part->part->mm('bar')));
+    }
+
+    private function cut(PartPlan $part): Cut
+    {
         $half = $part->part->mm('bar') / 2;
 
-        return [(new Stretch($part))
+        return (new Stretch($part))
             ->given(SegmentKind::Straight, $half, 'half the bar', 'bar-1', 'straight')->bend('eye starts')
             ->loop($part->part->mm('eye'), $part->wireMm(), 'eye', 'eye')->bend('eye ends')
             ->given(SegmentKind::Straight, $half, 'half the bar', 'bar-2', 'straight')
-            ->cut('Toggle bar', $part->part->wire, $part->times)];
+            ->cut('Toggle bar', $part->part->wire, $part->times);
     }
 
     public function steps(PartPlan $part, string $event): array
     {
+        if (Bought::is($part->part)) {
+            return [];
+        }
         $on = Forming::loop($part->wire, $part->part->mm('eye'), $part->profile);
 
         return match ($event) {

@@ -14,7 +14,7 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 
-/** What most techniques have in common: one wire, every setting shown, beads drilled lengthwise, nothing to object to. */
+/** What most techniques have in common: one wire, nothing bought, every setting shown, beads drilled lengthwise, nothing to object to. */
 trait Usual
 {
     public function extraWires(Part $part): array
@@ -22,7 +22,7 @@ trait Usual
         return [];
     }
 
-    public function threads(Part $part): string
+    public function threads(Part $part, int $run = 0): string
     {
         return $part->wire;
     }
@@ -30,6 +30,11 @@ trait Usual
     public function wants(): Wants
     {
         return new Wants;
+    }
+
+    public function passes(Part $part, int $run): int
+    {
+        return 1;
     }
 
     public function shows(string $key, Part $part): bool
@@ -53,6 +58,11 @@ trait Usual
     }
 
     public function eyes(PartPlan $part, string $instance): array
+    {
+        return [];
+    }
+
+    public function readyMade(PartPlan $part): array
     {
         return [];
     }

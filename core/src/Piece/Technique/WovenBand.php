@@ -12,6 +12,7 @@ use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
@@ -25,12 +26,16 @@ use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
-use Hebra\Core\Wrap\Weave;
+use Hebra\Core\Wrap\BandLayout;
+use Hebra\Core\Wrap\BandSection;
+use Hebra\Core\Wrap\BandWeave;
+use Hebra\Core\Wrap\BasketWeave;
+use Hebra\Core\Wrap\Spiral;
 use Hebra\Core\Wrap\WeavePattern;
 
 /**
- * Cores held side by side by a finer wire woven over them in figures, their outer ends turned to eyes. Weave as Weave has it;
- * each core = length + what its ends take. Millimetres. Common practice: cores 0.8 to 1 mm under 0.3 to 0.4; dead soft.
+ * Cores held side by side by a finer wire woven over them, section by section, their outer ends turned to eyes. Weave as BandWeave has it;
+ * each core = from where it comes in to where it leaves, and what its ends take. Millimetres. Common practice: cores 0.8 to 1 mm under 0.3 to 0.4; dead soft.
  */
 final class WovenBand implements Technique
 {
@@ -78,22 +83,35 @@ final class WovenBand implements Technique
         return [
             Parameter::count('cores', 'cores', 3, 2, 7),
             Parameter::weave('pattern', 'weave', '4@1-2 4@2-3'),
+            Parameter::flag('mirrored', 'sections mirrored about the last', false),
             Parameter::length('length', 'woven length', 40.0, 2.0, 400.0),
             Parameter::length('ends', 'each core beyond, each end', 25.0, 8.0, 200.0),
             Parameter::length('eye', 'eyes, inside', 3.0, 1.0, 20.0),
         ];
     }
 
-    private function weave(PartPlan $part): Weave
+    public function shows(string $key, Part $part): bool
+    {
+        return $key !== 'mirrored' || str_contains($part->choice('pattern'), '|');
+    }
+
+    private function band(PartPlan $part): BandLayout
     {
         $cores = $part->part->count('cores');
         try {
-            $pattern = WeavePattern::parse($part->part->choice('pattern'), $cores);
+            $weave = BandWeave::parse($part->part->choice('pattern'), $cores);
         } catch (OutOfRange) {
-            $pattern = WeavePattern::parse("1@1-{$cores}", $cores);
+            $weave = BandWeave::parse("1@1-{$cores}", $cores);
         }
+        $weave = $part->part->is('mirrored') ? $weave->mirrored() : $weave;
 
-        return Weave::of($pattern, $part->wireMm(), $part->wireOf('weave')->diameterMm())->reaching($part->part->mm('length'));
+        return $weave->over($part->part->mm('length'), $part->wireMm(), $part->wireOf('weave')->diameterMm());
+    }
+
+    /** The core that the eyes are turned of. */
+    private function middleCore(PartPlan $part): int
+    {
+        return intdiv($part->part->count('cores') + 1, 2);
     }
 
     public function eyes(PartPlan $part, string $instance): array
@@ -110,37 +128,58 @@ final class WovenBand implements Technique
 
     public function cuts(PartPlan $part): array
     {
-        $weave = $this->weave($part);
-        $ends = $part->part->mm('ends');
+        $band = $this->band($part);
+        $weaving = (new Stretch($part))->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'weave-tail', 'what the fingers hold at the start');
+        foreach ($band->sections as $section) {
+            $weaving->worked(SegmentKind::Weave, $section->wireMm, $section->cross > 0 ? 'carried on' : Figures::counted($section->repeats, 'repeat'), 'weave', $section->cross > 0 ? 'length of the cross' : ($section->weave instanceof BasketWeave ? 'repeats · the taut string round the cores' : 'repeats · Σ turns·√((π(D + w) + 2(k − 1)s)² + w²)'), $section->repeats.' × '.Figures::trim($section->wireMm / $section->repeats, 2));
+        }
 
-        return [
-            (new Stretch($part))
-                ->given(SegmentKind::Straight, $ends, 'end', 'top-loop', 'for the eye, or to be wrapped round another')->bend('weave starts')
-                ->worked(SegmentKind::Straight, $weave->wovenMm(), 'woven', 'cores', 'turns·w', $weave->turns().' × '.Figures::trim($weave->wireMm, 3))->bend('weave ends')
-                ->given(SegmentKind::Straight, $ends, 'end', 'bottom-loop', 'for the eye, or to be wrapped round another')
-                ->cut('Core', $part->part->wire, $part->times * $part->part->count('cores')),
-            (new Stretch($part))
-                ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'weave-tail', 'what the fingers hold at the start')
-                ->worked(SegmentKind::Weave, $weave->wireLengthMm(), Figures::counted($weave->repeats, 'repeat'), 'weave', 'repeats · Σ turns·√((π(D + w) + 2(k − 1)s)² + w²)', $weave->repeats.' × '.Figures::trim($weave->repeatMm(), 2))
-                ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'weave-tail', 'what the fingers hold at the end')
-                ->cut('Weaving wire', 'weave', $part->times, 'weave'),
-        ];
+        return [...$this->coreCuts($part, $band), $weaving->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'weave-tail', 'what the fingers hold at the end')->cut('Weaving wire', 'weave', $part->times, 'weave')];
+    }
+
+    /**
+     * Cores that come in and leave at the same places are one kind of cut.
+     *
+     * @return list<Cut> that of the middle core first
+     */
+    private function coreCuts(PartPlan $part, BandLayout $band): array
+    {
+        $kinds = [];
+        foreach ([$this->middleCore($part), ...range(1, $band->cores)] as $core) {
+            $key = implode('/', array_map(fn (float $mm): string => (string) round($mm, 6), [...$band->runOf($core), $band->coreWireMm($core)]));
+            if (! in_array($core, $kinds[$key] ?? [], true)) {
+                $kinds[$key][] = $core;
+            }
+        }
+        $ends = $part->part->mm('ends');
+        $cuts = [];
+        foreach (array_values($kinds) as $kind => $cores) {
+            [$from, $to] = $band->runOf($cores[0]);
+            sort($cores);
+            $wire = $band->coreWireMm($cores[0]);
+            $words = count($kinds) === 1 ? '' : ' '.implode(', ', $cores);
+            $cuts[] = (new Stretch($part))
+                ->given(SegmentKind::Straight, $ends, 'end', $from > 0 ? 'cores' : 'top-loop', 'for the eye, or to be wrapped or curled')->bend('weave starts')
+                ->worked(SegmentKind::Straight, $wire, 'woven', 'cores', 'from where it comes in to where it leaves', Figures::trim($to, 2).' − '.Figures::trim($from, 2).($wire - ($to - $from) > 1e-9 ? ', and '.Figures::trim($wire - ($to - $from), 2).' for crossing' : ''))->bend('weave ends')
+                ->given(SegmentKind::Straight, $ends, 'end', $to < $band->lengthMm() ? 'cores' : 'bottom-loop', 'for the eye, or to be wrapped or curled')
+                ->cut('Core'.$words, $part->part->wire, $part->times * count($cores), $kind === 0 ? '' : "core-{$kind}");
+        }
+
+        return $cuts;
     }
 
     public function steps(PartPlan $part, string $event): array
     {
-        $weave = $this->weave($part);
         $turn = function (string $place) use ($part, $event): array {
             $form = Forming::loop($part->wire, $part->part->mm('eye'), $part->profile);
 
             return [new Step($event, '', "Turn the {$place} eye", 'Trim the outer cores, curl their ends in, and turn an eye of the middle one round '.$form->where('mark of the round-nose pliers', $part->profile).'.', [$part->mark($place.'-loop')], tool: 'round-nose pliers, flush cutter', cautions: [Caution::CutEnds])];
         };
-        $figures = implode(', then ', array_map(fn (array $figure): string => Figures::counted($figure['turns'], 'turn').' round '.($figure['from'] === $figure['to'] ? 'core '.$figure['from'] : "cores {$figure['from']} to {$figure['to']}"), array_slice($weave->pattern->figures, 0, 12)));
 
         return match ($event) {
             'work weave' => [
                 new Step($event, '', 'Label the cores', 'Straighten '.Figures::counted($part->part->count('cores'), 'core').', number them with tape at one end, and tape them side by side.', [$part->mark('cores')], $part->part->count('cores'), 'cores', tool: 'tape'),
-                new Step($event, '', 'Weave', "Leave a tail. Each repeat: {$figures}. Keep the first turns round two easy, and push the rows together as you go.", [$part->mark('weave')], $weave->repeats, 'repeats', tool: 'fingers'),
+                ...$this->weaveSteps($part, $event),
                 new Step($event, '', 'Bend the bundle as one', 'Hold it where the curve should start and bend all cores together. Trim the tails of the weaving wire at the back.', [$part->mark('weave')], tool: 'fingers, flush cutter', cautions: [Caution::CutEnds]),
             ],
             'form top' => $turn('top'),
@@ -149,44 +188,150 @@ final class WovenBand implements Technique
         };
     }
 
-    public function checks(PartPlan $part): array
+    /** @return list<Step> one for each section, and one wherever a core comes in or leaves */
+    private function weaveSteps(PartPlan $part, string $event): array
     {
-        $cores = $part->part->count('cores');
-        try {
-            $free = WeavePattern::parse($part->part->choice('pattern'), $cores)->freeCores();
-        } catch (OutOfRange $why) {
-            return [new Check(Level::Stop, 'weave', $why->getMessage(), $part->part->id, [new Way("Weave round all {$cores}", ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'pattern', 'value' => "2@1-{$cores}"])])];
+        $band = $this->band($part);
+        $many = count($band->sections) > 1;
+        $steps = [];
+        foreach ($band->sections as $at => $section) {
+            foreach (range(1, $band->cores) as $core) {
+                if (abs($band->runOf($core)[0] - $section->fromMm) < 1e-9 && $section->fromMm > 0) {
+                    $steps[] = new Step($event, '', "Core {$core} comes in", "Lay core {$core} in with {$part->profile->length($part->part->mm('ends'))} standing out at the side, to be curled later.", [$part->mark('cores')], tool: 'fingers');
+                }
+            }
+            $steps[] = $section->cross > 0
+                ? new Step($event, '', 'Cross two cores', "Carry the weaving wire on at the back and bring core {$section->takes[0]} over core {$section->takes[1]}, within ".$part->profile->length($section->lengthMm).'.', [$part->mark('cores')], tool: 'fingers, flat-nose pliers')
+                : new Step($event, '', $many ? 'Weave section '.($at + 1) : 'Weave', ($at === 0 ? 'Leave a tail. ' : '').'Each repeat: '.self::inWords($section).'. '.($at === 0 ? 'Keep the first turns round two easy, and push the rows together as you go.' : 'Push the rows together as you go.'), [$part->mark('weave')], $section->repeats, 'repeats', tool: 'fingers');
+            foreach (range(1, $band->cores) as $core) {
+                if (abs($band->runOf($core)[1] - $section->toMm()) < 1e-9 && $at < count($band->sections) - 1) {
+                    $steps[] = new Step($event, '', "Core {$core} leaves", "Bend core {$core} out to the side here. It is curled or wrapped when the band is woven, and nothing slides off over it.", [$part->mark('cores')], tool: 'chain-nose pliers');
+                }
+            }
         }
 
-        return $free === [] ? [] : [new Check(Level::Stop, 'weave', 'No figure takes core '.implode(' or ', $free).': it would fall out.', $part->part->id, [
-            new Way('Add a turn round all', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'pattern', 'value' => $part->part->choice('pattern')." 1@1-{$cores}"]),
-        ])];
+        return $steps;
+    }
+
+    private static function inWords(BandSection $section): string
+    {
+        $weave = $section->weave;
+        if ($weave instanceof WeavePattern) {
+            return implode(', then ', array_map(fn (array $figure): string => Figures::counted($figure['turns'], 'turn').' round '.($figure['from'] === $figure['to'] ? 'core '.$figure['from'] : "cores {$figure['from']} to {$figure['to']}"), array_slice($weave->figures, 0, 12)));
+        }
+
+        return $weave === null ? '' : implode(', ', array_map(fn (array $touch): string => ($touch['isFront'] ? 'in front of ' : 'behind ').$touch['core'], array_slice($weave->touches, 0, 24)));
+    }
+
+    public function checks(PartPlan $part): array
+    {
+        [$cores, $id] = [$part->part->count('cores'), $part->part->id];
+        try {
+            $weave = BandWeave::parse($part->part->choice('pattern'), $cores);
+        } catch (OutOfRange $why) {
+            return [new Check(Level::Stop, 'weave', $why->getMessage(), $id, [new Way("Weave round all {$cores}", ['do' => 'part.set', 'part' => $id, 'key' => 'pattern', 'value' => "2@1-{$cores}"])])];
+        }
+        $free = $weave->freeCores();
+        if ($free !== []) {
+            return [new Check(Level::Stop, 'weave', 'No section takes core '.implode(' or ', $free).': it would fall out.', $id, [
+                new Way('Add a turn round all', ['do' => 'part.set', 'part' => $id, 'key' => 'pattern', 'value' => $part->part->choice('pattern').(str_contains($part->part->choice('pattern'), '|') || preg_match('/[fbx]\d/', $part->part->choice('pattern')) === 1 ? " | 1@1-{$cores} x1" : " 1@1-{$cores}")]),
+            ])];
+        }
+        $band = $this->band($part);
+        $checks = [];
+        foreach (range(1, $cores) as $core) {
+            foreach ($band->freeStretches($core) as [$from, $to]) {
+                $checks[] = new Check(Level::Note, 'weave', "Core {$core} runs free for ".$part->profile->length($to - $from).', '.$part->profile->length($from).' from the start: nothing holds it there.', $id);
+            }
+        }
+        [$from, $to] = $band->runOf($this->middleCore($part));
+        if ($from > 0 || $to < $band->lengthMm() - 1e-9) {
+            $checks[] = new Check(Level::Warn, 'weave', 'The middle core, of which the eyes are turned, does not run all the way.', $id);
+        }
+
+        return $checks;
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
     {
-        $weave = $this->weave($part);
-        [$d, $w, $s, $cores] = [$part->wireMm(), $weave->wireMm, $weave->spacingMm, $part->part->count('cores')];
+        $band = $this->band($part);
+        [$d, $metal] = [$part->wireMm(), $part->wire->metal];
         $from = $place->yMm + $part->part->mm('eye') + 2 * $d;
-        $to = $from + $weave->wovenMm();
-        $x = fn (int $core): float => ($core - 1 - ($cores - 1) / 2) * $s;
-        for ($core = 1; $core <= $cores; $core++) {
-            $middle = $core === intdiv($cores + 1, 2);
-            $sketch->through([[$middle ? $x($core) : $x($core), $from - $d * ($middle ? 1.5 : 2.5)], [$x($core), $to + $d * ($middle ? 1.5 : 2.5)]], $d, $part->wire->metal, $part->mark('cores'));
+        $to = $from + $band->lengthMm();
+        foreach (range(1, $band->cores) as $core) {
+            $this->drawCore($part, $band, $core, $from, $sketch);
         }
-        $half = ($d + $w) / 2;
-        $y = $from;
-        while ($y < $to - 1e-9) {
-            foreach ($weave->pattern->figures as $figure) {
-                for ($turn = 0; $turn < $figure['turns'] && $y < $to - 1e-9; $turn++) {
-                    $sketch->through([[$x($figure['from']) - $half, round($y + 0.25 * $w, 3)], [$x($figure['to']) + $half, round($y + 0.75 * $w, 3)]], $w, $part->wireOf('weave')->metal, $part->mark('weave'), 2);
-                    $y += $w;
+        foreach ($band->sections as $section) {
+            if ($section->weave instanceof WeavePattern) {
+                $this->drawFigures($part, $band, $section, $section->weave, $from + $section->fromMm, $sketch);
+            } elseif ($section->weave instanceof BasketWeave) {
+                $this->drawBasket($part, $band, $section, $section->weave, $from + $section->fromMm, $sketch);
+            }
+        }
+        $sketch->eye($place->yMm, $part->part->mm('eye'), $d, $place->facing, $metal, $part->mark('top-loop'));
+        $sketch->eye($to + 2 * $d, $part->part->mm('eye'), $d, $place->facing, $metal, $part->mark('bottom-loop'));
+
+        return ['bottom' => new Placement($to + 2 * $d + $part->part->mm('eye'), ! $place->facing)];
+    }
+
+    private function drawCore(PartPlan $part, BandLayout $band, int $core, float $yMm, Sketch $sketch): void
+    {
+        [$d, $metal, $mark] = [$part->wireMm(), $part->wire->metal, $part->mark('cores')];
+        $points = array_map(fn (array $point): array => [round($point[1], 3), round($yMm + $point[0], 3)], $band->pathOf($core));
+        [$from, $to] = $band->runOf($core);
+        [$first, $last] = [$points[0] ?? [0.0, $yMm], $points === [] ? [0.0, $yMm] : $points[count($points) - 1]];
+        $beyond = $core === $this->middleCore($part) ? 1.5 * $d : 2.5 * $d;
+        if ($from <= 0) {
+            array_unshift($points, [$first[0], $first[1] - $beyond]);
+        }
+        if ($to >= $band->lengthMm() - 1e-9) {
+            $points[] = [$last[0], $last[1] + $beyond];
+        }
+        if ($points !== []) {
+            $sketch->through($points, $d, $metal, $mark);
+        }
+        // What comes in or leaves on the way is curled beside the band.
+        foreach ([[$from > 0, $first, -1], [$to < $band->lengthMm() - 1e-9, $last, 1]] as [$isOpen, [$x, $y], $down]) {
+            if ($isOpen) {
+                $side = $x < 0 ? -1 : 1;
+                $curl = new Spiral($d, 1.0, 1.5);
+                $far = $curl->widthMm() / 2;
+                $sketch->through([[$x, $y], [round($x + $side * $far * 0.3, 3), round($y + $down * $d, 3)], [round($x + $side * 2 * $far, 3), round($y + $down * $d * 1.5, 3)]], $d, $metal, $mark, 2);
+                $sketch->spiral($x + $side * 2 * $far, $y + $down * ($d * 1.5 + $far - $d / 2), $curl, $down > 0 ? -0.25 : 0.25, $side * $down, $metal, $mark, 2);
+            }
+        }
+    }
+
+    private function xOf(BandLayout $band, int $place): float
+    {
+        return ($place - 1 - ($band->cores - 1) / 2) * $band->spacingMm;
+    }
+
+    private function drawFigures(PartPlan $part, BandLayout $band, BandSection $section, WeavePattern $weave, float $yMm, Sketch $sketch): void
+    {
+        [$w, $metal, $mark, $half] = [$band->wireMm, $part->wireOf('weave')->metal, $part->mark('weave'), ($band->coreMm + $band->wireMm) / 2];
+        for ($repeat = 0; $repeat < $section->repeats; $repeat++) {
+            foreach ($weave->figures as $figure) {
+                for ($turn = 0; $turn < $figure['turns']; $turn++) {
+                    $sketch->through([[$this->xOf($band, $figure['from']) - $half, round($yMm + 0.25 * $w, 3)], [$this->xOf($band, $figure['to']) + $half, round($yMm + 0.75 * $w, 3)]], $w, $metal, $mark, 2);
+                    $yMm += $w;
                 }
             }
         }
-        $sketch->eye($place->yMm, $part->part->mm('eye'), $d, $place->facing, $part->wire->metal, $part->mark('top-loop'));
-        $sketch->eye($to + 2 * $d, $part->part->mm('eye'), $d, $place->facing, $part->wire->metal, $part->mark('bottom-loop'));
+    }
 
-        return ['bottom' => new Placement($to + 2 * $d + $part->part->mm('eye'), ! $place->facing)];
+    /** What passes in front is seen over its core, what passes behind lies under it. */
+    private function drawBasket(PartPlan $part, BandLayout $band, BandSection $section, BasketWeave $weave, float $yMm, Sketch $sketch): void
+    {
+        [$w, $metal, $mark] = [$band->wireMm, $part->wireOf('weave')->metal, $part->mark('weave')];
+        $count = count($weave->touches);
+        $step = $weave->climbMm($w) / $count;
+        foreach (range(0, $section->repeats * $count - 1) as $pass) {
+            $touch = $weave->touches[$pass % $count];
+            $next = $weave->touches[($pass + 1) % $count];
+            $side = $next['core'] === $touch['core'] ? ($touch['isFront'] ? 1 : -1) : $next['core'] <=> $touch['core'];
+            $x = $this->xOf($band, $touch['core']);
+            $sketch->through([[round($x - $side * $band->spacingMm / 2, 3), round($yMm + $pass * $step, 3)], [round($x + $side * $band->spacingMm / 2, 3), round($yMm + ($pass + 1) * $step, 3)]], $w, $metal, $mark, $touch['isFront'] ? 2 : 0);
+        }
     }
 }

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Technique;
+
+use Hebra\Core\Figure\Placement;
+use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Technique;
+use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Eye;
+use Hebra\Core\Plan\EyeKind;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\ReadyMade;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Wants;
+use Hebra\Core\Plan\Way;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+
+/**
+ * A piece of bought chain, in whole links: n links of inside length L hang n·L long, and 2d more over all. Soldered, each piece
+ * costs a link that is cut through; unsoldered, a link is opened and nothing is lost. Millimetres. Common practice. It also
+ * serves as an extension, any link of which the clasp takes.
+ */
+final class LinkChain implements Technique
+{
+    use Usual;
+
+    public function name(): string
+    {
+        return 'chain';
+    }
+
+    public function label(): string
+    {
+        return 'chain';
+    }
+
+    public function role(): string
+    {
+        return 'chain';
+    }
+
+    public function family(): Family
+    {
+        return Family::Chain;
+    }
+
+    public function usualWire(): Wire
+    {
+        return self::awg(22, Temper::HalfHard);
+    }
+
+    public function wants(): Wants
+    {
+        return new Wants(holds: 0.8, effort: 4.0);
+    }
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::count('links', 'links', 12, 1, 1000),
+            Parameter::length('inside', 'link, inside length', 3.5, 0.8, 40.0),
+            Parameter::length('wide', 'link, inside width', 2.0, 0.5, 30.0),
+            Parameter::choice('joined', 'links are', 'soldered', ['soldered' => 'soldered', 'open' => 'open, they can be bent open']),
+            Parameter::choice('bought', 'bought', 'long', ['long' => 'by length, and cut here', 'cut' => 'cut to length']),
+        ];
+    }
+
+    public function shows(string $key, Part $part): bool
+    {
+        return $key !== 'bought' || $part->choice('joined') === 'soldered';
+    }
+
+    private function isSoldered(Part $part): bool
+    {
+        return $part->choice('joined') === 'soldered';
+    }
+
+    /** Links that are cut through to part it from the rest. */
+    private function lost(Part $part): int
+    {
+        return $this->isSoldered($part) && $part->choice('bought') === 'long' ? 1 : 0;
+    }
+
+    public function eyes(PartPlan $part, string $instance): array
+    {
+        $kind = $this->isSoldered($part->part) ? EyeKind::Closed : EyeKind::Openable;
+        $inside = min($part->part->mm('wide'), $part->part->mm('inside'));
+        $eye = fn (string $name, string $words): Eye => new Eye("{$instance}/{$name}", $kind, $inside, $part->wireMm(), $words, $part->mark('links'));
+
+        return ['top' => $eye('top', 'chain’s first link'), 'bottom' => $eye('bottom', 'chain’s last link')];
+    }
+
+    public function along(): array
+    {
+        return ['top', 'bottom'];
+    }
+
+    public function cuts(PartPlan $part): array
+    {
+        return [];
+    }
+
+    /** The wire of one link: two straight sides and two half turns. */
+    private function linkMm(Part $part, float $wireMm): float
+    {
+        return 2 * max(0.0, $part->mm('inside') - $part->mm('wide')) + M_PI * ($part->mm('wide') + $wireMm);
+    }
+
+    public function readyMade(PartPlan $part): array
+    {
+        $links = $part->part->count('links');
+        $words = 'chain of '.Figures::trim($part->part->mm('inside')).' × '.Figures::mm($part->part->mm('wide')).' links, '.$part->wire->words();
+
+        return [new ReadyMade($words.': '.Figures::counted($links + $this->lost($part->part), 'link').($this->lost($part->part) === 0 ? '' : ', one of them lost in the cut').' ('.$part->profile->length(($links + $this->lost($part->part)) * $part->part->mm('inside')).')', 1, $links * $part->wire->gramsOf($this->linkMm($part->part, $part->wireMm())))];
+    }
+
+    public function steps(PartPlan $part, string $event): array
+    {
+        if ($event !== 'form top') {
+            return [];
+        }
+        $links = $part->part->count('links');
+        if ($this->isSoldered($part->part) && $part->part->choice('bought') === 'cut') {
+            return [new Step($event, '', 'Count the links', "It must have {$links} links: chain is matched link for link, not by the ruler.", [$part->mark('links')], $links, 'links', tool: 'fingers')];
+        }
+
+        return [$this->isSoldered($part->part)
+            ? new Step($event, '', 'Cut the chain', "Count {$links} links and cut through the next one, which is lost.", [$part->mark('links')], $links, 'links', tool: 'flush cutter', cautions: [Caution::CutEnds])
+            : new Step($event, '', 'Part the chain', "Count {$links} links, open the next one sideways and take them off; close it again.", [$part->mark('links')], $links, 'links', tool: 'two pairs of pliers')];
+    }
+
+    public function checks(PartPlan $part): array
+    {
+        $id = $part->part->id;
+        if ($part->part->mm('wide') > $part->part->mm('inside') + 1e-9) {
+            return [new Check(Level::Stop, 'link', 'The link is '.$part->profile->size($part->part->mm('wide')).' wide inside and '.$part->profile->size($part->part->mm('inside')).' long: give the longer side as its length.', $id)];
+        }
+        if ($part->part->mm('wide') < 2 * $part->wireMm()) {
+            return [new Check(Level::Stop, 'link', 'A link '.$part->profile->size($part->part->mm('wide')).' wide inside has no room for two links of '.Figures::mm($part->wireMm()).' wire.', $id, [
+                new Way('Wider links', ['do' => 'part.set', 'part' => $id, 'key' => 'wide', 'value' => Figures::trim(ceil(20 * $part->wireMm()) / 10, 1).' mm']),
+            ])];
+        }
+        $links = $part->part->count('links');
+
+        return [new Check(Level::Ok, 'chain', Figures::counted($links, 'link').' hang '.$part->profile->length($links * $part->part->mm('inside')).'; each piece takes '.Figures::counted($links + $this->lost($part->part), 'link').' of the length bought.', $id)];
+    }
+
+    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    {
+        [$d, $metal, $long, $links] = [$part->wireMm(), $part->wire->metal, $part->part->mm('inside'), $part->part->count('links')];
+        $r = ($part->part->mm('wide') + $d) / 2;
+        $straight = max(0.0, $long - $part->part->mm('wide'));
+        for ($link = 0; $link < $links; $link++) {
+            $faces = $place->facing === ($link % 2 === 0);
+            $rx = $faces ? $r : max($d * 0.55, $r * 0.34);
+            $upper = $place->yMm + $link * $long - $d / 2 + $r;
+            foreach ([[-1, $faces ? 1 : 0], [1, $faces ? 1 : 2]] as [$side, $layer]) {
+                $x = $side * $rx;
+                $points = [];
+                for ($step = 0; $step <= 12; $step++) {
+                    $angle = M_PI / 2 * $step / 12;
+                    $points[] = [round($x * sin($angle), 3), round($upper - $r * cos($angle), 3)];
+                }
+                for ($step = 0; $step <= 12; $step++) {
+                    $angle = M_PI / 2 * $step / 12;
+                    $points[] = [round($x * cos($angle), 3), round($upper + $straight + $r * sin($angle), 3)];
+                }
+                $sketch->through($points, $d, $metal, $part->mark('links'), $layer);
+            }
+        }
+
+        return ['bottom' => new Placement($place->yMm + $links * $long, $links % 2 === 1 ? ! $place->facing : $place->facing)];
+    }
+
+    public function tools(PartPlan $part): array
+    {
+        return $this->isSoldered($part->part) ? ['flush cutter'] : ['two pairs of pliers'];
+    }
+}

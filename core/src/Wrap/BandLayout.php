@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Wrap;
+
+/** A woven band worked out: its sections over its length, and from where to where each core runs in it. Millimetres. */
+final readonly class BandLayout
+{
+    /** @param  non-empty-list<BandSection>  $sections */
+    public function __construct(
+        public int $cores,
+        public float $coreMm,
+        public float $wireMm,
+        public float $spacingMm,
+        public array $sections,
+    ) {
+    }
+
+    public function lengthMm(): float
+    {
+        return $this->sections[count($this->sections) - 1]->toMm();
+    }
+
+    public function weavingWireMm(): float
+    {
+        return array_sum(array_map(fn (BandSection $section): float => $section->wireMm, $this->sections));
+    }
+
+    /** @return array{float, float} where a core comes in and where it leaves; all along where no section takes it */
+    public function runOf(int $core): array
+    {
+        $taken = array_values(array_filter($this->sections, fn (BandSection $section): bool => in_array($core, $section->takes, true)));
+
+        return $taken === [] ? [0.0, $this->lengthMm()] : [$taken[0]->fromMm, $taken[count($taken) - 1]->toMm()];
+    }
+
+    /** The wire of a core between where it comes in and where it leaves: longer than the band where it crosses. */
+    public function coreWireMm(int $core): float
+    {
+        [$from, $to] = $this->runOf($core);
+        $more = 0.0;
+        foreach ($this->sections as $section) {
+            if ($section->cross > 0 && in_array($core, $section->takes, true)) {
+                $more += hypot($section->lengthMm, $this->spacingMm) - $section->lengthMm;
+            }
+        }
+
+        return $to - $from + $more;
+    }
+
+    /**
+     * Where a core runs free, no section holding it: it is bridged, or leaves and comes back.
+     *
+     * @return list<array{float, float}>
+     */
+    public function freeStretches(int $core): array
+    {
+        [$from, $to] = $this->runOf($core);
+        $free = [];
+        foreach ($this->sections as $section) {
+            if ($section->fromMm >= $from - 1e-9 && $section->toMm() <= $to + 1e-9 && ! in_array($core, $section->takes, true)) {
+                $free[] = [$section->fromMm, $section->toMm()];
+            }
+        }
+
+        return $free;
+    }
+
+    /** @return list<array{float, float}> the middle line of a core: along the band, and across from its middle */
+    public function pathOf(int $core): array
+    {
+        [$from, $to] = $this->runOf($core);
+        $x = fn (int|false $place): float => ((int) $place - ($this->cores - 1) / 2) * $this->spacingMm;
+        $path = [];
+        foreach ($this->sections as $at => $section) {
+            if ($section->toMm() <= $from + 1e-9 || $section->fromMm >= $to - 1e-9) {
+                continue;
+            }
+            $path[] = [$section->fromMm, $x(array_search($core, $section->places, true))];
+            $next = $this->sections[$at + 1] ?? null;
+            $after = $next !== null ? $next->places : $this->placesAfter($section);
+            $path[] = [$section->toMm(), $x(array_search($core, $after, true))];
+        }
+
+        return $path;
+    }
+
+    /** @return list<int> */
+    private function placesAfter(BandSection $section): array
+    {
+        $places = $section->places;
+        if ($section->cross > 0) {
+            [$places[$section->cross - 1], $places[$section->cross]] = [$places[$section->cross], $places[$section->cross - 1]];
+        }
+
+        return array_values($places);
+    }
+}
