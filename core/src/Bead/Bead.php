@@ -142,6 +142,16 @@ final readonly class Bead
         return self::of($this->shape, $this->lengthMm, $this->widthMm, $this->holeMm, $this->drilling, $this->material, $this->colour, $name);
     }
 
+    /**
+     * Longer and wider by so much, its hole the same. A name would no longer say what it is.
+     *
+     * @throws \Hebra\Core\Problem if that is no bead
+     */
+    public function larger(float $byMm): self
+    {
+        return $byMm === 0.0 ? $this : self::of($this->shape, round($this->lengthMm + $byMm, 4), round($this->widthMm + $byMm, 4), $this->holeMm, $this->drilling, $this->material, $this->colour, '');
+    }
+
     public function coloured(string $colour): self
     {
         return self::of($this->shape, $this->lengthMm, $this->widthMm, $this->holeMm, $this->drilling, $this->material, $colour, $this->name);

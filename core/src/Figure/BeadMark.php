@@ -13,12 +13,12 @@ final readonly class BeadMark
     {
     }
 
-    public function bent(Ring $ring): self
+    public function bent(Arc $arc): self
     {
         $half = $this->bead->lengthMm / 2;
-        [$x, $y] = $ring->at($this->xMm, $this->topMm + $half);
+        [$x, $y] = $arc->at($this->xMm, $this->topMm + $half);
 
-        return new self($this->bead, round($y - $half, 4), $this->mark, round($x, 4), $this->turn + round($ring->degrees($this->topMm + $half), 2));
+        return new self($this->bead, round($y - $half, 4), $this->mark, round($x, 4), $this->turn + round($arc->degrees($this->topMm + $half), 2));
     }
 
     public function posed(Pose $pose): self

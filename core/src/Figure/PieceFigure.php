@@ -63,13 +63,13 @@ final readonly class PieceFigure
         );
     }
 
-    /** Bent round a circle, and moved down so that its highest point is 0. */
-    public function bent(Ring $ring): self
+    /** Bent to a part of a circle. */
+    public function bent(Arc $arc): self
     {
-        return (new self(
-            array_map(fn (Stroke $stroke): Stroke => $stroke->bent($ring), $this->strokes),
-            array_map(fn (BeadMark $mark): BeadMark => $mark->bent($ring), $this->beads),
-        ))->fromTop();
+        return new self(
+            array_map(fn (Stroke $stroke): Stroke => $stroke->bent($arc), $this->strokes),
+            array_map(fn (BeadMark $mark): BeadMark => $mark->bent($arc), $this->beads),
+        );
     }
 
     public function heightMm(): float

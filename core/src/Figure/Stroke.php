@@ -27,8 +27,8 @@ final readonly class Stroke
     /** A stretch of straight line no longer than this looks bent when its ends are, mm. */
     private const FINE_MM = 2.5;
 
-    /** Bent round a circle on which straight down is clockwise: what stood on the middle line lies on it. */
-    public function bent(Ring $ring): self
+    /** Bent to a part of a circle: what stood on the middle line lies on it. */
+    public function bent(Arc $arc): self
     {
         $path = [];
         [$lastX, $lastY] = [0.0, 0.0];
@@ -37,9 +37,9 @@ final readonly class Stroke
             [$x, $y] = [(float) ($command[$isArc ? 4 : 1] ?? 0), (float) ($command[$isArc ? 5 : 2] ?? 0)];
             $steps = $command[0] === 'L' ? max(1, (int) ceil(abs($y - $lastY) / self::FINE_MM)) : 1;
             for ($step = 1; $step <= $steps; $step++) {
-                [$atX, $atY] = $ring->at($lastX + ($x - $lastX) * $step / $steps, $lastY + ($y - $lastY) * $step / $steps);
+                [$atX, $atY] = $arc->at($lastX + ($x - $lastX) * $step / $steps, $lastY + ($y - $lastY) * $step / $steps);
                 $path[] = $isArc
-                    ? ['A', $command[1], $command[2], $command[3] ?? 0, round($atX, 4), round($atY, 4), round($ring->degrees(($lastY + $y) / 2), 2)]
+                    ? ['A', $command[1], $command[2], $command[3] ?? 0, round($atX, 4), round($atY, 4), round($arc->degrees(($lastY + $y) / 2), 2)]
                     : [$command[0], round($atX, 4), round($atY, 4)];
             }
             [$lastX, $lastY] = [$x, $y];

@@ -18,7 +18,7 @@ use Hebra\Core\Wire\WireSize;
 final readonly class ChangeReader
 {
     private const KNOWN = [
-        'name', 'note', 'makes', 'fit', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.repeat', 'part.set', 'part.hang', 'group.join', 'group.leave', 'group.set', 'wire',
+        'name', 'note', 'makes', 'fit', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.repeat', 'part.set', 'part.hang', 'part.close', 'group.join', 'group.grade', 'group.leave', 'group.set', 'wire',
         'bead.add', 'bead.swap', 'bead.remove', 'bead.move', 'bead.count', 'bead.mirror', 'bead.edit',
     ];
 
@@ -56,8 +56,10 @@ final readonly class ChangeReader
             'part.copy' => new Change\CopyPart($this->text('part')),
             'part.repeat' => new Change\RepeatPart($this->text('part'), ...$this->countOrBy(1, Piece::MOST_PARTS)),
             'part.hang' => new Change\HangPart($this->text('part'), $this->text('on', '')),
+            'part.close' => new Change\ClosePart($this->text('part'), $this->text('to', '')),
             'group.join' => new Change\JoinGroup($this->text('part')),
             'group.leave' => new Change\LeaveGroup($this->text('part')),
+            'group.grade' => new Change\GradeGroup($this->text('group'), Length::parse($this->text('step'), 'step', $this->bare)->within('step', 0.05, 10)->millimetres(), $this->text('way', 'rising') === 'falling'),
             'group.set' => $this->groups(),
             'part.set' => new Change\SetSetting($this->text('part'), $this->text('key'), $this->text('value'), $this->bare),
             'wire' => $this->wire(),

@@ -111,6 +111,11 @@ final class InvalidPiece extends Refusal
         return new self($field, self::titled($field).' '.self::shown($on).' is no part above this one: give a part that stands before it and its eye, such as p2/bottom.');
     }
 
+    public static function closesInNothing(string $field, string $to): self
+    {
+        return new self($field, self::titled($field).' '.self::shown($to).' is no other part: give the part and the eye that the lower end closes in, such as p5/top.');
+    }
+
     public static function nothingAbove(): self
     {
         return new self('part', 'Nothing stands above this part: move it down first, or group the one below it.');

@@ -6,7 +6,7 @@ namespace Hebra\Core\Piece;
 
 use Hebra\Core\Quantity\Count;
 
-/** How many are made at once: one, a pair, or a batch of n pieces. Invariant: 1 ≤ count ≤ 200; a pair is two. */
+/** How many are made at once: one, a pair, alike or mirrored, or a batch of n pieces. Invariant: 1 ≤ count ≤ 200; a pair is two. */
 final readonly class Makes
 {
     public const MOST = 200;
@@ -25,6 +25,17 @@ final readonly class Makes
         return new self('pair', 2);
     }
 
+    /** The second as the first is seen in a mirror. */
+    public static function mirroredPair(): self
+    {
+        return new self('mirrored-pair', 2);
+    }
+
+    public function isMirrored(): bool
+    {
+        return $this->kind === 'mirrored-pair';
+    }
+
     /** @throws \Hebra\Core\Problem outside 1 to 200 */
     public static function batch(int $count, string $field = 'makes'): self
     {
@@ -37,8 +48,9 @@ final readonly class Makes
         return match ($kind) {
             'one' => self::one(),
             'pair' => self::pair(),
+            'mirrored-pair' => self::mirroredPair(),
             'batch' => self::batch($count, $field),
-            default => throw \Hebra\Core\Quantity\Unreadable::choice($field, $kind, ['one', 'pair', 'batch']),
+            default => throw \Hebra\Core\Quantity\Unreadable::choice($field, $kind, ['one', 'pair', 'mirrored-pair', 'batch']),
         };
     }
 
@@ -47,6 +59,7 @@ final readonly class Makes
         return match ($this->kind) {
             'one' => 'one',
             'pair' => 'a pair',
+            'mirrored-pair' => 'a mirrored pair',
             default => "a batch of {$this->count}",
         };
     }

@@ -15,6 +15,7 @@ final readonly class Part
      * @param  list<BeadRun>  $beads
      * @param  string  $on  `p2/bottom`: the part and eye it hangs in; empty for the one before it
      * @param  string  $group  the group it repeats with; empty for none
+     * @param  string  $to  `p5/top`: the part and eye that its lower end closes in besides; empty for none
      */
     public function __construct(
         public string $id,
@@ -25,6 +26,7 @@ final readonly class Part
         public array $beads,
         public string $on = '',
         public string $group = '',
+        public string $to = '',
     ) {
     }
 
@@ -63,6 +65,17 @@ final readonly class Part
     public function hungOn(string $on): self
     {
         return $this->with(['on' => $on]);
+    }
+
+    public function closedIn(string $to): self
+    {
+        return $this->with(['to' => $to]);
+    }
+
+    /** The part that its lower end closes in. */
+    public function closesIn(): string
+    {
+        return explode('/', $this->to)[0];
     }
 
     public function inGroup(string $group): self

@@ -13,7 +13,8 @@ use Hebra\Core\Wire\Wire;
  * A design as a document: parts from the ear down, their wires by role, the beads they use.
  *
  * Invariants, checked whenever one is made: the name has 1 to 80 characters; part ids are unique; every part's wire
- * and beads are in the piece; a part without a place for beads has none; a part hangs on one that stands before it; a group
+ * and beads are in the piece; a part without a place for beads has none; a part hangs on one that stands before it, and
+ * closes in one that is there; a group
  * stands together; unfolded there are at most 2,000 parts and at
  * most 2,000 beads. Beads that no part uses are dropped.
  */
@@ -73,6 +74,11 @@ final readonly class Piece
             foreach ($part->beads as $run) {
                 isset($beads[$run->bead]) || throw InvalidPiece::noSuchBead($at.'.beads', $run->bead);
                 $used[$run->bead] = true;
+            }
+        }
+        foreach ($parts as $index => $part) {
+            if ($part->to !== '' && (! isset($ids[$part->closesIn()]) || $part->closesIn() === $part->id || preg_match('~^[^/]+/[a-z][a-z0-9-]{0,23}$~', $part->to) !== 1)) {
+                throw InvalidPiece::closesInNothing("parts.{$index}.to", $part->to);
             }
         }
         $groups = self::groupsInUse($parts, $groups);

@@ -55,6 +55,7 @@ final class PieceJson
                 'settings' => self::settingsInOrder($part),
                 'beads' => array_map(fn (BeadRun $run): array => ['bead' => $run->bead, 'count' => $run->count], $part->beads),
                 ...$part->on === '' ? [] : ['on' => $part->on],
+                ...$part->to === '' ? [] : ['to' => $part->to],
                 ...$part->group === '' ? [] : ['group' => $part->group],
             ], $piece->parts),
         ];
@@ -230,7 +231,7 @@ final class PieceJson
     /** @param  array<mixed>  $part */
     private static function part(array $part, string $at): Part
     {
-        self::onlyKeys($part, ['id', 'technique', 'wire', 'repeat', 'settings', 'beads', 'on', 'group'], $at);
+        self::onlyKeys($part, ['id', 'technique', 'wire', 'repeat', 'settings', 'beads', 'on', 'to', 'group'], $at);
         $technique = Techniques::named(self::text($part, 'technique', "{$at}.technique"), "{$at}.technique");
         $given = self::object($part['settings'] ?? [], "{$at}.settings");
         $settings = [];
@@ -250,7 +251,8 @@ final class PieceJson
 
         return new Part(self::id(self::text($part, 'id', "{$at}.id"), "{$at}.id"), $technique->name(), self::text($part, 'wire', "{$at}.wire", $technique->role()),
             Count::within(self::whole($part, 'repeat', "{$at}.repeat", 1), "{$at}.repeat", 1, Piece::MOST_PARTS), $settings, $beads,
-            self::eyeName(self::text($part, 'on', "{$at}.on", ''), "{$at}.on"), self::text($part, 'group', "{$at}.group", '') === '' ? '' : self::id(self::text($part, 'group', "{$at}.group"), "{$at}.group"));
+            self::eyeName(self::text($part, 'on', "{$at}.on", ''), "{$at}.on"), self::text($part, 'group', "{$at}.group", '') === '' ? '' : self::id(self::text($part, 'group', "{$at}.group"), "{$at}.group"),
+            self::text($part, 'to', "{$at}.to", ''));
     }
 
     /** @return array<mixed> */

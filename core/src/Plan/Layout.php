@@ -4,28 +4,30 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Figure\Arc;
+use Hebra\Core\Figure\Bow;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Pose;
-use Hebra\Core\Figure\Ring;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\FitKind;
 
 /**
  * Where each made part of a piece is drawn: hanging, one below the other, which gives its length; or, for a chain round wrist
- * or neck, laid round as it is worn. Several in one eye are fanned out about it.
+ * or neck, laid round as it is worn. Several in one eye are fanned out about it. What ends in an eye elsewhere, a second strand
+ * or a ring of parts, is bowed so that it reaches it.
  */
 final class Layout
 {
-    /** Of so many parts a chain is laid round link by link; of fewer, a strand or a band, it bends. */
-    private const ROUND_PARTS = 6;
-
     private const ROUND_MM = 110.0;
 
     /** What a fanned drop swings about: a drop's usual height to the middle of its beads, mm. */
     private const SWING_MM = 12.0;
 
     private const MOST_FAN_DEGREES = 130.0;
+
+    /** By how much strands between the same ends stand off at them, so that they lie beside each other. */
+    private const SPLAY_DEGREES = 24.0;
 
     public readonly PieceFigure $figure;
 
@@ -37,6 +39,9 @@ final class Layout
     /** @var array<string, float> instance => how far it carries the next one, mm */
     public array $advances = [];
 
+    /** @var array<string, Instance> */
+    private array $named = [];
+
     /** @var array<string, array{figure: PieceFigure, eyes: array<string, Placement>}> each part as it faces, hanging at the origin */
     private array $once = [];
 
@@ -46,43 +51,55 @@ final class Layout
     /** @var array<string, list<Instance>> what hangs where, by `instance/eye` */
     private array $hung = [];
 
+    /** @var list<Strand> what ends in an eye elsewhere */
+    public readonly array $strands;
+
+    /** @var array<string, Strand> by each of their members */
+    private array $strandOf = [];
+
+    /** @var array<string, true> strands and all that hangs on them, by instance */
+    private array $aside = [];
+
     /** @var array<string, float>|null */
     private ?array $lengths = null;
 
-    /** @param  list<Instance>  $instances  each after the one it hangs in */
-    public function __construct(private readonly array $instances, private readonly FitKind $fit)
+    /**
+     * @param  list<Instance>  $instances  each after the one it hangs in
+     * @param  list<Closing>  $closings
+     */
+    public function __construct(private readonly array $instances, private readonly FitKind $fit, array $closings = [])
     {
         foreach ($instances as $instance) {
+            $this->named[$instance->name] = $instance;
             if ($instance->above !== null) {
                 $this->hung[$instance->above.'/'.$instance->eye][] = $instance;
             }
         }
+        $this->strands = Strand::all($closings, $this->named);
+        $this->standAside();
         $this->lengthMm = $this->straightMm();
-        $isBent = $this->isLine() && count($instances) < self::ROUND_PARTS && $this->isOneLine();
-        $this->isRound = $isBent || ($this->isLine() && count($instances) >= self::ROUND_PARTS);
-        $this->figure = match (true) {
-            $isBent => $this->drawn(fn (Instance $instance): float => 0.0)->bent(new Ring($this->lengthMm)),
-            $this->isRound => $this->round(),
-            default => $this->fanned(),
-        };
+        $this->isRound = $this->isLine();
+        $this->figure = $this->isRound ? $this->round() : $this->fanned();
+    }
+
+    private function standAside(): void
+    {
+        foreach ($this->strands as $strand) {
+            foreach ($strand->members as $member) {
+                $this->strandOf[$member->name] = $strand;
+            }
+        }
+        foreach ($this->strands === [] ? [] : $this->instances as $instance) {
+            if (isset($this->strandOf[$instance->name]) || isset($this->aside[$instance->above ?? ''])) {
+                $this->aside[$instance->name] = true;
+            }
+        }
     }
 
     /** Whether it is a line that goes round wrist or neck, and no pendant or bangle. */
     public function isLine(): bool
     {
         return ($this->fit === FitKind::Wrist || $this->fit === FitKind::Neck) && count($this->instances) > 1 && $this->lengthMm >= self::ROUND_MM;
-    }
-
-    /** Whether each part hangs in the lower end of the one before it. */
-    private function isOneLine(): bool
-    {
-        foreach ($this->instances as $at => $instance) {
-            if ($at > 0 && ($instance->above !== $this->instances[$at - 1]->name || $instance->eye !== 'bottom')) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     /** What all of one part add to the length, mm: of those that hang beside the line, nothing. */
@@ -97,7 +114,7 @@ final class Layout
         if ($this->lengths === null) {
             $this->lengths = [];
             foreach ($this->instances as $instance) {
-                if ($instance->part->part->on === '' || isset($this->hung[$instance->name.'/bottom'])) {
+                if (! isset($this->aside[$instance->name]) && ($instance->part->part->on === '' || isset($this->hung[$instance->name.'/bottom']))) {
                     $id = $instance->part->part->id;
                     $this->lengths[$id] = ($this->lengths[$id] ?? 0.0) + $this->advances[$instance->name];
                 }
@@ -105,6 +122,16 @@ final class Layout
         }
 
         return $this->lengths;
+    }
+
+    /**
+     * The length of some parts that follow each other, mm.
+     *
+     * @param  list<Instance>  $members
+     */
+    public function sumMm(array $members): float
+    {
+        return array_sum(array_map(fn (Instance $member): float => $this->advances[$member->name], $members));
     }
 
     /** How low it reaches with each part straight below the other. */
@@ -117,7 +144,9 @@ final class Layout
             $above = $this->above($instance);
             $top = $above === null ? ($instance->above === null ? 0.0 : $lowest) : $tops[$instance->above ?? ''] + $above->yMm;
             $tops[$instance->name] = $top;
-            $lowest = max($lowest, $top + $drawn['figure']->bottom);
+            if (! isset($this->aside[$instance->name])) {
+                $lowest = max($lowest, $top + $drawn['figure']->bottom);
+            }
             $this->advances[$instance->name] = ($drawn['eyes']['bottom'] ?? null)->yMm ?? 0.0;
         }
 
@@ -128,6 +157,12 @@ final class Layout
     private function above(Instance $instance): ?Placement
     {
         return $this->once[$this->onces[$instance->above ?? ''] ?? '']['eyes'][$instance->eye] ?? null;
+    }
+
+    /** Whether its own upper eye faces the viewer as it hangs. */
+    public function facing(Instance $instance): bool
+    {
+        return str_ends_with($this->onces[$instance->name], '/');
     }
 
     /**
@@ -149,21 +184,59 @@ final class Layout
         return $this->once[$key];
     }
 
-    /** @param  \Closure(Instance): float  $turn  degrees clockwise about the eye it hangs in */
-    private function drawn(\Closure $turn): PieceFigure
+    /**
+     * The same, bent by so many degrees where it is long enough to bend.
+     *
+     * @return array{figure: PieceFigure, eyes: array<string, Placement>}
+     */
+    private function drawnBent(Instance $instance, float $degrees): array
     {
-        $poses = $strokes = $beads = [];
+        $key = $this->onces[$instance->name];
+        $length = $this->advances[$instance->name];
+        if (! Bow::bends($length) || abs($degrees) < 0.01) {
+            return $this->once[$key];
+        }
+        $degrees = round($degrees, 2);
+        $bent = $key.$degrees;
+        if (! isset($this->once[$bent])) {
+            $arc = new Arc($length, $degrees);
+            ['figure' => $figure, 'eyes' => $eyes] = $this->once[$key];
+            $this->once[$bent] = ['figure' => $figure->bent($arc), 'eyes' => array_map(function (Placement $eye) use ($arc): Placement {
+                [$x, $y] = $arc->at($eye->xMm, $eye->yMm);
+
+                return new Placement($y, $eye->facing, $x);
+            }, $eyes)];
+        }
+
+        return $this->once[$bent];
+    }
+
+    /**
+     * @param  \Closure(Instance): float  $turn  degrees clockwise about the eye it hangs in
+     * @param  \Closure(Instance): float  $bend  degrees by which a long part bends
+     */
+    private function drawn(\Closure $turn, \Closure $bend): PieceFigure
+    {
+        $drawn = $poses = [];
         $lowest = 0.0;
-        foreach ($this->instances as $instance) {
-            $above = $this->above($instance);
-            $pose = match (true) {
+        foreach ([...array_filter($this->instances, fn (Instance $one): bool => ! isset($this->aside[$one->name])), ...array_filter($this->instances, fn (Instance $one): bool => isset($this->aside[$one->name]))] as $instance) {
+            $strand = $this->strandOf[$instance->name] ?? null;
+            if ($strand !== null && $strand->members[0] === $instance) {
+                $this->bow($strand, $drawn, $poses);
+            }
+            $one = $drawn[$instance->name] ??= $this->drawnBent($instance, $bend($instance));
+            $above = $drawn[$instance->above ?? '']['eyes'][$instance->eye] ?? null;
+            $pose = $poses[$instance->name] ?? match (true) {
                 $above !== null => $poses[$instance->above ?? '']->below($above, $turn($instance)),
                 $instance->above === null => new Pose($turn($instance)),
                 default => new Pose(0.0, 0.0, $lowest),
             };
             $poses[$instance->name] = $pose;
-            $figure = $this->once[$this->onces[$instance->name]]['figure'];
-            $lowest = max($lowest, $pose->at(0.0, $figure->bottom)[1]);
+            $lowest = max($lowest, $pose->at(0.0, $one['figure']->bottom)[1]);
+        }
+        $strokes = $beads = [];
+        foreach ($this->instances as $instance) {
+            [$pose, $figure] = [$poses[$instance->name], $drawn[$instance->name]['figure']];
             foreach ($figure->strokes as $stroke) {
                 $strokes[] = $pose->isNone() ? $stroke : $stroke->posed($pose);
             }
@@ -176,6 +249,53 @@ final class Layout
     }
 
     /**
+     * Where the parts of a strand lie, from the eye it begins in to the one it ends in.
+     *
+     * @param  array<string, array{figure: PieceFigure, eyes: array<string, Placement>}>  $drawn
+     * @param  array<string, Pose>  $poses
+     */
+    private function bow(Strand $strand, array &$drawn, array &$poses): void
+    {
+        $first = $strand->members[0];
+        $from = $first->above === null ? new Pose : $poses[$first->above]->below($drawn[$first->above]['eyes'][$first->eye] ?? new Placement(0.0, true));
+        $to = $strand->isRing() ? $from : $poses[$strand->to]->below($drawn[$strand->to]['eyes'][$strand->eye] ?? new Placement(0.0, true));
+        [[$x0, $y0], [$x1, $y1]] = [$from->at(0.0, 0.0), $to->at(0.0, 0.0)];
+        $lengths = array_map(fn (Instance $member): float => $this->advances[$member->name], $strand->members);
+        $bow = Bow::between($lengths, $x1 - $x0, $y1 - $y0, $this->isRound ? 1.0 : $strand->side(), $strand->isRing() ? 0.0 : self::SPLAY_DEGREES, $from->degrees + 90.0);
+        $pose = new Pose($bow->degrees[0] ?? 0.0, $x0, $y0);
+        $all = max(array_sum($lengths), 1e-9);
+        foreach ($strand->members as $at => $member) {
+            $drawn[$member->name] = $this->drawnBent($member, $bow->turn * $lengths[$at] / $all);
+            $poses[$member->name] = $pose;
+            $pose = $pose->below($drawn[$member->name]['eyes']['bottom'] ?? new Placement(0.0, true), ($bow->degrees[$at + 1] ?? 0.0) - ($bow->degrees[$at] ?? 0.0));
+        }
+    }
+
+    /**
+     * By how much parts of the line turn besides, where other strands lie beside them.
+     *
+     * @return array<string, float> instance => degrees
+     */
+    private function splays(): array
+    {
+        $splays = [];
+        foreach ($this->strands as $strand) {
+            $beside = $strand->beside($this->named);
+            if (count($beside) < 2 || isset($splays[$beside[0]->name]) || $this->sumMm($strand->members) > 1.15 * $this->sumMm($beside)) {
+                continue;
+            }
+            $off = ($this->isRound ? 1.0 : $strand->side()) * self::SPLAY_DEGREES;
+            $last = count($beside) - 1;
+            $splays[$beside[0]->name] = $off;
+            $splays[$beside[1]->name] = ($splays[$beside[1]->name] ?? 0.0) - $off;
+            $splays[$beside[$last]->name] = ($splays[$beside[$last]->name] ?? 0.0) - $off;
+            $splays[$strand->to] = ($splays[$strand->to] ?? 0.0) + $off;
+        }
+
+        return $splays;
+    }
+
+    /**
      * Several in one eye stand off from each other, so that their beads lie side by side.
      *
      * @return array<string, float> instance => degrees
@@ -183,7 +303,8 @@ final class Layout
     private function fans(): array
     {
         $fans = [];
-        foreach ($this->hung as $together) {
+        foreach ($this->hung as $hung) {
+            $together = array_values(array_filter($hung, fn (Instance $one): bool => ! isset($this->strandOf[$one->name])));
             $count = count($together);
             if ($count < 2) {
                 continue;
@@ -200,23 +321,26 @@ final class Layout
 
     private function fanned(): PieceFigure
     {
-        $fans = $this->fans();
+        [$fans, $splays] = [$this->fans(), $this->splays()];
 
-        return $this->drawn(fn (Instance $instance): float => $fans[$instance->name] ?? 0.0);
+        $figure = $this->drawn(fn (Instance $instance): float => ($fans[$instance->name] ?? 0.0) + ($splays[$instance->name] ?? 0.0), fn (Instance $instance): float => 0.0);
+
+        return $this->strands === [] ? $figure : $figure->fromTop();
     }
 
     /** Laid clockwise from the top: each part of the line turns by its share of a whole turn, and what only hangs points outwards. */
     private function round(): PieceFigure
     {
         $onward = $this->onward();
+        $splays = $this->splays();
         $perMm = 360.0 / $this->lengthMm;
         $last = 0.0;
 
-        return $this->drawn(function (Instance $instance) use ($onward, $perMm, &$last): float {
+        return $this->drawn(function (Instance $instance) use ($onward, $splays, $perMm, &$last): float {
             if ($instance->above === null) {
                 $last = $this->advances[$instance->name] ?? 0.0;
 
-                return -90.0;
+                return -90.0 + $last / 2 * $perMm;
             }
             if (! isset($onward[$instance->name])) {
                 return -90.0;
@@ -225,8 +349,8 @@ final class Layout
             $turn = ($last + $own) / 2 * $perMm;
             $last = $own;
 
-            return $turn;
-        })->fromTop();
+            return $turn + ($splays[$instance->name] ?? 0.0);
+        }, fn (Instance $instance): float => isset($onward[$instance->name]) || $instance->above === null ? $this->advances[$instance->name] * $perMm : 0.0)->fromTop();
     }
 
     /**
@@ -244,7 +368,8 @@ final class Layout
             }
         }
         $onward = [];
-        foreach ($this->hung as $together) {
+        foreach ($this->hung as $hung) {
+            $together = array_values(array_filter($hung, fn (Instance $one): bool => ! isset($this->aside[$one->name])));
             $chosen = $together[0] ?? null;
             foreach ($together as $one) {
                 $chosen = $chosen === null || $below[$one->name] > $below[$chosen->name] ? $one : $chosen;

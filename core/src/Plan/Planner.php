@@ -112,7 +112,7 @@ final class Planner
         $this->number();
         $this->bareCuts = array_map(fn (PartPlan $part): array => $part->technique->cuts($part), $this->parts);
         [$cuts, $pins] = $this->cuts();
-        $layout = new Layout($this->instances, $this->piece->fit->kind);
+        $layout = new Layout($this->instances, $this->piece->fit->kind, $this->closings());
         $steps = $this->steps();
         $metal = $this->metal([...$cuts, ...$pins]);
         $grams = $this->gramsEach($metal);
@@ -120,6 +120,23 @@ final class Planner
 
         return new Plan($this->piece, $this->profile, $cuts, $pins, $this->beads(), $this->findings(), $this->prepare($cuts), $steps,
             $this->checks, $metal, $this->tools(), $layout, $grams, $this->parts);
+    }
+
+    /** @return list<Closing> */
+    private function closings(): array
+    {
+        $closings = [];
+        foreach ($this->parts as $part) {
+            if ($part->part->to === '') {
+                continue;
+            }
+            [$to, $eye] = explode('/', $part->part->to, 2);
+            // From the last of it; into the upper eye of the first of the other, or a lower one of its last.
+            $many = $this->timesOf($to) > 1;
+            $closings[] = new Closing($this->timesOf($part->part->id) > 1 ? $part->part->id.'.'.$this->made[$part->part->id] : $part->part->id, $many ? $to.'.'.($eye === 'top' ? 1 : $this->made[$to]) : $to, $eye);
+        }
+
+        return $closings;
     }
 
     private function number(): void
@@ -185,8 +202,19 @@ final class Planner
                 ]);
             }
         }
+        foreach ($this->closings() as $closing) {
+            [$own, $other] = [$eyesOf[$closing->instance]['bottom'] ?? null, $eyesOf[$closing->to][$closing->eye] ?? null];
+            if ($own !== null && $other !== null) {
+                $joints[] = $this->placeOf[$closing->to] < $this->placeOf[$closing->instance] ? new Joint($other, $own) : new Joint($own, $other);
+            } else {
+                $part = $partOf[$closing->instance];
+                $this->checks[] = new Check(Level::Stop, 'nothing to close in', ucfirst($own === null ? "the {$part->technique->label()} has no eye below that could close in the {$partOf[$closing->to]->technique->label()}." : "the {$partOf[$closing->to]->technique->label()} has no eye {$closing->eye} to close in."), $part->part->id, [
+                    new Way('Leave its end open', ['do' => 'part.close', 'part' => $part->part->id, 'to' => '']),
+                ]);
+            }
+        }
         $last = $this->instances === [] ? null : $this->instances[count($this->instances) - 1];
-        if ($last !== null && isset($eyesOf[$last->name]['bottom']) && ! $eyesOf[$last->name]['bottom']->isLocked && $this->piece->fit->kind === FitKind::Ear) {
+        if ($last !== null && $last->part->part->to === '' && isset($eyesOf[$last->name]['bottom']) && ! $eyesOf[$last->name]['bottom']->isLocked && $this->piece->fit->kind === FitKind::Ear) {
             $this->checks[] = new Check(Level::Note, 'empty eye', 'Nothing hangs from the '.$eyesOf[$last->name]['bottom']->words.' yet.', $last->part->part->id, [
                 new Way('Hang a drop from it', ['do' => 'part.add', 'technique' => 'head-pin']),
             ]);
