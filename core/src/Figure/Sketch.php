@@ -111,6 +111,12 @@ final class Sketch
         }
     }
 
+    public function add(PieceFigure $figure): void
+    {
+        array_push($this->strokes, ...$figure->strokes);
+        array_push($this->beads, ...$figure->beads);
+    }
+
     public function figure(): PieceFigure
     {
         return new PieceFigure($this->strokes, $this->beads);

@@ -49,6 +49,16 @@ final readonly class Stroke
         return new self($path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn);
     }
 
+    /** Its width seen from aside. */
+    public function narrowed(float $share): self
+    {
+        $path = array_map(fn (array $command): array => $command[0] === 'A'
+            ? ['A', max($this->wireMm * 0.55, $share * $command[1]), $command[2], $command[3] ?? 0, $share * ($command[4] ?? 0), $command[5] ?? 0]
+            : [$command[0], $share * $command[1], $command[2]], $this->path);
+
+        return new self($path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn);
+    }
+
     public function posed(Pose $pose): self
     {
         $path = $this->path;

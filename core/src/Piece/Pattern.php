@@ -12,7 +12,7 @@ use Hebra\Core\Wire\Metal;
 final readonly class Pattern
 {
     /**
-     * @param  non-empty-list<array{0: string, 1?: list<string|array{string, int}>, 2?: array<string, float|int|string|bool>, repeat?: int, on?: string, group?: string}>  $line
+     * @param  non-empty-list<array{0: string, 1?: list<string|array{string, int}>, 2?: array<string, float|int|string|bool>, repeat?: int, on?: string, to?: string, group?: string}>  $line
      * @param  array<string, int>  $groups  how often each repeats; less than nothing: mirrored
      */
     public function __construct(
@@ -42,7 +42,7 @@ final readonly class Pattern
     {
         $beads = $keys = $parts = $wires = [];
         foreach ($this->line as $index => $item) {
-            $part = Techniques::newPart($item[0], 'p'.($index + 1), $schools)->repeated($item['repeat'] ?? 1)->hungOn($item['on'] ?? '')->inGroup($item['group'] ?? '');
+            $part = Techniques::newPart($item[0], 'p'.($index + 1), $schools)->repeated($item['repeat'] ?? 1)->hungOn($item['on'] ?? '')->inGroup($item['group'] ?? '')->closedIn($item['to'] ?? '');
             $runs = [];
             foreach ($item[1] ?? [] as $run) {
                 [$bead, $count] = is_array($run) ? $run : [$run, 1];

@@ -16,6 +16,7 @@ final class Patterns
         'moss' => '8mm round, hole 1, moss', 'sand' => '4mm bicone, hole 0.9, sand', 'slate' => '8 x 13mm drop, hole 0.9, slate', 'sky' => '6mm bicone, hole 1, sky',
         'foam' => '4mm round, hole 1, milk', 'rust' => '8 x 5mm rondelle, hole 1.2, rust', 'plum' => '6mm round, hole 1, plum', 'tide' => '18 x 18mm coin, hole 1.8, sea, ceramic',
         'mist' => '3mm round, hole 1, clear', 'rose' => '5 x 8mm oval, hole 1, rose', 'ink' => '4 x 12mm tube, hole 1, ink',
+        'dusk' => '20 x 20mm coin, hole 1.8, plum, ceramic', 'reed' => '6 x 4mm rondelle, hole 1.6, amber', 'slab' => '10 x 8mm tile, two holes, hole 1.1, sand, ceramic',
     ];
 
     /** @return array<string, Pattern> */
@@ -25,22 +26,34 @@ final class Patterns
 
         return [
             'single-drop' => new Pattern('A single drop: beads on a head pin under an ear wire', Family::Earring, [$ear, ['head-pin', ['moss', 'sand']]]),
+            'post-drop' => new Pattern('A drop under a post with a wound pad', Family::Earring, [['ear-wire', [], ['style' => 'post']], ['head-pin', ['sky', 'foam', 'mist']]]),
+            'spiral-drop' => new Pattern('A drop that ends in a flat spiral', Family::Earring, [$ear, ['head-pin', ['plum', 'foam'], ['stop' => 'spiral', 'foot_turns' => 3]]]),
             'link-and-drop' => new Pattern('A link and a drop: one wrapped link between ear wire and head pin', Family::Earring, [$ear, ['wrapped-link', ['moss', 'sand']], ['head-pin', ['slate']]]),
             'two-links' => new Pattern('Two links and a drop: it sways', Family::Earring, [$ear, ['wrapped-link', ['sand']], ['wrapped-link', ['moss']], ['head-pin', ['slate']]]),
             'straight-line' => new Pattern('Three small links in a row, without a drop', Family::Earring, [$ear, ['wrapped-link', ['sand', 'moss', 'sand'], 'repeat' => 3]]),
             'cluster' => new Pattern('A cluster: three drops of unlike length on one ring', Family::Earring, [$ear, ['jump-ring', [], ['inside' => 5.0]], ['head-pin', ['rust', 'foam']], ['head-pin', ['plum', 'foam', 'foam'], 'on' => 'p2/bottom'], ['head-pin', ['sky'], 'on' => 'p2/bottom']]),
             'coil-drop' => new Pattern('A coil bead and a drop, in two wires', Family::Earring, [$ear, ['coil-link'], ['head-pin', ['rose', 'foam']]]),
             'coiled-drop' => new Pattern('A coil of a coil, and a small drop', Family::Earring, [$ear, ['coil-link', [], ['coiled' => 'twice', 'length' => 14.0]], ['head-pin', ['ink', 'sand']]]),
+            'beaded-coil' => new Pattern('A coil strung with small beads, and a drop', Family::Earring, [$ear, ['beaded-coil', [['mist', 20]]], ['head-pin', ['sky']]]),
+            'chain-loop' => new Pattern('A loop of rings that closes in itself, a drop swinging in it', Family::Earring, [$ear, ['jump-ring', [], ['inside' => 4.5]], ['jump-ring', [], ['inside' => 3.2], 'repeat' => 13, 'to' => 'p2/bottom'], ['head-pin', ['rose'], 'on' => 'p2/bottom']]),
             'hoop' => new Pattern('Hoops that lock on themselves, nine beads strung below', Family::Earring, [['hoop', [['mist', 4], 'plum', ['mist', 4]], ['diameter' => 32.0]]]),
             'bound-hoop' => new Pattern('Hoops with beads bound astride in fine wire', Family::Earring, [['hoop', [['rose', 5]], ['diameter' => 36.0, 'beads_sit' => 'astride', 'between' => 3]]]),
             'framed-drop' => new Pattern('A round frame bound with beads, a drop hanging in it', Family::Pendant, [['jump-ring', [], ['inside' => 6.0]], ['frame', [['foam', 9]], ['size' => 34.0]], ['head-pin', ['rose', 'sky'], 'on' => 'p2/centre']], FitKind::Neck),
             'disc' => new Pattern('A disc in a surround, under its bail', Family::Pendant, [['jump-ring', [], ['inside' => 6.0]], ['surround', ['tide']]], FitKind::Neck),
+            'rimmed-disc' => new Pattern('A disc with small beads all round its rim', Family::Pendant, [['jump-ring', [], ['inside' => 6.0]], ['surround', ['dusk', ['foam', 18]]]], FitKind::Neck),
+            'bound-disc' => new Pattern('A disc in a rim with a row bound on it', Family::Pendant, [['jump-ring', [], ['inside' => 6.0]], ['surround', ['tide', ['mist', 15]], ['beads_sit' => 'on']]], FitKind::Neck, Metal::Copper),
+            'two-row-frame' => new Pattern('A triangle with two rows of beads, bound there and back', Family::Pendant, [['jump-ring', [], ['inside' => 6.0]], ['frame', [['mist', 16]], ['shape' => 'triangle', 'size' => 38.0, 'rows' => 2]]], FitKind::Neck),
+            'woven-pendant' => new Pattern('A woven pendant, one core leaving to a curl', Family::Woven, [['jump-ring', [], ['inside' => 6.0]], ['woven-band', [], ['pattern' => '5@1-2 5@2-3 x3 | 6@1-2 x2', 'length' => 20.0, 'ends' => 22.0]], ['head-pin', ['slate']]], FitKind::Neck, Metal::Copper),
             'wound-ring' => new Pattern('A ring wound from one wire, a bead on top', Family::Ring, [['wound-ring', ['rust'], ['turns' => 3]]], FitKind::Finger),
             'open-ring' => new Pattern('An open ring, both ends wound to spirals', Family::Ring, [['open-ring']], FitKind::Finger, Metal::Brass),
+            'tendril-ring' => new Pattern('An open ring with beads on its tendrils', Family::Ring, [['open-ring', ['reed', 'reed'], ['gap' => 5.0]]], FitKind::Finger),
+            'wide-ring' => new Pattern('A wide ring of four wires, its ends split and curled', Family::Ring, [['split-ring']], FitKind::Finger, Metal::Copper),
             'doubled-bangle' => new Pattern('A bangle of doubled wire, its fold the loop, its ends the hook', Family::Bangle, [['bangle', [], ['style' => 'doubled', 'inside' => 60.0, 'ends' => 26.0]]], FitKind::Wrist),
             'curled-bangle' => new Pattern('A bangle of heavy wire with curled ends', Family::Bangle, [['bangle', [], ['style' => 'curled', 'ends' => 60.0]]], FitKind::Wrist, Metal::Copper),
             'hammered-cuff' => new Pattern('A hammered cuff, open at the wrist', Family::Bangle, [['bangle', [], ['style' => 'cuff', 'inside' => 58.0, 'hammered' => 1.5]]], FitKind::Wrist, Metal::Brass),
+            'bangle-stack' => new Pattern('Three thin bangles bound to a stack', Family::Bangle, [['bangle', [], ['style' => 'overlap', 'ends' => 16.0, 'stack' => 3, 'binding_turns' => 12]]], FitKind::Wrist, Metal::Brass),
             'memory-bracelet' => new Pattern('A memory-wire bracelet of three loops', Family::Bangle, [['memory-wire', [['plum', 40], ['foam', 70]]]], FitKind::Wrist, Metal::Stainless),
+            'tile-bracelet' => new Pattern('Two memory wires through two-hole tiles', Family::Bangle, [['memory-wire', [['slab', 4], ['foam', 12], ['slab', 4], ['foam', 12], ['slab', 4], ['foam', 12], ['slab', 4], ['foam', 12], ['slab', 4], ['foam', 12], ['slab', 4], ['foam', 16]], ['loops' => 2, 'strands' => 'two']]], FitKind::Wrist, Metal::Stainless),
             'linked-bracelet' => new Pattern('A bracelet of wrapped links and rings, hook and ring', Family::Chain, [['hook'], ['wrapped-link', ['foam', 'moss', 'foam'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist, groups: ['g1' => 6]),
             'mirrored-necklace' => new Pattern('A necklace of two mirrored halves about one drop', Family::Chain, [
                 ['hook'], ['plain-link', ['ink', 'rust'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'],
@@ -48,9 +61,23 @@ final class Patterns
                 ['plain-link', ['rust', 'ink'], 'on' => 'p3/bottom', 'group' => 'g2'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g2'], ['jump-ring', [], ['inside' => 7.0]],
             ], FitKind::Neck, groups: ['g1' => 8, 'g2' => 8]),
             'toggle-bracelet' => new Pattern('A bracelet of long links, closed by bar and ring', Family::Chain, [['toggle-bar'], ['jump-ring', [], ['inside' => 3.5], 'repeat' => 3], ['wrapped-link', ['rose', 'sand', 'rose'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.5], 'group' => 'g1'], ['jump-ring', [], ['inside' => 12.0, 'closed' => true]]], FitKind::Wrist, groups: ['g1' => 5]),
+            'two-strand-bracelet' => new Pattern('Two strands of links between the same two rings', Family::Chain, [
+                ['hook'], ['jump-ring', [], ['inside' => 7.0]], ['wrapped-link', ['foam', 'moss', 'foam'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'], ['jump-ring', [], ['inside' => 7.0]], ['jump-ring', [], ['inside' => 7.0]],
+                ['wrapped-link', ['rust', 'plum', 'rust'], 'on' => 'p2/bottom', 'group' => 'g2'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g2', 'to' => 'p5/top'],
+            ], FitKind::Wrist, groups: ['g1' => 6, 'g2' => 6]),
+            'tiered-necklace' => new Pattern('Three tiers of chain, the lowest with a drop', Family::Chain, [
+                ['hook', [], ['style' => 's']], ['jump-ring', [], ['inside' => 6.0]], ['chain', [], ['links' => 121]], ['jump-ring', [], ['inside' => 6.0]], ['jump-ring', [], ['inside' => 6.0]],
+                ['chain', [], ['links' => 136], 'on' => 'p2/bottom', 'to' => 'p4/top'],
+                ['chain', [], ['links' => 75], 'on' => 'p2/bottom'], ['jump-ring', [], ['inside' => 3.5]], ['head-pin', ['slate', 'foam'], 'on' => 'p8/bottom'], ['chain', [], ['links' => 75], 'on' => 'p8/bottom', 'to' => 'p4/top'],
+            ], FitKind::Neck),
+            'chain-stations' => new Pattern('Short pieces of chain with beads between, and chain to lengthen it', Family::Chain, [
+                ['hook', [], ['style' => 'crook']], ['chain', [], ['links' => 9], 'group' => 'g1'], ['plain-link', ['rose'], 'group' => 'g1'], ['chain', [], ['links' => 9]], ['jump-ring', [], ['inside' => 5.0]], ['chain', [], ['links' => 10, 'inside' => 4.0, 'wide' => 2.6, 'joined' => 'open']], ['head-pin', ['foam'], ['inside' => 2.0]],
+            ], FitKind::Neck, Metal::Copper, groups: ['g1' => 8]),
             'ring-chain' => new Pattern('Chain of plain rings, each in the next', Family::Chain, [['hook'], ['jump-ring', [], ['inside' => 4.5], 'repeat' => 37]], FitKind::Wrist),
             'strand' => new Pattern('A crimped strand between hook and ring', Family::Chain, [['hook'], ['strand', [['mist', 6], 'sky', ['mist', 6], 'plum', ['mist', 7], 'sky', ['mist', 6], 'plum', ['mist', 7], 'sky', ['mist', 6], 'plum', ['mist', 6]]], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist),
+            'floating-strand' => new Pattern('Beads that float in groups along a bare strand', Family::Chain, [['hook'], ['strand', [['mist', 3], 'sky', ['mist', 3], 'sky', ['mist', 3], 'sky', ['mist', 3], 'sky', ['mist', 3], 'sky', ['mist', 3]], ['set' => 'spaced', 'gap' => 25.5, 'crimps' => 'covered']], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Neck),
             'woven-bracelet' => new Pattern('A band woven over three cores, hook and ring', Family::Woven, [['hook'], ['woven-band', [], ['length' => 147.0, 'pattern' => '6@1-2 6@2-3']], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist, Metal::Copper),
+            'sectioned-band' => new Pattern('A band in sections, figures, basket and a cross, mirrored about its middle', Family::Woven, [['hook'], ['woven-band', [], ['cores' => 4, 'length' => 147.0, 'pattern' => '6@1-2 6@2-3 6@3-4 x2 | f1 b2 f3 b4 f4 b3 f2 b1 x30 | cross 2-3 | 3@1-4', 'mirrored' => true]], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist),
         ];
     }
 

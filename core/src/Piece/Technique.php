@@ -91,6 +91,9 @@ interface Technique
     /** @return list<ReadyMade> what it takes as it is bought */
     public function readyMade(PartPlan $part): array;
 
+    /** Whether its flat face stands across its upper eye; in one plane with it: false; null where it is not flat. */
+    public function facesAcross(PartPlan $part): ?bool;
+
     /** What it closes a chain with, where it is a clasp. */
     public function clasp(PartPlan $part): ?Clasp;
 

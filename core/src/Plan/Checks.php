@@ -27,6 +27,11 @@ final class Checks
 
     private const GRAVITY = 9.80665;
 
+    /** Below this share of what a technique wants a wire does not hold, and above this multiple it is too much for hands [memory]. */
+    private const TOO_SOFT = 0.4;
+
+    private const TOO_STIFF = 3.5;
+
     /**
      * @param  list<PartPlan>  $parts
      * @param  list<list<Cut>>  $cuts  of these parts
@@ -34,7 +39,7 @@ final class Checks
      */
     public static function of(Piece $piece, array $parts, array $cuts, Profile $profile, float $gramsEach, Layout $layout): array
     {
-        $checks = [...self::whole($piece, $parts, $gramsEach), ...self::bends($parts, $cuts, $profile), ...self::clasps($parts, $profile)];
+        $checks = [...self::whole($piece, $parts, $gramsEach), ...self::bends($parts, $cuts, $profile), ...self::stiffness($piece, $parts, $profile), ...LineChecks::of($piece, $profile, $layout)];
         $hangsMm = $layout->lengthMm;
         $reach = Reach::of($piece, $layout);
         if ($reach !== null) {
@@ -86,35 +91,6 @@ final class Checks
             $gramsEach > self::COMFORTABLE_GRAMS => new Check(Level::Note, 'weight', "Each weighs {$grams}: comfortable is up to about 7 g."),
             default => new Check(Level::Ok, 'weight', "Each weighs {$grams}, light enough to wear all day."),
         };
-
-        return $checks;
-    }
-
-    /**
-     * A clasp at one end closes in the last eye at the other.
-     *
-     * @param  list<PartPlan>  $parts
-     * @return list<Check>
-     */
-    private static function clasps(array $parts, Profile $profile): array
-    {
-        $checks = [];
-        foreach ($parts as $at => $part) {
-            $clasp = $part->technique->clasp($part);
-            if ($clasp === null) {
-                continue;
-            }
-            $other = $parts[$at === 0 ? count($parts) - 1 : 0];
-            $eyes = $other === $part ? [] : $other->technique->eyes($other, $other->part->id);
-            $ring = $at === 0 ? $eyes['bottom'] ?? $eyes['top'] ?? null : $eyes['top'] ?? $eyes['bottom'] ?? null;
-            if ($ring === null || $other->technique->clasp($other) !== null) {
-                $checks[] = new Check(Level::Note, 'clasp', "The {$clasp->words} has nothing to close in: end with a ring.", $part->part->id, [new Way('Add a ring', ['do' => 'part.add', 'technique' => 'jump-ring'])]);
-
-                continue;
-            }
-            [$level, $text] = $clasp->with($ring, $profile);
-            $checks[] = new Check($level, 'clasp', $text, $other->part->id);
-        }
 
         return $checks;
     }
@@ -175,6 +151,36 @@ final class Checks
         }
 
         return new Check(Level::Stop, 'hole', "{$size} does not pass the {$bead->words()}: its hole is ".Figures::mm($bead->holeMm).', '.Figures::mm(-$fit->marginMm()).' too small with room to move.', $part->part->id, $ways);
+    }
+
+    /**
+     * Whether the wire of each role holds its shape once it is made, and whether hands can work it.
+     *
+     * @param  list<PartPlan>  $parts
+     * @return list<Check>
+     */
+    private static function stiffness(Piece $piece, array $parts, Profile $profile): array
+    {
+        $checks = [];
+        foreach ($parts as $part) {
+            $role = $part->part->wire;
+            if (isset($checks[$role]) || $part->technique->cuts($part) === []) {
+                continue;
+            }
+            $checks[$role] = null;
+            $row = WireTable::chosen($piece, $role, $profile);
+            $wants = $part->technique->wants();
+            $usual = $part->technique->usualWire();
+            $name = ucfirst($part->wire->size->text().' '.$part->wire->temper->words().' '.$part->wire->metal->words());
+            $way = $usual->size->equals($part->wire->size) && $usual->temper === $part->wire->temper ? [] : [new Way(ucfirst($usual->size->text().' '.$usual->temper->words()), ['do' => 'wire', 'role' => $role, 'size' => $usual->size->code(), 'temper' => $usual->temper->value])];
+            $checks[$role] = match (true) {
+                $row->holds < self::TOO_SOFT * $wants->holds => new Check(Level::Warn, 'stiffness', "{$name}, once made, holds its shape at ".Figures::trim($row->holds / $wants->holds, 2)." of what the {$part->technique->label()} wants: it bends out of shape in wear.", $part->part->id, $way),
+                $row->effort > self::TOO_STIFF * $wants->effort => new Check(Level::Note, 'stiffness', "{$name} takes ".Figures::trim($row->effort / $wants->effort, 1)." times the force that suits a {$part->technique->label()}: hard on the hands, and on small loops.", $part->part->id, $way),
+                default => null,
+            };
+        }
+
+        return array_values(array_filter($checks));
     }
 
     /** @return list<Check> whether each of two hooked eyes lets the other's wire in */

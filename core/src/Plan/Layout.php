@@ -26,8 +26,8 @@ final class Layout
 
     private const MOST_FAN_DEGREES = 130.0;
 
-    /** By how much strands between the same ends stand off at them, so that they lie beside each other. */
-    private const SPLAY_DEGREES = 24.0;
+    /** A strand so much longer than the line beside it hangs clear of it by itself. */
+    private const HANGS_CLEAR = 1.15;
 
     public readonly PieceFigure $figure;
 
@@ -78,7 +78,8 @@ final class Layout
         $this->strands = Strand::all($closings, $this->named);
         $this->standAside();
         $this->lengthMm = $this->straightMm();
-        $this->isRound = $this->isLine();
+        // Strands alike in length lie side by side only where the piece is laid straight: round, the outer would have to be longer.
+        $this->isRound = $this->isLine() && array_filter($this->strands, fn (Strand $strand): bool => $this->asideMm($strand) > 0.0) === [];
         $this->figure = $this->isRound ? $this->round() : $this->fanned();
     }
 
@@ -100,6 +101,42 @@ final class Layout
     public function isLine(): bool
     {
         return ($this->fit === FitKind::Wrist || $this->fit === FitKind::Neck) && count($this->instances) > 1 && $this->lengthMm >= self::ROUND_MM;
+    }
+
+    /** Whether a part hangs in a strand beside the line, or closes a ring of parts. */
+    public function isAside(Instance $instance): bool
+    {
+        return isset($this->aside[$instance->name]);
+    }
+
+    /** @return list<Instance> */
+    public function instances(): array
+    {
+        return $this->instances;
+    }
+
+    /**
+     * What hangs together in one eye, several of them.
+     *
+     * @return list<non-empty-list<Instance>>
+     */
+    public function clusters(): array
+    {
+        $clusters = [];
+        foreach ($this->hung as $hung) {
+            $together = array_values(array_filter($hung, fn (Instance $one): bool => ! isset($this->strandOf[$one->name])));
+            if (count($together) > 1) {
+                $clusters[] = $together;
+            }
+        }
+
+        return $clusters;
+    }
+
+    /** @return list<Instance> the parts of the line beside a strand, between the same ends */
+    public function beside(Strand $strand): array
+    {
+        return $strand->beside($this->named);
     }
 
     /** What all of one part add to the length, mm: of those that hang beside the line, nothing. */
@@ -261,7 +298,7 @@ final class Layout
         $to = $strand->isRing() ? $from : $poses[$strand->to]->below($drawn[$strand->to]['eyes'][$strand->eye] ?? new Placement(0.0, true));
         [[$x0, $y0], [$x1, $y1]] = [$from->at(0.0, 0.0), $to->at(0.0, 0.0)];
         $lengths = array_map(fn (Instance $member): float => $this->advances[$member->name], $strand->members);
-        $bow = Bow::between($lengths, $x1 - $x0, $y1 - $y0, $this->isRound ? 1.0 : $strand->side(), $strand->isRing() ? 0.0 : self::SPLAY_DEGREES, $from->degrees + 90.0);
+        $bow = Bow::between($lengths, $x1 - $x0, $y1 - $y0, $this->isRound ? 1.0 : $strand->side(), $this->asideMm($strand), $from->degrees + 90.0);
         $pose = new Pose($bow->degrees[0] ?? 0.0, $x0, $y0);
         $all = max(array_sum($lengths), 1e-9);
         foreach ($strand->members as $at => $member) {
@@ -269,6 +306,17 @@ final class Layout
             $poses[$member->name] = $pose;
             $pose = $pose->below($drawn[$member->name]['eyes']['bottom'] ?? new Placement(0.0, true), ($bow->degrees[$at + 1] ?? 0.0) - ($bow->degrees[$at] ?? 0.0));
         }
+    }
+
+    /** How far a strand, and the line beside it, each stand off so that their beads lie side by side, mm. */
+    private function asideMm(Strand $strand): float
+    {
+        $beside = $strand->beside($this->named);
+        if ($strand->isRing() || $beside === [] || $this->sumMm($strand->members) > self::HANGS_CLEAR * $this->sumMm($beside)) {
+            return 0.0;
+        }
+
+        return max(2.0, max(array_map(fn (Instance $one): float => $one->part->widestMm(), [...$strand->members, ...$beside])) * 0.6);
     }
 
     /**
@@ -281,15 +329,16 @@ final class Layout
         $splays = [];
         foreach ($this->strands as $strand) {
             $beside = $strand->beside($this->named);
-            if (count($beside) < 2 || isset($splays[$beside[0]->name]) || $this->sumMm($strand->members) > 1.15 * $this->sumMm($beside)) {
+            $aside = $this->asideMm($strand);
+            if ($aside === 0.0 || isset($splays[$beside[0]->name])) {
                 continue;
             }
-            $off = ($this->isRound ? 1.0 : $strand->side()) * self::SPLAY_DEGREES;
-            $last = count($beside) - 1;
-            $splays[$beside[0]->name] = $off;
-            $splays[$beside[1]->name] = ($splays[$beside[1]->name] ?? 0.0) - $off;
-            $splays[$beside[$last]->name] = ($splays[$beside[$last]->name] ?? 0.0) - $off;
-            $splays[$strand->to] = ($splays[$strand->to] ?? 0.0) + $off;
+            $before = 0.0;
+            foreach (Bow::splays(array_map(fn (Instance $one): float => $this->advances[$one->name], $beside), -$aside * $strand->side()) as $at => $splay) {
+                $splays[$beside[$at]->name] = $splay - $before;
+                $before = $splay;
+            }
+            $splays[$strand->to] = -$before;
         }
 
         return $splays;
@@ -303,12 +352,8 @@ final class Layout
     private function fans(): array
     {
         $fans = [];
-        foreach ($this->hung as $hung) {
-            $together = array_values(array_filter($hung, fn (Instance $one): bool => ! isset($this->strandOf[$one->name])));
+        foreach ($this->clusters() as $together) {
             $count = count($together);
-            if ($count < 2) {
-                continue;
-            }
             $widest = max(array_map(fn (Instance $one): float => $one->part->widestMm(), $together)) + 0.5;
             $step = min(rad2deg($widest / self::SWING_MM), self::MOST_FAN_DEGREES / ($count - 1));
             foreach ($together as $at => $one) {
@@ -332,11 +377,10 @@ final class Layout
     private function round(): PieceFigure
     {
         $onward = $this->onward();
-        $splays = $this->splays();
         $perMm = 360.0 / $this->lengthMm;
         $last = 0.0;
 
-        return $this->drawn(function (Instance $instance) use ($onward, $splays, $perMm, &$last): float {
+        return $this->drawn(function (Instance $instance) use ($onward, $perMm, &$last): float {
             if ($instance->above === null) {
                 $last = $this->advances[$instance->name] ?? 0.0;
 
@@ -349,7 +393,7 @@ final class Layout
             $turn = ($last + $own) / 2 * $perMm;
             $last = $own;
 
-            return $turn + ($splays[$instance->name] ?? 0.0);
+            return $turn;
         }, fn (Instance $instance): float => isset($onward[$instance->name]) || $instance->above === null ? $this->advances[$instance->name] * $perMm : 0.0)->fromTop();
     }
 

@@ -70,6 +70,15 @@ final readonly class WireTable
         }, $rows);
     }
 
+    /** The row of the wire that is chosen, not ranked. */
+    public static function chosen(Piece $piece, string $role, Profile $profile): WireRow
+    {
+        $table = new self($piece->wires[$role], $profile, new Supply, WireDuty::of($piece, $role, $profile));
+        [$hole, $margin] = self::tightest($table->duty, $table->chosen->diameterMm(), $profile);
+
+        return $table->row($table->chosen, $hole, $margin);
+    }
+
     /** The thickest common size that passes every hole of the role, or null. */
     public static function thickestPassing(Piece $piece, string $role, Profile $profile): ?WireSize
     {

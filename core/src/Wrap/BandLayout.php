@@ -59,7 +59,8 @@ final readonly class BandLayout
         [$from, $to] = $this->runOf($core);
         $free = [];
         foreach ($this->sections as $section) {
-            if ($section->fromMm >= $from - 1e-9 && $section->toMm() <= $to + 1e-9 && ! in_array($core, $section->takes, true)) {
+            // Over a cross the weaving wire holds what it can.
+            if ($section->cross === 0 && $section->fromMm >= $from - 1e-9 && $section->toMm() <= $to + 1e-9 && ! in_array($core, $section->takes, true)) {
                 $free[] = [$section->fromMm, $section->toMm()];
             }
         }

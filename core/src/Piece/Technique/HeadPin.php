@@ -72,6 +72,7 @@ final class HeadPin implements Technique
             WrappedEnd::tail(),
             Parameter::choice('source', 'head pin', 'cut', ['cut' => 'cut from wire', 'bought' => 'bought']),
             ...PinFoot::parameters(),
+            Parameter::flag('turned', 'foot across the loop', true),
             Parameter::length('pin_length', 'length of the bought pin', 50.0, 10.0, 150.0),
         ];
     }
@@ -84,6 +85,7 @@ final class HeadPin implements Technique
             'tail' => ! $isBought && $part->count('wraps') > 0,
             'stop', 'foot', 'foot_turns', 'ball', 'paddle' => ! $isBought && PinFoot::shows($key, $part->choice('stop')),
             'pin_length' => $isBought,
+            'turned' => ! $isBought && PinFoot::isFlat($part->choice('stop')),
             default => true,
         };
     }
@@ -101,6 +103,11 @@ final class HeadPin implements Technique
     public function eyes(PartPlan $part, string $instance): array
     {
         return ['top' => $this->end($part)->eye($instance)];
+    }
+
+    public function facesAcross(PartPlan $part): ?bool
+    {
+        return ! $this->isBought($part) && PinFoot::isFlat($part->part->choice('stop')) ? $part->part->is('turned') : null;
     }
 
     public function along(): array
@@ -252,7 +259,10 @@ final class HeadPin implements Technique
             $y = $footFrom + $part->wireMm() / 2;
             $sketch->stroke(new Stroke([['M', -$part->wireMm(), $y], ['L', $part->wireMm(), $y]], $part->wireMm(), $part->wire->metal, 1, $part->mark('foot')));
         } else {
-            (new PinFoot($part))->draw($sketch, $footFrom);
+            $foot = new Sketch;
+            (new PinFoot($part))->draw($foot, $footFrom);
+            $isEdge = $this->facesAcross($part) !== null && $part->part->is('turned') === $place->facing;
+            $sketch->add($isEdge ? $foot->figure()->onEdge() : $foot->figure());
         }
 
         return [];

@@ -33,6 +33,9 @@ final class Hoop implements Technique
 {
     use Usual;
 
+    /** Room that the hook wants in its eye, mm [memory]. */
+    private const LOCK_MM = 0.1;
+
     public function name(): string
     {
         return 'hoop';
@@ -147,6 +150,19 @@ final class Hoop implements Technique
             $checks[] = new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the hoop is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
                 new Way('Make the hoop larger', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'diameter', 'value' => ceil($covered / M_PI + 1).' mm']),
             ]);
+        }
+        // The hook goes through the eye and must catch behind it, in line with it.
+        [$d, $eye, $hook] = [$part->wireMm(), $part->part->mm('eye'), $part->part->mm('hook')];
+        if ($eye < $d + self::LOCK_MM) {
+            $checks[] = new Check(Level::Stop, 'lock', 'The hook of '.Figures::mm($d).' wire does not pass the eye, '.$part->profile->size($eye).' inside.', $part->part->id, [
+                new Way('Turn a larger eye', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'eye', 'value' => Figures::trim(ceil(10 * ($d + 2 * self::LOCK_MM)) / 10, 1).' mm']),
+            ]);
+        } elseif ($hook < $eye + 2 * $d) {
+            $checks[] = new Check(Level::Warn, 'lock', 'A hook of '.$part->profile->size($hook).' hardly catches behind an eye '.$part->profile->size($eye + 2 * $d).' across: the hoop opens by itself.', $part->part->id, [
+                new Way('A longer hook', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'hook', 'value' => ceil($eye + 3 * $d).' mm']),
+            ]);
+        } else {
+            $checks[] = new Check(Level::Ok, 'lock', 'Hook and eye stand in line, and the hook catches behind the eye.', $part->part->id);
         }
         if ($part->part->choice('beads_sit') === 'strung') {
             foreach ($part->strung as $strung) {

@@ -6,6 +6,7 @@ namespace Hebra\Core\Piece\Technique;
 
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
@@ -164,17 +165,8 @@ final class LinkChain implements Technique
             $rx = $faces ? $r : max($d * 0.55, $r * 0.34);
             $upper = $place->yMm + $link * $long - $d / 2 + $r;
             foreach ([[-1, $faces ? 1 : 0], [1, $faces ? 1 : 2]] as [$side, $layer]) {
-                $x = $side * $rx;
-                $points = [];
-                for ($step = 0; $step <= 12; $step++) {
-                    $angle = M_PI / 2 * $step / 12;
-                    $points[] = [round($x * sin($angle), 3), round($upper - $r * cos($angle), 3)];
-                }
-                for ($step = 0; $step <= 12; $step++) {
-                    $angle = M_PI / 2 * $step / 12;
-                    $points[] = [round($x * cos($angle), 3), round($upper + $straight + $r * sin($angle), 3)];
-                }
-                $sketch->through($points, $d, $metal, $part->mark('links'), $layer);
+                $sweep = $side > 0 ? 1 : 0;
+                $sketch->stroke(new Stroke([['M', 0.0, $upper - $r], ['A', $rx, $r, $sweep, $side * $rx, $upper], ['L', $side * $rx, $upper + $straight], ['A', $rx, $r, $sweep, 0.0, $upper + $straight + $r]], $d, $metal, $layer, $part->mark('links')));
             }
         }
 

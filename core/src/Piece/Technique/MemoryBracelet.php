@@ -19,6 +19,7 @@ use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Strung;
+use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Metal;
@@ -67,6 +68,12 @@ final class MemoryBracelet implements Technique
             Parameter::length('end', 'for each end', 13.0, 4.0, 60.0),
             Parameter::choice('strands', 'wires', 'one', ['one' => 'one', 'two' => 'two, through two-hole beads']),
         ];
+    }
+
+    public function wants(): Wants
+    {
+        // It comes coiled, and only its ends are turned.
+        return new Wants(holds: 1.0, effort: 6.0);
     }
 
     public function takesBeads(): bool
@@ -221,7 +228,8 @@ final class MemoryBracelet implements Technique
             $rows = $this->sharedOut($part, $strung) ? [-$apart / 2, $apart / 2] : [0.0];
             for ($bead = 0; $bead < intdiv($strung->count + count($rows) - 1, count($rows)); $bead++) {
                 [$x, $y] = $along($at + $strung->bead->lengthMm / 2);
-                $slope = rad2deg(atan2(-$flat * sin($at / $r), cos($at / $r)));
+                // At the sides beads are seen from their end; there they stay as upright as the eye takes them.
+                $slope = max(-25.0, min(25.0, rad2deg(atan2(-$flat * sin($at / $r), cos($at / $r)))));
                 // Those behind would be hidden by those before them.
                 if (cos(($at + $strung->bead->lengthMm / 2) / $r) > -0.15) {
                     foreach ($rows as $row => $beside) {

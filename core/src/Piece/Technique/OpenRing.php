@@ -36,6 +36,9 @@ final class OpenRing implements Technique
     /** The eye that a spiral begins with, inside, mm. */
     private const EYE_MM = 1.0;
 
+    /** How far a tendril with beads turns up and out over the gap. */
+    private const TENDRIL_DEGREES = 110.0;
+
     public function name(): string
     {
         return 'open-ring';
@@ -167,7 +170,7 @@ final class OpenRing implements Technique
         [$d, $metal] = [$part->wireMm(), $part->wire->metal];
         $r = ($part->part->mm('inside') + $d) / 2;
         $outer = ($this->spiral($part)->widthMm() - $d) / 2;
-        $rise = max(array_map(self::stack(...), $this->shared($part))) * sin(deg2rad(35.0));
+        $rise = max(array_map(self::stack(...), $this->shared($part))) * sin(deg2rad(self::TENDRIL_DEGREES));
         $middle = $place->yMm + $r + $d / 2 + 2 * $outer + $rise;
         $half = $part->part->mm('gap') / 2 / $r / (2 * M_PI);
         $sketch->bow(0, $middle, $r, -0.25 + $half, 0.75 - $half, $d, $metal, $part->mark('round'));
@@ -175,7 +178,7 @@ final class OpenRing implements Technique
             // Each tendril goes on over the gap, the beads on it, to the spiral that holds them.
             [$x, $y] = [$r * cos(2 * M_PI * $turn), $middle + $r * sin(2 * M_PI * $turn)];
             $beads = $this->shared($part)[$end];
-            $tilt = deg2rad(35.0) * ($beads === [] ? 0 : 1);
+            $tilt = deg2rad(self::TENDRIL_DEGREES) * ($beads === [] ? 0 : 1);
             [$dx, $dy] = [-$side * cos($tilt), -sin($tilt)];
             $along = self::stack($beads);
             $sketch->through([[round($x, 3), round($y, 3)], [round($x + $along * $dx, 3), round($y + $along * $dy, 3)]], $d, $metal, $part->mark('beads'));

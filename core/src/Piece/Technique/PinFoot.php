@@ -53,6 +53,12 @@ final readonly class PinFoot
         };
     }
 
+    /** A spiral or a paddle has a face. */
+    public static function isFlat(string $kind): bool
+    {
+        return $kind === 'spiral' || $kind === 'paddle';
+    }
+
     private function kind(): string
     {
         return $this->part->part->choice('stop');

@@ -84,6 +84,7 @@ final class Surround implements Technique
             Parameter::length('bail', 'bail, inside', 4.0, 1.5, 20.0),
             Parameter::count('wraps', 'wraps, each leg', 3, 0, 20),
             ...BoundBeads::parameters('strung', 'round the rim'),
+            Parameter::flag('turned', 'bail across the face', true),
         ];
     }
 
@@ -110,6 +111,11 @@ final class Surround implements Technique
     public function along(): array
     {
         return ['thread', 'top'];
+    }
+
+    public function facesAcross(PartPlan $part): bool
+    {
+        return $part->part->is('turned');
     }
 
     private function discMm(PartPlan $part): float
@@ -238,20 +244,23 @@ final class Surround implements Technique
         $neck = 2 * $part->part->count('wraps') * $d;
         $from = $place->yMm + $part->part->mm('bail') + $d + $neck;
         $middle = $from + $d + $beside + $disc / 2;
+        $face = new Sketch;
         if ($part->strung !== []) {
-            $sketch->bead($part->strung[0]->bead, $middle - $part->strung[0]->bead->lengthMm / 2, $part->mark('beads'));
+            $face->bead($part->strung[0]->bead, $middle - $part->strung[0]->bead->lengthMm / 2, $part->mark('beads'));
         }
         $radius = $disc / 2 + $this->offMm($part);
         if ($disc > 0) {
-            $sketch->ring(0, $middle, $radius, $d, $metal, $part->mark('rim'), 2);
+            // What is strung on the rim hides it.
+            $face->ring(0, $middle, $radius, $d, $metal, $part->mark('rim'), $rim->strung !== [] && ! BoundBeads::isBound($rim->part) ? 1 : 2);
         }
         $covered = (new BoundBeads($rim))->coveredMm();
         // Round from the top, what is left bare half on each side of it.
-        (new BoundBeads($rim))->draw($sketch, function (float $at) use ($radius, $middle, $covered): array {
+        (new BoundBeads($rim))->draw($face, function (float $at) use ($radius, $middle, $covered): array {
             $angle = -M_PI / 2 + (2 * M_PI * $radius - $covered) / (2 * $radius) + $at / $radius;
 
             return [$radius * cos($angle), $middle + $radius * sin($angle), rad2deg($angle) + 90];
         });
+        $sketch->add($part->part->is('turned') !== $place->facing ? $face->figure() : $face->figure()->onEdge());
         $sketch->stem($from - $neck - $d / 2, $middle - $disc / 2, $d, $metal, $part->mark('hole'));
         $sketch->eye($place->yMm, $part->part->mm('bail'), $d, $place->facing, $metal, $part->mark('bail'));
         $sketch->wraps($from - $neck, 2 * $part->part->count('wraps'), $d, $metal, $part->mark('wraps'));

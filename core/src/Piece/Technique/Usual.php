@@ -14,7 +14,7 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 
-/** What most techniques have in common: one wire, nothing bought, every setting shown, beads drilled lengthwise, nothing to object to. */
+/** What most techniques have in common: one wire, nothing bought, not flat, every setting shown, beads drilled lengthwise, nothing to object to. */
 trait Usual
 {
     public function extraWires(Part $part): array
@@ -65,6 +65,11 @@ trait Usual
     public function readyMade(PartPlan $part): array
     {
         return [];
+    }
+
+    public function facesAcross(PartPlan $part): ?bool
+    {
+        return null;
     }
 
     public function clasp(PartPlan $part): ?Clasp

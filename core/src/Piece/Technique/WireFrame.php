@@ -82,6 +82,7 @@ final class WireFrame implements Technique
             ...WrappedEnd::parameters('', '', 3.0, 3),
             WrappedEnd::tail(),
             ...BoundBeads::parameters('on'),
+            Parameter::flag('turned', 'loop across the face', true),
         ];
     }
 
@@ -111,6 +112,11 @@ final class WireFrame implements Technique
     public function along(): array
     {
         return ['shape', 'top', 'beads'];
+    }
+
+    public function facesAcross(PartPlan $part): bool
+    {
+        return $part->part->is('turned');
     }
 
     private function end(PartPlan $part): WrappedEnd
@@ -163,14 +169,18 @@ final class WireFrame implements Technique
     {
         [$end, $outline] = [$this->end($part), $this->outline($part)];
         $from = $place->yMm + $end->loop->reachMm() + $part->wireMm() / 2;
-        $sketch->through(array_map(fn (array $point): array => [round($point[0], 3), round($point[1] + $from, 3)], $outline->points), $part->wireMm(), $part->wire->metal, $part->mark('outline'));
+        // Its loop decides whether its face or its edge is seen.
+        $face = new Sketch;
+        $face->through(array_map(fn (array $point): array => [round($point[0], 3), round($point[1] + $from, 3)], $outline->points), $part->wireMm(), $part->wire->metal, $part->mark('outline'));
         $end->draw($sketch, $place->yMm, $place->facing);
         $covered = (new BoundBeads($part))->coveredMm();
-        (new BoundBeads($part))->draw($sketch, function (float $at) use ($outline, $covered, $from): array {
+        (new BoundBeads($part))->draw($face, function (float $at) use ($outline, $covered, $from): array {
             [$x, $y, $heading] = $outline->at(($outline->lengthMm() - $covered) / 2 + $at);
 
             return [$x, $y + $from, $heading];
         });
+
+        $sketch->add($part->part->is('turned') !== $place->facing ? $face->figure() : $face->figure()->onEdge());
 
         return ['centre' => new Placement($from + $part->wireMm() / 2, false), 'bottom' => new Placement($from + $outline->bottomMm() - $part->wireMm() / 2, false)];
     }
