@@ -67,11 +67,12 @@ final class Desk
         // A making goes on with the design it began with, whatever has been changed since.
         $this->document = $making === null ? $piece->document() : $making->document();
         $this->plan = Planner::plan($this->document, $this->profile);
-        // At the bench a left-handed maker sees it mirrored; the piece itself never is.
-        $this->drawing = new Drawing($this->plan->figure, dimension: $this->plan->isLaidRound() ? 0 : 64, isMirrored: $stage === 'make' && $this->profile->schools->is(School::Hand, 'left'));
         if ($making !== null) {
             $this->makingDesk = new MakingDesk($making, $this->plan);
         }
+        // At the bench a left-handed maker sees it mirrored, and the second of a mirrored pair is seen so by everyone.
+        $isLeft = $stage === 'make' && $this->profile->schools->is(School::Hand, 'left');
+        $this->drawing = new Drawing($this->plan->figure, dimension: $this->plan->isLaidRound() ? 0 : 64, isMirrored: $isLeft !== ($stage === 'make' && $this->makingDesk?->isMirrored() === true));
     }
 
     /** The whole page, or, for a page that is already there, the desk alone. */

@@ -49,6 +49,12 @@ final readonly class MakingDesk
         return $this->making->step < $prepare ? null : intdiv($this->making->step - $prepare, max(1, count($this->plan->steps())));
     }
 
+    /** Whether the second of a mirrored pair is on the bench. */
+    public function isMirrored(): bool
+    {
+        return $this->plan->piece->makes->isMirrored() && $this->copy() === 1;
+    }
+
     public function whose(): string
     {
         $copy = $this->copy();

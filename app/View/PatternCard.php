@@ -6,29 +6,39 @@ namespace App\View;
 
 use Hebra\Core\Piece\Pattern;
 use Hebra\Core\Piece\Patterns;
+use Hebra\Core\Plan\Minutes;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
+use Hebra\Core\Wire\Wire;
 
-/** A starting pattern by its picture. */
+/** A starting pattern by its picture, and what it takes. */
 final readonly class PatternCard
 {
     public Drawing $drawing;
 
+    /** About so long at the bench, for the whole making. */
+    public float $minutes;
+
+    /** @var list<Wire> what is cut for it */
+    public array $wires;
+
     public function __construct(public string $name, public Pattern $pattern, Profile $profile)
     {
-        $this->drawing = new Drawing(Planner::plan(Patterns::start($name, $name, $profile->schools), $profile)->figure, 150, 190, 0, 8, 'pattern-'.$name);
+        $plan = Planner::plan(Patterns::start($name, $name, $profile->schools), $profile);
+        $this->drawing = new Drawing($plan->figure, 150, 190, 0, 8, 'pattern-'.$name);
+        $this->minutes = Minutes::of($plan);
+        $wires = [];
+        foreach ($plan->cuts as $cut) {
+            $wires[$cut->wire->size->code()] = $cut->wire;
+        }
+        $this->wires = array_values($wires);
     }
 
-    /** @return array<string, list<self>> */
-    public static function byFamily(Profile $profile): array
+    /** `about 40 min · 20 AWG, 24 AWG` */
+    public function words(): string
     {
-        $by = [];
-        foreach (Patterns::byFamily() as $family => $patterns) {
-            foreach ($patterns as $name => $pattern) {
-                $by[$family][] = new self($name, $pattern, $profile);
-            }
-        }
+        $minutes = $this->minutes < 90 ? max(5, 5 * (int) round($this->minutes / 5)).' min' : (round($this->minutes / 30) / 2).' h';
 
-        return $by;
+        return "about {$minutes} · ".implode(', ', array_map(fn (Wire $wire): string => $wire->size->text(), $this->wires));
     }
 }

@@ -8,7 +8,7 @@ use App\Actions\History;
 use App\Exceptions\Refused;
 use App\Http\Requests\PieceRequest;
 use App\Models\Piece;
-use App\View\PatternCard;
+use App\View\PatternGallery;
 use App\View\PieceCard;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece as Document;
@@ -52,7 +52,7 @@ final class PieceController extends Controller
 
         return view('pieces.patterns', [
             'own' => $own->map(fn (Piece $piece): PieceCard => new PieceCard($piece, $workshop))->all(),
-            'families' => PatternCard::byFamily($workshop->profile()),
+            'gallery' => new PatternGallery($workshop, array_filter($request->query(), is_string(...))),
             'deleted' => is_string($deleted) ? $workshop->patterns()->onlyTrashed()->where('ulid', $deleted)->first() : null,
         ]);
     }

@@ -74,6 +74,33 @@ final class Plan
         return $eyes;
     }
 
+    /**
+     * Every eye that the lower end of a part could close in: a document's words for it, and ours. None where it has no lower end.
+     *
+     * @return array<string, string>
+     */
+    public function eyesElsewhere(string $part): array
+    {
+        $eyes = [];
+        $hasEnd = false;
+        foreach ($this->parts as $at => $one) {
+            $its = $one->technique->eyes($one, $one->part->id);
+            if ($one->part->id === $part) {
+                $hasEnd = isset($its['bottom']);
+
+                continue;
+            }
+            foreach ($its as $name => $eye) {
+                // The two eyes of a ring are one.
+                if ($name === 'top' || $eye->words !== ($its['top']->words ?? '')) {
+                    $eyes["{$one->part->id}/{$name}"] = $eye->words.', part '.($at + 1);
+                }
+            }
+        }
+
+        return $hasEnd ? $eyes : [];
+    }
+
     /** Hanging length in millimetres, top of the ear wire's arch to the lowest point; of a chain, end to end. */
     public function hangsMm(): float
     {

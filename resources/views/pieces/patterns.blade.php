@@ -4,10 +4,19 @@
     @endif
     <h1 class="mt-4">Start from a pattern</h1>
     <p class="mt-1 max-w-2xl">Choose the nearest: it opens complete and computed, and everything in it can be changed.</p>
+    <form class="bar mt-3" method="get" action="/patterns" hx-get="/patterns" hx-trigger="change, submit" hx-target="#gallery" hx-select="#gallery" hx-swap="outerHTML" hx-push-url="true" aria-label="Which patterns">
+        <label class="quiet small" for="ask-family">show</label>
+        <select class="in is-text !w-auto" id="ask-family" name="family"><option value="">every family</option>@foreach ($gallery::familiesInUse() as $value => $words)<option value="{{ $value }}" @selected($gallery->asks('family') === $value)>{{ $words }}</option>@endforeach</select>
+        <label class="quiet small" for="ask-metal">in</label>
+        <select class="in is-text !w-auto" id="ask-metal" name="metal"><option value="">any metal</option>@foreach ($gallery::metalsInUse() as $value => $words)<option value="{{ $value }}" @selected($gallery->asks('metal') === $value)>{{ $words }}</option>@endforeach</select>
+        <label class="quiet small" for="ask-time">within</label>
+        <select class="in is-text !w-auto" id="ask-time" name="time"><option value="">any time</option>@foreach ($gallery::TIMES as $value => $words)<option value="{{ $value }}" @selected($gallery->asks('time') === (string) $value)>{{ $words }}</option>@endforeach</select>
+        <label class="flex items-center gap-2"><input type="checkbox" name="stock" value="1" @checked($gallery->asks('stock') !== '')> of gauges I have</label>
+        <button type="submit" class="tool no-js">show</button>
+    </form>
     <form method="post" action="/pieces" class="mt-3">
         @csrf
         <div class="w-64"><x-field name="name" class="is-text" label="Name (may wait)" value="" :problem="null" placeholder="New piece" autocomplete="off" /></div>
-        <nav class="bar small mt-3" aria-label="Families">@foreach ($families as $family => $cards)<a class="tool" href="#{{ Str::slug($family) }}">{{ $family }}</a>@endforeach</nav>
         @if ($own !== [])
             <h2 class="mt-5">Your own</h2>
             <div class="pins mt-2">
@@ -19,8 +28,9 @@
                 @endforeach
             </div>
         @endif
-        <div class="families">
-            @foreach ($families as $family => $cards)
+        <div class="families" id="gallery">
+            <p class="quiet small mt-3" role="status">{{ $gallery->count === 0 ? 'No pattern answers that. Ask for less, or start from the nearest and change it.' : \Hebra\Core\Quantity\Figures::counted($gallery->count, 'pattern') }}</p>
+            @foreach ($gallery->families as $family => $cards)
                 <section aria-labelledby="{{ Str::slug($family) }}">
                     <h2 class="mt-5" id="{{ Str::slug($family) }}">{{ $family }}</h2>
                     <div class="pins mt-2">
@@ -28,6 +38,7 @@
                             <button type="submit" class="pin pattern" id="pattern-{{ $card->name }}" name="pattern" value="{{ $card->name }}">
                                 <span class="card-paper">@include('svg.piece', ['drawing' => $card->drawing, 'small' => true, 'label' => ''])</span>
                                 <strong>{{ $card->pattern->words }}</strong>
+                                <span class="quiet small">{{ $card->words() }}</span>
                             </button>
                         @endforeach
                     </div>

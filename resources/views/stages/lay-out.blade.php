@@ -26,6 +26,7 @@
                 </a>
             @endforeach
             @if ($part->on !== '')<span class="quiet small">in {{ $desk->plan->eyesAbove($part->id)[$part->on] ?? $part->on }}</span>@endif
+            @if ($part->to !== '')<span class="quiet small">closes in {{ $desk->plan->eyesElsewhere($part->id)[$part->to] ?? $part->to }}</span>@endif
             <span class="quiet small ml-auto">{{ $desk->document->wires[$part->wire]->size->text() }}</span>
         </div>
         @if ($isOpen)

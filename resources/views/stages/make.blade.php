@@ -26,6 +26,7 @@
         </div>
         <h2 id="step-title" tabindex="-1">{{ $step->title }}</h2>
         <p class="tell">{{ $step->text }}</p>
+        @if ($making->isMirrored())<p class="quiet"><strong>The mirrored one:</strong> every bend turns the other way, and what hangs together in one eye goes on in the opposite order.</p>@endif
         @if ($step->tool !== '')<p class="quiet">With: {{ $step->tool }}</p>@endif
         @foreach ($step->cautions as $caution)
             <p class="caution">{{ $caution->words() }}</p>

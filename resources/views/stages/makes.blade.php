@@ -1,6 +1,6 @@
 @php($makes = $desk->document->makes)
 <span class="quiet">makes</span>
-@foreach (['one' => 'one', 'pair' => 'a pair'] as $kind => $words)
+@foreach (['one' => 'one', 'pair' => 'a pair', 'mirrored-pair' => 'a mirrored pair'] as $kind => $words)
     @if ($makes->kind === $kind)
         <strong>{{ $words }}</strong>
     @else

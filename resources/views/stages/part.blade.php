@@ -93,19 +93,36 @@
             </form>
         @endforeach
     </div>
-    @php($eyes = $desk->plan->eyesAbove($part->id))
-    @if (count($eyes) > 1)
-        <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
-            @csrf
-            <input type="hidden" name="do" value="part.hang"><input type="hidden" name="part" value="{{ $part->id }}">
-            @include('fragments.where', ['desk' => $desk, 'then' => []])
-            <label class="quiet" for="hang-{{ $part->id }}">hangs in</label>
-            <select class="in is-text !w-auto" id="hang-{{ $part->id }}" name="on">
-                <option value="">the part before it</option>
-                @foreach ($eyes as $value => $words)<option value="{{ $value }}" @selected($part->on === $value)>{{ $words }}</option>@endforeach
-            </select>
-            <button type="submit" class="word no-js">set</button>
-        </form>
+    @php([$eyes, $ends] = [$desk->plan->eyesAbove($part->id), $desk->plan->eyesElsewhere($part->id)])
+    @if (count($eyes) > 1 || ($ends !== [] && $index > 0))
+        <div class="bar small">
+            @if (count($eyes) > 1)
+                <form class="bar" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
+                    @csrf
+                    <input type="hidden" name="do" value="part.hang"><input type="hidden" name="part" value="{{ $part->id }}">
+                    @include('fragments.where', ['desk' => $desk, 'then' => []])
+                    <label class="quiet" for="hang-{{ $part->id }}">hangs in</label>
+                    <select class="in is-text !w-auto" id="hang-{{ $part->id }}" name="on">
+                        <option value="">the part before it</option>
+                        @foreach ($eyes as $value => $words)<option value="{{ $value }}" @selected($part->on === $value)>{{ $words }}</option>@endforeach
+                    </select>
+                    <button type="submit" class="word no-js">set</button>
+                </form>
+            @endif
+            @if ($ends !== [] && $index > 0)
+                <form class="bar" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
+                    @csrf
+                    <input type="hidden" name="do" value="part.close"><input type="hidden" name="part" value="{{ $part->id }}">
+                    @include('fragments.where', ['desk' => $desk, 'then' => []])
+                    <label class="quiet" for="close-{{ $part->id }}">its end also closes in</label>
+                    <select class="in is-text !w-auto" id="close-{{ $part->id }}" name="to">
+                        <option value="">nothing</option>
+                        @foreach ($ends as $value => $words)<option value="{{ $value }}" @selected($part->to === $value)>{{ $words }}</option>@endforeach
+                    </select>
+                    <button type="submit" class="word no-js">set</button>
+                </form>
+            @endif
+        </div>
     @endif
     <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" aria-label="The whole {{ $part->technique()->label() }}">
         @csrf

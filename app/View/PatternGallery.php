@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Lot;
+use App\Models\Workshop;
+use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Pattern;
+use Hebra\Core\Piece\Patterns;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Wire;
+
+/** The starting patterns that answer what was asked for: a family, a metal, so much time at most, gauges that are in stock. */
+final readonly class PatternGallery
+{
+    /** Minutes at most => words */
+    public const TIMES = ['30' => 'half an hour', '60' => 'an hour', '120' => 'two hours'];
+
+    /** @var array<string, list<PatternCard>> by family in words */
+    public array $families;
+
+    public int $count;
+
+    /** @param  array<string, string>  $asked  family, metal, time, stock; what is unknown asks for nothing */
+    public function __construct(private Workshop $workshop, public array $asked)
+    {
+        $profile = $workshop->profile();
+        $held = $this->heldMm();
+        $families = [];
+        foreach (Patterns::all() as $name => $pattern) {
+            if (! $this->isOf($pattern)) {
+                continue;
+            }
+            $card = new PatternCard($name, $pattern, $profile);
+            if ($card->minutes <= $this->most() && ($this->asks('stock') === '' || $this->isHeld($card, $held))) {
+                $families[$pattern->family->words()][] = $card;
+            }
+        }
+        $this->families = array_filter(array_replace(array_fill_keys(array_map(fn (Family $family): string => $family->words(), Family::cases()), []), $families));
+        $this->count = array_sum(array_map(count(...), $this->families));
+    }
+
+    public function asks(string $what): string
+    {
+        return $this->asked[$what] ?? '';
+    }
+
+    private function most(): float
+    {
+        return isset(self::TIMES[$this->asks('time')]) ? (float) $this->asks('time') : INF;
+    }
+
+    private function isOf(Pattern $pattern): bool
+    {
+        $family = Family::tryFrom($this->asks('family'));
+        $metal = Metal::tryFrom($this->asks('metal'));
+
+        return ($family === null || $pattern->family === $family) && ($metal === null || $pattern->metal === $metal);
+    }
+
+    /** @return list<float> thicknesses of the wire in stock */
+    private function heldMm(): array
+    {
+        /** @var list<float> $held */
+        $held = $this->asks('stock') === '' ? [] : $this->workshop->lots()->get()->filter(fn (Lot $lot): bool => ! $lot->isPins() && $lot->heldMm() > 0)->map(fn (Lot $lot): float => $lot->wire()->diameterMm())->unique()->values()->all();
+
+        return $held;
+    }
+
+    /** @param  list<float>  $held */
+    private function isHeld(PatternCard $card, array $held): bool
+    {
+        foreach ($card->wires as $wire) {
+            if (array_filter($held, fn (float $mm): bool => abs($mm - $wire->diameterMm()) < 0.02) === []) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return array<string, string> families that have a pattern */
+    public static function familiesInUse(): array
+    {
+        $in = [];
+        foreach (Patterns::all() as $pattern) {
+            $in[$pattern->family->value] = $pattern->family->words();
+        }
+
+        return $in;
+    }
+
+    /** @return array<string, string> metals that a pattern begins in */
+    public static function metalsInUse(): array
+    {
+        $in = [];
+        foreach (Patterns::all() as $pattern) {
+            $in[$pattern->metal->value] = $pattern->metal->words();
+        }
+
+        return $in;
+    }
+}
