@@ -18,7 +18,7 @@ use Hebra\Core\Wire\WireSize;
 final readonly class ChangeReader
 {
     private const KNOWN = [
-        'name', 'note', 'makes', 'fit', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.repeat', 'part.set', 'part.hang', 'part.close', 'group.join', 'group.grade', 'group.leave', 'group.set', 'wire',
+        'name', 'note', 'makes', 'fit', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.repeat', 'part.set', 'part.hang', 'part.close', 'group.join', 'group.grade', 'group.unfold', 'chain.set', 'group.leave', 'group.set', 'wire',
         'bead.add', 'bead.swap', 'bead.remove', 'bead.move', 'bead.count', 'bead.mirror', 'bead.edit',
     ];
 
@@ -60,6 +60,8 @@ final readonly class ChangeReader
             'group.join' => new Change\JoinGroup($this->text('part')),
             'group.leave' => new Change\LeaveGroup($this->text('part')),
             'group.grade' => new Change\GradeGroup($this->text('group'), Length::parse($this->text('step'), 'step', $this->bare)->within('step', 0.05, 10)->millimetres(), $this->text('way', 'rising') === 'falling'),
+            'group.unfold' => new Change\GradeGroup($this->text('group'), 0.0, false),
+            'chain.set' => new Change\SetLinks($this->links()),
             'group.set' => $this->groups(),
             'part.set' => new Change\SetSetting($this->text('part'), $this->text('key'), $this->text('value'), $this->bare),
             'wire' => $this->wire(),
@@ -83,6 +85,18 @@ final readonly class ChangeReader
         $changes = array_map(fn (string $name): Change => new Change\SetGroup($name, $count, $by, $isMirrored), array_slice($names, 0, 100));
 
         return count($changes) === 1 ? $changes[0] : new Change\Several($changes, 'Groups changed');
+    }
+
+    /** @return array<string, string> `p3 9, p7 11` */
+    private function links(): array
+    {
+        $links = [];
+        foreach (array_slice(explode(',', $this->text('links')), 0, Piece::MOST_PARTS) as $one) {
+            [$part, $count] = explode(' ', trim($one), 2) + [1 => ''];
+            $links[$part] = $count;
+        }
+
+        return $links;
     }
 
     /** Another kind without a size begins with the usual one. */

@@ -65,6 +65,12 @@ final class Patterns
                 ['hook'], ['jump-ring', [], ['inside' => 7.0]], ['wrapped-link', ['foam', 'moss', 'foam'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'], ['jump-ring', [], ['inside' => 7.0]], ['jump-ring', [], ['inside' => 7.0]],
                 ['wrapped-link', ['rust', 'plum', 'rust'], 'on' => 'p2/bottom', 'group' => 'g2'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g2', 'to' => 'p5/top'],
             ], FitKind::Wrist, groups: ['g1' => 6, 'g2' => 6]),
+            'offset-strands' => new Pattern('Two strands of chain, the beads of one between those of the other', Family::Chain, [
+                ['hook', [], ['style' => 's']], ['jump-ring', [], ['inside' => 6.0]],
+                ['chain', [], ['links' => 9]], ['plain-link', ['rose']], ['chain', [], ['links' => 10]], ['plain-link', ['rose']], ['chain', [], ['links' => 10]], ['plain-link', ['rose']], ['chain', [], ['links' => 9]],
+                ['jump-ring', [], ['inside' => 6.0]], ['jump-ring', [], ['inside' => 6.0]],
+                ['chain', [], ['links' => 15], 'on' => 'p2/bottom'], ['plain-link', ['rust', 'foam', 'rust']], ['chain', [], ['links' => 9]], ['plain-link', ['rust', 'foam', 'rust']], ['chain', [], ['links' => 15], 'to' => 'p10/top'],
+            ], FitKind::Wrist),
             'tiered-necklace' => new Pattern('Three tiers of chain, the lowest with a drop', Family::Chain, [
                 ['hook', [], ['style' => 's']], ['jump-ring', [], ['inside' => 6.0]], ['chain', [], ['links' => 121]], ['jump-ring', [], ['inside' => 6.0]], ['jump-ring', [], ['inside' => 6.0]],
                 ['chain', [], ['links' => 136], 'on' => 'p2/bottom', 'to' => 'p4/top'],

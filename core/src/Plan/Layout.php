@@ -26,9 +26,6 @@ final class Layout
 
     private const MOST_FAN_DEGREES = 130.0;
 
-    /** A strand so much longer than the line beside it hangs clear of it by itself. */
-    private const HANGS_CLEAR = 1.15;
-
     public readonly PieceFigure $figure;
 
     /** End to end, hanging or laid straight, mm. */
@@ -294,6 +291,10 @@ final class Layout
     private function bow(Strand $strand, array &$drawn, array &$poses): void
     {
         $first = $strand->members[0];
+        if (! $strand->isRing() && ! isset($poses[$strand->to])) {
+            // It ends in what itself hangs from a strand further on: drawn as it hangs.
+            return;
+        }
         $from = $first->above === null ? new Pose : $poses[$first->above]->below($drawn[$first->above]['eyes'][$first->eye] ?? new Placement(0.0, true));
         $to = $strand->isRing() ? $from : $poses[$strand->to]->below($drawn[$strand->to]['eyes'][$strand->eye] ?? new Placement(0.0, true));
         [[$x0, $y0], [$x1, $y1]] = [$from->at(0.0, 0.0), $to->at(0.0, 0.0)];
@@ -312,11 +313,13 @@ final class Layout
     private function asideMm(Strand $strand): float
     {
         $beside = $strand->beside($this->named);
-        if ($strand->isRing() || $beside === [] || $this->sumMm($strand->members) > self::HANGS_CLEAR * $this->sumMm($beside)) {
+        if ($strand->isRing() || $beside === []) {
             return 0.0;
         }
+        $aside = max(2.0, max(array_map(fn (Instance $one): float => $one->part->widestMm(), [...$strand->members, ...$beside])) * 0.6);
 
-        return max(2.0, max(array_map(fn (Instance $one): float => $one->part->widestMm(), [...$strand->members, ...$beside])) * 0.6);
+        // One that is longer hangs clear by itself: round, its circle is larger by a π-th of what it has more.
+        return ($this->sumMm($strand->members) - $this->sumMm($beside)) / M_PI > 2 * $aside ? 0.0 : $aside;
     }
 
     /**

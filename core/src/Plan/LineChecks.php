@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Fit\StrandMatch;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\Figures;
@@ -12,12 +13,12 @@ use Hebra\Core\Quantity\Figures;
 final class LineChecks
 {
     /** Lengths that are taken for alike, mm. */
-    private const ALIKE_MM = 0.5;
+    private const ALIKE_MM = 1.5;
 
     /** @return list<Check> */
     public static function of(Piece $piece, Profile $profile, Layout $layout): array
     {
-        return [...self::clasps($profile, $layout), ...self::strands($piece, $profile, $layout), ...self::faces($piece, $layout), ...self::pair($piece, $layout)];
+        return [...self::clasps($profile, $layout), ...self::strands($piece, $profile, $layout), ...self::middle($piece, $layout), ...self::faces($piece, $layout), ...self::pair($piece, $layout)];
     }
 
     /**
@@ -80,6 +81,7 @@ final class LineChecks
 
                 continue;
             }
+            array_push($checks, ...self::centred($piece, $profile, $layout, $strand));
             $beside = $layout->sumMm($layout->beside($strand));
             $more = $own - $beside;
             $text = 'The strand beside is '.$profile->length($own).', that of the line '.$profile->length($beside);
@@ -99,6 +101,148 @@ final class LineChecks
         }
 
         return $checks;
+    }
+
+    /**
+     * What stands between chain on a second strand should come to lie amid the gaps of the first.
+     *
+     * @return list<Check>
+     */
+    private static function centred(Piece $piece, Profile $profile, Layout $layout, Strand $strand): array
+    {
+        [$chains, $elements] = self::chained($layout, $strand->members);
+        [, $others, $starts] = self::chained($layout, $layout->beside($strand));
+        $wanted = self::gaps($others, $starts, $layout->sumMm($layout->beside($strand)), count($elements));
+        if ($wanted === null || $others === [] || $elements === [] || count($chains) !== count($elements) + 1) {
+            return [];
+        }
+        $id = $strand->members[count($strand->members) - 1]->part->part->id;
+        $pitch = $chains[0]->part->part->mm('inside');
+        $links = array_map(fn (Instance $chain): int => $chain->part->part->count('links'), $chains);
+        if (count(array_unique(array_map(fn (Instance $chain): float => $chain->part->part->mm('inside'), $chains))) > 1) {
+            return [];
+        }
+        $end = $layout->sumMm($layout->beside($strand));
+        $match = StrandMatch::of($wanted, $end, $elements, $pitch);
+        $now = StrandMatch::worstOfMm($links, $wanted, $end, $elements, $pitch);
+        $text = 'What hangs between the chain of the second strand lies at most '.$profile->size($now).' off the middles between that of the first';
+        if ($now <= $match->worstMm() + 1e-6) {
+            return [new Check(Level::Ok, 'alignment', $text.', as near as whole links come.', $id)];
+        }
+        $group = $chains[0]->part->part->group;
+        $way = count(array_unique(array_map(fn (Instance $chain): string => $chain->part->part->id, $chains))) === count($chains)
+            ? new Way(implode(', ', $match->links).' links', ['do' => 'chain.set', 'links' => implode(', ', array_map(fn (Instance $chain, int $count): string => $chain->part->part->id.' '.$count, $chains, $match->links))])
+            : ($group !== '' ? new Way('Each piece on its own', ['do' => 'group.unfold', 'group' => $group]) : null);
+
+        return [new Check(Level::Note, 'alignment', $text.'; '.implode(', ', $match->links).' links come within '.$profile->size($match->worstMm()).'.', $id, $way === null ? [] : [$way])];
+    }
+
+    /**
+     * A strand as its pieces of chain and what stands between them, taken together where nothing but chain parts it.
+     *
+     * @param  list<Instance>  $members
+     * @return array{list<Instance>, list<float>, list<float>} the chains, how long each element is, and where it starts, mm
+     */
+    private static function chained(Layout $layout, array $members): array
+    {
+        $chains = $elements = $starts = [];
+        $at = 0.0;
+        $isOpen = false;
+        foreach ($members as $member) {
+            if ($member->part->part->technique === 'chain') {
+                $chains[] = $member;
+                $isOpen = false;
+            } elseif ($isOpen) {
+                $elements[] = array_pop($elements) + $layout->advances[$member->name];
+            } else {
+                [$elements[], $starts[]] = [$layout->advances[$member->name], $at];
+                $isOpen = true;
+            }
+            $at += $layout->advances[$member->name];
+        }
+
+        return [$chains, $elements, $starts];
+    }
+
+    /**
+     * The middles of the gaps beside the elements of a strand, as many as are wanted: those between them, and, for one or two
+     * more, those at the ends.
+     *
+     * @param  list<float>  $elements
+     * @param  list<float>  $starts
+     * @return list<float>|null mm from its start; null where it has not so many
+     */
+    private static function gaps(array $elements, array $starts, float $endMm, int $count): ?array
+    {
+        $gaps = [];
+        $last = 0.0;
+        foreach ($elements as $at => $element) {
+            $gaps[] = ($last + $starts[$at]) / 2;
+            $last = $starts[$at] + $element;
+        }
+        $gaps[] = ($last + $endMm) / 2;
+
+        return match ($count) {
+            count($elements) + 1 => $gaps,
+            count($elements) => array_slice($gaps, 1),
+            count($elements) - 1 => array_slice($gaps, 1, -1),
+            default => null,
+        };
+    }
+
+    /**
+     * What hangs aside from a necklace hangs in its middle where as many links stand on one side as on the other; and halves are
+     * mirror images. The middle of a chain is found by count [common practice].
+     *
+     * @return list<Check>
+     */
+    private static function middle(Piece $piece, Layout $layout): array
+    {
+        if ($piece->fit->kind !== FitKind::Neck || ! $layout->isRound) {
+            return [];
+        }
+        $line = array_values(array_filter($layout->instances(), fn (Instance $one): bool => ! $layout->isAside($one)));
+        $onLine = [];
+        foreach ($layout->clusters() as $cluster) {
+            $drops = array_filter($cluster, fn (Instance $one): bool => ! isset($one->part->technique->eyes($one->part, $one->name)['bottom']));
+            $on = $cluster[0]->above;
+            if ($drops !== [] && $on !== null) {
+                $onLine[$on] = array_values($drops)[0];
+            }
+        }
+        if (count($onLine) !== 1) {
+            return [];
+        }
+        $on = (string) array_key_first($onLine);
+        $drop = $onLine[$on];
+        $sides = [[], []];
+        $isAfter = 0;
+        foreach ($line as $one) {
+            if (self::counts($one) > 0 && $one !== $drop) {
+                $sides[$isAfter][] = $one;
+            }
+            $isAfter = $one->name === $on ? 1 : $isAfter;
+        }
+        [$left, $right] = array_map(fn (array $side): int => array_sum(array_map(self::counts(...), $side)), $sides);
+        $label = $drop->part->technique->label();
+        if ($left !== $right) {
+            $groups = array_values(array_unique(array_filter(array_map(fn (Instance $one): string => $one->part->part->group, $line), fn (string $group): bool => $group !== '')));
+            $most = max(array_map(fn (string $group): int => $piece->groups[$group]->repeat, $groups) ?: [0]);
+
+            return [new Check(Level::Note, 'middle', "The {$label} hangs with {$left} links on one side and {$right} on the other. One more or one fewer on a side, or a short chain across the middle link, brings it to the middle.", $drop->part->part->id, count($groups) < 2 ? [] : [
+                new Way("Both halves {$most} times", ['do' => 'group.set', 'group' => implode(' ', $groups), 'count' => (string) $most]),
+            ])];
+        }
+        $looks = fn (Instance $one, bool $isBack): string => json_encode([$one->part->part->technique, array_map(fn (Strung $strung): array => [$strung->bead->key(), $strung->count], $isBack ? array_reverse($one->part->strung) : $one->part->strung)], JSON_THROW_ON_ERROR);
+        $isMirror = array_map(fn (Instance $one): string => $looks($one, false), $sides[0]) === array_map(fn (Instance $one): string => $looks($one, true), array_reverse($sides[1]));
+
+        return [new Check($isMirror ? Level::Ok : Level::Note, 'middle', "The {$label} hangs in the middle, {$left} links on either side; ".($isMirror ? 'the halves are mirror images.' : 'but the halves are no mirror images.'), $drop->part->part->id)];
+    }
+
+    /** What is counted to find the middle: links with beads, and links of chain. */
+    private static function counts(Instance $one): int
+    {
+        return $one->part->part->technique === 'chain' ? $one->part->part->count('links') : ($one->part->strung === [] ? 0 : 1);
     }
 
     /** @return list<Way> so many repeats that both come nearest in length */

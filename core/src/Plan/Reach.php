@@ -24,6 +24,8 @@ final readonly class Reach
         public int $count,
         /** what one of its repeats adds to the length, mm; 0 where nothing repeats */
         public float $unitMm,
+        /** it is the links of a chain that are counted */
+        private bool $isLinks = false,
     ) {
     }
 
@@ -52,7 +54,17 @@ final readonly class Reach
             }
         }
 
-        return new self($layout->lengthMm, $wants, '', '', 0, 0.0);
+        // The longest chain of the line is counted in links.
+        $longest = null;
+        foreach ($piece->parts as $part) {
+            if ($part->technique === 'chain' && $layout->lengthOf($part->id) > ($longest === null ? 0.0 : $layout->lengthOf($longest->id))) {
+                $longest = $part;
+            }
+        }
+
+        return $longest === null
+            ? new self($layout->lengthMm, $wants, '', '', 0, 0.0)
+            : new self($layout->lengthMm, $wants, '', $longest->id, $longest->count('links'), $longest->mm('inside'), true);
     }
 
     /**
@@ -92,11 +104,15 @@ final readonly class Reach
         }
         $text .= ': '.$profile->length(abs($off)).' too '.($off > 0 ? 'long' : 'short');
         if ($nearest === null || $nearest === $this->count) {
-            return new Check($nearest === null ? Level::Note : Level::Ok, 'length', $text.($nearest === null ? '. Add or take off parts or beads.' : ', as near as whole repeats come.'));
+            return new Check($nearest === null ? Level::Note : Level::Ok, 'length', $text.($nearest === null ? '. Add or take off parts or beads.' : ', as near as whole '.($this->isLinks ? 'links' : 'repeats').' come.'));
         }
 
-        return new Check(Level::Note, 'length', $text.". {$nearest} repeats in place of {$this->count} come to ".$profile->length($this->lengthAt($nearest)).'.', $this->part, [
-            new Way(Figures::counted($nearest, 'repeat'), $this->group !== '' ? ['do' => 'group.set', 'group' => $this->group, 'count' => (string) $nearest] : ['do' => 'part.repeat', 'part' => $this->part, 'count' => (string) $nearest]),
+        return new Check(Level::Note, 'length', $text.'. '.Figures::counted($nearest, $this->isLinks ? 'link' : 'repeat')." in place of {$this->count} come to ".$profile->length($this->lengthAt($nearest)).'.', $this->part, [
+            new Way(Figures::counted($nearest, $this->isLinks ? 'link' : 'repeat'), match (true) {
+                $this->group !== '' => ['do' => 'group.set', 'group' => $this->group, 'count' => (string) $nearest],
+                $this->isLinks => ['do' => 'part.set', 'part' => $this->part, 'key' => 'links', 'value' => (string) $nearest],
+                default => ['do' => 'part.repeat', 'part' => $this->part, 'count' => (string) $nearest],
+            }),
         ]);
     }
 }

@@ -265,8 +265,14 @@ final class Bangle implements Technique
 
             return;
         }
-        $over = $style === 'overlap' ? $part->part->mm('ends') / 2 / $r / (2 * M_PI) : -0.02;
-        $sketch->bow($aside, $middle, $r, -0.25 - $over, 0.75 + $over, $d, $metal, $part->mark('round'));
+        $open = $style === 'overlap' ? 0.0 : 0.02;
+        $sketch->bow($aside, $middle, $r, -0.25 + $open, 0.75 - $open, $d, $metal, $part->mark('round'));
+        if ($style === 'overlap') {
+            // One end lies outside the other.
+            $over = $part->part->mm('ends') / 2 / $r / (2 * M_PI);
+            $sketch->bow($aside, $middle, $r, -0.25 - $over, -0.25, $d, $metal, $part->mark('end-1'));
+            $sketch->bow($aside, $middle, $r + $d / 2, 0.75, 0.75 + $over, $d, $metal, $part->mark('end-2'), 2);
+        }
         foreach ($style === 'curled' ? [[-0.23, -1, 'end-1'], [0.73, 1, 'end-2']] : [] as [$turn, $side, $mark]) {
             [$x, $y] = [$aside + $r * cos(2 * M_PI * $turn), $middle + $r * sin(2 * M_PI * $turn)];
             $points = [];

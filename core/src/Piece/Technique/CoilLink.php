@@ -309,6 +309,11 @@ final class CoilLink implements Technique
         $from = $fromMm + $this->bareMm($part) / 2;
         $radius = ($part->wireMm() + $coil->beadWidthMm) / 2;
         $turnMm = Turn::mm($part->wireMm(), $coil->beadWidthMm);
+        $half = $coil->beadWidthMm / 2;
+        for ($turn = 0.0; $turn < $coil->turns; $turn++) {
+            $y = $from + $turn * $coil->beadWidthMm;
+            $sketch->through([[round(-$radius, 3), round($y + $half, 3)], [round($radius, 3), round($y + 2 * $half, 3)]], $part->wireOf('coil')->diameterMm(), $part->wireOf('coil')->metal, $part->mark('beads'));
+        }
         $at = 0.0;
         foreach ($part->strung as $strung) {
             for ($bead = 0; $bead < $strung->count; $bead++) {
