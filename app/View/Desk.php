@@ -72,7 +72,7 @@ final class Desk
         }
         // At the bench a left-handed maker sees it mirrored, and the second of a mirrored pair is seen so by everyone.
         $isLeft = $stage === 'make' && $this->profile->schools->is(School::Hand, 'left');
-        $this->drawing = new Drawing($this->plan->figure, dimension: $this->plan->isLaidRound() ? 0 : 64, isMirrored: $isLeft !== ($stage === 'make' && $this->makingDesk?->isMirrored() === true));
+        $this->drawing = new Drawing($this->plan->assembly, dimension: $this->plan->isLaidRound() ? 0 : 64, isMirrored: $isLeft !== ($stage === 'make' && $this->makingDesk?->isMirrored() === true));
     }
 
     /** The whole page, or, for a page that is already there, the desk alone. */

@@ -5,41 +5,55 @@ declare(strict_types=1);
 namespace App\View;
 
 use Hebra\Core\Bead\Bead;
+use Hebra\Core\Figure\Assembly;
 use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\PieceFigure;
+use Hebra\Core\Figure\Pose;
 use Hebra\Core\Figure\Stroke;
 
-/** A piece's figure in pixels, ready to be placed: strokes joined by wire and layer, beads, the scale. */
-final readonly class Drawing
+/**
+ * A piece in pixels, ready to be placed: strokes joined by wire and layer, beads, the scale. What a part made often is drawn of
+ * is there once and used wherever it lies.
+ */
+final class Drawing
 {
     public const PX_PER_MM = 96 / 25.4;
 
     private const RATIOS = [6, 5, 4, 3.5, 3, 2.5, 2.4, 2.2, 2, 1.8, 1.6, 1.5, 1.25, 1, 0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.25, 0.2, 0.15, 0.1, 0.05, 0.02, 0.01];
 
-    public float $ratio;
+    /** From so many on, alike parts are drawn by reference. */
+    private const ALIKE = 3;
 
-    public float $width;
+    public readonly float $ratio;
 
-    public float $height;
+    public readonly float $width;
 
-    private float $k;
+    public readonly float $height;
 
-    private float $originX;
+    private readonly float $k;
 
-    public function __construct(private PieceFigure $figure, float $roomWide = 330, float $roomHigh = 560, private float $dimension = 64, private float $room = 26, private string $name = 'piece', private bool $isMirrored = false, ?float $ratioGiven = null)
+    private readonly float $originX;
+
+    /** @var array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, path: string, uses: list<array{string, string}>}>>|null */
+    private ?array $layers = null;
+
+    /** @var list<array{id: string, mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, path: string}> */
+    private array $templates = [];
+
+    public function __construct(private readonly Assembly $assembly, float $roomWide = 330, float $roomHigh = 560, private readonly float $dimension = 64, private readonly float $room = 26, private readonly string $name = 'piece', private readonly bool $isMirrored = false, ?float $ratioGiven = null, private readonly bool $byReference = true)
     {
-        $this->ratio = $ratioGiven ?? self::ratioFor($figure, $roomWide - $dimension - 2 * $this->room, $roomHigh - 2 * $this->room);
+        $this->ratio = $ratioGiven ?? self::ratioFor($assembly, $roomWide - $dimension - 2 * $this->room, $roomHigh - 2 * $this->room);
         $this->k = $this->ratio * self::PX_PER_MM;
-        $this->originX = $this->room + $dimension + ($isMirrored ? $figure->right : -$figure->left) * $this->k;
-        $this->width = round(2 * $this->room + $dimension + $figure->widthMm() * $this->k, 1);
-        $this->height = round(2 * $this->room + $figure->heightMm() * $this->k, 1);
+        $this->originX = $this->room + $dimension + ($isMirrored ? $assembly->right : -$assembly->left) * $this->k;
+        $this->width = round(2 * $this->room + $dimension + $assembly->widthMm() * $this->k, 1);
+        $this->height = round(2 * $this->room + $assembly->heightMm() * $this->k, 1);
     }
 
-    private static function ratioFor(PieceFigure $figure, float $wide, float $high): float
+    private static function ratioFor(Assembly $assembly, float $wide, float $high): float
     {
         foreach (self::RATIOS as $ratio) {
             $k = $ratio * self::PX_PER_MM;
-            if ($figure->heightMm() * $k <= $high && $figure->widthMm() * $k <= $wide) {
+            if ($assembly->heightMm() * $k <= $high && $assembly->widthMm() * $k <= $wide) {
                 return $ratio;
             }
         }
@@ -69,7 +83,7 @@ final readonly class Drawing
 
     public function bottomMm(): float
     {
-        return $this->figure->heightMm();
+        return $this->assembly->heightMm();
     }
 
     /** Pixels of one centimetre square of the paper behind it. */
@@ -78,17 +92,74 @@ final readonly class Drawing
         return round(10 * $this->k, 3);
     }
 
-    /** @return array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, path: string}>> by layer, far to near */
+    /** @return array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, path: string, uses: list<array{string, string}>}>> by layer, far to near; uses: a template and where it is put */
     public function layers(): array
     {
+        return $this->layers ??= $this->drawn();
+    }
+
+    /** @return list<array{id: string, mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, path: string}> what is used more than once */
+    public function templates(): array
+    {
+        $this->layers();
+
+        return $this->templates;
+    }
+
+    /** @return array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, path: string, uses: list<array{string, string}>}>> */
+    private function drawn(): array
+    {
         $groups = [0 => [], 1 => [], 2 => []];
-        foreach ($this->figure->strokes as $stroke) {
-            $key = $stroke->mark.'|'.$stroke->wireMm;
-            $groups[$stroke->layer][$key] ??= $this->group($stroke);
-            $groups[$stroke->layer][$key]['path'] .= $this->path($stroke);
+        $alike = [];
+        foreach ($this->assembly->placed as [$figure]) {
+            $alike[spl_object_id($figure)] = ($alike[spl_object_id($figure)] ?? 0) + 1;
+        }
+        $known = [];
+        foreach ($this->assembly->placed as [$figure, $pose]) {
+            $id = spl_object_id($figure);
+            if ($this->byReference && $alike[$id] >= self::ALIKE) {
+                $where = $this->where($pose);
+                foreach ($known[$id] ??= $this->template($figure) as [$layer, $key, $group, $template]) {
+                    $groups[$layer][$key] ??= ['path' => ''] + $group + ['uses' => []];
+                    $groups[$layer][$key]['uses'][] = [$template, $where];
+                }
+
+                continue;
+            }
+            foreach ($figure->strokes as $stroke) {
+                $key = $stroke->mark.'|'.$stroke->wireMm;
+                $groups[$stroke->layer][$key] ??= $this->group($stroke) + ['uses' => []];
+                $groups[$stroke->layer][$key]['path'] .= $this->path($pose->isNone() ? $stroke : $stroke->posed($pose));
+            }
         }
 
         return array_map(array_values(...), $groups);
+    }
+
+    /** @return list<array{int, string, array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, path: string}, string}> layer, key, how it is drawn, and the template's name */
+    private function template(PieceFigure $figure): array
+    {
+        $groups = [];
+        foreach ($figure->strokes as $stroke) {
+            $key = $stroke->layer.'|'.$stroke->mark.'|'.$stroke->wireMm;
+            $groups[$key] ??= [$stroke, $this->group($stroke)];
+            $groups[$key][1]['path'] .= $this->path($stroke, 0.0, 0.0);
+        }
+        $made = [];
+        foreach ($groups as [$stroke, $group]) {
+            $id = 'part-'.$this->name.'-'.count($this->templates);
+            $this->templates[] = ['id' => $id] + $group;
+            $made[] = [$stroke->layer, $stroke->mark.'|'.$stroke->wireMm, $group, $id];
+        }
+
+        return $made;
+    }
+
+    private function where(Pose $pose): string
+    {
+        $degrees = round($this->isMirrored ? -$pose->degrees : $pose->degrees, 2);
+
+        return 'translate('.$this->x($pose->xMm).' '.$this->y($pose->yMm).')'.($degrees === 0.0 ? '' : "rotate({$degrees})");
     }
 
     /** @return array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, path: string} a rim, a body, and light along the upper left */
@@ -102,13 +173,16 @@ final readonly class Drawing
         ];
     }
 
-    private function path(Stroke $stroke): string
+    /** Its path in the drawing, or, for a template, about an origin of its own. */
+    private function path(Stroke $stroke, ?float $originX = null, ?float $originY = null): string
     {
+        [$left, $top] = [$originX ?? $this->originX, $originY ?? $this->room];
+        $k = $this->isMirrored ? -$this->k : $this->k;
         $path = '';
         foreach ($stroke->path as $command) {
             $path .= $command[0] === 'A'
-                ? 'A'.$this->px((float) $command[1]).' '.$this->px((float) $command[2]).' '.(isset($command[6]) ? round($this->isMirrored ? -$command[6] : $command[6], 1) : 0).' 0 '.($this->isMirrored ? 1 - (int) ($command[3] ?? 0) : ($command[3] ?? 0)).' '.$this->x((float) ($command[4] ?? 0)).' '.$this->y((float) ($command[5] ?? 0))
-                : $command[0].$this->x((float) $command[1]).' '.$this->y((float) $command[2]);
+                ? 'A'.$this->px((float) $command[1]).' '.$this->px((float) $command[2]).' '.(isset($command[6]) ? round($this->isMirrored ? -$command[6] : $command[6], 1) : 0).' 0 '.($this->isMirrored ? 1 - (int) ($command[3] ?? 0) : ($command[3] ?? 0)).' '.round($left + ($command[4] ?? 0) * $k, 2).' '.round($top + ($command[5] ?? 0) * $this->k, 2)
+                : $command[0].round($left + $command[1] * $k, 2).' '.round($top + $command[2] * $this->k, 2);
         }
 
         return $path;
@@ -118,8 +192,10 @@ final readonly class Drawing
     public function kinds(): array
     {
         $kinds = [];
-        foreach ($this->figure->beads as $mark) {
-            $kinds[$this->idOf($mark->bead)] ??= ['id' => $this->idOf($mark->bead), 'bead' => $mark->bead, 'x' => 0, 'y' => 0, 'w' => $this->px($mark->bead->widthMm), 'l' => $this->px($mark->bead->lengthMm)];
+        foreach ($this->assembly->placed as [$figure]) {
+            foreach ($figure->beads as $mark) {
+                $kinds[$mark->bead->key()] ??= ['id' => $this->idOf($mark->bead), 'bead' => $mark->bead, 'x' => 0, 'y' => 0, 'w' => $this->px($mark->bead->widthMm), 'l' => $this->px($mark->bead->lengthMm)];
+            }
         }
 
         return array_values($kinds);
@@ -128,13 +204,15 @@ final readonly class Drawing
     /** @return list<array{id: string, mark: string, x: float, y: float, turn: string}> */
     public function beads(): array
     {
-        return array_map(function (BeadMark $mark): array {
+        $ids = [];
+
+        return array_map(function (BeadMark $mark) use (&$ids): array {
             [$x, $y] = [$this->x($mark->xMm), $this->y($mark->topMm)];
             $turn = $this->isMirrored ? -$mark->turn : $mark->turn;
 
-            return ['id' => $this->idOf($mark->bead), 'mark' => $mark->mark, 'x' => $x, 'y' => $y,
+            return ['id' => $ids[spl_object_id($mark->bead)] ??= $this->idOf($mark->bead), 'mark' => $mark->mark, 'x' => $x, 'y' => $y,
                 'turn' => $turn === 0.0 ? '' : ' transform="rotate('.round($turn, 1).' '.$x.' '.round($y + $this->px($mark->bead->lengthMm) / 2, 2).')"'];
-        }, $this->figure->beads);
+        }, $this->assembly->beads());
     }
 
     private function idOf(Bead $bead): string

@@ -15,7 +15,7 @@ final class SvgFile
 
     public static function drawing(Desk $desk): string
     {
-        $drawing = new Drawing($desk->plan->figure, dimension: $desk->plan->isLaidRound() ? 0 : 64, ratioGiven: 1.0);
+        $drawing = new Drawing($desk->plan->assembly, dimension: $desk->plan->isLaidRound() ? 0 : 64, ratioGiven: 1.0, byReference: false);
         $label = 'Drawing of '.$desk->document->name.': '.$desk->high();
 
         return self::document($drawing->width, $drawing->height, $desk->document->name, view('svg.defs')->render()

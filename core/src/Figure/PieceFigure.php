@@ -10,14 +10,20 @@ final readonly class PieceFigure
     /** What is still seen of a width from aside. */
     private const EDGE = 0.16;
 
+    /** Directions in which an outline is told. */
+    private const SIDES = 24;
+
     public float $left;
 
     public float $right;
 
     public float $bottom;
 
-    /** Highest point where a piece is laid on a table; one that hangs begins at 0 whatever its wire's edge. */
-    private float $top;
+    /** Where it begins; one that hangs begins at 0 whatever its wire's edge. */
+    public float $top;
+
+    /** @var non-empty-list<array{float, float, float, float}> middles of all that is drawn, and half its width and height */
+    private array $boxes;
 
     /**
      * @param  list<Stroke>  $strokes
@@ -25,7 +31,7 @@ final readonly class PieceFigure
      */
     public function __construct(public array $strokes, public array $beads)
     {
-        $left = $right = $bottom = $top = 0.0;
+        $boxes = [[0.0, 0.0, 0.0, 0.0]];
         foreach ($strokes as $stroke) {
             $half = $stroke->wireMm / 2;
             $lastX = $lastY = 0.0;
@@ -33,32 +39,70 @@ final readonly class PieceFigure
                 $isArc = $command[0] === 'A';
                 $x = (float) ($command[$isArc ? 4 : 1] ?? 0);
                 $y = (float) ($command[$isArc ? 5 : 2] ?? 0);
-                [$atX, $atY, $wide, $high] = [$x, $y, $half, $half];
+                $box = [$x, $y, $half, $half];
                 // Half a turn bulges to its side from the middle between its ends; less lies between them.
                 if ($isArc && self::isHalfTurn($command, $x - $lastX, $y - $lastY)) {
                     [$rx, $ry, $turn] = [(float) $command[1], (float) $command[2], deg2rad((float) ($command[6] ?? 0))];
-                    [$atX, $atY] = [($x + $lastX) / 2, ($y + $lastY) / 2];
-                    $wide += hypot($rx * cos($turn), $ry * sin($turn));
-                    $high += hypot($rx * sin($turn), $ry * cos($turn));
+                    $box = [($x + $lastX) / 2, ($y + $lastY) / 2, $half + hypot($rx * cos($turn), $ry * sin($turn)), $half + hypot($rx * sin($turn), $ry * cos($turn))];
                 }
-                $atX - $wide < $left && $left = $atX - $wide;
-                $atX + $wide > $right && $right = $atX + $wide;
-                $atY + $high > $bottom && $bottom = $atY + $high;
-                $atY - $high < $top && $top = $atY - $high;
+                $boxes[] = $box;
                 [$lastX, $lastY] = [$x, $y];
             }
         }
         foreach ($beads as $mark) {
             // A turned bead reaches no farther than its longer side.
             $across = $mark->turn === 0.0 ? $mark->bead->widthMm : max($mark->bead->widthMm, $mark->bead->lengthMm);
-            $left = min($left, $mark->xMm - $across / 2);
-            $right = max($right, $mark->xMm + $across / 2);
             $tall = $mark->turn === 0.0 ? $mark->bead->lengthMm : $across;
-            $middle = $mark->topMm + $mark->bead->lengthMm / 2;
-            $bottom = max($bottom, $middle + $tall / 2);
-            $top = min($top, $middle - $tall / 2);
+            $boxes[] = [$mark->xMm, $mark->topMm + $mark->bead->lengthMm / 2, $across / 2, $tall / 2];
         }
-        [$this->left, $this->right, $this->bottom, $this->top] = [$left, $right, $bottom, $top];
+        $left = $right = $bottom = $top = 0.0;
+        foreach ($boxes as [$x, $y, $wide, $high]) {
+            $x - $wide < $left && $left = $x - $wide;
+            $x + $wide > $right && $right = $x + $wide;
+            $y + $high > $bottom && $bottom = $y + $high;
+            $y - $high < $top && $top = $y - $high;
+        }
+        [$this->left, $this->right, $this->bottom, $this->top, $this->boxes] = [$left, $right, $bottom, $top, $boxes];
+    }
+
+    /**
+     * Points that it does not reach beyond, however it is turned, or hardly; each a corner of what is drawn, farthest out on some side.
+     *
+     * @return list<array{float, float}>
+     */
+    public function outline(): array
+    {
+        if (count($this->boxes) < 4) {
+            return self::corners($this->boxes);
+        }
+        $far = [];
+        for ($side = 0; $side < self::SIDES; $side++) {
+            [$dx, $dy] = [cos(2 * M_PI * $side / self::SIDES), sin(2 * M_PI * $side / self::SIDES)];
+            [$best, $most] = [$this->boxes[0], -INF];
+            foreach ($this->boxes as $box) {
+                $reach = $box[0] * $dx + $box[1] * $dy + $box[2] * abs($dx) + $box[3] * abs($dy);
+                if ($reach > $most) {
+                    [$best, $most] = [$box, $reach];
+                }
+            }
+            $far[$best[0].'/'.$best[1].'/'.$best[2]] = $best;
+        }
+
+        return self::corners(array_values($far));
+    }
+
+    /**
+     * @param  list<array{float, float, float, float}>  $boxes
+     * @return list<array{float, float}>
+     */
+    private static function corners(array $boxes): array
+    {
+        $corners = [];
+        foreach ($boxes as [$x, $y, $wide, $high]) {
+            array_push($corners, [$x - $wide, $y - $high], [$x + $wide, $y - $high], [$x - $wide, $y + $high], [$x + $wide, $y + $high]);
+        }
+
+        return $corners;
     }
 
     /** @param  array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}  $arc  to a point so far from where it begins */
@@ -68,17 +112,6 @@ final readonly class PieceFigure
         $turn = deg2rad((float) ($arc[6] ?? 0));
 
         return hypot(($dx * cos($turn) + $dy * sin($turn)) / max($rx, 1e-9), ($dy * cos($turn) - $dx * sin($turn)) / max($ry, 1e-9)) > 1.9;
-    }
-
-    /** The same, moved down so that its highest point is 0. */
-    public function fromTop(): self
-    {
-        $down = new Pose(0.0, 0.0, -$this->top);
-
-        return new self(
-            array_map(fn (Stroke $stroke): Stroke => $stroke->posed($down), $this->strokes),
-            array_map(fn (BeadMark $mark): BeadMark => $mark->posed($down), $this->beads),
-        );
     }
 
     /** Bent to a part of a circle. */

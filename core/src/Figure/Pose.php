@@ -11,7 +11,7 @@ final readonly class Pose
 
     private float $sin;
 
-    public function __construct(public float $degrees = 0.0, private float $xMm = 0.0, private float $yMm = 0.0)
+    public function __construct(public float $degrees = 0.0, public float $xMm = 0.0, public float $yMm = 0.0)
     {
         $this->cos = cos(deg2rad($degrees));
         $this->sin = sin(deg2rad($degrees));
@@ -28,6 +28,11 @@ final readonly class Pose
         [$x, $y] = $this->at($eye->xMm, $eye->yMm);
 
         return new self($this->degrees + $degrees, $x, $y);
+    }
+
+    public function down(float $millimetres): self
+    {
+        return new self($this->degrees, $this->xMm, $this->yMm + $millimetres);
     }
 
     /** @return array{float, float} where a point of the part lies */

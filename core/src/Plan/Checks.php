@@ -39,7 +39,7 @@ final class Checks
      */
     public static function of(Piece $piece, array $parts, array $cuts, Profile $profile, float $gramsEach, Layout $layout): array
     {
-        $checks = [...self::whole($piece, $parts, $gramsEach), ...self::bends($parts, $cuts, $profile), ...self::stiffness($piece, $parts, $profile), ...LineChecks::of($piece, $profile, $layout)];
+        $checks = [...self::whole($piece, $parts, $gramsEach), ...self::bends($parts, $cuts, $profile), ...self::stiffness($parts, $cuts, $profile), ...LineChecks::of($piece, $profile, $layout)];
         $hangsMm = $layout->lengthMm;
         $reach = Reach::of($piece, $layout);
         if ($reach !== null) {
@@ -157,25 +157,30 @@ final class Checks
      * Whether the wire of each role holds its shape once it is made, and whether hands can work it.
      *
      * @param  list<PartPlan>  $parts
+     * @param  list<list<Cut>>  $cuts
      * @return list<Check>
      */
-    private static function stiffness(Piece $piece, array $parts, Profile $profile): array
+    private static function stiffness(array $parts, array $cuts, Profile $profile): array
     {
-        $checks = [];
-        foreach ($parts as $part) {
+        $insides = $first = $checks = [];
+        foreach ($parts as $at => $part) {
             $role = $part->part->wire;
-            if (isset($checks[$role]) || $part->technique->cuts($part) === []) {
-                continue;
+            if ($cuts[$at] !== []) {
+                $first[$role] ??= $part;
             }
-            $checks[$role] = null;
-            $row = WireTable::chosen($piece, $role, $profile);
+            foreach ($part->technique->eyes($part, '') as $eye) {
+                $insides[$role] = min($insides[$role] ?? INF, $eye->insideMm);
+            }
+        }
+        foreach ($first as $role => $part) {
             $wants = $part->technique->wants();
             $usual = $part->technique->usualWire();
-            $name = ucfirst($part->wire->size->text().' '.$part->wire->temper->words().' '.$part->wire->metal->words());
-            $way = $usual->size->equals($part->wire->size) && $usual->temper === $part->wire->temper ? [] : [new Way(ucfirst($usual->size->text().' '.$usual->temper->words()), ['do' => 'wire', 'role' => $role, 'size' => $usual->size->code(), 'temper' => $usual->temper->value])];
-            $checks[$role] = match (true) {
-                $row->holds < self::TOO_SOFT * $wants->holds => new Check(Level::Warn, 'stiffness', "{$name}, once made, holds its shape at ".Figures::trim($row->holds / $wants->holds, 2)." of what the {$part->technique->label()} wants: it bends out of shape in wear.", $part->part->id, $way),
-                $row->effort > self::TOO_STIFF * $wants->effort => new Check(Level::Note, 'stiffness', "{$name} takes ".Figures::trim($row->effort / $wants->effort, 1)." times the force that suits a {$part->technique->label()}: hard on the hands, and on small loops.", $part->part->id, $way),
+            [$holds, $effort] = WireTable::stiffness($part->wire, $usual->size, $insides[$role] ?? null, 2 * $profile->schools->straighteningNumbers() + ($wants->isHammered ? $profile->schools->hammeringNumbers() : 0.0), $profile);
+            $name = ucfirst($part->wire->words());
+            $way = $usual->size->equals($part->wire->size) && $usual->temper === $part->wire->temper ? [] : [new Way(ucfirst($usual->size->text().' '.$usual->temper->words()), ['do' => 'wire', 'role' => (string) $role, 'size' => $usual->size->code(), 'temper' => $usual->temper->value])];
+            $checks[] = match (true) {
+                $holds < self::TOO_SOFT * $wants->holds => new Check(Level::Warn, 'stiffness', "{$name}, once made, holds its shape at ".Figures::trim($holds / $wants->holds, 2)." of what the {$part->technique->label()} wants: it bends out of shape in wear.", $part->part->id, $way),
+                $effort > self::TOO_STIFF * $wants->effort => new Check(Level::Note, 'stiffness', "{$name} takes ".Figures::trim($effort / $wants->effort, 1)." times the force that suits a {$part->technique->label()}: hard on the hands, and on small loops.", $part->part->id, $way),
                 default => null,
             };
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Plan;
 
 use Hebra\Core\Figure\Arc;
+use Hebra\Core\Figure\Assembly;
 use Hebra\Core\Figure\Bow;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Placement;
@@ -26,7 +27,7 @@ final class Layout
 
     private const MOST_FAN_DEGREES = 130.0;
 
-    public readonly PieceFigure $figure;
+    public readonly Assembly $assembly;
 
     /** End to end, hanging or laid straight, mm. */
     public readonly float $lengthMm;
@@ -77,7 +78,7 @@ final class Layout
         $this->lengthMm = $this->straightMm();
         // Strands alike in length lie side by side only where the piece is laid straight: round, the outer would have to be longer.
         $this->isRound = $this->isLine() && array_filter($this->strands, fn (Strand $strand): bool => $this->asideMm($strand) > 0.0) === [];
-        $this->figure = $this->isRound ? $this->round() : $this->fanned();
+        $this->assembly = $this->isRound ? $this->round() : $this->fanned();
     }
 
     private function standAside(): void
@@ -249,7 +250,7 @@ final class Layout
      * @param  \Closure(Instance): float  $turn  degrees clockwise about the eye it hangs in
      * @param  \Closure(Instance): float  $bend  degrees by which a long part bends
      */
-    private function drawn(\Closure $turn, \Closure $bend): PieceFigure
+    private function drawn(\Closure $turn, \Closure $bend): Assembly
     {
         $drawn = $poses = [];
         $lowest = 0.0;
@@ -268,18 +269,8 @@ final class Layout
             $poses[$instance->name] = $pose;
             $lowest = max($lowest, $pose->at(0.0, $one['figure']->bottom)[1]);
         }
-        $strokes = $beads = [];
-        foreach ($this->instances as $instance) {
-            [$pose, $figure] = [$poses[$instance->name], $drawn[$instance->name]['figure']];
-            foreach ($figure->strokes as $stroke) {
-                $strokes[] = $pose->isNone() ? $stroke : $stroke->posed($pose);
-            }
-            foreach ($figure->beads as $bead) {
-                $beads[] = $pose->isNone() ? $bead : $bead->posed($pose);
-            }
-        }
 
-        return new PieceFigure($strokes, $beads);
+        return new Assembly(array_map(fn (Instance $instance): array => [$drawn[$instance->name]['figure'], $poses[$instance->name]], $this->instances));
     }
 
     /**
@@ -367,7 +358,7 @@ final class Layout
         return $fans;
     }
 
-    private function fanned(): PieceFigure
+    private function fanned(): Assembly
     {
         [$fans, $splays] = [$this->fans(), $this->splays()];
 
@@ -377,7 +368,7 @@ final class Layout
     }
 
     /** Laid clockwise from the top: each part of the line turns by its share of a whole turn, and what only hangs points outwards. */
-    private function round(): PieceFigure
+    private function round(): Assembly
     {
         $onward = $this->onward();
         $perMm = 360.0 / $this->lengthMm;

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Figure\Assembly;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Piece\Piece;
 
 /** Everything that follows from a piece, a profile and nothing else. */
 final class Plan
 {
-    public readonly PieceFigure $figure;
+    /** The piece as it is drawn. */
+    public readonly Assembly $assembly;
 
     /** @var list<Step>|null */
     private ?array $worded = null;
@@ -43,7 +45,13 @@ final class Plan
         public readonly float $gramsEach,
         private readonly array $parts,
     ) {
-        $this->figure = $layout->figure;
+        $this->assembly = $layout->assembly;
+    }
+
+    /** Every stroke and bead of the drawing where it lies. */
+    public function figure(): PieceFigure
+    {
+        return $this->assembly->flat();
     }
 
     /** @return list<Step> for each of its pieces */
@@ -166,7 +174,7 @@ final class Plan
                 'event' => $step->event, 'part' => $step->part, 'title' => $step->title, 'text' => $step->text, 'count' => $step->count, 'counted' => $step->counted, 'asks' => $step->asks,
             ], fn (string|int $value): bool => $value !== '' && $value !== 0), [...$this->prepare, ...$this->steps()]),
             'checks' => array_map(fn (Check $check): array => ['level' => $check->level->value, 'rule' => $check->rule, 'text' => $check->text], $this->checks),
-            'size' => ['hangs_mm' => $this->hangsMm(), 'width_mm' => $this->figure->widthMm(), 'each_g' => $this->gramsEach],
+            'size' => ['hangs_mm' => $this->hangsMm(), 'width_mm' => $this->assembly->widthMm(), 'each_g' => $this->gramsEach],
             'metal' => array_map(fn (Metal $metal): array => [
                 'role' => $metal->role, 'wire' => $metal->wire->key(), 'gross_g' => $metal->grossGrams(), 'net_g' => $metal->netGrams(), 'scrap_g' => $metal->scrapGrams(),
             ], $this->metal),

@@ -70,13 +70,21 @@ final readonly class WireTable
         }, $rows);
     }
 
-    /** The row of the wire that is chosen, not ranked. */
-    public static function chosen(Piece $piece, string $role, Profile $profile): WireRow
+    /**
+     * How well a wire holds its shape once it is made, and how much effort it takes, against its usual size in half-hard copper.
+     *
+     * @return array{float, float}
+     */
+    public static function stiffness(Wire $wire, WireSize $usual, ?float $tightestInsideMm, float $workedNumbers, Profile $profile): array
     {
-        $table = new self($piece->wires[$role], $profile, new Supply, WireDuty::of($piece, $role, $profile));
-        [$hole, $margin] = self::tightest($table->duty, $table->chosen->diameterMm(), $profile);
+        $reference = Strength::usual(Metal::Copper)->yieldMpa(Temper::HalfHard->numbersHard());
+        $strength = $profile->strengths->of($wire->metal);
+        $after = Hardness::afterMaking($wire, $tightestInsideMm, $workedNumbers);
 
-        return $table->row($table->chosen, $hole, $margin);
+        return [
+            self::hold($wire->diameterMm(), $strength->yieldMpa($after->numbers)) / self::hold($usual->diameterMm(), $reference),
+            self::effort($wire->diameterMm(), $strength->yieldMpa($wire->temper->numbersHard())) / self::effort($usual->diameterMm(), $reference),
+        ];
     }
 
     /** The thickest common size that passes every hole of the role, or null. */

@@ -20,7 +20,7 @@ final class PieceFigureTest extends TestCase
 {
     private static function figure(Piece $piece): PieceFigure
     {
-        return Planner::plan($piece, new Profile)->figure;
+        return Planner::plan($piece, new Profile)->figure();
     }
 
     /** @return list<Stroke> */
@@ -63,7 +63,7 @@ final class PieceFigureTest extends TestCase
     {
         foreach (array_keys(Patterns::all()) as $pattern) {
             $plan = Planner::plan(Patterns::start($pattern, 'Marks'), new Profile);
-            $drawn = array_map(fn (Stroke $stroke): string => $stroke->mark, $plan->figure->strokes);
+            $drawn = array_map(fn (Stroke $stroke): string => $stroke->mark, $plan->figure()->strokes);
             foreach ($plan->cuts as $cut) {
                 foreach ($cut->segments as $segment) {
                     if ($segment->kind->stays() && $segment->lengthMm > 0) {
@@ -80,7 +80,7 @@ final class PieceFigureTest extends TestCase
         $plan = Planner::plan(Some::drop(), new Profile);
         $length = 0.0;
         foreach (['p1:front', 'p1:arch', 'p1:back', 'p1:eye'] as $mark) {
-            foreach (self::marked($plan->figure, $mark) as $stroke) {
+            foreach (self::marked($plan->figure(), $mark) as $stroke) {
                 $at = [0.0, 0.0];
                 foreach ($stroke->path as $command) {
                     $to = $command[0] === 'A' ? [$command[4] ?? 0, $command[5] ?? 0] : [$command[1], $command[2]];

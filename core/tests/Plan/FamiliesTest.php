@@ -61,7 +61,7 @@ final class FamiliesTest extends TestCase
         self::assertSame([], self::stops($plan));
         self::assertNotSame([], $plan->steps());
         self::assertGreaterThan(0, $plan->gramsEach);
-        self::assertGreaterThan(1, $plan->figure->heightMm());
+        self::assertGreaterThan(1, $plan->assembly->heightMm());
         foreach ($plan->cuts as $cut) {
             self::assertEqualsWithDelta($cut->lengthMm(), array_sum(array_map(fn ($segment): float => $segment->lengthMm, $cut->segments)), 1e-9);
             $last = 0.0;
@@ -195,7 +195,7 @@ final class FamiliesTest extends TestCase
     public function test_a_mirrored_group_runs_back(): void
     {
         $piece = Some::changed(Patterns::start('linked-bracelet', 'M'), ['do' => 'group.set', 'group' => 'g1', 'count' => '2', 'mirrored' => '1'], ['do' => 'bead.remove', 'part' => 'p2', 'at' => 2]);
-        $figure = Planner::plan($piece, new Profile)->figure;
+        $figure = Planner::plan($piece, new Profile)->figure();
         $beads = array_map(fn ($mark): string => $mark->bead->colour, $figure->beads);
         self::assertSame(['milk', 'moss', 'milk', 'moss', 'moss', 'milk', 'moss', 'milk'], $beads);
         self::assertSame($piece->times($piece->part('p2')), 4);
@@ -248,9 +248,9 @@ final class FamiliesTest extends TestCase
     {
         $piece = Some::changed(Patterns::start('single-drop', 'Capped'), ['do' => 'bead.swap', 'part' => 'p2', 'at' => 1, 'bead' => '6 x 2mm cap, hole 1, sand'], ['do' => 'bead.add', 'part' => 'p2', 'at' => 0, 'bead' => '6 x 2mm cap, hole 1, sand']);
         $plan = Planner::plan($piece, new Profile);
-        self::assertSame([['cap', 0.0], ['round', 0.0], ['cap', 180.0]], array_map(fn ($mark): array => [$mark->bead->shape->value, $mark->turn], $plan->figure->beads));
+        self::assertSame([['cap', 0.0], ['round', 0.0], ['cap', 180.0]], array_map(fn ($mark): array => [$mark->bead->shape->value, $mark->turn], $plan->figure()->beads));
         self::assertEqualsWithDelta(12.0, array_values(array_filter(self::cut($plan, 'Drop')->segments, fn ($one): bool => $one->kind === SegmentKind::Seat))[0]->lengthMm, 1e-9);
-        self::assertSame('metal', $plan->figure->beads[0]->bead->material->value);
+        self::assertSame('metal', $plan->figure()->beads[0]->bead->material->value);
     }
 
     /** Open ring of 17.3 in 16 AWG (1.2908): π(17.3 + 1.2908) − 4 = 54.405 round, and two spirals of one turn, π(1 + 1.2908) = 7.197: 68.799. Of two turns they would be 2π(1 + 2 · 1.2908) = 22.504 each. */
@@ -268,7 +268,7 @@ final class FamiliesTest extends TestCase
     public function test_a_cluster_fans_out(): void
     {
         $plan = self::plan('cluster');
-        $tops = array_filter($plan->figure->strokes, fn (Stroke $stroke): bool => str_ends_with($stroke->mark, ':top-loop'));
+        $tops = array_filter($plan->figure()->strokes, fn (Stroke $stroke): bool => str_ends_with($stroke->mark, ':top-loop'));
         $places = array_unique(array_map(fn (Stroke $stroke): string => sprintf('%.2f', $stroke->path[0][1]), $tops));
         self::assertCount(3, $places);
         self::assertSame(3, count(array_filter($plan->steps(), fn (Step $step): bool => str_contains($step->text, 'Hang the drop'))));
@@ -280,7 +280,7 @@ final class FamiliesTest extends TestCase
         foreach (['hoop' => ['Hoop', 'p1:round', 0.01], 'framed-drop' => ['Frame', 'p2:outline', 0.01], 'hammered-cuff' => ['Bangle', 'p1:round', 0.01]] as $pattern => [$label, $mark, $within]) {
             $plan = self::plan($pattern);
             $drawn = 0.0;
-            foreach ($plan->figure->strokes as $stroke) {
+            foreach ($plan->figure()->strokes as $stroke) {
                 foreach ($stroke->mark === $mark ? array_slice($stroke->path, 1) : [] as $at => $command) {
                     $drawn += hypot($command[1] - $stroke->path[$at][1], $command[2] - $stroke->path[$at][2]);
                 }
@@ -376,7 +376,7 @@ final class FamiliesTest extends TestCase
         self::assertSame($json, PieceJson::write(PieceJson::read($json)));
         $plan = Planner::plan($piece, new Profile);
         $plan->steps();
-        foreach ($plan->figure->strokes as $stroke) {
+        foreach ($plan->figure()->strokes as $stroke) {
             foreach ($stroke->path as $command) {
                 foreach (array_slice($command, 1) as $number) {
                     self::assertTrue(is_finite((float) $number));

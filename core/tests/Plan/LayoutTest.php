@@ -44,15 +44,15 @@ final class LayoutTest extends TestCase
         $piece = Some::changed(Patterns::start('linked-bracelet', 'Round'), ['do' => 'group.set', 'group' => 'g1', 'count' => '12']);
         $plan = self::plan($piece);
         self::assertTrue($plan->isLaidRound());
-        self::assertLessThan($plan->hangsMm() / 2, $plan->figure->heightMm(), 'round, it is about a third as high as long');
-        $middles = array_values(array_map(fn (BeadMark $mark): array => [$mark->xMm, $mark->topMm + $mark->bead->lengthMm / 2], array_filter($plan->figure->beads, fn (BeadMark $mark): bool => $mark->bead->colour === 'moss')));
+        self::assertLessThan($plan->hangsMm() / 2, $plan->assembly->heightMm(), 'round, it is about a third as high as long');
+        $middles = array_values(array_map(fn (BeadMark $mark): array => [$mark->xMm, $mark->topMm + $mark->bead->lengthMm / 2], array_filter($plan->figure()->beads, fn (BeadMark $mark): bool => $mark->bead->colour === 'moss')));
         self::assertCount(12, $middles);
         $steps = [];
         for ($at = 1; $at < 12; $at++) {
             $steps[] = hypot($middles[$at][0] - $middles[$at - 1][0], $middles[$at][1] - $middles[$at - 1][1]);
         }
         self::assertEqualsWithDelta(max($steps), min($steps), 0.001);
-        foreach ($plan->figure->strokes as $stroke) {
+        foreach ($plan->figure()->strokes as $stroke) {
             foreach ($stroke->path as $command) {
                 self::assertGreaterThanOrEqual(0.0, $command[$command[0] === 'A' ? 5 : 2] ?? 0.0, 'nothing above the top');
             }
@@ -114,7 +114,7 @@ final class LayoutTest extends TestCase
     {
         foreach (['ring-chain', 'linked-bracelet', 'strand', 'woven-bracelet'] as $pattern) {
             $turned = 0;
-            foreach (self::plan(Patterns::start($pattern, 'Ovals'))->figure->strokes as $stroke) {
+            foreach (self::plan(Patterns::start($pattern, 'Ovals'))->figure()->strokes as $stroke) {
                 foreach ($stroke->path as $at => $command) {
                     if ($command[0] !== 'A' || abs($command[1] - $command[2]) < 1e-9) {
                         continue;
@@ -136,7 +136,7 @@ final class LayoutTest extends TestCase
         self::assertTrue($plan->isLaidRound());
         $radius = $plan->hangsMm() / 2 / M_PI;
         $far = [];
-        foreach ($plan->figure->beads as $mark) {
+        foreach ($plan->figure()->beads as $mark) {
             $far[] = [$mark->xMm, $mark->topMm + $mark->bead->lengthMm / 2];
         }
         $low = max(array_column($far, 1));

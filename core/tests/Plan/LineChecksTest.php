@@ -93,8 +93,8 @@ final class LineChecksTest extends TestCase
         self::assertNotNull($check);
         self::assertSame(['Turn its eye', 'One ring more above it'], array_map(fn ($way): string => $way->words, $check->ways));
         self::assertSame(Level::Ok, self::check(Some::changed($piece, $check->ways[1]->change), 'facing')?->level);
-        $edge = self::plan($piece)->figure->widthMm();
-        self::assertLessThan(0.75 * self::plan(self::piece('disc'))->figure->widthMm() + 6.0, $edge, 'seen on edge it is narrower');
+        $edge = self::plan($piece)->assembly->widthMm();
+        self::assertLessThan(0.75 * self::plan(self::piece('disc'))->assembly->widthMm() + 6.0, $edge, 'seen on edge it is narrower');
     }
 
     /** The second tier has 136 links to the first's 121: 15 · 3.5 = 52.5 mm more, half of which it hangs lower, told to the half millimetre. */
@@ -163,7 +163,7 @@ final class LineChecksTest extends TestCase
                 if (array_filter($plan->checks, fn (Check $check): bool => $check->rule === 'closing order') === []) {
                     self::assertNotSame([], $plan->steps());
                 }
-                foreach ($plan->figure->strokes as $stroke) {
+                foreach ($plan->figure()->strokes as $stroke) {
                     foreach ($stroke->path as $command) {
                         self::assertTrue(is_finite((float) $command[1]) && is_finite((float) $command[2]));
                     }

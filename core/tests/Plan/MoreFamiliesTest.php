@@ -141,7 +141,7 @@ final class MoreFamiliesTest extends TestCase
         $plan = self::plan('two-row-frame');
         self::assertEqualsWithDelta(265.363, self::cut($plan, 'Binding')->lengthMm(), 0.005);
         $one = self::plan('two-row-frame', self::set('p2', 'rows', 1), self::set('p2', 'between', 0), self::set('p2', 'end_coil', 2));
-        $high = fn (Plan $plan): float => $plan->figure->heightMm();
+        $high = fn (Plan $plan): float => $plan->assembly->heightMm();
         self::assertEqualsWithDelta(3.0, $high($plan) - $high($one), 0.01, 'the second row lies below the first');
     }
 

@@ -5,6 +5,9 @@
         @foreach ($drawing->kinds() as $one)
             <g id="{{ $one['id'] }}">@include('svg.bead', $one)</g>
         @endforeach
+<?php foreach ($drawing->templates() as $one) { ?>
+        <g id="{!! $one['id'] !!}" class="wire{!! $one['runsOn'] ? ' runs-on' : '' !!}"><path class="edge" stroke-width="{!! $one['width'] !!}" d="{!! $one['path'] !!}"/><path class="body" stroke-width="{!! $one['bodyWidth'] !!}" d="{!! $one['path'] !!}"/><path class="shine" stroke-width="{!! $one['shineWidth'] !!}" transform="{!! $one['shineShift'] !!}" d="{!! $one['path'] !!}"/></g>
+<?php } ?>
         @unless ($isSmall)
             @php([$x0, $y0] = [fmod($drawing->x(0), $cm) - $cm, fmod($drawing->y(0), $cm) - $cm])
             <pattern id="paper-fine" width="{{ $cm / 10 }}" height="{{ $cm / 10 }}" patternUnits="userSpaceOnUse" x="{{ $x0 }}" y="{{ $y0 }}"><path class="paper-fine" d="M{{ $cm / 10 }} 0H0V{{ $cm / 10 }}"/></pattern>
@@ -17,7 +20,7 @@
     @foreach ($drawing->layers() as $layer => $strokes)
 <?php foreach ($strokes as $stroke) { ?>
 {{-- The longest loops of the page, so without the loop variable. Numbers, enum values and ids that the reader has checked: nothing here needs escaping. --}}
-<g class="wire metal-{!! $stroke['metal'] !!}{!! $stroke['runsOn'] ? ' runs-on' : '' !!}" data-mark="{!! $stroke['mark'] !!}"><path class="edge" stroke-width="{!! $stroke['width'] !!}" d="{!! $stroke['path'] !!}"/><path class="body" stroke-width="{!! $stroke['bodyWidth'] !!}" d="{!! $stroke['path'] !!}"/><path class="shine" stroke-width="{!! $stroke['shineWidth'] !!}" transform="{!! $stroke['shineShift'] !!}" d="{!! $stroke['path'] !!}"/></g>
+<g class="wire metal-{!! $stroke['metal'] !!}{!! $stroke['runsOn'] ? ' runs-on' : '' !!}" data-mark="{!! $stroke['mark'] !!}"><?php if ($stroke['path'] !== '') { ?><path class="edge" stroke-width="{!! $stroke['width'] !!}" d="{!! $stroke['path'] !!}"/><path class="body" stroke-width="{!! $stroke['bodyWidth'] !!}" d="{!! $stroke['path'] !!}"/><path class="shine" stroke-width="{!! $stroke['shineWidth'] !!}" transform="{!! $stroke['shineShift'] !!}" d="{!! $stroke['path'] !!}"/><?php } foreach ($stroke['uses'] as [$id, $where]) { ?><use href="#{!! $id !!}" transform="{!! $where !!}"/><?php } ?></g>
 <?php } ?>
         @if ($layer === 1)
 <?php foreach ($drawing->beads() as $one) { ?>

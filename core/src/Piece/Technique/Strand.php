@@ -204,9 +204,10 @@ final class Strand implements Technique
     private function drawGroups(PartPlan $part, Sketch $sketch, float $yMm): void
     {
         [$gap, $d, $metal] = [$part->part->mm('gap'), $part->wireMm(), $part->wire->metal];
-        $sketch->stem($yMm, $yMm + $this->betweenMm($part), $d, $metal, $part->mark('gap'));
         foreach ($part->strung as $at => $strung) {
+            $sketch->stem($yMm, $yMm + $gap, $d, $metal, $part->mark('gap'));
             $yMm += $gap;
+            $sketch->stem($yMm, $yMm + 2 * self::CRIMP_MM + $strung->lengthMm(), $d, $metal, $part->mark('bead-'.$at));
             foreach ([$yMm, $yMm + self::CRIMP_MM + $strung->lengthMm()] as $crimp) {
                 $sketch->through([[0, $crimp], [0, $crimp + self::CRIMP_MM]], 1.9, $metal, $part->mark('crimp'));
             }
@@ -217,6 +218,7 @@ final class Strand implements Technique
             }
             $yMm += self::CRIMP_MM;
         }
+        $sketch->stem($yMm, $yMm + $gap, $d, $metal, $part->mark('gap'));
     }
 
     public function tools(PartPlan $part): array
