@@ -112,6 +112,12 @@ final class Desk
         return $this->plan->isLaidRound() ? $length.' end to end' : $this->document->fit->kind->high($length);
     }
 
+    /** How wide it lies where it is laid round. */
+    public function across(): string
+    {
+        return $this->plan->isLaidRound() ? $this->profile->length($this->plan->assembly->widthMm()).' across' : '';
+    }
+
     /** @return list<Technique> those with a key and a button of their own */
     public function quickTechniques(): array
     {

@@ -46,7 +46,8 @@ final class Drawing
         $this->k = $this->ratio * self::PX_PER_MM;
         $this->originX = $this->room + $dimension + ($isMirrored ? $assembly->right : -$assembly->left) * $this->k;
         $this->width = round(2 * $this->room + $dimension + $assembly->widthMm() * $this->k, 1);
-        $this->height = round(2 * $this->room + $assembly->heightMm() * $this->k, 1);
+        // Laid round, it has its dimension below.
+        $this->height = round(2 * $this->room + ($dimension === 0.0 && $room > 20 ? 22 : 0) + $assembly->heightMm() * $this->k, 1);
     }
 
     private static function ratioFor(Assembly $assembly, float $wide, float $high): float
@@ -79,6 +80,16 @@ final class Drawing
     public function dimensionX(): float
     {
         return $this->room + 12;
+    }
+
+    public function leftX(): float
+    {
+        return $this->x($this->isMirrored ? $this->assembly->right : $this->assembly->left);
+    }
+
+    public function rightX(): float
+    {
+        return $this->x($this->isMirrored ? $this->assembly->left : $this->assembly->right);
     }
 
     public function bottomMm(): float

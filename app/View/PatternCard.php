@@ -34,11 +34,23 @@ final readonly class PatternCard
         $this->wires = array_values($wires);
     }
 
-    /** `about 40 min · 20 AWG, 24 AWG` */
+    /** `about 40 min · 20, 24 AWG` */
     public function words(): string
     {
         $minutes = $this->minutes < 90 ? max(5, 5 * (int) round($this->minutes / 5)).' min' : (round($this->minutes / 30) / 2).' h';
 
-        return "about {$minutes} · ".implode(', ', array_map(fn (Wire $wire): string => $wire->size->text(), $this->wires));
+        return "about {$minutes} · ".$this->gauges();
+    }
+
+    /** `20, 22 AWG` */
+    private function gauges(): string
+    {
+        $by = [];
+        foreach ($this->wires as $wire) {
+            $words = explode(' ', $wire->size->text(), 2);
+            $by[$words[1] ?? ''][] = $words[0];
+        }
+
+        return implode(', ', array_map(fn (array $sizes, string $system): string => trim(implode(', ', $sizes).' '.$system), $by, array_keys($by)));
     }
 }

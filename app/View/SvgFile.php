@@ -19,7 +19,7 @@ final class SvgFile
         $label = 'Drawing of '.$desk->document->name.': '.$desk->high();
 
         return self::document($drawing->width, $drawing->height, $desk->document->name, view('svg.defs')->render()
-            .view('svg.piece', ['drawing' => $drawing, 'hangs' => $desk->plan->isLaidRound() ? '' : $desk->high(), 'label' => $label])->render());
+            .view('svg.piece', ['drawing' => $drawing, 'hangs' => $desk->plan->isLaidRound() ? '' : $desk->high(), 'across' => $desk->across(), 'label' => $label])->render());
     }
 
     public static function strips(Desk $desk): string
@@ -52,11 +52,14 @@ final class SvgFile
         $sets = $rules = [];
         preg_match_all('/([^{}]+)\{([^{}]*)\}/', $css, $all, PREG_SET_ORDER);
         foreach ($all as [, $selectors, $body]) {
+            if (preg_match('/lit|defs|hit|under/', $selectors) === 1) {
+                continue;
+            }
             if (preg_match_all('/(--[wb]-[a-z]+):\s*(#[0-9a-f]+)/', $body, $values, PREG_SET_ORDER) > 0) {
                 foreach (explode(',', $selectors) as $selector) {
                     $sets[trim($selector)] = array_column($values, 2, 1);
                 }
-            } elseif (! preg_match('/lit|defs|hit|under/', $selectors)) {
+            } else {
                 $rules[] = [trim($selectors), strtr(trim($body), $colours === [] ? [] : array_combine(array_map(fn (string $name): string => "var({$name})", array_keys($colours)), $colours) + ['var(--font-text)' => 'sans-serif', 'var(--font-figure)' => 'monospace'])];
             }
         }

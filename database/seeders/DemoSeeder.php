@@ -97,6 +97,13 @@ final class DemoSeeder extends Seeder
         $this->at($now, -3, fn () => $this->started($workshop, 'Shingle bracelet', new Pattern('', Family::Chain, [['hook'], ['wrapped-link', ['foam', 'lamp', 'foam'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist, groups: ['g1' => 7])));
         $this->at($now, -3, fn () => $this->started($workshop, 'Harbour mouth', new Pattern('', Family::Pendant, [['jump-ring', [], ['inside' => 6.0]], ['frame', [['foam', 9]], ['size' => 36.0]], ['head-pin', ['sky', 'foam'], 'on' => 'p2/centre']], FitKind::Neck)));
         $this->at($now, -2, fn () => $this->started($workshop, 'Rope-walk bangle', new Pattern('', Family::Bangle, [['bangle', [], ['style' => 'curled', 'ends' => 55.0]]], FitKind::Wrist, Metal::Copper)));
+        $this->at($now, -2, fn () => $this->piece($workshop, 'Marsh lights', [['jump-ring', [], ['inside' => 5.0]], ['head-pin', ['sky', 'foam']], ['head-pin', ['lilac'], 'on' => 'p2/bottom'], ['head-pin', ['lamp', 'foam', 'foam'], 'on' => 'p2/bottom']], Makes::mirroredPair()));
+        $this->at($now, -2, fn () => $this->started($workshop, 'Ebb and flow', new Pattern('', Family::Chain, [
+            ['hook', [], ['style' => 's']], ['jump-ring', [], ['inside' => 6.0]], ['chain', [], ['links' => 120]], ['jump-ring', [], ['inside' => 6.0]], ['jump-ring', [], ['inside' => 6.0]],
+            ['chain', [], ['links' => 68], 'on' => 'p2/bottom'], ['jump-ring', [], ['inside' => 3.5]], ['head-pin', ['sea glass', 'foam'], 'on' => 'p7/bottom'], ['chain', [], ['links' => 68], 'on' => 'p7/bottom', 'to' => 'p4/top'],
+        ], FitKind::Neck)));
+        $this->at($now, -2, fn () => $this->started($workshop, 'Lobster-pot cuff', new Pattern('', Family::Woven, [['hook'], ['woven-band', [], ['cores' => 4, 'length' => 147.0, 'pattern' => '6@1-2 6@2-3 6@3-4 x2 | cross 2-3 | 3@1-4', 'mirrored' => true]], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist, Metal::Copper)));
+        $this->at($now, -2, fn () => $this->started($workshop, 'Harbour bell ring', new Pattern('', Family::Ring, [['wound-ring', ['lamp'], ['turns' => 3]]], FitKind::Finger)));
         $this->at($now, -2, fn () => $this->halfMade($this->piece($workshop, 'Winter buoys', [['wrapped-link', ['sky', 'buoy']], ['head-pin', ['lamp', 'foam']]]), 14, 1));
         $this->at($now, 0, fn () => $this->piece($workshop, 'Sandpiper drops', [['wrapped-link', ['sea glass', 'lilac']], ['head-pin', ['pebble']]]));
     }
@@ -129,7 +136,7 @@ final class DemoSeeder extends Seeder
         $this->stock->receive($workshop, ['kind' => 'pins', 'name' => 'Fifties', 'metal' => 'sterling', 'size' => '24 awg', 'temper' => 'dead-soft', 'pins' => '20', 'pin_length' => '50 mm', 'price' => '9.80'], LengthUnit::Millimetre);
     }
 
-    /** @param  non-empty-list<array{0: string, 1?: list<string|array{string, int}>, 2?: array<string, float|int|string|bool>, repeat?: int, on?: string, group?: string}>  $line  below the ear wire */
+    /** @param  non-empty-list<array{0: string, 1?: list<string|array{string, int}>, 2?: array<string, float|int|string|bool>, repeat?: int, on?: string, to?: string, group?: string}>  $line  below the ear wire */
     private function piece(Workshop $workshop, string $name, array $line, ?Makes $makes = null, Metal $metal = Metal::Sterling): Piece
     {
         return $this->started($workshop, $name, new Pattern('', Family::Earring, [['ear-wire'], ...$line], metal: $metal), $makes);

@@ -3,6 +3,7 @@ import Alpine from '@alpinejs/csp';
 import { desk } from './desk.js';
 import { bench } from './bench.js';
 import { leaf } from './leaf.js';
+import { zoom } from './zoom.js';
 
 window.htmx = htmx;
 document.documentElement.classList.add('js');
@@ -10,6 +11,7 @@ document.documentElement.classList.add('js');
 Alpine.data('desk', desk);
 Alpine.data('bench', bench);
 Alpine.data('leaf', leaf);
+Alpine.data('zoom', zoom);
 Alpine.start();
 
 // A refusal is a page like any other: it replaces the desk with itself, the sentence in its place.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
@@ -37,6 +38,44 @@ final class FamiliesTest extends BrowserTestCase
         $this->one('#keep-pattern')->click();
         $this->see('is kept as a pattern');
         $this->see('Your own');
+        $this->assertQuietConsole();
+    }
+
+    public function test_what_is_drawn_by_reference_lights_its_strip_and_the_drawing_grows(): void
+    {
+        $this->visit('/patterns');
+        $this->one('#pattern-linked-bracelet')->click();
+        $this->seeInside('h2', 'Round the wrist');
+        self::$browser->findElement(WebDriverBy::linkText('Cut'))->click();
+        $this->see('Link');
+        $link = self::$browser->findElement(WebDriverBy::cssSelector('.drawing g[data-mark="p2:top-wraps"] use'));
+        (new WebDriverActions(self::$browser))->moveToElement($link)->perform();
+        self::eventually(fn (): bool => str_contains((string) $this->one('.stretch[data-mark="p2:top-wraps"]')->getAttribute('class'), 'is-lit'), 'the strip answers');
+        self::assertStringContainsString('is-lit', (string) $this->one('.drawing g[data-mark="p2:top-wraps"]')->getAttribute('class'));
+        $width = fn (): int => $this->one('.drawing svg')->getSize()->getWidth();
+        $fits = $width();
+        $this->one('#zoom-in')->click();
+        self::eventually(fn (): bool => $width() > $fits, 'the drawing grows');
+        $this->one('#zoom-fit')->click();
+        self::eventually(fn (): bool => $width() === $fits, 'and fits again');
+        $this->assertQuietConsole();
+    }
+
+    public function test_patterns_are_asked_for_and_strands_close(): void
+    {
+        $this->visit('/patterns');
+        (new WebDriverSelect($this->one('#ask-family')))->selectByValue('ring');
+        self::eventually(fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('#gallery .pattern'))) === 4, 'four kinds of ring');
+        self::assertStringContainsString('family=ring', self::$browser->getCurrentURL());
+        (new WebDriverSelect($this->one('#ask-family')))->selectByValue('');
+        self::eventually(fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('#pattern-two-strand-bracelet'))) === 1, 'all again');
+        $this->one('#pattern-two-strand-bracelet')->click();
+        $this->see('closes in ring, part 5');
+        $this->one('#part-p8')->click();
+        (new WebDriverSelect($this->one('#close-p8')))->selectByValue('');
+        self::eventually(fn (): bool => ! str_contains($this->text('.line'), 'closes in'), 'its end hangs open');
+        $this->button('Undo')->click();
+        $this->see('closes in ring, part 5');
         $this->assertQuietConsole();
     }
 

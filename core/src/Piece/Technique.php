@@ -97,6 +97,9 @@ interface Technique
     /** What it closes a chain with, where it is a clasp. */
     public function clasp(PartPlan $part): ?Clasp;
 
+    /** What tells one from another in the line of parts, beads apart: `120 links`. */
+    public function inShort(PartPlan $part): string;
+
     /** @return list<Check> */
     public function checks(PartPlan $part): array;
 

@@ -48,6 +48,12 @@ final class Plan
         $this->assembly = $layout->assembly;
     }
 
+    /** @return array<string, string> what tells each part from another, by part; empty where its beads do */
+    public function inShort(): array
+    {
+        return array_combine(array_map(fn (PartPlan $part): string => $part->part->id, $this->parts), array_map(fn (PartPlan $part): string => $part->technique->inShort($part), $this->parts));
+    }
+
     /** Every stroke and bead of the drawing where it lies. */
     public function figure(): PieceFigure
     {

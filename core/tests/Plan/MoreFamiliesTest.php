@@ -131,8 +131,17 @@ final class MoreFamiliesTest extends TestCase
     {
         $plan = self::plan('bangle-stack');
         self::assertSame(3, self::cut($plan, 'Bangle')->count);
-        self::assertEqualsWithDelta(240.319, self::cut($plan, 'Binding')->lengthMm(), 0.003);
+        self::assertEqualsWithDelta(240.319, self::cut($plan, 'Stack binding')->lengthMm(), 0.003);
         self::assertEqualsWithDelta(self::plan('bangle-stack', self::set('p1', 'stack', 1))->cuts[0]->lengthMm(), self::cut($plan, 'Bangle')->lengthMm(), 1e-9);
+    }
+
+    /** Seven beads of 5 × 8 on a cuff of 12 AWG in 28 AWG, seated: 7(8 + 5 − 0.32109) = 88.752; 2 · 6 + 2 · 4 = 20 wraps √((π · 2.37361)² + 0.32109²) = 7.4638 each; two tails of 50: 338.03. */
+    public function test_beads_bound_on_a_cuff(): void
+    {
+        $cuff = fn (array ...$more): Plan => self::plan('hammered-cuff', self::set('p1', 'hammered', '0 mm'), ['do' => 'bead.add', 'part' => 'p1', 'bead' => '5 x 8mm oval, hole 1'], ['do' => 'bead.count', 'part' => 'p1', 'at' => 0, 'count' => 7], ...$more);
+        self::assertEqualsWithDelta(338.03, self::cut($cuff(), 'Binding')->lengthMm(), 0.01);
+        $full = $cuff(['do' => 'bead.count', 'part' => 'p1', 'at' => 0, 'count' => 40]);
+        self::assertContains('room', array_map(fn ($check): string => $check->rule, $full->checks));
     }
 
     /** Sixteen beads of 3, bound there and back with 28 AWG: 16(π · 3.32109/2 + 3) = 131.468; two rows' ends 2 · 4 · √((π · 1.34478)² + 0.32109²) = 33.895; two tails of 50. A row covers 8 beads and two turns at each end. */

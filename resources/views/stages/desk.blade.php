@@ -32,9 +32,14 @@
         <p class="banner is-note">This making began with an earlier version of the design and goes on with it. What you changed since is for the next one.</p>
     @endif
     <div class="desk">
-        <figure class="drawing">
-            <div class="canvas">@include('svg.piece', ['drawing' => $desk->drawing, 'hangs' => $desk->plan->isLaidRound() ? '' : $desk->high(), 'label' => 'Drawing of '.$desk->document->name.': '.$desk->high()])</div>
+        <figure class="drawing" x-data="zoom">
+            <div class="canvas">@include('svg.piece', ['drawing' => $desk->drawing, 'hangs' => $desk->plan->isLaidRound() ? '' : $desk->high(), 'across' => $desk->across(), 'label' => 'Drawing of '.$desk->document->name.': '.$desk->high()])</div>
             <figcaption>
+                <span class="zoom" hidden>
+                    <button type="button" id="zoom-out" class="tool" x-on:click="farther" aria-label="Drawing smaller">−</button>
+                    <button type="button" id="zoom-in" class="tool" x-on:click="nearer" aria-label="Drawing larger">+</button>
+                    <button type="button" id="zoom-fit" class="tool zoom-fit" x-on:click="fit">fit</button>
+                </span>
                 <span><span class="ratio">drawn {{ $desk->drawing->ratio }} : 1 · </span>{{ $desk->high() }} · {{ $desk->document->makes->count > 1 ? 'each ' : '' }}{{ \Hebra\Core\Quantity\Figures::grams($desk->plan->gramsEach) }}</span>
                 @if ($desk->hungMm !== null && $desk->profile->length($desk->hungMm) !== $desk->profile->length($desk->plan->hangsMm()))
                     <span role="status"><strong>{{ $desk->profile->length($desk->hungMm) }} → {{ $desk->profile->length($desk->plan->hangsMm()) }}</strong></span>

@@ -9,6 +9,7 @@
 </div>
 @include('stages.checks', ['checks' => $desk->checks(\Hebra\Core\Plan\Level::Stop, \Hebra\Core\Plan\Level::Warn)])
 @include('svg.glyphs', ['beads' => $desk->document->beads])
+@php($inShort = $desk->plan->inShort())
 <ol class="line mt-2">
 @forelse ($desk->document->parts as $index => $part)
     @php($isOpen = $open !== null && $open->id === $part->id)
@@ -18,6 +19,7 @@
     <li @class(['part', 'is-open' => $isOpen, 'is-grouped' => $part->group !== '']) data-mark="">
         <div class="part-row">
             <a class="part-name" id="part-{{ $part->id }}" href="{{ $desk->url('lay-out') }}?open={{ $part->id }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $part->id }}" @if ($isOpen) aria-current="true" @endif>{{ ucfirst($part->technique()->label()) }}@if ($part->repeat > 1) <span class="figure">× {{ $part->repeat }}</span>@endif</a>
+            @if ($inShort[$part->id] !== '')<span class="quiet small figure">{{ $inShort[$part->id] }}</span>@endif
             @foreach ($part->beads as $place => $beads)
                 @php($bead = $desk->document->beads[$beads->bead])
                 <a class="run" id="run-{{ $part->id }}-{{ $place }}" data-mark="{{ $part->id }}:bead-{{ $place }}" href="{{ $desk->url('lay-out') }}?open={{ $part->id }}&amp;run={{ $place }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $part->id }}&amp;run={{ $place }}" @if ($isOpen && $run === $place) aria-current="true" @endif>

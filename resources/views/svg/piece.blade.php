@@ -28,6 +28,11 @@
 <?php } ?>
         @endif
     @endforeach
+    @if (! $isSmall && ($across ?? '') !== '')
+        @php([$y, $left, $right] = [$drawing->height - 14, $drawing->leftX(), $drawing->rightX()])
+        <path class="dimension" d="M{{ $left }} {{ $y }}H{{ $right }}M{{ $left }} {{ $y - 9 }}v18M{{ $right }} {{ $y - 9 }}v18"/>
+        <text class="dimension-text" text-anchor="middle" x="{{ ($left + $right) / 2 }}" y="{{ $y - 7 }}">{{ $across }}</text>
+    @endif
     @if (! $isSmall && $hangs !== '')
         @php([$x, $top, $bottom] = [$drawing->dimensionX(), $drawing->y(0), $drawing->y($drawing->bottomMm())])
         <path class="dimension" d="M{{ $x }} {{ $top }}V{{ $bottom }}M{{ $x - 9 }} {{ $top }}h18M{{ $x - 9 }} {{ $bottom }}h18"/>

@@ -76,6 +76,7 @@ final class Bangle implements Technique
             Parameter::length('hammered', 'hammered to, 0 for not', 0.0, 0.0, 8.0),
             Parameter::count('stack', 'bangles in the stack', 1, 1, 9),
             Parameter::count('binding_turns', 'turns that bind them', 8, 2, 200),
+            ...BoundBeads::parameters('on'),
         ];
     }
 
@@ -92,7 +93,22 @@ final class Bangle implements Technique
 
     public function extraWires(Part $part): array
     {
-        return $part->count('stack') > 1 ? [BoundBeads::ROLE => self::awg(22, Temper::DeadSoft)] : [];
+        return $part->count('stack') > 1 ? [BoundBeads::ROLE => self::awg(22, Temper::DeadSoft)] : BoundBeads::wires($part);
+    }
+
+    public function takesBeads(): bool
+    {
+        return true;
+    }
+
+    public function usualBeads(): int
+    {
+        return 9;
+    }
+
+    public function threads(Part $part, int $run = 0): string
+    {
+        return BoundBeads::isBound($part) ? BoundBeads::ROLE : $part->wire;
     }
 
     /** One turn of the binding round all bangles of the stack, side by side. */
@@ -120,15 +136,16 @@ final class Bangle implements Technique
 
     public function along(): array
     {
-        return ['ends', 'hammer', 'round', 'bind'];
+        return ['ends', 'hammer', 'round', 'beads', 'bind'];
     }
 
     public function cuts(PartPlan $part): array
     {
         $stack = $part->part->count('stack');
         $one = $this->one($part);
+        $beads = (new BoundBeads($part))->cuts();
         if ($stack === 1) {
-            return [$one];
+            return [$one, ...$beads];
         }
         $turns = $part->part->count('binding_turns');
 
@@ -136,7 +153,7 @@ final class Bangle implements Technique
             ->given(SegmentKind::Tail, self::BINDING_TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold, trimmed off')
             ->worked(SegmentKind::Wraps, $turns * $this->bindingTurnMm($part), Figures::counted($turns, 'turn'), 'binding', 'N·√((π(t + w) + 2(k − 1)s)² + w²)', $turns.' × '.Figures::trim($this->bindingTurnMm($part), 3), Turn::SOURCE)
             ->given(SegmentKind::Tail, self::BINDING_TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold, trimmed off')
-            ->cut('Binding', BoundBeads::ROLE, $part->times, BoundBeads::ROLE)];
+            ->cut('Stack binding', BoundBeads::ROLE, $part->times, 'stack'), ...$beads];
     }
 
     private function one(PartPlan $part): Cut
@@ -189,6 +206,7 @@ final class Bangle implements Technique
                 $part->part->choice('style') === 'curled' ? new Step($event, '', 'Curl the ends', 'Turn each end to a curl in the round-nose pliers, both the same way out.', [$part->mark('end-1'), $part->mark('end-2')], 2, 'curls', tool: 'round-nose pliers') : null,
                 new Step($event, '', 'Bend it round', 'Bend it round '.$form->where('mandrel', $part->profile).', let it spring, and form it again.'.$form->opens($part->profile), [$part->mark('round')], tool: 'bangle mandrel'),
             ])),
+            'work beads' => (new BoundBeads($part))->steps(),
             'work bind' => $part->part->count('stack') === 1 ? [] : [new Step($event, '', 'Bind the stack', 'Make all '.$part->part->count('stack').' alike, hold them side by side, openings together, and coil '.Figures::counted($part->part->count('binding_turns'), 'close turn').' round them opposite the opening. Trim both tails on the outside and press them in.', [$part->mark('binding')], $part->part->count('binding_turns'), 'turns', tool: 'fingers, chain-nose pliers, flush cutter', cautions: [Caution::CutEnds])],
             default => [],
         };
@@ -198,9 +216,15 @@ final class Bangle implements Technique
     {
         $to = $part->part->choice('style') === 'doubled' ? 0.0 : $part->part->mm('hammered');
 
-        return $to > 0 && $this->flat($part) === null ? [new Check(Level::Stop, 'hammered', 'Hammered to '.$part->profile->size($to).' cannot be: the wire is '.$part->profile->size($part->wireMm()).' thick.', $part->part->id, [
+        $room = M_PI * ($part->part->mm('inside') + $this->thickMm($part)) - ($part->part->choice('style') === 'cuff' ? $part->part->mm('gap') : 0.0);
+        $covered = (new BoundBeads($part))->coveredMm();
+        $checks = $covered <= $room ? [] : [new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the bangle is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
+            new Way('Take the last ones off', ['do' => 'bead.remove', 'part' => $part->part->id, 'at' => (string) (count($part->strung) - 1)]),
+        ])];
+
+        return $to > 0 && $this->flat($part) === null ? [...$checks, new Check(Level::Stop, 'hammered', 'Hammered to '.$part->profile->size($to).' cannot be: the wire is '.$part->profile->size($part->wireMm()).' thick.', $part->part->id, [
             new Way('Leave it round', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'hammered', 'value' => '0 mm']),
-        ])] : [];
+        ])] : $checks;
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
@@ -214,6 +238,13 @@ final class Bangle implements Technique
         if ($stack > 1) {
             $this->drawBinding($part, $place->yMm, $sketch, $apart);
         }
+        $r = ($part->part->mm('inside') + $this->thickMm($part)) / 2;
+        [$middle, $covered] = [$this->middleMm($part, $place->yMm), (new BoundBeads($part))->coveredMm()];
+        (new BoundBeads($part))->draw($sketch, function (float $at) use ($r, $middle, $covered): array {
+            $angle = M_PI / 2 + ($covered / 2 - $at) / $r;
+
+            return [$r * cos($angle), $middle + $r * sin($angle), rad2deg($angle) + 90];
+        });
 
         return [];
     }

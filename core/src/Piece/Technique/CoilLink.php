@@ -167,6 +167,11 @@ final class CoilLink implements Technique
         return ['coil', 'top', 'slide', 'bottom'];
     }
 
+    public function inShort(PartPlan $part): string
+    {
+        return $this->isBeaded ? '' : $part->profile->size($part->part->mm('length'));
+    }
+
     public function cuts(PartPlan $part): array
     {
         return [

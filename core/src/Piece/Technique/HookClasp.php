@@ -112,6 +112,11 @@ final class HookClasp implements Technique
         return ['hook', 'top', 'bottom'];
     }
 
+    public function inShort(PartPlan $part): string
+    {
+        return ['hook' => '', 's' => 'an S', 'crook' => 'a shepherd’s crook'][$part->part->choice('style')];
+    }
+
     public function cuts(PartPlan $part): array
     {
         return Bought::cuts($part, $this->cut($part));

@@ -111,6 +111,11 @@ final class Hoop implements Technique
         return ['eye', 'beads', 'bottom'];
     }
 
+    public function inShort(PartPlan $part): string
+    {
+        return $part->profile->size($part->part->mm('diameter'));
+    }
+
     public function cuts(PartPlan $part): array
     {
         [$d, $diameter] = [$part->wireMm(), $part->part->mm('diameter')];

@@ -83,6 +83,11 @@ final class JumpRing implements Technique
         return ['top', 'bottom'];
     }
 
+    public function inShort(PartPlan $part): string
+    {
+        return $part->profile->size($part->part->mm('inside')).' inside'.($part->part->is('closed') ? ', soldered' : '');
+    }
+
     public function cuts(PartPlan $part): array
     {
         return Bought::cuts($part, $this->cut($part));

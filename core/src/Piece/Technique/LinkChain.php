@@ -105,6 +105,11 @@ final class LinkChain implements Technique
         return ['top', 'bottom'];
     }
 
+    public function inShort(PartPlan $part): string
+    {
+        return Figures::counted($part->part->count('links'), 'link');
+    }
+
     public function cuts(PartPlan $part): array
     {
         return [];

@@ -77,6 +77,11 @@ trait Usual
         return null;
     }
 
+    public function inShort(PartPlan $part): string
+    {
+        return '';
+    }
+
     public function checks(PartPlan $part): array
     {
         return [];

@@ -129,6 +129,11 @@ final class WireFrame implements Technique
         return Outline::of(Frame::from($part->part->choice('shape')), $part->part->mm('size'));
     }
 
+    public function inShort(PartPlan $part): string
+    {
+        return ['hoop' => 'round', 'drop' => 'drop', 'square' => 'square', 'triangle' => 'triangle'][$part->part->choice('shape')].', '.$part->profile->size($part->part->mm('size'));
+    }
+
     public function cuts(PartPlan $part): array
     {
         $shape = Frame::from($part->part->choice('shape'));

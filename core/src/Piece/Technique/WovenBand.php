@@ -126,6 +126,11 @@ final class WovenBand implements Technique
         return ['weave', 'top', 'bottom'];
     }
 
+    public function inShort(PartPlan $part): string
+    {
+        return mb_strimwidth($part->part->choice('pattern'), 0, 44, '…');
+    }
+
     public function cuts(PartPlan $part): array
     {
         $band = $this->band($part);
