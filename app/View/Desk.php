@@ -39,6 +39,9 @@ use Illuminate\Support\Facades\DB;
 /** Everything a stage of a piece shows; one presenter for all five, each reading what it needs. */
 final class Desk
 {
+    /** A strip longer than this has a scale of its own, mm. */
+    private const LONG_MM = 600.0;
+
     public readonly Document $document;
 
     public readonly Plan $plan;
@@ -206,10 +209,12 @@ final class Desk
     public function strips(float $room = 700): array
     {
         $cuts = $this->plan->strips();
-        $longest = max(1.0, ...array_map(fn (Cut $cut): float => $cut->lengthMm(), $cuts));
-        $ratio = Strip::ratioFor($longest, $room);
+        $lengths = array_map(fn (Cut $cut): float => $cut->lengthMm(), $cuts);
+        // All at one scale, but a wire of metres, which would make the others dots.
+        $usual = array_filter($lengths, fn (float $length): bool => $length <= self::LONG_MM);
+        $ratio = Strip::ratioFor(max(1.0, ...($usual === [] ? $lengths : $usual)), $room);
 
-        return array_map(fn (Cut $cut): Strip => new Strip($cut, $this->profile, $ratio), $cuts);
+        return array_map(fn (Cut $cut): Strip => new Strip($cut, $this->profile, $cut->lengthMm() <= self::LONG_MM ? $ratio : Strip::ratioFor($cut->lengthMm(), $room)), $cuts);
     }
 
     /** The role whose table is open: the one asked for, else the first. */
