@@ -74,7 +74,7 @@ final class FamiliesTest extends BrowserTestCase
         $this->one('#part-p8')->click();
         self::eventually(fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('#close-p8'))) === 1, 'the part opens');
         (new WebDriverSelect($this->one('#close-p8')))->selectByValue('');
-        self::eventually(fn (): bool => ! str_contains($this->text('.line'), 'closes in'), 'its end hangs open');
+        self::eventually(fn (): bool => ! str_contains($this->text('.line'), 'closes in ring, part 5'), 'its end hangs open');
         $this->button('Undo')->click();
         $this->see('closes in ring, part 5');
         $this->assertQuietConsole();
