@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Hebra\Core\Tests\Fit;
+namespace Hebra\Core\Tests\Chain;
 
-use Hebra\Core\Fit\StrandMatch;
+use Hebra\Core\Chain\StrandMatch;
 use PHPUnit\Framework\TestCase;
 
 /** The best numbers of links, held against every other choice. */

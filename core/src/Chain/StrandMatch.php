@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hebra\Core\Fit;
+namespace Hebra\Core\Chain;
 
 /**
  * How many links each piece of chain takes so that what stands between them on a second strand comes to lie where it is
