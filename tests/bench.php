@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // ./hebra bench: medians and ratios of one run. Opcache on, configuration, routes and views cached, server warm.
 
+use App\Support\Deadline;
 use Hebra\Core\Bead\WirePacking;
 use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Piece\Patterns;
@@ -11,9 +12,14 @@ use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\WireTable;
+use Hebra\Core\Stock\CutKind;
+use Hebra\Core\Stock\CuttingPlanner;
+use Hebra\Core\Stock\CuttingTerms;
+use Hebra\Core\Stock\StockRow;
 use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Sums;
 use Hebra\Core\Tests\Piece\Some;
+use Tests\CbcCutting;
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -184,7 +190,7 @@ for ($round = 0; $round < 50; $round++) {
     }
 }
 $links = median($linkTimes) / median($bareAgain);
-$drawn = preg_match('~<figure class="drawing">.*?(<svg.*?</svg>)~s', $visitor->body, $match) === 1 ? strlen($match[1]) / 1000 : throw new RuntimeException('No drawing in the fragment');
+$drawn = preg_match('~<figure class="drawing"[^>]*>.*?(<svg.*?</svg>)~s', $visitor->body, $match) === 1 ? strlen($match[1]) / 1000 : throw new RuntimeException('No drawing in the fragment');
 $planned = [];
 foreach ([60, 120, 240, 480, 960] as $count) {
     $chain = ChangeReader::read(['do' => 'group.set', 'group' => 'g1', 'count' => (string) ($count / 2)])->apply(Patterns::start('linked-bracelet', 'A necklace'));
@@ -243,3 +249,34 @@ foreach ($planned as $count => $ms) {
 }
 $growth = ($planned[960] / 960) / ($planned[60] / 60);
 $row('a part of 960 against a part of 60', sprintf('%.2f ×', $growth), 'aim ≤ 2 ×', $growth <= 2);
+
+printf("\nThe cutting plan, two seconds each, against cbc with ten where it is installed (a benchmark only; nothing here needs it)\n\n");
+$cutTerms = new CuttingTerms;
+$shares = $ours = $theirs = [];
+$isWithin = true;
+foreach (range(1, 6) as $seed) {
+    [$cuts, $stock] = CbcCutting::instance($seed);
+    $start = hrtime(true);
+    $plan = CuttingPlanner::plan($cuts, $stock, $cutTerms, new Deadline(2));
+    $ours[] = (hrtime(true) - $start) / 1e9;
+    $shares[] = $plan->boundMm / $plan->valueLostMm;
+    $words = sprintf('%d kinds, %d cuts, %d pieces: %.1f mm, bound %.1f %%', count($cuts), array_sum(array_map(fn ($cut) => $cut->count, $cuts)), count($stock), $plan->valueLostMm, 100 * $plan->boundMm / $plan->valueLostMm);
+    if (! CbcCutting::isThere()) {
+        $row($words, sprintf('%.2f s', $ours[$seed - 1]), '', true);
+
+        continue;
+    }
+    [$value, $isProved, $seconds] = CbcCutting::solve($cuts, $stock, $cutTerms, 10);
+    $theirs[] = $seconds;
+    $isNear = $value === null || $plan->valueLostMm <= ($isProved ? $value + 2 : 1.003 * $value);
+    $isWithin = $isWithin && $isNear;
+    $row($words, sprintf('%.2f s', $ours[$seed - 1]), $value === null ? 'cbc found none' : sprintf('cbc %.1f%s', $value, $isProved ? ' ✓' : ''), $isNear);
+}
+$row('bounds, median', sprintf('%.1f %%', 100 * median($shares)), 'aim ≥ 98 %', median($shares) >= 0.98);
+$row('time, median', sprintf('%.2f s', median($ours)), $theirs === [] ? '' : sprintf('cbc %.1f s', median($theirs)), $theirs === [] || median($ours) < median($theirs));
+mt_srand(9);
+$many = array_map(fn (int $at): CutKind => new CutKind("cut {$at}", (float) mt_rand(30, 180), 10), range(1, 20));
+$start = hrtime(true);
+CuttingPlanner::plan($many, [...array_map(fn (int $at): StockRow => new StockRow("piece {$at}", (float) mt_rand(80, 900), 1), range(1, 25)), new StockRow('coil', 5000.0, 0)], $cutTerms, new Deadline(1.8));
+$taken = (hrtime(true) - $start) / 1e9;
+$row('200 cuts planned', sprintf('%.2f s', $taken), 'aim ≤ 2 s', $taken <= 2);

@@ -25,6 +25,29 @@ final class CommandsTest extends TestCase
         return [proc_close($process), $out, $error];
     }
 
+    /** One offcut of 212 takes a link and three pins to half a millimetre; the rest comes off the coil. */
+    public function test_cuts_are_planned_from_two_lists(): void
+    {
+        [$cuts, $stock] = [(string) tempnam(sys_get_temp_dir(), 'cuts'), (string) tempnam(sys_get_temp_dir(), 'stock')];
+        file_put_contents($cuts, "label,length,count\near wire,63.5,4\nlink,2 1/2 in,6\npin,48,3\n");
+        file_put_contents($stock, "label,length,count\noffcut a,212,1\noffcut b,96mm,1\nwindow coil,1.4m,1\nnew coil,3m,0\n");
+        [$code, $out, $err] = self::artisan(['hebra:cut', $cuts, $stock, '--json']);
+        self::assertSame([0, ''], [$code, $err]);
+        $plan = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
+        self::assertSame(['assignments', 'value_lost_mm', 'bound_mm', 'optimal', 'opened', 'scrap_mm'], array_keys($plan));
+        self::assertSame([['offcut a', ['link' => 1, 'pin' => 3]], ['window coil', ['ear wire' => 4, 'link' => 5]]], array_map(fn (array $one): array => [$one['stock'], $one['cuts']], $plan['assignments']));
+        self::assertSame([621.5, 621.5, true, 2, 0.5], [$plan['value_lost_mm'], $plan['bound_mm'], $plan['optimal'], $plan['opened'], $plan['scrap_mm']]);
+        file_put_contents($cuts, "bangle,5000,1\n");
+        [$code, $out, $err] = self::artisan(['hebra:cut', $cuts, $stock, '--json']);
+        self::assertSame([1, '', "bangle is 5000 mm long, and the longest piece in stock 3000 mm: 2000 mm are missing.\n"], [$code, $out, $err]);
+        foreach (['--keep=-1mm' => 'keep', '--offcut-worth=2' => 'offcut worth', '--seconds=soon' => 'seconds'] as $option => $named) {
+            [$code, $out, $err] = self::artisan(['hebra:cut', $cuts, $stock, $option]);
+            self::assertSame([1, '', 1], [$code, $out, substr_count($err, "\n")]);
+            self::assertStringContainsStringIgnoringCase($named, $err);
+        }
+        array_map(unlink(...), [$cuts, $stock]);
+    }
+
     public function test_a_sum_prints_json_in_full_precision(): void
     {
         [$status, $out, $error] = self::artisan(['hebra:sum', 'simple-loop', 'wire=20ga', 'inside=2,4 mm', '--json']);

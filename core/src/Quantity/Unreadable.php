@@ -55,6 +55,11 @@ final class Unreadable extends Refusal
         return new self($field, self::titled($field)." holds {$read} characters: give at most {$most}.");
     }
 
+    public static function line(string $field, string $text, string $form): self
+    {
+        return new self($field, self::titled($field).' '.self::shown($text)." is not so written: give {$form}.");
+    }
+
     public static function empty(string $field, string $example): self
     {
         return new self($field, self::titled($field).' is empty: give '.$example.'.');
