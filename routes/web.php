@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\CuttingController;
 use App\Http\Controllers\HandController;
 use App\Http\Controllers\MakingController;
 use App\Http\Controllers\PieceController;
@@ -53,6 +54,10 @@ Route::middleware('auth')->group(function (): void {
     Route::patch('/makings/{making}', [MakingController::class, 'update']);
     Route::put('/makings/{making}', [MakingController::class, 'close']);
     Route::delete('/makings/{making}', [MakingController::class, 'destroy']);
+
+    Route::get('/cutting', [CuttingController::class, 'show']);
+    Route::post('/cutting/ticks', [CuttingController::class, 'store']);
+    Route::delete('/cutting/ticks/{tick}', [CuttingController::class, 'destroy'])->whereNumber('tick');
 
     Route::get('/stock', [StockController::class, 'index']);
     Route::post('/stock', [StockController::class, 'store']);

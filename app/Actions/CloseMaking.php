@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Exceptions\Refused;
+use App\Models\CutTick;
 use App\Models\Lot;
 use App\Models\Making;
 use App\Models\Workshop;
@@ -51,6 +52,8 @@ final class CloseMaking
             }
             $this->book->enter($workshop, 'made', $lines, $making);
             $this->takeBeads($plan, $workshop);
+            // What was ticked off as cut is in the book now.
+            CutTick::query()->where('piece_id', $making->piece_id)->delete();
             $minutes = self::text($input, 'minutes');
             $note = self::text($input, 'note');
             mb_strlen($note) <= 2000 || throw Refused::invalid('note', 'The note holds '.mb_strlen($note).' characters: give at most 2000.');

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Actions\Bench;
 use App\Actions\Stockkeeping;
 use App\Models\Bead;
+use App\Models\CutTick;
 use App\Models\Tool;
 use App\Models\User;
 use Hebra\Core\Bead\Bead as CoreBead;
@@ -33,7 +34,9 @@ final class StrangersTest extends TestCase
 
         $tool = Tool::query()->create(['workshop_id' => $this->workshop()->id, 'kind' => 'mandrel', 'name' => 'Secret rod', 'marks_um' => [3000]]);
 
-        return ['{piece}' => $piece->ulid, '{tool}' => $tool->ulid, '{metal}' => 'copper', '{deleted}' => $deleted->ulid, '{making}' => $making->ulid, '{lot}' => $lot->ulid, '{bead}' => $bead->ulid, '{stage}' => 'lay-out', '{name}' => 'simple-loop'];
+        $tick = CutTick::query()->create(['workshop_id' => $this->workshop()->id, 'piece_id' => $piece->id, 'lot_id' => $lot->id, 'cut' => 'p2', 'length_um' => 80_000]);
+
+        return ['{tick}' => (string) $tick->id, '{piece}' => $piece->ulid, '{tool}' => $tool->ulid, '{metal}' => 'copper', '{deleted}' => $deleted->ulid, '{making}' => $making->ulid, '{lot}' => $lot->ulid, '{bead}' => $bead->ulid, '{stage}' => 'lay-out', '{name}' => 'simple-loop'];
     }
 
     /** @return list<array{string, string}> method and address of every route of the application */
@@ -57,7 +60,7 @@ final class StrangersTest extends TestCase
     private function saved(): array
     {
         $all = [];
-        foreach (['workshops', 'users', 'pieces', 'piece_revisions', 'lots', 'movements', 'makings', 'beads', 'tools'] as $table) {
+        foreach (['workshops', 'users', 'pieces', 'piece_revisions', 'lots', 'movements', 'makings', 'beads', 'tools', 'cut_ticks'] as $table) {
             $all[$table] = md5((string) json_encode(DB::table($table)->orderBy('id')->get()));
         }
 

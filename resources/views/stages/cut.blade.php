@@ -36,6 +36,7 @@
 <div class="grid gap-x-8 gap-y-3 mt-3 md:grid-cols-[minmax(0,1fr)_auto]">
     <div>@include('stages.checks', ['checks' => array_slice($desk->plan->checks, 0, 6)])</div>
     <div class="flex flex-col gap-2 items-stretch">
+        <a class="may justify-center" href="/cutting?pieces[]={{ $desk->piece->ulid }}">Which coil for which cut</a>
         <a class="may justify-center" href="/pieces/{{ $desk->piece->ulid }}/strips">Print strips 1 : 1</a>
         <a class="small text-center" href="/pieces/{{ $desk->piece->ulid }}/strips.svg">strips as a picture (SVG)</a>
         <form method="post" action="/pieces/{{ $desk->piece->ulid }}/makings">@csrf<button type="submit" class="do w-full justify-center">{{ $desk->piece->openMaking ? 'Go on making' : 'Start making' }}</button></form>

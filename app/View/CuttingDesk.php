@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\CutTick;
+use App\Models\Lot;
+use App\Models\Piece;
+use App\Models\Workshop;
+use App\Support\Deadline;
+use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Problem;
+use Hebra\Core\Stock\CutKind;
+use Hebra\Core\Stock\CuttingPlan;
+use Hebra\Core\Stock\CuttingPlanner;
+use Hebra\Core\Stock\CuttingTerms;
+use Hebra\Core\Stock\StockRow;
+use Hebra\Core\Wire\Wire;
+use Illuminate\Support\Collection;
+
+/** Which coil and offcut each cut of some pieces comes from: what is still to be cut, wire by wire, as bars with their cuts. */
+final class CuttingDesk
+{
+    /** Seconds for the whole page where nobody asked for more. */
+    private const SECONDS = 0.8;
+
+    /** What a lot is called that is still to be bought. */
+    private const BUY = 'buy';
+
+    /** A coil as it is bought, mm. */
+    private const BOUGHT_MM = 5000.0;
+
+    /** Two wires are one where they differ by no more than this, mm. */
+    private const SAME_MM = 0.02;
+
+    public readonly Profile $profile;
+
+    /** @var list<array{wire: Wire, plan: CuttingPlan|null, problem: string, bars: list<array{lot: Lot|null, name: string, lengthMm: float, remainderMm: float, cuts: list<array{key: string, piece: Piece, cut: Cut, count: int, lengthMm: float, share: float, isPinned: bool}>}>}> */
+    public array $wires = [];
+
+    /** @var Collection<int, CutTick> */
+    public readonly Collection $ticks;
+
+    /** @var array<string, array{piece: Piece, cut: Cut, lengthMm: float, wanted: int}> by `piece/cut` */
+    private array $cuts = [];
+
+    public readonly float $longestMm;
+
+    /**
+     * @param  Collection<int, Piece>  $pieces
+     * @param  array<string, string>  $pins  `piece/cut` => the lot it is to come from
+     */
+    public function __construct(public readonly Workshop $workshop, public readonly Collection $pieces, public readonly array $pins = [], float $seconds = self::SECONDS)
+    {
+        $this->profile = $workshop->profile();
+        /** @var Collection<int, CutTick> $ticks */
+        $ticks = CutTick::query()->where('workshop_id', $workshop->id)->with(['lot', 'piece'])->orderBy('id')->get();
+        $this->ticks = $ticks;
+        $groups = $this->gather();
+        foreach ($groups as $keys) {
+            $this->wires[] = $this->planned($keys, $seconds / count($groups));
+        }
+        $this->longestMm = max(1.0, ...array_map(fn (array $wire): float => max(0.0, 0.0, ...array_column($wire['bars'], 'lengthMm')), $this->wires), ...[0.0]);
+    }
+
+    /** @return list<non-empty-list<string>> keys of cuts, those of one wire together */
+    private function gather(): array
+    {
+        $groups = [];
+        foreach ($this->pieces as $piece) {
+            foreach (Planner::plan($piece->document(), $this->profile)->cuts as $cut) {
+                $key = $piece->ulid.'/'.$cut->key();
+                $done = $this->ticks->filter(fn (CutTick $tick): bool => $tick->piece_id === $piece->id && $tick->cut === $cut->key() && ! $tick->is_spoiled)->count();
+                $this->cuts[$key] = ['piece' => $piece, 'cut' => $cut, 'lengthMm' => $this->profile->ruler->upMm($cut->lengthMm()), 'wanted' => max(0, $cut->count - $done)];
+                $wire = $cut->wire->metal->value.'/'.round($cut->wire->diameterMm() / self::SAME_MM).'/'.$cut->wire->temper->value;
+                $groups[$wire][] = $key;
+            }
+        }
+
+        return array_values($groups);
+    }
+
+    /** @return Collection<int, Lot> lots of one wire that hold something */
+    private function lotsOf(Wire $wire): Collection
+    {
+        return $this->workshop->lots()->withHeld()->get()->filter(fn (Lot $lot): bool => ! $lot->isPins() && $lot->metal === $wire->metal->value
+            && $lot->temper === $wire->temper->value && abs($lot->wire()->diameterMm() - $wire->diameterMm()) < self::SAME_MM && $this->leftMm($lot) >= 1.0)->values();
+    }
+
+    /** What a lot holds without what has been cut from it already. */
+    private function leftMm(Lot $lot): float
+    {
+        return max(0.0, $lot->heldMm() - $this->ticks->filter(fn (CutTick $tick): bool => $tick->lot_id === $lot->id)->sum(fn (CutTick $tick): float => $tick->lengthMm() + $this->terms()->trimMm));
+    }
+
+    private function terms(): CuttingTerms
+    {
+        return new CuttingTerms(keepMm: $this->profile->keepMm);
+    }
+
+    /**
+     * @param  non-empty-list<string>  $keys
+     * @return array{wire: Wire, plan: CuttingPlan|null, problem: string, bars: list<array{lot: Lot|null, name: string, lengthMm: float, remainderMm: float, cuts: list<array{key: string, piece: Piece, cut: Cut, count: int, lengthMm: float, share: float, isPinned: bool}>}>}
+     */
+    private function planned(array $keys, float $seconds): array
+    {
+        $wire = $this->cuts[$keys[0]]['cut']->wire;
+        $lots = $this->lotsOf($wire)->keyBy('ulid');
+        $left = $lots->map(fn (Lot $lot): float => $this->leftMm($lot))->all();
+        $bars = $kinds = [];
+        foreach ($keys as $key) {
+            ['wanted' => $wanted, 'lengthMm' => $length] = $this->cuts[$key];
+            $pinned = $this->pins[$key] ?? '';
+            // What is pinned takes its place first, as far as it goes.
+            while ($wanted > 0 && isset($left[$pinned]) && $left[$pinned] >= $length) {
+                $bars[$pinned]['cuts'][$key] = ($bars[$pinned]['cuts'][$key] ?? 0) + 1;
+                $left[$pinned] = max(0.0, $left[$pinned] - $length - $this->terms()->trimMm);
+                $wanted--;
+            }
+            if ($wanted > 0) {
+                $kinds[] = new CutKind($key, $length, $wanted);
+            }
+        }
+        $rows = [];
+        foreach ($left as $ulid => $length) {
+            $rows[] = new StockRow((string) $ulid, max(0.001, $length), 1);
+        }
+        [$plan, $problem] = $this->fromStock($kinds, $rows, $seconds);
+        foreach ($plan->pieces ?? [] as $at => $piece) {
+            $name = $piece->row->isBought() ? self::BUY." {$at}" : $piece->row->label;
+            foreach ($piece->cuts as $key => $count) {
+                $bars[$name]['cuts'][$key] = ($bars[$name]['cuts'][$key] ?? 0) + $count;
+            }
+            $bars[$name]['left'] = $piece->remainderMm;
+            $bars[$name]['long'] = $piece->row->lengthMm;
+        }
+
+        return ['wire' => $wire, 'plan' => $plan, 'problem' => $problem, 'bars' => array_map(fn (string $name, array $bar): array => $this->bar($name, $bar, $lots->get($name), $left[$name] ?? 0.0), array_keys($bars), $bars)];
+    }
+
+    /**
+     * From what there is; only where that does not reach, with coils to be bought.
+     *
+     * @param  list<CutKind>  $kinds
+     * @param  list<StockRow>  $rows
+     * @return array{CuttingPlan|null, string}
+     */
+    private function fromStock(array $kinds, array $rows, float $seconds): array
+    {
+        try {
+            return [CuttingPlanner::plan($kinds, $rows, $this->terms(), new Deadline($seconds)), ''];
+        } catch (Problem) {
+            $longest = array_reduce($kinds, fn (float $most, CutKind $kind): float => max($most, $kind->lengthMm), self::BOUGHT_MM);
+            try {
+                return [CuttingPlanner::plan($kinds, [...$rows, new StockRow(self::BUY, $longest, 0)], $this->terms(), new Deadline($seconds)), ''];
+            } catch (Problem $problem) {
+                return [null, $problem->getMessage()];
+            }
+        }
+    }
+
+    /**
+     * @param  array{cuts: array<string, int>, left?: float, long?: float}  $bar
+     * @return array{lot: Lot|null, name: string, lengthMm: float, remainderMm: float, cuts: list<array{key: string, piece: Piece, cut: Cut, count: int, lengthMm: float, share: float, isPinned: bool}>}
+     */
+    private function bar(string $name, array $bar, ?Lot $lot, float $leftMm): array
+    {
+        $length = $lot === null ? ($bar['long'] ?? 0.0) : $this->leftMm($lot);
+        $cuts = [];
+        foreach ($bar['cuts'] as $key => $count) {
+            $one = $this->cuts[$key];
+            $cuts[] = ['key' => $key, 'piece' => $one['piece'], 'cut' => $one['cut'], 'count' => $count, 'lengthMm' => $one['lengthMm'], 'share' => 100 * $one['lengthMm'] / max(1.0, $length), 'isPinned' => $lot !== null && ($this->pins[$key] ?? '') === $lot->ulid];
+        }
+
+        return ['lot' => $lot, 'name' => $lot === null ? 'to be bought' : $lot->name, 'lengthMm' => $length, 'remainderMm' => $bar['left'] ?? $leftMm, 'cuts' => $cuts];
+    }
+
+    /** @return list<Lot> where a cut could come from instead */
+    public function lotsFor(Wire $wire): array
+    {
+        return array_values($this->lotsOf($wire)->all());
+    }
+
+    /** Whether everything that was asked for is cut. */
+    public function isDone(): bool
+    {
+        return $this->cuts !== [] && array_sum(array_column($this->cuts, 'wanted')) === 0;
+    }
+
+    /** @return Collection<int, CutTick> what has been cut for these pieces, last first */
+    public function cutSoFar(): Collection
+    {
+        $ids = $this->pieces->pluck('id')->all();
+
+        return $this->ticks->filter(fn (CutTick $tick): bool => in_array($tick->piece_id, $ids, true))->reverse()->values();
+    }
+
+    /** What a cut that was ticked is called. */
+    public function labelOf(CutTick $tick): string
+    {
+        $one = $this->cuts[$tick->piece->ulid.'/'.$tick->cut] ?? null;
+
+        return $one === null ? 'A cut that is no longer in the design' : $one['cut']->label;
+    }
+
+    /**
+     * The same page asked otherwise.
+     *
+     * @param  array<string, string>  $pins
+     */
+    public function address(array $pins, string $more = ''): string
+    {
+        return '/cutting?'.http_build_query(array_filter(['pieces' => $this->pieces->pluck('ulid')->all(), 'pins' => array_filter($pins), 'longer' => $more]));
+    }
+}

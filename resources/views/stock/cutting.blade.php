@@ -1,0 +1,89 @@
+@php([$profile, $figures] = [$desk->profile, \Hebra\Core\Quantity\Figures::class])
+<x-layout title="Cutting plan" here="Stock">
+    <h1 class="mt-4">Cutting plan</h1>
+    @if ($problem !== null)<p class="banner" role="alert">{{ $problem->getMessage() }}</p>@endif
+    <details class="mt-2" @if ($desk->pieces->isEmpty()) open @endif>
+        <summary>{{ $desk->pieces->isEmpty() ? 'Choose what to cut for' : 'For '.$desk->pieces->pluck('name')->implode(', ') }}</summary>
+        <form class="mt-2" method="get" action="/cutting">
+            <ul class="grid gap-x-6 gap-y-1 sm:grid-cols-2 lg:grid-cols-3">
+                @foreach ($all as $piece)
+                    <li><label class="flex items-center gap-2"><input type="checkbox" name="pieces[]" value="{{ $piece->ulid }}" @checked($desk->pieces->contains('id', $piece->id))> {{ $piece->name }} <span class="quiet small">{{ $piece->document()->makes->words() }}</span></label></li>
+                @endforeach
+            </ul>
+            <p class="mt-2"><button type="submit" class="do">Plan the cuts</button></p>
+        </form>
+    </details>
+    @if ($desk->pieces->isEmpty())
+        <p class="quiet mt-3">Several pieces at once waste less: what one leaves over, another may use.</p>
+    @elseif ($desk->isDone())
+        <p class="said mt-3">Everything is cut. What was left over goes back to stock when each making is closed.</p>
+    @endif
+    @foreach ($desk->wires as $at => $wire)
+        <section class="mt-6" aria-labelledby="wire-{{ $at }}">
+            <h2 id="wire-{{ $at }}">{{ ucfirst($wire['wire']->words()) }}</h2>
+            @if ($wire['problem'] !== '')
+                <p class="banner" role="alert">{{ $wire['problem'] }}</p>
+            @elseif ($wire['bars'] === [])
+                <p class="quiet">All cut.</p>
+            @elseif ($wire['plan'] !== null)
+                <p class="quiet small">{{ $wire['plan']->isOptimal ? 'No other way loses less.' : 'At most '.$figures::trim(100 * $wire['plan']->gap(), 1).' % from the least.' }} Scrap {{ $profile->length($wire['plan']->scrapMm()) }}.
+                    @unless ($wire['plan']->isOptimal)<a href="{{ $desk->address($desk->pins, '1') }}">Search longer</a>@endunless</p>
+            @endif
+            @foreach ($wire['bars'] as $number => $bar)
+                <div class="cut-bar mt-3">
+                    <p class="flex flex-wrap justify-between gap-2"><strong>{{ ucfirst($bar['name']) }}</strong><span class="quiet small figure">{{ $profile->length($bar['lengthMm']) }}, {{ $profile->length($bar['remainderMm']) }} left</span></p>
+                    <svg class="cut-wire metal-{{ $wire['wire']->metal->value }}" width="100%" height="26" viewBox="0 0 1000 26" preserveAspectRatio="none" role="img" aria-label="{{ ucfirst($bar['name']) }}: {{ implode(', ', array_map(fn ($cut) => $cut['count'].' × '.$cut['piece']->name.' '.$cut['cut']->label, $bar['cuts'])) }}, {{ $profile->length($bar['remainderMm']) }} left">
+                        @php($scale = 1000 * min(1, max(0.12, $bar['lengthMm'] / $desk->longestMm)))
+                        <rect class="rest" x="0" y="8" width="{{ round($scale, 1) }}" height="10"/>
+                        @php($x = 0.0)
+                        @foreach ($bar['cuts'] as $place => $cut)
+                            @for ($one = 0; $one < $cut['count']; $one++)
+                                @php($w = $scale * $cut['share'] / 100)
+                                <rect class="piece-{{ $place % 5 }}" x="{{ round($x, 1) }}" y="3" width="{{ round(max(1, $w - 1.5), 1) }}" height="20"/>
+                                @php($x += $w)
+                            @endfor
+                        @endforeach
+                    </svg>
+                    <ul class="cut-list">
+                        @foreach ($bar['cuts'] as $place => $cut)
+                            <li>
+                                <span class="swatch piece-{{ $place % 5 }}" aria-hidden="true"></span>
+                                <span class="grow"><span class="figure">{{ $cut['count'] }} × {{ $profile->length($cut['lengthMm']) }}</span> {{ $cut['cut']->label }} <span class="quiet small">{{ $cut['piece']->name }}{{ $cut['isPinned'] ? ', kept on this lot' : '' }}</span></span>
+                                @if ($bar['lot'] !== null)
+                                    <form class="bar" method="post" action="{{ str_replace('/cutting', '/cutting/ticks', $desk->address($desk->pins)) }}">
+                                        @csrf
+                                        <input type="hidden" name="piece" value="{{ $cut['piece']->ulid }}"><input type="hidden" name="cut" value="{{ $cut['cut']->key() }}"><input type="hidden" name="lot" value="{{ $bar['lot']->ulid }}"><input type="hidden" name="count" value="{{ $cut['count'] }}">
+                                        <button type="submit" class="tool" name="do" value="cut" aria-label="{{ $cut['count'] }} × {{ $cut['cut']->label }} for {{ $cut['piece']->name }} are cut">cut ✓</button>
+                                        <button type="submit" class="tool" name="do" value="spoiled" aria-label="one {{ $cut['cut']->label }} of {{ $bar['name'] }} was spoiled">spoiled one</button>
+                                    </form>
+                                @endif
+                                <form class="bar" method="get" action="/cutting" hx-get="/cutting" hx-trigger="change" hx-target="main" hx-select="main" hx-swap="outerHTML" hx-push-url="true">
+                                    @foreach ($desk->pieces as $piece)<input type="hidden" name="pieces[]" value="{{ $piece->ulid }}">@endforeach
+                                    @foreach ($desk->pins as $key => $lot)@if ($key !== $cut['key'])<input type="hidden" name="pins[{{ $key }}]" value="{{ $lot }}">@endif @endforeach
+                                    <label class="sr-only" for="pin-{{ $at }}-{{ $number }}-{{ $place }}">Take {{ $cut['cut']->label }} from</label>
+                                    <select class="in is-text !w-auto !min-h-9" id="pin-{{ $at }}-{{ $number }}-{{ $place }}" name="pins[{{ $cut['key'] }}]">
+                                        <option value="">from wherever is best</option>
+                                        @foreach ($desk->lotsFor($wire['wire']) as $lot)<option value="{{ $lot->ulid }}" @selected(($desk->pins[$cut['key']] ?? '') === $lot->ulid)>from {{ $lot->name }}</option>@endforeach
+                                    </select>
+                                    <button type="submit" class="tool no-js">take it from there</button>
+                                </form>
+                            </li>
+                        @endforeach
+                    </ul>
+                </div>
+            @endforeach
+        </section>
+    @endforeach
+    @if ($desk->cutSoFar()->isNotEmpty())
+        <section class="mt-6" aria-labelledby="so-far">
+            <h2 id="so-far">Cut so far</h2>
+            <ul class="cut-list">
+                @foreach ($desk->cutSoFar() as $tick)
+                    <li><span class="grow"><span class="figure">{{ $profile->length($tick->lengthMm()) }}</span> {{ $desk->labelOf($tick) }} <span class="quiet small">{{ $tick->piece->name }}, from {{ $tick->lot->name }}{{ $tick->is_spoiled ? ', spoiled' : '' }}</span></span>
+                        <form method="post" action="{{ str_replace('/cutting', '/cutting/ticks/'.$tick->id, $desk->address($desk->pins)) }}">@csrf @method('delete')<button type="submit" class="word" aria-label="not cut after all: {{ $desk->labelOf($tick) }} for {{ $tick->piece->name }}">not cut after all</button></form></li>
+                @endforeach
+            </ul>
+            <p class="quiet small mt-1">The metal book moves when a making is closed; until then these lengths count as gone. A coil that is shorter than the book says is corrected under <a href="/stock">Stock</a>.</p>
+        </section>
+    @endif
+</x-layout>
