@@ -49,6 +49,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/pieces/{piece}/makings', [MakingController::class, 'store']);
     Route::get('/pieces/{piece}/drawing.svg', [StageController::class, 'drawing']);
     Route::get('/pieces/{piece}/strips.svg', [StageController::class, 'stripsDrawn']);
+    Route::get('/pieces/{piece}/cut-sheet.pdf', [StageController::class, 'cutSheet']);
+    Route::get('/pieces/{piece}/bench-sheet.pdf', [StageController::class, 'benchSheet']);
     Route::get('/pieces/{piece}/{stage}', [StageController::class, 'show']);
 
     Route::patch('/makings/{making}', [MakingController::class, 'update']);
@@ -61,6 +63,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/stock', [StockController::class, 'index']);
     Route::post('/stock', [StockController::class, 'store']);
+    Route::get('/lots/{lot}/label.pdf', [StockController::class, 'label']);
     Route::put('/lots/{lot}', [StockController::class, 'correct']);
     Route::get('/stock/book', [StockController::class, 'book']);
     Route::post('/stock/book/reverse', [StockController::class, 'reverse']);

@@ -8,6 +8,9 @@ use App\Actions\History;
 use App\Http\Problems;
 use App\Http\Requests\PieceRequest;
 use App\Models\Piece;
+use App\Pdf\BenchSheet;
+use App\Pdf\CutSheet;
+use App\Pdf\Paper;
 use App\View\Desk;
 use App\View\Strip;
 use App\View\SvgFile;
@@ -19,6 +22,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
+use Illuminate\Support\Str;
 
 /** The five stages of a piece, on one address each, and the changes made there. */
 final class StageController extends Controller
@@ -124,6 +128,25 @@ final class StageController extends Controller
     public function stripsDrawn(PieceRequest $request): Response
     {
         return $this->picture(SvgFile::strips(new Desk($request->piece(), $this->workshop($request), 'cut')));
+    }
+
+    public function cutSheet(PieceRequest $request): Response
+    {
+        $desk = new Desk($request->piece(), $this->workshop($request), 'cut');
+
+        return $this->sheet($request->piece(), 'cut-sheet', CutSheet::of($desk->plan, Paper::of($this->text($request, 'paper'), $desk->profile->ruler)));
+    }
+
+    public function benchSheet(PieceRequest $request): Response
+    {
+        $desk = new Desk($request->piece(), $this->workshop($request), 'lay-out');
+
+        return $this->sheet($request->piece(), 'bench-sheet', BenchSheet::of($desk->plan, Paper::of($this->text($request, 'paper'), $desk->profile->ruler)));
+    }
+
+    private function sheet(Piece $piece, string $what, string $pdf): Response
+    {
+        return response($pdf, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.(Str::slug($piece->name) ?: 'piece').'-'.$what.'.pdf"']);
     }
 
     private function picture(string $svg): Response

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\Stockkeeping;
 use App\Models\Bead;
 use App\Models\Lot;
+use App\Pdf\LotLabel;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
@@ -47,6 +48,13 @@ final class StockController extends Controller
         }
 
         return redirect('/stock#lot-'.$lot->ulid, 303)->with('said', $lot->name.' is in stock.');
+    }
+
+    public function label(Request $request, Lot $lot): Response
+    {
+        Gate::authorize('update', $lot);
+
+        return response(LotLabel::of($lot, $this->workshop($request)->profile()), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="label.pdf"']);
     }
 
     public function correct(Request $request, Lot $lot): RedirectResponse|Response

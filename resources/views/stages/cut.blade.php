@@ -38,6 +38,8 @@
     <div class="flex flex-col gap-2 items-stretch">
         <a class="may justify-center" href="/cutting?pieces[]={{ $desk->piece->ulid }}">Which coil for which cut</a>
         <a class="may justify-center" href="/pieces/{{ $desk->piece->ulid }}/strips">Print strips 1 : 1</a>
+        <span class="small text-center">cut sheet (PDF, 1 : 1): <a href="/pieces/{{ $desk->piece->ulid }}/cut-sheet.pdf?paper=a4">A4</a> · <a href="/pieces/{{ $desk->piece->ulid }}/cut-sheet.pdf?paper=letter">Letter</a></span>
+        <span class="small text-center">bench sheet (PDF): <a href="/pieces/{{ $desk->piece->ulid }}/bench-sheet.pdf?paper=a4">A4</a> · <a href="/pieces/{{ $desk->piece->ulid }}/bench-sheet.pdf?paper=letter">Letter</a></span>
         <a class="small text-center" href="/pieces/{{ $desk->piece->ulid }}/strips.svg">strips as a picture (SVG)</a>
         <form method="post" action="/pieces/{{ $desk->piece->ulid }}/makings">@csrf<button type="submit" class="do w-full justify-center">{{ $desk->piece->openMaking ? 'Go on making' : 'Start making' }}</button></form>
     </div>

@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pdf;
+
+use Hebra\Core\Figure\PieceFigure;
+use Hebra\Core\Figure\Stroke;
+use Hebra\Core\Plan\Plan;
+use Hebra\Core\Plan\Step;
+
+/** The work of a piece on paper: its drawing, what to lay ready, and every step with a box to tick. */
+final class BenchSheet
+{
+    private const METALS = ['copper' => [[107, 47, 22], [199, 116, 74]], 'brass' => [[106, 81, 21], [203, 165, 72]], 'sterling' => [[91, 95, 102], [185, 190, 198]]];
+
+    private const BEADS = ['sea' => [95, 167, 142], 'moss' => [140, 154, 72], 'amber' => [217, 154, 44], 'rust' => [182, 90, 47], 'rose' => [201, 124, 134], 'plum' => [124, 84, 143], 'slate' => [116, 128, 141], 'sky' => [104, 158, 201], 'ink' => [58, 62, 74], 'milk' => [232, 226, 211], 'sand' => [210, 184, 140], 'clear' => [214, 230, 226]];
+
+    /** Beads that are not round, by their corners: across and down, from -1 to 1. */
+    private const CORNERS = [
+        'bicone' => [[-0.15, -1], [0.15, -1], [1, 0], [0.15, 1], [-0.15, 1], [-1, 0]],
+        'tube' => [[-1, -1], [1, -1], [1, 1], [-1, 1]],
+        'tile' => [[-1, -1], [1, -1], [1, 1], [-1, 1]],
+        'drop' => [[0, -1], [0.3, -0.6], [0.8, -0.1], [1, 0.35], [0.85, 0.75], [0.5, 0.95], [0, 1], [-0.5, 0.95], [-0.85, 0.75], [-1, 0.35], [-0.8, -0.1], [-0.3, -0.6]],
+        'cap' => [[-0.5, -0.4], [0, -1], [0.5, -0.4], [1, 1], [-1, 1]],
+    ];
+
+    private const DRAWING_MM = 92.0;
+
+    private float $y = Sheet::TOP_MM;
+
+    private function __construct(private readonly Sheet $sheet, private readonly Plan $plan)
+    {
+    }
+
+    public static function of(Plan $plan, Paper $paper): string
+    {
+        $sheet = new Sheet($paper, $plan->piece->name.': at the bench, '.$plan->piece->makes->words());
+        (new self($sheet, $plan))->draw();
+
+        return (string) $sheet->Output('bench-sheet.pdf', 'S');
+    }
+
+    private function draw(): void
+    {
+        $this->drawing();
+        $this->ready();
+        $this->y = max($this->y, Sheet::TOP_MM + self::DRAWING_MM + 6.0);
+        foreach ([...$this->plan->prepare, ...$this->plan->steps()] as $number => $step) {
+            $this->step($number + 1, $step);
+        }
+        $this->note('Hebra plans; local rules and trained practice decide.');
+    }
+
+    private function drawing(): void
+    {
+        $assembly = $this->plan->assembly;
+        $wide = 78.0;
+        $scale = min(3.0, $wide / max(1.0, $assembly->widthMm() + 4), self::DRAWING_MM / max(1.0, $assembly->heightMm() + 4));
+        $scale = $scale >= 1 ? floor($scale * 4) / 4 : $scale;
+        [$left, $top] = [Sheet::MARGIN_MM + ($wide - $assembly->widthMm() * $scale) / 2 - $assembly->left * $scale, Sheet::TOP_MM + 2.0];
+        $figure = $assembly->flat();
+        foreach ([0, 1, 2] as $layer) {
+            foreach ($figure->strokes as $stroke) {
+                if ($stroke->layer === $layer) {
+                    $this->stroke($stroke, $left, $top, $scale);
+                }
+            }
+            if ($layer === 1) {
+                $this->beads($figure, $left, $top, $scale);
+            }
+        }
+        $this->sheet->ink();
+        $this->sheet->letters(7.5);
+        $this->sheet->Text(Sheet::MARGIN_MM, Sheet::TOP_MM + self::DRAWING_MM, 'drawn '.round($scale, 2).' : 1, '.$this->plan->profile->length($this->plan->hangsMm()).' end to end');
+    }
+
+    private function stroke(Stroke $stroke, float $left, float $top, float $scale): void
+    {
+        $points = [];
+        [$lastX, $lastY] = [0.0, 0.0];
+        foreach ($stroke->path as $command) {
+            if ($command[0] !== 'A') {
+                [$lastX, $lastY] = [(float) $command[1], (float) $command[2]];
+                $points[] = [$lastX, $lastY];
+
+                continue;
+            }
+            $to = [(float) ($command[4] ?? 0), (float) ($command[5] ?? 0)];
+            array_push($points, ...Arcs::points([$lastX, $lastY], $to, (float) $command[1], (float) $command[2], (float) ($command[6] ?? 0), ($command[3] ?? 0) === 1));
+            [$lastX, $lastY] = $to;
+        }
+        $flat = [];
+        foreach ($points as [$x, $y]) {
+            array_push($flat, $left + $x * $scale, $top + $y * $scale);
+        }
+        if (count($flat) < 4) {
+            return;
+        }
+        [$edge, $body] = self::METALS[$stroke->metal->value] ?? self::METALS['sterling'];
+        foreach ([[1.0, $edge], [0.72, $body]] as [$share, $colour]) {
+            $this->sheet->PolyLine($flat, 'D', ['all' => ['width' => max(0.08, $stroke->wireMm * $scale * $share), 'cap' => 'round', 'join' => 'round', 'color' => $colour]]);
+        }
+    }
+
+    private function beads(PieceFigure $figure, float $left, float $top, float $scale): void
+    {
+        $this->sheet->SetLineStyle(['width' => 0.12, 'cap' => 'butt', 'join' => 'miter', 'color' => [70, 64, 56]]);
+        foreach ($figure->beads as $mark) {
+            $bead = $mark->bead;
+            $fill = self::BEADS[$bead->colour] ?? self::BEADS['sea'];
+            [$x, $y] = [$left + $mark->xMm * $scale, $top + ($mark->topMm + $bead->lengthMm / 2) * $scale];
+            [$wide, $high] = [$bead->widthMm / 2 * $scale, $bead->lengthMm / 2 * $scale];
+            $corners = self::CORNERS[$bead->shape->value] ?? null;
+            if ($corners === null) {
+                $this->sheet->Ellipse($x, $y, $wide, $high, -$mark->turn, 0, 360, 'DF', [], $fill);
+
+                continue;
+            }
+            [$cos, $sin] = [cos(deg2rad($mark->turn)), sin(deg2rad($mark->turn))];
+            $flat = [];
+            foreach ($corners as [$across, $down]) {
+                array_push($flat, $x + $across * $wide * $cos - $down * $high * $sin, $y + $across * $wide * $sin + $down * $high * $cos);
+            }
+            $this->sheet->Polygon($flat, 'DF', [], $fill);
+        }
+    }
+
+    private function ready(): void
+    {
+        $x = Sheet::MARGIN_MM + 84.0;
+        $lines = [];
+        foreach ($this->plan->cuts as $cut) {
+            $lines[] = $cut->count.' × '.$this->plan->profile->length($this->plan->profile->ruler->upMm($cut->lengthMm())).' '.$cut->label.', '.$cut->wire->words();
+        }
+        foreach ($this->plan->beads as $bead) {
+            $lines[] = $bead->all.' × '.$bead->bead->words().', '.$bead->spares.' spare';
+        }
+        foreach ($this->plan->findings as $finding) {
+            $lines[] = $finding->all.' × '.$finding->words;
+        }
+        $lines[] = ucfirst(implode(', ', $this->plan->tools)).'.';
+        $this->sheet->letters(9.5, true);
+        $this->sheet->Text($x, $this->y, 'Lay ready');
+        $this->sheet->letters(8);
+        $this->sheet->SetXY($x, $this->y + 6);
+        $this->sheet->MultiCell($this->sheet->roomWideMm() - 84.0, 4, implode("\n", $lines), 0, 'L');
+        $this->y = $this->sheet->GetY() + 3;
+    }
+
+    private function step(int $number, Step $step): void
+    {
+        $wide = $this->sheet->roomWideMm() - 14.0;
+        $text = $step->text.($step->tool === '' ? '' : ' With: '.$step->tool.'.').($step->count > 0 ? " ({$step->count} {$step->counted})" : '');
+        $cautions = implode(' ', array_map(fn ($caution): string => $caution->words(), $step->cautions));
+        $this->sheet->letters(8);
+        $high = 6.0 + $this->sheet->getStringHeight($wide, $text) + ($cautions === '' ? 0.0 : $this->sheet->getStringHeight($wide, $cautions));
+        $this->y = $this->sheet->below($this->y, $high);
+        $this->sheet->ink();
+        $this->sheet->SetLineStyle(['width' => 0.25, 'color' => [38, 34, 28]]);
+        $this->sheet->Rect(Sheet::MARGIN_MM, $this->y + 0.6, 3.6, 3.6);
+        $this->sheet->letters(8.5, true);
+        $this->sheet->Text(Sheet::MARGIN_MM + 6.0, $this->y, "{$number}. {$step->title}");
+        $this->sheet->letters(8);
+        $this->sheet->SetXY(Sheet::MARGIN_MM + 6.0, $this->y + 4.6);
+        $this->sheet->MultiCell($wide, 3.8, $text, 0, 'L');
+        if ($cautions !== '') {
+            $this->sheet->setTextColor(150, 60, 20);
+            $this->sheet->SetX(Sheet::MARGIN_MM + 6.0);
+            $this->sheet->MultiCell($wide, 3.8, $cautions, 0, 'L');
+        }
+        $this->y = $this->sheet->GetY() + 2.0;
+    }
+
+    private function note(string $words): void
+    {
+        $this->y = $this->sheet->below($this->y, 6.0);
+        $this->sheet->ink();
+        $this->sheet->letters(7.5);
+        $this->sheet->Text(Sheet::MARGIN_MM, $this->y, $words);
+    }
+}
