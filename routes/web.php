@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BillController;
 use App\Http\Controllers\CuttingController;
 use App\Http\Controllers\HandController;
 use App\Http\Controllers\MakingController;
@@ -51,6 +52,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/pieces/{piece}/strips.svg', [StageController::class, 'stripsDrawn']);
     Route::get('/pieces/{piece}/cut-sheet.pdf', [StageController::class, 'cutSheet']);
     Route::get('/pieces/{piece}/bench-sheet.pdf', [StageController::class, 'benchSheet']);
+    Route::get('/pieces/{piece}/bill', [BillController::class, 'show']);
+    Route::put('/pieces/{piece}/bill', [BillController::class, 'update']);
     Route::get('/pieces/{piece}/{stage}', [StageController::class, 'show']);
 
     Route::patch('/makings/{making}', [MakingController::class, 'update']);

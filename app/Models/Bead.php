@@ -26,6 +26,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $material
  * @property string $colour
  * @property int $owned
+ * @property int|null $price_cents  what one costs
  */
 final class Bead extends Model
 {

@@ -6,6 +6,10 @@ namespace App\Models;
 
 use Database\Factories\WorkshopFactory;
 use Hebra\Core\Plan\Profile;
+use Hebra\Core\Price\Costing;
+use Hebra\Core\Price\MetalPrices;
+use Hebra\Core\Price\OwnPrices;
+use Hebra\Core\Price\SimulatedPrices;
 use Hebra\Core\Quantity\Ruler;
 use Hebra\Core\School\Schools;
 use Hebra\Core\Tool\ToolBox;
@@ -26,6 +30,11 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $keep_um
  * @property bool $shortcuts  whether single keys act on a page
  * @property bool $is_demo
+ * @property string $currency
+ * @property int $hour_cents
+ * @property int $overhead_percent
+ * @property int $margin_percent
+ * @property array<string, int>|null $metal_prices_e4
  * @property array<string, string>|null $schools  school => choice, where it differs from the usual
  * @property array<string, array{modulus_gpa: float, soft_mpa: float, half_hard_mpa: float, hard_mpa: float}>|null $strengths  the maker's own, by metal
  * @property \Illuminate\Database\Eloquent\Collection<int, Tool> $tools
@@ -37,10 +46,10 @@ final class Workshop extends Model
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['ruler' => '0.5 mm', 'sizes' => 'awg', 'clearance_um' => 50, 'keep_um' => 60_000, 'shortcuts' => true, 'is_demo' => false, 'schools' => null, 'strengths' => null];
+    protected $attributes = ['ruler' => '0.5 mm', 'sizes' => 'awg', 'clearance_um' => 50, 'keep_um' => 60_000, 'shortcuts' => true, 'is_demo' => false, 'schools' => null, 'strengths' => null, 'currency' => 'EUR', 'hour_cents' => 2200, 'overhead_percent' => 12, 'margin_percent' => 30, 'metal_prices_e4' => null];
 
     /** @var array<string, string> */
-    protected $casts = ['is_demo' => 'boolean', 'shortcuts' => 'boolean', 'schools' => 'array', 'strengths' => 'array'];
+    protected $casts = ['is_demo' => 'boolean', 'shortcuts' => 'boolean', 'schools' => 'array', 'strengths' => 'array', 'metal_prices_e4' => 'array'];
 
     private ?Profile $profile = null;
 
@@ -50,6 +59,17 @@ final class Workshop extends Model
             Ruler::from($this->ruler), SizeSystem::from($this->sizes), $this->clearance_um / 1000, $this->keep_um / 1000,
             schools: Schools::of($this->schools ?? []), tools: new ToolBox(array_values($this->tools->map(fn (Tool $tool) => $tool->core())->all())), strengths: $this->ownStrengths(),
         );
+    }
+
+    public function costing(): Costing
+    {
+        return Costing::of($this->hour_cents, $this->overhead_percent, $this->margin_percent);
+    }
+
+    /** The maker's own prices of metal over the table that ships. */
+    public function metalPrices(): MetalPrices
+    {
+        return new OwnPrices($this->metal_prices_e4 ?? [], new SimulatedPrices);
     }
 
     private function ownStrengths(): Strengths

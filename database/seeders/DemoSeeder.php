@@ -76,7 +76,8 @@ final class DemoSeeder extends Seeder
             ['words' => 'spring back copper, half-hard, 14 awg, 60 mm', 'address' => '/sums/spring-back?metal=copper&temper=half-hard&wire=14+awg&inside=60+mm'],
         ]]);
         foreach (self::BEADS as [$line, $owned]) {
-            Bead::query()->create([...Bead::columns(CoreBead::parse($line)), 'workshop_id' => $workshop->id, 'owned' => $owned]);
+            // Most were priced when they came in; a few never were.
+            Bead::query()->create([...Bead::columns(CoreBead::parse($line)), 'workshop_id' => $workshop->id, 'owned' => $owned, 'price_cents' => $owned > 8 ? 12 + 3 * (strlen($line) % 17) : null]);
         }
         foreach (self::TOOLS as [$kind, $name, $marks, $gripMm]) {
             $tool = CoreTool::of($kind, $name, CoreTool::readMarks($kind, $marks, LengthUnit::Millimetre), $gripMm);

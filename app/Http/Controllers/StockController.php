@@ -11,6 +11,7 @@ use App\Pdf\LotLabel;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
+use Hebra\Core\Quantity\Money;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -106,7 +107,8 @@ final class StockController extends Controller
     {
         Gate::authorize('update', $bead);
         try {
-            $bead->forceFill(['owned' => Count::parse($this->text($request, 'owned'), 'owned', 0, 1_000_000)])->save();
+            $price = $request->has('price') ? trim($this->text($request, 'price')) : null;
+            $bead->forceFill(['owned' => Count::parse($this->text($request, 'owned'), 'owned', 0, 1_000_000)] + ($price === null ? [] : ['price_cents' => $price === '' ? null : Money::parse($price)->cents()]))->save();
         } catch (Problem $problem) {
             return $this->again($this->index($request), \App\Exceptions\Refused::at('owned.'.$bead->ulid, $problem));
         }

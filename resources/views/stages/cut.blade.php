@@ -37,6 +37,7 @@
     <div>@include('stages.checks', ['checks' => array_slice($desk->plan->checks, 0, 6)])</div>
     <div class="flex flex-col gap-2 items-stretch">
         <a class="may justify-center" href="/cutting?pieces[]={{ $desk->piece->ulid }}">Which coil for which cut</a>
+        <a class="may justify-center" href="/pieces/{{ $desk->piece->ulid }}/bill">What it costs</a>
         <a class="may justify-center" href="/pieces/{{ $desk->piece->ulid }}/strips">Print strips 1 : 1</a>
         <span class="small text-center">cut sheet (PDF, 1 : 1): <a href="/pieces/{{ $desk->piece->ulid }}/cut-sheet.pdf?paper=a4">A4</a> · <a href="/pieces/{{ $desk->piece->ulid }}/cut-sheet.pdf?paper=letter">Letter</a></span>
         <span class="small text-center">bench sheet (PDF): <a href="/pieces/{{ $desk->piece->ulid }}/bench-sheet.pdf?paper=a4">A4</a> · <a href="/pieces/{{ $desk->piece->ulid }}/bench-sheet.pdf?paper=letter">Letter</a></span>

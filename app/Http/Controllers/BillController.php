@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Exceptions\Refused;
+use App\Http\Requests\PieceRequest;
+use App\Models\Workshop;
+use App\View\BillDesk;
+use Hebra\Core\Price\Costing;
+use Hebra\Core\Problem;
+use Hebra\Core\Quantity\Count;
+use Hebra\Core\Quantity\Money;
+use Hebra\Core\Quantity\Unreadable;
+use Hebra\Core\Wire\Metal;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+
+/** What a piece costs, and how this maker prices. */
+final class BillController extends Controller
+{
+    public function show(PieceRequest $request): View
+    {
+        return view('pieces.bill', ['desk' => new BillDesk($request->piece(), $this->workshop($request)), 'problem' => null]);
+    }
+
+    public function update(PieceRequest $request): RedirectResponse|Response
+    {
+        try {
+            $this->keep($request, $this->workshop($request));
+        } catch (Problem $problem) {
+            return $this->again(view('pieces.bill', ['desk' => new BillDesk($request->piece(), $this->workshop($request)->refresh()), 'problem' => null]), $problem);
+        }
+
+        return redirect("/pieces/{$request->piece()->ulid}/bill", 303)->with('said', 'Prices are set, here and for every piece.');
+    }
+
+    private function keep(PieceRequest $request, Workshop $workshop): void
+    {
+        $currency = mb_strtoupper(trim($this->text($request, 'currency')));
+        preg_match('/^[A-Z]{3}$/', $currency) === 1 || throw Refused::invalid('currency', 'Currency “'.mb_substr($currency, 0, 10).'” is not known: give its three letters, such as EUR, GBP or USD.');
+        $costing = Costing::of(Money::parse($this->text($request, 'hour'), 'hour')->cents(), Count::parse($this->text($request, 'overhead'), 'overhead', 0, 500), Count::parse($this->text($request, 'margin'), 'margin', 0, 500));
+        $prices = $workshop->metal_prices_e4 ?? [];
+        foreach ((array) $request->input('metal', []) as $name => $text) {
+            $metal = Metal::tryFrom((string) $name) ?? throw Refused::invalid('metal', 'That metal is not known here.');
+            // An empty field arrives as nothing.
+            $text ??= '';
+            is_string($text) || throw Refused::notText('metal');
+            unset($prices[$metal->value]);
+            if (trim($text) !== '') {
+                $prices[$metal->value] = $this->perGram($text, 'metal.'.$metal->value);
+            }
+        }
+        $workshop->forceFill(['currency' => $currency, 'hour_cents' => $costing->hourCents, 'overhead_percent' => $costing->overheadPercent, 'margin_percent' => $costing->marginPercent, 'metal_prices_e4' => $prices])->save();
+    }
+
+    /** `1.295` or `1,295` a gram, to the ten-thousandth. */
+    private function perGram(string $text, string $field): int
+    {
+        preg_match('/^\s*(\d{1,5})(?:[.,](\d{1,4}))?\s*$/', $text, $match) === 1 || throw Refused::at($field, Unreadable::line('price of a gram', $text, 'an amount with at most four decimals, such as 1.295'));
+
+        return (int) $match[1] * 10_000 + (int) str_pad($match[2] ?? '', 4, '0');
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Price;
+
+use Hebra\Core\Plan\Plan;
+use Hebra\Core\Quantity\Figures;
+
+/**
+ * What a making takes and costs: metal as it is cut (gross), beads and findings, time; overhead on their sum, margin on that.
+ * Whole cents; each line is rounded half up once, and what it all comes to is the sum of the lines as they stand.
+ */
+final readonly class Bill
+{
+    /** @param  list<BillLine>  $lines */
+    private function __construct(
+        public array $lines,
+        public int $costCents,
+        public int $overheadCents,
+        public int $marginCents,
+        public int $pieces,
+        public float $grossGrams,
+        public float $netGrams,
+        /** how many lines have no price */
+        public int $unpriced,
+    ) {
+    }
+
+    /**
+     * @param  array<string, int|null>  $beadCents  what one costs, by the bead's key
+     * @param  string  $day  `2026-11-25`
+     * @param  string  $timeFrom  where the minutes come from, in words
+     */
+    public static function of(Plan $plan, MetalPrices $prices, string $day, Costing $costing, float $minutes, array $beadCents, string $timeFrom): self
+    {
+        $lines = [];
+        $gross = $net = 0.0;
+        foreach ($plan->metal as $metal) {
+            [$gross, $net] = [$gross + $metal->grossGrams(), $net + $metal->netGrams()];
+            $at = $prices->perGramE4($metal->wire->metal, $day);
+            $milligrams = (int) round($metal->grossGrams() * 1000);
+            $lines[] = new BillLine('metal', $metal->wire->words(), Figures::grams($metal->grossGrams()), $at === null ? 'no price' : self::e4($at).' a gram, '.$prices->source($metal->wire->metal, $day), $at === null ? null : self::halfUp($milligrams * $at, 100_000));
+        }
+        foreach ($plan->beads as $bead) {
+            $each = $beadCents[$bead->bead->key()] ?? null;
+            $lines[] = new BillLine('bead', $bead->bead->words(), (string) $bead->all, $each === null ? 'no price' : self::cents($each).' each', $each === null ? null : $each * $bead->all);
+        }
+        foreach ($plan->findings as $finding) {
+            // The metal of a head pin stands above.
+            if (! $finding->isPin()) {
+                $lines[] = new BillLine('finding', $finding->words, (string) $finding->all, 'no price', null);
+            }
+        }
+        $lines[] = new BillLine('time', 'time at the bench', Figures::trim($minutes, 0).' min', self::cents($costing->hourCents).' an hour, '.$timeFrom, self::halfUp((int) round($minutes * 100) * $costing->hourCents, 6000));
+        $cost = array_sum(array_map(fn (BillLine $line): int => $line->cents ?? 0, $lines));
+        $overhead = self::halfUp($cost * $costing->overheadPercent, 100);
+
+        return new self($lines, $cost, $overhead, self::halfUp(($cost + $overhead) * $costing->marginPercent, 100), $plan->piece->makes->count, $gross, $net,
+            count(array_filter($lines, fn (BillLine $line): bool => $line->cents === null)));
+    }
+
+    public function totalCents(): int
+    {
+        return $this->costCents + $this->overheadCents + $this->marginCents;
+    }
+
+    /** Of each piece, rounded up so that a batch never sells below its sum. */
+    public function eachCents(): int
+    {
+        return intdiv($this->totalCents() + $this->pieces - 1, $this->pieces);
+    }
+
+    /** Net of gross. */
+    public function yield(): float
+    {
+        return $this->grossGrams > 0 ? $this->netGrams / $this->grossGrams : 1.0;
+    }
+
+    private static function halfUp(int $of, int $by): int
+    {
+        return intdiv(2 * $of + $by, 2 * $by);
+    }
+
+    public static function cents(int $cents): string
+    {
+        return sprintf('%d.%02d', intdiv($cents, 100), $cents % 100);
+    }
+
+    public static function e4(int $perGramE4): string
+    {
+        return rtrim(rtrim(sprintf('%d.%04d', intdiv($perGramE4, 10_000), $perGramE4 % 10_000), '0'), '.');
+    }
+}

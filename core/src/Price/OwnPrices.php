@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Price;
+
+use Hebra\Core\Wire\Metal;
+
+/** The maker's own prices, and another's where there is none. */
+final readonly class OwnPrices implements MetalPrices
+{
+    /** @param  array<string, int>  $perGramE4  by metal */
+    public function __construct(private array $perGramE4, private MetalPrices $otherwise)
+    {
+    }
+
+    public function perGramE4(Metal $metal, string $day): ?int
+    {
+        return $this->perGramE4[$metal->value] ?? $this->otherwise->perGramE4($metal, $day);
+    }
+
+    public function source(Metal $metal, string $day): string
+    {
+        return isset($this->perGramE4[$metal->value]) ? 'your own price' : $this->otherwise->source($metal, $day);
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Tests\Price;
+
+use Hebra\Core\Piece\Patterns;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Price\Bill;
+use Hebra\Core\Price\BillLine;
+use Hebra\Core\Price\Costing;
+use Hebra\Core\Price\OwnPrices;
+use Hebra\Core\Price\SimulatedPrices;
+use Hebra\Core\Quantity\OutOfRange;
+use Hebra\Core\Wire\Metal;
+use PHPUnit\Framework\TestCase;
+
+/** What a making costs, in whole cents. */
+final class BillTest extends TestCase
+{
+    public function test_prices_stand_from_their_day_on(): void
+    {
+        $prices = new SimulatedPrices;
+        self::assertSame([12_600, 13_200, 12_950, 12_600], array_map(fn (string $day): ?int => $prices->perGramE4(Metal::Sterling, $day), ['2026-03-01', '2026-07-01', '2026-12-31', '2025-05-05']));
+        self::assertSame('made-up table, as of 2026-01-01', $prices->source(Metal::Brass, '2026-08-01'));
+        $own = new OwnPrices(['copper' => 777], $prices);
+        self::assertSame([777, 12_950], [$own->perGramE4(Metal::Copper, '2026-11-25'), $own->perGramE4(Metal::Sterling, '2026-11-25')]);
+        self::assertSame('your own price', $own->source(Metal::Copper, '2026-11-25'));
+        foreach (Metal::cases() as $metal) {
+            self::assertNotNull($prices->perGramE4($metal, '2026-11-25'), $metal->value);
+        }
+    }
+
+    /**
+     * 30 minutes at 22.00 an hour are 11.00; two beads of one kind at 0.35 and two of another at 0.20 are 1.10. Metal as the plan has it,
+     * at 1.295 a gram. Overhead 12 % of the sum, margin 30 % of both.
+     */
+    public function test_each_line_adds_up(): void
+    {
+        $plan = Planner::plan(Patterns::start('single-drop', 'Priced'), new Profile);
+        [$moss, $sand] = array_map(fn ($bead): string => $bead->bead->key(), $plan->beads);
+        $bill = Bill::of($plan, new SimulatedPrices, '2026-11-25', Costing::usual(), 30.0, [$moss => 35, $sand => 20], 'noted');
+        $of = fn (string $kind): array => array_values(array_map(fn (BillLine $line): ?int => $line->cents, array_filter($bill->lines, fn (BillLine $line): bool => $line->kind === $kind)));
+        self::assertSame([1100], $of('time'));
+        self::assertSame([70, 40], $of('bead'));
+        foreach ($plan->metal as $at => $metal) {
+            self::assertEqualsWithDelta($metal->grossGrams() * 129.5, $of('metal')[$at], 0.51);
+        }
+        self::assertSame(array_sum(array_map(fn (BillLine $line): int => (int) $line->cents, $bill->lines)), $bill->costCents);
+        self::assertEqualsWithDelta(0.12 * $bill->costCents, $bill->overheadCents, 0.5);
+        self::assertEqualsWithDelta(0.30 * ($bill->costCents + $bill->overheadCents), $bill->marginCents, 0.5);
+        self::assertGreaterThanOrEqual($bill->totalCents(), 2 * $bill->eachCents());
+        self::assertLessThan($bill->totalCents() + 2, 2 * $bill->eachCents());
+        self::assertEqualsWithDelta($bill->netGrams / $bill->grossGrams, $bill->yield(), 1e-12);
+        self::assertSame(0, $bill->unpriced);
+    }
+
+    public function test_what_has_no_price_is_said(): void
+    {
+        $bill = Bill::of(Planner::plan(Patterns::start('post-drop', 'Unpriced'), new Profile), new SimulatedPrices, '2026-11-25', Costing::usual(), 0.0, [], 'noted');
+        self::assertSame(4, $bill->unpriced, 'three beads and the ear backs');
+    }
+
+    public function test_costing_has_its_ranges(): void
+    {
+        self::assertSame(0, Costing::of(0, 0, 0)->hourCents);
+        $this->expectException(OutOfRange::class);
+        $this->expectExceptionMessage('Margin');
+        Costing::of(100, 10, 501);
+    }
+}

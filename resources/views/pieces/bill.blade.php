@@ -1,0 +1,39 @@
+@php([$bill, $workshop, $profile] = [$desk->bill, $desk->workshop, $desk->workshop->profile()])
+<x-layout :title="'What '.$desk->piece->name.' costs'" here="Pieces">
+    <p class="mt-3"><a href="/pieces/{{ $desk->piece->ulid }}/cut">← {{ $desk->piece->name }}</a></p>
+    <h1>What it takes and costs <span class="quiet small font-normal">{{ $desk->plan->piece->makes->words() }}</span></h1>
+    <div class="scrolls mt-3">
+    <table class="ledger stacks">
+        <thead><tr><th scope="col">What</th><th scope="col" class="!text-right">How much</th><th scope="col">At</th><th scope="col" class="!text-right">{{ $workshop->currency }}</th></tr></thead>
+        <tbody>
+        @foreach ($bill->lines as $line)
+            <tr><td>{{ ucfirst($line->words) }}</td><td class="num" data-label="how much">{{ $line->amount }}</td><td class="quiet small" data-label="at">{{ $line->at }}</td><td class="num" data-label="comes to">{{ $line->cents === null ? '–' : \Hebra\Core\Price\Bill::cents($line->cents) }}</td></tr>
+        @endforeach
+            <tr><td><strong>Cost</strong></td><td></td><td class="quiet small">sum of the lines</td><td class="num"><strong>{{ \Hebra\Core\Price\Bill::cents($bill->costCents) }}</strong></td></tr>
+            <tr><td>Overhead</td><td class="num">{{ $workshop->overhead_percent }} %</td><td class="quiet small">of the cost</td><td class="num">{{ \Hebra\Core\Price\Bill::cents($bill->overheadCents) }}</td></tr>
+            <tr><td>Margin</td><td class="num">{{ $workshop->margin_percent }} %</td><td class="quiet small">of cost and overhead</td><td class="num">{{ \Hebra\Core\Price\Bill::cents($bill->marginCents) }}</td></tr>
+            <tr><td><strong>Price</strong></td><td></td><td class="quiet small">{{ $bill->pieces === 1 ? '' : 'for '.$bill->pieces.', each '.$desk->money($bill->eachCents()) }}</td><td class="num"><strong>{{ \Hebra\Core\Price\Bill::cents($bill->totalCents()) }}</strong></td></tr>
+        </tbody>
+    </table>
+    </div>
+    <p class="mt-2 quiet">Metal: gross <span class="figure">{{ \Hebra\Core\Quantity\Figures::grams($bill->grossGrams) }}</span>, net <span class="figure">{{ \Hebra\Core\Quantity\Figures::grams($bill->netGrams) }}</span>, {{ round(100 * $bill->yield()) }} % of it in the piece.
+        @if ($bill->unpriced > 0){{ ucfirst(\Hebra\Core\Quantity\Figures::counted($bill->unpriced, 'line')) }} without a price count as nothing: beads are priced in the <a href="/stock#beads">tray</a>.@endif</p>
+    <section class="leaf mt-6" aria-labelledby="pricing">
+        <h2 id="pricing">How you price</h2>
+        <x-problem for="metal" :problem="$problem" />
+        <form method="post" action="/pieces/{{ $desk->piece->ulid }}/bill" class="grid gap-x-4 gap-y-3 mt-2 grid-cols-2 md:grid-cols-4 items-start">
+            @csrf @method('put')
+            @php($was = fn (string $key, string $default): string => $problem !== null && is_string(request($key)) ? mb_substr(request($key), 0, 60) : $default)
+            <x-field name="hour" label="Your hour" :value="$was('hour', \Hebra\Core\Price\Bill::cents($workshop->hour_cents))" :problem="$problem" autocomplete="off" />
+            <x-field name="overhead" label="Overhead, %" :value="$was('overhead', (string) $workshop->overhead_percent)" :problem="$problem" inputmode="numeric" autocomplete="off" />
+            <x-field name="margin" label="Margin, %" :value="$was('margin', (string) $workshop->margin_percent)" :problem="$problem" inputmode="numeric" autocomplete="off" />
+            <x-field name="currency" label="Currency" :value="$was('currency', $workshop->currency)" :problem="$problem" maxlength="3" autocomplete="off" />
+            @foreach ($desk->metals() as $metal)
+                @php($own = $workshop->metal_prices_e4[$metal->value] ?? null)
+                <div class="field"><label for="metal-{{ $metal->value }}">{{ ucfirst($metal->words()) }}, a gram</label>
+                    <input class="in" id="metal-{{ $metal->value }}" name="metal[{{ $metal->value }}]" value="{{ $own === null ? '' : \Hebra\Core\Price\Bill::e4($own) }}" placeholder="{{ \Hebra\Core\Price\Bill::e4($workshop->metalPrices()->perGramE4($metal, now()->format('Y-m-d')) ?? 0) }}" autocomplete="off"><x-problem :for="'metal.'.$metal->value" :problem="$problem" /></div>
+            @endforeach
+            <p class="col-span-2 md:col-span-4"><button type="submit" class="do">Set prices</button> <span class="quiet small">Without a price of your own, metal is reckoned from a made-up table that ships with Hebra: it is no market price.</span></p>
+        </form>
+    </section>
+</x-layout>
