@@ -27,6 +27,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/', BenchController::class)->name('bench');
     Route::post('/sign-out', [AccountController::class, 'signOut']);
     Route::get('/account', [AccountController::class, 'show']);
+    Route::get('/account/workshop.json', [AccountController::class, 'export']);
+    Route::post('/account/workshop', [AccountController::class, 'import']);
     Route::put('/account/units', [AccountController::class, 'units']);
     Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:sign-in');
     Route::delete('/account', [AccountController::class, 'destroy'])->middleware('throttle:sign-in');
@@ -66,6 +68,8 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/stock', [StockController::class, 'index']);
     Route::post('/stock', [StockController::class, 'store']);
+    Route::get('/stock/lots.csv', [StockController::class, 'lotsCsv']);
+    Route::get('/stock/book.csv', [StockController::class, 'bookCsv']);
     Route::get('/lots/{lot}/label.pdf', [StockController::class, 'label']);
     Route::put('/lots/{lot}', [StockController::class, 'correct']);
     Route::get('/stock/book', [StockController::class, 'book']);

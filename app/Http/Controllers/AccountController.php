@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\WorkshopFile;
 use App\Exceptions\Refused;
 use App\Models\User;
 use App\Models\Workshop;
@@ -16,6 +17,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -104,6 +106,26 @@ final class AccountController extends Controller
     public function show(Request $request): View
     {
         return view('account.show', ['maker' => $this->maker($request), 'workshop' => $this->workshop($request), 'profile' => $this->workshop($request)->profile(), 'problem' => null]);
+    }
+
+    /** The whole workshop as one file. */
+    public function export(Request $request, WorkshopFile $file): Response
+    {
+        return response($file->write($this->workshop($request)), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="workshop.hebra.json"']);
+    }
+
+    public function import(Request $request, WorkshopFile $files): RedirectResponse|Response
+    {
+        try {
+            $file = $request->file('file');
+            $file instanceof UploadedFile || throw Refused::invalid('file', 'No file came: choose a workshop that Hebra exported (.json).');
+            $file->isValid() && $file->getSize() <= WorkshopFile::MOST_BYTES || throw Refused::invalid('file', 'The file is larger than 8 MiB or did not arrive whole.');
+            $files->read($this->workshop($request), $file->getContent());
+        } catch (Problem $problem) {
+            return $this->again($this->show($request), $problem);
+        }
+
+        return redirect('/', 303)->with('said', 'The workshop is as it was when it was exported.');
     }
 
     public function units(Request $request): RedirectResponse|Response

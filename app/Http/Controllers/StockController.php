@@ -7,7 +7,9 @@ namespace App\Http\Controllers;
 use App\Actions\Stockkeeping;
 use App\Models\Bead;
 use App\Models\Lot;
+use App\Models\Movement;
 use App\Pdf\LotLabel;
+use App\View\Csv;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
@@ -49,6 +51,32 @@ final class StockController extends Controller
         }
 
         return redirect('/stock#lot-'.$lot->ulid, 303)->with('said', $lot->name.' is in stock.');
+    }
+
+    public function lotsCsv(Request $request): Response
+    {
+        $rows = $this->workshop($request)->lots()->withHeld()->orderBy('id')->get()->map(fn (Lot $lot): array => [
+            $lot->name, $lot->kind, $lot->metal, $lot->size, $lot->temper, round($lot->heldMm(), 1), round($lot->heldMg() / 1000, 3), $lot->isPins() ? $lot->heldPins() : null, $lot->isPins() ? $lot->pinMm() : null, $lot->price_cents === null ? null : $lot->price_cents / 100,
+        ])->all();
+
+        return $this->csv('lots', Csv::of(['name', 'kind', 'metal', 'size', 'temper', 'held_mm', 'held_g', 'pins', 'pin_mm', 'price'], array_values($rows)));
+    }
+
+    public function bookCsv(Request $request): Response
+    {
+        $rows = function () use ($request): iterable {
+            foreach ($this->workshop($request)->movements()->with('lot')->orderBy('id')->lazy(500) as $line) {
+                /** @var Movement $line */
+                yield [$line->created_at->format('Y-m-d H:i:s'), $line->entry, $line->kind, $line->account, $line->lot?->name, $line->metal, $line->mass_mg / 1000, $line->words, $line->reverses];
+            }
+        };
+
+        return $this->csv('metal-book', Csv::of(['when', 'entry', 'kind', 'account', 'lot', 'metal', 'mass_g', 'words', 'reverses'], $rows()));
+    }
+
+    private function csv(string $name, string $text): Response
+    {
+        return response($text, 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}.csv\""]);
     }
 
     public function label(Request $request, Lot $lot): Response

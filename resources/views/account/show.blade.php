@@ -17,8 +17,14 @@
                 <x-field name="current" type="password" label="Password now" :problem="$problem" autocomplete="current-password" />
                 <x-field name="password" type="password" label="New password, 10 characters or more" :problem="$problem" autocomplete="new-password" />
                 <p><button type="submit" class="may">Change it</button></p></form></section>
+        <section class="leaf"><h2>The whole workshop as a file</h2>
+            <p class="mt-1">Pieces with their history, stock, makings and the metal book in one file, and back into a new workshop as they were.</p>
+            <p class="mt-2"><a class="may" href="/account/workshop.json">Export the workshop</a></p>
+            <form method="post" action="/account/workshop" enctype="multipart/form-data" class="grid gap-2 mt-3">@csrf
+                <div class="field"><label for="file">Bring one in (this workshop must be empty)</label><input class="in" id="file" name="file" type="file" accept=".json,application/json"><x-problem for="file" :problem="$problem" /></div>
+                <p><button type="submit" class="may">Bring it in</button></p></form></section>
         <section class="leaf"><h2>Leave</h2>
-            <p class="mt-1">Deletes this workshop with its pieces, stock and the whole metal book. It cannot be undone: export your pieces first.</p>
+            <p class="mt-1">Deletes this workshop with its pieces, stock and the whole metal book. It cannot be undone: export the workshop first.</p>
             <form method="post" action="/account" class="grid gap-3 mt-2">@csrf @method('delete')
                 <x-field name="confirm" type="password" label="Password, to be sure" :problem="$problem" autocomplete="current-password" />
                 <p><button type="submit" class="may !border-flame !text-flame">Delete everything</button></p></form></section>

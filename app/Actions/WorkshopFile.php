@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Exceptions\Refused;
+use App\Models\Bead;
+use App\Models\Lot;
+use App\Models\Making;
+use App\Models\Piece;
+use App\Models\Workshop;
+use Hebra\Core\Piece\PieceJson;
+use Hebra\Core\Problem;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * A whole workshop as one JSON document, and back into an empty one: the same bytes come out again. Keys are sorted, rows stand by
+ * their own ids, the lines of the metal book in their order; nothing in it says when it was written.
+ */
+final class WorkshopFile
+{
+    public const MOST_BYTES = 8_388_608;
+
+    private const VERSION = 1;
+
+    private const WORKSHOP = ['name', 'ruler', 'sizes', 'clearance_um', 'keep_um', 'shortcuts', 'schools', 'strengths', 'currency', 'hour_cents', 'overhead_percent', 'margin_percent', 'metal_prices_e4'];
+
+    /** Tables by the name they have in the file: their columns, and which of them name a row of another table. */
+    private const TABLES = [
+        'tools' => [['ulid', 'kind', 'name', 'marks_um', 'grip_um', 'created_at', 'updated_at'], []],
+        'beads' => [['ulid', 'name', 'shape', 'length_um', 'width_um', 'hole_um', 'drilling', 'material', 'colour', 'owned', 'price_cents', 'created_at', 'updated_at'], []],
+        'lots' => [['ulid', 'kind', 'name', 'metal', 'size', 'temper', 'mass_ng_per_mm', 'pin_length_um', 'price_cents', 'measured_um', 'created_at', 'updated_at'], []],
+        'pieces' => [['ulid', 'name', 'revision', 'stage', 'is_pattern', 'created_at', 'updated_at', 'deleted_at'], []],
+        'piece_revisions' => [['number', 'document', 'words', 'created_at'], ['piece_id' => 'pieces']],
+        'makings' => [['ulid', 'document', 'revision', 'step', 'counted', 'minutes', 'note', 'closed_at', 'created_at', 'updated_at'], ['piece_id' => 'pieces']],
+        'movements' => [['entry', 'kind', 'account', 'metal', 'mass_mg', 'words', 'reverses', 'created_at'], ['lot_id' => 'lots', 'making_id' => 'makings']],
+        'cut_ticks' => [['cut', 'length_um', 'is_spoiled', 'created_at'], ['piece_id' => 'pieces', 'lot_id' => 'lots']],
+    ];
+
+    public function write(Workshop $workshop): string
+    {
+        $row = (array) DB::table('workshops')->where('id', $workshop->id)->first(self::WORKSHOP);
+        $file = ['hebra' => 'workshop', 'version' => self::VERSION, 'workshop' => $row];
+        $ulids = [];
+        foreach (self::TABLES as $table => [$columns, $refers]) {
+            $query = DB::table($table);
+            if ($table === 'piece_revisions') {
+                $query->whereIn('piece_id', DB::table('pieces')->where('workshop_id', $workshop->id)->select('id'));
+            } else {
+                $query->where('workshop_id', $workshop->id);
+            }
+            $rows = [];
+            foreach ($query->orderBy('id')->get() as $one) {
+                $one = (array) $one;
+                if (isset($one['ulid'])) {
+                    $ulids[$table][$one['id']] = $one['ulid'];
+                }
+                $kept = array_intersect_key($one, array_flip($columns));
+                foreach ($refers as $column => $of) {
+                    $kept[$column] = $one[$column] === null ? null : $ulids[$of][$one[$column]];
+                }
+                $rows[] = $kept;
+            }
+            $file[$table] = $rows;
+        }
+
+        return json_encode(self::sorted($file), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT)."\n";
+    }
+
+    /**
+     * @param  array<mixed>  $value
+     * @return array<mixed>
+     */
+    private static function sorted(array $value): array
+    {
+        $value = array_map(fn (mixed $one): mixed => is_array($one) ? self::sorted($one) : $one, $value);
+        if (! array_is_list($value)) {
+            ksort($value);
+        }
+
+        return $value;
+    }
+
+    public function isEmpty(Workshop $workshop): bool
+    {
+        foreach (['pieces', 'lots', 'beads', 'tools', 'movements', 'makings'] as $table) {
+            if (DB::table($table)->where('workshop_id', $workshop->id)->exists()) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @throws Problem if the workshop is not empty, or the file is none; then nothing has changed */
+    public function read(Workshop $workshop, string $json): void
+    {
+        $this->isEmpty($workshop) || throw Refused::invalid('file', 'This workshop is not empty: a whole workshop comes back into a new one, with no pieces, stock, beads or tools.');
+        $file = $this->checked($json);
+        try {
+            DB::transaction(function () use ($workshop, $file): void {
+                $this->fill($workshop, $file);
+                $this->tried($workshop);
+            });
+        } catch (Refused $refused) {
+            throw $refused;
+        } catch (QueryException $fault) {
+            $why = str_contains($fault->getMessage(), 'UNIQUE') ? 'A piece, lot or tool in it is already in another workshop here' : 'A line in it breaks a rule of the book';
+            throw Refused::invalid('file', $why.': nothing was brought in.');
+        } catch (\Throwable $fault) {
+            throw Refused::invalid('file', 'Something in it is not known here ('.mb_substr($fault->getMessage(), 0, 120).'): nothing was brought in.');
+        }
+        $workshop->refresh();
+        $workshop->settled();
+    }
+
+    /** @return array<string, mixed> */
+    private function checked(string $json): array
+    {
+        $file = json_decode($json, true, 32);
+        is_array($file) && ($file['hebra'] ?? null) === 'workshop' || throw Refused::invalid('file', 'The file is no workshop that Hebra exported: give one written under Account.');
+        ($file['version'] ?? null) === self::VERSION || throw Refused::invalid('file', 'The file has version '.(is_scalar($file['version'] ?? null) ? mb_substr((string) $file['version'], 0, 20) : 'of another kind').': version '.self::VERSION.' is read here.');
+        $known = ['hebra', 'version', 'workshop', ...array_keys(self::TABLES)];
+        foreach (array_diff(array_keys($file), $known) as $key) {
+            throw Refused::invalid('file', 'The file has “'.mb_substr((string) $key, 0, 40).'”, which is not known here.');
+        }
+        $this->row('workshop', $file['workshop'] ?? null, self::WORKSHOP);
+        $sums = [];
+        foreach (self::TABLES as $table => [$columns, $refers]) {
+            $rows = $file[$table] ?? null;
+            is_array($rows) && array_is_list($rows) || throw Refused::invalid('file', "“{$table}” is no list.");
+            foreach ($rows as $at => $row) {
+                $row = $this->row("{$table}.{$at}", $row, [...$columns, ...array_keys($refers)]);
+                if (isset($row['document'])) {
+                    try {
+                        PieceJson::read(is_string($row['document']) ? $row['document'] : '');
+                    } catch (Problem $problem) {
+                        throw Refused::invalid('file', "{$table}.{$at}.document: ".$problem->getMessage());
+                    }
+                }
+                if ($table === 'movements') {
+                    is_int($row['mass_mg']) || throw Refused::invalid('file', "{$table}.{$at}.mass_mg is no whole number.");
+                    $entry = $row['entry'].'/'.$row['metal'];
+                    $sums[$entry] = ($sums[$entry] ?? 0) + $row['mass_mg'];
+                }
+            }
+        }
+        array_filter($sums) === [] || throw Refused::invalid('file', 'The entry “'.mb_substr((string) array_key_first(array_filter($sums)), 0, 60).'” does not add up to nothing: metal would appear or be lost.');
+
+        return $file;
+    }
+
+    /**
+     * @param  list<string>  $columns
+     * @return array<string, mixed>
+     */
+    private function row(string $place, mixed $row, array $columns): array
+    {
+        is_array($row) || throw Refused::invalid('file', "{$place} is no row.");
+        foreach (array_diff(array_keys($row), $columns) as $key) {
+            throw Refused::invalid('file', "{$place} has “".mb_substr((string) $key, 0, 40).'”, which is not known here.');
+        }
+        foreach (array_diff($columns, array_keys($row)) as $key) {
+            throw Refused::invalid('file', "{$place} has no “{$key}”.");
+        }
+        foreach ($row as $key => $value) {
+            $value === null || is_scalar($value) || throw Refused::invalid('file', "{$place}.{$key} is no single value.");
+        }
+
+        return $row;
+    }
+
+    /** Everything that came in is read once as the pages will read it. */
+    private function tried(Workshop $workshop): void
+    {
+        $workshop->refresh();
+        $workshop->settled();
+        $workshop->profile();
+        $workshop->costing();
+        $workshop->lots()->each(fn (Lot $lot) => $lot->wire());
+        $workshop->beads()->each(fn (Bead $bead) => $bead->core());
+        $workshop->pieces()->withTrashed()->each(fn (Piece $piece) => $piece->document());
+        $workshop->makings()->each(fn (Making $making) => $making->document());
+    }
+
+    /** @param  array<string, mixed>  $file */
+    private function fill(Workshop $workshop, array $file): void
+    {
+        DB::table('workshops')->where('id', $workshop->id)->update($file['workshop']);
+        $ids = [];
+        foreach (self::TABLES as $table => [, $refers]) {
+            foreach ($file[$table] as $at => $row) {
+                foreach ($refers as $column => $of) {
+                    $row[$column] = $row[$column] === null ? null : $ids[$of][$row[$column]] ?? throw Refused::invalid('file', "{$table}.{$at}.{$column} names “".mb_substr((string) $row[$column], 0, 40).'”, which is not in the file.');
+                }
+                $id = DB::table($table)->insertGetId($table === 'piece_revisions' ? $row : ['workshop_id' => $workshop->id] + $row);
+                if (isset($row['ulid'])) {
+                    $ids[$table][$row['ulid']] = $id;
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\Stockkeeping;
+use App\Actions\WorkshopFile;
+use App\Models\User;
+use App\Models\Workshop;
+use Database\Seeders\DemoSeeder;
+use Hebra\Core\Quantity\LengthUnit;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Tests\TestCase;
+
+/** A whole workshop out and in again, and the tables that leave as CSV. */
+final class WorkshopFileTest extends TestCase
+{
+    private function bring(string $json): \Illuminate\Testing\TestResponse
+    {
+        return $this->actingAs($this->maker)->post('/account/workshop', ['file' => UploadedFile::fake()->createWithContent('workshop.json', $json)]);
+    }
+
+    /** The demo workshop leaves, is deleted, comes back into an empty one, and leaves again as the same bytes. */
+    public function test_a_workshop_comes_back_byte_for_byte(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $demo = Workshop::query()->where('is_demo', true)->firstOrFail();
+        $files = app(WorkshopFile::class);
+        $json = $files->write($demo);
+        self::assertSame($json, $files->write($demo));
+        self::assertStringNotContainsString('@marram-lane', $json, 'nobody’s address leaves with it');
+        $held = $demo->lots()->withHeld()->orderBy('id')->get()->map(fn ($lot): int => $lot->heldMg())->all();
+        $this->bring($json)->assertStatus(422)->assertSee('already in another workshop here');
+        self::assertTrue($files->isEmpty($this->workshop()), 'nothing was brought in');
+        $demo->delete();
+        $this->bring($json)->assertStatus(303);
+        self::assertSame($json, $files->write($this->workshop()->refresh()));
+        self::assertSame($held, $this->workshop()->lots()->withHeld()->orderBy('id')->get()->map(fn ($lot): int => $lot->heldMg())->all());
+        self::assertSame(0, (int) DB::table('movements')->sum('mass_mg'));
+        foreach (['/', '/pieces', '/stock', '/stock/book'] as $page) {
+            $this->get($page)->assertOk();
+        }
+        $this->get('/account/workshop.json')->assertOk()->assertHeader('Content-Type', 'application/json');
+        $this->bring($json)->assertStatus(422)->assertSee('This workshop is not empty');
+    }
+
+    public function test_a_bad_file_changes_nothing(): void
+    {
+        $piece = $this->piece();
+        app(Stockkeeping::class)->receive($this->workshop(), ['kind' => 'coil', 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m'], LengthUnit::Millimetre);
+        $good = json_decode(app(WorkshopFile::class)->write($this->workshop()), true, 32, JSON_THROW_ON_ERROR);
+        $old = $this->workshop();
+        $this->maker = User::factory()->create();
+        $old->delete();
+        $before = DB::table('workshops')->get()->toJson();
+        foreach ([
+            'no workshop that Hebra exported' => ['hebra' => 'piece'],
+            'has version 9' => ['version' => 9],
+            'which is not known here' => ['extra' => []],
+            '“lots” is no list' => ['lots' => 'none'],
+            'does not add up to nothing' => ['movements' => [['mass_mg' => 12_345] + $good['movements'][0], $good['movements'][1]]],
+            'names “' => ['movements' => array_map(fn (array $line): array => ($line['lot_id'] === null ? [] : ['lot_id' => 'nowhere']) + $line, $good['movements'])],
+            'piece_revisions.0.document' => ['piece_revisions' => [['document' => '{}'] + $good['piece_revisions'][0]]],
+            'Something in it is not known here' => ['lots' => [['metal' => 'tin'] + $good['lots'][0]]],
+            'has no “name”' => ['pieces' => [array_diff_key($good['pieces'][0], ['name' => 1])]],
+        ] as $sentence => $change) {
+            $this->bring(json_encode($change + $good, JSON_THROW_ON_ERROR))->assertStatus(422)->assertSee($sentence);
+            self::assertTrue(app(WorkshopFile::class)->isEmpty($this->workshop()), $sentence);
+        }
+        $this->bring('not json')->assertStatus(422);
+        self::assertSame($before, DB::table('workshops')->get()->toJson());
+        $this->bring(json_encode($good, JSON_THROW_ON_ERROR))->assertStatus(303);
+        self::assertSame($piece->ulid, $this->workshop()->pieces()->firstOrFail()->ulid);
+    }
+
+    public function test_tables_leave_as_csv_and_no_cell_is_a_formula(): void
+    {
+        app(Stockkeeping::class)->receive($this->workshop(), ['kind' => 'coil', 'metal' => 'sterling', 'size' => '22awg', 'temper' => 'dead-soft', 'amount' => '2 m', 'name' => '=1+1, "so"'], LengthUnit::Millimetre);
+        $csv = (string) $this->actingAs($this->maker)->get('/stock/lots.csv')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
+        $lines = array_map(fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\n", trim(substr($csv, 3))));
+        self::assertSame(['name', 'kind', 'metal', 'size', 'temper'], array_slice($lines[0], 0, 5));
+        self::assertSame("'=1+1, \"so\"", $lines[1][0]);
+        self::assertEqualsWithDelta(2000.0, (float) $lines[1][5], 0.2);
+        $book = (string) $this->get('/stock/book.csv')->assertOk()->getContent();
+        // Negative weights stay numbers.
+        self::assertMatchesRegularExpression('/,supplier,,sterling,-\d+\.\d+,/', $book);
+    }
+}
