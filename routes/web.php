@@ -7,6 +7,7 @@ use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BillController;
 use App\Http\Controllers\CuttingController;
 use App\Http\Controllers\HandController;
+use App\Http\Controllers\LotImportController;
 use App\Http\Controllers\MakingController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\StageController;
@@ -68,6 +69,8 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/stock', [StockController::class, 'index']);
     Route::post('/stock', [StockController::class, 'store']);
+    Route::get('/stock/import', [LotImportController::class, 'show']);
+    Route::post('/stock/import', [LotImportController::class, 'store']);
     Route::get('/stock/lots.csv', [StockController::class, 'lotsCsv']);
     Route::get('/stock/book.csv', [StockController::class, 'bookCsv']);
     Route::get('/lots/{lot}/label.pdf', [StockController::class, 'label']);

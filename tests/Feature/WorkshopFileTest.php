@@ -87,4 +87,37 @@ final class WorkshopFileTest extends TestCase
         // Negative weights stay numbers.
         self::assertMatchesRegularExpression('/,supplier,,sterling,-\d+\.\d+,/', $book);
     }
+
+    /** A table as a program with decimal commas writes it, its columns named otherwise. */
+    public function test_lots_come_in_from_a_table_once_they_have_been_seen(): void
+    {
+        $table = "Label;Alloy;Gauge;Hardness;Length;Paid\nShelf coil;Sterling;0,8 mm;half hard;2,4 m;12,50\nTail end;copper;20 awg;;310 mm;\n";
+        $this->actingAs($this->maker)->get('/stock/import')->assertOk()->assertSee('Nothing is taken in before you have seen it');
+        $this->post('/stock/import', ['text' => $table])->assertOk()->assertSee('Shelf coil')->assertSee('Take 2 lots into stock')->assertDontSee('cannot be taken in');
+        self::assertSame(0, $this->workshop()->lots()->count(), 'looking takes nothing in');
+        $this->post('/stock/import', ['text' => $table, 'do' => 'take'])->assertStatus(303);
+        [$coil, $tail] = $this->workshop()->lots()->orderBy('id')->get()->all();
+        self::assertSame(['Shelf coil', 'sterling', 'half-hard', 1250], [$coil->name, $coil->metal, $coil->temper, $coil->price_cents]);
+        self::assertEqualsWithDelta([2400.0, 310.0], [$coil->heldMm(), $tail->heldMm()], 0.3);
+        self::assertSame(0, (int) DB::table('movements')->sum('mass_mg'));
+        // Once more: the names are taken, and nothing comes in, not even the new line.
+        $this->post('/stock/import', ['text' => $table."New one;brass;22 awg;;1 m;\n", 'do' => 'take'])->assertStatus(422)->assertSee('2 lines cannot be taken in')->assertSee('is taken');
+        self::assertSame(2, $this->workshop()->lots()->count());
+    }
+
+    public function test_all_that_is_wrong_with_a_table_is_said_by_line(): void
+    {
+        $table = "name,metal,size,amount\nA,tin,20 awg,1 m\nB,sterling,twenty,1 m\nC,sterling,20 awg,-2 m\nD,copper,20 awg,2 m\n\"E <b>\",copper,20 awg,long\n";
+        $page = $this->actingAs($this->maker)->post('/stock/import', ['text' => $table])->assertOk()->assertSee('4 lines cannot be taken in');
+        $page->assertSeeInOrder(['Line 2:', 'Line 3:', 'Line 4:', 'Line 6:'])->assertDontSee('Line 5:')->assertSee('E &lt;b&gt;', false)->assertDontSee('E <b>', false);
+        // Another column for the amount, and it is read again.
+        $this->post('/stock/import', ['text' => "name,metal,size,a,b\nD,copper,20 awg,nothing,2 m\n", 'columns' => ['amount' => '4']])->assertOk()->assertDontSee('cannot be taken in');
+        foreach (['' => 'is empty', "a\0b,c" => 'a table saved as CSV', str_repeat("a,b\n", 2100) => '2,000 lines'] as $text => $sentence) {
+            $this->post('/stock/import', ['text' => $text])->assertStatus(422)->assertSee($sentence);
+        }
+        $this->post('/stock/import', ['file' => UploadedFile::fake()->create('big.csv', 3000)])->assertStatus(422)->assertSee('larger than 1 MiB');
+        $latin = mb_convert_encoding("name;metal;size;amount\nKüste;copper;20 awg;2 m\n", 'Windows-1252', 'UTF-8');
+        $this->post('/stock/import', ['file' => UploadedFile::fake()->createWithContent('latin.csv', $latin)])->assertOk()->assertSee('Küste');
+        self::assertSame(0, $this->workshop()->lots()->count());
+    }
 }

@@ -1,5 +1,5 @@
 <x-layout title="Stock" here="Stock">
-    <div class="flex flex-wrap items-end justify-between gap-4 mt-4"><h1>Stock</h1><span class="bar"><a class="may" href="/cutting">Cutting plan</a><a class="may" href="/stock/book">The metal book</a><a class="small" href="/stock/lots.csv">lots (CSV)</a><a class="small" href="/stock/book.csv">book (CSV)</a></span></div>
+    <div class="flex flex-wrap items-end justify-between gap-4 mt-4"><h1>Stock</h1><span class="bar"><a class="may" href="/cutting">Cutting plan</a><a class="may" href="/stock/book">The metal book</a><a class="small" href="/stock/import">from a table</a><a class="small" href="/stock/lots.csv">lots (CSV)</a><a class="small" href="/stock/book.csv">book (CSV)</a></span></div>
     <div class="scrolls mt-3">
     <table class="ledger stacks">
         <thead><tr><th scope="col">Lot</th><th scope="col">Wire</th><th scope="col" class="!text-right">Left</th><th scope="col" class="!text-right">Weight</th><th scope="col" class="!text-right">Paid</th><th scope="col">It holds another amount</th></tr></thead>
