@@ -10,6 +10,7 @@ use App\Http\Controllers\HandController;
 use App\Http\Controllers\LotImportController;
 use App\Http\Controllers\MakingController;
 use App\Http\Controllers\PieceController;
+use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\StageController;
 use App\Http\Controllers\StockController;
 use App\Http\Controllers\SumController;
@@ -69,6 +70,10 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/stock', [StockController::class, 'index']);
     Route::post('/stock', [StockController::class, 'store']);
+    Route::get('/lots/{lot}/scale', [ScaleController::class, 'show']);
+    Route::get('/lots/{lot}/scale/live', [ScaleController::class, 'live']);
+    Route::post('/lots/{lot}/scale/tare', [ScaleController::class, 'tare']);
+    Route::put('/lots/{lot}/scale', [ScaleController::class, 'take']);
     Route::get('/stock/import', [LotImportController::class, 'show']);
     Route::post('/stock/import', [LotImportController::class, 'store']);
     Route::get('/stock/lots.csv', [StockController::class, 'lotsCsv']);

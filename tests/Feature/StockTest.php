@@ -162,4 +162,23 @@ final class StockTest extends TestCase
         $this->post('/stock', ['kind' => 'coil', 'metal' => 'copper', 'size' => '20awg', 'measured' => '90 mm', 'temper' => 'dead-soft', 'amount' => '1 m'])->assertStatus(422)->assertSee('Measured 90 mm is out of range: give 0.05 mm to 8.3 mm.');
         self::assertSame(1, Lot::query()->count());
     }
+
+    /** Put on the scale in its bag, a lot is weighed once the tare is off and it stands still; the book has a correcting line. */
+    public function test_a_lot_is_set_right_by_weighing(): void
+    {
+        $this->receive(['amount' => '10 g', 'name' => 'On the scale'])->assertStatus(303);
+        $lot = Lot::query()->firstOrFail();
+        $this->get("/lots/{$lot->ulid}/scale")->assertOk()->assertSee('The book says')->assertSee('this one is simulated');
+        $this->put("/lots/{$lot->ulid}/scale")->assertStatus(422)->assertSee('has not come to rest');
+        self::assertSame(10_000, $lot->refresh()->heldMg());
+        $settled = fn (int $tare) => session()->put('scale.'.$lot->ulid, ['from' => microtime(true) - 5.0 - (45 - (5 + crc32($lot->ulid) % 40) % 45 < 3 ? 6 : 0), 'tare' => $tare]);
+        $settled(0);
+        $this->get("/lots/{$lot->ulid}/scale/live")->assertOk()->assertSee('It stands still');
+        $this->post("/lots/{$lot->ulid}/scale/tare")->assertRedirect("/lots/{$lot->ulid}/scale");
+        self::assertSame(1240, session('scale.'.$lot->ulid)['tare']);
+        $settled(1240);
+        $this->put("/lots/{$lot->ulid}/scale")->assertStatus(303);
+        self::assertEqualsWithDelta(10_000, $lot->refresh()->heldMg(), 60);
+        self::assertSame(0, (int) DB::table('movements')->sum('mass_mg'));
+    }
 }

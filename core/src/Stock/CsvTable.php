@@ -63,7 +63,7 @@ final readonly class CsvTable
     /** @return list<string> */
     private static function cells(string $line, string $delimiter): array
     {
-        return array_values(array_map(fn (?string $cell): string => trim((string) $cell), str_getcsv($line, $delimiter, '"', '')));
+        return array_map(fn (?string $cell): string => trim((string) $cell), str_getcsv($line, $delimiter, '"', ''));
     }
 
     /**
