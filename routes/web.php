@@ -74,6 +74,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/lots/{lot}/scale/live', [ScaleController::class, 'live']);
     Route::post('/lots/{lot}/scale/tare', [ScaleController::class, 'tare']);
     Route::put('/lots/{lot}/scale', [ScaleController::class, 'take']);
+    Route::get('/stock/months', [StockController::class, 'months']);
     Route::get('/stock/import', [LotImportController::class, 'show']);
     Route::post('/stock/import', [LotImportController::class, 'store']);
     Route::get('/stock/lots.csv', [StockController::class, 'lotsCsv']);

@@ -3,6 +3,7 @@ import Alpine from '@alpinejs/csp';
 import { desk } from './desk.js';
 import { bench } from './bench.js';
 import { leaf } from './leaf.js';
+import { plot } from './plot.js';
 import { zoom } from './zoom.js';
 
 window.htmx = htmx;
@@ -11,6 +12,7 @@ document.documentElement.classList.add('js');
 Alpine.data('desk', desk);
 Alpine.data('bench', bench);
 Alpine.data('leaf', leaf);
+Alpine.data('plot', plot);
 Alpine.data('zoom', zoom);
 Alpine.start();
 

@@ -181,4 +181,21 @@ final class StockTest extends TestCase
         self::assertEqualsWithDelta(10_000, $lot->refresh()->heldMg(), 60);
         self::assertSame(0, (int) DB::table('movements')->sum('mass_mg'));
     }
+
+    /** 2 m of 22 AWG sterling came in, a pair was made of it; the table adds up to what the book says, and another year is empty. */
+    public function test_metal_is_told_month_by_month(): void
+    {
+        $this->receive(['name' => 'For the year'])->assertStatus(303);
+        $lot = Lot::query()->firstOrFail();
+        $making = app(\App\Actions\Bench::class)->begin($this->piece('link-and-drop'));
+        $this->put("/makings/{$making->ulid}", ['as_it_is' => '1', 'lot' => ['p2' => $lot->ulid]])->assertStatus(303);
+        $desk = new \App\View\MonthsDesk($this->workshop(), now()->format('Y'));
+        $month = $desk->months[now()->format('Y-m')]['sterling'];
+        self::assertEqualsWithDelta(2000 * 0.32553 * 10.36, $month['received'], 4);
+        $held = Lot::query()->withHeld()->get()->sum(fn (Lot $one): int => $one->heldMg());
+        self::assertSame($month['received'] + $month['found'], $month['pieces'] + $month['scrap'] + $held, 'what came in is in pieces, jar and lots');
+        $this->get('/stock/months')->assertOk()->assertSee('Sterling silver')->assertSee('Test drops')->assertSee(number_format($month['pieces'] / 1000, 2));
+        $this->get('/stock/months?year=1999')->assertOk()->assertSee('Nothing was booked in 1999');
+        $this->get('/stock/months?year=<b>')->assertOk();
+    }
 }

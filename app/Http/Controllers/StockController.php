@@ -10,6 +10,7 @@ use App\Models\Lot;
 use App\Models\Movement;
 use App\Pdf\LotLabel;
 use App\View\Csv;
+use App\View\MonthsDesk;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
@@ -51,6 +52,14 @@ final class StockController extends Controller
         }
 
         return redirect('/stock#lot-'.$lot->ulid, 303)->with('said', $lot->name.' is in stock.');
+    }
+
+    /** Month by month, a year at a time. */
+    public function months(Request $request): View
+    {
+        $year = $this->text($request, 'year');
+
+        return view('stock.months', ['desk' => new MonthsDesk($this->workshop($request), preg_match('/^(19|20|21)\d\d$/', $year) === 1 ? $year : now()->format('Y'))]);
     }
 
     public function lotsCsv(Request $request): Response

@@ -1,6 +1,6 @@
 <x-layout title="The metal book" here="Stock">
     <p class="mt-2"><a href="/stock">← Stock</a></p>
-    <h1 class="mt-1">The metal book</h1>
+    <div class="flex flex-wrap items-end justify-between gap-4 mt-1"><h1>The metal book</h1><a class="may" href="/stock/months">Month by month</a></div>
     <p class="quiet max-w-2xl">Every line in milligrams; the lines of one entry add up to nothing, so no metal appears or is lost. Lines are never edited or deleted, only reversed.</p>
     @if ($problem)<p class="banner" role="alert">{{ $problem->getMessage() }}</p>@endif
     <div class="scrolls mt-3"><table class="ledger">
