@@ -11,7 +11,7 @@
                 <td class="num" data-label="left">{{ $lot->isPins() ? $lot->heldPins().' pins' : $profile->length($lot->heldMm()) }}</td>
                 <td class="num" data-label="weight">{{ number_format($lot->heldMg() / 1000, 2) }} g</td>
                 <td class="num" data-label="paid">{{ $lot->price_cents === null ? '–' : \Hebra\Core\Quantity\Money::fromCents($lot->price_cents)->text() }}</td>
-                <td data-label="it holds"><form class="bar" method="post" action="/lots/{{ $lot->ulid }}">@csrf @method('put')<label class="sr-only" for="holds-{{ $lot->ulid }}">{{ $lot->name }} holds</label><input class="in !w-28 !min-h-9" id="holds-{{ $lot->ulid }}" name="holds" placeholder="{{ $lot->isPins() ? 'pins' : 'length or weight' }}" autocomplete="off"><button type="submit" class="tool" aria-label="correct {{ $lot->name }}">correct</button></form><x-problem :for="'holds.'.$lot->ulid" :problem="$problem" /></td>
+                <td data-label="it holds"><form class="bar" method="post" action="/lots/{{ $lot->ulid }}">@csrf @method('put')<label class="sr-only" for="holds-{{ $lot->ulid }}">{{ $lot->name }} holds</label><input class="in !w-28 !min-h-9" id="holds-{{ $lot->ulid }}" name="holds" placeholder="{{ $lot->isPins() ? 'pins' : 'mm or g' }}" autocomplete="off"><button type="submit" class="tool" aria-label="correct {{ $lot->name }}">correct</button></form><x-problem :for="'holds.'.$lot->ulid" :problem="$problem" /></td>
             </tr>
         @empty
             <tr><td colspan="6" class="quiet">Nothing is booked yet. Everything works without: a making may draw on wire not booked yet.</td></tr>
