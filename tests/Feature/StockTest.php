@@ -198,4 +198,15 @@ final class StockTest extends TestCase
         $this->get('/stock/months?year=1999')->assertOk()->assertSee('Nothing was booked in 1999');
         $this->get('/stock/months?year=<b>')->assertOk();
     }
+
+    /** 180 mm of 22 AWG are enough for the two links of a pair, twice 80.5 and a trim between, and not for a linked bracelet. */
+    public function test_a_lot_says_what_it_is_enough_for(): void
+    {
+        $this->piece('link-and-drop');
+        $this->receive(['kind' => 'offcut', 'amount' => '180 mm', 'name' => 'Tail'])->assertStatus(303);
+        $lot = Lot::query()->firstOrFail();
+        $this->get("/lots/{$lot->ulid}/ideas")->assertOk()->assertSee('Test drops, a pair')->assertSee('163 mm of it')->assertSee('value="link-and-drop"', false)->assertDontSee('value="linked-bracelet"', false);
+        $this->receive(['kind' => 'offcut', 'amount' => '20 mm', 'name' => 'Stub'])->assertStatus(303);
+        $this->get('/lots/'.Lot::query()->where('name', 'Stub')->firstOrFail()->ulid.'/ideas')->assertOk()->assertSee('It is enough for nothing');
+    }
 }

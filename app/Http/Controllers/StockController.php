@@ -10,6 +10,7 @@ use App\Models\Lot;
 use App\Models\Movement;
 use App\Pdf\LotLabel;
 use App\View\Csv;
+use App\View\LotIdeas;
 use App\View\MonthsDesk;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Problem;
@@ -86,6 +87,14 @@ final class StockController extends Controller
     private function csv(string $name, string $text): Response
     {
         return response($text, 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}.csv\""]);
+    }
+
+    /** What a lot is enough for. */
+    public function ideas(Request $request, Lot $lot): View
+    {
+        Gate::authorize('update', $lot);
+
+        return view('stock.ideas', ['desk' => new LotIdeas($this->workshop($request), $lot)]);
     }
 
     public function label(Request $request, Lot $lot): Response

@@ -6,7 +6,7 @@
         <tbody>
         @forelse ($lots as $lot)
             <tr id="lot-{{ $lot->ulid }}" @class(['is-unfit' => $lot->heldMg() === 0])>
-                <td><strong>{{ $lot->name }}</strong> <span class="quiet small">{{ \App\Models\Lot::KINDS[$lot->kind] }}</span> <a class="small" href="/lots/{{ $lot->ulid }}/label.pdf" aria-label="label for {{ $lot->name }}, PDF">label</a> <a class="small" href="/lots/{{ $lot->ulid }}/scale" aria-label="weigh {{ $lot->name }}">weigh</a></td>
+                <td><strong>{{ $lot->name }}</strong> <span class="quiet small">{{ \App\Models\Lot::KINDS[$lot->kind] }}</span> <a class="small" href="/lots/{{ $lot->ulid }}/label.pdf" aria-label="label for {{ $lot->name }}, PDF">label</a> <a class="small" href="/lots/{{ $lot->ulid }}/scale" aria-label="weigh {{ $lot->name }}">weigh</a>@unless ($lot->isPins()) <a class="small" href="/lots/{{ $lot->ulid }}/ideas" aria-label="what to make of {{ $lot->name }}">what to make</a>@endunless</td>
                 <td>{{ $lot->wireWords() }}{{ $lot->isPins() ? ', '.$profile->length($lot->pinMm()).' long' : '' }}</td>
                 <td class="num" data-label="left">{{ $lot->isPins() ? $lot->heldPins().' pins' : $profile->length($lot->heldMm()) }}</td>
                 <td class="num" data-label="weight">{{ number_format($lot->heldMg() / 1000, 2) }} g</td>
