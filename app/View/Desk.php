@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Bead as OwnBead;
+use App\Models\CutTick;
 use App\Models\Lot;
 use App\Models\Making;
 use App\Models\Movement;
@@ -326,9 +327,14 @@ final class Desk
             ->all());
     }
 
-    /** The lot first offered for a cut: the smallest that holds all of it. */
+    /** The lot first offered for a cut: that from which most of it was ticked off, else the smallest that holds all of it. */
     public function lotOffered(Cut $cut): ?Lot
     {
+        $ticked = CutTick::query()->where('piece_id', $this->piece->id)->where('cut', $cut->key())->groupBy('lot_id')->orderByRaw('COUNT(*) DESC')->value('lot_id');
+        $from = $ticked === null ? null : $this->lots()->first(fn (Lot $lot): bool => $lot->id === (int) $ticked);
+        if ($from !== null) {
+            return $from;
+        }
         $wanted = $cut->count * ($cut->pinMm ?? $this->profile->ruler->upMm($cut->lengthMm()));
         foreach ($this->lotsFor($cut) as $lot) {
             $enough = $lot->isPins() ? $lot->heldPins() >= $cut->count : $lot->heldMm() >= $wanted;

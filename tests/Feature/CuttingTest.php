@@ -79,7 +79,10 @@ final class CuttingTest extends TestCase
         $piece = $this->piece('single-drop');
         $lot = $this->coil('24 awg', '1 m');
         $this->tick($piece, $lot, 'p2')->assertStatus(303);
+        $this->coil('24 awg', '400 mm', kind: 'offcut');
         $making = app(\App\Actions\Bench::class)->begin($piece);
+        // What was cut from is offered first, though another lot would do.
+        $this->get("/pieces/{$piece->ulid}/log")->assertOk()->assertSee('value="'.$lot->ulid.'" selected', false);
         $this->put("/makings/{$making->ulid}", ['as_it_is' => '1', 'lot' => ['p2' => $lot->ulid]])->assertStatus(303);
         self::assertSame(0, CutTick::query()->count());
         self::assertLessThan(1000, $lot->refresh()->heldMm());
