@@ -18,6 +18,7 @@ use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\Length;
+use Hebra\Core\Quantity\Mass;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -51,6 +52,7 @@ final class CloseMaking
                 array_push($lines, ...$this->lines($row, $workshop, $making));
             }
             $this->book->enter($workshop, 'made', $lines, $making);
+            $this->settle($rows, $workshop, $profile, $input);
             $this->takeBeads($plan, $workshop);
             // What was ticked off as cut is in the book now.
             CutTick::query()->where('piece_id', $making->piece_id)->delete();
@@ -146,6 +148,31 @@ final class CloseMaking
                 new Way($lot->isPins() ? 'There were more' : 'The coil was longer', ["longer[{$ulid}]" => '1']),
                 new Way('Take wire not booked yet', ["lot[{$row->cut->key()}]" => '']),
             ]);
+        }
+    }
+
+    /**
+     * What a lot weighs afterwards settles the difference to the book: one correcting entry.
+     *
+     * @param  list<ClosingRow>  $rows
+     * @param  array<string, mixed>  $input
+     */
+    private function settle(array $rows, Workshop $workshop, Profile $profile, array $input): void
+    {
+        $done = [];
+        foreach ($rows as $row) {
+            $ulid = $row->lot->ulid ?? '';
+            $weighed = $ulid === '' ? '' : trim(self::text($input, 'weighed', $ulid));
+            if ($row->lot === null || $weighed === '' || isset($done[$ulid])) {
+                continue;
+            }
+            $done[$ulid] = true;
+            try {
+                $milligrams = preg_match('/^0+([.,]0+)?\s*g?$/i', $weighed) === 1 ? 0 : Mass::parse(is_numeric(str_replace(',', '.', $weighed)) ? $weighed.' g' : $weighed, 'weight')->asAmount('weight', 100_000)->milligrams();
+            } catch (Problem $problem) {
+                throw Refused::at("weighed.{$ulid}", $problem);
+            }
+            $this->stock->adjust($row->lot, $workshop, $milligrams - (int) $row->lot->movements()->sum('mass_mg'));
         }
     }
 

@@ -103,7 +103,7 @@ final class Desk
             ),
             'wire' => in_array($field, ['size', 'fit'], true),
             'make' => in_array($field, ['hooked', 'counted'], true),
-            'log' => preg_match('/^(minutes|note|(cut|left|kept|lot)\..+)$/', $field) === 1,
+            'log' => preg_match('/^(minutes|note|(cut|left|kept|lot|weighed)\..+)$/', $field) === 1,
             default => false,
         };
     }

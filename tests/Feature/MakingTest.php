@@ -223,6 +223,19 @@ final class MakingTest extends TestCase
         self::assertFalse($making->refresh()->isClosed());
     }
 
+    /** What the coil weighs afterwards settles the book: the correcting line is the difference, and all still adds up. */
+    public function test_a_weighing_afterwards_settles_the_difference(): void
+    {
+        $lot = $this->coil('22 awg', '10 g');
+        $making = $this->begun();
+        $this->actingAs($this->maker)->put("/makings/{$making->ulid}", ['as_it_is' => '1', 'lot' => ['p2' => $lot->ulid], 'weighed' => [$lot->ulid => 'much']])->assertStatus(422)->assertSee('Weight “much” is not a weight');
+        self::assertNull($making->refresh()->closed_at);
+        $this->put("/makings/{$making->ulid}", ['as_it_is' => '1', 'lot' => ['p2' => $lot->ulid], 'weighed' => [$lot->ulid => '9,21']])->assertStatus(303);
+        self::assertSame(9210, $lot->refresh()->heldMg());
+        self::assertSame(0, (int) DB::table('movements')->sum('mass_mg'));
+        self::assertSame(2, DB::table('movements')->where('kind', 'corrected')->count());
+    }
+
     /** Metal is conserved: whatever is closed, the book adds up to nothing and no lot holds less than nothing. */
     public function test_metal_is_conserved_over_many_makings(): void
     {

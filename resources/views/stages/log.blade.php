@@ -61,6 +61,18 @@
             <x-field name="minutes" label="Minutes" :value="$problem !== null && is_string(request('minutes')) ? mb_substr(request('minutes'), 0, 20) : ''" :problem="$problem" inputmode="numeric" autocomplete="off" />
             <x-field name="note" class="is-text" label="Note" :value="$problem !== null && is_string(request('note')) ? mb_substr(request('note'), 0, 2000) : ''" :problem="$problem" maxlength="2000" autocomplete="off" />
         </div>
+        @php($weighable = collect($desk->plan->strips())->flatMap(fn ($cut) => $desk->lotsFor($cut))->unique('ulid'))
+        @if ($weighable->isNotEmpty())
+            <details class="mt-3" @if ($problem !== null && str_starts_with($problem->field(), 'weighed.')) open @endif>
+                <summary>Weighed afterwards</summary>
+                <p class="quiet small mt-1">What a coil or bag weighs now settles the book: the difference gets a line of its own. Only lots that the cuts came from.</p>
+                <div class="grid gap-3 mt-2 grid-cols-2 md:grid-cols-3">
+                @foreach ($weighable as $lot)
+                    <div class="field"><label for="weighed-{{ $lot->ulid }}">{{ $lot->name }} weighs</label><input class="in" id="weighed-{{ $lot->ulid }}" name="weighed[{{ $lot->ulid }}]" value="{{ $input('weighed', $lot->ulid, '') }}" placeholder="{{ number_format($lot->heldMg() / 1000, 2) }} g before" autocomplete="off"><x-problem :for="'weighed.'.$lot->ulid" :problem="$problem" /></div>
+                @endforeach
+                </div>
+            </details>
+        @endif
         @if (! $making->isDone())
             <p class="mt-3"><input type="checkbox" id="as-it-is" name="as_it_is" value="1" class="size-5 align-middle"> <label for="as-it-is">It is done as it is</label></p>
         @endif

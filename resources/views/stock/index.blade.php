@@ -19,7 +19,7 @@
         </tbody>
     </table>
     </div>
-    <p class="mt-2 quiet">Scrap jar: @forelse ($scrap as $metal => $mg){{ \Hebra\Core\Wire\Metal::from($metal)->words() }} <span class="figure">{{ number_format($mg / 1000, 2) }} g</span>@if (! $loop->last), @endif @empty empty @endforelse</p>
+    <p class="mt-2 quiet">Scrap jar: @forelse ($scrap as $metal => $mg){{ \Hebra\Core\Wire\Metal::from($metal)->words() }} <span class="figure">{{ number_format($mg / 1000, 2) }} g</span>@if (($fine = \Hebra\Core\Wire\Metal::from($metal)->fineness()) > 0) ({{ number_format($mg * $fine / 1000, 2) }} g fine)@endif{{ $loop->last ? '' : ', ' }} @empty empty @endforelse</p>
     <section class="leaf mt-6" aria-labelledby="receive">
         <h2 id="receive">Something came in</h2>
         <form method="post" action="/stock" class="grid gap-x-4 gap-y-3 mt-2 grid-cols-2 md:grid-cols-4 items-start">
