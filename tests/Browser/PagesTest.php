@@ -15,12 +15,17 @@ final class PagesTest extends BrowserTestCase
         $this->visit('/pieces');
         $piece = fn (string $name): string => (string) parse_url((string) $this->button($name)->getAttribute('href'), PHP_URL_PATH);
         [$plain, $broken, $begun, $made, $chain, $framed] = [$piece('Sandpiper drops'), $piece('Night tide'), $piece('Winter buoys'), $piece('Breakwater'), $piece('Shingle bracelet'), $piece('Harbour mouth')];
+        [$tiers, $band] = [$piece('Ebb and flow'), $piece('Lobster-pot cuff')];
+        $ulid = fn (string $path): string => basename($path);
+        $this->visit('/stock');
+        $weigh = (string) parse_url((string) $this->button('weigh Window coil')->getAttribute('href'), PHP_URL_PATH);
 
         return [
             'bench' => '/', 'pieces' => '/pieces', 'stock' => '/stock', 'the metal book' => '/stock/book', 'account' => '/account', 'sums' => '/sums', 'a sum' => '/sums/wrapped-link', 'a sum with its figure' => '/sums/weave', 'a sum put to use' => '/sums/wrapped-loop/use', 'tools and hand' => '/hand',
             'lay out' => "{$plain}/lay-out", 'lay out with a stop' => "{$broken}/lay-out", 'wire' => "{$broken}/wire?role=link", 'cut' => "{$plain}/cut", 'make, not begun' => "{$plain}/make", 'make, begun' => "{$begun}/make",
             'log, nothing made' => "{$plain}/log", 'log, under way' => "{$begun}/log", 'log, closed' => "{$made}/log", 'lay ready' => "{$plain}/lay-ready", 'strips' => "{$plain}/strips", 'patterns' => '/patterns', 'a weave' => '/weave?pattern=3%401-2+4%402-3&at=2', 'a basket weave' => '/weave?kind=basket', 'a weave refused' => '/weave?pattern=4%409',
-            'lay out a chain' => "{$chain}/lay-out?open=p3", 'wire of a chain' => "{$chain}/wire", 'cut a chain' => "{$chain}/cut", 'lay out a frame' => "{$framed}/lay-out?open=p3", 'a refusal' => '/pieces/none/cut',
+            'lay out a chain' => "{$chain}/lay-out?open=p3", 'wire of a chain' => "{$chain}/wire", 'cut a chain' => "{$chain}/cut", 'lay out a frame' => "{$framed}/lay-out?open=p3", 'tiers of chain' => "{$tiers}/lay-out?open=p9", 'a band cut' => "{$band}/cut", 'a bill' => "{$plain}/bill", 'the cutting plan' => '/cutting?pieces[]='.$ulid($plain).'&pieces[]='.$ulid($chain), 'nothing to cut for' => '/cutting',
+            'metal by month' => '/stock/months', 'stock from a table' => '/stock/import', 'weighing' => $weigh, 'what to make' => str_replace('/scale', '/ideas', $weigh), 'patterns asked for' => '/patterns?family=ring&time=30', 'a refusal' => '/pieces/none/cut',
         ];
     }
 

@@ -53,8 +53,8 @@
                                     <form class="bar" method="post" action="{{ str_replace('/cutting', '/cutting/ticks', $desk->address($desk->pins)) }}">
                                         @csrf
                                         <input type="hidden" name="piece" value="{{ $cut['piece']->ulid }}"><input type="hidden" name="cut" value="{{ $cut['cut']->key() }}"><input type="hidden" name="lot" value="{{ $bar['lot']->ulid }}"><input type="hidden" name="count" value="{{ $cut['count'] }}">
-                                        <button type="submit" class="tool" name="do" value="cut" aria-label="{{ $cut['count'] }} × {{ $cut['cut']->label }} for {{ $cut['piece']->name }} are cut">cut ✓</button>
-                                        <button type="submit" class="tool" name="do" value="spoiled" aria-label="one {{ $cut['cut']->label }} of {{ $bar['name'] }} was spoiled">spoiled one</button>
+                                        <button type="submit" class="tool" name="do" value="cut" aria-label="cut ✓: {{ $cut['count'] }} × {{ $cut['cut']->label }} for {{ $cut['piece']->name }}">cut ✓</button>
+                                        <button type="submit" class="tool" name="do" value="spoiled" aria-label="spoiled one {{ $cut['cut']->label }} of {{ $bar['name'] }}">spoiled one</button>
                                     </form>
                                 @endif
                                 <form class="bar" method="get" action="/cutting" hx-get="/cutting" hx-trigger="change" hx-target="main" hx-select="main" hx-swap="outerHTML" hx-push-url="true">
