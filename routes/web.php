@@ -5,15 +5,17 @@ declare(strict_types=1);
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BillController;
+use App\Http\Controllers\CutListController;
 use App\Http\Controllers\CuttingController;
 use App\Http\Controllers\HandController;
-use App\Http\Controllers\LotImportController;
 use App\Http\Controllers\MakingController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\StageController;
 use App\Http\Controllers\StockController;
 use App\Http\Controllers\SumController;
+use App\Http\Controllers\SupplyController;
+use App\Http\Controllers\TableImportController;
 use App\Http\Controllers\WeaveController;
 use Illuminate\Support\Facades\Route;
 
@@ -65,7 +67,12 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/makings/{making}', [MakingController::class, 'destroy']);
 
     Route::get('/cutting', [CuttingController::class, 'show']);
+    Route::get('/cutting/plan.csv', [CuttingController::class, 'csv']);
+    Route::get('/cutting/list', [CutListController::class, 'show']);
+    Route::post('/cutting/list', [CutListController::class, 'store']);
     Route::post('/cutting/ticks', [CuttingController::class, 'store']);
+    Route::post('/cutting/reservations', [CuttingController::class, 'reserve']);
+    Route::delete('/cutting/reservations', [CuttingController::class, 'release']);
     Route::delete('/cutting/ticks/{tick}', [CuttingController::class, 'destroy'])->whereNumber('tick');
 
     Route::get('/stock', [StockController::class, 'index']);
@@ -76,17 +83,20 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/lots/{lot}/scale/tare', [ScaleController::class, 'tare']);
     Route::put('/lots/{lot}/scale', [ScaleController::class, 'take']);
     Route::get('/stock/months', [StockController::class, 'months']);
-    Route::get('/stock/import', [LotImportController::class, 'show']);
-    Route::post('/stock/import', [LotImportController::class, 'store']);
+    Route::get('/stock/import', [TableImportController::class, 'show']);
+    Route::post('/stock/import', [TableImportController::class, 'store']);
     Route::get('/stock/lots.csv', [StockController::class, 'lotsCsv']);
     Route::get('/stock/book.csv', [StockController::class, 'bookCsv']);
     Route::get('/lots/{lot}/label.pdf', [StockController::class, 'label']);
     Route::put('/lots/{lot}', [StockController::class, 'correct']);
     Route::get('/stock/book', [StockController::class, 'book']);
     Route::post('/stock/book/reverse', [StockController::class, 'reverse']);
-    Route::post('/beads', [StockController::class, 'bead']);
-    Route::put('/beads/{bead}', [StockController::class, 'owned']);
-    Route::delete('/beads/{bead}', [StockController::class, 'forgetBead']);
+    Route::post('/beads', [SupplyController::class, 'bead']);
+    Route::put('/beads/{bead}', [SupplyController::class, 'owned']);
+    Route::delete('/beads/{bead}', [SupplyController::class, 'forgetBead']);
+    Route::post('/supplies', [SupplyController::class, 'store']);
+    Route::put('/supplies/{supply}', [SupplyController::class, 'update']);
+    Route::delete('/supplies/{supply}', [SupplyController::class, 'destroy']);
 
     Route::get('/hand', [HandController::class, 'show']);
     Route::put('/hand/schools', [HandController::class, 'schools']);

@@ -8,6 +8,8 @@ use App\Exceptions\Refused;
 use App\Models\CutTick;
 use App\Models\Lot;
 use App\Models\Making;
+use App\Models\Reservation;
+use App\Models\Supply;
 use App\Models\Workshop;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Plan;
@@ -19,6 +21,7 @@ use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\Length;
 use Hebra\Core\Quantity\Mass;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -27,12 +30,13 @@ use Illuminate\Support\Facades\DB;
  */
 final class CloseMaking
 {
-    public function __construct(private readonly Book $book, private readonly Stockkeeping $stock)
+    public function __construct(private readonly Book $book, private readonly Stockkeeping $stock, private readonly SupplyBook $supplies)
     {
     }
 
     /**
-     * @param  array<string, mixed>  $input  cut, left, kept and lot by part; longer by lot; minutes; note; as_it_is
+     * @param  array<string, mixed>  $input  cut, left, kept, lot, other_lot and others (how many of them came from there) by share; longer, before
+     *                                       and weighed by lot; packing and packed; minutes; note; as_it_is
      *
      * @throws Problem if a field is unreadable, a lot is short or steps are left
      */
@@ -45,17 +49,22 @@ final class CloseMaking
             $plan = Planner::plan($making->document(), $profile);
             $left = $plan->stepCount() - $making->step;
             $left <= 0 || ($input['as_it_is'] ?? '') === '1' || throw Refused::notDone($left);
-            $rows = $this->rows($plan, $workshop, $profile, $input);
-            $this->cover($rows, $workshop, $profile, $input);
-            $lines = [];
+            /** @var Collection<int, CutTick> $ticks */
+            $ticks = CutTick::query()->where('piece_id', $making->piece_id)->with('lot')->orderBy('id')->get();
+            $rows = $this->rows($plan, $ticks, $workshop, $profile, $input);
+            $this->weighed($rows, $workshop, $input, 'before');
+            $spoiled = $ticks->filter(fn (CutTick $tick): bool => $tick->is_spoiled);
+            $this->cover($rows, $spoiled, $workshop, $profile, $input);
+            $lines = $this->spoiled($spoiled, $making);
             foreach ($rows as $row) {
                 array_push($lines, ...$this->lines($row, $workshop, $making));
             }
-            $this->book->enter($workshop, 'made', $lines, $making);
-            $this->settle($rows, $workshop, $profile, $input);
-            $this->takeBeads($plan, $workshop);
-            // What was ticked off as cut is in the book now.
+            $entry = $this->book->enter($workshop, 'made', $lines, $making);
+            $this->weighed($rows, $workshop, $input, 'weighed');
+            $this->supplies->use($workshop, $plan, $making, $entry, $this->packed($workshop, $profile, $input));
+            // What was ticked off as cut is in the book now, and nothing is kept back for it any more.
             CutTick::query()->where('piece_id', $making->piece_id)->delete();
+            Reservation::query()->where('piece_id', $making->piece_id)->delete();
             $minutes = self::text($input, 'minutes');
             $note = self::text($input, 'note');
             mb_strlen($note) <= 2000 || throw Refused::invalid('note', 'The note holds '.mb_strlen($note).' characters: give at most 2000.');
@@ -67,50 +76,76 @@ final class CloseMaking
     }
 
     /**
+     * @param  Collection<int, CutTick>  $ticks
      * @param  array<string, mixed>  $input
      * @return list<ClosingRow>
      */
-    private function rows(Plan $plan, Workshop $workshop, Profile $profile, array $input): array
+    private function rows(Plan $plan, Collection $ticks, Workshop $workshop, Profile $profile, array $input): array
     {
         $rows = [];
-        foreach ($plan->strips() as $cut) {
-            $lot = $this->lot($workshop, $cut, self::text($input, 'lot', $cut->key()));
-            if ($cut->pinMm !== null) {
-                $rows[] = new ClosingRow($cut, $lot, $cut->pinMm, min($cut->trimmedMm(), $cut->pinMm), 0.0);
-
-                continue;
+        foreach (array_merge(...array_map(fn (Cut $cut): array => CutShare::of($cut, $ticks), $plan->strips())) as $share) {
+            $cut = $share->cut;
+            $lot = $this->lot($workshop, $share, self::text($input, 'lot', $share->key));
+            $others = trim(self::text($input, 'others', $share->key));
+            if ($others !== '' && $others !== '0') {
+                $many = $this->others($share, $others);
+                $from = $this->lot($workshop, $share, self::text($input, 'other_lot', $share->key));
+                $rows[] = $this->row($share->with($many), $from, $profile, $input);
+                $share = $share->with($share->count - $many);
             }
-            $read = function (string $key, float $default) use ($input, $cut, $profile): float {
-                $text = trim(self::text($input, $key, $cut->key()));
-                try {
-                    return $text === '' ? $default : Length::parse($text, $key, $profile->unit())->within($key, 0, 100_000)->millimetres();
-                } catch (Problem $problem) {
-                    throw Refused::at("{$key}.{$cut->key()}", $problem);
-                }
-            };
-            $cutMm = $read('cut', $profile->ruler->upMm($cut->lengthMm()));
-            $leftMm = $read('left', max(0.0, $cutMm - $cut->netMm()));
-            $cutMm > 0 || throw Refused::invalid("cut.{$cut->key()}", 'The cut is 0: give the length that was really cut.');
-            $leftMm <= $cutMm || throw Refused::invalid("left.{$cut->key()}", 'Left over is '.$profile->length($leftMm).', more than the '.$profile->length($cutMm).' that was cut: give at most that.');
-            $keptMm = $read('kept', $leftMm >= $profile->keepMm ? $leftMm : 0.0);
-            $keptMm <= $leftMm || throw Refused::invalid("kept.{$cut->key()}", 'Kept is '.$profile->length($keptMm).', more than the '.$profile->length($leftMm).' left over: give at most that.');
-            $rows[] = new ClosingRow($cut, $lot, $cutMm, $leftMm, $keptMm);
+            $rows[] = $this->row($share, $lot, $profile, $input);
         }
 
         return $rows;
     }
 
-    private function lot(Workshop $workshop, Cut $cut, string $ulid): ?Lot
+    /** How many of a share came from another lot than the rest. */
+    private function others(CutShare $share, string $text): int
     {
+        try {
+            return Count::parse($text, 'from another lot', 0, max(0, $share->count - 1));
+        } catch (Problem $problem) {
+            throw Refused::at("others.{$share->key}", $problem);
+        }
+    }
+
+    /** @param  array<string, mixed>  $input */
+    private function row(CutShare $share, ?Lot $lot, Profile $profile, array $input): ClosingRow
+    {
+        [$cut, $at] = [$share->cut, $share->key];
+        if ($cut->pinMm !== null) {
+            return new ClosingRow($share, $lot, $cut->pinMm, min($cut->trimmedMm(), $cut->pinMm), 0.0);
+        }
+        $read = function (string $key, float $default) use ($input, $at, $profile): float {
+            $text = trim(self::text($input, $key, $at));
+            try {
+                return $text === '' ? $default : Length::parse($text, $key, $profile->unit())->within($key, 0, 100_000)->millimetres();
+            } catch (Problem $problem) {
+                throw Refused::at("{$key}.{$at}", $problem);
+            }
+        };
+        $cutMm = $read('cut', $profile->ruler->upMm($cut->lengthMm()));
+        $leftMm = $read('left', max(0.0, $cutMm - $cut->netMm()));
+        $cutMm > 0 || throw Refused::invalid("cut.{$at}", 'The cut is 0: give the length that was really cut.');
+        $leftMm <= $cutMm || throw Refused::invalid("left.{$at}", 'Left over is '.$profile->length($leftMm).', more than the '.$profile->length($cutMm).' that was cut: give at most that.');
+        $keptMm = $read('kept', $leftMm >= $profile->keepMm ? $leftMm : 0.0);
+        $keptMm <= $leftMm || throw Refused::invalid("kept.{$at}", 'Kept is '.$profile->length($keptMm).', more than the '.$profile->length($leftMm).' left over: give at most that.');
+
+        return new ClosingRow($share, $lot, $cutMm, $leftMm, $keptMm);
+    }
+
+    private function lot(Workshop $workshop, CutShare $share, string $ulid): ?Lot
+    {
+        $cut = $share->cut;
         if ($ulid === '') {
             return null;
         }
         /** @var Lot|null $lot */
         $lot = $workshop->lots()->where('ulid', $ulid)->first();
-        $lot !== null || throw Refused::invalid("lot.{$cut->key()}", 'That coil is not in this workshop’s stock: choose one of the list, or wire not booked yet.');
+        $lot !== null || throw Refused::invalid("lot.{$share->key}", 'That coil is not in this workshop’s stock: choose one of the list, or wire not booked yet.');
         // A coil of another metal cannot have been cut for this: the piece would hold metal it does not contain.
-        $lot->metal === $cut->wire->metal->value || throw Refused::invalid("lot.{$cut->key()}", "{$lot->name} is {$lot->wire()->metal->words()}, and this cut is {$cut->wire->metal->words()}: choose a lot of that metal.");
-        $lot->isPins() === $cut->isBoughtPin() || throw Refused::invalid("lot.{$cut->key()}", "{$lot->name} holds ".($lot->isPins() ? 'pins, and this is cut from wire' : 'wire, and these are bought pins').': choose another lot.');
+        $lot->metal === $cut->wire->metal->value || throw Refused::invalid("lot.{$share->key}", "{$lot->name} is {$lot->wire()->metal->words()}, and this cut is {$cut->wire->metal->words()}: choose a lot of that metal.");
+        $lot->isPins() === $cut->isBoughtPin() || throw Refused::invalid("lot.{$share->key}", "{$lot->name} holds ".($lot->isPins() ? 'pins, and this is cut from wire' : 'wire, and these are bought pins').': choose another lot.');
 
         return $lot;
     }
@@ -119,9 +154,10 @@ final class CloseMaking
      * Refuses to take more than a lot holds, unless the maker says that it was longer: then one correcting entry.
      *
      * @param  list<ClosingRow>  $rows
+     * @param  Collection<int, CutTick>  $spoiled
      * @param  array<string, mixed>  $input
      */
-    private function cover(array $rows, Workshop $workshop, Profile $profile, array $input): void
+    private function cover(array $rows, Collection $spoiled, Workshop $workshop, Profile $profile, array $input): void
     {
         $asked = $first = [];
         foreach ($rows as $row) {
@@ -130,10 +166,12 @@ final class CloseMaking
                 $first[$row->lot->ulid] ??= $row;
             }
         }
+        foreach ($spoiled as $tick) {
+            $asked[$tick->lot->ulid] = ($asked[$tick->lot->ulid] ?? 0) + $tick->lot->mgOf($tick->lengthMm());
+        }
         foreach ($asked as $ulid => $milligrams) {
-            $row = $first[$ulid];
-            /** @var Lot $lot */
-            $lot = $row->lot;
+            $row = $first[$ulid] ?? $rows[0];
+            $lot = $workshop->lots()->where('ulid', $ulid)->sole();
             $short = $milligrams - $lot->heldMg();
             if ($short <= 0) {
                 continue;
@@ -144,25 +182,44 @@ final class CloseMaking
                 continue;
             }
             $words = fn (int $mg): string => $lot->isPins() ? Figures::counted((int) ceil($mg / $lot->pinMg()), 'pin') : $profile->length($lot->mmOf($mg));
-            throw Refused::lotShort("lot.{$row->cut->key()}", $lot->name, $words($lot->heldMg()), $words($milligrams), $words($short), [
+            throw Refused::lotShort("lot.{$row->share->key}", $lot->name, $words($lot->heldMg()), $words($milligrams), $words($short), [
                 new Way($lot->isPins() ? 'There were more' : 'The coil was longer', ["longer[{$ulid}]" => '1']),
-                new Way('Take wire not booked yet', ["lot[{$row->cut->key()}]" => '']),
+                new Way('Take wire not booked yet', ["lot[{$row->share->key}]" => '']),
             ]);
         }
     }
 
     /**
-     * What a lot weighs afterwards settles the difference to the book: one correcting entry.
+     * What was spoiled has left its lot and lies in the scrap jar.
+     *
+     * @param  Collection<int, CutTick>  $spoiled
+     * @return list<Line>
+     */
+    private function spoiled(Collection $spoiled, Making $making): array
+    {
+        $lines = [];
+        foreach ($spoiled as $tick) {
+            $words = 'spoiled, for '.$making->document()->name;
+            $milligrams = $tick->lot->mgOf($tick->lengthMm());
+            array_push($lines, Line::lot($tick->lot, -$milligrams, $words), Line::of('scrap jar', $tick->lot->metal, $milligrams, $words));
+        }
+
+        return $lines;
+    }
+
+    /**
+     * What a lot weighs, before its wire is booked out or after, is what it holds: the difference to the book is one correcting entry.
      *
      * @param  list<ClosingRow>  $rows
      * @param  array<string, mixed>  $input
+     * @param  'before'|'weighed'  $when
      */
-    private function settle(array $rows, Workshop $workshop, Profile $profile, array $input): void
+    private function weighed(array $rows, Workshop $workshop, array $input, string $when): void
     {
         $done = [];
         foreach ($rows as $row) {
             $ulid = $row->lot->ulid ?? '';
-            $weighed = $ulid === '' ? '' : trim(self::text($input, 'weighed', $ulid));
+            $weighed = $ulid === '' ? '' : trim(self::text($input, $when, $ulid));
             if ($row->lot === null || $weighed === '' || isset($done[$ulid])) {
                 continue;
             }
@@ -170,7 +227,7 @@ final class CloseMaking
             try {
                 $milligrams = preg_match('/^0+([.,]0+)?\s*g?$/i', $weighed) === 1 ? 0 : Mass::parse(is_numeric(str_replace(',', '.', $weighed)) ? $weighed.' g' : $weighed, 'weight')->asAmount('weight', 100_000)->milligrams();
             } catch (Problem $problem) {
-                throw Refused::at("weighed.{$ulid}", $problem);
+                throw Refused::at("{$when}.{$ulid}", $problem);
             }
             $this->stock->adjust($row->lot, $workshop, $milligrams - (int) $row->lot->movements()->sum('mass_mg'));
         }
@@ -182,7 +239,7 @@ final class CloseMaking
         $for = 'for '.$making->document()->name.', '.mb_strtolower($row->cut->label);
         $metal = $row->cut->wire->metal->value;
         $lines = [$row->lot !== null ? Line::lot($row->lot, -$row->grossMg(), 'cut '.$for) : Line::of('not booked', $metal, -$row->grossMg(), 'cut '.$for)];
-        for ($copy = 0; $row->keptMg() > 0 && $copy < $row->cut->count; $copy++) {
+        for ($copy = 0; $row->keptMg() > 0 && $copy < $row->count; $copy++) {
             $lines[] = Line::lot($this->stock->opened($workshop, 'offcut', $row->cut->wire, measured: $row->lot?->measured()), $row->keptMg(), 'offcut kept, '.$for);
         }
         $lines[] = Line::of('scrap jar', $metal, $row->scrapMg(), 'trimmed, '.$for);
@@ -191,17 +248,24 @@ final class CloseMaking
         return $lines;
     }
 
-    private function takeBeads(Plan $plan, Workshop $workshop): void
+    /**
+     * @param  array<string, mixed>  $input
+     * @return array<int, int>
+     */
+    private function packed(Workshop $workshop, Profile $profile, array $input): array
     {
-        $beads = $workshop->beads()->where('owned', '>', 0)->get();
-        foreach ($plan->beads as $count) {
-            foreach ($beads as $bead) {
-                if ($bead->core()->key() === $count->bead->key()) {
-                    $bead->forceFill(['owned' => max(0, $bead->owned - $count->all)])->save();
-                    break;
-                }
-            }
+        $ulid = self::text($input, 'packing');
+        $text = trim(self::text($input, 'packed'));
+        if ($ulid === '' || $text === '') {
+            return [];
         }
+        /** @var Supply|null $supply */
+        $supply = $workshop->supplies()->where('ulid', $ulid)->first();
+        $supply !== null || throw Refused::invalid('packing', 'That is not in this workshop’s stock: choose one of the list.');
+        $amount = $supply->read($text, 'packed', $profile);
+        $amount <= $supply->held || throw Refused::invalid('packed', 'Packed is '.$supply->words($amount, $profile).', and '.$supply->words($supply->held, $profile).' of “'.$supply->name.'” are in stock: give at most that.');
+
+        return [$supply->id => $amount];
     }
 
     /** @param  array<string, mixed>  $input */

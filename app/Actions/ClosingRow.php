@@ -7,16 +7,21 @@ namespace App\Actions;
 use App\Models\Lot;
 use Hebra\Core\Plan\Cut;
 
-/** What one kind of cut really took, in whole milligrams over all its copies: gross = net + kept + scrap. */
+/** What so many cuts of one kind from one lot really took, in whole milligrams over all of them: gross = net + kept + scrap. */
 final readonly class ClosingRow
 {
+    public Cut $cut;
+
+    public int $count;
+
     public function __construct(
-        public Cut $cut,
+        public CutShare $share,
         public ?Lot $lot,
         public float $cutMm,
         public float $leftMm,
         public float $keptMm,
     ) {
+        [$this->cut, $this->count] = [$share->cut, $share->count];
     }
 
     private function mg(float $millimetres): int
@@ -28,7 +33,7 @@ final readonly class ClosingRow
 
     public function grossMg(): int
     {
-        return $this->cut->count * ($this->lot?->isPins() ? $this->lot->pinMg() : $this->mg($this->cutMm));
+        return $this->count * ($this->lot?->isPins() ? $this->lot->pinMg() : $this->mg($this->cutMm));
     }
 
     /** One offcut. */
@@ -39,11 +44,11 @@ final readonly class ClosingRow
 
     public function scrapMg(): int
     {
-        return min($this->mg($this->leftMm - $this->keptMm) * $this->cut->count, $this->grossMg() - $this->keptMg() * $this->cut->count);
+        return min($this->mg($this->leftMm - $this->keptMm) * $this->count, $this->grossMg() - $this->keptMg() * $this->count);
     }
 
     public function netMg(): int
     {
-        return $this->grossMg() - $this->keptMg() * $this->cut->count - $this->scrapMg();
+        return $this->grossMg() - $this->keptMg() * $this->count - $this->scrapMg();
     }
 }

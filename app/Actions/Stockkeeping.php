@@ -25,7 +25,7 @@ final class Stockkeeping
 {
     private const MOST_MM = 10_000_000;
 
-    public function __construct(private readonly Book $book)
+    public function __construct(private readonly Book $book, private readonly SupplyBook $supplies)
     {
     }
 
@@ -72,6 +72,16 @@ final class Stockkeeping
         ]);
     }
 
+    /**
+     * Pins where the lot holds pins, else a length or a weight.
+     *
+     * @throws \Hebra\Core\Problem
+     */
+    public function amountOf(Lot $lot, string $text, LengthUnit $bare): int
+    {
+        return $lot->isPins() ? Count::parse($text, 'amount', 0, 100_000) * $lot->pinMg() : $this->amountMg($lot, $text, $bare);
+    }
+
     /** A length or a weight, whichever was written, as milligrams of this lot. */
     private function amountMg(Lot $lot, string $text, LengthUnit $bare): int
     {
@@ -92,7 +102,7 @@ final class Stockkeeping
     public function correct(Lot $lot, Workshop $workshop, string $amount, LengthUnit $bare): void
     {
         $isNothing = preg_match('/^0+([.,]0+)?\s*\w*$/', trim($amount)) === 1;
-        $holds = $isNothing ? 0 : ($lot->isPins() ? Count::parse($amount, 'amount', 0, 100_000) * $lot->pinMg() : $this->amountMg($lot, $amount, $bare));
+        $holds = $isNothing ? 0 : $this->amountOf($lot, $amount, $bare);
         $this->adjust($lot, $workshop, $holds - $lot->heldMg());
     }
 
@@ -107,7 +117,13 @@ final class Stockkeeping
     {
         DB::transaction(function () use ($workshop, $entry): void {
             $lines = $workshop->movements()->with('lot')->where('entry', $entry)->get();
-            $first = $lines->first() ?? abort(404);
+            $isBoth = $this->supplies->reverse($workshop, $entry);
+            $first = $lines->first();
+            if ($first === null) {
+                $isBoth || abort(404);
+
+                return;
+            }
             $isDone = $first->reverses !== null || $workshop->movements()->where('reverses', $entry)->exists();
             $isDone && throw Refused::alreadyReversed();
             $back = [];

@@ -23,20 +23,23 @@ final class WorkshopFile
 {
     public const MOST_BYTES = 8_388_608;
 
-    private const VERSION = 1;
+    private const VERSION = 2;
 
-    private const WORKSHOP = ['name', 'ruler', 'sizes', 'clearance_um', 'keep_um', 'shortcuts', 'schools', 'strengths', 'currency', 'hour_cents', 'overhead_percent', 'margin_percent', 'metal_prices_e4'];
+    private const WORKSHOP = ['name', 'ruler', 'sizes', 'clearance_um', 'keep_um', 'shortcuts', 'schools', 'strengths', 'currency', 'hour_cents', 'overhead_percent', 'margin_percent', 'metal_prices_e4', 'packing_cents', 'low_um'];
 
     /** Tables by the name they have in the file: their columns, and which of them name a row of another table. */
     private const TABLES = [
         'tools' => [['ulid', 'kind', 'name', 'marks_um', 'grip_um', 'created_at', 'updated_at'], []],
-        'beads' => [['ulid', 'name', 'shape', 'length_um', 'width_um', 'hole_um', 'drilling', 'material', 'colour', 'owned', 'price_cents', 'created_at', 'updated_at'], []],
+        'beads' => [['ulid', 'name', 'shape', 'length_um', 'width_um', 'hole_um', 'drilling', 'material', 'colour', 'price_cents', 'low_at', 'created_at', 'updated_at', 'deleted_at'], []],
+        'supplies' => [['ulid', 'kind', 'name', 'price_cents', 'low_at', 'created_at', 'updated_at', 'deleted_at'], []],
         'lots' => [['ulid', 'kind', 'name', 'metal', 'size', 'temper', 'mass_ng_per_mm', 'pin_length_um', 'price_cents', 'measured_um', 'created_at', 'updated_at'], []],
         'pieces' => [['ulid', 'name', 'revision', 'stage', 'is_pattern', 'created_at', 'updated_at', 'deleted_at'], []],
         'piece_revisions' => [['number', 'document', 'words', 'created_at'], ['piece_id' => 'pieces']],
         'makings' => [['ulid', 'document', 'revision', 'step', 'counted', 'minutes', 'note', 'closed_at', 'created_at', 'updated_at'], ['piece_id' => 'pieces']],
         'movements' => [['entry', 'kind', 'account', 'metal', 'mass_mg', 'words', 'reverses', 'created_at'], ['lot_id' => 'lots', 'making_id' => 'makings']],
+        'supply_movements' => [['entry', 'kind', 'amount', 'words', 'reverses', 'created_at'], ['bead_id' => 'beads', 'supply_id' => 'supplies', 'making_id' => 'makings']],
         'cut_ticks' => [['cut', 'length_um', 'is_spoiled', 'created_at'], ['piece_id' => 'pieces', 'lot_id' => 'lots']],
+        'reservations' => [['cut', 'count', 'length_um', 'created_at'], ['piece_id' => 'pieces', 'lot_id' => 'lots']],
     ];
 
     public function write(Workshop $workshop): string
@@ -85,7 +88,7 @@ final class WorkshopFile
 
     public function isEmpty(Workshop $workshop): bool
     {
-        foreach (['pieces', 'lots', 'beads', 'tools', 'movements', 'makings'] as $table) {
+        foreach (['pieces', 'lots', 'beads', 'supplies', 'tools', 'movements', 'makings'] as $table) {
             if (DB::table($table)->where('workshop_id', $workshop->id)->exists()) {
                 return false;
             }

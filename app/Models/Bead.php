@@ -10,9 +10,10 @@ use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bead\Material;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
- * A bead in the maker's tray, and how many are owned.
+ * A bead in the maker's tray, and how many are owned, which follows its movements.
  *
  * @property int $id
  * @property string $ulid
@@ -27,12 +28,16 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $colour
  * @property int $owned
  * @property int|null $price_cents  what one costs
+ * @property int|null $low_at
  */
 final class Bead extends Model
 {
     use HasUlids;
+    use SoftDeletes;
 
-    protected $guarded = ['id'];
+    protected $guarded = ['id', 'owned'];
+
+    protected $attributes = ['owned' => 0, 'price_cents' => null, 'low_at' => null];
 
     /** @return list<string> */
     public function uniqueIds(): array
@@ -43,6 +48,11 @@ final class Bead extends Model
     public function getRouteKeyName(): string
     {
         return 'ulid';
+    }
+
+    public function isLow(): bool
+    {
+        return $this->low_at !== null && $this->owned < $this->low_at;
     }
 
     public function core(): CoreBead

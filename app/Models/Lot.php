@@ -67,6 +67,14 @@ final class Lot extends Model
             ->withSum(['movements as received_mg' => fn (Builder $movements) => $movements->where('kind', 'received')], 'mass_mg');
     }
 
+    /** What some of it cost, as a share of what was paid; null where no price was noted. Rounded half up. */
+    public function costCents(int $milligrams): ?int
+    {
+        $received = (int) ($this->attributes['received_mg'] ?? 0);
+
+        return $this->price_cents === null || $received <= 0 ? null : intdiv(2 * $milligrams * $this->price_cents + $received, 2 * $received);
+    }
+
     /** What came in at its price; 0 where it was cut off another lot. */
     public function receivedMm(): float
     {

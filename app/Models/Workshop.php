@@ -34,6 +34,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $hour_cents
  * @property int $overhead_percent
  * @property int $margin_percent
+ * @property int $packing_cents  of one piece
+ * @property int $low_um  a wire of which less is there is running low
  * @property array<string, int>|null $metal_prices_e4
  * @property array<string, string>|null $schools  school => choice, where it differs from the usual
  * @property array<string, array{modulus_gpa: float, soft_mpa: float, half_hard_mpa: float, hard_mpa: float}>|null $strengths  the maker's own, by metal
@@ -46,7 +48,7 @@ final class Workshop extends Model
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['ruler' => '0.5 mm', 'sizes' => 'awg', 'clearance_um' => 50, 'keep_um' => 60_000, 'shortcuts' => true, 'is_demo' => false, 'schools' => null, 'strengths' => null, 'currency' => 'EUR', 'hour_cents' => 2200, 'overhead_percent' => 12, 'margin_percent' => 30, 'metal_prices_e4' => null];
+    protected $attributes = ['ruler' => '0.5 mm', 'sizes' => 'awg', 'clearance_um' => 50, 'keep_um' => 60_000, 'shortcuts' => true, 'is_demo' => false, 'schools' => null, 'strengths' => null, 'currency' => 'EUR', 'hour_cents' => 2200, 'overhead_percent' => 12, 'margin_percent' => 30, 'metal_prices_e4' => null, 'packing_cents' => 0, 'low_um' => 1_000_000];
 
     /** @var array<string, string> */
     protected $casts = ['is_demo' => 'boolean', 'shortcuts' => 'boolean', 'schools' => 'array', 'strengths' => 'array', 'metal_prices_e4' => 'array'];
@@ -63,7 +65,7 @@ final class Workshop extends Model
 
     public function costing(): Costing
     {
-        return Costing::of($this->hour_cents, $this->overhead_percent, $this->margin_percent);
+        return Costing::of($this->hour_cents, $this->overhead_percent, $this->margin_percent, $this->packing_cents);
     }
 
     /** The maker's own prices of metal over the table that ships. */
@@ -117,6 +119,12 @@ final class Workshop extends Model
     public function beads(): HasMany
     {
         return $this->hasMany(Bead::class);
+    }
+
+    /** @return HasMany<Supply, $this> */
+    public function supplies(): HasMany
+    {
+        return $this->hasMany(Supply::class);
     }
 
     /** @return HasMany<Making, $this> */

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Actions\SupplyBook;
 use App\Models\Bead;
+use App\Models\Lot;
 use App\Models\Making;
+use App\Models\Movement;
 use App\Models\Piece;
+use App\Models\Supply;
 use App\Models\Workshop;
 use Hebra\Core\Plan\Minutes;
 use Hebra\Core\Plan\Plan;
@@ -25,7 +29,7 @@ final readonly class BillDesk
     {
         $this->plan = Planner::plan($piece->document(), $workshop->profile());
         [$minutes, $from] = $this->minutes();
-        $this->bill = Bill::of($this->plan, $workshop->metalPrices(), now()->format('Y-m-d'), $workshop->costing(), $minutes, $this->beadCents(), $from);
+        $this->bill = Bill::of($this->plan, $workshop->metalPrices(), now()->format('Y-m-d'), $workshop->costing(), $minutes, $this->beadCents(), $from, $this->findingCents());
     }
 
     /** @return array{float, string} those noted last for as many pieces, else an estimate */
@@ -46,6 +50,18 @@ final readonly class BillDesk
         return $this->workshop->beads()->get()->mapWithKeys(fn (Bead $bead): array => [$bead->core()->key() => $bead->price_cents])->all();
     }
 
+    /** @return array<string, int|null> by what a finding is called in stock */
+    private function findingCents(): array
+    {
+        $cents = [];
+        $supplies = $this->workshop->supplies()->get();
+        foreach ($this->plan->findings as $finding) {
+            $cents[$finding->stock] = $supplies->first(fn (Supply $supply): bool => SupplyBook::is($supply, $finding->stock) && $supply->isByLength() === $finding->isByLength())?->price_cents;
+        }
+
+        return $cents;
+    }
+
     /** @return list<Metal> of this piece */
     public function metals(): array
     {
@@ -55,6 +71,37 @@ final readonly class BillDesk
         }
 
         return array_values($metals);
+    }
+
+    /**
+     * What the last closed making took, lot by lot, at what the lot cost; null where none was closed.
+     *
+     * @return array{closed: string, lines: list<array{words: string, grams: float, cents: int|null}>, grossGrams: float, netGrams: float}|null
+     */
+    public function taken(): ?array
+    {
+        /** @var Making|null $last */
+        $last = $this->piece->makings()->whereNotNull('closed_at')->with('movements')->latest('closed_at')->first();
+        if ($last === null) {
+            return null;
+        }
+        $lines = [];
+        $gross = $net = 0;
+        $lots = $this->workshop->lots()->withHeld()->get()->keyBy('id');
+        foreach ($last->movements->where('kind', 'made')->groupBy(fn (Movement $line): string => $line->account.'/'.$line->lot_id) as $group) {
+            $milligrams = (int) $group->sum('mass_mg');
+            /** @var Movement $first */
+            $first = $group->first();
+            $net += $first->account === 'pieces' ? $milligrams : 0;
+            if ($milligrams < 0) {
+                /** @var Lot|null $lot */
+                $lot = $lots->get($first->lot_id);
+                $gross -= $milligrams;
+                $lines[] = ['words' => $lot === null ? 'wire not booked' : $lot->name.', '.$lot->wire()->words(), 'grams' => -$milligrams / 1000, 'cents' => $lot?->costCents(-$milligrams)];
+            }
+        }
+
+        return ['closed' => $last->closed_at?->format('j F Y') ?? '', 'lines' => $lines, 'grossGrams' => $gross / 1000, 'netGrams' => $net / 1000];
     }
 
     public function money(int $cents): string

@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\CutTick;
 use App\Models\Lot;
 use App\Models\Piece;
+use App\Models\Reservation;
 use App\Models\Workshop;
 use App\Support\Deadline;
 use Hebra\Core\Plan\Cut;
@@ -44,8 +45,14 @@ final class CuttingDesk
     /** @var Collection<int, CutTick> */
     public readonly Collection $ticks;
 
+    /** @var Collection<int, Reservation> of every piece of the workshop that has not been put away */
+    private readonly Collection $reservations;
+
     /** @var array<string, array{piece: Piece, cut: Cut, lengthMm: float, wanted: int}> by `piece/cut` */
     private array $cuts = [];
+
+    /** @var array<string, list<string>> lots where a cut has its place and was not planned */
+    private array $placed = [];
 
     public readonly float $longestMm;
 
@@ -59,6 +66,9 @@ final class CuttingDesk
         /** @var Collection<int, CutTick> $ticks */
         $ticks = CutTick::query()->where('workshop_id', $workshop->id)->with(['lot', 'piece'])->orderBy('id')->get();
         $this->ticks = $ticks;
+        /** @var Collection<int, Reservation> $reservations */
+        $reservations = Reservation::query()->standing($workshop)->orderBy('id')->get();
+        $this->reservations = $reservations;
         $groups = $this->gather();
         foreach ($groups as $keys) {
             $this->wires[] = $this->planned($keys, $seconds / count($groups));
@@ -90,10 +100,71 @@ final class CuttingDesk
             && $lot->temper === $wire->temper->value && abs($lot->wire()->diameterMm() - $wire->diameterMm()) < self::SAME_MM && $this->leftMm($lot) >= 1.0)->values();
     }
 
-    /** What a lot holds without what has been cut from it already. */
+    /** What a lot holds without what has been cut from it already, and without what is kept for other pieces. */
     private function leftMm(Lot $lot): float
     {
-        return max(0.0, $lot->heldMm() - $this->ticks->filter(fn (CutTick $tick): bool => $tick->lot_id === $lot->id)->sum(fn (CutTick $tick): float => $tick->lengthMm() + $this->terms()->trimMm));
+        $ids = $this->pieces->pluck('id')->all();
+        $cut = $this->ticks->filter(fn (CutTick $tick): bool => $tick->lot_id === $lot->id)->sum(fn (CutTick $tick): float => $tick->lengthMm() + $this->terms()->trimMm);
+        $kept = $this->reservations->filter(fn (Reservation $kept): bool => $kept->lot_id === $lot->id && ! in_array($kept->piece_id, $ids, true))
+            ->sum(fn (Reservation $kept): float => $this->standing($kept) * ($kept->lengthMm() + $this->terms()->trimMm));
+
+        return max(0.0, $lot->heldMm() - $cut - $kept);
+    }
+
+    /** How many of a reservation have not been cut yet. */
+    private function standing(Reservation $kept): int
+    {
+        return max(0, $kept->count - $this->tickedOf($kept->piece_id, $kept->cut, $kept->lot_id));
+    }
+
+    private function tickedOf(int $piece, string $cut, int $lot): int
+    {
+        return $this->ticks->filter(fn (CutTick $tick): bool => ! $tick->is_spoiled && $tick->piece_id === $piece && $tick->lot_id === $lot && $tick->cut === $cut)->count();
+    }
+
+    /** @return list<string> lots that a cut is to come from, one for each copy: where the maker pins it, else where it is reserved */
+    private function places(string $key): array
+    {
+        ['piece' => $piece, 'cut' => $cut, 'wanted' => $wanted] = $this->cuts[$key];
+        if (($this->pins[$key] ?? '') !== '') {
+            return array_fill(0, $wanted, $this->pins[$key]);
+        }
+        $places = [];
+        foreach ($this->reservations->filter(fn (Reservation $kept): bool => $kept->piece_id === $piece->id && $kept->cut === $cut->key()) as $kept) {
+            array_push($places, ...array_fill(0, $this->standing($kept), $kept->lot->ulid));
+        }
+
+        return array_slice($places, 0, $wanted);
+    }
+
+    /** Whether anything is kept back for these pieces. */
+    public function isReserved(): bool
+    {
+        return $this->reservations->whereIn('piece_id', $this->pieces->pluck('id')->all())->isNotEmpty();
+    }
+
+    /**
+     * What is kept back or cut already, of every lot that has any: millimetres and for which pieces.
+     *
+     * @return array<int, array{mm: float, for: list<string>}> by the lot's id
+     */
+    public static function spokenFor(Workshop $workshop): array
+    {
+        $desk = new self($workshop, new Collection);
+        $spoken = [];
+        $add = function (int $lot, float $mm, string $name) use (&$spoken): void {
+            $spoken[$lot] = ['mm' => ($spoken[$lot]['mm'] ?? 0.0) + $mm, 'for' => array_values(array_unique([...($spoken[$lot]['for'] ?? []), $name]))];
+        };
+        foreach ($desk->reservations as $kept) {
+            if ($desk->standing($kept) > 0) {
+                $add($kept->lot_id, $desk->standing($kept) * $kept->lengthMm(), $kept->piece->name ?? '');
+            }
+        }
+        foreach ($desk->ticks as $tick) {
+            $add($tick->lot_id, $tick->lengthMm(), $tick->piece->name);
+        }
+
+        return $spoken;
     }
 
     private function terms(): CuttingTerms
@@ -113,12 +184,14 @@ final class CuttingDesk
         $bars = $kinds = [];
         foreach ($keys as $key) {
             ['wanted' => $wanted, 'lengthMm' => $length] = $this->cuts[$key];
-            $pinned = $this->pins[$key] ?? '';
             // What is pinned takes its place first, as far as it goes.
-            while ($wanted > 0 && isset($left[$pinned]) && $left[$pinned] >= $length) {
-                $bars[$pinned]['cuts'][$key] = ($bars[$pinned]['cuts'][$key] ?? 0) + 1;
-                $left[$pinned] = max(0.0, $left[$pinned] - $length - $this->terms()->trimMm);
-                $wanted--;
+            foreach ($this->places($key) as $lot) {
+                if (isset($left[$lot]) && $left[$lot] >= $length) {
+                    $bars[$lot]['cuts'][$key] = ($bars[$lot]['cuts'][$key] ?? 0) + 1;
+                    $left[$lot] = max(0.0, $left[$lot] - $length - $this->terms()->trimMm);
+                    $this->placed[$key][] = $lot;
+                    $wanted--;
+                }
             }
             if ($wanted > 0) {
                 $kinds[] = new CutKind($key, $length, $wanted);
@@ -172,7 +245,7 @@ final class CuttingDesk
         $cuts = [];
         foreach ($bar['cuts'] as $key => $count) {
             $one = $this->cuts[$key];
-            $cuts[] = ['key' => $key, 'piece' => $one['piece'], 'cut' => $one['cut'], 'count' => $count, 'lengthMm' => $one['lengthMm'], 'share' => 100 * $one['lengthMm'] / max(1.0, $length), 'isPinned' => $lot !== null && ($this->pins[$key] ?? '') === $lot->ulid];
+            $cuts[] = ['key' => $key, 'piece' => $one['piece'], 'cut' => $one['cut'], 'count' => $count, 'lengthMm' => $one['lengthMm'], 'share' => 100 * $one['lengthMm'] / max(1.0, $length), 'isPinned' => $lot !== null && in_array($lot->ulid, $this->placed[$key] ?? [], true)];
         }
 
         return ['lot' => $lot, 'name' => $lot === null ? 'to be bought' : $lot->name, 'lengthMm' => $length, 'remainderMm' => $bar['left'] ?? $leftMm, 'cuts' => $cuts];
@@ -188,6 +261,12 @@ final class CuttingDesk
     public function isDone(): bool
     {
         return $this->cuts !== [] && array_sum(array_column($this->cuts, 'wanted')) === 0;
+    }
+
+    /** How many of a cut were ticked off from a lot. */
+    public function ticked(Piece $piece, Cut $cut, Lot $lot): int
+    {
+        return $this->tickedOf($piece->id, $cut->key(), $lot->id);
     }
 
     /** @return Collection<int, CutTick> what has been cut for these pieces, last first */

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Actions\CutShare;
+use App\Actions\SupplyBook;
 use App\Models\Bead as OwnBead;
 use App\Models\CutTick;
 use App\Models\Lot;
 use App\Models\Making;
 use App\Models\Movement;
 use App\Models\Piece;
+use App\Models\Reservation;
+use App\Models\Supply as OwnSupply;
+use App\Models\SupplyMovement;
 use App\Models\Workshop;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Bead\BeadShape;
@@ -271,7 +276,7 @@ final class Desk
     /** @return list<CoreBead> */
     private function trayRead(): array
     {
-        $own = DB::table('beads')->where('workshop_id', $this->workshop->id)->latest('updated_at')->limit(24)->get(['name', 'shape', 'length_um', 'width_um', 'hole_um', 'drilling', 'material', 'colour']);
+        $own = DB::table('beads')->where('workshop_id', $this->workshop->id)->whereNull('deleted_at')->latest('updated_at')->limit(24)->get(['name', 'shape', 'length_um', 'width_um', 'hole_um', 'drilling', 'material', 'colour']);
 
         return [...array_values($own->map(fn (\stdClass $row): CoreBead => OwnBead::fromRow((array) $row))->all()), ...self::commonBeads()];
     }
@@ -327,17 +332,27 @@ final class Desk
             ->all());
     }
 
-    /** The lot first offered for a cut: that from which most of it was ticked off, else the smallest that holds all of it. */
-    public function lotOffered(Cut $cut): ?Lot
+    /** @return list<CutShare> the rows of the log: what was ticked off from several lots has several */
+    public function shares(): array
     {
-        $ticked = CutTick::query()->where('piece_id', $this->piece->id)->where('cut', $cut->key())->groupBy('lot_id')->orderByRaw('COUNT(*) DESC')->value('lot_id');
-        $from = $ticked === null ? null : $this->lots()->first(fn (Lot $lot): bool => $lot->id === (int) $ticked);
+        /** @var Collection<int, CutTick> $ticks */
+        $ticks = CutTick::query()->where('piece_id', $this->piece->id)->orderBy('id')->get();
+
+        return array_merge(...array_map(fn (Cut $cut): array => CutShare::of($cut, $ticks), $this->plan->strips()));
+    }
+
+    /** The lot first offered for a share: that from which it was ticked off, else where it was reserved, else the smallest that holds all of it. */
+    public function lotOffered(CutShare $share): ?Lot
+    {
+        $cut = $share->cut;
+        $kept = $share->lotId ?? Reservation::query()->where('piece_id', $this->piece->id)->where('cut', $cut->key())->where('count', '>=', $share->count)->value('lot_id');
+        $from = $kept === null ? null : $this->lots()->first(fn (Lot $lot): bool => $lot->id === (int) $kept);
         if ($from !== null) {
             return $from;
         }
-        $wanted = $cut->count * ($cut->pinMm ?? $this->profile->ruler->upMm($cut->lengthMm()));
+        $wanted = $share->count * ($cut->pinMm ?? $this->profile->ruler->upMm($cut->lengthMm()));
         foreach ($this->lotsFor($cut) as $lot) {
-            $enough = $lot->isPins() ? $lot->heldPins() >= $cut->count : $lot->heldMm() >= $wanted;
+            $enough = $lot->isPins() ? $lot->heldPins() >= $share->count : $lot->heldMm() >= $wanted;
             // An offcut shorter than one cut holds nothing of use, whatever its sum.
             if ($enough && $lot->temper === $cut->wire->temper->value) {
                 return $lot;
@@ -355,14 +370,17 @@ final class Desk
             ->sum(fn (Lot $lot): float => $lot->heldMm());
     }
 
-    /** How many of a finding are in stock; null of what the stock does not hold. */
-    public function owned(Finding $finding): ?int
+    /** How many of a finding are in stock, or millimetres of what is bought by length; null of what the stock does not know. */
+    public function owned(Finding $finding): ?float
     {
         if (! $finding->isPin()) {
-            return null;
+            /** @var OwnSupply|null $supply */
+            $supply = $this->workshop->supplies()->get()->first(fn (OwnSupply $supply): bool => SupplyBook::is($supply, $finding->stock) && $supply->isByLength() === $finding->isByLength());
+
+            return $supply === null ? null : $supply->held / ($finding->isByLength() ? 1000 : 1);
         }
 
-        return (int) $this->lots()
+        return (float) $this->lots()
             ->filter(fn (Lot $lot): bool => $lot->isPins() && $lot->metal === $finding->wire->metal->value && abs($lot->wire()->diameterMm() - $finding->wire->diameterMm()) < 0.02 && abs($lot->pinMm() - $finding->lengthMm) < 0.5)
             ->sum(fn (Lot $lot): int => $lot->heldPins());
     }
@@ -370,6 +388,24 @@ final class Desk
     public function ownedBeads(CoreBead $bead): int
     {
         return (int) $this->workshop->beads()->get()->filter(fn (OwnBead $own): bool => $own->core()->key() === $bead->key())->sum('owned');
+    }
+
+    /** @return Collection<int, OwnSupply> what a finished piece may be packed in */
+    public function packing(): Collection
+    {
+        /** @var Collection<int, OwnSupply> $packing */
+        $packing = $this->workshop->supplies()->where('kind', 'packing')->where('held', '>', 0)->orderBy('name')->get();
+
+        return $packing;
+    }
+
+    /** @return Collection<int, SupplyMovement> beads and supplies that a making took */
+    public function counted(Making $making): Collection
+    {
+        /** @var Collection<int, SupplyMovement> $lines */
+        $lines = SupplyMovement::query()->where('making_id', $making->id)->where('kind', 'used')->with('supply')->orderBy('id')->get();
+
+        return $lines;
     }
 
     /** @return Collection<int, Making> */

@@ -17,7 +17,7 @@ final readonly class MonthsDesk
     /** @var list<array{name: string, metal: string, mg: int}> the pieces that took most */
     public array $pieces;
 
-    public function __construct(Workshop $workshop, public string $year)
+    public function __construct(private Workshop $workshop, public string $year)
     {
         $months = [];
         $rows = DB::table('movements')->where('workshop_id', $workshop->id)->where('created_at', '>=', "{$year}-01-01")->where('created_at', '<', ((int) $year + 1).'-01-01')
@@ -38,6 +38,28 @@ final readonly class MonthsDesk
             ->where('movements.workshop_id', $workshop->id)->where('movements.account', 'pieces')->where('movements.created_at', '>=', "{$year}-01-01")->where('movements.created_at', '<', ((int) $year + 1).'-01-01')
             ->selectRaw('pieces.name AS name, movements.metal AS metal, SUM(mass_mg) AS mg')->groupBy('pieces.id', 'pieces.name', 'movements.metal')->orderByDesc('mg')->limit(30)->get()
             ->map(fn (object $row): array => ['name' => (string) $row->name, 'metal' => Metal::from($row->metal)->words(), 'mg' => (int) $row->mg])->all();
+    }
+
+    /**
+     * Year against year, of every metal: milligrams.
+     *
+     * @return list<array{year: string, metal: string, received: int, pieces: int, scrap: int}>
+     */
+    public function years(): array
+    {
+        $rows = [];
+        foreach (DB::table('movements')->where('workshop_id', $this->workshop->id)->selectRaw('substr(created_at, 1, 4) AS year, metal, account, SUM(mass_mg) AS mg')->groupBy('year', 'metal', 'account')->orderByDesc('year')->orderBy('metal')->get() as $row) {
+            $key = $row->year.$row->metal;
+            $rows[$key] ??= ['year' => (string) $row->year, 'metal' => Metal::from($row->metal)->words(), 'received' => 0, 'pieces' => 0, 'scrap' => 0];
+            match ($row->account) {
+                'supplier' => $rows[$key]['received'] -= (int) $row->mg,
+                'pieces' => $rows[$key]['pieces'] += (int) $row->mg,
+                'scrap jar' => $rows[$key]['scrap'] += (int) $row->mg,
+                default => null,
+            };
+        }
+
+        return array_values($rows);
     }
 
     /** @return list<string> in use */

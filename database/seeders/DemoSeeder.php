@@ -8,7 +8,7 @@ use App\Actions\Bench;
 use App\Actions\CloseMaking;
 use App\Actions\History;
 use App\Actions\Stockkeeping;
-use App\Models\Bead;
+use App\Actions\SupplyBook;
 use App\Models\Making;
 use App\Models\Piece;
 use App\Models\Tool;
@@ -61,6 +61,7 @@ final class DemoSeeder extends Seeder
         private readonly Stockkeeping $stock,
         private readonly Bench $bench,
         private readonly CloseMaking $closing,
+        private readonly SupplyBook $supplies,
     ) {
     }
 
@@ -77,7 +78,7 @@ final class DemoSeeder extends Seeder
         ]]);
         foreach (self::BEADS as [$line, $owned]) {
             // Most were priced when they came in; a few never were.
-            Bead::query()->create([...Bead::columns(CoreBead::parse($line)), 'workshop_id' => $workshop->id, 'owned' => $owned, 'price_cents' => $owned > 8 ? 12 + 3 * (strlen($line) % 17) : null]);
+            $this->supplies->bead($workshop, CoreBead::parse($line), $owned, $owned > 8 ? 12 + 3 * (strlen($line) % 17) : null);
         }
         foreach (self::TOOLS as [$kind, $name, $marks, $gripMm]) {
             $tool = CoreTool::of($kind, $name, CoreTool::readMarks($kind, $marks, LengthUnit::Millimetre), $gripMm);
@@ -173,10 +174,11 @@ final class DemoSeeder extends Seeder
         $making->forceFill(['step' => $plan->stepCount()])->save();
         $desk = new \App\View\Desk($piece, $workshop, 'log');
         $input = ['minutes' => (string) $minutes, 'note' => $note];
-        foreach ($plan->cuts as $cut) {
+        foreach ($desk->shares() as $share) {
+            $cut = $share->cut;
             $input['cut'][$cut->key()] = ($plan->profile->ruler->upMm($cut->lengthMm()) + $longerMm).' mm';
             $input['left'][$cut->key()] = ($plan->profile->ruler->upMm($cut->trimmedMm()) + $longerMm).' mm';
-            $input['lot'][$cut->key()] = $desk->lotOffered($cut)->ulid ?? '';
+            $input['lot'][$cut->key()] = $desk->lotOffered($share)->ulid ?? '';
         }
         $this->closing->close($making, $workshop, $input);
     }

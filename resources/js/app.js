@@ -1,5 +1,6 @@
 import htmx from 'htmx.org';
 import Alpine from '@alpinejs/csp';
+import { cutting } from './cutting.js';
 import { desk } from './desk.js';
 import { bench } from './bench.js';
 import { leaf } from './leaf.js';
@@ -10,6 +11,7 @@ window.htmx = htmx;
 document.documentElement.classList.add('js');
 
 Alpine.data('desk', desk);
+Alpine.data('cutting', cutting);
 Alpine.data('bench', bench);
 Alpine.data('leaf', leaf);
 Alpine.data('plot', plot);

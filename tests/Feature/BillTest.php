@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Bead;
 use Hebra\Core\Bead\Bead as CoreBead;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -29,7 +28,7 @@ final class BillTest extends TestCase
     public function test_beads_cost_what_the_tray_says_and_time_what_was_noted(): void
     {
         $piece = $this->piece('single-drop');
-        $bead = Bead::query()->create([...Bead::columns(CoreBead::parse('8mm round, hole 1, moss')), 'workshop_id' => $this->workshop()->id, 'owned' => 4]);
+        $bead = app(\App\Actions\SupplyBook::class)->bead($this->workshop(), CoreBead::parse('8mm round, hole 1, moss'), 4);
         $this->actingAs($this->maker)->put("/beads/{$bead->ulid}", ['owned' => '4', 'price' => '0,35'])->assertStatus(303);
         $this->put("/beads/{$bead->ulid}", ['owned' => '5'])->assertStatus(303);
         self::assertSame([5, 35], [$bead->refresh()->owned, $bead->price_cents], 'a count alone leaves the price');

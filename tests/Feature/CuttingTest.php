@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Stockkeeping;
+use App\Actions\SupplyBook;
 use App\Models\CutTick;
 use App\Models\Lot;
 use App\Models\Piece;
+use App\Models\Reservation;
 use App\Models\User;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Quantity\LengthUnit;
+use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
 /** Which coil each cut comes from, and what happens when it is cut. */
@@ -72,6 +75,91 @@ final class CuttingTest extends TestCase
         $this->actingAs($stranger)->delete("/cutting/ticks/{$tick->id}")->assertStatus(303);
         self::assertSame(1, CutTick::query()->count(), 'another workshop’s tick stays');
         $this->actingAs($stranger)->get("/cutting?pieces[]={$piece->ulid}")->assertOk()->assertDontSee('Test drops');
+    }
+
+    /** What is kept for one piece is not planned for another, until it is released or the making is closed. */
+    public function test_wire_is_kept_for_a_piece(): void
+    {
+        $piece = $this->piece('link-and-drop');
+        $other = $this->piece('link-and-drop');
+        $offcut = $this->coil('22 awg', '180 mm', kind: 'offcut', name: 'Short one');
+        $this->coil('22 awg', '3 m', name: 'Long one');
+        $this->actingAs($this->maker)->post("/cutting/reservations?pieces[]={$piece->ulid}")->assertRedirect("/cutting?pieces%5B0%5D={$piece->ulid}");
+        self::assertSame(['p2', 2, $offcut->id], [Reservation::query()->value('cut'), (int) Reservation::query()->value('count'), (int) Reservation::query()->value('lot_id')]);
+        $this->get("/cutting?pieces[]={$piece->ulid}")->assertSee('no other is planned on that wire')->assertSeeInOrder(['Short one', '2 × ', 'kept on this lot']);
+        $this->get("/cutting?pieces[]={$other->ulid}")->assertSeeInOrder(['Long one', '2 × '])->assertDontSee('Short one:');
+        $this->get('/stock')->assertOk()->assertSeeInOrder(['Short one', 'for Test drops']);
+        // One of the two is cut: one stays kept.
+        $this->tick($piece, $offcut, 'p2', ['count' => 1])->assertStatus(303);
+        $this->get("/cutting?pieces[]={$piece->ulid}")->assertSeeInOrder(['Short one', '1 × ', 'kept on this lot']);
+        $this->delete("/cutting/reservations?pieces[]={$piece->ulid}")->assertStatus(303);
+        self::assertSame(0, Reservation::query()->count());
+        // A piece that is put away keeps nothing from the others.
+        $this->delete('/cutting/ticks/'.CutTick::query()->value('id'));
+        $this->post("/cutting/reservations?pieces[]={$piece->ulid}");
+        $piece->delete();
+        $this->get("/cutting?pieces[]={$other->ulid}")->assertSeeInOrder(['Short one', '2 × ']);
+    }
+
+    public function test_the_plan_leaves_as_a_table_and_says_what_is_to_be_bought(): void
+    {
+        $piece = $this->piece('post-drop');
+        $this->coil('24 awg', '1 m', name: '=Coil');
+        $csv = $this->actingAs($this->maker)->get("/cutting/plan.csv?pieces[]={$piece->ulid}")->assertOk()->getContent();
+        self::assertStringContainsString("from,wire,piece,cut,length_mm,count,left_mm\n", (string) $csv);
+        self::assertStringContainsString("'=Coil", (string) $csv, 'a name is no formula');
+        $page = $this->get("/cutting?pieces[]={$piece->ulid}")->assertSee('Still to buy for them')->assertSeeInOrder(['Ear back', '2', '0', '2']);
+        app(SupplyBook::class)->receive($this->workshop(), ['kind' => 'finding', 'name' => 'Ear back', 'amount' => '2'], $this->workshop()->profile());
+        $page = $this->get("/cutting?pieces[]={$piece->ulid}")->assertDontSee('Ear back');
+    }
+
+    /** Ticked off from two lots, the log has a row for each; what was spoiled goes to the scrap jar; the book adds up. */
+    public function test_one_kind_of_cut_is_booked_from_several_lots(): void
+    {
+        $piece = $this->piece('link-and-drop');
+        $first = $this->coil('22 awg', '220 mm', name: 'First');
+        $second = $this->coil('22 awg', '150 mm', name: 'Second');
+        $this->tick($piece, $first, 'p2', ['count' => 1])->assertStatus(303);
+        $this->tick($piece, $first, 'p2', ['do' => 'spoiled'])->assertStatus(303);
+        $this->tick($piece, $second, 'p2', ['count' => 1])->assertStatus(303);
+        $length = CutTick::query()->firstOrFail()->lengthMm();
+        $making = app(\App\Actions\Bench::class)->begin($piece);
+        $this->get("/pieces/{$piece->ulid}/log")->assertOk()->assertSee('name="lot[p2]"', false)->assertSee('name="lot[p2~2]"', false);
+        $this->put("/makings/{$making->ulid}", ['as_it_is' => '1', 'lot' => ['p2' => $first->ulid, 'p2~2' => $second->ulid]])->assertStatus(303);
+        self::assertEqualsWithDelta(220 - 2 * $length, $first->refresh()->heldMm(), 0.5);
+        self::assertEqualsWithDelta(150 - $length, $second->refresh()->heldMm(), 0.5);
+        self::assertSame($first->mgOf($length), (int) DB::table('movements')->where('words', 'like', 'spoiled%')->where('account', 'scrap jar')->sum('mass_mg'));
+        self::assertSame(0, (int) DB::table('movements')->sum('mass_mg'));
+    }
+
+    public function test_some_of_a_kind_may_come_from_another_lot(): void
+    {
+        $piece = $this->piece('link-and-drop');
+        [$first, $second] = [$this->coil('22 awg', '1 m', name: 'First'), $this->coil('22 awg', '1 m', name: 'Second')];
+        $making = app(\App\Actions\Bench::class)->begin($piece);
+        $input = ['as_it_is' => '1', 'lot' => ['p2' => $first->ulid], 'other_lot' => ['p2' => $second->ulid], 'cut' => ['p2' => '90'], 'left' => ['p2' => '0']];
+        $this->actingAs($this->maker)->put("/makings/{$making->ulid}", ['others' => ['p2' => '2']] + $input)->assertStatus(422)->assertSee('From another lot 2 is out of range');
+        $this->put("/makings/{$making->ulid}", ['others' => ['p2' => '1']] + $input)->assertStatus(303);
+        self::assertEqualsWithDelta(910, $first->refresh()->heldMm(), 0.5);
+        self::assertEqualsWithDelta(910, $second->refresh()->heldMm(), 0.5);
+    }
+
+    public function test_a_list_of_lengths_is_looked_at_then_planned(): void
+    {
+        $this->actingAs($this->maker)->get('/cutting/list')->assertOk()->assertSee('There is no wire in stock');
+        $lot = $this->coil('22 awg', '300 mm', name: 'Rest');
+        $wire = $lot->wire()->key();
+        $this->get('/cutting/list')->assertOk()->assertSee('Look at it');
+        $text = "Teil;mm;Anzahl\nrungs;38,5;6\nrail;nine;1";
+        $page = $this->post('/cutting/list', ['wire' => $wire, 'text' => $text, 'columns' => ['label' => '0', 'length' => '1', 'count' => '2']])->assertOk();
+        $page->assertSee('Line 3: Length “nine”')->assertSee('38,5');
+        $good = ['wire' => $wire, 'text' => str_replace('nine', '120', $text), 'columns' => ['label' => '0', 'length' => '1', 'count' => '2']];
+        // 6 × 38.5 + 120 and their trims are more than the 300 mm there are: the rest is to be bought.
+        $this->post('/cutting/list', ['do' => 'take'] + $good)->assertOk()->assertSeeInOrder(['pieces of stock', 'Rest', 'To be bought']);
+        $csv = (string) $this->post('/cutting/list', ['do' => 'csv'] + $good)->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
+        preg_match_all('/,rungs,38\.5,(\d+),/', $csv, $match);
+        self::assertSame(6, array_sum(array_map(intval(...), $match[1])), 'every cut is placed once');
+        $this->post('/cutting/list', ['wire' => $wire, 'text' => ''])->assertStatus(422)->assertSee('table with a heading');
     }
 
     public function test_closing_the_making_books_what_was_ticked(): void

@@ -52,7 +52,7 @@ final class KilledServerTest extends TestCase
     {
         self::assertSame([0, 'ready'], $this->closing('prepare'));
         $before = $this->book();
-        self::assertSame([['closed_at' => null]], $before['closed']);
+        self::assertSame([['closed_at' => null], ['closed_at' => null]], $before['closed']);
         $killed = 0;
         for ($after = 1; $after <= 200; $after++) {
             [$status, $output] = $this->closing('close', $after);
@@ -70,5 +70,27 @@ final class KilledServerTest extends TestCase
         self::assertGreaterThan(count($before['movements']), count($now['movements']));
         self::assertSame(0, array_sum(array_column($now['movements'], 'mass_mg')));
         self::assertGreaterThan(count($before['lots']), count($now['lots']), 'the offcuts are in stock');
+    }
+
+    /** Each of two processes wants 600 of the coil's 1000 mm at the same moment: one gets it, the other is told, and nothing is lost. */
+    public function test_two_makers_cannot_both_take_the_last_of_a_coil(): void
+    {
+        self::assertSame([0, 'ready'], $this->closing('prepare'));
+        $processes = $pipes = [];
+        foreach ([1, 2] as $maker) {
+            $processes[$maker] = proc_open([PHP_BINARY, __DIR__.'/../closing.php', 'race', (string) $maker], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes[$maker], null, ['DB_DATABASE' => $this->file] + getenv());
+        }
+        $said = [];
+        foreach ($processes as $maker => $process) {
+            self::assertIsResource($process);
+            $said[] = trim(stream_get_contents($pipes[$maker][1]).stream_get_contents($pipes[$maker][2]));
+            self::assertSame(0, proc_close($process));
+        }
+        sort($said);
+        self::assertStringContainsString('and this takes 600 mm', $said[0]);
+        self::assertSame('closed', $said[1]);
+        $book = $this->book();
+        self::assertCount(1, array_filter(array_column($book['closed'], 'closed_at')));
+        self::assertSame(0, array_sum(array_column($book['movements'], 'mass_mg')));
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Actions\Bench;
 use App\Actions\Stockkeeping;
+use App\Actions\SupplyBook;
 use App\Models\Bead;
 use App\Models\Lot;
 use App\Models\Making;
@@ -118,7 +119,7 @@ final class MakingTest extends TestCase
     {
         $ear = $this->coil('20awg', '500 mm', 'half-hard');
         $link = $this->coil('22awg', '1 m');
-        Bead::query()->create([...Bead::columns(CoreBead::parse('8mm round, hole 1, moss')), 'workshop_id' => $this->workshop()->id, 'owned' => 5]);
+        app(SupplyBook::class)->bead($this->workshop(), CoreBead::parse('8mm round, hole 1, moss'), 5);
         $making = $this->begun();
         $this->actingAs($this->maker)->put("/makings/{$making->ulid}", [
             'as_it_is' => '1', 'minutes' => '65', 'note' => 'Went well.',

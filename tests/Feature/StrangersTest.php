@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Actions\Bench;
 use App\Actions\Stockkeeping;
+use App\Actions\SupplyBook;
 use App\Models\Bead;
 use App\Models\CutTick;
 use App\Models\Tool;
@@ -32,11 +33,13 @@ final class StrangersTest extends TestCase
         $lot = app(Stockkeeping::class)->receive($this->workshop(), ['metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m', 'name' => 'Secret coil'], LengthUnit::Millimetre);
         $bead = Bead::query()->create([...Bead::columns(CoreBead::parse('Secret bead: 6mm round')), 'workshop_id' => $this->workshop()->id]);
 
+        $supply = app(SupplyBook::class)->receive($this->workshop(), ['kind' => 'packing', 'name' => 'Secret box', 'amount' => '4'], $this->workshop()->profile());
+
         $tool = Tool::query()->create(['workshop_id' => $this->workshop()->id, 'kind' => 'mandrel', 'name' => 'Secret rod', 'marks_um' => [3000]]);
 
         $tick = CutTick::query()->create(['workshop_id' => $this->workshop()->id, 'piece_id' => $piece->id, 'lot_id' => $lot->id, 'cut' => 'p2', 'length_um' => 80_000]);
 
-        return ['{tick}' => (string) $tick->id, '{piece}' => $piece->ulid, '{tool}' => $tool->ulid, '{metal}' => 'copper', '{deleted}' => $deleted->ulid, '{making}' => $making->ulid, '{lot}' => $lot->ulid, '{bead}' => $bead->ulid, '{stage}' => 'lay-out', '{name}' => 'simple-loop'];
+        return ['{tick}' => (string) $tick->id, '{piece}' => $piece->ulid, '{tool}' => $tool->ulid, '{metal}' => 'copper', '{deleted}' => $deleted->ulid, '{making}' => $making->ulid, '{lot}' => $lot->ulid, '{bead}' => $bead->ulid, '{supply}' => $supply->ulid, '{stage}' => 'lay-out', '{name}' => 'simple-loop'];
     }
 
     /** @return list<array{string, string}> method and address of every route of the application */
@@ -60,7 +63,7 @@ final class StrangersTest extends TestCase
     private function saved(): array
     {
         $all = [];
-        foreach (['workshops', 'users', 'pieces', 'piece_revisions', 'lots', 'movements', 'makings', 'beads', 'tools', 'cut_ticks'] as $table) {
+        foreach (['workshops', 'users', 'pieces', 'piece_revisions', 'lots', 'movements', 'makings', 'beads', 'supplies', 'supply_movements', 'reservations', 'tools', 'cut_ticks'] as $table) {
             $all[$table] = md5((string) json_encode(DB::table($table)->orderBy('id')->get()));
         }
 
@@ -91,7 +94,7 @@ final class StrangersTest extends TestCase
         $walked = 0;
         foreach ($this->routes() as [$method, $uri]) {
             $address = strtr($uri, $ours);
-            if (preg_match('/\{(piece|deleted|making|lot|bead|tool)\}/', $uri) === 1) {
+            if (preg_match('/\{(piece|deleted|making|lot|bead|supply|tool)\}/', $uri) === 1) {
                 $this->actingAs($other)->call($method, '/'.$address, ['revision' => 1, 'do' => 'name', 'name' => 'Taken', 'at' => 0, 'holds' => '1m', 'owned' => 3])->assertNotFound();
                 $walked++;
             } elseif ($method === 'GET' && ! in_array("{$method} {$uri}", self::OPEN, true)) {

@@ -132,7 +132,7 @@ final class AccountController extends Controller
     {
         $workshop = $this->workshop($request);
         try {
-            $input = $this->texts($request, 'name', 'ruler', 'sizes', 'clearance', 'keep', 'shortcuts');
+            $input = $this->texts($request, 'name', 'ruler', 'sizes', 'clearance', 'keep', 'low', 'shortcuts');
             $unit = $workshop->profile()->unit();
             trim($input['name']) !== '' && mb_strlen($input['name']) <= 80 || throw Refused::invalid('name', 'The workshop’s name has '.mb_strlen(trim($input['name'])).' characters: give 1 to 80.');
             $ruler = Ruler::tryFrom($input['ruler']) ?? throw Unreadable::choice('ruler', $input['ruler'], array_column(Ruler::cases(), 'value'));
@@ -140,6 +140,7 @@ final class AccountController extends Controller
             $workshop->update([
                 'name' => trim($input['name']), 'ruler' => $ruler->value, 'sizes' => $sizes->value,
                 'clearance_um' => (int) round(Length::parse($input['clearance'], 'clearance', $unit)->within('clearance', 0, 1)->millimetres() * 1000),
+                'low_um' => trim($input['low']) === '' ? $workshop->low_um : (int) round(Length::parse($input['low'], 'low', $unit)->within('low', 0, 100_000)->millimetres() * 1000),
                 'keep_um' => (int) round(Length::parse($input['keep'], 'keep', $unit)->within('keep', 5, 2000)->millimetres() * 1000),
                 'shortcuts' => $input['shortcuts'] === '1',
             ]);

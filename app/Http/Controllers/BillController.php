@@ -41,7 +41,7 @@ final class BillController extends Controller
     {
         $currency = mb_strtoupper(trim($this->text($request, 'currency')));
         preg_match('/^[A-Z]{3}$/', $currency) === 1 || throw Refused::invalid('currency', 'Currency “'.mb_substr($currency, 0, 10).'” is not known: give its three letters, such as EUR, GBP or USD.');
-        $costing = Costing::of(Money::parse($this->text($request, 'hour'), 'hour')->cents(), Count::parse($this->text($request, 'overhead'), 'overhead', 0, 500), Count::parse($this->text($request, 'margin'), 'margin', 0, 500));
+        $costing = Costing::of(Money::parse($this->text($request, 'hour'), 'hour')->cents(), Count::parse($this->text($request, 'overhead'), 'overhead', 0, 500), Count::parse($this->text($request, 'margin'), 'margin', 0, 500), trim($this->text($request, 'packing')) === '' ? 0 : Money::parse($this->text($request, 'packing'), 'packing')->cents());
         $prices = $workshop->metal_prices_e4 ?? [];
         foreach ((array) $request->input('metal', []) as $name => $text) {
             $metal = Metal::tryFrom((string) $name) ?? throw Refused::invalid('metal', 'That metal is not known here.');
@@ -53,7 +53,7 @@ final class BillController extends Controller
                 $prices[$metal->value] = $this->perGram($text, 'metal.'.$metal->value);
             }
         }
-        $workshop->forceFill(['currency' => $currency, 'hour_cents' => $costing->hourCents, 'overhead_percent' => $costing->overheadPercent, 'margin_percent' => $costing->marginPercent, 'metal_prices_e4' => $prices])->save();
+        $workshop->forceFill(['currency' => $currency, 'hour_cents' => $costing->hourCents, 'overhead_percent' => $costing->overheadPercent, 'margin_percent' => $costing->marginPercent, 'packing_cents' => $costing->packingCents, 'metal_prices_e4' => $prices])->save();
     }
 
     /** `1.295` or `1,295` a gram, to the ten-thousandth. */

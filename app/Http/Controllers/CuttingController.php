@@ -8,7 +8,10 @@ use App\Exceptions\Refused;
 use App\Models\CutTick;
 use App\Models\Lot;
 use App\Models\Piece;
+use App\Models\Reservation;
+use App\View\Csv;
 use App\View\CuttingDesk;
+use App\View\ToBuy;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Problem;
@@ -25,7 +28,7 @@ final class CuttingController extends Controller
     private const MOST_PIECES = 40;
 
     /** Seconds where the maker asks to search longer. */
-    private const LONGER = 8.0;
+    public const LONGER = 8;
 
     public function show(Request $request): View
     {
@@ -39,8 +42,55 @@ final class CuttingController extends Controller
         return view('stock.cutting', [
             'desk' => $request->query('longer') === '1' ? new CuttingDesk($workshop, $pieces, $pins, self::LONGER) : new CuttingDesk($workshop, $pieces, $pins),
             'all' => $all,
+            'buying' => new ToBuy($workshop, $pieces),
             'problem' => null,
         ]);
+    }
+
+    /** The plan as a table: one line for each kind of cut of each lot. */
+    public function csv(Request $request): Response
+    {
+        /** @var CuttingDesk $desk */
+        $desk = $this->show($request)->getData()['desk'];
+        $rows = [];
+        foreach ($desk->wires as $wire) {
+            foreach ($wire['bars'] as $bar) {
+                foreach ($bar['cuts'] as $cut) {
+                    $rows[] = [$bar['name'], $wire['wire']->words(), $cut['piece']->name, $cut['cut']->label, round($cut['lengthMm'], 2), $cut['count'], round($bar['remainderMm'], 2)];
+                }
+            }
+        }
+
+        return response(Csv::of(['from', 'wire', 'piece', 'cut', 'length_mm', 'count', 'left_mm'], $rows), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="cutting-plan.csv"']);
+    }
+
+    /** The plan as it stands is kept for these pieces: no other takes that wire. */
+    public function reserve(Request $request): RedirectResponse
+    {
+        /** @var CuttingDesk $desk */
+        $desk = $this->show($request)->getData()['desk'];
+        DB::transaction(function () use ($desk): void {
+            Reservation::query()->whereIn('piece_id', $desk->pieces->pluck('id')->all())->delete();
+            foreach ($desk->wires as $wire) {
+                foreach ($wire['bars'] as $bar) {
+                    foreach ($bar['lot'] === null ? [] : $bar['cuts'] as $cut) {
+                        Reservation::query()->create(['workshop_id' => $desk->workshop->id, 'piece_id' => $cut['piece']->id, 'lot_id' => $bar['lot']->id, 'cut' => $cut['cut']->key(),
+                            'count' => $cut['count'] + $desk->ticked($cut['piece'], $cut['cut'], $bar['lot']), 'length_um' => (int) round($cut['lengthMm'] * 1000)]);
+                    }
+                }
+            }
+        });
+
+        return redirect($desk->address([]), 303)->with('said', 'Kept for '.$desk->pieces->pluck('name')->implode(', ').': no other piece is planned on that wire.');
+    }
+
+    public function release(Request $request): RedirectResponse
+    {
+        /** @var CuttingDesk $desk */
+        $desk = $this->show($request)->getData()['desk'];
+        Reservation::query()->whereIn('piece_id', $desk->pieces->pluck('id')->all())->delete();
+
+        return redirect($desk->address([]), 303)->with('said', 'Nothing is kept back for these pieces any more.');
     }
 
     /** One or more cuts of a kind have been made, or spoiled. */

@@ -5,24 +5,27 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Stockkeeping;
-use App\Models\Bead;
 use App\Models\Lot;
 use App\Models\Movement;
+use App\Models\Piece;
+use App\Models\SupplyMovement;
+use App\Models\Workshop;
 use App\Pdf\LotLabel;
 use App\View\Csv;
+use App\View\CuttingDesk;
 use App\View\LotIdeas;
 use App\View\MonthsDesk;
-use Hebra\Core\Bead\Bead as CoreBead;
+use App\View\ToBuy;
+use Hebra\Core\Plan\Planner;
 use Hebra\Core\Problem;
-use Hebra\Core\Quantity\Count;
-use Hebra\Core\Quantity\Money;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 
-/** Coils, offcuts, pins, beads, and the metal book behind them. */
+/** Coils, offcuts, pins, what else there is, and the books behind them. */
 final class StockController extends Controller
 {
     public function __construct(private readonly Stockkeeping $stock)
@@ -38,9 +41,28 @@ final class StockController extends Controller
             'profile' => $workshop->profile(),
             'lots' => $workshop->lots()->withHeld()->get()->sortBy(fn (Lot $lot): array => [$lot->metal, -$lot->wire()->diameterMm(), $lot->kind])->values(),
             'scrap' => $this->stock->scrapJar($workshop),
+            'spoken' => CuttingDesk::spokenFor($workshop),
+            'low' => ToBuy::low($workshop),
             'beads' => $workshop->beads()->latest('id')->get(),
+            'supplies' => $workshop->supplies()->orderBy('kind')->orderBy('name')->get(),
+            'findingNames' => $this->findingNames($workshop),
             'problem' => null,
         ]);
+    }
+
+    /** @return list<string> what the latest pieces call their findings */
+    private function findingNames(Workshop $workshop): array
+    {
+        $names = [];
+        /** @var Collection<int, Piece> $pieces */
+        $pieces = $workshop->pieces()->latest('id')->limit(12)->get();
+        foreach ($pieces as $piece) {
+            foreach (Planner::plan($piece->document(), $workshop->profile())->findings as $finding) {
+                $names[] = $finding->isPin() ? null : $finding->stock;
+            }
+        }
+
+        return array_values(array_unique(array_filter($names)));
     }
 
     public function store(Request $request): RedirectResponse|Response
@@ -120,6 +142,7 @@ final class StockController extends Controller
     {
         return view('stock.book', [
             'profile' => $this->workshop($request)->profile(),
+            'counted' => SupplyMovement::query()->where('workshop_id', $this->workshop($request)->id)->with(['bead', 'supply'])->latest('id')->paginate(60, pageName: 'counted'),
             'lines' => $this->workshop($request)->movements()->with(['lot', 'making.piece' => fn ($piece) => $piece->withTrashed()])->latest('id')->paginate(60),
             'problem' => null,
         ]);
@@ -134,39 +157,5 @@ final class StockController extends Controller
         }
 
         return redirect('/stock/book', 303)->with('said', 'Reversed: the lines stand beside the old ones.');
-    }
-
-    public function bead(Request $request): RedirectResponse|Response
-    {
-        try {
-            $bead = CoreBead::parse($this->text($request, 'bead'));
-            $owned = trim($this->text($request, 'owned')) === '' ? 0 : Count::parse($this->text($request, 'owned'), 'owned', 0, 1_000_000);
-            Bead::query()->create([...Bead::columns($bead), 'workshop_id' => $this->workshop($request)->id, 'owned' => $owned]);
-        } catch (Problem $problem) {
-            return $this->again($this->index($request), $problem);
-        }
-
-        return redirect('/stock#beads', 303)->with('said', ucfirst($bead->words()).' is in the tray.');
-    }
-
-    public function owned(Request $request, Bead $bead): RedirectResponse|Response
-    {
-        Gate::authorize('update', $bead);
-        try {
-            $price = $request->has('price') ? trim($this->text($request, 'price')) : null;
-            $bead->forceFill(['owned' => Count::parse($this->text($request, 'owned'), 'owned', 0, 1_000_000)] + ($price === null ? [] : ['price_cents' => $price === '' ? null : Money::parse($price)->cents()]))->save();
-        } catch (Problem $problem) {
-            return $this->again($this->index($request), \App\Exceptions\Refused::at('owned.'.$bead->ulid, $problem));
-        }
-
-        return redirect('/stock#beads', 303)->with('said', ucfirst($bead->core()->words()).': counted.');
-    }
-
-    public function forgetBead(Request $request, Bead $bead): RedirectResponse
-    {
-        Gate::authorize('update', $bead);
-        $bead->delete();
-
-        return redirect('/stock#beads', 303)->with('said', ucfirst($bead->core()->words()).' is out of the tray. Pieces that use it keep it.');
     }
 }

@@ -364,7 +364,7 @@ final class Planner
         foreach ($this->parts as $part) {
             foreach ($part->technique->readyMade($part) as $ready) {
                 $each = ($findings[$ready->words]->each ?? 0) + $ready->count * $part->times;
-                $findings[$ready->words] = new Finding($ready->words, $part->wire, $each, $all($each));
+                $findings[$ready->words] = new Finding($ready->words, $part->wire, $each, $all($each), stock: $ready->stock, takesMm: $ready->takesMm);
             }
         }
 

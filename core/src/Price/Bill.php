@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Price;
 
+use Hebra\Core\Plan\Finding;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Quantity\Figures;
 
@@ -29,10 +30,11 @@ final readonly class Bill
 
     /**
      * @param  array<string, int|null>  $beadCents  what one costs, by the bead's key
+     * @param  array<string, int|null>  $findingCents  what one costs, or a metre, by what it is called in stock
      * @param  string  $day  `2026-11-25`
      * @param  string  $timeFrom  where the minutes come from, in words
      */
-    public static function of(Plan $plan, MetalPrices $prices, string $day, Costing $costing, float $minutes, array $beadCents, string $timeFrom): self
+    public static function of(Plan $plan, MetalPrices $prices, string $day, Costing $costing, float $minutes, array $beadCents, string $timeFrom, array $findingCents = []): self
     {
         $lines = [];
         $gross = $net = 0.0;
@@ -49,8 +51,11 @@ final readonly class Bill
         foreach ($plan->findings as $finding) {
             // The metal of a head pin stands above.
             if (! $finding->isPin()) {
-                $lines[] = new BillLine('finding', $finding->words, (string) $finding->all, 'no price', null);
+                $lines[] = self::finding($finding, $findingCents[$finding->stock] ?? null);
             }
+        }
+        if ($costing->packingCents > 0) {
+            $lines[] = new BillLine('packing', 'packing', (string) $plan->piece->makes->count, self::cents($costing->packingCents).' a piece', $costing->packingCents * $plan->piece->makes->count);
         }
         $lines[] = new BillLine('time', 'time at the bench', Figures::trim($minutes, 0).' min', self::cents($costing->hourCents).' an hour, '.$timeFrom, self::halfUp((int) round($minutes * 100) * $costing->hourCents, 6000));
         $cost = array_sum(array_map(fn (BillLine $line): int => $line->cents ?? 0, $lines));
@@ -58,6 +63,18 @@ final readonly class Bill
 
         return new self($lines, $cost, $overhead, self::halfUp(($cost + $overhead) * $costing->marginPercent, 100), $plan->piece->makes->count, $gross, $net,
             count(array_filter($lines, fn (BillLine $line): bool => $line->cents === null)));
+    }
+
+    private static function finding(Finding $finding, ?int $cents): BillLine
+    {
+        $at = $cents === null ? 'no price' : self::cents($cents).($finding->isByLength() ? ' a metre' : ' each');
+        $micrometres = (int) round($finding->taken() * 1000);
+
+        return new BillLine('finding', $finding->words, (string) $finding->all, $at, match (true) {
+            $cents === null => null,
+            $finding->isByLength() => self::halfUp($micrometres * $cents, 1_000_000),
+            default => $cents * $finding->all,
+        });
     }
 
     public function totalCents(): int

@@ -7,6 +7,7 @@
                 <div class="field"><label for="ruler">My ruler shows</label><select class="in is-text" id="ruler" name="ruler">@foreach (\Hebra\Core\Quantity\Ruler::cases() as $ruler)<option @selected($ruler === $profile->ruler)>{{ $ruler->value }}</option>@endforeach</select><x-problem for="ruler" :problem="$problem" /></div>
                 <div class="field"><label for="sizes">My wire is labelled in</label><select class="in is-text" id="sizes" name="sizes">@foreach (\Hebra\Core\Wire\SizeSystem::cases() as $system)<option value="{{ $system->value }}" @selected($system === $profile->sizes)>{{ $system->words() }}</option>@endforeach</select><x-problem for="sizes" :problem="$problem" /></div>
                 <x-field name="clearance" label="Room a wire wants in a hole" :value="\Hebra\Core\Quantity\Figures::trim($profile->clearanceMm, 3).' mm'" :problem="$problem" autocomplete="off" />
+                <x-field name="low" label="Wire runs low below" :value="$profile->length($workshop->low_um / 1000)" :problem="$problem" autocomplete="off" />
                 <x-field name="keep" label="Offcuts are kept from" :value="$profile->length($profile->keepMm)" :problem="$problem" autocomplete="off" />
                 <p><input type="hidden" name="shortcuts" value="0"><input type="checkbox" id="shortcuts" name="shortcuts" value="1" class="size-5 align-middle" @checked($workshop->shortcuts)> <label for="shortcuts">Single keys act (+, −, space, letters)</label></p>
                 <p><button type="submit" class="do">Save</button></p>

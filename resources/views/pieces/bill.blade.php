@@ -17,7 +17,16 @@
     </table>
     </div>
     <p class="mt-2 quiet">Metal: gross <span class="figure">{{ \Hebra\Core\Quantity\Figures::grams($bill->grossGrams) }}</span>, net <span class="figure">{{ \Hebra\Core\Quantity\Figures::grams($bill->netGrams) }}</span>, {{ round(100 * $bill->yield()) }} % of it in the piece.
-        @if ($bill->unpriced > 0){{ ucfirst(\Hebra\Core\Quantity\Figures::counted($bill->unpriced, 'line')) }} without a price count as nothing: beads are priced in the <a href="/stock#beads">tray</a>.@endif</p>
+        @if ($bill->unpriced > 0){{ ucfirst(\Hebra\Core\Quantity\Figures::counted($bill->unpriced, 'line')) }} without a price count as nothing: beads are priced in the <a href="/stock#beads">tray</a>, findings under <a href="/stock#supplies">Stock</a>.@endif</p>
+    @if (($taken = $desk->taken()) !== null)
+        <section class="mt-6" aria-labelledby="taken">
+            <h2 id="taken">What the last making took <span class="quiet small font-normal">closed {{ $taken['closed'] }}</span></h2>
+            <table class="ledger stacks mt-1"><thead><tr><th scope="col">Metal from</th><th scope="col" class="!text-right">How much</th><th scope="col" class="!text-right">Paid for it</th></tr></thead><tbody>
+                @foreach ($taken['lines'] as $line)<tr><td>{{ ucfirst($line['words']) }}</td><td class="num" data-label="how much">{{ \Hebra\Core\Quantity\Figures::grams($line['grams']) }}</td><td class="num" data-label="paid for it">{{ $line['cents'] === null ? '–' : \Hebra\Core\Price\Bill::cents($line['cents']) }}</td></tr>@endforeach
+            </tbody></table>
+            <p class="quiet small mt-1">Gross {{ \Hebra\Core\Quantity\Figures::grams($taken['grossGrams']) }}, of it {{ \Hebra\Core\Quantity\Figures::grams($taken['netGrams']) }} in the piece; offcuts that went back to stock are in the gross.</p>
+        </section>
+    @endif
     <section class="leaf mt-6" aria-labelledby="pricing">
         <h2 id="pricing">How you price</h2>
         <x-problem for="metal" :problem="$problem" />
@@ -27,6 +36,7 @@
             <x-field name="hour" label="Your hour" :value="$was('hour', \Hebra\Core\Price\Bill::cents($workshop->hour_cents))" :problem="$problem" autocomplete="off" />
             <x-field name="overhead" label="Overhead, %" :value="$was('overhead', (string) $workshop->overhead_percent)" :problem="$problem" inputmode="numeric" autocomplete="off" />
             <x-field name="margin" label="Margin, %" :value="$was('margin', (string) $workshop->margin_percent)" :problem="$problem" inputmode="numeric" autocomplete="off" />
+            <x-field name="packing" label="Packing of one" :value="$was('packing', \Hebra\Core\Price\Bill::cents($workshop->packing_cents))" :problem="$problem" autocomplete="off" />
             <x-field name="currency" label="Currency" :value="$was('currency', $workshop->currency)" :problem="$problem" maxlength="3" autocomplete="off" />
             @foreach ($desk->metals() as $metal)
                 @php($own = $workshop->metal_prices_e4[$metal->value] ?? null)

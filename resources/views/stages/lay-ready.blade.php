@@ -36,7 +36,7 @@
         <table class="ledger stacks"><thead><tr><th scope="col">Finding</th><th scope="col" class="!text-right">each</th><th scope="col" class="!text-right">all {{ $count }}</th><th scope="col" class="!text-right">owned</th><th scope="col"><span class="sr-only">So far</span></th></tr></thead><tbody>
         @foreach ($ready->findings as $row)
             @php($owned = $desk->owned($row))
-            <tr><td>{{ $row->words }}</td><td class="num" data-label="each">{{ $row->each }}</td><td class="num" data-label="all">{{ $row->all }}</td><td class="num" data-label="owned">{{ $owned ?? '–' }}</td><td>{{ $owned === null ? 'not kept in stock' : $state($owned, $row->all) }}</td></tr>
+            <tr><td>{{ $row->words }}</td><td class="num" data-label="each">{{ $row->each }}</td><td class="num" data-label="all">{{ $row->all }}</td><td class="num" data-label="owned">{{ $owned === null ? '–' : ($row->isByLength() ? $profile->length($owned) : (int) $owned) }}</td><td>{{ $owned === null ? 'not kept in stock' : $state($owned, $row->taken()) }}</td></tr>
         @endforeach
         </tbody></table>
     @endif

@@ -14,13 +14,13 @@
         <table class="ledger stacks mt-2">
             <thead><tr><th scope="col">Wire</th><th scope="col">From</th><th scope="col">Cut</th><th scope="col">Left over</th><th scope="col">of it kept</th></tr></thead>
             <tbody>
-            @foreach ($desk->plan->strips() as $cut)
-                @php($part = $cut->key())
+            @foreach ($desk->shares() as $share)
+                @php([$cut, $part] = [$share->cut, $share->key])
                 @php($planned = $cut->pinMm ?? $profile->ruler->upMm($cut->lengthMm()))
-                @php($offered = $desk->lotOffered($cut))
+                @php($offered = $desk->lotOffered($share))
                 @php($chosen = $problem !== null ? (string) (is_string(request()->input("lot.$part")) ? request()->input("lot.$part") : '') : ($offered?->ulid ?? ''))
                 <tr>
-                    <td><strong>{{ $cut->label }}</strong> <span class="figure">× {{ $cut->count }}</span><br><span class="quiet small">{{ $cut->wire->words() }}</span></td>
+                    <td><strong>{{ $cut->label }}</strong> <span class="figure">× {{ $share->count }}</span><br><span class="quiet small">{{ $cut->wire->words() }}</span></td>
                     <td class="min-w-44">
                         <label class="sr-only" for="lot-{{ $part }}">{{ $cut->label }}, from</label>
                         <select class="in is-text" id="lot-{{ $part }}" name="lot[{{ $part }}]">
@@ -30,6 +30,12 @@
                             <option value="" @selected($chosen === '')>{{ $cut->isBoughtPin() ? 'pins' : 'wire' }} not booked yet</option>
                         </select>
                         <x-problem :for="'lot.'.$part" :problem="$problem" />
+                        @if ($share->count > 1)
+                            <details class="mt-1" @if ($input('others', $part, '') !== '') open @endif><summary class="small quiet">some from another lot</summary>
+                                <span class="flex gap-2 mt-1"><label class="sr-only" for="others-{{ $part }}">{{ $cut->label }}, how many from another lot</label><input class="in !w-14 !min-h-9 text-right" id="others-{{ $part }}" name="others[{{ $part }}]" value="{{ $input('others', $part, '') }}" inputmode="numeric" placeholder="0" autocomplete="off">
+                                <label class="sr-only" for="other-lot-{{ $part }}">{{ $cut->label }}, the other lot</label><select class="in is-text !min-h-9" id="other-lot-{{ $part }}" name="other_lot[{{ $part }}]">@foreach ($desk->lotsFor($cut) as $lot)<option value="{{ $lot->ulid }}" @selected($input('other_lot', $part, '') === $lot->ulid)>{{ $lot->name }}</option>@endforeach<option value="" @selected($input('other_lot', $part, '') === '')>not booked yet</option></select></span>
+                                <x-problem :for="'others.'.$part" :problem="$problem" /></details>
+                        @endif
                         @if ($problem instanceof \App\Exceptions\Refused && $problem->field() === 'lot.'.$part && $problem->ways !== [])
                             <div class="bar mt-1">
                                 @foreach ($problem->ways as $way)
@@ -63,15 +69,23 @@
         </div>
         @php($weighable = collect($desk->plan->strips())->flatMap(fn ($cut) => $desk->lotsFor($cut))->unique('ulid'))
         @if ($weighable->isNotEmpty())
-            <details class="mt-3" @if ($problem !== null && str_starts_with($problem->field(), 'weighed.')) open @endif>
-                <summary>Weighed afterwards</summary>
-                <p class="quiet small mt-1">What a coil or bag weighs now settles the book: the difference gets a line of its own. Only lots that the cuts came from.</p>
-                <div class="grid gap-3 mt-2 grid-cols-2 md:grid-cols-3">
+            <details class="mt-3" @if ($problem !== null && preg_match('/^(weighed|before)\./', $problem->field()) === 1) open @endif>
+                <summary>Weighed before or afterwards</summary>
+                <p class="quiet small mt-1">What a coil or bag weighs is what it holds: the difference to the book gets a line of its own. Only lots that the cuts came from. <a href="/stock">Weigh a lot on the scale</a> under Stock.</p>
+                <div class="grid gap-3 mt-2 grid-cols-2 md:grid-cols-4">
                 @foreach ($weighable as $lot)
-                    <div class="field"><label for="weighed-{{ $lot->ulid }}">{{ $lot->name }} weighs</label><input class="in" id="weighed-{{ $lot->ulid }}" name="weighed[{{ $lot->ulid }}]" value="{{ $input('weighed', $lot->ulid, '') }}" placeholder="{{ number_format($lot->heldMg() / 1000, 2) }} g before" autocomplete="off"><x-problem :for="'weighed.'.$lot->ulid" :problem="$problem" /></div>
+                    @foreach (['before' => 'before', 'weighed' => 'now'] as $when => $words)
+                        <div class="field"><label for="{{ $when }}-{{ $lot->ulid }}">{{ $lot->name }}, {{ $words }}</label><input class="in" id="{{ $when }}-{{ $lot->ulid }}" name="{{ $when }}[{{ $lot->ulid }}]" value="{{ $input($when, $lot->ulid, '') }}" placeholder="{{ $when === 'before' ? number_format($lot->heldMg() / 1000, 2).' g booked' : 'g' }}" autocomplete="off"><x-problem :for="$when.'.'.$lot->ulid" :problem="$problem" /></div>
+                    @endforeach
                 @endforeach
                 </div>
             </details>
+        @endif
+        @if ($desk->packing()->isNotEmpty())
+            <div class="flex flex-wrap items-end gap-3 mt-3">
+                <div class="field"><label for="packing">Packed in</label><select class="in is-text" id="packing" name="packing"><option value="">nothing that is counted</option>@foreach ($desk->packing() as $supply)<option value="{{ $supply->ulid }}" @selected($problem !== null && request('packing') === $supply->ulid)>{{ $supply->name }}, {{ $supply->words($supply->held, $profile) }} there</option>@endforeach</select><x-problem for="packing" :problem="$problem" /></div>
+                <div class="w-28"><x-field name="packed" label="how many" :value="$problem !== null && is_string(request('packed')) ? mb_substr(request('packed'), 0, 20) : (string) $desk->document->makes->count" :problem="$problem" inputmode="numeric" autocomplete="off" /></div>
+            </div>
         @endif
         @if (! $making->isDone())
             <p class="mt-3"><input type="checkbox" id="as-it-is" name="as_it_is" value="1" class="size-5 align-middle"> <label for="as-it-is">It is done as it is</label></p>
@@ -89,6 +103,9 @@
             <table class="ledger small mt-1"><caption class="sr-only">Metal moved</caption><tbody>
                 @foreach (\App\View\Desk::bill($one) as $row)
                     <tr><td>{{ $row['words'] }}</td><td class="num">{{ number_format(abs($row['mg']) / 1000, 3) }} g</td></tr>
+                @endforeach
+                @foreach ($desk->counted($one) as $line)
+                    <tr><td>{{ $line->words }}</td><td class="num">{{ $line->supply === null ? abs($line->amount) : $line->supply->words(abs($line->amount), $profile) }}</td></tr>
                 @endforeach
             </tbody></table>
             @if ($one->note !== '')<p class="mt-2">{{ $one->note }}</p>@endif

@@ -1,6 +1,6 @@
 @php([$profile, $figures] = [$desk->profile, \Hebra\Core\Quantity\Figures::class])
 <x-layout title="Cutting plan" here="Stock">
-    <h1 class="mt-4">Cutting plan</h1>
+    <div class="flex flex-wrap items-end justify-between gap-3 mt-4"><h1>Cutting plan</h1><span class="bar">@if ($desk->pieces->isNotEmpty())<a class="small" href="{{ str_replace('/cutting', '/cutting/plan.csv', $desk->address($desk->pins)) }}">the plan (CSV)</a>@endif<a class="small" href="/cutting/list">a list of lengths</a></span></div>
     @if ($problem !== null)<p class="banner" role="alert">{{ $problem->getMessage() }}</p>@endif
     <details class="mt-2" @if ($desk->pieces->isEmpty()) open @endif>
         <summary>{{ $desk->pieces->isEmpty() ? 'Choose what to cut for' : 'For '.$desk->pieces->pluck('name')->implode(', ') }}</summary>
@@ -18,6 +18,13 @@
     @elseif ($desk->isDone())
         <p class="said mt-3">Everything is cut. What was left over goes back to stock when each making is closed.</p>
     @endif
+    @if ($desk->pieces->isNotEmpty() && ! $desk->isDone())
+        <div class="bar mt-3">
+            <form method="post" action="{{ str_replace('/cutting', '/cutting/reservations', $desk->address($desk->pins)) }}">@csrf<button type="submit" class="may">{{ $desk->isReserved() ? 'Keep it as it stands now' : 'Keep this wire for them' }}</button></form>
+            @if ($desk->isReserved())<form method="post" action="{{ str_replace('/cutting', '/cutting/reservations', $desk->address([])) }}">@csrf @method('delete')<button type="submit" class="word">keep nothing back</button></form><span class="quiet small">Kept for these pieces: no other is planned on that wire.</span>@endif
+        </div>
+    @endif
+    <div x-data="cutting">
     @foreach ($desk->wires as $at => $wire)
         <section class="mt-6" aria-labelledby="wire-{{ $at }}">
             <h2 id="wire-{{ $at }}">{{ ucfirst($wire['wire']->words()) }}</h2>
@@ -27,10 +34,10 @@
                 <p class="quiet">All cut.</p>
             @elseif ($wire['plan'] !== null)
                 <p class="quiet small">{{ $wire['plan']->isOptimal ? 'No other way loses less.' : 'At most '.$figures::trim(100 * $wire['plan']->gap(), 1).' % from the least.' }} Scrap {{ $profile->length($wire['plan']->scrapMm()) }}.
-                    @unless ($wire['plan']->isOptimal)<a href="{{ $desk->address($desk->pins, '1') }}">Search longer</a>@endunless</p>
+                    @unless ($wire['plan']->isOptimal)<a href="{{ $desk->address($desk->pins, '1') }}" hx-get="{{ $desk->address($desk->pins, '1') }}" hx-target="main" hx-select="main" hx-swap="outerHTML" hx-indicator="#searching-{{ $at }}">Search longer</a> <span class="searching htmx-indicator" id="searching-{{ $at }}"><span class="sr-only">Searching for up to {{ \App\Http\Controllers\CuttingController::LONGER }} seconds</span><span class="searching-bar" aria-hidden="true"></span></span>@endunless</p>
             @endif
             @foreach ($wire['bars'] as $number => $bar)
-                <div class="cut-bar mt-3">
+                <div class="cut-bar mt-3" data-lot="{{ $bar['lot']?->ulid }}" x-on:dragover="over" x-on:dragleave="out" x-on:drop="drop">
                     <p class="flex flex-wrap justify-between gap-2"><strong>{{ ucfirst($bar['name']) }}</strong><span class="quiet small figure">{{ $profile->length($bar['lengthMm']) }}, {{ $profile->length($bar['remainderMm']) }} left</span></p>
                     <svg class="cut-wire metal-{{ $wire['wire']->metal->value }}" width="100%" height="26" viewBox="0 0 1000 26" preserveAspectRatio="none" role="img" aria-label="{{ ucfirst($bar['name']) }}: {{ implode(', ', array_map(fn ($cut) => $cut['count'].' × '.$cut['piece']->name.' '.$cut['cut']->label, $bar['cuts'])) }}, {{ $profile->length($bar['remainderMm']) }} left">
                         @php($scale = 1000 * min(1, max(0.12, $bar['lengthMm'] / $desk->longestMm)))
@@ -46,7 +53,7 @@
                     </svg>
                     <ul class="cut-list">
                         @foreach ($bar['cuts'] as $place => $cut)
-                            <li>
+                            <li data-pin="pin-{{ $at }}-{{ $number }}-{{ $place }}" draggable="true" x-on:dragstart="lift">
                                 <span class="swatch piece-{{ $place % 5 }}" aria-hidden="true"></span>
                                 <span class="grow"><span class="figure">{{ $cut['count'] }} × {{ $profile->length($cut['lengthMm']) }}</span> {{ $cut['cut']->label }} <span class="quiet small">{{ $cut['piece']->name }}{{ $cut['isPinned'] ? ', kept on this lot' : '' }}</span></span>
                                 @if ($bar['lot'] !== null)
@@ -74,6 +81,15 @@
             @endforeach
         </section>
     @endforeach
+    </div>
+    @if ($buying->rows !== [])
+        <section class="mt-6" aria-labelledby="to-buy">
+            <h2 id="to-buy">Still to buy for them</h2>
+            <div class="scrolls"><table class="ledger stacks mt-1"><thead><tr><th scope="col">What</th><th scope="col" class="!text-right">wanted</th><th scope="col" class="!text-right">there</th><th scope="col" class="!text-right">short by</th></tr></thead><tbody>
+                @foreach ($buying->rows as $row)<tr><td>{{ ucfirst($row['words']) }}</td><td class="num" data-label="wanted">{{ $row['wanted'] }}</td><td class="num" data-label="there">{{ $row['owned'] }}</td><td class="num" data-label="short by">{{ $row['short'] }}</td></tr>@endforeach
+            </tbody></table></div>
+        </section>
+    @endif
     @if ($desk->cutSoFar()->isNotEmpty())
         <section class="mt-6" aria-labelledby="so-far">
             <h2 id="so-far">Cut so far</h2>

@@ -16,6 +16,12 @@
             </tbody></table>
         </section>
     @endforeach
+    @if (($years = $desk->years()) !== [])
+        <section class="mt-6" aria-labelledby="by-year"><h2 id="by-year">Year against year</h2>
+            <table class="ledger mt-2"><thead><tr><th scope="col">Year</th><th scope="col">Metal</th><th scope="col" class="!text-right">Came in, g</th><th scope="col" class="!text-right">Into pieces, g</th><th scope="col" class="!text-right">Scrap jar, g</th></tr></thead><tbody>
+                @foreach ($years as $row)<tr><td>{{ $row['year'] }}</td><td>{{ $row['metal'] }}</td><td class="num">{{ $grams($row['received']) }}</td><td class="num">{{ $grams($row['pieces']) }}</td><td class="num">{{ $grams($row['scrap']) }}</td></tr>@endforeach
+            </tbody></table></section>
+    @endif
     @if ($desk->pieces !== [])
         <section class="mt-6" aria-labelledby="by-piece"><h2 id="by-piece">By piece</h2>
             <table class="ledger mt-2"><thead><tr><th scope="col">Piece</th><th scope="col">Metal</th><th scope="col" class="!text-right">In it, g</th></tr></thead><tbody>

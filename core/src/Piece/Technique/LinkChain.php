@@ -126,7 +126,10 @@ final class LinkChain implements Technique
         $links = $part->part->count('links');
         $words = 'chain of '.Figures::trim($part->part->mm('inside')).' × '.Figures::mm($part->part->mm('wide')).' links, '.$part->wire->words();
 
-        return [new ReadyMade($words.': '.Figures::counted($links + $this->lost($part->part), 'link').($this->lost($part->part) === 0 ? '' : ', one of them lost in the cut').' ('.$part->profile->length(($links + $this->lost($part->part)) * $part->part->mm('inside')).')', 1, $links * $part->wire->gramsOf($this->linkMm($part->part, $part->wireMm())))];
+        $takesMm = ($links + $this->lost($part->part)) * $part->part->mm('inside');
+        $lost = $this->lost($part->part) === 0 ? '' : ', one of them lost in the cut';
+
+        return [new ReadyMade($words.': '.Figures::counted($links + $this->lost($part->part), 'link').$lost.' ('.$part->profile->length($takesMm).')', 1, $links * $part->wire->gramsOf($this->linkMm($part->part, $part->wireMm())), $words, $takesMm)];
     }
 
     public function steps(PartPlan $part, string $event): array

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Exceptions\Refused;
+use App\Models\Bead;
+use App\Models\Making;
+use App\Models\Supply;
+use App\Models\SupplyMovement;
+use App\Models\Workshop;
+use Hebra\Core\Bead\Bead as CoreBead;
+use Hebra\Core\Plan\Plan;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Quantity\Money;
+use Hebra\Core\Quantity\Unreadable;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Beads and bought supplies come in, are used, counted again and reversed; every change is a line, and no line is edited. */
+final class SupplyBook
+{
+    private const LONGEST_NAME = 120;
+
+    /**
+     * @param  'received'|'used'|'corrected'|'reversed'  $kind
+     * @param  list<SupplyLine>  $lines  lines of nothing are left out
+     */
+    public function enter(Workshop $workshop, string $kind, array $lines, ?Making $making = null, ?string $entry = null, ?string $reverses = null): void
+    {
+        $entry ??= (string) Str::ulid();
+        DB::transaction(function () use ($workshop, $kind, $lines, $making, $entry, $reverses): void {
+            foreach ($lines as $line) {
+                if ($line->amount === 0) {
+                    continue;
+                }
+                SupplyMovement::query()->create([
+                    'workshop_id' => $workshop->id, 'entry' => $entry, 'kind' => $kind, 'bead_id' => $line->of instanceof Bead ? $line->of->id : null,
+                    'supply_id' => $line->of instanceof Supply ? $line->of->id : null, 'making_id' => $making?->id, 'amount' => $line->amount, 'words' => $line->words, 'reverses' => $reverses,
+                ]);
+            }
+        });
+    }
+
+    public function bead(Workshop $workshop, CoreBead $bead, int $count, ?int $priceCents = null): Bead
+    {
+        return DB::transaction(function () use ($workshop, $bead, $count, $priceCents): Bead {
+            $own = Bead::query()->create([...Bead::columns($bead), 'workshop_id' => $workshop->id, 'price_cents' => $priceCents]);
+            $this->enter($workshop, 'received', [new SupplyLine($own, $count, 'received '.$bead->words())]);
+
+            return $own->refresh();
+        });
+    }
+
+    /**
+     * More of a supply of that name, or a new one.
+     *
+     * @param  array<string, string>  $input  kind, name, amount, price (of one, or of a metre), low
+     *
+     * @throws \Hebra\Core\Problem if a field is unreadable or out of range
+     */
+    public function receive(Workshop $workshop, array $input, Profile $profile): Supply
+    {
+        $kind = $input['kind'] ?? '';
+        isset(Supply::KINDS[$kind]) || throw Unreadable::choice('kind', $kind, array_keys(Supply::KINDS));
+        $name = trim($input['name'] ?? '');
+        $name !== '' || throw Unreadable::empty('name', 'what it is, such as “crimp, for 0.4 mm wire”');
+        mb_strlen($name) <= self::LONGEST_NAME || throw Unreadable::tooLong('name', mb_strlen($name), self::LONGEST_NAME);
+        /** @var Supply|null $known */
+        $known = $workshop->supplies()->where('name', $name)->first();
+        $known === null || $known->kind === $kind || throw Refused::invalid('name', "“{$name}” is already kept as ".Supply::KINDS[$known->kind].': choose that, or another name.');
+        $supply = $known ?? new Supply(['workshop_id' => $workshop->id, 'kind' => $kind, 'name' => $name]);
+        $amount = $supply->read($input['amount'] ?? '', 'amount', $profile);
+        foreach (['price' => 'price_cents', 'low' => 'low_at'] as $field => $column) {
+            $text = trim($input[$field] ?? '');
+            if ($text !== '') {
+                $supply->{$column} = $field === 'price' ? Money::parse($text)->cents() : $supply->read($text, 'low', $profile);
+            }
+        }
+
+        return DB::transaction(function () use ($workshop, $supply, $amount): Supply {
+            $supply->save();
+            $this->enter($workshop, 'received', [new SupplyLine($supply, $amount, 'received '.$supply->name)]);
+
+            return $supply->refresh();
+        });
+    }
+
+    /** There are more or fewer than the book says: one correcting line. */
+    public function correct(Workshop $workshop, Bead|Supply $of, int $holds): void
+    {
+        DB::transaction(function () use ($workshop, $of, $holds): void {
+            $of->refresh();
+            $by = $holds - ($of instanceof Bead ? $of->owned : $of->held);
+            $this->enter($workshop, 'corrected', [new SupplyLine($of, $by, ($of instanceof Bead ? $of->core()->words() : $of->name).($by > 0 ? ': more than booked' : ': fewer than booked'))]);
+        });
+    }
+
+    /**
+     * What a making takes leaves, as far as it is there; what was not booked in is not missed.
+     *
+     * @param  array<int, int>  $packed  further amounts, by the supply's id
+     */
+    public function use(Workshop $workshop, Plan $plan, Making $making, ?string $entry, array $packed): void
+    {
+        $for = 'for '.$making->document()->name;
+        $lines = [];
+        /** @var Collection<int, Bead> $beads */
+        $beads = $workshop->beads()->where('owned', '>', 0)->orderBy('id')->get();
+        foreach ($plan->beads as $count) {
+            $wanted = $count->all;
+            foreach ($beads as $bead) {
+                if ($wanted > 0 && $bead->core()->key() === $count->bead->key()) {
+                    $taken = min($wanted, $bead->owned);
+                    $wanted -= $taken;
+                    $lines[] = new SupplyLine($bead, -$taken, $count->bead->words().' '.$for);
+                }
+            }
+        }
+        $wanted = $packed;
+        /** @var Collection<int, Supply> $supplies */
+        $supplies = $workshop->supplies()->get();
+        foreach ($plan->findings as $finding) {
+            $supply = $supplies->first(fn (Supply $supply): bool => self::is($supply, $finding->stock) && $supply->isByLength() === $finding->isByLength());
+            if ($supply !== null) {
+                $wanted[$supply->id] = ($wanted[$supply->id] ?? 0) + (int) round($finding->taken() * ($finding->isByLength() ? 1000 : 1));
+            }
+        }
+        foreach ($supplies as $supply) {
+            $lines[] = new SupplyLine($supply, -min($supply->held, $wanted[$supply->id] ?? 0), $supply->name.' '.$for);
+        }
+        $this->enter($workshop, 'used', $lines, $making, $entry);
+    }
+
+    /** Whether a supply is what a plan calls so. */
+    public static function is(Supply $supply, string $stock): bool
+    {
+        return mb_strtolower($supply->name) === mb_strtolower($stock);
+    }
+
+    /**
+     * @return bool whether the entry had lines here
+     *
+     * @throws Refused if it would leave less than nothing
+     */
+    public function reverse(Workshop $workshop, string $entry): bool
+    {
+        $lines = SupplyMovement::query()->where('workshop_id', $workshop->id)->where('entry', $entry)->with(['bead', 'supply'])->orderBy('id')->get();
+        if ($lines->isEmpty()) {
+            return false;
+        }
+        $isDone = $lines[0]->reverses !== null || SupplyMovement::query()->where('workshop_id', $workshop->id)->where('reverses', $entry)->exists();
+        ! $isDone || throw Refused::alreadyReversed();
+        $back = [];
+        foreach ($lines as $line) {
+            $of = $line->bead ?? $line->supply ?? throw new \LogicException('A line of nothing.');
+            $name = $of instanceof Bead ? $of->core()->words() : $of->name;
+            ($of instanceof Bead ? $of->owned : $of->held) - $line->amount >= 0 || throw Refused::wouldHoldLess($name);
+            $back[] = new SupplyLine($of, -$line->amount, 'reversed: '.$line->words);
+        }
+        $this->enter($workshop, 'reversed', $back, reverses: $entry);
+
+        return true;
+    }
+}

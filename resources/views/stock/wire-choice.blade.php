@@ -1,0 +1,1 @@
+<div class="field"><label for="wire">Out of</label><select class="in is-text" id="wire" name="wire">@foreach ($wires as $key => $words)<option value="{{ $key }}" @selected($wire === (string) $key)>{{ $words }}</option>@endforeach</select></div>
