@@ -94,6 +94,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/beads', [SupplyController::class, 'bead']);
     Route::put('/beads/{bead}', [SupplyController::class, 'owned']);
     Route::delete('/beads/{bead}', [SupplyController::class, 'forgetBead']);
+    Route::get('/supplies/names', [SupplyController::class, 'names']);
     Route::post('/supplies', [SupplyController::class, 'store']);
     Route::put('/supplies/{supply}', [SupplyController::class, 'update']);
     Route::delete('/supplies/{supply}', [SupplyController::class, 'destroy']);

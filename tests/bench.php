@@ -196,6 +196,42 @@ foreach ([60, 120, 240, 480, 960] as $count) {
     $chain = ChangeReader::read(['do' => 'group.set', 'group' => 'g1', 'count' => (string) ($count / 2)])->apply(Patterns::start('linked-bracelet', 'A necklace'));
     $planned[$count] = timed(fn () => Planner::plan($chain, new Profile)->steps(), 12);
 }
+// The stock page of a workshop of 100 movements, then of the same one grown to 10,000 and 2,000 pieces; each against the bare route.
+$book = new PDO('sqlite:'.$environment['DB_DATABASE']);
+$book->exec('PRAGMA busy_timeout = 5000');
+$grow = function (int $movements, int $pieces) use ($book): void {
+    $count = fn (string $of): int => (int) $book->query("SELECT count(*) FROM {$of} WHERE workshop_id = (SELECT workshop_id FROM lots LIMIT 1)")?->fetchColumn();
+    $lots = $book->query('SELECT id, workshop_id, metal FROM lots ORDER BY id')?->fetchAll(PDO::FETCH_OBJ) ?: [];
+    $line = $book->prepare("INSERT INTO movements (workshop_id, entry, kind, account, lot_id, metal, mass_mg, words, created_at) VALUES (?, ?, 'corrected', ?, ?, ?, ?, 'more than booked', '2026-01-01')");
+    $book->beginTransaction();
+    for ($at = $count('movements'); $at < $movements; $at += 2) {
+        $lot = $lots[$at / 2 % count($lots)];
+        $line->execute([$lot->workshop_id, "bench {$at}", 'lot', $lot->id, $lot->metal, 5]);
+        $line->execute([$lot->workshop_id, "bench {$at}", 'found', null, $lot->metal, -5]);
+    }
+    $columns = implode(', ', array_diff(array_column($book->query("SELECT name FROM pragma_table_info('pieces')")?->fetchAll() ?: [], 'name'), ['id', 'ulid']));
+    for ($at = $count('pieces'); $at < $pieces; $at++) {
+        $book->exec("INSERT INTO pieces (ulid, {$columns}) SELECT printf('01bench%019d', {$at}), {$columns} FROM pieces ORDER BY id LIMIT 1");
+    }
+    $book->commit();
+};
+$stockPages = [];
+foreach ([[100, 100], [10_000, 2_000]] as [$movements, $pieces]) {
+    $grow($movements, $pieces);
+    $stockTimes = $bareBeside = [];
+    for ($round = 0; $round < 40; $round++) {
+        $start = hrtime(true);
+        $idle->ask('/bench-bare');
+        $middle = hrtime(true);
+        $visitor->ask('/stock');
+        $visitor->status === 200 || throw new RuntimeException("The stock page answered with {$visitor->status}");
+        if ($round >= 8) {
+            $bareBeside[] = ($middle - $start) / 1e6;
+            $stockTimes[] = (hrtime(true) - $middle) / 1e6;
+        }
+    }
+    $stockPages[] = [median($stockTimes), median($stockTimes) / median($bareBeside)];
+}
 $json = PieceJson::write($piece);
 $reading = timed(fn () => PieceJson::read($json), 120);
 
@@ -249,6 +285,11 @@ foreach ($planned as $count => $ms) {
 }
 $growth = ($planned[960] / 960) / ($planned[60] / 60);
 $row('a part of 960 against a part of 60', sprintf('%.2f ×', $growth), 'aim ≤ 2 ×', $growth <= 2);
+
+printf("\nThe stock page\n\n");
+$row('with 100 movements and 100 pieces', sprintf('%.1f ms', $stockPages[0][0]), '', true);
+$row('with 10,000 movements and 2,000 pieces', sprintf('%.1f ms', $stockPages[1][0]), '', true);
+$row('  the one against the other, each over the bare route', sprintf('%.2f ×', $stockPages[1][1] / $stockPages[0][1]), 'aim ≤ 2 ×', $stockPages[1][1] <= 2 * $stockPages[0][1]);
 
 printf("\nThe cutting plan, two seconds each, against cbc with ten where it is installed (a benchmark only; nothing here needs it)\n\n");
 $cutTerms = new CuttingTerms;

@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use App\Actions\Bench;
 use App\Actions\CloseMaking;
+use App\Actions\Cutting;
 use App\Actions\History;
 use App\Actions\Stockkeeping;
 use App\Actions\SupplyBook;
@@ -14,6 +15,7 @@ use App\Models\Piece;
 use App\Models\Tool;
 use App\Models\User;
 use App\Models\Workshop;
+use App\View\CuttingDesk;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Piece\Family;
@@ -56,12 +58,23 @@ final class DemoSeeder extends Seeder
         [ToolKind::Winder, 'Bench winder', '1.5, 2, 2.5, 3, 4 mm', 25.0],
     ];
 
+    /** Kind, name, amount, price, low. */
+    private const SUPPLIES = [
+        ['finding', 'ear back', '34', '0.07', '20'],
+        ['rings', 'soldered ring, 5 mm', '16', '0.12', ''],
+        ['crimps', 'crimp, for 0.38 mm wire', '60', '0.03', '40'],
+        ['chain', 'chain of 3.5 × 2 mm links, sterling silver 22 AWG, half hard', '620 mm', '14.50', '500 mm'],
+        ['strung', 'linen cord, undyed', '9 m', '0.40', ''],
+        ['packing', 'Kraft box with a band', '11', '0.65', '12'],
+    ];
+
     public function __construct(
         private readonly History $history,
         private readonly Stockkeeping $stock,
         private readonly Bench $bench,
         private readonly CloseMaking $closing,
         private readonly SupplyBook $supplies,
+        private readonly Cutting $cutting,
     ) {
     }
 
@@ -80,6 +93,9 @@ final class DemoSeeder extends Seeder
             // Most were priced when they came in; a few never were.
             $this->supplies->bead($workshop, CoreBead::parse($line), $owned, $owned > 8 ? 12 + 3 * (strlen($line) % 17) : null);
         }
+        foreach (self::SUPPLIES as [$kind, $name, $amount, $price, $low]) {
+            $this->supplies->receive($workshop, ['kind' => $kind, 'name' => $name, 'amount' => $amount, 'price' => $price, 'low' => $low], $workshop->profile());
+        }
         foreach (self::TOOLS as [$kind, $name, $marks, $gripMm]) {
             $tool = CoreTool::of($kind, $name, CoreTool::readMarks($kind, $marks, LengthUnit::Millimetre), $gripMm);
             Tool::query()->create([...Tool::columns($tool), 'workshop_id' => $workshop->id]);
@@ -97,7 +113,7 @@ final class DemoSeeder extends Seeder
         $this->at($now, -3, fn () => $this->piece($workshop, 'Lantern walk', [['wrapped-link', ['lamp'], ['turned' => true], 'repeat' => 2], ['head-pin', ['lilac', 'lamp', 'lilac']]], null, Metal::GoldFilled));
         $this->at($now, -3, fn () => $this->started($workshop, 'Groyne hoops', new Pattern('', Family::Earring, [['hoop', [['lilac', 3], 'lamp', ['lilac', 3]], ['diameter' => 34.0]]])));
         $this->at($now, -3, fn () => $this->started($workshop, 'Shingle bracelet', new Pattern('', Family::Chain, [['hook'], ['wrapped-link', ['foam', 'lamp', 'foam'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist, groups: ['g1' => 7])));
-        $this->at($now, -3, fn () => $this->started($workshop, 'Harbour mouth', new Pattern('', Family::Pendant, [['jump-ring', [], ['inside' => 6.0]], ['frame', [['foam', 9]], ['size' => 36.0]], ['head-pin', ['sky', 'foam'], 'on' => 'p2/centre']], FitKind::Neck)));
+        $kept = $this->at($now, -3, fn () => $this->started($workshop, 'Harbour mouth', new Pattern('', Family::Pendant, [['jump-ring', [], ['inside' => 6.0]], ['frame', [['foam', 9]], ['size' => 36.0]], ['head-pin', ['sky', 'foam'], 'on' => 'p2/centre']], FitKind::Neck)));
         $this->at($now, -2, fn () => $this->started($workshop, 'Rope-walk bangle', new Pattern('', Family::Bangle, [['bangle', [], ['style' => 'curled', 'ends' => 55.0]]], FitKind::Wrist, Metal::Copper)));
         $this->at($now, -2, fn () => $this->piece($workshop, 'Marsh lights', [['jump-ring', [], ['inside' => 5.0]], ['head-pin', ['sky', 'foam']], ['head-pin', ['lilac'], 'on' => 'p2/bottom'], ['head-pin', ['lamp', 'foam', 'foam'], 'on' => 'p2/bottom']], Makes::mirroredPair()));
         $this->at($now, -2, fn () => $this->started($workshop, 'Ebb and flow', new Pattern('', Family::Chain, [
@@ -107,15 +123,23 @@ final class DemoSeeder extends Seeder
         $this->at($now, -2, fn () => $this->started($workshop, 'Lobster-pot cuff', new Pattern('', Family::Woven, [['hook'], ['woven-band', [], ['cores' => 4, 'length' => 147.0, 'pattern' => '6@1-2 6@2-3 6@3-4 x2 | cross 2-3 | 3@1-4', 'mirrored' => true]], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist, Metal::Copper)));
         $this->at($now, -2, fn () => $this->started($workshop, 'Harbour bell ring', new Pattern('', Family::Ring, [['wound-ring', ['lamp'], ['turns' => 3]]], FitKind::Finger)));
         $this->at($now, -2, fn () => $this->halfMade($this->piece($workshop, 'Winter buoys', [['wrapped-link', ['sky', 'buoy']], ['head-pin', ['lamp', 'foam']]]), 14, 1));
+        $this->at($now, -1, fn () => $this->cutting->keep(new CuttingDesk($workshop, collect([$kept]))));
         $this->at($now, 0, fn () => $this->piece($workshop, 'Sandpiper drops', [['wrapped-link', ['sea glass', 'lilac']], ['head-pin', ['pebble']]]));
     }
 
-    /** What is done inside happened so many days ago. */
-    private function at(Carbon $now, int $days, callable $do): void
+    /**
+     * What is done inside happened so many days ago.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $do
+     * @return T
+     */
+    private function at(Carbon $now, int $days, callable $do): mixed
     {
         Date::setTestNow($now->copy()->addDays($days));
         try {
-            $do();
+            return $do();
         } finally {
             Date::setTestNow();
         }

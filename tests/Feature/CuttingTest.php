@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Cutting;
 use App\Actions\Stockkeeping;
 use App\Actions\SupplyBook;
+use App\Exceptions\Refused;
 use App\Models\CutTick;
 use App\Models\Lot;
 use App\Models\Piece;
 use App\Models\Reservation;
 use App\Models\User;
+use App\View\CuttingDesk;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Quantity\LengthUnit;
 use Illuminate\Support\Facades\DB;
@@ -99,6 +102,25 @@ final class CuttingTest extends TestCase
         $this->post("/cutting/reservations?pieces[]={$piece->ulid}");
         $piece->delete();
         $this->get("/cutting?pieces[]={$other->ulid}")->assertSeeInOrder(['Short one', '2 × ']);
+    }
+
+    /** Two makers plan the last offcut at once: the second to keep it is told, and keeps nothing. */
+    public function test_an_offcut_is_kept_for_one_piece_only(): void
+    {
+        $offcut = $this->coil('22 awg', '180 mm', kind: 'offcut', name: 'Short one');
+        $mine = $this->piece('link-and-drop');
+        $theirs = $this->piece('link-and-drop');
+        $planned = array_map(fn (Piece $piece): CuttingDesk => new CuttingDesk($this->workshop(), collect([$piece])), [$mine, $theirs]);
+        app(Cutting::class)->keep($planned[0]);
+        try {
+            app(Cutting::class)->keep($planned[1]);
+            self::fail('The offcut was kept twice.');
+        } catch (Refused $refused) {
+            self::assertStringContainsString('Short one has been kept for Test drops', $refused->getMessage());
+        }
+        self::assertSame([$mine->id], Reservation::query()->pluck('piece_id')->all());
+        app(Cutting::class)->keep($planned[0]);
+        self::assertSame([$offcut->id], Reservation::query()->pluck('lot_id')->all(), 'keeping again replaces');
     }
 
     public function test_the_plan_leaves_as_a_table_and_says_what_is_to_be_bought(): void

@@ -51,7 +51,7 @@ final class SupplyTest extends TestCase
     {
         $this->receive(['supply_kind' => 'chain', 'supply' => 'chain of 3 × 2 mm links', 'supply_amount' => '2 m', 'supply_price' => '9.50'])->assertStatus(303);
         self::assertSame(2_000_000, Supply::query()->sole()->held);
-        $this->get('/stock')->assertSee('priced a metre');
+        $this->get('/stock')->assertSeeInOrder(['Chain of 3 × 2 mm links', '>a metre<'], false);
     }
 
     /** @return array<string, array{array<string, string>, string}> */
@@ -73,6 +73,14 @@ final class SupplyTest extends TestCase
     {
         $this->receive($input)->assertStatus(422)->assertSee($sentence);
         self::assertSame(0, Supply::query()->count() + SupplyMovement::query()->count());
+    }
+
+    public function test_what_pieces_call_their_findings_is_offered_as_names(): void
+    {
+        $this->actingAs($this->maker)->get('/supplies/names')->assertOk()->assertContent('');
+        $this->piece('post-drop');
+        $this->piece('post-drop');
+        $this->get('/supplies/names')->assertContent('<option value="ear back"></option>');
     }
 
     public function test_a_name_is_of_one_kind(): void

@@ -7,22 +7,18 @@ namespace App\Http\Controllers;
 use App\Actions\Stockkeeping;
 use App\Models\Lot;
 use App\Models\Movement;
-use App\Models\Piece;
 use App\Models\SupplyMovement;
-use App\Models\Workshop;
 use App\Pdf\LotLabel;
 use App\View\Csv;
 use App\View\CuttingDesk;
 use App\View\LotIdeas;
 use App\View\MonthsDesk;
 use App\View\ToBuy;
-use Hebra\Core\Plan\Planner;
 use Hebra\Core\Problem;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 
 /** Coils, offcuts, pins, what else there is, and the books behind them. */
@@ -45,24 +41,8 @@ final class StockController extends Controller
             'low' => ToBuy::low($workshop),
             'beads' => $workshop->beads()->latest('id')->get(),
             'supplies' => $workshop->supplies()->orderBy('kind')->orderBy('name')->get(),
-            'findingNames' => $this->findingNames($workshop),
             'problem' => null,
         ]);
-    }
-
-    /** @return list<string> what the latest pieces call their findings */
-    private function findingNames(Workshop $workshop): array
-    {
-        $names = [];
-        /** @var Collection<int, Piece> $pieces */
-        $pieces = $workshop->pieces()->latest('id')->limit(12)->get();
-        foreach ($pieces as $piece) {
-            foreach (Planner::plan($piece->document(), $workshop->profile())->findings as $finding) {
-                $names[] = $finding->isPin() ? null : $finding->stock;
-            }
-        }
-
-        return array_values(array_unique(array_filter($names)));
     }
 
     public function store(Request $request): RedirectResponse|Response

@@ -7,14 +7,17 @@ namespace App\Http\Controllers;
 use App\Actions\SupplyBook;
 use App\Exceptions\Refused;
 use App\Models\Bead;
+use App\Models\Piece;
 use App\Models\Supply;
 use Hebra\Core\Bead\Bead as CoreBead;
+use Hebra\Core\Plan\Planner;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Money;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 
 /** Beads, findings, rings, crimps, chain and packing: what is counted, or bought by length. */
@@ -24,6 +27,22 @@ final class SupplyController extends Controller
 
     public function __construct(private readonly SupplyBook $book, private readonly StockController $stock)
     {
+    }
+
+    /** What the latest pieces call their findings, as options: asked for when a name is about to be written. */
+    public function names(Request $request): Response
+    {
+        $workshop = $this->workshop($request);
+        $names = [];
+        /** @var Collection<int, Piece> $pieces */
+        $pieces = $workshop->pieces()->latest('id')->limit(12)->get();
+        foreach ($pieces as $piece) {
+            foreach (Planner::plan($piece->document(), $workshop->profile())->findings as $finding) {
+                $names[] = $finding->isPin() ? '' : $finding->stock;
+            }
+        }
+
+        return response(implode('', array_map(fn (string $name): string => '<option value="'.e($name).'"></option>', array_unique(array_filter($names)))));
     }
 
     public function store(Request $request): RedirectResponse|Response

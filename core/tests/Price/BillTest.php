@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Tests\Price;
 
+use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\FitKind;
+use Hebra\Core\Piece\Pattern;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
@@ -60,6 +63,23 @@ final class BillTest extends TestCase
     {
         $bill = Bill::of(Planner::plan(Patterns::start('post-drop', 'Unpriced'), new Profile), new SimulatedPrices, '2026-11-25', Costing::usual(), 0.0, [], 'noted');
         self::assertSame(4, $bill->unpriced, 'three beads and the ear backs');
+    }
+
+    /** Backs at 0.07 each, two of them; 40 links of 3.5 mm and one lost in the cut are 143.5 mm, at 14.50 a metre 2.08; a box at 0.65 for each of two. */
+    public function test_findings_are_priced_each_or_by_length_and_packing_by_the_piece(): void
+    {
+        $line = fn (Bill $bill, string $kind): array => array_values(array_map(fn (BillLine $line): array => [$line->cents, $line->at], array_filter($bill->lines, fn (BillLine $line): bool => $line->kind === $kind)));
+        $costing = Costing::of(0, 0, 0, 65);
+        $posts = Planner::plan(Patterns::start('post-drop', 'Backs'), new Profile);
+        $bill = Bill::of($posts, new SimulatedPrices, '2026-11-25', $costing, 0.0, [], 'noted', ['ear back' => 7]);
+        self::assertSame([[14, '0.07 each']], $line($bill, 'finding'));
+        self::assertSame([[130, '0.65 a piece']], $line($bill, 'packing'));
+        $chain = (new Pattern('', Family::Chain, [['hook'], ['chain', [], ['links' => 40, 'inside' => 3.5]], ['jump-ring']], FitKind::Wrist))->piece('By length', []);
+        $plan = Planner::plan($chain, new Profile);
+        $finding = $plan->findings[0];
+        self::assertEqualsWithDelta(143.5, $finding->taken(), 1e-9);
+        self::assertSame([[208, '14.50 a metre']], $line(Bill::of($plan, new SimulatedPrices, '2026-11-25', $costing, 0.0, [], 'noted', [$finding->stock => 1450]), 'finding'));
+        self::assertSame([[null, 'no price']], $line(Bill::of($plan, new SimulatedPrices, '2026-11-25', $costing, 0.0, [], 'noted'), 'finding'));
     }
 
     public function test_costing_has_its_ranges(): void

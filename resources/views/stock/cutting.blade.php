@@ -1,6 +1,6 @@
 @php([$profile, $figures] = [$desk->profile, \Hebra\Core\Quantity\Figures::class])
 <x-layout title="Cutting plan" here="Stock">
-    <div class="flex flex-wrap items-end justify-between gap-3 mt-4"><h1>Cutting plan</h1><span class="bar">@if ($desk->pieces->isNotEmpty())<a class="small" href="{{ str_replace('/cutting', '/cutting/plan.csv', $desk->address($desk->pins)) }}">the plan (CSV)</a>@endif<a class="small" href="/cutting/list">a list of lengths</a></span></div>
+    <div class="flex flex-wrap items-end justify-between gap-3 mt-4"><h1>Cutting plan</h1><span class="bar">@if ($desk->pieces->isNotEmpty())<a class="small" href="{{ str_replace('/cutting', '/cutting/plan.csv', $desk->address($desk->pins)) }}">The plan (CSV)</a>@endif<a class="small ml-2" href="/cutting/list">Cut a list of lengths</a></span></div>
     @if ($problem !== null)<p class="banner" role="alert">{{ $problem->getMessage() }}</p>@endif
     <details class="mt-2" @if ($desk->pieces->isEmpty()) open @endif>
         <summary>{{ $desk->pieces->isEmpty() ? 'Choose what to cut for' : 'For '.$desk->pieces->pluck('name')->implode(', ') }}</summary>
@@ -64,16 +64,16 @@
                                         <button type="submit" class="tool" name="do" value="spoiled" aria-label="spoiled one {{ $cut['cut']->label }} of {{ $bar['name'] }}">spoiled one</button>
                                     </form>
                                 @endif
-                                <form class="bar" method="get" action="/cutting" hx-get="/cutting" hx-trigger="change" hx-target="main" hx-select="main" hx-swap="outerHTML" hx-push-url="true">
+                                @if (($lots = $desk->lotsFor($wire['wire'])) !== [])<form class="bar" method="get" action="/cutting" hx-get="/cutting" hx-trigger="change" hx-target="main" hx-select="main" hx-swap="outerHTML" hx-push-url="true">
                                     @foreach ($desk->pieces as $piece)<input type="hidden" name="pieces[]" value="{{ $piece->ulid }}">@endforeach
                                     @foreach ($desk->pins as $key => $lot)@if ($key !== $cut['key'])<input type="hidden" name="pins[{{ $key }}]" value="{{ $lot }}">@endif @endforeach
                                     <label class="sr-only" for="pin-{{ $at }}-{{ $number }}-{{ $place }}">Take {{ $cut['cut']->label }} from</label>
                                     <select class="in is-text !w-auto !min-h-9" id="pin-{{ $at }}-{{ $number }}-{{ $place }}" name="pins[{{ $cut['key'] }}]">
                                         <option value="">from wherever is best</option>
-                                        @foreach ($desk->lotsFor($wire['wire']) as $lot)<option value="{{ $lot->ulid }}" @selected(($desk->pins[$cut['key']] ?? '') === $lot->ulid)>from {{ $lot->name }}</option>@endforeach
+                                        @foreach ($lots as $lot)<option value="{{ $lot->ulid }}" @selected(($desk->pins[$cut['key']] ?? '') === $lot->ulid)>from {{ $lot->name }}</option>@endforeach
                                     </select>
                                     <button type="submit" class="tool no-js">take it from there</button>
-                                </form>
+                                </form>@endif
                             </li>
                         @endforeach
                     </ul>

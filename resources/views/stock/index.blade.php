@@ -1,5 +1,6 @@
 <x-layout title="Stock" here="Stock">
-    <div class="flex flex-wrap items-end justify-between gap-4 mt-4"><h1>Stock</h1><span class="bar"><a class="may" href="/cutting">Cutting plan</a><a class="may" href="/stock/book">The metal book</a><a class="small" href="/stock/import">from a table</a><a class="small" href="/stock/lots.csv">lots (CSV)</a><a class="small" href="/stock/book.csv">book (CSV)</a></span></div>
+    <div class="flex flex-wrap items-end justify-between gap-4 mt-4"><h1>Stock</h1><span class="bar"><a class="may" href="/cutting">Cutting plan</a><a class="may" href="/stock/book">The metal book</a></span></div>
+    <p class="mt-1 small flex flex-wrap gap-x-4 leading-8"><a href="/stock/import">Lots from a table</a><a href="/stock/import?of=movements">Movements from a table</a><a href="/stock/lots.csv">Lots (CSV)</a><a href="/stock/book.csv">Book (CSV)</a></p>
     @if ($low !== [])<p class="banner is-note mt-3">Running low: {{ implode('; ', $low) }}. <span class="quiet small">Wire below {{ $profile->length($workshop->low_um / 1000) }}, set under <a href="/account">Account</a>; beads and findings below the mark you give them.</span></p>@endif
     <div class="scrolls mt-3">
     <table class="ledger stacks">
@@ -7,12 +8,12 @@
         <tbody>
         @forelse ($lots as $lot)
             <tr id="lot-{{ $lot->ulid }}" @class(['is-unfit' => $lot->heldMg() === 0])>
-                <td><strong>{{ $lot->name }}</strong> <span class="quiet small">{{ \App\Models\Lot::KINDS[$lot->kind] }}</span> <a class="small" href="/lots/{{ $lot->ulid }}/label.pdf" aria-label="label for {{ $lot->name }}, PDF">label</a> <a class="small" href="/lots/{{ $lot->ulid }}/scale" aria-label="weigh {{ $lot->name }}">weigh</a>@unless ($lot->isPins()) <a class="small" href="/lots/{{ $lot->ulid }}/ideas" aria-label="what to make of {{ $lot->name }}">what to make</a>@endunless</td>
+                <td><strong>{{ $lot->name }}</strong> <span class="quiet small">{{ \App\Models\Lot::KINDS[$lot->kind] }}</span><span class="small flex flex-wrap gap-x-3 leading-7"><a href="/lots/{{ $lot->ulid }}/label.pdf" aria-label="label for {{ $lot->name }}, PDF">label</a> <a href="/lots/{{ $lot->ulid }}/scale" aria-label="weigh {{ $lot->name }}">weigh</a>@unless ($lot->isPins()) <a href="/lots/{{ $lot->ulid }}/ideas" aria-label="what to make of {{ $lot->name }}">what to make</a>@endunless</span></td>
                 <td>{{ $lot->wireWords() }}{{ $lot->isPins() ? ', '.$profile->length($lot->pinMm()).' long' : '' }}</td>
                 <td class="num" data-label="left">{{ $lot->isPins() ? $lot->heldPins().' pins' : $profile->length($lot->heldMm()) }}@if (isset($spoken[$lot->id]))<span class="quiet small block">{{ $profile->length($spoken[$lot->id]['mm']) }} for {{ implode(', ', $spoken[$lot->id]['for']) }}</span>@endif</td>
                 <td class="num" data-label="weight">{{ number_format($lot->heldMg() / 1000, 2) }} g</td>
                 <td class="num" data-label="paid">{{ $lot->price_cents === null ? '–' : \Hebra\Core\Quantity\Money::fromCents($lot->price_cents)->text() }}</td>
-                <td data-label="it holds"><form class="bar" method="post" action="/lots/{{ $lot->ulid }}">@csrf @method('put')<label class="sr-only" for="holds-{{ $lot->ulid }}">{{ $lot->name }} holds</label><input class="in !w-28 !min-h-9" id="holds-{{ $lot->ulid }}" name="holds" placeholder="{{ $lot->isPins() ? 'pins' : 'mm or g' }}" autocomplete="off"><button type="submit" class="tool" aria-label="correct {{ $lot->name }}">correct</button></form><x-problem :for="'holds.'.$lot->ulid" :problem="$problem" /></td>
+                <td data-label="it holds"><form class="bar !flex-nowrap" method="post" action="/lots/{{ $lot->ulid }}">@csrf @method('put')<label class="sr-only" for="holds-{{ $lot->ulid }}">{{ $lot->name }} holds</label><input class="in !w-28 !min-h-9" id="holds-{{ $lot->ulid }}" name="holds" placeholder="{{ $lot->isPins() ? 'pins' : 'mm or g' }}" autocomplete="off"><button type="submit" class="tool" aria-label="correct {{ $lot->name }}">correct</button></form><x-problem :for="'holds.'.$lot->ulid" :problem="$problem" /></td>
             </tr>
         @empty
             <tr><td colspan="6" class="quiet">Nothing is booked yet. Everything works without: a making may draw on wire not booked yet.</td></tr>
@@ -46,16 +47,12 @@
             <x-field name="supply_amount" problem-for="supply.amount" label="How many, or how long" :value="$was('supply_amount')" :problem="$problem" placeholder="40, or 2 m" autocomplete="off" />
             <x-field name="supply_price" problem-for="supply.price" label="Costs each, or a metre" :value="$was('supply_price')" :problem="$problem" placeholder="0.12" autocomplete="off" />
             <x-field name="supply_low" problem-for="supply.low" label="Say when below" :value="$was('supply_low')" :problem="$problem" autocomplete="off" />
-            <datalist id="finding-names">@foreach ($findingNames as $name)<option value="{{ $name }}"></option>@endforeach</datalist>
+            <datalist id="finding-names" hx-get="/supplies/names" hx-trigger="focus from:#supply once"></datalist>
             <p class="col-span-2 md:col-span-6"><button type="submit" class="may">Take it in</button> <span class="quiet small">Named as a piece calls it, it is counted down when a making is closed.</span></p></form>
         @if ($supplies->isEmpty())<p class="quiet mt-2">None yet. Ear backs, crimps, chain by the metre, boxes: what you buy ready to use.</p>@endif
         <ul class="grid gap-x-8 mt-3 grid-cols-1 md:grid-cols-2">
         @foreach ($supplies as $supply)
-            <li class="flex flex-wrap items-center gap-x-3 gap-y-1 py-1.5 min-w-0 border-b border-rule">
-                <span class="grow">{{ ucfirst($supply->name) }} <span class="quiet small">{{ \App\Models\Supply::KINDS[$supply->kind] }}{{ $supply->isByLength() ? ', priced a metre' : '' }}{{ $supply->isLow() ? ', low' : '' }}</span></span>
-                <form class="bar" method="post" action="/supplies/{{ $supply->ulid }}">@csrf @method('put')<label class="sr-only" for="held-{{ $supply->ulid }}">Held of {{ $supply->name }}</label><input class="in !w-24 !min-h-9 text-right" id="held-{{ $supply->ulid }}" name="held" value="{{ $supply->words($supply->held, $profile) }}" autocomplete="off"><label class="sr-only" for="cost-{{ $supply->ulid }}">{{ ucfirst($supply->name) }} costs</label><input class="in !w-20 !min-h-9 text-right" id="cost-{{ $supply->ulid }}" name="price" value="{{ $supply->price_cents === null ? '' : \Hebra\Core\Price\Bill::cents($supply->price_cents) }}" placeholder="{{ $supply->isByLength() ? 'a metre' : 'each' }}" autocomplete="off"><label class="sr-only" for="low-{{ $supply->ulid }}">Say when {{ $supply->name }} is below</label><input class="in !w-20 !min-h-9 text-right" id="low-{{ $supply->ulid }}" name="low" value="{{ $supply->low_at === null ? '' : $supply->words($supply->low_at, $profile) }}" placeholder="low at" autocomplete="off"><button type="submit" class="tool" aria-label="set {{ $supply->name }}">set</button></form>
-                <form method="post" action="/supplies/{{ $supply->ulid }}">@csrf @method('delete')<button type="submit" class="word small" aria-label="take out {{ $supply->name }}">take out</button></form>
-                <x-problem :for="'held.'.$supply->ulid" :problem="$problem" /></li>
+            <x-kept :action="'/supplies/'.$supply->ulid" :ulid="$supply->ulid" :name="$supply->name" amount="held" :there="$supply->words($supply->held, $profile)" :price="$supply->price_cents" :per="$supply->isByLength() ? 'a metre' : 'each'" :low="$supply->low_at === null ? '' : $supply->words($supply->low_at, $profile)" :problem="$problem"><span>{{ ucfirst($supply->name) }} <span class="quiet small">{{ \App\Models\Supply::KINDS[$supply->kind] }}{{ $supply->isLow() ? ', low' : '' }}</span></span></x-kept>
         @endforeach
         </ul>
     </section>
@@ -70,11 +67,7 @@
         <ul class="grid gap-x-8 mt-3 grid-cols-1 md:grid-cols-2">
         @foreach ($beads as $bead)
             @php($core = $bead->core())
-            <li class="flex flex-wrap items-center gap-x-3 gap-y-1 py-1.5 min-w-0 border-b border-rule">@include('svg.glyph', ['bead' => $core, 'size' => 30])
-                <span class="grow">{{ $core->words() }} <span class="quiet small">{{ $core->name !== '' ? $core->sizeWords().', ' : '' }}hole {{ \Hebra\Core\Quantity\Figures::mm($core->holeMm) }}, {{ $core->material->value }}</span></span>
-                <form class="bar" method="post" action="/beads/{{ $bead->ulid }}">@csrf @method('put')<label class="sr-only" for="owned-{{ $bead->ulid }}">Owned of {{ $core->words() }}</label><input class="in !w-20 !min-h-9 text-right" id="owned-{{ $bead->ulid }}" name="owned" value="{{ $bead->owned }}" inputmode="numeric" autocomplete="off"><label class="sr-only" for="costs-{{ $bead->ulid }}">Each {{ $core->words() }} costs</label><input class="in !w-20 !min-h-9 text-right" id="costs-{{ $bead->ulid }}" name="price" value="{{ $bead->price_cents === null ? '' : \Hebra\Core\Price\Bill::cents($bead->price_cents) }}" placeholder="each" autocomplete="off"><label class="sr-only" for="low-{{ $bead->ulid }}">Say when {{ $core->words() }} is below</label><input class="in !w-20 !min-h-9 text-right" id="low-{{ $bead->ulid }}" name="low" value="{{ $bead->low_at }}" placeholder="low at" inputmode="numeric" autocomplete="off"><button type="submit" class="tool" aria-label="set count and price of {{ $core->words() }}">set</button></form>
-                <form method="post" action="/beads/{{ $bead->ulid }}">@csrf @method('delete')<button type="submit" class="word small" aria-label="take out {{ $core->words() }}">take out</button></form>
-                <x-problem :for="'owned.'.$bead->ulid" :problem="$problem" /></li>
+            <x-kept :action="'/beads/'.$bead->ulid" :ulid="$bead->ulid" :name="$core->words()" amount="owned" :there="$bead->owned" :price="$bead->price_cents" :low="$bead->low_at" :problem="$problem">@include('svg.glyph', ['bead' => $core, 'size' => 30])<span>{{ $core->words() }} <span class="quiet small">{{ $core->name !== '' ? $core->sizeWords().', ' : '' }}hole {{ \Hebra\Core\Quantity\Figures::mm($core->holeMm) }}, {{ $core->material->value }}</span></span></x-kept>
         @endforeach
         </ul>
     </section>

@@ -2,7 +2,7 @@
 <x-layout title="Metal by month" here="Stock">
     <p class="mt-3"><a href="/stock/book">← The metal book</a></p>
     <h1>Metal in {{ $desk->year }}</h1>
-    <p class="bar small mt-1"><a class="tool" href="/stock/months?year={{ (int) $desk->year - 1 }}">{{ (int) $desk->year - 1 }}</a><a class="tool" href="/stock/months?year={{ (int) $desk->year + 1 }}">{{ (int) $desk->year + 1 }}</a></p>
+    <p class="bar small mt-1"><a class="tool" href="/stock/months?year={{ (int) $desk->year - 1 }}">{{ (int) $desk->year - 1 }}</a>@if ((int) $desk->year < (int) now()->year)<a class="tool" href="/stock/months?year={{ (int) $desk->year + 1 }}">{{ (int) $desk->year + 1 }}</a>@endif</p>
     @if ($desk->months === [])<p class="quiet mt-4">Nothing was booked in {{ $desk->year }}.</p>@endif
     @foreach ($desk->metals() as $metal)
         <section class="mt-6" aria-labelledby="metal-{{ $metal }}">
