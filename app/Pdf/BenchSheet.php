@@ -151,7 +151,7 @@ final class BenchSheet
     private function step(int $number, Step $step): void
     {
         $wide = $this->sheet->roomWideMm() - 14.0;
-        $text = $step->text.($step->tool === '' ? '' : ' With: '.$step->tool.'.').($step->count > 0 ? " ({$step->count} {$step->counted})" : '');
+        $text = $step->text.($step->tool === '' ? '' : ' With: '.$step->tool.'.').($step->count > 1 ? " ({$step->count} {$step->counted})" : '');
         $cautions = implode(' ', array_map(fn ($caution): string => $caution->words(), $step->cautions));
         $this->sheet->letters(8);
         $high = 6.0 + $this->sheet->getStringHeight($wide, $text) + ($cautions === '' ? 0.0 : $this->sheet->getStringHeight($wide, $cautions));
