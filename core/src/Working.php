@@ -17,6 +17,12 @@ final readonly class Working
     ) {
     }
 
+    /** The same by a maker's own hand. */
+    public function byHand(float $factor, int $makings): self
+    {
+        return new self($this->what, '('.$this->rule.') × your hand', '('.$this->numbers.') × '.Quantity\Figures::trim($factor, 3), $this->result * $factor, $this->unit, $this->source.'; your hand from '.Quantity\Figures::counted($makings, 'making'));
+    }
+
     public function text(): string
     {
         return "{$this->what}: {$this->rule} = {$this->numbers} = ".Quantity\Figures::trim($this->result, 3).($this->unit === '' ? '' : ' '.$this->unit);

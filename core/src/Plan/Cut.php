@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Hand\Advice;
 use Hebra\Core\Wire\Wire;
 
 /**
@@ -33,6 +34,8 @@ final readonly class Cut
         public ?float $pinMm = null,
         /** which of the wires of its part, where there are several; empty for the first */
         public string $slot = '',
+        /** how it was fitted to the maker's hand, where it was */
+        public ?Advice $advice = null,
     ) {
         $length = $net = 0.0;
         foreach ($segments as $segment) {
@@ -71,11 +74,20 @@ final readonly class Cut
 
     public function times(int $count): self
     {
-        return new self($this->label, $this->part, $this->role, $this->wire, $count, $this->segments, $this->bends, $this->pinMm, $this->slot);
+        return new self($this->label, $this->part, $this->role, $this->wire, $count, $this->segments, $this->bends, $this->pinMm, $this->slot, $this->advice);
     }
 
     public function labelled(string $label): self
     {
-        return new self($label, $this->part, $this->role, $this->wire, $this->count, $this->segments, $this->bends, $this->pinMm, $this->slot);
+        return new self($label, $this->part, $this->role, $this->wire, $this->count, $this->segments, $this->bends, $this->pinMm, $this->slot, $this->advice);
+    }
+
+    /**
+     * @param  non-empty-list<Segment>  $segments
+     * @param  list<BendMark>  $bends
+     */
+    public function fitted(array $segments, array $bends, Advice $advice): self
+    {
+        return new self($this->label, $this->part, $this->role, $this->wire, $this->count, $segments, $bends, $this->pinMm, $this->slot, $advice);
     }
 }

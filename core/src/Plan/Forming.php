@@ -54,7 +54,9 @@ final readonly class Forming
         $strength = $profile->strengths->of($wire->metal);
         $bend = new SpringBack(Section::round($wire->diameterMm()), $strength->modulusMpa(), $strength->yieldMpa($wire->temper->numbersHard()));
         try {
-            $mandrel = $bend->mandrelMm($insideMm);
+            // What this maker's wire opens to, over what the rule says.
+            $spring = $profile->hand?->spring($wire->metal, $wire->temper) ?? 1.0;
+            $mandrel = $bend->mandrelMm($insideMm / $spring);
         } catch (OutOfRange) {
             // Too springy for any mandrel: what is wanted is all that can be said.
             return new self($insideMm, $insideMm, null, $insideMm);
@@ -65,7 +67,7 @@ final readonly class Forming
             $mark = null;
         }
 
-        return new self($insideMm, $mandrel, $mark, $mark === null ? $insideMm : $bend->insideMm($mark->mm));
+        return new self($insideMm, $mandrel, $mark, $mark === null ? $insideMm : $bend->insideMm($mark->mm) * $spring);
     }
 
     /** Where to bend it: `the third mark (2.5 mm) of the round-nose pliers`, or the diameter and what one bends it on. */

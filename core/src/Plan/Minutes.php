@@ -24,8 +24,16 @@ final class Minutes
         return $minutes + $plan->piece->makes->count * array_sum(array_map(self::step(...), $plan->steps()));
     }
 
-    private static function step(Step $step): float
+    /** What kind of step it is, for what is learned of time. */
+    public static function kind(Step $step): string
     {
-        return (self::STEP[explode(' ', $step->event)[0]] ?? self::STEP['work']) + $step->count * (self::COUNTED[$step->counted] ?? self::OTHERWISE);
+        $kind = explode(' ', $step->event)[0];
+
+        return isset(self::STEP[$kind]) ? $kind : 'work';
+    }
+
+    public static function step(Step $step): float
+    {
+        return self::STEP[self::kind($step)] + $step->count * (self::COUNTED[$step->counted] ?? self::OTHERWISE);
     }
 }

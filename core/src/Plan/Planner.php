@@ -110,7 +110,8 @@ final class Planner
     {
         $this->gather();
         $this->number();
-        $this->bareCuts = array_map(fn (PartPlan $part): array => $part->technique->cuts($part), $this->parts);
+        $hand = $this->profile->hand;
+        $this->bareCuts = array_map(fn (PartPlan $part): array => $hand === null ? $part->technique->cuts($part) : array_map($hand->fitted(...), $part->technique->cuts($part)), $this->parts);
         [$cuts, $pins] = $this->cuts();
         $layout = new Layout($this->instances, $this->piece->fit->kind, $this->closings());
         $steps = $this->steps();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Hand\Hand;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\LengthUnit;
 use Hebra\Core\Quantity\Ruler;
@@ -31,7 +32,15 @@ final readonly class Profile
         public Schools $schools = new Schools,
         public ToolBox $tools = new ToolBox,
         public Strengths $strengths = new Strengths,
+        /** what the maker's logs taught; null where plans follow the plain sums */
+        public ?Hand $hand = null,
     ) {
+    }
+
+    /** The same by the plain sums. */
+    public function withoutHand(): self
+    {
+        return new self($this->ruler, $this->sizes, $this->clearanceMm, $this->keepMm, $this->spareEvery, $this->schools, $this->tools, $this->strengths);
     }
 
     public function unit(): LengthUnit
