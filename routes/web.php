@@ -78,6 +78,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/stock', [StockController::class, 'index']);
     Route::post('/stock', [StockController::class, 'store']);
     Route::get('/lots/{lot}/ideas', [StockController::class, 'ideas']);
+    Route::get('/beads/{bead}/ideas', [SupplyController::class, 'ideas']);
     Route::get('/lots/{lot}/scale', [ScaleController::class, 'show']);
     Route::get('/lots/{lot}/scale/live', [ScaleController::class, 'live']);
     Route::post('/lots/{lot}/scale/tare', [ScaleController::class, 'tare']);

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\SupplyBook;
 use App\Models\Bead;
 use App\Models\Lot;
+use Hebra\Core\Plan\Planner;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -208,5 +210,20 @@ final class StockTest extends TestCase
         $this->get("/lots/{$lot->ulid}/ideas")->assertOk()->assertSee('Test drops, a pair')->assertSee('163 mm of it')->assertSee('value="link-and-drop"', false)->assertDontSee('value="linked-bracelet"', false);
         $this->receive(['kind' => 'offcut', 'amount' => '20 mm', 'name' => 'Stub'])->assertStatus(303);
         $this->get('/lots/'.Lot::query()->where('name', 'Stub')->firstOrFail()->ulid.'/ideas')->assertOk()->assertSee('It is enough for nothing');
+    }
+
+    /** A pair of drops takes two pins, so five do for it twice; a pair takes two of its bead, one fewer is enough for nothing. */
+    public function test_pins_and_beads_say_what_they_are_enough_for(): void
+    {
+        $piece = $this->piece('link-and-drop');
+        $plan = Planner::plan($piece->document(), $this->workshop()->profile());
+        $drop = $plan->cuts[2];
+        $this->receive(['kind' => 'pins', 'size' => '24 awg', 'amount' => '', 'pins' => '5', 'pin_length' => ceil($drop->lengthMm()).' mm', 'name' => 'Pins'])->assertStatus(303);
+        $this->get('/lots/'.Lot::query()->sole()->ulid.'/ideas')->assertOk()->assertSee('5 pins')->assertSee('Test drops, a pair')->assertSee('2 of them, 2 times');
+        $count = $plan->beads[0];
+        $enough = app(SupplyBook::class)->bead($this->workshop(), $count->bead, $count->all);
+        $this->get("/beads/{$enough->ulid}/ideas")->assertOk()->assertSee('Test drops, a pair')->assertSee("{$count->all} of them");
+        app(SupplyBook::class)->correct($this->workshop(), $enough, $count->all - 1);
+        $this->get("/beads/{$enough->ulid}/ideas")->assertOk()->assertDontSee('Test drops, a pair');
     }
 }

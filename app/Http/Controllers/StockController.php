@@ -11,7 +11,7 @@ use App\Models\SupplyMovement;
 use App\Pdf\LotLabel;
 use App\View\Csv;
 use App\View\CuttingDesk;
-use App\View\LotIdeas;
+use App\View\Ideas;
 use App\View\MonthsDesk;
 use App\View\ToBuy;
 use Hebra\Core\Problem;
@@ -96,7 +96,7 @@ final class StockController extends Controller
     {
         Gate::authorize('update', $lot);
 
-        return view('stock.ideas', ['desk' => new LotIdeas($this->workshop($request), $lot)]);
+        return view('stock.ideas', ['desk' => new Ideas($this->workshop($request), $lot)]);
     }
 
     public function label(Request $request, Lot $lot): Response

@@ -9,11 +9,13 @@ use App\Exceptions\Refused;
 use App\Models\Bead;
 use App\Models\Piece;
 use App\Models\Supply;
+use App\View\Ideas;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Money;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -43,6 +45,13 @@ final class SupplyController extends Controller
         }
 
         return response(implode('', array_map(fn (string $name): string => '<option value="'.e($name).'"></option>', array_unique(array_filter($names)))));
+    }
+
+    public function ideas(Request $request, Bead $bead): View
+    {
+        Gate::authorize('view', $bead);
+
+        return view('stock.ideas', ['desk' => new Ideas($this->workshop($request), $bead)]);
     }
 
     public function store(Request $request): RedirectResponse|Response

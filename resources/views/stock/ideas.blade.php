@@ -1,16 +1,15 @@
-@php($profile = auth()->user()->workshop->profile())
-<x-layout :title="'What to make of '.$desk->lot->name" here="Stock">
-    <p class="mt-3"><a href="/stock#lot-{{ $desk->lot->ulid }}">← Stock</a></p>
-    <h1>What to make of {{ $desk->lot->name }}</h1>
-    <p class="mt-1">{{ ucfirst($desk->lot->wireWords()) }}, <span class="figure">{{ $profile->length($desk->lot->heldMm()) }}</span>. All cuts of this wire in each of these come from it; what uses most stands first.</p>
+<x-layout :title="'What to make of '.$desk->name" here="Stock">
+    <p class="mt-3"><a href="/stock">← Stock</a></p>
+    <h1>What to make of {{ $desk->name }}</h1>
+    <p class="mt-1"><span class="figure">{{ $desk->there }}</span>. Each of these can be made of it as far as it is wanted; what uses most stands first.</p>
     @if ($desk->ideas === [])<p class="quiet mt-4">It is enough for nothing you have laid out, nor for a pattern as it stands. A shorter link or a smaller eye may make it so.</p>@endif
     <form method="post" action="/pieces" class="pins mt-3">@csrf
         @foreach ($desk->ideas as $idea)
             @php($inside = ucfirst($idea['words']))
             @if ($idea['pattern'] !== '')
-                <button type="submit" class="pin pattern" name="pattern" value="{{ $idea['pattern'] }}"><span class="card-paper">@include('svg.piece', ['drawing' => $idea['drawing'], 'small' => true, 'label' => ''])</span><strong>{{ $inside }}</strong><span class="quiet small">{{ $profile->length($idea['usesMm']) }} of it{{ $idea['times'] > 1 ? ', '.$idea['times'].' times' : '' }}</span></button>
+                <button type="submit" class="pin pattern" name="pattern" value="{{ $idea['pattern'] }}"><span class="card-paper">@include('svg.piece', ['drawing' => $idea['drawing'], 'small' => true, 'label' => ''])</span><strong>{{ $inside }}</strong><span class="quiet small">{{ $idea['uses'] }}</span></button>
             @else
-                <a class="pin" href="{{ $idea['address'] }}"><span class="card-paper">@include('svg.piece', ['drawing' => $idea['drawing'], 'small' => true, 'label' => ''])</span><strong>{{ $inside }}</strong><span class="quiet small">yours · {{ $profile->length($idea['usesMm']) }} of it{{ $idea['times'] > 1 ? ', '.$idea['times'].' times' : '' }}</span></a>
+                <a class="pin" href="{{ $idea['address'] }}"><span class="card-paper">@include('svg.piece', ['drawing' => $idea['drawing'], 'small' => true, 'label' => ''])</span><strong>{{ $inside }}</strong><span class="quiet small">yours · {{ $idea['uses'] }}</span></a>
             @endif
         @endforeach
     </form>

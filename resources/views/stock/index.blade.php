@@ -8,7 +8,7 @@
         <tbody>
         @forelse ($lots as $lot)
             <tr id="lot-{{ $lot->ulid }}" @class(['is-unfit' => $lot->heldMg() === 0])>
-                <td><strong>{{ $lot->name }}</strong> <span class="quiet small">{{ \App\Models\Lot::KINDS[$lot->kind] }}</span><span class="small flex flex-wrap gap-x-3 leading-7"><a href="/lots/{{ $lot->ulid }}/label.pdf" aria-label="label for {{ $lot->name }}, PDF">label</a> <a href="/lots/{{ $lot->ulid }}/scale" aria-label="weigh {{ $lot->name }}">weigh</a>@unless ($lot->isPins()) <a href="/lots/{{ $lot->ulid }}/ideas" aria-label="what to make of {{ $lot->name }}">what to make</a>@endunless</span></td>
+                <td><strong>{{ $lot->name }}</strong> <span class="quiet small">{{ \App\Models\Lot::KINDS[$lot->kind] }}</span><span class="small flex flex-wrap gap-x-3 leading-7"><a href="/lots/{{ $lot->ulid }}/label.pdf" aria-label="label for {{ $lot->name }}, PDF">label</a> <a href="/lots/{{ $lot->ulid }}/scale" aria-label="weigh {{ $lot->name }}">weigh</a><a href="/lots/{{ $lot->ulid }}/ideas" aria-label="what to make of {{ $lot->name }}">what to make</a></span></td>
                 <td>{{ $lot->wireWords() }}{{ $lot->isPins() ? ', '.$profile->length($lot->pinMm()).' long' : '' }}</td>
                 <td class="num" data-label="left">{{ $lot->isPins() ? $lot->heldPins().' pins' : $profile->length($lot->heldMm()) }}@if (isset($spoken[$lot->id]))<span class="quiet small block">{{ $profile->length($spoken[$lot->id]['mm']) }} for {{ implode(', ', $spoken[$lot->id]['for']) }}</span>@endif</td>
                 <td class="num" data-label="weight">{{ number_format($lot->heldMg() / 1000, 2) }} g</td>
@@ -67,7 +67,7 @@
         <ul class="grid gap-x-8 mt-3 grid-cols-1 md:grid-cols-2">
         @foreach ($beads as $bead)
             @php($core = $bead->core())
-            <x-kept :action="'/beads/'.$bead->ulid" :ulid="$bead->ulid" :name="$core->words()" amount="owned" :there="$bead->owned" :price="$bead->price_cents" :low="$bead->low_at" :problem="$problem">@include('svg.glyph', ['bead' => $core, 'size' => 30])<span>{{ $core->words() }} <span class="quiet small">{{ $core->name !== '' ? $core->sizeWords().', ' : '' }}hole {{ \Hebra\Core\Quantity\Figures::mm($core->holeMm) }}, {{ $core->material->value }}</span></span></x-kept>
+            <x-kept :action="'/beads/'.$bead->ulid" :ulid="$bead->ulid" :name="$core->words()" amount="owned" :there="$bead->owned" :price="$bead->price_cents" :low="$bead->low_at" :problem="$problem">@include('svg.glyph', ['bead' => $core, 'size' => 30])<span>{{ $core->words() }} <span class="quiet small">{{ $core->name !== '' ? $core->sizeWords().', ' : '' }}hole {{ \Hebra\Core\Quantity\Figures::mm($core->holeMm) }}, {{ $core->material->value }}</span></span> @if ($bead->owned > 0)<a class="small ml-auto" href="/beads/{{ $bead->ulid }}/ideas" aria-label="what to make of {{ $core->words() }}">what to make</a>@endif</x-kept>
         @endforeach
         </ul>
     </section>

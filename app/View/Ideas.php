@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Bead;
+use App\Models\Lot;
+use App\Models\Piece;
+use App\Models\Workshop;
+use Hebra\Core\Bead\Bead as CoreBead;
+use Hebra\Core\Piece\Patterns;
+use Hebra\Core\Piece\Piece as Document;
+use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Plan;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Stock\CuttingTerms;
+use Hebra\Core\Wire\Wire;
+
+/** What a coil, an offcut, a bag of pins or a heap of beads is enough for: of the patterns and the maker's own pieces those that take it, and how often. */
+final readonly class Ideas
+{
+    /** A bead does for another that is no more than so much larger or smaller, mm. */
+    private const SAME_BEAD_MM = 0.5;
+
+    private const SAME_WIRE_MM = 0.02;
+
+    /** @var list<array{words: string, address: string, pattern: string, uses: string, much: float, drawing: Drawing}> what uses most of it first */
+    public array $ideas;
+
+    public string $name;
+
+    public string $there;
+
+    private Profile $profile;
+
+    public function __construct(private Workshop $workshop, private Lot|Bead $of)
+    {
+        $this->profile = $workshop->profile();
+        [$this->name, $this->there] = $of instanceof Bead ? [$of->core()->words(), Figures::counted($of->owned, 'bead')]
+            : [$of->name, ucfirst($of->wireWords()).', '.($of->isPins() ? Figures::counted($of->heldPins(), 'pin').' of '.$this->profile->length($of->pinMm()) : $this->profile->length($of->heldMm()))];
+        $ideas = [];
+        foreach ($this->workshop->pieces()->where('is_pattern', false)->latest('id')->limit(60)->get() as $piece) {
+            /** @var Piece $piece */
+            $ideas[] = $this->idea($piece->document(), $piece->name, "/pieces/{$piece->ulid}", '');
+        }
+        foreach (Patterns::all() as $name => $pattern) {
+            $ideas[] = $this->idea(Patterns::start($name, $name, $this->profile->schools), $pattern->words, '', $name);
+        }
+        $ideas = array_values(array_filter($ideas));
+        usort($ideas, fn (array $a, array $b): int => $b['much'] <=> $a['much']);
+        $this->ideas = array_slice($ideas, 0, 24);
+    }
+
+    /** @return array{words: string, address: string, pattern: string, uses: string, much: float, drawing: Drawing}|null null where it is not enough, or not wanted */
+    private function idea(Document $document, string $words, string $address, string $pattern): ?array
+    {
+        $plan = Planner::plan($document, $this->profile);
+        [$one, $times, $uses] = match (true) {
+            $this->of instanceof Bead => $this->counted($this->beads($plan, $this->of), $this->of->owned),
+            $this->of->isPins() => $this->counted($this->pins($plan, $this->of), $this->of->heldPins()),
+            default => $this->wire($plan, $this->of),
+        };
+
+        return $times < 1 ? null : ['words' => $words.', '.$plan->piece->makes->words(), 'address' => $address, 'pattern' => $pattern, 'uses' => $uses.($times > 1 ? ", {$times} times" : ''), 'much' => $one,
+            'drawing' => new Drawing($plan->assembly, 150, 150, 0, 8, 'idea-'.($pattern !== '' ? $pattern : substr($address, -8)))];
+    }
+
+    /** @return array{float, int, string} how much one takes, how often there is enough, and that in words */
+    private function counted(int $one, int $held): array
+    {
+        return [(float) $one, $one === 0 ? 0 : intdiv($held, $one), "{$one} of them"];
+    }
+
+    /** @return array{float, int, string} */
+    private function wire(Plan $plan, Lot $lot): array
+    {
+        $trim = (new CuttingTerms)->trimMm;
+        $one = 0.0;
+        foreach ($plan->cuts as $cut) {
+            if ($cut->wire->temper->value === $lot->temper && self::isOf($lot, $cut->wire)) {
+                $one += min(2000, $cut->count) * ($this->profile->ruler->upMm($cut->lengthMm()) + $trim);
+            }
+        }
+
+        return [$one, $one <= 0 ? 0 : (int) floor(($lot->heldMm() + $trim + 1e-6) / $one), $this->profile->length($one).' of it'];
+    }
+
+    /** Drops that are planned on such pins, or on cut wire for which such a pin is long enough. */
+    private function pins(Plan $plan, Lot $lot): int
+    {
+        $fits = fn (Cut $cut): bool => self::isOf($lot, $cut->wire) && ($cut->pinMm !== null ? abs($cut->pinMm - $lot->pinMm()) < 0.5 : $cut->lengthMm() <= $lot->pinMm() + 1e-6 && $plan->piece->part($cut->part)->technique()->name() === 'head-pin');
+
+        return array_sum(array_map(fn (Cut $cut): int => $fits($cut) ? $cut->count : 0, $plan->strips()));
+    }
+
+    /** The same bead, or another for which it would do: about as large, its hole no smaller. */
+    private function beads(Plan $plan, Bead $bead): int
+    {
+        $own = $bead->core();
+        $does = fn (CoreBead $planned): bool => $planned->key() === $own->key()
+            || ($planned->shape === $own->shape && abs($planned->widthMm - $own->widthMm) <= self::SAME_BEAD_MM && abs($planned->lengthMm - $own->lengthMm) <= self::SAME_BEAD_MM && $own->holeMm >= $planned->holeMm);
+        $most = 0;
+        foreach ($plan->beads as $count) {
+            $most = $does($count->bead) ? max($most, $count->all) : $most;
+        }
+
+        return $most;
+    }
+
+    private static function isOf(Lot $lot, Wire $wire): bool
+    {
+        return $wire->metal->value === $lot->metal && abs($wire->diameterMm() - $lot->wire()->diameterMm()) < self::SAME_WIRE_MM;
+    }
+}
