@@ -63,6 +63,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/pieces/{piece}/{stage}', [StageController::class, 'show']);
 
     Route::patch('/makings/{making}', [MakingController::class, 'update']);
+    Route::post('/makings/{making}/events', [MakingController::class, 'events']);
     Route::put('/makings/{making}', [MakingController::class, 'close']);
     Route::delete('/makings/{making}', [MakingController::class, 'destroy']);
 

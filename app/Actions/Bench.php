@@ -5,17 +5,33 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Exceptions\Refused;
+use App\Models\CutTick;
 use App\Models\Making;
 use App\Models\Piece;
+use App\Models\StepTime;
 use App\View\MakingDesk;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Minutes;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Progress;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Problem;
 use Illuminate\Support\Facades\DB;
 
-/** Making a piece: begin, go on and back, count, stop. */
+/**
+ * Making a piece: begin, go on and back, count, mend, stop. A move names the number of moves that its device had seen, so that what is sent twice
+ * moves once; an event's own name says that it has come before, however long the device was away.
+ */
 final class Bench
 {
+    /** A step that took longer than so many times its estimate, and longer than so many minutes, ran on while nobody worked. */
+    private const TIMES = 6;
+
+    private const MINUTES = 10;
+
+    private const MOST_TROUBLES = 200;
+
     /** @throws Refused if a check says stop or nothing is laid out */
     public function begin(Piece $piece): Making
     {
@@ -28,48 +44,126 @@ final class Bench
         }
 
         return DB::transaction(fn (): Making => $piece->openMaking()->first() ?? $piece->makings()->create([
-            'workshop_id' => $piece->workshop_id, 'document' => $piece->json(), 'revision' => $piece->revision,
+            // Of a pair both are turned on the same mark before the next is.
+            'workshop_id' => $piece->workshop_id, 'document' => $piece->json(), 'revision' => $piece->revision, 'is_across' => $plan->piece->makes->count === 2,
         ]));
     }
 
     /**
-     * Goes from the step the page showed to the next. Sent twice, it moves once.
+     * Does what one event says, once.
      *
-     * @throws Refused if the making stands elsewhere, something is uncounted or not hooked on
+     * @throws Problem if the making stands elsewhere, something is uncounted or not hooked on, or the event says nothing known
      */
-    public function next(Making $making, Plan $plan, int $at, bool $hooked, bool $allCounted): void
+    public function move(Making $making, Plan $plan, BenchEvent $event): void
     {
-        $this->standsAt($making, $at);
-        $step = MakingDesk::stepAt($plan, $at);
+        DB::transaction(function () use ($making, $plan, $event): void {
+            $making->refresh();
+            if ($event->name !== '' && DB::table('bench_events')->where('making_id', $making->id)->where('event', $event->name)->exists()) {
+                return;
+            }
+            ! $making->isClosed() || throw Refused::closed();
+            $making->moves === $event->at || throw Refused::staleStep();
+            match ($event->do) {
+                'next' => $this->next($making, $plan, $event),
+                'back' => $this->back($making, $plan),
+                'count' => $this->count($making, $plan, $event->counted),
+                'spoiled', 'short' => $this->trouble($making, $plan, $event),
+                'across', 'one' => $this->stands($making, MakingDesk::progressOf($making, $plan)->across($event->do === 'across'), 0),
+                default => throw Refused::invalid('do', 'Give next, back, count, spoiled, short, across or one.'),
+            };
+            if ($event->name !== '') {
+                DB::table('bench_events')->insert(['making_id' => $making->id, 'event' => $event->name]);
+            }
+        });
+    }
+
+    private function next(Making $making, Plan $plan, BenchEvent $event): void
+    {
+        $desk = new MakingDesk($making, $plan);
+        $step = $desk->step;
         if ($step === null) {
             return;
         }
-        if ($step->asks !== '' && ! $hooked) {
+        if ($step->asks !== '' && ! $event->isHooked) {
             throw Refused::notHooked($step->asks);
         }
-        if ($step->count > 0 && ! $allCounted && $making->counted < $step->count) {
-            throw Refused::uncounted($making->counted, $step->count, $step->counted);
+        if (! $event->isAll && ! $desk->isCounted()) {
+            throw Refused::uncounted($making->counted, $desk->expected(), $step->counted);
         }
-        $making->forceFill(['step' => $at + 1, 'counted' => 0])->save();
+        // A number of wraps that the maker settled on is asked of the twin side too.
+        if ($step->counted === 'wraps' && $making->counted > 0 && $making->counted !== $desk->expected()) {
+            $making->counts = [...($making->counts ?? []), MakingDesk::twin($step) => $making->counted];
+        }
+        $this->timed($making, $step, $event->milliseconds);
+        $this->stands($making, $desk->progress->next(), 0);
     }
 
-    public function back(Making $making, int $at): void
+    private function back(Making $making, Plan $plan): void
     {
-        $this->standsAt($making, $at);
-        $making->forceFill(['step' => max(0, $at - 1), 'counted' => 0])->save();
+        $this->stands($making, MakingDesk::progressOf($making, $plan)->back(), 0);
     }
 
-    /** The count as the page saw it, and the one it becomes: a doubled tap counts once. */
-    public function count(Making $making, Plan $plan, int $at, int $counted): void
+    /** The count as the page saw it, and the one it becomes: a doubled tap counts once. Wraps may be more than planned. */
+    private function count(Making $making, Plan $plan, int $counted): void
     {
-        $this->standsAt($making, $at);
-        $most = MakingDesk::stepAt($plan, $at)->count ?? 0;
+        $desk = new MakingDesk($making, $plan);
+        $most = $desk->step?->counted === 'wraps' ? max(20, 2 * $desk->expected()) : $desk->expected();
         $making->forceFill(['counted' => max(0, min($most, $counted))])->save();
     }
 
-    private function standsAt(Making $making, int $at): void
+    private function stands(Making $making, Progress $progress, int $counted): void
     {
-        ! $making->isClosed() || throw Refused::closed();
-        $making->step === $at || throw Refused::staleStep();
+        $making->forceFill(['progress' => $progress->write(), 'is_across' => $progress->isAcross, 'step' => $progress->count(), 'counted' => $counted, 'moves' => $making->moves + 1])->save();
+    }
+
+    /**
+     * A cut was spoiled, or ran short: it is written down, its lot is told, and the steps of its wire that were done come again with a new cut.
+     */
+    private function trouble(Making $making, Plan $plan, BenchEvent $event): void
+    {
+        $desk = new MakingDesk($making, $plan);
+        $key = $desk->cutKey();
+        $key !== '' && $desk->step !== null || throw Refused::invalid('do', 'No cut is on the bench at this step.');
+        $troubles = $making->troubles ?? [];
+        count($troubles) < self::MOST_TROUBLES || throw Refused::invalid('do', 'This making has '.self::MOST_TROUBLES.' troubles noted: close it, and begin it anew.');
+        $making->troubles = [...$troubles, ['kind' => $event->do, 'cut' => $key, 'step' => $desk->step->title]];
+        $this->tickSpoiled($making, $plan, $key);
+        $copy = $desk->copy();
+        $progress = $desk->progress;
+        if ($copy !== null) {
+            $upTo = $progress->step() ?? 0;
+            $again = array_keys(array_filter(array_slice($plan->steps(), 0, $upTo), fn (Step $step): bool => $step->part === $desk->step->part && $step->event !== 'hook'));
+            $progress = $progress->mending($copy, $again);
+        }
+        $this->stands($making, $progress, 0);
+    }
+
+    /** The lot that it most likely came from has so much less: where the maker ticked it off or kept it. Elsewhere the log asks. */
+    private function tickSpoiled(Making $making, Plan $plan, string $key): void
+    {
+        foreach ($plan->cuts as $cut) {
+            if ($cut->key() !== $key) {
+                continue;
+            }
+            $lot = CutTick::query()->where('piece_id', $making->piece_id)->where('cut', $key)->latest('id')->value('lot_id')
+                ?? DB::table('reservations')->where('piece_id', $making->piece_id)->where('cut', $key)->value('lot_id');
+            if ($lot !== null) {
+                CutTick::query()->create(['workshop_id' => $making->workshop_id, 'piece_id' => $making->piece_id, 'lot_id' => (int) $lot, 'cut' => $key, 'length_um' => (int) round(1000 * $plan->profile->ruler->upMm($cut->lengthMm())), 'is_spoiled' => true]);
+            }
+        }
+    }
+
+    /** What a clock that jumped says is nothing; what ran over night counts as no more than a long step. */
+    private function timed(Making $making, Step $step, int $milliseconds): void
+    {
+        if ($milliseconds < 500) {
+            return;
+        }
+        $estimate = (int) round(60_000 * Minutes::step($step));
+        $most = max(self::TIMES * $estimate, 60_000 * self::MINUTES);
+        StepTime::query()->create([
+            'workshop_id' => $making->workshop_id, 'making_id' => $making->id, 'kind' => Minutes::kind($step), 'title' => mb_substr($step->title, 0, 200), 'estimate_ms' => $estimate,
+            'taken_ms' => min($most, $milliseconds), 'is_capped' => $milliseconds > $most,
+        ]);
     }
 }

@@ -23,9 +23,9 @@ final class WorkshopFile
 {
     public const MOST_BYTES = 8_388_608;
 
-    private const VERSION = 2;
+    private const VERSION = 3;
 
-    private const WORKSHOP = ['name', 'ruler', 'sizes', 'clearance_um', 'keep_um', 'shortcuts', 'schools', 'strengths', 'currency', 'hour_cents', 'overhead_percent', 'margin_percent', 'metal_prices_e4', 'packing_cents', 'low_um'];
+    private const WORKSHOP = ['name', 'ruler', 'sizes', 'clearance_um', 'keep_um', 'shortcuts', 'schools', 'strengths', 'currency', 'hour_cents', 'overhead_percent', 'margin_percent', 'metal_prices_e4', 'packing_cents', 'low_um', 'hand_on'];
 
     /** Tables by the name they have in the file: their columns, and which of them name a row of another table. */
     private const TABLES = [
@@ -35,11 +35,17 @@ final class WorkshopFile
         'lots' => [['ulid', 'kind', 'name', 'metal', 'size', 'temper', 'mass_ng_per_mm', 'pin_length_um', 'price_cents', 'measured_um', 'created_at', 'updated_at'], []],
         'pieces' => [['ulid', 'name', 'revision', 'stage', 'is_pattern', 'created_at', 'updated_at', 'deleted_at'], []],
         'piece_revisions' => [['number', 'document', 'words', 'created_at'], ['piece_id' => 'pieces']],
-        'makings' => [['ulid', 'document', 'revision', 'step', 'counted', 'minutes', 'note', 'closed_at', 'created_at', 'updated_at'], ['piece_id' => 'pieces']],
+        'makings' => [['ulid', 'document', 'revision', 'step', 'counted', 'moves', 'is_across', 'progress', 'counts', 'troubles', 'weight_mg', 'minutes', 'note', 'closed_at', 'created_at', 'updated_at'], ['piece_id' => 'pieces']],
         'movements' => [['entry', 'kind', 'account', 'metal', 'mass_mg', 'words', 'reverses', 'created_at'], ['lot_id' => 'lots', 'making_id' => 'makings']],
         'supply_movements' => [['entry', 'kind', 'amount', 'words', 'reverses', 'created_at'], ['bead_id' => 'beads', 'supply_id' => 'supplies', 'making_id' => 'makings']],
         'cut_ticks' => [['cut', 'length_um', 'is_spoiled', 'created_at'], ['piece_id' => 'pieces', 'lot_id' => 'lots']],
         'reservations' => [['cut', 'count', 'length_um', 'created_at'], ['piece_id' => 'pieces', 'lot_id' => 'lots']],
+        'making_cuts' => [['label', 'count', 'planned_um', 'cut_um', 'left_um', 'short_um', 'is_bound', 'way', 'awg', 'formed_um', 'straight_um', 'is_put_back', 'created_at', 'forgotten_at'], ['making_id' => 'makings']],
+        'step_times' => [['kind', 'title', 'estimate_ms', 'taken_ms', 'is_capped', 'created_at', 'forgotten_at'], ['making_id' => 'makings']],
+        'drills' => [['ulid', 'kind', 'metal', 'size', 'temper', 'wanted_um', 'created_at'], []],
+        'measurements' => [['what', 'metal', 'temper', 'wanted_um', 'measured_um', 'created_at', 'forgotten_at'], ['making_id' => 'makings', 'drill_id' => 'drills']],
+        'inspections' => [['point', 'is_fine', 'created_at'], ['making_id' => 'makings']],
+        'photos' => [['ulid', 'width', 'height', 'jpeg_base64', 'created_at'], ['making_id' => 'makings']],
     ];
 
     public function write(Workshop $workshop): string

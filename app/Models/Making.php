@@ -23,6 +23,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $revision
  * @property int $step
  * @property int $counted
+ * @property int $moves  made at the bench so far
+ * @property bool $is_across  one step across all copies, else copy by copy
+ * @property array<mixed>|null $progress
+ * @property array<string, int>|null $counts  what the maker settled on, by twin
+ * @property list<array{kind: string, cut: string, step: string}>|null $troubles
+ * @property int|null $weight_mg
  * @property int|null $minutes
  * @property string $note
  * @property CarbonImmutable|null $closed_at
@@ -35,10 +41,10 @@ final class Making extends Model
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['step' => 0, 'counted' => 0, 'note' => '', 'minutes' => null, 'closed_at' => null];
+    protected $attributes = ['step' => 0, 'counted' => 0, 'moves' => 0, 'is_across' => false, 'progress' => null, 'counts' => null, 'troubles' => null, 'weight_mg' => null, 'note' => '', 'minutes' => null, 'closed_at' => null];
 
     /** @var array<string, string> */
-    protected $casts = ['closed_at' => 'immutable_datetime'];
+    protected $casts = ['closed_at' => 'immutable_datetime', 'is_across' => 'boolean', 'progress' => 'array', 'counts' => 'array', 'troubles' => 'array'];
 
     private ?Document $read = null;
 
@@ -57,6 +63,36 @@ final class Making extends Model
     public function piece(): BelongsTo
     {
         return $this->belongsTo(Piece::class);
+    }
+
+    /** @return HasMany<MakingCut, $this> */
+    public function cuts(): HasMany
+    {
+        return $this->hasMany(MakingCut::class);
+    }
+
+    /** @return HasMany<StepTime, $this> */
+    public function stepTimes(): HasMany
+    {
+        return $this->hasMany(StepTime::class);
+    }
+
+    /** @return HasMany<Measurement, $this> */
+    public function measurements(): HasMany
+    {
+        return $this->hasMany(Measurement::class);
+    }
+
+    /** @return HasMany<Inspected, $this> */
+    public function inspected(): HasMany
+    {
+        return $this->hasMany(Inspected::class);
+    }
+
+    /** @return HasMany<Photo, $this> */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(Photo::class);
     }
 
     /** @return HasMany<Movement, $this> */

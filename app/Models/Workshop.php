@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Support\HandBook;
 use Database\Factories\WorkshopFactory;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Price\Costing;
@@ -36,6 +37,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $margin_percent
  * @property int $packing_cents  of one piece
  * @property int $low_um  a wire of which less is there is running low
+ * @property bool $hand_on  whether plans follow what the logs taught
  * @property array<string, int>|null $metal_prices_e4
  * @property array<string, string>|null $schools  school => choice, where it differs from the usual
  * @property array<string, array{modulus_gpa: float, soft_mpa: float, half_hard_mpa: float, hard_mpa: float}>|null $strengths  the maker's own, by metal
@@ -48,10 +50,10 @@ final class Workshop extends Model
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['ruler' => '0.5 mm', 'sizes' => 'awg', 'clearance_um' => 50, 'keep_um' => 60_000, 'shortcuts' => true, 'is_demo' => false, 'schools' => null, 'strengths' => null, 'currency' => 'EUR', 'hour_cents' => 2200, 'overhead_percent' => 12, 'margin_percent' => 30, 'metal_prices_e4' => null, 'packing_cents' => 0, 'low_um' => 1_000_000];
+    protected $attributes = ['ruler' => '0.5 mm', 'sizes' => 'awg', 'clearance_um' => 50, 'keep_um' => 60_000, 'shortcuts' => true, 'is_demo' => false, 'schools' => null, 'strengths' => null, 'currency' => 'EUR', 'hour_cents' => 2200, 'overhead_percent' => 12, 'margin_percent' => 30, 'metal_prices_e4' => null, 'packing_cents' => 0, 'low_um' => 1_000_000, 'hand_on' => true];
 
     /** @var array<string, string> */
-    protected $casts = ['is_demo' => 'boolean', 'shortcuts' => 'boolean', 'schools' => 'array', 'strengths' => 'array', 'metal_prices_e4' => 'array'];
+    protected $casts = ['is_demo' => 'boolean', 'hand_on' => 'boolean', 'shortcuts' => 'boolean', 'schools' => 'array', 'strengths' => 'array', 'metal_prices_e4' => 'array'];
 
     private ?Profile $profile = null;
 
@@ -59,13 +61,37 @@ final class Workshop extends Model
     {
         return $this->profile ??= new Profile(
             Ruler::from($this->ruler), SizeSystem::from($this->sizes), $this->clearance_um / 1000, $this->keep_um / 1000,
-            schools: Schools::of($this->schools ?? []), tools: new ToolBox(array_values($this->tools->map(fn (Tool $tool) => $tool->core())->all())), strengths: $this->ownStrengths(),
+            schools: Schools::of($this->schools ?? []), tools: new ToolBox(array_values($this->tools->map(fn (Tool $tool) => $tool->core())->all())), strengths: $this->ownStrengths(), hand: $this->hand_on ? HandBook::of($this)->hand() : null,
         );
     }
 
     public function costing(): Costing
     {
         return Costing::of($this->hour_cents, $this->overhead_percent, $this->margin_percent, $this->packing_cents);
+    }
+
+    /** @return HasMany<MakingCut, $this> */
+    public function makingCuts(): HasMany
+    {
+        return $this->hasMany(MakingCut::class);
+    }
+
+    /** @return HasMany<StepTime, $this> */
+    public function stepTimes(): HasMany
+    {
+        return $this->hasMany(StepTime::class);
+    }
+
+    /** @return HasMany<Measurement, $this> */
+    public function measurements(): HasMany
+    {
+        return $this->hasMany(Measurement::class);
+    }
+
+    /** @return HasMany<Drill, $this> */
+    public function drills(): HasMany
+    {
+        return $this->hasMany(Drill::class);
     }
 
     /** The maker's own prices of metal over the table that ships. */

@@ -223,6 +223,18 @@ final class Desk
         return array_map(fn (Cut $cut): Strip => new Strip($cut, $this->profile, $cut->lengthMm() <= self::LONG_MM ? $ratio : Strip::ratioFor($cut->lengthMm(), $room)), $cuts);
     }
 
+    /** The strip of one cut, small enough to lie under a step; null where there is none. */
+    public function stripAt(string $key): ?Strip
+    {
+        foreach ($this->plan->strips() as $cut) {
+            if ($cut->part === $key || $cut->key() === $key) {
+                return new Strip($cut, $this->profile, Strip::ratioFor(max(1.0, $cut->lengthMm()), 640));
+            }
+        }
+
+        return null;
+    }
+
     /** The role whose table is open: the one asked for, else the first. */
     public function openRole(): ?string
     {

@@ -5,35 +5,45 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Making;
+use Hebra\Core\Plan\Minutes;
 use Hebra\Core\Plan\Plan;
+use Hebra\Core\Plan\Progress;
 use Hebra\Core\Plan\Step;
 
 /** Where a making stands: which step, of which copy, how far. */
 final readonly class MakingDesk
 {
+    /** Steps that a page carries with it, for when the connection is lost. */
+    private const AHEAD = 40;
+
+    /** From so many wraps, turns or repeats on the wire is straightened after every five [common practice]. */
+    private const LONG = 10;
+
+    private const EVERY = 5;
+
     public ?Step $step;
 
     public int $total;
 
+    public Progress $progress;
+
     public function __construct(public Making $making, public Plan $plan)
     {
-        $this->step = self::stepAt($plan, $making->step);
-        $this->total = $plan->stepCount();
+        $this->progress = self::progressOf($making, $plan);
+        $this->step = self::stepOf($plan, $this->progress);
+        $this->total = $this->progress->total();
     }
 
-    /** The step at a place counted over the whole making; null when all is done. */
-    public static function stepAt(Plan $plan, int $at): ?Step
+    public static function progressOf(Making $making, Plan $plan): Progress
     {
-        $prepare = count($plan->prepare);
-        if ($at < $prepare) {
-            return $plan->prepare[$at] ?? null;
-        }
-        $each = count($plan->steps());
-        if ($each === 0 || $at >= $plan->stepCount()) {
-            return null;
-        }
+        return Progress::read($making->progress, $making->step, count($plan->prepare), count($plan->steps()), $plan->piece->makes->count, $making->is_across);
+    }
 
-        return $plan->steps()[($at - $prepare) % $each];
+    private static function stepOf(Plan $plan, Progress $progress): ?Step
+    {
+        $at = $progress->step();
+
+        return $at === null ? null : ($progress->copy() === null ? $plan->prepare[$at] ?? null : $plan->steps()[$at] ?? null);
     }
 
     public function isDone(): bool
@@ -44,9 +54,12 @@ final readonly class MakingDesk
     /** Which copy is on the bench, from 0; null while preparing for all of them. */
     public function copy(): ?int
     {
-        $prepare = count($this->plan->prepare);
+        return $this->progress->copy();
+    }
 
-        return $this->making->step < $prepare ? null : intdiv($this->making->step - $prepare, max(1, count($this->plan->steps())));
+    public function isAgain(): bool
+    {
+        return $this->progress->again !== [];
     }
 
     /** Whether the second of a mirrored pair is on the bench. */
@@ -57,18 +70,85 @@ final readonly class MakingDesk
 
     public function whose(): string
     {
-        $copy = $this->copy();
+        return $this->whoseOf($this->progress);
+    }
 
-        return $copy === null ? 'For '.$this->plan->piece->makes->words() : ucfirst($this->plan->piece->makes->nameOf(min($copy, $this->plan->piece->makes->count - 1), $this->plan->piece->fit->kind->noun()));
+    private function whoseOf(Progress $progress): string
+    {
+        $makes = $this->plan->piece->makes;
+
+        return $progress->copy() === null ? 'For '.$makes->words() : ucfirst($makes->nameOf(min($progress->copy(), $makes->count - 1), $this->plan->piece->fit->kind->noun()));
     }
 
     public function next(): ?Step
     {
-        return self::stepAt($this->plan, $this->making->step + 1);
+        return self::stepOf($this->plan, $this->progress->next());
+    }
+
+    /** How many there are to be: as planned, or as many as its twin was given. */
+    public function expected(): int
+    {
+        return $this->step === null ? 0 : self::expectedOf($this->making, $this->step);
+    }
+
+    public static function expectedOf(Making $making, Step $step): int
+    {
+        return $making->counts[self::twin($step)] ?? $step->count;
+    }
+
+    /** Whether the count is that of its twin, not the plan's. */
+    public function isAsTwin(): bool
+    {
+        return $this->step !== null && $this->expected() !== $this->step->count;
+    }
+
+    /** What sides that are wrapped alike are told by: part, what is counted and how many were planned. */
+    public static function twin(Step $step): string
+    {
+        return explode('.', $step->part)[0].':'.$step->counted.':'.$step->count;
     }
 
     public function isCounted(): bool
     {
-        return $this->step === null || $this->step->count === 0 || $this->making->counted >= $this->step->count;
+        return $this->step === null || $this->step->count === 0 || $this->making->counted >= $this->expected();
+    }
+
+    /** Whether the wire wants to be straightened now: in a long wrapping after every five. */
+    public function straightens(): bool
+    {
+        return $this->step !== null && self::isLong($this->step) && $this->making->counted > 0 && $this->making->counted % self::EVERY === 0 && ! $this->isCounted();
+    }
+
+    private static function isLong(Step $step): bool
+    {
+        return $step->count >= self::LONG && in_array($step->counted, ['wraps', 'turns', 'repeats'], true);
+    }
+
+    /** The cut that the step works on. */
+    public function cutKey(): string
+    {
+        return $this->step === null ? '' : explode('.', $this->step->part)[0];
+    }
+
+    /**
+     * What the page carries for when it is alone: the steps from here on.
+     *
+     * @return array{making: string, moves: int, counted: int, step: int, total: int, now: int, ahead: list<array<string, mixed>>}
+     */
+    public function carried(): array
+    {
+        $ahead = [];
+        for ($at = $this->progress; count($ahead) < self::AHEAD && ! $at->isDone(); $at = $at->next()) {
+            $step = self::stepOf($this->plan, $at);
+            if ($step === null) {
+                break;
+            }
+            $ahead[] = [
+                'whose' => $this->whoseOf($at), 'title' => $step->title, 'text' => $step->text, 'tool' => $step->tool, 'count' => self::expectedOf($this->making, $step), 'counted' => $step->counted, 'asks' => $step->asks,
+                'cautions' => array_map(fn ($caution): string => $caution->words(), $step->cautions), 'marks' => $step->marks, 'straightens' => self::isLong($step) ? self::EVERY : 0, 'estimate' => (int) round(60_000 * Minutes::step($step)),
+            ];
+        }
+
+        return ['making' => $this->making->ulid, 'moves' => $this->making->moves, 'counted' => $this->making->counted, 'step' => $this->progress->count(), 'total' => $this->total, 'now' => (int) now()->getTimestampMs(), 'ahead' => $ahead];
     }
 }

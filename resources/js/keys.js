@@ -2,10 +2,11 @@ const writing = 'input:not([type=checkbox]):not([type=radio]):not([type=submit])
 
 /** `Alt+ArrowUp`, `Ctrl+z`, `+`: how a button names its key in data-key. */
 export function nameOf(event) {
-    const shift = event.shiftKey && event.key.length > 1 ? 'Shift+' : '';
-    const control = event.ctrlKey || event.metaKey ? `Ctrl+${event.shiftKey && event.key.length === 1 ? 'Shift+' : ''}` : '';
+    const key = event.key === ' ' ? 'Space' : event.key;
+    const shift = event.shiftKey && key.length > 1 ? 'Shift+' : '';
+    const control = event.ctrlKey || event.metaKey ? `Ctrl+${event.shiftKey && key.length === 1 ? 'Shift+' : ''}` : '';
 
-    return `${control}${event.altKey ? 'Alt+' : ''}${shift}${event.key.length === 1 ? event.key.toLowerCase() : event.key}`;
+    return `${control}${event.altKey ? 'Alt+' : ''}${shift}${key.length === 1 ? key.toLowerCase() : key}`;
 }
 
 /**
@@ -21,10 +22,10 @@ export function pressKeyButton(root, event) {
     if (isSingle && root.dataset.shortcuts !== 'on') {
         return false;
     }
-    if ((name === ' ' || name === 'Enter') && event.target.closest?.('button, a, summary, [role=button]')) {
+    if ((name === 'Space' || name === 'Enter') && event.target.closest?.('button, a, summary, [role=button]')) {
         return false;
     }
-    const button = [...root.querySelectorAll('[data-key]')].find((one) => one.dataset.key.split(' | ').includes(name === ' ' ? 'Space' : name));
+    const button = [...root.querySelectorAll('[data-key]')].find((one) => one.dataset.key.split(' | ').includes(name) && !one.closest('[hidden]'));
     if (!button || button.disabled) {
         return false;
     }

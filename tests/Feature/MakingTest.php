@@ -35,7 +35,7 @@ final class MakingTest extends TestCase
     /** @param  array<string, mixed>  $input */
     private function step(Making $making, array $input): \Illuminate\Testing\TestResponse
     {
-        return $this->actingAs($this->maker)->patch("/makings/{$making->ulid}", ['at' => $making->refresh()->step, ...$input], ['HX-Request' => 'true']);
+        return $this->actingAs($this->maker)->patch("/makings/{$making->ulid}", ['at' => $making->refresh()->moves, ...$input], ['HX-Request' => 'true']);
     }
 
     public function test_a_pair_is_made_step_by_step_and_nothing_is_skipped(): void
@@ -44,7 +44,7 @@ final class MakingTest extends TestCase
         $plan = Planner::plan($making->document(), $this->workshop()->profile());
         $hooks = 0;
         for ($at = 0; $at < $plan->stepCount(); $at++) {
-            $step = MakingDesk::stepAt($plan, $at);
+            $step = (new MakingDesk($making->refresh(), $plan))->step;
             self::assertNotNull($step);
             if ($step->count > 0) {
                 $this->step($making, ['do' => 'next'])->assertStatus(422)->assertSee("Counted 0 of {$step->count} {$step->counted}");

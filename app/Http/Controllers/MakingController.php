@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Bench;
+use App\Actions\BenchEvent;
 use App\Actions\CloseMaking;
 use App\Exceptions\Refused;
 use App\Http\Problems;
@@ -12,8 +13,10 @@ use App\Http\Requests\PieceRequest;
 use App\Models\Making;
 use App\Models\Piece;
 use App\View\Desk;
+use App\View\MakingDesk;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Problem;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -22,6 +25,8 @@ use Illuminate\Support\Facades\Gate;
 /** Making a piece step by step, and closing the making into the metal book. */
 final class MakingController extends Controller
 {
+    private const MOST_EVENTS = 500;
+
     public function __construct(private readonly Bench $bench, private readonly CloseMaking $closing)
     {
     }
@@ -35,16 +40,26 @@ final class MakingController extends Controller
     {
         $piece = $this->own($making);
 
-        return $this->done($request, $piece, 'make', function () use ($request, $making): void {
-            $at = (int) $this->text($request, 'at');
-            $plan = Planner::plan($making->document(), $this->workshop($request)->profile());
-            match ($this->text($request, 'do')) {
-                'next' => $this->bench->next($making, $plan, $at, $this->text($request, 'hooked') === '1', $this->text($request, 'all') === '1'),
-                'back' => $this->bench->back($making, $at),
-                'count' => $this->bench->count($making, $plan, $at, (int) $this->text($request, 'counted')),
-                default => throw Refused::invalid('do', 'Give next, back or count.'),
-            };
-        });
+        return $this->done($request, $piece, 'make', fn () => $this->bench->move($making, Planner::plan($making->document(), $this->workshop($request)->profile()), BenchEvent::read($request->all())));
+    }
+
+    /** What a device did while it was away, in order: each counts once; what no longer fits is named and left. */
+    public function events(Request $request, Making $making): JsonResponse
+    {
+        $this->own($making);
+        $events = $request->input('events');
+        is_array($events) && count($events) <= self::MOST_EVENTS || throw Refused::invalid('events', 'Give a list of at most '.self::MOST_EVENTS.' events.');
+        $plan = Planner::plan($making->document(), $this->workshop($request)->profile());
+        $left = [];
+        foreach ($events as $event) {
+            try {
+                $this->bench->move($making, $plan, BenchEvent::read(is_array($event) ? $event : []));
+            } catch (Problem $problem) {
+                $left[] = $problem->getMessage();
+            }
+        }
+
+        return new JsonResponse([...(new MakingDesk($making->refresh(), $plan))->carried(), 'left' => $left]);
     }
 
     public function close(Request $request, Making $making): Response|RedirectResponse

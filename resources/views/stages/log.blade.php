@@ -6,7 +6,7 @@
         <p class="quiet small">{{ $desk->document->makes->words() }} · each row is per cut; offcuts from {{ $profile->length($profile->keepMm) }} go back to stock</p>
     </div>
     @if ($making->isDone() === false)
-        <p class="banner is-note">There are {{ $making->total - $making->making->step }} steps to go. <a href="{{ $desk->url('make') }}">Go on making</a>, or close it as it is below.</p>
+        <p class="banner is-note">There are {{ $making->total - $making->progress->count() }} steps to go. <a href="{{ $desk->url('make') }}">Go on making</a>, or close it as it is below.</p>
     @endif
     <form id="close-form" method="post" action="/makings/{{ $making->making->ulid }}" hx-put="/makings/{{ $making->making->ulid }}">
         @csrf @method('put')

@@ -17,59 +17,89 @@
         @include('stages.back', ['making' => $making])</div>
     </div>
 @else
-    @php($step = $making->step)
-    @php($at = $making->making->step)
-    <div class="bench-step" x-data="bench" x-on:keydown.document="digit" data-marks="{{ implode(' ', $step->marks) }}">
+    @php([$step, $at, $expected, $counted] = [$making->step, $making->making->moves, $making->expected(), $making->making->counted])
+    <div class="bench-step" x-data="bench" x-on:keydown.document="digit" data-marks="{{ implode(' ', $step->marks) }}" data-carried="{{ json_encode($making->carried(), JSON_THROW_ON_ERROR) }}">
+        <div id="here">
         <div>
-            <p class="flex flex-wrap justify-between gap-2"><strong>{{ $making->whose() }}</strong> <span class="quiet figure">step {{ $at + 1 }} of {{ $making->total }}</span></p>
-            <progress value="{{ $at }}" max="{{ $making->total }}" aria-label="Steps done"></progress>
+            <p class="flex flex-wrap justify-between gap-2"><strong>{{ $making->whose() }}</strong> <span class="quiet"><span id="step-clock" class="figure" hidden></span> <span class="figure">step {{ $making->progress->count() + 1 }} of {{ $making->total }}</span></span></p>
+            <progress value="{{ $making->progress->count() }}" max="{{ $making->total }}" aria-label="Steps done"></progress>
         </div>
+        @if ($making->isAgain())<p class="banner is-note">Once more, with a new cut: {{ count($making->progress->again) === 1 ? 'the last step' : count($making->progress->again).' steps' }} of this wire, then on from where you were.</p>@endif
         <h2 id="step-title" tabindex="-1">{{ $step->title }}</h2>
         <p class="tell">{{ $step->text }}</p>
         @if ($making->isMirrored())<p class="quiet"><strong>The mirrored one:</strong> every bend turns the other way, and what hangs together in one eye goes on in the opposite order.</p>@endif
+        @if ($making->making->is_across && $desk->document->makes->count === 2 && str_starts_with($step->event, 'form'))<p class="quiet">Both of the pair are turned on the same mark, one after the other, before the next loop is.</p>@endif
         @if ($step->tool !== '')<p class="quiet">With: {{ $step->tool }}</p>@endif
         @foreach ($step->cautions as $caution)
             <p class="caution">{{ $caution->words() }}</p>
         @endforeach
         @if ($step->count > 0)
             <div class="tally" aria-hidden="true">
-                @for ($mark = 1; $mark <= min(60, $step->count); $mark++)<span @class(['mark', 'is-done' => $mark <= $making->making->counted])></span>@endfor
+                @for ($mark = 1; $mark <= min(60, max($expected, $counted)); $mark++)<span @class(['mark', 'is-done' => $mark <= $counted])></span>@endfor
             </div>
-            <p class="figure text-xl" role="status">{{ $making->making->counted }} of {{ $step->count }} {{ $step->counted }}</p>
+            <p class="figure text-xl" role="status">{{ $counted }} of {{ $expected }} {{ $step->counted }}@if ($making->isAsTwin())<span class="quiet small">, as on its twin ({{ $step->count }} planned)</span>@endif</p>
+            @if ($making->straightens())<p class="banner is-note" role="status">Straighten the wire: draw what is left of it through your fingers before you go on.</p>@endif
         @endif
         <x-problem for="hooked" :problem="$problem" /><x-problem for="counted" :problem="$problem" />
         <div class="bar mt-auto">
-            <form method="post" action="/makings/{{ $making->making->ulid }}" hx-patch="/makings/{{ $making->making->ulid }}">
-                @csrf @method('patch')
-                <input type="hidden" name="at" value="{{ $at }}">
-                @if (! $making->isCounted())
-                    <input type="hidden" name="do" value="count"><input type="hidden" name="counted" value="{{ $making->making->counted + 1 }}">
-                    <button id="go-on" type="submit" class="do big" data-key="Space" autofocus>Count one <kbd>space</kbd></button>
-                @elseif ($step->asks !== '')
-                    <input type="hidden" name="do" value="next"><input type="hidden" name="hooked" value="1">
-                    <p class="tell mb-2"><strong>{{ $step->asks }}</strong></p>
-                    <button id="go-on" type="submit" class="do big" data-key="y" autofocus>Yes, it is hooked on <kbd>Y</kbd></button>
-                @else
-                    <input type="hidden" name="do" value="next">
-                    <button id="go-on" type="submit" class="do big" data-key="Space" autofocus>Done, next <kbd>space</kbd></button>
-                @endif
-            </form>
             @if (! $making->isCounted())
-                <form method="post" action="/makings/{{ $making->making->ulid }}" hx-patch="/makings/{{ $making->making->ulid }}">@csrf @method('patch')
-                    <input type="hidden" name="at" value="{{ $at }}"><input type="hidden" name="do" value="next"><input type="hidden" name="all" value="1">
-                    <button id="all-done" type="submit" class="may" data-key="a">All {{ $step->count }} are done <kbd>A</kbd></button></form>
+                @include('stages.bench-form', ['sends' => ['do' => 'count', 'counted' => $counted + 1], 'id' => 'go-on', 'class' => 'do big', 'key' => 'Space | PageDown | ArrowRight', 'focus' => true, 'words' => 'Count one <kbd>space</kbd>'])
+                @include('stages.bench-form', ['sends' => ['do' => 'next', 'all' => 1], 'id' => 'all-done', 'class' => 'may', 'key' => 'a', 'words' => ($step->counted === 'wraps' && $counted > 0 ? "{$counted} it is, next" : "All {$expected} are done").' <kbd>A</kbd>'])
                 <form class="sr-only" method="post" action="/makings/{{ $making->making->ulid }}" hx-patch="/makings/{{ $making->making->ulid }}">@csrf @method('patch')
                     <input type="hidden" name="at" value="{{ $at }}"><input type="hidden" name="do" value="count">
                     <input type="hidden" name="counted" x-ref="counted" value=""></form>
+            @elseif ($step->asks !== '')
+                <div><p class="tell mb-2"><strong>{{ $step->asks }}</strong></p>
+                @include('stages.bench-form', ['sends' => ['do' => 'next', 'hooked' => 1], 'id' => 'go-on', 'class' => 'do big', 'key' => 'y', 'focus' => true, 'words' => 'Yes, it is hooked on <kbd>Y</kbd>'])</div>
+            @else
+                @include('stages.bench-form', ['sends' => ['do' => 'next'], 'id' => 'go-on', 'class' => 'do big', 'key' => 'Space | PageDown | ArrowRight', 'focus' => true, 'words' => 'Done, next <kbd>space</kbd>'])
+                @if ($step->counted === 'wraps')
+                    @include('stages.bench-form', ['sends' => ['do' => 'count', 'counted' => $counted + 1], 'class' => 'may', 'key' => '+', 'words' => 'one wrap more <kbd>+</kbd>'])
+                    <form class="sr-only" method="post" action="/makings/{{ $making->making->ulid }}" hx-patch="/makings/{{ $making->making->ulid }}">@csrf @method('patch')
+                        <input type="hidden" name="at" value="{{ $at }}"><input type="hidden" name="do" value="count"><input type="hidden" name="counted" x-ref="counted" value=""></form>
+                @endif
             @endif
             @include('stages.back', ['making' => $making])
         </div>
-        @if ($making->next())<p class="quiet small">Then: {{ $making->next()->title }}</p>@endif
+        @if ($making->next())<p class="quiet small mt-2">Then: {{ $making->next()->title }}</p>@endif
+        </div>
+        <div id="away" hidden>
+            <p class="banner is-note" role="status"><strong>The workshop cannot be reached.</strong> Go on: <span id="away-kept">what you do</span> is kept on this device and sent when it is back.</p>
+            <p class="flex flex-wrap justify-between gap-2 mt-2"><strong id="away-whose"></strong> <span class="quiet figure" id="away-place"></span></p>
+            <h2 id="away-title"></h2>
+            <p class="tell" id="away-text"></p>
+            <p class="quiet" id="away-tool"></p>
+            <div id="away-cautions"></div>
+            <div class="tally" id="away-tally" aria-hidden="true"></div>
+            <p class="figure text-xl" role="status" id="away-count"></p>
+            <p class="banner is-note" id="away-straighten" hidden>Straighten the wire: draw what is left of it through your fingers before you go on.</p>
+            <p class="tell" id="away-asks"></p>
+            <div class="bar mt-auto"><button type="button" id="away-go" class="do big" data-key="Space | y | PageDown | ArrowRight" x-on:click="goOn"></button><button type="button" id="away-all" class="may" data-key="a" x-on:click="allDone">All are done <kbd>A</kbd></button><button type="button" id="away-back" class="word" data-key="Backspace | Shift+Space | PageUp" x-on:click="goBack">one step back</button></div>
+        </div>
     </div>
-    <details class="mt-3 small">
-        <summary class="quiet">Stop this making</summary>
-        <form class="mt-2" method="post" action="/makings/{{ $making->making->ulid }}" hx-delete="/makings/{{ $making->making->ulid }}">@csrf @method('delete')
-            <p class="mb-2">Forgets the steps done so far. Nothing is in the metal book yet, so nothing moves there.</p>
-            <button type="submit" class="may">Forget this making</button></form>
-    </details>
+    @if (($strip = $desk->stripAt($making->cutKey())) !== null)
+        <div class="strip-room bench-strip mt-3" tabindex="0" role="group" aria-label="Strip of {{ $strip->cut->label }}"><p class="quiet small">{{ $strip->cut->label }}, {{ $profile->length($strip->cutMm()) }}, drawn {{ $strip->ratio }} : 1</p>@include('svg.strip', ['strip' => $strip])</div>
+    @endif
+    <div class="bench-more small">
+        @if ($making->copy() !== null && ! $making->isAgain())
+        <details>
+            <summary class="quiet">Something went wrong</summary>
+            <p class="mt-1 quiet">It is noted, the cut counts as spoiled, and the steps of this wire come again.</p>
+            <div class="bar mt-1">
+                @include('stages.bench-form', ['sends' => ['do' => 'spoiled'], 'class' => 'may', 'key' => 'x', 'words' => 'The cut is spoiled <kbd>X</kbd>'])
+                @include('stages.bench-form', ['sends' => ['do' => 'short'], 'class' => 'may', 'key' => 'r', 'words' => 'The wire ran short <kbd>R</kbd>'])
+            </div>
+        </details>
+        @endif
+        @if ($desk->document->makes->count > 1 && ! $making->isAgain())
+            <div class="bar"><span class="quiet">{{ $making->making->is_across ? 'One step across all '.$desk->document->makes->count.' at a time.' : 'One after the other.' }}</span> @include('stages.bench-form', ['sends' => ['do' => $making->making->is_across ? 'one' : 'across'], 'class' => 'word', 'words' => $making->making->is_across ? 'one after the other instead' : 'one step across all instead'])</div>
+        @endif
+        <button type="button" class="word" id="tick-sound" x-data="sound" x-on:click="turn" aria-pressed="false" hidden>tick when I count</button>
+        <details>
+            <summary class="quiet">Stop this making</summary>
+            <form class="mt-2" method="post" action="/makings/{{ $making->making->ulid }}" hx-delete="/makings/{{ $making->making->ulid }}">@csrf @method('delete')
+                <p class="mb-2">Forgets the steps done so far. Nothing is in the metal book yet, so nothing moves there.</p>
+                <button type="submit" class="may">Forget this making</button></form>
+        </details>
+    </div>
 @endif

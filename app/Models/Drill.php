@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * One practice: a short drill, measured.
+ *
+ * @property int $id
+ * @property string $ulid
+ * @property int $workshop_id
+ * @property string $kind
+ * @property string $metal
+ * @property string $size
+ * @property string $temper
+ * @property int $wanted_um
+ * @property CarbonImmutable $created_at
+ * @property Collection<int, Measurement> $measurements
+ */
+final class Drill extends Model
+{
+    use HasUlids;
+
+    public const UPDATED_AT = null;
+
+    protected $guarded = ['id'];
+
+    /** @var array<string, string> */
+    protected $casts = ['created_at' => 'immutable_datetime'];
+
+    /** @return list<string> */
+    public function uniqueIds(): array
+    {
+        return ['ulid'];
+    }
+
+    public function getRouteKeyName(): string
+    {
+        return 'ulid';
+    }
+
+    /** @return HasMany<Measurement, $this> */
+    public function measurements(): HasMany
+    {
+        return $this->hasMany(Measurement::class);
+    }
+}

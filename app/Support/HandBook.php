@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Models\MakingCut;
+use App\Models\Measurement;
+use App\Models\StepTime;
+use App\Models\Workshop;
+use Hebra\Core\Hand\Hand;
+use Hebra\Core\Hand\Learned;
+use Hebra\Core\Hand\Log;
+use Hebra\Core\Hand\Pace;
+use Hebra\Core\Quantity\Ruler;
+use Illuminate\Support\Collection;
+
+/** What a workshop's logs teach: read from its tables, the latest first where there are very many. */
+final class HandBook
+{
+    /** Of one thing no more than so many logs count: hands change. */
+    private const LATEST = 200;
+
+    /** @var array<string, list<MakingCut>>|null by `loops/22` */
+    private ?array $cuts = null;
+
+    private function __construct(private readonly Workshop $workshop)
+    {
+    }
+
+    public static function of(Workshop $workshop): self
+    {
+        return new self($workshop);
+    }
+
+    public function hand(): Hand
+    {
+        return new Hand($this->ways(), $this->springs(), $this->workshop->metalPrices(), now()->toDateString(), $this->workshop->hour_cents, Ruler::from($this->workshop->ruler));
+    }
+
+    /** @return array<string, list<MakingCut>> what teaches, by `loops/22`, oldest first */
+    public function cuts(): array
+    {
+        if ($this->cuts === null) {
+            $this->cuts = [];
+            /** @var Collection<int, MakingCut> $rows */
+            $rows = $this->workshop->makingCuts()->whereNotNull('way')->whereNull('forgotten_at')->latest('id')->limit(10 * self::LATEST)->get();
+            foreach ($rows->reverse()->groupBy(fn (MakingCut $cut): string => $cut->key()) as $key => $of) {
+                $this->cuts[(string) $key] = array_values($of->slice(-self::LATEST)->all());
+            }
+            ksort($this->cuts);
+        }
+
+        return $this->cuts;
+    }
+
+    /** @return array<string, Learned> */
+    public function ways(): array
+    {
+        return array_map(fn (array $cuts): Learned => Learned::from(array_map(fn (MakingCut $cut): Log => $cut->log(), $cuts)), $this->cuts());
+    }
+
+    /** @return array<string, Learned> by `sterling/half-hard`: what bends opened to, over what was foretold */
+    public function springs(): array
+    {
+        $logs = [];
+        /** @var Collection<int, Measurement> $rows */
+        $rows = $this->workshop->measurements()->where('what', 'inside')->whereNull('forgotten_at')->where('wanted_um', '>', 0)->latest('id')->limit(self::LATEST)->get();
+        foreach ($rows->reverse() as $row) {
+            $logs[$row->metal.'/'.$row->temper][] = new Log($row->measured_um / $row->wanted_um);
+        }
+
+        return array_map(fn (array $of): Learned => Learned::from($of), $logs);
+    }
+
+    public function pace(): Pace
+    {
+        $logs = [];
+        /** @var Collection<int, StepTime> $rows */
+        $rows = $this->workshop->stepTimes()->whereNull('forgotten_at')->where('is_capped', false)->latest('id')->limit(2000)->get();
+        foreach ($rows->reverse() as $row) {
+            $logs[$row->kind][] = $row->log();
+        }
+
+        return Pace::from(array_map(fn (array $of): array => array_slice($of, -self::LATEST), $logs));
+    }
+}
