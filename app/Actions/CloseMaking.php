@@ -8,9 +8,11 @@ use App\Exceptions\Refused;
 use App\Models\CutTick;
 use App\Models\Lot;
 use App\Models\Making;
+use App\Models\MakingCut;
 use App\Models\Reservation;
 use App\Models\Supply;
 use App\Models\Workshop;
+use Hebra\Core\Hand\Work;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
@@ -30,13 +32,17 @@ use Illuminate\Support\Facades\DB;
  */
 final class CloseMaking
 {
+    /** Of what was cut no more than so much can have been missing. */
+    private const MOST_SHORT = 0.5;
+
     public function __construct(private readonly Book $book, private readonly Stockkeeping $stock, private readonly SupplyBook $supplies)
     {
     }
 
     /**
-     * @param  array<string, mixed>  $input  cut, left, kept, lot, other_lot and others (how many of them came from there) by share; longer, before
-     *                                       and weighed by lot; packing and packed; minutes; note; as_it_is
+     * @param  array<string, mixed>  $input  cut, left, kept, lot, other_lot and others (how many of them came from there) by share; short, longer, before
+     *                                       and weighed by lot; packing and packed; minutes; note; weight; loops and loops_on;
+     *                                       opened, opened_wire and bent_on; as_it_is
      *
      * @throws Problem if a field is unreadable, a lot is short or steps are left
      */
@@ -61,17 +67,22 @@ final class CloseMaking
             }
             $entry = $this->book->enter($workshop, 'made', $lines, $making);
             $this->weighed($rows, $workshop, $input, 'weighed');
+            $this->learn($rows, $making, $profile);
+            $this->measured($making, $profile, $input);
             $this->supplies->use($workshop, $plan, $making, $entry, $this->packed($workshop, $profile, $input));
             // What was ticked off as cut is in the book now, and nothing is kept back for it any more.
             CutTick::query()->where('piece_id', $making->piece_id)->delete();
             Reservation::query()->where('piece_id', $making->piece_id)->delete();
             $minutes = self::text($input, 'minutes');
             $note = self::text($input, 'note');
+            $weight = trim(self::text($input, 'weight'));
             mb_strlen($note) <= 2000 || throw Refused::invalid('note', 'The note holds '.mb_strlen($note).' characters: give at most 2000.');
             $making->forceFill([
                 'minutes' => trim($minutes) === '' ? null : Count::parse($minutes, 'minutes', 0, 6000),
-                'note' => $note, 'closed_at' => now(), 'step' => $plan->stepCount(),
+                'note' => $note, 'closed_at' => now(), 'step' => $plan->stepCount(), 'progress' => null,
+                'weight_mg' => $weight === '' ? null : Mass::parse(is_numeric(str_replace(',', '.', $weight)) ? $weight.' g' : $weight, 'weight')->asAmount('weight', 10_000)->milligrams(),
             ])->save();
+            DB::table('bench_events')->where('making_id', $making->id)->delete();
         });
     }
 
@@ -125,13 +136,68 @@ final class CloseMaking
             }
         };
         $cutMm = $read('cut', $profile->ruler->upMm($cut->lengthMm()));
-        $leftMm = $read('left', max(0.0, $cutMm - $cut->netMm()));
+        $short = trim(self::text($input, 'short', $at));
+        $shortMm = in_array($short, ['', '?'], true) ? 0.0 : $read('short', 0.0);
+        $shortMm <= self::MOST_SHORT * $cutMm || throw Refused::invalid("short.{$at}", 'Short by '.$profile->length($shortMm).' is more than half of the '.$profile->length($cutMm).' that was cut: give what was missing, or ? where you do not know.');
+        // What ran short has nothing left over.
+        $leftMm = $read('left', $short === '' ? max(0.0, $cutMm - $cut->netMm()) : 0.0);
         $cutMm > 0 || throw Refused::invalid("cut.{$at}", 'The cut is 0: give the length that was really cut.');
         $leftMm <= $cutMm || throw Refused::invalid("left.{$at}", 'Left over is '.$profile->length($leftMm).', more than the '.$profile->length($cutMm).' that was cut: give at most that.');
         $keptMm = $read('kept', $leftMm >= $profile->keepMm ? $leftMm : 0.0);
         $keptMm <= $leftMm || throw Refused::invalid("kept.{$at}", 'Kept is '.$profile->length($keptMm).', more than the '.$profile->length($leftMm).' left over: give at most that.');
 
-        return new ClosingRow($share, $lot, $cutMm, $leftMm, $keptMm);
+        return new ClosingRow($share, $lot, $cutMm, $leftMm, $keptMm, trim(self::text($input, 'left', $at)) !== '' || $short !== '', $shortMm, $short === '?');
+    }
+
+    /**
+     * What each cut took of its wire is kept, and teaches where what was left was measured.
+     *
+     * @param  list<ClosingRow>  $rows
+     */
+    private function learn(array $rows, Making $making, Profile $profile): void
+    {
+        $plain = [];
+        foreach (Planner::plan($making->document(), $profile->withoutHand())->cuts as $cut) {
+            $plain[$cut->key()] = $cut;
+        }
+        foreach ($rows as $row) {
+            $cut = $plain[$row->cut->key()] ?? null;
+            if ($cut === null) {
+                continue;
+            }
+            $work = Work::in($cut);
+            $um = fn (float $mm): int => (int) round($mm * 1000);
+            $ratio = $work->formedMm > 0 ? $work->ratio($row->cutMm - $row->leftMm + $row->shortMm) : 0.0;
+            // Less than half or more than twice the sum is a slip of the pen or another wire, not a hand.
+            $teaches = $row->isMeasured && $work->way !== null && $ratio > 0.5 && $ratio < 2.0;
+            MakingCut::query()->create([
+                'workshop_id' => $making->workshop_id, 'making_id' => $making->id, 'label' => mb_substr($row->cut->label, 0, 120), 'count' => $row->count, 'planned_um' => $um($row->cut->lengthMm()), 'cut_um' => $um($row->cutMm), 'left_um' => $um($row->leftMm),
+                'short_um' => $um($row->shortMm), 'is_bound' => $row->isBound, 'way' => $teaches ? $work->way : null, 'awg' => $work->awg, 'formed_um' => $um($work->formedMm), 'straight_um' => $um($work->straightMm),
+            ]);
+        }
+    }
+
+    /**
+     * Sizes that were measured of the finished piece: loops made on one mark, and what a bend on a mandrel opened to.
+     *
+     * @param  array<string, mixed>  $input
+     */
+    private function measured(Making $making, Profile $profile, array $input): void
+    {
+        $sizes = new Measuring($making->workshop_id, $profile);
+        $first = array_values($making->document()->wires)[0] ?? null;
+        $loops = trim(self::text($input, 'loops'));
+        if ($loops !== '' && $first !== null) {
+            $wanted = $sizes->size(self::text($input, 'loops_on'), 'loops on');
+            foreach ($sizes->list($loops, 'loops') as $mm) {
+                $sizes->keep('loop', $first, $wanted, $mm, making: $making);
+            }
+        }
+        $opened = trim(self::text($input, 'opened'));
+        if ($opened !== '') {
+            $wire = $making->document()->wires[self::text($input, 'opened_wire')] ?? $first ?? throw Refused::invalid('opened', 'The piece has no wire that was bent.');
+            $sizes->keep('inside', $wire, $sizes->opens($wire, $sizes->size(self::text($input, 'bent_on'), 'bent on'), $profile), $sizes->size($opened, 'opened'), making: $making);
+        }
     }
 
     private function lot(Workshop $workshop, CutShare $share, string $ulid): ?Lot

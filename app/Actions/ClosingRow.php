@@ -20,6 +20,11 @@ final readonly class ClosingRow
         public float $cutMm,
         public float $leftMm,
         public float $keptMm,
+        /** whether what was left over was measured, not taken from the plan */
+        public bool $isMeasured = false,
+        public float $shortMm = 0.0,
+        /** it ran short by an unknown amount */
+        public bool $isBound = false,
     ) {
         [$this->cut, $this->count] = [$share->cut, $share->count];
     }

@@ -108,7 +108,7 @@ final class Desk
             ),
             'wire' => in_array($field, ['size', 'fit'], true),
             'make' => in_array($field, ['hooked', 'counted'], true),
-            'log' => preg_match('/^(minutes|note|(cut|left|kept|lot|weighed)\..+)$/', $field) === 1,
+            'log' => preg_match('/^(minutes|note|weight|loops|loops on|bent on|opened|packed|packing|(cut|left|kept|lot|others|short|weighed|before)\..+)$/', $field) === 1,
             default => false,
         };
     }
@@ -418,6 +418,20 @@ final class Desk
         $lines = SupplyMovement::query()->where('making_id', $making->id)->where('kind', 'used')->with('supply')->orderBy('id')->get();
 
         return $lines;
+    }
+
+    /** Whether the wire of a cut ran short while it was made. */
+    public function ranShort(Cut $cut): bool
+    {
+        return array_filter($this->makingDesk->making->troubles ?? [], fn (array $trouble): bool => $trouble['kind'] === 'short' && $trouble['cut'] === $cut->key()) !== [];
+    }
+
+    /** What the steps took at the bench, in minutes; empty where nothing was timed. */
+    public function minutesTaken(Making $making): string
+    {
+        $ms = (int) $making->stepTimes()->sum('taken_ms');
+
+        return $ms < 30_000 ? '' : (string) (int) round($ms / 60_000);
     }
 
     /** @return Collection<int, Making> */

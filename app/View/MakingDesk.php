@@ -80,9 +80,18 @@ final readonly class MakingDesk
         return $progress->copy() === null ? 'For '.$makes->words() : ucfirst($makes->nameOf(min($progress->copy(), $makes->count - 1), $this->plan->piece->fit->kind->noun()));
     }
 
-    public function next(): ?Step
+    /** What comes then, and for whom where that is another. */
+    public function then(): string
     {
-        return self::stepOf($this->plan, $this->progress->next());
+        $next = $this->progress->next();
+        $step = self::stepOf($this->plan, $next);
+
+        return match (true) {
+            $step === null => '',
+            $next->copy() === $this->progress->copy() => $step->title,
+            $step->title === $this->step?->title => lcfirst($this->whoseOf($next)).', the same',
+            default => lcfirst($this->whoseOf($next)).': '.lcfirst($step->title),
+        };
     }
 
     /** How many there are to be: as planned, or as many as its twin was given. */

@@ -12,7 +12,8 @@ export function desk() {
         },
 
         light(element) {
-            const marks = element ? element.dataset.mark.split(' ') : [];
+            // At the bench what the step works on stays lit.
+            const marks = (element?.dataset.mark ?? this.$root.querySelector('[data-marks]')?.dataset.marks ?? '').split(' ').filter(Boolean);
             this.$root.classList.toggle('has-lit', marks.length > 0);
             for (const other of this.$root.querySelectorAll('[data-mark]')) {
                 other.classList.toggle('is-lit', marks.includes(other.dataset.mark));

@@ -53,8 +53,11 @@
                             <td class="w-28 min-w-28" data-label="{{ ['cut' => 'cut', 'left' => 'left over', 'kept' => 'of it kept'][$key] }}">
                                 <label class="sr-only" for="{{ $key }}-{{ $part }}">{{ $cut->label }}, {{ ['cut' => 'cut', 'left' => 'left over', 'kept' => 'of it kept'][$key] }}</label>
                                 @php($isWrong = $problem !== null && $problem->field() === "$key.$part")
-                                <span class="flex items-baseline gap-1"><input class="in text-right" id="{{ $key }}-{{ $part }}" name="{{ $key }}[{{ $part }}]" value="{{ $input($key, $part, $default) }}" autocomplete="off" @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ $key }}-{{ $part }}" @endif><span class="small quiet">{{ $profile->unit()->value }}</span></span>
+                                <span class="flex items-baseline gap-1"><input class="in text-right" id="{{ $key }}-{{ $part }}" name="{{ $key }}[{{ $part }}]" value="{{ $input($key, $part, $key === 'left' ? '' : $default) }}" @if ($key === 'left') placeholder="{{ $default }}" @endif autocomplete="off" @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ $key }}-{{ $part }}" @endif><span class="small quiet">{{ $profile->unit()->value }}</span></span>
                                 <x-problem :for="$key.'.'.$part" :problem="$problem" />
+                                @if ($key === 'left')
+                                    <details class="mt-1" @if ($input('short', $part, $desk->ranShort($cut) ? '?' : '') !== '') open @endif><summary class="small quiet">ran short?</summary><label class="sr-only" for="short-{{ $part }}">{{ $cut->label }}, short by</label><input class="in !min-h-9 text-right" id="short-{{ $part }}" name="short[{{ $part }}]" value="{{ $input('short', $part, $desk->ranShort($cut) ? '?' : '') }}" placeholder="mm, or ?" autocomplete="off"><x-problem :for="'short.'.$part" :problem="$problem" /></details>
+                                @endif
                             </td>
                         @endforeach
                     @endif
@@ -63,10 +66,19 @@
             </tbody>
         </table>
         </div>
-        <div class="grid gap-3 mt-3 sm:grid-cols-[8rem_1fr]">
-            <x-field name="minutes" label="Minutes" :value="$problem !== null && is_string(request('minutes')) ? mb_substr(request('minutes'), 0, 20) : ''" :problem="$problem" inputmode="numeric" autocomplete="off" />
+        <p class="quiet small mt-1">What you measure as left over teaches Hebra your hand; left empty, it is booked as planned and teaches nothing.</p>
+        <div class="grid gap-3 mt-3 sm:grid-cols-[8rem_8rem_1fr]">
+            <x-field name="minutes" label="Minutes" :value="$problem !== null && is_string(request('minutes')) ? mb_substr(request('minutes'), 0, 20) : $desk->minutesTaken($making->making)" :problem="$problem" inputmode="numeric" autocomplete="off" />
+            <x-field name="weight" label="Weighs, all of it" :value="$problem !== null && is_string(request('weight')) ? mb_substr(request('weight'), 0, 20) : ''" :problem="$problem" placeholder="g" autocomplete="off" />
             <x-field name="note" class="is-text" label="Note" :value="$problem !== null && is_string(request('note')) ? mb_substr(request('note'), 0, 2000) : ''" :problem="$problem" maxlength="2000" autocomplete="off" />
         </div>
+        @php($was = fn (string $key): string => $problem !== null && is_string(request($key)) ? mb_substr(request($key), 0, 200) : '')
+        <details class="mt-3" @if ($was('loops').$was('opened') !== '') open @endif>
+            <summary>Sizes you measured</summary>
+            <div class="grid gap-3 mt-2 sm:grid-cols-[8rem_1fr]"><x-field name="loops_on" problem-for="loops on" label="Loops meant to be" :value="$was('loops_on')" :problem="$problem" placeholder="2.5 mm" autocomplete="off" /><x-field name="loops" label="and they are, inside" :value="$was('loops')" :problem="$problem" placeholder="2.5, 2.6, 2.4 …" autocomplete="off" /></div>
+            <div class="grid gap-3 mt-2 sm:grid-cols-[8rem_8rem_1fr]"><x-field name="bent_on" problem-for="bent on" label="Bent on" :value="$was('bent_on')" :problem="$problem" placeholder="12 mm" autocomplete="off" /><x-field name="opened" label="opened to, inside" :value="$was('opened')" :problem="$problem" placeholder="12.9 mm" autocomplete="off" />
+                <div class="field"><label for="opened-wire">the wire</label><select class="in is-text" id="opened-wire" name="opened_wire">@foreach ($desk->document->wires as $role => $wire)<option value="{{ $role }}" @selected($was('opened_wire') === $role)>{{ $wire->words() }}</option>@endforeach</select></div></div>
+        </details>
         @php($weighable = collect($desk->plan->strips())->flatMap(fn ($cut) => $desk->lotsFor($cut))->unique('ulid'))
         @if ($weighable->isNotEmpty())
             <details class="mt-3" @if ($problem !== null && preg_match('/^(weighed|before)\./', $problem->field()) === 1) open @endif>

@@ -61,7 +61,7 @@
             @endif
             @include('stages.back', ['making' => $making])
         </div>
-        @if ($making->next())<p class="quiet small mt-2">Then: {{ $making->next()->title }}</p>@endif
+        @if ($making->then() !== '')<p class="quiet small mt-2">Then: {{ $making->then() }}</p>@endif
         </div>
         <div id="away" hidden>
             <p class="banner is-note" role="status"><strong>The workshop cannot be reached.</strong> Go on: <span id="away-kept">what you do</span> is kept on this device and sent when it is back.</p>

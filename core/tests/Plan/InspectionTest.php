@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Tests\Plan;
+
+use Hebra\Core\Piece\Patterns;
+use Hebra\Core\Plan\Inspection;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Point;
+use Hebra\Core\Plan\Profile;
+use PHPUnit\Framework\TestCase;
+
+final class InspectionTest extends TestCase
+{
+    /** @return array<string, Point> */
+    private static function points(string $pattern): array
+    {
+        $points = Inspection::of(Planner::plan(Patterns::start($pattern, 'Looked over'), new Profile));
+
+        return array_combine(array_map(fn (Point $point): string => $point->key, $points), $points);
+    }
+
+    public function test_every_pattern_is_looked_over_and_each_point_names_a_step_that_is_there(): void
+    {
+        foreach (array_keys(Patterns::all()) as $pattern) {
+            $plan = Planner::plan(Patterns::start($pattern, 'Looked over'), new Profile);
+            $points = Inspection::of($plan);
+            self::assertGreaterThanOrEqual(3, count($points), $pattern);
+            self::assertSame(count($points), count(array_unique(array_map(fn (Point $point): string => $point->key, $points))), $pattern);
+            foreach ($points as $point) {
+                self::assertTrue($point->step === null || isset($plan->steps()[$point->step]), "{$pattern}, {$point->key}");
+                self::assertTrue($point->wantedMm === null || $point->wantedMm > 0);
+                self::assertNotSame('', $point->look.$point->expect);
+            }
+        }
+    }
+
+    public function test_a_pair_of_drops(): void
+    {
+        $points = self::points('link-and-drop');
+        self::assertSame(['beads', 'wraps', 'gaps', 'ends', 'twins', 'fit'], array_values(array_intersect(array_keys($points), ['beads', 'wraps', 'gaps', 'ends', 'twins', 'fit'])));
+        self::assertSame('Same length, same shape', $points['twins']->expect);
+        self::assertEqualsWithDelta(Planner::plan(Patterns::start('link-and-drop', 'x'), new Profile)->hangsMm(), $points['fit']->wantedMm ?? 0.0, 1e-9);
+    }
+
+    public function test_what_repeats_is_counted_by_fives(): void
+    {
+        $counted = array_filter(self::points('linked-bracelet'), fn (Point $point): bool => str_starts_with($point->look, 'Count by fives'));
+        self::assertNotSame([], $counted);
+        foreach ($counted as $point) {
+            self::assertSame(1, preg_match('/^(\d+): (\d+) fives?(?: and (\d))?$/', $point->expect, $match), $point->expect);
+            self::assertSame((int) $match[1], 5 * (int) $match[2] + (int) ($match[3] ?? 0));
+        }
+    }
+
+    public function test_a_hoop_is_tried_for_its_lock(): void
+    {
+        $hoop = array_filter(array_keys(Patterns::all()), fn (string $name): bool => isset(self::points($name)['rule-lock']));
+        self::assertNotSame([], $hoop);
+    }
+}
