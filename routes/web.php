@@ -8,8 +8,11 @@ use App\Http\Controllers\BillController;
 use App\Http\Controllers\CutListController;
 use App\Http\Controllers\CuttingController;
 use App\Http\Controllers\HandController;
+use App\Http\Controllers\LearnedController;
 use App\Http\Controllers\MakingController;
 use App\Http\Controllers\PieceController;
+use App\Http\Controllers\PracticeController;
+use App\Http\Controllers\RecordController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\StageController;
 use App\Http\Controllers\StockController;
@@ -64,6 +67,11 @@ Route::middleware('auth')->group(function (): void {
 
     Route::patch('/makings/{making}', [MakingController::class, 'update']);
     Route::post('/makings/{making}/events', [MakingController::class, 'events']);
+    Route::put('/makings/{making}/inspection', [MakingController::class, 'inspect']);
+    Route::get('/makings/{making}/record', [RecordController::class, 'show']);
+    Route::post('/makings/{making}/photos', [RecordController::class, 'addPhoto']);
+    Route::get('/photos/{photo}.jpg', [RecordController::class, 'photo']);
+    Route::delete('/photos/{photo}', [RecordController::class, 'dropPhoto']);
     Route::put('/makings/{making}', [MakingController::class, 'close']);
     Route::delete('/makings/{making}', [MakingController::class, 'destroy']);
 
@@ -101,6 +109,12 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/supplies/{supply}', [SupplyController::class, 'update']);
     Route::delete('/supplies/{supply}', [SupplyController::class, 'destroy']);
 
+    Route::get('/hand/learned', [LearnedController::class, 'show']);
+    Route::put('/hand/learned', [LearnedController::class, 'update']);
+    Route::get('/insight', [LearnedController::class, 'insight']);
+    Route::get('/practice', [PracticeController::class, 'show']);
+    Route::post('/practice', [PracticeController::class, 'store']);
+    Route::delete('/practice/{drill}', [PracticeController::class, 'destroy']);
     Route::get('/hand', [HandController::class, 'show']);
     Route::put('/hand/schools', [HandController::class, 'schools']);
     Route::put('/hand/metals/{metal}', [HandController::class, 'metal']);

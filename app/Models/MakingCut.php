@@ -13,7 +13,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * One kind of cut of a closed making: what was cut and left of one, and what that teaches. Lengths in whole micrometres.
  *
  * @property int $id
- * @property int $making_id
+ * @property int|null $making_id  null where a drill taught it
+ * @property int|null $drill_id
  * @property string $label
  * @property int $count
  * @property int $planned_um
@@ -28,7 +29,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property bool $is_put_back
  * @property CarbonImmutable $created_at
  * @property CarbonImmutable|null $forgotten_at
- * @property Making $making
+ * @property Making|null $making
  */
 final class MakingCut extends Model
 {

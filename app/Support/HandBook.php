@@ -13,6 +13,7 @@ use Hebra\Core\Hand\Learned;
 use Hebra\Core\Hand\Log;
 use Hebra\Core\Hand\Pace;
 use Hebra\Core\Quantity\Ruler;
+use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Support\Collection;
 
 /** What a workshop's logs teach: read from its tables, the latest first where there are very many. */
@@ -52,6 +53,15 @@ final class HandBook
         }
 
         return $this->cuts;
+    }
+
+    /** @return array<string, list<MakingCut>> the same, with the pieces they were for */
+    public function cutsOfPieces(): array
+    {
+        $all = array_merge(...array_values($this->cuts()));
+        (new EloquentCollection($all))->load(['making', 'making.piece' => fn ($piece) => $piece->withTrashed()]);
+
+        return $this->cuts();
     }
 
     /** @return array<string, Learned> */

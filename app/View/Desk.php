@@ -16,9 +16,11 @@ use App\Models\Reservation;
 use App\Models\Supply as OwnSupply;
 use App\Models\SupplyMovement;
 use App\Models\Workshop;
+use App\Support\HandBook;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Bead\BeadShape;
 use Hebra\Core\Bead\Material;
+use Hebra\Core\Hand\Learned;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Parameter;
@@ -30,9 +32,11 @@ use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Finding;
 use Hebra\Core\Plan\FitSheet;
+use Hebra\Core\Plan\Inspection;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Point;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\Supply;
 use Hebra\Core\Plan\WireTable;
@@ -107,7 +111,7 @@ final class Desk
                 || array_filter($open->technique()->parameters(), fn (Parameter $parameter): bool => $parameter->words === $field && $open->technique()->shows($parameter->key, $open)) !== []
             ),
             'wire' => in_array($field, ['size', 'fit'], true),
-            'make' => in_array($field, ['hooked', 'counted'], true),
+            'make' => in_array($field, ['hooked', 'counted', 'found'], true) || str_starts_with($field, 'measured.'),
             'log' => preg_match('/^(minutes|note|weight|loops|loops on|bent on|opened|packed|packing|(cut|left|kept|lot|others|short|weighed|before)\..+)$/', $field) === 1,
             default => false,
         };
@@ -418,6 +422,31 @@ final class Desk
         $lines = SupplyMovement::query()->where('making_id', $making->id)->where('kind', 'used')->with('supply')->orderBy('id')->get();
 
         return $lines;
+    }
+
+    /** Whether any way of forming is learned, followed or not. */
+    public function isLearned(): bool
+    {
+        return array_filter(HandBook::of($this->workshop)->ways(), fn (Learned $learned): bool => $learned->isLearned()) !== [];
+    }
+
+    /** @return list<Point> what the finished piece is looked over for */
+    public function points(): array
+    {
+        return Inspection::of($this->plan);
+    }
+
+    /** @return array<string, bool> what was found so far, by point */
+    public function found(): array
+    {
+        return $this->makingDesk === null ? [] : $this->makingDesk->making->inspected()->pluck('is_fine', 'point')->all();
+    }
+
+    public function measuredOf(string $point): ?string
+    {
+        $um = $this->makingDesk?->making->measurements()->where('what', $point)->latest('id')->value('measured_um');
+
+        return $um === null ? null : $this->profile->size($um / 1000);
     }
 
     /** Whether the wire of a cut ran short while it was made. */

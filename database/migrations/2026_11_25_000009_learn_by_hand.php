@@ -40,11 +40,24 @@ return new class extends Migration
             $table->timestamp('forgotten_at')->nullable();
             $table->index(['workshop_id', 'kind']);
         });
+        Schema::create('drills', function (Blueprint $table): void {
+            $table->id();
+            $table->ulid('ulid')->unique();
+            $table->foreignId('workshop_id')->constrained()->cascadeOnDelete();
+            $table->string('kind', 16);
+            $table->string('metal', 24);
+            $table->string('size', 24);
+            $table->string('temper', 16);
+            $table->unsignedInteger('wanted_um');
+            $table->timestamp('created_at');
+        });
         // Each kind of cut of a closed making: what was cut and left of one, and what that teaches.
         Schema::create('making_cuts', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('workshop_id')->constrained()->cascadeOnDelete();
-            $table->foreignId('making_id')->constrained()->cascadeOnDelete();
+            // Of a making, or of a drill.
+            $table->foreignId('making_id')->nullable()->constrained()->cascadeOnDelete();
+            $table->foreignId('drill_id')->nullable()->constrained()->cascadeOnDelete();
             $table->string('label', 120);
             $table->unsignedInteger('count');
             $table->unsignedInteger('planned_um');
@@ -61,17 +74,6 @@ return new class extends Migration
             $table->timestamp('created_at');
             $table->timestamp('forgotten_at')->nullable();
             $table->index(['workshop_id', 'way', 'awg']);
-        });
-        Schema::create('drills', function (Blueprint $table): void {
-            $table->id();
-            $table->ulid('ulid')->unique();
-            $table->foreignId('workshop_id')->constrained()->cascadeOnDelete();
-            $table->string('kind', 16);
-            $table->string('metal', 24);
-            $table->string('size', 24);
-            $table->string('temper', 16);
-            $table->unsignedInteger('wanted_um');
-            $table->timestamp('created_at');
         });
         // A size that was measured: a loop, an inside, a length; of a making or of a drill.
         Schema::create('measurements', function (Blueprint $table): void {

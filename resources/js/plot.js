@@ -1,19 +1,27 @@
-/** A bar plot of what the table under it says; the library comes only where there is a plot. */
+/** A plot of what the table under it says; the library comes only where there is a plot. */
 const COLOURS = ['#24614f', '#b65a2f', '#8a6a14', '#2f5d86'];
 
 export function plot() {
     return {
         async init() {
-            const { Chart, BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip } = await import('chart.js');
-            Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip);
-            const { labels, rows } = JSON.parse(this.$root.dataset.plot);
+            const { Chart, BarController, BarElement, LineController, LineElement, PointElement, CategoryScale, LinearScale, Legend, Tooltip } = await import('chart.js');
+            Chart.register(BarController, BarElement, LineController, LineElement, PointElement, CategoryScale, LinearScale, Legend, Tooltip);
+            const { labels, rows, kind = 'bar', unit = 'g' } = JSON.parse(this.$root.dataset.plot);
+            const font = { family: getComputedStyle(document.body).fontFamily, size: 13 };
             new Chart(this.$root.querySelector('canvas'), {
-                type: 'bar',
-                data: { labels, datasets: rows.map((row, at) => ({ label: row.label, data: row.values, backgroundColor: COLOURS[at % COLOURS.length] })) },
+                type: kind,
+                data: {
+                    labels,
+                    datasets: rows.map((row, at) => ({
+                        label: row.label, data: row.values, backgroundColor: COLOURS[at % COLOURS.length], borderColor: COLOURS[at % COLOURS.length],
+                        showLine: !row.isDots, pointRadius: row.isDots ? 4 : 2, borderWidth: 2, maxBarThickness: 90,
+                    })),
+                },
                 options: {
                     animation: false,
                     maintainAspectRatio: false,
-                    scales: { y: { title: { display: true, text: 'g' }, beginAtZero: true } },
+                    scales: { x: { ticks: { font } }, y: { title: { display: true, text: unit, font }, ticks: { font }, beginAtZero: kind === 'bar' } },
+                    plugins: { legend: { labels: { font } } },
                 },
             });
         },

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\Bench;
 use App\Actions\BenchEvent;
 use App\Actions\CloseMaking;
+use App\Actions\Inspecting;
 use App\Exceptions\Refused;
 use App\Http\Problems;
 use App\Http\Requests\PieceRequest;
@@ -27,7 +28,7 @@ final class MakingController extends Controller
 {
     private const MOST_EVENTS = 500;
 
-    public function __construct(private readonly Bench $bench, private readonly CloseMaking $closing)
+    public function __construct(private readonly Bench $bench, private readonly CloseMaking $closing, private readonly Inspecting $inspecting)
     {
     }
 
@@ -60,6 +61,14 @@ final class MakingController extends Controller
         }
 
         return new JsonResponse([...(new MakingDesk($making->refresh(), $plan))->carried(), 'left' => $left]);
+    }
+
+    /** What was found on the finished piece; with a point to mend, its step is on the bench again. */
+    public function inspect(Request $request, Making $making): Response|RedirectResponse
+    {
+        $piece = $this->own($making);
+
+        return $this->done($request, $piece, 'make', fn () => $this->inspecting->keep($making, $this->workshop($request)->profile(), $request->all()));
     }
 
     public function close(Request $request, Making $making): Response|RedirectResponse

@@ -78,7 +78,7 @@ final readonly class Hand
         }
         $spare = $best - $to;
         if ($spare > 1e-9) {
-            $segments[] = Segment::given(SegmentKind::Tail, $spare, 'for your hand', '', 'enough in '.Figures::trim(100 * $learned->below(($best - $work->straightMm - $work->tailMm) / $work->formedMm), 0).' of 100 makings', 'what you logged');
+            $segments[] = Segment::given(SegmentKind::Tail, $spare, 'spare', '', 'for your hand: enough in '.Figures::trim(100 * $learned->below(($best - $work->straightMm - $work->tailMm) / $work->formedMm), 0).' of 100 makings', 'what you logged');
         }
 
         return $cut->fitted($segments, $bends, new Advice($work, $learned, $cut->lengthMm(), $best, $learned->below(($best - $work->straightMm - $work->tailMm) / $work->formedMm)));

@@ -1,5 +1,6 @@
 <x-layout title="Tools and hand" here="Hand">
-    <h1 class="mt-4">Tools and hand</h1>
+    <x-hand-nav at="/hand" />
+    <h1 class="mt-2">Tools and hand</h1>
     <p class="quiet">What you bend on, how you work, and what your metals do. Plans speak in it: “third mark”, “form on US 7, it opens to 7 1/2”.</p>
     <section id="tools" class="mt-5"><h2>Tools</h2>
         @if ($tools->isEmpty())<p class="mt-1">No tool yet: steps name diameters. Put in the pliers you reach for first, with the marks on their jaws.</p>@endif

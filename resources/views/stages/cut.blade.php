@@ -13,6 +13,7 @@
             <span class="quiet small figure">{{ $profile->ruler->isMetric() ? \Hebra\Core\Quantity\Ruler::SixteenthInch->text($strip->cutMm()) : \Hebra\Core\Quantity\Ruler::HalfMillimetre->text($strip->cutMm()) }}</span>
         </div>
         <div class="strip-room" tabindex="0" role="group" aria-label="Strip of {{ $cut->label }}">@include('svg.strip', ['strip' => $strip])</div>
+        @if ($cut->advice !== null)<p class="cut-hand quiet small">{{ ucfirst($cut->advice->words()) }}; the sum alone is {{ $profile->length($profile->ruler->upMm($cut->advice->plainMm)) }}.</p>@endif
         <details class="why">
             <summary>why {{ $profile->ruler->figure($strip->cutMm()) }}?</summary>
             <div class="scrolls">
@@ -32,6 +33,9 @@
 @empty
     <p class="mt-4">Nothing to cut yet: <a href="{{ $desk->url('lay-out') }}">lay the piece out</a>.</p>
 @endforelse
+@if ($strips && $desk->isLearned())
+<form class="bar small mt-2" method="post" action="/hand/learned">@csrf @method('put')<span class="quiet">{{ $desk->workshop->hand_on ? 'Cuts follow your hand, as far as it is learned.' : 'Cuts follow the plain sums.' }}</span> <button type="submit" class="word" name="do" value="{{ $desk->workshop->hand_on ? 'off' : 'on' }}">{{ $desk->workshop->hand_on ? 'plain sums' : 'follow my hand' }}</button> <a href="/hand/learned">What was learned</a></form>
+@endif
 @if ($strips)
 <div class="grid gap-x-8 gap-y-3 mt-3 md:grid-cols-[minmax(0,1fr)_auto]">
     <div>@include('stages.checks', ['checks' => array_slice($desk->plan->checks, 0, 6)])</div>

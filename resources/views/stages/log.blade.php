@@ -111,7 +111,7 @@
     <h2>{{ $closed->count() === 1 ? 'One making in the book' : $closed->count().' makings in the book' }}</h2>
     @foreach ($closed as $one)
         <article class="leaf mt-3">
-            <p class="flex flex-wrap justify-between gap-2"><strong>{{ ucfirst($one->document()->makes->words()) }}, closed {{ $one->closed_at->format('j F Y') }}</strong> <span class="quiet">{{ $one->minutes === null ? 'time not noted' : $one->minutes.' minutes' }}</span></p>
+            <p class="flex flex-wrap justify-between gap-2"><strong>{{ ucfirst($one->document()->makes->words()) }}, closed {{ $one->closed_at->format('j F Y') }}</strong> <span class="quiet">{{ $one->minutes === null ? 'time not noted' : $one->minutes.' minutes' }} · <a href="/makings/{{ $one->ulid }}/record">the record</a></span></p>
             <table class="ledger small mt-1"><caption class="sr-only">Metal moved</caption><tbody>
                 @foreach (\App\View\Desk::bill($one) as $row)
                     <tr><td>{{ $row['words'] }}</td><td class="num">{{ number_format(abs($row['mg']) / 1000, 3) }} g</td></tr>

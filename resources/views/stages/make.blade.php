@@ -10,11 +10,32 @@
         </div>
     </div>
 @elseif ($making->isDone())
-    <div class="bench-step">
+    @php([$points, $found] = [$desk->points(), $desk->found()])
+    @php($open = count(array_filter($points, fn ($point) => ! isset($found[$point->key]))))
+    <div class="bench-done">
         <h2>All {{ $making->total }} steps are done</h2>
-        <p class="tell">Weigh what was left over and close the making: then the metal is in the book.</p>
-        <div class="bar"><a class="do big" href="{{ $desk->url('log') }}" data-key="Space">Weigh &amp; log</a>
-        @include('stages.back', ['making' => $making])</div>
+        <p class="tell">Look it over{{ $desk->document->makes->count > 1 ? ', each of the '.$desk->document->makes->count : '' }}, then weigh what was left and close the making.</p>
+        <form method="post" action="/makings/{{ $making->making->ulid }}/inspection" hx-put="/makings/{{ $making->making->ulid }}/inspection">@csrf @method('put')
+            <ul class="points">
+            @foreach ($points as $point)
+                @php($isFine = $found[$point->key] ?? null)
+                <li @class(['is-wrong' => $isFine === false])>
+                    <span class="grow"><strong>{{ $point->look }}</strong> <span class="quiet">{{ $point->expect }}</span>
+                        @if ($point->wantedMm !== null)<span class="flex items-baseline gap-2 mt-1"><label class="small quiet" for="measured-{{ $point->key }}">measures</label><input class="in !w-28 !min-h-9 text-right" id="measured-{{ $point->key }}" name="measured[{{ $point->key }}]" value="{{ is_string(request('measured.'.$point->key)) ? mb_substr(request('measured.'.$point->key), 0, 30) : ($desk->measuredOf($point->key) ?? '') }}" placeholder="{{ $profile->length($point->wantedMm) }}" autocomplete="off"></span><x-problem :for="'measured.'.$point->key" :problem="$problem" />@endif</span>
+                    <span class="choice" role="radiogroup" aria-label="{{ $point->look }}">
+                        <label><input type="radio" name="found[{{ $point->key }}]" value="fine" @checked($isFine === true)> fine</label>
+                        <label><input type="radio" name="found[{{ $point->key }}]" value="mend" @checked($isFine === false)> to mend</label>
+                    </span>
+                    @if ($isFine === false && $point->step !== null)<span class="bar w-full"><span class="quiet small">Mend it at “{{ $desk->plan->steps()[$point->step]->title }}”:</span>
+                        @for ($copy = 0; $copy < min(12, $desk->document->makes->count); $copy++)<button type="submit" class="tool" name="mend" value="{{ $point->step }}/{{ $copy }}">{{ $desk->document->makes->count === 1 ? 'open that step' : $desk->document->makes->nameOf($copy, $desk->document->fit->kind->noun()) }}</button>@endfor</span>@endif
+                </li>
+            @endforeach
+            </ul>
+            <x-problem for="found" :problem="$problem" />
+            <p class="bar mt-3"><button id="keep-inspection" type="submit" class="{{ $open > 0 ? 'do' : 'may' }}">Keep what I found</button>
+                <a class="{{ $open > 0 ? 'may' : 'do big' }}" href="{{ $desk->url('log') }}" data-key="Space">Weigh &amp; log</a> @if ($open > 0 && $open < count($points))<span class="quiet small">{{ \Hebra\Core\Quantity\Figures::counted($open, 'point') }} not looked at yet.</span>@endif</p>
+        </form>
+        <div class="bar mt-2">@include('stages.back', ['making' => $making])</div>
     </div>
 @else
     @php([$step, $at, $expected, $counted] = [$making->step, $making->making->moves, $making->expected(), $making->making->counted])

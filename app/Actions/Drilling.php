@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Exceptions\Refused;
+use App\Models\Drill;
+use App\Models\MakingCut;
+use App\Models\Workshop;
+use Hebra\Core\Hand\Work;
+use Hebra\Core\Quantity\Length;
+use Hebra\Core\Quantity\Unreadable;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\SizeSystem;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
+use Illuminate\Support\Facades\DB;
+
+/** A practice: some loops, wraps, pairs or bends, measured, plotted and learned from. */
+final class Drilling
+{
+    /** Kind => what it is called, how many are measured at most, what is asked. */
+    public const KINDS = [
+        'loops' => ['words' => 'Ten loops on one mark', 'most' => 10, 'how' => 'Turn ten loops on one mark of your pliers, cut them off, and measure each inside.', 'measure' => 'Inside, one after the other'],
+        'pairs' => ['words' => 'Five matched pairs', 'most' => 10, 'how' => 'Turn ten loops two by two, each pair on one mark, and measure them in that order.', 'measure' => 'Inside, pair by pair'],
+        'wraps' => ['words' => 'Twenty wraps', 'most' => 5, 'how' => 'Wrap twenty turns side by side on a wire or a rod, and measure how long they are. Once, or up to five times.', 'measure' => 'Length of twenty'],
+        'bend' => ['words' => 'A bend let go', 'most' => 10, 'how' => 'Bend a round on a mandrel, let go, and measure what it opened to inside. Once, or up to ten times.', 'measure' => 'Opened to, inside'],
+    ];
+
+    private const WRAPS = 20;
+
+    /**
+     * @param  array<string, string>  $input  kind, metal, size, temper, wanted, sizes; cut and left of the wire, where they were measured
+     *
+     * @throws \Hebra\Core\Problem
+     */
+    public function keep(Workshop $workshop, array $input): Drill
+    {
+        $kind = self::KINDS[$input['kind'] ?? ''] ?? throw Unreadable::choice('kind', $input['kind'] ?? '', array_keys(self::KINDS));
+        $profile = $workshop->profile();
+        $sizes = new Measuring($workshop->id, $profile);
+        $wire = new Wire(
+            Metal::tryFrom($input['metal'] ?? '') ?? throw Unreadable::choice('metal', $input['metal'] ?? '', array_column(Metal::cases(), 'value')), WireSize::parse($input['size'] ?? '', 'size'),
+            Temper::tryFrom($input['temper'] ?? '') ?? throw Unreadable::choice('temper', $input['temper'] ?? '', array_column(Temper::cases(), 'value')),
+        );
+        $on = $sizes->size($input['wanted'] ?? '', 'wanted');
+        $measured = $sizes->list($input['sizes'] ?? '', 'sizes');
+        count($measured) <= $kind['most'] || throw Refused::invalid('sizes', count($measured)." sizes: this drill takes at most {$kind['most']}.");
+        $input['kind'] !== 'pairs' || count($measured) % 2 === 0 || throw Refused::invalid('sizes', count($measured).' sizes: pairs take an even number, such as ten.');
+        $wanted = match ($input['kind']) {
+            'wraps' => self::WRAPS * $wire->diameterMm(),
+            'bend' => $sizes->opens($wire, $on, $profile),
+            default => $on,
+        };
+        $used = $this->used($input, $profile->unit());
+
+        return DB::transaction(function () use ($workshop, $input, $wire, $on, $measured, $wanted, $used, $sizes): Drill {
+            $drill = Drill::query()->create(['workshop_id' => $workshop->id, 'kind' => $input['kind'], 'metal' => $wire->metal->value, 'size' => $wire->size->text(), 'temper' => $wire->temper->value, 'wanted_um' => (int) round(1000 * $on)]);
+            foreach ($measured as $mm) {
+                $sizes->keep(['loops' => 'loop', 'pairs' => 'loop', 'wraps' => 'wraps', 'bend' => 'inside'][$input['kind']], $wire, $wanted, $mm, drill: $drill);
+            }
+            if ($used !== null && $input['kind'] !== 'bend') {
+                $this->learn($workshop, $drill, $wire, $on, $input['kind'] === 'wraps' ? self::WRAPS * count($measured) : count($measured), ...$used);
+            }
+
+            return $drill;
+        });
+    }
+
+    /**
+     * @param  array<string, string>  $input
+     * @return array{float, float}|null cut and left, mm
+     */
+    private function used(array $input, \Hebra\Core\Quantity\LengthUnit $unit): ?array
+    {
+        if (trim($input['cut'] ?? '') === '' || trim($input['left'] ?? '') === '') {
+            return null;
+        }
+        $cut = Length::parse($input['cut'], 'cut', $unit)->within('cut', 1, 10_000)->millimetres();
+        $left = Length::parse($input['left'], 'left', $unit)->within('left', 0, 10_000)->millimetres();
+        $left < $cut || throw Refused::invalid('left', 'Left over is more than was cut: give less.');
+
+        return [$cut, $left];
+    }
+
+    /** Loops or wraps of one wire are all formed: π(D + d) each. */
+    private function learn(Workshop $workshop, Drill $drill, Wire $wire, float $on, int $turns, float $cut, float $left): void
+    {
+        $formed = $turns * M_PI * ($on + $wire->diameterMm());
+        $ratio = ($cut - $left) / $formed;
+        $ratio > 0.5 && $ratio < 2.0 || throw Refused::invalid('left', sprintf('%d turns on that mark take %s mm by the sum, and %s mm were used: look at the mark, the cut and what was left.', $turns, round($formed), round($cut - $left)));
+        MakingCut::query()->create([
+            'workshop_id' => $workshop->id, 'drill_id' => $drill->id, 'label' => self::KINDS[$drill->kind]['words'], 'count' => 1, 'planned_um' => (int) round(1000 * $formed), 'cut_um' => (int) round(1000 * $cut), 'left_um' => (int) round(1000 * $left),
+            'way' => array_key_first(Work::WAYS), 'awg' => SizeSystem::nearestAwg($wire->diameterMm()), 'formed_um' => (int) round(1000 * $formed), 'straight_um' => 0,
+        ]);
+    }
+}

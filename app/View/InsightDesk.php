@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Making;
+use App\Models\MakingCut;
+use App\Models\Piece;
+use App\Models\Workshop;
+use App\Support\HandBook;
+use Hebra\Core\Hand\Learned;
+use Hebra\Core\Hand\Log;
+use Hebra\Core\Price\BillLine;
+use Illuminate\Support\Facades\DB;
+
+/** What was wasted and why, which pieces pay, and how the error of the cuts shrinks. */
+final readonly class InsightDesk
+{
+    private const MOST_PIECES = 30;
+
+    /** @var list<array{why: string, mg: int}> most first */
+    public array $waste;
+
+    public int $usedMg;
+
+    /** @var list<array{name: string, address: string, minutes: int, priceCents: int, hourCents: int, yield: float}> what pays best first */
+    public array $pays;
+
+    /** @var list<array{day: string, piece: string, label: string, error: float, over: float}> oldest first */
+    public array $errors;
+
+    public function __construct(public Workshop $workshop)
+    {
+        $this->waste = $this->wasted();
+        $this->usedMg = (int) DB::table('movements')->where('workshop_id', $workshop->id)->where('account', 'pieces')->sum('mass_mg');
+        $this->pays = $this->paying();
+        $this->errors = $this->erring();
+    }
+
+    /** @return list<array{why: string, mg: int}> */
+    private function wasted(): array
+    {
+        $by = [];
+        foreach (DB::table('movements')->where('workshop_id', $this->workshop->id)->where('account', 'scrap jar')->get(['words', 'mass_mg']) as $line) {
+            $why = match (true) {
+                str_contains($line->words, 'spoiled,') => 'cuts that were spoiled',
+                str_contains($line->words, 'trimmed,') => 'trimmed off: tails, and what was cut too long',
+                default => 'otherwise put in the jar',
+            };
+            $by[$why] = ($by[$why] ?? 0) + (int) $line->mass_mg;
+        }
+        $found = -(int) DB::table('movements')->where('workshop_id', $this->workshop->id)->where('account', 'found')->where('mass_mg', '>', 0)->sum('mass_mg');
+        $by['less in a lot than the book said'] = -$found;
+        $by = array_filter($by, fn (int $mg): bool => $mg > 0);
+        arsort($by);
+
+        return array_map(fn (string $why, int $mg): array => ['why' => $why, 'mg' => $mg], array_keys($by), array_values($by));
+    }
+
+    /** @return list<array{name: string, address: string, minutes: int, priceCents: int, hourCents: int, yield: float}> */
+    private function paying(): array
+    {
+        $rows = [];
+        $ids = $this->workshop->makings()->whereNotNull('closed_at')->whereNotNull('minutes')->where('minutes', '>', 0)->latest('closed_at')->limit(200)->pluck('piece_id')->unique()->take(self::MOST_PIECES);
+        foreach ($this->workshop->pieces()->whereIn('id', $ids)->get() as $piece) {
+            /** @var Piece $piece */
+            $bill = (new BillDesk($piece, $this->workshop))->bill;
+            $minutes = $this->minutesOf($piece) * $bill->pieces;
+            $spent = array_sum(array_map(fn (BillLine $line): int => $line->kind === 'time' ? 0 : (int) $line->cents, $bill->lines));
+            $rows[] = ['name' => $piece->name, 'address' => "/pieces/{$piece->ulid}/bill", 'minutes' => (int) round($minutes / $bill->pieces), 'priceCents' => $bill->eachCents(), 'hourCents' => (int) round(60 * ($bill->totalCents() - $spent) / max(1, $minutes)), 'yield' => $bill->yield()];
+        }
+        usort($rows, fn (array $a, array $b): int => $b['hourCents'] <=> $a['hourCents']);
+
+        return $rows;
+    }
+
+    /** Of one of them, over its makings. */
+    private function minutesOf(Piece $piece): float
+    {
+        /** @var \Illuminate\Support\Collection<int, Making> $makings */
+        $makings = $piece->makings()->whereNotNull('closed_at')->where('minutes', '>', 0)->get();
+        $copies = $makings->sum(fn (Making $making): int => $making->document()->makes->count);
+
+        return (float) $makings->sum('minutes') / max(1, $copies);
+    }
+
+    /** @return list<array{day: string, piece: string, label: string, error: float, over: float}> how far each cut was from what the logs before it foretold, and what was left over of it */
+    private function erring(): array
+    {
+        $errors = [];
+        foreach (HandBook::of($this->workshop)->cutsOfPieces() as $cuts) {
+            $before = [];
+            foreach ($cuts as $cut) {
+                /** @var MakingCut $cut */
+                $errors[] = [$cut->id, ['day' => $cut->created_at->format('j M'), 'piece' => $cut->making->piece->name ?? 'a drill', 'label' => $cut->label,
+                    'error' => abs($cut->ratio() - Learned::from($before)->factor()), 'over' => $cut->left_um / max(1, $cut->cut_um)]];
+                $before[] = new Log($cut->ratio(), $cut->is_bound, $cut->is_put_back);
+            }
+        }
+        usort($errors, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return array_slice(array_column($errors, 1), -80);
+    }
+
+    /** @return array<string, mixed> */
+    public function wastePlot(): array
+    {
+        return ['kind' => 'bar', 'unit' => 'g', 'labels' => array_column($this->waste, 'why'), 'rows' => [['label' => 'gone', 'values' => array_map(fn (array $row): float => $row['mg'] / 1000, $this->waste)]]];
+    }
+
+    /** @return array<string, mixed> */
+    public function errorPlot(): array
+    {
+        $errors = array_column($this->errors, 'error');
+        $running = [];
+        foreach (array_keys($errors) as $at) {
+            $last = array_slice($errors, max(0, $at - 4), min(5, $at + 1));
+            $running[] = round(100 * array_sum($last) / count($last), 2);
+        }
+
+        return ['kind' => 'line', 'unit' => '% of what is formed', 'labels' => array_column($this->errors, 'day'), 'rows' => [
+            ['label' => 'each cut', 'values' => array_map(fn (float $error): float => round(100 * $error, 2), $errors), 'isDots' => true], ['label' => 'of five in a row', 'values' => $running]]];
+    }
+
+    /** @return array<string, mixed> */
+    public function payPlot(): array
+    {
+        return ['kind' => 'bar', 'unit' => $this->workshop->currency.' an hour', 'labels' => array_column($this->pays, 'name'), 'rows' => [['label' => 'what an hour brings', 'values' => array_map(fn (array $row): float => $row['hourCents'] / 100, $this->pays)]]];
+    }
+}
