@@ -172,7 +172,7 @@ final class CloseMaking
             $teaches = $row->isMeasured && $work->way !== null && $ratio > 0.5 && $ratio < 2.0;
             MakingCut::query()->create([
                 'workshop_id' => $making->workshop_id, 'making_id' => $making->id, 'label' => mb_substr($row->cut->label, 0, 120), 'count' => $row->count, 'planned_um' => $um($row->cut->lengthMm()), 'cut_um' => $um($row->cutMm), 'left_um' => $um($row->leftMm),
-                'short_um' => $um($row->shortMm), 'is_bound' => $row->isBound, 'way' => $teaches ? $work->way : null, 'awg' => $work->awg, 'formed_um' => $um($work->formedMm), 'straight_um' => $um($work->straightMm),
+                'short_um' => $um($row->shortMm), 'is_bound' => $row->isBound, 'way' => $teaches ? $work->way : null, 'awg' => $work->awg, 'formed_um' => $um($work->formedMm), 'straight_um' => $um($work->straightMm), 'tail_um' => $um($work->tailMm), 'ng_per_mm' => (int) round(1e6 * $row->cut->wire->milligramsPerMm()),
             ]);
         }
     }

@@ -41,7 +41,7 @@ final class WorkshopFile
         'cut_ticks' => [['cut', 'length_um', 'is_spoiled', 'created_at'], ['piece_id' => 'pieces', 'lot_id' => 'lots']],
         'reservations' => [['cut', 'count', 'length_um', 'created_at'], ['piece_id' => 'pieces', 'lot_id' => 'lots']],
         'drills' => [['ulid', 'kind', 'metal', 'size', 'temper', 'wanted_um', 'created_at'], []],
-        'making_cuts' => [['label', 'count', 'planned_um', 'cut_um', 'left_um', 'short_um', 'is_bound', 'way', 'awg', 'formed_um', 'straight_um', 'is_put_back', 'created_at', 'forgotten_at'], ['making_id' => 'makings', 'drill_id' => 'drills']],
+        'making_cuts' => [['label', 'count', 'planned_um', 'cut_um', 'left_um', 'short_um', 'is_bound', 'way', 'awg', 'formed_um', 'straight_um', 'tail_um', 'ng_per_mm', 'is_put_back', 'created_at', 'forgotten_at'], ['making_id' => 'makings', 'drill_id' => 'drills']],
         'step_times' => [['kind', 'title', 'estimate_ms', 'taken_ms', 'is_capped', 'created_at', 'forgotten_at'], ['making_id' => 'makings']],
         'measurements' => [['what', 'metal', 'temper', 'wanted_um', 'measured_um', 'created_at', 'forgotten_at'], ['making_id' => 'makings', 'drill_id' => 'drills']],
         'inspections' => [['point', 'is_fine', 'created_at'], ['making_id' => 'makings']],

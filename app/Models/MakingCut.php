@@ -26,6 +26,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $awg
  * @property int $formed_um
  * @property int $straight_um
+ * @property int $tail_um  what was to be trimmed off
+ * @property int $ng_per_mm
  * @property bool $is_put_back
  * @property CarbonImmutable $created_at
  * @property CarbonImmutable|null $forgotten_at

@@ -12,7 +12,7 @@ use App\Models\Movement;
 use App\Models\Piece;
 use App\Models\Supply;
 use App\Models\Workshop;
-use Hebra\Core\Plan\Minutes;
+use App\Support\HandBook;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Price\Bill;
@@ -38,7 +38,10 @@ final readonly class BillDesk
         /** @var Making|null $last */
         $last = $this->piece->makings()->whereNotNull('closed_at')->whereNotNull('minutes')->latest('closed_at')->first();
         if ($last === null) {
-            return [round(Minutes::of($this->plan)), 'an estimate'];
+            $pace = HandBook::of($this->workshop)->pace();
+            $foretold = $pace->foretell($this->plan);
+
+            return [round($foretold['about']), $pace->isLearned() ? 'as your steps went so far' : 'an estimate'];
         }
 
         return [$last->minutes / $last->document()->makes->count * $this->plan->piece->makes->count, 'as you noted it'];

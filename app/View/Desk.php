@@ -41,6 +41,7 @@ use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\Supply;
 use Hebra\Core\Plan\WireTable;
 use Hebra\Core\Problem;
+use Hebra\Core\Quantity\Figures;
 use Hebra\Core\School\School;
 use Hebra\Core\Wire\Wire;
 use Illuminate\Support\Collection;
@@ -422,6 +423,16 @@ final class Desk
         $lines = SupplyMovement::query()->where('making_id', $making->id)->where('kind', 'used')->with('supply')->orderBy('id')->get();
 
         return $lines;
+    }
+
+    /** How long the whole making will take, in words. */
+    public function foretold(): string
+    {
+        $pace = HandBook::of($this->workshop)->pace();
+        ['about' => $about, 'from' => $from, 'to' => $to] = $pace->foretell($this->plan);
+        $words = fn (float $minutes): string => $minutes < 90 ? max(1, 5 * (int) round($minutes / 5)).' min' : Figures::trim(round($minutes / 6) / 10, 1).' h';
+
+        return 'About '.$words($about).' at the bench'.($pace->isLearned() ? ', in four of five cases between '.$words($from).' and '.$words($to).', by the time your steps took so far.' : ', by a guess: it is learned as you go.');
     }
 
     /** Whether any way of forming is learned, followed or not. */

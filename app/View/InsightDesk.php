@@ -19,6 +19,8 @@ final readonly class InsightDesk
 {
     private const MOST_PIECES = 30;
 
+    private const TAILS = 'trimmed off as planned';
+
     /** @var list<array{why: string, mg: int}> most first */
     public array $waste;
 
@@ -45,11 +47,16 @@ final readonly class InsightDesk
         foreach (DB::table('movements')->where('workshop_id', $this->workshop->id)->where('account', 'scrap jar')->get(['words', 'mass_mg']) as $line) {
             $why = match (true) {
                 str_contains($line->words, 'spoiled,') => 'cuts that were spoiled',
-                str_contains($line->words, 'trimmed,') => 'trimmed off: tails, and what was cut too long',
+                str_contains($line->words, 'trimmed,') => self::TAILS,
                 default => 'otherwise put in the jar',
             };
             $by[$why] = ($by[$why] ?? 0) + (int) $line->mass_mg;
         }
+        // Of what was trimmed, that beyond the tails that were planned was cut in vain.
+        $over = (int) round((float) DB::table('making_cuts')->where('workshop_id', $this->workshop->id)->whereColumn('left_um', '>', 'tail_um')->sum(DB::raw('(left_um - tail_um) / 1e9 * ng_per_mm * count')));
+        $over = min($over, $by[self::TAILS] ?? 0);
+        $by[self::TAILS] = ($by[self::TAILS] ?? 0) - $over;
+        $by['cut longer than was needed'] = $over;
         $found = -(int) DB::table('movements')->where('workshop_id', $this->workshop->id)->where('account', 'found')->where('mass_mg', '>', 0)->sum('mass_mg');
         $by['less in a lot than the book said'] = -$found;
         $by = array_filter($by, fn (int $mg): bool => $mg > 0);

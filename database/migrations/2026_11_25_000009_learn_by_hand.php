@@ -70,6 +70,9 @@ return new class extends Migration
             $table->integer('awg');
             $table->unsignedInteger('formed_um');
             $table->unsignedInteger('straight_um');
+            // What was to be trimmed off, and what a millimetre weighs.
+            $table->unsignedInteger('tail_um')->default(0);
+            $table->unsignedBigInteger('ng_per_mm')->default(0);
             $table->boolean('is_put_back')->default(false);
             $table->timestamp('created_at');
             $table->timestamp('forgotten_at')->nullable();

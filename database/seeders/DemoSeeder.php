@@ -11,6 +11,7 @@ use App\Actions\Drilling;
 use App\Actions\History;
 use App\Actions\Stockkeeping;
 use App\Actions\SupplyBook;
+use App\Models\CutTick;
 use App\Models\Making;
 use App\Models\Piece;
 use App\Models\StepTime;
@@ -26,6 +27,7 @@ use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Makes;
 use Hebra\Core\Piece\Pattern;
 use Hebra\Core\Plan\Minutes;
+use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Quantity\LengthUnit;
 use Hebra\Core\Tool\Tool as CoreTool;
@@ -213,6 +215,7 @@ final class DemoSeeder extends Seeder
             StepTime::query()->create(['workshop_id' => $workshop->id, 'making_id' => $making->id, 'kind' => Minutes::kind($step), 'title' => $step->title, 'estimate_ms' => $estimate, 'taken_ms' => (int) round($estimate * max(0.5, $this->about(1.6, 0.35)))]);
         }
         $making->forceFill(['step' => $plan->stepCount()])->save();
+        $this->spoiled($making, $plan, $workshop);
         $desk = new \App\View\Desk($piece, $workshop, 'log');
         $plain = [];
         foreach (Planner::plan($making->document(), $profile->withoutHand())->cuts as $cut) {
@@ -229,6 +232,17 @@ final class DemoSeeder extends Seeder
             $input['lot'][$cut->key()] = $desk->lotOffered($share)->ulid ?? '';
         }
         $this->closing->close($making, $workshop, $input);
+    }
+
+    /** Every third making or so one wire is spoiled. */
+    private function spoiled(Making $making, Plan $plan, Workshop $workshop): void
+    {
+        $lot = $workshop->lots()->where('name', 'Fine coil')->firstOrFail();
+        $cut = $plan->cuts[count($plan->cuts) - 1];
+        if (mt_rand(0, 2) === 0) {
+            $making->forceFill(['troubles' => [['kind' => 'spoiled', 'cut' => $cut->key(), 'step' => 'Drop: turn the loop']]])->save();
+            CutTick::query()->create(['workshop_id' => $workshop->id, 'piece_id' => $making->piece_id, 'lot_id' => $lot->id, 'cut' => $cut->key(), 'length_um' => (int) round(1000 * $plan->profile->ruler->upMm($cut->lengthMm())), 'is_spoiled' => true]);
+        }
     }
 
     /** A week's practice: ten loops, five pairs and a bend. */

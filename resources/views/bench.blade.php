@@ -11,7 +11,7 @@
             <div>
                 <h2>{{ $card->piece->name }}</h2>
                 <p class="quiet">{{ $making->isDone() ? 'All steps done: weigh what was left, and close it.' : $making->whose().', next: '.$making->step->title }}</p>
-                <progress class="mt-2" value="{{ $making->making->step }}" max="{{ $making->total }}" aria-label="Steps done in {{ $card->piece->name }}"></progress>
+                <progress class="mt-2" value="{{ $making->progress->count() }}" max="{{ $making->total }}" aria-label="Steps done in {{ $card->piece->name }}"></progress>
             </div>
             <a class="may col-start-2 sm:col-start-3 sm:row-start-1 justify-self-start" href="/pieces/{{ $card->piece->ulid }}/{{ $making->isDone() ? 'log' : 'make' }}">{{ $making->isDone() ? 'Weigh & log' : 'Go on' }}</a>
         </article>
@@ -29,10 +29,11 @@
         </section>
         <aside class="grid gap-6 content-start">
             <section class="rule-top"><h2>Running low</h2>
-                @forelse ($low as $lot)<p class="mt-1"><a href="/stock#lot-{{ $lot->ulid }}">{{ $lot->name }}</a>, {{ $lot->wire()->words() }}: <span class="figure">{{ $profile->length($lot->heldMm()) }}</span></p>
-                @empty<p class="quiet mt-1">{{ 'No coil is below half a metre.' }}</p>@endforelse</section>
+                @forelse ($low as $words)<p class="mt-1">{{ ucfirst($words) }}</p>
+                @empty<p class="quiet mt-1">Nothing: no wire is below {{ $profile->length($workshop->low_um / 1000) }}, no bead or finding below its mark.</p>@endforelse
+                <p class="mt-1 small"><a href="/stock">Stock</a></p></section>
             <section class="rule-top"><h2>Lately closed</h2>
-                @forelse ($closed as $making)<p class="mt-1"><a href="/pieces/{{ $making->piece->ulid }}/log">{{ $making->piece->name }}</a> <span class="quiet small">{{ $making->closed_at->format('j M') }}{{ $making->minutes === null ? '' : ', '.$making->minutes.' min' }}</span></p>
+                @forelse ($closed as $making)<p class="mt-1"><a href="/pieces/{{ $making->piece->ulid }}/log">{{ $making->piece->name }}</a> <span class="quiet small"><a href="/makings/{{ $making->ulid }}/record">record</a> · {{ $making->closed_at->format('j M') }}{{ $making->minutes === null ? '' : ', '.$making->minutes.' min' }}</span></p>
                 @empty<p class="quiet mt-1">Closed makings stand here with what they took.</p>@endforelse</section>
         </aside>
     </div>

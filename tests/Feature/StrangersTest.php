@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Bench;
+use App\Actions\Drilling;
 use App\Actions\Stockkeeping;
 use App\Actions\SupplyBook;
 use App\Models\Bead;
 use App\Models\CutTick;
+use App\Models\Photo;
 use App\Models\Tool;
 use App\Models\User;
 use Hebra\Core\Bead\Bead as CoreBead;
@@ -39,7 +41,10 @@ final class StrangersTest extends TestCase
 
         $tick = CutTick::query()->create(['workshop_id' => $this->workshop()->id, 'piece_id' => $piece->id, 'lot_id' => $lot->id, 'cut' => 'p2', 'length_um' => 80_000]);
 
-        return ['{tick}' => (string) $tick->id, '{piece}' => $piece->ulid, '{tool}' => $tool->ulid, '{metal}' => 'copper', '{deleted}' => $deleted->ulid, '{making}' => $making->ulid, '{lot}' => $lot->ulid, '{bead}' => $bead->ulid, '{supply}' => $supply->ulid, '{stage}' => 'lay-out', '{name}' => 'simple-loop'];
+        $drill = app(Drilling::class)->keep($this->workshop(), ['kind' => 'loops', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft', 'wanted' => '2.5', 'sizes' => '2.4, 2.6']);
+        $photo = Photo::query()->create(['workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'width' => 1, 'height' => 1, 'jpeg_base64' => base64_encode('Secret')]);
+
+        return ['{drill}' => $drill->ulid, '{photo}' => $photo->ulid, '{tick}' => (string) $tick->id, '{piece}' => $piece->ulid, '{tool}' => $tool->ulid, '{metal}' => 'copper', '{deleted}' => $deleted->ulid, '{making}' => $making->ulid, '{lot}' => $lot->ulid, '{bead}' => $bead->ulid, '{supply}' => $supply->ulid, '{stage}' => 'lay-out', '{name}' => 'simple-loop'];
     }
 
     /** @return list<array{string, string}> method and address of every route of the application */
@@ -63,7 +68,7 @@ final class StrangersTest extends TestCase
     private function saved(): array
     {
         $all = [];
-        foreach (['workshops', 'users', 'pieces', 'piece_revisions', 'lots', 'movements', 'makings', 'beads', 'supplies', 'supply_movements', 'reservations', 'tools', 'cut_ticks'] as $table) {
+        foreach (['workshops', 'users', 'pieces', 'piece_revisions', 'lots', 'movements', 'makings', 'beads', 'supplies', 'supply_movements', 'reservations', 'tools', 'cut_ticks', 'drills', 'measurements', 'photos', 'inspections', 'step_times', 'making_cuts'] as $table) {
             $all[$table] = md5((string) json_encode(DB::table($table)->orderBy('id')->get()));
         }
 
@@ -94,7 +99,7 @@ final class StrangersTest extends TestCase
         $walked = 0;
         foreach ($this->routes() as [$method, $uri]) {
             $address = strtr($uri, $ours);
-            if (preg_match('/\{(piece|deleted|making|lot|bead|supply|tool)\}/', $uri) === 1) {
+            if (preg_match('/\{(piece|deleted|making|lot|bead|supply|tool|drill|photo)\}/', $uri) === 1) {
                 $this->actingAs($other)->call($method, '/'.$address, ['revision' => 1, 'do' => 'name', 'name' => 'Taken', 'at' => 0, 'holds' => '1m', 'owned' => 3])->assertNotFound();
                 $walked++;
             } elseif ($method === 'GET' && ! in_array("{$method} {$uri}", self::OPEN, true)) {

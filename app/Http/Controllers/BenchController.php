@@ -4,17 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Lot;
 use App\View\PieceCard;
+use App\View\ToBuy;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
 /** What is under way. */
 final class BenchController extends Controller
 {
-    /** A coil with less than this is low, millimetres. */
-    private const LOW_MM = 500.0;
-
     public function __invoke(Request $request): View
     {
         $workshop = $this->workshop($request);
@@ -25,7 +22,7 @@ final class BenchController extends Controller
             'profile' => $workshop->profile(),
             'underWay' => array_values(array_filter($cards, fn (PieceCard $card): bool => $card->making() !== null)),
             'onPaper' => array_slice(array_values(array_filter($cards, fn (PieceCard $card): bool => $card->making() === null)), 0, 6),
-            'low' => $workshop->lots()->withHeld()->where('kind', 'coil')->get()->filter(fn (Lot $lot): bool => $lot->heldMm() < self::LOW_MM)->values(),
+            'low' => ToBuy::low($workshop),
             'closed' => $workshop->makings()->with(['piece' => fn ($piece) => $piece->withTrashed()])->whereNotNull('closed_at')->latest('closed_at')->limit(6)->get(),
         ]);
     }

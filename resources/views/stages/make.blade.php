@@ -3,6 +3,7 @@
     <div class="bench-step">
         <h2>Ready to make {{ $desk->document->makes->words() }}?</h2>
         <p class="tell">{{ \Hebra\Core\Quantity\Figures::counted($desk->plan->stepCount(), 'step') }}, one at a time. What must be hooked on before it is closed is asked for; wraps and beads are counted. You can stop anywhere and go on later.</p>
+        <p class="quiet">{{ $desk->foretold() }}</p>
         @include('stages.checks', ['checks' => $desk->checks(\Hebra\Core\Plan\Level::Stop, \Hebra\Core\Plan\Level::Warn)])
         <div class="bar">
             <form method="post" action="/pieces/{{ $desk->piece->ulid }}/makings" hx-post="/pieces/{{ $desk->piece->ulid }}/makings">@csrf<button id="begin" type="submit" class="do big" data-key="Space" autofocus>Start making</button></form>
