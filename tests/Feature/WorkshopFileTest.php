@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Actions\Stockkeeping;
 use App\Actions\WorkshopFile;
+use App\Models\Inspected;
+use App\Models\Photo;
 use App\Models\User;
 use App\Models\Workshop;
 use Database\Seeders\DemoSeeder;
@@ -28,6 +30,9 @@ final class WorkshopFileTest extends TestCase
         $this->seed(DemoSeeder::class);
         $demo = Workshop::query()->where('is_demo', true)->firstOrFail();
         $files = app(WorkshopFile::class);
+        $making = $demo->makings()->firstOrFail();
+        Photo::query()->create(['workshop_id' => $demo->id, 'making_id' => $making->id, 'width' => 1, 'height' => 1, 'jpeg_base64' => base64_encode('a picture')]);
+        Inspected::query()->create(['workshop_id' => $demo->id, 'making_id' => $making->id, 'point' => 'ends', 'is_fine' => true]);
         $json = $files->write($demo);
         self::assertSame($json, $files->write($demo));
         self::assertStringNotContainsString('@marram-lane', $json, 'nobody’s address leaves with it');
@@ -39,7 +44,7 @@ final class WorkshopFileTest extends TestCase
         self::assertSame($json, $files->write($this->workshop()->refresh()));
         self::assertSame($held, $this->workshop()->lots()->withHeld()->orderBy('id')->get()->map(fn ($lot): int => $lot->heldMg())->all());
         self::assertSame(0, (int) DB::table('movements')->sum('mass_mg'));
-        foreach (['/', '/pieces', '/stock', '/stock/book'] as $page) {
+        foreach (['/', '/pieces', '/stock', '/stock/book', '/hand/learned', '/insight', '/practice'] as $page) {
             $this->get($page)->assertOk();
         }
         $this->get('/account/workshop.json')->assertOk()->assertHeader('Content-Type', 'application/json');
