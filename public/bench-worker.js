@@ -4,6 +4,8 @@ const isKept = (url) => url.origin === location.origin && (/^\/pieces\/[^/]+\/ma
 
 self.addEventListener('install', () => self.skipWaiting());
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
+// The page that is open when the worker comes, and what it is dressed in.
+self.addEventListener('message', (event) => event.waitUntil(caches.open(store).then((kept) => kept.addAll(event.data.filter((address) => isKept(new URL(address, location.origin)))))));
 self.addEventListener('fetch', (event) => {
     const url = new URL(event.request.url);
     if (event.request.method !== 'GET' || !isKept(url) || event.request.headers.has('HX-Request')) {
@@ -18,6 +20,6 @@ self.addEventListener('fetch', (event) => {
 
                 return answer;
             })
-            .catch(async () => (await caches.match(event.request)) ?? Response.error()),
+            .catch(async () => (await caches.match(event.request, { ignoreVary: true })) ?? Response.error()),
     );
 });

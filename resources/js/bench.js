@@ -121,6 +121,9 @@ export function bench() {
             const isOld = kept !== null && (kept.queue.length > 0 || kept.now > carried.now);
             this.state = isOld ? kept : carried;
             store(this.state);
+            if (!isOld) {
+                keepPage(carried.making);
+            }
             begin(`${this.state.making}/${this.state.moves}`);
             this.listen(document.body, 'htmx:configRequest', (event) => this.name(event));
             this.listen(document.body, 'htmx:sendError', () => this.lost());
@@ -338,7 +341,22 @@ export function bench() {
     };
 }
 
-/** The page of a making opens without the workshop too, as it was last seen. */
-if ('serviceWorker' in navigator && /^\/pieces\/[^/]+\/make$/.test(location.pathname)) {
-    navigator.serviceWorker.register('/bench-worker.js').catch(() => {});
+/** The page of a making opens without the workshop too, as it was last seen: its worker keeps it once, with what it is dressed in. */
+async function keepPage(making) {
+    if (!('serviceWorker' in navigator) || sessionStorage.getItem(nameOf(making)) === 'kept') {
+        return;
+    }
+    try {
+        await navigator.serviceWorker.register('/bench-worker.js');
+        const worker = await navigator.serviceWorker.ready;
+        worker.active.postMessage([location.pathname, ...performance.getEntriesByType('resource').map((one) => one.name).filter((name) => name.includes('/build/'))]);
+        sessionStorage.setItem(nameOf(making), 'kept');
+    } catch {
+        // Not allowed here: the page works as long as it is open.
+    }
+}
+
+if (location.pathname === '/sign-in') {
+    // Who signs out leaves no page of theirs on the device; what was not sent yet stays for when they are back.
+    globalThis.caches?.delete('hebra-bench-1');
 }

@@ -27,6 +27,11 @@ abstract class BrowserTestCase extends TestCase
     /** @var list<resource> */
     private static array $processes = [];
 
+    /** @var array<string, string> */
+    private static array $environment = [];
+
+    private static int $port;
+
     public static function setUpBeforeClass(): void
     {
         $root = dirname(__DIR__, 2);
@@ -42,13 +47,32 @@ abstract class BrowserTestCase extends TestCase
         $seeding = proc_open([PHP_BINARY, 'artisan', 'migrate', '--force', '--seed', '--quiet'], [], $pipes, $root, $environment);
         self::assertIsResource($seeding);
         self::assertSame(0, proc_close($seeding));
-        $port = self::freePort();
-        // The workers that the server would fork outlive it, so there is one, in a group of its own.
-        self::start(['setsid', PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:{$port}", '-t', 'public', 'server.php'], $root, $environment, $port);
-        self::$address = "http://127.0.0.1:{$port}";
+        [self::$environment, self::$port] = [$environment, self::freePort()];
+        self::startServer();
+        self::$address = 'http://127.0.0.1:'.self::$port;
         $driverPort = self::freePort();
         self::start(['chromedriver', "--port={$driverPort}", '--log-level=OFF'], $root, getenv(), $driverPort);
         self::$browser = RemoteWebDriver::create("http://127.0.0.1:{$driverPort}", self::capabilities(), 30_000, 60_000);
+    }
+
+    protected static function startServer(): void
+    {
+        // The workers that the server would fork outlive it, so there is one, in a group of its own.
+        self::start(['setsid', PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', '127.0.0.1:'.self::$port, '-t', 'public', 'server.php'], dirname(__DIR__, 2), self::$environment, self::$port);
+    }
+
+    /** As when the plug is pulled. */
+    protected static function stopServer(): void
+    {
+        foreach (self::$processes as $at => $process) {
+            if (proc_get_status($process)['command'] === 'setsid') {
+                $pid = proc_get_status($process)['pid'];
+                posix_kill(-$pid, SIGKILL) || posix_kill($pid, SIGKILL);
+                proc_close($process);
+                unset(self::$processes[$at]);
+            }
+        }
+        self::$processes = array_values(self::$processes);
     }
 
     private static function capabilities(): DesiredCapabilities

@@ -40,7 +40,7 @@ final class Inspection
 
                 continue;
             }
-            $points[] = new Point("count-{$at}", 'Count by fives: '.$count->bead->words(), $count->each.': '.self::fives($count->each), self::step($plan, 'thread'));
+            $points[] = new Point("count-{$at}", 'Count by fives: '.$count->bead->words(), $count->each.': '.self::fives($count->each), self::step($plan, 'thread') ?? self::step($plan, 'work') ?? self::step($plan, 'form'));
         }
         foreach ($plan->piece->groups as $name => $group) {
             if ($group->times() >= self::MANY) {
@@ -48,7 +48,7 @@ final class Inspection
             }
         }
 
-        return $few === [] ? $points : [...$points, new Point('beads', 'Beads', implode(', ', $few), self::step($plan, 'thread'))];
+        return $few === [] ? $points : [...$points, new Point('beads', 'Beads', implode(', ', $few), self::step($plan, 'thread') ?? self::step($plan, 'work') ?? self::step($plan, 'form'))];
     }
 
     private static function fives(int $count): string

@@ -46,7 +46,7 @@
             <p class="flex flex-wrap justify-between gap-2"><strong>{{ $making->whose() }}</strong> <span class="quiet"><span id="step-clock" class="figure" hidden></span> <span class="figure">step {{ $making->progress->count() + 1 }} of {{ $making->total }}</span></span></p>
             <progress value="{{ $making->progress->count() }}" max="{{ $making->total }}" aria-label="Steps done"></progress>
         </div>
-        @if ($making->isAgain())<p class="banner is-note">Once more, with a new cut: {{ count($making->progress->again) === 1 ? 'the last step' : count($making->progress->again).' steps' }} of this wire, then on from where you were.</p>@endif
+        @if ($making->isAgain())<p class="banner is-note">Once more: {{ \Hebra\Core\Quantity\Figures::counted(count($making->progress->again), 'step') }} of this wire, with a new cut where it was spoiled; then on from where you were.</p>@endif
         <h2 id="step-title" tabindex="-1">{{ $step->title }}</h2>
         <p class="tell">{{ $step->text }}</p>
         @if ($making->isMirrored())<p class="quiet"><strong>The mirrored one:</strong> every bend turns the other way, and what hangs together in one eye goes on in the opposite order.</p>@endif

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** At the bench: a pair of hoops by one key, by thumb, and with the workshop gone in the middle. */
+final class BenchTest extends BrowserTestCase
+{
+    private function press(string ...$keys): void
+    {
+        self::$browser->getKeyboard()->sendKeys($keys);
+    }
+
+    private function begin(string $name): string
+    {
+        $this->enterDemo();
+        $this->visit('/pieces');
+        $path = (string) parse_url((string) $this->button($name)->getAttribute('href'), PHP_URL_PATH);
+        $this->visit($path.'/make');
+        $this->seeInside('h2', 'Ready to make');
+        $this->press(' ');
+        $this->seeInside('#step-title', 'Lay everything ready');
+
+        return $path;
+    }
+
+    /** @return array{int, int, int} steps done, counted, moves, as they stand in the database */
+    private function kept(string $name): array
+    {
+        $pdo = new \PDO('sqlite:'.self::$database);
+        $row = $pdo->query('SELECT makings.step, makings.counted, makings.moves FROM makings JOIN pieces ON pieces.id = makings.piece_id WHERE pieces.name = '.$pdo->quote($name).' ORDER BY makings.id DESC LIMIT 1')?->fetch(\PDO::FETCH_NUM);
+        self::assertIsArray($row);
+
+        return [(int) $row[0], (int) $row[1], (int) $row[2]];
+    }
+
+    private function isAway(): bool
+    {
+        return (bool) self::$browser->executeScript('const away = document.querySelector("#away"); return away !== null && ! away.hidden');
+    }
+
+    public function test_a_pair_of_hoops_by_space_alone_with_the_server_gone_in_the_middle(): void
+    {
+        $this->window(1280, 800);
+        $path = $this->begin('Groyne hoops');
+        for ($press = 0; $press < 12; $press++) {
+            $seen = $this->text('.stage-panel');
+            $this->press(' ');
+            self::eventually(fn (): bool => $this->text('.stage-panel') !== $seen, 'space goes on');
+        }
+        $before = $this->kept('Groyne hoops');
+        self::stopServer();
+        for ($press = 0; $press < 9; $press++) {
+            $seen = $this->text('.stage-panel');
+            $this->press(' ');
+            self::eventually(fn (): bool => $this->text('.stage-panel') !== $seen, 'space goes on alone');
+        }
+        self::assertTrue($this->isAway());
+        $this->seeInside('#away', '9 moves is kept');
+        $place = $this->text('#away-place').$this->text('#away-count');
+        // Loaded again while the workshop is gone: the page comes from the device, with what was done on it.
+        self::$browser->navigate()->refresh();
+        self::eventually(fn (): bool => $this->isAway() && $this->text('#away-place').$this->text('#away-count') === $place, 'the page of the device knows where it was');
+        $this->press(WebDriverKeys::SHIFT, ' ', WebDriverKeys::NULL);
+        self::eventually(fn (): bool => $this->text('#away-place').$this->text('#away-count') !== $place, 'shift and space go back');
+        $this->press(' ');
+        $this->press(' ');
+        self::eventually(fn (): bool => str_contains($this->text('#away-count'), '2 of ') || ! str_contains($this->text('#away-count'), ' of '), 'two more are counted');
+        [$place, $count] = [$this->text('#away-place'), $this->text('#away-count')];
+        self::startServer();
+        self::eventually(fn (): bool => ! $this->isAway() && $this->text('#step-title') !== '', 'what was kept is sent');
+        $after = $this->kept('Groyne hoops');
+        self::assertGreaterThan($before[2], $after[2], 'it went on');
+        self::assertStringContainsString('step '.($after[0] + 1).' of', $place, 'not a step was lost or doubled');
+        self::assertSame($count === '' ? '0' : explode(' ', $count)[0], (string) $after[1], 'nor a count');
+        self::assertStringContainsString($place, $this->text('#here'));
+        self::$browser->manage()->getLog('browser');
+        for ($press = 0; $press < 400 && ! str_contains($this->text('.stage-panel h2'), 'steps are done'); $press++) {
+            $seen = $this->text('.stage-panel');
+            $this->press(' ');
+            self::eventually(fn (): bool => $this->text('.stage-panel') !== $seen, 'space goes on');
+        }
+        $this->seeInside('.stage-panel h2', 'steps are done');
+        self::assertSame(0, count(self::$browser->findElements(WebDriverBy::cssSelector('.points input:checked'))), 'nothing is ticked by default');
+        $this->visit($path.'/log');
+        $this->seeInside('h2', 'What it really took');
+        $this->assertQuietConsole();
+    }
+
+    public function test_by_thumb_on_a_phone(): void
+    {
+        $this->window(390, 844);
+        $this->enterDemo();
+        $this->visit('/pieces');
+        $path = (string) parse_url((string) $this->button('Harbour bell ring')->getAttribute('href'), PHP_URL_PATH);
+        $this->visit($path.'/make');
+        $this->one('#begin')->click();
+        $this->seeInside('#step-title', 'Lay everything ready');
+        for ($tap = 0; $tap < 300 && ! str_contains($this->text('.stage-panel h2'), 'steps are done'); $tap++) {
+            // What the thumb reaches for lies on the screen, whatever the step says.
+            $box = self::$browser->executeScript('const box = document.querySelector("#go-on").getBoundingClientRect(); return [box.top, box.bottom, innerHeight, box.width, box.height]');
+            self::assertGreaterThanOrEqual(0, $box[0]);
+            self::assertLessThanOrEqual($box[2], $box[1]);
+            self::assertGreaterThan(44, min($box[3], $box[4]));
+            $seen = $this->text('.stage-panel');
+            $this->one('#go-on')->click();
+            self::eventually(fn (): bool => $this->text('.stage-panel') !== $seen, 'a tap goes on');
+        }
+        $this->seeInside('.stage-panel h2', 'steps are done');
+        $this->one('.points li:first-child input[value=mend]')->click();
+        $this->one('#keep-inspection')->click();
+        $this->seeInside('.points', 'Mend it at');
+        $this->one('.points .tool')->click();
+        $this->seeInside('#here', 'Once more');
+        $this->assertQuietConsole();
+    }
+
+    public function test_time_stops_with_idle_hands_and_a_count_ticks(): void
+    {
+        $this->window(1280, 800);
+        $this->begin('Rope-walk bangle');
+        self::eventually(fn (): bool => preg_match('/0:0[1-9]/', $this->text('#step-clock')) === 1, 'the clock runs');
+        $this->press('a');
+        $this->one('#tick-sound')->click();
+        self::assertSame('true', $this->one('#tick-sound')->getAttribute('aria-pressed'));
+        $this->press(WebDriverKeys::PAGE_DOWN);
+        $pdo = new \PDO('sqlite:'.self::$database);
+        self::eventually(fn (): bool => (int) $pdo->query("SELECT COUNT(*) FROM step_times JOIN makings ON makings.id = step_times.making_id JOIN pieces ON pieces.id = makings.piece_id WHERE pieces.name = 'Rope-walk bangle' AND taken_ms > 500")?->fetchColumn() >= 1, 'what it took is kept');
+        $this->assertQuietConsole();
+    }
+}
