@@ -110,6 +110,7 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/supplies/{supply}', [SupplyController::class, 'destroy']);
 
     Route::get('/hand/learned', [LearnedController::class, 'show']);
+    Route::get('/hand/logs.csv', [LearnedController::class, 'csv']);
     Route::put('/hand/learned', [LearnedController::class, 'update']);
     Route::get('/insight', [LearnedController::class, 'insight']);
     Route::get('/practice', [PracticeController::class, 'show']);

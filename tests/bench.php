@@ -6,18 +6,25 @@ declare(strict_types=1);
 
 use App\Support\Deadline;
 use Hebra\Core\Bead\WirePacking;
+use Hebra\Core\Hand\Hand;
+use Hebra\Core\Hand\Learned;
+use Hebra\Core\Hand\Log;
+use Hebra\Core\Hand\Work;
 use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\WireTable;
+use Hebra\Core\Price\SimulatedPrices;
+use Hebra\Core\Quantity\Ruler;
 use Hebra\Core\Stock\CutKind;
 use Hebra\Core\Stock\CuttingPlanner;
 use Hebra\Core\Stock\CuttingTerms;
 use Hebra\Core\Stock\StockRow;
 use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Sums;
+use Hebra\Core\Tests\Hand\Makers;
 use Hebra\Core\Tests\Piece\Some;
 use Tests\CbcCutting;
 
@@ -290,6 +297,25 @@ printf("\nThe stock page\n\n");
 $row('with 100 movements and 100 pieces', sprintf('%.1f ms', $stockPages[0][0]), '', true);
 $row('with 10,000 movements and 2,000 pieces', sprintf('%.1f ms', $stockPages[1][0]), '', true);
 $row('  the one against the other, each over the bare route', sprintf('%.2f ×', $stockPages[1][1] / $stockPages[0][1]), 'aim ≤ 2 ×', $stockPages[1][1] <= 2 * $stockPages[0][1]);
+
+printf("\nCut for a maker's hand after thirty makings, against the sum and an inch (400 simulated makers, ten links of 22 AWG each)\n\n");
+$makers = new Makers(21);
+$plainCut = Planner::plan(Patterns::start('link-and-drop', 'Saved'), new Profile)->cuts[1];
+$work = Work::in($plainCut);
+$wire = $inchWire = $short = $inchShort = $wires = 0;
+for ($maker = 0; $maker < 400; $maker++) {
+    [$factor, $spread] = $makers->maker();
+    $learned = Learned::from(array_map(fn (): Log => new Log($makers->normal($factor, $spread)), range(1, 30)));
+    $cut = (new Hand([$work->key() => $learned], [], new SimulatedPrices, '2026-11-25', 2200, Ruler::HalfMillimetre))->fitted($plainCut)->lengthMm();
+    for ($link = 0; $link < 10; $link++) {
+        $needs = $work->straightMm + $work->tailMm + $work->formedMm * $makers->normal($factor, $spread);
+        [$wire, $inchWire, $wires] = [$wire + $cut, $inchWire + $plainCut->lengthMm() + 25.4, $wires + 1];
+        [$short, $inchShort] = [$short + ($needs > $cut ? 1 : 0), $inchShort + ($needs > $plainCut->lengthMm() + 25.4 ? 1 : 0)];
+    }
+}
+$row('wire a link, by hand and by the inch', sprintf('%.1f mm, %.1f', $wire / $wires, $inchWire / $wires), '', true);
+$row('  saved', sprintf('%.1f %%', 100 * (1 - $wire / $inchWire)), 'more than none', $wire < $inchWire);
+$row('  ran short, by hand and by the inch', sprintf('%.2f %%, %.2f %%', 100 * $short / $wires, 100 * $inchShort / $wires), '', true);
 
 printf("\nThe cutting plan, two seconds each, against cbc with ten where it is installed (a benchmark only; nothing here needs it)\n\n");
 $cutTerms = new CuttingTerms;

@@ -32,6 +32,9 @@ final class Bench
 
     private const MOST_TROUBLES = 200;
 
+    /** A week, in minutes. */
+    private const LONGEST_WAIT = 10_080;
+
     /** @throws Refused if a check says stop or nothing is laid out */
     public function begin(Piece $piece): Making
     {
@@ -68,8 +71,9 @@ final class Bench
                 'back' => $this->back($making, $plan),
                 'count' => $this->count($making, $plan, $event->counted),
                 'spoiled', 'short' => $this->trouble($making, $plan, $event),
+                'wait' => $this->wait($making, $event->counted),
                 'across', 'one' => $this->stands($making, MakingDesk::progressOf($making, $plan)->across($event->do === 'across'), 0),
-                default => throw Refused::invalid('do', 'Give next, back, count, spoiled, short, across or one.'),
+                default => throw Refused::invalid('do', 'Give next, back, count, spoiled, short, wait, across or one.'),
             };
             if ($event->name !== '') {
                 DB::table('bench_events')->insert(['making_id' => $making->id, 'event' => $event->name]);
@@ -113,7 +117,7 @@ final class Bench
 
     private function stands(Making $making, Progress $progress, int $counted): void
     {
-        $making->forceFill(['progress' => $progress->write(), 'is_across' => $progress->isAcross, 'step' => $progress->count(), 'counted' => $counted, 'moves' => $making->moves + 1])->save();
+        $making->forceFill(['progress' => $progress->write(), 'is_across' => $progress->isAcross, 'step' => $progress->count(), 'counted' => $counted, 'moves' => $making->moves + 1, 'waits_until' => null])->save();
     }
 
     /**
@@ -151,6 +155,13 @@ final class Bench
                 CutTick::query()->create(['workshop_id' => $making->workshop_id, 'piece_id' => $making->piece_id, 'lot_id' => (int) $lot, 'cut' => $key, 'length_um' => (int) round(1000 * $plan->profile->ruler->upMm($cut->lengthMm())), 'is_spoiled' => true]);
             }
         }
+    }
+
+    /** It has to rest: glue, a tumbler, a bath. No minutes, and it goes on at once. */
+    private function wait(Making $making, int $minutes): void
+    {
+        $minutes >= 0 && $minutes <= self::LONGEST_WAIT || throw Refused::invalid('wait', "It waits {$minutes} minutes: give from 1 to ".self::LONGEST_WAIT.', or 0 to go on.');
+        $making->forceFill(['waits_until' => $minutes === 0 ? null : now()->addMinutes($minutes)])->save();
     }
 
     /** What a clock that jumped says is nothing; what ran over night counts as no more than a long step. */

@@ -35,7 +35,7 @@ final class WorkshopFile
         'lots' => [['ulid', 'kind', 'name', 'metal', 'size', 'temper', 'mass_ng_per_mm', 'pin_length_um', 'price_cents', 'measured_um', 'created_at', 'updated_at'], []],
         'pieces' => [['ulid', 'name', 'revision', 'stage', 'is_pattern', 'created_at', 'updated_at', 'deleted_at'], []],
         'piece_revisions' => [['number', 'document', 'words', 'created_at'], ['piece_id' => 'pieces']],
-        'makings' => [['ulid', 'document', 'revision', 'step', 'counted', 'moves', 'is_across', 'progress', 'counts', 'troubles', 'weight_mg', 'minutes', 'note', 'closed_at', 'created_at', 'updated_at'], ['piece_id' => 'pieces']],
+        'makings' => [['ulid', 'document', 'revision', 'step', 'counted', 'moves', 'is_across', 'progress', 'counts', 'troubles', 'weight_mg', 'waits_until', 'minutes', 'note', 'closed_at', 'created_at', 'updated_at'], ['piece_id' => 'pieces']],
         'movements' => [['entry', 'kind', 'account', 'metal', 'mass_mg', 'words', 'reverses', 'created_at'], ['lot_id' => 'lots', 'making_id' => 'makings']],
         'supply_movements' => [['entry', 'kind', 'amount', 'words', 'reverses', 'created_at'], ['bead_id' => 'beads', 'supply_id' => 'supplies', 'making_id' => 'makings']],
         'cut_ticks' => [['cut', 'length_um', 'is_spoiled', 'created_at'], ['piece_id' => 'pieces', 'lot_id' => 'lots']],

@@ -29,6 +29,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, int>|null $counts  what the maker settled on, by twin
  * @property list<array{kind: string, cut: string, step: string}>|null $troubles
  * @property int|null $weight_mg
+ * @property CarbonImmutable|null $waits_until  glue, a tumbler, a bath: it goes on from then
  * @property int|null $minutes
  * @property string $note
  * @property CarbonImmutable|null $closed_at
@@ -41,10 +42,10 @@ final class Making extends Model
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['step' => 0, 'counted' => 0, 'moves' => 0, 'is_across' => false, 'progress' => null, 'counts' => null, 'troubles' => null, 'weight_mg' => null, 'note' => '', 'minutes' => null, 'closed_at' => null];
+    protected $attributes = ['step' => 0, 'counted' => 0, 'moves' => 0, 'is_across' => false, 'progress' => null, 'counts' => null, 'troubles' => null, 'weight_mg' => null, 'waits_until' => null, 'note' => '', 'minutes' => null, 'closed_at' => null];
 
     /** @var array<string, string> */
-    protected $casts = ['closed_at' => 'immutable_datetime', 'is_across' => 'boolean', 'progress' => 'array', 'counts' => 'array', 'troubles' => 'array'];
+    protected $casts = ['closed_at' => 'immutable_datetime', 'is_across' => 'boolean', 'waits_until' => 'immutable_datetime', 'progress' => 'array', 'counts' => 'array', 'troubles' => 'array'];
 
     private ?Document $read = null;
 
@@ -104,6 +105,11 @@ final class Making extends Model
     public function document(): Document
     {
         return $this->read ??= PieceJson::read($this->document);
+    }
+
+    public function isWaiting(): bool
+    {
+        return $this->waits_until !== null && $this->waits_until->isFuture();
     }
 
     public function isClosed(): bool

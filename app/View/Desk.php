@@ -112,7 +112,7 @@ final class Desk
                 || array_filter($open->technique()->parameters(), fn (Parameter $parameter): bool => $parameter->words === $field && $open->technique()->shows($parameter->key, $open)) !== []
             ),
             'wire' => in_array($field, ['size', 'fit'], true),
-            'make' => in_array($field, ['hooked', 'counted', 'found'], true) || str_starts_with($field, 'measured.'),
+            'make' => in_array($field, ['hooked', 'counted', 'found', 'wait'], true) || str_starts_with($field, 'measured.'),
             'log' => preg_match('/^(minutes|note|weight|loops|loops on|bent on|opened|packed|packing|(cut|left|kept|lot|others|short|weighed|before)\..+)$/', $field) === 1,
             default => false,
         };
@@ -423,6 +423,15 @@ final class Desk
         $lines = SupplyMovement::query()->where('making_id', $making->id)->where('kind', 'used')->with('supply')->orderBy('id')->get();
 
         return $lines;
+    }
+
+    /** @return Collection<int, Making> what else is under way and does not rest */
+    public function otherMakings(): Collection
+    {
+        /** @var Collection<int, Making> $makings */
+        $makings = $this->workshop->makings()->whereNull('closed_at')->where('piece_id', '!=', $this->piece->id)->whereHas('piece')->with('piece')->latest('updated_at')->limit(5)->get();
+
+        return $makings->reject(fn (Making $making): bool => $making->isWaiting())->values();
     }
 
     /** How long the whole making will take, in words. */

@@ -19,6 +19,7 @@ return new class extends Migration
             $table->text('counts')->nullable();
             $table->text('troubles')->nullable();
             $table->unsignedInteger('weight_mg')->nullable();
+            $table->timestamp('waits_until')->nullable();
         });
         // What a device sent while or before it was away, each once.
         Schema::create('bench_events', function (Blueprint $table): void {
@@ -120,7 +121,7 @@ return new class extends Migration
         foreach (['photos', 'inspections', 'measurements', 'drills', 'making_cuts', 'step_times', 'bench_events'] as $table) {
             Schema::dropIfExists($table);
         }
-        Schema::table('makings', fn (Blueprint $table) => $table->dropColumn(['moves', 'is_across', 'progress', 'counts', 'troubles', 'weight_mg']));
+        Schema::table('makings', fn (Blueprint $table) => $table->dropColumn(['moves', 'is_across', 'progress', 'counts', 'troubles', 'weight_mg', 'waits_until']));
         Schema::table('workshops', fn (Blueprint $table) => $table->dropColumn('hand_on'));
     }
 };

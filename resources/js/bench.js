@@ -221,7 +221,8 @@ export function bench() {
         keep(move) {
             const state = this.state;
             state.queue.push(move);
-            state.now = Math.max(state.now + 1, Date.now());
+            // By the workshop's clock, not the device's, which may be wrong.
+            state.now += 1;
             if (move.do === 'count') {
                 state.counted = Number(move.counted);
             } else if (move.do === 'next') {

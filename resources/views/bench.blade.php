@@ -10,7 +10,7 @@
             <span class="row-span-2 grid place-items-center max-h-40 overflow-hidden">@include('svg.piece', ['drawing' => new \App\View\Drawing($card->plan->assembly, 100, 150, 0, 6, 'bench-'.$card->piece->id), 'small' => true, 'label' => 'Drawing of '.$card->piece->name])</span>
             <div>
                 <h2>{{ $card->piece->name }}</h2>
-                <p class="quiet">{{ $making->isDone() ? 'All steps done: weigh what was left, and close it.' : $making->whose().', next: '.$making->step->title }}</p>
+                <p class="quiet">{{ $making->isDone() ? 'All steps done: weigh what was left, and close it.' : ($making->making->isWaiting() ? 'Rests until '.$making->making->waits_until->format('H:i').'. ' : '').$making->whose().', next: '.$making->step->title }}</p>
                 <progress class="mt-2" value="{{ $making->progress->count() }}" max="{{ $making->total }}" aria-label="Steps done in {{ $card->piece->name }}"></progress>
             </div>
             <a class="may col-start-2 sm:col-start-3 sm:row-start-1 justify-self-start" href="/pieces/{{ $card->piece->ulid }}/{{ $making->isDone() ? 'log' : 'make' }}">{{ $making->isDone() ? 'Weigh & log' : 'Go on' }}</a>

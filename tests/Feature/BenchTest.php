@@ -171,6 +171,20 @@ final class BenchTest extends TestCase
         self::assertSame(0, DB::table('bench_events')->count());
     }
 
+    public function test_what_has_to_rest_offers_other_work(): void
+    {
+        $making = $this->begun();
+        $other = $this->begun();
+        $this->move($making, ['do' => 'wait', 'counted' => 20])->assertOk()->assertSee('It rests until')->assertSee("/pieces/{$other->piece->ulid}/make");
+        $this->get('/')->assertSee('Rests until');
+        $this->get("/pieces/{$other->piece->ulid}/make")->assertDontSee('It rests until');
+        $this->move($making, ['do' => 'wait', 'counted' => 0])->assertOk()->assertDontSee('It rests until');
+        $this->move($making, ['do' => 'wait', 'counted' => 99_999])->assertStatus(422)->assertSee('give from 1 to 10080');
+        $this->move($making, ['do' => 'wait', 'counted' => 20])->assertOk();
+        $this->travel(21)->minutes();
+        $this->get("/pieces/{$making->piece->ulid}/make")->assertDontSee('It rests until');
+    }
+
     public function test_the_finished_piece_is_looked_over_and_mended(): void
     {
         $making = $this->begun();

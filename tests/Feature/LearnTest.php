@@ -157,6 +157,17 @@ final class LearnTest extends TestCase
         $page->assertSee(number_format(40 * $lot->wire()->milligramsPerMm() / 1000, 2));
     }
 
+    public function test_logs_leave_as_a_table(): void
+    {
+        $piece = $this->piece('link-and-drop');
+        $piece->update(['name' => '=Drops']);
+        $this->close($piece, ['cut' => ['p2' => '90 mm'], 'left' => ['p2' => '20 mm']])->assertStatus(303);
+        $csv = (string) $this->get('/hand/logs.csv')->assertOk()->getContent();
+        self::assertStringContainsString("day,piece,cut,count,awg,planned_mm,cut_mm,left_mm,short_mm,used_over_sum\n", $csv);
+        self::assertStringContainsString("'=Drops", $csv, 'a name is no formula');
+        self::assertStringContainsString(',90,20,0,', $csv);
+    }
+
     public function test_a_photo_is_written_anew_and_says_nothing_of_where_it_was_taken(): void
     {
         $making = app(Bench::class)->begin($this->piece());

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Exceptions\Refused;
+use App\Models\MakingCut;
+use App\View\Csv;
 use App\View\HandDesk;
 use App\View\InsightDesk;
 use Hebra\Core\Problem;
@@ -12,6 +14,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Collection;
 
 /** What the logs taught, and whether plans follow it. */
 final class LearnedController extends Controller
@@ -24,6 +27,19 @@ final class LearnedController extends Controller
     public function insight(Request $request): View
     {
         return view('hand.insight', ['desk' => new InsightDesk($this->workshop($request))]);
+    }
+
+    /** Every log of every cut, as a table. */
+    public function csv(Request $request): Response
+    {
+        $rows = [];
+        /** @var Collection<int, MakingCut> $cuts */
+        $cuts = $this->workshop($request)->makingCuts()->with(['making', 'making.piece' => fn ($piece) => $piece->withTrashed()])->orderBy('id')->get();
+        foreach ($cuts as $cut) {
+            $rows[] = [$cut->created_at->format('Y-m-d'), $cut->making->piece->name ?? 'practice', $cut->label, $cut->count, $cut->awg, $cut->planned_um / 1000, $cut->cut_um / 1000, $cut->left_um / 1000, $cut->is_bound ? '?' : $cut->short_um / 1000, $cut->way === null ? '' : round($cut->ratio(), 4)];
+        }
+
+        return response(Csv::of(['day', 'piece', 'cut', 'count', 'awg', 'planned_mm', 'cut_mm', 'left_mm', 'short_mm', 'used_over_sum'], $rows), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="logs.csv"']);
     }
 
     public function update(Request $request): RedirectResponse|Response

@@ -22,7 +22,7 @@ use Hebra\Core\Wire\Temper;
  * K · P(short), and of what is cut off in vain, c · E[left over], are least in sum. K is the wire and the minutes of doing it again, c the price
  * of a millimetre less what scrap is worth.
  */
-final readonly class Hand
+final class Hand
 {
     private const LEAST_SURE = 0.80;
 
@@ -40,14 +40,17 @@ final readonly class Hand
      * @param  string  $day  of the prices, `2026-11-25`
      */
     public function __construct(
-        private array $ways,
-        private array $springs,
-        private MetalPrices $prices,
-        private string $day,
-        private int $hourCents,
-        private Ruler $ruler,
+        private readonly array $ways,
+        private readonly array $springs,
+        private readonly MetalPrices $prices,
+        private readonly string $day,
+        private readonly int $hourCents,
+        private readonly Ruler $ruler,
     ) {
     }
+
+    /** @var array<string, float> lengths worked out before: a piece has many cuts alike */
+    private array $known = [];
 
     /** What a wire of that metal opens to, over what the rule of spring-back says; 1 as long as it is not learned. */
     public function spring(Metal $metal, Temper $temper): float
@@ -63,7 +66,7 @@ final readonly class Hand
             return $cut;
         }
         $needs = fn (float $ratio): float => $work->straightMm + $work->tailMm + $work->formedMm * $ratio;
-        $best = $this->leastCost($cut, $work, $learned, $needs);
+        $best = $this->known["{$work->key()} {$cut->wire->key()} {$work->straightMm} {$work->formedMm} {$work->tailMm}"] ??= $this->leastCost($cut, $work, $learned, $needs);
         $segments = $bends = [];
         [$from, $to] = [0.0, 0.0];
         foreach ($cut->segments as $segment) {

@@ -19,6 +19,9 @@ namespace Hebra\Core\Plan;
  */
 final class ClosingOrder
 {
+    /** Ranks of one wire, before those of the next: a wire has far fewer events. */
+    private const RUN = 4096;
+
     /**
      * @param  list<WireRun>  $runs  in document order
      * @param  list<Joint>  $joints
@@ -77,13 +80,14 @@ final class ClosingOrder
             $runOf[$run->instance] = $at;
             $before = null;
             foreach ($run->events() as $place => $event) {
-                $events[$event->key()] = $event;
-                $rank[$event->key()] = [$at, 2 * $place];
+                $key = $event->key();
+                $events[$key] = $event;
+                $rank[$key] = self::RUN * $at + 2 * $place;
                 if ($before !== null) {
-                    $next[$before][] = $event->key();
-                    $waits[$event->key()] = 1;
+                    $next[$before][] = $key;
+                    $waits[$key] = 1;
                 }
-                $before = $event->key();
+                $before = $key;
             }
         }
         foreach ($joints as $joint) {
@@ -125,16 +129,15 @@ final class ClosingOrder
     /**
      * A hook stands with the later part: before the closing it must precede, or, with an openable eye, when that part is done.
      *
-     * @param  array<string, array{int, int}>  $rank
+     * @param  array<string, int>  $rank
      * @param  array<string, int>  $runOf
-     * @return array{int, int}
      */
-    private static function hookRank(Joint $joint, array $rank, array $runOf): array
+    private static function hookRank(Joint $joint, array $rank, array $runOf): int
     {
-        $run = $runOf[self::instanceOf($joint->b)] ?? 0;
+        $run = self::RUN * ($runOf[self::instanceOf($joint->b)] ?? 0);
         $openable = $joint->a->kind === EyeKind::Openable || $joint->b->kind === EyeKind::Openable;
 
-        return [$run, $openable ? 1000 : ($rank['close '.$joint->b->id][1] ?? 0) - 1];
+        return $openable ? $run + self::RUN - 2 : ($rank['close '.$joint->b->id] ?? $run) - 1;
     }
 
     private static function instanceOf(Eye $eye): string
@@ -144,18 +147,18 @@ final class ClosingOrder
 
     /**
      * @param  array<string, Event>  $events
-     * @param  array<string, array{int, int}>  $rank
+     * @param  array<string, int>  $rank
      * @param  array<string, int>  $waits
      * @param  array<string, list<string>>  $next
      * @return array{list<Event>, array<string, true>}
      */
     private static function kahn(array $events, array $rank, array $waits, array $next): array
     {
-        /** @var \SplPriorityQueue<array{int, int}, string> $ready */
+        /** @var \SplPriorityQueue<int, string> $ready */
         $ready = new \SplPriorityQueue;
         foreach ($events as $key => $event) {
             if (($waits[$key] ?? 0) === 0) {
-                $ready->insert($key, [-$rank[$key][0], -$rank[$key][1]]);
+                $ready->insert($key, -$rank[$key]);
             }
         }
         $order = [];
@@ -167,7 +170,7 @@ final class ClosingOrder
             unset($left[$key]);
             foreach ($next[$key] ?? [] as $later) {
                 if (--$waits[$later] === 0) {
-                    $ready->insert($later, [-$rank[$later][0], -$rank[$later][1]]);
+                    $ready->insert($later, -$rank[$later]);
                 }
             }
         }

@@ -19,4 +19,10 @@ final readonly class Eye
         public bool $isLocked = false,
     ) {
     }
+
+    /** The same eye of one of several parts alike; asked of the eye of none. */
+    public function of(string $instance): self
+    {
+        return new self($instance.$this->id, $this->kind, $this->insideMm, $this->wireMm, $this->words, $this->mark, $this->isLocked);
+    }
 }

@@ -25,6 +25,9 @@ final class Planner
     /** @var list<list<Cut>> the cuts of each part, counted for one piece */
     private array $bareCuts = [];
 
+    /** @var array<int, array<string, Eye>> of each part, of no instance */
+    private array $bareEyes = [];
+
     /** @var list<Check> */
     private array $checks = [];
 
@@ -185,7 +188,7 @@ final class Planner
         $checked = [];
         foreach ($this->instances as $instance) {
             $part = $instance->part;
-            $eyes = $part->technique->eyes($part, $instance->name);
+            $eyes = $this->eyes($part, $instance->name);
             $runs[] = new WireRun($instance->name, $part->technique->along(), $eyes);
             $partOf[$instance->name] = $part;
             $eyesOf[$instance->name] = $eyes;
@@ -232,6 +235,12 @@ final class Planner
         }
 
         return fn (): array => $this->worded($order, $partOf);
+    }
+
+    /** @return array<string, Eye> worked out once of parts that are alike */
+    private function eyes(PartPlan $part, string $instance): array
+    {
+        return array_map(fn (Eye $eye): Eye => $eye->of($instance), $this->bareEyes[spl_object_id($part)] ??= $part->technique->eyes($part, ''));
     }
 
     private function unhung(PartPlan $above, PartPlan $part, bool $canHang, string $eye): string

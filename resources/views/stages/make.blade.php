@@ -46,6 +46,11 @@
             <p class="flex flex-wrap justify-between gap-2"><strong>{{ $making->whose() }}</strong> <span class="quiet"><span id="step-clock" class="figure" hidden></span> <span class="figure">step {{ $making->progress->count() + 1 }} of {{ $making->total }}</span></span></p>
             <progress value="{{ $making->progress->count() }}" max="{{ $making->total }}" aria-label="Steps done"></progress>
         </div>
+        @if ($making->making->isWaiting())
+            <div class="banner is-note" role="status"><p><strong>It rests until {{ $making->making->waits_until->format($making->making->waits_until->isToday() ? 'H:i' : 'j M, H:i') }}.</strong> {{ ($others = $desk->otherMakings())->isEmpty() ? 'Nothing else is under way.' : 'Meanwhile:' }}</p>
+            @foreach ($others as $other)<p><a href="/pieces/{{ $other->piece->ulid }}/make">Go on with {{ $other->piece->name }}</a></p>@endforeach
+            @include('stages.bench-form', ['sends' => ['do' => 'wait', 'counted' => 0], 'class' => 'word', 'words' => 'it is ready now'])</div>
+        @endif
         @if ($making->isAgain())<p class="banner is-note">Once more: {{ \Hebra\Core\Quantity\Figures::counted(count($making->progress->again), 'step') }} of this wire, with a new cut where it was spoiled; then on from where you were.</p>@endif
         <h2 id="step-title" tabindex="-1">{{ $step->title }}</h2>
         <p class="tell">{{ $step->text }}</p>
@@ -116,6 +121,12 @@
         @if ($desk->document->makes->count > 1 && ! $making->isAgain())
             <div class="bar"><span class="quiet">{{ $making->making->is_across ? 'One step across all '.$desk->document->makes->count.' at a time.' : 'One after the other.' }}</span> @include('stages.bench-form', ['sends' => ['do' => $making->making->is_across ? 'one' : 'across'], 'class' => 'word', 'words' => $making->making->is_across ? 'one after the other instead' : 'one step across all instead'])</div>
         @endif
+        <details @if ($problem?->field() === 'wait') open @endif>
+            <summary class="quiet">It has to rest</summary>
+            <p class="mt-1 quiet">Glue, a tumbler, a bath, your hands. Air the room, and follow the product's own sheet.</p>
+            <form class="bar mt-1" method="post" action="/makings/{{ $making->making->ulid }}" hx-patch="/makings/{{ $making->making->ulid }}">@csrf @method('patch')<input type="hidden" name="at" value="{{ $at }}"><input type="hidden" name="do" value="wait"><label for="wait">for minutes</label><input class="in !w-20 !min-h-9 text-right" id="wait" name="counted" value="20" inputmode="numeric" autocomplete="off"><button type="submit" class="may">Put it aside</button></form>
+            <x-problem for="wait" :problem="$problem" />
+        </details>
         <button type="button" class="word" id="tick-sound" x-data="sound" x-on:click="turn" aria-pressed="false" hidden>tick when I count</button>
         <details>
             <summary class="quiet">Stop this making</summary>
