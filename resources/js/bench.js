@@ -245,7 +245,9 @@ export function bench() {
             document.querySelector('#away').hidden = false;
             document.querySelector('#offline')?.setAttribute('hidden', '');
             const kept = this.state.queue.length;
-            text('#away-kept', kept === 0 ? 'what you do' : `${kept} ${kept === 1 ? 'move' : 'moves'}`);
+            text('#away-kept', kept === 0 ? 'what you do is' : `${kept} ${kept === 1 ? 'move is' : 'moves are'}`);
+            // What goes wrong, and in which order, is told when the workshop is back.
+            document.querySelector('.bench-more').hidden = true;
             text('#away-whose', step?.whose ?? '');
             text('#away-place', `step ${Math.min(this.state.step + 1, this.state.total)} of ${this.state.total}`);
             const isAll = step === undefined && this.state.step >= this.state.total;
@@ -315,7 +317,7 @@ export function bench() {
                     store(this.state);
                 } else if ([401, 403, 404, 419].includes(answer.status)) {
                     // Signed out meanwhile, or the making is no more: say so, and keep what is kept.
-                    document.querySelector('#away-kept').textContent = `you are signed out or this making was closed elsewhere. Load the page again: ${this.state.queue.length} moves`;
+                    document.querySelector('#away-kept').textContent = `you are signed out or this making was closed elsewhere. Load the page again: ${this.state.queue.length} moves are`;
                 }
             } catch {
                 // Still away.

@@ -60,7 +60,7 @@ final class BenchTest extends BrowserTestCase
             self::eventually(fn (): bool => $this->text('.stage-panel') !== $seen, 'space goes on alone');
         }
         self::assertTrue($this->isAway());
-        $this->seeInside('#away', '9 moves is kept');
+        $this->seeInside('#away', '9 moves are kept');
         $place = $this->text('#away-place').$this->text('#away-count');
         // Loaded again while the workshop is gone: the page comes from the device, with what was done on it.
         self::$browser->navigate()->refresh();

@@ -65,7 +65,7 @@ final class Inspection
             $numbers = array_values(array_unique(array_map(fn (Step $step): int => $step->count, $wraps)));
             $points[] = new Point('wraps', 'Wraps', (count($numbers) === 1 ? $numbers[0].' on each side, close' : 'Close').' and even, the last one tucked', self::step($plan, 'close'));
         }
-        $points[] = new Point('gaps', 'Hold every eye and ring against the light', 'Ends meet, no gap a wire could slip out of', self::step($plan, 'hook') ?? self::step($plan, 'form'));
+        $points[] = new Point('gaps', 'Hold every eye and ring against the light', 'Ends meet, no gap a wire could slip out of', self::step($plan, 'hook') ?? self::step($plan, 'form') ?? self::step($plan, 'work'));
         $points[] = new Point('ends', 'Draw it over the back of your hand, then over a knit', 'No end scratches or catches', self::step($plan, 'close') ?? self::step($plan, 'work'));
 
         return $points;

@@ -17,7 +17,7 @@
         @else
             <p class="quiet">How far each cut was from what the logs before it foretold, of what is formed in it.</p>
             <div class="plot" x-data="plot" data-plot="{{ json_encode($desk->errorPlot()) }}"><canvas role="img" aria-label="The error of each cut, oldest first; the same as the table below"></canvas></div>
-            <details class="mt-1"><summary>The table</summary><div class="scrolls"><table class="ledger small"><thead><tr><th scope="col">When</th><th scope="col">What</th><th scope="col" class="!text-right">off by</th><th scope="col" class="!text-right">left over</th></tr></thead><tbody>
+            <details class="mt-1"><summary>The table</summary><div class="scrolls" tabindex="0" role="group" aria-label="Table"><table class="ledger small"><thead><tr><th scope="col">When</th><th scope="col">What</th><th scope="col" class="!text-right">off by</th><th scope="col" class="!text-right">left over</th></tr></thead><tbody>
             @foreach ($desk->errors as $row)<tr><td>{{ $row['day'] }}</td><td>{{ $row['piece'] }}, {{ mb_strtolower($row['label']) }}</td><td class="num">{{ $figures::trim(100 * $row['error'], 1) }} %</td><td class="num">{{ $figures::trim(100 * $row['over'], 1) }} %</td></tr>@endforeach
             </tbody></table></div></details>
         @endif
@@ -27,7 +27,7 @@
         @else
             <p class="quiet">At the price of its bill, less metal, beads and findings, over the minutes you noted.</p>
             <div class="plot" x-data="plot" data-plot="{{ json_encode($desk->payPlot()) }}"><canvas role="img" aria-label="What an hour brings, piece by piece; the same as the table below"></canvas></div>
-            <div class="scrolls"><table class="ledger mt-1"><thead><tr><th scope="col">Piece</th><th scope="col" class="!text-right">minutes each</th><th scope="col" class="!text-right">price each, {{ $desk->workshop->currency }}</th><th scope="col" class="!text-right">an hour brings</th><th scope="col" class="!text-right">metal in the piece</th></tr></thead><tbody>
+            <div class="scrolls" tabindex="0" role="group" aria-label="Table"><table class="ledger mt-1"><thead><tr><th scope="col">Piece</th><th scope="col" class="!text-right">minutes each</th><th scope="col" class="!text-right">price each, {{ $desk->workshop->currency }}</th><th scope="col" class="!text-right">an hour brings</th><th scope="col" class="!text-right">metal in the piece</th></tr></thead><tbody>
             @foreach ($desk->pays as $row)<tr><td><a href="{{ $row['address'] }}">{{ $row['name'] }}</a></td><td class="num">{{ $row['minutes'] }}</td><td class="num">{{ $money($row['priceCents']) }}</td><td class="num">{{ $money($row['hourCents']) }}</td><td class="num">{{ $figures::trim(100 * $row['yield'], 0) }} %</td></tr>@endforeach
             </tbody></table></div>
         @endif

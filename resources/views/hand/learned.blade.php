@@ -23,7 +23,7 @@
             @endif
             @if (count($way['cuts']) > 1)<div class="plot" x-data="plot" data-plot="{{ json_encode($desk->plotOf($way)) }}"><canvas role="img" aria-label="Each log and what you use on the sum; the same as the table below"></canvas></div>@endif
             <details class="mt-2"><summary>{{ $figures::counted(count($way['cuts']), 'log') }}{{ $learned->heldOut === [] ? '' : ', '.count($learned->heldOut).' held out' }}</summary>
-            <div class="scrolls"><table class="ledger small mt-1"><thead><tr><th scope="col">When</th><th scope="col">What</th><th scope="col" class="!text-right">Cut</th><th scope="col" class="!text-right">Left</th><th scope="col" class="!text-right">On the sum</th><td></td></tr></thead><tbody>
+            <div class="scrolls" tabindex="0" role="group" aria-label="Table"><table class="ledger small mt-1"><thead><tr><th scope="col">When</th><th scope="col">What</th><th scope="col" class="!text-right">Cut</th><th scope="col" class="!text-right">Left</th><th scope="col" class="!text-right">On the sum</th><td></td></tr></thead><tbody>
                 @foreach ($way['cuts'] as $number => $cut)
                     @php($isOut = in_array($number, $learned->heldOut, true))
                     <tr><td>{{ $cut->created_at->format('j M Y') }}</td><td>{{ $cut->making?->piece?->name ?? 'practice' }}, {{ mb_strtolower($cut->label) }}</td><td class="num">{{ $profile->length($cut->cut_um / 1000) }}</td><td class="num">{{ $cut->is_bound ? 'ran short' : ($cut->short_um > 0 ? 'short by '.$profile->length($cut->short_um / 1000) : $profile->length($cut->left_um / 1000)) }}</td><td class="num">{{ $cut->is_bound ? 'over ' : '' }}{{ $percent($cut->ratio()) }}</td>

@@ -28,7 +28,7 @@
     @if ($desk->drills->isNotEmpty())
         <section class="mt-6" aria-labelledby="come-along"><h2 id="come-along">How you come along</h2>
             @if ($desk->drills->count() > 1)<div class="plot" x-data="plot" data-plot="{{ json_encode($desk->plot()) }}"><canvas role="img" aria-label="How far off each drill was, oldest first; the same as the table below"></canvas></div>@endif
-            <div class="scrolls"><table class="ledger mt-1"><thead><tr><th scope="col">When</th><th scope="col">On</th><th scope="col">How it went</th><th scope="col">Measured, mm</th><td></td></tr></thead><tbody>
+            <div class="scrolls" tabindex="0" role="group" aria-label="Table"><table class="ledger mt-1"><thead><tr><th scope="col">When</th><th scope="col">On</th><th scope="col">How it went</th><th scope="col">Measured, mm</th><td></td></tr></thead><tbody>
             @foreach ($desk->drills->reverse() as $drill)
                 <tr><td>{{ $drill->created_at->format('j M Y') }}</td><td>{{ $profile->size($drill->wanted_um / 1000) }}, {{ $drill->size }}</td><td>{{ $desk->sentence($drill) }}</td><td class="figure small">{{ $drill->measurements->map(fn ($one) => $figures::trim($one->measuredMm(), 2))->implode(' · ') }}</td>
                     <td><form method="post" action="/practice/{{ $drill->ulid }}">@csrf @method('delete')<button type="submit" class="word small" aria-label="take out the drill of {{ $drill->created_at->format('j M, H:i') }}">take out</button></form></td></tr>

@@ -7,7 +7,7 @@
         <figure class="drawing"><div class="canvas">@include('svg.piece', ['drawing' => $desk->drawing, 'hangs' => '', 'label' => 'Drawing of '.$making->document()->name])</div><figcaption><span>drawn {{ $desk->drawing->ratio }} : 1</span></figcaption></figure>
         <div>
             <h2>What it took</h2>
-            <div class="scrolls"><table class="ledger mt-1"><thead><tr><th scope="col">Wire</th><th scope="col" class="!text-right">cut, each</th><th scope="col" class="!text-right">left</th><th scope="col" class="!text-right">on the sum</th></tr></thead><tbody>
+            <div class="scrolls" tabindex="0" role="group" aria-label="Table"><table class="ledger mt-1"><thead><tr><th scope="col">Wire</th><th scope="col" class="!text-right">cut, each</th><th scope="col" class="!text-right">left</th><th scope="col" class="!text-right">on the sum</th></tr></thead><tbody>
                 @forelse ($desk->cuts as $cut)<tr><td>{{ $cut->label }} <span class="figure">× {{ $cut->count }}</span></td><td class="num">{{ $profile->length($cut->cut_um / 1000) }}</td><td class="num">{{ $cut->is_bound ? 'ran short' : ($cut->short_um > 0 ? 'short by '.$profile->length($cut->short_um / 1000) : $profile->length($cut->left_um / 1000)) }}</td><td class="num">{{ $cut->way === null ? '–' : ($cut->ratio() >= 1 ? '+' : '−').$figures::trim(abs(100 * ($cut->ratio() - 1)), 1).' %' }}</td></tr>
                 @empty<tr><td colspan="4" class="quiet">Not closed yet.</td></tr>@endforelse
             </tbody></table></div>

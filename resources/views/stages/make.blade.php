@@ -15,7 +15,7 @@
     @php($open = count(array_filter($points, fn ($point) => ! isset($found[$point->key]))))
     <div class="bench-done">
         <h2>All {{ $making->total }} steps are done</h2>
-        <p class="tell">Look it over{{ $desk->document->makes->count > 1 ? ', each of the '.$desk->document->makes->count : '' }}, then weigh what was left and close the making.</p>
+        <p class="tell">Look it over{{ $desk->document->makes->count === 2 ? ', both of them' : ($desk->document->makes->count > 2 ? ', each of the '.$desk->document->makes->count : '') }}, then weigh what was left and close the making.</p>
         <form method="post" action="/makings/{{ $making->making->ulid }}/inspection" hx-put="/makings/{{ $making->making->ulid }}/inspection">@csrf @method('put')
             <ul class="points">
             @foreach ($points as $point)
@@ -91,7 +91,7 @@
         @if ($making->then() !== '')<p class="quiet small mt-2">Then: {{ $making->then() }}</p>@endif
         </div>
         <div id="away" hidden>
-            <p class="banner is-note" role="status"><strong>The workshop cannot be reached.</strong> Go on: <span id="away-kept">what you do</span> is kept on this device and sent when it is back.</p>
+            <p class="banner is-note" role="status"><strong>The workshop cannot be reached.</strong> Go on: <span id="away-kept">what you do is</span> kept on this device and sent when it is back.</p>
             <p class="flex flex-wrap justify-between gap-2 mt-2"><strong id="away-whose"></strong> <span class="quiet figure" id="away-place"></span></p>
             <h2 id="away-title"></h2>
             <p class="tell" id="away-text"></p>
