@@ -10,6 +10,7 @@ use App\Models\Making;
 use App\Models\Piece;
 use App\Models\StepTime;
 use App\View\MakingDesk;
+use App\View\OnHand;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Minutes;
 use Hebra\Core\Plan\Plan;
@@ -17,6 +18,7 @@ use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Progress;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Problem;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -104,7 +106,15 @@ final class Bench
 
     private function back(Making $making, Plan $plan): void
     {
-        $this->stands($making, MakingDesk::progressOf($making, $plan)->back(), 0);
+        $progress = MakingDesk::progressOf($making, $plan);
+        $troubles = $making->troubles ?? [];
+        $last = $troubles[count($troubles) - 1] ?? null;
+        // Taken back before anything was made again, a trouble was none.
+        if ($last !== null && $progress->again !== [] && count($progress->again) === ($last['again'] ?? 0)) {
+            CutTick::query()->where('piece_id', $making->piece_id)->where('id', $last['tick'] ?? 0)->delete();
+            $making->troubles = array_slice($troubles, 0, -1);
+        }
+        $this->stands($making, $progress->back(), 0);
     }
 
     /** The count as the page saw it, and the one it becomes: a doubled tap counts once. Wraps may be more than planned. */
@@ -130,8 +140,7 @@ final class Bench
         $key !== '' && $desk->step !== null || throw Refused::invalid('do', 'No cut is on the bench at this step.');
         $troubles = $making->troubles ?? [];
         count($troubles) < self::MOST_TROUBLES || throw Refused::invalid('do', 'This making has '.self::MOST_TROUBLES.' troubles noted: close it, and begin it anew.');
-        $making->troubles = [...$troubles, ['kind' => $event->do, 'cut' => $key, 'step' => $desk->step->title]];
-        $this->tickSpoiled($making, $plan, $key);
+        $tick = $this->tickSpoiled($making, $plan, $key);
         $copy = $desk->copy();
         $progress = $desk->progress;
         if ($copy !== null) {
@@ -139,22 +148,31 @@ final class Bench
             $again = array_keys(array_filter(array_slice($plan->steps(), 0, $upTo), fn (Step $step): bool => $step->part === $desk->step->part && $step->event !== 'hook'));
             $progress = $progress->mending($copy, $again);
         }
+        $making->troubles = [...$troubles, ['kind' => $event->do, 'cut' => $key, 'step' => $desk->step->title, 'tick' => $tick, 'again' => count($progress->again)]];
         $this->stands($making, $progress, 0);
     }
 
-    /** The lot that it most likely came from has so much less: where the maker ticked it off or kept it. Elsewhere the log asks. */
-    private function tickSpoiled(Making $making, Plan $plan, string $key): void
+    /**
+     * The lot that it most likely came from has so much less: where the maker ticked it off or kept it, else the one that the log would offer.
+     *
+     * @return int|null the tick; null where it came from wire not booked
+     */
+    private function tickSpoiled(Making $making, Plan $plan, string $key): ?int
     {
         foreach ($plan->cuts as $cut) {
             if ($cut->key() !== $key) {
                 continue;
             }
+            $onHand = new OnHand($making->piece, $making->piece->workshop, $plan->profile);
             $lot = CutTick::query()->where('piece_id', $making->piece_id)->where('cut', $key)->latest('id')->value('lot_id')
-                ?? DB::table('reservations')->where('piece_id', $making->piece_id)->where('cut', $key)->value('lot_id');
+                ?? DB::table('reservations')->where('piece_id', $making->piece_id)->where('cut', $key)->value('lot_id')
+                ?? $onHand->lotOffered(CutShare::of($cut, new Collection)[0])?->id;
             if ($lot !== null) {
-                CutTick::query()->create(['workshop_id' => $making->workshop_id, 'piece_id' => $making->piece_id, 'lot_id' => (int) $lot, 'cut' => $key, 'length_um' => (int) round(1000 * $plan->profile->ruler->upMm($cut->lengthMm())), 'is_spoiled' => true]);
+                return CutTick::query()->create(['workshop_id' => $making->workshop_id, 'piece_id' => $making->piece_id, 'lot_id' => (int) $lot, 'cut' => $key, 'length_um' => (int) round(1000 * $plan->profile->ruler->upMm($cut->lengthMm())), 'is_spoiled' => true])->id;
             }
         }
+
+        return null;
     }
 
     /** It has to rest: glue, a tumbler, a bath. No minutes, and it goes on at once. */

@@ -4,16 +4,11 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Actions\CutShare;
-use App\Actions\SupplyBook;
 use App\Models\Bead as OwnBead;
-use App\Models\CutTick;
 use App\Models\Lot;
 use App\Models\Making;
 use App\Models\Movement;
 use App\Models\Piece;
-use App\Models\Reservation;
-use App\Models\Supply as OwnSupply;
 use App\Models\SupplyMovement;
 use App\Models\Workshop;
 use App\Support\HandBook;
@@ -30,7 +25,6 @@ use Hebra\Core\Piece\Technique;
 use Hebra\Core\Piece\Techniques;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
-use Hebra\Core\Plan\Finding;
 use Hebra\Core\Plan\FitSheet;
 use Hebra\Core\Plan\Inspection;
 use Hebra\Core\Plan\Level;
@@ -61,6 +55,9 @@ final class Desk
 
     public readonly Drawing $drawing;
 
+    /** What the stock has for it. */
+    public readonly OnHand $onHand;
+
     public ?float $hungMm = null;
 
     /** The wire whose table is open on the Wire & fit stage. */
@@ -81,6 +78,7 @@ final class Desk
         // A making goes on with the design it began with, whatever has been changed since.
         $this->document = $making === null ? $piece->document() : $making->document();
         $this->plan = Planner::plan($this->document, $this->profile);
+        $this->onHand = new OnHand($piece, $workshop, $this->profile);
         if ($making !== null) {
             $this->makingDesk = new MakingDesk($making, $this->plan);
         }
@@ -261,7 +259,7 @@ final class Desk
     private function supply(): Supply
     {
         $held = $paid = $received = [];
-        foreach ($this->lots() as $lot) {
+        foreach ($this->onHand->lots() as $lot) {
             if ($lot->isPins()) {
                 continue;
             }
@@ -320,100 +318,6 @@ final class Desk
     public static function line(CoreBead $bead): string
     {
         return ($bead->name === '' ? '' : $bead->name.': ')."{$bead->widthMm} x {$bead->lengthMm}mm {$bead->shape->value}, hole {$bead->holeMm}, {$bead->material->value}, {$bead->colour}".($bead->drilling->value === 'top' ? ', top-drilled' : '');
-    }
-
-    /** @var Collection<int, Lot>|null */
-    private ?Collection $lots = null;
-
-    /** @return Collection<int, Lot> */
-    public function lots(): Collection
-    {
-        return $this->lots ??= $this->workshop->lots()->withHeld()->get()->filter(fn (Lot $lot): bool => $lot->heldMg() > 0)->values();
-    }
-
-    /**
-     * Lots that a cut could come from: same metal and size first of all, smallest sufficient first.
-     *
-     * @return list<Lot>
-     */
-    public function lotsFor(Cut $cut): array
-    {
-        $wanted = $cut->pinMm ?? $this->profile->ruler->upMm($cut->lengthMm());
-
-        return array_values($this->lots()
-            ->filter(fn (Lot $lot): bool => $lot->isPins() === $cut->isBoughtPin()
-                && $lot->metal === $cut->wire->metal->value
-                && abs($lot->wire()->diameterMm() - $cut->wire->diameterMm()) < 0.02
-                && (! $lot->isPins() || abs($lot->pinMm() - $wanted) < 0.5))
-            ->sortBy([fn (Lot $a, Lot $b): int => [$a->temper !== $cut->wire->temper->value, $a->heldMg()] <=> [$b->temper !== $cut->wire->temper->value, $b->heldMg()]])
-            ->all());
-    }
-
-    /** @return list<CutShare> the rows of the log: what was ticked off from several lots has several */
-    public function shares(): array
-    {
-        /** @var Collection<int, CutTick> $ticks */
-        $ticks = CutTick::query()->where('piece_id', $this->piece->id)->orderBy('id')->get();
-
-        return array_merge(...array_map(fn (Cut $cut): array => CutShare::of($cut, $ticks), $this->plan->strips()));
-    }
-
-    /** The lot first offered for a share: that from which it was ticked off, else where it was reserved, else the smallest that holds all of it. */
-    public function lotOffered(CutShare $share): ?Lot
-    {
-        $cut = $share->cut;
-        $kept = $share->lotId ?? Reservation::query()->where('piece_id', $this->piece->id)->where('cut', $cut->key())->where('count', '>=', $share->count)->value('lot_id');
-        $from = $kept === null ? null : $this->lots()->first(fn (Lot $lot): bool => $lot->id === (int) $kept);
-        if ($from !== null) {
-            return $from;
-        }
-        $wanted = $share->count * ($cut->pinMm ?? $this->profile->ruler->upMm($cut->lengthMm()));
-        foreach ($this->lotsFor($cut) as $lot) {
-            $enough = $lot->isPins() ? $lot->heldPins() >= $share->count : $lot->heldMm() >= $wanted;
-            // An offcut shorter than one cut holds nothing of use, whatever its sum.
-            if ($enough && $lot->temper === $cut->wire->temper->value) {
-                return $lot;
-            }
-        }
-
-        return null;
-    }
-
-    /** Millimetres of one wire in stock, over its coils and those offcuts from which a cut of that length can still come. */
-    public function ownedMm(Wire $wire, float $cutMm = 0.0): float
-    {
-        return (float) $this->lots()
-            ->filter(fn (Lot $lot): bool => ! $lot->isPins() && $lot->heldMm() >= $cutMm && $lot->metal === $wire->metal->value && $lot->temper === $wire->temper->value && abs($lot->wire()->diameterMm() - $wire->diameterMm()) < 0.02)
-            ->sum(fn (Lot $lot): float => $lot->heldMm());
-    }
-
-    /** How many of a finding are in stock, or millimetres of what is bought by length; null of what the stock does not know. */
-    public function owned(Finding $finding): ?float
-    {
-        if (! $finding->isPin()) {
-            /** @var OwnSupply|null $supply */
-            $supply = $this->workshop->supplies()->get()->first(fn (OwnSupply $supply): bool => SupplyBook::is($supply, $finding->stock) && $supply->isByLength() === $finding->isByLength());
-
-            return $supply === null ? null : $supply->held / ($finding->isByLength() ? 1000 : 1);
-        }
-
-        return (float) $this->lots()
-            ->filter(fn (Lot $lot): bool => $lot->isPins() && $lot->metal === $finding->wire->metal->value && abs($lot->wire()->diameterMm() - $finding->wire->diameterMm()) < 0.02 && abs($lot->pinMm() - $finding->lengthMm) < 0.5)
-            ->sum(fn (Lot $lot): int => $lot->heldPins());
-    }
-
-    public function ownedBeads(CoreBead $bead): int
-    {
-        return (int) $this->workshop->beads()->get()->filter(fn (OwnBead $own): bool => $own->core()->key() === $bead->key())->sum('owned');
-    }
-
-    /** @return Collection<int, OwnSupply> what a finished piece may be packed in */
-    public function packing(): Collection
-    {
-        /** @var Collection<int, OwnSupply> $packing */
-        $packing = $this->workshop->supplies()->where('kind', 'packing')->where('held', '>', 0)->orderBy('name')->get();
-
-        return $packing;
     }
 
     /** @return Collection<int, SupplyMovement> beads and supplies that a making took */

@@ -222,14 +222,14 @@ final class DemoSeeder extends Seeder
             $plain[$cut->key()] = Work::in($cut);
         }
         $input = ['minutes' => (string) $minutes, 'note' => $note];
-        foreach ($desk->shares() as $share) {
+        foreach ($desk->onHand->shares($desk->plan) as $share) {
             $cut = $share->cut;
             $work = $plain[$cut->key()];
             $cutMm = $profile->ruler->upMm($cut->lengthMm());
             $left = $cutMm - $work->straightMm - $work->formedMm * $this->about(1.042, 0.015);
             $input['cut'][$cut->key()] = $cutMm.' mm';
             $input[$left < 0 ? 'short' : 'left'][$cut->key()] = $profile->ruler->nearestMm(abs($left)).' mm';
-            $input['lot'][$cut->key()] = $desk->lotOffered($share)->ulid ?? '';
+            $input['lot'][$cut->key()] = $desk->onHand->lotOffered($share)->ulid ?? '';
         }
         $this->closing->close($making, $workshop, $input);
     }

@@ -88,6 +88,9 @@ final class BenchTest extends BrowserTestCase
         self::assertSame(0, count(self::$browser->findElements(WebDriverBy::cssSelector('.points input:checked'))), 'nothing is ticked by default');
         $this->visit($path.'/log');
         $this->seeInside('h2', 'What it really took');
+        $this->one('#left-p1')->sendKeys('0.5');
+        $this->one('#close-making')->click();
+        $this->see('in the piece');
         $this->assertQuietConsole();
     }
 
@@ -96,7 +99,7 @@ final class BenchTest extends BrowserTestCase
         $this->window(390, 844);
         $this->enterDemo();
         $this->visit('/pieces');
-        $path = (string) parse_url((string) $this->button('Harbour bell ring')->getAttribute('href'), PHP_URL_PATH);
+        $path = (string) parse_url((string) $this->button('Groyne hoops')->getAttribute('href'), PHP_URL_PATH);
         $this->visit($path.'/make');
         $this->one('#begin')->click();
         $this->seeInside('#step-title', 'Lay everything ready');

@@ -152,8 +152,10 @@ final class BenchTest extends TestCase
         $this->move($making, ['do' => 'short'])->assertOk();
         self::assertSame(['spoiled', 'short'], array_column($making->refresh()->troubles ?? [], 'kind'));
         $this->get("/pieces/{$making->piece->ulid}/log")->assertOk()->assertSee('name="short[p2]" value="?"', false);
+        self::assertSame(2, CutTick::query()->count());
         $this->move($making, ['do' => 'back'])->assertOk();
-        self::assertFalse($this->desk($making)->isAgain(), 'given up');
+        self::assertFalse($this->desk($making)->isAgain(), 'taken back');
+        self::assertSame([1, ['spoiled']], [CutTick::query()->count(), array_column($making->refresh()->troubles ?? [], 'kind')]);
     }
 
     public function test_time_is_taken_and_what_ran_over_night_is_capped(): void

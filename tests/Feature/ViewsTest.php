@@ -73,12 +73,12 @@ final class ViewsTest extends TestCase
         $this->lot('180 mm', 'hard');
         $desk = new Desk($this->piece(), $this->workshop(), 'log');
         $cut = $desk->plan->cuts[1];
-        $shares = $desk->shares();
-        self::assertSame($fitting->ulid, $desk->lotOffered($shares[1])?->ulid);
-        self::assertCount(4, $desk->lotsFor($cut));
-        self::assertNull($desk->lotOffered($shares[0]), 'nothing of the ear wire’s size is in stock');
-        self::assertEqualsWithDelta(3270, $desk->ownedMm($cut->wire), 1.0);
-        self::assertEqualsWithDelta(3200, $desk->ownedMm($cut->wire, 83.5), 1.0, 'an offcut shorter than the cut is no help');
+        $shares = $desk->onHand->shares($desk->plan);
+        self::assertSame($fitting->ulid, $desk->onHand->lotOffered($shares[1])?->ulid);
+        self::assertCount(4, $desk->onHand->lotsFor($cut));
+        self::assertNull($desk->onHand->lotOffered($shares[0]), 'nothing of the ear wire’s size is in stock');
+        self::assertEqualsWithDelta(3270, $desk->onHand->ownedMm($cut->wire), 1.0);
+        self::assertEqualsWithDelta(3200, $desk->onHand->ownedMm($cut->wire, 83.5), 1.0, 'an offcut shorter than the cut is no help');
     }
 
     public function test_the_chosen_run_and_its_neighbours_are_found_over_all_parts(): void

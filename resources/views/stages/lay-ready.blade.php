@@ -15,7 +15,7 @@
     <h2 class="mt-5">Wire</h2>
     <div class="scrolls"><table class="ledger stacks"><thead><tr><th scope="col">Wire</th><th scope="col">Cuts</th><th scope="col" class="!text-right">each</th><th scope="col" class="!text-right">all {{ $count }}</th><th scope="col" class="!text-right">owned</th><th scope="col"><span class="sr-only">So far</span></th></tr></thead><tbody>
     @foreach ($ready->wires as $row)
-        @php($owned = $desk->ownedMm($row['wire'], max(array_column($row['cuts'], 'lengthMm'))))
+        @php($owned = $desk->onHand->ownedMm($row['wire'], max(array_column($row['cuts'], 'lengthMm'))))
         <tr><td><strong>{{ $row['wire']->words() }}</strong></td>
             <td>@foreach ($row['cuts'] as $cut)<div>{{ $cut['label'] }}: <span class="figure">{{ $cut['all'] }} × {{ $profile->length($cut['lengthMm']) }}</span></div>@endforeach</td>
             <td class="num" data-label="each">{{ $profile->length($row['allMm'] / $count) }}</td><td class="num" data-label="all">{{ $profile->length($row['allMm']) }}</td><td class="num" data-label="owned">{{ $profile->length($owned) }}</td>
@@ -25,7 +25,7 @@
     <h2 class="mt-5">Beads</h2>
     <div class="scrolls"><table class="ledger stacks"><thead><tr><th scope="col">Bead</th><th scope="col" class="!text-right">each</th><th scope="col" class="!text-right">all {{ $count }}</th><th scope="col" class="!text-right">and spare</th><th scope="col" class="!text-right">owned</th><th scope="col"><span class="sr-only">So far</span></th></tr></thead><tbody>
     @foreach ($ready->beads as $row)
-        @php($owned = $desk->ownedBeads($row->bead))
+        @php($owned = $desk->onHand->ownedBeads($row->bead))
         <tr><td><span class="flex items-center gap-2">@include('svg.glyph', ['bead' => $row->bead, 'size' => 26]) {{ $row->bead->words() }} <span class="quiet small">{{ $row->bead->name !== '' ? $row->bead->sizeWords().', ' : '' }}hole {{ \Hebra\Core\Quantity\Figures::mm($row->bead->holeMm) }}</span></span></td>
             <td class="num" data-label="each">{{ $row->each }}</td><td class="num" data-label="all">{{ $row->all }}</td><td class="num" data-label="and spare">{{ $row->spares }}</td><td class="num" data-label="owned">{{ $owned }}</td>
             <td>{{ $state($owned, $row->all) }}@if ($owned > 0 && $owned < $row->all) by {{ $row->all - $owned }}@endif</td></tr>
@@ -35,7 +35,7 @@
         <h2 class="mt-5">Findings</h2>
         <table class="ledger stacks"><thead><tr><th scope="col">Finding</th><th scope="col" class="!text-right">each</th><th scope="col" class="!text-right">all {{ $count }}</th><th scope="col" class="!text-right">owned</th><th scope="col"><span class="sr-only">So far</span></th></tr></thead><tbody>
         @foreach ($ready->findings as $row)
-            @php($owned = $desk->owned($row))
+            @php($owned = $desk->onHand->owned($row))
             <tr><td>{{ $row->words }}</td><td class="num" data-label="each">{{ $row->each }}</td><td class="num" data-label="all">{{ $row->all }}</td><td class="num" data-label="owned">{{ $owned === null ? '–' : ($row->isByLength() ? $profile->length($owned) : (int) $owned) }}</td><td>{{ $owned === null ? 'not kept in stock' : $state($owned, $row->taken()) }}</td></tr>
         @endforeach
         </tbody></table>

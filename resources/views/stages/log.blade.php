@@ -14,17 +14,17 @@
         <table class="ledger stacks mt-2">
             <thead><tr><th scope="col">Wire</th><th scope="col">From</th><th scope="col">Cut</th><th scope="col">Left over</th><th scope="col">of it kept</th></tr></thead>
             <tbody>
-            @foreach ($desk->shares() as $share)
+            @foreach ($desk->onHand->shares($desk->plan) as $share)
                 @php([$cut, $part] = [$share->cut, $share->key])
                 @php($planned = $cut->pinMm ?? $profile->ruler->upMm($cut->lengthMm()))
-                @php($offered = $desk->lotOffered($share))
+                @php($offered = $desk->onHand->lotOffered($share))
                 @php($chosen = $problem !== null ? (string) (is_string(request()->input("lot.$part")) ? request()->input("lot.$part") : '') : ($offered?->ulid ?? ''))
                 <tr>
                     <td><strong>{{ $cut->label }}</strong> <span class="figure">× {{ $share->count }}</span><br><span class="quiet small">{{ $cut->wire->words() }}</span></td>
                     <td class="min-w-44">
                         <label class="sr-only" for="lot-{{ $part }}">{{ $cut->label }}, from</label>
                         <select class="in is-text" id="lot-{{ $part }}" name="lot[{{ $part }}]">
-                            @foreach ($desk->lotsFor($cut) as $lot)
+                            @foreach ($desk->onHand->lotsFor($cut) as $lot)
                                 <option value="{{ $lot->ulid }}" @selected($lot->ulid === $chosen)>{{ $lot->name }}, {{ $lot->isPins() ? $lot->heldPins().' pins' : $profile->length($lot->heldMm()).' left' }}</option>
                             @endforeach
                             <option value="" @selected($chosen === '')>{{ $cut->isBoughtPin() ? 'pins' : 'wire' }} not booked yet</option>
@@ -33,7 +33,7 @@
                         @if ($share->count > 1)
                             <details class="mt-1" @if ($input('others', $part, '') !== '') open @endif><summary class="small quiet">some from another lot</summary>
                                 <span class="flex gap-2 mt-1"><label class="sr-only" for="others-{{ $part }}">{{ $cut->label }}, how many from another lot</label><input class="in !w-14 !min-h-9 text-right" id="others-{{ $part }}" name="others[{{ $part }}]" value="{{ $input('others', $part, '') }}" inputmode="numeric" placeholder="0" autocomplete="off">
-                                <label class="sr-only" for="other-lot-{{ $part }}">{{ $cut->label }}, the other lot</label><select class="in is-text !min-h-9" id="other-lot-{{ $part }}" name="other_lot[{{ $part }}]">@foreach ($desk->lotsFor($cut) as $lot)<option value="{{ $lot->ulid }}" @selected($input('other_lot', $part, '') === $lot->ulid)>{{ $lot->name }}</option>@endforeach<option value="" @selected($input('other_lot', $part, '') === '')>not booked yet</option></select></span>
+                                <label class="sr-only" for="other-lot-{{ $part }}">{{ $cut->label }}, the other lot</label><select class="in is-text !min-h-9" id="other-lot-{{ $part }}" name="other_lot[{{ $part }}]">@foreach ($desk->onHand->lotsFor($cut) as $lot)<option value="{{ $lot->ulid }}" @selected($input('other_lot', $part, '') === $lot->ulid)>{{ $lot->name }}</option>@endforeach<option value="" @selected($input('other_lot', $part, '') === '')>not booked yet</option></select></span>
                                 <x-problem :for="'others.'.$part" :problem="$problem" /></details>
                         @endif
                         @if ($problem instanceof \App\Exceptions\Refused && $problem->field() === 'lot.'.$part && $problem->ways !== [])
@@ -79,7 +79,7 @@
             <div class="grid gap-3 mt-2 sm:grid-cols-[8rem_8rem_1fr]"><x-field name="bent_on" problem-for="bent on" label="Bent on" :value="$was('bent_on')" :problem="$problem" placeholder="12 mm" autocomplete="off" /><x-field name="opened" label="opened to, inside" :value="$was('opened')" :problem="$problem" placeholder="12.9 mm" autocomplete="off" />
                 <div class="field"><label for="opened-wire">the wire</label><select class="in is-text" id="opened-wire" name="opened_wire">@foreach ($desk->document->wires as $role => $wire)<option value="{{ $role }}" @selected($was('opened_wire') === $role)>{{ $wire->words() }}</option>@endforeach</select></div></div>
         </details>
-        @php($weighable = collect($desk->plan->strips())->flatMap(fn ($cut) => $desk->lotsFor($cut))->unique('ulid'))
+        @php($weighable = collect($desk->plan->strips())->flatMap(fn ($cut) => $desk->onHand->lotsFor($cut))->unique('ulid'))
         @if ($weighable->isNotEmpty())
             <details class="mt-3" @if ($problem !== null && preg_match('/^(weighed|before)\./', $problem->field()) === 1) open @endif>
                 <summary>Weighed before or afterwards</summary>
@@ -93,9 +93,9 @@
                 </div>
             </details>
         @endif
-        @if ($desk->packing()->isNotEmpty())
+        @if ($desk->onHand->packing()->isNotEmpty())
             <div class="flex flex-wrap items-end gap-3 mt-3">
-                <div class="field"><label for="packing">Packed in</label><select class="in is-text" id="packing" name="packing"><option value="">nothing that is counted</option>@foreach ($desk->packing() as $supply)<option value="{{ $supply->ulid }}" @selected($problem !== null && request('packing') === $supply->ulid)>{{ $supply->name }}, {{ $supply->words($supply->held, $profile) }} there</option>@endforeach</select><x-problem for="packing" :problem="$problem" /></div>
+                <div class="field"><label for="packing">Packed in</label><select class="in is-text" id="packing" name="packing"><option value="">nothing that is counted</option>@foreach ($desk->onHand->packing() as $supply)<option value="{{ $supply->ulid }}" @selected($problem !== null && request('packing') === $supply->ulid)>{{ $supply->name }}, {{ $supply->words($supply->held, $profile) }} there</option>@endforeach</select><x-problem for="packing" :problem="$problem" /></div>
                 <div class="w-28"><x-field name="packed" label="how many" :value="$problem !== null && is_string(request('packed')) ? mb_substr(request('packed'), 0, 20) : (string) $desk->document->makes->count" :problem="$problem" inputmode="numeric" autocomplete="off" /></div>
             </div>
         @endif
