@@ -113,7 +113,7 @@ final class DemoSeeder extends Seeder
         mt_srand(1127);
         $breakwater = $this->at($now, -26, fn () => $this->piece($workshop, 'Breakwater', [['wrapped-link', ['foam', 'lamp', 'foam']], ['head-pin', ['buoy']]]));
         $kelp = $this->at($now, -24, fn () => $this->piece($workshop, 'Kelp light', [['head-pin', ['kelp', 'foam']]], Makes::batch(3)));
-        foreach ([-25 => [$breakwater, 88, 'First pair of the season. Lamp beads run a little large.'], -21 => [$breakwater, 81, ''], -19 => [$kelp, 110, 'Three for the corner rail.'], -16 => [$breakwater, 74, 'Wraps lie closer now.'], -12 => [$breakwater, 70, ''], -9 => [$kelp, 95, 'Three more; one tail too short to hold.'], -5 => [$breakwater, 66, 'Cut for my hand: hardly any tail left over.']] as $days => [$piece, $minutes, $note]) {
+        foreach ([-25 => [$breakwater, 88, 'First pair of the season. Lamp beads run a little large.'], -21 => [$breakwater, 81, ''], -19 => [$kelp, 110, 'Three for the corner rail.'], -16 => [$breakwater, 74, 'Wraps lie closer now.'], -12 => [$breakwater, 70, ''], -9 => [$kelp, 95, 'Three more; one tail too short to hold.'], -5 => [$breakwater, 66, 'Cut for my hand: long enough, and no more.']] as $days => [$piece, $minutes, $note]) {
             $this->at($now, $days, fn () => $this->made($piece, $minutes, $note));
         }
         foreach ([-23 => 0.16, -17 => 0.11, -10 => 0.08, -3 => 0.06] as $days => $spread) {

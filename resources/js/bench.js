@@ -311,6 +311,7 @@ export function bench() {
                         store({ ...back, behind: [], queue: [] });
                         this.timers.forEach(clearInterval);
                         await htmx.ajax('GET', location.pathname, { target: '#desk', select: '#desk', swap: 'outerHTML' });
+                        this.tell(back.left);
 
                         return;
                     }
@@ -323,6 +324,14 @@ export function bench() {
                 // Still away.
             } finally {
                 this.isFlushing = false;
+            }
+        },
+
+        /** What no longer fitted, because the making went on elsewhere meanwhile. */
+        tell(left) {
+            if (left.length > 0) {
+                const words = `${left.length === 1 ? 'One move' : `${left.length} moves`} of this device did not fit any more: ${left[0]}`;
+                document.querySelector('.stage-panel')?.prepend(Object.assign(document.createElement('p'), { className: 'banner', role: 'alert', textContent: words }));
             }
         },
 
