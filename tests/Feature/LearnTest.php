@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Bench;
+use App\Actions\Measuring;
 use App\Actions\Stockkeeping;
 use App\Models\Drill;
 use App\Models\Making;
@@ -12,10 +13,17 @@ use App\Models\MakingCut;
 use App\Models\Measurement;
 use App\Models\Photo;
 use App\Models\Piece;
+use App\Models\StepTime;
 use App\Support\HandBook;
 use Hebra\Core\Hand\Work;
+use Hebra\Core\Plan\Forming;
+use Hebra\Core\Plan\Minutes;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Quantity\LengthUnit;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -119,6 +127,58 @@ final class LearnTest extends TestCase
         $this->get('/hand/learned')->assertSee('Loops of 2.5 mm')->assertSee('Two of a pair are within')->assertSee('What bends open to');
         $this->close($piece, ['loops' => '2.5'])->assertStatus(422)->assertSee('Loops on is empty');
         $this->close($piece, ['weight' => 'heavy'])->assertStatus(422);
+    }
+
+    /** Every step took twice what was guessed: the next making is foretold so, with a range, and its bill follows; capped steps and forgotten ones do not count. */
+    public function test_hours_are_foretold_from_the_steps_that_were_timed(): void
+    {
+        $piece = $this->piece('link-and-drop');
+        $plan = Planner::plan($piece->document(), $this->workshop()->profile());
+        $guess = Minutes::of($plan);
+        $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/make")->assertOk()->assertSee('by a guess');
+        $making = app(Bench::class)->begin($piece);
+        foreach ([...$plan->prepare, ...$plan->steps()] as $step) {
+            foreach ([2.0, 2.0, 2.0] as $times) {
+                $estimate = (int) round(60_000 * Minutes::step($step));
+                StepTime::query()->create(['workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'kind' => Minutes::kind($step), 'title' => $step->title, 'estimate_ms' => $estimate, 'taken_ms' => (int) ($times * $estimate)]);
+            }
+        }
+        StepTime::query()->create(['workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'kind' => 'ready', 'title' => 'x', 'estimate_ms' => 1000, 'taken_ms' => 900_000, 'is_capped' => true]);
+        $foretold = HandBook::of($this->workshop())->pace()->foretell($plan);
+        self::assertEqualsWithDelta(1.95 * $guess, $foretold['about'], 0.1 * $guess);
+        $making->delete();
+        self::assertFalse(HandBook::of($this->workshop())->pace()->isLearned(), 'a making that is forgotten takes its times along');
+    }
+
+    public function test_the_bill_follows_the_time_that_steps_took(): void
+    {
+        $piece = $this->piece('link-and-drop');
+        $other = $this->piece('single-drop');
+        $plan = Planner::plan($other->document(), $this->workshop()->profile());
+        $making = app(Bench::class)->begin($other);
+        foreach ([...$plan->prepare, ...$plan->steps(), ...$plan->steps(), ...$plan->steps()] as $step) {
+            StepTime::query()->create(['workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'kind' => Minutes::kind($step), 'title' => $step->title, 'estimate_ms' => 10_000, 'taken_ms' => 20_000]);
+        }
+        $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/bill")->assertOk()->assertSee('as your steps went so far');
+        $this->get("/pieces/{$piece->ulid}/make")->assertSee('in four of five cases between')->assertSee('by the time your steps took so far');
+        $this->get('/hand/learned')->assertSee('Time at the bench')->assertSee('Forming');
+        $this->put('/hand/learned', ['do' => 'forget', 'what' => 'pace'])->assertRedirect();
+        $this->get("/pieces/{$piece->ulid}/bill")->assertSee('an estimate');
+    }
+
+    /** A bend that opens further than foretold: the steps name another mandrel from then on. */
+    public function test_what_bends_open_to_goes_into_the_steps(): void
+    {
+        $profile = fn () => $this->workshop()->fresh()?->profile() ?? throw new \LogicException('No workshop.');
+        $wire = new Wire(Metal::Sterling, WireSize::awg(18), Temper::HalfHard);
+        $before = Forming::arch($wire, 30.0, $profile());
+        foreach ([10, 12, 15] as $mandrel) {
+            $this->actingAs($this->maker)->post('/practice', ['kind' => 'bend', 'metal' => 'sterling', 'size' => '18 awg', 'temper' => 'half-hard', 'wanted' => "{$mandrel} mm", 'sizes' => round(1.06 * (new Measuring(1, $profile()))->opens($wire, $mandrel, $profile()), 3).' mm'])->assertRedirect();
+        }
+        $after = Forming::arch($wire, 30.0, $profile());
+        self::assertLessThan($before->mandrelMm * 0.97, $after->mandrelMm);
+        $this->put('/hand/learned', ['do' => 'forget', 'what' => 'inside'])->assertRedirect();
+        self::assertSame($before->mandrelMm, Forming::arch($wire, 30.0, $profile())->mandrelMm);
     }
 
     public function test_drills_measure_and_teach(): void

@@ -121,6 +121,64 @@ final class HandTest extends TestCase
         }
     }
 
+    /** Whatever the hand: each cut of each pattern is still the sum of its stretches, its bends lie in order inside it, and no shorter than its drawing needs. */
+    public function test_every_pattern_can_be_cut_for_any_hand(): void
+    {
+        foreach ([0.94, 1.0, 1.07, 1.2] as $factor) {
+            $ways = [];
+            foreach (array_keys(Work::WAYS) as $way) {
+                foreach (range(8, 34) as $awg) {
+                    $ways["{$way}/{$awg}"] = [$factor - 0.02, $factor + 0.02, $factor, $factor + 0.01, $factor - 0.01];
+                }
+            }
+            $hand = self::hand($ways);
+            $fitted = 0;
+            foreach (array_keys(Patterns::all()) as $name) {
+                $piece = Patterns::start((string) $name, 'Any hand');
+                [$plain, $own] = [Planner::plan($piece, new Profile), Planner::plan($piece, new Profile(hand: $hand))];
+                self::assertSame(count($plain->cuts), count($own->cuts));
+                foreach ($own->cuts as $at => $cut) {
+                    $where = "{$name}, {$cut->label}, {$factor}";
+                    self::assertEqualsWithDelta($cut->lengthMm(), array_sum(array_map(fn ($segment): float => $segment->lengthMm, $cut->segments)), 1e-9, $where);
+                    self::assertCount(count($plain->cuts[$at]->bends), $cut->bends, $where);
+                    $before = 0.0;
+                    foreach ($cut->bends as $bend) {
+                        self::assertGreaterThan($before, $bend->atMm, $where);
+                        self::assertLessThan($cut->lengthMm(), $bend->atMm, $where);
+                        $before = $bend->atMm;
+                    }
+                    foreach ($cut->segments as $segment) {
+                        self::assertGreaterThanOrEqual(0.0, $segment->lengthMm, $where);
+                    }
+                    if ($cut->advice !== null) {
+                        $fitted++;
+                        $work = Work::in($plain->cuts[$at]);
+                        self::assertGreaterThanOrEqual($work->straightMm + $work->tailMm + ($factor - 0.03) * $work->formedMm, $cut->lengthMm(), $where);
+                    } else {
+                        self::assertEquals($plain->cuts[$at], $cut, $where);
+                    }
+                }
+                // What is made of it is what was laid out: beads, steps and size are the same.
+                self::assertEquals($plain->beads, $own->beads);
+                self::assertSame($plain->hangsMm(), $own->hangsMm());
+                self::assertSame(count($plain->steps()), count($own->steps()));
+            }
+            self::assertGreaterThan(60, $fitted);
+        }
+    }
+
+    public function test_why_a_stretch_is_longer_is_told_with_its_source(): void
+    {
+        $cut = self::link(self::hand(['loops/22' => [1.05, 1.06, 1.04, 1.05]]));
+        $loop = array_values(array_filter($cut->segments, fn ($segment): bool => $segment->kind === SegmentKind::Loop))[0];
+        self::assertStringContainsString('× your hand', $loop->working->rule);
+        self::assertStringContainsString('your hand from 4 makings', $loop->working->source);
+        self::assertEqualsWithDelta($loop->lengthMm, $loop->working->result, 1e-9);
+        $spare = $cut->segments[count($cut->segments) - 1];
+        self::assertSame(['spare', SegmentKind::Tail], [$spare->words, $spare->kind]);
+        self::assertStringContainsString('of 100 makings', $spare->working->rule.$spare->working->numbers);
+    }
+
     /** Simulated makers cut as advised after thirty makings: short no oftener than promised, with two standard errors. */
     public function test_short_runs_after_thirty_makings_at_the_promised_rate(): void
     {
