@@ -6,11 +6,16 @@ namespace App\Actions;
 
 use App\Exceptions\Refused;
 use App\Models\Bead;
+use App\Models\Drill;
 use App\Models\Lot;
 use App\Models\Making;
+use App\Models\Photo;
 use App\Models\Piece;
 use App\Models\Workshop;
+use App\View\HandDesk;
+use App\View\MakingDesk;
 use Hebra\Core\Piece\PieceJson;
+use Hebra\Core\Plan\Planner;
 use Hebra\Core\Problem;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -21,7 +26,8 @@ use Illuminate\Support\Facades\DB;
  */
 final class WorkshopFile
 {
-    public const MOST_BYTES = 8_388_608;
+    /** Some three hundred photos, and all the rest. */
+    public const MOST_BYTES = 100_000_000;
 
     private const VERSION = 3;
 
@@ -192,6 +198,15 @@ final class WorkshopFile
         $workshop->beads()->each(fn (Bead $bead) => $bead->core());
         $workshop->pieces()->withTrashed()->each(fn (Piece $piece) => $piece->document());
         $workshop->makings()->each(fn (Making $making) => $making->document());
+        /** @var Making $making */
+        foreach ($workshop->makings()->whereNull('closed_at')->get() as $making) {
+            (new MakingDesk($making, Planner::plan($making->document(), $workshop->profile())))->carried();
+        }
+        new HandDesk($workshop);
+        $workshop->drills()->each(fn (Drill $drill) => $drill->wire());
+        foreach (Photo::query()->where('workshop_id', $workshop->id)->cursor() as $photo) {
+            str_starts_with($photo->jpeg(), "\xFF\xD8") || throw Refused::invalid('file', "The photo “{$photo->ulid}” is no JPEG: nothing was brought in.");
+        }
     }
 
     /** @param  array<string, mixed>  $file */

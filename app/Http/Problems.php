@@ -26,7 +26,7 @@ final class Problems
                 403 => self::sentence('This is not open to you.', 403, $request),
                 404 => self::sentence('There is nothing here: it may have been deleted, or it belongs to another workshop.', 404, $request),
                 405 => self::sentence('That cannot be done at this address.', 405, $request),
-                413 => self::sentence('That is too large to be read: a photo takes at most 25 MB, a workshop 8 MB, a table or pieces 1 MB. Nothing was changed.', 413, $request),
+                413 => self::sentence('That is too large to be read: a photo takes at most 25 MB, a workshop 100 MB, a table or pieces 1 MB. Nothing was changed.', 413, $request),
                 419 => self::sentence('This page was open too long. Load it again, then repeat your change; nothing was changed.', 419, $request),
                 default => null,
             };

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -44,6 +48,11 @@ final class Drill extends Model
     public function getRouteKeyName(): string
     {
         return 'ulid';
+    }
+
+    public function wire(): Wire
+    {
+        return new Wire(Metal::from($this->metal), WireSize::parse($this->size), Temper::from($this->temper));
     }
 
     /** @return HasMany<Measurement, $this> */

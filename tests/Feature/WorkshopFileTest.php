@@ -31,7 +31,7 @@ final class WorkshopFileTest extends TestCase
         $demo = Workshop::query()->where('is_demo', true)->firstOrFail();
         $files = app(WorkshopFile::class);
         $making = $demo->makings()->firstOrFail();
-        Photo::query()->create(['workshop_id' => $demo->id, 'making_id' => $making->id, 'width' => 1, 'height' => 1, 'jpeg_base64' => base64_encode('a picture')]);
+        Photo::query()->create(['workshop_id' => $demo->id, 'making_id' => $making->id, 'width' => 1, 'height' => 1, 'jpeg_base64' => base64_encode("\xFF\xD8 a picture")]);
         Inspected::query()->create(['workshop_id' => $demo->id, 'making_id' => $making->id, 'point' => 'ends', 'is_fine' => true]);
         $json = $files->write($demo);
         self::assertSame($json, $files->write($demo));
@@ -69,6 +69,9 @@ final class WorkshopFileTest extends TestCase
             'names “' => ['movements' => array_map(fn (array $line): array => ($line['lot_id'] === null ? [] : ['lot_id' => 'nowhere']) + $line, $good['movements'])],
             'piece_revisions.0.document' => ['piece_revisions' => [['document' => '{}'] + $good['piece_revisions'][0]]],
             'Something in it is not known here' => ['lots' => [['metal' => 'tin'] + $good['lots'][0]]],
+            'is no JPEG' => ['makings' => [['ulid' => '01hz0000000000000000000000', 'document' => $good['piece_revisions'][0]['document'], 'revision' => 1, 'step' => 0, 'counted' => 0, 'moves' => 0, 'is_across' => 0, 'progress' => null, 'counts' => null, 'troubles' => null, 'weight_mg' => null, 'waits_until' => null, 'minutes' => 3, 'note' => '', 'closed_at' => '2026-11-01 10:00:00', 'created_at' => '2026-11-01 10:00:00', 'updated_at' => '2026-11-01 10:00:00', 'piece_id' => $good['pieces'][0]['ulid']]], 'photos' => [['ulid' => '01hz0000000000000000000001', 'width' => 1, 'height' => 1, 'jpeg_base64' => base64_encode('<script>'), 'created_at' => '2026-11-01 10:00:00', 'making_id' => '01hz0000000000000000000000']]],
+            'drills.0 has no “size”' => ['drills' => [['ulid' => '01hz0000000000000000000002', 'kind' => 'loops', 'metal' => 'copper', 'temper' => 'hard', 'wanted_um' => 2500, 'created_at' => '2026-11-01 10:00:00']]],
+            'measurements.0.drill_id names' => ['measurements' => [['what' => 'loop', 'metal' => 'copper', 'temper' => 'hard', 'wanted_um' => 1, 'measured_um' => 1, 'created_at' => '2026-11-01 10:00:00', 'forgotten_at' => null, 'making_id' => null, 'drill_id' => 'nowhere']]],
             'has no “name”' => ['pieces' => [array_diff_key($good['pieces'][0], ['name' => 1])]],
         ] as $sentence => $change) {
             $this->bring(json_encode($change + $good, JSON_THROW_ON_ERROR))->assertStatus(422)->assertSee($sentence);

@@ -119,7 +119,7 @@ final class AccountController extends Controller
         try {
             $file = $request->file('file');
             $file instanceof UploadedFile || throw Refused::invalid('file', 'No file came: choose a workshop that Hebra exported (.json).');
-            $file->isValid() && $file->getSize() <= WorkshopFile::MOST_BYTES || throw Refused::invalid('file', 'The file is larger than 8 MiB or did not arrive whole.');
+            $file->isValid() && $file->getSize() <= WorkshopFile::MOST_BYTES || throw Refused::invalid('file', 'The file is larger than 100 MB or did not arrive whole.');
             $files->read($this->workshop($request), $file->getContent());
         } catch (Problem $problem) {
             return $this->again($this->show($request), $problem);
