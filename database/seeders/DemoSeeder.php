@@ -124,12 +124,12 @@ final class DemoSeeder extends Seeder
         $this->at($now, -6, fn () => $this->piece($workshop, 'Night tide', [['wrapped-link', ['foam']], ['head-pin', ['night']]]));
         $this->at($now, -4, fn () => $this->piece($workshop, 'Mooring line', [['wrapped-link', ['foam', 'sky', 'foam'], 'repeat' => 3]], Makes::pair(), Metal::Copper));
         $this->at($now, -3, fn () => $this->piece($workshop, 'Driftwood, bought pins', [['wrapped-link', ['sky']], ['head-pin', ['foam', 'driftwood'], ['source' => 'bought', 'pin_length' => 38.0]]]));
-        $this->at($now, -3, fn () => $this->piece($workshop, 'Lantern walk', [['wrapped-link', ['lamp'], ['turned' => true], 'repeat' => 2], ['head-pin', ['lilac', 'lamp', 'lilac']]], null, Metal::GoldFilled));
+        $lantern = $this->at($now, -3, fn () => $this->piece($workshop, 'Lantern walk', [['wrapped-link', ['lamp'], ['turned' => true], 'repeat' => 2], ['head-pin', ['lilac', 'lamp', 'lilac']]], null, Metal::GoldFilled));
         $this->at($now, -3, fn () => $this->started($workshop, 'Groyne hoops', new Pattern('', Family::Earring, [['hoop', [['lilac', 3], 'lamp', ['lilac', 3]], ['diameter' => 34.0]]])));
         $this->at($now, -3, fn () => $this->started($workshop, 'Shingle bracelet', new Pattern('', Family::Chain, [['hook'], ['wrapped-link', ['foam', 'lamp', 'foam'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist, groups: ['g1' => 7])));
         $kept = $this->at($now, -3, fn () => $this->started($workshop, 'Harbour mouth', new Pattern('', Family::Pendant, [['jump-ring', [], ['inside' => 6.0]], ['frame', [['foam', 9]], ['size' => 36.0]], ['head-pin', ['sky', 'foam'], 'on' => 'p2/centre']], FitKind::Neck)));
         $this->at($now, -2, fn () => $this->started($workshop, 'Rope-walk bangle', new Pattern('', Family::Bangle, [['bangle', [], ['style' => 'curled', 'ends' => 55.0]]], FitKind::Wrist, Metal::Copper)));
-        $this->at($now, -2, fn () => $this->piece($workshop, 'Marsh lights', [['jump-ring', [], ['inside' => 5.0]], ['head-pin', ['sky', 'foam']], ['head-pin', ['lilac'], 'on' => 'p2/bottom'], ['head-pin', ['lamp', 'foam', 'foam'], 'on' => 'p2/bottom']], Makes::mirroredPair()));
+        $marsh = $this->at($now, -2, fn () => $this->piece($workshop, 'Marsh lights', [['jump-ring', [], ['inside' => 5.0]], ['head-pin', ['sky', 'foam']], ['head-pin', ['lilac'], 'on' => 'p2/bottom'], ['head-pin', ['lamp', 'foam', 'foam'], 'on' => 'p2/bottom']], Makes::mirroredPair()));
         $this->at($now, -2, fn () => $this->started($workshop, 'Ebb and flow', new Pattern('', Family::Chain, [
             ['hook', [], ['style' => 's']], ['jump-ring', [], ['inside' => 6.0]], ['chain', [], ['links' => 120]], ['jump-ring', [], ['inside' => 6.0]], ['jump-ring', [], ['inside' => 6.0]],
             ['chain', [], ['links' => 68], 'on' => 'p2/bottom'], ['jump-ring', [], ['inside' => 3.5]], ['head-pin', ['sea glass', 'foam'], 'on' => 'p7/bottom'], ['chain', [], ['links' => 68], 'on' => 'p7/bottom', 'to' => 'p4/top'],
@@ -137,6 +137,9 @@ final class DemoSeeder extends Seeder
         $this->at($now, -2, fn () => $this->started($workshop, 'Lobster-pot cuff', new Pattern('', Family::Woven, [['hook'], ['woven-band', [], ['cores' => 4, 'length' => 147.0, 'pattern' => '6@1-2 6@2-3 6@3-4 x2 | cross 2-3 | 3@1-4', 'mirrored' => true]], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist, Metal::Copper)));
         $this->at($now, -2, fn () => $this->started($workshop, 'Harbour bell ring', new Pattern('', Family::Ring, [['wound-ring', ['lamp'], ['turns' => 3]]], FitKind::Finger)));
         $this->at($now, -2, fn () => $this->halfMade($this->piece($workshop, 'Winter buoys', [['wrapped-link', ['sky', 'buoy']], ['head-pin', ['lamp', 'foam']]]), 14, 1));
+        // One is all but done, one just begun.
+        $this->at($now, -1, fn () => $this->begun($marsh)->forceFill(['step' => Planner::plan($marsh->document(), $workshop->profile())->stepCount()])->save());
+        $this->at($now, -1, fn () => $this->begun($lantern)->forceFill(['step' => 6])->save());
         $this->at($now, -1, fn () => $this->cutting->keep(new CuttingDesk($workshop, collect([$kept]))));
         $this->at($now, 0, fn () => $this->piece($workshop, 'Sandpiper drops', [['wrapped-link', ['sea glass', 'lilac']], ['head-pin', ['pebble']]]));
     }

@@ -6,14 +6,14 @@
     <section class="mt-3 bench-ask" aria-label="Sums"><p class="quiet small">A sum in between: <em>bind 17 beads of 3 mm with 28ga on 18ga</em>, <em>hoop 30mm 20ga eye 2mm hook 8mm</em>, <em>ring us 7</em></p>@include('sums.ask', ['live' => false, 'ask' => ''])</section>
     @foreach ($underWay as $card)
         @php($making = new \App\View\MakingDesk($card->making(), \Hebra\Core\Plan\Planner::plan($card->making()->document(), $profile)))
-        <article class="leaf mt-4 grid gap-x-6 gap-y-2 grid-cols-[84px_minmax(0,1fr)] sm:grid-cols-[110px_minmax(0,1fr)_auto] items-center">
-            <span class="row-span-2 grid place-items-center max-h-40 overflow-hidden">@include('svg.piece', ['drawing' => new \App\View\Drawing($card->plan->assembly, 100, 150, 0, 6, 'bench-'.$card->piece->id), 'small' => true, 'label' => 'Drawing of '.$card->piece->name])</span>
+        <article class="leaf mt-3 !py-3 grid gap-x-6 gap-y-2 grid-cols-[84px_minmax(0,1fr)] sm:grid-cols-[110px_minmax(0,1fr)_auto] items-center">
+            <span class="row-span-2 grid place-items-center max-h-40 overflow-hidden">@include('svg.piece', ['drawing' => new \App\View\Drawing($card->plan->assembly, 100, 104, 0, 6, 'bench-'.$card->piece->id), 'small' => true, 'label' => 'Drawing of '.$card->piece->name])</span>
             <div>
                 <h2>{{ $card->piece->name }}</h2>
-                <p class="quiet">{{ $making->isDone() ? 'All steps done: weigh what was left, and close it.' : ($making->making->isWaiting() ? 'Rests until '.$making->making->waits_until->format('H:i').'. ' : '').$making->whose().', next: '.$making->step->title }}</p>
+                <p class="quiet">{{ $making->isDone() ? 'All steps done: look it over, weigh what was left, and close it.' : ($making->making->isWaiting() ? 'Rests until '.$making->making->waits_until->format('H:i').'. ' : '').$making->whose().', next: '.$making->step->title }}</p>
                 <progress class="mt-2" value="{{ $making->progress->count() }}" max="{{ $making->total }}" aria-label="Steps done in {{ $card->piece->name }}"></progress>
             </div>
-            <a class="may col-start-2 sm:col-start-3 sm:row-start-1 justify-self-start" href="/pieces/{{ $card->piece->ulid }}/{{ $making->isDone() ? 'log' : 'make' }}">{{ $making->isDone() ? 'Weigh & log' : 'Go on' }}</a>
+            <a class="may col-start-2 sm:col-start-3 sm:row-start-1 justify-self-start" href="/pieces/{{ $card->piece->ulid }}/make">{{ $making->isDone() ? 'Look it over' : 'Go on' }}</a>
         </article>
     @endforeach
     <div class="grid gap-x-10 gap-y-6 mt-8 lg:grid-cols-[minmax(0,1fr)_20rem]">

@@ -15,7 +15,7 @@ final class PagesTest extends BrowserTestCase
         $this->visit('/pieces');
         $piece = fn (string $name): string => (string) parse_url((string) $this->button($name)->getAttribute('href'), PHP_URL_PATH);
         [$plain, $broken, $begun, $made, $chain, $framed] = [$piece('Sandpiper drops'), $piece('Night tide'), $piece('Winter buoys'), $piece('Breakwater'), $piece('Shingle bracelet'), $piece('Harbour mouth')];
-        [$tiers, $band] = [$piece('Ebb and flow'), $piece('Lobster-pot cuff')];
+        [$tiers, $band, $finished] = [$piece('Ebb and flow'), $piece('Lobster-pot cuff'), $piece('Marsh lights')];
         $ulid = fn (string $path): string => basename($path);
         $this->visit("{$made}/log");
         $record = (string) parse_url((string) $this->button('the record')->getAttribute('href'), PHP_URL_PATH);
@@ -27,7 +27,7 @@ final class PagesTest extends BrowserTestCase
             'lay out' => "{$plain}/lay-out", 'lay out with a stop' => "{$broken}/lay-out", 'wire' => "{$broken}/wire?role=link", 'cut' => "{$plain}/cut", 'make, not begun' => "{$plain}/make", 'make, begun' => "{$begun}/make",
             'log, nothing made' => "{$plain}/log", 'log, under way' => "{$begun}/log", 'log, closed' => "{$made}/log", 'lay ready' => "{$plain}/lay-ready", 'strips' => "{$plain}/strips", 'patterns' => '/patterns', 'a weave' => '/weave?pattern=3%401-2+4%402-3&at=2', 'a basket weave' => '/weave?kind=basket', 'a weave refused' => '/weave?pattern=4%409',
             'lay out a chain' => "{$chain}/lay-out?open=p3", 'wire of a chain' => "{$chain}/wire", 'cut a chain' => "{$chain}/cut", 'lay out a frame' => "{$framed}/lay-out?open=p3", 'tiers of chain' => "{$tiers}/lay-out?open=p9", 'a band cut' => "{$band}/cut", 'a bill' => "{$plain}/bill", 'the cutting plan' => '/cutting?pieces[]='.$ulid($plain).'&pieces[]='.$ulid($chain), 'wire kept for a piece' => '/cutting?pieces[]='.$ulid($framed).'&pieces[]='.$ulid($tiers), 'nothing to cut for' => '/cutting', 'a list of lengths' => '/cutting/list', 'movements from a table' => '/stock/import?of=movements',
-            'metal by month' => '/stock/months', 'stock from a table' => '/stock/import', 'weighing' => $weigh, 'what to make' => str_replace('/scale', '/ideas', $weigh), 'patterns asked for' => '/patterns?family=ring&time=30', 'what was learned' => '/hand/learned', 'insight' => '/insight', 'practice' => '/practice', 'practice of pairs' => '/practice?kind=pairs', 'a bend let go' => '/practice?kind=bend', 'a record' => $record, 'a refusal' => '/pieces/none/cut',
+            'metal by month' => '/stock/months', 'stock from a table' => '/stock/import', 'weighing' => $weigh, 'what to make' => str_replace('/scale', '/ideas', $weigh), 'patterns asked for' => '/patterns?family=ring&time=30', 'what was learned' => '/hand/learned', 'insight' => '/insight', 'practice' => '/practice', 'practice of pairs' => '/practice?kind=pairs', 'a bend let go' => '/practice?kind=bend', 'a record' => $record, 'a finished piece looked over' => "{$finished}/make", 'a refusal' => '/pieces/none/cut',
         ];
     }
 

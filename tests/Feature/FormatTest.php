@@ -34,7 +34,7 @@ final class FormatTest extends TestCase
             self::assertSame([], $this->against($document));
             self::assertSame($document, PieceJson::write(PieceJson::read($document)));
         }
-        self::assertSame([7, 1], [DB::table('makings')->whereNotNull('closed_at')->count(), DB::table('makings')->whereNull('closed_at')->count()]);
+        self::assertSame([7, 3], [DB::table('makings')->whereNotNull('closed_at')->count(), DB::table('makings')->whereNull('closed_at')->count()]);
         self::assertSame(0, (int) DB::table('movements')->sum('mass_mg'));
         $this->seed(DemoSeeder::class);
         self::assertSame($documents->count(), DB::table('piece_revisions')->count(), 'loaded once');
