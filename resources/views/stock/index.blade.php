@@ -47,7 +47,7 @@
             <x-field name="supply_amount" problem-for="supply.amount" label="How many, or how long" :value="$was('supply_amount')" :problem="$problem" placeholder="40, or 2 m" autocomplete="off" />
             <x-field name="supply_price" problem-for="supply.price" label="Costs each, or a metre" :value="$was('supply_price')" :problem="$problem" placeholder="0.12" autocomplete="off" />
             <x-field name="supply_low" problem-for="supply.low" label="Say when below" :value="$was('supply_low')" :problem="$problem" autocomplete="off" />
-            <datalist id="finding-names" hx-get="/supplies/names" hx-trigger="focus from:#supply once"></datalist>
+            <datalist id="finding-names" hx-get="/supplies/names" hx-trigger="focus from:#field-supply once"></datalist>
             <p class="col-span-2 md:col-span-6"><button type="submit" class="may">Take it in</button> <span class="quiet small">Named as a piece calls it, it is counted down when a making is closed.</span></p></form>
         @if ($supplies->isEmpty())<p class="quiet mt-2">None yet. Ear backs, crimps, chain by the metre, boxes: what you buy ready to use.</p>@endif
         <ul class="grid gap-x-8 mt-3 grid-cols-1 md:grid-cols-2">
