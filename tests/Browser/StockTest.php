@@ -133,7 +133,7 @@ final class StockTest extends BrowserTestCase
         $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '22', WebDriverKeys::ENTER]);
         $this->seeInside('.said', 'Soldered ring, 7 mm: counted.');
         $this->visit('/stock/book');
-        $this->see('Soldered ring, 7 mm: fewer than booked');
+        $this->see('soldered ring, 7 mm: fewer than booked');
         $this->assertQuietConsole();
     }
 
