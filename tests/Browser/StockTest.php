@@ -140,8 +140,9 @@ final class StockTest extends BrowserTestCase
     public function test_a_practice_by_keyboard_shows_in_its_plot_and_what_was_learned(): void
     {
         $this->visit('/practice');
-        $drawn = fn (): int => (int) self::$browser->executeScript('const canvas = document.querySelector(".plot canvas"); if (!canvas || canvas.width === 0) { return 0; } const data = canvas.getContext("2d").getImageData(0, 0, canvas.width, canvas.height).data; let inked = 0; for (let at = 3; at < data.length; at += 4) { inked += data[at] > 0 ? 1 : 0; } return inked;');
-        self::eventually(fn (): bool => $drawn() > 500, 'the weeks are plotted');
+        // A blank canvas of this size takes some two thousand characters.
+        $drawn = fn (): int => (int) self::$browser->executeScript('const canvas = document.querySelector(".plot canvas"); return canvas ? canvas.toDataURL().length : 0');
+        self::eventually(fn (): bool => $drawn() > 6000, 'the weeks are plotted');
         $before = count(self::$browser->findElements(WebDriverBy::cssSelector('tbody tr')));
         $this->one('#field-sizes')->sendKeys(['2.5, 2.52, 2.48, 2.5, 2.51', WebDriverKeys::ENTER]);
         $this->see('Kept: look how it compares.');
@@ -151,13 +152,13 @@ final class StockTest extends BrowserTestCase
         self::eventually(fn (): bool => str_contains($this->text('#problem-sizes'), 'wide'), 'the sentence is at its field');
         self::assertSame('2.5, wide', $this->one('#field-sizes')->getAttribute('value'));
         $this->visit('/hand/learned');
-        self::eventually(fn (): bool => $drawn() > 500, 'each making is plotted');
+        self::eventually(fn (): bool => $drawn() > 6000, 'each making is plotted');
         $this->button('follow the plain sums instead')->click();
         $this->see('Cuts follow the plain sums.');
         $this->button('Follow my hand')->click();
         $this->see('Cuts follow your hand.');
         $this->visit('/insight');
-        self::eventually(fn (): bool => $drawn() > 500, 'waste is plotted');
+        self::eventually(fn (): bool => $drawn() > 6000, 'waste is plotted');
         $this->assertQuietConsole();
     }
 
