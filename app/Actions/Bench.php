@@ -11,6 +11,7 @@ use App\Models\Piece;
 use App\Models\StepTime;
 use App\View\MakingDesk;
 use App\View\OnHand;
+use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Minutes;
 use Hebra\Core\Plan\Plan;
@@ -73,7 +74,7 @@ final class Bench
                 'back' => $this->back($making, $plan),
                 'count' => $this->count($making, $plan, $event->counted),
                 'spoiled', 'short' => $this->trouble($making, $plan, $event),
-                'wait' => $this->wait($making, $event->counted),
+                'wait' => $this->wait($making, $event->minutes),
                 'across', 'one' => $this->stands($making, MakingDesk::progressOf($making, $plan)->across($event->do === 'across'), 0),
                 default => throw Refused::invalid('do', 'Give next, back, count, spoiled, short, wait, across or one.'),
             };
@@ -130,49 +131,44 @@ final class Bench
         $making->forceFill(['progress' => $progress->write(), 'is_across' => $progress->isAcross, 'step' => $progress->count(), 'counted' => $counted, 'moves' => $making->moves + 1, 'waits_until' => null])->save();
     }
 
-    /**
-     * A cut was spoiled, or ran short: it is written down, its lot is told, and the steps of its wire that were done come again with a new cut.
-     */
+    /** A cut was spoiled, or ran short: it is written down, its lot has so much less, and the steps of its wire that were done come again with a new cut. */
     private function trouble(Making $making, Plan $plan, BenchEvent $event): void
     {
         $desk = new MakingDesk($making, $plan);
-        $key = $desk->cutKey();
-        $key !== '' && $desk->step !== null || throw Refused::invalid('do', 'No cut is on the bench at this step.');
+        [$cut, $step] = [$desk->cut(), $desk->step];
+        $cut !== null && $step !== null || throw Refused::invalid('do', 'No cut is on the bench at this step.');
         $troubles = $making->troubles ?? [];
         count($troubles) < self::MOST_TROUBLES || throw Refused::invalid('do', 'This making has '.self::MOST_TROUBLES.' troubles noted: close it, and begin it anew.');
-        $tick = $this->tickSpoiled($making, $plan, $key);
         $copy = $desk->copy();
-        $progress = $desk->progress;
-        if ($copy !== null) {
-            $upTo = $progress->step() ?? 0;
-            $again = array_keys(array_filter(array_slice($plan->steps(), 0, $upTo), fn (Step $step): bool => $step->part === $desk->step->part && $step->event !== 'hook'));
-            $progress = $progress->mending($copy, $again);
-        }
-        $making->troubles = [...$troubles, ['kind' => $event->do, 'cut' => $key, 'step' => $desk->step->title, 'tick' => $tick, 'again' => count($progress->again)]];
+        $progress = $copy === null ? $desk->progress : $desk->progress->mending($copy, $desk->worked($cut));
+        $making->troubles = [...$troubles, ['kind' => $event->do, 'cut' => $cut->key(), 'step' => $step->title, 'um' => (int) round(1000 * $plan->profile->ruler->upMm($cut->lengthMm())), 'tick' => $this->tickSpoiled($making, $plan, $cut), 'again' => count($progress->again)]];
         $this->stands($making, $progress, 0);
     }
 
+    /** A step of a finished copy is made again. */
+    public function mend(Making $making, Plan $plan, int $copy, int $step): void
+    {
+        $progress = MakingDesk::progressOf($making, $plan);
+        isset($plan->steps()[$step], $progress->done[$copy]) || throw Refused::invalid('found', 'That step is not in this making.');
+        $this->stands($making, $progress->mending($copy, [$step]), 0);
+    }
+
     /**
-     * The lot that it most likely came from has so much less: where the maker ticked it off or kept it, else the one that the log would offer.
+     * The lot that it most likely came from: where the maker ticked it off or kept it, else the one that the log would offer.
      *
      * @return int|null the tick; null where it came from wire not booked
      */
-    private function tickSpoiled(Making $making, Plan $plan, string $key): ?int
+    private function tickSpoiled(Making $making, Plan $plan, Cut $cut): ?int
     {
-        foreach ($plan->cuts as $cut) {
-            if ($cut->key() !== $key) {
-                continue;
-            }
-            $onHand = new OnHand($making->piece, $making->piece->workshop, $plan->profile);
-            $lot = CutTick::query()->where('piece_id', $making->piece_id)->where('cut', $key)->latest('id')->value('lot_id')
-                ?? DB::table('reservations')->where('piece_id', $making->piece_id)->where('cut', $key)->value('lot_id')
-                ?? $onHand->lotOffered(CutShare::of($cut, new Collection)[0])?->id;
-            if ($lot !== null) {
-                return CutTick::query()->create(['workshop_id' => $making->workshop_id, 'piece_id' => $making->piece_id, 'lot_id' => (int) $lot, 'cut' => $key, 'length_um' => (int) round(1000 * $plan->profile->ruler->upMm($cut->lengthMm())), 'is_spoiled' => true])->id;
-            }
+        if ($cut->isBoughtPin()) {
+            return null;
         }
+        $lot = CutTick::query()->where('piece_id', $making->piece_id)->where('cut', $cut->key())->latest('id')->value('lot_id')
+            ?? (new OnHand($making->piece, $making->piece->workshop, $plan->profile))->lotOffered(CutShare::of($cut, new Collection)[0])?->id;
 
-        return null;
+        return $lot === null ? null : CutTick::query()->create([
+            'workshop_id' => $making->workshop_id, 'piece_id' => $making->piece_id, 'lot_id' => (int) $lot, 'cut' => $cut->key(), 'length_um' => (int) round(1000 * $plan->profile->ruler->upMm($cut->lengthMm())), 'is_spoiled' => true,
+        ])->id;
     }
 
     /** It has to rest: glue, a tumbler, a bath. No minutes, and it goes on at once. */

@@ -20,6 +20,7 @@ final readonly class BenchEvent
         public string $do,
         public int $at,
         public int $counted,
+        public int $minutes,
         public bool $isHooked,
         public bool $isAll,
         public int $milliseconds,
@@ -27,7 +28,7 @@ final readonly class BenchEvent
     }
 
     /**
-     * @param  array<mixed>  $input  event, do, at, counted, hooked, all, ms
+     * @param  array<mixed>  $input  event, do, at, counted, minutes, hooked, all, ms
      *
      * @throws Refused if a field is no single value, or the name is too long
      */
@@ -43,6 +44,6 @@ final readonly class BenchEvent
         strlen($name) <= self::LONGEST_NAME || throw Refused::invalid('event', 'The event’s name holds '.strlen($name).' characters: give at most '.self::LONGEST_NAME.'.');
         $ms = is_numeric($text('ms')) ? (float) $text('ms') : 0.0;
 
-        return new self($name, $text('do'), (int) $text('at'), (int) $text('counted'), $text('hooked') === '1', $text('all') === '1', (int) max(0, min(self::MOST_MS, $ms)));
+        return new self($name, $text('do'), (int) $text('at'), (int) $text('counted'), (int) $text('minutes'), $text('hooked') === '1', $text('all') === '1', (int) max(0, min(self::MOST_MS, $ms)));
     }
 }

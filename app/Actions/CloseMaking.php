@@ -80,7 +80,7 @@ final class CloseMaking
             $making->forceFill([
                 'minutes' => trim($minutes) === '' ? null : Count::parse($minutes, 'minutes', 0, 6000),
                 'note' => $note, 'closed_at' => now(), 'step' => $plan->stepCount(), 'progress' => null,
-                'weight_mg' => $weight === '' ? null : Mass::parse(is_numeric(str_replace(',', '.', $weight)) ? $weight.' g' : $weight, 'weight')->asAmount('weight', 10_000)->milligrams(),
+                'weight_mg' => $weight === '' ? null : self::milligrams($weight, 10_000),
             ])->save();
             DB::table('bench_events')->where('making_id', $making->id)->delete();
         });
@@ -161,20 +161,30 @@ final class CloseMaking
             $plain[$cut->key()] = $cut;
         }
         foreach ($rows as $row) {
-            $cut = $plain[$row->cut->key()] ?? null;
-            if ($cut === null) {
-                continue;
+            if (isset($plain[$row->cut->key()])) {
+                $this->log($making, $plain[$row->cut->key()], $row);
             }
-            $work = Work::in($cut);
-            $um = fn (float $mm): int => (int) round($mm * 1000);
-            $ratio = $work->formedMm > 0 ? $work->ratio($row->cutMm - $row->leftMm + $row->shortMm) : 0.0;
-            // Less than half or more than twice the sum is a slip of the pen or another wire, not a hand.
-            $teaches = $row->isMeasured && $work->way !== null && $ratio > 0.5 && $ratio < 2.0;
-            MakingCut::query()->create([
-                'workshop_id' => $making->workshop_id, 'making_id' => $making->id, 'label' => mb_substr($row->cut->label, 0, 120), 'count' => $row->count, 'planned_um' => $um($row->cut->lengthMm()), 'cut_um' => $um($row->cutMm), 'left_um' => $um($row->leftMm),
-                'short_um' => $um($row->shortMm), 'is_bound' => $row->isBound, 'way' => $teaches ? $work->way : null, 'awg' => $work->awg, 'formed_um' => $um($work->formedMm), 'straight_um' => $um($work->straightMm), 'tail_um' => $um($work->tailMm), 'ng_per_mm' => (int) round(1e6 * $row->cut->wire->milligramsPerMm()),
-            ]);
         }
+        // A wire that ran short at the bench was made again: it teaches that it would have taken more than it was.
+        foreach ($making->troubles ?? [] as $trouble) {
+            $cut = $plain[$trouble['cut']] ?? null;
+            if ($trouble['kind'] === 'short' && $cut !== null) {
+                $this->log($making, $cut, new ClosingRow(CutShare::of($cut, new Collection)[0]->with(1), null, ($trouble['um'] ?? 0) / 1000, 0.0, 0.0, true, isBound: true));
+            }
+        }
+    }
+
+    private function log(Making $making, Cut $plain, ClosingRow $row): void
+    {
+        $work = Work::in($plain);
+        $um = fn (float $mm): int => (int) round($mm * 1000);
+        $ratio = $work->formedMm > 0 ? $work->ratio($row->cutMm - $row->leftMm + $row->shortMm) : 0.0;
+        // Less than half or more than twice the sum is a slip of the pen or another wire, not a hand.
+        $teaches = $row->isMeasured && $work->way !== null && $ratio > 0.5 && $ratio < 2.0;
+        MakingCut::query()->create([
+            'workshop_id' => $making->workshop_id, 'making_id' => $making->id, 'label' => mb_substr($row->cut->label, 0, 120), 'count' => $row->count, 'planned_um' => $um($row->cut->lengthMm()), 'cut_um' => $um($row->cutMm), 'left_um' => $um($row->leftMm),
+            'short_um' => $um($row->shortMm), 'is_bound' => $row->isBound, 'way' => $teaches ? $work->way : null, 'awg' => $work->awg, 'formed_um' => $um($work->formedMm), 'straight_um' => $um($work->straightMm), 'tail_um' => $um($work->tailMm), 'ng_per_mm' => (int) round(1e6 * $row->cut->wire->milligramsPerMm()),
+        ]);
     }
 
     /**
@@ -291,12 +301,18 @@ final class CloseMaking
             }
             $done[$ulid] = true;
             try {
-                $milligrams = preg_match('/^0+([.,]0+)?\s*g?$/i', $weighed) === 1 ? 0 : Mass::parse(is_numeric(str_replace(',', '.', $weighed)) ? $weighed.' g' : $weighed, 'weight')->asAmount('weight', 100_000)->milligrams();
+                $milligrams = preg_match('/^0+([.,]0+)?\s*g?$/i', $weighed) === 1 ? 0 : self::milligrams($weighed, 100_000);
             } catch (Problem $problem) {
                 throw Refused::at("{$when}.{$ulid}", $problem);
             }
             $this->stock->adjust($row->lot, $workshop, $milligrams - (int) $row->lot->movements()->sum('mass_mg'));
         }
+    }
+
+    /** Grams, where no unit is given. */
+    private static function milligrams(string $text, float $mostGrams): int
+    {
+        return Mass::parse(is_numeric(str_replace(',', '.', $text)) ? $text.' g' : $text, 'weight')->asAmount('weight', $mostGrams)->milligrams();
     }
 
     /** @return list<Line> */

@@ -93,7 +93,7 @@ final class Drilling
         $ratio > 0.5 && $ratio < 2.0 || throw Refused::invalid('left', sprintf('%d turns on that mark take %s mm by the sum, and %s mm were used: look at the mark, the cut and what was left.', $turns, round($formed), round($cut - $left)));
         MakingCut::query()->create([
             'workshop_id' => $workshop->id, 'drill_id' => $drill->id, 'label' => self::KINDS[$drill->kind]['words'], 'count' => 1, 'planned_um' => (int) round(1000 * $formed), 'cut_um' => (int) round(1000 * $cut), 'left_um' => (int) round(1000 * $left),
-            'way' => array_key_first(Work::WAYS), 'awg' => SizeSystem::nearestAwg($wire->diameterMm()), 'formed_um' => (int) round(1000 * $formed), 'straight_um' => 0,
+            'way' => Work::LOOPS, 'awg' => SizeSystem::nearestAwg($wire->diameterMm()), 'formed_um' => (int) round(1000 * $formed), 'straight_um' => 0,
         ]);
     }
 }

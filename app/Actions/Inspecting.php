@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Exceptions\Refused;
 use App\Models\Inspected;
 use App\Models\Making;
-use App\View\MakingDesk;
 use Hebra\Core\Plan\Inspection;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
@@ -17,6 +16,10 @@ use Illuminate\Support\Facades\DB;
 /** What a maker found on a finished piece is kept, point by point; a point that failed puts its step on the bench again. */
 final class Inspecting
 {
+    public function __construct(private readonly Bench $bench)
+    {
+    }
+
     /**
      * @param  array<string, mixed>  $input  found and measured by point; mend, as `step/copy`
      *
@@ -48,10 +51,7 @@ final class Inspecting
             }
             $mend = $input['mend'] ?? '';
             if (is_string($mend) && preg_match('~^(\d{1,5})/(\d{1,5})$~', $mend, $match) === 1) {
-                $progress = MakingDesk::progressOf($making, $plan);
-                isset($plan->steps()[(int) $match[1]], $progress->done[(int) $match[2]]) || throw Refused::invalid('found', 'That step is not in this making.');
-                $progress = $progress->mending((int) $match[2], [(int) $match[1]]);
-                $making->forceFill(['progress' => $progress->write(), 'step' => $progress->count(), 'counted' => 0, 'moves' => $making->moves + 1])->save();
+                $this->bench->mend($making, $plan, (int) $match[2], (int) $match[1]);
             }
         });
     }

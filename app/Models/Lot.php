@@ -39,6 +39,8 @@ final class Lot extends Model
 {
     use HasUlids;
 
+    public const SAME_MM = 0.02;
+
     public const KINDS = ['coil' => 'coil', 'offcut' => 'offcut', 'pins' => 'head pins'];
 
     protected $guarded = ['id'];
@@ -95,6 +97,12 @@ final class Lot extends Model
     public function wireWords(): string
     {
         return $this->wire()->words().($this->measured_um === null ? '' : ', measures '.Figures::mm($this->measured_um / 1000));
+    }
+
+    /** Whether its wire is of that metal and thickness, whatever its temper: two sizes are one where they differ by no more than labels do. */
+    public function isOf(Wire $wire): bool
+    {
+        return $this->metal === $wire->metal->value && abs($this->wire()->diameterMm() - $wire->diameterMm()) < self::SAME_MM;
     }
 
     public function heldMg(): int

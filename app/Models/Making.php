@@ -27,7 +27,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool $is_across  one step across all copies, else copy by copy
  * @property array<mixed>|null $progress
  * @property array<string, int>|null $counts  what the maker settled on, by twin
- * @property list<array{kind: string, cut: string, step: string, tick?: int|null, again?: int}>|null $troubles
+ * @property list<array{kind: string, cut: string, step: string, um?: int, tick?: int|null, again?: int}>|null $troubles
  * @property int|null $weight_mg
  * @property CarbonImmutable|null $waits_until  glue, a tumbler, a bath: it goes on from then
  * @property int|null $minutes

@@ -51,7 +51,13 @@ final class MakingCut extends Model
     /** Used over what the sum says. */
     public function ratio(): float
     {
-        return ($this->cut_um - $this->left_um + $this->short_um - $this->straight_um) / max(1, $this->formed_um);
+        return self::ratioOf($this);
+    }
+
+    /** The same of a bare row, which plans ask for. */
+    public static function ratioOf(self|\stdClass $row): float
+    {
+        return ($row->cut_um - $row->left_um + $row->short_um - $row->straight_um) / max(1, $row->formed_um);
     }
 
     public function log(): Log

@@ -73,7 +73,7 @@ final class HandBook
         foreach ($rows as $row) {
             $key = $row->way.'/'.$row->awg;
             if (count($logs[$key] ?? []) < self::LATEST) {
-                $logs[$key][] = new Log(($row->cut_um - $row->left_um + $row->short_um - $row->straight_um) / max(1, $row->formed_um), (bool) $row->is_bound, (bool) $row->is_put_back);
+                $logs[$key][] = new Log(MakingCut::ratioOf($row), (bool) $row->is_bound, (bool) $row->is_put_back);
             }
         }
         ksort($logs);

@@ -34,9 +34,6 @@ final class CuttingDesk
     /** A coil as it is bought, mm. */
     private const BOUGHT_MM = 5000.0;
 
-    /** Two wires are one where they differ by no more than this, mm. */
-    private const SAME_MM = 0.02;
-
     public readonly Profile $profile;
 
     /** @var list<array{wire: Wire, plan: CuttingPlan|null, problem: string, bars: list<array{lot: Lot|null, name: string, lengthMm: float, remainderMm: float, cuts: list<array{key: string, piece: Piece, cut: Cut, count: int, lengthMm: float, share: float, isPinned: bool}>}>}> */
@@ -85,7 +82,7 @@ final class CuttingDesk
                 $key = $piece->ulid.'/'.$cut->key();
                 $done = $this->ticks->filter(fn (CutTick $tick): bool => $tick->piece_id === $piece->id && $tick->cut === $cut->key() && ! $tick->is_spoiled)->count();
                 $this->cuts[$key] = ['piece' => $piece, 'cut' => $cut, 'lengthMm' => $this->profile->ruler->upMm($cut->lengthMm()), 'wanted' => max(0, $cut->count - $done)];
-                $wire = $cut->wire->metal->value.'/'.round($cut->wire->diameterMm() / self::SAME_MM).'/'.$cut->wire->temper->value;
+                $wire = $cut->wire->metal->value.'/'.round($cut->wire->diameterMm() / Lot::SAME_MM).'/'.$cut->wire->temper->value;
                 $groups[$wire][] = $key;
             }
         }
@@ -96,8 +93,8 @@ final class CuttingDesk
     /** @return Collection<int, Lot> lots of one wire that hold something */
     private function lotsOf(Wire $wire): Collection
     {
-        return $this->workshop->lots()->withHeld()->get()->filter(fn (Lot $lot): bool => ! $lot->isPins() && $lot->metal === $wire->metal->value
-            && $lot->temper === $wire->temper->value && abs($lot->wire()->diameterMm() - $wire->diameterMm()) < self::SAME_MM && $this->leftMm($lot) >= 1.0)->values();
+        return $this->workshop->lots()->withHeld()->get()->filter(fn (Lot $lot): bool => ! $lot->isPins() && $lot->isOf($wire)
+            && $lot->temper === $wire->temper->value && $this->leftMm($lot) >= 1.0)->values();
     }
 
     /** What a lot holds without what has been cut from it already, and without what is kept for other pieces. */

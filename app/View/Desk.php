@@ -226,16 +226,12 @@ final class Desk
         return array_map(fn (Cut $cut): Strip => new Strip($cut, $this->profile, $cut->lengthMm() <= self::LONG_MM ? $ratio : Strip::ratioFor($cut->lengthMm(), $room)), $cuts);
     }
 
-    /** The strip of one cut, small enough to lie under a step; null where there is none. */
-    public function stripAt(string $key): ?Strip
+    /** The strip of the cut on the bench, small enough to lie under its step; null where there is none. */
+    public function stripOnBench(): ?Strip
     {
-        foreach ($this->plan->strips() as $cut) {
-            if ($cut->part === $key || $cut->key() === $key) {
-                return new Strip($cut, $this->profile, Strip::ratioFor(max(1.0, $cut->lengthMm()), 640));
-            }
-        }
+        $cut = $this->makingDesk?->cut();
 
-        return null;
+        return $cut === null ? null : new Strip($cut, $this->profile, Strip::ratioFor(max(1.0, $cut->lengthMm()), 640));
     }
 
     /** The role whose table is open: the one asked for, else the first. */
@@ -371,12 +367,6 @@ final class Desk
         $um = $this->makingDesk?->making->measurements()->where('what', $point)->latest('id')->value('measured_um');
 
         return $um === null ? null : $this->profile->size($um / 1000);
-    }
-
-    /** Whether the wire of a cut ran short while it was made. */
-    public function ranShort(Cut $cut): bool
-    {
-        return array_filter($this->makingDesk->making->troubles ?? [], fn (array $trouble): bool => $trouble['kind'] === 'short' && $trouble['cut'] === $cut->key()) !== [];
     }
 
     /** What the steps took at the bench, in minutes; empty where nothing was timed. */

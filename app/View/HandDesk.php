@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Models\Drill;
 use App\Models\MakingCut;
 use App\Models\Measurement;
 use App\Models\Workshop;
@@ -102,14 +101,5 @@ final readonly class HandDesk
             ['label' => 'inside', 'values' => array_map(fn (Measurement $one): float => $one->measuredMm(), $loops['sizes']), 'isDots' => true],
             ['label' => 'meant to be', 'values' => array_map(fn (Measurement $one): float => $one->wantedMm(), $loops['sizes'])],
         ]];
-    }
-
-    /** @return Collection<int, Drill> */
-    public function drills(): Collection
-    {
-        /** @var Collection<int, Drill> $drills */
-        $drills = $this->workshop->drills()->with('measurements')->latest('id')->limit(60)->get();
-
-        return $drills;
     }
 }

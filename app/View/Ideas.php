@@ -17,15 +17,12 @@ use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Stock\CuttingTerms;
-use Hebra\Core\Wire\Wire;
 
 /** What a coil, an offcut, a bag of pins or a heap of beads is enough for: of the patterns and the maker's own pieces those that take it, and how often. */
 final readonly class Ideas
 {
     /** A bead does for another that is no more than so much larger or smaller, mm. */
     private const SAME_BEAD_MM = 0.5;
-
-    private const SAME_WIRE_MM = 0.02;
 
     /** @var list<array{words: string, address: string, pattern: string, uses: string, much: float, drawing: Drawing}> what uses most of it first */
     public array $ideas;
@@ -80,7 +77,7 @@ final readonly class Ideas
         $trim = (new CuttingTerms)->trimMm;
         $one = 0.0;
         foreach ($plan->cuts as $cut) {
-            if ($cut->wire->temper->value === $lot->temper && self::isOf($lot, $cut->wire)) {
+            if ($cut->wire->temper->value === $lot->temper && $lot->isOf($cut->wire)) {
                 $one += min(2000, $cut->count) * ($this->profile->ruler->upMm($cut->lengthMm()) + $trim);
             }
         }
@@ -91,7 +88,7 @@ final readonly class Ideas
     /** Drops that are planned on such pins, or on cut wire for which such a pin is long enough. */
     private function pins(Plan $plan, Lot $lot): int
     {
-        $fits = fn (Cut $cut): bool => self::isOf($lot, $cut->wire) && ($cut->pinMm !== null ? abs($cut->pinMm - $lot->pinMm()) < 0.5 : $cut->lengthMm() <= $lot->pinMm() + 1e-6 && $plan->piece->part($cut->part)->technique()->name() === 'head-pin');
+        $fits = fn (Cut $cut): bool => $lot->isOf($cut->wire) && ($cut->pinMm !== null ? abs($cut->pinMm - $lot->pinMm()) < 0.5 : $cut->lengthMm() <= $lot->pinMm() + 1e-6 && $plan->piece->part($cut->part)->technique()->name() === 'head-pin');
 
         return array_sum(array_map(fn (Cut $cut): int => $fits($cut) ? $cut->count : 0, $plan->strips()));
     }
@@ -108,10 +105,5 @@ final readonly class Ideas
         }
 
         return $most;
-    }
-
-    private static function isOf(Lot $lot, Wire $wire): bool
-    {
-        return $wire->metal->value === $lot->metal && abs($wire->diameterMm() - $lot->wire()->diameterMm()) < self::SAME_WIRE_MM;
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Making;
-use Hebra\Core\Plan\Minutes;
+use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Progress;
 use Hebra\Core\Plan\Step;
@@ -133,10 +133,36 @@ final readonly class MakingDesk
         return $step->count >= self::LONG && in_array($step->counted, ['wraps', 'turns', 'repeats'], true);
     }
 
-    /** The cut that the step works on. */
-    public function cutKey(): string
+    /** The cut that the step works on: of several wires in one part, the one that the step lights up. */
+    public function cut(): ?Cut
     {
-        return $this->step === null ? '' : explode('.', $this->step->part)[0];
+        $part = explode('.', $this->step->part ?? '')[0];
+        $cuts = array_values(array_filter($this->plan->strips(), fn (Cut $cut): bool => $cut->part === $part));
+        foreach ($cuts as $cut) {
+            if ($this->isOn($cut, $this->step)) {
+                return $cut;
+            }
+        }
+
+        return $cuts[0] ?? null;
+    }
+
+    /**
+     * Steps of the copy on the bench that have worked on a cut so far: they come again where it was spoiled. What hangs stays hung.
+     *
+     * @return list<int>
+     */
+    public function worked(Cut $cut): array
+    {
+        $isOne = count(array_filter($this->plan->strips(), fn (Cut $other): bool => $other->part === $cut->part)) === 1;
+        $done = $this->copy() === null ? [] : array_slice($this->plan->steps(), 0, $this->progress->step() ?? 0);
+
+        return array_keys(array_filter($done, fn (Step $step): bool => $step->part === $this->step?->part && $step->event !== 'hook' && ($isOne || $this->isOn($cut, $step))));
+    }
+
+    private function isOn(Cut $cut, ?Step $step): bool
+    {
+        return array_intersect(array_column($cut->segments, 'mark'), $step->marks ?? []) !== [];
     }
 
     /**
@@ -154,7 +180,7 @@ final readonly class MakingDesk
             }
             $ahead[] = [
                 'whose' => $this->whoseOf($at), 'title' => $step->title, 'text' => $step->text, 'tool' => $step->tool, 'count' => self::expectedOf($this->making, $step), 'counted' => $step->counted, 'asks' => $step->asks,
-                'cautions' => array_map(fn ($caution): string => $caution->words(), $step->cautions), 'marks' => $step->marks, 'straightens' => self::isLong($step) ? self::EVERY : 0, 'estimate' => (int) round(60_000 * Minutes::step($step)),
+                'cautions' => array_map(fn ($caution): string => $caution->words(), $step->cautions), 'marks' => $step->marks, 'straightens' => self::isLong($step) ? self::EVERY : 0,
             ];
         }
 

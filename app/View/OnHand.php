@@ -48,8 +48,7 @@ final class OnHand
 
         return array_values($this->lots()
             ->filter(fn (Lot $lot): bool => $lot->isPins() === $cut->isBoughtPin()
-                && $lot->metal === $cut->wire->metal->value
-                && abs($lot->wire()->diameterMm() - $cut->wire->diameterMm()) < 0.02
+                && $lot->isOf($cut->wire)
                 && (! $lot->isPins() || abs($lot->pinMm() - $wanted) < 0.5))
             ->sortBy([fn (Lot $a, Lot $b): int => [$a->temper !== $cut->wire->temper->value, $a->heldMg()] <=> [$b->temper !== $cut->wire->temper->value, $b->heldMg()]])
             ->all());
@@ -89,7 +88,7 @@ final class OnHand
     public function ownedMm(Wire $wire, float $cutMm = 0.0): float
     {
         return (float) $this->lots()
-            ->filter(fn (Lot $lot): bool => ! $lot->isPins() && $lot->heldMm() >= $cutMm && $lot->metal === $wire->metal->value && $lot->temper === $wire->temper->value && abs($lot->wire()->diameterMm() - $wire->diameterMm()) < 0.02)
+            ->filter(fn (Lot $lot): bool => ! $lot->isPins() && $lot->heldMm() >= $cutMm && $lot->isOf($wire) && $lot->temper === $wire->temper->value)
             ->sum(fn (Lot $lot): float => $lot->heldMm());
     }
 
@@ -104,7 +103,7 @@ final class OnHand
         }
 
         return (float) $this->lots()
-            ->filter(fn (Lot $lot): bool => $lot->isPins() && $lot->metal === $finding->wire->metal->value && abs($lot->wire()->diameterMm() - $finding->wire->diameterMm()) < 0.02 && abs($lot->pinMm() - $finding->lengthMm) < 0.5)
+            ->filter(fn (Lot $lot): bool => $lot->isPins() && $lot->isOf($finding->wire) && abs($lot->pinMm() - $finding->lengthMm) < 0.5)
             ->sum(fn (Lot $lot): int => $lot->heldPins());
     }
 

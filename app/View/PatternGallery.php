@@ -73,7 +73,7 @@ final readonly class PatternGallery
     private function isHeld(PatternCard $card, array $held): bool
     {
         foreach ($card->wires as $wire) {
-            if (array_filter($held, fn (float $mm): bool => abs($mm - $wire->diameterMm()) < 0.02) === []) {
+            if (array_filter($held, fn (float $mm): bool => abs($mm - $wire->diameterMm()) < Lot::SAME_MM) === []) {
                 return false;
             }
         }

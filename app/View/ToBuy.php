@@ -43,7 +43,7 @@ final readonly class ToBuy
         $lots = $findings === [] ? new Collection : $workshop->lots()->withHeld()->where('kind', 'pins')->get();
         foreach ($findings as ['finding' => $finding, 'all' => $all]) {
             $held = $finding->isPin()
-                ? $lots->filter(fn (Lot $lot): bool => $lot->metal === $finding->wire->metal->value && abs($lot->wire()->diameterMm() - $finding->wire->diameterMm()) < 0.02 && abs($lot->pinMm() - $finding->lengthMm) < 0.5)->sum(fn (Lot $lot): int => $lot->heldPins())
+                ? $lots->filter(fn (Lot $lot): bool => $lot->isOf($finding->wire) && abs($lot->pinMm() - $finding->lengthMm) < 0.5)->sum(fn (Lot $lot): int => $lot->heldPins())
                 : $supplies->filter(fn (Supply $supply): bool => SupplyBook::is($supply, $finding->stock) && $supply->isByLength() === $finding->isByLength())->sum('held') / ($finding->isByLength() ? 1000 : 1);
             $rows[] = $this->row($finding->isPin() ? $finding->words : $finding->stock, $all, (float) $held, $finding->isByLength() ? $workshop->profile()->length(...) : fn (float $count): string => (string) (int) $count);
         }

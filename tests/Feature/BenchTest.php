@@ -10,9 +10,12 @@ use App\Actions\Stockkeeping;
 use App\Models\CutTick;
 use App\Models\Inspected;
 use App\Models\Making;
+use App\Models\MakingCut;
 use App\Models\StepTime;
 use App\View\CuttingDesk;
 use App\View\MakingDesk;
+use Hebra\Core\Hand\Work;
+use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Inspection;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
@@ -151,11 +154,55 @@ final class BenchTest extends TestCase
         self::assertSame($before->step?->title, $this->desk($making)->step?->title);
         $this->move($making, ['do' => 'short'])->assertOk();
         self::assertSame(['spoiled', 'short'], array_column($making->refresh()->troubles ?? [], 'kind'));
-        $this->get("/pieces/{$making->piece->ulid}/log")->assertOk()->assertSee('name="short[p2]" value="?"', false);
         self::assertSame(2, CutTick::query()->count());
         $this->move($making, ['do' => 'back'])->assertOk();
         self::assertFalse($this->desk($making)->isAgain(), 'taken back');
         self::assertSame([1, ['spoiled']], [CutTick::query()->count(), array_column($making->refresh()->troubles ?? [], 'kind')]);
+    }
+
+    /** What ran short is a lower bound of its own: the whole cut was used, and more was wanted. The wire that took its place says nothing of it. */
+    public function test_a_wire_that_ran_short_at_the_bench_teaches_when_it_is_closed(): void
+    {
+        $making = $this->begun();
+        $this->until($making, fn (Step $step): bool => str_starts_with($step->part, 'p2') && $step->counted === 'wraps');
+        $this->move($making, ['do' => 'short'])->assertOk();
+        $this->put("/makings/{$making->ulid}", ['as_it_is' => '1'])->assertRedirect();
+        $cut = $this->plan($making)->cuts[1];
+        $bound = MakingCut::query()->where('is_bound', true)->sole();
+        self::assertSame([1, 'loops', 0], [$bound->count, $bound->way, $bound->left_um]);
+        self::assertEqualsWithDelta(Work::in($cut)->ratio($this->workshop()->profile()->ruler->upMm($cut->lengthMm())), $bound->ratio(), 1e-4);
+        self::assertSame(3, MakingCut::query()->where('is_bound', false)->whereNull('way')->count());
+    }
+
+    /** A frame and what is bound to it are two wires of one part: the one under the fingers lies under the step, is told from its lot, and comes again alone. */
+    public function test_of_two_wires_in_one_part_the_one_on_the_bench_is_meant(): void
+    {
+        $making = $this->begun('framed-drop');
+        $plan = $this->plan($making);
+        $binding = array_values(array_filter($plan->cuts, fn (Cut $cut): bool => $cut->slot !== ''))[0];
+        $frame = array_values(array_filter($plan->cuts, fn (Cut $cut): bool => $cut->part === $binding->part))[0];
+        // The step that cuts it shows it too.
+        foreach ($plan->cuts as $at => $cut) {
+            $making->forceFill(['step' => 1 + $at])->save();
+            self::assertSame($cut->key(), $this->desk($making)->cut()?->key());
+        }
+        $making->forceFill(['step' => 0])->save();
+        self::assertNotSame($frame->key(), $binding->key());
+        $lot = app(Stockkeeping::class)->receive($this->workshop(), ['metal' => $binding->wire->metal->value, 'size' => $binding->wire->size->text(), 'temper' => $binding->wire->temper->value, 'amount' => '5 m'], LengthUnit::Millimetre);
+        $this->until($making, fn (Step $step): bool => $step->title === 'Frame: shape the frame');
+        self::assertSame($frame->key(), $this->desk($making)->cut()?->key());
+        for ($move = 0; $move < 60 && ! str_contains($this->desk($making)->step->title ?? '', 'end the binding'); $move++) {
+            $this->move($making, [])->assertOk();
+        }
+        self::assertSame($binding->key(), $this->desk($making)->cut()?->key());
+        $this->actingAs($this->maker)->get("/pieces/{$making->piece->ulid}/make")->assertSee('Strip of '.$binding->label);
+        $this->move($making, ['do' => 'spoiled'])->assertOk();
+        self::assertSame([$lot->id, $binding->key()], [(int) CutTick::query()->value('lot_id'), CutTick::query()->value('cut')]);
+        $again = array_map(fn (array $one): Step => $plan->steps()[$one[1]], $this->desk($making)->progress->again);
+        self::assertNotSame([], $again);
+        foreach ($again as $step) {
+            self::assertContains($binding->part.':binding', $step->marks, $step->title);
+        }
     }
 
     public function test_time_is_taken_and_what_ran_over_night_is_capped(): void
@@ -177,12 +224,12 @@ final class BenchTest extends TestCase
     {
         $making = $this->begun();
         $other = $this->begun();
-        $this->move($making, ['do' => 'wait', 'counted' => 20])->assertOk()->assertSee('It rests until')->assertSee("/pieces/{$other->piece->ulid}/make");
+        $this->move($making, ['do' => 'wait', 'minutes' => 20])->assertOk()->assertSee('It rests until')->assertSee("/pieces/{$other->piece->ulid}/make");
         $this->get('/')->assertSee('Rests until');
         $this->get("/pieces/{$other->piece->ulid}/make")->assertDontSee('It rests until');
-        $this->move($making, ['do' => 'wait', 'counted' => 0])->assertOk()->assertDontSee('It rests until');
-        $this->move($making, ['do' => 'wait', 'counted' => 99_999])->assertStatus(422)->assertSee('give from 1 to 10080');
-        $this->move($making, ['do' => 'wait', 'counted' => 20])->assertOk();
+        $this->move($making, ['do' => 'wait', 'minutes' => 0])->assertOk()->assertDontSee('It rests until');
+        $this->move($making, ['do' => 'wait', 'minutes' => 99_999])->assertStatus(422)->assertSee('give from 1 to 10080');
+        $this->move($making, ['do' => 'wait', 'minutes' => 20])->assertOk();
         $this->travel(21)->minutes();
         $this->get("/pieces/{$making->piece->ulid}/make")->assertDontSee('It rests until');
     }

@@ -58,7 +58,7 @@ final class LearnedController extends Controller
         }
         $workshop->settled();
 
-        return redirect($request->headers->get('referer') ?? '/hand/learned', 303)->with('said', $said);
+        return back(303, fallback: '/hand/learned')->with('said', $said);
     }
 
     private function follow(Request $request, bool $isOn): string

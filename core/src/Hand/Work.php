@@ -16,7 +16,9 @@ use Hebra\Core\Wire\SizeSystem;
  */
 final readonly class Work
 {
-    public const WAYS = ['loops' => 'loops and wraps', 'coil' => 'coils', 'binding' => 'bindings', 'weave' => 'weaves'];
+    public const LOOPS = 'loops';
+
+    public const WAYS = [self::LOOPS => 'loops and wraps', 'coil' => 'coils', 'binding' => 'bindings', 'weave' => 'weaves'];
 
     private const TEACHES_FROM = 0.7;
 
@@ -46,7 +48,7 @@ final readonly class Work
     public static function wayOf(Segment $segment): ?string
     {
         return match ($segment->kind) {
-            SegmentKind::Loop, SegmentKind::Neck, SegmentKind::Wraps, SegmentKind::Eye, SegmentKind::Foot, SegmentKind::Curl => 'loops',
+            SegmentKind::Loop, SegmentKind::Neck, SegmentKind::Wraps, SegmentKind::Eye, SegmentKind::Foot, SegmentKind::Curl => self::LOOPS,
             SegmentKind::Coil => 'coil',
             SegmentKind::Binding => 'binding',
             SegmentKind::Weave => 'weave',

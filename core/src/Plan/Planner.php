@@ -334,7 +334,7 @@ final class Planner
         foreach ($cuts as $cut) {
             $steps[] = new Step('cut', $cut->part, 'Cut '.$cut->count.' × '.$this->profile->ruler->text($this->profile->ruler->upMm($cut->lengthMm())),
                 ucfirst($cut->wire->words()).', for the '.mb_strtolower($cut->label).($cut->count > 1 ? 's' : '').'. Straighten the wire first, '.$straighten.'; cut all of one length together.',
-                [], $cut->count, 'pieces', tool: 'flush cutter, ruler'.($isByFingers ? '' : ', '.$straightener), cautions: [Caution::CutEnds]);
+                array_values(array_unique(array_filter(array_column($cut->segments, 'mark')))), $cut->count, 'pieces', tool: 'flush cutter, ruler'.($isByFingers ? '' : ', '.$straightener), cautions: [Caution::CutEnds]);
         }
 
         return $steps;

@@ -56,7 +56,7 @@
                                 <span class="flex items-baseline gap-1"><input class="in text-right" id="{{ $key }}-{{ $part }}" name="{{ $key }}[{{ $part }}]" value="{{ $input($key, $part, $key === 'left' ? '' : $default) }}" @if ($key === 'left') placeholder="{{ $default }}" @endif autocomplete="off" @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ $key }}-{{ $part }}" @endif><span class="small quiet">{{ $profile->unit()->value }}</span></span>
                                 <x-problem :for="$key.'.'.$part" :problem="$problem" />
                                 @if ($key === 'left')
-                                    <details class="mt-1" @if ($input('short', $part, $desk->ranShort($cut) ? '?' : '') !== '') open @endif><summary class="small quiet py-1">ran short?</summary><label class="sr-only" for="short-{{ $part }}">{{ $cut->label }}, short by</label><input class="in !min-h-9 text-right" id="short-{{ $part }}" name="short[{{ $part }}]" value="{{ $input('short', $part, $desk->ranShort($cut) ? '?' : '') }}" placeholder="mm, or ?" autocomplete="off"><x-problem :for="'short.'.$part" :problem="$problem" /></details>
+                                    <details class="mt-1" @if ($input('short', $part, '') !== '') open @endif><summary class="small quiet py-1">ran short?</summary><label class="sr-only" for="short-{{ $part }}">{{ $cut->label }}, short by</label><input class="in !min-h-9 text-right" id="short-{{ $part }}" name="short[{{ $part }}]" value="{{ $input('short', $part, '') }}" placeholder="mm, or ?" autocomplete="off"><x-problem :for="'short.'.$part" :problem="$problem" /></details>
                                 @endif
                             </td>
                         @endforeach

@@ -49,7 +49,7 @@
         @if ($making->making->isWaiting())
             <div class="banner is-note" role="status"><p><strong>It rests until {{ $making->making->waits_until->format($making->making->waits_until->isToday() ? 'H:i' : 'j M, H:i') }}.</strong> {{ ($others = $desk->otherMakings())->isEmpty() ? 'Nothing else is under way.' : 'Meanwhile:' }}</p>
             @foreach ($others as $other)<p><a href="/pieces/{{ $other->piece->ulid }}/make">Go on with {{ $other->piece->name }}</a></p>@endforeach
-            @include('stages.bench-form', ['sends' => ['do' => 'wait', 'counted' => 0], 'class' => 'word', 'words' => 'it is ready now'])</div>
+            @include('stages.bench-form', ['sends' => ['do' => 'wait', 'minutes' => 0], 'class' => 'word', 'words' => 'it is ready now'])</div>
         @endif
         @if ($making->isAgain())<p class="banner is-note">Once more: {{ \Hebra\Core\Quantity\Figures::counted(count($making->progress->again), 'step') }} of this wire, with a new cut where it was spoiled; then on from where you were.</p>@endif
         <h2 id="step-title" tabindex="-1">{{ $step->title }}</h2>
@@ -104,7 +104,7 @@
             <div class="bar mt-auto"><button type="button" id="away-go" class="do big" data-key="Space | y | PageDown | ArrowRight" x-on:click="goOn"></button><button type="button" id="away-all" class="may" data-key="a" x-on:click="allDone">All are done <kbd>A</kbd></button><button type="button" id="away-back" class="word" data-key="Backspace | Shift+Space | PageUp" x-on:click="goBack">one step back</button></div>
         </div>
     </div>
-    @if (($strip = $desk->stripAt($making->cutKey())) !== null)
+    @if (($strip = $desk->stripOnBench()) !== null)
         <div class="strip-room bench-strip mt-3" tabindex="0" role="group" aria-label="Strip of {{ $strip->cut->label }}"><p class="quiet small">{{ $strip->cut->label }}, {{ $profile->length($strip->cutMm()) }}, drawn {{ $strip->ratio }} : 1</p>@include('svg.strip', ['strip' => $strip])</div>
     @endif
     <div class="bench-more small">
@@ -124,7 +124,7 @@
         <details @if ($problem?->field() === 'wait') open @endif>
             <summary class="quiet">It has to rest</summary>
             <p class="mt-1 quiet">Glue, a tumbler, a bath, your hands. Air the room, and follow the product's own sheet.</p>
-            <form class="bar mt-1" method="post" action="/makings/{{ $making->making->ulid }}" hx-patch="/makings/{{ $making->making->ulid }}">@csrf @method('patch')<input type="hidden" name="at" value="{{ $at }}"><input type="hidden" name="do" value="wait"><label for="wait">for minutes</label><input class="in !w-20 !min-h-9 text-right" id="wait" name="counted" value="20" inputmode="numeric" autocomplete="off"><button type="submit" class="may">Put it aside</button></form>
+            <form class="bar mt-1" method="post" action="/makings/{{ $making->making->ulid }}" hx-patch="/makings/{{ $making->making->ulid }}">@csrf @method('patch')<input type="hidden" name="at" value="{{ $at }}"><input type="hidden" name="do" value="wait"><label for="wait">for minutes</label><input class="in !w-20 !min-h-9 text-right" id="wait" name="minutes" value="20" inputmode="numeric" autocomplete="off"><button type="submit" class="may">Put it aside</button></form>
             <x-problem for="wait" :problem="$problem" />
         </details>
         <button type="button" class="word" id="tick-sound" x-data="sound" x-on:click="turn" aria-pressed="false" hidden>tick when I count</button>
