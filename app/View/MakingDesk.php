@@ -130,7 +130,10 @@ final readonly class MakingDesk
 
     private static function isLong(Step $step): bool
     {
-        return $step->count >= self::LONG && in_array($step->counted, ['wraps', 'turns', 'repeats'], true);
+        // A bead bound on draws the whole wire through: there it is wanted sooner.
+        $isBinding = array_filter($step->marks, fn (string $mark): bool => str_ends_with($mark, ':binding')) !== [];
+
+        return $isBinding ? $step->count > self::EVERY : $step->count >= self::LONG && in_array($step->counted, ['wraps', 'turns', 'repeats'], true);
     }
 
     /** The cut that the step works on: of several wires in one part, the one that the step lights up. */

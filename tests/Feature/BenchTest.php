@@ -191,6 +191,11 @@ final class BenchTest extends TestCase
         $lot = app(Stockkeeping::class)->receive($this->workshop(), ['metal' => $binding->wire->metal->value, 'size' => $binding->wire->size->text(), 'temper' => $binding->wire->temper->value, 'amount' => '5 m'], LengthUnit::Millimetre);
         $this->until($making, fn (Step $step): bool => $step->title === 'Frame: shape the frame');
         self::assertSame($frame->key(), $this->desk($making)->cut()?->key());
+        $this->until($making, fn (Step $step): bool => str_contains($step->title, 'bind the beads on'));
+        foreach ([4 => false, 5 => true, 6 => false, 9 => false] as $counted => $straightens) {
+            $this->move($making, ['do' => 'count', 'counted' => $counted])->assertOk();
+            self::assertSame($straightens, $this->desk($making)->straightens(), "after {$counted}");
+        }
         for ($move = 0; $move < 60 && ! str_contains($this->desk($making)->step->title ?? '', 'end the binding'); $move++) {
             $this->move($making, [])->assertOk();
         }
