@@ -140,7 +140,7 @@ final class Bench
         $troubles = $making->troubles ?? [];
         count($troubles) < self::MOST_TROUBLES || throw Refused::invalid('do', 'This making has '.self::MOST_TROUBLES.' troubles noted: close it, and begin it anew.');
         $copy = $desk->copy();
-        $progress = $copy === null ? $desk->progress : $desk->progress->mending($copy, $desk->worked($cut));
+        $progress = $copy === null ? $desk->progress : $desk->progress->mending($copy, $desk->worked($cut), $desk->cutStep($cut));
         $making->troubles = [...$troubles, ['kind' => $event->do, 'cut' => $cut->key(), 'step' => $step->title, 'um' => (int) round(1000 * $plan->profile->ruler->upMm($cut->lengthMm())), 'tick' => $this->tickSpoiled($making, $plan, $cut), 'again' => count($progress->again)]];
         $this->stands($making, $progress, 0);
     }

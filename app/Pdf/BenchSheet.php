@@ -46,7 +46,7 @@ final class BenchSheet
         $this->drawing();
         $this->ready();
         $this->y = max($this->y, Sheet::TOP_MM + self::DRAWING_MM + 6.0);
-        foreach ([...$this->plan->prepare, ...$this->plan->steps()] as $number => $step) {
+        foreach ([...$this->plan->prepare(), ...$this->plan->steps()] as $number => $step) {
             $this->step($number + 1, $step);
         }
         $this->note('Hebra plans; local rules and trained practice decide.');
@@ -139,7 +139,7 @@ final class BenchSheet
         foreach ($this->plan->findings as $finding) {
             $lines[] = $finding->all.' × '.$finding->words;
         }
-        $lines[] = ucfirst(implode(', ', $this->plan->tools)).'.';
+        $lines[] = ucfirst(implode(', ', $this->plan->tools())).'.';
         $this->sheet->letters(9.5, true);
         $this->sheet->Text($x, $this->y, 'Lay ready');
         $this->sheet->letters(8);

@@ -6,7 +6,9 @@ namespace App\View;
 
 use App\Models\Making;
 use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Plan;
+use Hebra\Core\Plan\Prepare;
 use Hebra\Core\Plan\Progress;
 use Hebra\Core\Plan\Step;
 
@@ -36,14 +38,44 @@ final readonly class MakingDesk
 
     public static function progressOf(Making $making, Plan $plan): Progress
     {
-        return Progress::read($making->progress, $making->step, count($plan->prepare), count($plan->steps()), $plan->piece->makes->count, $making->is_across);
+        return Progress::read($making->progress, $making->step, count($plan->prepare()), count($plan->steps()), $plan->piece->makes->count, $making->is_across);
     }
 
     private static function stepOf(Plan $plan, Progress $progress): ?Step
     {
         $at = $progress->step();
+        if ($at === null) {
+            return null;
+        }
+        if ($at < 0) {
+            return self::cutAnew($plan, $plan->prepare()[-1 - $at] ?? null);
+        }
 
-        return $at === null ? null : ($progress->copy() === null ? $plan->prepare[$at] ?? null : $plan->steps()[$at] ?? null);
+        return ($progress->copy() === null ? $plan->prepare() : $plan->steps())[$at] ?? null;
+    }
+
+    /** One piece more of what was spoiled. */
+    private static function cutAnew(Plan $plan, ?Step $step): ?Step
+    {
+        foreach ($step === null ? [] : $plan->cuts as $cut) {
+            if ($cut->key() === $step->cut) {
+                return Prepare::cut($cut, 1, $plan->profile);
+            }
+        }
+
+        return $step;
+    }
+
+    /** Which of the common steps cuts a wire; null for a bought pin. */
+    public function cutStep(Cut $cut): ?int
+    {
+        foreach ($this->plan->prepare() as $at => $step) {
+            if ($step->operation === Operation::Cut && $step->cut === $cut->key()) {
+                return $at;
+            }
+        }
+
+        return null;
     }
 
     public function isDone(): bool
@@ -139,6 +171,10 @@ final readonly class MakingDesk
     /** The cut that the step works on: of several wires in one part, the one that the step lights up. */
     public function cut(): ?Cut
     {
+        $named = array_values(array_filter($this->plan->strips(), fn (Cut $cut): bool => $cut->key() === $this->step?->cut));
+        if ($named !== []) {
+            return $named[0];
+        }
         $part = explode('.', $this->step->part ?? '')[0];
         $cuts = array_values(array_filter($this->plan->strips(), fn (Cut $cut): bool => $cut->part === $part));
         foreach ($cuts as $cut) {

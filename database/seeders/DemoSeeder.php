@@ -213,7 +213,7 @@ final class DemoSeeder extends Seeder
         $workshop = Workshop::query()->findOrFail($piece->workshop_id);
         $profile = $workshop->profile();
         $plan = Planner::plan($making->document(), $profile);
-        foreach ([...$plan->prepare, ...array_merge(...array_fill(0, $plan->piece->makes->count, $plan->steps()))] as $step) {
+        foreach ([...$plan->prepare(), ...array_merge(...array_fill(0, $plan->piece->makes->count, $plan->steps()))] as $step) {
             $estimate = (int) round(60_000 * Minutes::step($step));
             StepTime::query()->create(['workshop_id' => $workshop->id, 'making_id' => $making->id, 'kind' => Minutes::kind($step), 'title' => $step->title, 'estimate_ms' => $estimate, 'taken_ms' => (int) round($estimate * max(0.5, $this->about(1.6, 0.35)))]);
         }

@@ -115,7 +115,7 @@ final class BenchTest extends TestCase
             $sent = max($sent, min(count($queue), $from + $many));
         }
         self::assertSame([20, 20], [$making->refresh()->step, $making->moves]);
-        self::assertEquals(\Hebra\Core\Plan\Progress::after(20, count($plan->prepare), count($plan->steps()), 2, true), $this->desk($making)->progress);
+        self::assertEquals(\Hebra\Core\Plan\Progress::after(20, count($plan->prepare()), count($plan->steps()), 2, true), $this->desk($making)->progress);
     }
 
     public function test_a_number_of_wraps_is_asked_of_the_twin_side(): void

@@ -137,7 +137,7 @@ final class LearnTest extends TestCase
         $guess = Minutes::of($plan);
         $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/make")->assertOk()->assertSee('by a guess');
         $making = app(Bench::class)->begin($piece);
-        foreach ([...$plan->prepare, ...$plan->steps()] as $step) {
+        foreach ([...$plan->prepare(), ...$plan->steps()] as $step) {
             foreach ([2.0, 2.0, 2.0] as $times) {
                 $estimate = (int) round(60_000 * Minutes::step($step));
                 StepTime::query()->create(['workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'kind' => Minutes::kind($step), 'title' => $step->title, 'estimate_ms' => $estimate, 'taken_ms' => (int) ($times * $estimate)]);
@@ -156,7 +156,7 @@ final class LearnTest extends TestCase
         $other = $this->piece('single-drop');
         $plan = Planner::plan($other->document(), $this->workshop()->profile());
         $making = app(Bench::class)->begin($other);
-        foreach ([...$plan->prepare, ...$plan->steps(), ...$plan->steps(), ...$plan->steps()] as $step) {
+        foreach ([...$plan->prepare(), ...$plan->steps(), ...$plan->steps(), ...$plan->steps()] as $step) {
             StepTime::query()->create(['workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'kind' => Minutes::kind($step), 'title' => $step->title, 'estimate_ms' => 10_000, 'taken_ms' => 20_000]);
         }
         $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/bill")->assertOk()->assertSee('as your steps went so far');

@@ -57,7 +57,7 @@ final class PlanCommand extends Command
         foreach ($plan->checks as $check) {
             $this->line(str_pad($check->level->value, 5).' '.$check->text);
         }
-        foreach ([...$plan->prepare, ...$plan->steps()] as $number => $step) {
+        foreach ([...$plan->prepare(), ...$plan->steps()] as $number => $step) {
             $this->line(sprintf('%3d. %s. %s', $number + 1, $step->title, $step->text));
         }
     }

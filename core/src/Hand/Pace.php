@@ -53,7 +53,7 @@ final readonly class Pace
     public function foretell(Plan $plan): array
     {
         $sums = $squares = [];
-        foreach ([[$plan->prepare, 1], [$plan->steps(), $plan->piece->makes->count]] as [$steps, $times]) {
+        foreach ([[$plan->prepare(), 1], [$plan->steps(), $plan->piece->makes->count]] as [$steps, $times]) {
             foreach ($steps as $step) {
                 $kind = Minutes::kind($step);
                 $sums[$kind] = ($sums[$kind] ?? 0.0) + $times * Minutes::step($step);

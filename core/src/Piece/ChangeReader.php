@@ -19,7 +19,7 @@ final readonly class ChangeReader
 {
     private const KNOWN = [
         'name', 'note', 'makes', 'fit', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.repeat', 'part.set', 'part.hang', 'part.close', 'group.join', 'group.grade', 'group.unfold', 'chain.set', 'group.leave', 'group.set', 'wire',
-        'bead.add', 'bead.swap', 'bead.remove', 'bead.move', 'bead.count', 'bead.mirror', 'bead.edit',
+        'bead.add', 'bead.swap', 'bead.remove', 'bead.move', 'bead.count', 'bead.mirror', 'bead.repeat', 'bead.edit',
     ];
 
     /** @param  array<string, mixed>  $input */
@@ -71,6 +71,7 @@ final readonly class ChangeReader
             'bead.move' => new Change\MoveBead($this->text('part'), $this->place(), $this->count('by', -1, 1)),
             'bead.count' => new Change\CountBead($this->text('part'), $this->place(), ...$this->countOrBy(1, BeadRun::MOST)),
             'bead.mirror' => new Change\MirrorBeads($this->text('part')),
+            'bead.repeat' => new Change\RepeatBeads($this->text('part'), $this->maybe('runs') === null ? null : $this->count('runs', 1, Piece::MOST_BEADS), $this->count('count', 1, Piece::MOST_BEADS)),
             'bead.edit' => new Change\EditBead($this->text('bead'), $this->maybe('hole') === null ? null : Length::parse($this->text('hole'), 'hole', $this->bare)->asSize('hole', 50)->millimetres(), $this->maybe('colour')),
             default => throw InvalidPiece::unknownChange($do, implode(', ', self::KNOWN)),
         };

@@ -10,7 +10,7 @@ use Hebra\Core\Quantity\LengthUnit;
 use Hebra\Core\Quantity\Unreadable;
 use Hebra\Core\Wrap\BandWeave;
 
-/** What a technique lets the maker set: a length in millimetres, a count, a choice, or yes and no. */
+/** What a technique lets the maker set: a length in millimetres, a count, a number, a choice, or yes and no. */
 final readonly class Parameter
 {
     /** @param  array<string, string>  $choices value => words, for a choice */
@@ -35,6 +35,11 @@ final readonly class Parameter
         return new self($key, ParameterKind::Count, $words, $default, $least, $most);
     }
 
+    public static function number(string $key, string $words, float $default, float $least, float $most): self
+    {
+        return new self($key, ParameterKind::Number, $words, $default, $least, $most);
+    }
+
     /** @param  array<string, string>  $choices */
     public static function choice(string $key, string $words, string $default, array $choices): self
     {
@@ -57,6 +62,7 @@ final readonly class Parameter
         return match ($this->kind) {
             ParameterKind::Length => Length::parse($text, $this->words, $bare)->within($this->words, $this->least, $this->most)->millimetres(),
             ParameterKind::Count => Count::parse($text, $this->words, (int) $this->least, (int) $this->most),
+            ParameterKind::Number => Count::number($text, $this->words, $this->least, $this->most),
             ParameterKind::Choice => $this->chosen($text, $this->words),
             ParameterKind::Weave => $this->woven($text, $this->words),
             ParameterKind::Flag => in_array($text, ['1', 'true', 'yes', 'on'], true),
@@ -71,6 +77,7 @@ final readonly class Parameter
                 ? Length::fromMillimetres((float) $value)->within($field, $this->least, $this->most)->millimetres()
                 : throw InvalidPiece::notNumber($field, $value),
             ParameterKind::Count => is_int($value) ? Count::within($value, $field, (int) $this->least, (int) $this->most) : throw InvalidPiece::notWhole($field, $value),
+            ParameterKind::Number => is_int($value) || is_float($value) ? Count::numberWithin((float) $value, $field, $this->least, $this->most) : throw InvalidPiece::notNumber($field, $value),
             ParameterKind::Choice => is_string($value) ? $this->chosen($value, $field) : throw InvalidPiece::notText($field, $value),
             ParameterKind::Weave => is_string($value) ? $this->woven($value, $field) : throw InvalidPiece::notText($field, $value),
             ParameterKind::Flag => is_bool($value) ? $value : throw InvalidPiece::notFlag($field, $value),

@@ -9,6 +9,8 @@ enum ParameterKind: string
 {
     case Length = 'length';
     case Count = 'count';
+    /** a count of which parts of one make sense: loops */
+    case Number = 'number';
     case Choice = 'choice';
     case Flag = 'flag';
     case Weave = 'weave';

@@ -265,8 +265,27 @@ final readonly class Piece
      */
     public function roles(): array
     {
+        return $this->rolesOf($this->parts);
+    }
+
+    /**
+     * The roles for which a wire is chosen: not those of what is only bought.
+     *
+     * @return list<string>
+     */
+    public function rolesToChoose(): array
+    {
+        return $this->rolesOf(array_filter($this->parts, fn (Part $part): bool => ! $part->technique()->isBought($part)));
+    }
+
+    /**
+     * @param  array<Part>  $parts
+     * @return list<string>
+     */
+    private function rolesOf(array $parts): array
+    {
         $roles = [];
-        foreach ($this->parts as $part) {
+        foreach ($parts as $part) {
             $roles[] = $part->wire;
             array_push($roles, ...array_keys($part->technique()->extraWires($part)));
         }

@@ -72,11 +72,11 @@ interface Technique
     public function eyes(PartPlan $part, string $instance): array;
 
     /**
-     * The order along its wire: names of eyes, `thread`, and other work by name.
+     * The order of work along its wire: names of eyes, `thread`, and other work by name. What cannot pass a finished end comes before it.
      *
      * @return list<string>
      */
-    public function along(): array;
+    public function along(PartPlan $part): array;
 
     /** @return list<Cut> each wire of the part once, the main one first; none where it is bought */
     public function cuts(PartPlan $part): array;
@@ -87,6 +87,9 @@ interface Technique
      * @return list<Step>
      */
     public function steps(PartPlan $part, string $event): array;
+
+    /** Whether it comes ready-made: then it is neither cut nor formed, and no wire is chosen for it. */
+    public function isBought(Part $part): bool;
 
     /** @return list<ReadyMade> what it takes as it is bought */
     public function readyMade(PartPlan $part): array;
@@ -109,7 +112,4 @@ interface Technique
      * @return array<string, Placement>
      */
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array;
-
-    /** @return list<string> */
-    public function tools(PartPlan $part): array;
 }

@@ -13,7 +13,7 @@ enum Caution: string
     case Flame = 'flame';
     case Crush = 'crush';
     case Piercing = 'piercing';
-    case MemoryWire = 'memory-wire';
+    case HardWire = 'hard-wire';
     case SmallParts = 'small-parts';
 
     public function words(): string
@@ -25,7 +25,7 @@ enum Caution: string
             self::Flame => 'Open flame: a clear fireproof bench, hair and sleeves tied back, air moving, water at hand; learn it from someone trained.',
             self::Crush => 'Stone and glass crack when wraps are forced or pliers touch them: stop short of the bead.',
             self::Piercing => 'What goes through an ear must be smooth at its end and of a metal the wearer bears. Local limits on nickel apply.',
-            self::MemoryWire => 'Memory wire ruins plain cutters and whips when it is cut: use cutters made for it, hold both ends, wear glasses.',
+            self::HardWire => 'Hardened wire ruins plain cutters and whips when it is cut: use shears made for it, cut downwards, hold both ends, wear glasses.',
             self::SmallParts => 'Small parts are not for small children.',
         };
     }

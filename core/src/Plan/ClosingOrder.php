@@ -9,7 +9,7 @@ namespace Hebra\Core\Plan;
  * is connected. Rules (common practice, as the handbook of this project states them):
  *
  * 1. Along a wire, in the order its technique gives: form, close; thread; form, close.
- * 2. A joint is hooked after both its eyes are formed. An openable eye is opened for it, so the hook may come last. A
+ * 2. A joint is hooked after both its eyes are formed. An openable eye is opened once for all it takes, so the hook comes last. A
  *    permanent eye on a closed one is hooked before its wraps close it; of two permanent eyes, before one of them closes.
  * 3. Of those two, the later part closes through the earlier; where that goes round in a circle the latest such choice
  *    is turned over.
@@ -90,12 +90,10 @@ final class ClosingOrder
                 $before = $key;
             }
         }
-        foreach ($joints as $joint) {
-            $hook = new Event(EventKind::Hook, $joint->id(), self::instanceOf($joint->b), '', $joint);
+        foreach (self::hooks($joints, $turned) as [$hook, $after, $then]) {
             $key = $hook->key();
             $events[$key] = $hook;
-            [$after, $then] = self::aroundHook($joint, isset($turned[$joint->id()]));
-            $rank[$key] = self::hookRank($joint, $rank, $runOf);
+            $rank[$key] = self::hookRank($hook, $rank, $runOf);
             foreach ($after as $earlier) {
                 if (isset($rank[$earlier])) {
                     $next[$earlier][] = $key;
@@ -111,38 +109,108 @@ final class ClosingOrder
         return self::kahn($events, $rank, $waits, $next);
     }
 
-    /** @return array{list<string>, list<string>} what must come before the hook, and what after */
-    private static function aroundHook(Joint $joint, bool $turned): array
+    /**
+     * One hook for each eye that is opened, with all it takes; one for each joint that is made before an eye is closed for good.
+     *
+     * @param  list<Joint>  $joints
+     * @param  array<string, true>  $turned
+     * @return list<array{Event, list<string>, list<string>}> with what must come before it, and what after
+     */
+    private static function hooks(array $joints, array $turned): array
     {
-        $forms = ['form '.$joint->a->id, 'form '.$joint->b->id];
-        [$a, $b] = [$joint->a->kind, $joint->b->kind];
-        if ($a === EyeKind::Openable || $b === EyeKind::Openable) {
-            return [['close '.$joint->a->id, 'close '.$joint->b->id], []];
+        $openers = self::openers($joints);
+        $together = $hooks = [];
+        foreach ($joints as $at => $joint) {
+            if (isset($openers[$at])) {
+                $together[$openers[$at]->opening()][] = $at;
+
+                continue;
+            }
+            $open = self::stillOpen($joint, isset($turned[$joint->id()]));
+            $hook = new Event(EventKind::Hook, $joint->id(), $joint->b->instance(), '', [$joint], $open);
+            $hooks[] = [$hook, ["form {$joint->a->id}", "form {$joint->b->id}"], ["close {$open->id}"]];
         }
-        if ($a === EyeKind::Permanent && $b === EyeKind::Permanent) {
-            return [$forms, ['close '.($turned ? $joint->a->id : $joint->b->id)]];
+        foreach ($together as $opening => $places) {
+            $taken = array_map(fn (int $at): Joint => $joints[$at], $places);
+            $hook = new Event(EventKind::Hook, count($taken) === 1 ? $taken[0]->id() : $opening, $taken[count($taken) - 1]->b->instance(), '', $taken, $openers[$places[0]]);
+            $after = [];
+            foreach ($taken as $joint) {
+                array_push($after, "close {$joint->a->id}", "close {$joint->b->id}");
+            }
+            $hooks[] = [$hook, array_values(array_unique($after)), []];
         }
 
-        return [$forms, ['close '.($a === EyeKind::Permanent ? $joint->a->id : $joint->b->id)]];
+        return $hooks;
     }
 
     /**
-     * A hook stands with the later part: before the closing it must precede, or, with an openable eye, when that part is done.
+     * Which eye is opened for each joint that has one: of two the one that is opened anyhow, or takes more; so fewest are opened.
+     *
+     * @param  list<Joint>  $joints
+     * @return array<int, Eye> by the place of the joint
+     */
+    private static function openers(array $joints): array
+    {
+        $takes = $opened = $openers = [];
+        foreach ($joints as $joint) {
+            foreach ([$joint->a, $joint->b] as $eye) {
+                $takes[$eye->opening()] = ($takes[$eye->opening()] ?? 0) + 1;
+            }
+        }
+        foreach ($joints as $at => $joint) {
+            if (! $joint->canOpen()) {
+                continue;
+            }
+            $opener = self::opener($joint, $takes, $opened);
+            $opened[$opener->opening()] = true;
+            $openers[$at] = $opener;
+        }
+
+        return $openers;
+    }
+
+    /**
+     * @param  array<string, int>  $takes
+     * @param  array<string, true>  $opened
+     */
+    private static function opener(Joint $joint, array $takes, array $opened): Eye
+    {
+        [$a, $b] = [$joint->a, $joint->b];
+        if (! $a->canOpen() || ! $b->canOpen()) {
+            return $a->canOpen() ? $a : $b;
+        }
+        if (isset($opened[$a->opening()]) !== isset($opened[$b->opening()])) {
+            return isset($opened[$a->opening()]) ? $a : $b;
+        }
+        [$ofA, $ofB] = [$takes[$a->opening()], $takes[$b->opening()]];
+
+        return $ofA > $ofB || ($ofA === $ofB && $ofA === 1) ? $a : $b;
+    }
+
+    /** The eye of a joint that is closed only after it is hooked: the later one, or the earlier where that choice was turned over. */
+    private static function stillOpen(Joint $joint, bool $isTurned): Eye
+    {
+        if ($joint->a->kind === EyeKind::Permanent && $joint->b->kind === EyeKind::Permanent) {
+            return $isTurned ? $joint->a : $joint->b;
+        }
+
+        return $joint->a->kind === EyeKind::Permanent ? $joint->a : $joint->b;
+    }
+
+    /**
+     * A hook stands with the later part: before the closing it must precede, or, with an eye that is opened, when all it takes is done.
      *
      * @param  array<string, int>  $rank
      * @param  array<string, int>  $runOf
      */
-    private static function hookRank(Joint $joint, array $rank, array $runOf): int
+    private static function hookRank(Event $hook, array $rank, array $runOf): int
     {
-        $run = self::RUN * ($runOf[self::instanceOf($joint->b)] ?? 0);
-        $openable = $joint->a->kind === EyeKind::Openable || $joint->b->kind === EyeKind::Openable;
+        $last = 0;
+        foreach ($hook->joints as $joint) {
+            $last = max($last, self::RUN * max($runOf[$joint->a->instance()] ?? 0, $runOf[$joint->b->instance()] ?? 0));
+        }
 
-        return $openable ? $run + self::RUN - 2 : ($rank['close '.$joint->b->id] ?? $run) - 1;
-    }
-
-    private static function instanceOf(Eye $eye): string
-    {
-        return substr($eye->id, 0, (int) strrpos($eye->id, '/'));
+        return $hook->open?->canOpen() === true ? $last + self::RUN - 2 : ($rank['close '.$hook->joints[0]->b->id] ?? $last) - 1;
     }
 
     /**
@@ -204,13 +272,15 @@ final class ClosingOrder
      */
     private static function hook(Event $event, array $formed, array $closed): void
     {
-        $canOpen = false;
-        foreach ($event->joint === null ? [] : [$event->joint->a, $event->joint->b] as $eye) {
-            if ($eye->kind !== EyeKind::Closed && ! isset($formed[$eye->id])) {
-                throw CannotClose::replay($event->key(), 'the '.$eye->words.' is not formed yet');
+        foreach ($event->joints as $joint) {
+            $canOpen = false;
+            foreach ([$joint->a, $joint->b] as $eye) {
+                if ($eye->kind !== EyeKind::Closed && ! isset($formed[$eye->id])) {
+                    throw CannotClose::replay($event->key(), 'the '.$eye->words.' is not formed yet');
+                }
+                $canOpen = $canOpen || $eye->canOpen() || ($eye->kind === EyeKind::Permanent && ! isset($closed[$eye->id]));
             }
-            $canOpen = $canOpen || $eye->kind === EyeKind::Openable || ($eye->kind === EyeKind::Permanent && ! isset($closed[$eye->id]));
+            $canOpen || throw CannotClose::replay($event->key(), 'both eyes are closed for good');
         }
-        $canOpen || throw CannotClose::replay($event->key(), 'both eyes are closed for good');
     }
 }

@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
-/** Something that happens once: to an eye (form, close), a wire (thread) or a joint (hook). */
+/** Something that happens once: to an eye (form, close), a wire (thread) or joints (hook): those that one opening takes. */
 final readonly class Event
 {
     private string $key;
 
+    /** @param  list<Joint>  $joints */
     public function __construct(
         public EventKind $kind,
-        /** the eye, the instance of a part, or the joint */
+        /** the eye, the instance of a part, the joint, or the eye that is opened */
         public string $of,
         public string $instance,
         public string $place = '',
-        public ?Joint $joint = null,
+        public array $joints = [],
+        /** of a hook, the eye that is opened or still open */
+        public ?Eye $open = null,
     ) {
         $this->key = $kind->value.' '.$of;
     }

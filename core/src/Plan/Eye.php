@@ -17,12 +17,32 @@ final readonly class Eye
         public string $mark,
         /** held shut by a lock of its own, not by the stiffness of a gap */
         public bool $isLocked = false,
+        /** what it is one with, where a part offers the same eye twice: both sides of a ring */
+        private string $one = '',
+        /** how it is closed for good */
+        public string $shut = 'wrapped shut',
     ) {
+    }
+
+    /** What is opened when it is opened: the same for both sides of a ring. */
+    public function opening(): string
+    {
+        return $this->one === '' ? $this->id : $this->instance().'/'.$this->one;
+    }
+
+    public function instance(): string
+    {
+        return substr($this->id, 0, (int) strrpos($this->id, '/'));
+    }
+
+    public function canOpen(): bool
+    {
+        return $this->kind === EyeKind::Openable;
     }
 
     /** The same eye of one of several parts alike; asked of the eye of none. */
     public function of(string $instance): self
     {
-        return new self($instance.$this->id, $this->kind, $this->insideMm, $this->wireMm, $this->words, $this->mark, $this->isLocked);
+        return new self($instance.$this->id, $this->kind, $this->insideMm, $this->wireMm, $this->words, $this->mark, $this->isLocked, $this->one, $this->shut);
     }
 }

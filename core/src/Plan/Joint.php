@@ -11,6 +11,16 @@ final readonly class Joint
     {
     }
 
+    public function canOpen(): bool
+    {
+        return $this->a->canOpen() || $this->b->canOpen();
+    }
+
+    public function other(Eye $eye): Eye
+    {
+        return $eye->id === $this->a->id ? $this->b : $this->a;
+    }
+
     public function id(): string
     {
         return $this->a->id.'~'.$this->b->id;

@@ -37,6 +37,6 @@ final readonly class LayReady
             $wires[$key]['allMm'] += $length * $cut->count;
         }
 
-        return new self($count, array_values($wires), $plan->beads, $plan->findings, $plan->tools);
+        return new self($count, array_values($wires), $plan->beads, $plan->findings, $plan->tools());
     }
 }

@@ -19,7 +19,7 @@ final class Minutes
 
     public static function of(Plan $plan): float
     {
-        $minutes = array_sum(array_map(self::step(...), $plan->prepare));
+        $minutes = array_sum(array_map(self::step(...), $plan->prepare()));
 
         return $minutes + $plan->piece->makes->count * array_sum(array_map(self::step(...), $plan->steps()));
     }

@@ -49,6 +49,12 @@ final readonly class PartPlan
         return $this->wires[$role] ?? $this->wire;
     }
 
+    /** The wire of one of its cuts, by the cut's key; its own where none is named. */
+    public function wireOfCut(string $key): Wire
+    {
+        return $this->wireOf(substr($key, strlen($this->part->id) + 1));
+    }
+
     /** The wire that goes through its beads. */
     public function threadMm(): float
     {
@@ -81,10 +87,10 @@ final readonly class PartPlan
         return $this->part->id.':'.$name;
     }
 
-    /** `3 sea beads, 1 amber …`: what is threaded, in order. */
-    public function threading(): string
+    /** The cut of one of its wires, as steps name it; the first where none is named. */
+    public function cutKey(string $slot = ''): string
     {
-        return implode(', then ', array_map(fn (Strung $strung): string => $strung->count.' × '.$strung->bead->words(), $this->strung));
+        return $this->part->id.($slot === '' ? '' : '-'.$slot);
     }
 
     public function beadGrams(): float

@@ -17,16 +17,17 @@ final class Plan
     /** @var list<Step>|null */
     private ?array $worded = null;
 
+    /** @var list<Step>|null */
+    private ?array $prepared = null;
+
     /**
      * @param  list<Cut>  $cuts  wire cuts, counted for the whole making
      * @param  list<Cut>  $pins  bought pins as strips, counted likewise
      * @param  list<BeadCount>  $beads
      * @param  list<Finding>  $findings
-     * @param  list<Step>  $prepare  once for the whole making
      * @param  \Closure(): list<Step>  $steps  for each of its pieces, worded when they are asked for
      * @param  list<Check>  $checks
      * @param  list<Metal>  $metal
-     * @param  list<string>  $tools
      * @param  list<PartPlan>  $parts
      */
     public function __construct(
@@ -36,11 +37,9 @@ final class Plan
         public readonly array $pins,
         public readonly array $beads,
         public readonly array $findings,
-        public readonly array $prepare,
         private readonly \Closure $steps,
         public readonly array $checks,
         public readonly array $metal,
-        public readonly array $tools,
         private readonly Layout $layout,
         public readonly float $gramsEach,
         private readonly array $parts,
@@ -58,6 +57,23 @@ final class Plan
     public function figure(): PieceFigure
     {
         return $this->assembly->flat();
+    }
+
+    /** @return list<Step> once for the whole making */
+    public function prepare(): array
+    {
+        return $this->prepared ??= Prepare::of($this);
+    }
+
+    /** @return list<string> what the steps ask for, each once */
+    public function tools(): array
+    {
+        $tools = ['safety glasses'];
+        foreach ([...array_map(fn (Cut $cut): Step => Prepare::cut($cut, $cut->count, $this->profile), $this->cuts), ...$this->steps()] as $step) {
+            $tools = [...$tools, ...array_filter(explode(', ', $step->tool), fn (string $tool): bool => ! in_array($tool, ['', 'fingers'], true))];
+        }
+
+        return array_values(array_unique($tools));
     }
 
     /** @return list<Step> for each of its pieces */
@@ -154,7 +170,7 @@ final class Plan
     /** Steps in one making: the common ones, then those of each piece. */
     public function stepCount(): int
     {
-        return count($this->prepare) + $this->piece->makes->count * count($this->steps());
+        return count($this->prepare()) + $this->piece->makes->count * count($this->steps());
     }
 
     /** @return array<string, mixed> the JSON of `hebra:plan` */
@@ -176,9 +192,7 @@ final class Plan
                 'finding' => $finding->words, 'wire' => $finding->wire->key(), 'each' => $finding->each, 'count' => $finding->all,
                 ...($finding->isPin() ? ['length_mm' => $finding->lengthMm, 'trimmed_mm' => $finding->trimmedMm] : []),
             ], $this->findings),
-            'steps' => array_map(fn (Step $step): array => array_filter([
-                'event' => $step->event, 'part' => $step->part, 'title' => $step->title, 'text' => $step->text, 'count' => $step->count, 'counted' => $step->counted, 'asks' => $step->asks,
-            ], fn (string|int $value): bool => $value !== '' && $value !== 0), [...$this->prepare, ...$this->steps()]),
+            'steps' => array_map(fn (Step $step): array => $step->toArray(), [...$this->prepare(), ...$this->steps()]),
             'checks' => array_map(fn (Check $check): array => ['level' => $check->level->value, 'rule' => $check->rule, 'text' => $check->text], $this->checks),
             'size' => ['hangs_mm' => $this->hangsMm(), 'width_mm' => $this->assembly->widthMm(), 'each_g' => $this->gramsEach],
             'metal' => array_map(fn (Metal $metal): array => [

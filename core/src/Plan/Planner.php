@@ -8,7 +8,6 @@ use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Group;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\Figures;
-use Hebra\Core\School\School;
 
 /** From a piece to its plan. Pure: the same piece and profile give the same plan. Cost: O(n log n) for n unfolded parts. */
 final class Planner
@@ -122,8 +121,8 @@ final class Planner
         $grams = $this->gramsEach($metal);
         $this->checks = Checks::worstFirst([...$this->checks, ...Checks::of($this->piece, $this->parts, $this->bareCuts, $this->profile, $grams, $layout)]);
 
-        return new Plan($this->piece, $this->profile, $cuts, $pins, $this->beads(), $this->findings(), $this->prepare($cuts), $steps,
-            $this->checks, $metal, $this->tools(), $layout, $grams, $this->parts);
+        return new Plan($this->piece, $this->profile, $cuts, $pins, $this->beads(), $this->findings(), $steps,
+            $this->checks, $metal, $layout, $grams, $this->parts);
     }
 
     /** @return list<Closing> */
@@ -189,7 +188,7 @@ final class Planner
         foreach ($this->instances as $instance) {
             $part = $instance->part;
             $eyes = $this->eyes($part, $instance->name);
-            $runs[] = new WireRun($instance->name, $part->technique->along(), $eyes);
+            $runs[] = new WireRun($instance->name, $part->technique->along($part), $eyes);
             $partOf[$instance->name] = $part;
             $eyesOf[$instance->name] = $eyes;
             if ($instance->above === null) {
@@ -258,16 +257,18 @@ final class Planner
     private function worded(array $order, array $partOf): array
     {
         $steps = [];
+        $hooks = new HookSteps($this->profile, fn (string $instance): string => $this->called($partOf[$instance], $instance));
         foreach ($order as $event) {
             $part = $partOf[$event->instance];
-            if ($event->kind === EventKind::Hook && $event->joint !== null) {
-                $steps[] = $this->hookStep($event->joint, $part, $event->instance);
+            if ($event->kind === EventKind::Hook) {
+                $steps[] = $hooks->of($event);
 
                 continue;
             }
             $name = trim($event->kind->value.' '.$event->place);
             foreach ($part->technique->steps($part, $name) as $step) {
-                $steps[] = $step->of($event->instance, ucfirst($this->called($part, $event->instance)).': '.lcfirst($step->title));
+                $named = $step->of($event->instance, ucfirst($this->called($part, $event->instance)).': '.lcfirst($step->title));
+                $steps[] = $part->wireOfCut($step->cut)->isHardened() ? $named->inHardWire() : $named;
             }
         }
         if ($steps !== []) {
@@ -293,51 +294,6 @@ final class Planner
     private function called(PartPlan $part, string $instance): string
     {
         return $part->technique->label().($this->numbers[$instance] === 0 ? '' : ' '.$this->numbers[$instance]);
-    }
-
-    private function hookStep(Joint $joint, PartPlan $part, string $instance): Step
-    {
-        $marks = [$joint->a->mark, $joint->b->mark];
-        $called = $this->called($part, $instance);
-        if ($joint->a->kind === EyeKind::Openable || $joint->b->kind === EyeKind::Openable) {
-            $openable = $joint->a->kind === EyeKind::Openable ? $joint->a : $joint->b;
-            $other = $joint->a->kind === EyeKind::Openable ? $joint->b : $joint->a;
-
-            $isTwo = $this->profile->schools->is(School::RingOpening, 'two-pliers');
-            $how = $isTwo ? 'Open' : 'Hold it flat in the pliers and with your fingers open';
-
-            return new Step('hook', $instance, ucfirst("{$called}: hang it on"), "{$how} the {$openable->words} sideways, never apart. Hang the {$other->words} in it and close it past the middle and back until the ends click together.",
-                $marks, tool: $isTwo ? 'two pairs of pliers' : 'chain-nose pliers and fingers');
-        }
-
-        return new Step('hook', $instance, ucfirst("{$called}: hook it on first"), "The {$joint->b->words} is turned but not wrapped. Slip it through the {$joint->a->words} now: once it is wrapped shut it cannot be joined.",
-            $marks, asks: "Is the {$called} hooked on?", tool: 'fingers');
-    }
-
-    /**
-     * @param  list<Cut>  $cuts
-     * @return list<Step>
-     */
-    private function prepare(array $cuts): array
-    {
-        if ($this->parts === []) {
-            return [];
-        }
-        $school = $this->profile->schools->choice(School::Straightening);
-        $isByFingers = $school === 'fingers';
-        [$straighten, $straightener] = match ($school) {
-            'jaws' => ['drawn through smooth jaws', 'smooth-jaw pliers'],
-            'rollers' => ['through the rollers', 'wire rollers'],
-            default => ['drawn through the fingers', ''],
-        };
-        $steps = [new Step('ready', '', 'Lay everything ready', 'Pour the beads, put the oversize ones aside, and try each bead on its wire before anything is cut.', cautions: [Caution::SmallParts])];
-        foreach ($cuts as $cut) {
-            $steps[] = new Step('cut', $cut->part, 'Cut '.$cut->count.' × '.$this->profile->ruler->text($this->profile->ruler->upMm($cut->lengthMm())),
-                ucfirst($cut->wire->words()).', for the '.mb_strtolower($cut->label).($cut->count > 1 ? 's' : '').'. Straighten the wire first, '.$straighten.'; cut all of one length together.',
-                array_values(array_unique(array_filter(array_column($cut->segments, 'mark')))), $cut->count, 'pieces', tool: 'flush cutter, ruler'.($isByFingers ? '' : ', '.$straightener), cautions: [Caution::CutEnds]);
-        }
-
-        return $steps;
     }
 
     /** @return list<BeadCount> */
@@ -405,16 +361,5 @@ final class Planner
         $wire = array_sum(array_map(fn (Metal $one): float => $one->netGrams(), $metal)) / $this->piece->makes->count;
 
         return $wire + array_sum(array_map(fn (PartPlan $part): float => ($part->beadGrams() + $part->readyGrams()) * $part->times, $this->parts));
-    }
-
-    /** @return list<string> */
-    private function tools(): array
-    {
-        $tools = ['ruler or the printed strips', 'safety glasses'];
-        foreach ($this->parts as $part) {
-            $tools = [...$tools, ...$part->technique->tools($part)];
-        }
-
-        return array_values(array_unique($tools));
     }
 }

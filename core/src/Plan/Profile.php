@@ -53,6 +53,12 @@ final readonly class Profile
         return $this->ruler->text($millimetres);
     }
 
+    /** A length to cut: never less than it says. */
+    public function cutLength(float $millimetres): string
+    {
+        return $this->ruler->text($this->ruler->upMm($millimetres));
+    }
+
     /** A jaw mark or an inside diameter: finer than a ruler shows. */
     public function size(float $millimetres): string
     {

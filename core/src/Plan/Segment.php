@@ -6,7 +6,10 @@ namespace Hebra\Core\Plan;
 
 use Hebra\Core\Working;
 
-/** One stretch of a cut: what it becomes, how long it is and why. Lengths in millimetres, ≥ 0. `mark` names the same wire in the drawing. */
+/**
+ * One stretch of a cut: what it becomes, how long it is and why. Lengths in millimetres, ≥ 0. `mark` names the same wire in the drawing,
+ * `beads` what stands on it, from the first end of the cut to its last.
+ */
 final readonly class Segment
 {
     public function __construct(
@@ -15,7 +18,15 @@ final readonly class Segment
         public string $words,
         public string $mark,
         public Working $working,
+        /** @var list<Strung> */
+        public array $beads = [],
     ) {
+    }
+
+    /** @param  list<Strung>  $beads  from the first end of the cut on */
+    public function carrying(array $beads): self
+    {
+        return new self($this->kind, $this->lengthMm, $this->words, $this->mark, $this->working, Stringing::joined($beads));
     }
 
     public static function given(SegmentKind $kind, float $lengthMm, string $words, string $mark, string $why, string $source = 'your setting'): self

@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
-/** One thing to do at the bench. */
+use Hebra\Core\Wire\Wire;
+
+/** One thing to do at the bench. Invariant: what is put on comes over an end of a wire, in the order in which it is pushed. */
 final readonly class Step
 {
+    public Operation $operation;
+
     /**
      * @param  list<string>  $marks  the wire to light up in drawing and strip
      * @param  list<Caution>  $cautions
+     * @param  list<Strung>  $putsOn  beads in the order in which they are pushed on
+     * @param  list<string>  $parts  the made parts it works on, where they are several
      */
     public function __construct(
         public string $event,
@@ -22,11 +28,84 @@ final readonly class Step
         public string $asks = '',
         public string $tool = '',
         public array $cautions = [],
+        ?Operation $operation = null,
+        public array $putsOn = [],
+        /** the end of the wire that they come over */
+        public ?WireEnd $over = null,
+        /** the cut it works on, by its key; empty for the first of its part */
+        public string $cut = '',
+        /** how many alike it does at once */
+        public int $times = 1,
+        public array $parts = [],
     ) {
+        $this->operation = $operation ?? self::usual($event, $counted);
+    }
+
+    /** What an event is where the step does not say otherwise. */
+    private static function usual(string $event, string $counted): Operation
+    {
+        return match (explode(' ', $event)[0]) {
+            'ready' => Operation::Ready,
+            'cut' => Operation::Cut,
+            'form' => Operation::Eye,
+            'close' => $counted === 'wraps' ? Operation::Wrap : Operation::Trim,
+            'thread' => Operation::Thread,
+            'hook' => Operation::Hook,
+            'inspect' => Operation::Inspect,
+            default => Operation::Bend,
+        };
     }
 
     public function of(string $part, string $title): self
     {
-        return new self($this->event, $part, $title, $this->text, $this->marks, $this->count, $this->counted, $this->asks, $this->tool, $this->cautions);
+        return $this->with(['part' => $part, 'title' => $title]);
+    }
+
+    /** The same as part of another event, in other words. */
+    public function during(string $event, string $text): self
+    {
+        return $this->with(['event' => $event, 'text' => $text]);
+    }
+
+    /**
+     * The same, putting beads on a wire.
+     *
+     * @param  list<Strung>  $beads  in the order in which they are pushed on
+     */
+    public function putting(array $beads, string $cut, WireEnd $over = WireEnd::Last, int $times = 1): self
+    {
+        return $this->with(['putsOn' => Stringing::joined($beads), 'over' => $over, 'cut' => $cut, 'times' => $times]);
+    }
+
+    /** In wire that is too hard for cutters made for soft wire. */
+    public function inHardWire(): self
+    {
+        if (! str_contains($this->tool, 'flush cutter')) {
+            return $this;
+        }
+        $cautions = array_map(fn (Caution $caution): Caution => $caution === Caution::CutEnds ? Caution::HardWire : $caution, $this->cautions);
+
+        return $this->with(['tool' => str_replace('flush cutter', Wire::SHEARS, $this->tool), 'cautions' => $cautions]);
+    }
+
+    /** @param  array<string, mixed>  $changed */
+    private function with(array $changed): self
+    {
+        return new self(...[...get_object_vars($this), ...$changed]);
+    }
+
+    /** @return array<string, mixed> the JSON of `hebra:plan` */
+    public function toArray(): array
+    {
+        $said = array_filter([
+            'event' => $this->event, 'part' => $this->part, 'title' => $this->title, 'text' => $this->text, 'count' => $this->count, 'counted' => $this->counted, 'asks' => $this->asks,
+            'tool' => $this->tool, 'cautions' => array_map(fn (Caution $caution): string => $caution->words(), $this->cautions),
+        ], fn (array|string|int $value): bool => $value !== '' && $value !== 0 && $value !== []);
+
+        return [
+            ...$said, 'operation' => $this->operation->value, 'parts' => $this->part === '' || $this->parts !== [] ? $this->parts : [$this->part], 'times' => $this->times,
+            ...($this->putsOn === [] ? [] : ['puts_on' => array_map(fn (Strung $run): array => ['bead' => $run->bead->words(), 'count' => $run->count], $this->putsOn), 'over' => $this->over?->value]),
+            ...($this->cut === '' ? [] : ['wire' => $this->cut]),
+        ];
     }
 }

@@ -17,4 +17,15 @@ final readonly class Strung
     {
         return $this->bead->lengthMm * $this->count;
     }
+
+    public function times(int $count): self
+    {
+        return new self($this->key, $this->bead, $count);
+    }
+
+    /** `3 × moss 8 mm round` */
+    public function words(): string
+    {
+        return $this->count.' × '.$this->bead->words();
+    }
 }

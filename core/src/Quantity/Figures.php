@@ -27,6 +27,18 @@ final class Figures
         return number_format($grams, $grams < 10 ? 2 : 1, '.', '').' g';
     }
 
+    /**
+     * `a`, `a and b`, `a, b and c`.
+     *
+     * @param  list<string>  $words
+     */
+    public static function listed(array $words, string $and = 'and'): string
+    {
+        $last = array_pop($words);
+
+        return $words === [] ? (string) $last : implode(', ', $words)." {$and} {$last}";
+    }
+
     public static function counted(int $count, string $one, ?string $many = null): string
     {
         return $count.' '.($count === 1 ? $one : ($many ?? $one.'s'));

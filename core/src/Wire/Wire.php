@@ -7,11 +7,20 @@ namespace Hebra\Core\Wire;
 /** A wire a maker can name: metal, size, temper. Round in this version. */
 final readonly class Wire
 {
+    /** What cuts hardened wire. */
+    public const SHEARS = 'shears for hard wire';
+
     public function __construct(
         public Metal $metal,
         public WireSize $size,
         public Temper $temper,
     ) {
+    }
+
+    /** Whether cutters for soft wire are ruined by it, and it is worked as it comes: memory wire, spring temper, hard steel [common practice]. */
+    public function isHardened(): bool
+    {
+        return $this->temper === Temper::Spring || ($this->metal === Metal::Stainless && $this->temper !== Temper::DeadSoft);
     }
 
     public function diameterMm(): float

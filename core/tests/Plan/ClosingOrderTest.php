@@ -114,12 +114,37 @@ final class ClosingOrderTest extends TestCase
         }
     }
 
+    /** An eye that takes three is opened once, when all three are done; a row of rings opens every second one. */
+    public function test_an_eye_is_opened_once_for_all_it_takes(): void
+    {
+        $ear = ['bottom' => $eye = self::eye('ear/bottom', EyeKind::Openable)];
+        $drops = array_map(self::link(...), ['a', 'b', 'c']);
+        $order = ClosingOrder::of([new WireRun('ear', ['bottom'], $ear), ...array_column($drops, 0)], array_map(fn (array $drop): Joint => new Joint($eye, $drop[1]), $drops));
+        $hooks = array_values(array_filter($order, fn (Event $event): bool => $event->kind === EventKind::Hook));
+        self::assertCount(1, $hooks);
+        self::assertSame(['ear/bottom', 3], [$hooks[0]->open?->id, count($hooks[0]->joints)]);
+        self::assertSame($hooks[0], $order[count($order) - 1]);
+        ClosingOrder::replay($order);
+
+        $rings = $joints = [];
+        foreach (range(1, 7) as $number) {
+            $both = array_map(fn (string $side): Eye => new Eye("r{$number}/{$side}", EyeKind::Openable, 4, 1, 'ring', '', one: 'ring'), ['top' => 'top', 'bottom' => 'bottom']);
+            $rings[] = [new WireRun("r{$number}", ['top', 'bottom'], $both), $both];
+        }
+        for ($at = 1; $at < 7; $at++) {
+            $joints[] = new Joint($rings[$at - 1][1]['bottom'], $rings[$at][1]['top']);
+        }
+        $chain = ClosingOrder::of(array_column($rings, 0), $joints);
+        ClosingOrder::replay($chain);
+        self::assertSame(['r2', 'r4', 'r6'], array_values(array_map(fn (Event $event): string => (string) $event->open?->instance(), array_filter($chain, fn (Event $event): bool => $event->kind === EventKind::Hook))));
+    }
+
     public function test_the_replay_refuses_a_hook_that_comes_too_late(): void
     {
         [$a, , $aBottom] = self::link('a');
         [$b, $bTop] = self::link('b');
         $joint = new Joint($aBottom, $bTop);
-        $order = [...$a->events(), ...$b->events(), new Event(EventKind::Hook, $joint->id(), 'b', '', $joint)];
+        $order = [...$a->events(), ...$b->events(), new Event(EventKind::Hook, $joint->id(), 'b', '', [$joint], $bTop)];
         $this->expectException(CannotClose::class);
         $this->expectExceptionMessage('The order of work fails at “hook a/bottom~b/top”: both eyes are closed for good.');
         ClosingOrder::replay($order);

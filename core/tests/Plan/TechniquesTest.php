@@ -94,7 +94,7 @@ final class TechniquesTest extends TestCase
     public function test_cautions_stand_where_the_danger_is(): void
     {
         $plan = Planner::plan(Some::drop(), new Profile);
-        $with = fn (Caution $caution): array => array_values(array_map(fn (Step $step): string => $step->title, array_filter([...$plan->prepare, ...$plan->steps()], fn (Step $step): bool => in_array($caution, $step->cautions, true))));
+        $with = fn (Caution $caution): array => array_values(array_map(fn (Step $step): string => $step->title, array_filter([...$plan->prepare(), ...$plan->steps()], fn (Step $step): bool => in_array($caution, $step->cautions, true))));
         self::assertContains('Link: trim and tuck', $with(Caution::CutEnds));
         self::assertSame(['Ear wire: round the ear end'], $with(Caution::Filing));
         self::assertSame(['Ear wire: round the ear end'], $with(Caution::Piercing));
@@ -105,9 +105,9 @@ final class TechniquesTest extends TestCase
     public function test_words_follow_the_ruler(): void
     {
         $inches = Planner::plan(Some::drop(), new Profile(Ruler::SixteenthInch));
-        self::assertSame('Cut 2 × 1 13/16 in', $inches->prepare[1]->title);
+        self::assertSame('Cut 2 × 1 13/16 in', $inches->prepare()[1]->title);
         $metric = Planner::plan(Some::drop(), new Profile(Ruler::Millimetre));
-        self::assertSame('Cut 2 × 46 mm', $metric->prepare[1]->title);
+        self::assertSame('Cut 2 × 46 mm', $metric->prepare()[1]->title);
     }
 
     public function test_repeated_links_are_made_one_by_one_each_hooked_on_the_last(): void
@@ -115,7 +115,7 @@ final class TechniquesTest extends TestCase
         $plan = Planner::plan(Some::changed(Some::drop(), ['do' => 'part.repeat', 'part' => 'p2', 'count' => '3']), new Profile);
         $hooks = array_values(array_filter(array_map(fn (Step $step): string => $step->title, $plan->steps()), fn (string $title): bool => str_contains($title, 'hook it on first')));
         self::assertSame(['Link 2: hook it on first', 'Link 3: hook it on first', 'Drop: hook it on first'], $hooks);
-        self::assertSame(count($plan->prepare) + 2 * count($plan->steps()), $plan->stepCount());
+        self::assertSame(count($plan->prepare()) + 2 * count($plan->steps()), $plan->stepCount());
     }
 
     public function test_two_thousand_parts_are_planned(): void

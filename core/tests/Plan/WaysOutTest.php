@@ -32,7 +32,7 @@ final class WaysOutTest extends TestCase
             'a core that falls out' => ['woven-bracelet', [$set('p2', 'pattern', '4@1-2')], 'weave', Level::Stop, 'No section takes core 3: it would fall out.'],
             'a core too many' => ['woven-bracelet', [$set('p2', 'cores', '2')], 'weave', Level::Stop, 'names core 3 of 2'],
             'a gap too wide' => ['open-ring', [$set('p1', 'gap', '9 mm')], 'gap', Level::Warn, 'more than a third of the finger'],
-            'a foot that slips through' => ['single-drop', [$set('p2', 'foot', '0 mm'), ['do' => 'bead.edit', 'bead' => 'b1', 'hole' => '2 mm']], 'foot', Level::Stop, 'would slip through the 2 mm hole'],
+            'a foot that slips through' => ['single-drop', [$set('p2', 'foot', '0 mm'), ['do' => 'bead.edit', 'bead' => 'b2', 'hole' => '2 mm']], 'foot', Level::Stop, 'would slip through the 2 mm hole'],
             'a ball of coated wire' => ['single-drop', [$set('p2', 'stop', 'ball'), ['do' => 'wire', 'role' => 'pin', 'metal' => 'gold-filled']], 'ball', Level::Warn, 'does not draw to a clean ball'],
             'hammered thicker than it is' => ['hammered-cuff', [$set('p1', 'hammered', '3 mm')], 'hammered', Level::Stop, 'cannot be: the wire is 2.1 mm thick'],
             'a chain too long' => ['ring-chain', [['do' => 'part.repeat', 'part' => 'p2', 'count' => 60]], 'length', Level::Note, 'too long.'],

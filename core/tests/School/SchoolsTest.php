@@ -30,7 +30,7 @@ final class SchoolsTest extends TestCase
 
     private static function text(Plan $plan): string
     {
-        return implode("\n", array_map(fn (Step $step): string => "{$step->title}: {$step->text} [{$step->tool}]", [...$plan->prepare, ...$plan->steps()]));
+        return implode("\n", array_map(fn (Step $step): string => "{$step->title}: {$step->text} [{$step->tool}]", [...$plan->prepare(), ...$plan->steps()]));
     }
 
     public function test_every_choice_is_explained_and_the_first_stands(): void
@@ -100,7 +100,7 @@ final class SchoolsTest extends TestCase
         self::assertContains('temper', $rules(self::plan($soft)));
         $hammered = Planner::plan($soft, new Profile(schools: Schools::of(['hammering' => 'finish'])));
         self::assertNotContains('temper', $rules($hammered));
-        self::assertContains('hammer', $hammered->tools);
+        self::assertContains('hammer', $hammered->tools());
     }
 
     public function test_refuses_schools_it_does_not_know(): void

@@ -16,6 +16,7 @@ use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
@@ -134,9 +135,10 @@ final class Bangle implements Technique
         return $this->flat($part)->thicknessMm ?? $part->wireMm();
     }
 
-    public function along(): array
+    public function along(PartPlan $part): array
     {
-        return ['ends', 'hammer', 'round', 'beads', 'bind'];
+        // Curled or hooked ends let nothing over them any more.
+        return BoundBeads::isBound($part->part) ? ['ends', 'hammer', 'round', 'beads', 'bind'] : ['ends', 'hammer', 'beads', 'round', 'bind'];
     }
 
     public function cuts(PartPlan $part): array
@@ -163,7 +165,7 @@ final class Bangle implements Technique
         $numbers = 'π × ('.Figures::trim($part->part->mm('inside')).' + '.Figures::trim($this->thickMm($part), 3).')/'.Figures::trim($longer, 4);
         $stretch = new Stretch($part);
         if ($part->part->choice('style') === 'cuff') {
-            return $stretch->worked(SegmentKind::Round, ($round - $part->part->mm('gap')) / $longer, 'round', 'round', '(π(inside + t) − gap)/lengthening', $numbers.', gap '.Figures::trim($part->part->mm('gap')))->cut('Bangle', $part->part->wire, $part->times);
+            return $stretch->worked(SegmentKind::Round, ($round - $part->part->mm('gap')) / $longer, 'round', 'round', '(π(inside + t) − gap)/lengthening', $numbers.', gap '.Figures::trim($part->part->mm('gap')), beads: (new BoundBeads($part))->onWire())->cut('Bangle', $part->part->wire, $part->times);
         }
         if ($part->part->choice('style') === 'doubled') {
             return $this->doubled($part, $round);
@@ -173,7 +175,7 @@ final class Bangle implements Technique
 
         return $stretch
             ->worked(SegmentKind::Curl, $end, $words, 'end-1', 'half of both ends/lengthening', Figures::trim($part->part->mm('ends')).'/2/'.Figures::trim($longer, 4))->bend($words.' ends')
-            ->worked(SegmentKind::Round, $round / $longer, 'round', 'round', 'π(inside + t)/lengthening', $numbers)->bend($words.' starts')
+            ->worked(SegmentKind::Round, $round / $longer, 'round', 'round', 'π(inside + t)/lengthening', $numbers, beads: (new BoundBeads($part))->onWire())->bend($words.' starts')
             ->worked(SegmentKind::Curl, $end, $words, 'end-2', 'half of both ends/lengthening', Figures::trim($part->part->mm('ends')).'/2/'.Figures::trim($longer, 4))
             ->cut('Bangle', $part->part->wire, $part->times);
     }
@@ -186,7 +188,7 @@ final class Bangle implements Technique
 
         return (new Stretch($part))
             ->given(SegmentKind::Curl, $end, 'hook', 'end-1', 'as set')->bend('hook ends')
-            ->worked(SegmentKind::Round, $roundMm, 'once round', 'round', 'π(inside + d)', $numbers)->bend('fold starts')
+            ->worked(SegmentKind::Round, $roundMm, 'once round', 'round', 'π(inside + d)', $numbers, beads: (new BoundBeads($part))->onWire())->bend('fold starts')
             ->worked(SegmentKind::Arch, M_PI * 4 * $part->wireMm(), 'loop', 'fold', 'π(3d + d)', 'π × 4 × '.Figures::trim($part->wireMm(), 3))->bend('fold ends')
             ->worked(SegmentKind::Round, $roundMm, 'once round', 'round', 'π(inside + d)', $numbers)->bend('hook starts')
             ->given(SegmentKind::Curl, $end, 'hook', 'end-2', 'as set')
@@ -199,15 +201,15 @@ final class Bangle implements Technique
         $form = Forming::bangle($part->wire, $part->part->mm('inside'), $part->profile);
 
         return match ($event) {
-            'work ends' => [new Step($event, '', 'Round both ends', 'File both ends flat, then round, until nothing scratches.', [$part->mark('end-1'), $part->mark('end-2')], tool: 'file', cautions: [Caution::Filing])],
-            'work hammer' => $flat === null ? [] : [new Step($event, '', 'Hammer it', 'Hammer evenly from the middle out to '.$part->profile->size($flat->thicknessMm).', turn it and do the other face; it grows to '.Figures::trim($flat->lengthening() * 100, 0).' % of its length and '.$part->profile->size($flat->widthMm()).' wide.', [$part->mark('round')], tool: 'hammer, bench block', cautions: [Caution::Hammering])],
+            'work ends' => [new Step($event, '', 'Round both ends', 'File both ends flat, then round, until nothing scratches.', [$part->mark('end-1'), $part->mark('end-2')], tool: 'file', cautions: [Caution::Filing], operation: Operation::File)],
+            'work hammer' => $flat === null ? [] : [new Step($event, '', 'Hammer it', 'Hammer evenly from the middle out to '.$part->profile->size($flat->thicknessMm).', turn it and do the other face; it grows to '.Figures::trim($flat->lengthening() * 100, 0).' % of its length and '.$part->profile->size($flat->widthMm()).' wide.', [$part->mark('round')], tool: 'hammer, bench block', cautions: [Caution::Hammering], operation: Operation::Hammer)],
             'work round' => array_values(array_filter([
                 $part->part->choice('style') === 'doubled' ? new Step($event, '', 'Fold the wire', 'Fold it in the middle round a rod of '.$part->profile->size(3 * $part->wireMm()).' and lay both halves close side by side; bend both ends together to a hook, the tips turned back in.', [$part->mark('fold'), $part->mark('end-1'), $part->mark('end-2')], tool: 'mandrel, flat-nose pliers') : null,
-                $part->part->choice('style') === 'curled' ? new Step($event, '', 'Curl the ends', 'Turn each end to a curl in the round-nose pliers, both the same way out.', [$part->mark('end-1'), $part->mark('end-2')], 2, 'curls', tool: 'round-nose pliers') : null,
+                $part->part->choice('style') === 'curled' ? new Step($event, '', 'Curl the ends', 'Turn each end to a curl in the round-nose pliers, both the same way out.', [$part->mark('end-1'), $part->mark('end-2')], 2, 'curls', tool: 'round-nose pliers', operation: Operation::Spiral) : null,
                 new Step($event, '', 'Bend it round', 'Bend it round '.$form->where('mandrel', $part->profile).', let it spring, and form it again.'.$form->opens($part->profile), [$part->mark('round')], tool: 'bangle mandrel'),
             ])),
             'work beads' => (new BoundBeads($part))->steps(),
-            'work bind' => $part->part->count('stack') === 1 ? [] : [new Step($event, '', 'Bind the stack', 'Make all '.$part->part->count('stack').' alike, hold them side by side, openings together, and coil '.Figures::counted($part->part->count('binding_turns'), 'close turn').' round them opposite the opening. Trim both tails on the outside and press them in.', [$part->mark('binding')], $part->part->count('binding_turns'), 'turns', tool: 'fingers, chain-nose pliers, flush cutter', cautions: [Caution::CutEnds])],
+            'work bind' => $part->part->count('stack') === 1 ? [] : [new Step($event, '', 'Bind the stack', 'Make all '.$part->part->count('stack').' alike, hold them side by side, openings together, and coil '.Figures::counted($part->part->count('binding_turns'), 'close turn').' round them opposite the opening. Trim both tails on the outside and press them in.', [$part->mark('binding')], $part->part->count('binding_turns'), 'turns', tool: 'fingers, chain-nose pliers, flush cutter', cautions: [Caution::CutEnds], operation: Operation::Bind)],
             default => [],
         };
     }
@@ -241,7 +243,7 @@ final class Bangle implements Technique
         $r = ($part->part->mm('inside') + $this->thickMm($part)) / 2;
         [$middle, $covered] = [$this->middleMm($part, $place->yMm), (new BoundBeads($part))->coveredMm()];
         (new BoundBeads($part))->draw($sketch, function (float $at) use ($r, $middle, $covered): array {
-            $angle = M_PI / 2 + ($covered / 2 - $at) / $r;
+            $angle = M_PI / 2 - ($covered / 2 - $at) / $r;
 
             return [$r * cos($angle), $middle + $r * sin($angle), rad2deg($angle) + 90];
         });
@@ -333,10 +335,5 @@ final class Bangle implements Technique
             $points[] = [round($x + 3.4 * $d + $off, 3), round($y + 2 * $d, 3)];
             $sketch->through($points, $d, $metal, $part->mark($mark), $layer);
         }
-    }
-
-    public function tools(PartPlan $part): array
-    {
-        return ['flush cutter', 'file', 'round-nose pliers', 'hammer', 'bench block', 'bangle mandrel'];
     }
 }

@@ -10,9 +10,12 @@ use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Stringing;
+use Hebra\Core\Plan\Strung;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
@@ -69,6 +72,17 @@ final readonly class BoundBeads
         return self::isBound($part) ? [self::ROLE => new Wire(Metal::Sterling, WireSize::awg(28), Temper::DeadSoft)] : [];
     }
 
+    /** @return list<Strung> what is strung on the wire itself, from its first end on */
+    public function onWire(): array
+    {
+        return self::isBound($this->plan->part) ? [] : $this->plan->strung;
+    }
+
+    private function words(): string
+    {
+        return Stringing::words($this->plan->strung);
+    }
+
     /** How much of the frame they cover. */
     public function coveredMm(): float
     {
@@ -114,7 +128,7 @@ final readonly class BoundBeads
 
         return [(new Stretch($this->plan))
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the start, trimmed off')
-            ->worked(SegmentKind::Binding, $beads, Figures::counted($this->plan->beadCount(), 'bead'), 'binding', $rule, 'w = '.Figures::trim($w, 3), BeadWrap::SOURCE)
+            ->worked(SegmentKind::Binding, $beads, Figures::counted($this->plan->beadCount(), 'bead'), 'binding', $rule, 'w = '.Figures::trim($w, 3), BeadWrap::SOURCE, $this->plan->strung)
             ->worked(SegmentKind::Wraps, $this->wraps() * $seat->wrapMm(), Figures::counted($this->wraps(), 'wrap'), 'binding', 'N·√((π(D + w))² + w²)', $this->wraps().' × '.Figures::trim($seat->wrapMm(), 3))
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the end, trimmed off')
             ->cut('Binding', self::ROLE, $this->plan->times, self::ROLE)];
@@ -131,7 +145,7 @@ final readonly class BoundBeads
 
         return (new Stretch($this->plan))
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the start, trimmed off')
-            ->worked(SegmentKind::Binding, $passes, Figures::counted($this->plan->beadCount(), 'bead')." in {$rows} rows", 'binding', 'Σ π(W + w)/2 + b', 'w = '.Figures::trim($w, 3), 'geometry; common practice')
+            ->worked(SegmentKind::Binding, $passes, Figures::counted($this->plan->beadCount(), 'bead')." in {$rows} rows", 'binding', 'Σ π(W + w)/2 + b', 'w = '.Figures::trim($w, 3), 'geometry; common practice', $this->plan->strung)
             ->worked(SegmentKind::Wraps, $rows * Binding::endsMm($w, $core), 'turns at the ends', 'binding', 'rows · 4·√((π(D + w))² + w²)', $rows.' × '.Figures::trim(Binding::endsMm($w, $core), 3), 'geometry; two turns at each end are common practice')
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the end, trimmed off')
             ->cut('Binding', self::ROLE, $this->plan->times, self::ROLE);
@@ -143,9 +157,9 @@ final readonly class BoundBeads
         $rows = $this->rows();
 
         return [
-            new Step('work beads', '', 'Start the first row', 'Leave a tail and take two turns of the binding wire round the frame.', [$this->plan->mark('binding')], self::ROW_TURNS, 'turns', tool: 'fingers'),
-            new Step('work beads', '', 'Bind the rows', 'Bead by bead to the other end, half a turn round the frame behind each; two turns there, then back beside the first row, '.Figures::counted($rows, 'row').' in all: '.$this->plan->threading().'. The first pass teaches the rest: see how much wire is left.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $rows, 'rows', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush]),
-            new Step('work beads', '', 'End the binding', 'Two turns round the frame, trim both tails close, and press the ends in at the back.', [$this->plan->mark('binding')], self::ROW_TURNS, 'turns', tool: 'flush cutter', cautions: [Caution::CutEnds]),
+            new Step('work beads', '', 'Start the first row', 'Leave a tail and take two turns of the binding wire round the frame.', [$this->plan->mark('binding')], self::ROW_TURNS, 'turns', tool: 'fingers', operation: Operation::Bind),
+            (new Step('work beads', '', 'Bind the rows', 'Bead by bead to the other end, half a turn round the frame behind each; two turns there, then back beside the first row, '.Figures::counted($rows, 'row').' in all: '.$this->words().'. The first pass teaches the rest: see how much wire is left.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $rows, 'rows', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush], operation: Operation::Bind))->putting($this->plan->strung, $this->plan->cutKey(self::ROLE)),
+            new Step('work beads', '', 'End the binding', 'Two turns round the frame, trim both tails close, and press the ends in at the back.', [$this->plan->mark('binding')], self::ROW_TURNS, 'turns', tool: 'flush cutter', cautions: [Caution::CutEnds], operation: Operation::Bind),
         ];
     }
 
@@ -156,7 +170,7 @@ final readonly class BoundBeads
             return [];
         }
         if (! self::isBound($this->plan->part)) {
-            return [new Step('work beads', '', 'Thread the beads', 'In this order: '.$this->plan->threading().'.', [$this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers')];
+            return [(new Step('work beads', '', 'Thread the beads', 'In this order: '.$this->words().'.', [$this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread))->putting($this->plan->strung, $this->plan->cutKey())];
         }
         if ($this->rows() > 1) {
             return $this->rowSteps();
@@ -164,9 +178,9 @@ final readonly class BoundBeads
         $coil = $this->plan->part->count('end_coil');
 
         return array_values(array_filter([
-            $coil === 0 ? null : new Step('work beads', '', 'Start the binding', 'Leave a tail, and coil '.Figures::counted($coil, 'close turn').' of the binding wire round the frame.', [$this->plan->mark('binding')], $coil, 'turns', tool: 'fingers'),
-            new Step('work beads', '', 'Bind the beads on', 'One bead at a time, '.($this->plan->part->choice('beads_sit') === 'astride' ? 'half on either side of the frame' : 'seated on the frame').', with '.Figures::counted($this->plan->part->count('between'), 'wrap').' pulled tight between: '.$this->plan->threading().'.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush]),
-            $coil === 0 ? null : new Step('work beads', '', 'End the binding', 'Coil '.Figures::counted($coil, 'turn').' to match the start. Trim both tails close, and press the ends in at the back.', [$this->plan->mark('binding')], $coil, 'turns', tool: 'flush cutter', cautions: [Caution::CutEnds]),
+            $coil === 0 ? null : new Step('work beads', '', 'Start the binding', 'Leave a tail, and coil '.Figures::counted($coil, 'close turn').' of the binding wire round the frame.', [$this->plan->mark('binding')], $coil, 'turns', tool: 'fingers', operation: Operation::Bind),
+            (new Step('work beads', '', 'Bind the beads on', 'One bead at a time, '.($this->plan->part->choice('beads_sit') === 'astride' ? 'half on either side of the frame' : 'seated on the frame').', with '.Figures::counted($this->plan->part->count('between'), 'wrap').' pulled tight between: '.$this->words().'.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush], operation: Operation::Bind))->putting($this->plan->strung, $this->plan->cutKey(self::ROLE)),
+            $coil === 0 ? null : new Step('work beads', '', 'End the binding', 'Coil '.Figures::counted($coil, 'turn').' to match the start. Trim both tails close, and press the ends in at the back.', [$this->plan->mark('binding')], $coil, 'turns', tool: 'flush cutter', cautions: [Caution::CutEnds], operation: Operation::Bind),
         ]));
     }
 

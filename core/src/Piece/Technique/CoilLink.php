@@ -17,9 +17,11 @@ use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Stringing;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
@@ -162,7 +164,7 @@ final class CoilLink implements Technique
         return ['top' => $eye('top'), 'bottom' => $eye('bottom')];
     }
 
-    public function along(): array
+    public function along(PartPlan $part): array
     {
         return ['coil', 'top', 'slide', 'bottom'];
     }
@@ -216,7 +218,7 @@ final class CoilLink implements Technique
         return (new Stretch($part))
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'coil-tail', 'what the fingers hold, trimmed off')
             ->worked(SegmentKind::Coil, $bare / 2, 'bare turns', 'coil', 'N·√((π(c + w))² + w²)', self::BARE_TURNS.' × '.Figures::trim($bare / 2 / self::BARE_TURNS, 3))
-            ->worked(SegmentKind::Seat, $part->stackMm(), Figures::counted($part->beadCount(), 'bead'), 'beads', 'sum of bead lengths', Figures::trim($part->stackMm()))
+            ->worked(SegmentKind::Seat, $part->stackMm(), Figures::counted($part->beadCount(), 'bead'), 'beads', 'sum of bead lengths', Figures::trim($part->stackMm()), beads: $part->strung)
             ->worked(SegmentKind::Coil, $bare / 2, 'bare turns', 'coil', 'N·√((π(c + w))² + w²)', self::BARE_TURNS.' × '.Figures::trim($bare / 2 / self::BARE_TURNS, 3))
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'coil-tail', 'what the fingers hold, trimmed off')
             ->cut('Coil', 'coil', $part->times, 'coil');
@@ -232,13 +234,13 @@ final class CoilLink implements Technique
         $turn = function (string $place) use ($part, $event): array {
             $form = Forming::loop($part->wire, $part->part->mm($place.'_inside'), $part->profile);
 
-            return [new Step($event, '', "Turn the {$place} eye", 'Bend square at the end of the coil and roll a plain eye round '.$form->where('mark of the round-nose pliers', $part->profile).'.'.$form->opens($part->profile), [$part->mark($place.'-loop')], tool: 'round-nose pliers', cautions: [Caution::CutEnds])];
+            return [new Step($event, '', "Turn the {$place} eye", 'Bend square at the end of the coil and roll a plain eye round '.$form->where('mark of the round-nose pliers', $part->profile).'.'.$form->opens($part->profile), [$part->mark($place.'-loop')], tool: 'round-nose pliers', cautions: [Caution::CutEnds], operation: Operation::Eye)];
         };
 
         return match ($event) {
-            'work coil' => $this->isBeaded ? $this->beadedSteps($part, $event) : ($this->isTwice($part->part) ? $this->twiceSteps($part, $event) : [new Step($event, '', 'Wind the coil', 'Hold the tail and wind close turns on a piece of the core wire until they measure '.$part->profile->length($part->part->mm('length')).'. Trim both tails flush.', [$part->mark('coil')], (int) round($this->coil($part)->turns), 'turns', tool: 'pin vice or fingers', cautions: [Caution::CutEnds])]),
+            'work coil' => $this->isBeaded ? $this->beadedSteps($part, $event) : ($this->isTwice($part->part) ? $this->twiceSteps($part, $event) : [new Step($event, '', 'Wind the coil', 'Hold the tail and wind close turns on a piece of the core wire until they measure '.$part->profile->length($part->part->mm('length')).'. Trim both tails flush.', [$part->mark('coil')], (int) round($this->coil($part)->turns), 'turns', tool: 'pin vice or fingers', cautions: [Caution::CutEnds], operation: Operation::Coil)]),
             'form top' => $turn('top'),
-            'work slide' => [new Step($event, '', 'Slide the coil on', 'Push the coil up against the eye. Nothing can go on once the second eye is turned.', [$part->mark('coil')], tool: 'fingers')],
+            'work slide' => [new Step($event, '', 'Slide the coil on', 'Push the coil up against the eye. Nothing can go on once the second eye is turned.', [$part->mark('coil')], tool: 'fingers', operation: Operation::Thread)],
             'form bottom' => $turn('bottom'),
             default => [],
         };
@@ -248,8 +250,8 @@ final class CoilLink implements Technique
     private function beadedSteps(PartPlan $part, string $event): array
     {
         return [
-            new Step($event, '', 'String the beads', 'On the wire that is wound: '.$part->threading().'.', [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers'),
-            new Step($event, '', 'Wind the beaded coil', 'On a piece of the core wire: '.Figures::counted(self::BARE_TURNS, 'bare turn').', then wind the beads on against each other, row by row, '.Figures::trim($this->beads($part)->turns, 1).' turns, and '.Figures::counted(self::BARE_TURNS, 'bare turn').' more. It measures '.$part->profile->length($this->lengthMm($part)).'. Trim both tails flush.', [$part->mark('coil'), $part->mark('beads')], (int) max(1, round($this->beads($part)->turns)), 'turns', tool: 'pin vice or fingers', cautions: [Caution::Crush, Caution::CutEnds]),
+            ...($part->strung === [] ? [] : [(new Step($event, '', 'String the beads', 'On the wire that is wound: '.Stringing::words($part->strung).'.', [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread))->putting($part->strung, $part->cutKey('coil'))]),
+            new Step($event, '', 'Wind the beaded coil', 'On a piece of the core wire: '.Figures::counted(self::BARE_TURNS, 'bare turn').', then wind the beads on against each other, row by row, '.Figures::trim($this->beads($part)->turns, 1).' turns, and '.Figures::counted(self::BARE_TURNS, 'bare turn').' more. It measures '.$part->profile->length($this->lengthMm($part)).'. Trim both tails flush.', [$part->mark('coil'), $part->mark('beads')], (int) max(1, round($this->beads($part)->turns)), 'turns', tool: 'pin vice or fingers', cautions: [Caution::Crush, Caution::CutEnds], operation: Operation::Coil),
         ];
     }
 
@@ -259,8 +261,8 @@ final class CoilLink implements Technique
         $twice = $this->twice($part);
 
         return [
-            new Step($event, '', 'Wind the first coil', 'Wind the fine wire close on the inner wire until the coil measures '.$part->profile->length($twice->firstCoilLengthMm()).'. Leave it on.', [$part->mark('coil')], tool: 'pin vice or winder', cautions: [Caution::CutEnds]),
-            new Step($event, '', 'Wind the coil round the core', 'Wind coil and inner wire together round a piece of the core wire, each turn against the last, until they measure '.$part->profile->length($part->part->mm('length')).'. Tuck both ends of the inner wire in and trim.', [$part->mark('coil'), $part->mark('inner')], (int) max(1, round($twice->turns())), 'turns', tool: 'fingers', cautions: [Caution::CutEnds]),
+            new Step($event, '', 'Wind the first coil', 'Wind the fine wire close on the inner wire until the coil measures '.$part->profile->length($twice->firstCoilLengthMm()).'. Leave it on.', [$part->mark('coil')], tool: 'pin vice or winder', cautions: [Caution::CutEnds], operation: Operation::Coil),
+            new Step($event, '', 'Wind the coil round the core', 'Wind coil and inner wire together round a piece of the core wire, each turn against the last, until they measure '.$part->profile->length($part->part->mm('length')).'. Tuck both ends of the inner wire in and trim.', [$part->mark('coil'), $part->mark('inner')], (int) max(1, round($twice->turns())), 'turns', tool: 'fingers', cautions: [Caution::CutEnds], operation: Operation::Coil),
         ];
     }
 

@@ -20,6 +20,7 @@ use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\ReadyMade;
 use Hebra\Core\Plan\Segment;
@@ -113,7 +114,7 @@ final class EarWire implements Technique
         return ['bottom' => new Eye("{$instance}/bottom", EyeKind::Openable, $part->part->mm('eye'), $part->wireMm(), 'ear wire’s eye', $part->mark('eye'))];
     }
 
-    public function along(): array
+    public function along(PartPlan $part): array
     {
         return ['bottom'];
     }
@@ -126,6 +127,11 @@ final class EarWire implements Technique
     public function cuts(PartPlan $part): array
     {
         return Bought::cuts($part, $this->cut($part));
+    }
+
+    public function isBought(Part $part): bool
+    {
+        return Bought::is($part);
     }
 
     public function readyMade(PartPlan $part): array
@@ -185,10 +191,10 @@ final class EarWire implements Technique
         [$onEye, $onArch] = [$eye->where('mark of the round-nose pliers', $profile), $arch->where('mandrel', $profile)];
         $school = $profile->schools->choice(School::Hammering);
         $steps = [
-            new Step($event, '', 'Round the ear end', 'File the end that goes through the ear until it is smooth and round to the fingertip.', [$part->mark('back')], tool: 'needle file', cautions: [Caution::Filing, Caution::Piercing]),
-            new Step($event, '', 'Turn the eye', "At the other end roll a plain eye round {$onEye}, then kick it back to the middle.".$eye->opens($profile), [$part->mark('eye')], tool: self::bare($onEye)),
-            new Step($event, '', 'Bend the arch', 'Leave '.$profile->length($part->part->mm('front'))." straight above the eye, then bend half a turn round {$onArch}, with the eye facing outwards.".$arch->opens($profile), [$part->mark('front'), $part->mark('arch')], tool: self::bare($onArch)),
-            new Step($event, '', 'Flick the back leg', 'Lift the last few millimetres of the back leg a little outwards, so that it slides in and does not slip out.', [$part->mark('back')], tool: 'chain-nose pliers'),
+            new Step($event, '', 'Round the ear end', 'File the end that goes through the ear until it is smooth and round to the fingertip.', [$part->mark('back')], tool: 'needle file', cautions: [Caution::Filing, Caution::Piercing], operation: Operation::File),
+            new Step($event, '', 'Turn the eye', "At the other end roll a plain eye round {$onEye}, then kick it back to the middle.".$eye->opens($profile), [$part->mark('eye')], tool: self::bare($onEye), operation: Operation::Eye),
+            new Step($event, '', 'Bend the arch', 'Leave '.$profile->length($part->part->mm('front'))." straight above the eye, then bend half a turn round {$onArch}, with the eye facing outwards.".$arch->opens($profile), [$part->mark('front'), $part->mark('arch')], tool: self::bare($onArch), operation: Operation::Bend),
+            new Step($event, '', 'Flick the back leg', 'Lift the last few millimetres of the back leg a little outwards, so that it slides in and does not slip out.', [$part->mark('back')], tool: 'chain-nose pliers', operation: Operation::Bend),
         ];
         if ($school === 'before-and-after') {
             array_unshift($steps, $this->hammerStep($event, $part, 'Hammer it straight first', 'Lay the wire on the block and tap along the middle, turning it, so that it stiffens and stays round. Straighten it again.', 'arch'));
@@ -210,16 +216,16 @@ final class EarWire implements Technique
         $eye = Forming::loop($part->wire, $part->part->mm('eye'), $profile);
 
         return [
-            new Step($event, '', 'Round the post', 'File the end that goes through the ear until it is smooth and round to the fingertip.', [$part->mark('post')], tool: 'needle file', cautions: [Caution::Filing, Caution::Piercing]),
-            new Step($event, '', 'Turn the eye', 'At the other end roll a plain eye round '.$eye->where('mark of the round-nose pliers', $profile).'.'.$eye->opens($profile), [$part->mark('eye')], tool: 'round-nose pliers'),
-            new Step($event, '', 'Wind the pad', 'Leave '.$profile->length($part->part->mm('post')).' for the post and wind the wire flat from there outwards, '.Figures::counted($part->part->count('pad'), 'turn').', until the eye lies at its edge.', [$part->mark('pad')], tool: 'round-nose pliers, smooth jaws'),
-            new Step($event, '', 'Bend the post back', 'Bend the post square to the back, at the very middle of the pad.', [$part->mark('post')], tool: 'chain-nose pliers'),
+            new Step($event, '', 'Round the post', 'File the end that goes through the ear until it is smooth and round to the fingertip.', [$part->mark('post')], tool: 'needle file', cautions: [Caution::Filing, Caution::Piercing], operation: Operation::File),
+            new Step($event, '', 'Turn the eye', 'At the other end roll a plain eye round '.$eye->where('mark of the round-nose pliers', $profile).'.'.$eye->opens($profile), [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye),
+            new Step($event, '', 'Wind the pad', 'Leave '.$profile->length($part->part->mm('post')).' for the post and wind the wire flat from there outwards, '.Figures::counted($part->part->count('pad'), 'turn').', until the eye lies at its edge.', [$part->mark('pad')], tool: 'round-nose pliers, smooth-jaw pliers', operation: Operation::Spiral),
+            new Step($event, '', 'Bend the post back', 'Bend the post square to the back, at the very middle of the pad.', [$part->mark('post')], tool: 'chain-nose pliers', operation: Operation::Bend),
         ];
     }
 
     private function hammerStep(string $event, PartPlan $part, string $title, string $text, string $mark): Step
     {
-        return new Step($event, '', $title, $text, [$part->mark($mark)], tool: 'hammer, bench block', cautions: [Caution::Hammering]);
+        return new Step($event, '', $title, $text, [$part->mark($mark)], tool: 'hammer, bench block', cautions: [Caution::Hammering], operation: Operation::Hammer);
     }
 
     private static function bare(string $on): string
@@ -304,13 +310,5 @@ final class EarWire implements Technique
         $sketch->eye($eyeTop, $part->part->mm('eye'), $d, true, $metal, $part->mark('eye'));
 
         return ['bottom' => new Placement($eyeTop + $part->part->mm('eye'), false)];
-    }
-
-    public function tools(PartPlan $part): array
-    {
-        $arch = Forming::arch($part->wire, $part->part->mm('arch'), $part->profile);
-        $hammer = $part->profile->schools->is(School::Hammering, 'never') ? [] : ['hammer', 'bench block'];
-
-        return ['flush cutter', 'needle file', 'round-nose pliers', 'chain-nose pliers', self::bare($arch->where('mandrel', $part->profile)), ...$hammer];
     }
 }

@@ -107,15 +107,15 @@ final class HeadPin implements Technique
 
     public function facesAcross(PartPlan $part): ?bool
     {
-        return ! $this->isBought($part) && PinFoot::isFlat($part->part->choice('stop')) ? $part->part->is('turned') : null;
+        return ! $this->isReadyPin($part) && PinFoot::isFlat($part->part->choice('stop')) ? $part->part->is('turned') : null;
     }
 
-    public function along(): array
+    public function along(PartPlan $part): array
     {
         return ['thread', 'top'];
     }
 
-    public function isBought(PartPlan $part): bool
+    private function isReadyPin(PartPlan $part): bool
     {
         return $part->part->choice('source') === 'bought';
     }
@@ -137,7 +137,7 @@ final class HeadPin implements Technique
 
     private function cut(PartPlan $part): Cut
     {
-        return $this->isBought($part) ? $this->boughtPin($part) : $this->cutFromWire($part);
+        return $this->isReadyPin($part) ? $this->boughtPin($part) : $this->cutFromWire($part);
     }
 
     private function cutFromWire(PartPlan $part): Cut
@@ -146,7 +146,7 @@ final class HeadPin implements Technique
         $foot = $first->lengthMm;
         $segments = [
             $first,
-            ...(new Threading($part))->segments(),
+            ...Threading::fromFoot($part)->segments(),
             ...$this->end($part)->segments(),
         ];
         $bends = [new BendMark($foot, 'foot ends'), new BendMark($foot + $part->stackMm() + $this->end($part)->loop->neckMm(), 'bend square')];
@@ -159,7 +159,7 @@ final class HeadPin implements Technique
         $fit = $this->pinFit($part);
         $kept = array_filter($this->end($part)->segments(), fn (Segment $segment): bool => $segment->kind->stays());
         /** @var non-empty-list<Segment> $segments */
-        $segments = [...(new Threading($part))->segments(), ...array_values($kept)];
+        $segments = [...Threading::fromFoot($part)->segments(), ...array_values($kept)];
         if ($fit->trimmedMm() > 0) {
             $segments[] = Segment::given(SegmentKind::Trim, $fit->trimmedMm(), 'trimmed', $part->mark('top-tail'), 'pin − beads − neck − loop − wraps', 'common practice');
         }
@@ -189,7 +189,7 @@ final class HeadPin implements Technique
     public function steps(PartPlan $part, string $event): array
     {
         return match ($event) {
-            'thread' => [...$this->footSteps($part), ...(new Threading($part))->steps()],
+            'thread' => [...$this->footSteps($part), ...Threading::fromFoot($part)->steps()],
             'form top' => $this->end($part)->formSteps(false),
             'close top' => $this->end($part)->closeSteps(),
             default => [],
@@ -199,7 +199,7 @@ final class HeadPin implements Technique
     /** @return list<Step> */
     private function footSteps(PartPlan $part): array
     {
-        if ($this->isBought($part)) {
+        if ($this->isReadyPin($part)) {
             return [];
         }
 
@@ -209,10 +209,11 @@ final class HeadPin implements Technique
     public function checks(PartPlan $part): array
     {
         $checks = $part->strung === [] ? [new Check(Level::Note, 'empty drop', 'Nothing hangs on this head pin yet: add a bead.', $part->part->id)] : [];
-        if ($this->isBought($part)) {
+        if ($this->isReadyPin($part)) {
             return [...$checks, $this->pinCheck($part)];
         }
-        $last = $part->strung[0]->bead ?? null;
+        // The bead at the foot is the first that is pushed on.
+        $last = (Threading::fromFoot($part)->order()[0] ?? null)?->bead;
         $foot = new PinFoot($part);
         if ($last !== null && $foot->widthMm() <= $last->holeMm) {
             $wider = $foot->widened($last->holeMm);
@@ -254,8 +255,8 @@ final class HeadPin implements Technique
         $beadsFrom = $place->yMm + $end->loop->reachMm();
         $footFrom = $beadsFrom + $part->stackMm();
         $end->draw($sketch, $place->yMm, $place->facing);
-        (new Threading($part))->draw($sketch, $beadsFrom);
-        if ($this->isBought($part)) {
+        Threading::fromFoot($part)->draw($sketch, $beadsFrom);
+        if ($this->isReadyPin($part)) {
             $y = $footFrom + $part->wireMm() / 2;
             $sketch->stroke(new Stroke([['M', -$part->wireMm(), $y], ['L', $part->wireMm(), $y]], $part->wireMm(), $part->wire->metal, 1, $part->mark('foot')));
         } else {
@@ -266,11 +267,6 @@ final class HeadPin implements Technique
         }
 
         return [];
-    }
-
-    public function tools(PartPlan $part): array
-    {
-        return ['flush cutter', 'round-nose pliers', 'chain-nose pliers'];
     }
 
     private function end(PartPlan $part): WrappedEnd

@@ -16,6 +16,7 @@ use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
@@ -107,7 +108,7 @@ final class HookClasp implements Technique
         return new Clasp($this->isS($part->part) ? 'S' : 'hook', 1.5 * $part->wireMm(), holdsMm: $part->part->mm('bend'));
     }
 
-    public function along(): array
+    public function along(PartPlan $part): array
     {
         return ['hook', 'top', 'bottom'];
     }
@@ -120,6 +121,11 @@ final class HookClasp implements Technique
     public function cuts(PartPlan $part): array
     {
         return Bought::cuts($part, $this->cut($part));
+    }
+
+    public function isBought(Part $part): bool
+    {
+        return Bought::is($part);
     }
 
     public function readyMade(PartPlan $part): array
@@ -158,15 +164,15 @@ final class HookClasp implements Technique
         $far = $this->turns($part->part) > 0.5 ? 'two thirds of a turn' : 'half a turn';
         if ($event === 'work hook') {
             return [
-                new Step($event, '', 'Round the tip', 'File the end that will catch cloth and skin until it is round and smooth, and turn its last millimetre out.', [$part->mark('tip')], tool: 'needle file', cautions: [Caution::Filing]),
-                new Step($event, '', 'Bend the hook', 'Leave '.$profile->length($part->part->mm('tip'))." and bend {$far} round ".$bend->where('mandrel', $profile).'; close it until the tip almost meets the shank.'.$bend->opens($profile), [$part->mark('hook')], tool: 'mandrel'),
-                new Step($event, '', 'Hammer the hook', 'A few light taps on the bend, one face, then the other: it stiffens.', [$part->mark('hook')], tool: 'hammer, bench block', cautions: [Caution::Hammering]),
+                new Step($event, '', 'Round the tip', 'File the end that will catch cloth and skin until it is round and smooth, and turn its last millimetre out.', [$part->mark('tip')], tool: 'needle file', cautions: [Caution::Filing], operation: Operation::File),
+                new Step($event, '', 'Bend the hook', 'Leave '.$profile->length($part->part->mm('tip'))." and bend {$far} round ".$bend->where('mandrel', $profile).'; close it until the tip almost meets the shank.'.$bend->opens($profile), [$part->mark('hook')], tool: 'mandrel', operation: Operation::Bend),
+                new Step($event, '', 'Hammer the hook', 'A few light taps on the bend, one face, then the other: it stiffens.', [$part->mark('hook')], tool: 'hammer, bench block', cautions: [Caution::Hammering], operation: Operation::Hammer),
             ];
         }
 
         return [$isS
-            ? new Step($event, '', 'Bend the other end', "Bend {$far} the other way round ".$bend->where('mandrel', $profile).', flat in one plane with the first, and close its tip against the shank once the chain hangs in it.', [$part->mark('eye')], tool: 'mandrel')
-            : new Step($event, '', 'Turn the eye', 'Roll the eye at the other end round '.$eye->where('mark of the round-nose pliers', $profile).', at right angles to the hook.', [$part->mark('eye')], tool: 'round-nose pliers')];
+            ? new Step($event, '', 'Bend the other end', "Bend {$far} the other way round ".$bend->where('mandrel', $profile).', flat in one plane with the first, and close its tip against the shank once the chain hangs in it.', [$part->mark('eye')], tool: 'mandrel', operation: Operation::Bend)
+            : new Step($event, '', 'Turn the eye', 'Roll the eye at the other end round '.$eye->where('mark of the round-nose pliers', $profile).', at right angles to the hook.', [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye)];
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
@@ -207,10 +213,5 @@ final class HookClasp implements Technique
         [$x, $y] = $points[40];
         [$dx, $dy] = [$side * sin($angle), $down * cos($angle)];
         $sketch->through([[$x, $y], [round($x + 0.75 * $tip * $dx - $side * 0.06 * $tip, 3), round($y + 0.75 * $tip * $dy, 3)], [round($x + $tip * $dx + $side * 0.12 * $tip, 3), round($y + $tip * $dy, 3)]], $d, $metal, $part->mark($tipMark));
-    }
-
-    public function tools(PartPlan $part): array
-    {
-        return ['flush cutter', 'needle file', 'round-nose pliers', 'hammer', 'bench block'];
     }
 }

@@ -16,6 +16,7 @@ use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
@@ -106,7 +107,7 @@ final class Hoop implements Technique
         return ['bottom' => new Eye("{$instance}/bottom", EyeKind::Openable, $part->part->mm('diameter') - $part->wireMm(), $part->wireMm(), 'hoop', $part->mark('round'), true)];
     }
 
-    public function along(): array
+    public function along(PartPlan $part): array
     {
         return ['eye', 'beads', 'bottom'];
     }
@@ -122,7 +123,7 @@ final class Hoop implements Technique
 
         return [(new Stretch($part))
             ->loop($part->part->mm('eye'), $d, 'eye', 'eye')->bend('eye ends')
-            ->worked(SegmentKind::Round, M_PI * $diameter, 'round', 'round', 'π·diameter', 'π × '.Figures::trim($diameter))->bend('hook starts')
+            ->worked(SegmentKind::Round, M_PI * $diameter, 'round', 'round', 'π·diameter', 'π × '.Figures::trim($diameter), beads: (new BoundBeads($part))->onWire())->bend('hook starts')
             ->given(SegmentKind::Straight, $part->part->mm('hook'), 'hook', 'hook', 'bent out a little, to catch in the eye')
             ->cut('Hoop', $part->part->wire, $part->times), ...(new BoundBeads($part))->cuts()];
     }
@@ -136,10 +137,10 @@ final class Hoop implements Technique
 
         return match ($event) {
             'work eye' => [
-                new Step($event, '', 'Round the ear end', 'File the end that goes through the ear until it is smooth and round to the fingertip.', [$part->mark('hook')], tool: 'needle file', cautions: [Caution::Filing, Caution::Piercing]),
-                new Step($event, '', 'Turn the eye', "At the other end roll a small eye round {$onEye}.".$eye->opens($profile), [$part->mark('eye')], tool: 'round-nose pliers'),
+                new Step($event, '', 'Round the ear end', 'File the end that goes through the ear until it is smooth and round to the fingertip.', [$part->mark('hook')], tool: 'needle file', cautions: [Caution::Filing, Caution::Piercing], operation: Operation::File),
+                new Step($event, '', 'Turn the eye', "At the other end roll a small eye round {$onEye}.".$eye->opens($profile), [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye),
                 new Step($event, '', 'Bend it round', 'Bend the rest round '.$round->where('mandrel', $profile).', the eye in the plane of the hoop.'.$round->opens($profile), [$part->mark('round')], tool: 'mandrel'),
-                new Step($event, '', 'Try the lock', 'Bend the last '.$profile->length($part->part->mm('hook')).' out a little and hook it into the eye: it must hold by itself before any bead goes on.', [$part->mark('hook'), $part->mark('eye')], tool: 'chain-nose pliers'),
+                new Step($event, '', 'Try the lock', 'Bend the last '.$profile->length($part->part->mm('hook')).' out a little and hook it into the eye: it must hold by itself before any bead goes on.', [$part->mark('hook'), $part->mark('eye')], tool: 'chain-nose pliers', operation: Operation::Try),
             ],
             'work beads' => (new BoundBeads($part))->steps(),
             default => [],
@@ -170,12 +171,12 @@ final class Hoop implements Technique
             $checks[] = new Check(Level::Ok, 'lock', 'Hook and eye stand in line, and the hook catches behind the eye.', $part->part->id);
         }
         if ($part->part->choice('beads_sit') === 'strung') {
-            foreach ($part->strung as $strung) {
+            // What stops at the eye stops all behind it.
+            foreach (array_slice($part->strung, 0, 1) as $strung) {
                 if ($part->part->mm('eye') + 2 * $part->wireMm() <= $strung->bead->holeMm) {
                     $checks[] = new Check(Level::Warn, 'eye', 'The eye is narrower than the hole of the '.$strung->bead->words().', which slips over it.', $part->part->id, [
                         new Way('Turn a larger eye', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'eye', 'value' => round($strung->bead->holeMm + 0.3, 1).' mm']),
                     ]);
-                    break;
                 }
             }
         }
@@ -196,20 +197,13 @@ final class Hoop implements Technique
         $hook = $part->part->mm('hook');
         $sketch->through([[$hx, $hy], [$hx + $hook * 0.55, $hy - $eye], [$hx + $hook * 0.95, $hy - $eye * 1.5]], $d, $metal, $part->mark('hook'), 2);
         $covered = (new BoundBeads($part))->coveredMm();
-        // The beads lie about the lowest point.
+        // The beads lie about the lowest point, the first of them nearest to the eye.
         (new BoundBeads($part))->draw($sketch, function (float $at) use ($r, $middle, $covered): array {
-            $angle = M_PI / 2 + ($covered / 2 - $at) / $r;
+            $angle = M_PI / 2 - ($covered / 2 - $at) / $r;
 
-            return [$r * cos($angle), $middle + $r * sin($angle), rad2deg($angle) - 90 + 180];
+            return [$r * cos($angle), $middle + $r * sin($angle), rad2deg($angle) + 90];
         });
 
         return ['bottom' => new Placement($middle + $r - $d / 2, false)];
-    }
-
-    public function tools(PartPlan $part): array
-    {
-        $round = Forming::arch($part->wire, $part->part->mm('diameter') - $part->wireMm(), $part->profile);
-
-        return ['flush cutter', 'needle file', 'round-nose pliers', 'chain-nose pliers', preg_replace('/^the /', '', $round->where('mandrel', $part->profile)) ?? ''];
     }
 }

@@ -8,6 +8,7 @@ use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
@@ -16,6 +17,7 @@ use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Wants;
@@ -73,12 +75,12 @@ final class JumpRing implements Technique
     public function eyes(PartPlan $part, string $instance): array
     {
         $kind = $part->part->is('closed') ? EyeKind::Closed : EyeKind::Openable;
-        $eye = fn (string $name): Eye => new Eye("{$instance}/{$name}", $kind, $part->part->mm('inside'), $part->wireMm(), 'ring', $part->mark('ring'));
+        $eye = fn (string $name): Eye => new Eye("{$instance}/{$name}", $kind, $part->part->mm('inside'), $part->wireMm(), 'ring', $part->mark('ring'), one: 'ring');
 
         return ['top' => $eye('top'), 'bottom' => $eye('bottom')];
     }
 
-    public function along(): array
+    public function along(PartPlan $part): array
     {
         return ['top', 'bottom'];
     }
@@ -98,6 +100,11 @@ final class JumpRing implements Technique
         return (new Stretch($part))->loop($part->part->mm('inside'), $part->wireMm(), 'ring', 'ring')->cut('Ring', $part->part->wire, $part->times);
     }
 
+    public function isBought(Part $part): bool
+    {
+        return Bought::is($part);
+    }
+
     public function readyMade(PartPlan $part): array
     {
         return Bought::ready($part, $this->cut($part), ($part->part->is('closed') ? 'soldered ring ' : 'jump ring ').Figures::mm($part->part->mm('inside')).' inside');
@@ -110,14 +117,14 @@ final class JumpRing implements Technique
         }
         $on = Forming::loop($part->wire, $part->part->mm('inside'), $part->profile)->where('mandrel', $part->profile);
 
-        return [new Step($event, '', 'Make the ring', "Wind it close on {$on} with all the others, one turn more than there are rings, and cut the coil down one side; both ends flush.", [$part->mark('ring')], tool: 'mandrel, flush cutter or saw', cautions: [Caution::CutEnds])];
+        return [new Step($event, '', 'Make the ring', "Wind it close on {$on} with all the others, one turn more than there are rings, and cut the coil down one side; both ends flush.", [$part->mark('ring')], tool: 'mandrel, flush cutter or saw', cautions: [Caution::CutEnds], operation: Operation::Coil)];
     }
 
     public function checks(PartPlan $part): array
     {
         $ratio = $part->part->mm('inside') / $part->wireMm();
 
-        return $ratio <= 8 ? [] : [new Check(Level::Note, 'aspect ratio', 'The ring is '.Figures::trim($ratio, 1).' times as wide as its wire is thick: thin for its size, it bends open easily.', $part->part->id)];
+        return $ratio <= 8 || $part->part->is('closed') ? [] : [new Check(Level::Note, 'aspect ratio', 'The ring is '.Figures::trim($ratio, 1).' times as wide as its wire is thick: thin for its size, it bends open easily.', $part->part->id)];
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
@@ -125,10 +132,5 @@ final class JumpRing implements Technique
         $sketch->eye($place->yMm, $part->part->mm('inside'), $part->wireMm(), $place->facing, $part->wire->metal, $part->mark('ring'));
 
         return ['bottom' => new Placement($place->yMm + $part->part->mm('inside'), ! $place->facing)];
-    }
-
-    public function tools(PartPlan $part): array
-    {
-        return ['flush cutter', 'two pairs of pliers', preg_replace('/^the /', '', Forming::loop($part->wire, $part->part->mm('inside'), $part->profile)->where('mandrel', $part->profile)) ?? ''];
     }
 }

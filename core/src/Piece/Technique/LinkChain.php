@@ -16,6 +16,7 @@ use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\ReadyMade;
 use Hebra\Core\Plan\Step;
@@ -100,7 +101,7 @@ final class LinkChain implements Technique
         return ['top' => $eye('top', 'chain’s first link'), 'bottom' => $eye('bottom', 'chain’s last link')];
     }
 
-    public function along(): array
+    public function along(PartPlan $part): array
     {
         return ['top', 'bottom'];
     }
@@ -121,6 +122,11 @@ final class LinkChain implements Technique
         return 2 * max(0.0, $part->mm('inside') - $part->mm('wide')) + M_PI * ($part->mm('wide') + $wireMm);
     }
 
+    public function isBought(Part $part): bool
+    {
+        return true;
+    }
+
     public function readyMade(PartPlan $part): array
     {
         $links = $part->part->count('links');
@@ -139,12 +145,12 @@ final class LinkChain implements Technique
         }
         $links = $part->part->count('links');
         if ($this->isSoldered($part->part) && $part->part->choice('bought') === 'cut') {
-            return [new Step($event, '', 'Count the links', "It must have {$links} links: chain is matched link for link, not by the ruler.", [$part->mark('links')], $links, 'links', tool: 'fingers')];
+            return [new Step($event, '', 'Count the links', "It must have {$links} links: chain is matched link for link, not by the ruler.", [$part->mark('links')], $links, 'links', tool: 'fingers', operation: Operation::Count)];
         }
 
         return [$this->isSoldered($part->part)
-            ? new Step($event, '', 'Cut the chain', "Count {$links} links and cut through the next one, which is lost.", [$part->mark('links')], $links, 'links', tool: 'flush cutter', cautions: [Caution::CutEnds])
-            : new Step($event, '', 'Part the chain', "Count {$links} links, open the next one sideways and take them off; close it again.", [$part->mark('links')], $links, 'links', tool: 'two pairs of pliers')];
+            ? new Step($event, '', 'Cut the chain', "Count {$links} links and cut through the next one, which is lost.", [$part->mark('links')], $links, 'links', tool: 'flush cutter', cautions: [Caution::CutEnds], operation: Operation::Cut)
+            : new Step($event, '', 'Part the chain', "Count {$links} links, open the next one sideways and take them off; close it again.", [$part->mark('links')], $links, 'links', tool: 'two pairs of pliers', operation: Operation::Open)];
     }
 
     public function checks(PartPlan $part): array
@@ -179,10 +185,5 @@ final class LinkChain implements Technique
         }
 
         return ['bottom' => new Placement($place->yMm + $links * $long, $links % 2 === 1 ? ! $place->facing : $place->facing)];
-    }
-
-    public function tools(PartPlan $part): array
-    {
-        return $this->isSoldered($part->part) ? ['flush cutter'] : ['two pairs of pliers'];
     }
 }

@@ -15,9 +15,11 @@ use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Stringing;
 use Hebra\Core\Plan\Strung;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
@@ -64,7 +66,7 @@ final class MemoryBracelet implements Technique
     {
         return [
             Parameter::length('coil', 'coil, to the middle', 55.0, 15.0, 150.0),
-            Parameter::count('loops', 'loops', 3, 1, 60),
+            Parameter::number('loops', 'loops', 3.0, 0.5, 60.0),
             Parameter::length('end', 'for each end', 13.0, 4.0, 60.0),
             Parameter::choice('strands', 'wires', 'one', ['one' => 'one', 'two' => 'two, through two-hole beads']),
         ];
@@ -109,10 +111,10 @@ final class MemoryBracelet implements Technique
 
     private function roomMm(PartPlan $part): float
     {
-        return $part->part->count('loops') * M_PI * $part->part->mm('coil');
+        return $part->part->mm('loops') * M_PI * $part->part->mm('coil');
     }
 
-    public function along(): array
+    public function along(PartPlan $part): array
     {
         return ['stop', 'thread', 'end'];
     }
@@ -121,7 +123,7 @@ final class MemoryBracelet implements Technique
     {
         return [(new Stretch($part))
             ->given(SegmentKind::Curl, $part->part->mm('end'), 'stop', 'stop', 'rolled to an eye against the curve')->bend('stop ends')
-            ->worked(SegmentKind::Seat, $this->roomMm($part), Figures::counted($part->part->count('loops'), 'loop'), 'round', 'loops·π·coil', $part->part->count('loops').' × π × '.Figures::trim($part->part->mm('coil')))->bend('stop starts')
+            ->worked(SegmentKind::Seat, $this->roomMm($part), self::loops($part->part->mm('loops')), 'round', 'loops·π·coil', Figures::trim($part->part->mm('loops')).' × π × '.Figures::trim($part->part->mm('coil')), beads: $this->onEach($part))->bend('stop starts')
             ->given(SegmentKind::Curl, $part->part->mm('end'), 'stop', 'stop-2', 'rolled to an eye against the curve')
             ->cut('Memory wire', $part->part->wire, $part->times * ($this->isDouble($part->part) ? 2 : 1))];
     }
@@ -129,49 +131,92 @@ final class MemoryBracelet implements Technique
     public function steps(PartPlan $part, string $event): array
     {
         return match ($event) {
-            'work stop' => [new Step($event, '', 'Roll the first stop', ($this->isDouble($part->part) ? 'On both wires, roll' : 'Roll').' the end to an eye against the curve, larger than the hole of the end bead.', [$part->mark('stop')], tool: 'heavy round-nose pliers', cautions: [Caution::MemoryWire])],
-            'thread' => [new Step($event, '', 'Thread the beads', 'Without uncoiling it: '.$part->threading().'.'.($this->isDouble($part->part) ? ' Two-hole beads go on both wires; of the others half on each.' : ''), [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers')],
-            'work end' => [new Step($event, '', 'Roll the second stop', 'Push the beads together, leave a little slack, cut the wire and roll the other stop'.($this->isDouble($part->part) ? ', on both wires alike.' : '.'), [$part->mark('stop-2')], tool: 'memory-wire cutter, heavy round-nose pliers', cautions: [Caution::MemoryWire])],
+            'work stop' => [new Step($event, '', 'Roll the first stop', ($this->isDouble($part->part) ? 'On both wires, roll' : 'Roll').' the end to an eye against the curve, larger than the hole of the end bead.', [$part->mark('stop')], tool: 'heavy round-nose pliers', cautions: [Caution::HardWire], operation: Operation::Eye)],
+            'thread' => $part->strung === [] ? [] : [$this->threadStep($part)],
+            'work end' => [new Step($event, '', 'Roll the second stop', 'Push the beads together, leave a little slack, cut the wire and roll the other stop'.($this->isDouble($part->part) ? ', on both wires alike.' : '.'), [$part->mark('stop-2')], tool: Wire::SHEARS.', heavy round-nose pliers', cautions: [Caution::HardWire], operation: Operation::Eye)],
             default => [],
         };
     }
 
-    /** The place of the beads that take most of the wire. */
-    private function longestRun(PartPlan $part): ?int
+    private function threadStep(PartPlan $part): Step
     {
-        $longest = null;
-        foreach ($part->strung as $at => $strung) {
-            if ($longest === null || $strung->lengthMm() > $part->strung[$longest]->lengthMm()) {
-                $longest = $at;
-            }
-        }
+        $isDouble = $this->isDouble($part->part);
+        $step = new Step('thread', '', 'Thread the beads', 'Without uncoiling it'.($isDouble ? ', on both wires, two-hole beads over the two together' : '').': '.Stringing::words($this->onEach($part)).'.', [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread);
 
-        return $longest;
+        return $step->putting($this->onEach($part), $part->cutKey(), times: $isDouble ? 2 : 1);
+    }
+
+    /**
+     * The beads on one wire: of those that are shared between two, half, the first wire taking one that is over.
+     *
+     * @return list<Strung>
+     */
+    private function onEach(PartPlan $part): array
+    {
+        return array_map(fn (Strung $strung): Strung => $this->sharedOut($part, $strung) ? $strung->times(intdiv($strung->count + 1, 2)) : $strung, $part->strung);
+    }
+
+    private static function loops(float $loops): string
+    {
+        return Figures::trim($loops).' '.($loops === 1.0 ? 'loop' : 'loops');
     }
 
     public function checks(PartPlan $part): array
     {
         $double = $this->doubleChecks($part);
         $over = $this->alongMm($part) - $this->roomMm($part);
-        $at = $this->longestRun($part);
-        if ($at === null || abs($over) < $part->strung[$at]->bead->lengthMm) {
+        $least = $part->strung === [] ? 0.0 : min(array_map(fn (Strung $strung): float => $strung->bead->lengthMm, $part->strung));
+        if ($part->strung === [] || ($over <= 1e-9 && $over > -$least)) {
             return $double;
         }
-        $run = $part->strung[$at];
-        $share = $this->sharedOut($part, $run) ? 2 : 1;
-        $count = $run->count - $share * (int) ceil($over / $run->bead->lengthMm - 1e-9);
-        $ways = [];
-        if ($count >= 1 && $count <= BeadRun::MOST) {
-            $ways[] = new Way("{$count} × ".$run->bead->words(), ['do' => 'bead.count', 'part' => $part->part->id, 'at' => (string) $at, 'count' => (string) $count]);
-        }
-        $loops = (int) ceil($this->alongMm($part) / (M_PI * $part->part->mm('coil')));
-        if ($over > 0 && $loops <= 60) {
-            $ways[] = new Way(Figures::counted($loops, 'loop'), ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'loops', 'value' => (string) $loops]);
-        }
+        $ways = [...$this->otherBeads($part, $over), ...$this->otherLoops($part)];
 
         return [...$double, $over > 0
-            ? new Check(Level::Stop, 'room', 'The beads are '.$part->profile->length($over).' longer than the wire.', $part->part->id, $ways)
+            ? new Check(Level::Stop, 'room', 'The beads are '.$part->profile->cutLength($over).' longer than the wire.', $part->part->id, $ways)
             : new Check(Level::Note, 'room', $part->profile->length(-$over).' of the wire stays bare.', $part->part->id, $ways)];
+    }
+
+    /**
+     * More or fewer of what repeats: whole repeats of a pattern, else of the beads that take most of the wire.
+     *
+     * @return list<Way>
+     */
+    private function otherBeads(PartPlan $part, float $overMm): array
+    {
+        [$length, $times] = Stringing::unit($part->strung);
+        if ($times > 1) {
+            $unit = array_slice($part->strung, 0, $length);
+            $unitMm = array_sum(array_map(fn (Strung $strung): float => $strung->lengthMm() / ($this->sharedOut($part, $strung) ? 2 : 1), $unit));
+            $count = $times - (int) ceil($overMm / $unitMm - 1e-9);
+            $isOne = $count === $times;
+
+            return $count < 1 || $isOne ? [] : [new Way(Figures::counted($count, 'repeat').' of '.implode(' and ', array_map(fn (Strung $strung): string => $strung->bead->words(), $unit)), ['do' => 'bead.repeat', 'part' => $part->part->id, 'runs' => (string) $length, 'count' => (string) $count])];
+        }
+        $at = $this->longestRun($part);
+        $run = $part->strung[$at];
+        $share = $this->sharedOut($part, $run) ? 2 : 1;
+        $count = $run->count - $share * (int) ceil($overMm / $run->bead->lengthMm - 1e-9);
+
+        return $count < 1 || $count > BeadRun::MOST || $count === $run->count ? [] : [new Way("{$count} × ".$run->bead->words(), ['do' => 'bead.count', 'part' => $part->part->id, 'at' => (string) $at, 'count' => (string) $count])];
+    }
+
+    /** The place of the beads that take most of the wire. */
+    private function longestRun(PartPlan $part): int
+    {
+        $longest = 0;
+        foreach ($part->strung as $at => $strung) {
+            $longest = $strung->lengthMm() > $part->strung[$longest]->lengthMm() ? $at : $longest;
+        }
+
+        return $longest;
+    }
+
+    /** @return list<Way> as long as the beads are, to the next quarter of a loop */
+    private function otherLoops(PartPlan $part): array
+    {
+        $loops = max(0.5, ceil(4 * $this->alongMm($part) / (M_PI * $part->part->mm('coil')) - 1e-9) / 4);
+
+        return $loops > 60 || $loops === $part->part->mm('loops') ? [] : [new Way(self::loops($loops), ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'loops', 'value' => Figures::trim($loops)])];
     }
 
     /** @return list<Check> both wires must carry the same length, and one wire no two-hole bead */
@@ -184,7 +229,7 @@ final class MemoryBracelet implements Technique
             }
             if ($this->sharedOut($part, $strung) && $strung->count % 2 === 1) {
                 $checks[] = new Check(Level::Warn, 'strands', "{$strung->count} × ".$strung->bead->words().' cannot be shared evenly: one wire would be '.$part->profile->size($strung->bead->lengthMm).' ahead of the other.', $part->part->id, array_map(
-                    fn (int $count): Way => new Way("{$count} of them", ['do' => 'bead.count', 'part' => $part->part->id, 'at' => (string) $at, 'count' => (string) $count]), $strung->count > 1 ? [$strung->count + 1, $strung->count - 1] : [2]));
+                    fn (int $count): Way => new Way("{$count} of them", ['do' => 'bead.count', 'part' => $part->part->id, 'at' => (string) $at, 'count' => (string) $count]), $strung->count > 1 ? [$strung->count - 1, $strung->count + 1] : [2]));
             }
         }
 
@@ -198,15 +243,16 @@ final class MemoryBracelet implements Technique
         $apart = $this->isDouble($part->part) ? $this->apartMm($part) : 0.0;
         $rise = max($part->widestMm(), $d, 2 * $apart) * 1.15;
         $middle = $place->yMm + $r * $flat + $part->widestMm();
-        $loops = $part->part->count('loops');
+        $loops = $part->part->mm('loops');
         // A coil seen from a little above: what lies behind is drawn first.
         $along = fn (float $at): array => [$r * sin($at / $r), $middle + $rise * $at / (2 * M_PI * $r) + $flat * $r * cos($at / $r)];
         foreach ([0, 2] as $layer) {
             for ($half = 0; $half < 2 * $loops; $half++) {
-                $isFront = cos(M_PI * ($half + 0.5) - M_PI / 2 + M_PI / 2) > 0;
                 $points = [];
+                // The last half turn may be but a part of one.
+                $share = min(1.0, 2 * $loops - $half);
                 for ($step = 0; $step <= 24; $step++) {
-                    [$x, $y] = $along(M_PI * $r * ($half - 0.5 + $step / 24) + M_PI * $r);
+                    [$x, $y] = $along(M_PI * $r * ($half - 0.5 + $share * $step / 24) + M_PI * $r);
                     $points[] = [round($x, 3), round($y, 3)];
                 }
                 if ((cos(M_PI * ($half + 1)) > 0) === ($layer === 2)) {
@@ -251,10 +297,5 @@ final class MemoryBracelet implements Technique
         $tiles = array_filter($part->strung, fn (Strung $strung): bool => $strung->bead->drilling === Drilling::TwoHole);
 
         return $tiles === [] ? $part->widestMm() : max(array_map(fn (Strung $strung): float => $strung->bead->widthMm / 2, $tiles));
-    }
-
-    public function tools(PartPlan $part): array
-    {
-        return ['memory-wire cutter', 'heavy round-nose pliers'];
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
-use Hebra\Core\Bead\Bead;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Fit\RingSize;
@@ -15,11 +14,15 @@ use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Stringing;
+use Hebra\Core\Plan\Strung;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
+use Hebra\Core\Plan\WireEnd;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
@@ -88,31 +91,31 @@ final class OpenRing implements Technique
         return 2;
     }
 
-    public function along(): array
+    public function along(PartPlan $part): array
     {
         return ['ends', 'round'];
     }
 
     /**
-     * The beads on each tendril: shared out in order, the first end the larger half.
+     * The beads on each tendril, from the shank outwards: shared out in order, the first end the larger half.
      *
-     * @return array{list<Bead>, list<Bead>}
+     * @return array{list<Strung>, list<Strung>}
      */
     private function shared(PartPlan $part): array
     {
         $beads = [];
         foreach ($part->strung as $strung) {
-            array_push($beads, ...array_fill(0, $strung->count, $strung->bead));
+            array_push($beads, ...array_fill(0, $strung->count, $strung->times(1)));
         }
         $first = intdiv(count($beads) + 1, 2);
 
         return [array_slice($beads, 0, $first), array_slice($beads, $first)];
     }
 
-    /** @param  list<Bead>  $beads */
+    /** @param  list<Strung>  $beads */
     private static function stack(array $beads): float
     {
-        return array_sum(array_map(fn (Bead $bead): float => $bead->lengthMm, $beads));
+        return array_sum(array_map(fn (Strung $strung): float => $strung->lengthMm(), $beads));
     }
 
     private function spiral(PartPlan $part): Spiral
@@ -124,11 +127,12 @@ final class OpenRing implements Technique
     {
         [$d, $inside, $gap, $turns] = [$part->wireMm(), $part->part->mm('inside'), $part->part->mm('gap'), $part->part->count('turns')];
         $spiral = fn (Stretch $stretch, string $mark): Stretch => $stretch->worked(SegmentKind::Curl, $this->spiral($part)->wireLengthMm(), 'spiral', $mark, 'N·π(D + N·d)', "{$turns} × π × (".self::EYE_MM." + {$turns} × ".Figures::trim($d, 3).')');
-        [$first, $second] = array_map(self::stack(...), $this->shared($part));
+        [$one, $other] = $this->shared($part);
+        [$first, $second] = [self::stack($one), self::stack($other)];
         $stretch = $spiral(new Stretch($part), 'end-1')->bend('spiral ends')
-            ->worked(SegmentKind::Seat, $first, 'beads', 'beads', 'sum of bead lengths', Figures::trim($first))->bend('tendril ends')
+            ->worked(SegmentKind::Seat, $first, 'beads', 'beads', 'sum of bead lengths', Figures::trim($first), beads: array_reverse($one))->bend('tendril ends')
             ->worked(SegmentKind::Round, M_PI * ($inside + $d) - $gap, 'round', 'round', 'π(ID + d) − gap', 'π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).') − '.Figures::trim($gap))->bend('tendril starts')
-            ->worked(SegmentKind::Seat, $second, 'beads', 'beads', 'sum of bead lengths', Figures::trim($second))->bend('spiral starts');
+            ->worked(SegmentKind::Seat, $second, 'beads', 'beads', 'sum of bead lengths', Figures::trim($second), beads: $other)->bend('spiral starts');
 
         return [$spiral($stretch, 'end-2')->cut('Ring', $part->part->wire, $part->times)];
     }
@@ -139,13 +143,28 @@ final class OpenRing implements Technique
 
         return match ($event) {
             'work ends' => [
-                new Step($event, '', 'Round both ends', 'File both ends round and smooth: they stay open beside the neighbouring finger.', [$part->mark('end-1'), $part->mark('end-2')], tool: 'needle file', cautions: [Caution::Filing]),
-                ...($part->strung === [] ? [] : [new Step($event, '', 'String the beads', 'Half on each end, before it is wound: '.$part->threading().'.', [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers')]),
-                new Step($event, '', 'Wind the spirals', 'Turn a tight eye of '.$part->profile->size(self::EYE_MM).' at each end and wind it flat, '.Figures::counted($part->part->count('turns'), 'turn').' in all, until they meet the marks; both the same way out.', [$part->mark('end-1'), $part->mark('end-2')], 2, 'spirals', tool: 'round-nose pliers, smooth jaws'),
+                new Step($event, '', 'Round both ends', 'File both ends round and smooth: they stay open beside the neighbouring finger.', [$part->mark('end-1'), $part->mark('end-2')], tool: 'needle file', cautions: [Caution::Filing], operation: Operation::File),
+                ...$this->stringSteps($part, $event),
+                new Step($event, '', 'Wind the spirals', 'Turn a tight eye of '.$part->profile->size(self::EYE_MM).' at each end and wind it flat, '.Figures::counted($part->part->count('turns'), 'turn').' in all, until they meet the marks; both the same way out.', [$part->mark('end-1'), $part->mark('end-2')], 2, 'spirals', tool: 'round-nose pliers, smooth-jaw pliers', operation: Operation::Spiral),
             ],
             'work round' => [new Step($event, '', 'Bend it round', 'Bend the middle round '.$form->where('ring mandrel', $part->profile).' until '.$part->profile->size($part->part->mm('gap')).' are left open on top.'.$form->opens($part->profile).' It is eased on the mandrel, never on the finger.', [$part->mark('round')], tool: 'ring mandrel')],
             default => [],
         };
+    }
+
+    /** @return list<Step> over each end what stands on its tendril, the bead next to the shank first */
+    private function stringSteps(PartPlan $part, string $event): array
+    {
+        $steps = [];
+        foreach (array_combine(['first', 'second'], $this->shared($part)) as $end => $beads) {
+            $runs = Stringing::joined($beads);
+            if ($runs !== []) {
+                $step = new Step($event, '', "String the {$end} end", 'Before it is wound: '.Stringing::words($runs).'.', [$part->mark('beads')], count($beads), 'beads', tool: 'fingers', operation: Operation::Thread);
+                $steps[] = $step->putting($beads, $part->cutKey(), $end === 'first' ? WireEnd::First : WireEnd::Last);
+            }
+        }
+
+        return $steps;
     }
 
     public function checks(PartPlan $part): array
@@ -183,7 +202,7 @@ final class OpenRing implements Technique
             $along = self::stack($beads);
             $sketch->through([[round($x, 3), round($y, 3)], [round($x + $along * $dx, 3), round($y + $along * $dy, 3)]], $d, $metal, $part->mark('beads'));
             $at = 0.0;
-            foreach ($beads as $bead) {
+            foreach (array_column($beads, 'bead') as $bead) {
                 $at += $bead->lengthMm / 2;
                 $sketch->bead($bead, round($y + $at * $dy - $bead->lengthMm / 2, 3), $part->mark('beads'), round($x + $at * $dx, 3), 90.0 + $side * rad2deg($tilt));
                 $at += $bead->lengthMm / 2;
@@ -192,10 +211,5 @@ final class OpenRing implements Technique
         }
 
         return [];
-    }
-
-    public function tools(PartPlan $part): array
-    {
-        return ['flush cutter', 'needle file', 'round-nose pliers', preg_replace('/^the /', '', Forming::band($part->wire, $part->part->mm('inside'), $part->profile)->where('ring mandrel', $part->profile)) ?? ''];
     }
 }

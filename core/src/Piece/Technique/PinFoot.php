@@ -119,10 +119,10 @@ final readonly class PinFoot
         $profile = $this->part->profile;
         $must = ' It must not pass the first bead’s hole.';
         [$title, $text, $tool, $cautions] = match ($this->kind()) {
-            'spiral' => ['Wind the foot', 'Turn a tight eye at one end and wind the wire round it, flat, '.Figures::counted($this->part->part->count('foot_turns'), 'turn').' in all, then kick the stem back over its middle.', 'round-nose pliers, then smooth jaws', []],
+            'spiral' => ['Wind the foot', 'Turn a tight eye at one end and wind the wire round it, flat, '.Figures::counted($this->part->part->count('foot_turns'), 'turn').' in all, then kick the stem back over its middle.', 'round-nose pliers, smooth-jaw pliers', []],
             'ball' => ['Draw the ball', 'Hold the wire upright in tweezers and bring its lower end into the hottest part of the flame until a ball of '.$profile->size($this->part->part->mm('ball')).' runs up. Let it cool, then clean it.', 'torch, tweezers, fire brick', [Caution::Flame]],
             'paddle' => ['Hammer the foot', 'Hammer the last '.$profile->length($this->part->part->mm('paddle')).' flat to about half the wire’s thickness, '.$profile->size($this->paddle()->widthMm()).' wide, and file its edge smooth.', 'hammer, bench block, needle file', [Caution::Hammering, Caution::Filing]],
-            default => ['Turn the foot', 'At one end turn a tight eye of '.$profile->size($this->insideMm()).' inside at the very tip of the round-nose pliers.', 'round-nose pliers, tip', []],
+            default => ['Turn the foot', 'At one end turn a tight eye of '.$profile->size($this->insideMm()).' inside at the very tip of the round-nose pliers.', 'round-nose pliers', []],
         };
 
         return new Step('thread', '', $title, $text.$must, [$this->part->mark('foot')], tool: $tool, cautions: $cautions);

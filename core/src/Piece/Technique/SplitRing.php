@@ -16,6 +16,7 @@ use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
@@ -86,7 +87,7 @@ final class SplitRing implements Technique
         ];
     }
 
-    public function along(): array
+    public function along(PartPlan $part): array
     {
         return ['bundle', 'round', 'curl'];
     }
@@ -127,11 +128,11 @@ final class SplitRing implements Technique
 
         return match ($event) {
             'work bundle' => [
-                new Step($event, '', 'Round all ends', 'File every end round and smooth: they lie open on top of the finger.', [$part->mark('curls')], 2 * $wires, 'ends', tool: 'needle file', cautions: [Caution::Filing]),
-                new Step($event, '', 'Bind the shoulders', "Lay {$wires} wires side by side, taped flat. A fifth of the way round from each end of the middle stretch, bind them with {$bound} close turns; trim the tails on the outside.", [$part->mark('binding')], 2 * $bound, 'turns', tool: 'fingers, chain-nose pliers', cautions: [Caution::CutEnds]),
+                new Step($event, '', 'Round all ends', 'File every end round and smooth: they lie open on top of the finger.', [$part->mark('curls')], 2 * $wires, 'ends', tool: 'needle file', cautions: [Caution::Filing], operation: Operation::File),
+                new Step($event, '', 'Bind the shoulders', "Lay {$wires} wires side by side, taped flat. A fifth of the way round from each end of the middle stretch, bind them with {$bound} close turns; trim the tails on the outside.", [$part->mark('binding')], 2 * $bound, 'turns', tool: 'fingers, chain-nose pliers', cautions: [Caution::CutEnds], operation: Operation::Bind),
             ],
-            'work round' => [new Step($event, '', 'Bend it round', 'Bend the bundle as one, flat, round '.$form->where('ring mandrel', $part->profile).', until both sides meet on top.'.$form->opens($part->profile), [$part->mark('round')], tool: 'ring mandrel, never the finger')],
-            'work curl' => [new Step($event, '', 'Split and curl the ends', 'Spread the '.$part->profile->length($curl).' beyond the meeting to both sides like a fan and curl each outwards to a flat spiral, '.Figures::counted($part->part->count('turns'), 'turn').', the outer ones first.', [$part->mark('curls')], 2 * $wires, 'curls', tool: 'round-nose pliers')],
+            'work round' => [new Step($event, '', 'Bend it round', 'Bend the bundle as one, flat, round '.$form->where('ring mandrel', $part->profile).', until both sides meet on top.'.$form->opens($part->profile), [$part->mark('round')], tool: 'ring mandrel')],
+            'work curl' => [new Step($event, '', 'Split and curl the ends', 'Spread the '.$part->profile->length($curl).' beyond the meeting to both sides like a fan and curl each outwards to a flat spiral, '.Figures::counted($part->part->count('turns'), 'turn').', the outer ones first.', [$part->mark('curls')], 2 * $wires, 'curls', tool: 'round-nose pliers', operation: Operation::Spiral)],
             default => [],
         };
     }
@@ -176,10 +177,5 @@ final class SplitRing implements Technique
         }
 
         return [];
-    }
-
-    public function tools(PartPlan $part): array
-    {
-        return ['flush cutter', 'needle file', 'round-nose pliers', 'tape', preg_replace('/^the /', '', Forming::band($part->wire, $part->part->mm('inside'), $part->profile)->where('ring mandrel', $part->profile)) ?? ''];
     }
 }

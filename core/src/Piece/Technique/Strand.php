@@ -12,6 +12,7 @@ use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\ReadyMade;
 use Hebra\Core\Plan\SegmentKind;
@@ -80,12 +81,12 @@ final class Strand implements Technique
 
     public function eyes(PartPlan $part, string $instance): array
     {
-        $eye = fn (string $name): Eye => new Eye("{$instance}/{$name}", EyeKind::Permanent, $part->part->mm('inside'), $part->wireMm(), "strand’s {$name} loop", $part->mark($name.'-loop'));
+        $eye = fn (string $name): Eye => new Eye("{$instance}/{$name}", EyeKind::Permanent, $part->part->mm('inside'), $part->wireMm(), "strand’s {$name} loop", $part->mark($name.'-loop'), shut: 'crimped');
 
         return ['top' => $eye('top'), 'bottom' => $eye('bottom')];
     }
 
-    public function along(): array
+    public function along(PartPlan $part): array
     {
         return ['top', 'thread', 'bottom'];
     }
@@ -145,11 +146,11 @@ final class Strand implements Technique
             foreach ($part->strung as $at => $strung) {
                 $length = $strung->lengthMm() + 2 * self::CRIMP_MM;
                 $stretch->given(SegmentKind::Straight, $gap, 'gap', 'gap', 'as set')->bend('group '.($at + 1).' starts')
-                    ->worked(SegmentKind::Seat, $length, 'group '.($at + 1), 'bead-'.$at, 'beads + two crimps', Figures::trim($strung->lengthMm()).' + 2 × '.self::CRIMP_MM)->bend('group '.($at + 1).' ends');
+                    ->worked(SegmentKind::Seat, $length, 'group '.($at + 1), 'bead-'.$at, 'beads + two crimps', Figures::trim($strung->lengthMm()).' + 2 × '.self::CRIMP_MM, beads: [$strung])->bend('group '.($at + 1).' ends');
             }
             $stretch->given(SegmentKind::Straight, $gap, 'gap', 'gap', 'as set');
         } else {
-            $stretch->worked(SegmentKind::Seat, $part->stackMm(), Figures::counted($part->beadCount(), 'bead'), 'seat', 'sum of bead lengths', Figures::trim($part->stackMm()))
+            $stretch->worked(SegmentKind::Seat, $part->stackMm(), Figures::counted($part->beadCount(), 'bead'), 'seat', 'sum of bead lengths', Figures::trim($part->stackMm()), beads: $part->strung)
                 ->given(SegmentKind::Straight, $part->part->mm('slack'), 'slack', 'seat', 'so that it flexes');
         }
 
@@ -159,13 +160,13 @@ final class Strand implements Technique
 
     public function steps(PartPlan $part, string $event): array
     {
-        $crimp = fn (string $place): Step => new Step($event, '', "Crimp the {$place} loop", 'Slide a crimp on, turn the wire back through it round a loop of '.$part->profile->size($part->part->mm('inside')).', and press it hard. Pull to test it.'.($part->part->choice('crimps') === 'covered' ? ' Cut the end close and close a cover over the crimp.' : ($this->isSpaced($part->part) ? ' Cut the end close.' : ' Hide the end back through the beads.')), [$part->mark($place.'-loop')], tool: 'crimping pliers');
+        $crimp = fn (string $place): Step => new Step($event, '', "Crimp the {$place} loop", 'Slide a crimp on, turn the wire back through it round a loop of '.$part->profile->size($part->part->mm('inside')).', and press it hard. Pull to test it.'.($part->part->choice('crimps') === 'covered' ? ' Cut the end close and close a cover over the crimp.' : ($this->isSpaced($part->part) ? ' Cut the end close.' : ' Hide the end back through the beads.')), [$part->mark($place.'-loop')], tool: 'crimping pliers', operation: Operation::Crimp);
 
         return match ($event) {
-            'form top', 'form bottom' => [new Step($event, '', 'Turn the wire back', 'Leave '.$part->profile->length($part->part->mm('turn_back')).' and turn it back to a loop, the crimp still open.', [$part->mark(substr($event, 5).'-loop')], tool: 'fingers')],
+            'form top', 'form bottom' => [new Step($event, '', 'Turn the wire back', 'Leave '.$part->profile->length($part->part->mm('turn_back')).' and turn it back to a loop, the crimp still open.', [$part->mark(substr($event, 5).'-loop')], tool: 'fingers', operation: Operation::Bend)],
             'close top' => [$crimp('top')],
             'close bottom' => [$crimp('bottom')],
-            'thread' => $this->isSpaced($part->part) ? $this->groupSteps($part) : (new Threading($part))->steps(),
+            'thread' => $this->isSpaced($part->part) ? $this->groupSteps($part) : Threading::fromTop($part)->steps(),
             default => [],
         };
     }
@@ -176,7 +177,8 @@ final class Strand implements Technique
         $steps = [];
         $gap = $part->profile->length($part->part->mm('gap'));
         foreach ($part->strung as $at => $strung) {
-            $steps[] = new Step('thread', '', 'Group '.($at + 1), "Measure {$gap} from the ".($at === 0 ? 'end' : 'last').' crimp and press a crimp there, harder than one that holds two wires. Thread '.$strung->count.' × '.$strung->bead->words().', push it against the crimp, press the next crimp behind, and pull to test both.', [$part->mark('bead-'.$at)], $strung->count, 'beads', tool: 'crimping pliers, ruler');
+            $step = new Step('thread', '', 'Group '.($at + 1), "Measure {$gap} from the ".($at === 0 ? 'end' : 'last').' crimp and press a crimp there, harder than one that holds two wires. Thread '.$strung->count.' × '.$strung->bead->words().', push it against the crimp, press the next crimp behind, and pull to test both.', [$part->mark('bead-'.$at)], $strung->count, 'beads', tool: 'crimping pliers, ruler', operation: Operation::Thread);
+            $steps[] = $step->putting([$strung], $part->cutKey());
         }
 
         return $steps;
@@ -191,7 +193,7 @@ final class Strand implements Technique
         if ($this->isSpaced($part->part)) {
             $this->drawGroups($part, $sketch, $from + self::CRIMP_MM);
         } else {
-            (new Threading($part))->draw($sketch, $from + self::CRIMP_MM);
+            Threading::fromTop($part)->draw($sketch, $from + self::CRIMP_MM);
         }
         foreach ([$from, $to] as $y) {
             $sketch->through([[0, $y], [0, $y + self::CRIMP_MM]], $part->part->choice('crimps') === 'covered' ? 3.0 : 2.2, $part->wire->metal, $part->mark('crimp'));
@@ -219,10 +221,5 @@ final class Strand implements Technique
             $yMm += self::CRIMP_MM;
         }
         $sketch->stem($yMm, $yMm + $gap, $d, $metal, $part->mark('gap'));
-    }
-
-    public function tools(PartPlan $part): array
-    {
-        return ['crimping pliers', 'bead stop', 'flush cutter'];
     }
 }

@@ -9,6 +9,7 @@ use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Segment;
 use Hebra\Core\Plan\SegmentKind;
+use Hebra\Core\Plan\Strung;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Working;
 
@@ -27,9 +28,10 @@ final class Stretch
     {
     }
 
-    public function worked(SegmentKind $kind, float $lengthMm, string $words, string $mark, string $rule, string $numbers, string $source = 'geometry'): self
+    /** @param  list<Strung>  $beads  what stands on it, from the first end on */
+    public function worked(SegmentKind $kind, float $lengthMm, string $words, string $mark, string $rule, string $numbers, string $source = 'geometry', array $beads = []): self
     {
-        return $this->add(new Segment($kind, $lengthMm, $words, $this->part->mark($mark), new Working($words, $rule, $numbers, $lengthMm, 'mm', $source)));
+        return $this->add((new Segment($kind, $lengthMm, $words, $this->part->mark($mark), new Working($words, $rule, $numbers, $lengthMm, 'mm', $source)))->carrying($beads));
     }
 
     /** As the maker has set it. */

@@ -16,9 +16,12 @@ use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Stringing;
+use Hebra\Core\Plan\Strung;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Temper;
@@ -108,7 +111,7 @@ final class Surround implements Technique
         return ['top' => new Eye("{$instance}/top", EyeKind::Permanent, $part->part->mm('bail'), $part->wireMm(), 'bail', $part->mark('bail'))];
     }
 
-    public function along(): array
+    public function along(PartPlan $part): array
     {
         return ['thread', 'top'];
     }
@@ -143,9 +146,9 @@ final class Surround implements Technique
         $stretch = (new Stretch($part))
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'tail', 'what the fingers hold, trimmed off')
             ->worked(SegmentKind::Wraps, $wraps * $wrap, Figures::counted($wraps, 'wrap'), 'wraps', 'N·√((2πd)² + d²)', $wraps.' × '.Figures::trim($wrap, 3))
-            ->worked(SegmentKind::Seat, $hole, 'down the hole', 'hole', 'length of the hole', Figures::trim($hole))->bend('out of the hole')
-            ->worked(SegmentKind::Round, $this->rimMm($part), 'round the rim', 'rim', 'π(W + b), b: the wire, or the beads on it', 'π × ('.Figures::trim($this->discMm($part)).' + '.Figures::trim(2 * $this->offMm($part), 3).')')->bend('into the hole')
-            ->worked(SegmentKind::Seat, $hole, 'up the hole', 'hole', 'length of the hole', Figures::trim($hole))->bend('bail starts')
+            ->worked(SegmentKind::Seat, $hole, 'down the hole', 'hole', 'length of the hole', Figures::trim($hole), beads: array_slice($part->strung, 0, 1))->bend('out of the hole')
+            ->worked(SegmentKind::Round, $this->rimMm($part), 'round the rim', 'rim', 'π(W + b), b: the wire, or the beads on it', 'π × ('.Figures::trim($this->discMm($part)).' + '.Figures::trim(2 * $this->offMm($part), 3).')', beads: BoundBeads::isBound($this->rim($part->part)) ? [] : array_slice($part->strung, 1))->bend('into the hole')
+            ->worked(SegmentKind::Seat, $hole, 'up the hole', 'hole', 'length of the hole', Figures::trim($hole), beads: array_slice($part->strung, 0, 1))->bend('bail starts')
             ->loop($part->part->mm('bail'), $d, 'bail', 'bail')
             ->worked(SegmentKind::Wraps, $wraps * $wrap, Figures::counted($wraps, 'wrap'), 'wraps', 'N·√((2πd)² + d²)', $wraps.' × '.Figures::trim($wrap, 3))
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'tail', 'what the fingers hold, trimmed off');
@@ -160,11 +163,11 @@ final class Surround implements Technique
 
         return match ($event) {
             'thread' => [
-                new Step($event, '', 'Down the hole', 'Put the wire down the hole and leave the first leg standing above it.', [$part->mark('hole')], tool: 'fingers'),
+                (new Step($event, '', 'Down the hole', 'Put the wire down the hole and leave the first leg standing above it.', [$part->mark('hole')], tool: 'fingers', operation: Operation::Thread))->putting(array_slice($part->strung, 0, 1), $part->cutKey()),
                 ...$this->rimSteps($part, $event),
             ],
-            'form top' => [new Step($event, '', 'Turn the bail', 'Turn the longer leg over '.$form->where('mark of the round-nose pliers', $part->profile).' to a bail above the hole.', [$part->mark('bail')], tool: 'round-nose pliers')],
-            'close top' => $wraps === 0 ? [] : [new Step($event, '', 'Wrap both legs', "Wrap each leg {$wraps} times round the neck of the bail, trim, and press the ends in at the back.", [$part->mark('wraps')], 2 * $wraps, 'wraps', tool: 'chain-nose pliers, flush cutter', cautions: [Caution::Crush, Caution::CutEnds])],
+            'form top' => [new Step($event, '', 'Turn the bail', 'Turn the longer leg over '.$form->where('mark of the round-nose pliers', $part->profile).' to a bail above the hole.', [$part->mark('bail')], tool: 'round-nose pliers', operation: Operation::Eye)],
+            'close top' => $wraps === 0 ? [] : [new Step($event, '', 'Wrap both legs', "Wrap each leg {$wraps} times round the neck of the bail, trim, and press the ends in at the back.", [$part->mark('wraps')], 2 * $wraps, 'wraps', tool: 'chain-nose pliers, flush cutter', cautions: [Caution::Crush, Caution::CutEnds], operation: Operation::Wrap)],
             default => [],
         };
     }
@@ -173,17 +176,28 @@ final class Surround implements Technique
     private function rimSteps(PartPlan $part, string $event): array
     {
         $rim = $part->withoutFirst(1);
-        $round = new Step($event, '', 'Round the rim', 'Bend it out flat below, once round the rim in the groove of its edge, and back up through the hole. Stay loose at one leg until it lies.', [$part->mark('rim')], tool: 'fingers', cautions: [Caution::Crush]);
+        $disc = array_slice($part->strung, 0, 1);
         if ($rim->strung === []) {
-            return [$round];
+            return [$this->rimStep($part, 'Round the rim', 'Bend it out flat below, once round the rim in the groove of its edge, and back up through the hole. Stay loose at one leg until it lies.', $disc)];
         }
         if (! BoundBeads::isBound($rim->part)) {
-            return [new Step($event, '', 'Round the rim, with its beads', 'Bend it out flat below, string half of them, up round one side to the top; the other half down the other side, and back up through the hole: '.$rim->threading().'. Stay loose at one leg until all lie.', [$part->mark('rim'), $part->mark('beads')], $rim->beadCount(), 'beads', tool: 'fingers', cautions: [Caution::Crush])];
+            return [$this->rimStep($part, 'Round the rim, with its beads', 'Bend it out flat below, string half of them, up round one side to the top; the other half down the other side, and back up through the hole: '.Stringing::words($rim->strung).'. Stay loose at one leg until all lie.', [...$rim->strung, ...$disc], $rim->beadCount())];
         }
-        $bound = array_map(fn (Step $step): Step => new Step($event, '', $step->title, str_replace('frame', 'rim', $step->text), $step->marks, $step->count, $step->counted, $step->asks, $step->tool, $step->cautions), (new BoundBeads($rim))->steps());
 
         // The row goes on while the rim can still be opened; what has a face shows it.
-        return [new Step($event, '', 'Shape the rim', 'Bend the wire round the disc to its size and take it off again.', [$part->mark('rim')], tool: 'fingers'), ...$bound, new Step($event, '', 'Round the rim', 'Lay the rim with its row round the disc, every face to the front, and take the wire back up through the hole. Stay loose at one leg until it lies.', [$part->mark('rim')], tool: 'fingers', cautions: [Caution::Crush])];
+        return [
+            new Step($event, '', 'Shape the rim', 'Bend the wire round the disc to its size and take it off again.', [$part->mark('rim')], tool: 'fingers', operation: Operation::Bend),
+            ...array_map(fn (Step $step): Step => $step->during($event, str_replace('frame', 'rim', $step->text)), (new BoundBeads($rim))->steps()),
+            $this->rimStep($part, 'Round the rim', 'Lay the rim with its row round the disc, every face to the front, and take the wire back up through the hole. Stay loose at one leg until it lies.', $disc),
+        ];
+    }
+
+    /** @param  list<Strung>  $beads  what goes on with it */
+    private function rimStep(PartPlan $part, string $title, string $text, array $beads, int $count = 0): Step
+    {
+        $step = new Step('thread', '', $title, $text, [$part->mark('rim'), $part->mark('beads')], $count, $count > 0 ? 'beads' : '', tool: 'fingers', cautions: [Caution::Crush], operation: Operation::Thread);
+
+        return $step->putting($beads, $part->cutKey());
     }
 
     public function checks(PartPlan $part): array
@@ -254,9 +268,9 @@ final class Surround implements Technique
             $face->ring(0, $middle, $radius, $d, $metal, $part->mark('rim'), $rim->strung !== [] && ! BoundBeads::isBound($rim->part) ? 1 : 2);
         }
         $covered = (new BoundBeads($rim))->coveredMm();
-        // Round from the top, what is left bare half on each side of it.
+        // The wire comes out below and goes all round from there, what is left bare half on each side.
         (new BoundBeads($rim))->draw($face, function (float $at) use ($radius, $middle, $covered): array {
-            $angle = -M_PI / 2 + (2 * M_PI * $radius - $covered) / (2 * $radius) + $at / $radius;
+            $angle = M_PI / 2 + (2 * M_PI * $radius - $covered) / (2 * $radius) + $at / $radius;
 
             return [$radius * cos($angle), $middle + $radius * sin($angle), rad2deg($angle) + 90];
         });

@@ -6,19 +6,43 @@ namespace Hebra\Core\Piece\Technique;
 
 use Hebra\Core\Bead\BeadShape;
 use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Segment;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Stringing;
+use Hebra\Core\Plan\Strung;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\School\School;
 use Hebra\Core\Working;
 
-/** Beads on a straight stretch of wire: what links and pins have in common. */
+/**
+ * Beads on a straight stretch of wire: what links and pins have in common. They go on over the last end of the cut, so the first
+ * one pushed on lies nearest to its first end: of a link its top, of a pin its foot.
+ */
 final readonly class Threading
 {
-    public function __construct(private PartPlan $plan)
+    private function __construct(private PartPlan $plan, private bool $fromBelow)
     {
+    }
+
+    /** The cut begins above the beads. */
+    public static function fromTop(PartPlan $plan): self
+    {
+        return new self($plan, false);
+    }
+
+    /** The cut begins at the foot, below the beads. */
+    public static function fromFoot(PartPlan $plan): self
+    {
+        return new self($plan, true);
+    }
+
+    /** @return list<Strung> from the first end of the cut on, which is the order in which they are pushed on */
+    public function order(): array
+    {
+        return $this->fromBelow ? array_reverse($this->plan->strung) : $this->plan->strung;
     }
 
     /** @return list<Segment> none without beads */
@@ -27,10 +51,11 @@ final readonly class Threading
         if ($this->plan->strung === []) {
             return [];
         }
-        $numbers = implode(' + ', array_map(fn ($strung): string => ($strung->count === 1 ? '' : $strung->count.' × ').Figures::trim($strung->bead->lengthMm), $this->plan->strung));
+        $numbers = implode(' + ', array_map(fn (Strung $strung): string => ($strung->count === 1 ? '' : $strung->count.' × ').Figures::trim($strung->bead->lengthMm), $this->plan->strung));
+        $seat = new Segment(SegmentKind::Seat, $this->plan->stackMm(), Figures::counted($this->plan->beadCount(), 'bead'), $this->plan->mark('seat'),
+            new Working('beads', 'sum of bead lengths', $numbers, $this->plan->stackMm()));
 
-        return [new Segment(SegmentKind::Seat, $this->plan->stackMm(), Figures::counted($this->plan->beadCount(), 'bead'), $this->plan->mark('seat'),
-            new Working('beads', 'sum of bead lengths', $numbers, $this->plan->stackMm()))];
+        return [$seat->carrying($this->order())];
     }
 
     /** @return list<Step> */
@@ -39,12 +64,13 @@ final readonly class Threading
         if ($this->plan->strung === []) {
             return [];
         }
-
+        $words = Stringing::words($this->order());
         $text = $this->plan->profile->schools->is(School::Threading, 'one-by-one')
-            ? 'One at a time, each pushed home before the next: '.$this->plan->threading().'.'
-            : 'In this order: '.$this->plan->threading().'.';
+            ? "One at a time, each pushed home before the next: {$words}."
+            : "In this order: {$words}.";
+        $step = new Step('thread', '', 'Thread the beads', $text, [$this->plan->mark('seat')], $this->plan->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread);
 
-        return [new Step('thread', '', 'Thread the beads', $text, [$this->plan->mark('seat')], $this->plan->beadCount(), 'beads', tool: 'fingers')];
+        return [$step->putting($this->order(), $this->plan->cutKey())];
     }
 
     public function draw(Sketch $sketch, float $fromMm): void

@@ -8,6 +8,7 @@ use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Clasp;
@@ -15,6 +16,7 @@ use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
@@ -84,7 +86,7 @@ final class ToggleBar implements Technique
         return new Clasp('toggle bar', 3 * $part->wireMm(), barMm: $part->part->mm('bar'));
     }
 
-    public function along(): array
+    public function along(PartPlan $part): array
     {
         return ['top', 'bottom', 'ends'];
     }
@@ -92,6 +94,11 @@ final class ToggleBar implements Technique
     public function cuts(PartPlan $part): array
     {
         return Bought::cuts($part, $this->cut($part));
+    }
+
+    public function isBought(Part $part): bool
+    {
+        return Bought::is($part);
     }
 
     public function readyMade(PartPlan $part): array
@@ -118,8 +125,8 @@ final class ToggleBar implements Technique
         $on = Forming::loop($part->wire, $part->part->mm('eye'), $part->profile);
 
         return match ($event) {
-            'form top', 'form bottom' => [new Step($event, '', 'Turn the eye in the middle', 'Grip the middle of the wire and turn one full eye round '.$on->where('mark of the round-nose pliers', $part->profile).', so that both halves run on in one line.'.$on->opens($part->profile), [$part->mark('eye')], tool: 'round-nose pliers')],
-            'work ends' => [new Step($event, '', 'Round both ends', 'File both ends of the bar round and straighten it over a block.', [$part->mark('bar-1'), $part->mark('bar-2')], tool: 'needle file', cautions: [Caution::Filing])],
+            'form top', 'form bottom' => [new Step($event, '', 'Turn the eye in the middle', 'Grip the middle of the wire and turn one full eye round '.$on->where('mark of the round-nose pliers', $part->profile).', so that both halves run on in one line.'.$on->opens($part->profile), [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye)],
+            'work ends' => [new Step($event, '', 'Round both ends', 'File both ends of the bar round and straighten it over a block.', [$part->mark('bar-1'), $part->mark('bar-2')], tool: 'needle file', cautions: [Caution::Filing], operation: Operation::File)],
             default => [],
         };
     }
@@ -134,10 +141,5 @@ final class ToggleBar implements Technique
         $sketch->eye($isEnd ? $place->yMm : $y + $d / 2, $eye, $d, true, $metal, $part->mark('eye'));
 
         return $isEnd ? [] : ['bottom' => new Placement($y + $d / 2 + $eye, false)];
-    }
-
-    public function tools(PartPlan $part): array
-    {
-        return ['flush cutter', 'needle file', 'round-nose pliers'];
     }
 }

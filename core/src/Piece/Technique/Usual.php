@@ -62,6 +62,11 @@ trait Usual
         return [];
     }
 
+    public function isBought(Part $part): bool
+    {
+        return false;
+    }
+
     public function readyMade(PartPlan $part): array
     {
         return [];
@@ -85,11 +90,6 @@ trait Usual
     public function checks(PartPlan $part): array
     {
         return [];
-    }
-
-    public function tools(PartPlan $part): array
-    {
-        return ['flush cutter', 'round-nose pliers', 'chain-nose pliers'];
     }
 
     private static function awg(int $size, Temper $temper, Metal $metal = Metal::Sterling): Wire

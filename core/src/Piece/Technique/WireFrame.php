@@ -109,9 +109,10 @@ final class WireFrame implements Technique
         return ['centre' => $closed('centre', 'frame’s top, inside'), 'bottom' => $closed('bottom', 'frame’s lower edge'), 'top' => $this->end($part)->eye($instance)];
     }
 
-    public function along(): array
+    public function along(PartPlan $part): array
     {
-        return ['shape', 'top', 'beads'];
+        // What is strung on the frame goes on before its ends meet; what is bound to it, after.
+        return BoundBeads::isBound($part->part) ? ['shape', 'top', 'beads'] : ['beads', 'shape', 'top'];
     }
 
     public function facesAcross(PartPlan $part): bool
@@ -140,7 +141,7 @@ final class WireFrame implements Technique
         $loop = $this->end($part)->loop;
         $stretch = (new Stretch($part))
             ->worked(SegmentKind::Neck, $loop->neckMm(), 'neck', 'top-neck', 'N·d', $loop->wraps.' × '.Figures::trim($part->wireMm(), 3))->bend('first end up')
-            ->worked(SegmentKind::Round, $part->part->mm('size') * $shape->outline(), 'outline', 'outline', Figures::trim($shape->outline(), 4).'·size', Figures::trim($shape->outline(), 4).' × '.Figures::trim($part->part->mm('size')))->bend('second end up');
+            ->worked(SegmentKind::Round, $part->part->mm('size') * $shape->outline(), 'outline', 'outline', Figures::trim($shape->outline(), 4).'·size', Figures::trim($shape->outline(), 4).' × '.Figures::trim($part->part->mm('size')), beads: (new BoundBeads($part))->onWire())->bend('second end up');
         foreach ($this->end($part)->segments() as $segment) {
             $stretch->add($segment);
         }

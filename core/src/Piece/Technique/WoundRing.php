@@ -15,9 +15,11 @@ use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Stringing;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Temper;
@@ -79,7 +81,7 @@ final class WoundRing implements Technique
         return true;
     }
 
-    public function along(): array
+    public function along(PartPlan $part): array
     {
         return ['wind', 'wrap'];
     }
@@ -96,7 +98,7 @@ final class WoundRing implements Technique
         $stretch = (new Stretch($part))->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'tail', 'what the pliers hold, trimmed off');
         $wrap($stretch, 'wraps')->bend('winding starts');
         $stretch->worked(SegmentKind::Round, Band::ringBlankMm($part->part->mm('inside'), $d / 2, $turns), Figures::counted($turns, 'turn'), 'round', 'turns·π(ID + d)', "{$turns} × π × (".Figures::trim($part->part->mm('inside')).' + '.Figures::trim($d, 3).')')->bend('winding ends')
-            ->worked(SegmentKind::Seat, $part->stackMm(), Figures::counted($part->beadCount(), 'bead'), 'beads', 'sum of bead lengths', Figures::trim($part->stackMm()));
+            ->worked(SegmentKind::Seat, $part->stackMm(), Figures::counted($part->beadCount(), 'bead'), 'beads', 'sum of bead lengths', Figures::trim($part->stackMm()), beads: $part->strung);
         $wrap($stretch, 'wraps')->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'tail', 'what the pliers hold, trimmed off');
 
         return [$stretch->cut('Ring', $part->part->wire, $part->times)];
@@ -109,12 +111,12 @@ final class WoundRing implements Technique
 
         return match ($event) {
             'work wind' => [
-                new Step($event, '', 'Thread the beads', 'Slide them to the middle of the wire: '.$part->threading().'.', [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers'),
-                new Step($event, '', 'Wind the shank', 'Hold the beads on '.$form->where('ring mandrel', $part->profile).' and wind both ends round, '.Figures::counted($part->part->count('turns'), 'turn').' in all, side by side, ending at the beads.'.$form->opens($part->profile), [$part->mark('round')], $part->part->count('turns'), 'turns', tool: 'ring mandrel, never the finger'),
+                ...($part->strung === [] ? [] : [(new Step($event, '', 'Thread the beads', 'Slide them to the middle of the wire: '.Stringing::words($part->strung).'.', [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread))->putting($part->strung, $part->cutKey())]),
+                new Step($event, '', 'Wind the shank', 'Hold the beads on '.$form->where('ring mandrel', $part->profile).' and wind both ends round, '.Figures::counted($part->part->count('turns'), 'turn').' in all, side by side, ending at the beads.'.$form->opens($part->profile), [$part->mark('round')], $part->part->count('turns'), 'turns', tool: 'ring mandrel', operation: Operation::Coil),
             ],
             'work wrap' => $wraps === 0 ? [] : [
-                new Step($event, '', 'Wrap each side', "Off the mandrel, wrap each end {$wraps} times round all the turns, close beside the beads.", [$part->mark('wraps')], 2 * $wraps, 'wraps', tool: 'chain-nose pliers', cautions: $part->strung === [] ? [] : [Caution::Crush]),
-                new Step($event, '', 'Trim and tuck', 'Trim both ends on the outside of the ring and press them in: nothing may stand towards the finger.', [$part->mark('tail')], tool: 'flush cutter, chain-nose pliers', cautions: [Caution::CutEnds]),
+                new Step($event, '', 'Wrap each side', "Off the mandrel, wrap each end {$wraps} times round all the turns, close beside the beads.", [$part->mark('wraps')], 2 * $wraps, 'wraps', tool: 'chain-nose pliers', cautions: $part->strung === [] ? [] : [Caution::Crush], operation: Operation::Wrap),
+                new Step($event, '', 'Trim and tuck', 'Trim both ends on the outside of the ring and press them in: nothing may stand towards the finger.', [$part->mark('tail')], tool: 'flush cutter, chain-nose pliers', cautions: [Caution::CutEnds], operation: Operation::Trim),
             ],
             default => [],
         };
@@ -153,10 +155,5 @@ final class WoundRing implements Technique
         }
 
         return [];
-    }
-
-    public function tools(PartPlan $part): array
-    {
-        return ['flush cutter', 'chain-nose pliers', preg_replace('/^the /', '', Forming::band($part->wire, $part->part->mm('inside'), $part->profile)->where('ring mandrel', $part->profile)) ?? ''];
     }
 }

@@ -17,6 +17,7 @@ use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
@@ -121,7 +122,7 @@ final class WovenBand implements Technique
         return ['top' => $eye('top'), 'bottom' => $eye('bottom')];
     }
 
-    public function along(): array
+    public function along(PartPlan $part): array
     {
         return ['weave', 'top', 'bottom'];
     }
@@ -178,12 +179,12 @@ final class WovenBand implements Technique
         $turn = function (string $place) use ($part, $event): array {
             $form = Forming::loop($part->wire, $part->part->mm('eye'), $part->profile);
 
-            return [new Step($event, '', "Turn the {$place} eye", 'Trim the outer cores, curl their ends in, and turn an eye of the middle one round '.$form->where('mark of the round-nose pliers', $part->profile).'.', [$part->mark($place.'-loop')], tool: 'round-nose pliers, flush cutter', cautions: [Caution::CutEnds])];
+            return [new Step($event, '', "Turn the {$place} eye", 'Trim the outer cores, curl their ends in, and turn an eye of the middle one round '.$form->where('mark of the round-nose pliers', $part->profile).'.', [$part->mark($place.'-loop')], tool: 'round-nose pliers, flush cutter', cautions: [Caution::CutEnds], operation: Operation::Eye)];
         };
 
         return match ($event) {
             'work weave' => [
-                new Step($event, '', 'Label the cores', 'Straighten '.Figures::counted($part->part->count('cores'), 'core').', number them with tape at one end, and tape them side by side.', [$part->mark('cores')], $part->part->count('cores'), 'cores', tool: 'tape'),
+                new Step($event, '', 'Label the cores', 'Straighten '.Figures::counted($part->part->count('cores'), 'core').', number them with tape at one end, and tape them side by side.', [$part->mark('cores')], $part->part->count('cores'), 'cores', tool: 'tape', operation: Operation::Ready),
                 ...$this->weaveSteps($part, $event),
                 new Step($event, '', 'Bend the bundle as one', 'Hold it where the curve should start and bend all cores together. Trim the tails of the weaving wire at the back.', [$part->mark('weave')], tool: 'fingers, flush cutter', cautions: [Caution::CutEnds]),
             ],
@@ -202,15 +203,15 @@ final class WovenBand implements Technique
         foreach ($band->sections as $at => $section) {
             foreach (range(1, $band->cores) as $core) {
                 if (abs($band->runOf($core)[0] - $section->fromMm) < 1e-9 && $section->fromMm > 0) {
-                    $steps[] = new Step($event, '', "Core {$core} comes in", "Lay core {$core} in with {$part->profile->length($part->part->mm('ends'))} standing out at the side, to be curled later.", [$part->mark('cores')], tool: 'fingers');
+                    $steps[] = new Step($event, '', "Core {$core} comes in", "Lay core {$core} in with {$part->profile->length($part->part->mm('ends'))} standing out at the side, to be curled later.", [$part->mark('cores')], tool: 'fingers', operation: Operation::Weave);
                 }
             }
             $steps[] = $section->cross > 0
-                ? new Step($event, '', 'Cross two cores', "Carry the weaving wire on at the back and bring core {$section->takes[0]} over core {$section->takes[1]}, within ".$part->profile->length($section->lengthMm).'.', [$part->mark('cores')], tool: 'fingers, flat-nose pliers')
-                : new Step($event, '', $many ? 'Weave section '.($at + 1) : 'Weave', ($at === 0 ? 'Leave a tail. ' : '').'Each repeat: '.self::inWords($section).'. '.($at === 0 ? 'Keep the first turns round two easy, and push the rows together as you go.' : 'Push the rows together as you go.'), [$part->mark('weave')], $section->repeats, 'repeats', tool: 'fingers');
+                ? new Step($event, '', 'Cross two cores', "Carry the weaving wire on at the back and bring core {$section->takes[0]} over core {$section->takes[1]}, within ".$part->profile->length($section->lengthMm).'.', [$part->mark('cores')], tool: 'fingers, flat-nose pliers', operation: Operation::Weave)
+                : new Step($event, '', $many ? 'Weave section '.($at + 1) : 'Weave', ($at === 0 ? 'Leave a tail. ' : '').'Each repeat: '.self::inWords($section).'. '.($at === 0 ? 'Keep the first turns round two easy, and push the rows together as you go.' : 'Push the rows together as you go.'), [$part->mark('weave')], $section->repeats, 'repeats', tool: 'fingers', operation: Operation::Weave);
             foreach (range(1, $band->cores) as $core) {
                 if (abs($band->runOf($core)[1] - $section->toMm()) < 1e-9 && $at < count($band->sections) - 1) {
-                    $steps[] = new Step($event, '', "Core {$core} leaves", "Bend core {$core} out to the side here. It is curled or wrapped when the band is woven, and nothing slides off over it.", [$part->mark('cores')], tool: 'chain-nose pliers');
+                    $steps[] = new Step($event, '', "Core {$core} leaves", "Bend core {$core} out to the side here. It is curled or wrapped when the band is woven, and nothing slides off over it.", [$part->mark('cores')], tool: 'chain-nose pliers', operation: Operation::Weave);
                 }
             }
         }

@@ -11,6 +11,7 @@ use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Segment;
 use Hebra\Core\Plan\SegmentKind;
@@ -147,7 +148,7 @@ final readonly class WrappedEnd
             new Step('close '.$this->place, '', "Wrap the {$this->which()}loop shut", "Hold the loop flat in the pliers in your {$this->hands()[1]} hand; with the {$this->hands()[0]} lay {$this->wraps()} side by side down the neck.",
                 [$mark('wraps')], $this->loop->wraps, 'wraps', tool: 'chain-nose pliers', cautions: $this->plan->strung === [] ? [] : [Caution::Crush]),
             new Step('close '.$this->place, '', 'Trim and tuck', 'Flat side of the cutter towards the wraps, trim the tail. Press the end in at the back, so that it catches nothing.',
-                [$mark('tail'), $mark('wraps')], tool: 'flush cutter, chain-nose pliers', cautions: [Caution::CutEnds]),
+                [$mark('tail'), $mark('wraps')], tool: 'flush cutter, chain-nose pliers', cautions: [Caution::CutEnds], operation: Operation::Trim),
         ];
     }
 

@@ -99,7 +99,7 @@ final class WrappedLink implements Technique
         return ['top' => $this->top($part)->eye($instance), 'bottom' => $this->bottom($part)->eye($instance)];
     }
 
-    public function along(): array
+    public function along(PartPlan $part): array
     {
         return ['top', 'thread', 'bottom'];
     }
@@ -118,7 +118,7 @@ final class WrappedLink implements Technique
     {
         [$top, $bottom] = [$this->top($part), $this->bottom($part)];
         /** @var non-empty-list<\Hebra\Core\Plan\Segment> $segments */
-        $segments = [...array_reverse($top->segments()), ...(new Threading($part))->segments(), ...$bottom->segments()];
+        $segments = [...array_reverse($top->segments()), ...Threading::fromTop($part)->segments(), ...$bottom->segments()];
         $cut = new Cut(ucfirst($this->label), $part->part->id, $part->part->wire, $part->wire, $part->times, $segments, []);
         $bends = [new BendMark($top->bendFromEndMm(), 'bend square, top')];
         $second = $cut->lengthMm() - $bottom->bendFromEndMm();
@@ -134,7 +134,7 @@ final class WrappedLink implements Technique
         return match ($event) {
             'form top' => $this->top($part)->formSteps(true),
             'close top' => $this->top($part)->closeSteps(),
-            'thread' => (new Threading($part))->steps(),
+            'thread' => Threading::fromTop($part)->steps(),
             'form bottom' => $this->bottom($part)->formSteps(false),
             'close bottom' => $this->bottom($part)->closeSteps(),
             default => [],
@@ -157,15 +157,10 @@ final class WrappedLink implements Technique
         $bottomFrom = $beadsFrom + $part->stackMm() + $bottom->loop->neckMm() + $bottom->loop->wireMm;
         $bottomFacing = $part->part->is('turned') ? ! $place->facing : $place->facing;
         $top->draw($sketch, $place->yMm, $place->facing);
-        (new Threading($part))->draw($sketch, $beadsFrom);
+        Threading::fromTop($part)->draw($sketch, $beadsFrom);
         $bottom->draw($sketch, $bottomFrom, $bottomFacing);
 
         return ['bottom' => new Placement($bottomFrom + $bottom->loop->insideMm, ! $bottomFacing)];
-    }
-
-    public function tools(PartPlan $part): array
-    {
-        return ['flush cutter', 'round-nose pliers', 'chain-nose pliers'];
     }
 
     private function top(PartPlan $part): WrappedEnd

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+/** What the hands do at one step. A maker does all work of one kind together where the piece allows it [common practice]. */
+enum Operation: string
+{
+    case Ready = 'ready';
+    case Cut = 'cut';
+    case Thread = 'thread';
+    case Eye = 'eye';
+    case Bend = 'bend';
+    case Wrap = 'wrap';
+    case Coil = 'coil';
+    case Spiral = 'spiral';
+    case Bind = 'bind';
+    case Weave = 'weave';
+    case Crimp = 'crimp';
+    case Trim = 'trim';
+    case File = 'file';
+    case Hammer = 'hammer';
+    case Flame = 'flame';
+    case Hook = 'hook';
+    case Open = 'open';
+    case Count = 'count';
+    case Try = 'try';
+    case Inspect = 'inspect';
+}

@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Tests\Plan;
+
+use Hebra\Core\Figure\BeadMark;
+use Hebra\Core\Figure\Placement;
+use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Figure\Stroke;
+use Hebra\Core\Piece\Piece;
+use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Operation;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\Plan;
+use Hebra\Core\Plan\Segment;
+use Hebra\Core\Plan\SegmentKind;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Stringing;
+use Hebra\Core\Plan\Strung;
+use Hebra\Core\Plan\WireEnd;
+use PHPUnit\Framework\Assert;
+
+/** What must hold of every plan: said here once, asked of patterns, techniques, changed pieces and, elsewhere, of the demo workshop. */
+final class Properties
+{
+    public static function all(Plan $plan, string $name): void
+    {
+        self::threadsAsItLies($plan, $name);
+        self::drawsAsItLies($plan, $name);
+        self::hardWireIsLeftAsItComes($plan, $name);
+        self::opensOnce($plan, $name);
+        self::saysHowItCloses($plan, $name);
+        self::laysReady($plan, $name);
+    }
+
+    /**
+     * A wire with its first end made, pushed on what the steps say in the order they say it, over the end they say, carries what its cut says.
+     */
+    public static function threadsAsItLies(Plan $plan, string $name): void
+    {
+        foreach ($plan->strips() as $cut) {
+            $along = self::along($cut);
+            $part = $cut->part;
+            $steps = array_values(array_filter($plan->steps(), fn (Step $step): bool => explode('.', $step->part)[0] === $part && $step->cut === $cut->key() && $step->putsOn !== []));
+            $first = $steps === [] ? '' : $steps[0]->part;
+            $wire = [];
+            foreach ($steps as $step) {
+                foreach ($step->part === $first ? $step->putsOn : [] as $run) {
+                    $wire = $step->over === WireEnd::First ? [$run, ...$wire] : [...$wire, $run];
+                }
+            }
+            if ($plan->steps() !== []) {
+                Assert::assertSame(self::named($along), self::named($wire), "{$name}: {$cut->label} is threaded as it lies");
+            }
+        }
+    }
+
+    /** The bead nearest to the first end of a wire is drawn nearest to it. */
+    public static function drawsAsItLies(Plan $plan, string $name): void
+    {
+        foreach ($plan->piece->parts as $part) {
+            $one = PartPlan::of($plan->piece, $part, $plan->profile);
+            $sketch = new Sketch;
+            $one->technique->draw($one, new Placement(0.0, true), $sketch);
+            foreach ($one->technique->cuts($one) as $cut) {
+                $runs = self::along($cut);
+                $isRows = ($part->settings['rows'] ?? 1) > 1;
+                if (count($runs) < 2 || $isRows || ! self::isAtOneEnd($runs, $runs[0]) || ! self::isAtOneEnd($runs, $runs[count($runs) - 1])) {
+                    continue;
+                }
+                // A bought pin begins with its beads: there the other end tells.
+                [$segments, $runs] = $cut->segments[0]->beads === [] ? [$cut->segments, $runs] : [array_reverse($cut->segments), array_reverse($runs)];
+                $end = self::points($sketch, $segments[0]->mark);
+                if ($end === []) {
+                    continue;
+                }
+                [$near, $far] = [self::distance($sketch, $end, $runs[0]->key, $plan->piece), self::distance($sketch, $end, $runs[count($runs) - 1]->key, $plan->piece)];
+                Assert::assertLessThanOrEqual($far + 0.5, $near, "{$name}: {$cut->label} is drawn as it lies");
+            }
+        }
+    }
+
+    /** What is hardened is neither straightened nor met with a cutter for soft wire, and its caution stands where it is cut. */
+    public static function hardWireIsLeftAsItComes(Plan $plan, string $name): void
+    {
+        foreach ($plan->cuts as $cut) {
+            $step = \Hebra\Core\Plan\Prepare::cut($cut, $cut->count, $plan->profile);
+            Assert::assertSame($cut->wire->isHardened(), str_contains($step->tool, 'shears'), "{$name}: {$step->title}");
+            Assert::assertSame(! $cut->wire->isHardened(), str_contains($step->text, 'traighten'), "{$name}: {$step->text}");
+            Assert::assertContains($cut->wire->isHardened() ? Caution::HardWire : Caution::CutEnds, $step->cautions, $name);
+        }
+        $isAllHard = array_filter($plan->cuts, fn (Cut $cut): bool => ! $cut->wire->isHardened()) === [];
+        foreach ($isAllHard && $plan->cuts !== [] ? $plan->steps() : [] as $step) {
+            $isChain = $step->operation === Operation::Cut;
+            Assert::assertTrue($isChain || ! str_contains($step->tool, 'flush cutter'), "{$name}: {$step->title} with {$step->tool}");
+        }
+    }
+
+    /** No eye is opened twice. */
+    public static function opensOnce(Plan $plan, string $name): void
+    {
+        $opened = [];
+        foreach ($plan->steps() as $step) {
+            if ($step->operation === Operation::Hook && $step->asks === '') {
+                $key = implode(' ', $step->parts).$step->text;
+                Assert::assertArrayNotHasKey($key, $opened, "{$name}: {$step->title}");
+                $opened[$key] = true;
+            }
+        }
+        Assert::assertSame(count(array_unique(array_keys($opened))), count($opened), $name);
+    }
+
+    /** Nothing is said to be wrapped shut in a piece without wraps. */
+    public static function saysHowItCloses(Plan $plan, string $name): void
+    {
+        $wraps = array_filter($plan->steps(), fn (Step $step): bool => $step->operation === Operation::Wrap);
+        foreach ($wraps === [] ? $plan->steps() : [] as $step) {
+            Assert::assertStringNotContainsString('wrapped shut', $step->text, "{$name}: {$step->title}");
+        }
+    }
+
+    /** The first step names every bead and every tool. */
+    public static function laysReady(Plan $plan, string $name): void
+    {
+        $ready = $plan->prepare()[0] ?? null;
+        if ($ready === null) {
+            return;
+        }
+        foreach ($plan->beads as $count) {
+            Assert::assertStringContainsString($count->all.' × '.$count->bead->words(), $ready->text, $name);
+        }
+        foreach ($plan->tools() as $tool) {
+            Assert::assertStringContainsString($tool, $ready->tool, $name);
+        }
+        Assert::assertNotSame('', $ready->tool, $name);
+    }
+
+    /** Nothing that is bought asks for forming, hammering or a wire. */
+    public static function asksNothingOfWhatIsBought(Plan $plan, string $name): void
+    {
+        $bought = $made = [];
+        foreach ($plan->piece->parts as $part) {
+            $isBought = $part->technique()->isBought($part);
+            $isBought ? $bought[$part->id] = $part->wire : $made[$part->wire] = true;
+        }
+        foreach ($plan->steps() as $step) {
+            $isOf = isset($bought[explode('.', $step->part)[0]]);
+            Assert::assertTrue(! $isOf || in_array($step->operation, [Operation::Hook, Operation::Cut, Operation::Open, Operation::Count], true), "{$name}: {$step->title}");
+        }
+        foreach (array_diff($bought, array_keys($made)) as $role) {
+            Assert::assertNotContains($role, $plan->piece->rolesToChoose(), "{$name}: no wire is chosen for what is bought");
+        }
+    }
+
+    /** @param  list<Strung>  $runs */
+    private static function isAtOneEnd(array $runs, Strung $run): bool
+    {
+        return count(array_filter($runs, fn (Strung $other): bool => $other->key === $run->key)) === 1;
+    }
+
+    /** @return list<Strung> what a cut carries, from its first end to its last */
+    private static function along(Cut $cut): array
+    {
+        return Stringing::joined(array_merge(...array_map(fn (Segment $segment): array => $segment->beads, $cut->segments)));
+    }
+
+    /**
+     * @param  list<Strung>  $runs
+     * @return list<string>
+     */
+    private static function named(array $runs): array
+    {
+        return array_map(fn (Strung $run): string => $run->words(), Stringing::joined($runs));
+    }
+
+    /** @return list<array{float, float}> */
+    private static function points(Sketch $sketch, string $mark): array
+    {
+        $points = [];
+        foreach (array_filter($sketch->figure()->strokes, fn (Stroke $stroke): bool => $stroke->mark === $mark) as $stroke) {
+            foreach ($stroke->path as $command) {
+                $isArc = $command[0] === 'A';
+                $points[] = [(float) ($command[$isArc ? 4 : 1] ?? 0), (float) ($command[$isArc ? 5 : 2] ?? 0)];
+            }
+        }
+
+        return $points;
+    }
+
+    /** @param  list<array{float, float}>  $from */
+    private static function distance(Sketch $sketch, array $from, string $bead, Piece $piece): float
+    {
+        $least = INF;
+        foreach (array_filter($sketch->figure()->beads, fn (BeadMark $mark): bool => $mark->bead === $piece->beads[$bead]) as $mark) {
+            foreach ($from as [$x, $y]) {
+                $least = min($least, hypot($mark->xMm - $x, $mark->topMm + $mark->bead->lengthMm / 2 - $y));
+            }
+        }
+
+        return $least;
+    }
+}
