@@ -237,7 +237,7 @@ final class Desk
     /** The role whose table is open: the one asked for, else the first. */
     public function openRole(): ?string
     {
-        $roles = $this->document->roles();
+        $roles = $this->document->rolesToChoose();
 
         return in_array($this->askedRole, $roles, true) ? $this->askedRole : ($roles[0] ?? null);
     }

@@ -81,19 +81,22 @@ final readonly class SumDesk
         $rows = [];
         foreach ($this->answer->results ?? [] as $name => $value) {
             $rows[] = ['name' => str_replace('_', ' ', preg_replace('/_(mm|g|n|mpa)$/', '', $name) ?? $name), 'text' => $this->shown($name, $value),
-                'more' => is_float($value) && str_ends_with($name, '_mm') ? $this->onTheRuler($value) : ''];
+                'more' => is_float($value) && str_ends_with($name, '_mm') ? $this->onTheRuler($name, $value) : ''];
         }
 
         return $rows;
     }
 
     /** The same in inches, or on the maker's ruler; what no ruler shows, in decimals. */
-    private function onTheRuler(float $millimetres): string
+    private function onTheRuler(string $name, float $millimetres): string
     {
+        $ruler = $this->profile->ruler->isMetric() ? Ruler::SixteenthInch : $this->profile->ruler;
+
         return match (true) {
-            abs($millimetres) < 10 => Figures::trim($millimetres / 25.4, 3).' in',
-            $this->profile->ruler->isMetric() => Ruler::SixteenthInch->text($millimetres),
-            default => $this->profile->length($millimetres),
+            // What something is bent on, or comes out as, is told finer than a sixteenth.
+            preg_match('/(mandrel|inside|diameter|outside|width|height|needed|margin|hole)/', $name) === 1, abs($millimetres) < 10 => Figures::trim($millimetres / 25.4, 3).' in',
+            preg_match('/(cut|wire_length|core_length|first_coil_length|total)_mm$/', $name) === 1 => $ruler->upText($millimetres),
+            default => $ruler->text($millimetres),
         };
     }
 

@@ -151,7 +151,7 @@ final class WeaveDesk
     private function answer(int $repeats, float $wireMm, float $wovenMm, float $repeatMm, float $wideMm): void
     {
         $this->results = [
-            ['weaving wire, tails extra', $this->profile->length($wireMm)], ['woven length', $this->profile->length($wovenMm)], ['repeats', number_format($repeats)],
+            ['weaving wire, tails extra', $this->profile->cutLength($wireMm)], ['woven length', $this->profile->length($wovenMm)], ['repeats', number_format($repeats)],
             ['wire for one repeat', Figures::mm($repeatMm)], ['wide, about', Figures::mm($wideMm)],
         ];
     }

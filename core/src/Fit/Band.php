@@ -21,6 +21,16 @@ final class Band
 
     public const WIDE_FROM_MM = 6.0;
 
+    public const VERY_WIDE_FROM_MM = 10.0;
+
+    /** How much larger a wide band is made, mm of diameter: a quarter size from 6 mm on, half a size from 10 [common practice]. */
+    public static function widerMm(float $widthMm): float
+    {
+        $sizes = $widthMm >= self::VERY_WIDE_FROM_MM ? 0.5 : ($widthMm >= self::WIDE_FROM_MM ? 0.25 : 0.0);
+
+        return $sizes * RingSize::US_STEP_MM;
+    }
+
     public static function neutralMm(SectionKind $kind, float $thicknessMm): float
     {
         return $kind === SectionKind::HalfRound ? 4 * $thicknessMm / (3 * M_PI) : $thicknessMm / 2;

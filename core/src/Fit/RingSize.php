@@ -6,6 +6,7 @@ namespace Hebra\Core\Fit;
 
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\Length;
+use Hebra\Core\Quantity\LengthUnit;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Text;
 use Hebra\Core\Quantity\Unreadable;
@@ -27,7 +28,7 @@ final readonly class RingSize
 
     private const US_ZERO_MM = 11.63;
 
-    private const US_STEP_MM = 0.8128;
+    public const US_STEP_MM = 0.8128;
 
     private const UK_A_MM = 37.5;
 
@@ -52,24 +53,22 @@ final readonly class RingSize
     }
 
     /**
-     * Reads `us 7`, `us 6 1/2`, `uk N 1/2`, `uk Z+2`, `iso 54`, `jp 13`, `diameter 17.3mm`, `circumference 54mm`.
+     * Reads `us 7`, `us 6 1/2`, `uk N 1/2`, `uk Z+2`, `iso 54`, `jp 13`, `diameter 17.3mm`, `circumference 54mm`, and `string 58mm`, which runs large.
      *
      * @throws Unreadable|OutOfRange if it is no size, or out of range
      */
     public static function parse(string $text, string $field = 'size'): self
     {
         $plain = Text::plain($text, $field, 'a ring size, such as us 7, uk N 1/2 or iso 54');
-        if (preg_match('/^(us|iso|jp|uk|diameter|circumference)\s*(.+)$/', $plain, $match) !== 1) {
+        if (preg_match('/^(us|iso|jp|uk|diameter|circumference|round|string)\s*(.+)$/', $plain, $match) !== 1) {
             throw Unreadable::ringSize($field, $text);
         }
         [, $scale, $rest] = $match;
         if ($scale === 'uk') {
             return self::ofCircumference(self::UK_A_MM + self::UK_STEP_MM * self::letters($rest, $field, $text), $field);
         }
-        if ($scale === 'diameter' || $scale === 'circumference') {
-            $mm = Length::parse($rest, $field)->millimetres();
-
-            return $scale === 'diameter' ? self::ofDiameter($mm, $field) : self::ofCircumference($mm, $field);
+        if (in_array($scale, ['diameter', 'circumference', 'round', 'string'], true)) {
+            return self::measured($scale, Length::parse($rest, $field)->millimetres(), $field);
         }
         $number = Text::number($rest) ?? throw Unreadable::ringSize($field, $text);
 
@@ -78,6 +77,38 @@ final readonly class RingSize
             'jp' => self::ofDiameter(($number + 38) / 3, $field),
             default => self::ofCircumference($number, $field),
         };
+    }
+
+    private static function measured(string $how, float $millimetres, string $field): self
+    {
+        return match ($how) {
+            'diameter' => self::ofDiameter($millimetres, $field),
+            'string' => self::ofCircumference($millimetres - Band::STRING_RUNS_LARGE_MM, $field),
+            default => self::ofCircumference($millimetres, $field),
+        };
+    }
+
+    /**
+     * What stands for a finger, and how it is told back: a size of any scale; or a length, which is a diameter up to 25 mm and a length round from
+     * there on, by string where that is what the maker measures with.
+     *
+     * @return array{self, string}
+     *
+     * @throws \Hebra\Core\Problem if it is neither, or out of range
+     */
+    public static function ofFinger(string $text, LengthUnit $bare, bool $isByString, string $field = 'size'): array
+    {
+        $plain = Text::plain($text, $field, 'a ring size, such as us 7, or a length, such as 17.3 mm');
+        if (preg_match('/^[a-z]/', $plain) === 1) {
+            return [self::parse($text, $field), $plain];
+        }
+        $millimetres = Length::parse($text, $field, $bare)->millimetres();
+        if ($millimetres <= self::MOST_MM) {
+            return [self::ofDiameter($millimetres, $field), ''];
+        }
+        $how = $isByString ? 'string' : 'round';
+
+        return [self::measured($how, $millimetres, $field), $how.' '.trim($plain.(Text::number($plain) === null ? '' : ' '.$bare->value))];
     }
 
     private static function letters(string $rest, string $field, string $text): float

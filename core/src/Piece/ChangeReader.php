@@ -9,6 +9,7 @@ use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Length;
 use Hebra\Core\Quantity\LengthUnit;
 use Hebra\Core\Quantity\Unreadable;
+use Hebra\Core\School\School;
 use Hebra\Core\School\Schools;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
@@ -18,9 +19,11 @@ use Hebra\Core\Wire\WireSize;
 final readonly class ChangeReader
 {
     private const KNOWN = [
-        'name', 'note', 'makes', 'fit', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.repeat', 'part.set', 'part.hang', 'part.close', 'group.join', 'group.grade', 'group.unfold', 'chain.set', 'group.leave', 'group.set', 'wire',
+        'all', 'name', 'note', 'makes', 'fit', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.repeat', 'part.set', 'part.hang', 'part.close', 'group.join', 'group.grade', 'group.unfold', 'chain.set', 'group.leave', 'group.set', 'wire',
         'bead.add', 'bead.swap', 'bead.remove', 'bead.move', 'bead.count', 'bead.mirror', 'bead.repeat', 'bead.edit',
     ];
+
+    private const MOST_TOGETHER = 400;
 
     /** @param  array<string, mixed>  $input */
     private function __construct(private array $input, private LengthUnit $bare, private Schools $schools)
@@ -46,6 +49,7 @@ final readonly class ChangeReader
         $do = $this->text('do');
 
         return match ($do) {
+            'all' => $this->all(),
             'name' => new Change\Rename($this->text('name')),
             'note' => new Change\SetNote($this->text('note', '')),
             'makes' => new Change\SetMakes(Makes::of($this->text('kind'), $this->text('kind') === 'batch' ? $this->count('count', 1, Makes::MOST) : 1)),
@@ -75,6 +79,18 @@ final readonly class ChangeReader
             'bead.edit' => new Change\EditBead($this->text('bead'), $this->maybe('hole') === null ? null : Length::parse($this->text('hole'), 'hole', $this->bare)->asSize('hole', 50)->millimetres(), $this->maybe('colour')),
             default => throw InvalidPiece::unknownChange($do, implode(', ', self::KNOWN)),
         };
+    }
+
+    /** Several changes that belong together, as a list of them in JSON. */
+    private function all(): Change
+    {
+        $of = json_decode($this->text('of'), true, 4);
+        if (! is_array($of) || ! array_is_list($of) || $of === [] || count($of) > self::MOST_TOGETHER) {
+            throw InvalidPiece::notList('of', $of);
+        }
+        $changes = array_map(fn (mixed $one): Change => is_array($one) && ($one['do'] ?? '') !== 'all' ? (new self($one, $this->bare, $this->schools))->change() : throw InvalidPiece::notObject('of', $one), $of);
+
+        return new Change\Several($changes, $this->maybe('words') ?? 'Several changes');
     }
 
     /** One group, or several that change together, `g1 g2`. */
@@ -107,7 +123,7 @@ final readonly class ChangeReader
         $was = $this->maybe('was');
         $size = $was !== null && $was !== $kind->value ? null : $this->maybe('fit');
 
-        return $size === null ? Fit::usual($kind) : Fit::parse($kind, $size, $this->bare);
+        return $size === null ? Fit::usual($kind) : Fit::parse($kind, $size, $this->bare, $this->schools->is(School::RingMeasure, 'string'));
     }
 
     /** Size and temper may come together as one choice, `22 awg/half-hard`. */

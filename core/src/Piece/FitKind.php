@@ -78,7 +78,8 @@ enum FitKind: string
     public function leastMm(): float
     {
         return match ($this) {
-            self::Ear, self::Hoop => 5.0,
+            self::Ear => 5.0,
+            self::Hoop => 8.0,
             self::Finger => 11.6,
             self::Wrist => 80.0,
             self::Neck => 200.0,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece;
 
 use Hebra\Core\Bead\Bead;
+use Hebra\Core\Piece\Change\Sized;
 use Hebra\Core\School\Schools;
 use Hebra\Core\Wire\Metal;
 
@@ -58,6 +59,6 @@ final readonly class Pattern
         }
         $groups = array_map(fn (int $repeat): Group => Group::of(abs($repeat), $repeat < 0), $this->groups);
 
-        return Piece::of($name, '', $this->fit === FitKind::Ear ? Makes::pair() : Makes::one(), $wires, $beads, $parts, Fit::usual($this->fit), $groups);
+        return Sized::to(Piece::of($name, '', $this->fit === FitKind::Ear ? Makes::pair() : Makes::one(), $wires, $beads, $parts, Fit::usual($this->fit), $groups));
     }
 }

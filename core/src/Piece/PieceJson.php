@@ -41,7 +41,7 @@ final class PieceJson
             'name' => $piece->name,
             'note' => $piece->note,
             'makes' => ['kind' => $piece->makes->kind, 'count' => $piece->makes->count],
-            'fit' => ['kind' => $piece->fit->kind->value, 'size_mm' => $piece->fit->mm],
+            'fit' => ['kind' => $piece->fit->kind->value, 'size_mm' => $piece->fit->mm, ...($piece->fit->said === '' ? [] : ['said' => $piece->fit->said])],
             'wires' => (object) array_map(fn (Wire $wire): array => [
                 'metal' => $wire->metal->value, 'size' => $wire->size->code(), 'temper' => $wire->temper->value,
             ], $piece->wires),
@@ -192,11 +192,11 @@ final class PieceJson
     /** @param  array<mixed>  $fit */
     private static function fit(array $fit): Fit
     {
-        self::onlyKeys($fit, ['kind', 'size_mm'], 'fit');
+        self::onlyKeys($fit, ['kind', 'size_mm', 'said'], 'fit');
         $read = self::text($fit, 'kind', 'fit.kind');
         $kind = FitKind::tryFrom($read) ?? throw Unreadable::choice('fit.kind', $read, array_column(FitKind::cases(), 'value'));
 
-        return isset($fit['size_mm']) ? Fit::of($kind, self::number($fit, 'size_mm', 'fit.size_mm'), 'fit.size_mm') : Fit::usual($kind);
+        return isset($fit['size_mm']) ? Fit::of($kind, self::number($fit, 'size_mm', 'fit.size_mm'), self::text($fit, 'said', 'fit.said', ''), 'fit.size_mm') : Fit::usual($kind);
     }
 
     /** @param  array<mixed>  $wire */

@@ -97,6 +97,9 @@ interface Technique
     /** Whether its flat face stands across its upper eye; in one plane with it: false; null where it is not flat. */
     public function facesAcross(PartPlan $part): ?bool;
 
+    /** Which of its settings follows from what the piece is to fit; null where none does. */
+    public function sizing(PartPlan $part, Fit $fit): ?Sizing;
+
     /** What it closes a chain with, where it is a clasp. */
     public function clasp(PartPlan $part): ?Clasp;
 

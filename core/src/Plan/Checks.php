@@ -37,13 +37,13 @@ final class Checks
      * @param  list<list<Cut>>  $cuts  of these parts
      * @return list<Check>
      */
-    public static function of(Piece $piece, array $parts, array $cuts, Profile $profile, float $gramsEach, Layout $layout): array
+    public static function of(Piece $piece, array $parts, array $cuts, Profile $profile, float $gramsEach, Layout $layout, bool $isOffering = true): array
     {
-        $checks = [...self::whole($piece, $parts, $gramsEach), ...self::bends($parts, $cuts, $profile), ...self::stiffness($parts, $cuts, $profile), ...LineChecks::of($piece, $profile, $layout)];
+        $checks = [...self::whole($piece, $parts, $gramsEach), ...self::bends($parts, $cuts, $profile), ...self::stiffness($parts, $cuts, $profile), ...LineChecks::of($piece, $profile, $layout), ...FitChecks::of($piece, $parts, $profile)];
         $hangsMm = $layout->lengthMm;
         $reach = Reach::of($piece, $layout);
         if ($reach !== null) {
-            $checks[] = $reach->check($profile);
+            $checks[] = $reach->check($profile, $isOffering && ! $reach->fits() ? Lengths::ways($piece, $profile, $layout, $reach) : []);
         }
         if ($piece->fit->kind === FitKind::Ear && $hangsMm > $piece->fit->mm + 0.25) {
             $checks[] = new Check(Level::Note, 'fit', 'It hangs '.$profile->length($hangsMm).', '.$profile->length($hangsMm - $piece->fit->mm).' lower than the '.$profile->length($piece->fit->mm).' you want.', '', [

@@ -8,7 +8,6 @@ use Hebra\Core\Fit\Band;
 use Hebra\Core\Fit\RingSize;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Quantity\Figures;
-use Hebra\Core\School\School;
 use Hebra\Core\Working;
 
 /** What the fit of a piece means for its lengths: each consequence with its rule, its numbers, and a sentence. */
@@ -52,24 +51,41 @@ final readonly class FitSheet
 
     private static function finger(Plan $plan): self
     {
-        $isString = $plan->profile->schools->is(School::RingMeasure, 'string');
-        $circumference = M_PI * $plan->piece->fit->mm - ($isString ? Band::STRING_RUNS_LARGE_MM : 0.0);
-        $ring = RingSize::ofDiameter(max(RingSize::LEAST_MM, $circumference / M_PI));
-        $lines = [new Working('inside diameter', $isString ? '(string − 4)/π' : 'as measured', Figures::trim($circumference), $ring->insideMm(), 'mm', RingSize::SOURCE)];
-        foreach (self::wires($plan) as $words => [$d, $wire]) {
-            $lines[] = new Working("one turn of {$words}", 'π(ID + d)', 'π × ('.Figures::trim($ring->insideMm()).' + '.Figures::trim($d, 3).')', Band::ringBlankMm($ring->insideMm(), $d / 2), 'mm', 'geometry of the neutral axis');
-        }
+        $fit = $plan->piece->fit;
+        $ring = RingSize::ofDiameter($fit->mm);
+        $lines = [new Working('inside diameter', $fit->isByString() ? '(string − 4)/π' : 'as measured', $fit->said === '' ? Figures::trim($fit->mm, 3) : $fit->said, $ring->insideMm(), 'mm', RingSize::SOURCE)];
         $sentences = [$ring->words().'.'];
-        foreach (self::wires($plan) as $words => [$d, $wire]) {
-            $forming = Forming::band($wire, $ring->insideMm(), $plan->profile);
-            $sentences[] = ucfirst($words).': form it on '.$forming->where('ring mandrel', $plan->profile).'.'.$forming->opens($plan->profile);
+        if (preg_match('/^(string|round) (.+)$/', $fit->said, $match) === 1) {
+            $sentences[] = "{$match[2]} is a length round".($match[1] === 'string' ? '; a string runs large, so 4 mm of it are taken off' : '').': '.$plan->profile->size($ring->insideMm()).' across.';
         }
-        if ($isString) {
-            $sentences[] = 'A string runs large: 4 mm of circumference are taken off.';
+        foreach ($plan->sized() as [$part, $sizing]) {
+            $insideMm = $part->part->mm($sizing->key);
+            $lines[] = new Working('one turn of '.$part->wire->words(), 'π(ID + d)', 'π × ('.Figures::trim($insideMm, 3).' + '.Figures::trim($part->wireMm(), 3).')', Band::ringBlankMm($insideMm, $part->wireMm() / 2), 'mm', 'geometry of the neutral axis');
+            $sentences[] = self::formed($plan, $part, Forming::band($part->wire, $insideMm, $plan->profile), 'ring mandrel');
+            if ($sizing->wantedMm > $fit->mm) {
+                $sentences[] = 'Wide as it is, it is made '.($sizing->wantedMm - $fit->mm > RingSize::US_STEP_MM * 0.4 ? 'half a size' : 'a quarter size').' larger.';
+            }
         }
-        $sentences[] = 'A band of 6 mm or wider wants a quarter to half a size more. Never form a ring on the finger.';
+        $sentences[] = 'Never form a ring on the finger.';
 
-        return new self($lines, $sentences);
+        return new self([...$lines, ...self::turns($plan, $ring->insideMm())], $sentences);
+    }
+
+    /** @return list<Working> where nothing of it has a size yet, one turn of each of its wires */
+    private static function turns(Plan $plan, float $insideMm): array
+    {
+        $turns = [];
+        foreach ($plan->sized() === [] ? $plan->piece->rolesToChoose() : [] as $role) {
+            $wire = $plan->piece->wires[$role];
+            $turns[$wire->words()] = new Working('one turn of '.$wire->words(), 'π(D + d)', 'π × ('.Figures::trim($insideMm, 3).' + '.Figures::trim($wire->diameterMm(), 3).')', M_PI * ($insideMm + $wire->diameterMm()), 'mm', 'geometry of the neutral axis');
+        }
+
+        return array_values($turns);
+    }
+
+    private static function formed(Plan $plan, PartPlan $part, Forming $forming, string $otherwise): string
+    {
+        return ucfirst($part->technique->label()).', '.$part->wire->words().': form it on '.$forming->where($otherwise, $plan->profile).'.'.$forming->opens($plan->profile);
     }
 
     private static function wrist(Plan $plan): self
@@ -78,16 +94,34 @@ final readonly class FitSheet
         $girth = $plan->piece->fit->mm;
         $reach = $plan->reach();
         if ($reach === null) {
-            $inside = ($girth + self::EASE_MM) / M_PI;
-
-            return new self([new Working('inside diameter that fits', '(wrist + ease)/π', '('.Figures::trim($girth).' + '.Figures::trim(self::EASE_MM).')/π', $inside, 'mm', 'common practice; a closed bangle must pass over the hand')],
-                ['An open bangle of '.$plan->profile->length($inside).' inside sits well on this wrist; a closed one must pass over the widest part of the hand, thumb folded in.']);
+            return self::bangle($plan);
         }
 
         return new self([
             new Working('length, clasp included', 'wrist + ease + π·B', Figures::trim($girth).' + '.Figures::trim(self::EASE_MM).' + π × '.Figures::trim($bead), $reach->wantsMm, 'mm', 'common practice; beads’ thickness by geometry'),
             self::straight($plan),
         ], [$reach->check($plan->profile)->text, 'Beads '.Figures::mm($bead).' thick take '.$plan->profile->length(M_PI * $bead).' of the inside.']);
+    }
+
+    private static function bangle(Plan $plan): self
+    {
+        $girth = $plan->piece->fit->mm;
+        $lines = $sentences = [];
+        foreach ($plan->sized() as [$part, $sizing]) {
+            $mm = $part->part->mm($sizing->key);
+            $lines[] = new Working($part->technique->label().', '.$sizing->key, $sizing->key === 'coil' ? 'wrist/π + bead' : 'wrist/π + ease', Figures::trim($girth).'/π + '.Figures::trim($sizing->wantedMm - $girth / M_PI), $sizing->wantedMm, 'mm', 'common practice; a closed bangle must pass over the hand');
+            $sentences[] = $sizing->key === 'coil'
+                ? 'Its coil is '.$plan->profile->size($mm).' to the wire’s middle, '.$plan->profile->size($mm - $part->thickestMm()).' inside its beads.'
+                : self::formed($plan, $part, Forming::bangle($part->wire, $mm, $plan->profile), 'bangle mandrel');
+        }
+        if ($lines === []) {
+            $inside = ($girth + self::EASE_MM) / M_PI;
+            $lines[] = new Working('inside diameter that fits', '(wrist + ease)/π', '('.Figures::trim($girth).' + '.Figures::trim(self::EASE_MM).')/π', $inside, 'mm', 'common practice; a closed bangle must pass over the hand');
+            $sentences[] = 'An open bangle of '.$plan->profile->size($inside).' inside sits well on this wrist.';
+        }
+        $sentences[] = 'What is closed must pass over the widest part of the hand, thumb folded in.';
+
+        return new self($lines, $sentences);
     }
 
     private static function neck(Plan $plan): self
@@ -110,28 +144,22 @@ final readonly class FitSheet
 
     private static function hoop(Plan $plan): self
     {
-        $lines = [];
-        foreach (self::wires($plan) as $words => [$d, $wire]) {
-            $lines[] = new Working("a hoop of {$words}", 'π·diameter', 'π × '.Figures::trim($plan->piece->fit->mm), M_PI * $plan->piece->fit->mm, 'mm', 'geometry; eye and hook are extra');
+        $lines = $sentences = [];
+        foreach ($plan->sized() as [$part, $sizing]) {
+            $mm = $part->part->mm($sizing->key);
+            $lines[] = new Working('a hoop of '.$part->wire->words(), 'π·diameter', 'π × '.Figures::trim($mm), M_PI * $mm, 'mm', 'geometry; eye and hook are extra');
+            $sentences[] = self::formed($plan, $part, Forming::arch($part->wire, $mm - $part->wireMm(), $plan->profile), 'mandrel');
         }
 
-        return new self($lines, ['The diameter is taken to the wire’s middle. Try the lock before beads go on.']);
+        if ($lines === []) {
+            $lines[] = new Working('a hoop', 'π·diameter', 'π × '.Figures::trim($plan->piece->fit->mm), M_PI * $plan->piece->fit->mm, 'mm', 'geometry; eye and hook are extra');
+        }
+
+        return new self($lines, [...$sentences, 'The diameter is taken to the wire’s middle. Try the lock before beads go on.']);
     }
 
     private static function thickest(Plan $plan): float
     {
         return array_reduce($plan->beads, fn (float $most, BeadCount $count): float => max($most, $count->bead->widthMm), 0.0);
-    }
-
-    /** @return array<string, array{float, \Hebra\Core\Wire\Wire}> each wire of the piece once */
-    private static function wires(Plan $plan): array
-    {
-        $wires = [];
-        foreach ($plan->piece->roles() as $role) {
-            $wire = $plan->piece->wires[$role];
-            $wires[$wire->words()] = [$wire->diameterMm(), $wire];
-        }
-
-        return $wires;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Fit\RingSize;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Quantity\Figures;
 
@@ -87,16 +88,23 @@ final class Inspection
         } elseif (array_filter($plan->piece->groups, fn ($group): bool => $group->isMirrored) !== []) {
             $points[] = new Point('halves', 'Fold it at its middle', 'Both halves alike');
         }
-        [$look, $mm] = match ($plan->piece->fit->kind) {
+        $sized = $plan->sized()[0] ?? null;
+        [$look, $mm] = $sized !== null ? ['Measure it across, '.($sized[1]->key === 'inside' ? 'inside' : 'to the wire’s middle'), $sized[0]->part->mm($sized[1]->key)] : match ($plan->piece->fit->kind) {
             FitKind::Finger => ['Measure its inside', $plan->piece->fit->mm],
             FitKind::Ear, FitKind::Hoop => ['Measure it, top to bottom', $plan->hangsMm()],
             FitKind::Wrist, FitKind::Neck => [$plan->isLaidRound() ? 'Measure it, end to end' : 'Measure it, top to bottom', $plan->hangsMm()],
         };
         if ($mm > 0) {
-            $points[] = new Point('fit', $look, $plan->profile->length($mm), wantedMm: $mm);
+            $points[] = new Point('fit', $look, $sized === null ? $plan->profile->length($mm) : self::across($plan, $mm), wantedMm: $mm);
         }
 
         return $points;
+    }
+
+    /** `US 9, 18.95 mm`: a size that was formed is told finer than a ruler shows. */
+    private static function across(Plan $plan, float $mm): string
+    {
+        return ($plan->piece->fit->kind === FitKind::Finger && $mm <= RingSize::MOST_MM ? RingSize::ofDiameter($mm)->usWords().', ' : '').$plan->profile->size($mm);
     }
 
     /** The last of the steps of a kind, of a part where one is named. */

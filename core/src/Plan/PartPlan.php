@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Technique;
@@ -102,6 +103,12 @@ final readonly class PartPlan
     public function readyGrams(): float
     {
         return array_sum(array_map(fn (ReadyMade $ready): float => $ready->grams * $ready->count, $this->technique->readyMade($this)));
+    }
+
+    /** How thick its beads lie on the finger or the wrist, through the middle: of a bead with two holes, side by side, half its width [memory]. */
+    public function thickestMm(): float
+    {
+        return $this->strung === [] ? 0.0 : max(array_map(fn (Strung $strung): float => $strung->bead->widthMm / ($strung->bead->drilling === Drilling::TwoHole ? 2 : 1), $this->strung));
     }
 
     public function widestMm(): float

@@ -7,6 +7,7 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Figure\Assembly;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Piece\Piece;
+use Hebra\Core\Piece\Sizing;
 
 /** Everything that follows from a piece, a profile and nothing else. */
 final class Plan
@@ -129,6 +130,20 @@ final class Plan
         }
 
         return $hasEnd ? $eyes : [];
+    }
+
+    /** @return list<array{PartPlan, Sizing}> the parts whose size follows from the fit */
+    public function sized(): array
+    {
+        $sized = [];
+        foreach ($this->parts as $part) {
+            $sizing = $part->technique->sizing($part, $this->piece->fit);
+            if ($sizing !== null) {
+                $sized[] = [$part, $sizing];
+            }
+        }
+
+        return $sized;
     }
 
     /** Hanging length in millimetres, top of the ear wire's arch to the lowest point; of a chain, end to end. */

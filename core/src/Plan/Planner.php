@@ -36,13 +36,14 @@ final class Planner
     /** @var array<string, int> part => how many of it have been unfolded so far */
     private array $made = [];
 
-    private function __construct(private readonly Piece $piece, private readonly Profile $profile)
+    private function __construct(private readonly Piece $piece, private readonly Profile $profile, private readonly bool $isOffering)
     {
     }
 
-    public static function plan(Piece $piece, Profile $profile): Plan
+    /** @param  bool  $isOffering  whether ways out are looked for that must be tried; not while they are tried */
+    public static function plan(Piece $piece, Profile $profile, bool $isOffering = true): Plan
     {
-        return (new self($piece, $profile))->made();
+        return (new self($piece, $profile, $isOffering))->made();
     }
 
     private function gather(): void
@@ -119,7 +120,7 @@ final class Planner
         $steps = $this->steps();
         $metal = $this->metal([...$cuts, ...$pins]);
         $grams = $this->gramsEach($metal);
-        $this->checks = Checks::worstFirst([...$this->checks, ...Checks::of($this->piece, $this->parts, $this->bareCuts, $this->profile, $grams, $layout)]);
+        $this->checks = Checks::worstFirst([...$this->checks, ...Checks::of($this->piece, $this->parts, $this->bareCuts, $this->profile, $grams, $layout, $this->isOffering)]);
 
         return new Plan($this->piece, $this->profile, $cuts, $pins, $this->beads(), $this->findings(), $steps,
             $this->checks, $metal, $layout, $grams, $this->parts);

@@ -56,12 +56,12 @@ final readonly class Profile
     /** A length to cut: never less than it says. */
     public function cutLength(float $millimetres): string
     {
-        return $this->ruler->text($this->ruler->upMm($millimetres));
+        return $this->ruler->upText($millimetres);
     }
 
-    /** A jaw mark or an inside diameter: finer than a ruler shows. */
+    /** A jaw mark or an inside diameter: finer than a ruler shows, to 0.05 mm or a thousandth of an inch. */
     public function size(float $millimetres): string
     {
-        return $this->ruler->isMetric() ? Figures::trim($millimetres, 1).' mm' : Figures::trim($millimetres / 25.4, 3).' in';
+        return $this->ruler->isMetric() ? Figures::trim(round($millimetres / 0.05) * 0.05).' mm' : Figures::trim($millimetres / 25.4, 3).' in';
     }
 }

@@ -7,7 +7,6 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Group;
 use Hebra\Core\Piece\Piece;
-use Hebra\Core\Quantity\Figures;
 
 /**
  * How long a piece round wrist or neck is, how long it is to be, and how often what repeats in it must stand there to come
@@ -15,17 +14,22 @@ use Hebra\Core\Quantity\Figures;
  */
 final readonly class Reach
 {
+    private const WRIST_MM = 4.0;
+
+    private const NECK_MM = 8.0;
+
     private function __construct(
         public float $hasMm,
         public float $wantsMm,
         /** the groups, or the part, that repeat, or neither */
-        private string $group,
-        private string $part,
+        public string $group,
+        public string $part,
         public int $count,
         /** what one of its repeats adds to the length, mm; 0 where nothing repeats */
         public float $unitMm,
         /** it is the links of a chain that are counted */
-        private bool $isLinks = false,
+        public bool $isLinks = false,
+        private bool $isWrist = false,
     ) {
     }
 
@@ -36,7 +40,8 @@ final readonly class Reach
             return null;
         }
         $thickest = array_reduce($piece->beads, fn (float $most, $bead): float => max($most, $bead->widthMm), 0.0);
-        $wants = $piece->fit->kind === FitKind::Wrist ? $piece->fit->mm + FitSheet::EASE_MM + M_PI * $thickest : $piece->fit->mm;
+        $isWrist = $piece->fit->kind === FitKind::Wrist;
+        $wants = $isWrist ? $piece->fit->mm + FitSheet::EASE_MM + M_PI * $thickest : $piece->fit->mm;
         // Groups alike in number stand for each other, as the halves of a necklace do: they change together.
         $first = array_key_first($piece->groups);
         if ($first !== null) {
@@ -44,13 +49,13 @@ final readonly class Reach
             $alike = array_keys(array_filter($piece->groups, fn (Group $group): bool => $group->repeat === $count));
             $length = array_sum(array_map(fn (string $id): float => $layout->lengthOf($id), self::idsIn($piece, $alike)));
             if ($length > 0) {
-                return new self($layout->lengthMm, $wants, implode(' ', $alike), '', $count, $length / $count);
+                return new self($layout->lengthMm, $wants, implode(' ', $alike), '', $count, $length / $count, isWrist: $isWrist);
             }
         }
         foreach ($piece->parts as $part) {
             $length = $part->repeat > 1 ? $layout->lengthOf($part->id) : 0.0;
             if ($length > 0) {
-                return new self($layout->lengthMm, $wants, '', $part->id, $part->repeat, $length / $part->repeat);
+                return new self($layout->lengthMm, $wants, '', $part->id, $part->repeat, $length / $part->repeat, isWrist: $isWrist);
             }
         }
 
@@ -63,8 +68,8 @@ final readonly class Reach
         }
 
         return $longest === null
-            ? new self($layout->lengthMm, $wants, '', '', 0, 0.0)
-            : new self($layout->lengthMm, $wants, '', $longest->id, $longest->count('links'), $longest->mm('inside'), true);
+            ? new self($layout->lengthMm, $wants, '', '', 0, 0.0, isWrist: $isWrist)
+            : new self($layout->lengthMm, $wants, '', $longest->id, $longest->count('links'), $longest->mm('inside'), true, $isWrist);
     }
 
     /**
@@ -94,25 +99,31 @@ final readonly class Reach
         return $this->hasMm + ($count - $this->count) * $this->unitMm;
     }
 
-    public function check(Profile $profile): Check
+    /** How far off still fits [common practice], mm. */
+    public function toleranceMm(): float
     {
-        $nearest = $this->nearest();
-        $off = $this->hasMm - $this->wantsMm;
-        $text = 'Laid straight it is '.$profile->length($this->hasMm).', and '.$profile->length($this->wantsMm).' would fit';
-        if (abs($off) < 0.5) {
-            return new Check(Level::Ok, 'length', $text.'.');
-        }
-        $text .= ': '.$profile->length(abs($off)).' too '.($off > 0 ? 'long' : 'short');
-        if ($nearest === null || $nearest === $this->count) {
-            return new Check($nearest === null ? Level::Note : Level::Ok, 'length', $text.($nearest === null ? '. Add or take off parts or beads.' : ', as near as whole '.($this->isLinks ? 'links' : 'repeats').' come.'));
-        }
+        return $this->isWrist ? self::WRIST_MM : self::NECK_MM;
+    }
 
-        return new Check(Level::Note, 'length', $text.'. '.Figures::counted($nearest, $this->isLinks ? 'link' : 'repeat')." in place of {$this->count} come to ".$profile->length($this->lengthAt($nearest)).'.', $this->part, [
-            new Way(Figures::counted($nearest, $this->isLinks ? 'link' : 'repeat'), match (true) {
-                $this->group !== '' => ['do' => 'group.set', 'group' => $this->group, 'count' => (string) $nearest],
-                $this->isLinks => ['do' => 'part.set', 'part' => $this->part, 'key' => 'links', 'value' => (string) $nearest],
-                default => ['do' => 'part.repeat', 'part' => $this->part, 'count' => (string) $nearest],
-            }),
-        ]);
+    public function offMm(): float
+    {
+        return $this->hasMm - $this->wantsMm;
+    }
+
+    public function fits(): bool
+    {
+        return abs($this->offMm()) <= $this->toleranceMm() + 1e-9;
+    }
+
+    /** @param  list<Way>  $ways */
+    public function check(Profile $profile, array $ways = []): Check
+    {
+        $text = 'Laid straight it is '.$profile->length($this->hasMm).', and '.$profile->length($this->wantsMm).' would fit';
+        if ($this->fits()) {
+            return new Check(Level::Ok, 'length', $text.(abs($this->offMm()) < 0.5 ? '.' : ', give or take '.$profile->length($this->toleranceMm()).'.'));
+        }
+        $text .= ': '.$profile->length(abs($this->offMm())).' too '.($this->offMm() > 0 ? 'long' : 'short').'.';
+
+        return new Check(Level::Note, 'length', $text.($ways === [] ? ' Add or take off parts or beads.' : ''), $this->part, $ways);
     }
 }

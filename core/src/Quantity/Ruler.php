@@ -41,10 +41,16 @@ enum Ruler: string
         return round($millimetres / $this->stepMm()) * $this->stepMm();
     }
 
-    /** To the next step up: a cut is never rounded short. Lengths within a thousandth of a step count as on it. */
+    /** To the next step up: a cut is never rounded short. */
     public function upMm(float $millimetres): float
     {
-        return ceil($millimetres / $this->stepMm() - 0.001) * $this->stepMm();
+        return ceil($millimetres / $this->stepMm() - 1e-9) * $this->stepMm();
+    }
+
+    /** The same of something to cut: to the next step up. */
+    public function upText(float $millimetres): string
+    {
+        return $this->text($this->upMm($millimetres));
     }
 
     /** `79.5 mm`, `3 1/8 in`: to the nearest step. */

@@ -72,7 +72,7 @@ final class PieceTest extends TestCase
             'a nameless piece' => [['do' => 'name', 'name' => '   '], 'name', 'Name is empty'],
             'a list for a word' => [['do' => 'name', 'name' => ['a']], 'name', 'Name is a list: give text.'],
             'no change at all' => [[], 'do', 'Do is missing: give text.'],
-            'an unknown change' => [['do' => 'explode'], 'do', 'Change “explode” is not known here: give one of name, note, makes'],
+            'an unknown change' => [['do' => 'explode'], 'do', 'Change “explode” is not known here: give one of all, name, note, makes'],
             'an unknown metal' => [['do' => 'wire', 'role' => 'link', 'metal' => 'cheese'], 'metal', 'Metal “cheese” is not known here: give one of fine-silver, sterling'],
             'a batch of none' => [['do' => 'makes', 'kind' => 'batch', 'count' => '0'], 'count', 'Count 0 is out of range: give 1 to 200.'],
         ];

@@ -50,10 +50,9 @@ final class SchoolsTest extends TestCase
     public function test_every_choice_changes_something(): void
     {
         $plain = Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '0']);
-        $finger = Some::drop()->withFit(Fit::usual(FitKind::Finger));
         $made = fn (Schools $schools): string => json_encode([
             self::text(Planner::plan($plain, new Profile(schools: $schools))), Planner::plan($plain, new Profile(schools: $schools))->toArray()['cuts'],
-            FitSheet::of(Planner::plan($finger, new Profile(schools: $schools)))->sentences, $schools->straighteningNumbers(), $schools->hands(),
+            ChangeReader::read(['do' => 'fit', 'kind' => 'finger', 'fit' => '60 mm'], schools: $schools)->apply($plain)->fit->mm, $schools->straighteningNumbers(), $schools->hands(),
             array_map(fn ($part) => $part->settings, Patterns::start('link-and-drop', 'x', $schools)->parts),
         ], JSON_THROW_ON_ERROR);
         foreach (School::cases() as $school) {
@@ -119,9 +118,7 @@ final class SchoolsTest extends TestCase
     public function test_a_fit_has_consequences(): void
     {
         $sheet = fn (FitKind $kind, float $mm, Profile $profile = new Profile): FitSheet => FitSheet::of(Planner::plan(Some::drop()->withFit(Fit::of($kind, $mm)), $profile));
-        $string = new Profile(schools: Schools::of(['ring-measure' => 'string']));
         self::assertEqualsWithDelta(17.3, $sheet(FitKind::Finger, 17.3)->lines[0]->result, 1e-9);
-        self::assertEqualsWithDelta(17.3 - 4 / M_PI, $sheet(FitKind::Finger, 17.3, $string)->lines[0]->result, 1e-9);
         self::assertEqualsWithDelta(M_PI * (17.3 + 0.81182), $sheet(FitKind::Finger, 17.3)->lines[1]->result, 1e-3);
         self::assertEqualsWithDelta(165 + 18 + M_PI * 8, FitSheet::of(Planner::plan(Patterns::start('linked-bracelet', 'Wrist'), new Profile))->lines[0]->result, 1e-9);
         // Where there is no line round it, what an open bangle would measure inside.
@@ -137,6 +134,13 @@ final class SchoolsTest extends TestCase
     {
         $read = fn (array $change): Fit => ChangeReader::read(['do' => 'fit'] + $change)->apply(Some::drop())->fit;
         self::assertEqualsWithDelta(17.3196, $read(['kind' => 'finger', 'fit' => 'us 7'])->mm, 1e-9);
+        // A length too long for a diameter goes round; a string runs large by 4 mm.
+        self::assertEqualsWithDelta(63.5 / M_PI, $read(['kind' => 'finger', 'fit' => '2 1/2 in'])->mm, 1e-9);
+        self::assertSame('round 2 1/2 in', $read(['kind' => 'finger', 'fit' => '2 1/2 in'])->said);
+        $byString = ChangeReader::read(['do' => 'fit', 'kind' => 'finger', 'fit' => '60'], schools: Schools::of(['ring-measure' => 'string']))->apply(Some::drop())->fit;
+        self::assertEqualsWithDelta(56 / M_PI, $byString->mm, 1e-9);
+        self::assertSame('string 60 mm', $byString->said);
+        self::assertEqualsWithDelta($byString->mm, $read(['kind' => 'finger', 'fit' => $byString->said])->mm, 1e-9);
         self::assertSame(60.0, $read(['kind' => 'ear', 'fit' => '6 cm'])->mm);
         // Another kind begins with its usual size, whatever stood there for the last.
         self::assertSame(165.0, $read(['kind' => 'wrist', 'was' => 'ear', 'fit' => '70 mm'])->mm);

@@ -95,7 +95,7 @@ final class ToolTest extends TestCase
         $profile = new Profile(tools: new ToolBox([self::tool(ToolKind::RoundNose, '1 mm')]));
         $forming = Forming::loop(new Wire(Metal::Sterling, WireSize::awg(22), Temper::DeadSoft), 2.5, $profile);
         self::assertNull($forming->mark);
-        self::assertSame('the 2.5 mm mark of the round-nose pliers', $forming->where('mark of the round-nose pliers', $profile));
+        self::assertSame('the 2.45 mm mark of the round-nose pliers', $forming->where('mark of the round-nose pliers', $profile));
         self::assertSame('', $forming->opens($profile));
     }
 }

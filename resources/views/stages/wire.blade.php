@@ -1,9 +1,14 @@
 @php($profile = $desk->profile)
 @php($changes = "/pieces/{$desk->piece->ulid}/changes")
 @php($open = $desk->openRole())
-@if ($open === null)
+@if ($desk->document->parts === [])
     <h2>Which wire, and how it fits</h2>
     <p class="mt-4">Nothing is laid out yet: <a href="{{ $desk->url('lay-out') }}">start from the ear down</a>.</p>
+@elseif ($open === null)
+    <h2>Which wire</h2>
+    <p class="mt-4">All its parts are bought: no wire is chosen for them.</p>
+    @include('stages.wire-bought')
+    @include('stages.fit')
 @else
 @php([$wire, $choice] = [$desk->document->wires[$open], $desk->wireChoice($open)])
 <div class="flex flex-wrap items-baseline justify-between gap-x-6">
@@ -11,7 +16,7 @@
     <p class="quiet small">(×) compares with {{ $choice->usual() }} · {{ $profile->clearanceMm }} mm to move in a hole</p>
 </div>
 <nav class="roles" aria-label="Wires of the piece">
-    @foreach ($desk->document->roles() as $role)
+    @foreach ($desk->document->rolesToChoose() as $role)
         @php($its = $desk->document->wires[$role])
         <a id="role-{{ $role }}" href="{{ $desk->url('wire') }}?role={{ $role }}" hx-get="{{ $desk->url('wire') }}?role={{ $role }}" @if ($role === $open) aria-current="true" @endif><strong>{{ \App\View\WireChoice::roleWords($role) }}</strong> <span>{{ $its->size->text() }}, {{ $its->temper->words() }}</span></a>
     @endforeach
@@ -91,26 +96,8 @@
         <p class="quiet">Springs: E·I. Holds: πr³Y/4 with the temper once it is made. Effort: (4/3)r³Y with the temper of the coil. Opens at: where the gap of its eye begins to open; {{ \Hebra\Core\Plan\WireTable::TUG_N }} N is allowed for a tug.</p>
     </details>
 </section>
-@php([$fit, $sheet] = [$desk->document->fit, $desk->fitSheet()])
-<section class="rule-top mt-4" aria-labelledby="fit-title">
-    <h2 id="fit-title">How it fits</h2>
-    <form class="bar mt-1" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
-        @csrf
-        <input type="hidden" name="do" value="fit"><input type="hidden" name="was" value="{{ $fit->kind->value }}"><input type="hidden" name="role" value="{{ $open }}">
-        @include('fragments.where', ['desk' => $desk, 'then' => []])
-        @php($isWrong = $problem !== null && $problem->field() === 'fit')
-        <label class="quiet small" for="fit-kind">for</label>
-        <select class="in is-text !w-auto" id="fit-kind" name="kind">@foreach (\Hebra\Core\Piece\FitKind::cases() as $kind)<option value="{{ $kind->value }}" @selected($kind === $fit->kind)>{{ $kind->words() }}</option>@endforeach</select>
-        <label class="quiet small" for="fit-size">{{ $fit->kind->asks() }}</label>
-        <input class="in !w-32" id="fit-size" name="fit" value="{{ $isWrong && is_string(request('fit')) ? mb_substr(request('fit'), 0, 60) : $profile->size($fit->mm) }}" autocomplete="off" @if ($isWrong) aria-invalid="true" aria-describedby="problem-fit" @endif>
-        <button type="submit" class="tool no-js">set</button>
-    </form>
-    @if ($problem)<x-problem for="fit" :problem="$problem" />@endif
-    <ul class="mt-2">@foreach ($sheet->sentences as $sentence)<li class="py-0.5">{{ $sentence }}</li>@endforeach</ul>
-    <details class="why"><summary>why?</summary>
-        <div class="scrolls" tabindex="0" role="group" aria-label="The working"><table class="ledger small"><tbody>@foreach ($sheet->lines as $line)<tr><td>{{ $line->what }}</td><td>{{ $line->rule }}</td><td class="figure">{{ $line->numbers }}</td><td class="num">{{ number_format($line->result, 2) }} {{ $line->unit }}</td><td class="quiet">{{ $line->source }}</td></tr>@endforeach</tbody></table></div>
-    </details>
-</section>
+@include('stages.wire-bought')
+@include('stages.fit')
 <div class="rule-top mt-5">
     @include('stages.checks', ['checks' => $desk->plan->checks])
     <p class="text-right"><a class="do" href="{{ $desk->url('cut') }}">See the cuts</a></p>

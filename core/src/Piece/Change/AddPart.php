@@ -42,7 +42,9 @@ final readonly class AddPart implements Change
         }
         array_splice($parts, $at, 0, [$part]);
 
-        return $wires->withParts(Settled::parts($parts), $more);
+        $with = $wires->withParts(Settled::parts($parts), $more);
+
+        return $with->withPart(Sized::part($with, $with->part($part->id)));
     }
 
     private function place(Piece $piece): int

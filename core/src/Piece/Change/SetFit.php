@@ -8,7 +8,7 @@ use Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\Piece;
 
-/** What the piece is to fit. */
+/** What the piece is to fit: the parts that have a size follow it. */
 final readonly class SetFit implements Change
 {
     public function __construct(private Fit $fit)
@@ -17,7 +17,7 @@ final readonly class SetFit implements Change
 
     public function apply(Piece $piece): Piece
     {
-        return $piece->withFit($this->fit);
+        return Sized::to($piece->withFit($this->fit));
     }
 
     public function words(Piece $before): string

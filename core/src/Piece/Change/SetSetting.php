@@ -21,7 +21,7 @@ final readonly class SetSetting implements Change
         $part = $piece->part($this->part);
         foreach ($part->technique()->parameters() as $parameter) {
             if ($parameter->key === $this->key) {
-                return $piece->withPart($part->withSetting($this->key, $parameter->fromText($this->value, $this->bare)));
+                return Sized::following($piece, $part, $part->withSetting($this->key, $parameter->fromText($this->value, $this->bare)), $this->key);
             }
         }
         throw InvalidPiece::unknownKey('settings', $this->key);

@@ -8,12 +8,16 @@ use Hebra\Core\Bend\Hammered;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Fit;
+use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\FitSheet;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Operation;
@@ -36,6 +40,9 @@ final class Bangle implements Technique
     use Usual;
 
     private const BINDING_TAIL_MM = 20.0;
+
+    /** So far off a bangle still fits, mm inside [common practice]. */
+    private const TOLERANCE_MM = 1.0;
 
     public function name(): string
     {
@@ -71,7 +78,7 @@ final class Bangle implements Technique
     {
         return [
             Parameter::choice('style', 'ends', 'curled', ['curled' => 'curled', 'overlap' => 'overlapped', 'cuff' => 'open, a cuff', 'doubled' => 'doubled, hook and loop']),
-            Parameter::length('inside', 'inside diameter', 63.0, 30.0, 110.0),
+            Parameter::length('inside', 'inside diameter', 63.0, 20.0, 120.0),
             Parameter::length('ends', 'for both ends together', 40.0, 0.0, 200.0),
             Parameter::length('gap', 'gap', 28.0, 5.0, 80.0),
             Parameter::length('hammered', 'hammered to, 0 for not', 0.0, 0.0, 8.0),
@@ -133,6 +140,17 @@ final class Bangle implements Technique
     private function thickMm(PartPlan $part): float
     {
         return $this->flat($part)->thicknessMm ?? $part->wireMm();
+    }
+
+    public function sizing(PartPlan $part, Fit $fit): ?Sizing
+    {
+        if ($fit->kind !== FitKind::Wrist) {
+            return null;
+        }
+        // A cuff lies on the wrist; what is closed has the ease of a bracelet.
+        $ease = $part->part->choice('style') === 'cuff' ? 0.0 : FitSheet::EASE_MM / M_PI;
+
+        return new Sizing('inside', $fit->mm / M_PI + $ease, self::TOLERANCE_MM, M_PI, $ease);
     }
 
     public function along(PartPlan $part): array

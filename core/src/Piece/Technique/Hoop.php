@@ -7,8 +7,11 @@ namespace Hebra\Core\Piece\Technique;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Fit;
+use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
@@ -33,6 +36,9 @@ use Hebra\Core\Wire\Wire;
 final class Hoop implements Technique
 {
     use Usual;
+
+    /** So far off a hoop still is the size meant, mm [common practice]. */
+    private const TOLERANCE_MM = 1.0;
 
     /** Room that the hook wants in its eye, mm [memory]. */
     private const LOCK_MM = 0.1;
@@ -105,6 +111,11 @@ final class Hoop implements Technique
     public function eyes(PartPlan $part, string $instance): array
     {
         return ['bottom' => new Eye("{$instance}/bottom", EyeKind::Openable, $part->part->mm('diameter') - $part->wireMm(), $part->wireMm(), 'hoop', $part->mark('round'), true)];
+    }
+
+    public function sizing(PartPlan $part, Fit $fit): ?Sizing
+    {
+        return $fit->kind === FitKind::Hoop ? new Sizing('diameter', $fit->mm, self::TOLERANCE_MM) : null;
     }
 
     public function along(PartPlan $part): array

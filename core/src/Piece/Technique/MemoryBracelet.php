@@ -9,8 +9,11 @@ use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Fit;
+use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
@@ -36,6 +39,9 @@ use Hebra\Core\Wire\Wire;
 final class MemoryBracelet implements Technique
 {
     use Usual;
+
+    /** It springs, and comes in few sizes: so far off it still fits, mm [common practice]. */
+    private const TOLERANCE_MM = 2.0;
 
     public function name(): string
     {
@@ -65,7 +71,7 @@ final class MemoryBracelet implements Technique
     public function parameters(): array
     {
         return [
-            Parameter::length('coil', 'coil, to the middle', 55.0, 15.0, 150.0),
+            Parameter::length('coil', 'coil, to the middle', 55.0, 15.0, 640.0),
             Parameter::number('loops', 'loops', 3.0, 0.5, 60.0),
             Parameter::length('end', 'for each end', 13.0, 4.0, 60.0),
             Parameter::choice('strands', 'wires', 'one', ['one' => 'one', 'two' => 'two, through two-hole beads']),
@@ -112,6 +118,19 @@ final class MemoryBracelet implements Technique
     private function roomMm(PartPlan $part): float
     {
         return $part->part->mm('loops') * M_PI * $part->part->mm('coil');
+    }
+
+    public function sizing(PartPlan $part, Fit $fit): ?Sizing
+    {
+        $bead = $part->thickestMm();
+
+        // Memory wire grips: its beads lie on the finger or the wrist without ease; round a neck it is as long as asked for.
+        return match ($fit->kind) {
+            FitKind::Finger => new Sizing('coil', $fit->mm + $bead, self::TOLERANCE_MM, 1.0, $bead),
+            FitKind::Wrist => new Sizing('coil', $fit->mm / M_PI + $bead, self::TOLERANCE_MM, M_PI, $bead),
+            FitKind::Neck => new Sizing('coil', $fit->mm / M_PI, self::TOLERANCE_MM, M_PI),
+            FitKind::Ear, FitKind::Hoop => null,
+        };
     }
 
     public function along(PartPlan $part): array

@@ -8,7 +8,9 @@ use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Fit\RingSize;
 use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
@@ -75,7 +77,7 @@ final class OpenRing implements Technique
     public function parameters(): array
     {
         return [
-            Parameter::length('inside', 'inside diameter', 17.3, 11.6, 25.0),
+            Parameter::length('inside', 'inside diameter', 17.3, 11.6, 26.0),
             Parameter::length('gap', 'gap on top', 4.0, 0.5, 20.0),
             Parameter::count('turns', 'turns of each spiral', 1, 1, 8),
         ];
@@ -89,6 +91,11 @@ final class OpenRing implements Technique
     public function usualBeads(): int
     {
         return 2;
+    }
+
+    public function sizing(PartPlan $part, Fit $fit): ?Sizing
+    {
+        return Finger::sizing($fit, 0.0);
     }
 
     public function along(PartPlan $part): array
@@ -181,7 +188,7 @@ final class OpenRing implements Technique
             return [new Check(Level::Note, 'gap', 'Each spiral is '.$part->profile->size($wide).' wide, and the gap '.$part->profile->size($part->part->mm('gap')).': they lie one over the other.', $part->part->id)];
         }
 
-        return [new Check(Level::Ok, 'size', RingSize::ofDiameter($inside)->words().'; it can be eased or squeezed by about a size.', $part->part->id)];
+        return [new Check(Level::Ok, 'size', RingSize::ofDiameter(min(RingSize::MOST_MM, $inside))->words().'; it can be eased or squeezed by about a size.', $part->part->id)];
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array

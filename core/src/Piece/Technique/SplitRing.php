@@ -9,8 +9,10 @@ use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Fit\Band;
 use Hebra\Core\Fit\RingSize;
 use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
@@ -21,7 +23,6 @@ use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Wants;
-use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
@@ -80,11 +81,16 @@ final class SplitRing implements Technique
     public function parameters(): array
     {
         return [
-            Parameter::length('inside', 'inside diameter', 17.7, 11.6, 25.0),
+            Parameter::length('inside', 'inside diameter', 17.7, 11.6, 26.0),
             Parameter::count('wires', 'wires side by side', 4, 2, 9),
             Parameter::count('turns', 'turns of each curl', 1, 1, 6),
             Parameter::count('binding_turns', 'turns that bind, each shoulder', 6, 2, 60),
         ];
+    }
+
+    public function sizing(PartPlan $part, Fit $fit): ?Sizing
+    {
+        return Finger::sizing($fit, $part->part->count('wires') * $part->wireMm());
     }
 
     public function along(PartPlan $part): array
@@ -139,17 +145,9 @@ final class SplitRing implements Technique
 
     public function checks(PartPlan $part): array
     {
-        $inside = $part->part->mm('inside');
         $wide = $part->part->count('wires') * $part->wireMm();
-        $fits = RingSize::ofDiameter($inside)->words();
-        if ($wide < Band::WIDE_FROM_MM) {
-            return [new Check(Level::Ok, 'size', $fits.', '.$part->profile->size($wide).' wide.', $part->part->id)];
-        }
 
-        return [new Check(Level::Note, 'wide band', 'The band is '.$part->profile->size($wide).' wide: '.$fits.' on the mandrel wears tighter. A quarter to half a size larger is usual.', $part->part->id, [
-            // US sizes are 0.8128 mm of diameter apart.
-            new Way('Half a size larger', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'inside', 'value' => Figures::trim(min(25.0, $inside + 0.4064), 2).' mm']),
-        ])];
+        return [new Check(Level::Ok, 'size', RingSize::ofDiameter(min(RingSize::MOST_MM, $part->part->mm('inside')))->words().', '.$part->profile->size($wide).' wide.', $part->part->id)];
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array

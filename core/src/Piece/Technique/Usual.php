@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Technique;
 
 use Hebra\Core\Bead\Drilling;
+use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Plan\Clasp;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Wants;
@@ -73,6 +75,11 @@ trait Usual
     }
 
     public function facesAcross(PartPlan $part): ?bool
+    {
+        return null;
+    }
+
+    public function sizing(PartPlan $part, Fit $fit): ?Sizing
     {
         return null;
     }

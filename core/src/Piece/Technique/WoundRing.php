@@ -9,7 +9,9 @@ use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Fit\Band;
 use Hebra\Core\Fit\RingSize;
 use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
@@ -70,7 +72,7 @@ final class WoundRing implements Technique
     public function parameters(): array
     {
         return [
-            Parameter::length('inside', 'inside diameter', 17.3, 11.6, 25.0),
+            Parameter::length('inside', 'inside diameter', 17.3, 11.6, 26.0),
             Parameter::count('turns', 'turns', 3, 1, 12),
             Parameter::count('wraps', 'wraps, each side', 3, 0, 20),
         ];
@@ -79,6 +81,11 @@ final class WoundRing implements Technique
     public function takesBeads(): bool
     {
         return true;
+    }
+
+    public function sizing(PartPlan $part, Fit $fit): ?Sizing
+    {
+        return Finger::sizing($fit, $part->part->count('turns') * $part->wireMm());
     }
 
     public function along(PartPlan $part): array
@@ -125,7 +132,7 @@ final class WoundRing implements Technique
     public function checks(PartPlan $part): array
     {
         return $part->strung === [] ? [new Check(Level::Note, 'empty ring', 'This ring has no bead on top yet.', $part->part->id)]
-            : [new Check(Level::Ok, 'size', RingSize::ofDiameter($part->part->mm('inside'))->words().'.', $part->part->id)];
+            : [new Check(Level::Ok, 'size', RingSize::ofDiameter(min(RingSize::MOST_MM, $part->part->mm('inside')))->words().'.', $part->part->id)];
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array

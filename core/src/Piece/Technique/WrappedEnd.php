@@ -124,7 +124,7 @@ final readonly class WrappedEnd
     private function eyeText(string $on): string
     {
         [$profile, $schools] = [$this->plan->profile, $this->plan->profile->schools];
-        $length = $profile->length($this->loop->loopMm());
+        $length = $profile->cutLength($this->loop->loopMm());
         $trimsLast = $schools->is(School::EyeTrim, 'turn-first');
         $trim = $trimsLast ? '' : "Trim to {$length} beyond the last bead. ";
         $roll = match ($schools->choice(School::Eye)) {

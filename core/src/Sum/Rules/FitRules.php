@@ -56,8 +56,8 @@ final class FitRules
             function (Given $given): Answer {
                 $ring = $given->ring();
                 $wide = $given->mm('width');
-                $step = $wide >= 10 ? 0.5 : ($wide >= Band::WIDE_FROM_MM ? 0.25 : 0.0);
-                $circumference = $ring->circumferenceMm() + $step * 0.8128 * M_PI - ($given->text('measured') === 'string' ? Band::STRING_RUNS_LARGE_MM : 0.0);
+                $step = Band::widerMm($wide) / RingSize::US_STEP_MM;
+                $circumference = $ring->circumferenceMm() + M_PI * Band::widerMm($wide) - ($given->text('measured') === 'string' ? Band::STRING_RUNS_LARGE_MM : 0.0);
                 $inside = $circumference / M_PI;
                 $neutral = Band::neutralMm(Section::parse($given->text('section'), $given->mm('thickness'))->kind, $given->mm('thickness'));
                 $cut = Band::ringBlankMm($inside, $neutral, $given->number('turns'), $given->mm('overlap'));
