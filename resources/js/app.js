@@ -1,5 +1,6 @@
 import htmx from 'htmx.org';
 import Alpine from '@alpinejs/csp';
+import { counter } from './counting.js';
 import { cutting } from './cutting.js';
 import { desk } from './desk.js';
 import { bench, sound } from './bench.js';
@@ -11,6 +12,7 @@ window.htmx = htmx;
 document.documentElement.classList.add('js');
 
 Alpine.data('desk', desk);
+Alpine.data('counter', counter);
 Alpine.data('cutting', cutting);
 Alpine.data('bench', bench);
 Alpine.data('sound', sound);

@@ -1,4 +1,5 @@
 import htmx from 'htmx.org';
+import { areResting, hands } from './hands.js';
 
 const idle = 180_000;
 const retry = 4_000;
@@ -99,16 +100,20 @@ function store(state) {
     }
 }
 
+const $ = (id) => document.querySelector(id);
+const say = (id, words) => ($(id).textContent = words);
+
+
 /**
- * The making: the screen stays awake, a digit sets the count, time runs while somebody works. Where the workshop cannot be reached the page goes on
- * alone with the steps that it carries; what was done is kept on the device, each move under its own name, and sent when the workshop is back.
+ * The making: the screen stays awake, a digit sets the count, time runs while somebody works. Every move is done on the page at once, with the steps that
+ * it carries; it is kept on the device under its own name and sent behind, in order, however slow the workshop is, or when it is back.
  */
 export function bench() {
     return {
         lock: null,
         state: null,
         isAway: false,
-        sent: null,
+        isFlushing: false,
         timers: [],
         listeners: [],
 
@@ -126,19 +131,15 @@ export function bench() {
             }
             begin(`${this.state.making}/${this.state.moves}`);
             this.listen(document.body, 'htmx:configRequest', (event) => this.name(event));
-            this.listen(document.body, 'htmx:sendError', () => this.lost());
-            this.listen(document.body, 'htmx:timeout', () => this.lost());
-            this.listen(document.body, 'htmx:responseError', (event) => event.detail.xhr.status >= 502 && this.lost());
+            this.listen(document.body, 'htmx:confirm', (event) => this.first(event));
             this.listen(window, 'online', () => this.flush());
             this.listen(document, 'visibilitychange', () => {
                 if (!document.hidden) {
                     this.awake();
-                    if (this.isAway) {
-                        this.flush();
-                    }
+                    this.flush();
                 }
             });
-            this.timers.push(setInterval(() => this.showClock(), 1000));
+            this.timers.push(setInterval(() => this.showClock(), 1000), setInterval(() => this.flush(), retry));
             if (isOld) {
                 this.show();
                 this.flush();
@@ -173,7 +174,7 @@ export function bench() {
         },
 
         showClock() {
-            const shown = document.querySelector('#step-clock');
+            const shown = $('#step-clock');
             if (shown) {
                 const seconds = Math.floor(worked() / 1000);
                 const rests = clock.from === 0 || performance.now() > clock.last + idle;
@@ -182,49 +183,51 @@ export function bench() {
             }
         },
 
-        /** A move that is about to be sent: it gets a name of its own and the time it took. */
+        /** A move that goes the long way, such as a spoiled wire: it gets a name of its own, and stands on what was done before it. */
         name(event) {
-            if (event.detail.verb !== 'patch' || !event.detail.path.startsWith('/makings/')) {
+            if (event.detail.verb === 'patch' && event.detail.path.startsWith('/makings/')) {
+                event.detail.parameters.set('event', crypto.randomUUID());
+                event.detail.parameters.set('ms', String(worked()));
+                event.detail.parameters.set('at', String(this.state.moves));
+            }
+        },
+
+        /** What was done on the page is sent before anything else is asked of the workshop. */
+        first(event) {
+            if (this.state.queue.length === 0 || !event.detail.elt.closest('#desk')) {
                 return;
             }
-            const parameters = event.detail.parameters;
-            parameters.set('event', crypto.randomUUID());
-            parameters.set('ms', String(worked()));
-            this.sent = Object.fromEntries(['event', 'do', 'at', 'counted', 'hooked', 'all', 'ms'].map((key) => [key, parameters.get(key) ?? '']));
-            if (this.sent.do === 'count') {
-                tick(Number(this.sent.counted));
+            event.preventDefault();
+            this.drained().then(() => event.detail.issueRequest(true));
+        },
+
+        async drained() {
+            while (this.state.queue.length > 0 && !this.isAway) {
+                await this.flush();
+                await new Promise((go) => setTimeout(go, 30));
             }
         },
 
-        lost() {
-            if (this.sent === null) {
-                return;
-            }
-            const move = this.sent;
-            this.sent = null;
-            if (['next', 'back', 'count'].includes(move.do)) {
-                this.keep(move);
-            } else {
-                this.show();
-            }
-            this.await();
+        step() {
+            return this.state.ahead[0];
         },
 
-        await() {
-            if (!this.isWaiting) {
-                this.isWaiting = true;
-                this.timers.push(setInterval(() => this.flush(), retry));
-            }
-        },
-
-        /** Written down on the device, and done on the page. */
-        keep(move) {
+        /** Done on the page and written down on the device. */
+        move(what) {
             const state = this.state;
+            const move = { event: crypto.randomUUID(), at: String(state.moves), counted: '', hooked: '', all: '', ms: String(worked()), ...what };
+            const last = state.queue[state.queue.length - 1];
+            // Counts of one step that are still here become one: the last.
+            if (move.do === 'count' && last?.do === 'count' && last.at === move.at && state.queue.length > (state.flying ?? 0)) {
+                state.queue.pop();
+            }
             state.queue.push(move);
             // By the workshop's clock, not the device's, which may be wrong.
             state.now += 1;
+            hands.last = performance.now();
             if (move.do === 'count') {
                 state.counted = Number(move.counted);
+                tick(state.counted);
             } else if (move.do === 'next') {
                 state.behind.push(state.ahead.shift());
                 Object.assign(state, { step: state.step + 1, moves: state.moves + 1, counted: 0 });
@@ -234,50 +237,16 @@ export function bench() {
             }
             store(state);
             begin(`${state.making}/${state.moves}`);
-            this.show();
-        },
-
-        show() {
-            this.isAway = true;
-            const step = this.state.ahead[0];
-            const text = (id, words) => (document.querySelector(id).textContent = words);
-            document.querySelector('#here').hidden = true;
-            document.querySelector('#away').hidden = false;
-            document.querySelector('#offline')?.setAttribute('hidden', '');
-            const kept = this.state.queue.length;
-            text('#away-kept', kept === 0 ? 'what you do is' : `${kept} ${kept === 1 ? 'move is' : 'moves are'}`);
-            // What goes wrong, and in which order, is told when the workshop is back.
-            document.querySelector('.bench-more').hidden = true;
-            text('#away-whose', step?.whose ?? '');
-            text('#away-place', `step ${Math.min(this.state.step + 1, this.state.total)} of ${this.state.total}`);
-            const isAll = step === undefined && this.state.step >= this.state.total;
-            text('#away-title', step?.title ?? (isAll ? 'All steps are done' : 'No further without the workshop'));
-            text('#away-text', step?.text ?? (isAll ? 'Weigh and log when the workshop is back.' : 'The page carries forty steps, and you have done them: the rest comes when the workshop is back.'));
-            text('#away-tool', step?.tool ? `With: ${step.tool}` : '');
-            document.querySelector('#away-cautions').replaceChildren(...(step?.cautions ?? []).map((words) => Object.assign(document.createElement('p'), { className: 'caution', textContent: words })));
-            const [count, counted] = [step?.count ?? 0, this.state.counted];
-            document.querySelector('#away-tally').replaceChildren(...Array.from({ length: Math.min(60, count) }, (_, at) => Object.assign(document.createElement('span'), { className: at < counted ? 'mark is-done' : 'mark' })));
-            text('#away-count', count > 0 ? `${counted} of ${count} ${step.counted}` : '');
-            document.querySelector('#away-straighten').hidden = !(step?.straightens > 0 && counted > 0 && counted < count && counted % step.straightens === 0);
-            const isCounted = counted >= count;
-            text('#away-asks', isCounted ? (step?.asks ?? '') : '');
-            text('#away-go', !isCounted ? 'Count one' : step?.asks ? 'Yes, it is hooked on' : 'Done, next');
-            document.querySelector('#away-go').hidden = step === undefined;
-            document.querySelector('#away-all').hidden = step === undefined || isCounted;
-            document.querySelector('#away-back').hidden = this.state.behind.length === 0;
-            this.light(step?.marks ?? []);
-            document.querySelector('#away-go').focus();
-        },
-
-        move(what) {
-            this.keep({ event: crypto.randomUUID(), at: String(this.state.moves), counted: '', hooked: '', all: '', ms: String(worked()), ...what });
-            this.await();
+            this.show(move.do === 'count');
+            this.flush();
         },
 
         goOn() {
-            const step = this.state.ahead[0];
+            const step = this.step();
+            if (step === undefined) {
+                return;
+            }
             if (this.state.counted < step.count) {
-                tick(this.state.counted + 1);
                 this.move({ do: 'count', counted: String(this.state.counted + 1) });
             } else {
                 this.move({ do: 'next', hooked: step.asks ? '1' : '' });
@@ -285,72 +254,189 @@ export function bench() {
         },
 
         allDone() {
-            this.move({ do: 'next', all: '1', hooked: this.state.ahead[0].asks ? '1' : '' });
+            const step = this.step();
+            if (step !== undefined && this.state.counted < step.count) {
+                this.move({ do: 'next', all: '1', hooked: step.asks ? '1' : '' });
+            }
+        },
+
+        oneMore() {
+            const step = this.step();
+            if (step?.counted === 'wraps') {
+                this.move({ do: 'count', counted: String(Math.min(Math.max(20, 2 * step.count), this.state.counted + 1)) });
+            }
         },
 
         goBack() {
-            this.move({ do: 'back' });
+            if (this.state.behind.length > 0) {
+                this.move({ do: 'back' });
+            } else if (this.state.step > 0) {
+                // What lies before the steps that the page carries is the workshop's to say.
+                this.drained().then(() => htmx.ajax('PATCH', `/makings/${this.state.making}`, { target: '#desk', swap: 'outerHTML', values: { do: 'back', at: this.state.moves, _token: this.token() } }));
+            }
         },
 
+        token() {
+            return document.querySelector('input[name=_token]').value;
+        },
+
+        /** The step as it stands; where only its count changed, only that. */
+        show(isCount = false) {
+            const [step, counted] = [this.step(), this.state.counted];
+            const count = step?.count ?? 0;
+            if (!isCount) {
+                this.showStep(step);
+            }
+            $('#step-count').hidden = count === 0;
+            const shown = $('#step-count [data-count]');
+            shown.textContent = shown.dataset.count = String(counted);
+            $('#step-tally').replaceChildren(...Array.from({ length: Math.min(60, count === 0 ? 0 : Math.max(count, counted)) }, (_, at) => Object.assign(document.createElement('span'), { className: at < counted ? 'mark is-done' : 'mark' })));
+            $('#step-straighten').hidden = !(step?.straightens > 0 && counted > 0 && counted < count && counted % step.straightens === 0);
+            this.showBar(step, count, counted);
+            this.showAway();
+        },
+
+        showStep(step) {
+            for (const one of document.querySelectorAll('#desk .of-workshop')) {
+                one.hidden = true;
+            }
+            say('#step-whose', step?.whose ?? '');
+            say('#step-place', `step ${Math.min(this.state.step + 1, this.state.total)} of ${this.state.total}`);
+            $('#step-progress').value = this.state.step;
+            const isAll = step === undefined && this.state.step >= this.state.total;
+            say('#step-title', step?.title ?? (isAll ? 'All steps are done' : 'One moment'));
+            say('#step-text', step?.text ?? (isAll ? 'Weigh and log when the workshop is back.' : 'The page carries forty steps, and you have done them: the rest comes when the workshop is back.'));
+            say('#step-tool', step?.tool ? `With: ${step.tool}` : '');
+            $('#step-cautions').replaceChildren(...(step?.cautions ?? []).map((words) => Object.assign(document.createElement('p'), { className: 'caution', textContent: words })));
+            say('#step-expected', String(step?.count ?? 0));
+            say('#step-counted', step?.counted ?? '');
+            this.light(step?.marks ?? []);
+        },
+
+        showBar(step, count, counted) {
+            const isCounted = counted >= count;
+            const asks = isCounted ? (step?.asks ?? '') : '';
+            $('#step-asks').hidden = asks === '';
+            $('#step-asks strong').textContent = asks;
+            const go = $('#go-on');
+            go.hidden = step === undefined;
+            go.dataset.key = asks ? 'y' : 'Space | PageDown | ArrowRight';
+            go.firstChild.textContent = (!isCounted ? 'Count one' : asks ? 'Yes, it is hooked on' : 'Done, next') + ' ';
+            go.querySelector('kbd').textContent = asks ? 'Y' : 'space';
+            $('#all-form').hidden = step === undefined || isCounted;
+            $('#all-done').firstChild.textContent = step?.counted === 'wraps' && counted > 0 ? `Stop at ${counted} ${counted === 1 ? 'wrap' : 'wraps'} ` : `All ${count} are done `;
+            $('#more-form').hidden = step === undefined || !isCounted || step.counted !== 'wraps';
+            $('#back-form').hidden = this.state.step === 0;
+            if (!document.activeElement || document.activeElement === document.body) {
+                go.focus();
+            }
+        },
+
+        showAway() {
+            $('#away').hidden = !this.isAway;
+            const kept = this.state.queue.length;
+            say('#away-kept', kept === 0 ? 'what you do is' : `${kept} ${kept === 1 ? 'move is' : 'moves are'}`);
+            $('.bench-more').hidden = this.isAway;
+            if (this.isAway) {
+                $('#offline')?.setAttribute('hidden', '');
+            }
+        },
+
+        /** Sends what was done, in order; then, once the hands rest, lets the rest of the page follow. */
         async flush() {
-            if (this.isFlushing) {
+            if (this.isFlushing || this.state.queue.length === 0) {
                 return;
             }
             this.isFlushing = true;
+            const sent = this.state.queue.slice(0, 500);
+            this.state.flying = sent.length;
             try {
-                const queue = this.state.queue.slice(0, 500);
                 const answer = await fetch(`/makings/${this.state.making}/events`, {
                     method: 'POST', credentials: 'same-origin',
-                    headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': document.querySelector('input[name=_token]').value },
-                    body: JSON.stringify({ events: queue }),
+                    headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': this.token() },
+                    body: JSON.stringify({ events: sent }),
                 });
                 if (answer.ok) {
                     const back = await answer.json();
-                    this.state.queue.splice(0, queue.length);
-                    if (this.state.queue.length === 0) {
-                        store({ ...back, behind: [], queue: [] });
-                        this.timers.forEach(clearInterval);
-                        await htmx.ajax('GET', location.pathname, { target: '#desk', select: '#desk', swap: 'outerHTML' });
-                        this.tell(back.left);
-
-                        return;
-                    }
-                    store(this.state);
+                    this.arrived(sent.length, back);
                 } else if ([401, 403, 404, 419].includes(answer.status)) {
                     // Signed out meanwhile, or the making is no more: say so, and keep what is kept.
-                    document.querySelector('#away-kept').textContent = `you are signed out or this making was closed elsewhere. Load the page again: ${this.state.queue.length} moves are`;
+                    this.lost();
+                    say('#away-kept', `you are signed out or this making was closed elsewhere. Load the page again: ${this.state.queue.length} moves are`);
+                } else if (answer.status >= 500) {
+                    this.lost();
                 }
             } catch {
-                // Still away.
+                this.lost();
             } finally {
                 this.isFlushing = false;
+                this.state.flying = 0;
+            }
+            if (this.state.queue.length > 0 && !this.isAway) {
+                this.flush();
             }
         },
 
-        /** What no longer fitted, because the making went on elsewhere meanwhile. */
-        tell(left) {
-            if (left.length > 0) {
-                const words = `${left.length === 1 ? 'One move' : `${left.length} moves`} of this device did not fit any more: ${left[0]}`;
-                document.querySelector('.stage-panel')?.prepend(Object.assign(document.createElement('p'), { className: 'banner', role: 'alert', textContent: words }));
+        arrived(count, back) {
+            this.state.queue.splice(0, count);
+            this.isAway = false;
+            store(this.state);
+            this.showAway();
+            this.left = [...(this.left ?? []), ...back.left];
+            if (this.state.queue.length === 0) {
+                this.follow();
             }
         },
 
-        digit(event) {
-            const tally = this.$refs.counted;
-            if (!/^[1-9]$/.test(event.key) || event.ctrlKey || event.altKey || event.metaKey) {
+        lost() {
+            this.isAway = true;
+            this.showAway();
+        },
+
+        /** The drawing, the strip and what else the workshop knows of the step; given up when a hand stirs meanwhile. */
+        async follow() {
+            const at = ++this.following;
+            while (!areResting()) {
+                await new Promise((go) => setTimeout(go, 60));
+            }
+            if (at !== this.following || this.state.queue.length > 0 || !this.$root.isConnected) {
                 return;
             }
-            if (this.isAway) {
-                const step = this.state.ahead[0];
-                if (step && step.count > 0) {
-                    this.move({ do: 'count', counted: String(Math.min(step.count, Number(event.key))) });
+            const since = hands.last;
+            try {
+                const answer = await fetch(location.pathname, { credentials: 'same-origin', headers: { 'HX-Request': 'true' } });
+                const html = await answer.text();
+                if (!answer.ok || at !== this.following || hands.last !== since || hands.isDown || this.state.queue.length > 0) {
+                    return answer.ok && at === this.following ? this.follow() : undefined;
                 }
-            } else if (tally) {
-                tally.value = event.key;
-                tally.form.requestSubmit();
+                const left = this.left ?? [];
+                htmx.swap('#desk', html, { swapStyle: 'outerHTML', swapDelay: 0, settleDelay: 0 });
+                tell(left);
+            } catch {
+                // Away again: what was done is kept, and the page goes on.
             }
         },
+
+        following: 0,
+
+        left: [],
+
+        digit(event) {
+            const step = this.step();
+            if (!/^[1-9]$/.test(event.key) || event.ctrlKey || event.altKey || event.metaKey || event.target.closest?.('input, textarea, select') || !(step?.count > 0)) {
+                return;
+            }
+            this.move({ do: 'count', counted: String(Math.min(step.counted === 'wraps' ? Math.max(20, 2 * step.count) : step.count, Number(event.key))) });
+        },
     };
+}
+
+/** What no longer fitted, because the making went on elsewhere meanwhile. */
+function tell(left) {
+    if (left.length > 0) {
+        const words = `${left.length === 1 ? 'One move' : `${left.length} moves`} of this device did not fit any more: ${left[0]}`;
+        document.querySelector('.stage-panel')?.prepend(Object.assign(document.createElement('p'), { className: 'banner', role: 'alert', textContent: words }));
+    }
 }
 
 /** The page of a making opens without the workshop too, as it was last seen: its worker keeps it once, with what it is dressed in. */

@@ -1,8 +1,32 @@
-import { pressKeyButton } from './keys.js';
+import { arrived } from './counting.js';
+import { nameOf, pressKeyButton } from './keys.js';
+
+/** Keys pressed while the desk is being written anew: they are pressed again, in order, when it is there. */
+const waiting = { keys: [], isBusy: false };
+
+document.addEventListener('htmx:beforeRequest', (event) => {
+    waiting.isBusy = waiting.isBusy || event.detail.target?.id === 'desk';
+});
+for (const kind of ['htmx:afterSettle', 'htmx:sendError', 'htmx:responseError', 'htmx:timeout', 'htmx:sendAbort']) {
+    document.addEventListener(kind, () => {
+        waiting.isBusy = false;
+        while (waiting.keys.length > 0 && !waiting.isBusy) {
+            const desk = document.querySelector('#desk');
+            const key = waiting.keys.shift();
+            if (desk !== null) {
+                pressKeyButton(desk, key);
+            }
+        }
+    });
+}
 
 /** The desk of a piece: what belongs together lights up together; single keys press the buttons that name them. */
 export function desk() {
     return {
+        init() {
+            arrived(this.$root.dataset.piece);
+        },
+
         pointed(event) {
             this.light(event.target.closest('[data-mark]'));
         },
@@ -21,6 +45,13 @@ export function desk() {
         },
 
         key(event) {
+            if (waiting.isBusy && this.$root.dataset.waits === 'on' && [...this.$root.querySelectorAll('[data-key]')].some((one) => one.dataset.key.split(' | ').includes(nameOf(event)))) {
+                const { key, ctrlKey, metaKey, altKey, shiftKey, target, isComposing } = event;
+                waiting.keys.push({ key, ctrlKey, metaKey, altKey, shiftKey, target, isComposing, preventDefault() {} });
+                event.preventDefault();
+
+                return;
+            }
             pressKeyButton(this.$root, event);
         },
     };

@@ -40,7 +40,7 @@ final class StageController extends Controller
             $piece->forceFill(['stage' => $stage])->save();
         }
 
-        return $this->page($request, $stage);
+        return $this->page($request, $stage, null, $request->hasHeader('HX-Request') ? $request->hungMm() : null);
     }
 
     public function change(PieceRequest $request): Response|RedirectResponse|JsonResponse

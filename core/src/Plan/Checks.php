@@ -39,14 +39,14 @@ final class Checks
      */
     public static function of(Piece $piece, array $parts, array $cuts, Profile $profile, float $gramsEach, Layout $layout, bool $isOffering = true): array
     {
-        $checks = [...self::whole($piece, $parts, $gramsEach), ...self::bends($parts, $cuts, $profile), ...self::stiffness($parts, $cuts, $profile), ...LineChecks::of($piece, $profile, $layout), ...FitChecks::of($piece, $parts, $profile)];
+        $checks = [...self::whole($piece, $parts, $gramsEach), ...self::bends($piece, $parts, $cuts, $profile), ...self::stiffness($parts, $cuts, $profile), ...LineChecks::of($piece, $profile, $layout), ...FitChecks::of($piece, $parts, $profile)];
         $hangsMm = $layout->lengthMm;
         $reach = Reach::of($piece, $layout);
         if ($reach !== null) {
             $checks[] = $reach->check($profile, $isOffering && ! $reach->fits() ? Lengths::ways($piece, $profile, $layout, $reach) : []);
         }
         if ($piece->fit->kind === FitKind::Ear && $hangsMm > $piece->fit->mm + 0.25) {
-            $checks[] = new Check(Level::Note, 'fit', 'It hangs '.$profile->length($hangsMm).', '.$profile->length($hangsMm - $piece->fit->mm).' lower than the '.$profile->length($piece->fit->mm).' you want.', '', [
+            $checks[] = new Check(Level::Note, 'fit', 'It hangs '.$profile->length($hangsMm).', '.$profile->length($hangsMm - $piece->fit->mm).' lower than the '.$profile->length($piece->fit->mm).' you want.', '', $hangsMm > FitKind::Ear->mostMm() - 1 ? [] : [
                 new Way('Let it hang that low', ['do' => 'fit', 'kind' => 'ear', 'fit' => ceil($hangsMm).' mm']),
             ]);
         }
@@ -61,7 +61,7 @@ final class Checks
                     $checks[] = self::hole($piece, $part, $run, $profile);
                 }
                 if (! in_array($strung->bead->drilling, $part->technique->drillings(), true)) {
-                    $checks[] = new Check(Level::Stop, 'drilling', ucfirst($strung->bead->words()).' is '.$strung->bead->drilling->words().': a '.$part->technique->label().' takes beads '.implode(' or ', array_map(fn (Drilling $drilling): string => $drilling->words(), $part->technique->drillings())).'.', $part->part->id);
+                    $checks[] = new Check(Level::Stop, 'drilling', ucfirst($strung->bead->words()).' is '.$strung->bead->drilling->words().': a '.$part->technique->label().' takes beads '.implode(' or ', array_map(fn (Drilling $drilling): string => $drilling->words(), $part->technique->drillings())).'.', $part->part->id, self::redrilled($part, $run));
                 }
             }
         }
@@ -103,7 +103,7 @@ final class Checks
      * @param  list<list<Cut>>  $cuts
      * @return list<Check>
      */
-    private static function bends(array $parts, array $cuts, Profile $profile): array
+    private static function bends(Piece $piece, array $parts, array $cuts, Profile $profile): array
     {
         $checks = [];
         $below = 0.0;
@@ -120,7 +120,7 @@ final class Checks
                 if ($opens < $load) {
                     $checks["opens {$role}"] = new Check(Level::Warn, 'loop strength', "The {$eye->words} opens at ".Figures::trim($opens, 1).' N: '.Figures::grams($below).' hung and a tug of '.Figures::trim(WireTable::TUG_N).' N come to '.Figures::trim($load, 1).' N.', $part->part->id, array_values(array_filter([
                         $part->wire->temper->isSofterThan(Temper::HalfHard) ? new Way(ucfirst(Temper::HalfHard->words()), ['do' => 'wire', 'role' => $role, 'temper' => Temper::HalfHard->value]) : null,
-                        new Way('Use '.$part->technique->usualWire()->size->text(), ['do' => 'wire', 'role' => $role, 'size' => $part->technique->usualWire()->size->code()]),
+                        self::strongest($piece, $role, $profile),
                     ])));
                 }
             }
@@ -128,6 +128,24 @@ final class Checks
         }
 
         return array_values($checks);
+    }
+
+    /** The wire that ranks first among those that hold. */
+    private static function strongest(Piece $piece, string $role, Profile $profile): ?Way
+    {
+        $best = WireTable::of($piece, $role, $profile)[0] ?? null;
+
+        return $best === null || ! $best->fits ? null : new Way('Use '.$best->wire->size->text().', '.$best->wire->temper->words(), ['do' => 'wire', 'role' => $role, 'size' => $best->wire->size->code(), 'temper' => $best->wire->temper->value]);
+    }
+
+    /** @return list<Way> the same bead with its hole through its length */
+    private static function redrilled(PartPlan $part, int $run): array
+    {
+        $bead = $part->strung[$run]->bead;
+
+        return ! in_array(Drilling::Lengthwise, $part->technique->drillings(), true) ? [] : [
+            new Way('One drilled lengthwise', ['do' => 'bead.swap', 'part' => $part->part->id, 'at' => (string) $run, 'bead' => "{$bead->widthMm} x {$bead->lengthMm}mm {$bead->shape->value}, hole {$bead->holeMm}, one hole, {$bead->material->value}, {$bead->colour}"]),
+        ];
     }
 
     private static function hole(Piece $piece, PartPlan $part, int $run, Profile $profile): Check
@@ -188,14 +206,28 @@ final class Checks
         return array_values(array_filter($checks));
     }
 
+    /** @return list<Way> the setting that an eye's inside comes from, larger */
+    private static function larger(Piece $piece, Eye $eye, float $insideMm): array
+    {
+        $part = $piece->part(explode('.', $eye->instance())[0]);
+        $name = substr($eye->id, strlen($eye->instance()) + 1);
+        foreach ([$name.'_inside', 'inside', 'eye', 'wide', 'bend', 'bail'] as $key) {
+            if (isset($part->settings[$key]) && abs($part->mm($key) - $eye->insideMm) < 1e-9) {
+                return [new Way('Make it '.Figures::mm($insideMm).' inside', ['do' => 'part.set', 'part' => $part->id, 'key' => $key, 'value' => $insideMm.' mm'])];
+            }
+        }
+
+        return [];
+    }
+
     /** @return list<Check> whether each of two hooked eyes lets the other's wire in */
-    public static function joint(Joint $joint, Profile $profile): array
+    public static function joint(Piece $piece, Joint $joint, Profile $profile): array
     {
         $checks = [];
         foreach ([[$joint->a, $joint->b], [$joint->b, $joint->a]] as [$eye, $other]) {
             $short = $other->wireMm + self::SWING_MM - $eye->insideMm;
             if ($short > 0) {
-                $checks[] = new Check(Level::Stop, 'eye', ucfirst("the {$eye->words} is ").$profile->size($eye->insideMm)." inside: the {$other->words} of ".Figures::mm($other->wireMm).' wire needs '.Figures::mm($short).' more.', explode('.', explode('/', $eye->id)[0])[0]);
+                $checks[] = new Check(Level::Stop, 'eye', ucfirst("the {$eye->words} is ").$profile->size($eye->insideMm)." inside: the {$other->words} of ".Figures::mm($other->wireMm).' wire needs '.Figures::mm($short).' more.', explode('.', explode('/', $eye->id)[0])[0], self::larger($piece, $eye, ceil(10 * ($other->wireMm + self::SWING_MM)) / 10));
             }
         }
 
@@ -208,8 +240,7 @@ final class Checks
      */
     public static function worstFirst(array $checks): array
     {
-        $rank = [Level::Stop->value => 0, Level::Warn->value => 1, Level::Note->value => 2, Level::Ok->value => 3];
-        usort($checks, fn (Check $a, Check $b): int => $rank[$a->level->value] <=> $rank[$b->level->value]);
+        usort($checks, fn (Check $a, Check $b): int => $b->level->weight() <=> $a->level->weight());
 
         return $checks;
     }

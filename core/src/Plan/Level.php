@@ -11,4 +11,20 @@ enum Level: string
     case Note = 'note';
     case Warn = 'warn';
     case Stop = 'stop';
+
+    public function isAtLeast(self $other): bool
+    {
+        return $this->weight() >= $other->weight();
+    }
+
+    /** 0 for what is well, to 3 for what cannot be made. */
+    public function weight(): int
+    {
+        return match ($this) {
+            self::Ok => 0,
+            self::Note => 1,
+            self::Warn => 2,
+            self::Stop => 3,
+        };
+    }
 }

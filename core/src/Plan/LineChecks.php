@@ -18,7 +18,7 @@ final class LineChecks
     /** @return list<Check> */
     public static function of(Piece $piece, Profile $profile, Layout $layout): array
     {
-        return [...self::clasps($profile, $layout), ...self::strands($piece, $profile, $layout), ...self::middle($piece, $layout), ...self::faces($piece, $layout), ...self::pair($piece, $layout)];
+        return [...self::clasps($piece, $profile, $layout), ...self::strands($piece, $profile, $layout), ...self::middle($piece, $layout), ...self::faces($piece, $layout), ...self::pair($piece, $layout)];
     }
 
     /**
@@ -26,7 +26,7 @@ final class LineChecks
      *
      * @return list<Check>
      */
-    private static function clasps(Profile $profile, Layout $layout): array
+    private static function clasps(Piece $piece, Profile $profile, Layout $layout): array
     {
         $checks = [];
         $line = array_values(array_filter($layout->instances(), fn (Instance $instance): bool => ! $layout->isAside($instance)));
@@ -37,15 +37,26 @@ final class LineChecks
             }
             $ring = self::ringFor($line, $at);
             if ($ring === null) {
-                $checks[] = new Check(Level::Note, 'clasp', "The {$clasp->words} has nothing to close in: end with a ring.", $instance->part->part->id, [new Way('Add a ring', ['do' => 'part.add', 'technique' => 'jump-ring'])]);
+                $checks[] = new Check(Level::Note, 'clasp', "The {$clasp->words} has nothing to close in: end with a ring.", $instance->part->part->id, [new Way('Add a ring', ['do' => 'part.add', 'technique' => 'jump-ring', ...(isset($instance->part->technique->eyes($instance->part, $instance->name)['bottom']) ? [] : ['at' => '0'])])]);
 
                 continue;
             }
             [$level, $text] = $clasp->with($ring, $profile);
-            $checks[] = new Check($level, 'clasp', $text, explode('.', explode('/', $ring->id)[0])[0]);
+            $checks[] = new Check($level, 'clasp', $text, explode('.', $ring->instance())[0], $level === Level::Stop ? [self::ringToCloseIn($piece, $clasp, $at === 0)] : []);
         }
 
         return $checks;
+    }
+
+    /** A ring at the other end, as wide as what has to go through it. */
+    private static function ringToCloseIn(Piece $piece, Clasp $clasp, bool $isAtStart): Way
+    {
+        $inside = ceil(max($clasp->throughMm + 0.5, min(1.2 * $clasp->throughMm, 12.0)));
+
+        return Way::all('A ring of '.Figures::mm($inside).' to close in', [
+            ['do' => 'part.add', 'technique' => 'jump-ring', ...($isAtStart ? ['at' => (string) count($piece->parts)] : ['at' => '0'])],
+            ['do' => 'part.set', 'part' => $piece->nextPartId(), 'key' => 'inside', 'value' => $inside.' mm'],
+        ]);
     }
 
     /**

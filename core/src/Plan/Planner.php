@@ -120,7 +120,8 @@ final class Planner
         $steps = $this->steps();
         $metal = $this->metal([...$cuts, ...$pins]);
         $grams = $this->gramsEach($metal);
-        $this->checks = Checks::worstFirst([...$this->checks, ...Checks::of($this->piece, $this->parts, $this->bareCuts, $this->profile, $grams, $layout, $this->isOffering)]);
+        $checks = Checks::worstFirst([...$this->checks, ...Checks::of($this->piece, $this->parts, $this->bareCuts, $this->profile, $grams, $layout, $this->isOffering)]);
+        $this->checks = $this->isOffering ? Tried::of($this->piece, $this->profile, $checks) : $checks;
 
         return new Plan($this->piece, $this->profile, $cuts, $pins, $this->beads(), $this->findings(), $steps,
             $this->checks, $metal, $layout, $grams, $this->parts);
@@ -201,7 +202,8 @@ final class Planner
             } elseif (! isset($checked[$part->part->id])) {
                 $checked[$part->part->id] = true;
                 $this->checks[] = new Check(Level::Stop, 'nothing to hang from', $this->unhung($partOf[$instance->above], $part, $offered !== null, $instance->eye), $part->part->id, [
-                    new Way('Take it off', ['do' => 'part.remove', 'part' => $part->part->id]),
+                    ...($instance->above === $this->instances[$this->placeOf[$instance->name] - 1]->name && $part->part->on === '' ? self::beside($this->instances[$this->placeOf[$instance->above]], $part) : []),
+                    $this->takenOff($instance),
                     new Way('Move it up', ['do' => 'part.move', 'part' => $part->part->id, 'by' => '-1']),
                 ]);
             }
@@ -224,12 +226,12 @@ final class Planner
             ]);
         }
         foreach ($joints as $joint) {
-            array_push($this->checks, ...Checks::joint($joint, $this->profile));
+            array_push($this->checks, ...Checks::joint($this->piece, $joint, $this->profile));
         }
         try {
             $order = ClosingOrder::of($runs, $joints);
         } catch (CannotClose $why) {
-            $this->checks[] = new Check(Level::Stop, 'closing order', $why->getMessage());
+            $this->checks[] = new Check(Level::Stop, 'closing order', $why->getMessage(), '', $this->ringsBetween($why));
 
             return fn (): array => [];
         }
@@ -241,6 +243,42 @@ final class Planner
     private function eyes(PartPlan $part, string $instance): array
     {
         return array_map(fn (Eye $eye): Eye => $eye->of($instance), $this->bareEyes[spl_object_id($part)] ??= $part->technique->eyes($part, ''));
+    }
+
+    /** A part off the line, and with it all that hangs in it. */
+    private function takenOff(Instance $off): Way
+    {
+        $gone = [$off->name => $off->part->part->id];
+        foreach ($this->instances as $instance) {
+            if (isset($gone[$instance->above ?? ''])) {
+                $gone[$instance->name] = $instance->part->part->id;
+            }
+        }
+        $ids = array_values(array_unique($gone));
+
+        return Way::all(count($ids) === 1 ? 'Take it off' : 'Take it off, and what hangs in it', array_map(fn (string $id): array => ['do' => 'part.remove', 'part' => $id], $ids));
+    }
+
+    /** @return list<Way> a ring before the later part of a joint that cannot be made */
+    private function ringsBetween(CannotClose $why): array
+    {
+        $ways = [];
+        foreach ($why->joints() as $joint) {
+            $part = explode('.', explode('/', explode('~', $joint)[1] ?? '')[0])[0];
+            foreach ($this->piece->parts as $at => $one) {
+                if ($one->id === $part) {
+                    $ways[$part] = new Way('A ring before the '.$one->technique()->label(), ['do' => 'part.add', 'technique' => 'jump-ring', 'at' => (string) $at]);
+                }
+            }
+        }
+
+        return array_slice(array_values($ways), 0, 3);
+    }
+
+    /** @return list<Way> in the eye that the part above hangs in, which has none below */
+    private static function beside(Instance $above, PartPlan $part): array
+    {
+        return $above->above === null ? [] : [new Way('Hang it beside', ['do' => 'part.hang', 'part' => $part->part->id, 'on' => explode('.', $above->above)[0].'/'.$above->eye])];
     }
 
     private function unhung(PartPlan $above, PartPlan $part, bool $canHang, string $eye): string

@@ -96,6 +96,9 @@ final class Everything
             return Some::randomChange($piece)->apply($piece);
         }
         $part = $piece->parts[mt_rand(0, count($piece->parts) - 1)];
+        if ($part->beads !== [] && mt_rand(0, 2) === 0) {
+            return Some::changed($piece, ['do' => 'bead.count', 'part' => $part->id, 'at' => mt_rand(0, count($part->beads) - 1), 'count' => mt_rand(1, 45)]);
+        }
         $parameters = $part->technique()->parameters();
         $parameter = $parameters[mt_rand(0, count($parameters) - 1)];
         $value = match ($parameter->kind->value) {

@@ -8,12 +8,19 @@ use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Figure\Stroke;
+use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\FitSheet;
+use Hebra\Core\Plan\Inspection;
+use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Plan;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Point;
 use Hebra\Core\Plan\Segment;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Stringing;
@@ -157,6 +164,57 @@ final class Properties
     private static function isAtOneEnd(array $runs, Strung $run): bool
     {
         return count(array_filter($runs, fn (Strung $other): bool => $other->key === $run->key)) === 1;
+    }
+
+    /** How many parts were told of one size: by their setting, the fit sheet, a step and the look over the finished piece. */
+    public static function tellsOneSize(Plan $plan, string $name): int
+    {
+        $steps = implode("\n", array_map(fn (Step $step): string => $step->text, $plan->steps()));
+        $sentences = implode("\n", FitSheet::of($plan)->sentences);
+        foreach ($plan->sized() as [$part, $sizing]) {
+            Assert::assertTrue($sizing->fits($part->part), "{$name}: {$part->part->mm($sizing->key)} for {$sizing->wantedMm}");
+            $formed = preg_match_all('/form it on (.+?)\\.(?= |$)/m', $sentences, $found) > 0 ? $found[1] : [];
+            foreach ($formed as $on) {
+                Assert::assertStringContainsString($on, $steps, $name);
+            }
+        }
+        $fit = array_values(array_filter(Inspection::of($plan), fn (Point $point): bool => $point->key === 'fit'));
+        if ($plan->sized() !== []) {
+            [$part, $sizing] = $plan->sized()[0];
+            Assert::assertEqualsWithDelta($part->part->mm($sizing->key), $fit[0]->wantedMm ?? 0.0, 1e-9, $name);
+        }
+
+        return count($plan->sized());
+    }
+
+    /** Every way out that is offered removes the fault it stands under, and brings no stop. */
+    public static function waysOutLeadOut(Plan $plan, string $name): void
+    {
+        $stops = self::faults($plan, Level::Stop);
+        foreach ($plan->checks as $check) {
+            foreach ($check->ways as $way) {
+                $after = Planner::plan(ChangeReader::read($way->change)->apply($plan->piece), $plan->profile);
+                $left = array_filter($after->checks, fn (Check $other): bool => $other->rule === $check->rule && $other->text === $check->text && $other->part === $check->part && $other->level === $check->level);
+                Assert::assertSame([], $left, "{$name}: “{$check->text}” still stands after “{$way->words}”");
+                $isBetter = count(self::faultsOf($after, $check)) < count(self::faultsOf($plan, $check));
+                Assert::assertTrue($isBetter, "{$name}: “{$check->text}” after “{$way->words}” is ".implode(' | ', self::faultsOf($after, $check)));
+                Assert::assertLessThanOrEqual(count($stops), count(self::faults($after, Level::Stop)), "{$name}: “{$way->words}” under “{$check->text}” stops at ".implode(' | ', array_diff(self::faults($after, Level::Stop), $stops)));
+            }
+        }
+    }
+
+    /** @return list<string> */
+    private static function faults(Plan $plan, Level $level): array
+    {
+        return array_values(array_map(fn (Check $check): string => "{$check->rule}: {$check->text}", array_filter($plan->checks, fn (Check $check): bool => $check->level === $level)));
+    }
+
+    /** @return list<string> faults of the same rule that are as bad or worse */
+    private static function faultsOf(Plan $plan, Check $check): array
+    {
+        $worse = ['ok' => 0, 'note' => 1, 'warn' => 2, 'stop' => 3];
+
+        return array_values(array_map(fn (Check $other): string => $other->text, array_filter($plan->checks, fn (Check $other): bool => $other->rule === $check->rule && $worse[$other->level->value] >= $worse[$check->level->value])));
     }
 
     /** @return list<Strung> what a cut carries, from its first end to its last */

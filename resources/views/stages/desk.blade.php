@@ -1,4 +1,4 @@
-<div id="desk" x-data="desk" x-on:pointerover="pointed" x-on:pointerleave="left" x-on:focusin="pointed" x-on:keydown.document="key" hx-target="#desk" hx-swap="outerHTML show:none" data-shortcuts="{{ $desk->workshop->shortcuts ? 'on' : 'off' }}">
+<div id="desk" x-data="desk" data-piece="{{ $desk->piece->ulid }}" data-waits="{{ in_array($desk->stage, ['make', 'log'], true) ? 'off' : 'on' }}" x-on:pointerover="pointed" x-on:pointerleave="left" x-on:focusin="pointed" x-on:keydown.document="key" hx-target="#desk" hx-swap="outerHTML show:none" data-shortcuts="{{ $desk->workshop->shortcuts ? 'on' : 'off' }}">
     <div class="piece-head">
         <div>
             <form method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes" hx-trigger="change, submit">

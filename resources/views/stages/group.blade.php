@@ -4,9 +4,7 @@
         <input type="hidden" name="group" value="{{ $name }}">
         @include('fragments.where', ['desk' => $desk, 'then' => []])
         <span class="quiet">Together</span>
-        <button type="submit" class="tool" id="group-{{ $name }}-fewer" name="do" value="group.set -1" aria-label="Once less" @disabled($group->repeat < 2)>−</button>
-        <span class="figure">× {{ $group->repeat }}</span>
-        <button type="submit" class="tool" id="group-{{ $name }}-more" name="do" value="group.set +1" aria-label="Once more">+</button>
+        <x-counter :of="'group '.$name" :count="$group->repeat" :change="['do' => 'group.set', 'group' => $name]" words="How often they repeat" :most="500" before="× " fewer-words="Once less" more-words="Once more" :stops="true" :fewer="'group-'.$name.'-fewer'" :more="'group-'.$name.'-more'" />
     </form>
     <form class="bar small" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes">
         @csrf

@@ -18,13 +18,13 @@
     @endif
     <li @class(['part', 'is-open' => $isOpen, 'is-grouped' => $part->group !== '']) data-mark="">
         <div class="part-row">
-            <a class="part-name" id="part-{{ $part->id }}" href="{{ $desk->url('lay-out') }}?open={{ $part->id }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $part->id }}" @if ($isOpen) aria-current="true" @endif>{{ ucfirst($part->technique()->label()) }}@if ($part->repeat > 1) <span class="figure">× {{ $part->repeat }}</span>@endif</a>
+            <a class="part-name" id="part-{{ $part->id }}" href="{{ $desk->url('lay-out') }}?open={{ $part->id }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $part->id }}" @if ($isOpen) aria-current="true" @endif>{{ ucfirst($part->technique()->label()) }}@if ($part->repeat > 1) <span class="figure">× <span data-count-of="part {{ $part->id }}">{{ $part->repeat }}</span></span>@endif</a>
             @if ($inShort[$part->id] !== '')<span class="quiet small figure">{{ $inShort[$part->id] }}</span>@endif
             @foreach ($part->beads as $place => $beads)
                 @php($bead = $desk->document->beads[$beads->bead])
                 <a class="run" id="run-{{ $part->id }}-{{ $place }}" data-mark="{{ $part->id }}:bead-{{ $place }}" href="{{ $desk->url('lay-out') }}?open={{ $part->id }}&amp;run={{ $place }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $part->id }}&amp;run={{ $place }}" @if ($isOpen && $run === $place) aria-current="true" @endif>
                     <svg class="glyph shrink-0" width="22" height="22" aria-hidden="true" focusable="false"><use href="#{{ \App\View\Desk::glyph($bead) }}"/></svg>
-                    <span>{{ $beads->count }} × {{ $bead->words() }}</span>
+                    <span><span data-count-of="{{ $part->id }}/{{ $place }}">{{ $beads->count }}</span> × {{ $bead->words() }}</span>
                 </a>
             @endforeach
             @if ($part->on !== '')<span class="quiet small">in {{ $desk->plan->eyesAbove($part->id)[$part->on] ?? $part->on }}</span>@endif

@@ -40,72 +40,46 @@
     </div>
 @else
     @php([$step, $at, $expected, $counted] = [$making->step, $making->making->moves, $making->expected(), $making->making->counted])
+    {{-- One view for both: the workshop writes it, and bench.js goes on in it at the speed of the hands, saving behind. --}}
     <div class="bench-step" x-data="bench" x-on:keydown.document="digit" data-marks="{{ implode(' ', $step->marks) }}" data-carried="{{ json_encode($making->carried(), JSON_THROW_ON_ERROR) }}">
         <div id="here">
+        <div id="away" class="banner is-note" role="status" hidden><p><strong>The workshop cannot be reached.</strong> Go on: <span id="away-kept">what you do is</span> kept on this device and sent when it is back.</p></div>
         <div>
-            <p class="flex flex-wrap justify-between gap-2"><strong>{{ $making->whose() }}</strong> <span class="quiet"><span id="step-clock" class="figure" hidden></span> <span class="figure">step {{ $making->progress->count() + 1 }} of {{ $making->total }}</span></span></p>
-            <progress value="{{ $making->progress->count() }}" max="{{ $making->total }}" aria-label="Steps done"></progress>
+            <p class="flex flex-wrap justify-between gap-2"><strong id="step-whose">{{ $making->whose() }}</strong> <span class="quiet"><span id="step-clock" class="figure" hidden></span> <span class="figure" id="step-place">step {{ $making->progress->count() + 1 }} of {{ $making->total }}</span></span></p>
+            <progress id="step-progress" value="{{ $making->progress->count() }}" max="{{ $making->total }}" aria-label="Steps done"></progress>
         </div>
         @if ($making->making->isWaiting())
-            <div class="banner is-note" role="status"><p><strong>It rests until {{ $making->making->waits_until->format($making->making->waits_until->isToday() ? 'H:i' : 'j M, H:i') }}.</strong> {{ ($others = $desk->otherMakings())->isEmpty() ? 'Nothing else is under way.' : 'Meanwhile:' }}</p>
+            <div class="banner is-note of-workshop" role="status"><p><strong>It rests until {{ $making->making->waits_until->format($making->making->waits_until->isToday() ? 'H:i' : 'j M, H:i') }}.</strong> {{ ($others = $desk->otherMakings())->isEmpty() ? 'Nothing else is under way.' : 'Meanwhile:' }}</p>
             @foreach ($others as $other)<p><a href="/pieces/{{ $other->piece->ulid }}/make">Go on with {{ $other->piece->name }}</a></p>@endforeach
             @include('stages.bench-form', ['sends' => ['do' => 'wait', 'minutes' => 0], 'class' => 'word', 'words' => 'it is ready now'])</div>
         @endif
-        @if ($making->isAgain())<p class="banner is-note">Once more: {{ \Hebra\Core\Quantity\Figures::counted(count($making->progress->again), 'step') }} of this wire, with a new cut where it was spoiled; then on from where you were.</p>@endif
+        @if ($making->isAgain())<p class="banner is-note of-workshop">Once more: {{ \Hebra\Core\Quantity\Figures::counted(count($making->progress->again), 'step') }} of this wire, with a new cut where it was spoiled; then on from where you were.</p>@endif
         <h2 id="step-title" tabindex="-1">{{ $step->title }}</h2>
-        <p class="tell">{{ $step->text }}</p>
-        @if ($making->isMirrored())<p class="quiet"><strong>The mirrored one:</strong> every bend turns the other way, and what hangs together in one eye goes on in the opposite order.</p>@endif
-        @if ($making->making->is_across && $desk->document->makes->count === 2 && str_starts_with($step->event, 'form'))<p class="quiet">Both of the pair are turned on the same mark, one after the other, before the next loop is.</p>@endif
-        @if ($step->tool !== '')<p class="quiet">With: {{ $step->tool }}</p>@endif
-        @foreach ($step->cautions as $caution)
-            <p class="caution">{{ $caution->words() }}</p>
-        @endforeach
-        @if ($step->count > 0)
-            <div class="tally" aria-hidden="true">
-                @for ($mark = 1; $mark <= min(60, max($expected, $counted)); $mark++)<span @class(['mark', 'is-done' => $mark <= $counted])></span>@endfor
-            </div>
-            <p class="figure text-xl" role="status">{{ $counted }} of {{ $expected }} {{ $step->counted }}@if ($making->isAsTwin())<span class="quiet small">, as on its twin ({{ $step->count }} planned)</span>@endif</p>
-            @if ($making->straightens())<p class="banner is-note" role="status">Straighten the wire: draw what is left of it through your fingers before you go on.</p>@endif
-        @endif
+        <p class="tell" id="step-text">{{ $step->text }}</p>
+        @if ($making->isMirrored())<p class="quiet of-workshop"><strong>The mirrored one:</strong> every bend turns the other way, and what hangs together in one eye goes on in the opposite order.</p>@endif
+        @if ($making->making->is_across && $desk->document->makes->count === 2 && $step->operation === \Hebra\Core\Plan\Operation::Eye)<p class="quiet of-workshop">Both of the pair are turned on the same mark, one after the other, before the next loop is.</p>@endif
+        <p class="quiet" id="step-tool">{{ $step->tool === '' ? '' : 'With: '.$step->tool }}</p>
+        <div id="step-cautions">@foreach ($step->cautions as $caution)<p class="caution">{{ $caution->words() }}</p>@endforeach</div>
+        <div class="tally" id="step-tally" aria-hidden="true">@if ($step->count > 0)@for ($mark = 1; $mark <= min(60, max($expected, $counted)); $mark++)<span @class(['mark', 'is-done' => $mark <= $counted])></span>@endfor @endif</div>
+        <p class="figure text-xl" role="status" id="step-count" @if ($step->count === 0) hidden @endif><span data-count="{{ $counted }}">{{ $counted }}</span> of <span id="step-expected">{{ $expected }}</span> <span id="step-counted">{{ $step->counted }}</span>@if ($making->isAsTwin())<span class="quiet small of-workshop">, as on its twin ({{ $step->count }} planned)</span>@endif</p>
+        <p class="banner is-note" role="status" id="step-straighten" @if (! $making->straightens()) hidden @endif>Straighten the wire: draw what is left of it through your fingers before you go on.</p>
         <x-problem for="hooked" :problem="$problem" /><x-problem for="counted" :problem="$problem" />
+        <p class="tell" id="step-asks" @if (! $making->isCounted() || $step->asks === '') hidden @endif><strong>{{ $step->asks }}</strong></p>
         <div class="bar mt-auto">
-            @if (! $making->isCounted())
-                @include('stages.bench-form', ['sends' => ['do' => 'count', 'counted' => $counted + 1], 'id' => 'go-on', 'class' => 'do big', 'key' => 'Space | PageDown | ArrowRight', 'focus' => true, 'words' => 'Count one <kbd>space</kbd>'])
-                @include('stages.bench-form', ['sends' => ['do' => 'next', 'all' => 1], 'id' => 'all-done', 'class' => 'may', 'key' => 'a', 'words' => ($step->counted === 'wraps' && $counted > 0 ? "{$counted} it is, next" : "All {$expected} are done").' <kbd>A</kbd>'])
-                <form class="sr-only" method="post" action="/makings/{{ $making->making->ulid }}" hx-patch="/makings/{{ $making->making->ulid }}">@csrf @method('patch')
-                    <input type="hidden" name="at" value="{{ $at }}"><input type="hidden" name="do" value="count">
-                    <input type="hidden" name="counted" x-ref="counted" value=""></form>
-            @elseif ($step->asks !== '')
-                <div><p class="tell mb-2"><strong>{{ $step->asks }}</strong></p>
-                @include('stages.bench-form', ['sends' => ['do' => 'next', 'hooked' => 1], 'id' => 'go-on', 'class' => 'do big', 'key' => 'y', 'focus' => true, 'words' => 'Yes, it is hooked on <kbd>Y</kbd>'])</div>
-            @else
-                @include('stages.bench-form', ['sends' => ['do' => 'next'], 'id' => 'go-on', 'class' => 'do big', 'key' => 'Space | PageDown | ArrowRight', 'focus' => true, 'words' => 'Done, next <kbd>space</kbd>'])
-                @if ($step->counted === 'wraps')
-                    @include('stages.bench-form', ['sends' => ['do' => 'count', 'counted' => $counted + 1], 'class' => 'may', 'key' => '+', 'words' => 'one wrap more <kbd>+</kbd>'])
-                    <form class="sr-only" method="post" action="/makings/{{ $making->making->ulid }}" hx-patch="/makings/{{ $making->making->ulid }}">@csrf @method('patch')
-                        <input type="hidden" name="at" value="{{ $at }}"><input type="hidden" name="do" value="count"><input type="hidden" name="counted" x-ref="counted" value=""></form>
-                @endif
-            @endif
+            @php($go = $making->isCounted() ? ($step->asks === '' ? 'next' : 'hooked') : 'count')
+            <form method="post" action="/makings/{{ $making->making->ulid }}" x-on:submit.prevent="goOn">@csrf @method('patch')<input type="hidden" name="at" value="{{ $at }}"><input type="hidden" name="do" value="{{ $go === 'count' ? 'count' : 'next' }}"><input type="hidden" name="counted" value="{{ $counted + 1 }}"><input type="hidden" name="hooked" value="{{ $go === 'hooked' ? '1' : '' }}">
+                <button type="submit" class="do big" id="go-on" data-key="{{ $go === 'hooked' ? 'y' : 'Space | PageDown | ArrowRight' }}" autofocus>{!! ['count' => 'Count one <kbd>space</kbd>', 'hooked' => 'Yes, it is hooked on <kbd>Y</kbd>', 'next' => 'Done, next <kbd>space</kbd>'][$go] !!}</button></form>
+            <form method="post" action="/makings/{{ $making->making->ulid }}" x-on:submit.prevent="allDone" id="all-form" @if ($making->isCounted()) hidden @endif>@csrf @method('patch')<input type="hidden" name="at" value="{{ $at }}"><input type="hidden" name="do" value="next"><input type="hidden" name="all" value="1">
+                <button type="submit" class="may" id="all-done" data-key="a">{{ $step->counted === 'wraps' && $counted > 0 ? "Stop at {$counted} ".($counted === 1 ? 'wrap' : 'wraps') : "All {$expected} are done" }} <kbd>A</kbd></button></form>
+            <form method="post" action="/makings/{{ $making->making->ulid }}" x-on:submit.prevent="oneMore" id="more-form" @if (! $making->isCounted() || $step->counted !== 'wraps') hidden @endif>@csrf @method('patch')<input type="hidden" name="at" value="{{ $at }}"><input type="hidden" name="do" value="count"><input type="hidden" name="counted" value="{{ $counted + 1 }}">
+                <button type="submit" class="may" id="one-more" data-key="+">one wrap more <kbd>+</kbd></button></form>
             @include('stages.back', ['making' => $making])
         </div>
-        @if ($making->then() !== '')<p class="quiet small mt-2">Then: {{ $making->then() }}</p>@endif
-        </div>
-        <div id="away" hidden>
-            <p class="banner is-note" role="status"><strong>The workshop cannot be reached.</strong> Go on: <span id="away-kept">what you do is</span> kept on this device and sent when it is back.</p>
-            <p class="flex flex-wrap justify-between gap-2 mt-2"><strong id="away-whose"></strong> <span class="quiet figure" id="away-place"></span></p>
-            <h2 id="away-title"></h2>
-            <p class="tell" id="away-text"></p>
-            <p class="quiet" id="away-tool"></p>
-            <div id="away-cautions"></div>
-            <div class="tally" id="away-tally" aria-hidden="true"></div>
-            <p class="figure text-xl" role="status" id="away-count"></p>
-            <p class="banner is-note" id="away-straighten" hidden>Straighten the wire: draw what is left of it through your fingers before you go on.</p>
-            <p class="tell" id="away-asks"></p>
-            <div class="bar mt-auto"><button type="button" id="away-go" class="do big" data-key="Space | y | PageDown | ArrowRight" x-on:click="goOn"></button><button type="button" id="away-all" class="may" data-key="a" x-on:click="allDone">All are done <kbd>A</kbd></button><button type="button" id="away-back" class="word" data-key="Backspace | Shift+Space | PageUp" x-on:click="goBack">one step back</button></div>
+        <p class="quiet small mt-2 of-workshop" @if ($making->then() === '') hidden @endif>Then: {{ $making->then() }}</p>
         </div>
     </div>
     @if (($strip = $desk->stripOnBench()) !== null)
-        <div class="strip-room bench-strip mt-3" tabindex="0" role="group" aria-label="Strip of {{ $strip->cut->label }}"><p class="quiet small">{{ $strip->cut->label }}, {{ $profile->length($strip->cutMm()) }}, drawn {{ $strip->ratio }} : 1</p>@include('svg.strip', ['strip' => $strip])</div>
+        <div class="strip-room bench-strip mt-3 of-workshop" tabindex="0" role="group" aria-label="Strip of {{ $strip->cut->label }}"><p class="quiet small">{{ $strip->cut->label }}, {{ $profile->length($strip->cutMm()) }}, drawn {{ $strip->ratio }} : 1</p>@include('svg.strip', ['strip' => $strip])</div>
     @endif
     <div class="bench-more small">
         @if ($making->copy() !== null && ! $making->isAgain())

@@ -8,9 +8,7 @@
             @csrf
             <input type="hidden" name="part" value="{{ $part->id }}"><input type="hidden" name="at" value="{{ $run }}">
             @include('fragments.where', ['desk' => $desk, 'then' => []])
-            <button type="submit" class="tool" id="run-fewer" name="do" value="bead.count -1" data-key="-" aria-keyshortcuts="-" aria-label="One fewer">−</button>
-            <span class="figure px-1" aria-live="polite">{{ $part->beads[$run]->count }}</span>
-            <button type="submit" class="tool" id="run-more" name="do" value="bead.count +1" data-key="+ | =" aria-keyshortcuts="+" aria-label="One more">+</button>
+            <x-counter :of="$part->id.'/'.$run" :count="$part->beads[$run]->count" :change="['do' => 'bead.count', 'part' => $part->id, 'at' => (string) $run]" words="How many in a row" :most="\Hebra\Core\Piece\BeadRun::MOST" fewer="run-fewer" more="run-more" fewer-key="-" more-key="+ | =" />
             <button type="submit" class="tool" id="run-up" name="do" value="bead.move -1" data-key="Alt+ArrowUp" aria-keyshortcuts="Alt+ArrowUp">up</button>
             <button type="submit" class="tool" id="run-down" name="do" value="bead.move +1" data-key="Alt+ArrowDown" aria-keyshortcuts="Alt+ArrowDown">down</button>
             <button type="submit" class="tool" id="run-mirror" name="do" value="bead.mirror" data-key="m" aria-keyshortcuts="m" @disabled(count($part->beads) < 2)>mirror</button>
@@ -130,9 +128,7 @@
         <input type="hidden" name="part" value="{{ $part->id }}">
         @include('fragments.where', ['desk' => $desk, 'then' => []])
         <span class="quiet">This {{ $part->technique()->label() }}</span>
-        <button type="submit" class="tool" id="part-fewer" name="do" value="part.repeat -1" data-key="[" aria-keyshortcuts="[" aria-label="Repeat once less" @disabled($part->repeat < 2)>−</button>
-        <span class="figure">× {{ $part->repeat }}</span>
-        <button type="submit" class="tool" id="part-more" name="do" value="part.repeat +1" data-key="]" aria-keyshortcuts="]" aria-label="Repeat once more">+</button>
+        <x-counter :of="'part '.$part->id" :count="$part->repeat" :change="['do' => 'part.repeat', 'part' => $part->id]" words="How often it repeats" before="× " fewer="part-fewer" more="part-more" fewer-key="[" more-key="]" fewer-words="Repeat once less" more-words="Repeat once more" :stops="true" />
         <button type="submit" class="tool" id="part-up" name="do" value="part.move -1" data-key="Alt+Shift+ArrowUp" aria-keyshortcuts="Alt+Shift+ArrowUp" @disabled($index === 0)>up</button>
         <button type="submit" class="tool" id="part-down" name="do" value="part.move +1" data-key="Alt+Shift+ArrowDown" aria-keyshortcuts="Alt+Shift+ArrowDown" @disabled($index === count($desk->document->parts) - 1)>down</button>
         <button type="submit" class="tool" id="part-copy" name="do" value="part.copy" data-key="c" aria-keyshortcuts="c">copy</button>

@@ -157,7 +157,10 @@ final class LinkChain implements Technique
     {
         $id = $part->part->id;
         if ($part->part->mm('wide') > $part->part->mm('inside') + 1e-9) {
-            return [new Check(Level::Stop, 'link', 'The link is '.$part->profile->size($part->part->mm('wide')).' wide inside and '.$part->profile->size($part->part->mm('inside')).' long: give the longer side as its length.', $id)];
+            return [new Check(Level::Stop, 'link', 'The link is '.$part->profile->size($part->part->mm('wide')).' wide inside and '.$part->profile->size($part->part->mm('inside')).' long: give the longer side as its length.', $id, [Way::all('Turn them about', [
+                ['do' => 'part.set', 'part' => $id, 'key' => 'inside', 'value' => $part->part->mm('wide').' mm'],
+                ['do' => 'part.set', 'part' => $id, 'key' => 'wide', 'value' => $part->part->mm('inside').' mm'],
+            ])])];
         }
         if ($part->part->mm('wide') < 2 * $part->wireMm()) {
             return [new Check(Level::Stop, 'link', 'A link '.$part->profile->size($part->part->mm('wide')).' wide inside has no room for two links of '.Figures::mm($part->wireMm()).' wire.', $id, [

@@ -43,6 +43,9 @@ final class MemoryBracelet implements Technique
     /** It springs, and comes in few sizes: so far off it still fits, mm [common practice]. */
     private const TOLERANCE_MM = 2.0;
 
+    /** So much of a loop may stay bare. */
+    private const BARE_LOOPS = 0.06;
+
     public function name(): string
     {
         return 'memory-wire';
@@ -184,7 +187,7 @@ final class MemoryBracelet implements Technique
     {
         $double = $this->doubleChecks($part);
         $over = $this->alongMm($part) - $this->roomMm($part);
-        $least = $part->strung === [] ? 0.0 : min(array_map(fn (Strung $strung): float => $strung->bead->lengthMm, $part->strung));
+        $least = $part->strung === [] ? 0.0 : max(self::BARE_LOOPS * M_PI * $part->part->mm('coil'), min(array_map(fn (Strung $strung): float => $strung->bead->lengthMm, $part->strung)));
         if ($part->strung === [] || ($over <= 1e-9 && $over > -$least)) {
             return $double;
         }
@@ -230,10 +233,10 @@ final class MemoryBracelet implements Technique
         return $longest;
     }
 
-    /** @return list<Way> as long as the beads are, to the next quarter of a loop */
+    /** @return list<Way> as long as the beads are, to the next twentieth of a loop */
     private function otherLoops(PartPlan $part): array
     {
-        $loops = max(0.5, ceil(4 * $this->alongMm($part) / (M_PI * $part->part->mm('coil')) - 1e-9) / 4);
+        $loops = max(0.5, ceil(20 * $this->alongMm($part) / (M_PI * $part->part->mm('coil')) - 1e-9) / 20);
 
         return $loops > 60 || $loops === $part->part->mm('loops') ? [] : [new Way(self::loops($loops), ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'loops', 'value' => Figures::trim($loops)])];
     }

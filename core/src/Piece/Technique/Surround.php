@@ -205,7 +205,7 @@ final class Surround implements Technique
         $id = $part->part->id;
         $discs = $part->part->beads === [] ? 0 : $part->part->beads[0]->count;
         if ($discs !== 1) {
-            return [new Check(Level::Stop, 'one disc', $discs === 0 ? 'Nothing is held yet: add a coin or another flat bead.' : "A surround holds one bead, the first on its line: this has {$discs}.", $id, $discs === 0 ? [] : [
+            return [new Check(Level::Stop, 'one disc', $discs === 0 ? 'Nothing is held yet: add a coin or another flat bead.' : "A surround holds one bead, the first on its line: this has {$discs}.", $id, $discs === 0 ? [new Way('Hold a coin', ['do' => 'bead.add', 'part' => $id, 'at' => '0', 'bead' => '18 x 18mm coin, hole 1.8, sea, ceramic'])] : [
                 new Way('One of it', ['do' => 'bead.count', 'part' => $id, 'at' => '0', 'count' => '1']),
             ])];
         }
@@ -240,13 +240,26 @@ final class Surround implements Technique
         $text = $rim->beadCount().' bound on the rim cover '.$part->profile->length($covered).' of its '.$part->profile->length($room);
         $pitch = $rim->stackMm() / $rim->beadCount() + $part->part->count('between') * $part->wireOf(BoundBeads::ROLE)->diameterMm();
         $whole = max(1, (int) floor(($room - $covered) / $pitch + 1e-9) + $rim->beadCount());
-        $way = count($rim->strung) === 1 && $whole !== $rim->beadCount() ? [new Way("{$whole} go round", ['do' => 'bead.count', 'part' => $part->part->id, 'at' => '1', 'count' => (string) $whole])] : [];
+        $most = $this->longestRun($rim);
+        $count = $rim->strung[$most]->count + $whole - $rim->beadCount();
+        $way = $count < 1 || $whole === $rim->beadCount() ? [] : [new Way("{$whole} go round", ['do' => 'bead.count', 'part' => $part->part->id, 'at' => (string) ($most + 1), 'count' => (string) $count])];
 
         return match (true) {
             $covered > $room => new Check(Level::Stop, 'room', $text.': '.$part->profile->length($covered - $room).' too much.', $part->part->id, $way),
             $way !== [] => new Check(Level::Note, 'row', $text.": {$whole} would go all round.", $part->part->id, $way),
             default => new Check(Level::Ok, 'row', $text.'.', $part->part->id),
         };
+    }
+
+    /** The place of the run with most beads. */
+    private function longestRun(PartPlan $rim): int
+    {
+        $most = 0;
+        foreach ($rim->strung as $at => $strung) {
+            $most = $strung->count > $rim->strung[$most]->count ? $at : $most;
+        }
+
+        return $most;
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
