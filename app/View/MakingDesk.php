@@ -48,7 +48,7 @@ final readonly class MakingDesk
             return null;
         }
         if ($at < 0) {
-            return self::cutAnew($plan, $plan->prepare()[-1 - $at] ?? null);
+            return self::cutAnew($plan, $plan->prepare()[abs($at) - 1] ?? null);
         }
 
         return ($progress->copy() === null ? $plan->prepare() : $plan->steps())[$at] ?? null;

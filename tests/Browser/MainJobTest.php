@@ -117,9 +117,9 @@ final class MainJobTest extends BrowserTestCase
             $keys(str_contains($this->text('#go-on'), 'hooked on') ? 'y' : ' ');
             self::eventually(fn (): bool => $this->text('.stage-panel') !== $seen, 'the step goes on by space');
             if ($press === 20) {
-                $at = $this->text('.bench-step .figure');
+                $at = $this->text('#step-place');
                 self::$browser->navigate()->refresh();
-                $this->seeInside('.bench-step .figure', $at);
+                $this->seeInside('#step-place', $at);
                 $reloaded = true;
             }
         }

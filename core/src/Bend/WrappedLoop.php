@@ -6,10 +6,11 @@ namespace Hebra\Core\Bend;
 
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Working;
+use Hebra\Core\Wrap\Turn;
 
 /**
  * A loop closed by wraps on its own neck: neck N·d left bare for the wraps to come, the loop π(D + d), N wraps of
- * √((π(s + d))² + d²) each on a stem s, and a tail to hold that is trimmed off. With no wraps it is a plain eye.
+ * √((π(s + d))² + d²) each on a stem s, or the hull of k of them side by side, and a tail to hold that is trimmed off. With no wraps it is a plain eye.
  *
  * Units: millimetres. Source: common practice for the parts, geometry (helix length) for the wraps.
  */
@@ -23,6 +24,8 @@ final readonly class WrappedLoop
         public int $wraps,
         public float $stemMm,
         public float $tailMm = 0.0,
+        /** wires side by side that the wraps enclose */
+        public int $stems = 1,
     ) {
     }
 
@@ -38,7 +41,7 @@ final readonly class WrappedLoop
 
     public function wrapMm(): float
     {
-        return sqrt((M_PI * ($this->stemMm + $this->wireMm)) ** 2 + $this->wireMm ** 2);
+        return Turn::roundMm($this->stems, $this->stemMm, $this->stemMm, $this->wireMm);
     }
 
     public function wrapsMm(): float
@@ -71,6 +74,9 @@ final readonly class WrappedLoop
     {
         $d = Figures::trim($this->wireMm, 3);
 
-        return new Working('wraps', 'N·√((π(s + d))² + d²)', "{$this->wraps} × √((π × (".Figures::trim($this->stemMm, 3)." + {$d}))² + {$d}²)", $this->wrapsMm(), 'mm', self::SOURCE);
+        $s = Figures::trim($this->stemMm, 3);
+        [$hull, $numbers] = $this->stems === 1 ? ['', ''] : [' + 2(k − 1)s', ' + 2 × '.($this->stems - 1)." × {$s}"];
+
+        return new Working('wraps', "N·√((π(s + d){$hull})² + d²)", "{$this->wraps} × √((π × ({$s} + {$d}){$numbers})² + {$d}²)", $this->wrapsMm(), 'mm', self::SOURCE);
     }
 }

@@ -12,7 +12,7 @@ use Hebra\Core\Quantity\Unreadable;
  * before three cores, `b3-1` behind them from right to left. After the last pass the wire begins again with the first.
  *
  * Length = the taut string round those circles: straight stretches that touch two circles, and the arcs between them;
- * each pass climbs by the wire's own thickness over the whole repeat. Millimetres. Source: geometry.
+ * every full turn round a core counts, and the repeat climbs one wire for each stroke on one face of its busiest core. Millimetres. Source: geometry.
  * Invariants: 2 to 80 passes; cores 1 to n; no pass jumps over a core; it turns only round a core it stands on.
  */
 final readonly class BasketWeave
@@ -74,25 +74,42 @@ final readonly class BasketWeave
         return $touches === [] ? throw Unreadable::empty($field, 'passes, such as f1 b2 b1 f2') : $touches;
     }
 
+    /**
+     * The cores in the order in which the wire lies against them, each with its strokes: in front and behind, one after the other.
+     *
+     * @return non-empty-list<array{core: int, turn: 1|-1, strokes: int}>
+     */
+    private function held(): array
+    {
+        $first = $this->touches[0];
+        $held = [['core' => $first['core'], 'turn' => $first['turn'], 'strokes' => 1]];
+        foreach (array_slice($this->touches, 1) as ['core' => $core, 'turn' => $turn]) {
+            $last = count($held) - 1;
+            if ($held[$last]['core'] === $core && $held[$last]['turn'] === $turn) {
+                $held[$last]['strokes']++;
+            } else {
+                $held[] = ['core' => $core, 'turn' => $turn, 'strokes' => 1];
+            }
+        }
+        $last = count($held) - 1;
+        // The repeat goes round: what it ends on it begins on.
+        if ($last > 0 && $held[0]['core'] === $held[$last]['core'] && $held[0]['turn'] === $held[$last]['turn']) {
+            $held[0]['strokes'] += $held[$last]['strokes'];
+
+            return array_slice($held, 0, $last);
+        }
+
+        return $held;
+    }
+
     /** The taut string of one repeat, flat: without the climb. */
     public function flatMm(float $coreMm, float $wireMm, float $spacingMm): float
     {
         $rho = ($coreMm + $wireMm) / 2;
-        $points = [];
-        foreach ($this->touches as ['core' => $core, 'turn' => $turn]) {
-            $touch = ['core' => $core, 'turn' => $turn];
-            $last = end($points);
-            // The same core kept in hand: one arc.
-            if ($last === false || $last !== $touch) {
-                $points[] = $touch;
-            }
-        }
-        if (count($points) > 1 && $points[0] === $points[count($points) - 1]) {
-            array_pop($points);
-        }
+        $points = $this->held();
         $count = count($points);
         if ($count === 1) {
-            return 2 * M_PI * $rho;
+            return M_PI * $rho * $points[0]['strokes'];
         }
         $length = 0.0;
         $headings = [];
@@ -108,15 +125,16 @@ final readonly class BasketWeave
                 // Straight on is no arc; back the way it came, round a core that touches its neighbour, is a whole turn.
                 $arc = $before === $next ? 2 * M_PI : 0.0;
             }
-            $length += $arc * $rho;
+            // Each two strokes beyond the first two go once more all the way round.
+            $length += ($arc + 2 * M_PI * intdiv($points[$at]['strokes'] - 1, 2)) * $rho;
         }
 
         return $length;
     }
 
     /**
-     * @param  array{core: int, turn: 1|-1}  $from
-     * @param  array{core: int, turn: 1|-1}  $to
+     * @param  array{core: int, turn: 1|-1, strokes: int}  $from
+     * @param  array{core: int, turn: 1|-1, strokes: int}  $to
      * @return array{float, float} length of the straight stretch, and where it heads
      */
     private static function tangent(array $from, array $to, float $spacingMm, float $rho): array
@@ -139,27 +157,11 @@ final readonly class BasketWeave
         return $repeats * hypot($this->flatMm($coreMm, $wireMm, $spacingMm), $this->climbMm($wireMm));
     }
 
-    /** One repeat climbs one wire for every time it goes there and back. */
+    /** One repeat climbs one wire for every stroke on one face of its busiest core. */
     public function climbMm(float $wireMm): float
     {
-        return $wireMm * max(1, intdiv($this->reversals(), 2));
-    }
+        $strokes = array_count_values(array_map(fn (array $touch): string => $touch['core'].($touch['isFront'] ? 'f' : 'b'), $this->touches));
 
-    private function reversals(): int
-    {
-        $count = count($this->touches);
-        $directions = [];
-        for ($at = 0; $at < $count; $at++) {
-            $step = $this->touches[($at + 1) % $count]['core'] <=> $this->touches[$at]['core'];
-            if ($step !== 0) {
-                $directions[] = $step;
-            }
-        }
-        $changes = 0;
-        foreach ($directions as $at => $direction) {
-            $changes += $direction !== $directions[($at + 1) % count($directions)] ? 1 : 0;
-        }
-
-        return $changes;
+        return $wireMm * max($strokes);
     }
 }

@@ -117,6 +117,58 @@ final class WrapTest extends TestCase
         }
     }
 
+    /**
+     * Against a string that is really pulled taut: the way of the wire as a chain of points, wound as it is written, drawn straight between its
+     * neighbours and pushed out of the cores again and again until it moves no more.
+     */
+    public function test_a_basket_is_as_long_as_a_string_pulled_taut(): void
+    {
+        $weaves = [
+            'f1 b2 f2 b1' => 2, 'f1 b1 f1 b2 f2 b1' => 2, 'f1 b1 f1 b1 f1 b2 f2 b1' => 2, 'f1 b2 f3 b3 f2 b1' => 3, 'f1 f2 b2 f2 b3 f3 b2 b1' => 3, 'f1 b2 f2 b2 f2 b1' => 2, 'f1-3 b3-1' => 3, 'f1 b1 f1-2 b2 f2 b2-1' => 2,
+        ];
+        foreach ($weaves as $passes => $cores) {
+            foreach ([1.6, 2.2] as $spacing) {
+                $weave = BasketWeave::parse($passes, $cores);
+                self::assertEqualsWithDelta(self::taut($weave, 0.65, $spacing), $weave->flatMm(1.0, 0.3, $spacing), 0.03 * $weave->flatMm(1.0, 0.3, $spacing), "{$passes} at {$spacing}");
+            }
+        }
+        self::assertEqualsWithDelta(BasketWeave::parse('f1 b2 f2 b1', 2)->flatMm(1.0, 0.3, 1.6) + 2 * M_PI * 0.65, BasketWeave::parse('f1 b1 f1 b2 f2 b1', 2)->flatMm(1.0, 0.3, 1.6), 1e-9, 'one turn more is one turn longer');
+        self::assertEqualsWithDelta(0.6, BasketWeave::parse('f1 b1 f1 b2 f2 b1', 2)->climbMm(0.3), 1e-12);
+    }
+
+    private static function taut(BasketWeave $weave, float $rho, float $spacing): float
+    {
+        $points = [];
+        foreach ($weave->touches as ['core' => $core, 'turn' => $turn, 'isFront' => $isFront]) {
+            // Half a circle from the gap it comes through to the one it leaves by, in front or behind.
+            $right = $turn * ($isFront ? 1 : -1);
+            for ($step = 0; $step < 24; $step++) {
+                $angle = M_PI * ($step / 24);
+                $points[] = [$core * $spacing - $right * cos($angle) * $spacing / 2, ($isFront ? -1 : 1) * sin($angle) * $spacing / 2];
+            }
+        }
+        $count = count($points);
+        for ($round = 0; $round < 1500; $round++) {
+            $next = [];
+            for ($at = 0; $at < $count; $at++) {
+                [$before, $after] = [$points[($at + $count - 1) % $count], $points[($at + 1) % $count]];
+                [$x, $y] = [($before[0] + $after[0]) / 2, ($before[1] + $after[1]) / 2];
+                foreach (range(1, $weave->cores) as $core) {
+                    $off = hypot($x - $core * $spacing, $y);
+                    if ($off < $rho) {
+                        // Out of the core on the side from which it came.
+                        [$ox, $oy] = $off > $rho / 4 ? [$x - $core * $spacing, $y] : [$points[$at][0] - $core * $spacing, $points[$at][1]];
+                        [$x, $y] = [$core * $spacing + $ox * $rho / hypot($ox, $oy), $oy * $rho / hypot($ox, $oy)];
+                    }
+                }
+                $next[] = [$x, $y];
+            }
+            $points = $next;
+        }
+
+        return array_sum(array_map(fn (int $at): float => hypot($points[$at][0] - $points[($at + 1) % $count][0], $points[$at][1] - $points[($at + 1) % $count][1]), range(0, $count - 1)));
+    }
+
     public function test_a_basket_must_be_weavable(): void
     {
         foreach (['f1 b3' => 'jumps from core 1 to core 3', 'f4 b1' => 'names core 4 of 3', 'x1' => 'is not a list of passes', 'f1' => 'is out of range: give 2 to 80'] as $passes => $why) {

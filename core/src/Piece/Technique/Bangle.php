@@ -119,6 +119,12 @@ final class Bangle implements Technique
         return BoundBeads::isBound($part) ? BoundBeads::ROLE : $part->wire;
     }
 
+    /** What is bound to a doubled bangle goes round both its wires. */
+    private function beads(PartPlan $part): BoundBeads
+    {
+        return new BoundBeads($part, $part->part->choice('style') === 'doubled' ? 2 : 1);
+    }
+
     /** One turn of the binding round all bangles of the stack, side by side. */
     private function bindingTurnMm(PartPlan $part): float
     {
@@ -163,7 +169,7 @@ final class Bangle implements Technique
     {
         $stack = $part->part->count('stack');
         $one = $this->one($part);
-        $beads = (new BoundBeads($part))->cuts();
+        $beads = $this->beads($part)->cuts();
         if ($stack === 1) {
             return [$one, ...$beads];
         }
@@ -183,7 +189,7 @@ final class Bangle implements Technique
         $numbers = 'π × ('.Figures::trim($part->part->mm('inside')).' + '.Figures::trim($this->thickMm($part), 3).')/'.Figures::trim($longer, 4);
         $stretch = new Stretch($part);
         if ($part->part->choice('style') === 'cuff') {
-            return $stretch->worked(SegmentKind::Round, ($round - $part->part->mm('gap')) / $longer, 'round', 'round', '(π(inside + t) − gap)/lengthening', $numbers.', gap '.Figures::trim($part->part->mm('gap')), beads: (new BoundBeads($part))->onWire())->cut('Bangle', $part->part->wire, $part->times);
+            return $stretch->worked(SegmentKind::Round, ($round - $part->part->mm('gap')) / $longer, 'round', 'round', '(π(inside + t) − gap)/lengthening', $numbers.', gap '.Figures::trim($part->part->mm('gap')), beads: $this->beads($part)->onWire())->cut('Bangle', $part->part->wire, $part->times);
         }
         if ($part->part->choice('style') === 'doubled') {
             return $this->doubled($part, $round);
@@ -193,7 +199,7 @@ final class Bangle implements Technique
 
         return $stretch
             ->worked(SegmentKind::Curl, $end, $words, 'end-1', 'half of both ends/lengthening', Figures::trim($part->part->mm('ends')).'/2/'.Figures::trim($longer, 4))->bend($words.' ends')
-            ->worked(SegmentKind::Round, $round / $longer, 'round', 'round', 'π(inside + t)/lengthening', $numbers, beads: (new BoundBeads($part))->onWire())->bend($words.' starts')
+            ->worked(SegmentKind::Round, $round / $longer, 'round', 'round', 'π(inside + t)/lengthening', $numbers, beads: $this->beads($part)->onWire())->bend($words.' starts')
             ->worked(SegmentKind::Curl, $end, $words, 'end-2', 'half of both ends/lengthening', Figures::trim($part->part->mm('ends')).'/2/'.Figures::trim($longer, 4))
             ->cut('Bangle', $part->part->wire, $part->times);
     }
@@ -206,7 +212,7 @@ final class Bangle implements Technique
 
         return (new Stretch($part))
             ->given(SegmentKind::Curl, $end, 'hook', 'end-1', 'as set')->bend('hook ends')
-            ->worked(SegmentKind::Round, $roundMm, 'once round', 'round', 'π(inside + d)', $numbers, beads: (new BoundBeads($part))->onWire())->bend('fold starts')
+            ->worked(SegmentKind::Round, $roundMm, 'once round', 'round', 'π(inside + d)', $numbers, beads: $this->beads($part)->onWire())->bend('fold starts')
             ->worked(SegmentKind::Arch, M_PI * 4 * $part->wireMm(), 'loop', 'fold', 'π(3d + d)', 'π × 4 × '.Figures::trim($part->wireMm(), 3))->bend('fold ends')
             ->worked(SegmentKind::Round, $roundMm, 'once round', 'round', 'π(inside + d)', $numbers)->bend('hook starts')
             ->given(SegmentKind::Curl, $end, 'hook', 'end-2', 'as set')
@@ -226,7 +232,7 @@ final class Bangle implements Technique
                 $part->part->choice('style') === 'curled' ? new Step($event, '', 'Curl the ends', 'Turn each end to a curl in the round-nose pliers, both the same way out.', [$part->mark('end-1'), $part->mark('end-2')], 2, 'curls', tool: 'round-nose pliers', operation: Operation::Spiral) : null,
                 new Step($event, '', 'Bend it round', 'Bend it round '.$form->where('mandrel', $part->profile).', let it spring, and form it again.'.$form->opens($part->profile), [$part->mark('round')], tool: 'bangle mandrel'),
             ])),
-            'work beads' => (new BoundBeads($part))->steps(),
+            'work beads' => $this->beads($part)->steps(),
             'work bind' => $part->part->count('stack') === 1 ? [] : [new Step($event, '', 'Bind the stack', 'Make all '.$part->part->count('stack').' alike, hold them side by side, openings together, and coil '.Figures::counted($part->part->count('binding_turns'), 'close turn').' round them opposite the opening. Trim both tails on the outside and press them in.', [$part->mark('binding')], $part->part->count('binding_turns'), 'turns', tool: 'fingers, chain-nose pliers, flush cutter', cautions: [Caution::CutEnds], operation: Operation::Bind)],
             default => [],
         };
@@ -237,7 +243,7 @@ final class Bangle implements Technique
         $to = $part->part->choice('style') === 'doubled' ? 0.0 : $part->part->mm('hammered');
 
         $room = M_PI * ($part->part->mm('inside') + $this->thickMm($part)) - ($part->part->choice('style') === 'cuff' ? $part->part->mm('gap') : 0.0);
-        $covered = (new BoundBeads($part))->coveredMm();
+        $covered = $this->beads($part)->coveredMm();
         $checks = $covered <= $room ? [] : [new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the bangle is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
             new Way('Take the last ones off', ['do' => 'bead.remove', 'part' => $part->part->id, 'at' => (string) (count($part->strung) - 1)]),
         ])];
@@ -259,8 +265,8 @@ final class Bangle implements Technique
             $this->drawBinding($part, $place->yMm, $sketch, $apart);
         }
         $r = ($part->part->mm('inside') + $this->thickMm($part)) / 2;
-        [$middle, $covered] = [$this->middleMm($part, $place->yMm), (new BoundBeads($part))->coveredMm()];
-        (new BoundBeads($part))->draw($sketch, function (float $at) use ($r, $middle, $covered): array {
+        [$middle, $covered] = [$this->middleMm($part, $place->yMm), $this->beads($part)->coveredMm()];
+        $this->beads($part)->draw($sketch, function (float $at) use ($r, $middle, $covered): array {
             $angle = M_PI / 2 - ($covered / 2 - $at) / $r;
 
             return [$r * cos($angle), $middle + $r * sin($angle), rad2deg($angle) + 90];

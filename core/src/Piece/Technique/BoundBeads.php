@@ -37,7 +37,8 @@ final readonly class BoundBeads
     /** Turns round the frame where a row turns back [common practice]. */
     private const ROW_TURNS = 2;
 
-    public function __construct(private PartPlan $plan)
+    /** @param  int  $cores  wires of the frame side by side */
+    public function __construct(private PartPlan $plan, private int $cores = 1)
     {
     }
 
@@ -88,7 +89,7 @@ final readonly class BoundBeads
     {
         return match (true) {
             ! self::isBound($this->plan->part) => $this->plan->stackMm(),
-            $this->rows() > 1 => $this->plan->stackMm() / $this->rows() + 2 * self::ROW_TURNS * $this->bindingMm(),
+            $this->rows() > 1 => $this->plan->stackMm() / $this->rows() + 2 * self::ROW_TURNS * $this->bindingMm() * min(2, $this->rows()),
             default => $this->plan->stackMm() + $this->wraps() * $this->bindingMm(),
         };
     }
@@ -118,10 +119,10 @@ final readonly class BoundBeads
             return [$this->rowsCut()];
         }
         [$w, $core] = [$this->bindingMm(), $this->plan->wireMm()];
-        $seat = new BeadWrap($core, 1, $w, 1, 1.0, 1.0, 0, 0, false);
+        $seat = new BeadWrap($core, $this->cores, $w, 1, 1.0, 1.0, 0, 0, false);
         $beads = 0.0;
         foreach ($this->plan->strung as $strung) {
-            $one = new BeadWrap($core, 1, $w, 1, $strung->bead->lengthMm, $strung->bead->widthMm, 0, 0, $this->plan->part->choice('beads_sit') === 'astride');
+            $one = new BeadWrap($core, $this->cores, $w, 1, $strung->bead->lengthMm, $strung->bead->widthMm, 0, 0, $this->plan->part->choice('beads_sit') === 'astride');
             $beads += $strung->count * $one->beadMm();
         }
         $rule = $this->plan->part->choice('beads_sit') === 'astride' ? 'Σ b + 2√(((W − w)/2)² + (W/2)²)' : 'Σ b + (W − w)';
@@ -129,24 +130,24 @@ final readonly class BoundBeads
         return [(new Stretch($this->plan))
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the start, trimmed off')
             ->worked(SegmentKind::Binding, $beads, Figures::counted($this->plan->beadCount(), 'bead'), 'binding', $rule, 'w = '.Figures::trim($w, 3), BeadWrap::SOURCE, $this->plan->strung)
-            ->worked(SegmentKind::Wraps, $this->wraps() * $seat->wrapMm(), Figures::counted($this->wraps(), 'wrap'), 'binding', 'N·√((π(D + w))² + w²)', $this->wraps().' × '.Figures::trim($seat->wrapMm(), 3))
+            ->worked(SegmentKind::Wraps, $this->wraps() * $seat->wrapMm(), Figures::counted($this->wraps(), 'wrap'), 'binding', $this->cores === 1 ? 'N·√((π(D + w))² + w²)' : 'N·√((π(D + w) + 2D)² + w²)', $this->wraps().' × '.Figures::trim($seat->wrapMm(), 3))
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the end, trimmed off')
             ->cut('Binding', self::ROLE, $this->plan->times, self::ROLE)];
     }
 
-    /** Rows of beads side by side, the wire there and back through them: see Binding. */
+    /** Rows of beads side by side, the wire there and back round them: see Binding. */
     private function rowsCut(): Cut
     {
         [$w, $core, $rows] = [$this->bindingMm(), $this->plan->wireMm(), $this->rows()];
         $passes = 0.0;
         foreach ($this->plan->strung as $strung) {
-            $passes += Binding::passMm($w, $strung->count, $strung->bead->lengthMm, $strung->bead->widthMm);
+            $passes += Binding::passMm($w, $strung->count, $strung->bead->widthMm);
         }
 
         return (new Stretch($this->plan))
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the start, trimmed off')
-            ->worked(SegmentKind::Binding, $passes, Figures::counted($this->plan->beadCount(), 'bead')." in {$rows} rows", 'binding', 'Σ π(W + w)/2 + b', 'w = '.Figures::trim($w, 3), 'geometry; common practice', $this->plan->strung)
-            ->worked(SegmentKind::Wraps, $rows * Binding::endsMm($w, $core), 'turns at the ends', 'binding', 'rows · 4·√((π(D + w))² + w²)', $rows.' × '.Figures::trim(Binding::endsMm($w, $core), 3), 'geometry; two turns at each end are common practice')
+            ->worked(SegmentKind::Binding, $passes, Figures::counted($this->plan->beadCount(), 'bead')." in {$rows} rows", 'binding', 'Σ π(W + w)/2 + W/3', 'w = '.Figures::trim($w, 3), 'geometry; common practice', $this->plan->strung)
+            ->worked(SegmentKind::Wraps, $rows * Binding::endsMm($w, $core, $this->cores), 'turns at the ends', 'binding', 'rows · 2·2·T', $rows.' × '.Figures::trim(Binding::endsMm($w, $core, $this->cores), 3), 'geometry; two turns at each end of a pass are common practice')
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the end, trimmed off')
             ->cut('Binding', self::ROLE, $this->plan->times, self::ROLE);
     }
@@ -158,7 +159,7 @@ final readonly class BoundBeads
 
         return [
             new Step('work beads', '', 'Start the first row', 'Leave a tail and take two turns of the binding wire round the frame.', [$this->plan->mark('binding')], self::ROW_TURNS, 'turns', tool: 'fingers', operation: Operation::Bind),
-            (new Step('work beads', '', 'Bind the rows', 'Bead by bead to the other end, half a turn round the frame behind each; two turns there, then back beside the first row, '.Figures::counted($rows, 'row').' in all: '.$this->words().'. The first pass teaches the rest: see how much wire is left.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $rows, 'rows', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush], operation: Operation::Bind))->putting($this->plan->strung, $this->plan->cutKey(self::ROLE)),
+            (new Step('work beads', '', 'Bind the rows', 'Bead by bead to the other end, half a turn round each; where a row ends two turns, and two more beside them where the next begins, back along the first, '.Figures::counted($rows, 'row').' in all: '.$this->words().'. The first pass teaches the rest: see how much wire is left.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $rows, 'rows', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush], operation: Operation::Bind))->putting($this->plan->strung, $this->plan->cutKey(self::ROLE)),
             new Step('work beads', '', 'End the binding', 'Two turns round the frame, trim both tails close, and press the ends in at the back.', [$this->plan->mark('binding')], self::ROW_TURNS, 'turns', tool: 'flush cutter', cautions: [Caution::CutEnds], operation: Operation::Bind),
         ];
     }

@@ -26,7 +26,7 @@ use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
-use Hebra\Core\Wrap\Turn;
+use Hebra\Core\Wrap\Binding;
 
 /**
  * A disc held by a wire round its rim and down its hole, under a bail: bail loop + twice the hole (both legs go through) + rim +
@@ -142,15 +142,15 @@ final class Surround implements Technique
     public function cuts(PartPlan $part): array
     {
         [$d, $wraps, $hole] = [$part->wireMm(), $part->part->count('wraps'), $part->strung === [] ? 0.0 : $part->strung[0]->bead->lengthMm];
-        $wrap = Turn::mm($d, $d);
+        $wrap = Binding::legsMm($d);
         $stretch = (new Stretch($part))
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'tail', 'what the fingers hold, trimmed off')
-            ->worked(SegmentKind::Wraps, $wraps * $wrap, Figures::counted($wraps, 'wrap'), 'wraps', 'N·√((2πd)² + d²)', $wraps.' × '.Figures::trim($wrap, 3))
+            ->worked(SegmentKind::Wraps, $wraps * $wrap, Figures::counted($wraps, 'wrap'), 'wraps', 'N·√((2πd + 2d)² + d²)', $wraps.' × '.Figures::trim($wrap, 3))
             ->worked(SegmentKind::Seat, $hole, 'down the hole', 'hole', 'length of the hole', Figures::trim($hole), beads: array_slice($part->strung, 0, 1))->bend('out of the hole')
             ->worked(SegmentKind::Round, $this->rimMm($part), 'round the rim', 'rim', 'π(W + b), b: the wire, or the beads on it', 'π × ('.Figures::trim($this->discMm($part)).' + '.Figures::trim(2 * $this->offMm($part), 3).')', beads: BoundBeads::isBound($this->rim($part->part)) ? [] : array_slice($part->strung, 1))->bend('into the hole')
             ->worked(SegmentKind::Seat, $hole, 'up the hole', 'hole', 'length of the hole', Figures::trim($hole), beads: array_slice($part->strung, 0, 1))->bend('bail starts')
             ->loop($part->part->mm('bail'), $d, 'bail', 'bail')
-            ->worked(SegmentKind::Wraps, $wraps * $wrap, Figures::counted($wraps, 'wrap'), 'wraps', 'N·√((2πd)² + d²)', $wraps.' × '.Figures::trim($wrap, 3))
+            ->worked(SegmentKind::Wraps, $wraps * $wrap, Figures::counted($wraps, 'wrap'), 'wraps', 'N·√((2πd + 2d)² + d²)', $wraps.' × '.Figures::trim($wrap, 3))
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'tail', 'what the fingers hold, trimmed off');
 
         return [$stretch->cut('Surround', $part->part->wire, $part->times), ...(new BoundBeads($part->withoutFirst(1)))->cuts()];

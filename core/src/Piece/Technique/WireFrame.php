@@ -122,7 +122,8 @@ final class WireFrame implements Technique
 
     private function end(PartPlan $part): WrappedEnd
     {
-        return new WrappedEnd($part, '', 'top');
+        // Both ends of the frame stand side by side in its neck.
+        return new WrappedEnd($part, '', 'top', 2);
     }
 
     private function outline(PartPlan $part): Outline

@@ -31,13 +31,13 @@ final readonly class WrappedEnd
     public WrappedLoop $loop;
 
     /** @param  'top'|'bottom'  $place */
-    public function __construct(private PartPlan $plan, private string $prefix, private string $place)
+    public function __construct(private PartPlan $plan, private string $prefix, private string $place, int $stems = 1)
     {
         $part = $plan->part;
         $wraps = $part->count($prefix.'wraps');
         // A plain eye that is trimmed to length before it is turned leaves nothing to hold and cut off.
         $held = $plan->profile->schools->is(School::EyeTrim, 'turn-first') ? self::EYE_HOLD_MM : 0.0;
-        $this->loop = new WrappedLoop($plan->wireMm(), $part->mm($prefix.'inside'), $wraps, $plan->wireMm(), $wraps === 0 ? $held : $part->mm('tail'));
+        $this->loop = new WrappedLoop($plan->wireMm(), $part->mm($prefix.'inside'), $wraps, $plan->wireMm(), $wraps === 0 ? $held : $part->mm('tail'), $stems);
     }
 
     private function forming(): Forming

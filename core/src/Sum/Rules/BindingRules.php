@@ -147,7 +147,7 @@ final class BindingRules
                 Input::count('cores', 'cores', '3', 1, 12)->before('cores', 'core'), Input::wire('core', 'core wire', '20 awg')->after('over', 'on', 'cores of', 'core'), Input::wire('wire', 'weaving wire', '28 awg')->after('with'),
                 Input::pattern('passes', 'passes of one repeat: f in front, b behind', 'f1 b2 f3 b3 f2 b1'), Input::count('repeats', 'repeats', '10', 1, 100_000)->before('repeats', 'times'),
                 Input::size('spacing', 'from core to core', '1.2 mm', null, 100)->optional()->after('spacing', 'spaced'), Input::have(),
-            ], 'geometry: the taut string round the cores, climbing one wire for every time there and back',
+            ], 'geometry: the taut string round the cores, every full turn counted, climbing one wire for each stroke on one face of the busiest core',
             function (Given $given): Answer {
                 $passes = BasketWeave::parse($given->text('passes'), $given->count('cores'));
                 [$core, $wire] = [$given->mm('core'), $given->mm('wire')];
@@ -175,7 +175,7 @@ final class BindingRules
             [
                 Input::wire(example: '20 awg'), Input::size('rim', 'length round the rim', '62 mm', null, 1000)->after('rim', 'round', 'around'), Input::length('hole', 'length of the hole', '12 mm', null, 300)->after('hole'),
                 Input::size('bail', 'bail, inside', '4 mm')->after('bail'), Input::count('wraps', 'wraps, each leg', '2', 0, 100)->before('wraps', 'wrap'), Input::have(),
-            ], 'geometry: bail loop + 2 × hole + rim + each leg’s wraps on the bail',
+            ], 'geometry: bail loop + 2 × hole + rim + each leg’s wraps round both legs',
             function (Given $given): Answer {
                 [$d, $hole, $bail, $wraps] = [$given->mm('wire'), $given->mm('hole'), $given->mm('bail'), $given->count('wraps')];
                 $rest = Binding::surroundMm($d, 0.0, $hole, $bail, $wraps);
@@ -188,7 +188,7 @@ final class BindingRules
                 return new Answer($given->has('have') ? $results + ['rim_mm' => $rim] : $results, [
                     new Working('bail', 'π(B + d)', 'π × ('.Figures::trim($bail).' + '.Figures::trim($d, 3).')', M_PI * ($bail + $d), 'mm', 'geometry'),
                     new Working('legs through the hole', '2·hole', '2 × '.Figures::trim($hole), 2 * $hole),
-                    new Working('wraps', '2·N·√((2πd)² + d²)', "2 × {$wraps} × ".Figures::trim(Turn::mm($d, $d), 3), 2 * $wraps * Turn::mm($d, $d), 'mm', Turn::SOURCE),
+                    new Working('wraps', '2·N·√((2πd + 2d)² + d²)', "2 × {$wraps} × ".Figures::trim(Binding::legsMm($d), 3), 2 * $wraps * Binding::legsMm($d), 'mm', Turn::SOURCE),
                     new Working('wire', 'bail + 2·hole + rim + wraps', Figures::trim($rest).' + '.Figures::trim($rim), $rest + $rim),
                 ], ['Stay loose at one leg until a bound row is on.']);
             }, [['rim', 'have']]);
@@ -219,21 +219,25 @@ final class BindingRules
         return new Sum('multi-pass', 'Binding and weaving', 'How much wire binds these rows of beads, or how many passes does this wire give?',
             [
                 Input::wire('wire', 'binding wire', '28 awg')->after('with'), Input::wire('core', 'frame wire', '18 awg')->after('on', 'frame', 'between'), Input::count('beads', 'beads in a row', '7', 1, 1000)->before('beads', 'bead'),
-                Input::size('bead_length', 'bead length', '4 mm', null, 100)->after('beads of', 'of', 'beads'), Input::size('bead_width', 'bead width', '4 mm', '=bead_length', 100), Input::count('passes', 'passes', '4', 1, 1000)->before('passes', 'pass'), Input::have(),
-            ], 'geometry: about half a turn round each bead and through it, two turns on the frame at each end; the first pass teaches the rest (common practice)',
+                Input::size('bead_length', 'bead length', '4 mm', null, 100)->after('beads of', 'of', 'beads'), Input::size('bead_width', 'bead width', '4 mm', '=bead_length', 100), Input::count('passes', 'passes', '4', 1, 1000)->before('passes', 'pass'),
+                Input::length('first', 'what the first pass took', '90 mm', null, 100_000)->optional()->after('first pass took', 'first pass'), Input::have(),
+            ], 'geometry: half a turn round each bead, a third of its width to the next, two turns on the frame at each end of a pass; the first pass teaches the rest (common practice)',
             function (Given $given): Answer {
-                $pass = Binding::passMm($given->mm('wire'), $given->count('beads'), $given->mm('bead_length'), $given->mm('bead_width'));
-                $ends = Binding::endsMm($given->mm('wire'), $given->mm('core'));
-                $passes = $given->has('have') ? (int) floor(($given->mm('have') - $ends) / $pass + 1e-9) : $given->count('passes');
+                [$w, $width, $count] = [$given->mm('wire'), $given->mm('bead_width'), $given->count('beads')];
+                $ends = Binding::endsMm($w, $given->mm('core'));
+                $reckoned = Binding::passMm($w, $count, $width) + $ends;
+                $pass = $given->maybeMm('first') ?? $reckoned;
+                $passes = $given->has('have') ? (int) floor($given->mm('have') / $pass + 1e-9) : $given->count('passes');
                 if ($passes < 1) {
-                    throw OutOfRange::tooShort('have', $given->mm('have'), $ends + $pass, 'the first pass and both ends');
+                    throw OutOfRange::tooShort('have', $given->mm('have'), $pass, 'the first pass with both ends');
                 }
 
-                return new Answer(['passes' => $passes, 'pass_mm' => $pass, 'wire_length_mm' => $passes * $pass + $ends], [
-                    new Working('one pass', 'beads·(π(W + w)/2 + b)', $given->count('beads').' × (π × ('.Figures::trim($given->mm('bead_width')).' + '.Figures::trim($given->mm('wire'), 3).')/2 + '.Figures::trim($given->mm('bead_length')).')', $pass),
-                    new Working('ends', '4·√((π(D + w))² + w²)', '4 × '.Figures::trim($ends / 4, 3), $ends, 'mm', Turn::SOURCE),
-                    new Working('wire', 'passes · one pass + ends', "{$passes} × ".Figures::trim($pass).' + '.Figures::trim($ends), $passes * $pass + $ends),
-                ], ['Measure what the first pass really took and ask again.']);
+                return new Answer(['passes' => $passes, 'pass_mm' => $pass, 'wire_length_mm' => $passes * $pass], [
+                    new Working('round the beads', 'beads·(π(W + w)/2 + W/3)', $count.' × (π × ('.Figures::trim($width).' + '.Figures::trim($w, 3).')/2 + '.Figures::trim($width).'/3)', $reckoned - $ends),
+                    new Working('ends of a pass', '4·√((π(D + w))² + w²)', '4 × '.Figures::trim($ends / 4, 3), $ends, 'mm', Turn::SOURCE),
+                    new Working('one pass', $given->maybeMm('first') === null ? 'round the beads + ends' : 'as the first one took', $given->maybeMm('first') === null ? Figures::trim($reckoned - $ends, 3).' + '.Figures::trim($ends, 3) : Figures::trim($pass), $pass),
+                    new Working('wire', 'passes · one pass', "{$passes} × ".Figures::trim($pass, 3), $passes * $pass),
+                ], $given->maybeMm('first') === null ? ['Measure what the first pass really took, and ask again with it.'] : []);
             }, [['passes', 'have']], ['passes']);
     }
 }
