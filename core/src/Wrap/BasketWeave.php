@@ -54,24 +54,40 @@ final readonly class BasketWeave
      */
     private static function touched(array $stands, string $field): array
     {
-        $count = count($stands);
         $touches = [];
-        foreach ($stands as $at => $stand) {
-            $next = $stands[($at + 1) % $count];
-            $before = $stands[($at + $count - 1) % $count];
-            if (abs($next['core'] - $stand['core']) > 1) {
-                throw OutOfRange::because($field, "“{$next['token']}”", "jumps from core {$stand['core']} to core {$next['core']}", 'a pass before or behind every core between');
-            }
-            $right = $next['core'] <=> $stand['core'];
-            // Standing at an end core the direction is the one it came from.
-            $right = $right !== 0 ? $right : $stand['core'] <=> $before['core'];
-            if ($right === 0) {
-                $right = $stand['front'] ? 1 : -1;
-            }
+        foreach (self::directions($stands, $field) as $at => $right) {
+            $stand = $stands[$at];
             $touches[] = ['core' => $stand['core'], 'turn' => ($stand['front'] ? 1 : -1) * $right > 0 ? 1 : -1, 'isFront' => $stand['front']];
         }
 
         return $touches === [] ? throw Unreadable::empty($field, 'passes, such as f1 b2 b1 f2') : $touches;
+    }
+
+    /**
+     * Whether each stroke goes right (1) or left (−1): towards the next core; at the last stroke on a core away from the one it came from; and
+     * each stroke that stays on a core goes back on the one before.
+     *
+     * @param  list<array{core: int, front: bool, token: string}>  $stands
+     * @return list<int>
+     */
+    private static function directions(array $stands, string $field): array
+    {
+        $count = count($stands);
+        $right = [];
+        foreach ($stands as $at => $stand) {
+            [$before, $next] = [$stands[($at + $count - 1) % $count], $stands[($at + 1) % $count]];
+            if (abs($next['core'] - $stand['core']) > 1) {
+                throw OutOfRange::because($field, "“{$next['token']}”", "jumps from core {$stand['core']} to core {$next['core']}", 'a pass before or behind every core between');
+            }
+            $right[$at] = ($next['core'] <=> $stand['core']) ?: ($stand['core'] <=> $before['core']);
+        }
+        // Twice round: what goes back on a stroke at the end of the repeat is known in the second.
+        for ($round = 0; $round < 2 * $count; $round++) {
+            [$at, $last] = [$round % $count, ($round + $count - 1) % $count];
+            $right[$at] = $right[$at] !== 0 ? $right[$at] : -$right[$last];
+        }
+
+        return array_map(fn (int $at): int => $right[$at] !== 0 ? $right[$at] : ($stands[$at]['front'] ? 1 : -1), array_keys($right));
     }
 
     /**
