@@ -71,7 +71,7 @@ final class Hand
         [$from, $to] = [0.0, 0.0];
         foreach ($cut->segments as $segment) {
             $length = $segment->lengthMm * (Work::wayOf($segment) === null ? 1.0 : $learned->mean);
-            $segments[] = new Segment($segment->kind, $length, $segment->words, $segment->mark, Work::wayOf($segment) === null ? $segment->working : $segment->working->byHand($learned->mean, $learned->count));
+            $segments[] = new Segment($segment->kind, $length, $segment->words, $segment->mark, Work::wayOf($segment) === null ? $segment->working : $segment->working->byHand($learned->mean, $learned->count), $segment->beads);
             foreach ($cut->bends as $bend) {
                 if ($bend->atMm >= $from - 1e-9 && ($bend->atMm < $from + $segment->lengthMm - 1e-9)) {
                     $bends[] = new BendMark($to + ($bend->atMm - $from) * ($segment->lengthMm > 0 ? $length / $segment->lengthMm : 1.0), $bend->words);

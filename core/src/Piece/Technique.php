@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece;
 
 use Hebra\Core\Bead\Drilling;
+use Hebra\Core\Bend\Hammered;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Plan\Check;
@@ -99,6 +100,9 @@ interface Technique
 
     /** Which of its settings follows from what the piece is to fit; null where none does. */
     public function sizing(PartPlan $part, Fit $fit): ?Sizing;
+
+    /** How flat its wire is hammered; null where it stays as it is. */
+    public function hammered(PartPlan $part): ?Hammered;
 
     /** What it closes a chain with, where it is a clasp. */
     public function clasp(PartPlan $part): ?Clasp;

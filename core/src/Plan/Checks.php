@@ -110,11 +110,13 @@ final class Checks
         for ($at = count($parts) - 1; $at >= 0; $at--) {
             $part = $parts[$at];
             $role = $part->part->wire;
+            $tightest = $part->tightestMm();
+            if ($tightest !== null && Hardness::of($part->wire->temper)->wouldCrack($part->wire->metal, $part->wireMm(), ($tightest + $part->wireMm()) / 2)) {
+                $checks["crack {$role}"] = new Check(Level::Warn, 'cracks', ucfirst($part->wire->temper->words()).' '.$part->wire->metal->words().' would crack in the '.$profile->size($tightest)." bend of the {$part->technique->label()}: bend it softer, or wider.", $part->part->id, [
+                    new Way(ucfirst(Temper::DeadSoft->words()), ['do' => 'wire', 'role' => $role, 'temper' => Temper::DeadSoft->value]),
+                ]);
+            }
             foreach ($part->technique->eyes($part, $part->part->id) as $eye) {
-                $soft = new Way(ucfirst(Temper::DeadSoft->words()), ['do' => 'wire', 'role' => $role, 'temper' => Temper::DeadSoft->value]);
-                if (Hardness::of($part->wire->temper)->wouldCrack($part->wire->metal, $part->wireMm(), ($eye->insideMm + $part->wireMm()) / 2)) {
-                    $checks["crack {$role}"] = new Check(Level::Warn, 'cracks', ucfirst($part->wire->temper->words()).' '.$part->wire->metal->words().' would crack in the '.$profile->size($eye->insideMm)." bend of the {$eye->words}: bend it softer, or wider.", $part->part->id, [$soft]);
-                }
                 $load = $below * self::GRAVITY / 1000 + WireTable::TUG_N;
                 $opens = $eye->kind === EyeKind::Openable && ! $eye->isLocked ? EyeStrength::firstYieldN($part->wireMm(), $eye->insideMm, $profile->strengths->of($part->wire->metal)->yieldMpa($part->afterMaking($eye->insideMm)->numbers)) : INF;
                 if ($opens < $load) {

@@ -74,12 +74,18 @@ final readonly class Cut
 
     public function times(int $count): self
     {
-        return new self($this->label, $this->part, $this->role, $this->wire, $count, $this->segments, $this->bends, $this->pinMm, $this->slot, $this->advice);
+        return $this->changed(['count' => $count]);
     }
 
     public function labelled(string $label): self
     {
-        return new self($label, $this->part, $this->role, $this->wire, $this->count, $this->segments, $this->bends, $this->pinMm, $this->slot, $this->advice);
+        return $this->changed(['label' => $label]);
+    }
+
+    /** @param  non-empty-list<Segment>  $segments */
+    public function with(array $segments): self
+    {
+        return $this->changed(['segments' => $segments]);
     }
 
     /**
@@ -88,6 +94,15 @@ final readonly class Cut
      */
     public function fitted(array $segments, array $bends, Advice $advice): self
     {
-        return new self($this->label, $this->part, $this->role, $this->wire, $this->count, $segments, $bends, $this->pinMm, $this->slot, $advice);
+        return $this->changed(['segments' => $segments, 'bends' => $bends, 'advice' => $advice]);
+    }
+
+    /** @param  array<string, mixed>  $changed */
+    private function changed(array $changed): self
+    {
+        $now = get_object_vars($this);
+        unset($now['lengthMm'], $now['netMm']);
+
+        return new self(...[...$now, ...$changed]);
     }
 }

@@ -112,7 +112,7 @@ final readonly class FitSheet
             $lines[] = new Working($part->technique->label().', '.$sizing->key, $sizing->key === 'coil' ? 'wrist/π + bead' : 'wrist/π + ease', Figures::trim($girth).'/π + '.Figures::trim($sizing->wantedMm - $girth / M_PI), $sizing->wantedMm, 'mm', 'common practice; a closed bangle must pass over the hand');
             $sentences[] = $sizing->key === 'coil'
                 ? 'Its coil is '.$plan->profile->size($mm).' to the wire’s middle, '.$plan->profile->size($mm - $part->thickestMm()).' inside its beads.'
-                : self::formed($plan, $part, Forming::bangle($part->wire, $mm, $plan->profile), 'bangle mandrel');
+                : self::formed($plan, $part, Forming::bangle($part->wire, $mm, $plan->profile, $part->technique->hammered($part), ($part->part->settings['annealed'] ?? false) === true), 'bangle mandrel');
         }
         if ($lines === []) {
             $inside = ($girth + self::EASE_MM) / M_PI;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Bend\Hammered;
 use Hebra\Core\Bend\SpringBack;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\OutOfRange;
@@ -44,15 +45,28 @@ final readonly class Forming
         return self::on($wire, $insideMm, $profile, ToolKind::RingMandrel);
     }
 
-    public static function bangle(Wire $wire, float $insideMm, Profile $profile): self
+    /** A bangle, flat and hard as the hammer left it. */
+    public static function bangle(Wire $wire, float $insideMm, Profile $profile, ?Hammered $flat = null, bool $isAnnealed = false): self
     {
-        return self::on($wire, $insideMm, $profile, ToolKind::BangleMandrel);
+        if ($flat === null) {
+            return self::on($wire, $insideMm, $profile, ToolKind::BangleMandrel);
+        }
+        $brought = $isAnnealed ? 0.0 : $wire->temper->numbersHard() + $profile->schools->straighteningNumbers();
+        $numbers = min($brought + $flat->numbersHard(), $wire->metal->numbersBeforeAnnealing());
+
+        return self::bent($wire, Section::flat($flat->widthMm(), $flat->thicknessMm), $numbers, $insideMm, $profile, ToolKind::BangleMandrel);
     }
 
     private static function on(Wire $wire, float $insideMm, Profile $profile, ToolKind ...$kinds): self
     {
+        return self::bent($wire, Section::round($wire->diameterMm()), $wire->temper->numbersHard(), $insideMm, $profile, ...$kinds);
+    }
+
+    /** @param  float  $numbers  how hard it is when it is bent */
+    private static function bent(Wire $wire, Section $section, float $numbers, float $insideMm, Profile $profile, ToolKind ...$kinds): self
+    {
         $strength = $profile->strengths->of($wire->metal);
-        $bend = new SpringBack(Section::round($wire->diameterMm()), $strength->modulusMpa(), $strength->yieldMpa($wire->temper->numbersHard()));
+        $bend = new SpringBack($section, $strength->modulusMpa(), $strength->yieldMpa($numbers));
         try {
             // What this maker's wire opens to, over what the rule says.
             $spring = $profile->hand?->spring($wire->metal, $wire->temper) ?? 1.0;

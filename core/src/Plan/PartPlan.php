@@ -77,10 +77,27 @@ final readonly class PartPlan
         return $this->part->beadCount();
     }
 
+    /** The tightest bend of its wire, inside; null where it has none. */
+    public function tightestMm(): ?float
+    {
+        $insides = array_map(fn (Eye $eye): float => $eye->insideMm, array_values($this->technique->eyes($this, '')));
+        if (is_float($this->part->settings['eye'] ?? null)) {
+            $insides[] = $this->part->mm('eye');
+        }
+
+        return $insides === [] ? null : min($insides);
+    }
+
+    /** @return list<Cut> what is cut for it, with what beads that vary in length need */
+    public function cuts(): array
+    {
+        return array_map(Allowance::forBeads(...), $this->technique->cuts($this));
+    }
+
     /** How hard its wire is once made: straightened twice, bent round an inside diameter, hammered as the maker does. */
     public function afterMaking(?float $insideMm): Hardness
     {
-        return Hardness::afterMaking($this->wire, $insideMm, 2 * $this->profile->schools->straighteningNumbers() + ($this->technique->wants()->isHammered ? $this->profile->schools->hammeringNumbers() : 0.0));
+        return Hardness::afterMaking($this->wire, $insideMm, 2 * $this->profile->schools->straighteningNumbers() + ($this->technique->wants()->isHammered ? $this->profile->schools->hammeringNumbers() : 0.0) + ($this->technique->hammered($this)?->numbersHard() ?? 0.0));
     }
 
     public function mark(string $name): string

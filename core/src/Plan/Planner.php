@@ -114,7 +114,7 @@ final class Planner
         $this->gather();
         $this->number();
         $hand = $this->profile->hand;
-        $this->bareCuts = array_map(fn (PartPlan $part): array => $hand === null ? $part->technique->cuts($part) : array_map($hand->fitted(...), $part->technique->cuts($part)), $this->parts);
+        $this->bareCuts = array_map(fn (PartPlan $part): array => $hand === null ? $part->cuts() : array_map($hand->fitted(...), $part->cuts()), $this->parts);
         [$cuts, $pins] = $this->cuts();
         $layout = new Layout($this->instances, $this->piece->fit->kind, $this->closings());
         $steps = $this->steps();

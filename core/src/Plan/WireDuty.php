@@ -29,6 +29,8 @@ final readonly class WireDuty
         public float $workedNumbers,
         public WireSize $usual,
         public Temper $usualTemper,
+        /** the share of its thickness that hammering leaves; 1 where it is not hammered flat */
+        public float $hammeredShare = 1.0,
     ) {
     }
 
@@ -38,11 +40,12 @@ final readonly class WireDuty
         $length = $hung = 0.0;
         $below = 0.0;
         $wants = null;
+        $hammered = 1.0;
         [$usual, $temper] = [WireSize::awg(22), Temper::DeadSoft];
         // From the bottom up, so that what hangs below a part is known when it is reached.
         foreach (array_reverse($piece->parts) as $part) {
             $plan = PartPlan::of($piece, $part, $profile);
-            $cuts = $plan->technique->cuts($plan);
+            $cuts = $plan->cuts();
             foreach ($cuts as $cut) {
                 $length += $cut->role === $role ? $cut->lengthMm() * $cut->count * $piece->makes->count : 0.0;
             }
@@ -51,6 +54,8 @@ final readonly class WireDuty
                 $its = $extra ?? $plan->technique->usualWire();
                 [$usual, $temper] = [$its->size, $its->temper];
                 $wants = $plan->technique->wants();
+                $flat = $part->wire === $role && ($part->settings['annealed'] ?? false) !== true ? $plan->technique->hammered($plan) : null;
+                $hammered = min($hammered, $flat === null ? 1.0 : $flat->thicknessMm / $flat->wireMm);
             }
             foreach ($plan->strung as $run => $strung) {
                 if ($plan->technique->threads($part, $run) === $role) {
@@ -73,6 +78,6 @@ final readonly class WireDuty
 
         // The widest openable eye is the weakest.
         return new self(array_values($holes), $insides === [] ? null : min($insides), $openables === [] ? null : max($openables), $hung, $length,
-            $wants->holds, $wants->effort, 2 * $profile->schools->straighteningNumbers() + ($wants->isHammered ? $profile->schools->hammeringNumbers() : 0.0), $usual, $temper);
+            $wants->holds, $wants->effort, 2 * $profile->schools->straighteningNumbers() + ($wants->isHammered ? $profile->schools->hammeringNumbers() : 0.0), $usual, $temper, $hammered);
     }
 }

@@ -32,6 +32,9 @@ final readonly class WireTable
 
     private const GRAVITY = 9.80665;
 
+    /** What each number hard costs a wire that is to be hammered: it starts soft [common practice]. */
+    private const HAMMERED = 0.4;
+
     private float $referenceSpring;
 
     private float $referenceHold;
@@ -134,7 +137,7 @@ final readonly class WireTable
         $centsPerMetre = $this->supply->centsPerMetre($wire);
         $held = $this->supply->heldMm($wire);
         $unfit = $this->unfit($wire, $hole, $margin, $opens);
-        $penalty = $this->penalty($d, $margin, $holds, $effort, $opens, $centsPerMetre, $held) + 0.02 * abs($wire->temper->numbersHard() - $this->duty->usualTemper->numbersHard());
+        $penalty = $this->penalty($d, $margin, $holds, $effort, $opens, $centsPerMetre, $held) + ($this->duty->hammeredShare < 1.0 ? self::HAMMERED * $wire->temper->numbersHard() : 0.02 * abs($wire->temper->numbersHard() - $this->duty->usualTemper->numbersHard()));
 
         return new WireRow($wire, $unfit === null, $unfit ?? $this->why($hole?->bead, $margin, $holds, $effort, $opens, $held), $penalty, self::spring($d, $strength) / $this->referenceSpring, $holds, $effort, $margin, $opens, $grams,
             $centsPerMetre === null ? null : $centsPerMetre * $this->duty->lengthMm / 1000, $held,
@@ -149,6 +152,10 @@ final readonly class WireTable
         $inside = $this->duty->tightestInsideMm;
         if ($inside !== null && Hardness::of($wire->temper)->wouldCrack($wire->metal, $wire->diameterMm(), ($inside + $wire->diameterMm()) / 2)) {
             return ucfirst("{$wire->temper->words()} {$wire->metal->words()} would crack in the bend of ".Figures::mm($inside).' inside.');
+        }
+        $thinnest = Hardness::of($wire->temper)->plus($this->profile->schools->straighteningNumbers())->thinnestMm($wire->metal, 1.0);
+        if ($this->duty->hammeredShare < $thinnest - 1e-9) {
+            return ucfirst("{$wire->temper->words()} {$wire->metal->words()} would crack under the hammer: it bears ".Figures::trim(100 * $thinnest, 0).' % of its thickness, and '.Figures::trim(100 * $this->duty->hammeredShare, 0).' % is asked.');
         }
         if ($opens !== null && $opens < $this->loadN()) {
             return 'Its eye opens at '.Figures::trim($opens, 1).' N: the '.Figures::grams($this->duty->hungGrams).' hung and a tug of '.Figures::trim(self::TUG_N).' N come to '.Figures::trim($this->loadN(), 1).' N.';

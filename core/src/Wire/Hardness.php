@@ -42,6 +42,12 @@ final readonly class Hardness
         return 2 / sqrt(3) * log($fromMm / $toMm) / self::strainPerNumber();
     }
 
+    /** The thinnest that a wire may be hammered to before it must be annealed: t₀·exp(−0.2008·(what the metal takes − what the wire has)). */
+    public function thinnestMm(Metal $metal, float $fromMm): float
+    {
+        return $fromMm * exp(-sqrt(3) / 2 * self::strainPerNumber() * max(0.0, $metal->numbersBeforeAnnealing() - $this->numbers));
+    }
+
     /** The section's mean; the surface takes 3π/4 times as much. */
     public static function bendingNumbers(float $wireMm, float $neutralRadiusMm): float
     {

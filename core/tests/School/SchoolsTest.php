@@ -78,7 +78,8 @@ final class SchoolsTest extends TestCase
         $plain = Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '0'], ['do' => 'part.set', 'part' => 'p2', 'key' => 'bottom_wraps', 'value' => '0']);
         $first = self::plan($plain)->cuts[1];
         $last = Planner::plan($plain, new Profile(schools: Schools::of(['eye-trim' => 'turn-first'])))->cuts[1];
-        self::assertEqualsWithDelta(12.0, $last->lengthMm() - $first->lengthMm(), 1e-9);
+        // What is held besides takes the place of the millimetre for beads that vary.
+        self::assertEqualsWithDelta(11.0, $last->lengthMm() - $first->lengthMm(), 1e-9);
         self::assertEqualsWithDelta($first->netMm(), $last->netMm(), 1e-9);
         foreach ($last->bends as $bend) {
             self::assertGreaterThan(0, $bend->atMm);

@@ -27,6 +27,7 @@ use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Hardness;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wrap\Turn;
@@ -82,6 +83,7 @@ final class Bangle implements Technique
             Parameter::length('ends', 'for both ends together', 40.0, 0.0, 200.0),
             Parameter::length('gap', 'gap', 28.0, 5.0, 80.0),
             Parameter::length('hammered', 'hammered to, 0 for not', 0.0, 0.0, 8.0),
+            Parameter::flag('annealed', 'annealed on the way', false),
             Parameter::count('stack', 'bangles in the stack', 1, 1, 9),
             Parameter::count('binding_turns', 'turns that bind them', 8, 2, 200),
             ...BoundBeads::parameters('on'),
@@ -93,6 +95,7 @@ final class Bangle implements Technique
         return match ($key) {
             'gap' => $part->choice('style') === 'cuff',
             'hammered' => $part->choice('style') !== 'doubled',
+            'annealed' => $part->choice('style') !== 'doubled' && $part->mm('hammered') > 0,
             'binding_turns' => $part->count('stack') > 1,
             'ends' => $part->choice('style') !== 'cuff',
             default => true,
@@ -134,6 +137,11 @@ final class Bangle implements Technique
     private function wideMm(PartPlan $part): float
     {
         return $this->flat($part)?->widthMm() ?? $part->wireMm() * ($part->part->choice('style') === 'doubled' ? 2 : 1);
+    }
+
+    public function hammered(PartPlan $part): ?Hammered
+    {
+        return $this->flat($part);
     }
 
     private function flat(PartPlan $part): ?Hammered
@@ -222,11 +230,11 @@ final class Bangle implements Technique
     public function steps(PartPlan $part, string $event): array
     {
         $flat = $this->flat($part);
-        $form = Forming::bangle($part->wire, $part->part->mm('inside'), $part->profile);
+        $form = Forming::bangle($part->wire, $part->part->mm('inside'), $part->profile, $flat, $part->part->is('annealed'));
 
         return match ($event) {
             'work ends' => [new Step($event, '', 'Round both ends', 'File both ends flat, then round, until nothing scratches.', [$part->mark('end-1'), $part->mark('end-2')], tool: 'file', cautions: [Caution::Filing], operation: Operation::File)],
-            'work hammer' => $flat === null ? [] : [new Step($event, '', 'Hammer it', 'Hammer evenly from the middle out to '.$part->profile->size($flat->thicknessMm).', turn it and do the other face; it grows to '.Figures::trim($flat->lengthening() * 100, 0).' % of its length and '.$part->profile->size($flat->widthMm()).' wide.', [$part->mark('round')], tool: 'hammer, bench block', cautions: [Caution::Hammering], operation: Operation::Hammer)],
+            'work hammer' => $flat === null ? [] : [...$this->annealSteps($part, $event, $flat), new Step($event, '', 'Hammer it', 'Hammer evenly from the middle out to '.$part->profile->size($flat->thicknessMm).', turn it and do the other face; it grows to '.Figures::trim($flat->lengthening() * 100, 0).' % of its length and '.$part->profile->size($flat->widthMm()).' wide.', [$part->mark('round')], tool: 'hammer, bench block', cautions: [Caution::Hammering], operation: Operation::Hammer)],
             'work round' => array_values(array_filter([
                 $part->part->choice('style') === 'doubled' ? new Step($event, '', 'Fold the wire', 'Fold it in the middle round a rod of '.$part->profile->size(3 * $part->wireMm()).' and lay both halves close side by side; bend both ends together to a hook, the tips turned back in.', [$part->mark('fold'), $part->mark('end-1'), $part->mark('end-2')], tool: 'mandrel, flat-nose pliers') : null,
                 $part->part->choice('style') === 'curled' ? new Step($event, '', 'Curl the ends', 'Turn each end to a curl in the round-nose pliers, both the same way out.', [$part->mark('end-1'), $part->mark('end-2')], 2, 'curls', tool: 'round-nose pliers', operation: Operation::Spiral) : null,
@@ -238,6 +246,51 @@ final class Bangle implements Technique
         };
     }
 
+    /** How hard its wire is when it comes to the block. */
+    private function before(PartPlan $part): Hardness
+    {
+        return Hardness::of($part->wire->temper)->plus($part->profile->schools->straighteningNumbers());
+    }
+
+    /**
+     * Where the metal must be annealed on the way: each time as soon as it is as thin as it may get.
+     *
+     * @return list<Step>
+     */
+    private function annealSteps(PartPlan $part, string $event, Hammered $flat): array
+    {
+        $stops = [];
+        $hardness = $this->before($part);
+        for ($thick = $part->wireMm(); $part->part->is('annealed') && count($stops) < 12; $hardness = Hardness::of(Temper::DeadSoft)) {
+            $thick = $hardness->thinnestMm($part->wire->metal, $thick);
+            if ($thick <= $flat->thicknessMm) {
+                break;
+            }
+            $stops[] = $part->profile->size($thick);
+        }
+
+        return $stops === [] ? [] : [new Step($event, '', 'Anneal on the way', 'Hammer it no thinner than '.implode(', then ', $stops).' before it is annealed again, as you were trained to, and cleaned.', [$part->mark('round')], tool: 'hammer, bench block', cautions: [Caution::Flame, Caution::Hammering], operation: Operation::Flame)];
+    }
+
+    /** Flattened further than the metal bears, it cracks. */
+    private function cracks(PartPlan $part): ?Check
+    {
+        $flat = $this->flat($part);
+        $thinnest = $this->before($part)->thinnestMm($part->wire->metal, $part->wireMm());
+        if ($flat === null || $part->part->is('annealed') || $flat->thicknessMm >= $thinnest - 1e-9) {
+            return null;
+        }
+        $id = $part->part->id;
+        $stop = ceil(20 * $thinnest) / 20;
+        $soft = Hardness::of(Temper::DeadSoft)->plus($part->profile->schools->straighteningNumbers())->thinnestMm($part->wire->metal, $part->wireMm());
+
+        return new Check(Level::Stop, 'hammering cracks', ucfirst($part->wire->words()).' cracks when it is hammered to '.$part->profile->size($flat->thicknessMm).': it bears '.Figures::mm($thinnest).' before it must be annealed.', $id, array_values(array_filter([
+            $flat->thicknessMm >= $soft && $part->wire->temper !== Temper::DeadSoft ? new Way('Start dead soft', ['do' => 'wire', 'role' => $part->part->wire, 'temper' => Temper::DeadSoft->value]) : null,
+            new Way('Anneal it on the way', ['do' => 'part.set', 'part' => $id, 'key' => 'annealed', 'value' => '1']),
+            $stop <= $part->wireMm() ? new Way('Stop at '.Figures::mm($stop), ['do' => 'part.set', 'part' => $id, 'key' => 'hammered', 'value' => $stop.' mm']) : null,
+        ])));
+    }
+
     public function checks(PartPlan $part): array
     {
         $to = $part->part->choice('style') === 'doubled' ? 0.0 : $part->part->mm('hammered');
@@ -247,6 +300,8 @@ final class Bangle implements Technique
         $checks = $covered <= $room ? [] : [new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the bangle is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
             new Way('Take the last ones off', ['do' => 'bead.remove', 'part' => $part->part->id, 'at' => (string) (count($part->strung) - 1)]),
         ])];
+
+        $checks = [...$checks, ...array_filter([$this->cracks($part)])];
 
         return $to > 0 && $this->flat($part) === null ? [...$checks, new Check(Level::Stop, 'hammered', 'Hammered to '.$part->profile->size($to).' cannot be: the wire is '.$part->profile->size($part->wireMm()).' thick.', $part->part->id, [
             new Way('Leave it round', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'hammered', 'value' => '0 mm']),

@@ -212,6 +212,7 @@ final class HeadPin implements Technique
         if ($this->isReadyPin($part)) {
             return [...$checks, $this->pinCheck($part)];
         }
+        array_push($checks, ...array_filter([$this->end($part)->nothingToHold()]));
         // The bead at the foot is the first that is pushed on.
         $last = (Threading::fromFoot($part)->order()[0] ?? null)?->bead;
         $foot = new PinFoot($part);
@@ -223,6 +224,7 @@ final class HeadPin implements Technique
                     : new Way('A larger foot', ['do' => 'part.set', 'part' => $part->part->id, 'key' => $wider[0], 'value' => $wider[1].' mm']),
             ]);
         }
+        array_push($checks, ...array_filter([$foot->crack()]));
         $objection = $foot->objection();
         if ($objection !== null) {
             $checks[] = new Check(Level::Warn, 'ball', $objection, $part->part->id, [new Way('A flat spiral for a foot', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'stop', 'value' => 'spiral'])]);

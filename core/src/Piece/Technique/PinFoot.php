@@ -9,12 +9,18 @@ use Hebra\Core\Bend\Loop;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Segment;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Hardness;
 use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
 use Hebra\Core\Working;
 use Hebra\Core\Wrap\Spiral;
 
@@ -125,7 +131,32 @@ final readonly class PinFoot
             default => ['Turn the foot', 'At one end turn a tight eye of '.$profile->size($this->insideMm()).' inside at the very tip of the round-nose pliers.', 'round-nose pliers', []],
         };
 
-        return new Step('thread', '', $title, $text.$must, [$this->part->mark('foot')], tool: $tool, cautions: $cautions);
+        return new Step('thread', '', $title, $text.$must, [$this->part->mark('foot')], tool: $tool, cautions: $cautions, operation: $this->operation());
+    }
+
+    private function operation(): Operation
+    {
+        return match ($this->kind()) {
+            'spiral' => Operation::Spiral,
+            'ball' => Operation::Flame,
+            'paddle' => Operation::Hammer,
+            default => Operation::Eye,
+        };
+    }
+
+    /** Half as thick it is hammered: harder wire than bears that cracks. */
+    public function crack(): ?Check
+    {
+        $wire = $this->part->wire;
+        $thinnest = Hardness::of($wire->temper)->thinnestMm($wire->metal, $wire->diameterMm());
+        if ($this->kind() !== 'paddle' || $thinnest <= $this->paddle()->thicknessMm) {
+            return null;
+        }
+
+        return new Check(Level::Stop, 'hammering cracks', ucfirst($wire->words()).' cracks when its end is hammered to half its thickness: it bears '.Figures::mm($thinnest).' before it must be annealed.', $this->part->part->id, [
+            new Way('Start dead soft', ['do' => 'wire', 'role' => $this->part->part->wire, 'temper' => Temper::DeadSoft->value]),
+            new Way('A flat spiral for a foot', ['do' => 'part.set', 'part' => $this->part->part->id, 'key' => 'stop', 'value' => 'spiral']),
+        ]);
     }
 
     /** The reason why this wire makes no such foot, or null. */

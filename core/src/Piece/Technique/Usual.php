@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Technique;
 
 use Hebra\Core\Bead\Drilling;
+use Hebra\Core\Bend\Hammered;
 use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Sizing;
@@ -80,6 +81,11 @@ trait Usual
     }
 
     public function sizing(PartPlan $part, Fit $fit): ?Sizing
+    {
+        return null;
+    }
+
+    public function hammered(PartPlan $part): ?Hammered
     {
         return null;
     }

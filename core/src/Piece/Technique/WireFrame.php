@@ -167,7 +167,9 @@ final class WireFrame implements Technique
     {
         [$covered, $room] = [(new BoundBeads($part))->coveredMm(), $this->outline($part)->lengthMm()];
 
-        return $covered <= $room ? [] : [new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the frame is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
+        $held = array_filter([$this->end($part)->nothingToHold()]);
+
+        return $covered <= $room ? $held : [...$held, new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the frame is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
             new Way('Make the frame larger', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'size', 'value' => ceil($part->part->mm('size') * $covered / $room + 1).' mm']),
         ])];
     }

@@ -13,6 +13,7 @@ use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Piece\Technique;
+use Hebra\Core\Plan\Allowance;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Forming;
@@ -62,8 +63,6 @@ final class WoundRing implements Technique
         return self::awg(20, Temper::DeadSoft);
     }
 
-    private const TAIL_MM = 15.0;
-
     public function wants(): Wants
     {
         return new Wants(holds: 0.5, effort: 1.2);
@@ -102,11 +101,11 @@ final class WoundRing implements Technique
     {
         [$d, $turns, $wraps] = [$part->wireMm(), $part->part->count('turns'), $part->part->count('wraps')];
         $wrap = fn (Stretch $stretch, string $side): Stretch => $stretch->worked(SegmentKind::Wraps, $wraps * $this->wrapMm($part), Figures::counted($wraps, 'wrap'), $side, 'N·√((π·2d + 2(k − 1)d)² + d²)', $wraps.' × '.Figures::trim($this->wrapMm($part), 3));
-        $stretch = (new Stretch($part))->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'tail', 'what the pliers hold, trimmed off');
+        $stretch = (new Stretch($part))->given(SegmentKind::Tail, Allowance::endMm($d), 'tail', 'tail', 'what the pliers hold, trimmed off');
         $wrap($stretch, 'wraps')->bend('winding starts');
         $stretch->worked(SegmentKind::Round, Band::ringBlankMm($part->part->mm('inside'), $d / 2, $turns), Figures::counted($turns, 'turn'), 'round', 'turns·π(ID + d)', "{$turns} × π × (".Figures::trim($part->part->mm('inside')).' + '.Figures::trim($d, 3).')')->bend('winding ends')
             ->worked(SegmentKind::Seat, $part->stackMm(), Figures::counted($part->beadCount(), 'bead'), 'beads', 'sum of bead lengths', Figures::trim($part->stackMm()), beads: $part->strung);
-        $wrap($stretch, 'wraps')->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'tail', 'what the pliers hold, trimmed off');
+        $wrap($stretch, 'wraps')->given(SegmentKind::Tail, Allowance::endMm($d), 'tail', 'tail', 'what the pliers hold, trimmed off');
 
         return [$stretch->cut('Ring', $part->part->wire, $part->times)];
     }

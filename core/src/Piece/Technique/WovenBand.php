@@ -32,11 +32,12 @@ use Hebra\Core\Wrap\BandSection;
 use Hebra\Core\Wrap\BandWeave;
 use Hebra\Core\Wrap\BasketWeave;
 use Hebra\Core\Wrap\Spiral;
+use Hebra\Core\Wrap\Turn;
 use Hebra\Core\Wrap\WeavePattern;
 
 /**
  * Cores held side by side by a finer wire woven over them, section by section, their outer ends turned to eyes. Weave as BandWeave has it;
- * each core = from where it comes in to where it leaves, and what its ends take. Millimetres. Common practice: cores 0.8 to 1 mm under 0.3 to 0.4; dead soft.
+ * each core = from where it comes in to where it leaves, an eye or a curl at each end, and what the hands need beyond, about 100 mm a side, trimmed off. Millimetres. Common practice: cores 0.8 to 1 mm under 0.3 to 0.4; dead soft.
  */
 final class WovenBand implements Technique
 {
@@ -69,6 +70,14 @@ final class WovenBand implements Technique
 
     private const TAIL_MM = 50.0;
 
+    /** A core that ends in no eye is curled in, so wide inside, mm. */
+    private const CURL_MM = 1.0;
+
+    /** Wire that arms can pull through a weave, mm, and the turns of each over the other where a new one is joined [common practice]. */
+    private const WORKABLE_MM = 1800.0;
+
+    private const JOIN_TURNS = 3;
+
     public function extraWires(Part $part): array
     {
         return ['weave' => self::awg(28, Temper::DeadSoft)];
@@ -86,7 +95,7 @@ final class WovenBand implements Technique
             Parameter::weave('pattern', 'weave', '4@1-2 4@2-3'),
             Parameter::flag('mirrored', 'sections mirrored about the last', false),
             Parameter::length('length', 'woven length', 40.0, 2.0, 400.0),
-            Parameter::length('ends', 'each core beyond, each end', 25.0, 8.0, 200.0),
+            Parameter::length('ends', 'each core beyond, each end, trimmed', 100.0, 20.0, 250.0),
             Parameter::length('eye', 'eyes, inside', 3.0, 1.0, 20.0),
         ];
     }
@@ -135,12 +144,35 @@ final class WovenBand implements Technique
     public function cuts(PartPlan $part): array
     {
         $band = $this->band($part);
-        $weaving = (new Stretch($part))->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'weave-tail', 'what the fingers hold at the start');
+        $pieces = $this->weavingWires($band);
+        $weaving = (new Stretch($part))->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'weave-tail', 'what the fingers hold at the start, trimmed off');
+        if ($pieces > 1) {
+            return [...$this->coreCuts($part, $band), $this->joined($part, $band, $weaving, $pieces)];
+        }
         foreach ($band->sections as $section) {
             $weaving->worked(SegmentKind::Weave, $section->wireMm, $section->cross > 0 ? 'carried on' : Figures::counted($section->repeats, 'repeat'), 'weave', $section->cross > 0 ? 'length of the cross' : ($section->weave instanceof BasketWeave ? 'repeats · the taut string round the cores' : 'repeats · Σ turns·√((π(D + w) + 2(k − 1)s)² + w²)'), $section->repeats.' × '.Figures::trim($section->wireMm / $section->repeats, 2));
         }
 
         return [...$this->coreCuts($part, $band), $weaving->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'weave-tail', 'what the fingers hold at the end')->cut('Weaving wire', 'weave', $part->times, 'weave')];
+    }
+
+    /** How many lengths of weaving wire it takes: none longer than arms can pull. */
+    private function weavingWires(BandLayout $band): int
+    {
+        return max(1, (int) ceil($band->weavingWireMm() / self::WORKABLE_MM));
+    }
+
+    /** Several lengths alike, joined behind: some turns of each over the other. */
+    private function joined(PartPlan $part, BandLayout $band, Stretch $stretch, int $pieces): Cut
+    {
+        $turn = Turn::mm($part->wireMm(), $band->wireMm);
+        $joins = 2 * ($pieces - 1) / $pieces * self::JOIN_TURNS;
+
+        return $stretch
+            ->worked(SegmentKind::Weave, $band->weavingWireMm() / $pieces, 'its share of the weave', 'weave', 'all the weave takes/lengths', Figures::trim($band->weavingWireMm(), 2)."/{$pieces}")
+            ->worked(SegmentKind::Weave, $joins * $turn, 'joins', 'weave', 'turns over each other·√((π(D + w))² + w²)', Figures::trim($joins, 2).' × '.Figures::trim($turn, 3), 'common practice: two or three turns of each over the other')
+            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'weave-tail', 'what the fingers hold at the end, trimmed off')
+            ->cut('Weaving wire', 'weave', $part->times * $pieces, 'weave');
     }
 
     /**
@@ -152,12 +184,11 @@ final class WovenBand implements Technique
     {
         $kinds = [];
         foreach ([$this->middleCore($part), ...range(1, $band->cores)] as $core) {
-            $key = implode('/', array_map(fn (float $mm): string => (string) round($mm, 6), [...$band->runOf($core), $band->coreWireMm($core)]));
+            $key = ($core === $this->middleCore($part) ? 'eyes ' : '').implode('/', array_map(fn (float $mm): string => (string) round($mm, 6), [...$band->runOf($core), $band->coreWireMm($core)]));
             if (! in_array($core, $kinds[$key] ?? [], true)) {
                 $kinds[$key][] = $core;
             }
         }
-        $ends = $part->part->mm('ends');
         $cuts = [];
         foreach (array_values($kinds) as $kind => $cores) {
             [$from, $to] = $band->runOf($cores[0]);
@@ -165,13 +196,37 @@ final class WovenBand implements Technique
             $wire = $band->coreWireMm($cores[0]);
             $words = count($kinds) === 1 ? '' : ' '.implode(', ', $cores);
             $cuts[] = (new Stretch($part))
-                ->given(SegmentKind::Straight, $ends, 'end', $from > 0 ? 'cores' : 'top-loop', 'for the eye, or to be wrapped or curled')->bend('weave starts')
+                ->given(SegmentKind::Tail, $this->beyondMm($part, $cores), 'tail', $from > 0 ? 'cores' : 'top-loop', 'what the hands hold and the curves need, trimmed off')
+                ->loop($this->turnedMm($part, $cores), $part->wireMm(), $this->turns($part, $cores), $from > 0 ? 'cores' : 'top-loop')->bend('weave starts')
                 ->worked(SegmentKind::Straight, $wire, 'woven', 'cores', 'from where it comes in to where it leaves', Figures::trim($to, 2).' − '.Figures::trim($from, 2).($wire - ($to - $from) > 1e-9 ? ', and '.Figures::trim($wire - ($to - $from), 2).' for crossing' : ''))->bend('weave ends')
-                ->given(SegmentKind::Straight, $ends, 'end', $to < $band->lengthMm() ? 'cores' : 'bottom-loop', 'for the eye, or to be wrapped or curled')
+                ->loop($this->turnedMm($part, $cores), $part->wireMm(), $this->turns($part, $cores), $to < $band->lengthMm() ? 'cores' : 'bottom-loop')
+                ->given(SegmentKind::Tail, $this->beyondMm($part, $cores), 'tail', $to < $band->lengthMm() ? 'cores' : 'bottom-loop', 'what the hands hold and the curves need, trimmed off')
                 ->cut('Core'.$words, $part->part->wire, $part->times * count($cores), $kind === 0 ? '' : "core-{$kind}");
         }
 
         return $cuts;
+    }
+
+    /**
+     * The middle core ends in eyes, the others are curled in.
+     *
+     * @param  non-empty-list<int>  $cores
+     */
+    private function turnedMm(PartPlan $part, array $cores): float
+    {
+        return $cores === [$this->middleCore($part)] ? $part->part->mm('eye') : self::CURL_MM;
+    }
+
+    /** @param  non-empty-list<int>  $cores */
+    private function turns(PartPlan $part, array $cores): string
+    {
+        return $cores === [$this->middleCore($part)] ? 'eye' : 'curl';
+    }
+
+    /** @param  non-empty-list<int>  $cores */
+    private function beyondMm(PartPlan $part, array $cores): float
+    {
+        return max(0.0, $part->part->mm('ends') - M_PI * ($this->turnedMm($part, $cores) + $part->wireMm()));
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -208,7 +263,7 @@ final class WovenBand implements Technique
             }
             $steps[] = $section->cross > 0
                 ? new Step($event, '', 'Cross two cores', "Carry the weaving wire on at the back and bring core {$section->takes[0]} over core {$section->takes[1]}, within ".$part->profile->length($section->lengthMm).'.', [$part->mark('cores')], tool: 'fingers, flat-nose pliers', operation: Operation::Weave)
-                : new Step($event, '', $many ? 'Weave section '.($at + 1) : 'Weave', ($at === 0 ? 'Leave a tail. ' : '').'Each repeat: '.self::inWords($section).'. '.($at === 0 ? 'Keep the first turns round two easy, and push the rows together as you go.' : 'Push the rows together as you go.'), [$part->mark('weave')], $section->repeats, 'repeats', tool: 'fingers', operation: Operation::Weave);
+                : new Step($event, '', $many ? 'Weave section '.($at + 1) : 'Weave', ($at === 0 ? 'Leave a tail. ' : '').'Each repeat: '.self::inWords($section).'. '.($at === 0 ? 'Keep the first turns round two easy, and push the rows together as you go.'.($this->weavingWires($band) > 1 ? ' It takes '.$this->weavingWires($band).' lengths of wire: begin each behind, with '.self::JOIN_TURNS.' turns of the old and the new over each other.' : '') : 'Push the rows together as you go.'), [$part->mark('weave')], $section->repeats, 'repeats', tool: 'fingers', operation: Operation::Weave);
             foreach (range(1, $band->cores) as $core) {
                 if (abs($band->runOf($core)[1] - $section->toMm()) < 1e-9 && $at < count($band->sections) - 1) {
                     $steps[] = new Step($event, '', "Core {$core} leaves", "Bend core {$core} out to the side here. It is curled or wrapped when the band is woven, and nothing slides off over it.", [$part->mark('cores')], tool: 'chain-nose pliers', operation: Operation::Weave);
@@ -250,12 +305,28 @@ final class WovenBand implements Technique
                 $checks[] = new Check(Level::Note, 'weave', "Core {$core} runs free for ".$part->profile->length($to - $from).', '.$part->profile->length($from).' from the start: nothing holds it there.', $id);
             }
         }
+        array_push($checks, ...$this->lengthChecks($part, $band));
         [$from, $to] = $band->runOf($this->middleCore($part));
         if ($from > 0 || $to < $band->lengthMm() - 1e-9) {
             $checks[] = new Check(Level::Warn, 'weave', 'The middle core, of which the eyes are turned, does not run all the way.', $id);
         }
 
         return $checks;
+    }
+
+    /** @return list<Check> the length that its repeats come to, where it is not the one that was asked for */
+    private function lengthChecks(PartPlan $part, BandLayout $band): array
+    {
+        $asked = $part->part->mm('length');
+        $section = $band->sections[0];
+        $one = $section->lengthMm / $section->repeats;
+        if (abs($band->lengthMm() - $asked) <= max($one, 0.5) + 1e-6) {
+            return [];
+        }
+
+        return [new Check(Level::Note, 'woven length', 'Its repeats come to '.$part->profile->size($band->lengthMm()).', not to the '.$part->profile->size($asked).' asked for.', $part->part->id, [
+            new Way('Take '.$part->profile->size($band->lengthMm()), ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'length', 'value' => round($band->lengthMm(), 3).' mm']),
+        ])];
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array

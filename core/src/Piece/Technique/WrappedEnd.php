@@ -8,14 +8,17 @@ use Hebra\Core\Bend\WrappedLoop;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
+use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Segment;
 use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\School\School;
 
@@ -27,6 +30,9 @@ final readonly class WrappedEnd
 {
     /** What the pliers hold of a plain eye that is trimmed after it is turned, mm [common practice]. */
     private const EYE_HOLD_MM = 6.0;
+
+    /** With less than this there is nothing to pull wraps close by, mm [common practice]. */
+    private const LEAST_HOLD_MM = 4.0;
 
     public WrappedLoop $loop;
 
@@ -89,6 +95,19 @@ final readonly class WrappedEnd
         }
 
         return $segments;
+    }
+
+    /** Wraps without anything to hold slip from the fingers. */
+    public function nothingToHold(): ?Check
+    {
+        if ($this->isPlain() || $this->loop->tailMm >= self::LEAST_HOLD_MM) {
+            return null;
+        }
+        $id = $this->plan->part->id;
+
+        return new Check(Level::Warn, 'tail', 'With '.($this->loop->tailMm > 0 ? $this->plan->profile->length($this->loop->tailMm) : 'nothing').' of wire to hold, '.$this->wraps().' cannot be pulled close.', $id, [
+            new Way('Hold 10 mm', ['do' => 'part.set', 'part' => $id, 'key' => 'tail', 'value' => '10 mm']),
+        ]);
     }
 
     /** Where the square bend lies, measured from the outer end of this end. */

@@ -143,6 +143,10 @@ final class WrappedLink implements Technique
 
     public function checks(PartPlan $part): array
     {
+        $held = $this->top($part)->nothingToHold() ?? $this->bottom($part)->nothingToHold();
+        if ($held !== null) {
+            return [$held];
+        }
         if ($part->strung === []) {
             return [new Check(Level::Note, 'empty link', 'This link has no beads yet: its two loops stand back to back.', $part->part->id)];
         }
