@@ -36,9 +36,17 @@ final readonly class ClosingRow
             : (int) round($millimetres * $this->cut->wire->milligramsPerMm());
     }
 
+    /** As it was cut, and a clean end for each cut; the last takes no more than the lot still had. Rounded once, over all of them. */
     public function grossMg(): int
     {
-        return $this->count * ($this->lot?->isPins() ? $this->lot->pinMg() : $this->mg($this->cutMm));
+        if ($this->lot?->isPins() === true) {
+            return $this->count * $this->lot->pinMg();
+        }
+        $all = $this->mg($this->count * ($this->cutMm + $this->cut->trimMm()));
+        $least = $this->mg($this->count * $this->cutMm + ($this->count - 1) * $this->cut->trimMm());
+        $held = $this->lot?->heldMg() ?? $all;
+
+        return $held < $all ? max($least, min($all, $held)) : $all;
     }
 
     /** One offcut. */
@@ -49,11 +57,14 @@ final readonly class ClosingRow
 
     public function scrapMg(): int
     {
-        return min($this->mg($this->leftMm - $this->keptMm) * $this->count, $this->grossMg() - $this->keptMg() * $this->count);
+        return $this->grossMg() - $this->keptMg() * $this->count - $this->netMg();
     }
 
+    /** What stays in the pieces. */
     public function netMg(): int
     {
-        return $this->grossMg() - $this->keptMg() * $this->count - $this->scrapMg();
+        $rest = $this->grossMg() - $this->keptMg() * $this->count;
+
+        return max(0, min($rest, $this->lot?->isPins() === true ? $this->count * $this->mg($this->cutMm - $this->leftMm) : $this->mg($this->count * ($this->cutMm - $this->leftMm))));
     }
 }

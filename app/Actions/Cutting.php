@@ -43,9 +43,11 @@ final class Cutting
             $left = $cut->count - (clone $ticks)->where('piece_id', $for->id)->where('cut', $key)->where('is_spoiled', false)->count();
             $many = $isSpoiled ? 1 : max(0, min($left, $count));
             $many > 0 || throw Refused::invalid('cut', "All {$cut->count} of this cut are ticked off already.");
-            $length = $profile->ruler->upMm($cut->lengthMm());
-            $held = $from->heldMm() - (clone $ticks)->where('lot_id', $from->id)->sum('length_um') / 1000;
-            $held >= $many * $length - self::PLAY_MM || throw Refused::invalid('lot', "{$from->name} holds ".$profile->length(max(0.0, $held)).', and '.$profile->length($many * $length).' were to come from it. If it really is longer, correct it under Stock.');
+            $length = $cut->printedMm($profile->ruler);
+            $taken = (clone $ticks)->where('lot_id', $from->id);
+            $held = $from->heldMm() - (clone $taken)->sum('length_um') / 1000 - $taken->count() * $cut->trimMm();
+            // The last cut needs no clean end beyond it.
+            $held >= $many * $cut->grossMm($profile->ruler) - $cut->trimMm() - self::PLAY_MM || throw Refused::invalid('lot', "{$from->name} holds ".$profile->length(max(0.0, $held)).', and '.$profile->length($many * $length).' were to come from it. If it really is longer, correct it under Stock.');
             foreach (range(1, $many) as $one) {
                 CutTick::query()->create(['workshop_id' => $workshop->id, 'piece_id' => $for->id, 'lot_id' => $from->id, 'cut' => $key, 'length_um' => (int) round($length * 1000), 'is_spoiled' => $isSpoiled]);
             }

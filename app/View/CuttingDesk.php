@@ -81,7 +81,7 @@ final class CuttingDesk
             foreach (Planner::plan($piece->document(), $this->profile)->cuts as $cut) {
                 $key = $piece->ulid.'/'.$cut->key();
                 $done = $this->ticks->filter(fn (CutTick $tick): bool => $tick->piece_id === $piece->id && $tick->cut === $cut->key() && ! $tick->is_spoiled)->count();
-                $this->cuts[$key] = ['piece' => $piece, 'cut' => $cut, 'lengthMm' => $this->profile->ruler->upMm($cut->lengthMm()), 'wanted' => max(0, $cut->count - $done)];
+                $this->cuts[$key] = ['piece' => $piece, 'cut' => $cut, 'lengthMm' => $cut->printedMm($this->profile->ruler), 'wanted' => max(0, $cut->count - $done)];
                 $wire = $cut->wire->metal->value.'/'.round($cut->wire->diameterMm() / Lot::SAME_MM).'/'.$cut->wire->temper->value;
                 $groups[$wire][] = $key;
             }

@@ -72,7 +72,7 @@ final class OnHand
         if ($from !== null) {
             return $from;
         }
-        $wanted = $share->count * ($cut->pinMm ?? $this->profile->ruler->upMm($cut->lengthMm()));
+        $wanted = $share->count * $cut->grossMm($this->profile->ruler) - $cut->trimMm();
         foreach ($this->lotsFor($cut) as $lot) {
             $enough = $lot->isPins() ? $lot->heldPins() >= $share->count : $lot->heldMm() >= $wanted;
             // An offcut shorter than one cut holds nothing of use, whatever its sum.

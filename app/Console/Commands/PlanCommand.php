@@ -53,7 +53,7 @@ final class PlanCommand extends Command
         }
         $this->table(['Cut', 'Count', 'Length', 'Wire', 'Bends at, mm'], $rows);
         $this->table(['Bead', 'Each', 'All', 'Spares'], array_map(fn ($count): array => [$count->bead->words(), $count->each, $count->all, $count->spares], $plan->beads));
-        $this->table(['Metal', 'Gross', 'Net', 'Scrap'], array_map(fn ($metal): array => [$metal->wire->words(), Figures::grams($metal->grossGrams()), Figures::grams($metal->netGrams()), Figures::grams($metal->scrapGrams())], $plan->metal));
+        $this->table(['Metal', 'Gross', 'Net', 'Scrap'], array_map(fn ($metal): array => [$metal->wire->words(), ...array_values($metal->shown())], $plan->metal));
         foreach ($plan->checks as $check) {
             $this->line(str_pad($check->level->value, 5).' '.$check->text);
         }

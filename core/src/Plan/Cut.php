@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hebra\Core\Plan;
 
 use Hebra\Core\Hand\Advice;
+use Hebra\Core\Quantity\Ruler;
+use Hebra\Core\Stock\CuttingTerms;
 use Hebra\Core\Wire\Wire;
 
 /**
@@ -36,6 +38,8 @@ final readonly class Cut
         public string $slot = '',
         /** how it was fitted to the maker's hand, where it was */
         public ?Advice $advice = null,
+        /** the rings that it is cut into, where it is wound to a coil of them */
+        public ?RingCoil $rings = null,
     ) {
         $length = $net = 0.0;
         foreach ($segments as $segment) {
@@ -67,6 +71,23 @@ final readonly class Cut
         return $this->lengthMm - $this->netMm;
     }
 
+    /** As it is cut: up to what the maker's ruler shows; a bought pin as it comes. */
+    public function printedMm(Ruler $ruler): float
+    {
+        return $this->pinMm === null ? $ruler->upMm($this->lengthMm) : max($this->pinMm, $this->lengthMm);
+    }
+
+    /** What it costs of its lot: as it is cut, and a clean end. This is gross wherever gross is told. */
+    public function grossMm(Ruler $ruler): float
+    {
+        return $this->printedMm($ruler) + $this->trimMm();
+    }
+
+    public function trimMm(): float
+    {
+        return $this->pinMm === null ? CuttingTerms::TRIM_MM : 0.0;
+    }
+
     public function isBoughtPin(): bool
     {
         return $this->pinMm !== null;
@@ -80,6 +101,12 @@ final readonly class Cut
     public function labelled(string $label): self
     {
         return $this->changed(['label' => $label]);
+    }
+
+    /** @param  non-empty-list<Segment>  $segments */
+    public function wound(array $segments, RingCoil $rings): self
+    {
+        return $this->changed(['label' => 'Rings', 'count' => 1, 'segments' => $segments, 'bends' => [], 'rings' => $rings]);
     }
 
     /** @param  non-empty-list<Segment>  $segments */

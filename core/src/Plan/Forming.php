@@ -8,6 +8,7 @@ use Hebra\Core\Bend\Hammered;
 use Hebra\Core\Bend\SpringBack;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\OutOfRange;
+use Hebra\Core\School\School;
 use Hebra\Core\Tool\Mark;
 use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Section;
@@ -37,6 +38,14 @@ final readonly class Forming
     public static function arch(Wire $wire, float $insideMm, Profile $profile): self
     {
         return self::on($wire, $insideMm, $profile, ToolKind::Mandrel, ToolKind::Stepped);
+    }
+
+    /** Jump rings, on a rod or a winder. */
+    public static function coil(Wire $wire, float $insideMm, Profile $profile): self
+    {
+        $kinds = $profile->schools->is(School::RingWinding, 'winder') ? [ToolKind::Winder, ToolKind::Mandrel, ToolKind::Stepped] : [ToolKind::Mandrel, ToolKind::Stepped];
+
+        return self::on($wire, $insideMm, $profile, ...$kinds);
     }
 
     /** A ring band, on the ring mandrel. */
@@ -88,6 +97,12 @@ final readonly class Forming
     public function where(string $otherwise, Profile $profile): string
     {
         return $this->mark?->words() ?? 'the '.$profile->size($this->mandrelMm).' '.$otherwise;
+    }
+
+    /** The same as the name of a tool to lay ready. */
+    public function tool(string $otherwise, Profile $profile): string
+    {
+        return preg_replace('/^the /', '', $this->where($otherwise, $profile)) ?? $otherwise;
     }
 
     /** What it springs to, where that can be seen: `It opens to 9 mm.` */

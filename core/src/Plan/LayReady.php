@@ -32,9 +32,9 @@ final readonly class LayReady
         foreach ($plan->cuts as $cut) {
             $key = $cut->role.'/'.$cut->wire->key();
             $wires[$key] ??= ['role' => $cut->role, 'wire' => $cut->wire, 'cuts' => [], 'allMm' => 0.0];
-            $length = $profile->ruler->upMm($cut->lengthMm());
+            $length = $cut->printedMm($profile->ruler);
             $wires[$key]['cuts'][] = ['label' => $cut->label, 'each' => intdiv($cut->count, $count), 'all' => $cut->count, 'lengthMm' => $length];
-            $wires[$key]['allMm'] += $length * $cut->count;
+            $wires[$key]['allMm'] += $cut->grossMm($profile->ruler) * $cut->count;
         }
 
         return new self($count, array_values($wires), $plan->beads, $plan->findings, $plan->tools());

@@ -27,6 +27,14 @@ final readonly class Metal
         return $this->wire->gramsOf($this->netMm);
     }
 
+    /** @return array{gross: string, net: string, scrap: string} as a scale with two decimals shows them */
+    public function shown(): array
+    {
+        [$gross, $net] = [(int) round(100 * $this->grossGrams()), (int) round(100 * $this->netGrams())];
+
+        return array_map(fn (int $hundredths): string => number_format($hundredths / 100, 2, '.', '').' g', ['gross' => $gross, 'net' => $net, 'scrap' => $gross - $net]);
+    }
+
     public function scrapGrams(): float
     {
         return $this->wire->gramsOf($this->grossMm - $this->netMm);

@@ -8,6 +8,7 @@ use Hebra\Core\Figure\Assembly;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Sizing;
+use Hebra\Core\Wrap\Turn;
 
 /** Everything that follows from a piece, a profile and nothing else. */
 final class Plan
@@ -70,7 +71,8 @@ final class Plan
     public function tools(): array
     {
         $tools = ['safety glasses'];
-        foreach ([...array_map(fn (Cut $cut): Step => Prepare::cut($cut, $cut->count, $this->profile), $this->cuts), ...$this->steps()] as $step) {
+        $prepared = array_map(fn (Cut $cut): array => $cut->rings === null ? [Prepare::cut($cut, $cut->count, $this->profile)] : [Prepare::cut($cut, $cut->count, $this->profile), RingCoils::step($cut, $this->profile)], $this->cuts);
+        foreach ([...array_merge(...$prepared), ...$this->steps()] as $step) {
             $tools = [...$tools, ...array_filter(explode(', ', $step->tool), fn (string $tool): bool => ! in_array($tool, ['', 'fingers'], true))];
         }
 
@@ -199,9 +201,14 @@ final class Plan
                 'wire' => $cut->wire->key(),
                 'count' => $cut->count,
                 'length_mm' => $cut->lengthMm(),
+                'printed_mm' => $cut->printedMm($this->profile->ruler),
+                'trim_mm' => $cut->trimMm(),
                 'segments' => array_map(fn (Segment $segment): array => ['kind' => $segment->kind->value, 'length_mm' => $segment->lengthMm], $cut->segments),
                 'bends_mm' => array_map(fn (BendMark $bend): float => $bend->atMm, $cut->bends),
             ], $this->cuts),
+            'rings' => array_values(array_filter(array_map(fn (Cut $cut): ?array => $cut->rings === null ? null : [
+                'inside_mm' => $cut->rings->insideMm, 'wire' => $cut->wire->key(), 'count' => $cut->rings->count, 'coil_length_mm' => ($cut->rings->count + 1) * $cut->wire->diameterMm(), 'wire_length_mm' => ($cut->rings->count + 1) * Turn::mm($cut->rings->insideMm, $cut->wire->diameterMm()),
+            ], $this->cuts))),
             'beads' => array_map(fn (BeadCount $count): array => ['bead' => $count->bead->words(), 'each' => $count->each, 'count' => $count->all, 'spares' => $count->spares], $this->beads),
             'findings' => array_map(fn (Finding $finding): array => [
                 'finding' => $finding->words, 'wire' => $finding->wire->key(), 'each' => $finding->each, 'count' => $finding->all,

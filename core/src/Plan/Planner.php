@@ -114,7 +114,7 @@ final class Planner
         $this->gather();
         $this->number();
         $hand = $this->profile->hand;
-        $this->bareCuts = array_map(fn (PartPlan $part): array => $hand === null ? $part->cuts() : array_map($hand->fitted(...), $part->cuts()), $this->parts);
+        $this->bareCuts = array_map(fn (PartPlan $part): array => $hand === null ? $part->cuts() : array_map(fn (Cut $cut): Cut => $cut->rings === null ? $hand->fitted($cut) : $cut, $part->cuts()), $this->parts);
         [$cuts, $pins] = $this->cuts();
         $layout = new Layout($this->instances, $this->piece->fit->kind, $this->closings());
         $steps = $this->steps();
@@ -164,14 +164,16 @@ final class Planner
     {
         $labels = [];
         $all = [];
-        foreach (array_merge(...$this->bareCuts) as $cut) {
+        $made = array_map(fn (Cut $cut): Cut => $cut->times($cut->count * $this->piece->makes->count), array_merge(...$this->bareCuts));
+        foreach (RingCoils::joined($made, $this->profile) as $joined) {
+            // Rings are fitted to the hand as the one coil that they are.
+            $cut = $joined->rings === null || $this->profile->hand === null ? $joined : $this->profile->hand->fitted($joined);
             $labels[$cut->label] = ($labels[$cut->label] ?? 0) + 1;
             $all[] = [$cut, $labels[$cut->label]];
         }
         $cuts = $pins = [];
         foreach ($all as [$cut, $number]) {
-            $counted = $cut->times($cut->count * $this->piece->makes->count);
-            $named = $labels[$cut->label] > 1 ? $counted->labelled($cut->label.' '.$number) : $counted;
+            $named = $labels[$cut->label] > 1 ? $cut->labelled($cut->label.' '.$number) : $cut;
             if ($named->isBoughtPin()) {
                 $pins[] = $named;
             } else {
@@ -386,9 +388,7 @@ final class Planner
         foreach ($cuts as $cut) {
             $key = $cut->role.'/'.$cut->wire->key();
             $old = $sums[$key] ?? new Metal($cut->role, $cut->wire, 0.0, 0.0);
-            // A pin that is too short still weighs what it weighs.
-            $gross = $cut->pinMm === null ? $cut->lengthMm() : max($cut->pinMm, $cut->lengthMm());
-            $sums[$key] = new Metal($cut->role, $cut->wire, $old->grossMm + $gross * $cut->count, $old->netMm + $cut->netMm() * $cut->count);
+            $sums[$key] = new Metal($cut->role, $cut->wire, $old->grossMm + $cut->grossMm($this->profile->ruler) * $cut->count, $old->netMm + $cut->netMm() * $cut->count);
         }
 
         return array_values($sums);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Quantity\Figures;
 use Hebra\Core\School\School;
 use Hebra\Core\Wire\Wire;
 
@@ -17,7 +18,13 @@ final class Prepare
             return [];
         }
 
-        return [self::ready($plan), ...array_map(fn (Cut $cut): Step => self::cut($cut, $cut->count, $plan->profile), $plan->cuts)];
+        $rings = array_values(array_filter($plan->cuts, fn (Cut $cut): bool => $cut->rings !== null));
+
+        return [
+            self::ready($plan),
+            ...array_map(fn (Cut $cut): Step => self::cut($cut, $cut->count, $plan->profile), $plan->cuts),
+            ...array_map(fn (Cut $cut): Step => RingCoils::step($cut, $plan->profile), $rings),
+        ];
     }
 
     private static function ready(Plan $plan): Step
@@ -38,12 +45,17 @@ final class Prepare
     public static function cut(Cut $cut, int $count, Profile $profile): Step
     {
         $isHard = $cut->wire->isHardened();
-        $text = ucfirst($cut->wire->words()).', for the '.mb_strtolower($cut->label).($count > 1 ? 's' : '').'. '
+        $text = ucfirst($cut->wire->words()).', for the '.self::what($cut, $count).'. '
             .($isHard ? 'Leave its curve as it is.' : 'Straighten the wire first, '.self::straightening($profile)[0].'.').($count > 1 ? ' Cut all of one length together.' : '');
         $marks = array_values(array_unique(array_filter(array_column($cut->segments, 'mark'))));
 
         return new Step('cut', $cut->part, "Cut {$count} × ".$profile->cutLength($cut->lengthMm()), $text, $marks, $count, 'pieces', tool: self::cutters($cut->wire, $profile),
             cautions: [$isHard ? Caution::HardWire : Caution::CutEnds], cut: $cut->key(), times: $count);
+    }
+
+    private static function what(Cut $cut, int $count): string
+    {
+        return $cut->rings !== null ? Figures::counted($cut->rings->count, 'ring') : mb_strtolower($cut->label).($count > 1 ? 's' : '');
     }
 
     private static function cutters(Wire $wire, Profile $profile): string

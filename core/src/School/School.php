@@ -17,6 +17,8 @@ enum School: string
     case RingOpening = 'ring-opening';
     case Straightening = 'straightening';
     case Hammering = 'hammering';
+    case RingCutting = 'ring-cutting';
+    case RingWinding = 'ring-winding';
     case RingMeasure = 'ring-measure';
     case Hand = 'hand';
 
@@ -30,6 +32,8 @@ enum School: string
             self::RingOpening => 'How do you open and close a ring or an eye?',
             self::Straightening => 'How do you straighten wire?',
             self::Hammering => 'When do you hammer an ear wire?',
+            self::RingCutting => 'How do you cut jump rings apart?',
+            self::RingWinding => 'What do you wind jump rings on?',
             self::RingMeasure => 'What do you measure a finger with?',
             self::Hand => 'Which hand leads?',
         };
@@ -72,6 +76,14 @@ enum School: string
                 'finish' => ['At the finish', 'A few light taps on the arch once it is bent: it stiffens, and barely shows.'],
                 'ends' => ['Ends only', 'The back leg is flattened a little at its end, for looks; the arch keeps the temper of the coil.'],
                 'before-and-after' => ['Before and after forming', 'Straight wire is stiffened first, the arch again when it is bent. Strongest, and most easily overdone.'],
+            ],
+            self::RingCutting => [
+                'cutter' => ['With a flush cutter', 'Nothing is lost, but every ring is trimmed on its rough end; the flush side is kept to the same hand.'],
+                'saw' => ['With a saw', 'Both ends meet square. The blade takes about 0.3 mm of each ring, so that it closes a little smaller.'],
+            ],
+            self::RingWinding => [
+                'rod' => ['A rod, by hand', 'Wire is used from its very end. The rod is held with the first turn.'],
+                'winder' => ['A winder', 'Faster, and closer turns; what its chuck grips is lost at each start, as your tools say.'],
             ],
             self::RingMeasure => [
                 'mandrel' => ['A mandrel', 'The mark read off a ring that fits. Taken as it is.'],

@@ -13,6 +13,9 @@ namespace Hebra\Core\Stock;
  */
 final readonly class CuttingTerms
 {
+    /** What each cut costs besides its length: a clean end, or the saw's kerf [common practice]. */
+    public const TRIM_MM = 1.0;
+
     public function __construct(
         public float $keepMm = 60.0,
         public float $coilMm = 1000.0,
@@ -21,7 +24,7 @@ final readonly class CuttingTerms
         public float $lotMm = 18.0,
         public float $handlingMm = 2.0,
         public float $buyMm = 20.0,
-        public float $trimMm = 1.0,
+        public float $trimMm = self::TRIM_MM,
     ) {
     }
 

@@ -81,7 +81,8 @@ final class MoreFamiliesTest extends TestCase
         $bought = self::plan('ring-chain', self::set('p1', 'source', 'bought'), self::set('p2', 'source', 'bought'));
         self::assertSame([], $bought->cuts);
         self::assertSame(['hook, sterling silver 18 AWG, half hard' => 1, 'jump ring 4.5 mm inside, sterling silver 18 AWG, half hard' => 37], self::findings($bought));
-        self::assertEqualsWithDelta($made->gramsEach, $bought->gramsEach, 1e-9);
+        // Made, each turn of the coil climbs by its wire: a fifth of a percent.
+        self::assertEqualsWithDelta($made->gramsEach, $bought->gramsEach, 0.002 * $made->gramsEach);
         self::assertSame($made->hangsMm(), $bought->hangsMm());
         self::assertSame([], array_filter($bought->steps(), fn (Step $step): bool => str_contains($step->title, 'make the ring')));
         self::assertCount(count(array_filter($made->steps(), fn (Step $step): bool => $step->event === 'hook')), array_filter($bought->steps(), fn (Step $step): bool => $step->event === 'hook'), 'each is still hung on');

@@ -19,6 +19,9 @@ use Hebra\Core\Quantity\Unreadable;
 use Hebra\Core\School\School;
 use Hebra\Core\School\Schools;
 use Hebra\Core\Tests\Piece\Some;
+use Hebra\Core\Tool\Tool;
+use Hebra\Core\Tool\ToolBox;
+use Hebra\Core\Tool\ToolKind;
 use PHPUnit\Framework\TestCase;
 
 final class SchoolsTest extends TestCase
@@ -50,7 +53,10 @@ final class SchoolsTest extends TestCase
     public function test_every_choice_changes_something(): void
     {
         $plain = Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '0']);
+        $rings = Patterns::start('cluster', 'Rings');
+        $tools = new ToolBox([Tool::of(ToolKind::Winder, 'Winder', [5.0], 20.0), Tool::of(ToolKind::Mandrel, 'Rods', [5.0])]);
         $made = fn (Schools $schools): string => json_encode([
+            self::text(Planner::plan($rings, new Profile(schools: $schools, tools: $tools))), Planner::plan($rings, new Profile(schools: $schools, tools: $tools))->toArray()['cuts'],
             self::text(Planner::plan($plain, new Profile(schools: $schools))), Planner::plan($plain, new Profile(schools: $schools))->toArray()['cuts'],
             ChangeReader::read(['do' => 'fit', 'kind' => 'finger', 'fit' => '60 mm'], schools: $schools)->apply($plain)->fit->mm, $schools->straighteningNumbers(), $schools->hands(),
             array_map(fn ($part) => $part->settings, Patterns::start('link-and-drop', 'x', $schools)->parts),

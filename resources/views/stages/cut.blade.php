@@ -55,7 +55,7 @@
     <thead><tr><th scope="col">Metal for {{ $desk->document->makes->words() }}</th><th scope="col" class="!text-right">gross</th><th scope="col" class="!text-right">in the piece</th><th scope="col" class="!text-right">trims</th></tr></thead>
     <tbody>
     @foreach ($desk->plan->metal as $metal)
-        <tr><td>{{ $metal->wire->words() }}</td><td class="num">{{ number_format($metal->grossGrams(), 2) }} g</td><td class="num">{{ number_format($metal->netGrams(), 2) }} g</td><td class="num">{{ number_format($metal->scrapGrams(), 2) }} g</td></tr>
+        <tr><td>{{ $metal->wire->words() }}</td>@foreach ($metal->shown() as $shown)<td class="num">{{ $shown }}</td>@endforeach</tr>
     @endforeach
     </tbody>
 </table>

@@ -19,6 +19,7 @@ use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\RingCoil;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Quantity\Figures;
@@ -69,7 +70,13 @@ final class JumpRing implements Technique
             Parameter::length('inside', 'inside', 4.0, 1.0, 40.0),
             Parameter::flag('closed', 'soldered shut', false),
             Bought::parameter('ring'),
+            Parameter::choice('wound', 'wound', 'coil', ['coil' => 'with all that are alike', 'one' => 'one at a time, from short wire']),
         ];
+    }
+
+    public function shows(string $key, Part $part): bool
+    {
+        return $key !== 'wound' || ! Bought::is($part);
     }
 
     public function eyes(PartPlan $part, string $instance): array
@@ -97,12 +104,20 @@ final class JumpRing implements Technique
 
     private function cut(PartPlan $part): Cut
     {
-        return (new Stretch($part))->loop($part->part->mm('inside'), $part->wireMm(), 'ring', 'ring')->cut('Ring', $part->part->wire, $part->times);
+        $one = (new Stretch($part))->loop($part->part->mm('inside'), $part->wireMm(), 'ring', 'ring')->cut('Ring', $part->part->wire, $part->times);
+
+        return $this->isCoiled($part) ? $one->wound($one->segments, new RingCoil($part->part->mm('inside'), 1))->times($part->times)->labelled('Ring') : $one;
     }
 
     public function isBought(Part $part): bool
     {
         return Bought::is($part);
+    }
+
+    /** Wound with all that are alike, and cut apart with them. */
+    private function isCoiled(PartPlan $part): bool
+    {
+        return $part->part->choice('wound') === 'coil' && ! Bought::is($part->part);
     }
 
     public function readyMade(PartPlan $part): array
@@ -112,12 +127,12 @@ final class JumpRing implements Technique
 
     public function steps(PartPlan $part, string $event): array
     {
-        if ($event !== 'form top' || Bought::is($part->part)) {
+        if ($event !== 'form top' || Bought::is($part->part) || $this->isCoiled($part)) {
             return [];
         }
-        $on = Forming::loop($part->wire, $part->part->mm('inside'), $part->profile)->where('mandrel', $part->profile);
+        $on = Forming::coil($part->wire, $part->part->mm('inside'), $part->profile)->where('mandrel', $part->profile);
 
-        return [new Step($event, '', 'Make the ring', "Wind it close on {$on} with all the others, one turn more than there are rings, and cut the coil down one side; both ends flush.", [$part->mark('ring')], tool: 'mandrel, flush cutter or saw', cautions: [Caution::CutEnds], operation: Operation::Coil)];
+        return [new Step($event, '', 'Make the ring', "Wind a turn and a half on {$on} and cut one ring from it; both ends flush.", [$part->mark('ring')], tool: 'mandrel, flush cutter or saw', cautions: [Caution::CutEnds], operation: Operation::Coil)];
     }
 
     public function checks(PartPlan $part): array
