@@ -243,7 +243,7 @@ final class CloseMaking
             }
         }
         foreach ($spoiled as $tick) {
-            $asked[$tick->lot->ulid] = ($asked[$tick->lot->ulid] ?? 0) + $tick->lot->mgOf($tick->lengthMm());
+            $asked[$tick->lot->ulid] = ($asked[$tick->lot->ulid] ?? 0) + $tick->lot->mgOf($tick->grossMm());
         }
         foreach ($asked as $ulid => $milligrams) {
             $row = $first[$ulid] ?? $rows[0];
@@ -276,7 +276,7 @@ final class CloseMaking
         $lines = [];
         foreach ($spoiled as $tick) {
             $words = 'spoiled, for '.$making->document()->name;
-            $milligrams = $tick->lot->mgOf($tick->lengthMm());
+            $milligrams = $tick->lot->mgOf($tick->grossMm());
             array_push($lines, Line::lot($tick->lot, -$milligrams, $words), Line::of('scrap jar', $tick->lot->metal, $milligrams, $words));
         }
 

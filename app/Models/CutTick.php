@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Hebra\Core\Stock\CuttingTerms;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -46,5 +47,11 @@ final class CutTick extends Model
     public function lengthMm(): float
     {
         return $this->length_um / 1000;
+    }
+
+    /** What it took of its lot: the cut and a clean end. */
+    public function grossMm(): float
+    {
+        return $this->lengthMm() + CuttingTerms::TRIM_MM;
     }
 }

@@ -304,8 +304,8 @@ export function bench() {
             say('#step-place', `step ${Math.min(this.state.step + 1, this.state.total)} of ${this.state.total}`);
             $('#step-progress').value = this.state.step;
             const isAll = step === undefined && this.state.step >= this.state.total;
-            say('#step-title', step?.title ?? (isAll ? 'All steps are done' : 'One moment'));
-            say('#step-text', step?.text ?? (isAll ? 'Weigh and log when the workshop is back.' : 'The page carries forty steps, and you have done them: the rest comes when the workshop is back.'));
+            say('#step-title', step?.title ?? (isAll ? 'That was the last step' : 'One moment'));
+            say('#step-text', step?.text ?? (isAll ? 'Next it is looked over, weighed and logged.' : 'The page carries forty steps, and you have done them: the rest comes when the workshop is back.'));
             say('#step-tool', step?.tool ? `With: ${step.tool}` : '');
             $('#step-cautions').replaceChildren(...(step?.cautions ?? []).map((words) => Object.assign(document.createElement('p'), { className: 'caution', textContent: words })));
             say('#step-expected', String(step?.count ?? 0));

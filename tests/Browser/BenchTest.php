@@ -60,17 +60,18 @@ final class BenchTest extends BrowserTestCase
             self::eventually(fn (): bool => $this->text('.stage-panel') !== $seen, 'space goes on alone');
         }
         self::assertTrue($this->isAway());
-        $this->seeInside('#away', '9 moves are kept');
-        $place = $this->text('#away-place').$this->text('#away-count');
+        // Counts of one step are kept as one: the last.
+        $this->seeInside('#away', 'are kept on this device');
+        $place = $this->text('#step-place').$this->text('#step-count');
         // Loaded again while the workshop is gone: the page comes from the device, with what was done on it.
         self::$browser->navigate()->refresh();
-        self::eventually(fn (): bool => $this->isAway() && $this->text('#away-place').$this->text('#away-count') === $place, 'the page of the device knows where it was');
+        self::eventually(fn (): bool => $this->isAway() && $this->text('#step-place').$this->text('#step-count') === $place, 'the page of the device knows where it was');
         $this->press(WebDriverKeys::SHIFT, ' ', WebDriverKeys::NULL);
-        self::eventually(fn (): bool => $this->text('#away-place').$this->text('#away-count') !== $place, 'shift and space go back');
+        self::eventually(fn (): bool => $this->text('#step-place').$this->text('#step-count') !== $place, 'shift and space go back');
         $this->press(' ');
         $this->press(' ');
-        self::eventually(fn (): bool => str_contains($this->text('#away-count'), '2 of ') || ! str_contains($this->text('#away-count'), ' of '), 'two more are counted');
-        [$place, $count] = [$this->text('#away-place'), $this->text('#away-count')];
+        self::eventually(fn (): bool => str_contains($this->text('#step-count'), '2 of ') || ! str_contains($this->text('#step-count'), ' of '), 'two more are counted');
+        [$place, $count] = [$this->text('#step-place'), $this->text('#step-count')];
         self::startServer();
         self::eventually(fn (): bool => ! $this->isAway() && $this->text('#step-title') !== '', 'what was kept is sent');
         $after = $this->kept('Groyne hoops');

@@ -127,7 +127,7 @@ abstract class BrowserTestCase extends TestCase
     /** Waits for what must come true, a minute at most, however busy the machine. */
     protected static function eventually(callable $isTrue, string $what): void
     {
-        $until = microtime(true) + PatientElement::SECONDS;
+        $until = microtime(true) + PatientElement::seconds();
         do {
             try {
                 if ($isTrue()) {

@@ -122,12 +122,12 @@ final class BenchTest extends TestCase
     {
         $making = $this->begun();
         $step = $this->until($making, fn (Step $step): bool => $step->counted === 'wraps');
-        $this->move($making, ['do' => 'count', 'counted' => $step->count + 1])->assertOk()->assertSee(($step->count + 1)." of {$step->count} wraps");
+        $this->move($making, ['do' => 'count', 'counted' => $step->count + 1])->assertOk()->assertSeeText(($step->count + 1)." of {$step->count} wraps");
         $this->move($making, ['all' => ''])->assertOk();
         $twin = $this->until($making, fn (Step $step): bool => $step->counted === 'wraps');
         self::assertSame($step->title, $twin->title, 'the same of the other earring');
         self::assertSame($step->count + 1, $this->desk($making)->expected());
-        $this->actingAs($this->maker)->get("/pieces/{$making->piece->ulid}/make")->assertSee("as on its twin ({$step->count} planned)");
+        $this->actingAs($this->maker)->get("/pieces/{$making->piece->ulid}/make")->assertSeeText("as on its twin ({$step->count} planned)");
         $this->move($making, ['do' => 'count', 'counted' => $step->count])->assertOk();
         $this->move($making, ['all' => ''])->assertStatus(422)->assertSee("Counted {$step->count} of ".($step->count + 1));
     }

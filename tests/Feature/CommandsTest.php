@@ -99,14 +99,30 @@ final class CommandsTest extends TestCase
             [$status, $out, $error] = self::artisan(['hebra:plan', $file, '--json']);
             self::assertSame([0, ''], [$status, $error]);
             $plan = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
-            self::assertSame(['name', 'makes', 'cuts', 'beads', 'findings', 'steps', 'checks', 'size', 'metal'], array_keys($plan));
+            self::assertSame(['name', 'makes', 'cuts', 'courses', 'rings', 'beads', 'findings', 'buy', 'passes', 'steps', 'checks', 'size', 'metal'], array_keys($plan));
             foreach ($plan['cuts'] as $cut) {
-                self::assertSame(['label', 'wire', 'count', 'length_mm', 'segments', 'bends_mm'], array_keys($cut));
+                self::assertSame(['label', 'key', 'wire', 'count', 'length_mm', 'printed_mm', 'trim_mm', 'segments', 'bends_mm'], array_keys($cut));
                 self::assertEqualsWithDelta(array_sum(array_column($cut['segments'], 'length_mm')), $cut['length_mm'], 1e-9);
+                self::assertGreaterThanOrEqual($cut['length_mm'] - 1e-6, $cut['printed_mm']);
             }
             foreach ($plan['metal'] as $metal) {
                 self::assertEqualsWithDelta($metal['gross_g'], $metal['net_g'] + $metal['scrap_g'], 1e-9);
             }
+            // Replayed from outside: what the steps push on, over the end they say, lies on the wire as its course has it.
+            foreach ($plan['courses'] as $course) {
+                $along = array_merge(...array_map(fn (array $move): array => $move['things'] ?? [], $course['moves']), ...[[]]);
+                $put = [];
+                $first = null;
+                foreach ($plan['steps'] as $step) {
+                    if (($step['wire'] ?? '') === $course['wire'] && isset($step['puts_on']) && ($first ??= $step['parts'][0]) === $step['parts'][0]) {
+                        $put = $step['over'] === 'first' ? [...array_reverse($step['puts_on']), ...$put] : [...$put, ...$step['puts_on']];
+                    }
+                }
+                self::assertSame($along, $put, $course['wire']);
+            }
+            $gross = array_sum(array_map(fn (array $cut): float => $cut['count'] * ($cut['printed_mm'] + $cut['trim_mm']) * ($cut['wire'] === $plan['metal'][0]['wire'] ? 1 : 0), $plan['cuts']));
+            self::assertEqualsWithDelta($plan['metal'][0]['gross_g'], \Hebra\Core\Piece\Patterns::start('two-links', 'x')->wires['ear']->gramsOf($gross), 1e-9, 'gross is of printed lengths and trims');
+            self::assertSame(['ready', 'cut', 'cut'], array_slice(array_column($plan['steps'], 'operation'), 0, 3));
             [$status, $table] = self::artisan(['hebra:plan', $file]);
             self::assertSame(0, $status);
             self::assertStringContainsString('Link 1', $table);

@@ -87,7 +87,7 @@ final class KilledServerTest extends TestCase
             self::assertSame(0, proc_close($process));
         }
         sort($said);
-        self::assertStringContainsString('and this takes 600 mm', $said[0]);
+        self::assertStringContainsString('and this takes 601 mm', $said[0]);
         self::assertSame('closed', $said[1]);
         $book = $this->book();
         self::assertCount(1, array_filter(array_column($book['closed'], 'closed_at')));

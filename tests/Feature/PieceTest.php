@@ -42,7 +42,7 @@ final class PieceTest extends TestCase
         $piece = $this->piece();
         $fragment = $this->change($piece, ['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'by' => 1, 'hung' => '54.621'])->assertOk();
         self::assertStringStartsWith('<div id="desk"', trim((string) $fragment->getContent()));
-        $fragment->assertSee('54.5 mm → 62.5 mm')->assertSee('2 × moss 8 mm round');
+        $fragment->assertSee('54.5 mm → 62.5 mm')->assertSeeText('2 × moss 8 mm round');
         $this->post("/pieces/{$piece->ulid}/changes", ['revision' => 2, 'stage' => 'lay-out', 'do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'by' => 1])->assertStatus(303);
         self::assertSame(3, $piece->refresh()->revision);
     }

@@ -97,9 +97,9 @@ final class SheetsTest extends TestCase
     /** A weaving wire of metres folds into rows over several pages; every page has its ruler, and the rows together are the wire. */
     public function test_a_long_wire_folds_over_pages(): void
     {
-        $plan = self::plan('woven-bracelet');
+        $plan = self::plan('sectioned-band');
         $pages = self::pages(CutSheet::of($plan, Paper::A4));
-        self::assertGreaterThan(2, count($pages));
+        self::assertGreaterThan(1, count($pages));
         $rows = 0;
         foreach ($pages as $page) {
             [$from, $to] = self::longest($page, Sheet::RULER_Y_MM - 0.2, Sheet::RULER_Y_MM + 0.2);

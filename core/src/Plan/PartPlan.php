@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Plan;
 
 use Hebra\Core\Bead\Drilling;
+use Hebra\Core\Bead\HoleFit;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Technique;
@@ -109,6 +110,20 @@ final readonly class PartPlan
     public function cutKey(string $slot = ''): string
     {
         return $this->part->id.($slot === '' ? '' : '-'.$slot);
+    }
+
+    /** @return list<array{thing: string, hole: int, wires: list<string>, needed_mm: float, hole_mm: float}> the wires that go through each of its beads */
+    public function passes(): array
+    {
+        $passes = [];
+        foreach ($this->strung as $run => $strung) {
+            $wire = $this->wireOf($this->technique->threads($this->part, $run));
+            $times = $this->technique->passes($this->part, $run);
+            $fit = new HoleFit($strung->bead->holeMm, array_fill(0, $times, $wire->diameterMm()), $this->profile->clearanceMm);
+            $passes[] = ['thing' => $strung->bead->words(), 'hole' => 1, 'wires' => array_fill(0, $times, $wire->size->code()), 'needed_mm' => $fit->neededMm(), 'hole_mm' => $strung->bead->holeMm];
+        }
+
+        return $passes;
     }
 
     public function beadGrams(): float

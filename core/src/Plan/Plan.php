@@ -198,6 +198,7 @@ final class Plan
             'makes' => ['kind' => $this->piece->makes->kind, 'count' => $this->piece->makes->count],
             'cuts' => array_map(fn (Cut $cut): array => [
                 'label' => $cut->label,
+                'key' => $cut->key(),
                 'wire' => $cut->wire->key(),
                 'count' => $cut->count,
                 'length_mm' => $cut->lengthMm(),
@@ -206,6 +207,7 @@ final class Plan
                 'segments' => array_map(fn (Segment $segment): array => ['kind' => $segment->kind->value, 'length_mm' => $segment->lengthMm], $cut->segments),
                 'bends_mm' => array_map(fn (BendMark $bend): float => $bend->atMm, $cut->bends),
             ], $this->cuts),
+            'courses' => array_map(fn (Cut $cut): array => $cut->course(), $this->strips()),
             'rings' => array_values(array_filter(array_map(fn (Cut $cut): ?array => $cut->rings === null ? null : [
                 'inside_mm' => $cut->rings->insideMm, 'wire' => $cut->wire->key(), 'count' => $cut->rings->count, 'coil_length_mm' => ($cut->rings->count + 1) * $cut->wire->diameterMm(), 'wire_length_mm' => ($cut->rings->count + 1) * Turn::mm($cut->rings->insideMm, $cut->wire->diameterMm()),
             ], $this->cuts))),
@@ -214,6 +216,8 @@ final class Plan
                 'finding' => $finding->words, 'wire' => $finding->wire->key(), 'each' => $finding->each, 'count' => $finding->all,
                 ...($finding->isPin() ? ['length_mm' => $finding->lengthMm, 'trimmed_mm' => $finding->trimmedMm] : []),
             ], $this->findings),
+            'buy' => $this->buy(),
+            'passes' => array_merge(...array_map(fn (PartPlan $part): array => $part->passes(), $this->parts)),
             'steps' => array_map(fn (Step $step): array => $step->toArray(), [...$this->prepare(), ...$this->steps()]),
             'checks' => array_map(fn (Check $check): array => ['level' => $check->level->value, 'rule' => $check->rule, 'text' => $check->text], $this->checks),
             'size' => ['hangs_mm' => $this->hangsMm(), 'width_mm' => $this->assembly->widthMm(), 'each_g' => $this->gramsEach],
@@ -221,5 +225,13 @@ final class Plan
                 'role' => $metal->role, 'wire' => $metal->wire->key(), 'gross_g' => $metal->grossGrams(), 'net_g' => $metal->netGrams(), 'scrap_g' => $metal->scrapGrams(),
             ], $this->metal),
         ];
+    }
+
+    /** @return list<array{what: string, count?: int, length_mm?: float}> what comes ready-made, by count or by length */
+    private function buy(): array
+    {
+        return array_map(fn (Finding $finding): array => $finding->isByLength()
+            ? ['what' => $finding->stock, 'length_mm' => $finding->taken()]
+            : ['what' => $finding->words, 'count' => $finding->all], $this->findings);
     }
 }

@@ -194,10 +194,10 @@ final class Bangle implements Technique
     {
         $longer = $this->flat($part)?->lengthening() ?? 1.0;
         $round = M_PI * ($part->part->mm('inside') + $this->thickMm($part));
-        $numbers = 'π × ('.Figures::trim($part->part->mm('inside')).' + '.Figures::trim($this->thickMm($part), 3).')/'.Figures::trim($longer, 4);
+        $numbers = 'π × ('.Figures::trim($part->part->mm('inside'), 3).' + '.Figures::trim($this->thickMm($part), 3).')/'.Figures::trim($longer, 4);
         $stretch = new Stretch($part);
         if ($part->part->choice('style') === 'cuff') {
-            return $stretch->worked(SegmentKind::Round, ($round - $part->part->mm('gap')) / $longer, 'round', 'round', '(π(inside + t) − gap)/lengthening', $numbers.', gap '.Figures::trim($part->part->mm('gap')), beads: $this->beads($part)->onWire())->cut('Bangle', $part->part->wire, $part->times);
+            return $stretch->worked(SegmentKind::Round, ($round - $part->part->mm('gap')) / $longer, 'round', 'round', '(π(inside + t) − gap)/lengthening', '(π × ('.Figures::trim($part->part->mm('inside'), 3).' + '.Figures::trim($this->thickMm($part), 3).') − '.Figures::trim($part->part->mm('gap')).')/'.Figures::trim($longer, 4), beads: $this->beads($part)->onWire())->cut('Bangle', $part->part->wire, $part->times);
         }
         if ($part->part->choice('style') === 'doubled') {
             return $this->doubled($part, $round);

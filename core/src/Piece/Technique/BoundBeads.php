@@ -121,15 +121,17 @@ final readonly class BoundBeads
         [$w, $core] = [$this->bindingMm(), $this->plan->wireMm()];
         $seat = new BeadWrap($core, $this->cores, $w, 1, 1.0, 1.0, 0, 0, false);
         $beads = 0.0;
+        $numbers = [];
         foreach ($this->plan->strung as $strung) {
             $one = new BeadWrap($core, $this->cores, $w, 1, $strung->bead->lengthMm, $strung->bead->widthMm, 0, 0, $this->plan->part->choice('beads_sit') === 'astride');
             $beads += $strung->count * $one->beadMm();
+            $numbers[] = $strung->count.' × '.Figures::trim($one->beadMm(), 3);
         }
         $rule = $this->plan->part->choice('beads_sit') === 'astride' ? 'Σ b + 2√(((W − w)/2)² + (W/2)²)' : 'Σ b + (W − w)';
 
         return [(new Stretch($this->plan))
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the start, trimmed off')
-            ->worked(SegmentKind::Binding, $beads, Figures::counted($this->plan->beadCount(), 'bead'), 'binding', $rule, 'w = '.Figures::trim($w, 3), BeadWrap::SOURCE, $this->plan->strung)
+            ->worked(SegmentKind::Binding, $beads, Figures::counted($this->plan->beadCount(), 'bead'), 'binding', $rule, implode(' + ', $numbers), BeadWrap::SOURCE, $this->plan->strung)
             ->worked(SegmentKind::Wraps, $this->wraps() * $seat->wrapMm(), Figures::counted($this->wraps(), 'wrap'), 'binding', $this->cores === 1 ? 'N·√((π(D + w))² + w²)' : 'N·√((π(D + w) + 2D)² + w²)', $this->wraps().' × '.Figures::trim($seat->wrapMm(), 3))
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the end, trimmed off')
             ->cut('Binding', self::ROLE, $this->plan->times, self::ROLE)];
@@ -140,13 +142,16 @@ final readonly class BoundBeads
     {
         [$w, $core, $rows] = [$this->bindingMm(), $this->plan->wireMm(), $this->rows()];
         $passes = 0.0;
+        $numbers = [];
         foreach ($this->plan->strung as $strung) {
             $passes += Binding::passMm($w, $strung->count, $strung->bead->widthMm);
+            $wide = Figures::trim($strung->bead->widthMm);
+            $numbers[] = "{$strung->count} × (π × ({$wide} + ".Figures::trim($w, 3).")/2 + {$wide}/3)";
         }
 
         return (new Stretch($this->plan))
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the start, trimmed off')
-            ->worked(SegmentKind::Binding, $passes, Figures::counted($this->plan->beadCount(), 'bead')." in {$rows} rows", 'binding', 'Σ π(W + w)/2 + W/3', 'w = '.Figures::trim($w, 3), 'geometry; common practice', $this->plan->strung)
+            ->worked(SegmentKind::Binding, $passes, Figures::counted($this->plan->beadCount(), 'bead')." in {$rows} rows", 'binding', 'Σ π(W + w)/2 + W/3', implode(' + ', $numbers), 'geometry; common practice', $this->plan->strung)
             ->worked(SegmentKind::Wraps, $rows * Binding::endsMm($w, $core, $this->cores), 'turns at the ends', 'binding', 'rows · 2·2·T', $rows.' × '.Figures::trim(Binding::endsMm($w, $core, $this->cores), 3), 'geometry; two turns at each end of a pass are common practice')
             ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the end, trimmed off')
             ->cut('Binding', self::ROLE, $this->plan->times, self::ROLE);

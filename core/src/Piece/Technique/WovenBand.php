@@ -198,7 +198,7 @@ final class WovenBand implements Technique
             $cuts[] = (new Stretch($part))
                 ->given(SegmentKind::Tail, $this->beyondMm($part, $cores), 'tail', $from > 0 ? 'cores' : 'top-loop', 'what the hands hold and the curves need, trimmed off')
                 ->loop($this->turnedMm($part, $cores), $part->wireMm(), $this->turns($part, $cores), $from > 0 ? 'cores' : 'top-loop')->bend('weave starts')
-                ->worked(SegmentKind::Straight, $wire, 'woven', 'cores', 'from where it comes in to where it leaves', Figures::trim($to, 2).' − '.Figures::trim($from, 2).($wire - ($to - $from) > 1e-9 ? ', and '.Figures::trim($wire - ($to - $from), 2).' for crossing' : ''))->bend('weave ends')
+                ->worked(SegmentKind::Straight, $wire, 'woven', 'cores', 'from where it comes in to where it leaves, and what crossing takes', Figures::trim($to, 2).' − '.Figures::trim($from, 2).($wire - ($to - $from) > 1e-9 ? ' + '.Figures::trim($wire - ($to - $from), 2) : ''))->bend('weave ends')
                 ->loop($this->turnedMm($part, $cores), $part->wireMm(), $this->turns($part, $cores), $to < $band->lengthMm() ? 'cores' : 'bottom-loop')
                 ->given(SegmentKind::Tail, $this->beyondMm($part, $cores), 'tail', $to < $band->lengthMm() ? 'cores' : 'bottom-loop', 'what the hands hold and the curves need, trimmed off')
                 ->cut('Core'.$words, $part->part->wire, $part->times * count($cores), $kind === 0 ? '' : "core-{$kind}");
