@@ -26,8 +26,11 @@ final readonly class SumDesk
 
     public ?DiagramView $figure;
 
-    /** @param  array<string, string>  $texts  what stands in the fields, by input; an empty one is not given */
-    public function __construct(public Sum $sum, public array $texts, public Profile $profile, private ?User $maker = null)
+    /**
+     * @param  array<string, string>  $texts  what stands in the fields, by input; an empty one is not given
+     * @param  list<string>  $missing  inputs that the question did not say
+     */
+    public function __construct(public Sum $sum, public array $texts, public Profile $profile, private ?User $maker = null, public array $missing = [])
     {
         $answer = $figure = $problem = null;
         try {
@@ -53,6 +56,25 @@ final readonly class SumDesk
         }
 
         return $filled;
+    }
+
+    /** What was not said, and what is taken until it is. */
+    public function unsaid(): string
+    {
+        $said = [];
+        foreach ($this->sum->inputs as $input) {
+            if (in_array($input->key, $this->missing, true)) {
+                $said[] = lcfirst($input->words).' '.str_replace('-', ' ', $this->text($input));
+            }
+        }
+
+        return implode(', ', $said);
+    }
+
+    /** The one thing to ask for next. */
+    public function isAskedFor(Input $input): bool
+    {
+        return ($this->missing[0] ?? null) === $input->key;
     }
 
     public function text(Input $input): string

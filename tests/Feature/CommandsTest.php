@@ -130,4 +130,35 @@ final class CommandsTest extends TestCase
             unlink($file);
         }
     }
+
+    public function test_a_sentence_is_answered(): void
+    {
+        [$status, $out, $error] = self::artisan(['hebra:ask', 'what mandrel for a US 8 ring in half-hard 16 gauge sterling?', '--json']);
+        self::assertSame([0, ''], [$status, $error]);
+        $answer = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
+        self::assertSame(['sum', 'inputs', 'results', 'missing'], array_keys($answer));
+        self::assertSame(['spring-back', []], [$answer['sum'], $answer['missing']]);
+        // Elastic recovery of a bend (Gardiner): Ri/Rf = 4x³ − 3x + 1 with x = Ri·Y/(E·t), from memory; the finger is 18.13 mm.
+        self::assertEqualsWithDelta(18.13, $answer['results']['released_inside_mm'], 0.01);
+        self::assertLessThan(18.13, $answer['results']['mandrel_mm']);
+
+        [, $out] = self::artisan(['hebra:ask', '2', 'feet', 'of', '26', 'gauge', 'copper', 'weighs?', '--json']);
+        // 609.6 mm × π/4 × (0.4049 mm)² × 8.96 mg/mm³, copper of ASTM B3 by its handbook density.
+        self::assertEqualsWithDelta(609.6 * M_PI / 4 * 0.4049 ** 2 * 8.96e-3, json_decode($out, true)['results']['mass_g'], 1e-3);
+    }
+
+    public function test_what_a_sentence_leaves_out_is_named_with_the_value_it_takes(): void
+    {
+        [$status, $out] = self::artisan(['hebra:ask', 'how much wire for a 30 mm hoop in 20 gauge with a 2 mm eye?', '--json']);
+        self::assertSame(0, $status);
+        $answer = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
+        self::assertSame(['hook'], $answer['missing']);
+        self::assertSame('8 mm', $answer['inputs']['hook']);
+    }
+
+    public function test_a_sentence_that_means_nothing_is_refused_in_one_line(): void
+    {
+        [$status, $out, $error] = self::artisan(['hebra:ask', 'dance', '3']);
+        self::assertSame([1, '', "I know no sum for “dance 3”: begin with what it is, such as coil, bind, link, weave, hoop, ring us 7.\n"], [$status, $out, $error]);
+    }
 }

@@ -38,6 +38,21 @@ final class SumsPageTest extends TestCase
         $this->get('/sums')->assertOk()->assertSee('How much wire does a plain eye take?');
     }
 
+    public function test_what_was_not_said_is_asked_for_with_a_sensible_value_in(): void
+    {
+        $sentence = 'how much wire for a 30 mm hoop in 20 gauge with a 2 mm eye?';
+        $this->actingAs($this->maker)->followingRedirects()->get('/sums?ask='.urlencode($sentence))->assertOk()
+            ->assertSee('Not said, so taken for now:')->assertSee('8 mm. Yours?')->assertSeeInOrder(['name="hook"', 'value="8 mm"', 'autofocus'], false);
+        $this->get('/sums/hoop?'.http_build_query(['diameter' => '30 mm', 'wire' => '20 awg', 'eye' => '2 mm', 'hook' => '9 mm', 'ask' => $sentence]))->assertOk()->assertDontSee('Not said');
+    }
+
+    public function test_an_answer_that_comes_in_place_brings_no_second_list_of_what_was_asked(): void
+    {
+        $this->actingAs($this->maker)->get('/sums/coil?wire=24ga&mandrel=2.5mm&length=3cm')->assertOk();
+        self::assertSame(1, substr_count((string) $this->get('/sums/coil?wire=24ga&mandrel=2.5mm&length=4cm')->getContent(), 'asked last'));
+        $this->get('/sums/coil?wire=24ga&mandrel=2.5mm&length=5cm', ['HX-Request' => 'true'])->assertOk()->assertSee('id="answer"', false)->assertDontSee('asked last');
+    }
+
     public function test_a_bare_gauge_is_asked_about_and_answered_with_one_tap(): void
     {
         $this->actingAs($this->maker)->get('/sums/simple-loop?wire=20&inside=2mm')->assertStatus(422)->assertSee('could be 20awg, 20swg or 20mm')->assertSee('wire=20+SWG&amp;inside=2mm', false);

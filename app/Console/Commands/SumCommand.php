@@ -15,6 +15,7 @@ use Illuminate\Console\Command;
 final class SumCommand extends Command
 {
     use RefusesOnStandardError;
+    use ShowsResults;
 
     protected $signature = 'hebra:sum {name : such as wrapped-loop} {input?* : key=value, such as wire=22awg} {--json : print JSON}';
 
@@ -30,18 +31,11 @@ final class SumCommand extends Command
             return $this->refused($problem->getMessage());
         }
         if ($this->option('json')) {
-            $this->output->writeln((string) json_encode([
-                'sum' => $sum->name, 'inputs' => $given->texts, 'results' => $answer->results,
-                'working' => array_map(fn (Working $line): string => $line->text(), $answer->working), 'source' => $sum->source,
-            ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+            $working = array_map(fn (Working $line): string => $line->text(), $answer->working);
 
-            return self::SUCCESS;
+            return $this->printed(['sum' => $sum->name, 'inputs' => $given->texts, 'results' => $answer->results, 'working' => $working, 'source' => $sum->source]);
         }
-        $rows = [];
-        foreach ($answer->results as $name => $value) {
-            $rows[] = [$name, self::shown($value)];
-        }
-        $this->table([$sum->name, ''], $rows);
+        $this->tabled($sum->name, $answer->results);
         foreach ($answer->working as $line) {
             $this->line('  '.$line->text());
         }
@@ -66,16 +60,5 @@ final class SumCommand extends Command
         }
 
         return $pairs;
-    }
-
-    /** @param  float|int|bool|string|list<float>|null  $value */
-    private static function shown(float|int|bool|string|array|null $value): string
-    {
-        return match (true) {
-            is_bool($value) => $value ? 'yes' : 'no',
-            is_array($value) => implode(', ', array_map(self::shown(...), $value)),
-            is_float($value) => (string) round($value, 4),
-            default => (string) ($value ?? '–'),
-        };
     }
 }

@@ -14,8 +14,8 @@ use Hebra\Core\Piece\Change\SetNote;
 use Hebra\Core\Piece\Change\Several;
 use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Problem;
+use Hebra\Core\Sum\Asked;
 use Hebra\Core\Sum\Input;
-use Hebra\Core\Sum\Line;
 use Hebra\Core\Sum\Sum;
 use Hebra\Core\Sum\Sums;
 use Illuminate\Contracts\View\View;
@@ -38,8 +38,8 @@ final class SumController extends Controller
         try {
             $ask = $this->text($request, 'ask');
             if (trim($ask) !== '') {
-                [$sum, $texts] = Line::read($ask);
-                $desk = $this->desk($request, $sum, $texts);
+                $asked = Asked::read($ask);
+                $desk = $this->desk($request, $asked->sum, $asked->inputs, $asked->missing);
 
                 return $isLive ? $this->live($request, $desk) : redirect($desk->address().(str_contains($desk->address(), '?') ? '&' : '?').http_build_query(['ask' => $ask]));
             }
@@ -56,7 +56,8 @@ final class SumController extends Controller
     {
         $sum = Sums::all()[$name] ?? abort(404);
         try {
-            $desk = $this->desk($request, $sum, $this->given($request, $sum));
+            $texts = $this->given($request, $sum);
+            $desk = $this->desk($request, $sum, $texts, $this->unsaid($request, $sum, $texts));
         } catch (Problem $problem) {
             return response(view('refused', ['text' => $problem->getMessage()])->render(), Problems::status($problem));
         }
@@ -111,10 +112,30 @@ final class SumController extends Controller
         return redirect("/pieces/{$piece->ulid}/lay-out?".http_build_query(['open' => $part]), 303)->with('said', $part === '' ? 'Written in the notes of '.$piece->name.'.' : 'Set from the '.$sum->words().' sum. Undo takes it back.');
     }
 
-    /** @param  array<string, string>  $texts */
-    private function desk(Request $request, Sum $sum, array $texts): SumDesk
+    /**
+     * @param  array<string, string>  $texts
+     * @param  list<string>  $missing
+     */
+    private function desk(Request $request, Sum $sum, array $texts, array $missing = []): SumDesk
     {
-        return new SumDesk($sum, $texts, $this->workshop($request)->profile(), $this->maker($request));
+        return new SumDesk($sum, $texts, $this->workshop($request)->profile(), $this->maker($request), $missing);
+    }
+
+    /**
+     * What the question left out and nobody has said since.
+     *
+     * @param  array<string, string>  $texts
+     * @return list<string>
+     */
+    private function unsaid(Request $request, Sum $sum, array $texts): array
+    {
+        try {
+            $asked = Asked::read($this->text($request, 'ask'));
+        } catch (Problem) {
+            return [];
+        }
+
+        return $asked->sum->name !== $sum->name ? [] : array_values(array_filter($asked->missing, fn (string $key): bool => ($texts[$key] ?? '') === $asked->inputs[$key]));
     }
 
     /** @return array<string, string> what was asked, or the example */

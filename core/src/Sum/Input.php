@@ -25,6 +25,8 @@ use Hebra\Core\Wire\WireSize;
  */
 final readonly class Input
 {
+    private const INSIDES = ['inside', 'mandrel', 'diameter', 'coil'];
+
     /**
      * @param  list<string>  $choices
      * @param  list<string>  $cues
@@ -181,7 +183,7 @@ final readonly class Input
     {
         return match ($this->kind) {
             InputKind::Length => Length::parse($text, $this->key, $bare)->within($this->key, 0.0, $this->most)->millimetres(),
-            InputKind::Size => Length::parse($text, $this->key, $bare)->asSize($this->key, $this->most)->millimetres(),
+            InputKind::Size => $this->ringMm($text) ?? Length::parse($text, $this->key, $bare)->asSize($this->key, $this->most)->millimetres(),
             InputKind::Across => $this->acrossMm($text, $bare),
             InputKind::Wire => WireSize::parse($text, $this->key),
             InputKind::Count => Count::parse($text, $this->key, (int) $this->least, (int) $this->most),
@@ -203,7 +205,20 @@ final readonly class Input
         return trim($text) === '' ? throw Unreadable::empty($this->key, $example) : $text;
     }
 
+    /** An inside may be said as a ring size: the inside diameter that it stands for. */
+    private function ringMm(string $text): ?float
+    {
+        return in_array($this->key, self::INSIDES, true) && preg_match('/^\s*(us|uk|iso|jp)\b/iu', mb_scrub($text)) === 1
+            ? RingSize::parse($text, $this->key)->insideMm()
+            : null;
+    }
+
     private function acrossMm(string $text, LengthUnit $bare): float
+    {
+        return $this->ringMm($text) ?? $this->gaugeOrLengthMm($text, $bare);
+    }
+
+    private function gaugeOrLengthMm(string $text, LengthUnit $bare): float
     {
         return preg_match('/(awg|swg|ga|ga\.|gauge|b&s)\s*$|^\s*#/iu', mb_scrub($text)) === 1
             ? WireSize::parse($text, $this->key)->diameterMm()

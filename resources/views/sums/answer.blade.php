@@ -29,4 +29,3 @@
     <p class="bar mt-3"><a class="may" href="{{ $desk->address(after: '/use') }}">Use this in a piece</a><a class="tool" href="{{ $desk->address() }}">Keep this sum</a></p>
 @endif
 </div>
-@include('sums.recent', ['recent' => $desk->recent()])

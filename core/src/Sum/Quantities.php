@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Sum;
+
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
+
+/** What a sentence says in figures, each with the words beside it: gauges, lengths, ring sizes, weights, counts, beads, metals, tempers. */
+final class Quantities
+{
+    private const N = '(?:\d+\s+\d+\/\d+|\d+-\d+\/\d+|\d+\/\d+|\d+[.,]\d+|[.,]\d+|\d+)';
+
+    private const UNIT = '(?:millimet(?:re|er)s?|centimet(?:re|er)s?|mm|cm|met(?:re|er)s?|m|inches|inch|in|foot|feet|ft|yards?|yd|"|\')';
+
+    private const MASS = '(?:grams?|g|kilos?|kg|troy ounces?|troy oz|ozt|ounces?|oz|pennyweights?|dwt)';
+
+    private const NUMBERS = ['half a dozen' => '6', 'a dozen' => '12', 'two dozen' => '24', 'a couple of' => '2', 'a pair of' => '2', 'half an' => '1/2', 'half a' => '1/2', 'one and a half' => '1 1/2', 'two and a half' => '2 1/2', 'three' => '3', 'four' => '4', 'five' => '5', 'six' => '6', 'seven' => '7', 'eight' => '8', 'nine' => '9', 'ten' => '10', 'eleven' => '11', 'twelve' => '12', 'fifteen' => '15', 'twenty' => '20', 'thirty' => '30', 'forty' => '40', 'fifty' => '50', 'a hundred' => '100', 'two' => '2', 'one' => '1'];
+
+    private const METALS = ['sterling silver' => 'sterling', 'sterling' => 'sterling', 'fine silver' => 'fine-silver', 'silver 935' => 'silver-935', '935 silver' => 'silver-935', 'argentium' => 'silver-935', 'silver' => 'sterling', 'copper' => 'copper', 'yellow brass' => 'brass', 'red brass' => 'red-brass', 'brass' => 'brass', 'jewellers bronze' => 'jewellers-bronze', 'jeweler\'s bronze' => 'jewellers-bronze', 'bronze' => 'jewellers-bronze', 'nickel silver' => 'nickel-silver', 'german silver' => 'nickel-silver', 'aluminium' => 'aluminium', 'aluminum' => 'aluminium', 'niobium' => 'niobium', 'titanium' => 'titanium', 'stainless steel' => 'stainless', 'stainless' => 'stainless', 'steel' => 'stainless', 'gold-filled' => 'gold-filled', 'gold filled' => 'gold-filled', '24k gold' => 'gold-24k', '18k gold' => 'gold-18k', '14k gold' => 'gold-14k', '24 carat gold' => 'gold-24k', '18 carat gold' => 'gold-18k', '14 carat gold' => 'gold-14k'];
+
+    private const TEMPERS = ['dead soft' => 'dead-soft', 'dead-soft' => 'dead-soft', 'quarter hard' => 'quarter-hard', 'quarter-hard' => 'quarter-hard', 'half hard' => 'half-hard', 'half-hard' => 'half-hard', 'full hard' => 'hard', 'spring hard' => 'spring', 'spring temper' => 'spring', 'annealed' => 'dead-soft', 'soft' => 'dead-soft', 'hard' => 'hard'];
+
+    /** Their length in words: what is looked at before and after a figure. */
+    private const NEAR = 42;
+
+    /** @param  list<Quantity>  $all  in the order of the sentence */
+    private function __construct(public readonly string $plain, public readonly array $all)
+    {
+    }
+
+    public static function in(string $sentence): self
+    {
+        $plain = self::plain($sentence);
+        /** @var array<int, array{string, string, int}> $found */
+        $found = [];
+        $rest = $plain;
+        foreach (self::kinds() as $kind => $pattern) {
+            $rest = preg_replace_callback($pattern, function (array $match) use (&$found, $kind): string {
+                [$text, $at] = [(string) $match[0][0], (int) $match[0][1]];
+                $found[$at] = [$kind, trim(preg_replace('/\s+/', ' ', (string) ($match[1][0] ?? $text)) ?? ''), strlen($text)];
+
+                // Its place is kept, so that what is near stays near.
+                return str_repeat('~', strlen($text));
+            }, $rest, flags: PREG_OFFSET_CAPTURE) ?? $rest;
+        }
+        ksort($found);
+        $all = [];
+        foreach ($found as $at => [$kind, $text, $length]) {
+            $before = trim(preg_replace('/.*~/', '', substr($rest, max(0, $at - self::NEAR), min($at, self::NEAR))) ?? '');
+            $after = trim(preg_replace('/~.*/', '', substr($rest, $at + $length, self::NEAR)) ?? '');
+            $all[] = new Quantity($kind, self::value($kind, $text), $before, $after);
+        }
+
+        return new self($plain, $all);
+    }
+
+    private static function plain(string $sentence): string
+    {
+        $signs = ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8', '⅓' => ' 1/3', '⅔' => ' 2/3', '″' => '"', '”' => '"', '“' => '"', '’' => "'", '×' => 'x', '−' => '-', '–' => '-', "\u{00A0}" => ' '];
+        $plain = ' '.strtr(mb_strtolower(mb_scrub($sentence)), $signs).' ';
+        $plain = preg_replace('/[,;](?!\d)/u', ' , ', $plain) ?? '';
+        foreach (self::NUMBERS as $word => $number) {
+            $plain = preg_replace('/(?<![\w-])'.$word.'(?![\w-])/u', $number, $plain) ?? $plain;
+        }
+
+        $plain = preg_replace('/(?<!\w)an? (?=(?:yard|met(?:re|er)|foot|inch|ounce|troy ounce|gram|kilo)s?(?!\w))/u', '1 ', $plain) ?? $plain;
+
+        return preg_replace('/\s+/u', ' ', strtr($plain, ['?' => ' ', '!' => ' ', '. ' => ' '])) ?? '';
+    }
+
+    /** @return array<string, string> kinds and how each is written, the more telling first */
+    private static function kinds(): array
+    {
+        [$n, $unit, $mass] = [self::N, self::UNIT, self::MASS];
+        $names = function (array $words): string {
+            $names = array_map(strval(...), array_keys($words));
+            // The longest first: half-hard is not hard.
+            usort($names, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+
+            return implode('|', array_map(fn (string $name): string => preg_quote($name, '/'), $names));
+        };
+
+        return [
+            'metal' => '/(?<![\w-])('.$names(self::METALS + array_flip(array_column(Metal::cases(), 'value'))).')(?![\w-])/u',
+            'temper' => '/(?<![\w-])(?<!how )('.$names(self::TEMPERS + array_flip(array_column(Temper::cases(), 'value'))).')(?![\w-])/u',
+            'ring' => '/(?<![\w-])((?:us|american)(?: size)? '.$n.'(?: 1\/2| 1\/4| 3\/4)?|(?:uk|british)(?: size)? [a-z](?: ?\+ ?\d)?(?: 1\/2)?(?![\w])|iso(?: size)? '.$n.'|(?:jp|japanese)(?: size)? '.$n.'|(?:ring )?size '.$n.'(?! ?[mc]m\b)(?! ?(?:awg|swg|ga\b|gauge)))/u',
+            'wires' => '/(?<![\w.])(\d+ ?x ?(?:#? ?\d+ ?(?:awg|swg|gauge|ga)|'.$n.' ?mm)(?: ?,? ?(?:and )?\d+ ?x ?(?:#? ?\d+ ?(?:awg|swg|gauge|ga)|'.$n.' ?mm))*)(?!\w)/u',
+            'pattern' => '/(?<![\w@])(\d+@\d+(?:-\d+)?(?: \d+@\d+(?:-\d+)?)*)/u',
+            'passes' => '/(?<!\w)([fb]\d+(?:-\d+)?(?: [fb]\d+(?:-\d+)?)+)(?!\w)/u',
+            'gauge' => '/(?<![\w.\/])(# ?\d+|\d+ ?-? ?(?:awg|swg|gauge|ga\.?)(?: awg| swg)?)(?![\w])/u',
+            'box' => '/(?<![\w.\/])('.$n.' ?(?:mm)? ?x ?'.$n.' ?mm)(?!\w)/u',
+            'mass' => '/(?<![\w.\/])('.$n.' ?-?'.$mass.')(?![\w])/u',
+            'length' => '/(?<![\w.\/])('.$n.' ?-?'.$unit.'(?:(?: and)? '.$n.' ?'.$unit.')?)(?![\w])/u',
+            'count' => '/(?<![\w.\/@-])('.$n.')(?![\w@\/.])/u',
+        ];
+    }
+
+    private static function value(string $kind, string $text): string
+    {
+        return match ($kind) {
+            'metal' => self::METALS[$text] ?? $text,
+            'temper' => self::TEMPERS[$text] ?? $text,
+            'ring' => self::ring($text),
+            'gauge' => (preg_match('/(\d+)/', $text, $match) === 1 ? $match[1] : '').(str_contains($text, 'swg') ? ' swg' : ' awg'),
+            'wires' => preg_replace(['/ ?x ?/', '/ ?,? ?(?:and )?(?=\d+x)/', '/gauge|ga\b/'], ['x', ',', 'awg'], $text, -1) ?? $text,
+            'length', 'mass' => self::units($text),
+            default => $text,
+        };
+    }
+
+    private static function ring(string $text): string
+    {
+        $plain = strtr($text, ['american' => 'us', 'british' => 'uk', 'japanese' => 'jp', 'ring ' => '', ' size' => '']);
+
+        return preg_match('/^size (.+)$/', $plain, $match) === 1 ? "us {$match[1]}" : $plain;
+    }
+
+    private static function units(string $text): string
+    {
+        $plain = preg_replace('/(?<=\d)-(?=[a-z])/', '', $text) ?? $text;
+        $long = ['/millimet(?:re|er)s?/' => 'mm', '/centimet(?:re|er)s?/' => 'cm', '/met(?:re|er)s?/' => 'm', '/inches|inch/' => 'in', '/foot|feet/' => 'ft', '/yards?/' => 'yd', '/troy ounces?/' => 'ozt', '/ounces?/' => 'oz', '/pennyweights?/' => 'dwt', '/kilos?(?!g)/' => 'kg', '/grams?/' => 'g', '/ and /' => ' '];
+
+        return trim(preg_replace(array_keys($long), array_values($long), $plain) ?? $plain);
+    }
+}
