@@ -85,6 +85,14 @@ final class Piece extends Model
         return $this->read ??= PieceJson::read($this->json());
     }
 
+    /** @return array{bool, bool} whether there is a revision to go back to, and one to go on to */
+    public function canMove(): array
+    {
+        $numbers = $this->history()->whereIn('number', [$this->revision - 1, $this->revision + 1])->pluck('number')->all();
+
+        return [in_array($this->revision - 1, $numbers), in_array($this->revision + 1, $numbers)];
+    }
+
     /** The history moved: what was read is forgotten, or is known already. */
     public function moved(?Document $document = null, ?string $json = null): void
     {

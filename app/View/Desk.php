@@ -181,6 +181,24 @@ final class Desk
         return $this->document->parts[0] ?? null;
     }
 
+    /** Where a new part stands: below the one that is chosen; nowhere in particular while none was. */
+    public function placeForNew(): ?int
+    {
+        foreach ($this->document->parts as $index => $part) {
+            if ($part->id === $this->openPart) {
+                return $index + 1;
+            }
+        }
+
+        return null;
+    }
+
+    /** A bead's size as it is typed, width and length. */
+    public function sizeOf(CoreBead $bead): string
+    {
+        return abs($bead->widthMm - $bead->lengthMm) < 0.005 ? Figures::mm($bead->widthMm) : Figures::trim($bead->widthMm).' x '.Figures::mm($bead->lengthMm);
+    }
+
     public function run(): ?int
     {
         $open = $this->open();
@@ -278,7 +296,7 @@ final class Desk
     /** @var list<CoreBead>|null */
     private ?array $tray = null;
 
-    /** @return list<CoreBead> beads of the tray: the maker's own first, then common ones */
+    /** @return list<CoreBead> beads of the tray: the maker's own first, then what the piece was given, then common ones */
     public function tray(): array
     {
         return $this->tray ??= $this->trayRead();
@@ -289,7 +307,13 @@ final class Desk
     {
         $own = DB::table('beads')->where('workshop_id', $this->workshop->id)->whereNull('deleted_at')->latest('updated_at')->limit(24)->get(['name', 'shape', 'length_um', 'width_um', 'hole_um', 'drilling', 'material', 'colour']);
 
-        return [...array_values($own->map(fn (\stdClass $row): CoreBead => OwnBead::fromRow((array) $row))->all()), ...self::commonBeads()];
+        $all = [...array_values($own->map(fn (\stdClass $row): CoreBead => OwnBead::fromRow((array) $row))->all()), ...array_values($this->document->beads), ...self::commonBeads()];
+        $once = [];
+        foreach ($all as $bead) {
+            $once[$bead->key()] ??= $bead;
+        }
+
+        return array_values($once);
     }
 
     /** @return list<CoreBead> */
@@ -313,7 +337,7 @@ final class Desk
     /** A bead as the one line that the tray's form sends. */
     public static function line(CoreBead $bead): string
     {
-        return ($bead->name === '' ? '' : $bead->name.': ')."{$bead->widthMm} x {$bead->lengthMm}mm {$bead->shape->value}, hole {$bead->holeMm}, {$bead->material->value}, {$bead->colour}".($bead->drilling->value === 'top' ? ', top-drilled' : '');
+        return ($bead->name === '' ? '' : $bead->name.': ')."{$bead->widthMm}mm x {$bead->lengthMm}mm {$bead->shape->value}, hole {$bead->holeMm}, {$bead->material->value}, {$bead->colour}".($bead->drilling->value === 'top' ? ', top-drilled' : '');
     }
 
     /** @return Collection<int, SupplyMovement> beads and supplies that a making took */

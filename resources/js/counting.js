@@ -45,6 +45,8 @@ export function count(key, change, value) {
     book.counts.set(key, { change, count: value });
     keep();
     show(key, value);
+    document.querySelector('#do-undo-')?.removeAttribute('disabled');
+    document.querySelector('#do-redo-')?.setAttribute('disabled', '');
     clearTimeout(book.timer);
     book.timer = setTimeout(save, 60);
 }

@@ -12,7 +12,7 @@ final class BenchTest extends BrowserTestCase
 {
     private function press(string ...$keys): void
     {
-        self::$browser->getKeyboard()->sendKeys($keys);
+        PatientElement::patiently(fn () => self::$browser->getKeyboard()->sendKeys($keys));
     }
 
     private function begin(string $name): string
@@ -50,14 +50,14 @@ final class BenchTest extends BrowserTestCase
         for ($press = 0; $press < 12; $press++) {
             $seen = $this->text('.stage-panel');
             $this->press(' ');
-            self::eventually(fn (): bool => $this->text('.stage-panel') !== $seen, 'space goes on');
+            $this->stepIsNew($seen, 'space goes on');
         }
         $before = $this->kept('Groyne hoops');
         self::stopServer();
         for ($press = 0; $press < 9; $press++) {
             $seen = $this->text('.stage-panel');
             $this->press(' ');
-            self::eventually(fn (): bool => $this->text('.stage-panel') !== $seen, 'space goes on alone');
+            $this->stepIsNew($seen, 'space goes on alone');
         }
         self::assertTrue($this->isAway());
         // Counts of one step are kept as one: the last.
@@ -83,7 +83,7 @@ final class BenchTest extends BrowserTestCase
         for ($press = 0; $press < 400 && ! str_contains($this->text('.stage-panel h2'), 'steps are done'); $press++) {
             $seen = $this->text('.stage-panel');
             $this->press(' ');
-            self::eventually(fn (): bool => $this->text('.stage-panel') !== $seen, 'space goes on');
+            $this->stepIsNew($seen, 'space goes on');
         }
         $this->seeInside('.stage-panel h2', 'steps are done');
         self::assertSame(0, count(self::$browser->findElements(WebDriverBy::cssSelector('.points input:checked'))), 'nothing is ticked by default');
@@ -112,7 +112,7 @@ final class BenchTest extends BrowserTestCase
             self::assertGreaterThan(44, min($box[3], $box[4]));
             $seen = $this->text('.stage-panel');
             $this->one('#go-on')->click();
-            self::eventually(fn (): bool => $this->text('.stage-panel') !== $seen, 'a tap goes on');
+            $this->stepIsNew($seen, 'a tap goes on');
         }
         $this->seeInside('.stage-panel h2', 'steps are done');
         $this->one('.points li:first-child input[value=mend]')->click();

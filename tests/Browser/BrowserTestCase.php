@@ -193,6 +193,16 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** No script error, no refused resource, nothing the policy had to block. */
+    /** The next step stands there to be done, or all are done and the page says so. */
+    protected function stepIsNew(string $seen, string $why): void
+    {
+        self::eventually(function () use ($seen): bool {
+            $now = $this->text('.stage-panel');
+
+            return $now !== $seen && (str_contains($now, 'steps are done') || self::$browser->executeScript('return (document.querySelector("#go-on")?.getBoundingClientRect().height ?? 0) > 0'));
+        }, $why);
+    }
+
     protected function assertQuietConsole(): void
     {
         $loud = [];

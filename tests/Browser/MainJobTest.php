@@ -66,7 +66,7 @@ final class MainJobTest extends BrowserTestCase
             $asked += str_contains($this->text('#go-on'), 'hooked on') ? 1 : 0;
             $seen = $this->text('.stage-panel');
             $this->one('#go-on')->click();
-            self::eventually(fn (): bool => $this->text('.stage-panel') !== $seen, 'the step goes on');
+            $this->stepIsNew($seen, 'the step goes on');
         }
         self::assertSame(2, $asked);
         $this->button('Weigh & log')->click();
@@ -115,7 +115,7 @@ final class MainJobTest extends BrowserTestCase
         for ($press = 0; $press < 400 && ! str_contains($this->text('.stage-panel h2'), 'steps are done'); $press++) {
             $seen = $this->text('.stage-panel');
             $keys(str_contains($this->text('#go-on'), 'hooked on') ? 'y' : ' ');
-            self::eventually(fn (): bool => $this->text('.stage-panel') !== $seen, 'the step goes on by space');
+            $this->stepIsNew($seen, 'the step goes on by space');
             if ($press === 20) {
                 $at = $this->text('#step-place');
                 self::$browser->navigate()->refresh();

@@ -31,7 +31,7 @@ final class PatientElement extends RemoteWebElement
 
     public static function find(RemoteWebDriver $browser, WebDriverBy $by): self
     {
-        $found = self::until(fn (): RemoteWebElement => $browser->findElement($by));
+        $found = self::patiently(fn (): RemoteWebElement => $browser->findElement($by));
         $element = new self(new RemoteExecuteMethod($browser), $found->getID(), true);
         [$element->by, $element->browser] = [$by, $browser];
 
@@ -77,7 +77,7 @@ final class PatientElement extends RemoteWebElement
      */
     private function again(callable $act): mixed
     {
-        return self::until(function () use ($act): mixed {
+        return self::patiently(function () use ($act): mixed {
             try {
                 return $act();
             } catch (StaleElementReferenceException $stale) {
@@ -94,7 +94,7 @@ final class PatientElement extends RemoteWebElement
      * @param  callable(): T  $act
      * @return T
      */
-    private static function until(callable $act): mixed
+    public static function patiently(callable $act): mixed
     {
         $until = microtime(true) + self::seconds();
         while (true) {

@@ -14,6 +14,7 @@ use App\Pdf\Paper;
 use App\View\Desk;
 use App\View\Strip;
 use App\View\SvgFile;
+use Hebra\Core\Piece\Change\MoveBead;
 use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Plan\LayReady;
 use Hebra\Core\Problem;
@@ -45,7 +46,18 @@ final class StageController extends Controller
 
     public function change(PieceRequest $request): Response|RedirectResponse|JsonResponse
     {
-        return $this->moved($request, fn (Piece $piece, int $seen) => $this->history->change($piece, $seen, ChangeReader::read($request->all(), $this->workshop($request)->profile()->unit(), $this->workshop($request)->profile()->schools)));
+        return $this->moved($request, function (Piece $piece, int $seen) use ($request): Piece {
+            $profile = $this->workshop($request)->profile();
+            $change = ChangeReader::read($request->all(), $profile->unit(), $profile->schools);
+            $before = $piece->document();
+            $piece = $this->history->change($piece, $seen, $change);
+            if ($change instanceof MoveBead) {
+                [$part, $run] = $change->landsAt($before, $piece->document());
+                $request->merge(['open' => $part, 'run' => (string) $run]);
+            }
+
+            return $piece;
+        });
     }
 
     public function undo(PieceRequest $request): Response|RedirectResponse|JsonResponse

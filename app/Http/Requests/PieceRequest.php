@@ -52,13 +52,12 @@ final class PieceRequest extends FormRequest
         return is_string($this->input('role')) ? mb_substr($this->input('role'), 0, 24) : null;
     }
 
-    /** The run of beads that stays chosen: a moved one is followed, and beside one taken off the one above is. */
+    /** The run of beads that stays chosen: beside one taken off the one above is. */
     public function openRun(): ?int
     {
         $run = $this->input('run');
         $shift = match ($this->input('do')) {
-            'bead.move +1' => 1,
-            'bead.move -1', 'bead.remove' => -1,
+            'bead.remove' => -1,
             default => 0,
         };
 

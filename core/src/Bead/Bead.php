@@ -15,6 +15,12 @@ use Hebra\Core\Quantity\Unreadable;
  */
 final readonly class Bead
 {
+    /** What other names of colours come nearest to. */
+    private const NEAREST = [
+        'sea' => 'teal|turquoise|aqua', 'moss' => 'green|olive|lime|jade', 'amber' => 'yellow|gold|golden|honey', 'rust' => 'red|orange|copper|brick', 'rose' => 'pink|coral', 'plum' => 'purple|violet|lilac|mauve',
+        'slate' => 'gr[ae]y|silver|steel', 'sky' => 'blue|azure', 'ink' => 'black|navy|indigo', 'milk' => 'white|cream|ivory', 'sand' => 'brown|beige|tan|bronze', 'clear' => 'transparent|crystal',
+    ];
+
     public const COLOURS = ['sea', 'moss', 'amber', 'rust', 'rose', 'plum', 'slate', 'sky', 'ink', 'milk', 'sand', 'clear'];
 
     private const MOST_MM = 100.0;
@@ -70,7 +76,7 @@ final readonly class Bead
         [$line, $hole] = self::takeHole($line, $field);
         $shape = self::word($line, BeadShape::cases());
         if ($shape === null || preg_match('/(?<![\w.-])(-?[\d.\/]+)\s*(mm|cm|in|")?(?:\s*x\s*([\d.\/]+)\s*(mm|cm|in|")?)?/', $line, $match) !== 1) {
-            throw Unreadable::bead($field, $text);
+            throw Unreadable::bead($field, $text, array_column(BeadShape::cases(), 'value'), self::COLOURS);
         }
         $unit = $match[4] ?? ($match[2] ?? '');
         $width = Length::parse($match[1].($match[2] ?? '' ?: $unit), $field.' width')->millimetres();
@@ -134,7 +140,46 @@ final readonly class Bead
             }
         }
 
+        foreach (self::NEAREST as $colour => $others) {
+            if (preg_match('/(?<!\w)(?:'.$others.')(?!\w)/', $line) === 1) {
+                return $colour;
+            }
+        }
+
         return 'sea';
+    }
+
+    /**
+     * How many, and the bead's own line: `15 × 5mm chip`, `22 x 4mm bicone`, `12 x 6x4mm rondelle`, `30 × 11/0`. A whole number without a unit before the
+     * sign counts where the rest is a bead of its own, and as a width would make a bead that is not made so [common practice].
+     *
+     * @return array{int, string}
+     */
+    public static function counted(string $text): array
+    {
+        if (preg_match('/^\s*(\d{1,4})\s*(?:[x×]\s*|\s)(?=(\d)|[a-z])(.+)$/iu', mb_scrub($text), $match) !== 1) {
+            return [1, $text];
+        }
+        try {
+            $bead = self::parse($match[3]);
+        } catch (\Hebra\Core\Problem) {
+            return [1, $text];
+        }
+        $isWhole = preg_match('~^\d+/0|^[a-z]|^[\d.]+\s*(?:mm)?\s*[x×]\s*[\d.]~u', $match[3]) === 1;
+
+        return $isWhole || $match[1] >= $bead->shape->mostWidths() * $bead->widthMm ? [(int) $match[1], $match[3]] : [1, $text];
+    }
+
+    /**
+     * Of another size, `6 x 4mm` as width and length or one of them alone, its shape and hole the same.
+     *
+     * @throws \Hebra\Core\Problem if that is no size
+     */
+    public function resized(string $size): self
+    {
+        $other = self::parse("{$size} {$this->shape->value}, hole {$this->holeMm}", 'size');
+
+        return self::of($this->shape, $other->lengthMm, $other->widthMm, $this->holeMm, $this->drilling, $this->material, $this->colour, '', 'size');
     }
 
     public function named(string $name): self

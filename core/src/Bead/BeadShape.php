@@ -54,6 +54,17 @@ enum BeadShape: string
         };
     }
 
+    /** So many times as wide as long no bead of the shape is made: a number that large is a count [common practice]. */
+    public function mostWidths(): float
+    {
+        return match ($this) {
+            self::Round, self::Bicone, self::Coin, self::Tile => 1.01,
+            self::Chip, self::Seed => 2.0,
+            self::Cap => 8.0,
+            default => 3.0,
+        };
+    }
+
     /** What it is made of unless it is said. */
     public function usualMaterial(): Material
     {

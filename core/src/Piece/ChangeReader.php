@@ -19,8 +19,8 @@ use Hebra\Core\Wire\WireSize;
 final readonly class ChangeReader
 {
     private const KNOWN = [
-        'all', 'name', 'note', 'makes', 'fit', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.repeat', 'part.set', 'part.hang', 'part.close', 'group.join', 'group.grade', 'group.unfold', 'chain.set', 'group.leave', 'group.set', 'wire',
-        'bead.add', 'bead.swap', 'bead.remove', 'bead.move', 'bead.count', 'bead.mirror', 'bead.repeat', 'bead.edit',
+        'all', 'name', 'note', 'makes', 'fit', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.repeat', 'part.set', 'part.hang', 'part.close', 'group.join', 'group.grade', 'group.unfold', 'chain.set', 'group.leave', 'group.set', 'wire', 'metal',
+        'bead.add', 'bead.swap', 'bead.remove', 'bead.move', 'bead.count', 'bead.mirror', 'bead.reverse', 'bead.repeat', 'bead.edit',
     ];
 
     private const MOST_TOGETHER = 400;
@@ -69,14 +69,16 @@ final readonly class ChangeReader
             'group.set' => $this->groups(),
             'part.set' => new Change\SetSetting($this->text('part'), $this->text('key'), $this->text('value'), $this->bare),
             'wire' => $this->wire(),
-            'bead.add' => new Change\AddBead($this->text('part'), $this->maybe('at') === null ? null : $this->count('at', 0, Piece::MOST_BEADS), $this->bead()),
+            'metal' => new Change\SetMetal(Metal::read($this->text('metal'))),
+            'bead.add' => $this->added(),
             'bead.swap' => new Change\SwapBead($this->text('part'), $this->place(), $this->bead()),
             'bead.remove' => new Change\RemoveBead($this->text('part'), $this->place()),
             'bead.move' => new Change\MoveBead($this->text('part'), $this->place(), $this->count('by', -1, 1)),
             'bead.count' => new Change\CountBead($this->text('part'), $this->place(), ...$this->countOrBy(1, BeadRun::MOST)),
             'bead.mirror' => new Change\MirrorBeads($this->text('part')),
+            'bead.reverse' => new Change\ReverseBeads($this->text('part')),
             'bead.repeat' => new Change\RepeatBeads($this->text('part'), $this->maybe('runs') === null ? null : $this->count('runs', 1, Piece::MOST_BEADS), $this->count('count', 1, Piece::MOST_BEADS)),
-            'bead.edit' => new Change\EditBead($this->text('bead'), $this->maybe('hole') === null ? null : Length::parse($this->text('hole'), 'hole', $this->bare)->asSize('hole', 50)->millimetres(), $this->maybe('colour')),
+            'bead.edit' => new Change\EditBead($this->text('bead'), $this->maybe('hole') === null ? null : Length::parse($this->text('hole'), 'hole', $this->bare)->asSize('hole', 50)->millimetres(), $this->maybe('colour'), $this->maybe('size')),
             default => throw InvalidPiece::unknownChange($do, implode(', ', self::KNOWN)),
         };
     }
@@ -143,11 +145,23 @@ final readonly class ChangeReader
             $this->maybe('temper') === null ? null : Temper::read($this->text('temper')));
     }
 
+    /** A bead in one line may begin with how many: `15 × 5mm chip`. */
+    private function added(): Change\AddBead
+    {
+        [$count, $text] = Bead::counted($this->text('bead'));
+        $at = $this->maybe('at') === null ? null : $this->count('at', 0, Piece::MOST_BEADS);
+
+        return new Change\AddBead($this->text('part'), $at, $this->beadOf($text), Count::within($count, 'count', 1, BeadRun::MOST));
+    }
+
     /** A bead of the piece by key, or a new one by its line. */
     private function bead(): Bead|string
     {
-        $text = $this->text('bead');
+        return $this->beadOf($this->text('bead'));
+    }
 
+    private function beadOf(string $text): Bead|string
+    {
         return preg_match('/^b\d{1,9}$/', $text) === 1 ? $text : Bead::parse($text);
     }
 

@@ -89,6 +89,9 @@ interface Technique
      */
     public function steps(PartPlan $part, string $event): array;
 
+    /** Whether its line ends with it: it hangs, and nothing can hang in its foot. */
+    public function endsLine(): bool;
+
     /** Whether it comes ready-made: then it is neither cut nor formed, and no wire is chosen for it. */
     public function isBought(Part $part): bool;
 

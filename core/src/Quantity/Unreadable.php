@@ -65,9 +65,13 @@ final class Unreadable extends Refusal
         return new self($field, self::titled($field).' is empty: give '.$example.'.');
     }
 
-    public static function bead(string $field, string $text): self
+    /**
+     * @param  list<string>  $shapes
+     * @param  list<string>  $colours
+     */
+    public static function bead(string $field, string $text, array $shapes, array $colours): self
     {
-        return new self($field, self::titled($field).' '.self::shown($text).' is not a bead I can read: write a size, a shape and the hole, such as “6mm round, hole 1” or “4 x 12mm tube, hole 0.8”.');
+        return new self($field, self::titled($field).' '.self::shown($text).' is not a bead I can read: write a size, a shape and the hole, such as “6mm round, hole 1” or “4 x 12mm tube, hole 0.8”; shapes are '.implode(', ', $shapes).', colours '.implode(', ', $colours).'.');
     }
 
     public static function wires(string $field, string $text): self

@@ -12,8 +12,9 @@
                 @include('stages.makes')
                 @if (in_array($desk->stage, ['lay-out', 'wire', 'cut'], true))
                     <span class="quiet pl-2" aria-hidden="true">|</span>
-                    <x-change :desk="$desk" do="undo" at="undo" key="Ctrl+z" class="word" title="Ctrl Z">Undo</x-change>
-                    <x-change :desk="$desk" do="redo" at="redo" key="Ctrl+Shift+z | Ctrl+y" class="word" title="Ctrl Shift Z">Redo</x-change>
+                    @php([$canUndo, $canRedo] = $desk->piece->canMove())
+                    <x-change :desk="$desk" :off="! $canUndo" do="undo" at="undo" key="Ctrl+z" class="word" title="Ctrl Z">Undo</x-change>
+                    <x-change :desk="$desk" :off="! $canRedo" do="redo" at="redo" key="Ctrl+Shift+z | Ctrl+y" class="word" title="Ctrl Shift Z">Redo</x-change>
                 @endif
             </div>
         </div>

@@ -41,7 +41,7 @@
 </ol>
 <form class="bar mt-2 pl-6" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes" aria-label="Add a part">
     @csrf
-    <input type="hidden" name="do" value="part.add">
+    <input type="hidden" name="do" value="part.add"><input type="hidden" name="at" value="{{ $desk->placeForNew() }}">
     @include('fragments.where', ['desk' => $desk, 'then' => ['open' => $desk->document->nextPartId(), 'run' => 0]])
     <span class="quiet small">Add</span>
     @foreach ($desk->quickTechniques() as $technique)
@@ -51,7 +51,7 @@
 </form>
 <form class="bar mt-2 pl-6" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes" aria-label="Add another kind of part">
     @csrf
-    <input type="hidden" name="do" value="part.add">
+    <input type="hidden" name="do" value="part.add"><input type="hidden" name="at" value="{{ $desk->placeForNew() }}">
     @include('fragments.where', ['desk' => $desk, 'then' => ['open' => $desk->document->nextPartId(), 'run' => 0]])
     <label class="quiet small" for="add-technique">or</label>
     <select class="in is-text !w-auto" id="add-technique" name="technique">

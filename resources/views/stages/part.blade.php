@@ -12,6 +12,7 @@
             <button type="submit" class="tool" id="run-up" name="do" value="bead.move -1" data-key="Alt+ArrowUp" aria-keyshortcuts="Alt+ArrowUp">up</button>
             <button type="submit" class="tool" id="run-down" name="do" value="bead.move +1" data-key="Alt+ArrowDown" aria-keyshortcuts="Alt+ArrowDown">down</button>
             <button type="submit" class="tool" id="run-mirror" name="do" value="bead.mirror" data-key="m" aria-keyshortcuts="m" @disabled(count($part->beads) < 2)>mirror</button>
+            <button type="submit" class="tool" id="run-reverse" name="do" value="bead.reverse" data-key="v" aria-keyshortcuts="v" @disabled(count($part->beads) < 2)>turn round</button>
             <button type="submit" class="tool" id="run-off" name="do" value="bead.remove" data-key="Delete" aria-keyshortcuts="Delete">take off</button>
             @if ($before)<a class="sr-only" data-key="ArrowUp" href="{{ $desk->url('lay-out') }}?open={{ $before['part'] }}&amp;run={{ $before['run'] }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $before['part'] }}&amp;run={{ $before['run'] }}">Bead above</a>@endif
             @if ($after)<a class="sr-only" data-key="ArrowDown" href="{{ $desk->url('lay-out') }}?open={{ $after['part'] }}&amp;run={{ $after['run'] }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $after['part'] }}&amp;run={{ $after['run'] }}">Bead below</a>@endif
@@ -21,6 +22,8 @@
                 @csrf
                 <input type="hidden" name="do" value="bead.edit"><input type="hidden" name="bead" value="{{ $part->beads[$run]->bead }}">
                 @include('fragments.where', ['desk' => $desk, 'then' => []])
+                <label for="bead-size" class="quiet small">size</label>
+                <input class="in !w-28" id="bead-size" name="size" value="{{ $desk->sizeOf($chosen) }}" autocomplete="off">
                 <label for="bead-hole" class="quiet small">hole</label>
                 <input class="in !w-24" id="bead-hole" name="hole" value="{{ \Hebra\Core\Quantity\Figures::mm($chosen->holeMm) }}" autocomplete="off">
                 <label for="bead-colour" class="quiet small">colour</label>
@@ -41,7 +44,17 @@
                 <button type="submit" class="tool no-js">swap</button>
             </form>
         </div>
-        @if ($problem)<x-problem for="hole" :problem="$problem" />@endif
+        @if ($problem)@foreach (['hole', 'size', 'size width', 'size length', 'size hole'] as $field)<x-problem :for="$field" :problem="$problem" />@endforeach @endif
+        @if (count($part->beads) > 1)
+        <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" aria-label="Repeat the row of beads">
+            @csrf
+            <input type="hidden" name="do" value="bead.repeat"><input type="hidden" name="part" value="{{ $part->id }}">
+            @include('fragments.where', ['desk' => $desk, 'then' => []])
+            <label class="quiet" for="row-times">the whole row</label>
+            <input class="in !w-16" id="row-times" name="count" value="2" inputmode="numeric" autocomplete="off">
+            <button type="submit" class="tool" id="row-repeat">times in a row</button>
+        </form>
+        @endif
     @endif
     @if ($takes)
         <form class="tray" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" aria-label="Tray: puts a bead on this {{ $part->technique()->label() }}">
@@ -57,7 +70,7 @@
             @csrf
             <input type="hidden" name="do" value="bead.add"><input type="hidden" name="part" value="{{ $part->id }}">
             @include('fragments.where', ['desk' => $desk, 'then' => ['run' => count($part->beads)]])
-            <div class="grow max-w-96"><x-field name="bead" label="A bead of your own, in one line" :value="$problem !== null && $problem->field() === 'bead' ? (is_string(request('bead')) ? mb_substr(request('bead'), 0, 200) : '') : ''" :problem="$problem" placeholder="6mm round, hole 1, amber" autocomplete="off" /></div>
+            <div class="grow max-w-96"><x-field name="bead" label="A bead of your own, in one line" :value="$problem !== null && $problem->field() === 'bead' ? (is_string(request('bead')) ? mb_substr(request('bead'), 0, 200) : '') : ''" :problem="$problem" placeholder="12 × 6mm round, hole 1, amber" autocomplete="off" /></div>
             <button type="submit" class="may">Add it</button>
         </form>
         @if ($problem)@foreach (['bead hole', 'bead width', 'bead length', 'bead colour', 'bead name'] as $field)<x-problem :for="$field" :problem="$problem" />@endforeach @endif
@@ -139,5 +152,5 @@
         @endif
         <button type="submit" class="tool" id="part-off" name="do" value="part.remove" data-key="Shift+Delete" aria-keyshortcuts="Shift+Delete">take off</button>
     </form>
-    @if ($takes && $desk->workshop->shortcuts)<p class="small quiet">Keys: <kbd>+</kbd> <kbd>−</kbd> count · <kbd>↑</kbd> <kbd>↓</kbd> choose a bead · <kbd>Alt ↑</kbd> <kbd>Alt ↓</kbd> move it · <kbd>M</kbd> mirror · <kbd>Del</kbd> take off · <kbd>[</kbd> <kbd>]</kbd> repeat the part</p>@endif
+    @if ($takes && $desk->workshop->shortcuts)<p class="small quiet">Keys: <kbd>+</kbd> <kbd>−</kbd> count · <kbd>↑</kbd> <kbd>↓</kbd> choose a bead · <kbd>Alt ↑</kbd> <kbd>Alt ↓</kbd> move it · <kbd>M</kbd> mirror · <kbd>V</kbd> turn round · <kbd>Del</kbd> take off · <kbd>[</kbd> <kbd>]</kbd> repeat the part</p>@endif
 </div>

@@ -33,6 +33,20 @@
             </select>
             <button type="submit" class="tool no-js">set</button>
         </form>
+        @if (count($desk->document->wires) > 1)
+        <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
+            @csrf
+            <input type="hidden" name="do" value="metal">
+            @include('fragments.where', ['desk' => $desk, 'then' => []])
+            @php($metals = array_values(array_unique(array_map(fn ($one) => $one->metal->value, $desk->document->wires))))
+            <label class="quiet" for="metal-all">all of the piece in</label>
+            <select class="in is-text !w-auto !min-h-9 !py-0" id="metal-all" name="metal">
+                @if (count($metals) > 1)<option value="" disabled selected>more than one</option>@endif
+                @foreach (\Hebra\Core\Wire\Metal::cases() as $metal)<option value="{{ $metal->value }}" @selected($metals === [$metal->value])>{{ $metal->words() }}</option>@endforeach
+            </select>
+            <button type="submit" class="tool no-js">set</button>
+        </form>
+        @endif
         <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}">
             @csrf
             <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $open }}">

@@ -13,7 +13,7 @@ use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Techniques;
 use Hebra\Core\School\Schools;
 
-/** A new part, complete from the first moment: it takes the first bead of a neighbour, else a 6 mm round one. */
+/** A new part, complete from the first moment: it comes with a 6 mm round bead of its own. */
 final readonly class AddPart implements Change
 {
     /** @param  int|null  $at place in the line of parts; null: where such a part belongs */
@@ -26,12 +26,8 @@ final readonly class AddPart implements Change
         $part = Techniques::newPart($this->technique, $piece->nextPartId(), $this->schools);
         $more = [];
         if ($part->technique()->takesBeads()) {
-            $key = array_key_first($piece->beads);
-            if ($key === null) {
-                $key = $piece->nextBeadKey();
-                $more[$key] = Bead::of(BeadShape::Round, 6.0, 6.0, 1.0);
-            }
-            $part = $part->withBeads([new BeadRun((string) $key, $part->technique()->usualBeads())]);
+            [$key, $more] = AddBead::keyFor($piece, Bead::of(BeadShape::Round, 6.0, 6.0, 1.0));
+            $part = $part->withBeads([new BeadRun($key, $part->technique()->usualBeads())]);
         }
         $wires = isset($piece->wires[$part->wire]) ? $piece : $piece->withWire($part->wire, $part->technique()->usualWire());
         $parts = $wires->parts;
@@ -40,7 +36,7 @@ final readonly class AddPart implements Change
         if ($at > 0 && isset($parts[$at]) && $parts[$at]->group === $parts[$at - 1]->group) {
             $part = $part->inGroup($parts[$at]->group);
         }
-        array_splice($parts, $at, 0, [$part]);
+        array_splice($parts, $at, 0, [Beside::hung($parts, $at, $part)]);
 
         $with = $wires->withParts(Settled::parts($parts), $more);
 

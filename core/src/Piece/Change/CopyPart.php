@@ -18,9 +18,9 @@ final readonly class CopyPart implements Change
     {
         $at = $piece->indexOf($this->part);
         $parts = $piece->parts;
-        array_splice($parts, $at, 0, [$piece->parts[$at]->withId($piece->nextPartId())]);
+        array_splice($parts, $at + 1, 0, [Beside::hung($parts, $at + 1, $parts[$at]->withId($piece->nextPartId()))]);
 
-        return $piece->withParts($parts);
+        return $piece->withParts(Settled::parts($parts));
     }
 
     public function words(Piece $before): string

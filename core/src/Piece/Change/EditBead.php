@@ -8,10 +8,10 @@ use Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\InvalidPiece;
 use Hebra\Core\Piece\Piece;
 
-/** The hole as measured, or another colour, for one bead wherever the piece uses it; what is null stays. */
+/** The hole or the size as measured, or another colour, for one bead wherever the piece uses it; what is null stays. */
 final readonly class EditBead implements Change
 {
-    public function __construct(private string $bead, private ?float $holeMm, private ?string $colour)
+    public function __construct(private string $bead, private ?float $holeMm, private ?string $colour, private ?string $size = null)
     {
     }
 
@@ -21,11 +21,17 @@ final readonly class EditBead implements Change
         $bead = $this->holeMm === null ? $bead : $bead->withHole($this->holeMm);
         $bead = $this->colour === null ? $bead : $bead->coloured($this->colour);
 
+        $bead = $this->size === null ? $bead : $bead->resized($this->size);
+
         return $piece->withBead($this->bead, $bead);
     }
 
     public function words(Piece $before): string
     {
-        return $this->holeMm === null ? 'Bead colour changed' : 'Bead hole changed';
+        return match (true) {
+            $this->size !== null => 'Bead size changed',
+            $this->holeMm !== null => 'Bead hole changed',
+            default => 'Bead colour changed',
+        };
     }
 }

@@ -42,6 +42,30 @@ final readonly class MoveBead implements Change
         return $piece;
     }
 
+    /**
+     * Where the bead stands in the piece once it is moved: the part and the place on it.
+     *
+     * @return array{string, int}
+     */
+    public function landsAt(Piece $before, Piece $after): array
+    {
+        $runs = count($after->part($this->part)->beads);
+        $to = $this->at + ($this->by <=> 0);
+        if ($to >= 0 && $to < count($before->part($this->part)->beads)) {
+            return [$this->part, min($to, $runs - 1)];
+        }
+        $step = $this->by <=> 0;
+        for ($index = $before->indexOf($this->part) + $step; isset($before->parts[$index]); $index += $step) {
+            if ($before->parts[$index]->technique()->takesBeads()) {
+                $id = $before->parts[$index]->id;
+
+                return [$id, $step > 0 ? 0 : count($after->part($id)->beads) - 1];
+            }
+        }
+
+        return [$this->part, $this->at];
+    }
+
     public function words(Piece $before): string
     {
         return 'Moved a bead';

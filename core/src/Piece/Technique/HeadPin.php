@@ -100,6 +100,11 @@ final class HeadPin implements Technique
         return [Drilling::Lengthwise];
     }
 
+    public function endsLine(): bool
+    {
+        return true;
+    }
+
     public function eyes(PartPlan $part, string $instance): array
     {
         return ['top' => $this->end($part)->eye($instance)];

@@ -106,6 +106,11 @@ final class Surround implements Technique
         return $run > 0 && BoundBeads::isBound($this->rim($part)) ? BoundBeads::ROLE : $part->wire;
     }
 
+    public function endsLine(): bool
+    {
+        return true;
+    }
+
     public function eyes(PartPlan $part, string $instance): array
     {
         return ['top' => new Eye("{$instance}/top", EyeKind::Permanent, $part->part->mm('bail'), $part->wireMm(), 'bail', $part->mark('bail'))];

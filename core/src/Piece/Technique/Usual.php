@@ -45,6 +45,11 @@ trait Usual
         return true;
     }
 
+    public function endsLine(): bool
+    {
+        return false;
+    }
+
     public function takesBeads(): bool
     {
         return false;

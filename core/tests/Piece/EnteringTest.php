@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Tests\Piece;
+
+use Hebra\Core\Bead\Bead;
+use Hebra\Core\Piece\BeadRun;
+use Hebra\Core\Piece\Change\MoveBead;
+use Hebra\Core\Piece\ChangeReader;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Patterns;
+use Hebra\Core\Piece\Piece;
+use Hebra\Core\Piece\Techniques;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Problem;
+use Hebra\Core\Wire\Metal;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What a maker types and presses while laying out: counts in a line, parts where she looks, beads that stay chosen. */
+final class EnteringTest extends TestCase
+{
+    /** @return array<string, array{string, int, string}> */
+    public static function lines(): array
+    {
+        return [
+            'chips by their count' => ['15 × 5mm chip, hole 0.8', 15, 'sea 5 × 2.5 mm chip'],
+            'bicones by their count' => ['22 x 4mm bicone', 22, 'sea 4 mm bicone'],
+            'count and two sizes' => ['12 × 6x4mm rondelle, moss', 12, 'moss 6 × 4 mm rondelle'],
+            'seeds' => ['30 × 11/0 rust', 30, 'rust 2.1 × 1.5 mm seed'],
+            'a seed size alone' => ['11/0', 1, 'sea 2.1 × 1.5 mm seed'],
+            'a colour between' => ['3 sky 4mm round', 3, 'sky 4 mm round'],
+            'width and length stay a size' => ['4 x 12mm tube', 1, 'sea 4 × 12 mm tube'],
+            'so does a rondelle' => ['6 x 4mm rondelle', 1, 'sea 6 × 4 mm rondelle'],
+            'a colour by another name' => ['6mm round, purple', 1, 'plum 6 mm round'],
+        ];
+    }
+
+    #[DataProvider('lines')]
+    public function test_a_line_says_how_many_of_which_bead(string $line, int $count, string $words): void
+    {
+        [$read, $rest] = Bead::counted($line);
+        self::assertSame([$count, $words], [$read, Bead::parse($rest)->words()]);
+        $piece = $this->changed(Patterns::start('single-drop', 'Drops'), ['do' => 'bead.add', 'part' => $this->threaded(Patterns::start('single-drop', 'Drops'))->id, 'bead' => $line]);
+        $run = $this->threaded($piece)->beads[count($this->threaded($piece)->beads) - 1];
+        self::assertSame([$count, $words], [$run->count, $piece->beads[$run->bead]->words()]);
+    }
+
+    public function test_a_refusal_lists_what_would_be_a_shape_and_a_colour(): void
+    {
+        $this->expectException(Problem::class);
+        $this->expectExceptionMessageMatches('/shapes are round, rondelle, .* cap, colours sea, moss, /');
+        Bead::parse('6mm globe');
+    }
+
+    public function test_a_beads_size_is_typed_where_it_stands(): void
+    {
+        $piece = Patterns::start('single-drop', 'Drops');
+        $key = $this->threaded($piece)->beads[0]->bead;
+        $before = $piece->beads[$key];
+        $bead = $this->changed($piece, ['do' => 'bead.edit', 'bead' => $key, 'size' => '7 x 5.5 mm'])->beads[$key];
+        self::assertSame([7.0, 5.5, $before->shape, $before->holeMm, $before->colour], [$bead->widthMm, $bead->lengthMm, $bead->shape, $bead->holeMm, $bead->colour]);
+        $this->expectException(Problem::class);
+        $this->changed($piece, ['do' => 'bead.edit', 'bead' => $key, 'size' => 'huge']);
+    }
+
+    /** Over every technique and every place of a line: the new part stands there, and no other part's beads are on it. */
+    public function test_a_new_part_stands_where_it_is_put_and_takes_no_bead_from_elsewhere(): void
+    {
+        $piece = Patterns::start('linked-bracelet', 'Line');
+        foreach (Techniques::all() as $technique) {
+            for ($at = 0; $at <= count($piece->parts); $at++) {
+                $with = $this->changed($piece, ['do' => 'part.add', 'technique' => $technique->name(), 'at' => (string) $at]);
+                self::assertSame($piece->nextPartId(), $with->parts[$at]->id, $technique->name());
+                foreach ($with->parts[$at]->beads as $run) {
+                    self::assertSame('sea 6 mm round', $with->beads[$run->bead]->words());
+                }
+                foreach ($piece->parts as $part) {
+                    self::assertEquals($part->beads, $with->part($part->id)->beads);
+                }
+            }
+        }
+    }
+
+    /** What ends its line has no eye at its foot, and only that: what is put behind it hangs in nothing. */
+    public function test_what_ends_its_line_offers_no_eye_below(): void
+    {
+        $ring = ['do' => 'part.add', 'technique' => 'jump-ring', 'at' => '2'];
+        foreach (Techniques::all() as $technique) {
+            $piece = Patterns::start('single-drop', 'Line');
+            $piece = $this->changed($piece, ['do' => 'part.remove', 'part' => $piece->parts[1]->id]);
+            $piece = $this->changed($piece, ['do' => 'part.add', 'technique' => $technique->name(), 'at' => '1']);
+            if ($this->stops($piece, 'nothing to hang from') === 0) {
+                $hangs = $this->stops($this->changed($piece, $ring), 'nothing to hang from') === 0;
+                self::assertSame(! $hangs, $technique->endsLine(), $technique->name());
+            }
+        }
+    }
+
+    /** A copy stands right below what it copies, like it in all, and brings no stop. */
+    public function test_copies_go_below_and_bring_no_stop(): void
+    {
+        foreach (Patterns::all() as $name => $pattern) {
+            $piece = Patterns::start($name, 'Copied');
+            foreach ($piece->parts as $at => $part) {
+                if ($part->technique()->endsLine()) {
+                    $with = $this->changed($piece, ['do' => 'part.copy', 'part' => $part->id]);
+                    self::assertEquals([$part->technique, $part->beads, $part->wire], [$with->parts[$at + 1]->technique, $with->parts[$at + 1]->beads, $with->parts[$at + 1]->wire]);
+                    self::assertSame($this->stops($piece, 'nothing to hang from'), $this->stops($with, 'nothing to hang from'), "{$name} {$part->id}");
+                }
+            }
+        }
+    }
+
+    /** Up and down through the whole piece the same bead is followed. */
+    public function test_a_bead_that_is_moved_stays_chosen(): void
+    {
+        foreach (['linked-bracelet', 'single-drop', 'cluster'] as $name) {
+            $piece = Patterns::start($name, 'Moved');
+            foreach ($piece->parts as $part) {
+                foreach ($part->beads as $at => $run) {
+                    foreach ([-1, 1] as $by) {
+                        $move = new MoveBead($part->id, $at, $by);
+                        try {
+                            $after = $move->apply($piece);
+                        } catch (Problem) {
+                            continue;
+                        }
+                        [$id, $place] = $move->landsAt($piece, $after);
+                        self::assertSame($run->bead, $after->part($id)->beads[$place]->bead, "{$name} {$part->id} {$at} {$by}");
+                    }
+                }
+            }
+        }
+    }
+
+    public function test_beads_are_turned_round_and_twice_is_as_before(): void
+    {
+        $piece = Patterns::start('linked-bracelet', 'Turned');
+        $id = $this->threaded($piece)->id;
+        $piece = $this->changed($piece, ['do' => 'bead.add', 'part' => $id, 'bead' => '5mm round, plum']);
+        $once = $this->changed($piece, ['do' => 'bead.reverse', 'part' => $id]);
+        $names = fn (Piece $piece): array => array_map(fn (BeadRun $run): string => $run->bead.$run->count, $piece->part($id)->beads);
+        self::assertSame(array_reverse($names($piece)), $names($once));
+        self::assertSame($names($piece), $names($this->changed($once, ['do' => 'bead.reverse', 'part' => $id])));
+    }
+
+    public function test_one_word_sets_the_metal_of_every_wire(): void
+    {
+        foreach (array_keys(Patterns::all()) as $name) {
+            $piece = Patterns::start($name, 'Brass');
+            $brass = $this->changed($piece, ['do' => 'metal', 'metal' => 'brass']);
+            foreach ($piece->wires as $role => $wire) {
+                self::assertEquals($wire->withMetal(Metal::Brass), $brass->wires[$role]);
+            }
+        }
+    }
+
+    /** @param  array<string, string>  $change */
+    private function changed(Piece $piece, array $change): Piece
+    {
+        return ChangeReader::read($change)->apply($piece);
+    }
+
+    private function threaded(Piece $piece): Part
+    {
+        foreach ($piece->parts as $part) {
+            if ($part->beads !== []) {
+                return $part;
+            }
+        }
+        self::fail('Nothing is threaded.');
+    }
+
+    private function stops(Piece $piece, string $rule): int
+    {
+        return count(array_filter(Planner::plan($piece, new Profile)->checks, fn (Check $check): bool => $check->level === Level::Stop && $check->rule === $rule));
+    }
+}
