@@ -63,6 +63,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/pieces/{piece}/bench-sheet.pdf', [StageController::class, 'benchSheet']);
     Route::get('/pieces/{piece}/bill', [BillController::class, 'show']);
     Route::put('/pieces/{piece}/bill', [BillController::class, 'update']);
+    Route::post('/pieces/{piece}/bill/price', [BillController::class, 'price']);
     Route::get('/pieces/{piece}/{stage}', [StageController::class, 'show']);
 
     Route::patch('/makings/{making}', [MakingController::class, 'update']);
@@ -96,6 +97,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/stock/import', [TableImportController::class, 'show']);
     Route::post('/stock/import', [TableImportController::class, 'store']);
     Route::get('/stock/lots.csv', [StockController::class, 'lotsCsv']);
+    Route::get('/stock/beads.csv', [StockController::class, 'beadsCsv']);
     Route::get('/stock/book.csv', [StockController::class, 'bookCsv']);
     Route::get('/lots/{lot}/label.pdf', [StockController::class, 'label']);
     Route::put('/lots/{lot}', [StockController::class, 'correct']);

@@ -19,7 +19,7 @@ final class LotImport extends TableImport
     {
         return [
             'name' => ['Name', ['label', 'lot', 'coil']], 'kind' => ['Kind', ['type', 'what']], 'metal' => ['Metal', ['material', 'alloy']], 'size' => ['Size', ['gauge', 'thickness', 'diameter', 'wire']],
-            'temper' => ['Temper', ['hardness']], 'amount' => ['Length or weight', ['length', 'held mm', 'weight', 'held', 'left', 'quantity', 'held g']], 'price' => ['Price', ['paid', 'cost']],
+            'temper' => ['Temper', ['hardness']], 'amount' => ['Length or weight', ['length', 'held mm', 'weight', 'held', 'left', 'quantity', 'held g']], 'price' => ['Price', ['paid', 'cost']], 'measured' => ['Measured, mm', ['measured mm', 'caliper', 'micrometer']],
         ];
     }
 
@@ -43,8 +43,7 @@ final class LotImport extends TableImport
                 $input[$what] = $table->at($line, $columns[$what] ?? null);
             }
             $input['kind'] = $input['kind'] === '' ? 'coil' : mb_strtolower($input['kind']);
-            $input['metal'] = str_replace(' ', '-', mb_strtolower($input['metal']));
-            $input['temper'] = $input['temper'] === '' ? 'dead-soft' : str_replace(' ', '-', mb_strtolower($input['temper']));
+            $input['temper'] = $input['temper'] === '' ? 'dead-soft' : $input['temper'];
             $input['amount'] = $this->amount($table, $line, $columns);
             $name = mb_strtolower($input['name']);
             if ($name !== '' && isset($taken[$name])) {

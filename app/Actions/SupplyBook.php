@@ -11,6 +11,7 @@ use App\Models\Supply;
 use App\Models\SupplyMovement;
 use App\Models\Workshop;
 use Hebra\Core\Bead\Bead as CoreBead;
+use Hebra\Core\Plan\Finding;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Money;
@@ -52,6 +53,31 @@ final class SupplyBook
 
             return $own->refresh();
         });
+    }
+
+    /** What one of a bead costs; a bead that is not in the tray yet comes into it. */
+    public function priceBead(Workshop $workshop, CoreBead $bead, int $cents): void
+    {
+        $own = $workshop->beads()->get()->first(fn (Bead $one): bool => $one->core()->key() === $bead->key());
+        $own === null ? $this->bead($workshop, $bead, 0, $cents) : $own->forceFill(['price_cents' => $cents])->save();
+    }
+
+    /** What one of a finding costs, or a metre; what is not on the list yet comes onto it. */
+    public function priceSupply(Workshop $workshop, Finding $finding, int $cents): void
+    {
+        $own = $workshop->supplies()->get()->first(fn (Supply $supply): bool => self::is($supply, $finding->stock) && $supply->isByLength() === $finding->isByLength());
+        $own ??= new Supply(['workshop_id' => $workshop->id, 'kind' => self::kindOf($finding), 'name' => $finding->stock]);
+        $own->forceFill(['price_cents' => $cents])->save();
+    }
+
+    private static function kindOf(Finding $finding): string
+    {
+        return match (true) {
+            $finding->isByLength() => str_contains($finding->stock, 'chain') ? 'chain' : 'strung',
+            str_contains($finding->stock, 'crimp') => 'crimps',
+            str_contains($finding->stock, 'ring') && ! str_contains($finding->stock, 'ear') => 'rings',
+            default => 'finding',
+        };
     }
 
     /**

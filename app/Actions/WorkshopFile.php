@@ -54,6 +54,23 @@ final class WorkshopFile
         'photos' => [['ulid', 'width', 'height', 'jpeg_base64', 'created_at'], ['making_id' => 'makings']],
     ];
 
+    /** What the file leaves out, by table: keys of this database, sums of the book, and what belongs to a person or the device. */
+    public const DERIVED = [
+        '*' => ['id', 'workshop_id'],
+        'workshops' => ['is_demo', 'created_at', 'updated_at'],
+        'beads' => ['owned'],
+        'supplies' => ['held'],
+    ];
+
+    /** Tables that are no part of a workshop: people, and events kept only to meet late ones. */
+    public const ELSEWHERE = ['migrations', 'users', 'bench_events'];
+
+    /** @return array<string, list<string>> the columns that the file has, by table */
+    public static function columns(): array
+    {
+        return ['workshops' => self::WORKSHOP] + array_map(fn (array $table): array => [...$table[0], ...array_keys($table[1])], self::TABLES);
+    }
+
     public function write(Workshop $workshop): string
     {
         $row = (array) DB::table('workshops')->where('id', $workshop->id)->first(self::WORKSHOP);
@@ -136,7 +153,8 @@ final class WorkshopFile
     {
         $file = json_decode($json, true, 32);
         is_array($file) && ($file['hebra'] ?? null) === 'workshop' || throw Refused::invalid('file', 'The file is no workshop that Hebra exported: give one written under Account.');
-        ($file['version'] ?? null) === self::VERSION || throw Refused::invalid('file', 'The file has version '.(is_scalar($file['version'] ?? null) ? mb_substr((string) $file['version'], 0, 20) : 'of another kind').': version '.self::VERSION.' is read here.');
+        $file = self::upgraded($file);
+        ($file['version'] ?? null) === self::VERSION || throw Refused::invalid('file', 'The file has version '.(is_scalar($file['version'] ?? null) ? mb_substr((string) $file['version'], 0, 20) : 'of another kind').': versions 2 and '.self::VERSION.' are read here.');
         $known = ['hebra', 'version', 'workshop', ...array_keys(self::TABLES)];
         foreach (array_diff(array_keys($file), $known) as $key) {
             throw Refused::invalid('file', 'The file has “'.mb_substr((string) $key, 0, 40).'”, which is not known here.');
@@ -165,6 +183,28 @@ final class WorkshopFile
         array_filter($sums) === [] || throw Refused::invalid('file', 'The entry “'.mb_substr((string) array_key_first(array_filter($sums)), 0, 60).'” does not add up to nothing: metal would appear or be lost.');
 
         return $file;
+    }
+
+    /**
+     * An older file as it would be written today: version 2 knew nothing of what is learned by hand.
+     *
+     * @param  array<mixed>  $file
+     * @return array<mixed>
+     */
+    private static function upgraded(array $file): array
+    {
+        if (($file['version'] ?? null) !== 2) {
+            return $file;
+        }
+        if (is_array($file['workshop'] ?? null)) {
+            $file['workshop'] += ['hand_on' => 1];
+        }
+        foreach (is_array($file['makings'] ?? null) ? $file['makings'] : [] as $at => $making) {
+            $file['makings'][$at] = is_array($making) ? $making + ['moves' => 0, 'is_across' => 0, 'progress' => null, 'counts' => null, 'troubles' => null, 'weight_mg' => null, 'waits_until' => null] : $making;
+        }
+        $since = ['drills', 'making_cuts', 'step_times', 'measurements', 'inspections', 'photos'];
+
+        return ['version' => 3] + $file + array_fill_keys($since, []);
     }
 
     /**

@@ -77,6 +77,11 @@ final class Lot extends Model
         return $this->price_cents === null || $received <= 0 ? null : intdiv(2 * $milligrams * $this->price_cents + $received, 2 * $received);
     }
 
+    public function receivedMg(): int
+    {
+        return (int) ($this->attributes['received_mg'] ?? 0);
+    }
+
     /** What came in at its price; 0 where it was cut off another lot. */
     public function receivedMm(): float
     {

@@ -8,6 +8,7 @@ use App\Support\HandBook;
 use Database\Factories\WorkshopFactory;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Price\Costing;
+use Hebra\Core\Price\LotPrices;
 use Hebra\Core\Price\MetalPrices;
 use Hebra\Core\Price\OwnPrices;
 use Hebra\Core\Price\SimulatedPrices;
@@ -94,10 +95,35 @@ final class Workshop extends Model
         return $this->hasMany(Drill::class);
     }
 
-    /** The maker's own prices of metal over the table that ships. */
+    /** What a gram costs, one price everywhere: as paid for the lots in stock, else the maker's own, else the table that ships. */
     public function metalPrices(): MetalPrices
     {
+        return new LotPrices($this->paidPerGramE4(), $this->pricesWithoutStock());
+    }
+
+    /** The maker's own prices of metal over the table that ships. */
+    public function pricesWithoutStock(): MetalPrices
+    {
         return new OwnPrices($this->metal_prices_e4 ?? [], new SimulatedPrices);
+    }
+
+    /** @return array<string, int> by wire, over the lots of it that still hold some and say what was paid */
+    private function paidPerGramE4(): array
+    {
+        $paid = $received = [];
+        foreach ($this->lots()->withHeld()->get() as $lot) {
+            if ($lot->price_cents !== null && $lot->receivedMg() > 0 && $lot->heldMg() > 0 && ! $lot->isPins()) {
+                $key = $lot->wire()->key();
+                $paid[$key] = ($paid[$key] ?? 0) + $lot->price_cents;
+                $received[$key] = ($received[$key] ?? 0) + $lot->receivedMg();
+            }
+        }
+        $perGramE4 = [];
+        foreach ($paid as $key => $cents) {
+            $perGramE4[$key] = (int) round($cents * 100_000 / $received[$key]);
+        }
+
+        return $perGramE4;
     }
 
     private function ownStrengths(): Strengths

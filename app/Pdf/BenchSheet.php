@@ -12,8 +12,6 @@ use Hebra\Core\Plan\Step;
 /** The work of a piece on paper: its drawing, what to lay ready, and every step with a box to tick. */
 final class BenchSheet
 {
-    private const METALS = ['copper' => [[107, 47, 22], [199, 116, 74]], 'brass' => [[106, 81, 21], [203, 165, 72]], 'sterling' => [[91, 95, 102], [185, 190, 198]]];
-
     private const BEADS = ['sea' => [95, 167, 142], 'moss' => [140, 154, 72], 'amber' => [217, 154, 44], 'rust' => [182, 90, 47], 'rose' => [201, 124, 134], 'plum' => [124, 84, 143], 'slate' => [116, 128, 141], 'sky' => [104, 158, 201], 'ink' => [58, 62, 74], 'milk' => [232, 226, 211], 'sand' => [210, 184, 140], 'clear' => [214, 230, 226]];
 
     /** Beads that are not round, by their corners: across and down, from -1 to 1. */
@@ -97,7 +95,7 @@ final class BenchSheet
         if (count($flat) < 4) {
             return;
         }
-        [$edge, $body] = self::METALS[$stroke->metal->value] ?? self::METALS['sterling'];
+        [$edge, $body] = $stroke->metal->tint();
         foreach ([[1.0, $edge], [0.72, $body]] as [$share, $colour]) {
             $this->sheet->PolyLine($flat, 'D', ['all' => ['width' => max(0.08, $stroke->wireMm * $scale * $share), 'cap' => 'round', 'join' => 'round', 'color' => $colour]]);
         }

@@ -27,8 +27,6 @@ final class CutSheet
     /** So many rows of one wire are printed at most; the middle of a longer one is left out. */
     private const MOST_ROWS = 24;
 
-    private const BODY = ['sterling' => [185, 190, 198], 'copper' => [199, 116, 74], 'brass' => [203, 165, 72]];
-
     private function __construct(private readonly Sheet $sheet, private readonly Plan $plan)
     {
     }
@@ -138,7 +136,7 @@ final class CutSheet
 
     private function stretch(Segment $segment, Cut $cut, float $fromX, float $toX, float $y, float $high, bool $begins): void
     {
-        $this->sheet->setFillColor(...self::BODY[$cut->wire->metal->value] ?? self::BODY['sterling']);
+        $this->sheet->setFillColor(...$cut->wire->metal->tint()[1]);
         $this->sheet->SetLineWidth(0.15);
         $this->sheet->ink();
         $this->sheet->Rect($fromX, $y - $high / 2, $toX - $fromX, $high, 'DF');

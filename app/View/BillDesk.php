@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Actions\SupplyBook;
+use App\Exceptions\Refused;
 use App\Models\Bead;
 use App\Models\Lot;
 use App\Models\Making;
@@ -13,9 +14,13 @@ use App\Models\Piece;
 use App\Models\Supply;
 use App\Models\Workshop;
 use App\Support\HandBook;
+use Hebra\Core\Bead\Bead as CoreBead;
+use Hebra\Core\Hand\Noted;
+use Hebra\Core\Plan\Finding;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Price\Bill;
+use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Metal;
 
 /** What a piece takes and what it is to cost, each line visible. */
@@ -32,19 +37,24 @@ final readonly class BillDesk
         $this->bill = Bill::of($this->plan, $workshop->metalPrices(), now()->format('Y-m-d'), $workshop->costing(), $minutes, $this->beadCents(), $from, $this->findingCents());
     }
 
-    /** @return array{float, string} those noted last for as many pieces, else an estimate */
+    /** @return array{float, string} the plan's minutes as this maker's steps go, moved by what was noted for the piece */
     private function minutes(): array
     {
-        /** @var Making|null $last */
-        $last = $this->piece->makings()->whereNotNull('closed_at')->whereNotNull('minutes')->latest('closed_at')->first();
-        if ($last === null) {
-            $pace = HandBook::of($this->workshop)->pace();
-            $foretold = $pace->foretell($this->plan);
-
-            return [round($foretold['about']), $pace->isLearned() ? 'as your steps went so far' : 'an estimate'];
+        $pace = HandBook::of($this->workshop)->pace();
+        $ratios = [];
+        /** @var Making $making */
+        foreach ($this->piece->makings()->whereNotNull('closed_at')->where('minutes', '>', 0)->orderBy('closed_at')->get() as $making) {
+            $ratios[] = $making->minutes / $pace->foretell(Planner::plan($making->document(), $this->workshop->profile()))['about'];
         }
+        $noted = Noted::from($ratios);
+        $minutes = $noted->foretell($pace->foretell($this->plan)['about']);
+        $from = match (true) {
+            $noted->logs > 0 => 'from '.Figures::counted($noted->logs, 'making').' you noted and the plan',
+            $pace->isLearned() => 'as your steps went so far',
+            default => 'an estimate',
+        };
 
-        return [$last->minutes / $last->document()->makes->count * $this->plan->piece->makes->count, 'as you noted it'];
+        return [round($minutes['about']), $from.', most likely '.round($minutes['from']).' to '.round($minutes['to'])];
     }
 
     /** @return array<string, int|null> by the bead's key */
@@ -105,6 +115,40 @@ final readonly class BillDesk
         }
 
         return ['closed' => $last->closed_at?->format('j F Y') ?? '', 'lines' => $lines, 'grossGrams' => $gross / 1000, 'netGrams' => $net / 1000];
+    }
+
+    /** What a gram of it is reckoned at without stock: for the field that waits for the maker's own price. */
+    public function otherwiseE4(Metal $metal): int
+    {
+        foreach ($this->plan->metal as $line) {
+            if ($line->wire->metal === $metal) {
+                return $this->workshop->pricesWithoutStock()->perGramE4($line->wire, now()->format('Y-m-d')) ?? 0;
+            }
+        }
+
+        return 0;
+    }
+
+    /** @throws Refused if the piece has no such bead */
+    public function bead(string $key): CoreBead
+    {
+        foreach ($this->plan->beads as $line) {
+            if ($line->bead->key() === $key) {
+                return $line->bead;
+            }
+        }
+        throw Refused::invalid('of', 'That bead is not in this piece: choose one that is.');
+    }
+
+    /** @throws Refused if the piece takes no such finding */
+    public function finding(string $stock): Finding
+    {
+        foreach ($this->plan->findings as $finding) {
+            if ($finding->stock === $stock) {
+                return $finding;
+            }
+        }
+        throw Refused::invalid('of', 'That finding is not in this piece: choose one that is.');
     }
 
     public function money(int $cents): string

@@ -272,25 +272,15 @@ final class Desk
 
     private function supply(): Supply
     {
-        $held = $paid = $received = [];
+        $held = [];
         foreach ($this->onHand->lots() as $lot) {
-            if ($lot->isPins()) {
-                continue;
-            }
-            $key = $lot->wire()->key();
-            $held[$key] = ($held[$key] ?? 0.0) + $lot->heldMm();
-            if ($lot->price_cents !== null && $lot->receivedMm() > 0) {
-                $paid[$key] = ($paid[$key] ?? 0) + $lot->price_cents;
-                $received[$key] = ($received[$key] ?? 0.0) + $lot->receivedMm();
+            if (! $lot->isPins()) {
+                $key = $lot->wire()->key();
+                $held[$key] = ($held[$key] ?? 0.0) + $lot->heldMm();
             }
         }
 
-        $centsPerMetre = [];
-        foreach ($paid as $key => $cents) {
-            $centsPerMetre[$key] = $cents / $received[$key] * 1000;
-        }
-
-        return new Supply($held, $centsPerMetre);
+        return new Supply($held, $this->workshop->metalPrices(), now()->format('Y-m-d'));
     }
 
     /** @var list<CoreBead>|null */

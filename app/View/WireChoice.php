@@ -119,7 +119,11 @@ final readonly class WireChoice
 
     public function price(WireRow $row): string
     {
-        return $row->cents === null ? '–' : number_format($row->cents / 100, 2, '.', '');
+        return match (true) {
+            $row->cents === null => '–',
+            $row->cents > 0 && $row->cents < 0.5 => 'under 0.01',
+            default => number_format($row->cents / 100, 2, '.', ''),
+        };
     }
 
     /** How good a fitting wire is, in four steps, for the grid. */

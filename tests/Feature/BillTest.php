@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Stockkeeping;
+use App\View\BillDesk;
 use Hebra\Core\Bead\Bead as CoreBead;
+use Hebra\Core\Quantity\LengthUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -34,7 +37,7 @@ final class BillTest extends TestCase
         self::assertSame([5, 35], [$bead->refresh()->owned, $bead->price_cents], 'a count alone leaves the price');
         $making = app(\App\Actions\Bench::class)->begin($piece);
         $this->put("/makings/{$making->ulid}", ['as_it_is' => '1', 'minutes' => '44'])->assertStatus(303);
-        $this->get("/pieces/{$piece->ulid}/bill")->assertSee('0.35 each')->assertSee('0.70')->assertSeeInOrder(['44 min', 'as you noted it']);
+        $this->get("/pieces/{$piece->ulid}/bill")->assertSee('0.35 each')->assertSee('0.70')->assertSee('from 1 making you noted and the plan, most likely');
         $this->put("/beads/{$bead->ulid}", ['owned' => '5', 'price' => 'much'])->assertStatus(422)->assertSee('Price “much” is not an amount');
     }
 
@@ -60,5 +63,35 @@ final class BillTest extends TestCase
         $before = $this->workshop()->refresh()->only(['currency', 'hour_cents', 'overhead_percent', 'margin_percent', 'metal_prices_e4']);
         $this->actingAs($this->maker)->put("/pieces/{$piece->ulid}/bill", $input + self::PRICES)->assertStatus(422)->assertSee($sentence, false);
         self::assertSame($before, $this->workshop()->refresh()->only(array_keys($before)));
+    }
+
+    public function test_what_has_no_price_is_asked_for_where_it_stands(): void
+    {
+        $piece = $this->piece('post-drop');
+        $desk = new BillDesk($piece, $this->workshop());
+        $unpriced = array_values(array_filter($desk->bill->lines, fn ($line): bool => $line->cents === null));
+        self::assertNotSame([], $unpriced);
+        $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/bill")->assertSee('name="price"', false);
+        foreach ($unpriced as $line) {
+            $this->post("/pieces/{$piece->ulid}/bill/price", ['kind' => $line->kind, 'of' => $line->key, 'price' => 'dear'])->assertStatus(422)->assertSee('Price “dear” is not an amount');
+            $this->post("/pieces/{$piece->ulid}/bill/price", ['kind' => $line->kind, 'of' => $line->key, 'price' => '0.40'])->assertStatus(303);
+        }
+        self::assertSame(0, (new BillDesk($piece, $this->workshop()))->bill->unpriced);
+        self::assertSame(0, (int) $this->workshop()->beads()->sum('owned'), 'a price brings nothing into stock');
+        $this->post("/pieces/{$piece->ulid}/bill/price", ['kind' => 'bead', 'of' => 'nothing', 'price' => '1'])->assertStatus(422);
+    }
+
+    /** The wire that is cut from a lot costs what the lot cost: in the choice of wire and in the bill. */
+    public function test_the_lot_sets_the_price_on_every_page(): void
+    {
+        $piece = $this->piece('single-drop');
+        $plan = (new BillDesk($piece, $this->workshop()))->plan;
+        $wire = $plan->metal[0]->wire;
+        app(Stockkeeping::class)->receive($this->workshop(), ['kind' => 'coil', 'metal' => $wire->metal->value, 'size' => $wire->size->code(), 'temper' => $wire->temper->value, 'amount' => '20 g', 'price' => '50'], LengthUnit::Millimetre);
+        $line = (new BillDesk($piece, $this->workshop()))->bill->lines[0];
+        self::assertSame('2.5 a gram, as you paid for it', $line->at);
+        self::assertEqualsWithDelta(250 * $plan->metal[0]->grossGrams(), $line->cents, 0.51);
+        $cents = $this->workshop()->metalPrices()->perGramE4($wire, '2026-11-28');
+        self::assertSame(25_000, $cents);
     }
 }

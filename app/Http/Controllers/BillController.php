@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\SupplyBook;
 use App\Exceptions\Refused;
 use App\Http\Requests\PieceRequest;
 use App\Models\Workshop;
@@ -35,6 +36,21 @@ final class BillController extends Controller
         }
 
         return redirect("/pieces/{$request->piece()->ulid}/bill", 303)->with('said', 'Prices are set, here and for every piece.');
+    }
+
+    /** The price of one bead or finding of the piece, asked where it is missing; it is kept in stock. */
+    public function price(PieceRequest $request, SupplyBook $book): RedirectResponse|Response
+    {
+        $desk = new BillDesk($request->piece(), $this->workshop($request));
+        $of = $this->text($request, 'of');
+        try {
+            $cents = Money::parse($this->text($request, 'price'))->cents();
+            $this->text($request, 'kind') === 'bead' ? $book->priceBead($this->workshop($request), $desk->bead($of), $cents) : $book->priceSupply($this->workshop($request), $desk->finding($of), $cents);
+        } catch (Problem $problem) {
+            return $this->again(view('pieces.bill', ['desk' => $desk, 'problem' => null]), Refused::at("price.{$of}", $problem));
+        }
+
+        return redirect("/pieces/{$request->piece()->ulid}/bill", 303)->with('said', 'Its price is set, here and in stock.');
     }
 
     private function keep(PieceRequest $request, Workshop $workshop): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Stockkeeping;
+use App\Models\Bead;
 use App\Models\Lot;
 use App\Models\Movement;
 use App\Models\SupplyMovement;
@@ -68,10 +69,19 @@ final class StockController extends Controller
     public function lotsCsv(Request $request): Response
     {
         $rows = $this->workshop($request)->lots()->withHeld()->orderBy('id')->get()->map(fn (Lot $lot): array => [
-            $lot->name, $lot->kind, $lot->metal, $lot->size, $lot->temper, round($lot->heldMm(), 1), round($lot->heldMg() / 1000, 3), $lot->isPins() ? $lot->heldPins() : null, $lot->isPins() ? $lot->pinMm() : null, $lot->price_cents === null ? null : $lot->price_cents / 100,
+            $lot->name, $lot->kind, $lot->metal, $lot->size, $lot->temper, round($lot->heldMm(), 1), round($lot->heldMg() / 1000, 3), $lot->isPins() ? $lot->heldPins() : null, $lot->isPins() ? $lot->pinMm() : null, $lot->price_cents === null ? null : $lot->price_cents / 100, $lot->measured_um === null ? null : $lot->measured_um / 1000,
         ])->all();
 
-        return $this->csv('lots', Csv::of(['name', 'kind', 'metal', 'size', 'temper', 'held_mm', 'held_g', 'pins', 'pin_mm', 'price'], array_values($rows)));
+        return $this->csv('lots', Csv::of(['name', 'kind', 'metal', 'size', 'temper', 'held_mm', 'held_g', 'pins', 'pin_mm', 'price', 'measured_mm'], array_values($rows)));
+    }
+
+    public function beadsCsv(Request $request): Response
+    {
+        $rows = $this->workshop($request)->beads()->get()->sortBy('id')->map(fn (Bead $bead): array => [
+            $bead->name, $bead->shape, $bead->width_um / 1000, $bead->length_um / 1000, $bead->hole_um / 1000, $bead->drilling, $bead->material, $bead->colour, $bead->owned, $bead->price_cents === null ? null : $bead->price_cents / 100,
+        ])->all();
+
+        return $this->csv('beads', Csv::of(['name', 'shape', 'width_mm', 'length_mm', 'hole_mm', 'drilling', 'material', 'colour', 'owned', 'price'], array_values($rows)));
     }
 
     public function bookCsv(Request $request): Response

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\BeadImport;
 use App\Actions\LotImport;
 use App\Actions\MovementImport;
 use App\Actions\TableImport;
@@ -16,10 +17,10 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
-/** Lots or movements from a table: looked at with its columns and everything that is wrong, and taken in only then. */
+/** Lots, beads or movements from a table: looked at with its columns and everything that is wrong, and taken in only then. */
 final class TableImportController extends Controller
 {
-    public function __construct(private readonly LotImport $lots, private readonly MovementImport $movements)
+    public function __construct(private readonly LotImport $lots, private readonly MovementImport $movements, private readonly BeadImport $beads)
     {
     }
 
@@ -40,7 +41,7 @@ final class TableImportController extends Controller
         $isTaken = $this->text($request, 'do') === 'take';
         $problems = $isTaken ? $import->take($workshop, $given->table, $given->columns) : $import->problems($workshop, $given->table, $given->columns);
         if ($isTaken && $problems === []) {
-            return redirect($this->of($request) === 'movements' ? '/stock/book' : '/stock', 303)->with('said', Figures::counted(count($given->table->rows), $import->noun()).' taken in.');
+            return redirect(['movements' => '/stock/book', 'beads' => '/stock#beads'][$this->of($request)] ?? '/stock', 303)->with('said', Figures::counted(count($given->table->rows), $import->noun()).' taken in.');
         }
 
         return response(view('stock.import', ['import' => $import, 'of' => $this->of($request), 'given' => $given, 'problems' => $problems, 'problem' => null]), $isTaken ? 422 : 200);
@@ -48,11 +49,17 @@ final class TableImportController extends Controller
 
     private function of(Request $request): string
     {
-        return $this->text($request, 'of') === 'movements' ? 'movements' : 'lots';
+        $of = $this->text($request, 'of');
+
+        return in_array($of, ['movements', 'beads'], true) ? $of : 'lots';
     }
 
     private function import(Request $request): TableImport
     {
-        return $this->of($request) === 'movements' ? $this->movements : $this->lots;
+        return match ($this->of($request)) {
+            'movements' => $this->movements,
+            'beads' => $this->beads,
+            default => $this->lots,
+        };
     }
 }

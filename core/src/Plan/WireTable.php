@@ -120,7 +120,7 @@ final readonly class WireTable
     private function addSize(WireSize $size, array &$rows): void
     {
         [$hole, $margin] = self::tightest($this->duty, $size->diameterMm(), $this->profile);
-        foreach (Temper::cases() as $temper) {
+        foreach ($this->tempers() as $temper) {
             $rows[] = $this->row(new Wire($this->chosen->metal, $size, $temper), $hole, $margin);
         }
     }
@@ -142,6 +142,14 @@ final readonly class WireTable
         return new WireRow($wire, $unfit === null, $unfit ?? $this->why($hole?->bead, $margin, $holds, $effort, $opens, $held), $penalty, self::spring($d, $strength) / $this->referenceSpring, $holds, $effort, $margin, $opens, $grams,
             $centsPerMetre === null ? null : $centsPerMetre * $this->duty->lengthMm / 1000, $held,
             $wire->size->equals($this->chosen->size) && $wire->temper === $this->chosen->temper, $wire->size->equals($this->usual));
+    }
+
+    /** @return list<Temper> those the metal comes in, and the one that is chosen however it came */
+    private function tempers(): array
+    {
+        $tempers = $this->chosen->metal->tempers();
+
+        return in_array($this->chosen->temper, $tempers, true) ? $tempers : [...$tempers, $this->chosen->temper];
     }
 
     private function unfit(Wire $wire, ?Hole $hole, ?float $margin, ?float $opens): ?string

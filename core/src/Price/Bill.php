@@ -40,13 +40,13 @@ final readonly class Bill
         $gross = $net = 0.0;
         foreach ($plan->metal as $metal) {
             [$gross, $net] = [$gross + $metal->grossGrams(), $net + $metal->netGrams()];
-            $at = $prices->perGramE4($metal->wire->metal, $day);
+            $at = $prices->perGramE4($metal->wire, $day);
             $milligrams = (int) round($metal->grossGrams() * 1000);
-            $lines[] = new BillLine('metal', $metal->wire->words(), Figures::grams($metal->grossGrams()), $at === null ? 'no price' : self::e4($at).' a gram, '.$prices->source($metal->wire->metal, $day), $at === null ? null : self::halfUp($milligrams * $at, 100_000));
+            $lines[] = new BillLine('metal', $metal->wire->words(), Figures::grams($metal->grossGrams()), $at === null ? 'no price' : self::e4($at).' a gram, '.$prices->source($metal->wire, $day), $at === null ? null : self::halfUp($milligrams * $at, 100_000));
         }
         foreach ($plan->beads as $bead) {
             $each = $beadCents[$bead->bead->key()] ?? null;
-            $lines[] = new BillLine('bead', $bead->bead->words(), (string) $bead->all, $each === null ? 'no price' : self::cents($each).' each', $each === null ? null : $each * $bead->all);
+            $lines[] = new BillLine('bead', $bead->bead->words(), (string) $bead->all, $each === null ? 'no price' : self::cents($each).' each', $each === null ? null : $each * $bead->all, $bead->bead->key(), 'each');
         }
         foreach ($plan->findings as $finding) {
             // The metal of a head pin stands above.
@@ -74,7 +74,7 @@ final readonly class Bill
             $cents === null => null,
             $finding->isByLength() => self::halfUp($micrometres * $cents, 1_000_000),
             default => $cents * $finding->all,
-        });
+        }, $finding->stock, $finding->isByLength() ? 'a metre' : 'each');
     }
 
     public function totalCents(): int

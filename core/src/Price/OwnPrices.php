@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Price;
 
-use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Wire;
 
 /** The maker's own prices, and another's where there is none. */
 final readonly class OwnPrices implements MetalPrices
@@ -14,13 +14,13 @@ final readonly class OwnPrices implements MetalPrices
     {
     }
 
-    public function perGramE4(Metal $metal, string $day): ?int
+    public function perGramE4(Wire $wire, string $day): ?int
     {
-        return $this->perGramE4[$metal->value] ?? $this->otherwise->perGramE4($metal, $day);
+        return $this->perGramE4[$wire->metal->value] ?? $this->otherwise->perGramE4($wire, $day);
     }
 
-    public function source(Metal $metal, string $day): string
+    public function source(Wire $wire, string $day): string
     {
-        return isset($this->perGramE4[$metal->value]) ? 'your own price' : $this->otherwise->source($metal, $day);
+        return isset($this->perGramE4[$wire->metal->value]) ? 'your own price' : $this->otherwise->source($wire, $day);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Price;
 
 use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Wire;
 
 /**
  * A made-up price table with dates, so that there is something to reckon with before a maker gives their own prices. Not market
@@ -21,14 +22,14 @@ final class SimulatedPrices implements MetalPrices
         '2026-11-01' => ['fine-silver' => 13_800, 'sterling' => 12_950, 'silver-935' => 13_050, 'copper' => 450, 'brass' => 405],
     ];
 
-    public function perGramE4(Metal $metal, string $day): int
+    public function perGramE4(Wire $wire, string $day): int
     {
-        return $this->row($metal, $day)[1];
+        return $this->row($wire->metal, $day)[1];
     }
 
-    public function source(Metal $metal, string $day): string
+    public function source(Wire $wire, string $day): string
     {
-        return "made-up table, as of {$this->row($metal, $day)[0]}";
+        return "made-up table, as of {$this->row($wire->metal, $day)[0]}";
     }
 
     /** @return array{string, int} the last day with a price, and it; before the first day, the first, which has them all */

@@ -38,32 +38,49 @@ final readonly class CsvTable
         }
         $text = (string) preg_replace('/^\xEF\xBB\xBF/', '', $text);
         $text = mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
-        $lines = preg_split('/\R/', trim($text)) ?: [];
-        $first = $lines[0];
+        $text = trim($text);
+        $first = (preg_split('/\R/', $text) ?: [''])[0];
         $counts = [',' => substr_count($first, ','), ';' => substr_count($first, ';'), "\t" => substr_count($first, "\t")];
         arsort($counts);
         $delimiter = (string) array_key_first($counts);
-        $heading = self::cells($first, $delimiter);
-        if (trim($text) === '' || $heading === ['']) {
+        $records = self::records($text, $delimiter);
+        $heading = array_shift($records) ?? [''];
+        if ($text === '' || $heading === ['']) {
             throw Unreadable::empty($field, 'a table with a heading, such as name,metal,size,amount');
         }
-        if (count($heading) > self::MOST_COLUMNS || count($lines) - 1 > self::MOST_LINES) {
-            throw OutOfRange::between($field, (count($lines) - 1).' lines of '.count($heading).' columns', '1', number_format(self::MOST_LINES).' lines of '.self::MOST_COLUMNS.' columns');
+        if (count($heading) > self::MOST_COLUMNS || count($records) > self::MOST_LINES) {
+            throw OutOfRange::between($field, count($records).' lines of '.count($heading).' columns', '1', number_format(self::MOST_LINES).' lines of '.self::MOST_COLUMNS.' columns');
         }
         $rows = [];
-        foreach (array_slice($lines, 1) as $at => $line) {
-            if (trim($line) !== '') {
-                $rows[$at + 2] = array_slice(array_pad(self::cells($line, $delimiter), count($heading), ''), 0, count($heading));
+        foreach ($records as $at => $cells) {
+            if ($cells !== ['']) {
+                $rows[$at + 2] = array_slice(array_pad($cells, count($heading), ''), 0, count($heading));
             }
         }
 
         return new self($delimiter, $heading, $rows);
     }
 
-    /** @return list<string> */
-    private static function cells(string $line, string $delimiter): array
+    /**
+     * A line of the table each; a cell in quotes may hold breaks.
+     *
+     * @return list<list<string>>
+     */
+    private static function records(string $text, string $delimiter): array
     {
-        return array_map(fn (?string $cell): string => trim((string) $cell), str_getcsv($line, $delimiter, '"', ''));
+        $file = fopen('php://temp', 'r+');
+        if ($file === false) {
+            throw new \RuntimeException('No room for a table.');
+        }
+        fwrite($file, (string) preg_replace('/\r\n?/', "\n", $text));
+        rewind($file);
+        $records = [];
+        while (($cells = fgetcsv($file, null, $delimiter, '"', '')) !== false) {
+            $records[] = array_map(fn (?string $cell): string => trim((string) $cell), $cells);
+        }
+        fclose($file);
+
+        return $records;
     }
 
     /**

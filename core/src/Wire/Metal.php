@@ -106,8 +106,53 @@ enum Metal: string
         };
     }
 
+    /**
+     * The tempers its wire is sold in, over all sizes [common practice: price lists of mills, from memory].
+     *
+     * @return non-empty-list<Temper>
+     */
+    public function tempers(): array
+    {
+        return match ($this) {
+            self::FineSilver, self::Niobium, self::Gold24k => [Temper::DeadSoft, Temper::HalfHard],
+            self::Sterling, self::Silver935, self::Copper, self::Brass, self::RedBrass, self::JewellersBronze => Temper::cases(),
+            self::NickelSilver, self::Gold18k, self::Gold14k => [Temper::DeadSoft, Temper::HalfHard, Temper::Hard],
+            self::GoldFilled => [Temper::DeadSoft, Temper::HalfHard, Temper::Spring],
+            self::Aluminium => [Temper::DeadSoft, Temper::HalfHard, Temper::Hard],
+            self::Titanium => [Temper::DeadSoft, Temper::HalfHard],
+            self::Stainless => [Temper::DeadSoft, Temper::HalfHard, Temper::Hard, Temper::Spring],
+        };
+    }
+
+    /**
+     * Its colour as it is drawn on page and paper: edge, body and shine, each red, green, blue.
+     *
+     * @return array{array{int, int, int}, array{int, int, int}, array{int, int, int}}
+     */
+    public function tint(): array
+    {
+        return match ($this) {
+            self::Sterling, self::FineSilver, self::Silver935 => [[91, 95, 102], [185, 190, 198], [246, 248, 250]],
+            self::Copper => [[107, 47, 22], [199, 116, 74], [247, 205, 179]],
+            self::Brass, self::JewellersBronze => [[106, 81, 21], [203, 165, 72], [247, 231, 180]],
+            self::RedBrass => [[109, 64, 28], [199, 140, 85], [245, 217, 184]],
+            self::NickelSilver, self::Stainless, self::Titanium => [[75, 78, 82], [163, 167, 171], [236, 238, 240]],
+            self::Aluminium => [[116, 120, 125], [208, 211, 214], [255, 255, 255]],
+            self::Niobium => [[58, 59, 71], [128, 130, 143], [211, 212, 221]],
+            self::Gold24k, self::Gold18k, self::Gold14k, self::GoldFilled => [[118, 84, 26], [220, 178, 87], [253, 240, 194]],
+        };
+    }
+
+    /** By its own name or its words, in any case: `sterling`, `Sterling Silver`, `SILVER 935`. */
     public static function read(string $text, string $field = 'metal'): self
     {
+        $plain = preg_replace('/[\s_-]+/u', ' ', str_replace("'", '’', mb_strtolower(trim(mb_scrub($text))))) ?? '';
+        foreach (self::cases() as $metal) {
+            if (in_array($plain, [str_replace('-', ' ', $metal->value), str_replace('-', ' ', $metal->words())], true)) {
+                return $metal;
+            }
+        }
+
         return self::tryFrom(mb_strtolower(trim($text)))
             ?? throw \Hebra\Core\Quantity\Unreadable::choice($field, $text, array_column(self::cases(), 'value'));
     }

@@ -10,13 +10,18 @@ use Hebra\Core\Piece\Pattern;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
+use Hebra\Core\Plan\Supply;
 use Hebra\Core\Price\Bill;
 use Hebra\Core\Price\BillLine;
 use Hebra\Core\Price\Costing;
+use Hebra\Core\Price\LotPrices;
 use Hebra\Core\Price\OwnPrices;
 use Hebra\Core\Price\SimulatedPrices;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
 use PHPUnit\Framework\TestCase;
 
 /** What a making costs, in whole cents. */
@@ -25,14 +30,33 @@ final class BillTest extends TestCase
     public function test_prices_stand_from_their_day_on(): void
     {
         $prices = new SimulatedPrices;
-        self::assertSame([12_600, 13_200, 12_950, 12_600], array_map(fn (string $day): ?int => $prices->perGramE4(Metal::Sterling, $day), ['2026-03-01', '2026-07-01', '2026-12-31', '2025-05-05']));
-        self::assertSame('made-up table, as of 2026-01-01', $prices->source(Metal::Brass, '2026-08-01'));
+        self::assertSame([12_600, 13_200, 12_950, 12_600], array_map(fn (string $day): ?int => $prices->perGramE4(self::wire(Metal::Sterling), $day), ['2026-03-01', '2026-07-01', '2026-12-31', '2025-05-05']));
+        self::assertSame('made-up table, as of 2026-01-01', $prices->source(self::wire(Metal::Brass), '2026-08-01'));
         $own = new OwnPrices(['copper' => 777], $prices);
-        self::assertSame([777, 12_950], [$own->perGramE4(Metal::Copper, '2026-11-25'), $own->perGramE4(Metal::Sterling, '2026-11-25')]);
-        self::assertSame('your own price', $own->source(Metal::Copper, '2026-11-25'));
+        self::assertSame([777, 12_950], [$own->perGramE4(self::wire(Metal::Copper), '2026-11-25'), $own->perGramE4(self::wire(Metal::Sterling), '2026-11-25')]);
+        self::assertSame('your own price', $own->source(self::wire(Metal::Copper), '2026-11-25'));
         foreach (Metal::cases() as $metal) {
-            self::assertNotNull($prices->perGramE4($metal, '2026-11-25'), $metal->value);
+            self::assertNotNull($prices->perGramE4(self::wire($metal), '2026-11-25'), $metal->value);
         }
+    }
+
+    private static function wire(Metal $metal, int $awg = 20): Wire
+    {
+        return new Wire($metal, WireSize::awg($awg), Temper::DeadSoft);
+    }
+
+    /** The lot as paid, else the maker's own, else the table: in the bill as in the choice of wire. */
+    public function test_the_same_wire_has_the_same_price_everywhere(): void
+    {
+        $plan = Planner::plan(Patterns::start('single-drop', 'Priced'), new Profile);
+        $wire = $plan->metal[0]->wire;
+        $prices = new LotPrices([$wire->key() => 17_500], new OwnPrices(['sterling' => 15_000], new SimulatedPrices));
+        self::assertSame([17_500, 15_000, 450], [$prices->perGramE4($wire, '2026-11-25'), $prices->perGramE4(self::wire(Metal::Sterling, 12), '2026-11-25'), $prices->perGramE4(self::wire(Metal::Copper), '2026-11-25')]);
+        self::assertSame(['as you paid for it', 'your own price', 'made-up table, as of 2026-11-01'], [$prices->source($wire, '2026-11-25'), $prices->source(self::wire(Metal::Sterling, 12), '2026-11-25'), $prices->source(self::wire(Metal::Copper), '2026-11-25')]);
+        $line = Bill::of($plan, $prices, '2026-11-25', Costing::usual(), 0.0, [], 'noted')->lines[0];
+        self::assertEqualsWithDelta($plan->metal[0]->grossGrams() * 175, $line->cents, 0.51);
+        $supply = new Supply([], $prices, '2026-11-25');
+        self::assertEqualsWithDelta($line->cents / $plan->metal[0]->grossGrams(), $supply->centsPerMetre($wire) / $wire->gramsOf(1000), 1.0);
     }
 
     /**

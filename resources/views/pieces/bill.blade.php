@@ -7,7 +7,10 @@
         <thead><tr><th scope="col">What</th><th scope="col" class="!text-right">How much</th><th scope="col">At</th><th scope="col" class="!text-right">{{ $workshop->currency }}</th></tr></thead>
         <tbody>
         @foreach ($bill->lines as $line)
-            <tr><td>{{ ucfirst($line->words) }}</td><td class="num" data-label="how much">{{ $line->amount }}</td><td class="quiet small" data-label="at">{{ $line->at }}</td><td class="num" data-label="comes to">{{ $line->cents === null ? '–' : \Hebra\Core\Price\Bill::cents($line->cents) }}</td></tr>
+            <tr><td>{{ ucfirst($line->words) }}</td><td class="num" data-label="how much">{{ $line->amount }}</td><td class="quiet small" data-label="at">@if ($line->key !== '' && $line->cents === null)
+                <form class="bar" method="post" action="/pieces/{{ $desk->piece->ulid }}/bill/price">@csrf<input type="hidden" name="kind" value="{{ $line->kind }}"><input type="hidden" name="of" value="{{ $line->key }}"><label class="sr-only" for="price-{{ $loop->index }}">Price of {{ $line->words }}, {{ $line->per }}</label><input class="in !w-24" id="price-{{ $loop->index }}" name="price" placeholder="0.35" autocomplete="off"> <span>{{ $line->per }}</span> <button type="submit" class="tool">set</button></form>
+                <x-problem :for="'price.'.$line->key" :problem="$problem" />
+            @else{{ $line->at }}@endif</td><td class="num" data-label="comes to">{{ $line->cents === null ? '–' : \Hebra\Core\Price\Bill::cents($line->cents) }}</td></tr>
         @endforeach
             <tr><td><strong>Cost</strong></td><td></td><td class="quiet small">sum of the lines</td><td class="num"><strong>{{ \Hebra\Core\Price\Bill::cents($bill->costCents) }}</strong></td></tr>
             <tr><td>Overhead</td><td class="num">{{ $workshop->overhead_percent }} %</td><td class="quiet small">of the cost</td><td class="num">{{ \Hebra\Core\Price\Bill::cents($bill->overheadCents) }}</td></tr>
@@ -17,7 +20,7 @@
     </table>
     </div>
     <p class="mt-2 quiet">Metal: gross <span class="figure">{{ \Hebra\Core\Quantity\Figures::grams($bill->grossGrams) }}</span>, net <span class="figure">{{ \Hebra\Core\Quantity\Figures::grams($bill->netGrams) }}</span>, {{ round(100 * $bill->yield()) }} % of it in the piece.
-        @if ($bill->unpriced > 0){{ ucfirst(\Hebra\Core\Quantity\Figures::counted($bill->unpriced, 'line')) }} without a price count as nothing: beads are priced in the <a href="/stock#beads">tray</a>, findings under <a href="/stock#supplies">Stock</a>.@endif</p>
+        @if ($bill->unpriced > 0){{ ucfirst(\Hebra\Core\Quantity\Figures::counted($bill->unpriced, 'line')) }} without a price count as nothing until you price them above; all prices stand under <a href="/stock#beads">Stock</a>.@endif</p>
     @if (($taken = $desk->taken()) !== null)
         <section class="mt-6" aria-labelledby="taken">
             <h2 id="taken">What the last making took <span class="quiet small font-normal">closed {{ $taken['closed'] }}</span></h2>
@@ -41,7 +44,7 @@
             @foreach ($desk->metals() as $metal)
                 @php($own = $workshop->metal_prices_e4[$metal->value] ?? null)
                 <div class="field"><label for="metal-{{ $metal->value }}">{{ ucfirst($metal->words()) }}, a gram</label>
-                    <input class="in" id="metal-{{ $metal->value }}" name="metal[{{ $metal->value }}]" value="{{ $own === null ? '' : \Hebra\Core\Price\Bill::e4($own) }}" placeholder="{{ \Hebra\Core\Price\Bill::e4($workshop->metalPrices()->perGramE4($metal, now()->format('Y-m-d')) ?? 0) }}" autocomplete="off"><x-problem :for="'metal.'.$metal->value" :problem="$problem" /></div>
+                    <input class="in" id="metal-{{ $metal->value }}" name="metal[{{ $metal->value }}]" value="{{ $own === null ? '' : \Hebra\Core\Price\Bill::e4($own) }}" placeholder="{{ \Hebra\Core\Price\Bill::e4($desk->otherwiseE4($metal)) }}" autocomplete="off"><x-problem :for="'metal.'.$metal->value" :problem="$problem" /></div>
             @endforeach
             <p class="col-span-2 md:col-span-4"><button type="submit" class="do">Set prices</button> <span class="quiet small">Without a price of your own, metal is reckoned from a made-up table that ships with Hebra: it is no market price.</span></p>
         </form>

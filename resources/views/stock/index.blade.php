@@ -1,6 +1,6 @@
 <x-layout title="Stock" here="Stock">
     <div class="flex flex-wrap items-end justify-between gap-4 mt-4"><h1>Stock</h1><span class="bar"><a class="may" href="/cutting">Cutting plan</a><a class="may" href="/stock/book">The metal book</a></span></div>
-    <p class="mt-1 small flex flex-wrap gap-x-4 leading-8"><a href="/stock/import">Lots from a table</a><a href="/stock/import?of=movements">Movements from a table</a><a href="/stock/lots.csv">Lots (CSV)</a><a href="/stock/book.csv">Book (CSV)</a></p>
+    <p class="mt-1 small flex flex-wrap gap-x-4 leading-8"><a href="/stock/import">Lots from a table</a><a href="/stock/import?of=movements">Movements from a table</a><a href="/stock/import?of=beads">Beads from a table</a><a href="/stock/lots.csv">Lots (CSV)</a><a href="/stock/beads.csv">Beads (CSV)</a><a href="/stock/book.csv">Book (CSV)</a></p>
     @if ($low !== [])<p class="banner is-note mt-3">Running low: {{ implode('; ', $low) }}. <span class="quiet small">Wire below {{ $profile->length($workshop->low_um / 1000) }}, set under <a href="/account">Account</a>; beads and findings below the mark you give them.</span></p>@endif
     <div class="scrolls mt-3">
     <table class="ledger stacks">

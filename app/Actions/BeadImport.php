@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Workshop;
+use Hebra\Core\Bead\Bead;
+use Hebra\Core\Bead\BeadShape;
+use Hebra\Core\Bead\Drilling;
+use Hebra\Core\Bead\Material;
+use Hebra\Core\Problem;
+use Hebra\Core\Quantity\Count;
+use Hebra\Core\Quantity\Length;
+use Hebra\Core\Quantity\Money;
+use Hebra\Core\Quantity\Unreadable;
+use Hebra\Core\Stock\CsvTable;
+
+/** Beads of the tray from a table; sizes are millimetres unless they say otherwise. */
+final class BeadImport extends TableImport
+{
+    private const MOST = 1_000_000;
+
+    public function __construct(private readonly SupplyBook $book)
+    {
+    }
+
+    public function columns(): array
+    {
+        return [
+            'shape' => ['Shape', ['form', 'kind']], 'width' => ['Width', ['width mm', 'size', 'size mm', 'diameter', 'mm']], 'length' => ['Length', ['length mm', 'along the hole']], 'hole' => ['Hole', ['hole mm', 'bore']],
+            'name' => ['Name', ['label', 'bead']], 'colour' => ['Colour', ['color']], 'material' => ['Material', ['made of']], 'drilling' => ['Drilling', ['drilled']], 'owned' => ['How many', ['count', 'pieces', 'quantity', 'held']], 'price' => ['Price of one', ['cost', 'paid']],
+        ];
+    }
+
+    public function noun(): string
+    {
+        return 'bead';
+    }
+
+    public function example(): string
+    {
+        return "name;shape;width;hole;colour;owned\nHarbour mist;round;6 mm;1;slate;40";
+    }
+
+    protected function receive(Workshop $workshop, CsvTable $table, array $columns): array
+    {
+        $problems = [];
+        foreach (array_keys($table->rows) as $line) {
+            $cell = fn (string $what): string => $table->at($line, $columns[$what] ?? null);
+            try {
+                $owned = $cell('owned') === '' ? 0 : Count::parse($cell('owned'), 'how many', 0, self::MOST);
+                $this->book->bead($workshop, $this->bead($cell), $owned, $cell('price') === '' ? null : Money::parse($cell('price'))->cents());
+            } catch (Problem $problem) {
+                $problems[$line] = $problem->getMessage();
+            }
+        }
+
+        return $problems;
+    }
+
+    /** @param  callable(string): string  $cell */
+    private function bead(callable $cell): Bead
+    {
+        $shape = BeadShape::tryFrom(mb_strtolower($cell('shape'))) ?? throw Unreadable::choice('shape', $cell('shape'), array_column(BeadShape::cases(), 'value'));
+        $width = Length::parse($cell('width'), 'width')->millimetres();
+        $length = $cell('length') === '' ? $shape->usualLengthMm($width) : Length::parse($cell('length'), 'length')->millimetres();
+        $hole = $cell('hole') === '' ? 1.0 : Length::parse($cell('hole'), 'hole')->millimetres();
+        $drilling = $cell('drilling') === '' ? $shape->usualDrilling() : Drilling::tryFrom(mb_strtolower($cell('drilling'))) ?? throw Unreadable::choice('drilling', $cell('drilling'), array_column(Drilling::cases(), 'value'));
+        $material = $cell('material') === '' ? $shape->usualMaterial() : Material::tryFrom(mb_strtolower($cell('material'))) ?? throw Unreadable::choice('material', $cell('material'), array_column(Material::cases(), 'value'));
+
+        return Bead::of($shape, $length, $width, $hole, $drilling, $material, $cell('colour') === '' ? 'sea' : mb_strtolower($cell('colour')), $cell('name'));
+    }
+}
