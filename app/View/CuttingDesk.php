@@ -14,6 +14,7 @@ use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Problem;
+use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Stock\CutKind;
 use Hebra\Core\Stock\CuttingPlan;
 use Hebra\Core\Stock\CuttingPlanner;
@@ -246,6 +247,20 @@ final class CuttingDesk
         }
 
         return ['lot' => $lot, 'name' => $lot === null ? 'to be bought' : $lot->name, 'lengthMm' => $length, 'remainderMm' => $bar['left'] ?? $leftMm, 'cuts' => $cuts];
+    }
+
+    /**
+     * What became of each millimetre of a length: the cuts, clean ends between them, and what is left come to the whole of it.
+     *
+     * @param  array{lengthMm: float, remainderMm: float, cuts: list<array{count: int, lengthMm: float}>}  $bar
+     */
+    public function account(array $bar): string
+    {
+        $count = array_sum(array_column($bar['cuts'], 'count'));
+        $cutsMm = array_sum(array_map(fn (array $cut): float => $cut['count'] * $cut['lengthMm'], $bar['cuts']));
+        $endsMm = max(0.0, $bar['lengthMm'] - $cutsMm - $bar['remainderMm']);
+
+        return $this->profile->length($bar['lengthMm']).' = '.$this->profile->length($cutsMm).' in '.Figures::counted($count, 'cut').' + '.Figures::mm($endsMm).' trimmed to clean ends + '.$this->profile->length($bar['remainderMm']).' left';
     }
 
     /** @return list<Lot> where a cut could come from instead */

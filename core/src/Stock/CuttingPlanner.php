@@ -22,6 +22,9 @@ final class CuttingPlanner
     /** Nodes of the search over a few pieces. */
     private const FEW_NODES = 500;
 
+    /** How long few cuts are searched before they are worked out state by state. */
+    private const QUICK_NODES = 6_000;
+
     /** How often pieces are cut anew without getting better. */
     private const TRIES = 400;
 
@@ -104,7 +107,7 @@ final class CuttingPlanner
         }
         $isProved = $this->lostMm - $prices->boundMm < 1e-6;
         if ($this->isSmall()) {
-            $isProved = $this->searchWhole($prices) || $isProved;
+            $isProved = $this->proved($prices);
         }
         if (! $isProved) {
             $this->cutAnew($prices, $dive);
@@ -125,7 +128,20 @@ final class CuttingPlanner
 
     private function isSmall(): bool
     {
-        return array_sum($this->problem->counts) <= 14;
+        return array_sum($this->problem->counts) <= CutTable::MOST_CUTS;
+    }
+
+    /** Few cuts are searched, ties minded, as far as that goes quickly; what is not proved by then is worked out state by state. */
+    private function proved(CutPrices $prices): bool
+    {
+        if ($this->searchWhole($prices, self::QUICK_NODES)) {
+            return true;
+        }
+        $table = new CutTable($this->problem, $prices, $this->patience, $this->lostMm + 1e-6);
+        $this->take($table->plan());
+        $this->nodes += $table->nodes;
+
+        return $table->isWhole;
     }
 
     /** What is lost if every cut cost its length, and each piece were touched once: a start for the prices. */
@@ -139,9 +155,9 @@ final class CuttingPlanner
         return 1.2 * $all + 100.0;
     }
 
-    private function searchWhole(CutPrices $prices): bool
+    private function searchWhole(CutPrices $prices, int $mostNodes = PHP_INT_MAX): bool
     {
-        $search = new CutSearch($this->problem, $prices, $this->patience, $this->lostMm);
+        $search = new CutSearch($this->problem, $prices, $this->patience, $this->lostMm, $mostNodes);
         $search->run();
         $this->nodes += $search->nodes;
         if ($search->best !== null) {

@@ -1,8 +1,8 @@
 @php([$profile, $figures] = [$desk->profile, \Hebra\Core\Quantity\Figures::class])
 <x-layout title="Cutting plan" here="Stock">
-    <div class="flex flex-wrap items-end justify-between gap-3 mt-4"><h1>Cutting plan</h1><span class="bar">@if ($desk->pieces->isNotEmpty())<a class="small" href="{{ str_replace('/cutting', '/cutting/plan.csv', $desk->address($desk->pins)) }}">The plan (CSV)</a>@endif<a class="small ml-2" href="/cutting/list">Cut a list of lengths</a></span></div>
+    <div class="flex flex-wrap items-end justify-between gap-3 mt-4"><h1>Cutting plan</h1><span class="bar">@if ($desk->pieces->isNotEmpty())<a class="small" href="{{ str_replace('/cutting', '/cutting/plan.csv', $desk->address($desk->pins)) }}">The plan (CSV)</a>@endif<a class="small ml-2" href="/cutting/list">Cut a list of lengths</a>@if ($desk->pieces->isNotEmpty())<span x-data="leaf"><button type="button" class="tool ml-2 no-print" id="print-plan" x-on:click="print">Print</button></span>@endif</span></div>
     @if ($problem !== null)<p class="banner" role="alert">{{ $problem->getMessage() }}</p>@endif
-    <details class="mt-2" @if ($desk->pieces->isEmpty()) open @endif>
+    <details class="mt-2 no-print" @if ($desk->pieces->isEmpty()) open @endif>
         <summary>{{ $desk->pieces->isEmpty() ? 'Choose what to cut for' : 'For '.$desk->pieces->pluck('name')->implode(', ') }}</summary>
         <form class="mt-2" method="get" action="/cutting">
             <ul class="grid gap-x-6 gap-y-1 sm:grid-cols-2 lg:grid-cols-3">
@@ -19,12 +19,12 @@
         <p class="said mt-3">Everything is cut. What was left over goes back to stock when each making is closed.</p>
     @endif
     @if ($desk->pieces->isNotEmpty() && ! $desk->isDone())
-        <div class="bar mt-3">
+        <div class="bar mt-3 no-print">
             <form method="post" action="{{ str_replace('/cutting', '/cutting/reservations', $desk->address($desk->pins)) }}">@csrf<button type="submit" class="may">{{ $desk->isReserved() ? 'Keep it as it stands now' : 'Keep this wire for them' }}</button></form>
             @if ($desk->isReserved())<form method="post" action="{{ str_replace('/cutting', '/cutting/reservations', $desk->address([])) }}">@csrf @method('delete')<button type="submit" class="word">keep nothing back</button></form><span class="quiet small">Kept for these pieces: no other is planned on that wire.</span>@endif
         </div>
     @endif
-    <div x-data="cutting">
+    <div x-data="cutting" class="prints-plain">
     @foreach ($desk->wires as $at => $wire)
         <section class="mt-6" aria-labelledby="wire-{{ $at }}">
             <h2 id="wire-{{ $at }}">{{ ucfirst($wire['wire']->words()) }}</h2>
@@ -38,7 +38,7 @@
             @endif
             @foreach ($wire['bars'] as $number => $bar)
                 <div class="cut-bar mt-3" data-lot="{{ $bar['lot']?->ulid }}" x-on:dragover="over" x-on:dragleave="out" x-on:drop="drop">
-                    <p class="flex flex-wrap justify-between gap-2"><strong>{{ ucfirst($bar['name']) }}</strong><span class="quiet small figure">{{ $profile->length($bar['lengthMm']) }}, {{ $profile->length($bar['remainderMm']) }} left</span></p>
+                    <p class="flex flex-wrap justify-between gap-2"><strong>{{ ucfirst($bar['name']) }}</strong><span class="quiet small figure">{{ $desk->account($bar) }}</span></p>
                     <svg class="cut-wire metal-{{ $wire['wire']->metal->value }}" width="100%" height="26" viewBox="0 0 1000 26" preserveAspectRatio="none" role="img" aria-label="{{ ucfirst($bar['name']) }}: {{ implode(', ', array_map(fn ($cut) => $cut['count'].' × '.$cut['piece']->name.' '.$cut['cut']->label, $bar['cuts'])) }}, {{ $profile->length($bar['remainderMm']) }} left">
                         @php($scale = 1000 * min(1, max(0.12, $bar['lengthMm'] / $desk->longestMm)))
                         <rect class="rest" x="0" y="8" width="{{ round($scale, 1) }}" height="10"/>
