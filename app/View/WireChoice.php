@@ -69,7 +69,7 @@ final readonly class WireChoice
         foreach ($this->grid() as $size) {
             $unfit = array_filter($size['cells'], fn (WireRow $row): bool => ! $row->fits);
             if (count($unfit) === count($size['cells'])) {
-                $out[] = ['what' => $size['size'], 'why' => $size['cells'][Temper::DeadSoft->value]->why];
+                $out[] = ['what' => $size['size'], 'why' => array_values($size['cells'])[0]->why];
             } else {
                 $open[] = $size['cells'];
             }
@@ -85,10 +85,12 @@ final readonly class WireChoice
         return $out;
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string> those that the metal comes in, or that is chosen */
     public function tempers(): array
     {
-        return ['dead-soft' => 'soft', 'quarter-hard' => '¼ hard', 'half-hard' => '½ hard', 'hard' => 'hard', 'spring' => 'spring'];
+        $known = array_flip(array_map(fn (WireRow $row): string => $row->wire->temper->value, $this->rows));
+
+        return array_intersect_key(['dead-soft' => 'soft', 'quarter-hard' => '¼ hard', 'half-hard' => '½ hard', 'hard' => 'hard', 'spring' => 'spring'], $known);
     }
 
     public function value(WireRow $row): string

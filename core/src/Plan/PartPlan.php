@@ -6,6 +6,7 @@ namespace Hebra\Core\Plan;
 
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bead\HoleFit;
+use Hebra\Core\Piece\ParameterKind;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Technique;
@@ -99,6 +100,18 @@ final readonly class PartPlan
     public function afterMaking(?float $insideMm): Hardness
     {
         return Hardness::afterMaking($this->wire, $insideMm, 2 * $this->profile->schools->straighteningNumbers() + ($this->technique->wants()->isHammered ? $this->profile->schools->hammeringNumbers() : 0.0) + ($this->technique->hammered($this)?->numbersHard() ?? 0.0));
+    }
+
+    /** Where a length that is given comes from: a setting of the part that says just that, else common practice. */
+    public function sourceOf(float $millimetres): string
+    {
+        foreach ($this->technique->parameters() as $parameter) {
+            if ($parameter->kind === ParameterKind::Length && abs($this->part->mm($parameter->key) - $millimetres) < 1e-9) {
+                return 'your setting';
+            }
+        }
+
+        return 'common practice';
     }
 
     public function mark(string $name): string

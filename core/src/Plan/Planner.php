@@ -386,9 +386,9 @@ final class Planner
     {
         $sums = [];
         foreach ($cuts as $cut) {
-            $key = $cut->role.'/'.$cut->wire->key();
+            $key = $cut->wire->key();
             $old = $sums[$key] ?? new Metal($cut->role, $cut->wire, 0.0, 0.0);
-            $sums[$key] = new Metal($cut->role, $cut->wire, $old->grossMm + $cut->grossMm($this->profile->ruler) * $cut->count, $old->netMm + $cut->netMm() * $cut->count);
+            $sums[$key] = new Metal($old->role, $cut->wire, $old->grossMm + $cut->grossMm($this->profile->ruler) * $cut->count, $old->netMm + $cut->netMm() * $cut->count);
         }
 
         return array_values($sums);

@@ -29,7 +29,7 @@ final readonly class Segment
         return new self($this->kind, $this->lengthMm, $this->words, $this->mark, $this->working, Stringing::joined($beads));
     }
 
-    public static function given(SegmentKind $kind, float $lengthMm, string $words, string $mark, string $why, string $source = 'your setting'): self
+    public static function given(SegmentKind $kind, float $lengthMm, string $words, string $mark, string $why, string $source): self
     {
         return new self($kind, $lengthMm, $words, $mark, new Working($words, $why, \Hebra\Core\Quantity\Figures::trim($lengthMm, 3), $lengthMm, 'mm', $source));
     }

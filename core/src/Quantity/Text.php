@@ -38,7 +38,7 @@ final class Text
      */
     public static function number(string $text): ?float
     {
-        $found = preg_match('/^(?<sign>-)?\s*(?:(?<whole>\d{1,9}(?:[.,]\d{1,12})?|[.,]\d{1,12}))?(?:(?<join>[ -]|^)(?<over>\d{1,6})\/(?<under>\d{1,6}))?$/', trim($text), $match, PREG_UNMATCHED_AS_NULL);
+        $found = preg_match('/^(?<sign>-)?\s*(?:(?<whole>\d{1,9}(?:[.,]\d{1,24})?|[.,]\d{1,24}))?(?:(?<join>[ -]|^)(?<over>\d{1,6})\/(?<under>\d{1,6}))?$/', trim($text), $match, PREG_UNMATCHED_AS_NULL);
         if ($found !== 1 || (($match['whole'] ?? null) === null && ($match['over'] ?? null) === null)) {
             return self::bareFraction($text);
         }

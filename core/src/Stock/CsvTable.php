@@ -19,6 +19,9 @@ final readonly class CsvTable
 
     private const MOST_COLUMNS = 40;
 
+    /** Breaks in one cell. */
+    private const MOST_BREAKS = 50;
+
     /**
      * @param  list<string>  $heading
      * @param  array<int, list<string>>  $rows  by line, from 2; as many cells as the heading has
@@ -44,7 +47,8 @@ final readonly class CsvTable
         arsort($counts);
         $delimiter = (string) array_key_first($counts);
         $records = self::records($text, $delimiter);
-        $heading = array_shift($records) ?? [''];
+        $heading = $records[1] ?? [''];
+        unset($records[1]);
         if ($text === '' || $heading === ['']) {
             throw Unreadable::empty($field, 'a table with a heading, such as name,metal,size,amount');
         }
@@ -52,9 +56,9 @@ final readonly class CsvTable
             throw OutOfRange::between($field, count($records).' lines of '.count($heading).' columns', '1', number_format(self::MOST_LINES).' lines of '.self::MOST_COLUMNS.' columns');
         }
         $rows = [];
-        foreach ($records as $at => $cells) {
+        foreach ($records as $line => $cells) {
             if ($cells !== ['']) {
-                $rows[$at + 2] = array_slice(array_pad($cells, count($heading), ''), 0, count($heading));
+                $rows[$line] = array_slice(array_pad($cells, count($heading), ''), 0, count($heading));
             }
         }
 
@@ -62,23 +66,25 @@ final readonly class CsvTable
     }
 
     /**
-     * A line of the table each; a cell in quotes may hold breaks.
+     * The cells of each line, by its number in the text. A cell in quotes may hold breaks; a quote that is never closed is an inch.
      *
-     * @return list<list<string>>
+     * @return array<int, list<string>>
      */
     private static function records(string $text, string $delimiter): array
     {
-        $file = fopen('php://temp', 'r+');
-        if ($file === false) {
-            throw new \RuntimeException('No room for a table.');
-        }
-        fwrite($file, (string) preg_replace('/\r\n?/', "\n", $text));
-        rewind($file);
+        $lines = preg_split('/\R/', $text) ?: [];
         $records = [];
-        while (($cells = fgetcsv($file, null, $delimiter, '"', '')) !== false) {
-            $records[] = array_map(fn (?string $cell): string => trim((string) $cell), $cells);
+        for ($at = 0; $at < count($lines); $at = $next) {
+            $record = $lines[$at];
+            $next = $at + 1;
+            while (substr_count($record, '"') % 2 === 1 && $next < count($lines) && $next - $at <= self::MOST_BREAKS) {
+                $record .= "\n".$lines[$next++];
+            }
+            if (substr_count($record, '"') % 2 === 1) {
+                [$record, $next] = [$lines[$at], $at + 1];
+            }
+            $records[$at + 1] = array_map(fn (?string $cell): string => trim((string) $cell), str_getcsv($record, $delimiter, '"', ''));
         }
-        fclose($file);
 
         return $records;
     }

@@ -30,9 +30,10 @@ final readonly class BeadedCoil
         return new self($mandrelMm, $beadLengthMm, $beadWidthMm, $lengthMm / $beadWidthMm);
     }
 
+    /** What a wire in hand takes: as many whole beads as go on it, and the turns they make. */
     public static function ofWire(float $mandrelMm, float $beadLengthMm, float $beadWidthMm, float $haveMm): self
     {
-        return new self($mandrelMm, $beadLengthMm, $beadWidthMm, $haveMm / Turn::mm($mandrelMm, $beadWidthMm));
+        return self::ofBeads($mandrelMm, $beadLengthMm, $beadWidthMm, (int) floor($haveMm / $beadLengthMm + 1e-9));
     }
 
     public function wireLengthMm(): float

@@ -163,9 +163,9 @@ final class EarWire implements Technique
         $archMm = M_PI * ($arch + $d) / 2;
         $segments = [
             new Segment(SegmentKind::Eye, Loop::lengthMm($eye, $d), 'eye', $part->mark('eye'), Loop::working('eye', $eye, $d)),
-            Segment::given(SegmentKind::Leg, $part->part->mm('front'), 'front', $part->mark('front'), 'front leg, straight'),
+            Segment::given(SegmentKind::Leg, $part->part->mm('front'), 'front', $part->mark('front'), 'front leg, straight', 'your setting'),
             new Segment(SegmentKind::Arch, $archMm, 'over the ear', $part->mark('arch'), new Working('half a turn', 'π(A + d)/2', 'π × ('.Figures::trim($arch).' + '.Figures::trim($d, 3).')/2', $archMm, 'mm', Loop::SOURCE)),
-            Segment::given(SegmentKind::Leg, $part->part->mm('back'), 'back', $part->mark('back'), 'back leg'),
+            Segment::given(SegmentKind::Leg, $part->part->mm('back'), 'back', $part->mark('back'), 'back leg', 'your setting'),
         ];
         $at = 0.0;
         $bends = [];

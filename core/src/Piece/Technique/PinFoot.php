@@ -94,7 +94,7 @@ final readonly class PinFoot
         return match ($this->kind()) {
             'spiral' => $worked($this->spiral()->wireLengthMm(), 'spiral', 'N·π(D + N·d)', Figures::trim($this->spiral()->turns).' × π × ('.Figures::trim($this->insideMm()).' + '.Figures::trim($this->spiral()->turns).' × '.Figures::trim($d, 3).')'),
             'ball' => $worked(2 * $this->part->part->mm('ball') ** 3 / (3 * $d ** 2), 'ball', '2b³/(3d²)', '2 × '.Figures::trim($this->part->part->mm('ball')).'³/(3 × '.Figures::trim($d, 3).'²)'),
-            'paddle' => Segment::given(SegmentKind::Foot, $this->part->part->mm('paddle'), 'paddle', $mark, 'hammered to half its thickness'),
+            'paddle' => Segment::given(SegmentKind::Foot, $this->part->part->mm('paddle'), 'paddle', $mark, 'hammered to half its thickness', 'your setting'),
             default => new Segment(SegmentKind::Foot, Loop::lengthMm($this->insideMm(), $d), 'foot', $mark, Loop::working('foot', $this->insideMm(), $d)),
         };
     }

@@ -34,10 +34,10 @@ final class Stretch
         return $this->add((new Segment($kind, $lengthMm, $words, $this->part->mark($mark), new Working($words, $rule, $numbers, $lengthMm, 'mm', $source)))->carrying($beads));
     }
 
-    /** As the maker has set it. */
+    /** As it is set, or as is common practice. */
     public function given(SegmentKind $kind, float $lengthMm, string $words, string $mark, string $why): self
     {
-        return $this->add(Segment::given($kind, $lengthMm, $words, $this->part->mark($mark), $why));
+        return $this->add(Segment::given($kind, $lengthMm, $words, $this->part->mark($mark), $why, $this->part->sourceOf($lengthMm)));
     }
 
     public function loop(float $insideMm, float $wireMm, string $words, string $mark): self
@@ -68,7 +68,7 @@ final class Stretch
 
     public function cut(string $label, string $role, int $count, string $slot = ''): Cut
     {
-        $segments = $this->segments === [] ? [Segment::given(SegmentKind::Straight, 1.0, 'wire', $this->part->mark('wire'), 'nothing is asked of it yet')] : $this->segments;
+        $segments = $this->segments === [] ? [Segment::given(SegmentKind::Straight, 1.0, 'wire', $this->part->mark('wire'), 'nothing is asked of it yet', 'common practice')] : $this->segments;
         // A bend at the very end is none.
         $bends = array_values(array_filter($this->bends, fn (BendMark $bend): bool => $bend->atMm < $this->at - 1e-9));
 

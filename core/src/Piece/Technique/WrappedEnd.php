@@ -91,7 +91,7 @@ final readonly class WrappedEnd
         if ($loop->tailMm > 0) {
             $segments[] = $this->isPlain()
                 ? Segment::given(SegmentKind::Tail, $loop->tailMm, 'tail', $mark('tail'), 'what the pliers hold while the eye is turned, then trimmed off', 'your school: turn, then trim')
-                : Segment::given(SegmentKind::Tail, $loop->tailMm, 'tail', $mark('tail'), 'what the fingers hold while wrapping, trimmed off');
+                : Segment::given(SegmentKind::Tail, $loop->tailMm, 'tail', $mark('tail'), 'what the fingers hold while wrapping, trimmed off', $this->plan->sourceOf($loop->tailMm));
         }
 
         return $segments;
