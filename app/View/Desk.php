@@ -280,7 +280,10 @@ final class Desk
             }
         }
 
-        return new Supply($held, $this->workshop->metalPrices(), now()->format('Y-m-d'));
+        $prices = $this->workshop->metalPrices();
+        $day = now()->format('Y-m-d');
+
+        return new Supply($held, fn (Wire $wire): ?float => ($e4 = $prices->perGramE4($wire, $day)) === null ? null : $e4 / 100);
     }
 
     /** @var list<CoreBead>|null */

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
-use Hebra\Core\Price\MetalPrices;
+use Closure;
 use Hebra\Core\Wire\Wire;
 
-/** What is at hand and what it costs, by wire: millimetres held, cents a metre. Empty where nothing is booked. */
+/** What is at hand and what it costs, by wire: millimetres held, cents a gram. Empty where nothing is booked. */
 final readonly class Supply
 {
-    /** @param  array<string, float>  $heldMm  by Wire::key() */
-    public function __construct(private array $heldMm = [], private ?MetalPrices $prices = null, private string $day = '')
+    /**
+     * @param  array<string, float>  $heldMm  by Wire::key()
+     * @param  (Closure(Wire): ?float)|null  $centsPerGram
+     */
+    public function __construct(private array $heldMm = [], private ?Closure $centsPerGram = null)
     {
     }
 
@@ -20,11 +23,11 @@ final readonly class Supply
         return $this->heldMm[$wire->key()] ?? 0.0;
     }
 
-    /** From what a gram costs; null where no price is known. */
+    /** Null where no price is known. */
     public function centsPerMetre(Wire $wire): ?float
     {
-        $perGramE4 = $this->prices?->perGramE4($wire, $this->day);
+        $centsPerGram = $this->centsPerGram === null ? null : ($this->centsPerGram)($wire);
 
-        return $perGramE4 === null ? null : $perGramE4 / 100 * $wire->gramsOf(1000);
+        return $centsPerGram === null ? null : $centsPerGram * $wire->gramsOf(1000);
     }
 }

@@ -8,8 +8,6 @@ use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\Supply;
 use Hebra\Core\Plan\WireRow;
 use Hebra\Core\Plan\WireTable;
-use Hebra\Core\Price\LotPrices;
-use Hebra\Core\Price\SimulatedPrices;
 use Hebra\Core\Tests\Piece\Some;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\SizeSystem;
@@ -92,7 +90,7 @@ final class WireTableTest extends TestCase
     public function test_what_is_in_stock_goes_first_among_equals_and_has_its_price(): void
     {
         $key = (new Wire(Metal::Sterling, WireSize::awg(23), Temper::DeadSoft))->key();
-        $row = self::rows('link', supply: new Supply([$key => 5000.0], new LotPrices([$key => 16_000], new SimulatedPrices), '2026-11-25'))['23 AWG dead-soft'];
+        $row = self::rows('link', supply: new Supply([$key => 5000.0], fn (Wire $wire): float => 160.0))['23 AWG dead-soft'];
         self::assertLessThan(self::rows('link')['23 AWG dead-soft']->rank, $row->rank);
         self::assertStringContainsString('enough in stock', $row->why);
         self::assertSame(5000.0, $row->heldMm);

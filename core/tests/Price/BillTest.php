@@ -55,7 +55,7 @@ final class BillTest extends TestCase
         self::assertSame(['as you paid for it', 'your own price', 'made-up table, as of 2026-11-01'], [$prices->source($wire, '2026-11-25'), $prices->source(self::wire(Metal::Sterling, 12), '2026-11-25'), $prices->source(self::wire(Metal::Copper), '2026-11-25')]);
         $line = Bill::of($plan, $prices, '2026-11-25', Costing::usual(), 0.0, [], 'noted')->lines[0];
         self::assertEqualsWithDelta($plan->metal[0]->grossGrams() * 175, $line->cents, 0.51);
-        $supply = new Supply([], $prices, '2026-11-25');
+        $supply = new Supply([], fn (Wire $wire): float => $prices->perGramE4($wire, '2026-11-25') / 100);
         self::assertEqualsWithDelta($line->cents / $plan->metal[0]->grossGrams(), $supply->centsPerMetre($wire) / $wire->gramsOf(1000), 1.0);
     }
 
