@@ -123,7 +123,7 @@ final class DemoSeeder extends Seeder
         $this->at($now, -7, fn () => $this->piece($workshop, 'Low water', [['wrapped-link', ['foam', 'buoy', 'foam']], ['head-pin', ['pebble']]], Makes::batch(6), Metal::Niobium));
         $this->at($now, -6, fn () => $this->piece($workshop, 'Night tide', [['wrapped-link', ['foam']], ['head-pin', ['night']]]));
         $this->at($now, -4, fn () => $this->piece($workshop, 'Mooring line', [['wrapped-link', ['foam', 'sky', 'foam'], 'repeat' => 3]], Makes::pair(), Metal::Copper));
-        $this->at($now, -3, fn () => $this->piece($workshop, 'Driftwood, bought pins', [['wrapped-link', ['sky']], ['head-pin', ['foam', 'driftwood'], ['source' => 'bought', 'pin_length' => 38.0]]]));
+        $this->at($now, -3, fn () => $this->piece($workshop, 'Driftwood, bought pins', [['wrapped-link', ['sky']], ['head-pin', ['foam', 'driftwood'], ['source' => 'bought', 'pin_length' => 50.0]]]));
         $lantern = $this->at($now, -3, fn () => $this->piece($workshop, 'Lantern walk', [['wrapped-link', ['lamp'], ['turned' => true], 'repeat' => 2], ['head-pin', ['lilac', 'lamp', 'lilac']]], null, Metal::GoldFilled));
         $this->at($now, -3, fn () => $this->started($workshop, 'Groyne hoops', new Pattern('', Family::Earring, [['hoop', [['lilac', 3], 'lamp', ['lilac', 3]], ['diameter' => 34.0]]])));
         $this->at($now, -3, fn () => $this->started($workshop, 'Shingle bracelet', new Pattern('', Family::Chain, [['hook'], ['wrapped-link', ['foam', 'lamp', 'foam'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'], ['jump-ring', [], ['inside' => 7.0]]], FitKind::Wrist, groups: ['g1' => 7])));

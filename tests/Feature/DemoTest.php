@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Piece;
+use App\Models\Workshop;
+use App\View\BillDesk;
+use Database\Seeders\DemoSeeder;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Tests\Plan\Properties;
+use Tests\TestCase;
+
+/** The pieces of the demo workshop are held to what every plan is held to. */
+final class DemoTest extends TestCase
+{
+    public function test_what_must_hold_of_every_plan_holds_of_the_demo(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $workshop = Workshop::query()->where('is_demo', true)->firstOrFail();
+        $told = 0;
+        foreach ($workshop->pieces()->get() as $piece) {
+            /** @var Piece $piece */
+            $plan = Planner::plan($piece->document(), $workshop->profile());
+            // One piece shows what a hole too small looks like.
+            self::assertSame([], array_map(fn (Check $check): string => $check->text, array_values(array_filter($plan->checks, fn (Check $check): bool => $check->level === Level::Stop && $check->rule !== 'hole'))), $piece->name);
+            Properties::all($plan, $piece->name);
+            Properties::waysOutLeadOut($plan, $piece->name);
+            $told += Properties::tellsOneSize($plan, $piece->name);
+        }
+        self::assertGreaterThan(0, $told);
+    }
+
+    /** The bill's metal is the plan's, line by line, at one price a wire. */
+    public function test_the_bills_of_the_demo_agree_with_its_plans(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $workshop = Workshop::query()->where('is_demo', true)->firstOrFail();
+        foreach ($workshop->pieces()->get() as $piece) {
+            /** @var Piece $piece */
+            $desk = new BillDesk($piece, $workshop);
+            $metal = array_values(array_filter($desk->bill->lines, fn ($line): bool => $line->kind === 'metal'));
+            self::assertCount(count($desk->plan->metal), $metal);
+            foreach ($desk->plan->metal as $at => $one) {
+                self::assertSame($one->shown()['gross'], $metal[$at]->amount);
+                $perGram = $workshop->metalPrices()->perGramE4($one->wire, now()->format('Y-m-d'));
+                self::assertEqualsWithDelta($one->grossGrams() * $perGram / 100, $metal[$at]->cents, 0.51 + $perGram / 200_000);
+            }
+        }
+    }
+}
