@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Tests\Plan;
+
+use Hebra\Core\Figure\BeadMark;
+use Hebra\Core\Figure\Stroke;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Plan;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Tests\Piece\Everything;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Every pattern and every technique in each of its choices, as it was when it was last looked at: its cuts, what is judged of it, its steps, where every
+ * stroke and bead of its drawing lies. What changes on purpose is looked at on the page and kept anew with HEBRA_KEEP_LIKENESS=1; what changes unseen
+ * fails here.
+ */
+final class LikenessTest extends TestCase
+{
+    private const FILE = __DIR__.'/fixtures/likeness.json';
+
+    public function test_everything_is_as_it_was_last_looked_at(): void
+    {
+        $now = [];
+        foreach ([...iterator_to_array(Everything::patterns()), ...iterator_to_array(Everything::techniques())] as $name => $piece) {
+            $now[$name] = self::likeness(Planner::plan($piece, new Profile));
+        }
+        if (getenv('HEBRA_KEEP_LIKENESS') === '1') {
+            $lines = array_map(fn (string $name, array $one): string => json_encode($name).': '.json_encode($one, JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE), array_keys($now), $now);
+            file_put_contents(self::FILE, "{\n".implode(",\n", $lines)."\n}\n");
+        }
+        $then = json_decode((string) file_get_contents(self::FILE), true, 16, JSON_THROW_ON_ERROR);
+        self::assertSame(array_keys($then), array_keys($now));
+        foreach ($now as $name => $one) {
+            foreach ($one as $what => $value) {
+                self::assertEqualsWithDelta($then[$name][$what], $value, 0.051, "{$name}: its {$what}");
+            }
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function likeness(Plan $plan): array
+    {
+        $figure = $plan->figure();
+        $texts = array_map(fn ($step): string => "{$step->title} {$step->text} {$step->count}", [...$plan->prepare(), ...$plan->steps()]);
+
+        return [
+            'cuts' => array_map(fn (Cut $cut): array => [$cut->label, $cut->count, round($cut->lengthMm(), 2), ...array_map(fn ($bend): float => round($bend->atMm, 2), $cut->bends)], $plan->cuts),
+            'checks' => array_map(fn (Check $check): string => "{$check->level->value} {$check->rule} ".crc32($check->text), $plan->checks),
+            'steps' => [count($texts), crc32(implode("\n", $texts))],
+            'size' => [round($plan->hangsMm(), 2), round($figure->widthMm(), 2), round($figure->heightMm(), 2)],
+            'strokes' => array_map(fn (Stroke $stroke): array => [$stroke->layer, $stroke->mark, ...self::moments($stroke->path)], $figure->strokes),
+            'beads' => array_map(fn (BeadMark $bead): array => [round($bead->xMm, 2), round($bead->topMm, 2)], $figure->beads),
+        ];
+    }
+
+    /**
+     * Where a path lies and how it runs, in two figures: the sum of its numbers, and that sum weighted by place.
+     *
+     * @param  array<mixed>  $path
+     * @return array{float, float}
+     */
+    private static function moments(array $path): array
+    {
+        $sum = $weighted = 0.0;
+        $at = 0;
+        array_walk_recursive($path, function (mixed $value) use (&$sum, &$weighted, &$at): void {
+            if (is_int($value) || is_float($value)) {
+                $sum += $value;
+                $weighted += $value * (1 + $at++ % 7);
+            }
+        });
+
+        return [round($sum, 1), round($weighted, 1)];
+    }
+}
