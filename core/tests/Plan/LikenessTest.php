@@ -6,17 +6,21 @@ namespace Hebra\Core\Tests\Plan;
 
 use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\Stroke;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Techniques;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
+use Hebra\Core\Sum\Input;
+use Hebra\Core\Sum\Sums;
 use Hebra\Core\Tests\Piece\Everything;
 use PHPUnit\Framework\TestCase;
 
 /**
  * Every pattern and every technique in each of its choices, as it was when it was last looked at: its cuts, what is judged of it, its steps, where every
- * stroke and bead of its drawing lies. What changes on purpose is looked at on the page and kept anew with HEBRA_KEEP_LIKENESS=1; what changes unseen
+ * stroke and bead of its drawing lies; and the ranges of every setting and every input of a sum. What changes on purpose is looked at on the page and kept anew with HEBRA_KEEP_LIKENESS=1; what changes unseen
  * fails here.
  */
 final class LikenessTest extends TestCase
@@ -28,6 +32,12 @@ final class LikenessTest extends TestCase
         $now = [];
         foreach ([...iterator_to_array(Everything::patterns()), ...iterator_to_array(Everything::techniques())] as $name => $piece) {
             $now[$name] = self::likeness(Planner::plan($piece, new Profile));
+        }
+        foreach (Techniques::all() as $name => $technique) {
+            $now["settings of {$name}"] = ['settings' => array_map(fn (Parameter $one): array => array_map(fn (mixed $value): mixed => $value instanceof \BackedEnum ? $value->value : $value, get_object_vars($one)), $technique->parameters())];
+        }
+        foreach (Sums::all() as $name => $sum) {
+            $now["inputs of {$name}"] = ['inputs' => array_map(fn (Input $one): array => [$one->key, $one->default, $one->least, $one->most, $one->isOptional], $sum->inputs)];
         }
         if (getenv('HEBRA_KEEP_LIKENESS') === '1') {
             $lines = array_map(fn (string $name, array $one): string => json_encode($name).': '.json_encode($one, JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE), array_keys($now), $now);
