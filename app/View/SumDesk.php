@@ -101,12 +101,29 @@ final readonly class SumDesk
     public function results(): array
     {
         $rows = [];
-        foreach ($this->answer->results ?? [] as $name => $value) {
+        foreach ($this->inOrder($this->answer->results ?? []) as $name => $value) {
             $rows[] = ['name' => str_replace('_', ' ', preg_replace('/_(mm|g|n|mpa)$/', '', $name) ?? $name), 'text' => $this->shown($name, $value),
                 'more' => is_float($value) && str_ends_with($name, '_mm') ? $this->onTheRuler($name, $value) : ''];
         }
 
         return $rows;
+    }
+
+    /**
+     * From a wire in hand the question is how many or how big: that stands first.
+     *
+     * @param  array<string, float|int|bool|string|list<float>|null>  $results
+     * @return array<string, float|int|bool|string|list<float>|null>
+     */
+    private function inOrder(array $results): array
+    {
+        if (! isset($this->filled()['have'])) {
+            return $results;
+        }
+        $asked = array_merge(...array_values(array_filter($this->sum->oneOf, fn (array $group): bool => in_array('have', $group, true))));
+        $first = array_filter($results, fn (string $name): bool => in_array(preg_replace('/_mm$/', '', $name), $asked, true), ARRAY_FILTER_USE_KEY);
+
+        return $first + $results;
     }
 
     /** The same in inches, or on the maker's ruler; what no ruler shows, in decimals. */

@@ -46,6 +46,12 @@ final class SumsPageTest extends TestCase
         $this->get('/sums/hoop?'.http_build_query(['diameter' => '30 mm', 'wire' => '20 awg', 'eye' => '2 mm', 'hook' => '9 mm', 'ask' => $sentence]))->assertOk()->assertDontSee('Not said');
     }
 
+    public function test_from_a_wire_in_hand_what_was_asked_stands_first(): void
+    {
+        $this->actingAs($this->maker)->followingRedirects()->get('/sums?ask='.urlencode('I have 60 cm of 26 gauge left, how many 4 mm beads can I bind on an 18 gauge hoop?'))->assertOk()
+            ->assertSeeInOrder(['is-first', 'beads', '36', 'wire length', '588.86 mm'], false);
+    }
+
     public function test_an_answer_that_comes_in_place_brings_no_second_list_of_what_was_asked(): void
     {
         $this->actingAs($this->maker)->get('/sums/coil?wire=24ga&mandrel=2.5mm&length=3cm')->assertOk();
