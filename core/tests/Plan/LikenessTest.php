@@ -13,9 +13,11 @@ use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
+use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Input;
 use Hebra\Core\Sum\Sums;
 use Hebra\Core\Tests\Piece\Everything;
+use Hebra\Core\Working;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -30,13 +32,21 @@ final class LikenessTest extends TestCase
     public function test_everything_is_as_it_was_last_looked_at(): void
     {
         $now = [];
-        foreach ([...iterator_to_array(Everything::patterns()), ...iterator_to_array(Everything::techniques())] as $name => $piece) {
+        foreach ([...iterator_to_array(Everything::patterns()), ...iterator_to_array(Everything::techniques()), ...iterator_to_array(Everything::changed(40))] as $name => $piece) {
             $now[$name] = self::likeness(Planner::plan($piece, new Profile));
         }
         foreach (Techniques::all() as $name => $technique) {
             $now["settings of {$name}"] = ['settings' => array_map(fn (Parameter $one): array => array_map(fn (mixed $value): mixed => $value instanceof \BackedEnum ? $value->value : $value, get_object_vars($one)), $technique->parameters())];
         }
         foreach (Sums::all() as $name => $sum) {
+            $given = Given::read($sum, $sum->example());
+            $answer = $sum->work($given);
+            $diagram = $sum->figure($given);
+            $now["answer of {$name}"] = [
+                'results' => array_map(fn (mixed $value): mixed => is_float($value) ? sprintf('%.9g', $value) : $value, $answer->results),
+                'working' => array_map(fn (Working $line): string => $line->text(), $answer->working),
+                'drawn' => $diagram === null ? [] : self::moments([$diagram->circles(), $diagram->lines()]),
+            ];
             $now["inputs of {$name}"] = ['inputs' => array_map(fn (Input $one): array => [$one->key, $one->default, $one->least, $one->most, $one->isOptional], $sum->inputs)];
         }
         if (getenv('HEBRA_KEEP_LIKENESS') === '1') {
