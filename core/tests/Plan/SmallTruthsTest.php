@@ -39,6 +39,26 @@ final class SmallTruthsTest extends TestCase
         self::assertGreaterThan(20, $seen);
     }
 
+    /** Nothing is told to be trimmed to a length by whoever has cut it so; a bought pin is. */
+    public function test_no_step_trims_what_is_cut_to_length(): void
+    {
+        $told = 0;
+        foreach (Everything::pieces(60) as $name => $piece) {
+            foreach ([$piece, Everything::bought($piece)] as $one) {
+                foreach (Planner::plan($one, new Profile)->steps() as $step) {
+                    $parts = array_map(fn (string $id) => $one->part(explode('.', $id)[0]), $step->parts);
+                    $isBought = array_filter($parts, fn ($part): bool => $part->technique()->isBought($part)) !== [];
+                    if (preg_match('/\btrim to [\d.]+/i', $step->text) === 1) {
+                        self::assertTrue($isBought, "{$name}: {$step->text}");
+                        $told++;
+                    }
+                    $told += preg_match('/, [\d.]+ mm from the end, and roll/', $step->text);
+                }
+            }
+        }
+        self::assertGreaterThan(5, $told);
+    }
+
     /** A wire stands in the table of metal once, whatever it is used for. */
     public function test_no_wire_stands_twice_in_the_table_of_metal(): void
     {

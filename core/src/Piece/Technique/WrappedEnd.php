@@ -145,11 +145,21 @@ final readonly class WrappedEnd
         [$profile, $schools] = [$this->plan->profile, $this->plan->profile->schools];
         $length = $profile->cutLength($this->loop->loopMm());
         $trimsLast = $schools->is(School::EyeTrim, 'turn-first');
-        $trim = $trimsLast ? '' : "Trim to {$length} beyond the last bead. ";
+        // A cut without a tail is that long already; a bought pin seldom is.
+        $isOver = $this->loop->tailMm > 0 || $this->plan->technique->isBought($this->plan->part);
+        $trim = match (true) {
+            $trimsLast => '',
+            $isOver => "Trim to {$length} beyond the last bead. ",
+            default => "{$length} stand beyond the last bead. ",
+        };
         $roll = match ($schools->choice(School::Eye)) {
             'roll' => "{$trim}Roll the eye from the tip of the wire round {$on} until it closes, and nudge it over the middle.",
             'roll-kick' => "{$trim}Roll the eye from the tip of the wire round {$on}, then kick it back at its foot so that it stands over the middle.",
-            default => ($trimsLast ? 'Bend square where the bare wire starts' : "Bend square where the bare wire starts, trim to {$length} beyond the bend")." and roll the eye round {$on} until its end meets the bend.",
+            default => 'Bend square where the bare wire starts'.match (true) {
+                $trimsLast => '',
+                $isOver => ", trim to {$length} beyond the bend",
+                default => ", {$length} from the end,",
+            }." and roll the eye round {$on} until its end meets the bend.",
         };
 
         return $roll.($trimsLast ? ' Trim what is over where the eye closes.' : '');
