@@ -51,7 +51,7 @@ final class MainJobTest extends BrowserTestCase
         self::eventually(fn (): bool => str_contains($this->text('.stage-panel'), 'above the lowest you want'), 'an ear has its length');
 
         $this->button('See the cuts')->click();
-        $this->seeInside('h2', '6 cuts of 3 wires');
+        $this->seeInside('h2', '6 cuts of 2 wires');
         self::$browser->action()->moveToElement($this->one('.strip [data-mark="p2:top-loop"] .hit'))->perform();
         self::eventually(fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('.drawing .wire.is-lit[data-mark="p2:top-loop"]'))) > 0, 'the same wire lights up in the drawing');
         self::$browser->executeScript('document.querySelector(\'.drawing .wire[data-mark="p3:top-wraps"]\').dispatchEvent(new PointerEvent("pointerover", {bubbles: true}))');

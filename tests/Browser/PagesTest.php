@@ -109,7 +109,7 @@ final class PagesTest extends BrowserTestCase
         $ask->sendKeys(WebDriverKeys::ENTER);
         self::eventually(fn (): bool => str_contains(self::$browser->getCurrentURL(), '/sums/coil?'), 'what is kept has its address');
         $this->visit('/sums');
-        $this->see('coil 24ga, 2.5mm, 3cm');
+        $this->see('coil 24 awg, 2.5mm, 3cm');
         $this->assertQuietConsole();
     }
 

@@ -56,6 +56,8 @@ final class SumsPageTest extends TestCase
     {
         $this->actingAs($this->maker)->get('/sums/coil?wire=24ga&mandrel=2.5mm&length=3cm')->assertOk();
         self::assertSame(1, substr_count((string) $this->get('/sums/coil?wire=24ga&mandrel=2.5mm&length=4cm')->getContent(), 'asked last'));
+        $this->get('/sums/coil?wire=24GA&mandrel=2.5MM&length=4cm')->assertOk();
+        self::assertCount(2, $this->maker->refresh()->recentSums(), 'the same in capitals is the same');
         $this->get('/sums/coil?wire=24ga&mandrel=2.5mm&length=5cm', ['HX-Request' => 'true'])->assertOk()->assertSee('id="answer"', false)->assertDontSee('asked last');
     }
 
