@@ -85,11 +85,11 @@ final class Quantities
         return [
             'metal' => '/(?<![\w-])('.$names(self::METALS + array_flip(array_column(Metal::cases(), 'value'))).')(?![\w-])/u',
             'temper' => '/(?<![\w-])(?<!how )('.$names(self::TEMPERS + array_flip(array_column(Temper::cases(), 'value'))).')(?![\w-])/u',
-            'ring' => '/(?<![\w-])((?:us|american)(?: size)? '.$n.'(?: 1\/2| 1\/4| 3\/4)?|(?:uk|british)(?: size)? [a-z](?: ?\+ ?\d)?(?: 1\/2)?(?![\w])|iso(?: size)? '.$n.'|(?:jp|japanese)(?: size)? '.$n.'|(?:ring )?size '.$n.'(?! ?[mc]m\b)(?! ?(?:awg|swg|ga\b|gauge)))/u',
+            'ring' => '/(?<![\w-])((?:us|american)(?: size)? '.$n.'(?: 1\/2| 1\/4| 3\/4)?|(?:uk|british)(?: size)? [a-z](?: ?\+ ?\d)?(?: 1\/2)?(?![\w])|iso(?: size)? '.$n.'|(?:jp|japanese)(?: size)? '.$n.'|(?:ring )?size [a-z](?![\w])|(?:ring )?size '.$n.'(?! ?[mc]m\b)(?! ?(?:awg|swg|ga\b|gauge)))/u',
             'wires' => '/(?<![\w.])(\d+ ?x ?(?:#? ?\d+ ?(?:awg|swg|gauge|ga)|'.$n.' ?mm)(?: ?,? ?(?:and )?\d+ ?x ?(?:#? ?\d+ ?(?:awg|swg|gauge|ga)|'.$n.' ?mm))*)(?!\w)/u',
             'pattern' => '/(?<![\w@])(\d+@\d+(?:-\d+)?(?: \d+@\d+(?:-\d+)?)*)/u',
             'passes' => '/(?<!\w)([fb]\d+(?:-\d+)?(?: [fb]\d+(?:-\d+)?)+)(?!\w)/u',
-            'gauge' => '/(?<![\w.\/])(# ?\d+|\d+ ?-? ?(?:awg|swg|gauge|ga\.?)(?: awg| swg)?)(?![\w])/u',
+            'gauge' => '/(?<![\w.\/])(# ?\d+|\d+ ?-? ?(?:awg|swg|gauge|ga\.?)(?: awg| swg)?(?![\w])|\d{2}g(?= (?:wire|coil))|\d{2}g$)/u',
             'box' => '/(?<![\w.\/])('.$n.' ?(?:mm)? ?x ?'.$n.' ?mm)(?!\w)/u',
             'mass' => '/(?<![\w.\/])('.$n.' ?-?'.$mass.')(?![\w])/u',
             'length' => '/(?<![\w.\/])('.$n.' ?-?'.$unit.'(?:(?: and)? '.$n.' ?'.$unit.')?)(?![\w])/u',
@@ -114,7 +114,11 @@ final class Quantities
     {
         $plain = strtr($text, ['american' => 'us', 'british' => 'uk', 'japanese' => 'jp', 'ring ' => '', ' size' => '']);
 
-        return preg_match('/^size (.+)$/', $plain, $match) === 1 ? "us {$match[1]}" : $plain;
+        return match (1) {
+            preg_match('/^size ([a-z])$/', $plain, $match) => "uk {$match[1]}",
+            preg_match('/^size (.+)$/', $plain, $match) => "us {$match[1]}",
+            default => $plain,
+        };
     }
 
     private static function units(string $text): string

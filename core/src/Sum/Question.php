@@ -38,7 +38,7 @@ final class Question
         'length' => ['long|in length|(?:of )?coil|length|bracelet|band|chain|strand|necklace|woven|of weave|weave|cuff', 'length|long|length of|for|reach|make|measures?|strand|necklace|of'],
         'mandrel' => ['mandrel|dowel|rod|needle|knitting needle|pen|bit|form|core', 'on|onto|around|round|over|mandrel|mandrel of|on to|inside'],
         'first_mandrel' => ['first mandrel|inner mandrel', 'first on|first mandrel'],
-        'inside' => ['inside|inner|id|inside diameter|(?:plain |simple |wrapped |open )?(?:loops?|eyes?)|(?:jump )?rings?|diameter|across', 'inside|inner diameter|inside diameter|inside of|loops?|eyes?|rings?|id|for|of|at|on'],
+        'inside' => ['hole in the middle|middle|inside|inner|id|inside diameter|(?:plain |simple |wrapped |open )?(?:loops?|eyes?)|(?:jump )?rings?|diameter|across', 'inside|inner diameter|inside diameter|inside of|loops?|eyes?|rings?|id|for|of|at|on|round|around'],
         'beads' => [self::BEADS, 'beads'],
         'bead_length' => [self::BEADS, 'beads|beads of|each bead|beads are|bead|long'],
         'bead_width' => ['wide|across', 'bead width|wide'],
@@ -48,7 +48,7 @@ final class Question
         'wraps' => ['wraps?|times', 'wraps'],
         'wraps_between' => ['wraps? between|turns between|wraps', 'wraps between'],
         'end_coil' => ['(?:turns? |wraps? |coils? )?(?:at|on) (?:each|both|either) ends?|end coils?|turns? of coil', 'end coil|end coils of|ends'],
-        'turns' => ['turns?|rounds?|times around|revolutions?|coils?', 'turns'],
+        'turns' => ['turns?|wraps?|rounds?|times around|revolutions?|coils?', 'turns'],
         'repeats' => ['repeats?|times', 'repeats'],
         'count' => ['(?:jump ?|soldered )?rings?|links?|(?:\w+ )?(?:'.self::BEADS.')', 'rings'],
         'cores' => ['(?:\w+ )?cores?|frames?|base wires?', 'cores'],
@@ -229,27 +229,24 @@ final class Question
         return $speaks;
     }
 
-    /** `50 cm of 20 gauge` where it is asked how many or how big: the wire that is there. */
+    /** `50 cm of 20 gauge`: the wire that is there. */
     private function isInHand(Quantity $quantity, ?Quantity $next): bool
     {
-        return $quantity->kind === 'length' && $quantity->after === 'of' && $next?->kind === 'gauge'
-            && preg_match('/how (?:many|big|large|wide|far|long an?)(?!\w)/u', $this->said->plain) === 1;
+        return $quantity->kind === 'length' && $quantity->after === 'of' && $next?->kind === 'gauge';
     }
 
     /** What is left goes to what the sum cannot do without, in the order of the sentence. */
     private function readByKind(): void
     {
-        foreach ([true, false] as $isWanted) {
-            foreach ($this->sum->inputs as $input) {
-                if (isset($this->given[$input->key]) || $this->isAnswered($input) || $this->isNeeded($input) !== $isWanted || $input->key === 'have') {
-                    continue;
-                }
-                foreach ($this->said->all as $at => $quantity) {
-                    $isBare = $quantity->kind === 'count' && ! in_array($input->kind, [InputKind::Count, InputKind::Number], true);
-                    if (! isset($this->taken[$at]) && ! $isBare && $this->couldBe($input, $quantity, $at) && ($isWanted || $quantity->kind !== 'count')) {
-                        $this->take($input, $at, $this->textFor($input, $quantity));
-                        break;
-                    }
+        foreach ($this->sum->inputs as $input) {
+            if (isset($this->given[$input->key]) || $this->isAnswered($input) || ! $this->isNeeded($input) || $input->key === 'have') {
+                continue;
+            }
+            foreach ($this->said->all as $at => $quantity) {
+                $isBare = $quantity->kind === 'count' && ! in_array($input->kind, [InputKind::Count, InputKind::Number], true);
+                if (! isset($this->taken[$at]) && ! $isBare && $this->couldBe($input, $quantity, $at)) {
+                    $this->take($input, $at, $this->textFor($input, $quantity));
+                    break;
                 }
             }
         }
