@@ -149,6 +149,23 @@ final class EnteringTest extends TestCase
         self::assertSame($names($piece), $names($this->changed($once, ['do' => 'bead.reverse', 'part' => $id])));
     }
 
+    /** A part repeats with the one above: in its group where it has one, else in a new one of both. */
+    public function test_a_part_joins_the_group_of_the_one_above(): void
+    {
+        $piece = Patterns::start('linked-bracelet', 'Joined');
+        $groups = array_column($piece->parts, 'group');
+        $at = array_search('g1', $groups, true);
+        self::assertIsInt($at);
+        $last = $at + count(array_keys($groups, 'g1', true));
+        $joined = $this->changed($piece, ['do' => 'group.join', 'part' => $piece->parts[$last]->id]);
+        self::assertSame('g1', $joined->parts[$last]->group);
+        $apart = $this->changed($joined, ['do' => 'group.leave', 'part' => $piece->parts[$last]->id]);
+        self::assertSame('', $apart->parts[$last]->group);
+        $alone = Patterns::start('single-drop', 'Alone');
+        $both = $this->changed($alone, ['do' => 'group.join', 'part' => $alone->parts[1]->id]);
+        self::assertSame([$alone->nextGroup(), $alone->nextGroup()], array_column(array_slice($both->parts, 0, 2), 'group'));
+    }
+
     public function test_one_word_sets_the_metal_of_every_wire(): void
     {
         foreach (array_keys(Patterns::all()) as $name) {

@@ -10,8 +10,10 @@ use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Techniques;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Inspection;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Point;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Input;
@@ -72,6 +74,7 @@ final class LikenessTest extends TestCase
             'cuts' => array_map(fn (Cut $cut): array => [$cut->label, $cut->count, round($cut->lengthMm(), 2), ...array_map(fn ($bend): float => round($bend->atMm, 2), $cut->bends)], $plan->cuts),
             'checks' => array_map(fn (Check $check): string => "{$check->level->value} {$check->rule} ".crc32($check->text), $plan->checks),
             'steps' => [count($texts), crc32(implode("\n", $texts))],
+            'looks' => array_map(fn (Point $point): string => $point->key.' '.crc32((string) json_encode($point)), Inspection::of($plan)),
             'size' => [round($plan->hangsMm(), 2), round($figure->widthMm(), 2), round($figure->heightMm(), 2)],
             'strokes' => array_map(fn (Stroke $stroke): array => [$stroke->layer, $stroke->mark, ...self::moments($stroke->path)], $figure->strokes),
             'beads' => array_map(fn (BeadMark $bead): array => [round($bead->xMm, 2), round($bead->topMm, 2)], $figure->beads),
