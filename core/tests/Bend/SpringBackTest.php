@@ -59,6 +59,26 @@ final class SpringBackTest extends TestCase
         self::assertEqualsWithDelta(1.0, (new SpringBack(Section::round(0.5), 75_000, 1e-6))->ratio(5.0), 1e-6);
     }
 
+    /** As it begins to yield, at R = E·r/Y, the ratio is nothing and grows without a step: elastic and plastic moments meet there, for every section. */
+    public function test_yielding_begins_without_a_step(): void
+    {
+        foreach ([Section::round(0.8), Section::halfRound(3.0), Section::flat(4.0, 0.6), Section::square(1.2), Section::twistedPair(0.5)] as $section) {
+            $bend = new SpringBack($section, 100_000, 300);
+            [$low, $high] = [0.1, 10_000.0];
+            // The tightest radius from which it springs wholly back.
+            for ($half = 0; $half < 80; $half++) {
+                $middle = ($low + $high) / 2;
+                [$low, $high] = $bend->ratio($middle) > 0.0 ? [$middle, $high] : [$low, $middle];
+            }
+            self::assertLessThan(2_000.0, $high);
+            self::assertEqualsWithDelta(0.0, $bend->ratio($high * 0.999), 0.02);
+            self::assertGreaterThan($bend->ratio($high * 0.9), $bend->ratio($high * 0.7));
+        }
+        // In a round wire the outermost fibre yields first.
+        self::assertSame(0.0, (new SpringBack(Section::round(0.8), 100_000, 300))->ratio(100_000 * 0.4 / 300 * 1.001));
+        self::assertGreaterThan(0.0, (new SpringBack(Section::round(0.8), 100_000, 300))->ratio(100_000 * 0.4 / 300 * 0.99));
+    }
+
     public function test_the_mandrel_ends_at_what_was_wanted(): void
     {
         mt_srand(7);
