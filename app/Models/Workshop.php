@@ -98,7 +98,7 @@ final class Workshop extends Model
     /** What a gram costs, one price everywhere: as paid for the lots in stock, else the maker's own, else the table that ships. */
     public function metalPrices(): MetalPrices
     {
-        return new LotPrices($this->paidPerGramE4(), $this->pricesWithoutStock());
+        return new LotPrices($this->paidPerGramE4(...), $this->pricesWithoutStock());
     }
 
     /** The maker's own prices of metal over the table that ships. */

@@ -45,7 +45,11 @@ final class BillController extends Controller
         $of = $this->text($request, 'of');
         try {
             $cents = Money::parse($this->text($request, 'price'))->cents();
-            $this->text($request, 'kind') === 'bead' ? $book->priceBead($this->workshop($request), $desk->bead($of), $cents) : $book->priceSupply($this->workshop($request), $desk->finding($of), $cents);
+            if ($this->text($request, 'kind') === 'bead') {
+                $book->priceBead($this->workshop($request), $desk->bead($of), $cents);
+            } else {
+                $book->priceSupply($this->workshop($request), $desk->finding($of), $cents);
+            }
         } catch (Problem $problem) {
             return $this->again(view('pieces.bill', ['desk' => $desk, 'problem' => null]), Refused::at("price.{$of}", $problem));
         }

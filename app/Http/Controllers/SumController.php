@@ -135,7 +135,9 @@ final class SumController extends Controller
             return [];
         }
 
-        return $asked->sum->name !== $sum->name ? [] : array_values(array_filter($asked->missing, fn (string $key): bool => ($texts[$key] ?? '') === $asked->inputs[$key]));
+        $isUnsaid = fn (string $key): bool => ($texts[$key] ?? '') === $asked->inputs[$key];
+
+        return $asked->sum->name !== $sum->name ? [] : array_values(array_filter($asked->missing, $isUnsaid));
     }
 
     /** @return array<string, string> what was asked, or the example */

@@ -19,8 +19,6 @@ final readonly class Noted
     /** Minutes of the same work spread by about so much, as a logarithm [memory]. */
     private const SPREAD = 0.3;
 
-    private const WITHIN = 1.2816;
-
     private function __construct(public float $factor, private float $doubt, public int $logs)
     {
     }
@@ -45,6 +43,6 @@ final readonly class Noted
     {
         $about = $planned * $this->factor;
 
-        return ['about' => $about, 'from' => $about * exp(-self::WITHIN * $this->doubt), 'to' => $about * exp(self::WITHIN * $this->doubt)];
+        return ['about' => $about, 'from' => $about * exp(-Pace::WITHIN * $this->doubt), 'to' => $about * exp(Pace::WITHIN * $this->doubt)];
     }
 }

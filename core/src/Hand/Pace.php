@@ -19,7 +19,7 @@ final readonly class Pace
     private const WORTH = 0.25;
 
     /** Four in five makings lie between [published: the normal's 10 and 90 % points]. */
-    private const WITHIN = 1.2816;
+    public const WITHIN = 1.2816;
 
     public const KINDS = ['ready' => 'laying ready', 'cut' => 'cutting', 'form' => 'forming', 'thread' => 'threading', 'hook' => 'hooking on', 'close' => 'closing', 'work' => 'other work', 'inspect' => 'looking over'];
 

@@ -87,7 +87,7 @@ final readonly class Asked
     {
         foreach ($sum->oneOf as $group) {
             if (in_array($input->key, $group, true)) {
-                return $group[0] === $input->key && array_intersect($group, array_keys($given)) === [];
+                return $group[0] === $input->key && ! $sum->isAnswered($input->key, $given);
             }
         }
 

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Hebra\Core\Sum;
 
 use Hebra\Core\Quantity\Unreadable;
-use Hebra\Core\Wire\Metal;
-use Hebra\Core\Wire\Temper;
 
 /**
  * A sum asked in one line, as it comes to mind: `coil 24ga on 2.5mm, 3cm`; `bind 17 beads of 3 mm with 28ga on 18ga`;
@@ -104,8 +102,8 @@ final class Line
     {
         foreach ($this->open() as $input) {
             $words = match ($input->kind) {
-                InputKind::Metal => array_combine(array_map(fn (Metal $metal): string => $metal->words(), Metal::cases()), array_column(Metal::cases(), 'value')) + array_combine(array_column(Metal::cases(), 'value'), array_column(Metal::cases(), 'value')) + ['silver' => 'sterling', 'bronze' => 'jewellers-bronze'],
-                InputKind::Temper => array_combine(array_map(fn (Temper $temper): string => $temper->words(), Temper::cases()), array_column(Temper::cases(), 'value')) + ['soft' => 'dead-soft', 'dead-soft' => 'dead-soft', 'half-hard' => 'half-hard'],
+                InputKind::Metal => Quantities::metals(),
+                InputKind::Temper => Quantities::tempers(),
                 InputKind::Choice => array_combine($input->choices, $input->choices),
                 InputKind::Section => ['half round' => 'half-round', 'half-round' => 'half-round', 'square' => 'square', 'twisted pair' => 'twisted-pair', 'twisted-pair' => 'twisted-pair'],
                 default => [],
@@ -159,7 +157,7 @@ final class Line
             foreach ($this->open() as $input) {
                 $needs = $input->default === null && ! $input->isOptional;
                 $isBare = $input->kind === InputKind::Count || $input->kind === InputKind::Number || $input->kind === InputKind::EndCoil;
-                if ($needs !== $isNeeded || $input->key === 'have' || ($isBare && ! $needs) || $this->isAnswered($input)) {
+                if ($needs !== $isNeeded || $input->key === 'have' || ($isBare && ! $needs) || $this->sum->isAnswered($input->key, $this->given)) {
                     continue;
                 }
                 if (preg_match('/(?<![\w.@\/-])('.self::valueOf($input).')(?![\w@])/u', $this->rest, $match) === 1 && trim($match[1]) !== '') {
@@ -173,18 +171,6 @@ final class Line
                 $this->take($input, $match[0], $match[0]);
             }
         }
-    }
-
-    /** Another of its group has been given. */
-    private function isAnswered(Input $input): bool
-    {
-        foreach ($this->sum->oneOf as $group) {
-            if (in_array($input->key, $group, true) && array_intersect($group, array_keys($this->given)) !== []) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     private static function valueOf(Input $input): string

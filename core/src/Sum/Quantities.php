@@ -16,11 +16,26 @@ final class Quantities
 
     private const MASS = '(?:grams?|g|kilos?|kg|troy ounces?|troy oz|ozt|ounces?|oz|pennyweights?|dwt)';
 
-    private const NUMBERS = ['half a dozen' => '6', 'a dozen' => '12', 'two dozen' => '24', 'a couple of' => '2', 'a pair of' => '2', 'half an' => '1/2', 'half a' => '1/2', 'one and a half' => '1 1/2', 'two and a half' => '2 1/2', 'three' => '3', 'four' => '4', 'five' => '5', 'six' => '6', 'seven' => '7', 'eight' => '8', 'nine' => '9', 'ten' => '10', 'eleven' => '11', 'twelve' => '12', 'fifteen' => '15', 'twenty' => '20', 'thirty' => '30', 'forty' => '40', 'fifty' => '50', 'a hundred' => '100', 'two' => '2', 'one' => '1'];
+    private const NUMBERS = [
+        'half a dozen' => '6', 'a dozen' => '12', 'two dozen' => '24', 'a couple of' => '2', 'a pair of' => '2',
+        'half an' => '1/2', 'half a' => '1/2', 'one and a half' => '1 1/2', 'two and a half' => '2 1/2',
+        'three' => '3', 'four' => '4', 'five' => '5', 'six' => '6', 'seven' => '7', 'eight' => '8', 'nine' => '9',
+        'ten' => '10', 'eleven' => '11', 'twelve' => '12', 'fifteen' => '15', 'twenty' => '20', 'thirty' => '30',
+        'forty' => '40', 'fifty' => '50', 'a hundred' => '100', 'two' => '2', 'one' => '1',
+    ];
 
-    private const METALS = ['sterling silver' => 'sterling', 'sterling' => 'sterling', 'fine silver' => 'fine-silver', 'silver 935' => 'silver-935', '935 silver' => 'silver-935', 'argentium' => 'silver-935', 'silver' => 'sterling', 'copper' => 'copper', 'yellow brass' => 'brass', 'red brass' => 'red-brass', 'brass' => 'brass', 'jewellers bronze' => 'jewellers-bronze', 'jeweler\'s bronze' => 'jewellers-bronze', 'bronze' => 'jewellers-bronze', 'nickel silver' => 'nickel-silver', 'german silver' => 'nickel-silver', 'aluminium' => 'aluminium', 'aluminum' => 'aluminium', 'niobium' => 'niobium', 'titanium' => 'titanium', 'stainless steel' => 'stainless', 'stainless' => 'stainless', 'steel' => 'stainless', 'gold-filled' => 'gold-filled', 'gold filled' => 'gold-filled', '24k gold' => 'gold-24k', '18k gold' => 'gold-18k', '14k gold' => 'gold-14k', '24 carat gold' => 'gold-24k', '18 carat gold' => 'gold-18k', '14 carat gold' => 'gold-14k'];
+    /** Besides its own names and words, what a metal is called. */
+    private const METALS = [
+        'sterling silver' => 'sterling', '935 silver' => 'silver-935', 'silver' => 'sterling', 'brass' => 'brass',
+        'jewellers bronze' => 'jewellers-bronze', 'bronze' => 'jewellers-bronze', 'german silver' => 'nickel-silver',
+        'aluminum' => 'aluminium', 'stainless' => 'stainless', 'steel' => 'stainless', 'gold filled' => 'gold-filled',
+        '18k gold' => 'gold-18k', '14k gold' => 'gold-14k', '24 carat gold' => 'gold-24k', '18 carat gold' => 'gold-18k',
+        '14 carat gold' => 'gold-14k',
+    ];
 
-    private const TEMPERS = ['dead soft' => 'dead-soft', 'dead-soft' => 'dead-soft', 'quarter hard' => 'quarter-hard', 'quarter-hard' => 'quarter-hard', 'half hard' => 'half-hard', 'half-hard' => 'half-hard', 'full hard' => 'hard', 'spring hard' => 'spring', 'spring temper' => 'spring', 'annealed' => 'dead-soft', 'soft' => 'dead-soft', 'hard' => 'hard'];
+    private const TEMPERS = [
+        'full hard' => 'hard', 'spring hard' => 'spring', 'spring temper' => 'spring', 'annealed' => 'dead-soft', 'soft' => 'dead-soft',
+    ];
 
     /** Their length in words: what is looked at before and after a figure. */
     private const NEAR = 42;
@@ -56,6 +71,28 @@ final class Quantities
         return new self($plain, $all);
     }
 
+    /** @return array<string, string> every name a metal goes by, and the metal */
+    public static function metals(): array
+    {
+        $names = [];
+        foreach (Metal::cases() as $metal) {
+            $names[str_replace('’', "'", $metal->words())] = $names[$metal->value] = $metal->value;
+        }
+
+        return self::METALS + $names;
+    }
+
+    /** @return array<string, string> every name a temper goes by, and the temper */
+    public static function tempers(): array
+    {
+        $names = [];
+        foreach (Temper::cases() as $temper) {
+            $names[$temper->words()] = $names[$temper->value] = $temper->value;
+        }
+
+        return self::TEMPERS + $names;
+    }
+
     private static function plain(string $sentence): string
     {
         $signs = ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8', '⅓' => ' 1/3', '⅔' => ' 2/3', '″' => '"', '”' => '"', '“' => '"', '’' => "'", '×' => 'x', '−' => '-', '–' => '-', "\u{00A0}" => ' '];
@@ -83,8 +120,8 @@ final class Quantities
         };
 
         return [
-            'metal' => '/(?<![\w-])('.$names(self::METALS + array_flip(array_column(Metal::cases(), 'value'))).')(?![\w-])/u',
-            'temper' => '/(?<![\w-])(?<!how )('.$names(self::TEMPERS + array_flip(array_column(Temper::cases(), 'value'))).')(?![\w-])/u',
+            'metal' => '/(?<![\w-])('.$names(self::metals()).')(?![\w-])/u',
+            'temper' => '/(?<![\w-])(?<!how )('.$names(self::tempers()).')(?![\w-])/u',
             'ring' => '/(?<![\w-])((?:us|american)(?: size)? '.$n.'(?: 1\/2| 1\/4| 3\/4)?|(?:uk|british)(?: size)? [a-z](?: ?\+ ?\d)?(?: 1\/2)?(?![\w])|iso(?: size)? '.$n.'|(?:jp|japanese)(?: size)? '.$n.'|(?:ring )?size [a-z](?![\w])|(?:ring )?size '.$n.'(?! ?[mc]m\b)(?! ?(?:awg|swg|ga\b|gauge)))/u',
             'wires' => '/(?<![\w.])(\d+ ?x ?(?:#? ?\d+ ?(?:awg|swg|gauge|ga)|'.$n.' ?mm)(?: ?,? ?(?:and )?\d+ ?x ?(?:#? ?\d+ ?(?:awg|swg|gauge|ga)|'.$n.' ?mm))*)(?!\w)/u',
             'pattern' => '/(?<![\w@])(\d+@\d+(?:-\d+)?(?: \d+@\d+(?:-\d+)?)*)/u',
@@ -100,8 +137,8 @@ final class Quantities
     private static function value(string $kind, string $text): string
     {
         return match ($kind) {
-            'metal' => self::METALS[$text] ?? $text,
-            'temper' => self::TEMPERS[$text] ?? $text,
+            'metal' => self::metals()[$text] ?? $text,
+            'temper' => self::tempers()[$text] ?? $text,
             'ring' => self::ring($text),
             'gauge' => (preg_match('/(\d+)/', $text, $match) === 1 ? $match[1] : '').(str_contains($text, 'swg') ? ' swg' : ' awg'),
             'wires' => preg_replace(['/ ?x ?/', '/ ?,? ?(?:and )?(?=\d+x)/', '/gauge|ga\b/'], ['x', ',', 'awg'], $text, -1) ?? $text,

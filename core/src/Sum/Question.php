@@ -31,14 +31,29 @@ final class Question
 
     /** Words right after a figure, and words before it, that say what it is: by input. */
     private const ROLES = [
-        'core' => ['(?:wire )?(?:frame|hoop|core|bangle|ring|form)s?|cores?', 'on|onto|on to|along|around|round|over|frame|frame of|hoop|hoop of|core|cores|cores of|cores are|core is|to'],
+        'core' => [
+            '(?:wire )?(?:frame|hoop|core|bangle|ring|form)s?|cores?',
+            'on|onto|on to|along|around|round|over|frame|frame of|hoop|hoop of|core|cores|cores of|cores are|core is|to',
+        ],
         'wire' => ['(?:\w+ )?wire|weaving|binding|thread', 'with|in|using|with only|wire|wire is|from|out of|of|for'],
         'stem' => ['stem|core', 'on|around|round|over|stem'],
-        'have' => ['(?:of )?(?:\w+ ){0,3}(?:left|remaining|to spare|spare|on hand|in hand|scrap)|piece', 'have|have got|i have|got|only have|left|left with|have only|with only|from|out of|remaining|scrap of|piece of|use up'],
-        'length' => ['long|in length|(?:of )?coil|length|bracelet|band|chain|strand|necklace|woven|of weave|weave|cuff', 'length|long|length of|for|reach|make|measures?|strand|necklace|of'],
-        'mandrel' => ['mandrel|dowel|rod|needle|knitting needle|pen|bit|form|core', 'on|onto|around|round|over|mandrel|mandrel of|on to|inside'],
+        'have' => [
+            '(?:of )?(?:\w+ ){0,3}(?:left|remaining|to spare|spare|on hand|in hand|scrap)|piece',
+            'have|have got|i have|got|only have|left|left with|have only|with only|from|out of|remaining|scrap of|piece of|use up',
+        ],
+        'length' => [
+            'long|in length|(?:of )?coil|length|bracelet|band|chain|strand|necklace|woven|of weave|weave|cuff',
+            'length|long|length of|for|reach|make|measures?|strand|necklace|of',
+        ],
+        'mandrel' => [
+            'mandrel|dowel|rod|needle|knitting needle|pen|bit|form|core',
+            'on|onto|around|round|over|mandrel|mandrel of|on to|inside',
+        ],
         'first_mandrel' => ['first mandrel|inner mandrel', 'first on|first mandrel'],
-        'inside' => ['hole in the middle|middle|inside|inner|id|inside diameter|(?:plain |simple |wrapped |open )?(?:loops?|eyes?)|(?:jump )?rings?|diameter|across', 'inside|inner diameter|inside diameter|inside of|loops?|eyes?|rings?|id|for|of|at|on|round|around'],
+        'inside' => [
+            'hole in the middle|middle|inside|inner|id|inside diameter|(?:plain |simple |wrapped |open )?(?:loops?|eyes?)|(?:jump )?rings?|diameter|across',
+            'inside|inner diameter|inside diameter|inside of|loops?|eyes?|rings?|id|for|of|at|on|round|around',
+        ],
         'beads' => [self::BEADS, 'beads'],
         'bead_length' => [self::BEADS, 'beads|beads of|each bead|beads are|bead|long'],
         'bead_width' => ['wide|across', 'bead width|wide'],
@@ -47,7 +62,10 @@ final class Question
         'stack' => [self::BEADS.'|of beads|stack', 'beads|stack|stack of|bead'],
         'wraps' => ['wraps?|times', 'wraps'],
         'wraps_between' => ['wraps? between|turns between|wraps', 'wraps between'],
-        'end_coil' => ['(?:turns? |wraps? |coils? )?(?:at|on) (?:each|both|either) ends?|end coils?|turns? of coil', 'end coil|end coils of|ends'],
+        'end_coil' => [
+            '(?:turns? |wraps? |coils? )?(?:at|on) (?:each|both|either) ends?|end coils?|turns? of coil',
+            'end coil|end coils of|ends',
+        ],
         'turns' => ['turns?|wraps?|rounds?|times around|revolutions?|coils?', 'turns'],
         'repeats' => ['repeats?|times', 'repeats'],
         'count' => ['(?:jump ?|soldered )?rings?|links?|(?:\w+ )?(?:'.self::BEADS.')', 'rings'],
@@ -56,9 +74,15 @@ final class Question
         'loops' => ['loops?|coils?|times around', 'loops'],
         'hole' => ['(?:\w+ )?holes?|deep|through', 'hole|hole of|holes of|hole is|holes are|through|in'],
         'hole_length' => ['holes?|deep|long hole|bead', 'hole|through|bead'],
-        'rim' => ['(?:a)?round|rim|in circumference|circumference|frame|hoop|ring', 'rim|rim of|round|around|frame|inside|in'],
+        'rim' => [
+            '(?:a)?round|rim|in circumference|circumference|frame|hoop|ring',
+            'rim|rim of|round|around|frame|inside|in',
+        ],
         'bail' => ['bail', 'bail|bail of'],
-        'diameter' => ['(?:\w+ )?hoops?|across|diameter|wide|in diameter', 'diameter|hoops? of|hoop|diameter of|across'],
+        'diameter' => [
+            '(?:\w+ )?hoops?|across|diameter|wide|in diameter',
+            'diameter|hoops? of|hoop|diameter of|across',
+        ],
         'hook' => ['hook|catch', 'hook|hook of'],
         'eye' => ['eye|loop', 'eye|eye of|loop of|loop'],
         'ends' => ['(?:for|at|on|off) (?:the |both |each )?ends?|ends|overlap', 'ends|ends of|overlap of'],
@@ -72,12 +96,18 @@ final class Question
         'gap' => ['gap|opening', 'gap|gap of|opening of'],
         'ease' => ['ease|slack|loose', 'ease|ease of'],
         'thickness' => ['thick|(?:\w+ )?(?:wire|sheet|band)', 'to|thickness|thick|in|of|from|with'],
-        'hammered_to' => ['thick', '(?:hammer|flatten|planish|plannish)(?:ed)?(?: it| them)?(?: flat| down)? to|down to|hammered'],
+        'hammered_to' => [
+            'thick',
+            '(?:hammer|flatten|planish|plannish)(?:ed)?(?: it| them)?(?: flat| down)? to|down to|hammered',
+        ],
         'thinned_to' => ['thick', 'to|down to'],
         'thinned_from' => ['thick', 'from'],
         'width' => ['wide', 'width|wide'],
         'coil' => ['(?:diameter )?coils?|diameter|across', 'coil|coil of|diameter'],
-        'size' => ['(?:\w+ )?(?:square|triangle|drop|circle|frame|side|sides|across|wide)', 'side|sides|size|square|triangle|frame'],
+        'size' => [
+            '(?:\w+ )?(?:square|triangle|drop|circle|frame|side|sides|across|wide)',
+            'side|sides|size|square|triangle|frame',
+        ],
         'gaps' => ['gaps?', 'gaps'],
         'turn_back' => ['turned back|(?:for|at) (?:each|both) ends?|crimps?', 'turn back'],
         'overlap' => ['overlap', 'overlap|overlap of'],
@@ -163,7 +193,7 @@ final class Question
                 $this->given[$input->key] = $choice;
             }
         }
-        if (preg_match('/half[- ]round|square wire|twisted/', $this->said->plain, $match) === 1 && $this->input('section') !== null) {
+        if (preg_match('/half[- ]round|square wire|twisted/', $this->said->plain, $match) === 1 && $this->sum->input('section') !== null) {
             $this->given['section'] = ['half' => 'half-round', 'squa' => 'square', 'twis' => 'twisted-pair'][substr($match[0], 0, 4)];
         }
     }
@@ -197,7 +227,7 @@ final class Question
         usort($pairs, fn (array $a, array $b): int => [$b[0], $a[1]] <=> [$a[0], $b[1]]);
         foreach ($pairs as [, $place, $at]) {
             $input = $this->sum->inputs[$place];
-            if (! isset($this->given[$input->key]) && ! isset($this->taken[$at]) && ! $this->isAnswered($input)) {
+            if (! isset($this->given[$input->key]) && ! isset($this->taken[$at]) && ! $this->sum->isAnswered($input->key, $this->given)) {
                 $this->take($input, $at, $this->textFor($input, $this->said->all[$at]));
             }
         }
@@ -239,7 +269,7 @@ final class Question
     private function readByKind(): void
     {
         foreach ($this->sum->inputs as $input) {
-            if (isset($this->given[$input->key]) || $this->isAnswered($input) || ! $this->isNeeded($input) || $input->key === 'have') {
+            if (isset($this->given[$input->key]) || $this->sum->isAnswered($input->key, $this->given) || ! (($input->default === null && ! $input->isOptional) || $this->sum->isAlternative($input->key)) || $input->key === 'have') {
                 continue;
             }
             foreach ($this->said->all as $at => $quantity) {
@@ -252,8 +282,8 @@ final class Question
         }
         $this->readBareGauge();
         // One wire in hand, and nothing else to begin from.
-        $have = $this->input('have');
-        if ($have === null || isset($this->given['have']) || $this->isAnswered($have)) {
+        $have = $this->sum->input('have');
+        if ($have === null || isset($this->given['have']) || $this->sum->isAnswered($have->key, $this->given)) {
             return;
         }
         foreach ($this->said->all as $at => $quantity) {
@@ -278,17 +308,10 @@ final class Question
         }
     }
 
-    private function isNeeded(Input $input): bool
-    {
-        $isOne = array_filter($this->sum->oneOf, fn (array $group): bool => in_array($input->key, $group, true)) !== [];
-
-        return ($input->default === null && ! $input->isOptional) || $isOne;
-    }
-
     /** Wires that share a hole: `three 28 gauge wires`, `24 gauge twice`, `two of 24 gauge and one of 20`. */
     private function readWires(): void
     {
-        if ($this->input('wires') === null || isset($this->given['wires'])) {
+        if ($this->sum->input('wires') === null || isset($this->given['wires'])) {
             return;
         }
         $terms = [];
@@ -327,11 +350,11 @@ final class Question
     /** Things that are more than one figure: a bead in one line, a finger measured round. */
     private function readWhole(): void
     {
-        $bead = $this->input('bead');
+        $bead = $this->sum->input('bead');
         if ($bead !== null && $bead->kind === InputKind::Pattern && ! isset($this->given['bead'])) {
             $this->readBead($bead);
         }
-        $ring = $this->input('size');
+        $ring = $this->sum->input('size');
         if ($ring === null || $ring->kind !== InputKind::Ring || isset($this->given['size'])) {
             return;
         }
@@ -406,34 +429,12 @@ final class Question
         if ($quantity->kind !== 'box' || preg_match('/^(.+?) ?(?:mm)? ?x ?(.+)$/', $quantity->text, $match) !== 1) {
             return $quantity->text;
         }
-        $width = $this->input('bead_width');
+        $width = $this->sum->input('bead_width');
         if ($width !== null) {
             $this->given['bead_width'] ??= $match[1].' mm';
         }
 
         return $match[2];
-    }
-
-    private function isAnswered(Input $input): bool
-    {
-        foreach ($this->sum->oneOf as $group) {
-            if (in_array($input->key, $group, true) && array_intersect($group, array_keys($this->given)) !== []) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    private function input(string $key): ?Input
-    {
-        foreach ($this->sum->inputs as $input) {
-            if ($input->key === $key) {
-                return $input;
-            }
-        }
-
-        return null;
     }
 
     private function take(Input $input, int $at, string $text): void

@@ -57,6 +57,33 @@ final readonly class Sum
     }
 
     /** Whether an input is one of several of which another may be given. */
+    public function input(string $key): ?Input
+    {
+        foreach ($this->inputs as $input) {
+            if ($input->key === $key) {
+                return $input;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Whether another of those that answer for each other is given, or it itself.
+     *
+     * @param  array<string, string>  $given
+     */
+    public function isAnswered(string $key, array $given): bool
+    {
+        foreach ($this->oneOf as $group) {
+            if (in_array($key, $group, true) && array_intersect($group, array_keys($given)) !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function isAlternative(string $key): bool
     {
         foreach ($this->oneOf as $group) {

@@ -50,7 +50,7 @@ final class BillTest extends TestCase
     {
         $plan = Planner::plan(Patterns::start('single-drop', 'Priced'), new Profile);
         $wire = $plan->metal[0]->wire;
-        $prices = new LotPrices([$wire->key() => 17_500], new OwnPrices(['sterling' => 15_000], new SimulatedPrices));
+        $prices = new LotPrices(fn (): array => [$wire->key() => 17_500], new OwnPrices(['sterling' => 15_000], new SimulatedPrices));
         self::assertSame([17_500, 15_000, 450], [$prices->perGramE4($wire, '2026-11-25'), $prices->perGramE4(self::wire(Metal::Sterling, 12), '2026-11-25'), $prices->perGramE4(self::wire(Metal::Copper), '2026-11-25')]);
         self::assertSame(['as you paid for it', 'your own price', 'made-up table, as of 2026-11-01'], [$prices->source($wire, '2026-11-25'), $prices->source(self::wire(Metal::Sterling, 12), '2026-11-25'), $prices->source(self::wire(Metal::Copper), '2026-11-25')]);
         $line = Bill::of($plan, $prices, '2026-11-25', Costing::usual(), 0.0, [], 'noted')->lines[0];

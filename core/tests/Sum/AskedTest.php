@@ -7,6 +7,10 @@ namespace Hebra\Core\Tests\Sum;
 use Hebra\Core\Problem;
 use Hebra\Core\Sum\Asked;
 use Hebra\Core\Sum\Given;
+use Hebra\Core\Sum\Intents;
+use Hebra\Core\Sum\Question;
+use Hebra\Core\Sum\Sum;
+use Hebra\Core\Sum\Sums;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -39,6 +43,22 @@ final class AskedTest extends TestCase
     public function test_there_are_a_hundred_and_fifty(): void
     {
         self::assertGreaterThanOrEqual(150, count(self::sentences()));
+    }
+
+    /** Each sum is asked for by some sentence; what speaks for a sum or an input names one that there is. */
+    public function test_words_speak_for_what_there_is(): void
+    {
+        $asked = array_unique(array_map(fn (array $row): string => $row[0]['sum'], array_values(self::sentences())));
+        self::assertSame([], array_diff(array_keys(Sums::all()), $asked));
+        $kinds = ['metal', 'temper', 'ring', 'wires', 'pattern', 'passes', 'gauge', 'box', 'mass', 'length', 'count'];
+        $intents = new \ReflectionClass(Intents::class);
+        self::assertEqualsCanonicalizing(array_keys(Sums::all()), array_keys($intents->getConstant('WORDS')));
+        foreach ($intents->getConstant('FIGURES') as $name => $figures) {
+            self::assertArrayHasKey($name, Sums::all());
+            self::assertSame([], array_diff(array_keys($figures), $kinds), $name);
+        }
+        $keys = array_merge(...array_values(array_map(fn (Sum $sum): array => array_column($sum->inputs, 'key'), Sums::all())));
+        self::assertSame([], array_diff(array_keys((new \ReflectionClass(Question::class))->getConstant('ROLES')), $keys));
     }
 
     /** Capitals, stops and small words change nothing. */

@@ -26,20 +26,30 @@ final readonly class MoveBead implements Change
 
             return $piece->withPart($part->withBeads($runs));
         }
+        $index = $this->next($piece);
+        if ($index === null) {
+            return $piece;
+        }
+        $other = $piece->parts[$index];
+        $theirs = $this->by > 0 ? [$run, ...$other->beads] : [...$other->beads, $run];
+        $parts = $piece->parts;
+        $parts[$piece->indexOf($this->part)] = $part->withBeads(Runs::joined($runs));
+        $parts[$index] = $other->withBeads(Runs::joined($theirs));
+
+        return $piece->withParts(array_values($parts));
+    }
+
+    /** The next part in its way that takes beads. */
+    private function next(Piece $piece): ?int
+    {
         $step = $this->by <=> 0;
         for ($index = $piece->indexOf($this->part) + $step; isset($piece->parts[$index]); $index += $step) {
-            $other = $piece->parts[$index];
-            if ($other->technique()->takesBeads()) {
-                $theirs = $step > 0 ? [$run, ...$other->beads] : [...$other->beads, $run];
-                $parts = $piece->parts;
-                $parts[$piece->indexOf($this->part)] = $part->withBeads(Runs::joined($runs));
-                $parts[$index] = $other->withBeads(Runs::joined($theirs));
-
-                return $piece->withParts(array_values($parts));
+            if ($piece->parts[$index]->technique()->takesBeads()) {
+                return $index;
             }
         }
 
-        return $piece;
+        return null;
     }
 
     /**
@@ -54,13 +64,11 @@ final readonly class MoveBead implements Change
         if ($to >= 0 && $to < count($before->part($this->part)->beads)) {
             return [$this->part, min($to, $runs - 1)];
         }
-        $step = $this->by <=> 0;
-        for ($index = $before->indexOf($this->part) + $step; isset($before->parts[$index]); $index += $step) {
-            if ($before->parts[$index]->technique()->takesBeads()) {
-                $id = $before->parts[$index]->id;
+        $index = $this->next($before);
+        if ($index !== null) {
+            $id = $before->parts[$index]->id;
 
-                return [$id, $step > 0 ? 0 : count($after->part($id)->beads) - 1];
-            }
+            return [$id, $this->by > 0 ? 0 : count($after->part($id)->beads) - 1];
         }
 
         return [$this->part, $this->at];
