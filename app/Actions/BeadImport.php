@@ -12,7 +12,7 @@ use Hebra\Core\Bead\Material;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Length;
-use Hebra\Core\Quantity\Money;
+use Hebra\Core\Quantity\UnitPrice;
 use Hebra\Core\Quantity\Unreadable;
 use Hebra\Core\Stock\CsvTable;
 
@@ -50,7 +50,7 @@ final class BeadImport extends TableImport
             $cell = fn (string $what): string => $table->at($line, $columns[$what] ?? null);
             try {
                 $owned = $cell('owned') === '' ? 0 : Count::parse($cell('owned'), 'how many', 0, self::MOST);
-                $this->book->bead($workshop, $this->bead($cell), $owned, $cell('price') === '' ? null : Money::parse($cell('price'))->cents());
+                $this->book->bead($workshop, $this->bead($cell), $owned, $cell('price') === '' ? null : UnitPrice::parse($cell('price')));
             } catch (Problem $problem) {
                 $problems[$line] = $problem->getMessage();
             }

@@ -14,7 +14,7 @@ use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Plan\Finding;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Profile;
-use Hebra\Core\Quantity\Money;
+use Hebra\Core\Quantity\UnitPrice;
 use Hebra\Core\Quantity\Unreadable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -45,10 +45,10 @@ final class SupplyBook
         });
     }
 
-    public function bead(Workshop $workshop, CoreBead $bead, int $count, ?int $priceCents = null): Bead
+    public function bead(Workshop $workshop, CoreBead $bead, int $count, ?UnitPrice $price = null): Bead
     {
-        return DB::transaction(function () use ($workshop, $bead, $count, $priceCents): Bead {
-            $own = Bead::query()->create([...Bead::columns($bead), 'workshop_id' => $workshop->id, 'price_cents' => $priceCents]);
+        return DB::transaction(function () use ($workshop, $bead, $count, $price): Bead {
+            $own = Bead::query()->create([...Bead::columns($bead), 'workshop_id' => $workshop->id, 'price_e4' => $price?->e4()]);
             $this->enter($workshop, 'received', [new SupplyLine($own, $count, 'received '.$bead->words())]);
 
             return $own->refresh();
@@ -56,18 +56,18 @@ final class SupplyBook
     }
 
     /** What one of a bead costs; a bead that is not in the tray yet comes into it. */
-    public function priceBead(Workshop $workshop, CoreBead $bead, int $cents): void
+    public function priceBead(Workshop $workshop, CoreBead $bead, UnitPrice $price): void
     {
         $own = $workshop->beads()->get()->first(fn (Bead $one): bool => $one->core()->key() === $bead->key());
-        $own === null ? $this->bead($workshop, $bead, 0, $cents) : $own->forceFill(['price_cents' => $cents])->save();
+        $own === null ? $this->bead($workshop, $bead, 0, $price) : $own->forceFill(['price_e4' => $price->e4()])->save();
     }
 
     /** What one of a finding costs, or a metre; what is not on the list yet comes onto it. */
-    public function priceSupply(Workshop $workshop, Finding $finding, int $cents): void
+    public function priceSupply(Workshop $workshop, Finding $finding, UnitPrice $price): void
     {
         $own = $workshop->supplies()->get()->first(fn (Supply $supply): bool => self::is($supply, $finding->stock) && $supply->isByLength() === $finding->isByLength());
         $own ??= new Supply(['workshop_id' => $workshop->id, 'kind' => self::kindOf($finding), 'name' => $finding->stock]);
-        $own->forceFill(['price_cents' => $cents])->save();
+        $own->forceFill(['price_e4' => $price->e4()])->save();
     }
 
     private static function kindOf(Finding $finding): string
@@ -99,10 +99,10 @@ final class SupplyBook
         $known === null || $known->kind === $kind || throw Refused::invalid('name', "“{$name}” is already kept as ".Supply::KINDS[$known->kind].': choose that, or another name.');
         $supply = $known ?? new Supply(['workshop_id' => $workshop->id, 'kind' => $kind, 'name' => $name]);
         $amount = $supply->read($input['amount'] ?? '', 'amount', $profile);
-        foreach (['price' => 'price_cents', 'low' => 'low_at'] as $field => $column) {
+        foreach (['price' => 'price_e4', 'low' => 'low_at'] as $field => $column) {
             $text = trim($input[$field] ?? '');
             if ($text !== '') {
-                $supply->{$column} = $field === 'price' ? Money::parse($text)->cents() : $supply->read($text, 'low', $profile);
+                $supply->{$column} = $field === 'price' ? UnitPrice::parse($text)->e4() : $supply->read($text, 'low', $profile);
             }
         }
 

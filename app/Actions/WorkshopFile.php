@@ -29,15 +29,15 @@ final class WorkshopFile
     /** Some three hundred photos, and all the rest. */
     public const MOST_BYTES = 100_000_000;
 
-    private const VERSION = 3;
+    private const VERSION = 4;
 
     private const WORKSHOP = ['name', 'ruler', 'sizes', 'clearance_um', 'keep_um', 'shortcuts', 'schools', 'strengths', 'currency', 'hour_cents', 'overhead_percent', 'margin_percent', 'metal_prices_e4', 'packing_cents', 'low_um', 'hand_on'];
 
     /** Tables by the name they have in the file: their columns, and which of them name a row of another table. */
     private const TABLES = [
         'tools' => [['ulid', 'kind', 'name', 'marks_um', 'grip_um', 'created_at', 'updated_at'], []],
-        'beads' => [['ulid', 'name', 'shape', 'length_um', 'width_um', 'hole_um', 'drilling', 'material', 'colour', 'price_cents', 'low_at', 'created_at', 'updated_at', 'deleted_at'], []],
-        'supplies' => [['ulid', 'kind', 'name', 'price_cents', 'low_at', 'created_at', 'updated_at', 'deleted_at'], []],
+        'beads' => [['ulid', 'name', 'shape', 'length_um', 'width_um', 'hole_um', 'drilling', 'material', 'colour', 'price_e4', 'low_at', 'created_at', 'updated_at', 'deleted_at'], []],
+        'supplies' => [['ulid', 'kind', 'name', 'price_e4', 'low_at', 'created_at', 'updated_at', 'deleted_at'], []],
         'lots' => [['ulid', 'kind', 'name', 'metal', 'size', 'temper', 'mass_ng_per_mm', 'pin_length_um', 'price_cents', 'measured_um', 'created_at', 'updated_at'], []],
         'pieces' => [['ulid', 'name', 'revision', 'stage', 'is_pattern', 'created_at', 'updated_at', 'deleted_at'], []],
         'piece_revisions' => [['number', 'document', 'words', 'created_at'], ['piece_id' => 'pieces']],
@@ -154,7 +154,7 @@ final class WorkshopFile
         $file = json_decode($json, true, 32);
         is_array($file) && ($file['hebra'] ?? null) === 'workshop' || throw Refused::invalid('file', 'The file is no workshop that Hebra exported: give one written under Account.');
         $file = self::upgraded($file);
-        ($file['version'] ?? null) === self::VERSION || throw Refused::invalid('file', 'The file has version '.(is_scalar($file['version'] ?? null) ? mb_substr((string) $file['version'], 0, 20) : 'of another kind').': versions 2 and '.self::VERSION.' are read here.');
+        ($file['version'] ?? null) === self::VERSION || throw Refused::invalid('file', 'The file has version '.(is_scalar($file['version'] ?? null) ? mb_substr((string) $file['version'], 0, 20) : 'of another kind').': versions 2 to '.self::VERSION.' are read here.');
         $known = ['hebra', 'version', 'workshop', ...array_keys(self::TABLES)];
         foreach (array_diff(array_keys($file), $known) as $key) {
             throw Refused::invalid('file', 'The file has “'.mb_substr((string) $key, 0, 40).'”, which is not known here.');
@@ -186,25 +186,66 @@ final class WorkshopFile
     }
 
     /**
-     * An older file as it would be written today: version 2 knew nothing of what is learned by hand.
+     * An older file as it would be written today, version by version.
      *
      * @param  array<mixed>  $file
      * @return array<mixed>
      */
     private static function upgraded(array $file): array
     {
-        if (($file['version'] ?? null) !== 2) {
-            return $file;
-        }
+        $file = ($file['version'] ?? null) === 2 ? self::fromVersion2($file) : $file;
+
+        return ($file['version'] ?? null) === 3 ? self::fromVersion3($file) : $file;
+    }
+
+    /**
+     * Version 2 knew nothing of what is learned by hand.
+     *
+     * @param  array<mixed>  $file
+     * @return array<mixed>
+     */
+    private static function fromVersion2(array $file): array
+    {
         if (is_array($file['workshop'] ?? null)) {
             $file['workshop'] += ['hand_on' => 1];
         }
-        foreach (is_array($file['makings'] ?? null) ? $file['makings'] : [] as $at => $making) {
-            $file['makings'][$at] = is_array($making) ? $making + ['moves' => 0, 'is_across' => 0, 'progress' => null, 'counts' => null, 'troubles' => null, 'weight_mg' => null, 'waits_until' => null] : $making;
-        }
-        $since = ['drills', 'making_cuts', 'step_times', 'measurements', 'inspections', 'photos'];
+        $since = ['moves' => 0, 'is_across' => 0, 'progress' => null, 'counts' => null, 'troubles' => null, 'weight_mg' => null, 'waits_until' => null];
+        $file = self::eachRow($file, 'makings', fn (array $making): array => $making + $since);
 
-        return ['version' => 3] + $file + array_fill_keys($since, []);
+        return ['version' => 3] + $file + array_fill_keys(['drills', 'making_cuts', 'step_times', 'measurements', 'inspections', 'photos'], []);
+    }
+
+    /**
+     * Version 3 priced beads and supplies in whole cents.
+     *
+     * @param  array<mixed>  $file
+     * @return array<mixed>
+     */
+    private static function fromVersion3(array $file): array
+    {
+        foreach (['beads', 'supplies'] as $table) {
+            $file = self::eachRow($file, $table, function (array $row): array {
+                $cents = $row['price_cents'] ?? null;
+
+                return array_diff_key($row, ['price_cents' => 0]) + ['price_e4' => is_int($cents) ? $cents * 100 : $cents];
+            });
+        }
+
+        return ['version' => 4] + $file;
+    }
+
+    /**
+     * @param  array<mixed>  $file
+     * @param  callable(array<mixed>): array<mixed>  $change
+     * @return array<mixed>
+     */
+    private static function eachRow(array $file, string $table, callable $change): array
+    {
+        foreach (is_array($file[$table] ?? null) ? $file[$table] : [] as $at => $row) {
+            $file[$table][$at] = is_array($row) ? $change($row) : $row;
+        }
+
+        return $file;
     }
 
     /**

@@ -8,6 +8,7 @@ use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Bead\BeadShape;
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bead\Material;
+use Hebra\Core\Quantity\UnitPrice;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -27,7 +28,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $material
  * @property string $colour
  * @property int $owned
- * @property int|null $price_cents  what one costs
+ * @property int|null $price_e4  what one costs, in ten-thousandths of the currency
  * @property int|null $low_at
  */
 final class Bead extends Model
@@ -37,7 +38,7 @@ final class Bead extends Model
 
     protected $guarded = ['id', 'owned'];
 
-    protected $attributes = ['owned' => 0, 'price_cents' => null, 'low_at' => null];
+    protected $attributes = ['owned' => 0, 'price_e4' => null, 'low_at' => null];
 
     /** @return list<string> */
     public function uniqueIds(): array
@@ -53,6 +54,11 @@ final class Bead extends Model
     public function isLow(): bool
     {
         return $this->low_at !== null && $this->owned < $this->low_at;
+    }
+
+    public function price(): ?UnitPrice
+    {
+        return $this->price_e4 === null ? null : UnitPrice::fromE4($this->price_e4);
     }
 
     public function core(): CoreBead

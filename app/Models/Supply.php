@@ -7,6 +7,7 @@ namespace App\Models;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Length;
+use Hebra\Core\Quantity\UnitPrice;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -20,7 +21,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $workshop_id
  * @property string $kind
  * @property string $name
- * @property int|null $price_cents  what one costs, or a metre
+ * @property int|null $price_e4  what one costs, or a metre, in ten-thousandths of the currency
  * @property int|null $low_at
  * @property int $held
  */
@@ -39,7 +40,7 @@ final class Supply extends Model
 
     protected $guarded = ['id', 'held'];
 
-    protected $attributes = ['held' => 0, 'price_cents' => null, 'low_at' => null];
+    protected $attributes = ['held' => 0, 'price_e4' => null, 'low_at' => null];
 
     /** @return list<string> */
     public function uniqueIds(): array
@@ -60,6 +61,11 @@ final class Supply extends Model
     public function isLow(): bool
     {
         return $this->low_at !== null && $this->held < $this->low_at;
+    }
+
+    public function price(): ?UnitPrice
+    {
+        return $this->price_e4 === null ? null : UnitPrice::fromE4($this->price_e4);
     }
 
     /** An amount of it in words. */

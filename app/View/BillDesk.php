@@ -21,6 +21,7 @@ use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Price\Bill;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Quantity\UnitPrice;
 use Hebra\Core\Wire\Metal;
 
 /** What a piece takes and what it is to cost, each line visible. */
@@ -34,7 +35,7 @@ final readonly class BillDesk
     {
         $this->plan = Planner::plan($piece->document(), $workshop->profile());
         [$minutes, $from] = $this->minutes();
-        $this->bill = Bill::of($this->plan, $workshop->metalPrices(), now()->format('Y-m-d'), $workshop->costing(), $minutes, $this->beadCents(), $from, $this->findingCents());
+        $this->bill = Bill::of($this->plan, $workshop->metalPrices(), now()->format('Y-m-d'), $workshop->costing(), $minutes, $this->beadPrices(), $from, $this->findingPrices());
     }
 
     /** @return array{float, string} the plan's minutes as this maker's steps go, moved by what was noted for the piece */
@@ -57,22 +58,22 @@ final readonly class BillDesk
         return [round($minutes['about']), $from.', most likely '.round($minutes['from']).' to '.round($minutes['to'])];
     }
 
-    /** @return array<string, int|null> by the bead's key */
-    private function beadCents(): array
+    /** @return array<string, UnitPrice|null> by the bead's key */
+    private function beadPrices(): array
     {
-        return $this->workshop->beads()->get()->mapWithKeys(fn (Bead $bead): array => [$bead->core()->key() => $bead->price_cents])->all();
+        return $this->workshop->beads()->get()->mapWithKeys(fn (Bead $bead): array => [$bead->core()->key() => $bead->price()])->all();
     }
 
-    /** @return array<string, int|null> by what a finding is called in stock */
-    private function findingCents(): array
+    /** @return array<string, UnitPrice|null> by what a finding is called in stock */
+    private function findingPrices(): array
     {
-        $cents = [];
+        $prices = [];
         $supplies = $this->workshop->supplies()->get();
         foreach ($this->plan->findings as $finding) {
-            $cents[$finding->stock] = $supplies->first(fn (Supply $supply): bool => SupplyBook::is($supply, $finding->stock) && $supply->isByLength() === $finding->isByLength())?->price_cents;
+            $prices[$finding->stock] = $supplies->first(fn (Supply $supply): bool => SupplyBook::is($supply, $finding->stock) && $supply->isByLength() === $finding->isByLength())?->price();
         }
 
-        return $cents;
+        return $prices;
     }
 
     /** @return list<Metal> of this piece */

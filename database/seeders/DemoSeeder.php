@@ -30,6 +30,7 @@ use Hebra\Core\Plan\Minutes;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Quantity\LengthUnit;
+use Hebra\Core\Quantity\UnitPrice;
 use Hebra\Core\Tool\Tool as CoreTool;
 use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Metal;
@@ -63,6 +64,9 @@ final class DemoSeeder extends Seeder
         [ToolKind::BangleMandrel, 'Oak bangle mandrel', '55 to 70 by 2.5 mm', 0.0],
         [ToolKind::Winder, 'Bench winder', '1.5, 2, 2.5, 3, 4 mm', 25.0],
     ];
+
+    /** Below it a bead is bought by the hank, for less than a cent. */
+    private const SEED_MM = 2.5;
 
     /** Kind, name, amount, price, low. */
     private const SUPPLIES = [
@@ -98,7 +102,9 @@ final class DemoSeeder extends Seeder
         ]]);
         foreach (self::BEADS as [$line, $owned]) {
             // Most were priced when they came in; a few never were.
-            $this->supplies->bead($workshop, CoreBead::parse($line), $owned, $owned > 8 ? 12 + 3 * (strlen($line) % 17) : null);
+            $bead = CoreBead::parse($line);
+            $cents = 12 + 3 * (strlen($line) % 17);
+            $this->supplies->bead($workshop, $bead, $owned, $owned > 8 ? UnitPrice::fromE4($bead->widthMm < self::SEED_MM ? 2 * $cents : 100 * $cents) : null);
         }
         foreach (self::SUPPLIES as [$kind, $name, $amount, $price, $low]) {
             $this->supplies->receive($workshop, ['kind' => $kind, 'name' => $name, 'amount' => $amount, 'price' => $price, 'low' => $low], $workshop->profile());

@@ -22,7 +22,7 @@ final class BillTest extends TestCase
         $page = $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/bill")->assertOk();
         $page->assertSeeInOrder(['Sterling silver 20 AWG', 'made-up table', 'Time at the bench', 'an estimate', 'Cost', 'Overhead', 'Margin', 'Price'])->assertSee('no market price')->assertSee('2 lines without a price');
         $this->put("/pieces/{$piece->ulid}/bill", self::PRICES)->assertStatus(303);
-        $this->get("/pieces/{$piece->ulid}/bill")->assertSee('1.5 a gram, your own price')->assertSee('GBP')->assertSee('30.00 an hour')->assertSee('25 %');
+        $this->get("/pieces/{$piece->ulid}/bill")->assertSee('1.50 a gram, your own price')->assertSee('GBP')->assertSee('30.00 an hour')->assertSee('25 %');
         // Left empty the metal is priced by the table again.
         $this->put("/pieces/{$piece->ulid}/bill", ['metal' => ['sterling' => '']] + self::PRICES)->assertStatus(303);
         $this->get("/pieces/{$piece->ulid}/bill")->assertSee('made-up table');
@@ -34,11 +34,14 @@ final class BillTest extends TestCase
         $bead = app(\App\Actions\SupplyBook::class)->bead($this->workshop(), CoreBead::parse('8mm round, hole 1, moss'), 4);
         $this->actingAs($this->maker)->put("/beads/{$bead->ulid}", ['owned' => '4', 'price' => '0,35'])->assertStatus(303);
         $this->put("/beads/{$bead->ulid}", ['owned' => '5'])->assertStatus(303);
-        self::assertSame([5, 35], [$bead->refresh()->owned, $bead->price_cents], 'a count alone leaves the price');
+        $this->put("/beads/{$bead->ulid}", ['owned' => '4', 'price' => '3.80 for 500'])->assertStatus(303);
+        $this->get('/stock')->assertSee('value="0.0076"', false);
+        $this->put("/beads/{$bead->ulid}", ['owned' => '5', 'price' => '0,35'])->assertStatus(303);
+        self::assertSame([5, 3500], [$bead->refresh()->owned, $bead->price_e4], 'a count alone leaves the price');
         $making = app(\App\Actions\Bench::class)->begin($piece);
         $this->put("/makings/{$making->ulid}", ['as_it_is' => '1', 'minutes' => '44'])->assertStatus(303);
         $this->get("/pieces/{$piece->ulid}/bill")->assertSee('0.35 each')->assertSee('0.70')->assertSee('from 1 making you noted and the plan, most likely');
-        $this->put("/beads/{$bead->ulid}", ['owned' => '5', 'price' => 'much'])->assertStatus(422)->assertSee('Price “much” is not an amount');
+        $this->put("/beads/{$bead->ulid}", ['owned' => '5', 'price' => 'much'])->assertStatus(422)->assertSee('Price “much” is not so written: give an amount')->assertSee('3.80 for 500');
     }
 
     /** @return array<string, array{array<string, mixed>, string}> */
@@ -73,7 +76,7 @@ final class BillTest extends TestCase
         self::assertNotSame([], $unpriced);
         $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/bill")->assertSee('name="price"', false);
         foreach ($unpriced as $line) {
-            $this->post("/pieces/{$piece->ulid}/bill/price", ['kind' => $line->kind, 'of' => $line->key, 'price' => 'dear'])->assertStatus(422)->assertSee('Price “dear” is not an amount');
+            $this->post("/pieces/{$piece->ulid}/bill/price", ['kind' => $line->kind, 'of' => $line->key, 'price' => 'dear'])->assertStatus(422)->assertSee('Price “dear” is not so written: give an amount');
             $this->post("/pieces/{$piece->ulid}/bill/price", ['kind' => $line->kind, 'of' => $line->key, 'price' => '0.40'])->assertStatus(303);
         }
         self::assertSame(0, (new BillDesk($piece, $this->workshop()))->bill->unpriced);
@@ -89,7 +92,7 @@ final class BillTest extends TestCase
         $wire = $plan->metal[0]->wire;
         app(Stockkeeping::class)->receive($this->workshop(), ['kind' => 'coil', 'metal' => $wire->metal->value, 'size' => $wire->size->code(), 'temper' => $wire->temper->value, 'amount' => '20 g', 'price' => '50'], LengthUnit::Millimetre);
         $line = (new BillDesk($piece, $this->workshop()))->bill->lines[0];
-        self::assertSame('2.5 a gram, as you paid for it', $line->at);
+        self::assertSame('2.50 a gram, as you paid for it', $line->at);
         self::assertEqualsWithDelta(250 * $plan->metal[0]->grossGrams(), $line->cents, 0.51);
         $cents = $this->workshop()->metalPrices()->perGramE4($wire, '2026-11-28');
         self::assertSame(25_000, $cents);

@@ -36,10 +36,10 @@ final class SupplyTest extends TestCase
         $this->receive(['supply_price' => '0.12', 'supply_low' => '8'])->assertRedirect('/stock#supplies');
         $this->receive(['supply_amount' => '5'])->assertStatus(303);
         $supply = Supply::query()->sole();
-        self::assertSame([15, 12, 8], [$supply->held, $supply->price_cents, $supply->low_at]);
+        self::assertSame([15, 1200, 8], [$supply->held, $supply->price_e4, $supply->low_at]);
         self::assertSame(2, SupplyMovement::query()->where('kind', 'received')->count());
         $this->put("/supplies/{$supply->ulid}", ['held' => '7', 'price' => '0.15', 'low' => '8'])->assertRedirect('/stock#supplies');
-        self::assertSame([7, 15], [$supply->refresh()->held, $supply->price_cents]);
+        self::assertSame([7, 1500], [$supply->refresh()->held, $supply->price_e4]);
         $this->get('/stock')->assertOk()->assertSee('Running low')->assertSee('Ear back (7)');
         $this->delete("/supplies/{$supply->ulid}")->assertStatus(303);
         $this->get('/stock')->assertDontSee('Ear back (7)');

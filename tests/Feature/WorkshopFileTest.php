@@ -12,6 +12,7 @@ use App\Models\User;
 use App\Models\Workshop;
 use Database\Seeders\DemoSeeder;
 use Hebra\Core\Quantity\LengthUnit;
+use Hebra\Core\Quantity\UnitPrice;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -150,7 +151,7 @@ final class WorkshopFileTest extends TestCase
     /** @return array<string, array{int}> */
     public static function versions(): array
     {
-        return ['2' => [2], '3' => [3]];
+        return ['2' => [2], '3' => [3], '4' => [4]];
     }
 
     /** Files as they were written then come in whole, and leave as they would be written today. */
@@ -162,10 +163,12 @@ final class WorkshopFileTest extends TestCase
         $this->bring($json)->assertStatus(303);
         $today = json_decode(app(WorkshopFile::class)->write($this->workshop()->refresh()), true);
         $then = json_decode($json, true);
-        self::assertSame(3, $today['version']);
+        self::assertSame(4, $today['version']);
         foreach ($then as $table => $rows) {
             foreach (is_array($rows) ? $rows : [] as $at => $row) {
                 foreach (is_array($row) ? $row : [] as $column => $value) {
+                    $isInCents = in_array($table, ['beads', 'supplies'], true) && $column === 'price_cents';
+                    [$column, $value] = $isInCents ? ['price_e4', $value * 100] : [$column, $value];
                     self::assertSame($value, $today[$table][$at][$column], "{$table}.{$at}.{$column}");
                 }
             }
@@ -181,7 +184,7 @@ final class WorkshopFileTest extends TestCase
     {
         $stock = app(Stockkeeping::class);
         $stock->receive($this->workshop(), ['kind' => 'coil', 'name' => 'Thin "coil",'."\n".'second shelf', 'metal' => 'Sterling Silver', 'size' => '20awg', 'measured' => '0.79 mm', 'temper' => 'Half Hard', 'amount' => '2 m', 'price' => '6.50'], LengthUnit::Millimetre);
-        app(\App\Actions\SupplyBook::class)->bead($this->workshop(), \Hebra\Core\Bead\Bead::parse('Harbour mist: 6 x 4mm rondelle, hole 0.9, slate, stone'), 40, 25);
+        app(\App\Actions\SupplyBook::class)->bead($this->workshop(), \Hebra\Core\Bead\Bead::parse('Harbour mist: 6 x 4mm rondelle, hole 0.9, slate, stone'), 40, UnitPrice::fromE4(2550));
         [$lots, $beads] = array_map(fn (string $name): string => (string) $this->actingAs($this->maker)->get("/stock/{$name}.csv")->assertOk()->getContent(), ['lots', 'beads']);
         $this->maker = User::factory()->create();
         foreach (['lots' => $lots, 'beads' => $beads] as $of => $csv) {

@@ -13,7 +13,7 @@ use Hebra\Core\Price\Costing;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Money;
-use Hebra\Core\Quantity\Unreadable;
+use Hebra\Core\Quantity\UnitPrice;
 use Hebra\Core\Wire\Metal;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -44,11 +44,11 @@ final class BillController extends Controller
         $desk = new BillDesk($request->piece(), $this->workshop($request));
         $of = $this->text($request, 'of');
         try {
-            $cents = Money::parse($this->text($request, 'price'))->cents();
+            $price = UnitPrice::parse($this->text($request, 'price'));
             if ($this->text($request, 'kind') === 'bead') {
-                $book->priceBead($this->workshop($request), $desk->bead($of), $cents);
+                $book->priceBead($this->workshop($request), $desk->bead($of), $price);
             } else {
-                $book->priceSupply($this->workshop($request), $desk->finding($of), $cents);
+                $book->priceSupply($this->workshop($request), $desk->finding($of), $price);
             }
         } catch (Problem $problem) {
             return $this->again(view('pieces.bill', ['desk' => $desk, 'problem' => null]), Refused::at("price.{$of}", $problem));
@@ -70,17 +70,9 @@ final class BillController extends Controller
             is_string($text) || throw Refused::notText('metal');
             unset($prices[$metal->value]);
             if (trim($text) !== '') {
-                $prices[$metal->value] = $this->perGram($text, 'metal.'.$metal->value);
+                $prices[$metal->value] = UnitPrice::parse($text, 'metal.'.$metal->value)->e4();
             }
         }
         $workshop->forceFill(['currency' => $currency, 'hour_cents' => $costing->hourCents, 'overhead_percent' => $costing->overheadPercent, 'margin_percent' => $costing->marginPercent, 'packing_cents' => $costing->packingCents, 'metal_prices_e4' => $prices])->save();
-    }
-
-    /** `1.295` or `1,295` a gram, to the ten-thousandth. */
-    private function perGram(string $text, string $field): int
-    {
-        preg_match('/^\s*(\d{1,5})(?:[.,](\d{1,4}))?\s*$/', $text, $match) === 1 || throw Refused::at($field, Unreadable::line('price of a gram', $text, 'an amount with at most four decimals, such as 1.295'));
-
-        return (int) $match[1] * 10_000 + (int) str_pad($match[2] ?? '', 4, '0');
     }
 }

@@ -78,7 +78,7 @@ final class StockController extends Controller
     public function beadsCsv(Request $request): Response
     {
         $rows = $this->workshop($request)->beads()->get()->sortBy('id')->map(fn (Bead $bead): array => [
-            $bead->name, $bead->shape, $bead->width_um / 1000, $bead->length_um / 1000, $bead->hole_um / 1000, $bead->drilling, $bead->material, $bead->colour, $bead->owned, $bead->price_cents === null ? null : $bead->price_cents / 100,
+            $bead->name, $bead->shape, $bead->width_um / 1000, $bead->length_um / 1000, $bead->hole_um / 1000, $bead->drilling, $bead->material, $bead->colour, $bead->owned, $bead->price()?->text(),
         ])->all();
 
         return $this->csv('beads', Csv::of(['name', 'shape', 'width_mm', 'length_mm', 'hole_mm', 'drilling', 'material', 'colour', 'owned', 'price'], array_values($rows)));

@@ -14,7 +14,7 @@ use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
-use Hebra\Core\Quantity\Money;
+use Hebra\Core\Quantity\UnitPrice;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -127,7 +127,7 @@ final class SupplyController extends Controller
     {
         $price = trim($this->text($request, 'price'));
 
-        return $request->has('price') ? ['price_cents' => $price === '' ? null : Money::parse($price)->cents()] : [];
+        return $request->has('price') ? ['price_e4' => $price === '' ? null : UnitPrice::parse($price)->e4()] : [];
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Hebra\Core\Price;
 use Hebra\Core\Plan\Finding;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Quantity\UnitPrice;
 
 /**
  * What a making takes and costs: metal as it is cut (gross), beads and findings, time; overhead on their sum, margin on that.
@@ -29,12 +30,12 @@ final readonly class Bill
     }
 
     /**
-     * @param  array<string, int|null>  $beadCents  what one costs, by the bead's key
-     * @param  array<string, int|null>  $findingCents  what one costs, or a metre, by what it is called in stock
+     * @param  array<string, UnitPrice|null>  $beadPrices  of one, by the bead's key
+     * @param  array<string, UnitPrice|null>  $findingPrices  of one, or a metre, by what it is called in stock
      * @param  string  $day  `2026-11-25`
      * @param  string  $timeFrom  where the minutes come from, in words
      */
-    public static function of(Plan $plan, MetalPrices $prices, string $day, Costing $costing, float $minutes, array $beadCents, string $timeFrom, array $findingCents = []): self
+    public static function of(Plan $plan, MetalPrices $prices, string $day, Costing $costing, float $minutes, array $beadPrices, string $timeFrom, array $findingPrices = []): self
     {
         $lines = [];
         $gross = $net = 0.0;
@@ -42,16 +43,17 @@ final readonly class Bill
             [$gross, $net] = [$gross + $metal->grossGrams(), $net + $metal->netGrams()];
             $at = $prices->perGramE4($metal->wire, $day);
             $milligrams = (int) round($metal->grossGrams() * 1000);
-            $lines[] = new BillLine('metal', $metal->wire->words(), Figures::grams($metal->grossGrams()), $at === null ? 'no price' : self::e4($at).' a gram, '.$prices->source($metal->wire, $day), $at === null ? null : self::halfUp($milligrams * $at, 100_000));
+            $words = $at === null ? 'no price' : UnitPrice::fromE4($at)->text().' a gram, '.$prices->source($metal->wire, $day);
+            $lines[] = new BillLine('metal', $metal->wire->words(), Figures::grams($metal->grossGrams()), $words, $at === null ? null : UnitPrice::fromE4($at)->centsFor($milligrams, 1000));
         }
         foreach ($plan->beads as $bead) {
-            $each = $beadCents[$bead->bead->key()] ?? null;
-            $lines[] = new BillLine('bead', $bead->bead->words(), (string) $bead->all, $each === null ? 'no price' : self::cents($each).' each', $each === null ? null : $each * $bead->all, $bead->bead->key(), 'each');
+            $each = $beadPrices[$bead->bead->key()] ?? null;
+            $lines[] = new BillLine('bead', $bead->bead->words(), (string) $bead->all, $each === null ? 'no price' : $each->text().' each', $each?->centsFor($bead->all), $bead->bead->key(), 'each');
         }
         foreach ($plan->findings as $finding) {
             // The metal of a head pin stands above.
             if (! $finding->isPin()) {
-                $lines[] = self::finding($finding, $findingCents[$finding->stock] ?? null);
+                $lines[] = self::finding($finding, $findingPrices[$finding->stock] ?? null);
             }
         }
         if ($costing->packingCents > 0) {
@@ -65,16 +67,13 @@ final readonly class Bill
             count(array_filter($lines, fn (BillLine $line): bool => $line->cents === null)));
     }
 
-    private static function finding(Finding $finding, ?int $cents): BillLine
+    private static function finding(Finding $finding, ?UnitPrice $price): BillLine
     {
-        $at = $cents === null ? 'no price' : self::cents($cents).($finding->isByLength() ? ' a metre' : ' each');
+        $per = $finding->isByLength() ? 'a metre' : 'each';
         $micrometres = (int) round($finding->taken() * 1000);
+        $cents = $finding->isByLength() ? $price?->centsFor($micrometres, 1_000_000) : $price?->centsFor($finding->all);
 
-        return new BillLine('finding', $finding->words, (string) $finding->all, $at, match (true) {
-            $cents === null => null,
-            $finding->isByLength() => self::halfUp($micrometres * $cents, 1_000_000),
-            default => $cents * $finding->all,
-        }, $finding->stock, $finding->isByLength() ? 'a metre' : 'each');
+        return new BillLine('finding', $finding->words, (string) $finding->all, $price === null ? 'no price' : $price->text()." {$per}", $cents, $finding->stock, $per);
     }
 
     public function totalCents(): int
@@ -102,10 +101,5 @@ final readonly class Bill
     public static function cents(int $cents): string
     {
         return sprintf('%d.%02d', intdiv($cents, 100), $cents % 100);
-    }
-
-    public static function e4(int $perGramE4): string
-    {
-        return rtrim(rtrim(sprintf('%d.%04d', intdiv($perGramE4, 10_000), $perGramE4 % 10_000), '0'), '.');
     }
 }

@@ -18,6 +18,7 @@ use Hebra\Core\Price\LotPrices;
 use Hebra\Core\Price\OwnPrices;
 use Hebra\Core\Price\SimulatedPrices;
 use Hebra\Core\Quantity\OutOfRange;
+use Hebra\Core\Quantity\UnitPrice;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
@@ -67,7 +68,7 @@ final class BillTest extends TestCase
     {
         $plan = Planner::plan(Patterns::start('single-drop', 'Priced'), new Profile);
         [$moss, $sand] = array_map(fn ($bead): string => $bead->bead->key(), $plan->beads);
-        $bill = Bill::of($plan, new SimulatedPrices, '2026-11-25', Costing::usual(), 30.0, [$moss => 35, $sand => 20], 'noted');
+        $bill = Bill::of($plan, new SimulatedPrices, '2026-11-25', Costing::usual(), 30.0, [$moss => UnitPrice::parse('0.35'), $sand => UnitPrice::parse('0.20')], 'noted');
         $of = fn (string $kind): array => array_values(array_map(fn (BillLine $line): ?int => $line->cents, array_filter($bill->lines, fn (BillLine $line): bool => $line->kind === $kind)));
         self::assertSame([1100], $of('time'));
         self::assertSame([70, 40], $of('bead'));
@@ -83,6 +84,15 @@ final class BillTest extends TestCase
         self::assertSame(0, $bill->unpriced);
     }
 
+    /** Beads of less than a cent are summed before they are rounded: two at 0.0042 are a cent, not nothing. */
+    public function test_beads_of_less_than_a_cent_count(): void
+    {
+        $plan = Planner::plan(Patterns::start('single-drop', 'Seeds'), new Profile);
+        $bill = Bill::of($plan, new SimulatedPrices, '2026-11-25', Costing::usual(), 0.0, [$plan->beads[0]->bead->key() => UnitPrice::parse('0.0042')], 'noted');
+        $bead = array_values(array_filter($bill->lines, fn (BillLine $line): bool => $line->kind === 'bead'))[0];
+        self::assertSame([2, 1, '0.0042 each'], [$plan->beads[0]->all, $bead->cents, $bead->at]);
+    }
+
     public function test_what_has_no_price_is_said(): void
     {
         $bill = Bill::of(Planner::plan(Patterns::start('post-drop', 'Unpriced'), new Profile), new SimulatedPrices, '2026-11-25', Costing::usual(), 0.0, [], 'noted');
@@ -95,14 +105,14 @@ final class BillTest extends TestCase
         $line = fn (Bill $bill, string $kind): array => array_values(array_map(fn (BillLine $line): array => [$line->cents, $line->at], array_filter($bill->lines, fn (BillLine $line): bool => $line->kind === $kind)));
         $costing = Costing::of(0, 0, 0, 65);
         $posts = Planner::plan(Patterns::start('post-drop', 'Backs'), new Profile);
-        $bill = Bill::of($posts, new SimulatedPrices, '2026-11-25', $costing, 0.0, [], 'noted', ['ear back' => 7]);
+        $bill = Bill::of($posts, new SimulatedPrices, '2026-11-25', $costing, 0.0, [], 'noted', ['ear back' => UnitPrice::parse('0.07')]);
         self::assertSame([[14, '0.07 each']], $line($bill, 'finding'));
         self::assertSame([[130, '0.65 a piece']], $line($bill, 'packing'));
         $chain = (new Pattern('', Family::Chain, [['hook'], ['chain', [], ['links' => 40, 'inside' => 3.5]], ['jump-ring']], FitKind::Wrist))->piece('By length', []);
         $plan = Planner::plan($chain, new Profile);
         $finding = $plan->findings[0];
         self::assertEqualsWithDelta(143.5, $finding->taken(), 1e-9);
-        self::assertSame([[208, '14.50 a metre']], $line(Bill::of($plan, new SimulatedPrices, '2026-11-25', $costing, 0.0, [], 'noted', [$finding->stock => 1450]), 'finding'));
+        self::assertSame([[208, '14.50 a metre']], $line(Bill::of($plan, new SimulatedPrices, '2026-11-25', $costing, 0.0, [], 'noted', [$finding->stock => UnitPrice::parse('14.50')]), 'finding'));
         self::assertSame([[null, 'no price']], $line(Bill::of($plan, new SimulatedPrices, '2026-11-25', $costing, 0.0, [], 'noted'), 'finding'));
     }
 

@@ -10,6 +10,7 @@ use Hebra\Core\Quantity\Mass;
 use Hebra\Core\Quantity\Money;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Ruler;
+use Hebra\Core\Quantity\UnitPrice;
 use Hebra\Core\Quantity\Unreadable;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -49,6 +50,35 @@ final class QuantitiesTest extends TestCase
     public static function amounts(): array
     {
         return ['whole' => ['18', 1800], 'one decimal' => ['18.5', 1850], 'comma' => ['18,05', 1805], 'nothing' => ['0', 0]];
+    }
+
+    /** @return array<string, array{string, int, string}> what is written, in ten-thousandths, and as it is shown */
+    public static function prices(): array
+    {
+        return [
+            'cents' => ['0.35', 3500, '0.35'], 'under a cent' => ['0,0042', 42, '0.0042'], 'three decimals' => ['1.295', 12_950, '1.295'], 'whole' => ['18', 180_000, '18.00'], 'one decimal' => ['0.5', 5000, '0.50'],
+            'a hank' => ['3.80 for 500', 76, '0.0076'], 'with a stroke' => ['1/8', 1250, '0.125'], 'half up' => ['0.01 / 8', 13, '0.0013'], 'nothing' => ['0', 0, '0.00'],
+        ];
+    }
+
+    #[DataProvider('prices')]
+    public function test_reads_the_price_of_one_to_the_ten_thousandth(string $text, int $e4, string $shown): void
+    {
+        self::assertSame([$e4, $shown], [UnitPrice::parse($text)->e4(), UnitPrice::parse($text)->text()]);
+    }
+
+    /** A line is rounded once: 250 seeds of 0.0042 are 1.05, not 250 times nothing. */
+    public function test_a_price_of_many_is_rounded_once(): void
+    {
+        self::assertSame([105, 0, 1, 36], [UnitPrice::fromE4(42)->centsFor(250), UnitPrice::fromE4(42)->centsFor(1), UnitPrice::fromE4(50)->centsFor(1), UnitPrice::fromE4(14_500)->centsFor(250_000, 1_000_000)]);
+        foreach (['0.00421', '3.80 for 0', 'cheap', '-1'] as $text) {
+            try {
+                UnitPrice::parse($text);
+                self::fail($text);
+            } catch (Unreadable|OutOfRange $problem) {
+                self::assertStringContainsString($text, $problem->getMessage());
+            }
+        }
     }
 
     #[DataProvider('amounts')]

@@ -4,7 +4,7 @@
     <p class="flex items-center gap-2 min-w-0">{{ $slot }}</p>
     <div class="flex flex-wrap items-end gap-x-3 gap-y-1">
         <form class="bar !items-end" method="post" action="{{ $action }}">@csrf @method('put')
-            @foreach ([[$amount, 'there', $there, '!w-24'], ['price', $per, $price === null ? '' : \Hebra\Core\Price\Bill::cents($price), '!w-20'], ['low', 'low below', $low, '!w-20']] as [$field, $label, $value, $width])
+            @foreach ([[$amount, 'there', $there, '!w-24'], ['price', $per, $price?->text() ?? '', '!w-24'], ['low', 'low below', $low, '!w-20']] as [$field, $label, $value, $width])
                 <span class="field"><label for="{{ $field }}-{{ $ulid }}">{{ $label }}<span class="sr-only">, {{ $name }}</span></label><input class="in {{ $width }} !min-h-9 text-right" id="{{ $field }}-{{ $ulid }}" name="{{ $field }}" value="{{ $value }}" autocomplete="off"></span>
             @endforeach
             <button type="submit" class="tool" aria-label="set {{ $name }}">set</button></form>

@@ -8,7 +8,7 @@
         <tbody>
         @foreach ($bill->lines as $line)
             <tr><td>{{ ucfirst($line->words) }}</td><td class="num" data-label="how much">{{ $line->amount }}</td><td class="quiet small" data-label="at">@if ($line->key !== '' && $line->cents === null)
-                <form class="bar" method="post" action="/pieces/{{ $desk->piece->ulid }}/bill/price">@csrf<input type="hidden" name="kind" value="{{ $line->kind }}"><input type="hidden" name="of" value="{{ $line->key }}"><label class="sr-only" for="price-{{ $loop->index }}">Price of {{ $line->words }}, {{ $line->per }}</label><input class="in !w-24" id="price-{{ $loop->index }}" name="price" placeholder="0.35" autocomplete="off"> <span>{{ $line->per }}</span> <button type="submit" class="tool">set</button></form>
+                <form class="bar" method="post" action="/pieces/{{ $desk->piece->ulid }}/bill/price">@csrf<input type="hidden" name="kind" value="{{ $line->kind }}"><input type="hidden" name="of" value="{{ $line->key }}"><label class="sr-only" for="price-{{ $loop->index }}">Price of {{ $line->words }}, {{ $line->per }}</label><input class="in !w-44" id="price-{{ $loop->index }}" name="price" placeholder="0.35, or 3.80 for 500" autocomplete="off"> <span>{{ $line->per }}</span> <button type="submit" class="tool">set</button></form>
                 <x-problem :for="'price.'.$line->key" :problem="$problem" />
             @else{{ $line->at }}@endif</td><td class="num" data-label="comes to">{{ $line->cents === null ? '–' : \Hebra\Core\Price\Bill::cents($line->cents) }}</td></tr>
         @endforeach
@@ -44,7 +44,7 @@
             @foreach ($desk->metals() as $metal)
                 @php($own = $workshop->metal_prices_e4[$metal->value] ?? null)
                 <div class="field"><label for="metal-{{ $metal->value }}">{{ ucfirst($metal->words()) }}, a gram</label>
-                    <input class="in" id="metal-{{ $metal->value }}" name="metal[{{ $metal->value }}]" value="{{ $own === null ? '' : \Hebra\Core\Price\Bill::e4($own) }}" placeholder="{{ \Hebra\Core\Price\Bill::e4($desk->otherwiseE4($metal)) }}" autocomplete="off"><x-problem :for="'metal.'.$metal->value" :problem="$problem" /></div>
+                    <input class="in" id="metal-{{ $metal->value }}" name="metal[{{ $metal->value }}]" value="{{ $own === null ? '' : \Hebra\Core\Quantity\UnitPrice::fromE4($own)->text() }}" placeholder="{{ \Hebra\Core\Quantity\UnitPrice::fromE4($desk->otherwiseE4($metal))->text() }}" autocomplete="off"><x-problem :for="'metal.'.$metal->value" :problem="$problem" /></div>
             @endforeach
             <p class="col-span-2 md:col-span-4"><button type="submit" class="do">Set prices</button> <span class="quiet small">Without a price of your own, metal is reckoned from a made-up table that ships with Hebra: it is no market price.</span></p>
         </form>

@@ -45,14 +45,14 @@
             <div class="field"><label for="supply_kind">What</label><select class="in is-text" id="supply_kind" name="supply_kind">@foreach (\App\Models\Supply::KINDS as $kind => $words)<option value="{{ $kind }}" @selected($was('supply_kind', 'finding') === $kind)>{{ $words }}</option>@endforeach</select><x-problem for="supply.kind" :problem="$problem" /></div>
             <div class="md:col-span-2"><x-field name="supply" problem-for="supply.name" class="is-text" label="Called" :value="$was('supply')" :problem="$problem" list="finding-names" placeholder="ear back" autocomplete="off" /></div>
             <x-field name="supply_amount" problem-for="supply.amount" label="How many, or how long" :value="$was('supply_amount')" :problem="$problem" placeholder="40, or 2 m" autocomplete="off" />
-            <x-field name="supply_price" problem-for="supply.price" label="Costs each, or a metre" :value="$was('supply_price')" :problem="$problem" placeholder="0.12" autocomplete="off" />
+            <x-field name="supply_price" problem-for="supply.price" label="Costs each, or a metre" :value="$was('supply_price')" :problem="$problem" placeholder="0.12, or 3.80 for 500" autocomplete="off" />
             <x-field name="supply_low" problem-for="supply.low" label="Say when below" :value="$was('supply_low')" :problem="$problem" autocomplete="off" />
             <datalist id="finding-names" hx-get="/supplies/names" hx-trigger="focus from:#field-supply once"></datalist>
             <p class="col-span-2 md:col-span-6"><button type="submit" class="may">Take it in</button> <span class="quiet small">Named as a piece calls it, it is counted down when a making is closed.</span></p></form>
         @if ($supplies->isEmpty())<p class="quiet mt-2">None yet. Ear backs, crimps, chain by the metre, boxes: what you buy ready to use.</p>@endif
         <ul class="grid gap-x-8 mt-3 grid-cols-1 md:grid-cols-2">
         @foreach ($supplies as $supply)
-            <x-kept :action="'/supplies/'.$supply->ulid" :ulid="$supply->ulid" :name="$supply->name" amount="held" :there="$supply->words($supply->held, $profile)" :price="$supply->price_cents" :per="$supply->isByLength() ? 'a metre' : 'each'" :low="$supply->low_at === null ? '' : $supply->words($supply->low_at, $profile)" :problem="$problem"><span>{{ ucfirst($supply->name) }} <span class="quiet small">{{ \App\Models\Supply::KINDS[$supply->kind] }}{{ $supply->isLow() ? ', low' : '' }}</span></span></x-kept>
+            <x-kept :action="'/supplies/'.$supply->ulid" :ulid="$supply->ulid" :name="$supply->name" amount="held" :there="$supply->words($supply->held, $profile)" :price="$supply->price()" :per="$supply->isByLength() ? 'a metre' : 'each'" :low="$supply->low_at === null ? '' : $supply->words($supply->low_at, $profile)" :problem="$problem"><span>{{ ucfirst($supply->name) }} <span class="quiet small">{{ \App\Models\Supply::KINDS[$supply->kind] }}{{ $supply->isLow() ? ', low' : '' }}</span></span></x-kept>
         @endforeach
         </ul>
     </section>
@@ -67,7 +67,7 @@
         <ul class="grid gap-x-8 mt-3 grid-cols-1 md:grid-cols-2">
         @foreach ($beads as $bead)
             @php($core = $bead->core())
-            <x-kept :action="'/beads/'.$bead->ulid" :ulid="$bead->ulid" :name="$core->words()" amount="owned" :there="$bead->owned" :price="$bead->price_cents" :low="$bead->low_at" :problem="$problem">@include('svg.glyph', ['bead' => $core, 'size' => 30])<span>{{ $core->words() }} <span class="quiet small">{{ $core->name !== '' ? $core->sizeWords().', ' : '' }}hole {{ \Hebra\Core\Quantity\Figures::mm($core->holeMm) }}, {{ $core->material->value }}</span></span> @if ($bead->owned > 0)<a class="small ml-auto" href="/beads/{{ $bead->ulid }}/ideas" aria-label="what to make of {{ $core->words() }}">what to make</a>@endif</x-kept>
+            <x-kept :action="'/beads/'.$bead->ulid" :ulid="$bead->ulid" :name="$core->words()" amount="owned" :there="$bead->owned" :price="$bead->price()" :low="$bead->low_at" :problem="$problem">@include('svg.glyph', ['bead' => $core, 'size' => 30])<span>{{ $core->words() }} <span class="quiet small">{{ $core->name !== '' ? $core->sizeWords().', ' : '' }}hole {{ \Hebra\Core\Quantity\Figures::mm($core->holeMm) }}, {{ $core->material->value }}</span></span> @if ($bead->owned > 0)<a class="small ml-auto" href="/beads/{{ $bead->ulid }}/ideas" aria-label="what to make of {{ $core->words() }}">what to make</a>@endif</x-kept>
         @endforeach
         </ul>
     </section>
