@@ -11,6 +11,7 @@ use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Length;
 use Hebra\Core\Stock\CutKind;
+use Hebra\Core\Stock\CutTable;
 use Hebra\Core\Stock\CuttingPlan;
 use Hebra\Core\Stock\CuttingPlanner;
 use Hebra\Core\Stock\CuttingTerms;
@@ -22,6 +23,7 @@ final class CutListDesk
 {
     public const COLUMNS = ['label' => ['What for', ['name', 'cut', 'part', 'what']], 'length' => ['Length', ['mm', 'length mm', 'cut mm']], 'count' => ['How many', ['number', 'pieces', 'quantity', 'n']]];
 
+    /** How long many cuts are searched; few are searched until the least is proved, which takes a few seconds at most. */
     private const SECONDS = 0.8;
 
     private const MOST_CUTS = 5000;
@@ -82,8 +84,10 @@ final class CutListDesk
         return $lots->filter(fn (Lot $lot): bool => ! $lot->isPins() && $lot->heldMm() >= 1.0)->values();
     }
 
-    public function plan(string $wire): void
+    public function plan(string $wire, bool $isLonger): void
     {
+        $cuts = array_sum(array_map(fn (CutKind $kind): int => $kind->count, $this->kinds));
+        $seconds = $isLonger || $cuts <= CutTable::MOST_CUTS ? CuttingDesk::LONGER : self::SECONDS;
         $spoken = CuttingDesk::spokenFor($this->workshop);
         $rows = [];
         foreach (self::wireLots($this->workshop) as $lot) {
@@ -94,11 +98,11 @@ final class CutListDesk
         }
         $terms = new CuttingTerms(keepMm: $this->workshop->profile()->keepMm);
         try {
-            $this->plan = CuttingPlanner::plan($this->kinds, $rows, $terms, new Deadline(self::SECONDS));
+            $this->plan = CuttingPlanner::plan($this->kinds, $rows, $terms, new Deadline($seconds));
         } catch (Problem) {
             $longest = array_reduce($this->kinds, fn (float $most, CutKind $kind): float => max($most, $kind->lengthMm), self::BOUGHT_MM);
             try {
-                $this->plan = CuttingPlanner::plan($this->kinds, [...$rows, new StockRow('to be bought', $longest, 0)], $terms, new Deadline(self::SECONDS));
+                $this->plan = CuttingPlanner::plan($this->kinds, [...$rows, new StockRow('to be bought', $longest, 0)], $terms, new Deadline($seconds));
             } catch (Problem $problem) {
                 $this->problem = $problem->getMessage();
             }

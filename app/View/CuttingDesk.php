@@ -29,6 +29,9 @@ final class CuttingDesk
     /** Seconds for the whole page where nobody asked for more. */
     private const SECONDS = 0.8;
 
+    /** Where the maker asks to search longer, or the cuts are so few that the least can be proved. */
+    public const LONGER = 8.0;
+
     /** What a lot is called that is still to be bought. */
     private const BUY = 'buy';
 
@@ -68,8 +71,10 @@ final class CuttingDesk
         $reservations = Reservation::query()->standing($workshop)->orderBy('id')->get();
         $this->reservations = $reservations;
         $groups = $this->gather();
-        foreach ($groups as $keys) {
-            $this->wires[] = $this->planned($keys, $seconds / count($groups));
+        $end = hrtime(true) / 1e9 + $seconds;
+        foreach ($groups as $at => $keys) {
+            // A wire that is proved early leaves its time to those that follow.
+            $this->wires[] = $this->planned($keys, max(0.0, $end - hrtime(true) / 1e9) / (count($groups) - $at));
         }
         $this->longestMm = max(1.0, ...array_map(fn (array $wire): float => max(0.0, 0.0, ...array_column($wire['bars'], 'lengthMm')), $this->wires), ...[0.0]);
     }

@@ -14,6 +14,7 @@ use App\Models\Piece;
 use App\Models\Reservation;
 use App\Models\User;
 use App\View\CuttingDesk;
+use App\View\ToBuy;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Quantity\LengthUnit;
 use Illuminate\Support\Facades\DB;
@@ -44,6 +45,27 @@ final class CuttingTest extends TestCase
         $page->assertSeeInOrder(['22 AWG', 'Short one', '2 × ', 'Link'])->assertDontSee('Long one:')->assertSee('To be bought');
         $pinned = $this->get("/cutting?pieces[]={$piece->ulid}&pins[{$piece->ulid}/p2]=".Lot::query()->where('name', 'Long one')->firstOrFail()->ulid)->assertOk();
         $pinned->assertSee('kept on this lot')->assertSeeInOrder(['Long one', '2 × ']);
+    }
+
+    /** Of few cuts the page tells a plan at once and searches on by itself until the least is proved; a list of few is proved before it is shown. */
+    public function test_few_cuts_are_searched_until_the_least_is_proved(): void
+    {
+        $pieces = collect(array_map(fn (string $pattern): Piece => $this->piece($pattern), ['coil-drop', 'beaded-coil', 'wound-ring', 'open-ring']));
+        foreach ([61, 97, 113, 127, 149, 171, 191, 223] as $length) {
+            foreach (['20 awg' => 'half-hard', '24 awg' => 'dead-soft'] as $size => $temper) {
+                $this->coil($size, "{$length} mm", $temper);
+            }
+        }
+        $page = fn (CuttingDesk $desk, bool $isLonger): string => view('stock.cutting', ['desk' => $desk, 'isLonger' => $isLonger, 'all' => $pieces, 'buying' => new ToBuy($this->workshop(), $pieces), 'problem' => null])->render();
+        $this->actingAs($this->maker)->get('/cutting')->assertOk();
+        $hurried = new CuttingDesk($this->workshop(), $pieces, [], 0.0);
+        self::assertStringContainsString('hx-trigger="load, click"', $page($hurried, false));
+        self::assertStringNotContainsString('hx-trigger="load, click"', $page($hurried, true), 'once is enough');
+        $proved = $page(new CuttingDesk($this->workshop(), $pieces, [], 60.0), false);
+        self::assertStringContainsString('No other way loses less.', $proved);
+        self::assertStringNotContainsString('Search longer', $proved);
+        $list = ['text' => "label;length;count\nrung;38;9\nrail;71;4\n", 'wire' => Lot::query()->firstOrFail()->wire()->key(), 'do' => 'take'];
+        $this->post('/cutting/list', $list)->assertOk()->assertSee('No other way loses less.')->assertDontSee('value="longer"', false);
     }
 
     public function test_what_is_cut_is_planned_no_more_and_what_is_spoiled_is_planned_again(): void

@@ -67,5 +67,6 @@ final class FormatTest extends TestCase
     public function test_the_page_of_sums_is_the_registry(): void
     {
         self::assertStringEqualsFile(dirname(__DIR__, 2).'/docs/sums.md', \App\View\SumsDocument::text());
+        self::assertStringEqualsFile(dirname(__DIR__, 2).'/docs/metals.md', \App\View\MetalsDocument::text());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\View\MetalsDocument;
 use App\View\SumsDocument;
 use Illuminate\Console\Command;
 
@@ -12,11 +13,12 @@ final class DocsCommand extends Command
 {
     protected $signature = 'hebra:docs';
 
-    protected $description = 'Writes docs/sums.md from the registry of sums';
+    protected $description = 'Writes docs/sums.md and docs/metals.md from the registry of sums and the table of metals';
 
     public function handle(): int
     {
         file_put_contents(base_path('docs/sums.md'), SumsDocument::text());
+        file_put_contents(base_path('docs/metals.md'), MetalsDocument::text());
 
         return self::SUCCESS;
     }

@@ -22,12 +22,10 @@ final class CuttingController extends Controller
 {
     private const MOST_PIECES = 40;
 
-    /** Seconds where the maker asks to search longer. */
-    public const LONGER = 8;
-
     public function show(Request $request): View
     {
         $workshop = $this->workshop($request);
+        $isLonger = $request->query('longer') === '1';
         $asked = array_slice(array_filter((array) $request->query('pieces', []), is_string(...)), 0, self::MOST_PIECES);
         /** @var Collection<int, Piece> $all */
         $all = $workshop->pieces()->where('is_pattern', false)->latest('id')->limit(200)->get();
@@ -35,7 +33,8 @@ final class CuttingController extends Controller
         $pieces = $all->filter(fn (Piece $piece): bool => in_array($piece->ulid, $asked, true))->values();
 
         return view('stock.cutting', [
-            'desk' => $request->query('longer') === '1' ? new CuttingDesk($workshop, $pieces, $pins, self::LONGER) : new CuttingDesk($workshop, $pieces, $pins),
+            'desk' => $isLonger ? new CuttingDesk($workshop, $pieces, $pins, CuttingDesk::LONGER) : new CuttingDesk($workshop, $pieces, $pins),
+            'isLonger' => $isLonger,
             'all' => $all,
             'buying' => new ToBuy($workshop, $pieces),
             'problem' => null,

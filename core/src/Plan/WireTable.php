@@ -50,7 +50,7 @@ final readonly class WireTable
         private WireDuty $duty,
     ) {
         $this->usual = $duty->usual;
-        $copper = Strength::usual(Metal::Copper);
+        $copper = Metal::Copper->strength();
         $yield = $copper->yieldMpa(Temper::HalfHard->numbersHard());
         $this->referenceSpring = self::spring($this->usual->diameterMm(), $copper);
         $this->referenceHold = self::hold($this->usual->diameterMm(), $yield);
@@ -80,7 +80,7 @@ final readonly class WireTable
      */
     public static function stiffness(Wire $wire, WireSize $usual, ?float $tightestInsideMm, float $workedNumbers, Profile $profile): array
     {
-        $reference = Strength::usual(Metal::Copper)->yieldMpa(Temper::HalfHard->numbersHard());
+        $reference = Metal::Copper->strength()->yieldMpa(Temper::HalfHard->numbersHard());
         $strength = $profile->strengths->of($wire->metal);
         $after = Hardness::afterMaking($wire, $tightestInsideMm, $workedNumbers);
 

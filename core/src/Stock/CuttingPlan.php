@@ -32,6 +32,12 @@ final readonly class CuttingPlan
         return count($this->pieces);
     }
 
+    /** Whether so few cuts are planned that the least can be proved. */
+    public function isFew(): bool
+    {
+        return array_sum(array_map(fn (CutPiece $piece): int => array_sum($piece->cuts), $this->pieces)) <= CutTable::MOST_CUTS;
+    }
+
     /** What is left too short to keep. */
     public function scrapMm(): float
     {

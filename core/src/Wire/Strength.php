@@ -41,32 +41,6 @@ final readonly class Strength
         }
     }
 
-    /** What stands in books, or is remembered, for a metal. Marked so in `source`. */
-    public static function usual(Metal $metal): self
-    {
-        $handbook = 'ASM Handbook vol. 2, rounded';
-        $memory = 'from memory';
-
-        return match ($metal) {
-            Metal::Copper => new self(117, 70, 250, 320, $handbook),
-            Metal::Sterling => new self(75, 125, 260, 350, $memory),
-            Metal::Brass => new self(110, 110, 350, 450, $handbook),
-            Metal::FineSilver => new self(76, 55, 180, 250, $memory),
-            Metal::Silver935 => new self(75, 120, 250, 340, $memory),
-            Metal::RedBrass => new self(115, 85, 300, 390, $memory),
-            Metal::JewellersBronze => new self(115, 80, 290, 370, $memory),
-            Metal::NickelSilver => new self(125, 150, 400, 520, $memory),
-            Metal::Aluminium => new self(69, 35, 105, 145, $memory),
-            Metal::Niobium => new self(105, 105, 240, 300, $memory),
-            Metal::Titanium => new self(105, 175, 330, 430, $memory),
-            Metal::Stainless => new self(193, 240, 520, 900, $memory),
-            Metal::Gold24k => new self(78, 30, 110, 165, $memory),
-            Metal::Gold18k => new self(85, 180, 380, 480, $memory),
-            Metal::Gold14k => new self(88, 200, 420, 550, $memory),
-            Metal::GoldFilled => new self(110, 110, 330, 430, $memory),
-        };
-    }
-
     public function yieldMpa(float $numbersHard): float
     {
         return match (true) {

@@ -14,7 +14,7 @@ final readonly class Strengths
 
     public function of(Metal $metal): Strength
     {
-        return $this->own[$metal->value] ?? Strength::usual($metal);
+        return $this->own[$metal->value] ?? $metal->strength();
     }
 
     public function isOwn(Metal $metal): bool

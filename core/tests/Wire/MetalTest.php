@@ -9,6 +9,7 @@ use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\WireTable;
 use Hebra\Core\Problem;
 use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\MetalTable;
 use PHPUnit\Framework\TestCase;
 
 /** One table of metals, from which page, paper and chooser read. */
@@ -32,6 +33,19 @@ final class MetalTest extends TestCase
         foreach (Metal::cases() as $metal) {
             self::assertSame(1, preg_match('/^[^{]*\.metal-'.preg_quote($metal->value, '/').'(?![\w-])[^{]*\{ --w-edge: (#\w{6}); --w-body: (#\w{6}); --w-shine: (#\w{6}); \}/m', $css, $match), $metal->value);
             self::assertSame(array_map(fn (array $rgb): string => vsprintf('#%02x%02x%02x', $rgb), $metal->tint()), array_slice($match, 1), $metal->value);
+        }
+    }
+
+    /** A made-up price stands from its day on until the next; before the first day, the first stands. */
+    public function test_made_up_prices_stand_from_their_day_on(): void
+    {
+        self::assertSame(['from' => '2026-07-01', 'e4' => 13_200], Metal::Sterling->inventedPrice('2026-10-31'));
+        self::assertSame(['from' => '2026-11-01', 'e4' => 12_950], Metal::Sterling->inventedPrice('2026-11-01'));
+        self::assertSame(['from' => '2026-01-01', 'e4' => 12_600], Metal::Sterling->inventedPrice('2020-02-02'));
+        foreach (Metal::cases() as $metal) {
+            $days = array_keys(MetalTable::row($metal)->inventedE4);
+            self::assertSame($days, [...array_filter($days, fn (string $day): bool => $day >= $days[0])], 'early days first');
+            self::assertGreaterThan(0, $metal->inventedPrice('2026-11-28')['e4'], $metal->value);
         }
     }
 

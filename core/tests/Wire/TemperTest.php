@@ -53,7 +53,7 @@ final class TemperTest extends TestCase
     public function test_every_metal_yields_more_the_harder_it_is(): void
     {
         foreach (Metal::cases() as $metal) {
-            $strength = Strength::usual($metal);
+            $strength = $metal->strength();
             $last = 0.0;
             foreach ([0, 0.5, 1, 2, 3, 4, 8, 20] as $numbers) {
                 self::assertGreaterThanOrEqual($last, $strength->yieldMpa($numbers), $metal->value);
@@ -68,7 +68,7 @@ final class TemperTest extends TestCase
     /** ASM Handbook vol. 2, rounded: copper E 117 GPa, 70 MPa soft, 250 half hard, 320 hard. */
     public function test_copper_between_its_grades(): void
     {
-        $copper = Strength::usual(Metal::Copper);
+        $copper = Metal::Copper->strength();
         self::assertSame([117.0, 70.0, 250.0, 320.0], [$copper->modulusGpa, $copper->yieldMpa(0), $copper->yieldMpa(2), $copper->yieldMpa(4)]);
         self::assertSame(285.0, $copper->yieldMpa(3));
     }

@@ -16,7 +16,7 @@
         <form method="post" action="/cutting/list" class="mt-3">@csrf
             <div class="max-w-xs mb-3">@include('stock.wire-choice')</div>
             @include('stock.columns', ['wanted' => \App\View\CutListDesk::COLUMNS, 'problems' => $desk->problems])
-            <p class="bar mt-3"><button type="submit" class="do" name="do" value="take" @disabled($desk->problems !== [] || $desk->kinds === [])>Plan the cuts</button>@if ($desk->plan !== null)<button type="submit" class="may" name="do" value="csv">The plan (CSV)</button>@endif<a class="may" href="/cutting/list">Another list</a></p>
+            <p class="bar mt-3"><button type="submit" class="do" name="do" value="take" hx-post="/cutting/list" hx-target="main" hx-select="main" hx-swap="outerHTML" hx-indicator="#searching" hx-disabled-elt="this" @disabled($desk->problems !== [] || $desk->kinds === [])>Plan the cuts</button>@if ($desk->plan !== null && ! $desk->plan->isOptimal)<button type="submit" class="may" name="do" value="longer" hx-post="/cutting/list" hx-target="main" hx-select="main" hx-swap="outerHTML" hx-indicator="#searching" hx-disabled-elt="this">Search longer</button>@endif<x-searching id="searching" />@if ($desk->plan !== null)<button type="submit" class="may" name="do" value="csv">The plan (CSV)</button>@endif<a class="may" href="/cutting/list">Another list</a></p>
         </form>
         @if ($desk->problem !== '')<p class="banner mt-3" role="alert">{{ $desk->problem }}</p>@endif
         @if ($desk->plan !== null)

@@ -1,0 +1,2 @@
+@props(['id'])
+<span class="searching htmx-indicator" id="{{ $id }}"><span class="sr-only">Searching for up to {{ \App\View\CuttingDesk::LONGER }} seconds</span><span class="searching-bar" aria-hidden="true"></span></span>
