@@ -38,28 +38,13 @@ final class Text
      */
     public static function number(string $text): ?float
     {
-        $found = preg_match('/^(?<sign>-)?\s*(?:(?<whole>\d{1,9}(?:[.,]\d{1,24})?|[.,]\d{1,24}))?(?:(?<join>[ -]|^)(?<over>\d{1,6})\/(?<under>\d{1,6}))?$/', trim($text), $match, PREG_UNMATCHED_AS_NULL);
-        if ($found !== 1 || (($match['whole'] ?? null) === null && ($match['over'] ?? null) === null)) {
-            return self::bareFraction($text);
-        }
-        $whole = (float) str_replace(',', '.', $match['whole'] ?? '0');
-        $fraction = 0.0;
-        if (isset($match['over'], $match['under'])) {
-            if ((int) $match['under'] === 0) {
-                return null;
-            }
-            $fraction = (int) $match['over'] / (int) $match['under'];
-        }
-
-        return ($match['sign'] ?? null) === '-' ? -($whole + $fraction) : $whole + $fraction;
-    }
-
-    private static function bareFraction(string $text): ?float
-    {
-        if (preg_match('/^(-?)\s*(\d{1,6})\/(\d{1,6})$/', trim($text), $match) !== 1 || (int) $match[3] === 0) {
+        $isNumber = preg_match('~^(-)?\s*(\d{1,9}(?:[.,]\d{1,24})?|[.,]\d{1,24})?(?:(?(2)[ -])(\d{1,6})/(\d{1,6}))?$~', trim($text), $match, PREG_UNMATCHED_AS_NULL) === 1;
+        [, $sign, $whole, $over, $under] = array_pad($match, 5, null);
+        if (! $isNumber || ($whole === null && $over === null) || ($under !== null && (int) $under === 0)) {
             return null;
         }
+        $value = (float) str_replace(',', '.', $whole ?? '0') + ($under === null ? 0.0 : (int) $over / (int) $under);
 
-        return ($match[1] === '-' ? -1 : 1) * (int) $match[2] / (int) $match[3];
+        return $sign === null ? $value : -$value;
     }
 }

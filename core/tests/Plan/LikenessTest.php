@@ -10,15 +10,23 @@ use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Techniques;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\FitSheet;
 use Hebra\Core\Plan\Inspection;
+use Hebra\Core\Plan\Minutes;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Point;
 use Hebra\Core\Plan\Profile;
+use Hebra\Core\Plan\WireRow;
+use Hebra\Core\Plan\WireTable;
 use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Input;
 use Hebra\Core\Sum\Sums;
+use Hebra\Core\Tests\Kept;
 use Hebra\Core\Tests\Piece\Everything;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\MetalTable;
+use Hebra\Core\Wire\Temper;
 use Hebra\Core\Working;
 use PHPUnit\Framework\TestCase;
 
@@ -51,17 +59,25 @@ final class LikenessTest extends TestCase
             ];
             $now["inputs of {$name}"] = ['inputs' => array_map(fn (Input $one): array => [$one->key, $one->default, $one->least, $one->most, $one->isOptional], $sum->inputs)];
         }
-        if (getenv('HEBRA_KEEP_LIKENESS') === '1') {
-            $lines = array_map(fn (string $name, array $one): string => json_encode($name).': '.json_encode($one, JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE), array_keys($now), $now);
-            file_put_contents(self::FILE, "{\n".implode(",\n", $lines)."\n}\n");
-        }
-        $then = json_decode((string) file_get_contents(self::FILE), true, 16, JSON_THROW_ON_ERROR);
-        self::assertSame(array_keys($then), array_keys($now));
-        foreach ($now as $name => $one) {
-            foreach ($one as $what => $value) {
-                self::assertEqualsWithDelta($then[$name][$what], $value, 0.051, "{$name}: its {$what}");
+        Kept::assertSame(self::FILE, $now, 0.051);
+    }
+
+    /** Of every wire of every pattern: which are ruled out, which stand first, and every figure and sentence that judges them. */
+    public function test_every_wire_is_judged_as_it_was_last_looked_at(): void
+    {
+        $now = [];
+        foreach (Everything::patterns() as $name => $piece) {
+            foreach ($piece->rolesToChoose() as $role) {
+                $rows = WireTable::of($piece, $role, new Profile);
+                $all = array_map(fn (WireRow $row): array => [$row->wire->key(), $row->rank, $row->why, ...Kept::figures(array_map(fn (?float $one): float => (float) $one, [$row->penalty, $row->springs, $row->holds, $row->effort, $row->marginMm, $row->opensN, $row->grams]))], $rows);
+                $now["{$name}: {$role}"] = ['first' => array_slice(array_column($all, 0), 0, 3), 'fit' => count(array_filter($rows, fn (WireRow $row): bool => $row->fits)), 'all' => crc32((string) json_encode($all))];
             }
         }
+        foreach (Metal::cases() as $metal) {
+            $row = MetalTable::row($metal);
+            $now["metal {$metal->value}"] = Kept::figures([...get_object_vars($row), 'strength' => get_object_vars($row->strength), 'tempers' => array_map(fn (Temper $temper): string => $temper->value, $row->tempers)]);
+        }
+        Kept::assertSame(__DIR__.'/fixtures/wires.json', $now);
     }
 
     /** @return array<string, mixed> */
@@ -75,6 +91,8 @@ final class LikenessTest extends TestCase
             'checks' => array_map(fn (Check $check): string => "{$check->level->value} {$check->rule} ".crc32($check->text), $plan->checks),
             'steps' => [count($texts), crc32(implode("\n", $texts))],
             'looks' => array_map(fn (Point $point): string => $point->key.' '.crc32((string) json_encode($point)), Inspection::of($plan)),
+            'told' => crc32((string) json_encode(Kept::figures([$plan->toArray(), FitSheet::of($plan)->lines, FitSheet::of($plan)->sentences, array_map(fn ($one): float => round($one->scrapGrams(), 6), $plan->metal)]))),
+            'minutes' => Kept::figures(Minutes::of($plan)),
             'size' => [round($plan->hangsMm(), 2), round($figure->widthMm(), 2), round($figure->heightMm(), 2)],
             'strokes' => array_map(fn (Stroke $stroke): array => [$stroke->layer, $stroke->mark, ...self::moments($stroke->path)], $figure->strokes),
             'beads' => array_map(fn (BeadMark $bead): array => [round($bead->xMm, 2), round($bead->topMm, 2)], $figure->beads),

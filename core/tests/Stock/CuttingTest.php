@@ -16,6 +16,7 @@ use Hebra\Core\Stock\CuttingPlanner;
 use Hebra\Core\Stock\CuttingTerms;
 use Hebra\Core\Stock\NodePatience;
 use Hebra\Core\Stock\StockRow;
+use Hebra\Core\Tests\Kept;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -225,6 +226,20 @@ final class CuttingTest extends TestCase
             self::assertGreaterThan(0.9 * $plan->valueLostMm, $plan->boundMm);
             self::assertEquals($plan->toArray(), self::plan($cuts, $stock, $terms, 15_000)->toArray());
         }
+    }
+
+    /** Seeded instances with much and little patience: the same input gives the plan that was last looked at, search for search. */
+    public function test_plans_are_as_they_were_last_looked_at(): void
+    {
+        $now = [];
+        for ($seed = 1; $seed <= 14; $seed++) {
+            mt_srand(1000 + $seed);
+            $cuts = array_map(fn (int $at): CutKind => new CutKind("cut {$at}", (float) mt_rand(30, 260), mt_rand(1, 6)), range(1, mt_rand(3, 9)));
+            $stock = [...array_map(fn (int $at): StockRow => new StockRow("piece {$at}", (float) mt_rand(70, 900), mt_rand(1, 2)), range(1, mt_rand(2, 9))), new StockRow('coil', 1500.0, 0)];
+            $terms = $seed % 2 === 0 ? new CuttingTerms : new CuttingTerms(keepMm: 40.0, scrapWorth: 0.4);
+            $now["case {$seed}"] = Kept::figures(self::plan($cuts, $stock, $terms, $seed % 3 === 0 ? 2_000 : 12_000)->toArray());
+        }
+        Kept::assertSame(__DIR__.'/fixtures/plans.json', json_decode((string) json_encode($now), true));
     }
 
     public function test_what_does_not_go_is_said_by_its_label(): void
