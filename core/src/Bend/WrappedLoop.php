@@ -21,7 +21,7 @@ final readonly class WrappedLoop
     public function __construct(
         public float $wireMm,
         public float $insideMm,
-        public int $wraps,
+        public int|float $wraps,
         public float $stemMm,
         public float $tailMm = 0.0,
         /** wires side by side that the wraps enclose */
@@ -62,7 +62,7 @@ final readonly class WrappedLoop
 
     public function neckWorking(): Working
     {
-        return new Working('neck', 'N·d', "{$this->wraps} × ".Figures::trim($this->wireMm, 3), $this->neckMm());
+        return new Working('neck', 'N·d', Figures::trim($this->wraps).' × '.Figures::trim($this->wireMm, 3), $this->neckMm());
     }
 
     public function loopWorking(): Working
@@ -77,6 +77,6 @@ final readonly class WrappedLoop
         $s = Figures::trim($this->stemMm, 3);
         [$hull, $numbers] = $this->stems === 1 ? ['', ''] : [' + 2(k − 1)s', ' + 2 × '.($this->stems - 1)." × {$s}"];
 
-        return new Working('wraps', "N·√((π(s + d){$hull})² + d²)", "{$this->wraps} × √((π × ({$s} + {$d}){$numbers})² + {$d}²)", $this->wrapsMm(), 'mm', self::SOURCE);
+        return new Working('wraps', "N·√((π(s + d){$hull})² + d²)", Figures::trim($this->wraps)." × √((π × ({$s} + {$d}){$numbers})² + {$d}²)", $this->wrapsMm(), 'mm', self::SOURCE);
     }
 }

@@ -27,6 +27,10 @@ final class Intents
             '(?:fit|pass|go|goes|thread|squeeze|run)\w* (?:\w+ ){0,6}through|holes?' => 5,
             'wires?.{0,20}(?:hole|bead)' => 1,
         ],
+        'bead-count' => [
+            'how many (?:\w+ |~+ ?|\S+ ?){0,4}(?:beads|rounds|rondelles|bicones|tubes|coins|pearls|chips)(?! (?:\w+ ){0,3}(?:bind|wrap|sew|lash|attach)).{0,30}(?:for|in|to (?:make|fill|reach)|make|need|fill|fit)' => 6,
+            'bracelet|strand|necklace|row|long' => 1,
+        ],
         'bead-mass' => [
             'weigh\w*|weight|heavy' => 3,
             'beads?|rounds|rondelles?|bicones?|chips?|tubes?|coins?|pearls?' => 4,
@@ -113,6 +117,7 @@ final class Intents
             'weigh\w*|weight|heavy|how many (?:grams|g|ounces)|mass' => 4,
         ],
         'wire-size' => [
+            '(?:thicker|thinner|finer|bigger|smaller) than|(?:is|are) (?:the )?(?:thicker|thinner|finer)|same (?:thickness|size) as' => 6,
             '(?:what|which|in) (?:awg|swg)|how thick|thickness|what (?:is|are|size|gauge)|in (?:mm|millimet\w+|swg|awg|inches)|same as|equivalent|convert|gauge' => 2,
         ],
     ];
@@ -130,6 +135,7 @@ final class Intents
         'loop-strength' => ['temper' => 1],
         'hardening' => ['temper' => 1],
         'temper' => ['temper' => 1],
+        'bead-count' => ['gauge' => -4, 'metal' => -3, 'count' => -1],
         'bead-mass' => ['gauge' => -4, 'metal' => -3],
     ];
 

@@ -68,6 +68,7 @@ final class Question
         ],
         'turns' => ['turns?|wraps?|rounds?|times around|revolutions?|coils?', 'turns'],
         'repeats' => ['repeats?|times', 'repeats'],
+        'other' => [' ', 'than|or|as|thicker than|thinner than|same as'],
         'count' => ['(?:jump ?|soldered )?rings?|links?|(?:\w+ )?(?:'.self::BEADS.')', 'rings'],
         'cores' => ['(?:\w+ )?cores?|frames?|base wires?', 'cores'],
         'passes' => ['passes|pass|rows', 'passes'],
@@ -408,7 +409,7 @@ final class Question
             InputKind::Wire => $quantity->kind === 'gauge' || ($isLength && $this->isWireSize($quantity, $at)),
             InputKind::Across => $quantity->kind === 'gauge' || $isLength || $isRing,
             InputKind::Length, InputKind::Size => $isLength || $isRing || ($quantity->kind === 'box' && str_starts_with($input->key, 'bead')) || ($input->key === 'body' && $quantity->kind === 'box'),
-            InputKind::Count => $quantity->kind === 'count' && ctype_digit($quantity->text),
+            InputKind::Count => $quantity->kind === 'count',
             InputKind::Number, InputKind::EndCoil => $quantity->kind === 'count' || ($input->kind === InputKind::EndCoil && $isLength && $quantity->isAfter('end coils?|end coils? of|coils? at (?:each|both) ends? of')),
             InputKind::Mass, InputKind::Metal, InputKind::Temper, InputKind::Ring, InputKind::Wires, InputKind::Pattern, InputKind::Section, InputKind::Choice => false,
         };

@@ -31,6 +31,10 @@ final class SumsTest extends TestCase
             'π(2.5 + 1)' => ['simple-loop', ['wire' => '1.0', 'inside' => '2.5mm'], ['wire_length_mm' => 10.9956]],
             'wrapped loop on its own wire' => ['wrapped-loop', ['wire' => '0.5', 'inside' => '2', 'wraps' => '2', 'tail' => '10mm'], ['neck_mm' => 1.0, 'loop_mm' => 7.854, 'wraps_mm' => 6.3623, 'tail_mm' => 10.0, 'total_mm' => 25.2163]],
             'wrapped loop on a thicker stem' => ['wrapped-loop', ['wire' => '0.5', 'inside' => '2', 'wraps' => '2', 'stem' => '1.0'], ['wraps_mm' => 9.4777, 'tail_mm' => 0.0]],
+            'rings from a wire in hand: a turn is √((π · 5)² + 1²) = 15.7398, six go into 100, five are rings' => ['jump-rings', ['wire' => '1', 'mandrel' => '4', 'have' => '100'], ['count' => 5, 'wire_length_mm' => 94.4387]],
+            'beads for a length, with gaps: (180 + 0.5) / 4.5 = 40.1' => ['bead-count', ['bead' => '4', 'length' => '18 cm', 'gap' => '0.5'], ['count' => 40, 'length_mm' => 179.5, 'off_mm' => -0.5]],
+            'half a wrap: 2.5 · √((π · 1)² + 0.5²)' => ['wrapped-loop', ['wire' => '0.5', 'inside' => '2', 'wraps' => '2.5'], ['neck_mm' => 1.25, 'wraps_mm' => 7.9527]],
+            'one size beside another' => ['wire-size', ['size' => '1 mm', 'other' => '0.8 mm'], ['diameter_mm' => 1.0, 'thicker_by_mm' => 0.2]],
             'wrapped link' => ['wrapped-link', ['wire' => '0.5', 'inside' => '2', 'wraps' => '2', 'body' => '8'], ['cut_mm' => 38.4325, 'inside_length_mm' => 15.0, 'bends_mm' => [14.2163, 24.2163]]],
             'a pin that fits' => ['pin-fit', ['pin' => '50', 'wire' => '0.5', 'stack' => '12', 'inside' => '2', 'wraps' => '2'], ['needed_mm' => 35.2163, 'trimmed_mm' => 22.7837, 'fits' => true]],
             'a pin with a plain eye' => ['pin-fit', ['pin' => '25', 'wire' => '0.5', 'stack' => '12', 'inside' => '2'], ['needed_mm' => 27.854, 'trimmed_mm' => 5.146, 'fits' => false]],
@@ -218,7 +222,7 @@ final class SumsTest extends TestCase
             foreach ((array) $value as $number) {
                 if (is_float($number) || is_int($number)) {
                     self::assertTrue(is_finite((float) $number), "{$name} {$key}");
-                    if (! in_array($key, ['margin_mm', 'gap_mm', 'us', 'jp'], true)) {
+                    if (! in_array($key, ['margin_mm', 'gap_mm', 'us', 'jp', 'thicker_by_mm', 'off_mm'], true)) {
                         self::assertGreaterThanOrEqual(0, $number, "{$name} {$key}");
                     }
                 }

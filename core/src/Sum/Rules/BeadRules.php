@@ -23,7 +23,7 @@ final class BeadRules
     /** @return list<Sum> */
     public static function all(): array
     {
-        return [self::holeFit(), self::beadMass()];
+        return [self::holeFit(), self::beadCount(), self::beadMass()];
     }
 
     private static function holeFit(): Sum
@@ -46,6 +46,24 @@ final class BeadRules
 
                 return $drawn;
             });
+    }
+
+    private static function beadCount(): Sum
+    {
+        return new Sum('bead-count', 'Beads', 'How many beads make this length?',
+            [Input::size('bead', 'length of one bead', '4 mm')->after('beads', 'bead'), Input::size('length', 'length of the row', '18 cm', null, 100_000)->after('for', 'long', 'length'), Input::length('gap', 'between two', '0.5 mm', '0', 1000)->after('gap', 'apart')],
+            'n·bead + (n − 1)·gap, to the nearest whole bead',
+            function (Given $given): Answer {
+                [$bead, $length, $gap] = [$given->mm('bead'), $given->mm('length'), $given->mm('gap')];
+                $count = max(1, (int) round(($length + $gap) / ($bead + $gap)));
+                $row = $count * $bead + ($count - 1) * $gap;
+
+                return new Answer(['count' => $count, 'length_mm' => $row, 'off_mm' => $row - $length], [
+                    new Working('beads', 'nearest whole number of (length + gap) / (bead + gap)', Figures::trim($length + $gap).' / '.Figures::trim($bead + $gap), $count, ''),
+                    new Working('their row', 'n·bead + (n − 1)·gap', "{$count} × ".Figures::trim($bead).' + '.($count - 1).' × '.Figures::trim($gap), $row),
+                    new Working('off', 'row − length', Figures::trim($row).' − '.Figures::trim($length), $row - $length),
+                ]);
+            }, called: ['how many beads', 'beads for']);
     }
 
     private static function beadMass(): Sum

@@ -42,12 +42,12 @@ final class BendRules
         return new Sum('wrapped-loop', 'Loops and bends', 'How much wire does a wrapped loop take?',
             [
                 Input::wire(), Input::size('inside', 'inside diameter', '2.5 mm')->after('inside', 'of'),
-                Input::count('wraps', 'wraps', '3', 0, 100)->before('wraps', 'wrap', 'turns'),
+                Input::number('wraps', 'wraps', '3', 0, 100)->before('wraps', 'wrap', 'turns'),
                 Input::across('stem', 'what it wraps round', '22 awg', '=wire', 50)->after('on', 'round', 'around'),
                 Input::length('tail', 'tail to hold', '10 mm', '0', 1000)->after('tail'),
             ], WrappedLoop::SOURCE,
             function (Given $given): Answer {
-                $loop = new WrappedLoop($given->mm('wire'), $given->mm('inside'), $given->count('wraps'), $given->mm('stem'), $given->mm('tail'));
+                $loop = new WrappedLoop($given->mm('wire'), $given->mm('inside'), $given->number('wraps'), $given->mm('stem'), $given->mm('tail'));
 
                 return new Answer([
                     'neck_mm' => $loop->neckMm(), 'loop_mm' => $loop->loopMm(), 'wraps_mm' => $loop->wrapsMm(), 'tail_mm' => $loop->tailMm, 'total_mm' => $loop->totalMm(),
@@ -57,8 +57,8 @@ final class BendRules
                 ]);
             },
             settings: fn (Given $given): array => [
-                'wrapped-link' => ['top_inside' => $given->mm('inside').' mm', 'top_wraps' => (string) $given->count('wraps'), 'bottom_inside' => $given->mm('inside').' mm', 'bottom_wraps' => (string) $given->count('wraps')],
-                'head-pin' => ['inside' => $given->mm('inside').' mm', 'wraps' => (string) $given->count('wraps')],
+                'wrapped-link' => ['top_inside' => $given->mm('inside').' mm', 'top_wraps' => Figures::trim($given->number('wraps')), 'bottom_inside' => $given->mm('inside').' mm', 'bottom_wraps' => Figures::trim($given->number('wraps'))],
+                'head-pin' => ['inside' => $given->mm('inside').' mm', 'wraps' => Figures::trim($given->number('wraps'))],
             ]);
     }
 
@@ -67,13 +67,13 @@ final class BendRules
         return new Sum('wrapped-link', 'Loops and bends', 'How long do I cut a wrapped link, and where does it bend?',
             [
                 Input::wire(), Input::size('inside', 'inside diameter of both loops', '2.5 mm')->after('inside', 'loops'),
-                Input::count('wraps', 'wraps, each end', '3', 0, 100)->before('wraps', 'wrap'),
+                Input::number('wraps', 'wraps, each end', '3', 0, 100)->before('wraps', 'wrap'),
                 Input::length('body', 'beads', '8 mm', null, 1000)->after('beads', 'body', 'bead'),
                 Input::length('tail', 'tail to hold, each end', '10 mm', '0', 1000)->after('tail'),
             ], WrappedLoop::SOURCE,
             function (Given $given): Answer {
                 $wire = $given->mm('wire');
-                $end = new WrappedLoop($wire, $given->mm('inside'), $given->count('wraps'), $wire, $given->mm('tail'));
+                $end = new WrappedLoop($wire, $given->mm('inside'), $given->number('wraps'), $wire, $given->mm('tail'));
                 $body = $given->mm('body');
                 $cut = $body + 2 * $end->totalMm();
                 $bend = $end->tailMm + $end->wrapsMm() + $end->loopMm();
@@ -87,7 +87,7 @@ final class BendRules
                     new Working('first bend', 'tail + wraps + loop', Figures::trim($end->tailMm).' + '.Figures::trim($end->wrapsMm()).' + '.Figures::trim($end->loopMm()), $bend),
                 ]);
             }, called: ['link'],
-            settings: fn (Given $given): array => ['wrapped-link' => ['top_inside' => $given->mm('inside').' mm', 'top_wraps' => (string) $given->count('wraps'), 'bottom_inside' => $given->mm('inside').' mm', 'bottom_wraps' => (string) $given->count('wraps'), 'tail' => $given->mm('tail').' mm']]);
+            settings: fn (Given $given): array => ['wrapped-link' => ['top_inside' => $given->mm('inside').' mm', 'top_wraps' => Figures::trim($given->number('wraps')), 'bottom_inside' => $given->mm('inside').' mm', 'bottom_wraps' => Figures::trim($given->number('wraps')), 'tail' => $given->mm('tail').' mm']]);
     }
 
     private static function pinFit(): Sum

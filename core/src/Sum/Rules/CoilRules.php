@@ -173,25 +173,31 @@ final class CoilRules
 
     private static function jumpRings(): Sum
     {
-        return new Sum('jump-rings', 'Coils', 'What coil do I wind for this many jump rings?',
+        return new Sum('jump-rings', 'Coils', 'What coil do I wind for this many jump rings, or how many does this wire give?',
             [
                 Input::wire(example: '18 awg'), Input::across('mandrel', 'mandrel', '4 mm')->after('on', 'round', 'around', 'mandrel', 'inside'),
-                Input::count('count', 'rings', '20', 1, 10_000)->before('rings', 'jump rings', 'ring'), Input::length('kerf', 'lost to the saw', '0.3 mm', '0', 5)->after('kerf', 'saw'),
+                Input::count('count', 'rings', '20', 1, 10_000)->before('rings', 'jump rings', 'ring'), Input::length('kerf', 'lost to the saw', '0.3 mm', '0', 5)->after('kerf', 'saw'), Input::have(),
             ], 'geometry; the two end turns make no ring (common practice)',
             function (Given $given): Answer {
-                [$d, $m, $count, $kerf] = [$given->mm('wire'), $given->mm('mandrel'), $given->count('count'), $given->mm('kerf')];
+                [$d, $m, $kerf] = [$given->mm('wire'), $given->mm('mandrel'), $given->mm('kerf')];
                 if ($kerf >= M_PI * $m) {
                     throw OutOfRange::because('kerf', round($kerf, 2).' mm', 'would saw the whole ring away', 'less than '.round(M_PI * $m, 2).' mm');
                 }
-                $wire = ($count + 1) * Turn::mm($m, $d);
+                $turn = Turn::mm($m, $d);
+                $count = $given->has('have') ? (int) floor($given->mm('have') / $turn + 1e-9) - 1 : $given->count('count');
+                $count >= 1 || throw OutOfRange::tooShort('have', $given->mm('have'), 2 * $turn, 'one ring and the end turns');
+                $wire = ($count + 1) * $turn;
+                $results = ['coil_length_mm' => ($count + 1) * $d, 'wire_length_mm' => $wire, 'aspect_ratio' => $m / $d, 'closed_inside_mm' => $m - $kerf / M_PI];
+                $inHand = new Working('rings', 'whole turns of the wire − 1', Figures::trim($given->mm('have')).' / '.Figures::trim($turn, 3).', less one', $count, '', 'common practice: the two end turns make no ring');
 
-                return new Answer(['coil_length_mm' => ($count + 1) * $d, 'wire_length_mm' => $wire, 'aspect_ratio' => $m / $d, 'closed_inside_mm' => $m - $kerf / M_PI], [
+                return new Answer($given->has('have') ? $results + ['count' => $count] : $results, [
+                    ...($given->has('have') ? [$inHand] : []),
                     new Working('coil', '(count + 1)·d', "({$count} + 1) × ".Figures::trim($d, 3), ($count + 1) * $d),
-                    new Working('wire', '(count + 1)·√((π(M + d))² + d²)', ($count + 1).' × '.Figures::trim(Turn::mm($m, $d), 3), $wire, 'mm', Turn::SOURCE),
+                    new Working('wire', '(count + 1)·√((π(M + d))² + d²)', ($count + 1).' × '.Figures::trim($turn, 3), $wire, 'mm', Turn::SOURCE),
                     new Working('aspect ratio', 'M/d', Figures::trim($m, 3).' / '.Figures::trim($d, 3), $m / $d, ''),
                     new Working('closed inside', 'M − kerf/π', Figures::trim($m, 3).' − '.Figures::trim($kerf, 3).'/π', $m - $kerf / M_PI),
                 ]);
-            }, called: ['rings', 'jump ring'],
+            }, oneOf: [['count', 'have']], called: ['rings', 'jump ring'],
             figure: fn (Given $given): Diagram => (new Diagram('one ring from the front'))->bow('wire', 0, 0, ($given->mm('mandrel') + $given->mm('wire')) / 2, $given->mm('wire'), 0.004, 0.996));
     }
 }

@@ -30,13 +30,18 @@ final class WireRules
     private static function size(): Sum
     {
         return new Sum('wire-size', 'Wire', 'How thick is this wire, and what is it in the other systems?',
-            [Input::wire('size', 'wire size', '20 awg')],
+            [Input::wire('size', 'wire size', '20 awg'), Input::wire('other', 'beside another', '0.8 mm')->optional()->after('than', 'or', 'beside')],
             'ASTM B258 (AWG: 0.127 · 92^((36 − n)/39) mm); BS 3737 (SWG table)',
             function (Given $given): Answer {
                 $d = $given->mm('size');
                 [$awg, $swg] = [SizeSystem::nearestAwg($d), SizeSystem::nearestSwg($d)];
 
-                return new Answer(['diameter_mm' => $d, 'awg' => $awg, 'swg' => $swg], [
+                $results = ['diameter_mm' => $d, 'awg' => $awg, 'swg' => $swg];
+                $isBeside = $given->has('other');
+                $by = $d - ($isBeside ? $given->mm('other') : 0.0);
+
+                return new Answer($isBeside ? $results + ['thicker_by_mm' => $by] : $results, [
+                    ...($isBeside ? [new Working('thicker by', 'size − other', Figures::trim($d, 3).' − '.Figures::trim($given->mm('other'), 3), $by)] : []),
                     new Working('diameter', 'size', $given->texts['size'], $d, 'mm', 'ASTM B258, BS 3737'),
                     new Working('nearest AWG', '0.127 · 92^((36 − n)/39)', "n = {$awg}", SizeSystem::awgMm($awg), 'mm', 'ASTM B258'),
                     new Working('nearest SWG', 'table', "n = {$swg}", SizeSystem::swgMm($swg), 'mm', 'BS 3737'),
