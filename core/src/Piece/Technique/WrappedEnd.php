@@ -36,14 +36,17 @@ final readonly class WrappedEnd
 
     public WrappedLoop $loop;
 
+    /** whole wraps, as hands count them */
+    private int $count;
+
     /** @param  'top'|'bottom'  $place */
     public function __construct(private PartPlan $plan, private string $prefix, private string $place, int $stems = 1)
     {
         $part = $plan->part;
-        $wraps = $part->count($prefix.'wraps');
+        $this->count = $part->count($prefix.'wraps');
         // A plain eye that is trimmed to length before it is turned leaves nothing to hold and cut off.
         $held = $plan->profile->schools->is(School::EyeTrim, 'turn-first') ? self::EYE_HOLD_MM : 0.0;
-        $this->loop = new WrappedLoop($plan->wireMm(), $part->mm($prefix.'inside'), $wraps, $plan->wireMm(), $wraps === 0 ? $held : $part->mm('tail'), $stems);
+        $this->loop = new WrappedLoop($plan->wireMm(), $part->mm($prefix.'inside'), $this->count, $plan->wireMm(), $this->count === 0 ? $held : $part->mm('tail'), $stems);
     }
 
     private function forming(): Forming
@@ -67,7 +70,7 @@ final readonly class WrappedEnd
 
     public function isPlain(): bool
     {
-        return $this->loop->wraps === 0;
+        return $this->count === 0;
     }
 
     public function eye(string $instance): Eye
@@ -86,7 +89,7 @@ final readonly class WrappedEnd
         $segments = $this->isPlain() ? [new Segment(SegmentKind::Loop, $loop->loopMm(), 'eye', $mark('loop'), $loop->loopWorking())] : [
             new Segment(SegmentKind::Neck, $loop->neckMm(), 'neck', $mark('neck'), $loop->neckWorking()),
             new Segment(SegmentKind::Loop, $loop->loopMm(), 'loop', $mark('loop'), $loop->loopWorking()),
-            new Segment(SegmentKind::Wraps, $loop->wrapsMm(), Figures::counted($loop->wraps, 'wrap'), $mark('wraps'), $loop->wrapsWorking()),
+            new Segment(SegmentKind::Wraps, $loop->wrapsMm(), Figures::counted($this->count, 'wrap'), $mark('wraps'), $loop->wrapsWorking()),
         ];
         if ($loop->tailMm > 0) {
             $segments[] = $this->isPlain()
@@ -175,7 +178,7 @@ final readonly class WrappedEnd
 
         return [
             new Step('close '.$this->place, '', "Wrap the {$this->which()}loop shut", "Hold the loop flat in the pliers in your {$this->hands()[1]} hand; with the {$this->hands()[0]} lay {$this->wraps()} side by side down the neck.",
-                [$mark('wraps')], $this->loop->wraps, 'wraps', tool: 'chain-nose pliers', cautions: $this->plan->strung === [] ? [] : [Caution::Crush]),
+                [$mark('wraps')], $this->count, 'wraps', tool: 'chain-nose pliers', cautions: $this->plan->strung === [] ? [] : [Caution::Crush]),
             new Step('close '.$this->place, '', 'Trim and tuck', 'Flat side of the cutter towards the wraps, trim the tail. Press the end in at the back, so that it catches nothing.',
                 [$mark('tail'), $mark('wraps')], tool: 'flush cutter, chain-nose pliers', cautions: [Caution::CutEnds], operation: Operation::Trim),
         ];
@@ -189,7 +192,7 @@ final readonly class WrappedEnd
 
     private function wraps(): string
     {
-        return Figures::counted($this->loop->wraps, 'wrap');
+        return Figures::counted($this->count, 'wrap');
     }
 
     private function which(): string
@@ -205,6 +208,6 @@ final readonly class WrappedEnd
         $neckFrom = $this->place === 'top' ? $insideTopMm + $this->loop->insideMm + $d / 2 : $insideTopMm - $d - $this->loop->neckMm();
         $sketch->stem($neckFrom, $neckFrom + $this->loop->neckMm() + $d / 2, $d, $metal, $mark('neck'));
         $sketch->eye($insideTopMm, $this->loop->insideMm, $d, $facing, $metal, $mark('loop'));
-        $sketch->wraps($this->place === 'top' ? $neckFrom + $d / 2 : $neckFrom, $this->loop->wraps, $d, $metal, $mark('wraps'));
+        $sketch->wraps($this->place === 'top' ? $neckFrom + $d / 2 : $neckFrom, $this->count, $d, $metal, $mark('wraps'));
     }
 }
