@@ -2,19 +2,23 @@
 
 declare(strict_types=1);
 
-use App\Http\Middleware\ContentSecurity;
+use App\Http\Middleware\Answers;
+use App\Http\Middleware\SessionOfHere;
 use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Session\Middleware\AuthenticateSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
     ->withMiddleware(function (Middleware $middleware): void {
         // Hebra answers no other origin, and the package behind this middleware is not installed.
         $middleware->remove(HandleCors::class);
-        $middleware->web(append: [ContentSecurity::class]);
+        $middleware->prepend(Answers::class);
+        $middleware->web(append: [SessionOfHere::class, AuthenticateSession::class]);
+        $middleware->trustProxies(at: array_filter(explode(',', (string) getenv('HEBRA_PROXIES'))));
         $middleware->redirectGuestsTo(fn (): string => route('sign-in'));
         $middleware->redirectUsersTo(fn (): string => route('bench'));
     })

@@ -6,6 +6,9 @@ return [
     // Loads the demo workshop and shows the one button that enters it. Never on where real makers sign in.
     'demo' => (bool) env('HEBRA_DEMO', false),
 
+    // The names it answers to, besides this machine's own.
+    'hosts' => ['127.0.0.1', 'localhost', '[::1]', ...array_filter(array_map(trim(...), explode(',', mb_strtolower((string) env('HEBRA_HOSTS', '')))))],
+
     // 'first': only the first maker of a fresh install may sign up. 'open': anyone who reaches the page.
     'sign_up' => env('HEBRA_SIGN_UP', 'first'),
 

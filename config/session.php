@@ -2,14 +2,16 @@
 
 declare(strict_types=1);
 
+$mode = env('HEBRA_MODE', 'workshop');
+
 return [
     'driver' => env('SESSION_DRIVER', 'file'),
     'lifetime' => 60 * 24 * 14,
     'expire_on_close' => false,
-    'encrypt' => false,
-    'files' => storage_path('framework/sessions'),
+    'encrypt' => true,
+    'files' => storage_path("framework/sessions/{$mode}"),
     'lottery' => [2, 100],
-    'cookie' => 'hebra_session',
+    'cookie' => "hebra_{$mode}",
     'path' => '/',
     'domain' => null,
     'secure' => env('SESSION_SECURE_COOKIE'),

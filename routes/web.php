@@ -14,31 +14,37 @@ use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\ScaleController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SignUpController;
 use App\Http\Controllers\StageController;
 use App\Http\Controllers\StockController;
 use App\Http\Controllers\SumController;
 use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\TableImportController;
 use App\Http\Controllers\WeaveController;
+use App\Http\Controllers\WorkshopFileController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
-    Route::get('/sign-in', [AccountController::class, 'signIn'])->name('sign-in');
-    Route::post('/sign-in', [AccountController::class, 'enter'])->middleware('throttle:sign-in');
-    Route::get('/sign-up', [AccountController::class, 'signUp']);
-    Route::post('/sign-up', [AccountController::class, 'register'])->middleware('throttle:sign-in');
-    Route::post('/enter-demo', [AccountController::class, 'enterDemo']);
+    Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');
+    Route::post('/sign-in', [SessionController::class, 'store']);
+    Route::get('/sign-up', [SignUpController::class, 'create']);
+    Route::post('/sign-up', [SignUpController::class, 'store']);
+    Route::get('/join/{token}', [SignUpController::class, 'invited']);
+    Route::post('/join/{token}', [SignUpController::class, 'join']);
+    Route::post('/enter-demo', [SessionController::class, 'demo']);
 });
 
 Route::middleware('auth')->group(function (): void {
     Route::get('/', BenchController::class)->name('bench');
-    Route::post('/sign-out', [AccountController::class, 'signOut']);
+    Route::post('/sign-out', [SessionController::class, 'destroy']);
     Route::get('/account', [AccountController::class, 'show']);
-    Route::get('/account/workshop.json', [AccountController::class, 'export']);
-    Route::post('/account/workshop', [AccountController::class, 'import']);
+    Route::get('/account/workshop.json', [WorkshopFileController::class, 'export']);
+    Route::post('/account/workshop', [WorkshopFileController::class, 'import']);
     Route::put('/account/units', [AccountController::class, 'units']);
-    Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:sign-in');
-    Route::delete('/account', [AccountController::class, 'destroy'])->middleware('throttle:sign-in');
+    Route::put('/account/password', [AccountController::class, 'password']);
+    Route::post('/account/invitations', [AccountController::class, 'invite']);
+    Route::delete('/account', [AccountController::class, 'destroy']);
 
     Route::get('/pieces', [PieceController::class, 'index']);
     Route::get('/patterns', [PieceController::class, 'patterns']);

@@ -9,6 +9,7 @@ use App\Models\Piece;
 use App\Models\User;
 use App\Models\Workshop;
 use Hebra\Core\Piece\Patterns;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 
@@ -23,6 +24,14 @@ abstract class TestCase extends BaseTestCase
         parent::setUp();
         $this->withoutVite();
         $this->maker = User::factory()->create();
+    }
+
+    /** Another maker at the same browser has a session of their own. */
+    public function actingAs(Authenticatable $user, $guard = null)
+    {
+        app('session')->forget('password_hash_'.config('auth.defaults.guard'));
+
+        return parent::actingAs($user, $guard);
     }
 
     protected function workshop(): Workshop

@@ -2,7 +2,8 @@
 # Every suite, then one summary. Called by ./hebra test, which has installed what is needed.
 set -u
 cd "$(dirname "$0")/.."
-mkdir -p storage/framework/cache/data storage/framework/sessions storage/framework/views storage/logs bootstrap/cache
+umask 077
+mkdir -p storage/framework/cache/workshop storage/framework/sessions/workshop storage/framework/views storage/logs bootstrap/cache
 # A cached view or configuration of a running workshop must not answer here.
 rm -f bootstrap/cache/none-*.php
 summary=""

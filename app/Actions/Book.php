@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Making;
 use App\Models\Movement;
+use App\Models\User;
 use App\Models\Workshop;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -33,7 +34,7 @@ final class Book
             foreach ($lines as $line) {
                 Movement::query()->create([
                     'workshop_id' => $workshop->id, 'entry' => $entry, 'kind' => $kind, 'account' => $line->account, 'lot_id' => $line->lot?->id,
-                    'making_id' => $making?->id, 'metal' => $line->metal, 'mass_mg' => $line->massMg, 'words' => $line->words, 'reverses' => $reverses,
+                    'making_id' => $making?->id, 'metal' => $line->metal, 'mass_mg' => $line->massMg, 'words' => $line->words, 'reverses' => $reverses, 'maker' => User::signedIn(),
                 ]);
             }
         });

@@ -9,6 +9,7 @@ use App\Models\Bead;
 use App\Models\Making;
 use App\Models\Supply;
 use App\Models\SupplyMovement;
+use App\Models\User;
 use App\Models\Workshop;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Plan\Finding;
@@ -39,7 +40,7 @@ final class SupplyBook
                 }
                 SupplyMovement::query()->create([
                     'workshop_id' => $workshop->id, 'entry' => $entry, 'kind' => $kind, 'bead_id' => $line->of instanceof Bead ? $line->of->id : null,
-                    'supply_id' => $line->of instanceof Supply ? $line->of->id : null, 'making_id' => $making?->id, 'amount' => $line->amount, 'words' => $line->words, 'reverses' => $reverses,
+                    'supply_id' => $line->of instanceof Supply ? $line->of->id : null, 'making_id' => $making?->id, 'amount' => $line->amount, 'words' => $line->words, 'reverses' => $reverses, 'maker' => User::signedIn(),
                 ]);
             }
         });

@@ -42,8 +42,8 @@ final class WorkshopFile
         'pieces' => [['ulid', 'name', 'revision', 'stage', 'is_pattern', 'created_at', 'updated_at', 'deleted_at'], []],
         'piece_revisions' => [['number', 'document', 'words', 'created_at'], ['piece_id' => 'pieces']],
         'makings' => [['ulid', 'document', 'revision', 'step', 'counted', 'moves', 'is_across', 'progress', 'counts', 'troubles', 'weight_mg', 'waits_until', 'minutes', 'note', 'closed_at', 'created_at', 'updated_at'], ['piece_id' => 'pieces']],
-        'movements' => [['entry', 'kind', 'account', 'metal', 'mass_mg', 'words', 'reverses', 'created_at'], ['lot_id' => 'lots', 'making_id' => 'makings']],
-        'supply_movements' => [['entry', 'kind', 'amount', 'words', 'reverses', 'created_at'], ['bead_id' => 'beads', 'supply_id' => 'supplies', 'making_id' => 'makings']],
+        'movements' => [['entry', 'kind', 'account', 'metal', 'mass_mg', 'words', 'reverses', 'maker', 'created_at'], ['lot_id' => 'lots', 'making_id' => 'makings']],
+        'supply_movements' => [['entry', 'kind', 'amount', 'words', 'reverses', 'maker', 'created_at'], ['bead_id' => 'beads', 'supply_id' => 'supplies', 'making_id' => 'makings']],
         'cut_ticks' => [['cut', 'length_um', 'is_spoiled', 'created_at'], ['piece_id' => 'pieces', 'lot_id' => 'lots']],
         'reservations' => [['cut', 'count', 'length_um', 'created_at'], ['piece_id' => 'pieces', 'lot_id' => 'lots']],
         'drills' => [['ulid', 'kind', 'metal', 'size', 'temper', 'wanted_um', 'created_at'], []],
@@ -57,13 +57,13 @@ final class WorkshopFile
     /** What the file leaves out, by table: keys of this database, sums of the book, and what belongs to a person or the device. */
     public const DERIVED = [
         '*' => ['id', 'workshop_id'],
-        'workshops' => ['is_demo', 'created_at', 'updated_at'],
+        'workshops' => ['ulid', 'is_demo', 'created_at', 'updated_at'],
         'beads' => ['owned'],
         'supplies' => ['held'],
     ];
 
     /** Tables that are no part of a workshop: people, and events kept only to meet late ones. */
-    public const ELSEWHERE = ['migrations', 'users', 'bench_events'];
+    public const ELSEWHERE = ['migrations', 'users', 'bench_events', 'attempts', 'invitations', 'sent_forms'];
 
     /** @return array<string, list<string>> the columns that the file has, by table */
     public static function columns(): array
@@ -216,7 +216,7 @@ final class WorkshopFile
     }
 
     /**
-     * Version 3 priced beads and supplies in whole cents.
+     * Version 3 priced beads and supplies in whole cents, and its books did not say who wrote a line.
      *
      * @param  array<mixed>  $file
      * @return array<mixed>
@@ -229,6 +229,10 @@ final class WorkshopFile
 
                 return array_diff_key($row, ['price_cents' => 0]) + ['price_e4' => is_int($cents) ? $cents * 100 : $cents];
             });
+        }
+
+        foreach (['movements', 'supply_movements'] as $book) {
+            $file = self::eachRow($file, $book, fn (array $line): array => $line + ['maker' => null]);
         }
 
         return ['version' => 4] + $file;

@@ -27,6 +27,11 @@ final class Refused extends \RuntimeException implements Problem
         return new self($field, ucfirst($field).' came as a list: give one value.');
     }
 
+    public static function tooManyAttempts(string $field, int $minutes): self
+    {
+        return new self($field, "That was tried too often: wait {$minutes} minutes, then try again. Where you are signed in already, you stay so.", 429);
+    }
+
     public static function invalid(string $field, string $sentence): self
     {
         return new self($field, $sentence);

@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $mass_mg
  * @property string $words
  * @property string|null $reverses
+ * @property string|null $maker  who wrote it
  * @property CarbonImmutable $created_at
  * @property Lot|null $lot
  */

@@ -8,6 +8,7 @@ use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Facades\Auth;
 
 /**
  * A maker who signs in.
@@ -38,6 +39,14 @@ final class User extends Authenticatable
 
     /** @var list<string> */
     protected $with = ['workshop.tools'];
+
+    /** Whose line it is that is written now; null where no maker is signed in. */
+    public static function signedIn(): ?string
+    {
+        $maker = Auth::user();
+
+        return $maker instanceof self ? $maker->name : null;
+    }
 
     /** @return list<array{words: string, address: string}> the sums asked last, latest first */
     public function recentSums(): array

@@ -19,12 +19,14 @@ use Hebra\Core\Wire\SizeSystem;
 use Hebra\Core\Wire\Strength;
 use Hebra\Core\Wire\Strengths;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * @property int $id
+ * @property string $ulid  random: what a session of this workshop carries
  * @property string $name
  * @property string $ruler
  * @property string $sizes
@@ -49,6 +51,8 @@ final class Workshop extends Model
     /** @use HasFactory<WorkshopFactory> */
     use HasFactory;
 
+    use HasUlids;
+
     protected $guarded = ['id'];
 
     protected $attributes = ['ruler' => '0.5 mm', 'sizes' => 'awg', 'clearance_um' => 50, 'keep_um' => 60_000, 'shortcuts' => true, 'is_demo' => false, 'schools' => null, 'strengths' => null, 'currency' => 'EUR', 'hour_cents' => 2200, 'overhead_percent' => 12, 'margin_percent' => 30, 'metal_prices_e4' => null, 'packing_cents' => 0, 'low_um' => 1_000_000, 'hand_on' => true];
@@ -57,6 +61,18 @@ final class Workshop extends Model
     protected $casts = ['is_demo' => 'boolean', 'hand_on' => 'boolean', 'shortcuts' => 'boolean', 'schools' => 'array', 'strengths' => 'array', 'metal_prices_e4' => 'array'];
 
     private ?Profile $profile = null;
+
+    /** @return list<string> */
+    public function uniqueIds(): array
+    {
+        return ['ulid'];
+    }
+
+    /** @return HasMany<User, $this> */
+    public function makers(): HasMany
+    {
+        return $this->hasMany(User::class);
+    }
 
     public function profile(): Profile
     {

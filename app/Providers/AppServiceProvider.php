@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\Middleware\SessionOfHere;
 use App\Models\Piece;
+use App\Models\User;
 use App\Support\SqliteConnection;
 use Carbon\CarbonImmutable;
-use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Auth\Events\Login;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
-use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 
@@ -29,10 +30,7 @@ final class AppServiceProvider extends ServiceProvider
         // Explicit, because requests read the piece from the route to decide who may.
         Route::model('piece', Piece::class);
         Date::use(CarbonImmutable::class);
-        RateLimiter::for('sign-in', function (Request $request): Limit {
-            $email = $request->input('email');
-
-            return Limit::perMinute(6)->by(md5(is_string($email) ? mb_strtolower(trim($email)) : '').'|'.$request->ip());
-        });
+        // A session names the workshop it was begun in by its random id: a number alone means another workshop in another database.
+        Event::listen(Login::class, fn (Login $login) => $login->user instanceof User ? session()->put(SessionOfHere::KEY, $login->user->workshop->ulid) : null);
     }
 }

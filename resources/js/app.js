@@ -5,6 +5,7 @@ import { cutting } from './cutting.js';
 import { desk } from './desk.js';
 import { bench, sound } from './bench.js';
 import { leaf } from './leaf.js';
+import { password } from './password.js';
 import { plot } from './plot.js';
 import { zoom } from './zoom.js';
 
@@ -17,6 +18,7 @@ Alpine.data('cutting', cutting);
 Alpine.data('bench', bench);
 Alpine.data('sound', sound);
 Alpine.data('leaf', leaf);
+Alpine.data('password', password);
 Alpine.data('plot', plot);
 Alpine.data('zoom', zoom);
 Alpine.start();

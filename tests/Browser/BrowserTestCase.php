@@ -44,6 +44,9 @@ abstract class BrowserTestCase extends TestCase
             'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'APP_CONFIG_CACHE' => $root.'/bootstrap/cache/none-config.php', 'APP_ROUTES_CACHE' => $root.'/bootstrap/cache/none-routes.php',
         ] + getenv();
         mkdir(self::$views);
+        foreach (['cache', 'sessions'] as $kind) {
+            is_dir("{$root}/storage/framework/{$kind}/workshop") || mkdir("{$root}/storage/framework/{$kind}/workshop", 0700, true);
+        }
         $seeding = proc_open([PHP_BINARY, 'artisan', 'migrate', '--force', '--seed', '--quiet'], [], $pipes, $root, $environment);
         self::assertIsResource($seeding);
         self::assertSame(0, proc_close($seeding));

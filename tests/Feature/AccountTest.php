@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Stockkeeping;
+use App\Models\Invitation;
 use App\Models\User;
 use App\Models\Workshop;
+use App\Support\Passwords;
 use Hebra\Core\Quantity\LengthUnit;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
 final class AccountTest extends TestCase
@@ -18,12 +23,12 @@ final class AccountTest extends TestCase
         $this->maker->workshop->delete();
         $this->get('/sign-in')->assertRedirect('/sign-up');
         $this->get('/sign-up')->assertOk()->assertSee('Set up your workshop');
-        $this->post('/sign-up', ['workshop' => 'Dune End', 'name' => 'Ida', 'email' => 'Ida@Dune.example', 'password' => 'ten letters'])->assertRedirect('/');
+        $this->post('/sign-up', ['workshop' => 'Dune End', 'name' => 'Ida', 'email' => 'Ida@Dune.example', 'password' => 'a few plain words'])->assertRedirect('/');
         $this->assertAuthenticated();
         self::assertSame('Dune End', User::query()->where('email', 'ida@dune.example')->firstOrFail()->workshop->name);
         $this->post('/sign-out');
         $this->get('/sign-up')->assertRedirect('/sign-in');
-        $this->post('/sign-up', ['workshop' => 'Second', 'name' => 'Ed', 'email' => 'ed@dune.example', 'password' => 'ten letters'])->assertNotFound();
+        $this->post('/sign-up', ['workshop' => 'Second', 'name' => 'Ed', 'email' => 'ed@dune.example', 'password' => 'a few plain words'])->assertNotFound();
         self::assertSame(1, User::query()->count());
     }
 
@@ -31,13 +36,13 @@ final class AccountTest extends TestCase
     {
         $this->maker->workshop->delete();
         foreach ([
-            [['password' => 'short'], 'The password has 5 characters: give 10 to 72.'],
+            [['password' => 'short'], 'It has 5 characters: give 12 to 200'],
             [['email' => 'nowhere'], 'That is not an e-mail address'],
             [['name' => ''], 'Name is empty'],
             [['workshop' => str_repeat('w', 81)], 'Workshop holds 81 characters: give at most 80.'],
             [['email' => ['a']], 'Email came as a list: give one value.'],
         ] as [$wrong, $sentence]) {
-            $this->post('/sign-up', [...['workshop' => 'W', 'name' => 'N', 'email' => 'n@w.example', 'password' => 'ten letters'], ...$wrong])->assertStatus(422)->assertSee($sentence);
+            $this->post('/sign-up', [...['workshop' => 'W', 'name' => 'N', 'email' => 'n@w.example', 'password' => 'a few plain words'], ...$wrong])->assertStatus(422)->assertSee($sentence);
         }
         self::assertSame([0, 0], [User::query()->count(), Workshop::query()->count()]);
     }
@@ -53,12 +58,187 @@ final class AccountTest extends TestCase
         $this->assertAuthenticatedAs($this->maker);
     }
 
-    public function test_attempts_are_throttled(): void
+    /** For one account, from one address and in all; whatever the request says of itself. A right password counts for nothing. */
+    public function test_attempts_are_counted_by_account_by_address_and_in_all(): void
     {
-        for ($try = 0; $try < 6; $try++) {
-            $this->post('/sign-in', ['email' => 'x@w.example', 'password' => 'wrong'])->assertStatus(422);
+        $try = fn (string $email, string $password = 'wrong', string $from = '10.0.0.1'): int => $this->call('POST', '/sign-in', ['email' => $email, 'password' => $password], server: ['REMOTE_ADDR' => $from, 'HTTP_X_FORWARDED_FOR' => '203.0.113.'.random_int(1, 250)])->status();
+        for ($one = 1; $one <= 10; $one++) {
+            self::assertSame(422, $try($one % 2 === 0 ? $this->maker->email : strtoupper($this->maker->email).' ', from: "10.0.1.{$one}"));
         }
-        $this->post('/sign-in', ['email' => 'x@w.example', 'password' => 'wrong'])->assertStatus(429)->assertSee('Too many attempts');
+        self::assertSame(429, $try($this->maker->email, 'a long enough word', '10.0.2.1'), 'the account rests, from wherever it is tried');
+        self::assertSame(422, $try('someone@else.example', from: '10.0.2.1'), 'no other does');
+        for ($one = 1; $one <= 30; $one++) {
+            self::assertSame(422, $try("sprayed{$one}@w.example", from: '10.0.3.1'));
+        }
+        self::assertSame(429, $try('sprayed31@w.example', from: '10.0.3.1'), 'one address may not go on with others');
+        self::assertSame(422, $try('sprayed32@w.example', from: '10.0.3.2'));
+        $this->travel(16)->minutes();
+        self::assertSame(302, $try($this->maker->email, 'a long enough word'));
+        $this->post('/sign-out');
+        for ($one = 1; $one <= 40; $one++) {
+            self::assertSame(302, $try($this->maker->email, 'a long enough word'), 'who knows the password never waits');
+            $this->post('/sign-out');
+        }
+        DB::table('attempts')->insert(array_fill(0, 300, ['address' => 'many', 'created_at' => now()]));
+        self::assertSame(429, $try('x@w.example', from: '10.9.9.9'), 'a flood from everywhere waits');
+        $this->travelBack();
+    }
+
+    /** Changing the password and deleting the account are tries of the password too. */
+    public function test_a_session_left_open_cannot_guess_the_password(): void
+    {
+        $this->actingAs($this->maker);
+        for ($one = 1; $one <= 10; $one++) {
+            $one % 2 === 0 ? $this->put('/account/password', ['current' => 'wrong', 'password' => 'another long word'])->assertStatus(422) : $this->delete('/account', ['confirm' => 'wrong'])->assertStatus(422);
+        }
+        $this->delete('/account', ['confirm' => 'a long enough word'])->assertStatus(429)->assertSee('tried too often');
+        self::assertSame(1, Workshop::query()->count());
+    }
+
+    /** Both look a hash up and verify it: the hasher is asked as often for nobody as for somebody. */
+    public function test_an_unknown_address_takes_the_same_work(): void
+    {
+        self::assertFalse(Passwords::isRight(null, 'wrong'));
+        $nobody = Cache::get('nobody-'.config('hashing.argon.memory').'-'.config('hashing.argon.time'));
+        self::assertIsString($nobody);
+        self::assertSame(password_get_info($this->maker->password)['options'], password_get_info($nobody)['options']);
+        self::assertSame('argon2id', password_get_info($nobody)['algoName']);
+    }
+
+    /** @return array<string, array{string, string}> */
+    public static function weak(): array
+    {
+        return [
+            'short' => ['eleven char', 'has 11 characters: give 12 to 200'],
+            'too long' => [str_repeat('long word ', 21), 'has 210 characters'],
+            'common' => ['123456789012', 'most common'],
+            'common with figures' => ['password20261128', 'most common'],
+            'common in capitals' => ['QWERTYUIOP1234!', 'most common'],
+            'the maker’s own address' => ['n@w.example1', 'your own name or address'],
+            'few characters' => ['abababababababab', 'repeats a few characters'],
+        ];
+    }
+
+    #[DataProvider('weak')]
+    public function test_weak_passwords_are_refused(string $password, string $sentence): void
+    {
+        $this->maker->workshop->delete();
+        $this->post('/sign-up', ['workshop' => 'W', 'name' => 'N', 'email' => 'n@w.example', 'password' => $password])->assertStatus(422)->assertSee($sentence);
+        self::assertSame(0, User::query()->count());
+    }
+
+    public function test_any_characters_make_a_password(): void
+    {
+        $this->maker->workshop->delete();
+        $password = "  smørrebrød ± 鉄線 \u{1F9F5} <b>'\"  ".str_repeat('é', 80);
+        $this->post('/sign-up', ['workshop' => 'W', 'name' => 'N', 'email' => 'n@w.example', 'password' => $password])->assertRedirect('/');
+        $this->post('/sign-out');
+        $this->post('/sign-in', ['email' => 'n@w.example', 'password' => substr($password, 0, 72)])->assertStatus(422);
+        $this->post('/sign-in', ['email' => 'n@w.example', 'password' => $password])->assertRedirect('/');
+    }
+
+    /** What was hashed by bcrypt is read, and hashed anew. */
+    public function test_an_older_hash_is_read_and_written_anew(): void
+    {
+        DB::table('users')->update(['password' => password_hash('an older word of mine', PASSWORD_BCRYPT, ['cost' => 4])]);
+        $this->post('/sign-in', ['email' => $this->maker->email, 'password' => 'an older word of mine'])->assertRedirect('/');
+        self::assertStringStartsWith('$argon2id$', (string) DB::table('users')->value('password'));
+    }
+
+    public function test_a_changed_password_ends_every_other_session(): void
+    {
+        $signIn = fn (): array => array_map(fn ($cookie): string => (string) $cookie->getValue(), array_filter($this->post('/sign-in', ['email' => $this->maker->email, 'password' => 'a long enough word', 'remember' => '1'])->headers->getCookies(), fn ($cookie): bool => str_starts_with($cookie->getName(), 'remember_')));
+        self::assertCount(1, $signIn());
+        $session = session()->all();
+        $this->get('/account')->assertOk();
+        $elsewhere = session()->all();
+        $this->put('/account/password', ['current' => 'a long enough word', 'password' => 'another long word'])->assertRedirect('/account');
+        $this->get('/account')->assertOk();
+        $remembered = (string) $this->maker->refresh()->remember_token;
+        $this->flushSession();
+        auth()->forgetGuards();
+        $this->withSession($elsewhere)->get('/account')->assertRedirect('/sign-in');
+        self::assertNotSame([], $session);
+        self::assertSame(60, strlen($remembered), 'what was remembered elsewhere is worth nothing');
+    }
+
+    /** A session begun in another workshop has the same numbers and opens nothing. */
+    public function test_a_session_of_another_workshop_is_refused(): void
+    {
+        $this->post('/sign-in', ['email' => $this->maker->email, 'password' => 'a long enough word'])->assertRedirect('/');
+        $this->get('/account')->assertOk();
+        DB::table('workshops')->update(['ulid' => strtolower((string) Str::ulid())]);
+        auth()->forgetGuards();
+        $this->get('/account')->assertRedirect('/sign-in');
+        $this->get('/account')->assertRedirect('/sign-in');
+        $this->assertGuest();
+    }
+
+    public function test_one_more_maker_comes_in_by_a_link_that_works_once(): void
+    {
+        $link = (string) $this->actingAs($this->maker)->post('/account/invitations')->assertRedirect('/account')->getSession()->get('invitation');
+        $this->get('/account')->assertSee('It works once');
+        self::assertStringNotContainsString(basename($link), (string) json_encode(DB::table('invitations')->get()), 'only its hash is kept');
+        $this->post('/sign-out');
+        $path = (string) parse_url($link, PHP_URL_PATH);
+        $partner = ['name' => 'Fenna Roe', 'email' => 'fenna@w.example', 'password' => 'a few plain words'];
+        $this->get($path)->assertOk()->assertSee('Join '.$this->workshop()->name);
+        $this->post($path, ['password' => 'short'] + $partner)->assertStatus(422);
+        $this->post($path, $partner)->assertRedirect('/');
+        self::assertSame(2, $this->workshop()->makers()->count());
+        $this->post('/stock', ['kind' => 'coil', 'name' => 'Hers', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft', 'amount' => '2 m'])->assertStatus(303);
+        $this->post('/sign-out');
+        $this->get($path)->assertNotFound();
+        $this->post($path, ['email' => 'third@w.example'] + $partner)->assertNotFound();
+        $this->actingAs($this->maker)->post('/stock', ['kind' => 'coil', 'name' => 'Mine', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft', 'amount' => '2 m'])->assertStatus(303);
+        $this->get('/stock/book')->assertSeeInOrder(['Mine', 'Test maker', 'Hers', 'Fenna Roe']);
+        $this->travel(8)->days();
+        $this->get((string) parse_url('/join/'.Invitation::into($this->workshop()), PHP_URL_PATH));
+        $this->travelBack();
+    }
+
+    public function test_a_password_is_set_from_the_command_line(): void
+    {
+        $this->artisan('hebra:password', ['email' => 'nobody@w.example'])->assertFailed();
+        $this->artisan('hebra:password', ['email' => $this->maker->email])->expectsQuestion("New password for {$this->maker->email}", 'short')->assertFailed();
+        $this->artisan('hebra:password', ['email' => $this->maker->email])->expectsQuestion("New password for {$this->maker->email}", 'wire by the sea')->assertSuccessful();
+        $this->post('/sign-in', ['email' => $this->maker->email, 'password' => 'wire by the sea'])->assertRedirect('/');
+    }
+
+    public function test_one_of_two_makers_leaves_and_the_workshop_stays(): void
+    {
+        $partner = User::factory()->create(['workshop_id' => $this->workshop()->id]);
+        $this->actingAs($partner)->get('/account')->assertSee('The workshop stays with Test maker');
+        $this->delete('/account', ['confirm' => 'a long enough word'])->assertRedirect('/sign-in');
+        self::assertSame([1, 1], [User::query()->count(), Workshop::query()->count()]);
+        $this->actingAs($this->maker)->get('/account')->assertSee('You, alone.')->assertSee('Delete everything');
+    }
+
+    /** Pages, refusals, redirects, files: none is kept by a browser, framed, sniffed or told apart by version. */
+    public function test_every_answer_carries_the_headers(): void
+    {
+        $piece = $this->piece();
+        $answers = ['open' => $this->get('/sign-in'), 'nothing there' => $this->get('/nowhere'), 'not so' => $this->put('/sign-in'), 'to sign in' => $this->get('/stock'), 'alive' => $this->get('/up'), 'refused' => $this->post('/sign-in', [])];
+        $this->actingAs($this->maker);
+        foreach (['/', '/stock', '/account', "/pieces/{$piece->ulid}/drawing.svg", "/pieces/{$piece->ulid}/cut-sheet.pdf", '/stock/lots.csv', '/account/workshop.json', '/sign-in', '/pieces/nowhere'] as $page) {
+            $answers[$page] = $this->get($page);
+            self::assertStringContainsString('no-store', (string) $answers[$page]->headers->get('Cache-Control'), $page);
+        }
+        foreach ($answers as $name => $answer) {
+            foreach (['Content-Security-Policy', 'X-Content-Type-Options', 'X-Frame-Options', 'Referrer-Policy', 'Permissions-Policy', 'Cross-Origin-Resource-Policy'] as $header) {
+                self::assertNotNull($answer->headers->get($header), "{$name}: {$header}");
+            }
+            self::assertNull($answer->headers->get('X-Powered-By'));
+        }
+    }
+
+    public function test_other_names_are_not_answered(): void
+    {
+        foreach (['evil.example' => 400, 'localhost' => 200, '127.0.0.1' => 200, '127.0.0.1:8600' => 200, 'LOCALHOST' => 200] as $host => $status) {
+            $this->call('GET', 'http://'.$host.'/sign-in', server: ['HTTP_HOST' => $host])->assertStatus($status);
+        }
+        config(['hebra.hosts' => ['bench.local']]);
+        $this->call('GET', 'http://bench.local/sign-in', server: ['HTTP_HOST' => 'bench.local'])->assertOk();
     }
 
     public function test_the_password_changes_only_with_the_old_one(): void

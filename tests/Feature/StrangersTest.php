@@ -23,7 +23,7 @@ use Tests\TestCase;
 /** Walks every route as a stranger and as a maker of another workshop: nothing of this workshop is seen or moved. */
 final class StrangersTest extends TestCase
 {
-    private const OPEN = ['GET sign-in', 'POST sign-in', 'GET sign-up', 'POST sign-up', 'POST enter-demo', 'GET up'];
+    private const OPEN = ['GET sign-in', 'POST sign-in', 'GET sign-up', 'POST sign-up', 'GET join/{token}', 'POST join/{token}', 'POST enter-demo', 'GET up'];
 
     /** @return array<string, string> what each route parameter is called here */
     private function ours(): array

@@ -134,6 +134,7 @@ final class StockController extends Controller
             'profile' => $this->workshop($request)->profile(),
             'counted' => SupplyMovement::query()->where('workshop_id', $this->workshop($request)->id)->with(['bead', 'supply'])->latest('id')->paginate(60, pageName: 'counted'),
             'lines' => $this->workshop($request)->movements()->with(['lot', 'making.piece' => fn ($piece) => $piece->withTrashed()])->latest('id')->paginate(60),
+            'hasPartners' => $this->workshop($request)->movements()->distinct()->count('maker') > 1,
             'problem' => null,
         ]);
     }

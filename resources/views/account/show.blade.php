@@ -1,3 +1,4 @@
+@php([$workshop, $profile] = [$desk->workshop, $desk->profile])
 <x-layout title="Workshop and account" here="Account">
     <h1 class="mt-4">Workshop and account</h1>
     <div class="grid gap-8 mt-4 md:grid-cols-2 items-start">
@@ -15,9 +16,15 @@
         <div class="grid gap-8">
         <section class="leaf"><h2>Password</h2>
             <form method="post" action="/account/password" class="grid gap-3 mt-2">@csrf @method('put')
-                <x-field name="current" type="password" label="Password now" :problem="$problem" autocomplete="current-password" />
-                <x-field name="password" type="password" label="New password, 10 characters or more" :problem="$problem" autocomplete="new-password" />
+                <x-password name="current" label="Password now" :problem="$problem" autocomplete="current-password" />
+                <x-password name="password" :label="'New password, '.\App\Support\Passwords::LEAST.' characters or more'" :problem="$problem" autocomplete="new-password" />
                 <p><button type="submit" class="may">Change it</button></p></form></section>
+        <section class="leaf"><h2>Who works here</h2>
+            <p class="mt-1">You{{ $desk->partners->isEmpty() ? ', alone.' : ' and '.\Hebra\Core\Quantity\Figures::listed($desk->partners->pluck('name')->all()).'. The book tells who wrote each line.' }}</p>
+            @if (session('invitation'))
+                <div class="said mt-2" role="status"><p>Give this link to one maker. It works once, for {{ \App\Models\Invitation::DAYS }} days, and is not shown again.</p><p class="mt-1"><input class="in w-full" readonly value="{{ session('invitation') }}" aria-label="Invitation link"></p></div>
+            @endif
+            <form method="post" action="/account/invitations" class="mt-2">@csrf<button type="submit" class="may">Invite a maker</button></form></section>
         <section class="leaf"><h2>The whole workshop as a file</h2>
             <p class="mt-1">Pieces with their history, stock, makings and the metal book in one file, and back into a new workshop as they were.</p>
             <p class="mt-2"><a class="may" href="/account/workshop.json">Export the workshop</a></p>
@@ -25,10 +32,10 @@
                 <div class="field"><label for="file">Bring one in (this workshop must be empty)</label><input class="in" id="file" name="file" type="file" accept=".json,application/json"><x-problem for="file" :problem="$problem" /></div>
                 <p><button type="submit" class="may">Bring it in</button></p></form></section>
         <section class="leaf"><h2>Leave</h2>
-            <p class="mt-1">Deletes this workshop with its pieces, stock and the whole metal book. It cannot be undone: export the workshop first.</p>
+            <p class="mt-1">{{ $desk->partners->isEmpty() ? 'Deletes this workshop with its pieces, stock and the whole metal book. It cannot be undone: export the workshop first.' : 'Deletes your account. The workshop stays with '.\Hebra\Core\Quantity\Figures::listed($desk->partners->pluck('name')->all()).'.' }}</p>
             <form method="post" action="/account" class="grid gap-3 mt-2">@csrf @method('delete')
-                <x-field name="confirm" type="password" label="Password, to be sure" :problem="$problem" autocomplete="current-password" />
-                <p><button type="submit" class="may !border-flame !text-flame">Delete everything</button></p></form></section>
+                <x-password name="confirm" label="Password, to be sure" :problem="$problem" autocomplete="current-password" />
+                <p><button type="submit" class="may !border-flame !text-flame">{{ $desk->partners->isEmpty() ? 'Delete everything' : 'Delete my account' }}</button></p></form></section>
         </div>
     </div>
 </x-layout>

@@ -13,12 +13,12 @@
         @endif
         <form method="post" action="/sign-in" class="grid gap-3 mt-3">@csrf
             <x-field name="email" type="email" class="is-text" label="E-mail" :value="is_string(request('email')) ? mb_substr(request('email'), 0, 200) : ''" :problem="$problem" autocomplete="username" />
-            <x-field name="password" type="password" label="Password" :problem="$problem" autocomplete="current-password" />
+            <x-password name="password" label="Password" :problem="$problem" autocomplete="current-password" />
             <p><input type="checkbox" id="remember" name="remember" value="1" class="size-5 align-middle"> <label for="remember">Keep me signed in here</label></p>
             <button type="submit" class="{{ config('hebra.demo') ? 'may' : 'do' }} justify-center">Sign in</button>
         </form>
         @if (config('hebra.demo'))</details>@endif
-        @if (\App\Http\Controllers\AccountController::signUpIsOpen())<p class="mt-3"><a href="/sign-up">Set up a workshop</a></p>@endif
+        @if (\App\Http\Controllers\SignUpController::isOpen())<p class="mt-3"><a href="/sign-up">Set up a workshop</a></p>@endif
     </section>
 </div>
 </x-layout>

@@ -10,7 +10,7 @@
         @forelse ($lines as $line)
             <tr>
                 <td class="figure small whitespace-nowrap">{{ $line->entry !== $last ? $line->created_at->format('Y-m-d H:i') : '' }}</td>
-                <td>{{ $line->words }}</td>
+                <td>{{ $line->words }}@if ($hasPartners && $line->maker !== null && $line->entry !== $last) <span class="quiet small">{{ $line->maker }}</span>@endif</td>
                 <td>{{ $line->lot?->name ?? $line->account }}</td>
                 <td>{{ \Hebra\Core\Wire\Metal::from($line->metal)->words() }}</td>
                 <td class="num">{{ $line->mass_mg > 0 ? '+' : '−' }}{{ number_format(abs($line->mass_mg) / 1000, 3) }} g</td>
@@ -30,7 +30,7 @@
         <div class="scrolls mt-2"><table class="ledger">
             <thead><tr><th scope="col">When</th><th scope="col">What</th><th scope="col" class="!text-right">How many</th><th scope="col"><span class="sr-only">Reverse</span></th></tr></thead><tbody>
             @foreach ($counted as $line)
-                <tr><td class="figure small whitespace-nowrap">{{ $line->created_at->format('Y-m-d H:i') }}</td><td>{{ $line->words }}</td>
+                <tr><td class="figure small whitespace-nowrap">{{ $line->created_at->format('Y-m-d H:i') }}</td><td>{{ $line->words }}@if ($hasPartners && $line->maker !== null) <span class="quiet small">{{ $line->maker }}</span>@endif</td>
                     <td class="num">{{ $line->amount > 0 ? '+' : '−' }}{{ $line->supply === null ? abs($line->amount) : $line->supply->words(abs($line->amount), $profile) }}</td>
                     <td>@if ($line->kind !== 'reversed' && $line->making_id === null)<form method="post" action="/stock/book/reverse">@csrf<input type="hidden" name="entry" value="{{ $line->entry }}"><button type="submit" class="word small" aria-label="reverse: {{ $line->words }}">reverse</button></form>@endif</td></tr>
             @endforeach

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * What every answer carries, refusals and redirects too: nothing runs and nothing is drawn that does not come from here, no browser keeps what a maker
+ * saw, nobody is told which version runs. Only names that are known here are answered. Source: OWASP ASVS 4.0, V14.4 and V14.5.
+ */
+final class Answers
+{
+    private const POLICY = "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+
+    /** A picture of its own carries its colours inside and fetches nothing. */
+    private const PICTURE = "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'";
+
+    private const HEADERS = [
+        'X-Content-Type-Options' => 'nosniff', 'X-Frame-Options' => 'DENY', 'Referrer-Policy' => 'same-origin', 'Cross-Origin-Opener-Policy' => 'same-origin', 'Cross-Origin-Resource-Policy' => 'same-origin',
+        'Permissions-Policy' => 'camera=(), microphone=(), geolocation=(), payment=(), usb=()',
+    ];
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        $response = $this->isOurs($request) ? $next($request) : response("This address is not served here. Whoever runs this workshop can allow it: HEBRA_HOSTS=name ./hebra serve\n", 400, ['Content-Type' => 'text/plain; charset=utf-8']);
+        $response->headers->set('Content-Security-Policy', $response->headers->get('Content-Type') === 'image/svg+xml' ? self::PICTURE : self::POLICY);
+        $response->headers->add(self::HEADERS);
+        if ($request->isSecure()) {
+            $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
+        // The guard is not asked where no session was begun.
+        if ($request->hasSession() && Auth::check()) {
+            $response->headers->set('Cache-Control', 'no-store, private');
+        }
+        header_remove('X-Powered-By');
+
+        return $response;
+    }
+
+    private function isOurs(Request $request): bool
+    {
+        return in_array(mb_strtolower($request->headers->get('host') === null ? '' : $request->getHost()), (array) config('hebra.hosts'), true);
+    }
+}
