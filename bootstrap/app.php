@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\Answers;
 use App\Http\Middleware\SessionOfHere;
+use App\Http\Middleware\VisibleText;
 use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -17,7 +18,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // Hebra answers no other origin, and the package behind this middleware is not installed.
         $middleware->remove(HandleCors::class);
         $middleware->prepend(Answers::class);
-        $middleware->web(append: [SessionOfHere::class, AuthenticateSession::class]);
+        $middleware->web(append: [VisibleText::class, SessionOfHere::class, AuthenticateSession::class]);
         $middleware->trustProxies(at: array_filter(explode(',', (string) getenv('HEBRA_PROXIES'))));
         $middleware->redirectGuestsTo(fn (): string => route('sign-in'));
         $middleware->redirectUsersTo(fn (): string => route('bench'));

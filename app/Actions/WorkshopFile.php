@@ -9,12 +9,12 @@ use App\Models\Bead;
 use App\Models\Drill;
 use App\Models\Lot;
 use App\Models\Making;
-use App\Models\Photo;
 use App\Models\Piece;
 use App\Models\Workshop;
 use App\View\HandDesk;
 use App\View\MakingDesk;
 use Hebra\Core\Piece\PieceJson;
+use Hebra\Core\Piece\ReceivedJson;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Problem;
 use Illuminate\Database\QueryException;
@@ -64,6 +64,10 @@ final class WorkshopFile
 
     /** Tables that are no part of a workshop: people, and events kept only to meet late ones. */
     public const ELSEWHERE = ['migrations', 'users', 'bench_events', 'attempts', 'invitations', 'sent_forms'];
+
+    public function __construct(private readonly KeepPhoto $photos)
+    {
+    }
 
     /** @return array<string, list<string>> the columns that the file has, by table */
     public static function columns(): array
@@ -153,6 +157,7 @@ final class WorkshopFile
     {
         $file = json_decode($json, true, 32);
         is_array($file) && ($file['hebra'] ?? null) === 'workshop' || throw Refused::invalid('file', 'The file is no workshop that Hebra exported: give one written under Account.');
+        ReceivedJson::check($json, $file, 'file');
         $file = self::upgraded($file);
         ($file['version'] ?? null) === self::VERSION || throw Refused::invalid('file', 'The file has version '.(is_scalar($file['version'] ?? null) ? mb_substr((string) $file['version'], 0, 20) : 'of another kind').': versions 2 to '.self::VERSION.' are read here.');
         $known = ['hebra', 'version', 'workshop', ...array_keys(self::TABLES)];
@@ -168,7 +173,7 @@ final class WorkshopFile
                 $row = $this->row("{$table}.{$at}", $row, [...$columns, ...array_keys($refers)]);
                 if (isset($row['document'])) {
                     try {
-                        PieceJson::read(is_string($row['document']) ? $row['document'] : '');
+                        PieceJson::readAll(is_string($row['document']) ? $row['document'] : '');
                     } catch (Problem $problem) {
                         throw Refused::invalid('file', "{$table}.{$at}.document: ".$problem->getMessage());
                     }
@@ -289,8 +294,15 @@ final class WorkshopFile
         }
         new HandDesk($workshop);
         $workshop->drills()->each(fn (Drill $drill) => $drill->wire());
-        foreach (Photo::query()->where('workshop_id', $workshop->id)->cursor() as $photo) {
-            str_starts_with($photo->jpeg(), "\xFF\xD8") || throw Refused::invalid('file', "The photo “{$photo->ulid}” is no JPEG: nothing was brought in.");
+    }
+
+    /** @return array{width: int, height: int, jpeg_base64: string} */
+    private function photo(mixed $base64, string $place): array
+    {
+        try {
+            return $this->photos->received((string) base64_decode(is_string($base64) ? $base64 : '', true));
+        } catch (Problem $problem) {
+            throw Refused::invalid('file', "{$place}: {$problem->getMessage()} Nothing was brought in.");
         }
     }
 
@@ -303,6 +315,9 @@ final class WorkshopFile
             foreach ($file[$table] as $at => $row) {
                 foreach ($refers as $column => $of) {
                     $row[$column] = $row[$column] === null ? null : $ids[$of][$row[$column]] ?? throw Refused::invalid('file', "{$table}.{$at}.{$column} names “".mb_substr((string) $row[$column], 0, 40).'”, which is not in the file.');
+                }
+                if ($table === 'photos') {
+                    $row = [...$row, ...$this->photo($row['jpeg_base64'], "{$table}.{$at}")];
                 }
                 $id = DB::table($table)->insertGetId($table === 'piece_revisions' ? $row : ['workshop_id' => $workshop->id] + $row);
                 if (isset($row['ulid'])) {

@@ -10,8 +10,10 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
+use Illuminate\Support\Facades\Log;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
+use Throwable;
 
 /** What a refusal looks like where no page puts it in its place: one sentence, a 4xx status. */
 final class Problems
@@ -19,6 +21,11 @@ final class Problems
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([Problem::class]);
+        $exceptions->report(function (Throwable $fault): bool {
+            Log::error(Faults::told($fault));
+
+            return false;
+        });
         $exceptions->render(fn (Problem $problem, Request $request): Response => self::shown($problem, $request));
         $exceptions->render(fn (ThrottleRequestsException $wait, Request $request): Response => self::sentence('Too many attempts: wait a minute, then try again.', 429, $request));
         $exceptions->render(function (HttpException $http, Request $request): ?Response {

@@ -6,6 +6,7 @@ namespace App\Pdf;
 
 use App\Models\Lot;
 use Hebra\Core\Plan\Profile;
+use Hebra\Core\Quantity\Text;
 
 /** A label for a coil or a bag, 62 × 29 mm. */
 final class LotLabel
@@ -14,7 +15,8 @@ final class LotLabel
     {
         $label = new \TCPDF('L', 'mm', [62, 29], true, 'UTF-8');
         $label->setCreator('Hebra');
-        $label->setTitle($lot->name);
+        $name = Text::seen($lot->name);
+        $label->setTitle($name);
         $label->setPrintHeader(false);
         $label->setPrintFooter(false);
         $label->setMargins(3, 2.5, 3);
@@ -22,7 +24,7 @@ final class LotLabel
         $label->setViewerPreferences(['PrintScaling' => 'None']);
         $label->AddPage();
         $label->setFont('dejavusans', 'B', 12);
-        $label->Cell(56, 6, mb_strimwidth($lot->name, 0, 26, '…'), 0, 1, 'L');
+        $label->Cell(56, 6, mb_strimwidth($name, 0, 26, '…'), 0, 1, 'L');
         $label->setFont('dejavusans', '', 8.5);
         $label->MultiCell(56, 4, $lot->wireWords().($lot->isPins() ? ', pins '.$profile->length($lot->pinMm()) : ''), 0, 'L');
         $label->setFont('dejavusans', 'B', 9.5);

@@ -12,6 +12,8 @@ use App\Support\Passwords;
 use Hebra\Core\Quantity\LengthUnit;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -230,6 +232,21 @@ final class AccountTest extends TestCase
             }
             self::assertNull($answer->headers->get('X-Powered-By'));
         }
+    }
+
+    /** A fault in the middle of a statement is told with its placeholders and its place, not with what a maker wrote. */
+    public function test_the_log_holds_no_data(): void
+    {
+        $said = '';
+        Log::shouldReceive('error')->once()->andReturnUsing(function (string $text) use (&$said): void {
+            $said = $text;
+        });
+        Schema::drop('tools');
+        $this->actingAs($this->maker)->post('/tools', ['kind' => 'mandrel', 'name' => 'Grandmother’s needle', 'marks' => '3 mm'])->assertStatus(500)->assertDontSee('needle');
+        self::assertStringContainsString('QueryException at', $said);
+        self::assertStringContainsString('tools', $said);
+        self::assertStringNotContainsString('Grandmother', $said);
+        self::assertStringNotContainsString($this->maker->email, $said);
     }
 
     public function test_other_names_are_not_answered(): void

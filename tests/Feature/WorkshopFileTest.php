@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\History;
+use App\Actions\KeepPhoto;
 use App\Actions\Stockkeeping;
 use App\Actions\WorkshopFile;
 use App\Models\Inspected;
@@ -11,6 +13,7 @@ use App\Models\Photo;
 use App\Models\User;
 use App\Models\Workshop;
 use Database\Seeders\DemoSeeder;
+use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Quantity\LengthUnit;
 use Hebra\Core\Quantity\UnitPrice;
 use Illuminate\Http\UploadedFile;
@@ -27,6 +30,65 @@ final class WorkshopFileTest extends TestCase
         return $this->actingAs($this->maker)->post('/account/workshop', ['file' => UploadedFile::fake()->createWithContent('workshop.json', $json)]);
     }
 
+    private static function jpeg(): string
+    {
+        $image = imagecreatetruecolor(40, 30);
+        imagefilledellipse($image, 20, 15, 20, 20, 0xB9BEC6);
+        ob_start();
+        imagejpeg($image, null, 82);
+
+        return (string) ob_get_clean();
+    }
+
+    /** What stands beside the picture, or hides behind it, does not come in. */
+    public function test_photos_of_a_file_are_written_anew_where_they_hold_more_than_a_picture(): void
+    {
+        $photos = app(KeepPhoto::class);
+        $plain = self::jpeg();
+        self::assertSame(['width' => 40, 'height' => 30, 'jpeg_base64' => base64_encode($plain)], $photos->received($plain));
+        $named = substr($plain, 0, 2)."\xFF\xE1".pack('n', 20).'Exif'."\0\0".'Marram Lane 7'.substr($plain, 2);
+        foreach ([$named, $plain.'<script>', substr($plain, 0, 2)."\xFF\xFE".pack('n', 12).'at a place'.substr($plain, 2)] as $bytes) {
+            $kept = (string) base64_decode($photos->received($bytes)['jpeg_base64']);
+            foreach (['Marram', 'script', 'at a place'] as $word) {
+                self::assertStringNotContainsString($word, $kept);
+            }
+            self::assertSame([40, 30], array_slice(getimagesizefromstring($kept) ?: [], 0, 2));
+        }
+        $this->expectExceptionMessage('did not arrive whole');
+        $photos->received(substr($plain, 0, -40));
+    }
+
+    /** A key that stands twice, a name that turns round what follows it: nothing comes in. */
+    public function test_files_that_say_two_things_or_hide_one_are_refused(): void
+    {
+        $piece = $this->piece()->json();
+        foreach ([
+            'has “name” twice in one place' => str_replace('{"hebra":"piece",', '{"hebra":"piece","name":"First","n\u0061me":"Second",', $piece),
+            'Name holds a sign that cannot be seen (U+202E' => str_replace('"name":"Test drops"', '"name":"Test \u202Edrops"', $piece),
+        ] as $sentence => $json) {
+            self::assertNotSame($piece, $json);
+            $this->actingAs($this->maker)->post('/pieces/import', ['file' => UploadedFile::fake()->createWithContent('piece.json', $json)])->assertStatus(422)->assertSee($sentence);
+        }
+        $this->post('/stock/import', ['text' => "name;metal;size;amount\nS\u{200B}ea;copper;20 awg;2 m\n"])->assertStatus(422)->assertSee('Text holds a sign that cannot be seen (U+200B');
+        $this->post('/stock/import', ['file' => UploadedFile::fake()->createWithContent('lots.csv', "name;metal;size;amount\nS\u{200B}ea;copper;20 awg;2 m\n")])->assertStatus(422)->assertSee('Line 2 holds a sign');
+        $this->put('/account/units', ['name' => "Marram\x07 Lane", 'ruler' => '0.5 mm'])->assertStatus(422)->assertSee('Name holds a sign that cannot be seen (U+0007, number 7 in it)');
+        $this->put('/account/units', ['name' => "\xFF", 'ruler' => '0.5 mm'])->assertStatus(422)->assertSee('is no text');
+        $this->put('/account/units', ['name' => 'Crème & fils 鉄 👩🏽‍🎨', 'ruler' => '0.5 mm', 'sizes' => 'awg', 'clearance' => '0.05', 'keep' => '60', 'low' => '', 'shortcuts' => '1'])->assertStatus(303);
+    }
+
+    /** A name of an older workshop may hold anything: what is drawn of it is well-formed. */
+    public function test_drawings_and_sheets_are_well_formed_whatever_a_name_holds(): void
+    {
+        foreach (["bell \x07", 'amp & <b> "q"', "\u{FFFE}\u{202E}back", "\x00nul", '鉄線 👩🏽‍🎨'] as $name) {
+            $piece = app(History::class)->begin($this->workshop(), Patterns::start('link-and-drop', 'Test drops')->withName($name), 'Began');
+            foreach (['drawing.svg', 'strips.svg'] as $file) {
+                $dom = new \DOMDocument;
+                self::assertTrue($dom->loadXML((string) $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/{$file}")->assertOk()->getContent()), $file);
+            }
+            self::assertStringStartsWith('%PDF-', (string) $this->get("/pieces/{$piece->ulid}/cut-sheet.pdf")->assertOk()->getContent());
+        }
+    }
+
     /** The demo workshop leaves, is deleted, comes back into an empty one, and leaves again as the same bytes. */
     public function test_a_workshop_comes_back_byte_for_byte(): void
     {
@@ -34,7 +96,7 @@ final class WorkshopFileTest extends TestCase
         $demo = Workshop::query()->where('is_demo', true)->firstOrFail();
         $files = app(WorkshopFile::class);
         $making = $demo->makings()->firstOrFail();
-        Photo::query()->create(['workshop_id' => $demo->id, 'making_id' => $making->id, 'width' => 1, 'height' => 1, 'jpeg_base64' => base64_encode("\xFF\xD8 a picture")]);
+        Photo::query()->create(['workshop_id' => $demo->id, 'making_id' => $making->id, 'width' => 40, 'height' => 30, 'jpeg_base64' => base64_encode(self::jpeg())]);
         Inspected::query()->create(['workshop_id' => $demo->id, 'making_id' => $making->id, 'point' => 'ends', 'is_fine' => true]);
         $json = $files->write($demo);
         self::assertSame($json, $files->write($demo));
@@ -72,7 +134,7 @@ final class WorkshopFileTest extends TestCase
             'names “' => ['movements' => array_map(fn (array $line): array => ($line['lot_id'] === null ? [] : ['lot_id' => 'nowhere']) + $line, $good['movements'])],
             'piece_revisions.0.document' => ['piece_revisions' => [['document' => '{}'] + $good['piece_revisions'][0]]],
             'Something in it is not known here' => ['lots' => [['metal' => 'tin'] + $good['lots'][0]]],
-            'is no JPEG' => ['makings' => [['ulid' => '01hz0000000000000000000000', 'document' => $good['piece_revisions'][0]['document'], 'revision' => 1, 'step' => 0, 'counted' => 0, 'moves' => 0, 'is_across' => 0, 'progress' => null, 'counts' => null, 'troubles' => null, 'weight_mg' => null, 'waits_until' => null, 'minutes' => 3, 'note' => '', 'closed_at' => '2026-11-01 10:00:00', 'created_at' => '2026-11-01 10:00:00', 'updated_at' => '2026-11-01 10:00:00', 'piece_id' => $good['pieces'][0]['ulid']]], 'photos' => [['ulid' => '01hz0000000000000000000001', 'width' => 1, 'height' => 1, 'jpeg_base64' => base64_encode('<script>'), 'created_at' => '2026-11-01 10:00:00', 'making_id' => '01hz0000000000000000000000']]],
+            'is no picture that can be read' => ['makings' => [['ulid' => '01hz0000000000000000000000', 'document' => $good['piece_revisions'][0]['document'], 'revision' => 1, 'step' => 0, 'counted' => 0, 'moves' => 0, 'is_across' => 0, 'progress' => null, 'counts' => null, 'troubles' => null, 'weight_mg' => null, 'waits_until' => null, 'minutes' => 3, 'note' => '', 'closed_at' => '2026-11-01 10:00:00', 'created_at' => '2026-11-01 10:00:00', 'updated_at' => '2026-11-01 10:00:00', 'piece_id' => $good['pieces'][0]['ulid']]], 'photos' => [['ulid' => '01hz0000000000000000000001', 'width' => 1, 'height' => 1, 'jpeg_base64' => base64_encode('<script>'), 'created_at' => '2026-11-01 10:00:00', 'making_id' => '01hz0000000000000000000000']]],
             'drills.0 has no “size”' => ['drills' => [['ulid' => '01hz0000000000000000000002', 'kind' => 'loops', 'metal' => 'copper', 'temper' => 'hard', 'wanted_um' => 2500, 'created_at' => '2026-11-01 10:00:00']]],
             'measurements.0.drill_id names' => ['measurements' => [['what' => 'loop', 'metal' => 'copper', 'temper' => 'hard', 'wanted_um' => 1, 'measured_um' => 1, 'created_at' => '2026-11-01 10:00:00', 'forgotten_at' => null, 'making_id' => null, 'drill_id' => 'nowhere']]],
             'has no “name”' => ['pieces' => [array_diff_key($good['pieces'][0], ['name' => 1])]],
@@ -123,7 +185,7 @@ final class WorkshopFileTest extends TestCase
         $page->assertSeeInOrder(['Line 2:', 'Line 3:', 'Line 4:', 'Line 6:'])->assertDontSee('Line 5:')->assertSee('E &lt;b&gt;', false)->assertDontSee('E <b>', false);
         // Another column for the amount, and it is read again.
         $this->post('/stock/import', ['text' => "name,metal,size,a,b\nD,copper,20 awg,nothing,2 m\n", 'columns' => ['amount' => '4']])->assertOk()->assertDontSee('cannot be taken in');
-        foreach (['' => 'is empty', "a\0b,c" => 'a table saved as CSV', str_repeat("a,b\n", 2100) => '2,000 lines'] as $text => $sentence) {
+        foreach (['' => 'is empty', "a\0b,c" => 'a sign that cannot be seen (U+0000', str_repeat("a,b\n", 2100) => '2,000 lines'] as $text => $sentence) {
             $this->post('/stock/import', ['text' => $text])->assertStatus(422)->assertSee($sentence);
         }
         $this->post('/stock/import', ['file' => UploadedFile::fake()->create('big.csv', 3000)])->assertStatus(422)->assertSee('larger than 1 MiB');

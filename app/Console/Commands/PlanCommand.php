@@ -29,7 +29,7 @@ final class PlanCommand extends Command
             return $this->refused("File “{$file}” cannot be read: give the path of a piece that Hebra exported.");
         }
         try {
-            $plan = Planner::plan(PieceJson::read((string) file_get_contents($file, length: PieceJson::MOST_BYTES + 1)), new Profile);
+            $plan = Planner::plan(PieceJson::readAll((string) file_get_contents($file, length: PieceJson::MOST_BYTES + 1))[0], new Profile);
         } catch (Problem $problem) {
             return $this->refused($problem->getMessage());
         }

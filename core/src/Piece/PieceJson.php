@@ -9,6 +9,7 @@ use Hebra\Core\Bead\BeadShape;
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bead\Material;
 use Hebra\Core\Quantity\Count;
+use Hebra\Core\Quantity\Text;
 use Hebra\Core\Quantity\Unreadable;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
@@ -100,7 +101,7 @@ final class PieceJson
     }
 
     /**
-     * One piece, or a file of several.
+     * One piece from outside, or a file of several.
      *
      * @return non-empty-list<Piece>
      *
@@ -109,6 +110,7 @@ final class PieceJson
     public static function readAll(string $json): array
     {
         $document = self::decoded($json);
+        ReceivedJson::check($json, $document, 'document');
         if (! is_array($document) || ($document['hebra'] ?? null) !== 'pieces') {
             return [self::fromArray($document)];
         }
@@ -272,7 +274,8 @@ final class PieceJson
     {
         $value = $from[$key] ?? $default;
 
-        return is_string($value) ? $value : throw InvalidPiece::notText($field, $value);
+        // What an older document holds beside what can be seen is left out; what comes from outside is refused before (ReceivedJson).
+        return is_string($value) ? Text::seen($value) : throw InvalidPiece::notText($field, $value);
     }
 
     /** @param  array<mixed>  $from */

@@ -15,6 +15,30 @@ final class Text
         '–' => '-', '×' => 'x', "\u{00A0}" => ' ', "\u{202F}" => ' ', 'µ' => 'μ',
     ];
 
+    /** Signs that cannot be seen or that turn what is beside them round; the joiners that letters and pictures need are none [published: Unicode 15, chapter 23]. */
+    private const INVISIBLE = '/[^\P{Cc}\t\r\n]|[\x{AD}\x{34F}\x{61C}\x{115F}\x{1160}\x{17B4}\x{17B5}\x{180E}\x{200B}\x{200E}\x{200F}\x{2028}-\x{202E}\x{2060}-\x{206F}\x{3164}\x{FEFF}\x{FFA0}\x{FFF9}-\x{FFFB}\x{FFFE}\x{FFFF}\x{E0000}-\x{E0FFF}]/u';
+
+    /**
+     * The same text, if all of it can be seen.
+     *
+     * @throws Unreadable if it is no UTF-8, or holds a sign that cannot be seen
+     */
+    public static function visible(string $text, string $field): string
+    {
+        mb_check_encoding($text, 'UTF-8') || throw Unreadable::encoding($field);
+        if (preg_match(self::INVISIBLE, $text, $match, PREG_OFFSET_CAPTURE) === 1) {
+            throw Unreadable::invisible($field, $match[0][0], mb_strlen(substr($text, 0, $match[0][1])) + 1);
+        }
+
+        return $text;
+    }
+
+    /** The same text without what cannot be seen. */
+    public static function seen(string $text): string
+    {
+        return preg_replace(self::INVISIBLE, '', mb_scrub($text)) ?? '';
+    }
+
     /**
      * Lower case, one kind of each sign, single spaces.
      *

@@ -50,6 +50,21 @@ final class Unreadable extends Refusal
         return new self($field, self::titled($field).' '.self::shown($text).' is not known here: give one of '.implode(', ', $accepted).'.');
     }
 
+    public static function encoding(string $field): self
+    {
+        return new self($field, self::titled($field).' is no text: give letters, figures and signs in UTF-8.');
+    }
+
+    public static function invisible(string $field, string $sign, int $place): self
+    {
+        return new self($field, self::titled($field).sprintf(' holds a sign that cannot be seen (U+%04X, number %d in it): take it out.', mb_ord($sign), $place));
+    }
+
+    public static function twice(string $field, string $key): self
+    {
+        return new self($field, self::titled($field).' has '.self::shown($key).' twice in one place: give each name once.');
+    }
+
     public static function tooLong(string $field, int $read, int $most): self
     {
         return new self($field, self::titled($field)." holds {$read} characters: give at most {$most}.");

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Stock;
 
 use Hebra\Core\Quantity\OutOfRange;
+use Hebra\Core\Quantity\Text;
 use Hebra\Core\Quantity\Unreadable;
 
 /**
@@ -83,7 +84,7 @@ final readonly class CsvTable
             if (substr_count($record, '"') % 2 === 1) {
                 [$record, $next] = [$lines[$at], $at + 1];
             }
-            $records[$at + 1] = array_map(fn (?string $cell): string => trim((string) $cell), str_getcsv($record, $delimiter, '"', ''));
+            $records[$at + 1] = array_map(fn (?string $cell): string => Text::visible(trim((string) $cell), 'line '.($at + 1)), str_getcsv($record, $delimiter, '"', ''));
         }
 
         return $records;

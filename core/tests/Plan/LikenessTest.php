@@ -7,6 +7,7 @@ namespace Hebra\Core\Tests\Plan;
 use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Techniques;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
@@ -27,6 +28,8 @@ use Hebra\Core\Tests\Piece\Everything;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\MetalTable;
 use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
 use Hebra\Core\Working;
 use PHPUnit\Framework\TestCase;
 
@@ -60,6 +63,41 @@ final class LikenessTest extends TestCase
             $now["inputs of {$name}"] = ['inputs' => array_map(fn (Input $one): array => [$one->key, $one->default, $one->least, $one->most, $one->isOptional], $sum->inputs)];
         }
         Kept::assertSame(self::FILE, $now, 0.051);
+    }
+
+    /** Far from what anyone looked at: many changes, and wires too thin, thick, soft and hard. All that is told and drawn of each, as one sum. */
+    public function test_what_is_far_from_the_patterns_is_as_it_was(): void
+    {
+        $now = [];
+        foreach ([...iterator_to_array(Everything::patterns()), ...iterator_to_array(Everything::techniques()), ...iterator_to_array(Everything::changed(220)), ...iterator_to_array(self::otherwise())] as $name => $piece) {
+            $plan = Planner::plan($piece, new Profile);
+            $figure = $plan->figure();
+            $now[$name] = ['told' => self::sum([$plan->toArray(), self::texts($plan)]), 'drawn' => self::sum([array_map(get_object_vars(...), $figure->strokes), array_map(get_object_vars(...), $figure->beads)])];
+        }
+        Kept::assertSame(__DIR__.'/fixtures/far.json', $now);
+    }
+
+    /** @return iterable<string, Piece> every pattern with one of its wires of another size and temper */
+    private static function otherwise(): iterable
+    {
+        foreach (Everything::patterns() as $name => $piece) {
+            foreach ($piece->rolesToChoose() as $role) {
+                foreach (['14awg' => Temper::Hard, '18awg' => Temper::Spring, '24awg' => Temper::DeadSoft, '30awg' => Temper::DeadSoft] as $size => $temper) {
+                    yield "{$name}, {$role} {$size}" => $piece->withWire($role, new Wire($piece->wires[$role]->metal, WireSize::parse($size), $temper));
+                }
+            }
+        }
+    }
+
+    private static function sum(mixed $all): int
+    {
+        return crc32((string) json_encode(Kept::figures(json_decode((string) json_encode($all, JSON_PARTIAL_OUTPUT_ON_ERROR), true))));
+    }
+
+    /** @return list<mixed> every sentence: checks with their ways out, steps with their cautions, what is made ready and looked over */
+    private static function texts(Plan $plan): array
+    {
+        return [$plan->checks, $plan->prepare(), $plan->steps(), Inspection::of($plan), FitSheet::of($plan)];
     }
 
     /** Of every wire of every pattern: which are ruled out, which stand first, and every figure and sentence that judges them. */

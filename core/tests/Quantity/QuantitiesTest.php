@@ -10,6 +10,7 @@ use Hebra\Core\Quantity\Mass;
 use Hebra\Core\Quantity\Money;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Ruler;
+use Hebra\Core\Quantity\Text;
 use Hebra\Core\Quantity\UnitPrice;
 use Hebra\Core\Quantity\Unreadable;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -65,6 +66,26 @@ final class QuantitiesTest extends TestCase
     public function test_reads_the_price_of_one_to_the_ten_thousandth(string $text, int $e4, string $shown): void
     {
         self::assertSame([$e4, $shown], [UnitPrice::parse($text)->e4(), UnitPrice::parse($text)->text()]);
+    }
+
+    /** Joiners and marks that letters and pictures need are no hidden signs; what turns text round, or is not there to the eye, is. */
+    public function test_what_cannot_be_seen_is_refused(): void
+    {
+        foreach (['plain', "two\nlines\tand", 'Ærø 鉄線', '👩🏽‍🎨', "می\u{200C}خواهم", "e\u{301}"] as $text) {
+            self::assertSame($text, Text::visible($text, 'name'));
+            self::assertSame($text, Text::seen($text));
+        }
+        foreach (["a\x00b", "a\x07b", "a\u{AD}b", "a\u{200B}b", "a\u{202E}b", "a\u{2066}b", "a\u{FEFF}b", "a\u{3164}b", "a\u{E0041}b", "a\u{85}b", "a\u{2028}b"] as $text) {
+            self::assertSame('ab', Text::seen($text));
+            try {
+                Text::visible($text, 'name');
+                self::fail(bin2hex($text));
+            } catch (Unreadable $problem) {
+                self::assertMatchesRegularExpression('/^Name holds a sign that cannot be seen \(U\+[0-9A-F]{4,5}, number 2 in it\): take it out\.$/', $problem->getMessage());
+            }
+        }
+        $this->expectExceptionMessage('Name is no text');
+        Text::visible("\xC3\x28", 'name');
     }
 
     /** A line is rounded once: 250 seeds of 0.0042 are 1.05, not 250 times nothing. */
