@@ -3,9 +3,12 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\Answers;
+use App\Http\Middleware\Once;
 use App\Http\Middleware\SessionOfHere;
 use App\Http\Middleware\VisibleText;
+use App\Http\Middleware\Writes;
 use App\Http\Problems;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -18,7 +21,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // Hebra answers no other origin, and the package behind this middleware is not installed.
         $middleware->remove(HandleCors::class);
         $middleware->prepend(Answers::class);
-        $middleware->web(append: [VisibleText::class, SessionOfHere::class, AuthenticateSession::class]);
+        $middleware->web(append: [VisibleText::class, Writes::class, SessionOfHere::class, AuthenticateSession::class, Once::class]);
+        $middleware->prependToPriorityList(AuthenticatesRequests::class, Writes::class);
         $middleware->trustProxies(at: array_filter(explode(',', (string) getenv('HEBRA_PROXIES'))));
         $middleware->redirectGuestsTo(fn (): string => route('sign-in'));
         $middleware->redirectUsersTo(fn (): string => route('bench'));

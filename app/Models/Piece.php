@@ -93,6 +93,15 @@ final class Piece extends Model
         return [in_array($this->revision - 1, $numbers), in_array($this->revision + 1, $numbers)];
     }
 
+    /** Where it was worked on last, without counting as a change to it. */
+    public function leftAt(string $stage): void
+    {
+        if ($this->stage !== $stage) {
+            $this->newQuery()->toBase()->where('id', $this->id)->update(['stage' => $stage]);
+            $this->forceFill(['stage' => $stage])->syncOriginalAttribute('stage');
+        }
+    }
+
     /** The history moved: what was read is forgotten, or is known already. */
     public function moved(?Document $document = null, ?string $json = null): void
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\Middleware\Once;
 use App\Http\Middleware\SessionOfHere;
 use App\Models\Piece;
 use App\Models\User;
@@ -12,6 +13,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Route;
@@ -30,6 +32,7 @@ final class AppServiceProvider extends ServiceProvider
         // Explicit, because requests read the piece from the route to decide who may.
         Route::model('piece', Piece::class);
         Date::use(CarbonImmutable::class);
+        Blade::directive('csrf', fn (): string => '<?php echo csrf_field().\'<input type="hidden" name="'.Once::FIELD.'" value="\'.\Illuminate\Support\Str::random(20).\'" autocomplete="off">\'; ?>');
         // A session names the workshop it was begun in by its random id: a number alone means another workshop in another database.
         Event::listen(Login::class, fn (Login $login) => $login->user instanceof User ? session()->put(SessionOfHere::KEY, $login->user->workshop->ulid) : null);
     }

@@ -23,6 +23,11 @@ Alpine.data('plot', plot);
 Alpine.data('zoom', zoom);
 Alpine.start();
 
+// Whoever signed out leaves no page behind that opens without the workshop.
+if (document.querySelector('form[action="/sign-in"]')) {
+    window.caches?.keys().then((names) => names.forEach((name) => window.caches.delete(name))).catch(() => {});
+}
+
 // A refusal is a page like any other: it replaces the desk with itself, the sentence in its place.
 document.addEventListener('htmx:sendError', () => {
     document.querySelector('#offline')?.removeAttribute('hidden');

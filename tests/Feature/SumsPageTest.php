@@ -54,11 +54,23 @@ final class SumsPageTest extends TestCase
 
     public function test_an_answer_that_comes_in_place_brings_no_second_list_of_what_was_asked(): void
     {
-        $this->actingAs($this->maker)->get('/sums/coil?wire=24ga&mandrel=2.5mm&length=3cm')->assertOk();
+        $this->actingAs($this->maker);
+        $this->asked('/sums/coil?wire=24ga&mandrel=2.5mm&length=3cm');
         self::assertSame(1, substr_count((string) $this->get('/sums/coil?wire=24ga&mandrel=2.5mm&length=4cm')->getContent(), 'asked last'));
-        $this->get('/sums/coil?wire=24GA&mandrel=2.5MM&length=4cm')->assertOk();
+        $this->asked('/sums/coil?wire=24ga&mandrel=2.5mm&length=4cm');
+        $this->asked('/sums/coil?wire=24GA&mandrel=2.5MM&length=4cm');
         self::assertCount(2, $this->maker->refresh()->recentSums(), 'the same in capitals is the same');
         $this->get('/sums/coil?wire=24ga&mandrel=2.5mm&length=5cm', ['HX-Request' => 'true'])->assertOk()->assertSee('id="answer"', false)->assertDontSee('asked last');
+    }
+
+    /** As a browser does: the page is seen, and then says that it was asked; looking alone keeps nothing. */
+    private function asked(string $address): void
+    {
+        $before = $this->maker->refresh()->recentSums();
+        $page = (string) $this->get($address)->assertOk()->getContent();
+        self::assertSame($before, $this->maker->refresh()->recentSums());
+        self::assertSame(1, preg_match('/hx-post="([^"]+\/asked[^"]*)"/', $page, $match));
+        $this->post(html_entity_decode($match[1]))->assertNoContent();
     }
 
     public function test_a_bare_gauge_is_asked_about_and_answered_with_one_tap(): void
@@ -71,11 +83,13 @@ final class SumsPageTest extends TestCase
     {
         $this->actingAs($this->maker);
         for ($inside = 1; $inside <= 8; $inside++) {
-            $this->get("/sums/simple-loop?wire=1.0&inside={$inside}mm");
+            $this->asked("/sums/simple-loop?wire=1.0&inside={$inside}mm");
         }
         // While typing nothing is kept; once asked for, it has its address.
         $this->get('/sums/simple-loop?wire=1.0&inside=77mm', ['HX-Request' => 'true'])->assertHeaderMissing('HX-Push-Url');
         $this->get('/sums/simple-loop?wire=1.0&inside=78mm&keep=1', ['HX-Request' => 'true'])->assertHeader('HX-Push-Url', '/sums/simple-loop?wire=1.0&inside=78mm');
+        self::assertCount(6, $this->maker->refresh()->recentSums());
+        $this->asked('/sums/simple-loop?wire=1.0&inside=78mm');
         $recent = $this->maker->refresh()->recentSums();
         self::assertCount(6, $recent);
         self::assertSame('/sums/simple-loop?wire=1.0&inside=78mm', $recent[0]['address']);

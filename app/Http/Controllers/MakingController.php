@@ -101,6 +101,7 @@ final class MakingController extends Controller
         $problem = null;
         try {
             $act();
+            $piece->leftAt($stage);
         } catch (Problem $caught) {
             $problem = $caught;
         }

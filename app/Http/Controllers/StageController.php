@@ -35,11 +35,6 @@ final class StageController extends Controller
     public function show(PieceRequest $request, Piece $piece, string $stage): Response
     {
         isset(Piece::STAGES[$stage]) || abort(404);
-        if ($piece->stage !== $stage) {
-            // Where the piece was left, without counting as a change to it.
-            $piece->timestamps = false;
-            $piece->forceFill(['stage' => $stage])->save();
-        }
 
         return $this->page($request, $stage, null, $request->hasHeader('HX-Request') ? $request->hungMm() : null);
     }
@@ -76,6 +71,7 @@ final class StageController extends Controller
         $piece = $request->piece();
         try {
             $move($piece, $request->seenRevision());
+            $piece->leftAt($this->stageOf($request));
         } catch (Problem $problem) {
             if ($request->expectsJson()) {
                 throw $problem;

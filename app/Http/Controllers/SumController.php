@@ -64,23 +64,31 @@ final class SumController extends Controller
         if ($request->hasHeader('HX-Request')) {
             return $this->live($request, $desk, 'sums.answer');
         }
-        if ($request->query() !== [] && $desk->problem === null) {
-            $this->maker($request)->rememberSum($sum->words().' '.implode(', ', $desk->filled()), $desk->address());
-        }
 
-        return response(view('sums.show', ['desk' => $desk, 'ask' => $this->text($request, 'ask')])->render(), $desk->problem === null ? 200 : Problems::status($desk->problem));
+        return response(view('sums.show', ['desk' => $desk, 'ask' => $this->text($request, 'ask'), 'isKept' => $request->query() !== []])->render(), $desk->problem === null ? 200 : Problems::status($desk->problem));
     }
 
     /** The same sum in place; once asked for good it is remembered and has its address. */
     private function live(Request $request, SumDesk $desk, string $view = 'sums.sum'): Response
     {
-        $response = response(view($view, ['desk' => $desk])->render(), $desk->problem === null ? 200 : Problems::status($desk->problem));
-        if ($request->has('keep') && $desk->problem === null) {
-            $this->maker($request)->rememberSum($desk->sum->words().' '.implode(', ', $desk->filled()), $desk->address());
+        $isKept = $request->has('keep');
+        $response = response(view($view, ['desk' => $desk, 'isKept' => $isKept])->render(), $desk->problem === null ? 200 : Problems::status($desk->problem));
+        if ($isKept && $desk->problem === null) {
             $response->header('HX-Push-Url', $desk->address());
         }
 
         return $response;
+    }
+
+    /** The page says that it was asked, since looking at it writes nothing. */
+    public function asked(Request $request, string $name): Response
+    {
+        $sum = Sums::all()[$name] ?? abort(404);
+        $desk = $this->desk($request, $sum, $this->given($request, $sum));
+        $desk->problem === null || throw $desk->problem;
+        $this->maker($request)->rememberSum($sum->words().' '.implode(', ', $desk->filled()), $desk->address());
+
+        return response()->noContent();
     }
 
     public function targets(Request $request, string $name): View

@@ -3,6 +3,7 @@
     <p class="refusal" role="alert">{{ $desk->problem->getMessage() }}</p>
     @if ($desk->systems() !== [])<p class="bar mt-2">@foreach ($desk->systems() as $way)<a class="tool" href="{{ $desk->address($way['texts']) }}">{{ $way['words'] }}</a>@endforeach</p>@endif
 @else
+    @if ($isKept ?? false)<span hx-post="{{ $desk->address(after: '/asked') }}" hx-trigger="load" hx-swap="none" hx-headers='{"X-CSRF-TOKEN": "{{ csrf_token() }}"}'></span>@endif
     <dl class="results">
     @foreach ($desk->results() as $row)
         <div @class(['is-first' => $loop->first])><dt class="quiet small">{{ $row['name'] }}</dt><dd class="figure">{{ $row['text'] }}</dd>@if ($row['more'] !== '')<dd class="quiet small figure">{{ $row['more'] }}</dd>@endif</div>
