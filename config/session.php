@@ -9,7 +9,7 @@ return [
     'lifetime' => 60 * 24 * 14,
     'expire_on_close' => false,
     'encrypt' => true,
-    'files' => storage_path("framework/sessions/{$mode}"),
+    'files' => env('HEBRA_STORAGE') ? env('HEBRA_STORAGE').'/sessions' : storage_path("framework/sessions/{$mode}"),
     'lottery' => [2, 100],
     'cookie' => "hebra_{$mode}",
     'path' => '/',

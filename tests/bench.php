@@ -27,6 +27,8 @@ use Hebra\Core\Sum\Sums;
 use Hebra\Core\Tests\Hand\Makers;
 use Hebra\Core\Tests\Piece\Some;
 use Tests\CbcCutting;
+use Tests\Served;
+use Tests\Visitor;
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -54,96 +56,11 @@ function timed(callable $do, int $runs): float
     return median($times);
 }
 
-/** One browser, as far as cookies go. */
-final class Visitor
-{
-    private string $cookies = '';
-
-    public string $body = '';
-
-    public int $status = 0;
-
-    public string $peak = '';
-
-    public function __construct(private string $address)
-    {
-    }
-
-    /** @param  array<string, string|int>|null  $form */
-    public function ask(string $path, ?array $form = null, bool $isFragment = false): self
-    {
-        $handle = curl_init($this->address.$path);
-        $headers = [];
-        curl_setopt_array($handle, [
-            CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIE => $this->cookies, CURLOPT_HTTPHEADER => $isFragment ? ['HX-Request: true'] : [],
-            CURLOPT_HEADERFUNCTION => function ($_, string $line) use (&$headers): int {
-                $headers[] = $line;
-
-                return strlen($line);
-            },
-        ]);
-        if ($form !== null) {
-            curl_setopt($handle, CURLOPT_POSTFIELDS, http_build_query($form));
-        }
-        $this->body = (string) curl_exec($handle);
-        $this->status = (int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE);
-        curl_close($handle);
-        foreach ($headers as $line) {
-            if (preg_match('/^set-cookie:\s*([^=]+=[^;]*)/i', $line, $match) === 1) {
-                [$name] = explode('=', $match[1]);
-                $kept = array_filter(explode('; ', $this->cookies), fn (string $one): bool => $one !== '' && ! str_starts_with($one, $name.'='));
-                $this->cookies = implode('; ', [...$kept, $match[1]]);
-            }
-            if (preg_match('/^x-peak-memory:\s*(\d+)/i', $line, $match) === 1) {
-                $this->peak = $match[1];
-            }
-        }
-
-        return $this;
-    }
-
-    public function token(): string
-    {
-        return preg_match('/name="_token" value="([^"]+)"/', $this->body, $match) === 1 ? $match[1] : throw new RuntimeException('No form on the page: '.mb_substr(strip_tags($this->body), 0, 300));
-    }
-
-    public function revision(): int
-    {
-        return preg_match('/name="revision" value="(\d+)"/', $this->body, $match) === 1 ? (int) $match[1] : throw new RuntimeException('No revision on the page: '.$this->status.' '.mb_substr(trim(strip_tags($this->body)), 0, 300));
-    }
-}
-
-$root = dirname(__DIR__);
-$scratch = sys_get_temp_dir().'/hebra-bench-'.getmypid();
-mkdir($scratch);
-$port = 18_600 + getmypid() % 1000;
-$environment = [
-    'DB_DATABASE' => $scratch.'/bench.sqlite', 'HEBRA_DEMO' => '1', 'APP_ENV' => 'production', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
-    'HEBRA_BENCH' => '1', 'DB_PERSISTENT' => '1', 'APP_CONFIG_CACHE' => $scratch.'/config.php', 'APP_ROUTES_CACHE' => $scratch.'/routes.php',
-] + getenv();
-touch($environment['DB_DATABASE']);
-foreach (['config:cache', 'route:cache', 'view:cache', 'migrate --force --seed'] as $command) {
-    $process = proc_open([PHP_BINARY, 'artisan', ...explode(' ', $command), '--quiet'], [], $pipes, $root, $environment);
-    if (! is_resource($process) || proc_close($process) !== 0) {
-        fwrite(STDERR, "artisan {$command} failed\n");
-        exit(1);
-    }
-}
-$server = proc_open(['setsid', PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.validate_timestamps=0', '-S', "127.0.0.1:{$port}", '-t', 'public', 'tests/bench-server.php'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', $scratch.'/server.log', 'w']], $pipes, $root, $environment);
-register_shutdown_function(function () use ($server, $scratch): void {
-    if (is_resource($server)) {
-        $pid = proc_get_status($server)['pid'];
-        posix_kill(-$pid, SIGTERM) || posix_kill($pid, SIGTERM);
-    }
-    array_map(unlink(...), glob($scratch.'/*') ?: []);
-    rmdir($scratch);
-});
-for ($try = 0; $try < 100 && @fsockopen('127.0.0.1', $port) === false; $try++) {
-    usleep(50_000);
-}
+$served = Served::start(['HEBRA_DEMO' => '1', 'HEBRA_BENCH' => '1'], 1, 'tests/bench-server.php', true);
+$environment = $served->environment;
 
 $piece = Some::thirtyParts();
-$visitor = new Visitor("http://127.0.0.1:{$port}");
+$visitor = new Visitor($served->address);
 $visitor->ask('/enter-demo', ['_token' => $visitor->ask('/sign-in')->token()]);
 $visitor->ask('/pieces', ['_token' => $visitor->ask('/pieces')->token(), 'name' => 'Thirty parts', 'pattern' => 'two-links']);
 preg_match('~/pieces/([0-9a-z]{26})"~i', $visitor->ask('/pieces')->body, $match);
@@ -160,7 +77,7 @@ $changed = function () use ($visitor, $home, $form, &$wraps): void {
     $visitor->ask("{$home}/changes", [...$form, 'revision' => $visitor->revision(), 'do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => $wraps = $wraps === 3 ? 4 : 3], true);
     $visitor->status === 200 || throw new RuntimeException("The change was answered with {$visitor->status}");
 };
-$idle = new Visitor("http://127.0.0.1:{$port}");
+$idle = new Visitor($served->address);
 // In turn, so that whatever else the machine does weighs on both alike.
 $bareTimes = $changeTimes = [];
 for ($round = 0; $round < 90; $round++) {
