@@ -23,7 +23,6 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(Answers::class);
         $middleware->web(append: [VisibleText::class, Writes::class, SessionOfHere::class, AuthenticateSession::class, Once::class]);
         $middleware->prependToPriorityList(AuthenticatesRequests::class, Writes::class);
-        $middleware->trustProxies(at: array_filter(explode(',', (string) getenv('HEBRA_PROXIES'))));
         $middleware->redirectGuestsTo(fn (): string => route('sign-in'));
         $middleware->redirectUsersTo(fn (): string => route('bench'));
     })

@@ -9,6 +9,9 @@ return [
     // The names it answers to, besides this machine's own.
     'hosts' => ['127.0.0.1', 'localhost', '[::1]', ...array_filter(array_map(trim(...), explode(',', mb_strtolower((string) env('HEBRA_HOSTS', '')))))],
 
+    // Proxies before it whose word is taken for where a request comes from.
+    'proxies' => array_values(array_filter(array_map(trim(...), explode(',', (string) env('HEBRA_PROXIES', ''))))),
+
     // 'first': only the first maker of a fresh install may sign up. 'open': anyone who reaches the page.
     'sign_up' => env('HEBRA_SIGN_UP', 'first'),
 

@@ -40,7 +40,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/', BenchController::class)->name('bench');
     Route::post('/sign-out', [SessionController::class, 'destroy']);
     Route::get('/account', [AccountController::class, 'show']);
-    Route::get('/account/workshop.json', [WorkshopFileController::class, 'export']);
+    Route::get('/account/workshop.zip', [WorkshopFileController::class, 'export']);
     Route::post('/account/workshop', [WorkshopFileController::class, 'import'])->withoutMiddleware(Writes::class);
     Route::put('/account/units', [AccountController::class, 'units']);
     Route::put('/account/password', [AccountController::class, 'password'])->withoutMiddleware(Writes::class);

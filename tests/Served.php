@@ -12,8 +12,8 @@ final class Served
 {
     public readonly string $address;
 
-    /** @var resource */
-    private $server;
+    /** @var resource|null */
+    private $server = null;
 
     /** @param  array<string, string>  $environment */
     private function __construct(private readonly string $scratch, public readonly array $environment, private readonly int $port, private readonly int $workers, private readonly string $router)
@@ -61,9 +61,12 @@ final class Served
     /** As when the plug is pulled: all its workers at once. */
     public function kill(): void
     {
-        $pid = proc_get_status($this->server)['pid'];
-        posix_kill(-$pid, SIGKILL) || posix_kill($pid, SIGKILL);
-        proc_close($this->server);
+        if ($this->server !== null) {
+            $pid = proc_get_status($this->server)['pid'];
+            posix_kill(-$pid, SIGKILL) || posix_kill($pid, SIGKILL);
+            proc_close($this->server);
+            $this->server = null;
+        }
     }
 
     public function again(): void

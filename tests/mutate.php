@@ -78,6 +78,8 @@ function put(string $tree, string $file, ?array $fault): void
 
 $options = getopt('', ['count:', 'seed:', 'jobs:']);
 [$count, $seed, $jobs] = [(int) ($options['count'] ?? 60), (int) ($options['seed'] ?? 1), max(1, (int) ($options['jobs'] ?? 4))];
+passthru('cd '.escapeshellarg(ROOT).' && ('.TESTS.') > /dev/null', $isRed);
+$isRed === 0 || exit("The tests of the core fail without any fault: nothing can be said.\n");
 $waiting = chosen($count, $seed);
 $trees = array_map(tree(...), range(1, $jobs));
 $running = $survived = [];

@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\DB;
  */
 final class KeepPhoto
 {
-    private const MOST_BYTES = 25_000_000;
+    public const MOST_BYTES = 25_000_000;
 
     private const MOST_MEGAPIXELS = 40;
 

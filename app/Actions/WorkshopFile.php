@@ -19,6 +19,7 @@ use Hebra\Core\Plan\Planner;
 use Hebra\Core\Problem;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 
 /**
  * A whole workshop as one JSON document, and back into an empty one: the same bytes come out again. Keys are sorted, rows stand by
@@ -26,9 +27,6 @@ use Illuminate\Support\Facades\DB;
  */
 final class WorkshopFile
 {
-    /** Some three hundred photos, and all the rest. */
-    public const MOST_BYTES = 100_000_000;
-
     private const VERSION = 4;
 
     private const WORKSHOP = ['name', 'ruler', 'sizes', 'clearance_um', 'keep_um', 'shortcuts', 'schools', 'strengths', 'currency', 'hour_cents', 'overhead_percent', 'margin_percent', 'metal_prices_e4', 'packing_cents', 'low_um', 'hand_on'];
@@ -54,6 +52,9 @@ final class WorkshopFile
         'photos' => [['ulid', 'width', 'height', 'jpeg_base64', 'created_at'], ['making_id' => 'makings']],
     ];
 
+    /** What may lie beside the file: a picture. */
+    private const PICTURE = 'jpeg_base64';
+
     /** What the file leaves out, by table: keys of this database, sums of the book, and what belongs to a person or the device. */
     public const DERIVED = [
         '*' => ['id', 'workshop_id'],
@@ -75,7 +76,8 @@ final class WorkshopFile
         return ['workshops' => self::WORKSHOP] + array_map(fn (array $table): array => [...$table[0], ...array_keys($table[1])], self::TABLES);
     }
 
-    public function write(Workshop $workshop): string
+    /** @param  bool  $hasPictures  whether the photos stand in it too, not beside it */
+    public function write(Workshop $workshop, bool $hasPictures = true): string
     {
         $row = (array) DB::table('workshops')->where('id', $workshop->id)->first(self::WORKSHOP);
         $file = ['hebra' => 'workshop', 'version' => self::VERSION, 'workshop' => $row];
@@ -88,7 +90,9 @@ final class WorkshopFile
                 $query->where('workshop_id', $workshop->id);
             }
             $rows = [];
-            foreach ($query->orderBy('id')->get() as $one) {
+            $isBeside = $table === 'photos' && ! $hasPictures;
+            $columns = $isBeside ? array_values(array_diff($columns, [self::PICTURE])) : $columns;
+            foreach ($query->orderBy('id')->get($isBeside ? ['id', ...$columns, ...array_keys($refers)] : ['*']) as $one) {
                 $one = (array) $one;
                 if (isset($one['ulid'])) {
                     $ulids[$table][$one['id']] = $one['ulid'];
@@ -130,14 +134,20 @@ final class WorkshopFile
         return true;
     }
 
-    /** @throws Problem if the workshop is not empty, or the file is none; then nothing has changed */
-    public function read(Workshop $workshop, string $json): void
+    /**
+     * @param  (callable(string): string)|null  $picture  a photo's bytes by its name, where they lie beside the file
+     * @param  bool  $isBeside  whether it stands beside what it was: then everything in it gets a name of its own
+     *
+     * @throws Problem if the workshop is not empty, or the file is none; then nothing has changed
+     */
+    public function read(Workshop $workshop, string $json, ?callable $picture = null, bool $isBeside = false): void
     {
         $this->isEmpty($workshop) || throw Refused::invalid('file', 'This workshop is not empty: a whole workshop comes back into a new one, with no pieces, stock, beads or tools.');
-        $file = $this->checked($json);
+        $file = $this->checked($json, $picture !== null);
+        unset($json);
         try {
-            DB::transaction(function () use ($workshop, $file): void {
-                $this->fill($workshop, $file);
+            DB::transaction(function () use ($workshop, $file, $picture, $isBeside): void {
+                $this->fill($workshop, $file, $picture, $isBeside);
                 $this->tried($workshop);
             });
         } catch (Refused $refused) {
@@ -153,7 +163,7 @@ final class WorkshopFile
     }
 
     /** @return array<string, mixed> */
-    private function checked(string $json): array
+    private function checked(string $json, bool $isWithoutPictures): array
     {
         $file = json_decode($json, true, 32);
         is_array($file) && ($file['hebra'] ?? null) === 'workshop' || throw Refused::invalid('file', 'The file is no workshop that Hebra exported: give one written under Account.');
@@ -169,6 +179,7 @@ final class WorkshopFile
         foreach (self::TABLES as $table => [$columns, $refers]) {
             $rows = $file[$table] ?? null;
             is_array($rows) && array_is_list($rows) || throw Refused::invalid('file', "“{$table}” is no list.");
+            $columns = $table === 'photos' && $isWithoutPictures ? array_values(array_diff($columns, [self::PICTURE])) : $columns;
             foreach ($rows as $at => $row) {
                 $row = $this->row("{$table}.{$at}", $row, [...$columns, ...array_keys($refers)]);
                 if (isset($row['document'])) {
@@ -297,17 +308,20 @@ final class WorkshopFile
     }
 
     /** @return array{width: int, height: int, jpeg_base64: string} */
-    private function photo(mixed $base64, string $place): array
+    private function photo(string $bytes, string $place): array
     {
         try {
-            return $this->photos->received((string) base64_decode(is_string($base64) ? $base64 : '', true));
+            return $this->photos->received($bytes);
         } catch (Problem $problem) {
             throw Refused::invalid('file', "{$place}: {$problem->getMessage()} Nothing was brought in.");
         }
     }
 
-    /** @param  array<string, mixed>  $file */
-    private function fill(Workshop $workshop, array $file): void
+    /**
+     * @param  array<string, mixed>  $file
+     * @param  (callable(string): string)|null  $picture
+     */
+    private function fill(Workshop $workshop, array $file, ?callable $picture, bool $isBeside): void
     {
         DB::table('workshops')->where('id', $workshop->id)->update($file['workshop']);
         $ids = [];
@@ -317,11 +331,15 @@ final class WorkshopFile
                     $row[$column] = $row[$column] === null ? null : $ids[$of][$row[$column]] ?? throw Refused::invalid('file', "{$table}.{$at}.{$column} names “".mb_substr((string) $row[$column], 0, 40).'”, which is not in the file.');
                 }
                 if ($table === 'photos') {
-                    $row = [...$row, ...$this->photo($row['jpeg_base64'], "{$table}.{$at}")];
+                    $row = [...$row, ...$this->photo($picture === null ? (string) base64_decode((string) $row[self::PICTURE], true) : $picture((string) $row['ulid']), "{$table}.{$at}")];
+                }
+                $name = $row['ulid'] ?? null;
+                if ($name !== null && $isBeside) {
+                    $row['ulid'] = strtolower((string) Str::ulid());
                 }
                 $id = DB::table($table)->insertGetId($table === 'piece_revisions' ? $row : ['workshop_id' => $workshop->id] + $row);
-                if (isset($row['ulid'])) {
-                    $ids[$table][$row['ulid']] = $id;
+                if ($name !== null) {
+                    $ids[$table][$name] = $id;
                 }
             }
         }

@@ -13,6 +13,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
@@ -32,6 +33,7 @@ final class AppServiceProvider extends ServiceProvider
         // Explicit, because requests read the piece from the route to decide who may.
         Route::model('piece', Piece::class);
         Date::use(CarbonImmutable::class);
+        TrustProxies::at((array) config('hebra.proxies'));
         Blade::directive('csrf', fn (): string => '<?php echo csrf_field().\'<input type="hidden" name="'.Once::FIELD.'" value="\'.\Illuminate\Support\Str::random(20).\'" autocomplete="off">\'; ?>');
         // A session names the workshop it was begun in by its random id: a number alone means another workshop in another database.
         Event::listen(Login::class, fn (Login $login) => $login->user instanceof User ? session()->put(SessionOfHere::KEY, $login->user->workshop->ulid) : null);

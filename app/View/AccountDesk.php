@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Actions\WorkshopFile;
 use App\Models\User;
 use App\Models\Workshop;
+use App\Support\Copies;
 use Hebra\Core\Plan\Profile;
 use Illuminate\Support\Collection;
 
@@ -19,6 +21,9 @@ final readonly class AccountDesk
     /** @var Collection<int, User> the others who work here */
     public Collection $partners;
 
+    /** whether nothing is in the workshop yet */
+    public bool $isEmpty;
+
     public function __construct(public User $maker)
     {
         $this->workshop = $maker->workshop;
@@ -26,5 +31,14 @@ final readonly class AccountDesk
         /** @var Collection<int, User> $partners */
         $partners = $this->workshop->makers()->whereKeyNot($maker->id)->orderBy('name')->get();
         $this->partners = $partners;
+        $this->isEmpty = app(WorkshopFile::class)->isEmpty($this->workshop);
+    }
+
+    /** When all this was copied last. */
+    public function kept(): string
+    {
+        $last = Copies::last();
+
+        return $last === null ? 'No copy has been made yet: one a day is made by itself while Hebra is served.' : 'Last copy '.$last->format('j F Y, H:i').'; one a day is made by itself.';
     }
 }

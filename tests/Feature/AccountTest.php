@@ -222,7 +222,7 @@ final class AccountTest extends TestCase
         $piece = $this->piece();
         $answers = ['open' => $this->get('/sign-in'), 'nothing there' => $this->get('/nowhere'), 'not so' => $this->put('/sign-in'), 'to sign in' => $this->get('/stock'), 'alive' => $this->get('/up'), 'refused' => $this->post('/sign-in', [])];
         $this->actingAs($this->maker);
-        foreach (['/', '/stock', '/account', "/pieces/{$piece->ulid}/drawing.svg", "/pieces/{$piece->ulid}/cut-sheet.pdf", '/stock/lots.csv', '/account/workshop.json', '/sign-in', '/pieces/nowhere'] as $page) {
+        foreach (['/', '/stock', '/account', "/pieces/{$piece->ulid}/drawing.svg", "/pieces/{$piece->ulid}/cut-sheet.pdf", '/stock/lots.csv', '/account/workshop.zip', '/sign-in', '/pieces/nowhere'] as $page) {
             $answers[$page] = $this->get($page);
             self::assertStringContainsString('no-store', (string) $answers[$page]->headers->get('Cache-Control'), $page);
         }

@@ -29,10 +29,10 @@ final class ScriptTest extends TestCase
     {
         [$status, $help] = self::script('./hebra');
         self::assertSame(0, $status);
-        foreach (['demo', 'serve', 'password', 'test', 'bench', 'doctor'] as $command) {
+        foreach (['demo', 'serve', 'backup', 'restore', 'password', 'test', 'bench', 'doctor'] as $command) {
             self::assertStringContainsString("./hebra {$command}", $help);
         }
-        self::assertSame([1, '“dance” is not known here: give demo, serve, password, test, bench or doctor.'], self::script('./hebra dance'));
+        self::assertSame([1, '“dance” is not known here: give demo, serve, backup, restore, password, test, bench or doctor.'], self::script('./hebra dance'));
         [$status, $refusal] = self::script('./hebra demo --stale');
         self::assertSame(1, $status);
         self::assertStringContainsString('“--stale” is not known here: ./hebra demo takes --fresh', $refusal);

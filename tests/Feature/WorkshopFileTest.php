@@ -112,7 +112,6 @@ final class WorkshopFileTest extends TestCase
         foreach (['/', '/pieces', '/stock', '/stock/book', '/hand/learned', '/insight', '/practice'] as $page) {
             $this->get($page)->assertOk();
         }
-        $this->get('/account/workshop.json')->assertOk()->assertHeader('Content-Type', 'application/json');
         $this->bring($json)->assertStatus(422)->assertSee('This workshop is not empty');
     }
 

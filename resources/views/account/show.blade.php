@@ -25,11 +25,12 @@
                 <div class="said mt-2" role="status"><p>Give this link to one maker. It works once, for {{ \App\Models\Invitation::DAYS }} days, and is not shown again.</p><p class="mt-1"><input class="in w-full" readonly value="{{ session('invitation') }}" aria-label="Invitation link"></p></div>
             @endif
             <form method="post" action="/account/invitations" class="mt-2">@csrf<button type="submit" class="may">Invite a maker</button></form></section>
-        <section class="leaf"><h2>The whole workshop as a file</h2>
-            <p class="mt-1">Pieces with their history, stock, makings and the metal book in one file, and back into a new workshop as they were.</p>
-            <p class="mt-2"><a class="may" href="/account/workshop.json">Export the workshop</a></p>
+        <section class="leaf" id="copies"><h2>Kept and carried away</h2>
+            <p class="mt-1">{{ $desk->kept() }} Copies lie on this machine: carry one to another now and then.</p>
+            <p class="mt-2"><a class="may" href="/account/workshop.zip">Export the workshop</a> <span class="quiet small">pieces with their history, stock, makings, photos and the metal book</span></p>
             <form method="post" action="/account/workshop" enctype="multipart/form-data" class="grid gap-2 mt-3">@csrf
-                <div class="field"><label for="file">Bring one in (this workshop must be empty)</label><input class="in" id="file" name="file" type="file" accept=".json,application/json"><x-problem for="file" :problem="$problem" /></div>
+                <div class="field"><label for="file">Bring one in</label><input class="in" id="file" name="file" type="file" accept=".zip,.json,application/zip,application/json"><x-problem for="file" :problem="$problem" /></div>
+                @unless ($desk->isEmpty)<p><input type="checkbox" id="replace" name="replace" value="1" class="size-5 align-middle"> <label for="replace">in the place of what is here, of which a copy is kept</label></p>@endunless
                 <p><button type="submit" class="may">Bring it in</button></p></form></section>
         <section class="leaf"><h2>Leave</h2>
             <p class="mt-1">{{ $desk->partners->isEmpty() ? 'Deletes this workshop with its pieces, stock and the whole metal book. It cannot be undone: export the workshop first.' : 'Deletes your account. The workshop stays with '.\Hebra\Core\Quantity\Figures::listed($desk->partners->pluck('name')->all()).'.' }}</p>
