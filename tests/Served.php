@@ -12,6 +12,9 @@ final class Served
 {
     public readonly string $address;
 
+    /** @var array<string, string> */
+    private array $more = [];
+
     /** @var resource|null */
     private $server = null;
 
@@ -50,7 +53,7 @@ final class Served
     private function serve(): void
     {
         $server = proc_open(['setsid', PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:{$this->port}", '-t', 'public', $this->router], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', "{$this->scratch}/server.log", 'w']], $pipes, dirname(__DIR__),
-            [...$this->environment, ...$this->workers > 1 ? ['PHP_CLI_SERVER_WORKERS' => (string) $this->workers] : []]);
+            [...$this->environment, ...$this->more, ...$this->workers > 1 ? ['PHP_CLI_SERVER_WORKERS' => (string) $this->workers] : []]);
         is_resource($server) || throw new RuntimeException('The server did not start.');
         $this->server = $server;
         for ($try = 0; $try < 200 && @fsockopen('127.0.0.1', $this->port) === false; $try++) {
@@ -66,7 +69,25 @@ final class Served
             posix_kill(-$pid, SIGKILL) || posix_kill($pid, SIGKILL);
             proc_close($this->server);
             $this->server = null;
+            // Its workers end a moment later, and hold the port until then.
+            for ($try = 0; $try < 200 && is_resource($open = @fsockopen('127.0.0.1', $this->port)); $try++) {
+                fclose($open);
+                usleep(10_000);
+            }
         }
+    }
+
+    /**
+     * Started again with something else in its environment.
+     *
+     * @param  array<string, string>  $more
+     */
+    public function with(array $more): self
+    {
+        $this->more = $more;
+        $this->serve();
+
+        return $this;
     }
 
     public function again(): void

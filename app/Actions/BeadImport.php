@@ -43,20 +43,26 @@ final class BeadImport extends TableImport
         return "name;shape;width;hole;colour;owned\nHarbour mist;round;6 mm;1;slate;40";
     }
 
-    protected function receive(Workshop $workshop, CsvTable $table, array $columns): array
+    protected function read(Workshop $workshop, CsvTable $table, array $columns): array
     {
-        $problems = [];
+        $problems = $beads = [];
         foreach (array_keys($table->rows) as $line) {
             $cell = fn (string $what): string => $table->at($line, $columns[$what] ?? null);
             try {
                 $owned = $cell('owned') === '' ? 0 : Count::parse($cell('owned'), 'how many', 0, self::MOST);
-                $this->book->bead($workshop, $this->bead($cell), $owned, $cell('price') === '' ? null : UnitPrice::parse($cell('price')));
+                $beads[] = [$this->bead($cell), $owned, $cell('price') === '' ? null : UnitPrice::parse($cell('price'))];
             } catch (Problem $problem) {
                 $problems[$line] = $problem->getMessage();
             }
         }
 
-        return $problems;
+        return [$beads, $problems];
+    }
+
+    protected function write(Workshop $workshop, array $entries): void
+    {
+        /** @var list<array{Bead, int, UnitPrice|null}> $entries */
+        $this->book->beads($workshop, $entries);
     }
 
     /** @param  callable(string): string  $cell */

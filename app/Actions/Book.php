@@ -14,6 +14,9 @@ use Illuminate\Support\Str;
 /** Writes entries into the metal book. The lines of an entry add up to nothing in each metal; nothing is ever edited. */
 final class Book
 {
+    /** Rows in one statement. */
+    private const AT_ONCE = 400;
+
     /**
      * @param  'received'|'made'|'corrected'|'reversed'  $kind
      * @param  list<Line>  $lines  lines of no mass are left out
@@ -21,24 +24,37 @@ final class Book
      */
     public function enter(Workshop $workshop, string $kind, array $lines, ?Making $making = null, ?string $reverses = null): string
     {
+        $entry = (string) Str::ulid();
+        $this->enterAll([self::rows($workshop, $kind, $lines, $entry, $making, $reverses)]);
+
+        return $entry;
+    }
+
+    /** @param  list<list<array<string, mixed>>>  $entries  rows of each, as rows() gives them */
+    public function enterAll(array $entries): void
+    {
+        DB::transaction(function () use ($entries): void {
+            foreach (array_chunk(array_merge(...$entries), self::AT_ONCE) as $rows) {
+                Movement::query()->insert($rows);
+            }
+        });
+    }
+
+    /**
+     * @param  'received'|'made'|'corrected'|'reversed'  $kind
+     * @param  list<Line>  $lines  lines of no mass are left out
+     * @return list<array<string, mixed>>
+     */
+    public static function rows(Workshop $workshop, string $kind, array $lines, ?string $entry = null, ?Making $making = null, ?string $reverses = null): array
+    {
         $lines = array_values(array_filter($lines, fn (Line $line): bool => $line->massMg !== 0));
         $sums = [];
         foreach ($lines as $line) {
             $sums[$line->metal] = ($sums[$line->metal] ?? 0) + $line->massMg;
         }
-        if (array_filter($sums) !== []) {
-            throw new \LogicException('The lines of an entry do not add up to nothing: '.json_encode($sums));
-        }
-        $entry = (string) Str::ulid();
-        DB::transaction(function () use ($workshop, $kind, $lines, $making, $reverses, $entry): void {
-            foreach ($lines as $line) {
-                Movement::query()->create([
-                    'workshop_id' => $workshop->id, 'entry' => $entry, 'kind' => $kind, 'account' => $line->account, 'lot_id' => $line->lot?->id,
-                    'making_id' => $making?->id, 'metal' => $line->metal, 'mass_mg' => $line->massMg, 'words' => $line->words, 'reverses' => $reverses, 'maker' => User::signedIn(),
-                ]);
-            }
-        });
+        array_filter($sums) === [] || throw new \LogicException('The lines of an entry do not add up to nothing: '.json_encode($sums));
+        $same = ['workshop_id' => $workshop->id, 'entry' => $entry ?? (string) Str::ulid(), 'kind' => $kind, 'making_id' => $making?->id, 'reverses' => $reverses, 'maker' => User::signedIn(), 'created_at' => now()];
 
-        return $entry;
+        return array_map(fn (Line $line): array => $same + ['account' => $line->account, 'lot_id' => $line->lot?->id, 'metal' => $line->metal, 'mass_mg' => $line->massMg, 'words' => $line->words], $lines);
     }
 }

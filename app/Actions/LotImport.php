@@ -33,9 +33,10 @@ final class LotImport extends TableImport
         return "name;metal;size;temper;length\nShelf coil;sterling;0,8 mm;half-hard;2,4 m";
     }
 
-    protected function receive(Workshop $workshop, CsvTable $table, array $columns): array
+    protected function read(Workshop $workshop, CsvTable $table, array $columns): array
     {
-        $problems = [];
+        $problems = $drafts = [];
+        $unit = $workshop->profile()->unit();
         $taken = $workshop->lots()->pluck('name')->mapWithKeys(fn (string $name): array => [mb_strtolower($name) => true])->all();
         foreach (array_keys($table->rows) as $line) {
             $input = [];
@@ -53,12 +54,18 @@ final class LotImport extends TableImport
             }
             $taken[$name] = true;
             try {
-                $this->stock->receive($workshop, $input, $workshop->profile()->unit());
+                $drafts[] = $this->stock->read($input, $unit);
             } catch (Problem $problem) {
                 $problems[$line] = $problem->getMessage();
             }
         }
 
-        return $problems;
+        return [$drafts, $problems];
+    }
+
+    protected function write(Workshop $workshop, array $entries): void
+    {
+        /** @var list<array{\App\Models\Lot, int}> $entries */
+        $this->stock->receiveAll($workshop, $entries);
     }
 }

@@ -9,6 +9,8 @@ use App\Models\Lot;
 use App\Models\Workshop;
 use Hebra\Core\Problem;
 use Hebra\Core\Stock\CsvTable;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Collection;
 
 /** Movements of wire lots from a table: what came in or went out of a lot, and why. Each is an entry of its own. */
 final class MovementImport extends TableImport
@@ -34,32 +36,48 @@ final class MovementImport extends TableImport
         return "lot;amount;reason\nLong coil;-0,8 m;given to the class\nFine coil;+2,5 g;came with the last order";
     }
 
-    protected function receive(Workshop $workshop, CsvTable $table, array $columns): array
+    protected function read(Workshop $workshop, CsvTable $table, array $columns): array
     {
-        $problems = [];
+        $problems = $entries = [];
+        $lots = $workshop->lots()->withHeld()->get()->groupBy('name')->all();
         foreach (array_keys($table->rows) as $line) {
             try {
-                $this->line($workshop, $table->at($line, $columns['lot']), $this->amount($table, $line, $columns), $table->at($line, $columns['reason']));
+                $entries[] = $this->line($workshop, $lots, $table->at($line, $columns['lot']), $this->amount($table, $line, $columns), $table->at($line, $columns['reason']));
             } catch (Problem $problem) {
                 $problems[$line] = $problem->getMessage();
             }
         }
 
-        return $problems;
+        return [$entries, $problems];
     }
 
-    private function line(Workshop $workshop, string $name, string $amount, string $reason): void
+    protected function write(Workshop $workshop, array $entries): void
     {
-        $lots = $workshop->lots()->where('name', $name)->limit(2)->get();
-        /** @var Lot|null $lot */
-        $lot = $lots->first();
-        $lot !== null || throw Refused::invalid('lot', "Lot “{$name}” is not in stock: give the name of a lot as Stock has it.");
-        $lots->count() === 1 || throw Refused::invalid('lot', "Two lots are called “{$name}”: give one of them another name first.");
+        /** @var list<list<array<string, mixed>>> $entries */
+        try {
+            $this->book->enterAll($entries);
+        } catch (QueryException $fault) {
+            str_contains($fault->getMessage(), 'less than nothing') || throw $fault;
+            throw Refused::invalid('file', 'One of the lots was used meanwhile and no longer holds what is to leave it: look again.');
+        }
+    }
+
+    /**
+     * @param  array<string, Collection<int, Lot>>  $lots  by name; what they hold follows the lines that were read
+     * @return list<array<string, mixed>> rows of the book
+     */
+    private function line(Workshop $workshop, array $lots, string $name, string $amount, string $reason): array
+    {
+        $called = $lots[$name] ?? null;
+        $lot = $called?->first() ?? throw Refused::invalid('lot', "Lot “{$name}” is not in stock: give the name of a lot as Stock has it.");
+        count($called) === 1 || throw Refused::invalid('lot', "Two lots are called “{$name}”: give one of them another name first.");
         mb_strlen($reason) <= self::LONGEST_REASON || throw Refused::invalid('reason', 'The reason holds '.mb_strlen($reason).' characters: give at most '.self::LONGEST_REASON.'.');
         $isOut = preg_match('/^[-−]\s*/u', $amount) === 1;
         $milligrams = ($isOut ? -1 : 1) * $this->stock->amountOf($lot, (string) preg_replace('/^[-−+]\s*/u', '', $amount), $workshop->profile()->unit());
         $lot->heldMg() + $milligrams >= 0 || throw Refused::invalid('amount', "{$lot->name} holds ".$workshop->profile()->length($lot->heldMm()).', and '.$workshop->profile()->length(-$lot->mmOf($milligrams)).' is to leave it: give at most what it holds.');
+        $lot->setAttribute('held_mg', $lot->heldMg() + $milligrams);
         $words = ($reason === '' ? ($isOut ? 'went out' : 'came in') : $reason);
-        $this->book->enter($workshop, $isOut ? 'corrected' : 'received', [Line::lot($lot, $milligrams, $words), Line::of($isOut ? 'found' : 'supplier', $lot->metal, -$milligrams, $words)]);
+
+        return Book::rows($workshop, $isOut ? 'corrected' : 'received', [Line::lot($lot, $milligrams, $words), Line::of($isOut ? 'found' : 'supplier', $lot->metal, -$milligrams, $words)]);
     }
 }

@@ -36,6 +36,22 @@ final class Stockkeeping
      */
     public function receive(Workshop $workshop, array $input, LengthUnit $bare): Lot
     {
+        $draft = $this->read($input, $bare);
+        $this->receiveAll($workshop, [$draft]);
+
+        return $draft[0];
+    }
+
+    /**
+     * What is to come in, read and not yet written.
+     *
+     * @param  array<string, string>  $input  as receive() takes it
+     * @return array{Lot, int} a lot that is not kept yet, and its milligrams
+     *
+     * @throws \Hebra\Core\Problem if a field is unreadable or out of range
+     */
+    public function read(array $input, LengthUnit $bare): array
+    {
         $kind = $input['kind'] ?? 'coil';
         isset(Lot::KINDS[$kind]) || throw Unreadable::choice('kind', $kind, array_keys(Lot::KINDS));
         $wire = new Wire(Metal::read($input['metal'] ?? ''), WireSize::parse($input['size'] ?? '', 'size'), Temper::read($input['temper'] ?? 'dead-soft'));
@@ -44,32 +60,47 @@ final class Stockkeeping
         mb_strlen($name) <= 60 || throw Unreadable::tooLong('name', mb_strlen($name), 60);
         $measured = trim($input['measured'] ?? '') === '' ? null : WireSize::millimetres(Length::parse($input['measured'], 'measured')->millimetres(), 'measured');
         $pinMm = $kind === 'pins' ? Length::parse($input['pin_length'] ?? '', 'pin length', $bare)->within('pin length', 5, 300)->millimetres() : null;
+        $lot = self::draft($kind, $wire, $name, $price, $pinMm, $measured);
 
-        return DB::transaction(function () use ($workshop, $kind, $wire, $price, $name, $pinMm, $measured, $input, $bare): Lot {
-            $lot = $this->opened($workshop, $kind, $wire, $name, $price, $pinMm, $measured);
-            $milligrams = $pinMm === null
-                ? $this->amountMg($lot, $input['amount'] ?? '', $bare)
-                : Count::parse($input['pins'] ?? '', 'pins', 1, 100_000) * $lot->pinMg();
-            $this->book->enter($workshop, 'received', [
-                Line::lot($lot, $milligrams, 'received '.$lot->name),
-                Line::of('supplier', $lot->metal, -$milligrams, 'received '.$lot->name),
-            ]);
+        return [$lot, $pinMm === null ? $this->amountMg($lot, $input['amount'] ?? '', $bare) : Count::parse($input['pins'] ?? '', 'pins', 1, 100_000) * $lot->pinMg()];
+    }
 
-            return $lot;
+    /** @param  list<array{Lot, int}>  $drafts  as read() gives them; each becomes a lot that is kept */
+    public function receiveAll(Workshop $workshop, array $drafts): void
+    {
+        DB::transaction(function () use ($workshop, $drafts): void {
+            $numbers = $entries = [];
+            foreach ($drafts as [$lot, $milligrams]) {
+                $numbers[$lot->kind] = ($numbers[$lot->kind] ?? $workshop->lots()->where('kind', $lot->kind)->count()) + 1;
+                $this->keep($workshop, $lot, $numbers[$lot->kind]);
+                $words = 'received '.$lot->name;
+                $entries[] = Book::rows($workshop, 'received', [Line::lot($lot, $milligrams, $words), Line::of('supplier', $lot->metal, -$milligrams, $words)]);
+            }
+            $this->book->enterAll($entries);
         });
     }
 
-    public function opened(Workshop $workshop, string $kind, Wire $wire, string $name = '', ?int $priceCents = null, ?float $pinMm = null, ?WireSize $measured = null): Lot
+    private static function draft(string $kind, Wire $wire, string $name, ?int $priceCents, ?float $pinMm, ?WireSize $measured): Lot
     {
-        $number = $workshop->lots()->where('kind', $kind)->count() + 1;
-
-        return Lot::query()->create([
-            'workshop_id' => $workshop->id, 'kind' => $kind, 'name' => $name !== '' ? $name : ucfirst(Lot::KINDS[$kind])." {$number}",
-            'metal' => $wire->metal->value, 'size' => $wire->size->code(), 'temper' => $wire->temper->value,
+        return new Lot([
+            'kind' => $kind, 'name' => $name, 'metal' => $wire->metal->value, 'size' => $wire->size->code(), 'temper' => $wire->temper->value,
             'mass_ng_per_mm' => (int) round(($measured === null ? $wire : $wire->withSize($measured))->milligramsPerMm() * 1_000_000),
             'measured_um' => $measured === null ? null : (int) round($measured->diameterMm() * 1000),
             'price_cents' => $priceCents, 'pin_length_um' => $pinMm === null ? null : (int) round($pinMm * 1000),
         ]);
+    }
+
+    private function keep(Workshop $workshop, Lot $lot, int $number): void
+    {
+        $lot->forceFill(['workshop_id' => $workshop->id, 'name' => $lot->name !== '' ? $lot->name : ucfirst(Lot::KINDS[$lot->kind])." {$number}"])->save();
+    }
+
+    public function opened(Workshop $workshop, string $kind, Wire $wire, string $name = '', ?int $priceCents = null, ?float $pinMm = null, ?WireSize $measured = null): Lot
+    {
+        $lot = self::draft($kind, $wire, $name, $priceCents, $pinMm, $measured);
+        $this->keep($workshop, $lot, $workshop->lots()->where('kind', $kind)->count() + 1);
+
+        return $lot;
     }
 
     /**
@@ -103,7 +134,8 @@ final class Stockkeeping
     {
         $isNothing = preg_match('/^0+([.,]0+)?\s*\w*$/', trim($amount)) === 1;
         $holds = $isNothing ? 0 : $this->amountOf($lot, $amount, $bare);
-        $this->adjust($lot, $workshop, $holds - $lot->heldMg());
+        // What it holds is asked by the one who writes: another may have set it meanwhile.
+        DB::transaction(fn () => $this->adjust($lot, $workshop, $holds - $lot->heldMg()));
     }
 
     public function adjust(Lot $lot, Workshop $workshop, int $byMg): void

@@ -48,11 +48,23 @@ final class SupplyBook
 
     public function bead(Workshop $workshop, CoreBead $bead, int $count, ?UnitPrice $price = null): Bead
     {
-        return DB::transaction(function () use ($workshop, $bead, $count, $price): Bead {
-            $own = Bead::query()->create([...Bead::columns($bead), 'workshop_id' => $workshop->id, 'price_e4' => $price?->e4()]);
-            $this->enter($workshop, 'received', [new SupplyLine($own, $count, 'received '.$bead->words())]);
+        return $this->beads($workshop, [[$bead, $count, $price]])[0]->refresh();
+    }
 
-            return $own->refresh();
+    /**
+     * @param  list<array{CoreBead, int, UnitPrice|null}>  $beads  each with how many came, and what one costs
+     * @return list<Bead>
+     */
+    public function beads(Workshop $workshop, array $beads): array
+    {
+        return DB::transaction(function () use ($workshop, $beads): array {
+            $kept = [];
+            foreach ($beads as [$bead, $count, $price]) {
+                $kept[] = $own = Bead::query()->create([...Bead::columns($bead), 'workshop_id' => $workshop->id, 'price_e4' => $price?->e4()]);
+                $this->enter($workshop, 'received', [new SupplyLine($own, $count, 'received '.$bead->words())]);
+            }
+
+            return $kept;
         });
     }
 

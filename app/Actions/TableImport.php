@@ -8,7 +8,7 @@ use App\Models\Workshop;
 use Hebra\Core\Stock\CsvTable;
 use Illuminate\Support\Facades\DB;
 
-/** What comes in from a table: every line is tried first, and all that is wrong is said; then all come in, or none. */
+/** What comes in from a table: every line is read first, which locks nobody out, and all that is wrong is said; then all are written at once, or none. */
 abstract class TableImport
 {
     /** @return array<string, array{string, list<string>}> what a line is made of: words for it, and the names a column of it goes by */
@@ -21,12 +21,19 @@ abstract class TableImport
     abstract public function example(): string;
 
     /**
-     * Takes every line in that it can.
+     * Reads every line, and writes nothing.
      *
      * @param  array<string, int|null>  $columns
-     * @return array<int, string> what is wrong, by line
+     * @return array{list<mixed>, array<int, string>} what is to come in, and what is wrong, by line
      */
-    abstract protected function receive(Workshop $workshop, CsvTable $table, array $columns): array;
+    abstract protected function read(Workshop $workshop, CsvTable $table, array $columns): array;
+
+    /**
+     * All of it, quickly: others wait while it is written.
+     *
+     * @param  list<mixed>  $entries  as read() gave them
+     */
+    abstract protected function write(Workshop $workshop, array $entries): void;
 
     /**
      * What each line objects to, nothing being kept.
@@ -36,12 +43,7 @@ abstract class TableImport
      */
     public function problems(Workshop $workshop, CsvTable $table, array $columns): array
     {
-        DB::beginTransaction();
-        try {
-            return $this->receive($workshop, $table, $columns);
-        } finally {
-            DB::rollBack();
-        }
+        return $this->read($workshop, $table, $columns)[1];
     }
 
     /**
@@ -50,9 +52,10 @@ abstract class TableImport
      */
     public function take(Workshop $workshop, CsvTable $table, array $columns): array
     {
-        DB::beginTransaction();
-        $problems = $this->receive($workshop, $table, $columns);
-        $problems === [] ? DB::commit() : DB::rollBack();
+        [$entries, $problems] = $this->read($workshop, $table, $columns);
+        if ($problems === []) {
+            DB::transaction(fn () => $this->write($workshop, $entries));
+        }
 
         return $problems;
     }

@@ -32,6 +32,7 @@ final readonly class WorkshopPackage
         $folder = sys_get_temp_dir().'/hebra-package-'.bin2hex(random_bytes(6));
         mkdir($folder, 0700);
         try {
+            /** @var Photo $photo */
             foreach (Photo::query()->where('workshop_id', $workshop->id)->orderBy('id')->cursor() as $photo) {
                 file_put_contents("{$folder}/{$photo->ulid}", $photo->jpeg());
                 $zip->addFile("{$folder}/{$photo->ulid}", "photos/{$photo->ulid}.jpg");

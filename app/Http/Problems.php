@@ -8,9 +8,12 @@ use App\Exceptions\Refused;
 use Hebra\Core\Problem;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response as PlainResponse;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Support\Facades\Log;
+use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Throwable;
@@ -28,6 +31,14 @@ final class Problems
         });
         $exceptions->render(fn (Problem $problem, Request $request): Response => self::shown($problem, $request));
         $exceptions->render(fn (ThrottleRequestsException $wait, Request $request): Response => self::sentence('Too many attempts: wait a minute, then try again.', 429, $request));
+        $exceptions->render(function (PDOException $fault, Request $request): ?Response {
+            $trouble = Trouble::of($fault);
+
+            return $trouble === null ? null : self::sentence($trouble->sentence(), $trouble->status(), $request)->withHeaders($trouble->headers());
+        });
+        $exceptions->render(function (\ErrorException $fault, Request $request): ?Response {
+            return str_contains($fault->getMessage(), 'No space left') ? self::sentence(Trouble::Full->sentence(), Trouble::Full->status(), $request) : null;
+        });
         $exceptions->render(function (HttpException $http, Request $request): ?Response {
             return match ($http->getPrevious() instanceof TokenMismatchException ? 419 : $http->getStatusCode()) {
                 403 => self::sentence('This is not open to you.', 403, $request),
@@ -52,10 +63,14 @@ final class Problems
             : self::sentence($problem->getMessage(), self::status($problem), $request);
     }
 
-    private static function sentence(string $text, int $status, Request $request): Response
+    private static function sentence(string $text, int $status, Request $request): JsonResponse|PlainResponse
     {
         if ($request->expectsJson()) {
             return response()->json(['message' => $text], $status);
+        }
+        if ($status >= 500) {
+            // Whoever is signed in stands in the database, which is what does not answer.
+            return response()->view('trouble', ['text' => $text, 'isFragment' => $request->hasHeader('HX-Request')], $status);
         }
 
         return response()->view($request->hasHeader('HX-Request') ? 'fragments.refused' : 'refused', ['text' => $text], $status);

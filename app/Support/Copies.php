@@ -47,12 +47,20 @@ final class Copies
     {
         try {
             $copy = new PDO('sqlite:'.$file, options: [PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READONLY]);
-            $said = array_column($copy->query('PRAGMA integrity_check')?->fetchAll(PDO::FETCH_NUM) ?: [], 0);
-            $count = (int) $copy->query('SELECT COUNT(*) FROM migrations')?->fetchColumn();
+            $said = array_column(self::asked($copy, 'PRAGMA integrity_check'), 0);
+            $count = (int) self::asked($copy, 'SELECT COUNT(*) FROM migrations')[0][0];
         } catch (\PDOException) {
             throw new RuntimeException('It is no database of Hebra.');
         }
         $said === ['ok'] && $count > 0 || throw new RuntimeException('It is damaged: '.mb_substr((string) ($said[0] ?? 'empty'), 0, 120));
+    }
+
+    /** @return list<list<mixed>> */
+    private static function asked(PDO $copy, string $sql): array
+    {
+        $rows = $copy->query($sql);
+
+        return $rows === false ? [] : array_values($rows->fetchAll(PDO::FETCH_NUM));
     }
 
     /** @return string the copy's file */

@@ -27,4 +27,16 @@ final class SqliteConnection extends Framework
             }
         }
     }
+
+    /** Where the disk is full SQLite has taken everything back by itself: there is nothing left to take back, and what went wrong is what is told. */
+    protected function performRollBack($toLevel): void
+    {
+        try {
+            parent::performRollBack($toLevel);
+        } catch (\PDOException $fault) {
+            if (preg_match('/no such savepoint|no transaction is active/', $fault->getMessage()) !== 1) {
+                throw $fault;
+            }
+        }
+    }
 }

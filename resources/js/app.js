@@ -32,6 +32,21 @@ if (document.querySelector('form[action="/sign-in"]')) {
 document.addEventListener('htmx:sendError', () => {
     document.querySelector('#offline')?.removeAttribute('hidden');
 });
+// Busy is asked again, three times at most, a little later each time; then it is said.
+document.addEventListener('htmx:beforeSwap', (event) => {
+    if (event.detail.xhr.status !== 503) {
+        return;
+    }
+    const { requestConfig: asked, target, xhr } = event.detail;
+    const times = Number(asked.headers['X-Again'] ?? 0);
+    if (times >= 3 || xhr.getResponseHeader('Retry-After') === null) {
+        event.detail.shouldSwap = true;
+        return;
+    }
+    setTimeout(() => htmx.ajax(asked.verb.toUpperCase(), asked.path, {
+        source: asked.elt, target, swap: asked.elt.getAttribute('hx-swap') ?? 'outerHTML show:none', values: Object.fromEntries(asked.formData), headers: { ...asked.headers, 'X-Again': String(times + 1) },
+    }), 400 * (times + 1));
+});
 document.addEventListener('htmx:afterRequest', (event) => {
     if (event.detail.successful) {
         document.querySelector('#offline')?.setAttribute('hidden', '');

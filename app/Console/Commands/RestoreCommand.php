@@ -118,7 +118,8 @@ final class RestoreCommand extends Command
         $here = (string) config('database.connections.sqlite.database');
         $read = [];
         $this->at($database, function () use ($upgrade, $file, &$read): void {
-            $upgrade->run(fn (string $line): string => $line);
+            $upgrade->run(function (): void {
+            });
             foreach (Workshop::query()->get() as $workshop) {
                 $read[$workshop->name] = $file->write($workshop);
             }
