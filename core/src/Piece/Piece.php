@@ -24,6 +24,9 @@ final readonly class Piece
 
     public const MOST_BEADS = 2000;
 
+    /** Strokes: a page of more cannot be looked at. */
+    public const MOST_HEFT = 20_000;
+
     /**
      * @param  array<string, Wire>  $wires  role => wire
      * @param  array<string, Bead>  $beads  key => bead
@@ -128,17 +131,21 @@ final readonly class Piece
      */
     private static function checkCounts(array $parts, array $groups): void
     {
-        $unfolded = $beads = 0;
+        $unfolded = $beads = $heft = 0;
         foreach ($parts as $part) {
             $times = $part->repeat * ($part->group === '' ? 1 : $groups[$part->group]->times());
             $unfolded += $times;
             $beads += $times * $part->beadCount();
+            $heft += $times * $part->technique()->heft($part);
         }
         if ($unfolded > self::MOST_PARTS) {
             throw OutOfRange::tooMany('parts', $unfolded, self::MOST_PARTS, 'parts');
         }
         if ($beads > self::MOST_BEADS) {
             throw OutOfRange::tooMany('beads', $beads, self::MOST_BEADS, 'beads');
+        }
+        if ($heft > self::MOST_HEFT) {
+            throw OutOfRange::because('parts', 'of this piece', 'come to some '.number_format($heft).' strokes to draw', 'fewer links or repeats, or several pieces, to at most '.number_format(self::MOST_HEFT));
         }
     }
 

@@ -58,6 +58,9 @@ interface Technique
 
     public function takesBeads(): bool;
 
+    /** About how many strokes it is drawn with: what a page and its maker have to bear. */
+    public function heft(Part $part): int;
+
     /** How many beads a new one begins with. */
     public function usualBeads(): int;
 

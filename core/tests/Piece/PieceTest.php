@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Hebra\Core\Tests\Piece;
 
 use Hebra\Core\Piece\ChangeReader;
+use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\PieceJson;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Profile;
 use Hebra\Core\Problem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -98,6 +101,25 @@ final class PieceTest extends TestCase
     {
         $piece = Some::changed(Patterns::start('single-drop', 'Long'), ['do' => 'part.add', 'technique' => 'wrapped-link'], ['do' => 'part.repeat', 'part' => 'p3', 'count' => '1998']);
         self::assertSame(2000, array_sum(array_map(fn ($part): int => $part->repeat, $piece->parts)));
+    }
+
+    /** Small words may ask for much: it is said before any of it is drawn. What is let through is drawn with no more strokes than it was weighed with. */
+    public function test_more_than_a_page_can_bear_is_refused_before_it_is_drawn(): void
+    {
+        $chain = Some::changed(Patterns::start('single-drop', 'Long'), ['do' => 'part.add', 'technique' => 'chain'], ['do' => 'part.set', 'part' => 'p3', 'key' => 'links', 'value' => '1000']);
+        $before = memory_get_usage();
+        try {
+            Some::changed($chain, ['do' => 'part.repeat', 'part' => 'p3', 'count' => '1990']);
+            self::fail('It was taken.');
+        } catch (Problem $problem) {
+            self::assertStringContainsString('strokes to draw', $problem->getMessage());
+        }
+        self::assertLessThan(2_000_000, memory_get_usage() - $before);
+        foreach (Everything::pieces(60) as $name => $piece) {
+            $weighed = array_sum(array_map(fn (Part $part): int => $part->repeat * $part->technique()->heft($part), $piece->parts));
+            $drawn = count(Planner::plan($piece, new Profile)->figure()->strokes);
+            self::assertLessThanOrEqual(6 * $weighed + 40, $drawn, $name);
+        }
     }
 
     /** @return array<string, array{callable(array<string, mixed>): mixed, string, string}> */

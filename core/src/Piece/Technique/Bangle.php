@@ -75,6 +75,11 @@ final class Bangle implements Technique
         return new Wants(holds: 0.5, effort: 1.6, isHammered: true);
     }
 
+    public function heft(Part $part): int
+    {
+        return 230;
+    }
+
     public function parameters(): array
     {
         return [

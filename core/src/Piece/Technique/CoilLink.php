@@ -109,6 +109,11 @@ final class CoilLink implements Technique
         return ['coil' => self::awg($this->isTwice($part) ? 28 : 24, Temper::DeadSoft)] + ($this->isTwice($part) ? ['inner' => self::awg(24, Temper::DeadSoft)] : []);
     }
 
+    public function heft(Part $part): int
+    {
+        return $this->isBeaded ? 100 : 20 + (int) (4 * $part->mm('length'));
+    }
+
     public function parameters(): array
     {
         return [

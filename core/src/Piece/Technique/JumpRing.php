@@ -64,6 +64,11 @@ final class JumpRing implements Technique
         return new Wants(holds: 0.8, effort: 1.8);
     }
 
+    public function heft(Part $part): int
+    {
+        return 4;
+    }
+
     public function parameters(): array
     {
         return [

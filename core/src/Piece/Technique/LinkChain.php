@@ -65,6 +65,11 @@ final class LinkChain implements Technique
         return new Wants(holds: 0.8, effort: 4.0);
     }
 
+    public function heft(Part $part): int
+    {
+        return 2 * $part->count('links');
+    }
+
     public function parameters(): array
     {
         return [

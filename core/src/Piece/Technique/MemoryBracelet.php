@@ -71,6 +71,11 @@ final class MemoryBracelet implements Technique
         return self::awg(20, Temper::Spring, Metal::Stainless);
     }
 
+    public function heft(Part $part): int
+    {
+        return 130;
+    }
+
     public function parameters(): array
     {
         return [

@@ -55,6 +55,14 @@ trait Usual
         return false;
     }
 
+    public function heft(Part $part): int
+    {
+        $set = fn (string $key): int => (int) ($part->settings[$key] ?? 0);
+
+        // What is bound is drawn turn by turn.
+        return 10 + $set('end_coil') + $part->beadCount() * $set('between');
+    }
+
     public function usualBeads(): int
     {
         return 1;

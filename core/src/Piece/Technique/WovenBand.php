@@ -88,6 +88,11 @@ final class WovenBand implements Technique
         return new Wants(holds: 0.35, effort: 0.8);
     }
 
+    public function heft(Part $part): int
+    {
+        return 180 * $part->count('cores');
+    }
+
     public function parameters(): array
     {
         return [

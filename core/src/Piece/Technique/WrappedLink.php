@@ -69,6 +69,11 @@ final class WrappedLink implements Technique
         return $this->wraps === 0 ? new Wants(holds: 0.8, effort: 1.5) : new Wants;
     }
 
+    public function heft(Part $part): int
+    {
+        return 4 + $part->count('top_wraps') + $part->count('bottom_wraps');
+    }
+
     public function parameters(): array
     {
         return [
