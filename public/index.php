@@ -7,6 +7,10 @@ use Illuminate\Http\Request;
 
 define('LARAVEL_START', microtime(true));
 
+// What one request may take: the machine is shared with others, and with the maker's patience.
+ini_set('memory_limit', '256M');
+set_time_limit(20);
+
 require __DIR__.'/../vendor/autoload.php';
 
 /** @var Application $app */

@@ -90,7 +90,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/cutting/ticks', [CuttingController::class, 'store']);
     Route::post('/cutting/reservations', [CuttingController::class, 'reserve'])->withoutMiddleware(Writes::class);
     Route::delete('/cutting/reservations', [CuttingController::class, 'release']);
-    Route::delete('/cutting/ticks/{tick}', [CuttingController::class, 'destroy'])->whereNumber('tick');
+    Route::delete('/cutting/ticks/{tick}', [CuttingController::class, 'destroy'])->where('tick', '[0-9]{1,18}');
 
     Route::get('/stock', [StockController::class, 'index']);
     Route::post('/stock', [StockController::class, 'store']);

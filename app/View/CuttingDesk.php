@@ -32,6 +32,8 @@ final class CuttingDesk
     /** Where the maker asks to search longer, or the cuts are so few that the least can be proved. */
     public const LONGER = 8.0;
 
+    private const MOST_CUTS = 5000;
+
     /** What a lot is called that is still to be bought. */
     private const BUY = 'buy';
 
@@ -40,7 +42,7 @@ final class CuttingDesk
 
     public readonly Profile $profile;
 
-    /** @var list<array{wire: Wire, plan: CuttingPlan|null, problem: string, bars: list<array{lot: Lot|null, name: string, lengthMm: float, remainderMm: float, cuts: list<array{key: string, piece: Piece, cut: Cut, count: int, lengthMm: float, share: float, isPinned: bool}>}>}> */
+    /** @var list<array{wire: Wire, plan: CuttingPlan|null, problem: string, bars: list<array{lot: Lot|null, times: int, name: string, lengthMm: float, remainderMm: float, cuts: list<array{key: string, piece: Piece, cut: Cut, count: int, lengthMm: float, share: float, isPinned: bool}>}>}> */
     public array $wires = [];
 
     /** @var Collection<int, CutTick> */
@@ -76,7 +78,7 @@ final class CuttingDesk
             // A wire that is proved early leaves its time to those that follow.
             $this->wires[] = $this->planned($keys, max(0.0, $end - hrtime(true) / 1e9) / (count($groups) - $at));
         }
-        $this->longestMm = max(1.0, ...array_map(fn (array $wire): float => max(0.0, 0.0, ...array_column($wire['bars'], 'lengthMm')), $this->wires), ...[0.0]);
+        $this->longestMm = max([1.0, ...array_map(fn (array $wire): float => max([0.0, ...array_column($wire['bars'], 'lengthMm')]), $this->wires)]);
     }
 
     /** @return list<non-empty-list<string>> keys of cuts, those of one wire together */
@@ -177,7 +179,7 @@ final class CuttingDesk
 
     /**
      * @param  non-empty-list<string>  $keys
-     * @return array{wire: Wire, plan: CuttingPlan|null, problem: string, bars: list<array{lot: Lot|null, name: string, lengthMm: float, remainderMm: float, cuts: list<array{key: string, piece: Piece, cut: Cut, count: int, lengthMm: float, share: float, isPinned: bool}>}>}
+     * @return array{wire: Wire, plan: CuttingPlan|null, problem: string, bars: list<array{lot: Lot|null, times: int, name: string, lengthMm: float, remainderMm: float, cuts: list<array{key: string, piece: Piece, cut: Cut, count: int, lengthMm: float, share: float, isPinned: bool}>}>}
      */
     private function planned(array $keys, float $seconds): array
     {
@@ -200,14 +202,22 @@ final class CuttingDesk
                 $kinds[] = new CutKind($key, $length, $wanted);
             }
         }
+        $all = array_sum(array_map(fn (CutKind $kind): int => $kind->count, $kinds));
+        if ($all > self::MOST_CUTS) {
+            $problem = number_format($all).' cuts are more than are planned in one go, '.number_format(self::MOST_CUTS).': choose fewer pieces, or make the batch in parts.';
+
+            return ['wire' => $wire, 'plan' => null, 'problem' => $problem, 'bars' => []];
+        }
         $rows = [];
         foreach ($left as $ulid => $length) {
             $rows[] = new StockRow((string) $ulid, max(0.001, $length), 1);
         }
         [$plan, $problem] = $this->fromStock($kinds, $rows, $seconds);
-        foreach ($plan->pieces ?? [] as $at => $piece) {
-            $name = $piece->row->isBought() ? self::BUY." {$at}" : $piece->row->label;
-            foreach ($piece->cuts as $key => $count) {
+        foreach ($plan->pieces ?? [] as $piece) {
+            // Lengths to be bought that are cut alike are one line.
+            $name = $piece->row->isBought() ? self::BUY.' '.md5((string) json_encode([$piece->cuts, round($piece->remainderMm, 3)])) : $piece->row->label;
+            $bars[$name]['times'] = ($bars[$name]['times'] ?? 0) + 1;
+            foreach ($bars[$name]['times'] > 1 ? [] : $piece->cuts as $key => $count) {
                 $bars[$name]['cuts'][$key] = ($bars[$name]['cuts'][$key] ?? 0) + $count;
             }
             $bars[$name]['left'] = $piece->remainderMm;
@@ -251,7 +261,10 @@ final class CuttingDesk
             $cuts[] = ['key' => $key, 'piece' => $one['piece'], 'cut' => $one['cut'], 'count' => $count, 'lengthMm' => $one['lengthMm'], 'share' => 100 * $one['lengthMm'] / max(1.0, $length), 'isPinned' => $lot !== null && in_array($lot->ulid, $this->placed[$key] ?? [], true)];
         }
 
-        return ['lot' => $lot, 'name' => $lot === null ? 'to be bought' : $lot->name, 'lengthMm' => $length, 'remainderMm' => $bar['left'] ?? $leftMm, 'cuts' => $cuts];
+        $times = $bar['times'] ?? 1;
+        $bought = ($times > 1 ? "{$times} × to be bought, each cut so" : 'to be bought');
+
+        return ['lot' => $lot, 'times' => $times, 'name' => $lot === null ? $bought : $lot->name, 'lengthMm' => $length, 'remainderMm' => $bar['left'] ?? $leftMm, 'cuts' => $cuts];
     }
 
     /**

@@ -239,7 +239,7 @@ final class Desk
         $lengths = array_map(fn (Cut $cut): float => $cut->lengthMm(), $cuts);
         // All at one scale, but a wire of metres, which would make the others dots.
         $usual = array_filter($lengths, fn (float $length): bool => $length <= self::LONG_MM);
-        $ratio = Strip::ratioFor(max(1.0, ...($usual === [] ? $lengths : $usual)), $room);
+        $ratio = Strip::ratioFor(max([1.0, ...($usual === [] ? $lengths : $usual)]), $room);
 
         return array_map(fn (Cut $cut): Strip => new Strip($cut, $this->profile, $cut->lengthMm() <= self::LONG_MM ? $ratio : Strip::ratioFor($cut->lengthMm(), $room)), $cuts);
     }

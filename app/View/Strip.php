@@ -40,13 +40,13 @@ final readonly class Strip
         $this->endX = self::MARGIN + $cut->lengthMm() * $k;
         $this->bends = $this->bends($k);
         $this->segments = $this->segments($k);
-        $this->labelRows = 1 + max(0, ...array_column($this->segments, 'row'));
-        $topRows = 1 + max(0, 0, ...array_column($this->bends, 'row'));
+        $this->labelRows = 1 + max([0, ...array_column($this->segments, 'row')]);
+        $topRows = 1 + max([0, ...array_column($this->bends, 'row')]);
         $this->wireW = max(5.0, round($cut->wire->diameterMm() * $k, 2));
         $this->wireY = 17 * $topRows + 12 + $this->wireW / 2;
         $this->height = $this->wireY + $this->wireW / 2 + 9 + 18 * $this->labelRows;
         $rights = array_map(fn (array $segment): float => $segment['labelX'] + strlen($segment['words']) * self::LABEL_CHAR_PX / 2, $this->segments);
-        $this->width = ceil(max($this->endX + self::MARGIN, ...$rights) + 2);
+        $this->width = ceil(max([$this->endX + self::MARGIN, ...$rights]) + 2);
     }
 
     /** The largest of a few honest scales at which the longest cut fits the room. */

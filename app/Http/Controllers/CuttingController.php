@@ -50,7 +50,7 @@ final class CuttingController extends Controller
         foreach ($desk->wires as $wire) {
             foreach ($wire['bars'] as $bar) {
                 foreach ($bar['cuts'] as $cut) {
-                    $rows[] = [$bar['name'], $wire['wire']->words(), $cut['piece']->name, $cut['cut']->label, round($cut['lengthMm'], 2), $cut['count'], round($bar['remainderMm'], 2)];
+                    $rows[] = [$bar['name'], $wire['wire']->words(), $cut['piece']->name, $cut['cut']->label, round($cut['lengthMm'], 2), $cut['count'] * $bar['times'], round($bar['remainderMm'], 2)];
                 }
             }
         }

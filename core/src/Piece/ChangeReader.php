@@ -111,8 +111,8 @@ final readonly class ChangeReader
     {
         $links = [];
         foreach (array_slice(explode(',', $this->text('links')), 0, Piece::MOST_PARTS) as $one) {
-            [$part, $count] = explode(' ', trim($one), 2) + [1 => ''];
-            $links[$part] = $count;
+            preg_match('/^([A-Za-z][A-Za-z0-9-]{0,23}) (\S+)$/', trim($one), $match) === 1 || throw Unreadable::line('links', $one, 'part and number of links, such as p2 40, p5 44');
+            $links[$match[1]] = $match[2];
         }
 
         return $links;

@@ -244,34 +244,19 @@ final class CuttingPlanner
         $free = $this->problem->pieces;
         $open = [];
         foreach ($this->problem->counts as $kind => $count) {
-            for ($cut = 0; $cut < $count; $cut++) {
-                $best = null;
-                foreach ($open as $at => [, $room]) {
-                    if ($room >= $this->problem->takes[$kind] - 1e-9 && ($best === null || $room < $open[$best][1])) {
-                        $best = $at;
-                    }
-                }
+            for ($left = $count; $left > 0; $left -= $many) {
+                $best = $this->tightest($open, $kind) ?? $this->opened($open, $free, $kind);
                 if ($best === null) {
-                    $type = null;
-                    foreach ($free as $one => $left) {
-                        $room = $this->problem->rooms[$one];
-                        if ($left > 0 && $room >= $this->problem->takes[$kind] - 1e-9 && ($type === null || $room < $this->problem->rooms[$type])) {
-                            $type = $one;
-                        }
-                    }
-                    if ($type === null) {
-                        // So it does not go; perhaps another way.
-                        $this->searchWhole($prices);
-                        $this->plan !== [] || throw CannotCut::tooLittle($this->problem->kinds[$kind], $count - $cut, ($count - $cut) * $this->problem->kinds[$kind]->lengthMm);
+                    // So it does not go; perhaps another way.
+                    $this->searchWhole($prices);
+                    $this->plan !== [] || throw CannotCut::tooLittle($this->problem->kinds[$kind], $left, $left * $this->problem->kinds[$kind]->lengthMm);
 
-                        return;
-                    }
-                    $free[$type]--;
-                    $open[] = [$type, $this->problem->rooms[$type], array_fill(0, count($this->problem->counts), 0)];
-                    $best = count($open) - 1;
+                    return;
                 }
-                $open[$best][1] -= $this->problem->takes[$kind];
-                $open[$best][2][$kind]++;
+                // The tightest stays so while it takes one more.
+                $many = min($left, max(1, (int) floor(($open[$best][1] + 1e-9) / $this->problem->takes[$kind])));
+                $open[$best][1] -= $many * $this->problem->takes[$kind];
+                $open[$best][2][$kind] += $many;
             }
         }
         $this->plan = array_map(fn (array $piece): array => [$piece[0], $piece[2]], $open);
@@ -279,6 +264,47 @@ final class CuttingPlanner
         foreach ($open as [$type, $room]) {
             $this->lostMm += $this->problem->opening[$type] - $this->problem->worthMm($room);
         }
+    }
+
+    /**
+     * The piece with the least room that still takes one.
+     *
+     * @param  array<int, array{int, float, array<int, int>}>  $open
+     */
+    private function tightest(array $open, int $kind): ?int
+    {
+        $best = null;
+        foreach ($open as $at => [, $room]) {
+            if ($room >= $this->problem->takes[$kind] - 1e-9 && ($best === null || $room < $open[$best][1])) {
+                $best = $at;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * The shortest untouched piece that takes one, touched now.
+     *
+     * @param  array<int, array{int, float, array<int, int>}>  $open
+     * @param  array<int, int>  $free
+     */
+    private function opened(array &$open, array &$free, int $kind): ?int
+    {
+        $type = null;
+        foreach ($free as $one => $left) {
+            $room = $this->problem->rooms[$one];
+            if ($left > 0 && $room >= $this->problem->takes[$kind] - 1e-9 && ($type === null || $room < $this->problem->rooms[$type])) {
+                $type = $one;
+            }
+        }
+        if ($type === null) {
+            return null;
+        }
+        $free[$type]--;
+        $open[] = [$type, $this->problem->rooms[$type], array_fill(0, count($this->problem->counts), 0)];
+
+        return count($open) - 1;
     }
 
     /**

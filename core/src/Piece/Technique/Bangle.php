@@ -77,7 +77,7 @@ final class Bangle implements Technique
 
     public function heft(Part $part): int
     {
-        return 230;
+        return 500;
     }
 
     public function parameters(): array
