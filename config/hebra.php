@@ -9,6 +9,9 @@ return [
     // The names it answers to, besides this machine's own.
     'hosts' => ['127.0.0.1', 'localhost', '[::1]', ...array_filter(array_map(trim(...), explode(',', mb_strtolower((string) env('HEBRA_HOSTS', '')))))],
 
+    // Where the phone at the bench finds it, if it is open to the network: https://192.168.1.20:8600
+    'lan' => env('HEBRA_LAN'),
+
     // Proxies before it whose word is taken for where a request comes from.
     'proxies' => array_values(array_filter(array_map(trim(...), explode(',', (string) env('HEBRA_PROXIES', ''))))),
 

@@ -34,6 +34,14 @@ final readonly class AccountDesk
         $this->isEmpty = app(WorkshopFile::class)->isEmpty($this->workshop);
     }
 
+    /** Where a phone in this network finds it; null where it is not open to the network. */
+    public function lan(): ?string
+    {
+        $address = config('hebra.lan');
+
+        return is_string($address) && $address !== '' ? $address : null;
+    }
+
     /** When all this was copied last. */
     public function kept(): string
     {

@@ -249,8 +249,8 @@ final class CuttingDesk
     }
 
     /**
-     * @param  array{cuts: array<string, int>, left?: float, long?: float}  $bar
-     * @return array{lot: Lot|null, name: string, lengthMm: float, remainderMm: float, cuts: list<array{key: string, piece: Piece, cut: Cut, count: int, lengthMm: float, share: float, isPinned: bool}>}
+     * @param  array{cuts: array<string, int>, times?: int, left?: float, long?: float}  $bar
+     * @return array{lot: Lot|null, times: int, name: string, lengthMm: float, remainderMm: float, cuts: list<array{key: string, piece: Piece, cut: Cut, count: int, lengthMm: float, share: float, isPinned: bool}>}
      */
     private function bar(string $name, array $bar, ?Lot $lot, float $leftMm): array
     {

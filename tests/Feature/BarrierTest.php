@@ -11,12 +11,13 @@ use Tests\Visitor;
 /** Two requests at the same moment, released together at a real server: what is left is what one of them meant, and the other after it. */
 final class BarrierTest extends TestCase
 {
-    private const ROUNDS = 8;
+    private static int $rounds = 8;
 
     private static Served $served;
 
     public static function setUpBeforeClass(): void
     {
+        self::$rounds = (int) (getenv('HEBRA_ROUNDS') ?: self::$rounds);
         self::$served = Served::start(['HEBRA_SIGN_UP' => 'open']);
     }
 
@@ -49,7 +50,7 @@ final class BarrierTest extends TestCase
         $one->ask('/stock', ['_token' => $token, 'kind' => 'coil', 'name' => 'Coil', 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '20 m']);
         $lot = self::last('lots');
         $full = self::held($lot);
-        for ($round = 0; $round < self::ROUNDS; $round++) {
+        for ($round = 0; $round < self::$rounds; $round++) {
             Visitor::together([[$one, "/lots/{$lot}", ['_token' => $token, '_method' => 'PUT', 'holds' => '8 m'], false], [$two, "/lots/{$lot}", ['_token' => $token, '_method' => 'PUT', 'holds' => '12 m'], false]]);
             self::assertSame([303, 303], [$one->status, $two->status]);
             self::assertContains(self::held($lot), [(int) round($full * 0.4), (int) round($full * 0.6)], "round {$round}");
@@ -62,7 +63,7 @@ final class BarrierTest extends TestCase
         [$one, $two, $token] = $this->pair('Berit');
         $one->ask('/beads', ['_token' => $token, 'bead' => '6mm round, hole 1', 'owned' => '50']);
         $bead = self::last('beads');
-        for ($round = 0; $round < self::ROUNDS; $round++) {
+        for ($round = 0; $round < self::$rounds; $round++) {
             Visitor::together([[$one, "/beads/{$bead}", ['_token' => $token, '_method' => 'PUT', 'owned' => '7'], false], [$two, "/beads/{$bead}", ['_token' => $token, '_method' => 'PUT', 'owned' => '9'], false]]);
             ['owned' => $owned, 'summed' => $summed] = self::$served->rows("SELECT owned, (SELECT SUM(amount) FROM supply_movements WHERE bead_id = beads.id) AS summed FROM beads WHERE ulid = '{$bead}'")[0];
             self::assertContains((int) $owned, [7, 9]);
@@ -73,7 +74,7 @@ final class BarrierTest extends TestCase
     public function test_a_form_sent_twice_at_once_counts_once(): void
     {
         [$one, $two, $token] = $this->pair('Dora');
-        for ($round = 0; $round < self::ROUNDS; $round++) {
+        for ($round = 0; $round < self::$rounds; $round++) {
             $form = ['_token' => $token, '_once' => "round {$round}", 'kind' => 'coil', 'name' => "Coil {$round}", 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m'];
             Visitor::together([[$one, '/stock', $form, false], [$two, '/stock', $form, false]]);
             self::assertSame(1, (int) self::$served->rows("SELECT COUNT(*) AS n FROM lots WHERE name = 'Coil {$round}'")[0]['n'], "round {$round}");
@@ -83,7 +84,7 @@ final class BarrierTest extends TestCase
     public function test_a_making_begins_once_and_an_entry_is_reversed_once(): void
     {
         [$one, $two, $token] = $this->pair('Mina');
-        for ($round = 0; $round < self::ROUNDS; $round++) {
+        for ($round = 0; $round < self::$rounds; $round++) {
             $one->ask('/pieces', ['_token' => $token, 'name' => "Drops {$round}", 'pattern' => 'single-drop']);
             $piece = self::last('pieces');
             Visitor::together([[$one, "/pieces/{$piece}/makings", ['_token' => $token], false], [$two, "/pieces/{$piece}/makings", ['_token' => $token], false]]);
@@ -100,7 +101,7 @@ final class BarrierTest extends TestCase
     public function test_of_two_invited_by_one_link_one_comes_in(): void
     {
         [$one, , $token] = $this->pair('Inga');
-        for ($round = 0; $round < self::ROUNDS; $round++) {
+        for ($round = 0; $round < self::$rounds; $round++) {
             $one->ask('/account/invitations', ['_token' => $token]);
             self::assertSame(1, preg_match('~/join/(\w{40})~', $one->ask('/account')->body, $match));
             $guests = array_map(function (int $guest) use ($match, $round): array {

@@ -92,10 +92,16 @@ final class ScriptTest extends TestCase
         return [$process, $match[1], $log];
     }
 
+    /** By nginx and PHP-FPM, whose workers come again when they die. */
     public function test_it_serves_and_stops_without_leaving_anything_behind(): void
     {
         [$process, $address, $log] = $this->started('serve', 18_700 + getmypid() % 200);
         self::assertStringContainsString('Set up your workshop', (string) file_get_contents("{$address}/sign-up"));
+        exec('pkill -KILL -f '.escapeshellarg('php-fpm: pool hebra'));
+        for ($try = 0; $try < 100 && @file_get_contents("{$address}/up") === false; $try++) {
+            usleep(100_000);
+        }
+        self::assertStringContainsString('Set up your workshop', (string) file_get_contents("{$address}/sign-up"), 'a worker that dies is replaced');
         foreach (glob($this->databases.'-serve.sqlite*') ?: [] as $file) {
             self::assertSame(0, fileperms($file) & 077, "{$file} is for its owner alone");
         }

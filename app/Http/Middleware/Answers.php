@@ -30,7 +30,8 @@ final class Answers
         $response = $this->isOurs($request) ? $next($request) : response("This address is not served here. Whoever runs this workshop can allow it: HEBRA_HOSTS=name ./hebra serve\n", 400, ['Content-Type' => 'text/plain; charset=utf-8']);
         $response->headers->set('Content-Security-Policy', $response->headers->get('Content-Type') === 'image/svg+xml' ? self::PICTURE : self::POLICY);
         $response->headers->add(self::HEADERS);
-        if ($request->isSecure()) {
+        // A name of the open network; what is said of this machine's own would bind every other server on it.
+        if ($request->isSecure() && preg_match('/[a-z]\.(?!local$)[a-z]{2,}$/i', $request->getHost()) === 1) {
             $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
         }
         // The guard is not asked where no session was begun.

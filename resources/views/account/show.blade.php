@@ -25,6 +25,12 @@
                 <div class="said mt-2" role="status"><p>Give this link to one maker. It works once, for {{ \App\Models\Invitation::DAYS }} days, and is not shown again.</p><p class="mt-1"><input class="in w-full" readonly value="{{ session('invitation') }}" aria-label="Invitation link"></p></div>
             @endif
             <form method="post" action="/account/invitations" class="mt-2">@csrf<button type="submit" class="may">Invite a maker</button></form></section>
+        @if ($desk->lan() !== null)
+            @php($code = \App\Support\QrCode::of($desk->lan()))
+            <section class="leaf"><h2>The phone at the bench</h2>
+                <div class="flex gap-4 items-start mt-2"><svg width="132" height="132" viewBox="0 0 {{ $code->size() }} {{ $code->size() }}" shape-rendering="crispEdges" role="img" aria-label="QR code of {{ $desk->lan() }}"><rect width="100%" height="100%" class="qr-light"/><path class="qr-dark" d="{{ $code->path() }}"/></svg>
+                <p>Point its camera here, or open <span class="figure break-all">{{ $desk->lan() }}</span>. The first time it must trust this workshop: the terminal shows the way.</p></div></section>
+        @endif
         <section class="leaf" id="copies"><h2>Kept and carried away</h2>
             <p class="mt-1">{{ $desk->kept() }} Copies lie on this machine: carry one to another now and then.</p>
             <p class="mt-2"><a class="may" href="/account/workshop.zip">Export the workshop</a> <span class="quiet small">pieces with their history, stock, makings, photos and the metal book</span></p>
