@@ -169,7 +169,7 @@ final class WorkshopFile
         is_array($file) && ($file['hebra'] ?? null) === 'workshop' || throw Refused::invalid('file', 'The file is no workshop that Hebra exported: give one written under Account.');
         ReceivedJson::check($json, $file, 'file');
         $file = self::upgraded($file);
-        ($file['version'] ?? null) === self::VERSION || throw Refused::invalid('file', 'The file has version '.(is_scalar($file['version'] ?? null) ? mb_substr((string) $file['version'], 0, 20) : 'of another kind').': versions 2 to '.self::VERSION.' are read here.');
+        ($file['version'] ?? null) === self::VERSION || throw Refused::invalid('file', 'The file has version '.(is_scalar($file['version'] ?? null) ? mb_substr((string) $file['version'], 0, 20) : 'of another kind').': versions 1 to '.self::VERSION.' are read here.');
         $known = ['hebra', 'version', 'workshop', ...array_keys(self::TABLES)];
         foreach (array_diff(array_keys($file), $known) as $key) {
             throw Refused::invalid('file', 'The file has “'.mb_substr((string) $key, 0, 40).'”, which is not known here.');
@@ -209,9 +209,33 @@ final class WorkshopFile
      */
     private static function upgraded(array $file): array
     {
+        $file = ($file['version'] ?? null) === 1 ? self::fromVersion1($file) : $file;
         $file = ($file['version'] ?? null) === 2 ? self::fromVersion2($file) : $file;
 
         return ($file['version'] ?? null) === 3 ? self::fromVersion3($file) : $file;
+    }
+
+    /**
+     * Version 1 kept the number of each bead with it, and had no supplies: what there was came in as one line.
+     *
+     * @param  array<mixed>  $file
+     * @return array<mixed>
+     */
+    private static function fromVersion1(array $file): array
+    {
+        if (is_array($file['workshop'] ?? null)) {
+            $file['workshop'] += ['packing_cents' => 0, 'low_um' => 1_000_000];
+        }
+        $lines = [];
+        $file = self::eachRow($file, 'beads', function (array $bead) use (&$lines): array {
+            if (($bead['owned'] ?? 0) !== 0) {
+                $lines[] = ['entry' => (string) Str::ulid(), 'kind' => 'received', 'amount' => $bead['owned'], 'words' => 'as counted', 'reverses' => null, 'created_at' => $bead['created_at'] ?? null, 'bead_id' => $bead['ulid'] ?? null, 'supply_id' => null, 'making_id' => null];
+            }
+
+            return array_diff_key($bead, ['owned' => 0]) + ['low_at' => null, 'deleted_at' => null];
+        });
+
+        return ['version' => 2] + $file + ['supplies' => [], 'supply_movements' => $lines, 'reservations' => []];
     }
 
     /**
