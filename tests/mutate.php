@@ -8,7 +8,7 @@ declare(strict_types=1);
 const ROOT = __DIR__.'/..';
 const SECONDS = 240;
 // What tells most at once comes first.
-const TESTS = 'vendor/bin/phpunit --no-progress core/tests/Sum/SweepTest.php && vendor/bin/phpunit --no-progress core/tests/Quantity && vendor/bin/phpunit --no-progress core/tests/Plan/LikenessTest.php && vendor/bin/phpunit --testsuite core --no-progress --stop-on-failure --stop-on-error';
+const TESTS = 'vendor/bin/phpunit --no-progress core/tests/GridTest.php && vendor/bin/phpunit --no-progress core/tests/Sum/SweepTest.php && vendor/bin/phpunit --no-progress core/tests/Quantity && vendor/bin/phpunit --no-progress core/tests/Plan/LikenessTest.php && vendor/bin/phpunit --testsuite core --no-progress --stop-on-failure --stop-on-error';
 const OTHER = ['+' => '-', '-' => '+', '*' => '/', '/' => '*', '<' => '<=', '>' => '>=', '<=' => '<', '>=' => '>', '===' => '!==', '!==' => '===', '&&' => '||', '||' => '&&', 'min' => 'max', 'max' => 'min', 'floor' => 'ceil', 'ceil' => 'floor', 'true' => 'false', 'false' => 'true'];
 
 /** @return list<array{file: string, at: int, line: int, was: string, is: string}> every place of a file where a fault may be put */
