@@ -254,12 +254,13 @@ final class CuttingPlanner
                     return;
                 }
                 // The tightest stays so while it takes one more.
-                $many = min($left, max(1, (int) floor(($open[$best][1] + 1e-9) / $this->problem->takes[$kind])));
-                $open[$best][1] -= $many * $this->problem->takes[$kind];
-                $open[$best][2][$kind] += $many;
+                [$type, $room, $cuts] = $open[$best];
+                $many = min($left, max(1, (int) floor(($room + 1e-9) / $this->problem->takes[$kind])));
+                $cuts[$kind] += $many;
+                $open[$best] = [$type, $room - $many * $this->problem->takes[$kind], $cuts];
             }
         }
-        $this->plan = array_map(fn (array $piece): array => [$piece[0], $piece[2]], $open);
+        $this->plan = array_values(array_map(fn (array $piece): array => [$piece[0], $piece[2]], $open));
         $this->lostMm = 0.0;
         foreach ($open as [$type, $room]) {
             $this->lostMm += $this->problem->opening[$type] - $this->problem->worthMm($room);
