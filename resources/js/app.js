@@ -32,6 +32,14 @@ if (document.querySelector('form[action="/sign-in"]')) {
 document.addEventListener('htmx:sendError', () => {
     document.querySelector('#offline')?.removeAttribute('hidden');
 });
+// A long search is stopped where its maker says so; what stands already stays.
+document.addEventListener('click', (event) => {
+    const stops = event.target.closest?.('[data-stops]')?.dataset.stops;
+    if (stops) {
+        htmx.trigger(document.querySelector(stops), 'htmx:abort');
+    }
+});
+
 // Busy is asked again, three times at most, a little later each time; then it is said.
 document.addEventListener('htmx:beforeSwap', (event) => {
     if (event.detail.xhr.status !== 503) {

@@ -41,7 +41,7 @@ abstract class BrowserTestCase extends TestCase
             'DB_DATABASE' => self::$database, 'HEBRA_DEMO' => '1', 'APP_ENV' => 'production', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
             // Views of its own: compiled once, from the templates as they are now.
             'VIEW_COMPILED_PATH' => self::$views = sys_get_temp_dir().'/hebra-views-'.getmypid().'-'.random_int(1000, 9999),
-            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'APP_CONFIG_CACHE' => $root.'/bootstrap/cache/none-config.php', 'APP_ROUTES_CACHE' => $root.'/bootstrap/cache/none-routes.php',
+            ...static::more(), 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'APP_CONFIG_CACHE' => $root.'/bootstrap/cache/none-config.php', 'APP_ROUTES_CACHE' => $root.'/bootstrap/cache/none-routes.php',
         ] + getenv();
         mkdir(self::$views);
         foreach (['cache', 'sessions'] as $kind) {
@@ -56,6 +56,12 @@ abstract class BrowserTestCase extends TestCase
         $driverPort = self::freePort();
         self::start(['chromedriver', "--port={$driverPort}", '--log-level=OFF'], $root, getenv(), $driverPort);
         self::$browser = RemoteWebDriver::create("http://127.0.0.1:{$driverPort}", self::capabilities(), 30_000, 60_000);
+    }
+
+    /** @return array<string, string> more of the server's environment */
+    protected static function more(): array
+    {
+        return [];
     }
 
     protected static function startServer(): void

@@ -34,7 +34,7 @@
                 <p class="quiet">All cut.</p>
             @elseif ($wire['plan'] !== null)
                 <p class="quiet small">{{ $wire['plan']->isOptimal ? 'No other way loses less.' : 'At most '.$figures::trim(100 * $wire['plan']->gap(), 1).' % from the least.' }} Scrap {{ $profile->length($wire['plan']->scrapMm()) }}.
-                    @unless ($wire['plan']->isOptimal)<a href="{{ $desk->address($desk->pins, '1') }}" hx-get="{{ $desk->address($desk->pins, '1') }}" @if ($wire['plan']->isFew() && ! $isLonger) hx-trigger="load, click" @endif hx-sync="main:drop" hx-target="main" hx-select="main" hx-swap="outerHTML" hx-indicator="#searching-{{ $at }}">Search longer</a> <x-searching :id="'searching-'.$at" />@endunless</p>
+                    @unless ($wire['plan']->isOptimal)<a id="longer-{{ $at }}" href="{{ $desk->address($desk->pins, '1') }}" hx-get="{{ $desk->address($desk->pins, '1') }}" @if ($wire['plan']->isFew() && ! $isLonger) hx-trigger="load, click" @endif hx-sync="main:drop" hx-target="main" hx-select="main" hx-swap="outerHTML" hx-indicator="#search-{{ $at }}">Search longer</a> <span id="search-{{ $at }}"><x-searching :id="'searching-'.$at" :of="'#longer-'.$at" /></span>@endunless</p>
             @endif
             @foreach ($wire['bars'] as $number => $bar)
                 <div class="cut-bar mt-3" data-lot="{{ $bar['lot']?->ulid }}" x-on:dragover="over" x-on:dragleave="out" x-on:drop="drop">
