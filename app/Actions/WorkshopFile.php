@@ -13,6 +13,7 @@ use App\Models\Piece;
 use App\Models\Workshop;
 use App\View\HandDesk;
 use App\View\MakingDesk;
+use Generator;
 use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Piece\ReceivedJson;
 use Hebra\Core\Plan\Planner;
@@ -76,37 +77,58 @@ final class WorkshopFile
         return ['workshops' => self::WORKSHOP] + array_map(fn (array $table): array => [...$table[0], ...array_keys($table[1])], self::TABLES);
     }
 
-    /** @param  bool  $hasPictures  whether the photos stand in it too, not beside it */
-    public function write(Workshop $workshop, bool $hasPictures = true): string
+    public function write(Workshop $workshop): string
     {
-        $row = (array) DB::table('workshops')->where('id', $workshop->id)->first(self::WORKSHOP);
-        $file = ['hebra' => 'workshop', 'version' => self::VERSION, 'workshop' => $row];
-        $ulids = [];
-        foreach (self::TABLES as $table => [$columns, $refers]) {
-            $query = DB::table($table);
-            if ($table === 'piece_revisions') {
-                $query->whereIn('piece_id', DB::table('pieces')->where('workshop_id', $workshop->id)->select('id'));
-            } else {
-                $query->where('workshop_id', $workshop->id);
-            }
-            $rows = [];
-            $isBeside = $table === 'photos' && ! $hasPictures;
-            $columns = $isBeside ? array_values(array_diff($columns, [self::PICTURE])) : $columns;
-            foreach ($query->orderBy('id')->get($isBeside ? ['id', ...$columns, ...array_keys($refers)] : ['*']) as $one) {
-                $one = (array) $one;
-                if (isset($one['ulid'])) {
-                    $ulids[$table][$one['id']] = $one['ulid'];
-                }
-                $kept = array_intersect_key($one, array_flip($columns));
-                foreach ($refers as $column => $of) {
-                    $kept[$column] = $one[$column] === null ? null : $ulids[$of][$one[$column]];
-                }
-                $rows[] = $kept;
-            }
-            $file[$table] = $rows;
+        $file = $this->head($workshop);
+        foreach ($this->tables($workshop, true) as $table => $rows) {
+            $file[$table] = iterator_to_array($rows, false);
         }
 
         return json_encode(self::sorted($file), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT)."\n";
+    }
+
+    /** @return array{hebra: string, version: int, workshop: array<string, mixed>} what stands above the tables */
+    public function head(Workshop $workshop): array
+    {
+        return ['hebra' => 'workshop', 'version' => self::VERSION, 'workshop' => (array) DB::table('workshops')->where('id', $workshop->id)->first(self::WORKSHOP)];
+    }
+
+    /**
+     * Table after table, row after row, as they are asked for.
+     *
+     * @param  bool  $hasPictures  whether the photos stand in it too, not beside it
+     * @return Generator<string, Generator<int, array<string, mixed>>>
+     */
+    public function tables(Workshop $workshop, bool $hasPictures): Generator
+    {
+        /** @var array<string, array<int, string>> $ulids */
+        $ulids = [];
+        foreach (array_keys(self::TABLES) as $table) {
+            yield $table => $this->rows($workshop, $table, $hasPictures, $ulids);
+        }
+    }
+
+    /**
+     * @param  array<string, array<int, string>>  $ulids  names of rows by their id, of the tables before it
+     * @return Generator<int, array<string, mixed>>
+     */
+    private function rows(Workshop $workshop, string $table, bool $hasPictures, array &$ulids): Generator
+    {
+        [$columns, $refers] = self::TABLES[$table];
+        $columns = $table === 'photos' && ! $hasPictures ? array_values(array_diff($columns, [self::PICTURE])) : $columns;
+        $query = DB::table($table)->orderBy('id');
+        $table === 'piece_revisions' ? $query->whereIn('piece_id', DB::table('pieces')->where('workshop_id', $workshop->id)->select('id')) : $query->where('workshop_id', $workshop->id);
+        foreach ($query->select(['id', ...$columns, ...array_keys($refers)])->cursor() as $one) {
+            $one = (array) $one;
+            if (isset($one['ulid'])) {
+                $ulids[$table][(int) $one['id']] = (string) $one['ulid'];
+            }
+            foreach ($refers as $column => $of) {
+                $one[$column] = $one[$column] === null ? null : $ulids[$of][$one[$column]];
+            }
+            unset($one['id']);
+            yield $one;
+        }
     }
 
     /**
@@ -135,19 +157,59 @@ final class WorkshopFile
     }
 
     /**
-     * @param  (callable(string): string)|null  $picture  a photo's bytes by its name, where they lie beside the file
+     * One document, of this or an older version, photos within.
+     *
      * @param  bool  $isBeside  whether it stands beside what it was: then everything in it gets a name of its own
      *
      * @throws Problem if the workshop is not empty, or the file is none; then nothing has changed
      */
-    public function read(Workshop $workshop, string $json, ?callable $picture = null, bool $isBeside = false): void
+    public function read(Workshop $workshop, string $json, bool $isBeside = false): void
+    {
+        $this->checkEmpty($workshop);
+        $file = json_decode($json, true, 32);
+        self::checkHead($file);
+        ReceivedJson::check($json, $file, 'file');
+        unset($json);
+        $file = self::upgraded($file);
+        foreach (array_diff(array_keys($file), ['hebra', 'version', 'workshop', ...array_keys(self::TABLES)]) as $key) {
+            throw Refused::invalid('file', 'The file has “'.mb_substr((string) $key, 0, 40).'”, which is not known here.');
+        }
+        foreach (array_keys(self::TABLES) as $table) {
+            is_array($file[$table] ?? null) && array_is_list($file[$table]) || throw Refused::invalid('file', "“{$table}” is no list.");
+        }
+        $this->take($workshop, $file, fn (string $table): array => $file[$table], null, $isBeside);
+    }
+
+    /** @phpstan-assert array<string, mixed> $file */
+    public static function checkHead(mixed $file): void
+    {
+        is_array($file) && ($file['hebra'] ?? null) === 'workshop' || throw Refused::invalid('file', 'The file is no workshop that Hebra exported: give one written under Account.');
+    }
+
+    private function checkEmpty(Workshop $workshop): void
     {
         $this->isEmpty($workshop) || throw Refused::invalid('file', 'This workshop is not empty: a whole workshop comes back into a new one, with no pieces, stock, beads or tools.');
-        $file = $this->checked($json, $picture !== null);
-        unset($json);
+    }
+
+    /**
+     * Into an empty workshop: every row is looked at first, then all are written, or none.
+     *
+     * @param  array<string, mixed>  $head  as head() gives it
+     * @param  callable(string): iterable<int, mixed>  $rows  of a table, as often as they are asked for
+     * @param  (callable(string): string)|null  $picture  a photo's bytes by its name, where they lie beside the file
+     *
+     * @throws Problem if the workshop is not empty, or the rows are none; then nothing has changed
+     */
+    public function take(Workshop $workshop, array $head, callable $rows, ?callable $picture, bool $isBeside): void
+    {
+        $this->checkEmpty($workshop);
+        ($head['version'] ?? null) === self::VERSION || throw Refused::invalid('file', 'The file has version '.(is_scalar($head['version'] ?? null) ? mb_substr((string) $head['version'], 0, 20) : 'of another kind').': versions 1 to '.self::VERSION.' are read here.');
+        $settings = $this->row('workshop', $head['workshop'] ?? null, self::WORKSHOP);
+        $this->check($rows, $picture !== null);
         try {
-            DB::transaction(function () use ($workshop, $file, $picture, $isBeside): void {
-                $this->fill($workshop, $file, $picture, $isBeside);
+            DB::transaction(function () use ($workshop, $settings, $rows, $picture, $isBeside): void {
+                DB::table('workshops')->where('id', $workshop->id)->update($settings);
+                $this->fill($workshop, $rows, $picture, $isBeside);
                 $this->tried($workshop);
             });
         } catch (Refused $refused) {
@@ -162,32 +224,16 @@ final class WorkshopFile
         $workshop->settled();
     }
 
-    /** @return array<string, mixed> */
-    private function checked(string $json, bool $isWithoutPictures): array
+    /** @param  callable(string): iterable<int, mixed>  $rows */
+    private function check(callable $rows, bool $isWithoutPictures): void
     {
-        $file = json_decode($json, true, 32);
-        is_array($file) && ($file['hebra'] ?? null) === 'workshop' || throw Refused::invalid('file', 'The file is no workshop that Hebra exported: give one written under Account.');
-        ReceivedJson::check($json, $file, 'file');
-        $file = self::upgraded($file);
-        ($file['version'] ?? null) === self::VERSION || throw Refused::invalid('file', 'The file has version '.(is_scalar($file['version'] ?? null) ? mb_substr((string) $file['version'], 0, 20) : 'of another kind').': versions 1 to '.self::VERSION.' are read here.');
-        $known = ['hebra', 'version', 'workshop', ...array_keys(self::TABLES)];
-        foreach (array_diff(array_keys($file), $known) as $key) {
-            throw Refused::invalid('file', 'The file has “'.mb_substr((string) $key, 0, 40).'”, which is not known here.');
-        }
-        $this->row('workshop', $file['workshop'] ?? null, self::WORKSHOP);
         $sums = [];
         foreach (self::TABLES as $table => [$columns, $refers]) {
-            $rows = $file[$table] ?? null;
-            is_array($rows) && array_is_list($rows) || throw Refused::invalid('file', "“{$table}” is no list.");
             $columns = $table === 'photos' && $isWithoutPictures ? array_values(array_diff($columns, [self::PICTURE])) : $columns;
-            foreach ($rows as $at => $row) {
+            foreach ($rows($table) as $at => $row) {
                 $row = $this->row("{$table}.{$at}", $row, [...$columns, ...array_keys($refers)]);
                 if (isset($row['document'])) {
-                    try {
-                        PieceJson::readAll(is_string($row['document']) ? $row['document'] : '');
-                    } catch (Problem $problem) {
-                        throw Refused::invalid('file', "{$table}.{$at}.document: ".$problem->getMessage());
-                    }
+                    $this->checkDocument($row['document'], "{$table}.{$at}.document");
                 }
                 if ($table === 'movements') {
                     is_int($row['mass_mg']) || throw Refused::invalid('file', "{$table}.{$at}.mass_mg is no whole number.");
@@ -197,8 +243,15 @@ final class WorkshopFile
             }
         }
         array_filter($sums) === [] || throw Refused::invalid('file', 'The entry “'.mb_substr((string) array_key_first(array_filter($sums)), 0, 60).'” does not add up to nothing: metal would appear or be lost.');
+    }
 
-        return $file;
+    private function checkDocument(mixed $document, string $place): void
+    {
+        try {
+            PieceJson::readAll(is_string($document) ? $document : '');
+        } catch (Problem $problem) {
+            throw Refused::invalid('file', "{$place}: ".$problem->getMessage());
+        }
     }
 
     /**
@@ -342,15 +395,15 @@ final class WorkshopFile
     }
 
     /**
-     * @param  array<string, mixed>  $file
+     * @param  callable(string): iterable<int, mixed>  $rows  looked at already
      * @param  (callable(string): string)|null  $picture
      */
-    private function fill(Workshop $workshop, array $file, ?callable $picture, bool $isBeside): void
+    private function fill(Workshop $workshop, callable $rows, ?callable $picture, bool $isBeside): void
     {
-        DB::table('workshops')->where('id', $workshop->id)->update($file['workshop']);
         $ids = [];
         foreach (self::TABLES as $table => [, $refers]) {
-            foreach ($file[$table] as $at => $row) {
+            foreach ($rows($table) as $at => $row) {
+                $row = (array) $row;
                 foreach ($refers as $column => $of) {
                     $row[$column] = $row[$column] === null ? null : $ids[$of][$row[$column]] ?? throw Refused::invalid('file', "{$table}.{$at}.{$column} names “".mb_substr((string) $row[$column], 0, 40).'”, which is not in the file.');
                 }

@@ -8,6 +8,7 @@ use App\Actions\History;
 use App\Actions\KeepPhoto;
 use App\Actions\Stockkeeping;
 use App\Actions\WorkshopFile;
+use App\Actions\WorkshopPackage;
 use App\Models\Inspected;
 use App\Models\Photo;
 use App\Models\User;
@@ -87,6 +88,27 @@ final class WorkshopFileTest extends TestCase
             }
             self::assertStringStartsWith('%PDF-', (string) $this->get("/pieces/{$piece->ulid}/cut-sheet.pdf")->assertOk()->getContent());
         }
+    }
+
+    /** A long history of many pieces leaves and comes back a row at a time. */
+    public function test_what_leaves_and_comes_back_is_never_held_whole(): void
+    {
+        $piece = $this->piece('mirrored-necklace');
+        $row = (array) DB::table('piece_revisions')->where('piece_id', $piece->id)->first();
+        for ($chunk = 0; $chunk < 40; $chunk++) {
+            DB::table('piece_revisions')->insert(array_map(fn (int $number): array => ['number' => 2 + $chunk * 100 + $number] + array_diff_key($row, ['id' => 0]), range(0, 99)));
+        }
+        $held = 4000 * strlen((string) $row['document']);
+        $path = (string) tempnam(sys_get_temp_dir(), 'hebra-test-');
+        $other = User::factory()->create()->workshop;
+        gc_collect_cycles();
+        memory_reset_peak_usage();
+        $before = memory_get_usage();
+        app(WorkshopPackage::class)->write($this->workshop(), $path);
+        app(WorkshopPackage::class)->read($other, $path, true);
+        self::assertLessThan($held / 2, memory_get_peak_usage() - $before);
+        self::assertSame(4001, DB::table('piece_revisions')->whereIn('piece_id', $other->pieces()->pluck('id'))->count());
+        unlink($path);
     }
 
     /** The demo workshop leaves, is deleted, comes back into an empty one, and leaves again as the same bytes. */

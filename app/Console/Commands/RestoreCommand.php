@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\WorkshopFile;
 use App\Actions\WorkshopPackage;
 use App\Models\Invitation;
 use App\Models\User;
@@ -26,7 +25,7 @@ final class RestoreCommand extends Command
 
     protected $description = 'Brings a backup back, into an empty place or beside what is there';
 
-    public function handle(Upgrade $upgrade, WorkshopFile $file, WorkshopPackage $package): int
+    public function handle(Upgrade $upgrade, WorkshopPackage $package): int
     {
         $from = (string) $this->argument('file');
         try {
@@ -38,7 +37,7 @@ final class RestoreCommand extends Command
                 return self::SUCCESS;
             }
 
-            return self::readable($from, fn (string $database): int => $this->isEmptyHere() ? $this->inPlace($database) : $this->besideWhatIsThere($database, $upgrade, $file));
+            return self::readable($from, fn (string $database): int => $this->isEmptyHere() ? $this->inPlace($database) : $this->besideWhatIsThere($database, $upgrade, $package));
         } catch (RuntimeException|Problem $fault) {
             return $this->refused($fault->getMessage());
         }
@@ -112,20 +111,21 @@ final class RestoreCommand extends Command
         return self::SUCCESS;
     }
 
-    private function besideWhatIsThere(string $database, Upgrade $upgrade, WorkshopFile $file): int
+    private function besideWhatIsThere(string $database, Upgrade $upgrade, WorkshopPackage $package): int
     {
         $upgrade->run(fn (string $line) => $this->line($line));
         $here = (string) config('database.connections.sqlite.database');
         $read = [];
-        $this->at($database, function () use ($upgrade, $file, &$read): void {
+        $this->at($database, function () use ($upgrade, $package, $database, &$read): void {
             $upgrade->run(function (): void {
             });
-            foreach (Workshop::query()->get() as $workshop) {
-                $read[$workshop->name] = $file->write($workshop);
+            foreach (Workshop::query()->get() as $at => $workshop) {
+                $read["{$database}-{$at}.zip"] = $workshop->name;
+                $package->write($workshop, "{$database}-{$at}.zip");
             }
         }, $here);
-        foreach ($read as $name => $json) {
-            $this->beside(fn (Workshop $workshop) => $file->read($workshop, $json, isBeside: true), (string) $name);
+        foreach ($read as $path => $name) {
+            $this->beside(fn (Workshop $workshop) => $package->read($workshop, $path, true), $name);
         }
 
         return self::SUCCESS;
