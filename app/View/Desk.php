@@ -260,6 +260,20 @@ final class Desk
         return in_array($this->askedRole, $roles, true) ? $this->askedRole : ($roles[0] ?? null);
     }
 
+    /** What a wire is called: by its kind, or by the part that has it for itself. */
+    public function roleWords(string $role): string
+    {
+        $own = array_values(array_filter($this->document->parts, fn (Part $part): bool => $part->wire === $role && $part->isOfOwnWire()))[0] ?? null;
+
+        return $own === null ? WireChoice::roleWords($role) : ucfirst($own->technique()->label()).', its own';
+    }
+
+    /** @return list<Part> made of a wire, bought ones left out */
+    public function partsOf(string $role): array
+    {
+        return array_values(array_filter($this->document->parts, fn (Part $part): bool => $part->wire === $role && ! $part->technique()->isBought($part)));
+    }
+
     public function wireChoice(string $role): WireChoice
     {
         return new WireChoice($this->document->wires[$role], WireTable::of($this->document, $role, $this->profile, $this->supply()), $this->profile);

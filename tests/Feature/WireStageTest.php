@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Actions\Stockkeeping;
 use Hebra\Core\Quantity\LengthUnit;
+use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
 final class WireStageTest extends TestCase
@@ -55,5 +56,17 @@ final class WireStageTest extends TestCase
             $this->change($piece, ['do' => 'part.remove', 'part' => $part])->assertOk();
         }
         $this->get("/pieces/{$piece->ulid}/wire")->assertOk()->assertSee('start from the ear down');
+    }
+
+    /** Rings of one chain in two gauges: a part takes a wire of its own where the wires are chosen, and its cut is of that wire. */
+    public function test_a_part_takes_a_wire_of_its_own(): void
+    {
+        $piece = $this->piece('linked-bracelet');
+        $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/wire?role=ring")->assertOk()->assertSee('a wire of its own');
+        $this->change($piece, ['do' => 'part.wire', 'part' => 'p4', 'own' => '1', 'stage' => 'wire', 'role' => 'p4'])->assertOk()->assertSeeInOrder(['Ring, its own', 'back to the common wire']);
+        $this->change($piece, ['do' => 'wire', 'role' => 'p4', 'choice' => '16 awg/half-hard', 'stage' => 'wire'])->assertOk();
+        $this->get("/pieces/{$piece->ulid}/cut")->assertOk()->assertSee('16 AWG');
+        $this->get("/pieces/{$piece->ulid}/lay-ready")->assertOk()->assertSee('16 AWG');
+        self::assertSame('16 AWG, half hard for the wire of the ring', DB::table('piece_revisions')->where('piece_id', $piece->id)->orderByDesc('number')->value('words'));
     }
 }

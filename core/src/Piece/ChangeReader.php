@@ -57,6 +57,7 @@ final readonly class ChangeReader
             'part.add' => new Change\AddPart($this->text('technique'), $this->maybe('at') === null ? null : $this->count('at', 0, Piece::MOST_PARTS), $this->schools),
             'part.remove' => new Change\RemovePart($this->text('part')),
             'part.move' => new Change\MovePart($this->text('part'), $this->count('by', -Piece::MOST_PARTS, Piece::MOST_PARTS)),
+            'part.wire' => new Change\OwnWire($this->text('part'), $this->text('own') === '1'),
             'part.copy' => new Change\CopyPart($this->text('part')),
             'part.repeat' => new Change\RepeatPart($this->text('part'), ...$this->countOrBy(1, Piece::MOST_PARTS)),
             'part.hang' => new Change\HangPart($this->text('part'), $this->text('on', '')),

@@ -62,6 +62,18 @@ final readonly class Part
         return $this->with(['id' => $id]);
     }
 
+    /** Of the wire of another role. */
+    public function madeOf(string $role): self
+    {
+        return $this->with(['wire' => $role]);
+    }
+
+    /** Whether its wire is another than that of its kind. */
+    public function isOfOwnWire(): bool
+    {
+        return $this->wire !== $this->technique()->role();
+    }
+
     public function hungOn(string $on): self
     {
         return $this->with(['on' => $on]);

@@ -86,8 +86,23 @@ final readonly class Piece
         }
         $groups = self::groupsInUse($parts, $groups);
         self::checkCounts($parts, $groups);
+        $wires = self::withoutLeftOver($wires, $parts);
 
         return new self($name, $note, $makes, $wires, array_intersect_key($beads, $used), $parts, $fit ?? Fit::usual(), $groups);
+    }
+
+    /**
+     * A wire of a part's own goes with it; that of a kind stays, for when one of its kind comes again.
+     *
+     * @param  array<string, Wire>  $wires
+     * @param  list<Part>  $parts
+     * @return array<string, Wire>
+     */
+    private static function withoutLeftOver(array $wires, array $parts): array
+    {
+        $used = array_column($parts, 'wire');
+
+        return array_filter($wires, fn (string $role): bool => preg_match('/^p\d+$/', $role) !== 1 || in_array($role, $used, true), ARRAY_FILTER_USE_KEY);
     }
 
     private static function checkTexts(string $name, string $note): void
@@ -231,6 +246,15 @@ final readonly class Piece
         return self::of($this->name, $this->note, $this->makes, [...$this->wires, $role => $wire], $this->beads, $this->parts, $this->fit, $this->groups);
     }
 
+    /** A part and the wire it names, together. */
+    public function withPartOf(Part $part, Wire $wire): self
+    {
+        $parts = $this->parts;
+        $parts[$this->indexOf($part->id)] = $part;
+
+        return self::of($this->name, $this->note, $this->makes, [...$this->wires, $part->wire => $wire], $this->beads, array_values($parts), $this->fit, $this->groups);
+    }
+
     public function withGroup(string $name, Group $group): self
     {
         return self::of($this->name, $this->note, $this->makes, $this->wires, $this->beads, $this->parts, $this->fit, [...$this->groups, $name => $group]);
@@ -283,6 +307,18 @@ final readonly class Piece
     public function rolesToChoose(): array
     {
         return $this->rolesOf(array_filter($this->parts, fn (Part $part): bool => ! $part->technique()->isBought($part)));
+    }
+
+    /** A wire in words: that of a kind, or that of one part. */
+    public function wireWords(string $role): string
+    {
+        foreach ($this->parts as $part) {
+            if ($part->wire === $role && $part->isOfOwnWire()) {
+                return 'the wire of the '.$part->technique()->label();
+            }
+        }
+
+        return "the {$role} wire";
     }
 
     /**

@@ -18,7 +18,7 @@
 <nav class="roles" aria-label="Wires of the piece">
     @foreach ($desk->document->rolesToChoose() as $role)
         @php($its = $desk->document->wires[$role])
-        <a id="role-{{ $role }}" href="{{ $desk->url('wire') }}?role={{ $role }}" hx-get="{{ $desk->url('wire') }}?role={{ $role }}" @if ($role === $open) aria-current="true" @endif><strong>{{ \App\View\WireChoice::roleWords($role) }}</strong> <span>{{ $its->size->text() }}, {{ $its->temper->words() }}</span></a>
+        <a id="role-{{ $role }}" href="{{ $desk->url('wire') }}?role={{ $role }}" hx-get="{{ $desk->url('wire') }}?role={{ $role }}" @if ($role === $open) aria-current="true" @endif><strong>{{ $desk->roleWords($role) }}</strong> <span>{{ $its->size->text() }}, {{ $its->temper->words() }}</span></a>
     @endforeach
 </nav>
 <section aria-labelledby="role-{{ $open }}">
@@ -58,6 +58,15 @@
         </form>
     </div>
     @if ($problem)<x-problem for="size" :problem="$problem" />@endif
+    @php($made = $desk->partsOf($open))
+    @if (count($made) > 1 || ($made !== [] && $made[0]->isOfOwnWire()))
+        <ul class="bar small mt-1 !gap-x-6" aria-label="Made of it">
+            @foreach ($made as $part)
+                <li class="bar"><span>{{ ucfirst($part->technique()->label()) }}{{ $part->repeat > 1 ? ' × '.$part->repeat : '' }} <span class="quiet">{{ $desk->plan->inShort()[$part->id] ?? '' }}</span></span>
+                    <x-change :desk="$desk" do="part.wire" :with="['part' => $part->id, 'own' => $part->isOfOwnWire() ? '0' : '1', 'role' => $part->isOfOwnWire() ? $part->technique()->role() : $part->id]" class="word small">{{ $part->isOfOwnWire() ? 'back to the common wire' : 'a wire of its own' }}</x-change></li>
+            @endforeach
+        </ul>
+    @endif
     <form class="chooser" method="post" action="{{ $changes }}" hx-post="{{ $changes }}">
         @csrf
         <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $open }}">

@@ -30,6 +30,6 @@ final readonly class SetWire implements Change
 
     public function words(Piece $before): string
     {
-        return implode(', ', array_filter([$this->metal?->words(), $this->size?->text(), $this->temper?->words()])).' for the '.$this->role.' wire';
+        return implode(', ', array_filter([$this->metal?->words(), $this->size?->text(), $this->temper?->words()])).' for '.$before->wireWords($this->role);
     }
 }
