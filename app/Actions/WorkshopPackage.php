@@ -13,8 +13,9 @@ use Illuminate\Support\Facades\DB;
 use ZipArchive;
 
 /**
- * A workshop as one compressed file: `workshop.json`, its tables as lines of JSON, and its photos as pictures, so that neither writing nor reading one holds
- * more than a line or a picture at a time, whatever there is. An older file is one JSON document, photos within.
+ * A workshop as one compressed file: `workshop.json`, its tables as lines of JSON, and its photos as pictures, so that
+ * neither writing nor reading one holds more than a line or a picture at a time, whatever there is. An older file is
+ * one JSON document, photos within.
  */
 final readonly class WorkshopPackage
 {
@@ -34,7 +35,8 @@ final readonly class WorkshopPackage
     public function write(Workshop $workshop, string $to): void
     {
         $zip = new ZipArchive;
-        $zip->open($to, ZipArchive::CREATE | ZipArchive::OVERWRITE) === true || throw new \RuntimeException("“{$to}” cannot be written.");
+        $zip->open($to, ZipArchive::CREATE | ZipArchive::OVERWRITE) === true
+            || throw new \RuntimeException("“{$to}” cannot be written.");
         $folder = sys_get_temp_dir().'/hebra-package-'.bin2hex(random_bytes(6));
         mkdir($folder, 0700);
         $zip->addFromString(self::HEAD, (string) json_encode($this->file->head($workshop), self::FLAGS | JSON_PRETTY_PRINT));
@@ -71,12 +73,14 @@ final readonly class WorkshopPackage
     {
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
-            filesize($path) <= self::MOST_JSON_BYTES || throw Refused::invalid('file', 'The file is no workshop that Hebra exported: give one written under Account.');
+            filesize($path) <= self::MOST_JSON_BYTES
+                || throw Refused::invalid('file', 'The file is no workshop that Hebra exported: give one written under Account.');
             $this->file->read($workshop, (string) file_get_contents($path), $isBeside);
 
             return;
         }
-        ($zip->statName(self::HEAD)['size'] ?? PHP_INT_MAX) <= self::MOST_LINE_BYTES || throw Refused::invalid('file', 'The file is no workshop that Hebra exported: it holds no '.self::HEAD.'.');
+        ($zip->statName(self::HEAD)['size'] ?? PHP_INT_MAX) <= self::MOST_LINE_BYTES
+            || throw Refused::invalid('file', 'The file is no workshop that Hebra exported: it holds no '.self::HEAD.'.');
         $head = self::decoded((string) $zip->getFromName(self::HEAD), 'file');
         WorkshopFile::checkHead($head);
         $this->file->take($workshop, $head, fn (string $table): Generator => $this->lines($zip, $table), fn (string $ulid): string => $this->picture($zip, $ulid), $isBeside);
@@ -106,7 +110,8 @@ final readonly class WorkshopPackage
 
     private function picture(ZipArchive $zip, string $ulid): string
     {
-        ($zip->statName("photos/{$ulid}.jpg")['size'] ?? 0) <= KeepPhoto::MOST_BYTES || throw Refused::invalid('file', "The photo “{$ulid}” is larger than 25 MB: nothing was brought in.");
+        ($zip->statName("photos/{$ulid}.jpg")['size'] ?? 0) <= KeepPhoto::MOST_BYTES
+            || throw Refused::invalid('file', "The photo “{$ulid}” is larger than 25 MB: nothing was brought in.");
 
         return (string) $zip->getFromName("photos/{$ulid}.jpg");
     }

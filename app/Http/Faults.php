@@ -7,7 +7,10 @@ namespace App\Http;
 use Illuminate\Database\QueryException;
 use Throwable;
 
-/** What of a fault goes into the log: what it was and where, and nothing of a maker's data. A statement is told with its placeholders. */
+/**
+ * What of a fault goes into the log: what it was and where, and nothing of a maker's data. A statement is told with
+ * its placeholders.
+ */
 final class Faults
 {
     private const FRAMES = 12;

@@ -6,7 +6,10 @@ namespace App\Http;
 
 use PDOException;
 
-/** What can be wrong with the place where everything is kept, by the codes of SQLite: what it is, what is safe, what to do. */
+/**
+ * What can be wrong with the place where everything is kept, by the codes of SQLite: what it is, what is safe, what to
+ * do.
+ */
 enum Trouble
 {
     case Busy;

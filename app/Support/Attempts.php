@@ -10,8 +10,9 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 
 /**
- * How often a password may be tried: for one account, from one address, and in all. Each try is a row before it is looked at, so that tries at the same
- * moment count too; the row goes when the password was right. Keyed by what the server knows, never by a field of the request. Source: OWASP ASVS 4.0, V2.2.1.
+ * How often a password may be tried: for one account, from one address, and in all. Each try is a row before it is
+ * looked at, so that tries at the same moment count too; the row goes when the password was right. Keyed by what the
+ * server knows, never by a field of the request. Source: OWASP ASVS 4.0, V2.2.1.
  */
 final class Attempts
 {

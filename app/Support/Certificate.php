@@ -9,8 +9,8 @@ use OpenSSLCertificate;
 use RuntimeException;
 
 /**
- * An authority of this workshop alone, made once and trusted by its phones, and a certificate under it for this machine's addresses, made anew when they
- * change or it ends. Phones take none that lasts longer than 825 days.
+ * An authority of this workshop alone, made once and trusted by its phones, and a certificate under it for this
+ * machine's addresses, made anew when they change or it ends. Phones take none that lasts longer than 825 days.
  */
 final class Certificate
 {
@@ -22,7 +22,8 @@ final class Certificate
 
     public static function make(string $folder, string $address, string $name): void
     {
-        filter_var($address, FILTER_VALIDATE_IP) !== false || throw new RuntimeException("“{$address}” is no address of a network: give one such as HEBRA_LAN=192.168.1.20");
+        filter_var($address, FILTER_VALIDATE_IP) !== false
+            || throw new RuntimeException("“{$address}” is no address of a network: give one such as HEBRA_LAN=192.168.1.20");
         is_dir($folder) || mkdir($folder, 0700, true);
         is_file("{$folder}/ca.crt") && is_file("{$folder}/ca.key") || self::write($folder, 'ca', self::signed($folder, 'Hebra of this workshop', null, self::AUTHORITY_DAYS, "basicConstraints=critical,CA:TRUE,pathlen:0\nkeyUsage=critical,keyCertSign,cRLSign\n"));
         $names = "IP:{$address},IP:127.0.0.1,DNS:localhost".(preg_match('/^[a-z0-9-]{1,60}$/i', $name) === 1 ? ",DNS:{$name},DNS:{$name}.local" : '');
@@ -36,7 +37,8 @@ final class Certificate
     {
         $read = is_file($file) ? openssl_x509_parse((string) file_get_contents($file)) : false;
 
-        return $read !== false && $read['validTo_time_t'] > time() + self::SOON && str_contains((string) ($read['extensions']['subjectAltName'] ?? ''), "IP Address:{$address},");
+        return $read !== false && $read['validTo_time_t'] > time() + self::SOON
+            && str_contains((string) ($read['extensions']['subjectAltName'] ?? ''), "IP Address:{$address},");
     }
 
     /** @return array{OpenSSLCertificate, OpenSSLAsymmetricKey} */
@@ -49,7 +51,8 @@ final class Certificate
             $key = openssl_pkey_new($options);
             $key !== false || throw new RuntimeException('No key could be made.');
             $request = openssl_csr_new(['commonName' => $name, 'organizationName' => 'Hebra'], $key, $options);
-            $request instanceof \OpenSSLCertificateSigningRequest || throw new RuntimeException('No certificate could be made.');
+            $request instanceof \OpenSSLCertificateSigningRequest
+                || throw new RuntimeException('No certificate could be made.');
             $signer = $by === null ? null : 'file://'.$by.'/ca.crt';
             $with = $by === null ? $key : 'file://'.$by.'/ca.key';
             $certificate = openssl_csr_sign($request, $signer, $with, $days, $options, random_int(1, PHP_INT_MAX));

@@ -10,8 +10,8 @@ use PDO;
 use RuntimeException;
 
 /**
- * Whole copies of the database, made while it is in use, each read back before it counts. They lie in a folder beside it: one before every upgrade or
- * replacement, the last five; one a day, of the last seven days and of four weeks.
+ * Whole copies of the database, made while it is in use, each read back before it counts. They lie in a folder beside
+ * it: one before every upgrade or replacement, the last five; one a day, of the last seven days and of four weeks.
  */
 final class Copies
 {
@@ -52,7 +52,8 @@ final class Copies
         } catch (\PDOException) {
             throw new RuntimeException('It is no database of Hebra.');
         }
-        $said === ['ok'] && $count > 0 || throw new RuntimeException('It is damaged: '.mb_substr((string) ($said[0] ?? 'empty'), 0, 120));
+        $said === ['ok'] && $count > 0
+            || throw new RuntimeException('It is damaged: '.mb_substr((string) ($said[0] ?? 'empty'), 0, 120));
     }
 
     /** @return list<list<mixed>> */
@@ -101,7 +102,9 @@ final class Copies
     {
         $files = [...self::named('day-*'), ...self::named('before-*')];
 
-        return $files === [] ? null : CarbonImmutable::createFromTimestamp(max(array_map(fn (string $file): int => (int) filemtime($file), $files)));
+        return $files === []
+            ? null
+            : CarbonImmutable::createFromTimestamp(max(array_map(fn (string $file): int => (int) filemtime($file), $files)));
     }
 
     /** The newest that is whole; null where there is none. */

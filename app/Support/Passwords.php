@@ -20,14 +20,17 @@ final class Passwords
     public static function check(string $password, string ...$own): void
     {
         $length = mb_strlen($password);
-        $length >= self::LEAST && $length <= self::MOST || throw self::refused("It has {$length} characters: give ".self::LEAST.' to '.self::MOST.'; a few words with spaces do well.');
+        $length >= self::LEAST && $length <= self::MOST
+            || throw self::refused("It has {$length} characters: give ".self::LEAST.' to '.self::MOST.'; a few words with spaces do well.');
         mb_check_encoding($password, 'UTF-8') || throw self::refused('It did not arrive as text: type it again.');
-        ! self::isCommon($password) || throw self::refused('It is one of the most common passwords, or one of them with figures around it: give another one.');
+        ! self::isCommon($password)
+            || throw self::refused('It is one of the most common passwords, or one of them with figures around it: give another one.');
         foreach ($own as $word) {
             mb_strlen(trim($word)) < 4 || ! str_contains(mb_strtolower($password), mb_strtolower(trim($word))) || mb_strlen($password) - mb_strlen(trim($word)) >= 8
                 || throw self::refused('It is little more than your own name or address: give another one.');
         }
-        count(array_unique(mb_str_split($password))) >= 5 || throw self::refused('It repeats a few characters: give another one.');
+        count(array_unique(mb_str_split($password))) >= 5
+            || throw self::refused('It repeats a few characters: give another one.');
     }
 
     private static function refused(string $sentence): Refused

@@ -12,8 +12,8 @@ use RuntimeException;
 use Throwable;
 
 /**
- * Brings the database to where this version wants it. A copy comes first; each step is one transaction together with the line that says it is done, so
- * that an upgrade that is cut off goes on where it stood.
+ * Brings the database to where this version wants it. A copy comes first; each step is one transaction together with
+ * the line that says it is done, so that an upgrade that is cut off goes on where it stood.
  */
 final readonly class Upgrade
 {
@@ -69,7 +69,8 @@ final readonly class Upgrade
         try {
             DB::transaction(function () use ($migration, $name): void {
                 method_exists($migration, 'up') && $migration->up();
-                DB::select('PRAGMA foreign_key_check') === [] || throw new RuntimeException('A row would name what is not there.');
+                DB::select('PRAGMA foreign_key_check') === []
+                    || throw new RuntimeException('A row would name what is not there.');
                 DB::table('migrations')->insert(['migration' => $name, 'batch' => 1 + (int) DB::table('migrations')->max('batch')]);
             });
         } finally {
@@ -81,13 +82,16 @@ final readonly class Upgrade
     {
         try {
             $said = DB::selectOne('PRAGMA quick_check');
-            $unknown = Schema::hasTable('migrations') ? array_diff(DB::table('migrations')->pluck('migration')->all(), array_keys($this->files())) : [];
+            $unknown = Schema::hasTable('migrations')
+                ? array_diff(DB::table('migrations')->pluck('migration')->all(), array_keys($this->files()))
+                : [];
         } catch (Throwable $fault) {
             throw new RuntimeException(self::damaged($fault->getMessage()), previous: $fault);
         }
         $word = (string) (array_values((array) $said)[0] ?? '');
         $word === 'ok' || throw new RuntimeException(self::damaged($word));
-        $unknown === [] || throw new RuntimeException('This database was written by a newer Hebra (“'.array_values($unknown)[0].'”): start that version. Nothing was changed.');
+        $unknown === []
+            || throw new RuntimeException('This database was written by a newer Hebra (“'.array_values($unknown)[0].'”): start that version. Nothing was changed.');
     }
 
     private static function damaged(string $why): string

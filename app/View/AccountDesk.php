@@ -47,6 +47,8 @@ final readonly class AccountDesk
     {
         $last = Copies::last();
 
-        return $last === null ? 'No copy has been made yet: one a day is made by itself while Hebra is served.' : 'Last copy '.$last->format('j F Y, H:i').'; one a day is made by itself.';
+        return $last === null
+            ? 'No copy has been made yet: one a day is made by itself while Hebra is served.'
+            : 'Last copy '.$last->format('j F Y, H:i').'; one a day is made by itself.';
     }
 }

@@ -16,7 +16,10 @@ use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use ZipArchive;
 
-/** A backup, a copy, or an exported workshop comes back: into an empty place as it was, or beside what is there as workshops of their own. */
+/**
+ * A backup, a copy, or an exported workshop comes back: into an empty place as it was, or beside what is there as
+ * workshops of their own.
+ */
 final class RestoreCommand extends Command
 {
     use RefusesOnStandardError;
@@ -47,7 +50,9 @@ final class RestoreCommand extends Command
     {
         $zip = new ZipArchive;
 
-        return $zip->open($from, ZipArchive::RDONLY) === true ? $zip->locateName('workshop.json') !== false : str_starts_with(ltrim((string) file_get_contents($from, length: 64)), '{');
+        return $zip->open($from, ZipArchive::RDONLY) === true
+            ? $zip->locateName('workshop.json') !== false
+            : str_starts_with(ltrim((string) file_get_contents($from, length: 64)), '{');
     }
 
     /**
@@ -65,7 +70,8 @@ final class RestoreCommand extends Command
         try {
             $database = "{$folder}/".BackupCommand::DATABASE;
             if ($zip->open($from, ZipArchive::RDONLY | ZipArchive::CHECKCONS) === true) {
-                $zip->extractTo($folder, BackupCommand::DATABASE) || throw new RuntimeException("“{$from}” is no backup that ./hebra backup wrote, or it is damaged.");
+                $zip->extractTo($folder, BackupCommand::DATABASE)
+                    || throw new RuntimeException("“{$from}” is no backup that ./hebra backup wrote, or it is damaged.");
             } else {
                 copy($from, $database);
             }
@@ -103,7 +109,8 @@ final class RestoreCommand extends Command
             is_file($here.$end) && rename($here.$end, $here.$end.'.before-'.now()->format('Ymd-His'));
         }
         is_dir(dirname($here)) || mkdir(dirname($here), 0700, true);
-        copy($database, "{$here}.unfinished") && rename("{$here}.unfinished", $here) || throw new RuntimeException("“{$here}” cannot be written: is the disk full?");
+        copy($database, "{$here}.unfinished") && rename("{$here}.unfinished", $here)
+            || throw new RuntimeException("“{$here}” cannot be written: is the disk full?");
         chmod($here, 0600);
         DB::purge();
         $this->line('Everything is back as it was: '.implode(', ', array_map(fn (Workshop $one): string => "{$one->name} ({$one->pieces()->count()} pieces)", Workshop::query()->get()->all())).'. Start it with ./hebra serve and sign in as before.');

@@ -21,7 +21,9 @@ final class SessionController extends Controller
 {
     public function create(): View|RedirectResponse
     {
-        return SignUpController::isOpen() && config('hebra.sign_up') === 'first' ? redirect('/sign-up') : view('account.sign-in');
+        return SignUpController::isOpen() && config('hebra.sign_up') === 'first'
+            ? redirect('/sign-up')
+            : view('account.sign-in');
     }
 
     public function store(Request $request): RedirectResponse|Response

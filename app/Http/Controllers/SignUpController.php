@@ -80,11 +80,14 @@ final class SignUpController extends Controller
     {
         $input = array_map(trim(...), $this->texts($request, 'name', 'email', ...$names)) + $this->texts($request, 'password');
         foreach (['name', ...$names] as $field) {
-            $input[$field] !== '' || throw Unreadable::empty($field, 'a name of up to '.self::LONGEST_NAME.' characters');
-            mb_strlen($input[$field]) <= self::LONGEST_NAME || throw Unreadable::tooLong($field, mb_strlen($input[$field]), self::LONGEST_NAME);
+            $input[$field] !== ''
+                || throw Unreadable::empty($field, 'a name of up to '.self::LONGEST_NAME.' characters');
+            mb_strlen($input[$field]) <= self::LONGEST_NAME
+                || throw Unreadable::tooLong($field, mb_strlen($input[$field]), self::LONGEST_NAME);
         }
         $input['email'] = mb_strtolower($input['email']);
-        filter_var($input['email'], FILTER_VALIDATE_EMAIL) !== false && strlen($input['email']) <= 200 || throw Refused::invalid('email', 'That is not an e-mail address: write it such as ada@workshop.example.');
+        filter_var($input['email'], FILTER_VALIDATE_EMAIL) !== false && strlen($input['email']) <= 200
+            || throw Refused::invalid('email', 'That is not an e-mail address: write it such as ada@workshop.example.');
         Passwords::check($input['password'], $input['name'], $input['email'], strstr($input['email'], '@', true) ?: '');
 
         return $input;
@@ -93,7 +96,8 @@ final class SignUpController extends Controller
     /** @param  array<string, string>  $input */
     private static function register(Workshop $workshop, array $input): User
     {
-        ! User::query()->where('email', $input['email'])->exists() || throw Refused::invalid('email', 'This address cannot be used: sign in, or give another one.');
+        ! User::query()->where('email', $input['email'])->exists()
+            || throw Refused::invalid('email', 'This address cannot be used: sign in, or give another one.');
 
         return User::query()->create(['workshop_id' => $workshop->id, 'name' => $input['name'], 'email' => $input['email'], 'password' => $input['password']]);
     }

@@ -37,8 +37,10 @@ final class WorkshopFileController extends Controller
         $workshop = $this->workshop($request);
         try {
             $file = $request->file('file');
-            $file instanceof UploadedFile || throw Refused::invalid('file', 'No file came: choose a workshop that Hebra exported (.zip, or an older .json).');
-            $file->isValid() || throw Refused::invalid('file', 'The file did not arrive whole: send it again. One that is too large for the page comes in with ./hebra restore FILE.');
+            $file instanceof UploadedFile
+                || throw Refused::invalid('file', 'No file came: choose a workshop that Hebra exported (.zip, or an older .json).');
+            $file->isValid()
+                || throw Refused::invalid('file', 'The file did not arrive whole: send it again. One that is too large for the page comes in with ./hebra restore FILE.');
             if ($files->isEmpty($workshop) || ! $request->boolean('replace')) {
                 $this->package->read($workshop, $file->getRealPath());
 

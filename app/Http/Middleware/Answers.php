@@ -10,8 +10,9 @@ use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * What every answer carries, refusals and redirects too: nothing runs and nothing is drawn that does not come from here, no browser keeps what a maker
- * saw, nobody is told which version runs. Only names that are known here are answered. Source: OWASP ASVS 4.0, V14.4 and V14.5.
+ * What every answer carries, refusals and redirects too: nothing runs and nothing is drawn that does not come from
+ * here, no browser keeps what a maker saw, nobody is told which version runs. Only names that are known here are
+ * answered. Source: OWASP ASVS 4.0, V14.4 and V14.5.
  */
 final class Answers
 {
@@ -27,7 +28,9 @@ final class Answers
 
     public function handle(Request $request, Closure $next): Response
     {
-        $response = $this->isOurs($request) ? $next($request) : response("This address is not served here. Whoever runs this workshop can allow it: HEBRA_HOSTS=name ./hebra serve\n", 400, ['Content-Type' => 'text/plain; charset=utf-8']);
+        $response = $this->isOurs($request)
+            ? $next($request)
+            : response("This address is not served here. Whoever runs this workshop can allow it: HEBRA_HOSTS=name ./hebra serve\n", 400, ['Content-Type' => 'text/plain; charset=utf-8']);
         $response->headers->set('Content-Security-Policy', $response->headers->get('Content-Type') === 'image/svg+xml' ? self::PICTURE : self::POLICY);
         $response->headers->add(self::HEADERS);
         // A name of the open network; what is said of this machine's own would bind every other server on it.

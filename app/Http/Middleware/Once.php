@@ -10,8 +10,9 @@ use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * A form carries a name of its own (`@csrf` writes it): the same form with the same contents, sent twice by a double click or a page loaded again, counts
- * once. Written in the transaction of what it does, so that of two at the same moment one waits for the other.
+ * A form carries a name of its own (`@csrf` writes it): the same form with the same contents, sent twice by a double
+ * click or a page loaded again, counts once. Written in the transaction of what it does, so that of two at the same
+ * moment one waits for the other.
  */
 final class Once
 {

@@ -9,7 +9,10 @@ use Hebra\Core\Quantity\Text;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Nothing that cannot be seen comes in by a form or an address: names look like what they are, and files made of them stay well-formed. */
+/**
+ * Nothing that cannot be seen comes in by a form or an address: names look like what they are, and files made of them
+ * stay well-formed.
+ */
 final class VisibleText
 {
     /** As they are typed: a password may hold anything. */

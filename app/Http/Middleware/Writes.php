@@ -10,8 +10,9 @@ use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * A request that writes is one transaction from before anything is read, so that what decides a write is read by the one who holds the book; and what is
- * refused has written nothing. Routes whose work takes long (a table, a picture, a search) stand outside and open their own at the end.
+ * A request that writes is one transaction from before anything is read, so that what decides a write is read by the
+ * one who holds the book; and what is refused has written nothing. Routes whose work takes long (a table, a picture, a
+ * search) stand outside and open their own at the end.
  */
 final class Writes
 {

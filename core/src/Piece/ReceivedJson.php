@@ -8,8 +8,9 @@ use Hebra\Core\Quantity\Text;
 use Hebra\Core\Quantity\Unreadable;
 
 /**
- * JSON that comes from outside is taken only if it means one thing and all its words can be seen: of a key that stands twice a reader keeps the last without
- * a word, so that two readers may see two pieces in one file. Source: RFC 8259, section 4 (names should be unique).
+ * JSON that comes from outside is taken only if it means one thing and all its words can be seen: of a key that stands
+ * twice a reader keeps the last without a word, so that two readers may see two pieces in one file. Source: RFC 8259,
+ * section 4 (names should be unique).
  */
 final class ReceivedJson
 {

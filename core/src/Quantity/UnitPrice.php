@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hebra\Core\Quantity;
 
 /**
- * What one costs, or a metre, or a gram: in whole ten-thousandths of the currency, since a seed bead costs less than a cent.
- * Invariant: 0 to 1,000,000 of the currency; never a float.
+ * What one costs, or a metre, or a gram: in whole ten-thousandths of the currency, since a seed bead costs less than a
+ * cent. Invariant: 0 to 1,000,000 of the currency; never a float.
  */
 final readonly class UnitPrice
 {
@@ -19,7 +19,8 @@ final readonly class UnitPrice
     /** @throws OutOfRange if it is negative or above a million */
     public static function fromE4(int $e4): self
     {
-        $e4 >= 0 && $e4 <= self::MOST_E4 || throw OutOfRange::between('price', (string) ($e4 / 10_000), '0', '1 000 000');
+        $e4 >= 0 && $e4 <= self::MOST_E4
+            || throw OutOfRange::between('price', (string) ($e4 / 10_000), '0', '1 000 000');
 
         return new self($e4);
     }
@@ -48,7 +49,10 @@ final readonly class UnitPrice
         return $this->e4;
     }
 
-    /** What so many of it cost, in cents, rounded half up once; `of` is how many of the count make one unit, as 1,000,000 micrometres make a metre. */
+    /**
+     * What so many of it cost, in cents, rounded half up once; `of` is how many of the count make one unit, as
+     * 1,000,000 micrometres make a metre.
+     */
     public function centsFor(int $count, int $of = 1): int
     {
         return intdiv(2 * $this->e4 * $count + 100 * $of, 200 * $of);

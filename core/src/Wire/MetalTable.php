@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Hebra\Core\Wire;
 
 /**
- * The one table of metals: sums, chooser, bill, page, paper and docs/metals.md read it here, and a metal is added here. Densities [published: CRC
- * Handbook of Chemistry and Physics; ASM Handbook vol. 2; silver 935 and gold-filled 14/20 from memory]; fineness [published: ISO 8654 and 9202 for the
- * grades; gold-filled 14/20 is a twentieth of 14k]; numbers before annealing [memory]; what may irritate [common practice; local limits decide]; tempers
- * its wire is sold in, over all sizes [common practice: price lists of mills, from memory]. Prices are invented.
+ * The one table of metals: sums, chooser, bill, page, paper and docs/metals.md read it here, and a metal is added
+ * here. Densities [published: CRC Handbook of Chemistry and Physics; ASM Handbook vol. 2; silver 935 and gold-filled
+ * 14/20 from memory]; fineness [published: ISO 8654 and 9202 for the grades; gold-filled 14/20 is a twentieth of 14k];
+ * numbers before annealing [memory]; what may irritate [common practice; local limits decide]; tempers its wire is
+ * sold in, over all sizes [common practice: price lists of mills, from memory]. Prices are invented.
  */
 final class MetalTable
 {
