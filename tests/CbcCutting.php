@@ -8,7 +8,10 @@ use Hebra\Core\Stock\CutKind;
 use Hebra\Core\Stock\CuttingTerms;
 use Hebra\Core\Stock\StockRow;
 
-/** The same cutting problem as a mixed-integer programme for the general solver `cbc`: for the benchmark and for checks only. Scrap is worth nothing in it. */
+/**
+ * The same cutting problem as a mixed-integer programme for the general solver `cbc`: for the benchmark and for checks
+ * only. Scrap is worth nothing in it.
+ */
 final class CbcCutting
 {
     public static function isThere(): bool
@@ -29,15 +32,40 @@ final class CbcCutting
         $p = 0;
         foreach ($stock as $row) {
             for ($one = 0; $one < ($row->isBought() ? $all : $row->count); $one++, $p++) {
-                $opening = $terms->worthMm($row->lengthMm) + $terms->handlingMm + ($row->isBought() ? $terms->buyMm : 0.0);
+                $opening = $terms->worthMm(
+                    $row->lengthMm,
+                ) + $terms->handlingMm + ($row->isBought() ? $terms->buyMm : 0.0);
                 $goal[] = sprintf('+ %.6f y%d - w%d', $opening, $p, $p);
-                $used = implode(' ', array_map(fn (int $k): string => sprintf('- %.6f a%d_%d', $cuts[$k]->lengthMm + $terms->trimMm, $p, $k), array_keys($cuts)));
+                $used = implode(
+                    ' ',
+                    array_map(
+                        fn (int $k): string => sprintf('- %.6f a%d_%d', $cuts[$k]->lengthMm + $terms->trimMm, $p, $k),
+                        array_keys($cuts),
+                    ),
+                );
                 $room = $row->lengthMm + $terms->trimMm;
                 $rules[] = sprintf('%.6f y%d %s >= 0', $room, $p, $used);
                 // What is left, in two parts: up to a coil, and beyond.
-                $rules[] = sprintf('%.6f y%d %s - r%d - s%d - %.6f k%d >= 0', $room, $p, $used, $p, $p, $terms->trimMm, $p);
+                $rules[] = sprintf(
+                    '%.6f y%d %s - r%d - s%d - %.6f k%d >= 0',
+                    $room,
+                    $p,
+                    $used,
+                    $p,
+                    $p,
+                    $terms->trimMm,
+                    $p,
+                );
                 $rules[] = sprintf('r%d + s%d - %.6f k%d >= 0', $p, $p, $terms->keepMm, $p);
-                $rules[] = sprintf('w%d - %.6f r%d - s%d + %.6f k%d <= 0', $p, $terms->offcutWorth, $p, $p, $terms->lotMm, $p);
+                $rules[] = sprintf(
+                    'w%d - %.6f r%d - s%d + %.6f k%d <= 0',
+                    $p,
+                    $terms->offcutWorth,
+                    $p,
+                    $p,
+                    $terms->lotMm,
+                    $p,
+                );
                 $rules[] = sprintf('w%d - %.6f k%d <= 0', $p, $terms->worthMm($row->lengthMm) + 1, $p);
                 $rules[] = sprintf('s%d - %.6f z%d <= 0', $p, max(0.0, $row->lengthMm - $terms->coilMm), $p);
                 $rules[] = sprintf('r%d - %.6f z%d >= 0', $p, $terms->coilMm, $p);
@@ -49,17 +77,35 @@ final class CbcCutting
             }
         }
         foreach ($cuts as $k => $cut) {
-            $rules[] = implode(' ', array_map(fn (int $one): string => "+ a{$one}_{$k}", range(0, $p - 1)))." = {$cut->count}";
+            $rules[] = implode(
+                ' ',
+                array_map(fn (int $one): string => "+ a{$one}_{$k}", range(0, $p - 1)),
+            )." = {$cut->count}";
         }
         $file = tempnam(sys_get_temp_dir(), 'cut');
-        file_put_contents($file.'.lp', "Minimize\n obj: ".implode("\n ", $goal)."\nSubject To\n ".implode("\n ", $rules)."\nBounds\n ".implode("\n ", $bounds)."\nGenerals\n ".implode("\n ", $integers)."\nBinaries\n ".implode("\n ", $binaries)."\nEnd\n");
+        file_put_contents(
+            $file.'.lp',
+            "Minimize\n obj: ".implode("\n ", $goal)."\nSubject To\n ".implode("\n ", $rules)."\nBounds\n "
+                .implode("\n ", $bounds)."\nGenerals\n ".implode("\n ", $integers)."\nBinaries\n "
+                .implode("\n ", $binaries)."\nEnd\n",
+        );
         $start = hrtime(true);
-        $said = (string) shell_exec('cbc '.escapeshellarg($file.'.lp')." sec {$seconds} ratio 0 solve solu ".escapeshellarg($file.'.sol').' 2>/dev/null');
+        $said = (string) shell_exec(
+            'cbc '.escapeshellarg($file.'.lp')." sec {$seconds} ratio 0 solve solu ".escapeshellarg($file.'.sol')
+                .' 2>/dev/null',
+        );
         $taken = (hrtime(true) - $start) / 1e9;
         $first = (string) strtok((string) @file_get_contents($file.'.sol'), "\n");
         array_map(fn (string $end) => @unlink($file.$end), ['', '.lp', '.sol']);
 
-        return [preg_match('/objective value ([-\d.e+]+)/', $first, $match) === 1 && ! str_contains(strtolower($first), 'infeasible') && ! str_contains($first, 'no integer solution') ? (float) $match[1] : null, str_starts_with($first, 'Optimal'), $taken];
+        return [
+            preg_match('/objective value ([-\d.e+]+)/', $first, $match) === 1
+                && ! str_contains(strtolower($first), 'infeasible') && ! str_contains($first, 'no integer solution')
+                ? (float) $match[1]
+                : null,
+            str_starts_with($first, 'Optimal'),
+            $taken,
+        ];
     }
 
     /**

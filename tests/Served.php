@@ -19,25 +19,43 @@ final class Served
     private $server = null;
 
     /** @param  array<string, string>  $environment */
-    private function __construct(private readonly string $scratch, public readonly array $environment, private readonly int $port, private readonly int $workers, private readonly string $router)
-    {
+    private function __construct(
+        private readonly string $scratch,
+        public readonly array $environment,
+        private readonly int $port,
+        private readonly int $workers,
+        private readonly string $router,
+    ) {
         $this->address = "http://127.0.0.1:{$port}";
     }
 
     /** @param  array<string, string>  $more  of the environment */
-    public static function start(array $more = [], int $workers = 4, string $router = 'server.php', bool $isCached = false): self
-    {
+    public static function start(
+        array $more = [],
+        int $workers = 4,
+        string $router = 'server.php',
+        bool $isCached = false,
+    ): self {
         $scratch = sys_get_temp_dir().'/hebra-served-'.bin2hex(random_bytes(6));
         mkdir($scratch, 0700);
         $environment = [
-            ...getenv(), 'DB_DATABASE' => "{$scratch}/book.sqlite", 'APP_ENV' => 'production', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'DB_PERSISTENT' => '1', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
-            'HEBRA_STORAGE' => $scratch, 'APP_CONFIG_CACHE' => "{$scratch}/config.php", 'APP_ROUTES_CACHE' => "{$scratch}/routes.php", 'VIEW_COMPILED_PATH' => "{$scratch}/views", ...$more,
+            ...getenv(), 'DB_DATABASE' => "{$scratch}/book.sqlite", 'APP_ENV' => 'production',
+            'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=', 'DB_PERSISTENT' => '1',
+            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
+            'HEBRA_STORAGE' => $scratch, 'APP_CONFIG_CACHE' => "{$scratch}/config.php",
+            'APP_ROUTES_CACHE' => "{$scratch}/routes.php", 'VIEW_COMPILED_PATH' => "{$scratch}/views", ...$more,
         ];
-        array_map(fn (string $folder): bool => mkdir("{$scratch}/{$folder}", 0700, true), ['views', 'sessions', 'cache', 'logs']);
+        array_map(
+            fn (string $folder): bool => mkdir("{$scratch}/{$folder}", 0700, true),
+            ['views', 'sessions', 'cache', 'logs'],
+        );
         touch($environment['DB_DATABASE']);
         $port = 18_000 + random_int(0, 1999);
         $served = new self($scratch, $environment, $port, $workers, $router);
-        array_map($served->artisan(...), [...$isCached ? ['config:cache', 'route:cache', 'view:cache'] : [], 'migrate --force --seed']);
+        array_map(
+            $served->artisan(...),
+            [...$isCached ? ['config:cache', 'route:cache', 'view:cache'] : [], 'migrate --force --seed'],
+        );
         $served->serve();
         register_shutdown_function($served->end(...));
 
@@ -46,7 +64,13 @@ final class Served
 
     public function artisan(string $command): void
     {
-        $process = proc_open([PHP_BINARY, 'artisan', ...explode(' ', $command), '--quiet'], [], $pipes, dirname(__DIR__), $this->environment);
+        $process = proc_open(
+            [PHP_BINARY, 'artisan', ...explode(' ', $command), '--quiet'],
+            [],
+            $pipes,
+            dirname(__DIR__),
+            $this->environment,
+        );
         is_resource($process) && proc_close($process) === 0 || throw new RuntimeException("artisan {$command} failed");
     }
 
@@ -119,8 +143,14 @@ final class Served
     {
         $visitor = new Visitor($this->address);
         $token = $visitor->ask('/sign-up')->token();
-        $visitor->ask('/sign-up', ['_token' => $token, 'workshop' => "{$name}’s", 'name' => $name, 'email' => mb_strtolower($name).'@w.example', 'password' => 'a few plain words']);
-        $visitor->status === 302 || throw new RuntimeException("Signing up gave {$visitor->status}: ".mb_substr(trim(strip_tags($visitor->body)), 0, 300));
+        $visitor->ask(
+            '/sign-up',
+            ['_token' => $token, 'workshop' => "{$name}’s", 'name' => $name, 'email' => mb_strtolower($name).'@w.example', 'password' => 'a few plain words'],
+        );
+        $visitor->status === 302
+            || throw new RuntimeException(
+                "Signing up gave {$visitor->status}: ".mb_substr(trim(strip_tags($visitor->body)), 0, 300),
+            );
 
         return $visitor->ask('/stock');
     }

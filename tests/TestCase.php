@@ -41,12 +41,20 @@ abstract class TestCase extends BaseTestCase
 
     protected function piece(string $pattern = 'link-and-drop', ?Workshop $workshop = null): Piece
     {
-        return app(History::class)->begin($workshop ?? $this->workshop(), Patterns::start($pattern, 'Test drops'), 'Began');
+        return app(History::class)->begin(
+            $workshop ?? $this->workshop(),
+            Patterns::start($pattern, 'Test drops'),
+            'Began',
+        );
     }
 
     /** @param  array<string, mixed>  $input */
     protected function change(Piece $piece, array $input): \Illuminate\Testing\TestResponse
     {
-        return $this->actingAs($this->maker)->post("/pieces/{$piece->ulid}/changes", ['revision' => $piece->refresh()->revision, 'stage' => 'lay-out', ...$input], ['HX-Request' => 'true']);
+        return $this->actingAs($this->maker)->post(
+            "/pieces/{$piece->ulid}/changes",
+            ['revision' => $piece->refresh()->revision, 'stage' => 'lay-out', ...$input],
+            ['HX-Request' => 'true'],
+        );
     }
 }

@@ -64,7 +64,15 @@ final class Visitor
     {
         $handle = curl_init($this->address.$path);
         curl_setopt_array($handle, [
-            CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIE => implode('; ', array_map(fn (string $name, string $value): string => "{$name}={$value}", array_keys($this->cookies), $this->cookies)),
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_COOKIE => implode(
+                '; ',
+                array_map(
+                    fn (string $name, string $value): string => "{$name}={$value}",
+                    array_keys($this->cookies),
+                    $this->cookies,
+                ),
+            ),
             CURLOPT_HTTPHEADER => $isFragment ? ['HX-Request: true'] : [], CURLOPT_TIMEOUT => 120,
             CURLOPT_HEADERFUNCTION => function (CurlHandle $handle, string $line): int {
                 if (preg_match('/^set-cookie:\s*([^=]+)=([^;\r\n]*)/i', $line, $match) === 1) {
@@ -87,11 +95,17 @@ final class Visitor
 
     public function token(): string
     {
-        return preg_match('/name="(?:_token|csrf-token)" (?:value|content)="([^"]+)"/', $this->body, $match) === 1 ? $match[1] : throw new RuntimeException('No form on the page: '.mb_substr(strip_tags($this->body), 0, 300));
+        return preg_match('/name="(?:_token|csrf-token)" (?:value|content)="([^"]+)"/', $this->body, $match) === 1
+            ? $match[1]
+            : throw new RuntimeException('No form on the page: '.mb_substr(strip_tags($this->body), 0, 300));
     }
 
     public function revision(): int
     {
-        return preg_match('/name="revision" value="(\d+)"/', $this->body, $match) === 1 ? (int) $match[1] : throw new RuntimeException('No revision on the page: '.$this->status.' '.mb_substr(trim(strip_tags($this->body)), 0, 300));
+        return preg_match('/name="revision" value="(\d+)"/', $this->body, $match) === 1
+            ? (int) $match[1]
+            : throw new RuntimeException(
+                'No revision on the page: '.$this->status.' '.mb_substr(trim(strip_tags($this->body)), 0, 300),
+            );
     }
 }

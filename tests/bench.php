@@ -62,19 +62,30 @@ $environment = $served->environment;
 $piece = Some::thirtyParts();
 $visitor = new Visitor($served->address);
 $visitor->ask('/enter-demo', ['_token' => $visitor->ask('/sign-in')->token()]);
-$visitor->ask('/pieces', ['_token' => $visitor->ask('/pieces')->token(), 'name' => 'Thirty parts', 'pattern' => 'two-links']);
+$visitor->ask(
+    '/pieces',
+    ['_token' => $visitor->ask('/pieces')->token(), 'name' => 'Thirty parts', 'pattern' => 'two-links'],
+);
 preg_match('~/pieces/([0-9a-z]{26})"~i', $visitor->ask('/pieces')->body, $match);
 $home = '/pieces/'.$match[1];
 $form = ['_token' => $visitor->ask("{$home}/lay-out")->token(), 'stage' => 'lay-out', 'open' => 'p2', 'run' => 0];
 for ($part = 4; $part < 30; $part++) {
-    $visitor->ask("{$home}/changes", [...$form, 'revision' => $visitor->revision(), 'do' => 'part.copy', 'part' => 'p2'], true);
+    $visitor->ask(
+        "{$home}/changes",
+        [...$form, 'revision' => $visitor->revision(), 'do' => 'part.copy', 'part' => 'p2'],
+        true,
+    );
 }
 $parts = substr_count($visitor->body, 'class="part-name"');
 
 $visitor->ask("{$home}/lay-out");
 $wraps = 3;
 $changed = function () use ($visitor, $home, $form, &$wraps): void {
-    $visitor->ask("{$home}/changes", [...$form, 'revision' => $visitor->revision(), 'do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => $wraps = $wraps === 3 ? 4 : 3], true);
+    $visitor->ask(
+        "{$home}/changes",
+        [...$form, 'revision' => $visitor->revision(), 'do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => $wraps = $wraps === 3 ? 4 : 3],
+        true,
+    );
     $visitor->status === 200 || throw new RuntimeException("The change was answered with {$visitor->status}");
 };
 $idle = new Visitor($served->address);
@@ -99,7 +110,11 @@ $visitor->ask('/pieces', ['_token' => $form['_token'], 'name' => 'A necklace', '
 preg_match('~/pieces/([0-9a-z]{26})"~i', $visitor->ask('/pieces')->body, $match);
 $necklace = '/pieces/'.$match[1];
 $visitor->ask("{$necklace}/lay-out");
-$asked = fn (array $change): Visitor => $visitor->ask("{$necklace}/changes", [...$form, 'revision' => $visitor->revision(), ...$change], true);
+$asked = fn (array $change): Visitor => $visitor->ask(
+    "{$necklace}/changes",
+    [...$form, 'revision' => $visitor->revision(), ...$change],
+    true,
+);
 $asked(['do' => 'group.set', 'group' => 'g1', 'count' => '60']);
 $bareAgain = $linkTimes = [];
 for ($round = 0; $round < 50; $round++) {
@@ -114,28 +129,45 @@ for ($round = 0; $round < 50; $round++) {
     }
 }
 $links = median($linkTimes) / median($bareAgain);
-$drawn = preg_match('~<figure class="drawing"[^>]*>.*?(<svg.*?</svg>)~s', $visitor->body, $match) === 1 ? strlen($match[1]) / 1000 : throw new RuntimeException('No drawing in the fragment');
+$drawn = preg_match('~<figure class="drawing"[^>]*>.*?(<svg.*?</svg>)~s', $visitor->body, $match) === 1
+    ? strlen($match[1]) / 1000
+    : throw new RuntimeException('No drawing in the fragment');
 $planned = [];
 foreach ([60, 120, 240, 480, 960] as $count) {
-    $chain = ChangeReader::read(['do' => 'group.set', 'group' => 'g1', 'count' => (string) ($count / 2)])->apply(Patterns::start('linked-bracelet', 'A necklace'));
+    $chain = ChangeReader::read(
+        ['do' => 'group.set', 'group' => 'g1', 'count' => (string) ($count / 2)],
+    )->apply(Patterns::start('linked-bracelet', 'A necklace'));
     $planned[$count] = timed(fn () => Planner::plan($chain, new Profile)->steps(), 12);
 }
-// The stock page of a workshop of 100 movements, then of the same one grown to 10,000 and 2,000 pieces; each against the bare route.
+// The stock page of a workshop of 100 movements, then of the same one grown to 10,000 and 2,000 pieces; each against
+// the bare route.
 $book = new PDO('sqlite:'.$environment['DB_DATABASE']);
 $book->exec('PRAGMA busy_timeout = 5000');
 $grow = function (int $movements, int $pieces) use ($book): void {
-    $count = fn (string $of): int => (int) $book->query("SELECT count(*) FROM {$of} WHERE workshop_id = (SELECT workshop_id FROM lots LIMIT 1)")?->fetchColumn();
+    $count = fn (string $of): int => (int) $book->query(
+        "SELECT count(*) FROM {$of} WHERE workshop_id = (SELECT workshop_id FROM lots LIMIT 1)",
+    )?->fetchColumn();
     $lots = $book->query('SELECT id, workshop_id, metal FROM lots ORDER BY id')?->fetchAll(PDO::FETCH_OBJ) ?: [];
-    $line = $book->prepare("INSERT INTO movements (workshop_id, entry, kind, account, lot_id, metal, mass_mg, words, created_at) VALUES (?, ?, 'corrected', ?, ?, ?, ?, 'more than booked', '2026-01-01')");
+    $line = $book->prepare(
+        "INSERT INTO movements (workshop_id, entry, kind, account, lot_id, metal, mass_mg, words, created_at) VALUES (?, ?, 'corrected', ?, ?, ?, ?, 'more than booked', '2026-01-01')",
+    );
     $book->beginTransaction();
     for ($at = $count('movements'); $at < $movements; $at += 2) {
         $lot = $lots[$at / 2 % count($lots)];
         $line->execute([$lot->workshop_id, "bench {$at}", 'lot', $lot->id, $lot->metal, 5]);
         $line->execute([$lot->workshop_id, "bench {$at}", 'found', null, $lot->metal, -5]);
     }
-    $columns = implode(', ', array_diff(array_column($book->query("SELECT name FROM pragma_table_info('pieces')")?->fetchAll() ?: [], 'name'), ['id', 'ulid']));
+    $columns = implode(
+        ', ',
+        array_diff(
+            array_column($book->query("SELECT name FROM pragma_table_info('pieces')")?->fetchAll() ?: [], 'name'),
+            ['id', 'ulid'],
+        ),
+    );
     for ($at = $count('pieces'); $at < $pieces; $at++) {
-        $book->exec("INSERT INTO pieces (ulid, {$columns}) SELECT printf('01bench%019d', {$at}), {$columns} FROM pieces ORDER BY id LIMIT 1");
+        $book->exec(
+            "INSERT INTO pieces (ulid, {$columns}) SELECT printf('01bench%019d', {$at}), {$columns} FROM pieces ORDER BY id LIMIT 1",
+        );
     }
     $book->commit();
 };
@@ -184,18 +216,38 @@ $packing = median(array_map(fn (array $wires): float => timed(fn () => WirePacki
     [1.0, 1.0, 0.8, 0.8, 0.6, 0.6, 0.5, 0.5], [1.0, 0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3], [0.5, 0.5, 0.5, 0.4, 0.4, 0.4, 0.3, 0.3], [0.8, 0.8, 0.8, 0.8, 0.8, 0.5, 0.5, 0.5], [1.0, 0.6, 0.6, 0.6, 0.4, 0.4, 0.4, 0.4],
 ]));
 
-$row = fn (string $what, string $measured, string $aim, bool $isMet) => printf("  %-58s %12s   %-14s %s\n", $what, $measured, $aim, $isMet ? '✓' : '✕');
-printf("Medians of one run, PHP %s, opcache %s, a piece of %d parts\n\n", PHP_VERSION, ini_get('opcache.enable_cli') ? 'on' : 'off', $parts);
+$row = fn (string $what, string $measured, string $aim, bool $isMet) => printf(
+    "  %-58s %12s   %-14s %s\n", $what, $measured, $aim, $isMet ? '✓' : '✕',
+);
+printf(
+    "Medians of one run, PHP %s, opcache %s, a piece of %d parts\n\n",
+    PHP_VERSION,
+    ini_get('opcache.enable_cli') ? 'on' : 'off',
+    $parts,
+);
 $row('bare route of the framework, same server', sprintf('%.1f ms', $bare), '', true);
 $row('one field changed, whole request and fragment', sprintf('%.1f ms', $change), '', true);
 $row('  against the bare route', sprintf('%.2f ×', $change / $bare), 'aim ≤ 4 ×', $change <= 4 * $bare);
 $row('the Cut page, whole', sprintf('%.1f ms', $cut), '', true);
 $row('planning alone, steps worded', sprintf('%.2f ms', $planning), 'aim ≤ 5 ms', $planning <= 5);
 $row('reading the document', sprintf('%.2f ms', $reading), '', true);
-$row('peak memory of the change request', sprintf('%.1f MB', $peak / 1_048_576), 'aim ≤ 24 MB', $peak <= 24 * 1_048_576);
+$row(
+    'peak memory of the change request',
+    sprintf('%.1f MB', $peak / 1_048_576),
+    'aim ≤ 24 MB',
+    $peak <= 24 * 1_048_576,
+);
 
-printf("\nThe core alone, and as a share of a fixed loop of a million multiplications (%.1f ms in this run)\n\n", $loop);
-$core = fn (string $what, float $ms, float $aimMs) => $row($what, sprintf('%.2f ms %6.3f', $ms, $ms / $loop), "aim ≤ {$aimMs} ms", $ms <= $aimMs);
+printf(
+    "\nThe core alone, and as a share of a fixed loop of a million multiplications (%.1f ms in this run)\n\n",
+    $loop,
+);
+$core = fn (string $what, float $ms, float $aimMs) => $row(
+    $what,
+    sprintf('%.2f ms %6.3f', $ms, $ms / $loop),
+    "aim ≤ {$aimMs} ms",
+    $ms <= $aimMs,
+);
 $core('the slowest of '.count(Sums::all()).' sums, '.$slowest[0], $slowest[1], 1);
 $core('ranking every wire of the piece, all roles', $ranking, 15);
 $core('eight mixed wires packed in a hole, median of five sets', $packing, 5);
@@ -213,9 +265,16 @@ $row('a part of 960 against a part of 60', sprintf('%.2f ×', $growth), 'aim ≤
 printf("\nThe stock page\n\n");
 $row('with 100 movements and 100 pieces', sprintf('%.1f ms', $stockPages[0][0]), '', true);
 $row('with 10,000 movements and 2,000 pieces', sprintf('%.1f ms', $stockPages[1][0]), '', true);
-$row('  the one against the other, each over the bare route', sprintf('%.2f ×', $stockPages[1][1] / $stockPages[0][1]), 'aim ≤ 2 ×', $stockPages[1][1] <= 2 * $stockPages[0][1]);
+$row(
+    '  the one against the other, each over the bare route',
+    sprintf('%.2f ×', $stockPages[1][1] / $stockPages[0][1]),
+    'aim ≤ 2 ×',
+    $stockPages[1][1] <= 2 * $stockPages[0][1],
+);
 
-printf("\nCut for a maker's hand after thirty makings, against the sum and an inch (400 simulated makers, ten links of 22 AWG each)\n\n");
+printf(
+    "\nCut for a maker's hand after thirty makings, against the sum and an inch (400 simulated makers, ten links of 22 AWG each)\n\n",
+);
 $makers = new Makers(21);
 $plainCut = Planner::plan(Patterns::start('link-and-drop', 'Saved'), new Profile)->cuts[1];
 $work = Work::in($plainCut);
@@ -223,7 +282,9 @@ $wire = $inchWire = $short = $inchShort = $wires = 0;
 for ($maker = 0; $maker < 400; $maker++) {
     [$factor, $spread] = $makers->maker();
     $learned = Learned::from(array_map(fn (): Log => new Log($makers->normal($factor, $spread)), range(1, 30)));
-    $cut = (new Hand([$work->key() => $learned], [], new SimulatedPrices, '2026-11-25', 2200, Ruler::HalfMillimetre))->fitted($plainCut)->lengthMm();
+    $cut = (new Hand([$work->key() => $learned], [], new SimulatedPrices, '2026-11-25', 2200, Ruler::HalfMillimetre))->fitted(
+        $plainCut,
+    )->lengthMm();
     for ($link = 0; $link < 10; $link++) {
         $needs = $work->straightMm + $work->tailMm + $work->formedMm * $makers->normal($factor, $spread);
         [$wire, $inchWire, $wires] = [$wire + $cut, $inchWire + $plainCut->lengthMm() + 25.4, $wires + 1];
@@ -232,9 +293,16 @@ for ($maker = 0; $maker < 400; $maker++) {
 }
 $row('wire a link, by hand and by the inch', sprintf('%.1f mm, %.1f', $wire / $wires, $inchWire / $wires), '', true);
 $row('  saved', sprintf('%.1f %%', 100 * (1 - $wire / $inchWire)), 'more than none', $wire < $inchWire);
-$row('  ran short, by hand and by the inch', sprintf('%.2f %%, %.2f %%', 100 * $short / $wires, 100 * $inchShort / $wires), '', true);
+$row(
+    '  ran short, by hand and by the inch',
+    sprintf('%.2f %%, %.2f %%', 100 * $short / $wires, 100 * $inchShort / $wires),
+    '',
+    true,
+);
 
-printf("\nThe cutting plan, two seconds each, against cbc with ten where it is installed (a benchmark only; nothing here needs it)\n\n");
+printf(
+    "\nThe cutting plan, two seconds each, against cbc with ten where it is installed (a benchmark only; nothing here needs it)\n\n",
+);
 $cutTerms = new CuttingTerms;
 $shares = $ours = $theirs = [];
 $isWithin = true;
@@ -244,7 +312,14 @@ foreach (range(1, 6) as $seed) {
     $plan = CuttingPlanner::plan($cuts, $stock, $cutTerms, new Deadline(2));
     $ours[] = (hrtime(true) - $start) / 1e9;
     $shares[] = $plan->boundMm / $plan->valueLostMm;
-    $words = sprintf('%d kinds, %d cuts, %d pieces: %.1f mm, bound %.1f %%', count($cuts), array_sum(array_map(fn ($cut) => $cut->count, $cuts)), count($stock), $plan->valueLostMm, 100 * $plan->boundMm / $plan->valueLostMm);
+    $words = sprintf(
+        '%d kinds, %d cuts, %d pieces: %.1f mm, bound %.1f %%',
+        count($cuts),
+        array_sum(array_map(fn ($cut) => $cut->count, $cuts)),
+        count($stock),
+        $plan->valueLostMm,
+        100 * $plan->boundMm / $plan->valueLostMm,
+    );
     if (! CbcCutting::isThere()) {
         $row($words, sprintf('%.2f s', $ours[$seed - 1]), '', true);
 
@@ -254,13 +329,28 @@ foreach (range(1, 6) as $seed) {
     $theirs[] = $seconds;
     $isNear = $value === null || $plan->valueLostMm <= ($isProved ? $value + 2 : 1.003 * $value);
     $isWithin = $isWithin && $isNear;
-    $row($words, sprintf('%.2f s', $ours[$seed - 1]), $value === null ? 'cbc found none' : sprintf('cbc %.1f%s', $value, $isProved ? ' ✓' : ''), $isNear);
+    $row(
+        $words,
+        sprintf('%.2f s', $ours[$seed - 1]),
+        $value === null ? 'cbc found none' : sprintf('cbc %.1f%s', $value, $isProved ? ' ✓' : ''),
+        $isNear,
+    );
 }
 $row('bounds, median', sprintf('%.1f %%', 100 * median($shares)), 'aim ≥ 98 %', median($shares) >= 0.98);
-$row('time, median', sprintf('%.2f s', median($ours)), $theirs === [] ? '' : sprintf('cbc %.1f s', median($theirs)), $theirs === [] || median($ours) < median($theirs));
+$row(
+    'time, median',
+    sprintf('%.2f s', median($ours)),
+    $theirs === [] ? '' : sprintf('cbc %.1f s', median($theirs)),
+    $theirs === [] || median($ours) < median($theirs),
+);
 mt_srand(9);
 $many = array_map(fn (int $at): CutKind => new CutKind("cut {$at}", (float) mt_rand(30, 180), 10), range(1, 20));
 $start = hrtime(true);
-CuttingPlanner::plan($many, [...array_map(fn (int $at): StockRow => new StockRow("piece {$at}", (float) mt_rand(80, 900), 1), range(1, 25)), new StockRow('coil', 5000.0, 0)], $cutTerms, new Deadline(1.8));
+CuttingPlanner::plan(
+    $many,
+    [...array_map(fn (int $at): StockRow => new StockRow("piece {$at}", (float) mt_rand(80, 900), 1), range(1, 25)), new StockRow('coil', 5000.0, 0)],
+    $cutTerms,
+    new Deadline(1.8),
+);
 $taken = (hrtime(true) - $start) / 1e9;
 $row('200 cuts planned', sprintf('%.2f s', $taken), 'aim ≤ 2 s', $taken <= 2);

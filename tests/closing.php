@@ -29,11 +29,17 @@ if ($mode === 'prepare') {
     Artisan::call('migrate', ['--force' => true]);
     $workshop = Workshop::query()->create(['name' => 'Killed']);
     foreach (['20awg' => 'half-hard', '22awg' => 'dead-soft', '24awg' => 'dead-soft'] as $size => $temper) {
-        app(Stockkeeping::class)->receive($workshop, ['metal' => 'sterling', 'size' => $size, 'temper' => $temper, 'amount' => '1 m'], LengthUnit::Millimetre);
+        app(Stockkeeping::class)->receive(
+            $workshop,
+            ['metal' => 'sterling', 'size' => $size, 'temper' => $temper, 'amount' => '1 m'],
+            LengthUnit::Millimetre,
+        );
     }
     app(SupplyBook::class)->bead($workshop, CoreBead::parse('8mm round, hole 1, moss'), 9);
     foreach (['Killed', 'The other'] as $name) {
-        app(Bench::class)->begin(app(History::class)->begin($workshop, Patterns::start('link-and-drop', $name), 'Began'));
+        app(Bench::class)->begin(
+            app(History::class)->begin($workshop, Patterns::start('link-and-drop', $name), 'Began'),
+        );
     }
     echo 'ready';
     exit(0);
@@ -50,7 +56,11 @@ if ($mode === 'race') {
         usleep(200);
     }
     try {
-        app(CloseMaking::class)->close($making, $workshop, ['as_it_is' => '1', 'lot' => ['p2' => $lot->ulid], 'cut' => ['p2' => '300'], 'left' => ['p2' => '230']]);
+        app(CloseMaking::class)->close(
+            $making,
+            $workshop,
+            ['as_it_is' => '1', 'lot' => ['p2' => $lot->ulid], 'cut' => ['p2' => '300'], 'left' => ['p2' => '230']],
+        );
         echo 'closed';
     } catch (Problem $problem) {
         echo $problem->getMessage();

@@ -2,14 +2,34 @@
 
 declare(strict_types=1);
 
-// What share of small faults in the core its tests find: php tests/mutate.php [--count=60] [--seed=1] [--jobs=4]. Each fault is one operator or one
-// number of one file, chosen by the seed; it is killed when a test of the core fails or does not end. Run by ./hebra bench, never by ./hebra test.
+// What share of small faults in the core its tests find: php tests/mutate.php [--count=60] [--seed=1] [--jobs=4]. Each
+// fault is one operator or one number of one file, chosen by the seed; it is killed when a test of the core fails or
+// does not end. Run by ./hebra bench, never by ./hebra test.
 
 const ROOT = __DIR__.'/..';
 const SECONDS = 240;
 // What tells most at once comes first.
 const TESTS = 'vendor/bin/phpunit --no-progress core/tests/GridTest.php && vendor/bin/phpunit --no-progress core/tests/Sum/SweepTest.php && vendor/bin/phpunit --no-progress core/tests/Quantity && vendor/bin/phpunit --no-progress core/tests/Plan/LikenessTest.php && vendor/bin/phpunit --testsuite core --no-progress --stop-on-failure --stop-on-error';
-const OTHER = ['+' => '-', '-' => '+', '*' => '/', '/' => '*', '<' => '<=', '>' => '>=', '<=' => '<', '>=' => '>', '===' => '!==', '!==' => '===', '&&' => '||', '||' => '&&', 'min' => 'max', 'max' => 'min', 'floor' => 'ceil', 'ceil' => 'floor', 'true' => 'false', 'false' => 'true'];
+const OTHER = [
+    '+' => '-',
+    '-' => '+',
+    '*' => '/',
+    '/' => '*',
+    '<' => '<=',
+    '>' => '>=',
+    '<=' => '<',
+    '>=' => '>',
+    '===' => '!==',
+    '!==' => '===',
+    '&&' => '||',
+    '||' => '&&',
+    'min' => 'max',
+    'max' => 'min',
+    'floor' => 'ceil',
+    'ceil' => 'floor',
+    'true' => 'false',
+    'false' => 'true',
+];
 
 /** @return list<array{file: string, at: int, line: int, was: string, is: string}> every place of a file where a fault may be put */
 function places(string $file): array
@@ -20,9 +40,14 @@ function places(string $file): array
     foreach (PhpToken::tokenize((string) file_get_contents($file)) as $token) {
         $is = null;
         if ($token->is([T_LNUMBER, T_DNUMBER]) && $before !== 'strict_types' && $before !== '=1') {
-            $is = $token->is(T_DNUMBER) ? var_export((float) $token->text * 1.1 + 0.01, true) : (ctype_digit($token->text) ? (string) ((int) $token->text + 1) : null);
+            $is = $token->is(T_DNUMBER)
+                ? var_export((float) $token->text * 1.1 + 0.01, true)
+                : (ctype_digit($token->text) ? (string) ((int) $token->text + 1) : null);
         } elseif (isset(OTHER[$token->text]) && ! $token->is([T_CONSTANT_ENCAPSED_STRING, T_COMMENT, T_DOC_COMMENT, T_INLINE_HTML])) {
-            $is = in_array($token->text, ['min', 'max', 'floor', 'ceil'], true) && in_array($before, ['->', '::', 'function', '$'], true) ? null : OTHER[$token->text];
+            $is = in_array($token->text, ['min', 'max', 'floor', 'ceil'], true)
+                && in_array($before, ['->', '::', 'function', '$'], true)
+                ? null
+                : OTHER[$token->text];
         }
         if ($is !== null) {
             $places[] = ['file' => $file, 'at' => $at, 'line' => $token->line, 'was' => $token->text, 'is' => $is];
@@ -39,7 +64,15 @@ function places(string $file): array
 /** @return list<array{file: string, at: int, line: int, was: string, is: string}> */
 function chosen(int $count, int $seed): array
 {
-    $files = iterator_to_array(new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(ROOT.'/core/src', FilesystemIterator::SKIP_DOTS)), '/\.php$/'), false);
+    $files = iterator_to_array(
+        new RegexIterator(
+            new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator(ROOT.'/core/src', FilesystemIterator::SKIP_DOTS),
+            ),
+            '/\.php$/',
+        ),
+        false,
+    );
     $files = array_map(fn (SplFileInfo $file): string => $file->getPathname(), $files);
     sort($files);
     $all = array_merge(...array_map(places(...), $files));
@@ -73,7 +106,10 @@ function put(string $tree, string $file, ?array $fault): void
     $source = (string) file_get_contents($file);
     $there = $tree.substr($file, strlen(ROOT));
     unlink($there);
-    file_put_contents($there, $fault === null ? $source : substr_replace($source, $fault['is'], $fault['at'], strlen($fault['was'])));
+    file_put_contents(
+        $there,
+        $fault === null ? $source : substr_replace($source, $fault['is'], $fault['at'], strlen($fault['was'])),
+    );
 }
 
 $options = getopt('', ['count:', 'seed:', 'jobs:']);
@@ -89,7 +125,12 @@ while ($waiting !== [] || $running !== []) {
         if (! isset($running[$job]) && $waiting !== []) {
             $fault = array_shift($waiting);
             put($tree, $fault['file'], $fault);
-            $process = proc_open(['timeout', (string) SECONDS, 'sh', '-c', TESTS], [0 => ['file', '/dev/null', 'r'], 1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, $tree);
+            $process = proc_open(
+                ['timeout', (string) SECONDS, 'sh', '-c', TESTS],
+                [0 => ['file', '/dev/null', 'r'], 1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
+                $pipes,
+                $tree,
+            );
             $running[$job] = [$process, $fault];
         }
     }
@@ -104,7 +145,13 @@ while ($waiting !== [] || $running !== []) {
         $killed += $status['exitcode'] === 0 ? 0 : 1;
         if ($status['exitcode'] === 0) {
             $survived[] = $fault;
-            printf("  survived  %s:%d  %s → %s\n", substr($fault['file'], strlen(ROOT) + 1), $fault['line'], $fault['was'], $fault['is']);
+            printf(
+                "  survived  %s:%d  %s → %s\n",
+                substr($fault['file'], strlen(ROOT) + 1),
+                $fault['line'],
+                $fault['was'],
+                $fault['is'],
+            );
         }
     }
     usleep(50_000);

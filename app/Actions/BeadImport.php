@@ -50,7 +50,11 @@ final class BeadImport extends TableImport
             $cell = fn (string $what): string => $table->at($line, $columns[$what] ?? null);
             try {
                 $owned = $cell('owned') === '' ? 0 : Count::parse($cell('owned'), 'how many', 0, self::MOST);
-                $beads[] = [$this->bead($cell), $owned, $cell('price') === '' ? null : UnitPrice::parse($cell('price'))];
+                $beads[] = [
+                    $this->bead($cell),
+                    $owned,
+                    $cell('price') === '' ? null : UnitPrice::parse($cell('price')),
+                ];
             } catch (Problem $problem) {
                 $problems[$line] = $problem->getMessage();
             }
@@ -68,13 +72,40 @@ final class BeadImport extends TableImport
     /** @param  callable(string): string  $cell */
     private function bead(callable $cell): Bead
     {
-        $shape = BeadShape::tryFrom(mb_strtolower($cell('shape'))) ?? throw Unreadable::choice('shape', $cell('shape'), array_column(BeadShape::cases(), 'value'));
+        $shape = BeadShape::tryFrom(mb_strtolower($cell('shape'))) ?? throw Unreadable::choice(
+            'shape',
+            $cell('shape'),
+            array_column(BeadShape::cases(), 'value'),
+        );
         $width = Length::parse($cell('width'), 'width')->millimetres();
-        $length = $cell('length') === '' ? $shape->usualLengthMm($width) : Length::parse($cell('length'), 'length')->millimetres();
+        $length = $cell('length') === ''
+            ? $shape->usualLengthMm($width)
+            : Length::parse($cell('length'), 'length')->millimetres();
         $hole = $cell('hole') === '' ? 1.0 : Length::parse($cell('hole'), 'hole')->millimetres();
-        $drilling = $cell('drilling') === '' ? $shape->usualDrilling() : Drilling::tryFrom(mb_strtolower($cell('drilling'))) ?? throw Unreadable::choice('drilling', $cell('drilling'), array_column(Drilling::cases(), 'value'));
-        $material = $cell('material') === '' ? $shape->usualMaterial() : Material::tryFrom(mb_strtolower($cell('material'))) ?? throw Unreadable::choice('material', $cell('material'), array_column(Material::cases(), 'value'));
+        $drilling = $cell('drilling') === ''
+            ? $shape->usualDrilling()
+            : Drilling::tryFrom(mb_strtolower($cell('drilling'))) ?? throw Unreadable::choice(
+                'drilling',
+                $cell('drilling'),
+                array_column(Drilling::cases(), 'value'),
+            );
+        $material = $cell('material') === ''
+            ? $shape->usualMaterial()
+            : Material::tryFrom(mb_strtolower($cell('material'))) ?? throw Unreadable::choice(
+                'material',
+                $cell('material'),
+                array_column(Material::cases(), 'value'),
+            );
 
-        return Bead::of($shape, $length, $width, $hole, $drilling, $material, $cell('colour') === '' ? 'sea' : mb_strtolower($cell('colour')), $cell('name'));
+        return Bead::of(
+            $shape,
+            $length,
+            $width,
+            $hole,
+            $drilling,
+            $material,
+            $cell('colour') === '' ? 'sea' : mb_strtolower($cell('colour')),
+            $cell('name'),
+        );
     }
 }

@@ -23,12 +23,16 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Making a piece: begin, go on and back, count, mend, stop. A move names the number of moves that its device had seen, so that what is sent twice
- * moves once; an event's own name says that it has come before, however long the device was away.
+ * Making a piece: begin, go on and back, count, mend, stop. A move names the number of moves that its device had seen,
+ * so that what is sent twice moves once; an event's own name says that it has come before, however long the device was
+ * away.
  */
 final class Bench
 {
-    /** A step that took longer than so many times its estimate, and longer than so many minutes, ran on while nobody worked. */
+    /**
+     * A step that took longer than so many times its estimate, and longer than so many minutes, ran on while nobody
+     * worked.
+     */
     private const TIMES = 6;
 
     private const MINUTES = 10;
@@ -51,7 +55,8 @@ final class Bench
 
         return DB::transaction(fn (): Making => $piece->openMaking()->first() ?? $piece->makings()->create([
             // Of a pair both are turned on the same mark before the next is.
-            'workshop_id' => $piece->workshop_id, 'document' => $piece->json(), 'revision' => $piece->revision, 'is_across' => $plan->piece->makes->count === 2,
+            'workshop_id' => $piece->workshop_id, 'document' => $piece->json(), 'revision' => $piece->revision,
+            'is_across' => $plan->piece->makes->count === 2,
         ]));
     }
 
@@ -75,7 +80,12 @@ final class Bench
                 'count' => $this->count($making, $plan, $event->counted),
                 'spoiled', 'short' => $this->trouble($making, $plan, $event),
                 'wait' => $this->wait($making, $event->minutes),
-                'across', 'one' => $this->stands($making, MakingDesk::progressOf($making, $plan)->across($event->do === 'across'), 0),
+                'across',
+                'one' => $this->stands(
+                    $making,
+                    MakingDesk::progressOf($making, $plan)->across($event->do === 'across'),
+                    0,
+                ),
                 default => throw Refused::invalid('do', 'Give next, back, count, spoiled, short, wait, across or one.'),
             };
             if ($event->name !== '') {
@@ -118,7 +128,9 @@ final class Bench
         $this->stands($making, $progress->back(), 0);
     }
 
-    /** The count as the page saw it, and the one it becomes: a doubled tap counts once. Wraps may be more than planned. */
+    /**
+     * The count as the page saw it, and the one it becomes: a doubled tap counts once. Wraps may be more than planned.
+     */
     private function count(Making $making, Plan $plan, int $counted): void
     {
         $desk = new MakingDesk($making, $plan);
@@ -128,20 +140,34 @@ final class Bench
 
     private function stands(Making $making, Progress $progress, int $counted): void
     {
-        $making->forceFill(['progress' => $progress->write(), 'is_across' => $progress->isAcross, 'step' => $progress->count(), 'counted' => $counted, 'moves' => $making->moves + 1, 'waits_until' => null])->save();
+        $making->forceFill(
+            ['progress' => $progress->write(), 'is_across' => $progress->isAcross, 'step' => $progress->count(), 'counted' => $counted, 'moves' => $making->moves + 1, 'waits_until' => null],
+        )->save();
     }
 
-    /** A cut was spoiled, or ran short: it is written down, its lot has so much less, and the steps of its wire that were done come again with a new cut. */
+    /**
+     * A cut was spoiled, or ran short: it is written down, its lot has so much less, and the steps of its wire that
+     * were done come again with a new cut.
+     */
     private function trouble(Making $making, Plan $plan, BenchEvent $event): void
     {
         $desk = new MakingDesk($making, $plan);
         [$cut, $step] = [$desk->cut(), $desk->step];
         $cut !== null && $step !== null || throw Refused::invalid('do', 'No cut is on the bench at this step.');
         $troubles = $making->troubles ?? [];
-        count($troubles) < self::MOST_TROUBLES || throw Refused::invalid('do', 'This making has '.self::MOST_TROUBLES.' troubles noted: close it, and begin it anew.');
+        count($troubles) < self::MOST_TROUBLES
+            || throw Refused::invalid(
+                'do',
+                'This making has '.self::MOST_TROUBLES.' troubles noted: close it, and begin it anew.',
+            );
         $copy = $desk->copy();
-        $progress = $copy === null ? $desk->progress : $desk->progress->mending($copy, $desk->worked($cut), $desk->cutStep($cut));
-        $making->troubles = [...$troubles, ['kind' => $event->do, 'cut' => $cut->key(), 'step' => $step->title, 'um' => (int) round(1000 * $plan->profile->ruler->upMm($cut->lengthMm())), 'tick' => $this->tickSpoiled($making, $plan, $cut), 'again' => count($progress->again)]];
+        $progress = $copy === null
+            ? $desk->progress
+            : $desk->progress->mending($copy, $desk->worked($cut), $desk->cutStep($cut));
+        $making->troubles = [
+            ...$troubles,
+            ['kind' => $event->do, 'cut' => $cut->key(), 'step' => $step->title, 'um' => (int) round(1000 * $plan->profile->ruler->upMm($cut->lengthMm())), 'tick' => $this->tickSpoiled($making, $plan, $cut), 'again' => count($progress->again)],
+        ];
         $this->stands($making, $progress, 0);
     }
 
@@ -149,12 +175,14 @@ final class Bench
     public function mend(Making $making, Plan $plan, int $copy, int $step): void
     {
         $progress = MakingDesk::progressOf($making, $plan);
-        isset($plan->steps()[$step], $progress->done[$copy]) || throw Refused::invalid('found', 'That step is not in this making.');
+        isset($plan->steps()[$step], $progress->done[$copy])
+            || throw Refused::invalid('found', 'That step is not in this making.');
         $this->stands($making, $progress->mending($copy, [$step]), 0);
     }
 
     /**
-     * The lot that it most likely came from: where the maker ticked it off or kept it, else the one that the log would offer.
+     * The lot that it most likely came from: where the maker ticked it off or kept it, else the one that the log would
+     * offer.
      *
      * @return int|null the tick; null where it came from wire not booked
      */
@@ -163,18 +191,29 @@ final class Bench
         if ($cut->isBoughtPin()) {
             return null;
         }
-        $lot = CutTick::query()->where('piece_id', $making->piece_id)->where('cut', $cut->key())->latest('id')->value('lot_id')
-            ?? (new OnHand($making->piece, $making->piece->workshop, $plan->profile))->lotOffered(CutShare::of($cut, new Collection)[0])?->id;
+        $lot = CutTick::query()->where(
+            'piece_id',
+            $making->piece_id,
+        )->where('cut', $cut->key())->latest('id')->value('lot_id')
+            ?? (new OnHand($making->piece, $making->piece->workshop, $plan->profile))->lotOffered(
+                CutShare::of($cut, new Collection)[0],
+            )?->id;
 
         return $lot === null ? null : CutTick::query()->create([
-            'workshop_id' => $making->workshop_id, 'piece_id' => $making->piece_id, 'lot_id' => (int) $lot, 'cut' => $cut->key(), 'length_um' => (int) round(1000 * $plan->profile->ruler->upMm($cut->lengthMm())), 'is_spoiled' => true,
+            'workshop_id' => $making->workshop_id, 'piece_id' => $making->piece_id, 'lot_id' => (int) $lot,
+            'cut' => $cut->key(), 'length_um' => (int) round(1000 * $plan->profile->ruler->upMm($cut->lengthMm())),
+            'is_spoiled' => true,
         ])->id;
     }
 
     /** It has to rest: glue, a tumbler, a bath. No minutes, and it goes on at once. */
     private function wait(Making $making, int $minutes): void
     {
-        $minutes >= 0 && $minutes <= self::LONGEST_WAIT || throw Refused::invalid('wait', "It waits {$minutes} minutes: give from 1 to ".self::LONGEST_WAIT.', or 0 to go on.');
+        $minutes >= 0 && $minutes <= self::LONGEST_WAIT
+            || throw Refused::invalid(
+                'wait',
+                "It waits {$minutes} minutes: give from 1 to ".self::LONGEST_WAIT.', or 0 to go on.',
+            );
         $making->forceFill(['waits_until' => $minutes === 0 ? null : now()->addMinutes($minutes)])->save();
     }
 
@@ -187,7 +226,8 @@ final class Bench
         $estimate = (int) round(60_000 * Minutes::step($step));
         $most = max(self::TIMES * $estimate, 60_000 * self::MINUTES);
         StepTime::query()->create([
-            'workshop_id' => $making->workshop_id, 'making_id' => $making->id, 'kind' => Minutes::kind($step), 'title' => mb_substr($step->title, 0, 200), 'estimate_ms' => $estimate,
+            'workshop_id' => $making->workshop_id, 'making_id' => $making->id, 'kind' => Minutes::kind($step),
+            'title' => mb_substr($step->title, 0, 200), 'estimate_ms' => $estimate,
             'taken_ms' => min($most, $milliseconds), 'is_capped' => $milliseconds > $most,
         ]);
     }

@@ -41,9 +41,22 @@ final readonly class BenchEvent
             return (string) $value;
         };
         $name = $text('event');
-        strlen($name) <= self::LONGEST_NAME || throw Refused::invalid('event', 'The event’s name holds '.strlen($name).' characters: give at most '.self::LONGEST_NAME.'.');
+        strlen($name) <= self::LONGEST_NAME
+            || throw Refused::invalid(
+                'event',
+                'The event’s name holds '.strlen($name).' characters: give at most '.self::LONGEST_NAME.'.',
+            );
         $ms = is_numeric($text('ms')) ? (float) $text('ms') : 0.0;
 
-        return new self($name, $text('do'), (int) $text('at'), (int) $text('counted'), (int) $text('minutes'), $text('hooked') === '1', $text('all') === '1', (int) max(0, min(self::MOST_MS, $ms)));
+        return new self(
+            $name,
+            $text('do'),
+            (int) $text('at'),
+            (int) $text('counted'),
+            (int) $text('minutes'),
+            $text('hooked') === '1',
+            $text('all') === '1',
+            (int) max(0, min(self::MOST_MS, $ms)),
+        );
     }
 }

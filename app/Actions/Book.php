@@ -11,7 +11,9 @@ use App\Models\Workshop;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
-/** Writes entries into the metal book. The lines of an entry add up to nothing in each metal; nothing is ever edited. */
+/**
+ * Writes entries into the metal book. The lines of an entry add up to nothing in each metal; nothing is ever edited.
+ */
 final class Book
 {
     /** Rows in one statement. */
@@ -22,8 +24,9 @@ final class Book
      * @param  list<Line>  $lines  lines of no mass are left out
      * @return string the entry's id
      */
-    public function enter(Workshop $workshop, string $kind, array $lines, ?Making $making = null, ?string $reverses = null): string
-    {
+    public function enter(
+        Workshop $workshop, string $kind, array $lines, ?Making $making = null, ?string $reverses = null,
+    ): string {
         $entry = (string) Str::ulid();
         $this->enterAll([self::rows($workshop, $kind, $lines, $entry, $making, $reverses)]);
 
@@ -45,16 +48,36 @@ final class Book
      * @param  list<Line>  $lines  lines of no mass are left out
      * @return list<array<string, mixed>>
      */
-    public static function rows(Workshop $workshop, string $kind, array $lines, ?string $entry = null, ?Making $making = null, ?string $reverses = null): array
-    {
+    public static function rows(
+        Workshop $workshop, string $kind, array $lines, ?string $entry = null, ?Making $making = null,
+        ?string $reverses = null,
+    ): array {
         $lines = array_values(array_filter($lines, fn (Line $line): bool => $line->massMg !== 0));
         $sums = [];
         foreach ($lines as $line) {
             $sums[$line->metal] = ($sums[$line->metal] ?? 0) + $line->massMg;
         }
-        array_filter($sums) === [] || throw new \LogicException('The lines of an entry do not add up to nothing: '.json_encode($sums));
-        $same = ['workshop_id' => $workshop->id, 'entry' => $entry ?? (string) Str::ulid(), 'kind' => $kind, 'making_id' => $making?->id, 'reverses' => $reverses, 'maker' => User::signedIn(), 'created_at' => now()];
+        array_filter($sums) === []
+            || throw new \LogicException('The lines of an entry do not add up to nothing: '.json_encode($sums));
+        $same = [
+            'workshop_id' => $workshop->id,
+            'entry' => $entry ?? (string) Str::ulid(),
+            'kind' => $kind,
+            'making_id' => $making?->id,
+            'reverses' => $reverses,
+            'maker' => User::signedIn(),
+            'created_at' => now(),
+        ];
 
-        return array_map(fn (Line $line): array => $same + ['account' => $line->account, 'lot_id' => $line->lot?->id, 'metal' => $line->metal, 'mass_mg' => $line->massMg, 'words' => $line->words], $lines);
+        return array_map(
+            fn (Line $line): array => $same + [
+                'account' => $line->account,
+                'lot_id' => $line->lot?->id,
+                'metal' => $line->metal,
+                'mass_mg' => $line->massMg,
+                'words' => $line->words,
+            ],
+            $lines,
+        );
     }
 }

@@ -27,16 +27,19 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Closes a making: out of the coil, net to the piece, offcuts back to stock, the rest to the scrap jar. One transaction,
- * so the book is as before or as after, never between.
+ * Closes a making: out of the coil, net to the piece, offcuts back to stock, the rest to the scrap jar. One
+ * transaction, so the book is as before or as after, never between.
  */
 final class CloseMaking
 {
     /** Of what was cut no more than so much can have been missing. */
     private const MOST_SHORT = 0.5;
 
-    public function __construct(private readonly Book $book, private readonly Stockkeeping $stock, private readonly SupplyBook $supplies)
-    {
+    public function __construct(
+        private readonly Book $book,
+        private readonly Stockkeeping $stock,
+        private readonly SupplyBook $supplies,
+    ) {
     }
 
     /**
@@ -76,7 +79,8 @@ final class CloseMaking
             $minutes = self::text($input, 'minutes');
             $note = self::text($input, 'note');
             $weight = trim(self::text($input, 'weight'));
-            mb_strlen($note) <= 2000 || throw Refused::invalid('note', 'The note holds '.mb_strlen($note).' characters: give at most 2000.');
+            mb_strlen($note) <= 2000
+                || throw Refused::invalid('note', 'The note holds '.mb_strlen($note).' characters: give at most 2000.');
             $making->forceFill([
                 'minutes' => trim($minutes) === '' ? null : Count::parse($minutes, 'minutes', 0, 6000),
                 'note' => $note, 'closed_at' => now(), 'step' => $plan->stepCount(), 'progress' => null,
@@ -130,7 +134,9 @@ final class CloseMaking
         $read = function (string $key, float $default) use ($input, $at, $profile): float {
             $text = trim(self::text($input, $key, $at));
             try {
-                return $text === '' ? $default : Length::parse($text, $key, $profile->unit())->within($key, 0, 100_000)->millimetres();
+                return $text === ''
+                    ? $default
+                    : Length::parse($text, $key, $profile->unit())->within($key, 0, 100_000)->millimetres();
             } catch (Problem $problem) {
                 throw Refused::at("{$key}.{$at}", $problem);
             }
@@ -138,15 +144,39 @@ final class CloseMaking
         $cutMm = $read('cut', $profile->ruler->upMm($cut->lengthMm()));
         $short = trim(self::text($input, 'short', $at));
         $shortMm = in_array($short, ['', '?'], true) ? 0.0 : $read('short', 0.0);
-        $shortMm <= self::MOST_SHORT * $cutMm || throw Refused::invalid("short.{$at}", 'Short by '.$profile->length($shortMm).' is more than half of the '.$profile->length($cutMm).' that was cut: give what was missing, or ? where you do not know.');
+        $shortMm <= self::MOST_SHORT * $cutMm
+            || throw Refused::invalid(
+                "short.{$at}",
+                'Short by '.$profile->length($shortMm).' is more than half of the '.$profile->length($cutMm)
+                    .' that was cut: give what was missing, or ? where you do not know.',
+            );
         // What ran short has nothing left over.
         $leftMm = $read('left', $short === '' ? max(0.0, $cutMm - $cut->netMm()) : 0.0);
         $cutMm > 0 || throw Refused::invalid("cut.{$at}", 'The cut is 0: give the length that was really cut.');
-        $leftMm <= $cutMm || throw Refused::invalid("left.{$at}", 'Left over is '.$profile->length($leftMm).', more than the '.$profile->length($cutMm).' that was cut: give at most that.');
+        $leftMm <= $cutMm
+            || throw Refused::invalid(
+                "left.{$at}",
+                'Left over is '.$profile->length($leftMm).', more than the '.$profile->length($cutMm)
+                    .' that was cut: give at most that.',
+            );
         $keptMm = $read('kept', $leftMm >= $profile->keepMm ? $leftMm : 0.0);
-        $keptMm <= $leftMm || throw Refused::invalid("kept.{$at}", 'Kept is '.$profile->length($keptMm).', more than the '.$profile->length($leftMm).' left over: give at most that.');
+        $keptMm <= $leftMm
+            || throw Refused::invalid(
+                "kept.{$at}",
+                'Kept is '.$profile->length($keptMm).', more than the '.$profile->length($leftMm)
+                    .' left over: give at most that.',
+            );
 
-        return new ClosingRow($share, $lot, $cutMm, $leftMm, $keptMm, trim(self::text($input, 'left', $at)) !== '' || $short !== '', $shortMm, $short === '?');
+        return new ClosingRow(
+            $share,
+            $lot,
+            $cutMm,
+            $leftMm,
+            $keptMm,
+            trim(self::text($input, 'left', $at)) !== '' || $short !== '',
+            $shortMm,
+            $short === '?',
+        );
     }
 
     /**
@@ -169,7 +199,19 @@ final class CloseMaking
         foreach ($making->troubles ?? [] as $trouble) {
             $cut = $plain[$trouble['cut']] ?? null;
             if ($trouble['kind'] === 'short' && $cut !== null) {
-                $this->log($making, $cut, new ClosingRow(CutShare::of($cut, new Collection)[0]->with(1), null, ($trouble['um'] ?? 0) / 1000, 0.0, 0.0, true, isBound: true));
+                $this->log(
+                    $making,
+                    $cut,
+                    new ClosingRow(
+                        CutShare::of($cut, new Collection)[0]->with(1),
+                        null,
+                        ($trouble['um'] ?? 0) / 1000,
+                        0.0,
+                        0.0,
+                        true,
+                        isBound: true,
+                    ),
+                );
             }
         }
     }
@@ -182,8 +224,14 @@ final class CloseMaking
         // Less than half or more than twice the sum is a slip of the pen or another wire, not a hand.
         $teaches = $row->isMeasured && $work->way !== null && $ratio > 0.5 && $ratio < 2.0;
         MakingCut::query()->create([
-            'workshop_id' => $making->workshop_id, 'making_id' => $making->id, 'label' => mb_substr($row->cut->label, 0, 120), 'count' => $row->count, 'planned_um' => $um($row->cut->lengthMm()), 'cut_um' => $um($row->cutMm), 'left_um' => $um($row->leftMm),
-            'short_um' => $um($row->shortMm), 'is_bound' => $row->isBound, 'way' => $teaches ? $work->way : null, 'awg' => $work->awg, 'formed_um' => $um($work->formedMm), 'straight_um' => $um($work->straightMm), 'tail_um' => $um($work->tailMm), 'ng_per_mm' => (int) round(1e6 * $row->cut->wire->milligramsPerMm()),
+            'workshop_id' => $making->workshop_id, 'making_id' => $making->id,
+            'label' => mb_substr($row->cut->label, 0, 120), 'count' => $row->count,
+            'planned_um' => $um($row->cut->lengthMm()), 'cut_um' => $um($row->cutMm), 'left_um' => $um($row->leftMm),
+            'short_um' => $um($row->shortMm), 'is_bound' => $row->isBound, 'way' => $teaches
+                ? $work->way
+                : null, 'awg' => $work->awg, 'formed_um' => $um($work->formedMm),
+            'straight_um' => $um($work->straightMm), 'tail_um' => $um($work->tailMm),
+            'ng_per_mm' => (int) round(1e6 * $row->cut->wire->milligramsPerMm()),
         ]);
     }
 
@@ -205,8 +253,17 @@ final class CloseMaking
         }
         $opened = trim(self::text($input, 'opened'));
         if ($opened !== '') {
-            $wire = $making->document()->wires[self::text($input, 'opened_wire')] ?? $first ?? throw Refused::invalid('opened', 'The piece has no wire that was bent.');
-            $sizes->keep('inside', $wire, $sizes->opens($wire, $sizes->size(self::text($input, 'bent_on'), 'bent on'), $profile), $sizes->size($opened, 'opened'), making: $making);
+            $wire = $making->document()->wires[self::text($input, 'opened_wire')] ?? $first ?? throw Refused::invalid(
+                'opened',
+                'The piece has no wire that was bent.',
+            );
+            $sizes->keep(
+                'inside',
+                $wire,
+                $sizes->opens($wire, $sizes->size(self::text($input, 'bent_on'), 'bent on'), $profile),
+                $sizes->size($opened, 'opened'),
+                making: $making,
+            );
         }
     }
 
@@ -218,10 +275,24 @@ final class CloseMaking
         }
         /** @var Lot|null $lot */
         $lot = $workshop->lots()->where('ulid', $ulid)->first();
-        $lot !== null || throw Refused::invalid("lot.{$share->key}", 'That coil is not in this workshop’s stock: choose one of the list, or wire not booked yet.');
+        $lot !== null
+            || throw Refused::invalid(
+                "lot.{$share->key}",
+                'That coil is not in this workshop’s stock: choose one of the list, or wire not booked yet.',
+            );
         // A coil of another metal cannot have been cut for this: the piece would hold metal it does not contain.
-        $lot->metal === $cut->wire->metal->value || throw Refused::invalid("lot.{$share->key}", "{$lot->name} is {$lot->wire()->metal->words()}, and this cut is {$cut->wire->metal->words()}: choose a lot of that metal.");
-        $lot->isPins() === $cut->isBoughtPin() || throw Refused::invalid("lot.{$share->key}", "{$lot->name} holds ".($lot->isPins() ? 'pins, and this is cut from wire' : 'wire, and these are bought pins').': choose another lot.');
+        $lot->metal === $cut->wire->metal->value
+            || throw Refused::invalid(
+                "lot.{$share->key}",
+                "{$lot->name} is {$lot->wire()->metal->words()}, and this cut is {$cut->wire->metal->words()}: choose a lot of that metal.",
+            );
+        $lot->isPins() === $cut->isBoughtPin()
+            || throw Refused::invalid(
+                "lot.{$share->key}",
+                "{$lot->name} holds "
+                    .($lot->isPins() ? 'pins, and this is cut from wire' : 'wire, and these are bought pins')
+                    .': choose another lot.',
+            );
 
         return $lot;
     }
@@ -257,7 +328,9 @@ final class CloseMaking
 
                 continue;
             }
-            $words = fn (int $mg): string => $lot->isPins() ? Figures::counted((int) ceil($mg / $lot->pinMg()), 'pin') : $profile->length($lot->mmOf($mg));
+            $words = fn (int $mg): string => $lot->isPins()
+                ? Figures::counted((int) ceil($mg / $lot->pinMg()), 'pin')
+                : $profile->length($lot->mmOf($mg));
             throw Refused::lotShort("lot.{$row->share->key}", $lot->name, $words($lot->heldMg()), $words($milligrams), $words($short), [
                 new Way($lot->isPins() ? 'There were more' : 'The coil was longer', ["longer[{$ulid}]" => '1']),
                 new Way('Take wire not booked yet', ["lot[{$row->share->key}]" => '']),
@@ -277,14 +350,19 @@ final class CloseMaking
         foreach ($spoiled as $tick) {
             $words = 'spoiled, for '.$making->document()->name;
             $milligrams = $tick->lot->mgOf($tick->grossMm());
-            array_push($lines, Line::lot($tick->lot, -$milligrams, $words), Line::of('scrap jar', $tick->lot->metal, $milligrams, $words));
+            array_push(
+                $lines,
+                Line::lot($tick->lot, -$milligrams, $words),
+                Line::of('scrap jar', $tick->lot->metal, $milligrams, $words),
+            );
         }
 
         return $lines;
     }
 
     /**
-     * What a lot weighs, before its wire is booked out or after, is what it holds: the difference to the book is one correcting entry.
+     * What a lot weighs, before its wire is booked out or after, is what it holds: the difference to the book is one
+     * correcting entry.
      *
      * @param  list<ClosingRow>  $rows
      * @param  array<string, mixed>  $input
@@ -301,7 +379,9 @@ final class CloseMaking
             }
             $done[$ulid] = true;
             try {
-                $milligrams = preg_match('/^0+([.,]0+)?\s*g?$/i', $weighed) === 1 ? 0 : self::milligrams($weighed, 100_000);
+                $milligrams = preg_match('/^0+([.,]0+)?\s*g?$/i', $weighed) === 1
+                    ? 0
+                    : self::milligrams($weighed, 100_000);
             } catch (Problem $problem) {
                 throw Refused::at("{$when}.{$ulid}", $problem);
             }
@@ -312,7 +392,10 @@ final class CloseMaking
     /** Grams, where no unit is given. */
     private static function milligrams(string $text, float $mostGrams): int
     {
-        return Mass::parse(is_numeric(str_replace(',', '.', $text)) ? $text.' g' : $text, 'weight')->asAmount('weight', $mostGrams)->milligrams();
+        return Mass::parse(
+            is_numeric(str_replace(',', '.', $text)) ? $text.' g' : $text,
+            'weight',
+        )->asAmount('weight', $mostGrams)->milligrams();
     }
 
     /** @return list<Line> */
@@ -320,9 +403,17 @@ final class CloseMaking
     {
         $for = 'for '.$making->document()->name.', '.mb_strtolower($row->cut->label);
         $metal = $row->cut->wire->metal->value;
-        $lines = [$row->lot !== null ? Line::lot($row->lot, -$row->grossMg(), 'cut '.$for) : Line::of('not booked', $metal, -$row->grossMg(), 'cut '.$for)];
+        $lines = [
+            $row->lot !== null
+                ? Line::lot($row->lot, -$row->grossMg(), 'cut '.$for)
+                : Line::of('not booked', $metal, -$row->grossMg(), 'cut '.$for),
+        ];
         for ($copy = 0; $row->keptMg() > 0 && $copy < $row->count; $copy++) {
-            $lines[] = Line::lot($this->stock->opened($workshop, 'offcut', $row->cut->wire, measured: $row->lot?->measured()), $row->keptMg(), 'offcut kept, '.$for);
+            $lines[] = Line::lot(
+                $this->stock->opened($workshop, 'offcut', $row->cut->wire, measured: $row->lot?->measured()),
+                $row->keptMg(),
+                'offcut kept, '.$for,
+            );
         }
         $lines[] = Line::of('scrap jar', $metal, $row->scrapMg(), 'trimmed, '.$for);
         $lines[] = Line::of('pieces', $metal, $row->netMg(), 'in the piece, '.$for);
@@ -343,9 +434,15 @@ final class CloseMaking
         }
         /** @var Supply|null $supply */
         $supply = $workshop->supplies()->where('ulid', $ulid)->first();
-        $supply !== null || throw Refused::invalid('packing', 'That is not in this workshop’s stock: choose one of the list.');
+        $supply !== null
+            || throw Refused::invalid('packing', 'That is not in this workshop’s stock: choose one of the list.');
         $amount = $supply->read($text, 'packed', $profile);
-        $amount <= $supply->held || throw Refused::invalid('packed', 'Packed is '.$supply->words($amount, $profile).', and '.$supply->words($supply->held, $profile).' of “'.$supply->name.'” are in stock: give at most that.');
+        $amount <= $supply->held
+            || throw Refused::invalid(
+                'packed',
+                'Packed is '.$supply->words($amount, $profile).', and '.$supply->words($supply->held, $profile).' of “'
+                    .$supply->name.'” are in stock: give at most that.',
+            );
 
         return [$supply->id => $amount];
     }

@@ -7,7 +7,10 @@ namespace App\Actions;
 use App\Models\Lot;
 use Hebra\Core\Plan\Cut;
 
-/** What so many cuts of one kind from one lot really took, in whole milligrams over all of them: gross = net + kept + scrap. */
+/**
+ * What so many cuts of one kind from one lot really took, in whole milligrams over all of them: gross = net + kept +
+ * scrap.
+ */
 final readonly class ClosingRow
 {
     public Cut $cut;
@@ -36,7 +39,10 @@ final readonly class ClosingRow
             : (int) round($millimetres * $this->cut->wire->milligramsPerMm());
     }
 
-    /** As it was cut, and a clean end for each cut; the last takes no more than the lot still had. Rounded once, over all of them. */
+    /**
+     * As it was cut, and a clean end for each cut; the last takes no more than the lot still had. Rounded once, over
+     * all of them.
+     */
     public function grossMg(): int
     {
         if ($this->lot?->isPins() === true) {
@@ -65,6 +71,14 @@ final readonly class ClosingRow
     {
         $rest = $this->grossMg() - $this->keptMg() * $this->count;
 
-        return max(0, min($rest, $this->lot?->isPins() === true ? $this->count * $this->mg($this->cutMm - $this->leftMm) : $this->mg($this->count * ($this->cutMm - $this->leftMm))));
+        return max(
+            0,
+            min(
+                $rest,
+                $this->lot?->isPins() === true
+                    ? $this->count * $this->mg($this->cutMm - $this->leftMm)
+                    : $this->mg($this->count * ($this->cutMm - $this->leftMm)),
+            ),
+        );
     }
 }

@@ -8,7 +8,10 @@ use App\Models\CutTick;
 use Hebra\Core\Plan\Cut;
 use Illuminate\Support\Collection;
 
-/** So many cuts of one kind that came from one lot: what a row of the log stands for. One kind has a share for each lot it was ticked off from. */
+/**
+ * So many cuts of one kind that came from one lot: what a row of the log stands for. One kind has a share for each lot
+ * it was ticked off from.
+ */
 final readonly class CutShare
 {
     private function __construct(public string $key, public Cut $cut, public int $count, public ?int $lotId)
@@ -21,13 +24,20 @@ final readonly class CutShare
      */
     public static function of(Cut $cut, Collection $ticks): array
     {
-        $byLot = $ticks->filter(fn (CutTick $tick): bool => $tick->cut === $cut->key() && ! $tick->is_spoiled)->countBy('lot_id')->sortDesc()->all();
+        $byLot = $ticks->filter(
+            fn (CutTick $tick): bool => $tick->cut === $cut->key() && ! $tick->is_spoiled,
+        )->countBy('lot_id')->sortDesc()->all();
         $shares = [];
         $left = $cut->count;
         foreach ($byLot as $lot => $count) {
             $count = min($left, $count);
             if ($count > 0) {
-                $shares[] = new self($cut->key().($shares === [] ? '' : '~'.(count($shares) + 1)), $cut, $count, (int) $lot);
+                $shares[] = new self(
+                    $cut->key().($shares === [] ? '' : '~'.(count($shares) + 1)),
+                    $cut,
+                    $count,
+                    (int) $lot,
+                );
                 $left -= $count;
             }
         }

@@ -15,7 +15,10 @@ use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Planner;
 use Illuminate\Support\Facades\DB;
 
-/** Cuts are ticked off, wire is kept for pieces: what was planned on a lot is looked at again where it is written, for another may have been faster. */
+/**
+ * Cuts are ticked off, wire is kept for pieces: what was planned on a lot is looked at again where it is written, for
+ * another may have been faster.
+ */
 final class Cutting
 {
     /** A lot's length comes from its mass: it is not known any finer, mm. */
@@ -35,21 +38,41 @@ final class Cutting
             $for = $workshop->pieces()->where('ulid', $piece)->first();
             /** @var Lot|null $from */
             $from = $workshop->lots()->withHeld()->where('ulid', $lot)->first();
-            $for !== null && $from !== null || throw Refused::invalid('lot', 'That piece or lot is not in this workshop: open the cutting plan again.');
+            $for !== null && $from !== null
+                || throw Refused::invalid(
+                    'lot',
+                    'That piece or lot is not in this workshop: open the cutting plan again.',
+                );
             $profile = $workshop->profile();
-            $cut = array_values(array_filter(Planner::plan($for->document(), $profile)->cuts, fn (Cut $cut): bool => $cut->key() === $key))[0] ?? null;
-            $cut !== null || throw Refused::invalid('cut', 'That cut is no longer in the design: open the cutting plan again.');
+            $cut = array_values(
+                array_filter(
+                    Planner::plan($for->document(), $profile)->cuts,
+                    fn (Cut $cut): bool => $cut->key() === $key,
+                ),
+            )[0] ?? null;
+            $cut !== null
+                || throw Refused::invalid('cut', 'That cut is no longer in the design: open the cutting plan again.');
             $ticks = CutTick::query()->where('workshop_id', $workshop->id);
-            $left = $cut->count - (clone $ticks)->where('piece_id', $for->id)->where('cut', $key)->where('is_spoiled', false)->count();
+            $left = $cut->count - (clone $ticks)->where(
+                'piece_id',
+                $for->id,
+            )->where('cut', $key)->where('is_spoiled', false)->count();
             $many = $isSpoiled ? 1 : max(0, min($left, $count));
             $many > 0 || throw Refused::invalid('cut', "All {$cut->count} of this cut are ticked off already.");
             $length = $cut->printedMm($profile->ruler);
             $taken = (clone $ticks)->where('lot_id', $from->id);
             $held = $from->heldMm() - (clone $taken)->sum('length_um') / 1000 - $taken->count() * $cut->trimMm();
             // The last cut needs no clean end beyond it.
-            $held >= $many * $cut->grossMm($profile->ruler) - $cut->trimMm() - self::PLAY_MM || throw Refused::invalid('lot', "{$from->name} holds ".$profile->length(max(0.0, $held)).', and '.$profile->length($many * $length).' were to come from it. If it really is longer, correct it under Stock.');
+            $held >= $many * $cut->grossMm($profile->ruler) - $cut->trimMm() - self::PLAY_MM
+                || throw Refused::invalid(
+                    'lot',
+                    "{$from->name} holds ".$profile->length(max(0.0, $held)).', and '.$profile->length($many * $length)
+                        .' were to come from it. If it really is longer, correct it under Stock.',
+                );
             foreach (range(1, $many) as $one) {
-                CutTick::query()->create(['workshop_id' => $workshop->id, 'piece_id' => $for->id, 'lot_id' => $from->id, 'cut' => $key, 'length_um' => (int) round($length * 1000), 'is_spoiled' => $isSpoiled]);
+                CutTick::query()->create(
+                    ['workshop_id' => $workshop->id, 'piece_id' => $for->id, 'lot_id' => $from->id, 'cut' => $key, 'length_um' => (int) round($length * 1000), 'is_spoiled' => $isSpoiled],
+                );
             }
         });
     }
@@ -75,7 +98,12 @@ final class Cutting
             }
             $spoken = CuttingDesk::spokenFor($desk->workshop);
             foreach ($desk->workshop->lots()->withHeld()->whereIn('id', $lots)->get() as $lot) {
-                ($spoken[$lot->id]['mm'] ?? 0.0) <= $lot->heldMm() + self::PLAY_MM || throw Refused::invalid('lot', "{$lot->name} has been kept for ".implode(', ', $spoken[$lot->id]['for']).' meanwhile. The plan below is made anew: look at it, and keep it then.');
+                ($spoken[$lot->id]['mm'] ?? 0.0) <= $lot->heldMm() + self::PLAY_MM
+                    || throw Refused::invalid(
+                        'lot',
+                        "{$lot->name} has been kept for ".implode(', ', $spoken[$lot->id]['for'])
+                            .' meanwhile. The plan below is made anew: look at it, and keep it then.',
+                    );
             }
         });
     }

@@ -38,17 +38,32 @@ final class Drilling
      */
     public function keep(Workshop $workshop, array $input): Drill
     {
-        $kind = self::KINDS[$input['kind'] ?? ''] ?? throw Unreadable::choice('kind', $input['kind'] ?? '', array_keys(self::KINDS));
+        $kind = self::KINDS[$input['kind'] ?? ''] ?? throw Unreadable::choice(
+            'kind',
+            $input['kind'] ?? '',
+            array_keys(self::KINDS),
+        );
         $profile = $workshop->profile();
         $sizes = new Measuring($workshop->id, $profile);
         $wire = new Wire(
-            Metal::tryFrom($input['metal'] ?? '') ?? throw Unreadable::choice('metal', $input['metal'] ?? '', array_column(Metal::cases(), 'value')), WireSize::parse($input['size'] ?? '', 'size'),
-            Temper::tryFrom($input['temper'] ?? '') ?? throw Unreadable::choice('temper', $input['temper'] ?? '', array_column(Temper::cases(), 'value')),
+            Metal::tryFrom($input['metal'] ?? '') ?? throw Unreadable::choice(
+                'metal',
+                $input['metal'] ?? '',
+                array_column(Metal::cases(), 'value'),
+            ),
+            WireSize::parse($input['size'] ?? '', 'size'),
+            Temper::tryFrom($input['temper'] ?? '') ?? throw Unreadable::choice(
+                'temper',
+                $input['temper'] ?? '',
+                array_column(Temper::cases(), 'value'),
+            ),
         );
         $on = $sizes->size($input['wanted'] ?? '', 'wanted');
         $measured = $sizes->list($input['sizes'] ?? '', 'sizes');
-        count($measured) <= $kind['most'] || throw Refused::invalid('sizes', count($measured)." sizes: this drill takes at most {$kind['most']}.");
-        $input['kind'] !== 'pairs' || count($measured) % 2 === 0 || throw Refused::invalid('sizes', count($measured).' sizes: pairs take an even number, such as ten.');
+        count($measured) <= $kind['most']
+            || throw Refused::invalid('sizes', count($measured)." sizes: this drill takes at most {$kind['most']}.");
+        $input['kind'] !== 'pairs' || count($measured) % 2 === 0
+            || throw Refused::invalid('sizes', count($measured).' sizes: pairs take an even number, such as ten.');
         $wanted = match ($input['kind']) {
             'wraps' => self::WRAPS * $wire->diameterMm(),
             'bend' => $sizes->opens($wire, $on, $profile),
@@ -57,12 +72,27 @@ final class Drilling
         $used = $this->used($input, $profile->unit());
 
         return DB::transaction(function () use ($workshop, $input, $wire, $on, $measured, $wanted, $used, $sizes): Drill {
-            $drill = Drill::query()->create(['workshop_id' => $workshop->id, 'kind' => $input['kind'], 'metal' => $wire->metal->value, 'size' => $wire->size->text(), 'temper' => $wire->temper->value, 'wanted_um' => (int) round(1000 * $on)]);
+            $drill = Drill::query()->create(
+                ['workshop_id' => $workshop->id, 'kind' => $input['kind'], 'metal' => $wire->metal->value, 'size' => $wire->size->text(), 'temper' => $wire->temper->value, 'wanted_um' => (int) round(1000 * $on)],
+            );
             foreach ($measured as $mm) {
-                $sizes->keep(['loops' => 'loop', 'pairs' => 'loop', 'wraps' => 'wraps', 'bend' => 'inside'][$input['kind']], $wire, $wanted, $mm, drill: $drill);
+                $sizes->keep(
+                    ['loops' => 'loop', 'pairs' => 'loop', 'wraps' => 'wraps', 'bend' => 'inside'][$input['kind']],
+                    $wire,
+                    $wanted,
+                    $mm,
+                    drill: $drill,
+                );
             }
             if ($used !== null && $input['kind'] !== 'bend') {
-                $this->learn($workshop, $drill, $wire, $on, $input['kind'] === 'wraps' ? self::WRAPS * count($measured) : count($measured), ...$used);
+                $this->learn(
+                    $workshop,
+                    $drill,
+                    $wire,
+                    $on,
+                    $input['kind'] === 'wraps' ? self::WRAPS * count($measured) : count($measured),
+                    ...$used,
+                );
             }
 
             return $drill;
@@ -86,14 +116,27 @@ final class Drilling
     }
 
     /** Loops or wraps of one wire are all formed: π(D + d) each. */
-    private function learn(Workshop $workshop, Drill $drill, Wire $wire, float $on, int $turns, float $cut, float $left): void
-    {
+    private function learn(
+        Workshop $workshop, Drill $drill, Wire $wire, float $on, int $turns, float $cut, float $left,
+    ): void {
         $formed = $turns * M_PI * ($on + $wire->diameterMm());
         $ratio = ($cut - $left) / $formed;
-        $ratio > 0.5 && $ratio < 2.0 || throw Refused::invalid('left', sprintf('%d turns on that mark take %s mm by the sum, and %s mm were used: look at the mark, the cut and what was left.', $turns, round($formed), round($cut - $left)));
+        $ratio > 0.5 && $ratio < 2.0
+            || throw Refused::invalid(
+                'left',
+                sprintf(
+                    '%d turns on that mark take %s mm by the sum, and %s mm were used: look at the mark, the cut and what was left.',
+                    $turns,
+                    round($formed),
+                    round($cut - $left),
+                ),
+            );
         MakingCut::query()->create([
-            'workshop_id' => $workshop->id, 'drill_id' => $drill->id, 'label' => self::KINDS[$drill->kind]['words'], 'count' => 1, 'planned_um' => (int) round(1000 * $formed), 'cut_um' => (int) round(1000 * $cut), 'left_um' => (int) round(1000 * $left),
-            'way' => Work::LOOPS, 'awg' => SizeSystem::nearestAwg($wire->diameterMm()), 'formed_um' => (int) round(1000 * $formed), 'straight_um' => 0,
+            'workshop_id' => $workshop->id, 'drill_id' => $drill->id, 'label' => self::KINDS[$drill->kind]['words'],
+            'count' => 1, 'planned_um' => (int) round(1000 * $formed), 'cut_um' => (int) round(1000 * $cut),
+            'left_um' => (int) round(1000 * $left),
+            'way' => Work::LOOPS, 'awg' => SizeSystem::nearestAwg($wire->diameterMm()),
+            'formed_um' => (int) round(1000 * $formed), 'straight_um' => 0,
         ]);
     }
 }

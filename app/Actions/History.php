@@ -52,7 +52,9 @@ final class History
 
     private function write(Piece $piece, int $number, string $json, string $words): void
     {
-        $piece->history()->insert(['piece_id' => $piece->id, 'number' => $number, 'document' => $json, 'words' => Str::limit($words, 190), 'created_at' => now()]);
+        $piece->history()->insert(
+            ['piece_id' => $piece->id, 'number' => $number, 'document' => $json, 'words' => Str::limit($words, 190), 'created_at' => now()],
+        );
     }
 
     /** @throws Refused at the first revision, or if the piece moved on meanwhile */

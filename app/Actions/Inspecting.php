@@ -13,7 +13,9 @@ use Hebra\Core\Plan\Profile;
 use Hebra\Core\Problem;
 use Illuminate\Support\Facades\DB;
 
-/** What a maker found on a finished piece is kept, point by point; a point that failed puts its step on the bench again. */
+/**
+ * What a maker found on a finished piece is kept, point by point; a point that failed puts its step on the bench again.
+ */
 final class Inspecting
 {
     public function __construct(private readonly Bench $bench)
@@ -35,8 +37,15 @@ final class Inspecting
             foreach (Inspection::of($plan) as $point) {
                 $found = $this->of($input, 'found', $point->key);
                 if ($found !== '') {
-                    in_array($found, ['fine', 'mend'], true) || throw Refused::invalid('found', "“{$point->look}” is “".mb_substr($found, 0, 20).'”: give fine or mend.');
-                    Inspected::query()->updateOrCreate(['making_id' => $making->id, 'point' => $point->key], ['workshop_id' => $making->workshop_id, 'is_fine' => $found === 'fine']);
+                    in_array($found, ['fine', 'mend'], true)
+                        || throw Refused::invalid(
+                            'found',
+                            "“{$point->look}” is “".mb_substr($found, 0, 20).'”: give fine or mend.',
+                        );
+                    Inspected::query()->updateOrCreate(
+                        ['making_id' => $making->id, 'point' => $point->key],
+                        ['workshop_id' => $making->workshop_id, 'is_fine' => $found === 'fine'],
+                    );
                 }
                 $measured = trim($this->of($input, 'measured', $point->key));
                 if ($measured !== '' && $point->wantedMm !== null) {
@@ -46,7 +55,13 @@ final class Inspecting
                         throw Refused::at("measured.{$point->key}", $problem);
                     }
                     $making->measurements()->where('what', $point->key)->delete();
-                    $sizes->keep($point->key, array_values($making->document()->wires)[0], $point->wantedMm, $mm, making: $making);
+                    $sizes->keep(
+                        $point->key,
+                        array_values($making->document()->wires)[0],
+                        $point->wantedMm,
+                        $mm,
+                        making: $making,
+                    );
                 }
             }
             $mend = $input['mend'] ?? '';

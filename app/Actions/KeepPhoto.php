@@ -11,8 +11,8 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 
 /**
- * A photo of a finished making is written anew: turned upright, made small, as a JPEG in which nothing stands but the picture. What the camera wrote
- * beside it (place, time, names) is gone.
+ * A photo of a finished making is written anew: turned upright, made small, as a JPEG in which nothing stands but the
+ * picture. What the camera wrote beside it (place, time, names) is gone.
  */
 final class KeepPhoto
 {
@@ -29,14 +29,22 @@ final class KeepPhoto
     /** @throws Refused if it is no picture, or too large, or one too many */
     public function keep(Making $making, mixed $file): Photo
     {
-        $file instanceof UploadedFile && $file->isValid() || throw Refused::invalid('photo', 'No picture arrived: choose a JPEG, PNG or WebP file of at most 25 MB.');
-        $file->getSize() <= self::MOST_BYTES || throw Refused::invalid('photo', 'The picture has '.round($file->getSize() / 1e6).' MB: give one of at most 25 MB.');
+        $file instanceof UploadedFile && $file->isValid()
+            || throw Refused::invalid('photo', 'No picture arrived: choose a JPEG, PNG or WebP file of at most 25 MB.');
+        $file->getSize() <= self::MOST_BYTES
+            || throw Refused::invalid(
+                'photo',
+                'The picture has '.round($file->getSize() / 1e6).' MB: give one of at most 25 MB.',
+            );
         $picture = $this->written((string) $file->get());
 
         return DB::transaction(function () use ($making, $picture): Photo {
-            $making->photos()->count() < self::MOST_OF_ONE || throw Refused::invalid('photo', 'A making keeps '.self::MOST_OF_ONE.' photos: take one out first.');
+            $making->photos()->count() < self::MOST_OF_ONE
+                || throw Refused::invalid('photo', 'A making keeps '.self::MOST_OF_ONE.' photos: take one out first.');
 
-            return Photo::query()->create(['workshop_id' => $making->workshop_id, 'making_id' => $making->id, ...$picture]);
+            return Photo::query()->create(
+                ['workshop_id' => $making->workshop_id, 'making_id' => $making->id, ...$picture],
+            );
         });
     }
 
@@ -50,14 +58,23 @@ final class KeepPhoto
     public function written(string $bytes): array
     {
         $size = @getimagesizefromstring($bytes);
-        $size !== false && in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true) || throw Refused::invalid('photo', 'That file is no picture that can be read: choose a JPEG, PNG or WebP.');
+        $size !== false && in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true)
+            || throw Refused::invalid('photo', 'That file is no picture that can be read: choose a JPEG, PNG or WebP.');
         $megapixels = $size[0] * $size[1] / 1e6;
-        $megapixels <= self::MOST_MEGAPIXELS || throw Refused::invalid('photo', 'The picture has '.round($megapixels).' megapixels: give one of at most '.self::MOST_MEGAPIXELS.'.');
+        $megapixels <= self::MOST_MEGAPIXELS
+            || throw Refused::invalid(
+                'photo',
+                'The picture has '.round($megapixels).' megapixels: give one of at most '.self::MOST_MEGAPIXELS.'.',
+            );
         $image = $this->small($this->upright($this->whole($bytes), $bytes, $size[2]));
         ob_start();
         imagejpeg($image, null, self::QUALITY);
 
-        return ['width' => imagesx($image), 'height' => imagesy($image), 'jpeg_base64' => base64_encode((string) ob_get_clean())];
+        return [
+            'width' => imagesx($image),
+            'height' => imagesy($image),
+            'jpeg_base64' => base64_encode((string) ob_get_clean()),
+        ];
     }
 
     /**
@@ -74,10 +91,15 @@ final class KeepPhoto
         }
         $image = $this->whole($bytes);
 
-        return max(imagesx($image), imagesy($image)) > self::LONGEST_SIDE ? $this->written($bytes) : ['width' => imagesx($image), 'height' => imagesy($image), 'jpeg_base64' => base64_encode($bytes)];
+        return max(imagesx($image), imagesy($image)) > self::LONGEST_SIDE
+            ? $this->written($bytes)
+            : ['width' => imagesx($image), 'height' => imagesy($image), 'jpeg_base64' => base64_encode($bytes)];
     }
 
-    /** Whether a JPEG has only the segments that the picture needs, and nothing after its end. Source: ITU-T T.81, annex B. */
+    /**
+     * Whether a JPEG has only the segments that the picture needs, and nothing after its end. Source: ITU-T T.81, annex
+     * B.
+     */
     private function isPlain(string $bytes): bool
     {
         if (! str_starts_with($bytes, "\xFF\xD8") || ! str_ends_with($bytes, "\xFF\xD9")) {
@@ -89,7 +111,10 @@ final class KeepPhoto
             $isNeeded = match (ord($bytes[$at + 1])) {
                 0xDB, 0xC0, 0xC2, 0xC4, 0xDD => true,
                 0xE0 => str_starts_with($holds, "JFIF\0") && $length === 16,
-                0xFE => preg_match('/^CREATOR: gd-jpeg v1\.0 \(using IJG JPEG v\d+\), quality = \d+\n$/D', $holds) === 1,
+                0xFE => preg_match(
+                    '/^CREATOR: gd-jpeg v1\.0 \(using IJG JPEG v\d+\), quality = \d+\n$/D',
+                    $holds,
+                ) === 1,
                 default => false,
             };
             if (ord($bytes[$at + 1]) === 0xDA) {
@@ -118,9 +143,15 @@ final class KeepPhoto
         }
 
         // Of a JPEG that breaks off the library says nothing: its end must stand behind its last scan.
-        $isBroken = $isBroken || (str_starts_with($bytes, "\xFF\xD8") && (int) strrpos($bytes, "\xFF\xD9") <= (int) strrpos($bytes, "\xFF\xDA"));
+        $isBroken = $isBroken
+            || (str_starts_with($bytes, "\xFF\xD8") && (int) strrpos($bytes, "\xFF\xD9") <= (int) strrpos($bytes, "\xFF\xDA"));
 
-        return $image === false || $isBroken ? throw Refused::invalid('photo', 'That picture is damaged or did not arrive whole: choose it again, or another.') : $image;
+        return $image === false || $isBroken
+            ? throw Refused::invalid(
+                'photo',
+                'That picture is damaged or did not arrive whole: choose it again, or another.',
+            )
+            : $image;
     }
 
     private function upright(\GdImage $image, string $bytes, int $type): \GdImage

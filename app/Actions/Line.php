@@ -6,7 +6,9 @@ namespace App\Actions;
 
 use App\Models\Lot;
 
-/** One line of an entry in the metal book, in milligrams: more than nothing where metal arrives, less where it leaves. */
+/**
+ * One line of an entry in the metal book, in milligrams: more than nothing where metal arrives, less where it leaves.
+ */
 final readonly class Line
 {
     private function __construct(

@@ -37,7 +37,9 @@ final class LotImport extends TableImport
     {
         $problems = $drafts = [];
         $unit = $workshop->profile()->unit();
-        $taken = $workshop->lots()->pluck('name')->mapWithKeys(fn (string $name): array => [mb_strtolower($name) => true])->all();
+        $taken = $workshop->lots()->pluck('name')->mapWithKeys(
+            fn (string $name): array => [mb_strtolower($name) => true],
+        )->all();
         foreach (array_keys($table->rows) as $line) {
             $input = [];
             foreach (array_keys($this->columns()) as $what) {

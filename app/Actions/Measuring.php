@@ -31,7 +31,11 @@ final readonly class Measuring
     {
         trim($text) !== '' || throw Unreadable::empty($field, 'a size, such as 2.5 mm');
 
-        return Length::parse($text, $field, $this->profile->unit())->within($field, 0.1, self::LARGEST_MM)->millimetres();
+        return Length::parse(
+            $text,
+            $field,
+            $this->profile->unit(),
+        )->within($field, 0.1, self::LARGEST_MM)->millimetres();
     }
 
     /**
@@ -55,15 +59,19 @@ final readonly class Measuring
     public function opens(Wire $wire, float $mandrelMm, Profile $profile): float
     {
         $strength = $profile->strengths->of($wire->metal);
-        $opens = (new SpringBack(Section::round($wire->diameterMm()), $strength->modulusMpa(), $strength->yieldMpa($wire->temper->numbersHard())))->insideMm($mandrelMm);
+        $opens = (new SpringBack(Section::round($wire->diameterMm()), $strength->modulusMpa(), $strength->yieldMpa($wire->temper->numbersHard())))->insideMm(
+            $mandrelMm,
+        );
 
         return is_finite($opens) ? $opens : $mandrelMm;
     }
 
-    public function keep(string $what, Wire $wire, float $wantedMm, float $measuredMm, ?Making $making = null, ?Drill $drill = null): void
-    {
+    public function keep(
+        string $what, Wire $wire, float $wantedMm, float $measuredMm, ?Making $making = null, ?Drill $drill = null,
+    ): void {
         Measurement::query()->create([
-            'workshop_id' => $this->workshop, 'making_id' => $making?->id, 'drill_id' => $drill?->id, 'what' => $what, 'metal' => $wire->metal->value, 'temper' => $wire->temper->value,
+            'workshop_id' => $this->workshop, 'making_id' => $making?->id, 'drill_id' => $drill?->id, 'what' => $what,
+            'metal' => $wire->metal->value, 'temper' => $wire->temper->value,
             'wanted_um' => (int) round(1000 * $wantedMm), 'measured_um' => (int) round(1000 * $measuredMm),
         ]);
     }

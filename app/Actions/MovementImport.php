@@ -23,7 +23,11 @@ final class MovementImport extends TableImport
 
     public function columns(): array
     {
-        return ['lot' => ['Lot', ['name', 'coil']], 'amount' => ['Amount, + or −', ['mass g', 'length', 'mm', 'g', 'change', 'mass']], 'reason' => ['Reason', ['words', 'why', 'note']]];
+        return [
+            'lot' => ['Lot', ['name', 'coil']],
+            'amount' => ['Amount, + or −', ['mass g', 'length', 'mm', 'g', 'change', 'mass']],
+            'reason' => ['Reason', ['words', 'why', 'note']],
+        ];
     }
 
     public function noun(): string
@@ -42,7 +46,13 @@ final class MovementImport extends TableImport
         $lots = $workshop->lots()->withHeld()->get()->groupBy('name')->all();
         foreach (array_keys($table->rows) as $line) {
             try {
-                $entries[] = $this->line($workshop, $lots, $table->at($line, $columns['lot']), $this->amount($table, $line, $columns), $table->at($line, $columns['reason']));
+                $entries[] = $this->line(
+                    $workshop,
+                    $lots,
+                    $table->at($line, $columns['lot']),
+                    $this->amount($table, $line, $columns),
+                    $table->at($line, $columns['reason']),
+                );
             } catch (Problem $problem) {
                 $problems[$line] = $problem->getMessage();
             }
@@ -58,7 +68,10 @@ final class MovementImport extends TableImport
             $this->book->enterAll($entries);
         } catch (QueryException $fault) {
             str_contains($fault->getMessage(), 'less than nothing') || throw $fault;
-            throw Refused::invalid('file', 'One of the lots was used meanwhile and no longer holds what is to leave it: look again.');
+            throw Refused::invalid(
+                'file',
+                'One of the lots was used meanwhile and no longer holds what is to leave it: look again.',
+            );
         }
     }
 
@@ -69,15 +82,37 @@ final class MovementImport extends TableImport
     private function line(Workshop $workshop, array $lots, string $name, string $amount, string $reason): array
     {
         $called = $lots[$name] ?? null;
-        $lot = $called?->first() ?? throw Refused::invalid('lot', "Lot “{$name}” is not in stock: give the name of a lot as Stock has it.");
-        count($called) === 1 || throw Refused::invalid('lot', "Two lots are called “{$name}”: give one of them another name first.");
-        mb_strlen($reason) <= self::LONGEST_REASON || throw Refused::invalid('reason', 'The reason holds '.mb_strlen($reason).' characters: give at most '.self::LONGEST_REASON.'.');
+        $lot = $called?->first() ?? throw Refused::invalid(
+            'lot',
+            "Lot “{$name}” is not in stock: give the name of a lot as Stock has it.",
+        );
+        count($called) === 1
+            || throw Refused::invalid('lot', "Two lots are called “{$name}”: give one of them another name first.");
+        mb_strlen($reason) <= self::LONGEST_REASON
+            || throw Refused::invalid(
+                'reason',
+                'The reason holds '.mb_strlen($reason).' characters: give at most '.self::LONGEST_REASON.'.',
+            );
         $isOut = preg_match('/^[-−]\s*/u', $amount) === 1;
-        $milligrams = ($isOut ? -1 : 1) * $this->stock->amountOf($lot, (string) preg_replace('/^[-−+]\s*/u', '', $amount), $workshop->profile()->unit());
-        $lot->heldMg() + $milligrams >= 0 || throw Refused::invalid('amount', "{$lot->name} holds ".$workshop->profile()->length($lot->heldMm()).', and '.$workshop->profile()->length(-$lot->mmOf($milligrams)).' is to leave it: give at most what it holds.');
+        $milligrams = ($isOut ? -1 : 1) * $this->stock->amountOf(
+            $lot,
+            (string) preg_replace('/^[-−+]\s*/u', '', $amount),
+            $workshop->profile()->unit(),
+        );
+        $lot->heldMg() + $milligrams >= 0
+            || throw Refused::invalid(
+                'amount',
+                "{$lot->name} holds ".$workshop->profile()->length($lot->heldMm()).', and '
+                    .$workshop->profile()->length(-$lot->mmOf($milligrams))
+                    .' is to leave it: give at most what it holds.',
+            );
         $lot->setAttribute('held_mg', $lot->heldMg() + $milligrams);
         $words = ($reason === '' ? ($isOut ? 'went out' : 'came in') : $reason);
 
-        return Book::rows($workshop, $isOut ? 'corrected' : 'received', [Line::lot($lot, $milligrams, $words), Line::of($isOut ? 'found' : 'supplier', $lot->metal, -$milligrams, $words)]);
+        return Book::rows(
+            $workshop,
+            $isOut ? 'corrected' : 'received',
+            [Line::lot($lot, $milligrams, $words), Line::of($isOut ? 'found' : 'supplier', $lot->metal, -$milligrams, $words)],
+        );
     }
 }

@@ -54,15 +54,32 @@ final class Stockkeeping
     {
         $kind = $input['kind'] ?? 'coil';
         isset(Lot::KINDS[$kind]) || throw Unreadable::choice('kind', $kind, array_keys(Lot::KINDS));
-        $wire = new Wire(Metal::read($input['metal'] ?? ''), WireSize::parse($input['size'] ?? '', 'size'), Temper::read($input['temper'] ?? 'dead-soft'));
+        $wire = new Wire(
+            Metal::read($input['metal'] ?? ''),
+            WireSize::parse($input['size'] ?? '', 'size'),
+            Temper::read($input['temper'] ?? 'dead-soft'),
+        );
         $price = trim($input['price'] ?? '') === '' ? null : Money::parse($input['price'])->cents();
         $name = trim($input['name'] ?? '');
         mb_strlen($name) <= 60 || throw Unreadable::tooLong('name', mb_strlen($name), 60);
-        $measured = trim($input['measured'] ?? '') === '' ? null : WireSize::millimetres(Length::parse($input['measured'], 'measured')->millimetres(), 'measured');
-        $pinMm = $kind === 'pins' ? Length::parse($input['pin_length'] ?? '', 'pin length', $bare)->within('pin length', 5, 300)->millimetres() : null;
+        $measured = trim($input['measured'] ?? '') === ''
+            ? null
+            : WireSize::millimetres(Length::parse($input['measured'], 'measured')->millimetres(), 'measured');
+        $pinMm = $kind === 'pins'
+            ? Length::parse(
+                $input['pin_length'] ?? '',
+                'pin length',
+                $bare,
+            )->within('pin length', 5, 300)->millimetres()
+            : null;
         $lot = self::draft($kind, $wire, $name, $price, $pinMm, $measured);
 
-        return [$lot, $pinMm === null ? $this->amountMg($lot, $input['amount'] ?? '', $bare) : Count::parse($input['pins'] ?? '', 'pins', 1, 100_000) * $lot->pinMg()];
+        return [
+            $lot,
+            $pinMm === null
+                ? $this->amountMg($lot, $input['amount'] ?? '', $bare)
+                : Count::parse($input['pins'] ?? '', 'pins', 1, 100_000) * $lot->pinMg(),
+        ];
     }
 
     /** @param  list<array{Lot, int}>  $drafts  as read() gives them; each becomes a lot that is kept */
@@ -74,17 +91,25 @@ final class Stockkeeping
                 $numbers[$lot->kind] = ($numbers[$lot->kind] ?? $workshop->lots()->where('kind', $lot->kind)->count()) + 1;
                 $this->keep($workshop, $lot, $numbers[$lot->kind]);
                 $words = 'received '.$lot->name;
-                $entries[] = Book::rows($workshop, 'received', [Line::lot($lot, $milligrams, $words), Line::of('supplier', $lot->metal, -$milligrams, $words)]);
+                $entries[] = Book::rows(
+                    $workshop,
+                    'received',
+                    [Line::lot($lot, $milligrams, $words), Line::of('supplier', $lot->metal, -$milligrams, $words)],
+                );
             }
             $this->book->enterAll($entries);
         });
     }
 
-    private static function draft(string $kind, Wire $wire, string $name, ?int $priceCents, ?float $pinMm, ?WireSize $measured): Lot
-    {
+    private static function draft(
+        string $kind, Wire $wire, string $name, ?int $priceCents, ?float $pinMm, ?WireSize $measured,
+    ): Lot {
         return new Lot([
-            'kind' => $kind, 'name' => $name, 'metal' => $wire->metal->value, 'size' => $wire->size->code(), 'temper' => $wire->temper->value,
-            'mass_ng_per_mm' => (int) round(($measured === null ? $wire : $wire->withSize($measured))->milligramsPerMm() * 1_000_000),
+            'kind' => $kind, 'name' => $name, 'metal' => $wire->metal->value, 'size' => $wire->size->code(),
+            'temper' => $wire->temper->value,
+            'mass_ng_per_mm' => (int) round(
+                ($measured === null ? $wire : $wire->withSize($measured))->milligramsPerMm() * 1_000_000,
+            ),
             'measured_um' => $measured === null ? null : (int) round($measured->diameterMm() * 1000),
             'price_cents' => $priceCents, 'pin_length_um' => $pinMm === null ? null : (int) round($pinMm * 1000),
         ]);
@@ -92,11 +117,15 @@ final class Stockkeeping
 
     private function keep(Workshop $workshop, Lot $lot, int $number): void
     {
-        $lot->forceFill(['workshop_id' => $workshop->id, 'name' => $lot->name !== '' ? $lot->name : ucfirst(Lot::KINDS[$lot->kind])." {$number}"])->save();
+        $lot->forceFill(
+            ['workshop_id' => $workshop->id, 'name' => $lot->name !== '' ? $lot->name : ucfirst(Lot::KINDS[$lot->kind])." {$number}"],
+        )->save();
     }
 
-    public function opened(Workshop $workshop, string $kind, Wire $wire, string $name = '', ?int $priceCents = null, ?float $pinMm = null, ?WireSize $measured = null): Lot
-    {
+    public function opened(
+        Workshop $workshop, string $kind, Wire $wire, string $name = '', ?int $priceCents = null,
+        ?float $pinMm = null, ?WireSize $measured = null,
+    ): Lot {
         $lot = self::draft($kind, $wire, $name, $priceCents, $pinMm, $measured);
         $this->keep($workshop, $lot, $workshop->lots()->where('kind', $kind)->count() + 1);
 
@@ -110,7 +139,9 @@ final class Stockkeeping
      */
     public function amountOf(Lot $lot, string $text, LengthUnit $bare): int
     {
-        return $lot->isPins() ? Count::parse($text, 'amount', 0, 100_000) * $lot->pinMg() : $this->amountMg($lot, $text, $bare);
+        return $lot->isPins()
+            ? Count::parse($text, 'amount', 0, 100_000) * $lot->pinMg()
+            : $this->amountMg($lot, $text, $bare);
     }
 
     /** A length or a weight, whichever was written, as milligrams of this lot. */
@@ -122,7 +153,12 @@ final class Stockkeeping
             ? Mass::parse($text, 'amount')->asAmount('amount', 100_000)->milligrams()
             : $lot->mgOf(Length::parse($text, 'amount', $bare)->asSize('amount', self::MOST_MM)->millimetres());
 
-        return $milligrams > 0 ? $milligrams : throw Refused::invalid('amount', 'Amount “'.$text.'” weighs less than a milligram: give at least 1 mg of wire.');
+        return $milligrams > 0
+            ? $milligrams
+            : throw Refused::invalid(
+                'amount',
+                'Amount “'.$text.'” weighs less than a milligram: give at least 1 mg of wire.',
+            );
     }
 
     /**
@@ -141,7 +177,11 @@ final class Stockkeeping
     public function adjust(Lot $lot, Workshop $workshop, int $byMg): void
     {
         $words = $lot->name.($byMg > 0 ? ' was longer than booked' : ' was shorter than booked');
-        $this->book->enter($workshop, 'corrected', [Line::lot($lot, $byMg, $words), Line::of('found', $lot->metal, -$byMg, $words)]);
+        $this->book->enter(
+            $workshop,
+            'corrected',
+            [Line::lot($lot, $byMg, $words), Line::of('found', $lot->metal, -$byMg, $words)],
+        );
     }
 
     /** @throws Refused if it is reversed already or would leave a lot with less than nothing */
@@ -166,9 +206,17 @@ final class Stockkeeping
                 $words = 'reversed: '.$line->words;
                 /** @var 'supplier'|'pieces'|'scrap jar'|'not booked'|'found' $account */
                 $account = $line->account;
-                $back[] = $line->lot !== null ? Line::lot($line->lot, -$line->mass_mg, $words) : Line::of($account, $line->metal, -$line->mass_mg, $words);
+                $back[] = $line->lot !== null
+                    ? Line::lot($line->lot, -$line->mass_mg, $words)
+                    : Line::of($account, $line->metal, -$line->mass_mg, $words);
             }
-            $this->book->enter($workshop, 'reversed', $back, $first->making_id === null ? null : $workshop->makings()->whereKey($first->making_id)->first(), $entry);
+            $this->book->enter(
+                $workshop,
+                'reversed',
+                $back,
+                $first->making_id === null ? null : $workshop->makings()->whereKey($first->making_id)->first(),
+                $entry,
+            );
         });
     }
 
@@ -177,7 +225,9 @@ final class Stockkeeping
     {
         /** @var array<string, int> $held */
         $held = Movement::query()->where('workshop_id', $workshop->id)->where('account', 'scrap jar')
-            ->groupBy('metal')->selectRaw('metal, SUM(mass_mg) AS held')->pluck('held', 'metal')->map(fn (mixed $mg): int => (int) $mg)->all();
+            ->groupBy('metal')->selectRaw('metal, SUM(mass_mg) AS held')->pluck('held', 'metal')->map(
+                fn (mixed $mg): int => (int) $mg,
+            )->all();
 
         return array_filter($held);
     }

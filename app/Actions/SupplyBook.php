@@ -21,7 +21,10 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
-/** Beads and bought supplies come in, are used, counted again and reversed; every change is a line, and no line is edited. */
+/**
+ * Beads and bought supplies come in, are used, counted again and reversed; every change is a line, and no line is
+ * edited.
+ */
 final class SupplyBook
 {
     private const LONGEST_NAME = 120;
@@ -30,8 +33,10 @@ final class SupplyBook
      * @param  'received'|'used'|'corrected'|'reversed'  $kind
      * @param  list<SupplyLine>  $lines  lines of nothing are left out
      */
-    public function enter(Workshop $workshop, string $kind, array $lines, ?Making $making = null, ?string $entry = null, ?string $reverses = null): void
-    {
+    public function enter(
+        Workshop $workshop, string $kind, array $lines, ?Making $making = null, ?string $entry = null,
+        ?string $reverses = null,
+    ): void {
         $entry ??= (string) Str::ulid();
         DB::transaction(function () use ($workshop, $kind, $lines, $making, $entry, $reverses): void {
             foreach ($lines as $line) {
@@ -39,8 +44,13 @@ final class SupplyBook
                     continue;
                 }
                 SupplyMovement::query()->create([
-                    'workshop_id' => $workshop->id, 'entry' => $entry, 'kind' => $kind, 'bead_id' => $line->of instanceof Bead ? $line->of->id : null,
-                    'supply_id' => $line->of instanceof Supply ? $line->of->id : null, 'making_id' => $making?->id, 'amount' => $line->amount, 'words' => $line->words, 'reverses' => $reverses, 'maker' => User::signedIn(),
+                    'workshop_id' => $workshop->id, 'entry' => $entry, 'kind' => $kind, 'bead_id' => $line->of instanceof Bead
+                        ? $line->of->id
+                        : null,
+                    'supply_id' => $line->of instanceof Supply
+                        ? $line->of->id
+                        : null, 'making_id' => $making?->id, 'amount' => $line->amount, 'words' => $line->words,
+                    'reverses' => $reverses, 'maker' => User::signedIn(),
                 ]);
             }
         });
@@ -60,7 +70,9 @@ final class SupplyBook
         return DB::transaction(function () use ($workshop, $beads): array {
             $kept = [];
             foreach ($beads as [$bead, $count, $price]) {
-                $kept[] = $own = Bead::query()->create([...Bead::columns($bead), 'workshop_id' => $workshop->id, 'price_e4' => $price?->e4()]);
+                $kept[] = $own = Bead::query()->create(
+                    [...Bead::columns($bead), 'workshop_id' => $workshop->id, 'price_e4' => $price?->e4()],
+                );
                 $this->enter($workshop, 'received', [new SupplyLine($own, $count, 'received '.$bead->words())]);
             }
 
@@ -72,14 +84,23 @@ final class SupplyBook
     public function priceBead(Workshop $workshop, CoreBead $bead, UnitPrice $price): void
     {
         $own = $workshop->beads()->get()->first(fn (Bead $one): bool => $one->core()->key() === $bead->key());
-        $own === null ? $this->bead($workshop, $bead, 0, $price) : $own->forceFill(['price_e4' => $price->e4()])->save();
+        $own === null
+            ? $this->bead($workshop, $bead, 0, $price)
+            : $own->forceFill(['price_e4' => $price->e4()])->save();
     }
 
     /** What one of a finding costs, or a metre; what is not on the list yet comes onto it. */
     public function priceSupply(Workshop $workshop, Finding $finding, UnitPrice $price): void
     {
-        $own = $workshop->supplies()->get()->first(fn (Supply $supply): bool => self::is($supply, $finding->stock) && $supply->isByLength() === $finding->isByLength());
-        $own ??= new Supply(['workshop_id' => $workshop->id, 'kind' => self::kindOf($finding), 'name' => $finding->stock]);
+        $own = $workshop->supplies()->get()->first(
+            fn (Supply $supply): bool => self::is(
+                $supply,
+                $finding->stock,
+            ) && $supply->isByLength() === $finding->isByLength(),
+        );
+        $own ??= new Supply(
+            ['workshop_id' => $workshop->id, 'kind' => self::kindOf($finding), 'name' => $finding->stock],
+        );
         $own->forceFill(['price_e4' => $price->e4()])->save();
     }
 
@@ -106,16 +127,23 @@ final class SupplyBook
         isset(Supply::KINDS[$kind]) || throw Unreadable::choice('kind', $kind, array_keys(Supply::KINDS));
         $name = trim($input['name'] ?? '');
         $name !== '' || throw Unreadable::empty('name', 'what it is, such as “crimp, for 0.4 mm wire”');
-        mb_strlen($name) <= self::LONGEST_NAME || throw Unreadable::tooLong('name', mb_strlen($name), self::LONGEST_NAME);
+        mb_strlen($name) <= self::LONGEST_NAME
+            || throw Unreadable::tooLong('name', mb_strlen($name), self::LONGEST_NAME);
         /** @var Supply|null $known */
         $known = $workshop->supplies()->where('name', $name)->first();
-        $known === null || $known->kind === $kind || throw Refused::invalid('name', "“{$name}” is already kept as ".Supply::KINDS[$known->kind].': choose that, or another name.');
+        $known === null || $known->kind === $kind
+            || throw Refused::invalid(
+                'name',
+                "“{$name}” is already kept as ".Supply::KINDS[$known->kind].': choose that, or another name.',
+            );
         $supply = $known ?? new Supply(['workshop_id' => $workshop->id, 'kind' => $kind, 'name' => $name]);
         $amount = $supply->read($input['amount'] ?? '', 'amount', $profile);
         foreach (['price' => 'price_e4', 'low' => 'low_at'] as $field => $column) {
             $text = trim($input[$field] ?? '');
             if ($text !== '') {
-                $supply->{$column} = $field === 'price' ? UnitPrice::parse($text)->e4() : $supply->read($text, 'low', $profile);
+                $supply->{$column} = $field === 'price'
+                    ? UnitPrice::parse($text)->e4()
+                    : $supply->read($text, 'low', $profile);
             }
         }
 
@@ -133,7 +161,11 @@ final class SupplyBook
         DB::transaction(function () use ($workshop, $of, $holds): void {
             $of->refresh();
             $by = $holds - ($of instanceof Bead ? $of->owned : $of->held);
-            $this->enter($workshop, 'corrected', [new SupplyLine($of, $by, ($of instanceof Bead ? $of->core()->words() : $of->name).($by > 0 ? ': more than booked' : ': fewer than booked'))]);
+            $this->enter(
+                $workshop,
+                'corrected',
+                [new SupplyLine($of, $by, ($of instanceof Bead ? $of->core()->words() : $of->name).($by > 0 ? ': more than booked' : ': fewer than booked'))],
+            );
         });
     }
 
@@ -162,9 +194,16 @@ final class SupplyBook
         /** @var Collection<int, Supply> $supplies */
         $supplies = $workshop->supplies()->get();
         foreach ($plan->findings as $finding) {
-            $supply = $supplies->first(fn (Supply $supply): bool => self::is($supply, $finding->stock) && $supply->isByLength() === $finding->isByLength());
+            $supply = $supplies->first(
+                fn (Supply $supply): bool => self::is(
+                    $supply,
+                    $finding->stock,
+                ) && $supply->isByLength() === $finding->isByLength(),
+            );
             if ($supply !== null) {
-                $wanted[$supply->id] = ($wanted[$supply->id] ?? 0) + (int) round($finding->taken() * ($finding->isByLength() ? 1000 : 1));
+                $wanted[$supply->id] = ($wanted[$supply->id] ?? 0) + (int) round(
+                    $finding->taken() * ($finding->isByLength() ? 1000 : 1),
+                );
             }
         }
         foreach ($supplies as $supply) {
@@ -186,11 +225,15 @@ final class SupplyBook
      */
     public function reverse(Workshop $workshop, string $entry): bool
     {
-        $lines = SupplyMovement::query()->where('workshop_id', $workshop->id)->where('entry', $entry)->with(['bead', 'supply'])->orderBy('id')->get();
+        $lines = SupplyMovement::query()->where(
+            'workshop_id',
+            $workshop->id,
+        )->where('entry', $entry)->with(['bead', 'supply'])->orderBy('id')->get();
         if ($lines->isEmpty()) {
             return false;
         }
-        $isDone = $lines[0]->reverses !== null || SupplyMovement::query()->where('workshop_id', $workshop->id)->where('reverses', $entry)->exists();
+        $isDone = $lines[0]->reverses !== null
+            || SupplyMovement::query()->where('workshop_id', $workshop->id)->where('reverses', $entry)->exists();
         ! $isDone || throw Refused::alreadyReversed();
         $back = [];
         foreach ($lines as $line) {

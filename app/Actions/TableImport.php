@@ -8,7 +8,10 @@ use App\Models\Workshop;
 use Hebra\Core\Stock\CsvTable;
 use Illuminate\Support\Facades\DB;
 
-/** What comes in from a table: every line is read first, which locks nobody out, and all that is wrong is said; then all are written at once, or none. */
+/**
+ * What comes in from a table: every line is read first, which locks nobody out, and all that is wrong is said; then all
+ * are written at once, or none.
+ */
 abstract class TableImport
 {
     /** @return array<string, array{string, list<string>}> what a line is made of: words for it, and the names a column of it goes by */

@@ -23,14 +23,17 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /**
- * A whole workshop as one JSON document, and back into an empty one: the same bytes come out again. Keys are sorted, rows stand by
- * their own ids, the lines of the metal book in their order; nothing in it says when it was written.
+ * A whole workshop as one JSON document, and back into an empty one: the same bytes come out again. Keys are sorted,
+ * rows stand by their own ids, the lines of the metal book in their order; nothing in it says when it was written.
  */
 final class WorkshopFile
 {
     private const VERSION = 4;
 
-    private const WORKSHOP = ['name', 'ruler', 'sizes', 'clearance_um', 'keep_um', 'shortcuts', 'schools', 'strengths', 'currency', 'hour_cents', 'overhead_percent', 'margin_percent', 'metal_prices_e4', 'packing_cents', 'low_um', 'hand_on'];
+    private const WORKSHOP = [
+        'name', 'ruler', 'sizes', 'clearance_um', 'keep_um', 'shortcuts', 'schools', 'strengths', 'currency',
+        'hour_cents', 'overhead_percent', 'margin_percent', 'metal_prices_e4', 'packing_cents', 'low_um', 'hand_on',
+    ];
 
     /** Tables by the name they have in the file: their columns, and which of them name a row of another table. */
     private const TABLES = [
@@ -56,7 +59,10 @@ final class WorkshopFile
     /** What may lie beside the file: a picture. */
     private const PICTURE = 'jpeg_base64';
 
-    /** What the file leaves out, by table: keys of this database, sums of the book, and what belongs to a person or the device. */
+    /**
+     * What the file leaves out, by table: keys of this database, sums of the book, and what belongs to a person or the
+     * device.
+     */
     public const DERIVED = [
         '*' => ['id', 'workshop_id'],
         'workshops' => ['ulid', 'is_demo', 'created_at', 'updated_at'],
@@ -74,7 +80,10 @@ final class WorkshopFile
     /** @return array<string, list<string>> the columns that the file has, by table */
     public static function columns(): array
     {
-        return ['workshops' => self::WORKSHOP] + array_map(fn (array $table): array => [...$table[0], ...array_keys($table[1])], self::TABLES);
+        return ['workshops' => self::WORKSHOP] + array_map(
+            fn (array $table): array => [...$table[0], ...array_keys($table[1])],
+            self::TABLES,
+        );
     }
 
     public function write(Workshop $workshop): string
@@ -84,13 +93,20 @@ final class WorkshopFile
             $file[$table] = iterator_to_array($rows, false);
         }
 
-        return json_encode(self::sorted($file), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT)."\n";
+        return json_encode(
+            self::sorted($file),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT,
+        )."\n";
     }
 
     /** @return array{hebra: string, version: int, workshop: array<string, mixed>} what stands above the tables */
     public function head(Workshop $workshop): array
     {
-        return ['hebra' => 'workshop', 'version' => self::VERSION, 'workshop' => (array) DB::table('workshops')->where('id', $workshop->id)->first(self::WORKSHOP)];
+        return [
+            'hebra' => 'workshop',
+            'version' => self::VERSION,
+            'workshop' => (array) DB::table('workshops')->where('id', $workshop->id)->first(self::WORKSHOP),
+        ];
     }
 
     /**
@@ -115,9 +131,13 @@ final class WorkshopFile
     private function rows(Workshop $workshop, string $table, bool $hasPictures, array &$ulids): Generator
     {
         [$columns, $refers] = self::TABLES[$table];
-        $columns = $table === 'photos' && ! $hasPictures ? array_values(array_diff($columns, [self::PICTURE])) : $columns;
+        $columns = $table === 'photos' && ! $hasPictures
+            ? array_values(array_diff($columns, [self::PICTURE]))
+            : $columns;
         $query = DB::table($table)->orderBy('id');
-        $table === 'piece_revisions' ? $query->whereIn('piece_id', DB::table('pieces')->where('workshop_id', $workshop->id)->select('id')) : $query->where('workshop_id', $workshop->id);
+        $table === 'piece_revisions'
+            ? $query->whereIn('piece_id', DB::table('pieces')->where('workshop_id', $workshop->id)->select('id'))
+            : $query->where('workshop_id', $workshop->id);
         foreach ($query->select(['id', ...$columns, ...array_keys($refers)])->cursor() as $one) {
             $one = (array) $one;
             if (isset($one['ulid'])) {
@@ -172,10 +192,14 @@ final class WorkshopFile
         unset($json);
         $file = self::upgraded($file);
         foreach (array_diff(array_keys($file), ['hebra', 'version', 'workshop', ...array_keys(self::TABLES)]) as $key) {
-            throw Refused::invalid('file', 'The file has “'.mb_substr((string) $key, 0, 40).'”, which is not known here.');
+            throw Refused::invalid(
+                'file',
+                'The file has “'.mb_substr((string) $key, 0, 40).'”, which is not known here.',
+            );
         }
         foreach (array_keys(self::TABLES) as $table) {
-            is_array($file[$table] ?? null) && array_is_list($file[$table]) || throw Refused::invalid('file', "“{$table}” is no list.");
+            is_array($file[$table] ?? null) && array_is_list($file[$table])
+                || throw Refused::invalid('file', "“{$table}” is no list.");
         }
         $this->take($workshop, $file, fn (string $table): array => $file[$table], null, $isBeside);
     }
@@ -183,12 +207,20 @@ final class WorkshopFile
     /** @phpstan-assert array<string, mixed> $file */
     public static function checkHead(mixed $file): void
     {
-        is_array($file) && ($file['hebra'] ?? null) === 'workshop' || throw Refused::invalid('file', 'The file is no workshop that Hebra exported: give one written under Account.');
+        is_array($file) && ($file['hebra'] ?? null) === 'workshop'
+            || throw Refused::invalid(
+                'file',
+                'The file is no workshop that Hebra exported: give one written under Account.',
+            );
     }
 
     private function checkEmpty(Workshop $workshop): void
     {
-        $this->isEmpty($workshop) || throw Refused::invalid('file', 'This workshop is not empty: a whole workshop comes back into a new one, with no pieces, stock, beads or tools.');
+        $this->isEmpty($workshop)
+            || throw Refused::invalid(
+                'file',
+                'This workshop is not empty: a whole workshop comes back into a new one, with no pieces, stock, beads or tools.',
+            );
     }
 
     /**
@@ -203,7 +235,13 @@ final class WorkshopFile
     public function take(Workshop $workshop, array $head, callable $rows, ?callable $picture, bool $isBeside): void
     {
         $this->checkEmpty($workshop);
-        ($head['version'] ?? null) === self::VERSION || throw Refused::invalid('file', 'The file has version '.(is_scalar($head['version'] ?? null) ? mb_substr((string) $head['version'], 0, 20) : 'of another kind').': versions 1 to '.self::VERSION.' are read here.');
+        ($head['version'] ?? null) === self::VERSION
+            || throw Refused::invalid(
+                'file',
+                'The file has version '
+                    .(is_scalar($head['version'] ?? null) ? mb_substr((string) $head['version'], 0, 20) : 'of another kind')
+                    .': versions 1 to '.self::VERSION.' are read here.',
+            );
         $settings = $this->row('workshop', $head['workshop'] ?? null, self::WORKSHOP);
         $this->check($rows, $picture !== null);
         try {
@@ -215,10 +253,16 @@ final class WorkshopFile
         } catch (Refused $refused) {
             throw $refused;
         } catch (QueryException $fault) {
-            $why = str_contains($fault->getMessage(), 'UNIQUE') ? 'A piece, lot or tool in it is already in another workshop here' : 'A line in it breaks a rule of the book';
+            $why = str_contains($fault->getMessage(), 'UNIQUE')
+                ? 'A piece, lot or tool in it is already in another workshop here'
+                : 'A line in it breaks a rule of the book';
             throw Refused::invalid('file', $why.': nothing was brought in.');
         } catch (\Throwable $fault) {
-            throw Refused::invalid('file', 'Something in it is not known here ('.mb_substr($fault->getMessage(), 0, 120).'): nothing was brought in.');
+            throw Refused::invalid(
+                'file',
+                'Something in it is not known here ('.mb_substr($fault->getMessage(), 0, 120)
+                    .'): nothing was brought in.',
+            );
         }
         $workshop->refresh();
         $workshop->settled();
@@ -229,20 +273,28 @@ final class WorkshopFile
     {
         $sums = [];
         foreach (self::TABLES as $table => [$columns, $refers]) {
-            $columns = $table === 'photos' && $isWithoutPictures ? array_values(array_diff($columns, [self::PICTURE])) : $columns;
+            $columns = $table === 'photos' && $isWithoutPictures
+                ? array_values(array_diff($columns, [self::PICTURE]))
+                : $columns;
             foreach ($rows($table) as $at => $row) {
                 $row = $this->row("{$table}.{$at}", $row, [...$columns, ...array_keys($refers)]);
                 if (isset($row['document'])) {
                     $this->checkDocument($row['document'], "{$table}.{$at}.document");
                 }
                 if ($table === 'movements') {
-                    is_int($row['mass_mg']) || throw Refused::invalid('file', "{$table}.{$at}.mass_mg is no whole number.");
+                    is_int($row['mass_mg'])
+                        || throw Refused::invalid('file', "{$table}.{$at}.mass_mg is no whole number.");
                     $entry = $row['entry'].'/'.$row['metal'];
                     $sums[$entry] = ($sums[$entry] ?? 0) + $row['mass_mg'];
                 }
             }
         }
-        array_filter($sums) === [] || throw Refused::invalid('file', 'The entry “'.mb_substr((string) array_key_first(array_filter($sums)), 0, 60).'” does not add up to nothing: metal would appear or be lost.');
+        array_filter($sums) === []
+            || throw Refused::invalid(
+                'file',
+                'The entry “'.mb_substr((string) array_key_first(array_filter($sums)), 0, 60)
+                    .'” does not add up to nothing: metal would appear or be lost.',
+            );
     }
 
     private function checkDocument(mixed $document, string $place): void
@@ -282,7 +334,17 @@ final class WorkshopFile
         $lines = [];
         $file = self::eachRow($file, 'beads', function (array $bead) use (&$lines): array {
             if (($bead['owned'] ?? 0) !== 0) {
-                $lines[] = ['entry' => (string) Str::ulid(), 'kind' => 'received', 'amount' => $bead['owned'], 'words' => 'as counted', 'reverses' => null, 'created_at' => $bead['created_at'] ?? null, 'bead_id' => $bead['ulid'] ?? null, 'supply_id' => null, 'making_id' => null];
+                $lines[] = [
+                    'entry' => (string) Str::ulid(),
+                    'kind' => 'received',
+                    'amount' => $bead['owned'],
+                    'words' => 'as counted',
+                    'reverses' => null,
+                    'created_at' => $bead['created_at'] ?? null,
+                    'bead_id' => $bead['ulid'] ?? null,
+                    'supply_id' => null,
+                    'making_id' => null,
+                ];
             }
 
             return array_diff_key($bead, ['owned' => 0]) + ['low_at' => null, 'deleted_at' => null];
@@ -302,10 +364,21 @@ final class WorkshopFile
         if (is_array($file['workshop'] ?? null)) {
             $file['workshop'] += ['hand_on' => 1];
         }
-        $since = ['moves' => 0, 'is_across' => 0, 'progress' => null, 'counts' => null, 'troubles' => null, 'weight_mg' => null, 'waits_until' => null];
+        $since = [
+            'moves' => 0,
+            'is_across' => 0,
+            'progress' => null,
+            'counts' => null,
+            'troubles' => null,
+            'weight_mg' => null,
+            'waits_until' => null,
+        ];
         $file = self::eachRow($file, 'makings', fn (array $making): array => $making + $since);
 
-        return ['version' => 3] + $file + array_fill_keys(['drills', 'making_cuts', 'step_times', 'measurements', 'inspections', 'photos'], []);
+        return ['version' => 3] + $file + array_fill_keys(
+            ['drills', 'making_cuts', 'step_times', 'measurements', 'inspections', 'photos'],
+            [],
+        );
     }
 
     /**
@@ -320,7 +393,9 @@ final class WorkshopFile
             $file = self::eachRow($file, $table, function (array $row): array {
                 $cents = $row['price_cents'] ?? null;
 
-                return array_diff_key($row, ['price_cents' => 0]) + ['price_e4' => is_int($cents) ? $cents * 100 : $cents];
+                return array_diff_key($row, ['price_cents' => 0]) + [
+                    'price_e4' => is_int($cents) ? $cents * 100 : $cents,
+                ];
             });
         }
 
@@ -353,13 +428,17 @@ final class WorkshopFile
     {
         is_array($row) || throw Refused::invalid('file', "{$place} is no row.");
         foreach (array_diff(array_keys($row), $columns) as $key) {
-            throw Refused::invalid('file', "{$place} has “".mb_substr((string) $key, 0, 40).'”, which is not known here.');
+            throw Refused::invalid(
+                'file',
+                "{$place} has “".mb_substr((string) $key, 0, 40).'”, which is not known here.',
+            );
         }
         foreach (array_diff($columns, array_keys($row)) as $key) {
             throw Refused::invalid('file', "{$place} has no “{$key}”.");
         }
         foreach ($row as $key => $value) {
-            $value === null || is_scalar($value) || throw Refused::invalid('file', "{$place}.{$key} is no single value.");
+            $value === null || is_scalar($value)
+                || throw Refused::invalid('file', "{$place}.{$key} is no single value.");
         }
 
         return $row;
@@ -405,16 +484,32 @@ final class WorkshopFile
             foreach ($rows($table) as $at => $row) {
                 $row = (array) $row;
                 foreach ($refers as $column => $of) {
-                    $row[$column] = $row[$column] === null ? null : $ids[$of][$row[$column]] ?? throw Refused::invalid('file', "{$table}.{$at}.{$column} names “".mb_substr((string) $row[$column], 0, 40).'”, which is not in the file.');
+                    $row[$column] = $row[$column] === null
+                        ? null
+                        : $ids[$of][$row[$column]] ?? throw Refused::invalid(
+                            'file',
+                            "{$table}.{$at}.{$column} names “".mb_substr((string) $row[$column], 0, 40)
+                                .'”, which is not in the file.',
+                        );
                 }
                 if ($table === 'photos') {
-                    $row = [...$row, ...$this->photo($picture === null ? (string) base64_decode((string) $row[self::PICTURE], true) : $picture((string) $row['ulid']), "{$table}.{$at}")];
+                    $row = [
+                        ...$row,
+                        ...$this->photo(
+                            $picture === null
+                                ? (string) base64_decode((string) $row[self::PICTURE], true)
+                                : $picture((string) $row['ulid']),
+                            "{$table}.{$at}",
+                        ),
+                    ];
                 }
                 $name = $row['ulid'] ?? null;
                 if ($name !== null && $isBeside) {
                     $row['ulid'] = strtolower((string) Str::ulid());
                 }
-                $id = DB::table($table)->insertGetId($table === 'piece_revisions' ? $row : ['workshop_id' => $workshop->id] + $row);
+                $id = DB::table($table)->insertGetId(
+                    $table === 'piece_revisions' ? $row : ['workshop_id' => $workshop->id] + $row,
+                );
                 if ($name !== null) {
                     $ids[$table][$name] = $id;
                 }

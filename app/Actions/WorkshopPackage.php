@@ -39,7 +39,10 @@ final readonly class WorkshopPackage
             || throw new \RuntimeException("“{$to}” cannot be written.");
         $folder = sys_get_temp_dir().'/hebra-package-'.bin2hex(random_bytes(6));
         mkdir($folder, 0700);
-        $zip->addFromString(self::HEAD, (string) json_encode($this->file->head($workshop), self::FLAGS | JSON_PRETTY_PRINT));
+        $zip->addFromString(
+            self::HEAD,
+            (string) json_encode($this->file->head($workshop), self::FLAGS | JSON_PRETTY_PRINT),
+        );
         try {
             foreach ($this->file->tables($workshop, false) as $table => $rows) {
                 $lines = fopen("{$folder}/{$table}", 'w') ?: throw new \RuntimeException("“{$to}” cannot be written.");
@@ -74,16 +77,28 @@ final readonly class WorkshopPackage
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
             filesize($path) <= self::MOST_JSON_BYTES
-                || throw Refused::invalid('file', 'The file is no workshop that Hebra exported: give one written under Account.');
+                || throw Refused::invalid(
+                    'file',
+                    'The file is no workshop that Hebra exported: give one written under Account.',
+                );
             $this->file->read($workshop, (string) file_get_contents($path), $isBeside);
 
             return;
         }
         ($zip->statName(self::HEAD)['size'] ?? PHP_INT_MAX) <= self::MOST_LINE_BYTES
-            || throw Refused::invalid('file', 'The file is no workshop that Hebra exported: it holds no '.self::HEAD.'.');
+            || throw Refused::invalid(
+                'file',
+                'The file is no workshop that Hebra exported: it holds no '.self::HEAD.'.',
+            );
         $head = self::decoded((string) $zip->getFromName(self::HEAD), 'file');
         WorkshopFile::checkHead($head);
-        $this->file->take($workshop, $head, fn (string $table): Generator => $this->lines($zip, $table), fn (string $ulid): string => $this->picture($zip, $ulid), $isBeside);
+        $this->file->take(
+            $workshop,
+            $head,
+            fn (string $table): Generator => $this->lines($zip, $table),
+            fn (string $ulid): string => $this->picture($zip, $ulid),
+            $isBeside,
+        );
         $zip->close();
     }
 

@@ -19,12 +19,16 @@ final class Faults
     {
         $told = $fault::class.' at '.self::place($fault->getFile(), $fault->getLine());
         if ($fault instanceof QueryException) {
-            $told .= ' ['.implode(' ', array_map(strval(...), array_slice((array) $fault->errorInfo, 0, 2))).'] '.$fault->getSql();
+            $told .= ' ['.implode(
+                ' ',
+                array_map(strval(...), array_slice((array) $fault->errorInfo, 0, 2)),
+            ).'] '.$fault->getSql();
         } elseif ($fault instanceof \Error) {
             $told .= ': '.$fault->getMessage();
         }
         foreach (array_slice($fault->getTrace(), 0, self::FRAMES) as $frame) {
-            $told .= "\n  ".self::place($frame['file'] ?? '', $frame['line'] ?? 0).' '.($frame['class'] ?? '').($frame['type'] ?? '').$frame['function'];
+            $told .= "\n  ".self::place($frame['file'] ?? '', $frame['line'] ?? 0).' '.($frame['class'] ?? '')
+                .($frame['type'] ?? '').$frame['function'];
         }
 
         return $told;

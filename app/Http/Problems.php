@@ -30,22 +30,44 @@ final class Problems
             return false;
         });
         $exceptions->render(fn (Problem $problem, Request $request): Response => self::shown($problem, $request));
-        $exceptions->render(fn (ThrottleRequestsException $wait, Request $request): Response => self::sentence('Too many attempts: wait a minute, then try again.', 429, $request));
+        $exceptions->render(
+            fn (ThrottleRequestsException $wait, Request $request): Response => self::sentence(
+                'Too many attempts: wait a minute, then try again.',
+                429,
+                $request,
+            ),
+        );
         $exceptions->render(function (PDOException $fault, Request $request): ?Response {
             $trouble = Trouble::of($fault);
 
-            return $trouble === null ? null : self::sentence($trouble->sentence(), $trouble->status(), $request)->withHeaders($trouble->headers());
+            return $trouble === null
+                ? null
+                : self::sentence($trouble->sentence(), $trouble->status(), $request)->withHeaders($trouble->headers());
         });
         $exceptions->render(function (\ErrorException $fault, Request $request): ?Response {
-            return str_contains($fault->getMessage(), 'No space left') ? self::sentence(Trouble::Full->sentence(), Trouble::Full->status(), $request) : null;
+            return str_contains($fault->getMessage(), 'No space left')
+                ? self::sentence(Trouble::Full->sentence(), Trouble::Full->status(), $request)
+                : null;
         });
         $exceptions->render(function (HttpException $http, Request $request): ?Response {
             return match ($http->getPrevious() instanceof TokenMismatchException ? 419 : $http->getStatusCode()) {
                 403 => self::sentence('This is not open to you.', 403, $request),
-                404 => self::sentence('There is nothing here: it may have been deleted, or it belongs to another workshop.', 404, $request),
+                404 => self::sentence(
+                    'There is nothing here: it may have been deleted, or it belongs to another workshop.',
+                    404,
+                    $request,
+                ),
                 405 => self::sentence('That cannot be done at this address.', 405, $request),
-                413 => self::sentence('That is too large to be read: a photo takes at most 25 MB, a workshop 100 MB, a table or pieces 1 MB. Nothing was changed.', 413, $request),
-                419 => self::sentence('This page was open too long. Load it again, then repeat your change; nothing was changed.', 419, $request),
+                413 => self::sentence(
+                    'That is too large to be read: a photo takes at most 25 MB, a workshop 100 MB, a table or pieces 1 MB. Nothing was changed.',
+                    413,
+                    $request,
+                ),
+                419 => self::sentence(
+                    'This page was open too long. Load it again, then repeat your change; nothing was changed.',
+                    419,
+                    $request,
+                ),
                 default => null,
             };
         });
@@ -59,7 +81,10 @@ final class Problems
     private static function shown(Problem $problem, Request $request): Response
     {
         return $request->expectsJson()
-            ? response()->json(['message' => $problem->getMessage(), 'field' => $problem->field()], self::status($problem))
+            ? response()->json(
+                ['message' => $problem->getMessage(), 'field' => $problem->field()],
+                self::status($problem),
+            )
             : self::sentence($problem->getMessage(), self::status($problem), $request);
     }
 
@@ -70,9 +95,17 @@ final class Problems
         }
         if ($status >= 500) {
             // Whoever is signed in stands in the database, which is what does not answer.
-            return response()->view('trouble', ['text' => $text, 'isFragment' => $request->hasHeader('HX-Request')], $status);
+            return response()->view(
+                'trouble',
+                ['text' => $text, 'isFragment' => $request->hasHeader('HX-Request')],
+                $status,
+            );
         }
 
-        return response()->view($request->hasHeader('HX-Request') ? 'fragments.refused' : 'refused', ['text' => $text], $status);
+        return response()->view(
+            $request->hasHeader('HX-Request') ? 'fragments.refused' : 'refused',
+            ['text' => $text],
+            $status,
+        );
     }
 }

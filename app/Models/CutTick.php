@@ -10,7 +10,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A cut that has been made and is not in the book yet: it has left its lot, and is wanted no more, unless it was spoiled.
+ * A cut that has been made and is not in the book yet: it has left its lot, and is wanted no more, unless it was
+ * spoiled.
  *
  * @property int $id
  * @property int $workshop_id

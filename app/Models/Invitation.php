@@ -33,7 +33,9 @@ final class Invitation extends Model
     public static function into(Workshop $workshop): string
     {
         $token = Str::random(40);
-        self::query()->create(['workshop_id' => $workshop->id, 'token' => hash('sha256', $token), 'expires_at' => now()->addDays(self::DAYS)]);
+        self::query()->create(
+            ['workshop_id' => $workshop->id, 'token' => hash('sha256', $token), 'expires_at' => now()->addDays(self::DAYS)],
+        );
 
         return $token;
     }
@@ -41,7 +43,10 @@ final class Invitation extends Model
     /** Found, unused and not too old; else there is nothing at that address. */
     public static function standing(string $token): self
     {
-        return self::query()->where('token', hash('sha256', $token))->where('expires_at', '>', now())->with('workshop')->firstOrFail();
+        return self::query()->where(
+            'token',
+            hash('sha256', $token),
+        )->where('expires_at', '>', now())->with('workshop')->firstOrFail();
     }
 
     /** @return BelongsTo<Workshop, $this> */

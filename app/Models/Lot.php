@@ -66,7 +66,10 @@ final class Lot extends Model
     public function scopeWithHeld(Builder $query): void
     {
         $query->withSum('movements as held_mg', 'mass_mg')
-            ->withSum(['movements as received_mg' => fn (Builder $movements) => $movements->where('kind', 'received')], 'mass_mg');
+            ->withSum(
+                ['movements as received_mg' => fn (Builder $movements) => $movements->where('kind', 'received')],
+                'mass_mg',
+            );
     }
 
     /** What some of it cost, as a share of what was paid; null where no price was noted. Rounded half up. */
@@ -74,7 +77,9 @@ final class Lot extends Model
     {
         $received = (int) ($this->attributes['received_mg'] ?? 0);
 
-        return $this->price_cents === null || $received <= 0 ? null : intdiv(2 * $milligrams * $this->price_cents + $received, 2 * $received);
+        return $this->price_cents === null || $received <= 0
+            ? null
+            : intdiv(2 * $milligrams * $this->price_cents + $received, 2 * $received);
     }
 
     public function receivedMg(): int
@@ -104,10 +109,14 @@ final class Lot extends Model
         return $this->wire()->words().($this->measured_um === null ? '' : ', measures '.Figures::mm($this->measured_um / 1000));
     }
 
-    /** Whether its wire is of that metal and thickness, whatever its temper: two sizes are one where they differ by no more than labels do. */
+    /**
+     * Whether its wire is of that metal and thickness, whatever its temper: two sizes are one where they differ by no
+     * more than labels do.
+     */
     public function isOf(Wire $wire): bool
     {
-        return $this->metal === $wire->metal->value && abs($this->wire()->diameterMm() - $wire->diameterMm()) < self::SAME_MM;
+        return $this->metal === $wire->metal->value
+            && abs($this->wire()->diameterMm() - $wire->diameterMm()) < self::SAME_MM;
     }
 
     public function heldMg(): int

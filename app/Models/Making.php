@@ -42,10 +42,30 @@ final class Making extends Model
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['step' => 0, 'counted' => 0, 'moves' => 0, 'is_across' => false, 'progress' => null, 'counts' => null, 'troubles' => null, 'weight_mg' => null, 'waits_until' => null, 'note' => '', 'minutes' => null, 'closed_at' => null];
+    protected $attributes = [
+        'step' => 0,
+        'counted' => 0,
+        'moves' => 0,
+        'is_across' => false,
+        'progress' => null,
+        'counts' => null,
+        'troubles' => null,
+        'weight_mg' => null,
+        'waits_until' => null,
+        'note' => '',
+        'minutes' => null,
+        'closed_at' => null,
+    ];
 
     /** @var array<string, string> */
-    protected $casts = ['closed_at' => 'immutable_datetime', 'is_across' => 'boolean', 'waits_until' => 'immutable_datetime', 'progress' => 'array', 'counts' => 'array', 'troubles' => 'array'];
+    protected $casts = [
+        'closed_at' => 'immutable_datetime',
+        'is_across' => 'boolean',
+        'waits_until' => 'immutable_datetime',
+        'progress' => 'array',
+        'counts' => 'array',
+        'troubles' => 'array',
+    ];
 
     private ?Document $read = null;
 

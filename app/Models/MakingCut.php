@@ -10,7 +10,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * One kind of cut of a closed making: what was cut and left of one, and what that teaches. Lengths in whole micrometres.
+ * One kind of cut of a closed making: what was cut and left of one, and what that teaches. Lengths in whole
+ * micrometres.
  *
  * @property int $id
  * @property int|null $making_id  null where a drill taught it
@@ -40,7 +41,12 @@ final class MakingCut extends Model
     protected $guarded = ['id'];
 
     /** @var array<string, string> */
-    protected $casts = ['is_bound' => 'boolean', 'is_put_back' => 'boolean', 'created_at' => 'immutable_datetime', 'forgotten_at' => 'immutable_datetime'];
+    protected $casts = [
+        'is_bound' => 'boolean',
+        'is_put_back' => 'boolean',
+        'created_at' => 'immutable_datetime',
+        'forgotten_at' => 'immutable_datetime',
+    ];
 
     /** @return BelongsTo<Making, $this> */
     public function making(): BelongsTo

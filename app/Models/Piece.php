@@ -35,7 +35,13 @@ final class Piece extends Model
 {
     use HasUlids, SoftDeletes;
 
-    public const STAGES = ['lay-out' => 'Lay out', 'wire' => 'Wire & fit', 'cut' => 'Cut', 'make' => 'Make', 'log' => 'Weigh & log'];
+    public const STAGES = [
+        'lay-out' => 'Lay out',
+        'wire' => 'Wire & fit',
+        'cut' => 'Cut',
+        'make' => 'Make',
+        'log' => 'Weigh & log',
+    ];
 
     protected $guarded = ['id'];
 
@@ -88,7 +94,10 @@ final class Piece extends Model
     /** @return array{bool, bool} whether there is a revision to go back to, and one to go on to */
     public function canMove(): array
     {
-        $numbers = $this->history()->whereIn('number', [$this->revision - 1, $this->revision + 1])->pluck('number')->all();
+        $numbers = $this->history()->whereIn(
+            'number',
+            [$this->revision - 1, $this->revision + 1],
+        )->pluck('number')->all();
 
         return [in_array($this->revision - 1, $numbers), in_array($this->revision + 1, $numbers)];
     }

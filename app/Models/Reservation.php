@@ -9,7 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * Wire of a lot that is kept for a piece: so many cuts of one kind. Those ticked off as cut since are no longer reserved.
+ * Wire of a lot that is kept for a piece: so many cuts of one kind. Those ticked off as cut since are no longer
+ * reserved.
  *
  * @property int $id
  * @property int $workshop_id

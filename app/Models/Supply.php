@@ -13,8 +13,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
- * What is bought ready to use: findings, rings, crimps, chain, beading wire, packing. Its amounts are pieces, or whole micrometres where
- * its kind is bought by length. What it holds follows its movements.
+ * What is bought ready to use: findings, rings, crimps, chain, beading wire, packing. Its amounts are pieces, or whole
+ * micrometres where its kind is bought by length. What it holds follows its movements.
  *
  * @property int $id
  * @property string $ulid
@@ -30,7 +30,14 @@ final class Supply extends Model
     use HasUlids;
     use SoftDeletes;
 
-    public const KINDS = ['finding' => 'finding', 'rings' => 'jump rings', 'crimps' => 'crimps and covers', 'chain' => 'chain', 'strung' => 'beading wire, thread', 'packing' => 'packing'];
+    public const KINDS = [
+        'finding' => 'finding',
+        'rings' => 'jump rings',
+        'crimps' => 'crimps and covers',
+        'chain' => 'chain',
+        'strung' => 'beading wire, thread',
+        'packing' => 'packing',
+    ];
 
     public const BY_LENGTH = ['chain', 'strung'];
 
@@ -85,6 +92,8 @@ final class Supply extends Model
             return Count::parse($text, $field, 0, self::MOST);
         }
 
-        return (int) round(1000 * Length::parse($text, $field, $profile->unit())->within($field, 0, self::MOST_MM)->millimetres());
+        return (int) round(
+            1000 * Length::parse($text, $field, $profile->unit())->within($field, 0, self::MOST_MM)->millimetres(),
+        );
     }
 }

@@ -9,8 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * Beads or supplies that came or went. Written once by App\Actions\SupplyBook; the database refuses to change or delete it, and keeps
- * what is held in step.
+ * Beads or supplies that came or went. Written once by App\Actions\SupplyBook; the database refuses to change or delete
+ * it, and keeps what is held in step.
  *
  * @property int $id
  * @property int $workshop_id

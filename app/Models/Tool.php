@@ -45,11 +45,21 @@ final class Tool extends Model
     /** @return array<string, mixed> */
     public static function columns(CoreTool $tool): array
     {
-        return ['kind' => $tool->kind->value, 'name' => $tool->name, 'marks_um' => array_map(fn (float $mm): int => (int) round($mm * 1000), $tool->marksMm), 'grip_um' => (int) round($tool->gripMm * 1000)];
+        return [
+            'kind' => $tool->kind->value,
+            'name' => $tool->name,
+            'marks_um' => array_map(fn (float $mm): int => (int) round($mm * 1000), $tool->marksMm),
+            'grip_um' => (int) round($tool->gripMm * 1000),
+        ];
     }
 
     public function core(): CoreTool
     {
-        return CoreTool::of(ToolKind::from($this->kind), $this->name, array_map(fn (int $um): float => $um / 1000, $this->marks_um), $this->grip_um / 1000);
+        return CoreTool::of(
+            ToolKind::from($this->kind),
+            $this->name,
+            array_map(fn (int $um): float => $um / 1000, $this->marks_um),
+            $this->grip_um / 1000,
+        );
     }
 }

@@ -57,8 +57,13 @@ final class User extends Authenticatable
     public function rememberSum(string $words, string $address): void
     {
         // The same in capitals is the same.
-        $others = array_filter($this->recentSums(), fn (array $one): bool => mb_strtolower($one['address']) !== mb_strtolower($address));
-        $this->forceFill(['recent_sums' => array_slice([['words' => mb_substr($words, 0, 90), 'address' => $address], ...$others], 0, self::RECENT_SUMS)])->save();
+        $others = array_filter(
+            $this->recentSums(),
+            fn (array $one): bool => mb_strtolower($one['address']) !== mb_strtolower($address),
+        );
+        $this->forceFill(
+            ['recent_sums' => array_slice([['words' => mb_substr($words, 0, 90), 'address' => $address], ...$others], 0, self::RECENT_SUMS)],
+        )->save();
     }
 
     /** @return BelongsTo<Workshop, $this> */

@@ -55,10 +55,34 @@ final class Workshop extends Model
 
     protected $guarded = ['id'];
 
-    protected $attributes = ['ruler' => '0.5 mm', 'sizes' => 'awg', 'clearance_um' => 50, 'keep_um' => 60_000, 'shortcuts' => true, 'is_demo' => false, 'schools' => null, 'strengths' => null, 'currency' => 'EUR', 'hour_cents' => 2200, 'overhead_percent' => 12, 'margin_percent' => 30, 'metal_prices_e4' => null, 'packing_cents' => 0, 'low_um' => 1_000_000, 'hand_on' => true];
+    protected $attributes = [
+        'ruler' => '0.5 mm',
+        'sizes' => 'awg',
+        'clearance_um' => 50,
+        'keep_um' => 60_000,
+        'shortcuts' => true,
+        'is_demo' => false,
+        'schools' => null,
+        'strengths' => null,
+        'currency' => 'EUR',
+        'hour_cents' => 2200,
+        'overhead_percent' => 12,
+        'margin_percent' => 30,
+        'metal_prices_e4' => null,
+        'packing_cents' => 0,
+        'low_um' => 1_000_000,
+        'hand_on' => true,
+    ];
 
     /** @var array<string, string> */
-    protected $casts = ['is_demo' => 'boolean', 'hand_on' => 'boolean', 'shortcuts' => 'boolean', 'schools' => 'array', 'strengths' => 'array', 'metal_prices_e4' => 'array'];
+    protected $casts = [
+        'is_demo' => 'boolean',
+        'hand_on' => 'boolean',
+        'shortcuts' => 'boolean',
+        'schools' => 'array',
+        'strengths' => 'array',
+        'metal_prices_e4' => 'array',
+    ];
 
     private ?Profile $profile = null;
 
@@ -77,8 +101,13 @@ final class Workshop extends Model
     public function profile(): Profile
     {
         return $this->profile ??= new Profile(
-            Ruler::from($this->ruler), SizeSystem::from($this->sizes), $this->clearance_um / 1000, $this->keep_um / 1000,
-            schools: Schools::of($this->schools ?? []), tools: new ToolBox(array_values($this->tools->map(fn (Tool $tool) => $tool->core())->all())), strengths: $this->ownStrengths(), hand: $this->hand_on ? HandBook::of($this)->hand() : null,
+            Ruler::from($this->ruler), SizeSystem::from($this->sizes), $this->clearance_um / 1000,
+            $this->keep_um / 1000,
+            schools: Schools::of($this->schools ?? []), tools: new ToolBox(
+                array_values($this->tools->map(fn (Tool $tool) => $tool->core())->all()),
+            ), strengths: $this->ownStrengths(), hand: $this->hand_on
+                ? HandBook::of($this)->hand()
+                : null,
         );
     }
 
@@ -111,7 +140,10 @@ final class Workshop extends Model
         return $this->hasMany(Drill::class);
     }
 
-    /** What a gram costs, one price everywhere: as paid for the lots in stock, else the maker's own, else the table that ships. */
+    /**
+     * What a gram costs, one price everywhere: as paid for the lots in stock, else the maker's own, else the table that
+     * ships.
+     */
     public function metalPrices(): MetalPrices
     {
         return new LotPrices($this->paidPerGramE4(...), $this->pricesWithoutStock());
@@ -144,7 +176,14 @@ final class Workshop extends Model
 
     private function ownStrengths(): Strengths
     {
-        return new Strengths(array_map(fn (array $one): Strength => Strength::of($one['modulus_gpa'], $one['soft_mpa'], $one['half_hard_mpa'], $one['hard_mpa'], 'your own value'), $this->strengths ?? []));
+        return new Strengths(
+            array_map(
+                fn (array $one): Strength => Strength::of(
+                    $one['modulus_gpa'], $one['soft_mpa'], $one['half_hard_mpa'], $one['hard_mpa'], 'your own value',
+                ),
+                $this->strengths ?? [],
+            ),
+        );
     }
 
     protected static function booted(): void

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pdf;
 
-/** An elliptical arc of at most half a turn as points, as SVG has it. Source: SVG 1.1, appendix F.6, endpoint to centre. */
+/**
+ * An elliptical arc of at most half a turn as points, as SVG has it. Source: SVG 1.1, appendix F.6, endpoint to centre.
+ */
 final class Arcs
 {
     private const STEPS = 24;
@@ -14,8 +16,9 @@ final class Arcs
      * @param  array{float, float}  $to
      * @return list<array{float, float}> without the first
      */
-    public static function points(array $from, array $to, float $rx, float $ry, float $degrees, bool $isClockwise): array
-    {
+    public static function points(
+        array $from, array $to, float $rx, float $ry, float $degrees, bool $isClockwise,
+    ): array {
         if ($rx <= 0 || $ry <= 0) {
             return [$to];
         }

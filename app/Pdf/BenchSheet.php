@@ -12,7 +12,20 @@ use Hebra\Core\Plan\Step;
 /** The work of a piece on paper: its drawing, what to lay ready, and every step with a box to tick. */
 final class BenchSheet
 {
-    private const BEADS = ['sea' => [95, 167, 142], 'moss' => [140, 154, 72], 'amber' => [217, 154, 44], 'rust' => [182, 90, 47], 'rose' => [201, 124, 134], 'plum' => [124, 84, 143], 'slate' => [116, 128, 141], 'sky' => [104, 158, 201], 'ink' => [58, 62, 74], 'milk' => [232, 226, 211], 'sand' => [210, 184, 140], 'clear' => [214, 230, 226]];
+    private const BEADS = [
+        'sea' => [95, 167, 142],
+        'moss' => [140, 154, 72],
+        'amber' => [217, 154, 44],
+        'rust' => [182, 90, 47],
+        'rose' => [201, 124, 134],
+        'plum' => [124, 84, 143],
+        'slate' => [116, 128, 141],
+        'sky' => [104, 158, 201],
+        'ink' => [58, 62, 74],
+        'milk' => [232, 226, 211],
+        'sand' => [210, 184, 140],
+        'clear' => [214, 230, 226],
+    ];
 
     /** Beads that are not round, by their corners: across and down, from -1 to 1. */
     private const CORNERS = [
@@ -54,7 +67,11 @@ final class BenchSheet
     {
         $assembly = $this->plan->assembly;
         $wide = 78.0;
-        $scale = min(3.0, $wide / max(1.0, $assembly->widthMm() + 4), self::DRAWING_MM / max(1.0, $assembly->heightMm() + 4));
+        $scale = min(
+            3.0,
+            $wide / max(1.0, $assembly->widthMm() + 4),
+            self::DRAWING_MM / max(1.0, $assembly->heightMm() + 4),
+        );
         $scale = $scale >= 1 ? floor($scale * 4) / 4 : $scale;
         [$left, $top] = [Sheet::MARGIN_MM + ($wide - $assembly->widthMm() * $scale) / 2 - $assembly->left * $scale, Sheet::TOP_MM + 2.0];
         $figure = $assembly->flat();
@@ -70,7 +87,11 @@ final class BenchSheet
         }
         $this->sheet->ink();
         $this->sheet->letters(7.5);
-        $this->sheet->Text(Sheet::MARGIN_MM, Sheet::TOP_MM + self::DRAWING_MM, 'drawn '.round($scale, 2).' : 1, '.$this->plan->profile->length($this->plan->hangsMm()).' end to end');
+        $this->sheet->Text(
+            Sheet::MARGIN_MM,
+            Sheet::TOP_MM + self::DRAWING_MM,
+            'drawn '.round($scale, 2).' : 1, '.$this->plan->profile->length($this->plan->hangsMm()).' end to end',
+        );
     }
 
     private function stroke(Stroke $stroke, float $left, float $top, float $scale): void
@@ -85,7 +106,13 @@ final class BenchSheet
                 continue;
             }
             $to = [(float) ($command[4] ?? 0), (float) ($command[5] ?? 0)];
-            array_push($points, ...Arcs::points([$lastX, $lastY], $to, (float) $command[1], (float) $command[2], (float) ($command[6] ?? 0), ($command[3] ?? 0) === 1));
+            array_push(
+                $points,
+                ...Arcs::points(
+                    [$lastX, $lastY], $to, (float) $command[1], (float) $command[2], (float) ($command[6] ?? 0),
+                    ($command[3] ?? 0) === 1,
+                ),
+            );
             [$lastX, $lastY] = $to;
         }
         $flat = [];
@@ -97,7 +124,11 @@ final class BenchSheet
         }
         [$edge, $body] = $stroke->metal->tint();
         foreach ([[1.0, $edge], [0.72, $body]] as [$share, $colour]) {
-            $this->sheet->PolyLine($flat, 'D', ['all' => ['width' => max(0.08, $stroke->wireMm * $scale * $share), 'cap' => 'round', 'join' => 'round', 'color' => $colour]]);
+            $this->sheet->PolyLine(
+                $flat,
+                'D',
+                ['all' => ['width' => max(0.08, $stroke->wireMm * $scale * $share), 'cap' => 'round', 'join' => 'round', 'color' => $colour]],
+            );
         }
     }
 
@@ -118,7 +149,11 @@ final class BenchSheet
             [$cos, $sin] = [cos(deg2rad($mark->turn)), sin(deg2rad($mark->turn))];
             $flat = [];
             foreach ($corners as [$across, $down]) {
-                array_push($flat, $x + $across * $wide * $cos - $down * $high * $sin, $y + $across * $wide * $sin + $down * $high * $cos);
+                array_push(
+                    $flat,
+                    $x + $across * $wide * $cos - $down * $high * $sin,
+                    $y + $across * $wide * $sin + $down * $high * $cos,
+                );
             }
             $this->sheet->Polygon($flat, 'DF', [], $fill);
         }
@@ -129,7 +164,9 @@ final class BenchSheet
         $x = Sheet::MARGIN_MM + 84.0;
         $lines = [];
         foreach ($this->plan->cuts as $cut) {
-            $lines[] = $cut->count.' × '.$this->plan->profile->length($this->plan->profile->ruler->upMm($cut->lengthMm())).' '.$cut->label.', '.$cut->wire->words();
+            $lines[] = $cut->count.' × '
+                .$this->plan->profile->length($this->plan->profile->ruler->upMm($cut->lengthMm())).' '.$cut->label.', '
+                .$cut->wire->words();
         }
         foreach ($this->plan->beads as $bead) {
             $lines[] = $bead->all.' × '.$bead->bead->words().', '.$bead->spares.' spare';
@@ -149,10 +186,14 @@ final class BenchSheet
     private function step(int $number, Step $step): void
     {
         $wide = $this->sheet->roomWideMm() - 14.0;
-        $text = $step->text.($step->tool === '' ? '' : ' With: '.$step->tool.'.').($step->count > 1 ? " ({$step->count} {$step->counted})" : '');
+        $text = $step->text.($step->tool === '' ? '' : ' With: '.$step->tool.'.')
+            .($step->count > 1 ? " ({$step->count} {$step->counted})" : '');
         $cautions = implode(' ', array_map(fn ($caution): string => $caution->words(), $step->cautions));
         $this->sheet->letters(8);
-        $high = 6.0 + $this->sheet->getStringHeight($wide, $text) + ($cautions === '' ? 0.0 : $this->sheet->getStringHeight($wide, $cautions));
+        $high = 6.0 + $this->sheet->getStringHeight(
+            $wide,
+            $text,
+        ) + ($cautions === '' ? 0.0 : $this->sheet->getStringHeight($wide, $cautions));
         $this->y = $this->sheet->below($this->y, $high);
         $this->sheet->ink();
         $this->sheet->SetLineStyle(['width' => 0.25, 'color' => [38, 34, 28]]);

@@ -11,8 +11,8 @@ use Hebra\Core\Plan\Segment;
 use Hebra\Core\Quantity\Figures;
 
 /**
- * Every cut as a strip at 1 : 1, to lay wire on and mark. A long one folds into rows with matching marks; a page never ends
- * within a row, nor within a strip that fits one page.
+ * Every cut as a strip at 1 : 1, to lay wire on and mark. A long one folds into rows with matching marks; a page never
+ * ends within a row, nor within a strip that fits one page.
  */
 final class CutSheet
 {
@@ -50,7 +50,14 @@ final class CutSheet
             $y += self::HEAD_MM;
             foreach ($rows as $at => [$from, $to]) {
                 $y = $this->sheet->below($y, $this->rowMm($cut, $from, $to));
-                $this->row($cut, $from, $to, $y, $at > 0 ? $this->mark($at - 1) : '', $at < count($rows) - 1 ? $this->mark($at) : '');
+                $this->row(
+                    $cut,
+                    $from,
+                    $to,
+                    $y,
+                    $at > 0 ? $this->mark($at - 1) : '',
+                    $at < count($rows) - 1 ? $this->mark($at) : '',
+                );
                 $y += $this->rowMm($cut, $from, $to);
             }
         }
@@ -69,13 +76,17 @@ final class CutSheet
         }
         $half = intdiv(self::MOST_ROWS, 2);
 
-        return count($rows) <= self::MOST_ROWS ? $rows : [...array_slice($rows, 0, $half), ...array_slice($rows, -$half)];
+        return count($rows) <= self::MOST_ROWS
+            ? $rows
+            : [...array_slice($rows, 0, $half), ...array_slice($rows, -$half)];
     }
 
     /** @return list<BendMark> */
     private function bends(Cut $cut, float $from, float $to): array
     {
-        return array_values(array_filter($cut->bends, fn (BendMark $bend): bool => $bend->atMm >= $from && $bend->atMm <= $to));
+        return array_values(
+            array_filter($cut->bends, fn (BendMark $bend): bool => $bend->atMm >= $from && $bend->atMm <= $to),
+        );
     }
 
     private function rowMm(Cut $cut, float $from, float $to): float
@@ -94,7 +105,12 @@ final class CutSheet
         $this->sheet->ink();
         $this->sheet->letters(9.5, true);
         $length = $cut->pinMm ?? $profile->ruler->upMm($cut->lengthMm());
-        $this->sheet->Text(Sheet::MARGIN_MM, $y, $cut->label.': '.($cut->isBoughtPin() ? 'bought pin, ' : 'cut ').$cut->count.' × '.$profile->length($length));
+        $this->sheet->Text(
+            Sheet::MARGIN_MM,
+            $y,
+            $cut->label.': '.($cut->isBoughtPin() ? 'bought pin, ' : 'cut ').$cut->count.' × '
+                .$profile->length($length),
+        );
         $this->sheet->letters(8);
         $this->sheet->SetXY(Sheet::MARGIN_MM, $y);
         $this->sheet->Cell($this->sheet->roomWideMm(), 5, $cut->wire->words(), 0, 0, 'R');
@@ -111,7 +127,10 @@ final class CutSheet
             [$start, $end] = [max($at, $from), min($at + $segment->lengthMm, $to)];
             if ($end > $start + 1e-9) {
                 $this->stretch($segment, $cut, $x($start), $x($end), $wireY, $high, $at >= $from - 1e-9);
-                $labels[] = [$x(($start + $end) / 2), $segment->words.($end - $start < $segment->lengthMm - 1e-9 ? ' …' : '')];
+                $labels[] = [
+                    $x(($start + $end) / 2),
+                    $segment->words.($end - $start < $segment->lengthMm - 1e-9 ? ' …' : ''),
+                ];
             }
             $at += $segment->lengthMm;
         }
@@ -134,8 +153,9 @@ final class CutSheet
         }
     }
 
-    private function stretch(Segment $segment, Cut $cut, float $fromX, float $toX, float $y, float $high, bool $begins): void
-    {
+    private function stretch(
+        Segment $segment, Cut $cut, float $fromX, float $toX, float $y, float $high, bool $begins,
+    ): void {
         $this->sheet->setFillColor(...$cut->wire->metal->tint()[1]);
         $this->sheet->SetLineWidth(0.15);
         $this->sheet->ink();
@@ -162,7 +182,10 @@ final class CutSheet
         $ends = [];
         foreach ($labels as [$middle, $words]) {
             $wide = $this->sheet->GetStringWidth($words);
-            $left = min(max(Sheet::MARGIN_MM, $middle - $wide / 2), Sheet::MARGIN_MM + $this->sheet->roomWideMm() - $wide);
+            $left = min(
+                max(Sheet::MARGIN_MM, $middle - $wide / 2),
+                Sheet::MARGIN_MM + $this->sheet->roomWideMm() - $wide,
+            );
             $row = 0;
             while (isset($ends[$row]) && $left < $ends[$row] + 1.0 && $row < 2) {
                 $row++;

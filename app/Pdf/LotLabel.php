@@ -26,10 +26,24 @@ final class LotLabel
         $label->setFont('dejavusans', 'B', 12);
         $label->Cell(56, 6, mb_strimwidth($name, 0, 26, '…'), 0, 1, 'L');
         $label->setFont('dejavusans', '', 8.5);
-        $label->MultiCell(56, 4, $lot->wireWords().($lot->isPins() ? ', pins '.$profile->length($lot->pinMm()) : ''), 0, 'L');
+        $label->MultiCell(
+            56,
+            4,
+            $lot->wireWords().($lot->isPins() ? ', pins '.$profile->length($lot->pinMm()) : ''),
+            0,
+            'L',
+        );
         $label->setFont('dejavusans', 'B', 9.5);
         $label->SetXY(3, 20.5);
-        $label->Cell(56, 5, ($lot->isPins() ? $lot->heldPins().' pins' : $profile->length($lot->heldMm())).', '.number_format($lot->heldMg() / 1000, 2).' g', 0, 0, 'L');
+        $label->Cell(
+            56,
+            5,
+            ($lot->isPins() ? $lot->heldPins().' pins' : $profile->length($lot->heldMm())).', '
+                .number_format($lot->heldMg() / 1000, 2).' g',
+            0,
+            0,
+            'L',
+        );
 
         return (string) $label->Output('label.pdf', 'S');
     }

@@ -18,8 +18,11 @@ final class Sheet extends \TCPDF
 
     private const INK = [38, 34, 28];
 
-    public function __construct(private readonly Paper $paper, private readonly string $heading, private readonly bool $hasRuler = true)
-    {
+    public function __construct(
+        private readonly Paper $paper,
+        private readonly string $heading,
+        private readonly bool $hasRuler = true,
+    ) {
         parent::__construct('P', 'mm', [$paper->widthMm(), $paper->heightMm()], true, 'UTF-8');
         $this->setCreator('Hebra');
         $this->setTitle($heading);
@@ -47,7 +50,11 @@ final class Sheet extends \TCPDF
     private function ruler(): void
     {
         $this->letters(7.5);
-        $this->Text(self::MARGIN_MM, 15.5, 'Print at 100 %, not “fit to page”: from 0 to 100 this must measure 100 mm on your ruler.');
+        $this->Text(
+            self::MARGIN_MM,
+            15.5,
+            'Print at 100 %, not “fit to page”: from 0 to 100 this must measure 100 mm on your ruler.',
+        );
         $this->SetLineWidth(0.2);
         $this->Line(self::MARGIN_MM, self::RULER_Y_MM, self::MARGIN_MM + self::RULER_MM, self::RULER_Y_MM);
         for ($tick = 0; $tick <= self::RULER_MM; $tick++) {

@@ -13,7 +13,9 @@ abstract class OwnWorkshop
 {
     public function view(User $user, Model $record): Response
     {
-        return $record->getAttribute('workshop_id') === $user->workshop_id ? Response::allow() : Response::denyAsNotFound();
+        return $record->getAttribute('workshop_id') === $user->workshop_id
+            ? Response::allow()
+            : Response::denyAsNotFound();
     }
 
     public function update(User $user, Model $record): Response

@@ -24,7 +24,15 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        Connection::resolverFor('sqlite', fn (\PDO|\Closure $pdo, string $database, string $prefix, array $config): Connection => new SqliteConnection($pdo, $database, $prefix, $config));
+        Connection::resolverFor(
+            'sqlite',
+            fn (
+                \PDO|\Closure $pdo,
+                string $database,
+                string $prefix,
+                array $config,
+            ): Connection => new SqliteConnection($pdo, $database, $prefix, $config),
+        );
     }
 
     public function boot(): void
@@ -35,7 +43,13 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         TrustProxies::at((array) config('hebra.proxies'));
         Blade::directive('csrf', fn (): string => '<?php echo csrf_field().\'<input type="hidden" name="'.Once::FIELD.'" value="\'.\Illuminate\Support\Str::random(20).\'" autocomplete="off">\'; ?>');
-        // A session names the workshop it was begun in by its random id: a number alone means another workshop in another database.
-        Event::listen(Login::class, fn (Login $login) => $login->user instanceof User ? session()->put(SessionOfHere::KEY, $login->user->workshop->ulid) : null);
+        // A session names the workshop it was begun in by its random id: a number alone means another workshop in
+        // another database.
+        Event::listen(
+            Login::class,
+            fn (Login $login) => $login->user instanceof User
+                ? session()->put(SessionOfHere::KEY, $login->user->workshop->ulid)
+                : null,
+        );
     }
 }

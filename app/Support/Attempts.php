@@ -31,7 +31,11 @@ final class Attempts
      */
     public static function allow(Request $request, string $field, ?User $maker, callable $isRight): bool
     {
-        $row = self::counted($field, $maker?->id, hash_hmac('sha256', (string) $request->ip(), (string) config('app.key')));
+        $row = self::counted(
+            $field,
+            $maker?->id,
+            hash_hmac('sha256', (string) $request->ip(), (string) config('app.key')),
+        );
         if (! $isRight()) {
             return false;
         }
@@ -47,10 +51,13 @@ final class Attempts
             $recent = fn (): \Illuminate\Database\Query\Builder => DB::table('attempts');
             // Nobody's account is one account: who guesses addresses comes to its end too.
             $isTooMany = ($maker !== null && $recent()->where('user_id', $maker)->count() >= self::OF_AN_ACCOUNT)
-                || $recent()->where('address', $address)->count() >= self::FROM_AN_ADDRESS || $recent()->count() >= self::IN_ALL;
+                || $recent()->where('address', $address)->count() >= self::FROM_AN_ADDRESS
+                    || $recent()->count() >= self::IN_ALL;
             ! $isTooMany || throw Refused::tooManyAttempts($field, self::MINUTES);
 
-            return DB::table('attempts')->insertGetId(['user_id' => $maker, 'address' => $address, 'created_at' => now()]);
+            return DB::table('attempts')->insertGetId(
+                ['user_id' => $maker, 'address' => $address, 'created_at' => now()],
+            );
         });
     }
 }

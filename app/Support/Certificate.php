@@ -23,14 +23,36 @@ final class Certificate
     public static function make(string $folder, string $address, string $name): void
     {
         filter_var($address, FILTER_VALIDATE_IP) !== false
-            || throw new RuntimeException("“{$address}” is no address of a network: give one such as HEBRA_LAN=192.168.1.20");
+            || throw new RuntimeException(
+                "“{$address}” is no address of a network: give one such as HEBRA_LAN=192.168.1.20",
+            );
         is_dir($folder) || mkdir($folder, 0700, true);
-        is_file("{$folder}/ca.crt") && is_file("{$folder}/ca.key") || self::write($folder, 'ca', self::signed($folder, 'Hebra of this workshop', null, self::AUTHORITY_DAYS, "basicConstraints=critical,CA:TRUE,pathlen:0\nkeyUsage=critical,keyCertSign,cRLSign\n"));
+        is_file("{$folder}/ca.crt") && is_file("{$folder}/ca.key") || self::write(
+            $folder,
+            'ca',
+            self::signed(
+                $folder,
+                'Hebra of this workshop',
+                null,
+                self::AUTHORITY_DAYS,
+                "basicConstraints=critical,CA:TRUE,pathlen:0\nkeyUsage=critical,keyCertSign,cRLSign\n",
+            ),
+        );
         $names = "IP:{$address},IP:127.0.0.1,DNS:localhost".(preg_match('/^[a-z0-9-]{1,60}$/i', $name) === 1 ? ",DNS:{$name},DNS:{$name}.local" : '');
         if (self::isGood("{$folder}/host.crt", $address)) {
             return;
         }
-        self::write($folder, 'host', self::signed($folder, 'Hebra', $folder, self::HOST_DAYS, "basicConstraints=CA:FALSE\nkeyUsage=critical,digitalSignature,keyEncipherment\nextendedKeyUsage=serverAuth\nsubjectAltName={$names}\n"));
+        self::write(
+            $folder,
+            'host',
+            self::signed(
+                $folder,
+                'Hebra',
+                $folder,
+                self::HOST_DAYS,
+                "basicConstraints=CA:FALSE\nkeyUsage=critical,digitalSignature,keyEncipherment\nextendedKeyUsage=serverAuth\nsubjectAltName={$names}\n",
+            ),
+        );
     }
 
     private static function isGood(string $file, string $address): bool
@@ -46,7 +68,14 @@ final class Certificate
     {
         $config = "{$folder}/openssl.cnf";
         file_put_contents($config, "[req]\ndistinguished_name=dn\n[dn]\n[ext]\n{$extensions}");
-        $options = ['config' => $config, 'x509_extensions' => 'ext', 'digest_alg' => 'sha256', 'private_key_bits' => 2048, 'private_key_type' => OPENSSL_KEYTYPE_EC, 'curve_name' => 'prime256v1'];
+        $options = [
+            'config' => $config,
+            'x509_extensions' => 'ext',
+            'digest_alg' => 'sha256',
+            'private_key_bits' => 2048,
+            'private_key_type' => OPENSSL_KEYTYPE_EC,
+            'curve_name' => 'prime256v1',
+        ];
         try {
             $key = openssl_pkey_new($options);
             $key !== false || throw new RuntimeException('No key could be made.');
@@ -57,7 +86,10 @@ final class Certificate
             $with = $by === null ? $key : 'file://'.$by.'/ca.key';
             $certificate = openssl_csr_sign($request, $signer, $with, $days, $options, random_int(1, PHP_INT_MAX));
 
-            return [$certificate === false ? throw new RuntimeException('No certificate could be signed.') : $certificate, $key];
+            return [
+                $certificate === false ? throw new RuntimeException('No certificate could be signed.') : $certificate,
+                $key,
+            ];
         } finally {
             unlink($config);
         }

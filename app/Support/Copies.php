@@ -23,7 +23,10 @@ final class Copies
 
     public static function folder(): string
     {
-        return dirname((string) config('database.connections.sqlite.database')).'/copies-'.pathinfo((string) config('database.connections.sqlite.database'), PATHINFO_FILENAME);
+        return dirname((string) config('database.connections.sqlite.database')).'/copies-'.pathinfo(
+            (string) config('database.connections.sqlite.database'),
+            PATHINFO_FILENAME,
+        );
     }
 
     /** @throws RuntimeException if the copy is not whole; then there is none */
@@ -104,7 +107,9 @@ final class Copies
 
         return $files === []
             ? null
-            : CarbonImmutable::createFromTimestamp(max(array_map(fn (string $file): int => (int) filemtime($file), $files)));
+            : CarbonImmutable::createFromTimestamp(
+                max(array_map(fn (string $file): int => (int) filemtime($file), $files)),
+            );
     }
 
     /** The newest that is whole; null where there is none. */
@@ -136,6 +141,9 @@ final class Copies
 
     private static function day(string $file): CarbonImmutable
     {
-        return CarbonImmutable::createFromFormat('!Ymd', substr(basename($file, '.sqlite'), 4)) ?: CarbonImmutable::now();
+        return CarbonImmutable::createFromFormat(
+            '!Ymd',
+            substr(basename($file, '.sqlite'), 4),
+        ) ?: CarbonImmutable::now();
     }
 }

@@ -36,7 +36,14 @@ final class HandBook
 
     public function hand(): Hand
     {
-        return new Hand($this->ways(), $this->springs(), $this->workshop->metalPrices(), now()->toDateString(), $this->workshop->hour_cents, Ruler::from($this->workshop->ruler));
+        return new Hand(
+            $this->ways(),
+            $this->springs(),
+            $this->workshop->metalPrices(),
+            now()->toDateString(),
+            $this->workshop->hour_cents,
+            Ruler::from($this->workshop->ruler),
+        );
     }
 
     /** @return array<string, list<MakingCut>> what teaches, by `loops/22`, oldest first */
@@ -45,7 +52,9 @@ final class HandBook
         if ($this->cuts === null) {
             $this->cuts = [];
             /** @var Collection<int, MakingCut> $rows */
-            $rows = $this->workshop->makingCuts()->whereNotNull('way')->whereNull('forgotten_at')->latest('id')->limit(10 * self::LATEST)->get();
+            $rows = $this->workshop->makingCuts()->whereNotNull('way')->whereNull('forgotten_at')->latest('id')->limit(
+                10 * self::LATEST,
+            )->get();
             foreach ($rows->reverse()->groupBy(fn (MakingCut $cut): string => $cut->key()) as $key => $of) {
                 $this->cuts[(string) $key] = array_values($of->slice(-self::LATEST)->all());
             }
@@ -69,7 +78,10 @@ final class HandBook
     {
         $logs = [];
         // Asked for by every plan: bare rows, no models.
-        $rows = DB::select('SELECT way, awg, cut_um, left_um, short_um, straight_um, formed_um, is_bound, is_put_back FROM making_cuts WHERE workshop_id = ? AND way IS NOT NULL AND forgotten_at IS NULL ORDER BY id DESC LIMIT '.(10 * self::LATEST), [$this->workshop->id]);
+        $rows = DB::select(
+            'SELECT way, awg, cut_um, left_um, short_um, straight_um, formed_um, is_bound, is_put_back FROM making_cuts WHERE workshop_id = ? AND way IS NOT NULL AND forgotten_at IS NULL ORDER BY id DESC LIMIT '.(10 * self::LATEST),
+            [$this->workshop->id],
+        );
         foreach ($rows as $row) {
             $key = $row->way.'/'.$row->awg;
             if (count($logs[$key] ?? []) < self::LATEST) {
@@ -85,7 +97,10 @@ final class HandBook
     public function springs(): array
     {
         $logs = [];
-        $rows = DB::select("SELECT metal, temper, measured_um, wanted_um FROM measurements WHERE workshop_id = ? AND what = 'inside' AND forgotten_at IS NULL AND wanted_um > 0 ORDER BY id DESC LIMIT ".self::LATEST, [$this->workshop->id]);
+        $rows = DB::select(
+            "SELECT metal, temper, measured_um, wanted_um FROM measurements WHERE workshop_id = ? AND what = 'inside' AND forgotten_at IS NULL AND wanted_um > 0 ORDER BY id DESC LIMIT ".self::LATEST,
+            [$this->workshop->id],
+        );
         foreach (array_reverse($rows) as $row) {
             $logs[$row->metal.'/'.$row->temper][] = new Log($row->measured_um / $row->wanted_um);
         }
@@ -97,7 +112,10 @@ final class HandBook
     {
         $logs = [];
         /** @var Collection<int, StepTime> $rows */
-        $rows = $this->workshop->stepTimes()->whereNull('forgotten_at')->where('is_capped', false)->latest('id')->limit(2000)->get();
+        $rows = $this->workshop->stepTimes()->whereNull('forgotten_at')->where(
+            'is_capped',
+            false,
+        )->latest('id')->limit(2000)->get();
         foreach ($rows->reverse() as $row) {
             $logs[$row->kind][] = $row->log();
         }

@@ -21,12 +21,17 @@ final class Passwords
     {
         $length = mb_strlen($password);
         $length >= self::LEAST && $length <= self::MOST
-            || throw self::refused("It has {$length} characters: give ".self::LEAST.' to '.self::MOST.'; a few words with spaces do well.');
+            || throw self::refused(
+                "It has {$length} characters: give ".self::LEAST.' to '.self::MOST.'; a few words with spaces do well.',
+            );
         mb_check_encoding($password, 'UTF-8') || throw self::refused('It did not arrive as text: type it again.');
         ! self::isCommon($password)
-            || throw self::refused('It is one of the most common passwords, or one of them with figures around it: give another one.');
+            || throw self::refused(
+                'It is one of the most common passwords, or one of them with figures around it: give another one.',
+            );
         foreach ($own as $word) {
-            mb_strlen(trim($word)) < 4 || ! str_contains(mb_strtolower($password), mb_strtolower(trim($word))) || mb_strlen($password) - mb_strlen(trim($word)) >= 8
+            mb_strlen(trim($word)) < 4 || ! str_contains(mb_strtolower($password), mb_strtolower(trim($word)))
+                || mb_strlen($password) - mb_strlen(trim($word)) >= 8
                 || throw self::refused('It is little more than your own name or address: give another one.');
         }
         count(array_unique(mb_str_split($password))) >= 5
@@ -50,7 +55,10 @@ final class Passwords
     /** Takes as long for nobody as for somebody. */
     public static function isRight(?User $maker, string $password): bool
     {
-        $hash = $maker->password ?? Cache::rememberForever('nobody-'.config('hashing.argon.memory').'-'.config('hashing.argon.time'), fn (): string => Hash::make(bin2hex(random_bytes(16))));
+        $hash = $maker->password ?? Cache::rememberForever(
+            'nobody-'.config('hashing.argon.memory').'-'.config('hashing.argon.time'),
+            fn (): string => Hash::make(bin2hex(random_bytes(16))),
+        );
         $isRight = password_verify($password, $hash);
 
         return $maker !== null && $isRight;

@@ -18,12 +18,17 @@ final readonly class QrCode
     public static function of(string $text): self
     {
         $code = (new \TCPDF2DBarcode($text, 'QRCODE,M'))->getBarcodeArray();
-        $rows = array_map(fn (array $row): array => array_map(fn (mixed $one): bool => (int) $one === 1, array_values($row)), array_values($code['bcode']));
+        $rows = array_map(
+            fn (array $row): array => array_map(fn (mixed $one): bool => (int) $one === 1, array_values($row)),
+            array_values($code['bcode']),
+        );
         $wide = count($rows[0]) + 2 * self::QUIET;
         $light = array_fill(0, $wide, false);
         $side = array_fill(0, self::QUIET, false);
 
-        return new self([...array_fill(0, self::QUIET, $light), ...array_map(fn (array $row): array => [...$side, ...$row, ...$side], $rows), ...array_fill(0, self::QUIET, $light)]);
+        return new self(
+            [...array_fill(0, self::QUIET, $light), ...array_map(fn (array $row): array => [...$side, ...$row, ...$side], $rows), ...array_fill(0, self::QUIET, $light)],
+        );
     }
 
     /** Two rows in one line; light is drawn, since most terminals are dark. */

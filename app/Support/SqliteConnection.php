@@ -7,9 +7,9 @@ namespace App\Support;
 use Illuminate\Database\SQLiteConnection as Framework;
 
 /**
- * Every transaction begins as a writer. The framework's `transaction_mode` asks for PHP 8.4; before it, two requests that both read
- * before they write end in “database is locked”, whatever they would wait. A statement that writes nothing takes the write lock,
- * and waits for it as `busy_timeout` says.
+ * Every transaction begins as a writer. The framework's `transaction_mode` asks for PHP 8.4; before it, two requests
+ * that both read before they write end in “database is locked”, whatever they would wait. A statement that writes
+ * nothing takes the write lock, and waits for it as `busy_timeout` says.
  */
 final class SqliteConnection extends Framework
 {
@@ -28,7 +28,10 @@ final class SqliteConnection extends Framework
         }
     }
 
-    /** Where the disk is full SQLite has taken everything back by itself: there is nothing left to take back, and what went wrong is what is told. */
+    /**
+     * Where the disk is full SQLite has taken everything back by itself: there is nothing left to take back, and what
+     * went wrong is what is told.
+     */
     protected function performRollBack($toLevel): void
     {
         try {

@@ -55,7 +55,10 @@ final readonly class Upgrade
             try {
                 $this->step($name);
             } catch (Throwable $fault) {
-                throw new RuntimeException("The upgrade stopped at {$name} ({$fault->getMessage()}). What was there is as it was".($copy === null ? '.' : ": a copy is at {$copy}. Start the older version again, or this one to try once more."), previous: $fault);
+                throw new RuntimeException(
+                    "The upgrade stopped at {$name} ({$fault->getMessage()}). What was there is as it was".($copy === null ? '.' : ": a copy is at {$copy}. Start the older version again, or this one to try once more."),
+                    previous: $fault,
+                );
             }
         }
     }
@@ -71,7 +74,9 @@ final readonly class Upgrade
                 method_exists($migration, 'up') && $migration->up();
                 DB::select('PRAGMA foreign_key_check') === []
                     || throw new RuntimeException('A row would name what is not there.');
-                DB::table('migrations')->insert(['migration' => $name, 'batch' => 1 + (int) DB::table('migrations')->max('batch')]);
+                DB::table('migrations')->insert(
+                    ['migration' => $name, 'batch' => 1 + (int) DB::table('migrations')->max('batch')],
+                );
             });
         } finally {
             DB::statement('PRAGMA foreign_keys = ON');
@@ -91,13 +96,17 @@ final readonly class Upgrade
         $word = (string) (array_values((array) $said)[0] ?? '');
         $word === 'ok' || throw new RuntimeException(self::damaged($word));
         $unknown === []
-            || throw new RuntimeException('This database was written by a newer Hebra (“'.array_values($unknown)[0].'”): start that version. Nothing was changed.');
+            || throw new RuntimeException(
+                'This database was written by a newer Hebra (“'.array_values($unknown)[0]
+                    .'”): start that version. Nothing was changed.',
+            );
     }
 
     private static function damaged(string $why): string
     {
         $good = Copies::lastGood();
 
-        return 'The database is damaged ('.mb_substr($why, 0, 160).'). Nothing was changed. '.($good === null ? 'There is no copy of it here: bring one from elsewhere with ./hebra restore FILE.' : "Its last good copy is {$good}: bring it back with ./hebra restore {$good}");
+        return 'The database is damaged ('.mb_substr($why, 0, 160).'). Nothing was changed. '
+            .($good === null ? 'There is no copy of it here: bring one from elsewhere with ./hebra restore FILE.' : "Its last good copy is {$good}: bring it back with ./hebra restore {$good}");
     }
 }

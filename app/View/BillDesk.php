@@ -35,7 +35,10 @@ final readonly class BillDesk
     {
         $this->plan = Planner::plan($piece->document(), $workshop->profile());
         [$minutes, $from] = $this->minutes();
-        $this->bill = Bill::of($this->plan, $workshop->metalPrices(), now()->format('Y-m-d'), $workshop->costing(), $minutes, $this->beadPrices(), $from, $this->findingPrices());
+        $this->bill = Bill::of(
+            $this->plan, $workshop->metalPrices(), now()->format('Y-m-d'), $workshop->costing(), $minutes,
+            $this->beadPrices(), $from, $this->findingPrices(),
+        );
     }
 
     /** @return array{float, string} the plan's minutes as this maker's steps go, moved by what was noted for the piece */
@@ -45,7 +48,9 @@ final readonly class BillDesk
         $ratios = [];
         /** @var Making $making */
         foreach ($this->piece->makings()->whereNotNull('closed_at')->where('minutes', '>', 0)->orderBy('closed_at')->get() as $making) {
-            $ratios[] = $making->minutes / $pace->foretell(Planner::plan($making->document(), $this->workshop->profile()))['about'];
+            $ratios[] = $making->minutes / $pace->foretell(
+                Planner::plan($making->document(), $this->workshop->profile()),
+            )['about'];
         }
         $noted = Noted::from($ratios);
         $minutes = $noted->foretell($pace->foretell($this->plan)['about']);
@@ -61,7 +66,9 @@ final readonly class BillDesk
     /** @return array<string, UnitPrice|null> by the bead's key */
     private function beadPrices(): array
     {
-        return $this->workshop->beads()->get()->mapWithKeys(fn (Bead $bead): array => [$bead->core()->key() => $bead->price()])->all();
+        return $this->workshop->beads()->get()->mapWithKeys(
+            fn (Bead $bead): array => [$bead->core()->key() => $bead->price()],
+        )->all();
     }
 
     /** @return array<string, UnitPrice|null> by what a finding is called in stock */
@@ -70,7 +77,12 @@ final readonly class BillDesk
         $prices = [];
         $supplies = $this->workshop->supplies()->get();
         foreach ($this->plan->findings as $finding) {
-            $prices[$finding->stock] = $supplies->first(fn (Supply $supply): bool => SupplyBook::is($supply, $finding->stock) && $supply->isByLength() === $finding->isByLength())?->price();
+            $prices[$finding->stock] = $supplies->first(
+                fn (Supply $supply): bool => SupplyBook::is(
+                    $supply,
+                    $finding->stock,
+                ) && $supply->isByLength() === $finding->isByLength(),
+            )?->price();
         }
 
         return $prices;
@@ -111,11 +123,20 @@ final readonly class BillDesk
                 /** @var Lot|null $lot */
                 $lot = $lots->get($first->lot_id);
                 $gross -= $milligrams;
-                $lines[] = ['words' => $lot === null ? 'wire not booked' : $lot->name.', '.$lot->wire()->words(), 'grams' => -$milligrams / 1000, 'cents' => $lot?->costCents(-$milligrams)];
+                $lines[] = [
+                    'words' => $lot === null ? 'wire not booked' : $lot->name.', '.$lot->wire()->words(),
+                    'grams' => -$milligrams / 1000,
+                    'cents' => $lot?->costCents(-$milligrams),
+                ];
             }
         }
 
-        return ['closed' => $last->closed_at?->format('j F Y') ?? '', 'lines' => $lines, 'grossGrams' => $gross / 1000, 'netGrams' => $net / 1000];
+        return [
+            'closed' => $last->closed_at?->format('j F Y') ?? '',
+            'lines' => $lines,
+            'grossGrams' => $gross / 1000,
+            'netGrams' => $net / 1000,
+        ];
     }
 
     /** What a gram of it is reckoned at without stock: for the field that waits for the maker's own price. */

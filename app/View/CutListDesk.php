@@ -21,9 +21,15 @@ use Illuminate\Support\Collection;
 /** Lengths that belong to no piece, from a table, cut out of the lots of one wire. */
 final class CutListDesk
 {
-    public const COLUMNS = ['label' => ['What for', ['name', 'cut', 'part', 'what']], 'length' => ['Length', ['mm', 'length mm', 'cut mm']], 'count' => ['How many', ['number', 'pieces', 'quantity', 'n']]];
+    public const COLUMNS = [
+        'label' => ['What for', ['name', 'cut', 'part', 'what']],
+        'length' => ['Length', ['mm', 'length mm', 'cut mm']],
+        'count' => ['How many', ['number', 'pieces', 'quantity', 'n']],
+    ];
 
-    /** How long many cuts are searched; few are searched until the least is proved, which takes a few seconds at most. */
+    /**
+     * How long many cuts are searched; few are searched until the least is proved, which takes a few seconds at most.
+     */
     private const SECONDS = 0.8;
 
     private const MOST_CUTS = 5000;
@@ -61,7 +67,15 @@ final class CutListDesk
         $at = fn (string $what): string => $this->given->table->at($line, $this->given->columns[$what]);
         $count = trim($at('count'));
 
-        return new CutKind($at('label') === '' ? "line {$line}" : mb_substr($at('label'), 0, 80), Length::parse($at('length'), 'length', $this->workshop->profile()->unit())->within('length', 1, self::MOST_MM)->millimetres(), $count === '' ? 1 : Count::parse($count, 'count', 1, self::MOST_CUTS));
+        return new CutKind(
+            $at('label') === '' ? "line {$line}" : mb_substr($at('label'), 0, 80),
+            Length::parse(
+                $at('length'),
+                'length',
+                $this->workshop->profile()->unit(),
+            )->within('length', 1, self::MOST_MM)->millimetres(),
+            $count === '' ? 1 : Count::parse($count, 'count', 1, self::MOST_CUTS),
+        );
     }
 
     /** @return array<string, string> wires in stock: key => words */
@@ -100,9 +114,18 @@ final class CutListDesk
         try {
             $this->plan = CuttingPlanner::plan($this->kinds, $rows, $terms, new Deadline($seconds));
         } catch (Problem) {
-            $longest = array_reduce($this->kinds, fn (float $most, CutKind $kind): float => max($most, $kind->lengthMm), self::BOUGHT_MM);
+            $longest = array_reduce(
+                $this->kinds,
+                fn (float $most, CutKind $kind): float => max($most, $kind->lengthMm),
+                self::BOUGHT_MM,
+            );
             try {
-                $this->plan = CuttingPlanner::plan($this->kinds, [...$rows, new StockRow('to be bought', $longest, 0)], $terms, new Deadline($seconds));
+                $this->plan = CuttingPlanner::plan(
+                    $this->kinds,
+                    [...$rows, new StockRow('to be bought', $longest, 0)],
+                    $terms,
+                    new Deadline($seconds),
+                );
             } catch (Problem $problem) {
                 $this->problem = $problem->getMessage();
             }
@@ -112,11 +135,17 @@ final class CutListDesk
     /** The plan as a table: one line for each kind of cut of each piece of stock. */
     public function csv(): string
     {
-        $lengths = array_combine(array_map(fn (CutKind $kind): string => $kind->label, $this->kinds), array_map(fn (CutKind $kind): float => $kind->lengthMm, $this->kinds));
+        $lengths = array_combine(
+            array_map(fn (CutKind $kind): string => $kind->label, $this->kinds),
+            array_map(fn (CutKind $kind): float => $kind->lengthMm, $this->kinds),
+        );
         $rows = [];
         foreach ($this->plan->pieces ?? [] as $piece) {
             foreach ($piece->cuts as $label => $count) {
-                $rows[] = [$piece->row->label, (string) $label, round($lengths[$label] ?? 0.0, 2), $count, round($piece->remainderMm, 2)];
+                $rows[] = [
+                    $piece->row->label, (string) $label, round($lengths[$label] ?? 0.0, 2), $count,
+                    round($piece->remainderMm, 2),
+                ];
             }
         }
 

@@ -23,7 +23,10 @@ use Hebra\Core\Stock\StockRow;
 use Hebra\Core\Wire\Wire;
 use Illuminate\Support\Collection;
 
-/** Which coil and offcut each cut of some pieces comes from: what is still to be cut, wire by wire, as bars with their cuts. */
+/**
+ * Which coil and offcut each cut of some pieces comes from: what is still to be cut, wire by wire, as bars with their
+ * cuts.
+ */
 final class CuttingDesk
 {
     /** Seconds for the whole page where nobody asked for more. */
@@ -63,8 +66,12 @@ final class CuttingDesk
      * @param  Collection<int, Piece>  $pieces
      * @param  array<string, string>  $pins  `piece/cut` => the lot it is to come from
      */
-    public function __construct(public readonly Workshop $workshop, public readonly Collection $pieces, public readonly array $pins = [], float $seconds = self::SECONDS)
-    {
+    public function __construct(
+        public readonly Workshop $workshop,
+        public readonly Collection $pieces,
+        public readonly array $pins = [],
+        float $seconds = self::SECONDS,
+    ) {
         $this->profile = $workshop->profile();
         /** @var Collection<int, CutTick> $ticks */
         $ticks = CutTick::query()->where('workshop_id', $workshop->id)->with(['lot', 'piece'])->orderBy('id')->get();
@@ -78,7 +85,9 @@ final class CuttingDesk
             // A wire that is proved early leaves its time to those that follow.
             $this->wires[] = $this->planned($keys, max(0.0, $end - hrtime(true) / 1e9) / (count($groups) - $at));
         }
-        $this->longestMm = max([1.0, ...array_map(fn (array $wire): float => max([0.0, ...array_column($wire['bars'], 'lengthMm')]), $this->wires)]);
+        $this->longestMm = max(
+            [1.0, ...array_map(fn (array $wire): float => max([0.0, ...array_column($wire['bars'], 'lengthMm')]), $this->wires)],
+        );
     }
 
     /** @return list<non-empty-list<string>> keys of cuts, those of one wire together */
@@ -88,9 +97,19 @@ final class CuttingDesk
         foreach ($this->pieces as $piece) {
             foreach (Planner::plan($piece->document(), $this->profile)->cuts as $cut) {
                 $key = $piece->ulid.'/'.$cut->key();
-                $done = $this->ticks->filter(fn (CutTick $tick): bool => $tick->piece_id === $piece->id && $tick->cut === $cut->key() && ! $tick->is_spoiled)->count();
-                $this->cuts[$key] = ['piece' => $piece, 'cut' => $cut, 'lengthMm' => $cut->printedMm($this->profile->ruler), 'wanted' => max(0, $cut->count - $done)];
-                $wire = $cut->wire->metal->value.'/'.round($cut->wire->diameterMm() / Lot::SAME_MM).'/'.$cut->wire->temper->value;
+                $done = $this->ticks->filter(
+                    fn (
+                        CutTick $tick,
+                    ): bool => $tick->piece_id === $piece->id && $tick->cut === $cut->key() && ! $tick->is_spoiled,
+                )->count();
+                $this->cuts[$key] = [
+                    'piece' => $piece,
+                    'cut' => $cut,
+                    'lengthMm' => $cut->printedMm($this->profile->ruler),
+                    'wanted' => max(0, $cut->count - $done),
+                ];
+                $wire = $cut->wire->metal->value.'/'.round($cut->wire->diameterMm() / Lot::SAME_MM).'/'
+                    .$cut->wire->temper->value;
                 $groups[$wire][] = $key;
             }
         }
@@ -109,9 +128,15 @@ final class CuttingDesk
     private function leftMm(Lot $lot): float
     {
         $ids = $this->pieces->pluck('id')->all();
-        $cut = $this->ticks->filter(fn (CutTick $tick): bool => $tick->lot_id === $lot->id)->sum(fn (CutTick $tick): float => $tick->lengthMm() + $this->terms()->trimMm);
-        $kept = $this->reservations->filter(fn (Reservation $kept): bool => $kept->lot_id === $lot->id && ! in_array($kept->piece_id, $ids, true))
-            ->sum(fn (Reservation $kept): float => $this->standing($kept) * ($kept->lengthMm() + $this->terms()->trimMm));
+        $cut = $this->ticks->filter(fn (CutTick $tick): bool => $tick->lot_id === $lot->id)->sum(
+            fn (CutTick $tick): float => $tick->lengthMm() + $this->terms()->trimMm,
+        );
+        $kept = $this->reservations->filter(
+            fn (Reservation $kept): bool => $kept->lot_id === $lot->id && ! in_array($kept->piece_id, $ids, true),
+        )
+            ->sum(
+                fn (Reservation $kept): float => $this->standing($kept) * ($kept->lengthMm() + $this->terms()->trimMm),
+            );
 
         return max(0.0, $lot->heldMm() - $cut - $kept);
     }
@@ -124,7 +149,11 @@ final class CuttingDesk
 
     private function tickedOf(int $piece, string $cut, int $lot): int
     {
-        return $this->ticks->filter(fn (CutTick $tick): bool => ! $tick->is_spoiled && $tick->piece_id === $piece && $tick->lot_id === $lot && $tick->cut === $cut)->count();
+        return $this->ticks->filter(
+            fn (
+                CutTick $tick,
+            ): bool => ! $tick->is_spoiled && $tick->piece_id === $piece && $tick->lot_id === $lot && $tick->cut === $cut,
+        )->count();
     }
 
     /** @return list<string> lots that a cut is to come from, one for each copy: where the maker pins it, else where it is reserved */
@@ -158,7 +187,10 @@ final class CuttingDesk
         $desk = new self($workshop, new Collection);
         $spoken = [];
         $add = function (int $lot, float $mm, string $name) use (&$spoken): void {
-            $spoken[$lot] = ['mm' => ($spoken[$lot]['mm'] ?? 0.0) + $mm, 'for' => array_values(array_unique([...($spoken[$lot]['for'] ?? []), $name]))];
+            $spoken[$lot] = [
+                'mm' => ($spoken[$lot]['mm'] ?? 0.0) + $mm,
+                'for' => array_values(array_unique([...($spoken[$lot]['for'] ?? []), $name])),
+            ];
         };
         foreach ($desk->reservations as $kept) {
             if ($desk->standing($kept) > 0) {
@@ -204,7 +236,8 @@ final class CuttingDesk
         }
         $all = array_sum(array_map(fn (CutKind $kind): int => $kind->count, $kinds));
         if ($all > self::MOST_CUTS) {
-            $problem = number_format($all).' cuts are more than are planned in one go, '.number_format(self::MOST_CUTS).': choose fewer pieces, or make the batch in parts.';
+            $problem = number_format($all).' cuts are more than are planned in one go, '.number_format(self::MOST_CUTS)
+                .': choose fewer pieces, or make the batch in parts.';
 
             return ['wire' => $wire, 'plan' => null, 'problem' => $problem, 'bars' => []];
         }
@@ -215,7 +248,9 @@ final class CuttingDesk
         [$plan, $problem] = $this->fromStock($kinds, $rows, $seconds);
         foreach ($plan->pieces ?? [] as $piece) {
             // Lengths to be bought that are cut alike are one line.
-            $name = $piece->row->isBought() ? self::BUY.' '.md5((string) json_encode([$piece->cuts, round($piece->remainderMm, 3)])) : $piece->row->label;
+            $name = $piece->row->isBought()
+                ? self::BUY.' '.md5((string) json_encode([$piece->cuts, round($piece->remainderMm, 3)]))
+                : $piece->row->label;
             $bars[$name]['times'] = ($bars[$name]['times'] ?? 0) + 1;
             foreach ($bars[$name]['times'] > 1 ? [] : $piece->cuts as $key => $count) {
                 $bars[$name]['cuts'][$key] = ($bars[$name]['cuts'][$key] ?? 0) + $count;
@@ -224,7 +259,16 @@ final class CuttingDesk
             $bars[$name]['long'] = $piece->row->lengthMm;
         }
 
-        return ['wire' => $wire, 'plan' => $plan, 'problem' => $problem, 'bars' => array_map(fn (string $name, array $bar): array => $this->bar($name, $bar, $lots->get($name), $left[$name] ?? 0.0), array_keys($bars), $bars)];
+        return [
+            'wire' => $wire,
+            'plan' => $plan,
+            'problem' => $problem,
+            'bars' => array_map(
+                fn (string $name, array $bar): array => $this->bar($name, $bar, $lots->get($name), $left[$name] ?? 0.0),
+                array_keys($bars),
+                $bars,
+            ),
+        ];
     }
 
     /**
@@ -239,9 +283,21 @@ final class CuttingDesk
         try {
             return [CuttingPlanner::plan($kinds, $rows, $this->terms(), new Deadline($seconds)), ''];
         } catch (Problem) {
-            $longest = array_reduce($kinds, fn (float $most, CutKind $kind): float => max($most, $kind->lengthMm), self::BOUGHT_MM);
+            $longest = array_reduce(
+                $kinds,
+                fn (float $most, CutKind $kind): float => max($most, $kind->lengthMm),
+                self::BOUGHT_MM,
+            );
             try {
-                return [CuttingPlanner::plan($kinds, [...$rows, new StockRow(self::BUY, $longest, 0)], $this->terms(), new Deadline($seconds)), ''];
+                return [
+                    CuttingPlanner::plan(
+                        $kinds,
+                        [...$rows, new StockRow(self::BUY, $longest, 0)],
+                        $this->terms(),
+                        new Deadline($seconds),
+                    ),
+                    '',
+                ];
             } catch (Problem $problem) {
                 return [null, $problem->getMessage()];
             }
@@ -258,17 +314,33 @@ final class CuttingDesk
         $cuts = [];
         foreach ($bar['cuts'] as $key => $count) {
             $one = $this->cuts[$key];
-            $cuts[] = ['key' => $key, 'piece' => $one['piece'], 'cut' => $one['cut'], 'count' => $count, 'lengthMm' => $one['lengthMm'], 'share' => 100 * $one['lengthMm'] / max(1.0, $length), 'isPinned' => $lot !== null && in_array($lot->ulid, $this->placed[$key] ?? [], true)];
+            $cuts[] = [
+                'key' => $key,
+                'piece' => $one['piece'],
+                'cut' => $one['cut'],
+                'count' => $count,
+                'lengthMm' => $one['lengthMm'],
+                'share' => 100 * $one['lengthMm'] / max(1.0, $length),
+                'isPinned' => $lot !== null && in_array($lot->ulid, $this->placed[$key] ?? [], true),
+            ];
         }
 
         $times = $bar['times'] ?? 1;
         $bought = ($times > 1 ? "{$times} × to be bought, each cut so" : 'to be bought');
 
-        return ['lot' => $lot, 'times' => $times, 'name' => $lot === null ? $bought : $lot->name, 'lengthMm' => $length, 'remainderMm' => $bar['left'] ?? $leftMm, 'cuts' => $cuts];
+        return [
+            'lot' => $lot,
+            'times' => $times,
+            'name' => $lot === null ? $bought : $lot->name,
+            'lengthMm' => $length,
+            'remainderMm' => $bar['left'] ?? $leftMm,
+            'cuts' => $cuts,
+        ];
     }
 
     /**
-     * What became of each millimetre of a length: the cuts, clean ends between them, and what is left come to the whole of it.
+     * What became of each millimetre of a length: the cuts, clean ends between them, and what is left come to the whole
+     * of it.
      *
      * @param  array{lengthMm: float, remainderMm: float, cuts: list<array{count: int, lengthMm: float}>}  $bar
      */
@@ -278,7 +350,9 @@ final class CuttingDesk
         $cutsMm = array_sum(array_map(fn (array $cut): float => $cut['count'] * $cut['lengthMm'], $bar['cuts']));
         $endsMm = max(0.0, $bar['lengthMm'] - $cutsMm - $bar['remainderMm']);
 
-        return $this->profile->length($bar['lengthMm']).' = '.$this->profile->length($cutsMm).' in '.Figures::counted($count, 'cut').' + '.Figures::mm($endsMm).' trimmed to clean ends + '.$this->profile->length($bar['remainderMm']).' left';
+        return $this->profile->length($bar['lengthMm']).' = '.$this->profile->length($cutsMm).' in '
+            .Figures::counted($count, 'cut').' + '.Figures::mm($endsMm).' trimmed to clean ends + '
+            .$this->profile->length($bar['remainderMm']).' left';
     }
 
     /** @return list<Lot> where a cut could come from instead */
@@ -304,7 +378,9 @@ final class CuttingDesk
     {
         $ids = $this->pieces->pluck('id')->all();
 
-        return $this->ticks->filter(fn (CutTick $tick): bool => in_array($tick->piece_id, $ids, true))->reverse()->values();
+        return $this->ticks->filter(
+            fn (CutTick $tick): bool => in_array($tick->piece_id, $ids, true),
+        )->reverse()->values();
     }
 
     /** What a cut that was ticked is called. */
@@ -322,6 +398,10 @@ final class CuttingDesk
      */
     public function address(array $pins, string $more = ''): string
     {
-        return '/cutting?'.http_build_query(array_filter(['pieces' => $this->pieces->pluck('ulid')->all(), 'pins' => array_filter($pins), 'longer' => $more]));
+        return '/cutting?'.http_build_query(
+            array_filter(
+                ['pieces' => $this->pieces->pluck('ulid')->all(), 'pins' => array_filter($pins), 'longer' => $more],
+            ),
+        );
     }
 }

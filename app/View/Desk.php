@@ -84,13 +84,20 @@ final class Desk
         }
         // At the bench a left-handed maker sees it mirrored, and the second of a mirrored pair is seen so by everyone.
         $isLeft = $stage === 'make' && $this->profile->schools->is(School::Hand, 'left');
-        $this->drawing = new Drawing($this->plan->assembly, dimension: $this->plan->isLaidRound() ? 0 : 64, isMirrored: $isLeft !== ($stage === 'make' && $this->makingDesk?->isMirrored() === true));
+        $this->drawing = new Drawing(
+            $this->plan->assembly,
+            dimension: $this->plan->isLaidRound() ? 0 : 64,
+            isMirrored: $isLeft !== ($stage === 'make' && $this->makingDesk?->isMirrored() === true),
+        );
     }
 
     /** The whole page, or, for a page that is already there, the desk alone. */
     public function rendered(bool $isFragment): string
     {
-        return view($isFragment ? 'stages.desk' : 'stages.page', ['desk' => $this, 'problem' => $this->problem])->render();
+        return view(
+            $isFragment ? 'stages.desk' : 'stages.page',
+            ['desk' => $this, 'problem' => $this->problem],
+        )->render();
     }
 
     public function url(string $stage): string
@@ -107,11 +114,24 @@ final class Desk
         return $field === 'name' || match ($this->stage) {
             'lay-out' => $open !== null && (
                 ($open->technique()->takesBeads() && ($field === 'hole' ? $this->run() !== null : in_array($field, ['bead', 'bead hole', 'bead width', 'bead length', 'bead colour', 'bead name'], true)))
-                || array_filter($open->technique()->parameters(), fn (Parameter $parameter): bool => $parameter->words === $field && $open->technique()->shows($parameter->key, $open)) !== []
+                || array_filter(
+                    $open->technique()->parameters(),
+                    fn (Parameter $parameter): bool => $parameter->words === $field && $open->technique()->shows(
+                        $parameter->key,
+                        $open,
+                    ),
+                ) !== []
             ),
             'wire' => in_array($field, ['size', 'fit'], true),
-            'make' => in_array($field, ['hooked', 'counted', 'found', 'wait'], true) || str_starts_with($field, 'measured.'),
-            'log' => preg_match('/^(minutes|note|weight|loops|loops on|bent on|opened|packed|packing|(cut|left|kept|lot|others|short|weighed|before)\..+)$/', $field) === 1,
+            'make' => in_array(
+                $field,
+                ['hooked', 'counted', 'found', 'wait'],
+                true,
+            ) || str_starts_with($field, 'measured.'),
+            'log' => preg_match(
+                '/^(minutes|note|weight|loops|loops on|bent on|opened|packed|packing|(cut|left|kept|lot|others|short|weighed|before)\..+)$/',
+                $field,
+            ) === 1,
             default => false,
         };
     }
@@ -133,7 +153,10 @@ final class Desk
     /** @return list<Technique> those with a key and a button of their own */
     public function quickTechniques(): array
     {
-        return array_map(Techniques::named(...), [$this->document->fit->kind === FitKind::Ear ? 'ear-wire' : 'jump-ring', 'wrapped-link', 'head-pin']);
+        return array_map(
+            Techniques::named(...),
+            [$this->document->fit->kind === FitKind::Ear ? 'ear-wire' : 'jump-ring', 'wrapped-link', 'head-pin'],
+        );
     }
 
     /** @return array<string, list<Technique>> all others, by family in words */
@@ -141,7 +164,16 @@ final class Desk
     {
         $by = [];
         foreach (Family::cases() as $family) {
-            $by[$family->words()] = array_values(array_filter(Techniques::all(), fn (Technique $technique): bool => $technique->family() === $family && ! in_array($technique, $this->quickTechniques(), true)));
+            $by[$family->words()] = array_values(
+                array_filter(
+                    Techniques::all(),
+                    fn (Technique $technique): bool => $technique->family() === $family && ! in_array(
+                        $technique,
+                        $this->quickTechniques(),
+                        true,
+                    ),
+                ),
+            );
         }
 
         return array_filter($by);
@@ -196,7 +228,9 @@ final class Desk
     /** A bead's size as it is typed, width and length. */
     public function sizeOf(CoreBead $bead): string
     {
-        return abs($bead->widthMm - $bead->lengthMm) < 0.005 ? Figures::mm($bead->widthMm) : Figures::trim($bead->widthMm).' x '.Figures::mm($bead->lengthMm);
+        return abs($bead->widthMm - $bead->lengthMm) < 0.005
+            ? Figures::mm($bead->widthMm)
+            : Figures::trim($bead->widthMm).' x '.Figures::mm($bead->lengthMm);
     }
 
     public function run(): ?int
@@ -229,7 +263,9 @@ final class Desk
     /** @return list<Check> */
     public function checks(Level ...$levels): array
     {
-        return array_values(array_filter($this->plan->checks, fn (Check $check): bool => in_array($check->level, $levels, true)));
+        return array_values(
+            array_filter($this->plan->checks, fn (Check $check): bool => in_array($check->level, $levels, true)),
+        );
     }
 
     /** @return list<Strip> */
@@ -241,7 +277,14 @@ final class Desk
         $usual = array_filter($lengths, fn (float $length): bool => $length <= self::LONG_MM);
         $ratio = Strip::ratioFor(max([1.0, ...($usual === [] ? $lengths : $usual)]), $room);
 
-        return array_map(fn (Cut $cut): Strip => new Strip($cut, $this->profile, $cut->lengthMm() <= self::LONG_MM ? $ratio : Strip::ratioFor($cut->lengthMm(), $room)), $cuts);
+        return array_map(
+            fn (Cut $cut): Strip => new Strip(
+                $cut,
+                $this->profile,
+                $cut->lengthMm() <= self::LONG_MM ? $ratio : Strip::ratioFor($cut->lengthMm(), $room),
+            ),
+            $cuts,
+        );
     }
 
     /** The strip of the cut on the bench, small enough to lie under its step; null where there is none. */
@@ -263,7 +306,12 @@ final class Desk
     /** What a wire is called: by its kind, or by the part that has it for itself. */
     public function roleWords(string $role): string
     {
-        $own = array_values(array_filter($this->document->parts, fn (Part $part): bool => $part->wire === $role && $part->isOfOwnWire()))[0] ?? null;
+        $own = array_values(
+            array_filter(
+                $this->document->parts,
+                fn (Part $part): bool => $part->wire === $role && $part->isOfOwnWire(),
+            ),
+        )[0] ?? null;
 
         return $own === null ? WireChoice::roleWords($role) : ucfirst($own->technique()->label()).', its own';
     }
@@ -271,12 +319,21 @@ final class Desk
     /** @return list<Part> made of a wire, bought ones left out */
     public function partsOf(string $role): array
     {
-        return array_values(array_filter($this->document->parts, fn (Part $part): bool => $part->wire === $role && ! $part->technique()->isBought($part)));
+        return array_values(
+            array_filter(
+                $this->document->parts,
+                fn (Part $part): bool => $part->wire === $role && ! $part->technique()->isBought($part),
+            ),
+        );
     }
 
     public function wireChoice(string $role): WireChoice
     {
-        return new WireChoice($this->document->wires[$role], WireTable::of($this->document, $role, $this->profile, $this->supply()), $this->profile);
+        return new WireChoice(
+            $this->document->wires[$role],
+            WireTable::of($this->document, $role, $this->profile, $this->supply()),
+            $this->profile,
+        );
     }
 
     public function fitSheet(): FitSheet
@@ -297,7 +354,10 @@ final class Desk
         $prices = $this->workshop->metalPrices();
         $day = now()->format('Y-m-d');
 
-        return new Supply($held, fn (Wire $wire): ?float => ($e4 = $prices->perGramE4($wire, $day)) === null ? null : $e4 / 100);
+        return new Supply(
+            $held,
+            fn (Wire $wire): ?float => ($e4 = $prices->perGramE4($wire, $day)) === null ? null : $e4 / 100,
+        );
     }
 
     /** @var list<CoreBead>|null */
@@ -312,9 +372,15 @@ final class Desk
     /** @return list<CoreBead> */
     private function trayRead(): array
     {
-        $own = DB::table('beads')->where('workshop_id', $this->workshop->id)->whereNull('deleted_at')->latest('updated_at')->limit(24)->get(['name', 'shape', 'length_um', 'width_um', 'hole_um', 'drilling', 'material', 'colour']);
+        $own = DB::table('beads')->where('workshop_id', $this->workshop->id)->whereNull('deleted_at')->latest('updated_at')->limit(24)->get(
+            ['name', 'shape', 'length_um', 'width_um', 'hole_um', 'drilling', 'material', 'colour'],
+        );
 
-        $all = [...array_values($own->map(fn (\stdClass $row): CoreBead => OwnBead::fromRow((array) $row))->all()), ...array_values($this->document->beads), ...self::commonBeads()];
+        $all = [
+            ...array_values($own->map(fn (\stdClass $row): CoreBead => OwnBead::fromRow((array) $row))->all()),
+            ...array_values($this->document->beads),
+            ...self::commonBeads(),
+        ];
         $once = [];
         foreach ($all as $bead) {
             $once[$bead->key()] ??= $bead;
@@ -326,11 +392,17 @@ final class Desk
     /** @return list<CoreBead> */
     private static function commonBeads(): array
     {
-        $bead = fn (BeadShape $shape, float $width, float $length, float $hole, string $colour): CoreBead => CoreBead::of($shape, $length, $width, $hole, colour: $colour);
+        $bead = fn (
+            BeadShape $shape, float $width, float $length, float $hole, string $colour,
+        ): CoreBead => CoreBead::of($shape, $length, $width, $hole, colour: $colour);
 
         return [
-            $bead(BeadShape::Round, 4, 4, 0.8, 'sea'), $bead(BeadShape::Round, 6, 6, 1, 'amber'), $bead(BeadShape::Round, 8, 8, 1, 'slate'), $bead(BeadShape::Bicone, 4, 4, 0.9, 'plum'),
-            $bead(BeadShape::Rondelle, 6, 4, 1, 'moss'), $bead(BeadShape::Tube, 3, 10, 0.8, 'sky'), $bead(BeadShape::Drop, 8, 12, 0.9, 'rust'),
+            $bead(BeadShape::Round, 4, 4, 0.8, 'sea'), $bead(BeadShape::Round, 6, 6, 1, 'amber'), $bead(BeadShape::Round, 8, 8, 1, 'slate'), $bead(
+                BeadShape::Bicone, 4, 4, 0.9, 'plum',
+            ),
+            $bead(
+                BeadShape::Rondelle, 6, 4, 1, 'moss',
+            ), $bead(BeadShape::Tube, 3, 10, 0.8, 'sky'), $bead(BeadShape::Drop, 8, 12, 0.9, 'rust'),
             CoreBead::of(BeadShape::Cap, 2, 7, 1, material: Material::Metal, colour: 'slate'),
         ];
     }
@@ -344,14 +416,19 @@ final class Desk
     /** A bead as the one line that the tray's form sends. */
     public static function line(CoreBead $bead): string
     {
-        return ($bead->name === '' ? '' : $bead->name.': ')."{$bead->widthMm}mm x {$bead->lengthMm}mm {$bead->shape->value}, hole {$bead->holeMm}, {$bead->material->value}, {$bead->colour}".($bead->drilling->value === 'top' ? ', top-drilled' : '');
+        return ($bead->name === '' ? '' : $bead->name.': ')
+            ."{$bead->widthMm}mm x {$bead->lengthMm}mm {$bead->shape->value}, hole {$bead->holeMm}, {$bead->material->value}, {$bead->colour}"
+            .($bead->drilling->value === 'top' ? ', top-drilled' : '');
     }
 
     /** @return Collection<int, SupplyMovement> beads and supplies that a making took */
     public function counted(Making $making): Collection
     {
         /** @var Collection<int, SupplyMovement> $lines */
-        $lines = SupplyMovement::query()->where('making_id', $making->id)->where('kind', 'used')->with('supply')->orderBy('id')->get();
+        $lines = SupplyMovement::query()->where(
+            'making_id',
+            $making->id,
+        )->where('kind', 'used')->with('supply')->orderBy('id')->get();
 
         return $lines;
     }
@@ -360,7 +437,11 @@ final class Desk
     public function otherMakings(): Collection
     {
         /** @var Collection<int, Making> $makings */
-        $makings = $this->workshop->makings()->whereNull('closed_at')->where('piece_id', '!=', $this->piece->id)->whereHas('piece')->with('piece')->latest('updated_at')->limit(5)->get();
+        $makings = $this->workshop->makings()->whereNull('closed_at')->where(
+            'piece_id',
+            '!=',
+            $this->piece->id,
+        )->whereHas('piece')->with('piece')->latest('updated_at')->limit(5)->get();
 
         return $makings->reject(fn (Making $making): bool => $making->isWaiting())->values();
     }
@@ -370,15 +451,21 @@ final class Desk
     {
         $pace = HandBook::of($this->workshop)->pace();
         ['about' => $about, 'from' => $from, 'to' => $to] = $pace->foretell($this->plan);
-        $words = fn (float $minutes): string => $minutes < 90 ? max(1, 5 * (int) round($minutes / 5)).' min' : Figures::trim(round($minutes / 6) / 10, 1).' h';
+        $words = fn (float $minutes): string => $minutes < 90
+            ? max(1, 5 * (int) round($minutes / 5)).' min'
+            : Figures::trim(round($minutes / 6) / 10, 1).' h';
 
-        return 'About '.$words($about).' at the bench'.($pace->isLearned() ? ', in four of five cases between '.$words($from).' and '.$words($to).', by the time your steps took so far.' : ', by a guess: it is learned as you go.');
+        return 'About '.$words($about).' at the bench'
+            .($pace->isLearned() ? ', in four of five cases between '.$words($from).' and '.$words($to).', by the time your steps took so far.' : ', by a guess: it is learned as you go.');
     }
 
     /** Whether any way of forming is learned, followed or not. */
     public function isLearned(): bool
     {
-        return array_filter(HandBook::of($this->workshop)->ways(), fn (Learned $learned): bool => $learned->isLearned()) !== [];
+        return array_filter(
+            HandBook::of($this->workshop)->ways(),
+            fn (Learned $learned): bool => $learned->isLearned(),
+        ) !== [];
     }
 
     /** @return list<Point> what the finished piece is looked over for */
@@ -390,7 +477,9 @@ final class Desk
     /** @return array<string, bool> what was found so far, by point */
     public function found(): array
     {
-        return $this->makingDesk === null ? [] : $this->makingDesk->making->inspected()->pluck('is_fine', 'point')->all();
+        return $this->makingDesk === null
+            ? []
+            : $this->makingDesk->making->inspected()->pluck('is_fine', 'point')->all();
     }
 
     public function measuredOf(string $point): ?string
@@ -411,7 +500,9 @@ final class Desk
     /** @return Collection<int, Making> */
     public function closedMakings(): Collection
     {
-        return $this->piece->makings()->whereNotNull('closed_at')->with(['movements.lot'])->latest('closed_at')->limit(20)->get();
+        return $this->piece->makings()->whereNotNull('closed_at')->with(
+            ['movements.lot'],
+        )->latest('closed_at')->limit(20)->get();
     }
 
     /**
@@ -425,7 +516,12 @@ final class Desk
             ->groupBy(fn (Movement $line): string => $line->lot !== null ? ($line->mass_mg < 0 ? 'out of ' : 'offcut kept as ').$line->lot->name : match ($line->account) {
                 'pieces' => 'in the piece', 'scrap jar' => 'to the scrap jar', default => 'wire not booked',
             })
-            ->map(fn (Collection $lines, string $words): array => ['words' => $words, 'mg' => (int) $lines->sum('mass_mg')])
+            ->map(
+                fn (Collection $lines, string $words): array => [
+                    'words' => $words,
+                    'mg' => (int) $lines->sum('mass_mg'),
+                ],
+            )
             ->filter(fn (array $row): bool => $row['mg'] !== 0)
             ->all());
     }

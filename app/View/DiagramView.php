@@ -24,7 +24,9 @@ final readonly class DiagramView
     /** @param  float|null  $most  the largest scale to try, for a drawing that is to be looked into */
     public function __construct(public Diagram $diagram, ?float $most = null)
     {
-        $fits = fn (float $scale): bool => $diagram->widthMm() * $scale <= self::MOST_WIDE_MM && $diagram->heightMm() * $scale <= self::MOST_HIGH_MM;
+        $fits = fn (
+            float $scale,
+        ): bool => $diagram->widthMm() * $scale <= self::MOST_WIDE_MM && $diagram->heightMm() * $scale <= self::MOST_HIGH_MM;
         $isSmall = max($diagram->widthMm(), $diagram->heightMm()) < 15;
         $scale = 0.05;
         foreach ($most === null ? [] : array_filter([10.0, 8.0, 6.0, 5.0, 4.0, 3.0, 2.5, 2.0, 1.5, 1.0, 0.5, 0.25], fn (float $try): bool => $try <= $most) as $try) {
@@ -46,13 +48,22 @@ final readonly class DiagramView
 
     public function words(): string
     {
-        return $this->diagram->words.' · '.($this->scale === 1.0 ? 'true size' : ($this->scale > 1 ? "{$this->scale} : 1" : '1 : '.round(1 / $this->scale, 1)));
+        return $this->diagram->words.' · '
+            .($this->scale === 1.0 ? 'true size' : ($this->scale > 1 ? "{$this->scale} : 1" : '1 : '.round(1 / $this->scale, 1)));
     }
 
     /** @return list<array{kind: string, x: float, y: float, r: float}> in millimetres of the picture */
     public function circles(): array
     {
-        return array_map(fn (array $one): array => ['kind' => $one['kind'], 'x' => $this->x($one['x']), 'y' => $this->y($one['y']), 'r' => round($one['r'] * $this->scale, 3)], $this->diagram->circles());
+        return array_map(
+            fn (array $one): array => [
+                'kind' => $one['kind'],
+                'x' => $this->x($one['x']),
+                'y' => $this->y($one['y']),
+                'r' => round($one['r'] * $this->scale, 3),
+            ],
+            $this->diagram->circles(),
+        );
     }
 
     /** @return list<array{kind: string, d: string, mm: float}> */
@@ -60,7 +71,10 @@ final readonly class DiagramView
     {
         return array_map(fn (array $line): array => [
             'kind' => $line['kind'], 'mm' => round(max(0.12, $line['mm'] * $this->scale), 3),
-            'd' => 'M'.implode('L', array_map(fn (array $point): string => $this->x($point[0]).' '.$this->y($point[1]), $line['path'])).($line['isClosed'] ? 'Z' : ''),
+            'd' => 'M'.implode(
+                'L',
+                array_map(fn (array $point): string => $this->x($point[0]).' '.$this->y($point[1]), $line['path']),
+            ).($line['isClosed'] ? 'Z' : ''),
         ], $this->diagram->lines());
     }
 

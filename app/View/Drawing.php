@@ -12,14 +12,17 @@ use Hebra\Core\Figure\Pose;
 use Hebra\Core\Figure\Stroke;
 
 /**
- * A piece in pixels, ready to be placed: strokes joined by wire and layer, beads, the scale. What a part made often is drawn of
- * is there once and used wherever it lies.
+ * A piece in pixels, ready to be placed: strokes joined by wire and layer, beads, the scale. What a part made often is
+ * drawn of is there once and used wherever it lies.
  */
 final class Drawing
 {
     public const PX_PER_MM = 96 / 25.4;
 
-    private const RATIOS = [6, 5, 4, 3.5, 3, 2.5, 2.4, 2.2, 2, 1.8, 1.6, 1.5, 1.25, 1, 0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.25, 0.2, 0.15, 0.1, 0.05, 0.02, 0.01];
+    private const RATIOS = [
+        6, 5, 4, 3.5, 3, 2.5, 2.4, 2.2, 2, 1.8, 1.6, 1.5, 1.25, 1, 0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3, 0.25, 0.2, 0.15,
+        0.1, 0.05, 0.02, 0.01,
+    ];
 
     /** From so many on, alike parts are drawn by reference. */
     private const ALIKE = 3;
@@ -40,14 +43,30 @@ final class Drawing
     /** @var list<array{id: string, mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, path: string}> */
     private array $templates = [];
 
-    public function __construct(private readonly Assembly $assembly, float $roomWide = 330, float $roomHigh = 560, private readonly float $dimension = 64, private readonly float $room = 26, private readonly string $name = 'piece', private readonly bool $isMirrored = false, ?float $ratioGiven = null, private readonly bool $byReference = true)
-    {
-        $this->ratio = $ratioGiven ?? self::ratioFor($assembly, $roomWide - $dimension - 2 * $this->room, $roomHigh - 2 * $this->room);
+    public function __construct(
+        private readonly Assembly $assembly,
+        float $roomWide = 330,
+        float $roomHigh = 560,
+        private readonly float $dimension = 64,
+        private readonly float $room = 26,
+        private readonly string $name = 'piece',
+        private readonly bool $isMirrored = false,
+        ?float $ratioGiven = null,
+        private readonly bool $byReference = true,
+    ) {
+        $this->ratio = $ratioGiven ?? self::ratioFor(
+            $assembly,
+            $roomWide - $dimension - 2 * $this->room,
+            $roomHigh - 2 * $this->room,
+        );
         $this->k = $this->ratio * self::PX_PER_MM;
         $this->originX = $this->room + $dimension + ($isMirrored ? $assembly->right : -$assembly->left) * $this->k;
         $this->width = round(2 * $this->room + $dimension + $assembly->widthMm() * $this->k, 1);
         // Laid round, it has its dimension below.
-        $this->height = round(2 * $this->room + ($dimension === 0.0 && $room > 20 ? 22 : 0) + $assembly->heightMm() * $this->k, 1);
+        $this->height = round(
+            2 * $this->room + ($dimension === 0.0 && $room > 20 ? 22 : 0) + $assembly->heightMm() * $this->k,
+            1,
+        );
     }
 
     private static function ratioFor(Assembly $assembly, float $wide, float $high): float
@@ -170,7 +189,8 @@ final class Drawing
     {
         $degrees = round($this->isMirrored ? -$pose->degrees : $pose->degrees, 2);
 
-        return 'translate('.$this->x($pose->xMm).' '.$this->y($pose->yMm).')'.($degrees === 0.0 ? '' : "rotate({$degrees})");
+        return 'translate('.$this->x($pose->xMm).' '.$this->y($pose->yMm).')'
+            .($degrees === 0.0 ? '' : "rotate({$degrees})");
     }
 
     /** @return array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, path: string} a rim, a body, and light along the upper left */
@@ -179,8 +199,10 @@ final class Drawing
         $width = $this->px($stroke->wireMm);
 
         return [
-            'mark' => $stroke->mark, 'metal' => $stroke->metal->value, 'width' => $width, 'bodyWidth' => round($width * 0.74, 2), 'shineWidth' => round($width * 0.24, 2),
-            'shineShift' => 'translate('.round(-$width * 0.13, 2).' '.round(-$width * 0.08, 2).')', 'runsOn' => $stroke->runsOn, 'path' => '',
+            'mark' => $stroke->mark, 'metal' => $stroke->metal->value, 'width' => $width,
+            'bodyWidth' => round($width * 0.74, 2), 'shineWidth' => round($width * 0.24, 2),
+            'shineShift' => 'translate('.round(-$width * 0.13, 2).' '.round(-$width * 0.08, 2).')',
+            'runsOn' => $stroke->runsOn, 'path' => '',
         ];
     }
 
@@ -192,7 +214,10 @@ final class Drawing
         $path = '';
         foreach ($stroke->path as $command) {
             $path .= $command[0] === 'A'
-                ? 'A'.$this->px((float) $command[1]).' '.$this->px((float) $command[2]).' '.(isset($command[6]) ? round($this->isMirrored ? -$command[6] : $command[6], 1) : 0).' 0 '.($this->isMirrored ? 1 - (int) ($command[3] ?? 0) : ($command[3] ?? 0)).' '.round($left + ($command[4] ?? 0) * $k, 2).' '.round($top + ($command[5] ?? 0) * $this->k, 2)
+                ? 'A'.$this->px((float) $command[1]).' '.$this->px((float) $command[2]).' '
+                    .(isset($command[6]) ? round($this->isMirrored ? -$command[6] : $command[6], 1) : 0).' 0 '
+                    .($this->isMirrored ? 1 - (int) ($command[3] ?? 0) : ($command[3] ?? 0)).' '
+                    .round($left + ($command[4] ?? 0) * $k, 2).' '.round($top + ($command[5] ?? 0) * $this->k, 2)
                 : $command[0].round($left + $command[1] * $k, 2).' '.round($top + $command[2] * $this->k, 2);
         }
 
@@ -205,7 +230,14 @@ final class Drawing
         $kinds = [];
         foreach ($this->assembly->placed as [$figure]) {
             foreach ($figure->beads as $mark) {
-                $kinds[$mark->bead->key()] ??= ['id' => $this->idOf($mark->bead), 'bead' => $mark->bead, 'x' => 0, 'y' => 0, 'w' => $this->px($mark->bead->widthMm), 'l' => $this->px($mark->bead->lengthMm)];
+                $kinds[$mark->bead->key()] ??= [
+                    'id' => $this->idOf($mark->bead),
+                    'bead' => $mark->bead,
+                    'x' => 0,
+                    'y' => 0,
+                    'w' => $this->px($mark->bead->widthMm),
+                    'l' => $this->px($mark->bead->lengthMm),
+                ];
             }
         }
 

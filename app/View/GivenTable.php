@@ -30,7 +30,9 @@ final readonly class GivenTable
         $said = $request->input('columns');
         foreach (is_array($said) ? $said : [] as $what => $column) {
             if (array_key_exists($what, $columns)) {
-                $columns[$what] = is_numeric($column) && (int) $column >= 0 && (int) $column < count($table->heading) ? (int) $column : null;
+                $columns[$what] = is_numeric($column) && (int) $column >= 0 && (int) $column < count($table->heading)
+                    ? (int) $column
+                    : null;
             }
         }
 
@@ -41,7 +43,11 @@ final readonly class GivenTable
     {
         $file = $request->file('file');
         if ($file instanceof UploadedFile) {
-            $file->isValid() && $file->getSize() <= CsvTable::MOST_BYTES || throw Refused::invalid('file', 'The file is larger than 1 MiB or did not arrive whole: give a smaller table.');
+            $file->isValid() && $file->getSize() <= CsvTable::MOST_BYTES
+                || throw Refused::invalid(
+                    'file',
+                    'The file is larger than 1 MiB or did not arrive whole: give a smaller table.',
+                );
 
             return $file->getContent();
         }

@@ -43,7 +43,12 @@ final readonly class HandDesk
         $ways = [];
         foreach ($this->book->cutsOfPieces() as $key => $cuts) {
             [$way, $awg] = explode('/', $key);
-            $ways[] = ['key' => $key, 'words' => (Work::WAYS[$way] ?? $way).', '.$awg.' AWG', 'learned' => Learned::from(array_map(fn (MakingCut $cut): Log => $cut->log(), $cuts)), 'cuts' => $cuts];
+            $ways[] = [
+                'key' => $key,
+                'words' => (Work::WAYS[$way] ?? $way).', '.$awg.' AWG',
+                'learned' => Learned::from(array_map(fn (MakingCut $cut): Log => $cut->log(), $cuts)),
+                'cuts' => $cuts,
+            ];
         }
         $this->ways = $ways;
         $springs = [];
@@ -61,10 +66,19 @@ final readonly class HandDesk
     {
         $loops = [];
         /** @var Collection<int, Measurement> $rows */
-        $rows = $this->workshop->measurements()->where('what', 'loop')->whereNull('forgotten_at')->latest('id')->limit(400)->get();
+        $rows = $this->workshop->measurements()->where(
+            'what',
+            'loop',
+        )->whereNull('forgotten_at')->latest('id')->limit(400)->get();
         foreach ($rows->reverse()->groupBy('wanted_um')->sortKeys() as $wanted => $sizes) {
             $last = array_values($sizes->slice(-40)->all());
-            $loops[] = ['wanted' => (int) $wanted / 1000, 'of' => Consistency::of(array_map(fn (Measurement $one): float => $one->measuredMm() - $one->wantedMm(), $last)), 'sizes' => $last];
+            $loops[] = [
+                'wanted' => (int) $wanted / 1000,
+                'of' => Consistency::of(
+                    array_map(fn (Measurement $one): float => $one->measuredMm() - $one->wantedMm(), $last),
+                ),
+                'sizes' => $last,
+            ];
         }
 
         return $loops;

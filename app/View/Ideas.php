@@ -18,7 +18,10 @@ use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Stock\CuttingTerms;
 
-/** What a coil, an offcut, a bag of pins or a heap of beads is enough for: of the patterns and the maker's own pieces those that take it, and how often. */
+/**
+ * What a coil, an offcut, a bag of pins or a heap of beads is enough for: of the patterns and the maker's own pieces
+ * those that take it, and how often.
+ */
 final readonly class Ideas
 {
     /** A bead does for another that is no more than so much larger or smaller, mm. */
@@ -37,7 +40,11 @@ final readonly class Ideas
     {
         $this->profile = $workshop->profile();
         [$this->name, $this->there] = $of instanceof Bead ? [$of->core()->words(), Figures::counted($of->owned, 'bead')]
-            : [$of->name, ucfirst($of->wireWords()).', '.($of->isPins() ? Figures::counted($of->heldPins(), 'pin').' of '.$this->profile->length($of->pinMm()) : $this->profile->length($of->heldMm()))];
+            : [
+                $of->name,
+                ucfirst($of->wireWords()).', '
+                    .($of->isPins() ? Figures::counted($of->heldPins(), 'pin').' of '.$this->profile->length($of->pinMm()) : $this->profile->length($of->heldMm())),
+            ];
         $ideas = [];
         foreach ($this->workshop->pieces()->where('is_pattern', false)->latest('id')->limit(60)->get() as $piece) {
             /** @var Piece $piece */
@@ -82,13 +89,19 @@ final readonly class Ideas
             }
         }
 
-        return [$one, $one <= 0 ? 0 : (int) floor(($lot->heldMm() + $trim + 1e-6) / $one), $this->profile->length($one).' of it'];
+        return [
+            $one,
+            $one <= 0 ? 0 : (int) floor(($lot->heldMm() + $trim + 1e-6) / $one),
+            $this->profile->length($one).' of it',
+        ];
     }
 
     /** Drops that are planned on such pins, or on cut wire for which such a pin is long enough. */
     private function pins(Plan $plan, Lot $lot): int
     {
-        $fits = fn (Cut $cut): bool => $lot->isOf($cut->wire) && ($cut->pinMm !== null ? abs($cut->pinMm - $lot->pinMm()) < 0.5 : $cut->lengthMm() <= $lot->pinMm() + 1e-6 && $plan->piece->part($cut->part)->technique()->name() === 'head-pin');
+        $fits = fn (Cut $cut): bool => $lot->isOf(
+            $cut->wire,
+        ) && ($cut->pinMm !== null ? abs($cut->pinMm - $lot->pinMm()) < 0.5 : $cut->lengthMm() <= $lot->pinMm() + 1e-6 && $plan->piece->part($cut->part)->technique()->name() === 'head-pin');
 
         return array_sum(array_map(fn (Cut $cut): int => $fits($cut) ? $cut->count : 0, $plan->strips()));
     }

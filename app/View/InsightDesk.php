@@ -35,7 +35,10 @@ final readonly class InsightDesk
     public function __construct(public Workshop $workshop)
     {
         $this->waste = $this->wasted();
-        $this->usedMg = (int) DB::table('movements')->where('workshop_id', $workshop->id)->where('account', 'pieces')->sum('mass_mg');
+        $this->usedMg = (int) DB::table('movements')->where(
+            'workshop_id',
+            $workshop->id,
+        )->where('account', 'pieces')->sum('mass_mg');
         $this->pays = $this->paying();
         $this->errors = $this->erring();
     }
@@ -53,29 +56,53 @@ final readonly class InsightDesk
             $by[$why] = ($by[$why] ?? 0) + (int) $line->mass_mg;
         }
         // Of what was trimmed, that beyond the tails that were planned was cut in vain.
-        $over = (int) round((float) DB::table('making_cuts')->where('workshop_id', $this->workshop->id)->whereColumn('left_um', '>', 'tail_um')->sum(DB::raw('(left_um - tail_um) / 1e9 * ng_per_mm * count')));
+        $over = (int) round(
+            (float) DB::table('making_cuts')->where('workshop_id', $this->workshop->id)->whereColumn('left_um', '>', 'tail_um')->sum(
+                DB::raw('(left_um - tail_um) / 1e9 * ng_per_mm * count'),
+            ),
+        );
         $over = min($over, $by[self::TAILS] ?? 0);
         $by[self::TAILS] = ($by[self::TAILS] ?? 0) - $over;
         $by['cut longer than was needed'] = $over;
-        $found = -(int) DB::table('movements')->where('workshop_id', $this->workshop->id)->where('account', 'found')->where('mass_mg', '>', 0)->sum('mass_mg');
+        $found = -(int) DB::table('movements')->where(
+            'workshop_id',
+            $this->workshop->id,
+        )->where('account', 'found')->where('mass_mg', '>', 0)->sum('mass_mg');
         $by['less in a lot than the book said'] = -$found;
         $by = array_filter($by, fn (int $mg): bool => $mg > 0);
         arsort($by);
 
-        return array_map(fn (string $why, int $mg): array => ['why' => $why, 'mg' => $mg], array_keys($by), array_values($by));
+        return array_map(
+            fn (string $why, int $mg): array => ['why' => $why, 'mg' => $mg],
+            array_keys($by),
+            array_values($by),
+        );
     }
 
     /** @return list<array{name: string, address: string, minutes: int, priceCents: int, hourCents: int, yield: float}> */
     private function paying(): array
     {
         $rows = [];
-        $ids = $this->workshop->makings()->whereNotNull('closed_at')->whereNotNull('minutes')->where('minutes', '>', 0)->latest('closed_at')->limit(200)->pluck('piece_id')->unique()->take(self::MOST_PIECES);
+        $ids = $this->workshop->makings()->whereNotNull('closed_at')->whereNotNull('minutes')->where(
+            'minutes',
+            '>',
+            0,
+        )->latest('closed_at')->limit(200)->pluck('piece_id')->unique()->take(self::MOST_PIECES);
         foreach ($this->workshop->pieces()->whereIn('id', $ids)->get() as $piece) {
             /** @var Piece $piece */
             $bill = (new BillDesk($piece, $this->workshop))->bill;
             $minutes = $this->minutesOf($piece) * $bill->pieces;
-            $spent = array_sum(array_map(fn (BillLine $line): int => $line->kind === 'time' ? 0 : (int) $line->cents, $bill->lines));
-            $rows[] = ['name' => $piece->name, 'address' => "/pieces/{$piece->ulid}/bill", 'minutes' => (int) round($minutes / $bill->pieces), 'priceCents' => $bill->eachCents(), 'hourCents' => (int) round(60 * ($bill->totalCents() - $spent) / max(1, $minutes)), 'yield' => $bill->yield()];
+            $spent = array_sum(
+                array_map(fn (BillLine $line): int => $line->kind === 'time' ? 0 : (int) $line->cents, $bill->lines),
+            );
+            $rows[] = [
+                'name' => $piece->name,
+                'address' => "/pieces/{$piece->ulid}/bill",
+                'minutes' => (int) round($minutes / $bill->pieces),
+                'priceCents' => $bill->eachCents(),
+                'hourCents' => (int) round(60 * ($bill->totalCents() - $spent) / max(1, $minutes)),
+                'yield' => $bill->yield(),
+            ];
         }
         usort($rows, fn (array $a, array $b): int => $b['hourCents'] <=> $a['hourCents']);
 
@@ -113,7 +140,12 @@ final readonly class InsightDesk
     /** @return array<string, mixed> */
     public function wastePlot(): array
     {
-        return ['kind' => 'bar', 'unit' => 'g', 'labels' => array_column($this->waste, 'why'), 'rows' => [['label' => 'gone', 'values' => array_map(fn (array $row): float => $row['mg'] / 1000, $this->waste)]]];
+        return [
+            'kind' => 'bar',
+            'unit' => 'g',
+            'labels' => array_column($this->waste, 'why'),
+            'rows' => [['label' => 'gone', 'values' => array_map(fn (array $row): float => $row['mg'] / 1000, $this->waste)]],
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -133,6 +165,11 @@ final readonly class InsightDesk
     /** @return array<string, mixed> */
     public function payPlot(): array
     {
-        return ['kind' => 'bar', 'unit' => $this->workshop->currency.' an hour', 'labels' => array_column($this->pays, 'name'), 'rows' => [['label' => 'what an hour brings', 'values' => array_map(fn (array $row): float => $row['hourCents'] / 100, $this->pays)]]];
+        return [
+            'kind' => 'bar',
+            'unit' => $this->workshop->currency.' an hour',
+            'labels' => array_column($this->pays, 'name'),
+            'rows' => [['label' => 'what an hour brings', 'values' => array_map(fn (array $row): float => $row['hourCents'] / 100, $this->pays)]],
+        ];
     }
 }

@@ -38,7 +38,10 @@ final readonly class MakingDesk
 
     public static function progressOf(Making $making, Plan $plan): Progress
     {
-        return Progress::read($making->progress, $making->step, count($plan->prepare()), count($plan->steps()), $plan->piece->makes->count, $making->is_across);
+        return Progress::read(
+            $making->progress, $making->step, count($plan->prepare()), count($plan->steps()),
+            $plan->piece->makes->count, $making->is_across,
+        );
     }
 
     private static function stepOf(Plan $plan, Progress $progress): ?Step
@@ -109,7 +112,9 @@ final readonly class MakingDesk
     {
         $makes = $this->plan->piece->makes;
 
-        return $progress->copy() === null ? 'For '.$makes->words() : ucfirst($makes->nameOf(min($progress->copy(), $makes->count - 1), $this->plan->piece->fit->kind->noun()));
+        return $progress->copy() === null
+            ? 'For '.$makes->words()
+            : ucfirst($makes->nameOf(min($progress->copy(), $makes->count - 1), $this->plan->piece->fit->kind->noun()));
     }
 
     /** What comes then, and for whom where that is another. */
@@ -157,7 +162,8 @@ final readonly class MakingDesk
     /** Whether the wire wants to be straightened now: in a long wrapping after every five. */
     public function straightens(): bool
     {
-        return $this->step !== null && self::isLong($this->step) && $this->making->counted > 0 && $this->making->counted % self::EVERY === 0 && ! $this->isCounted();
+        return $this->step !== null && self::isLong($this->step) && $this->making->counted > 0
+            && $this->making->counted % self::EVERY === 0 && ! $this->isCounted();
     }
 
     private static function isLong(Step $step): bool
@@ -165,13 +171,17 @@ final readonly class MakingDesk
         // A bead bound on draws the whole wire through: there it is wanted sooner.
         $isBinding = array_filter($step->marks, fn (string $mark): bool => str_ends_with($mark, ':binding')) !== [];
 
-        return $isBinding ? $step->count > self::EVERY : $step->count >= self::LONG && in_array($step->counted, ['wraps', 'turns', 'repeats'], true);
+        return $isBinding
+            ? $step->count > self::EVERY
+            : $step->count >= self::LONG && in_array($step->counted, ['wraps', 'turns', 'repeats'], true);
     }
 
     /** The cut that the step works on: of several wires in one part, the one that the step lights up. */
     public function cut(): ?Cut
     {
-        $named = array_values(array_filter($this->plan->strips(), fn (Cut $cut): bool => $cut->key() === $this->step?->cut));
+        $named = array_values(
+            array_filter($this->plan->strips(), fn (Cut $cut): bool => $cut->key() === $this->step?->cut),
+        );
         if ($named !== []) {
             return $named[0];
         }
@@ -187,7 +197,8 @@ final readonly class MakingDesk
     }
 
     /**
-     * Steps of the copy on the bench that have worked on a cut so far: they come again where it was spoiled. What hangs stays hung.
+     * Steps of the copy on the bench that have worked on a cut so far: they come again where it was spoiled. What hangs
+     * stays hung.
      *
      * @return list<int>
      */
@@ -196,7 +207,14 @@ final readonly class MakingDesk
         $isOne = count(array_filter($this->plan->strips(), fn (Cut $other): bool => $other->part === $cut->part)) === 1;
         $done = $this->copy() === null ? [] : array_slice($this->plan->steps(), 0, $this->progress->step() ?? 0);
 
-        return array_keys(array_filter($done, fn (Step $step): bool => $step->part === $this->step?->part && $step->event !== 'hook' && ($isOne || $this->isOn($cut, $step))));
+        return array_keys(
+            array_filter(
+                $done,
+                fn (
+                    Step $step,
+                ): bool => $step->part === $this->step?->part && $step->event !== 'hook' && ($isOne || $this->isOn($cut, $step)),
+            ),
+        );
     }
 
     private function isOn(Cut $cut, ?Step $step): bool
@@ -218,11 +236,25 @@ final readonly class MakingDesk
                 break;
             }
             $ahead[] = [
-                'whose' => $this->whoseOf($at), 'title' => $step->title, 'text' => $step->text, 'tool' => $step->tool, 'count' => self::expectedOf($this->making, $step), 'counted' => $step->counted, 'asks' => $step->asks,
-                'cautions' => array_map(fn ($caution): string => $caution->words(), $step->cautions), 'marks' => $step->marks, 'straightens' => self::isLong($step) ? self::EVERY : 0,
+                'whose' => $this->whoseOf($at), 'title' => $step->title, 'text' => $step->text, 'tool' => $step->tool,
+                'count' => self::expectedOf($this->making, $step), 'counted' => $step->counted, 'asks' => $step->asks,
+                'cautions' => array_map(
+                    fn ($caution): string => $caution->words(),
+                    $step->cautions,
+                ), 'marks' => $step->marks, 'straightens' => self::isLong($step)
+                    ? self::EVERY
+                    : 0,
             ];
         }
 
-        return ['making' => $this->making->ulid, 'moves' => $this->making->moves, 'counted' => $this->making->counted, 'step' => $this->progress->count(), 'total' => $this->total, 'now' => (int) now()->getTimestampMs(), 'ahead' => $ahead];
+        return [
+            'making' => $this->making->ulid,
+            'moves' => $this->making->moves,
+            'counted' => $this->making->counted,
+            'step' => $this->progress->count(),
+            'total' => $this->total,
+            'now' => (int) now()->getTimestampMs(),
+            'ahead' => $ahead,
+        ];
     }
 }

@@ -22,11 +22,16 @@ final class MetalsDocument
     private static function line(Metal $metal): string
     {
         $strength = $metal->strength();
-        $yields = implode(' / ', array_map(Figures::trim(...), [$strength->softMpa, $strength->halfHardMpa, $strength->hardMpa]));
+        $yields = implode(
+            ' / ',
+            array_map(Figures::trim(...), [$strength->softMpa, $strength->halfHardMpa, $strength->hardMpa]),
+        );
         $fine = $metal->fineness() > 0 ? Figures::trim(1000 * $metal->fineness(), 2) : '–';
         $tempers = implode(', ', array_map(fn (Temper $temper): string => $temper->words(), $metal->tempers()));
 
-        return "| {$metal->words()} | `{$metal->value}` | ".Figures::trim($metal->gramsPerCubicCentimetre())." | {$fine} | ".Figures::trim($strength->modulusGpa)." | {$yields} | {$strength->source} | ".Figures::trim($metal->numbersBeforeAnnealing())
+        return "| {$metal->words()} | `{$metal->value}` | ".Figures::trim($metal->gramsPerCubicCentimetre())
+            ." | {$fine} | ".Figures::trim($strength->modulusGpa)." | {$yields} | {$strength->source} | "
+            .Figures::trim($metal->numbersBeforeAnnealing())
             .' | '.($metal->mayIrritatePiercings() ? 'may irritate' : 'usual')." | {$tempers} |\n";
     }
 }

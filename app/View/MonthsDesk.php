@@ -20,8 +20,14 @@ final readonly class MonthsDesk
     public function __construct(private Workshop $workshop, public string $year)
     {
         $months = [];
-        $rows = DB::table('movements')->where('workshop_id', $workshop->id)->where('created_at', '>=', "{$year}-01-01")->where('created_at', '<', ((int) $year + 1).'-01-01')
-            ->selectRaw('substr(created_at, 1, 7) AS month, metal, account, SUM(mass_mg) AS mg')->groupBy('month', 'metal', 'account')->orderBy('month')->get();
+        $rows = DB::table('movements')->where('workshop_id', $workshop->id)->where('created_at', '>=', "{$year}-01-01")->where(
+            'created_at',
+            '<',
+            ((int) $year + 1).'-01-01',
+        )
+            ->selectRaw(
+                'substr(created_at, 1, 7) AS month, metal, account, SUM(mass_mg) AS mg',
+            )->groupBy('month', 'metal', 'account')->orderBy('month')->get();
         foreach ($rows as $row) {
             $months[$row->month][$row->metal] ??= ['received' => 0, 'pieces' => 0, 'scrap' => 0, 'found' => 0];
             // What left the supplier came in; what was found more than booked came from nowhere.
@@ -34,10 +40,27 @@ final readonly class MonthsDesk
             };
         }
         $this->months = $months;
-        $this->pieces = DB::table('movements')->join('makings', 'makings.id', '=', 'movements.making_id')->join('pieces', 'pieces.id', '=', 'makings.piece_id')
-            ->where('movements.workshop_id', $workshop->id)->where('movements.account', 'pieces')->where('movements.created_at', '>=', "{$year}-01-01")->where('movements.created_at', '<', ((int) $year + 1).'-01-01')
-            ->selectRaw('pieces.name AS name, movements.metal AS metal, SUM(mass_mg) AS mg')->groupBy('pieces.id', 'pieces.name', 'movements.metal')->orderByDesc('mg')->limit(30)->get()
-            ->map(fn (object $row): array => ['name' => (string) $row->name, 'metal' => Metal::from($row->metal)->words(), 'mg' => (int) $row->mg])->all();
+        $this->pieces = DB::table('movements')->join(
+            'makings',
+            'makings.id',
+            '=',
+            'movements.making_id',
+        )->join('pieces', 'pieces.id', '=', 'makings.piece_id')
+            ->where('movements.workshop_id', $workshop->id)->where('movements.account', 'pieces')->where('movements.created_at', '>=', "{$year}-01-01")->where(
+                'movements.created_at',
+                '<',
+                ((int) $year + 1).'-01-01',
+            )
+            ->selectRaw(
+                'pieces.name AS name, movements.metal AS metal, SUM(mass_mg) AS mg',
+            )->groupBy('pieces.id', 'pieces.name', 'movements.metal')->orderByDesc('mg')->limit(30)->get()
+            ->map(
+                fn (object $row): array => [
+                    'name' => (string) $row->name,
+                    'metal' => Metal::from($row->metal)->words(),
+                    'mg' => (int) $row->mg,
+                ],
+            )->all();
     }
 
     /**
@@ -50,7 +73,13 @@ final readonly class MonthsDesk
         $rows = [];
         foreach (DB::table('movements')->where('workshop_id', $this->workshop->id)->selectRaw('substr(created_at, 1, 4) AS year, metal, account, SUM(mass_mg) AS mg')->groupBy('year', 'metal', 'account')->orderByDesc('year')->orderBy('metal')->get() as $row) {
             $key = $row->year.$row->metal;
-            $rows[$key] ??= ['year' => (string) $row->year, 'metal' => Metal::from($row->metal)->words(), 'received' => 0, 'pieces' => 0, 'scrap' => 0];
+            $rows[$key] ??= [
+                'year' => (string) $row->year,
+                'metal' => Metal::from($row->metal)->words(),
+                'received' => 0,
+                'pieces' => 0,
+                'scrap' => 0,
+            ];
             match ($row->account) {
                 'supplier' => $rows[$key]['received'] -= (int) $row->mg,
                 'pieces' => $rows[$key]['pieces'] += (int) $row->mg,
@@ -71,8 +100,16 @@ final readonly class MonthsDesk
     /** @return array{labels: list<string>, rows: list<array{label: string, values: list<float>}>} grams for the plot of one metal */
     public function plot(string $metal): array
     {
-        $row = fn (string $label, string $key): array => ['label' => $label, 'values' => array_values(array_map(fn (array $month): float => ($month[$metal][$key] ?? 0) / 1000, $this->months))];
+        $row = fn (string $label, string $key): array => [
+            'label' => $label,
+            'values' => array_values(
+                array_map(fn (array $month): float => ($month[$metal][$key] ?? 0) / 1000, $this->months),
+            ),
+        ];
 
-        return ['labels' => array_map(strval(...), array_keys($this->months)), 'rows' => [$row('came in', 'received'), $row('into pieces', 'pieces'), $row('scrap jar', 'scrap')]];
+        return [
+            'labels' => array_map(strval(...), array_keys($this->months)),
+            'rows' => [$row('came in', 'received'), $row('into pieces', 'pieces'), $row('scrap jar', 'scrap')],
+        ];
     }
 }

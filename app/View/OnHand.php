@@ -21,11 +21,16 @@ use Hebra\Core\Plan\Profile;
 use Hebra\Core\Wire\Wire;
 use Illuminate\Support\Collection;
 
-/** What the stock has for a piece: which lots its cuts could come from, how many of its beads and findings there are. */
+/**
+ * What the stock has for a piece: which lots its cuts could come from, how many of its beads and findings there are.
+ */
 final class OnHand
 {
-    public function __construct(private readonly Piece $piece, private readonly Workshop $workshop, private readonly Profile $profile)
-    {
+    public function __construct(
+        private readonly Piece $piece,
+        private readonly Workshop $workshop,
+        private readonly Profile $profile,
+    ) {
     }
 
     /** @var Collection<int, Lot>|null */
@@ -34,7 +39,9 @@ final class OnHand
     /** @return Collection<int, Lot> */
     public function lots(): Collection
     {
-        return $this->lots ??= $this->workshop->lots()->withHeld()->get()->filter(fn (Lot $lot): bool => $lot->heldMg() > 0)->values();
+        return $this->lots ??= $this->workshop->lots()->withHeld()->get()->filter(
+            fn (Lot $lot): bool => $lot->heldMg() > 0,
+        )->values();
     }
 
     /**
@@ -50,7 +57,9 @@ final class OnHand
             ->filter(fn (Lot $lot): bool => $lot->isPins() === $cut->isBoughtPin()
                 && $lot->isOf($cut->wire)
                 && (! $lot->isPins() || abs($lot->pinMm() - $wanted) < 0.5))
-            ->sortBy([fn (Lot $a, Lot $b): int => [$a->temper !== $cut->wire->temper->value, $a->heldMg()] <=> [$b->temper !== $cut->wire->temper->value, $b->heldMg()]])
+            ->sortBy(
+                [fn (Lot $a, Lot $b): int => [$a->temper !== $cut->wire->temper->value, $a->heldMg()] <=> [$b->temper !== $cut->wire->temper->value, $b->heldMg()]],
+            )
             ->all());
     }
 
@@ -63,11 +72,17 @@ final class OnHand
         return array_merge(...array_map(fn (Cut $cut): array => CutShare::of($cut, $ticks), $plan->strips()));
     }
 
-    /** The lot first offered for a share: that from which it was ticked off, else where it was reserved, else the smallest that holds all of it. */
+    /**
+     * The lot first offered for a share: that from which it was ticked off, else where it was reserved, else the
+     * smallest that holds all of it.
+     */
     public function lotOffered(CutShare $share): ?Lot
     {
         $cut = $share->cut;
-        $kept = $share->lotId ?? Reservation::query()->where('piece_id', $this->piece->id)->where('cut', $cut->key())->where('count', '>=', $share->count)->value('lot_id');
+        $kept = $share->lotId ?? Reservation::query()->where(
+            'piece_id',
+            $this->piece->id,
+        )->where('cut', $cut->key())->where('count', '>=', $share->count)->value('lot_id');
         $from = $kept === null ? null : $this->lots()->first(fn (Lot $lot): bool => $lot->id === (int) $kept);
         if ($from !== null) {
             return $from;
@@ -84,32 +99,53 @@ final class OnHand
         return null;
     }
 
-    /** Millimetres of one wire in stock, over its coils and those offcuts from which a cut of that length can still come. */
+    /**
+     * Millimetres of one wire in stock, over its coils and those offcuts from which a cut of that length can still
+     * come.
+     */
     public function ownedMm(Wire $wire, float $cutMm = 0.0): float
     {
         return (float) $this->lots()
-            ->filter(fn (Lot $lot): bool => ! $lot->isPins() && $lot->heldMm() >= $cutMm && $lot->isOf($wire) && $lot->temper === $wire->temper->value)
+            ->filter(
+                fn (
+                    Lot $lot,
+                ): bool => ! $lot->isPins() && $lot->heldMm() >= $cutMm && $lot->isOf($wire) && $lot->temper === $wire->temper->value,
+            )
             ->sum(fn (Lot $lot): float => $lot->heldMm());
     }
 
-    /** How many of a finding are in stock, or millimetres of what is bought by length; null of what the stock does not know. */
+    /**
+     * How many of a finding are in stock, or millimetres of what is bought by length; null of what the stock does not
+     * know.
+     */
     public function owned(Finding $finding): ?float
     {
         if (! $finding->isPin()) {
             /** @var OwnSupply|null $supply */
-            $supply = $this->workshop->supplies()->get()->first(fn (OwnSupply $supply): bool => SupplyBook::is($supply, $finding->stock) && $supply->isByLength() === $finding->isByLength());
+            $supply = $this->workshop->supplies()->get()->first(
+                fn (OwnSupply $supply): bool => SupplyBook::is(
+                    $supply,
+                    $finding->stock,
+                ) && $supply->isByLength() === $finding->isByLength(),
+            );
 
             return $supply === null ? null : $supply->held / ($finding->isByLength() ? 1000 : 1);
         }
 
         return (float) $this->lots()
-            ->filter(fn (Lot $lot): bool => $lot->isPins() && $lot->isOf($finding->wire) && abs($lot->pinMm() - $finding->lengthMm) < 0.5)
+            ->filter(
+                fn (Lot $lot): bool => $lot->isPins() && $lot->isOf($finding->wire) && abs(
+                    $lot->pinMm() - $finding->lengthMm,
+                ) < 0.5,
+            )
             ->sum(fn (Lot $lot): int => $lot->heldPins());
     }
 
     public function ownedBeads(CoreBead $bead): int
     {
-        return (int) $this->workshop->beads()->get()->filter(fn (OwnBead $own): bool => $own->core()->key() === $bead->key())->sum('owned');
+        return (int) $this->workshop->beads()->get()->filter(
+            fn (OwnBead $own): bool => $own->core()->key() === $bead->key(),
+        )->sum('owned');
     }
 
     /** @return Collection<int, OwnSupply> what a finished piece may be packed in */

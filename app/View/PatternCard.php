@@ -37,7 +37,9 @@ final readonly class PatternCard
     /** `about 40 min · 20, 24 AWG` */
     public function words(): string
     {
-        $minutes = $this->minutes < 90 ? max(5, 5 * (int) round($this->minutes / 5)).' min' : (round($this->minutes / 30) / 2).' h';
+        $minutes = $this->minutes < 90
+            ? max(5, 5 * (int) round($this->minutes / 5)).' min'
+            : (round($this->minutes / 30) / 2).' h';
 
         return "about {$minutes} · ".$this->gauges();
     }
@@ -51,6 +53,13 @@ final readonly class PatternCard
             $by[$words[1] ?? ''][] = $words[0];
         }
 
-        return implode(', ', array_map(fn (array $sizes, string $system): string => trim(implode(', ', $sizes).' '.$system), $by, array_keys($by)));
+        return implode(
+            ', ',
+            array_map(
+                fn (array $sizes, string $system): string => trim(implode(', ', $sizes).' '.$system),
+                $by,
+                array_keys($by),
+            ),
+        );
     }
 }

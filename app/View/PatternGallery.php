@@ -12,7 +12,10 @@ use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Wire;
 
-/** The starting patterns that answer what was asked for: a family, a metal, so much time at most, gauges that are in stock. */
+/**
+ * The starting patterns that answer what was asked for: a family, a metal, so much time at most, gauges that are in
+ * stock.
+ */
 final readonly class PatternGallery
 {
     /** Minutes at most => words */
@@ -38,7 +41,12 @@ final readonly class PatternGallery
                 $families[$pattern->family->words()][] = $card;
             }
         }
-        $this->families = array_filter(array_replace(array_fill_keys(array_map(fn (Family $family): string => $family->words(), Family::cases()), []), $families));
+        $this->families = array_filter(
+            array_replace(
+                array_fill_keys(array_map(fn (Family $family): string => $family->words(), Family::cases()), []),
+                $families,
+            ),
+        );
         $this->count = array_sum(array_map(count(...), $this->families));
     }
 
@@ -64,7 +72,11 @@ final readonly class PatternGallery
     private function heldMm(): array
     {
         /** @var list<float> $held */
-        $held = $this->asks('stock') === '' ? [] : $this->workshop->lots()->get()->filter(fn (Lot $lot): bool => ! $lot->isPins() && $lot->heldMm() > 0)->map(fn (Lot $lot): float => $lot->wire()->diameterMm())->unique()->values()->all();
+        $held = $this->asks('stock') === ''
+            ? []
+            : $this->workshop->lots()->get()->filter(
+                fn (Lot $lot): bool => ! $lot->isPins() && $lot->heldMm() > 0,
+            )->map(fn (Lot $lot): float => $lot->wire()->diameterMm())->unique()->values()->all();
 
         return $held;
     }

@@ -16,7 +16,13 @@ use Illuminate\Support\Collection;
 /** A piece as it stands in the list: small drawing, where it is, what is wrong. */
 final readonly class PieceCard
 {
-    private const WHERE = ['lay-out' => 'being laid out', 'wire' => 'choosing wire', 'cut' => 'ready to cut', 'make' => 'ready to make', 'log' => 'ready to make'];
+    private const WHERE = [
+        'lay-out' => 'being laid out',
+        'wire' => 'choosing wire',
+        'cut' => 'ready to cut',
+        'make' => 'ready to make',
+        'log' => 'ready to make',
+    ];
 
     public Plan $plan;
 
@@ -32,7 +38,10 @@ final readonly class PieceCard
     public static function all(Workshop $workshop, int $most = 60): array
     {
         /** @var Collection<int, Piece> $pieces */
-        $pieces = $workshop->pieces()->where('is_pattern', false)->with('openMaking')->withMax(['makings as made_at' => fn ($makings) => $makings->whereNotNull('closed_at')], 'closed_at')->latest('updated_at')->latest('id')->limit($most)->get();
+        $pieces = $workshop->pieces()->where('is_pattern', false)->with('openMaking')->withMax(
+            ['makings as made_at' => fn ($makings) => $makings->whereNotNull('closed_at')],
+            'closed_at',
+        )->latest('updated_at')->latest('id')->limit($most)->get();
 
         return array_values($pieces->map(fn (Piece $piece): self => new self($piece, $workshop))->all());
     }

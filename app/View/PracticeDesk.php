@@ -38,7 +38,9 @@ final readonly class PracticeDesk
     /** @return list<float> measured less wanted, mm */
     private static function offs(Drill $drill): array
     {
-        return array_values($drill->measurements->map(fn (Measurement $one): float => $one->measuredMm() - $one->wantedMm())->all());
+        return array_values(
+            $drill->measurements->map(fn (Measurement $one): float => $one->measuredMm() - $one->wantedMm())->all(),
+        );
     }
 
     /** How far off a drill was, mm: pairs from each other, the others from what was wanted, on average. */
@@ -51,7 +53,9 @@ final readonly class PracticeDesk
         if ($this->kind === 'pairs') {
             $pairs = array_chunk($offs, 2);
 
-            return array_sum(array_map(fn (array $pair): float => abs($pair[0] - ($pair[1] ?? $pair[0])), $pairs)) / count($pairs);
+            return array_sum(
+                array_map(fn (array $pair): float => abs($pair[0] - ($pair[1] ?? $pair[0])), $pairs),
+            ) / count($pairs);
         }
 
         return array_sum(array_map(abs(...), $offs)) / count($offs);
@@ -65,7 +69,8 @@ final readonly class PracticeDesk
         return match (true) {
             $this->kind === 'pairs' => "Pairs differ by {$off} on average.",
             $of === null => "Off by {$off}.",
-            default => "Off by {$off} on average, spread ".Figures::mm(round($of->spreadMm, 2)).'.'.($of->isDrifting ? ' They drift '.($of->driftMm > 0 ? 'wider' : 'tighter').'.' : ''),
+            default => "Off by {$off} on average, spread ".Figures::mm(round($of->spreadMm, 2)).'.'
+                .($of->isDrifting ? ' They drift '.($of->driftMm > 0 ? 'wider' : 'tighter').'.' : ''),
         };
     }
 

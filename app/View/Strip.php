@@ -45,7 +45,10 @@ final readonly class Strip
         $this->wireW = max(5.0, round($cut->wire->diameterMm() * $k, 2));
         $this->wireY = 17 * $topRows + 12 + $this->wireW / 2;
         $this->height = $this->wireY + $this->wireW / 2 + 9 + 18 * $this->labelRows;
-        $rights = array_map(fn (array $segment): float => $segment['labelX'] + strlen($segment['words']) * self::LABEL_CHAR_PX / 2, $this->segments);
+        $rights = array_map(
+            fn (array $segment): float => $segment['labelX'] + strlen($segment['words']) * self::LABEL_CHAR_PX / 2,
+            $this->segments,
+        );
         $this->width = ceil(max([$this->endX + self::MARGIN, ...$rights]) + 2);
     }
 
@@ -79,7 +82,8 @@ final readonly class Strip
             $ends[$row] = $labelX + $half;
             $placed[] = [
                 'kind' => $segment->kind->value, 'mark' => $segment->mark, 'words' => $segment->words,
-                'x' => round($x, 2), 'w' => round($w, 2), 'mid' => round($mid, 2), 'labelX' => round($labelX, 2), 'row' => $row, 'stays' => $segment->kind->stays(),
+                'x' => round($x, 2), 'w' => round($w, 2), 'mid' => round($mid, 2), 'labelX' => round($labelX, 2),
+                'row' => $row, 'stays' => $segment->kind->stays(),
             ];
             $x += $w;
         }
@@ -102,7 +106,13 @@ final readonly class Strip
                 $row++;
             }
             $ends[$row] = $labelX + $half;
-            $placed[] = ['x' => round($x, 2), 'text' => $text, 'words' => $bend->words, 'row' => $row, 'labelX' => round($labelX, 2)];
+            $placed[] = [
+                'x' => round($x, 2),
+                'text' => $text,
+                'words' => $bend->words,
+                'row' => $row,
+                'labelX' => round($labelX, 2),
+            ];
         }
 
         return $placed;
@@ -111,14 +121,27 @@ final readonly class Strip
     /** A place on the wire: to a tenth of a millimetre, or the ruler's fraction of an inch. */
     private function figure(float $millimetres): string
     {
-        return $this->profile->ruler->isMetric() ? Figures::trim($millimetres, 1) : $this->profile->ruler->figure($millimetres);
+        return $this->profile->ruler->isMetric()
+            ? Figures::trim($millimetres, 1)
+            : $this->profile->ruler->figure($millimetres);
     }
 
     /** The cut in one sentence, for those who do not see the strip. */
     public function sentence(): string
     {
-        $stretches = implode(', ', array_map(fn ($segment): string => $segment->words.' '.$this->profile->length($segment->lengthMm), $this->cut->segments));
-        $bends = $this->bends === [] ? '' : '. Bends at '.implode(', ', array_map(fn (array $bend): string => $bend['text'].' ('.$bend['words'].')', $this->bends)).' from the left end';
+        $stretches = implode(
+            ', ',
+            array_map(
+                fn ($segment): string => $segment->words.' '.$this->profile->length($segment->lengthMm),
+                $this->cut->segments,
+            ),
+        );
+        $bends = $this->bends === []
+            ? ''
+            : '. Bends at '.implode(
+                ', ',
+                array_map(fn (array $bend): string => $bend['text'].' ('.$bend['words'].')', $this->bends),
+            ).' from the left end';
 
         return "{$this->cut->label}, {$this->profile->length($this->cutMm())}: {$stretches}{$bends}.";
     }

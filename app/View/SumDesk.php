@@ -30,8 +30,10 @@ final readonly class SumDesk
      * @param  array<string, string>  $texts  what stands in the fields, by input; an empty one is not given
      * @param  list<string>  $missing  inputs that the question did not say
      */
-    public function __construct(public Sum $sum, public array $texts, public Profile $profile, private ?User $maker = null, public array $missing = [])
-    {
+    public function __construct(
+        public Sum $sum, public array $texts, public Profile $profile, private ?User $maker = null,
+        public array $missing = [],
+    ) {
         $answer = $figure = $problem = null;
         try {
             $given = Given::read($sum, $this->filled(), $profile->unit(), $profile->strengths, $profile->tools);
@@ -86,7 +88,9 @@ final readonly class SumDesk
     public function placeholder(Input $input): string
     {
         return match (true) {
-            $input->default === null => $this->sum->isAlternative($input->key) || $input->isOptional ? '' : $input->example,
+            $input->default === null => $this->sum->isAlternative($input->key) || $input->isOptional
+                ? ''
+                : $input->example,
             str_starts_with($input->default, '=') => 'as '.str_replace('_', ' ', substr($input->default, 1)),
             default => $this->withUnit($input),
         };
@@ -94,7 +98,9 @@ final readonly class SumDesk
 
     private function withUnit(Input $input): string
     {
-        return $input->kind->isLength() && is_numeric($input->default) ? $input->default.' mm' : (string) $input->default;
+        return $input->kind->isLength() && is_numeric($input->default)
+            ? $input->default.' mm'
+            : (string) $input->default;
     }
 
     /** @return list<array{name: string, text: string, more: string}> results as they are read, the first the one asked for */
@@ -120,8 +126,14 @@ final readonly class SumDesk
         if (! isset($this->filled()['have'])) {
             return $results;
         }
-        $asked = array_merge(...array_values(array_filter($this->sum->oneOf, fn (array $group): bool => in_array('have', $group, true))));
-        $first = array_filter($results, fn (string $name): bool => in_array(preg_replace('/_mm$/', '', $name), $asked, true), ARRAY_FILTER_USE_KEY);
+        $asked = array_merge(
+            ...array_values(array_filter($this->sum->oneOf, fn (array $group): bool => in_array('have', $group, true))),
+        );
+        $first = array_filter(
+            $results,
+            fn (string $name): bool => in_array(preg_replace('/_mm$/', '', $name), $asked, true),
+            ARRAY_FILTER_USE_KEY,
+        );
 
         return $first + $results;
     }
@@ -133,8 +145,12 @@ final readonly class SumDesk
 
         return match (true) {
             // What something is bent on, or comes out as, is told finer than a sixteenth.
-            preg_match('/(mandrel|inside|diameter|outside|width|height|needed|margin|hole)/', $name) === 1, abs($millimetres) < 10 => Figures::trim($millimetres / 25.4, 3).' in',
-            preg_match('/(cut|wire_length|core_length|first_coil_length|total)_mm$/', $name) === 1 => $ruler->upText($millimetres),
+            preg_match('/(mandrel|inside|diameter|outside|width|height|needed|margin|hole)/', $name) === 1,
+            abs($millimetres) < 10 => Figures::trim($millimetres / 25.4, 3).' in',
+            preg_match(
+                '/(cut|wire_length|core_length|first_coil_length|total)_mm$/',
+                $name,
+            ) === 1 => $ruler->upText($millimetres),
             default => $ruler->text($millimetres),
         };
     }
@@ -142,13 +158,18 @@ final readonly class SumDesk
     /** @param  float|int|bool|string|list<float>|null  $value */
     private function shown(string $name, float|int|bool|string|array|null $value): string
     {
-        $unit = preg_match('/_(mm|g|n|mpa)$/', $name, $match) === 1 ? ['mm' => ' mm', 'g' => ' g', 'n' => ' N', 'mpa' => ' MPa'][$match[1]] : '';
+        $unit = preg_match('/_(mm|g|n|mpa)$/', $name, $match) === 1
+            ? ['mm' => ' mm', 'g' => ' g', 'n' => ' N', 'mpa' => ' MPa'][$match[1]]
+            : '';
 
         return match (true) {
             $value === null => 'none',
             is_bool($value) => $value ? '✓ yes' : '✕ no',
             is_string($value) => str_replace('-', ' ', $value),
-            is_array($value) => implode(' · ', array_map(fn (float $one): string => number_format($one, 2), $value)).$unit,
+            is_array($value) => implode(
+                ' · ',
+                array_map(fn (float $one): string => number_format($one, 2), $value),
+            ).$unit,
             $unit === ' mm' => number_format($value, 2, '.', '').$unit,
             is_float($value) => Figures::trim($value, 3).$unit,
             default => $value.$unit,
@@ -163,13 +184,21 @@ final readonly class SumDesk
         }
         [$field, $number] = [$this->problem->field(), $this->problem->number];
 
-        return array_map(fn (string $unit): array => ['words' => "{$number} {$unit}", 'texts' => [$field => "{$number} {$unit}"] + $this->texts], ['AWG', 'SWG', 'mm']);
+        return array_map(
+            fn (string $unit): array => [
+                'words' => "{$number} {$unit}",
+                'texts' => [$field => "{$number} {$unit}"] + $this->texts,
+            ],
+            ['AWG', 'SWG', 'mm'],
+        );
     }
 
     /** @param  array<string, string>|null  $texts */
     public function address(?array $texts = null, string $after = ''): string
     {
-        $texts = $texts === null ? $this->filled() : array_filter($texts, fn (string $text): bool => trim($text) !== '');
+        $texts = $texts === null
+            ? $this->filled()
+            : array_filter($texts, fn (string $text): bool => trim($text) !== '');
 
         return "/sums/{$this->sum->name}{$after}".($texts === [] ? '' : '?'.http_build_query($texts));
     }
@@ -177,7 +206,14 @@ final readonly class SumDesk
     /** One line that says the sum and its answer, for a note. */
     public function line(): string
     {
-        $given = implode(', ', array_map(fn (string $key, string $text): string => str_replace('_', ' ', $key).' '.$text, array_keys($this->filled()), $this->filled()));
+        $given = implode(
+            ', ',
+            array_map(
+                fn (string $key, string $text): string => str_replace('_', ' ', $key).' '.$text,
+                array_keys($this->filled()),
+                $this->filled(),
+            ),
+        );
         $results = implode(', ', array_map(fn (array $row): string => $row['name'].' '.$row['text'], $this->results()));
 
         return ucfirst($this->sum->words()).($given === '' ? '' : ", {$given}").": {$results}.";

@@ -22,12 +22,25 @@ final readonly class SumTargets
 
     public static function of(SumDesk $desk, Workshop $workshop): self
     {
-        $settings = $desk->problem === null ? $desk->sum->settings(Given::read($desk->sum, $desk->filled(), $desk->profile->unit())) : [];
+        $settings = $desk->problem === null
+            ? $desk->sum->settings(Given::read($desk->sum, $desk->filled(), $desk->profile->unit()))
+            : [];
         $rows = [];
         /** @var Collection<int, Piece> $pieces */
-        $pieces = $workshop->pieces()->where('is_pattern', false)->latest('updated_at')->latest('id')->limit(self::MOST_PIECES)->get();
+        $pieces = $workshop->pieces()->where(
+            'is_pattern',
+            false,
+        )->latest('updated_at')->latest('id')->limit(self::MOST_PIECES)->get();
         foreach ($pieces as $piece) {
-            $rows[] = ['piece' => $piece, 'parts' => array_values(array_filter($piece->document()->parts, fn (Part $part): bool => isset($settings[$part->technique])))];
+            $rows[] = [
+                'piece' => $piece,
+                'parts' => array_values(
+                    array_filter(
+                        $piece->document()->parts,
+                        fn (Part $part): bool => isset($settings[$part->technique]),
+                    ),
+                ),
+            ];
         }
 
         return new self($rows);

@@ -32,14 +32,39 @@ final class SumsDocument
     {
         $given = $sum->example();
         $answer = $sum->work(Given::read($sum, $given));
-        $call = implode(' ', array_map(fn (string $key, string $value): string => preg_match('/[^\w.,@-]/', $value) === 1 ? "{$key}='{$value}'" : "{$key}={$value}", array_keys($given), $given));
-        $groups = implode('', array_map(fn (array $group): string => ' Exactly one of '.implode(', ', array_map(fn (string $key): string => "`{$key}`", $group)).'.', $sum->oneOf));
+        $call = implode(
+            ' ',
+            array_map(
+                fn (string $key, string $value): string => preg_match('/[^\w.,@-]/', $value) === 1
+                    ? "{$key}='{$value}'"
+                    : "{$key}={$value}",
+                array_keys($given),
+                $given,
+            ),
+        );
+        $groups = implode(
+            '',
+            array_map(
+                fn (array $group): string => ' Exactly one of '.implode(
+                    ', ',
+                    array_map(fn (string $key): string => "`{$key}`", $group),
+                ).'.',
+                $sum->oneOf,
+            ),
+        );
 
         return "\n### {$sum->name}\n\n{$sum->question}\n\n"
-            .implode("\n", array_map(self::input(...), $sum->inputs))."\n".($groups === '' ? '' : "\n".trim($groups)."\n")
+            .implode("\n", array_map(self::input(...), $sum->inputs))."\n"
+                .($groups === '' ? '' : "\n".trim($groups)."\n")
             ."\n    php artisan hebra:sum {$sum->name} {$call}\n\n"
-            .'Gives '.implode(', ', array_map(fn (string $name): string => "`{$name}`", array_keys($answer->results))).".\n\n"
-            .implode("\n", array_map(fn (Working $line): string => '- '.$line->text(), $answer->working))."\n\nSource: {$sum->source}.\n";
+            .'Gives '.implode(
+                ', ',
+                array_map(fn (string $name): string => "`{$name}`", array_keys($answer->results)),
+            ).".\n\n"
+            .implode(
+                "\n",
+                array_map(fn (Working $line): string => '- '.$line->text(), $answer->working),
+            )."\n\nSource: {$sum->source}.\n";
     }
 
     private static function input(Input $input): string

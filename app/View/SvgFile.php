@@ -15,7 +15,12 @@ final class SvgFile
 
     public static function drawing(Desk $desk): string
     {
-        $drawing = new Drawing($desk->plan->assembly, dimension: $desk->plan->isLaidRound() ? 0 : 64, ratioGiven: 1.0, byReference: false);
+        $drawing = new Drawing(
+            $desk->plan->assembly,
+            dimension: $desk->plan->isLaidRound() ? 0 : 64,
+            ratioGiven: 1.0,
+            byReference: false,
+        );
         $label = 'Drawing of '.$desk->document->name.': '.$desk->high();
 
         return self::document($drawing->width, $drawing->height, $desk->document->name, view('svg.defs')->render()
@@ -28,8 +33,12 @@ final class SvgFile
         $width = 10.0;
         $inner = '';
         foreach (array_map(fn (Cut $cut): Strip => new Strip($cut, $desk->profile, 1.0), $desk->plan->strips()) as $strip) {
-            $title = e("{$strip->cut->label}: {$strip->cut->count} × {$desk->profile->length($strip->cutMm())}, {$strip->cut->wire->words()}");
-            $inner .= '<text class="dimension-text" x="4" y="'.round($y + 16, 2).'">'.$title.'</text><g transform="translate(0 '.round($y + 22, 2).')">'.view('svg.strip', ['strip' => $strip])->render().'</g>';
+            $title = e(
+                "{$strip->cut->label}: {$strip->cut->count} × {$desk->profile->length($strip->cutMm())}, {$strip->cut->wire->words()}",
+            );
+            $inner .= '<text class="dimension-text" x="4" y="'.round($y + 16, 2).'">'.$title
+                .'</text><g transform="translate(0 '.round($y + 22, 2).')">'
+                .view('svg.strip', ['strip' => $strip])->render().'</g>';
             $y += 22 + $strip->height + self::GAP_PX;
             $width = max($width, $strip->width, 4 + 8.2 * mb_strlen($title));
         }
@@ -47,7 +56,12 @@ final class SvgFile
     private static function style(): string
     {
         $css = (string) preg_replace('~/\*.*?\*/~s', '', (string) file_get_contents(resource_path('css/wire.css')));
-        preg_match_all('/(--color-[a-z-]+):\s*(#[0-9a-f]{3,8})/i', (string) file_get_contents(resource_path('css/app.css')), $found, PREG_SET_ORDER);
+        preg_match_all(
+            '/(--color-[a-z-]+):\s*(#[0-9a-f]{3,8})/i',
+            (string) file_get_contents(resource_path('css/app.css')),
+            $found,
+            PREG_SET_ORDER,
+        );
         $colours = array_column($found, 2, 1);
         $sets = $rules = [];
         preg_match_all('/([^{}]+)\{([^{}]*)\}/', $css, $all, PREG_SET_ORDER);
@@ -60,7 +74,18 @@ final class SvgFile
                     $sets[trim($selector)] = array_column($values, 2, 1);
                 }
             } else {
-                $rules[] = [trim($selectors), strtr(trim($body), $colours === [] ? [] : array_combine(array_map(fn (string $name): string => "var({$name})", array_keys($colours)), $colours) + ['var(--font-text)' => 'sans-serif', 'var(--font-figure)' => 'monospace'])];
+                $rules[] = [
+                    trim($selectors),
+                    strtr(
+                        trim($body),
+                        $colours === []
+                            ? []
+                            : array_combine(
+                                array_map(fn (string $name): string => "var({$name})", array_keys($colours)),
+                                $colours,
+                            ) + ['var(--font-text)' => 'sans-serif', 'var(--font-figure)' => 'monospace'],
+                    ),
+                ];
             }
         }
         $style = '.hit,.under{fill:none}';
@@ -74,7 +99,10 @@ final class SvgFile
                 if (! isset($values["--{$kind[1]}-body"])) {
                     continue;
                 }
-                $of = array_combine(array_map(fn (string $name): string => "var({$name})", array_keys($values)), $values);
+                $of = array_combine(
+                    array_map(fn (string $name): string => "var({$name})", array_keys($values)),
+                    $values,
+                );
                 [$first, $rest] = explode(' ', $selector, 2) + [1 => ''];
                 $style .= ($rest === '' ? "{$owner} {$first}" : "{$first}{$owner} {$rest}").'{'.strtr($body, $of).'}';
             }

@@ -14,7 +14,10 @@ use Hebra\Core\Plan\Planner;
 use Hebra\Core\Quantity\Figures;
 use Illuminate\Support\Collection;
 
-/** What some pieces take beyond what there is: beads, findings and pins. Wire to be bought stands in the cutting plan itself. */
+/**
+ * What some pieces take beyond what there is: beads, findings and pins. Wire to be bought stands in the cutting plan
+ * itself.
+ */
 final readonly class ToBuy
 {
     /** @var list<array{words: string, wanted: string, owned: string, short: string}> */
@@ -27,7 +30,10 @@ final readonly class ToBuy
         foreach ($pieces as $piece) {
             $plan = Planner::plan($piece->document(), $workshop->profile());
             foreach ($plan->beads as $count) {
-                $beads[$count->bead->key()] = ['bead' => $count->bead, 'all' => ($beads[$count->bead->key()]['all'] ?? 0) + $count->all];
+                $beads[$count->bead->key()] = [
+                    'bead' => $count->bead,
+                    'all' => ($beads[$count->bead->key()]['all'] ?? 0) + $count->all,
+                ];
             }
             foreach ($plan->findings as $finding) {
                 $key = $finding->isPin() ? $finding->words : mb_strtolower($finding->stock);
@@ -37,15 +43,34 @@ final readonly class ToBuy
         $rows = [];
         $own = $beads === [] ? new Collection : $workshop->beads()->get();
         foreach ($beads as $key => ['bead' => $bead, 'all' => $all]) {
-            $rows[] = $this->row($bead->words(), $all, (float) $own->filter(fn (Bead $one): bool => $one->core()->key() === $key)->sum('owned'), strval(...));
+            $rows[] = $this->row(
+                $bead->words(),
+                $all,
+                (float) $own->filter(fn (Bead $one): bool => $one->core()->key() === $key)->sum('owned'),
+                strval(...),
+            );
         }
         $supplies = $findings === [] ? new Collection : $workshop->supplies()->get();
         $lots = $findings === [] ? new Collection : $workshop->lots()->withHeld()->where('kind', 'pins')->get();
         foreach ($findings as ['finding' => $finding, 'all' => $all]) {
             $held = $finding->isPin()
-                ? $lots->filter(fn (Lot $lot): bool => $lot->isOf($finding->wire) && abs($lot->pinMm() - $finding->lengthMm) < 0.5)->sum(fn (Lot $lot): int => $lot->heldPins())
-                : $supplies->filter(fn (Supply $supply): bool => SupplyBook::is($supply, $finding->stock) && $supply->isByLength() === $finding->isByLength())->sum('held') / ($finding->isByLength() ? 1000 : 1);
-            $rows[] = $this->row($finding->isPin() ? $finding->words : $finding->stock, $all, (float) $held, $finding->isByLength() ? $workshop->profile()->length(...) : fn (float $count): string => (string) (int) $count);
+                ? $lots->filter(
+                    fn (Lot $lot): bool => $lot->isOf($finding->wire) && abs($lot->pinMm() - $finding->lengthMm) < 0.5,
+                )->sum(fn (Lot $lot): int => $lot->heldPins())
+                : $supplies->filter(
+                    fn (Supply $supply): bool => SupplyBook::is(
+                        $supply,
+                        $finding->stock,
+                    ) && $supply->isByLength() === $finding->isByLength(),
+                )->sum('held') / ($finding->isByLength() ? 1000 : 1);
+            $rows[] = $this->row(
+                $finding->isPin() ? $finding->words : $finding->stock,
+                $all,
+                (float) $held,
+                $finding->isByLength()
+                    ? $workshop->profile()->length(...)
+                    : fn (float $count): string => (string) (int) $count,
+            );
         }
         $this->rows = array_values(array_filter($rows));
     }
@@ -56,7 +81,14 @@ final readonly class ToBuy
      */
     private function row(string $what, float $wanted, float $owned, callable $words): ?array
     {
-        return $wanted <= $owned + 1e-6 ? null : ['words' => $what, 'wanted' => $words($wanted), 'owned' => $words($owned), 'short' => $words($wanted - $owned)];
+        return $wanted <= $owned + 1e-6
+            ? null
+            : [
+                'words' => $what,
+                'wanted' => $words($wanted),
+                'owned' => $words($owned),
+                'short' => $words($wanted - $owned),
+            ];
     }
 
     /** @return list<string> what runs low, whatever is planned */

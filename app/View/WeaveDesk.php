@@ -19,10 +19,23 @@ use Hebra\Core\Wrap\BasketWeave;
 use Hebra\Core\Wrap\Weave;
 use Hebra\Core\Wrap\WeavePattern;
 
-/** The weave studio: a weave as it is written or tapped, woven to scale from both sides, one step at a time, and what it takes. */
+/**
+ * The weave studio: a weave as it is written or tapped, woven to scale from both sides, one step at a time, and what it
+ * takes.
+ */
 final class WeaveDesk
 {
-    public const USUAL = ['kind' => 'figure', 'cores' => '3', 'core' => '20 awg', 'wire' => '28 awg', 'pattern' => '4@1-2 4@2-3', 'passes' => 'f1 b2 f3 b3 f2 b1', 'length' => '50 mm', 'turns' => '3', 'at' => ''];
+    public const USUAL = [
+        'kind' => 'figure',
+        'cores' => '3',
+        'core' => '20 awg',
+        'wire' => '28 awg',
+        'pattern' => '4@1-2 4@2-3',
+        'passes' => 'f1 b2 f3 b3 f2 b1',
+        'length' => '50 mm',
+        'turns' => '3',
+        'at' => '',
+    ];
 
     /** So many turns or passes are drawn at most. */
     private const DRAWN = 64;
@@ -88,8 +101,13 @@ final class WeaveDesk
     private function sizes(): array
     {
         return [
-            WireSize::parse($this->texts['core'], 'core')->diameterMm(), WireSize::parse($this->texts['wire'], 'wire')->diameterMm(),
-            Length::parse($this->texts['length'], 'length', $this->profile->unit())->within('length', 1, 2000)->millimetres(),
+            WireSize::parse($this->texts['core'], 'core')->diameterMm(),
+            WireSize::parse($this->texts['wire'], 'wire')->diameterMm(),
+            Length::parse(
+                $this->texts['length'],
+                'length',
+                $this->profile->unit(),
+            )->within('length', 1, 2000)->millimetres(),
         ];
     }
 
@@ -101,16 +119,29 @@ final class WeaveDesk
         $end = 0;
         foreach ($pattern->figures as $figure) {
             $end += $figure['turns'];
-            $this->steps[] = ['words' => Figures::counted($figure['turns'], 'turn').' round '.($figure['from'] === $figure['to'] ? "core {$figure['from']}" : "cores {$figure['from']} to {$figure['to']}"), 'end' => $end];
+            $this->steps[] = [
+                'words' => Figures::counted($figure['turns'], 'turn').' round '
+                    .($figure['from'] === $figure['to'] ? "core {$figure['from']}" : "cores {$figure['from']} to {$figure['to']}"),
+                'end' => $end,
+            ];
         }
         $this->at = $this->step();
         [$drawn, $litFrom] = $this->shown($weave->turns());
         $this->front = new DiagramView(Woven::figure($weave, $drawn, true, $litFrom, 'front'), 8.0);
-        $this->back = new DiagramView(Woven::figure($weave, $drawn, false, $litFrom, 'back, turned over along its length'), 8.0);
+        $this->back = new DiagramView(
+            Woven::figure($weave, $drawn, false, $litFrom, 'back, turned over along its length'),
+            8.0,
+        );
         foreach ($pattern->freeCores() as $free) {
             $this->objections[] = "No figure takes core {$free}: it would fall out.";
         }
-        $this->answer($weave->repeats, $weave->wireLengthMm(), $weave->wovenMm(), $weave->repeatMm(), ($this->cores - 1) * $weave->spacingMm + $core + 2 * $wire);
+        $this->answer(
+            $weave->repeats,
+            $weave->wireLengthMm(),
+            $weave->wovenMm(),
+            $weave->repeatMm(),
+            ($this->cores - 1) * $weave->spacingMm + $core + 2 * $wire,
+        );
         $this->results[] = ['turns', number_format($weave->turns())];
     }
 
@@ -121,16 +152,40 @@ final class WeaveDesk
         $spacing = $core + $wire;
         $repeats = max(1, (int) ceil($length / $weave->climbMm($wire) - 1e-9));
         foreach ($weave->touches as $index => $touch) {
-            $this->steps[] = ['words' => ($touch['isFront'] ? 'in front of' : 'behind')." core {$touch['core']}", 'end' => $index + 1];
+            $this->steps[] = [
+                'words' => ($touch['isFront'] ? 'in front of' : 'behind')." core {$touch['core']}",
+                'end' => $index + 1,
+            ];
         }
         $this->at = $this->step();
         [$drawn, $litFrom] = $this->shown($repeats * count($weave->touches));
-        $this->front = new DiagramView(Woven::basket($weave, $core, $wire, $spacing, $drawn, true, $litFrom, 'front'), 8.0);
-        $this->back = new DiagramView(Woven::basket($weave, $core, $wire, $spacing, $drawn, false, $litFrom, 'back, turned over along its length'), 8.0);
+        $this->front = new DiagramView(
+            Woven::basket($weave, $core, $wire, $spacing, $drawn, true, $litFrom, 'front'),
+            8.0,
+        );
+        $this->back = new DiagramView(
+            Woven::basket(
+                $weave,
+                $core,
+                $wire,
+                $spacing,
+                $drawn,
+                false,
+                $litFrom,
+                'back, turned over along its length',
+            ),
+            8.0,
+        );
         foreach (array_diff(range(1, $this->cores), array_column($weave->touches, 'core')) as $free) {
             $this->objections[] = "No pass takes core {$free}: it would fall out.";
         }
-        $this->answer($repeats, $weave->wireMm($core, $wire, $spacing, $repeats), $repeats * $weave->climbMm($wire), $weave->wireMm($core, $wire, $spacing, 1), ($this->cores - 1) * $spacing + $core + 2 * $wire);
+        $this->answer(
+            $repeats,
+            $weave->wireMm($core, $wire, $spacing, $repeats),
+            $repeats * $weave->climbMm($wire),
+            $weave->wireMm($core, $wire, $spacing, 1),
+            ($this->cores - 1) * $spacing + $core + 2 * $wire,
+        );
     }
 
     private function step(): int
@@ -177,17 +232,26 @@ final class WeaveDesk
     /** @param  array<string, string|int>  $changed */
     public function address(array $changed = []): string
     {
-        return '/weave?'.http_build_query(array_filter(array_map(strval(...), $changed + $this->texts), fn (string $text): bool => $text !== ''));
+        return '/weave?'.http_build_query(
+            array_filter(array_map(strval(...), $changed + $this->texts), fn (string $text): bool => $text !== ''),
+        );
     }
 
     /** @throws Problem if the weave is none, or no band */
     public function piece(): Piece
     {
         $start = Patterns::start('woven-bracelet', 'Woven band', $this->profile->schools);
-        $set = fn (string $key): array => ['do' => 'part.set', 'part' => 'p2', 'key' => $key, 'value' => $this->texts[$key]];
+        $set = fn (string $key): array => [
+            'do' => 'part.set',
+            'part' => 'p2',
+            'key' => $key,
+            'value' => $this->texts[$key],
+        ];
 
         return (new Several(array_map(fn (array $change) => ChangeReader::read($change, $this->profile->unit()), [
-            $set('cores'), ['value' => $this->texts[$this->isBasket() ? 'passes' : 'pattern']] + $set('pattern'), $set('length'), ['do' => 'wire', 'role' => 'core', 'size' => $this->texts['core']], ['do' => 'wire', 'role' => 'weave', 'size' => $this->texts['wire']],
+            $set('cores'), [
+                'value' => $this->texts[$this->isBasket() ? 'passes' : 'pattern'],
+            ] + $set('pattern'), $set('length'), ['do' => 'wire', 'role' => 'core', 'size' => $this->texts['core']], ['do' => 'wire', 'role' => 'weave', 'size' => $this->texts['wire']],
         ]), 'Woven'))->apply($start);
     }
 }

@@ -31,7 +31,11 @@ final readonly class WireChoice
     /** @return list<WireRow> the best few, and the chosen one wherever it stands */
     public function best(): array
     {
-        $best = array_slice(array_values(array_filter($this->rows, fn (WireRow $row): bool => $row->fits)), 0, self::BEST);
+        $best = array_slice(
+            array_values(array_filter($this->rows, fn (WireRow $row): bool => $row->fits)),
+            0,
+            self::BEST,
+        );
         if (array_filter($best, fn (WireRow $row): bool => $row->isChosen) === []) {
             array_push($best, ...array_filter($this->rows, fn (WireRow $row): bool => $row->isChosen));
         }
@@ -45,20 +49,38 @@ final readonly class WireChoice
         $sizes = [];
         foreach ($this->rows as $row) {
             $code = $row->wire->size->code();
-            $sizes[$code] ??= ['size' => $row->wire->size->text(), 'mm' => $row->wire->diameterMm(), 'cells' => [], 'isNear' => false];
+            $sizes[$code] ??= [
+                'size' => $row->wire->size->text(),
+                'mm' => $row->wire->diameterMm(),
+                'cells' => [],
+                'isNear' => false,
+            ];
             $sizes[$code]['cells'][$row->wire->temper->value] = $row;
             $sizes[$code]['isNear'] = $sizes[$code]['isNear'] || $row->isUsual || $row->isChosen;
         }
         $sizes = array_values($sizes);
         usort($sizes, fn (array $a, array $b): int => $b['mm'] <=> $a['mm']);
         $near = array_keys(array_filter($sizes, fn (array $size): bool => $size['isNear']));
-        $shown = array_filter($sizes, fn (int $at): bool => array_filter($near, fn (int $one): bool => abs($one - $at) <= self::GRID_REACH) !== [], ARRAY_FILTER_USE_KEY);
+        $shown = array_filter(
+            $sizes,
+            fn (int $at): bool => array_filter(
+                $near,
+                fn (int $one): bool => abs($one - $at) <= self::GRID_REACH,
+            ) !== [],
+            ARRAY_FILTER_USE_KEY,
+        );
 
-        return array_values(array_map(fn (array $size): array => ['size' => $size['size'], 'mm' => $size['mm'], 'cells' => $size['cells']], $shown));
+        return array_values(
+            array_map(
+                fn (array $size): array => ['size' => $size['size'], 'mm' => $size['mm'], 'cells' => $size['cells']],
+                $shown,
+            ),
+        );
     }
 
     /**
-     * What is ruled out whole, with the reason: sizes near the others in no temper, and tempers in no size that is left.
+     * What is ruled out whole, with the reason: sizes near the others in no temper, and tempers in no size that is
+     * left.
      *
      * @return list<array{what: string, why: string}>
      */
@@ -90,7 +112,10 @@ final readonly class WireChoice
     {
         $known = array_flip(array_map(fn (WireRow $row): string => $row->wire->temper->value, $this->rows));
 
-        return array_intersect_key(['dead-soft' => 'soft', 'quarter-hard' => '¼ hard', 'half-hard' => '½ hard', 'hard' => 'hard', 'spring' => 'spring'], $known);
+        return array_intersect_key(
+            ['dead-soft' => 'soft', 'quarter-hard' => '¼ hard', 'half-hard' => '½ hard', 'hard' => 'hard', 'spring' => 'spring'],
+            $known,
+        );
     }
 
     public function value(WireRow $row): string

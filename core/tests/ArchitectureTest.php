@@ -13,8 +13,10 @@ use PHPUnit\Framework\TestCase;
 final class ArchitectureTest extends TestCase
 {
     private const FORBIDDEN_CALLS = [
-        'time', 'microtime', 'date', 'hrtime', 'mktime', 'strtotime', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'shuffle', 'array_rand', 'uniqid',
-        'env', 'getenv', 'config', 'app', 'view', 'file_get_contents', 'file_put_contents', 'fopen', 'curl_init', 'exec', 'shell_exec', 'proc_open', 'echo',
+        'time', 'microtime', 'date', 'hrtime', 'mktime', 'strtotime', 'rand', 'mt_rand', 'random_int', 'random_bytes',
+        'shuffle', 'array_rand', 'uniqid',
+        'env', 'getenv', 'config', 'app', 'view', 'file_get_contents', 'file_put_contents', 'fopen', 'curl_init',
+        'exec', 'shell_exec', 'proc_open', 'echo',
         'header', 'session_start', 'htmlspecialchars', 'e', 'dd', 'dump', 'var_dump', 'print_r', 'error_log',
     ];
 
@@ -37,18 +39,30 @@ final class ArchitectureTest extends TestCase
         foreach (self::files('core/src') as $path => $ast) {
             $read++;
             foreach ($finder->findInstanceOf($ast, Node\Name::class) as $name) {
-                self::assertDoesNotMatchRegularExpression('/^\\\\?(Illuminate|App|Symfony|Carbon|Database|DateTime\w*|PDO)\b/', $name->toString(), $path);
+                self::assertDoesNotMatchRegularExpression(
+                    '/^\\\\?(Illuminate|App|Symfony|Carbon|Database|DateTime\w*|PDO)\b/',
+                    $name->toString(),
+                    $path,
+                );
             }
             foreach ($finder->findInstanceOf($ast, Node\Expr\FuncCall::class) as $call) {
                 if ($call->name instanceof Node\Name) {
-                    self::assertNotContains(strtolower($call->name->getLast()), self::FORBIDDEN_CALLS, $path.':'.$call->getStartLine());
+                    self::assertNotContains(
+                        strtolower($call->name->getLast()),
+                        self::FORBIDDEN_CALLS,
+                        $path.':'.$call->getStartLine(),
+                    );
                 }
             }
             foreach ([Node\Stmt\Echo_::class, Node\Stmt\InlineHTML::class, Node\Expr\Exit_::class, Node\Stmt\Global_::class] as $kind) {
                 self::assertSame([], $finder->findInstanceOf($ast, $kind), $path);
             }
             foreach ($finder->findInstanceOf($ast, Node\Scalar\String_::class) as $text) {
-                self::assertDoesNotMatchRegularExpression('~</?(div|span|p|svg|g|path|a|b)\b[^>]*>|\b(SELECT|INSERT INTO|UPDATE)\b~', $text->value, $path.':'.$text->getStartLine());
+                self::assertDoesNotMatchRegularExpression(
+                    '~</?(div|span|p|svg|g|path|a|b)\b[^>]*>|\b(SELECT|INSERT INTO|UPDATE)\b~',
+                    $text->value,
+                    $path.':'.$text->getStartLine(),
+                );
             }
         }
         self::assertGreaterThan(50, $read);
@@ -62,7 +76,11 @@ final class ArchitectureTest extends TestCase
                 if (str_contains($path, '/bootstrap/cache/')) {
                     continue;
                 }
-                self::assertInstanceOf(Node\Stmt\Declare_::class, $ast[0] ?? null, "{$path} does not begin with strict_types");
+                self::assertInstanceOf(
+                    Node\Stmt\Declare_::class,
+                    $ast[0] ?? null,
+                    "{$path} does not begin with strict_types",
+                );
                 foreach ($finder->findInstanceOf($ast, Node\Stmt\Class_::class) as $class) {
                     self::assertTrue($class->isFinal() || $class->isAbstract() || $class->isAnonymous(), $path);
                 }
@@ -76,7 +94,10 @@ final class ArchitectureTest extends TestCase
         foreach (['app', 'database', 'routes', 'bootstrap'] as $folder) {
             foreach (self::files($folder) as $path => $ast) {
                 foreach (str_contains($path, '/bootstrap/cache/') ? [] : $finder->findInstanceOf($ast, Node\Expr\FuncCall::class) as $call) {
-                    self::assertFalse($call->name instanceof Node\Name && in_array($call->name->toString(), ['env', 'getenv'], true), $path);
+                    self::assertFalse(
+                        $call->name instanceof Node\Name && in_array($call->name->toString(), ['env', 'getenv'], true),
+                        $path,
+                    );
                 }
             }
         }
@@ -87,7 +108,11 @@ final class ArchitectureTest extends TestCase
         $finder = new NodeFinder;
         foreach (self::files('app/Http') as $path => $ast) {
             foreach ($finder->findInstanceOf($ast, Node\Expr\FuncCall::class) as $call) {
-                self::assertFalse($call->name instanceof Node\Name && in_array($call->name->toString(), ['sqrt', 'pi', 'sin', 'cos', 'pow'], true), $path);
+                self::assertFalse(
+                    $call->name instanceof Node\Name
+                        && in_array($call->name->toString(), ['sqrt', 'pi', 'sin', 'cos', 'pow'], true),
+                    $path,
+                );
             }
         }
     }

@@ -25,7 +25,9 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** The rules by themselves, over grids that reach from edge to edge: each figure as it was when it was last looked at. */
+/**
+ * The rules by themselves, over grids that reach from edge to edge: each figure as it was when it was last looked at.
+ */
 final class GridTest extends TestCase
 {
     /** @param  array<string, callable(): mixed>  $rows */
@@ -50,12 +52,27 @@ final class GridTest extends TestCase
                 foreach ([Temper::DeadSoft, Temper::HalfHard, Temper::Spring] as $temper) {
                     foreach ([1.0, 3.0, 12.0, 60.0, 400.0] as $inside) {
                         $rows["{$name} {$metal->value} {$temper->value} {$inside}"] = fn (): array => [
-                            ($bend = new SpringBack($section, $metal->strength()->modulusMpa(), $metal->strength()->yieldMpa($temper->numbersHard())))->ratio($inside), $bend->releasedMm($inside), $bend->insideMm($inside), $bend->mandrelMm($inside),
+                            ($bend = new SpringBack($section, $metal->strength()->modulusMpa(), $metal->strength()->yieldMpa($temper->numbersHard())))->ratio(
+                                $inside,
+                            ),
+                            $bend->releasedMm($inside),
+                            $bend->insideMm($inside),
+                            $bend->mandrelMm($inside),
                         ];
                     }
                 }
             }
-            $rows["{$name} itself"] = fn (): array => [$section->words(), $section->widthMm(), $section->thicknessMm(), $section->areaMm2(), $section->perimeterMm(), $section->neutralMm(), $section->secondMomentMm4(), Band::widerMm($section->widthMm()), Band::neutralMm($section->kind, $section->thicknessMm())];
+            $rows["{$name} itself"] = fn (): array => [
+                $section->words(),
+                $section->widthMm(),
+                $section->thicknessMm(),
+                $section->areaMm2(),
+                $section->perimeterMm(),
+                $section->neutralMm(),
+                $section->secondMomentMm4(),
+                Band::widerMm($section->widthMm()),
+                Band::neutralMm($section->kind, $section->thicknessMm()),
+            ];
         }
         self::hold('bends', $rows);
     }
@@ -68,15 +85,34 @@ final class GridTest extends TestCase
                 $rows["{$metal->value} {$temper->value}"] = function () use ($metal, $temper): array {
                     $hard = Hardness::of($temper);
 
-                    return [$hard->numbers, $hard->thinnestMm($metal, 1.0), $hard->shareUsed($metal), $hard->plus(1.5)->words($metal), $hard->wouldCrack($metal, 1.0, 0.75), $hard->wouldCrack($metal, 1.0, 4.0), EyeStrength::openingN(0.8, 2.5, $metal->strength()->yieldMpa($temper->numbersHard())), EyeStrength::firstYieldN(0.8, 2.5, 100)];
+                    return [
+                        $hard->numbers,
+                        $hard->thinnestMm($metal, 1.0),
+                        $hard->shareUsed($metal),
+                        $hard->plus(1.5)->words($metal),
+                        $hard->wouldCrack($metal, 1.0, 0.75),
+                        $hard->wouldCrack($metal, 1.0, 4.0),
+                        EyeStrength::openingN(0.8, 2.5, $metal->strength()->yieldMpa($temper->numbersHard())),
+                        EyeStrength::firstYieldN(0.8, 2.5, 100),
+                    ];
                 };
             }
         }
         foreach ([0.1, 0.2, 0.5, 0.9, 0.999, 1.0, 1.2] as $share) {
-            $rows["hammered to {$share}"] = fn (): array => [($flat = Hammered::of(1.0, $share))->widthMm(), $flat->areaMm2(), $flat->lengthening(), $flat->numbersHard(), Hardness::hammeringNumbers(1.0, $share)];
+            $rows["hammered to {$share}"] = fn (): array => [
+                ($flat = Hammered::of(1.0, $share))->widthMm(),
+                $flat->areaMm2(),
+                $flat->lengthening(),
+                $flat->numbersHard(),
+                Hardness::hammeringNumbers(1.0, $share),
+            ];
         }
         foreach ([0.3, 1.0, 5.0, 50.0] as $radius) {
-            $rows["bent round {$radius}"] = fn (): array => [Hardness::bendingNumbers(0.6, $radius), Hardness::surfaceStrain(0.6, $radius), Hardness::twistingNumbers(0.6, $radius, 40.0)];
+            $rows["bent round {$radius}"] = fn (): array => [
+                Hardness::bendingNumbers(0.6, $radius),
+                Hardness::surfaceStrain(0.6, $radius),
+                Hardness::twistingNumbers(0.6, $radius, 40.0),
+            ];
         }
         self::hold('bears', $rows);
     }
@@ -90,7 +126,18 @@ final class GridTest extends TestCase
             $rows["logs {$case}"] = function () use ($ratios): array {
                 $learned = Learned::from(array_map(fn (float $ratio): Log => new Log($ratio), $ratios));
 
-                return [$learned->isLearned(), $learned->factor(), $learned->quantile(0.5), $learned->quantile(0.95), $learned->below(1.05), $learned->leftOf(1.1), $learned->doubt(), $learned->mean, $learned->count, ...array_values(Noted::from($ratios)->foretell(40.0))];
+                return [
+                    $learned->isLearned(),
+                    $learned->factor(),
+                    $learned->quantile(0.5),
+                    $learned->quantile(0.95),
+                    $learned->below(1.05),
+                    $learned->leftOf(1.1),
+                    $learned->doubt(),
+                    $learned->mean,
+                    $learned->count,
+                    ...array_values(Noted::from($ratios)->foretell(40.0)),
+                ];
             };
             $rows["sizes {$case}"] = function () use ($ratios): mixed {
                 $found = Consistency::of(array_map(fn (float $ratio): float => $ratio - 1.0, $ratios));
@@ -110,7 +157,9 @@ final class GridTest extends TestCase
             $rows["wires {$case}"] = fn (): float => round(WirePacking::neededMm($wires), 5);
             $elements = array_map(fn (): float => (float) $random->getInt(3, 20), array_fill(0, 1 + $case % 5, 0));
             $wanted = array_map(fn (int $at): float => 30.0 * ($at + 1) + $random->getInt(0, 9), array_keys($elements));
-            $rows["strands {$case}"] = fn (): array => get_object_vars(StrandMatch::of($wanted, 30.0 * (count($wanted) + 1), $elements, 2.4 + $case / 50));
+            $rows["strands {$case}"] = fn (): array => get_object_vars(
+                StrandMatch::of($wanted, 30.0 * (count($wanted) + 1), $elements, 2.4 + $case / 50),
+            );
         }
         self::hold('places', $rows);
     }
@@ -126,7 +175,10 @@ final class GridTest extends TestCase
         }
         foreach (Ruler::cases() as $ruler) {
             foreach ([0.0, 0.3, 1.0, 12.7, 16.55, 68.8, 333.33] as $length) {
-                $rows["{$ruler->value} {$length}"] = fn (): array => [$ruler->nearestMm($length), $ruler->upMm($length), $ruler->upText($length), $ruler->text($length), $ruler->figure($length), $ruler->stepMm(), $ruler->isMetric()];
+                $rows["{$ruler->value} {$length}"] = fn (): array => [
+                    $ruler->nearestMm($length), $ruler->upMm($length), $ruler->upText($length), $ruler->text($length),
+                    $ruler->figure($length), $ruler->stepMm(), $ruler->isMetric(),
+                ];
             }
         }
         self::hold('shows', $rows);

@@ -16,6 +16,11 @@ final class UserFactory extends Factory
 
     public function definition(): array
     {
-        return ['workshop_id' => WorkshopFactory::new(), 'name' => 'Test maker', 'email' => 'maker'.++self::$number.'@workshop.example', 'password' => 'a long enough word'];
+        return [
+            'workshop_id' => WorkshopFactory::new(),
+            'name' => 'Test maker',
+            'email' => 'maker'.++self::$number.'@workshop.example',
+            'password' => 'a long enough word',
+        ];
     }
 }

@@ -32,7 +32,10 @@ final class BenchTest extends BrowserTestCase
     private function kept(string $name): array
     {
         $pdo = new \PDO('sqlite:'.self::$database);
-        $row = $pdo->query('SELECT makings.step, makings.counted, makings.moves FROM makings JOIN pieces ON pieces.id = makings.piece_id WHERE pieces.name = '.$pdo->quote($name).' ORDER BY makings.id DESC LIMIT 1')?->fetch(\PDO::FETCH_NUM);
+        $row = $pdo->query(
+            'SELECT makings.step, makings.counted, makings.moves FROM makings JOIN pieces ON pieces.id = makings.piece_id WHERE pieces.name = '
+                .$pdo->quote($name).' ORDER BY makings.id DESC LIMIT 1',
+        )?->fetch(\PDO::FETCH_NUM);
         self::assertIsArray($row);
 
         return [(int) $row[0], (int) $row[1], (int) $row[2]];
@@ -40,7 +43,9 @@ final class BenchTest extends BrowserTestCase
 
     private function isAway(): bool
     {
-        return (bool) self::$browser->executeScript('const away = document.querySelector("#away"); return away !== null && ! away.hidden');
+        return (bool) self::$browser->executeScript(
+            'const away = document.querySelector("#away"); return away !== null && ! away.hidden',
+        );
     }
 
     public function test_a_pair_of_hoops_by_space_alone_with_the_server_gone_in_the_middle(): void
@@ -65,15 +70,30 @@ final class BenchTest extends BrowserTestCase
         $place = $this->text('#step-place').$this->text('#step-count');
         // Loaded again while the workshop is gone: the page comes from the device, with what was done on it.
         self::$browser->navigate()->refresh();
-        self::eventually(fn (): bool => $this->isAway() && $this->text('#step-place').$this->text('#step-count') === $place, 'the page of the device knows where it was');
+        self::eventually(
+            fn (): bool => $this->isAway() && $this->text('#step-place').$this->text('#step-count') === $place,
+            'the page of the device knows where it was',
+        );
         $this->press(WebDriverKeys::SHIFT, ' ', WebDriverKeys::NULL);
-        self::eventually(fn (): bool => $this->text('#step-place').$this->text('#step-count') !== $place, 'shift and space go back');
+        self::eventually(
+            fn (): bool => $this->text('#step-place').$this->text('#step-count') !== $place,
+            'shift and space go back',
+        );
         $this->press(' ');
         $this->press(' ');
-        self::eventually(fn (): bool => str_contains($this->text('#step-count'), '2 of ') || ! str_contains($this->text('#step-count'), ' of '), 'two more are counted');
+        self::eventually(
+            fn (): bool => str_contains(
+                $this->text('#step-count'),
+                '2 of ',
+            ) || ! str_contains($this->text('#step-count'), ' of '),
+            'two more are counted',
+        );
         [$place, $count] = [$this->text('#step-place'), $this->text('#step-count')];
         self::startServer();
-        self::eventually(fn (): bool => ! $this->isAway() && $this->text('#step-title') !== '', 'what was kept is sent');
+        self::eventually(
+            fn (): bool => ! $this->isAway() && $this->text('#step-title') !== '',
+            'what was kept is sent',
+        );
         $after = $this->kept('Groyne hoops');
         self::assertGreaterThan($before[2], $after[2], 'it went on');
         self::assertStringContainsString('step '.($after[0] + 1).' of', $place, 'not a step was lost or doubled');
@@ -86,7 +106,11 @@ final class BenchTest extends BrowserTestCase
             $this->stepIsNew($seen, 'space goes on');
         }
         $this->seeInside('.stage-panel h2', 'steps are done');
-        self::assertSame(0, count(self::$browser->findElements(WebDriverBy::cssSelector('.points input:checked'))), 'nothing is ticked by default');
+        self::assertSame(
+            0,
+            count(self::$browser->findElements(WebDriverBy::cssSelector('.points input:checked'))),
+            'nothing is ticked by default',
+        );
         $this->visit($path.'/log');
         $this->seeInside('h2', 'What it really took');
         $this->one('#left-p1')->sendKeys('0.5');
@@ -106,7 +130,9 @@ final class BenchTest extends BrowserTestCase
         $this->seeInside('#step-title', 'Lay everything ready');
         for ($tap = 0; $tap < 300 && ! str_contains($this->text('.stage-panel h2'), 'steps are done'); $tap++) {
             // What the thumb reaches for lies on the screen, whatever the step says.
-            $box = self::$browser->executeScript('const box = document.querySelector("#go-on").getBoundingClientRect(); return [box.top, box.bottom, innerHeight, box.width, box.height]');
+            $box = self::$browser->executeScript(
+                'const box = document.querySelector("#go-on").getBoundingClientRect(); return [box.top, box.bottom, innerHeight, box.width, box.height]',
+            );
             self::assertGreaterThanOrEqual(0, $box[0]);
             self::assertLessThanOrEqual($box[2], $box[1]);
             self::assertGreaterThan(44, min($box[3], $box[4]));
@@ -133,7 +159,12 @@ final class BenchTest extends BrowserTestCase
         self::assertSame('true', $this->one('#tick-sound')->getAttribute('aria-pressed'));
         $this->press(WebDriverKeys::PAGE_DOWN);
         $pdo = new \PDO('sqlite:'.self::$database);
-        self::eventually(fn (): bool => (int) $pdo->query("SELECT COUNT(*) FROM step_times JOIN makings ON makings.id = step_times.making_id JOIN pieces ON pieces.id = makings.piece_id WHERE pieces.name = 'Rope-walk bangle' AND taken_ms > 500")?->fetchColumn() >= 1, 'what it took is kept');
+        self::eventually(
+            fn (): bool => (int) $pdo->query(
+                "SELECT COUNT(*) FROM step_times JOIN makings ON makings.id = step_times.making_id JOIN pieces ON pieces.id = makings.piece_id WHERE pieces.name = 'Rope-walk bangle' AND taken_ms > 500",
+            )?->fetchColumn() >= 1,
+            'what it took is kept',
+        );
         $this->assertQuietConsole();
     }
 }

@@ -38,16 +38,27 @@ abstract class BrowserTestCase extends TestCase
         self::$database = sys_get_temp_dir().'/hebra-browser-'.getmypid().'-'.random_int(1000, 9999).'.sqlite';
         touch(self::$database);
         $environment = [
-            'DB_DATABASE' => self::$database, 'HEBRA_DEMO' => '1', 'APP_ENV' => 'production', 'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
+            'DB_DATABASE' => self::$database, 'HEBRA_DEMO' => '1', 'APP_ENV' => 'production',
+            'APP_KEY' => 'base64:AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA=',
             // Views of its own: compiled once, from the templates as they are now.
-            'VIEW_COMPILED_PATH' => self::$views = sys_get_temp_dir().'/hebra-views-'.getmypid().'-'.random_int(1000, 9999),
-            ...static::more(), 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'APP_CONFIG_CACHE' => $root.'/bootstrap/cache/none-config.php', 'APP_ROUTES_CACHE' => $root.'/bootstrap/cache/none-routes.php',
+            'VIEW_COMPILED_PATH' => self::$views = sys_get_temp_dir().'/hebra-views-'.getmypid().'-'
+                .random_int(1000, 9999),
+            ...static::more(), 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
+            'APP_CONFIG_CACHE' => $root.'/bootstrap/cache/none-config.php',
+            'APP_ROUTES_CACHE' => $root.'/bootstrap/cache/none-routes.php',
         ] + getenv();
         mkdir(self::$views);
         foreach (['cache', 'sessions'] as $kind) {
-            is_dir("{$root}/storage/framework/{$kind}/workshop") || mkdir("{$root}/storage/framework/{$kind}/workshop", 0700, true);
+            is_dir("{$root}/storage/framework/{$kind}/workshop")
+                || mkdir("{$root}/storage/framework/{$kind}/workshop", 0700, true);
         }
-        $seeding = proc_open([PHP_BINARY, 'artisan', 'migrate', '--force', '--seed', '--quiet'], [], $pipes, $root, $environment);
+        $seeding = proc_open(
+            [PHP_BINARY, 'artisan', 'migrate', '--force', '--seed', '--quiet'],
+            [],
+            $pipes,
+            $root,
+            $environment,
+        );
         self::assertIsResource($seeding);
         self::assertSame(0, proc_close($seeding));
         [self::$environment, self::$port] = [$environment, self::freePort()];
@@ -55,7 +66,12 @@ abstract class BrowserTestCase extends TestCase
         self::$address = 'http://127.0.0.1:'.self::$port;
         $driverPort = self::freePort();
         self::start(['chromedriver', "--port={$driverPort}", '--log-level=OFF'], $root, getenv(), $driverPort);
-        self::$browser = RemoteWebDriver::create("http://127.0.0.1:{$driverPort}", self::capabilities(), 30_000, 60_000);
+        self::$browser = RemoteWebDriver::create(
+            "http://127.0.0.1:{$driverPort}",
+            self::capabilities(),
+            30_000,
+            60_000,
+        );
     }
 
     /** @return array<string, string> more of the server's environment */
@@ -67,7 +83,12 @@ abstract class BrowserTestCase extends TestCase
     protected static function startServer(): void
     {
         // The workers that the server would fork outlive it, so there is one, in a group of its own.
-        self::start(['setsid', PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', '127.0.0.1:'.self::$port, '-t', 'public', 'server.php'], dirname(__DIR__, 2), self::$environment, self::$port);
+        self::start(
+            ['setsid', PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', '127.0.0.1:'.self::$port, '-t', 'public', 'server.php'],
+            dirname(__DIR__, 2),
+            self::$environment,
+            self::$port,
+        );
     }
 
     /** As when the plug is pulled. */
@@ -88,8 +109,10 @@ abstract class BrowserTestCase extends TestCase
     {
         $options = new ChromeOptions;
         $options->addArguments([
-            '--headless', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update',
-            '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', '--lang=en-US', '--user-data-dir='.sys_get_temp_dir().'/hebra-profile-'.getmypid().'-'.random_int(1000, 9999),
+            '--headless', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic',
+            '--no-first-run', '--disable-background-networking', '--disable-component-update',
+            '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', '--lang=en-US',
+            '--user-data-dir='.sys_get_temp_dir().'/hebra-profile-'.getmypid().'-'.random_int(1000, 9999),
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
@@ -114,7 +137,13 @@ abstract class BrowserTestCase extends TestCase
      */
     private static function start(array $command, string $folder, array $environment, int $port): void
     {
-        $process = proc_open($command, [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes, $folder, $environment);
+        $process = proc_open(
+            $command,
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
+            $folder,
+            $environment,
+        );
         self::assertIsResource($process);
         self::$processes[] = $process;
         self::eventually(fn (): bool => @fsockopen('127.0.0.1', $port) !== false, 'port '.$port.' answers');
@@ -149,7 +178,13 @@ abstract class BrowserTestCase extends TestCase
             }
             usleep(25_000);
         } while (microtime(true) < $until);
-        self::fail("Never came true: {$what}. The page says: ".mb_substr(self::$browser->findElement(WebDriverBy::tagName('body'))->getText(), 0, 1500));
+        self::fail(
+            "Never came true: {$what}. The page says: ".mb_substr(
+                self::$browser->findElement(WebDriverBy::tagName('body'))->getText(),
+                0,
+                1500,
+            ),
+        );
     }
 
     protected function window(int $width, int $height): void
@@ -177,7 +212,12 @@ abstract class BrowserTestCase extends TestCase
 
     protected function button(string $words): RemoteWebElement
     {
-        return PatientElement::find(self::$browser, WebDriverBy::xpath("//*[self::button or self::a or self::summary][contains(normalize-space(.), '{$words}') or @aria-label='{$words}']"));
+        return PatientElement::find(
+            self::$browser,
+            WebDriverBy::xpath(
+                "//*[self::button or self::a or self::summary][contains(normalize-space(.), '{$words}') or @aria-label='{$words}']",
+            ),
+        );
     }
 
     protected function one(string $selector): RemoteWebElement
@@ -188,7 +228,10 @@ abstract class BrowserTestCase extends TestCase
     protected function text(string $selector = 'body'): string
     {
         // innerText is what is rendered, in one call.
-        return (string) self::$browser->executeScript('return [...document.querySelectorAll(arguments[0])].map((one) => one.innerText).join(" ")', [$selector]);
+        return (string) self::$browser->executeScript(
+            'return [...document.querySelectorAll(arguments[0])].map((one) => one.innerText).join(" ")',
+            [$selector],
+        );
     }
 
     protected function see(string $words): void
@@ -208,7 +251,8 @@ abstract class BrowserTestCase extends TestCase
         self::eventually(function () use ($seen): bool {
             $now = $this->text('.stage-panel');
 
-            return $now !== $seen && (str_contains($now, 'steps are done') || self::$browser->executeScript('return (document.querySelector("#go-on")?.getBoundingClientRect().height ?? 0) > 0'));
+            return $now !== $seen
+                && (str_contains($now, 'steps are done') || self::$browser->executeScript('return (document.querySelector("#go-on")?.getBoundingClientRect().height ?? 0) > 0'));
         }, $why);
     }
 
@@ -226,8 +270,12 @@ abstract class BrowserTestCase extends TestCase
 
     protected function assertNoAxeViolations(string $page): void
     {
-        self::$browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
-        $violations = self::$browser->executeAsyncScript('const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]}).then((r) => done(r.violations.map((v) => v.id + ": " + v.help + " — " + v.nodes.map((n) => n.target.join(" ") + " " + n.html.slice(0, 160)).slice(0, 4).join(" | "))));');
+        self::$browser->executeScript(
+            (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'),
+        );
+        $violations = self::$browser->executeAsyncScript(
+            'const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]}).then((r) => done(r.violations.map((v) => v.id + ": " + v.help + " — " + v.nodes.map((n) => n.target.join(" ") + " " + n.html.slice(0, 160)).slice(0, 4).join(" | "))));',
+        );
         self::assertSame([], $violations, $page);
     }
 }

@@ -23,9 +23,20 @@ final class DoorTest extends BrowserTestCase
         $this->button('Sign out')->click();
         $this->see('Enter the demo workshop');
         self::$browser->navigate()->back();
-        self::eventually(fn (): bool => str_ends_with((string) self::$browser->getCurrentURL(), '/sign-in') && str_contains($this->text(), 'Enter the demo workshop'), 'back leads to the door');
+        self::eventually(
+            fn (): bool => str_ends_with(
+                (string) self::$browser->getCurrentURL(),
+                '/sign-in',
+            ) && str_contains($this->text(), 'Enter the demo workshop'),
+            'back leads to the door',
+        );
         self::assertStringNotContainsString('Long coil', $this->text());
-        self::eventually(fn (): bool => self::$browser->executeAsyncScript('const done = arguments[0]; caches.keys().then((names) => done(names.length))') === 0, 'no page is kept to be opened without the workshop');
+        self::eventually(
+            fn (): bool => self::$browser->executeAsyncScript(
+                'const done = arguments[0]; caches.keys().then((names) => done(names.length))',
+            ) === 0,
+            'no page is kept to be opened without the workshop',
+        );
     }
 
     public function test_a_password_is_shown_while_it_is_wanted(): void
@@ -37,7 +48,10 @@ final class DoorTest extends BrowserTestCase
         $this->button('show or hide password now')->click();
         self::eventually(fn (): bool => $this->one('#field-current')->getAttribute('type') === 'text', 'it is shown');
         $this->button('show or hide password now')->click();
-        self::eventually(fn (): bool => $this->one('#field-current')->getAttribute('type') === 'password', 'it is hidden again');
+        self::eventually(
+            fn (): bool => $this->one('#field-current')->getAttribute('type') === 'password',
+            'it is hidden again',
+        );
         $this->assertNoAxeViolations('account');
     }
 
@@ -48,15 +62,33 @@ final class DoorTest extends BrowserTestCase
         $this->enterDemo();
         $this->visit('/patterns');
         $this->one('button.pattern')->click();
-        self::eventually(fn (): bool => str_contains((string) self::$browser->getCurrentURL(), '/lay-out'), 'a piece is begun');
+        self::eventually(
+            fn (): bool => str_contains((string) self::$browser->getCurrentURL(), '/lay-out'),
+            'a piece is begun',
+        );
         $this->one('#run-more')->click();
         $book = new PDO('sqlite:'.self::$database);
-        self::eventually(fn (): bool => (int) $book->query('SELECT revision FROM pieces ORDER BY id DESC LIMIT 1')?->fetchColumn() === 2, 'one more bead is saved');
-        self::eventually(fn (): bool => self::$browser->executeScript('return ! document.querySelector(".htmx-request") && document.querySelector("[name=revision]").value === "2"'), 'the page has it');
+        self::eventually(
+            fn (): bool => (int) $book->query(
+                'SELECT revision FROM pieces ORDER BY id DESC LIMIT 1',
+            )?->fetchColumn() === 2,
+            'one more bead is saved',
+        );
+        self::eventually(
+            fn (): bool => self::$browser->executeScript(
+                'return ! document.querySelector(".htmx-request") && document.querySelector("[name=revision]").value === "2"',
+            ),
+            'the page has it',
+        );
         $book->exec('BEGIN IMMEDIATE');
         $this->button('Undo')->click();
         usleep(700_000);
         $book->exec('ROLLBACK');
-        self::eventually(fn (): bool => (int) $book->query('SELECT revision FROM pieces ORDER BY id DESC LIMIT 1')?->fetchColumn() === 1, 'undo was done in the end');
+        self::eventually(
+            fn (): bool => (int) $book->query(
+                'SELECT revision FROM pieces ORDER BY id DESC LIMIT 1',
+            )?->fetchColumn() === 1,
+            'undo was done in the end',
+        );
     }
 }

@@ -32,7 +32,10 @@ final class FamiliesTest extends BrowserTestCase
         // A drop hung aside from a link, not at the end of the line.
         self::$browser->findElement(WebDriverBy::cssSelector('h2'))->click();
         self::$browser->getKeyboard()->sendKeys('d');
-        self::eventually(fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('.part'))) === 5, 'a drop is added by its key');
+        self::eventually(
+            fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('.part'))) === 5,
+            'a drop is added by its key',
+        );
         (new WebDriverSelect($this->one('#hang-p5')))->selectByValue('p2/bottom');
         $this->seeInside('.part.is-open', 'in link’s bottom loop');
         $this->one('#keep-pattern')->click();
@@ -50,8 +53,17 @@ final class FamiliesTest extends BrowserTestCase
         $this->see('Link');
         $link = self::$browser->findElement(WebDriverBy::cssSelector('.drawing g[data-mark="p2:top-wraps"] use'));
         (new WebDriverActions(self::$browser))->moveToElement($link)->perform();
-        self::eventually(fn (): bool => str_contains((string) $this->one('.stretch[data-mark="p2:top-wraps"]')->getAttribute('class'), 'is-lit'), 'the strip answers');
-        self::assertStringContainsString('is-lit', (string) $this->one('.drawing g[data-mark="p2:top-wraps"]')->getAttribute('class'));
+        self::eventually(
+            fn (): bool => str_contains(
+                (string) $this->one('.stretch[data-mark="p2:top-wraps"]')->getAttribute('class'),
+                'is-lit',
+            ),
+            'the strip answers',
+        );
+        self::assertStringContainsString(
+            'is-lit',
+            (string) $this->one('.drawing g[data-mark="p2:top-wraps"]')->getAttribute('class'),
+        );
         $width = fn (): int => $this->one('.drawing svg')->getSize()->getWidth();
         $fits = $width();
         $this->one('#zoom-in')->click();
@@ -65,16 +77,30 @@ final class FamiliesTest extends BrowserTestCase
     {
         $this->visit('/patterns');
         (new WebDriverSelect($this->one('#ask-family')))->selectByValue('ring');
-        self::eventually(fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('#gallery .pattern'))) === 4, 'four kinds of ring');
+        self::eventually(
+            fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('#gallery .pattern'))) === 4,
+            'four kinds of ring',
+        );
         self::assertStringContainsString('family=ring', self::$browser->getCurrentURL());
         (new WebDriverSelect($this->one('#ask-family')))->selectByValue('');
-        self::eventually(fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('#pattern-two-strand-bracelet'))) === 1, 'all again');
+        self::eventually(
+            fn (): bool => count(
+                self::$browser->findElements(WebDriverBy::cssSelector('#pattern-two-strand-bracelet')),
+            ) === 1,
+            'all again',
+        );
         $this->one('#pattern-two-strand-bracelet')->click();
         $this->see('closes in ring, part 5');
         $this->one('#part-p8')->click();
-        self::eventually(fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('#close-p8'))) === 1, 'the part opens');
+        self::eventually(
+            fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('#close-p8'))) === 1,
+            'the part opens',
+        );
         (new WebDriverSelect($this->one('#close-p8')))->selectByValue('');
-        self::eventually(fn (): bool => ! str_contains($this->text('.line'), 'closes in ring, part 5'), 'its end hangs open');
+        self::eventually(
+            fn (): bool => ! str_contains($this->text('.line'), 'closes in ring, part 5'),
+            'its end hangs open',
+        );
         $this->button('Undo')->click();
         $this->see('closes in ring, part 5');
         $this->assertQuietConsole();
@@ -84,7 +110,10 @@ final class FamiliesTest extends BrowserTestCase
     {
         $this->visit('/weave');
         $this->button('1-3')->click();
-        self::eventually(fn (): bool => $this->one('#field-pattern')->getAttribute('value') === '4@1-2 4@2-3 3@1-3', 'tapped on');
+        self::eventually(
+            fn (): bool => $this->one('#field-pattern')->getAttribute('value') === '4@1-2 4@2-3 3@1-3',
+            'tapped on',
+        );
         self::$browser->findElement(WebDriverBy::cssSelector('h1'))->click();
         self::$browser->getKeyboard()->sendKeys(WebDriverKeys::ARROW_RIGHT);
         $this->seeInside('.weave-steps [aria-current]', '4 turns round cores 1 to 2');
@@ -92,11 +121,18 @@ final class FamiliesTest extends BrowserTestCase
         $this->seeInside('.weave-steps [aria-current]', '4 turns round cores 2 to 3');
         self::assertStringContainsString('at=2', self::$browser->getCurrentURL(), 'the address follows');
         self::$browser->getKeyboard()->sendKeys(WebDriverKeys::BACKSPACE);
-        self::eventually(fn (): bool => $this->one('#field-pattern')->getAttribute('value') === '4@1-2 4@2-3', 'the last is off again');
+        self::eventually(
+            fn (): bool => $this->one('#field-pattern')->getAttribute('value') === '4@1-2 4@2-3',
+            'the last is off again',
+        );
         // Clearing the field would already weave: all of it is written over.
-        $this->one('#field-cores')->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::CONTROL, '2', WebDriverKeys::TAB]);
+        $this->one('#field-cores')->sendKeys(
+            [WebDriverKeys::CONTROL, 'a', WebDriverKeys::CONTROL, '2', WebDriverKeys::TAB],
+        );
         $this->see('names core 3 of 2');
-        $this->one('#field-cores')->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::CONTROL, '3', WebDriverKeys::TAB]);
+        $this->one('#field-cores')->sendKeys(
+            [WebDriverKeys::CONTROL, 'a', WebDriverKeys::CONTROL, '3', WebDriverKeys::TAB],
+        );
         $this->see('What it takes');
         $this->button('Make a band of it')->click();
         $this->seeInside('h2', 'Round the wrist');

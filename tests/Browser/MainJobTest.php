@@ -39,23 +39,48 @@ final class MainJobTest extends BrowserTestCase
         $this->button('Choose the wire')->click();
         $this->seeInside('h2', 'Which wire');
         $this->one('#role-link')->click();
-        self::eventually(fn (): bool => $this->one('#role-link')->getAttribute('aria-current') === 'true', 'the links are open');
+        self::eventually(
+            fn (): bool => $this->one('#role-link')->getAttribute('aria-current') === 'true',
+            'the links are open',
+        );
         $hung = $this->text('.drawing figcaption');
         self::$browser->findElement(WebDriverBy::cssSelector('.cell[value="24 awg/dead-soft"]'))->click();
         self::eventually(fn (): bool => str_contains($this->text('#role-link'), '24 AWG'), 'the link is of 24 AWG');
         self::assertNotSame($hung, $this->text('.drawing figcaption'), 'the drawing follows at once');
         $this->see('too thick for the Pea');
         (new WebDriverSelect($this->one('#fit-kind')))->selectByValue('finger');
-        self::eventually(fn (): bool => str_contains($this->text('.stage-panel'), 'UK N 1/2'), 'a finger has its scales');
+        self::eventually(
+            fn (): bool => str_contains($this->text('.stage-panel'), 'UK N 1/2'),
+            'a finger has its scales',
+        );
         (new WebDriverSelect($this->one('#fit-kind')))->selectByValue('ear');
-        self::eventually(fn (): bool => str_contains($this->text('.stage-panel'), 'above the lowest you want'), 'an ear has its length');
+        self::eventually(
+            fn (): bool => str_contains($this->text('.stage-panel'), 'above the lowest you want'),
+            'an ear has its length',
+        );
 
         $this->button('See the cuts')->click();
         $this->seeInside('h2', '6 cuts of 2 wires');
         self::$browser->action()->moveToElement($this->one('.strip [data-mark="p2:top-loop"] .hit'))->perform();
-        self::eventually(fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('.drawing .wire.is-lit[data-mark="p2:top-loop"]'))) > 0, 'the same wire lights up in the drawing');
-        self::$browser->executeScript('document.querySelector(\'.drawing .wire[data-mark="p3:top-wraps"]\').dispatchEvent(new PointerEvent("pointerover", {bubbles: true}))');
-        self::eventually(fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('.strip .stretch.is-lit[data-mark="p3:top-wraps"]'))) === 1, 'and the other way round');
+        self::eventually(
+            fn (): bool => count(
+                self::$browser->findElements(
+                    WebDriverBy::cssSelector('.drawing .wire.is-lit[data-mark="p2:top-loop"]'),
+                ),
+            ) > 0,
+            'the same wire lights up in the drawing',
+        );
+        self::$browser->executeScript(
+            'document.querySelector(\'.drawing .wire[data-mark="p3:top-wraps"]\').dispatchEvent(new PointerEvent("pointerover", {bubbles: true}))',
+        );
+        self::eventually(
+            fn (): bool => count(
+                self::$browser->findElements(
+                    WebDriverBy::cssSelector('.strip .stretch.is-lit[data-mark="p3:top-wraps"]'),
+                ),
+            ) === 1,
+            'and the other way round',
+        );
         self::$browser->findElements(WebDriverBy::cssSelector('.why summary'))[1]->click();
         $this->seeInside('.why', 'π(D + d)');
 
@@ -92,13 +117,19 @@ final class MainJobTest extends BrowserTestCase
         $keys('+');
         self::eventually(fn (): bool => str_contains($this->runs(), '2 × moss 8 mm round'), 'plus adds a bead');
         $keys(WebDriverKeys::ARROW_DOWN);
-        self::eventually(fn (): bool => str_contains($this->text('.run[aria-current="true"]'), 'bicone'), 'the next bead is chosen');
+        self::eventually(
+            fn (): bool => str_contains($this->text('.run[aria-current="true"]'), 'bicone'),
+            'the next bead is chosen',
+        );
         $keys('-');
         self::eventually(fn (): bool => ! str_contains($this->runs(), 'bicone'), 'one fewer than one takes it off');
         $keys(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL);
         self::eventually(fn (): bool => str_contains($this->runs(), 'bicone'), 'undone');
         $keys('l');
-        self::eventually(fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('.part'))) === 4, 'L adds a link');
+        self::eventually(
+            fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('.part'))) === 4,
+            'L adds a link',
+        );
         $this->tabTo('Choose the wire');
         $keys(WebDriverKeys::ENTER);
         $this->seeInside('h2', 'Which wire');
@@ -137,7 +168,13 @@ final class MainJobTest extends BrowserTestCase
     /** The beads on the line of parts, without the tray. */
     private function runs(): string
     {
-        return implode(' ', array_map(fn ($run): string => $run->getText(), self::$browser->findElements(WebDriverBy::cssSelector('.run'))));
+        return implode(
+            ' ',
+            array_map(
+                fn ($run): string => $run->getText(),
+                self::$browser->findElements(WebDriverBy::cssSelector('.run')),
+            ),
+        );
     }
 
     /** Presses Tab until the focus is on what has these words, or matches the selector. */
@@ -145,9 +182,16 @@ final class MainJobTest extends BrowserTestCase
     {
         for ($press = 0; $press < 160; $press++) {
             self::$browser->getKeyboard()->sendKeys([WebDriverKeys::TAB]);
-            $found = self::$browser->executeScript('const one = document.activeElement; const t = arguments[0]; return t.startsWith("#") ? one.matches(t) : (one.getAttribute("aria-label") === t || one.textContent.trim().startsWith(t));', [$target]);
+            $found = self::$browser->executeScript(
+                'const one = document.activeElement; const t = arguments[0]; return t.startsWith("#") ? one.matches(t) : (one.getAttribute("aria-label") === t || one.textContent.trim().startsWith(t));',
+                [$target],
+            );
             if ($found) {
-                self::assertNotSame('none', self::$browser->executeScript('return getComputedStyle(document.activeElement).outlineStyle'), 'the focus is seen on '.$target);
+                self::assertNotSame(
+                    'none',
+                    self::$browser->executeScript('return getComputedStyle(document.activeElement).outlineStyle'),
+                    'the focus is seen on '.$target,
+                );
 
                 return;
             }
@@ -162,7 +206,9 @@ final class MainJobTest extends BrowserTestCase
         $this->seeInside('.strung', 'Cut');
         $this->visit(parse_url(self::$browser->getCurrentURL(), PHP_URL_PATH).'/../lay-out');
         $this->seeInside('h2', 'From the ear down');
-        self::$browser->executeScript('for (const input of document.querySelectorAll("input[name=revision]")) { input.value = "77"; }');
+        self::$browser->executeScript(
+            'for (const input of document.querySelectorAll("input[name=revision]")) { input.value = "77"; }',
+        );
         $this->button('One more')->click();
         $this->see('This piece was changed elsewhere since you opened it here');
         self::assertStringContainsString('1 × Tide glass', $this->text('.line'));
@@ -178,7 +224,10 @@ final class MainJobTest extends BrowserTestCase
         $this->seeInside('.strung', 'Lay out');
         $field = $this->one('#set-p2-top_inside');
         $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, 'banana', WebDriverKeys::ENTER]);
-        self::eventually(fn (): bool => str_contains($this->text('#problem-top-loop-inside'), 'is not a length'), 'the sentence is at its field');
+        self::eventually(
+            fn (): bool => str_contains($this->text('#problem-top-loop-inside'), 'is not a length'),
+            'the sentence is at its field',
+        );
         self::assertSame('true', $this->one('#set-p2-top_inside')->getAttribute('aria-invalid'));
         self::assertSame('banana', $this->one('#set-p2-top_inside')->getAttribute('value'));
         $this->assertQuietConsole();

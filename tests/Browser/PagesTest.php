@@ -13,7 +13,10 @@ final class PagesTest extends BrowserTestCase
     private function pages(): array
     {
         $this->visit('/pieces');
-        $piece = fn (string $name): string => (string) parse_url((string) $this->button($name)->getAttribute('href'), PHP_URL_PATH);
+        $piece = fn (string $name): string => (string) parse_url(
+            (string) $this->button($name)->getAttribute('href'),
+            PHP_URL_PATH,
+        );
         [$plain, $broken, $begun, $made, $chain, $framed] = [$piece('Sandpiper drops'), $piece('Night tide'), $piece('Winter buoys'), $piece('Breakwater'), $piece('Shingle bracelet'), $piece('Harbour mouth')];
         [$tiers, $band, $finished] = [$piece('Ebb and flow'), $piece('Lobster-pot cuff'), $piece('Marsh lights')];
         $ulid = fn (string $path): string => basename($path);
@@ -23,11 +26,31 @@ final class PagesTest extends BrowserTestCase
         $weigh = (string) parse_url((string) $this->button('weigh Window coil')->getAttribute('href'), PHP_URL_PATH);
 
         return [
-            'bench' => '/', 'pieces' => '/pieces', 'stock' => '/stock', 'the metal book' => '/stock/book', 'account' => '/account', 'sums' => '/sums', 'a sum' => '/sums/wrapped-link', 'a sum with its figure' => '/sums/weave', 'a sum put to use' => '/sums/wrapped-loop/use', 'tools and hand' => '/hand',
-            'lay out' => "{$plain}/lay-out", 'lay out with a stop' => "{$broken}/lay-out", 'wire' => "{$broken}/wire?role=link", 'cut' => "{$plain}/cut", 'make, not begun' => "{$plain}/make", 'make, begun' => "{$begun}/make",
-            'log, nothing made' => "{$plain}/log", 'log, under way' => "{$begun}/log", 'log, closed' => "{$made}/log", 'lay ready' => "{$plain}/lay-ready", 'strips' => "{$plain}/strips", 'patterns' => '/patterns', 'a weave' => '/weave?pattern=3%401-2+4%402-3&at=2', 'a basket weave' => '/weave?kind=basket', 'a weave refused' => '/weave?pattern=4%409',
-            'lay out a chain' => "{$chain}/lay-out?open=p3", 'wire of a chain' => "{$chain}/wire", 'cut a chain' => "{$chain}/cut", 'lay out a frame' => "{$framed}/lay-out?open=p3", 'tiers of chain' => "{$tiers}/lay-out?open=p9", 'a band cut' => "{$band}/cut", 'a bill' => "{$plain}/bill", 'the cutting plan' => '/cutting?pieces[]='.$ulid($plain).'&pieces[]='.$ulid($chain), 'wire kept for a piece' => '/cutting?pieces[]='.$ulid($framed).'&pieces[]='.$ulid($tiers), 'nothing to cut for' => '/cutting', 'a list of lengths' => '/cutting/list', 'movements from a table' => '/stock/import?of=movements',
-            'metal by month' => '/stock/months', 'stock from a table' => '/stock/import', 'weighing' => $weigh, 'what to make' => str_replace('/scale', '/ideas', $weigh), 'patterns asked for' => '/patterns?family=ring&time=30', 'what was learned' => '/hand/learned', 'insight' => '/insight', 'practice' => '/practice', 'practice of pairs' => '/practice?kind=pairs', 'a bend let go' => '/practice?kind=bend', 'a record' => $record, 'a finished piece looked over' => "{$finished}/make", 'a refusal' => '/pieces/none/cut',
+            'bench' => '/', 'pieces' => '/pieces', 'stock' => '/stock', 'the metal book' => '/stock/book',
+            'account' => '/account', 'sums' => '/sums', 'a sum' => '/sums/wrapped-link',
+            'a sum with its figure' => '/sums/weave', 'a sum put to use' => '/sums/wrapped-loop/use',
+            'tools and hand' => '/hand',
+            'lay out' => "{$plain}/lay-out", 'lay out with a stop' => "{$broken}/lay-out",
+            'wire' => "{$broken}/wire?role=link", 'cut' => "{$plain}/cut", 'make, not begun' => "{$plain}/make",
+            'make, begun' => "{$begun}/make",
+            'log, nothing made' => "{$plain}/log", 'log, under way' => "{$begun}/log", 'log, closed' => "{$made}/log",
+            'lay ready' => "{$plain}/lay-ready", 'strips' => "{$plain}/strips", 'patterns' => '/patterns',
+            'a weave' => '/weave?pattern=3%401-2+4%402-3&at=2', 'a basket weave' => '/weave?kind=basket',
+            'a weave refused' => '/weave?pattern=4%409',
+            'lay out a chain' => "{$chain}/lay-out?open=p3", 'wire of a chain' => "{$chain}/wire",
+            'cut a chain' => "{$chain}/cut", 'lay out a frame' => "{$framed}/lay-out?open=p3",
+            'tiers of chain' => "{$tiers}/lay-out?open=p9", 'a band cut' => "{$band}/cut",
+            'a bill' => "{$plain}/bill",
+            'the cutting plan' => '/cutting?pieces[]='.$ulid($plain).'&pieces[]='.$ulid($chain),
+            'wire kept for a piece' => '/cutting?pieces[]='.$ulid($framed).'&pieces[]='.$ulid($tiers),
+            'nothing to cut for' => '/cutting', 'a list of lengths' => '/cutting/list',
+            'movements from a table' => '/stock/import?of=movements',
+            'metal by month' => '/stock/months', 'stock from a table' => '/stock/import', 'weighing' => $weigh,
+            'what to make' => str_replace('/scale', '/ideas', $weigh),
+            'patterns asked for' => '/patterns?family=ring&time=30', 'what was learned' => '/hand/learned',
+            'insight' => '/insight', 'practice' => '/practice', 'practice of pairs' => '/practice?kind=pairs',
+            'a bend let go' => '/practice?kind=bend', 'a record' => $record,
+            'a finished piece looked over' => "{$finished}/make", 'a refusal' => '/pieces/none/cut',
         ];
     }
 
@@ -42,7 +65,9 @@ final class PagesTest extends BrowserTestCase
             $this->window($width, $height);
             foreach ($pages as $name => $address) {
                 $this->visit($address);
-                self::$browser->executeScript('for (const one of document.querySelectorAll("details")) { one.open = true; }');
+                self::$browser->executeScript(
+                    'for (const one of document.querySelectorAll("details")) { one.open = true; }',
+                );
                 $this->assertNoAxeViolations("{$name} at {$width}");
                 [$needs, $has] = self::$browser->executeScript('return [document.documentElement.scrollWidth, innerWidth]');
                 self::assertLessThanOrEqual($has, $needs, "{$name} fits {$width}");
@@ -68,10 +93,19 @@ final class PagesTest extends BrowserTestCase
         $href = (string) parse_url((string) $this->button('Sandpiper drops')->getAttribute('href'), PHP_URL_PATH);
         $this->visit("{$href}/strips");
         $mm = fn (string $script): float => (float) self::$browser->executeScript("return {$script}") * 25.4 / 96;
-        self::assertEqualsWithDelta(100.0, $mm('document.querySelector("#check-line").getBoundingClientRect().width'), 0.3);
-        $drawn = self::$browser->executeScript('return [...document.querySelectorAll(".print-strip .strip")].map((strip) => { const ticks = [...strip.querySelectorAll(".tick")].map((tick) => tick.getBoundingClientRect().left); return Math.max(...ticks) - Math.min(...ticks); })');
+        self::assertEqualsWithDelta(
+            100.0,
+            $mm('document.querySelector("#check-line").getBoundingClientRect().width'),
+            0.3,
+        );
+        $drawn = self::$browser->executeScript(
+            'return [...document.querySelectorAll(".print-strip .strip")].map((strip) => { const ticks = [...strip.querySelectorAll(".tick")].map((tick) => tick.getBoundingClientRect().left); return Math.max(...ticks) - Math.min(...ticks); })',
+        );
         $this->visit("{$href}/export");
-        $plan = \Hebra\Core\Plan\Planner::plan(\Hebra\Core\Piece\PieceJson::read($this->exported($href)), new \Hebra\Core\Plan\Profile);
+        $plan = \Hebra\Core\Plan\Planner::plan(
+            \Hebra\Core\Piece\PieceJson::read($this->exported($href)),
+            new \Hebra\Core\Plan\Profile,
+        );
         self::assertCount(3, $drawn);
         foreach ($plan->cuts as $index => $cut) {
             self::assertEqualsWithDelta($cut->lengthMm(), $drawn[$index] * 25.4 / 96, 0.1, $cut->label);
@@ -80,12 +114,25 @@ final class PagesTest extends BrowserTestCase
 
     private function exported(string $href): string
     {
-        $cookies = implode('; ', array_map(fn ($cookie): string => $cookie->getName().'='.$cookie->getValue(), self::$browser->manage()->getCookies()));
+        $cookies = implode(
+            '; ',
+            array_map(
+                fn ($cookie): string => $cookie->getName().'='.$cookie->getValue(),
+                self::$browser->manage()->getCookies(),
+            ),
+        );
 
-        return (string) file_get_contents(self::$address.$href.'/export', false, stream_context_create(['http' => ['header' => "Cookie: {$cookies}"]]));
+        return (string) file_get_contents(
+            self::$address.$href.'/export',
+            false,
+            stream_context_create(['http' => ['header' => "Cookie: {$cookies}"]]),
+        );
     }
 
-    /** The question in the middle of something else, from the front page: one line, and the system asked for with one tap. */
+    /**
+     * The question in the middle of something else, from the front page: one line, and the system asked for with one
+     * tap.
+     */
     public function test_a_question_is_answered_from_the_front_page(): void
     {
         $this->window(1280, 800);
@@ -101,13 +148,25 @@ final class PagesTest extends BrowserTestCase
         $field = $this->one('#field-beads');
         $field->clear();
         $field->sendKeys('20');
-        self::eventually(fn (): bool => str_contains($this->text('.results'), '274.58 mm'), 'the answer follows the field');
+        self::eventually(
+            fn (): bool => str_contains($this->text('.results'), '274.58 mm'),
+            'the answer follows the field',
+        );
         $ask = $this->one('#ask');
         $ask->clear();
         $ask->sendKeys('coil 24ga on 2.5mm, 3cm');
-        self::eventually(fn (): bool => str_contains($this->text('#sum h2'), 'coil') && str_contains($this->text('.results'), '58.759'), 'the sum follows the line');
+        self::eventually(
+            fn (): bool => str_contains($this->text('#sum h2'), 'coil') && str_contains(
+                $this->text('.results'),
+                '58.759',
+            ),
+            'the sum follows the line',
+        );
         $ask->sendKeys(WebDriverKeys::ENTER);
-        self::eventually(fn (): bool => str_contains(self::$browser->getCurrentURL(), '/sums/coil?'), 'what is kept has its address');
+        self::eventually(
+            fn (): bool => str_contains(self::$browser->getCurrentURL(), '/sums/coil?'),
+            'what is kept has its address',
+        );
         $this->visit('/sums');
         $this->see('coil 24 awg, 2.5mm, 3cm');
         $this->assertQuietConsole();
@@ -127,7 +186,13 @@ final class PagesTest extends BrowserTestCase
         self::assertTrue($this->one('#hand-left')->isSelected());
         $this->visit($piece);
         self::assertSame($before, $this->text('.drawing'));
-        self::assertLessThan(0, (float) self::$browser->executeScript('const arch = document.querySelector(\'.drawing [data-mark="p1:back"] path\').getBBox(), eye = document.querySelector(\'.drawing [data-mark="p1:eye"] path\').getBBox(); return arch.x - eye.x;'), 'mirrored at the bench');
+        self::assertLessThan(
+            0,
+            (float) self::$browser->executeScript(
+                'const arch = document.querySelector(\'.drawing [data-mark="p1:back"] path\').getBBox(), eye = document.querySelector(\'.drawing [data-mark="p1:eye"] path\').getBBox(); return arch.x - eye.x;',
+            ),
+            'mirrored at the bench',
+        );
         $this->assertQuietConsole();
     }
 
@@ -139,8 +204,16 @@ final class PagesTest extends BrowserTestCase
         $this->button('Mooring line')->click();
         $this->seeInside('.strung', 'Lay out');
         // What a browser without scripts does: the form is sent as it stands.
-        self::$browser->executeScript('const field = document.querySelector("#set-p2-top_wraps"); field.value = "5"; HTMLFormElement.prototype.submit.call(field.form)');
-        self::eventually(fn (): bool => str_contains(self::$browser->getCurrentURL(), 'lay-out?open=p2') && $this->one('#set-p2-top_wraps')->getAttribute('value') === '5', 'the page comes back with the change');
+        self::$browser->executeScript(
+            'const field = document.querySelector("#set-p2-top_wraps"); field.value = "5"; HTMLFormElement.prototype.submit.call(field.form)',
+        );
+        self::eventually(
+            fn (): bool => str_contains(
+                self::$browser->getCurrentURL(),
+                'lay-out?open=p2',
+            ) && $this->one('#set-p2-top_wraps')->getAttribute('value') === '5',
+            'the page comes back with the change',
+        );
         $this->assertQuietConsole();
     }
 }

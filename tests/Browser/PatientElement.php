@@ -13,7 +13,10 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 
-/** An element that is waited for: one that was just replaced is found again, one that is not there or not ready yet is asked again. */
+/**
+ * An element that is waited for: one that was just replaced is found again, one that is not there or not ready yet is
+ * asked again.
+ */
 final class PatientElement extends RemoteWebElement
 {
     /** However busy the machine: a state that does not come in this long does not come. */

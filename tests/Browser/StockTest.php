@@ -26,21 +26,28 @@ final class StockTest extends BrowserTestCase
     /** What the book of the demo adds up to, over all its lines. */
     private function bookMg(): int
     {
-        return (int) (new \PDO('sqlite:'.self::$database))->query('SELECT COALESCE(SUM(mass_mg), 0) FROM movements')?->fetchColumn();
+        return (int) (new \PDO('sqlite:'.self::$database))->query(
+            'SELECT COALESCE(SUM(mass_mg), 0) FROM movements',
+        )?->fetchColumn();
     }
 
     public function test_three_pieces_are_planned_cut_and_dragged(): void
     {
         $this->visit('/cutting');
         foreach (['Winter buoys', 'Shingle bracelet', 'Sandpiper drops'] as $name) {
-            self::$browser->findElement(WebDriverBy::xpath("//label[contains(normalize-space(.), '{$name}')]/input"))->click();
+            self::$browser->findElement(
+                WebDriverBy::xpath("//label[contains(normalize-space(.), '{$name}')]/input"),
+            )->click();
         }
         $this->button('Plan the cuts')->click();
         $this->seeInside('details summary', 'Winter buoys');
         $this->see('No other way loses less.');
         // The Shingle links lie on the long coil; one kind is dragged onto another bar of the same wire.
         $rows = 'li[draggable=true]';
-        self::eventually(fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector($rows))) > 5, 'cuts can be dragged');
+        self::eventually(
+            fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector($rows))) > 5,
+            'cuts can be dragged',
+        );
         $moved = self::$browser->executeScript(<<<'JS'
             const bars = [...document.querySelectorAll('.cut-bar[data-lot]')].filter((bar) => bar.dataset.lot);
             for (const bar of bars) {
@@ -59,16 +66,29 @@ final class StockTest extends BrowserTestCase
             return null;
             JS);
         self::assertIsArray($moved, 'a cut could come from two lots');
-        self::eventually(fn (): bool => str_contains(rawurldecode(self::$browser->getCurrentURL()), 'pins['), 'where it was dropped has its address');
+        self::eventually(
+            fn (): bool => str_contains(rawurldecode(self::$browser->getCurrentURL()), 'pins['),
+            'where it was dropped has its address',
+        );
         $this->button('Keep this wire for them')->click();
         $this->see('no other piece is planned on that wire');
         $this->see('kept on this lot');
         $before = count(self::$browser->findElements(WebDriverBy::cssSelector('button[value=cut]')));
         $this->one('button[value=cut]')->click();
         $this->see('Cut so far');
-        self::eventually(fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('button[value=cut]'))) === $before - 1, 'what is cut is planned no more');
+        self::eventually(
+            fn (): bool => count(
+                self::$browser->findElements(WebDriverBy::cssSelector('button[value=cut]')),
+            ) === $before - 1,
+            'what is cut is planned no more',
+        );
         $this->button('not cut after all')->click();
-        self::eventually(fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('button[value=cut]'))) === $before, 'and is planned again');
+        self::eventually(
+            fn (): bool => count(
+                self::$browser->findElements(WebDriverBy::cssSelector('button[value=cut]')),
+            ) === $before,
+            'and is planned again',
+        );
         $this->button('keep nothing back')->click();
         $this->see('Nothing is kept back');
         $this->assertQuietConsole();
@@ -81,12 +101,21 @@ final class StockTest extends BrowserTestCase
         $this->button('weigh Copper coil')->click();
         $this->seeInside('h1', 'Weigh Copper coil');
         $this->one('#tare')->click();
-        self::eventually(fn (): bool => str_contains($this->text('#scale'), 'It stands still.'), 'the scale comes to rest');
+        self::eventually(
+            fn (): bool => str_contains($this->text('#scale'), 'It stands still.'),
+            'the scale comes to rest',
+        );
         // Connected or not, settled or not: taken when it stands still.
         for ($try = 0; $try < 20 && ! str_contains($this->text('main'), 'is weighed; the book has the line'); $try++) {
-            self::eventually(fn (): bool => str_contains($this->text('#scale'), 'It stands still.'), 'the scale comes to rest');
+            self::eventually(
+                fn (): bool => str_contains($this->text('#scale'), 'It stands still.'),
+                'the scale comes to rest',
+            );
             $this->one('#take-reading')->click();
-            self::eventually(fn (): bool => $this->text('h1') === 'Stock' || str_contains($this->text('main'), 'The scale'), 'it is answered');
+            self::eventually(
+                fn (): bool => $this->text('h1') === 'Stock' || str_contains($this->text('main'), 'The scale'),
+                'it is answered',
+            );
         }
         $this->see('Copper coil is weighed; the book has the line.');
         self::assertNotSame($held, $this->text('tr[id^=lot-]'), 'it holds a little more or less than booked');
@@ -99,7 +128,9 @@ final class StockTest extends BrowserTestCase
     public function test_a_table_is_looked_at_mended_and_taken_in(): void
     {
         $this->visit('/stock/import?of=movements');
-        $this->one('#text')->sendKeys("lot;amount;reason\nLong coil;-0,8 m;given to the class\nNo such coil;1 m;found\n");
+        $this->one('#text')->sendKeys(
+            "lot;amount;reason\nLong coil;-0,8 m;given to the class\nNo such coil;1 m;found\n",
+        );
         $this->button('Look at it')->click();
         $this->see('1 line cannot be taken in.');
         $this->see('Line 3');
@@ -124,12 +155,19 @@ final class StockTest extends BrowserTestCase
     {
         $this->visit('/stock#supplies');
         $this->one('#field-supply')->sendKeys('soldered ring, 7 mm');
-        self::eventually(fn (): bool => (int) self::$browser->executeScript('return document.querySelectorAll("#finding-names option").length') > 0, 'what pieces call their findings is offered');
+        self::eventually(
+            fn (): bool => (int) self::$browser->executeScript(
+                'return document.querySelectorAll("#finding-names option").length',
+            ) > 0,
+            'what pieces call their findings is offered',
+        );
         $this->choose('#supply_kind', 'jump rings');
         $this->one('#field-supply_amount')->sendKeys('24');
         $this->one('#field-supply_price')->sendKeys(['0.15', WebDriverKeys::ENTER]);
         $this->see('Soldered ring, 7 mm: 24 in stock.');
-        $field = self::$browser->findElement(WebDriverBy::xpath("//li[contains(., 'Soldered ring, 7 mm')]//input[@name='held']"));
+        $field = self::$browser->findElement(
+            WebDriverBy::xpath("//li[contains(., 'Soldered ring, 7 mm')]//input[@name='held']"),
+        );
         $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '22', WebDriverKeys::ENTER]);
         $this->seeInside('.said', 'Soldered ring, 7 mm: counted.');
         $this->visit('/stock/book');
@@ -141,7 +179,9 @@ final class StockTest extends BrowserTestCase
     {
         $this->visit('/practice');
         // A blank canvas of this size takes some two thousand characters.
-        $drawn = fn (): int => (int) self::$browser->executeScript('const canvas = document.querySelector(".plot canvas"); return canvas ? canvas.toDataURL().length : 0');
+        $drawn = fn (): int => (int) self::$browser->executeScript(
+            'const canvas = document.querySelector(".plot canvas"); return canvas ? canvas.toDataURL().length : 0',
+        );
         self::eventually(fn (): bool => $drawn() > 6000, 'the weeks are plotted');
         $before = count(self::$browser->findElements(WebDriverBy::cssSelector('tbody tr')));
         $this->one('#field-sizes')->sendKeys(['2.5, 2.52, 2.48, 2.5, 2.51', WebDriverKeys::ENTER]);
@@ -149,7 +189,10 @@ final class StockTest extends BrowserTestCase
         self::assertSame($before + 1, count(self::$browser->findElements(WebDriverBy::cssSelector('tbody tr'))));
         $this->seeInside('tbody tr:first-child', 'Off by 0.01 mm on average');
         $this->one('#field-sizes')->sendKeys(['2.5, wide', WebDriverKeys::ENTER]);
-        self::eventually(fn (): bool => str_contains($this->text('#problem-sizes'), 'wide'), 'the sentence is at its field');
+        self::eventually(
+            fn (): bool => str_contains($this->text('#problem-sizes'), 'wide'),
+            'the sentence is at its field',
+        );
         self::assertSame('2.5, wide', $this->one('#field-sizes')->getAttribute('value'));
         $this->visit('/hand/learned');
         self::eventually(fn (): bool => $drawn() > 6000, 'each making is plotted');
@@ -175,7 +218,12 @@ final class StockTest extends BrowserTestCase
             $this->one('#photo')->setFileDetector(new LocalFileDetector)->sendKeys($file);
             $this->button('Keep it')->click();
             $this->see('The photo is kept');
-            self::eventually(fn (): bool => self::$browser->executeScript('const image = document.querySelector(".photos img"); return image.complete && image.naturalWidth') === 300, 'it is seen');
+            self::eventually(
+                fn (): bool => self::$browser->executeScript(
+                    'const image = document.querySelector(".photos img"); return image.complete && image.naturalWidth',
+                ) === 300,
+                'it is seen',
+            );
             $this->button('take out photo 1')->click();
             $this->see('The photo is taken out.');
             $this->assertQuietConsole();

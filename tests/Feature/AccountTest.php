@@ -25,12 +25,18 @@ final class AccountTest extends TestCase
         $this->maker->workshop->delete();
         $this->get('/sign-in')->assertRedirect('/sign-up');
         $this->get('/sign-up')->assertOk()->assertSee('Set up your workshop');
-        $this->post('/sign-up', ['workshop' => 'Dune End', 'name' => 'Ida', 'email' => 'Ida@Dune.example', 'password' => 'a few plain words'])->assertRedirect('/');
+        $this->post(
+            '/sign-up',
+            ['workshop' => 'Dune End', 'name' => 'Ida', 'email' => 'Ida@Dune.example', 'password' => 'a few plain words'],
+        )->assertRedirect('/');
         $this->assertAuthenticated();
         self::assertSame('Dune End', User::query()->where('email', 'ida@dune.example')->firstOrFail()->workshop->name);
         $this->post('/sign-out');
         $this->get('/sign-up')->assertRedirect('/sign-in');
-        $this->post('/sign-up', ['workshop' => 'Second', 'name' => 'Ed', 'email' => 'ed@dune.example', 'password' => 'a few plain words'])->assertNotFound();
+        $this->post(
+            '/sign-up',
+            ['workshop' => 'Second', 'name' => 'Ed', 'email' => 'ed@dune.example', 'password' => 'a few plain words'],
+        )->assertNotFound();
         self::assertSame(1, User::query()->count());
     }
 
@@ -44,7 +50,10 @@ final class AccountTest extends TestCase
             [['workshop' => str_repeat('w', 81)], 'Workshop holds 81 characters: give at most 80.'],
             [['email' => ['a']], 'Email came as a list: give one value.'],
         ] as [$wrong, $sentence]) {
-            $this->post('/sign-up', [...['workshop' => 'W', 'name' => 'N', 'email' => 'n@w.example', 'password' => 'a few plain words'], ...$wrong])->assertStatus(422)->assertSee($sentence);
+            $this->post(
+                '/sign-up',
+                [...['workshop' => 'W', 'name' => 'N', 'email' => 'n@w.example', 'password' => 'a few plain words'], ...$wrong],
+            )->assertStatus(422)->assertSee($sentence);
         }
         self::assertSame([0, 0], [User::query()->count(), Workshop::query()->count()]);
     }
@@ -56,18 +65,36 @@ final class AccountTest extends TestCase
         foreach ([$known, $unknown] as $response) {
             $response->assertSee('That address and password do not belong together');
         }
-        $this->post('/sign-in', ['email' => $this->maker->email, 'password' => 'a long enough word'])->assertRedirect('/');
+        $this->post(
+            '/sign-in',
+            ['email' => $this->maker->email, 'password' => 'a long enough word'],
+        )->assertRedirect('/');
         $this->assertAuthenticatedAs($this->maker);
     }
 
-    /** For one account, from one address and in all; whatever the request says of itself. A right password counts for nothing. */
+    /**
+     * For one account, from one address and in all; whatever the request says of itself. A right password counts for
+     * nothing.
+     */
     public function test_attempts_are_counted_by_account_by_address_and_in_all(): void
     {
-        $try = fn (string $email, string $password = 'wrong', string $from = '10.0.0.1'): int => $this->call('POST', '/sign-in', ['email' => $email, 'password' => $password], server: ['REMOTE_ADDR' => $from, 'HTTP_X_FORWARDED_FOR' => '203.0.113.'.random_int(1, 250)])->status();
+        $try = fn (string $email, string $password = 'wrong', string $from = '10.0.0.1'): int => $this->call(
+            'POST',
+            '/sign-in',
+            ['email' => $email, 'password' => $password],
+            server: ['REMOTE_ADDR' => $from, 'HTTP_X_FORWARDED_FOR' => '203.0.113.'.random_int(1, 250)],
+        )->status();
         for ($one = 1; $one <= 10; $one++) {
-            self::assertSame(422, $try($one % 2 === 0 ? $this->maker->email : strtoupper($this->maker->email).' ', from: "10.0.1.{$one}"));
+            self::assertSame(
+                422,
+                $try($one % 2 === 0 ? $this->maker->email : strtoupper($this->maker->email).' ', from: "10.0.1.{$one}"),
+            );
         }
-        self::assertSame(429, $try($this->maker->email, 'a long enough word', '10.0.2.1'), 'the account rests, from wherever it is tried');
+        self::assertSame(
+            429,
+            $try($this->maker->email, 'a long enough word', '10.0.2.1'),
+            'the account rests, from wherever it is tried',
+        );
         self::assertSame(422, $try('someone@else.example', from: '10.0.2.1'), 'no other does');
         for ($one = 1; $one <= 30; $one++) {
             self::assertSame(422, $try("sprayed{$one}@w.example", from: '10.0.3.1'));
@@ -78,7 +105,11 @@ final class AccountTest extends TestCase
         self::assertSame(302, $try($this->maker->email, 'a long enough word'));
         $this->post('/sign-out');
         for ($one = 1; $one <= 40; $one++) {
-            self::assertSame(302, $try($this->maker->email, 'a long enough word'), 'who knows the password never waits');
+            self::assertSame(
+                302,
+                $try($this->maker->email, 'a long enough word'),
+                'who knows the password never waits',
+            );
             $this->post('/sign-out');
         }
         DB::table('attempts')->insert(array_fill(0, 300, ['address' => 'many', 'created_at' => now()]));
@@ -91,7 +122,12 @@ final class AccountTest extends TestCase
     {
         $this->actingAs($this->maker);
         for ($one = 1; $one <= 10; $one++) {
-            $one % 2 === 0 ? $this->put('/account/password', ['current' => 'wrong', 'password' => 'another long word'])->assertStatus(422) : $this->delete('/account', ['confirm' => 'wrong'])->assertStatus(422);
+            $one % 2 === 0
+                ? $this->put(
+                    '/account/password',
+                    ['current' => 'wrong', 'password' => 'another long word'],
+                )->assertStatus(422)
+                : $this->delete('/account', ['confirm' => 'wrong'])->assertStatus(422);
         }
         $this->delete('/account', ['confirm' => 'a long enough word'])->assertStatus(429)->assertSee('tried too often');
         self::assertSame(1, Workshop::query()->count());
@@ -125,7 +161,10 @@ final class AccountTest extends TestCase
     public function test_weak_passwords_are_refused(string $password, string $sentence): void
     {
         $this->maker->workshop->delete();
-        $this->post('/sign-up', ['workshop' => 'W', 'name' => 'N', 'email' => 'n@w.example', 'password' => $password])->assertStatus(422)->assertSee($sentence);
+        $this->post(
+            '/sign-up',
+            ['workshop' => 'W', 'name' => 'N', 'email' => 'n@w.example', 'password' => $password],
+        )->assertStatus(422)->assertSee($sentence);
         self::assertSame(0, User::query()->count());
     }
 
@@ -133,7 +172,10 @@ final class AccountTest extends TestCase
     {
         $this->maker->workshop->delete();
         $password = "  smørrebrød ± 鉄線 \u{1F9F5} <b>'\"  ".str_repeat('é', 80);
-        $this->post('/sign-up', ['workshop' => 'W', 'name' => 'N', 'email' => 'n@w.example', 'password' => $password])->assertRedirect('/');
+        $this->post(
+            '/sign-up',
+            ['workshop' => 'W', 'name' => 'N', 'email' => 'n@w.example', 'password' => $password],
+        )->assertRedirect('/');
         $this->post('/sign-out');
         $this->post('/sign-in', ['email' => 'n@w.example', 'password' => substr($password, 0, 72)])->assertStatus(422);
         $this->post('/sign-in', ['email' => 'n@w.example', 'password' => $password])->assertRedirect('/');
@@ -142,19 +184,36 @@ final class AccountTest extends TestCase
     /** What was hashed by bcrypt is read, and hashed anew. */
     public function test_an_older_hash_is_read_and_written_anew(): void
     {
-        DB::table('users')->update(['password' => password_hash('an older word of mine', PASSWORD_BCRYPT, ['cost' => 4])]);
-        $this->post('/sign-in', ['email' => $this->maker->email, 'password' => 'an older word of mine'])->assertRedirect('/');
+        DB::table('users')->update(
+            ['password' => password_hash('an older word of mine', PASSWORD_BCRYPT, ['cost' => 4])],
+        );
+        $this->post(
+            '/sign-in',
+            ['email' => $this->maker->email, 'password' => 'an older word of mine'],
+        )->assertRedirect('/');
         self::assertStringStartsWith('$argon2id$', (string) DB::table('users')->value('password'));
     }
 
     public function test_a_changed_password_ends_every_other_session(): void
     {
-        $signIn = fn (): array => array_map(fn ($cookie): string => (string) $cookie->getValue(), array_filter($this->post('/sign-in', ['email' => $this->maker->email, 'password' => 'a long enough word', 'remember' => '1'])->headers->getCookies(), fn ($cookie): bool => str_starts_with($cookie->getName(), 'remember_')));
+        $signIn = fn (): array => array_map(
+            fn ($cookie): string => (string) $cookie->getValue(),
+            array_filter(
+                $this->post(
+                    '/sign-in',
+                    ['email' => $this->maker->email, 'password' => 'a long enough word', 'remember' => '1'],
+                )->headers->getCookies(),
+                fn ($cookie): bool => str_starts_with($cookie->getName(), 'remember_'),
+            ),
+        );
         self::assertCount(1, $signIn());
         $session = session()->all();
         $this->get('/account')->assertOk();
         $elsewhere = session()->all();
-        $this->put('/account/password', ['current' => 'a long enough word', 'password' => 'another long word'])->assertRedirect('/account');
+        $this->put(
+            '/account/password',
+            ['current' => 'a long enough word', 'password' => 'another long word'],
+        )->assertRedirect('/account');
         $this->get('/account')->assertOk();
         $remembered = (string) $this->maker->refresh()->remember_token;
         $this->flushSession();
@@ -167,7 +226,10 @@ final class AccountTest extends TestCase
     /** A session begun in another workshop has the same numbers and opens nothing. */
     public function test_a_session_of_another_workshop_is_refused(): void
     {
-        $this->post('/sign-in', ['email' => $this->maker->email, 'password' => 'a long enough word'])->assertRedirect('/');
+        $this->post(
+            '/sign-in',
+            ['email' => $this->maker->email, 'password' => 'a long enough word'],
+        )->assertRedirect('/');
         $this->get('/account')->assertOk();
         DB::table('workshops')->update(['ulid' => strtolower((string) Str::ulid())]);
         auth()->forgetGuards();
@@ -178,9 +240,15 @@ final class AccountTest extends TestCase
 
     public function test_one_more_maker_comes_in_by_a_link_that_works_once(): void
     {
-        $link = (string) $this->actingAs($this->maker)->post('/account/invitations')->assertRedirect('/account')->getSession()->get('invitation');
+        $link = (string) $this->actingAs($this->maker)->post(
+            '/account/invitations',
+        )->assertRedirect('/account')->getSession()->get('invitation');
         $this->get('/account')->assertSee('It works once');
-        self::assertStringNotContainsString(basename($link), (string) json_encode(DB::table('invitations')->get()), 'only its hash is kept');
+        self::assertStringNotContainsString(
+            basename($link),
+            (string) json_encode(DB::table('invitations')->get()),
+            'only its hash is kept',
+        );
         $this->post('/sign-out');
         $path = (string) parse_url($link, PHP_URL_PATH);
         $partner = ['name' => 'Fenna Roe', 'email' => 'fenna@w.example', 'password' => 'a few plain words'];
@@ -188,11 +256,17 @@ final class AccountTest extends TestCase
         $this->post($path, ['password' => 'short'] + $partner)->assertStatus(422);
         $this->post($path, $partner)->assertRedirect('/');
         self::assertSame(2, $this->workshop()->makers()->count());
-        $this->post('/stock', ['kind' => 'coil', 'name' => 'Hers', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft', 'amount' => '2 m'])->assertStatus(303);
+        $this->post(
+            '/stock',
+            ['kind' => 'coil', 'name' => 'Hers', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft', 'amount' => '2 m'],
+        )->assertStatus(303);
         $this->post('/sign-out');
         $this->get($path)->assertNotFound();
         $this->post($path, ['email' => 'third@w.example'] + $partner)->assertNotFound();
-        $this->actingAs($this->maker)->post('/stock', ['kind' => 'coil', 'name' => 'Mine', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft', 'amount' => '2 m'])->assertStatus(303);
+        $this->actingAs($this->maker)->post(
+            '/stock',
+            ['kind' => 'coil', 'name' => 'Mine', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft', 'amount' => '2 m'],
+        )->assertStatus(303);
         $this->get('/stock/book')->assertSeeInOrder(['Mine', 'Test maker', 'Hers', 'Fenna Roe']);
         $this->travel(8)->days();
         $this->get((string) parse_url('/join/'.Invitation::into($this->workshop()), PHP_URL_PATH));
@@ -202,8 +276,14 @@ final class AccountTest extends TestCase
     public function test_a_password_is_set_from_the_command_line(): void
     {
         $this->artisan('hebra:password', ['email' => 'nobody@w.example'])->assertFailed();
-        $this->artisan('hebra:password', ['email' => $this->maker->email])->expectsQuestion("New password for {$this->maker->email}", 'short')->assertFailed();
-        $this->artisan('hebra:password', ['email' => $this->maker->email])->expectsQuestion("New password for {$this->maker->email}", 'wire by the sea')->assertSuccessful();
+        $this->artisan(
+            'hebra:password',
+            ['email' => $this->maker->email],
+        )->expectsQuestion("New password for {$this->maker->email}", 'short')->assertFailed();
+        $this->artisan('hebra:password', ['email' => $this->maker->email])->expectsQuestion(
+            "New password for {$this->maker->email}",
+            'wire by the sea',
+        )->assertSuccessful();
         $this->post('/sign-in', ['email' => $this->maker->email, 'password' => 'wire by the sea'])->assertRedirect('/');
     }
 
@@ -220,11 +300,22 @@ final class AccountTest extends TestCase
     public function test_every_answer_carries_the_headers(): void
     {
         $piece = $this->piece();
-        $answers = ['open' => $this->get('/sign-in'), 'nothing there' => $this->get('/nowhere'), 'not so' => $this->put('/sign-in'), 'to sign in' => $this->get('/stock'), 'alive' => $this->get('/up'), 'refused' => $this->post('/sign-in', [])];
+        $answers = [
+            'open' => $this->get('/sign-in'),
+            'nothing there' => $this->get('/nowhere'),
+            'not so' => $this->put('/sign-in'),
+            'to sign in' => $this->get('/stock'),
+            'alive' => $this->get('/up'),
+            'refused' => $this->post('/sign-in', []),
+        ];
         $this->actingAs($this->maker);
         foreach (['/', '/stock', '/account', "/pieces/{$piece->ulid}/drawing.svg", "/pieces/{$piece->ulid}/cut-sheet.pdf", '/stock/lots.csv', '/account/workshop.zip', '/sign-in', '/pieces/nowhere'] as $page) {
             $answers[$page] = $this->get($page);
-            self::assertStringContainsString('no-store', (string) $answers[$page]->headers->get('Cache-Control'), $page);
+            self::assertStringContainsString(
+                'no-store',
+                (string) $answers[$page]->headers->get('Cache-Control'),
+                $page,
+            );
         }
         foreach ($answers as $name => $answer) {
             foreach (['Content-Security-Policy', 'X-Content-Type-Options', 'X-Frame-Options', 'Referrer-Policy', 'Permissions-Policy', 'Cross-Origin-Resource-Policy'] as $header) {
@@ -234,7 +325,9 @@ final class AccountTest extends TestCase
         }
     }
 
-    /** A fault in the middle of a statement is told with its placeholders and its place, not with what a maker wrote. */
+    /**
+     * A fault in the middle of a statement is told with its placeholders and its place, not with what a maker wrote.
+     */
     public function test_the_log_holds_no_data(): void
     {
         $said = '';
@@ -242,7 +335,10 @@ final class AccountTest extends TestCase
             $said = $text;
         });
         Schema::drop('tools');
-        $this->actingAs($this->maker)->post('/tools', ['kind' => 'mandrel', 'name' => 'Grandmother’s needle', 'marks' => '3 mm'])->assertStatus(500)->assertDontSee('needle');
+        $this->actingAs($this->maker)->post(
+            '/tools',
+            ['kind' => 'mandrel', 'name' => 'Grandmother’s needle', 'marks' => '3 mm'],
+        )->assertStatus(500)->assertDontSee('needle');
         self::assertStringContainsString('QueryException at', $said);
         self::assertStringContainsString('tools', $said);
         self::assertStringNotContainsString('Grandmother', $said);
@@ -261,16 +357,29 @@ final class AccountTest extends TestCase
     public function test_the_password_changes_only_with_the_old_one(): void
     {
         $this->actingAs($this->maker);
-        $this->put('/account/password', ['current' => 'wrong', 'password' => 'another long word'])->assertStatus(422)->assertSee('That is not your password');
-        $this->put('/account/password', ['current' => 'a long enough word', 'password' => 'another long word'])->assertRedirect('/account');
+        $this->put(
+            '/account/password',
+            ['current' => 'wrong', 'password' => 'another long word'],
+        )->assertStatus(422)->assertSee('That is not your password');
+        $this->put(
+            '/account/password',
+            ['current' => 'a long enough word', 'password' => 'another long word'],
+        )->assertRedirect('/account');
         $this->post('/sign-out');
-        $this->post('/sign-in', ['email' => $this->maker->email, 'password' => 'another long word'])->assertRedirect('/');
+        $this->post(
+            '/sign-in',
+            ['email' => $this->maker->email, 'password' => 'another long word'],
+        )->assertRedirect('/');
     }
 
     public function test_leaving_takes_all_data_even_the_book(): void
     {
         $piece = $this->piece();
-        app(Stockkeeping::class)->receive($this->workshop(), ['metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m'], LengthUnit::Millimetre);
+        app(Stockkeeping::class)->receive(
+            $this->workshop(),
+            ['metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m'],
+            LengthUnit::Millimetre,
+        );
         $this->actingAs($this->maker)->post("/pieces/{$piece->ulid}/makings")->assertRedirect();
         $this->delete('/account', ['confirm' => 'wrong'])->assertStatus(422);
         self::assertSame(2, DB::table('movements')->count());
@@ -283,9 +392,15 @@ final class AccountTest extends TestCase
     public function test_units_are_saved_and_shown_everywhere(): void
     {
         $piece = $this->piece();
-        $this->actingAs($this->maker)->put('/account/units', ['name' => 'Inch house', 'ruler' => '1/16 in', 'sizes' => 'swg', 'clearance' => '0.1 mm', 'keep' => '3 in', 'shortcuts' => '0'])->assertRedirect('/account');
+        $this->actingAs($this->maker)->put(
+            '/account/units',
+            ['name' => 'Inch house', 'ruler' => '1/16 in', 'sizes' => 'swg', 'clearance' => '0.1 mm', 'keep' => '3 in', 'shortcuts' => '0'],
+        )->assertRedirect('/account');
         self::assertSame(76_200, $this->workshop()->refresh()->keep_um);
-        $this->get("/pieces/{$piece->ulid}/cut")->assertOk()->assertSee('rounded up to 1/16 in')->assertSee('data-shortcuts="off"', false);
+        $this->get("/pieces/{$piece->ulid}/cut")->assertOk()->assertSee('rounded up to 1/16 in')->assertSee(
+            'data-shortcuts="off"',
+            false,
+        );
         $this->get("/pieces/{$piece->ulid}/wire")->assertSee('22 SWG');
         // From now on a bare length on a page is inches.
         $this->change($piece, ['do' => 'part.set', 'part' => 'p2', 'key' => 'tail', 'value' => '1/2'])->assertOk();
@@ -294,9 +409,15 @@ final class AccountTest extends TestCase
 
     public function test_units_out_of_range_are_refused(): void
     {
-        $this->actingAs($this->maker)->put('/account/units', ['name' => 'W', 'ruler' => '0.5 mm', 'sizes' => 'awg', 'clearance' => '-1', 'keep' => '60', 'shortcuts' => '1'])
+        $this->actingAs($this->maker)->put(
+            '/account/units',
+            ['name' => 'W', 'ruler' => '0.5 mm', 'sizes' => 'awg', 'clearance' => '-1', 'keep' => '60', 'shortcuts' => '1'],
+        )
             ->assertStatus(422)->assertSee('Clearance −1 mm is out of range: give 0 mm to 1 mm.');
-        $this->put('/account/units', ['name' => 'W', 'ruler' => 'cubit', 'sizes' => 'awg', 'clearance' => '0', 'keep' => '60'])->assertStatus(422)->assertSee('is not known here');
+        $this->put(
+            '/account/units',
+            ['name' => 'W', 'ruler' => 'cubit', 'sizes' => 'awg', 'clearance' => '0', 'keep' => '60'],
+        )->assertStatus(422)->assertSee('is not known here');
     }
 
     public function test_the_demo_is_entered_by_its_button_in_the_demo_alone(): void

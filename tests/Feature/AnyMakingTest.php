@@ -22,7 +22,9 @@ use Hebra\Core\Quantity\LengthUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
-/** Makings gone through at random: whatever happens on the way, every step of every copy is done, and the metal adds up. */
+/**
+ * Makings gone through at random: whatever happens on the way, every step of every copy is done, and the metal adds up.
+ */
 final class AnyMakingTest extends TestCase
 {
     /** @return array<string, array{int, string, int}> seed, pattern, copies */
@@ -48,11 +50,22 @@ final class AnyMakingTest extends TestCase
     }
 
     #[DataProvider('walks')]
-    public function test_every_step_of_every_copy_is_done_once_whatever_happens(int $seed, string $pattern, int $copies): void
-    {
+    public function test_every_step_of_every_copy_is_done_once_whatever_happens(
+        int $seed,
+        string $pattern,
+        int $copies,
+    ): void {
         mt_srand($seed);
         $piece = $this->piece($pattern);
-        $piece = app(\App\Actions\History::class)->change($piece, $piece->revision, \Hebra\Core\Piece\ChangeReader::read($copies === 1 ? ['do' => 'makes', 'kind' => 'one'] : ['do' => 'makes', 'kind' => 'batch', 'count' => (string) $copies]));
+        $piece = app(\App\Actions\History::class)->change(
+            $piece,
+            $piece->revision,
+            \Hebra\Core\Piece\ChangeReader::read(
+                $copies === 1
+                    ? ['do' => 'makes', 'kind' => 'one']
+                    : ['do' => 'makes', 'kind' => 'batch', 'count' => (string) $copies],
+            ),
+        );
         $making = app(Bench::class)->begin($this->workshop()->pieces()->latest('id')->firstOrFail());
         $plan = $this->plan($making);
         self::assertEquals($copies, $plan->piece->makes->count);
@@ -76,7 +89,11 @@ final class AnyMakingTest extends TestCase
                     $this->move($making, $plan, ['do' => mt_rand(0, 1) === 0 ? 'spoiled' : 'short']);
                 } elseif ($what === 3) {
                     // Out of date, and refused.
-                    $this->move($making, $plan, ['do' => 'next', 'at' => $making->moves + 1, 'all' => 1, 'hooked' => 1]);
+                    $this->move(
+                        $making,
+                        $plan,
+                        ['do' => 'next', 'at' => $making->moves + 1, 'all' => 1, 'hooked' => 1],
+                    );
                     self::fail('A move from elsewhere was taken.');
                 } elseif ($what === 4) {
                     $this->move($making, $plan, ['do' => 'count', 'counted' => mt_rand(-3, 40)]);
@@ -84,7 +101,13 @@ final class AnyMakingTest extends TestCase
                     $this->move($making, $plan, ['do' => 'next', 'all' => 1, 'hooked' => 1, 'event' => "turn {$turn}"]);
                     // Sent again, it does nothing.
                     $stands = [$making->refresh()->moves, $making->step];
-                    app(Bench::class)->move($making, $plan, BenchEvent::read(['do' => 'next', 'at' => $making->moves - 1, 'all' => 1, 'hooked' => 1, 'event' => "turn {$turn}"]));
+                    app(Bench::class)->move(
+                        $making,
+                        $plan,
+                        BenchEvent::read(
+                            ['do' => 'next', 'at' => $making->moves - 1, 'all' => 1, 'hooked' => 1, 'event' => "turn {$turn}"],
+                        ),
+                    );
                     self::assertSame($stands, [$making->refresh()->moves, $making->step]);
                     if (! $isAgain) {
                         $done[json_encode($here, JSON_THROW_ON_ERROR)] = true;
@@ -98,16 +121,26 @@ final class AnyMakingTest extends TestCase
         self::assertTrue((new MakingDesk($making->refresh(), $plan))->isDone(), 'it comes to its end');
         self::assertSame($plan->stepCount(), count($done), 'each step of each copy has been on the bench');
         self::assertSame($plan->stepCount(), $making->step);
-        self::assertLessThanOrEqual(count($making->troubles ?? []), CutTick::query()->where('is_spoiled', true)->count());
+        self::assertLessThanOrEqual(
+            count($making->troubles ?? []),
+            CutTick::query()->where('is_spoiled', true)->count(),
+        );
     }
 
-    /** Thirty closings by hands of every kind, from stock of every length: the book adds up to nothing, entry by entry, and no lot holds less than nothing. */
+    /**
+     * Thirty closings by hands of every kind, from stock of every length: the book adds up to nothing, entry by entry,
+     * and no lot holds less than nothing.
+     */
     public function test_metal_is_conserved_whatever_was_cut_left_kept_or_short(): void
     {
         mt_srand(77);
         foreach (['20awg' => 'half-hard', '22awg' => 'dead-soft', '24awg' => 'dead-soft', '18awg' => 'half-hard'] as $size => $temper) {
             foreach (['3 m', '700 mm', '260 mm'] as $amount) {
-                app(Stockkeeping::class)->receive($this->workshop(), ['metal' => 'sterling', 'size' => $size, 'temper' => $temper, 'amount' => $amount], LengthUnit::Millimetre);
+                app(Stockkeeping::class)->receive(
+                    $this->workshop(),
+                    ['metal' => 'sterling', 'size' => $size, 'temper' => $temper, 'amount' => $amount],
+                    LengthUnit::Millimetre,
+                );
             }
         }
         $closed = $refused = 0;
@@ -123,13 +156,16 @@ final class AnyMakingTest extends TestCase
                 $input['cut'][$key] = $cut.' mm';
                 if (mt_rand(0, 2) > 0) {
                     $input['left'][$key] = round($cut * mt_rand(0, 40) / 100, 1).' mm';
-                    $input['kept'][$key] = mt_rand(0, 9) === 0 ? '90 mm' : (mt_rand(0, 1) === 0 ? '0' : $input['left'][$key]);
+                    $input['kept'][$key] = mt_rand(0, 9) === 0
+                        ? '90 mm'
+                        : (mt_rand(0, 1) === 0 ? '0' : $input['left'][$key]);
                 }
                 if (mt_rand(0, 9) === 0) {
                     $input['short'][$key] = ['?', '3 mm', '500 mm'][mt_rand(0, 2)];
                 }
                 $input['lot'][$key] = match (mt_rand(0, 15)) {
-                    0 => '', 1 => $onHand->lotsFor($share->cut)[0]->ulid ?? '', default => $onHand->lotOffered($share)->ulid ?? '',
+                    0 => '', 1 => $onHand->lotsFor($share->cut)[0]->ulid ?? '',
+                    default => $onHand->lotOffered($share)->ulid ?? '',
                 };
             }
             $lines = Movement::query()->count();
@@ -140,7 +176,11 @@ final class AnyMakingTest extends TestCase
                 self::assertSame($cuts + count($plan->cuts), MakingCut::query()->count());
             } catch (Problem) {
                 $refused++;
-                self::assertSame([$lines, $cuts, false], [Movement::query()->count(), MakingCut::query()->count(), $making->refresh()->isClosed()], 'refused whole');
+                self::assertSame(
+                    [$lines, $cuts, false],
+                    [Movement::query()->count(), MakingCut::query()->count(), $making->refresh()->isClosed()],
+                    'refused whole',
+                );
                 $making->delete();
             }
             $this->workshop()->settled();

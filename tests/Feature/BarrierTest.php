@@ -8,7 +8,10 @@ use PHPUnit\Framework\TestCase;
 use Tests\Served;
 use Tests\Visitor;
 
-/** Two requests at the same moment, released together at a real server: what is left is what one of them meant, and the other after it. */
+/**
+ * Two requests at the same moment, released together at a real server: what is left is what one of them meant, and the
+ * other after it.
+ */
 final class BarrierTest extends TestCase
 {
     private static int $rounds = 8;
@@ -36,7 +39,9 @@ final class BarrierTest extends TestCase
 
     private static function held(string $lot): int
     {
-        return (int) self::$served->rows("SELECT SUM(mass_mg) AS mg FROM movements WHERE lot_id = (SELECT id FROM lots WHERE ulid = '{$lot}')")[0]['mg'];
+        return (int) self::$served->rows(
+            "SELECT SUM(mass_mg) AS mg FROM movements WHERE lot_id = (SELECT id FROM lots WHERE ulid = '{$lot}')",
+        )[0]['mg'];
     }
 
     private static function last(string $table): string
@@ -47,13 +52,22 @@ final class BarrierTest extends TestCase
     public function test_a_lot_set_at_two_places_holds_what_one_of_them_says(): void
     {
         [$one, $two, $token] = $this->pair('Lotta');
-        $one->ask('/stock', ['_token' => $token, 'kind' => 'coil', 'name' => 'Coil', 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '20 m']);
+        $one->ask(
+            '/stock',
+            ['_token' => $token, 'kind' => 'coil', 'name' => 'Coil', 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '20 m'],
+        );
         $lot = self::last('lots');
         $full = self::held($lot);
         for ($round = 0; $round < self::$rounds; $round++) {
-            Visitor::together([[$one, "/lots/{$lot}", ['_token' => $token, '_method' => 'PUT', 'holds' => '8 m'], false], [$two, "/lots/{$lot}", ['_token' => $token, '_method' => 'PUT', 'holds' => '12 m'], false]]);
+            Visitor::together(
+                [[$one, "/lots/{$lot}", ['_token' => $token, '_method' => 'PUT', 'holds' => '8 m'], false], [$two, "/lots/{$lot}", ['_token' => $token, '_method' => 'PUT', 'holds' => '12 m'], false]],
+            );
             self::assertSame([303, 303], [$one->status, $two->status]);
-            self::assertContains(self::held($lot), [(int) round($full * 0.4), (int) round($full * 0.6)], "round {$round}");
+            self::assertContains(
+                self::held($lot),
+                [(int) round($full * 0.4), (int) round($full * 0.6)],
+                "round {$round}",
+            );
         }
         self::assertSame(0, (int) self::$served->rows('SELECT SUM(mass_mg) AS mg FROM movements')[0]['mg']);
     }
@@ -64,7 +78,9 @@ final class BarrierTest extends TestCase
         $one->ask('/beads', ['_token' => $token, 'bead' => '6mm round, hole 1', 'owned' => '50']);
         $bead = self::last('beads');
         for ($round = 0; $round < self::$rounds; $round++) {
-            Visitor::together([[$one, "/beads/{$bead}", ['_token' => $token, '_method' => 'PUT', 'owned' => '7'], false], [$two, "/beads/{$bead}", ['_token' => $token, '_method' => 'PUT', 'owned' => '9'], false]]);
+            Visitor::together(
+                [[$one, "/beads/{$bead}", ['_token' => $token, '_method' => 'PUT', 'owned' => '7'], false], [$two, "/beads/{$bead}", ['_token' => $token, '_method' => 'PUT', 'owned' => '9'], false]],
+            );
             ['owned' => $owned, 'summed' => $summed] = self::$served->rows("SELECT owned, (SELECT SUM(amount) FROM supply_movements WHERE bead_id = beads.id) AS summed FROM beads WHERE ulid = '{$bead}'")[0];
             self::assertContains((int) $owned, [7, 9]);
             self::assertSame((int) $summed, (int) $owned);
@@ -75,9 +91,22 @@ final class BarrierTest extends TestCase
     {
         [$one, $two, $token] = $this->pair('Dora');
         for ($round = 0; $round < self::$rounds; $round++) {
-            $form = ['_token' => $token, '_once' => "round {$round}", 'kind' => 'coil', 'name' => "Coil {$round}", 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m'];
+            $form = [
+                '_token' => $token,
+                '_once' => "round {$round}",
+                'kind' => 'coil',
+                'name' => "Coil {$round}",
+                'metal' => 'copper',
+                'size' => '20awg',
+                'temper' => 'dead-soft',
+                'amount' => '2 m',
+            ];
             Visitor::together([[$one, '/stock', $form, false], [$two, '/stock', $form, false]]);
-            self::assertSame(1, (int) self::$served->rows("SELECT COUNT(*) AS n FROM lots WHERE name = 'Coil {$round}'")[0]['n'], "round {$round}");
+            self::assertSame(
+                1,
+                (int) self::$served->rows("SELECT COUNT(*) AS n FROM lots WHERE name = 'Coil {$round}'")[0]['n'],
+                "round {$round}",
+            );
         }
     }
 
@@ -87,22 +116,44 @@ final class BarrierTest extends TestCase
         for ($round = 0; $round < self::$rounds; $round++) {
             $one->ask('/pieces', ['_token' => $token, 'name' => "Drops {$round}", 'pattern' => 'single-drop']);
             $piece = self::last('pieces');
-            Visitor::together([[$one, "/pieces/{$piece}/makings", ['_token' => $token], false], [$two, "/pieces/{$piece}/makings", ['_token' => $token], false]]);
-            self::assertSame(1, (int) self::$served->rows("SELECT COUNT(*) AS n FROM makings WHERE piece_id = (SELECT id FROM pieces WHERE ulid = '{$piece}')")[0]['n']);
-            $one->ask('/stock', ['_token' => $token, 'kind' => 'coil', 'name' => "Reversed {$round}", 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m']);
+            Visitor::together(
+                [[$one, "/pieces/{$piece}/makings", ['_token' => $token], false], [$two, "/pieces/{$piece}/makings", ['_token' => $token], false]],
+            );
+            self::assertSame(
+                1,
+                (int) self::$served->rows(
+                    "SELECT COUNT(*) AS n FROM makings WHERE piece_id = (SELECT id FROM pieces WHERE ulid = '{$piece}')",
+                )[0]['n'],
+            );
+            $one->ask(
+                '/stock',
+                ['_token' => $token, 'kind' => 'coil', 'name' => "Reversed {$round}", 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m'],
+            );
             $entry = (string) self::$served->rows('SELECT entry FROM movements ORDER BY id DESC LIMIT 1')[0]['entry'];
-            Visitor::together([[$one, '/stock/book/reverse', ['_token' => $token, 'entry' => $entry], false], [$two, '/stock/book/reverse', ['_token' => $token, 'entry' => $entry], false]]);
+            Visitor::together(
+                [[$one, '/stock/book/reverse', ['_token' => $token, 'entry' => $entry], false], [$two, '/stock/book/reverse', ['_token' => $token, 'entry' => $entry], false]],
+            );
             $statuses = [$one->status, $two->status];
             sort($statuses);
             self::assertSame([303, 409], $statuses);
         }
     }
 
-    /** Every route that writes, asked twice at the same moment: both are answered, and all books and counts agree with their lines. */
+    /**
+     * Every route that writes, asked twice at the same moment: both are answered, and all books and counts agree with
+     * their lines.
+     */
     public function test_every_writing_route_bears_being_asked_twice_at_once(): void
     {
         [$one, $two, $token] = $this->pair('Wilma');
-        $routes = json_decode((string) shell_exec('cd '.escapeshellarg(dirname(__DIR__, 2)).' && php artisan route:list --json 2>/dev/null'), true, 16, JSON_THROW_ON_ERROR);
+        $routes = json_decode(
+            (string) shell_exec(
+                'cd '.escapeshellarg(dirname(__DIR__, 2)).' && php artisan route:list --json 2>/dev/null',
+            ),
+            true,
+            16,
+            JSON_THROW_ON_ERROR,
+        );
         $asked = 0;
         foreach ($routes as $route) {
             foreach (array_intersect(explode('|', $route['method']), ['POST', 'PUT', 'PATCH', 'DELETE']) as $method) {
@@ -114,7 +165,11 @@ final class BarrierTest extends TestCase
                     $form += ['_token' => $token, '_method' => $method];
                     Visitor::together([[$one, $path, $form, false], [$two, $path, $form, false]]);
                     foreach ([$one, $two] as $visitor) {
-                        self::assertLessThan(500, $visitor->status, "{$method} {$path}: ".mb_substr(trim(strip_tags($visitor->body)), 0, 200));
+                        self::assertLessThan(
+                            500,
+                            $visitor->status,
+                            "{$method} {$path}: ".mb_substr(trim(strip_tags($visitor->body)), 0, 200),
+                        );
                         self::assertGreaterThan(0, $visitor->status, "{$method} {$path}");
                     }
                     $this->assertBooksAgree("{$method} {$route['uri']}");
@@ -130,16 +185,43 @@ final class BarrierTest extends TestCase
     {
         static $number = 0;
         $number++;
-        $names = ['{lot}' => '', '{bead}' => '', '{supply}' => '', '{tool}' => '', '{piece}' => '', '{making}' => '', '{drill}' => '', '{deleted}' => 'none', '{photo}' => 'none', '{tick}' => '1', '{metal}' => 'copper', '{name}' => 'simple-loop'];
-        $coil = ['_token' => $token, 'kind' => 'coil', 'name' => "Raced {$number}", 'metal' => 'sterling', 'size' => '24awg', 'temper' => 'dead-soft', 'amount' => '4 m'];
+        $names = [
+            '{lot}' => '',
+            '{bead}' => '',
+            '{supply}' => '',
+            '{tool}' => '',
+            '{piece}' => '',
+            '{making}' => '',
+            '{drill}' => '',
+            '{deleted}' => 'none',
+            '{photo}' => 'none',
+            '{tick}' => '1',
+            '{metal}' => 'copper',
+            '{name}' => 'simple-loop',
+        ];
+        $coil = [
+            '_token' => $token,
+            'kind' => 'coil',
+            'name' => "Raced {$number}",
+            'metal' => 'sterling',
+            'size' => '24awg',
+            'temper' => 'dead-soft',
+            'amount' => '4 m',
+        ];
         $one->ask('/stock', $coil);
         $names['{lot}'] = self::last('lots');
         $one->ask('/beads', ['_token' => $token, 'bead' => '6mm round, hole 1', 'owned' => '50']);
         $names['{bead}'] = self::last('beads');
-        $one->ask('/supplies', ['_token' => $token, 'supply_kind' => 'packing', 'supply' => "Box {$number}", 'supply_amount' => '9']);
+        $one->ask(
+            '/supplies',
+            ['_token' => $token, 'supply_kind' => 'packing', 'supply' => "Box {$number}", 'supply_amount' => '9'],
+        );
         $names['{supply}'] = self::last('supplies');
         if (str_contains($uri, 'tool')) {
-            $one->ask('/tools', ['_token' => $token, 'kind' => 'mandrel', 'name' => "Rod {$number}", 'marks' => '3 mm']);
+            $one->ask(
+                '/tools',
+                ['_token' => $token, 'kind' => 'mandrel', 'name' => "Rod {$number}", 'marks' => '3 mm'],
+            );
             $names['{tool}'] = self::last('tools');
         }
         if (preg_match('/piece|making|cutting|sums/', $uri) === 1) {
@@ -151,13 +233,34 @@ final class BarrierTest extends TestCase
             $names['{making}'] = self::last('makings');
         }
         if (str_contains($uri, '{drill}')) {
-            $one->ask('/practice', ['_token' => $token, 'kind' => 'loops', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft', 'wanted' => '2.5', 'sizes' => '2.4, 2.6']);
+            $one->ask(
+                '/practice',
+                ['_token' => $token, 'kind' => 'loops', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft', 'wanted' => '2.5', 'sizes' => '2.4, 2.6'],
+            );
             $names['{drill}'] = self::last('drills');
         }
         $form = [
-            ...$coil, 'amount' => '1 m', 'holds' => '2 m', 'owned' => '7', 'held' => '3', 'bead' => "6mm round, hole 1, {$number}", 'supply_kind' => 'packing', 'supply' => "Box {$number}", 'supply_amount' => '4', 'marks' => '3 mm', 'pattern' => 'single-drop', 'revision' => '1', 'stage' => 'lay-out',
-            'do' => str_contains($uri, 'changes') ? 'part.copy' : (str_contains($uri, 'makings') ? 'next' : 'take'), 'part' => 'p2', 'at' => '0', 'piece' => $names['{piece}'], 'lot' => $names['{lot}'], 'cut' => 'p2', 'count' => '2', 'as_it_is' => '1', 'minutes' => '20', 'wire' => '20awg', 'inside' => '2 mm', 'wanted' => '2.5', 'sizes' => '2.4, 2.6',
-            'entry' => (string) self::$served->rows('SELECT entry FROM movements ORDER BY id DESC LIMIT 1')[0]['entry'], 'text' => "name;metal;size;amount\nTable {$number};copper;20 awg;2 m", 'hour' => '22', 'overhead' => '10', 'margin' => '30', 'currency' => 'EUR', 'price' => '0.30', 'ruler' => '0.5 mm', 'clearance' => '0.05 mm', 'keep' => '60 mm', 'low' => '1 m',
+            ...$coil, 'amount' => '1 m', 'holds' => '2 m', 'owned' => '7', 'held' => '3',
+            'bead' => "6mm round, hole 1, {$number}", 'supply_kind' => 'packing', 'supply' => "Box {$number}",
+            'supply_amount' => '4', 'marks' => '3 mm', 'pattern' => 'single-drop', 'revision' => '1',
+            'stage' => 'lay-out',
+            'do' => str_contains($uri, 'changes')
+                ? 'part.copy'
+                : (str_contains($uri, 'makings') ? 'next' : 'take'), 'part' => 'p2', 'at' => '0',
+            'piece' => $names['{piece}'], 'lot' => $names['{lot}'], 'cut' => 'p2', 'count' => '2',
+            'as_it_is' => '1', 'minutes' => '20', 'wire' => '20awg', 'inside' => '2 mm', 'wanted' => '2.5',
+            'sizes' => '2.4, 2.6',
+            'entry' => (string) self::$served->rows('SELECT entry FROM movements ORDER BY id DESC LIMIT 1')[0]['entry'],
+            'text' => "name;metal;size;amount\nTable {$number};copper;20 awg;2 m",
+            'hour' => '22',
+            'overhead' => '10',
+            'margin' => '30',
+            'currency' => 'EUR',
+            'price' => '0.30',
+            'ruler' => '0.5 mm',
+            'clearance' => '0.05 mm',
+            'keep' => '60 mm',
+            'low' => '1 m',
         ];
         $form['kind'] = match (true) {
             str_contains($uri, 'tools') => 'mandrel',
@@ -193,7 +296,12 @@ final class BarrierTest extends TestCase
                 $visitor = new Visitor($fresh->address);
                 $token = $visitor->ask('/sign-up')->token();
 
-                return [$visitor, '/sign-up', ['_token' => $token, 'workshop' => $name, 'name' => $name, 'email' => "{$name}@w.example", 'password' => 'a few plain words'], false];
+                return [
+                    $visitor,
+                    '/sign-up',
+                    ['_token' => $token, 'workshop' => $name, 'name' => $name, 'email' => "{$name}@w.example", 'password' => 'a few plain words'],
+                    false,
+                ];
             }, ['first', 'second']);
             Visitor::together($asked);
             $statuses = [$asked[0][0]->status, $asked[1][0]->status];
@@ -214,7 +322,12 @@ final class BarrierTest extends TestCase
                 $visitor = new Visitor(self::$served->address);
                 $token = $visitor->ask("/join/{$match[1]}")->token();
 
-                return [$visitor, "/join/{$match[1]}", ['_token' => $token, 'name' => "Guest {$guest}", 'email' => "guest{$round}{$guest}@w.example", 'password' => 'a few plain words'], false];
+                return [
+                    $visitor,
+                    "/join/{$match[1]}",
+                    ['_token' => $token, 'name' => "Guest {$guest}", 'email' => "guest{$round}{$guest}@w.example", 'password' => 'a few plain words'],
+                    false,
+                ];
             }, [1, 2]);
             Visitor::together($guests);
             $statuses = [$guests[0][0]->status, $guests[1][0]->status];

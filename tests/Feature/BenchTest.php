@@ -46,7 +46,11 @@ final class BenchTest extends TestCase
     /** @param  array<string, mixed>  $input */
     private function move(Making $making, array $input): TestResponse
     {
-        return $this->actingAs($this->maker)->patch("/makings/{$making->ulid}", ['at' => $making->refresh()->moves, 'all' => 1, 'hooked' => 1, 'do' => 'next', ...$input], ['HX-Request' => 'true']);
+        return $this->actingAs($this->maker)->patch(
+            "/makings/{$making->ulid}",
+            ['at' => $making->refresh()->moves, 'all' => 1, 'hooked' => 1, 'do' => 'next', ...$input],
+            ['HX-Request' => 'true'],
+        );
     }
 
     /** On to the first step of a copy for which this holds. */
@@ -82,16 +86,23 @@ final class BenchTest extends TestCase
         $events = [
             ['event' => 'one', 'do' => 'next', 'at' => 0, 'all' => '1', 'ms' => 60_000], ['event' => 'two', 'do' => 'count', 'at' => 1, 'counted' => 2], ['event' => 'three', 'do' => 'next', 'at' => 1],
         ];
-        $send = fn (array $events): TestResponse => $this->actingAs($this->maker)->postJson("/makings/{$making->ulid}/events", ['events' => $events]);
+        $send = fn (array $events): TestResponse => $this->actingAs($this->maker)->postJson(
+            "/makings/{$making->ulid}/events",
+            ['events' => $events],
+        );
         $send($events)->assertOk()->assertJson(['moves' => 2, 'step' => 2, 'counted' => 0, 'left' => []]);
         // The answer was lost, and all is sent again, with one more.
-        $send([...$events, ['event' => 'four', 'do' => 'count', 'at' => 2, 'counted' => 1]])->assertOk()->assertJson(['moves' => 2, 'counted' => 1, 'left' => []]);
+        $send(
+            [...$events, ['event' => 'four', 'do' => 'count', 'at' => 2, 'counted' => 1]],
+        )->assertOk()->assertJson(['moves' => 2, 'counted' => 1, 'left' => []]);
         self::assertSame([2, 1], [$making->refresh()->step, StepTime::query()->count()]);
         // What another device has overtaken is named and left.
         $late = $send([['event' => 'five', 'do' => 'next', 'at' => 0, 'all' => '1']])->assertOk();
         self::assertStringContainsString('went on elsewhere', $late->json('left.0'));
         self::assertSame(2, $making->refresh()->step);
-        $send([['event' => str_repeat('x', 90), 'do' => 'next', 'at' => 2], 'no event', ['event' => 'six', 'do' => ['next'], 'at' => 2]])->assertOk()->assertJsonCount(3, 'left');
+        $send(
+            [['event' => str_repeat('x', 90), 'do' => 'next', 'at' => 2], 'no event', ['event' => 'six', 'do' => ['next'], 'at' => 2]],
+        )->assertOk()->assertJsonCount(3, 'left');
         $this->postJson("/makings/{$making->ulid}/events", ['events' => 'none'])->assertStatus(422);
         self::assertSame(2, $making->refresh()->step);
     }
@@ -111,33 +122,53 @@ final class BenchTest extends TestCase
         while ($sent < count($queue)) {
             $from = max(0, $sent - mt_rand(0, 3));
             $many = mt_rand(1, 6);
-            $this->actingAs($this->maker)->postJson("/makings/{$making->ulid}/events", ['events' => array_slice($queue, $from, $many)])->assertOk()->assertJsonCount(0, 'left');
+            $this->actingAs($this->maker)->postJson(
+                "/makings/{$making->ulid}/events",
+                ['events' => array_slice($queue, $from, $many)],
+            )->assertOk()->assertJsonCount(0, 'left');
             $sent = max($sent, min(count($queue), $from + $many));
         }
         self::assertSame([20, 20], [$making->refresh()->step, $making->moves]);
-        self::assertEquals(\Hebra\Core\Plan\Progress::after(20, count($plan->prepare()), count($plan->steps()), 2, true), $this->desk($making)->progress);
+        self::assertEquals(
+            \Hebra\Core\Plan\Progress::after(20, count($plan->prepare()), count($plan->steps()), 2, true),
+            $this->desk($making)->progress,
+        );
     }
 
     public function test_a_number_of_wraps_is_asked_of_the_twin_side(): void
     {
         $making = $this->begun();
         $step = $this->until($making, fn (Step $step): bool => $step->counted === 'wraps');
-        $this->move($making, ['do' => 'count', 'counted' => $step->count + 1])->assertOk()->assertSeeText(($step->count + 1)." of {$step->count} wraps");
+        $this->move(
+            $making,
+            ['do' => 'count', 'counted' => $step->count + 1],
+        )->assertOk()->assertSeeText(($step->count + 1)." of {$step->count} wraps");
         $this->move($making, ['all' => ''])->assertOk();
         $twin = $this->until($making, fn (Step $step): bool => $step->counted === 'wraps');
         self::assertSame($step->title, $twin->title, 'the same of the other earring');
         self::assertSame($step->count + 1, $this->desk($making)->expected());
-        $this->actingAs($this->maker)->get("/pieces/{$making->piece->ulid}/make")->assertSeeText("as on its twin ({$step->count} planned)");
+        $this->actingAs($this->maker)->get("/pieces/{$making->piece->ulid}/make")->assertSeeText(
+            "as on its twin ({$step->count} planned)",
+        );
         $this->move($making, ['do' => 'count', 'counted' => $step->count])->assertOk();
-        $this->move($making, ['all' => ''])->assertStatus(422)->assertSee("Counted {$step->count} of ".($step->count + 1));
+        $this->move($making, ['all' => ''])->assertStatus(422)->assertSee(
+            "Counted {$step->count} of ".($step->count + 1),
+        );
     }
 
     public function test_a_spoiled_cut_is_noted_and_its_steps_come_again(): void
     {
-        $lot = app(Stockkeeping::class)->receive($this->workshop(), ['metal' => 'sterling', 'size' => '22 awg', 'temper' => 'dead-soft', 'amount' => '3 m'], LengthUnit::Millimetre);
+        $lot = app(Stockkeeping::class)->receive(
+            $this->workshop(),
+            ['metal' => 'sterling', 'size' => '22 awg', 'temper' => 'dead-soft', 'amount' => '3 m'],
+            LengthUnit::Millimetre,
+        );
         $making = $this->begun();
         app(Cutting::class)->keep(new CuttingDesk($this->workshop(), collect([$making->piece])));
-        $this->until($making, fn (Step $step): bool => str_starts_with($step->part, 'p2') && $step->counted === 'wraps');
+        $this->until(
+            $making,
+            fn (Step $step): bool => str_starts_with($step->part, 'p2') && $step->counted === 'wraps',
+        );
         $before = $this->desk($making);
         $this->move($making, ['do' => 'spoiled'])->assertOk()->assertSee('Once more');
         $again = $this->desk($making);
@@ -147,9 +178,15 @@ final class BenchTest extends TestCase
         self::assertStringStartsWith('Cut 1 × ', $again->step?->title ?? '');
         self::assertSame($before->cut()?->key(), $again->step?->cut);
         foreach (array_slice($again->progress->again, 1) as [$copy, $at]) {
-            self::assertSame([$before->copy(), $before->step?->part], [$copy, $this->plan($making)->steps()[$at]->part]);
+            self::assertSame(
+                [$before->copy(), $before->step?->part],
+                [$copy, $this->plan($making)->steps()[$at]->part],
+            );
         }
-        self::assertSame([1, $lot->id, true], [CutTick::query()->count(), CutTick::query()->value('lot_id'), (bool) CutTick::query()->value('is_spoiled')]);
+        self::assertSame(
+            [1, $lot->id, true],
+            [CutTick::query()->count(), CutTick::query()->value('lot_id'), (bool) CutTick::query()->value('is_spoiled')],
+        );
         for ($move = count($again->progress->again); $move > 0; $move--) {
             $this->move($making, [])->assertOk();
         }
@@ -160,24 +197,40 @@ final class BenchTest extends TestCase
         self::assertSame(2, CutTick::query()->count());
         $this->move($making, ['do' => 'back'])->assertOk();
         self::assertFalse($this->desk($making)->isAgain(), 'taken back');
-        self::assertSame([1, ['spoiled']], [CutTick::query()->count(), array_column($making->refresh()->troubles ?? [], 'kind')]);
+        self::assertSame(
+            [1, ['spoiled']],
+            [CutTick::query()->count(), array_column($making->refresh()->troubles ?? [], 'kind')],
+        );
     }
 
-    /** What ran short is a lower bound of its own: the whole cut was used, and more was wanted. The wire that took its place says nothing of it. */
+    /**
+     * What ran short is a lower bound of its own: the whole cut was used, and more was wanted. The wire that took its
+     * place says nothing of it.
+     */
     public function test_a_wire_that_ran_short_at_the_bench_teaches_when_it_is_closed(): void
     {
         $making = $this->begun();
-        $this->until($making, fn (Step $step): bool => str_starts_with($step->part, 'p2') && $step->counted === 'wraps');
+        $this->until(
+            $making,
+            fn (Step $step): bool => str_starts_with($step->part, 'p2') && $step->counted === 'wraps',
+        );
         $this->move($making, ['do' => 'short'])->assertOk();
         $this->put("/makings/{$making->ulid}", ['as_it_is' => '1'])->assertRedirect();
         $cut = $this->plan($making)->cuts[1];
         $bound = MakingCut::query()->where('is_bound', true)->sole();
         self::assertSame([1, 'loops', 0], [$bound->count, $bound->way, $bound->left_um]);
-        self::assertEqualsWithDelta(Work::in($cut)->ratio($this->workshop()->profile()->ruler->upMm($cut->lengthMm())), $bound->ratio(), 1e-4);
+        self::assertEqualsWithDelta(
+            Work::in($cut)->ratio($this->workshop()->profile()->ruler->upMm($cut->lengthMm())),
+            $bound->ratio(),
+            1e-4,
+        );
         self::assertSame(3, MakingCut::query()->where('is_bound', false)->whereNull('way')->count());
     }
 
-    /** A frame and what is bound to it are two wires of one part: the one under the fingers lies under the step, is told from its lot, and comes again alone. */
+    /**
+     * A frame and what is bound to it are two wires of one part: the one under the fingers lies under the step, is told
+     * from its lot, and comes again alone.
+     */
     public function test_of_two_wires_in_one_part_the_one_on_the_bench_is_meant(): void
     {
         $making = $this->begun('framed-drop');
@@ -191,7 +244,11 @@ final class BenchTest extends TestCase
         }
         $making->forceFill(['step' => 0])->save();
         self::assertNotSame($frame->key(), $binding->key());
-        $lot = app(Stockkeeping::class)->receive($this->workshop(), ['metal' => $binding->wire->metal->value, 'size' => $binding->wire->size->text(), 'temper' => $binding->wire->temper->value, 'amount' => '5 m'], LengthUnit::Millimetre);
+        $lot = app(Stockkeeping::class)->receive(
+            $this->workshop(),
+            ['metal' => $binding->wire->metal->value, 'size' => $binding->wire->size->text(), 'temper' => $binding->wire->temper->value, 'amount' => '5 m'],
+            LengthUnit::Millimetre,
+        );
         $this->until($making, fn (Step $step): bool => $step->title === 'Frame: shape the frame');
         self::assertSame($frame->key(), $this->desk($making)->cut()?->key());
         $this->until($making, fn (Step $step): bool => str_contains($step->title, 'bind the beads on'));
@@ -203,10 +260,18 @@ final class BenchTest extends TestCase
             $this->move($making, [])->assertOk();
         }
         self::assertSame($binding->key(), $this->desk($making)->cut()?->key());
-        $this->actingAs($this->maker)->get("/pieces/{$making->piece->ulid}/make")->assertSee('Strip of '.$binding->label);
+        $this->actingAs($this->maker)->get(
+            "/pieces/{$making->piece->ulid}/make",
+        )->assertSee('Strip of '.$binding->label);
         $this->move($making, ['do' => 'spoiled'])->assertOk();
-        self::assertSame([$lot->id, $binding->key()], [(int) CutTick::query()->value('lot_id'), CutTick::query()->value('cut')]);
-        $again = array_map(fn (array $one): Step => $plan->steps()[$one[1]], array_slice($this->desk($making)->progress->again, 1));
+        self::assertSame(
+            [$lot->id, $binding->key()],
+            [(int) CutTick::query()->value('lot_id'), CutTick::query()->value('cut')],
+        );
+        $again = array_map(
+            fn (array $one): Step => $plan->steps()[$one[1]],
+            array_slice($this->desk($making)->progress->again, 1),
+        );
         self::assertNotSame([], $again);
         foreach ($again as $step) {
             self::assertContains($binding->part.':binding', $step->marks, $step->title);
@@ -221,7 +286,10 @@ final class BenchTest extends TestCase
         $this->move($making, ['ms' => -5_000])->assertOk();
         $this->move($making, ['ms' => 'soon'])->assertOk();
         $times = StepTime::query()->orderBy('id')->get();
-        self::assertSame([[45_000, false], [600_000, true]], $times->map(fn (StepTime $time): array => [$time->taken_ms, $time->is_capped])->all());
+        self::assertSame(
+            [[45_000, false], [600_000, true]],
+            $times->map(fn (StepTime $time): array => [$time->taken_ms, $time->is_capped])->all(),
+        );
         $this->get("/pieces/{$making->piece->ulid}/log")->assertSee('name="minutes" type="text" value="11"', false);
         $this->put("/makings/{$making->ulid}", ['as_it_is' => '1', 'minutes' => '11'])->assertRedirect();
         $this->get("/makings/{$making->ulid}/record")->assertOk()->assertSee('1 step ran on while nobody worked');
@@ -232,11 +300,17 @@ final class BenchTest extends TestCase
     {
         $making = $this->begun();
         $other = $this->begun();
-        $this->move($making, ['do' => 'wait', 'minutes' => 20])->assertOk()->assertSee('It rests until')->assertSee("/pieces/{$other->piece->ulid}/make");
+        $this->move(
+            $making,
+            ['do' => 'wait', 'minutes' => 20],
+        )->assertOk()->assertSee('It rests until')->assertSee("/pieces/{$other->piece->ulid}/make");
         $this->get('/')->assertSee('Rests until');
         $this->get("/pieces/{$other->piece->ulid}/make")->assertDontSee('It rests until');
         $this->move($making, ['do' => 'wait', 'minutes' => 0])->assertOk()->assertDontSee('It rests until');
-        $this->move($making, ['do' => 'wait', 'minutes' => 99_999])->assertStatus(422)->assertSee('give from 1 to 10080');
+        $this->move(
+            $making,
+            ['do' => 'wait', 'minutes' => 99_999],
+        )->assertStatus(422)->assertSee('give from 1 to 10080');
         $this->move($making, ['do' => 'wait', 'minutes' => 20])->assertOk();
         $this->travel(21)->minutes();
         $this->get("/pieces/{$making->piece->ulid}/make")->assertDontSee('It rests until');
@@ -247,19 +321,46 @@ final class BenchTest extends TestCase
         $making = $this->begun();
         $plan = $this->plan($making);
         $making->forceFill(['step' => $plan->stepCount()])->save();
-        $page = $this->actingAs($this->maker)->get("/pieces/{$making->piece->ulid}/make")->assertOk()->assertSee('steps are done')->assertDontSee('checked', false);
+        $page = $this->actingAs($this->maker)->get(
+            "/pieces/{$making->piece->ulid}/make",
+        )->assertOk()->assertSee('steps are done')->assertDontSee('checked', false);
         foreach (Inspection::of($plan) as $point) {
             $page->assertSee($point->look);
         }
-        $this->put("/makings/{$making->ulid}/inspection", ['found' => ['ends' => 'fine', 'wraps' => 'mend', 'nonsense' => 'fine'], 'measured' => ['fit' => '61 mm']], ['HX-Request' => 'true'])->assertOk()->assertSee('to mend')->assertSee('Mend it at');
-        self::assertSame(['ends' => true, 'wraps' => false], Inspected::query()->orderBy('point')->pluck('is_fine', 'point')->all());
+        $this->put(
+            "/makings/{$making->ulid}/inspection",
+            ['found' => ['ends' => 'fine', 'wraps' => 'mend', 'nonsense' => 'fine'], 'measured' => ['fit' => '61 mm']],
+            ['HX-Request' => 'true'],
+        )->assertOk()->assertSee('to mend')->assertSee('Mend it at');
+        self::assertSame(
+            ['ends' => true, 'wraps' => false],
+            Inspected::query()->orderBy('point')->pluck('is_fine', 'point')->all(),
+        );
         self::assertSame(61_000, (int) $making->measurements()->value('measured_um'));
-        $this->put("/makings/{$making->ulid}/inspection", ['found' => ['ends' => 'maybe']], ['HX-Request' => 'true'])->assertStatus(422)->assertSee('give fine or mend');
-        $this->put("/makings/{$making->ulid}/inspection", ['measured' => ['fit' => 'long']], ['HX-Request' => 'true'])->assertStatus(422)->assertSee('is not a length');
-        $step = array_values(array_filter(Inspection::of($plan), fn ($point): bool => $point->key === 'wraps'))[0]->step;
-        $this->put("/makings/{$making->ulid}/inspection", ['found' => ['wraps' => 'mend'], 'mend' => "{$step}/1"], ['HX-Request' => 'true'])->assertOk()->assertSee($plan->steps()[$step]->title);
+        $this->put(
+            "/makings/{$making->ulid}/inspection",
+            ['found' => ['ends' => 'maybe']],
+            ['HX-Request' => 'true'],
+        )->assertStatus(422)->assertSee('give fine or mend');
+        $this->put(
+            "/makings/{$making->ulid}/inspection",
+            ['measured' => ['fit' => 'long']],
+            ['HX-Request' => 'true'],
+        )->assertStatus(422)->assertSee('is not a length');
+        $step = array_values(
+            array_filter(Inspection::of($plan), fn ($point): bool => $point->key === 'wraps'),
+        )[0]->step;
+        $this->put(
+            "/makings/{$making->ulid}/inspection",
+            ['found' => ['wraps' => 'mend'], 'mend' => "{$step}/1"],
+            ['HX-Request' => 'true'],
+        )->assertOk()->assertSee($plan->steps()[$step]->title);
         self::assertSame([[1, $step]], $this->desk($making)->progress->again);
-        $this->put("/makings/{$making->ulid}/inspection", ['mend' => '900/1'], ['HX-Request' => 'true'])->assertStatus(422);
+        $this->put(
+            "/makings/{$making->ulid}/inspection",
+            ['mend' => '900/1'],
+            ['HX-Request' => 'true'],
+        )->assertStatus(422);
         $this->move($making, [])->assertOk()->assertSee('steps are done');
     }
 }

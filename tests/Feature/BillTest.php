@@ -14,15 +14,25 @@ use Tests\TestCase;
 /** What a piece costs, and the maker's own prices. */
 final class BillTest extends TestCase
 {
-    private const PRICES = ['hour' => '30', 'overhead' => '10', 'margin' => '25', 'currency' => 'gbp', 'metal' => ['sterling' => '1,5']];
+    private const PRICES = [
+        'hour' => '30',
+        'overhead' => '10',
+        'margin' => '25',
+        'currency' => 'gbp',
+        'metal' => ['sterling' => '1,5'],
+    ];
 
     public function test_a_bill_shows_every_line_and_changes_with_the_makers_prices(): void
     {
         $piece = $this->piece('single-drop');
         $page = $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/bill")->assertOk();
-        $page->assertSeeInOrder(['Sterling silver 20 AWG', 'made-up table', 'Time at the bench', 'an estimate', 'Cost', 'Overhead', 'Margin', 'Price'])->assertSee('no market price')->assertSee('2 lines without a price');
+        $page->assertSeeInOrder(
+            ['Sterling silver 20 AWG', 'made-up table', 'Time at the bench', 'an estimate', 'Cost', 'Overhead', 'Margin', 'Price'],
+        )->assertSee('no market price')->assertSee('2 lines without a price');
         $this->put("/pieces/{$piece->ulid}/bill", self::PRICES)->assertStatus(303);
-        $this->get("/pieces/{$piece->ulid}/bill")->assertSee('1.50 a gram, your own price')->assertSee('GBP')->assertSee('30.00 an hour')->assertSee('25 %');
+        $this->get(
+            "/pieces/{$piece->ulid}/bill",
+        )->assertSee('1.50 a gram, your own price')->assertSee('GBP')->assertSee('30.00 an hour')->assertSee('25 %');
         // Left empty the metal is priced by the table again.
         $this->put("/pieces/{$piece->ulid}/bill", ['metal' => ['sterling' => '']] + self::PRICES)->assertStatus(303);
         $this->get("/pieces/{$piece->ulid}/bill")->assertSee('made-up table');
@@ -31,8 +41,15 @@ final class BillTest extends TestCase
     public function test_beads_cost_what_the_tray_says_and_time_what_was_noted(): void
     {
         $piece = $this->piece('single-drop');
-        $bead = app(\App\Actions\SupplyBook::class)->bead($this->workshop(), CoreBead::parse('8mm round, hole 1, moss'), 4);
-        $this->actingAs($this->maker)->put("/beads/{$bead->ulid}", ['owned' => '4', 'price' => '0,35'])->assertStatus(303);
+        $bead = app(\App\Actions\SupplyBook::class)->bead(
+            $this->workshop(),
+            CoreBead::parse('8mm round, hole 1, moss'),
+            4,
+        );
+        $this->actingAs($this->maker)->put(
+            "/beads/{$bead->ulid}",
+            ['owned' => '4', 'price' => '0,35'],
+        )->assertStatus(303);
         $this->put("/beads/{$bead->ulid}", ['owned' => '5'])->assertStatus(303);
         $this->put("/beads/{$bead->ulid}", ['owned' => '4', 'price' => '3.80 for 500'])->assertStatus(303);
         $this->get('/stock')->assertSee('value="0.0076"', false);
@@ -40,8 +57,13 @@ final class BillTest extends TestCase
         self::assertSame([5, 3500], [$bead->refresh()->owned, $bead->price_e4], 'a count alone leaves the price');
         $making = app(\App\Actions\Bench::class)->begin($piece);
         $this->put("/makings/{$making->ulid}", ['as_it_is' => '1', 'minutes' => '44'])->assertStatus(303);
-        $this->get("/pieces/{$piece->ulid}/bill")->assertSee('0.35 each')->assertSee('0.70')->assertSee('from 1 making you noted and the plan, most likely');
-        $this->put("/beads/{$bead->ulid}", ['owned' => '5', 'price' => 'much'])->assertStatus(422)->assertSee('Price “much” is not so written: give an amount')->assertSee('3.80 for 500');
+        $this->get("/pieces/{$piece->ulid}/bill")->assertSee('0.35 each')->assertSee('0.70')->assertSee(
+            'from 1 making you noted and the plan, most likely',
+        );
+        $this->put(
+            "/beads/{$bead->ulid}",
+            ['owned' => '5', 'price' => 'much'],
+        )->assertStatus(422)->assertSee('Price “much” is not so written: give an amount')->assertSee('3.80 for 500');
     }
 
     /** @return array<string, array{array<string, mixed>, string}> */
@@ -63,8 +85,13 @@ final class BillTest extends TestCase
     public function test_wrong_prices_are_refused_and_change_nothing(array $input, string $sentence): void
     {
         $piece = $this->piece('single-drop');
-        $before = $this->workshop()->refresh()->only(['currency', 'hour_cents', 'overhead_percent', 'margin_percent', 'metal_prices_e4']);
-        $this->actingAs($this->maker)->put("/pieces/{$piece->ulid}/bill", $input + self::PRICES)->assertStatus(422)->assertSee($sentence, false);
+        $before = $this->workshop()->refresh()->only(
+            ['currency', 'hour_cents', 'overhead_percent', 'margin_percent', 'metal_prices_e4'],
+        );
+        $this->actingAs($this->maker)->put(
+            "/pieces/{$piece->ulid}/bill",
+            $input + self::PRICES,
+        )->assertStatus(422)->assertSee($sentence, false);
         self::assertSame($before, $this->workshop()->refresh()->only(array_keys($before)));
     }
 
@@ -76,12 +103,21 @@ final class BillTest extends TestCase
         self::assertNotSame([], $unpriced);
         $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/bill")->assertSee('name="price"', false);
         foreach ($unpriced as $line) {
-            $this->post("/pieces/{$piece->ulid}/bill/price", ['kind' => $line->kind, 'of' => $line->key, 'price' => 'dear'])->assertStatus(422)->assertSee('Price “dear” is not so written: give an amount');
-            $this->post("/pieces/{$piece->ulid}/bill/price", ['kind' => $line->kind, 'of' => $line->key, 'price' => '0.40'])->assertStatus(303);
+            $this->post(
+                "/pieces/{$piece->ulid}/bill/price",
+                ['kind' => $line->kind, 'of' => $line->key, 'price' => 'dear'],
+            )->assertStatus(422)->assertSee('Price “dear” is not so written: give an amount');
+            $this->post(
+                "/pieces/{$piece->ulid}/bill/price",
+                ['kind' => $line->kind, 'of' => $line->key, 'price' => '0.40'],
+            )->assertStatus(303);
         }
         self::assertSame(0, (new BillDesk($piece, $this->workshop()))->bill->unpriced);
         self::assertSame(0, (int) $this->workshop()->beads()->sum('owned'), 'a price brings nothing into stock');
-        $this->post("/pieces/{$piece->ulid}/bill/price", ['kind' => 'bead', 'of' => 'nothing', 'price' => '1'])->assertStatus(422);
+        $this->post(
+            "/pieces/{$piece->ulid}/bill/price",
+            ['kind' => 'bead', 'of' => 'nothing', 'price' => '1'],
+        )->assertStatus(422);
     }
 
     /** The wire that is cut from a lot costs what the lot cost: in the choice of wire and in the bill. */
@@ -90,7 +126,11 @@ final class BillTest extends TestCase
         $piece = $this->piece('single-drop');
         $plan = (new BillDesk($piece, $this->workshop()))->plan;
         $wire = $plan->metal[0]->wire;
-        app(Stockkeeping::class)->receive($this->workshop(), ['kind' => 'coil', 'metal' => $wire->metal->value, 'size' => $wire->size->code(), 'temper' => $wire->temper->value, 'amount' => '20 g', 'price' => '50'], LengthUnit::Millimetre);
+        app(Stockkeeping::class)->receive(
+            $this->workshop(),
+            ['kind' => 'coil', 'metal' => $wire->metal->value, 'size' => $wire->size->code(), 'temper' => $wire->temper->value, 'amount' => '20 g', 'price' => '50'],
+            LengthUnit::Millimetre,
+        );
         $line = (new BillDesk($piece, $this->workshop()))->bill->lines[0];
         self::assertSame('2.50 a gram, as you paid for it', $line->at);
         self::assertEqualsWithDelta(250 * $plan->metal[0]->grossGrams(), $line->cents, 0.51);

@@ -18,7 +18,12 @@ final class CommandsTest extends TestCase
      */
     private static function artisan(array $arguments): array
     {
-        $process = proc_open([PHP_BINARY, 'artisan', ...$arguments], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, dirname(__DIR__, 2));
+        $process = proc_open(
+            [PHP_BINARY, 'artisan', ...$arguments],
+            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+            dirname(__DIR__, 2),
+        );
         self::assertIsResource($process);
         [$out, $error] = [(string) stream_get_contents($pipes[1]), (string) stream_get_contents($pipes[2])];
 
@@ -30,16 +35,31 @@ final class CommandsTest extends TestCase
     {
         [$cuts, $stock] = [(string) tempnam(sys_get_temp_dir(), 'cuts'), (string) tempnam(sys_get_temp_dir(), 'stock')];
         file_put_contents($cuts, "label,length,count\near wire,63.5,4\nlink,2 1/2 in,6\npin,48,3\n");
-        file_put_contents($stock, "label,length,count\noffcut a,212,1\noffcut b,96mm,1\nwindow coil,1.4m,1\nnew coil,3m,0\n");
+        file_put_contents(
+            $stock,
+            "label,length,count\noffcut a,212,1\noffcut b,96mm,1\nwindow coil,1.4m,1\nnew coil,3m,0\n",
+        );
         [$code, $out, $err] = self::artisan(['hebra:cut', $cuts, $stock, '--json']);
         self::assertSame([0, ''], [$code, $err]);
         $plan = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
-        self::assertSame(['assignments', 'value_lost_mm', 'bound_mm', 'optimal', 'opened', 'scrap_mm'], array_keys($plan));
-        self::assertSame([['offcut a', ['link' => 1, 'pin' => 3]], ['window coil', ['ear wire' => 4, 'link' => 5]]], array_map(fn (array $one): array => [$one['stock'], $one['cuts']], $plan['assignments']));
-        self::assertSame([621.5, 621.5, true, 2, 0.5], [$plan['value_lost_mm'], $plan['bound_mm'], $plan['optimal'], $plan['opened'], $plan['scrap_mm']]);
+        self::assertSame(
+            ['assignments', 'value_lost_mm', 'bound_mm', 'optimal', 'opened', 'scrap_mm'],
+            array_keys($plan),
+        );
+        self::assertSame(
+            [['offcut a', ['link' => 1, 'pin' => 3]], ['window coil', ['ear wire' => 4, 'link' => 5]]],
+            array_map(fn (array $one): array => [$one['stock'], $one['cuts']], $plan['assignments']),
+        );
+        self::assertSame(
+            [621.5, 621.5, true, 2, 0.5],
+            [$plan['value_lost_mm'], $plan['bound_mm'], $plan['optimal'], $plan['opened'], $plan['scrap_mm']],
+        );
         file_put_contents($cuts, "bangle,5000,1\n");
         [$code, $out, $err] = self::artisan(['hebra:cut', $cuts, $stock, '--json']);
-        self::assertSame([1, '', "bangle is 5000 mm long, and the longest piece in stock 3000 mm: 2000 mm are missing.\n"], [$code, $out, $err]);
+        self::assertSame(
+            [1, '', "bangle is 5000 mm long, and the longest piece in stock 3000 mm: 2000 mm are missing.\n"],
+            [$code, $out, $err],
+        );
         foreach (['--keep=-1mm' => 'keep', '--offcut-worth=2' => 'offcut worth', '--seconds=soon' => 'seconds'] as $option => $named) {
             [$code, $out, $err] = self::artisan(['hebra:cut', $cuts, $stock, $option]);
             self::assertSame([1, '', 1], [$code, $out, substr_count($err, "\n")]);
@@ -55,7 +75,11 @@ final class CommandsTest extends TestCase
         $answer = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
         self::assertSame(['sum', 'inputs', 'results', 'working', 'source'], array_keys($answer));
         self::assertSame(['wire' => '20ga', 'inside' => '2,4 mm'], $answer['inputs']);
-        self::assertEqualsWithDelta(M_PI * (2.4 + 0.127 * 92 ** (16 / 39)), $answer['results']['wire_length_mm'], 1e-12);
+        self::assertEqualsWithDelta(
+            M_PI * (2.4 + 0.127 * 92 ** (16 / 39)),
+            $answer['results']['wire_length_mm'],
+            1e-12,
+        );
     }
 
     public function test_a_sum_prints_a_table_with_its_working(): void
@@ -99,29 +123,57 @@ final class CommandsTest extends TestCase
             [$status, $out, $error] = self::artisan(['hebra:plan', $file, '--json']);
             self::assertSame([0, ''], [$status, $error]);
             $plan = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
-            self::assertSame(['name', 'makes', 'cuts', 'courses', 'rings', 'beads', 'findings', 'buy', 'passes', 'steps', 'checks', 'size', 'metal'], array_keys($plan));
+            self::assertSame(
+                ['name', 'makes', 'cuts', 'courses', 'rings', 'beads', 'findings', 'buy', 'passes', 'steps', 'checks', 'size', 'metal'],
+                array_keys($plan),
+            );
             foreach ($plan['cuts'] as $cut) {
-                self::assertSame(['label', 'key', 'wire', 'count', 'length_mm', 'printed_mm', 'trim_mm', 'segments', 'bends_mm'], array_keys($cut));
-                self::assertEqualsWithDelta(array_sum(array_column($cut['segments'], 'length_mm')), $cut['length_mm'], 1e-9);
+                self::assertSame(
+                    ['label', 'key', 'wire', 'count', 'length_mm', 'printed_mm', 'trim_mm', 'segments', 'bends_mm'],
+                    array_keys($cut),
+                );
+                self::assertEqualsWithDelta(
+                    array_sum(array_column($cut['segments'], 'length_mm')),
+                    $cut['length_mm'],
+                    1e-9,
+                );
                 self::assertGreaterThanOrEqual($cut['length_mm'] - 1e-6, $cut['printed_mm']);
             }
             foreach ($plan['metal'] as $metal) {
                 self::assertEqualsWithDelta($metal['gross_g'], $metal['net_g'] + $metal['scrap_g'], 1e-9);
             }
-            // Replayed from outside: what the steps push on, over the end they say, lies on the wire as its course has it.
+            // Replayed from outside: what the steps push on, over the end they say, lies on the wire as its course has
+            // it.
             foreach ($plan['courses'] as $course) {
-                $along = array_merge(...array_map(fn (array $move): array => $move['things'] ?? [], $course['moves']), ...[[]]);
+                $along = array_merge(
+                    ...array_map(fn (array $move): array => $move['things'] ?? [], $course['moves']),
+                    ...[[]],
+                );
                 $put = [];
                 $first = null;
                 foreach ($plan['steps'] as $step) {
                     if (($step['wire'] ?? '') === $course['wire'] && isset($step['puts_on']) && ($first ??= $step['parts'][0]) === $step['parts'][0]) {
-                        $put = $step['over'] === 'first' ? [...array_reverse($step['puts_on']), ...$put] : [...$put, ...$step['puts_on']];
+                        $put = $step['over'] === 'first'
+                            ? [...array_reverse($step['puts_on']), ...$put]
+                            : [...$put, ...$step['puts_on']];
                     }
                 }
                 self::assertSame($along, $put, $course['wire']);
             }
-            $gross = array_sum(array_map(fn (array $cut): float => $cut['count'] * ($cut['printed_mm'] + $cut['trim_mm']) * ($cut['wire'] === $plan['metal'][0]['wire'] ? 1 : 0), $plan['cuts']));
-            self::assertEqualsWithDelta($plan['metal'][0]['gross_g'], \Hebra\Core\Piece\Patterns::start('two-links', 'x')->wires['ear']->gramsOf($gross), 1e-9, 'gross is of printed lengths and trims');
+            $gross = array_sum(
+                array_map(
+                    fn (
+                        array $cut,
+                    ): float => $cut['count'] * ($cut['printed_mm'] + $cut['trim_mm']) * ($cut['wire'] === $plan['metal'][0]['wire'] ? 1 : 0),
+                    $plan['cuts'],
+                ),
+            );
+            self::assertEqualsWithDelta(
+                $plan['metal'][0]['gross_g'],
+                \Hebra\Core\Piece\Patterns::start('two-links', 'x')->wires['ear']->gramsOf($gross),
+                1e-9,
+                'gross is of printed lengths and trims',
+            );
             self::assertSame(['ready', 'cut', 'cut'], array_slice(array_column($plan['steps'], 'operation'), 0, 3));
             [$status, $table] = self::artisan(['hebra:plan', $file]);
             self::assertSame(0, $status);
@@ -138,13 +190,18 @@ final class CommandsTest extends TestCase
         $answer = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
         self::assertSame(['sum', 'inputs', 'results', 'missing'], array_keys($answer));
         self::assertSame(['spring-back', []], [$answer['sum'], $answer['missing']]);
-        // Elastic recovery of a bend (Gardiner): Ri/Rf = 4x³ − 3x + 1 with x = Ri·Y/(E·t), from memory; the finger is 18.13 mm.
+        // Elastic recovery of a bend (Gardiner): Ri/Rf = 4x³ − 3x + 1 with x = Ri·Y/(E·t), from memory; the finger is
+        // 18.13 mm.
         self::assertEqualsWithDelta(18.13, $answer['results']['released_inside_mm'], 0.01);
         self::assertLessThan(18.13, $answer['results']['mandrel_mm']);
 
         [, $out] = self::artisan(['hebra:ask', '2', 'feet', 'of', '26', 'gauge', 'copper', 'weighs?', '--json']);
         // 609.6 mm × π/4 × (0.4049 mm)² × 8.96 mg/mm³, copper of ASTM B3 by its handbook density.
-        self::assertEqualsWithDelta(609.6 * M_PI / 4 * 0.4049 ** 2 * 8.96e-3, json_decode($out, true)['results']['mass_g'], 1e-3);
+        self::assertEqualsWithDelta(
+            609.6 * M_PI / 4 * 0.4049 ** 2 * 8.96e-3,
+            json_decode($out, true)['results']['mass_g'],
+            1e-3,
+        );
     }
 
     public function test_what_a_sentence_leaves_out_is_named_with_the_value_it_takes(): void
@@ -159,6 +216,9 @@ final class CommandsTest extends TestCase
     public function test_a_sentence_that_means_nothing_is_refused_in_one_line(): void
     {
         [$status, $out, $error] = self::artisan(['hebra:ask', 'dance', '3']);
-        self::assertSame([1, '', "I know no sum for “dance 3”: begin with what it is, such as coil, bind, link, weave, hoop, ring us 7.\n"], [$status, $out, $error]);
+        self::assertSame(
+            [1, '', "I know no sum for “dance 3”: begin with what it is, such as coil, bind, link, weave, hoop, ring us 7.\n"],
+            [$status, $out, $error],
+        );
     }
 }

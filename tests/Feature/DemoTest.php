@@ -26,7 +26,19 @@ final class DemoTest extends TestCase
             /** @var Piece $piece */
             $plan = Planner::plan($piece->document(), $workshop->profile());
             // One piece shows what a hole too small looks like.
-            self::assertSame([], array_map(fn (Check $check): string => $check->text, array_values(array_filter($plan->checks, fn (Check $check): bool => $check->level === Level::Stop && $check->rule !== 'hole'))), $piece->name);
+            self::assertSame(
+                [],
+                array_map(
+                    fn (Check $check): string => $check->text,
+                    array_values(
+                        array_filter(
+                            $plan->checks,
+                            fn (Check $check): bool => $check->level === Level::Stop && $check->rule !== 'hole',
+                        ),
+                    ),
+                ),
+                $piece->name,
+            );
             Properties::all($plan, $piece->name);
             Properties::waysOutLeadOut($plan, $piece->name);
             $told += Properties::tellsOneSize($plan, $piece->name);
@@ -47,7 +59,11 @@ final class DemoTest extends TestCase
             foreach ($desk->plan->metal as $at => $one) {
                 self::assertSame($one->shown()['gross'], $metal[$at]->amount);
                 $perGram = $workshop->metalPrices()->perGramE4($one->wire, now()->format('Y-m-d'));
-                self::assertEqualsWithDelta($one->grossGrams() * $perGram / 100, $metal[$at]->cents, 0.51 + $perGram / 200_000);
+                self::assertEqualsWithDelta(
+                    $one->grossGrams() * $perGram / 100,
+                    $metal[$at]->cents,
+                    0.51 + $perGram / 200_000,
+                );
             }
         }
     }

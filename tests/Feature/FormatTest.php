@@ -20,7 +20,10 @@ final class FormatTest extends TestCase
     /** @return list<string> what the schema has against it */
     private function against(string $json): array
     {
-        $result = (new Validator)->validate(json_decode($json), (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/piece-1.schema.json'));
+        $result = (new Validator)->validate(
+            json_decode($json),
+            (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/piece-1.schema.json'),
+        );
 
         return $result->error() === null ? [] : array_keys((new ErrorFormatter)->format($result->error()));
     }
@@ -34,7 +37,10 @@ final class FormatTest extends TestCase
             self::assertSame([], $this->against($document));
             self::assertSame($document, PieceJson::write(PieceJson::read($document)));
         }
-        self::assertSame([7, 3], [DB::table('makings')->whereNotNull('closed_at')->count(), DB::table('makings')->whereNull('closed_at')->count()]);
+        self::assertSame(
+            [7, 3],
+            [DB::table('makings')->whereNotNull('closed_at')->count(), DB::table('makings')->whereNull('closed_at')->count()],
+        );
         self::assertSame(0, (int) DB::table('movements')->sum('mass_mg'));
         $this->seed(DemoSeeder::class);
         self::assertSame($documents->count(), DB::table('piece_revisions')->count(), 'loaded once');
@@ -47,14 +53,24 @@ final class FormatTest extends TestCase
         }
         $piece = PieceJson::toArray(Patterns::start('link-and-drop', 'Broken'));
         foreach ([['version' => 2], ['name' => 5], ['parts' => 'none'], ['extra' => true]] as $wrong) {
-            self::assertNotSame([], $this->against((string) json_encode([...$piece, ...$wrong])), (string) json_encode($wrong));
+            self::assertNotSame(
+                [],
+                $this->against((string) json_encode([...$piece, ...$wrong])),
+                (string) json_encode($wrong),
+            );
         }
     }
 
     public function test_the_schema_names_what_the_reader_knows(): void
     {
-        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/piece-1.schema.json'), true);
-        self::assertSame(array_keys(Techniques::all()), $schema['properties']['parts']['items']['properties']['technique']['enum']);
+        $schema = json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/piece-1.schema.json'),
+            true,
+        );
+        self::assertSame(
+            array_keys(Techniques::all()),
+            $schema['properties']['parts']['items']['properties']['technique']['enum'],
+        );
         $format = (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/README.md');
         foreach (Techniques::all() as $technique) {
             foreach ($technique->parameters() as $parameter) {

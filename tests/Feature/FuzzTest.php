@@ -16,22 +16,35 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\TestCase;
 
-/** Whatever is sent, by hands or by machines, is answered: done, or refused in a sentence. Never a fault, never a figure that is none, never more memory than there is. */
+/**
+ * Whatever is sent, by hands or by machines, is answered: done, or refused in a sentence. Never a fault, never a figure
+ * that is none, never more memory than there is.
+ */
 final class FuzzTest extends TestCase
 {
     private const MOST_BYTES = 256 * 1024 * 1024;
 
     private const VALUES = [
-        '', '0', '-1', '1', '2', '7 7', '7', '2000', '99999999999999999999', '1e309', 'Nan', 'Inf', '0.0000001', '1/0', '½', '2.5', '3 mm', '20awg', '22 awg/half-hard', '14 awg/spring', '0 awg', 'us 7', 'finger', 'wrist', 'ear', 'none', 'sterling', 'gold-24k', 'spring',
-        '6mm round, hole 1', '11/0', '0mm round', '40 x 4mm tube, hole 0.8, amber', 'on', 'p1', 'p2', 'p9', 'b1', 'b2', '⁧x', "tab\there", '<script>', '"; drop', '👩🏽‍🎨', 'post', 'hook', 'made', 'bought', 'wound', 'single', '100 m', 'true', 'down', 'up', 'top', '10',
+        '', '0', '-1', '1', '2', '7 7', '7', '2000', '99999999999999999999', '1e309', 'Nan', 'Inf', '0.0000001',
+        '1/0', '½', '2.5', '3 mm', '20awg', '22 awg/half-hard', '14 awg/spring', '0 awg', 'us 7', 'finger', 'wrist',
+        'ear', 'none', 'sterling', 'gold-24k', 'spring',
+        '6mm round, hole 1', '11/0', '0mm round', '40 x 4mm tube, hole 0.8, amber', 'on', 'p1', 'p2', 'p9', 'b1',
+        'b2', '⁧x', "tab\there", '<script>', '"; drop', '👩🏽‍🎨', 'post', 'hook', 'made', 'bought', 'wound', 'single',
+        '100 m', 'true', 'down', 'up', 'top', '10',
     ];
 
     private const DO = [
-        'name', 'note', 'makes', 'fit', 'wire', 'metal', 'part.add', 'part.set', 'part.remove', 'part.move', 'part.repeat', 'part.copy', 'part.reverse', 'part.wire', 'part.hang', 'part.group', 'part.ungroup', 'group.set', 'bead.add', 'bead.count', 'bead.move', 'bead.remove', 'bead.edit', 'bead.size',
+        'name', 'note', 'makes', 'fit', 'wire', 'metal', 'part.add', 'part.set', 'part.remove', 'part.move',
+        'part.repeat', 'part.copy', 'part.reverse', 'part.wire', 'part.hang', 'part.group', 'part.ungroup',
+        'group.set', 'bead.add', 'bead.count', 'bead.move', 'bead.remove', 'bead.edit', 'bead.size',
         'beads.reverse', 'beads.repeat', 'chain.set', 'sizing', 'several', 'x',
     ];
 
-    private const KEYS = ['part', 'key', 'value', 'bead', 'at', 'by', 'count', 'to', 'technique', 'role', 'choice', 'size', 'kind', 'fit', 'was', 'name', 'text', 'metal', 'links', 'hole', 'of', 'on', 'group', 'repeat', 'mirrored', 'length', 'from', 'run'];
+    private const KEYS = [
+        'part', 'key', 'value', 'bead', 'at', 'by', 'count', 'to', 'technique', 'role', 'choice', 'size', 'kind',
+        'fit', 'was', 'name', 'text', 'metal', 'links', 'hole', 'of', 'on', 'group', 'repeat', 'mirrored', 'length',
+        'from', 'run',
+    ];
 
     private Randomizer $random;
 
@@ -54,10 +67,20 @@ final class FuzzTest extends TestCase
 
     private function assertAnswered(\Illuminate\Testing\TestResponse $response, string $what): void
     {
-        $fault = $response->exception === null ? '' : get_class($response->exception).': '.$response->exception->getMessage()."\n".$response->exception->getTraceAsString();
+        $fault = $response->exception === null
+            ? ''
+            : get_class($response->exception).': '.$response->exception->getMessage()."\n"
+                .$response->exception->getTraceAsString();
         self::assertLessThan(500, $response->status(), $what.' '.$fault);
         $body = (string) ($response->baseResponse instanceof \Symfony\Component\HttpFoundation\BinaryFileResponse ? '' : $response->getContent());
-        self::assertSame(0, preg_match('/(?<![\p{L}\d_"-])-?(?:NaN|NAN|nan|INF)(?![\p{L}\d_"-])/u', strip_tags(preg_replace('/value="[^"]*"|“[^”]*”/u', '', $body) ?? '')), "{$what}: a figure that is none");
+        self::assertSame(
+            0,
+            preg_match(
+                '/(?<![\p{L}\d_"-])-?(?:NaN|NAN|nan|INF)(?![\p{L}\d_"-])/u',
+                strip_tags(preg_replace('/value="[^"]*"|“[^”]*”/u', '', $body) ?? ''),
+            ),
+            "{$what}: a figure that is none",
+        );
         self::assertLessThan(self::MOST_BYTES, memory_get_peak_usage() - $this->before, $what);
         memory_reset_peak_usage();
     }
@@ -82,13 +105,21 @@ final class FuzzTest extends TestCase
             if ($one % 60 === 0) {
                 $piece = $this->piece($patterns[intdiv($one, 60) % count($patterns)]);
             }
-            $change = ['do' => self::DO[$this->random->getInt(0, count(self::DO) - 1)]] + $this->likely($piece) + $this->input(4);
+            $change = [
+                'do' => self::DO[$this->random->getInt(0, count(self::DO) - 1)],
+            ] + $this->likely($piece) + $this->input(4);
             $response = $this->change($piece, $change);
             $taken += $response->status() === 200 ? 1 : 0;
-            $this->assertAnswered($response, (string) json_encode($change, JSON_UNESCAPED_UNICODE | JSON_PARTIAL_OUTPUT_ON_ERROR));
+            $this->assertAnswered(
+                $response,
+                (string) json_encode($change, JSON_UNESCAPED_UNICODE | JSON_PARTIAL_OUTPUT_ON_ERROR),
+            );
             if ($one % 12 === 0) {
                 $stage = array_keys(Piece::STAGES)[$this->random->getInt(0, count(Piece::STAGES) - 1)];
-                $this->assertAnswered($this->get("/pieces/{$piece->ulid}/{$stage}"), "{$stage} after ".json_encode($change, JSON_PARTIAL_OUTPUT_ON_ERROR));
+                $this->assertAnswered(
+                    $this->get("/pieces/{$piece->ulid}/{$stage}"),
+                    "{$stage} after ".json_encode($change, JSON_PARTIAL_OUTPUT_ON_ERROR),
+                );
             }
         }
         self::assertGreaterThan(250, $taken, 'many of them are real changes');
@@ -108,8 +139,12 @@ final class FuzzTest extends TestCase
         $techniques = array_keys(\Hebra\Core\Piece\Techniques::all());
 
         return array_filter([
-            'part' => $part->id, 'key' => $parameter?->key, 'value' => $choices === [] ? $this->value() : (string) $choices[$this->random->getInt(0, count($choices) - 1)], 'technique' => $techniques[$this->random->getInt(0, count($techniques) - 1)],
-            'at' => (string) $this->random->getInt(0, 2), 'count' => (string) $this->random->getInt(0, 30), 'role' => array_keys($document->wires)[0] ?? '', 'bead' => array_keys($document->beads)[0] ?? 'b1',
+            'part' => $part->id, 'key' => $parameter?->key, 'value' => $choices === []
+                ? $this->value()
+                : (string) $choices[$this->random->getInt(0, count($choices) - 1)],
+            'technique' => $techniques[$this->random->getInt(0, count($techniques) - 1)],
+            'at' => (string) $this->random->getInt(0, 2), 'count' => (string) $this->random->getInt(0, 30),
+            'role' => array_keys($document->wires)[0] ?? '', 'bead' => array_keys($document->beads)[0] ?? 'b1',
         ], fn (?string $value): bool => $value !== null);
     }
 
@@ -130,7 +165,10 @@ final class FuzzTest extends TestCase
                 if ($name !== 'empty' && in_array($page, ['cut-sheet.pdf', 'bench-sheet.pdf'], true) && crc32((string) $name) % 8 !== 0) {
                     continue;
                 }
-                $this->assertAnswered($this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/{$page}"), "{$name}: {$page}");
+                $this->assertAnswered(
+                    $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/{$page}"),
+                    "{$name}: {$page}",
+                );
             }
         }
     }
@@ -143,8 +181,14 @@ final class FuzzTest extends TestCase
         $workshop = $maker->workshop;
         $making = app(Bench::class)->begin($workshop->pieces()->firstOrFail());
         $ours = fn (): array => [
-            '{piece}' => (string) $workshop->pieces()->inRandomOrder()->value('ulid'), '{making}' => $making->ulid, '{lot}' => (string) $workshop->lots()->value('ulid'), '{bead}' => (string) $workshop->beads()->value('ulid'), '{supply}' => (string) $workshop->supplies()->value('ulid'),
-            '{tool}' => (string) $workshop->tools()->value('ulid'), '{drill}' => 'none', '{photo}' => 'none', '{deleted}' => 'none', '{tick}' => ['1', '99999999999999999999', '0'][$this->random->getInt(0, 2)], '{metal}' => ['copper', 'tin'][$this->random->getInt(0, 1)], '{name}' => 'coil', '{stage}' => ['wire', 'sail'][$this->random->getInt(0, 1)],
+            '{piece}' => (string) $workshop->pieces()->inRandomOrder()->value('ulid'), '{making}' => $making->ulid,
+            '{lot}' => (string) $workshop->lots()->value('ulid'),
+            '{bead}' => (string) $workshop->beads()->value('ulid'),
+            '{supply}' => (string) $workshop->supplies()->value('ulid'),
+            '{tool}' => (string) $workshop->tools()->value('ulid'), '{drill}' => 'none', '{photo}' => 'none',
+            '{deleted}' => 'none', '{tick}' => ['1', '99999999999999999999', '0'][$this->random->getInt(0, 2)],
+            '{metal}' => ['copper', 'tin'][$this->random->getInt(0, 1)], '{name}' => 'coil',
+            '{stage}' => ['wire', 'sail'][$this->random->getInt(0, 1)],
             '{token}' => 'none',
         ];
         $fields = ['kind', 'name', 'metal', 'size', 'temper', 'amount', 'pins', 'pin_length', 'price', 'holds', 'owned', 'held', 'low', 'bead', 'supply', 'supply_kind', 'supply_amount', 'marks', 'grip', 'hour', 'overhead', 'margin', 'currency', 'packing', 'minutes', 'as_it_is', 'entry', 'text', 'of', 'do', 'at', 'counted', 'event', 'events', 'found', 'measured', 'mend', 'pieces', 'cut', 'count', 'piece', 'part',
@@ -160,11 +204,19 @@ final class FuzzTest extends TestCase
                     $input = [];
                     foreach ($this->random->shuffleArray($fields) as $at => $field) {
                         if ($at < 24) {
-                            $input[$field] = $this->random->getInt(0, 20) === 0 ? [$this->value() => [$this->value()]] : $this->value();
+                            $input[$field] = $this->random->getInt(0, 20) === 0
+                                ? [$this->value() => [$this->value()]]
+                                : $this->value();
                         }
                     }
                     $address = '/'.strtr($route->uri(), $ours());
-                    $this->assertAnswered($this->actingAs($maker->refresh())->call($method, $address, $input), "{$method} {$address} ".json_encode($input, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_UNESCAPED_UNICODE));
+                    $this->assertAnswered(
+                        $this->actingAs($maker->refresh())->call($method, $address, $input),
+                        "{$method} {$address} ".json_encode(
+                            $input,
+                            JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_UNESCAPED_UNICODE,
+                        ),
+                    );
                     $walked++;
                 }
             }

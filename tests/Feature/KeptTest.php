@@ -31,7 +31,13 @@ final class KeptTest extends TestCase
     /** @return array{int, string} exit status and what was said */
     private function artisan(string ...$arguments): array
     {
-        $process = proc_open([PHP_BINARY, 'artisan', ...$arguments], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, dirname(__DIR__, 2), $this->served->environment);
+        $process = proc_open(
+            [PHP_BINARY, 'artisan', ...$arguments],
+            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+            dirname(__DIR__, 2),
+            $this->served->environment,
+        );
         self::assertIsResource($process);
         $said = stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
 
@@ -54,14 +60,20 @@ final class KeptTest extends TestCase
     {
         $maker = $this->served->maker($name);
         $token = $maker->token();
-        $maker->ask('/stock', ['_token' => $token, 'kind' => 'coil', 'name' => "Coil of {$name}", 'metal' => 'sterling', 'size' => '24awg', 'temper' => 'dead-soft', 'amount' => '20 m']);
+        $maker->ask(
+            '/stock',
+            ['_token' => $token, 'kind' => 'coil', 'name' => "Coil of {$name}", 'metal' => 'sterling', 'size' => '24awg', 'temper' => 'dead-soft', 'amount' => '20 m'],
+        );
         $maker->ask('/pieces', ['_token' => $token, 'name' => "Drops of {$name}", 'pattern' => 'single-drop']);
         $piece = (string) $this->served->rows('SELECT ulid FROM pieces ORDER BY id DESC LIMIT 1')[0]['ulid'];
         $maker->ask("/pieces/{$piece}/makings", ['_token' => $token]);
         $making = (string) $this->served->rows('SELECT ulid FROM makings ORDER BY id DESC LIMIT 1')[0]['ulid'];
         $image = imagecreatetruecolor(60, 40);
         imagejpeg($image, "{$this->folder}/{$name}.jpg");
-        $maker->ask("/makings/{$making}/photos", ['_token' => $token, 'photo' => new CURLFile("{$this->folder}/{$name}.jpg", 'image/jpeg', 'drops.jpg')]);
+        $maker->ask(
+            "/makings/{$making}/photos",
+            ['_token' => $token, 'photo' => new CURLFile("{$this->folder}/{$name}.jpg", 'image/jpeg', 'drops.jpg')],
+        );
         self::assertContains($maker->status, [302, 303]);
 
         return $maker->ask('/stock');
@@ -77,7 +89,10 @@ final class KeptTest extends TestCase
         self::assertSame(0, fileperms($file) & 077);
         $before = $this->counts();
         self::assertSame(1, $before['photos']);
-        $maker->ask('/stock', ['_token' => $maker->token(), 'kind' => 'coil', 'name' => 'Later', 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m']);
+        $maker->ask(
+            '/stock',
+            ['_token' => $maker->token(), 'kind' => 'coil', 'name' => 'Later', 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m'],
+        );
         $this->served->kill();
         array_map(unlink(...), glob($this->served->environment['DB_DATABASE'].'*') ?: []);
         [$status, $said] = $this->artisan('hebra:restore', $file);
@@ -85,7 +100,10 @@ final class KeptTest extends TestCase
         self::assertSame($before, $this->counts());
         $this->served->again();
         $again = new Visitor($this->served->address);
-        $again->ask('/sign-in', ['_token' => $again->ask('/sign-in')->token(), 'email' => 'karin@w.example', 'password' => 'a few plain words']);
+        $again->ask(
+            '/sign-in',
+            ['_token' => $again->ask('/sign-in')->token(), 'email' => 'karin@w.example', 'password' => 'a few plain words'],
+        );
         self::assertStringContainsString('Coil of Karin', $again->ask('/stock')->body);
     }
 
@@ -97,10 +115,16 @@ final class KeptTest extends TestCase
         $before = $this->counts();
         [$status, $said] = $this->artisan('hebra:restore', $file);
         self::assertSame(0, $status, $said);
-        self::assertSame([2 * $before['pieces'], 2 * $before['movements'], 2 * $before['photos'], $before['users']], [$this->counts()['pieces'], $this->counts()['movements'], $this->counts()['photos'], $this->counts()['users']]);
+        self::assertSame(
+            [2 * $before['pieces'], 2 * $before['movements'], 2 * $before['photos'], $before['users']],
+            [$this->counts()['pieces'], $this->counts()['movements'], $this->counts()['photos'], $this->counts()['users']],
+        );
         self::assertSame(1, preg_match('~/join/\w{40}~', $said, $match));
         $heir = new Visitor($this->served->address);
-        $heir->ask($match[0], ['_token' => $heir->ask($match[0])->token(), 'name' => 'Heir', 'email' => 'heir@w.example', 'password' => 'a few plain words']);
+        $heir->ask(
+            $match[0],
+            ['_token' => $heir->ask($match[0])->token(), 'name' => 'Heir', 'email' => 'heir@w.example', 'password' => 'a few plain words'],
+        );
         self::assertStringContainsString('Coil of Karin', $heir->ask('/stock')->body);
     }
 
@@ -121,7 +145,10 @@ final class KeptTest extends TestCase
         self::assertSame(1, $this->artisan('hebra:backup', '/nowhere/at/all.zip')[0]);
     }
 
-    /** What leaves by the page comes in by the page, photos as they were, in the place of what is there; a copy of that is kept. */
+    /**
+     * What leaves by the page comes in by the page, photos as they were, in the place of what is there; a copy of that
+     * is kept.
+     */
     public function test_an_exported_workshop_replaces_what_is_there_after_a_copy(): void
     {
         $maker = $this->filled('Karin');
@@ -130,17 +157,29 @@ final class KeptTest extends TestCase
         file_put_contents("{$this->folder}/w.zip", $zip);
         $photo = $this->served->rows('SELECT jpeg_base64 FROM photos')[0]['jpeg_base64'];
         $token = $maker->ask('/account')->token();
-        $maker->ask('/stock', ['_token' => $token, 'kind' => 'coil', 'name' => 'Later', 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m']);
-        $maker->ask('/account/workshop', ['_token' => $token, 'file' => new CURLFile("{$this->folder}/w.zip", 'application/zip', 'w.zip')]);
+        $maker->ask(
+            '/stock',
+            ['_token' => $token, 'kind' => 'coil', 'name' => 'Later', 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m'],
+        );
+        $maker->ask(
+            '/account/workshop',
+            ['_token' => $token, 'file' => new CURLFile("{$this->folder}/w.zip", 'application/zip', 'w.zip')],
+        );
         self::assertSame(422, $maker->status, 'not without being told to');
-        $maker->ask('/account/workshop', ['_token' => $token, 'replace' => '1', 'file' => new CURLFile("{$this->folder}/w.zip", 'application/zip', 'w.zip')]);
+        $maker->ask(
+            '/account/workshop',
+            ['_token' => $token, 'replace' => '1', 'file' => new CURLFile("{$this->folder}/w.zip", 'application/zip', 'w.zip')],
+        );
         self::assertSame(303, $maker->status, mb_substr(strip_tags($maker->body), 0, 600));
         $stock = $maker->ask('/stock')->body;
         self::assertStringContainsString('Coil of Karin', $stock);
         self::assertStringNotContainsString('Later', $stock);
         self::assertSame($photo, $this->served->rows('SELECT jpeg_base64 FROM photos')[0]['jpeg_base64']);
         self::assertCount(1, $copies = glob("{$this->folder}/copies-book/before-replacing-*.sqlite") ?: []);
-        self::assertSame('Later', (new PDO("sqlite:{$copies[0]}"))->query('SELECT name FROM lots ORDER BY id DESC LIMIT 1')?->fetchColumn());
+        self::assertSame(
+            'Later',
+            (new PDO("sqlite:{$copies[0]}"))->query('SELECT name FROM lots ORDER BY id DESC LIMIT 1')?->fetchColumn(),
+        );
         self::assertStringContainsString('Last copy', $maker->ask('/account')->body);
     }
 
@@ -163,7 +202,10 @@ final class KeptTest extends TestCase
         self::assertSame([], glob("{$copies}/*.unfinished") ?: []);
     }
 
-    /** The last two steps are taken back, and taken again by processes that are killed after ever more of their statements. */
+    /**
+     * The last two steps are taken back, and taken again by processes that are killed after ever more of their
+     * statements.
+     */
     public function test_an_upgrade_that_is_cut_off_goes_on_where_it_stood(): void
     {
         $this->filled('Karin');
@@ -172,7 +214,13 @@ final class KeptTest extends TestCase
         $this->served->artisan('migrate:rollback --force --step=2');
         $killed = 0;
         for ($after = 1; $after < 300; $after++) {
-            $process = proc_open([PHP_BINARY, __DIR__.'/../upgrading.php', (string) $after], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, dirname(__DIR__, 2), $this->served->environment);
+            $process = proc_open(
+                [PHP_BINARY, __DIR__.'/../upgrading.php', (string) $after],
+                [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+                $pipes,
+                dirname(__DIR__, 2),
+                $this->served->environment,
+            );
             self::assertIsResource($process);
             $said = stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
             do {
@@ -192,7 +240,10 @@ final class KeptTest extends TestCase
         self::assertSame([0, ''], $this->artisan('hebra:upgrade'), 'nothing is left to do');
         $this->served->again();
         $again = new Visitor($this->served->address);
-        $again->ask('/sign-in', ['_token' => $again->ask('/sign-in')->token(), 'email' => 'karin@w.example', 'password' => 'a few plain words']);
+        $again->ask(
+            '/sign-in',
+            ['_token' => $again->ask('/sign-in')->token(), 'email' => 'karin@w.example', 'password' => 'a few plain words'],
+        );
         self::assertStringContainsString('Coil of Karin', $again->ask('/stock')->body);
     }
 
@@ -204,7 +255,9 @@ final class KeptTest extends TestCase
         $database = $this->served->environment['DB_DATABASE'];
         $this->served->book()->exec('PRAGMA wal_checkpoint(TRUNCATE)');
         $whole = (string) file_get_contents($database);
-        $this->served->book()->exec("INSERT INTO migrations (migration, batch) VALUES ('2031_01_01_000099_from_later', 9)");
+        $this->served->book()->exec(
+            "INSERT INTO migrations (migration, batch) VALUES ('2031_01_01_000099_from_later', 9)",
+        );
         [$status, $said] = $this->artisan('hebra:upgrade');
         self::assertSame(1, $status);
         self::assertStringContainsString('written by a newer Hebra (“2031_01_01_000099_from_later”)', $said);
@@ -212,7 +265,10 @@ final class KeptTest extends TestCase
         file_put_contents($database, substr_replace($whole, random_bytes(8192), 8192, 8192));
         [$status, $said] = $this->artisan('hebra:upgrade');
         self::assertSame(1, $status, $said);
-        self::assertMatchesRegularExpression('~The database is damaged .+ Nothing was changed\. Its last good copy is (/\S+/day-\d{8}\.sqlite): bring it back with ./hebra restore~', $said);
+        self::assertMatchesRegularExpression(
+            '~The database is damaged .+ Nothing was changed\. Its last good copy is (/\S+/day-\d{8}\.sqlite): bring it back with ./hebra restore~',
+            $said,
+        );
         preg_match('~good copy is (/\S+\.sqlite)~', $said, $match);
         [$status, $said] = $this->artisan('hebra:restore', $match[1] ?? '');
         self::assertSame(0, $status, $said);

@@ -27,7 +27,13 @@ final class KilledServerTest extends TestCase
     /** @return array{int, string} exit status or signal, output */
     private function closing(string $mode, int $after = 0): array
     {
-        $process = proc_open([PHP_BINARY, __DIR__.'/../closing.php', $mode, (string) $after], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, null, ['DB_DATABASE' => $this->file] + getenv());
+        $process = proc_open(
+            [PHP_BINARY, __DIR__.'/../closing.php', $mode, (string) $after],
+            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+            null,
+            ['DB_DATABASE' => $this->file] + getenv(),
+        );
         self::assertIsResource($process);
         $output = stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
         do {
@@ -45,7 +51,12 @@ final class KilledServerTest extends TestCase
         $pdo = new \PDO('sqlite:'.$this->file);
         $all = fn (string $sql): array => $pdo->query($sql)?->fetchAll(\PDO::FETCH_ASSOC) ?: [];
 
-        return ['movements' => $all('SELECT * FROM movements ORDER BY id'), 'lots' => $all('SELECT id, name FROM lots ORDER BY id'), 'beads' => $all('SELECT owned FROM beads'), 'closed' => $all('SELECT closed_at FROM makings')];
+        return [
+            'movements' => $all('SELECT * FROM movements ORDER BY id'),
+            'lots' => $all('SELECT id, name FROM lots ORDER BY id'),
+            'beads' => $all('SELECT owned FROM beads'),
+            'closed' => $all('SELECT closed_at FROM makings'),
+        ];
     }
 
     public function test_the_book_is_as_before_or_as_after(): void
@@ -72,13 +83,22 @@ final class KilledServerTest extends TestCase
         self::assertGreaterThan(count($before['lots']), count($now['lots']), 'the offcuts are in stock');
     }
 
-    /** Each of two processes wants 600 of the coil's 1000 mm at the same moment: one gets it, the other is told, and nothing is lost. */
+    /**
+     * Each of two processes wants 600 of the coil's 1000 mm at the same moment: one gets it, the other is told, and
+     * nothing is lost.
+     */
     public function test_two_makers_cannot_both_take_the_last_of_a_coil(): void
     {
         self::assertSame([0, 'ready'], $this->closing('prepare'));
         $processes = $pipes = [];
         foreach ([1, 2] as $maker) {
-            $processes[$maker] = proc_open([PHP_BINARY, __DIR__.'/../closing.php', 'race', (string) $maker], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes[$maker], null, ['DB_DATABASE' => $this->file] + getenv());
+            $processes[$maker] = proc_open(
+                [PHP_BINARY, __DIR__.'/../closing.php', 'race', (string) $maker],
+                [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+                $pipes[$maker],
+                null,
+                ['DB_DATABASE' => $this->file] + getenv(),
+            );
         }
         $said = [];
         foreach ($processes as $maker => $process) {

@@ -46,13 +46,19 @@ final class LearnTest extends TestCase
         $cut = Planner::plan($piece->document(), $this->workshop()->profile()->withoutHand())->cuts[1];
         $work = Work::in($cut);
         $left = 100 - $work->straightMm - $ratio * $work->formedMm;
-        $this->close($piece, ['cut' => ['p2' => '100 mm'], 'left' => ['p2' => round($left, 3).' mm']])->assertStatus(303);
+        $this->close(
+            $piece,
+            ['cut' => ['p2' => '100 mm'], 'left' => ['p2' => round($left, 3).' mm']],
+        )->assertStatus(303);
         $this->workshop()->settled();
     }
 
     private function linkMm(Piece $piece): float
     {
-        return Planner::plan($piece->document(), $this->workshop()->fresh()?->profile() ?? throw new \LogicException('No workshop.'))->cuts[1]->lengthMm();
+        return Planner::plan(
+            $piece->document(),
+            $this->workshop()->fresh()?->profile() ?? throw new \LogicException('No workshop.'),
+        )->cuts[1]->lengthMm();
     }
 
     public function test_what_is_left_over_teaches_and_the_next_cut_follows(): void
@@ -64,15 +70,31 @@ final class LearnTest extends TestCase
             self::assertSame($plain, $this->linkMm($piece), 'two logs teach nothing');
         }
         $this->made($piece, 1.05);
-        self::assertGreaterThan($plain + 0.05 * Work::in(Planner::plan($piece->document(), $this->workshop()->profile()->withoutHand())->cuts[1])->formedMm, $this->linkMm($piece));
-        self::assertEqualsWithDelta(1.06, MakingCut::query()->whereNotNull('way')->orderBy('id')->firstOrFail()->ratio(), 1e-3);
-        $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/cut")->assertOk()->assertSee('You use 6 % more than the sum: 3 makings')->assertSee('Cuts follow your hand')->assertSee('spare');
+        self::assertGreaterThan(
+            $plain + 0.05 * Work::in(
+                Planner::plan($piece->document(), $this->workshop()->profile()->withoutHand())->cuts[1],
+            )->formedMm,
+            $this->linkMm($piece),
+        );
+        self::assertEqualsWithDelta(
+            1.06,
+            MakingCut::query()->whereNotNull('way')->orderBy('id')->firstOrFail()->ratio(),
+            1e-3,
+        );
+        $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/cut")->assertOk()->assertSee(
+            'You use 6 % more than the sum: 3 makings',
+        )->assertSee('Cuts follow your hand')->assertSee('spare');
         $this->put('/hand/learned', ['do' => 'off'])->assertRedirect();
         self::assertSame($plain, $this->linkMm($piece));
         $this->get("/pieces/{$piece->ulid}/cut")->assertDontSee('than the sum')->assertSee('follow my hand');
-        $this->get('/hand/learned')->assertOk()->assertSee('Loops and wraps, 22 AWG')->assertSee('+5.7 %')->assertSee('follow the plain sums');
+        $this->get('/hand/learned')->assertOk()->assertSee(
+            'Loops and wraps, 22 AWG',
+        )->assertSee('+5.7 %')->assertSee('follow the plain sums');
         $this->put('/hand/learned', ['do' => 'on'])->assertRedirect();
-        $this->put('/hand/learned', ['do' => 'forget', 'what' => 'loops/22'])->assertRedirect()->assertSessionHas('said', '3 logs are forgotten: it begins anew.');
+        $this->put(
+            '/hand/learned',
+            ['do' => 'forget', 'what' => 'loops/22'],
+        )->assertRedirect()->assertSessionHas('said', '3 logs are forgotten: it begins anew.');
         self::assertSame($plain, $this->linkMm($piece));
         self::assertSame(3, MakingCut::query()->where('way', 'loops')->count(), 'the logs stay with their makings');
         $this->put('/hand/learned', ['do' => 'forget', 'what' => 'weather'])->assertStatus(422);
@@ -92,11 +114,20 @@ final class LearnTest extends TestCase
     {
         $piece = $this->piece('link-and-drop');
         $this->close($piece, ['cut' => ['p2' => '62 mm'], 'short' => ['p2' => '?']])->assertStatus(303);
-        self::assertSame([true, 0], [MakingCut::query()->where('way', 'loops')->sole()->is_bound, MakingCut::query()->where('way', 'loops')->sole()->left_um]);
+        self::assertSame(
+            [true, 0],
+            [MakingCut::query()->where('way', 'loops')->sole()->is_bound, MakingCut::query()->where('way', 'loops')->sole()->left_um],
+        );
         $this->close($piece, ['cut' => ['p2' => '62 mm'], 'short' => ['p2' => '4 mm']])->assertStatus(303);
         self::assertSame(4000, MakingCut::query()->where('short_um', '>', 0)->sole()->short_um);
-        $this->close($piece, ['cut' => ['p2' => '62 mm'], 'short' => ['p2' => '60 mm']])->assertStatus(422)->assertSee('more than half');
-        $this->close($piece, ['cut' => ['p2' => '62 mm'], 'left' => ['p2' => '70 mm']])->assertStatus(422)->assertSee('more than the 62 mm that was cut');
+        $this->close(
+            $piece,
+            ['cut' => ['p2' => '62 mm'], 'short' => ['p2' => '60 mm']],
+        )->assertStatus(422)->assertSee('more than half');
+        $this->close(
+            $piece,
+            ['cut' => ['p2' => '62 mm'], 'left' => ['p2' => '70 mm']],
+        )->assertStatus(422)->assertSee('more than the 62 mm that was cut');
     }
 
     public function test_what_lies_far_off_is_held_out_with_a_word(): void
@@ -105,7 +136,9 @@ final class LearnTest extends TestCase
         foreach ([1.04, 1.05, 1.04, 1.06, 1.35] as $ratio) {
             $this->made($piece, $ratio);
         }
-        $this->actingAs($this->maker)->get('/hand/learned')->assertOk()->assertSee('5 logs, 1 held out')->assertSee('held out: far from the others');
+        $this->actingAs($this->maker)->get('/hand/learned')->assertOk()->assertSee('5 logs, 1 held out')->assertSee(
+            'held out: far from the others',
+        );
         $far = MakingCut::query()->where('way', 'loops')->latest('id')->firstOrFail();
         $this->put('/hand/learned', ['do' => 'back', 'cut' => $far->id])->assertRedirect();
         $this->get('/hand/learned')->assertDontSee('1 held out')->assertSee('put back');
@@ -118,18 +151,35 @@ final class LearnTest extends TestCase
     public function test_sizes_and_weight_are_logged(): void
     {
         $piece = $this->piece('link-and-drop');
-        $this->close($piece, ['weight' => '3.2', 'loops_on' => '2.5', 'loops' => '2.5, 2.6 2,4; 2.7 mm', 'bent_on' => '10 mm', 'opened' => '10.9', 'opened_wire' => 'ear'])->assertStatus(303);
+        $this->close(
+            $piece,
+            ['weight' => '3.2', 'loops_on' => '2.5', 'loops' => '2.5, 2.6 2,4; 2.7 mm', 'bent_on' => '10 mm', 'opened' => '10.9', 'opened_wire' => 'ear'],
+        )->assertStatus(303);
         $making = Making::query()->sole();
         self::assertSame(3200, $making->weight_mg);
-        self::assertSame([2500, 2600, 2400, 2700], Measurement::query()->where('what', 'loop')->orderBy('id')->pluck('measured_um')->all());
-        self::assertGreaterThan(10_000, (int) Measurement::query()->where('what', 'inside')->value('wanted_um'), 'what the rule foretold');
-        $this->get("/makings/{$making->ulid}/record")->assertOk()->assertSee('Loop, inside')->assertSee('Weighs 3.20 g');
-        $this->get('/hand/learned')->assertSee('Loops of 2.5 mm')->assertSee('Two of a pair are within')->assertSee('What bends open to');
+        self::assertSame(
+            [2500, 2600, 2400, 2700],
+            Measurement::query()->where('what', 'loop')->orderBy('id')->pluck('measured_um')->all(),
+        );
+        self::assertGreaterThan(
+            10_000,
+            (int) Measurement::query()->where('what', 'inside')->value('wanted_um'),
+            'what the rule foretold',
+        );
+        $this->get(
+            "/makings/{$making->ulid}/record",
+        )->assertOk()->assertSee('Loop, inside')->assertSee('Weighs 3.20 g');
+        $this->get('/hand/learned')->assertSee('Loops of 2.5 mm')->assertSee(
+            'Two of a pair are within',
+        )->assertSee('What bends open to');
         $this->close($piece, ['loops' => '2.5'])->assertStatus(422)->assertSee('Loops on is empty');
         $this->close($piece, ['weight' => 'heavy'])->assertStatus(422);
     }
 
-    /** Every step took twice what was guessed: the next making is foretold so, with a range, and its bill follows; capped steps and forgotten ones do not count. */
+    /**
+     * Every step took twice what was guessed: the next making is foretold so, with a range, and its bill follows;
+     * capped steps and forgotten ones do not count.
+     */
     public function test_hours_are_foretold_from_the_steps_that_were_timed(): void
     {
         $piece = $this->piece('link-and-drop');
@@ -140,14 +190,21 @@ final class LearnTest extends TestCase
         foreach ([...$plan->prepare(), ...$plan->steps()] as $step) {
             foreach ([2.0, 2.0, 2.0] as $times) {
                 $estimate = (int) round(60_000 * Minutes::step($step));
-                StepTime::query()->create(['workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'kind' => Minutes::kind($step), 'title' => $step->title, 'estimate_ms' => $estimate, 'taken_ms' => (int) ($times * $estimate)]);
+                StepTime::query()->create(
+                    ['workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'kind' => Minutes::kind($step), 'title' => $step->title, 'estimate_ms' => $estimate, 'taken_ms' => (int) ($times * $estimate)],
+                );
             }
         }
-        StepTime::query()->create(['workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'kind' => 'ready', 'title' => 'x', 'estimate_ms' => 1000, 'taken_ms' => 900_000, 'is_capped' => true]);
+        StepTime::query()->create(
+            ['workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'kind' => 'ready', 'title' => 'x', 'estimate_ms' => 1000, 'taken_ms' => 900_000, 'is_capped' => true],
+        );
         $foretold = HandBook::of($this->workshop())->pace()->foretell($plan);
         self::assertEqualsWithDelta(1.95 * $guess, $foretold['about'], 0.1 * $guess);
         $making->delete();
-        self::assertFalse(HandBook::of($this->workshop())->pace()->isLearned(), 'a making that is forgotten takes its times along');
+        self::assertFalse(
+            HandBook::of($this->workshop())->pace()->isLearned(),
+            'a making that is forgotten takes its times along',
+        );
     }
 
     public function test_the_bill_follows_the_time_that_steps_took(): void
@@ -157,10 +214,16 @@ final class LearnTest extends TestCase
         $plan = Planner::plan($other->document(), $this->workshop()->profile());
         $making = app(Bench::class)->begin($other);
         foreach ([...$plan->prepare(), ...$plan->steps(), ...$plan->steps(), ...$plan->steps()] as $step) {
-            StepTime::query()->create(['workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'kind' => Minutes::kind($step), 'title' => $step->title, 'estimate_ms' => 10_000, 'taken_ms' => 20_000]);
+            StepTime::query()->create(
+                ['workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'kind' => Minutes::kind($step), 'title' => $step->title, 'estimate_ms' => 10_000, 'taken_ms' => 20_000],
+            );
         }
-        $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/bill")->assertOk()->assertSee('as your steps went so far');
-        $this->get("/pieces/{$piece->ulid}/make")->assertSee('in four of five cases between')->assertSee('by the time your steps took so far');
+        $this->actingAs($this->maker)->get(
+            "/pieces/{$piece->ulid}/bill",
+        )->assertOk()->assertSee('as your steps went so far');
+        $this->get("/pieces/{$piece->ulid}/make")->assertSee('in four of five cases between')->assertSee(
+            'by the time your steps took so far',
+        );
         $this->get('/hand/learned')->assertSee('Time at the bench')->assertSee('Forming');
         $this->put('/hand/learned', ['do' => 'forget', 'what' => 'pace'])->assertRedirect();
         $this->get("/pieces/{$piece->ulid}/bill")->assertSee('an estimate');
@@ -173,7 +236,10 @@ final class LearnTest extends TestCase
         $wire = new Wire(Metal::Sterling, WireSize::awg(18), Temper::HalfHard);
         $before = Forming::arch($wire, 30.0, $profile());
         foreach ([10, 12, 15] as $mandrel) {
-            $this->actingAs($this->maker)->post('/practice', ['kind' => 'bend', 'metal' => 'sterling', 'size' => '18 awg', 'temper' => 'half-hard', 'wanted' => "{$mandrel} mm", 'sizes' => round(1.06 * (new Measuring(1, $profile()))->opens($wire, $mandrel, $profile()), 3).' mm'])->assertRedirect();
+            $this->actingAs($this->maker)->post(
+                '/practice',
+                ['kind' => 'bend', 'metal' => 'sterling', 'size' => '18 awg', 'temper' => 'half-hard', 'wanted' => "{$mandrel} mm", 'sizes' => round(1.06 * (new Measuring(1, $profile()))->opens($wire, $mandrel, $profile()), 3).' mm'],
+            )->assertRedirect();
         }
         $after = Forming::arch($wire, 30.0, $profile());
         self::assertLessThan($before->mandrelMm * 0.97, $after->mandrelMm);
@@ -183,14 +249,33 @@ final class LearnTest extends TestCase
 
     public function test_drills_measure_and_teach(): void
     {
-        $drill = ['kind' => 'loops', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft', 'wanted' => '2.5 mm', 'sizes' => '2.5, 2.55, 2.45, 2.6, 2.5', 'cut' => '70 mm', 'left' => '16 mm'];
+        $drill = [
+            'kind' => 'loops',
+            'metal' => 'copper',
+            'size' => '20 awg',
+            'temper' => 'dead-soft',
+            'wanted' => '2.5 mm',
+            'sizes' => '2.5, 2.55, 2.45, 2.6, 2.5',
+            'cut' => '70 mm',
+            'left' => '16 mm',
+        ];
         $this->actingAs($this->maker)->post('/practice', $drill)->assertRedirect('/practice?kind=loops');
         // Five loops of 2.5 on 0.812 take 5π · 3.312 = 52.02 mm by the sum; 54 were used.
         self::assertEqualsWithDelta(54 / 52.02, MakingCut::query()->sole()->ratio(), 2e-3);
         $this->get('/practice?kind=loops')->assertOk()->assertSee('Off by 0.04 mm on average')->assertSee('take out');
-        $this->post('/practice', [...$drill, 'kind' => 'pairs', 'cut' => ''])->assertStatus(422)->assertSee('pairs take an even number');
-        $this->post('/practice', [...$drill, 'kind' => 'wraps', 'wanted' => '1.6', 'sizes' => '16.6', 'cut' => '', 'left' => ''])->assertRedirect();
-        self::assertSame(16_236, (int) Measurement::query()->where('what', 'wraps')->value('wanted_um'), 'twenty times 0.8118');
+        $this->post(
+            '/practice',
+            [...$drill, 'kind' => 'pairs', 'cut' => ''],
+        )->assertStatus(422)->assertSee('pairs take an even number');
+        $this->post(
+            '/practice',
+            [...$drill, 'kind' => 'wraps', 'wanted' => '1.6', 'sizes' => '16.6', 'cut' => '', 'left' => ''],
+        )->assertRedirect();
+        self::assertSame(
+            16_236,
+            (int) Measurement::query()->where('what', 'wraps')->value('wanted_um'),
+            'twenty times 0.8118',
+        );
         $this->post('/practice', [...$drill, 'kind' => 'bend', 'wanted' => '12', 'sizes' => '12.4'])->assertRedirect();
         foreach ([['kind' => 'juggling'], ['wanted' => ''], ['sizes' => 'some'], ['sizes' => implode(', ', range(1, 11))], ['left' => '80 mm'], ['left' => '69 mm'], ['metal' => 'cheese'], ['size' => '20']] as $wrong) {
             $this->post('/practice', [...$drill, ...$wrong])->assertStatus(422);
@@ -203,16 +288,25 @@ final class LearnTest extends TestCase
     public function test_insight_says_what_was_wasted_and_what_pays(): void
     {
         $this->actingAs($this->maker)->get('/insight')->assertOk()->assertSee('Nothing so far');
-        $lot = app(Stockkeeping::class)->receive($this->workshop(), ['metal' => 'sterling', 'size' => '22 awg', 'temper' => 'dead-soft', 'amount' => '3 m'], LengthUnit::Millimetre);
+        $lot = app(Stockkeeping::class)->receive(
+            $this->workshop(),
+            ['metal' => 'sterling', 'size' => '22 awg', 'temper' => 'dead-soft', 'amount' => '3 m'],
+            LengthUnit::Millimetre,
+        );
         $piece = $this->piece('link-and-drop');
         $cuts = Planner::plan($piece->document(), $this->workshop()->profile())->cuts;
         $over = Work::in($cuts[1])->tailMm + 10;
         // The others as planned, to the micrometre.
         $exact = fn (float $mm): string => round($mm, 3).' mm';
         foreach ([1, 2] as $time) {
-            $this->close($piece, ['minutes' => '40', 'lot' => ['p2' => $lot->ulid], 'cut' => ['p2' => '100 mm', 'p1' => $exact($cuts[0]->lengthMm()), 'p3' => $exact($cuts[2]->lengthMm())], 'left' => ['p2' => $over.' mm', 'p1' => $exact($cuts[0]->trimmedMm()), 'p3' => $exact($cuts[2]->trimmedMm())], 'kept' => ['p2' => '0']])->assertStatus(303);
+            $this->close(
+                $piece,
+                ['minutes' => '40', 'lot' => ['p2' => $lot->ulid], 'cut' => ['p2' => '100 mm', 'p1' => $exact($cuts[0]->lengthMm()), 'p3' => $exact($cuts[2]->lengthMm())], 'left' => ['p2' => $over.' mm', 'p1' => $exact($cuts[0]->trimmedMm()), 'p3' => $exact($cuts[2]->trimmedMm())], 'kept' => ['p2' => '0']],
+            )->assertStatus(303);
         }
-        $page = $this->get('/insight')->assertOk()->assertSee('Cut longer than was needed')->assertSee('Trimmed off as planned')->assertSee('Test drops')->assertSee('an hour brings');
+        $page = $this->get('/insight')->assertOk()->assertSee(
+            'Cut longer than was needed',
+        )->assertSee('Trimmed off as planned')->assertSee('Test drops')->assertSee('an hour brings');
         // Ten millimetres too long, of two links, twice: 40 mm of 22 AWG sterling.
         $page->assertSee(number_format(40 * $lot->wire()->milligramsPerMm() / 1000, 2));
     }
@@ -223,7 +317,10 @@ final class LearnTest extends TestCase
         $piece->update(['name' => '=Drops']);
         $this->close($piece, ['cut' => ['p2' => '90 mm'], 'left' => ['p2' => '20 mm']])->assertStatus(303);
         $csv = (string) $this->get('/hand/logs.csv')->assertOk()->getContent();
-        self::assertStringContainsString("day,piece,cut,count,awg,planned_mm,cut_mm,left_mm,short_mm,used_over_sum\n", $csv);
+        self::assertStringContainsString(
+            "day,piece,cut,count,awg,planned_mm,cut_mm,left_mm,short_mm,used_over_sum\n",
+            $csv,
+        );
         self::assertStringContainsString("'=Drops", $csv, 'a name is no formula');
         self::assertStringContainsString(',90,20,0,', $csv);
     }
@@ -238,7 +335,10 @@ final class LearnTest extends TestCase
         // A camera's note after the start of the file, as EXIF stands: orientation 6, and a place in its words.
         $exif = "Exif\0\0MM\0*\0\0\0\x08\0\x01\x01\x12\0\x03\0\0\0\x01\0\x06\0\0\0\0\0\0 GPS 54.3 N 10.1 E Marram Lane";
         $jpeg = substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2);
-        $this->actingAs($this->maker)->post("/makings/{$making->ulid}/photos", ['photo' => UploadedFile::fake()->createWithContent('drops.jpg', $jpeg)])->assertRedirect();
+        $this->actingAs($this->maker)->post(
+            "/makings/{$making->ulid}/photos",
+            ['photo' => UploadedFile::fake()->createWithContent('drops.jpg', $jpeg)],
+        )->assertRedirect();
         $photo = Photo::query()->sole();
         self::assertSame([800, 1600], [$photo->width, $photo->height], 'upright and small');
         self::assertStringNotContainsString('GPS', $photo->jpeg());
@@ -265,7 +365,10 @@ final class LearnTest extends TestCase
     public function test_what_is_no_photo_is_refused(string $bytes, string $sentence): void
     {
         $making = app(Bench::class)->begin($this->piece());
-        $this->actingAs($this->maker)->post("/makings/{$making->ulid}/photos", ['photo' => UploadedFile::fake()->createWithContent('photo.jpg', $bytes)])->assertStatus(422)->assertSee($sentence);
+        $this->actingAs($this->maker)->post(
+            "/makings/{$making->ulid}/photos",
+            ['photo' => UploadedFile::fake()->createWithContent('photo.jpg', $bytes)],
+        )->assertStatus(422)->assertSee($sentence);
         $this->post("/makings/{$making->ulid}/photos", [])->assertStatus(422)->assertSee('No picture arrived');
         self::assertSame(0, Photo::query()->count());
     }

@@ -22,9 +22,14 @@ use Tests\TestCase;
 
 final class MakingTest extends TestCase
 {
-    private function coil(string $size, string $amount, string $temper = 'dead-soft', string $metal = 'sterling', string $kind = 'coil'): Lot
-    {
-        return app(Stockkeeping::class)->receive($this->workshop(), ['kind' => $kind, 'metal' => $metal, 'size' => $size, 'temper' => $temper, 'amount' => $amount], LengthUnit::Millimetre);
+    private function coil(
+        string $size, string $amount, string $temper = 'dead-soft', string $metal = 'sterling', string $kind = 'coil',
+    ): Lot {
+        return app(Stockkeeping::class)->receive(
+            $this->workshop(),
+            ['kind' => $kind, 'metal' => $metal, 'size' => $size, 'temper' => $temper, 'amount' => $amount],
+            LengthUnit::Millimetre,
+        );
     }
 
     private function begun(string $pattern = 'link-and-drop'): Making
@@ -35,7 +40,11 @@ final class MakingTest extends TestCase
     /** @param  array<string, mixed>  $input */
     private function step(Making $making, array $input): \Illuminate\Testing\TestResponse
     {
-        return $this->actingAs($this->maker)->patch("/makings/{$making->ulid}", ['at' => $making->refresh()->moves, ...$input], ['HX-Request' => 'true']);
+        return $this->actingAs($this->maker)->patch(
+            "/makings/{$making->ulid}",
+            ['at' => $making->refresh()->moves, ...$input],
+            ['HX-Request' => 'true'],
+        );
     }
 
     public function test_a_pair_is_made_step_by_step_and_nothing_is_skipped(): void
@@ -47,7 +56,9 @@ final class MakingTest extends TestCase
             $step = (new MakingDesk($making->refresh(), $plan))->step;
             self::assertNotNull($step);
             if ($step->count > 0) {
-                $this->step($making, ['do' => 'next'])->assertStatus(422)->assertSee("Counted 0 of {$step->count} {$step->counted}");
+                $this->step($making, ['do' => 'next'])->assertStatus(422)->assertSee(
+                    "Counted 0 of {$step->count} {$step->counted}",
+                );
                 for ($count = 1; $count <= $step->count; $count++) {
                     $this->step($making, ['do' => 'count', 'counted' => $count])->assertOk();
                 }
@@ -65,7 +76,10 @@ final class MakingTest extends TestCase
         $this->get("/pieces/{$making->piece->ulid}/make")->assertSee('steps are done');
     }
 
-    /** Every family goes through Make and into the book: all steps can be shown, each wire of the piece is booked once, and nothing is lost. */
+    /**
+     * Every family goes through Make and into the book: all steps can be shown, each wire of the piece is booked once,
+     * and nothing is lost.
+     */
     public function test_every_pattern_can_be_made_and_booked(): void
     {
         foreach (array_keys(Patterns::all()) as $pattern) {
@@ -91,7 +105,11 @@ final class MakingTest extends TestCase
         $this->step($making, ['do' => 'count', 'counted' => 1])->assertOk();
         self::assertSame([1, 1], [$making->refresh()->step, $making->counted]);
         $this->get("/pieces/{$making->piece->ulid}/make")->assertSeeText('1 of 2 pieces');
-        $this->actingAs($this->maker)->patch("/makings/{$making->ulid}", ['at' => 0, 'do' => 'next'], ['HX-Request' => 'true'])->assertStatus(409)->assertSee('This making went on elsewhere');
+        $this->actingAs($this->maker)->patch(
+            "/makings/{$making->ulid}",
+            ['at' => 0, 'do' => 'next'],
+            ['HX-Request' => 'true'],
+        )->assertStatus(409)->assertSee('This making went on elsewhere');
         $this->step($making, ['do' => 'back'])->assertOk();
         self::assertSame([0, 0], [$making->refresh()->step, $making->counted]);
         $this->step($making, ['do' => 'dance'])->assertStatus(422);
@@ -137,14 +155,23 @@ final class MakingTest extends TestCase
             self::assertEqualsWithDelta(80, $offcut->heldMm(), 0.3);
         }
         self::assertSame(3, Bead::query()->value('owned'));
-        $sum = fn (string $account): int => (int) Movement::query()->where('making_id', $making->id)->where('account', $account)->sum('mass_mg');
+        $sum = fn (string $account): int => (int) Movement::query()->where(
+            'making_id',
+            $making->id,
+        )->where('account', $account)->sum('mass_mg');
         // Gross = net + scrap + offcut kept: the making's lines add up to nothing.
         self::assertSame(0, (int) Movement::query()->where('making_id', $making->id)->sum('mass_mg'));
         self::assertGreaterThan(0, $sum('pieces'));
         self::assertGreaterThan(0, $sum('scrap jar'));
         self::assertLessThan(0, $sum('not booked'));
-        $this->get("/pieces/{$making->piece->ulid}/log")->assertOk()->assertSee('65 minutes')->assertSee('wire not booked')->assertSee('Went well.');
-        $this->put("/makings/{$making->ulid}", ['as_it_is' => '1'], ['HX-Request' => 'true'])->assertStatus(409)->assertSee('already closed');
+        $this->get(
+            "/pieces/{$making->piece->ulid}/log",
+        )->assertOk()->assertSee('65 minutes')->assertSee('wire not booked')->assertSee('Went well.');
+        $this->put(
+            "/makings/{$making->ulid}",
+            ['as_it_is' => '1'],
+            ['HX-Request' => 'true'],
+        )->assertStatus(409)->assertSee('already closed');
     }
 
     public function test_with_nothing_booked_a_making_closes_all_the_same(): void
@@ -160,14 +187,29 @@ final class MakingTest extends TestCase
     {
         $short = $this->coil('22awg', '100 mm');
         $making = $this->begun();
-        $input = ['as_it_is' => '1', 'lot' => ['p2' => $short->ulid], 'cut' => ['p2' => '80'], 'left' => ['p2' => '20']];
-        $this->actingAs($this->maker)->put("/makings/{$making->ulid}", $input, ['HX-Request' => 'true'])->assertStatus(422)
-            ->assertSee('Coil 1 holds 100 mm, and this takes 161 mm: 61 mm too little.')->assertSee('The coil was longer')->assertSee('Take wire not booked yet');
+        $input = [
+            'as_it_is' => '1',
+            'lot' => ['p2' => $short->ulid],
+            'cut' => ['p2' => '80'],
+            'left' => ['p2' => '20'],
+        ];
+        $this->actingAs($this->maker)->put(
+            "/makings/{$making->ulid}",
+            $input,
+            ['HX-Request' => 'true'],
+        )->assertStatus(422)
+            ->assertSee(
+                'Coil 1 holds 100 mm, and this takes 161 mm: 61 mm too little.',
+            )->assertSee('The coil was longer')->assertSee('Take wire not booked yet');
         self::assertFalse($making->refresh()->isClosed());
         self::assertSame(2, DB::table('movements')->count());
         $this->put("/makings/{$making->ulid}", [...$input, 'longer' => [$short->ulid => '1']])->assertRedirect();
         self::assertSame(0, $short->heldMg());
-        self::assertSame(1, DB::table('movements')->where('kind', 'corrected')->where('account', 'lot')->count(), 'one correcting line');
+        self::assertSame(
+            1,
+            DB::table('movements')->where('kind', 'corrected')->where('account', 'lot')->count(),
+            'one correcting line',
+        );
     }
 
     /** @return array<string, array{array<string, mixed>, string}> */
@@ -192,7 +234,11 @@ final class MakingTest extends TestCase
     public function test_a_bad_log_is_refused_and_nothing_moves(array $input, string $sentence): void
     {
         $making = $this->begun();
-        $response = $this->actingAs($this->maker)->put("/makings/{$making->ulid}", ['as_it_is' => '1', ...$input], ['HX-Request' => 'true'])->assertStatus(422);
+        $response = $this->actingAs($this->maker)->put(
+            "/makings/{$making->ulid}",
+            ['as_it_is' => '1', ...$input],
+            ['HX-Request' => 'true'],
+        )->assertStatus(422);
         self::assertSame(1, substr_count(html_entity_decode((string) $response->getContent()), $sentence));
         self::assertSame([0, 0], [DB::table('movements')->count(), DB::table('lots')->count()]);
         self::assertFalse($making->refresh()->isClosed());
@@ -202,13 +248,21 @@ final class MakingTest extends TestCase
     {
         $copper = $this->coil('22awg', '1 m', 'dead-soft', 'copper');
         $making = $this->begun();
-        $this->actingAs($this->maker)->put("/makings/{$making->ulid}", ['as_it_is' => '1', 'lot' => ['p2' => $copper->ulid]], ['HX-Request' => 'true'])
+        $this->actingAs($this->maker)->put(
+            "/makings/{$making->ulid}",
+            ['as_it_is' => '1', 'lot' => ['p2' => $copper->ulid]],
+            ['HX-Request' => 'true'],
+        )
             ->assertStatus(422)->assertSee('Coil 1 is copper, and this cut is sterling silver');
     }
 
     public function test_bought_pins_leave_their_lot_by_the_piece(): void
     {
-        $pins = app(Stockkeeping::class)->receive($this->workshop(), ['kind' => 'pins', 'metal' => 'sterling', 'size' => '24awg', 'temper' => 'dead-soft', 'pins' => '10', 'pin_length' => '50'], LengthUnit::Millimetre);
+        $pins = app(Stockkeeping::class)->receive(
+            $this->workshop(),
+            ['kind' => 'pins', 'metal' => 'sterling', 'size' => '24awg', 'temper' => 'dead-soft', 'pins' => '10', 'pin_length' => '50'],
+            LengthUnit::Millimetre,
+        );
         self::assertSame(10, $pins->heldPins());
         $piece = $this->piece();
         $this->change($piece, ['do' => 'part.set', 'part' => 'p3', 'key' => 'source', 'value' => 'bought'])->assertOk();
@@ -220,18 +274,30 @@ final class MakingTest extends TestCase
     public function test_an_unfinished_making_closes_only_when_said(): void
     {
         $making = $this->begun();
-        $this->actingAs($this->maker)->put("/makings/{$making->ulid}", [], ['HX-Request' => 'true'])->assertStatus(422)->assertSee('steps to go');
+        $this->actingAs($this->maker)->put(
+            "/makings/{$making->ulid}",
+            [],
+            ['HX-Request' => 'true'],
+        )->assertStatus(422)->assertSee('steps to go');
         self::assertFalse($making->refresh()->isClosed());
     }
 
-    /** What the coil weighs afterwards settles the book: the correcting line is the difference, and all still adds up. */
+    /**
+     * What the coil weighs afterwards settles the book: the correcting line is the difference, and all still adds up.
+     */
     public function test_a_weighing_afterwards_settles_the_difference(): void
     {
         $lot = $this->coil('22 awg', '10 g');
         $making = $this->begun();
-        $this->actingAs($this->maker)->put("/makings/{$making->ulid}", ['as_it_is' => '1', 'lot' => ['p2' => $lot->ulid], 'weighed' => [$lot->ulid => 'much']])->assertStatus(422)->assertSee('Weight “much” is not a weight');
+        $this->actingAs($this->maker)->put(
+            "/makings/{$making->ulid}",
+            ['as_it_is' => '1', 'lot' => ['p2' => $lot->ulid], 'weighed' => [$lot->ulid => 'much']],
+        )->assertStatus(422)->assertSee('Weight “much” is not a weight');
         self::assertNull($making->refresh()->closed_at);
-        $this->put("/makings/{$making->ulid}", ['as_it_is' => '1', 'lot' => ['p2' => $lot->ulid], 'weighed' => [$lot->ulid => '9,21']])->assertStatus(303);
+        $this->put(
+            "/makings/{$making->ulid}",
+            ['as_it_is' => '1', 'lot' => ['p2' => $lot->ulid], 'weighed' => [$lot->ulid => '9,21']],
+        )->assertStatus(303);
         self::assertSame(9210, $lot->refresh()->heldMg());
         self::assertSame(0, (int) DB::table('movements')->sum('mass_mg'));
         self::assertSame(2, DB::table('movements')->where('kind', 'corrected')->count());

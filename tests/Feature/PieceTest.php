@@ -40,10 +40,16 @@ final class PieceTest extends TestCase
     public function test_a_change_answers_with_the_desk_as_a_fragment_and_as_a_page_for_a_form(): void
     {
         $piece = $this->piece();
-        $fragment = $this->change($piece, ['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'by' => 1, 'hung' => '54.621'])->assertOk();
+        $fragment = $this->change(
+            $piece,
+            ['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'by' => 1, 'hung' => '54.621'],
+        )->assertOk();
         self::assertStringStartsWith('<div id="desk"', trim((string) $fragment->getContent()));
         $fragment->assertSee('54.5 mm → 62.5 mm')->assertSeeText('2 × moss 8 mm round');
-        $this->post("/pieces/{$piece->ulid}/changes", ['revision' => 2, 'stage' => 'lay-out', 'do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'by' => 1])->assertStatus(303);
+        $this->post(
+            "/pieces/{$piece->ulid}/changes",
+            ['revision' => 2, 'stage' => 'lay-out', 'do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'by' => 1],
+        )->assertStatus(303);
         self::assertSame(3, $piece->refresh()->revision);
     }
 
@@ -58,13 +64,25 @@ final class PieceTest extends TestCase
         }
         self::assertCount(5, array_unique($documents));
         foreach ([3, 2, 1, 0] as $at) {
-            $this->post("/pieces/{$piece->ulid}/undo", ['revision' => $piece->refresh()->revision], ['HX-Request' => 'true'])->assertOk();
+            $this->post(
+                "/pieces/{$piece->ulid}/undo",
+                ['revision' => $piece->refresh()->revision],
+                ['HX-Request' => 'true'],
+            )->assertOk();
             $piece->refresh()->moved();
             self::assertSame($documents[$at], $piece->json());
         }
-        $this->post("/pieces/{$piece->ulid}/undo", ['revision' => 1], ['HX-Request' => 'true'])->assertStatus(409)->assertSee('There is nothing left to undo');
+        $this->post(
+            "/pieces/{$piece->ulid}/undo",
+            ['revision' => 1],
+            ['HX-Request' => 'true'],
+        )->assertStatus(409)->assertSee('There is nothing left to undo');
         foreach ([1, 2, 3, 4] as $at) {
-            $this->post("/pieces/{$piece->ulid}/redo", ['revision' => $piece->refresh()->revision], ['HX-Request' => 'true'])->assertOk();
+            $this->post(
+                "/pieces/{$piece->ulid}/redo",
+                ['revision' => $piece->refresh()->revision],
+                ['HX-Request' => 'true'],
+            )->assertOk();
             $piece->refresh()->moved();
             self::assertSame($documents[$at], $piece->json());
         }
@@ -86,8 +104,14 @@ final class PieceTest extends TestCase
     {
         $piece = $this->piece();
         $this->change($piece, ['do' => 'name', 'name' => 'From another tab'])->assertOk();
-        $stale = $this->post("/pieces/{$piece->ulid}/changes", ['revision' => 1, 'stage' => 'lay-out', 'do' => 'bead.remove', 'part' => 'p2', 'at' => 0], ['HX-Request' => 'true']);
-        $stale->assertStatus(409)->assertSee('This piece was changed elsewhere since you opened it here (you saw change 1, it stands at 2).')->assertSee('From another tab');
+        $stale = $this->post(
+            "/pieces/{$piece->ulid}/changes",
+            ['revision' => 1, 'stage' => 'lay-out', 'do' => 'bead.remove', 'part' => 'p2', 'at' => 0],
+            ['HX-Request' => 'true'],
+        );
+        $stale->assertStatus(409)->assertSee(
+            'This piece was changed elsewhere since you opened it here (you saw change 1, it stands at 2).',
+        )->assertSee('From another tab');
         self::assertSame([2, 'From another tab'], [$piece->refresh()->revision, $piece->name]);
         self::assertCount(2, $piece->document()->parts[1]->beads);
     }
@@ -95,7 +119,12 @@ final class PieceTest extends TestCase
     /** @return array<string, array{array<string, mixed>, string}> */
     public static function badInput(): array
     {
-        $loop = fn (mixed $value): array => ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_inside', 'value' => $value];
+        $loop = fn (mixed $value): array => [
+            'do' => 'part.set',
+            'part' => 'p2',
+            'key' => 'top_inside',
+            'value' => $value,
+        ];
 
         return [
             'zero' => [$loop('0'), 'Top loop, inside 0 mm is out of range: give 0.8 mm to 30 mm.'],
@@ -118,8 +147,10 @@ final class PieceTest extends TestCase
 
     /** @param  array<string, mixed>  $input */
     #[DataProvider('badInput')]
-    public function test_bad_input_gets_one_sentence_in_its_place_and_saves_nothing(array $input, string $sentence): void
-    {
+    public function test_bad_input_gets_one_sentence_in_its_place_and_saves_nothing(
+        array $input,
+        string $sentence,
+    ): void {
         $piece = $this->piece();
         $before = $piece->json();
         $response = $this->change($piece, $input)->assertStatus(422);
@@ -130,14 +161,24 @@ final class PieceTest extends TestCase
     public function test_a_bead_hole_too_small_is_said_where_the_wire_is_chosen(): void
     {
         $piece = $this->piece();
-        $this->change($piece, ['do' => 'bead.edit', 'bead' => 'b1', 'hole' => '0.4', 'stage' => 'lay-out'])->assertOk()->assertSee('22 AWG does not pass the moss 8 mm round');
-        $this->actingAs($this->maker)->post("/pieces/{$piece->ulid}/makings", [], ['HX-Request' => 'true'])->assertStatus(422)->assertSee('This cannot be made yet.');
+        $this->change(
+            $piece,
+            ['do' => 'bead.edit', 'bead' => 'b1', 'hole' => '0.4', 'stage' => 'lay-out'],
+        )->assertOk()->assertSee('22 AWG does not pass the moss 8 mm round');
+        $this->actingAs($this->maker)->post(
+            "/pieces/{$piece->ulid}/makings",
+            [],
+            ['HX-Request' => 'true'],
+        )->assertStatus(422)->assertSee('This cannot be made yet.');
     }
 
     public function test_json_takes_changes_and_refuses_wrong_types(): void
     {
         $piece = $this->piece();
-        $this->actingAs($this->maker)->postJson("/pieces/{$piece->ulid}/changes", ['revision' => 1, 'do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'by' => 2])
+        $this->actingAs($this->maker)->postJson(
+            "/pieces/{$piece->ulid}/changes",
+            ['revision' => 1, 'do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'by' => 2],
+        )
             ->assertOk()->assertJsonPath('revision', 2)->assertJsonPath('piece.parts.1.beads.0.count', 3);
         foreach ([
             [['revision' => 2, 'do' => ['x']], 'do', 'Do is a list: give text.'],
@@ -147,7 +188,10 @@ final class PieceTest extends TestCase
             [['revision' => 2, 'do' => 'name'], 'name', 'Name is missing: give text.'],
             [['do' => 'name', 'name' => 'x'], 'revision', 'Revision is missing or no number'],
         ] as [$body, $field, $sentence]) {
-            $response = $this->postJson("/pieces/{$piece->ulid}/changes", $body)->assertStatus(422)->assertJsonPath('field', $field);
+            $response = $this->postJson(
+                "/pieces/{$piece->ulid}/changes",
+                $body,
+            )->assertStatus(422)->assertJsonPath('field', $field);
             self::assertStringContainsString($sentence, (string) $response->json('message'));
         }
         self::assertSame(2, $piece->refresh()->revision);
@@ -158,7 +202,10 @@ final class PieceTest extends TestCase
         $piece = $this->piece();
         $json = (string) $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/export")->assertOk()->getContent();
         self::assertSame($piece->json(), PieceJson::write(PieceJson::read($json)));
-        $this->post('/pieces/import', ['file' => UploadedFile::fake()->createWithContent('drops.json', $json)])->assertRedirect();
+        $this->post(
+            '/pieces/import',
+            ['file' => UploadedFile::fake()->createWithContent('drops.json', $json)],
+        )->assertRedirect();
         self::assertSame($piece->json(), Piece::query()->latest('id')->firstOrFail()->json());
     }
 
@@ -167,8 +214,14 @@ final class PieceTest extends TestCase
         $one = $this->piece();
         $two = $this->piece('linked-bracelet');
         $json = (string) $this->actingAs($this->maker)->get('/pieces/export')->assertOk()->getContent();
-        $this->post('/pieces/import', ['file' => UploadedFile::fake()->createWithContent('all.json', $json)])->assertRedirect('/pieces');
-        self::assertSame([$one->json(), $two->json(), $one->json(), $two->json()], Piece::query()->oldest('id')->get()->map(fn (Piece $piece): string => $piece->json())->all());
+        $this->post(
+            '/pieces/import',
+            ['file' => UploadedFile::fake()->createWithContent('all.json', $json)],
+        )->assertRedirect('/pieces');
+        self::assertSame(
+            [$one->json(), $two->json(), $one->json(), $two->json()],
+            Piece::query()->oldest('id')->get()->map(fn (Piece $piece): string => $piece->json())->all(),
+        );
         // One bad piece among them, and none is kept.
         $document = json_decode($json, true);
         $document['pieces'][1]['parts'][0]['repeat'] = 0;
@@ -178,7 +231,10 @@ final class PieceTest extends TestCase
             'Version 9 is not known here' => ['hebra' => 'pieces', 'version' => 9, 'pieces' => []],
             'give a list' => ['hebra' => 'pieces', 'version' => 1, 'pieces' => 'all'],
         ] as $sentence => $bad) {
-            $this->post('/pieces/import', ['file' => UploadedFile::fake()->createWithContent('bad.json', (string) json_encode($bad))])->assertStatus(422)->assertSee($sentence);
+            $this->post(
+                '/pieces/import',
+                ['file' => UploadedFile::fake()->createWithContent('bad.json', (string) json_encode($bad))],
+            )->assertStatus(422)->assertSee($sentence);
         }
         self::assertSame(4, Piece::query()->count());
     }
@@ -191,17 +247,31 @@ final class PieceTest extends TestCase
             $piece = $this->piece($pattern);
             $this->change($piece, ['do' => 'name', 'name' => '<b onload="x">&']);
             foreach (['drawing.svg', 'strips.svg'] as $file) {
-                $response = $this->get("/pieces/{$piece->ulid}/{$file}")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
+                $response = $this->get(
+                    "/pieces/{$piece->ulid}/{$file}",
+                )->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
                 $svg = (string) $response->getContent();
                 $document = new \DOMDocument;
                 self::assertTrue($document->loadXML($svg, LIBXML_NONET), $pattern);
                 self::assertSame(0, $document->getElementsByTagName('b')->length);
                 self::assertSame('<b onload="x">&', $document->getElementsByTagName('title')->item(0)?->textContent);
                 self::assertStringNotContainsString('var(--', $svg);
-                self::assertStringContainsString("default-src 'none'", (string) $response->headers->get('Content-Security-Policy'));
+                self::assertStringContainsString(
+                    "default-src 'none'",
+                    (string) $response->headers->get('Content-Security-Policy'),
+                );
             }
-            $longest = max(array_map(fn ($cut): float => $cut->lengthMm(), Planner::plan($piece->refresh()->document(), new Profile)->strips()));
-            self::assertGreaterThanOrEqual($longest, (float) ($document->documentElement?->getAttribute('width') ?? 0), 'one to one');
+            $longest = max(
+                array_map(
+                    fn ($cut): float => $cut->lengthMm(),
+                    Planner::plan($piece->refresh()->document(), new Profile)->strips(),
+                ),
+            );
+            self::assertGreaterThanOrEqual(
+                $longest,
+                (float) ($document->documentElement?->getAttribute('width') ?? 0),
+                'one to one',
+            );
         }
     }
 
@@ -228,16 +298,25 @@ final class PieceTest extends TestCase
         $this->delete("/pieces/{$pattern->ulid}")->assertRedirect('/patterns');
         $this->get('/patterns')->assertSee('Grey hoops is no longer a pattern.');
         $this->post("/pieces/{$pattern->ulid}/restore")->assertRedirect('/patterns');
-        $this->post('/pieces', ['name' => '', 'pattern' => 'no-such'])->assertStatus(422)->assertSee('is not known here');
+        $this->post(
+            '/pieces',
+            ['name' => '', 'pattern' => 'no-such'],
+        )->assertStatus(422)->assertSee('is not known here');
     }
 
     public function test_a_bad_import_changes_nothing_and_says_where(): void
     {
         $document = json_decode($this->piece()->json(), true);
         $document['parts'][1]['settings']['top_wraps'] = -4;
-        $this->actingAs($this->maker)->post('/pieces/import', ['file' => UploadedFile::fake()->createWithContent('bad.json', (string) json_encode($document))])
+        $this->actingAs($this->maker)->post(
+            '/pieces/import',
+            ['file' => UploadedFile::fake()->createWithContent('bad.json', (string) json_encode($document))],
+        )
             ->assertStatus(422)->assertSee('Parts 1 settings top wraps −4 is out of range: give 0 to 20.');
-        $this->post('/pieces/import', ['file' => UploadedFile::fake()->createWithContent('bad.json', 'not json')])->assertStatus(422)->assertSee('This is not JSON');
+        $this->post(
+            '/pieces/import',
+            ['file' => UploadedFile::fake()->createWithContent('bad.json', 'not json')],
+        )->assertStatus(422)->assertSee('This is not JSON');
         $this->post('/pieces/import', [])->assertStatus(422)->assertSee('No file came');
         self::assertSame(1, Piece::query()->count());
     }
@@ -257,8 +336,14 @@ final class PieceTest extends TestCase
     public function test_markup_in_names_is_text(): void
     {
         $piece = $this->piece();
-        $this->change($piece, ['do' => 'name', 'name' => '<script>alert(1)</script>'])->assertOk()->assertDontSee('<script>alert(1)', false);
-        $this->change($piece, ['do' => 'bead.add', 'part' => 'p2', 'bead' => '<b>x</b>: 6mm round'])->assertDontSee('<b>x</b>', false);
+        $this->change(
+            $piece,
+            ['do' => 'name', 'name' => '<script>alert(1)</script>'],
+        )->assertOk()->assertDontSee('<script>alert(1)', false);
+        $this->change(
+            $piece,
+            ['do' => 'bead.add', 'part' => 'p2', 'bead' => '<b>x</b>: 6mm round'],
+        )->assertDontSee('<b>x</b>', false);
         $this->get('/pieces')->assertDontSee('<script>alert(1)', false);
     }
 }

@@ -32,7 +32,10 @@ final class ScriptTest extends TestCase
         foreach (['demo', 'serve', 'backup', 'restore', 'password', 'test', 'bench', 'doctor'] as $command) {
             self::assertStringContainsString("./hebra {$command}", $help);
         }
-        self::assertSame([1, '“dance” is not known here: give demo, serve, backup, restore, password, test, bench or doctor.'], self::script('./hebra dance'));
+        self::assertSame(
+            [1, '“dance” is not known here: give demo, serve, backup, restore, password, test, bench or doctor.'],
+            self::script('./hebra dance'),
+        );
         [$status, $refusal] = self::script('./hebra demo --stale');
         self::assertSame(1, $status);
         self::assertStringContainsString('“--stale” is not known here: ./hebra demo takes --fresh', $refusal);
@@ -81,13 +84,23 @@ final class ScriptTest extends TestCase
     {
         $this->databases = sys_get_temp_dir().'/hebra-script-'.getmypid();
         $log = "{$this->databases}-{$mode}.log";
-        $process = proc_open(['setsid', './hebra', $mode], [['file', '/dev/null', 'r'], ['file', $log, 'w'], ['file', $log, 'a']], $pipes, dirname(__DIR__, 2), ['DB_DATABASE' => "{$this->databases}-{$mode}.sqlite", 'PORT' => (string) $port, 'APP_ENV' => 'production', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'APP_KEY' => ''] + getenv());
+        $process = proc_open(
+            ['setsid', './hebra', $mode],
+            [['file', '/dev/null', 'r'], ['file', $log, 'w'], ['file', $log, 'a']],
+            $pipes,
+            dirname(__DIR__, 2),
+            ['DB_DATABASE' => "{$this->databases}-{$mode}.sqlite", 'PORT' => (string) $port, 'APP_ENV' => 'production', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'APP_KEY' => ''] + getenv(),
+        );
         self::assertIsResource($process);
         $this->servers[] = $process;
         for ($try = 0; $try < 600 && ! str_contains((string) file_get_contents($log), 'Hebra is at'); $try++) {
             usleep(100_000);
         }
-        self::assertSame(1, preg_match('~Hebra is at +(http://127.0.0.1:\d+)~', (string) file_get_contents($log), $match), (string) file_get_contents($log));
+        self::assertSame(
+            1,
+            preg_match('~Hebra is at +(http://127.0.0.1:\d+)~', (string) file_get_contents($log), $match),
+            (string) file_get_contents($log),
+        );
 
         return [$process, $match[1], $log];
     }
@@ -101,7 +114,11 @@ final class ScriptTest extends TestCase
         for ($try = 0; $try < 100 && @file_get_contents("{$address}/up") === false; $try++) {
             usleep(100_000);
         }
-        self::assertStringContainsString('Set up your workshop', (string) file_get_contents("{$address}/sign-up"), 'a worker that dies is replaced');
+        self::assertStringContainsString(
+            'Set up your workshop',
+            (string) file_get_contents("{$address}/sign-up"),
+            'a worker that dies is replaced',
+        );
         foreach (glob($this->databases.'-serve.sqlite*') ?: [] as $file) {
             self::assertSame(0, fileperms($file) & 077, "{$file} is for its owner alone");
         }
@@ -117,7 +134,9 @@ final class ScriptTest extends TestCase
     /** @return array{int, string, list<string>} status, body and cookies */
     private static function asked(string $address, string $cookie = '', ?string $form = null): array
     {
-        $context = stream_context_create(['http' => ['ignore_errors' => true, 'follow_location' => 0, 'method' => $form === null ? 'GET' : 'POST', 'header' => "Cookie: {$cookie}\r\nContent-Type: application/x-www-form-urlencoded", 'content' => (string) $form]]);
+        $context = stream_context_create(
+            ['http' => ['ignore_errors' => true, 'follow_location' => 0, 'method' => $form === null ? 'GET' : 'POST', 'header' => "Cookie: {$cookie}\r\nContent-Type: application/x-www-form-urlencoded", 'content' => (string) $form]],
+        );
         $body = (string) file_get_contents($address, false, $context);
         $cookies = [];
         foreach ($http_response_header as $line) {
@@ -130,7 +149,10 @@ final class ScriptTest extends TestCase
         return [(int) $match[1], $body, $cookies];
     }
 
-    /** Both run from one folder and one browser visits both: the demo's session, whatever it is called, is nobody in the real workshop. */
+    /**
+     * Both run from one folder and one browser visits both: the demo's session, whatever it is called, is nobody in the
+     * real workshop.
+     */
     public function test_the_demo_signs_nobody_into_the_workshop(): void
     {
         [, $workshop] = $this->started('serve', 18_900 + getmypid() % 100);
@@ -142,7 +164,11 @@ final class ScriptTest extends TestCase
         $cookie = implode('; ', $cookies);
         self::assertSame(200, self::asked("{$demo}/account", $cookie)[0], 'in the demo it is somebody');
         self::assertSame(302, self::asked("{$workshop}/account", $cookie)[0]);
-        self::assertSame(302, self::asked("{$workshop}/account", str_replace('hebra_demo', 'hebra_workshop', $cookie))[0], 'under the other name too');
+        self::assertSame(
+            302,
+            self::asked("{$workshop}/account", str_replace('hebra_demo', 'hebra_workshop', $cookie))[0],
+            'under the other name too',
+        );
     }
 
     public function test_nothing_of_this_machine_is_in_the_tree(): void
@@ -151,6 +177,9 @@ final class ScriptTest extends TestCase
         foreach (['composer.lock', '.env', 'vendor/autoload.php'] as $kept) {
             self::assertNotContains($kept, explode("\n", $files));
         }
-        self::assertStringNotContainsString('"resolved"', (string) file_get_contents(dirname(__DIR__, 2).'/package-lock.json'));
+        self::assertStringNotContainsString(
+            '"resolved"',
+            (string) file_get_contents(dirname(__DIR__, 2).'/package-lock.json'),
+        );
     }
 }

@@ -34,7 +34,12 @@ final class SheetsTest extends TestCase
         $folder = sys_get_temp_dir().'/hebra-sheet-'.bin2hex(random_bytes(6));
         mkdir($folder);
         file_put_contents("{$folder}/sheet.pdf", $pdf);
-        exec('pdftoppm -gray -r '.self::DPI.' '.escapeshellarg("{$folder}/sheet.pdf").' '.escapeshellarg("{$folder}/page").' 2>&1', $said, $status);
+        exec(
+            'pdftoppm -gray -r '.self::DPI.' '.escapeshellarg("{$folder}/sheet.pdf").' '
+                .escapeshellarg("{$folder}/page").' 2>&1',
+            $said,
+            $status,
+        );
         self::assertSame(0, $status, implode("\n", $said));
         $pages = [];
         foreach (glob("{$folder}/page*.pgm") ?: [] as $file) {
@@ -80,7 +85,9 @@ final class SheetsTest extends TestCase
         return ['A4' => [Paper::A4, 210.0, 297.0], 'Letter' => [Paper::Letter, 215.9, 279.4]];
     }
 
-    /** The check ruler is 100 mm, and the first strip, an ear wire, is as long as its cut: 1 : 1 to the width of a line. */
+    /**
+     * The check ruler is 100 mm, and the first strip, an ear wire, is as long as its cut: 1 : 1 to the width of a line.
+     */
     #[DataProvider('papers')]
     public function test_ruler_and_strip_measure_true(Paper $paper, float $wide, float $high): void
     {
@@ -94,7 +101,10 @@ final class SheetsTest extends TestCase
         self::assertEqualsWithDelta($plan->cuts[0]->lengthMm(), $to - $from, 0.4);
     }
 
-    /** A weaving wire of metres folds into rows over several pages; every page has its ruler, and the rows together are the wire. */
+    /**
+     * A weaving wire of metres folds into rows over several pages; every page has its ruler, and the rows together are
+     * the wire.
+     */
     public function test_a_long_wire_folds_over_pages(): void
     {
         $plan = self::plan('sectioned-band');
@@ -117,7 +127,10 @@ final class SheetsTest extends TestCase
         self::assertGreaterThanOrEqual((int) floor($long / 178), $rows);
     }
 
-    /** Half a circle of radius 5 from (0, 0) to (0, 10), bulging left anticlockwise; a quarter of it to (5, 5) round (5, 0) … */
+    /**
+     * Half a circle of radius 5 from (0, 0) to (0, 10), bulging left anticlockwise; a quarter of it to (5, 5) round (5,
+     * 0) …
+     */
     public function test_arcs_as_points(): void
     {
         $half = Arcs::points([0.0, 0.0], [0.0, 10.0], 5.0, 5.0, 0.0, false);
@@ -132,9 +145,16 @@ final class SheetsTest extends TestCase
     public function test_sheets_and_labels_are_served_as_pdf(): void
     {
         $piece = $this->piece('link-and-drop');
-        $lot = app(Stockkeeping::class)->receive($this->workshop(), ['kind' => 'coil', 'metal' => 'sterling', 'size' => '22 awg', 'temper' => 'dead-soft', 'amount' => '2 m', 'name' => 'Long <coil>'], LengthUnit::Millimetre);
+        $lot = app(Stockkeeping::class)->receive(
+            $this->workshop(),
+            ['kind' => 'coil', 'metal' => 'sterling', 'size' => '22 awg', 'temper' => 'dead-soft', 'amount' => '2 m', 'name' => 'Long <coil>'],
+            LengthUnit::Millimetre,
+        );
         foreach (["/pieces/{$piece->ulid}/cut-sheet.pdf", "/pieces/{$piece->ulid}/bench-sheet.pdf?paper=letter", "/pieces/{$piece->ulid}/cut-sheet.pdf?paper=nonsense", "/lots/{$lot->ulid}/label.pdf"] as $address) {
-            $pdf = $this->actingAs($this->maker)->get($address)->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+            $pdf = $this->actingAs($this->maker)->get($address)->assertOk()->assertHeader(
+                'Content-Type',
+                'application/pdf',
+            )->getContent();
             self::assertStringStartsWith('%PDF-', (string) $pdf);
         }
         foreach (Patterns::all() as $name => $pattern) {

@@ -23,7 +23,10 @@ use Tests\TestCase;
 /** Walks every route as a stranger and as a maker of another workshop: nothing of this workshop is seen or moved. */
 final class StrangersTest extends TestCase
 {
-    private const OPEN = ['GET sign-in', 'POST sign-in', 'GET sign-up', 'POST sign-up', 'GET join/{token}', 'POST join/{token}', 'POST enter-demo', 'GET up'];
+    private const OPEN = [
+        'GET sign-in', 'POST sign-in', 'GET sign-up', 'POST sign-up', 'GET join/{token}', 'POST join/{token}',
+        'POST enter-demo', 'GET up',
+    ];
 
     /** @return array<string, string> what each route parameter is called here */
     private function ours(): array
@@ -32,19 +35,52 @@ final class StrangersTest extends TestCase
         $deleted = $this->piece();
         $deleted->delete();
         $making = app(Bench::class)->begin($piece);
-        $lot = app(Stockkeeping::class)->receive($this->workshop(), ['metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m', 'name' => 'Secret coil'], LengthUnit::Millimetre);
-        $bead = Bead::query()->create([...Bead::columns(CoreBead::parse('Secret bead: 6mm round')), 'workshop_id' => $this->workshop()->id]);
+        $lot = app(Stockkeeping::class)->receive(
+            $this->workshop(),
+            ['metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m', 'name' => 'Secret coil'],
+            LengthUnit::Millimetre,
+        );
+        $bead = Bead::query()->create(
+            [...Bead::columns(CoreBead::parse('Secret bead: 6mm round')), 'workshop_id' => $this->workshop()->id],
+        );
 
-        $supply = app(SupplyBook::class)->receive($this->workshop(), ['kind' => 'packing', 'name' => 'Secret box', 'amount' => '4'], $this->workshop()->profile());
+        $supply = app(SupplyBook::class)->receive(
+            $this->workshop(),
+            ['kind' => 'packing', 'name' => 'Secret box', 'amount' => '4'],
+            $this->workshop()->profile(),
+        );
 
-        $tool = Tool::query()->create(['workshop_id' => $this->workshop()->id, 'kind' => 'mandrel', 'name' => 'Secret rod', 'marks_um' => [3000]]);
+        $tool = Tool::query()->create(
+            ['workshop_id' => $this->workshop()->id, 'kind' => 'mandrel', 'name' => 'Secret rod', 'marks_um' => [3000]],
+        );
 
-        $tick = CutTick::query()->create(['workshop_id' => $this->workshop()->id, 'piece_id' => $piece->id, 'lot_id' => $lot->id, 'cut' => 'p2', 'length_um' => 80_000]);
+        $tick = CutTick::query()->create(
+            ['workshop_id' => $this->workshop()->id, 'piece_id' => $piece->id, 'lot_id' => $lot->id, 'cut' => 'p2', 'length_um' => 80_000],
+        );
 
-        $drill = app(Drilling::class)->keep($this->workshop(), ['kind' => 'loops', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft', 'wanted' => '2.5', 'sizes' => '2.4, 2.6']);
-        $photo = Photo::query()->create(['workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'width' => 1, 'height' => 1, 'jpeg_base64' => base64_encode('Secret')]);
+        $drill = app(Drilling::class)->keep(
+            $this->workshop(),
+            ['kind' => 'loops', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft', 'wanted' => '2.5', 'sizes' => '2.4, 2.6'],
+        );
+        $photo = Photo::query()->create(
+            ['workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'width' => 1, 'height' => 1, 'jpeg_base64' => base64_encode('Secret')],
+        );
 
-        return ['{drill}' => $drill->ulid, '{photo}' => $photo->ulid, '{tick}' => (string) $tick->id, '{piece}' => $piece->ulid, '{tool}' => $tool->ulid, '{metal}' => 'copper', '{deleted}' => $deleted->ulid, '{making}' => $making->ulid, '{lot}' => $lot->ulid, '{bead}' => $bead->ulid, '{supply}' => $supply->ulid, '{stage}' => 'lay-out', '{name}' => 'simple-loop'];
+        return [
+            '{drill}' => $drill->ulid,
+            '{photo}' => $photo->ulid,
+            '{tick}' => (string) $tick->id,
+            '{piece}' => $piece->ulid,
+            '{tool}' => $tool->ulid,
+            '{metal}' => 'copper',
+            '{deleted}' => $deleted->ulid,
+            '{making}' => $making->ulid,
+            '{lot}' => $lot->ulid,
+            '{bead}' => $bead->ulid,
+            '{supply}' => $supply->ulid,
+            '{stage}' => 'lay-out',
+            '{name}' => 'simple-loop',
+        ];
     }
 
     /** @return list<array{string, string}> method and address of every route of the application */
@@ -100,10 +136,16 @@ final class StrangersTest extends TestCase
         foreach ($this->routes() as [$method, $uri]) {
             $address = strtr($uri, $ours);
             if (preg_match('/\{(piece|deleted|making|lot|bead|supply|tool|drill|photo)\}/', $uri) === 1) {
-                $this->actingAs($other)->call($method, '/'.$address, ['revision' => 1, 'do' => 'name', 'name' => 'Taken', 'at' => 0, 'holds' => '1m', 'owned' => 3])->assertNotFound();
+                $this->actingAs($other)->call(
+                    $method,
+                    '/'.$address,
+                    ['revision' => 1, 'do' => 'name', 'name' => 'Taken', 'at' => 0, 'holds' => '1m', 'owned' => 3],
+                )->assertNotFound();
                 $walked++;
             } elseif ($method === 'GET' && ! in_array("{$method} {$uri}", self::OPEN, true)) {
-                $this->actingAs($other)->get('/'.$address)->assertOk()->assertDontSee('Secret')->assertDontSee('Test drops');
+                $this->actingAs($other)->get(
+                    '/'.$address,
+                )->assertOk()->assertDontSee('Secret')->assertDontSee('Test drops');
                 $walked++;
             }
         }
@@ -119,7 +161,10 @@ final class StrangersTest extends TestCase
         $this->actingAs($other)->post('/stock/book/reverse', ['entry' => $entry])->assertNotFound();
         $theirs = $this->piece(workshop: $other->workshop);
         $making = app(Bench::class)->begin($theirs);
-        $this->put("/makings/{$making->ulid}", ['as_it_is' => '1', 'lot' => ['p1' => $ours['{lot}']]])->assertStatus(422)->assertSee('is not in this workshop’s stock');
+        $this->put(
+            "/makings/{$making->ulid}",
+            ['as_it_is' => '1', 'lot' => ['p1' => $ours['{lot}']]],
+        )->assertStatus(422)->assertSee('is not in this workshop’s stock');
         self::assertSame(2, DB::table('movements')->count());
     }
 }

@@ -28,7 +28,10 @@ final class SupplyTest extends TestCase
     /** @param  array<string, string>  $input */
     private function receive(array $input): \Illuminate\Testing\TestResponse
     {
-        return $this->actingAs($this->maker)->post('/supplies', ['supply_kind' => 'finding', 'supply' => 'Ear back', 'supply_amount' => '10', ...$input]);
+        return $this->actingAs($this->maker)->post(
+            '/supplies',
+            ['supply_kind' => 'finding', 'supply' => 'Ear back', 'supply_amount' => '10', ...$input],
+        );
     }
 
     public function test_more_of_the_same_adds_up(): void
@@ -38,7 +41,10 @@ final class SupplyTest extends TestCase
         $supply = Supply::query()->sole();
         self::assertSame([15, 1200, 8], [$supply->held, $supply->price_e4, $supply->low_at]);
         self::assertSame(2, SupplyMovement::query()->where('kind', 'received')->count());
-        $this->put("/supplies/{$supply->ulid}", ['held' => '7', 'price' => '0.15', 'low' => '8'])->assertRedirect('/stock#supplies');
+        $this->put(
+            "/supplies/{$supply->ulid}",
+            ['held' => '7', 'price' => '0.15', 'low' => '8'],
+        )->assertRedirect('/stock#supplies');
         self::assertSame([7, 1500], [$supply->refresh()->held, $supply->price_e4]);
         $this->get('/stock')->assertOk()->assertSee('Running low')->assertSee('Ear back (7)');
         $this->delete("/supplies/{$supply->ulid}")->assertStatus(303);
@@ -49,7 +55,9 @@ final class SupplyTest extends TestCase
 
     public function test_chain_is_kept_by_length_and_priced_by_the_metre(): void
     {
-        $this->receive(['supply_kind' => 'chain', 'supply' => 'chain of 3 × 2 mm links', 'supply_amount' => '2 m', 'supply_price' => '9.50'])->assertStatus(303);
+        $this->receive(
+            ['supply_kind' => 'chain', 'supply' => 'chain of 3 × 2 mm links', 'supply_amount' => '2 m', 'supply_price' => '9.50'],
+        )->assertStatus(303);
         self::assertSame(2_000_000, Supply::query()->sole()->held);
         $this->get('/stock')->assertSeeInOrder(['Chain of 3 × 2 mm links', '>a metre<'], false);
     }
@@ -93,7 +101,14 @@ final class SupplyTest extends TestCase
     {
         $this->receive([])->assertStatus(303);
         $supply = Supply::query()->sole();
-        $line = ['workshop_id' => $this->workshop()->id, 'entry' => 'x', 'kind' => 'used', 'supply_id' => $supply->id, 'words' => 'x', 'created_at' => now()];
+        $line = [
+            'workshop_id' => $this->workshop()->id,
+            'entry' => 'x',
+            'kind' => 'used',
+            'supply_id' => $supply->id,
+            'words' => 'x',
+            'created_at' => now(),
+        ];
         foreach ([
             'less than nothing' => fn () => DB::table('supply_movements')->insert(['amount' => -11] + $line),
             'never changed' => fn () => DB::table('supply_movements')->update(['amount' => 3]),
@@ -109,24 +124,42 @@ final class SupplyTest extends TestCase
         self::assertSame(10, $supply->refresh()->held);
     }
 
-    /** A making of posts takes two backs and its beads; reversing its metal brings them back; packing goes as it is said. */
+    /**
+     * A making of posts takes two backs and its beads; reversing its metal brings them back; packing goes as it is
+     * said.
+     */
     public function test_a_making_takes_what_it_uses_and_a_reversal_brings_it_back(): void
     {
         $this->receive([])->assertStatus(303);
-        $this->receive(['supply_kind' => 'packing', 'supply' => 'Card and box', 'supply_amount' => '3'])->assertStatus(303);
+        $this->receive(
+            ['supply_kind' => 'packing', 'supply' => 'Card and box', 'supply_amount' => '3'],
+        )->assertStatus(303);
         $piece = $this->piece('post-drop');
-        $bead = app(SupplyBook::class)->bead($this->workshop(), Planner::plan($piece->document(), $this->workshop()->profile())->beads[0]->bead, 30);
+        $bead = app(SupplyBook::class)->bead(
+            $this->workshop(),
+            Planner::plan($piece->document(), $this->workshop()->profile())->beads[0]->bead,
+            30,
+        );
         [$back, $box] = Supply::query()->orderBy('id')->get()->all();
         $making = app(Bench::class)->begin($piece);
         $this->get("/pieces/{$piece->ulid}/log")->assertOk()->assertSee('Card and box, 3 there');
-        $this->put("/makings/{$making->ulid}", ['as_it_is' => '1', 'packing' => $box->ulid, 'packed' => '4'])->assertStatus(422)->assertSee('give at most that');
+        $this->put(
+            "/makings/{$making->ulid}",
+            ['as_it_is' => '1', 'packing' => $box->ulid, 'packed' => '4'],
+        )->assertStatus(422)->assertSee('give at most that');
         self::assertSame(10, $back->refresh()->held, 'nothing moved');
-        $this->put("/makings/{$making->ulid}", ['as_it_is' => '1', 'packing' => $box->ulid, 'packed' => '2'])->assertStatus(303);
+        $this->put(
+            "/makings/{$making->ulid}",
+            ['as_it_is' => '1', 'packing' => $box->ulid, 'packed' => '2'],
+        )->assertStatus(303);
         self::assertSame([8, 1], [$back->refresh()->held, $box->refresh()->held]);
         $taken = 30 - $bead->refresh()->owned;
         self::assertGreaterThan(0, $taken);
         $this->get("/pieces/{$piece->ulid}/log")->assertSee('Card and box for Test drops');
-        $this->post('/stock/book/reverse', ['entry' => Movement::query()->where('making_id', $making->id)->value('entry')])->assertStatus(303);
+        $this->post(
+            '/stock/book/reverse',
+            ['entry' => Movement::query()->where('making_id', $making->id)->value('entry')],
+        )->assertStatus(303);
         self::assertSame([10, 3, 30], [$back->refresh()->held, $box->refresh()->held, $bead->refresh()->owned]);
     }
 
@@ -141,12 +174,16 @@ final class SupplyTest extends TestCase
         $this->receive([])->assertStatus(303);
         $supply = Supply::query()->sole();
         $this->put("/supplies/{$supply->ulid}", ['held' => '2'])->assertStatus(303);
-        $this->post('/stock/book/reverse', ['entry' => SupplyMovement::query()->where('kind', 'received')->latest('id')->value('entry')])->assertStatus(409)->assertSee('with less than nothing');
+        $this->post(
+            '/stock/book/reverse',
+            ['entry' => SupplyMovement::query()->where('kind', 'received')->latest('id')->value('entry')],
+        )->assertStatus(409)->assertSee('with less than nothing');
     }
 
     /**
-     * Whatever is done, in whatever order: what came in is in lots, pieces, scrap or losses, to the milligram, and no count is below nothing.
-     * 120 seeded operations: receive, correct, tick, spoil, begin, close, reverse, weigh, from bad input too.
+     * Whatever is done, in whatever order: what came in is in lots, pieces, scrap or losses, to the milligram, and no
+     * count is below nothing. 120 seeded operations: receive, correct, tick, spoil, begin, close, reverse, weigh, from
+     * bad input too.
      */
     public function test_metal_is_conserved_over_any_sequence(): void
     {
@@ -163,37 +200,81 @@ final class SupplyTest extends TestCase
             $piece = $pieces[mt_rand(0, 2)];
             $what = $lot === null ? 0 : mt_rand(0, 8);
             $response = match (true) {
-                $what <= 1 => $this->post('/stock', ['kind' => 'coil', 'metal' => 'sterling', 'size' => ['20awg', '22awg', '24awg'][mt_rand(0, 2)], 'temper' => mt_rand(0, 2) === 0 ? 'half-hard' : 'dead-soft', 'amount' => mt_rand(-100, 900).' mm']),
+                $what <= 1 => $this->post(
+                    '/stock',
+                    ['kind' => 'coil', 'metal' => 'sterling', 'size' => ['20awg', '22awg', '24awg'][mt_rand(0, 2)], 'temper' => mt_rand(0, 2) === 0 ? 'half-hard' : 'dead-soft', 'amount' => mt_rand(-100, 900).' mm'],
+                ),
                 $what === 2 => $this->put("/lots/{$lot?->ulid}", ['holds' => mt_rand(0, 500).' mm']),
-                $what === 3 => $this->post("/cutting/ticks?pieces[]={$piece->ulid}", ['piece' => $piece->ulid, 'lot' => $lot?->ulid, 'cut' => 'p2', 'count' => mt_rand(1, 2), 'do' => mt_rand(0, 2) === 0 ? 'spoiled' : 'cut']),
+                $what === 3 => $this->post(
+                    "/cutting/ticks?pieces[]={$piece->ulid}",
+                    ['piece' => $piece->ulid, 'lot' => $lot?->ulid, 'cut' => 'p2', 'count' => mt_rand(1, 2), 'do' => mt_rand(0, 2) === 0 ? 'spoiled' : 'cut'],
+                ),
                 $what === 4 => $this->post("/cutting/reservations?pieces[]={$piece->ulid}"),
-                $what === 5 => $this->post('/stock/book/reverse', ['entry' => Movement::query()->orderBy('id')->skip(mt_rand(0, Movement::query()->count() - 1))->value('entry')]),
-                default => $this->put('/makings/'.app(Bench::class)->begin($piece)->ulid, ['as_it_is' => '1', 'lot' => ['p1' => mt_rand(0, 1) === 0 ? '' : $lot?->ulid, 'p2' => $lot?->ulid], 'cut' => ['p2' => (string) mt_rand(60, 140)], 'left' => ['p2' => (string) mt_rand(0, 60)], 'before' => [(string) $lot?->ulid => mt_rand(0, 3) === 0 ? (mt_rand(0, 3000) / 1000).' g' : '']]),
+                $what === 5 => $this->post(
+                    '/stock/book/reverse',
+                    ['entry' => Movement::query()->orderBy('id')->skip(mt_rand(0, Movement::query()->count() - 1))->value('entry')],
+                ),
+                default => $this->put(
+                    '/makings/'.app(Bench::class)->begin($piece)->ulid,
+                    ['as_it_is' => '1', 'lot' => ['p1' => mt_rand(0, 1) === 0 ? '' : $lot?->ulid, 'p2' => $lot?->ulid], 'cut' => ['p2' => (string) mt_rand(60, 140)], 'left' => ['p2' => (string) mt_rand(0, 60)], 'before' => [(string) $lot?->ulid => mt_rand(0, 3) === 0 ? (mt_rand(0, 3000) / 1000).' g' : '']],
+                ),
             };
-            self::assertLessThan(500, $response->status(), "turn {$turn}, {$what}: ".$response->exception?->getMessage());
+            self::assertLessThan(
+                500,
+                $response->status(),
+                "turn {$turn}, {$what}: ".$response->exception?->getMessage(),
+            );
             $done['closed'] += $what > 5 && $response->status() < 400 ? 1 : 0;
             $done['refused'] += $response->status() >= 400 ? 1 : 0;
             $done['reversed'] += $what === 5 && $response->status() < 400 ? 1 : 0;
-            $of = fn (string ...$accounts): int => (int) DB::table('movements')->whereIn('account', $accounts)->sum('mass_mg');
-            self::assertSame(-$of('supplier', 'found', 'not booked'), $of('lot', 'pieces', 'scrap jar'), "turn {$turn}");
-            self::assertSame(0, DB::table('movements')->whereNotNull('lot_id')->groupBy('lot_id')->havingRaw('SUM(mass_mg) < 0')->selectRaw('lot_id')->get()->count(), "turn {$turn}");
+            $of = fn (string ...$accounts): int => (int) DB::table('movements')->whereIn(
+                'account',
+                $accounts,
+            )->sum('mass_mg');
+            self::assertSame(
+                -$of('supplier', 'found', 'not booked'),
+                $of('lot', 'pieces', 'scrap jar'),
+                "turn {$turn}",
+            );
+            self::assertSame(
+                0,
+                DB::table('movements')->whereNotNull('lot_id')->groupBy('lot_id')->havingRaw(
+                    'SUM(mass_mg) < 0',
+                )->selectRaw('lot_id')->get()->count(),
+                "turn {$turn}",
+            );
         }
         foreach ($done as $what => $count) {
             self::assertGreaterThan(5, $count, $what);
         }
-        self::assertSame((int) SupplyMovement::query()->whereNotNull('bead_id')->sum('amount'), Bead::query()->sole()->owned);
+        self::assertSame(
+            (int) SupplyMovement::query()->whereNotNull('bead_id')->sum('amount'),
+            Bead::query()->sole()->owned,
+        );
         self::assertGreaterThan(5, Making::query()->whereNotNull('closed_at')->count());
     }
 
     public function test_movements_come_from_a_table_all_or_none(): void
     {
-        $lot = app(Stockkeeping::class)->receive($this->workshop(), ['kind' => 'coil', 'name' => 'Long coil', 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m'], LengthUnit::Millimetre);
-        $this->actingAs($this->maker)->get('/stock/import?of=movements')->assertOk()->assertSee('Movements from a table');
+        $lot = app(Stockkeeping::class)->receive(
+            $this->workshop(),
+            ['kind' => 'coil', 'name' => 'Long coil', 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m'],
+            LengthUnit::Millimetre,
+        );
+        $this->actingAs($this->maker)->get(
+            '/stock/import?of=movements',
+        )->assertOk()->assertSee('Movements from a table');
         $bad = "lot;amount;reason\nLong coil;-0,5 m;class\nNo coil;1 m;x\nLong coil;-9 m;too much\nLong coil;lots;x";
-        $this->post('/stock/import?of=movements', ['text' => $bad])->assertOk()->assertSee('Line 3: Lot “No coil” is not in stock')->assertSee('Line 4: Long coil holds')->assertSee('Line 5: Amount “lots”');
+        $this->post(
+            '/stock/import?of=movements',
+            ['text' => $bad],
+        )->assertOk()->assertSee('Line 3: Lot “No coil” is not in stock')->assertSee('Line 4: Long coil holds')->assertSee('Line 5: Amount “lots”');
         $this->post('/stock/import?of=movements', ['text' => $bad, 'do' => 'take'])->assertStatus(422);
         self::assertEqualsWithDelta(2000, $lot->refresh()->heldMm(), 0.2);
-        $this->post('/stock/import?of=movements', ['text' => "lot;amount;reason\nLong coil;-0,5 m;class\nLong coil;+20 cm;came back", 'do' => 'take'])->assertRedirect('/stock/book');
+        $this->post(
+            '/stock/import?of=movements',
+            ['text' => "lot;amount;reason\nLong coil;-0,5 m;class\nLong coil;+20 cm;came back", 'do' => 'take'],
+        )->assertRedirect('/stock/book');
         self::assertEqualsWithDelta(1700, $lot->refresh()->heldMm(), 0.5);
         self::assertSame(0, (int) DB::table('movements')->sum('mass_mg'));
         $this->get('/stock/book')->assertSee('came back');
@@ -203,6 +284,10 @@ final class SupplyTest extends TestCase
     {
         $this->expectException(Problem::class);
         $this->expectExceptionMessage('Low “few”');
-        app(SupplyBook::class)->receive($this->workshop(), ['kind' => 'rings', 'name' => 'Rings', 'amount' => '4', 'low' => 'few'], $this->workshop()->profile());
+        app(SupplyBook::class)->receive(
+            $this->workshop(),
+            ['kind' => 'rings', 'name' => 'Rings', 'amount' => '4', 'low' => 'few'],
+            $this->workshop()->profile(),
+        );
     }
 }

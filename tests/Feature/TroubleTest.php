@@ -8,10 +8,19 @@ use PHPUnit\Framework\TestCase;
 use Tests\Served;
 use Tests\Visitor;
 
-/** The place where everything is kept is locked, full, closed or damaged: a page says which, nothing is half-written, and it goes on when it can. */
+/**
+ * The place where everything is kept is locked, full, closed or damaged: a page says which, nothing is half-written,
+ * and it goes on when it can.
+ */
 final class TroubleTest extends TestCase
 {
-    private const COIL = ['kind' => 'coil', 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m'];
+    private const COIL = [
+        'kind' => 'coil',
+        'metal' => 'copper',
+        'size' => '20awg',
+        'temper' => 'dead-soft',
+        'amount' => '2 m',
+    ];
 
     private Served $served;
 
@@ -39,7 +48,17 @@ final class TroubleTest extends TestCase
 
     private function assertTold(int $status, string $sentence): void
     {
-        self::assertSame([$status, true], [$this->maker->status, str_contains($this->maker->body, $sentence)], mb_substr(trim(strip_tags($this->maker->body)), 0, 300).implode('', array_map(file_get_contents(...), glob(dirname($this->served->environment['DB_DATABASE']).'/logs/*') ?: [])));
+        self::assertSame(
+            [$status, true],
+            [$this->maker->status, str_contains($this->maker->body, $sentence)],
+            mb_substr(trim(strip_tags($this->maker->body)), 0, 300).implode(
+                '',
+                array_map(
+                    file_get_contents(...),
+                    glob(dirname($this->served->environment['DB_DATABASE']).'/logs/*') ?: [],
+                ),
+            ),
+        );
         self::assertStringNotContainsString('SQLSTATE', $this->maker->body);
     }
 

@@ -43,10 +43,20 @@ final class ViewsTest extends TestCase
         $cut = Planner::plan(Patterns::start('link-and-drop', 'Strips'), new Profile)->cuts[1];
         foreach ([0.5, 1.0, 1.75] as $ratio) {
             $strip = new Strip($cut, new Profile, $ratio);
-            self::assertEqualsWithDelta($cut->lengthMm() * $ratio * 96 / 25.4, $strip->endX - $strip->segments[0]['x'], 0.01);
+            self::assertEqualsWithDelta(
+                $cut->lengthMm() * $ratio * 96 / 25.4,
+                $strip->endX - $strip->segments[0]['x'],
+                0.01,
+            );
         }
-        self::assertStringStartsWith('Link, 80.5 mm: tail 10 mm, 3 wraps 12.5 mm, loop 10 mm, neck 2 mm, 2 beads 12 mm', (new Strip($cut, new Profile, 1.0))->sentence());
-        self::assertStringContainsString('Bends at 1 1/4 (bend square, top)', (new Strip($cut, new Profile(Ruler::SixteenthInch), 1.0))->sentence());
+        self::assertStringStartsWith(
+            'Link, 80.5 mm: tail 10 mm, 3 wraps 12.5 mm, loop 10 mm, neck 2 mm, 2 beads 12 mm',
+            (new Strip($cut, new Profile, 1.0))->sentence(),
+        );
+        self::assertStringContainsString(
+            'Bends at 1 1/4 (bend square, top)',
+            (new Strip($cut, new Profile(Ruler::SixteenthInch), 1.0))->sentence(),
+        );
     }
 
     public function test_the_drawing_fits_its_room_at_the_scale_it_states(): void
@@ -56,13 +66,21 @@ final class ViewsTest extends TestCase
             $drawing = new Drawing($figure, 330, 560);
             self::assertLessThanOrEqual(560.1, $drawing->height);
             self::assertLessThanOrEqual(330.1, $drawing->width);
-            self::assertEqualsWithDelta($figure->heightMm() * $drawing->ratio * 96 / 25.4, $drawing->y($figure->heightMm()) - $drawing->y(0), 0.02);
+            self::assertEqualsWithDelta(
+                $figure->heightMm() * $drawing->ratio * 96 / 25.4,
+                $drawing->y($figure->heightMm()) - $drawing->y(0),
+                0.02,
+            );
         }
     }
 
     private function lot(string $amount, string $temper = 'dead-soft', string $kind = 'coil'): Lot
     {
-        return app(Stockkeeping::class)->receive($this->workshop(), ['kind' => $kind, 'metal' => 'sterling', 'size' => '22awg', 'temper' => $temper, 'amount' => $amount], LengthUnit::Millimetre);
+        return app(Stockkeeping::class)->receive(
+            $this->workshop(),
+            ['kind' => $kind, 'metal' => 'sterling', 'size' => '22awg', 'temper' => $temper, 'amount' => $amount],
+            LengthUnit::Millimetre,
+        );
     }
 
     public function test_the_smallest_lot_that_holds_all_of_a_cut_is_offered(): void
@@ -78,7 +96,12 @@ final class ViewsTest extends TestCase
         self::assertCount(4, $desk->onHand->lotsFor($cut));
         self::assertNull($desk->onHand->lotOffered($shares[0]), 'nothing of the ear wire’s size is in stock');
         self::assertEqualsWithDelta(3270, $desk->onHand->ownedMm($cut->wire), 1.0);
-        self::assertEqualsWithDelta(3200, $desk->onHand->ownedMm($cut->wire, 83.5), 1.0, 'an offcut shorter than the cut is no help');
+        self::assertEqualsWithDelta(
+            3200,
+            $desk->onHand->ownedMm($cut->wire, 83.5),
+            1.0,
+            'an offcut shorter than the cut is no help',
+        );
     }
 
     public function test_the_chosen_run_and_its_neighbours_are_found_over_all_parts(): void

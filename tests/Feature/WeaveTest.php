@@ -16,28 +16,49 @@ final class WeaveTest extends TestCase
         $this->actingAs($this->maker);
     }
 
-    /** 4@1-2 4@2-3 over 20 AWG in 28: 8 turns of √((π(0.81182 + 0.32109) + 2 · 1.13291)² + 0.32109²) = 5.8339, so 46.67 mm a repeat; 50 mm are 20 repeats. */
+    /**
+     * 4@1-2 4@2-3 over 20 AWG in 28: 8 turns of √((π(0.81182 + 0.32109) + 2 · 1.13291)² + 0.32109²) = 5.8339, so 46.67
+     * mm a repeat; 50 mm are 20 repeats.
+     */
     public function test_a_weave_is_drawn_from_both_sides_and_worked_out(): void
     {
-        $page = $this->get('/weave')->assertOk()->assertSee('front · ')->assertSee('back, turned over along its length')->assertSee('4 turns round cores 1 to 2');
+        $page = $this->get('/weave')->assertOk()->assertSee('front · ')->assertSee(
+            'back, turned over along its length',
+        )->assertSee('4 turns round cores 1 to 2');
         $page->assertSee('46.67')->assertSee('933.5 mm');
-        self::assertSame(2 * 2 * (64 + 3), substr_count((string) $page->getContent(), 'class="fig-line'), 'on both sides an edge and a body for each of 64 turns and 3 cores');
+        self::assertSame(
+            2 * 2 * (64 + 3),
+            substr_count((string) $page->getContent(), 'class="fig-line'),
+            'on both sides an edge and a body for each of 64 turns and 3 cores',
+        );
     }
 
     public function test_it_is_tapped_and_taken_back(): void
     {
         $this->get('/weave?pattern=2%401&turns=5&add=2-3')->assertRedirect();
-        $response = $this->get('/weave?pattern=2%401&turns=5&add=2-3', ['HX-Request' => 'true'])->assertOk()->assertSee('value="2@1 5@2-3"', false)->assertDontSee('<html', false);
+        $response = $this->get(
+            '/weave?pattern=2%401&turns=5&add=2-3',
+            ['HX-Request' => 'true'],
+        )->assertOk()->assertSee('value="2@1 5@2-3"', false)->assertDontSee('<html', false);
         self::assertStringContainsString('pattern=2%401+5%402-3', (string) $response->headers->get('HX-Push-Url'));
-        $this->get('/weave?pattern=2%401+5%402-3&add=undo', ['HX-Request' => 'true'])->assertSee('value="2@1"', false)->assertSee('No figure takes core 2: it would fall out.');
-        $this->get('/weave?kind=basket&cores=2&passes=f1+b2&add=f2', ['HX-Request' => 'true'])->assertSee('value="f1 b2 f2"', false);
+        $this->get(
+            '/weave?pattern=2%401+5%402-3&add=undo',
+            ['HX-Request' => 'true'],
+        )->assertSee('value="2@1"', false)->assertSee('No figure takes core 2: it would fall out.');
+        $this->get(
+            '/weave?kind=basket&cores=2&passes=f1+b2&add=f2',
+            ['HX-Request' => 'true'],
+        )->assertSee('value="f1 b2 f2"', false);
     }
 
     public function test_it_is_stepped_through(): void
     {
         $whole = (string) $this->get('/weave?kind=basket')->assertOk()->assertSee('begin')->getContent();
         self::assertStringNotContainsString('fig-lit', $whole);
-        $third = (string) $this->get('/weave?kind=basket&at=3')->assertOk()->assertSeeInOrder(['aria-current="step"', 'in front of core 3'], false)->getContent();
+        $third = (string) $this->get('/weave?kind=basket&at=3')->assertOk()->assertSeeInOrder(
+            ['aria-current="step"', 'in front of core 3'],
+            false,
+        )->getContent();
         // The pass just woven is lit, in front as well as seen from behind.
         self::assertSame(4, substr_count($third, 'fig-lit'));
         self::assertSame(2 * 2 * (3 + 3), substr_count($third, 'class="fig-line'));
@@ -47,16 +68,24 @@ final class WeaveTest extends TestCase
 
     public function test_a_band_is_made_of_it(): void
     {
-        $this->post('/weave', ['cores' => '4', 'core' => '18 awg', 'wire' => '0.3 mm', 'pattern' => '3@1-2 3@3-4 1@1-4', 'length' => '60 mm'])->assertRedirect();
+        $this->post(
+            '/weave',
+            ['cores' => '4', 'core' => '18 awg', 'wire' => '0.3 mm', 'pattern' => '3@1-2 3@3-4 1@1-4', 'length' => '60 mm'],
+        )->assertRedirect();
         $piece = Piece::query()->latest('id')->firstOrFail()->document();
-        self::assertSame(['4', '3@1-2 3@3-4 1@1-4', '60', '18 AWG', '0.3 mm'], [(string) $piece->part('p2')->count('cores'), $piece->part('p2')->choice('pattern'), (string) $piece->part('p2')->mm('length'), $piece->wires['core']->size->text(), $piece->wires['weave']->size->text()]);
+        self::assertSame(
+            ['4', '3@1-2 3@3-4 1@1-4', '60', '18 AWG', '0.3 mm'],
+            [(string) $piece->part('p2')->count('cores'), $piece->part('p2')->choice('pattern'), (string) $piece->part('p2')->mm('length'), $piece->wires['core']->size->text(), $piece->wires['weave']->size->text()],
+        );
     }
 
     public function test_what_cannot_be_woven_is_said_at_its_field(): void
     {
         foreach ([
-            'cores=9' => 'Cores 9 is out of range', 'pattern=4%409' => 'names core 9 of 3', 'pattern=' => 'a weave, such as 4@2 3@1-2', 'pattern=%3Cb%3E' => '“&lt;b&gt;”',
-            'wire=thick' => 'thick', 'length=9+km' => 'Length', 'kind=basket&passes=f1+b3' => 'jumps from core 1 to core 3',
+            'cores=9' => 'Cores 9 is out of range', 'pattern=4%409' => 'names core 9 of 3',
+            'pattern=' => 'a weave, such as 4@2 3@1-2', 'pattern=%3Cb%3E' => '“&lt;b&gt;”',
+            'wire=thick' => 'thick', 'length=9+km' => 'Length',
+            'kind=basket&passes=f1+b3' => 'jumps from core 1 to core 3',
         ] as $query => $sentence) {
             $this->get('/weave?'.$query)->assertOk()->assertSee($sentence, false)->assertDontSee('What it takes');
         }

@@ -17,10 +17,20 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
 use Tests\TestCase;
 
-/** What writes, and what does not: looking writes nothing, what is refused has written nothing, what is sent twice counts once. */
+/**
+ * What writes, and what does not: looking writes nothing, what is refused has written nothing, what is sent twice
+ * counts once.
+ */
 final class WritingTest extends TestCase
 {
-    private const COIL = ['kind' => 'coil', 'name' => 'Long one', 'metal' => 'sterling', 'size' => '22awg', 'temper' => 'dead-soft', 'amount' => '2 m'];
+    private const COIL = [
+        'kind' => 'coil',
+        'name' => 'Long one',
+        'metal' => 'sterling',
+        'size' => '22awg',
+        'temper' => 'dead-soft',
+        'amount' => '2 m',
+    ];
 
     /** @return list<string> statements that write, sent while it is done */
     private function written(callable $do): array
@@ -44,7 +54,9 @@ final class WritingTest extends TestCase
         $workshop = $maker->workshop;
         $piece = $workshop->pieces()->whereHas('openMaking')->firstOrFail();
         $ours = [
-            '{piece}' => $piece->ulid, '{making}' => (string) $workshop->makings()->firstOrFail()->ulid, '{lot}' => (string) $workshop->lots()->firstOrFail()->ulid, '{bead}' => (string) $workshop->beads()->firstOrFail()->ulid,
+            '{piece}' => $piece->ulid, '{making}' => (string) $workshop->makings()->firstOrFail()->ulid,
+            '{lot}' => (string) $workshop->lots()->firstOrFail()->ulid,
+            '{bead}' => (string) $workshop->beads()->firstOrFail()->ulid,
             '{name}' => 'simple-loop', '{photo}' => 'none', '{token}' => 'none',
         ];
         $walked = 0;
@@ -70,20 +82,39 @@ final class WritingTest extends TestCase
         $bead = app(SupplyBook::class)->bead($this->workshop(), CoreBead::parse('8mm round, hole 1, moss'), 4);
         $lot = app(Stockkeeping::class)->receive($this->workshop(), self::COIL, LengthUnit::Millimetre);
         $making = app(Bench::class)->begin($this->piece());
-        $before = [DB::table('beads')->get()->toJson(), DB::table('movements')->get()->toJson(), DB::table('makings')->get()->toJson()];
-        $this->actingAs($this->maker)->put("/beads/{$bead->ulid}", ['owned' => 'many', 'price' => '0.35'])->assertStatus(422);
+        $before = [
+            DB::table('beads')->get()->toJson(),
+            DB::table('movements')->get()->toJson(),
+            DB::table('makings')->get()->toJson(),
+        ];
+        $this->actingAs($this->maker)->put(
+            "/beads/{$bead->ulid}",
+            ['owned' => 'many', 'price' => '0.35'],
+        )->assertStatus(422);
         $this->put("/beads/{$bead->ulid}", ['owned' => '3', 'price' => '0.35', 'low' => 'x'])->assertStatus(422);
         $this->put("/lots/{$lot->ulid}", ['holds' => '12 parsecs'])->assertStatus(422);
-        $points = array_map(fn ($point): string => $point->key, Inspection::of(Planner::plan($making->document(), $this->workshop()->profile())));
-        $this->put("/makings/{$making->ulid}/inspection", ['found' => [$points[0] => 'fine', $points[1] => 'splendid']])->assertStatus(422);
-        self::assertSame($before, [DB::table('beads')->get()->toJson(), DB::table('movements')->get()->toJson(), DB::table('makings')->get()->toJson()]);
+        $points = array_map(
+            fn ($point): string => $point->key,
+            Inspection::of(Planner::plan($making->document(), $this->workshop()->profile())),
+        );
+        $this->put(
+            "/makings/{$making->ulid}/inspection",
+            ['found' => [$points[0] => 'fine', $points[1] => 'splendid']],
+        )->assertStatus(422);
+        self::assertSame(
+            $before,
+            [DB::table('beads')->get()->toJson(), DB::table('movements')->get()->toJson(), DB::table('makings')->get()->toJson()],
+        );
     }
 
     public function test_a_form_that_is_sent_twice_counts_once(): void
     {
         $form = ['_once' => 'abc'] + self::COIL;
         $this->actingAs($this->maker)->post('/stock', $form)->assertStatus(303);
-        $this->post('/stock', $form)->assertStatus(303)->assertSessionHas('said', 'That had arrived already: it counts once.');
+        $this->post('/stock', $form)->assertStatus(303)->assertSessionHas(
+            'said',
+            'That had arrived already: it counts once.',
+        );
         self::assertSame(1, $this->workshop()->lots()->count());
         $this->post('/stock', ['amount' => '3 m', 'name' => 'Another'] + $form)->assertStatus(303);
         $this->post('/stock', ['_once' => 'def'] + self::COIL)->assertStatus(303);
@@ -93,7 +124,11 @@ final class WritingTest extends TestCase
         $this->post('/beads', ['_once' => 'ghi', 'bead' => 'nonsense'])->assertStatus(422);
         foreach (['/stock', '/account', '/hand'] as $page) {
             $html = (string) $this->get($page)->getContent();
-            self::assertSame(substr_count($html, 'name="_token"'), preg_match_all('/name="_once" value="(\w{20})"/', $html, $match), $page);
+            self::assertSame(
+                substr_count($html, 'name="_token"'),
+                preg_match_all('/name="_once" value="(\w{20})"/', $html, $match),
+                $page,
+            );
             self::assertSame($match[1], array_unique($match[1]));
         }
     }

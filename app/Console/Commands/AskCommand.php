@@ -28,7 +28,9 @@ final class AskCommand extends Command
             return $this->refused($problem->getMessage());
         }
         if ($this->option('json')) {
-            return $this->printed(['sum' => $asked->sum->name, 'inputs' => (object) $asked->inputs, 'results' => $answer->results, 'missing' => $asked->missing]);
+            return $this->printed(
+                ['sum' => $asked->sum->name, 'inputs' => (object) $asked->inputs, 'results' => $answer->results, 'missing' => $asked->missing],
+            );
         }
         $this->line($asked->sum->question);
         foreach ($asked->inputs as $key => $text) {

@@ -39,21 +39,32 @@ final class BackupCommand extends Command
     private function write(string $to): void
     {
         is_dir(dirname($to)) && is_writable(dirname($to))
-            || throw new RuntimeException("“{$to}” cannot be written: give a file in a folder that is there and is yours.");
+            || throw new RuntimeException(
+                "“{$to}” cannot be written: give a file in a folder that is there and is yours.",
+            );
         $copy = (string) tempnam(dirname($to), '.hebra-');
         $unfinished = "{$to}.unfinished";
         unlink($copy);
         try {
             Copies::write($copy);
             $zip = new ZipArchive;
-            $zip->open($unfinished, ZipArchive::CREATE | ZipArchive::OVERWRITE) === true && $zip->addFile($copy, self::DATABASE) && $zip->close()
+            $zip->open($unfinished, ZipArchive::CREATE | ZipArchive::OVERWRITE) === true
+                && $zip->addFile($copy, self::DATABASE) && $zip->close()
                 || throw new RuntimeException("“{$to}” cannot be written: is the disk full?");
             chmod($unfinished, 0600);
-            RestoreCommand::readable($unfinished, fn (string $database): int => hash_file('sha256', $database) === hash_file('sha256', $copy) ? 0 : throw new RuntimeException('What was written is not what was read: try again.'));
+            RestoreCommand::readable(
+                $unfinished,
+                fn (string $database): int => hash_file('sha256', $database) === hash_file('sha256', $copy)
+                    ? 0
+                    : throw new RuntimeException('What was written is not what was read: try again.'),
+            );
             rename($unfinished, $to);
         } finally {
             array_map(unlink(...), array_filter([$copy, $unfinished], is_file(...)));
         }
-        $this->line("Everything is in {$to}, ".number_format(filesize($to) / 1e6, 1).' MB, and was read back. Carry it to another machine.');
+        $this->line(
+            "Everything is in {$to}, ".number_format(filesize($to) / 1e6, 1)
+                .' MB, and was read back. Carry it to another machine.',
+        );
     }
 }

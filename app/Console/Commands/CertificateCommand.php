@@ -25,7 +25,11 @@ final class CertificateCommand extends Command
             return self::SUCCESS;
         }
         try {
-            Certificate::make(storage_path('app/tls'), (string) $this->argument('address'), (string) $this->argument('name'));
+            Certificate::make(
+                storage_path('app/tls'),
+                (string) $this->argument('address'),
+                (string) $this->argument('name'),
+            );
         } catch (RuntimeException $fault) {
             return $this->refused($fault->getMessage());
         }

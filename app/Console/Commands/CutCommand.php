@@ -32,12 +32,23 @@ final class CutCommand extends Command
     public function handle(): int
     {
         try {
-            $plan = CuttingPlanner::plan(CutCsv::cuts($this->read('cuts')), CutCsv::stock($this->read('stock')), $this->terms(), new Deadline($this->number('seconds', 0.01, 600)));
+            $plan = CuttingPlanner::plan(
+                CutCsv::cuts($this->read('cuts')),
+                CutCsv::stock($this->read('stock')),
+                $this->terms(),
+                new Deadline($this->number('seconds', 0.01, 600)),
+            );
         } catch (Problem $problem) {
             return $this->refused($problem->getMessage());
         }
         if ($this->option('json')) {
-            $this->output->writeln((string) json_encode($plan->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION), OutputInterface::OUTPUT_RAW);
+            $this->output->writeln(
+                (string) json_encode(
+                    $plan->toArray(),
+                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+                ),
+                OutputInterface::OUTPUT_RAW,
+            );
         } else {
             $this->printed($plan);
         }
@@ -48,14 +59,24 @@ final class CutCommand extends Command
     private function read(string $argument): string
     {
         $file = (string) $this->argument($argument);
-        is_file($file) && is_readable($file) || throw Unreadable::line($argument, $file, 'the path of a list of '.$argument.' that can be read');
+        is_file($file) && is_readable($file)
+            || throw Unreadable::line($argument, $file, 'the path of a list of '.$argument.' that can be read');
 
         return (string) file_get_contents($file, length: CutCsv::MOST_BYTES + 1);
     }
 
     private function terms(): CuttingTerms
     {
-        return new CuttingTerms($this->length('keep'), $this->length('coil'), $this->number('offcut-worth', 0, 1), $this->number('scrap-worth', 0, 1), $this->length('lot'), $this->length('handling'), $this->length('buy'), $this->length('trim'));
+        return new CuttingTerms(
+            $this->length('keep'),
+            $this->length('coil'),
+            $this->number('offcut-worth', 0, 1),
+            $this->number('scrap-worth', 0, 1),
+            $this->length('lot'),
+            $this->length('handling'),
+            $this->length('buy'),
+            $this->length('trim'),
+        );
     }
 
     private function length(string $option): float
@@ -69,16 +90,34 @@ final class CutCommand extends Command
         is_numeric($text) || throw Unreadable::number($option, $text);
         $number = (float) $text;
 
-        return $number >= $least && $number <= $most ? $number : throw OutOfRange::between($option, $text, Figures::trim($least), Figures::trim($most));
+        return $number >= $least && $number <= $most
+            ? $number
+            : throw OutOfRange::between($option, $text, Figures::trim($least), Figures::trim($most));
     }
 
     private function printed(CuttingPlan $plan): void
     {
         $rows = [];
         foreach ($plan->pieces as $piece) {
-            $rows[] = [$piece->row->label, Figures::mm($piece->row->lengthMm), implode(', ', array_map(fn (string|int $label, int $count): string => "{$count} × {$label}", array_keys($piece->cuts), $piece->cuts)), Figures::mm($piece->remainderMm)];
+            $rows[] = [
+                $piece->row->label,
+                Figures::mm($piece->row->lengthMm),
+                implode(
+                    ', ',
+                    array_map(
+                        fn (string|int $label, int $count): string => "{$count} × {$label}",
+                        array_keys($piece->cuts),
+                        $piece->cuts,
+                    ),
+                ),
+                Figures::mm($piece->remainderMm),
+            ];
         }
         $this->table(['Stock', 'Length', 'Cuts', 'Left'], $rows);
-        $this->line('Value lost '.Figures::mm($plan->valueLostMm).($plan->isOptimal ? ', proven the least' : ', at most '.Figures::trim(100 * $plan->gap(), 2).' % above the least').'; scrap '.Figures::mm($plan->scrapMm()).'.');
+        $this->line(
+            'Value lost '.Figures::mm($plan->valueLostMm)
+                .($plan->isOptimal ? ', proven the least' : ', at most '.Figures::trim(100 * $plan->gap(), 2).' % above the least')
+                .'; scrap '.Figures::mm($plan->scrapMm()).'.',
+        );
     }
 }

@@ -29,12 +29,21 @@ final class PlanCommand extends Command
             return $this->refused("File “{$file}” cannot be read: give the path of a piece that Hebra exported.");
         }
         try {
-            $plan = Planner::plan(PieceJson::readAll((string) file_get_contents($file, length: PieceJson::MOST_BYTES + 1))[0], new Profile);
+            $plan = Planner::plan(
+                PieceJson::readAll((string) file_get_contents($file, length: PieceJson::MOST_BYTES + 1))[0],
+                new Profile,
+            );
         } catch (Problem $problem) {
             return $this->refused($problem->getMessage());
         }
         if ($this->option('json')) {
-            $this->output->writeln((string) json_encode($plan->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION), OutputInterface::OUTPUT_RAW);
+            $this->output->writeln(
+                (string) json_encode(
+                    $plan->toArray(),
+                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+                ),
+                OutputInterface::OUTPUT_RAW,
+            );
         } else {
             $this->printed($plan);
         }
@@ -45,15 +54,27 @@ final class PlanCommand extends Command
     private function printed(Plan $plan): void
     {
         $profile = $plan->profile;
-        $this->line($plan->piece->name.', '.$plan->piece->makes->words().': hangs '.$profile->length($plan->hangsMm()).', each '.Figures::grams($plan->gramsEach));
+        $this->line(
+            $plan->piece->name.', '.$plan->piece->makes->words().': hangs '.$profile->length($plan->hangsMm()).', each '
+                .Figures::grams($plan->gramsEach),
+        );
         $rows = [];
         foreach ($plan->strips() as $cut) {
             $rows[] = [$cut->label, $cut->count, $profile->length($profile->ruler->upMm($cut->lengthMm())), $cut->wire->words(),
                 implode(' · ', array_map(fn ($bend): string => Figures::trim($bend->atMm, 1), $cut->bends))];
         }
         $this->table(['Cut', 'Count', 'Length', 'Wire', 'Bends at, mm'], $rows);
-        $this->table(['Bead', 'Each', 'All', 'Spares'], array_map(fn ($count): array => [$count->bead->words(), $count->each, $count->all, $count->spares], $plan->beads));
-        $this->table(['Metal', 'Gross', 'Net', 'Scrap'], array_map(fn ($metal): array => [$metal->wire->words(), ...array_values($metal->shown())], $plan->metal));
+        $this->table(
+            ['Bead', 'Each', 'All', 'Spares'],
+            array_map(
+                fn ($count): array => [$count->bead->words(), $count->each, $count->all, $count->spares],
+                $plan->beads,
+            ),
+        );
+        $this->table(
+            ['Metal', 'Gross', 'Net', 'Scrap'],
+            array_map(fn ($metal): array => [$metal->wire->words(), ...array_values($metal->shown())], $plan->metal),
+        );
         foreach ($plan->checks as $check) {
             $this->line(str_pad($check->level->value, 5).' '.$check->text);
         }

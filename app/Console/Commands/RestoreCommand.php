@@ -40,7 +40,12 @@ final class RestoreCommand extends Command
                 return self::SUCCESS;
             }
 
-            return self::readable($from, fn (string $database): int => $this->isEmptyHere() ? $this->inPlace($database) : $this->besideWhatIsThere($database, $upgrade, $package));
+            return self::readable(
+                $from,
+                fn (string $database): int => $this->isEmptyHere()
+                    ? $this->inPlace($database)
+                    : $this->besideWhatIsThere($database, $upgrade, $package),
+            );
         } catch (RuntimeException|Problem $fault) {
             return $this->refused($fault->getMessage());
         }
@@ -71,7 +76,9 @@ final class RestoreCommand extends Command
             $database = "{$folder}/".BackupCommand::DATABASE;
             if ($zip->open($from, ZipArchive::RDONLY | ZipArchive::CHECKCONS) === true) {
                 $zip->extractTo($folder, BackupCommand::DATABASE)
-                    || throw new RuntimeException("“{$from}” is no backup that ./hebra backup wrote, or it is damaged.");
+                    || throw new RuntimeException(
+                        "“{$from}” is no backup that ./hebra backup wrote, or it is damaged.",
+                    );
             } else {
                 copy($from, $database);
             }
@@ -113,7 +120,15 @@ final class RestoreCommand extends Command
             || throw new RuntimeException("“{$here}” cannot be written: is the disk full?");
         chmod($here, 0600);
         DB::purge();
-        $this->line('Everything is back as it was: '.implode(', ', array_map(fn (Workshop $one): string => "{$one->name} ({$one->pieces()->count()} pieces)", Workshop::query()->get()->all())).'. Start it with ./hebra serve and sign in as before.');
+        $this->line(
+            'Everything is back as it was: '.implode(
+                ', ',
+                array_map(
+                    fn (Workshop $one): string => "{$one->name} ({$one->pieces()->count()} pieces)",
+                    Workshop::query()->get()->all(),
+                ),
+            ).'. Start it with ./hebra serve and sign in as before.',
+        );
 
         return self::SUCCESS;
     }
@@ -160,6 +175,12 @@ final class RestoreCommand extends Command
 
             return [$workshop->refresh(), Invitation::into($workshop)];
         });
-        $this->line("“{$workshop->name}” is back as a workshop of its own, beside ".User::query()->distinct()->count('workshop_id').' that '.(User::query()->distinct()->count('workshop_id') === 1 ? 'is' : 'are').' here. Whoever opens this address of your Hebra works in it, once, within '.Invitation::DAYS." days: /join/{$token}");
+        $this->line(
+            "“{$workshop->name}” is back as a workshop of its own, beside "
+                .User::query()->distinct()->count('workshop_id').' that '
+                .(User::query()->distinct()->count('workshop_id') === 1 ? 'is' : 'are')
+                .' here. Whoever opens this address of your Hebra works in it, once, within '.Invitation::DAYS
+                ." days: /join/{$token}",
+        );
     }
 }

@@ -33,7 +33,9 @@ final class SumCommand extends Command
         if ($this->option('json')) {
             $working = array_map(fn (Working $line): string => $line->text(), $answer->working);
 
-            return $this->printed(['sum' => $sum->name, 'inputs' => $given->texts, 'results' => $answer->results, 'working' => $working, 'source' => $sum->source]);
+            return $this->printed(
+                ['sum' => $sum->name, 'inputs' => $given->texts, 'results' => $answer->results, 'working' => $working, 'source' => $sum->source],
+            );
         }
         $this->tabled($sum->name, $answer->results);
         foreach ($answer->working as $line) {

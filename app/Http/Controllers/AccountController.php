@@ -35,14 +35,38 @@ final class AccountController extends Controller
         try {
             $input = $this->texts($request, 'name', 'ruler', 'sizes', 'clearance', 'keep', 'low', 'shortcuts');
             $unit = $workshop->profile()->unit();
-            trim($input['name']) !== '' && mb_strlen($input['name']) <= 80 || throw Refused::invalid('name', 'The workshop’s name has '.mb_strlen(trim($input['name'])).' characters: give 1 to 80.');
-            $ruler = Ruler::tryFrom($input['ruler']) ?? throw Unreadable::choice('ruler', $input['ruler'], array_column(Ruler::cases(), 'value'));
-            $sizes = SizeSystem::tryFrom($input['sizes']) ?? throw Unreadable::choice('sizes', $input['sizes'], array_column(SizeSystem::cases(), 'value'));
+            trim($input['name']) !== '' && mb_strlen($input['name']) <= 80
+                || throw Refused::invalid(
+                    'name',
+                    'The workshop’s name has '.mb_strlen(trim($input['name'])).' characters: give 1 to 80.',
+                );
+            $ruler = Ruler::tryFrom($input['ruler']) ?? throw Unreadable::choice(
+                'ruler',
+                $input['ruler'],
+                array_column(Ruler::cases(), 'value'),
+            );
+            $sizes = SizeSystem::tryFrom($input['sizes']) ?? throw Unreadable::choice(
+                'sizes',
+                $input['sizes'],
+                array_column(SizeSystem::cases(), 'value'),
+            );
             $workshop->update([
                 'name' => trim($input['name']), 'ruler' => $ruler->value, 'sizes' => $sizes->value,
-                'clearance_um' => (int) round(Length::parse($input['clearance'], 'clearance', $unit)->within('clearance', 0, 1)->millimetres() * 1000),
-                'low_um' => trim($input['low']) === '' ? $workshop->low_um : (int) round(Length::parse($input['low'], 'low', $unit)->within('low', 0, 100_000)->millimetres() * 1000),
-                'keep_um' => (int) round(Length::parse($input['keep'], 'keep', $unit)->within('keep', 5, 2000)->millimetres() * 1000),
+                'clearance_um' => (int) round(
+                    Length::parse(
+                        $input['clearance'],
+                        'clearance',
+                        $unit,
+                    )->within('clearance', 0, 1)->millimetres() * 1000,
+                ),
+                'low_um' => trim($input['low']) === ''
+                    ? $workshop->low_um
+                    : (int) round(
+                        Length::parse($input['low'], 'low', $unit)->within('low', 0, 100_000)->millimetres() * 1000,
+                    ),
+                'keep_um' => (int) round(
+                    Length::parse($input['keep'], 'keep', $unit)->within('keep', 5, 2000)->millimetres() * 1000,
+                ),
                 'shortcuts' => $input['shortcuts'] === '1',
             ]);
         } catch (Problem $problem) {
@@ -74,7 +98,10 @@ final class AccountController extends Controller
         return redirect('/account', 303)->with('invitation', url('/join/'.Invitation::into($this->workshop($request))));
     }
 
-    /** Alone, it takes the workshop and everything in it: this is the only way lines leave the metal book. With others, only the maker goes. */
+    /**
+     * Alone, it takes the workshop and everything in it: this is the only way lines leave the metal book. With others,
+     * only the maker goes.
+     */
     public function destroy(Request $request): RedirectResponse|Response
     {
         $maker = $this->maker($request);
@@ -84,7 +111,9 @@ final class AccountController extends Controller
             return $this->again($this->show($request), $problem);
         }
         SessionController::end($request);
-        DB::transaction(fn () => $maker->workshop->makers()->count() > 1 ? $maker->delete() : $maker->workshop->delete());
+        DB::transaction(
+            fn () => $maker->workshop->makers()->count() > 1 ? $maker->delete() : $maker->workshop->delete(),
+        );
 
         return redirect('/sign-in');
     }
@@ -93,6 +122,7 @@ final class AccountController extends Controller
     private function confirm(Request $request, string $field, string $password): void
     {
         $maker = $this->maker($request);
-        Attempts::allow($request, $field, $maker, fn (): bool => Passwords::isRight($maker, $password)) || throw Refused::invalid($field, 'That is not your password: give the one you sign in with now.');
+        Attempts::allow($request, $field, $maker, fn (): bool => Passwords::isRight($maker, $password))
+            || throw Refused::invalid($field, 'That is not your password: give the one you sign in with now.');
     }
 }

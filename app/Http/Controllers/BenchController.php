@@ -21,9 +21,15 @@ final class BenchController extends Controller
             'workshop' => $workshop,
             'profile' => $workshop->profile(),
             'underWay' => array_values(array_filter($cards, fn (PieceCard $card): bool => $card->making() !== null)),
-            'onPaper' => array_slice(array_values(array_filter($cards, fn (PieceCard $card): bool => $card->making() === null)), 0, 6),
+            'onPaper' => array_slice(
+                array_values(array_filter($cards, fn (PieceCard $card): bool => $card->making() === null)),
+                0,
+                6,
+            ),
             'low' => ToBuy::low($workshop),
-            'closed' => $workshop->makings()->with(['piece' => fn ($piece) => $piece->withTrashed()])->whereNotNull('closed_at')->latest('closed_at')->limit(6)->get(),
+            'closed' => $workshop->makings()->with(
+                ['piece' => fn ($piece) => $piece->withTrashed()],
+            )->whereNotNull('closed_at')->latest('closed_at')->limit(6)->get(),
         ]);
     }
 }

@@ -24,7 +24,10 @@ final class BillController extends Controller
 {
     public function show(PieceRequest $request): View
     {
-        return view('pieces.bill', ['desk' => new BillDesk($request->piece(), $this->workshop($request)), 'problem' => null]);
+        return view(
+            'pieces.bill',
+            ['desk' => new BillDesk($request->piece(), $this->workshop($request)), 'problem' => null],
+        );
     }
 
     public function update(PieceRequest $request): RedirectResponse|Response
@@ -32,10 +35,19 @@ final class BillController extends Controller
         try {
             $this->keep($request, $this->workshop($request));
         } catch (Problem $problem) {
-            return $this->again(view('pieces.bill', ['desk' => new BillDesk($request->piece(), $this->workshop($request)->refresh()), 'problem' => null]), $problem);
+            return $this->again(
+                view(
+                    'pieces.bill',
+                    ['desk' => new BillDesk($request->piece(), $this->workshop($request)->refresh()), 'problem' => null],
+                ),
+                $problem,
+            );
         }
 
-        return redirect("/pieces/{$request->piece()->ulid}/bill", 303)->with('said', 'Prices are set, here and for every piece.');
+        return redirect("/pieces/{$request->piece()->ulid}/bill", 303)->with(
+            'said',
+            'Prices are set, here and for every piece.',
+        );
     }
 
     /** The price of one bead or finding of the piece, asked where it is missing; it is kept in stock. */
@@ -51,17 +63,35 @@ final class BillController extends Controller
                 $book->priceSupply($this->workshop($request), $desk->finding($of), $price);
             }
         } catch (Problem $problem) {
-            return $this->again(view('pieces.bill', ['desk' => $desk, 'problem' => null]), Refused::at("price.{$of}", $problem));
+            return $this->again(
+                view('pieces.bill', ['desk' => $desk, 'problem' => null]),
+                Refused::at("price.{$of}", $problem),
+            );
         }
 
-        return redirect("/pieces/{$request->piece()->ulid}/bill", 303)->with('said', 'Its price is set, here and in stock.');
+        return redirect("/pieces/{$request->piece()->ulid}/bill", 303)->with(
+            'said',
+            'Its price is set, here and in stock.',
+        );
     }
 
     private function keep(PieceRequest $request, Workshop $workshop): void
     {
         $currency = mb_strtoupper(trim($this->text($request, 'currency')));
-        preg_match('/^[A-Z]{3}$/', $currency) === 1 || throw Refused::invalid('currency', 'Currency “'.mb_substr($currency, 0, 10).'” is not known: give its three letters, such as EUR, GBP or USD.');
-        $costing = Costing::of(Money::parse($this->text($request, 'hour'), 'hour')->cents(), Count::parse($this->text($request, 'overhead'), 'overhead', 0, 500), Count::parse($this->text($request, 'margin'), 'margin', 0, 500), trim($this->text($request, 'packing')) === '' ? 0 : Money::parse($this->text($request, 'packing'), 'packing')->cents());
+        preg_match('/^[A-Z]{3}$/', $currency) === 1
+            || throw Refused::invalid(
+                'currency',
+                'Currency “'.mb_substr($currency, 0, 10)
+                    .'” is not known: give its three letters, such as EUR, GBP or USD.',
+            );
+        $costing = Costing::of(
+            Money::parse($this->text($request, 'hour'), 'hour')->cents(),
+            Count::parse($this->text($request, 'overhead'), 'overhead', 0, 500),
+            Count::parse($this->text($request, 'margin'), 'margin', 0, 500),
+            trim($this->text($request, 'packing')) === ''
+                ? 0
+                : Money::parse($this->text($request, 'packing'), 'packing')->cents(),
+        );
         $prices = $workshop->metal_prices_e4 ?? [];
         foreach ((array) $request->input('metal', []) as $name => $text) {
             $metal = Metal::tryFrom((string) $name) ?? throw Refused::invalid('metal', 'That metal is not known here.');
@@ -73,6 +103,8 @@ final class BillController extends Controller
                 $prices[$metal->value] = UnitPrice::parse($text, 'metal.'.$metal->value)->e4();
             }
         }
-        $workshop->forceFill(['currency' => $currency, 'hour_cents' => $costing->hourCents, 'overhead_percent' => $costing->overheadPercent, 'margin_percent' => $costing->marginPercent, 'packing_cents' => $costing->packingCents, 'metal_prices_e4' => $prices])->save();
+        $workshop->forceFill(
+            ['currency' => $currency, 'hour_cents' => $costing->hourCents, 'overhead_percent' => $costing->overheadPercent, 'margin_percent' => $costing->marginPercent, 'packing_cents' => $costing->packingCents, 'metal_prices_e4' => $prices],
+        )->save();
     }
 }

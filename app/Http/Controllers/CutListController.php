@@ -28,12 +28,17 @@ final class CutListController extends Controller
             return $this->again($this->show($request), Refused::at('file', $problem));
         }
         $desk = new CutListDesk($this->workshop($request), $given);
-        $isPlanned = in_array($this->text($request, 'do'), ['take', 'longer', 'csv'], true) && $desk->problems === [] && $desk->kinds !== [];
+        $isPlanned = in_array($this->text($request, 'do'), ['take', 'longer', 'csv'], true) && $desk->problems === []
+            && $desk->kinds !== [];
         if ($isPlanned) {
             $desk->plan($this->text($request, 'wire'), $this->text($request, 'do') === 'longer');
         }
         if ($isPlanned && $desk->plan !== null && $this->text($request, 'do') === 'csv') {
-            return response($desk->csv(), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="cutting-plan.csv"']);
+            return response(
+                $desk->csv(),
+                200,
+                ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="cutting-plan.csv"'],
+            );
         }
 
         return response($this->page($request, $given, $desk), $desk->problem === '' ? 200 : 422);
@@ -41,6 +46,9 @@ final class CutListController extends Controller
 
     private function page(Request $request, ?GivenTable $given, ?CutListDesk $desk): View
     {
-        return view('stock.cut-list', ['profile' => $this->workshop($request)->profile(), 'wires' => CutListDesk::wires($this->workshop($request)), 'wire' => $this->text($request, 'wire'), 'given' => $given, 'desk' => $desk, 'problem' => null]);
+        return view(
+            'stock.cut-list',
+            ['profile' => $this->workshop($request)->profile(), 'wires' => CutListDesk::wires($this->workshop($request)), 'wire' => $this->text($request, 'wire'), 'given' => $given, 'desk' => $desk, 'problem' => null],
+        );
     }
 }

@@ -33,7 +33,9 @@ final class CuttingController extends Controller
         $pieces = $all->filter(fn (Piece $piece): bool => in_array($piece->ulid, $asked, true))->values();
 
         return view('stock.cutting', [
-            'desk' => $isLonger ? new CuttingDesk($workshop, $pieces, $pins, CuttingDesk::LONGER) : new CuttingDesk($workshop, $pieces, $pins),
+            'desk' => $isLonger
+                ? new CuttingDesk($workshop, $pieces, $pins, CuttingDesk::LONGER)
+                : new CuttingDesk($workshop, $pieces, $pins),
             'isLonger' => $isLonger,
             'all' => $all,
             'buying' => new ToBuy($workshop, $pieces),
@@ -50,12 +52,19 @@ final class CuttingController extends Controller
         foreach ($desk->wires as $wire) {
             foreach ($wire['bars'] as $bar) {
                 foreach ($bar['cuts'] as $cut) {
-                    $rows[] = [$bar['name'], $wire['wire']->words(), $cut['piece']->name, $cut['cut']->label, round($cut['lengthMm'], 2), $cut['count'] * $bar['times'], round($bar['remainderMm'], 2)];
+                    $rows[] = [
+                        $bar['name'], $wire['wire']->words(), $cut['piece']->name, $cut['cut']->label,
+                        round($cut['lengthMm'], 2), $cut['count'] * $bar['times'], round($bar['remainderMm'], 2),
+                    ];
                 }
             }
         }
 
-        return response(Csv::of(['from', 'wire', 'piece', 'cut', 'length_mm', 'count', 'left_mm'], $rows), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="cutting-plan.csv"']);
+        return response(
+            Csv::of(['from', 'wire', 'piece', 'cut', 'length_mm', 'count', 'left_mm'], $rows),
+            200,
+            ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="cutting-plan.csv"'],
+        );
     }
 
     public function reserve(Request $request, Cutting $cutting): RedirectResponse|Response
@@ -68,7 +77,10 @@ final class CuttingController extends Controller
             return $this->again($this->show($request), $problem);
         }
 
-        return redirect($desk->address([]), 303)->with('said', 'Kept for '.$desk->pieces->pluck('name')->implode(', ').': no other piece is planned on that wire.');
+        return redirect($desk->address([]), 303)->with(
+            'said',
+            'Kept for '.$desk->pieces->pluck('name')->implode(', ').': no other piece is planned on that wire.',
+        );
     }
 
     public function release(Request $request, Cutting $cutting): RedirectResponse
@@ -84,7 +96,14 @@ final class CuttingController extends Controller
     public function store(Request $request, Cutting $cutting): RedirectResponse|Response
     {
         try {
-            $cutting->tick($this->workshop($request), $this->text($request, 'piece'), $this->text($request, 'lot'), $this->text($request, 'cut'), (int) $this->text($request, 'count'), $this->text($request, 'do') === 'spoiled');
+            $cutting->tick(
+                $this->workshop($request),
+                $this->text($request, 'piece'),
+                $this->text($request, 'lot'),
+                $this->text($request, 'cut'),
+                (int) $this->text($request, 'count'),
+                $this->text($request, 'do') === 'spoiled',
+            );
         } catch (Problem $problem) {
             return $this->again($this->show($request), $problem);
         }
@@ -101,6 +120,10 @@ final class CuttingController extends Controller
 
     private function back(Request $request): string
     {
-        return '/cutting?'.http_build_query(array_filter(['pieces' => array_filter((array) $request->query('pieces', []), is_string(...)), 'pins' => array_filter((array) $request->query('pins', []), is_string(...))]));
+        return '/cutting?'.http_build_query(
+            array_filter(
+                ['pieces' => array_filter((array) $request->query('pieces', []), is_string(...)), 'pins' => array_filter((array) $request->query('pins', []), is_string(...))],
+            ),
+        );
     }
 }

@@ -32,7 +32,10 @@ final class HandController extends Controller
     {
         $workshop = $this->workshop($request);
 
-        return view('hand.show', ['workshop' => $workshop, 'profile' => $workshop->profile(), 'tools' => $workshop->tools()->get(), 'problem' => null, 'at' => '']);
+        return view(
+            'hand.show',
+            ['workshop' => $workshop, 'profile' => $workshop->profile(), 'tools' => $workshop->tools()->get(), 'problem' => null, 'at' => ''],
+        );
     }
 
     public function schools(Request $request): RedirectResponse|Response
@@ -61,14 +64,18 @@ final class HandController extends Controller
     {
         $workshop = $this->workshop($request);
         try {
-            $workshop->tools()->count() < self::MOST_TOOLS || throw OutOfRange::tooMany('tools', self::MOST_TOOLS + 1, self::MOST_TOOLS, 'tools');
+            $workshop->tools()->count() < self::MOST_TOOLS
+                || throw OutOfRange::tooMany('tools', self::MOST_TOOLS + 1, self::MOST_TOOLS, 'tools');
             $tool = $this->read($request, $workshop);
             Tool::query()->create([...Tool::columns($tool), 'workshop_id' => $workshop->id]);
         } catch (Problem $problem) {
             return $this->refused($request, $problem, 'new');
         }
 
-        return redirect('/hand#tools', 303)->with('said', ucfirst($tool->name).' is in your tools: steps name it from now on.');
+        return redirect('/hand#tools', 303)->with(
+            'said',
+            ucfirst($tool->name).' is in your tools: steps name it from now on.',
+        );
     }
 
     public function changeTool(Request $request, Tool $tool): RedirectResponse|Response
@@ -88,14 +95,21 @@ final class HandController extends Controller
         Gate::authorize('update', $tool);
         $tool->delete();
 
-        return redirect('/hand#tools', 303)->with('said', ucfirst($tool->name).' is taken off.')->with('tool', ['kind' => $tool->kind, 'name' => $tool->name, 'marks' => $tool->core()->marksText(), 'grip' => ($tool->grip_um / 1000).' mm']);
+        return redirect('/hand#tools', 303)->with('said', ucfirst($tool->name).' is taken off.')->with(
+            'tool',
+            ['kind' => $tool->kind, 'name' => $tool->name, 'marks' => $tool->core()->marksText(), 'grip' => ($tool->grip_um / 1000).' mm'],
+        );
     }
 
     private function read(Request $request, Workshop $workshop): CoreTool
     {
         $input = $this->texts($request, 'kind', 'name', 'marks', 'grip');
         $unit = $workshop->profile()->unit();
-        $kind = ToolKind::tryFrom($input['kind']) ?? throw Unreadable::choice('kind', $input['kind'], array_column(ToolKind::cases(), 'value'));
+        $kind = ToolKind::tryFrom($input['kind']) ?? throw Unreadable::choice(
+            'kind',
+            $input['kind'],
+            array_column(ToolKind::cases(), 'value'),
+        );
         trim($input['marks']) !== '' || throw Unreadable::empty('marks', $kind->hint());
         $grip = trim($input['grip']) === '' ? 0.0 : Length::parse($input['grip'], 'grip', $unit)->millimetres();
 
@@ -111,8 +125,14 @@ final class HandController extends Controller
             unset($own[$of->value]);
         } else {
             try {
-                $values = array_map(fn (string $field): float => $this->number($request, $field), ['modulus_gpa' => 'modulus', 'soft_mpa' => 'soft', 'half_hard_mpa' => 'half_hard', 'hard_mpa' => 'hard']);
-                Strength::of($values['modulus_gpa'], $values['soft_mpa'], $values['half_hard_mpa'], $values['hard_mpa'], 'your own value');
+                $values = array_map(
+                    fn (string $field): float => $this->number($request, $field),
+                    ['modulus_gpa' => 'modulus', 'soft_mpa' => 'soft', 'half_hard_mpa' => 'half_hard', 'hard_mpa' => 'hard'],
+                );
+                Strength::of(
+                    $values['modulus_gpa'], $values['soft_mpa'], $values['half_hard_mpa'], $values['hard_mpa'],
+                    'your own value',
+                );
                 $own[$of->value] = $values;
             } catch (Problem $problem) {
                 return $this->refused($request, $problem, 'metal');
@@ -120,7 +140,12 @@ final class HandController extends Controller
         }
         $workshop->update(['strengths' => $own === [] ? null : $own]);
 
-        return redirect('/hand?metal='.$of->value.'#metals', 303)->with('said', ucfirst($of->words()).($this->text($request, 'do') === 'usual' ? ' is as books have it.' : ' is as you measured it.'));
+        return redirect('/hand?metal='.$of->value.'#metals', 303)->with(
+            'said',
+            ucfirst(
+                $of->words(),
+            ).($this->text($request, 'do') === 'usual' ? ' is as books have it.' : ' is as you measured it.'),
+        );
     }
 
     private function number(Request $request, string $field): float

@@ -34,12 +34,32 @@ final class LearnedController extends Controller
     {
         $rows = [];
         /** @var Collection<int, MakingCut> $cuts */
-        $cuts = $this->workshop($request)->makingCuts()->with(['making', 'making.piece' => fn ($piece) => $piece->withTrashed()])->orderBy('id')->get();
+        $cuts = $this->workshop($request)->makingCuts()->with(
+            ['making', 'making.piece' => fn ($piece) => $piece->withTrashed()],
+        )->orderBy('id')->get();
         foreach ($cuts as $cut) {
-            $rows[] = [$cut->created_at->format('Y-m-d'), $cut->making->piece->name ?? 'practice', $cut->label, $cut->count, $cut->awg, $cut->planned_um / 1000, $cut->cut_um / 1000, $cut->left_um / 1000, $cut->is_bound ? '?' : $cut->short_um / 1000, $cut->way === null ? '' : round($cut->ratio(), 4)];
+            $rows[] = [
+                $cut->created_at->format('Y-m-d'),
+                $cut->making->piece->name ?? 'practice',
+                $cut->label,
+                $cut->count,
+                $cut->awg,
+                $cut->planned_um / 1000,
+                $cut->cut_um / 1000,
+                $cut->left_um / 1000,
+                $cut->is_bound ? '?' : $cut->short_um / 1000,
+                $cut->way === null ? '' : round($cut->ratio(), 4),
+            ];
         }
 
-        return response(Csv::of(['day', 'piece', 'cut', 'count', 'awg', 'planned_mm', 'cut_mm', 'left_mm', 'short_mm', 'used_over_sum'], $rows), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="logs.csv"']);
+        return response(
+            Csv::of(
+                ['day', 'piece', 'cut', 'count', 'awg', 'planned_mm', 'cut_mm', 'left_mm', 'short_mm', 'used_over_sum'],
+                $rows,
+            ),
+            200,
+            ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="logs.csv"'],
+        );
     }
 
     public function update(Request $request): RedirectResponse|Response
@@ -71,23 +91,33 @@ final class LearnedController extends Controller
     /** A log that was held out counts all the same, or no longer. */
     private function putBack(Request $request): string
     {
-        $cut = $this->workshop($request)->makingCuts()->where('id', (int) $this->text($request, 'cut'))->first() ?? throw Refused::invalid('cut', 'That log is not in this workshop.');
+        $cut = $this->workshop($request)->makingCuts()->where('id', (int) $this->text($request, 'cut'))->first() ?? throw Refused::invalid(
+            'cut',
+            'That log is not in this workshop.',
+        );
         $cut->forceFill(['is_put_back' => $this->text($request, 'do') === 'back'])->save();
 
         return $cut->is_put_back ? 'It counts.' : 'It is judged like the others.';
     }
 
-    /** What was learned of one way, of loops, of spring-back or of time begins anew; the logs themselves stay with their makings. */
+    /**
+     * What was learned of one way, of loops, of spring-back or of time begins anew; the logs themselves stay with their
+     * makings.
+     */
     private function forget(Request $request): string
     {
         $workshop = $this->workshop($request);
         $what = $this->text($request, 'what');
         $now = ['forgotten_at' => now()];
         $gone = match ($what) {
-            'loop', 'inside' => $workshop->measurements()->where('what', $what)->whereNull('forgotten_at')->update($now),
+            'loop',
+            'inside' => $workshop->measurements()->where('what', $what)->whereNull('forgotten_at')->update($now),
             'pace' => $workshop->stepTimes()->whereNull('forgotten_at')->update($now),
             default => preg_match('~^([a-z]+)/(-?\d+)$~', $what, $match) === 1
-                ? $workshop->makingCuts()->where('way', $match[1])->where('awg', (int) $match[2])->whereNull('forgotten_at')->update($now)
+                ? $workshop->makingCuts()->where('way', $match[1])->where(
+                    'awg',
+                    (int) $match[2],
+                )->whereNull('forgotten_at')->update($now)
                 : throw Refused::invalid('what', 'That is nothing that is learned.'),
         };
 

@@ -28,8 +28,11 @@ final class MakingController extends Controller
 {
     private const MOST_EVENTS = 500;
 
-    public function __construct(private readonly Bench $bench, private readonly CloseMaking $closing, private readonly Inspecting $inspecting)
-    {
+    public function __construct(
+        private readonly Bench $bench,
+        private readonly CloseMaking $closing,
+        private readonly Inspecting $inspecting,
+    ) {
     }
 
     public function store(PieceRequest $request): Response|RedirectResponse
@@ -41,7 +44,16 @@ final class MakingController extends Controller
     {
         $piece = $this->own($making);
 
-        return $this->done($request, $piece, 'make', fn () => $this->bench->move($making, Planner::plan($making->document(), $this->workshop($request)->profile()), BenchEvent::read($request->all())));
+        return $this->done(
+            $request,
+            $piece,
+            'make',
+            fn () => $this->bench->move(
+                $making,
+                Planner::plan($making->document(), $this->workshop($request)->profile()),
+                BenchEvent::read($request->all()),
+            ),
+        );
     }
 
     /** What a device did while it was away, in order: each counts once; what no longer fits is named and left. */
@@ -49,7 +61,8 @@ final class MakingController extends Controller
     {
         $this->own($making);
         $events = $request->input('events');
-        is_array($events) && count($events) <= self::MOST_EVENTS || throw Refused::invalid('events', 'Give a list of at most '.self::MOST_EVENTS.' events.');
+        is_array($events) && count($events) <= self::MOST_EVENTS
+            || throw Refused::invalid('events', 'Give a list of at most '.self::MOST_EVENTS.' events.');
         $plan = Planner::plan($making->document(), $this->workshop($request)->profile());
         $left = [];
         foreach ($events as $event) {
@@ -68,14 +81,24 @@ final class MakingController extends Controller
     {
         $piece = $this->own($making);
 
-        return $this->done($request, $piece, 'make', fn () => $this->inspecting->keep($making, $this->workshop($request)->profile(), $request->all()));
+        return $this->done(
+            $request,
+            $piece,
+            'make',
+            fn () => $this->inspecting->keep($making, $this->workshop($request)->profile(), $request->all()),
+        );
     }
 
     public function close(Request $request, Making $making): Response|RedirectResponse
     {
         $piece = $this->own($making);
 
-        return $this->done($request, $piece, 'log', fn () => $this->closing->close($making, $this->workshop($request), $request->all()));
+        return $this->done(
+            $request,
+            $piece,
+            'log',
+            fn () => $this->closing->close($making, $this->workshop($request), $request->all()),
+        );
     }
 
     public function destroy(Request $request, Making $making): Response|RedirectResponse

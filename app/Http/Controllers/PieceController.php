@@ -38,7 +38,9 @@ final class PieceController extends Controller
         return view('pieces.index', [
             'cards' => PieceCard::all($workshop),
             'families' => Patterns::byFamily(),
-            'deleted' => is_string($deleted) ? $workshop->pieces()->onlyTrashed()->where('ulid', $deleted)->first() : null,
+            'deleted' => is_string($deleted)
+                ? $workshop->pieces()->onlyTrashed()->where('ulid', $deleted)->first()
+                : null,
         ]);
     }
 
@@ -53,7 +55,9 @@ final class PieceController extends Controller
         return view('pieces.patterns', [
             'own' => $own->map(fn (Piece $piece): PieceCard => new PieceCard($piece, $workshop))->all(),
             'gallery' => new PatternGallery($workshop, array_filter($request->query(), is_string(...))),
-            'deleted' => is_string($deleted) ? $workshop->patterns()->onlyTrashed()->where('ulid', $deleted)->first() : null,
+            'deleted' => is_string($deleted)
+                ? $workshop->patterns()->onlyTrashed()->where('ulid', $deleted)->first()
+                : null,
         ]);
     }
 
@@ -62,7 +66,11 @@ final class PieceController extends Controller
         try {
             $name = trim($this->text($request, 'name'));
             $pattern = $this->text($request, 'pattern');
-            $piece = $this->history->begin($this->workshop($request), $this->started($request, $pattern, $name), 'Began');
+            $piece = $this->history->begin(
+                $this->workshop($request),
+                $this->started($request, $pattern, $name),
+                'Began',
+            );
         } catch (Problem $problem) {
             return $this->again($this->index($request), $problem);
         }
@@ -79,7 +87,11 @@ final class PieceController extends Controller
 
         return $own !== null
             ? $own->document()->withName($name === '' ? $own->name : $name)
-            : Patterns::start($pattern, $name === '' ? Patterns::named($pattern)->newName() : $name, $workshop->profile()->schools);
+            : Patterns::start(
+                $pattern,
+                $name === '' ? Patterns::named($pattern)->newName() : $name,
+                $workshop->profile()->schools,
+            );
     }
 
     /** Keeps a piece as it stands as a pattern of the maker's own. */
@@ -96,17 +108,32 @@ final class PieceController extends Controller
     {
         try {
             $file = $request->file('file');
-            $file instanceof UploadedFile || throw Refused::invalid('file', 'No file came: choose a piece that Hebra exported (.json).');
-            $file->isValid() && $file->getSize() <= PieceJson::MOST_BYTES || throw Refused::invalid('file', 'The file is larger than 1024 KiB or did not arrive whole: a file of pieces takes at most 1024 KiB.');
+            $file instanceof UploadedFile
+                || throw Refused::invalid('file', 'No file came: choose a piece that Hebra exported (.json).');
+            $file->isValid() && $file->getSize() <= PieceJson::MOST_BYTES
+                || throw Refused::invalid(
+                    'file',
+                    'The file is larger than 1024 KiB or did not arrive whole: a file of pieces takes at most 1024 KiB.',
+                );
             // All are read before the first is kept: a bad one refuses the whole file.
             $pieces = PieceJson::readAll($file->getContent());
             $workshop = $this->workshop($request);
-            $begun = DB::transaction(fn (): array => array_map(fn (Document $piece): Piece => $this->history->begin($workshop, $piece, 'Imported'), $pieces));
+            $begun = DB::transaction(
+                fn (): array => array_map(
+                    fn (Document $piece): Piece => $this->history->begin($workshop, $piece, 'Imported'),
+                    $pieces,
+                ),
+            );
         } catch (Problem $problem) {
-            return $this->again($this->index($request), $problem instanceof Refused ? $problem : Refused::at('file', $problem));
+            return $this->again(
+                $this->index($request),
+                $problem instanceof Refused ? $problem : Refused::at('file', $problem),
+            );
         }
 
-        return count($begun) === 1 ? redirect("/pieces/{$begun[0]->ulid}/lay-out") : redirect('/pieces')->with('said', count($begun).' pieces brought in.');
+        return count($begun) === 1
+            ? redirect("/pieces/{$begun[0]->ulid}/lay-out")
+            : redirect('/pieces')->with('said', count($begun).' pieces brought in.');
     }
 
     public function show(PieceRequest $request): RedirectResponse
@@ -139,7 +166,11 @@ final class PieceController extends Controller
     public function copy(PieceRequest $request): RedirectResponse
     {
         $document = $request->piece()->document();
-        $copy = $this->history->begin($this->workshop($request), $document->withName(Str::limit($document->name, 70, '').', copy'), 'Copied from '.$document->name);
+        $copy = $this->history->begin(
+            $this->workshop($request),
+            $document->withName(Str::limit($document->name, 70, '').', copy'),
+            'Copied from '.$document->name,
+        );
 
         return redirect("/pieces/{$copy->ulid}/lay-out");
     }
@@ -148,7 +179,9 @@ final class PieceController extends Controller
     {
         $request->piece()->delete();
 
-        return redirect($request->piece()->is_pattern ? '/patterns' : '/pieces')->with('deleted', $request->piece()->ulid);
+        return redirect(
+            $request->piece()->is_pattern ? '/patterns' : '/pieces',
+        )->with('deleted', $request->piece()->ulid);
     }
 
     public function restore(Request $request, string $deleted): RedirectResponse

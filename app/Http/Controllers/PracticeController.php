@@ -21,13 +21,19 @@ final class PracticeController extends Controller
     {
         $kind = $request->input('kind');
 
-        return view('hand.practice', ['desk' => new PracticeDesk($this->workshop($request), is_string($kind) && isset(Drilling::KINDS[$kind]) ? $kind : 'loops'), 'problem' => null]);
+        return view(
+            'hand.practice',
+            ['desk' => new PracticeDesk($this->workshop($request), is_string($kind) && isset(Drilling::KINDS[$kind]) ? $kind : 'loops'), 'problem' => null],
+        );
     }
 
     public function store(Request $request, Drilling $drilling): RedirectResponse|Response
     {
         try {
-            $drill = $drilling->keep($this->workshop($request), $this->texts($request, 'kind', 'metal', 'size', 'temper', 'wanted', 'sizes', 'cut', 'left'));
+            $drill = $drilling->keep(
+                $this->workshop($request),
+                $this->texts($request, 'kind', 'metal', 'size', 'temper', 'wanted', 'sizes', 'cut', 'left'),
+            );
         } catch (Problem $problem) {
             return $this->again($this->show($request), $problem);
         }
@@ -40,6 +46,9 @@ final class PracticeController extends Controller
         Gate::authorize('update', $drill);
         $drill->delete();
 
-        return redirect("/practice?kind={$drill->kind}", 303)->with('said', 'That drill is taken out, with what it taught.');
+        return redirect("/practice?kind={$drill->kind}", 303)->with(
+            'said',
+            'That drill is taken out, with what it taught.',
+        );
     }
 }

@@ -34,14 +34,21 @@ final class RecordController extends Controller
             return $this->again($this->show($request, $making), $problem);
         }
 
-        return redirect("/makings/{$making->ulid}/record", 303)->with('said', 'The photo is kept, without place or time of where it was taken.');
+        return redirect("/makings/{$making->ulid}/record", 303)->with(
+            'said',
+            'The photo is kept, without place or time of where it was taken.',
+        );
     }
 
     public function photo(Photo $photo): Response
     {
         Gate::authorize('view', $photo);
 
-        return response($photo->jpeg(), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+        return response(
+            $photo->jpeg(),
+            200,
+            ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400'],
+        );
     }
 
     public function dropPhoto(Photo $photo): RedirectResponse

@@ -31,7 +31,10 @@ final class ScaleController extends Controller
             $request->session()->put($this->key($lot), ['from' => microtime(true), 'tare' => 0]);
         }
 
-        return view('stock.weigh', ['lot' => $lot, 'profile' => $this->workshop($request)->profile(), 'reading' => $this->reading($request, $lot), 'problem' => null]);
+        return view(
+            'stock.weigh',
+            ['lot' => $lot, 'profile' => $this->workshop($request)->profile(), 'reading' => $this->reading($request, $lot), 'problem' => null],
+        );
     }
 
     /** The scale's display alone, asked for again and again. */
@@ -57,13 +60,29 @@ final class ScaleController extends Controller
         Gate::authorize('update', $lot);
         try {
             $reading = $this->reading($request, $lot);
-            $reading->isConnected || throw Refused::invalid('scale', 'The scale does not answer: wait until it shows something again.');
-            $reading->isSettled || throw Refused::invalid('scale', 'The scale has not come to rest: wait until it stands still.');
-            $reading->milligrams >= 0 || throw Refused::invalid('scale', 'The scale shows less than nothing: take the tare anew.');
+            $reading->isConnected
+                || throw Refused::invalid('scale', 'The scale does not answer: wait until it shows something again.');
+            $reading->isSettled
+                || throw Refused::invalid('scale', 'The scale has not come to rest: wait until it stands still.');
+            $reading->milligrams >= 0
+                || throw Refused::invalid('scale', 'The scale shows less than nothing: take the tare anew.');
             $request->session()->forget($this->key($lot));
-            $stock->correct($lot, $this->workshop($request), $lot->isPins() ? (string) (int) round($reading->milligrams / $lot->pinMg()) : ($reading->milligrams === 0 ? '0' : ($reading->milligrams / 1000).' g'), LengthUnit::Millimetre);
+            $stock->correct(
+                $lot,
+                $this->workshop($request),
+                $lot->isPins()
+                    ? (string) (int) round($reading->milligrams / $lot->pinMg())
+                    : ($reading->milligrams === 0 ? '0' : ($reading->milligrams / 1000).' g'),
+                LengthUnit::Millimetre,
+            );
         } catch (Problem $problem) {
-            return $this->again(view('stock.weigh', ['lot' => $lot, 'profile' => $this->workshop($request)->profile(), 'reading' => $this->reading($request, $lot), 'problem' => null]), $problem);
+            return $this->again(
+                view(
+                    'stock.weigh',
+                    ['lot' => $lot, 'profile' => $this->workshop($request)->profile(), 'reading' => $this->reading($request, $lot), 'problem' => null],
+                ),
+                $problem,
+            );
         }
 
         return redirect('/stock#lot-'.$lot->ulid, 303)->with('said', $lot->name.' is weighed; the book has the line.');
@@ -74,7 +93,9 @@ final class ScaleController extends Controller
     {
         $state = $request->session()->get($this->key($lot));
 
-        return is_array($state) ? ['from' => (float) $state['from'], 'tare' => (int) $state['tare']] : ['from' => microtime(true), 'tare' => 0];
+        return is_array($state)
+            ? ['from' => (float) $state['from'], 'tare' => (int) $state['tare']]
+            : ['from' => microtime(true), 'tare' => 0];
     }
 
     private function reading(Request $request, Lot $lot): Reading
@@ -83,7 +104,9 @@ final class ScaleController extends Controller
         // The lot in its bag, a little off what the book says, as it would be.
         $off = 1 + (crc32($lot->ulid) % 13 - 6) / 2000;
 
-        return (new SimulatedScale((int) round($lot->heldMg() * $off) + self::BAG_MG, $state['tare'], crc32($lot->ulid)))->reading(microtime(true) - $state['from']);
+        return (new SimulatedScale((int) round($lot->heldMg() * $off) + self::BAG_MG, $state['tare'], crc32($lot->ulid)))->reading(
+            microtime(true) - $state['from'],
+        );
     }
 
     private function key(Lot $lot): string

@@ -33,7 +33,10 @@ final class SessionController extends Controller
             $maker = User::query()->where('email', mb_strtolower(trim($email)))->first();
             if (! Attempts::allow($request, 'email', $maker, fn (): bool => Passwords::isRight($maker, $password)) || $maker === null) {
                 // The same sentence whether the address is known or not.
-                throw Refused::invalid('email', 'That address and password do not belong together: check both and try again.');
+                throw Refused::invalid(
+                    'email',
+                    'That address and password do not belong together: check both and try again.',
+                );
             }
         } catch (Problem $problem) {
             return $this->again(view('account.sign-in'), $problem);

@@ -68,7 +68,10 @@ final class SignUpController extends Controller
                 return self::register($invitation->workshop, $input);
             });
         } catch (Problem $problem) {
-            return $this->again(view('account.sign-up', ['token' => $token, 'workshop' => $invitation->workshop]), $problem);
+            return $this->again(
+                view('account.sign-up', ['token' => $token, 'workshop' => $invitation->workshop]),
+                $problem,
+            );
         }
         SessionController::begin($request, $maker);
 
@@ -78,7 +81,10 @@ final class SignUpController extends Controller
     /** @return array<string, string> */
     private function read(Request $request, string ...$names): array
     {
-        $input = array_map(trim(...), $this->texts($request, 'name', 'email', ...$names)) + $this->texts($request, 'password');
+        $input = array_map(
+            trim(...),
+            $this->texts($request, 'name', 'email', ...$names),
+        ) + $this->texts($request, 'password');
         foreach (['name', ...$names] as $field) {
             $input[$field] !== ''
                 || throw Unreadable::empty($field, 'a name of up to '.self::LONGEST_NAME.' characters');
@@ -99,6 +105,8 @@ final class SignUpController extends Controller
         ! User::query()->where('email', $input['email'])->exists()
             || throw Refused::invalid('email', 'This address cannot be used: sign in, or give another one.');
 
-        return User::query()->create(['workshop_id' => $workshop->id, 'name' => $input['name'], 'email' => $input['email'], 'password' => $input['password']]);
+        return User::query()->create(
+            ['workshop_id' => $workshop->id, 'name' => $input['name'], 'email' => $input['email'], 'password' => $input['password']],
+        );
     }
 }

@@ -85,7 +85,12 @@ final class StageController extends Controller
 
         return $request->hasHeader('HX-Request')
             ? $this->page($request, $this->stageOf($request), null, $request->hungMm())
-            : redirect("/pieces/{$piece->ulid}/{$this->stageOf($request)}?".http_build_query(['open' => $request->openPart(), 'run' => $request->openRun(), 'role' => $request->openRole()]), 303);
+            : redirect(
+                "/pieces/{$piece->ulid}/{$this->stageOf($request)}?".http_build_query(
+                    ['open' => $request->openPart(), 'run' => $request->openRun(), 'role' => $request->openRole()],
+                ),
+                303,
+            );
     }
 
     private function stageOf(PieceRequest $request): string
@@ -95,13 +100,22 @@ final class StageController extends Controller
         return is_string($stage) && isset(Piece::STAGES[$stage]) ? $stage : $request->piece()->stage;
     }
 
-    public function page(PieceRequest $request, string $stage, ?Problem $problem = null, ?float $hungMm = null): Response
-    {
-        $desk = new Desk($request->piece(), $this->workshop($request), $stage, $request->openPart(), $request->openRun(), $problem);
+    public function page(
+        PieceRequest $request,
+        string $stage,
+        ?Problem $problem = null,
+        ?float $hungMm = null,
+    ): Response {
+        $desk = new Desk(
+            $request->piece(), $this->workshop($request), $stage, $request->openPart(), $request->openRun(), $problem,
+        );
         $desk->hungMm = $hungMm;
         $desk->askedRole = $request->openRole();
 
-        return response($desk->rendered($request->hasHeader('HX-Request')), $problem === null ? 200 : Problems::status($problem));
+        return response(
+            $desk->rendered($request->hasHeader('HX-Request')),
+            $problem === null ? 200 : Problems::status($problem),
+        );
     }
 
     public function layReady(PieceRequest $request): View
@@ -115,7 +129,10 @@ final class StageController extends Controller
             [$count, $problem] = [$desk->document->makes->count, $caught];
         }
 
-        return view('stages.lay-ready', ['desk' => $desk, 'ready' => LayReady::of($desk->document, $desk->profile, $count), 'problem' => $problem]);
+        return view(
+            'stages.lay-ready',
+            ['desk' => $desk, 'ready' => LayReady::of($desk->document, $desk->profile, $count), 'problem' => $problem],
+        );
     }
 
     public function strips(PieceRequest $request): View
@@ -142,19 +159,31 @@ final class StageController extends Controller
     {
         $desk = new Desk($request->piece(), $this->workshop($request), 'cut');
 
-        return $this->sheet($request->piece(), 'cut-sheet', CutSheet::of($desk->plan, Paper::of($this->text($request, 'paper'), $desk->profile->ruler)));
+        return $this->sheet(
+            $request->piece(),
+            'cut-sheet',
+            CutSheet::of($desk->plan, Paper::of($this->text($request, 'paper'), $desk->profile->ruler)),
+        );
     }
 
     public function benchSheet(PieceRequest $request): Response
     {
         $desk = new Desk($request->piece(), $this->workshop($request), 'lay-out');
 
-        return $this->sheet($request->piece(), 'bench-sheet', BenchSheet::of($desk->plan, Paper::of($this->text($request, 'paper'), $desk->profile->ruler)));
+        return $this->sheet(
+            $request->piece(),
+            'bench-sheet',
+            BenchSheet::of($desk->plan, Paper::of($this->text($request, 'paper'), $desk->profile->ruler)),
+        );
     }
 
     private function sheet(Piece $piece, string $what, string $pdf): Response
     {
-        return response($pdf, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.(Str::slug($piece->name) ?: 'piece').'-'.$what.'.pdf"']);
+        return response(
+            $pdf,
+            200,
+            ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.(Str::slug($piece->name) ?: 'piece').'-'.$what.'.pdf"'],
+        );
     }
 
     private function picture(string $svg): Response

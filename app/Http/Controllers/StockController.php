@@ -36,7 +36,9 @@ final class StockController extends Controller
         return view('stock.index', [
             'workshop' => $workshop,
             'profile' => $workshop->profile(),
-            'lots' => $workshop->lots()->withHeld()->get()->sortBy(fn (Lot $lot): array => [$lot->metal, -$lot->wire()->diameterMm(), $lot->kind])->values(),
+            'lots' => $workshop->lots()->withHeld()->get()->sortBy(
+                fn (Lot $lot): array => [$lot->metal, -$lot->wire()->diameterMm(), $lot->kind],
+            )->values(),
             'scrap' => $this->stock->scrapJar($workshop),
             'spoken' => CuttingDesk::spokenFor($workshop),
             'low' => ToBuy::low($workshop),
@@ -49,8 +51,15 @@ final class StockController extends Controller
     public function store(Request $request): RedirectResponse|Response
     {
         try {
-            $input = $this->texts($request, 'kind', 'name', 'metal', 'size', 'measured', 'temper', 'amount', 'pins', 'pin_length', 'price');
-            $lot = $this->stock->receive($this->workshop($request), $input, $this->workshop($request)->profile()->unit());
+            $input = $this->texts(
+                $request, 'kind', 'name', 'metal', 'size', 'measured', 'temper', 'amount', 'pins', 'pin_length',
+                'price',
+            );
+            $lot = $this->stock->receive(
+                $this->workshop($request),
+                $input,
+                $this->workshop($request)->profile()->unit(),
+            );
         } catch (Problem $problem) {
             return $this->again($this->index($request), $problem);
         }
@@ -63,16 +72,28 @@ final class StockController extends Controller
     {
         $year = $this->text($request, 'year');
 
-        return view('stock.months', ['desk' => new MonthsDesk($this->workshop($request), preg_match('/^(19|20|21)\d\d$/', $year) === 1 ? $year : now()->format('Y'))]);
+        return view(
+            'stock.months',
+            ['desk' => new MonthsDesk($this->workshop($request), preg_match('/^(19|20|21)\d\d$/', $year) === 1 ? $year : now()->format('Y'))],
+        );
     }
 
     public function lotsCsv(Request $request): Response
     {
         $rows = $this->workshop($request)->lots()->withHeld()->orderBy('id')->get()->map(fn (Lot $lot): array => [
-            $lot->name, $lot->kind, $lot->metal, $lot->size, $lot->temper, round($lot->heldMm(), 1), round($lot->heldMg() / 1000, 3), $lot->isPins() ? $lot->heldPins() : null, $lot->isPins() ? $lot->pinMm() : null, $lot->price_cents === null ? null : $lot->price_cents / 100, $lot->measured_um === null ? null : $lot->measured_um / 1000,
+            $lot->name, $lot->kind, $lot->metal, $lot->size, $lot->temper, round($lot->heldMm(), 1), round(
+                $lot->heldMg() / 1000,
+                3,
+            ), $lot->isPins() ? $lot->heldPins() : null, $lot->isPins() ? $lot->pinMm() : null, $lot->price_cents === null ? null : $lot->price_cents / 100, $lot->measured_um === null ? null : $lot->measured_um / 1000,
         ])->all();
 
-        return $this->csv('lots', Csv::of(['name', 'kind', 'metal', 'size', 'temper', 'held_mm', 'held_g', 'pins', 'pin_mm', 'price', 'measured_mm'], array_values($rows)));
+        return $this->csv(
+            'lots',
+            Csv::of(
+                ['name', 'kind', 'metal', 'size', 'temper', 'held_mm', 'held_g', 'pins', 'pin_mm', 'price', 'measured_mm'],
+                array_values($rows),
+            ),
+        );
     }
 
     public function beadsCsv(Request $request): Response
@@ -81,7 +102,13 @@ final class StockController extends Controller
             $bead->name, $bead->shape, $bead->width_um / 1000, $bead->length_um / 1000, $bead->hole_um / 1000, $bead->drilling, $bead->material, $bead->colour, $bead->owned, $bead->price()?->text(),
         ])->all();
 
-        return $this->csv('beads', Csv::of(['name', 'shape', 'width_mm', 'length_mm', 'hole_mm', 'drilling', 'material', 'colour', 'owned', 'price'], array_values($rows)));
+        return $this->csv(
+            'beads',
+            Csv::of(
+                ['name', 'shape', 'width_mm', 'length_mm', 'hole_mm', 'drilling', 'material', 'colour', 'owned', 'price'],
+                array_values($rows),
+            ),
+        );
     }
 
     public function bookCsv(Request $request): Response
@@ -89,16 +116,33 @@ final class StockController extends Controller
         $rows = function () use ($request): iterable {
             foreach ($this->workshop($request)->movements()->with('lot')->orderBy('id')->lazy(500) as $line) {
                 /** @var Movement $line */
-                yield [$line->created_at->format('Y-m-d H:i:s'), $line->entry, $line->kind, $line->account, $line->lot?->name, $line->metal, $line->mass_mg / 1000, $line->words, $line->reverses];
+                yield [
+                    $line->created_at->format('Y-m-d H:i:s'),
+                    $line->entry,
+                    $line->kind,
+                    $line->account,
+                    $line->lot?->name,
+                    $line->metal,
+                    $line->mass_mg / 1000,
+                    $line->words,
+                    $line->reverses,
+                ];
             }
         };
 
-        return $this->csv('metal-book', Csv::of(['when', 'entry', 'kind', 'account', 'lot', 'metal', 'mass_g', 'words', 'reverses'], $rows()));
+        return $this->csv(
+            'metal-book',
+            Csv::of(['when', 'entry', 'kind', 'account', 'lot', 'metal', 'mass_g', 'words', 'reverses'], $rows()),
+        );
     }
 
     private function csv(string $name, string $text): Response
     {
-        return response($text, 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}.csv\""]);
+        return response(
+            $text,
+            200,
+            ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}.csv\""],
+        );
     }
 
     /** What a lot is enough for. */
@@ -113,27 +157,44 @@ final class StockController extends Controller
     {
         Gate::authorize('update', $lot);
 
-        return response(LotLabel::of($lot, $this->workshop($request)->profile()), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="label.pdf"']);
+        return response(
+            LotLabel::of($lot, $this->workshop($request)->profile()),
+            200,
+            ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="label.pdf"'],
+        );
     }
 
     public function correct(Request $request, Lot $lot): RedirectResponse|Response
     {
         Gate::authorize('update', $lot);
         try {
-            $this->stock->correct($lot, $this->workshop($request), $this->text($request, 'holds'), $this->workshop($request)->profile()->unit());
+            $this->stock->correct(
+                $lot,
+                $this->workshop($request),
+                $this->text($request, 'holds'),
+                $this->workshop($request)->profile()->unit(),
+            );
         } catch (Problem $problem) {
             return $this->again($this->index($request), \App\Exceptions\Refused::at('holds.'.$lot->ulid, $problem));
         }
 
-        return redirect('/stock#lot-'.$lot->ulid, 303)->with('said', $lot->name.' is corrected; the book has the line.');
+        return redirect('/stock#lot-'.$lot->ulid, 303)->with(
+            'said',
+            $lot->name.' is corrected; the book has the line.',
+        );
     }
 
     public function book(Request $request): View
     {
         return view('stock.book', [
             'profile' => $this->workshop($request)->profile(),
-            'counted' => SupplyMovement::query()->where('workshop_id', $this->workshop($request)->id)->with(['bead', 'supply'])->latest('id')->paginate(60, pageName: 'counted'),
-            'lines' => $this->workshop($request)->movements()->with(['lot', 'making.piece' => fn ($piece) => $piece->withTrashed()])->latest('id')->paginate(60),
+            'counted' => SupplyMovement::query()->where(
+                'workshop_id',
+                $this->workshop($request)->id,
+            )->with(['bead', 'supply'])->latest('id')->paginate(60, pageName: 'counted'),
+            'lines' => $this->workshop($request)->movements()->with(
+                ['lot', 'making.piece' => fn ($piece) => $piece->withTrashed()],
+            )->latest('id')->paginate(60),
             'hasPartners' => $this->workshop($request)->movements()->distinct()->count('maker') > 1,
             'problem' => null,
         ]);

@@ -41,13 +41,21 @@ final class SumController extends Controller
                 $asked = Asked::read($ask);
                 $desk = $this->desk($request, $asked->sum, $asked->inputs, $asked->missing);
 
-                return $isLive ? $this->live($request, $desk) : redirect($desk->address().(str_contains($desk->address(), '?') ? '&' : '?').http_build_query(['ask' => $ask]));
+                return $isLive
+                    ? $this->live($request, $desk)
+                    : redirect(
+                        $desk->address().(str_contains($desk->address(), '?') ? '&' : '?')
+                            .http_build_query(['ask' => $ask]),
+                    );
             }
             $problem = null;
         } catch (Problem $caught) {
             $problem = $caught;
         }
-        $view = view($isLive ? 'sums.asked' : 'sums.index', ['ask' => $ask, 'problem' => $problem, 'recent' => $this->maker($request)->recentSums()]);
+        $view = view(
+            $isLive ? 'sums.asked' : 'sums.index',
+            ['ask' => $ask, 'problem' => $problem, 'recent' => $this->maker($request)->recentSums()],
+        );
 
         return response($view->render(), $problem === null ? 200 : Problems::status($problem));
     }
@@ -65,14 +73,23 @@ final class SumController extends Controller
             return $this->live($request, $desk, 'sums.answer');
         }
 
-        return response(view('sums.show', ['desk' => $desk, 'ask' => $this->text($request, 'ask'), 'isKept' => $request->query() !== []])->render(), $desk->problem === null ? 200 : Problems::status($desk->problem));
+        return response(
+            view(
+                'sums.show',
+                ['desk' => $desk, 'ask' => $this->text($request, 'ask'), 'isKept' => $request->query() !== []],
+            )->render(),
+            $desk->problem === null ? 200 : Problems::status($desk->problem),
+        );
     }
 
     /** The same sum in place; once asked for good it is remembered and has its address. */
     private function live(Request $request, SumDesk $desk, string $view = 'sums.sum'): Response
     {
         $isKept = $request->has('keep');
-        $response = response(view($view, ['desk' => $desk, 'isKept' => $isKept])->render(), $desk->problem === null ? 200 : Problems::status($desk->problem));
+        $response = response(
+            view($view, ['desk' => $desk, 'isKept' => $isKept])->render(),
+            $desk->problem === null ? 200 : Problems::status($desk->problem),
+        );
         if ($isKept && $desk->problem === null) {
             $response->header('HX-Push-Url', $desk->address());
         }
@@ -105,19 +122,33 @@ final class SumController extends Controller
         $desk = $this->desk($request, $sum, $this->given($request, $sum));
         $desk->problem === null || throw $desk->problem;
         $piece = $this->workshop($request)->pieces()->where('ulid', $this->text($request, 'piece'))->first();
-        $piece instanceof Piece || throw Refused::invalid('piece', 'That piece is not in this workshop: choose one that is.');
+        $piece instanceof Piece
+            || throw Refused::invalid('piece', 'That piece is not in this workshop: choose one that is.');
         Gate::authorize('update', $piece);
         $part = $this->text($request, 'part');
         if ($part === '') {
             $note = trim($piece->document()->note."\n".$desk->line());
             $this->history->change($piece, $piece->revision, new SetNote($note));
         } else {
-            $settings = $sum->settings(\Hebra\Core\Sum\Given::read($sum, $desk->filled(), $desk->profile->unit()))[$piece->document()->part($part)->technique] ?? throw Refused::invalid('part', 'This sum says nothing about that part: choose another.');
-            $changes = array_map(fn (string $key, string $value) => ChangeReader::read(['do' => 'part.set', 'part' => $part, 'key' => $key, 'value' => $value]), array_keys($settings), $settings);
+            $settings = $sum->settings(
+                \Hebra\Core\Sum\Given::read($sum, $desk->filled(), $desk->profile->unit()),
+            )[$piece->document()->part($part)->technique] ?? throw Refused::invalid('part', 'This sum says nothing about that part: choose another.');
+            $changes = array_map(
+                fn (string $key, string $value) => ChangeReader::read(
+                    ['do' => 'part.set', 'part' => $part, 'key' => $key, 'value' => $value],
+                ),
+                array_keys($settings),
+                $settings,
+            );
             $this->history->change($piece, $piece->revision, new Several($changes, 'From the '.$sum->words().' sum'));
         }
 
-        return redirect("/pieces/{$piece->ulid}/lay-out?".http_build_query(['open' => $part]), 303)->with('said', $part === '' ? 'Written in the notes of '.$piece->name.'.' : 'Set from the '.$sum->words().' sum. Undo takes it back.');
+        return redirect("/pieces/{$piece->ulid}/lay-out?".http_build_query(['open' => $part]), 303)->with(
+            'said',
+            $part === ''
+                ? 'Written in the notes of '.$piece->name.'.'
+                : 'Set from the '.$sum->words().' sum. Undo takes it back.',
+        );
     }
 
     /**

@@ -44,7 +44,15 @@ final class SupplyController extends Controller
             }
         }
 
-        return response(implode('', array_map(fn (string $name): string => '<option value="'.e($name).'"></option>', array_unique(array_filter($names)))));
+        return response(
+            implode(
+                '',
+                array_map(
+                    fn (string $name): string => '<option value="'.e($name).'"></option>',
+                    array_unique(array_filter($names)),
+                ),
+            ),
+        );
     }
 
     public function ideas(Request $request, Bead $bead): View
@@ -57,12 +65,20 @@ final class SupplyController extends Controller
     public function store(Request $request): RedirectResponse|Response
     {
         try {
-            $supply = $this->book->receive($this->workshop($request), ['kind' => $this->text($request, 'supply_kind'), 'name' => $this->text($request, 'supply'), 'amount' => $this->text($request, 'supply_amount'), 'price' => $this->text($request, 'supply_price'), 'low' => $this->text($request, 'supply_low')], $this->workshop($request)->profile());
+            $supply = $this->book->receive(
+                $this->workshop($request),
+                ['kind' => $this->text($request, 'supply_kind'), 'name' => $this->text($request, 'supply'), 'amount' => $this->text($request, 'supply_amount'), 'price' => $this->text($request, 'supply_price'), 'low' => $this->text($request, 'supply_low')],
+                $this->workshop($request)->profile(),
+            );
         } catch (Problem $problem) {
             return $this->again($this->stock->index($request), Refused::at('supply.'.$problem->field(), $problem));
         }
 
-        return redirect('/stock#supplies', 303)->with('said', ucfirst($supply->name).': '.$supply->words($supply->held, $this->workshop($request)->profile()).' in stock.');
+        return redirect('/stock#supplies', 303)->with(
+            'said',
+            ucfirst($supply->name).': '.$supply->words($supply->held, $this->workshop($request)->profile())
+                .' in stock.',
+        );
     }
 
     public function update(Request $request, Supply $supply): RedirectResponse|Response
@@ -70,7 +86,9 @@ final class SupplyController extends Controller
         Gate::authorize('update', $supply);
         try {
             $held = $supply->read($this->text($request, 'held'), 'held', $this->workshop($request)->profile());
-            $supply->forceFill([...$this->costs($request), ...$this->low($request, fn (string $text): int => $supply->read($text, 'low', $this->workshop($request)->profile()))])->save();
+            $supply->forceFill(
+                [...$this->costs($request), ...$this->low($request, fn (string $text): int => $supply->read($text, 'low', $this->workshop($request)->profile()))],
+            )->save();
             $this->book->correct($this->workshop($request), $supply, $held);
         } catch (Problem $problem) {
             return $this->again($this->stock->index($request), Refused::at('held.'.$supply->ulid, $problem));
@@ -84,14 +102,19 @@ final class SupplyController extends Controller
         Gate::authorize('update', $supply);
         $supply->delete();
 
-        return redirect('/stock#supplies', 303)->with('said', ucfirst($supply->name).' is off the list; its lines stay in the book.');
+        return redirect('/stock#supplies', 303)->with(
+            'said',
+            ucfirst($supply->name).' is off the list; its lines stay in the book.',
+        );
     }
 
     public function bead(Request $request): RedirectResponse|Response
     {
         try {
             $bead = CoreBead::parse($this->text($request, 'bead'));
-            $owned = trim($this->text($request, 'owned')) === '' ? 0 : Count::parse($this->text($request, 'owned'), 'owned', 0, self::MOST);
+            $owned = trim($this->text($request, 'owned')) === ''
+                ? 0
+                : Count::parse($this->text($request, 'owned'), 'owned', 0, self::MOST);
             $this->book->bead($this->workshop($request), $bead, $owned);
         } catch (Problem $problem) {
             return $this->again($this->stock->index($request), $problem);
@@ -105,7 +128,9 @@ final class SupplyController extends Controller
         Gate::authorize('update', $bead);
         try {
             $owned = Count::parse($this->text($request, 'owned'), 'owned', 0, self::MOST);
-            $bead->forceFill([...$this->costs($request), ...$this->low($request, fn (string $text): int => Count::parse($text, 'low', 0, self::MOST))])->save();
+            $bead->forceFill(
+                [...$this->costs($request), ...$this->low($request, fn (string $text): int => Count::parse($text, 'low', 0, self::MOST))],
+            )->save();
             $this->book->correct($this->workshop($request), $bead, $owned);
         } catch (Problem $problem) {
             return $this->again($this->stock->index($request), Refused::at('owned.'.$bead->ulid, $problem));
@@ -119,7 +144,10 @@ final class SupplyController extends Controller
         Gate::authorize('update', $bead);
         $bead->delete();
 
-        return redirect('/stock#beads', 303)->with('said', ucfirst($bead->core()->words()).' is out of the tray. Pieces that use it keep it.');
+        return redirect('/stock#beads', 303)->with(
+            'said',
+            ucfirst($bead->core()->words()).' is out of the tray. Pieces that use it keep it.',
+        );
     }
 
     /** @return array<string, int|null> the price, where the form has one */

@@ -17,16 +17,25 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
-/** Lots, beads or movements from a table: looked at with its columns and everything that is wrong, and taken in only then. */
+/**
+ * Lots, beads or movements from a table: looked at with its columns and everything that is wrong, and taken in only
+ * then.
+ */
 final class TableImportController extends Controller
 {
-    public function __construct(private readonly LotImport $lots, private readonly MovementImport $movements, private readonly BeadImport $beads)
-    {
+    public function __construct(
+        private readonly LotImport $lots,
+        private readonly MovementImport $movements,
+        private readonly BeadImport $beads,
+    ) {
     }
 
     public function show(Request $request): View
     {
-        return view('stock.import', ['import' => $this->import($request), 'of' => $this->of($request), 'given' => null, 'problems' => [], 'problem' => null]);
+        return view(
+            'stock.import',
+            ['import' => $this->import($request), 'of' => $this->of($request), 'given' => null, 'problems' => [], 'problem' => null],
+        );
     }
 
     public function store(Request $request): RedirectResponse|Response
@@ -39,12 +48,23 @@ final class TableImportController extends Controller
             return $this->again($this->show($request), Refused::at('file', $problem));
         }
         $isTaken = $this->text($request, 'do') === 'take';
-        $problems = $isTaken ? $import->take($workshop, $given->table, $given->columns) : $import->problems($workshop, $given->table, $given->columns);
+        $problems = $isTaken
+            ? $import->take($workshop, $given->table, $given->columns)
+            : $import->problems($workshop, $given->table, $given->columns);
         if ($isTaken && $problems === []) {
-            return redirect(['movements' => '/stock/book', 'beads' => '/stock#beads'][$this->of($request)] ?? '/stock', 303)->with('said', Figures::counted(count($given->table->rows), $import->noun()).' taken in.');
+            return redirect(
+                ['movements' => '/stock/book', 'beads' => '/stock#beads'][$this->of($request)] ?? '/stock',
+                303,
+            )->with('said', Figures::counted(count($given->table->rows), $import->noun()).' taken in.');
         }
 
-        return response(view('stock.import', ['import' => $import, 'of' => $this->of($request), 'given' => $given, 'problems' => $problems, 'problem' => null]), $isTaken ? 422 : 200);
+        return response(
+            view(
+                'stock.import',
+                ['import' => $import, 'of' => $this->of($request), 'given' => $given, 'problems' => $problems, 'problem' => null],
+            ),
+            $isTaken ? 422 : 200,
+        );
     }
 
     private function of(Request $request): string

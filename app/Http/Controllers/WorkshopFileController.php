@@ -29,7 +29,11 @@ final class WorkshopFileController extends Controller
         $path = (string) tempnam(sys_get_temp_dir(), 'hebra-workshop-');
         $this->package->write($this->workshop($request), $path);
 
-        return response()->download($path, 'workshop-'.now()->format('Y-m-d').'.hebra.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+        return response()->download(
+            $path,
+            'workshop-'.now()->format('Y-m-d').'.hebra.zip',
+            ['Content-Type' => 'application/zip'],
+        )->deleteFileAfterSend();
     }
 
     public function import(Request $request, WorkshopFile $files): RedirectResponse|Response
@@ -38,9 +42,15 @@ final class WorkshopFileController extends Controller
         try {
             $file = $request->file('file');
             $file instanceof UploadedFile
-                || throw Refused::invalid('file', 'No file came: choose a workshop that Hebra exported (.zip, or an older .json).');
+                || throw Refused::invalid(
+                    'file',
+                    'No file came: choose a workshop that Hebra exported (.zip, or an older .json).',
+                );
             $file->isValid()
-                || throw Refused::invalid('file', 'The file did not arrive whole: send it again. One that is too large for the page comes in with ./hebra restore FILE.');
+                || throw Refused::invalid(
+                    'file',
+                    'The file did not arrive whole: send it again. One that is too large for the page comes in with ./hebra restore FILE.',
+                );
             if ($files->isEmpty($workshop) || ! $request->boolean('replace')) {
                 $this->package->read($workshop, $file->getRealPath());
 
@@ -53,6 +63,9 @@ final class WorkshopFileController extends Controller
             return $this->again(view('account.show', ['desk' => new AccountDesk($this->maker($request))]), $problem);
         }
 
-        return redirect('/', 303)->with('said', 'The workshop is as it was when it was exported. What was here before is kept as a copy.');
+        return redirect('/', 303)->with(
+            'said',
+            'The workshop is as it was when it was exported. What was here before is kept as a copy.',
+        );
     }
 }

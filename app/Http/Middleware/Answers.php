@@ -22,7 +22,8 @@ final class Answers
     private const PICTURE = "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'";
 
     private const HEADERS = [
-        'X-Content-Type-Options' => 'nosniff', 'X-Frame-Options' => 'DENY', 'Referrer-Policy' => 'same-origin', 'Cross-Origin-Opener-Policy' => 'same-origin', 'Cross-Origin-Resource-Policy' => 'same-origin',
+        'X-Content-Type-Options' => 'nosniff', 'X-Frame-Options' => 'DENY', 'Referrer-Policy' => 'same-origin',
+        'Cross-Origin-Opener-Policy' => 'same-origin', 'Cross-Origin-Resource-Policy' => 'same-origin',
         'Permissions-Policy' => 'camera=(), microphone=(), geolocation=(), payment=(), usb=()',
     ];
 
@@ -30,8 +31,15 @@ final class Answers
     {
         $response = $this->isOurs($request)
             ? $next($request)
-            : response("This address is not served here. Whoever runs this workshop can allow it: HEBRA_HOSTS=name ./hebra serve\n", 400, ['Content-Type' => 'text/plain; charset=utf-8']);
-        $response->headers->set('Content-Security-Policy', $response->headers->get('Content-Type') === 'image/svg+xml' ? self::PICTURE : self::POLICY);
+            : response(
+                "This address is not served here. Whoever runs this workshop can allow it: HEBRA_HOSTS=name ./hebra serve\n",
+                400,
+                ['Content-Type' => 'text/plain; charset=utf-8'],
+            );
+        $response->headers->set(
+            'Content-Security-Policy',
+            $response->headers->get('Content-Type') === 'image/svg+xml' ? self::PICTURE : self::POLICY,
+        );
         $response->headers->add(self::HEADERS);
         // A name of the open network; what is said of this machine's own would bind every other server on it.
         if ($request->isSecure() && preg_match('/[a-z]\.(?!local$)[a-z]{2,}$/i', $request->getHost()) === 1) {
@@ -48,6 +56,10 @@ final class Answers
 
     private function isOurs(Request $request): bool
     {
-        return in_array(mb_strtolower($request->headers->get('host') === null ? '' : $request->getHost()), (array) config('hebra.hosts'), true);
+        return in_array(
+            mb_strtolower($request->headers->get('host') === null ? '' : $request->getHost()),
+            (array) config('hebra.hosts'),
+            true,
+        );
     }
 }

@@ -29,7 +29,13 @@ final class Once
         if ($request->isMethodSafe() || ! is_string($name) || $maker === null || $request->hasHeader('HX-Request')) {
             return $next($request);
         }
-        $form = hash('sha256', (string) json_encode([$name, $request->method(), $request->path(), $request->except('_token', '_method')], JSON_PARTIAL_OUTPUT_ON_ERROR));
+        $form = hash(
+            'sha256',
+            (string) json_encode(
+                [$name, $request->method(), $request->path(), $request->except('_token', '_method')],
+                JSON_PARTIAL_OUTPUT_ON_ERROR,
+            ),
+        );
         $rows = DB::table('sent_forms')->where('user_id', $maker->getAuthIdentifier())->where('form', $form);
         $location = (clone $rows)->value('location');
         if ($location !== null) {
@@ -38,7 +44,9 @@ final class Once
         $response = $next($request);
         if ($response->isRedirection()) {
             DB::table('sent_forms')->where('created_at', '<', now()->subDays(self::DAYS))->delete();
-            DB::table('sent_forms')->insertOrIgnore(['user_id' => $maker->getAuthIdentifier(), 'form' => $form, 'location' => mb_substr((string) $response->headers->get('Location'), 0, 255), 'created_at' => now()]);
+            DB::table('sent_forms')->insertOrIgnore(
+                ['user_id' => $maker->getAuthIdentifier(), 'form' => $form, 'location' => mb_substr((string) $response->headers->get('Location'), 0, 255), 'created_at' => now()],
+            );
         }
 
         return $response;

@@ -36,7 +36,10 @@ final class PieceRequest extends FormRequest
     {
         $seen = $this->input('revision');
         if (! (is_int($seen) || is_string($seen)) || preg_match('/^\d{1,9}$/', (string) $seen) !== 1) {
-            throw Refused::invalid('revision', 'Revision is missing or no number: give the revision of the piece that the change is for.');
+            throw Refused::invalid(
+                'revision',
+                'Revision is missing or no number: give the revision of the piece that the change is for.',
+            );
         }
 
         return (int) $seen;

@@ -17,11 +17,15 @@ final readonly class Bead
 {
     /** What other names of colours come nearest to. */
     private const NEAREST = [
-        'sea' => 'teal|turquoise|aqua', 'moss' => 'green|olive|lime|jade', 'amber' => 'yellow|gold|golden|honey', 'rust' => 'red|orange|copper|brick', 'rose' => 'pink|coral', 'plum' => 'purple|violet|lilac|mauve',
-        'slate' => 'gr[ae]y|silver|steel', 'sky' => 'blue|azure', 'ink' => 'black|navy|indigo', 'milk' => 'white|cream|ivory', 'sand' => 'brown|beige|tan|bronze', 'clear' => 'transparent|crystal',
+        'sea' => 'teal|turquoise|aqua', 'moss' => 'green|olive|lime|jade', 'amber' => 'yellow|gold|golden|honey',
+        'rust' => 'red|orange|copper|brick', 'rose' => 'pink|coral', 'plum' => 'purple|violet|lilac|mauve',
+        'slate' => 'gr[ae]y|silver|steel', 'sky' => 'blue|azure', 'ink' => 'black|navy|indigo',
+        'milk' => 'white|cream|ivory', 'sand' => 'brown|beige|tan|bronze', 'clear' => 'transparent|crystal',
     ];
 
-    public const COLOURS = ['sea', 'moss', 'amber', 'rust', 'rose', 'plum', 'slate', 'sky', 'ink', 'milk', 'sand', 'clear'];
+    public const COLOURS = [
+        'sea', 'moss', 'amber', 'rust', 'rose', 'plum', 'slate', 'sky', 'ink', 'milk', 'sand', 'clear',
+    ];
 
     private const MOST_MM = 100.0;
 
@@ -38,8 +42,17 @@ final readonly class Bead
     }
 
     /** @throws \Hebra\Core\Problem if a size is out of range or the colour unknown */
-    public static function of(BeadShape $shape, float $lengthMm, float $widthMm, float $holeMm, Drilling $drilling = Drilling::Lengthwise, Material $material = Material::Glass, string $colour = 'sea', string $name = '', string $field = 'bead'): self
-    {
+    public static function of(
+        BeadShape $shape,
+        float $lengthMm,
+        float $widthMm,
+        float $holeMm,
+        Drilling $drilling = Drilling::Lengthwise,
+        Material $material = Material::Glass,
+        string $colour = 'sea',
+        string $name = '',
+        string $field = 'bead',
+    ): self {
         Length::fromMillimetres($lengthMm)->asSize($field.' length', self::MOST_MM);
         Length::fromMillimetres($widthMm)->asSize($field.' width', self::MOST_MM);
         Length::fromMillimetres($holeMm)->asSize($field.' hole', $widthMm * 0.95);
@@ -54,9 +67,9 @@ final readonly class Bead
     }
 
     /**
-     * Reads one line: `6mm round, hole 1`, `8 x 5mm rondelle hole 1.2 amber`, `4x12 tube, hole 0.8, stone`. Two sizes are
-     * width x length; `11/0 seed` is a size too. Without a hole 1 mm is taken; `top-drilled` and a material or colour word may stand anywhere. A name
-     * may stand before a colon: `Harbour pebble: 8mm round, hole 1`.
+     * Reads one line: `6mm round, hole 1`, `8 x 5mm rondelle hole 1.2 amber`, `4x12 tube, hole 0.8, stone`. Two sizes
+     * are width x length; `11/0 seed` is a size too. Without a hole 1 mm is taken; `top-drilled` and a material or
+     * colour word may stand anywhere. A name may stand before a colon: `Harbour pebble: 8mm round, hole 1`.
      *
      * @throws \Hebra\Core\Problem if no size or no shape is found, or a size is out of range
      */
@@ -66,8 +79,14 @@ final readonly class Bead
             throw Unreadable::tooLong($field, mb_strlen($text), 160);
         }
         $colon = strpos($text, ':');
-        $name = $colon === false ? '' : trim(preg_replace('/[\p{C}\s]+/u', ' ', mb_scrub(substr($text, 0, $colon))) ?? '');
-        $plain = Text::plain($colon === false ? $text : substr($text, $colon + 1), $field, 'a bead, such as “6mm round, hole 1”');
+        $name = $colon === false
+            ? ''
+            : trim(preg_replace('/[\p{C}\s]+/u', ' ', mb_scrub(substr($text, 0, $colon))) ?? '');
+        $plain = Text::plain(
+            $colon === false ? $text : substr($text, $colon + 1),
+            $field,
+            'a bead, such as “6mm round, hole 1”',
+        );
         $line = preg_replace('/(\d),(\d)/', '$1.$2', $plain) ?? '';
         // Two holes are a drilling; a hole of a size is the hole.
         $isTwoHole = preg_match('/\b(two|2)[ -]holes?\b/', $line) === 1;
@@ -80,7 +99,9 @@ final readonly class Bead
         }
         $unit = $match[4] ?? ($match[2] ?? '');
         $width = Length::parse($match[1].($match[2] ?? '' ?: $unit), $field.' width')->millimetres();
-        $length = isset($match[3]) ? Length::parse($match[3].$unit, $field.' length')->millimetres() : $shape->usualLengthMm($width);
+        $length = isset($match[3])
+            ? Length::parse($match[3].$unit, $field.' length')->millimetres()
+            : $shape->usualLengthMm($width);
 
         return self::of($shape, $length, $width, $hole,
             match (true) {
@@ -98,7 +119,11 @@ final readonly class Bead
     {
         foreach (['15/0' => '1.5 x 1.1mm seed, hole 0.6', '11/0' => '2.1 x 1.5mm seed, hole 0.8', '8/0' => '3.1 x 2.1mm seed, hole 1.1', '6/0' => '4 x 3mm seed, hole 1.4'] as $size => $is) {
             if (preg_match('~(?<![\d/])'.preg_quote($size, '~').'(?!\d)~', $line) === 1) {
-                return preg_replace('/\s+seeds?\b(?=.*seed)/', ' ', str_replace($size, preg_match('/\bhole/', $line) === 1 ? explode(',', $is)[0] : $is, $line)) ?? $line;
+                return preg_replace(
+                    '/\s+seeds?\b(?=.*seed)/',
+                    ' ',
+                    str_replace($size, preg_match('/\bhole/', $line) === 1 ? explode(',', $is)[0] : $is, $line),
+                ) ?? $line;
             }
         }
 
@@ -150,8 +175,9 @@ final readonly class Bead
     }
 
     /**
-     * How many, and the bead's own line: `15 × 5mm chip`, `22 x 4mm bicone`, `12 x 6x4mm rondelle`, `30 × 11/0`. A whole number without a unit before the
-     * sign counts where the rest is a bead of its own, and as a width would make a bead that is not made so [common practice].
+     * How many, and the bead's own line: `15 × 5mm chip`, `22 x 4mm bicone`, `12 x 6x4mm rondelle`, `30 × 11/0`. A
+     * whole number without a unit before the sign counts where the rest is a bead of its own, and as a width would make
+     * a bead that is not made so [common practice].
      *
      * @return array{int, string}
      */
@@ -167,7 +193,9 @@ final readonly class Bead
         }
         $isWhole = preg_match('~^\d+/0|^[a-z]|^[\d.]+\s*(?:mm)?\s*[x×]\s*[\d.]~u', $match[3]) === 1;
 
-        return $isWhole || $match[1] >= $bead->shape->mostWidths() * $bead->widthMm ? [(int) $match[1], $match[3]] : [1, $text];
+        return $isWhole || $match[1] >= $bead->shape->mostWidths() * $bead->widthMm
+            ? [(int) $match[1], $match[3]]
+            : [1, $text];
     }
 
     /**
@@ -179,12 +207,18 @@ final readonly class Bead
     {
         $other = self::parse("{$size} {$this->shape->value}, hole {$this->holeMm}", 'size');
 
-        return self::of($this->shape, $other->lengthMm, $other->widthMm, $this->holeMm, $this->drilling, $this->material, $this->colour, '', 'size');
+        return self::of(
+            $this->shape, $other->lengthMm, $other->widthMm, $this->holeMm, $this->drilling, $this->material,
+            $this->colour, '', 'size',
+        );
     }
 
     public function named(string $name): self
     {
-        return self::of($this->shape, $this->lengthMm, $this->widthMm, $this->holeMm, $this->drilling, $this->material, $this->colour, $name);
+        return self::of(
+            $this->shape, $this->lengthMm, $this->widthMm, $this->holeMm, $this->drilling, $this->material,
+            $this->colour, $name,
+        );
     }
 
     /**
@@ -194,23 +228,36 @@ final readonly class Bead
      */
     public function larger(float $byMm): self
     {
-        return $byMm === 0.0 ? $this : self::of($this->shape, round($this->lengthMm + $byMm, 4), round($this->widthMm + $byMm, 4), $this->holeMm, $this->drilling, $this->material, $this->colour, '');
+        return $byMm === 0.0
+            ? $this
+            : self::of(
+                $this->shape, round($this->lengthMm + $byMm, 4), round($this->widthMm + $byMm, 4), $this->holeMm,
+                $this->drilling, $this->material, $this->colour, '',
+            );
     }
 
     public function coloured(string $colour): self
     {
-        return self::of($this->shape, $this->lengthMm, $this->widthMm, $this->holeMm, $this->drilling, $this->material, $colour, $this->name);
+        return self::of(
+            $this->shape, $this->lengthMm, $this->widthMm, $this->holeMm, $this->drilling, $this->material, $colour,
+            $this->name,
+        );
     }
 
     public function withHole(float $holeMm): self
     {
-        return self::of($this->shape, $this->lengthMm, $this->widthMm, $holeMm, $this->drilling, $this->material, $this->colour, $this->name);
+        return self::of(
+            $this->shape, $this->lengthMm, $this->widthMm, $holeMm, $this->drilling, $this->material, $this->colour,
+            $this->name,
+        );
     }
 
     /** `8 mm round`, `5 × 8 mm rondelle`: width, then length where it differs. */
     public function sizeWords(): string
     {
-        $size = abs($this->widthMm - $this->lengthMm) < 0.005 ? Figures::mm($this->widthMm) : Figures::trim($this->widthMm).' × '.Figures::mm($this->lengthMm);
+        $size = abs($this->widthMm - $this->lengthMm) < 0.005
+            ? Figures::mm($this->widthMm)
+            : Figures::trim($this->widthMm).' × '.Figures::mm($this->lengthMm);
 
         return $size.' '.$this->shape->words();
     }
@@ -232,6 +279,9 @@ final readonly class Bead
     /** Two beads a maker would take for the same: all but the name. */
     public function key(): string
     {
-        return implode('/', [$this->shape->value, $this->lengthMm, $this->widthMm, $this->holeMm, $this->drilling->value, $this->material->value, $this->colour]);
+        return implode(
+            '/',
+            [$this->shape->value, $this->lengthMm, $this->widthMm, $this->holeMm, $this->drilling->value, $this->material->value, $this->colour],
+        );
     }
 }

@@ -24,7 +24,11 @@ enum BeadShape: string
         return $this->value;
     }
 
-    /** Volume as a share of length · width²: ellipsoid π/6, double cone π/12, cylinder π/4; a drop lies between cone and ball; coin and tile are about a third as thick as wide; a chip is broken; a cap is a thin cup [geometry; drop, coin, chip, tile, cap: from memory]. */
+    /**
+     * Volume as a share of length · width²: ellipsoid π/6, double cone π/12, cylinder π/4; a drop lies between cone and
+     * ball; coin and tile are about a third as thick as wide; a chip is broken; a cap is a thin cup [geometry; drop,
+     * coin, chip, tile, cap: from memory].
+     */
     public function fill(): float
     {
         return match ($this) {

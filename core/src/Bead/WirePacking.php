@@ -9,10 +9,11 @@ namespace Hebra\Core\Bead;
  *
  * Equal wires, up to eight: the ratios of [published: Graham, Lubachevsky, Nurmela, Östergård 1998, Dense packings of
  * congruent circles in a circle, Discrete Mathematics 181]. Two wires: the sum. Three: the circle of Descartes' theorem
- * where all three touch it, else the two thickest. Otherwise solved: from fixed layouts wires are pushed apart in a circle
- * that is too small, and what presses then is made to touch, by Newton's rule; the best layout counts.
+ * where all three touch it, else the two thickest. Otherwise solved: from fixed layouts wires are pushed apart in a
+ * circle that is too small, and what presses then is made to touch, by Newton's rule; the best layout counts.
  *
- * Up to eight wires are begun from every layout; as far as longer searches show they come out exact, never too tight. Cost: O(n²) a relaxing round, O(n³) a Newton round, a few milliseconds.
+ * Up to eight wires are begun from every layout; as far as longer searches show they come out exact, never too tight.
+ * Cost: O(n²) a relaxing round, O(n³) a Newton round, a few milliseconds.
  */
 final readonly class WirePacking
 {
@@ -66,7 +67,13 @@ final readonly class WirePacking
             $needed = self::closedForm($diametersMm) ?? 2 * $radius;
         }
 
-        return new self($needed, array_map(fn (int $i): array => ['x' => $places[2 * $i], 'y' => $places[2 * $i + 1], 'd' => $diametersMm[$i]], range(0, $count - 1)));
+        return new self(
+            $needed,
+            array_map(
+                fn (int $i): array => ['x' => $places[2 * $i], 'y' => $places[2 * $i + 1], 'd' => $diametersMm[$i]],
+                range(0, $count - 1),
+            ),
+        );
     }
 
     /**
@@ -104,7 +111,10 @@ final readonly class WirePacking
         };
     }
 
-    /** Radii, thickest first. Outer circle of three touching circles: 1/R = −(k1 + k2 + k3) + 2√(k1k2 + k2k3 + k3k1), negative when it encloses. */
+    /**
+     * Radii, thickest first. Outer circle of three touching circles: 1/R = −(k1 + k2 + k3) + 2√(k1k2 + k2k3 + k3k1),
+     * negative when it encloses.
+     */
     private static function three(float $a, float $b, float $c): float
     {
         // The third lies in the gap beside the two thickest when it is no thicker than the circle that just fills it.
@@ -125,7 +135,9 @@ final readonly class WirePacking
     private static function threePlaced(float $a, float $b, float $c, float $within): array
     {
         // Seen from a corner with two sides, the angle that the third side spans.
-        $angle = fn (float $one, float $other, float $third): float => acos(max(-1.0, min(1.0, ($one ** 2 + $other ** 2 - $third ** 2) / (2 * max(1e-12, $one * $other)))));
+        $angle = fn (float $one, float $other, float $third): float => acos(
+            max(-1.0, min(1.0, ($one ** 2 + $other ** 2 - $third ** 2) / (2 * max(1e-12, $one * $other)))),
+        );
         if ($within <= ($a + $b) * (1 + 1e-12)) {
             $turn = $angle($a + $b, $a + $c, $b + $c);
 
@@ -133,7 +145,10 @@ final readonly class WirePacking
         }
         [$ab, $ac] = [$angle($within - $a, $within - $b, $a + $b), $angle($within - $a, $within - $c, $a + $c)];
 
-        return [$within - $a, 0.0, ($within - $b) * cos($ab), ($within - $b) * sin($ab), ($within - $c) * cos($ac), -($within - $c) * sin($ac)];
+        return [
+            $within - $a, 0.0, ($within - $b) * cos($ab), ($within - $b) * sin($ab), ($within - $c) * cos($ac),
+            -($within - $c) * sin($ac),
+        ];
     }
 
     /**
@@ -203,8 +218,8 @@ final readonly class WirePacking
     }
 
     /**
-     * The circle shrinks while the wires fit it; where they do not, two of unlike thickness change places if that leaves
-     * less overlap; it ends when no exchange helps.
+     * The circle shrinks while the wires fit it; where they do not, two of unlike thickness change places if that
+     * leaves less overlap; it ends when no exchange helps.
      *
      * @param  non-empty-list<float>  $radii
      * @param  array{array<int, float>, float}  $layout  places and their overlap
@@ -347,8 +362,9 @@ final readonly class WirePacking
     }
 
     /**
-     * From a circle that is too small: the wires are pushed apart as far as they go, what then presses on what is taken to
-     * touch, and the circle is the one in which all of that just touches. Where something else overlaps in it, again from there.
+     * From a circle that is too small: the wires are pushed apart as far as they go, what then presses on what is taken
+     * to touch, and the circle is the one in which all of that just touches. Where something else overlaps in it, again
+     * from there.
      *
      * @param  non-empty-list<float>  $radii
      * @param  list<float>  $places
@@ -380,8 +396,8 @@ final readonly class WirePacking
     }
 
     /**
-     * The circle, and the layout, in which every pair that now overlaps just touches: Newton on the contacts, the radius one
-     * unknown more.
+     * The circle, and the layout, in which every pair that now overlaps just touches: Newton on the contacts, the
+     * radius one unknown more.
      *
      * @param  non-empty-list<float>  $radii
      * @param  list<float>  $places
@@ -413,7 +429,10 @@ final readonly class WirePacking
                     [$dx, $dy] = [$x - $unknowns[2 * $j], $y - $unknowns[2 * $j + 1]];
                     $apart = max(1e-12, sqrt($dx * $dx + $dy * $dy));
                     $over = $radii[$i] + $radii[$j] - $apart;
-                    $rows[] = [$over, [2 * $i => -$dx / $apart, 2 * $i + 1 => -$dy / $apart, 2 * $j => $dx / $apart, 2 * $j + 1 => $dy / $apart]];
+                    $rows[] = [
+                        $over,
+                        [2 * $i => -$dx / $apart, 2 * $i + 1 => -$dy / $apart, 2 * $j => $dx / $apart, 2 * $j + 1 => $dy / $apart],
+                    ];
                 }
                 $energy += $over * $over;
             }
@@ -427,7 +446,8 @@ final readonly class WirePacking
     }
 
     /**
-     * Moves overlapping circles apart inside a circle of radius R as far as they will: Levenberg–Marquardt on the overlaps.
+     * Moves overlapping circles apart inside a circle of radius R as far as they will: Levenberg–Marquardt on the
+     * overlaps.
      *
      * @param  non-empty-list<float>  $radii
      * @param  list<float>  $places

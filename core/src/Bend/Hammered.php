@@ -8,11 +8,11 @@ use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Wire\Hardness;
 
 /**
- * Round wire hammered or rolled flat from d to t: it widens to min(1.02·d·(d/t)^0.45, the width at which its area stays),
- * its section is (w − t)t + πt²/4, and its volume is kept, so that it lengthens. t = d leaves it as it is.
+ * Round wire hammered or rolled flat from d to t: it widens to min(1.02·d·(d/t)^0.45, the width at which its area
+ * stays), its section is (w − t)t + πt²/4, and its volume is kept, so that it lengthens. t = d leaves it as it is.
  *
- * Units: millimetres. Source: Kazeminezhad & Karimi Taheri 2005, for rolling [published, from memory]; by hand it varies.
- * Invariant: 0 < t ≤ d.
+ * Units: millimetres. Source: Kazeminezhad & Karimi Taheri 2005, for rolling [published, from memory]; by hand it
+ * varies. Invariant: 0 < t ≤ d.
  */
 final readonly class Hammered
 {

@@ -22,6 +22,13 @@ final class Loop
 
     public static function working(string $what, float $insideMm, float $wireMm): Working
     {
-        return new Working($what, 'π(D + d)', 'π × ('.Figures::trim($insideMm, 3).' + '.Figures::trim($wireMm, 3).')', self::lengthMm($insideMm, $wireMm), 'mm', self::SOURCE);
+        return new Working(
+            $what,
+            'π(D + d)',
+            'π × ('.Figures::trim($insideMm, 3).' + '.Figures::trim($wireMm, 3).')',
+            self::lengthMm($insideMm, $wireMm),
+            'mm',
+            self::SOURCE,
+        );
     }
 }

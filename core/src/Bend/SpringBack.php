@@ -10,10 +10,10 @@ use Hebra\Core\Wire\SectionKind;
 
 /**
  * A bend held at neutral radius Ri springs back to Rf: 1/Rf = 1/Ri − M/(E·I), the wire elastic–perfectly plastic, no
- * hardening. Round wire: M = 4[(E/Ri)(r⁴/8·asin(c/r) − c√(r²−c²)(r²−2c²)/8) + Y(r²−c²)^(3/2)/3] with c = Y·Ri/E < r. Flat
- * strip: Ri/Rf = 4(RiY/Et)³ − 3(RiY/Et) + 1 [published: Gardiner 1957; Kalpakjian & Schmid]. Half-round: its moment about
- * the axis on which tension and compression balance, in closed form by strips. Where c reaches the skin nothing yields and
- * the wire springs fully back.
+ * hardening. Round wire: M = 4[(E/Ri)(r⁴/8·asin(c/r) − c√(r²−c²)(r²−2c²)/8) + Y(r²−c²)^(3/2)/3] with c = Y·Ri/E < r.
+ * Flat strip: Ri/Rf = 4(RiY/Et)³ − 3(RiY/Et) + 1 [published: Gardiner 1957; Kalpakjian & Schmid]. Half-round: its
+ * moment about the axis on which tension and compression balance, in closed form by strips. Where c reaches the skin
+ * nothing yields and the wire springs fully back.
  *
  * Units: millimetres, megapascals. Cost: closed forms; bisection for the mandrel, 60 rounds.
  */
@@ -31,7 +31,10 @@ final readonly class SpringBack
     /** Rf / Ri ≥ 1 turned round: 1 keeps its shape, 0 springs fully back. Ri / Rf. */
     public function ratio(float $heldMm): float
     {
-        return max(0.0, 1 - $this->moment(1 / $heldMm) * $heldMm / ($this->modulusMpa * $this->section->secondMomentMm4()));
+        return max(
+            0.0,
+            1 - $this->moment(1 / $heldMm) * $heldMm / ($this->modulusMpa * $this->section->secondMomentMm4()),
+        );
     }
 
     /** The neutral radius after release; INF where it springs fully back. */
@@ -155,7 +158,11 @@ final readonly class SpringBack
             $root = sqrt(max(0.0, $r ** 2 - $y ** 2));
             $angle = asin($y / $r);
 
-            return [$y * $root + $r ** 2 * $angle, -2 / 3 * $root ** 3, $y * $root * (2 * $y ** 2 - $r ** 2) / 4 + $r ** 4 * $angle / 4];
+            return [
+                $y * $root + $r ** 2 * $angle,
+                -2 / 3 * $root ** 3,
+                $y * $root * (2 * $y ** 2 - $r ** 2) / 4 + $r ** 4 * $angle / 4,
+            ];
         };
         [$from, $to] = [$at($a), $at($b)];
 

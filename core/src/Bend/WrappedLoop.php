@@ -10,7 +10,8 @@ use Hebra\Core\Wrap\Turn;
 
 /**
  * A loop closed by wraps on its own neck: neck N·d left bare for the wraps to come, the loop π(D + d), N wraps of
- * √((π(s + d))² + d²) each on a stem s, or the hull of k of them side by side, and a tail to hold that is trimmed off. With no wraps it is a plain eye.
+ * √((π(s + d))² + d²) each on a stem s, or the hull of k of them side by side, and a tail to hold that is trimmed off.
+ * With no wraps it is a plain eye.
  *
  * Units: millimetres. Source: common practice for the parts, geometry (helix length) for the wraps.
  */
@@ -62,7 +63,12 @@ final readonly class WrappedLoop
 
     public function neckWorking(): Working
     {
-        return new Working('neck', 'N·d', Figures::trim($this->wraps).' × '.Figures::trim($this->wireMm, 3), $this->neckMm());
+        return new Working(
+            'neck',
+            'N·d',
+            Figures::trim($this->wraps).' × '.Figures::trim($this->wireMm, 3),
+            $this->neckMm(),
+        );
     }
 
     public function loopWorking(): Working
@@ -77,6 +83,13 @@ final readonly class WrappedLoop
         $s = Figures::trim($this->stemMm, 3);
         [$hull, $numbers] = $this->stems === 1 ? ['', ''] : [' + 2(k − 1)s', ' + 2 × '.($this->stems - 1)." × {$s}"];
 
-        return new Working('wraps', "N·√((π(s + d){$hull})² + d²)", Figures::trim($this->wraps)." × √((π × ({$s} + {$d}){$numbers})² + {$d}²)", $this->wrapsMm(), 'mm', self::SOURCE);
+        return new Working(
+            'wraps',
+            "N·√((π(s + d){$hull})² + d²)",
+            Figures::trim($this->wraps)." × √((π × ({$s} + {$d}){$numbers})² + {$d}²)",
+            $this->wrapsMm(),
+            'mm',
+            self::SOURCE,
+        );
     }
 }

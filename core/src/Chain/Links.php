@@ -7,8 +7,9 @@ namespace Hebra\Core\Chain;
 use Hebra\Core\Quantity\OutOfRange;
 
 /**
- * Rings hooked together meet inside to inside: n rings of inside D and wire d are n·D + 2d long. A curved ring of outer radius
- * Ro and inner Ri passes a straight hole of length L if it is Ro − √(Ri² − L²/4) high. Millimetres. Source: geometry.
+ * Rings hooked together meet inside to inside: n rings of inside D and wire d are n·D + 2d long. A curved ring of outer
+ * radius Ro and inner Ri passes a straight hole of length L if it is Ro − √(Ri² − L²/4) high. Millimetres. Source:
+ * geometry.
  */
 final class Links
 {
@@ -21,7 +22,12 @@ final class Links
     public static function throughMm(float $insideMm, float $wireMm, float $holeLengthMm): float
     {
         if ($holeLengthMm >= $insideMm) {
-            throw OutOfRange::because('hole_length', round($holeLengthMm, 2).' mm', 'is longer than the ring is wide inside', 'less than '.round($insideMm, 2).' mm');
+            throw OutOfRange::because(
+                'hole_length',
+                round($holeLengthMm, 2).' mm',
+                'is longer than the ring is wide inside',
+                'less than '.round($insideMm, 2).' mm',
+            );
         }
 
         return $insideMm / 2 + $wireMm - sqrt(($insideMm / 2) ** 2 - $holeLengthMm ** 2 / 4);

@@ -6,11 +6,12 @@ namespace Hebra\Core\Chain;
 
 /**
  * How many links each piece of chain takes so that what stands between them on a second strand comes to lie where it is
- * wanted, such as amid the gaps of the first. The middle of an element lies at (links before it)·pitch + what else stands
- * before it + half of itself; the whole strand is to end at a length. Chosen: the least largest error, then the least sum of
- * squares, then the fewest links. Exact: every choice that could be better is weighed.
+ * wanted, such as amid the gaps of the first. The middle of an element lies at (links before it)·pitch + what else
+ * stands before it + half of itself; the whole strand is to end at a length. Chosen: the least largest error, then the
+ * least sum of squares, then the fewest links. Exact: every choice that could be better is weighed.
  *
- * Units: millimetres. Each piece has at least one link. Source: geometry. Cost: O(m · w²) for m elements and windows of w links.
+ * Units: millimetres. Each piece has at least one link. Source: geometry. Cost: O(m · w²) for m elements and windows of
+ * w links.
  */
 final readonly class StrandMatch
 {
@@ -63,8 +64,9 @@ final readonly class StrandMatch
      * @param  list<float>  $wantedMm
      * @param  list<float>  $elementsMm
      */
-    public static function worstOfMm(array $links, array $wantedMm, float $endMm, array $elementsMm, float $pitchMm): float
-    {
+    public static function worstOfMm(
+        array $links, array $wantedMm, float $endMm, array $elementsMm, float $pitchMm,
+    ): float {
         $at = $worst = 0.0;
         foreach ($links as $piece => $count) {
             $at += $count * $pitchMm;
@@ -77,7 +79,8 @@ final readonly class StrandMatch
     }
 
     /**
-     * Numbers of links up to each element that may be the best: so far from the ideal as the least link a piece can push it.
+     * Numbers of links up to each element that may be the best: so far from the ideal as the least link a piece can
+     * push it.
      *
      * @param  list<float>  $ideal
      * @return list<array{int, int}>
@@ -88,7 +91,10 @@ final readonly class StrandMatch
         $low = 0;
         foreach ($ideal as $at => $one) {
             $low = max($low + 1, (int) floor($one) - count($ideal));
-            $windows[] = [max($at + 1, min($low, (int) floor($one) - count($ideal))), max($at + 1, (int) ceil($one) + count($ideal))];
+            $windows[] = [
+                max($at + 1, min($low, (int) floor($one) - count($ideal))),
+                max($at + 1, (int) ceil($one) + count($ideal)),
+            ];
             $low = $windows[$at][0];
         }
 
@@ -125,7 +131,8 @@ final readonly class StrandMatch
      */
     private static function leastSquares(array $ideal, array $windows, float $mostError): array
     {
-        // best[n]: the least sum of squares with n links up to here, and how; of equals the first, which has fewer links.
+        // best[n]: the least sum of squares with n links up to here, and how; of equals the first, which has fewer
+        // links.
         $best = [0 => [0.0, []]];
         foreach ($ideal as $at => $one) {
             $next = [];

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hebra\Core\Figure;
 
 /**
- * A line of a length bent to a part of a circle: it starts at the origin, its ends stand straight one below the other, and it
- * turns clockwise by so many degrees on its way (anticlockwise: less than 0). Millimetres, y downwards.
+ * A line of a length bent to a part of a circle: it starts at the origin, its ends stand straight one below the other,
+ * and it turns clockwise by so many degrees on its way (anticlockwise: less than 0). Millimetres, y downwards.
  */
 final readonly class Arc
 {
@@ -39,7 +39,10 @@ final readonly class Arc
         // Heading clockwise from straight down; what was to the right is outside of a clockwise turn.
         $out = $radius + $xMm;
 
-        return [$out * cos($angle) - $radius * cos($this->turn / 2), $out * sin($angle) + $radius * sin($this->turn / 2)];
+        return [
+            $out * cos($angle) - $radius * cos($this->turn / 2),
+            $out * sin($angle) + $radius * sin($this->turn / 2),
+        ];
     }
 
     /** By how much what stands there is turned, degrees clockwise. */

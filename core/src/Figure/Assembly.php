@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hebra\Core\Figure;
 
 /**
- * A piece as its parts and where each of them lies: what is made often is there but once. Millimetres: x from the middle line, y
- * down from its highest point. Its bounds are those of its parts' outlines.
+ * A piece as its parts and where each of them lies: what is made often is there but once. Millimetres: x from the
+ * middle line, y down from its highest point. Its bounds are those of its parts' outlines.
  */
 final class Assembly
 {
@@ -45,7 +45,9 @@ final class Assembly
     {
         $top = $this->top;
 
-        return $top === 0.0 ? $this : new self(array_map(fn (array $one): array => [$one[0], $one[1]->down(-$top)], $this->placed));
+        return $top === 0.0
+            ? $this
+            : new self(array_map(fn (array $one): array => [$one[0], $one[1]->down(-$top)], $this->placed));
     }
 
     public function heightMm(): float

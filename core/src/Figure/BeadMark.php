@@ -6,11 +6,16 @@ namespace Hebra\Core\Figure;
 
 use Hebra\Core\Bead\Bead;
 
-/** A bead in the drawing, its upper end at topMm, xMm beside the middle line, turned clockwise by so many degrees about its middle. */
+/**
+ * A bead in the drawing, its upper end at topMm, xMm beside the middle line, turned clockwise by so many degrees about
+ * its middle.
+ */
 final readonly class BeadMark
 {
-    public function __construct(public Bead $bead, public float $topMm, public string $mark, public float $xMm = 0.0, public float $turn = 0.0)
-    {
+    public function __construct(
+        public Bead $bead, public float $topMm, public string $mark, public float $xMm = 0.0,
+        public float $turn = 0.0,
+    ) {
     }
 
     public function bent(Arc $arc): self
@@ -18,7 +23,13 @@ final readonly class BeadMark
         $half = $this->bead->lengthMm / 2;
         [$x, $y] = $arc->at($this->xMm, $this->topMm + $half);
 
-        return new self($this->bead, round($y - $half, 4), $this->mark, round($x, 4), $this->turn + round($arc->degrees($this->topMm + $half), 2));
+        return new self(
+            $this->bead,
+            round($y - $half, 4),
+            $this->mark,
+            round($x, 4),
+            $this->turn + round($arc->degrees($this->topMm + $half), 2),
+        );
     }
 
     public function posed(Pose $pose): self

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Hebra\Core\Figure;
 
 /**
- * How lengths that follow each other are turned so that they reach from one point to another: along a part of a circle, the
- * first and the last stood off, so that strands between the same ends lie beside each other. Lengths in millimetres; degrees as a Pose has them, clockwise from straight down.
+ * How lengths that follow each other are turned so that they reach from one point to another: along a part of a circle,
+ * the first and the last stood off, so that strands between the same ends lie beside each other. Lengths in
+ * millimetres; degrees as a Pose has them, clockwise from straight down.
  */
 final readonly class Bow
 {
@@ -32,8 +33,9 @@ final readonly class Bow
      * @param  float  $asideMm  how far it stands off
      * @param  float  $otherwise  where it points as a whole where it ends where it began
      */
-    public static function between(array $lengthsMm, float $xMm, float $yMm, float $side, float $asideMm, float $otherwise = 90.0): self
-    {
+    public static function between(
+        array $lengthsMm, float $xMm, float $yMm, float $side, float $asideMm, float $otherwise = 90.0,
+    ): self {
         $wanted = hypot($xMm, $yMm);
         [$least, $most] = [0.0, self::MOST_DEGREES];
         $splays = self::splays($lengthsMm, $side * $asideMm);
@@ -52,12 +54,16 @@ final readonly class Bow
         $whole = $wanted < 1e-6 ? $otherwise : rad2deg(atan2(-$xMm, $yMm));
         $shift = $whole - ($wanted < 1e-6 ? 0.0 : $points);
 
-        return new self(array_map(fn (float $degrees): float => $degrees + $shift, self::headings($lengthsMm, $turn, $splays)), $turn, max(0.0, $wanted - $length));
+        return new self(
+            array_map(fn (float $degrees): float => $degrees + $shift, self::headings($lengthsMm, $turn, $splays)),
+            $turn,
+            max(0.0, $wanted - $length),
+        );
     }
 
     /**
-     * By how much each length is turned so that those between the ends stand off to the right on the way down (to the left:
-     * less than 0).
+     * By how much each length is turned so that those between the ends stand off to the right on the way down (to the
+     * left: less than 0).
      *
      * @param  list<float>  $lengthsMm
      * @return list<float> degrees

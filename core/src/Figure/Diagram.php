@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hebra\Core\Figure;
 
 /**
- * A small technical drawing in millimetres: circles and thick lines, x to the right, y downwards. Kinds say what a thing is
- * (`wire`, `wrap`, `core`, `bead`, `hole`, `mandrel`, `wanted`); how it looks is the web's business.
+ * A small technical drawing in millimetres: circles and thick lines, x to the right, y downwards. Kinds say what a
+ * thing is (`wire`, `wrap`, `core`, `bead`, `hole`, `mandrel`, `wanted`); how it looks is the web's business.
  */
 final class Diagram
 {
@@ -47,8 +47,9 @@ final class Diagram
     }
 
     /** A wire bent to a circle, or to a part of one, seen from the front. */
-    public function bow(string $kind, float $x, float $y, float $radiusMm, float $wireMm, float $fromTurn = 0.0, float $toTurn = 1.0): self
-    {
+    public function bow(
+        string $kind, float $x, float $y, float $radiusMm, float $wireMm, float $fromTurn = 0.0, float $toTurn = 1.0,
+    ): self {
         $points = [];
         $steps = max(8, (int) ceil(72 * ($toTurn - $fromTurn)));
         for ($step = 0; $step <= $steps; $step++) {
@@ -61,7 +62,12 @@ final class Diagram
 
     private function reach(float $x, float $y, float $by): void
     {
-        $this->box = [min($this->box[0], $x - $by), min($this->box[1], $y - $by), max($this->box[2], $x + $by), max($this->box[3], $y + $by)];
+        $this->box = [
+            min($this->box[0], $x - $by),
+            min($this->box[1], $y - $by),
+            max($this->box[2], $x + $by),
+            max($this->box[3], $y + $by),
+        ];
     }
 
     /** @return list<array{kind: string, x: float, y: float, r: float}> */

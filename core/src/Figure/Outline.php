@@ -6,7 +6,10 @@ namespace Hebra\Core\Figure;
 
 use Hebra\Core\Fit\Frame;
 
-/** The middle line of a frame, walked clockwise from its top: millimetres, top at (0, 0), y downwards. Its length is the frame's outline. */
+/**
+ * The middle line of a frame, walked clockwise from its top: millimetres, top at (0, 0), y downwards. Its length is the
+ * frame's outline.
+ */
 final readonly class Outline
 {
     /**
@@ -22,7 +25,10 @@ final readonly class Outline
         $points = match ($shape) {
             Frame::Hoop => self::arc(0.0, $sizeMm / 2, $sizeMm / 2, -0.25, 0.75),
             Frame::Square => self::corners([[0, 0], [1, 1], [0, 2], [-1, 1], [0, 0]], $sizeMm / sqrt(2)),
-            Frame::Triangle => self::corners([[0, 0], [0.5, sqrt(3) / 2], [0, sqrt(3) / 2], [-0.5, sqrt(3) / 2], [0, 0]], $sizeMm),
+            Frame::Triangle => self::corners(
+                [[0, 0], [0.5, sqrt(3) / 2], [0, sqrt(3) / 2], [-0.5, sqrt(3) / 2], [0, 0]],
+                $sizeMm,
+            ),
             Frame::Drop => self::drop($sizeMm),
         };
         $reached = [0.0];

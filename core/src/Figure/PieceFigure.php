@@ -43,7 +43,12 @@ final readonly class PieceFigure
                 // Half a turn bulges to its side from the middle between its ends; less lies between them.
                 if ($isArc && self::isHalfTurn($command, $x - $lastX, $y - $lastY)) {
                     [$rx, $ry, $turn] = [(float) $command[1], (float) $command[2], deg2rad((float) ($command[6] ?? 0))];
-                    $box = [($x + $lastX) / 2, ($y + $lastY) / 2, $half + hypot($rx * cos($turn), $ry * sin($turn)), $half + hypot($rx * sin($turn), $ry * cos($turn))];
+                    $box = [
+                        ($x + $lastX) / 2,
+                        ($y + $lastY) / 2,
+                        $half + hypot($rx * cos($turn), $ry * sin($turn)),
+                        $half + hypot($rx * sin($turn), $ry * cos($turn)),
+                    ];
                 }
                 $boxes[] = $box;
                 [$lastX, $lastY] = [$x, $y];
@@ -66,7 +71,8 @@ final readonly class PieceFigure
     }
 
     /**
-     * Points that it does not reach beyond, however it is turned, or hardly; each a corner of what is drawn, farthest out on some side.
+     * Points that it does not reach beyond, however it is turned, or hardly; each a corner of what is drawn, farthest
+     * out on some side.
      *
      * @return list<array{float, float}>
      */
@@ -99,7 +105,10 @@ final readonly class PieceFigure
     {
         $corners = [];
         foreach ($boxes as [$x, $y, $wide, $high]) {
-            array_push($corners, [$x - $wide, $y - $high], [$x + $wide, $y - $high], [$x - $wide, $y + $high], [$x + $wide, $y + $high]);
+            array_push(
+                $corners, [$x - $wide, $y - $high], [$x + $wide, $y - $high], [$x - $wide, $y + $high],
+                [$x + $wide, $y + $high],
+            );
         }
 
         return $corners;
@@ -111,7 +120,10 @@ final readonly class PieceFigure
         [, $rx, $ry] = $arc;
         $turn = deg2rad((float) ($arc[6] ?? 0));
 
-        return hypot(($dx * cos($turn) + $dy * sin($turn)) / max($rx, 1e-9), ($dy * cos($turn) - $dx * sin($turn)) / max($ry, 1e-9)) > 1.9;
+        return hypot(
+            ($dx * cos($turn) + $dy * sin($turn)) / max($rx, 1e-9),
+            ($dy * cos($turn) - $dx * sin($turn)) / max($ry, 1e-9),
+        ) > 1.9;
     }
 
     /** Bent to a part of a circle. */
@@ -128,7 +140,12 @@ final readonly class PieceFigure
     {
         return new self(
             array_map(fn (Stroke $stroke): Stroke => $stroke->narrowed(self::EDGE), $this->strokes),
-            array_map(fn (BeadMark $mark): BeadMark => new BeadMark($mark->bead, $mark->topMm, $mark->mark, self::EDGE * $mark->xMm, $mark->turn), $this->beads),
+            array_map(
+                fn (BeadMark $mark): BeadMark => new BeadMark(
+                    $mark->bead, $mark->topMm, $mark->mark, self::EDGE * $mark->xMm, $mark->turn,
+                ),
+                $this->beads,
+            ),
         );
     }
 

@@ -28,10 +28,19 @@ final class Sketch
     }
 
     /** A ring of wire round a middle, seen from the front; in two halves, so that both can be lit. */
-    public function ring(float $xMm, float $yMm, float $radiusMm, float $wireMm, Metal $metal, string $mark, int $layer = 1): void
-    {
+    public function ring(
+        float $xMm, float $yMm, float $radiusMm, float $wireMm, Metal $metal, string $mark, int $layer = 1,
+    ): void {
         foreach ([0, 1] as $sweep) {
-            $this->stroke(new Stroke([['M', $xMm, $yMm - $radiusMm], ['A', $radiusMm, $radiusMm, $sweep, $xMm, $yMm + $radiusMm]], $wireMm, $metal, $layer, $mark));
+            $this->stroke(
+                new Stroke(
+                    [['M', $xMm, $yMm - $radiusMm], ['A', $radiusMm, $radiusMm, $sweep, $xMm, $yMm + $radiusMm]],
+                    $wireMm,
+                    $metal,
+                    $layer,
+                    $mark,
+                ),
+            );
         }
     }
 
@@ -50,8 +59,10 @@ final class Sketch
     }
 
     /** A part of a circle from one angle to another, in turns clockwise from the right. */
-    public function bow(float $xMm, float $yMm, float $radiusMm, float $from, float $to, float $wireMm, Metal $metal, string $mark, int $layer = 1): void
-    {
+    public function bow(
+        float $xMm, float $yMm, float $radiusMm, float $from, float $to, float $wireMm, Metal $metal, string $mark,
+        int $layer = 1,
+    ): void {
         $steps = max(6, (int) ceil(abs($to - $from) * max(96, 5 * $radiusMm)));
         $points = [];
         for ($step = 0; $step <= $steps; $step++) {
@@ -62,13 +73,14 @@ final class Sketch
     }
 
     /**
-     * A flat spiral round a middle, from its outer end inwards: where that end lies in turns clockwise from the right, and
-     * whether it winds clockwise (1) or the other way (-1).
+     * A flat spiral round a middle, from its outer end inwards: where that end lies in turns clockwise from the right,
+     * and whether it winds clockwise (1) or the other way (-1).
      *
      * @param  1|-1  $way
      */
-    public function spiral(float $xMm, float $yMm, Spiral $spiral, float $from, int $way, Metal $metal, string $mark, int $layer = 1): void
-    {
+    public function spiral(
+        float $xMm, float $yMm, Spiral $spiral, float $from, int $way, Metal $metal, string $mark, int $layer = 1,
+    ): void {
         $outer = ($spiral->widthMm() - $spiral->wireMm) / 2;
         $inner = ($spiral->insideMm + $spiral->wireMm) / 2;
         $steps = max(12, (int) ceil(36 * $spiral->turns));
@@ -82,16 +94,25 @@ final class Sketch
     }
 
     /**
-     * An eye whose inside starts at $insideTopMm: a ring when it faces the viewer; edge-on, a narrow oval whose far half
-     * lies behind what it is hooked into and whose near half lies before it.
+     * An eye whose inside starts at $insideTopMm: a ring when it faces the viewer; edge-on, a narrow oval whose far
+     * half lies behind what it is hooked into and whose near half lies before it.
      */
-    public function eye(float $insideTopMm, float $insideMm, float $wireMm, bool $facing, Metal $metal, string $mark): void
-    {
+    public function eye(
+        float $insideTopMm, float $insideMm, float $wireMm, bool $facing, Metal $metal, string $mark,
+    ): void {
         $r = ($insideMm + $wireMm) / 2;
         $middle = $insideTopMm + $insideMm / 2;
         $rx = $facing ? $r : max($wireMm * 0.55, $r * 0.34);
         foreach ([[-1, $facing ? 1 : 0], [1, $facing ? 1 : 2]] as [$side, $layer]) {
-            $this->stroke(new Stroke([['M', 0.0, $middle - $r], ['A', $rx, $r, $side > 0 ? 1 : 0, 0.0, $middle + $r]], $wireMm, $metal, $layer, $mark));
+            $this->stroke(
+                new Stroke(
+                    [['M', 0.0, $middle - $r], ['A', $rx, $r, $side > 0 ? 1 : 0, 0.0, $middle + $r]],
+                    $wireMm,
+                    $metal,
+                    $layer,
+                    $mark,
+                ),
+            );
         }
     }
 
@@ -107,7 +128,15 @@ final class Sketch
     {
         for ($turn = 0; $turn < $wraps; $turn++) {
             $y = $fromMm + ($turn + 0.5) * $wireMm;
-            $this->stroke(new Stroke([['M', -$wireMm, $y + 0.22 * $wireMm], ['L', $wireMm, $y - 0.22 * $wireMm]], $wireMm, $metal, 1, $mark));
+            $this->stroke(
+                new Stroke(
+                    [['M', -$wireMm, $y + 0.22 * $wireMm], ['L', $wireMm, $y - 0.22 * $wireMm]],
+                    $wireMm,
+                    $metal,
+                    1,
+                    $mark,
+                ),
+            );
         }
     }
 

@@ -7,8 +7,9 @@ namespace Hebra\Core\Figure;
 use Hebra\Core\Wire\Metal;
 
 /**
- * A stretch of drawn wire: a path of moves, lines and arcs in millimetres. Layer 0 lies behind, 1 in the plane, 2 before it.
- * Commands: ['M', x, y], ['L', x, y], ['A', rx, ry, sweep (0 or 1), x, y, degrees its ellipse is turned]; arcs are at most half a turn.
+ * A stretch of drawn wire: a path of moves, lines and arcs in millimetres. Layer 0 lies behind, 1 in the plane, 2
+ * before it. Commands: ['M', x, y], ['L', x, y], ['A', rx, ry, sweep (0 or 1), x, y, degrees its ellipse is turned];
+ * arcs are at most half a turn.
  */
 final readonly class Stroke
 {
@@ -39,7 +40,15 @@ final readonly class Stroke
             for ($step = 1; $step <= $steps; $step++) {
                 [$atX, $atY] = $arc->at($lastX + ($x - $lastX) * $step / $steps, $lastY + ($y - $lastY) * $step / $steps);
                 $path[] = $isArc
-                    ? ['A', $command[1], $command[2], $command[3] ?? 0, round($atX, 4), round($atY, 4), round($arc->degrees(($lastY + $y) / 2), 2)]
+                    ? [
+                        'A',
+                        $command[1],
+                        $command[2],
+                        $command[3] ?? 0,
+                        round($atX, 4),
+                        round($atY, 4),
+                        round($arc->degrees(($lastY + $y) / 2), 2),
+                    ]
                     : [$command[0], round($atX, 4), round($atY, 4)];
             }
             [$lastX, $lastY] = [$x, $y];
@@ -53,7 +62,14 @@ final readonly class Stroke
     public function narrowed(float $share): self
     {
         $path = array_map(fn (array $command): array => $command[0] === 'A'
-            ? ['A', max($this->wireMm * 0.55, $share * $command[1]), $command[2], $command[3] ?? 0, $share * ($command[4] ?? 0), $command[5] ?? 0]
+            ? [
+                'A',
+                max($this->wireMm * 0.55, $share * $command[1]),
+                $command[2],
+                $command[3] ?? 0,
+                $share * ($command[4] ?? 0),
+                $command[5] ?? 0,
+            ]
             : [$command[0], $share * $command[1], $command[2]], $this->path);
 
         return new self($path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn);

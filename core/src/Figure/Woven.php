@@ -8,16 +8,18 @@ use Hebra\Core\Wrap\BasketWeave;
 use Hebra\Core\Wrap\Weave;
 
 /**
- * A weave to scale: cores lie across the page, the weave grows to the right. Seen from the front, or from the back, turned over
- * about its length. What was woven last can be lit. Kinds: `core`, `wrap`, `under` (behind the cores), `lit`.
+ * A weave to scale: cores lie across the page, the weave grows to the right. Seen from the front, or from the back,
+ * turned over about its length. What was woven last can be lit. Kinds: `core`, `wrap`, `under` (behind the cores),
+ * `lit`.
  */
 final class Woven
 {
     private const BEYOND_MM = 3.0;
 
     /** The first turns of a figure weave, counted over repeats; those from $litFrom on are lit. */
-    public static function figure(Weave $weave, int $turns, bool $isFront = true, int $litFrom = PHP_INT_MAX, string $words = 'the weave'): Diagram
-    {
+    public static function figure(
+        Weave $weave, int $turns, bool $isFront = true, int $litFrom = PHP_INT_MAX, string $words = 'the weave',
+    ): Diagram {
         [$w, $s] = [$weave->wireMm, $weave->spacingMm];
         $half = ($weave->coreMm + $w) / 2;
         $far = ($weave->pattern->cores - 1) * $s;
@@ -29,7 +31,9 @@ final class Woven
                     [$upper, $lower] = [($figure['from'] - 1) * $s - $half, ($figure['to'] - 1) * $s + $half];
                     $x = $turn * $w;
                     // In front down from the upper edge, behind back up to it, a wire farther on.
-                    $points = $isFront ? [[$x + 0.25 * $w, $upper], [$x + 0.75 * $w, $lower]] : [[$x + 0.75 * $w, $far - $lower], [$x + 1.25 * $w, $far - $upper]];
+                    $points = $isFront
+                        ? [[$x + 0.25 * $w, $upper], [$x + 0.75 * $w, $lower]]
+                        : [[$x + 0.75 * $w, $far - $lower], [$x + 1.25 * $w, $far - $upper]];
                     $drawn->line($turn >= $litFrom ? 'lit' : 'wrap', $points, $w);
                 }
             }
@@ -39,8 +43,10 @@ final class Woven
     }
 
     /** The first passes of a basket weave, counted over repeats; those from $litFrom on are lit. */
-    public static function basket(BasketWeave $weave, float $coreMm, float $wireMm, float $spacingMm, int $passes, bool $isFront = true, int $litFrom = PHP_INT_MAX, string $words = 'the weave'): Diagram
-    {
+    public static function basket(
+        BasketWeave $weave, float $coreMm, float $wireMm, float $spacingMm, int $passes, bool $isFront = true,
+        int $litFrom = PHP_INT_MAX, string $words = 'the weave',
+    ): Diagram {
         $count = count($weave->touches);
         $step = $weave->climbMm($wireMm) / $count;
         $half = ($coreMm + $wireMm) / 2;
@@ -82,7 +88,11 @@ final class Woven
     private static function cores(Diagram $drawn, int $cores, float $coreMm, float $spacingMm, float $lengthMm): Diagram
     {
         for ($core = 0; $core < $cores; $core++) {
-            $drawn->line('core', [[-self::BEYOND_MM, $core * $spacingMm], [$lengthMm + self::BEYOND_MM, $core * $spacingMm]], $coreMm);
+            $drawn->line(
+                'core',
+                [[-self::BEYOND_MM, $core * $spacingMm], [$lengthMm + self::BEYOND_MM, $core * $spacingMm]],
+                $coreMm,
+            );
         }
 
         return $drawn;

@@ -12,8 +12,8 @@ use Hebra\Core\Wire\SectionKind;
  * What goes round a finger, a wrist or an ear as wire: cut lengths and what a length makes.
  *
  * Ring blank: turns·π(ID + 2a) + overlap, a = the neutral axis above the inside (t/2; half-round flat side in 4t/3π).
- * Bangle: (π(ID + t) + ends)/lengthening. Hoop: π·diameter to the wire's middle + eye + hook. Memory wire: loops·π·coil + an
- * end each. Millimetres. Source: geometry of the neutral axis; the allowances are common practice.
+ * Bangle: (π(ID + t) + ends)/lengthening. Hoop: π·diameter to the wire's middle + eye + hook. Memory wire: loops·π·coil
+ * + an end each. Millimetres. Source: geometry of the neutral axis; the allowances are common practice.
  */
 final class Band
 {
@@ -23,7 +23,10 @@ final class Band
 
     public const VERY_WIDE_FROM_MM = 10.0;
 
-    /** How much larger a wide band is made, mm of diameter: a quarter size from 6 mm on, half a size from 10 [common practice]. */
+    /**
+     * How much larger a wide band is made, mm of diameter: a quarter size from 6 mm on, half a size from 10 [common
+     * practice].
+     */
     public static function widerMm(float $widthMm): float
     {
         $sizes = $widthMm >= self::VERY_WIDE_FROM_MM ? 0.5 : ($widthMm >= self::WIDE_FROM_MM ? 0.25 : 0.0);
@@ -51,7 +54,14 @@ final class Band
     {
         $inside = ($haveMm * ($flat?->lengthening() ?? 1.0) - $endsMm) / M_PI - ($flat->thicknessMm ?? $wireMm);
 
-        return $inside > 0 ? $inside : throw OutOfRange::tooShort('have', $haveMm, self::bangleMm(0.0, $wireMm, $endsMm, $flat), 'the ends alone');
+        return $inside > 0
+            ? $inside
+            : throw OutOfRange::tooShort(
+                'have',
+                $haveMm,
+                self::bangleMm(0.0, $wireMm, $endsMm, $flat),
+                'the ends alone',
+            );
     }
 
     public static function hoopMm(float $diameterMm, float $wireMm, float $eyeMm, float $hookMm): float
@@ -64,7 +74,14 @@ final class Band
     {
         $diameter = ($haveMm - M_PI * ($eyeMm + $wireMm) - $hookMm) / M_PI;
 
-        return $diameter > 0 ? $diameter : throw OutOfRange::tooShort('have', $haveMm, self::hoopMm(0.0, $wireMm, $eyeMm, $hookMm), 'eye and hook alone');
+        return $diameter > 0
+            ? $diameter
+            : throw OutOfRange::tooShort(
+                'have',
+                $haveMm,
+                self::hoopMm(0.0, $wireMm, $eyeMm, $hookMm),
+                'eye and hook alone',
+            );
     }
 
     public static function memoryWireMm(float $coilMm, float $loops, float $endMm): float

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Hebra\Core\Fit;
 
 /**
- * A frame bent from one length: its outline is what is left of the wire when the ends are off. Sizes to the wire's middle:
- * hoop, its diameter; square and triangle, a side; drop, the width of a half circle under two straight sides that
- * meet a width and a half above its lowest point. Millimetres. Source: geometry.
+ * A frame bent from one length: its outline is what is left of the wire when the ends are off. Sizes to the wire's
+ * middle: hoop, its diameter; square and triangle, a side; drop, the width of a half circle under two straight sides
+ * that meet a width and a half above its lowest point. Millimetres. Source: geometry.
  */
 enum Frame: string
 {
@@ -27,7 +27,9 @@ enum Frame: string
         };
     }
 
-    /** Half circle of width 1 below, apex 1 above its middle: tangents from the apex, then the arc between their feet. */
+    /**
+     * Half circle of width 1 below, apex 1 above its middle: tangents from the apex, then the arc between their feet.
+     */
     private static function dropOutline(): float
     {
         $r = 0.5;

@@ -12,9 +12,9 @@ use Hebra\Core\Quantity\Text;
 use Hebra\Core\Quantity\Unreadable;
 
 /**
- * A ring size, kept as its inside diameter. US: 11.63 + 0.8128·size [common practice]; ISO 8653: the inside circumference
- * [published]; UK: A is 37.50 mm of circumference, 1.25 a letter, with half letters, after Z come Z+1, Z+2 … [memory: BS
- * 6820]; Japan: diameter (size + 38)/3 [memory: the customary scale].
+ * A ring size, kept as its inside diameter. US: 11.63 + 0.8128·size [common practice]; ISO 8653: the inside
+ * circumference [published]; UK: A is 37.50 mm of circumference, 1.25 a letter, with half letters, after Z come Z+1,
+ * Z+2 … [memory: BS 6820]; Japan: diameter (size + 38)/3 [memory: the customary scale].
  *
  * Units: millimetres. Invariant: 11.6 ≤ inside diameter ≤ 25.
  */
@@ -53,7 +53,8 @@ final readonly class RingSize
     }
 
     /**
-     * Reads `us 7`, `us 6 1/2`, `uk N 1/2`, `uk Z+2`, `iso 54`, `jp 13`, `diameter 17.3mm`, `circumference 54mm`, and `string 58mm`, which runs large.
+     * Reads `us 7`, `us 6 1/2`, `uk N 1/2`, `uk Z+2`, `iso 54`, `jp 13`, `diameter 17.3mm`, `circumference 54mm`, and
+     * `string 58mm`, which runs large.
      *
      * @throws Unreadable|OutOfRange if it is no size, or out of range
      */
@@ -65,7 +66,10 @@ final readonly class RingSize
         }
         [, $scale, $rest] = $match;
         if ($scale === 'uk') {
-            return self::ofCircumference(self::UK_A_MM + self::UK_STEP_MM * self::letters($rest, $field, $text), $field);
+            return self::ofCircumference(
+                self::UK_A_MM + self::UK_STEP_MM * self::letters($rest, $field, $text),
+                $field,
+            );
         }
         if (in_array($scale, ['diameter', 'circumference', 'round', 'string'], true)) {
             return self::measured($scale, Length::parse($rest, $field)->millimetres(), $field);
@@ -89,8 +93,8 @@ final readonly class RingSize
     }
 
     /**
-     * What stands for a finger, and how it is told back: a size of any scale; or a length, which is a diameter up to 25 mm and a length round from
-     * there on, by string where that is what the maker measures with.
+     * What stands for a finger, and how it is told back: a size of any scale; or a length, which is a diameter up to 25
+     * mm and a length round from there on, by string where that is what the maker measures with.
      *
      * @return array{self, string}
      *
@@ -108,7 +112,10 @@ final readonly class RingSize
         }
         $how = $isByString ? 'string' : 'round';
 
-        return [self::measured($how, $millimetres, $field), $how.' '.trim($plain.(Text::number($plain) === null ? '' : ' '.$bare->value))];
+        return [
+            self::measured($how, $millimetres, $field),
+            $how.' '.trim($plain.(Text::number($plain) === null ? '' : ' '.$bare->value)),
+        ];
     }
 
     private static function letters(string $rest, string $field, string $text): float
@@ -164,12 +171,19 @@ final readonly class RingSize
         $quarters = (int) round(4 * $this->us());
         $whole = intdiv($quarters, 4);
 
-        return 'US '.trim(($quarters < 4 && $quarters % 4 !== 0 ? '' : $whole).' '.['', '1/4', '1/2', '3/4'][abs($quarters % 4)]);
+        return 'US '.trim(
+            ($quarters < 4 && $quarters % 4 !== 0 ? '' : $whole).' '.['', '1/4', '1/2', '3/4'][abs($quarters % 4)],
+        );
     }
 
     /** `US 7 · UK N 1/2 · ISO 54.3 · JP 14` */
     public function words(): string
     {
-        return implode(' · ', array_filter([$this->usWords(), $this->uk() === null ? null : 'UK '.$this->uk(), 'ISO '.Figures::trim($this->iso(), 1), 'JP '.Figures::trim($this->jp(), 1)]));
+        return implode(
+            ' · ',
+            array_filter(
+                [$this->usWords(), $this->uk() === null ? null : 'UK '.$this->uk(), 'ISO '.Figures::trim($this->iso(), 1), 'JP '.Figures::trim($this->jp(), 1)],
+            ),
+        );
     }
 }

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Hebra\Core\Hand;
 
 /**
- * How alike sizes come out that were meant to be alike, in the order they were made: how far off in the middle, how much they vary, whether they
- * drift, and what that means for pairs. Of n sizes: mean, standard deviation of n − 1; drift is the slope of least squares, told where it is more
- * than t(n − 2, 97.5 %) of its own error; two of a pair differ by less than √2 · s · t(n − 1, 90 %) in four of five cases [published: the usual
- * formulas of a normal sample]. Millimetres.
+ * How alike sizes come out that were meant to be alike, in the order they were made: how far off in the middle, how
+ * much they vary, whether they drift, and what that means for pairs. Of n sizes: mean, standard deviation of n − 1;
+ * drift is the slope of least squares, told where it is more than t(n − 2, 97.5 %) of its own error; two of a pair
+ * differ by less than √2 · s · t(n − 1, 90 %) in four of five cases [published: the usual formulas of a normal sample].
+ * Millimetres.
  */
 final readonly class Consistency
 {
@@ -45,8 +46,16 @@ final readonly class Consistency
             $slope += ($at - $middle) * ($off - $mean) / $along;
         }
         $rest = sqrt(max(0.0, $squares - $slope ** 2 * $along) / ($n - 2));
-        $isDrifting = abs($slope) > 1e-9 && abs($slope) > (new StudentT($n - 2))->quantile(0.975) * $rest / sqrt($along);
+        $isDrifting = abs($slope) > 1e-9
+            && abs($slope) > (new StudentT($n - 2))->quantile(0.975) * $rest / sqrt($along);
 
-        return new self($n, $mean, $spread, $slope, $isDrifting, M_SQRT2 * $spread * (new StudentT($n - 1))->quantile(0.9));
+        return new self(
+            $n,
+            $mean,
+            $spread,
+            $slope,
+            $isDrifting,
+            M_SQRT2 * $spread * (new StudentT($n - 1))->quantile(0.9),
+        );
     }
 }

@@ -15,12 +15,13 @@ use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 
 /**
- * The maker's hand: what was learned of each way of forming in each gauge, of spring-back, of time; and what a wire and an hour are worth.
+ * The maker's hand: what was learned of each way of forming in each gauge, of spring-back, of time; and what a wire and
+ * an hour are worth.
  *
- * A cut is fitted to it so: its formed stretches grow by the mean, so that marks stand where this maker bends; what is laid out for safety is tail.
- * The length is straight + formed · q + tails on the ruler's grid, q between the quantiles of 80 and 99 %, where the cost of running short,
- * K · P(short), and of what is cut off in vain, c · E[left over], are least in sum. K is the wire and the minutes of doing it again, c the price
- * of a millimetre less what scrap is worth.
+ * A cut is fitted to it so: its formed stretches grow by the mean, so that marks stand where this maker bends; what is
+ * laid out for safety is tail. The length is straight + formed · q + tails on the ruler's grid, q between the quantiles
+ * of 80 and 99 %, where the cost of running short, K · P(short), and of what is cut off in vain, c · E[left over], are
+ * least in sum. K is the wire and the minutes of doing it again, c the price of a millimetre less what scrap is worth.
  */
 final class Hand
 {
@@ -55,7 +56,9 @@ final class Hand
     /** What a wire of that metal opens to, over what the rule of spring-back says; 1 as long as it is not learned. */
     public function spring(Metal $metal, Temper $temper): float
     {
-        return isset($this->springs[$metal->value.'/'.$temper->value]) ? $this->springs[$metal->value.'/'.$temper->value]->factor() : 1.0;
+        return isset($this->springs[$metal->value.'/'.$temper->value])
+            ? $this->springs[$metal->value.'/'.$temper->value]->factor()
+            : 1.0;
     }
 
     public function fitted(Cut $cut): Cut
@@ -66,25 +69,62 @@ final class Hand
             return $cut;
         }
         $needs = fn (float $ratio): float => $work->straightMm + $work->tailMm + $work->formedMm * $ratio;
-        $best = $this->known["{$work->key()} {$cut->wire->key()} {$work->straightMm} {$work->formedMm} {$work->tailMm}"] ??= $this->leastCost($cut, $work, $learned, $needs);
+        $best = $this->known["{$work->key()} {$cut->wire->key()} {$work->straightMm} {$work->formedMm} {$work->tailMm}"] ??= $this->leastCost(
+            $cut,
+            $work,
+            $learned,
+            $needs,
+        );
         $segments = $bends = [];
         [$from, $to] = [0.0, 0.0];
         foreach ($cut->segments as $segment) {
             $length = $segment->lengthMm * (Work::wayOf($segment) === null ? 1.0 : $learned->mean);
-            $segments[] = new Segment($segment->kind, $length, $segment->words, $segment->mark, Work::wayOf($segment) === null ? $segment->working : $segment->working->byHand($learned->mean, $learned->count), $segment->beads);
+            $segments[] = new Segment(
+                $segment->kind,
+                $length,
+                $segment->words,
+                $segment->mark,
+                Work::wayOf($segment) === null
+                    ? $segment->working
+                    : $segment->working->byHand($learned->mean, $learned->count),
+                $segment->beads,
+            );
             foreach ($cut->bends as $bend) {
                 if ($bend->atMm >= $from - 1e-9 && ($bend->atMm < $from + $segment->lengthMm - 1e-9)) {
-                    $bends[] = new BendMark($to + ($bend->atMm - $from) * ($segment->lengthMm > 0 ? $length / $segment->lengthMm : 1.0), $bend->words);
+                    $bends[] = new BendMark(
+                        $to + ($bend->atMm - $from) * ($segment->lengthMm > 0 ? $length / $segment->lengthMm : 1.0),
+                        $bend->words,
+                    );
                 }
             }
             [$from, $to] = [$from + $segment->lengthMm, $to + $length];
         }
         $spare = $best - $to;
         if ($spare > 1e-9) {
-            $segments[] = Segment::given(SegmentKind::Tail, $spare, 'spare', '', 'for your hand: enough in '.Figures::trim(100 * $learned->below(($best - $work->straightMm - $work->tailMm) / $work->formedMm), 0).' of 100 makings', 'what you logged');
+            $segments[] = Segment::given(
+                SegmentKind::Tail,
+                $spare,
+                'spare',
+                '',
+                'for your hand: enough in '.Figures::trim(
+                    100 * $learned->below(($best - $work->straightMm - $work->tailMm) / $work->formedMm),
+                    0,
+                ).' of 100 makings',
+                'what you logged',
+            );
         }
 
-        return $cut->fitted($segments, $bends, new Advice($work, $learned, $cut->lengthMm(), $best, $learned->below(($best - $work->straightMm - $work->tailMm) / $work->formedMm)));
+        return $cut->fitted(
+            $segments,
+            $bends,
+            new Advice(
+                $work,
+                $learned,
+                $cut->lengthMm(),
+                $best,
+                $learned->below(($best - $work->straightMm - $work->tailMm) / $work->formedMm),
+            ),
+        );
     }
 
     /** @param  callable(float): float  $needs  the cut for a ratio */

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Hebra\Core\Hand;
 
 /**
- * What some logs teach: a normal-inverse-gamma model, prior mean 1 worth 0.14 logs, prior spread 3 % worth 3 logs [memory: a maker's mean varies
- * 8 %, the usual spread is 3 %]. κ = κ0 + n; ν = ν0 + n; m = (κ0 + Σx)/κ; s² = [ν0 s0² + Σ(x − x̄)² + κ0 n (x̄ − 1)²/κ]/ν; the next is a
- * Student t of ν about m with scale s√(1 + 1/κ) [published: the usual conjugate model of a normal of unknown mean and variance].
+ * What some logs teach: a normal-inverse-gamma model, prior mean 1 worth 0.14 logs, prior spread 3 % worth 3 logs
+ * [memory: a maker's mean varies 8 %, the usual spread is 3 %]. κ = κ0 + n; ν = ν0 + n; m = (κ0 + Σx)/κ; s² = [ν0 s0² +
+ * Σ(x − x̄)² + κ0 n (x̄ − 1)²/κ]/ν; the next is a Student t of ν about m with scale s√(1 + 1/κ) [published: the usual
+ * conjugate model of a normal of unknown mean and variance].
  *
- * A lower bound stands for the predictive mean above it, settled to 1e-6. From five logs on one that lies further from the median than
- * 3.5 × 1.4826 × MAD (MAD at least 0.005) is held out [published: Iglewicz & Hoaglin 1993]. Fewer than three teach nothing.
+ * A lower bound stands for the predictive mean above it, settled to 1e-6. From five logs on one that lies further from
+ * the median than 3.5 × 1.4826 × MAD (MAD at least 0.005) is held out [published: Iglewicz & Hoaglin 1993]. Fewer than
+ * three teach nothing.
  */
 final readonly class Learned
 {
@@ -51,8 +53,11 @@ final readonly class Learned
      * @param  float  $spread  of the prior: 0.03 for wire
      * @param  float  $worth  of the prior mean, in logs
      */
-    public static function from(array $logs, float $spread = self::PRIOR_SPREAD, float $worth = self::PRIOR_MEAN_WORTH): self
-    {
+    public static function from(
+        array $logs,
+        float $spread = self::PRIOR_SPREAD,
+        float $worth = self::PRIOR_MEAN_WORTH,
+    ): self {
         $heldOut = self::farOff($logs);
         $kept = array_values(array_diff_key($logs, array_flip($heldOut)));
         $ratios = array_map(fn (Log $log): float => $log->ratio, $kept);
@@ -83,9 +88,17 @@ final readonly class Learned
         $n = count($ratios);
         $average = $n === 0 ? 1.0 : array_sum($ratios) / $n;
         $kappa = $worth + $n;
-        $squares = self::PRIOR_SPREAD_WORTH * $spread ** 2 + array_sum(array_map(fn (float $x): float => ($x - $average) ** 2, $ratios)) + $worth * $n * ($average - 1) ** 2 / $kappa;
+        $squares = self::PRIOR_SPREAD_WORTH * $spread ** 2 + array_sum(
+            array_map(fn (float $x): float => ($x - $average) ** 2, $ratios),
+        ) + $worth * $n * ($average - 1) ** 2 / $kappa;
 
-        return new self($n, ($worth + $n * $average) / $kappa, sqrt($squares / (self::PRIOR_SPREAD_WORTH + $n)), $kappa, $heldOut);
+        return new self(
+            $n,
+            ($worth + $n * $average) / $kappa,
+            sqrt($squares / (self::PRIOR_SPREAD_WORTH + $n)),
+            $kappa,
+            $heldOut,
+        );
     }
 
     /**
@@ -100,7 +113,12 @@ final readonly class Learned
         $middle = self::median(array_map(fn (Log $log): float => $log->ratio, $logs));
         $mad = max(self::LEAST_MAD, self::median(array_map(fn (Log $log): float => abs($log->ratio - $middle), $logs)));
 
-        return array_keys(array_filter($logs, fn (Log $log): bool => ! $log->isPutBack && abs($log->ratio - $middle) > self::FAR * $mad));
+        return array_keys(
+            array_filter(
+                $logs,
+                fn (Log $log): bool => ! $log->isPutBack && abs($log->ratio - $middle) > self::FAR * $mad,
+            ),
+        );
     }
 
     /** @param  non-empty-list<float>  $values */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Hand;
 
-/** One thing learned from: the ratio of what was used to what the sum says; a lower bound where the wire ran short by an unknown amount. */
+/**
+ * One thing learned from: the ratio of what was used to what the sum says; a lower bound where the wire ran short by an
+ * unknown amount.
+ */
 final readonly class Log
 {
     public function __construct(

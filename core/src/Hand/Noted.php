@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Hebra\Core\Hand;
 
 /**
- * Minutes a piece took, as noted, over those planned, learned so that few logs stay near the plan and one wild log moves little: each log in its turn
- * moves the estimate toward itself by its share, as if two makings had gone to plan before, and never by more than a fifth [own rule, after running means
- * with bounded influence].
+ * Minutes a piece took, as noted, over those planned, learned so that few logs stay near the plan and one wild log
+ * moves little: each log in its turn moves the estimate toward itself by its share, as if two makings had gone to plan
+ * before, and never by more than a fifth [own rule, after running means with bounded influence].
  */
 final readonly class Noted
 {
@@ -43,6 +43,10 @@ final readonly class Noted
     {
         $about = $planned * $this->factor;
 
-        return ['about' => $about, 'from' => $about * exp(-Pace::WITHIN * $this->doubt), 'to' => $about * exp(Pace::WITHIN * $this->doubt)];
+        return [
+            'about' => $about,
+            'from' => $about * exp(-Pace::WITHIN * $this->doubt),
+            'to' => $about * exp(Pace::WITHIN * $this->doubt),
+        ];
     }
 }

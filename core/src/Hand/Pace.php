@@ -9,8 +9,8 @@ use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Step;
 
 /**
- * How long this maker takes: of each kind of step the minutes taken over those estimated, learned like wire is, with a wider prior (a maker's
- * mean varies 60 %, the usual spread is 30 %) [memory].
+ * How long this maker takes: of each kind of step the minutes taken over those estimated, learned like wire is, with a
+ * wider prior (a maker's mean varies 60 %, the usual spread is 30 %) [memory].
  */
 final readonly class Pace
 {
@@ -21,7 +21,16 @@ final readonly class Pace
     /** Four in five makings lie between [published: the normal's 10 and 90 % points]. */
     public const WITHIN = 1.2816;
 
-    public const KINDS = ['ready' => 'laying ready', 'cut' => 'cutting', 'form' => 'forming', 'thread' => 'threading', 'hook' => 'hooking on', 'close' => 'closing', 'work' => 'other work', 'inspect' => 'looking over'];
+    public const KINDS = [
+        'ready' => 'laying ready',
+        'cut' => 'cutting',
+        'form' => 'forming',
+        'thread' => 'threading',
+        'hook' => 'hooking on',
+        'close' => 'closing',
+        'work' => 'other work',
+        'inspect' => 'looking over',
+    ];
 
     /** @param  array<string, Learned>  $kinds */
     private function __construct(public array $kinds)
@@ -45,8 +54,8 @@ final readonly class Pace
     }
 
     /**
-     * A whole making in minutes: about, and between which two in four of five cases. What is uncertain of a kind is so for all its steps at once;
-     * what varies from step to step evens out.
+     * A whole making in minutes: about, and between which two in four of five cases. What is uncertain of a kind is so
+     * for all its steps at once; what varies from step to step evens out.
      *
      * @return array{about: float, from: float, to: float}
      */

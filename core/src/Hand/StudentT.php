@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Hebra\Core\Hand;
 
 /**
- * Student's t distribution of a whole number of degrees of freedom. Density in closed form; distribution by the finite trigonometric
- * series of Abramowitz & Stegun 26.7.3 and 26.7.4, cost O(freedom); quantile by bisection and Newton to 1e-12.
+ * Student's t distribution of a whole number of degrees of freedom. Density in closed form; distribution by the finite
+ * trigonometric series of Abramowitz & Stegun 26.7.3 and 26.7.4, cost O(freedom); quantile by bisection and Newton to
+ * 1e-12.
  */
 final readonly class StudentT
 {
@@ -83,6 +84,8 @@ final readonly class StudentT
         $beyond = 1 - $this->below($t);
 
         // Far out the tail falls as a power: its mean lies n/(n−1) beyond.
-        return $beyond < 1e-13 ? $t * $this->freedom / ($this->freedom - 1) : $this->density($t) * ($this->freedom + $t ** 2) / ($this->freedom - 1) / $beyond;
+        return $beyond < 1e-13
+            ? $t * $this->freedom / ($this->freedom - 1)
+            : $this->density($t) * ($this->freedom + $t ** 2) / ($this->freedom - 1) / $beyond;
     }
 }

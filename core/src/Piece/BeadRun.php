@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece;
 
-/** The same bead several times in a row on one wire. Invariant: count ≥ 1; the bead is named by its key in the piece. */
+/**
+ * The same bead several times in a row on one wire. Invariant: count ≥ 1; the bead is named by its key in the piece.
+ */
 final readonly class BeadRun
 {
     public const MOST = 2000;

@@ -15,12 +15,18 @@ use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\WireSize;
 
-/** Reads a change from what a page or a script sends: `do` names it, the rest are its words, all text. `do` may carry its `by`: `bead.count +1`. */
+/**
+ * Reads a change from what a page or a script sends: `do` names it, the rest are its words, all text. `do` may carry
+ * its `by`: `bead.count +1`.
+ */
 final readonly class ChangeReader
 {
     private const KNOWN = [
-        'all', 'name', 'note', 'makes', 'fit', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.repeat', 'part.set', 'part.hang', 'part.close', 'group.join', 'group.grade', 'group.unfold', 'chain.set', 'group.leave', 'group.set', 'wire', 'metal',
-        'bead.add', 'bead.swap', 'bead.remove', 'bead.move', 'bead.count', 'bead.mirror', 'bead.reverse', 'bead.repeat', 'bead.edit',
+        'all', 'name', 'note', 'makes', 'fit', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.repeat',
+        'part.set', 'part.hang', 'part.close', 'group.join', 'group.grade', 'group.unfold', 'chain.set',
+        'group.leave', 'group.set', 'wire', 'metal',
+        'bead.add', 'bead.swap', 'bead.remove', 'bead.move', 'bead.count', 'bead.mirror', 'bead.reverse',
+        'bead.repeat', 'bead.edit',
     ];
 
     private const MOST_TOGETHER = 400;
@@ -35,8 +41,11 @@ final readonly class ChangeReader
      *
      * @throws \Hebra\Core\Problem if it is no change
      */
-    public static function read(array $input, LengthUnit $bare = LengthUnit::Millimetre, Schools $schools = new Schools): Change
-    {
+    public static function read(
+        array $input,
+        LengthUnit $bare = LengthUnit::Millimetre,
+        Schools $schools = new Schools,
+    ): Change {
         if (is_string($input['do'] ?? null) && preg_match('/^([a-z.]+) ([+-]\d{1,4})$/', $input['do'], $match) === 1) {
             $input = ['do' => $match[1], 'by' => ltrim($match[2], '+')] + $input;
         }
@@ -52,11 +61,23 @@ final readonly class ChangeReader
             'all' => $this->all(),
             'name' => new Change\Rename($this->text('name')),
             'note' => new Change\SetNote($this->text('note', '')),
-            'makes' => new Change\SetMakes(Makes::of($this->text('kind'), $this->text('kind') === 'batch' ? $this->count('count', 1, Makes::MOST) : 1)),
+            'makes' => new Change\SetMakes(
+                Makes::of(
+                    $this->text('kind'),
+                    $this->text('kind') === 'batch' ? $this->count('count', 1, Makes::MOST) : 1,
+                ),
+            ),
             'fit' => new Change\SetFit($this->fit()),
-            'part.add' => new Change\AddPart($this->text('technique'), $this->maybe('at') === null ? null : $this->count('at', 0, Piece::MOST_PARTS), $this->schools),
+            'part.add' => new Change\AddPart(
+                $this->text('technique'),
+                $this->maybe('at') === null ? null : $this->count('at', 0, Piece::MOST_PARTS),
+                $this->schools,
+            ),
             'part.remove' => new Change\RemovePart($this->text('part')),
-            'part.move' => new Change\MovePart($this->text('part'), $this->count('by', -Piece::MOST_PARTS, Piece::MOST_PARTS)),
+            'part.move' => new Change\MovePart(
+                $this->text('part'),
+                $this->count('by', -Piece::MOST_PARTS, Piece::MOST_PARTS),
+            ),
             'part.wire' => new Change\OwnWire($this->text('part'), $this->text('own') === '1'),
             'part.copy' => new Change\CopyPart($this->text('part')),
             'part.repeat' => new Change\RepeatPart($this->text('part'), ...$this->countOrBy(1, Piece::MOST_PARTS)),
@@ -64,22 +85,46 @@ final readonly class ChangeReader
             'part.close' => new Change\ClosePart($this->text('part'), $this->text('to', '')),
             'group.join' => new Change\JoinGroup($this->text('part')),
             'group.leave' => new Change\LeaveGroup($this->text('part')),
-            'group.grade' => new Change\GradeGroup($this->text('group'), Length::parse($this->text('step'), 'step', $this->bare)->within('step', 0.05, 10)->millimetres(), $this->text('way', 'rising') === 'falling'),
+            'group.grade' => new Change\GradeGroup(
+                $this->text('group'),
+                Length::parse($this->text('step'), 'step', $this->bare)->within('step', 0.05, 10)->millimetres(),
+                $this->text('way', 'rising') === 'falling',
+            ),
             'group.unfold' => new Change\GradeGroup($this->text('group'), 0.0, false),
             'chain.set' => new Change\SetLinks($this->links()),
             'group.set' => $this->groups(),
-            'part.set' => new Change\SetSetting($this->text('part'), $this->text('key'), $this->text('value'), $this->bare),
+            'part.set' => new Change\SetSetting(
+                $this->text('part'),
+                $this->text('key'),
+                $this->text('value'),
+                $this->bare,
+            ),
             'wire' => $this->wire(),
             'metal' => new Change\SetMetal(Metal::read($this->text('metal'))),
             'bead.add' => $this->added(),
             'bead.swap' => new Change\SwapBead($this->text('part'), $this->place(), $this->bead()),
             'bead.remove' => new Change\RemoveBead($this->text('part'), $this->place()),
             'bead.move' => new Change\MoveBead($this->text('part'), $this->place(), $this->count('by', -1, 1)),
-            'bead.count' => new Change\CountBead($this->text('part'), $this->place(), ...$this->countOrBy(1, BeadRun::MOST)),
+            'bead.count' => new Change\CountBead(
+                $this->text('part'),
+                $this->place(),
+                ...$this->countOrBy(1, BeadRun::MOST),
+            ),
             'bead.mirror' => new Change\MirrorBeads($this->text('part')),
             'bead.reverse' => new Change\ReverseBeads($this->text('part')),
-            'bead.repeat' => new Change\RepeatBeads($this->text('part'), $this->maybe('runs') === null ? null : $this->count('runs', 1, Piece::MOST_BEADS), $this->count('count', 1, Piece::MOST_BEADS)),
-            'bead.edit' => new Change\EditBead($this->text('bead'), $this->maybe('hole') === null ? null : Length::parse($this->text('hole'), 'hole', $this->bare)->asSize('hole', 50)->millimetres(), $this->maybe('colour'), $this->maybe('size')),
+            'bead.repeat' => new Change\RepeatBeads(
+                $this->text('part'),
+                $this->maybe('runs') === null ? null : $this->count('runs', 1, Piece::MOST_BEADS),
+                $this->count('count', 1, Piece::MOST_BEADS),
+            ),
+            'bead.edit' => new Change\EditBead(
+                $this->text('bead'),
+                $this->maybe('hole') === null
+                    ? null
+                    : Length::parse($this->text('hole'), 'hole', $this->bare)->asSize('hole', 50)->millimetres(),
+                $this->maybe('colour'),
+                $this->maybe('size'),
+            ),
             default => throw InvalidPiece::unknownChange($do, implode(', ', self::KNOWN)),
         };
     }
@@ -91,7 +136,12 @@ final readonly class ChangeReader
         if (! is_array($of) || ! array_is_list($of) || $of === [] || count($of) > self::MOST_TOGETHER) {
             throw InvalidPiece::notList('of', $of);
         }
-        $changes = array_map(fn (mixed $one): Change => is_array($one) && ($one['do'] ?? '') !== 'all' ? (new self($one, $this->bare, $this->schools))->change() : throw InvalidPiece::notObject('of', $one), $of);
+        $changes = array_map(
+            fn (mixed $one): Change => is_array($one) && ($one['do'] ?? '') !== 'all'
+                ? (new self($one, $this->bare, $this->schools))->change()
+                : throw InvalidPiece::notObject('of', $one),
+            $of,
+        );
 
         return new Change\Several($changes, $this->maybe('words') ?? 'Several changes');
     }
@@ -102,7 +152,10 @@ final readonly class ChangeReader
         $names = preg_split('/ +/', trim($this->text('group'))) ?: [];
         [$count, $by] = [$this->maybe('count') === null ? null : $this->count('count', 1, Piece::MOST_PARTS), $this->maybe('by') === null ? 0 : $this->count('by', -Piece::MOST_PARTS, Piece::MOST_PARTS)];
         $isMirrored = $this->maybe('mirrored') === null ? null : $this->text('mirrored') === '1';
-        $changes = array_map(fn (string $name): Change => new Change\SetGroup($name, $count, $by, $isMirrored), array_slice($names, 0, 100));
+        $changes = array_map(
+            fn (string $name): Change => new Change\SetGroup($name, $count, $by, $isMirrored),
+            array_slice($names, 0, 100),
+        );
 
         return count($changes) === 1 ? $changes[0] : new Change\Several($changes, 'Groups changed');
     }
@@ -112,7 +165,8 @@ final readonly class ChangeReader
     {
         $links = [];
         foreach (array_slice(explode(',', $this->text('links')), 0, Piece::MOST_PARTS) as $one) {
-            preg_match('/^([A-Za-z][A-Za-z0-9-]{0,23}) (\S+)$/', trim($one), $match) === 1 || throw Unreadable::line('links', $one, 'part and number of links, such as p2 40, p5 44');
+            preg_match('/^([A-Za-z][A-Za-z0-9-]{0,23}) (\S+)$/', trim($one), $match) === 1
+                || throw Unreadable::line('links', $one, 'part and number of links, such as p2 40, p5 44');
             $links[$match[1]] = $match[2];
         }
 
@@ -122,11 +176,17 @@ final readonly class ChangeReader
     /** Another kind without a size begins with the usual one. */
     private function fit(): Fit
     {
-        $kind = FitKind::tryFrom($this->text('kind')) ?? throw Unreadable::choice('kind', $this->text('kind'), array_column(FitKind::cases(), 'value'));
+        $kind = FitKind::tryFrom($this->text('kind')) ?? throw Unreadable::choice(
+            'kind',
+            $this->text('kind'),
+            array_column(FitKind::cases(), 'value'),
+        );
         $was = $this->maybe('was');
         $size = $was !== null && $was !== $kind->value ? null : $this->maybe('fit');
 
-        return $size === null ? Fit::usual($kind) : Fit::parse($kind, $size, $this->bare, $this->schools->is(School::RingMeasure, 'string'));
+        return $size === null
+            ? Fit::usual($kind)
+            : Fit::parse($kind, $size, $this->bare, $this->schools->is(School::RingMeasure, 'string'));
     }
 
     /** Size and temper may come together as one choice, `22 awg/half-hard`. */
@@ -137,7 +197,12 @@ final readonly class ChangeReader
         if ($choice !== null) {
             [$chosenSize, $chosenTemper] = explode('/', $choice, 2) + [1 => ''];
 
-            return new Change\SetWire($this->text('role'), null, WireSize::parse($chosenSize, 'size'), Temper::read($chosenTemper));
+            return new Change\SetWire(
+                $this->text('role'),
+                null,
+                WireSize::parse($chosenSize, 'size'),
+                Temper::read($chosenTemper),
+            );
         }
 
         return new Change\SetWire($this->text('role'),
@@ -152,7 +217,12 @@ final readonly class ChangeReader
         [$count, $text] = Bead::counted($this->text('bead'));
         $at = $this->maybe('at') === null ? null : $this->count('at', 0, Piece::MOST_BEADS);
 
-        return new Change\AddBead($this->text('part'), $at, $this->beadOf($text), Count::within($count, 'count', 1, BeadRun::MOST));
+        return new Change\AddBead(
+            $this->text('part'),
+            $at,
+            $this->beadOf($text),
+            Count::within($count, 'count', 1, BeadRun::MOST),
+        );
     }
 
     /** A bead of the piece by key, or a new one by its line. */
@@ -174,7 +244,9 @@ final readonly class ChangeReader
     /** @return array{int, bool} the count, and whether it is added to what is there */
     private function countOrBy(int $least, int $most): array
     {
-        return $this->maybe('by') === null ? [$this->count('count', $least, $most), false] : [$this->count('by', -$most, $most), true];
+        return $this->maybe('by') === null
+            ? [$this->count('count', $least, $most), false]
+            : [$this->count('by', -$most, $most), true];
     }
 
     private function count(string $key, int $least, int $most): int

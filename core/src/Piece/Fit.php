@@ -39,8 +39,9 @@ final readonly class Fit
      *
      * @throws \Hebra\Core\Problem if it is neither, or out of range
      */
-    public static function parse(FitKind $kind, string $text, LengthUnit $bare, bool $isByString = false, string $field = 'fit'): self
-    {
+    public static function parse(
+        FitKind $kind, string $text, LengthUnit $bare, bool $isByString = false, string $field = 'fit',
+    ): self {
         if ($kind === FitKind::Finger) {
             [$ring, $said] = RingSize::ofFinger($text, $bare, $isByString, $field);
 

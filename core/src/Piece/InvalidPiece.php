@@ -47,12 +47,20 @@ final class InvalidPiece extends Refusal
 
     public static function tooLarge(int $bytes, int $most): self
     {
-        return new self('document', 'The document holds '.Figures::trim($bytes / 1024, 0).' KiB: a piece takes at most '.Figures::trim($most / 1024, 0).' KiB.');
+        return new self(
+            'document',
+            'The document holds '.Figures::trim($bytes / 1024, 0).' KiB: a piece takes at most '
+                .Figures::trim($most / 1024, 0).' KiB.',
+        );
     }
 
     public static function notAPiece(mixed $read): self
     {
-        return new self('hebra', 'The document says it is '.(is_string($read) ? self::shown($read) : self::kind($read)).': a piece says "hebra": "piece".');
+        return new self(
+            'hebra',
+            'The document says it is '.(is_string($read) ? self::shown($read) : self::kind($read))
+                .': a piece says "hebra": "piece".',
+        );
     }
 
     public static function noPieces(): self
@@ -68,17 +76,26 @@ final class InvalidPiece extends Refusal
 
     public static function version(mixed $read): self
     {
-        return new self('version', 'Version '.(is_int($read) ? $read : self::kind($read)).' is not known here: give version 1.');
+        return new self(
+            'version',
+            'Version '.(is_int($read) ? $read : self::kind($read)).' is not known here: give version 1.',
+        );
     }
 
     public static function unknownKey(string $field, string $key): self
     {
-        return new self($field, self::titled($field).' has '.self::shown($key).', which is not known here: leave it out.');
+        return new self(
+            $field,
+            self::titled($field).' has '.self::shown($key).', which is not known here: leave it out.',
+        );
     }
 
     public static function unknownTechnique(string $field, string $read, string $known): self
     {
-        return new self($field, self::titled($field).' '.self::shown($read).' is not a technique here: give one of '.$known.'.');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($read).' is not a technique here: give one of '.$known.'.',
+        );
     }
 
     public static function missing(string $field, string $what): self
@@ -88,7 +105,10 @@ final class InvalidPiece extends Refusal
 
     public static function noSuchPart(string $id): self
     {
-        return new self('part', 'Part '.self::shown($id).' is not in this piece: it may have been taken off in another tab.');
+        return new self(
+            'part',
+            'Part '.self::shown($id).' is not in this piece: it may have been taken off in another tab.',
+        );
     }
 
     public static function noSuchBead(string $field, string $id): self
@@ -98,22 +118,36 @@ final class InvalidPiece extends Refusal
 
     public static function noSuchRun(int $at): self
     {
-        return new self('run', 'There are no beads at place '.($at + 1).' of this part: choose a place that holds some.');
+        return new self(
+            'run',
+            'There are no beads at place '.($at + 1).' of this part: choose a place that holds some.',
+        );
     }
 
     public static function noSuchWire(string $field, string $role): self
     {
-        return new self($field, 'Wire '.self::shown($role).' is not among the wires of this piece: give it under "wires".');
+        return new self(
+            $field,
+            'Wire '.self::shown($role).' is not among the wires of this piece: give it under "wires".',
+        );
     }
 
     public static function hangsOnNothing(string $field, string $on): self
     {
-        return new self($field, self::titled($field).' '.self::shown($on).' is no part above this one: give a part that stands before it and its eye, such as p2/bottom.');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($on)
+                .' is no part above this one: give a part that stands before it and its eye, such as p2/bottom.',
+        );
     }
 
     public static function closesInNothing(string $field, string $to): self
     {
-        return new self($field, self::titled($field).' '.self::shown($to).' is no other part: give the part and the eye that the lower end closes in, such as p5/top.');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($to)
+                .' is no other part: give the part and the eye that the lower end closes in, such as p5/top.',
+        );
     }
 
     public static function nothingAbove(): self
@@ -123,12 +157,18 @@ final class InvalidPiece extends Refusal
 
     public static function noSuchGroup(string $group): self
     {
-        return new self('group', 'Group '.self::shown($group).' is not in this piece: it may have been taken apart in another tab.');
+        return new self(
+            'group',
+            'Group '.self::shown($group).' is not in this piece: it may have been taken apart in another tab.',
+        );
     }
 
     public static function groupApart(string $field, string $group): self
     {
-        return new self($field, self::titled($field).' '.self::shown($group).' stands in two places: parts of a group follow each other.');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($group).' stands in two places: parts of a group follow each other.',
+        );
     }
 
     public static function takesNoBeads(string $label): self
@@ -138,12 +178,18 @@ final class InvalidPiece extends Refusal
 
     public static function twice(string $field, string $id): self
     {
-        return new self($field, self::titled($field).' '.self::shown($id).' stands there twice: give each part an id of its own.');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($id).' stands there twice: give each part an id of its own.',
+        );
     }
 
     public static function badId(string $field, string $id): self
     {
-        return new self($field, self::titled($field).' '.self::shown($id).' is not an id: give 1 to 24 letters, digits or hyphens.');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($id).' is not an id: give 1 to 24 letters, digits or hyphens.',
+        );
     }
 
     public static function unknownChange(string $read, string $known): self

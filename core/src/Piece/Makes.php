@@ -6,7 +6,10 @@ namespace Hebra\Core\Piece;
 
 use Hebra\Core\Quantity\Count;
 
-/** How many are made at once: one, a pair, alike or mirrored, or a batch of n pieces. Invariant: 1 ≤ count ≤ 200; a pair is two. */
+/**
+ * How many are made at once: one, a pair, alike or mirrored, or a batch of n pieces. Invariant: 1 ≤ count ≤ 200; a pair
+ * is two.
+ */
 final readonly class Makes
 {
     public const MOST = 200;
@@ -50,7 +53,11 @@ final readonly class Makes
             'pair' => self::pair(),
             'mirrored-pair' => self::mirroredPair(),
             'batch' => self::batch($count, $field),
-            default => throw \Hebra\Core\Quantity\Unreadable::choice($field, $kind, ['one', 'pair', 'mirrored-pair', 'batch']),
+            default => throw \Hebra\Core\Quantity\Unreadable::choice(
+                $field,
+                $kind,
+                ['one', 'pair', 'mirrored-pair', 'batch'],
+            ),
         };
     }
 
@@ -64,7 +71,9 @@ final readonly class Makes
         };
     }
 
-    /** What one of them is called while it is made: `left` and `right` mean nothing to most drops, so they are counted. */
+    /**
+     * What one of them is called while it is made: `left` and `right` mean nothing to most drops, so they are counted.
+     */
     public function nameOf(int $copy, string $noun): string
     {
         return match (true) {

@@ -60,7 +60,11 @@ final readonly class Parameter
     public function fromText(string $text, LengthUnit $bare): float|int|string|bool
     {
         return match ($this->kind) {
-            ParameterKind::Length => Length::parse($text, $this->words, $bare)->within($this->words, $this->least, $this->most)->millimetres(),
+            ParameterKind::Length => Length::parse($text, $this->words, $bare)->within(
+                $this->words,
+                $this->least,
+                $this->most,
+            )->millimetres(),
             ParameterKind::Count => Count::parse($text, $this->words, (int) $this->least, (int) $this->most),
             ParameterKind::Number => Count::number($text, $this->words, $this->least, $this->most),
             ParameterKind::Choice => $this->chosen($text, $this->words),
@@ -76,10 +80,18 @@ final readonly class Parameter
             ParameterKind::Length => is_int($value) || is_float($value)
                 ? Length::fromMillimetres((float) $value)->within($field, $this->least, $this->most)->millimetres()
                 : throw InvalidPiece::notNumber($field, $value),
-            ParameterKind::Count => is_int($value) ? Count::within($value, $field, (int) $this->least, (int) $this->most) : throw InvalidPiece::notWhole($field, $value),
-            ParameterKind::Number => is_int($value) || is_float($value) ? Count::numberWithin((float) $value, $field, $this->least, $this->most) : throw InvalidPiece::notNumber($field, $value),
-            ParameterKind::Choice => is_string($value) ? $this->chosen($value, $field) : throw InvalidPiece::notText($field, $value),
-            ParameterKind::Weave => is_string($value) ? $this->woven($value, $field) : throw InvalidPiece::notText($field, $value),
+            ParameterKind::Count => is_int($value)
+                ? Count::within($value, $field, (int) $this->least, (int) $this->most)
+                : throw InvalidPiece::notWhole($field, $value),
+            ParameterKind::Number => is_int($value) || is_float($value)
+                ? Count::numberWithin((float) $value, $field, $this->least, $this->most)
+                : throw InvalidPiece::notNumber($field, $value),
+            ParameterKind::Choice => is_string($value)
+                ? $this->chosen($value, $field)
+                : throw InvalidPiece::notText($field, $value),
+            ParameterKind::Weave => is_string($value)
+                ? $this->woven($value, $field)
+                : throw InvalidPiece::notText($field, $value),
             ParameterKind::Flag => is_bool($value) ? $value : throw InvalidPiece::notFlag($field, $value),
         };
     }
@@ -94,6 +106,8 @@ final readonly class Parameter
 
     private function chosen(string $text, string $field): string
     {
-        return isset($this->choices[$text]) ? $text : throw Unreadable::choice($field, $text, array_map(strval(...), array_keys($this->choices)));
+        return isset($this->choices[$text])
+            ? $text
+            : throw Unreadable::choice($field, $text, array_map(strval(...), array_keys($this->choices)));
     }
 }

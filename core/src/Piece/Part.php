@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece;
 
 /**
- * One made part of a piece: a technique with its settings, the wire it is made of (by role), the beads on it, where it hangs
- * and the group it repeats with.
+ * One made part of a piece: a technique with its settings, the wire it is made of (by role), the beads on it, where it
+ * hangs and the group it repeats with.
  */
 final readonly class Part
 {

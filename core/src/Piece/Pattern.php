@@ -9,7 +9,10 @@ use Hebra\Core\Piece\Change\Sized;
 use Hebra\Core\School\Schools;
 use Hebra\Core\Wire\Metal;
 
-/** A starting pattern as it is written down: parts in order, each with its beads (a name, or a name and how many) and what is set differently. */
+/**
+ * A starting pattern as it is written down: parts in order, each with its beads (a name, or a name and how many) and
+ * what is set differently.
+ */
 final readonly class Pattern
 {
     /**
@@ -43,7 +46,11 @@ final readonly class Pattern
     {
         $beads = $keys = $parts = $wires = [];
         foreach ($this->line as $index => $item) {
-            $part = Techniques::newPart($item[0], 'p'.($index + 1), $schools)->repeated($item['repeat'] ?? 1)->hungOn($item['on'] ?? '')->inGroup($item['group'] ?? '')->closedIn($item['to'] ?? '');
+            $part = Techniques::newPart(
+                $item[0],
+                'p'.($index + 1),
+                $schools,
+            )->repeated($item['repeat'] ?? 1)->hungOn($item['on'] ?? '')->inGroup($item['group'] ?? '')->closedIn($item['to'] ?? '');
             $runs = [];
             foreach ($item[1] ?? [] as $run) {
                 [$bead, $count] = is_array($run) ? $run : [$run, 1];
@@ -55,10 +62,23 @@ final readonly class Pattern
                 $part = $part->withSetting($key, $value);
             }
             $parts[] = $part->withBeads($runs);
-            $wires[$part->wire] ??= $part->technique()->usualWire()->withMetal($part->technique()->usualWire()->metal === Metal::Stainless ? Metal::Stainless : $this->metal);
+            $wires[$part->wire] ??= $part->technique()->usualWire()->withMetal(
+                $part->technique()->usualWire()->metal === Metal::Stainless ? Metal::Stainless : $this->metal,
+            );
         }
         $groups = array_map(fn (int $repeat): Group => Group::of(abs($repeat), $repeat < 0), $this->groups);
 
-        return Sized::to(Piece::of($name, '', $this->fit === FitKind::Ear ? Makes::pair() : Makes::one(), $wires, $beads, $parts, Fit::usual($this->fit), $groups));
+        return Sized::to(
+            Piece::of(
+                $name,
+                '',
+                $this->fit === FitKind::Ear ? Makes::pair() : Makes::one(),
+                $wires,
+                $beads,
+                $parts,
+                Fit::usual($this->fit),
+                $groups,
+            ),
+        );
     }
 }

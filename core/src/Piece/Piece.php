@@ -53,8 +53,10 @@ final readonly class Piece
      *
      * @throws InvalidPiece|OutOfRange|Unreadable if an invariant does not hold
      */
-    public static function of(string $name, string $note, Makes $makes, array $wires, array $beads, array $parts, ?Fit $fit = null, array $groups = []): self
-    {
+    public static function of(
+        string $name, string $note, Makes $makes, array $wires, array $beads, array $parts, ?Fit $fit = null,
+        array $groups = [],
+    ): self {
         self::checkTexts($name, $note);
         $used = [];
         $ids = [];
@@ -88,7 +90,16 @@ final readonly class Piece
         self::checkCounts($parts, $groups);
         $wires = self::withoutLeftOver($wires, $parts);
 
-        return new self($name, $note, $makes, $wires, array_intersect_key($beads, $used), $parts, $fit ?? Fit::usual(), $groups);
+        return new self(
+            $name,
+            $note,
+            $makes,
+            $wires,
+            array_intersect_key($beads, $used),
+            $parts,
+            $fit ?? Fit::usual(),
+            $groups,
+        );
     }
 
     /**
@@ -102,7 +113,11 @@ final readonly class Piece
     {
         $used = array_column($parts, 'wire');
 
-        return array_filter($wires, fn (string $role): bool => preg_match('/^p\d+$/', $role) !== 1 || in_array($role, $used, true), ARRAY_FILTER_USE_KEY);
+        return array_filter(
+            $wires,
+            fn (string $role): bool => preg_match('/^p\d+$/', $role) !== 1 || in_array($role, $used, true),
+            ARRAY_FILTER_USE_KEY,
+        );
     }
 
     private static function checkTexts(string $name, string $note): void
@@ -160,7 +175,12 @@ final readonly class Piece
             throw OutOfRange::tooMany('beads', $beads, self::MOST_BEADS, 'beads');
         }
         if ($heft > self::MOST_HEFT) {
-            throw OutOfRange::because('parts', 'of this piece', 'come to some '.number_format($heft).' strokes to draw', 'fewer links or repeats, or several pieces, to at most '.number_format(self::MOST_HEFT));
+            throw OutOfRange::because(
+                'parts',
+                'of this piece',
+                'come to some '.number_format($heft).' strokes to draw',
+                'fewer links or repeats, or several pieces, to at most '.number_format(self::MOST_HEFT),
+            );
         }
     }
 
@@ -223,27 +243,44 @@ final readonly class Piece
 
     public function withName(string $name): self
     {
-        return self::of($name, $this->note, $this->makes, $this->wires, $this->beads, $this->parts, $this->fit, $this->groups);
+        return self::of(
+            $name, $this->note, $this->makes, $this->wires, $this->beads, $this->parts, $this->fit, $this->groups,
+        );
     }
 
     public function withNote(string $note): self
     {
-        return self::of($this->name, $note, $this->makes, $this->wires, $this->beads, $this->parts, $this->fit, $this->groups);
+        return self::of(
+            $this->name, $note, $this->makes, $this->wires, $this->beads, $this->parts, $this->fit, $this->groups,
+        );
     }
 
     public function withMakes(Makes $makes): self
     {
-        return self::of($this->name, $this->note, $makes, $this->wires, $this->beads, $this->parts, $this->fit, $this->groups);
+        return self::of(
+            $this->name, $this->note, $makes, $this->wires, $this->beads, $this->parts, $this->fit, $this->groups,
+        );
     }
 
     public function withFit(Fit $fit): self
     {
-        return self::of($this->name, $this->note, $this->makes, $this->wires, $this->beads, $this->parts, $fit, $this->groups);
+        return self::of(
+            $this->name, $this->note, $this->makes, $this->wires, $this->beads, $this->parts, $fit, $this->groups,
+        );
     }
 
     public function withWire(string $role, Wire $wire): self
     {
-        return self::of($this->name, $this->note, $this->makes, [...$this->wires, $role => $wire], $this->beads, $this->parts, $this->fit, $this->groups);
+        return self::of(
+            $this->name,
+            $this->note,
+            $this->makes,
+            [...$this->wires, $role => $wire],
+            $this->beads,
+            $this->parts,
+            $this->fit,
+            $this->groups,
+        );
     }
 
     /** A part and the wire it names, together. */
@@ -252,12 +289,30 @@ final readonly class Piece
         $parts = $this->parts;
         $parts[$this->indexOf($part->id)] = $part;
 
-        return self::of($this->name, $this->note, $this->makes, [...$this->wires, $part->wire => $wire], $this->beads, array_values($parts), $this->fit, $this->groups);
+        return self::of(
+            $this->name,
+            $this->note,
+            $this->makes,
+            [...$this->wires, $part->wire => $wire],
+            $this->beads,
+            array_values($parts),
+            $this->fit,
+            $this->groups,
+        );
     }
 
     public function withGroup(string $name, Group $group): self
     {
-        return self::of($this->name, $this->note, $this->makes, $this->wires, $this->beads, $this->parts, $this->fit, [...$this->groups, $name => $group]);
+        return self::of(
+            $this->name,
+            $this->note,
+            $this->makes,
+            $this->wires,
+            $this->beads,
+            $this->parts,
+            $this->fit,
+            [...$this->groups, $name => $group],
+        );
     }
 
     /** How often a part is made in one piece: its own repeat, times that of its group. */
@@ -268,7 +323,16 @@ final readonly class Piece
 
     public function withBead(string $key, Bead $bead): self
     {
-        return self::of($this->name, $this->note, $this->makes, $this->wires, [...$this->beads, $key => $bead], $this->parts, $this->fit, $this->groups);
+        return self::of(
+            $this->name,
+            $this->note,
+            $this->makes,
+            $this->wires,
+            [...$this->beads, $key => $bead],
+            $this->parts,
+            $this->fit,
+            $this->groups,
+        );
     }
 
     /**
@@ -277,7 +341,10 @@ final readonly class Piece
      */
     public function withParts(array $parts, array $more = []): self
     {
-        return self::of($this->name, $this->note, $this->makes, $this->wires, [...$this->beads, ...$more], $parts, $this->fit, $this->groups);
+        return self::of(
+            $this->name, $this->note, $this->makes, $this->wires, [...$this->beads, ...$more], $parts, $this->fit,
+            $this->groups,
+        );
     }
 
     /** @param  array<string, Bead>  $more */
@@ -306,7 +373,9 @@ final readonly class Piece
      */
     public function rolesToChoose(): array
     {
-        return $this->rolesOf(array_filter($this->parts, fn (Part $part): bool => ! $part->technique()->isBought($part)));
+        return $this->rolesOf(
+            array_filter($this->parts, fn (Part $part): bool => ! $part->technique()->isBought($part)),
+        );
     }
 
     /** A wire in words: that of a kind, or that of one part. */

@@ -30,7 +30,10 @@ final class PieceJson
 
     public static function write(Piece $piece): string
     {
-        return json_encode(self::toArray($piece), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            self::toArray($piece),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 
     /** @return array<string, mixed> */
@@ -47,14 +50,24 @@ final class PieceJson
                 'metal' => $wire->metal->value, 'size' => $wire->size->code(), 'temper' => $wire->temper->value,
             ], $piece->wires),
             'beads' => (object) array_map(self::beadArray(...), $piece->beads),
-            ...$piece->groups === [] ? [] : ['groups' => (object) array_map(fn (Group $group): array => ['repeat' => $group->repeat, 'mirrored' => $group->isMirrored], $piece->groups)],
+            ...$piece->groups === []
+                ? []
+                : [
+                    'groups' => (object) array_map(
+                        fn (Group $group): array => ['repeat' => $group->repeat, 'mirrored' => $group->isMirrored],
+                        $piece->groups,
+                    ),
+                ],
             'parts' => array_map(fn (Part $part): array => [
                 'id' => $part->id,
                 'technique' => $part->technique,
                 'wire' => $part->wire,
                 'repeat' => $part->repeat,
                 'settings' => self::settingsInOrder($part),
-                'beads' => array_map(fn (BeadRun $run): array => ['bead' => $run->bead, 'count' => $run->count], $part->beads),
+                'beads' => array_map(
+                    fn (BeadRun $run): array => ['bead' => $run->bead, 'count' => $run->count],
+                    $part->beads,
+                ),
                 ...$part->on === '' ? [] : ['on' => $part->on],
                 ...$part->to === '' ? [] : ['to' => $part->to],
                 ...$part->group === '' ? [] : ['group' => $part->group],
@@ -91,7 +104,10 @@ final class PieceJson
     /** @param  list<Piece>  $pieces */
     public static function writeAll(array $pieces): string
     {
-        return json_encode(['hebra' => 'pieces', 'version' => self::VERSION, 'pieces' => array_map(self::toArray(...), $pieces)], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            ['hebra' => 'pieces', 'version' => self::VERSION, 'pieces' => array_map(self::toArray(...), $pieces)],
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 
     /** @throws \Hebra\Core\Problem if it is no piece; nothing is half-read */
@@ -117,7 +133,8 @@ final class PieceJson
         ($document['version'] ?? null) === self::VERSION || throw InvalidPiece::version($document['version'] ?? null);
         self::onlyKeys(self::object($document, 'document'), ['hebra', 'version', 'pieces'], 'document');
         $list = self::listed($document['pieces'] ?? null, 'pieces');
-        count($list) <= self::MOST_PIECES || throw \Hebra\Core\Quantity\OutOfRange::tooMany('pieces', count($list), self::MOST_PIECES, 'pieces');
+        count($list) <= self::MOST_PIECES
+            || throw \Hebra\Core\Quantity\OutOfRange::tooMany('pieces', count($list), self::MOST_PIECES, 'pieces');
         $pieces = [];
         foreach ($list as $index => $piece) {
             try {
@@ -148,11 +165,18 @@ final class PieceJson
         $top = self::object($document, 'document');
         ($top['hebra'] ?? null) === 'piece' || throw InvalidPiece::notAPiece($top['hebra'] ?? null);
         ($top['version'] ?? null) === self::VERSION || throw InvalidPiece::version($top['version'] ?? null);
-        self::onlyKeys($top, ['hebra', 'version', 'name', 'note', 'makes', 'fit', 'wires', 'beads', 'groups', 'parts'], 'document');
+        self::onlyKeys(
+            $top,
+            ['hebra', 'version', 'name', 'note', 'makes', 'fit', 'wires', 'beads', 'groups', 'parts'],
+            'document',
+        );
         $makes = self::object($top['makes'] ?? ['kind' => 'one', 'count' => 1], 'makes');
         $wires = [];
         foreach (self::object($top['wires'] ?? null, 'wires') as $role => $wire) {
-            $wires[self::id((string) $role, 'wires')] = self::wire(self::object($wire, "wires.{$role}"), "wires.{$role}");
+            $wires[self::id((string) $role, 'wires')] = self::wire(
+                self::object($wire, "wires.{$role}"),
+                "wires.{$role}",
+            );
         }
         $beads = [];
         foreach (self::object($top['beads'] ?? [], 'beads') as $key => $bead) {
@@ -161,7 +185,8 @@ final class PieceJson
         $parts = [];
         $list = self::listed($top['parts'] ?? null, 'parts');
         // Before reading them one by one: a million parts must not be built to be refused.
-        count($list) <= Piece::MOST_PARTS || throw \Hebra\Core\Quantity\OutOfRange::tooMany('parts', count($list), Piece::MOST_PARTS, 'parts');
+        count($list) <= Piece::MOST_PARTS
+            || throw \Hebra\Core\Quantity\OutOfRange::tooMany('parts', count($list), Piece::MOST_PARTS, 'parts');
         foreach ($list as $index => $part) {
             $parts[] = self::part(self::object($part, "parts.{$index}"), "parts.{$index}");
         }
@@ -169,8 +194,14 @@ final class PieceJson
         return Piece::of(
             self::text($top, 'name', 'name'),
             self::text($top, 'note', 'note', ''),
-            Makes::of(self::text($makes, 'kind', 'makes.kind'), self::whole($makes, 'count', 'makes.count', 1), 'makes'),
-            $wires, $beads, $parts, isset($top['fit']) ? self::fit(self::object($top['fit'], 'fit')) : null, self::groups(self::object($top['groups'] ?? [], 'groups')),
+            Makes::of(
+                self::text($makes, 'kind', 'makes.kind'),
+                self::whole($makes, 'count', 'makes.count', 1),
+                'makes',
+            ),
+            $wires, $beads, $parts, isset($top['fit'])
+                ? self::fit(self::object($top['fit'], 'fit'))
+                : null, self::groups(self::object($top['groups'] ?? [], 'groups')),
         );
     }
 
@@ -185,7 +216,11 @@ final class PieceJson
             $group = self::object($group, "groups.{$name}");
             self::onlyKeys($group, ['repeat', 'mirrored'], "groups.{$name}");
             $mirrored = $group['mirrored'] ?? false;
-            $read[self::id((string) $name, 'groups')] = Group::of(self::whole($group, 'repeat', "groups.{$name}.repeat", 1), is_bool($mirrored) ? $mirrored : throw InvalidPiece::notFlag("groups.{$name}.mirrored", $mirrored), "groups.{$name}.repeat");
+            $read[self::id((string) $name, 'groups')] = Group::of(
+                self::whole($group, 'repeat', "groups.{$name}.repeat", 1),
+                is_bool($mirrored) ? $mirrored : throw InvalidPiece::notFlag("groups.{$name}.mirrored", $mirrored),
+                "groups.{$name}.repeat",
+            );
         }
 
         return $read;
@@ -196,9 +231,20 @@ final class PieceJson
     {
         self::onlyKeys($fit, ['kind', 'size_mm', 'said'], 'fit');
         $read = self::text($fit, 'kind', 'fit.kind');
-        $kind = FitKind::tryFrom($read) ?? throw Unreadable::choice('fit.kind', $read, array_column(FitKind::cases(), 'value'));
+        $kind = FitKind::tryFrom($read) ?? throw Unreadable::choice(
+            'fit.kind',
+            $read,
+            array_column(FitKind::cases(), 'value'),
+        );
 
-        return isset($fit['size_mm']) ? Fit::of($kind, self::number($fit, 'size_mm', 'fit.size_mm'), self::text($fit, 'said', 'fit.said', ''), 'fit.size_mm') : Fit::usual($kind);
+        return isset($fit['size_mm'])
+            ? Fit::of(
+                $kind,
+                self::number($fit, 'size_mm', 'fit.size_mm'),
+                self::text($fit, 'said', 'fit.said', ''),
+                'fit.size_mm',
+            )
+            : Fit::usual($kind);
     }
 
     /** @param  array<mixed>  $wire */
@@ -216,8 +262,14 @@ final class PieceJson
     /** @param  array<mixed>  $bead */
     public static function bead(array $bead, string $at): Bead
     {
-        self::onlyKeys($bead, ['name', 'shape', 'length_mm', 'width_mm', 'hole_mm', 'drilling', 'material', 'colour'], $at);
-        $choice = fn (string $key, string $enum, string $default): \BackedEnum => $enum::tryFrom($read = self::text($bead, $key, "{$at}.{$key}", $default))
+        self::onlyKeys(
+            $bead,
+            ['name', 'shape', 'length_mm', 'width_mm', 'hole_mm', 'drilling', 'material', 'colour'],
+            $at,
+        );
+        $choice = fn (string $key, string $enum, string $default): \BackedEnum => $enum::tryFrom(
+            $read = self::text($bead, $key, "{$at}.{$key}", $default),
+        )
             ?? throw Unreadable::choice("{$at}.{$key}", $read, array_column($enum::cases(), 'value'));
         /** @var BeadShape $shape */
         $shape = $choice('shape', BeadShape::class, '');
@@ -252,15 +304,23 @@ final class PieceJson
         }
 
         return new Part(self::id(self::text($part, 'id', "{$at}.id"), "{$at}.id"), $technique->name(), self::text($part, 'wire', "{$at}.wire", $technique->role()),
-            Count::within(self::whole($part, 'repeat', "{$at}.repeat", 1), "{$at}.repeat", 1, Piece::MOST_PARTS), $settings, $beads,
-            self::eyeName(self::text($part, 'on', "{$at}.on", ''), "{$at}.on"), self::text($part, 'group', "{$at}.group", '') === '' ? '' : self::id(self::text($part, 'group', "{$at}.group"), "{$at}.group"),
+            Count::within(self::whole($part, 'repeat', "{$at}.repeat", 1), "{$at}.repeat", 1, Piece::MOST_PARTS),
+            $settings, $beads,
+            self::eyeName(
+                self::text($part, 'on', "{$at}.on", ''),
+                "{$at}.on",
+            ), self::text($part, 'group', "{$at}.group", '') === ''
+                ? ''
+                : self::id(self::text($part, 'group', "{$at}.group"), "{$at}.group"),
             self::text($part, 'to', "{$at}.to", ''));
     }
 
     /** @return array<mixed> */
     private static function object(mixed $value, string $field): array
     {
-        return is_array($value) && ($value === [] || ! array_is_list($value)) ? $value : throw InvalidPiece::notObject($field, $value);
+        return is_array($value) && ($value === [] || ! array_is_list($value))
+            ? $value
+            : throw InvalidPiece::notObject($field, $value);
     }
 
     /** @return list<mixed> */
@@ -274,7 +334,8 @@ final class PieceJson
     {
         $value = $from[$key] ?? $default;
 
-        // What an older document holds beside what can be seen is left out; what comes from outside is refused before (ReceivedJson).
+        // What an older document holds beside what can be seen is left out; what comes from outside is refused before
+        // (ReceivedJson).
         return is_string($value) ? Text::seen($value) : throw InvalidPiece::notText($field, $value);
     }
 
@@ -308,7 +369,9 @@ final class PieceJson
     /** `p2/bottom`, or nothing */
     private static function eyeName(string $on, string $field): string
     {
-        return $on === '' || preg_match('~^[A-Za-z][A-Za-z0-9-]{0,23}/[a-z][a-z0-9-]{0,23}$~', $on) === 1 ? $on : throw InvalidPiece::hangsOnNothing($field, $on);
+        return $on === '' || preg_match('~^[A-Za-z][A-Za-z0-9-]{0,23}/[a-z][a-z0-9-]{0,23}$~', $on) === 1
+            ? $on
+            : throw InvalidPiece::hangsOnNothing($field, $on);
     }
 
     private static function id(string $id, string $field): string

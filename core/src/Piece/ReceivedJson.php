@@ -26,7 +26,10 @@ final class ReceivedJson
         $twice = self::firstTwice($json);
         $twice === null || throw Unreadable::twice($field, $twice);
         $texts = [$decoded];
-        array_walk_recursive($texts, fn (mixed $value, int|string $key): string => is_string($value) ? Text::visible($value, (string) $key) : '');
+        array_walk_recursive(
+            $texts,
+            fn (mixed $value, int|string $key): string => is_string($value) ? Text::visible($value, (string) $key) : '',
+        );
     }
 
     /** The first key that stands twice in one object; null where there is none. The text must be JSON. */

@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece;
 
-/** The setting of a part that follows from what the piece is to fit: which, how many millimetres, and how far off still fits. */
+/**
+ * The setting of a part that follows from what the piece is to fit: which, how many millimetres, and how far off still
+ * fits.
+ */
 final readonly class Sizing
 {
     public function __construct(
         public string $key,
         public float $wantedMm,
         public float $toleranceMm,
-        /** what the fit would have to be for the setting to be right: millimetres of fit for one of the setting, and what is added */
+        /**
+         * what the fit would have to be for the setting to be right: millimetres of fit for one of the setting, and
+         * what is added
+         */
         private float $fitPerMm = 1.0,
         private float $addedMm = 0.0,
     ) {

@@ -68,15 +68,16 @@ interface Technique
     public function drillings(): array;
 
     /**
-     * The eyes it offers, in the order they are made: `top` is the one it hangs by, `bottom` the one the next part hangs in,
-     * others have names of their own.
+     * The eyes it offers, in the order they are made: `top` is the one it hangs by, `bottom` the one the next part
+     * hangs in, others have names of their own.
      *
      * @return array<string, Eye>
      */
     public function eyes(PartPlan $part, string $instance): array;
 
     /**
-     * The order of work along its wire: names of eyes, `thread`, and other work by name. What cannot pass a finished end comes before it.
+     * The order of work along its wire: names of eyes, `thread`, and other work by name. What cannot pass a finished
+     * end comes before it.
      *
      * @return list<string>
      */

@@ -35,8 +35,10 @@ final class Techniques
     {
         if (self::$known === null) {
             foreach ([
-                new EarWire, WrappedLink::wrapped(), new HeadPin, WrappedLink::plain(), new Hoop, new WireFrame, new Surround, CoilLink::bare(), CoilLink::beaded(),
-                new WoundRing, new OpenRing, new SplitRing, new Bangle, new MemoryBracelet, new WovenBand, new Strand, new LinkChain, new JumpRing, new HookClasp, new ToggleBar,
+                new EarWire, WrappedLink::wrapped(), new HeadPin, WrappedLink::plain(), new Hoop, new WireFrame,
+                new Surround, CoilLink::bare(), CoilLink::beaded(),
+                new WoundRing, new OpenRing, new SplitRing, new Bangle, new MemoryBracelet, new WovenBand, new Strand,
+                new LinkChain, new JumpRing, new HookClasp, new ToggleBar,
             ] as $technique) {
                 self::$known[$technique->name()] = $technique;
             }
@@ -48,7 +50,11 @@ final class Techniques
     /** @throws InvalidPiece if it is unknown */
     public static function named(string $name, string $field = 'technique'): Technique
     {
-        return self::all()[$name] ?? throw InvalidPiece::unknownTechnique($field, $name, implode(', ', array_keys(self::all())));
+        return self::all()[$name] ?? throw InvalidPiece::unknownTechnique(
+            $field,
+            $name,
+            implode(', ', array_keys(self::all())),
+        );
     }
 
     /** A part as it begins: the technique's own defaults, and the wraps of the maker's school. */

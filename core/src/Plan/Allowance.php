@@ -30,12 +30,21 @@ final class Allowance
         $beads = 0;
         foreach ($cut->segments as $segment) {
             $stack = array_sum(array_map(fn (Strung $run): float => $run->lengthMm(), $segment->beads));
-            $beads += $segment->kind === SegmentKind::Seat && abs($stack - $segment->lengthMm) < 1e-6 ? array_sum(array_map(fn (Strung $run): int => $run->count, $segment->beads)) : 0;
+            $beads += $segment->kind === SegmentKind::Seat && abs($stack - $segment->lengthMm) < 1e-6
+                ? array_sum(array_map(fn (Strung $run): int => $run->count, $segment->beads))
+                : 0;
         }
         if ($beads === 0 || $cut->trimmedMm() > 1e-9 || $cut->isBoughtPin()) {
             return $cut;
         }
-        $spare = Segment::given(SegmentKind::Tail, max(self::LEAST_MM, self::BEAD_MM * $beads), 'for the beads', '', 'beads vary in length: 0.1 mm a bead, at least 1 mm; trimmed off', 'common practice');
+        $spare = Segment::given(
+            SegmentKind::Tail,
+            max(self::LEAST_MM, self::BEAD_MM * $beads),
+            'for the beads',
+            '',
+            'beads vary in length: 0.1 mm a bead, at least 1 mm; trimmed off',
+            'common practice',
+        );
 
         return $cut->with([...$cut->segments, $spare]);
     }

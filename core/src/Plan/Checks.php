@@ -27,7 +27,10 @@ final class Checks
 
     private const GRAVITY = 9.80665;
 
-    /** Below this share of what a technique wants a wire does not hold, and above this multiple it is too much for hands [memory]. */
+    /**
+     * Below this share of what a technique wants a wire does not hold, and above this multiple it is too much for hands
+     * [memory].
+     */
     private const TOO_SOFT = 0.4;
 
     private const TOO_STIFF = 3.5;
@@ -37,13 +40,24 @@ final class Checks
      * @param  list<list<Cut>>  $cuts  of these parts
      * @return list<Check>
      */
-    public static function of(Piece $piece, array $parts, array $cuts, Profile $profile, float $gramsEach, Layout $layout, bool $isOffering = true): array
-    {
-        $checks = [...self::whole($piece, $parts, $gramsEach), ...self::bends($piece, $parts, $cuts, $profile), ...self::stiffness($parts, $cuts, $profile), ...LineChecks::of($piece, $profile, $layout), ...FitChecks::of($piece, $parts, $profile)];
+    public static function of(
+        Piece $piece, array $parts, array $cuts, Profile $profile, float $gramsEach, Layout $layout,
+        bool $isOffering = true,
+    ): array {
+        $checks = [
+            ...self::whole($piece, $parts, $gramsEach),
+            ...self::bends($piece, $parts, $cuts, $profile),
+            ...self::stiffness($parts, $cuts, $profile),
+            ...LineChecks::of($piece, $profile, $layout),
+            ...FitChecks::of($piece, $parts, $profile),
+        ];
         $hangsMm = $layout->lengthMm;
         $reach = Reach::of($piece, $layout);
         if ($reach !== null) {
-            $checks[] = $reach->check($profile, $isOffering && ! $reach->fits() ? Lengths::ways($piece, $profile, $layout, $reach) : []);
+            $checks[] = $reach->check(
+                $profile,
+                $isOffering && ! $reach->fits() ? Lengths::ways($piece, $profile, $layout, $reach) : [],
+            );
         }
         if ($piece->fit->kind === FitKind::Ear && $hangsMm > $piece->fit->mm + 0.25) {
             $checks[] = new Check(Level::Note, 'fit', 'It hangs '.$profile->length($hangsMm).', '.$profile->length($hangsMm - $piece->fit->mm).' lower than the '.$profile->length($piece->fit->mm).' you want.', '', $hangsMm > FitKind::Ear->mostMm() - 1 ? [] : [
@@ -61,7 +75,19 @@ final class Checks
                     $checks[] = self::hole($piece, $part, $run, $profile);
                 }
                 if (! in_array($strung->bead->drilling, $part->technique->drillings(), true)) {
-                    $checks[] = new Check(Level::Stop, 'drilling', ucfirst($strung->bead->words()).' is '.$strung->bead->drilling->words().': a '.$part->technique->label().' takes beads '.implode(' or ', array_map(fn (Drilling $drilling): string => $drilling->words(), $part->technique->drillings())).'.', $part->part->id, self::redrilled($part, $run));
+                    $checks[] = new Check(
+                        Level::Stop,
+                        'drilling',
+                        ucfirst($strung->bead->words()).' is '.$strung->bead->drilling->words().': a '.$part->technique->label().' takes beads '.implode(
+                            ' or ',
+                            array_map(
+                                fn (Drilling $drilling): string => $drilling->words(),
+                                $part->technique->drillings(),
+                            ),
+                        ).'.',
+                        $part->part->id,
+                        self::redrilled($part, $run),
+                    );
                 }
             }
         }
@@ -76,19 +102,41 @@ final class Checks
     private static function whole(Piece $piece, array $parts, float $gramsEach): array
     {
         if ($parts === []) {
-            return [new Check(Level::Note, 'empty piece', 'Nothing is laid out yet: start with an ear wire.', '', [new Way('Add an ear wire', ['do' => 'part.add', 'technique' => 'ear-wire'])])];
+            return [
+                new Check(
+                    Level::Note,
+                    'empty piece',
+                    'Nothing is laid out yet: start with an ear wire.',
+                    '',
+                    [new Way('Add an ear wire', ['do' => 'part.add', 'technique' => 'ear-wire'])],
+                ),
+            ];
         }
         $checks = [];
         if ($piece->fit->kind !== FitKind::Ear) {
             return [new Check(Level::Ok, 'weight', 'It weighs '.Figures::grams($gramsEach).'.')];
         }
         if ($parts[0]->technique->family() !== Family::Finding) {
-            $checks[] = new Check(Level::Note, 'no ear wire', 'This drop has no ear wire on top.', $parts[0]->part->id, [new Way('Add an ear wire', ['do' => 'part.add', 'technique' => 'ear-wire', 'at' => '0'])]);
+            $checks[] = new Check(
+                Level::Note,
+                'no ear wire',
+                'This drop has no ear wire on top.',
+                $parts[0]->part->id,
+                [new Way('Add an ear wire', ['do' => 'part.add', 'technique' => 'ear-wire', 'at' => '0'])],
+            );
         }
         $grams = Figures::grams($gramsEach);
         $checks[] = match (true) {
-            $gramsEach >= self::HEAVY_GRAMS => new Check(Level::Warn, 'weight', "Each weighs {$grams}: from about 10 g an earring pulls. Fewer or lighter beads, or a thinner wire."),
-            $gramsEach > self::COMFORTABLE_GRAMS => new Check(Level::Note, 'weight', "Each weighs {$grams}: comfortable is up to about 7 g."),
+            $gramsEach >= self::HEAVY_GRAMS => new Check(
+                Level::Warn,
+                'weight',
+                "Each weighs {$grams}: from about 10 g an earring pulls. Fewer or lighter beads, or a thinner wire.",
+            ),
+            $gramsEach > self::COMFORTABLE_GRAMS => new Check(
+                Level::Note,
+                'weight',
+                "Each weighs {$grams}: comfortable is up to about 7 g.",
+            ),
             default => new Check(Level::Ok, 'weight', "Each weighs {$grams}, light enough to wear all day."),
         };
 
@@ -96,8 +144,8 @@ final class Checks
     }
 
     /**
-     * Whether the wire can be bent so tight, and whether what hangs from an openable eye, with a tug, would open it. Each
-     * wire and eye is spoken of once.
+     * Whether the wire can be bent so tight, and whether what hangs from an openable eye, with a tug, would open it.
+     * Each wire and eye is spoken of once.
      *
      * @param  list<PartPlan>  $parts
      * @param  list<list<Cut>>  $cuts
@@ -113,15 +161,31 @@ final class Checks
             $tightest = $part->tightestMm();
             if ($tightest !== null && Hardness::of($part->wire->temper)->wouldCrack($part->wire->metal, $part->wireMm(), ($tightest + $part->wireMm()) / 2)) {
                 $checks["crack {$role}"] = new Check(Level::Warn, 'cracks', ucfirst($part->wire->temper->words()).' '.$part->wire->metal->words().' would crack in the '.$profile->size($tightest)." bend of the {$part->technique->label()}: bend it softer, or wider.", $part->part->id, [
-                    new Way(ucfirst(Temper::DeadSoft->words()), ['do' => 'wire', 'role' => $role, 'temper' => Temper::DeadSoft->value]),
+                    new Way(
+                        ucfirst(Temper::DeadSoft->words()),
+                        ['do' => 'wire', 'role' => $role, 'temper' => Temper::DeadSoft->value],
+                    ),
                 ]);
             }
             foreach ($part->technique->eyes($part, $part->part->id) as $eye) {
                 $load = $below * self::GRAVITY / 1000 + WireTable::TUG_N;
-                $opens = $eye->kind === EyeKind::Openable && ! $eye->isLocked ? EyeStrength::firstYieldN($part->wireMm(), $eye->insideMm, $profile->strengths->of($part->wire->metal)->yieldMpa($part->afterMaking($eye->insideMm)->numbers)) : INF;
+                $opens = $eye->kind === EyeKind::Openable && ! $eye->isLocked
+                    ? EyeStrength::firstYieldN(
+                        $part->wireMm(),
+                        $eye->insideMm,
+                        $profile->strengths->of($part->wire->metal)->yieldMpa(
+                            $part->afterMaking($eye->insideMm)->numbers,
+                        ),
+                    )
+                    : INF;
                 if ($opens < $load) {
                     $checks["opens {$role}"] = new Check(Level::Warn, 'loop strength', "The {$eye->words} opens at ".Figures::trim($opens, 1).' N: '.Figures::grams($below).' hung and a tug of '.Figures::trim(WireTable::TUG_N).' N come to '.Figures::trim($load, 1).' N.', $part->part->id, array_values(array_filter([
-                        $part->wire->temper->isSofterThan(Temper::HalfHard) ? new Way(ucfirst(Temper::HalfHard->words()), ['do' => 'wire', 'role' => $role, 'temper' => Temper::HalfHard->value]) : null,
+                        $part->wire->temper->isSofterThan(Temper::HalfHard)
+                            ? new Way(
+                                ucfirst(Temper::HalfHard->words()),
+                                ['do' => 'wire', 'role' => $role, 'temper' => Temper::HalfHard->value],
+                            )
+                            : null,
                         self::strongest($piece, $role, $profile),
                     ])));
                 }
@@ -137,7 +201,12 @@ final class Checks
     {
         $best = WireTable::of($piece, $role, $profile)[0] ?? null;
 
-        return $best === null || ! $best->fits ? null : new Way('Use '.$best->wire->size->text().', '.$best->wire->temper->words(), ['do' => 'wire', 'role' => $role, 'size' => $best->wire->size->code(), 'temper' => $best->wire->temper->value]);
+        return $best === null || ! $best->fits
+            ? null
+            : new Way(
+                'Use '.$best->wire->size->text().', '.$best->wire->temper->words(),
+                ['do' => 'wire', 'role' => $role, 'size' => $best->wire->size->code(), 'temper' => $best->wire->temper->value],
+            );
     }
 
     /** @return list<Way> the same bead with its hole through its length */
@@ -146,7 +215,10 @@ final class Checks
         $bead = $part->strung[$run]->bead;
 
         return ! in_array(Drilling::Lengthwise, $part->technique->drillings(), true) ? [] : [
-            new Way('One drilled lengthwise', ['do' => 'bead.swap', 'part' => $part->part->id, 'at' => (string) $run, 'bead' => "{$bead->widthMm} x {$bead->lengthMm}mm {$bead->shape->value}, hole {$bead->holeMm}, one hole, {$bead->material->value}, {$bead->colour}"]),
+            new Way(
+                'One drilled lengthwise',
+                ['do' => 'bead.swap', 'part' => $part->part->id, 'at' => (string) $run, 'bead' => "{$bead->widthMm} x {$bead->lengthMm}mm {$bead->shape->value}, hole {$bead->holeMm}, one hole, {$bead->material->value}, {$bead->colour}"],
+            ),
         ];
     }
 
@@ -158,7 +230,12 @@ final class Checks
         $bead = $strung->bead;
         $size = $wire->size->text().($passes > 1 ? ", {$passes} times," : '');
         if ($fit->fits()) {
-            return new Check(Level::Ok, 'hole', "{$size} passes the {$bead->words()}, ".Figures::mm($fit->marginMm()).' to spare.', $part->part->id);
+            return new Check(
+                Level::Ok,
+                'hole',
+                "{$size} passes the {$bead->words()}, ".Figures::mm($fit->marginMm()).' to spare.',
+                $part->part->id,
+            );
         }
         $ways = [];
         $thinner = WireTable::thickestPassing($piece, $role, $profile);
@@ -167,10 +244,20 @@ final class Checks
         }
         $roomy = round(ceil(($fit->neededMm() + $profile->clearanceMm) * 20) / 20, 2);
         if ($roomy < $bead->widthMm * 0.95) {
-            $ways[] = new Way('I tried it: the hole is '.Figures::mm($roomy), ['do' => 'bead.edit', 'bead' => $strung->key, 'hole' => $roomy.' mm']);
+            $ways[] = new Way(
+                'I tried it: the hole is '.Figures::mm($roomy),
+                ['do' => 'bead.edit', 'bead' => $strung->key, 'hole' => $roomy.' mm'],
+            );
         }
 
-        return new Check(Level::Stop, 'hole', "{$size} does not pass the {$bead->words()}: its hole is ".Figures::mm($bead->holeMm).', '.Figures::mm(-$fit->marginMm()).' too small with room to move.', $part->part->id, $ways);
+        return new Check(
+            Level::Stop,
+            'hole',
+            "{$size} does not pass the {$bead->words()}: its hole is ".Figures::mm($bead->holeMm).', '
+                .Figures::mm(-$fit->marginMm()).' too small with room to move.',
+            $part->part->id,
+            $ways,
+        );
     }
 
     /**
@@ -197,10 +284,31 @@ final class Checks
             $usual = $part->technique->usualWire();
             [$holds, $effort] = WireTable::stiffness($part->wire, $usual->size, $insides[$role] ?? null, 2 * $profile->schools->straighteningNumbers() + ($wants->isHammered ? $profile->schools->hammeringNumbers() : 0.0), $profile);
             $name = ucfirst($part->wire->words());
-            $way = $usual->size->equals($part->wire->size) && $usual->temper === $part->wire->temper ? [] : [new Way(ucfirst($usual->size->text().' '.$usual->temper->words()), ['do' => 'wire', 'role' => (string) $role, 'size' => $usual->size->code(), 'temper' => $usual->temper->value])];
+            $way = $usual->size->equals($part->wire->size) && $usual->temper === $part->wire->temper
+                ? []
+                : [
+                    new Way(
+                        ucfirst($usual->size->text().' '.$usual->temper->words()),
+                        ['do' => 'wire', 'role' => (string) $role, 'size' => $usual->size->code(), 'temper' => $usual->temper->value],
+                    ),
+                ];
             $checks[] = match (true) {
-                $holds < self::TOO_SOFT * $wants->holds => new Check(Level::Warn, 'stiffness', "{$name}, once made, holds its shape at ".Figures::trim($holds / $wants->holds, 2)." of what the {$part->technique->label()} wants: it bends out of shape in wear.", $part->part->id, $way),
-                $effort > self::TOO_STIFF * $wants->effort => new Check(Level::Note, 'stiffness', "{$name} takes ".Figures::trim($effort / $wants->effort, 1)." times the force that suits a {$part->technique->label()}: hard on the hands, and on small loops.", $part->part->id, $way),
+                $holds < self::TOO_SOFT * $wants->holds => new Check(
+                    Level::Warn,
+                    'stiffness',
+                    "{$name}, once made, holds its shape at ".Figures::trim($holds / $wants->holds, 2)
+                        ." of what the {$part->technique->label()} wants: it bends out of shape in wear.",
+                    $part->part->id,
+                    $way,
+                ),
+                $effort > self::TOO_STIFF * $wants->effort => new Check(
+                    Level::Note,
+                    'stiffness',
+                    "{$name} takes ".Figures::trim($effort / $wants->effort, 1)
+                        ." times the force that suits a {$part->technique->label()}: hard on the hands, and on small loops.",
+                    $part->part->id,
+                    $way,
+                ),
                 default => null,
             };
         }
@@ -215,7 +323,12 @@ final class Checks
         $name = substr($eye->id, strlen($eye->instance()) + 1);
         foreach ([$name.'_inside', 'inside', 'eye', 'wide', 'bend', 'bail'] as $key) {
             if (isset($part->settings[$key]) && abs($part->mm($key) - $eye->insideMm) < 1e-9) {
-                return [new Way('Make it '.Figures::mm($insideMm).' inside', ['do' => 'part.set', 'part' => $part->id, 'key' => $key, 'value' => $insideMm.' mm'])];
+                return [
+                    new Way(
+                        'Make it '.Figures::mm($insideMm).' inside',
+                        ['do' => 'part.set', 'part' => $part->id, 'key' => $key, 'value' => $insideMm.' mm'],
+                    ),
+                ];
             }
         }
 
@@ -229,7 +342,14 @@ final class Checks
         foreach ([[$joint->a, $joint->b], [$joint->b, $joint->a]] as [$eye, $other]) {
             $short = $other->wireMm + self::SWING_MM - $eye->insideMm;
             if ($short > 0) {
-                $checks[] = new Check(Level::Stop, 'eye', ucfirst("the {$eye->words} is ").$profile->size($eye->insideMm)." inside: the {$other->words} of ".Figures::mm($other->wireMm).' wire needs '.Figures::mm($short).' more.', explode('.', explode('/', $eye->id)[0])[0], self::larger($piece, $eye, ceil(10 * ($other->wireMm + self::SWING_MM)) / 10));
+                $checks[] = new Check(
+                    Level::Stop,
+                    'eye',
+                    ucfirst("the {$eye->words} is ").$profile->size($eye->insideMm)." inside: the {$other->words} of "
+                        .Figures::mm($other->wireMm).' wire needs '.Figures::mm($short).' more.',
+                    explode('.', explode('/', $eye->id)[0])[0],
+                    self::larger($piece, $eye, ceil(10 * ($other->wireMm + self::SWING_MM)) / 10),
+                );
             }
         }
 

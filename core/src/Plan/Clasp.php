@@ -7,8 +7,8 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Quantity\Figures;
 
 /**
- * What a clasp asks of the ring that it closes in: room for what goes through it, and, for a bar, that it cannot slip back.
- * Millimetres. Common practice: a bar is at least a third longer than its ring is wide inside.
+ * What a clasp asks of the ring that it closes in: room for what goes through it, and, for a bar, that it cannot slip
+ * back. Millimetres. Common practice: a bar is at least a third longer than its ring is wide inside.
  */
 final readonly class Clasp
 {
@@ -31,9 +31,20 @@ final readonly class Clasp
         $inside = $profile->size($ring->insideMm);
 
         return match (true) {
-            $ring->insideMm < $this->throughMm => [Level::Stop, "The {$this->words} does not pass the {$ring->words}: {$profile->size($this->throughMm)} has to go through {$inside}."],
-            $this->holdsMm > 0 && $ring->wireMm > $this->holdsMm => [Level::Stop, "The {$this->words} is too narrow for the {$ring->words}: {$profile->size($ring->wireMm)} wire in a bend of {$profile->size($this->holdsMm)}."],
-            $this->barMm > 0 && $this->barMm < self::BAR * $ring->insideMm => [Level::Warn, "The bar of {$profile->size($this->barMm)} can slip out of the {$ring->words}, {$inside} inside: a bar of ".$profile->size(ceil(self::BAR * $ring->insideMm)).' stays, '.Figures::trim((self::BAR - 1) * 100, 0).' % longer than the ring is wide.'],
+            $ring->insideMm < $this->throughMm => [
+                Level::Stop,
+                "The {$this->words} does not pass the {$ring->words}: {$profile->size($this->throughMm)} has to go through {$inside}.",
+            ],
+            $this->holdsMm > 0 && $ring->wireMm > $this->holdsMm => [
+                Level::Stop,
+                "The {$this->words} is too narrow for the {$ring->words}: {$profile->size($ring->wireMm)} wire in a bend of {$profile->size($this->holdsMm)}.",
+            ],
+            $this->barMm > 0 && $this->barMm < self::BAR * $ring->insideMm => [
+                Level::Warn,
+                "The bar of {$profile->size($this->barMm)} can slip out of the {$ring->words}, {$inside} inside: a bar of "
+                    .$profile->size(ceil(self::BAR * $ring->insideMm)).' stays, '
+                    .Figures::trim((self::BAR - 1) * 100, 0).' % longer than the ring is wide.',
+            ],
             default => [Level::Ok, "The {$this->words} passes the {$ring->words}, {$inside} inside, and holds."],
         };
     }

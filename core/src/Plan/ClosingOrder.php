@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Hebra\Core\Plan;
 
 /**
- * The order in which eyes are formed, wires threaded, joints hooked and eyes closed, so that nothing is closed before it
- * is connected. Rules (common practice, as the handbook of this project states them):
+ * The order in which eyes are formed, wires threaded, joints hooked and eyes closed, so that nothing is closed before
+ * it is connected. Rules (common practice, as the handbook of this project states them):
  *
  * 1. Along a wire, in the order its technique gives: form, close; thread; form, close.
- * 2. A joint is hooked after both its eyes are formed. An openable eye is opened once for all it takes, so the hook comes last. A
+ * 2. A joint is hooked after both its eyes are formed. An openable eye is opened once for all it takes, so the hook
+ * comes last. A
  *    permanent eye on a closed one is hooked before its wraps close it; of two permanent eyes, before one of them closes.
  * 3. Of those two, the later part closes through the earlier; where that goes round in a circle the latest such choice
  *    is turned over.
@@ -44,7 +45,9 @@ final class ClosingOrder
             }
             $choice = self::latestChoice($joints, $stuck, $turned);
             if ($choice === null) {
-                throw CannotClose::cycle(array_values(array_filter($joints, fn (Joint $joint): bool => isset($stuck['hook '.$joint->id()]))));
+                throw CannotClose::cycle(
+                    array_values(array_filter($joints, fn (Joint $joint): bool => isset($stuck['hook '.$joint->id()]))),
+                );
             }
             $turned[$choice] = true;
         }
@@ -110,7 +113,8 @@ final class ClosingOrder
     }
 
     /**
-     * One hook for each eye that is opened, with all it takes; one for each joint that is made before an eye is closed for good.
+     * One hook for each eye that is opened, with all it takes; one for each joint that is made before an eye is closed
+     * for good.
      *
      * @param  list<Joint>  $joints
      * @param  array<string, true>  $turned
@@ -132,7 +136,14 @@ final class ClosingOrder
         }
         foreach ($together as $opening => $places) {
             $taken = array_map(fn (int $at): Joint => $joints[$at], $places);
-            $hook = new Event(EventKind::Hook, count($taken) === 1 ? $taken[0]->id() : $opening, $taken[count($taken) - 1]->b->instance(), '', $taken, $openers[$places[0]]);
+            $hook = new Event(
+                EventKind::Hook,
+                count($taken) === 1 ? $taken[0]->id() : $opening,
+                $taken[count($taken) - 1]->b->instance(),
+                '',
+                $taken,
+                $openers[$places[0]],
+            );
             $after = [];
             foreach ($taken as $joint) {
                 array_push($after, "close {$joint->a->id}", "close {$joint->b->id}");
@@ -144,7 +155,8 @@ final class ClosingOrder
     }
 
     /**
-     * Which eye is opened for each joint that has one: of two the one that is opened anyhow, or takes more; so fewest are opened.
+     * Which eye is opened for each joint that has one: of two the one that is opened anyhow, or takes more; so fewest
+     * are opened.
      *
      * @param  list<Joint>  $joints
      * @return array<int, Eye> by the place of the joint
@@ -187,7 +199,10 @@ final class ClosingOrder
         return $ofA > $ofB || ($ofA === $ofB && $ofA === 1) ? $a : $b;
     }
 
-    /** The eye of a joint that is closed only after it is hooked: the later one, or the earlier where that choice was turned over. */
+    /**
+     * The eye of a joint that is closed only after it is hooked: the later one, or the earlier where that choice was
+     * turned over.
+     */
     private static function stillOpen(Joint $joint, bool $isTurned): Eye
     {
         if ($joint->a->kind === EyeKind::Permanent && $joint->b->kind === EyeKind::Permanent) {
@@ -198,7 +213,8 @@ final class ClosingOrder
     }
 
     /**
-     * A hook stands with the later part: before the closing it must precede, or, with an eye that is opened, when all it takes is done.
+     * A hook stands with the later part: before the closing it must precede, or, with an eye that is opened, when all
+     * it takes is done.
      *
      * @param  array<string, int>  $rank
      * @param  array<string, int>  $runOf
@@ -210,7 +226,9 @@ final class ClosingOrder
             $last = max($last, self::RUN * max($runOf[$joint->a->instance()] ?? 0, $runOf[$joint->b->instance()] ?? 0));
         }
 
-        return $hook->open?->canOpen() === true ? $last + self::RUN - 2 : ($rank['close '.$hook->joints[0]->b->id] ?? $last) - 1;
+        return $hook->open?->canOpen() === true
+            ? $last + self::RUN - 2
+            : ($rank['close '.$hook->joints[0]->b->id] ?? $last) - 1;
     }
 
     /**
@@ -259,7 +277,9 @@ final class ClosingOrder
         foreach ($order as $event) {
             match ($event->kind) {
                 EventKind::Form => $formed[$event->of] = true,
-                EventKind::Close => isset($formed[$event->of]) ? $closed[$event->of] = true : throw CannotClose::replay($event->key(), 'the eye is not formed yet'),
+                EventKind::Close => isset($formed[$event->of])
+                    ? $closed[$event->of] = true
+                    : throw CannotClose::replay($event->key(), 'the eye is not formed yet'),
                 EventKind::Thread, EventKind::Work => null,
                 EventKind::Hook => self::hook($event, $formed, $closed),
             };
@@ -278,7 +298,8 @@ final class ClosingOrder
                 if ($eye->kind !== EyeKind::Closed && ! isset($formed[$eye->id])) {
                     throw CannotClose::replay($event->key(), 'the '.$eye->words.' is not formed yet');
                 }
-                $canOpen = $canOpen || $eye->canOpen() || ($eye->kind === EyeKind::Permanent && ! isset($closed[$eye->id]));
+                $canOpen = $canOpen || $eye->canOpen()
+                    || ($eye->kind === EyeKind::Permanent && ! isset($closed[$eye->id]));
             }
             $canOpen || throw CannotClose::replay($event->key(), 'both eyes are closed for good');
         }

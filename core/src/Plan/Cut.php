@@ -12,8 +12,8 @@ use Hebra\Core\Wire\Wire;
 /**
  * One kind of cut: a straight length of wire and what each stretch of it becomes.
  *
- * Invariants: its length is the sum of its segments; bends lie strictly in order and strictly inside it. A bought pin is
- * a cut that comes ready at `pinMm`; what is over is its last segment.
+ * Invariants: its length is the sum of its segments; bends lie strictly in order and strictly inside it. A bought pin
+ * is a cut that comes ready at `pinMm`; what is over is its last segment.
  */
 final readonly class Cut
 {
@@ -115,7 +115,9 @@ final readonly class Cut
     /** @param  non-empty-list<Segment>  $segments */
     public function wound(array $segments, RingCoil $rings): self
     {
-        return $this->changed(['label' => 'Rings', 'count' => 1, 'segments' => $segments, 'bends' => [], 'rings' => $rings]);
+        return $this->changed(
+            ['label' => 'Rings', 'count' => 1, 'segments' => $segments, 'bends' => [], 'rings' => $rings],
+        );
     }
 
     /** @param  non-empty-list<Segment>  $segments */

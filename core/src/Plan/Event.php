@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
-/** Something that happens once: to an eye (form, close), a wire (thread) or joints (hook): those that one opening takes. */
+/**
+ * Something that happens once: to an eye (form, close), a wire (thread) or joints (hook): those that one opening takes.
+ */
 final readonly class Event
 {
     private string $key;

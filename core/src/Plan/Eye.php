@@ -43,6 +43,9 @@ final readonly class Eye
     /** The same eye of one of several parts alike; asked of the eye of none. */
     public function of(string $instance): self
     {
-        return new self($instance.$this->id, $this->kind, $this->insideMm, $this->wireMm, $this->words, $this->mark, $this->isLocked, $this->one, $this->shut);
+        return new self(
+            $instance.$this->id, $this->kind, $this->insideMm, $this->wireMm, $this->words, $this->mark,
+            $this->isLocked, $this->one, $this->shut,
+        );
     }
 }

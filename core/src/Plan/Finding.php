@@ -7,8 +7,8 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Wire\Wire;
 
 /**
- * A bought finding that the piece takes. Lengths in millimetres: those of a head pin, 0 for anything else; `takesMm` is what
- * one takes of a thing bought by length, 0 of what is counted. `stock` is what it is called in stock.
+ * A bought finding that the piece takes. Lengths in millimetres: those of a head pin, 0 for anything else; `takesMm` is
+ * what one takes of a thing bought by length, 0 of what is counted. `stock` is what it is called in stock.
  */
 final readonly class Finding
 {

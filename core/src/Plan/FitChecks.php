@@ -10,7 +10,10 @@ use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Sizing;
 
-/** Whether rings, bangles, hoops and coils are as large as what they are to fit. One size: either the part follows the fit, or the fit the part. */
+/**
+ * Whether rings, bangles, hoops and coils are as large as what they are to fit. One size: either the part follows the
+ * fit, or the fit the part.
+ */
 final class FitChecks
 {
     /**
@@ -35,15 +38,29 @@ final class FitChecks
         $id = $part->part->id;
         $ways = [];
         if ($sizing->applied($part->part) !== $part->part) {
-            $ways[] = new Way('Make it fit '.self::words($fit->kind, $fit->mm, $profile), ['do' => 'part.set', 'part' => $id, 'key' => $sizing->key, 'value' => round($sizing->wantedMm, 4).' mm']);
+            $ways[] = new Way(
+                'Make it fit '.self::words($fit->kind, $fit->mm, $profile),
+                ['do' => 'part.set', 'part' => $id, 'key' => $sizing->key, 'value' => round($sizing->wantedMm, 4).' mm'],
+            );
         }
         $own = $sizing->fitOf($part->part);
         if ($own >= $fit->kind->leastMm() && $own <= $fit->kind->mostMm()) {
-            $ways[] = new Way('It is for '.self::words($fit->kind, $own, $profile), ['do' => 'fit', 'kind' => $fit->kind->value, 'fit' => self::said($fit->kind, $own)]);
+            $ways[] = new Way(
+                'It is for '.self::words($fit->kind, $own, $profile),
+                ['do' => 'fit', 'kind' => $fit->kind->value, 'fit' => self::said($fit->kind, $own)],
+            );
         }
         $is = $profile->size($part->part->mm($sizing->key));
 
-        return new Check(Level::Stop, 'fit size', ucfirst("the {$part->technique->label()} is {$is} across, right for ").self::words($fit->kind, $own, $profile).'; this piece is for '.self::words($fit->kind, $fit->mm, $profile).', which asks for '.$profile->size($sizing->wantedMm).'.', $id, $ways);
+        return new Check(
+            Level::Stop,
+            'fit size',
+            ucfirst(
+                "the {$part->technique->label()} is {$is} across, right for ",
+            ).self::words($fit->kind, $own, $profile).'; this piece is for '.self::words($fit->kind, $fit->mm, $profile).', which asks for '.$profile->size($sizing->wantedMm).'.',
+            $id,
+            $ways,
+        );
     }
 
     private static function words(FitKind $kind, float $mm, Profile $profile): string

@@ -15,8 +15,8 @@ use Hebra\Core\Wire\Section;
 use Hebra\Core\Wire\Wire;
 
 /**
- * How a bend comes out at the size meant: the mandrel on which it ends there after it springs back, the nearest mark the
- * maker owns, and what that one ends at. Millimetres. Source: SpringBack::SOURCE.
+ * How a bend comes out at the size meant: the mandrel on which it ends there after it springs back, the nearest mark
+ * the maker owns, and what that one ends at. Millimetres. Source: SpringBack::SOURCE.
  */
 final readonly class Forming
 {
@@ -43,7 +43,9 @@ final readonly class Forming
     /** Jump rings, on a rod or a winder. */
     public static function coil(Wire $wire, float $insideMm, Profile $profile): self
     {
-        $kinds = $profile->schools->is(School::RingWinding, 'winder') ? [ToolKind::Winder, ToolKind::Mandrel, ToolKind::Stepped] : [ToolKind::Mandrel, ToolKind::Stepped];
+        $kinds = $profile->schools->is(School::RingWinding, 'winder')
+            ? [ToolKind::Winder, ToolKind::Mandrel, ToolKind::Stepped]
+            : [ToolKind::Mandrel, ToolKind::Stepped];
 
         return self::on($wire, $insideMm, $profile, ...$kinds);
     }
@@ -55,25 +57,41 @@ final readonly class Forming
     }
 
     /** A bangle, flat and hard as the hammer left it. */
-    public static function bangle(Wire $wire, float $insideMm, Profile $profile, ?Hammered $flat = null, bool $isAnnealed = false): self
-    {
+    public static function bangle(
+        Wire $wire, float $insideMm, Profile $profile, ?Hammered $flat = null, bool $isAnnealed = false,
+    ): self {
         if ($flat === null) {
             return self::on($wire, $insideMm, $profile, ToolKind::BangleMandrel);
         }
         $brought = $isAnnealed ? 0.0 : $wire->temper->numbersHard() + $profile->schools->straighteningNumbers();
         $numbers = min($brought + $flat->numbersHard(), $wire->metal->numbersBeforeAnnealing());
 
-        return self::bent($wire, Section::flat($flat->widthMm(), $flat->thicknessMm), $numbers, $insideMm, $profile, ToolKind::BangleMandrel);
+        return self::bent(
+            $wire,
+            Section::flat($flat->widthMm(), $flat->thicknessMm),
+            $numbers,
+            $insideMm,
+            $profile,
+            ToolKind::BangleMandrel,
+        );
     }
 
     private static function on(Wire $wire, float $insideMm, Profile $profile, ToolKind ...$kinds): self
     {
-        return self::bent($wire, Section::round($wire->diameterMm()), $wire->temper->numbersHard(), $insideMm, $profile, ...$kinds);
+        return self::bent(
+            $wire,
+            Section::round($wire->diameterMm()),
+            $wire->temper->numbersHard(),
+            $insideMm,
+            $profile,
+            ...$kinds,
+        );
     }
 
     /** @param  float  $numbers  how hard it is when it is bent */
-    private static function bent(Wire $wire, Section $section, float $numbers, float $insideMm, Profile $profile, ToolKind ...$kinds): self
-    {
+    private static function bent(
+        Wire $wire, Section $section, float $numbers, float $insideMm, Profile $profile, ToolKind ...$kinds,
+    ): self {
         $strength = $profile->strengths->of($wire->metal);
         $bend = new SpringBack($section, $strength->modulusMpa(), $strength->yieldMpa($numbers));
         try {
@@ -93,7 +111,9 @@ final readonly class Forming
         return new self($insideMm, $mandrel, $mark, $mark === null ? $insideMm : $bend->insideMm($mark->mm) * $spring);
     }
 
-    /** Where to bend it: `the third mark (2.5 mm) of the round-nose pliers`, or the diameter and what one bends it on. */
+    /**
+     * Where to bend it: `the third mark (2.5 mm) of the round-nose pliers`, or the diameter and what one bends it on.
+     */
     public function where(string $otherwise, Profile $profile): string
     {
         return $this->mark?->words() ?? 'the '.$profile->size($this->mandrelMm).' '.$otherwise;
@@ -114,6 +134,7 @@ final readonly class Forming
         }
         $off = $this->endsMm - $this->wantedMm;
 
-        return ' It opens to '.$profile->size($this->endsMm).(abs($off) < 0.15 ? '.' : ', '.Figures::mm(round(abs($off), 1)).($off > 0 ? ' more' : ' less').' than planned.');
+        return ' It opens to '.$profile->size($this->endsMm)
+            .(abs($off) < 0.15 ? '.' : ', '.Figures::mm(round(abs($off), 1)).($off > 0 ? ' more' : ' less').' than planned.');
     }
 }

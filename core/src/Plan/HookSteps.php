@@ -7,7 +7,9 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\School\School;
 
-/** How joints are said: an eye opened once for all it takes, or something slipped on before an eye is closed for good. */
+/**
+ * How joints are said: an eye opened once for all it takes, or something slipped on before an eye is closed for good.
+ */
 final readonly class HookSteps
 {
     /** @param  \Closure(string): string  $called  what an instance is called */
@@ -27,16 +29,29 @@ final readonly class HookSteps
 
     private function opened(Eye $open, Event $event): Step
     {
-        $taken = array_map(fn (Joint $joint): Eye => $joint->other($joint->a->opening() === $open->opening() ? $joint->a : $joint->b), $event->joints);
+        $taken = array_map(
+            fn (Joint $joint): Eye => $joint->other($joint->a->opening() === $open->opening() ? $joint->a : $joint->b),
+            $event->joints,
+        );
         $things = $this->things($taken);
         $isMany = count($taken) > 1;
         $who = $isMany ? $open->instance() : $event->instance;
         $title = ucfirst(($this->called)($who)).($isMany ? ': hang all '.count($taken).' on it' : ': hang it on');
         [$how, $tool] = $this->opening($open);
         $marks = array_values(array_unique([$open->mark, ...array_map(fn (Eye $eye): string => $eye->mark, $taken)]));
-        $parts = array_values(array_unique([$open->instance(), ...array_map(fn (Eye $eye): string => $eye->instance(), $taken)]));
+        $parts = array_values(
+            array_unique([$open->instance(), ...array_map(fn (Eye $eye): string => $eye->instance(), $taken)]),
+        );
 
-        return new Step('hook', $who, $title, "{$how} Hang {$things} in it".($open->isLocked ? ', and lock it again.' : ' and close it past the middle and back until the ends click together.'), $marks, tool: $tool, parts: $parts);
+        return new Step(
+            'hook',
+            $who,
+            $title,
+            "{$how} Hang {$things} in it".($open->isLocked ? ', and lock it again.' : ' and close it past the middle and back until the ends click together.'),
+            $marks,
+            tool: $tool,
+            parts: $parts,
+        );
     }
 
     /** @return array{string, string} how an eye is opened, and with what */
@@ -66,7 +81,11 @@ final readonly class HookSteps
         }
         $words = [];
         foreach ($by as $eye => $instances) {
-            $words[] = count($instances) === 1 ? "the {$eye}" : "the {$eye} ".Figures::listed(array_map(fn (string $instance): string => 'of '.($this->called)($instance), $instances));
+            $words[] = count($instances) === 1
+                ? "the {$eye}"
+                : "the {$eye} ".Figures::listed(
+                    array_map(fn (string $instance): string => 'of '.($this->called)($instance), $instances),
+                );
         }
 
         return Figures::listed($words);

@@ -8,16 +8,24 @@ use Hebra\Core\Fit\RingSize;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Quantity\Figures;
 
-/** What a finished piece is looked over for, each point from its own plan and checks: counts by fives, gaps, ends, symmetry, level, facing, fit, lock [common practice]. */
+/**
+ * What a finished piece is looked over for, each point from its own plan and checks: counts by fives, gaps, ends,
+ * symmetry, level, facing, fit, lock [common practice].
+ */
 final class Inspection
 {
     private const MANY = 5;
 
     /** What a check of a plan asks of the finished piece. */
     private const ASKS = [
-        'facing' => 'Hold it as it is worn: which way does it face?', 'middle' => 'Hang it up: is it level, and in the middle?', 'strands' => 'Lay the strands side by side: do they hang as planned?',
-        'alignment' => 'Lay the strands side by side: do the beads lie between each other?', 'lock' => 'Close it and open it five times: does it lock?', 'clasp' => 'Close it and open it five times: does it hold?',
-        'fill beads' => 'Push the beads together: is the gap as planned?', 'row' => 'Look along the row: is it even?', 'weave' => 'Look at the back: does the pattern run through?',
+        'facing' => 'Hold it as it is worn: which way does it face?',
+        'middle' => 'Hang it up: is it level, and in the middle?',
+        'strands' => 'Lay the strands side by side: do they hang as planned?',
+        'alignment' => 'Lay the strands side by side: do the beads lie between each other?',
+        'lock' => 'Close it and open it five times: does it lock?',
+        'clasp' => 'Close it and open it five times: does it hold?',
+        'fill beads' => 'Push the beads together: is the gap as planned?', 'row' => 'Look along the row: is it even?',
+        'weave' => 'Look at the back: does the pattern run through?',
     ];
 
     /** @return list<Point> */
@@ -41,20 +49,43 @@ final class Inspection
 
                 continue;
             }
-            $points[] = new Point("count-{$at}", 'Count by fives: '.$count->bead->words(), $count->each.': '.self::fives($count->each), self::step($plan, 'thread') ?? self::step($plan, 'work') ?? self::step($plan, 'form'));
+            $points[] = new Point(
+                "count-{$at}",
+                'Count by fives: '.$count->bead->words(),
+                $count->each.': '.self::fives($count->each),
+                self::step($plan, 'thread') ?? self::step($plan, 'work') ?? self::step($plan, 'form'),
+            );
         }
         foreach ($plan->piece->groups as $name => $group) {
             if ($group->times() >= self::MANY) {
-                $points[] = new Point("repeats-{$name}", 'Count by fives: how often it repeats', $group->times().': '.self::fives($group->times()), self::step($plan, 'hook'));
+                $points[] = new Point(
+                    "repeats-{$name}",
+                    'Count by fives: how often it repeats',
+                    $group->times().': '.self::fives($group->times()),
+                    self::step($plan, 'hook'),
+                );
             }
         }
 
-        return $few === [] ? $points : [...$points, new Point('beads', 'Beads', implode(', ', $few), self::step($plan, 'thread') ?? self::step($plan, 'work') ?? self::step($plan, 'form'))];
+        return $few === []
+            ? $points
+            : [
+                ...$points,
+                new Point(
+                    'beads',
+                    'Beads',
+                    implode(', ', $few),
+                    self::step($plan, 'thread') ?? self::step($plan, 'work') ?? self::step($plan, 'form'),
+                ),
+            ];
     }
 
     private static function fives(int $count): string
     {
-        return Figures::counted(intdiv($count, self::MANY), 'five').($count % self::MANY === 0 ? '' : ' and '.($count % self::MANY));
+        return Figures::counted(
+            intdiv($count, self::MANY),
+            'five',
+        ).($count % self::MANY === 0 ? '' : ' and '.($count % self::MANY));
     }
 
     /** @return list<Point> */
@@ -64,10 +95,25 @@ final class Inspection
         $points = [];
         if ($wraps !== []) {
             $numbers = array_values(array_unique(array_map(fn (Step $step): int => $step->count, $wraps)));
-            $points[] = new Point('wraps', 'Wraps', (count($numbers) === 1 ? $numbers[0].' on each side, close' : 'Close').' and even, the last one tucked', self::step($plan, 'close'));
+            $points[] = new Point(
+                'wraps',
+                'Wraps',
+                (count($numbers) === 1 ? $numbers[0].' on each side, close' : 'Close').' and even, the last one tucked',
+                self::step($plan, 'close'),
+            );
         }
-        $points[] = new Point('gaps', 'Hold every eye and ring against the light', 'Ends meet, no gap a wire could slip out of', self::step($plan, 'hook') ?? self::step($plan, 'form') ?? self::step($plan, 'work'));
-        $points[] = new Point('ends', 'Draw it over the back of your hand, then over a knit', 'No end scratches or catches', self::step($plan, 'close') ?? self::step($plan, 'work'));
+        $points[] = new Point(
+            'gaps',
+            'Hold every eye and ring against the light',
+            'Ends meet, no gap a wire could slip out of',
+            self::step($plan, 'hook') ?? self::step($plan, 'form') ?? self::step($plan, 'work'),
+        );
+        $points[] = new Point(
+            'ends',
+            'Draw it over the back of your hand, then over a knit',
+            'No end scratches or catches',
+            self::step($plan, 'close') ?? self::step($plan, 'work'),
+        );
 
         return $points;
     }
@@ -80,11 +126,23 @@ final class Inspection
         foreach ($plan->checks as $check) {
             if (isset(self::ASKS[$check->rule]) && ! isset($seen[$check->rule]) && $check->level !== Level::Stop) {
                 $seen[$check->rule] = true;
-                $points[] = new Point('rule-'.str_replace(' ', '-', $check->rule), self::ASKS[$check->rule], $check->text, self::step($plan, 'form', $check->part));
+                $points[] = new Point(
+                    'rule-'.str_replace(' ', '-', $check->rule),
+                    self::ASKS[$check->rule],
+                    $check->text,
+                    self::step($plan, 'form', $check->part),
+                );
             }
         }
         if ($plan->piece->makes->count > 1) {
-            $points[] = new Point('twins', $plan->piece->makes->count === 2 ? 'Hold it beside its twin' : 'Hold each beside the next', $plan->piece->makes->isMirrored() ? 'Same length, and each the other in a mirror' : 'Same length, same shape', self::step($plan, 'close'));
+            $points[] = new Point(
+                'twins',
+                $plan->piece->makes->count === 2 ? 'Hold it beside its twin' : 'Hold each beside the next',
+                $plan->piece->makes->isMirrored()
+                    ? 'Same length, and each the other in a mirror'
+                    : 'Same length, same shape',
+                self::step($plan, 'close'),
+            );
         } elseif (array_filter($plan->piece->groups, fn ($group): bool => $group->isMirrored) !== []) {
             $points[] = new Point('halves', 'Fold it at its middle', 'Both halves alike');
         }
@@ -92,10 +150,19 @@ final class Inspection
         [$look, $mm] = $sized !== null ? ['Measure it across, '.($sized[1]->key === 'inside' ? 'inside' : 'to the wire’s middle'), $sized[0]->part->mm($sized[1]->key)] : match ($plan->piece->fit->kind) {
             FitKind::Finger => ['Measure its inside', $plan->piece->fit->mm],
             FitKind::Ear, FitKind::Hoop => ['Measure it, top to bottom', $plan->hangsMm()],
-            FitKind::Wrist, FitKind::Neck => [$plan->isLaidRound() ? 'Measure it, end to end' : 'Measure it, top to bottom', $plan->hangsMm()],
+            FitKind::Wrist,
+            FitKind::Neck => [
+                $plan->isLaidRound() ? 'Measure it, end to end' : 'Measure it, top to bottom',
+                $plan->hangsMm(),
+            ],
         };
         if ($mm > 0) {
-            $points[] = new Point('fit', $look, $sized === null ? $plan->profile->length($mm) : self::across($plan, $mm), wantedMm: $mm);
+            $points[] = new Point(
+                'fit',
+                $look,
+                $sized === null ? $plan->profile->length($mm) : self::across($plan, $mm),
+                wantedMm: $mm,
+            );
         }
 
         return $points;
@@ -104,13 +171,23 @@ final class Inspection
     /** `US 9, 18.95 mm`: a size that was formed is told finer than a ruler shows. */
     private static function across(Plan $plan, float $mm): string
     {
-        return ($plan->piece->fit->kind === FitKind::Finger && $mm <= RingSize::MOST_MM ? RingSize::ofDiameter($mm)->usWords().', ' : '').$plan->profile->size($mm);
+        return ($plan->piece->fit->kind === FitKind::Finger && $mm <= RingSize::MOST_MM ? RingSize::ofDiameter($mm)->usWords().', ' : '').$plan->profile->size(
+            $mm,
+        );
     }
 
     /** The last of the steps of a kind, of a part where one is named. */
     private static function step(Plan $plan, string $kind, string $part = ''): ?int
     {
-        $found = array_keys(array_filter($plan->steps(), fn (Step $step): bool => explode(' ', $step->event)[0] === $kind && ($part === '' || explode('.', $step->part)[0] === $part)));
+        $found = array_keys(
+            array_filter(
+                $plan->steps(),
+                fn (Step $step): bool => explode(
+                    ' ',
+                    $step->event,
+                )[0] === $kind && ($part === '' || explode('.', $step->part)[0] === $part),
+            ),
+        );
 
         return $found === [] ? null : $found[count($found) - 1];
     }

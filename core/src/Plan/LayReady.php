@@ -33,7 +33,12 @@ final readonly class LayReady
             $key = $cut->role.'/'.$cut->wire->key();
             $wires[$key] ??= ['role' => $cut->role, 'wire' => $cut->wire, 'cuts' => [], 'allMm' => 0.0];
             $length = $cut->printedMm($profile->ruler);
-            $wires[$key]['cuts'][] = ['label' => $cut->label, 'each' => intdiv($cut->count, $count), 'all' => $cut->count, 'lengthMm' => $length];
+            $wires[$key]['cuts'][] = [
+                'label' => $cut->label,
+                'each' => intdiv($cut->count, $count),
+                'all' => $cut->count,
+                'lengthMm' => $length,
+            ];
             $wires[$key]['allMm'] += $cut->grossMm($profile->ruler) * $cut->count;
         }
 

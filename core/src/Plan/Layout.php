@@ -14,9 +14,9 @@ use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\FitKind;
 
 /**
- * Where each made part of a piece is drawn: hanging, one below the other, which gives its length; or, for a chain round wrist
- * or neck, laid round as it is worn. Several in one eye are fanned out about it. What ends in an eye elsewhere, a second strand
- * or a ring of parts, is bowed so that it reaches it.
+ * Where each made part of a piece is drawn: hanging, one below the other, which gives its length; or, for a chain round
+ * wrist or neck, laid round as it is worn. Several in one eye are fanned out about it. What ends in an eye elsewhere, a
+ * second strand or a ring of parts, is bowed so that it reaches it.
  */
 final class Layout
 {
@@ -76,8 +76,10 @@ final class Layout
         $this->strands = Strand::all($closings, $this->named);
         $this->standAside();
         $this->lengthMm = $this->straightMm();
-        // Strands alike in length lie side by side only where the piece is laid straight: round, the outer would have to be longer.
-        $this->isRound = $this->isLine() && array_filter($this->strands, fn (Strand $strand): bool => $this->asideMm($strand) > 0.0) === [];
+        // Strands alike in length lie side by side only where the piece is laid straight: round, the outer would have
+        // to be longer.
+        $this->isRound = $this->isLine()
+            && array_filter($this->strands, fn (Strand $strand): bool => $this->asideMm($strand) > 0.0) === [];
         $this->assembly = $this->isRound ? $this->round() : $this->fanned();
     }
 
@@ -98,7 +100,8 @@ final class Layout
     /** Whether it is a line that goes round wrist or neck, and no pendant or bangle. */
     public function isLine(): bool
     {
-        return ($this->fit === FitKind::Wrist || $this->fit === FitKind::Neck) && count($this->instances) > 1 && $this->lengthMm >= self::ROUND_MM;
+        return ($this->fit === FitKind::Wrist || $this->fit === FitKind::Neck) && count($this->instances) > 1
+            && $this->lengthMm >= self::ROUND_MM;
     }
 
     /** Whether a part hangs in a strand beside the line, or closes a ring of parts. */
@@ -122,7 +125,9 @@ final class Layout
     {
         $clusters = [];
         foreach ($this->hung as $hung) {
-            $together = array_values(array_filter($hung, fn (Instance $one): bool => ! isset($this->strandOf[$one->name])));
+            $together = array_values(
+                array_filter($hung, fn (Instance $one): bool => ! isset($this->strandOf[$one->name])),
+            );
             if (count($together) > 1) {
                 $clusters[] = $together;
             }
@@ -177,7 +182,9 @@ final class Layout
         foreach ($this->instances as $instance) {
             $drawn = $this->drawnOnce($instance);
             $above = $this->above($instance);
-            $top = $above === null ? ($instance->above === null ? 0.0 : $lowest) : $tops[$instance->above ?? ''] + $above->yMm;
+            $top = $above === null
+                ? ($instance->above === null ? 0.0 : $lowest)
+                : $tops[$instance->above ?? ''] + $above->yMm;
             $tops[$instance->name] = $top;
             if (! isset($this->aside[$instance->name])) {
                 $lowest = max($lowest, $top + $drawn['figure']->bottom);
@@ -270,7 +277,12 @@ final class Layout
             $lowest = max($lowest, $pose->at(0.0, $one['figure']->bottom)[1]);
         }
 
-        return new Assembly(array_map(fn (Instance $instance): array => [$drawn[$instance->name]['figure'], $poses[$instance->name]], $this->instances));
+        return new Assembly(
+            array_map(
+                fn (Instance $instance): array => [$drawn[$instance->name]['figure'], $poses[$instance->name]],
+                $this->instances,
+            ),
+        );
     }
 
     /**
@@ -286,17 +298,31 @@ final class Layout
             // It ends in what itself hangs from a strand further on: drawn as it hangs.
             return;
         }
-        $from = $first->above === null ? new Pose : $poses[$first->above]->below($drawn[$first->above]['eyes'][$first->eye] ?? new Placement(0.0, true));
-        $to = $strand->isRing() ? $from : $poses[$strand->to]->below($drawn[$strand->to]['eyes'][$strand->eye] ?? new Placement(0.0, true));
+        $from = $first->above === null
+            ? new Pose
+            : $poses[$first->above]->below($drawn[$first->above]['eyes'][$first->eye] ?? new Placement(0.0, true));
+        $to = $strand->isRing()
+            ? $from
+            : $poses[$strand->to]->below($drawn[$strand->to]['eyes'][$strand->eye] ?? new Placement(0.0, true));
         [[$x0, $y0], [$x1, $y1]] = [$from->at(0.0, 0.0), $to->at(0.0, 0.0)];
         $lengths = array_map(fn (Instance $member): float => $this->advances[$member->name], $strand->members);
-        $bow = Bow::between($lengths, $x1 - $x0, $y1 - $y0, $this->isRound ? 1.0 : $strand->side(), $this->asideMm($strand), $from->degrees + 90.0);
+        $bow = Bow::between(
+            $lengths,
+            $x1 - $x0,
+            $y1 - $y0,
+            $this->isRound ? 1.0 : $strand->side(),
+            $this->asideMm($strand),
+            $from->degrees + 90.0,
+        );
         $pose = new Pose($bow->degrees[0] ?? 0.0, $x0, $y0);
         $all = max(array_sum($lengths), 1e-9);
         foreach ($strand->members as $at => $member) {
             $drawn[$member->name] = $this->drawnBent($member, $bow->turn * $lengths[$at] / $all);
             $poses[$member->name] = $pose;
-            $pose = $pose->below($drawn[$member->name]['eyes']['bottom'] ?? new Placement(0.0, true), ($bow->degrees[$at + 1] ?? 0.0) - ($bow->degrees[$at] ?? 0.0));
+            $pose = $pose->below(
+                $drawn[$member->name]['eyes']['bottom'] ?? new Placement(0.0, true),
+                ($bow->degrees[$at + 1] ?? 0.0) - ($bow->degrees[$at] ?? 0.0),
+            );
         }
     }
 
@@ -307,7 +333,12 @@ final class Layout
         if ($strand->isRing() || $beside === []) {
             return 0.0;
         }
-        $aside = max(2.0, max(array_map(fn (Instance $one): float => $one->part->widestMm(), [...$strand->members, ...$beside])) * 0.6);
+        $aside = max(
+            2.0,
+            max(
+                array_map(fn (Instance $one): float => $one->part->widestMm(), [...$strand->members, ...$beside]),
+            ) * 0.6,
+        );
 
         // One that is longer hangs clear by itself: round, its circle is larger by a π-th of what it has more.
         return ($this->sumMm($strand->members) - $this->sumMm($beside)) / M_PI > 2 * $aside ? 0.0 : $aside;
@@ -362,12 +393,18 @@ final class Layout
     {
         [$fans, $splays] = [$this->fans(), $this->splays()];
 
-        $figure = $this->drawn(fn (Instance $instance): float => ($fans[$instance->name] ?? 0.0) + ($splays[$instance->name] ?? 0.0), fn (Instance $instance): float => 0.0);
+        $figure = $this->drawn(
+            fn (Instance $instance): float => ($fans[$instance->name] ?? 0.0) + ($splays[$instance->name] ?? 0.0),
+            fn (Instance $instance): float => 0.0,
+        );
 
         return $this->strands === [] ? $figure : $figure->fromTop();
     }
 
-    /** Laid clockwise from the top: each part of the line turns by its share of a whole turn, and what only hangs points outwards. */
+    /**
+     * Laid clockwise from the top: each part of the line turns by its share of a whole turn, and what only hangs points
+     * outwards.
+     */
     private function round(): Assembly
     {
         $onward = $this->onward();
@@ -407,7 +444,9 @@ final class Layout
         }
         $onward = [];
         foreach ($this->hung as $hung) {
-            $together = array_values(array_filter($hung, fn (Instance $one): bool => ! isset($this->aside[$one->name])));
+            $together = array_values(
+                array_filter($hung, fn (Instance $one): bool => ! isset($this->aside[$one->name])),
+            );
             $chosen = $together[0] ?? null;
             foreach ($together as $one) {
                 $chosen = $chosen === null || $below[$one->name] > $below[$chosen->name] ? $one : $chosen;

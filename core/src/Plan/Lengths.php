@@ -12,9 +12,9 @@ use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Figures;
 
 /**
- * Ways to bring a line round wrist or neck to the length that fits: other counts of what repeats, of links or of beads, smaller or
- * larger rings, rings to lengthen it, and pairs of these. What is alike changes alike, so that halves stay halves. Each way is tried:
- * only what then fits, and brings no stop, is offered.
+ * Ways to bring a line round wrist or neck to the length that fits: other counts of what repeats, of links or of beads,
+ * smaller or larger rings, rings to lengthen it, and pairs of these. What is alike changes alike, so that halves stay
+ * halves. Each way is tried: only what then fits, and brings no stop, is offered.
  */
 final readonly class Lengths
 {
@@ -30,8 +30,12 @@ final readonly class Lengths
     /** A ring grown or shrunk by more than this share looks like another ring. */
     private const RING_SHARE = 0.45;
 
-    private function __construct(private Piece $piece, private Profile $profile, private Layout $layout, private Reach $reach)
-    {
+    private function __construct(
+        private Piece $piece,
+        private Profile $profile,
+        private Layout $layout,
+        private Reach $reach,
+    ) {
     }
 
     /** @return list<Way> those that come nearest, first those that change least */
@@ -116,7 +120,9 @@ final readonly class Lengths
             return [];
         }
         $exact = $this->reach->count - $offMm / $this->reach->unitMm;
-        $counts = abs($exact - floor($exact)) < 0.5 ? [(int) floor($exact), (int) ceil($exact)] : [(int) ceil($exact), (int) floor($exact)];
+        $counts = abs($exact - floor($exact)) < 0.5
+            ? [(int) floor($exact), (int) ceil($exact)]
+            : [(int) ceil($exact), (int) floor($exact)];
         $found = [];
         foreach (array_unique($counts) as $count) {
             if ($count < 1 || $count === $this->reach->count) {
@@ -125,7 +131,12 @@ final readonly class Lengths
             $change = $this->reach->group !== ''
                 ? ['do' => 'group.set', 'group' => $this->reach->group, 'count' => (string) $count]
                 : ['do' => 'part.repeat', 'part' => $this->reach->part, 'count' => (string) $count];
-            $found[] = [Figures::counted($count, 'repeat'), [$change], $offMm + ($count - $this->reach->count) * $this->reach->unitMm, $count];
+            $found[] = [
+                Figures::counted($count, 'repeat'),
+                [$change],
+                $offMm + ($count - $this->reach->count) * $this->reach->unitMm,
+                $count,
+            ];
         }
 
         return $found;
@@ -155,7 +166,10 @@ final readonly class Lengths
     private static function kind(Part $part): string
     {
         $runs = fn (Part $of): array => array_map(fn (BeadRun $run): string => $run->bead.' '.$run->count, $of->beads);
-        $ways = [json_encode([$part->technique, $part->settings, $runs($part)], JSON_THROW_ON_ERROR), json_encode([$part->technique, $part->mirrored()->settings, $runs($part->mirrored())], JSON_THROW_ON_ERROR)];
+        $ways = [
+            json_encode([$part->technique, $part->settings, $runs($part)], JSON_THROW_ON_ERROR),
+            json_encode([$part->technique, $part->mirrored()->settings, $runs($part->mirrored())], JSON_THROW_ON_ERROR),
+        ];
         sort($ways);
 
         return $ways[0];
@@ -172,7 +186,9 @@ final readonly class Lengths
         yield from match ($part->technique) {
             'chain' => $this->whole($parts, 'links', 'link', $offMm, $times * $part->mm('inside')),
             'jump-ring' => $this->rings($parts, $offMm, $times),
-            'strand' => $part->choice('set') === 'spaced' && $part->beads !== [] ? $this->gaps($parts, $offMm, $times) : [],
+            'strand' => $part->choice('set') === 'spaced' && $part->beads !== []
+                ? $this->gaps($parts, $offMm, $times)
+                : [],
             'woven-band' => $this->set($parts, 'length', $part->mm('length') - $offMm / $times, 'woven '),
             default => [],
         };
@@ -189,7 +205,9 @@ final readonly class Lengths
         $count = $parts[0]->count($key) + $by;
         $words = Figures::counted($count, $one).(count($parts) > 1 ? ' in each of '.count($parts) : '');
 
-        return $by === 0 || $count < 1 ? [] : [[$words, $this->setAll($parts, $key, (string) $count), $offMm + $by * $eachMm]];
+        return $by === 0 || $count < 1
+            ? []
+            : [[$words, $this->setAll($parts, $key, (string) $count), $offMm + $by * $eachMm]];
     }
 
     /**
@@ -204,7 +222,9 @@ final readonly class Lengths
             return [];
         }
 
-        return [['rings of '.$this->profile->size($inside), $this->setAll($parts, 'inside', $inside.' mm'), $offMm + ($inside - $was) * $times]];
+        return [
+            ['rings of '.$this->profile->size($inside), $this->setAll($parts, 'inside', $inside.' mm'), $offMm + ($inside - $was) * $times],
+        ];
     }
 
     /**
@@ -213,7 +233,12 @@ final readonly class Lengths
      */
     private function gaps(array $parts, float $offMm, float $times): array
     {
-        return $this->set($parts, 'gap', $parts[0]->mm('gap') - $offMm / $times / (count($parts[0]->beads) + 1), 'gaps of ');
+        return $this->set(
+            $parts,
+            'gap',
+            $parts[0]->mm('gap') - $offMm / $times / (count($parts[0]->beads) + 1),
+            'gaps of ',
+        );
     }
 
     /**
@@ -233,7 +258,10 @@ final readonly class Lengths
      */
     private function setAll(array $parts, string $key, string $value): array
     {
-        return array_map(fn (Part $part): array => ['do' => 'part.set', 'part' => $part->id, 'key' => $key, 'value' => $value], $parts);
+        return array_map(
+            fn (Part $part): array => ['do' => 'part.set', 'part' => $part->id, 'key' => $key, 'value' => $value],
+            $parts,
+        );
     }
 
     /**
@@ -258,7 +286,12 @@ final readonly class Lengths
             foreach ($parts as $part) {
                 $isTurned = self::names($part->beads) !== self::names($beads);
                 foreach ($answers as $place) {
-                    $changes[] = ['do' => 'bead.count', 'part' => $part->id, 'at' => (string) ($isTurned ? $last - $place : $place), 'count' => (string) ($run->count + $by)];
+                    $changes[] = [
+                        'do' => 'bead.count',
+                        'part' => $part->id,
+                        'at' => (string) ($isTurned ? $last - $place : $place),
+                        'count' => (string) ($run->count + $by),
+                    ];
                 }
             }
             yield [$run->count + $by.' × '.$this->piece->beads[$run->bead]->words(), $changes, $offMm + $by * $eachMm];
@@ -282,6 +315,10 @@ final readonly class Lengths
             return;
         }
         $more = (int) round(-$offMm / $last->mm('inside'));
-        yield [Figures::counted($more, 'ring').' to lengthen it', [['do' => 'part.repeat', 'part' => $last->id, 'count' => (string) ($last->repeat + $more)]], $offMm + $more * $last->mm('inside')];
+        yield [
+            Figures::counted($more, 'ring').' to lengthen it',
+            [['do' => 'part.repeat', 'part' => $last->id, 'count' => (string) ($last->repeat + $more)]],
+            $offMm + $more * $last->mm('inside'),
+        ];
     }
 }

@@ -9,7 +9,10 @@ use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\Figures;
 
-/** What is judged of how parts stand to each other: strands beside each other, rings of parts, which way flat parts face, clasps, pairs. */
+/**
+ * What is judged of how parts stand to each other: strands beside each other, rings of parts, which way flat parts
+ * face, clasps, pairs.
+ */
 final class LineChecks
 {
     /** Lengths that are taken for alike, mm. */
@@ -18,7 +21,13 @@ final class LineChecks
     /** @return list<Check> */
     public static function of(Piece $piece, Profile $profile, Layout $layout): array
     {
-        return [...self::clasps($piece, $profile, $layout), ...self::strands($piece, $profile, $layout), ...self::middle($piece, $layout), ...self::faces($piece, $layout), ...self::pair($piece, $layout)];
+        return [
+            ...self::clasps($piece, $profile, $layout),
+            ...self::strands($piece, $profile, $layout),
+            ...self::middle($piece, $layout),
+            ...self::faces($piece, $layout),
+            ...self::pair($piece, $layout),
+        ];
     }
 
     /**
@@ -29,7 +38,9 @@ final class LineChecks
     private static function clasps(Piece $piece, Profile $profile, Layout $layout): array
     {
         $checks = [];
-        $line = array_values(array_filter($layout->instances(), fn (Instance $instance): bool => ! $layout->isAside($instance)));
+        $line = array_values(
+            array_filter($layout->instances(), fn (Instance $instance): bool => ! $layout->isAside($instance)),
+        );
         foreach ($line as $at => $instance) {
             $clasp = $instance->part->technique->clasp($instance->part);
             if ($clasp === null) {
@@ -37,12 +48,24 @@ final class LineChecks
             }
             $ring = self::ringFor($line, $at);
             if ($ring === null) {
-                $checks[] = new Check(Level::Note, 'clasp', "The {$clasp->words} has nothing to close in: end with a ring.", $instance->part->part->id, [new Way('Add a ring', ['do' => 'part.add', 'technique' => 'jump-ring', ...(isset($instance->part->technique->eyes($instance->part, $instance->name)['bottom']) ? [] : ['at' => '0'])])]);
+                $checks[] = new Check(
+                    Level::Note,
+                    'clasp',
+                    "The {$clasp->words} has nothing to close in: end with a ring.",
+                    $instance->part->part->id,
+                    [new Way('Add a ring', ['do' => 'part.add', 'technique' => 'jump-ring', ...(isset($instance->part->technique->eyes($instance->part, $instance->name)['bottom']) ? [] : ['at' => '0'])])],
+                );
 
                 continue;
             }
             [$level, $text] = $clasp->with($ring, $profile);
-            $checks[] = new Check($level, 'clasp', $text, explode('.', $ring->instance())[0], $level === Level::Stop ? [self::ringToCloseIn($piece, $clasp, $at === 0)] : []);
+            $checks[] = new Check(
+                $level,
+                'clasp',
+                $text,
+                explode('.', $ring->instance())[0],
+                $level === Level::Stop ? [self::ringToCloseIn($piece, $clasp, $at === 0)] : [],
+            );
         }
 
         return $checks;
@@ -88,7 +111,13 @@ final class LineChecks
             $id = $strand->members[count($strand->members) - 1]->part->part->id;
             $own = $layout->sumMm($strand->members);
             if ($strand->isRing()) {
-                $checks[] = new Check(count($strand->members) > 2 ? Level::Ok : Level::Note, 'ring of parts', Figures::counted(count($strand->members), 'part').' close to a ring, '.$profile->length($own).' round'.(count($strand->members) > 2 ? '.' : ': two or fewer lie flat on each other.'), $id);
+                $checks[] = new Check(
+                    count($strand->members) > 2 ? Level::Ok : Level::Note,
+                    'ring of parts',
+                    Figures::counted(count($strand->members), 'part').' close to a ring, '.$profile->length($own)
+                        .' round'.(count($strand->members) > 2 ? '.' : ': two or fewer lie flat on each other.'),
+                    $id,
+                );
 
                 continue;
             }
@@ -104,11 +133,23 @@ final class LineChecks
             // Both its sides grow by half of what it has more.
             $low = $profile->length(abs($more) / 2);
             if ($piece->fit->kind === FitKind::Neck) {
-                $checks[] = new Check(Level::Ok, 'strands', $text.': '.($more > 0 ? 'it' : 'the line')." hangs about {$low} lower.", $id);
+                $checks[] = new Check(
+                    Level::Ok,
+                    'strands',
+                    $text.': '.($more > 0 ? 'it' : 'the line')." hangs about {$low} lower.",
+                    $id,
+                );
 
                 continue;
             }
-            $checks[] = new Check(Level::Note, 'strands', $text.': '.$profile->length(abs($more)).' '.($more > 0 ? 'longer, it bags' : 'shorter, the line bags').'. Fill that with beads or rings, or change how often it repeats.', $id, self::alike($piece, $layout, $strand, $more));
+            $checks[] = new Check(
+                Level::Note,
+                'strands',
+                $text.': '.$profile->length(abs($more)).' '.($more > 0 ? 'longer, it bags' : 'shorter, the line bags')
+                    .'. Fill that with beads or rings, or change how often it repeats.',
+                $id,
+                self::alike($piece, $layout, $strand, $more),
+            );
         }
 
         return $checks;
@@ -136,16 +177,30 @@ final class LineChecks
         $end = $layout->sumMm($layout->beside($strand));
         $match = StrandMatch::of($wanted, $end, $elements, $pitch);
         $now = StrandMatch::worstOfMm($links, $wanted, $end, $elements, $pitch);
-        $text = 'What hangs between the chain of the second strand lies at most '.$profile->size($now).' off the middles between that of the first';
+        $text = 'What hangs between the chain of the second strand lies at most '.$profile->size($now)
+            .' off the middles between that of the first';
         if ($now <= $match->worstMm() + 1e-6) {
             return [new Check(Level::Ok, 'alignment', $text.', as near as whole links come.', $id)];
         }
         $group = $chains[0]->part->part->group;
-        $way = count(array_unique(array_map(fn (Instance $chain): string => $chain->part->part->id, $chains))) === count($chains)
-            ? new Way(implode(', ', $match->links).' links', ['do' => 'chain.set', 'links' => implode(', ', array_map(fn (Instance $chain, int $count): string => $chain->part->part->id.' '.$count, $chains, $match->links))])
+        $way = count(
+            array_unique(array_map(fn (Instance $chain): string => $chain->part->part->id, $chains)),
+        ) === count($chains)
+            ? new Way(
+                implode(', ', $match->links).' links',
+                ['do' => 'chain.set', 'links' => implode(', ', array_map(fn (Instance $chain, int $count): string => $chain->part->part->id.' '.$count, $chains, $match->links))],
+            )
             : ($group !== '' ? new Way('Each piece on its own', ['do' => 'group.unfold', 'group' => $group]) : null);
 
-        return [new Check(Level::Note, 'alignment', $text.'; '.implode(', ', $match->links).' links come within '.$profile->size($match->worstMm()).'.', $id, $way === null ? [] : [$way])];
+        return [
+            new Check(
+                Level::Note,
+                'alignment',
+                $text.'; '.implode(', ', $match->links).' links come within '.$profile->size($match->worstMm()).'.',
+                $id,
+                $way === null ? [] : [$way],
+            ),
+        ];
     }
 
     /**
@@ -176,8 +231,8 @@ final class LineChecks
     }
 
     /**
-     * The middles of the gaps beside the elements of a strand, as many as are wanted: those between them, and, for one or two
-     * more, those at the ends.
+     * The middles of the gaps beside the elements of a strand, as many as are wanted: those between them, and, for one
+     * or two more, those at the ends.
      *
      * @param  list<float>  $elements
      * @param  list<float>  $starts
@@ -202,8 +257,8 @@ final class LineChecks
     }
 
     /**
-     * What hangs aside from a necklace hangs in its middle where as many links stand on one side as on the other; and halves are
-     * mirror images. The middle of a chain is found by count [common practice].
+     * What hangs aside from a necklace hangs in its middle where as many links stand on one side as on the other; and
+     * halves are mirror images. The middle of a chain is found by count [common practice].
      *
      * @return list<Check>
      */
@@ -215,7 +270,10 @@ final class LineChecks
         $line = array_values(array_filter($layout->instances(), fn (Instance $one): bool => ! $layout->isAside($one)));
         $onLine = [];
         foreach ($layout->clusters() as $cluster) {
-            $drops = array_filter($cluster, fn (Instance $one): bool => ! isset($one->part->technique->eyes($one->part, $one->name)['bottom']));
+            $drops = array_filter(
+                $cluster,
+                fn (Instance $one): bool => ! isset($one->part->technique->eyes($one->part, $one->name)['bottom']),
+            );
             $on = $cluster[0]->above;
             if ($drops !== [] && $on !== null) {
                 $onLine[$on] = array_values($drops)[0];
@@ -237,23 +295,48 @@ final class LineChecks
         [$left, $right] = array_map(fn (array $side): int => array_sum(array_map(self::counts(...), $side)), $sides);
         $label = $drop->part->technique->label();
         if ($left !== $right) {
-            $groups = array_values(array_unique(array_filter(array_map(fn (Instance $one): string => $one->part->part->group, $line), fn (string $group): bool => $group !== '')));
+            $groups = array_values(
+                array_unique(
+                    array_filter(
+                        array_map(fn (Instance $one): string => $one->part->part->group, $line),
+                        fn (string $group): bool => $group !== '',
+                    ),
+                ),
+            );
             $most = max(array_map(fn (string $group): int => $piece->groups[$group]->repeat, $groups) ?: [0]);
 
             return [new Check(Level::Note, 'middle', "The {$label} hangs with {$left} links on one side and {$right} on the other. One more or one fewer on a side, or a short chain across the middle link, brings it to the middle.", $drop->part->part->id, count($groups) < 2 ? [] : [
-                new Way("Both halves {$most} times", ['do' => 'group.set', 'group' => implode(' ', $groups), 'count' => (string) $most]),
+                new Way(
+                    "Both halves {$most} times",
+                    ['do' => 'group.set', 'group' => implode(' ', $groups), 'count' => (string) $most],
+                ),
             ])];
         }
-        $looks = fn (Instance $one, bool $isBack): string => json_encode([$one->part->part->technique, array_map(fn (Strung $strung): array => [$strung->bead->key(), $strung->count], $isBack ? array_reverse($one->part->strung) : $one->part->strung)], JSON_THROW_ON_ERROR);
-        $isMirror = array_map(fn (Instance $one): string => $looks($one, false), $sides[0]) === array_map(fn (Instance $one): string => $looks($one, true), array_reverse($sides[1]));
+        $looks = fn (Instance $one, bool $isBack): string => json_encode(
+            [$one->part->part->technique, array_map(fn (Strung $strung): array => [$strung->bead->key(), $strung->count], $isBack ? array_reverse($one->part->strung) : $one->part->strung)],
+            JSON_THROW_ON_ERROR,
+        );
+        $isMirror = array_map(fn (Instance $one): string => $looks($one, false), $sides[0]) === array_map(
+            fn (Instance $one): string => $looks($one, true),
+            array_reverse($sides[1]),
+        );
 
-        return [new Check($isMirror ? Level::Ok : Level::Note, 'middle', "The {$label} hangs in the middle, {$left} links on either side; ".($isMirror ? 'the halves are mirror images.' : 'but the halves are no mirror images.'), $drop->part->part->id)];
+        return [
+            new Check(
+                $isMirror ? Level::Ok : Level::Note,
+                'middle',
+                "The {$label} hangs in the middle, {$left} links on either side; ".($isMirror ? 'the halves are mirror images.' : 'but the halves are no mirror images.'),
+                $drop->part->part->id,
+            ),
+        ];
     }
 
     /** What is counted to find the middle: links with beads, and links of chain. */
     private static function counts(Instance $one): int
     {
-        return $one->part->part->technique === 'chain' ? $one->part->part->count('links') : ($one->part->strung === [] ? 0 : 1);
+        return $one->part->part->technique === 'chain'
+            ? $one->part->part->count('links')
+            : ($one->part->strung === [] ? 0 : 1);
     }
 
     /** @return list<Way> so many repeats that both come nearest in length */
@@ -262,15 +345,27 @@ final class LineChecks
         $by = [];
         foreach ($strand->members as $member) {
             $part = $member->part->part;
-            $key = $part->group !== '' ? ['group', $part->group, $piece->groups[$part->group]->repeat] : ['part', $part->id, $part->repeat];
+            $key = $part->group !== ''
+                ? ['group', $part->group, $piece->groups[$part->group]->repeat]
+                : ['part', $part->id, $part->repeat];
             if ($key[2] > 1) {
-                $by[$key[0].'/'.$key[1]] = [$key, ($by[$key[0].'/'.$key[1]][1] ?? 0.0) + $layout->advances[$member->name]];
+                $by[$key[0].'/'.$key[1]] = [
+                    $key,
+                    ($by[$key[0].'/'.$key[1]][1] ?? 0.0) + $layout->advances[$member->name],
+                ];
             }
         }
         foreach ($by as [[$what, $name, $count], $length]) {
             $nearest = max(1, (int) round($count - $moreMm / ($length / $count)));
             if ($nearest !== $count) {
-                return [new Way(Figures::counted($nearest, 'repeat'), $what === 'group' ? ['do' => 'group.set', 'group' => $name, 'count' => (string) $nearest] : ['do' => 'part.repeat', 'part' => $name, 'count' => (string) $nearest])];
+                return [
+                    new Way(
+                        Figures::counted($nearest, 'repeat'),
+                        $what === 'group'
+                            ? ['do' => 'group.set', 'group' => $name, 'count' => (string) $nearest]
+                            : ['do' => 'part.repeat', 'part' => $name, 'count' => (string) $nearest],
+                    ),
+                ];
             }
         }
 
@@ -278,7 +373,8 @@ final class LineChecks
     }
 
     /**
-     * Each eye lies in a plane, and each ring turns what hangs in it by a quarter: a flat part shows its face or its edge.
+     * Each eye lies in a plane, and each ring turns what hangs in it by a quarter: a flat part shows its face or its
+     * edge.
      *
      * @return list<Check>
      */
@@ -295,7 +391,10 @@ final class LineChecks
             $checks[$id] = $across !== $layout->facing($instance)
                 ? new Check(Level::Ok, 'facing', "The {$label} hangs with its face to the front.", $id)
                 : new Check(Level::Note, 'facing', "The {$label} hangs with its edge to the front: each eye turns what hangs in it by a quarter.", $id, [
-                    new Way('Turn its eye', ['do' => 'part.set', 'part' => $id, 'key' => 'turned', 'value' => $across ? '0' : '1']),
+                    new Way(
+                        'Turn its eye',
+                        ['do' => 'part.set', 'part' => $id, 'key' => 'turned', 'value' => $across ? '0' : '1'],
+                    ),
                     ...($instance->above === null || $instance->part->part->on !== '' ? [] : [new Way('One ring more above it', ['do' => 'part.add', 'technique' => 'jump-ring', 'at' => (string) ($piece->indexOf($id))])]),
                 ]);
         }
@@ -315,15 +414,43 @@ final class LineChecks
         }
         $uneven = false;
         foreach ($layout->clusters() as $cluster) {
-            $looks = array_map(fn (Instance $one): string => json_encode([$one->part->part->technique, $one->part->part->settings, array_map(fn (Strung $strung): array => [$strung->bead->key(), $strung->count], $one->part->strung)], JSON_THROW_ON_ERROR), $cluster);
+            $looks = array_map(
+                fn (Instance $one): string => json_encode(
+                    [$one->part->part->technique, $one->part->part->settings, array_map(fn (Strung $strung): array => [$strung->bead->key(), $strung->count], $one->part->strung)],
+                    JSON_THROW_ON_ERROR,
+                ),
+                $cluster,
+            );
             $uneven = $uneven || $looks !== array_reverse($looks);
         }
         if ($uneven === $piece->makes->isMirrored()) {
-            return $uneven ? [new Check(Level::Ok, 'pair', 'The second is made as the first is seen in a mirror: what hangs together goes on in the opposite order.')] : [];
+            return $uneven
+                ? [
+                    new Check(
+                        Level::Ok,
+                        'pair',
+                        'The second is made as the first is seen in a mirror: what hangs together goes on in the opposite order.',
+                    ),
+                ]
+                : [];
         }
 
         return $uneven
-            ? [new Check(Level::Note, 'pair', 'What hangs together in one eye is not alike left and right: made alike, both earrings lean the same way.', '', [new Way('A mirrored pair', ['do' => 'makes', 'kind' => 'mirrored-pair'])])]
-            : [new Check(Level::Ok, 'pair', 'Left and right are alike: mirrored and alike are the same here, but for the way its bends are turned.')];
+            ? [
+                new Check(
+                    Level::Note,
+                    'pair',
+                    'What hangs together in one eye is not alike left and right: made alike, both earrings lean the same way.',
+                    '',
+                    [new Way('A mirrored pair', ['do' => 'makes', 'kind' => 'mirrored-pair'])],
+                ),
+            ]
+            : [
+                new Check(
+                    Level::Ok,
+                    'pair',
+                    'Left and right are alike: mirrored and alike are the same here, but for the way its bends are turned.',
+                ),
+            ];
     }
 }

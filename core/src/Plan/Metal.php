@@ -6,7 +6,9 @@ namespace Hebra\Core\Plan;
 
 use Hebra\Core\Wire\Wire;
 
-/** The metal of one wire in the whole making: grams, and the millimetres behind them. Invariant: gross = net + scrap. */
+/**
+ * The metal of one wire in the whole making: grams, and the millimetres behind them. Invariant: gross = net + scrap.
+ */
 final readonly class Metal
 {
     public function __construct(
@@ -32,7 +34,10 @@ final readonly class Metal
     {
         [$gross, $net] = [(int) round(100 * $this->grossGrams()), (int) round(100 * $this->netGrams())];
 
-        return array_map(fn (int $hundredths): string => number_format($hundredths / 100, 2, '.', '').' g', ['gross' => $gross, 'net' => $net, 'scrap' => $gross - $net]);
+        return array_map(
+            fn (int $hundredths): string => number_format($hundredths / 100, 2, '.', '').' g',
+            ['gross' => $gross, 'net' => $net, 'scrap' => $gross - $net],
+        );
     }
 
     public function scrapGrams(): float

@@ -5,15 +5,33 @@ declare(strict_types=1);
 namespace Hebra\Core\Plan;
 
 /**
- * How long a piece takes at the bench, about, until the maker's own log says better: each step half a minute to a minute and a
- * half by what it is, and each thing counted in it some seconds [memory].
+ * How long a piece takes at the bench, about, until the maker's own log says better: each step half a minute to a
+ * minute and a half by what it is, and each thing counted in it some seconds [memory].
  */
 final class Minutes
 {
-    private const STEP = ['form' => 0.8, 'close' => 0.7, 'thread' => 0.4, 'hook' => 0.4, 'work' => 1.5, 'cut' => 0.5, 'ready' => 3.0, 'rings' => 2.0, 'inspect' => 1.0];
+    private const STEP = [
+        'form' => 0.8,
+        'close' => 0.7,
+        'thread' => 0.4,
+        'hook' => 0.4,
+        'work' => 1.5,
+        'cut' => 0.5,
+        'ready' => 3.0,
+        'rings' => 2.0,
+        'inspect' => 1.0,
+    ];
 
     /** For each thing counted: a bead, a wrap, a turn, a repeat, a piece cut. */
-    private const COUNTED = ['beads' => 0.06, 'wraps' => 0.08, 'turns' => 0.05, 'repeats' => 0.35, 'pieces' => 0.2, 'links' => 0.03, 'rings' => 0.12];
+    private const COUNTED = [
+        'beads' => 0.06,
+        'wraps' => 0.08,
+        'turns' => 0.05,
+        'repeats' => 0.35,
+        'pieces' => 0.2,
+        'links' => 0.03,
+        'rings' => 0.12,
+    ];
 
     private const OTHERWISE = 0.3;
 

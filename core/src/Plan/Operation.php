@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
-/** What the hands do at one step. A maker does all work of one kind together where the piece allows it [common practice]. */
+/**
+ * What the hands do at one step. A maker does all work of one kind together where the piece allows it [common
+ * practice].
+ */
 enum Operation: string
 {
     case Ready = 'ready';

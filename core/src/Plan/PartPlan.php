@@ -37,13 +37,24 @@ final readonly class PartPlan
             $strung[] = new Strung($run->bead, $piece->beads[$run->bead], $run->count);
         }
 
-        return new self($part, $part->technique(), $piece->wires[$part->wire], $strung, $profile, $piece->wires, $piece->times($part));
+        return new self(
+            $part, $part->technique(), $piece->wires[$part->wire], $strung, $profile, $piece->wires,
+            $piece->times($part),
+        );
     }
 
     /** The same with its first runs of beads left out. */
     public function withoutFirst(int $runs): self
     {
-        return new self($this->part->withBeads(array_slice($this->part->beads, $runs)), $this->technique, $this->wire, array_slice($this->strung, $runs), $this->profile, $this->wires, $this->times);
+        return new self(
+            $this->part->withBeads(array_slice($this->part->beads, $runs)),
+            $this->technique,
+            $this->wire,
+            array_slice($this->strung, $runs),
+            $this->profile,
+            $this->wires,
+            $this->times,
+        );
     }
 
     /** Another of its wires, by role. */
@@ -96,10 +107,16 @@ final readonly class PartPlan
         return array_map(Allowance::forBeads(...), $this->technique->cuts($this));
     }
 
-    /** How hard its wire is once made: straightened twice, bent round an inside diameter, hammered as the maker does. */
+    /**
+     * How hard its wire is once made: straightened twice, bent round an inside diameter, hammered as the maker does.
+     */
     public function afterMaking(?float $insideMm): Hardness
     {
-        return Hardness::afterMaking($this->wire, $insideMm, 2 * $this->profile->schools->straighteningNumbers() + ($this->technique->wants()->isHammered ? $this->profile->schools->hammeringNumbers() : 0.0) + ($this->technique->hammered($this)?->numbersHard() ?? 0.0));
+        return Hardness::afterMaking(
+            $this->wire,
+            $insideMm,
+            2 * $this->profile->schools->straighteningNumbers() + ($this->technique->wants()->isHammered ? $this->profile->schools->hammeringNumbers() : 0.0) + ($this->technique->hammered($this)?->numbersHard() ?? 0.0),
+        );
     }
 
     /** Where a length that is given comes from: a setting of the part that says just that, else common practice. */
@@ -132,8 +149,18 @@ final readonly class PartPlan
         foreach ($this->strung as $run => $strung) {
             $wire = $this->wireOf($this->technique->threads($this->part, $run));
             $times = $this->technique->passes($this->part, $run);
-            $fit = new HoleFit($strung->bead->holeMm, array_fill(0, $times, $wire->diameterMm()), $this->profile->clearanceMm);
-            $passes[] = ['thing' => $strung->bead->words(), 'hole' => 1, 'wires' => array_fill(0, $times, $wire->size->code()), 'needed_mm' => $fit->neededMm(), 'hole_mm' => $strung->bead->holeMm];
+            $fit = new HoleFit(
+                $strung->bead->holeMm,
+                array_fill(0, $times, $wire->diameterMm()),
+                $this->profile->clearanceMm,
+            );
+            $passes[] = [
+                'thing' => $strung->bead->words(),
+                'hole' => 1,
+                'wires' => array_fill(0, $times, $wire->size->code()),
+                'needed_mm' => $fit->neededMm(),
+                'hole_mm' => $strung->bead->holeMm,
+            ];
         }
 
         return $passes;
@@ -141,23 +168,44 @@ final readonly class PartPlan
 
     public function beadGrams(): float
     {
-        return array_sum(array_map(fn (Strung $strung): float => $strung->bead->grams() * $strung->count, $this->strung));
+        return array_sum(
+            array_map(fn (Strung $strung): float => $strung->bead->grams() * $strung->count, $this->strung),
+        );
     }
 
     /** What it takes ready-made weighs so much in each made part. */
     public function readyGrams(): float
     {
-        return array_sum(array_map(fn (ReadyMade $ready): float => $ready->grams * $ready->count, $this->technique->readyMade($this)));
+        return array_sum(
+            array_map(
+                fn (ReadyMade $ready): float => $ready->grams * $ready->count,
+                $this->technique->readyMade($this),
+            ),
+        );
     }
 
-    /** How thick its beads lie on the finger or the wrist, through the middle: of a bead with two holes, side by side, half its width [memory]. */
+    /**
+     * How thick its beads lie on the finger or the wrist, through the middle: of a bead with two holes, side by side,
+     * half its width [memory].
+     */
     public function thickestMm(): float
     {
-        return $this->strung === [] ? 0.0 : max(array_map(fn (Strung $strung): float => $strung->bead->widthMm / ($strung->bead->drilling === Drilling::TwoHole ? 2 : 1), $this->strung));
+        return $this->strung === []
+            ? 0.0
+            : max(
+                array_map(
+                    fn (
+                        Strung $strung,
+                    ): float => $strung->bead->widthMm / ($strung->bead->drilling === Drilling::TwoHole ? 2 : 1),
+                    $this->strung,
+                ),
+            );
     }
 
     public function widestMm(): float
     {
-        return $this->strung === [] ? 0.0 : max(array_map(fn (Strung $strung): float => $strung->bead->widthMm, $this->strung));
+        return $this->strung === []
+            ? 0.0
+            : max(array_map(fn (Strung $strung): float => $strung->bead->widthMm, $this->strung));
     }
 }

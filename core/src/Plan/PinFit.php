@@ -7,8 +7,8 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Bend\WrappedLoop;
 
 /**
- * Does a bought pin of fixed length reach? Needed = stack + neck + loop + wraps + what the tool must grip; trimmed = pin −
- * stack − neck − loop − wraps, never below 0. Millimetres. Source: common practice.
+ * Does a bought pin of fixed length reach? Needed = stack + neck + loop + wraps + what the tool must grip; trimmed =
+ * pin − stack − neck − loop − wraps, never below 0. Millimetres. Source: common practice.
  */
 final readonly class PinFit
 {

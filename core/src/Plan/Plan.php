@@ -52,7 +52,10 @@ final class Plan
     /** @return array<string, string> what tells each part from another, by part; empty where its beads do */
     public function inShort(): array
     {
-        return array_combine(array_map(fn (PartPlan $part): string => $part->part->id, $this->parts), array_map(fn (PartPlan $part): string => $part->technique->inShort($part), $this->parts));
+        return array_combine(
+            array_map(fn (PartPlan $part): string => $part->part->id, $this->parts),
+            array_map(fn (PartPlan $part): string => $part->technique->inShort($part), $this->parts),
+        );
     }
 
     /** Every stroke and bead of the drawing where it lies. */
@@ -71,9 +74,20 @@ final class Plan
     public function tools(): array
     {
         $tools = ['safety glasses'];
-        $prepared = array_map(fn (Cut $cut): array => $cut->rings === null ? [Prepare::cut($cut, $cut->count, $this->profile)] : [Prepare::cut($cut, $cut->count, $this->profile), RingCoils::step($cut, $this->profile)], $this->cuts);
+        $prepared = array_map(
+            fn (Cut $cut): array => $cut->rings === null
+                ? [Prepare::cut($cut, $cut->count, $this->profile)]
+                : [Prepare::cut($cut, $cut->count, $this->profile), RingCoils::step($cut, $this->profile)],
+            $this->cuts,
+        );
         foreach ([...array_merge(...$prepared), ...$this->steps()] as $step) {
-            $tools = [...$tools, ...array_filter(explode(', ', $step->tool), fn (string $tool): bool => ! in_array($tool, ['', 'fingers'], true))];
+            $tools = [
+                ...$tools,
+                ...array_filter(
+                    explode(', ', $step->tool),
+                    fn (string $tool): bool => ! in_array($tool, ['', 'fingers'], true),
+                ),
+            ];
         }
 
         return array_values(array_unique($tools));
@@ -108,7 +122,8 @@ final class Plan
     }
 
     /**
-     * Every eye that the lower end of a part could close in: a document's words for it, and ours. None where it has no lower end.
+     * Every eye that the lower end of a part could close in: a document's words for it, and ours. None where it has no
+     * lower end.
      *
      * @return array<string, string>
      */
@@ -204,25 +219,55 @@ final class Plan
                 'length_mm' => $cut->lengthMm(),
                 'printed_mm' => $cut->printedMm($this->profile->ruler),
                 'trim_mm' => $cut->trimMm(),
-                'segments' => array_map(fn (Segment $segment): array => ['kind' => $segment->kind->value, 'length_mm' => $segment->lengthMm], $cut->segments),
+                'segments' => array_map(
+                    fn (Segment $segment): array => [
+                        'kind' => $segment->kind->value,
+                        'length_mm' => $segment->lengthMm,
+                    ],
+                    $cut->segments,
+                ),
                 'bends_mm' => array_map(fn (BendMark $bend): float => $bend->atMm, $cut->bends),
             ], $this->cuts),
             'courses' => array_map(fn (Cut $cut): array => $cut->course(), $this->strips()),
             'rings' => array_values(array_filter(array_map(fn (Cut $cut): ?array => $cut->rings === null ? null : [
-                'inside_mm' => $cut->rings->insideMm, 'wire' => $cut->wire->key(), 'count' => $cut->rings->count, 'coil_length_mm' => ($cut->rings->count + 1) * $cut->wire->diameterMm(), 'wire_length_mm' => ($cut->rings->count + 1) * Turn::mm($cut->rings->insideMm, $cut->wire->diameterMm()),
+                'inside_mm' => $cut->rings->insideMm,
+                'wire' => $cut->wire->key(),
+                'count' => $cut->rings->count,
+                'coil_length_mm' => ($cut->rings->count + 1) * $cut->wire->diameterMm(),
+                'wire_length_mm' => ($cut->rings->count + 1) * Turn::mm(
+                    $cut->rings->insideMm,
+                    $cut->wire->diameterMm(),
+                ),
             ], $this->cuts))),
-            'beads' => array_map(fn (BeadCount $count): array => ['bead' => $count->bead->words(), 'each' => $count->each, 'count' => $count->all, 'spares' => $count->spares], $this->beads),
+            'beads' => array_map(
+                fn (BeadCount $count): array => [
+                    'bead' => $count->bead->words(),
+                    'each' => $count->each,
+                    'count' => $count->all,
+                    'spares' => $count->spares,
+                ],
+                $this->beads,
+            ),
             'findings' => array_map(fn (Finding $finding): array => [
-                'finding' => $finding->words, 'wire' => $finding->wire->key(), 'each' => $finding->each, 'count' => $finding->all,
+                'finding' => $finding->words, 'wire' => $finding->wire->key(), 'each' => $finding->each,
+                'count' => $finding->all,
                 ...($finding->isPin() ? ['length_mm' => $finding->lengthMm, 'trimmed_mm' => $finding->trimmedMm] : []),
             ], $this->findings),
             'buy' => $this->buy(),
             'passes' => array_merge(...array_map(fn (PartPlan $part): array => $part->passes(), $this->parts)),
             'steps' => array_map(fn (Step $step): array => $step->toArray(), [...$this->prepare(), ...$this->steps()]),
-            'checks' => array_map(fn (Check $check): array => ['level' => $check->level->value, 'rule' => $check->rule, 'text' => $check->text], $this->checks),
+            'checks' => array_map(
+                fn (Check $check): array => [
+                    'level' => $check->level->value,
+                    'rule' => $check->rule,
+                    'text' => $check->text,
+                ],
+                $this->checks,
+            ),
             'size' => ['hangs_mm' => $this->hangsMm(), 'width_mm' => $this->assembly->widthMm(), 'each_g' => $this->gramsEach],
             'metal' => array_map(fn (Metal $metal): array => [
-                'role' => $metal->role, 'wire' => $metal->wire->key(), 'gross_g' => $metal->grossGrams(), 'net_g' => $metal->netGrams(), 'scrap_g' => $metal->scrapGrams(),
+                'role' => $metal->role, 'wire' => $metal->wire->key(), 'gross_g' => $metal->grossGrams(),
+                'net_g' => $metal->netGrams(), 'scrap_g' => $metal->scrapGrams(),
             ], $this->metal),
         ];
     }

@@ -9,7 +9,9 @@ use Hebra\Core\Piece\Group;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\Figures;
 
-/** From a piece to its plan. Pure: the same piece and profile give the same plan. Cost: O(n log n) for n unfolded parts. */
+/**
+ * From a piece to its plan. Pure: the same piece and profile give the same plan. Cost: O(n log n) for n unfolded parts.
+ */
 final class Planner
 {
     /** @var list<PartPlan> */
@@ -36,8 +38,11 @@ final class Planner
     /** @var array<string, int> part => how many of it have been unfolded so far */
     private array $made = [];
 
-    private function __construct(private readonly Piece $piece, private readonly Profile $profile, private readonly bool $isOffering)
-    {
+    private function __construct(
+        private readonly Piece $piece,
+        private readonly Profile $profile,
+        private readonly bool $isOffering,
+    ) {
     }
 
     /** @param  bool  $isOffering  whether ways out are looked for that must be tried; not while they are tried */
@@ -64,7 +69,12 @@ final class Planner
     /** @param  non-empty-list<PartPlan>  $together */
     private function unfold(array $together, Group $group): void
     {
-        $mirrored = $group->isMirrored ? array_map(fn (PartPlan $part): PartPlan => PartPlan::of($this->piece, $part->part->mirrored(), $this->profile), array_reverse($together)) : [];
+        $mirrored = $group->isMirrored
+            ? array_map(
+                fn (PartPlan $part): PartPlan => PartPlan::of($this->piece, $part->part->mirrored(), $this->profile),
+                array_reverse($together),
+            )
+            : [];
         for ($copy = 0; $copy < $group->times(); $copy++) {
             foreach ($copy < $group->repeat ? $together : $mirrored as $part) {
                 for ($repeat = 0; $repeat < $part->part->repeat; $repeat++) {
@@ -101,7 +111,8 @@ final class Planner
     {
         $group = $part->part->group;
 
-        return $group !== '' && $this->made[$part->part->id] > 1 && $this->piece->part($part->part->hangsOn())->group !== $group;
+        return $group !== '' && $this->made[$part->part->id] > 1
+            && $this->piece->part($part->part->hangsOn())->group !== $group;
     }
 
     private function timesOf(string $id): int
@@ -114,13 +125,20 @@ final class Planner
         $this->gather();
         $this->number();
         $hand = $this->profile->hand;
-        $this->bareCuts = array_map(fn (PartPlan $part): array => $hand === null ? $part->cuts() : array_map(fn (Cut $cut): Cut => $cut->rings === null ? $hand->fitted($cut) : $cut, $part->cuts()), $this->parts);
+        $this->bareCuts = array_map(
+            fn (PartPlan $part): array => $hand === null
+                ? $part->cuts()
+                : array_map(fn (Cut $cut): Cut => $cut->rings === null ? $hand->fitted($cut) : $cut, $part->cuts()),
+            $this->parts,
+        );
         [$cuts, $pins] = $this->cuts();
         $layout = new Layout($this->instances, $this->piece->fit->kind, $this->closings());
         $steps = $this->steps();
         $metal = $this->metal([...$cuts, ...$pins]);
         $grams = $this->gramsEach($metal);
-        $checks = Checks::worstFirst([...$this->checks, ...Checks::of($this->piece, $this->parts, $this->bareCuts, $this->profile, $grams, $layout, $this->isOffering)]);
+        $checks = Checks::worstFirst(
+            [...$this->checks, ...Checks::of($this->piece, $this->parts, $this->bareCuts, $this->profile, $grams, $layout, $this->isOffering)],
+        );
         $this->checks = $this->isOffering ? Tried::of($this->piece, $this->profile, $checks) : $checks;
 
         return new Plan($this->piece, $this->profile, $cuts, $pins, $this->beads(), $this->findings(), $steps,
@@ -138,7 +156,13 @@ final class Planner
             [$to, $eye] = explode('/', $part->part->to, 2);
             // From the last of it; into the upper eye of the first of the other, or a lower one of its last.
             $many = $this->timesOf($to) > 1;
-            $closings[] = new Closing($this->timesOf($part->part->id) > 1 ? $part->part->id.'.'.$this->made[$part->part->id] : $part->part->id, $many ? $to.'.'.($eye === 'top' ? 1 : $this->made[$to]) : $to, $eye);
+            $closings[] = new Closing(
+                $this->timesOf($part->part->id) > 1
+                    ? $part->part->id.'.'.$this->made[$part->part->id]
+                    : $part->part->id,
+                $many ? $to.'.'.($eye === 'top' ? 1 : $this->made[$to]) : $to,
+                $eye,
+            );
         }
 
         return $closings;
@@ -164,10 +188,15 @@ final class Planner
     {
         $labels = [];
         $all = [];
-        $made = array_map(fn (Cut $cut): Cut => $cut->times($cut->count * $this->piece->makes->count), array_merge(...$this->bareCuts));
+        $made = array_map(
+            fn (Cut $cut): Cut => $cut->times($cut->count * $this->piece->makes->count),
+            array_merge(...$this->bareCuts),
+        );
         foreach (RingCoils::joined($made, $this->profile) as $joined) {
             // Rings are fitted to the hand as the one coil that they are.
-            $cut = $joined->rings === null || $this->profile->hand === null ? $joined : $this->profile->hand->fitted($joined);
+            $cut = $joined->rings === null || $this->profile->hand === null
+                ? $joined
+                : $this->profile->hand->fitted($joined);
             $labels[$cut->label] = ($labels[$cut->label] ?? 0) + 1;
             $all[] = [$cut, $labels[$cut->label]];
         }
@@ -213,7 +242,9 @@ final class Planner
         foreach ($this->closings() as $closing) {
             [$own, $other] = [$eyesOf[$closing->instance]['bottom'] ?? null, $eyesOf[$closing->to][$closing->eye] ?? null];
             if ($own !== null && $other !== null) {
-                $joints[] = $this->placeOf[$closing->to] < $this->placeOf[$closing->instance] ? new Joint($other, $own) : new Joint($own, $other);
+                $joints[] = $this->placeOf[$closing->to] < $this->placeOf[$closing->instance]
+                    ? new Joint($other, $own)
+                    : new Joint($own, $other);
             } else {
                 $part = $partOf[$closing->instance];
                 $this->checks[] = new Check(Level::Stop, 'nothing to close in', ucfirst($own === null ? "the {$part->technique->label()} has no eye below that could close in the {$partOf[$closing->to]->technique->label()}." : "the {$partOf[$closing->to]->technique->label()} has no eye {$closing->eye} to close in."), $part->part->id, [
@@ -233,7 +264,9 @@ final class Planner
         try {
             $order = ClosingOrder::of($runs, $joints);
         } catch (CannotClose $why) {
-            $this->checks[] = new Check(Level::Stop, 'closing order', $why->getMessage(), '', $this->ringsBetween($why));
+            $this->checks[] = new Check(
+                Level::Stop, 'closing order', $why->getMessage(), '', $this->ringsBetween($why),
+            );
 
             return fn (): array => [];
         }
@@ -244,7 +277,10 @@ final class Planner
     /** @return array<string, Eye> worked out once of parts that are alike */
     private function eyes(PartPlan $part, string $instance): array
     {
-        return array_map(fn (Eye $eye): Eye => $eye->of($instance), $this->bareEyes[spl_object_id($part)] ??= $part->technique->eyes($part, ''));
+        return array_map(
+            fn (Eye $eye): Eye => $eye->of($instance),
+            $this->bareEyes[spl_object_id($part)] ??= $part->technique->eyes($part, ''),
+        );
     }
 
     /** A part off the line, and with it all that hangs in it. */
@@ -258,7 +294,10 @@ final class Planner
         }
         $ids = array_values(array_unique($gone));
 
-        return Way::all(count($ids) === 1 ? 'Take it off' : 'Take it off, and what hangs in it', array_map(fn (string $id): array => ['do' => 'part.remove', 'part' => $id], $ids));
+        return Way::all(
+            count($ids) === 1 ? 'Take it off' : 'Take it off, and what hangs in it',
+            array_map(fn (string $id): array => ['do' => 'part.remove', 'part' => $id], $ids),
+        );
     }
 
     /** @return list<Way> a ring before the later part of a joint that cannot be made */
@@ -269,7 +308,10 @@ final class Planner
             $part = explode('.', explode('/', explode('~', $joint)[1] ?? '')[0])[0];
             foreach ($this->piece->parts as $at => $one) {
                 if ($one->id === $part) {
-                    $ways[$part] = new Way('A ring before the '.$one->technique()->label(), ['do' => 'part.add', 'technique' => 'jump-ring', 'at' => (string) $at]);
+                    $ways[$part] = new Way(
+                        'A ring before the '.$one->technique()->label(),
+                        ['do' => 'part.add', 'technique' => 'jump-ring', 'at' => (string) $at],
+                    );
                 }
             }
         }
@@ -280,14 +322,26 @@ final class Planner
     /** @return list<Way> in the eye that the part above hangs in, which has none below */
     private static function beside(Instance $above, PartPlan $part): array
     {
-        return $above->above === null ? [] : [new Way('Hang it beside', ['do' => 'part.hang', 'part' => $part->part->id, 'on' => explode('.', $above->above)[0].'/'.$above->eye])];
+        return $above->above === null
+            ? []
+            : [
+                new Way(
+                    'Hang it beside',
+                    ['do' => 'part.hang', 'part' => $part->part->id, 'on' => explode('.', $above->above)[0].'/'.$above->eye],
+                ),
+            ];
     }
 
     private function unhung(PartPlan $above, PartPlan $part, bool $canHang, string $eye): string
     {
         return $canHang
-            ? ucfirst("the {$part->technique->label()} has no eye on top: it cannot hang from the {$above->technique->label()}.")
-            : ucfirst('nothing can hang from the '.($eye === 'bottom' ? '' : "{$eye} of the ")."{$above->technique->label()} above this {$part->technique->label()}.");
+            ? ucfirst(
+                "the {$part->technique->label()} has no eye on top: it cannot hang from the {$above->technique->label()}.",
+            )
+            : ucfirst(
+                'nothing can hang from the '.($eye === 'bottom' ? '' : "{$eye} of the ")
+                    ."{$above->technique->label()} above this {$part->technique->label()}.",
+            );
     }
 
     /**
@@ -298,7 +352,10 @@ final class Planner
     private function worded(array $order, array $partOf): array
     {
         $steps = [];
-        $hooks = new HookSteps($this->profile, fn (string $instance): string => $this->called($partOf[$instance], $instance));
+        $hooks = new HookSteps(
+            $this->profile,
+            fn (string $instance): string => $this->called($partOf[$instance], $instance),
+        );
         foreach ($order as $event) {
             $part = $partOf[$event->instance];
             if ($event->kind === EventKind::Hook) {
@@ -308,12 +365,22 @@ final class Planner
             }
             $name = trim($event->kind->value.' '.$event->place);
             foreach ($part->technique->steps($part, $name) as $step) {
-                $named = $step->of($event->instance, ucfirst($this->called($part, $event->instance)).': '.lcfirst($step->title));
+                $named = $step->of(
+                    $event->instance,
+                    ucfirst($this->called($part, $event->instance)).': '.lcfirst($step->title),
+                );
                 $steps[] = $part->wireOfCut($step->cut)->isHardened() ? $named->inHardWire() : $named;
             }
         }
         if ($steps !== []) {
-            $steps[] = new Step('inspect', '', 'Look it over', 'Loops round and closed, ends tucked and smooth under a fingertip, no gap in an eye, everything swings freely.'.$this->byFives().($this->piece->makes->count === 1 ? '' : ' Hold it beside its twin: same length, same shape.'));
+            $steps[] = new Step(
+                'inspect',
+                '',
+                'Look it over',
+                'Loops round and closed, ends tucked and smooth under a fingertip, no gap in an eye, everything swings freely.'
+                    .$this->byFives()
+                    .($this->piece->makes->count === 1 ? '' : ' Hold it beside its twin: same length, same shape.'),
+            );
         }
 
         return $steps;
@@ -328,7 +395,17 @@ final class Planner
         }
         $many = array_filter($counts, fn (int $count): bool => $count >= 10);
 
-        return $many === [] ? '' : ' Count by fives: '.implode('; ', array_map(fn (string $words, int $count): string => "{$count} × {$words}: ".Figures::counted(intdiv($count, 5), 'five').($count % 5 === 0 ? '' : ' and '.($count % 5)), array_keys($many), $many)).'.';
+        return $many === []
+            ? ''
+            : ' Count by fives: '.implode(
+                '; ',
+                array_map(
+                    fn (string $words, int $count): string => "{$count} × {$words}: "
+                        .Figures::counted(intdiv($count, 5), 'five').($count % 5 === 0 ? '' : ' and '.($count % 5)),
+                    array_keys($many),
+                    $many,
+                ),
+            ).'.';
     }
 
     /** `link`, or `link 2` where several are alike in name. */
@@ -349,7 +426,13 @@ final class Planner
         $counts = [];
         foreach ($each as $key => $count) {
             $all = $count * $this->piece->makes->count;
-            $counts[] = new BeadCount((string) $key, $this->piece->beads[$key], $count, $all, (int) ceil($all / $this->profile->spareEvery));
+            $counts[] = new BeadCount(
+                (string) $key,
+                $this->piece->beads[$key],
+                $count,
+                $all,
+                (int) ceil($all / $this->profile->spareEvery),
+            );
         }
 
         return $counts;
@@ -366,12 +449,21 @@ final class Planner
             }
             $key = $cut->wire->key().'/'.$cut->pinMm;
             $each = ($findings[$key]->each ?? 0) + $cut->count;
-            $findings[$key] = new Finding('head pin '.$this->profile->length($cut->pinMm).', '.$cut->wire->words(), $cut->wire, $each, $all($each), $cut->pinMm, $cut->trimmedMm());
+            $findings[$key] = new Finding(
+                'head pin '.$this->profile->length($cut->pinMm).', '.$cut->wire->words(),
+                $cut->wire,
+                $each,
+                $all($each),
+                $cut->pinMm,
+                $cut->trimmedMm(),
+            );
         }
         foreach ($this->parts as $part) {
             foreach ($part->technique->readyMade($part) as $ready) {
                 $each = ($findings[$ready->words]->each ?? 0) + $ready->count * $part->times;
-                $findings[$ready->words] = new Finding($ready->words, $part->wire, $each, $all($each), stock: $ready->stock, takesMm: $ready->takesMm);
+                $findings[$ready->words] = new Finding(
+                    $ready->words, $part->wire, $each, $all($each), stock: $ready->stock, takesMm: $ready->takesMm,
+                );
             }
         }
 
@@ -388,7 +480,12 @@ final class Planner
         foreach ($cuts as $cut) {
             $key = $cut->wire->key();
             $old = $sums[$key] ?? new Metal($cut->role, $cut->wire, 0.0, 0.0);
-            $sums[$key] = new Metal($old->role, $cut->wire, $old->grossMm + $cut->grossMm($this->profile->ruler) * $cut->count, $old->netMm + $cut->netMm() * $cut->count);
+            $sums[$key] = new Metal(
+                $old->role,
+                $cut->wire,
+                $old->grossMm + $cut->grossMm($this->profile->ruler) * $cut->count,
+                $old->netMm + $cut->netMm() * $cut->count,
+            );
         }
 
         return array_values($sums);
@@ -399,6 +496,11 @@ final class Planner
     {
         $wire = array_sum(array_map(fn (Metal $one): float => $one->netGrams(), $metal)) / $this->piece->makes->count;
 
-        return $wire + array_sum(array_map(fn (PartPlan $part): float => ($part->beadGrams() + $part->readyGrams()) * $part->times, $this->parts));
+        return $wire + array_sum(
+            array_map(
+                fn (PartPlan $part): float => ($part->beadGrams() + $part->readyGrams()) * $part->times,
+                $this->parts,
+            ),
+        );
     }
 }

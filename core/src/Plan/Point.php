@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
-/** One thing to look at on a finished piece: what, what it should be, where it is mended, and, where it is measured, how long it is meant to be. */
+/**
+ * One thing to look at on a finished piece: what, what it should be, where it is mended, and, where it is measured, how
+ * long it is meant to be.
+ */
 final readonly class Point
 {
     public function __construct(

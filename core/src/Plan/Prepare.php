@@ -29,16 +29,30 @@ final class Prepare
 
     private static function ready(Plan $plan): Step
     {
-        $beads = array_map(fn (BeadCount $count): string => $count->all.' × '.$count->bead->words().($count->spares > 0 ? " and {$count->spares} spare" : ''), $plan->beads);
+        $beads = array_map(
+            fn (BeadCount $count): string => $count->all.' × '.$count->bead->words()
+                .($count->spares > 0 ? " and {$count->spares} spare" : ''),
+            $plan->beads,
+        );
         $findings = array_map(fn (Finding $finding): string => $finding->all.' × '.$finding->words, $plan->findings);
         $wires = array_values(array_unique(array_map(fn (Cut $cut): string => $cut->wire->words(), $plan->cuts)));
         $text = implode(' ', array_filter([
-            $beads === [] ? '' : 'Beads: '.implode(', ', $beads).'. Pour them, put the oversize ones aside, and try each on its wire before anything is cut.',
+            $beads === []
+                ? ''
+                : 'Beads: '.implode(', ', $beads)
+                    .'. Pour them, put the oversize ones aside, and try each on its wire before anything is cut.',
             $wires === [] ? '' : 'Wire: '.implode('; ', $wires).'.',
             $findings === [] ? '' : 'Bought: '.implode(', ', $findings).'.',
         ]));
 
-        return new Step('ready', '', 'Lay everything ready', $text, tool: implode(', ', $plan->tools()), cautions: [Caution::SmallParts]);
+        return new Step(
+            'ready',
+            '',
+            'Lay everything ready',
+            $text,
+            tool: implode(', ', $plan->tools()),
+            cautions: [Caution::SmallParts],
+        );
     }
 
     /** So many of one cut; hardened wire is neither straightened nor cut with a cutter for soft wire. */
@@ -55,7 +69,9 @@ final class Prepare
 
     private static function what(Cut $cut, int $count): string
     {
-        return $cut->rings !== null ? Figures::counted($cut->rings->count, 'ring') : mb_strtolower($cut->label).($count > 1 ? 's' : '');
+        return $cut->rings !== null
+            ? Figures::counted($cut->rings->count, 'ring')
+            : mb_strtolower($cut->label).($count > 1 ? 's' : '');
     }
 
     private static function cutters(Wire $wire, Profile $profile): string

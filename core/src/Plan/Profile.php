@@ -13,7 +13,10 @@ use Hebra\Core\Tool\ToolBox;
 use Hebra\Core\Wire\SizeSystem;
 use Hebra\Core\Wire\Strengths;
 
-/** What a plan takes from the maker: the ruler on the bench, the size system on the labels, habits, schools, tools, metals. */
+/**
+ * What a plan takes from the maker: the ruler on the bench, the size system on the labels, habits, schools, tools,
+ * metals.
+ */
 final readonly class Profile
 {
     public const CLEARANCE_MM = 0.05;
@@ -40,7 +43,10 @@ final readonly class Profile
     /** The same by the plain sums. */
     public function withoutHand(): self
     {
-        return new self($this->ruler, $this->sizes, $this->clearanceMm, $this->keepMm, $this->spareEvery, $this->schools, $this->tools, $this->strengths);
+        return new self(
+            $this->ruler, $this->sizes, $this->clearanceMm, $this->keepMm, $this->spareEvery, $this->schools,
+            $this->tools, $this->strengths,
+        );
     }
 
     public function unit(): LengthUnit
@@ -62,6 +68,8 @@ final readonly class Profile
     /** A jaw mark or an inside diameter: finer than a ruler shows, to 0.05 mm or a thousandth of an inch. */
     public function size(float $millimetres): string
     {
-        return $this->ruler->isMetric() ? Figures::trim(round($millimetres / 0.05) * 0.05).' mm' : Figures::trim($millimetres / 25.4, 3).' in';
+        return $this->ruler->isMetric()
+            ? Figures::trim(round($millimetres / 0.05) * 0.05).' mm'
+            : Figures::trim($millimetres / 25.4, 3).' in';
     }
 }

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Hebra\Core\Plan;
 
 /**
- * How far a making is: steps that are done once for all, then so many of each copy. Copies go one after another, or one step across all of them,
- * as the maker prefers, and the preference may change half way. What has to be made again comes first.
+ * How far a making is: steps that are done once for all, then so many of each copy. Copies go one after another, or one
+ * step across all of them, as the maker prefers, and the preference may change half way. What has to be made again
+ * comes first.
  *
- * Invariants: 0 ≤ prepared ≤ prepare; 0 ≤ done ≤ each; each step of each copy is done exactly once between begin and end.
+ * Invariants: 0 ≤ prepared ≤ prepare; 0 ≤ done ≤ each; each step of each copy is done exactly once between begin and
+ * end.
  */
 final readonly class Progress
 {
@@ -35,7 +37,9 @@ final readonly class Progress
         $rest = max(0, $steps - $prepare);
         $done = [];
         for ($copy = 0; $copy < $copies; $copy++) {
-            $done[] = $isAcross ? intdiv($rest, $copies) + ($copy < $rest % $copies ? 1 : 0) : max(0, min($each, $rest - $copy * $each));
+            $done[] = $isAcross
+                ? intdiv($rest, $copies) + ($copy < $rest % $copies ? 1 : 0)
+                : max(0, min($each, $rest - $copy * $each));
         }
 
         return new self($prepare, $each, $isAcross, min($steps, $prepare), $done);
@@ -163,7 +167,13 @@ final readonly class Progress
      */
     public function mending(int $copy, array $steps, ?int $cut = null): self
     {
-        return $this->with(again: [...($cut === null ? [] : [[$copy, -1 - $cut]]), ...array_map(fn (int $step): array => [$copy, $step], $steps), ...$this->again]);
+        return $this->with(
+            again: [
+                ...($cut === null ? [] : [[$copy, -1 - $cut]]),
+                ...array_map(fn (int $step): array => [$copy, $step], $steps),
+                ...$this->again,
+            ],
+        );
     }
 
     public function across(bool $isAcross): self
@@ -185,6 +195,9 @@ final readonly class Progress
      */
     private function with(?int $prepared = null, ?array $done = null, ?array $again = null): self
     {
-        return new self($this->prepare, $this->each, $this->isAcross, $prepared ?? $this->prepared, $done ?? $this->done, $again ?? $this->again);
+        return new self(
+            $this->prepare, $this->each, $this->isAcross, $prepared ?? $this->prepared, $done ?? $this->done,
+            $again ?? $this->again,
+        );
     }
 }

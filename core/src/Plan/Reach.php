@@ -9,8 +9,9 @@ use Hebra\Core\Piece\Group;
 use Hebra\Core\Piece\Piece;
 
 /**
- * How long a piece round wrist or neck is, how long it is to be, and how often what repeats in it must stand there to come
- * nearest. Wrist: girth + ease + π·B for beads of B [common practice; the beads by geometry]. Neck: the length asked for.
+ * How long a piece round wrist or neck is, how long it is to be, and how often what repeats in it must stand there to
+ * come nearest. Wrist: girth + ease + π·B for beads of B [common practice; the beads by geometry]. Neck: the length
+ * asked for.
  */
 final readonly class Reach
 {
@@ -47,15 +48,22 @@ final readonly class Reach
         if ($first !== null) {
             $count = $piece->groups[$first]->repeat;
             $alike = array_keys(array_filter($piece->groups, fn (Group $group): bool => $group->repeat === $count));
-            $length = array_sum(array_map(fn (string $id): float => $layout->lengthOf($id), self::idsIn($piece, $alike)));
+            $length = array_sum(
+                array_map(fn (string $id): float => $layout->lengthOf($id), self::idsIn($piece, $alike)),
+            );
             if ($length > 0) {
-                return new self($layout->lengthMm, $wants, implode(' ', $alike), '', $count, $length / $count, isWrist: $isWrist);
+                return new self(
+                    $layout->lengthMm, $wants, implode(' ', $alike), '', $count, $length / $count, isWrist: $isWrist,
+                );
             }
         }
         foreach ($piece->parts as $part) {
             $length = $part->repeat > 1 ? $layout->lengthOf($part->id) : 0.0;
             if ($length > 0) {
-                return new self($layout->lengthMm, $wants, '', $part->id, $part->repeat, $length / $part->repeat, isWrist: $isWrist);
+                return new self(
+                    $layout->lengthMm, $wants, '', $part->id, $part->repeat, $length / $part->repeat,
+                    isWrist: $isWrist,
+                );
             }
         }
 
@@ -69,7 +77,10 @@ final readonly class Reach
 
         return $longest === null
             ? new self($layout->lengthMm, $wants, '', '', 0, 0.0, isWrist: $isWrist)
-            : new self($layout->lengthMm, $wants, '', $longest->id, $longest->count('links'), $longest->mm('inside'), true, $isWrist);
+            : new self(
+                $layout->lengthMm, $wants, '', $longest->id, $longest->count('links'), $longest->mm('inside'), true,
+                $isWrist,
+            );
     }
 
     /**
@@ -91,7 +102,9 @@ final readonly class Reach
     /** How often it must repeat to come nearest; null where nothing repeats. */
     public function nearest(): ?int
     {
-        return $this->unitMm > 0 ? max(1, (int) round($this->count + ($this->wantsMm - $this->hasMm) / $this->unitMm)) : null;
+        return $this->unitMm > 0
+            ? max(1, (int) round($this->count + ($this->wantsMm - $this->hasMm) / $this->unitMm))
+            : null;
     }
 
     public function lengthAt(int $count): float
@@ -118,12 +131,23 @@ final readonly class Reach
     /** @param  list<Way>  $ways */
     public function check(Profile $profile, array $ways = []): Check
     {
-        $text = 'Laid straight it is '.$profile->length($this->hasMm).', and '.$profile->length($this->wantsMm).' would fit';
+        $text = 'Laid straight it is '.$profile->length($this->hasMm).', and '.$profile->length($this->wantsMm)
+            .' would fit';
         if ($this->fits()) {
-            return new Check(Level::Ok, 'length', $text.(abs($this->offMm()) < 0.5 ? '.' : ', give or take '.$profile->length($this->toleranceMm()).'.'));
+            return new Check(
+                Level::Ok,
+                'length',
+                $text.(abs($this->offMm()) < 0.5 ? '.' : ', give or take '.$profile->length($this->toleranceMm()).'.'),
+            );
         }
         $text .= ': '.$profile->length(abs($this->offMm())).' too '.($this->offMm() > 0 ? 'long' : 'short').'.';
 
-        return new Check(Level::Note, 'length', $text.($ways === [] ? ' Add or take off parts or beads.' : ''), $this->part, $ways);
+        return new Check(
+            Level::Note,
+            'length',
+            $text.($ways === [] ? ' Add or take off parts or beads.' : ''),
+            $this->part,
+            $ways,
+        );
     }
 }

@@ -11,8 +11,9 @@ use Hebra\Core\Working;
 use Hebra\Core\Wrap\Turn;
 
 /**
- * Jump rings of one wire and one inside in the whole making are one coil of n + 1 turns, for the two half turns at its ends make no ring
- * [common practice]: (n + 1)·√((π(M + d))² + d²), as the sum of jump rings has it. A winder's grip is lost once; a saw takes its kerf from each.
+ * Jump rings of one wire and one inside in the whole making are one coil of n + 1 turns, for the two half turns at its
+ * ends make no ring [common practice]: (n + 1)·√((π(M + d))² + d²), as the sum of jump rings has it. A winder's grip is
+ * lost once; a saw takes its kerf from each.
  */
 final class RingCoils
 {
@@ -54,13 +55,41 @@ final class RingCoils
         $numbers = Figures::trim($turn, 3);
         $kerf = min(self::kerfMm($profile), $turn / 2);
         $segments = [
-            new Segment(SegmentKind::Loop, $count * ($turn - $kerf), Figures::counted($count, 'ring'), $mark, new Working('rings', 'n·'.$rule.($kerf > 0 ? ' − kerf' : ''), "{$count} × ".($kerf > 0 ? "({$numbers} − ".Figures::trim($kerf).')' : $numbers), $count * ($turn - $kerf), 'mm', Turn::SOURCE)),
+            new Segment(
+                SegmentKind::Loop,
+                $count * ($turn - $kerf),
+                Figures::counted($count, 'ring'),
+                $mark,
+                new Working(
+                    'rings',
+                    'n·'.$rule.($kerf > 0 ? ' − kerf' : ''),
+                    "{$count} × ".($kerf > 0 ? "({$numbers} − ".Figures::trim($kerf).')' : $numbers),
+                    $count * ($turn - $kerf),
+                    'mm',
+                    Turn::SOURCE,
+                ),
+            ),
             ...($kerf > 0 ? [Segment::given(SegmentKind::Trim, $count * $kerf, 'saw', $mark, 'what the blade takes of each ring', 'your school: sawn')] : []),
-            new Segment(SegmentKind::Trim, $turn, 'end turn', $mark, new Working('end turn', $rule, "1 × {$numbers}", $turn, 'mm', 'common practice: the ends of the coil make no ring')),
+            new Segment(
+                SegmentKind::Trim,
+                $turn,
+                'end turn',
+                $mark,
+                new Working(
+                    'end turn',
+                    $rule,
+                    "1 × {$numbers}",
+                    $turn,
+                    'mm',
+                    'common practice: the ends of the coil make no ring',
+                ),
+            ),
         ];
         $grip = self::gripMm($inside, $profile);
         if ($grip > 0) {
-            $segments[] = Segment::given(SegmentKind::Trim, $grip, 'in the winder', $mark, 'what the winder grips', 'your tools');
+            $segments[] = Segment::given(
+                SegmentKind::Trim, $grip, 'in the winder', $mark, 'what the winder grips', 'your tools',
+            );
         }
 
         return $one->wound($segments, new RingCoil($inside, $count));
@@ -76,7 +105,10 @@ final class RingCoils
     {
         $mark = $profile->tools->nearest($insideMm, ToolKind::Winder);
 
-        return $mark !== null && abs($mark->mm - $insideMm) <= self::NEAR_MM && $profile->schools->is(School::RingWinding, 'winder') ? $mark->tool->gripMm : 0.0;
+        return $mark !== null && abs($mark->mm - $insideMm) <= self::NEAR_MM
+            && $profile->schools->is(School::RingWinding, 'winder')
+            ? $mark->tool->gripMm
+            : 0.0;
     }
 
     /** Once for all of them. */
@@ -85,7 +117,10 @@ final class RingCoils
         $count = $cut->rings->count ?? 0;
         $on = Forming::coil($cut->wire, $cut->rings->insideMm ?? 0.0, $profile);
         $isSawn = self::kerfMm($profile) > 0;
-        $text = 'Wind '.Figures::counted($count + 1, 'close turn').' on '.$on->where('mandrel', $profile).', one more than there are rings, and '.($isSawn ? 'saw' : 'cut').' the coil down one side'.($isSawn ? '.' : ', the flush side towards the same hand each time.').' '.Figures::counted($count, 'ring').' come of it.'.$on->opens($profile);
+        $text = 'Wind '.Figures::counted($count + 1, 'close turn').' on '.$on->where('mandrel', $profile)
+            .', one more than there are rings, and '.($isSawn ? 'saw' : 'cut').' the coil down one side'
+            .($isSawn ? '.' : ', the flush side towards the same hand each time.').' '.Figures::counted($count, 'ring')
+            .' come of it.'.$on->opens($profile);
 
         return new Step('rings', $cut->part, 'Wind '.Figures::counted($count, 'ring'), $text, array_values(array_unique(array_column($cut->segments, 'mark'))), $count, 'rings', tool: $on->tool('mandrel', $profile).', '.($isSawn ? 'jeweller’s saw' : 'flush cutter'),
             cautions: [$cut->wire->isHardened() ? Caution::HardWire : Caution::CutEnds], operation: Operation::Coil, cut: $cut->key(), times: $count);

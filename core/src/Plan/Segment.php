@@ -7,8 +7,8 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Working;
 
 /**
- * One stretch of a cut: what it becomes, how long it is and why. Lengths in millimetres, ≥ 0. `mark` names the same wire in the drawing,
- * `beads` what stands on it, from the first end of the cut to its last.
+ * One stretch of a cut: what it becomes, how long it is and why. Lengths in millimetres, ≥ 0. `mark` names the same
+ * wire in the drawing, `beads` what stands on it, from the first end of the cut to its last.
  */
 final readonly class Segment
 {
@@ -26,11 +26,20 @@ final readonly class Segment
     /** @param  list<Strung>  $beads  from the first end of the cut on */
     public function carrying(array $beads): self
     {
-        return new self($this->kind, $this->lengthMm, $this->words, $this->mark, $this->working, Stringing::joined($beads));
+        return new self(
+            $this->kind, $this->lengthMm, $this->words, $this->mark, $this->working, Stringing::joined($beads),
+        );
     }
 
-    public static function given(SegmentKind $kind, float $lengthMm, string $words, string $mark, string $why, string $source): self
-    {
-        return new self($kind, $lengthMm, $words, $mark, new Working($words, $why, \Hebra\Core\Quantity\Figures::trim($lengthMm, 3), $lengthMm, 'mm', $source));
+    public static function given(
+        SegmentKind $kind, float $lengthMm, string $words, string $mark, string $why, string $source,
+    ): self {
+        return new self(
+            $kind,
+            $lengthMm,
+            $words,
+            $mark,
+            new Working($words, $why, \Hebra\Core\Quantity\Figures::trim($lengthMm, 3), $lengthMm, 'mm', $source),
+        );
     }
 }

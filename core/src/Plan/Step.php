@@ -6,7 +6,10 @@ namespace Hebra\Core\Plan;
 
 use Hebra\Core\Wire\Wire;
 
-/** One thing to do at the bench. Invariant: what is put on comes over an end of a wire, in the order in which it is pushed. */
+/**
+ * One thing to do at the bench. Invariant: what is put on comes over an end of a wire, in the order in which it is
+ * pushed.
+ */
 final readonly class Step
 {
     public Operation $operation;
@@ -83,7 +86,10 @@ final readonly class Step
         if (! str_contains($this->tool, 'flush cutter')) {
             return $this;
         }
-        $cautions = array_map(fn (Caution $caution): Caution => $caution === Caution::CutEnds ? Caution::HardWire : $caution, $this->cautions);
+        $cautions = array_map(
+            fn (Caution $caution): Caution => $caution === Caution::CutEnds ? Caution::HardWire : $caution,
+            $this->cautions,
+        );
 
         return $this->with(['tool' => str_replace('flush cutter', Wire::SHEARS, $this->tool), 'cautions' => $cautions]);
     }
@@ -98,12 +104,16 @@ final readonly class Step
     public function toArray(): array
     {
         $said = array_filter([
-            'event' => $this->event, 'part' => $this->part, 'title' => $this->title, 'text' => $this->text, 'count' => $this->count, 'counted' => $this->counted, 'asks' => $this->asks,
-            'tool' => $this->tool, 'cautions' => array_map(fn (Caution $caution): string => $caution->words(), $this->cautions),
+            'event' => $this->event, 'part' => $this->part, 'title' => $this->title, 'text' => $this->text,
+            'count' => $this->count, 'counted' => $this->counted, 'asks' => $this->asks,
+            'tool' => $this->tool,
+            'cautions' => array_map(fn (Caution $caution): string => $caution->words(), $this->cautions),
         ], fn (array|string|int $value): bool => $value !== '' && $value !== 0 && $value !== []);
 
         return [
-            ...$said, 'operation' => $this->operation->value, 'parts' => $this->part === '' || $this->parts !== [] ? $this->parts : [$this->part], 'times' => $this->times,
+            ...$said, 'operation' => $this->operation->value, 'parts' => $this->part === '' || $this->parts !== []
+                ? $this->parts
+                : [$this->part], 'times' => $this->times,
             ...($this->putsOn === [] ? [] : ['puts_on' => array_map(fn (Strung $run): array => ['bead' => $run->bead->words(), 'count' => $run->count], $this->putsOn), 'over' => $this->over?->value]),
             ...($this->cut === '' ? [] : ['wire' => $this->cut]),
         ];

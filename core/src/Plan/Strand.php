@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hebra\Core\Plan;
 
 /**
- * Parts that follow each other and end in an eye elsewhere: a strand beside the line, from the part both hang in to the one
- * both end in; or a ring of parts, which ends where it began.
+ * Parts that follow each other and end in an eye elsewhere: a strand beside the line, from the part both hang in to the
+ * one both end in; or a ring of parts, which ends where it began.
  */
 final readonly class Strand
 {

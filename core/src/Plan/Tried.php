@@ -12,7 +12,10 @@ use Hebra\Core\Problem;
 final class Tried
 {
     /** Rules whose ways out move parts about: what comes of that is seen only when it is done. */
-    private const RULES = ['nothing to hang from', 'nothing to close in', 'middle', 'strands', 'clasp', 'loop strength', 'room', 'row', 'fill beads', 'stiffness', 'hole', 'eye', 'drilling', 'closing order'];
+    private const RULES = [
+        'nothing to hang from', 'nothing to close in', 'middle', 'strands', 'clasp', 'loop strength', 'room', 'row',
+        'fill beads', 'stiffness', 'hole', 'eye', 'drilling', 'closing order',
+    ];
 
     /**
      * @param  list<Check>  $checks
@@ -21,7 +24,18 @@ final class Tried
     public static function of(Piece $piece, Profile $profile, array $checks): array
     {
         return array_map(fn (Check $check): Check => $check->ways !== [] && in_array($check->rule, self::RULES, true)
-            ? new Check($check->level, $check->rule, $check->text, $check->part, array_values(array_filter($check->ways, fn (Way $way): bool => self::leadsOut($piece, $profile, $check, $way, $checks))))
+            ? new Check(
+                $check->level,
+                $check->rule,
+                $check->text,
+                $check->part,
+                array_values(
+                    array_filter(
+                        $check->ways,
+                        fn (Way $way): bool => self::leadsOut($piece, $profile, $check, $way, $checks),
+                    ),
+                ),
+            )
             : $check, $checks);
     }
 
@@ -33,10 +47,16 @@ final class Tried
         } catch (Problem) {
             return false;
         }
-        $isSame = fn (Check $other): bool => [$other->rule, $other->part, $other->text] === [$check->rule, $check->part, $check->text];
+        $isSame = fn (Check $other): bool => [
+            $other->rule,
+            $other->part,
+            $other->text,
+        ] === [$check->rule, $check->part, $check->text];
         $asBad = fn (Check $other): bool => $other->rule === $check->rule && $other->level->isAtLeast($check->level);
         $isStop = fn (Check $other): bool => $other->level === Level::Stop;
 
-        return array_filter($after, $isSame) === [] && count(array_filter($after, $asBad)) < count(array_filter($checks, $asBad)) && count(array_filter($after, $isStop)) <= count(array_filter($checks, $isStop));
+        return array_filter($after, $isSame) === []
+            && count(array_filter($after, $asBad)) < count(array_filter($checks, $asBad))
+            && count(array_filter($after, $isStop)) <= count(array_filter($checks, $isStop));
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hebra\Core\Plan;
 
 /**
- * What a technique wants of its wire, against its usual size in half-hard copper: how well it must hold its shape once made,
- * how much effort hands bear while it is made [memory], and whether it is hammered.
+ * What a technique wants of its wire, against its usual size in half-hard copper: how well it must hold its shape once
+ * made, how much effort hands bear while it is made [memory], and whether it is hammered.
  */
 final readonly class Wants
 {

@@ -15,6 +15,15 @@ final readonly class Way
     /** @param  non-empty-list<array<string, string>>  $changes  that belong together */
     public static function all(string $words, array $changes): self
     {
-        return new self($words, count($changes) === 1 ? $changes[0] : ['do' => 'all', 'of' => json_encode($changes, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), 'words' => $words]);
+        return new self(
+            $words,
+            count($changes) === 1
+                ? $changes[0]
+                : [
+                    'do' => 'all',
+                    'of' => json_encode($changes, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+                    'words' => $words,
+                ],
+        );
     }
 }

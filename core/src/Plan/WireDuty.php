@@ -9,8 +9,8 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\WireSize;
 
 /**
- * What a piece asks of the wire of one role: the holes it passes, its tightest bend, what hangs from its openable eyes, how
- * long it is in all, and what its techniques want of it. Millimetres and grams, for the whole making.
+ * What a piece asks of the wire of one role: the holes it passes, its tightest bend, what hangs from its openable eyes,
+ * how long it is in all, and what its techniques want of it. Millimetres and grams, for the whole making.
  */
 final readonly class WireDuty
 {
@@ -54,7 +54,9 @@ final readonly class WireDuty
                 $its = $extra ?? $plan->technique->usualWire();
                 [$usual, $temper] = [$its->size, $its->temper];
                 $wants = $plan->technique->wants();
-                $flat = $part->wire === $role && ($part->settings['annealed'] ?? false) !== true ? $plan->technique->hammered($plan) : null;
+                $flat = $part->wire === $role && ($part->settings['annealed'] ?? false) !== true
+                    ? $plan->technique->hammered($plan)
+                    : null;
                 $hammered = min($hammered, $flat === null ? 1.0 : $flat->thicknessMm / $flat->wireMm);
             }
             foreach ($plan->strung as $run => $strung) {

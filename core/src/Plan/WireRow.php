@@ -7,8 +7,8 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Wire\Wire;
 
 /**
- * One wire weighed up for a role. Ratios are against the role's usual size in half-hard copper: `springs` E·I, `holds` πr³Y/4
- * with the temper after making, `effort` (4/3)r³Y with the temper before. Forces in newtons, masses in grams.
+ * One wire weighed up for a role. Ratios are against the role's usual size in half-hard copper: `springs` E·I, `holds`
+ * πr³Y/4 with the temper after making, `effort` (4/3)r³Y with the temper before. Forces in newtons, masses in grams.
  */
 final readonly class WireRow
 {
@@ -36,6 +36,10 @@ final readonly class WireRow
 
     public function ranked(int $rank): self
     {
-        return new self($this->wire, $this->fits, $this->why, $this->penalty, $this->springs, $this->holds, $this->effort, $this->marginMm, $this->opensN, $this->grams, $this->cents, $this->heldMm, $this->isChosen, $this->isUsual, $rank);
+        return new self(
+            $this->wire, $this->fits, $this->why, $this->penalty, $this->springs, $this->holds, $this->effort,
+            $this->marginMm, $this->opensN, $this->grams, $this->cents, $this->heldMm, $this->isChosen,
+            $this->isUsual, $rank,
+        );
     }
 }

@@ -19,11 +19,11 @@ use Hebra\Core\Wire\WireSize;
 /**
  * For one wire role of a piece: every common size in every temper, ranked.
  *
- * Unfit is what does not pass a hole on every pass, cracks in the tightest bend, or has an eye that the hung weight and a
- * tug would open. The rest is ranked by a sum of penalties, each the logarithm of how far a ratio lies outside what the
- * role wants: holding its shape (πr³Y/4, temper after making), the hands' effort ((4/3)r³Y, temper before), thickness
- * and temper against what the role is usually made of, load to spare, cost; what is in stock goes first among equals.
- * Weights of the penalties: [memory]. Cost: O(sizes × tempers), the piece is read once.
+ * Unfit is what does not pass a hole on every pass, cracks in the tightest bend, or has an eye that the hung weight and
+ * a tug would open. The rest is ranked by a sum of penalties, each the logarithm of how far a ratio lies outside what
+ * the role wants: holding its shape (πr³Y/4, temper after making), the hands' effort ((4/3)r³Y, temper before),
+ * thickness and temper against what the role is usually made of, load to spare, cost; what is in stock goes first among
+ * equals. Weights of the penalties: [memory]. Cost: O(sizes × tempers), the piece is read once.
  */
 final readonly class WireTable
 {
@@ -74,19 +74,27 @@ final readonly class WireTable
     }
 
     /**
-     * How well a wire holds its shape once it is made, and how much effort it takes, against its usual size in half-hard copper.
+     * How well a wire holds its shape once it is made, and how much effort it takes, against its usual size in
+     * half-hard copper.
      *
      * @return array{float, float}
      */
-    public static function stiffness(Wire $wire, WireSize $usual, ?float $tightestInsideMm, float $workedNumbers, Profile $profile): array
-    {
+    public static function stiffness(
+        Wire $wire, WireSize $usual, ?float $tightestInsideMm, float $workedNumbers, Profile $profile,
+    ): array {
         $reference = Metal::Copper->strength()->yieldMpa(Temper::HalfHard->numbersHard());
         $strength = $profile->strengths->of($wire->metal);
         $after = Hardness::afterMaking($wire, $tightestInsideMm, $workedNumbers);
 
         return [
-            self::hold($wire->diameterMm(), $strength->yieldMpa($after->numbers)) / self::hold($usual->diameterMm(), $reference),
-            self::effort($wire->diameterMm(), $strength->yieldMpa($wire->temper->numbersHard())) / self::effort($usual->diameterMm(), $reference),
+            self::hold(
+                $wire->diameterMm(),
+                $strength->yieldMpa($after->numbers),
+            ) / self::hold($usual->diameterMm(), $reference),
+            self::effort(
+                $wire->diameterMm(),
+                $strength->yieldMpa($wire->temper->numbersHard()),
+            ) / self::effort($usual->diameterMm(), $reference),
         ];
     }
 
@@ -132,12 +140,16 @@ final readonly class WireTable
         $after = Hardness::afterMaking($wire, $this->duty->tightestInsideMm, $this->duty->workedNumbers);
         $holds = self::hold($d, $strength->yieldMpa($after->numbers)) / $this->referenceHold;
         $effort = self::effort($d, $strength->yieldMpa($wire->temper->numbersHard())) / $this->referenceEffort;
-        $opens = $this->duty->openableInsideMm === null ? null : EyeStrength::firstYieldN($d, $this->duty->openableInsideMm, $strength->yieldMpa($after->numbers));
+        $opens = $this->duty->openableInsideMm === null
+            ? null
+            : EyeStrength::firstYieldN($d, $this->duty->openableInsideMm, $strength->yieldMpa($after->numbers));
         $grams = $wire->gramsOf($this->duty->lengthMm);
         $centsPerMetre = $this->supply->centsPerMetre($wire);
         $held = $this->supply->heldMm($wire);
         $unfit = $this->unfit($wire, $hole, $margin, $opens);
-        $penalty = $this->penalty($d, $margin, $holds, $effort, $opens, $centsPerMetre, $held) + ($this->duty->hammeredShare < 1.0 ? self::HAMMERED * $wire->temper->numbersHard() : 0.02 * abs($wire->temper->numbersHard() - $this->duty->usualTemper->numbersHard()));
+        $penalty = $this->penalty(
+            $d, $margin, $holds, $effort, $opens, $centsPerMetre, $held,
+        ) + ($this->duty->hammeredShare < 1.0 ? self::HAMMERED * $wire->temper->numbersHard() : 0.02 * abs($wire->temper->numbersHard() - $this->duty->usualTemper->numbersHard()));
 
         return new WireRow($wire, $unfit === null, $unfit ?? $this->why($hole?->bead, $margin, $holds, $effort, $opens, $held), $penalty, self::spring($d, $strength) / $this->referenceSpring, $holds, $effort, $margin, $opens, $grams,
             $centsPerMetre === null ? null : $centsPerMetre * $this->duty->lengthMm / 1000, $held,
@@ -155,18 +167,29 @@ final readonly class WireTable
     private function unfit(Wire $wire, ?Hole $hole, ?float $margin, ?float $opens): ?string
     {
         if ($hole !== null && $margin !== null && $margin < -1e-6) {
-            return Figures::mm(-$margin)." too thick for the {$hole->bead->words()}, hole ".Figures::mm($hole->bead->holeMm).($hole->passes > 1 ? ", {$hole->passes} passes" : '').'.';
+            return Figures::mm(-$margin)." too thick for the {$hole->bead->words()}, hole "
+                .Figures::mm($hole->bead->holeMm).($hole->passes > 1 ? ", {$hole->passes} passes" : '').'.';
         }
         $inside = $this->duty->tightestInsideMm;
         if ($inside !== null && Hardness::of($wire->temper)->wouldCrack($wire->metal, $wire->diameterMm(), ($inside + $wire->diameterMm()) / 2)) {
-            return ucfirst("{$wire->temper->words()} {$wire->metal->words()} would crack in the bend of ".Figures::mm($inside).' inside.');
+            return ucfirst(
+                "{$wire->temper->words()} {$wire->metal->words()} would crack in the bend of ".Figures::mm($inside)
+                    .' inside.',
+            );
         }
-        $thinnest = Hardness::of($wire->temper)->plus($this->profile->schools->straighteningNumbers())->thinnestMm($wire->metal, 1.0);
+        $thinnest = Hardness::of($wire->temper)->plus(
+            $this->profile->schools->straighteningNumbers(),
+        )->thinnestMm($wire->metal, 1.0);
         if ($this->duty->hammeredShare < $thinnest - 1e-9) {
-            return ucfirst("{$wire->temper->words()} {$wire->metal->words()} would crack under the hammer: it bears ".Figures::trim(100 * $thinnest, 0).' % of its thickness, and '.Figures::trim(100 * $this->duty->hammeredShare, 0).' % is asked.');
+            return ucfirst(
+                "{$wire->temper->words()} {$wire->metal->words()} would crack under the hammer: it bears "
+                    .Figures::trim(100 * $thinnest, 0).' % of its thickness, and '
+                    .Figures::trim(100 * $this->duty->hammeredShare, 0).' % is asked.',
+            );
         }
         if ($opens !== null && $opens < $this->loadN()) {
-            return 'Its eye opens at '.Figures::trim($opens, 1).' N: the '.Figures::grams($this->duty->hungGrams).' hung and a tug of '.Figures::trim(self::TUG_N).' N come to '.Figures::trim($this->loadN(), 1).' N.';
+            return 'Its eye opens at '.Figures::trim($opens, 1).' N: the '.Figures::grams($this->duty->hungGrams)
+                .' hung and a tug of '.Figures::trim(self::TUG_N).' N come to '.Figures::trim($this->loadN(), 1).' N.';
         }
 
         return null;
@@ -177,9 +200,13 @@ final readonly class WireTable
         return $this->duty->hungGrams * self::GRAVITY / 1000 + self::TUG_N;
     }
 
-    private function penalty(float $d, ?float $margin, float $holds, float $effort, ?float $opens, ?float $centsPerMetre, float $held): float
-    {
-        $penalty = 1.2 * max(0.0, log($this->duty->holdsWanted / $holds)) + 1.1 * max(0.0, log($effort / $this->duty->effortBorne))
+    private function penalty(
+        float $d, ?float $margin, float $holds, float $effort, ?float $opens, ?float $centsPerMetre, float $held,
+    ): float {
+        $penalty = 1.2 * max(0.0, log($this->duty->holdsWanted / $holds)) + 1.1 * max(
+            0.0,
+            log($effort / $this->duty->effortBorne),
+        )
             + 1.5 * max(0.0, abs(log($d / $this->usual->diameterMm())) - 0.03);
         $penalty += $margin !== null && $margin < 0.05 ? 0.3 * (1 - max(0.0, $margin) / 0.05) : 0.0;
         $penalty += $opens === null ? 0.0 : 0.5 * max(0.0, log(2 * $this->loadN() / $opens));
@@ -204,12 +231,15 @@ final readonly class WireTable
             default => 'bends easily',
         };
         $rest = array_filter([
-            $bead === null || $margin === null ? null : number_format(max(0.0, $margin), 2).' mm to spare in the '.$bead->words(),
+            $bead === null || $margin === null
+                ? null
+                : number_format(max(0.0, $margin), 2).' mm to spare in the '.$bead->words(),
             $opens === null ? null : 'its eye opens at '.Figures::trim($opens, 1).' N',
             $held >= $this->duty->lengthMm && $held > 0 ? 'enough in stock' : null,
         ]);
 
-        return "{$hold} (".self::times($holds).") and {$bend} (".self::times($effort).')'.($rest === [] ? '.' : '; '.implode(', ', $rest).'.');
+        return "{$hold} (".self::times($holds).") and {$bend} (".self::times($effort).')'
+            .($rest === [] ? '.' : '; '.implode(', ', $rest).'.');
     }
 
     private static function times(float $ratio): string

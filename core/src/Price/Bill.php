@@ -10,8 +10,8 @@ use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\UnitPrice;
 
 /**
- * What a making takes and costs: metal as it is cut (gross), beads and findings, time; overhead on their sum, margin on that.
- * Whole cents; each line is rounded half up once, and what it all comes to is the sum of the lines as they stand.
+ * What a making takes and costs: metal as it is cut (gross), beads and findings, time; overhead on their sum, margin on
+ * that. Whole cents; each line is rounded half up once, and what it all comes to is the sum of the lines as they stand.
  */
 final readonly class Bill
 {
@@ -35,20 +35,38 @@ final readonly class Bill
      * @param  string  $day  `2026-11-25`
      * @param  string  $timeFrom  where the minutes come from, in words
      */
-    public static function of(Plan $plan, MetalPrices $prices, string $day, Costing $costing, float $minutes, array $beadPrices, string $timeFrom, array $findingPrices = []): self
-    {
+    public static function of(
+        Plan $plan, MetalPrices $prices, string $day, Costing $costing, float $minutes, array $beadPrices,
+        string $timeFrom, array $findingPrices = [],
+    ): self {
         $lines = [];
         $gross = $net = 0.0;
         foreach ($plan->metal as $metal) {
             [$gross, $net] = [$gross + $metal->grossGrams(), $net + $metal->netGrams()];
             $at = $prices->perGramE4($metal->wire, $day);
             $milligrams = (int) round($metal->grossGrams() * 1000);
-            $words = $at === null ? 'no price' : UnitPrice::fromE4($at)->text().' a gram, '.$prices->source($metal->wire, $day);
-            $lines[] = new BillLine('metal', $metal->wire->words(), Figures::grams($metal->grossGrams()), $words, $at === null ? null : UnitPrice::fromE4($at)->centsFor($milligrams, 1000));
+            $words = $at === null
+                ? 'no price'
+                : UnitPrice::fromE4($at)->text().' a gram, '.$prices->source($metal->wire, $day);
+            $lines[] = new BillLine(
+                'metal',
+                $metal->wire->words(),
+                Figures::grams($metal->grossGrams()),
+                $words,
+                $at === null ? null : UnitPrice::fromE4($at)->centsFor($milligrams, 1000),
+            );
         }
         foreach ($plan->beads as $bead) {
             $each = $beadPrices[$bead->bead->key()] ?? null;
-            $lines[] = new BillLine('bead', $bead->bead->words(), (string) $bead->all, $each === null ? 'no price' : $each->text().' each', $each?->centsFor($bead->all), $bead->bead->key(), 'each');
+            $lines[] = new BillLine(
+                'bead',
+                $bead->bead->words(),
+                (string) $bead->all,
+                $each === null ? 'no price' : $each->text().' each',
+                $each?->centsFor($bead->all),
+                $bead->bead->key(),
+                'each',
+            );
         }
         foreach ($plan->findings as $finding) {
             // The metal of a head pin stands above.
@@ -57,9 +75,21 @@ final readonly class Bill
             }
         }
         if ($costing->packingCents > 0) {
-            $lines[] = new BillLine('packing', 'packing', (string) $plan->piece->makes->count, self::cents($costing->packingCents).' a piece', $costing->packingCents * $plan->piece->makes->count);
+            $lines[] = new BillLine(
+                'packing',
+                'packing',
+                (string) $plan->piece->makes->count,
+                self::cents($costing->packingCents).' a piece',
+                $costing->packingCents * $plan->piece->makes->count,
+            );
         }
-        $lines[] = new BillLine('time', 'time at the bench', Figures::trim($minutes, 0).' min', self::cents($costing->hourCents).' an hour, '.$timeFrom, self::halfUp((int) round($minutes * 100) * $costing->hourCents, 6000));
+        $lines[] = new BillLine(
+            'time',
+            'time at the bench',
+            Figures::trim($minutes, 0).' min',
+            self::cents($costing->hourCents).' an hour, '.$timeFrom,
+            self::halfUp((int) round($minutes * 100) * $costing->hourCents, 6000),
+        );
         $cost = array_sum(array_map(fn (BillLine $line): int => $line->cents ?? 0, $lines));
         $overhead = self::halfUp($cost * $costing->overheadPercent, 100);
 
@@ -73,7 +103,15 @@ final readonly class Bill
         $micrometres = (int) round($finding->taken() * 1000);
         $cents = $finding->isByLength() ? $price?->centsFor($micrometres, 1_000_000) : $price?->centsFor($finding->all);
 
-        return new BillLine('finding', $finding->words, (string) $finding->all, $price === null ? 'no price' : $price->text()." {$per}", $cents, $finding->stock, $per);
+        return new BillLine(
+            'finding',
+            $finding->words,
+            (string) $finding->all,
+            $price === null ? 'no price' : $price->text()." {$per}",
+            $cents,
+            $finding->stock,
+            $per,
+        );
     }
 
     public function totalCents(): int

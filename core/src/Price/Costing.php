@@ -6,18 +6,27 @@ namespace Hebra\Core\Price;
 
 use Hebra\Core\Quantity\OutOfRange;
 
-/** How a maker prices: an hour's pay and the packing of one piece in cents, overhead on what a piece costs, margin on that; in whole percent. Invariants: 0 to 1,000,000 cents; 0 to 500 %. */
+/**
+ * How a maker prices: an hour's pay and the packing of one piece in cents, overhead on what a piece costs, margin on
+ * that; in whole percent. Invariants: 0 to 1,000,000 cents; 0 to 500 %.
+ */
 final readonly class Costing
 {
-    private function __construct(public int $hourCents, public int $overheadPercent, public int $marginPercent, public int $packingCents)
-    {
+    private function __construct(
+        public int $hourCents,
+        public int $overheadPercent,
+        public int $marginPercent,
+        public int $packingCents,
+    ) {
     }
 
     /** @throws OutOfRange outside their ranges */
     public static function of(int $hourCents, int $overheadPercent, int $marginPercent, int $packingCents = 0): self
     {
-        $packingCents >= 0 && $packingCents <= 1_000_000 || throw OutOfRange::between('packing', (string) $packingCents, '0', '10000.00');
-        $hourCents >= 0 && $hourCents <= 1_000_000 || throw OutOfRange::between('hour', (string) $hourCents, '0', '10000.00');
+        $packingCents >= 0 && $packingCents <= 1_000_000
+            || throw OutOfRange::between('packing', (string) $packingCents, '0', '10000.00');
+        $hourCents >= 0 && $hourCents <= 1_000_000
+            || throw OutOfRange::between('hour', (string) $hourCents, '0', '10000.00');
         foreach (['overhead' => $overheadPercent, 'margin' => $marginPercent] as $field => $percent) {
             $percent >= 0 && $percent <= 500 || throw OutOfRange::between($field, "{$percent} %", '0', '500 %');
         }

@@ -7,7 +7,8 @@ namespace Hebra\Core\Price;
 use Hebra\Core\Wire\Wire;
 
 /**
- * The made-up prices of the table of metals, so that there is something to reckon with before a maker gives their own. Not market data.
+ * The made-up prices of the table of metals, so that there is something to reckon with before a maker gives their own.
+ * Not market data.
  */
 final class SimulatedPrices implements MetalPrices
 {

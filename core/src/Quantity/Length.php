@@ -27,8 +27,11 @@ final readonly class Length
      *
      * @throws Unreadable if the text is no length
      */
-    public static function parse(string $text, string $field = 'length', LengthUnit $bare = LengthUnit::Millimetre): self
-    {
+    public static function parse(
+        string $text,
+        string $field = 'length',
+        LengthUnit $bare = LengthUnit::Millimetre,
+    ): self {
         $plain = Text::plain($text, $field, 'a length, such as 35 mm or 2 1/2 in');
         $number = Text::number($plain);
         if ($number !== null) {
@@ -83,7 +86,12 @@ final readonly class Length
     public function within(string $field, float $leastMm, float $mostMm): self
     {
         if ($this->millimetres < $leastMm || $this->millimetres > $mostMm) {
-            throw OutOfRange::between($field, self::plainMm($this->millimetres), self::plainMm($leastMm), self::plainMm($mostMm));
+            throw OutOfRange::between(
+                $field,
+                self::plainMm($this->millimetres),
+                self::plainMm($leastMm),
+                self::plainMm($mostMm),
+            );
         }
 
         return $this;

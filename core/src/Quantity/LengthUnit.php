@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Quantity;
 
-/** The units of length that makers write. The inch is 25.4 mm exactly [published: international yard and pound agreement, 1959]. */
+/**
+ * The units of length that makers write. The inch is 25.4 mm exactly [published: international yard and pound
+ * agreement, 1959].
+ */
 enum LengthUnit: string
 {
     case Millimetre = 'mm';

@@ -60,7 +60,11 @@ final readonly class Mass
     public function asAmount(string $field, float $mostGrams): self
     {
         if ($this->grams <= 0 || $this->grams > $mostGrams) {
-            throw OutOfRange::size($field, str_replace('-', '−', (string) round($this->grams, 3)).' g', round($mostGrams, 3).' g');
+            throw OutOfRange::size(
+                $field,
+                str_replace('-', '−', (string) round($this->grams, 3)).' g',
+                round($mostGrams, 3).' g',
+            );
         }
 
         return $this;

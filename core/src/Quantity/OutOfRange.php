@@ -26,22 +26,39 @@ final class OutOfRange extends Refusal
 
     public static function springs(string $field, float $insideMm): self
     {
-        return new self($field, self::titled($field).' '.Figures::mm($insideMm).' cannot be reached: this wire springs back so far that no mandrel is thin enough; give a larger inside, a softer temper or a thicker wire.');
+        return new self(
+            $field,
+            self::titled($field).' '.Figures::mm($insideMm)
+                .' cannot be reached: this wire springs back so far that no mandrel is thin enough; give a larger inside, a softer temper or a thicker wire.',
+        );
     }
 
     public static function thicker(string $field, float $readMm, float $wireMm): self
     {
-        return new self($field, self::titled($field).' '.Figures::trim($readMm, 3).' mm is more than the wire of '.Figures::trim($wireMm, 3).' mm: give at most the wire.');
+        return new self(
+            $field,
+            self::titled($field).' '.Figures::trim($readMm, 3).' mm is more than the wire of '.Figures::trim($wireMm, 3)
+                .' mm: give at most the wire.',
+        );
     }
 
     public static function thinner(string $field, float $readMm, float $leastMm): self
     {
-        return new self($field, self::titled($field).' '.Figures::trim($readMm, 3).' mm is too thin for this rule, wire splits at its edges first: give at least '.Figures::trim($leastMm, 3).' mm.');
+        return new self(
+            $field,
+            self::titled($field).' '.Figures::trim($readMm, 3)
+                .' mm is too thin for this rule, wire splits at its edges first: give at least '
+                .Figures::trim($leastMm, 3).' mm.',
+        );
     }
 
     public static function tooShort(string $field, float $readMm, float $leastMm, string $takes): self
     {
-        return new self($field, self::titled($field).' '.Figures::trim($readMm, 2).' mm is too short, '.$takes.' take '.Figures::trim($leastMm, 2).' mm: give more than that.');
+        return new self(
+            $field,
+            self::titled($field).' '.Figures::trim($readMm, 2).' mm is too short, '.$takes.' take '
+                .Figures::trim($leastMm, 2).' mm: give more than that.',
+        );
     }
 
     /** Any other limit, with its reason and what would do. */

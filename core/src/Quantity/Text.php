@@ -11,11 +11,15 @@ final class Text
 
     private const SIGNS = [
         '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅓' => ' 1/3', '⅔' => ' 2/3', '⅛' => ' 1/8', '⅜' => ' 3/8',
-        '⅝' => ' 5/8', '⅞' => ' 7/8', '⁄' => '/', '″' => '"', '”' => '"', '“' => '"', '′' => "'", '’' => "'", '−' => '-',
+        '⅝' => ' 5/8', '⅞' => ' 7/8', '⁄' => '/', '″' => '"', '”' => '"', '“' => '"', '′' => "'", '’' => "'",
+        '−' => '-',
         '–' => '-', '×' => 'x', "\u{00A0}" => ' ', "\u{202F}" => ' ', 'µ' => 'μ',
     ];
 
-    /** Signs that cannot be seen or that turn what is beside them round; the joiners that letters and pictures need are none [published: Unicode 15, chapter 23]. */
+    /**
+     * Signs that cannot be seen or that turn what is beside them round; the joiners that letters and pictures need are
+     * none [published: Unicode 15, chapter 23].
+     */
     private const INVISIBLE = '/[^\P{Cc}\t\r\n]|[\x{AD}\x{34F}\x{61C}\x{115F}\x{1160}\x{17B4}\x{17B5}\x{180E}\x{200B}\x{200E}\x{200F}\x{2028}-\x{202E}\x{2060}-\x{206F}\x{3164}\x{FEFF}\x{FFA0}\x{FFF9}-\x{FFFB}\x{FFFE}\x{FFFF}\x{E0000}-\x{E0FFF}]/u';
 
     /**
@@ -62,7 +66,12 @@ final class Text
      */
     public static function number(string $text): ?float
     {
-        $isNumber = preg_match('~^(-)?\s*(\d{1,9}(?:[.,]\d{1,24})?|[.,]\d{1,24})?(?:(?(2)[ -])(\d{1,6})/(\d{1,6}))?$~', trim($text), $match, PREG_UNMATCHED_AS_NULL) === 1;
+        $isNumber = preg_match(
+            '~^(-)?\s*(\d{1,9}(?:[.,]\d{1,24})?|[.,]\d{1,24})?(?:(?(2)[ -])(\d{1,6})/(\d{1,6}))?$~',
+            trim($text),
+            $match,
+            PREG_UNMATCHED_AS_NULL,
+        ) === 1;
         [, $sign, $whole, $over, $under] = array_pad($match, 5, null);
         if (! $isNumber || ($whole === null && $over === null) || ($under !== null && (int) $under === 0)) {
             return null;

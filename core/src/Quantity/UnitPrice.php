@@ -35,7 +35,11 @@ final readonly class UnitPrice
     {
         $plain = Text::plain($text, $field, 'an amount, such as 0.35, or 3.80 for 500');
         if (preg_match('/^(\d{1,6})(?:[.,](\d{1,4}))?(?: ?(?:for|\/) ?(\d{1,7}))?$/', $plain, $match) !== 1) {
-            throw Unreadable::line($field, $text, 'an amount with at most four decimals, such as 0.35 or 0.0042, or what many cost, such as 3.80 for 500');
+            throw Unreadable::line(
+                $field,
+                $text,
+                'an amount with at most four decimals, such as 0.35 or 0.0042, or what many cost, such as 3.80 for 500',
+            );
         }
         $e4 = (int) $match[1] * 10_000 + (int) str_pad($match[2] ?? '', 4, '0');
         $for = (int) ($match[3] ?? 1);

@@ -11,43 +11,71 @@ final class Unreadable extends Refusal
 {
     public static function length(string $field, string $text): self
     {
-        return new self($field, self::titled($field).' '.self::shown($text).' is not a length: write a number and a unit, such as 35 mm, 3.5 cm or 2 1/2 in.');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($text)
+                .' is not a length: write a number and a unit, such as 35 mm, 3.5 cm or 2 1/2 in.',
+        );
     }
 
     public static function mil(string $field, string $text): self
     {
-        return new self($field, self::titled($field).' '.self::shown($text).' could mean millimetres or thousandths of an inch: write mm, or a decimal inch such as .019 in.');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($text)
+                .' could mean millimetres or thousandths of an inch: write mm, or a decimal inch such as .019 in.',
+        );
     }
 
     public static function mass(string $field, string $text): self
     {
-        return new self($field, self::titled($field).' '.self::shown($text).' is not a weight: write a number and g, kg, oz, ozt or dwt, such as 12.4 g.');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($text)
+                .' is not a weight: write a number and g, kg, oz, ozt or dwt, such as 12.4 g.',
+        );
     }
 
     public static function count(string $field, string $text): self
     {
-        return new self($field, self::titled($field).' '.self::shown($text).' is not a count: write a whole number, such as 3.');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($text).' is not a count: write a whole number, such as 3.',
+        );
     }
 
     public static function number(string $field, string $text): self
     {
-        return new self($field, self::titled($field).' '.self::shown($text).' is not a number: write it in figures, such as 2.5.');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($text).' is not a number: write it in figures, such as 2.5.',
+        );
     }
 
     public static function money(string $field, string $text): self
     {
-        return new self($field, self::titled($field).' '.self::shown($text).' is not an amount: write it with at most two decimals, such as 18.50.');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($text)
+                .' is not an amount: write it with at most two decimals, such as 18.50.',
+        );
     }
 
     public static function wireSize(string $field, string $text): self
     {
-        return new self($field, self::titled($field).' '.self::shown($text).' is not a wire size: write 20 awg, 18 swg, 0.8 mm or .032 in.');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($text).' is not a wire size: write 20 awg, 18 swg, 0.8 mm or .032 in.',
+        );
     }
 
     /** @param  list<string>  $accepted */
     public static function choice(string $field, string $text, array $accepted): self
     {
-        return new self($field, self::titled($field).' '.self::shown($text).' is not known here: give one of '.implode(', ', $accepted).'.');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($text).' is not known here: give one of '.implode(', ', $accepted).'.',
+        );
     }
 
     public static function encoding(string $field): self
@@ -57,12 +85,22 @@ final class Unreadable extends Refusal
 
     public static function invisible(string $field, string $sign, int $place): self
     {
-        return new self($field, self::titled($field).sprintf(' holds a sign that cannot be seen (U+%04X, number %d in it): take it out.', mb_ord($sign), $place));
+        return new self(
+            $field,
+            self::titled($field).sprintf(
+                ' holds a sign that cannot be seen (U+%04X, number %d in it): take it out.',
+                mb_ord($sign),
+                $place,
+            ),
+        );
     }
 
     public static function twice(string $field, string $key): self
     {
-        return new self($field, self::titled($field).' has '.self::shown($key).' twice in one place: give each name once.');
+        return new self(
+            $field,
+            self::titled($field).' has '.self::shown($key).' twice in one place: give each name once.',
+        );
     }
 
     public static function tooLong(string $field, int $read, int $most): self
@@ -86,26 +124,47 @@ final class Unreadable extends Refusal
      */
     public static function bead(string $field, string $text, array $shapes, array $colours): self
     {
-        return new self($field, self::titled($field).' '.self::shown($text).' is not a bead I can read: write a size, a shape and the hole, such as “6mm round, hole 1” or “4 x 12mm tube, hole 0.8”; shapes are '.implode(', ', $shapes).', colours '.implode(', ', $colours).'.');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($text)
+                .' is not a bead I can read: write a size, a shape and the hole, such as “6mm round, hole 1” or “4 x 12mm tube, hole 0.8”; shapes are '
+                .implode(', ', $shapes).', colours '.implode(', ', $colours).'.',
+        );
     }
 
     public static function wires(string $field, string $text): self
     {
-        return new self($field, self::titled($field).' '.self::shown($text).' is not a list of wires: write count x size, such as 3x28awg or 2x20awg,1x24awg.');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($text)
+                .' is not a list of wires: write count x size, such as 3x28awg or 2x20awg,1x24awg.',
+        );
     }
 
     public static function pattern(string $field, string $text): self
     {
-        return new self($field, self::titled($field).' '.self::shown($text).' is not a weave: write turns@cores, such as 4@2 3@1-2 (four turns round core 2, then three round cores 1 to 2).');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($text)
+                .' is not a weave: write turns@cores, such as 4@2 3@1-2 (four turns round core 2, then three round cores 1 to 2).',
+        );
     }
 
     public static function passes(string $field, string $text): self
     {
-        return new self($field, self::titled($field).' '.self::shown($text).' is not a list of passes: write f for in front and b for behind with the core, such as f1 b2 f3 b3 f2 b1.');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($text)
+                .' is not a list of passes: write f for in front and b for behind with the core, such as f1 b2 f3 b3 f2 b1.',
+        );
     }
 
     public static function ringSize(string $field, string $text): self
     {
-        return new self($field, self::titled($field).' '.self::shown($text).' is not a ring size: write us 7, uk N 1/2, iso 54, jp 13, diameter 17.3 mm or circumference 54 mm.');
+        return new self(
+            $field,
+            self::titled($field).' '.self::shown($text)
+                .' is not a ring size: write us 7, uk N 1/2, iso 54, jp 13, diameter 17.3 mm or circumference 54 mm.',
+        );
     }
 }

@@ -13,7 +13,12 @@ final class WhichSystem extends Refusal
 
     public static function of(string $field, string $number): self
     {
-        $refusal = new self($field, self::titled($field)." “{$number}” could be {$number}awg, {$number}swg or {$number}mm: add which one you mean.");
+        $refusal = new self(
+            $field,
+            self::titled(
+                $field,
+            )." “{$number}” could be {$number}awg, {$number}swg or {$number}mm: add which one you mean.",
+        );
         $refusal->number = (int) $number;
 
         return $refusal;

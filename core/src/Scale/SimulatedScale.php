@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hebra\Core\Scale;
 
 /**
- * A bench scale that is not there: it comes to rest over a second or two, drifts a little, trembles, shows steps of 10 mg, and once
- * in a while does not answer. The same load, seed and moment show the same. All its figures are invented.
+ * A bench scale that is not there: it comes to rest over a second or two, drifts a little, trembles, shows steps of 10
+ * mg, and once in a while does not answer. The same load, seed and moment show the same. All its figures are invented.
  */
 final readonly class SimulatedScale implements Scale
 {
@@ -36,9 +36,15 @@ final readonly class SimulatedScale implements Scale
             return new Reading(0, false, false);
         }
         $rest = exp(-$seconds / self::SETTLES_S);
-        $shown = $this->loadMg * (1 - $rest) + self::DRIFT_MG_PER_S * min($seconds, 30.0) + self::TREMBLE_MG * $rest * $this->noise($seconds) + 2.0 * $this->noise($seconds + 1000.0);
+        $shown = $this->loadMg * (1 - $rest) + self::DRIFT_MG_PER_S * min($seconds, 30.0) + self::TREMBLE_MG * $rest * $this->noise($seconds) + 2.0 * $this->noise(
+            $seconds + 1000.0,
+        );
 
-        return new Reading(self::STEP_MG * (int) round(($shown - $this->tareMg) / self::STEP_MG), $seconds >= self::STILL_AFTER_S, true);
+        return new Reading(
+            self::STEP_MG * (int) round(($shown - $this->tareMg) / self::STEP_MG),
+            $seconds >= self::STILL_AFTER_S,
+            true,
+        );
     }
 
     /** Between −1 and 1, the same for the same tenth of a second. */

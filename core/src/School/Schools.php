@@ -24,8 +24,13 @@ final readonly class Schools
     public static function of(array $chosen): self
     {
         foreach ($chosen as $key => $choice) {
-            $school = School::tryFrom($key) ?? throw Unreadable::choice('school', $key, array_column(School::cases(), 'value'));
-            isset($school->choices()[$choice]) || throw Unreadable::choice($key, $choice, array_keys($school->choices()));
+            $school = School::tryFrom($key) ?? throw Unreadable::choice(
+                'school',
+                $key,
+                array_column(School::cases(), 'value'),
+            );
+            isset($school->choices()[$choice])
+                || throw Unreadable::choice($key, $choice, array_keys($school->choices()));
         }
 
         return new self($chosen);

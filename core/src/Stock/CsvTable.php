@@ -9,8 +9,8 @@ use Hebra\Core\Quantity\Text;
 use Hebra\Core\Quantity\Unreadable;
 
 /**
- * A table as people's programs write it: parted by comma, semicolon or tab, whichever the first line has most of; UTF-8, or else
- * Windows-1252. The first line is the heading. Limits: 1 MiB, 2,000 lines, 40 columns.
+ * A table as people's programs write it: parted by comma, semicolon or tab, whichever the first line has most of;
+ * UTF-8, or else Windows-1252. The first line is the heading. Limits: 1 MiB, 2,000 lines, 40 columns.
  */
 final readonly class CsvTable
 {
@@ -35,7 +35,12 @@ final readonly class CsvTable
     public static function read(string $text, string $field = 'file'): self
     {
         if (strlen($text) > self::MOST_BYTES) {
-            throw OutOfRange::between($field, number_format(strlen($text)).' bytes', '1', number_format(self::MOST_BYTES).' bytes');
+            throw OutOfRange::between(
+                $field,
+                number_format(strlen($text)).' bytes',
+                '1',
+                number_format(self::MOST_BYTES).' bytes',
+            );
         }
         if (str_contains($text, "\0")) {
             throw Unreadable::line($field, substr($text, 0, 20), 'text, a table saved as CSV');
@@ -44,7 +49,11 @@ final readonly class CsvTable
         $text = mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
         $text = trim($text);
         $first = (preg_split('/\R/', $text) ?: [''])[0];
-        $counts = [',' => substr_count($first, ','), ';' => substr_count($first, ';'), "\t" => substr_count($first, "\t")];
+        $counts = [
+            ',' => substr_count($first, ','),
+            ';' => substr_count($first, ';'),
+            "\t" => substr_count($first, "\t"),
+        ];
         arsort($counts);
         $delimiter = (string) array_key_first($counts);
         $records = self::records($text, $delimiter);
@@ -54,7 +63,12 @@ final readonly class CsvTable
             throw Unreadable::empty($field, 'a table with a heading, such as name,metal,size,amount');
         }
         if (count($heading) > self::MOST_COLUMNS || count($records) > self::MOST_LINES) {
-            throw OutOfRange::between($field, count($records).' lines of '.count($heading).' columns', '1', number_format(self::MOST_LINES).' lines of '.self::MOST_COLUMNS.' columns');
+            throw OutOfRange::between(
+                $field,
+                count($records).' lines of '.count($heading).' columns',
+                '1',
+                number_format(self::MOST_LINES).' lines of '.self::MOST_COLUMNS.' columns',
+            );
         }
         $rows = [];
         foreach ($records as $line => $cells) {
@@ -67,7 +81,8 @@ final readonly class CsvTable
     }
 
     /**
-     * The cells of each line, by its number in the text. A cell in quotes may hold breaks; a quote that is never closed is an inch.
+     * The cells of each line, by its number in the text. A cell in quotes may hold breaks; a quote that is never closed
+     * is an inch.
      *
      * @return array<int, list<string>>
      */
@@ -84,7 +99,10 @@ final readonly class CsvTable
             if (substr_count($record, '"') % 2 === 1) {
                 [$record, $next] = [$lines[$at], $at + 1];
             }
-            $records[$at + 1] = array_map(fn (?string $cell): string => Text::visible(trim((string) $cell), 'line '.($at + 1)), str_getcsv($record, $delimiter, '"', ''));
+            $records[$at + 1] = array_map(
+                fn (?string $cell): string => Text::visible(trim((string) $cell), 'line '.($at + 1)),
+                str_getcsv($record, $delimiter, '"', ''),
+            );
         }
 
         return $records;
@@ -98,7 +116,10 @@ final readonly class CsvTable
      */
     public function guessed(array $names): array
     {
-        $heading = array_map(fn (string $cell): string => trim((string) preg_replace('/[^a-z]+/', ' ', mb_strtolower($cell))), $this->heading);
+        $heading = array_map(
+            fn (string $cell): string => trim((string) preg_replace('/[^a-z]+/', ' ', mb_strtolower($cell))),
+            $this->heading,
+        );
         $guessed = [];
         foreach ($names as $what => $goesBy) {
             $guessed[$what] = null;

@@ -10,8 +10,9 @@ use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Unreadable;
 
 /**
- * Lists of cuts and of stock as `label,length,count`, a heading first or none; parted by comma, semicolon or tab, lengths as
- * everywhere (`63.5`, `2 1/2 in`; with semicolons also `63,5`). Limits: 256 KiB, 2,000 lines, 5,000 cuts in all.
+ * Lists of cuts and of stock as `label,length,count`, a heading first or none; parted by comma, semicolon or tab,
+ * lengths as everywhere (`63.5`, `2 1/2 in`; with semicolons also `63,5`). Limits: 256 KiB, 2,000 lines, 5,000 cuts in
+ * all.
  */
 final class CutCsv
 {
@@ -33,7 +34,11 @@ final class CutCsv
         $cuts = [];
         $all = 0;
         foreach (self::lines($text, 'cuts') as $at => [$label, $length, $count]) {
-            $cuts[] = new CutKind($label, self::length($length, "cuts, line {$at}, length"), Count::parse($count, "cuts, line {$at}, count", 1, self::MOST_CUTS));
+            $cuts[] = new CutKind(
+                $label,
+                self::length($length, "cuts, line {$at}, length"),
+                Count::parse($count, "cuts, line {$at}, count", 1, self::MOST_CUTS),
+            );
             $all += $cuts[count($cuts) - 1]->count;
         }
         if ($all > self::MOST_CUTS) {
@@ -52,7 +57,11 @@ final class CutCsv
     {
         $rows = [];
         foreach (self::lines($text, 'stock') as $at => [$label, $length, $count]) {
-            $rows[] = new StockRow($label, self::length($length, "stock, line {$at}, length"), Count::parse($count, "stock, line {$at}, count", 0, self::MOST_CUTS));
+            $rows[] = new StockRow(
+                $label,
+                self::length($length, "stock, line {$at}, length"),
+                Count::parse($count, "stock, line {$at}, count", 0, self::MOST_CUTS),
+            );
         }
 
         return $rows;
@@ -78,12 +87,19 @@ final class CutCsv
             if (trim($line) === '') {
                 continue;
             }
-            $cells = array_map(fn (?string $cell): string => trim((string) $cell), str_getcsv($line, $delimiter, '"', ''));
+            $cells = array_map(
+                fn (?string $cell): string => trim((string) $cell),
+                str_getcsv($line, $delimiter, '"', ''),
+            );
             if ($lines === [] && mb_strtolower($cells[1] ?? '') === 'length') {
                 continue;
             }
             if (count($cells) !== 3 || $cells[0] === '') {
-                throw Unreadable::line("{$field}, line ".($index + 1), $line, 'label,length,count, such as “ear wire,63.5,2”');
+                throw Unreadable::line(
+                    "{$field}, line ".($index + 1),
+                    $line,
+                    'label,length,count, such as “ear wire,63.5,2”',
+                );
             }
             $lines[$index + 1] = [mb_substr($cells[0], 0, 80), $cells[1], $cells[2]];
         }

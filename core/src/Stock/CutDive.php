@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hebra\Core\Stock;
 
 /**
- * A plan made piece by piece at given prices: the piece from which most is gained is cut as is best for what is still wanted,
- * then the next. Quick, and good where the prices are.
+ * A plan made piece by piece at given prices: the piece from which most is gained is cut as is best for what is still
+ * wanted, then the next. Quick, and good where the prices are.
  */
 final readonly class CutDive
 {

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Hebra\Core\Stock;
 
 /**
- * What every room is worth at given prices: the most that can be cut from it, no kind more often than it is wanted, and the worth
- * of what is left. A table over whole units, filled cut by cut; counts go in by doublings.
+ * What every room is worth at given prices: the most that can be cut from it, no kind more often than it is wanted, and
+ * the worth of what is left. A table over whole units, filled cut by cut; counts go in by doublings.
  *
- * Where lengths are no multiples of one unit, cuts are rounded down and rooms up, so that nothing is worth too little; or, to
- * make plans that really go, the other way round.
+ * Where lengths are no multiples of one unit, cuts are rounded down and rooms up, so that nothing is worth too little;
+ * or, to make plans that really go, the other way round.
  */
 final class CutKnapsack
 {
@@ -46,8 +46,19 @@ final class CutKnapsack
         $useful = min($most, $needed + $problem->terms->coilMm + $problem->terms->keepMm + $problem->terms->trimMm);
         $this->unitMm = max(self::common([...$problem->takes, ...$problem->rooms]), $useful / self::MOST_UNITS);
         $this->units = (int) ceil($useful / $this->unitMm - 1e-9);
-        $this->takes = array_map(fn (float $takes): int => max(1, (int) ($isMakeable ? ceil($takes / $this->unitMm - 1e-9) : floor($takes / $this->unitMm + 1e-9))), $problem->takes);
-        $this->rooms = array_map(fn (float $room): int => (int) ($isMakeable ? floor($room / $this->unitMm + 1e-9) : ceil($room / $this->unitMm - 1e-9)), $problem->rooms);
+        $this->takes = array_map(
+            fn (float $takes): int => max(
+                1,
+                (int) ($isMakeable ? ceil($takes / $this->unitMm - 1e-9) : floor($takes / $this->unitMm + 1e-9)),
+            ),
+            $problem->takes,
+        );
+        $this->rooms = array_map(
+            fn (
+                float $room,
+            ): int => (int) ($isMakeable ? floor($room / $this->unitMm + 1e-9) : ceil($room / $this->unitMm - 1e-9)),
+            $problem->rooms,
+        );
         $left = [];
         for ($q = 0; $q <= $this->units; $q++) {
             $left[] = $problem->worthMm($q * $this->unitMm);
@@ -119,7 +130,9 @@ final class CutKnapsack
 
     private function at(int $q): float
     {
-        return $q <= $this->units ? $this->worth[$q < 0 ? 0 : $q] : $this->worth[$this->units] + ($q - $this->units) * $this->unitMm;
+        return $q <= $this->units
+            ? $this->worth[$q < 0 ? 0 : $q]
+            : $this->worth[$this->units] + ($q - $this->units) * $this->unitMm;
     }
 
     /** @return array<int, int> what is best cut from a piece of a type, by kind */

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Hebra\Core\Stock;
 
 /**
- * A proven lower bound, and the prices it stands on. Each kind of cut is given a price π; then a room q is worth at most
- * W(q), a knapsack, and whatever is done
+ * A proven lower bound, and the prices it stands on. Each kind of cut is given a price π; then a room q is worth at
+ * most W(q), a knapsack, and whatever is done
  *
  *   value lost ≥ Σ π·count + Σ over pieces min(0, opening − W(room)).
  *
  * Prices are moved along the subgradient (cuts wanted less cuts made) with Polyak's step.
- * Source: Lagrangian relaxation of the cutting-stock problem, as in Geoffrion 1974, Lagrangean relaxation for integer programming.
+ * Source: Lagrangian relaxation of the cutting-stock problem, as in Geoffrion 1974, Lagrangean relaxation for integer
+ * programming.
  */
 final class CutPrices
 {
@@ -44,7 +45,10 @@ final class CutPrices
         $this->best = $this->prices;
     }
 
-    /** Moves the prices once, towards the best bound; a plan that loses so much is known. False where they have come to rest. */
+    /**
+     * Moves the prices once, towards the best bound; a plan that loses so much is known. False where they have come to
+     * rest.
+     */
     public function improve(float $knownMm): bool
     {
         $this->knapsack->fill($this->prices, $this->problem->counts);

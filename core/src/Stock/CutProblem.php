@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Hebra\Core\Stock;
 
 /**
- * What is to be cut from what, as a search sees it: kinds of cut from long to short, types of piece, each number once. A cut of
- * length c takes c + trim of the room of a piece, which is its length + trim: so the last cut's trim is what is left of it.
+ * What is to be cut from what, as a search sees it: kinds of cut from long to short, types of piece, each number once.
+ * A cut of length c takes c + trim of the room of a piece, which is its length + trim: so the last cut's trim is what
+ * is left of it.
  *
  * Millimetres. `room` − `trim`, but never less than 0, is what is left of a piece.
  */
@@ -37,7 +38,12 @@ final readonly class CutProblem
         $this->takes = array_map(fn (CutKind $kind): float => $kind->lengthMm + $terms->trimMm, $kinds);
         $this->counts = array_map(fn (CutKind $kind): int => $kind->count, $kinds);
         $this->rooms = array_map(fn (StockRow $row): float => $row->lengthMm + $terms->trimMm, $rows);
-        $this->opening = array_map(fn (StockRow $row): float => $terms->worthMm($row->lengthMm) + $terms->handlingMm + ($row->isBought() ? $terms->buyMm : 0.0), $rows);
+        $this->opening = array_map(
+            fn (StockRow $row): float => $terms->worthMm(
+                $row->lengthMm,
+            ) + $terms->handlingMm + ($row->isBought() ? $terms->buyMm : 0.0),
+            $rows,
+        );
         $this->pieces = $available;
     }
 
@@ -54,7 +60,11 @@ final readonly class CutProblem
      */
     public function part(array $counts, array $pieces): self
     {
-        $kinds = array_map(fn (CutKind $kind, int $count): CutKind => new CutKind($kind->label, $kind->lengthMm, $count), $this->kinds, $counts);
+        $kinds = array_map(
+            fn (CutKind $kind, int $count): CutKind => new CutKind($kind->label, $kind->lengthMm, $count),
+            $this->kinds,
+            $counts,
+        );
 
         return new self($kinds, $this->rows, array_values($pieces), $this->terms);
     }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Hebra\Core\Stock;
 
 /**
- * Branch and bound: cut by cut, long ones first, each tried in every piece it goes into, that first in which least is lost at
- * the prices; what cannot be better than the best known is left. Cuts of one kind go into pieces in one order only. Of plans
- * that lose the same the one that leaves the longest length, then touches fewest pieces, then those first in stock.
+ * Branch and bound: cut by cut, long ones first, each tried in every piece it goes into, that first in which least is
+ * lost at the prices; what cannot be better than the best known is left. Cuts of one kind go into pieces in one order
+ * only. Of plans that lose the same the one that leaves the longest length, then touches fewest pieces, then those
+ * first in stock.
  */
 final class CutSearch
 {
@@ -37,12 +38,21 @@ final class CutSearch
     /** @var array<int, float> */
     private array $opens;
 
-    public function __construct(private readonly CutProblem $problem, private readonly CutPrices $prices, private readonly Patience $patience, ?float $knownMm = null, private readonly int $mostNodes = PHP_INT_MAX, private readonly bool $mindsTies = true)
-    {
+    public function __construct(
+        private readonly CutProblem $problem,
+        private readonly CutPrices $prices,
+        private readonly Patience $patience,
+        ?float $knownMm = null,
+        private readonly int $mostNodes = PHP_INT_MAX,
+        private readonly bool $mindsTies = true,
+    ) {
         $this->bestMm = $knownMm ?? INF;
         $this->free = $problem->pieces;
         $this->rest = $problem->counts;
-        $this->opens = array_map(fn (int $type): float => $problem->opening[$type] - $prices->worthOf($type), array_keys($problem->rooms));
+        $this->opens = array_map(
+            fn (int $type): float => $problem->opening[$type] - $prices->worthOf($type),
+            array_keys($problem->rooms),
+        );
     }
 
     /** @phpstan-impure */
@@ -88,12 +98,23 @@ final class CutSearch
                 continue;
             }
             $seen[$alike] = true;
-            $tries[] = [$lower - $price + $this->prices->worthMm($room) - $this->prices->worthMm($room - $takes), $at, -1];
+            $tries[] = [
+                $lower - $price + $this->prices->worthMm($room) - $this->prices->worthMm($room - $takes),
+                $at,
+                -1,
+            ];
         }
         foreach ($this->free as $type => $count) {
             $room = $this->problem->rooms[$type];
             if ($count > 0 && $room >= $takes - 1e-9) {
-                $tries[] = [$lower - $price - min(0.0, $this->opens[$type]) + $this->problem->opening[$type] - $this->prices->worthMm($room - $takes), count($this->open), $type];
+                $tries[] = [
+                    $lower - $price - min(
+                        0.0,
+                        $this->opens[$type],
+                    ) + $this->problem->opening[$type] - $this->prices->worthMm($room - $takes),
+                    count($this->open),
+                    $type,
+                ];
             }
         }
         usort($tries, fn (array $a, array $b): int => [$a[0], $a[1], $a[2]] <=> [$b[0], $b[1], $b[2]]);

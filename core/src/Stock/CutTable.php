@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Hebra\Core\Stock;
 
 /**
- * The best plan for few cuts, proved: piece after piece of the stock, the cuts that are still open are a state, a bit each, and of all ways to a state
- * only the one that has lost least is kept; states that cannot lead below the best plan known, by the bound of the prices, are left. Pieces of which there
- * are as many as cuts come last: there the last cut still open is in the next piece.
+ * The best plan for few cuts, proved: piece after piece of the stock, the cuts that are still open are a state, a bit
+ * each, and of all ways to a state only the one that has lost least is kept; states that cannot lead below the best
+ * plan known, by the bound of the prices, are left. Pieces of which there are as many as cuts come last: there the last
+ * cut still open is in the next piece.
  *
  * Cuts of one kind are taken from the last to the first, so that each state stands for one way of counting them.
  * Source: dynamic programming over subsets, as in Held and Karp 1962; bounded by the Lagrangian of CutPrices.
@@ -40,8 +41,12 @@ final class CutTable
     /** @var array<int, array{float, int}> by state: what is lost at least for these cuts in pieces without end, and the cuts of the first of them */
     private array $rest = [[0.0, 0]];
 
-    public function __construct(private readonly CutProblem $problem, private readonly CutPrices $prices, private readonly Patience $patience, private float $mostMm)
-    {
+    public function __construct(
+        private readonly CutProblem $problem,
+        private readonly CutPrices $prices,
+        private readonly Patience $patience,
+        private float $mostMm,
+    ) {
         foreach ($problem->counts as $kind => $count) {
             for ($one = 0; $one < $count; $one++) {
                 $isFirst = $one === 0;
@@ -50,7 +55,8 @@ final class CutTable
                 for ($state = 0; $state < $bit; $state++) {
                     $this->takes[$bit | $state] = $this->takes[$state] + $problem->takes[$kind];
                     $this->priced[$bit | $state] = $this->priced[$state] + $prices->prices[$kind];
-                    $this->isCounted[$bit | $state] = $this->isCounted[$state] && ($isFirst || ($state & ($bit >> 1)) !== 0);
+                    $this->isCounted[$bit | $state] = $this->isCounted[$state]
+                        && ($isFirst || ($state & ($bit >> 1)) !== 0);
                 }
             }
         }
@@ -77,7 +83,9 @@ final class CutTable
             }
         }
 
-        return $best === null ? null : [[...$this->walked($reached, $layers, $best), ...$this->walkedOn($best)], $this->mostMm];
+        return $best === null
+            ? null
+            : [[...$this->walked($reached, $layers, $best), ...$this->walkedOn($best)], $this->mostMm];
     }
 
     /** @param  list<int>  $types  of which there are enough */
@@ -88,7 +96,9 @@ final class CutTable
                 $room = $this->problem->rooms[$type] - $takes;
                 if ($room > -1e-9) {
                     $loses = $this->problem->opening[$type] - $this->problem->worthMm($room);
-                    $this->endless[$state] = ! isset($this->endless[$state]) || $loses < $this->endless[$state][0] ? [$loses, $type] : $this->endless[$state];
+                    $this->endless[$state] = ! isset($this->endless[$state]) || $loses < $this->endless[$state][0]
+                        ? [$loses, $type]
+                        : $this->endless[$state];
                 }
             }
         }
@@ -160,7 +170,11 @@ final class CutTable
                 }
             }
             $most = $this->mostMm - $gains[$layer + 1];
-            $states = array_filter($next, fn (array $one, int $state): bool => $most >= $one[0] + $this->priced[$state], ARRAY_FILTER_USE_BOTH);
+            $states = array_filter(
+                $next,
+                fn (array $one, int $state): bool => $most >= $one[0] + $this->priced[$state],
+                ARRAY_FILTER_USE_BOTH,
+            );
             $reached[] = $states;
         }
 
@@ -175,7 +189,11 @@ final class CutTable
     private function gains(array $layers, array $endless): array
     {
         $gain = fn (int $type): float => min(0.0, $this->problem->opening[$type] - $this->prices->worthOf($type));
-        $gains = [count($layers) => array_sum(array_map(fn (int $type): float => $this->problem->pieces[$type] * $gain($type), $endless))];
+        $gains = [
+            count($layers) => array_sum(
+                array_map(fn (int $type): float => $this->problem->pieces[$type] * $gain($type), $endless),
+            ),
+        ];
         for ($layer = count($layers) - 1; $layer >= 0; $layer--) {
             $gains[$layer] = $gains[$layer + 1] + $gain($layers[$layer]);
         }

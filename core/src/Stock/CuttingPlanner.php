@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Hebra\Core\Stock;
 
 /**
- * Plans which cut comes from which piece of stock: prices are moved towards the best bound, and plans made at them on the way;
- * then a few pieces at a time are cut anew, and the whole is searched where it is small enough, until it is proved or patience
- * is over. The same input and patience in nodes give the same plan.
+ * Plans which cut comes from which piece of stock: prices are moved towards the best bound, and plans made at them on
+ * the way; then a few pieces at a time are cut anew, and the whole is searched where it is small enough, until it is
+ * proved or patience is over. The same input and patience in nodes give the same plan.
  */
 final class CuttingPlanner
 {
@@ -61,8 +61,9 @@ final class CuttingPlanner
     }
 
     /**
-     * Rows of one length are one type. Of what is still to be bought no two pieces are half used in the best plan, since both cuts
-     * out of one lose less, as long as the worth of a length just kept is no more than what handling and buying one cost.
+     * Rows of one length are one type. Of what is still to be bought no two pieces are half used in the best plan,
+     * since both cuts out of one lose less, as long as the worth of a length just kept is no more than what handling
+     * and buying one cost.
      *
      * @param  list<StockRow>  $stock
      * @param  non-empty-list<CutKind>  $cuts
@@ -71,7 +72,9 @@ final class CuttingPlanner
     private static function types(array $stock, array $cuts, CuttingTerms $terms): array
     {
         $all = array_sum(array_map(fn (CutKind $cut): int => $cut->count, $cuts));
-        $needed = array_sum(array_map(fn (CutKind $cut): float => $cut->count * ($cut->lengthMm + $terms->trimMm), $cuts));
+        $needed = array_sum(
+            array_map(fn (CutKind $cut): float => $cut->count * ($cut->lengthMm + $terms->trimMm), $cuts),
+        );
         $isMerged = $terms->worthMm($terms->keepMm) <= $terms->handlingMm + $terms->buyMm;
         $types = $available = [];
         foreach ($stock as $row) {
@@ -131,7 +134,10 @@ final class CuttingPlanner
         return array_sum($this->problem->counts) <= CutTable::MOST_CUTS;
     }
 
-    /** Few cuts are searched, ties minded, as far as that goes quickly; what is not proved by then is worked out state by state. */
+    /**
+     * Few cuts are searched, ties minded, as far as that goes quickly; what is not proved by then is worked out state
+     * by state.
+     */
     private function proved(CutPrices $prices): bool
     {
         if ($this->searchWhole($prices, self::QUICK_NODES)) {
@@ -168,8 +174,8 @@ final class CuttingPlanner
     }
 
     /**
-     * A few touched pieces at a time are cut anew, with what is untouched at hand: by a dive at prices a little off, or, of
-     * two, by search. Which and how far off follows a fixed sequence.
+     * A few touched pieces at a time are cut anew, with what is untouched at hand: by a dive at prices a little off,
+     * or, of two, by search. Which and how far off follows a fixed sequence.
      */
     private function cutAnew(CutPrices $prices, CutDive $dive): void
     {
@@ -231,7 +237,14 @@ final class CuttingPlanner
      */
     private function searched(CutPrices $prices, array $counts, array $free, float $lostMm): ?array
     {
-        $search = new CutSearch($this->problem->part($counts, $free), $prices, $this->patience, $lostMm - 1e-6, self::FEW_NODES, false);
+        $search = new CutSearch(
+            $this->problem->part($counts, $free),
+            $prices,
+            $this->patience,
+            $lostMm - 1e-6,
+            self::FEW_NODES,
+            false,
+        );
         $search->run();
         $this->nodes += $search->nodes;
 
@@ -249,7 +262,12 @@ final class CuttingPlanner
                 if ($best === null) {
                     // So it does not go; perhaps another way.
                     $this->searchWhole($prices);
-                    $this->plan !== [] || throw CannotCut::tooLittle($this->problem->kinds[$kind], $left, $left * $this->problem->kinds[$kind]->lengthMm);
+                    $this->plan !== []
+                        || throw CannotCut::tooLittle(
+                            $this->problem->kinds[$kind],
+                            $left,
+                            $left * $this->problem->kinds[$kind]->lengthMm,
+                        );
 
                     return;
                 }
@@ -337,7 +355,10 @@ final class CuttingPlanner
                 }
             }
         }
-        usort($pieces, fn (CutPiece $a, CutPiece $b): int => [$a->rowAt, $a->remainderMm] <=> [$b->rowAt, $b->remainderMm]);
+        usort(
+            $pieces,
+            fn (CutPiece $a, CutPiece $b): int => [$a->rowAt, $a->remainderMm] <=> [$b->rowAt, $b->remainderMm],
+        );
 
         return $pieces;
     }

@@ -8,8 +8,8 @@ namespace Hebra\Core\Stock;
  * What a length of wire is worth, and what it costs to take it in hand. Millimetres, and millimetres of worth.
  *
  * Below `keep` a length r is worth scrap-worth·r. From there on it is worth the larger of that and
- * offcut-worth·min(r, coil) + max(0, r − coil) − lot: so much of it counts as offcut, what is beyond as coil, and each length kept costs
- * its storing and finding. Source: common practice, as the handbook of this project states it.
+ * offcut-worth·min(r, coil) + max(0, r − coil) − lot: so much of it counts as offcut, what is beyond as coil, and each
+ * length kept costs its storing and finding. Source: common practice, as the handbook of this project states it.
  */
 final readonly class CuttingTerms
 {
@@ -36,6 +36,9 @@ final readonly class CuttingTerms
             return $scrap;
         }
 
-        return max($scrap, $this->offcutWorth * min($lengthMm, $this->coilMm) + max(0.0, $lengthMm - $this->coilMm) - $this->lotMm);
+        return max(
+            $scrap,
+            $this->offcutWorth * min($lengthMm, $this->coilMm) + max(0.0, $lengthMm - $this->coilMm) - $this->lotMm,
+        );
     }
 }

@@ -7,7 +7,10 @@ namespace Hebra\Core\Sum;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Unreadable;
 
-/** A question that was understood: the sum, what it gives, and what it leaves out, which stands with a sensible value until it is said. */
+/**
+ * A question that was understood: the sum, what it gives, and what it leaves out, which stands with a sensible value
+ * until it is said.
+ */
 final readonly class Asked
 {
     /**
@@ -19,7 +22,8 @@ final readonly class Asked
     }
 
     /**
-     * One line as it comes to mind, terse or in whole sentences. What writes key=value is read as a terse line first, all else as a question; the reading that leaves nothing open and can be worked is taken.
+     * One line as it comes to mind, terse or in whole sentences. What writes key=value is read as a terse line first,
+     * all else as a question; the reading that leaves nothing open and can be worked is taken.
      *
      * @throws Problem if neither reading understands it: what the first has to say
      */

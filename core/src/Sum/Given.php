@@ -21,8 +21,12 @@ final readonly class Given
      * @param  array<string, string>  $texts  as they were given, defaults filled in
      * @param  array<string, float|int|string|Metal|Temper|RingSize|WireSize|array<array-key, float>>  $values
      */
-    private function __construct(public array $texts, private array $values, private Strengths $strengths, public ToolBox $tools)
-    {
+    private function __construct(
+        public array $texts,
+        private array $values,
+        private Strengths $strengths,
+        public ToolBox $tools,
+    ) {
     }
 
     /**
@@ -30,8 +34,13 @@ final readonly class Given
      *
      * @throws \Hebra\Core\Problem if a key is unknown, missing or unreadable, or two are given of which one is wanted
      */
-    public static function read(Sum $sum, array $input, LengthUnit $bare = LengthUnit::Millimetre, Strengths $strengths = new Strengths, ToolBox $tools = new ToolBox): self
-    {
+    public static function read(
+        Sum $sum,
+        array $input,
+        LengthUnit $bare = LengthUnit::Millimetre,
+        Strengths $strengths = new Strengths,
+        ToolBox $tools = new ToolBox,
+    ): self {
         $known = array_map(fn (Input $one): string => $one->key, $sum->inputs);
         foreach (array_keys($input) as $key) {
             in_array($key, $known, true) || throw UnknownSum::key($sum->name, (string) $key, $known);
@@ -62,7 +71,11 @@ final readonly class Given
             $given = array_values(array_intersect($group, array_keys($input)));
             count($given) <= 1 || throw UnknownSum::tooMany($sum->name, $given, $group);
             if ($given === []) {
-                throw UnknownSum::noneOf($sum->name, $group, array_values(array_filter($sum->inputs, fn (Input $one): bool => $one->key === $group[0]))[0]);
+                throw UnknownSum::noneOf(
+                    $sum->name,
+                    $group,
+                    array_values(array_filter($sum->inputs, fn (Input $one): bool => $one->key === $group[0]))[0],
+                );
             }
         }
     }
@@ -76,7 +89,9 @@ final readonly class Given
     {
         $value = $this->values[$key] ?? 0.0;
 
-        return $value instanceof WireSize ? $value->diameterMm() : (is_float($value) || is_int($value) ? (float) $value : 0.0);
+        return $value instanceof WireSize
+            ? $value->diameterMm()
+            : (is_float($value) || is_int($value) ? (float) $value : 0.0);
     }
 
     public function maybeMm(string $key): ?float

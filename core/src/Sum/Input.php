@@ -19,9 +19,9 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\WireSize;
 
 /**
- * One value a sum asks for: how it is read, its range and the reason for it, what stands when nothing is given. A default
- * that begins with `=` takes the value of another input. `cues` are words that stand before the value in a typed line,
- * `units` words that stand after it.
+ * One value a sum asks for: how it is read, its range and the reason for it, what stands when nothing is given. A
+ * default that begins with `=` takes the value of another input. `cues` are words that stand before the value in a
+ * typed line, `units` words that stand after it.
  */
 final readonly class Input
 {
@@ -48,35 +48,44 @@ final readonly class Input
     }
 
     /** A length that may be nothing. */
-    public static function length(string $key, string $words, string $example, ?string $default = null, float $mostMm = 100_000): self
-    {
+    public static function length(
+        string $key, string $words, string $example, ?string $default = null, float $mostMm = 100_000,
+    ): self {
         return new self($key, InputKind::Length, $words, $example, $default, 0, $mostMm);
     }
 
     /** A length that must be more than nothing. */
-    public static function size(string $key, string $words, string $example, ?string $default = null, float $mostMm = 300): self
-    {
+    public static function size(
+        string $key, string $words, string $example, ?string $default = null, float $mostMm = 300,
+    ): self {
         return new self($key, InputKind::Size, $words, $example, $default, 0, $mostMm);
     }
 
     /** Something round that is named by a gauge or a length: a mandrel, a thickness. */
-    public static function across(string $key, string $words, string $example, ?string $default = null, float $mostMm = 300): self
-    {
+    public static function across(
+        string $key, string $words, string $example, ?string $default = null, float $mostMm = 300,
+    ): self {
         return new self($key, InputKind::Across, $words, $example, $default, 0, $mostMm);
     }
 
-    public static function wire(string $key = 'wire', string $words = 'wire size', string $example = '22 awg', ?string $default = null): self
-    {
+    public static function wire(
+        string $key = 'wire',
+        string $words = 'wire size',
+        string $example = '22 awg',
+        ?string $default = null,
+    ): self {
         return new self($key, InputKind::Wire, $words, $example, $default, WireSize::LEAST_MM, WireSize::MOST_MM);
     }
 
-    public static function count(string $key, string $words, string $example, int $least, int $most, ?string $default = null): self
-    {
+    public static function count(
+        string $key, string $words, string $example, int $least, int $most, ?string $default = null,
+    ): self {
         return new self($key, InputKind::Count, $words, $example, $default, $least, $most);
     }
 
-    public static function number(string $key, string $words, string $example, float $least, float $most, ?string $default = null): self
-    {
+    public static function number(
+        string $key, string $words, string $example, float $least, float $most, ?string $default = null,
+    ): self {
         return new self($key, InputKind::Number, $words, $example, $default, $least, $most);
     }
 
@@ -87,12 +96,26 @@ final readonly class Input
 
     public static function metal(): self
     {
-        return new self('metal', InputKind::Metal, 'metal', 'sterling', null, choices: array_column(Metal::cases(), 'value'));
+        return new self(
+            'metal',
+            InputKind::Metal,
+            'metal',
+            'sterling',
+            null,
+            choices: array_column(Metal::cases(), 'value'),
+        );
     }
 
     public static function temper(string $words = 'temper'): self
     {
-        return new self('temper', InputKind::Temper, $words, 'half-hard', null, choices: array_column(Temper::cases(), 'value'));
+        return new self(
+            'temper',
+            InputKind::Temper,
+            $words,
+            'half-hard',
+            null,
+            choices: array_column(Temper::cases(), 'value'),
+        );
     }
 
     public static function section(): self
@@ -130,7 +153,11 @@ final readonly class Input
     /** A wire that is there, from which the rest is worked back. */
     public static function have(): self
     {
-        return (new self('have', InputKind::Size, 'or: the wire you have', '30 cm', null, 0, 100_000))->after('have', 'from', 'with only');
+        return (new self('have', InputKind::Size, 'or: the wire you have', '30 cm', null, 0, 100_000))->after(
+            'have',
+            'from',
+            'with only',
+        );
     }
 
     public function optional(): self
@@ -160,12 +187,19 @@ final readonly class Input
         $most = Figures::trim($this->most, 3);
 
         return match ($this->kind) {
-            InputKind::Wire => Figures::trim($this->least).' to '.Figures::mm($this->most).': thinner is not drawn, thicker is not bent by hand',
-            InputKind::Length => $this->most >= 100_000 ? '0 to 100 m, more than a spool holds' : "0 to {$most} mm, more than any piece of this kind takes",
-            InputKind::Size, InputKind::Across => $this->most >= 100_000 ? 'more than 0, up to 100 m, more than a spool holds' : "more than 0, up to {$most} mm, larger than anything worn",
-            InputKind::Count, InputKind::Number => Figures::trim($this->least, 3)." to {$most}, more than hands make in one go",
+            InputKind::Wire => Figures::trim($this->least).' to '.Figures::mm($this->most)
+                .': thinner is not drawn, thicker is not bent by hand',
+            InputKind::Length => $this->most >= 100_000
+                ? '0 to 100 m, more than a spool holds'
+                : "0 to {$most} mm, more than any piece of this kind takes",
+            InputKind::Size, InputKind::Across => $this->most >= 100_000
+                ? 'more than 0, up to 100 m, more than a spool holds'
+                : "more than 0, up to {$most} mm, larger than anything worn",
+            InputKind::Count,
+            InputKind::Number => Figures::trim($this->least, 3)." to {$most}, more than hands make in one go",
             InputKind::Mass => 'more than 0, up to 100 kg',
-            InputKind::Ring => 'inside diameter '.Figures::trim(RingSize::LEAST_MM).' to '.Figures::trim(RingSize::MOST_MM).' mm, the sizes that scales name',
+            InputKind::Ring => 'inside diameter '.Figures::trim(RingSize::LEAST_MM).' to '
+                .Figures::trim(RingSize::MOST_MM).' mm, the sizes that scales name',
             InputKind::Wires => '1 to '.WirePacking::MOST_WIRES.' wires, as many as the packing is solved for',
             InputKind::EndCoil => '0 to 500 turns',
             InputKind::Metal, InputKind::Temper, InputKind::Choice => implode(', ', $this->choices),
@@ -182,8 +216,16 @@ final readonly class Input
     public function read(string $text, LengthUnit $bare): float|int|string|Metal|Temper|RingSize|WireSize|array
     {
         return match ($this->kind) {
-            InputKind::Length => Length::parse($text, $this->key, $bare)->within($this->key, 0.0, $this->most)->millimetres(),
-            InputKind::Size => $this->ringMm($text) ?? Length::parse($text, $this->key, $bare)->asSize($this->key, $this->most)->millimetres(),
+            InputKind::Length => Length::parse($text, $this->key, $bare)->within(
+                $this->key,
+                0.0,
+                $this->most,
+            )->millimetres(),
+            InputKind::Size => $this->ringMm($text) ?? Length::parse(
+                $text,
+                $this->key,
+                $bare,
+            )->asSize($this->key, $this->most)->millimetres(),
             InputKind::Across => $this->acrossMm($text, $bare),
             InputKind::Wire => WireSize::parse($text, $this->key),
             InputKind::Count => Count::parse($text, $this->key, (int) $this->least, (int) $this->most),
@@ -194,7 +236,9 @@ final readonly class Input
             InputKind::Ring => RingSize::parse($text, $this->key),
             InputKind::Section => $this->plain($text, 'round, half-round, square, twisted-pair or WxT'),
             InputKind::Pattern => $this->plain($text, $this->example),
-            InputKind::Choice => in_array($choice = mb_strtolower(trim($text)), $this->choices, true) ? $choice : throw Unreadable::choice($this->key, $text, $this->choices),
+            InputKind::Choice => in_array($choice = mb_strtolower(trim($text)), $this->choices, true)
+                ? $choice
+                : throw Unreadable::choice($this->key, $text, $this->choices),
             InputKind::Wires => $this->wireList($text),
             InputKind::EndCoil => $this->endCoilOf($text, $bare),
         };
@@ -208,7 +252,8 @@ final readonly class Input
     /** An inside may be said as a ring size: the inside diameter that it stands for. */
     private function ringMm(string $text): ?float
     {
-        return in_array($this->key, self::INSIDES, true) && preg_match('/^\s*(us|uk|iso|jp)\b/iu', mb_scrub($text)) === 1
+        return in_array($this->key, self::INSIDES, true)
+            && preg_match('/^\s*(us|uk|iso|jp)\b/iu', mb_scrub($text)) === 1
             ? RingSize::parse($text, $this->key)->insideMm()
             : null;
     }
@@ -227,9 +272,16 @@ final readonly class Input
 
     private function numeric(string $text): float
     {
-        $number = Text::number(Text::plain($text, $this->key, $this->example)) ?? throw Unreadable::number($this->key, $text);
+        $number = Text::number(
+            Text::plain($text, $this->key, $this->example),
+        ) ?? throw Unreadable::number($this->key, $text);
         if ($number < $this->least || $number > $this->most) {
-            throw OutOfRange::between($this->key, Figures::trim($number, 6), Figures::trim($this->least, 6), Figures::trim($this->most, 6));
+            throw OutOfRange::between(
+                $this->key,
+                Figures::trim($number, 6),
+                Figures::trim($this->least, 6),
+                Figures::trim($this->most, 6),
+            );
         }
 
         return $number;
@@ -246,7 +298,8 @@ final readonly class Input
     }
 
     /**
-     * `3x28awg`, `2x20awg,1x24awg`: split only at a comma followed by count×, so that a decimal comma may stand in a size.
+     * `3x28awg`, `2x20awg,1x24awg`: split only at a comma followed by count×, so that a decimal comma may stand in a
+     * size.
      *
      * @return non-empty-list<float>
      */

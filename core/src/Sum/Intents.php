@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hebra\Core\Sum;
 
 /**
- * Which sum a sentence asks for: words that speak for each, with their weight. The heaviest sum wins; of two as heavy the one that stands first here.
- * Common practice for how makers put it.
+ * Which sum a sentence asks for: words that speak for each, with their weight. The heaviest sum wins; of two as heavy
+ * the one that stands first here. Common practice for how makers put it.
  */
 final class Intents
 {

@@ -8,8 +8,8 @@ use Hebra\Core\Quantity\Unreadable;
 
 /**
  * A sum asked in one line, as it comes to mind: `coil 24ga on 2.5mm, 3cm`; `bind 17 beads of 3 mm with 28ga on 18ga`;
- * `ring-size us 7`. First the word that names the sum; then what is written as key=value; then values with a word before
- * or after them that says what they are; what is left is dealt out by kind, in the order the sum asks for it.
+ * `ring-size us 7`. First the word that names the sum; then what is written as key=value; then values with a word
+ * before or after them that says what they are; what is left is dealt out by kind, in the order the sum asks for it.
  */
 final class Line
 {
@@ -58,7 +58,10 @@ final class Line
 
     private static function plain(string $line): string
     {
-        $plain = strtr(mb_strtolower(mb_scrub($line)), ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '″' => '"', '”' => '"', '“' => '"', '×' => 'x', '−' => '-', "\u{00A0}" => ' ', ';' => ' ']);
+        $plain = strtr(
+            mb_strtolower(mb_scrub($line)),
+            ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '″' => '"', '”' => '"', '“' => '"', '×' => 'x', '−' => '-', "\u{00A0}" => ' ', ';' => ' '],
+        );
         // A comma between two things is a pause; between digits it is decimal, and a list of wires keeps it.
         $plain = preg_replace('/,(?!\d)/u', ' ', $plain) ?? '';
 
@@ -76,14 +79,21 @@ final class Line
                 }
                 $at = (int) $match[0][1];
                 // What stands first says most, and of that the longest word.
-                $found = [-$at, strlen($word), $sum, trim(substr($plain, 0, $at).' '.substr($plain, $at + strlen($match[0][0])))];
+                $found = [
+                    -$at,
+                    strlen($word),
+                    $sum,
+                    trim(substr($plain, 0, $at).' '.substr($plain, $at + strlen($match[0][0]))),
+                ];
                 if ($best === null || [$found[0], $found[1]] > [$best[0], $best[1]]) {
                     $best = $found;
                 }
             }
         }
 
-        return $best === null ? null : [$best[2], trim(preg_replace('/\s+/u', ' ', preg_replace(self::FILLER, ' ', $best[3]) ?? '') ?? '')];
+        return $best === null
+            ? null
+            : [$best[2], trim(preg_replace('/\s+/u', ' ', preg_replace(self::FILLER, ' ', $best[3]) ?? '') ?? '')];
     }
 
     private function readNamed(): void
@@ -105,7 +115,13 @@ final class Line
                 InputKind::Metal => Quantities::metals(),
                 InputKind::Temper => Quantities::tempers(),
                 InputKind::Choice => array_combine($input->choices, $input->choices),
-                InputKind::Section => ['half round' => 'half-round', 'half-round' => 'half-round', 'square' => 'square', 'twisted pair' => 'twisted-pair', 'twisted-pair' => 'twisted-pair'],
+                InputKind::Section => [
+                    'half round' => 'half-round',
+                    'half-round' => 'half-round',
+                    'square' => 'square',
+                    'twisted pair' => 'twisted-pair',
+                    'twisted-pair' => 'twisted-pair',
+                ],
                 default => [],
             };
             uksort($words, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
@@ -145,7 +161,9 @@ final class Line
         }
     }
 
-    /** First gauges, then what the sum cannot do without, then the rest; a bare number fills no gap that has a default. */
+    /**
+     * First gauges, then what the sum cannot do without, then the rest; a bare number fills no gap that has a default.
+     */
     private function readInOrder(): void
     {
         foreach ($this->open() as $input) {
@@ -156,7 +174,8 @@ final class Line
         foreach ([true, false] as $isNeeded) {
             foreach ($this->open() as $input) {
                 $needs = $input->default === null && ! $input->isOptional;
-                $isBare = $input->kind === InputKind::Count || $input->kind === InputKind::Number || $input->kind === InputKind::EndCoil;
+                $isBare = $input->kind === InputKind::Count || $input->kind === InputKind::Number
+                    || $input->kind === InputKind::EndCoil;
                 if ($needs !== $isNeeded || $input->key === 'have' || ($isBare && ! $needs) || $this->sum->isAnswered($input->key, $this->given)) {
                     continue;
                 }
@@ -201,17 +220,31 @@ final class Line
     /** @return list<Input> what is not yet given */
     private function open(): array
     {
-        return array_values(array_filter($this->sum->inputs, fn (Input $input): bool => ! isset($this->given[$input->key])));
+        return array_values(
+            array_filter($this->sum->inputs, fn (Input $input): bool => ! isset($this->given[$input->key])),
+        );
     }
 
     private function take(Input $input, string $value, string $found, string $leaves = ''): void
     {
         $value = trim($value);
         if ($input->kind === InputKind::Wires) {
-            $value = preg_replace('/(?<=[a-z\d])\s+(?=\d+\s*x)/u', ',', preg_replace('/\s*,\s*/', ',', $value) ?? '') ?? '';
+            $value = preg_replace(
+                '/(?<=[a-z\d])\s+(?=\d+\s*x)/u',
+                ',',
+                preg_replace('/\s*,\s*/', ',', $value) ?? '',
+            ) ?? '';
         }
         $this->given[$input->key] = $value;
         $at = strpos($this->rest, $found);
-        $this->rest = $at === false ? $this->rest : trim(preg_replace('/\s+/u', ' ', substr($this->rest, 0, $at).' '.$leaves.substr($this->rest, $at + strlen($found))) ?? '');
+        $this->rest = $at === false
+            ? $this->rest
+            : trim(
+                preg_replace(
+                    '/\s+/u',
+                    ' ',
+                    substr($this->rest, 0, $at).' '.$leaves.substr($this->rest, $at + strlen($found)),
+                ) ?? '',
+            );
     }
 }

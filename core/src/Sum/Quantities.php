@@ -7,7 +7,10 @@ namespace Hebra\Core\Sum;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 
-/** What a sentence says in figures, each with the words beside it: gauges, lengths, ring sizes, weights, counts, beads, metals, tempers. */
+/**
+ * What a sentence says in figures, each with the words beside it: gauges, lengths, ring sizes, weights, counts, beads,
+ * metals, tempers.
+ */
 final class Quantities
 {
     private const N = '(?:\d+\s+\d+\/\d+|\d+-\d+\/\d+|\d+\/\d+|\d+[.,]\d+|[.,]\d+|\d+)';
@@ -29,12 +32,14 @@ final class Quantities
         'sterling silver' => 'sterling', '935 silver' => 'silver-935', 'silver' => 'sterling', 'brass' => 'brass',
         'jewellers bronze' => 'jewellers-bronze', 'bronze' => 'jewellers-bronze', 'german silver' => 'nickel-silver',
         'aluminum' => 'aluminium', 'stainless' => 'stainless', 'steel' => 'stainless', 'gold filled' => 'gold-filled',
-        '18k gold' => 'gold-18k', '14k gold' => 'gold-14k', '24 carat gold' => 'gold-24k', '18 carat gold' => 'gold-18k',
+        '18k gold' => 'gold-18k', '14k gold' => 'gold-14k', '24 carat gold' => 'gold-24k',
+        '18 carat gold' => 'gold-18k',
         '14 carat gold' => 'gold-14k',
     ];
 
     private const TEMPERS = [
-        'full hard' => 'hard', 'spring hard' => 'spring', 'spring temper' => 'spring', 'annealed' => 'dead-soft', 'soft' => 'dead-soft',
+        'full hard' => 'hard', 'spring hard' => 'spring', 'spring temper' => 'spring', 'annealed' => 'dead-soft',
+        'soft' => 'dead-soft',
     ];
 
     /** Their length in words: what is looked at before and after a figure. */
@@ -54,7 +59,11 @@ final class Quantities
         foreach (self::kinds() as $kind => $pattern) {
             $rest = preg_replace_callback($pattern, function (array $match) use (&$found, $kind): string {
                 [$text, $at] = [(string) $match[0][0], (int) $match[0][1]];
-                $found[$at] = [$kind, trim(preg_replace('/\s+/', ' ', (string) ($match[1][0] ?? $text)) ?? ''), strlen($text)];
+                $found[$at] = [
+                    $kind,
+                    trim(preg_replace('/\s+/', ' ', (string) ($match[1][0] ?? $text)) ?? ''),
+                    strlen($text),
+                ];
 
                 // Its place is kept, so that what is near stays near.
                 return str_repeat('~', strlen($text));
@@ -63,7 +72,9 @@ final class Quantities
         ksort($found);
         $all = [];
         foreach ($found as $at => [$kind, $text, $length]) {
-            $before = trim(preg_replace('/.*~/', '', substr($rest, max(0, $at - self::NEAR), min($at, self::NEAR))) ?? '');
+            $before = trim(
+                preg_replace('/.*~/', '', substr($rest, max(0, $at - self::NEAR), min($at, self::NEAR))) ?? '',
+            );
             $after = trim(preg_replace('/~.*/', '', substr($rest, $at + $length, self::NEAR)) ?? '');
             $all[] = new Quantity($kind, self::value($kind, $text), $before, $after);
         }
@@ -95,14 +106,36 @@ final class Quantities
 
     private static function plain(string $sentence): string
     {
-        $signs = ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8', '⅓' => ' 1/3', '⅔' => ' 2/3', '″' => '"', '”' => '"', '“' => '"', '’' => "'", '×' => 'x', '−' => '-', '–' => '-', "\u{00A0}" => ' '];
+        $signs = [
+            '½' => ' 1/2',
+            '¼' => ' 1/4',
+            '¾' => ' 3/4',
+            '⅛' => ' 1/8',
+            '⅜' => ' 3/8',
+            '⅝' => ' 5/8',
+            '⅞' => ' 7/8',
+            '⅓' => ' 1/3',
+            '⅔' => ' 2/3',
+            '″' => '"',
+            '”' => '"',
+            '“' => '"',
+            '’' => "'",
+            '×' => 'x',
+            '−' => '-',
+            '–' => '-',
+            "\u{00A0}" => ' ',
+        ];
         $plain = ' '.strtr(mb_strtolower(mb_scrub($sentence)), $signs).' ';
         $plain = preg_replace('/[,;](?!\d)/u', ' , ', $plain) ?? '';
         foreach (self::NUMBERS as $word => $number) {
             $plain = preg_replace('/(?<![\w-])'.$word.'(?![\w-])/u', $number, $plain) ?? $plain;
         }
 
-        $plain = preg_replace('/(?<!\w)an? (?=(?:yard|met(?:re|er)|foot|inch|ounce|troy ounce|gram|kilo)s?(?!\w))/u', '1 ', $plain) ?? $plain;
+        $plain = preg_replace(
+            '/(?<!\w)an? (?=(?:yard|met(?:re|er)|foot|inch|ounce|troy ounce|gram|kilo)s?(?!\w))/u',
+            '1 ',
+            $plain,
+        ) ?? $plain;
 
         return preg_replace('/\s+/u', ' ', strtr($plain, ['?' => ' ', '!' => ' ', '. ' => ' '])) ?? '';
     }
@@ -122,8 +155,12 @@ final class Quantities
         return [
             'metal' => '/(?<![\w-])('.$names(self::metals()).')(?![\w-])/u',
             'temper' => '/(?<![\w-])(?<!how )('.$names(self::tempers()).')(?![\w-])/u',
-            'ring' => '/(?<![\w-])((?:us|american)(?: size)? '.$n.'(?: 1\/2| 1\/4| 3\/4)?|(?:uk|british)(?: size)? [a-z](?: ?\+ ?\d)?(?: 1\/2)?(?![\w])|iso(?: size)? '.$n.'|(?:jp|japanese)(?: size)? '.$n.'|(?:ring )?size [a-z](?![\w])|(?:ring )?size '.$n.'(?! ?[mc]m\b)(?! ?(?:awg|swg|ga\b|gauge)))/u',
-            'wires' => '/(?<![\w.])(\d+ ?x ?(?:#? ?\d+ ?(?:awg|swg|gauge|ga)|'.$n.' ?mm)(?: ?,? ?(?:and )?\d+ ?x ?(?:#? ?\d+ ?(?:awg|swg|gauge|ga)|'.$n.' ?mm))*)(?!\w)/u',
+            'ring' => '/(?<![\w-])((?:us|american)(?: size)? '.$n
+                .'(?: 1\/2| 1\/4| 3\/4)?|(?:uk|british)(?: size)? [a-z](?: ?\+ ?\d)?(?: 1\/2)?(?![\w])|iso(?: size)? '
+                .$n.'|(?:jp|japanese)(?: size)? '.$n.'|(?:ring )?size [a-z](?![\w])|(?:ring )?size '.$n
+                .'(?! ?[mc]m\b)(?! ?(?:awg|swg|ga\b|gauge)))/u',
+            'wires' => '/(?<![\w.])(\d+ ?x ?(?:#? ?\d+ ?(?:awg|swg|gauge|ga)|'.$n
+                .' ?mm)(?: ?,? ?(?:and )?\d+ ?x ?(?:#? ?\d+ ?(?:awg|swg|gauge|ga)|'.$n.' ?mm))*)(?!\w)/u',
             'pattern' => '/(?<![\w@])(\d+@\d+(?:-\d+)?(?: \d+@\d+(?:-\d+)?)*)/u',
             'passes' => '/(?<!\w)([fb]\d+(?:-\d+)?(?: [fb]\d+(?:-\d+)?)+)(?!\w)/u',
             'gauge' => '/(?<![\w.\/])(# ?\d+|\d+ ?-? ?(?:awg|swg|gauge|ga\.?)(?: awg| swg)?(?![\w])|\d{2}g(?= (?:wire|coil))|\d{2}g$)/u',
@@ -141,7 +178,12 @@ final class Quantities
             'temper' => self::tempers()[$text] ?? $text,
             'ring' => self::ring($text),
             'gauge' => (preg_match('/(\d+)/', $text, $match) === 1 ? $match[1] : '').(str_contains($text, 'swg') ? ' swg' : ' awg'),
-            'wires' => preg_replace(['/ ?x ?/', '/ ?,? ?(?:and )?(?=\d+x)/', '/gauge|ga\b/'], ['x', ',', 'awg'], $text, -1) ?? $text,
+            'wires' => preg_replace(
+                ['/ ?x ?/', '/ ?,? ?(?:and )?(?=\d+x)/', '/gauge|ga\b/'],
+                ['x', ',', 'awg'],
+                $text,
+                -1,
+            ) ?? $text,
             'length', 'mass' => self::units($text),
             default => $text,
         };
@@ -149,7 +191,10 @@ final class Quantities
 
     private static function ring(string $text): string
     {
-        $plain = strtr($text, ['american' => 'us', 'british' => 'uk', 'japanese' => 'jp', 'ring ' => '', ' size' => '']);
+        $plain = strtr(
+            $text,
+            ['american' => 'us', 'british' => 'uk', 'japanese' => 'jp', 'ring ' => '', ' size' => ''],
+        );
 
         return match (1) {
             preg_match('/^size ([a-z])$/', $plain, $match) => "uk {$match[1]}",
@@ -161,7 +206,20 @@ final class Quantities
     private static function units(string $text): string
     {
         $plain = preg_replace('/(?<=\d)-(?=[a-z])/', '', $text) ?? $text;
-        $long = ['/millimet(?:re|er)s?/' => 'mm', '/centimet(?:re|er)s?/' => 'cm', '/met(?:re|er)s?/' => 'm', '/inches|inch/' => 'in', '/foot|feet/' => 'ft', '/yards?/' => 'yd', '/troy ounces?/' => 'ozt', '/ounces?/' => 'oz', '/pennyweights?/' => 'dwt', '/kilos?(?!g)/' => 'kg', '/grams?/' => 'g', '/ and /' => ' '];
+        $long = [
+            '/millimet(?:re|er)s?/' => 'mm',
+            '/centimet(?:re|er)s?/' => 'cm',
+            '/met(?:re|er)s?/' => 'm',
+            '/inches|inch/' => 'in',
+            '/foot|feet/' => 'ft',
+            '/yards?/' => 'yd',
+            '/troy ounces?/' => 'ozt',
+            '/ounces?/' => 'oz',
+            '/pennyweights?/' => 'dwt',
+            '/kilos?(?!g)/' => 'kg',
+            '/grams?/' => 'g',
+            '/ and /' => ' ',
+        ];
 
         return trim(preg_replace(array_keys($long), array_values($long), $plain) ?? $plain);
     }

@@ -20,6 +20,10 @@ final readonly class Quantity
     /** Whether one of these stands close before it, with no more than small words between. */
     public function isAfter(string $words): bool
     {
-        return preg_match('/(?<!\w)(?:'.$words.')(?: (?:an?|the|my|of|about|with|is|are|size|each|some|only|just|is about|piece|length|long))*$/u', $this->before) === 1;
+        return preg_match(
+            '/(?<!\w)(?:'.$words
+                .')(?: (?:an?|the|my|of|about|with|is|are|size|each|some|only|just|is about|piece|length|long))*$/u',
+            $this->before,
+        ) === 1;
     }
 }

@@ -11,9 +11,10 @@ use Hebra\Core\Quantity\LengthUnit;
 use Hebra\Core\Quantity\Unreadable;
 
 /**
- * A question in a maker's own words: `I have 60 cm of 26 gauge left, how many 4 mm beads can I bind on an 18 gauge hoop?` First which sum it asks
- * for, then what each of its figures is: by its unit (a gauge is wire, millimetres of bead are bead), by the words beside it (on a core, left over),
- * and last by what the sum still wants. What is not said stands with a sensible value, and is named.
+ * A question in a maker's own words: `I have 60 cm of 26 gauge left, how many 4 mm beads can I bind on an 18 gauge
+ * hoop?` First which sum it asks for, then what each of its figures is: by its unit (a gauge is wire, millimetres of
+ * bead are bead), by the words beside it (on a core, left over), and last by what the sum still wants. What is not said
+ * stands with a sensible value, and is named.
  */
 final class Question
 {
@@ -151,7 +152,10 @@ final class Question
             }
         }
 
-        return $best ?? throw $first ?? UnknownSum::line($sentence, ['coil', 'bind', 'link', 'weave', 'hoop', 'ring us 7']);
+        return $best ?? throw $first ?? UnknownSum::line(
+            $sentence,
+            ['coil', 'bind', 'link', 'weave', 'hoop', 'ring us 7'],
+        );
     }
 
     /** @throws Problem if a figure finds no place */
@@ -181,10 +185,17 @@ final class Question
     /** Metals, tempers, ring sizes, weaves, shapes: known by what they are. */
     private function readByName(): void
     {
-        $kinds = ['metal' => InputKind::Metal, 'temper' => InputKind::Temper, 'ring' => InputKind::Ring, 'wires' => InputKind::Wires, 'mass' => InputKind::Mass];
+        $kinds = [
+            'metal' => InputKind::Metal,
+            'temper' => InputKind::Temper,
+            'ring' => InputKind::Ring,
+            'wires' => InputKind::Wires,
+            'mass' => InputKind::Mass,
+        ];
         foreach ($this->sum->inputs as $input) {
             foreach ($this->said->all as $at => $quantity) {
-                $isPattern = $input->kind === InputKind::Pattern && $quantity->kind === ($input->key === 'passes' ? 'passes' : 'pattern');
+                $isPattern = $input->kind === InputKind::Pattern
+                    && $quantity->kind === ($input->key === 'passes' ? 'passes' : 'pattern');
                 if (! isset($this->given[$input->key]) && (($kinds[$quantity->kind] ?? null) === $input->kind || $isPattern)) {
                     $this->take($input, $at, $quantity->text);
                 }
@@ -195,14 +206,20 @@ final class Question
             }
         }
         if (preg_match('/half[- ]round|square wire|twisted/', $this->said->plain, $match) === 1 && $this->sum->input('section') !== null) {
-            $this->given['section'] = ['half' => 'half-round', 'squa' => 'square', 'twis' => 'twisted-pair'][substr($match[0], 0, 4)];
+            $this->given['section'] = [
+                'half' => 'half-round',
+                'squa' => 'square',
+                'twis' => 'twisted-pair',
+            ][substr($match[0], 0, 4)];
         }
     }
 
     private function chosen(Input $input): ?string
     {
         $words = [
-            'centred' => 'centred|centered|astride|straddl\w*', 'square' => 'square', 'triangle' => 'triang\w+', 'drop' => 'tear ?drop|drop', 'hoop' => 'round|circle|circular|hoop', 'string' => 'string|paper|thread', 'sizer' => 'sizer',
+            'centred' => 'centred|centered|astride|straddl\w*', 'square' => 'square', 'triangle' => 'triang\w+',
+            'drop' => 'tear ?drop|drop', 'hoop' => 'round|circle|circular|hoop', 'string' => 'string|paper|thread',
+            'sizer' => 'sizer',
         ];
         foreach ($input->choices as $choice) {
             if (isset($words[$choice]) && preg_match('/(?<!\w)(?:'.$words[$choice].')(?!\w)/u', $this->said->plain) === 1) {
@@ -274,7 +291,8 @@ final class Question
                 continue;
             }
             foreach ($this->said->all as $at => $quantity) {
-                $isBare = $quantity->kind === 'count' && ! in_array($input->kind, [InputKind::Count, InputKind::Number], true);
+                $isBare = $quantity->kind === 'count'
+                    && ! in_array($input->kind, [InputKind::Count, InputKind::Number], true);
                 if (! isset($this->taken[$at]) && ! $isBare && $this->couldBe($input, $quantity, $at)) {
                     $this->take($input, $at, $this->textFor($input, $quantity));
                     break;
@@ -295,7 +313,9 @@ final class Question
         }
     }
 
-    /** A thin size, or a bare number, where only a wire is wanted; the number is passed on as it is, to be asked about. */
+    /**
+     * A thin size, or a bare number, where only a wire is wanted; the number is passed on as it is, to be asked about.
+     */
     private function readBareGauge(): void
     {
         foreach ($this->sum->inputs as $input) {
@@ -317,7 +337,8 @@ final class Question
         }
         $terms = [];
         foreach ($this->said->all as $at => $quantity) {
-            $isWire = $quantity->kind === 'gauge' || ($quantity->kind === 'length' && $quantity->isBefore('(?:\w+ )?(?:wires?|thick|strands?)'));
+            $isWire = $quantity->kind === 'gauge'
+                || ($quantity->kind === 'length' && $quantity->isBefore('(?:\w+ )?(?:wires?|thick|strands?)'));
             if (isset($this->taken[$at]) || ! $isWire) {
                 continue;
             }
@@ -338,7 +359,13 @@ final class Question
 
             return (int) $count->text;
         }
-        $often = preg_match('/(?<!\w)(twice|double[ds]?|thrice|(\d+) (?:times|passes))(?!\w)/u', $this->said->plain, $match) === 1 ? $match : [];
+        $often = preg_match(
+            '/(?<!\w)(twice|double[ds]?|thrice|(\d+) (?:times|passes))(?!\w)/u',
+            $this->said->plain,
+            $match,
+        ) === 1
+            ? $match
+            : [];
 
         return match (true) {
             $often === [] => 1,
@@ -361,8 +388,11 @@ final class Question
         }
         foreach ($this->said->all as $at => $quantity) {
             if (! isset($this->taken[$at]) && $quantity->kind === 'length') {
-                $isRound = preg_match('/(?<!\w)(?:around|round|circumference|girth)(?!\w)/u', $this->said->plain) === 1 || $this->mm($quantity) > 25;
-                $how = str_contains($this->said->plain, 'string') ? 'string' : ($isRound ? 'circumference' : 'diameter');
+                $isRound = preg_match('/(?<!\w)(?:around|round|circumference|girth)(?!\w)/u', $this->said->plain) === 1
+                    || $this->mm($quantity) > 25;
+                $how = str_contains($this->said->plain, 'string')
+                    ? 'string'
+                    : ($isRound ? 'circumference' : 'diameter');
                 $this->take($ring, $at, "{$how} {$quantity->text}");
                 break;
             }
@@ -380,11 +410,24 @@ final class Question
 
     private function readBead(Input $input): void
     {
-        $words = fn (array $cases): string => implode(' ', array_filter(array_map(fn (\BackedEnum $case): string => (string) $case->value, $cases), fn (string $word): bool => preg_match('/(?<!\w)'.preg_quote($word, '/').'s?(?!\w)/u', $this->said->plain) === 1));
+        $words = fn (array $cases): string => implode(
+            ' ',
+            array_filter(
+                array_map(fn (\BackedEnum $case): string => (string) $case->value, $cases),
+                fn (string $word): bool => preg_match(
+                    '/(?<!\w)'.preg_quote($word, '/').'s?(?!\w)/u',
+                    $this->said->plain,
+                ) === 1,
+            ),
+        );
         foreach ($this->said->all as $at => $quantity) {
             if (! isset($this->taken[$at]) && in_array($quantity->kind, ['length', 'box'], true)) {
                 $shape = explode(' ', $words(BeadShape::cases()))[0] ?: 'round';
-                $this->take($input, $at, trim($quantity->text.' '.$shape.', '.($words(Material::cases()) ?: $this->material()), ', '));
+                $this->take(
+                    $input,
+                    $at,
+                    trim($quantity->text.' '.$shape.', '.($words(Material::cases()) ?: $this->material()), ', '),
+                );
                 break;
             }
         }
@@ -394,7 +437,10 @@ final class Question
     private function material(): string
     {
         return match (true) {
-            preg_match('/(?<!\w)(?:agate|amethyst|aventurine|jade|jasper|labradorite|lapis|malachite|obsidian|onyx|quartz|turquoise|hematite)(?!\w)/u', $this->said->plain) === 1 => 'stone',
+            preg_match(
+                '/(?<!\w)(?:agate|amethyst|aventurine|jade|jasper|labradorite|lapis|malachite|obsidian|onyx|quartz|turquoise|hematite)(?!\w)/u',
+                $this->said->plain,
+            ) === 1 => 'stone',
             preg_match('/(?<!\w)(?:crystals?|lampwork|seed)(?!\w)/u', $this->said->plain) === 1 => 'glass',
             default => '',
         };
@@ -408,14 +454,20 @@ final class Question
         return ! isset($this->taken[$at]) && match ($input->kind) {
             InputKind::Wire => $quantity->kind === 'gauge' || ($isLength && $this->isWireSize($quantity, $at)),
             InputKind::Across => $quantity->kind === 'gauge' || $isLength || $isRing,
-            InputKind::Length, InputKind::Size => $isLength || $isRing || ($quantity->kind === 'box' && str_starts_with($input->key, 'bead')) || ($input->key === 'body' && $quantity->kind === 'box'),
+            InputKind::Length,
+            InputKind::Size => $isLength || $isRing || ($quantity->kind === 'box' && str_starts_with($input->key, 'bead')) || ($input->key === 'body' && $quantity->kind === 'box'),
             InputKind::Count => $quantity->kind === 'count',
-            InputKind::Number, InputKind::EndCoil => $quantity->kind === 'count' || ($input->kind === InputKind::EndCoil && $isLength && $quantity->isAfter('end coils?|end coils? of|coils? at (?:each|both) ends? of')),
-            InputKind::Mass, InputKind::Metal, InputKind::Temper, InputKind::Ring, InputKind::Wires, InputKind::Pattern, InputKind::Section, InputKind::Choice => false,
+            InputKind::Number,
+            InputKind::EndCoil => $quantity->kind === 'count' || ($input->kind === InputKind::EndCoil && $isLength && $quantity->isAfter('end coils?|end coils? of|coils? at (?:each|both) ends? of')),
+            InputKind::Mass, InputKind::Metal, InputKind::Temper, InputKind::Ring, InputKind::Wires,
+            InputKind::Pattern, InputKind::Section, InputKind::Choice => false,
         };
     }
 
-    /** A size in millimetres is a wire's if it says so, if metal or temper stand beside it, or if a wire's size is all that is asked. */
+    /**
+     * A size in millimetres is a wire's if it says so, if metal or temper stand beside it, or if a wire's size is all
+     * that is asked.
+     */
     private function isWireSize(Quantity $quantity, int $at): bool
     {
         $next = $this->said->all[$at + 1] ?? null;

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Sum;
 
-/** The registry of sums: page, command and documentation read it. A new sum is a `Sum` in one of the lists of Rules/. */
+/**
+ * The registry of sums: page, command and documentation read it. A new sum is a `Sum` in one of the lists of Rules/.
+ */
 final class Sums
 {
     /** @var array<string, Sum>|null */

@@ -23,7 +23,10 @@ final class UnknownSum extends Refusal
 
     public static function missing(string $sum, Input $input): self
     {
-        return new self($input->key, "The sum {$sum} needs {$input->key} ({$input->words}): give it, such as {$input->key}={$input->example}.");
+        return new self(
+            $input->key,
+            "The sum {$sum} needs {$input->key} ({$input->words}): give it, such as {$input->key}={$input->example}.",
+        );
     }
 
     public static function notAPair(string $argument): self
@@ -42,23 +45,37 @@ final class UnknownSum extends Refusal
      */
     public static function tooMany(string $sum, array $given, array $group): self
     {
-        return new self($given[1], "The sum {$sum} was given ".implode(' and ', $given).': give exactly one of '.implode(', ', $group).'.');
+        return new self(
+            $given[1],
+            "The sum {$sum} was given ".implode(' and ', $given).': give exactly one of '.implode(', ', $group).'.',
+        );
     }
 
     /** @param  list<string>  $group */
     public static function noneOf(string $sum, array $group, Input $first): self
     {
-        return new self($group[0], "The sum {$sum} needs ".implode(' or ', $group).": give exactly one, such as {$first->key}={$first->example}.");
+        return new self(
+            $group[0],
+            "The sum {$sum} needs ".implode(' or ', $group)
+                .": give exactly one, such as {$first->key}={$first->example}.",
+        );
     }
 
     /** @param  list<string>  $known */
     public static function line(string $line, array $known): self
     {
-        return new self('ask', 'I know no sum for '.self::shown($line).': begin with what it is, such as '.implode(', ', $known).'.');
+        return new self(
+            'ask',
+            'I know no sum for '.self::shown($line).': begin with what it is, such as '.implode(', ', $known).'.',
+        );
     }
 
     public static function leftOver(string $sum, string $token): self
     {
-        return new self('ask', 'In a '.str_replace('-', ' ', $sum).' sum I do not know what to do with '.self::shown($token).': name it, such as wire=24awg.');
+        return new self(
+            'ask',
+            'In a '.str_replace('-', ' ', $sum).' sum I do not know what to do with '.self::shown($token)
+                .': name it, such as wire=24awg.',
+        );
     }
 }

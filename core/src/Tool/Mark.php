@@ -10,20 +10,25 @@ use Hebra\Core\Quantity\Figures;
 /** One place on one tool: its diameter in millimetres, and how a maker says which. */
 final readonly class Mark
 {
-    private const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'];
+    private const ORDINALS = [
+        'first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth',
+    ];
 
     public function __construct(public Tool $tool, public int $at, public float $mm)
     {
     }
 
-    /** `the third mark (2.5 mm) of the fine round-nose pliers`, `the 5 mm step of …`, `US 7 1/2 on the ring mandrel`. */
+    /**
+     * `the third mark (2.5 mm) of the fine round-nose pliers`, `the 5 mm step of …`, `US 7 1/2 on the ring mandrel`.
+     */
     public function words(): string
     {
         $size = Figures::mm($this->mm);
         $name = lcfirst($this->tool->name);
 
         return match ($this->tool->kind) {
-            ToolKind::RoundNose => 'the '.(self::ORDINALS[$this->at] ?? ($this->at + 1).'th')." mark ({$size}) of the {$name}",
+            ToolKind::RoundNose => 'the '.(self::ORDINALS[$this->at] ?? ($this->at + 1).'th')
+                ." mark ({$size}) of the {$name}",
             ToolKind::Stepped => "the {$size} step of the {$name}",
             ToolKind::Mandrel => "the {$size} mandrel",
             ToolKind::RingMandrel => RingSize::ofDiameter(min(25.0, max(11.6, $this->mm)))->usWords()." on the {$name}",

@@ -40,7 +40,9 @@ final readonly class Tool
             throw Unreadable::tooLong('name', mb_strlen($name), 60);
         }
         foreach ($marksMm as $mm) {
-            $kind === ToolKind::RingMandrel ? RingSize::ofDiameter($mm, 'marks') : Length::fromMillimetres($mm)->within('marks', 0.3, 120);
+            $kind === ToolKind::RingMandrel
+                ? RingSize::ofDiameter($mm, 'marks')
+                : Length::fromMillimetres($mm)->within('marks', 0.3, 120);
         }
         Length::fromMillimetres($gripMm)->within('grip', 0, 200);
         $marksMm = array_values(array_unique(array_map(fn (float $mm): float => round($mm, 3), $marksMm)));
@@ -59,10 +61,16 @@ final readonly class Tool
     public function marksText(): string
     {
         $isRing = $this->kind === ToolKind::RingMandrel;
-        $marks = $isRing ? array_map(fn (float $mm): float => RingSize::ofDiameter($mm, 'marks')->us(), $this->marksMm) : $this->marksMm;
+        $marks = $isRing
+            ? array_map(fn (float $mm): float => RingSize::ofDiameter($mm, 'marks')->us(), $this->marksMm)
+            : $this->marksMm;
         $last = count($marks) - 1;
         $step = $last > 0 ? round(($marks[$last] - $marks[0]) / $last, $isRing ? 2 : 3) : 0.0;
-        $isEven = $last >= 4 && array_filter(array_keys($marks), fn (int $at): bool => abs($marks[$at] - $marks[0] - $at * $step) > 0.005) === [];
+        $isEven = $last >= 4
+            && array_filter(
+                array_keys($marks),
+                fn (int $at): bool => abs($marks[$at] - $marks[0] - $at * $step) > 0.005,
+            ) === [];
         $size = fn (float $mark): string => $isRing ? 'us '.Figures::trim($mark, 2) : Figures::trim($mark, 3);
 
         return ($isEven ? $size($marks[0]).' to '.$size($marks[$last]).' by '.Figures::trim($step, 3) : implode(', ', array_map($size, $marks))).($isRing ? '' : ' mm');
@@ -107,11 +115,18 @@ final readonly class Tool
             [$first, $last, $step] = [Length::parse($from, 'marks', $bare)->millimetres(), Length::parse($to, 'marks', $bare)->millimetres(), Length::parse($by, 'marks', $bare)->millimetres()];
         }
         if ($step <= 0 || $last < $first || ($last - $first) / $step > self::MOST_MARKS) {
-            throw OutOfRange::because('marks', "“{$from} to {$to} by {$by}”", 'is no row of marks', 'up to '.self::MOST_MARKS.' marks from small to large');
+            throw OutOfRange::because(
+                'marks',
+                "“{$from} to {$to} by {$by}”",
+                'is no row of marks',
+                'up to '.self::MOST_MARKS.' marks from small to large',
+            );
         }
         $marks = [];
         for ($at = 0; $first + $at * $step <= $last + 1e-9; $at++) {
-            $marks[] = $kind === ToolKind::RingMandrel ? RingSize::parse('us '.round($first + $at * $step, 4), 'marks')->insideMm() : $first + $at * $step;
+            $marks[] = $kind === ToolKind::RingMandrel
+                ? RingSize::parse('us '.round($first + $at * $step, 4), 'marks')->insideMm()
+                : $first + $at * $step;
         }
 
         return $marks;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hebra\Core\Wire;
 
 /**
- * How hard a wire has become while it is worked, in B&S numbers since it was annealed. Plastic strain adds up; one number
- * is a true strain of 2·ln 92/39 = 0.23189 [published: ASTM B258, the area of one AWG number to the next].
+ * How hard a wire has become while it is worked, in B&S numbers since it was annealed. Plastic strain adds up; one
+ * number is a true strain of 2·ln 92/39 = 0.23189 [published: ASTM B258, the area of one AWG number to the next].
  *
  * Hammering t0 → t1 adds (2/√3)·ln(t0/t1) [plane strain]; bending to neutral radius R adds the section's mean strain,
  * 4/3π · d/(2R); twisting by n turns on a length L two thirds of its surface strain, 2πn·r/(L√3). Straightening adds a
@@ -26,7 +26,9 @@ final readonly class Hardness
     /** A wire from its coil, bent round an inside diameter once, with what else was done to it in numbers. */
     public static function afterMaking(Wire $wire, ?float $insideMm, float $otherNumbers): self
     {
-        $bent = $insideMm === null ? 0.0 : self::bendingNumbers($wire->diameterMm(), ($insideMm + $wire->diameterMm()) / 2);
+        $bent = $insideMm === null
+            ? 0.0
+            : self::bendingNumbers($wire->diameterMm(), ($insideMm + $wire->diameterMm()) / 2);
 
         return self::of($wire->temper)->plus($bent + $otherNumbers);
     }
@@ -42,10 +44,15 @@ final readonly class Hardness
         return 2 / sqrt(3) * log($fromMm / $toMm) / self::strainPerNumber();
     }
 
-    /** The thinnest that a wire may be hammered to before it must be annealed: t₀·exp(−0.2008·(what the metal takes − what the wire has)). */
+    /**
+     * The thinnest that a wire may be hammered to before it must be annealed: t₀·exp(−0.2008·(what the metal takes −
+     * what the wire has)).
+     */
     public function thinnestMm(Metal $metal, float $fromMm): float
     {
-        return $fromMm * exp(-sqrt(3) / 2 * self::strainPerNumber() * max(0.0, $metal->numbersBeforeAnnealing() - $this->numbers));
+        return $fromMm * exp(
+            -sqrt(3) / 2 * self::strainPerNumber() * max(0.0, $metal->numbersBeforeAnnealing() - $this->numbers),
+        );
     }
 
     /** The section's mean; the surface takes 3π/4 times as much. */
@@ -91,6 +98,9 @@ final readonly class Hardness
     /** Whether the outermost fibre of one more bend would go past what the metal takes. */
     public function wouldCrack(Metal $metal, float $wireMm, float $neutralRadiusMm): bool
     {
-        return $this->numbers + self::surfaceStrain($wireMm, $neutralRadiusMm) / self::strainPerNumber() > $metal->numbersBeforeAnnealing();
+        return $this->numbers + self::surfaceStrain(
+            $wireMm,
+            $neutralRadiusMm,
+        ) / self::strainPerNumber() > $metal->numbersBeforeAnnealing();
     }
 }

@@ -58,7 +58,10 @@ final readonly class Section
     {
         $plain = strtr(mb_strtolower(trim(mb_scrub($text))), ['×' => 'x', ' ' => '']);
         if (preg_match('/^([\d.,]+)(?:mm)?x([\d.,]+)(?:mm)?$/', $plain, $match) === 1) {
-            return self::flat(Length::parse($match[1], $field)->asSize($field, 50)->millimetres(), Length::parse($match[2], $field)->asSize($field, 50)->millimetres());
+            return self::flat(
+                Length::parse($match[1], $field)->asSize($field, 50)->millimetres(),
+                Length::parse($match[2], $field)->asSize($field, 50)->millimetres(),
+            );
         }
 
         return match ($plain) {
@@ -66,7 +69,11 @@ final readonly class Section
             'half-round' => self::halfRound($sizeMm),
             'square' => self::square($sizeMm),
             'twisted-pair' => self::twistedPair($sizeMm),
-            default => throw Unreadable::choice($field, $text, ['round', 'half-round', 'square', 'twisted-pair', 'WxT such as 3x0.5']),
+            default => throw Unreadable::choice(
+                $field,
+                $text,
+                ['round', 'half-round', 'square', 'twisted-pair', 'WxT such as 3x0.5'],
+            ),
         };
     }
 

@@ -11,9 +11,13 @@ enum SizeSystem: string
     case Swg = 'swg';
     case Metric = 'mm';
 
-    /** Diameters of BS 3737 in thousandths of an inch, sizes 1 to 40 [published: BS 3737, standard wire gauge; from memory, checked against the handbook's rows]. */
+    /**
+     * Diameters of BS 3737 in thousandths of an inch, sizes 1 to 40 [published: BS 3737, standard wire gauge; from
+     * memory, checked against the handbook's rows].
+     */
     private const SWG_THOUSANDTHS = [
-        1 => 300, 276, 252, 232, 212, 192, 176, 160, 144, 128, 116, 104, 92, 80, 72, 64, 56, 48, 40, 36, 32, 28, 24, 22, 20,
+        1 => 300, 276, 252, 232, 212, 192, 176, 160, 144, 128, 116, 104, 92, 80, 72, 64, 56, 48, 40, 36, 32, 28, 24,
+        22, 20,
         18, 16.4, 14.8, 13.6, 12.4, 11.6, 10.8, 10, 9.2, 8.4, 7.6, 6.8, 6, 5.2, 4.8,
     ];
 

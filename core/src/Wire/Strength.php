@@ -24,8 +24,9 @@ final readonly class Strength
     }
 
     /** @throws OutOfRange if a value is out of range, or a harder temper yields before a softer one */
-    public static function of(float $modulusGpa, float $softMpa, float $halfHardMpa, float $hardMpa, string $source): self
-    {
+    public static function of(
+        float $modulusGpa, float $softMpa, float $halfHardMpa, float $hardMpa, string $source,
+    ): self {
         self::within('modulus', $modulusGpa, 10, 500, 'GPa');
         self::within('yield dead soft', $softMpa, 5, 3000, 'MPa');
         self::within('yield half hard', $halfHardMpa, $softMpa, 3000, 'MPa');
@@ -37,7 +38,12 @@ final readonly class Strength
     private static function within(string $field, float $value, float $least, float $most, string $unit): void
     {
         if (! ($value >= $least && $value <= $most)) {
-            throw OutOfRange::between($field, round($value, 1).' '.$unit, round($least, 1).' '.$unit, round($most, 1).' '.$unit);
+            throw OutOfRange::between(
+                $field,
+                round($value, 1).' '.$unit,
+                round($least, 1).' '.$unit,
+                round($most, 1).' '.$unit,
+            );
         }
     }
 

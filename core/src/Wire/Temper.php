@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Wire;
 
-/** How hard the wire was left by the mill: 0, 1, 2, 4 and 8 B&S numbers drawn after annealing [published: ASTM B601 for the designations]. */
+/**
+ * How hard the wire was left by the mill: 0, 1, 2, 4 and 8 B&S numbers drawn after annealing [published: ASTM B601 for
+ * the designations].
+ */
 enum Temper: string
 {
     case DeadSoft = 'dead-soft';

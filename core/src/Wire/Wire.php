@@ -17,10 +17,14 @@ final readonly class Wire
     ) {
     }
 
-    /** Whether cutters for soft wire are ruined by it, and it is worked as it comes: memory wire, spring temper, hard steel [common practice]. */
+    /**
+     * Whether cutters for soft wire are ruined by it, and it is worked as it comes: memory wire, spring temper, hard
+     * steel [common practice].
+     */
     public function isHardened(): bool
     {
-        return $this->temper === Temper::Spring || ($this->metal === Metal::Stainless && $this->temper !== Temper::DeadSoft);
+        return $this->temper === Temper::Spring
+            || ($this->metal === Metal::Stainless && $this->temper !== Temper::DeadSoft);
     }
 
     public function diameterMm(): float

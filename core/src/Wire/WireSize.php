@@ -99,7 +99,9 @@ final readonly class WireSize
     /** `22 AWG`, `0.8 mm`: as a maker reads it. */
     public function text(): string
     {
-        return $this->number === null ? Figures::mm($this->diameterMm) : $this->number.' '.mb_strtoupper($this->system->value);
+        return $this->number === null
+            ? Figures::mm($this->diameterMm)
+            : $this->number.' '.mb_strtoupper($this->system->value);
     }
 
     public function equals(self $other): bool

@@ -30,7 +30,9 @@ final readonly class BandLayout
     /** @return array{float, float} where a core comes in and where it leaves; all along where no section takes it */
     public function runOf(int $core): array
     {
-        $taken = array_values(array_filter($this->sections, fn (BandSection $section): bool => in_array($core, $section->takes, true)));
+        $taken = array_values(
+            array_filter($this->sections, fn (BandSection $section): bool => in_array($core, $section->takes, true)),
+        );
 
         return $taken === [] ? [0.0, $this->lengthMm()] : [$taken[0]->fromMm, $taken[count($taken) - 1]->toMm()];
     }

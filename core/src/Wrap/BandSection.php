@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Wrap;
 
-/** A stretch of a woven band: how it is woven, where it begins, how long it is and what wire it takes, mm, and the cores there. */
+/**
+ * A stretch of a woven band: how it is woven, where it begins, how long it is and what wire it takes, mm, and the cores
+ * there.
+ */
 final readonly class BandSection
 {
     /**

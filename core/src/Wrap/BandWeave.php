@@ -8,12 +8,13 @@ use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Unreadable;
 
 /**
- * A whole band as it is written: sections one after the other, parted by `|`. A section is a figure weave (`4@1-2 4@2-3`), a
- * basket weave (`f1 b2 f3 b3 f2 b1`), or two neighbouring cores that cross (`cross 1-2`); `x12` at its end gives its repeats,
- * and those that give none share the length that is left. A core that no later section takes leaves the band there.
+ * A whole band as it is written: sections one after the other, parted by `|`. A section is a figure weave (`4@1-2
+ * 4@2-3`), a basket weave (`f1 b2 f3 b3 f2 b1`), or two neighbouring cores that cross (`cross 1-2`); `x12` at its end
+ * gives its repeats, and those that give none share the length that is left. A core that no later section takes leaves
+ * the band there.
  *
- * Cores stand at one spacing all along: the widest that a section needs. Millimetres, tails extra. Source: geometry, as Weave
- * and BasketWeave have it; a cross takes three spacings of length, each of its two cores √(L² + s²) [memory].
+ * Cores stand at one spacing all along: the widest that a section needs. Millimetres, tails extra. Source: geometry, as
+ * Weave and BasketWeave have it; a cross takes three spacings of length, each of its two cores √(L² + s²) [memory].
  * Invariants: 1 to 12 sections, at least one of them woven; 1 to 2,000 repeats.
  */
 final readonly class BandWeave
@@ -58,14 +59,26 @@ final readonly class BandWeave
         if (preg_match('/^cross (\d{1,3})[-–](\d{1,3})$/u', mb_strtolower($written), $match) === 1) {
             [$from, $to] = [min((int) $match[1], (int) $match[2]), max((int) $match[1], (int) $match[2])];
             if ($to - $from !== 1 || $from < 1 || $to > $cores) {
-                throw OutOfRange::because($field, "“{$written}”", 'crosses no two neighbours', "two neighbours of cores 1 to {$cores}");
+                throw OutOfRange::because(
+                    $field,
+                    "“{$written}”",
+                    'crosses no two neighbours',
+                    "two neighbours of cores 1 to {$cores}",
+                );
             }
 
             return ['weave' => null, 'cross' => $from, 'repeats' => 1, 'text' => $written];
         }
         $isBasket = preg_match('/^[fb]\d/i', $written) === 1;
 
-        return ['weave' => $isBasket ? BasketWeave::parse($written, $cores, $field) : WeavePattern::parse($written, $cores, $field), 'cross' => 0, 'repeats' => $repeats, 'text' => $written];
+        return [
+            'weave' => $isBasket
+                ? BasketWeave::parse($written, $cores, $field)
+                : WeavePattern::parse($written, $cores, $field),
+            'cross' => 0,
+            'repeats' => $repeats,
+            'text' => $written,
+        ];
     }
 
     /** The same with all but the last section again backwards after it: mirrored about the middle of the last. */
@@ -124,23 +137,31 @@ final readonly class BandWeave
             $section['weave'] instanceof BasketWeave => $section['weave']->climbMm($wireMm),
             default => self::CROSS_SPACINGS * $spacing,
         };
-        $fixed = array_sum(array_map(fn (array $section): float => $section['repeats'] * $repeatMm($section), $this->sections));
+        $fixed = array_sum(
+            array_map(fn (array $section): float => $section['repeats'] * $repeatMm($section), $this->sections),
+        );
         $open = count(array_filter($this->sections, fn (array $section): bool => $section['repeats'] === 0));
         $places = range(1, $this->cores);
         $at = 0.0;
         $woven = [];
         foreach ($this->sections as $section) {
-            $repeats = $section['repeats'] > 0 ? $section['repeats'] : max(1, (int) ceil(($lengthMm - $fixed) / $open / $repeatMm($section) - 1e-9));
+            $repeats = $section['repeats'] > 0
+                ? $section['repeats']
+                : max(1, (int) ceil(($lengthMm - $fixed) / $open / $repeatMm($section) - 1e-9));
             $length = $repeats * $repeatMm($section);
             $weave = $section['weave'];
             $wire = match (true) {
-                $weave instanceof WeavePattern => Weave::of($weave, $coreMm, $wireMm, $spacing, $repeats)->wireLengthMm(),
+                $weave instanceof WeavePattern => Weave::of(
+                    $weave, $coreMm, $wireMm, $spacing, $repeats,
+                )->wireLengthMm(),
                 $weave instanceof BasketWeave => $weave->wireMm($coreMm, $wireMm, $spacing, $repeats),
                 // The weaving wire is carried along.
                 default => $length,
             };
             $takes = array_map(fn (int $place): int => $places[$place - 1], self::takes($section));
-            $woven[] = new BandSection($weave, $section['cross'], $section['text'], $repeats, $at, $length, $wire, $places, $takes);
+            $woven[] = new BandSection(
+                $weave, $section['cross'], $section['text'], $repeats, $at, $length, $wire, $places, $takes,
+            );
             if ($section['cross'] > 0) {
                 [$places[$section['cross'] - 1], $places[$section['cross']]] = [$places[$section['cross']], $places[$section['cross'] - 1]];
                 $places = array_values($places);

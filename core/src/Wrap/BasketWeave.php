@@ -8,12 +8,14 @@ use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Unreadable;
 
 /**
- * A basket weave as a list of passes, `f1 b2 f3 b3 f2 b1`: in front of core 1, behind core 2, … then back. `f1-3` passes
- * before three cores, `b3-1` behind them from right to left. After the last pass the wire begins again with the first.
+ * A basket weave as a list of passes, `f1 b2 f3 b3 f2 b1`: in front of core 1, behind core 2, … then back. `f1-3`
+ * passes before three cores, `b3-1` behind them from right to left. After the last pass the wire begins again with the
+ * first.
  *
  * Length = the taut string round those circles: straight stretches that touch two circles, and the arcs between them;
- * every full turn round a core counts, and the repeat climbs one wire for each stroke on one face of its busiest core. Millimetres. Source: geometry.
- * Invariants: 2 to 80 passes; cores 1 to n; no pass jumps over a core; it turns only round a core it stands on.
+ * every full turn round a core counts, and the repeat climbs one wire for each stroke on one face of its busiest core.
+ * Millimetres. Source: geometry. Invariants: 2 to 80 passes; cores 1 to n; no pass jumps over a core; it turns only
+ * round a core it stands on.
  */
 final readonly class BasketWeave
 {
@@ -29,14 +31,24 @@ final readonly class BasketWeave
             throw Unreadable::tooLong($field, mb_strlen($text), 400);
         }
         $stands = [];
-        $tokens = preg_split('/[\s,;]+/', trim(mb_strtolower(strtr(mb_scrub($text), ['–' => '-', '−' => '-']))), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $tokens = preg_split(
+            '/[\s,;]+/',
+            trim(mb_strtolower(strtr(mb_scrub($text), ['–' => '-', '−' => '-']))),
+            -1,
+            PREG_SPLIT_NO_EMPTY,
+        ) ?: [];
         foreach ($tokens as $token) {
             if (preg_match('/^([fb])(\d{1,3})(?:-(\d{1,3}))?$/', $token, $match) !== 1) {
                 throw Unreadable::passes($field, $text);
             }
             foreach (range((int) $match[2], (int) ($match[3] ?? $match[2])) as $core) {
                 if ($core < 1 || $core > $cores) {
-                    throw OutOfRange::because($field, "“{$token}”", "names core {$core} of {$cores}", "cores 1 to {$cores}");
+                    throw OutOfRange::because(
+                        $field,
+                        "“{$token}”",
+                        "names core {$core} of {$cores}",
+                        "cores 1 to {$cores}",
+                    );
                 }
                 $stands[] = ['core' => $core, 'front' => $match[1] === 'f', 'token' => $token];
             }
@@ -57,15 +69,19 @@ final readonly class BasketWeave
         $touches = [];
         foreach (self::directions($stands, $field) as $at => $right) {
             $stand = $stands[$at];
-            $touches[] = ['core' => $stand['core'], 'turn' => ($stand['front'] ? 1 : -1) * $right > 0 ? 1 : -1, 'isFront' => $stand['front']];
+            $touches[] = [
+                'core' => $stand['core'],
+                'turn' => ($stand['front'] ? 1 : -1) * $right > 0 ? 1 : -1,
+                'isFront' => $stand['front'],
+            ];
         }
 
         return $touches === [] ? throw Unreadable::empty($field, 'passes, such as f1 b2 b1 f2') : $touches;
     }
 
     /**
-     * Whether each stroke goes right (1) or left (−1): towards the next core; at the last stroke on a core away from the one it came from; and
-     * each stroke that stays on a core goes back on the one before.
+     * Whether each stroke goes right (1) or left (−1): towards the next core; at the last stroke on a core away from
+     * the one it came from; and each stroke that stays on a core goes back on the one before.
      *
      * @param  list<array{core: int, front: bool, token: string}>  $stands
      * @return list<int>
@@ -77,7 +93,12 @@ final readonly class BasketWeave
         foreach ($stands as $at => $stand) {
             [$before, $next] = [$stands[($at + $count - 1) % $count], $stands[($at + 1) % $count]];
             if (abs($next['core'] - $stand['core']) > 1) {
-                throw OutOfRange::because($field, "“{$next['token']}”", "jumps from core {$stand['core']} to core {$next['core']}", 'a pass before or behind every core between');
+                throw OutOfRange::because(
+                    $field,
+                    "“{$next['token']}”",
+                    "jumps from core {$stand['core']} to core {$next['core']}",
+                    'a pass before or behind every core between',
+                );
             }
             $right[$at] = ($next['core'] <=> $stand['core']) ?: ($stand['core'] <=> $before['core']);
         }
@@ -87,11 +108,15 @@ final readonly class BasketWeave
             $right[$at] = $right[$at] !== 0 ? $right[$at] : -$right[$last];
         }
 
-        return array_map(fn (int $at): int => $right[$at] !== 0 ? $right[$at] : ($stands[$at]['front'] ? 1 : -1), array_keys($right));
+        return array_map(
+            fn (int $at): int => $right[$at] !== 0 ? $right[$at] : ($stands[$at]['front'] ? 1 : -1),
+            array_keys($right),
+        );
     }
 
     /**
-     * The cores in the order in which the wire lies against them, each with its strokes: in front and behind, one after the other.
+     * The cores in the order in which the wire lies against them, each with its strokes: in front and behind, one after
+     * the other.
      *
      * @return non-empty-list<array{core: int, turn: 1|-1, strokes: int}>
      */
@@ -138,7 +163,8 @@ final readonly class BasketWeave
             $turned = $points[$at]['turn'] * ($headings[($at + $count - 1) % $count] - $headings[$at]);
             $arc = fmod(fmod($turned, 2 * M_PI) + 2 * M_PI, 2 * M_PI);
             if ($arc < 1e-9 || $arc > 2 * M_PI - 1e-9) {
-                // Straight on is no arc; back the way it came, round a core that touches its neighbour, is a whole turn.
+                // Straight on is no arc; back the way it came, round a core that touches its neighbour, is a whole
+                // turn.
                 $arc = $before === $next ? 2 * M_PI : 0.0;
             }
             // Each two strokes beyond the first two go once more all the way round.
@@ -176,7 +202,9 @@ final readonly class BasketWeave
     /** One repeat climbs one wire for every stroke on one face of its busiest core. */
     public function climbMm(float $wireMm): float
     {
-        $strokes = array_count_values(array_map(fn (array $touch): string => $touch['core'].($touch['isFront'] ? 'f' : 'b'), $this->touches));
+        $strokes = array_count_values(
+            array_map(fn (array $touch): string => $touch['core'].($touch['isFront'] ? 'f' : 'b'), $this->touches),
+        );
 
         return $wireMm * max($strokes);
     }

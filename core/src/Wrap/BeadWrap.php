@@ -8,8 +8,8 @@ use Hebra\Core\Quantity\OutOfRange;
 
 /**
  * Beads bound along one core, or two side by side. T = one wrap round the core(s). A bead seated on the core costs
- * b + 2·(W − w)/2, centred astride it b + 2·√(((W − w)/2)² + (W/2)²); between beads k wraps, at each end a coil. Wire = beads +
- * wraps·T, covered = Σ b + wraps·w, end coils included. A bead no wider than the wire needs no jog. No tails.
+ * b + 2·(W − w)/2, centred astride it b + 2·√(((W − w)/2)² + (W/2)²); between beads k wraps, at each end a coil. Wire =
+ * beads + wraps·T, covered = Σ b + wraps·w, end coils included. A bead no wider than the wire needs no jog. No tails.
  *
  * Units: millimetres. Source: geometry; the seats and the two to four wraps between are common practice.
  */
@@ -32,7 +32,10 @@ final readonly class BeadWrap
 
     public function withBeads(int $beads): self
     {
-        return new self($this->coreMm, $this->cores, $this->wireMm, $beads, $this->beadLengthMm, $this->beadWidthMm, $this->wrapsBetween, $this->endCoilTurns, $this->isCentred);
+        return new self(
+            $this->coreMm, $this->cores, $this->wireMm, $beads, $this->beadLengthMm, $this->beadWidthMm,
+            $this->wrapsBetween, $this->endCoilTurns, $this->isCentred,
+        );
     }
 
     /**
@@ -43,7 +46,9 @@ final readonly class BeadWrap
     public function fromWire(float $haveMm): self
     {
         $ends = 2 * $this->endCoilTurns * $this->wrapMm();
-        $beads = (int) floor(($haveMm + $this->wrapsBetween * $this->wrapMm() - $ends) / ($this->beadMm() + $this->wrapsBetween * $this->wrapMm()) + 1e-9);
+        $beads = (int) floor(
+            ($haveMm + $this->wrapsBetween * $this->wrapMm() - $ends) / ($this->beadMm() + $this->wrapsBetween * $this->wrapMm()) + 1e-9,
+        );
         if ($beads < 1) {
             throw OutOfRange::tooShort('have', $haveMm, $ends + $this->beadMm(), 'the first bead and both end coils');
         }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hebra\Core\Wrap;
 
 /**
- * Beads strung on a wire that turns round a mandrel: the wire's middle lies half a bead off the mandrel, the turns stand a
- * bead's width apart. One turn √((π(M + W))² + W²); beads a turn = that / bead length.
+ * Beads strung on a wire that turns round a mandrel: the wire's middle lies half a bead off the mandrel, the turns
+ * stand a bead's width apart. One turn √((π(M + W))² + W²); beads a turn = that / bead length.
  *
  * Units: millimetres. Source: geometry. Beads, turns, length and wire give each other.
  */
@@ -22,7 +22,12 @@ final readonly class BeadedCoil
 
     public static function ofBeads(float $mandrelMm, float $beadLengthMm, float $beadWidthMm, int $beads): self
     {
-        return new self($mandrelMm, $beadLengthMm, $beadWidthMm, $beads * $beadLengthMm / Turn::mm($mandrelMm, $beadWidthMm));
+        return new self(
+            $mandrelMm,
+            $beadLengthMm,
+            $beadWidthMm,
+            $beads * $beadLengthMm / Turn::mm($mandrelMm, $beadWidthMm),
+        );
     }
 
     public static function ofLength(float $mandrelMm, float $beadLengthMm, float $beadWidthMm, float $lengthMm): self

@@ -7,10 +7,10 @@ namespace Hebra\Core\Wrap;
 /**
  * What goes round a bead or back and forth through a row of them.
  *
- * Surround: the bail π(B + d), twice the hole, the rim, and each leg's wraps round both legs. Multi-pass: for every bead and pass
- * about half a turn round it, π(W + w)/2, and a crossing to the next of a third of its width; two turns round the core at each end of
- * every pass.
- * Millimetres. Source: geometry; the allowance at the ends is common practice.
+ * Surround: the bail π(B + d), twice the hole, the rim, and each leg's wraps round both legs. Multi-pass: for every
+ * bead and pass about half a turn round it, π(W + w)/2, and a crossing to the next of a third of its width; two turns
+ * round the core at each end of every pass. Millimetres. Source: geometry; the allowance at the ends is common
+ * practice.
  */
 final class Binding
 {

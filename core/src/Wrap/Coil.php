@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Hebra\Core\Wrap;
 
 /**
- * A coil wound on a mandrel: turns = L/p, wire = turns·√((π(M + d))² + p²), close where p = d, outside M + 2d. Fractions of
- * a turn are kept; no tails. Units: millimetres. Source: geometry. Invariant: pitch ≥ wire, for a turn that rides over
- * another spoils the coil.
+ * A coil wound on a mandrel: turns = L/p, wire = turns·√((π(M + d))² + p²), close where p = d, outside M + 2d.
+ * Fractions of a turn are kept; no tails. Units: millimetres. Source: geometry. Invariant: pitch ≥ wire, for a turn
+ * that rides over another spoils the coil.
  */
 final readonly class Coil
 {

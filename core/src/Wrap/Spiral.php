@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Wrap;
 
-/** A flat spiral of N tight turns from an inside D: wire N·π(D + N·d), width D + 2N·d. Millimetres. Source: geometry, the mean turn times their number. */
+/**
+ * A flat spiral of N tight turns from an inside D: wire N·π(D + N·d), width D + 2N·d. Millimetres. Source: geometry,
+ * the mean turn times their number.
+ */
 final readonly class Spiral
 {
     public function __construct(public float $wireMm, public float $insideMm, public float $turns)

@@ -7,8 +7,9 @@ namespace Hebra\Core\Wrap;
 use Hebra\Core\Quantity\OutOfRange;
 
 /**
- * A figure weave over n cores: a turn round k neighbours is √((π(D + w) + 2(k − 1)s)² + w²); woven length = turns·w. Cores
- * stand at s = D where every figure takes all of them, else at s ≥ D + w, for the wire must pass between. No tails.
+ * A figure weave over n cores: a turn round k neighbours is √((π(D + w) + 2(k − 1)s)² + w²); woven length = turns·w.
+ * Cores stand at s = D where every figure takes all of them, else at s ≥ D + w, for the wire must pass between. No
+ * tails.
  *
  * Units: millimetres. Source: geometry of the taut wire.
  */
@@ -24,11 +25,19 @@ final readonly class Weave
     }
 
     /** @throws OutOfRange if the cores stand too close for this pattern */
-    public static function of(WeavePattern $pattern, float $coreMm, float $wireMm, ?float $spacingMm = null, int $repeats = 1): self
-    {
+    public static function of(
+        WeavePattern $pattern, float $coreMm, float $wireMm, ?float $spacingMm = null, int $repeats = 1,
+    ): self {
         $least = $pattern->passesBetween() ? $coreMm + $wireMm : $coreMm;
         if ($spacingMm !== null && $spacingMm < $least - 1e-9) {
-            throw OutOfRange::because('spacing', round($spacingMm, 3).' mm', $pattern->passesBetween() ? 'leaves no room for the wire to pass between the cores' : 'would press the cores into each other', 'at least '.round($least, 3).' mm');
+            throw OutOfRange::because(
+                'spacing',
+                round($spacingMm, 3).' mm',
+                $pattern->passesBetween()
+                    ? 'leaves no room for the wire to pass between the cores'
+                    : 'would press the cores into each other',
+                'at least '.round($least, 3).' mm',
+            );
         }
 
         return new self($pattern, $coreMm, $wireMm, $spacingMm ?? $least, $repeats);
@@ -50,13 +59,20 @@ final readonly class Weave
     {
         $repeats = (int) floor($haveMm / $this->repeatMm() + 1e-9);
 
-        return $repeats >= 1 ? $this->times($repeats) : throw OutOfRange::tooShort('have', $haveMm, $this->repeatMm(), 'one repeat');
+        return $repeats >= 1
+            ? $this->times($repeats)
+            : throw OutOfRange::tooShort('have', $haveMm, $this->repeatMm(), 'one repeat');
     }
 
     /** @param  array{turns: int, from: int, to: int}  $figure */
     public function figureMm(array $figure): float
     {
-        return $figure['turns'] * Turn::roundMm($figure['to'] - $figure['from'] + 1, $this->coreMm, $this->spacingMm, $this->wireMm);
+        return $figure['turns'] * Turn::roundMm(
+            $figure['to'] - $figure['from'] + 1,
+            $this->coreMm,
+            $this->spacingMm,
+            $this->wireMm,
+        );
     }
 
     public function repeatMm(): float

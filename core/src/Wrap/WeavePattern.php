@@ -8,8 +8,8 @@ use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Unreadable;
 
 /**
- * A figure weave as it is written: `4@2 3@1-2` is four turns round core 2, then three round cores 1 to 2. Invariants: 1 to 60
- * figures of 1 to 500 turns each; every core from 1 to the number of cores.
+ * A figure weave as it is written: `4@2 3@1-2` is four turns round core 2, then three round cores 1 to 2. Invariants: 1
+ * to 60 figures of 1 to 500 turns each; every core from 1 to the number of cores.
  */
 final readonly class WeavePattern
 {
@@ -35,7 +35,12 @@ final readonly class WeavePattern
             }
             foreach ([$from, $to] as $core) {
                 if ($core < 1 || $core > $cores) {
-                    throw OutOfRange::because($field, "“{$figure}”", "names core {$core} of {$cores}", $cores === 1 ? 'core 1 alone' : "cores 1 to {$cores}");
+                    throw OutOfRange::because(
+                        $field,
+                        "“{$figure}”",
+                        "names core {$core} of {$cores}",
+                        $cores === 1 ? 'core 1 alone' : "cores 1 to {$cores}",
+                    );
                 }
             }
             $figures[] = ['turns' => $turns, 'from' => min($from, $to), 'to' => max($from, $to)];
@@ -74,6 +79,14 @@ final readonly class WeavePattern
      */
     public function freeCores(): array
     {
-        return array_values(array_filter(range(1, $this->cores), fn (int $core): bool => array_filter($this->figures, fn (array $figure): bool => $core >= $figure['from'] && $core <= $figure['to']) === []));
+        return array_values(
+            array_filter(
+                range(1, $this->cores),
+                fn (int $core): bool => array_filter(
+                    $this->figures,
+                    fn (array $figure): bool => $core >= $figure['from'] && $core <= $figure['to'],
+                ) === [],
+            ),
+        );
     }
 }

@@ -18,9 +18,15 @@ final class BeadTest extends TestCase
     public function test_reads_a_bead_in_one_line(): void
     {
         $bead = Bead::parse('6mm round, hole 1');
-        self::assertSame([BeadShape::Round, 6.0, 6.0, 1.0], [$bead->shape, $bead->lengthMm, $bead->widthMm, $bead->holeMm]);
+        self::assertSame(
+            [BeadShape::Round, 6.0, 6.0, 1.0],
+            [$bead->shape, $bead->lengthMm, $bead->widthMm, $bead->holeMm],
+        );
         $tube = Bead::parse('Reed: 4 x 12mm tube, hole 0,8, stone, moss');
-        self::assertSame(['Reed', 4.0, 12.0, 0.8, 'stone', 'moss'], [$tube->name, $tube->widthMm, $tube->lengthMm, $tube->holeMm, $tube->material->value, $tube->colour]);
+        self::assertSame(
+            ['Reed', 4.0, 12.0, 0.8, 'stone', 'moss'],
+            [$tube->name, $tube->widthMm, $tube->lengthMm, $tube->holeMm, $tube->material->value, $tube->colour],
+        );
         $inches = Bead::parse('1/4 in round hole 1mm');
         self::assertEqualsWithDelta(6.35, $inches->widthMm, 1e-9);
         self::assertSame(Drilling::Top, Bead::parse('8 x 12mm drop, hole 0.8, top-drilled')->drilling);
@@ -65,8 +71,9 @@ final class BeadTest extends TestCase
     }
 
     #[DataProvider('shapes')]
-    public function test_reads_the_less_usual_shapes(string $text, BeadShape $shape, float $width, float $length, float $hole, Drilling $drilling): void
-    {
+    public function test_reads_the_less_usual_shapes(
+        string $text, BeadShape $shape, float $width, float $length, float $hole, Drilling $drilling,
+    ): void {
         $bead = Bead::parse($text);
         self::assertSame([$shape, $drilling], [$bead->shape, $bead->drilling]);
         self::assertEqualsWithDelta([$width, $length, $hole], [$bead->widthMm, $bead->lengthMm, $bead->holeMm], 1e-9);
@@ -82,9 +89,15 @@ final class BeadTest extends TestCase
             $packing = WirePacking::of($wires);
             self::assertCount(count($wires), $packing->places);
             foreach ($packing->places as $at => $one) {
-                self::assertLessThanOrEqual($packing->neededMm / 2 * (1 + 2e-6), hypot($one['x'], $one['y']) + $one['d'] / 2);
+                self::assertLessThanOrEqual(
+                    $packing->neededMm / 2 * (1 + 2e-6),
+                    hypot($one['x'], $one['y']) + $one['d'] / 2,
+                );
                 foreach (array_slice($packing->places, $at + 1) as $other) {
-                    self::assertGreaterThanOrEqual(($one['d'] + $other['d']) / 2 * (1 - 2e-6), hypot($one['x'] - $other['x'], $one['y'] - $other['y']));
+                    self::assertGreaterThanOrEqual(
+                        ($one['d'] + $other['d']) / 2 * (1 - 2e-6),
+                        hypot($one['x'] - $other['x'], $one['y'] - $other['y']),
+                    );
                 }
             }
         }
@@ -100,7 +113,12 @@ final class BeadTest extends TestCase
     public function test_equal_wires_pack_as_published(): void
     {
         foreach (require __DIR__.'/../data/circles-in-a-circle.php' as $count => $ratio) {
-            self::assertEqualsWithDelta($ratio * 0.4, WirePacking::neededMm(array_fill(0, $count, 0.4)), 2e-6, "{$count} wires");
+            self::assertEqualsWithDelta(
+                $ratio * 0.4,
+                WirePacking::neededMm(array_fill(0, $count, 0.4)),
+                2e-6,
+                "{$count} wires",
+            );
         }
     }
 
@@ -109,7 +127,12 @@ final class BeadTest extends TestCase
     {
         foreach (require __DIR__.'/../data/circles-in-a-circle.php' as $count => $ratio) {
             if ($count >= 4) {
-                self::assertEqualsWithDelta($ratio, WirePacking::neededMm([1.0 + 1e-9, ...array_fill(0, $count - 1, 1.0)]), 5e-6, "{$count} wires");
+                self::assertEqualsWithDelta(
+                    $ratio,
+                    WirePacking::neededMm([1.0 + 1e-9, ...array_fill(0, $count - 1, 1.0)]),
+                    5e-6,
+                    "{$count} wires",
+                );
             }
         }
     }
@@ -154,7 +177,10 @@ final class BeadTest extends TestCase
                 $wires[] = mt_rand(20, 100) / 100;
                 $needed = WirePacking::neededMm($wires);
                 self::assertGreaterThanOrEqual($last - 1e-5, $needed);
-                self::assertGreaterThanOrEqual(sqrt(array_sum(array_map(fn (float $d): float => $d * $d, $wires))) - 1e-6, $needed);
+                self::assertGreaterThanOrEqual(
+                    sqrt(array_sum(array_map(fn (float $d): float => $d * $d, $wires))) - 1e-6,
+                    $needed,
+                );
                 $last = $needed;
             }
         }

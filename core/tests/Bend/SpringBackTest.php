@@ -18,7 +18,11 @@ final class SpringBackTest extends TestCase
     {
         foreach ([2.0, 5.0, 12.0, 30.0] as $held) {
             $x = $held * 300 / (110_000 * 0.7);
-            self::assertEqualsWithDelta(4 * $x ** 3 - 3 * $x + 1, (new SpringBack(Section::flat(4.0, 0.7), 110_000, 300))->ratio($held), 1e-10);
+            self::assertEqualsWithDelta(
+                4 * $x ** 3 - 3 * $x + 1,
+                (new SpringBack(Section::flat(4.0, 0.7), 110_000, 300))->ratio($held),
+                1e-10,
+            );
         }
     }
 
@@ -36,7 +40,11 @@ final class SpringBackTest extends TestCase
                 $moment += $stress * $y * 2 * $r * sin($angle) * $r * sin($angle) * M_PI / $steps;
             }
             $ratio = 1 - $moment * $held / (75_000 * M_PI * $r ** 4 / 4);
-            self::assertEqualsWithDelta($ratio, (new SpringBack(Section::round(2 * $r), 75_000, $yield))->ratio($held), 1e-6);
+            self::assertEqualsWithDelta(
+                $ratio,
+                (new SpringBack(Section::round(2 * $r), 75_000, $yield))->ratio($held),
+                1e-6,
+            );
         }
     }
 
@@ -59,7 +67,10 @@ final class SpringBackTest extends TestCase
         self::assertEqualsWithDelta(1.0, (new SpringBack(Section::round(0.5), 75_000, 1e-6))->ratio(5.0), 1e-6);
     }
 
-    /** As it begins to yield, at R = E·r/Y, the ratio is nothing and grows without a step: elastic and plastic moments meet there, for every section. */
+    /**
+     * As it begins to yield, at R = E·r/Y, the ratio is nothing and grows without a step: elastic and plastic moments
+     * meet there, for every section.
+     */
     public function test_yielding_begins_without_a_step(): void
     {
         foreach ([Section::round(0.8), Section::halfRound(3.0), Section::flat(4.0, 0.6), Section::square(1.2), Section::twistedPair(0.5)] as $section) {
@@ -76,7 +87,10 @@ final class SpringBackTest extends TestCase
         }
         // In a round wire the outermost fibre yields first.
         self::assertSame(0.0, (new SpringBack(Section::round(0.8), 100_000, 300))->ratio(100_000 * 0.4 / 300 * 1.001));
-        self::assertGreaterThan(0.0, (new SpringBack(Section::round(0.8), 100_000, 300))->ratio(100_000 * 0.4 / 300 * 0.99));
+        self::assertGreaterThan(
+            0.0,
+            (new SpringBack(Section::round(0.8), 100_000, 300))->ratio(100_000 * 0.4 / 300 * 0.99),
+        );
     }
 
     public function test_the_mandrel_ends_at_what_was_wanted(): void
@@ -95,7 +109,10 @@ final class SpringBackTest extends TestCase
 
     public function test_harder_and_thinner_wire_springs_more(): void
     {
-        $mandrel = fn (float $d, float $yield): float => (new SpringBack(Section::round($d), 75_000, $yield))->mandrelMm(17.0);
+        $mandrel = fn (
+            float $d,
+            float $yield,
+        ): float => (new SpringBack(Section::round($d), 75_000, $yield))->mandrelMm(17.0);
         self::assertGreaterThan($mandrel(1.3, 260), $mandrel(1.3, 125));
         self::assertGreaterThan($mandrel(0.8, 260), $mandrel(1.3, 260));
     }
@@ -111,7 +128,11 @@ final class SpringBackTest extends TestCase
     public function test_eye_strength(): void
     {
         self::assertEqualsWithDelta(13.4465, EyeStrength::openingN(0.8, 2.5, 260), 1e-4);
-        self::assertEqualsWithDelta(0.589, EyeStrength::firstYieldN(0.8, 2.5, 260) / EyeStrength::openingN(0.8, 2.5, 260), 1e-4);
+        self::assertEqualsWithDelta(
+            0.589,
+            EyeStrength::firstYieldN(0.8, 2.5, 260) / EyeStrength::openingN(0.8, 2.5, 260),
+            1e-4,
+        );
     }
 
     /** Volume is kept: section times length before and after. */
@@ -123,7 +144,10 @@ final class SpringBackTest extends TestCase
             self::assertGreaterThanOrEqual(1 - 1e-12, $flat->lengthening());
             self::assertGreaterThanOrEqual(1 - 1e-12, $flat->widthMm());
         }
-        self::assertSame([1.0, 1.0, 0.0], [Hammered::of(1.0, 1.0)->widthMm(), Hammered::of(1.0, 1.0)->lengthening(), Hammered::of(1.0, 1.0)->numbersHard()]);
+        self::assertSame(
+            [1.0, 1.0, 0.0],
+            [Hammered::of(1.0, 1.0)->widthMm(), Hammered::of(1.0, 1.0)->lengthening(), Hammered::of(1.0, 1.0)->numbersHard()],
+        );
     }
 
     public function test_hammering_thickens_nothing(): void

@@ -10,13 +10,20 @@ use PHPUnit\Framework\TestCase;
 /** The best numbers of links, held against every other choice. */
 final class StrandMatchTest extends TestCase
 {
-    /** Elements of 10 wanted at 30 and 70 of 100, links of 5: 5 links bring the first to 25 + 5 = 30, 6 more the second to 25 + 10 + 30 + 5 = 70, 5 more end at 100. */
+    /**
+     * Elements of 10 wanted at 30 and 70 of 100, links of 5: 5 links bring the first to 25 + 5 = 30, 6 more the second
+     * to 25 + 10 + 30 + 5 = 70, 5 more end at 100.
+     */
     public function test_what_fits_exactly_is_found(): void
     {
         $match = StrandMatch::of([30.0, 70.0], 100.0, [10.0, 10.0], 5.0);
         self::assertSame([5, 6, 5], $match->links);
         self::assertEqualsWithDelta(0.0, $match->worstMm(), 1e-9);
-        self::assertEqualsWithDelta(5.0, StrandMatch::worstOfMm([4, 7, 5], [30.0, 70.0], 100.0, [10.0, 10.0], 5.0), 1e-9);
+        self::assertEqualsWithDelta(
+            5.0,
+            StrandMatch::worstOfMm([4, 7, 5], [30.0, 70.0], 100.0, [10.0, 10.0], 5.0),
+            1e-9,
+        );
     }
 
     /** Two wanted so near each other that not even one link finds room: each yields by half. */
@@ -27,7 +34,10 @@ final class StrandMatchTest extends TestCase
         self::assertGreaterThanOrEqual(1, min($match->links));
     }
 
-    /** Seeded instances of up to three elements against every choice of up to 18 links a piece: least worst error, then least squares, then fewest links. */
+    /**
+     * Seeded instances of up to three elements against every choice of up to 18 links a piece: least worst error, then
+     * least squares, then fewest links.
+     */
     public function test_against_brute_force(): void
     {
         mt_srand(7);
@@ -85,7 +95,8 @@ final class StrandMatchTest extends TestCase
      */
     private static function isBetter(array $a, array $b): bool
     {
-        return $a[0] < $b[0] - 1e-6 || (abs($a[0] - $b[0]) <= 1e-6 && ($a[1] < $b[1] - 1e-6 || (abs($a[1] - $b[1]) <= 1e-6 && $a[2] < $b[2])));
+        return $a[0] < $b[0] - 1e-6
+            || (abs($a[0] - $b[0]) <= 1e-6 && ($a[1] < $b[1] - 1e-6 || (abs($a[1] - $b[1]) <= 1e-6 && $a[2] < $b[2])));
     }
 
     /** @param  callable(list<int>): void  $do */

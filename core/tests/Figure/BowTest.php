@@ -11,7 +11,10 @@ use PHPUnit\Framework\TestCase;
 /** Lines bent to a part of a circle, and lengths that reach from one point to another. */
 final class BowTest extends TestCase
 {
-    /** A quarter turn of 100: radius 200/π, chord 2r·sin 45° = 90.032; its ends stand straight one below the other, its middle bulges by r(1 − cos 45°) = 18.646. */
+    /**
+     * A quarter turn of 100: radius 200/π, chord 2r·sin 45° = 90.032; its ends stand straight one below the other, its
+     * middle bulges by r(1 − cos 45°) = 18.646.
+     */
     public function test_an_arc_keeps_its_length(): void
     {
         $arc = new Arc(100.0, 90.0);
@@ -19,7 +22,11 @@ final class BowTest extends TestCase
         self::assertEqualsWithDelta([0.0, 0.0], $arc->at(0.0, 0.0), 1e-9);
         self::assertEqualsWithDelta([0.0, 90.032], $arc->at(0.0, 100.0), 0.001);
         self::assertEqualsWithDelta([18.646, 45.016], $arc->at(0.0, 50.0), 0.001);
-        self::assertEqualsWithDelta([-45.0, 0.0, 45.0], [$arc->degrees(0.0), $arc->degrees(50.0), $arc->degrees(100.0)], 1e-9);
+        self::assertEqualsWithDelta(
+            [-45.0, 0.0, 45.0],
+            [$arc->degrees(0.0), $arc->degrees(50.0), $arc->degrees(100.0)],
+            1e-9,
+        );
         $length = 0.0;
         for ($at = 1; $at <= 1000; $at++) {
             [[$x0, $y0], [$x1, $y1]] = [$arc->at(0.0, ($at - 1) / 10), $arc->at(0.0, $at / 10)];
@@ -27,7 +34,12 @@ final class BowTest extends TestCase
         }
         self::assertEqualsWithDelta(100.0, $length, 0.001);
         self::assertEqualsWithDelta([3.0, 40.0], (new Arc(100.0, 0.0))->at(3.0, 40.0), 1e-9);
-        self::assertEqualsWithDelta([-18.646, 45.016], (new Arc(100.0, -90.0))->at(0.0, 50.0), 0.001, 'the other way it bulges to the left');
+        self::assertEqualsWithDelta(
+            [-18.646, 45.016],
+            (new Arc(100.0, -90.0))->at(0.0, 50.0),
+            0.001,
+            'the other way it bulges to the left',
+        );
     }
 
     /** Seeded lengths and ends: wherever they can reach it, they end there. */
@@ -76,7 +88,9 @@ final class BowTest extends TestCase
     {
         [$x, $y] = [0.0, 0.0];
         foreach ($lengths as $at => $length) {
-            $chord = Bow::bends($length) ? (new Arc($length, $bow->turn * $length / array_sum($lengths)))->chordMm() : $length;
+            $chord = Bow::bends($length)
+                ? (new Arc($length, $bow->turn * $length / array_sum($lengths)))->chordMm()
+                : $length;
             $x -= $chord * sin(deg2rad($bow->degrees[$at]));
             $y += $chord * cos(deg2rad($bow->degrees[$at]));
         }

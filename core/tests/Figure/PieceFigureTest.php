@@ -31,7 +31,9 @@ final class PieceFigureTest extends TestCase
 
     public function test_there_are_as_many_wraps_as_turns(): void
     {
-        $figure = self::figure(Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '5']));
+        $figure = self::figure(
+            Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '5']),
+        );
         self::assertCount(5, self::marked($figure, 'p2:top-wraps'));
         self::assertCount(3, self::marked($figure, 'p2:bottom-wraps'));
         self::assertCount(2, self::marked($figure, 'p3:top-wraps'));
@@ -39,10 +41,16 @@ final class PieceFigureTest extends TestCase
 
     public function test_beads_stand_end_to_end_in_order(): void
     {
-        $beads = self::figure(Some::changed(Some::drop(), ['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'count' => '3']))->beads;
+        $beads = self::figure(
+            Some::changed(Some::drop(), ['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'count' => '3']),
+        )->beads;
         self::assertCount(5, $beads);
         for ($place = 1; $place < 4; $place++) {
-            self::assertEqualsWithDelta($beads[$place - 1]->topMm + $beads[$place - 1]->bead->lengthMm, $beads[$place]->topMm, 1e-9);
+            self::assertEqualsWithDelta(
+                $beads[$place - 1]->topMm + $beads[$place - 1]->bead->lengthMm,
+                $beads[$place]->topMm,
+                1e-9,
+            );
         }
         self::assertSame('p2:bead-0', $beads[0]->mark);
         self::assertSame('p2:bead-1', $beads[3]->mark);
@@ -51,12 +59,20 @@ final class PieceFigureTest extends TestCase
     public function test_a_hooked_loop_hangs_a_quarter_turned_and_its_near_half_lies_in_front(): void
     {
         $figure = self::figure(Some::drop());
-        $layers = fn (string $mark): array => array_map(fn (Stroke $stroke): int => $stroke->layer, self::marked($figure, $mark));
+        $layers = fn (string $mark): array => array_map(
+            fn (Stroke $stroke): int => $stroke->layer,
+            self::marked($figure, $mark),
+        );
         self::assertSame([1, 1], $layers('p1:eye'), 'the ear wire’s eye faces the viewer');
         self::assertSame([0, 2], $layers('p2:top-loop'), 'the loop hooked in it is seen edge-on');
         self::assertSame([1, 1], $layers('p3:top-loop'), 'and the next one faces the viewer again');
-        $turned = self::figure(Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p2', 'key' => 'turned', 'value' => '1']));
-        self::assertSame([1, 1], array_map(fn (Stroke $stroke): int => $stroke->layer, self::marked($turned, 'p2:bottom-loop')));
+        $turned = self::figure(
+            Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p2', 'key' => 'turned', 'value' => '1']),
+        );
+        self::assertSame(
+            [1, 1],
+            array_map(fn (Stroke $stroke): int => $stroke->layer, self::marked($turned, 'p2:bottom-loop')),
+        );
     }
 
     public function test_every_stretch_that_stays_is_drawn_and_bears_the_mark_of_its_segment(): void
@@ -99,8 +115,15 @@ final class PieceFigureTest extends TestCase
 
     public function test_a_repeat_hangs_as_long_as_copies_do(): void
     {
-        $repeated = Some::changed(Patterns::start('two-links', 'R'), ['do' => 'part.repeat', 'part' => 'p2', 'count' => '3']);
-        $copied = Some::changed(Patterns::start('two-links', 'C'), ['do' => 'part.copy', 'part' => 'p2'], ['do' => 'part.copy', 'part' => 'p2']);
+        $repeated = Some::changed(
+            Patterns::start('two-links', 'R'),
+            ['do' => 'part.repeat', 'part' => 'p2', 'count' => '3'],
+        );
+        $copied = Some::changed(
+            Patterns::start('two-links', 'C'),
+            ['do' => 'part.copy', 'part' => 'p2'],
+            ['do' => 'part.copy', 'part' => 'p2'],
+        );
         self::assertEqualsWithDelta(self::figure($copied)->heightMm(), self::figure($repeated)->heightMm(), 1e-9);
     }
 

@@ -17,10 +17,18 @@ final class WovenTest extends TestCase
     /** @return list<list<array{float, float}>> */
     private static function of(Diagram $drawn, string $kind): array
     {
-        return array_values(array_map(fn (array $line): array => $line['path'], array_filter($drawn->lines(), fn (array $line): bool => $line['kind'] === $kind)));
+        return array_values(
+            array_map(
+                fn (array $line): array => $line['path'],
+                array_filter($drawn->lines(), fn (array $line): bool => $line['kind'] === $kind),
+            ),
+        );
     }
 
-    /** The wire comes round: where it leaves the front, the back takes it up, and the next turn begins where the back ends. */
+    /**
+     * The wire comes round: where it leaves the front, the back takes it up, and the next turn begins where the back
+     * ends.
+     */
     public function test_front_and_back_of_a_figure_weave_are_one_wire(): void
     {
         $weave = Weave::of(WeavePattern::parse('2@1-2 3@2-3', 3), 1.0, 0.4);

@@ -45,8 +45,16 @@ final class FitTest extends TestCase
         for ($us = 1; $us <= 15; $us += 0.5) {
             $ring = RingSize::parse("us {$us}");
             self::assertEqualsWithDelta($us, $ring->us(), 1e-9);
-            self::assertEqualsWithDelta($ring->insideMm(), RingSize::parse('iso '.sprintf('%.9f', $ring->iso()))->insideMm(), 1e-8);
-            self::assertEqualsWithDelta($ring->insideMm(), RingSize::parse('jp '.sprintf('%.9f', $ring->jp()))->insideMm(), 1e-8);
+            self::assertEqualsWithDelta(
+                $ring->insideMm(),
+                RingSize::parse('iso '.sprintf('%.9f', $ring->iso()))->insideMm(),
+                1e-8,
+            );
+            self::assertEqualsWithDelta(
+                $ring->insideMm(),
+                RingSize::parse('jp '.sprintf('%.9f', $ring->jp()))->insideMm(),
+                1e-8,
+            );
         }
         foreach (range('A', 'Z') as $letter) {
             self::assertSame($letter, RingSize::parse("uk {$letter}")->uk());
@@ -59,7 +67,15 @@ final class FitTest extends TestCase
     /** @return array<string, array{string, class-string<\Throwable>}> */
     public static function noRings(): array
     {
-        return ['bare' => ['7', Unreadable::class], 'two letters' => ['uk AB', Unreadable::class], 'plus before Z' => ['uk M+1', Unreadable::class], 'a doll' => ['us -2', OutOfRange::class], 'an arm' => ['diameter 60mm', OutOfRange::class], 'words' => ['us seven', Unreadable::class], 'nothing' => ['', Unreadable::class]];
+        return [
+            'bare' => ['7', Unreadable::class],
+            'two letters' => ['uk AB', Unreadable::class],
+            'plus before Z' => ['uk M+1', Unreadable::class],
+            'a doll' => ['us -2', OutOfRange::class],
+            'an arm' => ['diameter 60mm', OutOfRange::class],
+            'words' => ['us seven', Unreadable::class],
+            'nothing' => ['', Unreadable::class],
+        ];
     }
 
     /** @param  class-string<\Throwable>  $class */
@@ -73,14 +89,20 @@ final class FitTest extends TestCase
     public function test_bands_go_back_to_what_they_came_from(): void
     {
         $flat = Hammered::of(2.0, 1.4);
-        self::assertEqualsWithDelta(63.0, Band::bangleInsideMm(Band::bangleMm(63.0, 2.0, 40, $flat), 2.0, 40, $flat), 1e-9);
+        self::assertEqualsWithDelta(
+            63.0,
+            Band::bangleInsideMm(Band::bangleMm(63.0, 2.0, 40, $flat), 2.0, 40, $flat),
+            1e-9,
+        );
         self::assertEqualsWithDelta(30.0, Band::hoopDiameterMm(Band::hoopMm(30.0, 0.8, 2.0, 8.0), 0.8, 2.0, 8.0), 1e-9);
         // Hammered it is longer in the end, so less is cut.
         self::assertLessThan(Band::bangleMm(63.0, 2.0, 40), Band::bangleMm(63.0, 2.0, 40, $flat));
         self::assertEqualsWithDelta(0.4244, Band::neutralMm(SectionKind::HalfRound, 1.0), 1e-4);
     }
 
-    /** Common practice: a bangle of 57 to 70 mm from wire of 2 mm is cut between 22 and 27 cm, ends of 4 cm included. */
+    /**
+     * Common practice: a bangle of 57 to 70 mm from wire of 2 mm is cut between 22 and 27 cm, ends of 4 cm included.
+     */
     public function test_bangles_are_of_a_size(): void
     {
         self::assertGreaterThan(220, Band::bangleMm(57, 2.0, 40));
@@ -102,7 +124,10 @@ final class FitTest extends TestCase
         }
         $outline += 2 * hypot(0.5 * cos(-M_PI / 2 + $free), -1 - 0.5 * sin(-M_PI / 2 + $free));
         self::assertEqualsWithDelta($outline, Frame::Drop->outline(), 1e-6);
-        self::assertSame([M_PI, 4.0, 3.0], [Frame::Hoop->outline(), Frame::Square->outline(), Frame::Triangle->outline()]);
+        self::assertSame(
+            [M_PI, 4.0, 3.0],
+            [Frame::Hoop->outline(), Frame::Square->outline(), Frame::Triangle->outline()],
+        );
     }
 
     public function test_rings_hooked_together(): void

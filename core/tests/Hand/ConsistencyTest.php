@@ -14,7 +14,10 @@ final class ConsistencyTest extends TestCase
         self::assertNull(Consistency::of([0.1, 0.2]));
     }
 
-    /** 0.1, −0.1, 0.0, 0.2, 0.3: mean 0.1, Σ(x − 0.1)² = 0.10, s = √0.025 = 0.158114; slope (−2·0 − 1·−0.2 + 0 + 1·0.1 + 2·0.2)/10 = 0.07; by hand. */
+    /**
+     * 0.1, −0.1, 0.0, 0.2, 0.3: mean 0.1, Σ(x − 0.1)² = 0.10, s = √0.025 = 0.158114; slope (−2·0 − 1·−0.2 + 0 + 1·0.1 +
+     * 2·0.2)/10 = 0.07; by hand.
+     */
     public function test_worked_by_hand(): void
     {
         $of = Consistency::of([0.1, -0.1, 0.0, 0.2, 0.3]);
@@ -22,7 +25,8 @@ final class ConsistencyTest extends TestCase
         self::assertEqualsWithDelta(0.1, $of->offMm, 1e-12);
         self::assertEqualsWithDelta(0.158114, $of->spreadMm, 1e-6);
         self::assertEqualsWithDelta(0.07, $of->driftMm, 1e-12);
-        // Its error is √((0.10 − 0.049)/3)/√10 = 0.041231; t of 3 at 97.5 % is 3.182 (Abramowitz & Stegun, table 26.10): 0.131 is more.
+        // Its error is √((0.10 − 0.049)/3)/√10 = 0.041231; t of 3 at 97.5 % is 3.182 (Abramowitz & Stegun, table
+        // 26.10): 0.131 is more.
         self::assertFalse($of->isDrifting);
         // t of 4 at 90 % is 1.533.
         self::assertEqualsWithDelta(M_SQRT2 * 0.158114 * 1.533, $of->pairMm, 1e-4);

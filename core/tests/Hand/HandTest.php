@@ -30,7 +30,14 @@ final class HandTest extends TestCase
     /** @param  array<string, list<float>>  $ratios */
     private static function hand(array $ratios, int $hourCents = 2200): Hand
     {
-        return new Hand(array_map(self::learned(...), $ratios), [], new SimulatedPrices, '2026-11-25', $hourCents, Ruler::HalfMillimetre);
+        return new Hand(
+            array_map(self::learned(...), $ratios),
+            [],
+            new SimulatedPrices,
+            '2026-11-25',
+            $hourCents,
+            Ruler::HalfMillimetre,
+        );
     }
 
     /** @param  list<float>  $ratios */
@@ -49,8 +56,17 @@ final class HandTest extends TestCase
         $cut = self::link();
         $work = Work::in($cut);
         self::assertSame('loops/22', $work->key());
-        $of = fn (SegmentKind ...$kinds): float => array_sum(array_map(fn ($segment): float => in_array($segment->kind, $kinds, true) ? $segment->lengthMm : 0.0, $cut->segments));
-        self::assertEqualsWithDelta($of(SegmentKind::Loop, SegmentKind::Neck, SegmentKind::Wraps), $work->formedMm, 1e-9);
+        $of = fn (SegmentKind ...$kinds): float => array_sum(
+            array_map(
+                fn ($segment): float => in_array($segment->kind, $kinds, true) ? $segment->lengthMm : 0.0,
+                $cut->segments,
+            ),
+        );
+        self::assertEqualsWithDelta(
+            $of(SegmentKind::Loop, SegmentKind::Neck, SegmentKind::Wraps),
+            $work->formedMm,
+            1e-9,
+        );
         self::assertEqualsWithDelta($of(SegmentKind::Seat), $work->straightMm, 1e-9);
         self::assertEqualsWithDelta($cut->lengthMm(), $work->formedMm + $work->straightMm + $work->tailMm, 1e-9);
         // Used 4 % more than the sum on what is formed.
@@ -62,7 +78,12 @@ final class HandTest extends TestCase
         foreach (Patterns::all() as $name => $pattern) {
             foreach (Planner::plan(Patterns::start((string) $name, 'All'), new Profile)->cuts as $cut) {
                 $work = Work::in($cut);
-                self::assertEqualsWithDelta($cut->lengthMm(), $work->formedMm + $work->straightMm + $work->tailMm, 1e-6, (string) $name);
+                self::assertEqualsWithDelta(
+                    $cut->lengthMm(),
+                    $work->formedMm + $work->straightMm + $work->tailMm,
+                    1e-6,
+                    (string) $name,
+                );
                 self::assertTrue($work->way === null || isset(Work::WAYS[$work->way]));
             }
         }
@@ -76,7 +97,10 @@ final class HandTest extends TestCase
         }
     }
 
-    /** cut = sum of its stretches, bends inside and in order, formed stretches longer by the mean, what is over for safety in the tail. */
+    /**
+     * cut = sum of its stretches, bends inside and in order, formed stretches longer by the mean, what is over for
+     * safety in the tail.
+     */
     public function test_a_cut_is_fitted_to_the_hand(): void
     {
         $hand = self::hand(['loops/22' => [1.05, 1.06, 1.04, 1.05, 1.06]]);
@@ -96,7 +120,10 @@ final class HandTest extends TestCase
         }
     }
 
-    /** Every length on the ruler between the quantiles of 80 and 99 % is tried here: none costs less than what is advised. */
+    /**
+     * Every length on the ruler between the quantiles of 80 and 99 % is tried here: none costs less than what is
+     * advised.
+     */
     public function test_the_cut_costs_least_of_all_that_are_sure_enough(): void
     {
         $ratios = ['loops/22' => [0.90, 1.18, 1.00, 1.12, 0.94, 1.08]];
@@ -108,8 +135,12 @@ final class HandTest extends TestCase
             $advised = self::link(self::hand($ratios, $hourCents))->lengthMm();
             // Sterling at 1.295 a gram, of which scrap brings 60 %; six minutes to do it again.
             $vain = 129.5 * $plain->wire->milligramsPerMm() / 1000 * 0.4;
-            $cost = fn (float $length): float => ($plain->lengthMm() * $vain + 0.1 * $hourCents) * (1 - $learned->below(($length - $work->straightMm - $work->tailMm) / $work->formedMm))
-                + $vain * $work->formedMm * $learned->leftOf(($length - $work->straightMm - $work->tailMm) / $work->formedMm);
+            $cost = fn (
+                float $length,
+            ): float => ($plain->lengthMm() * $vain + 0.1 * $hourCents) * (1 - $learned->below(($length - $work->straightMm - $work->tailMm) / $work->formedMm))
+                + $vain * $work->formedMm * $learned->leftOf(
+                    ($length - $work->straightMm - $work->tailMm) / $work->formedMm,
+                );
             $tried = 0;
             for ($length = ceil(2 * $needs(0.80)) / 2; $length <= $needs(0.99); $length += 0.5) {
                 self::assertGreaterThanOrEqual($cost($advised) - 1e-9, $cost($length));
@@ -121,7 +152,10 @@ final class HandTest extends TestCase
         }
     }
 
-    /** Whatever the hand: each cut of each pattern is still the sum of its stretches, its bends lie in order inside it, and no shorter than its drawing needs. */
+    /**
+     * Whatever the hand: each cut of each pattern is still the sum of its stretches, its bends lie in order inside it,
+     * and no shorter than its drawing needs.
+     */
     public function test_every_pattern_can_be_cut_for_any_hand(): void
     {
         foreach ([0.94, 1.0, 1.07, 1.2] as $factor) {
@@ -139,7 +173,12 @@ final class HandTest extends TestCase
                 self::assertSame(count($plain->cuts), count($own->cuts));
                 foreach ($own->cuts as $at => $cut) {
                     $where = "{$name}, {$cut->label}, {$factor}";
-                    self::assertEqualsWithDelta($cut->lengthMm(), array_sum(array_map(fn ($segment): float => $segment->lengthMm, $cut->segments)), 1e-9, $where);
+                    self::assertEqualsWithDelta(
+                        $cut->lengthMm(),
+                        array_sum(array_map(fn ($segment): float => $segment->lengthMm, $cut->segments)),
+                        1e-9,
+                        $where,
+                    );
                     self::assertCount(count($plain->cuts[$at]->bends), $cut->bends, $where);
                     $before = 0.0;
                     foreach ($cut->bends as $bend) {
@@ -153,7 +192,11 @@ final class HandTest extends TestCase
                     if ($cut->advice !== null) {
                         $fitted++;
                         $work = Work::in($plain->cuts[$at]);
-                        self::assertGreaterThanOrEqual($work->straightMm + $work->tailMm + ($factor - 0.03) * $work->formedMm, $cut->lengthMm(), $where);
+                        self::assertGreaterThanOrEqual(
+                            $work->straightMm + $work->tailMm + ($factor - 0.03) * $work->formedMm,
+                            $cut->lengthMm(),
+                            $where,
+                        );
                     } else {
                         self::assertEquals($plain->cuts[$at], $cut, $where);
                     }
@@ -170,7 +213,9 @@ final class HandTest extends TestCase
     public function test_why_a_stretch_is_longer_is_told_with_its_source(): void
     {
         $cut = self::link(self::hand(['loops/22' => [1.05, 1.06, 1.04, 1.05]]));
-        $loop = array_values(array_filter($cut->segments, fn ($segment): bool => $segment->kind === SegmentKind::Loop))[0];
+        $loop = array_values(
+            array_filter($cut->segments, fn ($segment): bool => $segment->kind === SegmentKind::Loop),
+        )[0];
         self::assertStringContainsString('× your hand', $loop->working->rule);
         self::assertStringContainsString('your hand from 4 makings', $loop->working->source);
         self::assertEqualsWithDelta($loop->lengthMm, $loop->working->result, 1e-9);
@@ -179,7 +224,9 @@ final class HandTest extends TestCase
         self::assertStringContainsString('of 100 makings', $spare->working->rule.$spare->working->numbers);
     }
 
-    /** Simulated makers cut as advised after thirty makings: short no oftener than promised, with two standard errors. */
+    /**
+     * Simulated makers cut as advised after thirty makings: short no oftener than promised, with two standard errors.
+     */
     public function test_short_runs_after_thirty_makings_at_the_promised_rate(): void
     {
         $makers = new Makers(11);
@@ -190,10 +237,17 @@ final class HandTest extends TestCase
         $runs = 400;
         for ($run = 0; $run < $runs; $run++) {
             [$factor, $spread] = $makers->maker();
-            $cut = self::hand(['loops/22' => array_map(fn (): float => $makers->normal($factor, $spread), range(1, 30))])->fitted($plain);
+            $cut = self::hand(
+                ['loops/22' => array_map(fn (): float => $makers->normal($factor, $spread), range(1, 30))],
+            )->fitted($plain);
             $promised += 1 - ($cut->advice->enough ?? 0.0);
             for ($next = 0; $next < 10; $next++) {
-                $short += $work->straightMm + $work->tailMm + $work->formedMm * $makers->normal($factor, $spread) > $cut->lengthMm() ? 1 : 0;
+                $short += $work->straightMm + $work->tailMm + $work->formedMm * $makers->normal(
+                    $factor,
+                    $spread,
+                ) > $cut->lengthMm()
+                    ? 1
+                    : 0;
             }
         }
         $rate = $promised / $runs;
@@ -203,7 +257,14 @@ final class HandTest extends TestCase
     public function test_what_a_bend_opens_to_follows_what_was_measured(): void
     {
         $wire = new Wire(Metal::Sterling, WireSize::awg(18), Temper::HalfHard);
-        $hand = new Hand([], ['sterling/half-hard' => self::learned([1.05, 1.06, 1.05, 1.04])], new SimulatedPrices, '2026-11-25', 2200, Ruler::HalfMillimetre);
+        $hand = new Hand(
+            [],
+            ['sterling/half-hard' => self::learned([1.05, 1.06, 1.05, 1.04])],
+            new SimulatedPrices,
+            '2026-11-25',
+            2200,
+            Ruler::HalfMillimetre,
+        );
         $plain = Forming::arch($wire, 30.0, new Profile(tools: new ToolBox));
         $learned = Forming::arch($wire, 30.0, new Profile(tools: new ToolBox, hand: $hand));
         self::assertLessThan($plain->mandrelMm, $learned->mandrelMm, 'a smaller mandrel, for it opens further');

@@ -29,7 +29,10 @@ final class LearnedTest extends TestCase
         }
     }
 
-    /** n = 4, Σx = 4.2, x̄ = 1.05: κ = 4.14, m = 4.34/4.14 = 1.048309; s² = [3·0.0009 + 0.0010 + 0.14·4·0.0025/4.14]/7 = 0.000576880; by hand. */
+    /**
+     * n = 4, Σx = 4.2, x̄ = 1.05: κ = 4.14, m = 4.34/4.14 = 1.048309; s² = [3·0.0009 + 0.0010 + 0.14·4·0.0025/4.14]/7 =
+     * 0.000576880; by hand.
+     */
     public function test_the_posterior_worked_by_hand(): void
     {
         $learned = Learned::from(self::logs([1.03, 1.04, 1.06, 1.07]));
@@ -60,10 +63,15 @@ final class LearnedTest extends TestCase
         $plain = Learned::from(self::logs([1.02, 1.03, 1.01, 1.04]));
         $short = Learned::from([...self::logs([1.02, 1.03, 1.01]), new Log(1.04, isBound: true)]);
         self::assertGreaterThan($plain->mean, $short->mean);
-        // Settled: what stands for it is the predictive mean above the bound, so the mean is that of four values with it.
+        // Settled: what stands for it is the predictive mean above the bound, so the mean is that of four values with
+        // it.
         $stands = (4.14 * $short->mean - 0.14 - 3.06);
         $scale = ($short->quantile(0.9) - $short->mean) / $short->t->quantile(0.9);
-        self::assertEqualsWithDelta($short->mean + $scale * $short->t->meanAbove((1.04 - $short->mean) / $scale), $stands, 1e-4);
+        self::assertEqualsWithDelta(
+            $short->mean + $scale * $short->t->meanAbove((1.04 - $short->mean) / $scale),
+            $stands,
+            1e-4,
+        );
         self::assertGreaterThan(1.04, $stands);
     }
 
@@ -81,7 +89,9 @@ final class LearnedTest extends TestCase
         $covered = [80 => 0, 95 => 0, 99 => 0];
         for ($maker = 0; $maker < 4000; $maker++) {
             [$factor, $spread] = $makers->maker();
-            $learned = Learned::from(self::logs(array_map(fn (): float => $makers->normal($factor, $spread), range(1, $n))));
+            $learned = Learned::from(
+                self::logs(array_map(fn (): float => $makers->normal($factor, $spread), range(1, $n))),
+            );
             $next = $learned->below($makers->normal($factor, $spread));
             foreach ($covered as $p => $_) {
                 $covered[$p] += $next <= $p / 100 ? 1 : 0;
@@ -96,7 +106,9 @@ final class LearnedTest extends TestCase
     {
         $width = INF;
         foreach ([3, 5, 10, 30, 100] as $n) {
-            $learned = Learned::from(self::logs(array_map(fn (int $at): float => 1.03 + 0.01 * ($at % 2 === 0 ? 1 : -1), range(1, $n))));
+            $learned = Learned::from(
+                self::logs(array_map(fn (int $at): float => 1.03 + 0.01 * ($at % 2 === 0 ? 1 : -1), range(1, $n))),
+            );
             $now = $learned->quantile(0.95) - $learned->mean;
             self::assertLessThan($width, $now, (string) $n);
             self::assertLessThan(1.0, $learned->doubt());

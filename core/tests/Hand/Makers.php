@@ -15,7 +15,9 @@ final class Makers
     public function normal(float $mean, float $spread): float
     {
         // Box and Muller 1958.
-        return $mean + $spread * sqrt(-2 * log((mt_rand() + 1) / (mt_getrandmax() + 2))) * cos(2 * M_PI * mt_rand() / mt_getrandmax());
+        return $mean + $spread * sqrt(
+            -2 * log((mt_rand() + 1) / (mt_getrandmax() + 2)),
+        ) * cos(2 * M_PI * mt_rand() / mt_getrandmax());
     }
 
     /** @return array{float, float} factor and spread */

@@ -39,7 +39,9 @@ final class NotedTest extends TestCase
         self::assertGreaterThan(1.05, $first);
         self::assertLessThan(1.25, $first);
         self::assertEqualsWithDelta(1.5, Noted::from(array_fill(0, 60, 1.5))->factor, 0.03);
-        $width = fn (array $ratios): float => Noted::from($ratios)->foretell(1.0)['to'] / Noted::from($ratios)->foretell(1.0)['from'];
+        $width = fn (
+            array $ratios,
+        ): float => Noted::from($ratios)->foretell(1.0)['to'] / Noted::from($ratios)->foretell(1.0)['from'];
         self::assertLessThan($width([]), $width(array_fill(0, 10, 1.02)), 'like logs make it surer');
     }
 }

@@ -45,7 +45,10 @@ final class EnteringTest extends TestCase
     {
         [$read, $rest] = Bead::counted($line);
         self::assertSame([$count, $words], [$read, Bead::parse($rest)->words()]);
-        $piece = $this->changed(Patterns::start('single-drop', 'Drops'), ['do' => 'bead.add', 'part' => $this->threaded(Patterns::start('single-drop', 'Drops'))->id, 'bead' => $line]);
+        $piece = $this->changed(
+            Patterns::start('single-drop', 'Drops'),
+            ['do' => 'bead.add', 'part' => $this->threaded(Patterns::start('single-drop', 'Drops'))->id, 'bead' => $line],
+        );
         $run = $this->threaded($piece)->beads[count($this->threaded($piece)->beads) - 1];
         self::assertSame([$count, $words], [$run->count, $piece->beads[$run->bead]->words()]);
     }
@@ -63,18 +66,26 @@ final class EnteringTest extends TestCase
         $key = $this->threaded($piece)->beads[0]->bead;
         $before = $piece->beads[$key];
         $bead = $this->changed($piece, ['do' => 'bead.edit', 'bead' => $key, 'size' => '7 x 5.5 mm'])->beads[$key];
-        self::assertSame([7.0, 5.5, $before->shape, $before->holeMm, $before->colour], [$bead->widthMm, $bead->lengthMm, $bead->shape, $bead->holeMm, $bead->colour]);
+        self::assertSame(
+            [7.0, 5.5, $before->shape, $before->holeMm, $before->colour],
+            [$bead->widthMm, $bead->lengthMm, $bead->shape, $bead->holeMm, $bead->colour],
+        );
         $this->expectException(Problem::class);
         $this->changed($piece, ['do' => 'bead.edit', 'bead' => $key, 'size' => 'huge']);
     }
 
-    /** Over every technique and every place of a line: the new part stands there, and no other part's beads are on it. */
+    /**
+     * Over every technique and every place of a line: the new part stands there, and no other part's beads are on it.
+     */
     public function test_a_new_part_stands_where_it_is_put_and_takes_no_bead_from_elsewhere(): void
     {
         $piece = Patterns::start('linked-bracelet', 'Line');
         foreach (Techniques::all() as $technique) {
             for ($at = 0; $at <= count($piece->parts); $at++) {
-                $with = $this->changed($piece, ['do' => 'part.add', 'technique' => $technique->name(), 'at' => (string) $at]);
+                $with = $this->changed(
+                    $piece,
+                    ['do' => 'part.add', 'technique' => $technique->name(), 'at' => (string) $at],
+                );
                 self::assertSame($piece->nextPartId(), $with->parts[$at]->id, $technique->name());
                 foreach ($with->parts[$at]->beads as $run) {
                     self::assertSame('sea 6 mm round', $with->beads[$run->bead]->words());
@@ -109,8 +120,15 @@ final class EnteringTest extends TestCase
             foreach ($piece->parts as $at => $part) {
                 if ($part->technique()->endsLine()) {
                     $with = $this->changed($piece, ['do' => 'part.copy', 'part' => $part->id]);
-                    self::assertEquals([$part->technique, $part->beads, $part->wire], [$with->parts[$at + 1]->technique, $with->parts[$at + 1]->beads, $with->parts[$at + 1]->wire]);
-                    self::assertSame($this->stops($piece, 'nothing to hang from'), $this->stops($with, 'nothing to hang from'), "{$name} {$part->id}");
+                    self::assertEquals(
+                        [$part->technique, $part->beads, $part->wire],
+                        [$with->parts[$at + 1]->technique, $with->parts[$at + 1]->beads, $with->parts[$at + 1]->wire],
+                    );
+                    self::assertSame(
+                        $this->stops($piece, 'nothing to hang from'),
+                        $this->stops($with, 'nothing to hang from'),
+                        "{$name} {$part->id}",
+                    );
                 }
             }
         }
@@ -131,7 +149,11 @@ final class EnteringTest extends TestCase
                             continue;
                         }
                         [$id, $place] = $move->landsAt($piece, $after);
-                        self::assertSame($run->bead, $after->part($id)->beads[$place]->bead, "{$name} {$part->id} {$at} {$by}");
+                        self::assertSame(
+                            $run->bead,
+                            $after->part($id)->beads[$place]->bead,
+                            "{$name} {$part->id} {$at} {$by}",
+                        );
                     }
                 }
             }
@@ -144,7 +166,10 @@ final class EnteringTest extends TestCase
         $id = $this->threaded($piece)->id;
         $piece = $this->changed($piece, ['do' => 'bead.add', 'part' => $id, 'bead' => '5mm round, plum']);
         $once = $this->changed($piece, ['do' => 'bead.reverse', 'part' => $id]);
-        $names = fn (Piece $piece): array => array_map(fn (BeadRun $run): string => $run->bead.$run->count, $piece->part($id)->beads);
+        $names = fn (Piece $piece): array => array_map(
+            fn (BeadRun $run): string => $run->bead.$run->count,
+            $piece->part($id)->beads,
+        );
         self::assertSame(array_reverse($names($piece)), $names($once));
         self::assertSame($names($piece), $names($this->changed($once, ['do' => 'bead.reverse', 'part' => $id])));
     }
@@ -163,7 +188,10 @@ final class EnteringTest extends TestCase
         self::assertSame('', $apart->parts[$last]->group);
         $alone = Patterns::start('single-drop', 'Alone');
         $both = $this->changed($alone, ['do' => 'group.join', 'part' => $alone->parts[1]->id]);
-        self::assertSame([$alone->nextGroup(), $alone->nextGroup()], array_column(array_slice($both->parts, 0, 2), 'group'));
+        self::assertSame(
+            [$alone->nextGroup(), $alone->nextGroup()],
+            array_column(array_slice($both->parts, 0, 2), 'group'),
+        );
     }
 
     public function test_one_word_sets_the_metal_of_every_wire(): void
@@ -195,6 +223,11 @@ final class EnteringTest extends TestCase
 
     private function stops(Piece $piece, string $rule): int
     {
-        return count(array_filter(Planner::plan($piece, new Profile)->checks, fn (Check $check): bool => $check->level === Level::Stop && $check->rule === $rule));
+        return count(
+            array_filter(
+                Planner::plan($piece, new Profile)->checks,
+                fn (Check $check): bool => $check->level === Level::Stop && $check->rule === $rule,
+            ),
+        );
     }
 }

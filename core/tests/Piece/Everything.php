@@ -16,7 +16,10 @@ use Hebra\Core\Piece\Technique;
 use Hebra\Core\Piece\Techniques;
 use Hebra\Core\Problem;
 
-/** Everything there is, for what must hold of all of it: each pattern, each technique in each of its choices, and seeded changes of them. */
+/**
+ * Everything there is, for what must hold of all of it: each pattern, each technique in each of its choices, and seeded
+ * changes of them.
+ */
 final class Everything
 {
     /** @return iterable<string, Piece> */
@@ -42,11 +45,20 @@ final class Everything
             yield $name => self::alone($technique, []);
             foreach ($technique->parameters() as $parameter) {
                 foreach (array_keys($parameter->choices) as $choice) {
-                    yield "{$name}, {$parameter->key} {$choice}" => self::alone($technique, [$parameter->key => (string) $choice]);
+                    yield "{$name}, {$parameter->key} {$choice}" => self::alone(
+                        $technique,
+                        [$parameter->key => (string) $choice],
+                    );
                 }
             }
             if ($technique->takesBeads()) {
-                yield "{$name}, bound" => self::alone($technique, array_intersect_key(['beads_sit' => 'on', 'style' => 'doubled'], array_flip(array_column($technique->parameters(), 'key'))));
+                yield "{$name}, bound" => self::alone(
+                    $technique,
+                    array_intersect_key(
+                        ['beads_sit' => 'on', 'style' => 'doubled'],
+                        array_flip(array_column($technique->parameters(), 'key')),
+                    ),
+                );
             }
         }
     }
@@ -60,15 +72,29 @@ final class Everything
         }
         $beads = [];
         if ($technique->takesBeads()) {
-            $beads = ['b1' => Bead::parse('4mm round, hole 1.6, sea'), 'b2' => Bead::parse('5 x 3mm rondelle, hole 1.6, amber'), 'b3' => Bead::parse('3mm bicone, hole 1.6, plum')];
+            $beads = [
+                'b1' => Bead::parse('4mm round, hole 1.6, sea'),
+                'b2' => Bead::parse('5 x 3mm rondelle, hole 1.6, amber'),
+                'b3' => Bead::parse('3mm bicone, hole 1.6, plum'),
+            ];
             $part = $part->withBeads($technique->name() === 'surround'
                 ? [new BeadRun('b4', 1), new BeadRun('b1', 8), new BeadRun('b2', 3)]
                 : [new BeadRun('b1', 1), new BeadRun('b2', 2), new BeadRun('b3', 1)]);
             $beads['b4'] = Bead::parse('20 x 20mm coin, hole 1.8, slate');
         }
-        $fit = $technique->family()->name === 'Ring' ? FitKind::Finger : ($technique->family()->name === 'Bangle' ? FitKind::Wrist : FitKind::Ear);
+        $fit = $technique->family()->name === 'Ring'
+            ? FitKind::Finger
+            : ($technique->family()->name === 'Bangle' ? FitKind::Wrist : FitKind::Ear);
 
-        return Piece::of('Alone', '', Makes::one(), [$technique->role() => $technique->usualWire()], $beads, [$part], Fit::usual($fit));
+        return Piece::of(
+            'Alone',
+            '',
+            Makes::one(),
+            [$technique->role() => $technique->usualWire()],
+            $beads,
+            [$part],
+            Fit::usual($fit),
+        );
     }
 
     /** @return iterable<string, Piece> */
@@ -97,24 +123,44 @@ final class Everything
         }
         $part = $piece->parts[mt_rand(0, count($piece->parts) - 1)];
         if ($part->beads !== [] && mt_rand(0, 2) === 0) {
-            return Some::changed($piece, ['do' => 'bead.count', 'part' => $part->id, 'at' => mt_rand(0, count($part->beads) - 1), 'count' => mt_rand(1, 45)]);
+            return Some::changed(
+                $piece,
+                ['do' => 'bead.count', 'part' => $part->id, 'at' => mt_rand(0, count($part->beads) - 1), 'count' => mt_rand(1, 45)],
+            );
         }
         $parameters = $part->technique()->parameters();
         $parameter = $parameters[mt_rand(0, count($parameters) - 1)];
         $value = match ($parameter->kind->value) {
             'choice' => (string) array_keys($parameter->choices)[mt_rand(0, count($parameter->choices) - 1)],
-            'length' => round($parameter->least + ($parameter->most - $parameter->least) * mt_rand(0, 40) / 100, 1).' mm',
-            'count', 'number' => (string) mt_rand((int) ceil($parameter->least), (int) max(ceil($parameter->least), min($parameter->most, 12))),
+            'length' => round(
+                $parameter->least + ($parameter->most - $parameter->least) * mt_rand(0, 40) / 100,
+                1,
+            ).' mm',
+            'count',
+            'number' => (string) mt_rand(
+                (int) ceil($parameter->least),
+                (int) max(ceil($parameter->least), min($parameter->most, 12)),
+            ),
             'flag' => (string) mt_rand(0, 1),
             default => (string) $parameter->default,
         };
 
-        return Some::changed($piece, ['do' => 'part.set', 'part' => $part->id, 'key' => $parameter->key, 'value' => $value]);
+        return Some::changed(
+            $piece,
+            ['do' => 'part.set', 'part' => $part->id, 'key' => $parameter->key, 'value' => $value],
+        );
     }
 
     /** The same with all that can be bought, bought. */
     public static function bought(Piece $piece): Piece
     {
-        return $piece->withParts(array_map(fn (Part $part): Part => array_key_exists('source', $part->settings) ? $part->withSetting('source', 'bought') : $part, $piece->parts));
+        return $piece->withParts(
+            array_map(
+                fn (Part $part): Part => array_key_exists('source', $part->settings)
+                    ? $part->withSetting('source', 'bought')
+                    : $part,
+                $piece->parts,
+            ),
+        );
     }
 }

@@ -23,7 +23,10 @@ final class OwnWireTest extends TestCase
         return array_map(fn (Cut $cut): array => [$cut->part, $cut->count, round($cut->lengthMm(), 6)], $plan->cuts);
     }
 
-    /** Until another wire is chosen for it nothing changes; then only its own cuts do, and all that holds of plans still holds. */
+    /**
+     * Until another wire is chosen for it nothing changes; then only its own cuts do, and all that holds of plans still
+     * holds.
+     */
     public function test_a_wire_of_its_own_changes_its_part_alone(): void
     {
         $tried = 0;
@@ -34,13 +37,26 @@ final class OwnWireTest extends TestCase
                     continue;
                 }
                 $own = Some::changed($piece, ['do' => 'part.wire', 'part' => $part->id, 'own' => '1']);
-                self::assertEqualsCanonicalizing(self::cuts($before), self::cuts(Planner::plan($own, new Profile)), "{$name}: {$part->id}");
-                self::assertEquals($piece, Some::changed($own, ['do' => 'part.wire', 'part' => $part->id, 'own' => '0']), 'and back');
+                self::assertEqualsCanonicalizing(
+                    self::cuts($before),
+                    self::cuts(Planner::plan($own, new Profile)),
+                    "{$name}: {$part->id}",
+                );
+                self::assertEquals(
+                    $piece,
+                    Some::changed($own, ['do' => 'part.wire', 'part' => $part->id, 'own' => '0']),
+                    'and back',
+                );
                 self::assertEquals($own, PieceJson::read(PieceJson::write($own)));
-                $thick = Some::changed($own, ['do' => 'wire', 'role' => $part->id, 'size' => '19 awg', 'temper' => 'half-hard']);
+                $thick = Some::changed(
+                    $own,
+                    ['do' => 'wire', 'role' => $part->id, 'size' => '19 awg', 'temper' => 'half-hard'],
+                );
                 $after = Planner::plan($thick, new Profile);
                 Properties::all($after, "{$name}, {$part->id} of its own wire");
-                $others = fn (Plan $plan): array => array_values(array_filter(self::cuts($plan), fn (array $cut): bool => $cut[0] !== $part->id));
+                $others = fn (Plan $plan): array => array_values(
+                    array_filter(self::cuts($plan), fn (array $cut): bool => $cut[0] !== $part->id),
+                );
                 // Like rings are one coil: without one of them it belongs to the next.
                 if ($part->technique !== 'jump-ring' && $part->technique()->extraWires($part) === []) {
                     self::assertSame(array_column($others($before), 0), array_column($others($after), 0), $name);
@@ -53,11 +69,29 @@ final class OwnWireTest extends TestCase
 
     public function test_two_gauges_of_rings_are_two_coils_and_two_lines_of_metal(): void
     {
-        $piece = Some::changed(Patterns::start('linked-bracelet', 'Two gauges'), ['do' => 'part.wire', 'part' => 'p4', 'own' => '1'], ['do' => 'wire', 'role' => 'p4', 'size' => '16 awg']);
+        $piece = Some::changed(
+            Patterns::start('linked-bracelet', 'Two gauges'),
+            ['do' => 'part.wire', 'part' => 'p4', 'own' => '1'],
+            ['do' => 'wire', 'role' => 'p4', 'size' => '16 awg'],
+        );
         $plan = Planner::plan($piece, new Profile);
-        $rings = array_values(array_unique(array_map(fn (Cut $cut): string => $cut->wire->size->text(), array_filter($plan->cuts, fn (Cut $cut): bool => in_array($cut->part, ['p3', 'p4'], true)))));
+        $rings = array_values(
+            array_unique(
+                array_map(
+                    fn (Cut $cut): string => $cut->wire->size->text(),
+                    array_filter($plan->cuts, fn (Cut $cut): bool => in_array($cut->part, ['p3', 'p4'], true)),
+                ),
+            ),
+        );
         self::assertSame(['18 AWG', '16 AWG'], $rings);
-        self::assertContains('16 AWG', array_map(fn (Metal $metal): string => $metal->wire->size->text(), $plan->metal));
-        self::assertArrayNotHasKey('p4', Some::changed($piece, ['do' => 'part.remove', 'part' => 'p4'])->wires, 'it goes with its part');
+        self::assertContains(
+            '16 AWG',
+            array_map(fn (Metal $metal): string => $metal->wire->size->text(), $plan->metal),
+        );
+        self::assertArrayNotHasKey(
+            'p4',
+            Some::changed($piece, ['do' => 'part.remove', 'part' => 'p4'])->wires,
+            'it goes with its part',
+        );
     }
 }

@@ -29,17 +29,48 @@ final class PieceTest extends TestCase
     public function test_beads_are_added_counted_moved_mirrored_swapped_and_taken_off(): void
     {
         $piece = Some::drop();
-        $words = fn (Piece $piece, int $part = 1): string => implode(' ', array_map(fn ($run): string => $run->count.$run->bead, $piece->parts[$part]->beads));
+        $words = fn (Piece $piece, int $part = 1): string => implode(
+            ' ',
+            array_map(fn ($run): string => $run->count.$run->bead, $piece->parts[$part]->beads),
+        );
         self::assertSame('1b1 1b2', $words($piece));
-        self::assertSame('1b1 1b2 1b4', $words($piece = Some::changed($piece, ['do' => 'bead.add', 'part' => 'p2', 'bead' => '3mm round, hole 0.8'])));
-        self::assertSame('2b1 1b2 1b4', $words($piece = Some::changed($piece, ['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'by' => 1])));
-        self::assertSame('2b1 1b4 1b2', $words($piece = Some::changed($piece, ['do' => 'bead.move', 'part' => 'p2', 'at' => 1, 'by' => 1])));
+        self::assertSame(
+            '1b1 1b2 1b4',
+            $words(
+                $piece = Some::changed($piece, ['do' => 'bead.add', 'part' => 'p2', 'bead' => '3mm round, hole 0.8']),
+            ),
+        );
+        self::assertSame(
+            '2b1 1b2 1b4',
+            $words($piece = Some::changed($piece, ['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'by' => 1])),
+        );
+        self::assertSame(
+            '2b1 1b4 1b2',
+            $words($piece = Some::changed($piece, ['do' => 'bead.move', 'part' => 'p2', 'at' => 1, 'by' => 1])),
+        );
         self::assertSame('2b1 1b4 1b2 1b4 2b1', $words(Some::changed($piece, ['do' => 'bead.mirror', 'part' => 'p2'])));
-        self::assertSame('2b1 1b3 1b2', $words(Some::changed($piece, ['do' => 'bead.swap', 'part' => 'p2', 'at' => 1, 'bead' => 'b3'])));
+        self::assertSame(
+            '2b1 1b3 1b2',
+            $words(Some::changed($piece, ['do' => 'bead.swap', 'part' => 'p2', 'at' => 1, 'bead' => 'b3'])),
+        );
         self::assertSame('1b4 1b2', $words(Some::changed($piece, ['do' => 'bead.remove', 'part' => 'p2', 'at' => 0])));
         $on = Some::changed($piece, ['do' => 'bead.move', 'part' => 'p2', 'at' => 2, 'by' => 1]);
-        self::assertSame(['2b1 1b4', '1b2 1b3'], [$words($on), $words($on, 2)], 'past the end of its wire a bead goes on to the next part');
-        self::assertSame('1b4 1b2', $words(Some::changed($piece, ['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'by' => -1], ['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'by' => -1])), 'one fewer than one takes it off');
+        self::assertSame(
+            ['2b1 1b4', '1b2 1b3'],
+            [$words($on), $words($on, 2)],
+            'past the end of its wire a bead goes on to the next part',
+        );
+        self::assertSame(
+            '1b4 1b2',
+            $words(
+                Some::changed(
+                    $piece,
+                    ['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'by' => -1],
+                    ['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'by' => -1],
+                ),
+            ),
+            'one fewer than one takes it off',
+        );
     }
 
     public function test_a_bead_no_part_uses_is_dropped(): void
@@ -50,8 +81,14 @@ final class PieceTest extends TestCase
 
     public function test_a_new_link_goes_above_the_drop_and_a_new_part_brings_its_wire(): void
     {
-        $piece = Some::changed(Patterns::start('single-drop', 'One'), ['do' => 'part.add', 'technique' => 'wrapped-link']);
-        self::assertSame(['ear-wire', 'wrapped-link', 'head-pin'], array_map(fn ($part): string => $part->technique, $piece->parts));
+        $piece = Some::changed(
+            Patterns::start('single-drop', 'One'),
+            ['do' => 'part.add', 'technique' => 'wrapped-link'],
+        );
+        self::assertSame(
+            ['ear-wire', 'wrapped-link', 'head-pin'],
+            array_map(fn ($part): string => $part->technique, $piece->parts),
+        );
         self::assertSame('22 awg', $piece->wires['link']->size->code());
     }
 
@@ -83,8 +120,11 @@ final class PieceTest extends TestCase
 
     /** @param  array<string, mixed>  $change */
     #[DataProvider('refusedChanges')]
-    public function test_a_refused_change_leaves_the_piece_as_it_was(array $change, string $field, string $sentence): void
-    {
+    public function test_a_refused_change_leaves_the_piece_as_it_was(
+        array $change,
+        string $field,
+        string $sentence,
+    ): void {
         $piece = Some::drop();
         $before = PieceJson::write($piece);
         try {
@@ -99,14 +139,25 @@ final class PieceTest extends TestCase
 
     public function test_two_thousand_parts_are_still_a_piece(): void
     {
-        $piece = Some::changed(Patterns::start('single-drop', 'Long'), ['do' => 'part.add', 'technique' => 'wrapped-link'], ['do' => 'part.repeat', 'part' => 'p3', 'count' => '1998']);
+        $piece = Some::changed(
+            Patterns::start('single-drop', 'Long'),
+            ['do' => 'part.add', 'technique' => 'wrapped-link'],
+            ['do' => 'part.repeat', 'part' => 'p3', 'count' => '1998'],
+        );
         self::assertSame(2000, array_sum(array_map(fn ($part): int => $part->repeat, $piece->parts)));
     }
 
-    /** Small words may ask for much: it is said before any of it is drawn. What is let through is drawn with no more strokes than it was weighed with. */
+    /**
+     * Small words may ask for much: it is said before any of it is drawn. What is let through is drawn with no more
+     * strokes than it was weighed with.
+     */
     public function test_more_than_a_page_can_bear_is_refused_before_it_is_drawn(): void
     {
-        $chain = Some::changed(Patterns::start('single-drop', 'Long'), ['do' => 'part.add', 'technique' => 'chain'], ['do' => 'part.set', 'part' => 'p3', 'key' => 'links', 'value' => '1000']);
+        $chain = Some::changed(
+            Patterns::start('single-drop', 'Long'),
+            ['do' => 'part.add', 'technique' => 'chain'],
+            ['do' => 'part.set', 'part' => 'p3', 'key' => 'links', 'value' => '1000'],
+        );
         $before = memory_get_usage();
         try {
             Some::changed($chain, ['do' => 'part.repeat', 'part' => 'p3', 'count' => '1990']);
@@ -116,7 +167,9 @@ final class PieceTest extends TestCase
         }
         self::assertLessThan(2_000_000, memory_get_usage() - $before);
         foreach (Everything::pieces(60) as $name => $piece) {
-            $weighed = array_sum(array_map(fn (Part $part): int => $part->repeat * $part->technique()->heft($part), $piece->parts));
+            $weighed = array_sum(
+                array_map(fn (Part $part): int => $part->repeat * $part->technique()->heft($part), $piece->parts),
+            );
             $drawn = count(Planner::plan($piece, new Profile)->figure()->strokes);
             self::assertLessThanOrEqual(6 * $weighed + 40, $drawn, $name);
         }
@@ -160,8 +213,11 @@ final class PieceTest extends TestCase
 
     /** @param  callable(array<string, mixed>): mixed  $break */
     #[DataProvider('brokenDocuments')]
-    public function test_a_broken_document_is_refused_with_its_place(callable $break, string $field, string $sentence): void
-    {
+    public function test_a_broken_document_is_refused_with_its_place(
+        callable $break,
+        string $field,
+        string $sentence,
+    ): void {
         $document = json_decode(PieceJson::write(Some::drop()), true);
         try {
             PieceJson::read((string) json_encode($break($document)));

@@ -22,8 +22,11 @@ final class ClosingOrderTest extends TestCase
     }
 
     /** @return array{WireRun, Eye, Eye} */
-    private static function link(string $name, EyeKind $top = EyeKind::Permanent, EyeKind $bottom = EyeKind::Permanent): array
-    {
+    private static function link(
+        string $name,
+        EyeKind $top = EyeKind::Permanent,
+        EyeKind $bottom = EyeKind::Permanent,
+    ): array {
         $eyes = ['top' => self::eye("{$name}/top", $top), 'bottom' => self::eye("{$name}/bottom", $bottom)];
 
         return [new WireRun($name, ['top', 'thread', 'bottom'], $eyes), $eyes['top'], $eyes['bottom']];
@@ -54,13 +57,18 @@ final class ClosingOrderTest extends TestCase
         [$a, , $bottom] = self::link('a');
         $ring = self::eye('ring/top', EyeKind::Closed);
         $order = self::keys(ClosingOrder::of([$a], [new Joint($bottom, $ring)]));
-        self::assertLessThan(array_search('close a/bottom', $order, true), array_search('hook a/bottom~ring/top', $order, true));
+        self::assertLessThan(
+            array_search('close a/bottom', $order, true),
+            array_search('hook a/bottom~ring/top', $order, true),
+        );
     }
 
     public function test_two_closed_rings_cannot_be_joined(): void
     {
         $this->expectException(CannotClose::class);
-        $this->expectExceptionMessage('The r/bottom and the s/top are both closed already: a jump ring is needed between them.');
+        $this->expectExceptionMessage(
+            'The r/bottom and the s/top are both closed already: a jump ring is needed between them.',
+        );
         ClosingOrder::of([], [new Joint(self::eye('r/bottom', EyeKind::Closed), self::eye('s/top', EyeKind::Closed))]);
     }
 
@@ -68,7 +76,11 @@ final class ClosingOrderTest extends TestCase
     {
         // Three links in a circle: joined one after the other, the last must take both its neighbours.
         $links = array_map(self::link(...), ['a', 'b', 'c']);
-        $joints = [new Joint($links[0][2], $links[1][1]), new Joint($links[1][2], $links[2][1]), new Joint($links[0][1], $links[2][2])];
+        $joints = [
+            new Joint($links[0][2], $links[1][1]),
+            new Joint($links[1][2], $links[2][1]),
+            new Joint($links[0][1], $links[2][2]),
+        ];
         $order = ClosingOrder::of(array_column($links, 0), $joints);
         ClosingOrder::replay($order);
         self::assertCount(3, array_filter($order, fn (Event $event): bool => $event->kind === EventKind::Hook));
@@ -80,13 +92,24 @@ final class ClosingOrderTest extends TestCase
         // A wire whose finished eye must take its own later eye before either is closed cannot be made.
         [$a, $top] = self::link('a');
         $other = self::eye('ring/top', EyeKind::Closed);
-        $loop = new WireRun('b', ['top', 'bottom'], ['top' => $bTop = self::eye('b/top', EyeKind::Permanent), 'bottom' => $bBottom = self::eye('b/bottom', EyeKind::Permanent)]);
+        $loop = new WireRun(
+            'b',
+            ['top', 'bottom'],
+            ['top' => $bTop = self::eye('b/top', EyeKind::Permanent), 'bottom' => $bBottom = self::eye('b/bottom', EyeKind::Permanent)],
+        );
         $order = self::keys(ClosingOrder::of([$a, $loop], [new Joint($top, $other), new Joint($bTop, $bBottom)]));
-        self::assertLessThan(array_search('close b/bottom', $order, true), array_search('hook b/top~b/bottom', $order, true));
+        self::assertLessThan(
+            array_search('close b/bottom', $order, true),
+            array_search('hook b/top~b/bottom', $order, true),
+        );
         $this->expectException(CannotClose::class);
         $this->expectExceptionMessage('One jump ring in any of them mends it.');
         // First eye must be hooked on b's second before closing; b's second comes only after the first is closed.
-        $closedSecond = new WireRun('c', ['top', 'bottom'], ['top' => $cTop = self::eye('c/top', EyeKind::Permanent), 'bottom' => self::eye('c/bottom', EyeKind::Permanent)]);
+        $closedSecond = new WireRun(
+            'c',
+            ['top', 'bottom'],
+            ['top' => $cTop = self::eye('c/top', EyeKind::Permanent), 'bottom' => self::eye('c/bottom', EyeKind::Permanent)],
+        );
         $fixed = self::eye('c/bottom', EyeKind::Closed);
         ClosingOrder::of([$closedSecond], [new Joint($cTop, $fixed)]);
     }
@@ -119,7 +142,10 @@ final class ClosingOrderTest extends TestCase
     {
         $ear = ['bottom' => $eye = self::eye('ear/bottom', EyeKind::Openable)];
         $drops = array_map(self::link(...), ['a', 'b', 'c']);
-        $order = ClosingOrder::of([new WireRun('ear', ['bottom'], $ear), ...array_column($drops, 0)], array_map(fn (array $drop): Joint => new Joint($eye, $drop[1]), $drops));
+        $order = ClosingOrder::of(
+            [new WireRun('ear', ['bottom'], $ear), ...array_column($drops, 0)],
+            array_map(fn (array $drop): Joint => new Joint($eye, $drop[1]), $drops),
+        );
         $hooks = array_values(array_filter($order, fn (Event $event): bool => $event->kind === EventKind::Hook));
         self::assertCount(1, $hooks);
         self::assertSame(['ear/bottom', 3], [$hooks[0]->open?->id, count($hooks[0]->joints)]);
@@ -128,7 +154,12 @@ final class ClosingOrderTest extends TestCase
 
         $rings = $joints = [];
         foreach (range(1, 7) as $number) {
-            $both = array_map(fn (string $side): Eye => new Eye("r{$number}/{$side}", EyeKind::Openable, 4, 1, 'ring', '', one: 'ring'), ['top' => 'top', 'bottom' => 'bottom']);
+            $both = array_map(
+                fn (string $side): Eye => new Eye(
+                    "r{$number}/{$side}", EyeKind::Openable, 4, 1, 'ring', '', one: 'ring',
+                ),
+                ['top' => 'top', 'bottom' => 'bottom'],
+            );
             $rings[] = [new WireRun("r{$number}", ['top', 'bottom'], $both), $both];
         }
         for ($at = 1; $at < 7; $at++) {
@@ -136,7 +167,15 @@ final class ClosingOrderTest extends TestCase
         }
         $chain = ClosingOrder::of(array_column($rings, 0), $joints);
         ClosingOrder::replay($chain);
-        self::assertSame(['r2', 'r4', 'r6'], array_values(array_map(fn (Event $event): string => (string) $event->open?->instance(), array_filter($chain, fn (Event $event): bool => $event->kind === EventKind::Hook))));
+        self::assertSame(
+            ['r2', 'r4', 'r6'],
+            array_values(
+                array_map(
+                    fn (Event $event): string => (string) $event->open?->instance(),
+                    array_filter($chain, fn (Event $event): bool => $event->kind === EventKind::Hook),
+                ),
+            ),
+        );
     }
 
     public function test_the_replay_refuses_a_hook_that_comes_too_late(): void
@@ -146,7 +185,9 @@ final class ClosingOrderTest extends TestCase
         $joint = new Joint($aBottom, $bTop);
         $order = [...$a->events(), ...$b->events(), new Event(EventKind::Hook, $joint->id(), 'b', '', [$joint], $bTop)];
         $this->expectException(CannotClose::class);
-        $this->expectExceptionMessage('The order of work fails at “hook a/bottom~b/top”: both eyes are closed for good.');
+        $this->expectExceptionMessage(
+            'The order of work fails at “hook a/bottom~b/top”: both eyes are closed for good.',
+        );
         ClosingOrder::replay($order);
     }
 

@@ -18,7 +18,10 @@ use Hebra\Core\Tool\ToolBox;
 use Hebra\Core\Tool\ToolKind;
 use PHPUnit\Framework\TestCase;
 
-/** What must hold of every plan holds of every pattern, every technique in each of its choices, and seeded changes of them. */
+/**
+ * What must hold of every plan holds of every pattern, every technique in each of its choices, and seeded changes of
+ * them.
+ */
 final class EveryPlanTest extends TestCase
 {
     public function test_the_properties_hold_of_everything(): void
@@ -46,8 +49,14 @@ final class EveryPlanTest extends TestCase
         foreach (Everything::patterns() as $name => $start) {
             $isHoop = in_array('hoop', array_map(fn (Part $part): string => $part->technique, $start->parts), true);
             foreach ($fits[$isHoop ? 'hoop' : $start->fit->kind->value] ?? [] as $size) {
-                $piece = Some::changed($start, ['do' => 'fit', 'kind' => $isHoop ? 'hoop' : $start->fit->kind->value, 'fit' => $size]);
-                $told += Properties::tellsOneSize(Planner::plan($piece, new Profile(tools: self::tools())), "{$name}, {$size}");
+                $piece = Some::changed(
+                    $start,
+                    ['do' => 'fit', 'kind' => $isHoop ? 'hoop' : $start->fit->kind->value, 'fit' => $size],
+                );
+                $told += Properties::tellsOneSize(
+                    Planner::plan($piece, new Profile(tools: self::tools())),
+                    "{$name}, {$size}",
+                );
             }
         }
         self::assertGreaterThan(60, $told);
@@ -55,9 +64,15 @@ final class EveryPlanTest extends TestCase
 
     private static function tools(): ToolBox
     {
-        $tool = fn (ToolKind $kind, string $name, string $marks): Tool => Tool::of($kind, $name, Tool::readMarks($kind, $marks, LengthUnit::Millimetre));
+        $tool = fn (ToolKind $kind, string $name, string $marks): Tool => Tool::of(
+            $kind,
+            $name,
+            Tool::readMarks($kind, $marks, LengthUnit::Millimetre),
+        );
 
-        return new ToolBox([$tool(ToolKind::RingMandrel, 'Ring mandrel', 'us 3 to us 13 by 1/2'), $tool(ToolKind::BangleMandrel, 'Bangle mandrel', '40 to 80 by 2.5 mm'), $tool(ToolKind::Mandrel, 'Rods', '8, 12, 15, 20, 30, 50 mm')]);
+        return new ToolBox(
+            [$tool(ToolKind::RingMandrel, 'Ring mandrel', 'us 3 to us 13 by 1/2'), $tool(ToolKind::BangleMandrel, 'Bangle mandrel', '40 to 80 by 2.5 mm'), $tool(ToolKind::Mandrel, 'Rods', '8, 12, 15, 20, 30, 50 mm')],
+        );
     }
 
     /** A ring set by hand to another size than the finger’s is stopped, with both ways out. */
@@ -68,11 +83,20 @@ final class EveryPlanTest extends TestCase
             $before = $piece->parts[0];
             $fitted = Some::changed($piece, ['do' => 'fit', 'kind' => $piece->fit->kind->value, 'fit' => $size]);
             $back = $fitted->withPart($before);
-            $check = array_values(array_filter(Planner::plan($back, new Profile)->checks, fn (Check $check): bool => $check->rule === 'fit size'))[0] ?? null;
+            $check = array_values(
+                array_filter(
+                    Planner::plan($back, new Profile)->checks,
+                    fn (Check $check): bool => $check->rule === 'fit size',
+                ),
+            )[0] ?? null;
             self::assertNotNull($check, $pattern);
             self::assertSame(Level::Stop, $check->level);
             self::assertCount(2, $check->ways, $pattern);
-            self::assertEquals($fitted->parts[0]->settings, Some::changed($back, $check->ways[0]->change)->parts[0]->settings, $pattern);
+            self::assertEquals(
+                $fitted->parts[0]->settings,
+                Some::changed($back, $check->ways[0]->change)->parts[0]->settings,
+                $pattern,
+            );
         }
     }
 

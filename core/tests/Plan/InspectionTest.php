@@ -27,9 +27,16 @@ final class InspectionTest extends TestCase
             $plan = Planner::plan(Patterns::start($pattern, 'Looked over'), new Profile);
             $points = Inspection::of($plan);
             self::assertGreaterThanOrEqual(3, count($points), $pattern);
-            self::assertSame(count($points), count(array_unique(array_map(fn (Point $point): string => $point->key, $points))), $pattern);
+            self::assertSame(
+                count($points),
+                count(array_unique(array_map(fn (Point $point): string => $point->key, $points))),
+                $pattern,
+            );
             foreach ($points as $point) {
-                self::assertTrue($point->step === null || isset($plan->steps()[$point->step]), "{$pattern}, {$point->key}");
+                self::assertTrue(
+                    $point->step === null || isset($plan->steps()[$point->step]),
+                    "{$pattern}, {$point->key}",
+                );
                 self::assertTrue($point->wantedMm === null || $point->wantedMm > 0);
                 self::assertNotSame('', $point->look.$point->expect);
             }
@@ -39,24 +46,41 @@ final class InspectionTest extends TestCase
     public function test_a_pair_of_drops(): void
     {
         $points = self::points('link-and-drop');
-        self::assertSame(['beads', 'wraps', 'gaps', 'ends', 'twins', 'fit'], array_values(array_intersect(array_keys($points), ['beads', 'wraps', 'gaps', 'ends', 'twins', 'fit'])));
+        self::assertSame(
+            ['beads', 'wraps', 'gaps', 'ends', 'twins', 'fit'],
+            array_values(array_intersect(array_keys($points), ['beads', 'wraps', 'gaps', 'ends', 'twins', 'fit'])),
+        );
         self::assertSame('Same length, same shape', $points['twins']->expect);
-        self::assertEqualsWithDelta(Planner::plan(Patterns::start('link-and-drop', 'x'), new Profile)->hangsMm(), $points['fit']->wantedMm ?? 0.0, 1e-9);
+        self::assertEqualsWithDelta(
+            Planner::plan(Patterns::start('link-and-drop', 'x'), new Profile)->hangsMm(),
+            $points['fit']->wantedMm ?? 0.0,
+            1e-9,
+        );
     }
 
     public function test_what_repeats_is_counted_by_fives(): void
     {
-        $counted = array_filter(self::points('linked-bracelet'), fn (Point $point): bool => str_starts_with($point->look, 'Count by fives'));
+        $counted = array_filter(
+            self::points('linked-bracelet'),
+            fn (Point $point): bool => str_starts_with($point->look, 'Count by fives'),
+        );
         self::assertNotSame([], $counted);
         foreach ($counted as $point) {
-            self::assertSame(1, preg_match('/^(\d+): (\d+) fives?(?: and (\d))?$/', $point->expect, $match), $point->expect);
+            self::assertSame(
+                1,
+                preg_match('/^(\d+): (\d+) fives?(?: and (\d))?$/', $point->expect, $match),
+                $point->expect,
+            );
             self::assertSame((int) $match[1], 5 * (int) $match[2] + (int) ($match[3] ?? 0));
         }
     }
 
     public function test_a_hoop_is_tried_for_its_lock(): void
     {
-        $hoop = array_filter(array_keys(Patterns::all()), fn (string $name): bool => isset(self::points($name)['rule-lock']));
+        $hoop = array_filter(
+            array_keys(Patterns::all()),
+            fn (string $name): bool => isset(self::points($name)['rule-lock']),
+        );
         self::assertNotSame([], $hoop);
     }
 }

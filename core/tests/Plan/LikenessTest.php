@@ -34,9 +34,10 @@ use Hebra\Core\Working;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Every pattern and every technique in each of its choices, as it was when it was last looked at: its cuts, what is judged of it, its steps, where every
- * stroke and bead of its drawing lies; and the ranges of every setting and every input of a sum. What changes on purpose is looked at on the page and kept anew with HEBRA_KEEP_LIKENESS=1; what changes unseen
- * fails here.
+ * Every pattern and every technique in each of its choices, as it was when it was last looked at: its cuts, what is
+ * judged of it, its steps, where every stroke and bead of its drawing lies; and the ranges of every setting and every
+ * input of a sum. What changes on purpose is looked at on the page and kept anew with HEBRA_KEEP_LIKENESS=1; what
+ * changes unseen fails here.
  */
 final class LikenessTest extends TestCase
 {
@@ -49,30 +50,54 @@ final class LikenessTest extends TestCase
             $now[$name] = self::likeness(Planner::plan($piece, new Profile));
         }
         foreach (Techniques::all() as $name => $technique) {
-            $now["settings of {$name}"] = ['settings' => array_map(fn (Parameter $one): array => array_map(fn (mixed $value): mixed => $value instanceof \BackedEnum ? $value->value : $value, get_object_vars($one)), $technique->parameters())];
+            $now["settings of {$name}"] = [
+                'settings' => array_map(
+                    fn (Parameter $one): array => array_map(
+                        fn (mixed $value): mixed => $value instanceof \BackedEnum ? $value->value : $value,
+                        get_object_vars($one),
+                    ),
+                    $technique->parameters(),
+                ),
+            ];
         }
         foreach (Sums::all() as $name => $sum) {
             $given = Given::read($sum, $sum->example());
             $answer = $sum->work($given);
             $diagram = $sum->figure($given);
             $now["answer of {$name}"] = [
-                'results' => array_map(fn (mixed $value): mixed => is_float($value) ? sprintf('%.9g', $value) : $value, $answer->results),
+                'results' => array_map(
+                    fn (mixed $value): mixed => is_float($value) ? sprintf('%.9g', $value) : $value,
+                    $answer->results,
+                ),
                 'working' => array_map(fn (Working $line): string => $line->text(), $answer->working),
                 'drawn' => $diagram === null ? [] : self::moments([$diagram->circles(), $diagram->lines()]),
             ];
-            $now["inputs of {$name}"] = ['inputs' => array_map(fn (Input $one): array => [$one->key, $one->default, $one->least, $one->most, $one->isOptional], $sum->inputs)];
+            $now["inputs of {$name}"] = [
+                'inputs' => array_map(
+                    fn (Input $one): array => [$one->key, $one->default, $one->least, $one->most, $one->isOptional],
+                    $sum->inputs,
+                ),
+            ];
         }
         Kept::assertSame(self::FILE, $now, 0.051);
     }
 
-    /** Far from what anyone looked at: many changes, and wires too thin, thick, soft and hard. All that is told and drawn of each, as one sum. */
+    /**
+     * Far from what anyone looked at: many changes, and wires too thin, thick, soft and hard. All that is told and
+     * drawn of each, as one sum.
+     */
     public function test_what_is_far_from_the_patterns_is_as_it_was(): void
     {
         $now = [];
         foreach ([...iterator_to_array(Everything::patterns()), ...iterator_to_array(Everything::techniques()), ...iterator_to_array(Everything::changed(220)), ...iterator_to_array(self::otherwise())] as $name => $piece) {
             $plan = Planner::plan($piece, new Profile);
             $figure = $plan->figure();
-            $now[$name] = ['told' => self::sum([$plan->toArray(), self::texts($plan)]), 'drawn' => self::sum([array_map(get_object_vars(...), $figure->strokes), array_map(get_object_vars(...), $figure->beads)])];
+            $now[$name] = [
+                'told' => self::sum([$plan->toArray(), self::texts($plan)]),
+                'drawn' => self::sum(
+                    [array_map(get_object_vars(...), $figure->strokes), array_map(get_object_vars(...), $figure->beads)],
+                ),
+            ];
         }
         Kept::assertSame(__DIR__.'/fixtures/far.json', $now);
     }
@@ -83,7 +108,10 @@ final class LikenessTest extends TestCase
         foreach (Everything::patterns() as $name => $piece) {
             foreach ($piece->rolesToChoose() as $role) {
                 foreach (['14awg' => Temper::Hard, '18awg' => Temper::Spring, '24awg' => Temper::DeadSoft, '30awg' => Temper::DeadSoft] as $size => $temper) {
-                    yield "{$name}, {$role} {$size}" => $piece->withWire($role, new Wire($piece->wires[$role]->metal, WireSize::parse($size), $temper));
+                    yield "{$name}, {$role} {$size}" => $piece->withWire(
+                        $role,
+                        new Wire($piece->wires[$role]->metal, WireSize::parse($size), $temper),
+                    );
                 }
             }
         }
@@ -91,7 +119,11 @@ final class LikenessTest extends TestCase
 
     private static function sum(mixed $all): int
     {
-        return crc32((string) json_encode(Kept::figures(json_decode((string) json_encode($all, JSON_PARTIAL_OUTPUT_ON_ERROR), true))));
+        return crc32(
+            (string) json_encode(
+                Kept::figures(json_decode((string) json_encode($all, JSON_PARTIAL_OUTPUT_ON_ERROR), true)),
+            ),
+        );
     }
 
     /** @return list<mixed> every sentence: checks with their ways out, steps with their cautions, what is made ready and looked over */
@@ -100,20 +132,42 @@ final class LikenessTest extends TestCase
         return [$plan->checks, $plan->prepare(), $plan->steps(), Inspection::of($plan), FitSheet::of($plan)];
     }
 
-    /** Of every wire of every pattern: which are ruled out, which stand first, and every figure and sentence that judges them. */
+    /**
+     * Of every wire of every pattern: which are ruled out, which stand first, and every figure and sentence that judges
+     * them.
+     */
     public function test_every_wire_is_judged_as_it_was_last_looked_at(): void
     {
         $now = [];
         foreach (Everything::patterns() as $name => $piece) {
             foreach ($piece->rolesToChoose() as $role) {
                 $rows = WireTable::of($piece, $role, new Profile);
-                $all = array_map(fn (WireRow $row): array => [$row->wire->key(), $row->rank, $row->why, ...Kept::figures(array_map(fn (?float $one): float => (float) $one, [$row->penalty, $row->springs, $row->holds, $row->effort, $row->marginMm, $row->opensN, $row->grams]))], $rows);
-                $now["{$name}: {$role}"] = ['first' => array_slice(array_column($all, 0), 0, 3), 'fit' => count(array_filter($rows, fn (WireRow $row): bool => $row->fits)), 'all' => crc32((string) json_encode($all))];
+                $all = array_map(
+                    fn (WireRow $row): array => [
+                        $row->wire->key(),
+                        $row->rank,
+                        $row->why,
+                        ...Kept::figures(
+                            array_map(
+                                fn (?float $one): float => (float) $one,
+                                [$row->penalty, $row->springs, $row->holds, $row->effort, $row->marginMm, $row->opensN, $row->grams],
+                            ),
+                        ),
+                    ],
+                    $rows,
+                );
+                $now["{$name}: {$role}"] = [
+                    'first' => array_slice(array_column($all, 0), 0, 3),
+                    'fit' => count(array_filter($rows, fn (WireRow $row): bool => $row->fits)),
+                    'all' => crc32((string) json_encode($all)),
+                ];
             }
         }
         foreach (Metal::cases() as $metal) {
             $row = MetalTable::row($metal);
-            $now["metal {$metal->value}"] = Kept::figures([...get_object_vars($row), 'strength' => get_object_vars($row->strength), 'tempers' => array_map(fn (Temper $temper): string => $temper->value, $row->tempers)]);
+            $now["metal {$metal->value}"] = Kept::figures(
+                [...get_object_vars($row), 'strength' => get_object_vars($row->strength), 'tempers' => array_map(fn (Temper $temper): string => $temper->value, $row->tempers)],
+            );
         }
         Kept::assertSame(__DIR__.'/fixtures/wires.json', $now);
     }
@@ -122,18 +176,47 @@ final class LikenessTest extends TestCase
     private static function likeness(Plan $plan): array
     {
         $figure = $plan->figure();
-        $texts = array_map(fn ($step): string => "{$step->title} {$step->text} {$step->count}", [...$plan->prepare(), ...$plan->steps()]);
+        $texts = array_map(
+            fn ($step): string => "{$step->title} {$step->text} {$step->count}",
+            [...$plan->prepare(), ...$plan->steps()],
+        );
 
         return [
-            'cuts' => array_map(fn (Cut $cut): array => [$cut->label, $cut->count, round($cut->lengthMm(), 2), ...array_map(fn ($bend): float => round($bend->atMm, 2), $cut->bends)], $plan->cuts),
-            'checks' => array_map(fn (Check $check): string => "{$check->level->value} {$check->rule} ".crc32($check->text), $plan->checks),
+            'cuts' => array_map(
+                fn (Cut $cut): array => [
+                    $cut->label,
+                    $cut->count,
+                    round($cut->lengthMm(), 2),
+                    ...array_map(fn ($bend): float => round($bend->atMm, 2), $cut->bends),
+                ],
+                $plan->cuts,
+            ),
+            'checks' => array_map(
+                fn (Check $check): string => "{$check->level->value} {$check->rule} ".crc32($check->text),
+                $plan->checks,
+            ),
             'steps' => [count($texts), crc32(implode("\n", $texts))],
-            'looks' => array_map(fn (Point $point): string => $point->key.' '.crc32((string) json_encode($point)), Inspection::of($plan)),
-            'told' => crc32((string) json_encode(Kept::figures([$plan->toArray(), FitSheet::of($plan)->lines, FitSheet::of($plan)->sentences, array_map(fn ($one): float => round($one->scrapGrams(), 6), $plan->metal)]))),
+            'looks' => array_map(
+                fn (Point $point): string => $point->key.' '.crc32((string) json_encode($point)),
+                Inspection::of($plan),
+            ),
+            'told' => crc32(
+                (string) json_encode(
+                    Kept::figures(
+                        [$plan->toArray(), FitSheet::of($plan)->lines, FitSheet::of($plan)->sentences, array_map(fn ($one): float => round($one->scrapGrams(), 6), $plan->metal)],
+                    ),
+                ),
+            ),
             'minutes' => Kept::figures(Minutes::of($plan)),
             'size' => [round($plan->hangsMm(), 2), round($figure->widthMm(), 2), round($figure->heightMm(), 2)],
-            'strokes' => array_map(fn (Stroke $stroke): array => [$stroke->layer, $stroke->mark, ...self::moments($stroke->path)], $figure->strokes),
-            'beads' => array_map(fn (BeadMark $bead): array => [round($bead->xMm, 2), round($bead->topMm, 2)], $figure->beads),
+            'strokes' => array_map(
+                fn (Stroke $stroke): array => [$stroke->layer, $stroke->mark, ...self::moments($stroke->path)],
+                $figure->strokes,
+            ),
+            'beads' => array_map(
+                fn (BeadMark $bead): array => [round($bead->xMm, 2), round($bead->topMm, 2)],
+                $figure->beads,
+            ),
         ];
     }
 

@@ -47,7 +47,12 @@ final class LineChecksTest extends TestCase
     /** @return array<string, array{string, list<array<string, string|int>>, string, string}> */
     public static function faults(): array
     {
-        $set = fn (string $part, string $key, string $value): array => ['do' => 'part.set', 'part' => $part, 'key' => $key, 'value' => $value];
+        $set = fn (string $part, string $key, string $value): array => [
+            'do' => 'part.set',
+            'part' => $part,
+            'key' => $key,
+            'value' => $value,
+        ];
 
         return [
             'one strand longer than the other' => ['two-strand-bracelet', [['do' => 'group.set', 'group' => 'g2', 'count' => 7]], 'strands', 'longer, it bags'],
@@ -73,16 +78,29 @@ final class LineChecksTest extends TestCase
 
     /** @param  list<array<string, string|int>>  $changes */
     #[DataProvider('faults')]
-    public function test_a_fault_is_named_and_its_way_out_mends_it(string $pattern, array $changes, string $rule, string $sentence): void
-    {
+    public function test_a_fault_is_named_and_its_way_out_mends_it(
+        string $pattern,
+        array $changes,
+        string $rule,
+        string $sentence,
+    ): void {
         $piece = self::piece($pattern, ...$changes);
         $check = self::check($piece, $rule);
-        self::assertNotNull($check, implode(' | ', array_map(fn (Check $one): string => $one->rule.': '.$one->text, self::plan($piece)->checks)));
+        self::assertNotNull(
+            $check,
+            implode(
+                ' | ',
+                array_map(fn (Check $one): string => $one->rule.': '.$one->text, self::plan($piece)->checks),
+            ),
+        );
         self::assertStringContainsString($sentence, $check->text);
         self::assertNotSame(Level::Ok, $check->level);
         self::assertNotSame([], $check->ways);
         $mended = self::check(Some::changed($piece, $check->ways[0]->change), $rule);
-        self::assertTrue($mended === null || $mended->level === Level::Ok, 'mended by “'.$check->ways[0]->words.'”: '.($mended->text ?? ''));
+        self::assertTrue(
+            $mended === null || $mended->level === Level::Ok,
+            'mended by “'.$check->ways[0]->words.'”: '.($mended->text ?? ''),
+        );
     }
 
     /** Each ring turns what hangs in it by a quarter: a ring more above brings the face round as well. */
@@ -91,23 +109,39 @@ final class LineChecksTest extends TestCase
         $piece = self::piece('disc', ['do' => 'part.set', 'part' => 'p2', 'key' => 'turned', 'value' => '0']);
         $check = self::check($piece, 'facing');
         self::assertNotNull($check);
-        self::assertSame(['Turn its eye', 'One ring more above it'], array_map(fn ($way): string => $way->words, $check->ways));
+        self::assertSame(
+            ['Turn its eye', 'One ring more above it'],
+            array_map(fn ($way): string => $way->words, $check->ways),
+        );
         self::assertSame(Level::Ok, self::check(Some::changed($piece, $check->ways[1]->change), 'facing')?->level);
         $edge = self::plan($piece)->assembly->widthMm();
-        self::assertLessThan(0.75 * self::plan(self::piece('disc'))->assembly->widthMm() + 6.0, $edge, 'seen on edge it is narrower');
+        self::assertLessThan(
+            0.75 * self::plan(self::piece('disc'))->assembly->widthMm() + 6.0,
+            $edge,
+            'seen on edge it is narrower',
+        );
     }
 
-    /** The second tier has 136 links to the first's 121: 15 · 3.5 = 52.5 mm more, half of which it hangs lower, told to the half millimetre. */
+    /**
+     * The second tier has 136 links to the first's 121: 15 · 3.5 = 52.5 mm more, half of which it hangs lower, told to
+     * the half millimetre.
+     */
     public function test_tiers_say_how_much_lower_they_hang(): void
     {
-        $texts = implode(' ', array_map(fn (Check $check): string => $check->text, self::plan(self::piece('tiered-necklace'))->checks));
+        $texts = implode(
+            ' ',
+            array_map(fn (Check $check): string => $check->text, self::plan(self::piece('tiered-necklace'))->checks),
+        );
         self::assertStringContainsString('hangs about 26.5 mm lower', $texts);
     }
 
     /** Halves with the same beads in the same order are no mirror images. */
     public function test_halves_are_mirror_images_or_said_not_to_be(): void
     {
-        self::assertStringContainsString('8 links on either side; the halves are mirror images', (string) self::check(self::piece('mirrored-necklace'), 'middle')?->text);
+        self::assertStringContainsString(
+            '8 links on either side; the halves are mirror images',
+            (string) self::check(self::piece('mirrored-necklace'), 'middle')?->text,
+        );
         $same = self::piece('mirrored-necklace', ['do' => 'bead.move', 'part' => 'p5', 'at' => 0, 'by' => 1]);
         self::assertStringContainsString('no mirror images', (string) self::check($same, 'middle')?->text);
     }
@@ -116,7 +150,13 @@ final class LineChecksTest extends TestCase
     public function test_a_mirrored_pair_of_what_is_alike_is_the_same(): void
     {
         self::assertNull(self::check(self::piece('single-drop'), 'pair'));
-        self::assertStringContainsString('mirrored and alike are the same', (string) self::check(self::piece('single-drop', ['do' => 'makes', 'kind' => 'mirrored-pair']), 'pair')?->text);
+        self::assertStringContainsString(
+            'mirrored and alike are the same',
+            (string) self::check(
+                self::piece('single-drop', ['do' => 'makes', 'kind' => 'mirrored-pair']),
+                'pair',
+            )?->text,
+        );
         self::assertSame(2, self::piece('cluster', ['do' => 'makes', 'kind' => 'mirrored-pair'])->makes->count);
     }
 
@@ -124,7 +164,11 @@ final class LineChecksTest extends TestCase
     {
         $piece = self::piece('two-strand-bracelet');
         self::assertSame('p5/top', $piece->part('p8')->to);
-        self::assertSame('', Some::changed($piece, ['do' => 'part.remove', 'part' => 'p5'])->part('p8')->to, 'the ring gone, its end is open');
+        self::assertSame(
+            '',
+            Some::changed($piece, ['do' => 'part.remove', 'part' => 'p5'])->part('p8')->to,
+            'the ring gone, its end is open',
+        );
         self::assertSame('', Some::changed($piece, ['do' => 'part.close', 'part' => 'p8', 'to' => ''])->part('p8')->to);
         foreach (['p99/top', 'p8/bottom', 'p5', 'p5/<b>', ''] as $nowhere) {
             try {
@@ -135,12 +179,18 @@ final class LineChecksTest extends TestCase
                 self::assertStringContainsString('is no other part', $problem->getMessage());
             }
         }
-        $no = self::check(Some::changed($piece, ['do' => 'part.close', 'part' => 'p8', 'to' => 'p5/wing']), 'nothing to close in');
+        $no = self::check(
+            Some::changed($piece, ['do' => 'part.close', 'part' => 'p8', 'to' => 'p5/wing']),
+            'nothing to close in',
+        );
         self::assertSame(Level::Stop, $no?->level);
         self::assertSame('p5/top', PieceJson::read(PieceJson::write($piece))->part('p8')->to);
     }
 
-    /** Every pattern and seeded pieces whose ends close at random: the order, where there is one, can be made; where there is none it is said. */
+    /**
+     * Every pattern and seeded pieces whose ends close at random: the order, where there is one, can be made; where
+     * there is none it is said.
+     */
     public function test_random_closings_are_ordered_or_refused(): void
     {
         mt_srand(29);
@@ -152,13 +202,20 @@ final class LineChecksTest extends TestCase
                     $part = $piece->parts[mt_rand(0, count($piece->parts) - 1)]->id;
                     $to = $piece->parts[mt_rand(0, count($piece->parts) - 1)]->id;
                     try {
-                        $piece = Some::changed($piece, ['do' => 'part.close', 'part' => $part, 'to' => $to.'/'.['top', 'bottom'][mt_rand(0, 1)]], ['do' => 'part.repeat', 'part' => $part, 'count' => mt_rand(1, 4)]);
+                        $piece = Some::changed(
+                            $piece,
+                            ['do' => 'part.close', 'part' => $part, 'to' => $to.'/'.['top', 'bottom'][mt_rand(0, 1)]],
+                            ['do' => 'part.repeat', 'part' => $part, 'count' => mt_rand(1, 4)],
+                        );
                     } catch (Problem $problem) {
                         self::assertNotSame('', $problem->getMessage());
                     }
                 }
                 $plan = self::plan($piece);
-                $isStopped = array_filter($plan->checks, fn (Check $check): bool => in_array($check->rule, ['closing order', 'nothing to close in'], true)) !== [];
+                $isStopped = array_filter(
+                    $plan->checks,
+                    fn (Check $check): bool => in_array($check->rule, ['closing order', 'nothing to close in'], true),
+                ) !== [];
                 $isStopped ? $refused++ : $ordered++;
                 if (array_filter($plan->checks, fn (Check $check): bool => $check->rule === 'closing order') === []) {
                     self::assertNotSame([], $plan->steps());
@@ -180,6 +237,12 @@ final class LineChecksTest extends TestCase
         $minutes = fn (Piece $piece): float => Minutes::of(self::plan($piece));
         $one = self::piece('link-and-drop', ['do' => 'makes', 'kind' => 'one']);
         self::assertGreaterThan(1.5 * $minutes($one), $minutes(self::piece('link-and-drop')));
-        self::assertEqualsWithDelta(20 * 0.06, $minutes(self::piece('strand', ['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'count' => 26])) - $minutes(self::piece('strand')), 0.3);
+        self::assertEqualsWithDelta(
+            20 * 0.06,
+            $minutes(
+                self::piece('strand', ['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'count' => 26]),
+            ) - $minutes(self::piece('strand')),
+            0.3,
+        );
     }
 }

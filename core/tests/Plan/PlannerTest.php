@@ -32,10 +32,18 @@ final class PlannerTest extends TestCase
     /** @return list<string> */
     private static function rules(Plan $plan, Level $level): array
     {
-        return array_values(array_map(fn (Check $check): string => $check->rule, array_filter($plan->checks, fn (Check $check): bool => $check->level === $level)));
+        return array_values(
+            array_map(
+                fn (Check $check): string => $check->rule,
+                array_filter($plan->checks, fn (Check $check): bool => $check->level === $level),
+            ),
+        );
     }
 
-    /** The rule for a wrapped link, worked beside the plan: body + 2(neck + loop + wraps + tail); bends at tail + wraps + loop from either end. */
+    /**
+     * The rule for a wrapped link, worked beside the plan: body + 2(neck + loop + wraps + tail); bends at tail + wraps
+     * + loop from either end.
+     */
     public function test_a_link_is_cut_as_the_rule_says(): void
     {
         $cut = self::plan(Some::drop())->cuts[1];
@@ -43,15 +51,26 @@ final class PlannerTest extends TestCase
         $end = new WrappedLoop($wire, 2.5, 3, $wire, 10.0);
         self::assertEqualsWithDelta(8 + 4 + 2 * $end->totalMm(), $cut->lengthMm(), 1e-9);
         $bend = $end->tailMm + $end->wrapsMm() + $end->loopMm();
-        self::assertEqualsWithDelta([$bend, $cut->lengthMm() - $bend], array_map(fn ($mark): float => $mark->atMm, $cut->bends), 1e-9);
-        self::assertSame(['tail', 'wraps', 'loop', 'neck', 'seat', 'neck', 'loop', 'wraps', 'tail'], array_map(fn (Segment $segment): string => $segment->kind->value, $cut->segments));
+        self::assertEqualsWithDelta(
+            [$bend, $cut->lengthMm() - $bend],
+            array_map(fn ($mark): float => $mark->atMm, $cut->bends),
+            1e-9,
+        );
+        self::assertSame(
+            ['tail', 'wraps', 'loop', 'neck', 'seat', 'neck', 'loop', 'wraps', 'tail'],
+            array_map(fn (Segment $segment): string => $segment->kind->value, $cut->segments),
+        );
     }
 
-    /** Closed shapes hooked together meet inside to inside (common practice): the drop hangs the sum of its inside lengths. */
+    /**
+     * Closed shapes hooked together meet inside to inside (common practice): the drop hangs the sum of its inside
+     * lengths.
+     */
     public function test_the_hanging_length_is_the_sum_of_inside_lengths(): void
     {
         [$d20, $d22, $d24] = array_map(fn (int $number): float => WireSize::awg($number)->diameterMm(), [20, 22, 24]);
-        // The leg is measured to the middle of the eye's wire, so half a thickness lies between its end and the eye's inside.
+        // The leg is measured to the middle of the eye's wire, so half a thickness lies between its end and the eye's
+        // inside.
         $earWire = $d20 + 9.0 / 2 + 6.0 + $d20 / 2 + 2.4;
         $link = 8 + 4 + 2 * (3 * $d22 + $d22 + 2.5);
         $drop = (2 * $d24 + $d24 + 2.0) + 13 + 0.8 + 2 * $d24;
@@ -60,9 +79,18 @@ final class PlannerTest extends TestCase
 
     public function test_counts_say_each_and_all(): void
     {
-        $plan = self::plan(Some::changed(Some::drop(), ['do' => 'part.repeat', 'part' => 'p2', 'count' => '3'], ['do' => 'makes', 'kind' => 'batch', 'count' => '5']));
+        $plan = self::plan(
+            Some::changed(
+                Some::drop(),
+                ['do' => 'part.repeat', 'part' => 'p2', 'count' => '3'],
+                ['do' => 'makes', 'kind' => 'batch', 'count' => '5'],
+            ),
+        );
         self::assertSame([1 * 5, 3 * 5, 1 * 5], array_map(fn (Cut $cut): int => $cut->count, $plan->cuts));
-        self::assertSame([[3, 15], [3, 15], [1, 5]], array_map(fn ($count): array => [$count->each, $count->all], $plan->beads));
+        self::assertSame(
+            [[3, 15], [3, 15], [1, 5]],
+            array_map(fn ($count): array => [$count->each, $count->all], $plan->beads),
+        );
     }
 
     public function test_the_drop_is_hooked_on_before_its_loop_is_wrapped(): void
@@ -94,25 +122,40 @@ final class PlannerTest extends TestCase
         $stops = array_values(array_filter($plan->checks, fn (Check $check): bool => $check->level === Level::Stop));
         self::assertCount(2, $stops);
         // 18 AWG is 1.024 mm; the bicone's hole is 0.9: 0.12 too thick, 0.17 with 0.05 to move.
-        self::assertStringContainsString('18 AWG does not pass the sand 4 mm bicone: its hole is 0.9 mm, 0.17 mm too small', $stops[1]->text);
+        self::assertStringContainsString(
+            '18 AWG does not pass the sand 4 mm bicone: its hole is 0.9 mm, 0.17 mm too small',
+            $stops[1]->text,
+        );
         foreach ($stops[1]->ways as $way) {
             $after = self::plan(Some::changed($piece, $way->change));
-            self::assertLessThan(count($stops), count(array_filter($after->checks, fn (Check $check): bool => $check->level === Level::Stop)), $way->words);
+            self::assertLessThan(
+                count($stops),
+                count(array_filter($after->checks, fn (Check $check): bool => $check->level === Level::Stop)),
+                $way->words,
+            );
         }
     }
 
     public function test_a_bought_pin_is_a_finding_and_says_what_is_trimmed(): void
     {
-        $piece = Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p3', 'key' => 'source', 'value' => 'bought']);
+        $piece = Some::changed(
+            Some::drop(),
+            ['do' => 'part.set', 'part' => 'p3', 'key' => 'source', 'value' => 'bought'],
+        );
         $plan = self::plan($piece);
         self::assertCount(2, $plan->cuts);
         self::assertCount(1, $plan->pins);
-        self::assertSame([50.0, 1, 2], [$plan->findings[0]->lengthMm, $plan->findings[0]->each, $plan->findings[0]->all]);
+        self::assertSame(
+            [50.0, 1, 2],
+            [$plan->findings[0]->lengthMm, $plan->findings[0]->each, $plan->findings[0]->all],
+        );
         $d = WireSize::awg(24)->diameterMm();
         $used = 13 + (new WrappedLoop($d, 2.0, 2, $d))->totalMm();
         self::assertEqualsWithDelta(50 - $used, $plan->findings[0]->trimmedMm, 1e-9);
         self::assertContains('pin length', self::rules($plan, Level::Ok));
-        $short = self::plan(Some::changed($piece, ['do' => 'part.set', 'part' => 'p3', 'key' => 'pin_length', 'value' => '30mm']));
+        $short = self::plan(
+            Some::changed($piece, ['do' => 'part.set', 'part' => 'p3', 'key' => 'pin_length', 'value' => '30mm']),
+        );
         self::assertContains('pin length', self::rules($short, Level::Stop));
     }
 
@@ -126,23 +169,90 @@ final class PlannerTest extends TestCase
 
     public function test_skin_weight_eye_and_drilling_are_judged(): void
     {
-        self::assertContains('skin', self::rules(self::plan(Some::changed(Some::drop(), ['do' => 'wire', 'role' => 'ear', 'metal' => 'nickel-silver'])), Level::Warn));
-        self::assertContains('weight', self::rules(self::plan(Some::changed(Some::drop(), ['do' => 'bead.add', 'part' => 'p2', 'bead' => '25mm round, hole 1, stone'])), Level::Warn));
-        self::assertContains('eye', self::rules(self::plan(Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p1', 'key' => 'eye', 'value' => '0.8mm'], ['do' => 'wire', 'role' => 'link', 'size' => '20awg'])), Level::Stop));
-        self::assertContains('drilling', self::rules(self::plan(Some::changed(Some::drop(), ['do' => 'bead.add', 'part' => 'p2', 'bead' => '8x12mm drop, hole 1, top-drilled'])), Level::Stop));
-        self::assertSame(['empty piece'], array_map(fn (Check $check): string => $check->rule, self::plan(Some::changed(Some::drop(), ['do' => 'part.remove', 'part' => 'p1'], ['do' => 'part.remove', 'part' => 'p2'], ['do' => 'part.remove', 'part' => 'p3']))->checks));
+        self::assertContains(
+            'skin',
+            self::rules(
+                self::plan(Some::changed(Some::drop(), ['do' => 'wire', 'role' => 'ear', 'metal' => 'nickel-silver'])),
+                Level::Warn,
+            ),
+        );
+        self::assertContains(
+            'weight',
+            self::rules(
+                self::plan(
+                    Some::changed(
+                        Some::drop(),
+                        ['do' => 'bead.add', 'part' => 'p2', 'bead' => '25mm round, hole 1, stone'],
+                    ),
+                ),
+                Level::Warn,
+            ),
+        );
+        self::assertContains(
+            'eye',
+            self::rules(
+                self::plan(
+                    Some::changed(
+                        Some::drop(),
+                        ['do' => 'part.set', 'part' => 'p1', 'key' => 'eye', 'value' => '0.8mm'],
+                        ['do' => 'wire', 'role' => 'link', 'size' => '20awg'],
+                    ),
+                ),
+                Level::Stop,
+            ),
+        );
+        self::assertContains(
+            'drilling',
+            self::rules(
+                self::plan(
+                    Some::changed(
+                        Some::drop(),
+                        ['do' => 'bead.add', 'part' => 'p2', 'bead' => '8x12mm drop, hole 1, top-drilled'],
+                    ),
+                ),
+                Level::Stop,
+            ),
+        );
+        self::assertSame(
+            ['empty piece'],
+            array_map(
+                fn (Check $check): string => $check->rule,
+                self::plan(
+                    Some::changed(
+                        Some::drop(),
+                        ['do' => 'part.remove', 'part' => 'p1'],
+                        ['do' => 'part.remove', 'part' => 'p2'],
+                        ['do' => 'part.remove', 'part' => 'p3'],
+                    ),
+                )->checks,
+            ),
+        );
     }
 
     public function test_what_cracks_and_what_a_tug_opens_is_warned_of_with_ways_out(): void
     {
         $hard = self::plan(Some::changed(Some::drop(), ['do' => 'wire', 'role' => 'link', 'temper' => 'spring']));
         self::assertContains('cracks', self::rules($hard, Level::Warn));
-        $soft = Some::changed(Some::drop(), ['do' => 'wire', 'role' => 'ear', 'metal' => 'copper', 'size' => '22 awg', 'temper' => 'dead-soft']);
+        $soft = Some::changed(
+            Some::drop(),
+            ['do' => 'wire', 'role' => 'ear', 'metal' => 'copper', 'size' => '22 awg', 'temper' => 'dead-soft'],
+        );
         self::assertContains('loop strength', self::rules(self::plan($soft), Level::Warn));
-        $check = array_values(array_filter(self::plan($soft)->checks, fn (Check $check): bool => $check->rule === 'loop strength'))[0];
-        self::assertMatchesRegularExpression('/opens at [\d.]+ N: [\d.]+ g hung and a tug of 3 N come to [\d.]+ N\.$/', $check->text);
-        self::assertNotContains('loop strength', self::rules(self::plan(Some::changed($soft, $check->ways[0]->change)), Level::Warn));
-        self::assertSame([], array_intersect(['cracks', 'loop strength'], self::rules(self::plan(Some::drop()), Level::Warn)));
+        $check = array_values(
+            array_filter(self::plan($soft)->checks, fn (Check $check): bool => $check->rule === 'loop strength'),
+        )[0];
+        self::assertMatchesRegularExpression(
+            '/opens at [\d.]+ N: [\d.]+ g hung and a tug of 3 N come to [\d.]+ N\.$/',
+            $check->text,
+        );
+        self::assertNotContains(
+            'loop strength',
+            self::rules(self::plan(Some::changed($soft, $check->ways[0]->change)), Level::Warn),
+        );
+        self::assertSame(
+            [],
+            array_intersect(['cracks', 'loop strength'], self::rules(self::plan(Some::drop()), Level::Warn)),
+        );
     }
 
     public function test_laying_ready_counts_spares_and_rounds_cuts_up(): void
@@ -164,7 +274,10 @@ final class PlannerTest extends TestCase
         mt_srand(41);
         $planned = 0;
         for ($run = 0; $run < 60; $run++) {
-            $piece = Patterns::start(['single-drop', 'link-and-drop', 'two-links', 'straight-line'][$run % 4], 'Random');
+            $piece = Patterns::start(
+                ['single-drop', 'link-and-drop', 'two-links', 'straight-line'][$run % 4],
+                'Random',
+            );
             for ($step = 0; $step < 15; $step++) {
                 try {
                     $piece = Some::randomChange($piece)->apply($piece);
@@ -175,7 +288,12 @@ final class PlannerTest extends TestCase
             $plan = self::plan($piece);
             foreach ($plan->strips() as $cut) {
                 $planned++;
-                self::assertEqualsWithDelta($cut->netMm() + $cut->trimmedMm(), $cut->lengthMm(), 1e-9, 'cut = sum of its segments');
+                self::assertEqualsWithDelta(
+                    $cut->netMm() + $cut->trimmedMm(),
+                    $cut->lengthMm(),
+                    1e-9,
+                    'cut = sum of its segments',
+                );
                 $last = 0.0;
                 foreach ($cut->bends as $bend) {
                     self::assertGreaterThan($last, $bend->atMm, 'bends strictly in order');
@@ -184,11 +302,21 @@ final class PlannerTest extends TestCase
                 }
                 foreach ($cut->segments as $segment) {
                     self::assertGreaterThanOrEqual(0.0, $segment->lengthMm);
-                    self::assertEqualsWithDelta($segment->lengthMm, $segment->working->result, 1e-9, 'the working gives the length it explains');
+                    self::assertEqualsWithDelta(
+                        $segment->lengthMm,
+                        $segment->working->result,
+                        1e-9,
+                        'the working gives the length it explains',
+                    );
                 }
             }
             foreach ($plan->metal as $metal) {
-                self::assertEqualsWithDelta($metal->grossGrams(), $metal->netGrams() + $metal->scrapGrams(), 1e-9, 'gross = net + scrap');
+                self::assertEqualsWithDelta(
+                    $metal->grossGrams(),
+                    $metal->netGrams() + $metal->scrapGrams(),
+                    1e-9,
+                    'gross = net + scrap',
+                );
                 self::assertGreaterThanOrEqual(-1e-9, $metal->scrapGrams());
             }
             self::assertJson((string) json_encode($plan->toArray(), JSON_THROW_ON_ERROR));

@@ -23,7 +23,10 @@ final class ProgressTest extends TestCase
         self::assertSame([[null, 0], [0, 0], [1, 0], [2, 0], [0, 1], [1, 1], [2, 1]], $order(true));
     }
 
-    /** Whatever is done on the way (on, back, another order, made again): every step of every copy is done once, and its count is the number done. */
+    /**
+     * Whatever is done on the way (on, back, another order, made again): every step of every copy is done once, and its
+     * count is the number done.
+     */
     public function test_every_step_is_done_once_whatever_happens_on_the_way(): void
     {
         mt_srand(5);
@@ -36,10 +39,16 @@ final class ProgressTest extends TestCase
                 $at = match (true) {
                     $what === 0 => $at->back(),
                     $what === 1 => $at->across(! $at->isAcross),
-                    $what === 2 && $at->copy() !== null && $at->again === [] && $at->done[$at->copy()] > 0 => $at->mending($at->copy(), [0]),
+                    $what === 2 && $at->copy() !== null && $at->again === [] && $at->done[$at->copy()] > 0 => $at->mending(
+                        $at->copy(),
+                        [0],
+                    ),
                     default => $at->next(),
                 };
-                self::assertEquals($at, Progress::read($at->write(), $at->count(), $prepare, $each, $copies, $at->isAcross));
+                self::assertEquals(
+                    $at,
+                    Progress::read($at->write(), $at->count(), $prepare, $each, $copies, $at->isAcross),
+                );
                 self::assertLessThanOrEqual(1, abs($at->count() - $before->count()));
                 foreach ($at->done as $copy => $done) {
                     self::assertGreaterThanOrEqual(0, $done);
@@ -69,7 +78,10 @@ final class ProgressTest extends TestCase
     {
         $at = Progress::read(['prepared' => 1, 'done' => [3, 0], 'again' => []], 4, 1, 3, 3, false);
         self::assertSame([3, 0, 0], $at->done);
-        self::assertSame([2, 1, 0], Progress::read(['prepared' => 1, 'done' => [2, 1, 0], 'again' => [[7, 1], ['x']]], 4, 1, 3, 3, false)->done);
+        self::assertSame(
+            [2, 1, 0],
+            Progress::read(['prepared' => 1, 'done' => [2, 1, 0], 'again' => [[7, 1], ['x']]], 4, 1, 3, 3, false)->done,
+        );
         self::assertSame([1, 1, 1], Progress::read(null, 4, 1, 3, 3, true)->done);
     }
 }

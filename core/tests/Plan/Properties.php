@@ -28,7 +28,10 @@ use Hebra\Core\Plan\Strung;
 use Hebra\Core\Plan\WireEnd;
 use PHPUnit\Framework\Assert;
 
-/** What must hold of every plan: said here once, asked of patterns, techniques, changed pieces and, elsewhere, of the demo workshop. */
+/**
+ * What must hold of every plan: said here once, asked of patterns, techniques, changed pieces and, elsewhere, of the
+ * demo workshop.
+ */
 final class Properties
 {
     public static function all(Plan $plan, string $name): void
@@ -42,14 +45,23 @@ final class Properties
     }
 
     /**
-     * A wire with its first end made, pushed on what the steps say in the order they say it, over the end they say, carries what its cut says.
+     * A wire with its first end made, pushed on what the steps say in the order they say it, over the end they say,
+     * carries what its cut says.
      */
     public static function threadsAsItLies(Plan $plan, string $name): void
     {
         foreach ($plan->strips() as $cut) {
             $along = self::along($cut);
             $part = $cut->part;
-            $steps = array_values(array_filter($plan->steps(), fn (Step $step): bool => explode('.', $step->part)[0] === $part && $step->cut === $cut->key() && $step->putsOn !== []));
+            $steps = array_values(
+                array_filter(
+                    $plan->steps(),
+                    fn (Step $step): bool => explode(
+                        '.',
+                        $step->part,
+                    )[0] === $part && $step->cut === $cut->key() && $step->putsOn !== [],
+                ),
+            );
             $first = $steps === [] ? '' : $steps[0]->part;
             $wire = [];
             foreach ($steps as $step) {
@@ -58,7 +70,11 @@ final class Properties
                 }
             }
             if ($plan->steps() !== []) {
-                Assert::assertSame(self::named($along), self::named($wire), "{$name}: {$cut->label} is threaded as it lies");
+                Assert::assertSame(
+                    self::named($along),
+                    self::named($wire),
+                    "{$name}: {$cut->label} is threaded as it lies",
+                );
             }
         }
     }
@@ -88,19 +104,37 @@ final class Properties
         }
     }
 
-    /** What is hardened is neither straightened nor met with a cutter for soft wire, and its caution stands where it is cut. */
+    /**
+     * What is hardened is neither straightened nor met with a cutter for soft wire, and its caution stands where it is
+     * cut.
+     */
     public static function hardWireIsLeftAsItComes(Plan $plan, string $name): void
     {
         foreach ($plan->cuts as $cut) {
             $step = \Hebra\Core\Plan\Prepare::cut($cut, $cut->count, $plan->profile);
-            Assert::assertSame($cut->wire->isHardened(), str_contains($step->tool, 'shears'), "{$name}: {$step->title}");
-            Assert::assertSame(! $cut->wire->isHardened(), str_contains($step->text, 'traighten'), "{$name}: {$step->text}");
-            Assert::assertContains($cut->wire->isHardened() ? Caution::HardWire : Caution::CutEnds, $step->cautions, $name);
+            Assert::assertSame(
+                $cut->wire->isHardened(),
+                str_contains($step->tool, 'shears'),
+                "{$name}: {$step->title}",
+            );
+            Assert::assertSame(
+                ! $cut->wire->isHardened(),
+                str_contains($step->text, 'traighten'),
+                "{$name}: {$step->text}",
+            );
+            Assert::assertContains(
+                $cut->wire->isHardened() ? Caution::HardWire : Caution::CutEnds,
+                $step->cautions,
+                $name,
+            );
         }
         $isAllHard = array_filter($plan->cuts, fn (Cut $cut): bool => ! $cut->wire->isHardened()) === [];
         foreach ($isAllHard && $plan->cuts !== [] ? $plan->steps() : [] as $step) {
             $isChain = $step->operation === Operation::Cut;
-            Assert::assertTrue($isChain || ! str_contains($step->tool, 'flush cutter'), "{$name}: {$step->title} with {$step->tool}");
+            Assert::assertTrue(
+                $isChain || ! str_contains($step->tool, 'flush cutter'),
+                "{$name}: {$step->title} with {$step->tool}",
+            );
         }
     }
 
@@ -153,10 +187,22 @@ final class Properties
         }
         foreach ($plan->steps() as $step) {
             $isOf = isset($bought[explode('.', $step->part)[0]]);
-            Assert::assertTrue(! $isOf || in_array($step->operation, [Operation::Hook, Operation::Cut, Operation::Open, Operation::Count], true), "{$name}: {$step->title}");
+            Assert::assertTrue(
+                ! $isOf
+                    || in_array(
+                        $step->operation,
+                        [Operation::Hook, Operation::Cut, Operation::Open, Operation::Count],
+                        true,
+                    ),
+                "{$name}: {$step->title}",
+            );
         }
         foreach (array_diff($bought, array_keys($made)) as $role) {
-            Assert::assertNotContains($role, $plan->piece->rolesToChoose(), "{$name}: no wire is chosen for what is bought");
+            Assert::assertNotContains(
+                $role,
+                $plan->piece->rolesToChoose(),
+                "{$name}: no wire is chosen for what is bought",
+            );
         }
     }
 
@@ -166,13 +212,19 @@ final class Properties
         return count(array_filter($runs, fn (Strung $other): bool => $other->key === $run->key)) === 1;
     }
 
-    /** How many parts were told of one size: by their setting, the fit sheet, a step and the look over the finished piece. */
+    /**
+     * How many parts were told of one size: by their setting, the fit sheet, a step and the look over the finished
+     * piece.
+     */
     public static function tellsOneSize(Plan $plan, string $name): int
     {
         $steps = implode("\n", array_map(fn (Step $step): string => $step->text, $plan->steps()));
         $sentences = implode("\n", FitSheet::of($plan)->sentences);
         foreach ($plan->sized() as [$part, $sizing]) {
-            Assert::assertTrue($sizing->fits($part->part), "{$name}: {$part->part->mm($sizing->key)} for {$sizing->wantedMm}");
+            Assert::assertTrue(
+                $sizing->fits($part->part),
+                "{$name}: {$part->part->mm($sizing->key)} for {$sizing->wantedMm}",
+            );
             $formed = preg_match_all('/form it on (.+?)\\.(?= |$)/m', $sentences, $found) > 0 ? $found[1] : [];
             foreach ($formed as $on) {
                 Assert::assertStringContainsString($on, $steps, $name);
@@ -194,11 +246,29 @@ final class Properties
         foreach ($plan->checks as $check) {
             foreach ($check->ways as $way) {
                 $after = Planner::plan(ChangeReader::read($way->change)->apply($plan->piece), $plan->profile);
-                $left = array_filter($after->checks, fn (Check $other): bool => $other->rule === $check->rule && $other->text === $check->text && $other->part === $check->part && $other->level === $check->level);
+                $left = array_filter(
+                    $after->checks,
+                    fn (
+                        Check $other,
+                    ): bool => $other->rule === $check->rule && $other->text === $check->text && $other->part === $check->part && $other->level === $check->level,
+                );
                 Assert::assertSame([], $left, "{$name}: “{$check->text}” still stands after “{$way->words}”");
                 $isBetter = count(self::faultsOf($after, $check)) < count(self::faultsOf($plan, $check));
-                Assert::assertTrue($isBetter, "{$name}: “{$check->text}” after “{$way->words}” is ".implode(' | ', self::faultsOf($after, $check)));
-                Assert::assertLessThanOrEqual(count($stops), count(self::faults($after, Level::Stop)), "{$name}: “{$way->words}” under “{$check->text}” stops at ".implode(' | ', array_diff(self::faults($after, Level::Stop), $stops)));
+                Assert::assertTrue(
+                    $isBetter,
+                    "{$name}: “{$check->text}” after “{$way->words}” is ".implode(
+                        ' | ',
+                        self::faultsOf($after, $check),
+                    ),
+                );
+                Assert::assertLessThanOrEqual(
+                    count($stops),
+                    count(self::faults($after, Level::Stop)),
+                    "{$name}: “{$way->words}” under “{$check->text}” stops at ".implode(
+                        ' | ',
+                        array_diff(self::faults($after, Level::Stop), $stops),
+                    ),
+                );
             }
         }
     }
@@ -206,7 +276,12 @@ final class Properties
     /** @return list<string> */
     private static function faults(Plan $plan, Level $level): array
     {
-        return array_values(array_map(fn (Check $check): string => "{$check->rule}: {$check->text}", array_filter($plan->checks, fn (Check $check): bool => $check->level === $level)));
+        return array_values(
+            array_map(
+                fn (Check $check): string => "{$check->rule}: {$check->text}",
+                array_filter($plan->checks, fn (Check $check): bool => $check->level === $level),
+            ),
+        );
     }
 
     /** @return list<string> faults of the same rule that are as bad or worse */
@@ -214,13 +289,25 @@ final class Properties
     {
         $worse = ['ok' => 0, 'note' => 1, 'warn' => 2, 'stop' => 3];
 
-        return array_values(array_map(fn (Check $other): string => $other->text, array_filter($plan->checks, fn (Check $other): bool => $other->rule === $check->rule && $worse[$other->level->value] >= $worse[$check->level->value])));
+        return array_values(
+            array_map(
+                fn (Check $other): string => $other->text,
+                array_filter(
+                    $plan->checks,
+                    fn (
+                        Check $other,
+                    ): bool => $other->rule === $check->rule && $worse[$other->level->value] >= $worse[$check->level->value],
+                ),
+            ),
+        );
     }
 
     /** @return list<Strung> what a cut carries, from its first end to its last */
     private static function along(Cut $cut): array
     {
-        return Stringing::joined(array_merge(...array_map(fn (Segment $segment): array => $segment->beads, $cut->segments)));
+        return Stringing::joined(
+            array_merge(...array_map(fn (Segment $segment): array => $segment->beads, $cut->segments)),
+        );
     }
 
     /**

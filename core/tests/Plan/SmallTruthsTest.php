@@ -30,7 +30,12 @@ final class SmallTruthsTest extends TestCase
                         continue;
                     }
                     $part = $piece->part(explode(':', $segment->mark)[0]);
-                    $lengths = array_filter($part->technique()->parameters(), fn ($parameter): bool => $parameter->kind === ParameterKind::Length && abs($part->mm($parameter->key) - $segment->lengthMm) < 1e-9);
+                    $lengths = array_filter(
+                        $part->technique()->parameters(),
+                        fn ($parameter): bool => $parameter->kind === ParameterKind::Length && abs(
+                            $part->mm($parameter->key) - $segment->lengthMm,
+                        ) < 1e-9,
+                    );
                     self::assertNotSame([], $lengths, "{$name}: {$segment->words} of {$segment->lengthMm} mm");
                     $seen++;
                 }
@@ -63,7 +68,10 @@ final class SmallTruthsTest extends TestCase
     public function test_no_wire_stands_twice_in_the_table_of_metal(): void
     {
         foreach (Everything::pieces(60) as $name => $piece) {
-            $words = array_map(fn (Metal $metal): string => $metal->wire->words(), Planner::plan($piece, new Profile)->metal);
+            $words = array_map(
+                fn (Metal $metal): string => $metal->wire->words(),
+                Planner::plan($piece, new Profile)->metal,
+            );
             self::assertSame(array_values(array_unique($words)), $words, (string) $name);
         }
     }
@@ -78,7 +86,12 @@ final class SmallTruthsTest extends TestCase
     public function test_a_beaded_coil_from_a_wire_agrees_with_itself(): void
     {
         foreach ([50.0, 51.9, 200.0, 333.3] as $have) {
-            $results = Sums::named('beaded-coil')->work(Given::read(Sums::named('beaded-coil'), ['mandrel' => '8 mm', 'bead_length' => '3.1 mm', 'have' => "{$have} mm"]))->results;
+            $results = Sums::named('beaded-coil')->work(
+                Given::read(
+                    Sums::named('beaded-coil'),
+                    ['mandrel' => '8 mm', 'bead_length' => '3.1 mm', 'have' => "{$have} mm"],
+                ),
+            )->results;
             self::assertSame((int) floor($have / 3.1), $results['beads']);
             self::assertEqualsWithDelta($results['beads'] * 3.1, $results['wire_length_mm'], 1e-9);
             self::assertEqualsWithDelta($results['wire_length_mm'], $results['turns'] * Turn::mm(8.0, 3.1), 1e-9);
@@ -86,12 +99,16 @@ final class SmallTruthsTest extends TestCase
     }
 
     /**
-     * Curvatures −1/2, 1, 1, 3/2, 3/2, 3, 3, 3, 3 touch in one circle [published: Soddy 1936, The Kiss Precise]: two wires of 2, two of 4/3 and four of
-     * 2/3 fill a hole of 4.
+     * Curvatures −1/2, 1, 1, 3/2, 3/2, 3, 3, 3, 3 touch in one circle [published: Soddy 1936, The Kiss Precise]: two
+     * wires of 2, two of 4/3 and four of 2/3 fill a hole of 4.
      */
     public function test_eight_wires_of_three_sizes_lie_as_circles_that_kiss(): void
     {
-        self::assertEqualsWithDelta(4.0, WirePacking::neededMm([2.0, 2.0, 4 / 3, 4 / 3, 2 / 3, 2 / 3, 2 / 3, 2 / 3]), 4.0 * 1e-6);
+        self::assertEqualsWithDelta(
+            4.0,
+            WirePacking::neededMm([2.0, 2.0, 4 / 3, 4 / 3, 2 / 3, 2 / 3, 2 / 3, 2 / 3]),
+            4.0 * 1e-6,
+        );
         self::assertEqualsWithDelta(4.0, WirePacking::neededMm([2.0, 2.0, 4 / 3, 4 / 3, 2 / 3]), 4.0 * 1e-6);
     }
 
@@ -101,7 +118,11 @@ final class SmallTruthsTest extends TestCase
         mt_srand(21);
         for ($case = 0; $case < 25; $case++) {
             $wires = array_map(fn (): float => mt_rand(25, 120) / 100, range(1, mt_rand(4, 8)));
-            self::assertGreaterThanOrEqual(WirePacking::neededMm(array_slice($wires, 1)) - 1e-6, WirePacking::neededMm($wires), json_encode($wires) ?: '');
+            self::assertGreaterThanOrEqual(
+                WirePacking::neededMm(array_slice($wires, 1)) - 1e-6,
+                WirePacking::neededMm($wires),
+                json_encode($wires) ?: '',
+            );
         }
     }
 }

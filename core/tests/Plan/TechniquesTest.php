@@ -27,9 +27,15 @@ final class TechniquesTest extends TestCase
     {
         foreach (Techniques::all() as $technique) {
             foreach ($technique->parameters() as $parameter) {
-                self::assertSame($parameter->default, $parameter->fromJson($parameter->default, $parameter->key), $parameter->key);
+                self::assertSame(
+                    $parameter->default,
+                    $parameter->fromJson($parameter->default, $parameter->key),
+                    $parameter->key,
+                );
                 if ($parameter->kind === ParameterKind::Length || $parameter->kind === ParameterKind::Count) {
-                    $text = $parameter->kind === ParameterKind::Length ? ($parameter->most + 1).' mm' : (string) ((int) $parameter->most + 1);
+                    $text = $parameter->kind === ParameterKind::Length
+                        ? ($parameter->most + 1).' mm'
+                        : (string) ((int) $parameter->most + 1);
                     try {
                         $parameter->fromText($text, LengthUnit::Millimetre);
                         self::fail("{$parameter->key} took {$text}");
@@ -58,27 +64,57 @@ final class TechniquesTest extends TestCase
 
     public function test_a_plain_eye_is_trimmed_first_so_nothing_is_held(): void
     {
-        $cut = self::cut(Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '0'], ['do' => 'part.set', 'part' => 'p2', 'key' => 'bottom_wraps', 'value' => '0']), 1);
-        self::assertSame(['loop', 'seat', 'loop', 'tail'], array_map(fn (Segment $segment): string => $segment->kind->value, $cut->segments));
+        $cut = self::cut(
+            Some::changed(
+                Some::drop(),
+                ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '0'],
+                ['do' => 'part.set', 'part' => 'p2', 'key' => 'bottom_wraps', 'value' => '0'],
+            ),
+            1,
+        );
+        self::assertSame(
+            ['loop', 'seat', 'loop', 'tail'],
+            array_map(fn (Segment $segment): string => $segment->kind->value, $cut->segments),
+        );
         self::assertEqualsWithDelta(1.0, $cut->trimmedMm(), 1e-9, 'for beads that vary');
-        self::assertFalse(Some::drop()->parts[1]->technique()->shows('tail', Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '0'], ['do' => 'part.set', 'part' => 'p2', 'key' => 'bottom_wraps', 'value' => '0'])->parts[1]));
+        self::assertFalse(
+            Some::drop()->parts[1]->technique()->shows(
+                'tail',
+                Some::changed(
+                    Some::drop(),
+                    ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '0'],
+                    ['do' => 'part.set', 'part' => 'p2', 'key' => 'bottom_wraps', 'value' => '0'],
+                )->parts[1],
+            ),
+        );
     }
 
     public function test_one_wrap_more_adds_its_helix_and_its_neck(): void
     {
         $three = self::cut(Some::drop(), 1)->lengthMm();
-        $four = self::cut(Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '4']), 1)->lengthMm();
+        $four = self::cut(
+            Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '4']),
+            1,
+        )->lengthMm();
         $d = 0.127 * 92 ** (14 / 39);
         self::assertEqualsWithDelta($d + sqrt((M_PI * 2 * $d) ** 2 + $d ** 2), $four - $three, 1e-9);
     }
 
     public function test_a_link_without_beads_keeps_its_bends_in_order(): void
     {
-        $empty = Some::changed(Some::drop(), ['do' => 'bead.remove', 'part' => 'p2', 'at' => 0], ['do' => 'bead.remove', 'part' => 'p2', 'at' => 0]);
+        $empty = Some::changed(
+            Some::drop(),
+            ['do' => 'bead.remove', 'part' => 'p2', 'at' => 0],
+            ['do' => 'bead.remove', 'part' => 'p2', 'at' => 0],
+        );
         $cut = self::cut($empty, 1);
         self::assertCount(2, $cut->bends);
         self::assertLessThan($cut->bends[1]->atMm, $cut->bends[0]->atMm);
-        $plain = Some::changed($empty, ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '0'], ['do' => 'part.set', 'part' => 'p2', 'key' => 'bottom_wraps', 'value' => '0']);
+        $plain = Some::changed(
+            $empty,
+            ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '0'],
+            ['do' => 'part.set', 'part' => 'p2', 'key' => 'bottom_wraps', 'value' => '0'],
+        );
         self::assertCount(1, self::cut($plain, 1)->bends, 'two eyes back to back share one bend');
     }
 
@@ -94,7 +130,15 @@ final class TechniquesTest extends TestCase
     public function test_cautions_stand_where_the_danger_is(): void
     {
         $plan = Planner::plan(Some::drop(), new Profile);
-        $with = fn (Caution $caution): array => array_values(array_map(fn (Step $step): string => $step->title, array_filter([...$plan->prepare(), ...$plan->steps()], fn (Step $step): bool => in_array($caution, $step->cautions, true))));
+        $with = fn (Caution $caution): array => array_values(
+            array_map(
+                fn (Step $step): string => $step->title,
+                array_filter(
+                    [...$plan->prepare(), ...$plan->steps()],
+                    fn (Step $step): bool => in_array($caution, $step->cautions, true),
+                ),
+            ),
+        );
         self::assertContains('Link: trim and tuck', $with(Caution::CutEnds));
         self::assertSame(['Ear wire: round the ear end'], $with(Caution::Filing));
         self::assertSame(['Ear wire: round the ear end'], $with(Caution::Piercing));
@@ -112,15 +156,27 @@ final class TechniquesTest extends TestCase
 
     public function test_repeated_links_are_made_one_by_one_each_hooked_on_the_last(): void
     {
-        $plan = Planner::plan(Some::changed(Some::drop(), ['do' => 'part.repeat', 'part' => 'p2', 'count' => '3']), new Profile);
-        $hooks = array_values(array_filter(array_map(fn (Step $step): string => $step->title, $plan->steps()), fn (string $title): bool => str_contains($title, 'hook it on first')));
+        $plan = Planner::plan(
+            Some::changed(Some::drop(), ['do' => 'part.repeat', 'part' => 'p2', 'count' => '3']),
+            new Profile,
+        );
+        $hooks = array_values(
+            array_filter(
+                array_map(fn (Step $step): string => $step->title, $plan->steps()),
+                fn (string $title): bool => str_contains($title, 'hook it on first'),
+            ),
+        );
         self::assertSame(['Link 2: hook it on first', 'Link 3: hook it on first', 'Drop: hook it on first'], $hooks);
         self::assertSame(count($plan->prepare()) + 2 * count($plan->steps()), $plan->stepCount());
     }
 
     public function test_two_thousand_parts_are_planned(): void
     {
-        $piece = Some::changed(Some::drop(), ['do' => 'part.repeat', 'part' => 'p2', 'count' => '998'], ['do' => 'part.set', 'part' => 'p2', 'key' => 'tail', 'value' => '5mm']);
+        $piece = Some::changed(
+            Some::drop(),
+            ['do' => 'part.repeat', 'part' => 'p2', 'count' => '998'],
+            ['do' => 'part.set', 'part' => 'p2', 'key' => 'tail', 'value' => '5mm'],
+        );
         $plan = Planner::plan($piece, new Profile);
         self::assertSame(1996, $plan->cuts[1]->count);
         self::assertGreaterThan(998 * 6, count($plan->steps()));

@@ -20,7 +20,12 @@ final class WaysOutTest extends TestCase
     /** @return array<string, array{string, list<array<string, string|int>>, string, Level, string}> */
     public static function faults(): array
     {
-        $set = fn (string $part, string $key, string $value): array => ['do' => 'part.set', 'part' => $part, 'key' => $key, 'value' => $value];
+        $set = fn (string $part, string $key, string $value): array => [
+            'do' => 'part.set',
+            'part' => $part,
+            'key' => $key,
+            'value' => $value,
+        ];
 
         return [
             // Eight beads of 3 and thirty of 6 are 204 on π·32 = 100.5.
@@ -43,8 +48,9 @@ final class WaysOutTest extends TestCase
 
     /** @param  list<array<string, string|int>>  $changes */
     #[DataProvider('faults')]
-    public function test_a_fault_is_named_and_its_way_out_mends_it(string $pattern, array $changes, string $rule, Level $level, string $sentence): void
-    {
+    public function test_a_fault_is_named_and_its_way_out_mends_it(
+        string $pattern, array $changes, string $rule, Level $level, string $sentence,
+    ): void {
         $start = Patterns::start($pattern, 'Faulty');
         self::assertNull(self::fault($start, $rule, $level), 'the pattern itself has no such fault');
         $piece = Some::changed($start, ...$changes);
@@ -52,7 +58,10 @@ final class WaysOutTest extends TestCase
         self::assertNotNull($check, $rule);
         self::assertStringContainsString($sentence, $check->text);
         self::assertNotSame([], $check->ways);
-        self::assertNull(self::fault(Some::changed($piece, $check->ways[0]->change), $rule, $level), 'mended by “'.$check->ways[0]->words.'”');
+        self::assertNull(
+            self::fault(Some::changed($piece, $check->ways[0]->change), $rule, $level),
+            'mended by “'.$check->ways[0]->words.'”',
+        );
     }
 
     private static function fault(Piece $piece, string $rule, Level $level): ?Check

@@ -46,7 +46,10 @@ final class WireTableTest extends TestCase
     {
         $rows = self::rows('link');
         self::assertFalse($rows['19 AWG dead-soft']->fits);
-        self::assertStringContainsString('too thick for the sand 4 mm bicone, hole 0.9 mm.', $rows['18 AWG dead-soft']->why);
+        self::assertStringContainsString(
+            'too thick for the sand 4 mm bicone, hole 0.9 mm.',
+            $rows['18 AWG dead-soft']->why,
+        );
         self::assertTrue($rows['20 AWG dead-soft']->fits);
         self::assertTrue($rows['22 AWG dead-soft']->isChosen);
         // The tightest hole is 0.9; 20 AWG is 0.812 thick; 0.05 to move.
@@ -66,7 +69,10 @@ final class WireTableTest extends TestCase
     {
         $row = self::rows('ear')['26 AWG half-hard'];
         self::assertFalse($row->fits);
-        self::assertMatchesRegularExpression('/^Its eye opens at [\d.]+ N: the [\d.]+ g hung and a tug of 3 N come to [\d.]+ N\.$/', $row->why);
+        self::assertMatchesRegularExpression(
+            '/^Its eye opens at [\d.]+ N: the [\d.]+ g hung and a tug of 3 N come to [\d.]+ N\.$/',
+            $row->why,
+        );
         self::assertLessThan(3.0, (float) $row->opensN);
         // Wrapped shut, nothing opens.
         self::assertNull(self::rows('link')['22 AWG dead-soft']->opensN);
@@ -74,7 +80,10 @@ final class WireTableTest extends TestCase
 
     public function test_too_hard_to_bend_is_ruled_out(): void
     {
-        self::assertStringContainsString('would crack in the bend of 2.5 mm inside', self::rows('link')['22 AWG spring']->why);
+        self::assertStringContainsString(
+            'would crack in the bend of 2.5 mm inside',
+            self::rows('link')['22 AWG spring']->why,
+        );
     }
 
     /** Ratios against the usual size in half-hard copper, worked from E·I and (4/3)r³Y. */
@@ -84,13 +93,20 @@ final class WireTableTest extends TestCase
         self::assertEqualsWithDelta(75 / 117, $row->springs, 1e-9);
         self::assertEqualsWithDelta(260 / 250, $row->effort, 1e-9);
         self::assertGreaterThan(260 / 250, $row->holds);
-        self::assertEqualsWithDelta($row->grams * (0.81182 / 0.64380) ** 2, self::rows('link')['20 AWG half-hard']->grams, 1e-3);
+        self::assertEqualsWithDelta(
+            $row->grams * (0.81182 / 0.64380) ** 2,
+            self::rows('link')['20 AWG half-hard']->grams,
+            1e-3,
+        );
     }
 
     public function test_what_is_in_stock_goes_first_among_equals_and_has_its_price(): void
     {
         $key = (new Wire(Metal::Sterling, WireSize::awg(23), Temper::DeadSoft))->key();
-        $row = self::rows('link', supply: new Supply([$key => 5000.0], fn (Wire $wire): float => 160.0))['23 AWG dead-soft'];
+        $row = self::rows(
+            'link',
+            supply: new Supply([$key => 5000.0], fn (Wire $wire): float => 160.0),
+        )['23 AWG dead-soft'];
         self::assertLessThan(self::rows('link')['23 AWG dead-soft']->rank, $row->rank);
         self::assertStringContainsString('enough in stock', $row->why);
         self::assertSame(5000.0, $row->heldMm);

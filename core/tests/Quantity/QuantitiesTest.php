@@ -43,14 +43,21 @@ final class QuantitiesTest extends TestCase
     public function test_a_mass_in_stones_is_not_read(): void
     {
         $this->expectException(Unreadable::class);
-        $this->expectExceptionMessage('Amount “2 stone” is not a weight: write a number and g, kg, oz, ozt or dwt, such as 12.4 g.');
+        $this->expectExceptionMessage(
+            'Amount “2 stone” is not a weight: write a number and g, kg, oz, ozt or dwt, such as 12.4 g.',
+        );
         Mass::parse('2 stone', 'amount');
     }
 
     /** @return array<string, array{string, int}> */
     public static function amounts(): array
     {
-        return ['whole' => ['18', 1800], 'one decimal' => ['18.5', 1850], 'comma' => ['18,05', 1805], 'nothing' => ['0', 0]];
+        return [
+            'whole' => ['18', 1800],
+            'one decimal' => ['18.5', 1850],
+            'comma' => ['18,05', 1805],
+            'nothing' => ['0', 0],
+        ];
     }
 
     /** @return array<string, array{string, int, string}> what is written, in ten-thousandths, and as it is shown */
@@ -68,7 +75,10 @@ final class QuantitiesTest extends TestCase
         self::assertSame([$e4, $shown], [UnitPrice::parse($text)->e4(), UnitPrice::parse($text)->text()]);
     }
 
-    /** Joiners and marks that letters and pictures need are no hidden signs; what turns text round, or is not there to the eye, is. */
+    /**
+     * Joiners and marks that letters and pictures need are no hidden signs; what turns text round, or is not there to
+     * the eye, is.
+     */
     public function test_what_cannot_be_seen_is_refused(): void
     {
         foreach (['plain', "two\nlines\tand", 'Ærø 鉄線', '👩🏽‍🎨', "می\u{200C}خواهم", "e\u{301}"] as $text) {
@@ -81,7 +91,10 @@ final class QuantitiesTest extends TestCase
                 Text::visible($text, 'name');
                 self::fail(bin2hex($text));
             } catch (Unreadable $problem) {
-                self::assertMatchesRegularExpression('/^Name holds a sign that cannot be seen \(U\+[0-9A-F]{4,5}, number 2 in it\): take it out\.$/', $problem->getMessage());
+                self::assertMatchesRegularExpression(
+                    '/^Name holds a sign that cannot be seen \(U\+[0-9A-F]{4,5}, number 2 in it\): take it out\.$/',
+                    $problem->getMessage(),
+                );
             }
         }
         $this->expectExceptionMessage('Name is no text');
@@ -91,7 +104,10 @@ final class QuantitiesTest extends TestCase
     /** A line is rounded once: 250 seeds of 0.0042 are 1.05, not 250 times nothing. */
     public function test_a_price_of_many_is_rounded_once(): void
     {
-        self::assertSame([105, 0, 1, 36], [UnitPrice::fromE4(42)->centsFor(250), UnitPrice::fromE4(42)->centsFor(1), UnitPrice::fromE4(50)->centsFor(1), UnitPrice::fromE4(14_500)->centsFor(250_000, 1_000_000)]);
+        self::assertSame(
+            [105, 0, 1, 36],
+            [UnitPrice::fromE4(42)->centsFor(250), UnitPrice::fromE4(42)->centsFor(1), UnitPrice::fromE4(50)->centsFor(1), UnitPrice::fromE4(14_500)->centsFor(250_000, 1_000_000)],
+        );
         foreach (['0.00421', '3.80 for 0', 'cheap', '-1'] as $text) {
             try {
                 UnitPrice::parse($text);
@@ -111,7 +127,9 @@ final class QuantitiesTest extends TestCase
     public function test_a_third_decimal_is_no_money(): void
     {
         $this->expectException(Unreadable::class);
-        $this->expectExceptionMessage('Price “1.005” is not an amount: write it with at most two decimals, such as 18.50.');
+        $this->expectExceptionMessage(
+            'Price “1.005” is not an amount: write it with at most two decimals, such as 18.50.',
+        );
         Money::parse('1.005');
     }
 
@@ -150,8 +168,12 @@ final class QuantitiesTest extends TestCase
     }
 
     #[DataProvider('rulers')]
-    public function test_rounds_to_what_the_ruler_shows(Ruler $ruler, float $millimetres, string $up, string $nearest): void
-    {
+    public function test_rounds_to_what_the_ruler_shows(
+        Ruler $ruler,
+        float $millimetres,
+        string $up,
+        string $nearest,
+    ): void {
         self::assertSame($up, $ruler->text($ruler->upMm($millimetres)));
         self::assertSame($nearest, $ruler->text($millimetres));
     }
@@ -170,6 +192,9 @@ final class QuantitiesTest extends TestCase
 
     public function test_figures_drop_their_noise(): void
     {
-        self::assertSame(['0.8', '12', '0', '−0.1'], [Figures::trim(0.80), Figures::trim(12.0), Figures::trim(-0.0001), Figures::trim(-0.1)]);
+        self::assertSame(
+            ['0.8', '12', '0', '−0.1'],
+            [Figures::trim(0.80), Figures::trim(12.0), Figures::trim(-0.0001), Figures::trim(-0.1)],
+        );
     }
 }

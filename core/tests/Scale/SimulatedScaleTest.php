@@ -25,7 +25,10 @@ final class SimulatedScaleTest extends TestCase
     public function test_the_tare_is_taken_off_and_the_same_moment_shows_the_same(): void
     {
         self::assertEqualsWithDelta(2340, (new SimulatedScale(12_340, 10_000))->reading(5.0)->milligrams, 30);
-        self::assertEquals((new SimulatedScale(800, 0, 7))->reading(1.23), (new SimulatedScale(800, 0, 7))->reading(1.23));
+        self::assertEquals(
+            (new SimulatedScale(800, 0, 7))->reading(1.23),
+            (new SimulatedScale(800, 0, 7))->reading(1.23),
+        );
     }
 
     public function test_it_is_away_now_and_then(): void

@@ -33,7 +33,13 @@ final class SchoolsTest extends TestCase
 
     private static function text(Plan $plan): string
     {
-        return implode("\n", array_map(fn (Step $step): string => "{$step->title}: {$step->text} [{$step->tool}]", [...$plan->prepare(), ...$plan->steps()]));
+        return implode(
+            "\n",
+            array_map(
+                fn (Step $step): string => "{$step->title}: {$step->text} [{$step->tool}]",
+                [...$plan->prepare(), ...$plan->steps()],
+            ),
+        );
     }
 
     public function test_every_choice_is_explained_and_the_first_stands(): void
@@ -52,20 +58,36 @@ final class SchoolsTest extends TestCase
     /** Each choice other than the usual one changes a plan, a cut, a default or a fit. */
     public function test_every_choice_changes_something(): void
     {
-        $plain = Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '0']);
+        $plain = Some::changed(
+            Some::drop(),
+            ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '0'],
+        );
         $rings = Patterns::start('cluster', 'Rings');
-        $tools = new ToolBox([Tool::of(ToolKind::Winder, 'Winder', [5.0], 20.0), Tool::of(ToolKind::Mandrel, 'Rods', [5.0])]);
+        $tools = new ToolBox(
+            [Tool::of(ToolKind::Winder, 'Winder', [5.0], 20.0), Tool::of(ToolKind::Mandrel, 'Rods', [5.0])],
+        );
         $made = fn (Schools $schools): string => json_encode([
-            self::text(Planner::plan($rings, new Profile(schools: $schools, tools: $tools))), Planner::plan($rings, new Profile(schools: $schools, tools: $tools))->toArray()['cuts'],
-            self::text(Planner::plan($plain, new Profile(schools: $schools))), Planner::plan($plain, new Profile(schools: $schools))->toArray()['cuts'],
-            ChangeReader::read(['do' => 'fit', 'kind' => 'finger', 'fit' => '60 mm'], schools: $schools)->apply($plain)->fit->mm, $schools->straighteningNumbers(), $schools->hands(),
+            self::text(Planner::plan($rings, new Profile(schools: $schools, tools: $tools))),
+            Planner::plan($rings, new Profile(schools: $schools, tools: $tools))->toArray()['cuts'],
+            self::text(Planner::plan($plain, new Profile(schools: $schools))),
+            Planner::plan($plain, new Profile(schools: $schools))->toArray()['cuts'],
+            ChangeReader::read(
+                ['do' => 'fit', 'kind' => 'finger', 'fit' => '60 mm'],
+                schools: $schools,
+            )->apply($plain)->fit->mm,
+            $schools->straighteningNumbers(),
+            $schools->hands(),
             array_map(fn ($part) => $part->settings, Patterns::start('link-and-drop', 'x', $schools)->parts),
         ], JSON_THROW_ON_ERROR);
         foreach (School::cases() as $school) {
             foreach (array_slice(array_keys($school->choices()), 1) as $choice) {
                 // A sizer and a mandrel are read alike.
                 if ("{$school->value} {$choice}" !== 'ring-measure sizer') {
-                    self::assertNotSame($made(new Schools), $made(Schools::of([$school->value => $choice])), "{$school->value} {$choice}");
+                    self::assertNotSame(
+                        $made(new Schools),
+                        $made(Schools::of([$school->value => $choice])),
+                        "{$school->value} {$choice}",
+                    );
                 }
             }
         }
@@ -74,14 +96,27 @@ final class SchoolsTest extends TestCase
     public function test_new_parts_begin_with_the_wraps_of_the_school(): void
     {
         $add = ['do' => 'part.add', 'technique' => 'wrapped-link'];
-        $wraps = fn (array $chosen): int => ChangeReader::read($add, LengthUnit::Millimetre, Schools::of($chosen))->apply(Some::drop())->parts[2]->count('top_wraps');
-        self::assertSame([3, 2, 3, 4], [$wraps([]), $wraps(['wraps' => 'two']), $wraps(['wraps' => 'three']), $wraps(['wraps' => 'fill'])]);
+        $wraps = fn (array $chosen): int => ChangeReader::read(
+            $add,
+            LengthUnit::Millimetre,
+            Schools::of($chosen),
+        )->apply(Some::drop())->parts[2]->count('top_wraps');
+        self::assertSame(
+            [3, 2, 3, 4],
+            [$wraps([]), $wraps(['wraps' => 'two']), $wraps(['wraps' => 'three']), $wraps(['wraps' => 'fill'])],
+        );
     }
 
-    /** Turned then trimmed, a plain eye has 6 mm to hold that go to the scrap jar: gross is net and scrap all the same. */
+    /**
+     * Turned then trimmed, a plain eye has 6 mm to hold that go to the scrap jar: gross is net and scrap all the same.
+     */
     public function test_an_eye_trimmed_last_is_cut_longer(): void
     {
-        $plain = Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '0'], ['do' => 'part.set', 'part' => 'p2', 'key' => 'bottom_wraps', 'value' => '0']);
+        $plain = Some::changed(
+            Some::drop(),
+            ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '0'],
+            ['do' => 'part.set', 'part' => 'p2', 'key' => 'bottom_wraps', 'value' => '0'],
+        );
         $first = self::plan($plain)->cuts[1];
         $last = Planner::plan($plain, new Profile(schools: Schools::of(['eye-trim' => 'turn-first'])))->cuts[1];
         // What is held besides takes the place of the millimetre for beads that vary.
@@ -96,7 +131,10 @@ final class SchoolsTest extends TestCase
     public function test_left_handed_words_are_mirrored(): void
     {
         self::assertStringContainsString('in your left hand; with the right', self::text(self::plan(Some::drop())));
-        self::assertStringContainsString('in your right hand; with the left', self::text(Planner::plan(Some::drop(), new Profile(schools: Schools::of(['hand' => 'left'])))));
+        self::assertStringContainsString(
+            'in your right hand; with the left',
+            self::text(Planner::plan(Some::drop(), new Profile(schools: Schools::of(['hand' => 'left'])))),
+        );
     }
 
     public function test_hammering_stands_in_for_temper_and_brings_its_caution(): void
@@ -124,17 +162,29 @@ final class SchoolsTest extends TestCase
     /** What a fit means: one row a kind, the figures worked by hand. */
     public function test_a_fit_has_consequences(): void
     {
-        $sheet = fn (FitKind $kind, float $mm, Profile $profile = new Profile): FitSheet => FitSheet::of(Planner::plan(Some::drop()->withFit(Fit::of($kind, $mm)), $profile));
+        $sheet = fn (FitKind $kind, float $mm, Profile $profile = new Profile): FitSheet => FitSheet::of(
+            Planner::plan(Some::drop()->withFit(Fit::of($kind, $mm)), $profile),
+        );
         self::assertEqualsWithDelta(17.3, $sheet(FitKind::Finger, 17.3)->lines[0]->result, 1e-9);
         self::assertEqualsWithDelta(M_PI * (17.3 + 0.81182), $sheet(FitKind::Finger, 17.3)->lines[1]->result, 1e-3);
-        self::assertEqualsWithDelta(165 + 18 + M_PI * 8, FitSheet::of(Planner::plan(Patterns::start('linked-bracelet', 'Wrist'), new Profile))->lines[0]->result, 1e-9);
+        self::assertEqualsWithDelta(
+            165 + 18 + M_PI * 8,
+            FitSheet::of(Planner::plan(Patterns::start('linked-bracelet', 'Wrist'), new Profile))->lines[0]->result,
+            1e-9,
+        );
         // Where there is no line round it, what an open bangle would measure inside.
         self::assertEqualsWithDelta((165 + 18) / M_PI, $sheet(FitKind::Wrist, 165)->lines[0]->result, 1e-9);
         self::assertEqualsWithDelta(M_PI * 30, $sheet(FitKind::Hoop, 30)->lines[0]->result, 1e-9);
         self::assertStringContainsString('goes over the head', $sheet(FitKind::Neck, 700)->sentences[1]);
         self::assertStringContainsString('needs a clasp', $sheet(FitKind::Neck, 450)->sentences[1]);
         self::assertStringContainsString('lower than you want', $sheet(FitKind::Ear, 20)->sentences[0]);
-        self::assertContains('fit', array_map(fn ($check): string => $check->rule, Planner::plan(Some::drop()->withFit(Fit::of(FitKind::Ear, 20)), new Profile)->checks));
+        self::assertContains(
+            'fit',
+            array_map(
+                fn ($check): string => $check->rule,
+                Planner::plan(Some::drop()->withFit(Fit::of(FitKind::Ear, 20)), new Profile)->checks,
+            ),
+        );
     }
 
     public function test_a_fit_is_read_as_written(): void
@@ -144,7 +194,10 @@ final class SchoolsTest extends TestCase
         // A length too long for a diameter goes round; a string runs large by 4 mm.
         self::assertEqualsWithDelta(63.5 / M_PI, $read(['kind' => 'finger', 'fit' => '2 1/2 in'])->mm, 1e-9);
         self::assertSame('round 2 1/2 in', $read(['kind' => 'finger', 'fit' => '2 1/2 in'])->said);
-        $byString = ChangeReader::read(['do' => 'fit', 'kind' => 'finger', 'fit' => '60'], schools: Schools::of(['ring-measure' => 'string']))->apply(Some::drop())->fit;
+        $byString = ChangeReader::read(
+            ['do' => 'fit', 'kind' => 'finger', 'fit' => '60'],
+            schools: Schools::of(['ring-measure' => 'string']),
+        )->apply(Some::drop())->fit;
         self::assertEqualsWithDelta(56 / M_PI, $byString->mm, 1e-9);
         self::assertSame('string 60 mm', $byString->said);
         self::assertEqualsWithDelta($byString->mm, $read(['kind' => 'finger', 'fit' => $byString->said])->mm, 1e-9);

@@ -12,7 +12,9 @@ final class CsvTableTest extends TestCase
 {
     public function test_a_cell_in_quotes_holds_breaks_and_quotes(): void
     {
-        $table = CsvTable::read("name,size\r\n\"Thin coil,\nsecond shelf\",\"0,8 mm\"\r\n\"say \"\"fine\"\"\",1 mm\r\n");
+        $table = CsvTable::read(
+            "name,size\r\n\"Thin coil,\nsecond shelf\",\"0,8 mm\"\r\n\"say \"\"fine\"\"\",1 mm\r\n",
+        );
         self::assertSame([2 => ["Thin coil,\nsecond shelf", '0,8 mm'], 4 => ['say "fine"', '1 mm']], $table->rows);
     }
 

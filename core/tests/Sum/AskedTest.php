@@ -21,7 +21,12 @@ final class AskedTest extends TestCase
     public static function sentences(): array
     {
         /** @var list<array{ask: string, sum: string, inputs: array<string, string>, missing: list<string>, results: array<string, mixed>}> $rows */
-        $rows = json_decode((string) file_get_contents(__DIR__.'/fixtures/questions.json'), true, 512, JSON_THROW_ON_ERROR);
+        $rows = json_decode(
+            (string) file_get_contents(__DIR__.'/fixtures/questions.json'),
+            true,
+            512,
+            JSON_THROW_ON_ERROR,
+        );
 
         return array_combine(array_column($rows, 'ask'), array_map(fn (array $row): array => [$row], $rows));
     }
@@ -36,7 +41,9 @@ final class AskedTest extends TestCase
         self::assertSame($row['missing'], $asked->missing);
         $results = $asked->sum->work(Given::read($asked->sum, $asked->inputs))->results;
         foreach ($row['results'] as $name => $value) {
-            is_float($value) ? self::assertEqualsWithDelta($value, $results[$name], 1e-4) : self::assertSame($value, $results[$name]);
+            is_float($value)
+                ? self::assertEqualsWithDelta($value, $results[$name], 1e-4)
+                : self::assertSame($value, $results[$name]);
         }
     }
 
@@ -57,8 +64,13 @@ final class AskedTest extends TestCase
             self::assertArrayHasKey($name, Sums::all());
             self::assertSame([], array_diff(array_keys($figures), $kinds), $name);
         }
-        $keys = array_merge(...array_values(array_map(fn (Sum $sum): array => array_column($sum->inputs, 'key'), Sums::all())));
-        self::assertSame([], array_diff(array_keys((new \ReflectionClass(Question::class))->getConstant('ROLES')), $keys));
+        $keys = array_merge(
+            ...array_values(array_map(fn (Sum $sum): array => array_column($sum->inputs, 'key'), Sums::all())),
+        );
+        self::assertSame(
+            [],
+            array_diff(array_keys((new \ReflectionClass(Question::class))->getConstant('ROLES')), $keys),
+        );
     }
 
     /** Capitals, stops and small words change nothing. */
@@ -82,7 +94,10 @@ final class AskedTest extends TestCase
     {
         $asked = Asked::read($line);
         self::assertSame([$name, []], [$asked->sum->name, $asked->missing]);
-        self::assertEquals($asked->sum->work(Given::read($asked->sum, $expected))->results, $asked->sum->work(Given::read($asked->sum, $asked->inputs))->results);
+        self::assertEquals(
+            $asked->sum->work(Given::read($asked->sum, $expected))->results,
+            $asked->sum->work(Given::read($asked->sum, $asked->inputs))->results,
+        );
     }
 
     /** @return array<string, array{string, string}> */

@@ -55,7 +55,11 @@ final class LineTest extends TestCase
         } catch (WhichSystem $which) {
             self::assertSame([28, 'wire'], [$which->number, $which->field()]);
         }
-        self::assertEqualsWithDelta(232.1235, $sum->work(Given::read($sum, ['wire' => '28 awg'] + $given))->results['wire_length_mm'], 1e-3);
+        self::assertEqualsWithDelta(
+            232.1235,
+            $sum->work(Given::read($sum, ['wire' => '28 awg'] + $given))->results['wire_length_mm'],
+            1e-3,
+        );
     }
 
     /** @return array<string, array{string, string}> */
@@ -91,16 +95,25 @@ final class LineTest extends TestCase
             ksort($example);
             ksort($given);
             // A comma is a pause in a line.
-            self::assertSame(array_map(fn (string $text): string => str_replace(', ', ' ', mb_strtolower($text)), $example), $given);
+            self::assertSame(
+                array_map(fn (string $text): string => str_replace(', ', ' ', mb_strtolower($text)), $example),
+                $given,
+            );
         }
     }
 
     public function test_random_lines_never_break(): void
     {
         mt_srand(9);
-        $words = ['coil', 'bind', '24ga', '3cm', 'on', 'of', '17', 'beads', '🧵', '1/0', '4@2', '=', 'wire=', '1e9', 'us', '7', ',', '"', '3x', '#', '½', 'hole'];
+        $words = [
+            'coil', 'bind', '24ga', '3cm', 'on', 'of', '17', 'beads', '🧵', '1/0', '4@2', '=', 'wire=', '1e9', 'us',
+            '7', ',', '"', '3x', '#', '½', 'hole',
+        ];
         for ($try = 0; $try < 3000; $try++) {
-            $line = implode(' ', array_map(fn (): string => $words[mt_rand(0, count($words) - 1)], range(1, mt_rand(1, 9))));
+            $line = implode(
+                ' ',
+                array_map(fn (): string => $words[mt_rand(0, count($words) - 1)], range(1, mt_rand(1, 9))),
+            );
             try {
                 [$sum, $given] = Line::read($line);
                 $sum->work(Given::read($sum, $given));

@@ -24,7 +24,12 @@ final class OneArithmeticTest extends TestCase
     /** @return array<string, array{string, list<array<string, string|int>>, string, list<string>|null, string, array<string, string>, string, float}> */
     public static function pairs(): array
     {
-        $set = fn (string $part, string $key, string $value): array => ['do' => 'part.set', 'part' => $part, 'key' => $key, 'value' => $value];
+        $set = fn (string $part, string $key, string $value): array => [
+            'do' => 'part.set',
+            'part' => $part,
+            'key' => $key,
+            'value' => $value,
+        ];
 
         return [
             'eye' => ['single-drop', [], 'Ear wire', ['eye'], 'simple-loop', ['wire' => '20awg', 'inside' => '2.4'], 'wire_length_mm', 1.0],
@@ -54,13 +59,17 @@ final class OneArithmeticTest extends TestCase
      * @param  array<string, string>  $inputs
      */
     #[DataProvider('pairs')]
-    public function test_a_piece_takes_what_the_sum_says(string $pattern, array $changes, string $label, ?array $stretches, string $sum, array $inputs, string $result, float $count): void
-    {
+    public function test_a_piece_takes_what_the_sum_says(
+        string $pattern, array $changes, string $label, ?array $stretches, string $sum, array $inputs, string $result,
+        float $count,
+    ): void {
         $plan = Planner::plan(Some::changed(Patterns::start($pattern, 'One'), ...$changes), new Profile);
         $cut = self::cut($plan, $label);
         $taken = 0.0;
         foreach ($cut->segments as $segment) {
-            $is = $stretches === null ? $segment->words !== 'for the beads' : in_array($segment->words, $stretches, true) || in_array('@'.$segment->kind->value, $stretches, true);
+            $is = $stretches === null
+                ? $segment->words !== 'for the beads'
+                : in_array($segment->words, $stretches, true) || in_array('@'.$segment->kind->value, $stretches, true);
             $taken += $is ? $segment->lengthMm : 0.0;
         }
         $answer = Sums::named($sum)->work(Given::read(Sums::named($sum), $inputs))->results[$result];
@@ -78,7 +87,10 @@ final class OneArithmeticTest extends TestCase
         self::fail("No cut is called {$label}: ".implode(', ', array_column($plan->cuts, 'label')));
     }
 
-    /** What a stretch of wire is reckoned by, worked out with a pocket calculator, is its length; whatever else shows a working keeps to it. */
+    /**
+     * What a stretch of wire is reckoned by, worked out with a pocket calculator, is its length; whatever else shows a
+     * working keeps to it.
+     */
     public function test_each_working_comes_to_its_result(): void
     {
         $reckoned = 0;
@@ -86,7 +98,10 @@ final class OneArithmeticTest extends TestCase
             $plan = Planner::plan($piece, new Profile);
             foreach ($plan->strips() as $cut) {
                 foreach ($cut->segments as $segment) {
-                    self::assertNotNull(Reckoner::value($segment->working->numbers), "{$name}, {$cut->label}: {$segment->working->text()}");
+                    self::assertNotNull(
+                        Reckoner::value($segment->working->numbers),
+                        "{$name}, {$cut->label}: {$segment->working->text()}",
+                    );
                     $reckoned += self::keeps($segment->working, "{$name}, {$cut->label}");
                 }
             }
@@ -109,7 +124,12 @@ final class OneArithmeticTest extends TestCase
         if ($value === null) {
             return 0;
         }
-        self::assertEqualsWithDelta($working->result, $value, max(0.02, 0.004 * abs($working->result)), "{$where}: {$working->text()}");
+        self::assertEqualsWithDelta(
+            $working->result,
+            $value,
+            max(0.02, 0.004 * abs($working->result)),
+            "{$where}: {$working->text()}",
+        );
 
         return 1;
     }

@@ -112,7 +112,9 @@ final class SumsTest extends TestCase
         $sum = Sums::named($name);
         $answer = $sum->work(Given::read($sum, $input));
         foreach ($expected as $key => $value) {
-            ! is_float($value) && ! is_array($value) ? self::assertSame($value, $answer->results[$key], $key) : self::assertEqualsWithDelta($value, $answer->results[$key], 6e-5, $key);
+            ! is_float($value) && ! is_array($value)
+                ? self::assertSame($value, $answer->results[$key], $key)
+                : self::assertEqualsWithDelta($value, $answer->results[$key], 6e-5, $key);
         }
         self::assertNotSame([], $answer->working);
         self::assertNotSame('', $sum->source);
@@ -177,14 +179,26 @@ final class SumsTest extends TestCase
     public function test_a_bare_length_takes_the_unit_of_the_page(): void
     {
         $sum = Sums::named('simple-loop');
-        self::assertEqualsWithDelta(M_PI * (12.7 + 1), $sum->work(Given::read($sum, ['wire' => '1.0', 'inside' => '1/2'], LengthUnit::Inch))->results['wire_length_mm'], 1e-9);
+        self::assertEqualsWithDelta(
+            M_PI * (12.7 + 1),
+            $sum->work(
+                Given::read($sum, ['wire' => '1.0', 'inside' => '1/2'], LengthUnit::Inch),
+            )->results['wire_length_mm'],
+            1e-9,
+        );
     }
 
-    /** 2,000 seeded random inputs a sum: numbers or one sentence, never NaN, INF, a warning or a length below nothing. */
+    /**
+     * 2,000 seeded random inputs a sum: numbers or one sentence, never NaN, INF, a warning or a length below nothing.
+     */
     public function test_random_inputs_give_numbers_or_sentences(): void
     {
         mt_srand(5);
-        $texts = ['0', '-1', '0.3', '2', '1/8 in', '8', '50', '1e9', '', '22awg', '2x24awg', '1x0.3,2x0.2', 'sterling', 'round', '3x1', '🧵', '99999999999', '0.05', 'square', '5@9', '1@1', 'f1 b1', 'us 3', '0.0001', '300', '99999', 'spring'];
+        $texts = [
+            '0', '-1', '0.3', '2', '1/8 in', '8', '50', '1e9', '', '22awg', '2x24awg', '1x0.3,2x0.2', 'sterling',
+            'round', '3x1', '🧵', '99999999999', '0.05', 'square', '5@9', '1@1', 'f1 b1', 'us 3', '0.0001', '300',
+            '99999', 'spring',
+        ];
         foreach (Sums::all() as $sum) {
             $worked = 0;
             for ($try = 0; $try < 2000; $try++) {
@@ -232,11 +246,25 @@ final class SumsTest extends TestCase
 
     public function test_sums_speak_in_the_makers_tools(): void
     {
-        $tools = new ToolBox([Tool::of(ToolKind::Winder, 'Winder', [2.0, 2.5, 4.0], 25.0), Tool::of(ToolKind::Mandrel, 'Rods', [8.0, 15.0, 20.0])]);
-        $notes = fn (string $name, array $input): string => implode(' ', Sums::named($name)->work(Given::read(Sums::named($name), $input, tools: $tools))->notes);
-        self::assertStringContainsString('Wind it on the 2.5 mm mandrel of the winder; its grip loses 25 mm at each start.', $notes('coil', ['wire' => '0.5', 'mandrel' => '2.5', 'turns' => '9']));
-        self::assertStringNotContainsString('Wind it on', $notes('coil', ['wire' => '0.5', 'mandrel' => '3.2', 'turns' => '9']));
-        self::assertMatchesRegularExpression('/^Nearest of your tools: the 15 mm mandrel\. It ends at 16\.3 mm, 0\.7 mm smaller\.$/', $notes('spring-back', ['metal' => 'sterling', 'temper' => 'half-hard', 'wire' => '1.3', 'inside' => '17']));
+        $tools = new ToolBox(
+            [Tool::of(ToolKind::Winder, 'Winder', [2.0, 2.5, 4.0], 25.0), Tool::of(ToolKind::Mandrel, 'Rods', [8.0, 15.0, 20.0])],
+        );
+        $notes = fn (string $name, array $input): string => implode(
+            ' ',
+            Sums::named($name)->work(Given::read(Sums::named($name), $input, tools: $tools))->notes,
+        );
+        self::assertStringContainsString(
+            'Wind it on the 2.5 mm mandrel of the winder; its grip loses 25 mm at each start.',
+            $notes('coil', ['wire' => '0.5', 'mandrel' => '2.5', 'turns' => '9']),
+        );
+        self::assertStringNotContainsString(
+            'Wind it on',
+            $notes('coil', ['wire' => '0.5', 'mandrel' => '3.2', 'turns' => '9']),
+        );
+        self::assertMatchesRegularExpression(
+            '/^Nearest of your tools: the 15 mm mandrel\. It ends at 16\.3 mm, 0\.7 mm smaller\.$/',
+            $notes('spring-back', ['metal' => 'sterling', 'temper' => 'half-hard', 'wire' => '1.3', 'inside' => '17']),
+        );
     }
 
     /** Every figure has a size and stays finite. */
@@ -265,7 +293,12 @@ final class SumsTest extends TestCase
             $input = array_diff_key($sum->example(), array_flip($group)) + ['have' => '321.5 mm'];
             $back = $sum->work(Given::read($sum, $input))->results;
             [$result, $wire] = array_keys($pair);
-            $again = $sum->work(Given::read($sum, [$pair[$result] => sprintf('%.9f', $back[$result])] + array_diff_key($input, ['have' => 0])))->results;
+            $again = $sum->work(
+                Given::read(
+                    $sum,
+                    [$pair[$result] => sprintf('%.9f', $back[$result])] + array_diff_key($input, ['have' => 0]),
+                ),
+            )->results;
             self::assertEqualsWithDelta(321.5, $again[$wire], 1e-5, $name);
         }
         foreach (['bead-wrap' => 'beads', 'weave' => 'repeats'] as $name => $count) {
@@ -273,7 +306,13 @@ final class SumsTest extends TestCase
             $input = array_diff_key($sum->example(), array_flip($sum->oneOf[0]));
             $back = $sum->work(Given::read($sum, $input + ['have' => '400 mm']))->results;
             self::assertLessThanOrEqual(400.0, $back['wire_length_mm']);
-            self::assertGreaterThan(400.0, $sum->work(Given::read($sum, $input + [$count => (string) ($back[$count] + 1)]))->results['wire_length_mm'], $name);
+            self::assertGreaterThan(
+                400.0,
+                $sum->work(
+                    Given::read($sum, $input + [$count => (string) ($back[$count] + 1)]),
+                )->results['wire_length_mm'],
+                $name,
+            );
         }
     }
 }

@@ -17,7 +17,10 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Every sum over inputs far from its example, at the ends of their ranges and beyond: its answer, or the sentence that refuses. */
+/**
+ * Every sum over inputs far from its example, at the ends of their ranges and beyond: its answer, or the sentence that
+ * refuses.
+ */
 final class SweepTest extends TestCase
 {
     private const EACH = 40;
@@ -44,7 +47,16 @@ final class SweepTest extends TestCase
             $given = Given::read($sum, $inputs);
             $answer = $sum->work($given);
 
-            return ['inputs' => $inputs, 'results' => Kept::figures($answer->results), 'notes' => $answer->notes, 'shown' => crc32(implode("\n", array_map(fn (Working $line): string => $line->text(), $answer->working)).json_encode(Kept::figures([$sum->figure($given)?->circles(), $sum->figure($given)?->lines()])))];
+            return [
+                'inputs' => $inputs,
+                'results' => Kept::figures($answer->results),
+                'notes' => $answer->notes,
+                'shown' => crc32(
+                    implode("\n", array_map(fn (Working $line): string => $line->text(), $answer->working)).json_encode(
+                        Kept::figures([$sum->figure($given)?->circles(), $sum->figure($given)?->lines()]),
+                    ),
+                ),
+            ];
         } catch (Problem $problem) {
             return ['inputs' => $inputs, 'refused' => $problem->getMessage()];
         }
@@ -78,10 +90,19 @@ final class SweepTest extends TestCase
             InputKind::Section => ['round', 'half-round', 'square', 'twisted-pair', '3x0.5'][$random->getInt(0, 4)],
             InputKind::Wires => $random->getInt(1, 5).'x'.$random->getInt(20, 28).'awg,1x18awg',
             InputKind::Pattern => $input->example,
-            InputKind::EndCoil => $random->getInt(0, 1) === 0 ? (string) $random->getInt(0, 9) : $random->getInt(1, 20).' mm',
+            InputKind::EndCoil => $random->getInt(0, 1) === 0
+                ? (string) $random->getInt(0, 9)
+                : $random->getInt(1, 20).' mm',
             InputKind::Count => (string) ($random->getInt(0, 4) === 0 ? (int) $edge : max((int) $input->least, min((int) $input->most, (int) round((float) $input->example * $times)))),
-            InputKind::Number => $random->getInt(0, 4) === 0 ? Figures::trim($edge, 6) : Figures::trim((float) $input->example * $times, 4),
-            default => preg_replace_callback('/\d+(\.\d+)?/', fn (array $match): string => Figures::trim((float) $match[0] * $times, 3), $input->example, 1) ?? $input->example,
+            InputKind::Number => $random->getInt(0, 4) === 0
+                ? Figures::trim($edge, 6)
+                : Figures::trim((float) $input->example * $times, 4),
+            default => preg_replace_callback(
+                '/\d+(\.\d+)?/',
+                fn (array $match): string => Figures::trim((float) $match[0] * $times, 3),
+                $input->example,
+                1,
+            ) ?? $input->example,
         };
     }
 }

@@ -39,8 +39,12 @@ final class ToolTest extends TestCase
 
     /** @param  list<float>  $expected */
     #[DataProvider('marks')]
-    public function test_marks_are_read_and_written(ToolKind $kind, string $text, array $expected, string $written): void
-    {
+    public function test_marks_are_read_and_written(
+        ToolKind $kind,
+        string $text,
+        array $expected,
+        string $written,
+    ): void {
         $tool = self::tool($kind, $text);
         self::assertEqualsWithDelta($expected, $tool->marksMm, 1e-3);
         self::assertSame($written, $tool->marksText());
@@ -71,15 +75,26 @@ final class ToolTest extends TestCase
 
     public function test_the_nearest_mark_is_named(): void
     {
-        $box = new ToolBox([self::tool(ToolKind::RoundNose, '1.5, 2, 2.5, 3 mm', 'Fine pliers'), self::tool(ToolKind::Stepped, '5, 7 mm'), self::tool(ToolKind::RingMandrel, 'us 6 to us 8 by 1/2')]);
-        self::assertSame('the third mark (2.5 mm) of the fine pliers', $box->nearest(2.45, ToolKind::RoundNose, ToolKind::Stepped)?->words());
-        self::assertSame('the 5 mm step of the stepped pliers', $box->nearest(4.6, ToolKind::RoundNose, ToolKind::Stepped)?->words());
+        $box = new ToolBox(
+            [self::tool(ToolKind::RoundNose, '1.5, 2, 2.5, 3 mm', 'Fine pliers'), self::tool(ToolKind::Stepped, '5, 7 mm'), self::tool(ToolKind::RingMandrel, 'us 6 to us 8 by 1/2')],
+        );
+        self::assertSame(
+            'the third mark (2.5 mm) of the fine pliers',
+            $box->nearest(2.45, ToolKind::RoundNose, ToolKind::Stepped)?->words(),
+        );
+        self::assertSame(
+            'the 5 mm step of the stepped pliers',
+            $box->nearest(4.6, ToolKind::RoundNose, ToolKind::Stepped)?->words(),
+        );
         self::assertSame('US 7 1/2 on the ring mandrel', $box->nearest(17.7, ToolKind::RingMandrel)?->words());
         self::assertNull($box->nearest(2.0, ToolKind::Winder));
         self::assertSame(2.0, $box->nearest(2.25, ToolKind::RoundNose)?->mm);
     }
 
-    /** Half-hard 16 AWG sterling for a US 8: it is formed smaller and opens. Common practice: rings are often formed a size under. */
+    /**
+     * Half-hard 16 AWG sterling for a US 8: it is formed smaller and opens. Common practice: rings are often formed a
+     * size under.
+     */
     public function test_a_ring_is_formed_under_its_size_and_opens_to_it(): void
     {
         $profile = new Profile(tools: new ToolBox([self::tool(ToolKind::RingMandrel, 'us 3 to us 13 by 1/2')]));
@@ -95,7 +110,10 @@ final class ToolTest extends TestCase
         $profile = new Profile(tools: new ToolBox([self::tool(ToolKind::RoundNose, '1 mm')]));
         $forming = Forming::loop(new Wire(Metal::Sterling, WireSize::awg(22), Temper::DeadSoft), 2.5, $profile);
         self::assertNull($forming->mark);
-        self::assertSame('the 2.45 mm mark of the round-nose pliers', $forming->where('mark of the round-nose pliers', $profile));
+        self::assertSame(
+            'the 2.45 mm mark of the round-nose pliers',
+            $forming->where('mark of the round-nose pliers', $profile),
+        );
         self::assertSame('', $forming->opens($profile));
     }
 }

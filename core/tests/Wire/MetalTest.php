@@ -31,8 +31,21 @@ final class MetalTest extends TestCase
     {
         $css = (string) file_get_contents(dirname(__DIR__, 3).'/resources/css/wire.css');
         foreach (Metal::cases() as $metal) {
-            self::assertSame(1, preg_match('/^[^{]*\.metal-'.preg_quote($metal->value, '/').'(?![\w-])[^{]*\{ --w-edge: (#\w{6}); --w-body: (#\w{6}); --w-shine: (#\w{6}); \}/m', $css, $match), $metal->value);
-            self::assertSame(array_map(fn (array $rgb): string => vsprintf('#%02x%02x%02x', $rgb), $metal->tint()), array_slice($match, 1), $metal->value);
+            self::assertSame(
+                1,
+                preg_match(
+                    '/^[^{]*\.metal-'.preg_quote($metal->value, '/')
+                        .'(?![\w-])[^{]*\{ --w-edge: (#\w{6}); --w-body: (#\w{6}); --w-shine: (#\w{6}); \}/m',
+                    $css,
+                    $match,
+                ),
+                $metal->value,
+            );
+            self::assertSame(
+                array_map(fn (array $rgb): string => vsprintf('#%02x%02x%02x', $rgb), $metal->tint()),
+                array_slice($match, 1),
+                $metal->value,
+            );
         }
     }
 
@@ -44,7 +57,11 @@ final class MetalTest extends TestCase
         self::assertSame(['from' => '2026-01-01', 'e4' => 12_600], Metal::Sterling->inventedPrice('2020-02-02'));
         foreach (Metal::cases() as $metal) {
             $days = array_keys(MetalTable::row($metal)->inventedE4);
-            self::assertSame($days, [...array_filter($days, fn (string $day): bool => $day >= $days[0])], 'early days first');
+            self::assertSame(
+                $days,
+                [...array_filter($days, fn (string $day): bool => $day >= $days[0])],
+                'early days first',
+            );
             self::assertGreaterThan(0, $metal->inventedPrice('2026-11-28')['e4'], $metal->value);
         }
     }
@@ -59,7 +76,11 @@ final class MetalTest extends TestCase
             }
             foreach ($piece->rolesToChoose() as $role) {
                 foreach (WireTable::of($piece, $role, new Profile) as $row) {
-                    self::assertContains($row->wire->temper, [...$metal->tempers(), $piece->wires[$role]->temper], "{$metal->value} {$role}");
+                    self::assertContains(
+                        $row->wire->temper,
+                        [...$metal->tempers(), $piece->wires[$role]->temper],
+                        "{$metal->value} {$role}",
+                    );
                 }
             }
         }

@@ -34,7 +34,11 @@ final class TemperTest extends TestCase
         $from = SizeSystem::awgMm(10);
         $to = SizeSystem::awgMm(10 + (int) $temper->numbersHard());
         self::assertEqualsWithDelta($percent, 100 * (1 - $to ** 2 / $from ** 2), 0.06);
-        self::assertEqualsWithDelta($temper->numbersHard(), log($from ** 2 / $to ** 2) / Hardness::strainPerNumber(), 1e-9);
+        self::assertEqualsWithDelta(
+            $temper->numbersHard(),
+            log($from ** 2 / $to ** 2) / Hardness::strainPerNumber(),
+            1e-9,
+        );
     }
 
     public function test_a_number_is_a_strain_of_0_23189(): void
@@ -69,7 +73,10 @@ final class TemperTest extends TestCase
     public function test_copper_between_its_grades(): void
     {
         $copper = Metal::Copper->strength();
-        self::assertSame([117.0, 70.0, 250.0, 320.0], [$copper->modulusGpa, $copper->yieldMpa(0), $copper->yieldMpa(2), $copper->yieldMpa(4)]);
+        self::assertSame(
+            [117.0, 70.0, 250.0, 320.0],
+            [$copper->modulusGpa, $copper->yieldMpa(0), $copper->yieldMpa(2), $copper->yieldMpa(4)],
+        );
         self::assertSame(285.0, $copper->yieldMpa(3));
     }
 
@@ -92,8 +99,9 @@ final class TemperTest extends TestCase
     }
 
     #[DataProvider('noStrengths')]
-    public function test_refuses_strengths(float $modulus, float $soft, float $half, float $hard, string $sentence): void
-    {
+    public function test_refuses_strengths(
+        float $modulus, float $soft, float $half, float $hard, string $sentence,
+    ): void {
         $this->expectException(OutOfRange::class);
         $this->expectExceptionMessage($sentence);
         Strength::of($modulus, $soft, $half, $hard, 'test');

@@ -22,7 +22,12 @@ final class WireTest extends TestCase
     public function test_awg_agrees_with_astm_b258(): void
     {
         foreach (require __DIR__.'/../data/astm-b258.php' as $number => $inches) {
-            self::assertEqualsWithDelta($inches * 25.4, WireSize::awg($number)->diameterMm(), 0.00005 * 25.4 + 1e-9, "AWG {$number}");
+            self::assertEqualsWithDelta(
+                $inches * 25.4,
+                WireSize::awg($number)->diameterMm(),
+                0.00005 * 25.4 + 1e-9,
+                "AWG {$number}",
+            );
         }
     }
 

@@ -9,25 +9,41 @@ use Hebra\Core\Wrap\BandWeave;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Bands in sections: lengths that add up, cores that leave, come in and cross. Core 0.8, weaving wire 0.3 mm, so cores stand 1.1 apart. */
+/**
+ * Bands in sections: lengths that add up, cores that leave, come in and cross. Core 0.8, weaving wire 0.3 mm, so cores
+ * stand 1.1 apart.
+ */
 final class BandWeaveTest extends TestCase
 {
-    /** Two repeats of 10 turns are 6 mm; of the 30 asked 24 are left, which a section of 2 turns fills with 40 repeats. */
+    /**
+     * Two repeats of 10 turns are 6 mm; of the 30 asked 24 are left, which a section of 2 turns fills with 40 repeats.
+     */
     public function test_a_section_without_repeats_takes_the_rest(): void
     {
         $band = BandWeave::parse('5@1-2 5@2-3 x2 | 2@1-3', 3)->over(30.0, 0.8, 0.3);
         self::assertSame([2, 40], array_map(fn ($section): int => $section->repeats, $band->sections));
         self::assertEqualsWithDelta(30.0, $band->lengthMm(), 1e-9);
-        self::assertEqualsWithDelta([0.0, 6.0], array_map(fn ($section): float => $section->fromMm, $band->sections), 1e-9);
+        self::assertEqualsWithDelta(
+            [0.0, 6.0],
+            array_map(fn ($section): float => $section->fromMm, $band->sections),
+            1e-9,
+        );
         // 20 turns round two, π·1.1 + 2·1.1, and 80 round three, π·1.1 + 4·1.1; each climbs by 0.3.
-        self::assertEqualsWithDelta(20 * hypot(M_PI * 1.1 + 2.2, 0.3) + 80 * hypot(M_PI * 1.1 + 4.4, 0.3), $band->weavingWireMm(), 1e-6);
+        self::assertEqualsWithDelta(
+            20 * hypot(M_PI * 1.1 + 2.2, 0.3) + 80 * hypot(M_PI * 1.1 + 4.4, 0.3),
+            $band->weavingWireMm(),
+            1e-6,
+        );
     }
 
     /** Mirrored: all but the last once more, backwards. */
     public function test_sections_mirror_about_the_last(): void
     {
         $band = BandWeave::parse('4@1-2 4@2-3 x3 | cross 1-2 | 2@1-3 x10', 3)->mirrored()->over(100.0, 0.8, 0.3);
-        self::assertSame(['4@1-2 4@2-3', 'cross 1-2', '2@1-3', 'cross 1-2', '4@1-2 4@2-3'], array_map(fn ($section): string => $section->text, $band->sections));
+        self::assertSame(
+            ['4@1-2 4@2-3', 'cross 1-2', '2@1-3', 'cross 1-2', '4@1-2 4@2-3'],
+            array_map(fn ($section): string => $section->text, $band->sections),
+        );
         self::assertEqualsWithDelta($band->sections[0]->wireMm, $band->sections[4]->wireMm, 1e-9);
         // Crossed twice, each core is back where it began.
         self::assertSame([1, 2, 3], $band->sections[4]->places);
@@ -42,7 +58,12 @@ final class BandWeaveTest extends TestCase
         self::assertEqualsWithDelta([0.0, 12.0], $band->runOf(1), 1e-9);
         self::assertEqualsWithDelta(6.0, $band->coreWireMm(3), 1e-9);
         $late = BandWeave::parse('4@1-2 x5 | 5@1-2 5@2-3 x2', 3)->over(1.0, 0.8, 0.3);
-        self::assertEqualsWithDelta([6.0, 12.0], $late->runOf(3), 1e-9, 'and one that is held only later comes in later');
+        self::assertEqualsWithDelta(
+            [6.0, 12.0],
+            $late->runOf(3),
+            1e-9,
+            'and one that is held only later comes in later',
+        );
     }
 
     /** A cross is three spacings long, 3.3; each of both cores goes √(3.3² + 1.1²) = 3.4785 there. */
@@ -64,10 +85,13 @@ final class BandWeaveTest extends TestCase
         self::assertSame([], $band->freeStretches(2));
     }
 
-    /** A basket section takes the taut string round its cores: measured here as a polyline round the circles it passes. */
+    /**
+     * A basket section takes the taut string round its cores: measured here as a polyline round the circles it passes.
+     */
     public function test_basket_wire_against_a_numeric_path(): void
     {
-        // In front of 1, behind 2, in front of 3, then back behind 3, in front of 2, behind 1: a sine-like path there and back.
+        // In front of 1, behind 2, in front of 3, then back behind 3, in front of 2, behind 1: a sine-like path there
+        // and back.
         $band = BandWeave::parse('f1 b2 f3 b3 f2 b1 x10', 3)->over(1.0, 0.8, 0.3);
         $numeric = 10 * hypot(self::tautMm(0.55, 1.1), 0.3);
         self::assertEqualsWithDelta($numeric, $band->weavingWireMm(), 0.002 * $numeric);
@@ -76,8 +100,8 @@ final class BandWeaveTest extends TestCase
     /** The closed path of least length that passes outside each circle on its side, found by letting points slide. */
     private static function tautMm(float $rho, float $spacing): float
     {
-        // Half circle round core 3, half circle round core 1, and between neighbours the inner tangents: circles that touch
-        // (spacing 2ρ) are passed without a straight stretch, by quarter turns whose ends meet between them.
+        // Half circle round core 3, half circle round core 1, and between neighbours the inner tangents: circles that
+        // touch (spacing 2ρ) are passed without a straight stretch, by quarter turns whose ends meet between them.
         self::assertEqualsWithDelta(2 * $rho, $spacing, 1e-9);
         $length = 0.0;
         $point = fn (float $x, float $angle): array => [$x + $rho * cos($angle), $rho * sin($angle)];

@@ -50,7 +50,11 @@ final class WrapTest extends TestCase
             [$wire, $mandrel, $have] = [mt_rand(20, 200) / 100, mt_rand(10, 300) / 10, mt_rand(50, 3000) * 1.0];
             self::assertEqualsWithDelta($have, Coil::ofWire($wire, $mandrel, $wire * 1.3, $have)->wireLengthMm(), 1e-6);
             self::assertEqualsWithDelta($have, Spiral::ofWire($wire, $mandrel, $have)->wireLengthMm(), 1e-6);
-            self::assertEqualsWithDelta($have, CoiledCoil::ofWire($wire, 1.0, 1.2, $mandrel, $have)->wireLengthMm(), 1e-6);
+            self::assertEqualsWithDelta(
+                $have,
+                CoiledCoil::ofWire($wire, 1.0, 1.2, $mandrel, $have)->wireLengthMm(),
+                1e-6,
+            );
         }
     }
 
@@ -63,7 +67,11 @@ final class WrapTest extends TestCase
         // A bead no wider than the wire needs no jog.
         self::assertSame(2.0, (new BeadWrap(1.0, 1, 0.5, 1, 2.0, 0.4, 0, 0, false))->beadMm());
         self::assertSame($on->coveredMm(), $astride->coveredMm());
-        self::assertEqualsWithDelta($on->wireLengthMm(), $on->beads * $on->beadMm() + $on->wraps() * $on->wrapMm(), 1e-9);
+        self::assertEqualsWithDelta(
+            $on->wireLengthMm(),
+            $on->beads * $on->beadMm() + $on->wraps() * $on->wrapMm(),
+            1e-9,
+        );
     }
 
     public function test_as_many_beads_as_the_wire_binds_and_not_one_more(): void
@@ -101,8 +109,16 @@ final class WrapTest extends TestCase
     public function test_a_basket_that_goes_round_is_the_hull(): void
     {
         foreach ([1.3, 1.5, 4.0] as $spacing) {
-            self::assertEqualsWithDelta(M_PI * 1.3 + 2 * $spacing, BasketWeave::parse('f1-2 b2-1', 2)->flatMm(1.0, 0.3, $spacing), 1e-9);
-            self::assertEqualsWithDelta(M_PI * 1.3 + 4 * $spacing, BasketWeave::parse('f1-3 b3-1', 3)->flatMm(1.0, 0.3, $spacing), 1e-9);
+            self::assertEqualsWithDelta(
+                M_PI * 1.3 + 2 * $spacing,
+                BasketWeave::parse('f1-2 b2-1', 2)->flatMm(1.0, 0.3, $spacing),
+                1e-9,
+            );
+            self::assertEqualsWithDelta(
+                M_PI * 1.3 + 4 * $spacing,
+                BasketWeave::parse('f1-3 b3-1', 3)->flatMm(1.0, 0.3, $spacing),
+                1e-9,
+            );
             self::assertEqualsWithDelta(M_PI * 1.3, BasketWeave::parse('f1 b1', 1)->flatMm(1.0, 0.3, $spacing), 1e-9);
         }
     }
@@ -112,27 +128,40 @@ final class WrapTest extends TestCase
     {
         $rho = 0.65;
         foreach ([1.3, 1.6, 5.0] as $spacing) {
-            $belt = 2 * sqrt(max(0, $spacing ** 2 - 4 * $rho ** 2)) + 2 * $rho * (M_PI + 2 * asin(min(1, 2 * $rho / $spacing)));
+            $belt = 2 * sqrt(
+                max(0, $spacing ** 2 - 4 * $rho ** 2),
+            ) + 2 * $rho * (M_PI + 2 * asin(min(1, 2 * $rho / $spacing)));
             self::assertEqualsWithDelta($belt, BasketWeave::parse('f1 b2 f2 b1', 2)->flatMm(1.0, 0.3, $spacing), 1e-6);
         }
     }
 
     /**
-     * Against a string that is really pulled taut: the way of the wire as a chain of points, wound as it is written, drawn straight between its
-     * neighbours and pushed out of the cores again and again until it moves no more.
+     * Against a string that is really pulled taut: the way of the wire as a chain of points, wound as it is written,
+     * drawn straight between its neighbours and pushed out of the cores again and again until it moves no more.
      */
     public function test_a_basket_is_as_long_as_a_string_pulled_taut(): void
     {
         $weaves = [
-            'f1 b2 f2 b1' => 2, 'f1 b1 f1 b2 f2 b1' => 2, 'f1 b1 f1 b1 f1 b2 f2 b1' => 2, 'f1 b2 f3 b3 f2 b1' => 3, 'f1 f2 b2 f2 b3 f3 b2 b1' => 3, 'f1 b2 f2 b2 f2 b1' => 2, 'f1-3 b3-1' => 3, 'f1 b1 f1-2 b2 f2 b2-1' => 2,
+            'f1 b2 f2 b1' => 2, 'f1 b1 f1 b2 f2 b1' => 2, 'f1 b1 f1 b1 f1 b2 f2 b1' => 2, 'f1 b2 f3 b3 f2 b1' => 3,
+            'f1 f2 b2 f2 b3 f3 b2 b1' => 3, 'f1 b2 f2 b2 f2 b1' => 2, 'f1-3 b3-1' => 3, 'f1 b1 f1-2 b2 f2 b2-1' => 2,
         ];
         foreach ($weaves as $passes => $cores) {
             foreach ([1.6, 2.2] as $spacing) {
                 $weave = BasketWeave::parse($passes, $cores);
-                self::assertEqualsWithDelta(self::taut($weave, 0.65, $spacing), $weave->flatMm(1.0, 0.3, $spacing), 0.03 * $weave->flatMm(1.0, 0.3, $spacing), "{$passes} at {$spacing}");
+                self::assertEqualsWithDelta(
+                    self::taut($weave, 0.65, $spacing),
+                    $weave->flatMm(1.0, 0.3, $spacing),
+                    0.03 * $weave->flatMm(1.0, 0.3, $spacing),
+                    "{$passes} at {$spacing}",
+                );
             }
         }
-        self::assertEqualsWithDelta(BasketWeave::parse('f1 b2 f2 b1', 2)->flatMm(1.0, 0.3, 1.6) + 2 * M_PI * 0.65, BasketWeave::parse('f1 b1 f1 b2 f2 b1', 2)->flatMm(1.0, 0.3, 1.6), 1e-9, 'one turn more is one turn longer');
+        self::assertEqualsWithDelta(
+            BasketWeave::parse('f1 b2 f2 b1', 2)->flatMm(1.0, 0.3, 1.6) + 2 * M_PI * 0.65,
+            BasketWeave::parse('f1 b1 f1 b2 f2 b1', 2)->flatMm(1.0, 0.3, 1.6),
+            1e-9,
+            'one turn more is one turn longer',
+        );
         self::assertEqualsWithDelta(0.6, BasketWeave::parse('f1 b1 f1 b2 f2 b1', 2)->climbMm(0.3), 1e-12);
     }
 
@@ -144,7 +173,10 @@ final class WrapTest extends TestCase
             $right = $turn * ($isFront ? 1 : -1);
             for ($step = 0; $step < 24; $step++) {
                 $angle = M_PI * ($step / 24);
-                $points[] = [$core * $spacing - $right * cos($angle) * $spacing / 2, ($isFront ? -1 : 1) * sin($angle) * $spacing / 2];
+                $points[] = [
+                    $core * $spacing - $right * cos($angle) * $spacing / 2,
+                    ($isFront ? -1 : 1) * sin($angle) * $spacing / 2,
+                ];
             }
         }
         $count = count($points);
@@ -166,7 +198,15 @@ final class WrapTest extends TestCase
             $points = $next;
         }
 
-        return array_sum(array_map(fn (int $at): float => hypot($points[$at][0] - $points[($at + 1) % $count][0], $points[$at][1] - $points[($at + 1) % $count][1]), range(0, $count - 1)));
+        return array_sum(
+            array_map(
+                fn (int $at): float => hypot(
+                    $points[$at][0] - $points[($at + 1) % $count][0],
+                    $points[$at][1] - $points[($at + 1) % $count][1],
+                ),
+                range(0, $count - 1),
+            ),
+        );
     }
 
     public function test_a_basket_must_be_weavable(): void

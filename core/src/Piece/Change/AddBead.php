@@ -13,8 +13,12 @@ use Hebra\Core\Piece\Piece;
 /** Puts a bead on a part's wire, at a place or at its end. Beside the same bead it only counts one more. */
 final readonly class AddBead implements Change
 {
-    public function __construct(private string $part, private ?int $at, private Bead|string $bead, private int $count = 1)
-    {
+    public function __construct(
+        private string $part,
+        private ?int $at,
+        private Bead|string $bead,
+        private int $count = 1,
+    ) {
     }
 
     public function apply(Piece $piece): Piece

@@ -29,7 +29,9 @@ final readonly class AddPart implements Change
             [$key, $more] = AddBead::keyFor($piece, Bead::of(BeadShape::Round, 6.0, 6.0, 1.0));
             $part = $part->withBeads([new BeadRun($key, $part->technique()->usualBeads())]);
         }
-        $wires = isset($piece->wires[$part->wire]) ? $piece : $piece->withWire($part->wire, $part->technique()->usualWire());
+        $wires = isset($piece->wires[$part->wire])
+            ? $piece
+            : $piece->withWire($part->wire, $part->technique()->usualWire());
         $parts = $wires->parts;
         $at = $this->place($piece);
         // Between two of a group it joins them.

@@ -6,7 +6,10 @@ namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\Part;
 
-/** What ends its line hangs beside the line where it stands in the middle of one: the next part goes on from the part above both. */
+/**
+ * What ends its line hangs beside the line where it stands in the middle of one: the next part goes on from the part
+ * above both.
+ */
 final class Beside
 {
     /** @param  list<Part>  $parts  the line it comes into, at a place */

@@ -7,7 +7,10 @@ namespace Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\Piece;
 
-/** What the lower end of a part closes in besides: an eye of another part, so that strands meet and rings of parts close; nothing said, in none. */
+/**
+ * What the lower end of a part closes in besides: an eye of another part, so that strands meet and rings of parts
+ * close; nothing said, in none.
+ */
 final readonly class ClosePart implements Change
 {
     public function __construct(private string $part, private string $to)
@@ -21,6 +24,8 @@ final readonly class ClosePart implements Change
 
     public function words(Piece $before): string
     {
-        return ($this->to === '' ? 'Opened the end of the ' : 'Closed the end of the ').$before->part($this->part)->technique()->label();
+        return ($this->to === '' ? 'Opened the end of the ' : 'Closed the end of the ').$before->part(
+            $this->part,
+        )->technique()->label();
     }
 }

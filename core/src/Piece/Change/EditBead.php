@@ -11,8 +11,12 @@ use Hebra\Core\Piece\Piece;
 /** The hole or the size as measured, or another colour, for one bead wherever the piece uses it; what is null stays. */
 final readonly class EditBead implements Change
 {
-    public function __construct(private string $bead, private ?float $holeMm, private ?string $colour, private ?string $size = null)
-    {
+    public function __construct(
+        private string $bead,
+        private ?float $holeMm,
+        private ?string $colour,
+        private ?string $size = null,
+    ) {
     }
 
     public function apply(Piece $piece): Piece

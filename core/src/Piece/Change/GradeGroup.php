@@ -12,8 +12,9 @@ use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece;
 
 /**
- * A group graduated: unfolded into parts of their own, the beads of each repeat so much larger than those of the one before,
- * length and width alike; falling, the largest come first. A mirrored group rises to its middle and falls again.
+ * A group graduated: unfolded into parts of their own, the beads of each repeat so much larger than those of the one
+ * before, length and width alike; falling, the largest come first. A mirrored group rises to its middle and falls
+ * again.
  */
 final readonly class GradeGroup implements Change
 {

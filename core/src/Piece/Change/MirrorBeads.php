@@ -18,7 +18,9 @@ final readonly class MirrorBeads implements Change
     {
         $part = $piece->part($this->part);
 
-        return $piece->withPart($part->withBeads([...$part->beads, ...array_reverse(array_slice($part->beads, 0, -1))]));
+        return $piece->withPart(
+            $part->withBeads([...$part->beads, ...array_reverse(array_slice($part->beads, 0, -1))]),
+        );
     }
 
     public function words(Piece $before): string

@@ -9,7 +9,10 @@ use Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\InvalidPiece;
 use Hebra\Core\Piece\Piece;
 
-/** The first runs of a part as a unit, so often in a row; what follows the repeats that are there already stays behind them. */
+/**
+ * The first runs of a part as a unit, so often in a row; what follows the repeats that are there already stays behind
+ * them.
+ */
 final readonly class RepeatBeads implements Change
 {
     /** @param  int|null  $runs  how many runs the unit has; all where null */
@@ -29,7 +32,9 @@ final readonly class RepeatBeads implements Change
             array_push($runs, ...$unit);
         }
 
-        return $piece->withPart($part->withBeads(Runs::joined([...$runs, ...array_slice($all, $length * self::timesIn($all, $unit))])));
+        return $piece->withPart(
+            $part->withBeads(Runs::joined([...$runs, ...array_slice($all, $length * self::timesIn($all, $unit))])),
+        );
     }
 
     /**

@@ -18,7 +18,12 @@ final readonly class RepeatPart implements Change
     public function apply(Piece $piece): Piece
     {
         $part = $piece->part($this->part);
-        $count = Count::within($this->relative ? $part->repeat + $this->count : $this->count, 'repeat', 1, Piece::MOST_PARTS);
+        $count = Count::within(
+            $this->relative ? $part->repeat + $this->count : $this->count,
+            'repeat',
+            1,
+            Piece::MOST_PARTS,
+        );
 
         return $piece->withPart($part->repeated($count));
     }

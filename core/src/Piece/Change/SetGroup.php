@@ -20,7 +20,10 @@ final readonly class SetGroup implements Change
     {
         $group = $piece->groups[$this->group] ?? throw InvalidPiece::noSuchGroup($this->group);
 
-        return $piece->withGroup($this->group, Group::of(($this->count ?? $group->repeat) + $this->by, $this->isMirrored ?? $group->isMirrored));
+        return $piece->withGroup(
+            $this->group,
+            Group::of(($this->count ?? $group->repeat) + $this->by, $this->isMirrored ?? $group->isMirrored),
+        );
     }
 
     public function words(Piece $before): string

@@ -12,8 +12,12 @@ use Hebra\Core\Quantity\LengthUnit;
 /** One setting of a part, as the maker typed it. */
 final readonly class SetSetting implements Change
 {
-    public function __construct(private string $part, private string $key, private string $value, private LengthUnit $bare)
-    {
+    public function __construct(
+        private string $part,
+        private string $key,
+        private string $value,
+        private LengthUnit $bare,
+    ) {
     }
 
     public function apply(Piece $piece): Piece
@@ -21,7 +25,12 @@ final readonly class SetSetting implements Change
         $part = $piece->part($this->part);
         foreach ($part->technique()->parameters() as $parameter) {
             if ($parameter->key === $this->key) {
-                return Sized::following($piece, $part, $part->withSetting($this->key, $parameter->fromText($this->value, $this->bare)), $this->key);
+                return Sized::following(
+                    $piece,
+                    $part,
+                    $part->withSetting($this->key, $parameter->fromText($this->value, $this->bare)),
+                    $this->key,
+                );
             }
         }
         throw InvalidPiece::unknownKey('settings', $this->key);

@@ -14,8 +14,12 @@ use Hebra\Core\Wire\WireSize;
 /** Another metal, size or temper for one wire role; what is null stays. */
 final readonly class SetWire implements Change
 {
-    public function __construct(private string $role, private ?Metal $metal, private ?WireSize $size, private ?Temper $temper)
-    {
+    public function __construct(
+        private string $role,
+        private ?Metal $metal,
+        private ?WireSize $size,
+        private ?Temper $temper,
+    ) {
     }
 
     public function apply(Piece $piece): Piece
@@ -30,6 +34,9 @@ final readonly class SetWire implements Change
 
     public function words(Piece $before): string
     {
-        return implode(', ', array_filter([$this->metal?->words(), $this->size?->text(), $this->temper?->words()])).' for '.$before->wireWords($this->role);
+        return implode(
+            ', ',
+            array_filter([$this->metal?->words(), $this->size?->text(), $this->temper?->words()]),
+        ).' for '.$before->wireWords($this->role);
     }
 }

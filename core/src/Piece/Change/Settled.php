@@ -6,7 +6,10 @@ namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\Part;
 
-/** Parts after some were moved or taken off: what hung on a part that is gone, or now stands below, hangs on the one before it; what closed in one that is gone is open; a group that was torn apart ends where it was torn. */
+/**
+ * Parts after some were moved or taken off: what hung on a part that is gone, or now stands below, hangs on the one
+ * before it; what closed in one that is gone is open; a group that was torn apart ends where it was torn.
+ */
 final class Settled
 {
     /**
@@ -29,6 +32,11 @@ final class Settled
             $parts[$index] = $part;
         }
 
-        return array_map(fn (Part $part): Part => $part->to !== '' && ! isset($seen[$part->closesIn()]) ? $part->closedIn('') : $part, $parts);
+        return array_map(
+            fn (Part $part): Part => $part->to !== '' && ! isset($seen[$part->closesIn()])
+                ? $part->closedIn('')
+                : $part,
+            $parts,
+        );
     }
 }

@@ -22,13 +22,17 @@ final class Sized
     {
         $sizing = $before->technique()->sizing(PartPlan::of($piece, $before, new Profile), $piece->fit);
         $with = $piece->withPart($after);
-        $followed = $sizing !== null && $sizing->key !== $changed && abs($before->mm($sizing->key) - $sizing->wantedMm) < 1e-3;
+        $followed = $sizing !== null && $sizing->key !== $changed
+            && abs($before->mm($sizing->key) - $sizing->wantedMm) < 1e-3;
 
         return $followed ? $with->withPart(self::part($with, $after)) : $with;
     }
 
     public static function part(Piece $piece, Part $part): Part
     {
-        return $part->technique()->sizing(PartPlan::of($piece, $part, new Profile), $piece->fit)?->applied($part) ?? $part;
+        return $part->technique()->sizing(
+            PartPlan::of($piece, $part, new Profile),
+            $piece->fit,
+        )?->applied($part) ?? $part;
     }
 }

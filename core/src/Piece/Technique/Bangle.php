@@ -33,8 +33,9 @@ use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wrap\Turn;
 
 /**
- * A bangle from one heavy wire: overlapped, its ends curled, open as a cuff, or doubled with hook and loop; plain or hammered. Cut =
- * (π(inside + t) + ends)/lengthening, as Band and Hammered have it; a cuff leaves out its gap. Several alike are bound side by side. Millimetres. Common practice: 14 to 10 AWG.
+ * A bangle from one heavy wire: overlapped, its ends curled, open as a cuff, or doubled with hook and loop; plain or
+ * hammered. Cut = (π(inside + t) + ends)/lengthening, as Band and Hammered have it; a cuff leaves out its gap. Several
+ * alike are bound side by side. Millimetres. Common practice: 14 to 10 AWG.
  */
 final class Bangle implements Technique
 {
@@ -83,7 +84,12 @@ final class Bangle implements Technique
     public function parameters(): array
     {
         return [
-            Parameter::choice('style', 'ends', 'curled', ['curled' => 'curled', 'overlap' => 'overlapped', 'cuff' => 'open, a cuff', 'doubled' => 'doubled, hook and loop']),
+            Parameter::choice(
+                'style',
+                'ends',
+                'curled',
+                ['curled' => 'curled', 'overlap' => 'overlapped', 'cuff' => 'open, a cuff', 'doubled' => 'doubled, hook and loop'],
+            ),
             Parameter::length('inside', 'inside diameter', 63.0, 20.0, 120.0),
             Parameter::length('ends', 'for both ends together', 40.0, 0.0, 200.0),
             Parameter::length('gap', 'gap', 28.0, 5.0, 80.0),
@@ -109,7 +115,9 @@ final class Bangle implements Technique
 
     public function extraWires(Part $part): array
     {
-        return $part->count('stack') > 1 ? [BoundBeads::ROLE => self::awg(22, Temper::DeadSoft)] : BoundBeads::wires($part);
+        return $part->count('stack') > 1
+            ? [BoundBeads::ROLE => self::awg(22, Temper::DeadSoft)]
+            : BoundBeads::wires($part);
     }
 
     public function takesBeads(): bool
@@ -136,7 +144,12 @@ final class Bangle implements Technique
     /** One turn of the binding round all bangles of the stack, side by side. */
     private function bindingTurnMm(PartPlan $part): float
     {
-        return Turn::roundMm($part->part->count('stack'), $this->thickMm($part), $this->wideMm($part), $part->wireOf(BoundBeads::ROLE)->diameterMm());
+        return Turn::roundMm(
+            $part->part->count('stack'),
+            $this->thickMm($part),
+            $this->wideMm($part),
+            $part->wireOf(BoundBeads::ROLE)->diameterMm(),
+        );
     }
 
     private function wideMm(PartPlan $part): float
@@ -153,7 +166,9 @@ final class Bangle implements Technique
     {
         $to = $part->part->choice('style') === 'doubled' ? 0.0 : $part->part->mm('hammered');
 
-        return $to > 0 && $to <= $part->wireMm() && $to >= $part->wireMm() / 10 ? Hammered::of($part->wireMm(), $to) : null;
+        return $to > 0 && $to <= $part->wireMm() && $to >= $part->wireMm() / 10
+            ? Hammered::of($part->wireMm(), $to)
+            : null;
     }
 
     private function thickMm(PartPlan $part): float
@@ -175,7 +190,9 @@ final class Bangle implements Technique
     public function along(PartPlan $part): array
     {
         // Curled or hooked ends let nothing over them any more.
-        return BoundBeads::isBound($part->part) ? ['ends', 'hammer', 'round', 'beads', 'bind'] : ['ends', 'hammer', 'beads', 'round', 'bind'];
+        return BoundBeads::isBound($part->part)
+            ? ['ends', 'hammer', 'round', 'beads', 'bind']
+            : ['ends', 'hammer', 'beads', 'round', 'bind'];
     }
 
     public function cuts(PartPlan $part): array
@@ -189,9 +206,29 @@ final class Bangle implements Technique
         $turns = $part->part->count('binding_turns');
 
         return [$one->times($part->times * $stack), (new Stretch($part))
-            ->given(SegmentKind::Tail, self::BINDING_TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold, trimmed off')
-            ->worked(SegmentKind::Wraps, $turns * $this->bindingTurnMm($part), Figures::counted($turns, 'turn'), 'binding', 'N·√((π(t + w) + 2(k − 1)s)² + w²)', $turns.' × '.Figures::trim($this->bindingTurnMm($part), 3), Turn::SOURCE)
-            ->given(SegmentKind::Tail, self::BINDING_TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold, trimmed off')
+            ->given(
+                SegmentKind::Tail,
+                self::BINDING_TAIL_MM,
+                'tail',
+                'binding-tail',
+                'what the fingers hold, trimmed off',
+            )
+            ->worked(
+                SegmentKind::Wraps,
+                $turns * $this->bindingTurnMm($part),
+                Figures::counted($turns, 'turn'),
+                'binding',
+                'N·√((π(t + w) + 2(k − 1)s)² + w²)',
+                $turns.' × '.Figures::trim($this->bindingTurnMm($part), 3),
+                Turn::SOURCE,
+            )
+            ->given(
+                SegmentKind::Tail,
+                self::BINDING_TAIL_MM,
+                'tail',
+                'binding-tail',
+                'what the fingers hold, trimmed off',
+            )
             ->cut('Stack binding', BoundBeads::ROLE, $part->times, 'stack'), ...$beads];
     }
 
@@ -199,10 +236,20 @@ final class Bangle implements Technique
     {
         $longer = $this->flat($part)?->lengthening() ?? 1.0;
         $round = M_PI * ($part->part->mm('inside') + $this->thickMm($part));
-        $numbers = 'π × ('.Figures::trim($part->part->mm('inside'), 3).' + '.Figures::trim($this->thickMm($part), 3).')/'.Figures::trim($longer, 4);
+        $numbers = 'π × ('.Figures::trim($part->part->mm('inside'), 3).' + '.Figures::trim($this->thickMm($part), 3)
+            .')/'.Figures::trim($longer, 4);
         $stretch = new Stretch($part);
         if ($part->part->choice('style') === 'cuff') {
-            return $stretch->worked(SegmentKind::Round, ($round - $part->part->mm('gap')) / $longer, 'round', 'round', '(π(inside + t) − gap)/lengthening', '(π × ('.Figures::trim($part->part->mm('inside'), 3).' + '.Figures::trim($this->thickMm($part), 3).') − '.Figures::trim($part->part->mm('gap')).')/'.Figures::trim($longer, 4), beads: $this->beads($part)->onWire())->cut('Bangle', $part->part->wire, $part->times);
+            return $stretch->worked(
+                SegmentKind::Round,
+                ($round - $part->part->mm('gap')) / $longer,
+                'round',
+                'round',
+                '(π(inside + t) − gap)/lengthening',
+                '(π × ('.Figures::trim($part->part->mm('inside'), 3).' + '.Figures::trim($this->thickMm($part), 3)
+                    .') − '.Figures::trim($part->part->mm('gap')).')/'.Figures::trim($longer, 4),
+                beads: $this->beads($part)->onWire(),
+            )->cut('Bangle', $part->part->wire, $part->times);
         }
         if ($part->part->choice('style') === 'doubled') {
             return $this->doubled($part, $round);
@@ -211,9 +258,31 @@ final class Bangle implements Technique
         $words = $part->part->choice('style') === 'curled' ? 'curl' : 'overlap';
 
         return $stretch
-            ->worked(SegmentKind::Curl, $end, $words, 'end-1', 'half of both ends/lengthening', Figures::trim($part->part->mm('ends')).'/2/'.Figures::trim($longer, 4))->bend($words.' ends')
-            ->worked(SegmentKind::Round, $round / $longer, 'round', 'round', 'π(inside + t)/lengthening', $numbers, beads: $this->beads($part)->onWire())->bend($words.' starts')
-            ->worked(SegmentKind::Curl, $end, $words, 'end-2', 'half of both ends/lengthening', Figures::trim($part->part->mm('ends')).'/2/'.Figures::trim($longer, 4))
+            ->worked(
+                SegmentKind::Curl,
+                $end,
+                $words,
+                'end-1',
+                'half of both ends/lengthening',
+                Figures::trim($part->part->mm('ends')).'/2/'.Figures::trim($longer, 4),
+            )->bend($words.' ends')
+            ->worked(
+                SegmentKind::Round,
+                $round / $longer,
+                'round',
+                'round',
+                'π(inside + t)/lengthening',
+                $numbers,
+                beads: $this->beads($part)->onWire(),
+            )->bend($words.' starts')
+            ->worked(
+                SegmentKind::Curl,
+                $end,
+                $words,
+                'end-2',
+                'half of both ends/lengthening',
+                Figures::trim($part->part->mm('ends')).'/2/'.Figures::trim($longer, 4),
+            )
             ->cut('Bangle', $part->part->wire, $part->times);
     }
 
@@ -225,9 +294,26 @@ final class Bangle implements Technique
 
         return (new Stretch($part))
             ->given(SegmentKind::Curl, $end, 'hook', 'end-1', 'as set')->bend('hook ends')
-            ->worked(SegmentKind::Round, $roundMm, 'once round', 'round', 'π(inside + d)', $numbers, beads: $this->beads($part)->onWire())->bend('fold starts')
-            ->worked(SegmentKind::Arch, M_PI * 4 * $part->wireMm(), 'loop', 'fold', 'π(3d + d)', 'π × 4 × '.Figures::trim($part->wireMm(), 3))->bend('fold ends')
-            ->worked(SegmentKind::Round, $roundMm, 'once round', 'round', 'π(inside + d)', $numbers)->bend('hook starts')
+            ->worked(
+                SegmentKind::Round,
+                $roundMm,
+                'once round',
+                'round',
+                'π(inside + d)',
+                $numbers,
+                beads: $this->beads($part)->onWire(),
+            )->bend('fold starts')
+            ->worked(
+                SegmentKind::Arch,
+                M_PI * 4 * $part->wireMm(),
+                'loop',
+                'fold',
+                'π(3d + d)',
+                'π × 4 × '.Figures::trim($part->wireMm(), 3),
+            )->bend('fold ends')
+            ->worked(
+                SegmentKind::Round, $roundMm, 'once round', 'round', 'π(inside + d)', $numbers,
+            )->bend('hook starts')
             ->given(SegmentKind::Curl, $end, 'hook', 'end-2', 'as set')
             ->cut('Bangle', $part->part->wire, $part->times);
     }
@@ -235,18 +321,85 @@ final class Bangle implements Technique
     public function steps(PartPlan $part, string $event): array
     {
         $flat = $this->flat($part);
-        $form = Forming::bangle($part->wire, $part->part->mm('inside'), $part->profile, $flat, $part->part->is('annealed'));
+        $form = Forming::bangle(
+            $part->wire, $part->part->mm('inside'), $part->profile, $flat, $part->part->is('annealed'),
+        );
 
         return match ($event) {
             'work ends' => [new Step($event, '', 'Round both ends', 'File both ends flat, then round, until nothing scratches.', [$part->mark('end-1'), $part->mark('end-2')], tool: 'file', cautions: [Caution::Filing], operation: Operation::File)],
-            'work hammer' => $flat === null ? [] : [...$this->annealSteps($part, $event, $flat), new Step($event, '', 'Hammer it', 'Hammer evenly from the middle out to '.$part->profile->size($flat->thicknessMm).', turn it and do the other face; it grows to '.Figures::trim($flat->lengthening() * 100, 0).' % of its length and '.$part->profile->size($flat->widthMm()).' wide.', [$part->mark('round')], tool: 'hammer, bench block', cautions: [Caution::Hammering], operation: Operation::Hammer)],
+            'work hammer' => $flat === null
+                ? []
+                : [
+                    ...$this->annealSteps($part, $event, $flat),
+                    new Step(
+                        $event,
+                        '',
+                        'Hammer it',
+                        'Hammer evenly from the middle out to '.$part->profile->size($flat->thicknessMm)
+                            .', turn it and do the other face; it grows to '
+                            .Figures::trim($flat->lengthening() * 100, 0).' % of its length and '
+                            .$part->profile->size($flat->widthMm()).' wide.',
+                        [$part->mark('round')],
+                        tool: 'hammer, bench block',
+                        cautions: [Caution::Hammering],
+                        operation: Operation::Hammer,
+                    ),
+                ],
             'work round' => array_values(array_filter([
-                $part->part->choice('style') === 'doubled' ? new Step($event, '', 'Fold the wire', 'Fold it in the middle round a rod of '.$part->profile->size(3 * $part->wireMm()).' and lay both halves close side by side; bend both ends together to a hook, the tips turned back in.', [$part->mark('fold'), $part->mark('end-1'), $part->mark('end-2')], tool: 'mandrel, flat-nose pliers') : null,
-                $part->part->choice('style') === 'curled' ? new Step($event, '', 'Curl the ends', 'Turn each end to a curl in the round-nose pliers, both the same way out.', [$part->mark('end-1'), $part->mark('end-2')], 2, 'curls', tool: 'round-nose pliers', operation: Operation::Spiral) : null,
-                new Step($event, '', 'Bend it round', 'Bend it round '.$form->where('mandrel', $part->profile).', let it spring, and form it again.'.$form->opens($part->profile), [$part->mark('round')], tool: 'bangle mandrel'),
+                $part->part->choice('style') === 'doubled'
+                    ? new Step(
+                        $event,
+                        '',
+                        'Fold the wire',
+                        'Fold it in the middle round a rod of '.$part->profile->size(3 * $part->wireMm())
+                            .' and lay both halves close side by side; bend both ends together to a hook, the tips turned back in.',
+                        [$part->mark('fold'), $part->mark('end-1'), $part->mark('end-2')],
+                        tool: 'mandrel, flat-nose pliers',
+                    )
+                    : null,
+                $part->part->choice('style') === 'curled'
+                    ? new Step(
+                        $event,
+                        '',
+                        'Curl the ends',
+                        'Turn each end to a curl in the round-nose pliers, both the same way out.',
+                        [$part->mark('end-1'), $part->mark('end-2')],
+                        2,
+                        'curls',
+                        tool: 'round-nose pliers',
+                        operation: Operation::Spiral,
+                    )
+                    : null,
+                new Step(
+                    $event,
+                    '',
+                    'Bend it round',
+                    'Bend it round '.$form->where('mandrel', $part->profile).', let it spring, and form it again.'
+                        .$form->opens($part->profile),
+                    [$part->mark('round')],
+                    tool: 'bangle mandrel',
+                ),
             ])),
             'work beads' => $this->beads($part)->steps(),
-            'work bind' => $part->part->count('stack') === 1 ? [] : [new Step($event, '', 'Bind the stack', 'Make all '.$part->part->count('stack').' alike, hold them side by side, openings together, and coil '.Figures::counted($part->part->count('binding_turns'), 'close turn').' round them opposite the opening. Trim both tails on the outside and press them in.', [$part->mark('binding')], $part->part->count('binding_turns'), 'turns', tool: 'fingers, chain-nose pliers, flush cutter', cautions: [Caution::CutEnds], operation: Operation::Bind)],
+            'work bind' => $part->part->count('stack') === 1
+                ? []
+                : [
+                    new Step(
+                        $event,
+                        '',
+                        'Bind the stack',
+                        'Make all '.$part->part->count('stack')
+                            .' alike, hold them side by side, openings together, and coil '
+                            .Figures::counted($part->part->count('binding_turns'), 'close turn')
+                            .' round them opposite the opening. Trim both tails on the outside and press them in.',
+                        [$part->mark('binding')],
+                        $part->part->count('binding_turns'),
+                        'turns',
+                        tool: 'fingers, chain-nose pliers, flush cutter',
+                        cautions: [Caution::CutEnds],
+                        operation: Operation::Bind,
+                    ),
+                ],
             default => [],
         };
     }
@@ -274,7 +427,21 @@ final class Bangle implements Technique
             $stops[] = $part->profile->size($thick);
         }
 
-        return $stops === [] ? [] : [new Step($event, '', 'Anneal on the way', 'Hammer it no thinner than '.implode(', then ', $stops).' before it is annealed again, as you were trained to, and cleaned.', [$part->mark('round')], tool: 'hammer, bench block', cautions: [Caution::Flame, Caution::Hammering], operation: Operation::Flame)];
+        return $stops === []
+            ? []
+            : [
+                new Step(
+                    $event,
+                    '',
+                    'Anneal on the way',
+                    'Hammer it no thinner than '.implode(', then ', $stops)
+                        .' before it is annealed again, as you were trained to, and cleaned.',
+                    [$part->mark('round')],
+                    tool: 'hammer, bench block',
+                    cautions: [Caution::Flame, Caution::Hammering],
+                    operation: Operation::Flame,
+                ),
+            ];
     }
 
     /** Flattened further than the metal bears, it cracks. */
@@ -287,12 +454,24 @@ final class Bangle implements Technique
         }
         $id = $part->part->id;
         $stop = ceil(20 * $thinnest) / 20;
-        $soft = Hardness::of(Temper::DeadSoft)->plus($part->profile->schools->straighteningNumbers())->thinnestMm($part->wire->metal, $part->wireMm());
+        $soft = Hardness::of(Temper::DeadSoft)->plus(
+            $part->profile->schools->straighteningNumbers(),
+        )->thinnestMm($part->wire->metal, $part->wireMm());
 
         return new Check(Level::Stop, 'hammering cracks', ucfirst($part->wire->words()).' cracks when it is hammered to '.$part->profile->size($flat->thicknessMm).': it bears '.Figures::mm($thinnest).' before it must be annealed.', $id, array_values(array_filter([
-            $flat->thicknessMm >= $soft && $part->wire->temper !== Temper::DeadSoft ? new Way('Start dead soft', ['do' => 'wire', 'role' => $part->part->wire, 'temper' => Temper::DeadSoft->value]) : null,
+            $flat->thicknessMm >= $soft && $part->wire->temper !== Temper::DeadSoft
+                ? new Way(
+                    'Start dead soft',
+                    ['do' => 'wire', 'role' => $part->part->wire, 'temper' => Temper::DeadSoft->value],
+                )
+                : null,
             new Way('Anneal it on the way', ['do' => 'part.set', 'part' => $id, 'key' => 'annealed', 'value' => '1']),
-            $stop <= $part->wireMm() ? new Way('Stop at '.Figures::mm($stop), ['do' => 'part.set', 'part' => $id, 'key' => 'hammered', 'value' => $stop.' mm']) : null,
+            $stop <= $part->wireMm()
+                ? new Way(
+                    'Stop at '.Figures::mm($stop),
+                    ['do' => 'part.set', 'part' => $id, 'key' => 'hammered', 'value' => $stop.' mm'],
+                )
+                : null,
         ])));
     }
 
@@ -303,13 +482,19 @@ final class Bangle implements Technique
         $room = M_PI * ($part->part->mm('inside') + $this->thickMm($part)) - ($part->part->choice('style') === 'cuff' ? $part->part->mm('gap') : 0.0);
         $covered = $this->beads($part)->coveredMm();
         $checks = $covered <= $room ? [] : [new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the bangle is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
-            new Way('Take the last ones off', ['do' => 'bead.remove', 'part' => $part->part->id, 'at' => (string) (count($part->strung) - 1)]),
+            new Way(
+                'Take the last ones off',
+                ['do' => 'bead.remove', 'part' => $part->part->id, 'at' => (string) (count($part->strung) - 1)],
+            ),
         ])];
 
         $checks = [...$checks, ...array_filter([$this->cracks($part)])];
 
         return $to > 0 && $this->flat($part) === null ? [...$checks, new Check(Level::Stop, 'hammered', 'Hammered to '.$part->profile->size($to).' cannot be: the wire is '.$part->profile->size($part->wireMm()).' thick.', $part->part->id, [
-            new Way('Leave it round', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'hammered', 'value' => '0 mm']),
+            new Way(
+                'Leave it round',
+                ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'hammered', 'value' => '0 mm'],
+            ),
         ])] : $checks;
     }
 
@@ -346,7 +531,13 @@ final class Bangle implements Technique
             [$x, $y] = [cos($angle), sin($angle)];
             [$in, $out] = [$r - $t / 2 - $w * 0.6, $r + $t / 2 + $w * 0.6];
             $far = ($part->part->count('stack') - 1) * $apart;
-            $sketch->through([[round($in * $x + $far, 3), round($middle + $in * $y - $far * 0.35, 3)], [round($out * $x, 3), round($middle + $out * $y, 3)]], $w, $wire->metal, $part->mark('binding'), 2);
+            $sketch->through(
+                [[round($in * $x + $far, 3), round($middle + $in * $y - $far * 0.35, 3)], [round($out * $x, 3), round($middle + $out * $y, 3)]],
+                $w,
+                $wire->metal,
+                $part->mark('binding'),
+                2,
+            );
         }
     }
 
@@ -355,7 +546,9 @@ final class Bangle implements Technique
         $style = $part->part->choice('style');
         $apart = ($part->part->count('stack') - 1) * 0.85 * $this->wideMm($part) * 0.35;
 
-        return $yMm + ($part->part->mm('inside') + $this->thickMm($part)) / 2 + $this->thickMm($part) / 2 + 2 * $this->curlMm($part) + ($style === 'doubled' ? 2 * $part->wireMm() : 0.0) + $apart;
+        return $yMm + ($part->part->mm('inside') + $this->thickMm($part)) / 2 + $this->thickMm(
+            $part,
+        ) / 2 + 2 * $this->curlMm($part) + ($style === 'doubled' ? 2 * $part->wireMm() : 0.0) + $apart;
     }
 
     /** Radius of a curl of one and a half turns of the wire that an end takes. */
@@ -402,7 +595,10 @@ final class Bangle implements Technique
         }
     }
 
-    /** Both wires lie one behind the other: the near one is seen, the fold standing as a loop at one end, the hook of the other reaching into it. */
+    /**
+     * Both wires lie one behind the other: the near one is seen, the fold standing as a loop at one end, the hook of
+     * the other reaching into it.
+     */
     private function drawDoubled(PartPlan $part, Sketch $sketch, float $r, float $middle, float $aside): void
     {
         [$d, $metal] = [$part->wireMm(), $part->wire->metal];

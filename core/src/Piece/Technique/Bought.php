@@ -10,7 +10,10 @@ use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\ReadyMade;
 
-/** A finding that can be made from wire or bought as it is: bought, it takes no cut, and weighs about what the cut would have left in it. */
+/**
+ * A finding that can be made from wire or bought as it is: bought, it takes no cut, and weighs about what the cut would
+ * have left in it.
+ */
 final class Bought
 {
     public static function parameter(string $words): Parameter
@@ -32,6 +35,8 @@ final class Bought
     /** @return list<ReadyMade> */
     public static function ready(PartPlan $part, Cut $cut, string $words): array
     {
-        return self::is($part->part) ? [new ReadyMade($words.', '.$part->wire->words(), 1, $part->wire->gramsOf($cut->netMm()))] : [];
+        return self::is($part->part)
+            ? [new ReadyMade($words.', '.$part->wire->words(), 1, $part->wire->gramsOf($cut->netMm()))]
+            : [];
     }
 }

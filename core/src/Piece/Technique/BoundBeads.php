@@ -25,8 +25,8 @@ use Hebra\Core\Wrap\BeadWrap;
 use Hebra\Core\Wrap\Binding;
 
 /**
- * Beads along the wire of a hoop, a frame or a bangle: strung on it, or bound to it with a finer wire, seated on it or centred
- * astride. Shared by the techniques that carry them. Millimetres; the arithmetic is BeadWrap's.
+ * Beads along the wire of a hoop, a frame or a bangle: strung on it, or bound to it with a finer wire, seated on it or
+ * centred astride. Shared by the techniques that carry them. Millimetres; the arithmetic is BeadWrap's.
  */
 final readonly class BoundBeads
 {
@@ -46,7 +46,12 @@ final readonly class BoundBeads
     public static function parameters(string $usually, string $words = 'beads'): array
     {
         return [
-            Parameter::choice('beads_sit', $words, $usually, ['strung' => 'strung on the wire', 'on' => 'bound on it', 'astride' => 'bound astride it']),
+            Parameter::choice(
+                'beads_sit',
+                $words,
+                $usually,
+                ['strung' => 'strung on the wire', 'on' => 'bound on it', 'astride' => 'bound astride it'],
+            ),
             Parameter::count('between', 'wraps between', 2, 0, 20),
             Parameter::count('end_coil', 'coil at each end, turns', 4, 0, 200),
             Parameter::count('rows', 'rows, there and back', 1, 1, 8),
@@ -70,7 +75,9 @@ final readonly class BoundBeads
     /** @return array<string, Wire> */
     public static function wires(Part $part): array
     {
-        return self::isBound($part) ? [self::ROLE => new Wire(Metal::Sterling, WireSize::awg(28), Temper::DeadSoft)] : [];
+        return self::isBound($part)
+            ? [self::ROLE => new Wire(Metal::Sterling, WireSize::awg(28), Temper::DeadSoft)]
+            : [];
     }
 
     /** @return list<Strung> what is strung on the wire itself, from its first end on */
@@ -89,7 +96,10 @@ final readonly class BoundBeads
     {
         return match (true) {
             ! self::isBound($this->plan->part) => $this->plan->stackMm(),
-            $this->rows() > 1 => $this->plan->stackMm() / $this->rows() + 2 * self::ROW_TURNS * $this->bindingMm() * min(2, $this->rows()),
+            $this->rows() > 1 => $this->plan->stackMm() / $this->rows() + 2 * self::ROW_TURNS * $this->bindingMm() * min(
+                2,
+                $this->rows(),
+            ),
             default => $this->plan->stackMm() + $this->wraps() * $this->bindingMm(),
         };
     }
@@ -101,7 +111,10 @@ final readonly class BoundBeads
 
     private function wraps(): int
     {
-        return $this->plan->part->count('between') * max(0, $this->plan->beadCount() - 1) + 2 * $this->plan->part->count('end_coil');
+        return $this->plan->part->count('between') * max(
+            0,
+            $this->plan->beadCount() - 1,
+        ) + 2 * $this->plan->part->count('end_coil');
     }
 
     private function bindingMm(): float
@@ -123,17 +136,57 @@ final readonly class BoundBeads
         $beads = 0.0;
         $numbers = [];
         foreach ($this->plan->strung as $strung) {
-            $one = new BeadWrap($core, $this->cores, $w, 1, $strung->bead->lengthMm, $strung->bead->widthMm, 0, 0, $this->plan->part->choice('beads_sit') === 'astride');
+            $one = new BeadWrap(
+                $core,
+                $this->cores,
+                $w,
+                1,
+                $strung->bead->lengthMm,
+                $strung->bead->widthMm,
+                0,
+                0,
+                $this->plan->part->choice('beads_sit') === 'astride',
+            );
             $beads += $strung->count * $one->beadMm();
             $numbers[] = $strung->count.' × '.Figures::trim($one->beadMm(), 3);
         }
-        $rule = $this->plan->part->choice('beads_sit') === 'astride' ? 'Σ b + 2√(((W − w)/2)² + (W/2)²)' : 'Σ b + (W − w)';
+        $rule = $this->plan->part->choice('beads_sit') === 'astride'
+            ? 'Σ b + 2√(((W − w)/2)² + (W/2)²)'
+            : 'Σ b + (W − w)';
 
         return [(new Stretch($this->plan))
-            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the start, trimmed off')
-            ->worked(SegmentKind::Binding, $beads, Figures::counted($this->plan->beadCount(), 'bead'), 'binding', $rule, implode(' + ', $numbers), BeadWrap::SOURCE, $this->plan->strung)
-            ->worked(SegmentKind::Wraps, $this->wraps() * $seat->wrapMm(), Figures::counted($this->wraps(), 'wrap'), 'binding', $this->cores === 1 ? 'N·√((π(D + w))² + w²)' : 'N·√((π(D + w) + 2D)² + w²)', $this->wraps().' × '.Figures::trim($seat->wrapMm(), 3))
-            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the end, trimmed off')
+            ->given(
+                SegmentKind::Tail,
+                self::TAIL_MM,
+                'tail',
+                'binding-tail',
+                'what the fingers hold at the start, trimmed off',
+            )
+            ->worked(
+                SegmentKind::Binding,
+                $beads,
+                Figures::counted($this->plan->beadCount(), 'bead'),
+                'binding',
+                $rule,
+                implode(' + ', $numbers),
+                BeadWrap::SOURCE,
+                $this->plan->strung,
+            )
+            ->worked(
+                SegmentKind::Wraps,
+                $this->wraps() * $seat->wrapMm(),
+                Figures::counted($this->wraps(), 'wrap'),
+                'binding',
+                $this->cores === 1 ? 'N·√((π(D + w))² + w²)' : 'N·√((π(D + w) + 2D)² + w²)',
+                $this->wraps().' × '.Figures::trim($seat->wrapMm(), 3),
+            )
+            ->given(
+                SegmentKind::Tail,
+                self::TAIL_MM,
+                'tail',
+                'binding-tail',
+                'what the fingers hold at the end, trimmed off',
+            )
             ->cut('Binding', self::ROLE, $this->plan->times, self::ROLE)];
     }
 
@@ -150,10 +203,39 @@ final readonly class BoundBeads
         }
 
         return (new Stretch($this->plan))
-            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the start, trimmed off')
-            ->worked(SegmentKind::Binding, $passes, Figures::counted($this->plan->beadCount(), 'bead')." in {$rows} rows", 'binding', 'Σ π(W + w)/2 + W/3', implode(' + ', $numbers), 'geometry; common practice', $this->plan->strung)
-            ->worked(SegmentKind::Wraps, $rows * Binding::endsMm($w, $core, $this->cores), 'turns at the ends', 'binding', 'rows · 2·2·T', $rows.' × '.Figures::trim(Binding::endsMm($w, $core, $this->cores), 3), 'geometry; two turns at each end of a pass are common practice')
-            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold at the end, trimmed off')
+            ->given(
+                SegmentKind::Tail,
+                self::TAIL_MM,
+                'tail',
+                'binding-tail',
+                'what the fingers hold at the start, trimmed off',
+            )
+            ->worked(
+                SegmentKind::Binding,
+                $passes,
+                Figures::counted($this->plan->beadCount(), 'bead')." in {$rows} rows",
+                'binding',
+                'Σ π(W + w)/2 + W/3',
+                implode(' + ', $numbers),
+                'geometry; common practice',
+                $this->plan->strung,
+            )
+            ->worked(
+                SegmentKind::Wraps,
+                $rows * Binding::endsMm($w, $core, $this->cores),
+                'turns at the ends',
+                'binding',
+                'rows · 2·2·T',
+                $rows.' × '.Figures::trim(Binding::endsMm($w, $core, $this->cores), 3),
+                'geometry; two turns at each end of a pass are common practice',
+            )
+            ->given(
+                SegmentKind::Tail,
+                self::TAIL_MM,
+                'tail',
+                'binding-tail',
+                'what the fingers hold at the end, trimmed off',
+            )
             ->cut('Binding', self::ROLE, $this->plan->times, self::ROLE);
     }
 
@@ -163,9 +245,33 @@ final readonly class BoundBeads
         $rows = $this->rows();
 
         return [
-            new Step('work beads', '', 'Start the first row', 'Leave a tail and take two turns of the binding wire round the frame.', [$this->plan->mark('binding')], self::ROW_TURNS, 'turns', tool: 'fingers', operation: Operation::Bind),
-            (new Step('work beads', '', 'Bind the rows', 'Bead by bead to the other end, half a turn round each; where a row ends two turns, and two more beside them where the next begins, back along the first, '.Figures::counted($rows, 'row').' in all: '.$this->words().'. The first pass teaches the rest: see how much wire is left.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $rows, 'rows', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush], operation: Operation::Bind))->putting($this->plan->strung, $this->plan->cutKey(self::ROLE)),
-            new Step('work beads', '', 'End the binding', 'Two turns round the frame, trim both tails close, and press the ends in at the back.', [$this->plan->mark('binding')], self::ROW_TURNS, 'turns', tool: 'flush cutter', cautions: [Caution::CutEnds], operation: Operation::Bind),
+            new Step(
+                'work beads',
+                '',
+                'Start the first row',
+                'Leave a tail and take two turns of the binding wire round the frame.',
+                [$this->plan->mark('binding')],
+                self::ROW_TURNS,
+                'turns',
+                tool: 'fingers',
+                operation: Operation::Bind,
+            ),
+            (new Step('work beads', '', 'Bind the rows', 'Bead by bead to the other end, half a turn round each; where a row ends two turns, and two more beside them where the next begins, back along the first, '.Figures::counted($rows, 'row').' in all: '.$this->words().'. The first pass teaches the rest: see how much wire is left.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $rows, 'rows', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush], operation: Operation::Bind))->putting(
+                $this->plan->strung,
+                $this->plan->cutKey(self::ROLE),
+            ),
+            new Step(
+                'work beads',
+                '',
+                'End the binding',
+                'Two turns round the frame, trim both tails close, and press the ends in at the back.',
+                [$this->plan->mark('binding')],
+                self::ROW_TURNS,
+                'turns',
+                tool: 'flush cutter',
+                cautions: [Caution::CutEnds],
+                operation: Operation::Bind,
+            ),
         ];
     }
 
@@ -176,7 +282,12 @@ final readonly class BoundBeads
             return [];
         }
         if (! self::isBound($this->plan->part)) {
-            return [(new Step('work beads', '', 'Thread the beads', 'In this order: '.$this->words().'.', [$this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread))->putting($this->plan->strung, $this->plan->cutKey())];
+            return [
+                (new Step('work beads', '', 'Thread the beads', 'In this order: '.$this->words().'.', [$this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread))->putting(
+                    $this->plan->strung,
+                    $this->plan->cutKey(),
+                ),
+            ];
         }
         if ($this->rows() > 1) {
             return $this->rowSteps();
@@ -184,9 +295,39 @@ final readonly class BoundBeads
         $coil = $this->plan->part->count('end_coil');
 
         return array_values(array_filter([
-            $coil === 0 ? null : new Step('work beads', '', 'Start the binding', 'Leave a tail, and coil '.Figures::counted($coil, 'close turn').' of the binding wire round the frame.', [$this->plan->mark('binding')], $coil, 'turns', tool: 'fingers', operation: Operation::Bind),
-            (new Step('work beads', '', 'Bind the beads on', 'One bead at a time, '.($this->plan->part->choice('beads_sit') === 'astride' ? 'half on either side of the frame' : 'seated on the frame').', with '.Figures::counted($this->plan->part->count('between'), 'wrap').' pulled tight between: '.$this->words().'.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush], operation: Operation::Bind))->putting($this->plan->strung, $this->plan->cutKey(self::ROLE)),
-            $coil === 0 ? null : new Step('work beads', '', 'End the binding', 'Coil '.Figures::counted($coil, 'turn').' to match the start. Trim both tails close, and press the ends in at the back.', [$this->plan->mark('binding')], $coil, 'turns', tool: 'flush cutter', cautions: [Caution::CutEnds], operation: Operation::Bind),
+            $coil === 0
+                ? null
+                : new Step(
+                    'work beads',
+                    '',
+                    'Start the binding',
+                    'Leave a tail, and coil '.Figures::counted($coil, 'close turn')
+                        .' of the binding wire round the frame.',
+                    [$this->plan->mark('binding')],
+                    $coil,
+                    'turns',
+                    tool: 'fingers',
+                    operation: Operation::Bind,
+                ),
+            (new Step('work beads', '', 'Bind the beads on', 'One bead at a time, '.($this->plan->part->choice('beads_sit') === 'astride' ? 'half on either side of the frame' : 'seated on the frame').', with '.Figures::counted($this->plan->part->count('between'), 'wrap').' pulled tight between: '.$this->words().'.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush], operation: Operation::Bind))->putting(
+                $this->plan->strung,
+                $this->plan->cutKey(self::ROLE),
+            ),
+            $coil === 0
+                ? null
+                : new Step(
+                    'work beads',
+                    '',
+                    'End the binding',
+                    'Coil '.Figures::counted($coil, 'turn')
+                        .' to match the start. Trim both tails close, and press the ends in at the back.',
+                    [$this->plan->mark('binding')],
+                    $coil,
+                    'turns',
+                    tool: 'flush cutter',
+                    cautions: [Caution::CutEnds],
+                    operation: Operation::Bind,
+                ),
         ]));
     }
 
@@ -227,7 +368,13 @@ final readonly class BoundBeads
                 $half = $this->plan->wireMm() / 2 + $w * 0.6;
                 [$dx, $dy] = [-sin(deg2rad($degrees)) * $half, cos(deg2rad($degrees)) * $half];
                 if ($row === 0) {
-                    $sketch->through([[$x - $dx, $y - $dy], [$x + $dx, $y + $dy]], $w, $this->plan->wireOf(self::ROLE)->metal, $this->plan->mark('binding'), 2);
+                    $sketch->through(
+                        [[$x - $dx, $y - $dy], [$x + $dx, $y + $dy]],
+                        $w,
+                        $this->plan->wireOf(self::ROLE)->metal,
+                        $this->plan->mark('binding'),
+                        2,
+                    );
                 }
                 $at += $w;
             }

@@ -39,7 +39,8 @@ use Hebra\Core\Wrap\Spiral;
 
 /**
  * A French hook: a plain eye, a straight front leg, half a turn over the ear, a back leg. Cut = π(D + d) + front +
- * π(A + d)/2 + back, A the arch's inside diameter. As a post: the eye, a flat spiral for a pad, N·π(D + N·d), and the post. Millimetres. Common practice: 20 or 21 AWG, half hard.
+ * π(A + d)/2 + back, A the arch's inside diameter. As a post: the eye, a flat spiral for a pad, N·π(D + N·d), and the
+ * post. Millimetres. Common practice: 20 or 21 AWG, half hard.
  */
 final class EarWire implements Technique
 {
@@ -111,7 +112,12 @@ final class EarWire implements Technique
 
     public function eyes(PartPlan $part, string $instance): array
     {
-        return ['bottom' => new Eye("{$instance}/bottom", EyeKind::Openable, $part->part->mm('eye'), $part->wireMm(), 'ear wire’s eye', $part->mark('eye'))];
+        return [
+            'bottom' => new Eye(
+                "{$instance}/bottom", EyeKind::Openable, $part->part->mm('eye'), $part->wireMm(), 'ear wire’s eye',
+                $part->mark('eye'),
+            ),
+        ];
     }
 
     public function along(PartPlan $part): array
@@ -137,7 +143,10 @@ final class EarWire implements Technique
     public function readyMade(PartPlan $part): array
     {
         // A post is held from behind, whoever made it.
-        return [...Bought::ready($part, $this->cut($part), $this->isPost($part->part) ? 'ear post' : 'ear wire'), ...($this->isPost($part->part) ? [new ReadyMade('ear back', 1, self::BACK_G)] : [])];
+        return [
+            ...Bought::ready($part, $this->cut($part), $this->isPost($part->part) ? 'ear post' : 'ear wire'),
+            ...($this->isPost($part->part) ? [new ReadyMade('ear back', 1, self::BACK_G)] : []),
+        ];
     }
 
     private function cut(PartPlan $part): Cut
@@ -151,7 +160,14 @@ final class EarWire implements Technique
 
         return (new Stretch($part))
             ->loop($part->part->mm('eye'), $part->wireMm(), 'eye', 'eye')->bend('eye ends')
-            ->worked(SegmentKind::Curl, $this->pad($part)->wireLengthMm(), 'pad', 'pad', 'N·π(D + N·d)', "{$turns} × π × (".self::PAD_MM." + {$turns} × ".Figures::trim($part->wireMm(), 3).')')->bend('post starts')
+            ->worked(
+                SegmentKind::Curl,
+                $this->pad($part)->wireLengthMm(),
+                'pad',
+                'pad',
+                'N·π(D + N·d)',
+                "{$turns} × π × (".self::PAD_MM." + {$turns} × ".Figures::trim($part->wireMm(), 3).')',
+            )->bend('post starts')
             ->given(SegmentKind::Leg, $part->part->mm('post'), 'post', 'post', 'straight back through the ear')
             ->cut('Ear post', $part->part->wire, $part->times);
     }
@@ -162,10 +178,30 @@ final class EarWire implements Technique
         [$eye, $arch] = [$part->part->mm('eye'), $part->part->mm('arch')];
         $archMm = M_PI * ($arch + $d) / 2;
         $segments = [
-            new Segment(SegmentKind::Eye, Loop::lengthMm($eye, $d), 'eye', $part->mark('eye'), Loop::working('eye', $eye, $d)),
-            Segment::given(SegmentKind::Leg, $part->part->mm('front'), 'front', $part->mark('front'), 'front leg, straight', 'your setting'),
-            new Segment(SegmentKind::Arch, $archMm, 'over the ear', $part->mark('arch'), new Working('half a turn', 'π(A + d)/2', 'π × ('.Figures::trim($arch).' + '.Figures::trim($d, 3).')/2', $archMm, 'mm', Loop::SOURCE)),
-            Segment::given(SegmentKind::Leg, $part->part->mm('back'), 'back', $part->mark('back'), 'back leg', 'your setting'),
+            new Segment(
+                SegmentKind::Eye, Loop::lengthMm($eye, $d), 'eye', $part->mark('eye'), Loop::working('eye', $eye, $d),
+            ),
+            Segment::given(
+                SegmentKind::Leg, $part->part->mm('front'), 'front', $part->mark('front'), 'front leg, straight',
+                'your setting',
+            ),
+            new Segment(
+                SegmentKind::Arch,
+                $archMm,
+                'over the ear',
+                $part->mark('arch'),
+                new Working(
+                    'half a turn',
+                    'π(A + d)/2',
+                    'π × ('.Figures::trim($arch).' + '.Figures::trim($d, 3).')/2',
+                    $archMm,
+                    'mm',
+                    Loop::SOURCE,
+                ),
+            ),
+            Segment::given(
+                SegmentKind::Leg, $part->part->mm('back'), 'back', $part->mark('back'), 'back leg', 'your setting',
+            ),
         ];
         $at = 0.0;
         $bends = [];
@@ -191,19 +227,77 @@ final class EarWire implements Technique
         [$onEye, $onArch] = [$eye->where('mark of the round-nose pliers', $profile), $arch->where('mandrel', $profile)];
         $school = $profile->schools->choice(School::Hammering);
         $steps = [
-            new Step($event, '', 'Round the ear end', 'File the end that goes through the ear until it is smooth and round to the fingertip.', [$part->mark('back')], tool: 'needle file', cautions: [Caution::Filing, Caution::Piercing], operation: Operation::File),
-            new Step($event, '', 'Turn the eye', "At the other end roll a plain eye round {$onEye}, then kick it back to the middle.".$eye->opens($profile), [$part->mark('eye')], tool: self::bare($onEye), operation: Operation::Eye),
-            new Step($event, '', 'Bend the arch', 'Leave '.$profile->length($part->part->mm('front'))." straight above the eye, then bend half a turn round {$onArch}, with the eye facing outwards.".$arch->opens($profile), [$part->mark('front'), $part->mark('arch')], tool: self::bare($onArch), operation: Operation::Bend),
-            new Step($event, '', 'Flick the back leg', 'Lift the last few millimetres of the back leg a little outwards, so that it slides in and does not slip out.', [$part->mark('back')], tool: 'chain-nose pliers', operation: Operation::Bend),
+            new Step(
+                $event,
+                '',
+                'Round the ear end',
+                'File the end that goes through the ear until it is smooth and round to the fingertip.',
+                [$part->mark('back')],
+                tool: 'needle file',
+                cautions: [Caution::Filing, Caution::Piercing],
+                operation: Operation::File,
+            ),
+            new Step(
+                $event,
+                '',
+                'Turn the eye',
+                "At the other end roll a plain eye round {$onEye}, then kick it back to the middle.".$eye->opens(
+                    $profile,
+                ),
+                [$part->mark('eye')],
+                tool: self::bare($onEye),
+                operation: Operation::Eye,
+            ),
+            new Step(
+                $event,
+                '',
+                'Bend the arch',
+                'Leave '.$profile->length($part->part->mm('front'))
+                    ." straight above the eye, then bend half a turn round {$onArch}, with the eye facing outwards."
+                    .$arch->opens($profile),
+                [$part->mark('front'), $part->mark('arch')],
+                tool: self::bare($onArch),
+                operation: Operation::Bend,
+            ),
+            new Step(
+                $event,
+                '',
+                'Flick the back leg',
+                'Lift the last few millimetres of the back leg a little outwards, so that it slides in and does not slip out.',
+                [$part->mark('back')],
+                tool: 'chain-nose pliers',
+                operation: Operation::Bend,
+            ),
         ];
         if ($school === 'before-and-after') {
-            array_unshift($steps, $this->hammerStep($event, $part, 'Hammer it straight first', 'Lay the wire on the block and tap along the middle, turning it, so that it stiffens and stays round. Straighten it again.', 'arch'));
+            array_unshift(
+                $steps,
+                $this->hammerStep(
+                    $event,
+                    $part,
+                    'Hammer it straight first',
+                    'Lay the wire on the block and tap along the middle, turning it, so that it stiffens and stays round. Straighten it again.',
+                    'arch',
+                ),
+            );
         }
         if ($school === 'finish' || $school === 'before-and-after') {
-            $steps[] = $this->hammerStep($event, $part, 'Hammer the arch', 'A few light taps on the arch, one face, then the other: it stiffens. Stop before it shows.', 'arch');
+            $steps[] = $this->hammerStep(
+                $event,
+                $part,
+                'Hammer the arch',
+                'A few light taps on the arch, one face, then the other: it stiffens. Stop before it shows.',
+                'arch',
+            );
         }
         if ($school === 'ends') {
-            $steps[] = $this->hammerStep($event, $part, 'Flatten the end', 'Tap the last few millimetres of the back leg a little flat, then file its edges round again.', 'back');
+            $steps[] = $this->hammerStep(
+                $event,
+                $part,
+                'Flatten the end',
+                'Tap the last few millimetres of the back leg a little flat, then file its edges round again.',
+                'back',
+            );
         }
 
         return $steps;
@@ -216,16 +310,55 @@ final class EarWire implements Technique
         $eye = Forming::loop($part->wire, $part->part->mm('eye'), $profile);
 
         return [
-            new Step($event, '', 'Round the post', 'File the end that goes through the ear until it is smooth and round to the fingertip.', [$part->mark('post')], tool: 'needle file', cautions: [Caution::Filing, Caution::Piercing], operation: Operation::File),
-            new Step($event, '', 'Turn the eye', 'At the other end roll a plain eye round '.$eye->where('mark of the round-nose pliers', $profile).'.'.$eye->opens($profile), [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye),
-            new Step($event, '', 'Wind the pad', 'Leave '.$profile->length($part->part->mm('post')).' for the post and wind the wire flat from there outwards, '.Figures::counted($part->part->count('pad'), 'turn').', until the eye lies at its edge.', [$part->mark('pad')], tool: 'round-nose pliers, smooth-jaw pliers', operation: Operation::Spiral),
-            new Step($event, '', 'Bend the post back', 'Bend the post square to the back, at the very middle of the pad.', [$part->mark('post')], tool: 'chain-nose pliers', operation: Operation::Bend),
+            new Step(
+                $event,
+                '',
+                'Round the post',
+                'File the end that goes through the ear until it is smooth and round to the fingertip.',
+                [$part->mark('post')],
+                tool: 'needle file',
+                cautions: [Caution::Filing, Caution::Piercing],
+                operation: Operation::File,
+            ),
+            new Step(
+                $event,
+                '',
+                'Turn the eye',
+                'At the other end roll a plain eye round '.$eye->where('mark of the round-nose pliers', $profile).'.'
+                    .$eye->opens($profile),
+                [$part->mark('eye')],
+                tool: 'round-nose pliers',
+                operation: Operation::Eye,
+            ),
+            new Step(
+                $event,
+                '',
+                'Wind the pad',
+                'Leave '.$profile->length($part->part->mm('post'))
+                    .' for the post and wind the wire flat from there outwards, '
+                    .Figures::counted($part->part->count('pad'), 'turn').', until the eye lies at its edge.',
+                [$part->mark('pad')],
+                tool: 'round-nose pliers, smooth-jaw pliers',
+                operation: Operation::Spiral,
+            ),
+            new Step(
+                $event,
+                '',
+                'Bend the post back',
+                'Bend the post square to the back, at the very middle of the pad.',
+                [$part->mark('post')],
+                tool: 'chain-nose pliers',
+                operation: Operation::Bend,
+            ),
         ];
     }
 
     private function hammerStep(string $event, PartPlan $part, string $title, string $text, string $mark): Step
     {
-        return new Step($event, '', $title, $text, [$part->mark($mark)], tool: 'hammer, bench block', cautions: [Caution::Hammering], operation: Operation::Hammer);
+        return new Step(
+            $event, '', $title, $text, [$part->mark($mark)], tool: 'hammer, bench block',
+            cautions: [Caution::Hammering], operation: Operation::Hammer,
+        );
     }
 
     private static function bare(string $on): string
@@ -245,7 +378,10 @@ final class EarWire implements Technique
         }
 
         return new Check(Level::Warn, 'skin', ucfirst($part->wire->metal->words()).' goes through the ear here and can irritate skin; local limits on nickel may forbid it.', $part->part->id, [
-            new Way('Ear wire of sterling silver', ['do' => 'wire', 'role' => $part->part->wire, 'metal' => 'sterling']),
+            new Way(
+                'Ear wire of sterling silver',
+                ['do' => 'wire', 'role' => $part->part->wire, 'metal' => 'sterling'],
+            ),
             new Way('Ear wire of niobium', ['do' => 'wire', 'role' => $part->part->wire, 'metal' => 'niobium']),
         ]);
     }
@@ -257,8 +393,20 @@ final class EarWire implements Technique
         $way = [new Way('Use 20 AWG', ['do' => 'wire', 'role' => $part->part->wire, 'size' => '20 awg'])];
 
         return match (true) {
-            $d > 0.95 => new Check(Level::Warn, 'ear wire size', $part->wire->size->text().' is '.Figures::mm($d).' thick: most pierced ears take up to about 0.9 mm.', $part->part->id, $way),
-            $d < 0.6 => new Check(Level::Warn, 'ear wire size', $part->wire->size->text().' is only '.Figures::mm($d).': an ear wire this thin bends open and cuts in.', $part->part->id, $way),
+            $d > 0.95 => new Check(
+                Level::Warn,
+                'ear wire size',
+                $part->wire->size->text().' is '.Figures::mm($d).' thick: most pierced ears take up to about 0.9 mm.',
+                $part->part->id,
+                $way,
+            ),
+            $d < 0.6 => new Check(
+                Level::Warn,
+                'ear wire size',
+                $part->wire->size->text().' is only '.Figures::mm($d).': an ear wire this thin bends open and cuts in.',
+                $part->part->id,
+                $way,
+            ),
             default => null,
         };
     }
@@ -270,7 +418,10 @@ final class EarWire implements Technique
         }
 
         return new Check(Level::Note, 'temper', 'A dead soft ear wire bends open in wear: half hard keeps its shape, or hammer the arch lightly.', $part->part->id, [
-            new Way('Half hard for the ear wire', ['do' => 'wire', 'role' => $part->part->wire, 'temper' => 'half-hard']),
+            new Way(
+                'Half hard for the ear wire',
+                ['do' => 'wire', 'role' => $part->part->wire, 'temper' => 'half-hard'],
+            ),
         ]);
     }
 
@@ -286,9 +437,26 @@ final class EarWire implements Technique
         $sketch->stroke(new Stroke([['M', 0.0, $frontEnd], ['L', 0.0, $archY]], $d, $metal, 1, $part->mark('front')));
         // The flick: the last quarter of the back leg leaves the vertical by about fifteen degrees.
         $flick = $back / 4;
-        $sketch->stroke(new Stroke([['M', 2 * $r, $archY], ['L', 2 * $r, $archY + $back - $flick], ['L', 2 * $r + $flick * 0.26, $archY + $back - $flick + $flick * 0.966]], $d, $metal, 1, $part->mark('back')));
+        $sketch->stroke(
+            new Stroke(
+                [['M', 2 * $r, $archY], ['L', 2 * $r, $archY + $back - $flick], ['L', 2 * $r + $flick * 0.26, $archY + $back - $flick + $flick * 0.966]],
+                $d,
+                $metal,
+                1,
+                $part->mark('back'),
+            ),
+        );
         // Last, so that it covers the rounded ends of both legs.
-        $sketch->stroke(new Stroke([['M', 0.0, $archY], ['A', $r, $r, 1, 2 * $r, $archY]], $d, $metal, 1, $part->mark('arch'), true));
+        $sketch->stroke(
+            new Stroke(
+                [['M', 0.0, $archY], ['A', $r, $r, 1, 2 * $r, $archY]],
+                $d,
+                $metal,
+                1,
+                $part->mark('arch'),
+                true,
+            ),
+        );
         $eyeTop = $frontEnd + $d / 2;
         $sketch->eye($eyeTop, $part->part->mm('eye'), $d, true, $metal, $part->mark('eye'));
 
@@ -305,7 +473,12 @@ final class EarWire implements Technique
         [$d, $metal] = [$part->wireMm(), $part->wire->metal];
         $wide = $this->pad($part)->widthMm();
         $sketch->spiral(0.0, $place->yMm + $wide / 2, $this->pad($part), 0.25, 1, $metal, $part->mark('pad'));
-        $sketch->through([[-0.01, $place->yMm + $wide / 2], [0.01, $place->yMm + $wide / 2]], $d, $metal, $part->mark('post'));
+        $sketch->through(
+            [[-0.01, $place->yMm + $wide / 2], [0.01, $place->yMm + $wide / 2]],
+            $d,
+            $metal,
+            $part->mark('post'),
+        );
         $eyeTop = $place->yMm + $wide;
         $sketch->eye($eyeTop, $part->part->mm('eye'), $d, true, $metal, $part->mark('eye'));
 

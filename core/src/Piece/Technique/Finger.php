@@ -20,6 +20,8 @@ final class Finger
     {
         $wider = Band::widerMm($widthMm);
 
-        return $fit->kind === FitKind::Finger ? new Sizing('inside', $fit->mm + $wider, self::TOLERANCE_MM, 1.0, $wider) : null;
+        return $fit->kind === FitKind::Finger
+            ? new Sizing('inside', $fit->mm + $wider, self::TOLERANCE_MM, 1.0, $wider)
+            : null;
     }
 }

@@ -30,8 +30,9 @@ use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 
 /**
- * Beads that hang: a pin with a stop at its foot and a loop on top. Cut from wire, the foot is an eye, a spiral, a ball or a
- * paddle; bought, the pin has its own head and a fixed length, and what is over is trimmed. Millimetres. Common practice.
+ * Beads that hang: a pin with a stop at its foot and a loop on top. Cut from wire, the foot is an eye, a spiral, a ball
+ * or a paddle; bought, the pin has its own head and a fixed length, and what is over is trimmed. Millimetres. Common
+ * practice.
  */
 final class HeadPin implements Technique
 {
@@ -83,7 +84,8 @@ final class HeadPin implements Technique
 
         return match ($key) {
             'tail' => ! $isBought && $part->count('wraps') > 0,
-            'stop', 'foot', 'foot_turns', 'ball', 'paddle' => ! $isBought && PinFoot::shows($key, $part->choice('stop')),
+            'stop', 'foot', 'foot_turns', 'ball',
+            'paddle' => ! $isBought && PinFoot::shows($key, $part->choice('stop')),
             'pin_length' => $isBought,
             'turned' => ! $isBought && PinFoot::isFlat($part->choice('stop')),
             default => true,
@@ -112,7 +114,9 @@ final class HeadPin implements Technique
 
     public function facesAcross(PartPlan $part): ?bool
     {
-        return ! $this->isReadyPin($part) && PinFoot::isFlat($part->part->choice('stop')) ? $part->part->is('turned') : null;
+        return ! $this->isReadyPin($part) && PinFoot::isFlat($part->part->choice('stop'))
+            ? $part->part->is('turned')
+            : null;
     }
 
     public function along(PartPlan $part): array
@@ -154,9 +158,14 @@ final class HeadPin implements Technique
             ...Threading::fromFoot($part)->segments(),
             ...$this->end($part)->segments(),
         ];
-        $bends = [new BendMark($foot, 'foot ends'), new BendMark($foot + $part->stackMm() + $this->end($part)->loop->neckMm(), 'bend square')];
+        $bends = [
+            new BendMark($foot, 'foot ends'),
+            new BendMark($foot + $part->stackMm() + $this->end($part)->loop->neckMm(), 'bend square'),
+        ];
 
-        return new Cut('Drop', $part->part->id, $part->part->wire, $part->wire, $part->times, $segments, $this->inOrder($bends));
+        return new Cut(
+            'Drop', $part->part->id, $part->part->wire, $part->wire, $part->times, $segments, $this->inOrder($bends),
+        );
     }
 
     private function boughtPin(PartPlan $part): Cut
@@ -166,11 +175,21 @@ final class HeadPin implements Technique
         /** @var non-empty-list<Segment> $segments */
         $segments = [...Threading::fromFoot($part)->segments(), ...array_values($kept)];
         if ($fit->trimmedMm() > 0) {
-            $segments[] = Segment::given(SegmentKind::Trim, $fit->trimmedMm(), 'trimmed', $part->mark('top-tail'), 'pin − beads − neck − loop − wraps', 'common practice');
+            $segments[] = Segment::given(
+                SegmentKind::Trim,
+                $fit->trimmedMm(),
+                'trimmed',
+                $part->mark('top-tail'),
+                'pin − beads − neck − loop − wraps',
+                'common practice',
+            );
         }
         $bend = new BendMark($part->stackMm() + $this->end($part)->loop->neckMm(), 'bend square');
 
-        return new Cut('Drop', $part->part->id, $part->part->wire, $part->wire, $part->times, $segments, $this->inOrder([$bend]), $fit->pinMm);
+        return new Cut(
+            'Drop', $part->part->id, $part->part->wire, $part->wire, $part->times, $segments, $this->inOrder([$bend]),
+            $fit->pinMm,
+        );
     }
 
     /**
@@ -213,7 +232,9 @@ final class HeadPin implements Technique
 
     public function checks(PartPlan $part): array
     {
-        $checks = $part->strung === [] ? [new Check(Level::Note, 'empty drop', 'Nothing hangs on this head pin yet: add a bead.', $part->part->id)] : [];
+        $checks = $part->strung === []
+            ? [new Check(Level::Note, 'empty drop', 'Nothing hangs on this head pin yet: add a bead.', $part->part->id)]
+            : [];
         if ($this->isReadyPin($part)) {
             return [...$checks, $this->pinCheck($part)];
         }
@@ -225,14 +246,26 @@ final class HeadPin implements Technique
             $wider = $foot->widened($last->holeMm);
             $checks[] = new Check(Level::Stop, 'foot', 'The foot is '.$part->profile->size($foot->widthMm()).' wide and would slip through the '.$part->profile->size($last->holeMm).' hole of the '.$last->words().'.', $part->part->id, [
                 $wider === null
-                    ? new Way('A tight eye for a foot', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'stop', 'value' => 'eye'])
-                    : new Way('A larger foot', ['do' => 'part.set', 'part' => $part->part->id, 'key' => $wider[0], 'value' => $wider[1].' mm']),
+                    ? new Way(
+                        'A tight eye for a foot',
+                        ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'stop', 'value' => 'eye'],
+                    )
+                    : new Way(
+                        'A larger foot',
+                        ['do' => 'part.set', 'part' => $part->part->id, 'key' => $wider[0], 'value' => $wider[1].' mm'],
+                    ),
             ]);
         }
         array_push($checks, ...array_filter([$foot->crack()]));
         $objection = $foot->objection();
         if ($objection !== null) {
-            $checks[] = new Check(Level::Warn, 'ball', $objection, $part->part->id, [new Way('A flat spiral for a foot', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'stop', 'value' => 'spiral'])]);
+            $checks[] = new Check(
+                Level::Warn,
+                'ball',
+                $objection,
+                $part->part->id,
+                [new Way('A flat spiral for a foot', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'stop', 'value' => 'spiral'])],
+            );
         }
 
         return $checks;
@@ -243,17 +276,39 @@ final class HeadPin implements Technique
         $fit = $this->pinFit($part);
         [$profile, $id] = [$part->profile, $part->part->id];
         if ($fit->fits()) {
-            return new Check(Level::Ok, 'pin length', 'The '.$profile->length($fit->pinMm).' pin is long enough; '.$profile->length($fit->trimmedMm()).' is trimmed.', $id);
+            return new Check(
+                Level::Ok,
+                'pin length',
+                'The '.$profile->length($fit->pinMm).' pin is long enough; '.$profile->length($fit->trimmedMm())
+                    .' is trimmed.',
+                $id,
+            );
         }
-        $ways = [new Way('Cut the pin from wire', ['do' => 'part.set', 'part' => $id, 'key' => 'source', 'value' => 'cut'])];
+        $ways = [
+            new Way('Cut the pin from wire', ['do' => 'part.set', 'part' => $id, 'key' => 'source', 'value' => 'cut']),
+        ];
         foreach (self::STOCKED_MM as $stocked) {
             if ($stocked >= $fit->neededMm()) {
-                array_unshift($ways, new Way('Use '.$profile->length($stocked).' pins', ['do' => 'part.set', 'part' => $id, 'key' => 'pin_length', 'value' => $stocked.' mm']));
+                array_unshift(
+                    $ways,
+                    new Way(
+                        'Use '.$profile->length($stocked).' pins',
+                        ['do' => 'part.set', 'part' => $id, 'key' => 'pin_length', 'value' => $stocked.' mm'],
+                    ),
+                );
                 break;
             }
         }
 
-        return new Check(Level::Stop, 'pin length', 'The '.$profile->length($fit->pinMm).' pin is '.$profile->length($fit->neededMm() - $fit->pinMm).' too short: beads, neck, loop, wraps and what the pliers hold come to '.$profile->length($fit->neededMm()).'.', $id, $ways);
+        return new Check(
+            Level::Stop,
+            'pin length',
+            'The '.$profile->length($fit->pinMm).' pin is '.$profile->length($fit->neededMm() - $fit->pinMm)
+                .' too short: beads, neck, loop, wraps and what the pliers hold come to '
+                .$profile->length($fit->neededMm()).'.',
+            $id,
+            $ways,
+        );
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
@@ -265,7 +320,15 @@ final class HeadPin implements Technique
         Threading::fromFoot($part)->draw($sketch, $beadsFrom);
         if ($this->isReadyPin($part)) {
             $y = $footFrom + $part->wireMm() / 2;
-            $sketch->stroke(new Stroke([['M', -$part->wireMm(), $y], ['L', $part->wireMm(), $y]], $part->wireMm(), $part->wire->metal, 1, $part->mark('foot')));
+            $sketch->stroke(
+                new Stroke(
+                    [['M', -$part->wireMm(), $y], ['L', $part->wireMm(), $y]],
+                    $part->wireMm(),
+                    $part->wire->metal,
+                    1,
+                    $part->mark('foot'),
+                ),
+            );
         } else {
             $foot = new Sketch;
             (new PinFoot($part))->draw($foot, $footFrom);

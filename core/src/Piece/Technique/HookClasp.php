@@ -26,9 +26,10 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 
 /**
- * A clasp made from wire: an eye, a shank, a hook that narrows towards its tip; an S has a hook on both ends; a shepherd's
- * crook goes on to two thirds of a turn. Cut = π(D + d) + shank + turns·π(B + d) + tip; of an S shank and twice bend and tip. It stands at the start of a chain or at its end. Millimetres.
- * Common practice: 18 or 16 AWG, half hard, the hook hammered lightly.
+ * A clasp made from wire: an eye, a shank, a hook that narrows towards its tip; an S has a hook on both ends; a
+ * shepherd's crook goes on to two thirds of a turn. Cut = π(D + d) + shank + turns·π(B + d) + tip; of an S shank and
+ * twice bend and tip. It stands at the start of a chain or at its end. Millimetres. Common practice: 18 or 16 AWG, half
+ * hard, the hook hammered lightly.
  */
 final class HookClasp implements Technique
 {
@@ -70,7 +71,12 @@ final class HookClasp implements Technique
     public function parameters(): array
     {
         return [
-            Parameter::choice('style', 'shape', 'hook', ['hook' => 'hook', 's' => 'S, a hook at both ends', 'crook' => 'shepherd’s crook']),
+            Parameter::choice(
+                'style',
+                'shape',
+                'hook',
+                ['hook' => 'hook', 's' => 'S, a hook at both ends', 'crook' => 'shepherd’s crook'],
+            ),
             Bought::parameter('it is'),
             Parameter::choice('end', 'stands at the', 'start', ['start' => 'start', 'end' => 'end']),
             Parameter::length('eye', 'eye, inside', 3.0, 1.0, 15.0),
@@ -100,12 +106,25 @@ final class HookClasp implements Technique
         $name = $part->part->choice('end') === 'end' ? 'top' : 'bottom';
         $isS = $this->isS($part->part);
 
-        return [$name => new Eye("{$instance}/{$name}", EyeKind::Openable, $part->part->mm($isS ? 'bend' : 'eye'), $part->wireMm(), $isS ? 'S’s closed end' : 'hook’s eye', $part->mark('eye'))];
+        return [
+            $name => new Eye(
+                "{$instance}/{$name}",
+                EyeKind::Openable,
+                $part->part->mm($isS ? 'bend' : 'eye'),
+                $part->wireMm(),
+                $isS ? 'S’s closed end' : 'hook’s eye',
+                $part->mark('eye'),
+            ),
+        ];
     }
 
     public function clasp(PartPlan $part): Clasp
     {
-        return new Clasp($this->isS($part->part) ? 'S' : 'hook', 1.5 * $part->wireMm(), holdsMm: $part->part->mm('bend'));
+        return new Clasp(
+            $this->isS($part->part) ? 'S' : 'hook',
+            1.5 * $part->wireMm(),
+            holdsMm: $part->part->mm('bend'),
+        );
     }
 
     public function along(PartPlan $part): array
@@ -130,18 +149,27 @@ final class HookClasp implements Technique
 
     public function readyMade(PartPlan $part): array
     {
-        return Bought::ready($part, $this->cut($part), ['hook' => 'hook', 's' => 'S clasp', 'crook' => 'shepherd’s crook'][$part->part->choice('style')]);
+        return Bought::ready(
+            $part,
+            $this->cut($part),
+            ['hook' => 'hook', 's' => 'S clasp', 'crook' => 'shepherd’s crook'][$part->part->choice('style')],
+        );
     }
 
     private function cut(PartPlan $part): Cut
     {
         $turns = $this->turns($part->part);
         $arch = $turns * M_PI * ($part->part->mm('bend') + $part->wireMm());
-        $numbers = Figures::trim($turns, 4).' × π × ('.Figures::trim($part->part->mm('bend')).' + '.Figures::trim($part->wireMm(), 3).')';
+        $numbers = Figures::trim($turns, 4).' × π × ('.Figures::trim($part->part->mm('bend')).' + '
+            .Figures::trim($part->wireMm(), 3).')';
         $stretch = new Stretch($part);
         if ($this->isS($part->part)) {
-            $stretch->given(SegmentKind::Straight, $part->part->mm('tip'), 'tip', 'eye', 'closed against the shank')->bend('first hook starts')
-                ->worked(SegmentKind::Arch, $arch, 'first hook', 'eye', 'turns·π(D + d)', $numbers)->bend('first hook ends');
+            $stretch->given(
+                SegmentKind::Straight, $part->part->mm('tip'), 'tip', 'eye', 'closed against the shank',
+            )->bend('first hook starts')
+                ->worked(
+                    SegmentKind::Arch, $arch, 'first hook', 'eye', 'turns·π(D + d)', $numbers,
+                )->bend('first hook ends');
         } else {
             $stretch->loop($part->part->mm('eye'), $part->wireMm(), 'eye', 'eye')->bend('eye ends');
         }
@@ -164,14 +192,51 @@ final class HookClasp implements Technique
         $far = $this->turns($part->part) > 0.5 ? 'two thirds of a turn' : 'half a turn';
         if ($event === 'work hook') {
             return [
-                new Step($event, '', 'Round the tip', 'File the end that will catch cloth and skin until it is round and smooth, and turn its last millimetre out.', [$part->mark('tip')], tool: 'needle file', cautions: [Caution::Filing], operation: Operation::File),
-                new Step($event, '', 'Bend the hook', 'Leave '.$profile->length($part->part->mm('tip'))." and bend {$far} round ".$bend->where('mandrel', $profile).'; close it until the tip almost meets the shank.'.$bend->opens($profile), [$part->mark('hook')], tool: 'mandrel', operation: Operation::Bend),
-                new Step($event, '', 'Hammer the hook', 'A few light taps on the bend, one face, then the other: it stiffens.', [$part->mark('hook')], tool: 'hammer, bench block', cautions: [Caution::Hammering], operation: Operation::Hammer),
+                new Step(
+                    $event,
+                    '',
+                    'Round the tip',
+                    'File the end that will catch cloth and skin until it is round and smooth, and turn its last millimetre out.',
+                    [$part->mark('tip')],
+                    tool: 'needle file',
+                    cautions: [Caution::Filing],
+                    operation: Operation::File,
+                ),
+                new Step(
+                    $event,
+                    '',
+                    'Bend the hook',
+                    'Leave '.$profile->length($part->part->mm('tip'))." and bend {$far} round "
+                        .$bend->where('mandrel', $profile).'; close it until the tip almost meets the shank.'
+                        .$bend->opens($profile),
+                    [$part->mark('hook')],
+                    tool: 'mandrel',
+                    operation: Operation::Bend,
+                ),
+                new Step(
+                    $event,
+                    '',
+                    'Hammer the hook',
+                    'A few light taps on the bend, one face, then the other: it stiffens.',
+                    [$part->mark('hook')],
+                    tool: 'hammer, bench block',
+                    cautions: [Caution::Hammering],
+                    operation: Operation::Hammer,
+                ),
             ];
         }
 
         return [$isS
-            ? new Step($event, '', 'Bend the other end', "Bend {$far} the other way round ".$bend->where('mandrel', $profile).', flat in one plane with the first, and close its tip against the shank once the chain hangs in it.', [$part->mark('eye')], tool: 'mandrel', operation: Operation::Bend)
+            ? new Step(
+                $event,
+                '',
+                'Bend the other end',
+                "Bend {$far} the other way round ".$bend->where('mandrel', $profile)
+                    .', flat in one plane with the first, and close its tip against the shank once the chain hangs in it.',
+                [$part->mark('eye')],
+                tool: 'mandrel',
+                operation: Operation::Bend,
+            )
             : new Step($event, '', 'Turn the eye', 'Roll the eye at the other end round '.$eye->where('mark of the round-nose pliers', $profile).', at right angles to the hook.', [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye)];
     }
 
@@ -191,14 +256,25 @@ final class HookClasp implements Technique
 
             return $isEnd ? [] : ['bottom' => new Placement($below, false, -$r)];
         }
-        $sketch->eye($isEnd ? $place->yMm : $from + $shank + $d / 2, $eye, $d, $isEnd ? $place->facing : true, $part->wire->metal, $part->mark('eye'));
+        $sketch->eye(
+            $isEnd ? $place->yMm : $from + $shank + $d / 2,
+            $eye,
+            $d,
+            $isEnd ? $place->facing : true,
+            $part->wire->metal,
+            $part->mark('eye'),
+        );
 
         return $isEnd ? [] : ['bottom' => new Placement($from + $shank + $d / 2 + $eye, false)];
     }
 
-    /** A bend from the shank's end at $yMm, going on up (-1) or down (1), over to the right (1) or the left (-1), and its tip. */
-    private function bend(PartPlan $part, Sketch $sketch, float $yMm, int $down, int $side, string $mark, string $tipMark): void
-    {
+    /**
+     * A bend from the shank's end at $yMm, going on up (-1) or down (1), over to the right (1) or the left (-1), and
+     * its tip.
+     */
+    private function bend(
+        PartPlan $part, Sketch $sketch, float $yMm, int $down, int $side, string $mark, string $tipMark,
+    ): void {
         [$d, $metal, $r] = [$part->wireMm(), $part->wire->metal, ($part->part->mm('bend') + $part->wireMm()) / 2];
         $tip = $part->part->mm('tip');
         $turns = $this->turns($part->part);
@@ -212,6 +288,11 @@ final class HookClasp implements Technique
         $angle = 2 * M_PI * $turns;
         [$x, $y] = $points[40];
         [$dx, $dy] = [$side * sin($angle), $down * cos($angle)];
-        $sketch->through([[$x, $y], [round($x + 0.75 * $tip * $dx - $side * 0.06 * $tip, 3), round($y + 0.75 * $tip * $dy, 3)], [round($x + $tip * $dx + $side * 0.12 * $tip, 3), round($y + $tip * $dy, 3)]], $d, $metal, $part->mark($tipMark));
+        $sketch->through(
+            [[$x, $y], [round($x + 0.75 * $tip * $dx - $side * 0.06 * $tip, 3), round($y + 0.75 * $tip * $dy, 3)], [round($x + $tip * $dx + $side * 0.12 * $tip, 3), round($y + $tip * $dy, 3)]],
+            $d,
+            $metal,
+            $part->mark($tipMark),
+        );
     }
 }

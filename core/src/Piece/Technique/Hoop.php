@@ -30,8 +30,9 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 
 /**
- * A hoop that locks on itself: a small eye at one end, a hook at the other in line with it. Cut = π·diameter (to the wire's
- * middle) + π(eye + d) + hook. Beads are strung on it or bound to it. Millimetres. Common practice: 20 AWG, half hard.
+ * A hoop that locks on itself: a small eye at one end, a hook at the other in line with it. Cut = π·diameter (to the
+ * wire's middle) + π(eye + d) + hook. Beads are strung on it or bound to it. Millimetres. Common practice: 20 AWG, half
+ * hard.
  */
 final class Hoop implements Technique
 {
@@ -110,7 +111,17 @@ final class Hoop implements Technique
 
     public function eyes(PartPlan $part, string $instance): array
     {
-        return ['bottom' => new Eye("{$instance}/bottom", EyeKind::Openable, $part->part->mm('diameter') - $part->wireMm(), $part->wireMm(), 'hoop', $part->mark('round'), true)];
+        return [
+            'bottom' => new Eye(
+                "{$instance}/bottom",
+                EyeKind::Openable,
+                $part->part->mm('diameter') - $part->wireMm(),
+                $part->wireMm(),
+                'hoop',
+                $part->mark('round'),
+                true,
+            ),
+        ];
     }
 
     public function sizing(PartPlan $part, Fit $fit): ?Sizing
@@ -134,8 +145,22 @@ final class Hoop implements Technique
 
         return [(new Stretch($part))
             ->loop($part->part->mm('eye'), $d, 'eye', 'eye')->bend('eye ends')
-            ->worked(SegmentKind::Round, M_PI * $diameter, 'round', 'round', 'π·diameter', 'π × '.Figures::trim($diameter), beads: (new BoundBeads($part))->onWire())->bend('hook starts')
-            ->given(SegmentKind::Straight, $part->part->mm('hook'), 'hook', 'hook', 'bent out a little, to catch in the eye')
+            ->worked(
+                SegmentKind::Round,
+                M_PI * $diameter,
+                'round',
+                'round',
+                'π·diameter',
+                'π × '.Figures::trim($diameter),
+                beads: (new BoundBeads($part))->onWire(),
+            )->bend('hook starts')
+            ->given(
+                SegmentKind::Straight,
+                $part->part->mm('hook'),
+                'hook',
+                'hook',
+                'bent out a little, to catch in the eye',
+            )
             ->cut('Hoop', $part->part->wire, $part->times), ...(new BoundBeads($part))->cuts()];
     }
 
@@ -148,10 +173,44 @@ final class Hoop implements Technique
 
         return match ($event) {
             'work eye' => [
-                new Step($event, '', 'Round the ear end', 'File the end that goes through the ear until it is smooth and round to the fingertip.', [$part->mark('hook')], tool: 'needle file', cautions: [Caution::Filing, Caution::Piercing], operation: Operation::File),
-                new Step($event, '', 'Turn the eye', "At the other end roll a small eye round {$onEye}.".$eye->opens($profile), [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye),
-                new Step($event, '', 'Bend it round', 'Bend the rest round '.$round->where('mandrel', $profile).', the eye in the plane of the hoop.'.$round->opens($profile), [$part->mark('round')], tool: 'mandrel'),
-                new Step($event, '', 'Try the lock', 'Bend the last '.$profile->length($part->part->mm('hook')).' out a little and hook it into the eye: it must hold by itself before any bead goes on.', [$part->mark('hook'), $part->mark('eye')], tool: 'chain-nose pliers', operation: Operation::Try),
+                new Step(
+                    $event,
+                    '',
+                    'Round the ear end',
+                    'File the end that goes through the ear until it is smooth and round to the fingertip.',
+                    [$part->mark('hook')],
+                    tool: 'needle file',
+                    cautions: [Caution::Filing, Caution::Piercing],
+                    operation: Operation::File,
+                ),
+                new Step(
+                    $event,
+                    '',
+                    'Turn the eye',
+                    "At the other end roll a small eye round {$onEye}.".$eye->opens($profile),
+                    [$part->mark('eye')],
+                    tool: 'round-nose pliers',
+                    operation: Operation::Eye,
+                ),
+                new Step(
+                    $event,
+                    '',
+                    'Bend it round',
+                    'Bend the rest round '.$round->where('mandrel', $profile).', the eye in the plane of the hoop.'
+                        .$round->opens($profile),
+                    [$part->mark('round')],
+                    tool: 'mandrel',
+                ),
+                new Step(
+                    $event,
+                    '',
+                    'Try the lock',
+                    'Bend the last '.$profile->length($part->part->mm('hook'))
+                        .' out a little and hook it into the eye: it must hold by itself before any bead goes on.',
+                    [$part->mark('hook'), $part->mark('eye')],
+                    tool: 'chain-nose pliers',
+                    operation: Operation::Try,
+                ),
             ],
             'work beads' => (new BoundBeads($part))->steps(),
             default => [],
@@ -165,28 +224,45 @@ final class Hoop implements Technique
         $checks = [];
         if ($covered > $room) {
             $checks[] = new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the hoop is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
-                new Way('Make the hoop larger', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'diameter', 'value' => ceil($covered / M_PI + 1).' mm']),
+                new Way(
+                    'Make the hoop larger',
+                    ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'diameter', 'value' => ceil($covered / M_PI + 1).' mm'],
+                ),
             ]);
         }
         // The hook goes through the eye and must catch behind it, in line with it.
         [$d, $eye, $hook] = [$part->wireMm(), $part->part->mm('eye'), $part->part->mm('hook')];
         if ($eye < $d + self::LOCK_MM) {
             $checks[] = new Check(Level::Stop, 'lock', 'The hook of '.Figures::mm($d).' wire does not pass the eye, '.$part->profile->size($eye).' inside.', $part->part->id, [
-                new Way('Turn a larger eye', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'eye', 'value' => Figures::trim(ceil(10 * ($d + 2 * self::LOCK_MM)) / 10, 1).' mm']),
+                new Way(
+                    'Turn a larger eye',
+                    ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'eye', 'value' => Figures::trim(ceil(10 * ($d + 2 * self::LOCK_MM)) / 10, 1).' mm'],
+                ),
             ]);
         } elseif ($hook < $eye + 2 * $d) {
             $checks[] = new Check(Level::Warn, 'lock', 'A hook of '.$part->profile->size($hook).' hardly catches behind an eye '.$part->profile->size($eye + 2 * $d).' across: the hoop opens by itself.', $part->part->id, [
-                new Way('A longer hook', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'hook', 'value' => ceil($eye + 3 * $d).' mm']),
+                new Way(
+                    'A longer hook',
+                    ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'hook', 'value' => ceil($eye + 3 * $d).' mm'],
+                ),
             ]);
         } else {
-            $checks[] = new Check(Level::Ok, 'lock', 'Hook and eye stand in line, and the hook catches behind the eye.', $part->part->id);
+            $checks[] = new Check(
+                Level::Ok,
+                'lock',
+                'Hook and eye stand in line, and the hook catches behind the eye.',
+                $part->part->id,
+            );
         }
         if ($part->part->choice('beads_sit') === 'strung') {
             // What stops at the eye stops all behind it.
             foreach (array_slice($part->strung, 0, 1) as $strung) {
                 if ($part->part->mm('eye') + 2 * $part->wireMm() <= $strung->bead->holeMm) {
                     $checks[] = new Check(Level::Warn, 'eye', 'The eye is narrower than the hole of the '.$strung->bead->words().', which slips over it.', $part->part->id, [
-                        new Way('Turn a larger eye', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'eye', 'value' => round($strung->bead->holeMm + 0.3, 1).' mm']),
+                        new Way(
+                            'Turn a larger eye',
+                            ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'eye', 'value' => round($strung->bead->holeMm + 0.3, 1).' mm'],
+                        ),
                     ]);
                 }
             }
@@ -206,7 +282,13 @@ final class Hoop implements Technique
         $sketch->ring($ex, $ey - $eye, $eye, $d, $metal, $part->mark('eye'));
         [$hx, $hy] = [$r * cos(2 * M_PI * (0.75 - $gap)), $middle + $r * sin(2 * M_PI * (0.75 - $gap))];
         $hook = $part->part->mm('hook');
-        $sketch->through([[$hx, $hy], [$hx + $hook * 0.55, $hy - $eye], [$hx + $hook * 0.95, $hy - $eye * 1.5]], $d, $metal, $part->mark('hook'), 2);
+        $sketch->through(
+            [[$hx, $hy], [$hx + $hook * 0.55, $hy - $eye], [$hx + $hook * 0.95, $hy - $eye * 1.5]],
+            $d,
+            $metal,
+            $part->mark('hook'),
+            2,
+        );
         $covered = (new BoundBeads($part))->coveredMm();
         // The beads lie about the lowest point, the first of them nearest to the eye.
         (new BoundBeads($part))->draw($sketch, function (float $at) use ($r, $middle, $covered): array {

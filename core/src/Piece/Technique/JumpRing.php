@@ -27,8 +27,8 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 
 /**
- * A ring with one gap, cut from a coil: π(D + d). It joins what cannot be joined otherwise, and makes chain by itself: n rings
- * are n·D + 2d long. Soldered it is closed for good. Millimetres. Common practice: 18 to 20 AWG, half hard.
+ * A ring with one gap, cut from a coil: π(D + d). It joins what cannot be joined otherwise, and makes chain by itself:
+ * n rings are n·D + 2d long. Soldered it is closed for good. Millimetres. Common practice: 18 to 20 AWG, half hard.
  */
 final class JumpRing implements Technique
 {
@@ -75,7 +75,12 @@ final class JumpRing implements Technique
             Parameter::length('inside', 'inside', 4.0, 1.0, 40.0),
             Parameter::flag('closed', 'soldered shut', false),
             Bought::parameter('ring'),
-            Parameter::choice('wound', 'wound', 'coil', ['coil' => 'with all that are alike', 'one' => 'one at a time, from short wire']),
+            Parameter::choice(
+                'wound',
+                'wound',
+                'coil',
+                ['coil' => 'with all that are alike', 'one' => 'one at a time, from short wire'],
+            ),
         ];
     }
 
@@ -87,7 +92,10 @@ final class JumpRing implements Technique
     public function eyes(PartPlan $part, string $instance): array
     {
         $kind = $part->part->is('closed') ? EyeKind::Closed : EyeKind::Openable;
-        $eye = fn (string $name): Eye => new Eye("{$instance}/{$name}", $kind, $part->part->mm('inside'), $part->wireMm(), 'ring', $part->mark('ring'), one: 'ring');
+        $eye = fn (string $name): Eye => new Eye(
+            "{$instance}/{$name}", $kind, $part->part->mm('inside'), $part->wireMm(), 'ring', $part->mark('ring'),
+            one: 'ring',
+        );
 
         return ['top' => $eye('top'), 'bottom' => $eye('bottom')];
     }
@@ -99,7 +107,8 @@ final class JumpRing implements Technique
 
     public function inShort(PartPlan $part): string
     {
-        return $part->profile->size($part->part->mm('inside')).' inside'.($part->part->is('closed') ? ', soldered' : '');
+        return $part->profile->size($part->part->mm('inside')).' inside'
+            .($part->part->is('closed') ? ', soldered' : '');
     }
 
     public function cuts(PartPlan $part): array
@@ -109,9 +118,19 @@ final class JumpRing implements Technique
 
     private function cut(PartPlan $part): Cut
     {
-        $one = (new Stretch($part))->loop($part->part->mm('inside'), $part->wireMm(), 'ring', 'ring')->cut('Ring', $part->part->wire, $part->times);
+        $one = (new Stretch($part))->loop(
+            $part->part->mm('inside'),
+            $part->wireMm(),
+            'ring',
+            'ring',
+        )->cut('Ring', $part->part->wire, $part->times);
 
-        return $this->isCoiled($part) ? $one->wound($one->segments, new RingCoil($part->part->mm('inside'), 1))->times($part->times)->labelled('Ring') : $one;
+        return $this->isCoiled($part)
+            ? $one->wound(
+                $one->segments,
+                new RingCoil($part->part->mm('inside'), 1),
+            )->times($part->times)->labelled('Ring')
+            : $one;
     }
 
     public function isBought(Part $part): bool
@@ -127,7 +146,12 @@ final class JumpRing implements Technique
 
     public function readyMade(PartPlan $part): array
     {
-        return Bought::ready($part, $this->cut($part), ($part->part->is('closed') ? 'soldered ring ' : 'jump ring ').Figures::mm($part->part->mm('inside')).' inside');
+        return Bought::ready(
+            $part,
+            $this->cut($part),
+            ($part->part->is('closed') ? 'soldered ring ' : 'jump ring ').Figures::mm($part->part->mm('inside'))
+                .' inside',
+        );
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -137,19 +161,43 @@ final class JumpRing implements Technique
         }
         $on = Forming::coil($part->wire, $part->part->mm('inside'), $part->profile)->where('mandrel', $part->profile);
 
-        return [new Step($event, '', 'Make the ring', "Wind a turn and a half on {$on} and cut one ring from it; both ends flush.", [$part->mark('ring')], tool: 'mandrel, flush cutter or saw', cautions: [Caution::CutEnds], operation: Operation::Coil)];
+        return [
+            new Step(
+                $event,
+                '',
+                'Make the ring',
+                "Wind a turn and a half on {$on} and cut one ring from it; both ends flush.",
+                [$part->mark('ring')],
+                tool: 'mandrel, flush cutter or saw',
+                cautions: [Caution::CutEnds],
+                operation: Operation::Coil,
+            ),
+        ];
     }
 
     public function checks(PartPlan $part): array
     {
         $ratio = $part->part->mm('inside') / $part->wireMm();
 
-        return $ratio <= 8 || $part->part->is('closed') ? [] : [new Check(Level::Note, 'aspect ratio', 'The ring is '.Figures::trim($ratio, 1).' times as wide as its wire is thick: thin for its size, it bends open easily.', $part->part->id)];
+        return $ratio <= 8 || $part->part->is('closed')
+            ? []
+            : [
+                new Check(
+                    Level::Note,
+                    'aspect ratio',
+                    'The ring is '.Figures::trim($ratio, 1)
+                        .' times as wide as its wire is thick: thin for its size, it bends open easily.',
+                    $part->part->id,
+                ),
+            ];
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
     {
-        $sketch->eye($place->yMm, $part->part->mm('inside'), $part->wireMm(), $place->facing, $part->wire->metal, $part->mark('ring'));
+        $sketch->eye(
+            $place->yMm, $part->part->mm('inside'), $part->wireMm(), $place->facing, $part->wire->metal,
+            $part->mark('ring'),
+        );
 
         return ['bottom' => new Placement($place->yMm + $part->part->mm('inside'), ! $place->facing)];
     }

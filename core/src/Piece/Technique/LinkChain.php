@@ -27,9 +27,9 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 
 /**
- * A piece of bought chain, in whole links: n links of inside length L hang n·L long, and 2d more over all. Soldered, each piece
- * costs a link that is cut through; unsoldered, a link is opened and nothing is lost. Millimetres. Common practice. It also
- * serves as an extension, any link of which the clasp takes.
+ * A piece of bought chain, in whole links: n links of inside length L hang n·L long, and 2d more over all. Soldered,
+ * each piece costs a link that is cut through; unsoldered, a link is opened and nothing is lost. Millimetres. Common
+ * practice. It also serves as an extension, any link of which the clasp takes.
  */
 final class LinkChain implements Technique
 {
@@ -76,8 +76,18 @@ final class LinkChain implements Technique
             Parameter::count('links', 'links', 12, 1, 1000),
             Parameter::length('inside', 'link, inside length', 3.5, 0.8, 40.0),
             Parameter::length('wide', 'link, inside width', 2.0, 0.5, 30.0),
-            Parameter::choice('joined', 'links are', 'soldered', ['soldered' => 'soldered', 'open' => 'open, they can be bent open']),
-            Parameter::choice('bought', 'bought', 'long', ['long' => 'by length, and cut here', 'cut' => 'cut to length']),
+            Parameter::choice(
+                'joined',
+                'links are',
+                'soldered',
+                ['soldered' => 'soldered', 'open' => 'open, they can be bent open'],
+            ),
+            Parameter::choice(
+                'bought',
+                'bought',
+                'long',
+                ['long' => 'by length, and cut here', 'cut' => 'cut to length'],
+            ),
         ];
     }
 
@@ -101,7 +111,9 @@ final class LinkChain implements Technique
     {
         $kind = $this->isSoldered($part->part) ? EyeKind::Closed : EyeKind::Openable;
         $inside = min($part->part->mm('wide'), $part->part->mm('inside'));
-        $eye = fn (string $name, string $words): Eye => new Eye("{$instance}/{$name}", $kind, $inside, $part->wireMm(), $words, $part->mark('links'));
+        $eye = fn (string $name, string $words): Eye => new Eye(
+            "{$instance}/{$name}", $kind, $inside, $part->wireMm(), $words, $part->mark('links'),
+        );
 
         return ['top' => $eye('top', 'chain’s first link'), 'bottom' => $eye('bottom', 'chain’s last link')];
     }
@@ -135,12 +147,22 @@ final class LinkChain implements Technique
     public function readyMade(PartPlan $part): array
     {
         $links = $part->part->count('links');
-        $words = 'chain of '.Figures::trim($part->part->mm('inside')).' × '.Figures::mm($part->part->mm('wide')).' links, '.$part->wire->words();
+        $words = 'chain of '.Figures::trim($part->part->mm('inside')).' × '.Figures::mm($part->part->mm('wide'))
+            .' links, '.$part->wire->words();
 
         $takesMm = ($links + $this->lost($part->part)) * $part->part->mm('inside');
         $lost = $this->lost($part->part) === 0 ? '' : ', one of them lost in the cut';
 
-        return [new ReadyMade($words.': '.Figures::counted($links + $this->lost($part->part), 'link').$lost.' ('.$part->profile->length($takesMm).')', 1, $links * $part->wire->gramsOf($this->linkMm($part->part, $part->wireMm())), $words, $takesMm)];
+        return [
+            new ReadyMade(
+                $words.': '.Figures::counted($links + $this->lost($part->part), 'link').$lost.' ('
+                    .$part->profile->length($takesMm).')',
+                1,
+                $links * $part->wire->gramsOf($this->linkMm($part->part, $part->wireMm())),
+                $words,
+                $takesMm,
+            ),
+        ];
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -150,11 +172,34 @@ final class LinkChain implements Technique
         }
         $links = $part->part->count('links');
         if ($this->isSoldered($part->part) && $part->part->choice('bought') === 'cut') {
-            return [new Step($event, '', 'Count the links', "It must have {$links} links: chain is matched link for link, not by the ruler.", [$part->mark('links')], $links, 'links', tool: 'fingers', operation: Operation::Count)];
+            return [
+                new Step(
+                    $event,
+                    '',
+                    'Count the links',
+                    "It must have {$links} links: chain is matched link for link, not by the ruler.",
+                    [$part->mark('links')],
+                    $links,
+                    'links',
+                    tool: 'fingers',
+                    operation: Operation::Count,
+                ),
+            ];
         }
 
         return [$this->isSoldered($part->part)
-            ? new Step($event, '', 'Cut the chain', "Count {$links} links and cut through the next one, which is lost.", [$part->mark('links')], $links, 'links', tool: 'flush cutter', cautions: [Caution::CutEnds], operation: Operation::Cut)
+            ? new Step(
+                $event,
+                '',
+                'Cut the chain',
+                "Count {$links} links and cut through the next one, which is lost.",
+                [$part->mark('links')],
+                $links,
+                'links',
+                tool: 'flush cutter',
+                cautions: [Caution::CutEnds],
+                operation: Operation::Cut,
+            )
             : new Step($event, '', 'Part the chain', "Count {$links} links, open the next one sideways and take them off; close it again.", [$part->mark('links')], $links, 'links', tool: 'two pairs of pliers', operation: Operation::Open)];
     }
 
@@ -169,12 +214,24 @@ final class LinkChain implements Technique
         }
         if ($part->part->mm('wide') < 2 * $part->wireMm()) {
             return [new Check(Level::Stop, 'link', 'A link '.$part->profile->size($part->part->mm('wide')).' wide inside has no room for two links of '.Figures::mm($part->wireMm()).' wire.', $id, [
-                new Way('Wider links', ['do' => 'part.set', 'part' => $id, 'key' => 'wide', 'value' => Figures::trim(ceil(20 * $part->wireMm()) / 10, 1).' mm']),
+                new Way(
+                    'Wider links',
+                    ['do' => 'part.set', 'part' => $id, 'key' => 'wide', 'value' => Figures::trim(ceil(20 * $part->wireMm()) / 10, 1).' mm'],
+                ),
             ])];
         }
         $links = $part->part->count('links');
 
-        return [new Check(Level::Ok, 'chain', Figures::counted($links, 'link').' hang '.$part->profile->length($links * $part->part->mm('inside')).'; each piece takes '.Figures::counted($links + $this->lost($part->part), 'link').' of the length bought.', $id)];
+        return [
+            new Check(
+                Level::Ok,
+                'chain',
+                Figures::counted($links, 'link').' hang '.$part->profile->length($links * $part->part->mm('inside'))
+                    .'; each piece takes '.Figures::counted($links + $this->lost($part->part), 'link')
+                    .' of the length bought.',
+                $id,
+            ),
+        ];
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
@@ -188,10 +245,23 @@ final class LinkChain implements Technique
             $upper = $place->yMm + $link * $long - $d / 2 + $r;
             foreach ([[-1, $faces ? 1 : 0], [1, $faces ? 1 : 2]] as [$side, $layer]) {
                 $sweep = $side > 0 ? 1 : 0;
-                $sketch->stroke(new Stroke([['M', 0.0, $upper - $r], ['A', $rx, $r, $sweep, $side * $rx, $upper], ['L', $side * $rx, $upper + $straight], ['A', $rx, $r, $sweep, 0.0, $upper + $straight + $r]], $d, $metal, $layer, $part->mark('links')));
+                $sketch->stroke(
+                    new Stroke(
+                        [['M', 0.0, $upper - $r], ['A', $rx, $r, $sweep, $side * $rx, $upper], ['L', $side * $rx, $upper + $straight], ['A', $rx, $r, $sweep, 0.0, $upper + $straight + $r]],
+                        $d,
+                        $metal,
+                        $layer,
+                        $part->mark('links'),
+                    ),
+                );
             }
         }
 
-        return ['bottom' => new Placement($place->yMm + $links * $long, $links % 2 === 1 ? ! $place->facing : $place->facing)];
+        return [
+            'bottom' => new Placement(
+                $place->yMm + $links * $long,
+                $links % 2 === 1 ? ! $place->facing : $place->facing,
+            ),
+        ];
     }
 }

@@ -33,8 +33,8 @@ use Hebra\Core\Wire\Wire;
 
 /**
  * Beads on memory wire, which holds its coil and needs no clasp: cut = loops·π·coil + an end for the stop at each end.
- * Two wires run side by side through two-hole beads, what else is strung shared between them. Millimetres. Common practice:
- * about 13 mm an end; the stop is rolled against the curve.
+ * Two wires run side by side through two-hole beads, what else is strung shared between them. Millimetres. Common
+ * practice: about 13 mm an end; the stop is rolled against the curve.
  */
 final class MemoryBracelet implements Technique
 {
@@ -116,7 +116,12 @@ final class MemoryBracelet implements Technique
     /** The beads along one wire: a two-hole bead takes both, one-hole beads are shared between them. */
     private function alongMm(PartPlan $part): float
     {
-        return array_sum(array_map(fn (Strung $strung): float => $strung->lengthMm() / ($this->sharedOut($part, $strung) ? 2 : 1), $part->strung));
+        return array_sum(
+            array_map(
+                fn (Strung $strung): float => $strung->lengthMm() / ($this->sharedOut($part, $strung) ? 2 : 1),
+                $part->strung,
+            ),
+        );
     }
 
     private function sharedOut(PartPlan $part, Strung $strung): bool
@@ -133,7 +138,8 @@ final class MemoryBracelet implements Technique
     {
         $bead = $part->thickestMm();
 
-        // Memory wire grips: its beads lie on the finger or the wrist without ease; round a neck it is as long as asked for.
+        // Memory wire grips: its beads lie on the finger or the wrist without ease; round a neck it is as long as asked
+        // for.
         return match ($fit->kind) {
             FitKind::Finger => new Sizing('coil', $fit->mm + $bead, self::TOLERANCE_MM, 1.0, $bead),
             FitKind::Wrist => new Sizing('coil', $fit->mm / M_PI + $bead, self::TOLERANCE_MM, M_PI, $bead),
@@ -150,8 +156,22 @@ final class MemoryBracelet implements Technique
     public function cuts(PartPlan $part): array
     {
         return [(new Stretch($part))
-            ->given(SegmentKind::Curl, $part->part->mm('end'), 'stop', 'stop', 'rolled to an eye against the curve')->bend('stop ends')
-            ->worked(SegmentKind::Seat, $this->roomMm($part), self::loops($part->part->mm('loops')), 'round', 'loops·π·coil', Figures::trim($part->part->mm('loops')).' × π × '.Figures::trim($part->part->mm('coil')), beads: $this->onEach($part))->bend('stop starts')
+            ->given(
+                SegmentKind::Curl,
+                $part->part->mm('end'),
+                'stop',
+                'stop',
+                'rolled to an eye against the curve',
+            )->bend('stop ends')
+            ->worked(
+                SegmentKind::Seat,
+                $this->roomMm($part),
+                self::loops($part->part->mm('loops')),
+                'round',
+                'loops·π·coil',
+                Figures::trim($part->part->mm('loops')).' × π × '.Figures::trim($part->part->mm('coil')),
+                beads: $this->onEach($part),
+            )->bend('stop starts')
             ->given(SegmentKind::Curl, $part->part->mm('end'), 'stop', 'stop-2', 'rolled to an eye against the curve')
             ->cut('Memory wire', $part->part->wire, $part->times * ($this->isDouble($part->part) ? 2 : 1))];
     }
@@ -169,7 +189,18 @@ final class MemoryBracelet implements Technique
     private function threadStep(PartPlan $part): Step
     {
         $isDouble = $this->isDouble($part->part);
-        $step = new Step('thread', '', 'Thread the beads', 'Without uncoiling it'.($isDouble ? ', on both wires, two-hole beads over the two together' : '').': '.Stringing::words($this->onEach($part)).'.', [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread);
+        $step = new Step(
+            'thread',
+            '',
+            'Thread the beads',
+            'Without uncoiling it'.($isDouble ? ', on both wires, two-hole beads over the two together' : '').': '
+                .Stringing::words($this->onEach($part)).'.',
+            [$part->mark('beads')],
+            $part->beadCount(),
+            'beads',
+            tool: 'fingers',
+            operation: Operation::Thread,
+        );
 
         return $step->putting($this->onEach($part), $part->cutKey(), times: $isDouble ? 2 : 1);
     }
@@ -181,7 +212,12 @@ final class MemoryBracelet implements Technique
      */
     private function onEach(PartPlan $part): array
     {
-        return array_map(fn (Strung $strung): Strung => $this->sharedOut($part, $strung) ? $strung->times(intdiv($strung->count + 1, 2)) : $strung, $part->strung);
+        return array_map(
+            fn (Strung $strung): Strung => $this->sharedOut($part, $strung)
+                ? $strung->times(intdiv($strung->count + 1, 2))
+                : $strung,
+            $part->strung,
+        );
     }
 
     private static function loops(float $loops): string
@@ -193,14 +229,25 @@ final class MemoryBracelet implements Technique
     {
         $double = $this->doubleChecks($part);
         $over = $this->alongMm($part) - $this->roomMm($part);
-        $least = $part->strung === [] ? 0.0 : max(self::BARE_LOOPS * M_PI * $part->part->mm('coil'), min(array_map(fn (Strung $strung): float => $strung->bead->lengthMm, $part->strung)));
+        $least = $part->strung === []
+            ? 0.0
+            : max(
+                self::BARE_LOOPS * M_PI * $part->part->mm('coil'),
+                min(array_map(fn (Strung $strung): float => $strung->bead->lengthMm, $part->strung)),
+            );
         if ($part->strung === [] || ($over <= 1e-9 && $over > -$least)) {
             return $double;
         }
         $ways = [...$this->otherBeads($part, $over), ...$this->otherLoops($part)];
 
         return [...$double, $over > 0
-            ? new Check(Level::Stop, 'room', 'The beads are '.$part->profile->cutLength($over).' longer than the wire.', $part->part->id, $ways)
+            ? new Check(
+                Level::Stop,
+                'room',
+                'The beads are '.$part->profile->cutLength($over).' longer than the wire.',
+                $part->part->id,
+                $ways,
+            )
             : new Check(Level::Note, 'room', $part->profile->length(-$over).' of the wire stays bare.', $part->part->id, $ways)];
     }
 
@@ -214,18 +261,40 @@ final class MemoryBracelet implements Technique
         [$length, $times] = Stringing::unit($part->strung);
         if ($times > 1) {
             $unit = array_slice($part->strung, 0, $length);
-            $unitMm = array_sum(array_map(fn (Strung $strung): float => $strung->lengthMm() / ($this->sharedOut($part, $strung) ? 2 : 1), $unit));
+            $unitMm = array_sum(
+                array_map(
+                    fn (Strung $strung): float => $strung->lengthMm() / ($this->sharedOut($part, $strung) ? 2 : 1),
+                    $unit,
+                ),
+            );
             $count = $times - (int) ceil($overMm / $unitMm - 1e-9);
             $isOne = $count === $times;
 
-            return $count < 1 || $isOne ? [] : [new Way(Figures::counted($count, 'repeat').' of '.implode(' and ', array_map(fn (Strung $strung): string => $strung->bead->words(), $unit)), ['do' => 'bead.repeat', 'part' => $part->part->id, 'runs' => (string) $length, 'count' => (string) $count])];
+            return $count < 1 || $isOne
+                ? []
+                : [
+                    new Way(
+                        Figures::counted($count, 'repeat').' of '.implode(
+                            ' and ',
+                            array_map(fn (Strung $strung): string => $strung->bead->words(), $unit),
+                        ),
+                        ['do' => 'bead.repeat', 'part' => $part->part->id, 'runs' => (string) $length, 'count' => (string) $count],
+                    ),
+                ];
         }
         $at = $this->longestRun($part);
         $run = $part->strung[$at];
         $share = $this->sharedOut($part, $run) ? 2 : 1;
         $count = $run->count - $share * (int) ceil($overMm / $run->bead->lengthMm - 1e-9);
 
-        return $count < 1 || $count > BeadRun::MOST || $count === $run->count ? [] : [new Way("{$count} × ".$run->bead->words(), ['do' => 'bead.count', 'part' => $part->part->id, 'at' => (string) $at, 'count' => (string) $count])];
+        return $count < 1 || $count > BeadRun::MOST || $count === $run->count
+            ? []
+            : [
+                new Way(
+                    "{$count} × ".$run->bead->words(),
+                    ['do' => 'bead.count', 'part' => $part->part->id, 'at' => (string) $at, 'count' => (string) $count],
+                ),
+            ];
     }
 
     /** The place of the beads that take most of the wire. */
@@ -244,7 +313,14 @@ final class MemoryBracelet implements Technique
     {
         $loops = max(0.5, ceil(20 * $this->alongMm($part) / (M_PI * $part->part->mm('coil')) - 1e-9) / 20);
 
-        return $loops > 60 || $loops === $part->part->mm('loops') ? [] : [new Way(self::loops($loops), ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'loops', 'value' => Figures::trim($loops)])];
+        return $loops > 60 || $loops === $part->part->mm('loops')
+            ? []
+            : [
+                new Way(
+                    self::loops($loops),
+                    ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'loops', 'value' => Figures::trim($loops)],
+                ),
+            ];
     }
 
     /** @return list<Check> both wires must carry the same length, and one wire no two-hole bead */
@@ -253,7 +329,13 @@ final class MemoryBracelet implements Technique
         $checks = [];
         foreach ($part->strung as $at => $strung) {
             if (! $this->isDouble($part->part) && $strung->bead->drilling === Drilling::TwoHole) {
-                $checks[] = new Check(Level::Stop, 'two holes', ucfirst($strung->bead->words()).' has two holes and wants two wires.', $part->part->id, [new Way('Two wires', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'strands', 'value' => 'two'])]);
+                $checks[] = new Check(
+                    Level::Stop,
+                    'two holes',
+                    ucfirst($strung->bead->words()).' has two holes and wants two wires.',
+                    $part->part->id,
+                    [new Way('Two wires', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'strands', 'value' => 'two'])],
+                );
             }
             if ($this->sharedOut($part, $strung) && $strung->count % 2 === 1) {
                 $checks[] = new Check(Level::Warn, 'strands', "{$strung->count} × ".$strung->bead->words().' cannot be shared evenly: one wire would be '.$part->profile->size($strung->bead->lengthMm).' ahead of the other.', $part->part->id, array_map(
@@ -273,7 +355,10 @@ final class MemoryBracelet implements Technique
         $middle = $place->yMm + $r * $flat + $part->widestMm();
         $loops = $part->part->mm('loops');
         // A coil seen from a little above: what lies behind is drawn first.
-        $along = fn (float $at): array => [$r * sin($at / $r), $middle + $rise * $at / (2 * M_PI * $r) + $flat * $r * cos($at / $r)];
+        $along = fn (float $at): array => [
+            $r * sin($at / $r),
+            $middle + $rise * $at / (2 * M_PI * $r) + $flat * $r * cos($at / $r),
+        ];
         foreach ([0, 2] as $layer) {
             for ($half = 0; $half < 2 * $loops; $half++) {
                 $points = [];
@@ -285,7 +370,13 @@ final class MemoryBracelet implements Technique
                 }
                 if ((cos(M_PI * ($half + 1)) > 0) === ($layer === 2)) {
                     foreach ($apart > 0 ? [-$apart / 2, $apart / 2] : [0.0] as $beside) {
-                        $sketch->through(array_map(fn (array $point): array => [$point[0], round($point[1] + $beside, 3)], $points), $d, $metal, $part->mark('round'), $layer);
+                        $sketch->through(
+                            array_map(fn (array $point): array => [$point[0], round($point[1] + $beside, 3)], $points),
+                            $d,
+                            $metal,
+                            $part->mark('round'),
+                            $layer,
+                        );
                     }
                 }
             }
@@ -294,7 +385,15 @@ final class MemoryBracelet implements Technique
             [$x, $y] = $along($end);
             $eye = $part->part->mm('end') / (2 * M_PI) * 0.8;
             foreach ($apart > 0 ? [-$apart / 2, $apart / 2] : [0.0] as $beside) {
-                $sketch->ring($x + ($x > 0 ? $eye : -$eye), $y + $beside, $apart > 0 ? min($eye, $apart / 2.2) : $eye, $d, $metal, $part->mark($mark), 2);
+                $sketch->ring(
+                    $x + ($x > 0 ? $eye : -$eye),
+                    $y + $beside,
+                    $apart > 0 ? min($eye, $apart / 2.2) : $eye,
+                    $d,
+                    $metal,
+                    $part->mark($mark),
+                    2,
+                );
             }
         }
         $at = M_PI * $r / 2;
@@ -308,7 +407,13 @@ final class MemoryBracelet implements Technique
                 if (cos(($at + $strung->bead->lengthMm / 2) / $r) > -0.15) {
                     foreach ($rows as $row => $beside) {
                         if ($bead * count($rows) + $row < $strung->count) {
-                            $sketch->bead($strung->bead, $y + $beside - $strung->bead->lengthMm / 2, $part->mark('beads'), $x, $slope + 90);
+                            $sketch->bead(
+                                $strung->bead,
+                                $y + $beside - $strung->bead->lengthMm / 2,
+                                $part->mark('beads'),
+                                $x,
+                                $slope + 90,
+                            );
                         }
                     }
                 }
@@ -322,8 +427,13 @@ final class MemoryBracelet implements Technique
     /** How far the wires stand apart: half a two-hole bead's width, or two beads side by side. */
     private function apartMm(PartPlan $part): float
     {
-        $tiles = array_filter($part->strung, fn (Strung $strung): bool => $strung->bead->drilling === Drilling::TwoHole);
+        $tiles = array_filter(
+            $part->strung,
+            fn (Strung $strung): bool => $strung->bead->drilling === Drilling::TwoHole,
+        );
 
-        return $tiles === [] ? $part->widestMm() : max(array_map(fn (Strung $strung): float => $strung->bead->widthMm / 2, $tiles));
+        return $tiles === []
+            ? $part->widestMm()
+            : max(array_map(fn (Strung $strung): float => $strung->bead->widthMm / 2, $tiles));
     }
 }

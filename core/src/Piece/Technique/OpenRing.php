@@ -31,8 +31,9 @@ use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wrap\Spiral;
 
 /**
- * A ring open on top, to be squeezed or eased to a finger, each end wound to a flat spiral; beads may stand on the tendrils between. Cut = π(ID + d) − gap + beads + 2·N·π(D + N·d).
- * Millimetres. Common practice: 16 AWG; a gap of a third of the finger's width at most, or it turns on the finger.
+ * A ring open on top, to be squeezed or eased to a finger, each end wound to a flat spiral; beads may stand on the
+ * tendrils between. Cut = π(ID + d) − gap + beads + 2·N·π(D + N·d). Millimetres. Common practice: 16 AWG; a gap of a
+ * third of the finger's width at most, or it turns on the finger.
  */
 final class OpenRing implements Technique
 {
@@ -133,13 +134,33 @@ final class OpenRing implements Technique
     public function cuts(PartPlan $part): array
     {
         [$d, $inside, $gap, $turns] = [$part->wireMm(), $part->part->mm('inside'), $part->part->mm('gap'), $part->part->count('turns')];
-        $spiral = fn (Stretch $stretch, string $mark): Stretch => $stretch->worked(SegmentKind::Curl, $this->spiral($part)->wireLengthMm(), 'spiral', $mark, 'N·π(D + N·d)', "{$turns} × π × (".self::EYE_MM." + {$turns} × ".Figures::trim($d, 3).')');
+        $spiral = fn (Stretch $stretch, string $mark): Stretch => $stretch->worked(
+            SegmentKind::Curl,
+            $this->spiral($part)->wireLengthMm(),
+            'spiral',
+            $mark,
+            'N·π(D + N·d)',
+            "{$turns} × π × (".self::EYE_MM." + {$turns} × ".Figures::trim($d, 3).')',
+        );
         [$one, $other] = $this->shared($part);
         [$first, $second] = [self::stack($one), self::stack($other)];
         $stretch = $spiral(new Stretch($part), 'end-1')->bend('spiral ends')
-            ->worked(SegmentKind::Seat, $first, 'beads', 'beads', 'sum of bead lengths', Figures::trim($first), beads: array_reverse($one))->bend('tendril ends')
-            ->worked(SegmentKind::Round, M_PI * ($inside + $d) - $gap, 'round', 'round', 'π(ID + d) − gap', 'π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).') − '.Figures::trim($gap))->bend('tendril starts')
-            ->worked(SegmentKind::Seat, $second, 'beads', 'beads', 'sum of bead lengths', Figures::trim($second), beads: $other)->bend('spiral starts');
+            ->worked(
+                SegmentKind::Seat, $first, 'beads', 'beads', 'sum of bead lengths', Figures::trim($first),
+                beads: array_reverse($one),
+            )->bend('tendril ends')
+            ->worked(
+                SegmentKind::Round,
+                M_PI * ($inside + $d) - $gap,
+                'round',
+                'round',
+                'π(ID + d) − gap',
+                'π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).') − '.Figures::trim($gap),
+            )->bend('tendril starts')
+            ->worked(
+                SegmentKind::Seat, $second, 'beads', 'beads', 'sum of bead lengths', Figures::trim($second),
+                beads: $other,
+            )->bend('spiral starts');
 
         return [$spiral($stretch, 'end-2')->cut('Ring', $part->part->wire, $part->times)];
     }
@@ -150,9 +171,30 @@ final class OpenRing implements Technique
 
         return match ($event) {
             'work ends' => [
-                new Step($event, '', 'Round both ends', 'File both ends round and smooth: they stay open beside the neighbouring finger.', [$part->mark('end-1'), $part->mark('end-2')], tool: 'needle file', cautions: [Caution::Filing], operation: Operation::File),
+                new Step(
+                    $event,
+                    '',
+                    'Round both ends',
+                    'File both ends round and smooth: they stay open beside the neighbouring finger.',
+                    [$part->mark('end-1'), $part->mark('end-2')],
+                    tool: 'needle file',
+                    cautions: [Caution::Filing],
+                    operation: Operation::File,
+                ),
                 ...$this->stringSteps($part, $event),
-                new Step($event, '', 'Wind the spirals', 'Turn a tight eye of '.$part->profile->size(self::EYE_MM).' at each end and wind it flat, '.Figures::counted($part->part->count('turns'), 'turn').' in all, until they meet the marks; both the same way out.', [$part->mark('end-1'), $part->mark('end-2')], 2, 'spirals', tool: 'round-nose pliers, smooth-jaw pliers', operation: Operation::Spiral),
+                new Step(
+                    $event,
+                    '',
+                    'Wind the spirals',
+                    'Turn a tight eye of '.$part->profile->size(self::EYE_MM).' at each end and wind it flat, '
+                        .Figures::counted($part->part->count('turns'), 'turn')
+                        .' in all, until they meet the marks; both the same way out.',
+                    [$part->mark('end-1'), $part->mark('end-2')],
+                    2,
+                    'spirals',
+                    tool: 'round-nose pliers, smooth-jaw pliers',
+                    operation: Operation::Spiral,
+                ),
             ],
             'work round' => [new Step($event, '', 'Bend it round', 'Bend the middle round '.$form->where('ring mandrel', $part->profile).' until '.$part->profile->size($part->part->mm('gap')).' are left open on top.'.$form->opens($part->profile).' It is eased on the mandrel, never on the finger.', [$part->mark('round')], tool: 'ring mandrel')],
             default => [],
@@ -166,7 +208,17 @@ final class OpenRing implements Technique
         foreach (array_combine(['first', 'second'], $this->shared($part)) as $end => $beads) {
             $runs = Stringing::joined($beads);
             if ($runs !== []) {
-                $step = new Step($event, '', "String the {$end} end", 'Before it is wound: '.Stringing::words($runs).'.', [$part->mark('beads')], count($beads), 'beads', tool: 'fingers', operation: Operation::Thread);
+                $step = new Step(
+                    $event,
+                    '',
+                    "String the {$end} end",
+                    'Before it is wound: '.Stringing::words($runs).'.',
+                    [$part->mark('beads')],
+                    count($beads),
+                    'beads',
+                    tool: 'fingers',
+                    operation: Operation::Thread,
+                );
                 $steps[] = $step->putting($beads, $part->cutKey(), $end === 'first' ? WireEnd::First : WireEnd::Last);
             }
         }
@@ -179,16 +231,36 @@ final class OpenRing implements Technique
         $inside = $part->part->mm('inside');
         if ($part->part->mm('gap') > $inside / 3) {
             return [new Check(Level::Warn, 'gap', 'A gap of '.$part->profile->size($part->part->mm('gap')).' is more than a third of the finger: the ring turns and catches.', $part->part->id, [
-                new Way('A gap of '.$part->profile->size(round($inside / 4, 1)), ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'gap', 'value' => round($inside / 4, 1).' mm']),
+                new Way(
+                    'A gap of '.$part->profile->size(round($inside / 4, 1)),
+                    ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'gap', 'value' => round($inside / 4, 1).' mm'],
+                ),
             ])];
         }
 
         $wide = $this->spiral($part)->widthMm();
         if ($wide > $part->part->mm('gap')) {
-            return [new Check(Level::Note, 'gap', 'Each spiral is '.$part->profile->size($wide).' wide, and the gap '.$part->profile->size($part->part->mm('gap')).': they lie one over the other.', $part->part->id)];
+            return [
+                new Check(
+                    Level::Note,
+                    'gap',
+                    'Each spiral is '.$part->profile->size($wide).' wide, and the gap '
+                        .$part->profile->size($part->part->mm('gap')).': they lie one over the other.',
+                    $part->part->id,
+                ),
+            ];
         }
 
-        return [new Check(Level::Ok, 'size', RingSize::ofDiameter(min(RingSize::MOST_MM, $inside))->words().'; it can be eased or squeezed by about a size.', $part->part->id)];
+        return [
+            new Check(
+                Level::Ok,
+                'size',
+                RingSize::ofDiameter(
+                    min(RingSize::MOST_MM, $inside),
+                )->words().'; it can be eased or squeezed by about a size.',
+                $part->part->id,
+            ),
+        ];
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
@@ -207,14 +279,28 @@ final class OpenRing implements Technique
             $tilt = deg2rad(self::TENDRIL_DEGREES) * ($beads === [] ? 0 : 1);
             [$dx, $dy] = [-$side * cos($tilt), -sin($tilt)];
             $along = self::stack($beads);
-            $sketch->through([[round($x, 3), round($y, 3)], [round($x + $along * $dx, 3), round($y + $along * $dy, 3)]], $d, $metal, $part->mark('beads'));
+            $sketch->through(
+                [[round($x, 3), round($y, 3)], [round($x + $along * $dx, 3), round($y + $along * $dy, 3)]],
+                $d,
+                $metal,
+                $part->mark('beads'),
+            );
             $at = 0.0;
             foreach (array_column($beads, 'bead') as $bead) {
                 $at += $bead->lengthMm / 2;
-                $sketch->bead($bead, round($y + $at * $dy - $bead->lengthMm / 2, 3), $part->mark('beads'), round($x + $at * $dx, 3), 90.0 + $side * rad2deg($tilt));
+                $sketch->bead(
+                    $bead,
+                    round($y + $at * $dy - $bead->lengthMm / 2, 3),
+                    $part->mark('beads'),
+                    round($x + $at * $dx, 3),
+                    90.0 + $side * rad2deg($tilt),
+                );
                 $at += $bead->lengthMm / 2;
             }
-            $sketch->spiral($x + $along * $dx, $y + $along * $dy - $outer, $this->spiral($part), 0.25, -$side, $metal, $part->mark($mark), 2);
+            $sketch->spiral(
+                $x + $along * $dx, $y + $along * $dy - $outer, $this->spiral($part), 0.25, -$side, $metal,
+                $part->mark($mark), 2,
+            );
         }
 
         return [];

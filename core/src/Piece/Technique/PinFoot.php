@@ -25,13 +25,17 @@ use Hebra\Core\Working;
 use Hebra\Core\Wrap\Spiral;
 
 /**
- * What keeps the beads on a pin cut from wire: a tight eye, π(D + d); a flat spiral, N·π(D + N·d); a ball drawn in the flame,
- * 2b³/(3d²), as its metal stays; or a paddle hammered to half the wire's thickness. Millimetres. Source: geometry.
+ * What keeps the beads on a pin cut from wire: a tight eye, π(D + d); a flat spiral, N·π(D + N·d); a ball drawn in the
+ * flame, 2b³/(3d²), as its metal stays; or a paddle hammered to half the wire's thickness. Millimetres. Source:
+ * geometry.
  */
 final readonly class PinFoot
 {
     /** Metals that draw to a ball in a torch [common practice]: coated wire loses its coat, others scale or slump. */
-    private const BALLS = [Metal::FineSilver, Metal::Sterling, Metal::Silver935, Metal::Copper, Metal::Gold14k, Metal::Gold18k, Metal::Gold24k];
+    private const BALLS = [
+        Metal::FineSilver, Metal::Sterling, Metal::Silver935, Metal::Copper, Metal::Gold14k, Metal::Gold18k,
+        Metal::Gold24k,
+    ];
 
     public function __construct(private PartPlan $part)
     {
@@ -41,7 +45,12 @@ final readonly class PinFoot
     public static function parameters(): array
     {
         return [
-            Parameter::choice('stop', 'stop at its foot', 'eye', ['eye' => 'tight eye', 'spiral' => 'flat spiral', 'ball' => 'ball', 'paddle' => 'hammered paddle']),
+            Parameter::choice(
+                'stop',
+                'stop at its foot',
+                'eye',
+                ['eye' => 'tight eye', 'spiral' => 'flat spiral', 'ball' => 'ball', 'paddle' => 'hammered paddle'],
+            ),
             Parameter::length('foot', 'foot, inside', 0.8, 0.0, 10.0),
             Parameter::count('foot_turns', 'turns of the spiral', 2, 1, 12),
             Parameter::length('ball', 'ball', 1.8, 0.6, 6.0),
@@ -89,13 +98,39 @@ final readonly class PinFoot
     {
         $d = $this->part->wireMm();
         $mark = $this->part->mark('foot');
-        $worked = fn (float $mm, string $words, string $rule, string $numbers): Segment => new Segment(SegmentKind::Foot, $mm, $words, $mark, new Working($words, $rule, $numbers, $mm, 'mm', 'geometry'));
+        $worked = fn (float $mm, string $words, string $rule, string $numbers): Segment => new Segment(
+            SegmentKind::Foot,
+            $mm,
+            $words,
+            $mark,
+            new Working($words, $rule, $numbers, $mm, 'mm', 'geometry'),
+        );
 
         return match ($this->kind()) {
-            'spiral' => $worked($this->spiral()->wireLengthMm(), 'spiral', 'N·π(D + N·d)', Figures::trim($this->spiral()->turns).' × π × ('.Figures::trim($this->insideMm()).' + '.Figures::trim($this->spiral()->turns).' × '.Figures::trim($d, 3).')'),
-            'ball' => $worked(2 * $this->part->part->mm('ball') ** 3 / (3 * $d ** 2), 'ball', '2b³/(3d²)', '2 × '.Figures::trim($this->part->part->mm('ball')).'³/(3 × '.Figures::trim($d, 3).'²)'),
-            'paddle' => Segment::given(SegmentKind::Foot, $this->part->part->mm('paddle'), 'paddle', $mark, 'hammered to half its thickness', 'your setting'),
-            default => new Segment(SegmentKind::Foot, Loop::lengthMm($this->insideMm(), $d), 'foot', $mark, Loop::working('foot', $this->insideMm(), $d)),
+            'spiral' => $worked(
+                $this->spiral()->wireLengthMm(),
+                'spiral',
+                'N·π(D + N·d)',
+                Figures::trim($this->spiral()->turns).' × π × ('.Figures::trim($this->insideMm()).' + '
+                    .Figures::trim($this->spiral()->turns).' × '.Figures::trim($d, 3).')',
+            ),
+            'ball' => $worked(
+                2 * $this->part->part->mm('ball') ** 3 / (3 * $d ** 2),
+                'ball',
+                '2b³/(3d²)',
+                '2 × '.Figures::trim($this->part->part->mm('ball')).'³/(3 × '.Figures::trim($d, 3).'²)',
+            ),
+            'paddle' => Segment::given(
+                SegmentKind::Foot, $this->part->part->mm('paddle'), 'paddle', $mark, 'hammered to half its thickness',
+                'your setting',
+            ),
+            default => new Segment(
+                SegmentKind::Foot,
+                Loop::lengthMm($this->insideMm(), $d),
+                'foot',
+                $mark,
+                Loop::working('foot', $this->insideMm(), $d),
+            ),
         };
     }
 
@@ -128,10 +163,19 @@ final readonly class PinFoot
             'spiral' => ['Wind the foot', 'Turn a tight eye at one end and wind the wire round it, flat, '.Figures::counted($this->part->part->count('foot_turns'), 'turn').' in all, then kick the stem back over its middle.', 'round-nose pliers, smooth-jaw pliers', []],
             'ball' => ['Draw the ball', 'Hold the wire upright in tweezers and bring its lower end into the hottest part of the flame until a ball of '.$profile->size($this->part->part->mm('ball')).' runs up. Let it cool, then clean it.', 'torch, tweezers, fire brick', [Caution::Flame]],
             'paddle' => ['Hammer the foot', 'Hammer the last '.$profile->length($this->part->part->mm('paddle')).' flat to about half the wire’s thickness, '.$profile->size($this->paddle()->widthMm()).' wide, and file its edge smooth.', 'hammer, bench block, needle file', [Caution::Hammering, Caution::Filing]],
-            default => ['Turn the foot', 'At one end turn a tight eye of '.$profile->size($this->insideMm()).' inside at the very tip of the round-nose pliers.', 'round-nose pliers', []],
+            default => [
+                'Turn the foot',
+                'At one end turn a tight eye of '.$profile->size($this->insideMm())
+                    .' inside at the very tip of the round-nose pliers.',
+                'round-nose pliers',
+                [],
+            ],
         };
 
-        return new Step('thread', '', $title, $text.$must, [$this->part->mark('foot')], tool: $tool, cautions: $cautions, operation: $this->operation());
+        return new Step(
+            'thread', '', $title, $text.$must, [$this->part->mark('foot')], tool: $tool, cautions: $cautions,
+            operation: $this->operation(),
+        );
     }
 
     private function operation(): Operation
@@ -154,8 +198,14 @@ final readonly class PinFoot
         }
 
         return new Check(Level::Stop, 'hammering cracks', ucfirst($wire->words()).' cracks when its end is hammered to half its thickness: it bears '.Figures::mm($thinnest).' before it must be annealed.', $this->part->part->id, [
-            new Way('Start dead soft', ['do' => 'wire', 'role' => $this->part->part->wire, 'temper' => Temper::DeadSoft->value]),
-            new Way('A flat spiral for a foot', ['do' => 'part.set', 'part' => $this->part->part->id, 'key' => 'stop', 'value' => 'spiral']),
+            new Way(
+                'Start dead soft',
+                ['do' => 'wire', 'role' => $this->part->part->wire, 'temper' => Temper::DeadSoft->value],
+            ),
+            new Way(
+                'A flat spiral for a foot',
+                ['do' => 'part.set', 'part' => $this->part->part->id, 'key' => 'stop', 'value' => 'spiral'],
+            ),
         ]);
     }
 
@@ -178,7 +228,12 @@ final readonly class PinFoot
             $long = $this->part->part->mm('paddle') * $this->paddle()->lengthening();
             $w = $this->paddle()->widthMm();
             $sketch->stem($fromMm, $fromMm + $long, $d, $metal, $mark);
-            $sketch->through([[0, $fromMm + $long * 0.45 + $w / 2], [0, max($fromMm + $long * 0.46 + $w / 2, $fromMm + $long - $w / 2)]], $w, $metal, $mark);
+            $sketch->through(
+                [[0, $fromMm + $long * 0.45 + $w / 2], [0, max($fromMm + $long * 0.46 + $w / 2, $fromMm + $long - $w / 2)]],
+                $w,
+                $metal,
+                $mark,
+            );
         } elseif ($this->kind() === 'spiral') {
             $sketch->spiral(0.0, $fromMm + $this->spiral()->widthMm() / 2, $this->spiral(), -0.25, 1, $metal, $mark);
         } else {

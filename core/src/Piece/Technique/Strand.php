@@ -24,9 +24,9 @@ use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 
 /**
- * Beads strung on beading wire, each end turned back through a crimp: cut = beads + gaps + two turn-backs. Spaced, each run of
- * beads floats between two crimps of its own. The loop of a crimp
- * is closed for good once it is pressed. Millimetres. Common practice: 25 mm turned back; a crimp passes both strands.
+ * Beads strung on beading wire, each end turned back through a crimp: cut = beads + gaps + two turn-backs. Spaced, each
+ * run of beads floats between two crimps of its own. The loop of a crimp is closed for good once it is pressed.
+ * Millimetres. Common practice: 25 mm turned back; a crimp passes both strands.
  */
 final class Strand implements Technique
 {
@@ -63,7 +63,12 @@ final class Strand implements Technique
             Parameter::length('inside', 'loops, inside', 3.0, 0.5, 20.0),
             Parameter::length('slack', 'slack, so that it flexes', 2.0, 0.0, 50.0),
             Parameter::length('turn_back', 'turned back, each end', 25.0, 5.0, 200.0),
-            Parameter::choice('set', 'beads stand', 'close', ['close' => 'close together', 'spaced' => 'in groups with gaps between']),
+            Parameter::choice(
+                'set',
+                'beads stand',
+                'close',
+                ['close' => 'close together', 'spaced' => 'in groups with gaps between'],
+            ),
             Parameter::length('gap', 'gap beside each group', 20.0, 1.0, 300.0),
             Parameter::choice('crimps', 'crimps at the ends', 'bare', ['bare' => 'bare', 'covered' => 'under covers']),
         ];
@@ -81,7 +86,10 @@ final class Strand implements Technique
 
     public function eyes(PartPlan $part, string $instance): array
     {
-        $eye = fn (string $name): Eye => new Eye("{$instance}/{$name}", EyeKind::Permanent, $part->part->mm('inside'), $part->wireMm(), "strand’s {$name} loop", $part->mark($name.'-loop'), shut: 'crimped');
+        $eye = fn (string $name): Eye => new Eye(
+            "{$instance}/{$name}", EyeKind::Permanent, $part->part->mm('inside'), $part->wireMm(),
+            "strand’s {$name} loop", $part->mark($name.'-loop'), shut: 'crimped',
+        );
 
         return ['top' => $eye('top'), 'bottom' => $eye('bottom')];
     }
@@ -140,17 +148,39 @@ final class Strand implements Technique
 
     public function cuts(PartPlan $part): array
     {
-        $stretch = (new Stretch($part))->given(SegmentKind::Tail, $part->part->mm('turn_back'), 'turned back', 'top-loop', 'through the crimp and the first beads');
+        $stretch = (new Stretch($part))->given(
+            SegmentKind::Tail,
+            $part->part->mm('turn_back'),
+            'turned back',
+            'top-loop',
+            'through the crimp and the first beads',
+        );
         if ($this->isSpaced($part->part)) {
             $gap = $part->part->mm('gap');
             foreach ($part->strung as $at => $strung) {
                 $length = $strung->lengthMm() + 2 * self::CRIMP_MM;
                 $stretch->given(SegmentKind::Straight, $gap, 'gap', 'gap', 'as set')->bend('group '.($at + 1).' starts')
-                    ->worked(SegmentKind::Seat, $length, 'group '.($at + 1), 'bead-'.$at, 'beads + two crimps', Figures::trim($strung->lengthMm()).' + 2 × '.self::CRIMP_MM, beads: [$strung])->bend('group '.($at + 1).' ends');
+                    ->worked(
+                        SegmentKind::Seat,
+                        $length,
+                        'group '.($at + 1),
+                        'bead-'.$at,
+                        'beads + two crimps',
+                        Figures::trim($strung->lengthMm()).' + 2 × '.self::CRIMP_MM,
+                        beads: [$strung],
+                    )->bend('group '.($at + 1).' ends');
             }
             $stretch->given(SegmentKind::Straight, $gap, 'gap', 'gap', 'as set');
         } else {
-            $stretch->worked(SegmentKind::Seat, $part->stackMm(), Figures::counted($part->beadCount(), 'bead'), 'seat', 'sum of bead lengths', Figures::trim($part->stackMm()), beads: $part->strung)
+            $stretch->worked(
+                SegmentKind::Seat,
+                $part->stackMm(),
+                Figures::counted($part->beadCount(), 'bead'),
+                'seat',
+                'sum of bead lengths',
+                Figures::trim($part->stackMm()),
+                beads: $part->strung,
+            )
                 ->given(SegmentKind::Straight, $part->part->mm('slack'), 'slack', 'seat', 'so that it flexes');
         }
 
@@ -160,10 +190,21 @@ final class Strand implements Technique
 
     public function steps(PartPlan $part, string $event): array
     {
-        $crimp = fn (string $place): Step => new Step($event, '', "Crimp the {$place} loop", 'Slide a crimp on, turn the wire back through it round a loop of '.$part->profile->size($part->part->mm('inside')).', and press it hard. Pull to test it.'.($part->part->choice('crimps') === 'covered' ? ' Cut the end close and close a cover over the crimp.' : ($this->isSpaced($part->part) ? ' Cut the end close.' : ' Hide the end back through the beads.')), [$part->mark($place.'-loop')], tool: 'crimping pliers', operation: Operation::Crimp);
+        $crimp = fn (string $place): Step => new Step(
+            $event,
+            '',
+            "Crimp the {$place} loop",
+            'Slide a crimp on, turn the wire back through it round a loop of '
+                .$part->profile->size($part->part->mm('inside')).', and press it hard. Pull to test it.'
+                .($part->part->choice('crimps') === 'covered' ? ' Cut the end close and close a cover over the crimp.' : ($this->isSpaced($part->part) ? ' Cut the end close.' : ' Hide the end back through the beads.')),
+            [$part->mark($place.'-loop')],
+            tool: 'crimping pliers',
+            operation: Operation::Crimp,
+        );
 
         return match ($event) {
-            'form top', 'form bottom' => [new Step($event, '', 'Turn the wire back', 'Leave '.$part->profile->length($part->part->mm('turn_back')).' and turn it back to a loop, the crimp still open.', [$part->mark(substr($event, 5).'-loop')], tool: 'fingers', operation: Operation::Bend)],
+            'form top',
+            'form bottom' => [new Step($event, '', 'Turn the wire back', 'Leave '.$part->profile->length($part->part->mm('turn_back')).' and turn it back to a loop, the crimp still open.', [$part->mark(substr($event, 5).'-loop')], tool: 'fingers', operation: Operation::Bend)],
             'close top' => [$crimp('top')],
             'close bottom' => [$crimp('bottom')],
             'thread' => $this->isSpaced($part->part) ? $this->groupSteps($part) : Threading::fromTop($part)->steps(),
@@ -177,7 +218,20 @@ final class Strand implements Technique
         $steps = [];
         $gap = $part->profile->length($part->part->mm('gap'));
         foreach ($part->strung as $at => $strung) {
-            $step = new Step('thread', '', 'Group '.($at + 1), "Measure {$gap} from the ".($at === 0 ? 'end' : 'last').' crimp and press a crimp there, harder than one that holds two wires. Thread '.$strung->count.' × '.$strung->bead->words().', push it against the crimp, press the next crimp behind, and pull to test both.', [$part->mark('bead-'.$at)], $strung->count, 'beads', tool: 'crimping pliers, ruler', operation: Operation::Thread);
+            $step = new Step(
+                'thread',
+                '',
+                'Group '.($at + 1),
+                "Measure {$gap} from the ".($at === 0 ? 'end' : 'last')
+                    .' crimp and press a crimp there, harder than one that holds two wires. Thread '.$strung->count
+                    .' × '.$strung->bead->words()
+                    .', push it against the crimp, press the next crimp behind, and pull to test both.',
+                [$part->mark('bead-'.$at)],
+                $strung->count,
+                'beads',
+                tool: 'crimping pliers, ruler',
+                operation: Operation::Thread,
+            );
             $steps[] = $step->putting([$strung], $part->cutKey());
         }
 
@@ -188,7 +242,9 @@ final class Strand implements Technique
     {
         $d = $part->wireMm();
         $from = $place->yMm + $part->part->mm('inside') + 2 * $d;
-        $sketch->eye($place->yMm, $part->part->mm('inside'), $d, $place->facing, $part->wire->metal, $part->mark('top-loop'));
+        $sketch->eye(
+            $place->yMm, $part->part->mm('inside'), $d, $place->facing, $part->wire->metal, $part->mark('top-loop'),
+        );
         $to = $from + self::CRIMP_MM + $this->betweenMm($part);
         if ($this->isSpaced($part->part)) {
             $this->drawGroups($part, $sketch, $from + self::CRIMP_MM);
@@ -196,9 +252,17 @@ final class Strand implements Technique
             Threading::fromTop($part)->draw($sketch, $from + self::CRIMP_MM);
         }
         foreach ([$from, $to] as $y) {
-            $sketch->through([[0, $y], [0, $y + self::CRIMP_MM]], $part->part->choice('crimps') === 'covered' ? 3.0 : 2.2, $part->wire->metal, $part->mark('crimp'));
+            $sketch->through(
+                [[0, $y], [0, $y + self::CRIMP_MM]],
+                $part->part->choice('crimps') === 'covered' ? 3.0 : 2.2,
+                $part->wire->metal,
+                $part->mark('crimp'),
+            );
         }
-        $sketch->eye($to + self::CRIMP_MM + $d, $part->part->mm('inside'), $d, $place->facing, $part->wire->metal, $part->mark('bottom-loop'));
+        $sketch->eye(
+            $to + self::CRIMP_MM + $d, $part->part->mm('inside'), $d, $place->facing, $part->wire->metal,
+            $part->mark('bottom-loop'),
+        );
 
         return ['bottom' => new Placement($to + self::CRIMP_MM + $d + $part->part->mm('inside'), ! $place->facing)];
     }

@@ -13,7 +13,10 @@ use Hebra\Core\Plan\Strung;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Working;
 
-/** Collects the stretches of one cut, start to end, and where it bends between them. Stretches of no length are left out. */
+/**
+ * Collects the stretches of one cut, start to end, and where it bends between them. Stretches of no length are left
+ * out.
+ */
 final class Stretch
 {
     /** @var list<Segment> */
@@ -29,20 +32,35 @@ final class Stretch
     }
 
     /** @param  list<Strung>  $beads  what stands on it, from the first end on */
-    public function worked(SegmentKind $kind, float $lengthMm, string $words, string $mark, string $rule, string $numbers, string $source = 'geometry', array $beads = []): self
-    {
-        return $this->add((new Segment($kind, $lengthMm, $words, $this->part->mark($mark), new Working($words, $rule, $numbers, $lengthMm, 'mm', $source)))->carrying($beads));
+    public function worked(
+        SegmentKind $kind, float $lengthMm, string $words, string $mark, string $rule, string $numbers,
+        string $source = 'geometry', array $beads = [],
+    ): self {
+        return $this->add(
+            (new Segment($kind, $lengthMm, $words, $this->part->mark($mark), new Working($words, $rule, $numbers, $lengthMm, 'mm', $source)))->carrying(
+                $beads,
+            ),
+        );
     }
 
     /** As it is set, or as is common practice. */
     public function given(SegmentKind $kind, float $lengthMm, string $words, string $mark, string $why): self
     {
-        return $this->add(Segment::given($kind, $lengthMm, $words, $this->part->mark($mark), $why, $this->part->sourceOf($lengthMm)));
+        return $this->add(
+            Segment::given($kind, $lengthMm, $words, $this->part->mark($mark), $why, $this->part->sourceOf($lengthMm)),
+        );
     }
 
     public function loop(float $insideMm, float $wireMm, string $words, string $mark): self
     {
-        return $this->worked(SegmentKind::Loop, M_PI * ($insideMm + $wireMm), $words, $mark, 'π(D + d)', 'π × ('.Figures::trim($insideMm, 3).' + '.Figures::trim($wireMm, 3).')');
+        return $this->worked(
+            SegmentKind::Loop,
+            M_PI * ($insideMm + $wireMm),
+            $words,
+            $mark,
+            'π(D + d)',
+            'π × ('.Figures::trim($insideMm, 3).' + '.Figures::trim($wireMm, 3).')',
+        );
     }
 
     public function add(Segment $segment): self
@@ -68,10 +86,19 @@ final class Stretch
 
     public function cut(string $label, string $role, int $count, string $slot = ''): Cut
     {
-        $segments = $this->segments === [] ? [Segment::given(SegmentKind::Straight, 1.0, 'wire', $this->part->mark('wire'), 'nothing is asked of it yet', 'common practice')] : $this->segments;
+        $segments = $this->segments === []
+            ? [
+                Segment::given(
+                    SegmentKind::Straight, 1.0, 'wire', $this->part->mark('wire'), 'nothing is asked of it yet',
+                    'common practice',
+                ),
+            ]
+            : $this->segments;
         // A bend at the very end is none.
         $bends = array_values(array_filter($this->bends, fn (BendMark $bend): bool => $bend->atMm < $this->at - 1e-9));
 
-        return new Cut($label, $this->part->part->id, $role, $this->part->wireOf($role), $count, $segments, $bends, slot: $slot);
+        return new Cut(
+            $label, $this->part->part->id, $role, $this->part->wireOf($role), $count, $segments, $bends, slot: $slot,
+        );
     }
 }

@@ -18,8 +18,8 @@ use Hebra\Core\School\School;
 use Hebra\Core\Working;
 
 /**
- * Beads on a straight stretch of wire: what links and pins have in common. They go on over the last end of the cut, so the first
- * one pushed on lies nearest to its first end: of a link its top, of a pin its foot.
+ * Beads on a straight stretch of wire: what links and pins have in common. They go on over the last end of the cut, so
+ * the first one pushed on lies nearest to its first end: of a link its top, of a pin its foot.
  */
 final readonly class Threading
 {
@@ -51,7 +51,15 @@ final readonly class Threading
         if ($this->plan->strung === []) {
             return [];
         }
-        $numbers = implode(' + ', array_map(fn (Strung $strung): string => ($strung->count === 1 ? '' : $strung->count.' × ').Figures::trim($strung->bead->lengthMm), $this->plan->strung));
+        $numbers = implode(
+            ' + ',
+            array_map(
+                fn (Strung $strung): string => ($strung->count === 1 ? '' : $strung->count.' × ').Figures::trim(
+                    $strung->bead->lengthMm,
+                ),
+                $this->plan->strung,
+            ),
+        );
         $seat = new Segment(SegmentKind::Seat, $this->plan->stackMm(), Figures::counted($this->plan->beadCount(), 'bead'), $this->plan->mark('seat'),
             new Working('beads', 'sum of bead lengths', $numbers, $this->plan->stackMm()));
 
@@ -68,14 +76,20 @@ final readonly class Threading
         $text = $this->plan->profile->schools->is(School::Threading, 'one-by-one')
             ? "One at a time, each pushed home before the next: {$words}."
             : "In this order: {$words}.";
-        $step = new Step('thread', '', 'Thread the beads', $text, [$this->plan->mark('seat')], $this->plan->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread);
+        $step = new Step(
+            'thread', '', 'Thread the beads', $text, [$this->plan->mark('seat')], $this->plan->beadCount(), 'beads',
+            tool: 'fingers', operation: Operation::Thread,
+        );
 
         return [$step->putting($this->order(), $this->plan->cutKey())];
     }
 
     public function draw(Sketch $sketch, float $fromMm): void
     {
-        $sketch->stem($fromMm, $fromMm + $this->plan->stackMm(), $this->plan->wireMm(), $this->plan->wire->metal, $this->plan->mark('seat'));
+        $sketch->stem(
+            $fromMm, $fromMm + $this->plan->stackMm(), $this->plan->wireMm(), $this->plan->wire->metal,
+            $this->plan->mark('seat'),
+        );
         $y = $fromMm;
         foreach ($this->plan->strung as $place => $strung) {
             // A cap opens towards the bead it holds: the one below it, unless there is none or that is a cap too.

@@ -26,8 +26,9 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 
 /**
- * The bar of a toggle clasp: a straight bar with an eye turned in its middle, to go through a ring lengthwise and lie across it.
- * Cut = bar + π(D + d). It stands at the start of a chain or at its end. Millimetres. Common practice: 16 AWG, half hard.
+ * The bar of a toggle clasp: a straight bar with an eye turned in its middle, to go through a ring lengthwise and lie
+ * across it. Cut = bar + π(D + d). It stands at the start of a chain or at its end. Millimetres. Common practice: 16
+ * AWG, half hard.
  */
 final class ToggleBar implements Technique
 {
@@ -77,7 +78,12 @@ final class ToggleBar implements Technique
     {
         $name = $part->part->choice('end') === 'end' ? 'top' : 'bottom';
 
-        return [$name => new Eye("{$instance}/{$name}", EyeKind::Openable, $part->part->mm('eye'), $part->wireMm(), 'bar’s eye', $part->mark('eye'))];
+        return [
+            $name => new Eye(
+                "{$instance}/{$name}", EyeKind::Openable, $part->part->mm('eye'), $part->wireMm(), 'bar’s eye',
+                $part->mark('eye'),
+            ),
+        ];
     }
 
     public function clasp(PartPlan $part): Clasp
@@ -125,7 +131,8 @@ final class ToggleBar implements Technique
         $on = Forming::loop($part->wire, $part->part->mm('eye'), $part->profile);
 
         return match ($event) {
-            'form top', 'form bottom' => [new Step($event, '', 'Turn the eye in the middle', 'Grip the middle of the wire and turn one full eye round '.$on->where('mark of the round-nose pliers', $part->profile).', so that both halves run on in one line.'.$on->opens($part->profile), [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye)],
+            'form top',
+            'form bottom' => [new Step($event, '', 'Turn the eye in the middle', 'Grip the middle of the wire and turn one full eye round '.$on->where('mark of the round-nose pliers', $part->profile).', so that both halves run on in one line.'.$on->opens($part->profile), [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye)],
             'work ends' => [new Step($event, '', 'Round both ends', 'File both ends of the bar round and straighten it over a block.', [$part->mark('bar-1'), $part->mark('bar-2')], tool: 'needle file', cautions: [Caution::Filing], operation: Operation::File)],
             default => [],
         };

@@ -17,7 +17,10 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 
-/** What most techniques have in common: one wire, nothing bought, not flat, every setting shown, beads drilled lengthwise, nothing to object to. */
+/**
+ * What most techniques have in common: one wire, nothing bought, not flat, every setting shown, beads drilled
+ * lengthwise, nothing to object to.
+ */
 trait Usual
 {
     public function extraWires(Part $part): array

@@ -26,9 +26,9 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 
 /**
- * A frame bent from one length and closed by a wrapped loop on top: round, a drop, a square on its corner, a triangle. Cut =
- * outline + two necks + loop + wraps + tail. Beads are strung on it or bound along it; something may hang in its middle.
- * Millimetres. Common practice: 18 to 20 AWG.
+ * A frame bent from one length and closed by a wrapped loop on top: round, a drop, a square on its corner, a triangle.
+ * Cut = outline + two necks + loop + wraps + tail. Beads are strung on it or bound along it; something may hang in its
+ * middle. Millimetres. Common practice: 18 to 20 AWG.
  */
 final class WireFrame implements Technique
 {
@@ -77,7 +77,12 @@ final class WireFrame implements Technique
     public function parameters(): array
     {
         return [
-            Parameter::choice('shape', 'shape', 'hoop', ['hoop' => 'round', 'drop' => 'drop', 'square' => 'square on its corner', 'triangle' => 'triangle']),
+            Parameter::choice(
+                'shape',
+                'shape',
+                'hoop',
+                ['hoop' => 'round', 'drop' => 'drop', 'square' => 'square on its corner', 'triangle' => 'triangle'],
+            ),
             Parameter::length('size', 'diameter, width or side', 25.0, 8.0, 150.0),
             ...WrappedEnd::parameters('', '', 3.0, 3),
             WrappedEnd::tail(),
@@ -104,9 +109,15 @@ final class WireFrame implements Technique
     public function eyes(PartPlan $part, string $instance): array
     {
         $inside = $part->part->mm('size') - $part->wireMm();
-        $closed = fn (string $name, string $words): Eye => new Eye("{$instance}/{$name}", EyeKind::Closed, $inside, $part->wireMm(), $words, $part->mark('outline'));
+        $closed = fn (string $name, string $words): Eye => new Eye(
+            "{$instance}/{$name}", EyeKind::Closed, $inside, $part->wireMm(), $words, $part->mark('outline'),
+        );
 
-        return ['centre' => $closed('centre', 'frame’s top, inside'), 'bottom' => $closed('bottom', 'frame’s lower edge'), 'top' => $this->end($part)->eye($instance)];
+        return [
+            'centre' => $closed('centre', 'frame’s top, inside'),
+            'bottom' => $closed('bottom', 'frame’s lower edge'),
+            'top' => $this->end($part)->eye($instance),
+        ];
     }
 
     public function along(PartPlan $part): array
@@ -133,7 +144,12 @@ final class WireFrame implements Technique
 
     public function inShort(PartPlan $part): string
     {
-        return ['hoop' => 'round', 'drop' => 'drop', 'square' => 'square', 'triangle' => 'triangle'][$part->part->choice('shape')].', '.$part->profile->size($part->part->mm('size'));
+        return [
+            'hoop' => 'round',
+            'drop' => 'drop',
+            'square' => 'square',
+            'triangle' => 'triangle',
+        ][$part->part->choice('shape')].', '.$part->profile->size($part->part->mm('size'));
     }
 
     public function cuts(PartPlan $part): array
@@ -141,8 +157,23 @@ final class WireFrame implements Technique
         $shape = Frame::from($part->part->choice('shape'));
         $loop = $this->end($part)->loop;
         $stretch = (new Stretch($part))
-            ->worked(SegmentKind::Neck, $loop->neckMm(), 'neck', 'top-neck', 'N·d', $loop->wraps.' × '.Figures::trim($part->wireMm(), 3))->bend('first end up')
-            ->worked(SegmentKind::Round, $part->part->mm('size') * $shape->outline(), 'outline', 'outline', Figures::trim($shape->outline(), 4).'·size', Figures::trim($shape->outline(), 4).' × '.Figures::trim($part->part->mm('size')), beads: (new BoundBeads($part))->onWire())->bend('second end up');
+            ->worked(
+                SegmentKind::Neck,
+                $loop->neckMm(),
+                'neck',
+                'top-neck',
+                'N·d',
+                $loop->wraps.' × '.Figures::trim($part->wireMm(), 3),
+            )->bend('first end up')
+            ->worked(
+                SegmentKind::Round,
+                $part->part->mm('size') * $shape->outline(),
+                'outline',
+                'outline',
+                Figures::trim($shape->outline(), 4).'·size',
+                Figures::trim($shape->outline(), 4).' × '.Figures::trim($part->part->mm('size')),
+                beads: (new BoundBeads($part))->onWire(),
+            )->bend('second end up');
         foreach ($this->end($part)->segments() as $segment) {
             $stretch->add($segment);
         }
@@ -152,7 +183,12 @@ final class WireFrame implements Technique
 
     public function steps(PartPlan $part, string $event): array
     {
-        $words = ['hoop' => 'Bend it round a mandrel or a bottle', 'drop' => 'Round its lower half on a mandrel and draw both ends straight up to a point', 'square' => 'Mark four equal sides and bend three corners square in the pliers', 'triangle' => 'Mark three equal sides and bend two corners'][$part->part->choice('shape')];
+        $words = [
+            'hoop' => 'Bend it round a mandrel or a bottle',
+            'drop' => 'Round its lower half on a mandrel and draw both ends straight up to a point',
+            'square' => 'Mark four equal sides and bend three corners square in the pliers',
+            'triangle' => 'Mark three equal sides and bend two corners',
+        ][$part->part->choice('shape')];
 
         return match ($event) {
             'work shape' => [new Step($event, '', 'Shape the frame', $words.', '.$part->profile->length($part->part->mm('size')).' to the middle of the wire, and turn both ends up side by side at the top.', [$part->mark('outline')], tool: 'mandrel, flat-nose pliers')],
@@ -170,7 +206,10 @@ final class WireFrame implements Technique
         $held = array_filter([$this->end($part)->nothingToHold()]);
 
         return $covered <= $room ? $held : [...$held, new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the frame is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
-            new Way('Make the frame larger', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'size', 'value' => ceil($part->part->mm('size') * $covered / $room + 1).' mm']),
+            new Way(
+                'Make the frame larger',
+                ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'size', 'value' => ceil($part->part->mm('size') * $covered / $room + 1).' mm'],
+            ),
         ])];
     }
 
@@ -180,7 +219,12 @@ final class WireFrame implements Technique
         $from = $place->yMm + $end->loop->reachMm() + $part->wireMm() / 2;
         // Its loop decides whether its face or its edge is seen.
         $face = new Sketch;
-        $face->through(array_map(fn (array $point): array => [round($point[0], 3), round($point[1] + $from, 3)], $outline->points), $part->wireMm(), $part->wire->metal, $part->mark('outline'));
+        $face->through(
+            array_map(fn (array $point): array => [round($point[0], 3), round($point[1] + $from, 3)], $outline->points),
+            $part->wireMm(),
+            $part->wire->metal,
+            $part->mark('outline'),
+        );
         $end->draw($sketch, $place->yMm, $place->facing);
         $covered = (new BoundBeads($part))->coveredMm();
         (new BoundBeads($part))->draw($face, function (float $at) use ($outline, $covered, $from): array {
@@ -191,6 +235,9 @@ final class WireFrame implements Technique
 
         $sketch->add($part->part->is('turned') !== $place->facing ? $face->figure() : $face->figure()->onEdge());
 
-        return ['centre' => new Placement($from + $part->wireMm() / 2, false), 'bottom' => new Placement($from + $outline->bottomMm() - $part->wireMm() / 2, false)];
+        return [
+            'centre' => new Placement($from + $part->wireMm() / 2, false),
+            'bottom' => new Placement($from + $outline->bottomMm() - $part->wireMm() / 2, false),
+        ];
     }
 }

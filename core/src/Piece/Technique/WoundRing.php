@@ -30,9 +30,9 @@ use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wrap\Turn;
 
 /**
- * A finger ring wound from one wire: turns round the mandrel side by side, the beads held on top, each end wrapped round the
- * turns beside them. Cut = turns·π(ID + d) + beads + wraps·(round all turns) each side + tails. Millimetres. Common practice:
- * 20 AWG, dead soft, two to four turns.
+ * A finger ring wound from one wire: turns round the mandrel side by side, the beads held on top, each end wrapped
+ * round the turns beside them. Cut = turns·π(ID + d) + beads + wraps·(round all turns) each side + tails. Millimetres.
+ * Common practice: 20 AWG, dead soft, two to four turns.
  */
 final class WoundRing implements Technique
 {
@@ -100,12 +100,46 @@ final class WoundRing implements Technique
     public function cuts(PartPlan $part): array
     {
         [$d, $turns, $wraps] = [$part->wireMm(), $part->part->count('turns'), $part->part->count('wraps')];
-        $wrap = fn (Stretch $stretch, string $side): Stretch => $stretch->worked(SegmentKind::Wraps, $wraps * $this->wrapMm($part), Figures::counted($wraps, 'wrap'), $side, 'N·√((π·2d + 2(k − 1)d)² + d²)', $wraps.' × '.Figures::trim($this->wrapMm($part), 3));
-        $stretch = (new Stretch($part))->given(SegmentKind::Tail, Allowance::endMm($d), 'tail', 'tail', 'what the pliers hold, trimmed off');
+        $wrap = fn (Stretch $stretch, string $side): Stretch => $stretch->worked(
+            SegmentKind::Wraps,
+            $wraps * $this->wrapMm($part),
+            Figures::counted($wraps, 'wrap'),
+            $side,
+            'N·√((π·2d + 2(k − 1)d)² + d²)',
+            $wraps.' × '.Figures::trim($this->wrapMm($part), 3),
+        );
+        $stretch = (new Stretch($part))->given(
+            SegmentKind::Tail,
+            Allowance::endMm($d),
+            'tail',
+            'tail',
+            'what the pliers hold, trimmed off',
+        );
         $wrap($stretch, 'wraps')->bend('winding starts');
-        $stretch->worked(SegmentKind::Round, Band::ringBlankMm($part->part->mm('inside'), $d / 2, $turns), Figures::counted($turns, 'turn'), 'round', 'turns·π(ID + d)', "{$turns} × π × (".Figures::trim($part->part->mm('inside')).' + '.Figures::trim($d, 3).')')->bend('winding ends')
-            ->worked(SegmentKind::Seat, $part->stackMm(), Figures::counted($part->beadCount(), 'bead'), 'beads', 'sum of bead lengths', Figures::trim($part->stackMm()), beads: $part->strung);
-        $wrap($stretch, 'wraps')->given(SegmentKind::Tail, Allowance::endMm($d), 'tail', 'tail', 'what the pliers hold, trimmed off');
+        $stretch->worked(
+            SegmentKind::Round,
+            Band::ringBlankMm($part->part->mm('inside'), $d / 2, $turns),
+            Figures::counted($turns, 'turn'),
+            'round',
+            'turns·π(ID + d)',
+            "{$turns} × π × (".Figures::trim($part->part->mm('inside')).' + '.Figures::trim($d, 3).')',
+        )->bend('winding ends')
+            ->worked(
+                SegmentKind::Seat,
+                $part->stackMm(),
+                Figures::counted($part->beadCount(), 'bead'),
+                'beads',
+                'sum of bead lengths',
+                Figures::trim($part->stackMm()),
+                beads: $part->strung,
+            );
+        $wrap($stretch, 'wraps')->given(
+            SegmentKind::Tail,
+            Allowance::endMm($d),
+            'tail',
+            'tail',
+            'what the pliers hold, trimmed off',
+        );
 
         return [$stretch->cut('Ring', $part->part->wire, $part->times)];
     }
@@ -118,11 +152,43 @@ final class WoundRing implements Technique
         return match ($event) {
             'work wind' => [
                 ...($part->strung === [] ? [] : [(new Step($event, '', 'Thread the beads', 'Slide them to the middle of the wire: '.Stringing::words($part->strung).'.', [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread))->putting($part->strung, $part->cutKey())]),
-                new Step($event, '', 'Wind the shank', 'Hold the beads on '.$form->where('ring mandrel', $part->profile).' and wind both ends round, '.Figures::counted($part->part->count('turns'), 'turn').' in all, side by side, ending at the beads.'.$form->opens($part->profile), [$part->mark('round')], $part->part->count('turns'), 'turns', tool: 'ring mandrel', operation: Operation::Coil),
+                new Step(
+                    $event,
+                    '',
+                    'Wind the shank',
+                    'Hold the beads on '.$form->where('ring mandrel', $part->profile).' and wind both ends round, '
+                        .Figures::counted($part->part->count('turns'), 'turn')
+                        .' in all, side by side, ending at the beads.'.$form->opens($part->profile),
+                    [$part->mark('round')],
+                    $part->part->count('turns'),
+                    'turns',
+                    tool: 'ring mandrel',
+                    operation: Operation::Coil,
+                ),
             ],
             'work wrap' => $wraps === 0 ? [] : [
-                new Step($event, '', 'Wrap each side', "Off the mandrel, wrap each end {$wraps} times round all the turns, close beside the beads.", [$part->mark('wraps')], 2 * $wraps, 'wraps', tool: 'chain-nose pliers', cautions: $part->strung === [] ? [] : [Caution::Crush], operation: Operation::Wrap),
-                new Step($event, '', 'Trim and tuck', 'Trim both ends on the outside of the ring and press them in: nothing may stand towards the finger.', [$part->mark('tail')], tool: 'flush cutter, chain-nose pliers', cautions: [Caution::CutEnds], operation: Operation::Trim),
+                new Step(
+                    $event,
+                    '',
+                    'Wrap each side',
+                    "Off the mandrel, wrap each end {$wraps} times round all the turns, close beside the beads.",
+                    [$part->mark('wraps')],
+                    2 * $wraps,
+                    'wraps',
+                    tool: 'chain-nose pliers',
+                    cautions: $part->strung === [] ? [] : [Caution::Crush],
+                    operation: Operation::Wrap,
+                ),
+                new Step(
+                    $event,
+                    '',
+                    'Trim and tuck',
+                    'Trim both ends on the outside of the ring and press them in: nothing may stand towards the finger.',
+                    [$part->mark('tail')],
+                    tool: 'flush cutter, chain-nose pliers',
+                    cautions: [Caution::CutEnds],
+                    operation: Operation::Trim,
+                ),
             ],
             default => [],
         };
@@ -130,8 +196,17 @@ final class WoundRing implements Technique
 
     public function checks(PartPlan $part): array
     {
-        return $part->strung === [] ? [new Check(Level::Note, 'empty ring', 'This ring has no bead on top yet.', $part->part->id)]
-            : [new Check(Level::Ok, 'size', RingSize::ofDiameter(min(RingSize::MOST_MM, $part->part->mm('inside')))->words().'.', $part->part->id)];
+        return $part->strung === [] ? [
+            new Check(Level::Note, 'empty ring', 'This ring has no bead on top yet.', $part->part->id),
+        ]
+            : [
+                new Check(
+                    Level::Ok,
+                    'size',
+                    RingSize::ofDiameter(min(RingSize::MOST_MM, $part->part->mm('inside')))->words().'.',
+                    $part->part->id,
+                ),
+            ];
     }
 
     public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
@@ -145,17 +220,32 @@ final class WoundRing implements Technique
             for ($wrap = 0; $wrap < $part->part->count('wraps'); $wrap++) {
                 $angle = $side * ($half + ($wrap + 0.5) * $d) / $r;
                 [$x, $y] = [sin($angle), -cos($angle)];
-                $sketch->through([[($r - $d) * $x, $middle + ($r - $d) * $y], [($r + $d) * $x, $middle + ($r + $d) * $y]], $d, $metal, $part->mark('wraps'), 2);
+                $sketch->through(
+                    [[($r - $d) * $x, $middle + ($r - $d) * $y], [($r + $d) * $x, $middle + ($r + $d) * $y]],
+                    $d,
+                    $metal,
+                    $part->mark('wraps'),
+                    2,
+                );
             }
         }
         // The wire the beads sit on, over the turns.
-        $sketch->bow(0, $middle, $r, -0.25 - $half / $r / (2 * M_PI), -0.25 + $half / $r / (2 * M_PI), $d, $metal, $part->mark('beads'));
+        $sketch->bow(
+            0, $middle, $r, -0.25 - $half / $r / (2 * M_PI), -0.25 + $half / $r / (2 * M_PI), $d, $metal,
+            $part->mark('beads'),
+        );
         $at = -$half;
         foreach ($part->strung as $strung) {
             for ($bead = 0; $bead < $strung->count; $bead++) {
                 $angle = ($at + $strung->bead->lengthMm / 2) / $r;
                 $out = $r;
-                $sketch->bead($strung->bead, $middle - cos($angle) * $out - $strung->bead->lengthMm / 2, $part->mark('beads'), sin($angle) * $out, rad2deg($angle) + 90);
+                $sketch->bead(
+                    $strung->bead,
+                    $middle - cos($angle) * $out - $strung->bead->lengthMm / 2,
+                    $part->mark('beads'),
+                    sin($angle) * $out,
+                    rad2deg($angle) + 90,
+                );
                 $at += $strung->bead->lengthMm;
             }
         }

@@ -36,8 +36,10 @@ use Hebra\Core\Wrap\Turn;
 use Hebra\Core\Wrap\WeavePattern;
 
 /**
- * Cores held side by side by a finer wire woven over them, section by section, their outer ends turned to eyes. Weave as BandWeave has it;
- * each core = from where it comes in to where it leaves, an eye or a curl at each end, and what the hands need beyond, about 100 mm a side, trimmed off. Millimetres. Common practice: cores 0.8 to 1 mm under 0.3 to 0.4; dead soft.
+ * Cores held side by side by a finer wire woven over them, section by section, their outer ends turned to eyes. Weave
+ * as BandWeave has it; each core = from where it comes in to where it leaves, an eye or a curl at each end, and what
+ * the hands need beyond, about 100 mm a side, trimmed off. Millimetres. Common practice: cores 0.8 to 1 mm under 0.3 to
+ * 0.4; dead soft.
  */
 final class WovenBand implements Technique
 {
@@ -73,7 +75,10 @@ final class WovenBand implements Technique
     /** A core that ends in no eye is curled in, so wide inside, mm. */
     private const CURL_MM = 1.0;
 
-    /** Wire that arms can pull through a weave, mm, and the turns of each over the other where a new one is joined [common practice]. */
+    /**
+     * Wire that arms can pull through a weave, mm, and the turns of each over the other where a new one is joined
+     * [common practice].
+     */
     private const WORKABLE_MM = 1800.0;
 
     private const JOIN_TURNS = 3;
@@ -131,7 +136,10 @@ final class WovenBand implements Technique
 
     public function eyes(PartPlan $part, string $instance): array
     {
-        $eye = fn (string $name): Eye => new Eye("{$instance}/{$name}", EyeKind::Openable, $part->part->mm('eye'), $part->wireMm(), "band’s {$name} eye", $part->mark($name.'-loop'));
+        $eye = fn (string $name): Eye => new Eye(
+            "{$instance}/{$name}", EyeKind::Openable, $part->part->mm('eye'), $part->wireMm(), "band’s {$name} eye",
+            $part->mark($name.'-loop'),
+        );
 
         return ['top' => $eye('top'), 'bottom' => $eye('bottom')];
     }
@@ -150,15 +158,39 @@ final class WovenBand implements Technique
     {
         $band = $this->band($part);
         $pieces = $this->weavingWires($band);
-        $weaving = (new Stretch($part))->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'weave-tail', 'what the fingers hold at the start, trimmed off');
+        $weaving = (new Stretch($part))->given(
+            SegmentKind::Tail,
+            self::TAIL_MM,
+            'tail',
+            'weave-tail',
+            'what the fingers hold at the start, trimmed off',
+        );
         if ($pieces > 1) {
             return [...$this->coreCuts($part, $band), $this->joined($part, $band, $weaving, $pieces)];
         }
         foreach ($band->sections as $section) {
-            $weaving->worked(SegmentKind::Weave, $section->wireMm, $section->cross > 0 ? 'carried on' : Figures::counted($section->repeats, 'repeat'), 'weave', $section->cross > 0 ? 'length of the cross' : ($section->weave instanceof BasketWeave ? 'repeats · the taut string round the cores' : 'repeats · Σ turns·√((π(D + w) + 2(k − 1)s)² + w²)'), $section->repeats.' × '.Figures::trim($section->wireMm / $section->repeats, 2));
+            $weaving->worked(
+                SegmentKind::Weave,
+                $section->wireMm,
+                $section->cross > 0 ? 'carried on' : Figures::counted($section->repeats, 'repeat'),
+                'weave',
+                $section->cross > 0
+                    ? 'length of the cross'
+                    : ($section->weave instanceof BasketWeave ? 'repeats · the taut string round the cores' : 'repeats · Σ turns·√((π(D + w) + 2(k − 1)s)² + w²)'),
+                $section->repeats.' × '.Figures::trim($section->wireMm / $section->repeats, 2),
+            );
         }
 
-        return [...$this->coreCuts($part, $band), $weaving->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'weave-tail', 'what the fingers hold at the end')->cut('Weaving wire', 'weave', $part->times, 'weave')];
+        return [
+            ...$this->coreCuts($part, $band),
+            $weaving->given(
+                SegmentKind::Tail,
+                self::TAIL_MM,
+                'tail',
+                'weave-tail',
+                'what the fingers hold at the end',
+            )->cut('Weaving wire', 'weave', $part->times, 'weave'),
+        ];
     }
 
     /** How many lengths of weaving wire it takes: none longer than arms can pull. */
@@ -174,9 +206,30 @@ final class WovenBand implements Technique
         $joins = 2 * ($pieces - 1) / $pieces * self::JOIN_TURNS;
 
         return $stretch
-            ->worked(SegmentKind::Weave, $band->weavingWireMm() / $pieces, 'its share of the weave', 'weave', 'all the weave takes/lengths', Figures::trim($band->weavingWireMm(), 2)."/{$pieces}")
-            ->worked(SegmentKind::Weave, $joins * $turn, 'joins', 'weave', 'turns over each other·√((π(D + w))² + w²)', Figures::trim($joins, 2).' × '.Figures::trim($turn, 3), 'common practice: two or three turns of each over the other')
-            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'weave-tail', 'what the fingers hold at the end, trimmed off')
+            ->worked(
+                SegmentKind::Weave,
+                $band->weavingWireMm() / $pieces,
+                'its share of the weave',
+                'weave',
+                'all the weave takes/lengths',
+                Figures::trim($band->weavingWireMm(), 2)."/{$pieces}",
+            )
+            ->worked(
+                SegmentKind::Weave,
+                $joins * $turn,
+                'joins',
+                'weave',
+                'turns over each other·√((π(D + w))² + w²)',
+                Figures::trim($joins, 2).' × '.Figures::trim($turn, 3),
+                'common practice: two or three turns of each over the other',
+            )
+            ->given(
+                SegmentKind::Tail,
+                self::TAIL_MM,
+                'tail',
+                'weave-tail',
+                'what the fingers hold at the end, trimmed off',
+            )
             ->cut('Weaving wire', 'weave', $part->times * $pieces, 'weave');
     }
 
@@ -189,7 +242,13 @@ final class WovenBand implements Technique
     {
         $kinds = [];
         foreach ([$this->middleCore($part), ...range(1, $band->cores)] as $core) {
-            $key = ($core === $this->middleCore($part) ? 'eyes ' : '').implode('/', array_map(fn (float $mm): string => (string) round($mm, 6), [...$band->runOf($core), $band->coreWireMm($core)]));
+            $key = ($core === $this->middleCore($part) ? 'eyes ' : '').implode(
+                '/',
+                array_map(
+                    fn (float $mm): string => (string) round($mm, 6),
+                    [...$band->runOf($core), $band->coreWireMm($core)],
+                ),
+            );
             if (! in_array($core, $kinds[$key] ?? [], true)) {
                 $kinds[$key][] = $core;
             }
@@ -201,12 +260,47 @@ final class WovenBand implements Technique
             $wire = $band->coreWireMm($cores[0]);
             $words = count($kinds) === 1 ? '' : ' '.implode(', ', $cores);
             $cuts[] = (new Stretch($part))
-                ->given(SegmentKind::Tail, $this->beyondMm($part, $cores), 'tail', $from > 0 ? 'cores' : 'top-loop', 'what the hands hold and the curves need, trimmed off')
-                ->loop($this->turnedMm($part, $cores), $part->wireMm(), $this->turns($part, $cores), $from > 0 ? 'cores' : 'top-loop')->bend('weave starts')
-                ->worked(SegmentKind::Straight, $wire, 'woven', 'cores', 'from where it comes in to where it leaves, and what crossing takes', Figures::trim($to, 2).' − '.Figures::trim($from, 2).($wire - ($to - $from) > 1e-9 ? ' + '.Figures::trim($wire - ($to - $from), 2) : ''))->bend('weave ends')
-                ->loop($this->turnedMm($part, $cores), $part->wireMm(), $this->turns($part, $cores), $to < $band->lengthMm() ? 'cores' : 'bottom-loop')
-                ->given(SegmentKind::Tail, $this->beyondMm($part, $cores), 'tail', $to < $band->lengthMm() ? 'cores' : 'bottom-loop', 'what the hands hold and the curves need, trimmed off')
-                ->cut('Core'.$words, $part->part->wire, $part->times * count($cores), $kind === 0 ? '' : "core-{$kind}");
+                ->given(
+                    SegmentKind::Tail,
+                    $this->beyondMm($part, $cores),
+                    'tail',
+                    $from > 0 ? 'cores' : 'top-loop',
+                    'what the hands hold and the curves need, trimmed off',
+                )
+                ->loop(
+                    $this->turnedMm($part, $cores),
+                    $part->wireMm(),
+                    $this->turns($part, $cores),
+                    $from > 0 ? 'cores' : 'top-loop',
+                )->bend('weave starts')
+                ->worked(
+                    SegmentKind::Straight,
+                    $wire,
+                    'woven',
+                    'cores',
+                    'from where it comes in to where it leaves, and what crossing takes',
+                    Figures::trim($to, 2).' − '.Figures::trim($from, 2)
+                        .($wire - ($to - $from) > 1e-9 ? ' + '.Figures::trim($wire - ($to - $from), 2) : ''),
+                )->bend('weave ends')
+                ->loop(
+                    $this->turnedMm($part, $cores),
+                    $part->wireMm(),
+                    $this->turns($part, $cores),
+                    $to < $band->lengthMm() ? 'cores' : 'bottom-loop',
+                )
+                ->given(
+                    SegmentKind::Tail,
+                    $this->beyondMm($part, $cores),
+                    'tail',
+                    $to < $band->lengthMm() ? 'cores' : 'bottom-loop',
+                    'what the hands hold and the curves need, trimmed off',
+                )
+                ->cut(
+                    'Core'.$words,
+                    $part->part->wire,
+                    $part->times * count($cores),
+                    $kind === 0 ? '' : "core-{$kind}",
+                );
         }
 
         return $cuts;
@@ -239,14 +333,45 @@ final class WovenBand implements Technique
         $turn = function (string $place) use ($part, $event): array {
             $form = Forming::loop($part->wire, $part->part->mm('eye'), $part->profile);
 
-            return [new Step($event, '', "Turn the {$place} eye", 'Trim the outer cores, curl their ends in, and turn an eye of the middle one round '.$form->where('mark of the round-nose pliers', $part->profile).'.', [$part->mark($place.'-loop')], tool: 'round-nose pliers, flush cutter', cautions: [Caution::CutEnds], operation: Operation::Eye)];
+            return [
+                new Step(
+                    $event,
+                    '',
+                    "Turn the {$place} eye",
+                    'Trim the outer cores, curl their ends in, and turn an eye of the middle one round '
+                        .$form->where('mark of the round-nose pliers', $part->profile).'.',
+                    [$part->mark($place.'-loop')],
+                    tool: 'round-nose pliers, flush cutter',
+                    cautions: [Caution::CutEnds],
+                    operation: Operation::Eye,
+                ),
+            ];
         };
 
         return match ($event) {
             'work weave' => [
-                new Step($event, '', 'Label the cores', 'Straighten '.Figures::counted($part->part->count('cores'), 'core').', number them with tape at one end, and tape them side by side.', [$part->mark('cores')], $part->part->count('cores'), 'cores', tool: 'tape', operation: Operation::Ready),
+                new Step(
+                    $event,
+                    '',
+                    'Label the cores',
+                    'Straighten '.Figures::counted($part->part->count('cores'), 'core')
+                        .', number them with tape at one end, and tape them side by side.',
+                    [$part->mark('cores')],
+                    $part->part->count('cores'),
+                    'cores',
+                    tool: 'tape',
+                    operation: Operation::Ready,
+                ),
                 ...$this->weaveSteps($part, $event),
-                new Step($event, '', 'Bend the bundle as one', 'Hold it where the curve should start and bend all cores together. Trim the tails of the weaving wire at the back.', [$part->mark('weave')], tool: 'fingers, flush cutter', cautions: [Caution::CutEnds]),
+                new Step(
+                    $event,
+                    '',
+                    'Bend the bundle as one',
+                    'Hold it where the curve should start and bend all cores together. Trim the tails of the weaving wire at the back.',
+                    [$part->mark('weave')],
+                    tool: 'fingers, flush cutter',
+                    cautions: [Caution::CutEnds],
+                ),
             ],
             'form top' => $turn('top'),
             'form bottom' => $turn('bottom'),
@@ -263,15 +388,51 @@ final class WovenBand implements Technique
         foreach ($band->sections as $at => $section) {
             foreach (range(1, $band->cores) as $core) {
                 if (abs($band->runOf($core)[0] - $section->fromMm) < 1e-9 && $section->fromMm > 0) {
-                    $steps[] = new Step($event, '', "Core {$core} comes in", "Lay core {$core} in with {$part->profile->length($part->part->mm('ends'))} standing out at the side, to be curled later.", [$part->mark('cores')], tool: 'fingers', operation: Operation::Weave);
+                    $steps[] = new Step(
+                        $event,
+                        '',
+                        "Core {$core} comes in",
+                        "Lay core {$core} in with {$part->profile->length($part->part->mm('ends'))} standing out at the side, to be curled later.",
+                        [$part->mark('cores')],
+                        tool: 'fingers',
+                        operation: Operation::Weave,
+                    );
                 }
             }
             $steps[] = $section->cross > 0
-                ? new Step($event, '', 'Cross two cores', "Carry the weaving wire on at the back and bring core {$section->takes[0]} over core {$section->takes[1]}, within ".$part->profile->length($section->lengthMm).'.', [$part->mark('cores')], tool: 'fingers, flat-nose pliers', operation: Operation::Weave)
-                : new Step($event, '', $many ? 'Weave section '.($at + 1) : 'Weave', ($at === 0 ? 'Leave a tail. ' : '').'Each repeat: '.self::inWords($section).'. '.($at === 0 ? 'Keep the first turns round two easy, and push the rows together as you go.'.($this->weavingWires($band) > 1 ? ' It takes '.$this->weavingWires($band).' lengths of wire: begin each behind, with '.self::JOIN_TURNS.' turns of the old and the new over each other.' : '') : 'Push the rows together as you go.'), [$part->mark('weave')], $section->repeats, 'repeats', tool: 'fingers', operation: Operation::Weave);
+                ? new Step(
+                    $event,
+                    '',
+                    'Cross two cores',
+                    "Carry the weaving wire on at the back and bring core {$section->takes[0]} over core {$section->takes[1]}, within "
+                        .$part->profile->length($section->lengthMm).'.',
+                    [$part->mark('cores')],
+                    tool: 'fingers, flat-nose pliers',
+                    operation: Operation::Weave,
+                )
+                : new Step(
+                    $event,
+                    '',
+                    $many ? 'Weave section '.($at + 1) : 'Weave',
+                    ($at === 0 ? 'Leave a tail. ' : '').'Each repeat: '.self::inWords($section).'. '
+                        .($at === 0 ? 'Keep the first turns round two easy, and push the rows together as you go.'.($this->weavingWires($band) > 1 ? ' It takes '.$this->weavingWires($band).' lengths of wire: begin each behind, with '.self::JOIN_TURNS.' turns of the old and the new over each other.' : '') : 'Push the rows together as you go.'),
+                    [$part->mark('weave')],
+                    $section->repeats,
+                    'repeats',
+                    tool: 'fingers',
+                    operation: Operation::Weave,
+                );
             foreach (range(1, $band->cores) as $core) {
                 if (abs($band->runOf($core)[1] - $section->toMm()) < 1e-9 && $at < count($band->sections) - 1) {
-                    $steps[] = new Step($event, '', "Core {$core} leaves", "Bend core {$core} out to the side here. It is curled or wrapped when the band is woven, and nothing slides off over it.", [$part->mark('cores')], tool: 'chain-nose pliers', operation: Operation::Weave);
+                    $steps[] = new Step(
+                        $event,
+                        '',
+                        "Core {$core} leaves",
+                        "Bend core {$core} out to the side here. It is curled or wrapped when the band is woven, and nothing slides off over it.",
+                        [$part->mark('cores')],
+                        tool: 'chain-nose pliers',
+                        operation: Operation::Weave,
+                    );
                 }
             }
         }
@@ -283,10 +444,25 @@ final class WovenBand implements Technique
     {
         $weave = $section->weave;
         if ($weave instanceof WeavePattern) {
-            return implode(', then ', array_map(fn (array $figure): string => Figures::counted($figure['turns'], 'turn').' round '.($figure['from'] === $figure['to'] ? 'core '.$figure['from'] : "cores {$figure['from']} to {$figure['to']}"), array_slice($weave->figures, 0, 12)));
+            return implode(
+                ', then ',
+                array_map(
+                    fn (array $figure): string => Figures::counted($figure['turns'], 'turn').' round '
+                        .($figure['from'] === $figure['to'] ? 'core '.$figure['from'] : "cores {$figure['from']} to {$figure['to']}"),
+                    array_slice($weave->figures, 0, 12),
+                ),
+            );
         }
 
-        return $weave === null ? '' : implode(', ', array_map(fn (array $touch): string => ($touch['isFront'] ? 'in front of ' : 'behind ').$touch['core'], array_slice($weave->touches, 0, 24)));
+        return $weave === null
+            ? ''
+            : implode(
+                ', ',
+                array_map(
+                    fn (array $touch): string => ($touch['isFront'] ? 'in front of ' : 'behind ').$touch['core'],
+                    array_slice($weave->touches, 0, 24),
+                ),
+            );
     }
 
     public function checks(PartPlan $part): array
@@ -295,25 +471,47 @@ final class WovenBand implements Technique
         try {
             $weave = BandWeave::parse($part->part->choice('pattern'), $cores);
         } catch (OutOfRange $why) {
-            return [new Check(Level::Stop, 'weave', $why->getMessage(), $id, [new Way("Weave round all {$cores}", ['do' => 'part.set', 'part' => $id, 'key' => 'pattern', 'value' => "2@1-{$cores}"])])];
+            return [
+                new Check(
+                    Level::Stop,
+                    'weave',
+                    $why->getMessage(),
+                    $id,
+                    [new Way("Weave round all {$cores}", ['do' => 'part.set', 'part' => $id, 'key' => 'pattern', 'value' => "2@1-{$cores}"])],
+                ),
+            ];
         }
         $free = $weave->freeCores();
         if ($free !== []) {
             return [new Check(Level::Stop, 'weave', 'No section takes core '.implode(' or ', $free).': it would fall out.', $id, [
-                new Way('Add a turn round all', ['do' => 'part.set', 'part' => $id, 'key' => 'pattern', 'value' => $part->part->choice('pattern').(str_contains($part->part->choice('pattern'), '|') || preg_match('/[fbx]\d/', $part->part->choice('pattern')) === 1 ? " | 1@1-{$cores} x1" : " 1@1-{$cores}")]),
+                new Way(
+                    'Add a turn round all',
+                    ['do' => 'part.set', 'part' => $id, 'key' => 'pattern', 'value' => $part->part->choice('pattern').(str_contains($part->part->choice('pattern'), '|') || preg_match('/[fbx]\d/', $part->part->choice('pattern')) === 1 ? " | 1@1-{$cores} x1" : " 1@1-{$cores}")],
+                ),
             ])];
         }
         $band = $this->band($part);
         $checks = [];
         foreach (range(1, $cores) as $core) {
             foreach ($band->freeStretches($core) as [$from, $to]) {
-                $checks[] = new Check(Level::Note, 'weave', "Core {$core} runs free for ".$part->profile->length($to - $from).', '.$part->profile->length($from).' from the start: nothing holds it there.', $id);
+                $checks[] = new Check(
+                    Level::Note,
+                    'weave',
+                    "Core {$core} runs free for ".$part->profile->length($to - $from).', '.$part->profile->length($from)
+                        .' from the start: nothing holds it there.',
+                    $id,
+                );
             }
         }
         array_push($checks, ...$this->lengthChecks($part, $band));
         [$from, $to] = $band->runOf($this->middleCore($part));
         if ($from > 0 || $to < $band->lengthMm() - 1e-9) {
-            $checks[] = new Check(Level::Warn, 'weave', 'The middle core, of which the eyes are turned, does not run all the way.', $id);
+            $checks[] = new Check(
+                Level::Warn,
+                'weave',
+                'The middle core, of which the eyes are turned, does not run all the way.',
+                $id,
+            );
         }
 
         return $checks;
@@ -330,7 +528,10 @@ final class WovenBand implements Technique
         }
 
         return [new Check(Level::Note, 'woven length', 'Its repeats come to '.$part->profile->size($band->lengthMm()).', not to the '.$part->profile->size($asked).' asked for.', $part->part->id, [
-            new Way('Take '.$part->profile->size($band->lengthMm()), ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'length', 'value' => round($band->lengthMm(), 3).' mm']),
+            new Way(
+                'Take '.$part->profile->size($band->lengthMm()),
+                ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'length', 'value' => round($band->lengthMm(), 3).' mm'],
+            ),
         ])];
     }
 
@@ -359,7 +560,10 @@ final class WovenBand implements Technique
     private function drawCore(PartPlan $part, BandLayout $band, int $core, float $yMm, Sketch $sketch): void
     {
         [$d, $metal, $mark] = [$part->wireMm(), $part->wire->metal, $part->mark('cores')];
-        $points = array_map(fn (array $point): array => [round($point[1], 3), round($yMm + $point[0], 3)], $band->pathOf($core));
+        $points = array_map(
+            fn (array $point): array => [round($point[1], 3), round($yMm + $point[0], 3)],
+            $band->pathOf($core),
+        );
         [$from, $to] = $band->runOf($core);
         [$first, $last] = [$points[0] ?? [0.0, $yMm], $points === [] ? [0.0, $yMm] : $points[count($points) - 1]];
         $beyond = $core === $this->middleCore($part) ? 1.5 * $d : 2.5 * $d;
@@ -378,8 +582,23 @@ final class WovenBand implements Technique
                 $side = $x < 0 ? -1 : 1;
                 $curl = new Spiral($d, 1.0, 1.5);
                 $far = $curl->widthMm() / 2;
-                $sketch->through([[$x, $y], [round($x + $side * $far * 0.3, 3), round($y + $down * $d, 3)], [round($x + $side * 2 * $far, 3), round($y + $down * $d * 1.5, 3)]], $d, $metal, $mark, 2);
-                $sketch->spiral($x + $side * 2 * $far, $y + $down * ($d * 1.5 + $far - $d / 2), $curl, $down > 0 ? -0.25 : 0.25, $side * $down, $metal, $mark, 2);
+                $sketch->through(
+                    [[$x, $y], [round($x + $side * $far * 0.3, 3), round($y + $down * $d, 3)], [round($x + $side * 2 * $far, 3), round($y + $down * $d * 1.5, 3)]],
+                    $d,
+                    $metal,
+                    $mark,
+                    2,
+                );
+                $sketch->spiral(
+                    $x + $side * 2 * $far,
+                    $y + $down * ($d * 1.5 + $far - $d / 2),
+                    $curl,
+                    $down > 0 ? -0.25 : 0.25,
+                    $side * $down,
+                    $metal,
+                    $mark,
+                    2,
+                );
             }
         }
     }
@@ -389,13 +608,20 @@ final class WovenBand implements Technique
         return ($place - 1 - ($band->cores - 1) / 2) * $band->spacingMm;
     }
 
-    private function drawFigures(PartPlan $part, BandLayout $band, BandSection $section, WeavePattern $weave, float $yMm, Sketch $sketch): void
-    {
+    private function drawFigures(
+        PartPlan $part, BandLayout $band, BandSection $section, WeavePattern $weave, float $yMm, Sketch $sketch,
+    ): void {
         [$w, $metal, $mark, $half] = [$band->wireMm, $part->wireOf('weave')->metal, $part->mark('weave'), ($band->coreMm + $band->wireMm) / 2];
         for ($repeat = 0; $repeat < $section->repeats; $repeat++) {
             foreach ($weave->figures as $figure) {
                 for ($turn = 0; $turn < $figure['turns']; $turn++) {
-                    $sketch->through([[$this->xOf($band, $figure['from']) - $half, round($yMm + 0.25 * $w, 3)], [$this->xOf($band, $figure['to']) + $half, round($yMm + 0.75 * $w, 3)]], $w, $metal, $mark, 2);
+                    $sketch->through(
+                        [[$this->xOf($band, $figure['from']) - $half, round($yMm + 0.25 * $w, 3)], [$this->xOf($band, $figure['to']) + $half, round($yMm + 0.75 * $w, 3)]],
+                        $w,
+                        $metal,
+                        $mark,
+                        2,
+                    );
                     $yMm += $w;
                 }
             }
@@ -403,8 +629,9 @@ final class WovenBand implements Technique
     }
 
     /** What passes in front is seen over its core, what passes behind lies under it. */
-    private function drawBasket(PartPlan $part, BandLayout $band, BandSection $section, BasketWeave $weave, float $yMm, Sketch $sketch): void
-    {
+    private function drawBasket(
+        PartPlan $part, BandLayout $band, BandSection $section, BasketWeave $weave, float $yMm, Sketch $sketch,
+    ): void {
         [$w, $metal, $mark] = [$band->wireMm, $part->wireOf('weave')->metal, $part->mark('weave')];
         $count = count($weave->touches);
         $step = $weave->climbMm($w) / $count;
@@ -413,7 +640,13 @@ final class WovenBand implements Technique
             $next = $weave->touches[($pass + 1) % $count];
             $side = $next['core'] === $touch['core'] ? ($touch['isFront'] ? 1 : -1) : $next['core'] <=> $touch['core'];
             $x = $this->xOf($band, $touch['core']);
-            $sketch->through([[round($x - $side * $band->spacingMm / 2, 3), round($yMm + $pass * $step, 3)], [round($x + $side * $band->spacingMm / 2, 3), round($yMm + ($pass + 1) * $step, 3)]], $w, $metal, $mark, $touch['isFront'] ? 2 : 0);
+            $sketch->through(
+                [[round($x - $side * $band->spacingMm / 2, 3), round($yMm + $pass * $step, 3)], [round($x + $side * $band->spacingMm / 2, 3), round($yMm + ($pass + 1) * $step, 3)]],
+                $w,
+                $metal,
+                $mark,
+                $touch['isFront'] ? 2 : 0,
+            );
         }
     }
 }

@@ -46,7 +46,14 @@ final readonly class WrappedEnd
         $this->count = $part->count($prefix.'wraps');
         // A plain eye that is trimmed to length before it is turned leaves nothing to hold and cut off.
         $held = $plan->profile->schools->is(School::EyeTrim, 'turn-first') ? self::EYE_HOLD_MM : 0.0;
-        $this->loop = new WrappedLoop($plan->wireMm(), $part->mm($prefix.'inside'), $this->count, $plan->wireMm(), $this->count === 0 ? $held : $part->mm('tail'), $stems);
+        $this->loop = new WrappedLoop(
+            $plan->wireMm(),
+            $part->mm($prefix.'inside'),
+            $this->count,
+            $plan->wireMm(),
+            $this->count === 0 ? $held : $part->mm('tail'),
+            $stems,
+        );
     }
 
     private function forming(): Forming
@@ -89,12 +96,32 @@ final readonly class WrappedEnd
         $segments = $this->isPlain() ? [new Segment(SegmentKind::Loop, $loop->loopMm(), 'eye', $mark('loop'), $loop->loopWorking())] : [
             new Segment(SegmentKind::Neck, $loop->neckMm(), 'neck', $mark('neck'), $loop->neckWorking()),
             new Segment(SegmentKind::Loop, $loop->loopMm(), 'loop', $mark('loop'), $loop->loopWorking()),
-            new Segment(SegmentKind::Wraps, $loop->wrapsMm(), Figures::counted($this->count, 'wrap'), $mark('wraps'), $loop->wrapsWorking()),
+            new Segment(
+                SegmentKind::Wraps,
+                $loop->wrapsMm(),
+                Figures::counted($this->count, 'wrap'),
+                $mark('wraps'),
+                $loop->wrapsWorking(),
+            ),
         ];
         if ($loop->tailMm > 0) {
             $segments[] = $this->isPlain()
-                ? Segment::given(SegmentKind::Tail, $loop->tailMm, 'tail', $mark('tail'), 'what the pliers hold while the eye is turned, then trimmed off', 'your school: turn, then trim')
-                : Segment::given(SegmentKind::Tail, $loop->tailMm, 'tail', $mark('tail'), 'what the fingers hold while wrapping, trimmed off', $this->plan->sourceOf($loop->tailMm));
+                ? Segment::given(
+                    SegmentKind::Tail,
+                    $loop->tailMm,
+                    'tail',
+                    $mark('tail'),
+                    'what the pliers hold while the eye is turned, then trimmed off',
+                    'your school: turn, then trim',
+                )
+                : Segment::given(
+                    SegmentKind::Tail,
+                    $loop->tailMm,
+                    'tail',
+                    $mark('tail'),
+                    'what the fingers hold while wrapping, trimmed off',
+                    $this->plan->sourceOf($loop->tailMm),
+                );
         }
 
         return $segments;
@@ -127,11 +154,22 @@ final readonly class WrappedEnd
         $forming = $this->forming();
         $on = $forming->where('mark of the round-nose pliers', $profile);
         if ($this->isPlain()) {
-            return [new Step('form '.$this->place, '', "Turn the {$this->which()}eye", $this->eyeText($on).$forming->opens($profile), [$mark('loop')], tool: $this->tool($on), cautions: [Caution::CutEnds])];
+            return [
+                new Step(
+                    'form '.$this->place,
+                    '',
+                    "Turn the {$this->which()}eye",
+                    $this->eyeText($on).$forming->opens($profile),
+                    [$mark('loop')],
+                    tool: $this->tool($on),
+                    cautions: [Caution::CutEnds],
+                ),
+            ];
         }
         $where = $isFirst
             ? 'Mark '.$profile->length($this->bendFromEndMm()).' from the end and bend square there.'
-            : 'Push the beads home. Leave a neck of '.$profile->size($this->loop->neckMm()).", room for the {$this->wraps()} to come, and bend square.";
+            : 'Push the beads home. Leave a neck of '.$profile->size($this->loop->neckMm())
+                .", room for the {$this->wraps()} to come, and bend square.";
 
         return [new Step('form '.$this->place, '', "Turn the {$this->which()}loop", "{$where} Turn the loop over {$on} until the wire crosses its own neck.".$forming->opens($profile),
             [$mark('loop'), $mark('neck')], tool: $this->tool($on))];
@@ -205,9 +243,17 @@ final readonly class WrappedEnd
     {
         [$d, $metal] = [$this->loop->wireMm, $this->plan->wire->metal];
         $mark = fn (string $what): string => $this->plan->mark("{$this->place}-{$what}");
-        $neckFrom = $this->place === 'top' ? $insideTopMm + $this->loop->insideMm + $d / 2 : $insideTopMm - $d - $this->loop->neckMm();
+        $neckFrom = $this->place === 'top'
+            ? $insideTopMm + $this->loop->insideMm + $d / 2
+            : $insideTopMm - $d - $this->loop->neckMm();
         $sketch->stem($neckFrom, $neckFrom + $this->loop->neckMm() + $d / 2, $d, $metal, $mark('neck'));
         $sketch->eye($insideTopMm, $this->loop->insideMm, $d, $facing, $metal, $mark('loop'));
-        $sketch->wraps($this->place === 'top' ? $neckFrom + $d / 2 : $neckFrom, $this->count, $d, $metal, $mark('wraps'));
+        $sketch->wraps(
+            $this->place === 'top' ? $neckFrom + $d / 2 : $neckFrom,
+            $this->count,
+            $d,
+            $metal,
+            $mark('wraps'),
+        );
     }
 }

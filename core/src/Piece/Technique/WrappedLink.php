@@ -123,8 +123,14 @@ final class WrappedLink implements Technique
     {
         [$top, $bottom] = [$this->top($part), $this->bottom($part)];
         /** @var non-empty-list<\Hebra\Core\Plan\Segment> $segments */
-        $segments = [...array_reverse($top->segments()), ...Threading::fromTop($part)->segments(), ...$bottom->segments()];
-        $cut = new Cut(ucfirst($this->label), $part->part->id, $part->part->wire, $part->wire, $part->times, $segments, []);
+        $segments = [
+            ...array_reverse($top->segments()),
+            ...Threading::fromTop($part)->segments(),
+            ...$bottom->segments(),
+        ];
+        $cut = new Cut(
+            ucfirst($this->label), $part->part->id, $part->part->wire, $part->wire, $part->times, $segments, [],
+        );
         $bends = [new BendMark($top->bendFromEndMm(), 'bend square, top')];
         $second = $cut->lengthMm() - $bottom->bendFromEndMm();
         if ($second > $bends[0]->atMm) {
@@ -153,7 +159,14 @@ final class WrappedLink implements Technique
             return [$held];
         }
         if ($part->strung === []) {
-            return [new Check(Level::Note, 'empty link', 'This link has no beads yet: its two loops stand back to back.', $part->part->id)];
+            return [
+                new Check(
+                    Level::Note,
+                    'empty link',
+                    'This link has no beads yet: its two loops stand back to back.',
+                    $part->part->id,
+                ),
+            ];
         }
 
         return [];

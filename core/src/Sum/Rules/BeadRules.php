@@ -34,8 +34,21 @@ final class BeadRules
                 $fit = new HoleFit($given->mm('hole'), $given->wires(), $given->mm('clearance'));
 
                 return new Answer(['needed_mm' => $fit->neededMm(), 'margin_mm' => $fit->marginMm(), 'fits' => $fit->fits()], [
-                    new Working('needed', 'smallest circle round '.Figures::counted(count($fit->wiresMm), 'wire'), $given->texts['wires'], $fit->neededMm(), 'mm', self::PACKING),
-                    new Working('margin', 'hole − needed − clearance', Figures::trim($fit->holeMm, 3).' − '.Figures::trim($fit->neededMm(), 3).' − '.Figures::trim($fit->clearanceMm, 3), $fit->marginMm()),
+                    new Working(
+                        'needed',
+                        'smallest circle round '.Figures::counted(count($fit->wiresMm), 'wire'),
+                        $given->texts['wires'],
+                        $fit->neededMm(),
+                        'mm',
+                        self::PACKING,
+                    ),
+                    new Working(
+                        'margin',
+                        'hole − needed − clearance',
+                        Figures::trim($fit->holeMm, 3).' − '.Figures::trim($fit->neededMm(), 3).' − '
+                            .Figures::trim($fit->clearanceMm, 3),
+                        $fit->marginMm(),
+                    ),
                 ], ['Flat strip of width w and thickness t needs √(w² + t²). Count every wire that crosses, and every pass.']);
             }, called: ['hole'],
             figure: function (Given $given): Diagram {
@@ -59,9 +72,25 @@ final class BeadRules
                 $row = $count * $bead + ($count - 1) * $gap;
 
                 return new Answer(['count' => $count, 'length_mm' => $row, 'off_mm' => $row - $length], [
-                    new Working('beads', 'nearest whole number of (length + gap) / (bead + gap)', Figures::trim($length + $gap).' / '.Figures::trim($bead + $gap), $count, ''),
-                    new Working('their row', 'n·bead + (n − 1)·gap', "{$count} × ".Figures::trim($bead).' + '.($count - 1).' × '.Figures::trim($gap), $row),
-                    new Working('off', 'row − length', Figures::trim($row).' − '.Figures::trim($length), $row - $length),
+                    new Working(
+                        'beads',
+                        'nearest whole number of (length + gap) / (bead + gap)',
+                        Figures::trim($length + $gap).' / '.Figures::trim($bead + $gap),
+                        $count,
+                        '',
+                    ),
+                    new Working(
+                        'their row',
+                        'n·bead + (n − 1)·gap',
+                        "{$count} × ".Figures::trim($bead).' + '.($count - 1).' × '.Figures::trim($gap),
+                        $row,
+                    ),
+                    new Working(
+                        'off',
+                        'row − length',
+                        Figures::trim($row).' − '.Figures::trim($length),
+                        $row - $length,
+                    ),
                 ]);
             }, called: ['how many beads', 'beads for']);
     }
@@ -76,8 +105,22 @@ final class BeadRules
                 $one = $bead->grams();
 
                 return new Answer(['mass_g' => $one * $given->count('count'), 'each_g' => $one, 'length_mm' => $bead->lengthMm * $given->count('count')], [
-                    new Working('one bead', 'fill · b · W² · ρ, less its hole', $bead->sizeWords().', '.$bead->material->value.' '.$bead->material->gramsPerCubicCentimetre().' g/cm³', $one, 'g', 'geometry; density from memory'),
-                    new Working('all', 'count · one bead', $given->count('count').' × '.Figures::trim($one, 3), $one * $given->count('count'), 'g'),
+                    new Working(
+                        'one bead',
+                        'fill · b · W² · ρ, less its hole',
+                        $bead->sizeWords().', '.$bead->material->value.' '.$bead->material->gramsPerCubicCentimetre()
+                            .' g/cm³',
+                        $one,
+                        'g',
+                        'geometry; density from memory',
+                    ),
+                    new Working(
+                        'all',
+                        'count · one bead',
+                        $given->count('count').' × '.Figures::trim($one, 3),
+                        $one * $given->count('count'),
+                        'g',
+                    ),
                 ], ['An earring is comfortable to about 7 g, with caution from 10.']);
             }, called: ['bead weight', 'beads weigh']);
     }

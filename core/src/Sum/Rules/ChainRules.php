@@ -40,7 +40,15 @@ final class ChainRules
             [Input::count('count', 'rings', '40', 1, 100_000)->before('rings', 'links', 'ring'), Input::size('inside', 'inside of a ring', '4 mm')->after('inside', 'of'), Input::wire(example: '18 awg')],
             'geometry: rings hooked together meet inside to inside',
             fn (Given $given): Answer => new Answer(['length_mm' => Links::chainMm($given->count('count'), $given->mm('inside'), $given->mm('wire'))], [
-                new Working('length', 'n·D + 2d', $given->count('count').' × '.Figures::trim($given->mm('inside')).' + 2 × '.Figures::trim($given->mm('wire'), 3), Links::chainMm($given->count('count'), $given->mm('inside'), $given->mm('wire')), 'mm', 'geometry'),
+                new Working(
+                    'length',
+                    'n·D + 2d',
+                    $given->count('count').' × '.Figures::trim($given->mm('inside')).' + 2 × '
+                        .Figures::trim($given->mm('wire'), 3),
+                    Links::chainMm($given->count('count'), $given->mm('inside'), $given->mm('wire')),
+                    'mm',
+                    'geometry',
+                ),
             ]), called: ['chain']);
     }
 
@@ -52,7 +60,10 @@ final class ChainRules
             function (Given $given): Answer {
                 $height = Links::throughMm($given->mm('inside'), $given->mm('wire'), $given->mm('hole_length'));
 
-                return new Answer(['height_mm' => $height], [new Working('height', 'Ro − √(Ri² − L²/4)', Figures::trim($given->mm('inside') / 2 + $given->mm('wire'), 3).' − √('.Figures::trim($given->mm('inside') / 2).'² − '.Figures::trim($given->mm('hole_length')).'²/4)', $height, 'mm', 'geometry')]);
+                return new Answer(
+                    ['height_mm' => $height],
+                    [new Working('height', 'Ro − √(Ri² − L²/4)', Figures::trim($given->mm('inside') / 2 + $given->mm('wire'), 3).' − √('.Figures::trim($given->mm('inside') / 2).'² − '.Figures::trim($given->mm('hole_length')).'²/4)', $height, 'mm', 'geometry')],
+                );
             });
     }
 }

@@ -43,7 +43,10 @@ final class WireRules
                 return new Answer($isBeside ? $results + ['thicker_by_mm' => $by] : $results, [
                     ...($isBeside ? [new Working('thicker by', 'size − other', Figures::trim($d, 3).' − '.Figures::trim($given->mm('other'), 3), $by)] : []),
                     new Working('diameter', 'size', $given->texts['size'], $d, 'mm', 'ASTM B258, BS 3737'),
-                    new Working('nearest AWG', '0.127 · 92^((36 − n)/39)', "n = {$awg}", SizeSystem::awgMm($awg), 'mm', 'ASTM B258'),
+                    new Working(
+                        'nearest AWG', '0.127 · 92^((36 − n)/39)', "n = {$awg}", SizeSystem::awgMm($awg), 'mm',
+                        'ASTM B258',
+                    ),
                     new Working('nearest SWG', 'table', "n = {$swg}", SizeSystem::swgMm($swg), 'mm', 'BS 3737'),
                 ]);
             }, called: ['size', 'how thick is']);
@@ -61,7 +64,14 @@ final class WireRules
 
                 return new Answer(['mass_g' => $grams], [
                     new Working('area', 'section of the wire', $given->text('section'), $area, 'mm²', 'geometry'),
-                    new Working('mass', 'A · L · ρ', Figures::trim($area, 4).' × '.Figures::trim($given->mm('length'))." × {$density} / 1000", $grams, 'g', self::MASS),
+                    new Working(
+                        'mass',
+                        'A · L · ρ',
+                        Figures::trim($area, 4).' × '.Figures::trim($given->mm('length'))." × {$density} / 1000",
+                        $grams,
+                        'g',
+                        self::MASS,
+                    ),
                 ], $fine > 0 ? [Figures::trim($grams * $fine, 3).' g of it is precious metal, '.Figures::trim($fine * 1000, 1).' parts in a thousand.'] : []);
             }, called: ['mass', 'weight', 'weigh']);
     }
@@ -77,7 +87,14 @@ final class WireRules
 
                 return new Answer(['length_mm' => $length], [
                     new Working('area', 'section of the wire', $given->text('section'), $area, 'mm²', 'geometry'),
-                    new Working('length', 'm / (A · ρ)', Figures::trim($given->mm('mass'), 3).' × 1000 / ('.Figures::trim($area, 4)." × {$density})", $length, 'mm', self::MASS),
+                    new Working(
+                        'length',
+                        'm / (A · ρ)',
+                        Figures::trim($given->mm('mass'), 3).' × 1000 / ('.Figures::trim($area, 4)." × {$density})",
+                        $length,
+                        'mm',
+                        self::MASS,
+                    ),
                 ]);
             }, called: ['length of', 'how long is']);
     }
@@ -98,12 +115,41 @@ final class WireRules
                 $thinned = self::thinned($given);
                 $total = $start + $drawn + $thinned;
                 $yield = $given->strength()->yieldMpa($total);
-                $working = [new Working('where it starts', 'numbers hard of the grade', $given->temper()->words(), $start, '', 'ASTM B601')];
+                $working = [
+                    new Working(
+                        'where it starts', 'numbers hard of the grade', $given->temper()->words(), $start, '',
+                        'ASTM B601',
+                    ),
+                ];
                 if ($thinned > 0) {
-                    $working[] = new Working('thinned', '(2/√3)·ln(t₀/t₁)/0.23189', '1.1547 × ln('.Figures::trim($given->mm('thinned_from'), 3).'/'.Figures::trim($given->mm('thinned_to'), 3).')/0.23189', $thinned, '');
+                    $working[] = new Working(
+                        'thinned',
+                        '(2/√3)·ln(t₀/t₁)/0.23189',
+                        '1.1547 × ln('.Figures::trim($given->mm('thinned_from'), 3).'/'
+                            .Figures::trim($given->mm('thinned_to'), 3).')/0.23189',
+                        $thinned,
+                        '',
+                    );
                 }
-                $working[] = new Working('numbers hard', 'start + drawn + thinned', implode(' + ', array_map(fn (float $n): string => Figures::trim($n, 3), [$start, $drawn, $thinned])), $total, '');
-                $working[] = new Working('yield', 'linear between soft, half hard and hard', Figures::trim($given->strength()->softMpa).' · '.Figures::trim($given->strength()->halfHardMpa).' · '.Figures::trim($given->strength()->hardMpa), $yield, 'MPa', $given->strength()->source);
+                $working[] = new Working(
+                    'numbers hard',
+                    'start + drawn + thinned',
+                    implode(
+                        ' + ',
+                        array_map(fn (float $n): string => Figures::trim($n, 3), [$start, $drawn, $thinned]),
+                    ),
+                    $total,
+                    '',
+                );
+                $working[] = new Working(
+                    'yield',
+                    'linear between soft, half hard and hard',
+                    Figures::trim($given->strength()->softMpa).' · '.Figures::trim($given->strength()->halfHardMpa)
+                        .' · '.Figures::trim($given->strength()->hardMpa),
+                    $yield,
+                    'MPa',
+                    $given->strength()->source,
+                );
                 $hardness = Hardness::of(Temper::DeadSoft)->plus($total);
 
                 return new Answer(['numbers_hard' => $total, 'temper' => Temper::nearest($total)->value, 'yield_mpa' => $yield], $working,
@@ -118,11 +164,18 @@ final class WireRules
         }
         if (! $given->has('thinned_from') || ! $given->has('thinned_to')) {
             $field = $given->has('thinned_from') ? 'thinned_to' : 'thinned_from';
-            throw OutOfRange::because($field, 'nothing', 'cannot stand alone', 'both thinned_from and thinned_to, or neither');
+            throw OutOfRange::because(
+                $field,
+                'nothing',
+                'cannot stand alone',
+                'both thinned_from and thinned_to, or neither',
+            );
         }
         [$from, $to] = [$given->mm('thinned_from'), $given->mm('thinned_to')];
 
-        return $to <= $from ? Hardness::hammeringNumbers($from, $to) : throw OutOfRange::thicker('thinned_to', $to, $from);
+        return $to <= $from
+            ? Hardness::hammeringNumbers($from, $to)
+            : throw OutOfRange::thicker('thinned_to', $to, $from);
     }
 
     private static function hardening(): Sum
@@ -140,12 +193,26 @@ final class WireRules
             function (Given $given): Answer {
                 [$d, $metal] = [$given->mm('wire'), $given->metal()];
                 $parts = ['straightening' => 0.1 * $given->number('straightened'),
-                    'bending' => $given->has('inside') ? Hardness::bendingNumbers($d, ($given->mm('inside') + $d) / 2) : 0.0,
-                    'hammering' => $given->has('hammered_to') ? Hammered::of($d, $given->mm('hammered_to'), 'hammered_to')->numbersHard() : 0.0,
+                    'bending' => $given->has('inside')
+                        ? Hardness::bendingNumbers($d, ($given->mm('inside') + $d) / 2)
+                        : 0.0,
+                    'hammering' => $given->has('hammered_to')
+                        ? Hammered::of($d, $given->mm('hammered_to'), 'hammered_to')->numbersHard()
+                        : 0.0,
                     'twisting' => Hardness::twistingNumbers($d, $given->number('twists'), $given->mm('twisted_over'))];
                 $hardness = Hardness::of($given->temper())->plus(array_sum($parts));
-                $rules = ['straightening' => '0.1 each', 'bending' => '(4/3π)·d/(2R)/0.23189', 'hammering' => '(2/√3)·ln(d/t)/0.23189', 'twisting' => '(2/3)·2πn·r/(L√3)/0.23189'];
-                $working = [new Working('the coil', 'numbers hard of the grade', $given->temper()->words(), $given->temper()->numbersHard(), '', 'ASTM B601')];
+                $rules = [
+                    'straightening' => '0.1 each',
+                    'bending' => '(4/3π)·d/(2R)/0.23189',
+                    'hammering' => '(2/√3)·ln(d/t)/0.23189',
+                    'twisting' => '(2/3)·2πn·r/(L√3)/0.23189',
+                ];
+                $working = [
+                    new Working(
+                        'the coil', 'numbers hard of the grade', $given->temper()->words(),
+                        $given->temper()->numbersHard(), '', 'ASTM B601',
+                    ),
+                ];
                 foreach ($parts as $what => $numbers) {
                     $working[] = new Working($what, $rules[$what], Figures::trim($numbers, 3), $numbers, '');
                 }
@@ -164,10 +231,34 @@ final class WireRules
                 [$d, $t] = [Figures::trim($flat->wireMm, 3), Figures::trim($flat->thicknessMm, 3)];
 
                 return new Answer(['width_mm' => $flat->widthMm(), 'lengthening' => $flat->lengthening(), 'numbers_hard' => $flat->numbersHard()], [
-                    new Working('width', 'min(1.02·d·(d/t)^0.45, t + (π/4)(d² − t²)/t)', "d = {$d}, t = {$t}", $flat->widthMm(), 'mm', Hammered::SOURCE),
-                    new Working('section', '(w − t)t + πt²/4', '('.Figures::trim($flat->widthMm(), 3)." − {$t}) × {$t} + π × {$t}²/4", $flat->areaMm2(), 'mm²', 'geometry'),
-                    new Working('lengthening', '(πd²/4)/A', "(π × {$d}²/4)/".Figures::trim($flat->areaMm2(), 4), $flat->lengthening(), '', 'volume is kept'),
-                    new Working('numbers hard added', '(2/√3)·ln(d/t)/0.23189', "1.1547 × ln({$d}/{$t})/0.23189", $flat->numbersHard(), ''),
+                    new Working(
+                        'width',
+                        'min(1.02·d·(d/t)^0.45, t + (π/4)(d² − t²)/t)',
+                        "d = {$d}, t = {$t}",
+                        $flat->widthMm(),
+                        'mm',
+                        Hammered::SOURCE,
+                    ),
+                    new Working(
+                        'section',
+                        '(w − t)t + πt²/4',
+                        '('.Figures::trim($flat->widthMm(), 3)." − {$t}) × {$t} + π × {$t}²/4",
+                        $flat->areaMm2(),
+                        'mm²',
+                        'geometry',
+                    ),
+                    new Working(
+                        'lengthening',
+                        '(πd²/4)/A',
+                        "(π × {$d}²/4)/".Figures::trim($flat->areaMm2(), 4),
+                        $flat->lengthening(),
+                        '',
+                        'volume is kept',
+                    ),
+                    new Working(
+                        'numbers hard added', '(2/√3)·ln(d/t)/0.23189', "1.1547 × ln({$d}/{$t})/0.23189",
+                        $flat->numbersHard(), '',
+                    ),
                 ]);
             }, called: ['flatten', 'hammered']);
     }
