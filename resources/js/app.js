@@ -34,9 +34,9 @@ document.addEventListener('htmx:sendError', () => {
 });
 // A long search is stopped where its maker says so; what stands already stays.
 document.addEventListener('click', (event) => {
-    const stops = event.target.closest?.('[data-stops]')?.dataset.stops;
-    if (stops) {
-        htmx.trigger(document.querySelector(stops), 'htmx:abort');
+    const search = event.target.closest?.('[data-ends]')?.dataset.ends;
+    if (search) {
+        htmx.trigger(document.querySelector(search), 'htmx:abort');
     }
 });
 
