@@ -42,6 +42,8 @@ final class BackupCommand extends Command
             || throw new RuntimeException(
                 "“{$to}” cannot be written: give a file in a folder that is there and is yours.",
             );
+        is_file((string) config('database.connections.sqlite.database'))
+            || throw new RuntimeException('There is nothing to back up yet: nobody has opened a workshop here.');
         $copy = (string) tempnam(dirname($to), '.hebra-');
         $unfinished = "{$to}.unfinished";
         unlink($copy);

@@ -8,6 +8,7 @@ use App\Models\User;
 use App\Support\Passwords;
 use Hebra\Core\Problem;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
 
 /** A new password for whoever has forgotten theirs, by whoever runs this machine. */
@@ -21,6 +22,9 @@ final class PasswordCommand extends Command
 
     public function handle(): int
     {
+        if (! rescue(fn (): bool => Schema::hasTable('users'), false, false)) {
+            return $this->refused('Nobody has signed up here yet: ./hebra serve opens the workshop.');
+        }
         $email = $this->argument('email') ?? User::query()->orderBy('id')->value('email');
         $maker = User::query()->where('email', mb_strtolower(trim((string) $email)))->first();
         if ($maker === null) {
