@@ -21,6 +21,9 @@ final class Visitor
 
     public float $seconds = 0.0;
 
+    /** How long it waits for an answer before it goes away. */
+    public int $patienceMs = 120_000;
+
     public function __construct(private readonly string $address)
     {
     }
@@ -73,7 +76,7 @@ final class Visitor
                     $this->cookies,
                 ),
             ),
-            CURLOPT_HTTPHEADER => $isFragment ? ['HX-Request: true'] : [], CURLOPT_TIMEOUT => 120,
+            CURLOPT_HTTPHEADER => $isFragment ? ['HX-Request: true'] : [], CURLOPT_TIMEOUT_MS => $this->patienceMs,
             CURLOPT_HEADERFUNCTION => function (CurlHandle $handle, string $line): int {
                 if (preg_match('/^set-cookie:\s*([^=]+)=([^;\r\n]*)/i', $line, $match) === 1) {
                     $this->cookies[$match[1]] = $match[2];

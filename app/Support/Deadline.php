@@ -6,18 +6,18 @@ namespace App\Support;
 
 use Hebra\Core\Stock\Patience;
 
-/** Until so many seconds have gone by. */
+/** Until so many seconds have gone by, or nobody waits any more. */
 final readonly class Deadline implements Patience
 {
     private int $end;
 
-    public function __construct(float $seconds)
+    public function __construct(float $seconds, private ?Asker $asker = null)
     {
         $this->end = hrtime(true) + (int) ($seconds * 1e9);
     }
 
     public function isOver(int $nodes): bool
     {
-        return hrtime(true) >= $this->end;
+        return hrtime(true) >= $this->end || ($this->asker !== null && $this->asker->isGone());
     }
 }

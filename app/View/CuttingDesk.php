@@ -9,6 +9,7 @@ use App\Models\Lot;
 use App\Models\Piece;
 use App\Models\Reservation;
 use App\Models\Workshop;
+use App\Support\Asker;
 use App\Support\Deadline;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Planner;
@@ -30,7 +31,7 @@ use Illuminate\Support\Collection;
 final class CuttingDesk
 {
     /** Seconds for the whole page where nobody asked for more. */
-    private const SECONDS = 0.8;
+    public const SECONDS = 0.8;
 
     /** Where the maker asks to search longer, or the cuts are so few that the least can be proved. */
     public const LONGER = 8.0;
@@ -71,6 +72,7 @@ final class CuttingDesk
         public readonly Collection $pieces,
         public readonly array $pins = [],
         float $seconds = self::SECONDS,
+        private readonly ?Asker $asker = null,
     ) {
         $this->profile = $workshop->profile();
         /** @var Collection<int, CutTick> $ticks */
@@ -281,7 +283,7 @@ final class CuttingDesk
     private function fromStock(array $kinds, array $rows, float $seconds): array
     {
         try {
-            return [CuttingPlanner::plan($kinds, $rows, $this->terms(), new Deadline($seconds)), ''];
+            return [CuttingPlanner::plan($kinds, $rows, $this->terms(), new Deadline($seconds, $this->asker)), ''];
         } catch (Problem) {
             $longest = array_reduce(
                 $kinds,
@@ -294,7 +296,7 @@ final class CuttingDesk
                         $kinds,
                         [...$rows, new StockRow(self::BUY, $longest, 0)],
                         $this->terms(),
-                        new Deadline($seconds),
+                        new Deadline($seconds, $this->asker),
                     ),
                     '',
                 ];

@@ -104,6 +104,35 @@ final class TroubleTest extends TestCase
         $this->assertTold(503, 'can be read but not written');
     }
 
+    /** Eight seconds of search for somebody who went away after half a second keep nobody else waiting. */
+    public function test_a_search_ends_where_nobody_waits_for_it(): void
+    {
+        $this->served = Served::start([], 1);
+        $this->maker = $this->served->maker();
+        $token = $this->maker->token();
+        foreach ([61, 97, 113, 127, 149, 171, 191, 223, 251, 307, 340, 390, 410, 455, 520, 560] as $length) {
+            $this->maker->ask('/stock', [
+                '_token' => $token, 'kind' => 'offcut', 'name' => "Offcut {$length}", 'metal' => 'sterling', 'size' => '22awg',
+                'temper' => 'dead-soft', 'amount' => "{$length} mm",
+            ]);
+        }
+        $asked = [];
+        foreach (['linked-bracelet', 'two-links', 'link-and-drop', 'straight-line', 'mirrored-necklace'] as $pattern) {
+            $this->maker->ask('/pieces', ['_token' => $token, 'name' => $pattern, 'pattern' => $pattern]);
+            $asked[] = 'pieces[]='.$this->served->rows('SELECT ulid FROM pieces ORDER BY id DESC LIMIT 1')[0]['ulid'];
+        }
+        $longer = '/cutting?'.implode('&', $asked).'&longer=1';
+        $this->maker->ask($longer);
+        self::assertStringContainsString('% from the least', $this->maker->body, 'it is a search that goes on to its end');
+        $searched = $this->maker->seconds;
+        $this->maker->patienceMs = 500;
+        $this->maker->ask($longer);
+        self::assertSame(0, preg_match('/<h1/', $this->maker->body), 'gone before there was an answer');
+        $this->maker->patienceMs = 120_000;
+        self::assertSame(200, $this->maker->ask('/stock')->status);
+        self::assertLessThan($searched / 2, $this->maker->seconds);
+    }
+
     public function test_a_damaged_file_is_said(): void
     {
         $this->begin();

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\Cutting;
 use App\Models\CutTick;
 use App\Models\Piece;
+use App\Support\Asker;
 use App\View\Csv;
 use App\View\CuttingDesk;
 use App\View\ToBuy;
@@ -16,16 +17,29 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Collection;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The cutting plan over one piece or several: what comes from which coil, ticked off as it is cut. */
 final class CuttingController extends Controller
 {
     private const MOST_PIECES = 40;
 
-    public function show(Request $request): View
+    /** A longer search is told while it goes on, and ends where nobody waits for it any more. */
+    public function show(Request $request): View|StreamedResponse
+    {
+        if ($request->query('longer') !== '1') {
+            return $this->page($request);
+        }
+        $html = function () use ($request): void {
+            echo $this->page($request, CuttingDesk::LONGER, new Asker)->render();
+        };
+
+        return response()->stream($html, 200, ['Content-Type' => 'text/html; charset=utf-8', 'X-Accel-Buffering' => 'no']);
+    }
+
+    private function page(Request $request, float $seconds = CuttingDesk::SECONDS, ?Asker $asker = null): View
     {
         $workshop = $this->workshop($request);
-        $isLonger = $request->query('longer') === '1';
         $asked = array_slice(array_filter((array) $request->query('pieces', []), is_string(...)), 0, self::MOST_PIECES);
         /** @var Collection<int, Piece> $all */
         $all = $workshop->pieces()->where('is_pattern', false)->latest('id')->limit(200)->get();
@@ -33,10 +47,8 @@ final class CuttingController extends Controller
         $pieces = $all->filter(fn (Piece $piece): bool => in_array($piece->ulid, $asked, true))->values();
 
         return view('stock.cutting', [
-            'desk' => $isLonger
-                ? new CuttingDesk($workshop, $pieces, $pins, CuttingDesk::LONGER)
-                : new CuttingDesk($workshop, $pieces, $pins),
-            'isLonger' => $isLonger,
+            'desk' => new CuttingDesk($workshop, $pieces, $pins, $seconds, $asker),
+            'isLonger' => $seconds > CuttingDesk::SECONDS,
             'all' => $all,
             'buying' => new ToBuy($workshop, $pieces),
             'problem' => null,
@@ -47,7 +59,7 @@ final class CuttingController extends Controller
     public function csv(Request $request): Response
     {
         /** @var CuttingDesk $desk */
-        $desk = $this->show($request)->getData()['desk'];
+        $desk = $this->page($request)->getData()['desk'];
         $rows = [];
         foreach ($desk->wires as $wire) {
             foreach ($wire['bars'] as $bar) {
@@ -70,11 +82,11 @@ final class CuttingController extends Controller
     public function reserve(Request $request, Cutting $cutting): RedirectResponse|Response
     {
         /** @var CuttingDesk $desk */
-        $desk = $this->show($request)->getData()['desk'];
+        $desk = $this->page($request)->getData()['desk'];
         try {
             $cutting->keep($desk);
         } catch (Problem $problem) {
-            return $this->again($this->show($request), $problem);
+            return $this->again($this->page($request), $problem);
         }
 
         return redirect($desk->address([]), 303)->with(
@@ -86,7 +98,7 @@ final class CuttingController extends Controller
     public function release(Request $request, Cutting $cutting): RedirectResponse
     {
         /** @var CuttingDesk $desk */
-        $desk = $this->show($request)->getData()['desk'];
+        $desk = $this->page($request)->getData()['desk'];
         $cutting->release($desk);
 
         return redirect($desk->address([]), 303)->with('said', 'Nothing is kept back for these pieces any more.');
@@ -105,7 +117,7 @@ final class CuttingController extends Controller
                 $this->text($request, 'do') === 'spoiled',
             );
         } catch (Problem $problem) {
-            return $this->again($this->show($request), $problem);
+            return $this->again($this->page($request), $problem);
         }
 
         return redirect($this->back($request), 303);
