@@ -18,7 +18,7 @@ final class Intents
         'weave' => ['weav\w*|wov\w+' => 6, 'cores?' => 2],
         'jump-rings' => ['jump ?rings?' => 7, 'rings' => 1],
         'ring-through' => [
-            'ring.{0,40}(?:pass|through|thread|fit).{0,30}hole|(?:pass|fit|thread|go).{0,20}ring.{0,20}through' => 9,
+            'ring.{0,40}(?:pass|through|thread|fit).{0,30}(?:hole|bead|thick)|(?:pass|fit|thread|go).{0,20}ring.{0,20}through' => 9,
         ],
         'ring-chain' => [
             'chain of .{0,12}(?:rings|links)|rings? chain|chain (?:from|out of|made)|rings?.{0,50} linked|chain.{0,30}rings' => 10,

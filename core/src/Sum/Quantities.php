@@ -130,6 +130,7 @@ final class Quantities
         foreach (self::NUMBERS as $word => $number) {
             $plain = preg_replace('/(?<![\w-])'.$word.'(?![\w-])/u', $number, $plain) ?? $plain;
         }
+        $plain = preg_replace('/(?<![\w.,\/])(\d+) and a half(?!\w)/u', '$1 1/2', $plain) ?? $plain;
 
         $plain = preg_replace(
             '/(?<!\w)an? (?=(?:yard|met(?:re|er)|foot|inch|ounce|troy ounce|gram|kilo)s?(?!\w))/u',
