@@ -37,8 +37,9 @@ final readonly class Asked
         foreach (self::isTerse($line) ? array_reverse($readers) : $readers as $reader) {
             try {
                 $asked = $reader($line);
+                $agrees = $found === null || $found->isSaidBy($asked);
                 $found ??= $asked;
-                if ($asked->isWhole()) {
+                if ($agrees && $asked->isWhole()) {
                     return $asked;
                 }
             } catch (Problem $problem) {
@@ -70,6 +71,14 @@ final readonly class Asked
     private static function isTerse(string $line): bool
     {
         return preg_match('/\w\s*=\s*\S/', $line) === 1;
+    }
+
+    /** Whether another reading has a place for all that was said: one that has not gave a figure to the wrong input. */
+    private function isSaidBy(self $other): bool
+    {
+        $said = array_diff_key($this->inputs, array_flip($this->missing));
+
+        return $this->sum->name !== $other->sum->name || array_diff_key($said, $other->inputs) === [];
     }
 
     /** Nothing is left open, and it can be worked. */

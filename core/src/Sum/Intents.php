@@ -109,7 +109,7 @@ final class Intents
             'wind\w*|wound' => 2,
         ],
         'wire-length' => [
-            'how (?:long|many (?:feet|ft|met\w+|m|inches|cm|yards)|much length|far)' => 3,
+            'how (?:long|many (?:feet|ft|met\w+|m|inches|cm|yards)|much length|far)|what length' => 3,
             'in ~* ?(?:of )?|ounces?|grams?|spool' => 0,
         ],
         'wire-mass' => [

@@ -258,17 +258,17 @@ final class Question
         if ($input->key === 'wire' && $quantity->isAfter('on|onto|around|round|over|along')) {
             return 0;
         }
+        $next = $this->said->all[$at + 1] ?? null;
+        if ($this->isSoMuchWire($quantity, $next) && in_array($input->key, ['have', 'length', 'mandrel', 'core'], true)) {
+            return $input->key === ($this->isAlong($quantity) ? 'length' : 'have') ? 12 : 0;
+        }
         $speaks = ($quantity->isBefore($before) ? 6 : 0) + ($quantity->isAfter($after) ? 4 : 0);
         // `17 4 mm beads`: what the next figure counts, this one counts too.
-        $next = $this->said->all[$at + 1] ?? null;
         if ($quantity->kind === 'count' && $quantity->after === '' && $next !== null && $next->kind !== 'count' && $next->isBefore($before)) {
             $speaks += 6;
         }
         if ($quantity->kind === 'gauge' && $input->kind === InputKind::Wire) {
             $speaks += $speaks > 0 ? 2 : 0;
-        }
-        if ($input->key === 'have' && $this->isInHand($quantity, $next)) {
-            $speaks += 8;
         }
         if ($quantity->kind === 'box' && str_starts_with($input->key, 'bead_length')) {
             $speaks += 3;
@@ -277,10 +277,15 @@ final class Question
         return $speaks;
     }
 
-    /** `50 cm of 20 gauge`: the wire that is there. */
-    private function isInHand(Quantity $quantity, ?Quantity $next): bool
+    /** `50 cm of 20 gauge`: the wire that is there; `on 2 cm of 18 gauge`: how far along the other wire. */
+    private function isSoMuchWire(Quantity $quantity, ?Quantity $next): bool
     {
         return $quantity->kind === 'length' && $quantity->after === 'of' && $next?->kind === 'gauge';
+    }
+
+    private function isAlong(Quantity $quantity): bool
+    {
+        return $quantity->isAfter('on|onto|along|over|around|round|cover|fill');
     }
 
     /** What is left goes to what the sum cannot do without, in the order of the sentence. */
@@ -338,7 +343,7 @@ final class Question
         $terms = [];
         foreach ($this->said->all as $at => $quantity) {
             $isWire = $quantity->kind === 'gauge'
-                || ($quantity->kind === 'length' && $quantity->isBefore('(?:\w+ )?(?:wires?|thick|strands?)'));
+                || ($quantity->kind === 'length' && ($quantity->isBefore('(?:\w+ )?(?:wires?|thick|strands?)') || $quantity->isAfter('wires? of|strands? of')));
             if (isset($this->taken[$at]) || ! $isWire) {
                 continue;
             }
