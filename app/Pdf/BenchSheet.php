@@ -76,7 +76,7 @@ final class BenchSheet
         [$left, $top] = [Sheet::MARGIN_MM + ($wide - $assembly->widthMm() * $scale) / 2 - $assembly->left * $scale, Sheet::TOP_MM + 2.0];
         $figure = $assembly->flat();
         foreach ([0, 1, 2] as $layer) {
-            foreach ($figure->strokes as $stroke) {
+            foreach ($figure->farToNear() as $stroke) {
                 if ($stroke->layer === $layer) {
                     $this->stroke($stroke, $left, $top, $scale);
                 }
@@ -99,6 +99,12 @@ final class BenchSheet
         $points = [];
         [$lastX, $lastY] = [0.0, 0.0];
         foreach ($stroke->path as $command) {
+            if ($command[0] === 'C') {
+                array_push($points, ...Arcs::cubic([$lastX, $lastY], $command));
+                [$lastX, $lastY] = Stroke::end($command);
+
+                continue;
+            }
             if ($command[0] !== 'A') {
                 [$lastX, $lastY] = [(float) $command[1], (float) $command[2]];
                 $points[] = [$lastX, $lastY];

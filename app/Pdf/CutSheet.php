@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Pdf;
 
+use Hebra\Core\Course\Segment;
 use Hebra\Core\Plan\BendMark;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Plan;
-use Hebra\Core\Plan\Segment;
 use Hebra\Core\Quantity\Figures;
 
 /**

@@ -27,6 +27,9 @@ final class Drawing
     /** From so many on, alike parts are drawn by reference. */
     private const ALIKE = 3;
 
+    /** From so many characters on a path is told once and used three times. */
+    private const LONG = 45;
+
     public readonly float $ratio;
 
     public readonly float $width;
@@ -39,6 +42,8 @@ final class Drawing
 
     /** @var array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, path: string, uses: list<array{string, string}>}>>|null */
     private ?array $layers = null;
+
+    private int $paths = 0;
 
     /** @var list<array{id: string, mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, path: string}> */
     private array $templates = [];
@@ -157,13 +162,24 @@ final class Drawing
                 continue;
             }
             foreach ($figure->strokes as $stroke) {
-                $key = $stroke->mark.'|'.$stroke->wireMm;
+                $key = self::key($stroke);
                 $groups[$stroke->layer][$key] ??= $this->group($stroke) + ['uses' => []];
                 $groups[$stroke->layer][$key]['path'] .= $this->path($pose->isNone() ? $stroke : $stroke->posed($pose));
             }
         }
 
-        return array_map(array_values(...), $groups);
+        return array_map(function (array $layer): array {
+            // Within a layer by rank, far to near, else as they came.
+            uksort($layer, fn (string $one, string $other): int => (int) $one <=> (int) $other);
+
+            return array_values($layer);
+        }, $groups);
+    }
+
+    /** What is drawn as one path: a rank, a mark, a thickness. */
+    private static function key(Stroke $stroke): string
+    {
+        return $stroke->rank.'|'.$stroke->mark.'|'.$stroke->wireMm;
     }
 
     /** @return list<array{int, string, array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, path: string}, string}> layer, key, how it is drawn, and the template's name */
@@ -171,7 +187,7 @@ final class Drawing
     {
         $groups = [];
         foreach ($figure->strokes as $stroke) {
-            $key = $stroke->layer.'|'.$stroke->mark.'|'.$stroke->wireMm;
+            $key = $stroke->layer.'|'.self::key($stroke);
             $groups[$key] ??= [$stroke, $this->group($stroke)];
             $groups[$key][1]['path'] .= $this->path($stroke, 0.0, 0.0);
         }
@@ -179,7 +195,7 @@ final class Drawing
         foreach ($groups as [$stroke, $group]) {
             $id = 'part-'.$this->name.'-'.count($this->templates);
             $this->templates[] = ['id' => $id] + $group;
-            $made[] = [$stroke->layer, $stroke->mark.'|'.$stroke->wireMm, $group, $id];
+            $made[] = [$stroke->layer, self::key($stroke), $group, $id];
         }
 
         return $made;
@@ -209,19 +225,18 @@ final class Drawing
     /** Its path in the drawing, or, for a template, about an origin of its own. */
     private function path(Stroke $stroke, ?float $originX = null, ?float $originY = null): string
     {
-        [$left, $top] = [$originX ?? $this->originX, $originY ?? $this->room];
-        $k = $this->isMirrored ? -$this->k : $this->k;
-        $path = '';
-        foreach ($stroke->path as $command) {
-            $path .= $command[0] === 'A'
-                ? 'A'.$this->px((float) $command[1]).' '.$this->px((float) $command[2]).' '
-                    .(isset($command[6]) ? round($this->isMirrored ? -$command[6] : $command[6], 1) : 0).' 0 '
-                    .($this->isMirrored ? 1 - (int) ($command[3] ?? 0) : ($command[3] ?? 0)).' '
-                    .round($left + ($command[4] ?? 0) * $k, 2).' '.round($top + ($command[5] ?? 0) * $this->k, 2)
-                : $command[0].round($left + $command[1] * $k, 2).' '.round($top + $command[2] * $this->k, 2);
-        }
+        return SvgPath::of($stroke, $originX ?? $this->originX, $originY ?? $this->room, $this->k, $this->isMirrored);
+    }
 
-        return $path;
+    /** A path that is drawn as rim, body and light: told once where that is shorter. */
+    public function once(string $path): string
+    {
+        if (! $this->byReference || strlen($path) < self::LONG) {
+            return '';
+        }
+        $this->paths++;
+
+        return "w-{$this->name}-{$this->paths}";
     }
 
     /** @return list<array{id: string, bead: Bead, x: int, y: int, w: float, l: float}> each kind of bead once, to be placed as often as it hangs there */

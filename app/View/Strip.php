@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Profile;
-use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Quantity\Figures;
 
 /** A cut as a strip of wire at one scale: its stretches, their labels in rows that do not collide, its bend marks. */

@@ -37,9 +37,11 @@ final readonly class PieceFigure
             $lastX = $lastY = 0.0;
             foreach ($stroke->path as $command) {
                 $isArc = $command[0] === 'A';
-                $x = (float) ($command[$isArc ? 4 : 1] ?? 0);
-                $y = (float) ($command[$isArc ? 5 : 2] ?? 0);
+                [$x, $y] = Stroke::end($command);
                 $box = [$x, $y, $half, $half];
+                if ($command[0] === 'C') {
+                    $boxes[] = self::middle($command, $lastX, $lastY, $half);
+                }
                 // Half a turn bulges to its side from the middle between its ends; less lies between them.
                 if ($isArc && self::isHalfTurn($command, $x - $lastX, $y - $lastY)) {
                     [$rx, $ry, $turn] = [(float) $command[1], (float) $command[2], deg2rad((float) ($command[6] ?? 0))];
@@ -68,6 +70,24 @@ final readonly class PieceFigure
             $y - $high < $top && $top = $y - $high;
         }
         [$this->left, $this->right, $this->bottom, $this->top, $this->boxes] = [$left, $right, $bottom, $top, $boxes];
+    }
+
+    /**
+     * A cubic curve of a quarter turn at most reaches farthest in its middle or at its ends.
+     *
+     * @param  array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}  $curve
+     * @return array{float, float, float, float}
+     */
+    private static function middle(array $curve, float $x, float $y, float $half): array
+    {
+        [$endX, $endY] = Stroke::end($curve);
+
+        return [
+            ($x + 3 * $curve[1] + 3 * ($curve[3] ?? 0) + $endX) / 8,
+            ($y + 3 * $curve[2] + 3 * ($curve[4] ?? 0) + $endY) / 8,
+            $half,
+            $half,
+        ];
     }
 
     /**
@@ -147,6 +167,15 @@ final readonly class PieceFigure
                 $this->beads,
             ),
         );
+    }
+
+    /** @return list<Stroke> as they are drawn one after the other */
+    public function farToNear(): array
+    {
+        $strokes = $this->strokes;
+        usort($strokes, fn (Stroke $one, Stroke $other): int => [$one->layer, $one->rank] <=> [$other->layer, $other->rank]);
+
+        return $strokes;
     }
 
     public function heightMm(): float

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Hand;
 
+use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Plan\BendMark;
 use Hebra\Core\Plan\Cut;
-use Hebra\Core\Plan\Segment;
-use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Price\MetalPrices;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\Ruler;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Hand;
 
+use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Plan\Cut;
-use Hebra\Core\Plan\Segment;
-use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Wire\SizeSystem;
 
 /**

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Strung;
+
 /** What a cut has besides its sum, so that it never comes up short [common practice]. Millimetres. */
 final class Allowance
 {

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Move;
+use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\Strung;
 use Hebra\Core\Hand\Advice;
 use Hebra\Core\Quantity\Ruler;
 use Hebra\Core\Stock\CuttingTerms;
@@ -47,6 +51,30 @@ final readonly class Cut
             $net += $segment->kind->stays() ? $segment->lengthMm : 0.0;
         }
         [$this->lengthMm, $this->netMm] = [$length, $net];
+    }
+
+    /** What is cut for a course, with a mark wherever it bends strictly inside it and strictly in order. */
+    public static function of(Course $course, PartPlan $part): self
+    {
+        $all = array_sum(array_map(fn (Move $move): float => $move->segment->lengthMm, $course->moves));
+        $segments = $bends = [];
+        $at = $last = 0.0;
+        foreach ($course->moves as $move) {
+            if ($move->segment->lengthMm > 1e-9) {
+                $segments[] = $move->segment;
+                $at += $move->segment->lengthMm;
+            }
+            if ($move->bendAfter !== '' && $at > $last + 1e-9 && $at < $all - 1e-9) {
+                $bends[] = new BendMark($at, $move->bendAfter);
+                $last = $at;
+            }
+        }
+        /** @var non-empty-list<Segment> $segments */
+
+        return new self(
+            $course->label, $part->part->id, $course->role, $part->wireOf($course->role), $course->times, $segments,
+            $bends, $course->pinMm, $course->slot,
+        );
     }
 
     /** What one kind of cut is told by, in forms and in the book. */

@@ -6,6 +6,7 @@ namespace Hebra\Core\Plan;
 
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bead\HoleFit;
+use Hebra\Core\Course\Strung;
 use Hebra\Core\Piece\ParameterKind;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece;

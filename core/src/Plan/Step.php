@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Course\Stringing;
+use Hebra\Core\Course\Strung;
 use Hebra\Core\Wire\Wire;
 
 /**

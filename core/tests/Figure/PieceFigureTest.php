@@ -34,9 +34,10 @@ final class PieceFigureTest extends TestCase
         $figure = self::figure(
             Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '5']),
         );
-        self::assertCount(5, self::marked($figure, 'p2:top-wraps'));
-        self::assertCount(3, self::marked($figure, 'p2:bottom-wraps'));
-        self::assertCount(2, self::marked($figure, 'p3:top-wraps'));
+        // The first begins and the last ends before the neck: their near halves are told in two.
+        self::assertCount(5 + 1, self::marked($figure, 'p2:top-wraps'));
+        self::assertCount(3 + 1, self::marked($figure, 'p2:bottom-wraps'));
+        self::assertCount(2 + 1, self::marked($figure, 'p3:top-wraps'));
     }
 
     public function test_beads_stand_end_to_end_in_order(): void
@@ -59,18 +60,20 @@ final class PieceFigureTest extends TestCase
     public function test_a_hooked_loop_hangs_a_quarter_turned_and_its_near_half_lies_in_front(): void
     {
         $figure = self::figure(Some::drop());
-        $layers = fn (string $mark): array => array_map(
-            fn (Stroke $stroke): int => $stroke->layer,
-            self::marked($figure, $mark),
-        );
-        self::assertSame([1, 1], $layers('p1:eye'), 'the ear wire’s eye faces the viewer');
+        $layers = function (string $mark) use ($figure): array {
+            $layers = array_map(fn (Stroke $stroke): int => $stroke->layer, self::marked($figure, $mark));
+            sort($layers);
+
+            return $layers;
+        };
+        self::assertSame([1], $layers('p1:eye'), 'the ear wire’s eye faces the viewer');
         self::assertSame([0, 2], $layers('p2:top-loop'), 'the loop hooked in it is seen edge-on');
-        self::assertSame([1, 1], $layers('p3:top-loop'), 'and the next one faces the viewer again');
+        self::assertSame([1, 2], $layers('p3:top-loop'), 'and the next one faces the viewer again, its end before its neck');
         $turned = self::figure(
             Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p2', 'key' => 'turned', 'value' => '1']),
         );
         self::assertSame(
-            [1, 1],
+            [1, 2],
             array_map(fn (Stroke $stroke): int => $stroke->layer, self::marked($turned, 'p2:bottom-loop')),
         );
     }
@@ -97,20 +100,11 @@ final class PieceFigureTest extends TestCase
         $length = 0.0;
         foreach (['p1:front', 'p1:arch', 'p1:back', 'p1:eye'] as $mark) {
             foreach (self::marked($plan->figure(), $mark) as $stroke) {
-                $at = [0.0, 0.0];
-                foreach ($stroke->path as $command) {
-                    $to = $command[0] === 'A' ? [$command[4] ?? 0, $command[5] ?? 0] : [$command[1], $command[2]];
-                    $length += match ($command[0]) {
-                        'L' => hypot($to[0] - $at[0], $to[1] - $at[1]),
-                        'A' => M_PI * $command[1],
-                        default => 0.0,
-                    };
-                    $at = $to;
-                }
+                $length += Drawn::lengthMm($stroke);
             }
         }
-        // The flick of the back leg is drawn with a rounded sine and cosine.
-        self::assertEqualsWithDelta($plan->cuts[0]->lengthMm(), $length, 0.02);
+        // Strokes run on a hair under each other.
+        self::assertEqualsWithDelta($plan->cuts[0]->lengthMm(), $length, 0.3);
     }
 
     public function test_a_repeat_hangs_as_long_as_copies_do(): void

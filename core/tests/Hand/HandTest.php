@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Tests\Hand;
 
+use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Hand\Hand;
 use Hebra\Core\Hand\Learned;
 use Hebra\Core\Hand\Log;
@@ -15,7 +16,6 @@ use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Minutes;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
-use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Price\SimulatedPrices;
 use Hebra\Core\Quantity\Ruler;
 use Hebra\Core\Tool\ToolBox;

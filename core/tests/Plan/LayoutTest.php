@@ -7,12 +7,14 @@ namespace Hebra\Core\Tests\Plan;
 use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Pose;
+use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
+use Hebra\Core\Tests\Figure\Drawn;
 use Hebra\Core\Tests\Piece\Some;
 use PHPUnit\Framework\TestCase;
 
@@ -74,7 +76,7 @@ final class LayoutTest extends TestCase
             foreach ($stroke->path as $command) {
                 self::assertGreaterThanOrEqual(
                     0.0,
-                    $command[$command[0] === 'A' ? 5 : 2] ?? 0.0,
+                    Stroke::end($command)[1],
                     'nothing above the top',
                 );
             }
@@ -175,26 +177,19 @@ final class LayoutTest extends TestCase
         self::assertStringNotContainsString('fives', $few[count($few) - 1]->text);
     }
 
-    /**
-     * However a ring lies, its near and far half stand along its own height: an oval is turned as far as the line
-     * through its ends.
-     */
-    public function test_ovals_are_turned_with_what_they_belong_to(): void
+    /** However a stroke is laid, it stays as long, and its end comes where its pose brings it. */
+    public function test_what_is_posed_stays_as_it_is(): void
     {
-        foreach (['ring-chain', 'linked-bracelet', 'strand', 'woven-bracelet'] as $pattern) {
-            $turned = 0;
-            foreach (self::plan(Patterns::start($pattern, 'Ovals'))->figure()->strokes as $stroke) {
-                foreach ($stroke->path as $at => $command) {
-                    if ($command[0] !== 'A' || abs($command[1] - $command[2]) < 1e-9) {
-                        continue;
-                    }
-                    $start = $stroke->path[$at - 1];
-                    $chord = rad2deg(atan2($command[5] - $start[2], $command[4] - $start[1])) - 90;
-                    self::assertEqualsWithDelta(0.0, sin(deg2rad($chord - ($command[6] ?? 0.0))), 0.02, $pattern);
-                    $turned += ($command[6] ?? 0.0) === 0.0 ? 0 : 1;
+        foreach (['ring-chain', 'chain-stations', 'open-ring', 'spiral-drop'] as $pattern) {
+            foreach (self::plan(Patterns::start($pattern, 'Posed'))->figure()->strokes as $stroke) {
+                foreach ([new Pose(37.0, 4.0, -9.0), new Pose(-140.0, 0.5, 80.0)] as $pose) {
+                    $posed = $stroke->posed($pose);
+                    self::assertEqualsWithDelta(Drawn::lengthMm($stroke), Drawn::lengthMm($posed), 0.002, $pattern);
+                    $last = count($stroke->path) - 1;
+                    [$x, $y] = $pose->at(...Stroke::end($stroke->path[$last]));
+                    self::assertEqualsWithDelta([$x, $y], Stroke::end($posed->path[$last]), 1e-3, $pattern);
                 }
             }
-            self::assertGreaterThan(0, $turned, $pattern);
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Tests\Plan;
 
+use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Plan\Cut;
@@ -11,7 +12,6 @@ use Hebra\Core\Plan\Finding;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
-use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Tests\Piece\Some;
 use PHPUnit\Framework\TestCase;

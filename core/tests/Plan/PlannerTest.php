@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Tests\Plan;
 
 use Hebra\Core\Bend\WrappedLoop;
+use Hebra\Core\Course\Segment;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Plan\Check;
@@ -14,7 +15,6 @@ use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
-use Hebra\Core\Plan\Segment;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Ruler;

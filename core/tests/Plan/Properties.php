@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Tests\Plan;
 
+use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\Stringing;
+use Hebra\Core\Course\Strung;
 use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
@@ -21,10 +24,7 @@ use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Point;
-use Hebra\Core\Plan\Segment;
 use Hebra\Core\Plan\Step;
-use Hebra\Core\Plan\Stringing;
-use Hebra\Core\Plan\Strung;
 use Hebra\Core\Plan\WireEnd;
 use PHPUnit\Framework\Assert;
 
@@ -325,8 +325,7 @@ final class Properties
         $points = [];
         foreach (array_filter($sketch->figure()->strokes, fn (Stroke $stroke): bool => $stroke->mark === $mark) as $stroke) {
             foreach ($stroke->path as $command) {
-                $isArc = $command[0] === 'A';
-                $points[] = [(float) ($command[$isArc ? 4 : 1] ?? 0), (float) ($command[$isArc ? 5 : 2] ?? 0)];
+                $points[] = Stroke::end($command);
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Tests\Plan;
 
+use Hebra\Core\Course\Segment;
 use Hebra\Core\Piece\ParameterKind;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Techniques;
@@ -12,7 +13,6 @@ use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
-use Hebra\Core\Plan\Segment;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\LengthUnit;

@@ -1,12 +1,17 @@
 @php($isSmall = $small ?? false)
 @php($cm = $drawing->centimetre())
+{{-- A rim, a body, and light: the path once, where it is long. Numbers and ids that the reader has checked: nothing here needs escaping. --}}
+<?php $wire = function (array $one) use ($drawing): void {
+    $id = $drawing->once($one['path']);
+    if ($id !== '') { ?><path id="{!! $id !!}" d="{!! $one['path'] !!}"/><use class="edge" href="#{!! $id !!}" stroke-width="{!! $one['width'] !!}"/><use class="body" href="#{!! $id !!}" stroke-width="{!! $one['bodyWidth'] !!}"/><use class="shine" href="#{!! $id !!}" stroke-width="{!! $one['shineWidth'] !!}" transform="{!! $one['shineShift'] !!}"/><?php } else { ?><path class="edge" stroke-width="{!! $one['width'] !!}" d="{!! $one['path'] !!}"/><path class="body" stroke-width="{!! $one['bodyWidth'] !!}" d="{!! $one['path'] !!}"/><path class="shine" stroke-width="{!! $one['shineWidth'] !!}" transform="{!! $one['shineShift'] !!}" d="{!! $one['path'] !!}"/><?php }
+} ?>
 <svg width="{{ $drawing->width }}" height="{{ $drawing->height }}" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" @if ($label === '') aria-hidden="true" @else role="img" aria-label="{{ $label }}" @endif>
     <defs>
         @foreach ($drawing->kinds() as $one)
             <g id="{{ $one['id'] }}">@include('svg.bead', $one)</g>
         @endforeach
 <?php foreach ($drawing->templates() as $one) { ?>
-        <g id="{!! $one['id'] !!}" class="wire{!! $one['runsOn'] ? ' runs-on' : '' !!}"><path class="edge" stroke-width="{!! $one['width'] !!}" d="{!! $one['path'] !!}"/><path class="body" stroke-width="{!! $one['bodyWidth'] !!}" d="{!! $one['path'] !!}"/><path class="shine" stroke-width="{!! $one['shineWidth'] !!}" transform="{!! $one['shineShift'] !!}" d="{!! $one['path'] !!}"/></g>
+        <g id="{!! $one['id'] !!}" class="wire{!! $one['runsOn'] ? ' runs-on' : '' !!}"><?php $wire($one); ?></g>
 <?php } ?>
         @unless ($isSmall)
             @php([$x0, $y0] = [fmod($drawing->x(0), $cm) - $cm, fmod($drawing->y(0), $cm) - $cm])
@@ -20,7 +25,7 @@
     @foreach ($drawing->layers() as $layer => $strokes)
 <?php foreach ($strokes as $stroke) { ?>
 {{-- The longest loops of the page, so without the loop variable. Numbers, enum values and ids that the reader has checked: nothing here needs escaping. --}}
-<g class="wire metal-{!! $stroke['metal'] !!}{!! $stroke['runsOn'] ? ' runs-on' : '' !!}" data-mark="{!! $stroke['mark'] !!}"><?php if ($stroke['path'] !== '') { ?><path class="edge" stroke-width="{!! $stroke['width'] !!}" d="{!! $stroke['path'] !!}"/><path class="body" stroke-width="{!! $stroke['bodyWidth'] !!}" d="{!! $stroke['path'] !!}"/><path class="shine" stroke-width="{!! $stroke['shineWidth'] !!}" transform="{!! $stroke['shineShift'] !!}" d="{!! $stroke['path'] !!}"/><?php } foreach ($stroke['uses'] as [$id, $where]) { ?><use href="#{!! $id !!}" transform="{!! $where !!}"/><?php } ?></g>
+<g class="wire metal-{!! $stroke['metal'] !!}{!! $stroke['runsOn'] ? ' runs-on' : '' !!}" data-mark="{!! $stroke['mark'] !!}"><?php if ($stroke['path'] !== '') { $wire($stroke); } foreach ($stroke['uses'] as [$id, $where]) { ?><use href="#{!! $id !!}" transform="{!! $where !!}"/><?php } ?></g>
 <?php } ?>
         @if ($layer === 1)
 <?php foreach ($drawing->beads() as $one) { ?>

@@ -5,14 +5,21 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Technique;
 
 use Hebra\Core\Bend\Loop;
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Arc;
+use Hebra\Core\Course\Shape\Corner;
+use Hebra\Core\Course\Shape\Eye as EyeShape;
+use Hebra\Core\Course\Shape\Kicked;
+use Hebra\Core\Course\Shape\Rolled;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
-use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
-use Hebra\Core\Plan\BendMark;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
@@ -23,8 +30,6 @@ use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\ReadyMade;
-use Hebra\Core\Plan\Segment;
-use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
@@ -34,7 +39,6 @@ use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
-use Hebra\Core\Working;
 use Hebra\Core\Wrap\Spiral;
 
 /**
@@ -44,6 +48,7 @@ use Hebra\Core\Wrap\Spiral;
  */
 final class EarWire implements Technique
 {
+    use FromCourses;
     use Usual;
 
     public function name(): string
@@ -73,6 +78,9 @@ final class EarWire implements Technique
 
     /** What the pad of a post begins with, inside, mm. */
     private const PAD_MM = 0.6;
+
+    /** How far the tip of a hook is flicked out [common practice]. */
+    private const FLICK_DEGREES = 15.0;
 
     /** What an ear back weighs, g [memory]. */
     private const BACK_G = 0.1;
@@ -130,9 +138,9 @@ final class EarWire implements Technique
         return Family::Finding;
     }
 
-    public function cuts(PartPlan $part): array
+    public function courses(PartPlan $part): array
     {
-        return Bought::cuts($part, $this->cut($part));
+        return [$this->isPost($part->part) ? $this->post($part) : $this->hook($part)];
     }
 
     public function isBought(Part $part): bool
@@ -142,24 +150,23 @@ final class EarWire implements Technique
 
     public function readyMade(PartPlan $part): array
     {
+        $cut = Cut::of($this->courses($part)[0], $part);
+
         // A post is held from behind, whoever made it.
         return [
-            ...Bought::ready($part, $this->cut($part), $this->isPost($part->part) ? 'ear post' : 'ear wire'),
+            ...Bought::ready($part, $cut, $this->isPost($part->part) ? 'ear post' : 'ear wire'),
             ...($this->isPost($part->part) ? [new ReadyMade('ear back', 1, self::BACK_G)] : []),
         ];
     }
 
-    private function cut(PartPlan $part): Cut
+    private function post(PartPlan $part): Course
     {
-        return $this->isPost($part->part) ? $this->postCut($part) : $this->hookCut($part);
-    }
-
-    private function postCut(PartPlan $part): Cut
-    {
-        $turns = $part->part->count('pad');
+        [$turns, $post] = [$part->part->count('pad'), $part->part->mm('post')];
 
         return (new Stretch($part))
-            ->loop($part->part->mm('eye'), $part->wireMm(), 'eye', 'eye')->bend('eye ends')
+            ->loop($part->part->mm('eye'), $part->wireMm(), 'eye', 'eye', new EyeShape($part->part->mm('eye'), $part->wireMm()))
+            ->bend('eye ends')
+            ->anchored()
             ->worked(
                 SegmentKind::Curl,
                 $this->pad($part)->wireLengthMm(),
@@ -167,50 +174,52 @@ final class EarWire implements Technique
                 'pad',
                 'N·π(D + N·d)',
                 "{$turns} × π × (".self::PAD_MM." + {$turns} × ".Figures::trim($part->wireMm(), 3).')',
+                shape: new Kicked($this->pad($part)),
             )->bend('post starts')
-            ->given(SegmentKind::Leg, $part->part->mm('post'), 'post', 'post', 'straight back through the ear')
-            ->cut('Ear post', $part->part->wire, $part->times);
+            ->given(
+                SegmentKind::Leg, $post, 'post', 'post', 'straight back through the ear',
+                // Square to the pad, away from the viewer.
+                new Rolled(new Together(new Corner(90.0), new Straight($post)), 90.0),
+            )
+            ->course('Ear post', $part->part->wire, $part->times, Frame::down($this->padMm($part))->back());
     }
 
-    private function hookCut(PartPlan $part): Cut
+    /** How low the pad ends: where the eye's wire comes out of its outer turn. */
+    private function padMm(PartPlan $part): float
+    {
+        return $this->pad($part)->widthMm() / 2 + (new Kicked($this->pad($part)))->middleMm();
+    }
+
+    private function hook(PartPlan $part): Course
     {
         $d = $part->wireMm();
-        [$eye, $arch] = [$part->part->mm('eye'), $part->part->mm('arch')];
-        $archMm = M_PI * ($arch + $d) / 2;
-        $segments = [
-            new Segment(
-                SegmentKind::Eye, Loop::lengthMm($eye, $d), 'eye', $part->mark('eye'), Loop::working('eye', $eye, $d),
-            ),
-            Segment::given(
-                SegmentKind::Leg, $part->part->mm('front'), 'front', $part->mark('front'), 'front leg, straight',
-                'your setting',
-            ),
-            new Segment(
-                SegmentKind::Arch,
-                $archMm,
-                'over the ear',
-                $part->mark('arch'),
-                new Working(
-                    'half a turn',
-                    'π(A + d)/2',
-                    'π × ('.Figures::trim($arch).' + '.Figures::trim($d, 3).')/2',
-                    $archMm,
-                    'mm',
-                    Loop::SOURCE,
-                ),
-            ),
-            Segment::given(
-                SegmentKind::Leg, $part->part->mm('back'), 'back', $part->mark('back'), 'back leg', 'your setting',
-            ),
-        ];
-        $at = 0.0;
-        $bends = [];
-        foreach (['eye ends', 'arch starts', 'arch ends'] as $i => $words) {
-            $at += $segments[$i]->lengthMm;
-            $bends[] = new BendMark($at, $words);
-        }
+        [$eye, $arch, $back] = [$part->part->mm('eye'), $part->part->mm('arch'), $part->part->mm('back')];
+        // The last quarter of the back leg leaves the upright by about fifteen degrees.
+        $flick = new Arc($back / 16, -deg2rad(self::FLICK_DEGREES));
+        $leg = new Together(new Straight(0.75 * $back), $flick, new Straight($back / 4 - $flick->lengthMm()));
 
-        return new Cut('Ear wire', $part->part->id, $part->part->wire, $part->wire, $part->times, $segments, $bends);
+        return (new Stretch($part))
+            ->worked(
+                SegmentKind::Eye, Loop::lengthMm($eye, $d), 'eye', 'eye', 'π(D + d)',
+                'π × ('.Figures::trim($eye, 3).' + '.Figures::trim($d, 3).')', Loop::SOURCE,
+                // The leg is measured to the middle of the eye's wire: it is bent square there, and the eye goes round.
+                shape: new Together(new Corner(90.0), Arc::turns($eye, $d, -1.0)),
+            )->bend('eye ends')
+            ->given(SegmentKind::Leg, $part->part->mm('front'), 'front', 'front', 'front leg, straight')
+            ->bend('arch starts')->anchored()
+            ->worked(
+                SegmentKind::Arch, M_PI * ($arch + $d) / 2, 'over the ear', 'arch', 'π(A + d)/2',
+                'π × ('.Figures::trim($arch).' + '.Figures::trim($d, 3).')/2', Loop::SOURCE,
+                shape: Arc::turns($arch, $d, 0.5),
+            )->bend('arch ends')
+            ->given(SegmentKind::Leg, $back, 'back', 'back', 'back leg', $leg)
+            ->course('Ear wire', $part->part->wire, $part->times, Frame::down($this->archMm($part))->back());
+    }
+
+    /** How low the arch begins. */
+    private function archMm(PartPlan $part): float
+    {
+        return $part->part->mm('arch') / 2 + $part->wireMm();
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -425,63 +434,13 @@ final class EarWire implements Technique
         ]);
     }
 
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    protected function hung(PartPlan $part): array
     {
-        if ($this->isPost($part->part)) {
-            return $this->drawPost($part, $place, $sketch);
-        }
-        [$d, $metal, $r] = [$part->wireMm(), $part->wire->metal, ($part->part->mm('arch') + $part->wireMm()) / 2];
-        $archY = $place->yMm + $d / 2 + $r;
-        $frontEnd = $archY + $part->part->mm('front');
-        $back = $part->part->mm('back');
-        $sketch->stroke(new Stroke([['M', 0.0, $frontEnd], ['L', 0.0, $archY]], $d, $metal, 1, $part->mark('front')));
-        // The flick: the last quarter of the back leg leaves the vertical by about fifteen degrees.
-        $flick = $back / 4;
-        $sketch->stroke(
-            new Stroke(
-                [['M', 2 * $r, $archY], ['L', 2 * $r, $archY + $back - $flick], ['L', 2 * $r + $flick * 0.26, $archY + $back - $flick + $flick * 0.966]],
-                $d,
-                $metal,
-                1,
-                $part->mark('back'),
-            ),
-        );
-        // Last, so that it covers the rounded ends of both legs.
-        $sketch->stroke(
-            new Stroke(
-                [['M', 0.0, $archY], ['A', $r, $r, 1, 2 * $r, $archY]],
-                $d,
-                $metal,
-                1,
-                $part->mark('arch'),
-                true,
-            ),
-        );
-        $eyeTop = $frontEnd + $d / 2;
-        $sketch->eye($eyeTop, $part->part->mm('eye'), $d, true, $metal, $part->mark('eye'));
+        [$eye, $d] = [$part->part->mm('eye'), $part->wireMm()];
+        $inside = $this->isPost($part->part)
+            ? $this->padMm($part) + $d
+            : $this->archMm($part) + $part->part->mm('front') + $d / 2;
 
-        return ['bottom' => new Placement($eyeTop + $part->part->mm('eye'), false)];
-    }
-
-    /**
-     * The post itself points away from the viewer.
-     *
-     * @return array<string, Placement>
-     */
-    private function drawPost(PartPlan $part, Placement $place, Sketch $sketch): array
-    {
-        [$d, $metal] = [$part->wireMm(), $part->wire->metal];
-        $wide = $this->pad($part)->widthMm();
-        $sketch->spiral(0.0, $place->yMm + $wide / 2, $this->pad($part), 0.25, 1, $metal, $part->mark('pad'));
-        $sketch->through(
-            [[-0.01, $place->yMm + $wide / 2], [0.01, $place->yMm + $wide / 2]],
-            $d,
-            $metal,
-            $part->mark('post'),
-        );
-        $eyeTop = $place->yMm + $wide;
-        $sketch->eye($eyeTop, $part->part->mm('eye'), $d, true, $metal, $part->mark('eye'));
-
-        return ['bottom' => new Placement($eyeTop + $part->part->mm('eye'), false)];
+        return ['bottom' => new Placement($inside + $eye, false)];
     }
 }

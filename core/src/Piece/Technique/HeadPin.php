@@ -5,22 +5,20 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Technique;
 
 use Hebra\Core\Bead\Drilling;
-use Hebra\Core\Bend\Loop;
-use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
-use Hebra\Core\Figure\Stroke;
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Move;
+use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
-use Hebra\Core\Plan\BendMark;
 use Hebra\Core\Plan\Check;
-use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\PinFit;
-use Hebra\Core\Plan\Segment;
-use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
@@ -36,6 +34,7 @@ use Hebra\Core\Wire\WireSize;
  */
 final class HeadPin implements Technique
 {
+    use FromCourses;
     use Usual;
 
     /** Stocked lengths of bought pins in millimetres [common practice]. */
@@ -139,75 +138,37 @@ final class HeadPin implements Technique
         return Family::Earring;
     }
 
-    public function cuts(PartPlan $part): array
+    public function courses(PartPlan $part): array
     {
-        return [$this->cut($part)];
-    }
+        $end = $this->end($part);
+        $seat = Threading::fromFoot($part)->move();
+        $face = Frame::down($end->loop->reachMm() + $part->stackMm())->back();
+        if (! $this->isReadyPin($part)) {
+            $foot = (new PinFoot($part))->move($this->facesAcross($part) === false ? 0.0 : 90.0);
 
-    private function cut(PartPlan $part): Cut
-    {
-        return $this->isReadyPin($part) ? $this->boughtPin($part) : $this->cutFromWire($part);
-    }
-
-    private function cutFromWire(PartPlan $part): Cut
-    {
-        $first = (new PinFoot($part))->segment();
-        $foot = $first->lengthMm;
-        $segments = [
-            $first,
-            ...Threading::fromFoot($part)->segments(),
-            ...$this->end($part)->segments(),
-        ];
-        $bends = [
-            new BendMark($foot, 'foot ends'),
-            new BendMark($foot + $part->stackMm() + $this->end($part)->loop->neckMm(), 'bend square'),
-        ];
-
-        return new Cut(
-            'Drop', $part->part->id, $part->part->wire, $part->wire, $part->times, $segments, $this->inOrder($bends),
-        );
-    }
-
-    private function boughtPin(PartPlan $part): Cut
-    {
+            return [
+                Course::both(
+                    'Drop', $part->part->wire, [$foot->bending('foot ends')], [$seat, ...$end->moves(false)], $face,
+                    $part->times,
+                ),
+            ];
+        }
+        $kept = array_filter($end->moves(false), fn (Move $move): bool => $move->segment->kind->stays());
+        $pin = [$seat, ...array_values($kept)];
         $fit = $this->pinFit($part);
-        $kept = array_filter($this->end($part)->segments(), fn (Segment $segment): bool => $segment->kind->stays());
-        /** @var non-empty-list<Segment> $segments */
-        $segments = [...Threading::fromFoot($part)->segments(), ...array_values($kept)];
         if ($fit->trimmedMm() > 0) {
-            $segments[] = Segment::given(
-                SegmentKind::Trim,
-                $fit->trimmedMm(),
-                'trimmed',
-                $part->mark('top-tail'),
-                'pin − beads − neck − loop − wraps',
-                'common practice',
+            $why = 'pin − beads − neck − loop − wraps';
+            $pin[] = new Move(
+                Segment::given(
+                    SegmentKind::Trim, $fit->trimmedMm(), 'trimmed', $part->mark('top-tail'), $why, 'common practice',
+                ),
+                new Straight($fit->trimmedMm()),
             );
         }
-        $bend = new BendMark($part->stackMm() + $this->end($part)->loop->neckMm(), 'bend square');
 
-        return new Cut(
-            'Drop', $part->part->id, $part->part->wire, $part->wire, $part->times, $segments, $this->inOrder([$bend]),
-            $fit->pinMm,
-        );
-    }
-
-    /**
-     * @param  list<BendMark>  $bends
-     * @return list<BendMark> strictly inside and strictly in order: without beads and neck two may fall together
-     */
-    private function inOrder(array $bends): array
-    {
-        $last = 0.0;
-        $kept = [];
-        foreach ($bends as $bend) {
-            if ($bend->atMm > $last + 1e-9) {
-                $kept[] = $bend;
-                $last = $bend->atMm;
-            }
-        }
-
-        return $kept;
+        return [
+            Course::both('Drop', $part->part->wire, [PinFoot::head($part)], $pin, $face, $part->times)->pin($fit->pinMm),
+        ];
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -311,31 +272,8 @@ final class HeadPin implements Technique
         );
     }
 
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    protected function hung(PartPlan $part): array
     {
-        $end = $this->end($part);
-        $beadsFrom = $place->yMm + $end->loop->reachMm();
-        $footFrom = $beadsFrom + $part->stackMm();
-        $end->draw($sketch, $place->yMm, $place->facing);
-        Threading::fromFoot($part)->draw($sketch, $beadsFrom);
-        if ($this->isReadyPin($part)) {
-            $y = $footFrom + $part->wireMm() / 2;
-            $sketch->stroke(
-                new Stroke(
-                    [['M', -$part->wireMm(), $y], ['L', $part->wireMm(), $y]],
-                    $part->wireMm(),
-                    $part->wire->metal,
-                    1,
-                    $part->mark('foot'),
-                ),
-            );
-        } else {
-            $foot = new Sketch;
-            (new PinFoot($part))->draw($foot, $footFrom);
-            $isEdge = $this->facesAcross($part) !== null && $part->part->is('turned') === $place->facing;
-            $sketch->add($isEdge ? $foot->figure()->onEdge() : $foot->figure());
-        }
-
         return [];
     }
 

@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Arc;
+use Hebra\Core\Course\Shape\Corner;
+use Hebra\Core\Course\Shape\Rolled;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
@@ -18,7 +24,6 @@ use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Quantity\Figures;
@@ -33,6 +38,7 @@ use Hebra\Core\Wire\Wire;
  */
 final class HookClasp implements Technique
 {
+    use FromCourses;
     use Usual;
 
     public function name(): string
@@ -67,6 +73,9 @@ final class HookClasp implements Technique
 
     /** How far a shepherd's crook goes round, in turns; a hook and an S go half. */
     private const CROOK_TURNS = 2 / 3;
+
+    /** How far its tip is turned out. */
+    private const TIP_DEGREES = 20.0;
 
     public function parameters(): array
     {
@@ -137,11 +146,6 @@ final class HookClasp implements Technique
         return ['hook' => '', 's' => 'an S', 'crook' => 'a shepherd’s crook'][$part->part->choice('style')];
     }
 
-    public function cuts(PartPlan $part): array
-    {
-        return Bought::cuts($part, $this->cut($part));
-    }
-
     public function isBought(Part $part): bool
     {
         return Bought::is($part);
@@ -151,34 +155,78 @@ final class HookClasp implements Technique
     {
         return Bought::ready(
             $part,
-            $this->cut($part),
+            Cut::of($this->courses($part)[0], $part),
             ['hook' => 'hook', 's' => 'S clasp', 'crook' => 'shepherd’s crook'][$part->part->choice('style')],
         );
     }
 
-    private function cut(PartPlan $part): Cut
+    public function courses(PartPlan $part): array
     {
-        $turns = $this->turns($part->part);
-        $arch = $turns * M_PI * ($part->part->mm('bend') + $part->wireMm());
-        $numbers = Figures::trim($turns, 4).' × π × ('.Figures::trim($part->part->mm('bend')).' + '
-            .Figures::trim($part->wireMm(), 3).')';
+        [$d, $inside, $turns] = [$part->wireMm(), $part->part->mm('bend'), $this->turns($part->part)];
+        $arch = $turns * M_PI * ($inside + $d);
+        $numbers = Figures::trim($turns, 4).' × π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).')';
         $stretch = new Stretch($part);
         if ($this->isS($part->part)) {
             $stretch->given(
                 SegmentKind::Straight, $part->part->mm('tip'), 'tip', 'eye', 'closed against the shank',
+                $this->tip($part, -1),
             )->bend('first hook starts')
                 ->worked(
                     SegmentKind::Arch, $arch, 'first hook', 'eye', 'turns·π(D + d)', $numbers,
+                    shape: Arc::turns($inside, $d, -$turns),
                 )->bend('first hook ends');
         } else {
-            $stretch->loop($part->part->mm('eye'), $part->wireMm(), 'eye', 'eye')->bend('eye ends');
+            // At right angles to the hook; the shank is measured to the middle of the eye's wire.
+            $eye = new Rolled(new Together(new Corner(90.0), Arc::turns($part->part->mm('eye'), $d, -1.0)), 90.0);
+            $stretch->loop($part->part->mm('eye'), $d, 'eye', 'eye', $eye)->bend('eye ends');
+        }
+        $stretch
+            ->given(SegmentKind::Straight, $part->part->mm('shank'), 'shank', 'shank', 'straight')->bend('hook starts')
+            ->anchored()
+            ->worked(
+                SegmentKind::Arch, $arch, 'hook', 'hook', 'turns·π(D + d)', $numbers,
+                shape: Arc::turns($inside, $d, $turns),
+            )->bend('hook ends')
+            ->given(
+                SegmentKind::Straight, $part->part->mm('tip'), 'tip', 'tip', 'turned out a little at its end',
+                $this->tip($part, 1),
+            );
+        $shank = Frame::down($this->shankMm($part), $this->asideMm($part));
+        $anchor = $this->isEnd($part) ? $shank->on($part->part->mm('shank')) : $shank->back();
+
+        return [$stretch->course('Hook', $part->part->wire, $part->times, $anchor)];
+    }
+
+    /** Straight on from the bend, then turned out: 1 on the side the hook bends to, -1 on the other. */
+    private function tip(PartPlan $part, int $side): Together
+    {
+        $tip = $part->part->mm('tip');
+
+        return new Together(
+            new Straight(0.6 * $tip), new Arc(0.4 * $tip / deg2rad(self::TIP_DEGREES), -$side * deg2rad(self::TIP_DEGREES)),
+        );
+    }
+
+    private function isEnd(PartPlan $part): bool
+    {
+        return $part->part->choice('end') === 'end';
+    }
+
+    /** How low the upper end of the shank lies. */
+    private function shankMm(PartPlan $part): float
+    {
+        [$d, $bend] = [$part->wireMm(), $part->part->mm('bend')];
+        if (! $this->isEnd($part)) {
+            return $d + $bend / 2;
         }
 
-        return $stretch
-            ->given(SegmentKind::Straight, $part->part->mm('shank'), 'shank', 'shank', 'straight')->bend('hook starts')
-            ->worked(SegmentKind::Arch, $arch, 'hook', 'hook', 'turns·π(D + d)', $numbers)->bend('hook ends')
-            ->given(SegmentKind::Straight, $part->part->mm('tip'), 'tip', 'tip', 'turned out a little at its end')
-            ->cut('Hook', $part->part->wire, $part->times);
+        return $this->isS($part->part) ? $bend / 2 : $part->part->mm('eye') + $d / 2;
+    }
+
+    /** An S hangs by the middle of its closed end, beside its shank. */
+    private function asideMm(PartPlan $part): float
+    {
+        return $this->isS($part->part) && $this->isEnd($part) ? ($part->part->mm('bend') + $part->wireMm()) / 2 : 0.0;
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -240,59 +288,16 @@ final class HookClasp implements Technique
             : new Step($event, '', 'Turn the eye', 'Roll the eye at the other end round '.$eye->where('mark of the round-nose pliers', $profile).', at right angles to the hook.', [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye)];
     }
 
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    protected function hung(PartPlan $part): array
     {
-        [$d, $r] = [$part->wireMm(), ($part->part->mm('bend') + $part->wireMm()) / 2];
-        [$shank, $eye] = [$part->part->mm('shank'), $part->part->mm('eye')];
-        $isEnd = $part->part->choice('end') === 'end';
-        $closed = $this->isS($part->part) ? 2 * $r - $d : $eye;
-        // From the end that closes down to the other, or up from it.
-        $from = $isEnd ? $place->yMm + $closed + $d / 2 : $place->yMm + $d / 2 + $r;
-        $this->bend($part, $sketch, $isEnd ? $from + $shank : $from, $isEnd ? 1 : -1, 1, 'hook', 'tip');
-        $sketch->through([[0, $from], [0, $from + $shank]], $d, $part->wire->metal, $part->mark('shank'));
-        if ($this->isS($part->part)) {
-            $this->bend($part, $sketch, $isEnd ? $from : $from + $shank, $isEnd ? -1 : 1, -1, 'eye', 'eye');
-            $below = $from + $shank + $r - $d / 2;
-
-            return $isEnd ? [] : ['bottom' => new Placement($below, false, -$r)];
+        if ($this->isEnd($part)) {
+            return [];
         }
-        $sketch->eye(
-            $isEnd ? $place->yMm : $from + $shank + $d / 2,
-            $eye,
-            $d,
-            $isEnd ? $place->facing : true,
-            $part->wire->metal,
-            $part->mark('eye'),
-        );
+        [$d, $bend] = [$part->wireMm(), $part->part->mm('bend')];
+        $below = $this->shankMm($part) + $part->part->mm('shank');
 
-        return $isEnd ? [] : ['bottom' => new Placement($from + $shank + $d / 2 + $eye, false)];
-    }
-
-    /**
-     * A bend from the shank's end at $yMm, going on up (-1) or down (1), over to the right (1) or the left (-1), and
-     * its tip.
-     */
-    private function bend(
-        PartPlan $part, Sketch $sketch, float $yMm, int $down, int $side, string $mark, string $tipMark,
-    ): void {
-        [$d, $metal, $r] = [$part->wireMm(), $part->wire->metal, ($part->part->mm('bend') + $part->wireMm()) / 2];
-        $tip = $part->part->mm('tip');
-        $turns = $this->turns($part->part);
-        $points = [];
-        for ($step = 0; $step <= 40; $step++) {
-            $angle = 2 * M_PI * $turns * $step / 40;
-            $points[] = [round($side * $r * (1 - cos($angle)), 3), round($yMm + $down * $r * sin($angle), 3)];
-        }
-        $sketch->through($points, $d, $metal, $part->mark($mark));
-        // On from there as it points, its end turned out.
-        $angle = 2 * M_PI * $turns;
-        [$x, $y] = $points[40];
-        [$dx, $dy] = [$side * sin($angle), $down * cos($angle)];
-        $sketch->through(
-            [[$x, $y], [round($x + 0.75 * $tip * $dx - $side * 0.06 * $tip, 3), round($y + 0.75 * $tip * $dy, 3)], [round($x + $tip * $dx + $side * 0.12 * $tip, 3), round($y + $tip * $dy, 3)]],
-            $d,
-            $metal,
-            $part->mark($tipMark),
-        );
+        return ['bottom' => $this->isS($part->part)
+            ? new Placement($below + $bend / 2, false, -($bend + $d) / 2)
+            : new Placement($below + $d / 2 + $part->part->mm('eye'), true)];
     }
 }

@@ -4,6 +4,14 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Arc;
+use Hebra\Core\Course\Shape\Corner;
+use Hebra\Core\Course\Shape\Eye as EyeShape;
+use Hebra\Core\Course\Shape\Sheared;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Family;
@@ -15,13 +23,13 @@ use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
@@ -36,6 +44,7 @@ use Hebra\Core\Wire\Wire;
  */
 final class Hoop implements Technique
 {
+    use FromCourses;
     use Usual;
 
     /** So far off a hoop still is the size meant, mm [common practice]. */
@@ -43,6 +52,9 @@ final class Hoop implements Technique
 
     /** Room that the hook wants in its eye, mm [memory]. */
     private const LOCK_MM = 0.1;
+
+    /** How far the hook is bent out of the round [common practice]. */
+    private const HOOK_DEGREES = 18.0;
 
     public function name(): string
     {
@@ -139,29 +151,40 @@ final class Hoop implements Technique
         return $part->profile->size($part->part->mm('diameter'));
     }
 
+    public function courses(PartPlan $part): array
+    {
+        [$d, $diameter, $hook] = [$part->wireMm(), $part->part->mm('diameter'), $part->part->mm('hook')];
+        $eye = new Together(new Corner(-90.0), new EyeShape($part->part->mm('eye'), $d));
+        // Out a little and into the eye.
+        $caught = new Together(new Corner(-self::HOOK_DEGREES), new Straight($hook));
+
+        return [
+            (new Stretch($part))
+                ->loop($part->part->mm('eye'), $d, 'eye', 'eye', $eye)->bend('eye ends')->anchored()
+                ->worked(
+                    SegmentKind::Round,
+                    M_PI * $diameter,
+                    'round',
+                    'round',
+                    'π·diameter',
+                    'π × '.Figures::trim($diameter),
+                    beads: (new BoundBeads($part))->onWire(),
+                    shape: new Sheared(new Arc($diameter / 2, 2 * M_PI), $d),
+                )->bend('hook starts')
+                ->given(SegmentKind::Straight, $hook, 'hook', 'hook', 'bent out a little, to catch in the eye', $caught)
+                ->course('Hoop', $part->part->wire, $part->times, Frame::right(0.0, $this->topMm($part))),
+        ];
+    }
+
+    /** How low the middle of its wire is at its top. */
+    private function topMm(PartPlan $part): float
+    {
+        return $part->wireMm() / 2 + $part->part->mm('eye');
+    }
+
     public function cuts(PartPlan $part): array
     {
-        [$d, $diameter] = [$part->wireMm(), $part->part->mm('diameter')];
-
-        return [(new Stretch($part))
-            ->loop($part->part->mm('eye'), $d, 'eye', 'eye')->bend('eye ends')
-            ->worked(
-                SegmentKind::Round,
-                M_PI * $diameter,
-                'round',
-                'round',
-                'π·diameter',
-                'π × '.Figures::trim($diameter),
-                beads: (new BoundBeads($part))->onWire(),
-            )->bend('hook starts')
-            ->given(
-                SegmentKind::Straight,
-                $part->part->mm('hook'),
-                'hook',
-                'hook',
-                'bent out a little, to catch in the eye',
-            )
-            ->cut('Hoop', $part->part->wire, $part->times), ...(new BoundBeads($part))->cuts()];
+        return [Cut::of($this->courses($part)[0], $part), ...(new BoundBeads($part))->cuts()];
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -271,32 +294,22 @@ final class Hoop implements Technique
         return $checks;
     }
 
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    protected function hung(PartPlan $part): array
     {
-        [$d, $metal, $r] = [$part->wireMm(), $part->wire->metal, $part->part->mm('diameter') / 2];
-        $middle = $place->yMm + $d / 2 + $r + $part->part->mm('eye');
-        $gap = 0.004;
-        $sketch->bow(0, $middle, $r, 0.75 + $gap, 1.75 - $gap, $d, $metal, $part->mark('round'));
-        $eye = ($part->part->mm('eye') + $d) / 2;
-        [$ex, $ey] = [$r * cos(2 * M_PI * (0.75 + $gap)), $middle + $r * sin(2 * M_PI * (0.75 + $gap))];
-        $sketch->ring($ex, $ey - $eye, $eye, $d, $metal, $part->mark('eye'));
-        [$hx, $hy] = [$r * cos(2 * M_PI * (0.75 - $gap)), $middle + $r * sin(2 * M_PI * (0.75 - $gap))];
-        $hook = $part->part->mm('hook');
-        $sketch->through(
-            [[$hx, $hy], [$hx + $hook * 0.55, $hy - $eye], [$hx + $hook * 0.95, $hy - $eye * 1.5]],
-            $d,
-            $metal,
-            $part->mark('hook'),
-            2,
-        );
-        $covered = (new BoundBeads($part))->coveredMm();
-        // The beads lie about the lowest point, the first of them nearest to the eye.
-        (new BoundBeads($part))->draw($sketch, function (float $at) use ($r, $middle, $covered): array {
+        $below = $this->topMm($part) + $part->part->mm('diameter') - $part->wireMm() / 2;
+
+        return ['bottom' => new Placement($below, false)];
+    }
+
+    /** The beads lie about the lowest point, the first of them nearest to the eye. */
+    protected function besides(PartPlan $part, Sketch $face): void
+    {
+        [$r, $covered] = [$part->part->mm('diameter') / 2, (new BoundBeads($part))->coveredMm()];
+        $middle = $this->topMm($part) + $r;
+        (new BoundBeads($part))->draw($face, function (float $at) use ($r, $middle, $covered): array {
             $angle = M_PI / 2 - ($covered / 2 - $at) / $r;
 
             return [$r * cos($angle), $middle + $r * sin($angle), rad2deg($angle) + 90];
         });
-
-        return ['bottom' => new Placement($middle + $r - $d / 2, false)];
     }
 }

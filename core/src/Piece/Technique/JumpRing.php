@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Hebra\Core\Course\Frame;
 use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
@@ -32,6 +32,7 @@ use Hebra\Core\Wire\Wire;
  */
 final class JumpRing implements Technique
 {
+    use FromCourses;
     use Usual;
 
     public function name(): string
@@ -111,6 +112,16 @@ final class JumpRing implements Technique
             .($part->part->is('closed') ? ', soldered' : '');
     }
 
+    public function courses(PartPlan $part): array
+    {
+        [$inside, $d] = [$part->part->mm('inside'), $part->wireMm()];
+
+        return [
+            (new Stretch($part))->loop($inside, $d, 'ring', 'ring')
+                ->course('Ring', $part->part->wire, $part->times, Frame::right(0.0, -$d / 2)),
+        ];
+    }
+
     public function cuts(PartPlan $part): array
     {
         return Bought::cuts($part, $this->cut($part));
@@ -118,18 +129,11 @@ final class JumpRing implements Technique
 
     private function cut(PartPlan $part): Cut
     {
-        $one = (new Stretch($part))->loop(
-            $part->part->mm('inside'),
-            $part->wireMm(),
-            'ring',
-            'ring',
-        )->cut('Ring', $part->part->wire, $part->times);
+        $one = Cut::of($this->courses($part)[0], $part);
 
         return $this->isCoiled($part)
-            ? $one->wound(
-                $one->segments,
-                new RingCoil($part->part->mm('inside'), 1),
-            )->times($part->times)->labelled('Ring')
+            ? $one->wound($one->segments, new RingCoil($part->part->mm('inside'), 1))
+                ->times($part->times)->labelled('Ring')
             : $one;
     }
 
@@ -192,13 +196,8 @@ final class JumpRing implements Technique
             ];
     }
 
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    protected function hung(PartPlan $part): array
     {
-        $sketch->eye(
-            $place->yMm, $part->part->mm('inside'), $part->wireMm(), $place->facing, $part->wire->metal,
-            $part->mark('ring'),
-        );
-
-        return ['bottom' => new Placement($place->yMm + $part->part->mm('inside'), ! $place->facing)];
+        return ['bottom' => new Placement($part->part->mm('inside'), false)];
     }
 }

@@ -4,8 +4,18 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
-use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Arc;
+use Hebra\Core\Course\Shape\Corner;
+use Hebra\Core\Course\Shape\FlatSpiral;
+use Hebra\Core\Course\Shape\Rolled;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\Shape\Together;
+use Hebra\Core\Course\Stringing;
+use Hebra\Core\Course\Strung;
+use Hebra\Core\Course\Threaded;
+use Hebra\Core\Course\Vector;
 use Hebra\Core\Fit\RingSize;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Fit;
@@ -18,10 +28,7 @@ use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
-use Hebra\Core\Plan\Stringing;
-use Hebra\Core\Plan\Strung;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Plan\WireEnd;
@@ -37,6 +44,7 @@ use Hebra\Core\Wrap\Spiral;
  */
 final class OpenRing implements Technique
 {
+    use FromCourses;
     use Usual;
 
     /** The eye that a spiral begins with, inside, mm. */
@@ -131,7 +139,7 @@ final class OpenRing implements Technique
         return new Spiral($part->wireMm(), self::EYE_MM, $part->part->count('turns'));
     }
 
-    public function cuts(PartPlan $part): array
+    public function courses(PartPlan $part): array
     {
         [$d, $inside, $gap, $turns] = [$part->wireMm(), $part->part->mm('inside'), $part->part->mm('gap'), $part->part->count('turns')];
         $spiral = fn (Stretch $stretch, string $mark): Stretch => $stretch->worked(
@@ -141,14 +149,12 @@ final class OpenRing implements Technique
             $mark,
             'N·π(D + N·d)',
             "{$turns} × π × (".self::EYE_MM." + {$turns} × ".Figures::trim($d, 3).')',
+            // Outwards, away from the finger.
+            shape: new Rolled(new FlatSpiral($this->spiral($part)), 180.0),
         );
         [$one, $other] = $this->shared($part);
-        [$first, $second] = [self::stack($one), self::stack($other)];
-        $stretch = $spiral(new Stretch($part), 'end-1')->bend('spiral ends')
-            ->worked(
-                SegmentKind::Seat, $first, 'beads', 'beads', 'sum of bead lengths', Figures::trim($first),
-                beads: array_reverse($one),
-            )->bend('tendril ends')
+        $stretch = $spiral(new Stretch($part), 'end-1')->bend('spiral ends');
+        $this->tendril($part, $stretch, array_reverse($one), true)->bend('tendril ends')->anchored()
             ->worked(
                 SegmentKind::Round,
                 M_PI * ($inside + $d) - $gap,
@@ -156,13 +162,49 @@ final class OpenRing implements Technique
                 'round',
                 'π(ID + d) − gap',
                 'π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).') − '.Figures::trim($gap),
-            )->bend('tendril starts')
-            ->worked(
-                SegmentKind::Seat, $second, 'beads', 'beads', 'sum of bead lengths', Figures::trim($second),
-                beads: $other,
-            )->bend('spiral starts');
+                shape: new Arc(($inside + $d) / 2, 2 * M_PI - 2 * $gap / ($inside + $d)),
+            )->bend('tendril starts');
+        $this->tendril($part, $stretch, $other, false)->bend('spiral starts');
 
-        return [$spiral($stretch, 'end-2')->cut('Ring', $part->part->wire, $part->times)];
+        return [
+            $spiral($stretch, 'end-2')->course('Ring', $part->part->wire, $part->times, $this->shoulder($part)),
+        ];
+    }
+
+    /**
+     * What stands between the round and a spiral.
+     *
+     * @param  list<Strung>  $beads  from the first end of the wire on
+     */
+    private function tendril(PartPlan $part, Stretch $stretch, array $beads, bool $isFirst): Stretch
+    {
+        $mm = self::stack($beads);
+        if ($mm === 0.0) {
+            return $stretch;
+        }
+        $threaded = array_map(
+            fn (Strung $strung): Threaded => new Threaded(
+                $strung->bead, $strung->count, $part->mark('beads'), $isFirst,
+            ),
+            $beads,
+        );
+
+        return $stretch->worked(
+            SegmentKind::Seat, $mm, 'beads', 'beads', 'sum of bead lengths', Figures::trim($mm), beads: $beads,
+            shape: new Together(new Corner(-self::TENDRIL_DEGREES), new Straight($mm)),
+        )->threading($threaded);
+    }
+
+    /** Where the round begins, right of the gap, on its way down. */
+    private function shoulder(PartPlan $part): Frame
+    {
+        $r = ($part->part->mm('inside') + $part->wireMm()) / 2;
+        $outer = ($this->spiral($part)->widthMm() - $part->wireMm()) / 2;
+        $rise = max(array_map(self::stack(...), $this->shared($part))) * sin(deg2rad(self::TENDRIL_DEGREES));
+        $middle = new Vector(0.0, $r + $part->wireMm() / 2 + 2 * $outer + $rise);
+        $turned = Frame::right(0.0, 0.0)->bent($part->part->mm('gap') / 2 / $r);
+
+        return $turned->in($middle->minus($turned->towards->times($r)));
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -263,46 +305,8 @@ final class OpenRing implements Technique
         ];
     }
 
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    protected function hung(PartPlan $part): array
     {
-        [$d, $metal] = [$part->wireMm(), $part->wire->metal];
-        $r = ($part->part->mm('inside') + $d) / 2;
-        $outer = ($this->spiral($part)->widthMm() - $d) / 2;
-        $rise = max(array_map(self::stack(...), $this->shared($part))) * sin(deg2rad(self::TENDRIL_DEGREES));
-        $middle = $place->yMm + $r + $d / 2 + 2 * $outer + $rise;
-        $half = $part->part->mm('gap') / 2 / $r / (2 * M_PI);
-        $sketch->bow(0, $middle, $r, -0.25 + $half, 0.75 - $half, $d, $metal, $part->mark('round'));
-        foreach ([[-0.25 + $half, 1, 'end-1', 0], [0.75 - $half, -1, 'end-2', 1]] as [$turn, $side, $mark, $end]) {
-            // Each tendril goes on over the gap, the beads on it, to the spiral that holds them.
-            [$x, $y] = [$r * cos(2 * M_PI * $turn), $middle + $r * sin(2 * M_PI * $turn)];
-            $beads = $this->shared($part)[$end];
-            $tilt = deg2rad(self::TENDRIL_DEGREES) * ($beads === [] ? 0 : 1);
-            [$dx, $dy] = [-$side * cos($tilt), -sin($tilt)];
-            $along = self::stack($beads);
-            $sketch->through(
-                [[round($x, 3), round($y, 3)], [round($x + $along * $dx, 3), round($y + $along * $dy, 3)]],
-                $d,
-                $metal,
-                $part->mark('beads'),
-            );
-            $at = 0.0;
-            foreach (array_column($beads, 'bead') as $bead) {
-                $at += $bead->lengthMm / 2;
-                $sketch->bead(
-                    $bead,
-                    round($y + $at * $dy - $bead->lengthMm / 2, 3),
-                    $part->mark('beads'),
-                    round($x + $at * $dx, 3),
-                    90.0 + $side * rad2deg($tilt),
-                );
-                $at += $bead->lengthMm / 2;
-            }
-            $sketch->spiral(
-                $x + $along * $dx, $y + $along * $dy - $outer, $this->spiral($part), 0.25, -$side, $metal,
-                $part->mark($mark), 2,
-            );
-        }
-
         return [];
     }
 }

@@ -6,15 +6,20 @@ namespace Hebra\Core\Piece\Technique;
 
 use Hebra\Core\Bend\Hammered;
 use Hebra\Core\Bend\Loop;
-use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Course\Move;
+use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Eye;
+use Hebra\Core\Course\Shape\Kicked;
+use Hebra\Core\Course\Shape\Lump;
+use Hebra\Core\Course\Shape\Rolled;
+use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Segment;
-use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
@@ -36,6 +41,11 @@ final readonly class PinFoot
         Metal::FineSilver, Metal::Sterling, Metal::Silver935, Metal::Copper, Metal::Gold14k, Metal::Gold18k,
         Metal::Gold24k,
     ];
+
+    /** A bought pin's head: how thick and how wide it is, in thicknesses of its wire [common practice]. */
+    private const HEAD = 0.7;
+
+    private const HEAD_WIDE = 2.6;
 
     public function __construct(private PartPlan $part)
     {
@@ -217,27 +227,33 @@ final readonly class PinFoot
             : null;
     }
 
-    /** Below the beads, from $fromMm down. */
-    public function draw(Sketch $sketch, float $fromMm): void
+    /** Below the beads; its plane turned about the wire, degrees. */
+    public function move(float $rolls): Move
     {
-        [$d, $metal, $mark] = [$this->part->wireMm(), $this->part->wire->metal, $this->part->mark('foot')];
-        if ($this->kind() === 'ball') {
-            $b = $this->part->part->mm('ball');
-            $sketch->through([[-0.01, $fromMm + $b / 2], [0.01, $fromMm + $b / 2]], $b, $metal, $mark);
-        } elseif ($this->kind() === 'paddle') {
-            $long = $this->part->part->mm('paddle') * $this->paddle()->lengthening();
-            $w = $this->paddle()->widthMm();
-            $sketch->stem($fromMm, $fromMm + $long, $d, $metal, $mark);
-            $sketch->through(
-                [[0, $fromMm + $long * 0.45 + $w / 2], [0, max($fromMm + $long * 0.46 + $w / 2, $fromMm + $long - $w / 2)]],
-                $w,
-                $metal,
-                $mark,
-            );
-        } elseif ($this->kind() === 'spiral') {
-            $sketch->spiral(0.0, $fromMm + $this->spiral()->widthMm() / 2, $this->spiral(), -0.25, 1, $metal, $mark);
-        } else {
-            $sketch->eye($fromMm + $d, $this->insideMm(), $d, true, $metal, $mark);
-        }
+        $d = $this->part->wireMm();
+
+        return match ($this->kind()) {
+            'spiral' => new Move($this->segment(), new Rolled(new Kicked($this->spiral()), $rolls)),
+            'ball' => $this->melted($this->part->part->mm('ball')),
+            'paddle' => new Move(
+                $this->segment(), new Straight($this->part->part->mm('paddle') * $this->paddle()->lengthening()),
+                wideMm: $this->paddle()->widthMm(), isRounded: true,
+            ),
+            default => new Move($this->segment(), new Rolled(new Eye($this->insideMm(), $d), $rolls)),
+        };
+    }
+
+    private function melted(float $ballMm): Move
+    {
+        return new Move($this->segment(), new Lump($ballMm), wideMm: $ballMm, isRounded: true);
+    }
+
+    /** The head that a bought pin comes with: it takes none of its length. */
+    public static function head(PartPlan $part): Move
+    {
+        $d = $part->wireMm();
+        $none = Segment::given(SegmentKind::Foot, 0.0, 'head', $part->mark('foot'), 'it comes with it', 'the maker’s');
+
+        return new Move($none, new Straight(self::HEAD * $d), wideMm: self::HEAD_WIDE * $d);
     }
 }

@@ -4,8 +4,16 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Hebra\Core\Course\Crimped;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Move;
+use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Bulb;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\Shape\Taken;
+use Hebra\Core\Course\Threaded;
 use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
@@ -15,13 +23,13 @@ use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\ReadyMade;
-use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
+use Hebra\Core\Working;
 
 /**
  * Beads strung on beading wire, each end turned back through a crimp: cut = beads + gaps + two turn-backs. Spaced, each
@@ -30,6 +38,7 @@ use Hebra\Core\Wire\WireSize;
  */
 final class Strand implements Technique
 {
+    use FromCourses;
     use Usual;
 
     public function name(): string
@@ -102,6 +111,13 @@ final class Strand implements Technique
     /** Length of a crimp, and what one and its cover weigh [memory]. */
     private const CRIMP_MM = 1.5;
 
+    /** How wide a crimp is seen that holds one wire, one at an end, and a cover. */
+    private const WIDE_MM = 1.9;
+
+    private const END_WIDE_MM = 2.2;
+
+    private const COVER_WIDE_MM = 3.0;
+
     private const CRIMP_G = 0.02;
 
     private const COVER_G = 0.05;
@@ -146,46 +162,88 @@ final class Strand implements Technique
             : $part->stackMm();
     }
 
-    public function cuts(PartPlan $part): array
+    public function courses(PartPlan $part): array
     {
-        $stretch = (new Stretch($part))->given(
-            SegmentKind::Tail,
-            $part->part->mm('turn_back'),
-            'turned back',
-            'top-loop',
-            'through the crimp and the first beads',
+        $turned = fn (string $mark, string $why, float $neckMm): Move => new Move(
+            Segment::given(
+                SegmentKind::Tail, $part->part->mm('turn_back'), 'turned back', $part->mark($mark), $why,
+                $part->sourceOf($part->part->mm('turn_back')),
+            ),
+            new Bulb($part->part->mm('inside'), $part->wireMm(), $part->part->mm('turn_back'), $neckMm),
+            staysSeen: true,
         );
+        $stretch = (new Stretch($part))->move($turned('top-loop', 'through the crimp and the first beads', $part->wireMm()))->anchored();
+        $stretch->move($this->crimp($part, self::END_WIDE_MM));
         if ($this->isSpaced($part->part)) {
-            $gap = $part->part->mm('gap');
-            foreach ($part->strung as $at => $strung) {
-                $length = $strung->lengthMm() + 2 * self::CRIMP_MM;
-                $stretch->given(SegmentKind::Straight, $gap, 'gap', 'gap', 'as set')->bend('group '.($at + 1).' starts')
-                    ->worked(
-                        SegmentKind::Seat,
-                        $length,
-                        'group '.($at + 1),
-                        'bead-'.$at,
-                        'beads + two crimps',
-                        Figures::trim($strung->lengthMm()).' + 2 × '.self::CRIMP_MM,
-                        beads: [$strung],
-                    )->bend('group '.($at + 1).' ends');
-            }
-            $stretch->given(SegmentKind::Straight, $gap, 'gap', 'gap', 'as set');
+            $this->groups($part, $stretch);
         } else {
-            $stretch->worked(
-                SegmentKind::Seat,
-                $part->stackMm(),
-                Figures::counted($part->beadCount(), 'bead'),
-                'seat',
-                'sum of bead lengths',
-                Figures::trim($part->stackMm()),
-                beads: $part->strung,
-            )
-                ->given(SegmentKind::Straight, $part->part->mm('slack'), 'slack', 'seat', 'so that it flexes');
+            $stretch->move($this->seat($part));
+            $stretch->given(
+                SegmentKind::Straight, $part->part->mm('slack'), 'slack', 'seat', 'so that it flexes', new Taken,
+            );
         }
+        $stretch->move($this->crimp($part, self::END_WIDE_MM))
+            ->move($turned('bottom-loop', 'through the crimp and the last beads', 0.0));
 
-        return [$stretch->given(SegmentKind::Tail, $part->part->mm('turn_back'), 'turned back', 'bottom-loop', 'through the crimp and the last beads')
-            ->cut('Strand', $part->part->wire, $part->times)];
+        return [$stretch->course('Strand', $part->part->wire, $part->times, Frame::down($this->crimpMm($part)))];
+    }
+
+    private function seat(PartPlan $part): Move
+    {
+        $mm = $part->stackMm();
+        $words = Figures::counted($part->beadCount(), 'bead');
+        $working = new Working($words, 'sum of bead lengths', Figures::trim($mm), $mm, 'mm', 'geometry');
+        $segment = new Segment(SegmentKind::Seat, $mm, $words, $part->mark('seat'), $working);
+
+        return new Move(
+            $segment->carrying($part->strung), new Straight($mm), Threading::fromTop($part)->move()->threaded,
+        );
+    }
+
+    /** A crimp lies on the wire and takes none of its length. */
+    private function crimp(PartPlan $part, float $wideMm): Move
+    {
+        $isCovered = $part->part->choice('crimps') === 'covered' && $wideMm === self::END_WIDE_MM;
+
+        return new Move(
+            Segment::given(SegmentKind::Straight, 0.0, 'crimp', $part->mark('crimp'), 'on the wire', 'common practice'),
+            new Straight(self::CRIMP_MM),
+            wideMm: $isCovered ? self::COVER_WIDE_MM : $wideMm,
+            isRounded: $isCovered,
+        );
+    }
+
+    private function groups(PartPlan $part, Stretch $stretch): void
+    {
+        $gap = $part->part->mm('gap');
+        foreach ($part->strung as $at => $strung) {
+            $length = $strung->lengthMm() + 2 * self::CRIMP_MM;
+            $stretch->given(SegmentKind::Straight, $gap, 'gap', 'gap', 'as set')->bend('group '.($at + 1).' starts')
+                ->worked(
+                    SegmentKind::Seat,
+                    $length,
+                    'group '.($at + 1),
+                    'bead-'.$at,
+                    'beads + two crimps',
+                    Figures::trim($strung->lengthMm()).' + 2 × '.self::CRIMP_MM,
+                    beads: [$strung],
+                    shape: new Straight($length),
+                )
+                ->threading([
+                    new Threaded(
+                        $strung->bead, $strung->count, $part->mark('bead-'.$at),
+                        held: new Crimped(self::CRIMP_MM, self::WIDE_MM, $part->mark('crimp')),
+                    ),
+                ])
+                ->bend('group '.($at + 1).' ends');
+        }
+        $stretch->given(SegmentKind::Straight, $gap, 'gap', 'gap', 'as set');
+    }
+
+    /** How low the first crimp begins. */
+    private function crimpMm(PartPlan $part): float
+    {
+        return $part->part->mm('inside') + 2 * $part->wireMm();
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -238,52 +296,11 @@ final class Strand implements Technique
         return $steps;
     }
 
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    protected function hung(PartPlan $part): array
     {
-        $d = $part->wireMm();
-        $from = $place->yMm + $part->part->mm('inside') + 2 * $d;
-        $sketch->eye(
-            $place->yMm, $part->part->mm('inside'), $d, $place->facing, $part->wire->metal, $part->mark('top-loop'),
-        );
-        $to = $from + self::CRIMP_MM + $this->betweenMm($part);
-        if ($this->isSpaced($part->part)) {
-            $this->drawGroups($part, $sketch, $from + self::CRIMP_MM);
-        } else {
-            Threading::fromTop($part)->draw($sketch, $from + self::CRIMP_MM);
-        }
-        foreach ([$from, $to] as $y) {
-            $sketch->through(
-                [[0, $y], [0, $y + self::CRIMP_MM]],
-                $part->part->choice('crimps') === 'covered' ? 3.0 : 2.2,
-                $part->wire->metal,
-                $part->mark('crimp'),
-            );
-        }
-        $sketch->eye(
-            $to + self::CRIMP_MM + $d, $part->part->mm('inside'), $d, $place->facing, $part->wire->metal,
-            $part->mark('bottom-loop'),
-        );
+        $crimped = 2 * self::CRIMP_MM + $this->betweenMm($part);
+        $loop = $part->wireMm() + $part->part->mm('inside');
 
-        return ['bottom' => new Placement($to + self::CRIMP_MM + $d + $part->part->mm('inside'), ! $place->facing)];
-    }
-
-    private function drawGroups(PartPlan $part, Sketch $sketch, float $yMm): void
-    {
-        [$gap, $d, $metal] = [$part->part->mm('gap'), $part->wireMm(), $part->wire->metal];
-        foreach ($part->strung as $at => $strung) {
-            $sketch->stem($yMm, $yMm + $gap, $d, $metal, $part->mark('gap'));
-            $yMm += $gap;
-            $sketch->stem($yMm, $yMm + 2 * self::CRIMP_MM + $strung->lengthMm(), $d, $metal, $part->mark('bead-'.$at));
-            foreach ([$yMm, $yMm + self::CRIMP_MM + $strung->lengthMm()] as $crimp) {
-                $sketch->through([[0, $crimp], [0, $crimp + self::CRIMP_MM]], 1.9, $metal, $part->mark('crimp'));
-            }
-            $yMm += self::CRIMP_MM;
-            for ($bead = 0; $bead < $strung->count; $bead++) {
-                $sketch->bead($strung->bead, $yMm, $part->mark('bead-'.$at));
-                $yMm += $strung->bead->lengthMm;
-            }
-            $yMm += self::CRIMP_MM;
-        }
-        $sketch->stem($yMm, $yMm + $gap, $d, $metal, $part->mark('gap'));
+        return ['bottom' => new Placement($this->crimpMm($part) + $crimped + $loop, false)];
     }
 }

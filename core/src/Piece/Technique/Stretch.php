@@ -4,54 +4,63 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
-use Hebra\Core\Plan\BendMark;
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Move;
+use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape;
+use Hebra\Core\Course\Shape\Arc;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\Strung;
+use Hebra\Core\Course\Threaded;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Segment;
-use Hebra\Core\Plan\SegmentKind;
-use Hebra\Core\Plan\Strung;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Working;
 
 /**
- * Collects the stretches of one cut, start to end, and where it bends between them. Stretches of no length are left
- * out.
+ * Collects the moves of one wire, start to end, and where it bends between them. Stretches of no length are left out.
  */
 final class Stretch
 {
-    /** @var list<Segment> */
-    private array $segments = [];
+    /** @var list<Move> */
+    private array $moves = [];
 
-    /** @var list<BendMark> */
-    private array $bends = [];
-
-    private float $at = 0.0;
+    /** How many moves come before the one that the course is anchored at. */
+    private int $from = 0;
 
     public function __construct(private readonly PartPlan $part)
     {
     }
 
-    /** @param  list<Strung>  $beads  what stands on it, from the first end on */
+    /**
+     * @param  list<Strung>  $beads  what stands on it, from the first end on
+     * @param  Shape|null  $shape  how it lies; straight where it is not said
+     */
     public function worked(
         SegmentKind $kind, float $lengthMm, string $words, string $mark, string $rule, string $numbers,
-        string $source = 'geometry', array $beads = [],
+        string $source = 'geometry', array $beads = [], ?Shape $shape = null,
     ): self {
-        return $this->add(
-            (new Segment($kind, $lengthMm, $words, $this->part->mark($mark), new Working($words, $rule, $numbers, $lengthMm, 'mm', $source)))->carrying(
-                $beads,
-            ),
-        );
+        $working = new Working($words, $rule, $numbers, $lengthMm, 'mm', $source);
+        $segment = new Segment($kind, $lengthMm, $words, $this->part->mark($mark), $working);
+
+        return $this->add($segment->carrying($beads), $shape);
     }
 
     /** As it is set, or as is common practice. */
-    public function given(SegmentKind $kind, float $lengthMm, string $words, string $mark, string $why): self
-    {
+    public function given(
+        SegmentKind $kind, float $lengthMm, string $words, string $mark, string $why, ?Shape $shape = null,
+    ): self {
+        $source = $this->part->sourceOf($lengthMm);
+
         return $this->add(
-            Segment::given($kind, $lengthMm, $words, $this->part->mark($mark), $why, $this->part->sourceOf($lengthMm)),
+            Segment::given($kind, $lengthMm, $words, $this->part->mark($mark), $why, $source), $shape,
         );
     }
 
-    public function loop(float $insideMm, float $wireMm, string $words, string $mark): self
+    /** One whole turn, flat. */
+    public function loop(float $insideMm, float $wireMm, string $words, string $mark, ?Shape $shape = null): self
     {
         return $this->worked(
             SegmentKind::Loop,
@@ -60,45 +69,68 @@ final class Stretch
             $mark,
             'π(D + d)',
             'π × ('.Figures::trim($insideMm, 3).' + '.Figures::trim($wireMm, 3).')',
+            shape: $shape ?? Arc::turns($insideMm, $wireMm, 1.0),
         );
     }
 
-    public function add(Segment $segment): self
+    public function add(Segment $segment, ?Shape $shape = null): self
     {
-        if ($segment->lengthMm > 1e-9) {
-            $this->segments[] = $segment;
-            $this->at += $segment->lengthMm;
+        return $segment->lengthMm > 1e-9
+            ? $this->move(new Move($segment, $shape ?? new Straight($segment->lengthMm)))
+            : $this;
+    }
+
+    public function move(Move $move): self
+    {
+        $this->moves[] = $move;
+
+        return $this;
+    }
+
+    /** @param  list<Threaded>  $threaded  where what stands on the last move is drawn, from the first end on */
+    public function threading(array $threaded): self
+    {
+        $last = array_pop($this->moves);
+
+        return $last === null ? $this : $this->move($last->threading($threaded));
+    }
+
+    /** A bend here, between what came and what comes; none at the very start, and but one in a place. */
+    public function bend(string $words): self
+    {
+        $last = array_pop($this->moves);
+        if ($last !== null) {
+            $this->moves[] = $last->bendAfter === '' ? $last->bending($words) : $last;
         }
 
         return $this;
     }
 
-    /** A bend here, between what came and what comes; none at the very start. */
-    public function bend(string $words): self
+    /** From here on it goes out with the wire; what came before lies against it. */
+    public function anchored(): self
     {
-        $last = $this->bends === [] ? 0.0 : $this->bends[count($this->bends) - 1]->atMm;
-        if ($this->at > $last + 1e-9) {
-            $this->bends[] = new BendMark($this->at, $words);
-        }
+        $this->from = count($this->moves);
 
         return $this;
+    }
+
+    public function course(string $label, string $role, int $count, Frame $anchor, string $slot = ''): Course
+    {
+        $nothing = new Move(
+            Segment::given(
+                SegmentKind::Straight, 1.0, 'wire', $this->part->mark('wire'), 'nothing is asked of it yet',
+                'common practice',
+            ),
+            new Straight(1.0),
+        );
+
+        return new Course(
+            $label, $role, $this->moves === [] ? [$nothing] : $this->moves, $anchor, $this->from, $count, $slot,
+        );
     }
 
     public function cut(string $label, string $role, int $count, string $slot = ''): Cut
     {
-        $segments = $this->segments === []
-            ? [
-                Segment::given(
-                    SegmentKind::Straight, 1.0, 'wire', $this->part->mark('wire'), 'nothing is asked of it yet',
-                    'common practice',
-                ),
-            ]
-            : $this->segments;
-        // A bend at the very end is none.
-        $bends = array_values(array_filter($this->bends, fn (BendMark $bend): bool => $bend->atMm < $this->at - 1e-9));
-
-        return new Cut(
-            $label, $this->part->part->id, $role, $this->part->wireOf($role), $count, $segments, $bends, slot: $slot,
-        );
+        return Cut::of($this->course($label, $role, $count, Frame::down(0.0), $slot), $this->part);
     }
 }

@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Technique;
 
 use Hebra\Core\Bead\BeadShape;
-use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Course\Move;
+use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\Stringing;
+use Hebra\Core\Course\Strung;
+use Hebra\Core\Course\Threaded;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Segment;
-use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
-use Hebra\Core\Plan\Stringing;
-use Hebra\Core\Plan\Strung;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\School\School;
 use Hebra\Core\Working;
@@ -84,21 +86,29 @@ final readonly class Threading
         return [$step->putting($this->order(), $this->plan->cutKey())];
     }
 
-    public function draw(Sketch $sketch, float $fromMm): void
+    /** What stands on the wire between its ends, straight. */
+    public function move(): Move
     {
-        $sketch->stem(
-            $fromMm, $fromMm + $this->plan->stackMm(), $this->plan->wireMm(), $this->plan->wire->metal,
-            $this->plan->mark('seat'),
+        $segment = $this->segments()[0] ?? Segment::given(
+            SegmentKind::Seat, 0.0, 'no beads', $this->plan->mark('seat'), 'none yet', 'common practice',
         );
-        $y = $fromMm;
+
+        return new Move($segment, new Straight($this->plan->stackMm()), $this->threaded());
+    }
+
+    /** @return list<Threaded> from the first end of the cut on */
+    private function threaded(): array
+    {
+        $threaded = [];
         foreach ($this->plan->strung as $place => $strung) {
             // A cap opens towards the bead it holds: the one below it, unless there is none or that is a cap too.
             $below = $this->plan->strung[$place + 1]->bead->shape ?? BeadShape::Cap;
-            $turn = $strung->bead->shape === BeadShape::Cap && $below === BeadShape::Cap ? 180.0 : 0.0;
-            for ($bead = 0; $bead < $strung->count; $bead++) {
-                $sketch->bead($strung->bead, $y, $this->plan->mark('bead-'.$place), 0.0, $turn);
-                $y += $strung->bead->lengthMm;
-            }
+            $isTurned = $strung->bead->shape === BeadShape::Cap && $below === BeadShape::Cap;
+            $threaded[] = new Threaded(
+                $strung->bead, $strung->count, $this->plan->mark('bead-'.$place), $isTurned !== $this->fromBelow,
+            );
         }
+
+        return $this->fromBelow ? array_reverse($threaded) : $threaded;
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Helix;
+use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
@@ -18,7 +21,6 @@ use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Quantity\Figures;
@@ -32,6 +34,7 @@ use Hebra\Core\Wire\Wire;
  */
 final class ToggleBar implements Technique
 {
+    use FromCourses;
     use Usual;
 
     public function name(): string
@@ -97,9 +100,32 @@ final class ToggleBar implements Technique
         return ['top', 'bottom', 'ends'];
     }
 
-    public function cuts(PartPlan $part): array
+    public function courses(PartPlan $part): array
     {
-        return Bought::cuts($part, $this->cut($part));
+        [$half, $eye, $d] = [$part->part->mm('bar') / 2, $part->part->mm('eye'), $part->wireMm()];
+        // The eye stands above the bar where the bar is the chain's end, else below it.
+        $anchor = new Frame(
+            new Vector(0.0, $this->barMm($part)), new Vector(1.0, 0.0), new Vector(0.0, $this->isEnd($part) ? -1.0 : 1.0),
+        );
+
+        return [
+            (new Stretch($part))
+                ->given(SegmentKind::Straight, $half, 'half the bar', 'bar-1', 'straight')->bend('eye starts')->anchored()
+                ->loop($eye, $d, 'eye', 'eye', Helix::ofLength(M_PI * ($eye + $d), 1.0, $d))->bend('eye ends')
+                ->given(SegmentKind::Straight, $half, 'half the bar', 'bar-2', 'straight')
+                ->course('Toggle bar', $part->part->wire, $part->times, $anchor),
+        ];
+    }
+
+    private function isEnd(PartPlan $part): bool
+    {
+        return $part->part->choice('end') === 'end';
+    }
+
+    /** How low the middle of the bar's wire hangs. */
+    private function barMm(PartPlan $part): float
+    {
+        return $part->wireMm() / 2 + ($this->isEnd($part) ? $part->part->mm('eye') : 0.0);
     }
 
     public function isBought(Part $part): bool
@@ -109,18 +135,9 @@ final class ToggleBar implements Technique
 
     public function readyMade(PartPlan $part): array
     {
-        return Bought::ready($part, $this->cut($part), 'toggle bar '.Figures::mm($part->part->mm('bar')));
-    }
+        $cut = Cut::of($this->courses($part)[0], $part);
 
-    private function cut(PartPlan $part): Cut
-    {
-        $half = $part->part->mm('bar') / 2;
-
-        return (new Stretch($part))
-            ->given(SegmentKind::Straight, $half, 'half the bar', 'bar-1', 'straight')->bend('eye starts')
-            ->loop($part->part->mm('eye'), $part->wireMm(), 'eye', 'eye')->bend('eye ends')
-            ->given(SegmentKind::Straight, $half, 'half the bar', 'bar-2', 'straight')
-            ->cut('Toggle bar', $part->part->wire, $part->times);
+        return Bought::ready($part, $cut, 'toggle bar '.Figures::mm($part->part->mm('bar')));
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -138,15 +155,10 @@ final class ToggleBar implements Technique
         };
     }
 
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    protected function hung(PartPlan $part): array
     {
-        [$d, $metal, $eye, $half] = [$part->wireMm(), $part->wire->metal, $part->part->mm('eye'), $part->part->mm('bar') / 2];
-        $isEnd = $part->part->choice('end') === 'end';
-        $y = $isEnd ? $place->yMm + $eye + $d / 2 : $place->yMm + $d / 2;
-        $sketch->through([[-$half, $y], [0.0, $y]], $d, $metal, $part->mark('bar-1'));
-        $sketch->through([[0.0, $y], [$half, $y]], $d, $metal, $part->mark('bar-2'));
-        $sketch->eye($isEnd ? $place->yMm : $y + $d / 2, $eye, $d, true, $metal, $part->mark('eye'));
+        $below = $this->barMm($part) + $part->wireMm() / 2 + $part->part->mm('eye');
 
-        return $isEnd ? [] : ['bottom' => new Placement($y + $d / 2 + $eye, false)];
+        return $this->isEnd($part) ? [] : ['bottom' => new Placement($below, false)];
     }
 }

@@ -4,6 +4,14 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Hebra\Core\Course\Frame as At;
+use Hebra\Core\Course\Move;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Corner;
+use Hebra\Core\Course\Shape\Outlined;
+use Hebra\Core\Course\Shape\Sheared;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Figure\Outline;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
@@ -13,11 +21,11 @@ use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
@@ -32,6 +40,7 @@ use Hebra\Core\Wire\Wire;
  */
 final class WireFrame implements Technique
 {
+    use FromCourses;
     use Usual;
 
     public function name(): string
@@ -152,10 +161,11 @@ final class WireFrame implements Technique
         ][$part->part->choice('shape')].', '.$part->profile->size($part->part->mm('size'));
     }
 
-    public function cuts(PartPlan $part): array
+    public function courses(PartPlan $part): array
     {
         $shape = Frame::from($part->part->choice('shape'));
-        $loop = $this->end($part)->loop;
+        [$loop, $size] = [$this->end($part)->loop, $part->part->mm('size')];
+        $up = new Together(new Corner(-90.0), new Straight($loop->neckMm()));
         $stretch = (new Stretch($part))
             ->worked(
                 SegmentKind::Neck,
@@ -164,21 +174,39 @@ final class WireFrame implements Technique
                 'top-neck',
                 'N·d',
                 $loop->wraps.' × '.Figures::trim($part->wireMm(), 3),
-            )->bend('first end up')
+                shape: $up,
+            )->bend('first end up')->anchored()
             ->worked(
                 SegmentKind::Round,
-                $part->part->mm('size') * $shape->outline(),
+                $size * $shape->outline(),
                 'outline',
                 'outline',
                 Figures::trim($shape->outline(), 4).'·size',
-                Figures::trim($shape->outline(), 4).' × '.Figures::trim($part->part->mm('size')),
+                Figures::trim($shape->outline(), 4).' × '.Figures::trim($size),
                 beads: (new BoundBeads($part))->onWire(),
+                shape: new Sheared(new Outlined($shape, $size), $part->wireMm()),
             )->bend('second end up');
-        foreach ($this->end($part)->segments() as $segment) {
-            $stretch->add($segment);
+        foreach ($this->end($part)->moves(false, '', $part->part->is('turned') ? 90.0 : 0.0) as $at => $move) {
+            // The second end turns up as the first does.
+            $stretch->move($at === 0 ? new Move($move->segment, $up) : $move);
         }
 
-        return [$stretch->cut('Frame', $part->part->wire, $part->times), ...(new BoundBeads($part))->cuts()];
+        return [
+            $stretch->course(
+                'Frame', $part->part->wire, $part->times, At::right(0.0, $this->topMm($part)),
+            ),
+        ];
+    }
+
+    /** How low the middle of the frame's wire begins. */
+    private function topMm(PartPlan $part): float
+    {
+        return $this->end($part)->loop->reachMm() + $part->wireMm() / 2;
+    }
+
+    public function cuts(PartPlan $part): array
+    {
+        return [Cut::of($this->courses($part)[0], $part), ...(new BoundBeads($part))->cuts()];
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -213,31 +241,27 @@ final class WireFrame implements Technique
         ])];
     }
 
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    protected function hung(PartPlan $part): array
     {
-        [$end, $outline] = [$this->end($part), $this->outline($part)];
-        $from = $place->yMm + $end->loop->reachMm() + $part->wireMm() / 2;
-        // Its loop decides whether its face or its edge is seen.
-        $face = new Sketch;
-        $face->through(
-            array_map(fn (array $point): array => [round($point[0], 3), round($point[1] + $from, 3)], $outline->points),
-            $part->wireMm(),
-            $part->wire->metal,
-            $part->mark('outline'),
-        );
-        $end->draw($sketch, $place->yMm, $place->facing);
-        $covered = (new BoundBeads($part))->coveredMm();
+        [$from, $half] = [$this->topMm($part), $part->wireMm() / 2];
+        $below = $from + $this->outline($part)->bottomMm() - $half;
+
+        return ['centre' => new Placement($from + $half, false), 'bottom' => new Placement($below, false)];
+    }
+
+    /** What is bound to it, or strung on it, in the plane of its face. */
+    protected function besides(PartPlan $part, Sketch $face): void
+    {
+        [$outline, $covered, $from] = [$this->outline($part), (new BoundBeads($part))->coveredMm(), $this->topMm($part)];
         (new BoundBeads($part))->draw($face, function (float $at) use ($outline, $covered, $from): array {
             [$x, $y, $heading] = $outline->at(($outline->lengthMm() - $covered) / 2 + $at);
 
             return [$x, $y + $from, $heading];
         });
+    }
 
-        $sketch->add($part->part->is('turned') !== $place->facing ? $face->figure() : $face->figure()->onEdge());
-
-        return [
-            'centre' => new Placement($from + $part->wireMm() / 2, false),
-            'bottom' => new Placement($from + $outline->bottomMm() - $part->wireMm() / 2, false),
-        ];
+    protected function isFaceAcross(PartPlan $part): bool
+    {
+        return $part->part->is('turned');
     }
 }

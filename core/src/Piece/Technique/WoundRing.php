@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Stringing;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Fit\Band;
@@ -20,9 +22,7 @@ use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
-use Hebra\Core\Plan\Stringing;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Temper;

@@ -5,7 +5,13 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Technique;
 
 use Hebra\Core\Bend\WrappedLoop;
-use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Course\Move;
+use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Eye as EyeShape;
+use Hebra\Core\Course\Shape\Helix;
+use Hebra\Core\Course\Shape\Rolled;
+use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
@@ -15,8 +21,6 @@ use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Segment;
-use Hebra\Core\Plan\SegmentKind;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
@@ -88,43 +92,62 @@ final readonly class WrappedEnd
             $this->plan->technique->label().'’s '.$which.($this->isPlain() ? 'eye' : 'loop'), $this->plan->mark($this->place.'-loop'));
     }
 
-    /** @return list<Segment> from the beads outwards; stretches of no length are left out */
-    public function segments(): array
+    /**
+     * From the beads outwards; stretches of no length are left out.
+     *
+     * @param  bool  $isFirst  whether the wire begins with this end, so that its moves run against it
+     * @param  string  $bend  what the square bend is called
+     * @param  float  $rolls  by how much its plane is turned about the wire, degrees
+     * @return list<Move>
+     */
+    public function moves(bool $isFirst, string $bend = 'bend square', float $rolls = 0.0): array
     {
         $loop = $this->loop;
         $mark = fn (string $what): string => $this->plan->mark("{$this->place}-{$what}");
-        $segments = $this->isPlain() ? [new Segment(SegmentKind::Loop, $loop->loopMm(), 'eye', $mark('loop'), $loop->loopWorking())] : [
-            new Segment(SegmentKind::Neck, $loop->neckMm(), 'neck', $mark('neck'), $loop->neckWorking()),
-            new Segment(SegmentKind::Loop, $loop->loopMm(), 'loop', $mark('loop'), $loop->loopWorking()),
+        $wraps = Helix::wraps($this->count, $loop->stemMm, $loop->wireMm, $loop->stems);
+        $eye = new Move(
             new Segment(
-                SegmentKind::Wraps,
-                $loop->wrapsMm(),
-                Figures::counted($this->count, 'wrap'),
-                $mark('wraps'),
-                $loop->wrapsWorking(),
+                SegmentKind::Loop, $loop->loopMm(), $this->isPlain() ? 'eye' : 'loop', $mark('loop'),
+                $loop->loopWorking(),
             ),
-        ];
-        if ($loop->tailMm > 0) {
-            $segments[] = $this->isPlain()
-                ? Segment::given(
-                    SegmentKind::Tail,
-                    $loop->tailMm,
-                    'tail',
-                    $mark('tail'),
-                    'what the pliers hold while the eye is turned, then trimmed off',
-                    'your school: turn, then trim',
-                )
-                : Segment::given(
-                    SegmentKind::Tail,
-                    $loop->tailMm,
-                    'tail',
-                    $mark('tail'),
-                    'what the fingers hold while wrapping, trimmed off',
-                    $this->plan->sourceOf($loop->tailMm),
-                );
+            new Rolled(
+                new EyeShape(
+                    $loop->insideMm, $loop->wireMm, $this->isPlain() ? null : $wraps,
+                    -($loop->stems - 1) * $loop->stemMm / 2,
+                ),
+                $rolls,
+            ),
+        );
+        $neck = new Move(
+            new Segment(SegmentKind::Neck, $loop->neckMm(), 'neck', $mark('neck'), $loop->neckWorking()),
+            new Straight($loop->neckMm()),
+        );
+        // With the wire its bend is where the neck ends; against it, where it comes out of the eye.
+        $moves = $isFirst ? [$neck, $eye->bending($bend)] : [$neck->bending($bend), $eye];
+        if (! $this->isPlain()) {
+            $moves[] = new Move(
+                new Segment(
+                    SegmentKind::Wraps, $loop->wrapsMm(), Figures::counted($this->count, 'wrap'), $mark('wraps'),
+                    $loop->wrapsWorking(),
+                ),
+                $wraps,
+            );
         }
 
-        return $segments;
+        return $loop->tailMm > 0 ? [...$moves, $this->tailMove($mark('tail'))] : $moves;
+    }
+
+    private function tailMove(string $mark): Move
+    {
+        $why = $this->isPlain()
+            ? 'what the pliers hold while the eye is turned, then trimmed off'
+            : 'what the fingers hold while wrapping, trimmed off';
+        $source = $this->isPlain() ? 'your school: turn, then trim' : $this->plan->sourceOf($this->loop->tailMm);
+
+        return new Move(
+            Segment::given(SegmentKind::Tail, $this->loop->tailMm, 'tail', $mark, $why, $source),
+            new Straight($this->loop->tailMm),
+        );
     }
 
     /** Wraps without anything to hold slip from the fingers. */
@@ -236,24 +259,5 @@ final readonly class WrappedEnd
     private function which(): string
     {
         return $this->prefix === '' ? '' : $this->place.' ';
-    }
-
-    /** Draws the loop with its neck on the side of the beads; returns nothing, its reach is reachMm(). */
-    public function draw(Sketch $sketch, float $insideTopMm, bool $facing): void
-    {
-        [$d, $metal] = [$this->loop->wireMm, $this->plan->wire->metal];
-        $mark = fn (string $what): string => $this->plan->mark("{$this->place}-{$what}");
-        $neckFrom = $this->place === 'top'
-            ? $insideTopMm + $this->loop->insideMm + $d / 2
-            : $insideTopMm - $d - $this->loop->neckMm();
-        $sketch->stem($neckFrom, $neckFrom + $this->loop->neckMm() + $d / 2, $d, $metal, $mark('neck'));
-        $sketch->eye($insideTopMm, $this->loop->insideMm, $d, $facing, $metal, $mark('loop'));
-        $sketch->wraps(
-            $this->place === 'top' ? $neckFrom + $d / 2 : $neckFrom,
-            $this->count,
-            $d,
-            $metal,
-            $mark('wraps'),
-        );
     }
 }

@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Technique;
 
 use Hebra\Core\Bead\Drilling;
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Frame;
 use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
-use Hebra\Core\Plan\BendMark;
 use Hebra\Core\Plan\Check;
-use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Wants;
@@ -26,6 +25,7 @@ use Hebra\Core\Wire\Wire;
  */
 final class WrappedLink implements Technique
 {
+    use FromCourses;
     use Usual;
 
     private function __construct(private string $name, private string $label, private int $wraps)
@@ -114,30 +114,18 @@ final class WrappedLink implements Technique
         return Family::Chain;
     }
 
-    public function cuts(PartPlan $part): array
-    {
-        return [$this->cut($part)];
-    }
-
-    private function cut(PartPlan $part): Cut
+    public function courses(PartPlan $part): array
     {
         [$top, $bottom] = [$this->top($part), $this->bottom($part)];
-        /** @var non-empty-list<\Hebra\Core\Plan\Segment> $segments */
-        $segments = [
-            ...array_reverse($top->segments()),
-            ...Threading::fromTop($part)->segments(),
-            ...$bottom->segments(),
-        ];
-        $cut = new Cut(
-            ucfirst($this->label), $part->part->id, $part->part->wire, $part->wire, $part->times, $segments, [],
-        );
-        $bends = [new BendMark($top->bendFromEndMm(), 'bend square, top')];
-        $second = $cut->lengthMm() - $bottom->bendFromEndMm();
-        if ($second > $bends[0]->atMm) {
-            $bends[] = new BendMark($second, 'bend square, bottom');
-        }
+        $seat = Threading::fromTop($part)->move();
+        $below = $bottom->moves(false, 'bend square, bottom', $part->part->is('turned') ? 90.0 : 0.0);
 
-        return new Cut($cut->label, $cut->part, $cut->role, $cut->wire, $cut->count, $segments, $bends);
+        return [
+            Course::both(
+                ucfirst($this->label), $part->part->wire, $top->moves(true, 'bend square, top'), [$seat, ...$below],
+                Frame::down($top->loop->reachMm()), $part->times,
+            ),
+        ];
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -172,17 +160,11 @@ final class WrappedLink implements Technique
         return [];
     }
 
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    protected function hung(PartPlan $part): array
     {
-        [$top, $bottom] = [$this->top($part), $this->bottom($part)];
-        $beadsFrom = $place->yMm + $top->loop->reachMm();
-        $bottomFrom = $beadsFrom + $part->stackMm() + $bottom->loop->neckMm() + $bottom->loop->wireMm;
-        $bottomFacing = $part->part->is('turned') ? ! $place->facing : $place->facing;
-        $top->draw($sketch, $place->yMm, $place->facing);
-        Threading::fromTop($part)->draw($sketch, $beadsFrom);
-        $bottom->draw($sketch, $bottomFrom, $bottomFacing);
+        $reach = $this->top($part)->loop->reachMm() + $part->stackMm() + $this->bottom($part)->loop->reachMm();
 
-        return ['bottom' => new Placement($bottomFrom + $bottom->loop->insideMm, ! $bottomFacing)];
+        return ['bottom' => new Placement($reach, $part->part->is('turned'))];
     }
 
     private function top(PartPlan $part): WrappedEnd

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hebra\Core\Plan;
+namespace Hebra\Core\Course;
 
 use Hebra\Core\Bead\Bead;
 

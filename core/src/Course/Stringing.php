@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hebra\Core\Plan;
+namespace Hebra\Core\Course;
 
 /** Runs of beads in the order in which they are pushed on a wire, and how that is said: what repeats is said once. */
 final class Stringing

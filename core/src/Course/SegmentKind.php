@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hebra\Core\Plan;
+namespace Hebra\Core\Course;
 
 /** What a stretch of wire becomes. */
 enum SegmentKind: string

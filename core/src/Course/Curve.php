@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Course;
+
+/** A centreline in space, from its first end to its last: millimetres. */
+final readonly class Curve
+{
+    /** @param  list<Span>  $spans  each begins where the one before it ends */
+    public function __construct(public array $spans)
+    {
+    }
+
+    public function lengthMm(): float
+    {
+        return array_sum(array_map(fn (Span $span): float => $span->lengthMm(), $this->spans));
+    }
+
+    public function reversed(): self
+    {
+        return new self(array_map(fn (Span $span): Span => $span->reversed(), array_reverse($this->spans)));
+    }
+
+    /**
+     * Points along it, none farther from the next than asked for, every span's ends among them.
+     *
+     * @return list<Vector>
+     */
+    public function points(float $stepMm): array
+    {
+        $points = $this->spans === [] ? [] : [$this->spans[0]->from];
+        foreach ($this->spans as $span) {
+            $pieces = max(1, (int) ceil($span->lengthMm() / $stepMm));
+            for ($piece = 1; $piece <= $pieces; $piece++) {
+                $points[] = $span->at($piece / $pieces);
+            }
+        }
+
+        return $points;
+    }
+
+    /**
+     * Where a point of it lies and how it runs there, one millimetre long.
+     *
+     * @return array{Vector, Vector}
+     */
+    public function at(float $mm): array
+    {
+        foreach ($this->spans as $place => $span) {
+            $length = $span->lengthMm();
+            if ($mm <= $length || $place === count($this->spans) - 1) {
+                $share = max(0.0, min(1.0, $mm / max($length, 1e-9)));
+
+                return [$span->at($share), $span->runs($share)->unit()];
+            }
+            $mm -= $length;
+        }
+
+        return [new Vector(0.0, 0.0), new Vector(0.0, 1.0)];
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Course;
+
+/** One stretch of a wire's course: what it becomes and how long it is, how it lies, and what stands on it. */
+final readonly class Move
+{
+    /** @param  list<Threaded>  $threaded  from the first end of the wire on */
+    public function __construct(
+        public Segment $segment,
+        public Shape $shape,
+        public array $threaded = [],
+        /** what the maker marks where it ends, towards the last end of the wire */
+        public string $bendAfter = '',
+        /** how wide it is seen, mm, where that is not the wire's thickness; its ends round where it was melted or hammered */
+        public ?float $wideMm = null,
+        public bool $isRounded = false,
+        /** of what is turned back and hidden, which is no longer the piece's and yet is seen */
+        private bool $staysSeen = false,
+    ) {
+    }
+
+    /** Whether it is seen in the finished piece. */
+    public function isSeen(): bool
+    {
+        return ($this->staysSeen || $this->segment->kind->stays()) && $this->shape->lengthMm() > 1e-6;
+    }
+
+    public function bending(string $words): self
+    {
+        return new self(
+            $this->segment, $this->shape, $this->threaded, $words, $this->wideMm, $this->isRounded, $this->staysSeen,
+        );
+    }
+
+    /** @param  list<Threaded>  $threaded */
+    public function threading(array $threaded): self
+    {
+        return new self(
+            $this->segment, $this->shape, $threaded, $this->bendAfter, $this->wideMm, $this->isRounded,
+            $this->staysSeen,
+        );
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Course;
+
+use Hebra\Core\Bead\Bead;
+
+/** Beads of one kind on a stretch, as many as stand there side by side. */
+final readonly class Threaded
+{
+    public function __construct(
+        public Bead $bead,
+        public int $count,
+        public string $mark,
+        /** whether its upper end, as beads are drawn, lies towards the last end of the wire */
+        public bool $isTurned = false,
+        public ?Crimped $held = null,
+    ) {
+    }
+}

@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Tests\Course;
+
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Curve;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Move;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape;
+use Hebra\Core\Course\Shape\Arc;
+use Hebra\Core\Course\Shape\Corner;
+use Hebra\Core\Course\Shape\Eye;
+use Hebra\Core\Course\Shape\FlatSpiral;
+use Hebra\Core\Course\Shape\Helix;
+use Hebra\Core\Course\Shape\Kicked;
+use Hebra\Core\Course\Shape\Lump;
+use Hebra\Core\Course\Shape\Outlined;
+use Hebra\Core\Course\Shape\Rolled;
+use Hebra\Core\Course\Shape\Sheared;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\Shape\Together;
+use Hebra\Core\Course\Span;
+use Hebra\Core\Fit\Frame as Outline;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Tests\Piece\Everything;
+use Hebra\Core\Wrap\Spiral;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** A wire told as a course lies as long as it is cut, goes on where it came to, and bends no tighter than it can. */
+final class CourseTest extends TestCase
+{
+    /** @return array<string, array{Shape, float}> a shape, and by how much its curve may be out of its length, as a share */
+    public static function shapes(): array
+    {
+        $shapes = [
+            'straight' => [new Straight(12.5), 1e-9],
+            'half a turn' => [Arc::turns(9.0, 0.812, 0.5), 2e-4],
+            'away from its side' => [new Arc(4.0, -2.0), 1e-4],
+            'a plain eye' => [new Eye(2.5, 0.644), 1e-3],
+            'a tight plain eye' => [new Eye(0.8, 0.511), 1e-3],
+            'a coil of 30' => [Helix::wraps(30, 0.812, 0.511), 0.005],
+            'wraps round two stems' => [Helix::wraps(4, 1.0, 0.5, 2), 0.005],
+            'a turn of a length' => [Helix::ofLength(14.0, 1.0, 1.2), 0.005],
+            'a flat spiral' => [new FlatSpiral(new Spiral(0.8, 1.0, 3)), 0.005],
+            'a kicked spiral' => [new Kicked(new Spiral(0.8, 1.0, 3)), 0.005],
+            'turned' => [new Rolled(new Arc(3.0, 1.0), 30.0), 1e-4],
+            'one after the other' => [new Together(new Straight(3.0), new Corner(90.0), new Arc(2.0, 1.5)), 1e-4],
+            'ends side by side' => [new Sheared(new Arc(12.0, 2 * M_PI), 0.8), 0.001],
+        ];
+        foreach ([1, 2, 3, 7] as $wraps) {
+            $helix = Helix::wraps($wraps, 0.644, 0.644);
+            $shapes["an eye closed by {$wraps}"] = [new Eye(2.5, 0.644, $helix), 0.005];
+            $shapes["{$wraps} wraps"] = [$helix, 0.005];
+        }
+        foreach (Outline::cases() as $outline) {
+            $shapes["a frame, {$outline->value}"] = [new Outlined($outline, 25.0), 1e-3];
+        }
+
+        return $shapes;
+    }
+
+    #[DataProvider('shapes')]
+    public function test_a_shape_is_as_long_as_it_says_and_goes_on_as_it_ends(Shape $shape, float $within): void
+    {
+        foreach ([Frame::down(3.0), Frame::right(-2.0, 7.0)->rolled(0.7)->bent(0.4)] as $from) {
+            [$spans, $end] = $shape->laid($from);
+            self::assertEqualsWithDelta(
+                $shape->lengthMm(), (new Curve($spans))->lengthMm(), $within * $shape->lengthMm(),
+            );
+            self::assertEqualsWithDelta(0.0, $spans[0]->from->minus($from->at)->lengthMm(), 1e-9);
+            self::assertEqualsWithDelta(0.0, $spans[count($spans) - 1]->to->minus($end->at)->lengthMm(), 1e-9);
+            self::assertEqualsWithDelta(1.0, $end->ahead->lengthMm(), 1e-9);
+            self::assertEqualsWithDelta(0.0, $end->ahead->dot($end->towards), 1e-9);
+        }
+    }
+
+    /** A frame's last corner turns the wire up on the spot: nothing more of it lies beyond. */
+    public function test_a_frame_comes_back_to_its_top(): void
+    {
+        foreach (Outline::cases() as $outline) {
+            $from = Frame::right(0.0, 4.0);
+            [, $end] = (new Outlined($outline, 30.0))->laid($from);
+            self::assertEqualsWithDelta(0.0, $end->at->minus($from->at)->lengthMm(), 1e-9, $outline->value);
+            self::assertEqualsWithDelta(1.0, $end->ahead->dot($from->ahead), 1e-9, $outline->value);
+        }
+    }
+
+    /** The inside of a loop ends an inside and a wire's thickness above its neck, as hanging lengths reckon. */
+    public function test_an_eye_stands_over_its_neck(): void
+    {
+        foreach ([[0.8, 0.511], [2.5, 0.644], [6.0, 1.024]] as [$inside, $wire]) {
+            foreach ([null, Helix::wraps(3, $wire, $wire)] as $wraps) {
+                [$spans] = (new Eye($inside, $wire, $wraps))->laid(Frame::down(0.0)->back());
+                $points = (new Curve($spans))->points(0.01);
+                [$xs, $ys] = [array_column($points, 'x'), array_column($points, 'y')];
+                self::assertEqualsWithDelta(-($inside + 1.5 * $wire), min($ys), 0.01);
+                // Over the middle: as far out on one side as on the other.
+                self::assertEqualsWithDelta(0.0, min($xs) + max($xs), 0.02 * $inside);
+                self::assertEqualsWithDelta($inside + $wire, max($xs) - min($xs), 0.02 * $inside);
+            }
+        }
+    }
+
+    /** @return iterable<string, array{Course, float}> every course there is, and its wire's thickness */
+    private static function courses(): iterable
+    {
+        foreach (Everything::pieces(120) as $name => $piece) {
+            foreach ($piece->parts as $part) {
+                $plan = PartPlan::of($piece, $part, new Profile);
+                if (! method_exists($plan->technique, 'courses')) {
+                    continue;
+                }
+                foreach ($plan->technique->courses($plan) as $course) {
+                    yield "{$name}, {$part->id} {$course->label}" => [
+                        $course, $plan->wireOf($course->role)->diameterMm(),
+                    ];
+                }
+            }
+        }
+    }
+
+    /** Whether a move's own length is what its wire is bent along: not what is melted, hammered, hidden or bought. */
+    private static function isWire(Move $move): bool
+    {
+        return $move->segment->kind->stays() && $move->segment->lengthMm > 1e-6 && $move->wideMm === null
+            && $move->shape->lengthMm() > 0;
+    }
+
+    public function test_every_move_lies_as_long_as_it_is_cut(): void
+    {
+        $moves = 0;
+        foreach (self::courses() as $name => [$course]) {
+            foreach ($course->curves() as $at => $curve) {
+                $move = $course->moves[$at];
+                if (self::isWire($move)) {
+                    $moves++;
+                    self::assertEqualsWithDelta(
+                        $move->segment->lengthMm, $curve->lengthMm(), 0.005 * $move->segment->lengthMm,
+                        "{$name}: {$move->segment->words}",
+                    );
+                }
+            }
+        }
+        self::assertGreaterThan(1500, $moves);
+    }
+
+    public function test_every_course_goes_on_where_it_came_to(): void
+    {
+        foreach (self::courses() as $name => [$course]) {
+            $last = null;
+            foreach ($course->curves() as $at => $curve) {
+                // What is melted to a ball lies in its middle, as long as it is thick.
+                foreach ($course->moves[$at]->shape instanceof Lump ? [] : $curve->spans as $span) {
+                    if ($last instanceof Span) {
+                        self::assertEqualsWithDelta(0.0, $span->from->minus($last->to)->lengthMm(), 1e-6, $name);
+                    }
+                    $last = $span;
+                }
+            }
+        }
+    }
+
+    /**
+     * Along a stretch, corners apart, no centreline is bent to less than half its wire's thickness. Flat spirals are
+     * reckoned from the inside of their eye (common practice), a little less than their inner turn lies.
+     */
+    public function test_no_wire_is_bent_into_itself(): void
+    {
+        foreach (self::courses() as $name => [$course, $wireMm]) {
+            foreach ($course->curves() as $at => $curve) {
+                $isSpiral = in_array($course->moves[$at]->segment->kind, [SegmentKind::Curl, SegmentKind::Foot], true);
+                foreach (self::isWire($course->moves[$at]) && ! $isSpiral ? $curve->spans : [] as $span) {
+                    foreach ([0.1, 0.5, 0.9] as $share) {
+                        self::assertGreaterThan(
+                            0.45 * $wireMm, $span->radiusMm($share), "{$name}: {$course->moves[$at]->segment->words}",
+                        );
+                    }
+                }
+            }
+        }
+    }
+}
