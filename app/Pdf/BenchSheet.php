@@ -65,7 +65,7 @@ final class BenchSheet
 
     private function drawing(): void
     {
-        $assembly = $this->plan->assembly;
+        $assembly = $this->plan->assembly();
         $wide = 78.0;
         $scale = min(
             3.0,
@@ -81,9 +81,7 @@ final class BenchSheet
                     $this->stroke($stroke, $left, $top, $scale);
                 }
             }
-            if ($layer === 1) {
-                $this->beads($figure, $left, $top, $scale);
-            }
+            $this->beads($figure, $layer, $left, $top, $scale);
         }
         $this->sheet->ink();
         $this->sheet->letters(7.5);
@@ -100,26 +98,13 @@ final class BenchSheet
         [$lastX, $lastY] = [0.0, 0.0];
         foreach ($stroke->path as $command) {
             if ($command[0] === 'C') {
-                array_push($points, ...Arcs::cubic([$lastX, $lastY], $command));
+                array_push($points, ...Curves::points([$lastX, $lastY], $command));
                 [$lastX, $lastY] = Stroke::end($command);
 
                 continue;
             }
-            if ($command[0] !== 'A') {
-                [$lastX, $lastY] = [(float) $command[1], (float) $command[2]];
-                $points[] = [$lastX, $lastY];
-
-                continue;
-            }
-            $to = [(float) ($command[4] ?? 0), (float) ($command[5] ?? 0)];
-            array_push(
-                $points,
-                ...Arcs::points(
-                    [$lastX, $lastY], $to, (float) $command[1], (float) $command[2], (float) ($command[6] ?? 0),
-                    ($command[3] ?? 0) === 1,
-                ),
-            );
-            [$lastX, $lastY] = $to;
+            [$lastX, $lastY] = Stroke::end($command);
+            $points[] = [$lastX, $lastY];
         }
         $flat = [];
         foreach ($points as [$x, $y]) {
@@ -138,10 +123,13 @@ final class BenchSheet
         }
     }
 
-    private function beads(PieceFigure $figure, float $left, float $top, float $scale): void
+    private function beads(PieceFigure $figure, int $layer, float $left, float $top, float $scale): void
     {
         $this->sheet->SetLineStyle(['width' => 0.12, 'cap' => 'butt', 'join' => 'miter', 'color' => [70, 64, 56]]);
         foreach ($figure->beads as $mark) {
+            if ($mark->layer !== $layer) {
+                continue;
+            }
             $bead = $mark->bead;
             $fill = self::BEADS[$bead->colour] ?? self::BEADS['sea'];
             [$x, $y] = [$left + $mark->xMm * $scale, $top + ($mark->topMm + $bead->lengthMm / 2) * $scale];

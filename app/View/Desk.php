@@ -85,7 +85,7 @@ final class Desk
         // At the bench a left-handed maker sees it mirrored, and the second of a mirrored pair is seen so by everyone.
         $isLeft = $stage === 'make' && $this->profile->schools->is(School::Hand, 'left');
         $this->drawing = new Drawing(
-            $this->plan->assembly,
+            $this->plan->assembly(),
             dimension: $this->plan->isLaidRound() ? 0 : 64,
             isMirrored: $isLeft !== ($stage === 'make' && $this->makingDesk?->isMirrored() === true),
         );
@@ -147,7 +147,7 @@ final class Desk
     /** How wide it lies where it is laid round. */
     public function across(): string
     {
-        return $this->plan->isLaidRound() ? $this->profile->length($this->plan->assembly->widthMm()).' across' : '';
+        return $this->plan->isLaidRound() ? $this->profile->length($this->plan->assembly()->widthMm()).' across' : '';
     }
 
     /** @return list<Technique> those with a key and a button of their own */

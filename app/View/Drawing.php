@@ -260,9 +260,12 @@ final class Drawing
     }
 
     /** @return list<array{id: string, mark: string, x: float, y: float, turn: string}> */
-    public function beads(): array
+    public function beads(int $layer): array
     {
         $ids = [];
+        $marks = array_values(
+            array_filter($this->assembly->beads(), fn (BeadMark $mark): bool => $mark->layer === $layer),
+        );
 
         return array_map(function (BeadMark $mark) use (&$ids): array {
             [$x, $y] = [$this->x($mark->xMm), $this->y($mark->topMm)];
@@ -270,7 +273,7 @@ final class Drawing
 
             return ['id' => $ids[spl_object_id($mark->bead)] ??= $this->idOf($mark->bead), 'mark' => $mark->mark, 'x' => $x, 'y' => $y,
                 'turn' => $turn === 0.0 ? '' : ' transform="rotate('.round($turn, 1).' '.$x.' '.round($y + $this->px($mark->bead->lengthMm) / 2, 2).')"'];
-        }, $this->assembly->beads());
+        }, $marks);
     }
 
     private function idOf(Bead $bead): string

@@ -69,7 +69,7 @@ final readonly class Ideas
         };
 
         return $times < 1 ? null : ['words' => $words.', '.$plan->piece->makes->words(), 'address' => $address, 'pattern' => $pattern, 'uses' => $uses.($times > 1 ? ", {$times} times" : ''), 'much' => $one,
-            'drawing' => new Drawing($plan->assembly, 150, 150, 0, 8, 'idea-'.($pattern !== '' ? $pattern : substr($address, -8)))];
+            'drawing' => new Drawing($plan->assembly(), 150, 150, 0, 8, 'idea-'.($pattern !== '' ? $pattern : substr($address, -8)))];
     }
 
     /** @return array{float, int, string} how much one takes, how often there is enough, and that in words */

@@ -25,7 +25,7 @@ final readonly class PatternCard
     public function __construct(public string $name, public Pattern $pattern, Profile $profile)
     {
         $plan = Planner::plan(Patterns::start($name, $name, $profile->schools), $profile);
-        $this->drawing = new Drawing($plan->assembly, 150, 190, 0, 8, 'pattern-'.$name);
+        $this->drawing = new Drawing($plan->assembly(), 150, 190, 0, 8, 'pattern-'.$name);
         $this->minutes = Minutes::of($plan);
         $wires = [];
         foreach ($plan->cuts as $cut) {

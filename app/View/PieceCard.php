@@ -31,7 +31,7 @@ final readonly class PieceCard
     public function __construct(public Piece $piece, Workshop $workshop)
     {
         $this->plan = Planner::plan($piece->document(), $workshop->profile());
-        $this->drawing = new Drawing($this->plan->assembly, 150, 190, 0, 8, 'card-'.$piece->id);
+        $this->drawing = new Drawing($this->plan->assembly(), 150, 190, 0, 8, 'card-'.$piece->id);
     }
 
     /** @return list<self> latest first */

@@ -40,7 +40,7 @@ final readonly class RecordDesk
     {
         $this->profile = $workshop->profile();
         $this->plan = Planner::plan($making->document(), $this->profile);
-        $this->drawing = new Drawing($this->plan->assembly, dimension: $this->plan->isLaidRound() ? 0 : 64);
+        $this->drawing = new Drawing($this->plan->assembly(), dimension: $this->plan->isLaidRound() ? 0 : 64);
         /** @var Collection<int, MakingCut> $cuts */
         $cuts = $making->cuts()->orderBy('id')->get();
         $this->cuts = $cuts;

@@ -16,7 +16,7 @@ final class SvgFile
     public static function drawing(Desk $desk): string
     {
         $drawing = new Drawing(
-            $desk->plan->assembly,
+            $desk->plan->assembly(),
             dimension: $desk->plan->isLaidRound() ? 0 : 64,
             ratioGiven: 1.0,
             byReference: false,

@@ -39,18 +39,12 @@ final class SvgPath
         [$toX, $toY] = $this->point(...Stroke::end($command));
         $numbers = match ($command[0]) {
             'M' => [$toX, $toY],
-            'L' => [$toX - $this->x, $toY - $this->y],
             'C' => [
                 ...$this->from((float) $command[1], (float) $command[2]),
                 ...$this->from((float) ($command[3] ?? 0), (float) ($command[4] ?? 0)),
                 $toX - $this->x, $toY - $this->y,
             ],
-            default => [
-                $command[1] * $this->k, $command[2] * $this->k,
-                ($this->isMirrored ? -1 : 1) * round($command[6] ?? 0, 1), 0,
-                $this->isMirrored ? 1 - (int) ($command[3] ?? 0) : ($command[3] ?? 0),
-                $toX - $this->x, $toY - $this->y,
-            ],
+            default => [$toX - $this->x, $toY - $this->y],
         };
         $this->data .= ($command[0] === 'M' ? 'M' : strtolower($command[0])).self::joined($numbers);
         [$this->x, $this->y] = [$toX, $toY];

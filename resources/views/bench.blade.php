@@ -7,7 +7,7 @@
     @foreach ($underWay as $card)
         @php($making = new \App\View\MakingDesk($card->making(), \Hebra\Core\Plan\Planner::plan($card->making()->document(), $profile)))
         <article class="leaf mt-3 !py-3 grid gap-x-6 gap-y-2 grid-cols-[84px_minmax(0,1fr)] sm:grid-cols-[110px_minmax(0,1fr)_auto] items-center">
-            <span class="row-span-2 grid place-items-center max-h-40 overflow-hidden">@include('svg.piece', ['drawing' => new \App\View\Drawing($card->plan->assembly, 100, 104, 0, 6, 'bench-'.$card->piece->id), 'small' => true, 'label' => 'Drawing of '.$card->piece->name])</span>
+            <span class="row-span-2 grid place-items-center max-h-40 overflow-hidden">@include('svg.piece', ['drawing' => new \App\View\Drawing($card->plan->assembly(), 100, 104, 0, 6, 'bench-'.$card->piece->id), 'small' => true, 'label' => 'Drawing of '.$card->piece->name])</span>
             <div>
                 <h2>{{ $card->piece->name }}</h2>
                 <p class="quiet">{{ $making->isDone() ? 'All steps done: look it over, weigh what was left, and close it.' : ($making->making->isWaiting() ? 'Rests until '.$making->making->waits_until->format('H:i').'. ' : '').$making->whose().', next: '.$making->step->title }}</p>

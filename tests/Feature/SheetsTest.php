@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Stockkeeping;
-use App\Pdf\Arcs;
+use App\Pdf\Curves;
 use App\Pdf\CutSheet;
 use App\Pdf\Paper;
 use App\Pdf\Sheet;
@@ -127,18 +127,14 @@ final class SheetsTest extends TestCase
         self::assertGreaterThanOrEqual((int) floor($long / 178), $rows);
     }
 
-    /**
-     * Half a circle of radius 5 from (0, 0) to (0, 10), bulging left anticlockwise; a quarter of it to (5, 5) round (5,
-     * 0) …
-     */
-    public function test_arcs_as_points(): void
+    /** A quarter of a circle of radius 5 about (5, 0), from (0, 0) to (5, 5), as one cubic curve. */
+    public function test_curves_as_points(): void
     {
-        $half = Arcs::points([0.0, 0.0], [0.0, 10.0], 5.0, 5.0, 0.0, false);
-        self::assertEqualsWithDelta([-5.0, 5.0], $half[11], 1e-6);
-        self::assertEqualsWithDelta([0.0, 10.0], $half[23], 1e-6);
-        self::assertEqualsWithDelta([5.0, 5.0], Arcs::points([0.0, 0.0], [0.0, 10.0], 5.0, 5.0, 0.0, true)[11], 1e-6);
-        foreach (Arcs::points([0.0, 0.0], [5.0, 5.0], 5.0, 5.0, 0.0, false) as [$x, $y]) {
-            self::assertEqualsWithDelta(5.0, hypot($x - 5.0, $y), 1e-6);
+        $pull = 5 * 4 / 3 * tan(M_PI / 8);
+        $points = Curves::points([0.0, 0.0], ['C', 0.0, $pull, 5.0 - $pull, 5.0, 5.0, 5.0]);
+        self::assertEqualsWithDelta([5.0, 5.0], $points[9], 1e-6);
+        foreach ($points as [$x, $y]) {
+            self::assertEqualsWithDelta(5.0, hypot($x - 5.0, $y), 0.002);
         }
     }
 

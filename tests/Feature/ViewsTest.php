@@ -62,7 +62,7 @@ final class ViewsTest extends TestCase
     public function test_the_drawing_fits_its_room_at_the_scale_it_states(): void
     {
         foreach (array_keys(Patterns::all()) as $pattern) {
-            $figure = Planner::plan(Patterns::start($pattern, 'Drawn'), new Profile)->assembly;
+            $figure = Planner::plan(Patterns::start($pattern, 'Drawn'), new Profile)->assembly();
             $drawing = new Drawing($figure, 330, 560);
             self::assertLessThanOrEqual(560.1, $drawing->height);
             self::assertLessThanOrEqual(330.1, $drawing->width);

@@ -4,26 +4,34 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Course;
 
+use Closure;
+
 /**
  * The way of one wire from its first end to its last, told once: its cut, its bends and its curve are read off it. It
  * is anchored at one of its moves and goes out from there both ways, since what stands in the middle of a part is where
  * the maker places it from.
  */
-final readonly class Course
+final class Course
 {
+    /** @var list<Curve>|null */
+    private ?array $curves = null;
+
     /**
      * @param  non-empty-list<Move>  $moves  in the order of the wire
+     * @param  Frame|Closure(): Frame  $anchor
      * @param  int  $from  the first of them that goes out from the anchor with the wire; those before it, against it
      */
     public function __construct(
-        public string $label,
-        public string $role,
-        public array $moves,
-        private Frame $anchor,
-        private int $from = 0,
-        public int $times = 1,
-        public string $slot = '',
-        public ?float $pinMm = null,
+        public readonly string $label,
+        public readonly string $role,
+        public readonly array $moves,
+        private readonly Frame|Closure $anchor,
+        private readonly int $from = 0,
+        public readonly int $times = 1,
+        public readonly string $slot = '',
+        public readonly ?float $pinMm = null,
+        private readonly ?self $original = null,
+        private readonly ?Vector $by = null,
     ) {
     }
 
@@ -32,8 +40,9 @@ final readonly class Course
      *
      * @param  list<Move>  $back
      * @param  list<Move>  $on
+     * @param  Frame|Closure(): Frame  $anchor
      */
-    public static function both(string $label, string $role, array $back, array $on, Frame $anchor, int $times): self
+    public static function both(string $label, string $role, array $back, array $on, Frame|Closure $anchor, int $times): self
     {
         /** @var non-empty-list<Move> $moves */
         $moves = [...array_reverse($back), ...$on];
@@ -49,21 +58,52 @@ final readonly class Course
         );
     }
 
+    /** Another one alike, so far from it. */
+    public function moved(Vector $by): self
+    {
+        return new self(
+            $this->label, $this->role, $this->moves, $this->anchor, $this->from, $this->times, $this->slot, $this->pinMm,
+            $this, $by,
+        );
+    }
+
     /** @return list<Curve> how each move lies, from the first end of the wire to its last */
     public function curves(): array
     {
+        return $this->curves ??= $this->original !== null && $this->by !== null
+            ? array_map(fn (Curve $curve): Curve => $curve->moved($this->by), $this->original->curves())
+            : $this->laid();
+    }
+
+    /** @return list<Curve> */
+    private function laid(): array
+    {
         $back = $on = [];
-        $frame = $this->anchor->back();
+        $anchor = $this->anchor instanceof Closure ? ($this->anchor)() : $this->anchor;
+        $frame = $anchor->back();
         for ($at = $this->from - 1; $at >= 0; $at--) {
             [$spans, $frame] = $this->moves[$at]->shape->laid($frame);
             array_unshift($back, (new Curve($spans))->reversed());
         }
-        $frame = $this->anchor;
+        $frame = $anchor;
         for ($at = $this->from; $at < count($this->moves); $at++) {
             [$spans, $frame] = $this->moves[$at]->shape->laid($frame);
             $on[] = new Curve($spans);
         }
 
         return [...$back, ...$on];
+    }
+
+    /** What other wires lie along: all that bears a mark. */
+    public function host(string $mark, Vector $face = new Vector(0.0, 0.0, 1.0)): Host
+    {
+        $spans = [];
+        foreach ($this->curves() as $at => $curve) {
+            if ($this->moves[$at]->segment->mark === $mark) {
+                array_push($spans, ...$curve->spans);
+            }
+        }
+
+        return new Host(new Curve($spans), $face);
     }
 }

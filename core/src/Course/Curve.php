@@ -17,6 +17,29 @@ final readonly class Curve
         return array_sum(array_map(fn (Span $span): float => $span->lengthMm(), $this->spans));
     }
 
+    /**
+     * In so many stretches of about one length, each of whole spans.
+     *
+     * @return list<non-empty-list<Span>>
+     */
+    public function shared(int $stretches): array
+    {
+        $each = $this->lengthMm() / $stretches;
+        $shared = [];
+        $gone = 0.0;
+        foreach ($this->spans as $span) {
+            $shared[min($stretches - 1, (int) floor(($gone + 1e-9) / $each))][] = $span;
+            $gone += $span->lengthMm();
+        }
+
+        return array_values($shared);
+    }
+
+    public function moved(Vector $by): self
+    {
+        return new self(array_map(fn (Span $span): Span => $span->moved($by), $this->spans));
+    }
+
     public function reversed(): self
     {
         return new self(array_map(fn (Span $span): Span => $span->reversed(), array_reverse($this->spans)));
@@ -50,7 +73,7 @@ final readonly class Curve
         foreach ($this->spans as $place => $span) {
             $length = $span->lengthMm();
             if ($mm <= $length || $place === count($this->spans) - 1) {
-                $share = max(0.0, min(1.0, $mm / max($length, 1e-9)));
+                $share = $span->shareAt($mm, $length);
 
                 return [$span->at($share), $span->runs($share)->unit()];
             }

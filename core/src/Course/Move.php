@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Course;
 
+use Closure;
+
 /** One stretch of a wire's course: what it becomes and how long it is, how it lies, and what stands on it. */
 final readonly class Move
 {
-    /** @param  list<Threaded>  $threaded  from the first end of the wire on */
+    /** @param  list<Threaded>|Closure(): list<Threaded>  $threaded  from the first end of the wire on */
     public function __construct(
         public Segment $segment,
         public Shape $shape,
-        public array $threaded = [],
+        private array|Closure $threaded = [],
         /** what the maker marks where it ends, towards the last end of the wire */
         public string $bendAfter = '',
         /** how wide it is seen, mm, where that is not the wire's thickness; its ends round where it was melted or hammered */
@@ -35,8 +37,14 @@ final readonly class Move
         );
     }
 
-    /** @param  list<Threaded>  $threaded */
-    public function threading(array $threaded): self
+    /** @return list<Threaded> */
+    public function threaded(): array
+    {
+        return $this->threaded instanceof Closure ? ($this->threaded)() : $this->threaded;
+    }
+
+    /** @param  list<Threaded>|Closure(): list<Threaded>  $threaded */
+    public function threading(array|Closure $threaded): self
     {
         return new self(
             $this->segment, $this->shape, $threaded, $this->bendAfter, $this->wideMm, $this->isRounded,

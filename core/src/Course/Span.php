@@ -8,7 +8,7 @@ namespace Hebra\Core\Course;
  * A short stretch of a centreline as a cubic curve: where it begins, two points that draw it, where it ends.
  * Millimetres. An arc of a quarter turn drawn so is out by less than three ten-thousandths of its radius.
  */
-final readonly class Span
+final class Span
 {
     /** Points and weights of Gauss and Legendre's rule of five over 0…1 [Abramowitz & Stegun, table 25.4]. */
     private const RULE = [
@@ -16,8 +16,24 @@ final readonly class Span
         [0.7692346551, 0.2393143352], [0.9530899230, 0.1184634425],
     ];
 
-    public function __construct(public Vector $from, public Vector $first, public Vector $second, public Vector $to)
+    private ?float $lengthMm = null;
+
+    public function __construct(
+        public readonly Vector $from, public readonly Vector $first, public readonly Vector $second,
+        public readonly Vector $to,
+        /** what it is a copy of, and how far from it that lies */
+        public readonly ?self $original = null,
+        public readonly ?Vector $by = null,
+    ) {
+    }
+
+    /** The same so much farther off. */
+    public function moved(Vector $by): self
     {
+        return new self(
+            $this->from->plus($by), $this->first->plus($by), $this->second->plus($by), $this->to->plus($by),
+            $this->original ?? $this, $this->by?->plus($by) ?? $by,
+        );
     }
 
     public static function straight(Vector $from, Vector $to): self
@@ -41,31 +57,74 @@ final readonly class Span
     public function at(float $share): Vector
     {
         $rest = 1 - $share;
+        [$k, $l, $m, $n] = [$rest ** 3, 3 * $rest ** 2 * $share, 3 * $rest * $share ** 2, $share ** 3];
+        [$a, $b, $c, $d] = [$this->from, $this->first, $this->second, $this->to];
 
-        return $this->from->times($rest ** 3)
-            ->plus($this->first->times(3 * $rest ** 2 * $share))
-            ->plus($this->second->times(3 * $rest * $share ** 2))
-            ->plus($this->to->times($share ** 3));
+        return new Vector(
+            $k * $a->x + $l * $b->x + $m * $c->x + $n * $d->x,
+            $k * $a->y + $l * $b->y + $m * $c->y + $n * $d->y,
+            $k * $a->z + $l * $b->z + $m * $c->z + $n * $d->z,
+        );
     }
 
     /** How it runs there, not yet of length one. */
     public function runs(float $share): Vector
     {
         $rest = 1 - $share;
+        [$k, $l, $m] = [3 * $rest ** 2, 6 * $rest * $share, 3 * $share ** 2];
+        [$a, $b, $c, $d] = [$this->from, $this->first, $this->second, $this->to];
 
-        return $this->first->minus($this->from)->times(3 * $rest ** 2)
-            ->plus($this->second->minus($this->first)->times(6 * $rest * $share))
-            ->plus($this->to->minus($this->second)->times(3 * $share ** 2));
+        return new Vector(
+            $k * ($b->x - $a->x) + $l * ($c->x - $b->x) + $m * ($d->x - $c->x),
+            $k * ($b->y - $a->y) + $l * ($c->y - $b->y) + $m * ($d->y - $c->y),
+            $k * ($b->z - $a->z) + $l * ($c->z - $b->z) + $m * ($d->z - $c->z),
+        );
     }
 
     public function lengthMm(): float
     {
+        return $this->lengthMm ??= $this->measured();
+    }
+
+    private function measured(): float
+    {
+        [$a, $b, $c, $d] = [$this->from, $this->first, $this->second, $this->to];
+        [$ux, $uy, $uz] = [$b->x - $a->x, $b->y - $a->y, $b->z - $a->z];
+        [$vx, $vy, $vz] = [$c->x - $b->x, $c->y - $b->y, $c->z - $b->z];
+        [$wx, $wy, $wz] = [$d->x - $c->x, $d->y - $c->y, $d->z - $c->z];
         $length = 0.0;
         foreach (self::RULE as [$share, $weight]) {
-            $length += $weight * $this->runs($share)->lengthMm();
+            $rest = 1 - $share;
+            [$k, $l, $m] = [3 * $rest * $rest, 6 * $rest * $share, 3 * $share * $share];
+            $length += $weight * sqrt(
+                ($k * $ux + $l * $vx + $m * $wx) ** 2 + ($k * $uy + $l * $vy + $m * $wy) ** 2
+                    + ($k * $uz + $l * $vz + $m * $wz) ** 2,
+            );
         }
 
         return $length;
+    }
+
+    /** As what share of it so many of its millimetres are gone: its speed told by a parabola, twice bettered. */
+    public function shareAt(float $mm, float $lengthMm): float
+    {
+        if ($lengthMm < 1e-9) {
+            return 0.0;
+        }
+        [$first, $middle, $last] = [
+            $this->runs(0.0)->lengthMm(), $this->runs(0.5)->lengthMm(), $this->runs(1.0)->lengthMm(),
+        ];
+        [$linear, $square] = [4 * $middle - 3 * $first - $last, 2 * ($first + $last) - 4 * $middle];
+        // So that all of it is its length.
+        $scale = $lengthMm / max(1e-9, $first + $linear / 2 + $square / 3);
+        $share = max(0.0, min(1.0, $mm / $lengthMm));
+        for ($try = 0; $try < 2; $try++) {
+            $gone = $scale * ($first * $share + $linear * $share ** 2 / 2 + $square * $share ** 3 / 3);
+            $speed = $scale * ($first + $linear * $share + $square * $share ** 2);
+            $share = max(0.0, min(1.0, $share - ($gone - $mm) / max(1e-9, $speed)));
+        }
+
+        return $share;
     }
 
     /** The radius it is bent to there, mm; INF where it is straight. */
@@ -82,10 +141,15 @@ final readonly class Span
 
     public function isStraight(): bool
     {
-        $chord = $this->to->minus($this->from);
+        [$x, $y, $z] = [$this->to->x - $this->from->x, $this->to->y - $this->from->y, $this->to->z - $this->from->z];
+        foreach ([$this->first, $this->second] as $point) {
+            [$dx, $dy, $dz] = [$point->x - $this->from->x, $point->y - $this->from->y, $point->z - $this->from->z];
+            if (abs($dy * $z - $dz * $y) + abs($dz * $x - $dx * $z) + abs($dx * $y - $dy * $x) > 1e-6) {
+                return false;
+            }
+        }
 
-        return $this->first->minus($this->from)->cross($chord)->lengthMm() < 1e-6
-            && $this->second->minus($this->from)->cross($chord)->lengthMm() < 1e-6;
+        return true;
     }
 
     /** Where its depth is so much, as a share; its ends must lie on either side of it. */

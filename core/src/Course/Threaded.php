@@ -16,6 +16,10 @@ final readonly class Threaded
         /** whether its upper end, as beads are drawn, lies towards the last end of the wire */
         public bool $isTurned = false,
         public ?Crimped $held = null,
+        /** where along its stretch it begins, mm; null where it follows what stands before it */
+        public ?float $atMm = null,
+        /** how far beside its wire its middle lies, mm: a bead on two wires between them */
+        public ?Vector $aside = null,
     ) {
     }
 }

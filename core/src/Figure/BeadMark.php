@@ -15,6 +15,8 @@ final readonly class BeadMark
     public function __construct(
         public Bead $bead, public float $topMm, public string $mark, public float $xMm = 0.0,
         public float $turn = 0.0,
+        /** drawn after the wires of its layer: 0 behind, 1 in the middle */
+        public int $layer = 1,
     ) {
     }
 
@@ -29,6 +31,7 @@ final readonly class BeadMark
             $this->mark,
             round($x, 4),
             $this->turn + round($arc->degrees($this->topMm + $half), 2),
+            $this->layer,
         );
     }
 
@@ -37,6 +40,8 @@ final readonly class BeadMark
         $half = $this->bead->lengthMm / 2;
         [$x, $y] = $pose->at($this->xMm, $this->topMm + $half);
 
-        return new self($this->bead, round($y - $half, 4), $this->mark, round($x, 4), $this->turn + $pose->degrees);
+        return new self(
+            $this->bead, round($y - $half, 4), $this->mark, round($x, 4), $this->turn + $pose->degrees, $this->layer,
+        );
     }
 }

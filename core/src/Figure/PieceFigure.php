@@ -7,9 +7,6 @@ namespace Hebra\Core\Figure;
 /** A piece as geometry in millimetres: x from the middle line, y down from its highest point. */
 final readonly class PieceFigure
 {
-    /** What is still seen of a width from aside. */
-    private const EDGE = 0.16;
-
     /** Directions in which an outline is told. */
     private const SIDES = 24;
 
@@ -36,23 +33,11 @@ final readonly class PieceFigure
             $half = $stroke->wireMm / 2;
             $lastX = $lastY = 0.0;
             foreach ($stroke->path as $command) {
-                $isArc = $command[0] === 'A';
                 [$x, $y] = Stroke::end($command);
-                $box = [$x, $y, $half, $half];
                 if ($command[0] === 'C') {
                     $boxes[] = self::middle($command, $lastX, $lastY, $half);
                 }
-                // Half a turn bulges to its side from the middle between its ends; less lies between them.
-                if ($isArc && self::isHalfTurn($command, $x - $lastX, $y - $lastY)) {
-                    [$rx, $ry, $turn] = [(float) $command[1], (float) $command[2], deg2rad((float) ($command[6] ?? 0))];
-                    $box = [
-                        ($x + $lastX) / 2,
-                        ($y + $lastY) / 2,
-                        $half + hypot($rx * cos($turn), $ry * sin($turn)),
-                        $half + hypot($rx * sin($turn), $ry * cos($turn)),
-                    ];
-                }
-                $boxes[] = $box;
+                $boxes[] = [$x, $y, $half, $half];
                 [$lastX, $lastY] = [$x, $y];
             }
         }
@@ -134,38 +119,12 @@ final readonly class PieceFigure
         return $corners;
     }
 
-    /** @param  array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}  $arc  to a point so far from where it begins */
-    private static function isHalfTurn(array $arc, float $dx, float $dy): bool
-    {
-        [, $rx, $ry] = $arc;
-        $turn = deg2rad((float) ($arc[6] ?? 0));
-
-        return hypot(
-            ($dx * cos($turn) + $dy * sin($turn)) / max($rx, 1e-9),
-            ($dy * cos($turn) - $dx * sin($turn)) / max($ry, 1e-9),
-        ) > 1.9;
-    }
-
     /** Bent to a part of a circle. */
     public function bent(Arc $arc): self
     {
         return new self(
             array_map(fn (Stroke $stroke): Stroke => $stroke->bent($arc), $this->strokes),
             array_map(fn (BeadMark $mark): BeadMark => $mark->bent($arc), $this->beads),
-        );
-    }
-
-    /** Seen along its face: nothing of its width is left but a narrow view from aside. */
-    public function onEdge(): self
-    {
-        return new self(
-            array_map(fn (Stroke $stroke): Stroke => $stroke->narrowed(self::EDGE), $this->strokes),
-            array_map(
-                fn (BeadMark $mark): BeadMark => new BeadMark(
-                    $mark->bead, $mark->topMm, $mark->mark, self::EDGE * $mark->xMm, $mark->turn,
-                ),
-                $this->beads,
-            ),
         );
     }
 

@@ -20,14 +20,11 @@ use Hebra\Core\Wire\Wire;
  */
 final class Seen
 {
-    /** How far a millimetre of depth stands aside. */
-    private const ASIDE = 0.34;
-
     /** What links into other parts is told apart before and behind them; the rest only where it is far off. */
     private const LINKS = [SegmentKind::Loop, SegmentKind::Eye];
 
     /** Of what is wound close round something the near halves hide the far ones. */
-    private const WOUND = [SegmentKind::Wraps, SegmentKind::Coil, SegmentKind::Binding];
+    private const WOUND = [SegmentKind::Wraps, SegmentKind::Coil, SegmentKind::Binding, SegmentKind::Weave];
 
     /** Of the wire's thickness: how deep it is before it is no longer in the plane, and before it is far from it. */
     private const FLAT = 0.05;
@@ -36,8 +33,19 @@ final class Seen
 
     private const FAR = 3.0;
 
+    /** Of the wire's thickness: so deep what is wound lies behind what it is wound on. Of a bead's width: so deep it lies behind its part. */
+    private const BEHIND = 1.5;
+
+    private const BEAD_BEHIND = 0.4;
+
     /** A smaller share of a span is not told apart. */
     private const SLIVER = 0.15;
+
+    /** How little of a turn's bulge lies towards the viewer where it is seen from its end. */
+    private const ASIDE_BULGE = 0.5;
+
+    /** Of the wire's thickness: what strays no farther from a line is seen as one. */
+    private const NEARLY = 0.06;
 
     /** The cosine of a turn that is seen as a corner. */
     private const STRAIGHT_ON = 0.97;
@@ -49,69 +57,98 @@ final class Seen
 
     private readonly float $sin;
 
-    public function __construct(private readonly Sketch $sketch, float $degrees)
+    /** @var array<string, array{Span, list<SeenSpan>}> how spans are seen that copies are made of; kept, so that none gets the number of another */
+    private array $known = [];
+
+    /** @var array<string, non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}>> paths of such */
+    private array $paths = [];
+
+    /** @var list<Stroke> */
+    private array $strokes = [];
+
+    /** @var list<BeadMark> */
+    private array $beads = [];
+
+    /** @param  float  $degrees  how far it is turned about its upright axis */
+    public function __construct(float $degrees)
     {
         [$this->cos, $this->sin] = [round(cos(deg2rad($degrees)), 9), round(sin(deg2rad($degrees)), 9)];
     }
 
     private function turned(Vector $at): Vector
     {
-        return new Vector($this->cos * $at->x + $this->sin * $at->z, $at->y, $this->cos * $at->z - $this->sin * $at->x);
-    }
-
-    /** @return array{float, float} on the page */
-    private static function page(Vector $turned): array
-    {
-        return [round($turned->x + self::ASIDE * $turned->z, 4), round($turned->y, 4)];
+        return $this->sin === 0.0 && $this->cos > 0.0
+            ? $at
+            : new Vector($this->cos * $at->x + $this->sin * $at->z, $at->y, $this->cos * $at->z - $this->sin * $at->x);
     }
 
     /** Where a point of the part is seen. */
     public function placed(Placement $eye, bool $flips): Placement
     {
-        [$x, $y] = self::page($this->turned(new Vector($eye->xMm, $eye->yMm)));
+        [$x, $y] = SeenPath::page($this->turned(new Vector($eye->xMm, $eye->yMm)));
 
         return new Placement($y, $eye->facing !== $flips, $x);
     }
 
+    public function figure(): PieceFigure
+    {
+        return new PieceFigure($this->strokes, $this->beads);
+    }
+
     public function course(Course $course, Wire $wire): void
     {
-        $pieces = [];
+        $pieces = $beads = [];
         foreach ($course->curves() as $place => $curve) {
             $move = $course->moves[$place];
             if (! $move->isSeen()) {
                 continue;
             }
-            $this->beads($move, $curve, $wire);
+            array_push($beads, ...$this->standing($move, $curve, $wire));
             foreach ($curve->spans as $span) {
                 array_push($pieces, ...$this->pieces($span, $move, $wire->diameterMm()));
             }
         }
-        $this->strokes($pieces, $wire);
+        $this->draw($pieces, $wire);
+        // The farthest first.
+        usort($beads, fn (array $one, array $other): int => $one[0] <=> $other[0]);
+        foreach ($beads as [, $mark]) {
+            $this->beads[] = $mark;
+        }
     }
 
-    private function beads(Move $move, Curve $curve, Wire $wire): void
+    /** @return list<array{float, BeadMark}> how deep each lies, in tenths of a millimetre, and how it is seen */
+    private function standing(Move $move, Curve $curve, Wire $wire): array
     {
         $mm = 0.0;
-        foreach ($move->threaded as $run) {
+        $beads = [];
+        foreach ($move->threaded() as $run) {
+            $mm = $run->atMm ?? $mm;
             $mm += $this->crimp($run, $curve, $mm, $wire);
             for ($bead = 0; $bead < $run->count; $bead++) {
-                $this->bead($run, $curve, $mm + $run->bead->lengthMm / 2);
+                $beads[] = $this->bead($run, $curve, $mm + $run->bead->lengthMm / 2);
                 $mm += $run->bead->lengthMm;
             }
             $mm += $this->crimp($run, $curve, $mm, $wire);
         }
+
+        return $beads;
     }
 
-    private function bead(Threaded $run, Curve $curve, float $mm): void
+    /** @return array{float, BeadMark} */
+    private function bead(Threaded $run, Curve $curve, float $mm): array
     {
-        [$at, $runs] = $curve->at($mm);
-        [$x, $y] = self::page($this->turned($at));
-        [$dx, $dy] = self::page($this->turned($runs));
+        [$place, $runs] = $curve->at($mm);
+        $at = $this->turned($run->aside === null ? $place : $place->plus($run->aside));
+        $runs = $this->turned($runs);
+        [[$x, $y], [$dx, $dy]] = [SeenPath::page($at), SeenPath::page($runs)];
         $turn = hypot($dx, $dy) < 1e-6 ? 0.0 : rad2deg(atan2(-$dx, $dy)) + ($run->isTurned ? 180.0 : 0.0);
-        $this->sketch->bead(
-            $run->bead, round($y - $run->bead->lengthMm / 2, 4), $run->mark, $x,
-            self::within($turn),
-        );
+        $top = round($y - $run->bead->lengthMm / 2, 4);
+        $isBehind = $at->z < -self::BEAD_BEHIND * $run->bead->widthMm;
+
+        return [
+            round($at->z, 1),
+            new BeadMark($run->bead, $top, $run->mark, $x, self::within($turn), $isBehind ? 0 : 1),
+        ];
     }
 
     /** Degrees from over -180 to 180. */
@@ -127,107 +164,153 @@ final class Seen
             return 0.0;
         }
         [$from, $to] = [$curve->at($fromMm)[0], $curve->at($fromMm + $run->held->lengthMm)[0]];
-        $path = [['M', ...self::page($this->turned($from))], ['L', ...self::page($this->turned($to))]];
-        $this->sketch->stroke(new Stroke($path, $run->held->wideMm, $wire->metal, 1, $run->held->mark, true, 1));
+        $path = [['M', ...SeenPath::page($this->turned($from))], ['L', ...SeenPath::page($this->turned($to))]];
+        $this->strokes[] = new Stroke($path, $run->held->wideMm, $wire->metal, 1, $run->held->mark, true, 1);
 
         return $run->held->lengthMm;
     }
 
-    /**
-     * A span, parted where it passes through the plane of its part.
-     *
-     * @return list<array{Span, Move, int, int}> seen from the front; its layer and its rank in it
-     */
+    /** @return list<SeenSpan> */
     private function pieces(Span $span, Move $move, float $wireMm): array
     {
-        $seen = new Span(
+        $by = $span->by === null ? null : $this->turned($span->by);
+        if ($span->original === null || $by === null || abs($by->z) > 1e-9) {
+            return $this->seen($span, $move, $wireMm);
+        }
+        $key = spl_object_id($span->original).'/'.$wireMm;
+        [, $pieces] = $this->known[$key] ??= [$span->original, $this->seen($span->original, $move, $wireMm)];
+
+        return array_map(fn (SeenSpan $one): SeenSpan => $one->moved($by), $pieces);
+    }
+
+    /**
+     * A span, parted where it passes through the plane of its part; what is wound, where it passes from the near side
+     * of what it goes round to the far one.
+     *
+     * @return list<SeenSpan>
+     */
+    private function seen(Span $span, Move $move, float $wireMm): array
+    {
+        $turned = new Span(
             $this->turned($span->from), $this->turned($span->first), $this->turned($span->second),
             $this->turned($span->to),
         );
-        $parts = [$seen];
-        if ($seen->from->z * $seen->to->z < 0) {
-            $share = $seen->passes(0.0);
-            $parts = min($share, 1 - $share) < self::SLIVER ? [$seen] : $seen->parted($share);
+        if (self::isWound($move) && ! $turned->isStraight()) {
+            return self::wound($turned, $move, $wireMm);
+        }
+        $parts = [$turned];
+        if ($turned->from->z * $turned->to->z < 0) {
+            $share = $turned->passes(0.0);
+            $parts = min($share, 1 - $share) < self::SLIVER ? [$turned] : $turned->parted($share);
         }
 
-        return array_map(fn (Span $part): array => [$part, $move, ...self::depth($part, $move, $wireMm)], $parts);
+        return array_map(
+            fn (Span $part): SeenSpan => new SeenSpan($part, $move, ...self::depth($part, $move, $wireMm)), $parts,
+        );
+    }
+
+    private static function isWound(Move $move): bool
+    {
+        return in_array($move->segment->kind, self::WOUND, true);
+    }
+
+    /**
+     * The near side of a turn bulges towards the viewer.
+     *
+     * @return list<SeenSpan>
+     */
+    private static function wound(Span $span, Move $move, float $wireMm): array
+    {
+        $middle = $span->from->plus($span->to)->times(0.5);
+        $bulge = $span->at(0.5)->minus($middle);
+        $isAside = abs($bulge->z) < self::ASIDE_BULGE * $bulge->lengthMm();
+        $pieces = [];
+        foreach ($isAside ? $span->parted(0.5) : [$span] as $part) {
+            $isNear = ($isAside ? $part->at(0.5)->z - $middle->z : $bulge->z) > 0.0;
+            $z = $middle->z / $wireMm;
+            $isHidden = ! $isNear || ($z < -self::BEHIND && $z > -2 * self::FAR);
+            $pieces[] = new SeenSpan($part, $move, $z < -self::BEHIND ? 0 : 1, $isHidden ? -1 : 1);
+        }
+
+        return $pieces;
     }
 
     /** @return array{int, int} its layer, and its rank in it */
     private static function depth(Span $span, Move $move, float $wireMm): array
     {
         $z = $span->at(0.5)->z / $wireMm;
-        $kind = $move->segment->kind;
         $side = $z <=> 0.0;
 
         return match (true) {
-            in_array($kind, self::LINKS, true) => [abs($z) > self::FLAT ? 1 + $side : 1, 0],
-            in_array($kind, self::WOUND, true) => [1, $side],
-            abs($z) > self::FAR => [1 + $side, 0],
+            in_array($move->segment->kind, self::LINKS, true) => [abs($z) > self::FLAT ? 1 + $side : 1, 0],
+            self::isWound($move) && abs($z) > self::BENT => [1, $side],
+            $z < -self::FAR => [0, 0],
+            $z > self::FAR => [1, 2],
             default => [1, abs($z) > self::BENT ? $side : 0],
         };
     }
 
-    /** @param  list<array{Span, Move, int, int}>  $pieces */
-    private function strokes(array $pieces, Wire $wire): void
+    /** @param  list<SeenSpan>  $pieces */
+    private function draw(array $pieces, Wire $wire): void
     {
-        $strokes = [];
+        $strokes = [[], []];
         $from = 0;
-        foreach ($pieces as $at => [, $move, $layer, $rank]) {
+        foreach ($pieces as $at => $piece) {
             $next = $pieces[$at + 1] ?? null;
-            $goesOn = $next !== null && $next[1]->segment->mark === $move->segment->mark
-                && [$next[2], $next[3]] === [$layer, $rank];
-            if ($goesOn) {
+            if ($next !== null && $piece->goesOnIn($next)) {
                 continue;
             }
-            /** @var non-empty-list<Span> $spans */
-            $spans = array_column(array_slice($pieces, $from, $at + 1 - $from), 0);
-            $isWound = in_array($move->segment->kind, self::WOUND, true);
-            $isEnd = $isWound || self::ends($pieces[$from - 1][0] ?? null, $spans[0])
-                || self::ends($spans[count($spans) - 1], $next[0] ?? null);
-            if (! $isWound || $rank >= 0) {
+            $isWound = self::isWound($piece->move);
+            if (! $isWound || $piece->rank >= 0) {
+                $isEnd = $isWound || self::ends($pieces[$from - 1] ?? null, $pieces[$from]) || self::ends($piece, $next);
+                /** @var non-empty-list<SeenSpan> $run */
+                $run = array_slice($pieces, $from, $at + 1 - $from);
                 $join = $isWound ? 0.0 : self::JOIN * $wire->diameterMm();
                 $strokes[$isEnd ? 0 : 1][] = new Stroke(
-                    self::path($spans, $from > 0 ? $join : 0.0, $next !== null ? $join : 0.0),
-                    $move->wideMm ?? $wire->diameterMm(), $wire->metal, $layer, $move->segment->mark,
-                    runsOn: $move->wideMm === null ? ! $isEnd : ! $move->isRounded, rank: $rank,
+                    $this->path($run, $from > 0 ? $join : 0.0, $next !== null ? $join : 0.0, $wire),
+                    $piece->move->wideMm ?? $wire->diameterMm(), $wire->metal, $piece->layer,
+                    $piece->move->segment->mark,
+                    runsOn: $piece->move->wideMm === null ? ! $isEnd : ! $piece->move->isRounded, rank: $piece->rank,
                 );
             }
             $from = $at + 1;
         }
         // The ends of a wire are round; where they run on, what they run into covers that.
-        foreach ([...$strokes[0] ?? [], ...$strokes[1] ?? []] as $stroke) {
-            $this->sketch->stroke($stroke);
+        foreach ([...$strokes[0], ...$strokes[1]] as $stroke) {
+            $this->strokes[] = $stroke;
         }
-    }
-
-    /** Whether a wire ends between two spans, or turns a corner there. */
-    private static function ends(?Span $one, ?Span $other): bool
-    {
-        return $one === null || $other === null
-            || $one->runs(1.0)->unit()->dot($other->runs(0.0)->unit()) < self::STRAIGHT_ON;
     }
 
     /**
-     * @param  non-empty-list<Span>  $spans
+     * Copies of what is known are moved on the page.
+     *
+     * @param  non-empty-list<SeenSpan>  $run
      * @return non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}>
      */
-    private static function path(array $spans, float $beforeMm, float $afterMm): array
+    private function path(array $run, float $beforeMm, float $afterMm, Wire $wire): array
     {
-        [$first, $last] = [$spans[0], $spans[count($spans) - 1]];
-        $start = $first->from->minus($first->runs(0.0)->unit()->times($beforeMm));
-        $path = [['M', ...self::page($start)]];
-        foreach ($spans as $span) {
-            $path[] = $span->isStraight()
-                ? ['L', ...self::page($span->to)]
-                : ['C', ...self::page($span->first), ...self::page($span->second), ...self::page($span->to)];
+        $path = new SeenPath(self::NEARLY * $wire->diameterMm());
+        $by = $run[0]->by;
+        foreach ($run as $piece) {
+            if ($piece->by === null || $piece->by != $by) {
+                return $path->through(
+                    array_map(fn (SeenSpan $one): Span => $one->span(), $run), $beforeMm, $afterMm,
+                );
+            }
         }
-        if ($afterMm > 0.0) {
-            $end = self::page($last->to->plus($last->runs(1.0)->unit()->times($afterMm)));
-            // A straight one is but a little longer.
-            $path[$last->isStraight() ? count($path) - 1 : count($path)] = ['L', ...$end];
-        }
+        $key = implode('/', array_map(fn (SeenSpan $one): int => spl_object_id($one->told), $run))
+            ."/{$beforeMm}/{$afterMm}";
+        $this->paths[$key] ??= $path->through(
+            array_map(fn (SeenSpan $one): Span => $one->told, $run), $beforeMm, $afterMm,
+        );
 
-        return $path;
+        return Stroke::shifted($this->paths[$key], ...SeenPath::page($by ?? new Vector(0.0, 0.0)));
+    }
+
+    /** Whether a wire ends between two spans, or turns a corner there. */
+    private static function ends(?SeenSpan $one, ?SeenSpan $other): bool
+    {
+        return $one === null || $other === null
+            || $one->told->runs(1.0)->unit()->dot($other->told->runs(0.0)->unit()) < self::STRAIGHT_ON;
     }
 }

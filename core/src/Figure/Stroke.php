@@ -7,9 +7,8 @@ namespace Hebra\Core\Figure;
 use Hebra\Core\Wire\Metal;
 
 /**
- * A stretch of drawn wire: a path of moves, lines and arcs in millimetres. Layer 0 lies behind, 1 in the plane, 2
- * before it. Commands: ['M', x, y], ['L', x, y], ['C', x, y, x, y, x, y] (a cubic curve), ['A', rx, ry, sweep (0 or
- * 1), x, y, degrees its ellipse is turned]; arcs are at most half a turn.
+ * A stretch of drawn wire: a path of moves, lines and cubic curves in millimetres. Layer 0 lies behind, 1 in the plane,
+ * 2 before it. Commands: ['M', x, y], ['L', x, y], ['C', x, y, x, y, x, y].
  */
 final readonly class Stroke
 {
@@ -42,41 +41,15 @@ final readonly class Stroke
 
                 continue;
             }
-            $isArc = $command[0] === 'A';
-            [$x, $y] = [(float) ($command[$isArc ? 4 : 1] ?? 0), (float) ($command[$isArc ? 5 : 2] ?? 0)];
+            [$x, $y] = self::end($command);
             $steps = $command[0] === 'L' ? max(1, (int) ceil(abs($y - $lastY) / self::FINE_MM)) : 1;
             for ($step = 1; $step <= $steps; $step++) {
                 [$atX, $atY] = $arc->at($lastX + ($x - $lastX) * $step / $steps, $lastY + ($y - $lastY) * $step / $steps);
-                $path[] = $isArc
-                    ? [
-                        'A',
-                        $command[1],
-                        $command[2],
-                        $command[3] ?? 0,
-                        round($atX, 4),
-                        round($atY, 4),
-                        round($arc->degrees(($lastY + $y) / 2), 2),
-                    ]
-                    : [$command[0], round($atX, 4), round($atY, 4)];
+                $path[] = [$command[0], round($atX, 4), round($atY, 4)];
             }
             [$lastX, $lastY] = [$x, $y];
         }
         /** @var non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}> $path */
-
-        return new self($path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn, $this->rank);
-    }
-
-    /** Its width seen from aside. */
-    public function narrowed(float $share): self
-    {
-        $path = array_map(fn (array $command): array => match ($command[0]) {
-            'A' => [
-                'A', max($this->wireMm * 0.55, $share * $command[1]), $command[2], $command[3] ?? 0,
-                $share * ($command[4] ?? 0), $command[5] ?? 0,
-            ],
-            'C' => self::moved($command, fn (float $x, float $y): array => [$share * $x, $y]),
-            default => [$command[0], $share * $command[1], $command[2]],
-        }, $this->path);
 
         return new self($path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn, $this->rank);
     }
@@ -90,17 +63,8 @@ final readonly class Stroke
 
                 continue;
             }
-            if ($command[0] !== 'A') {
-                [$x, $y] = $pose->at((float) $command[1], (float) $command[2]);
-                $path[$index] = [$command[0], round($x, 4), round($y, 4)];
-
-                continue;
-            }
-            [$x, $y] = $pose->at((float) ($command[4] ?? 0), (float) ($command[5] ?? 0));
-            $path[$index] = ['A', $command[1], $command[2], $command[3] ?? 0, round($x, 4), round($y, 4)];
-            if ($command[1] !== $command[2] && ($pose->degrees !== 0.0 || isset($command[6]))) {
-                $path[$index][6] = round(($command[6] ?? 0.0) + $pose->degrees, 2);
-            }
+            [$x, $y] = $pose->at(...self::end($command));
+            $path[$index] = [$command[0], round($x, 4), round($y, 4)];
         }
 
         return new self($path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn, $this->rank);
@@ -125,6 +89,23 @@ final readonly class Stroke
     }
 
     /**
+     * A path so much farther on.
+     *
+     * @param  non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}>  $path
+     * @return non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}>
+     */
+    public static function shifted(array $path, float $xMm, float $yMm): array
+    {
+        foreach ($path as $index => $command) {
+            $path[$index] = $command[0] === 'C'
+                ? self::moved($command, fn (float $x, float $y): array => [$x + $xMm, $y + $yMm])
+                : [$command[0], round($command[1] + $xMm, 4), round($command[2] + $yMm, 4)];
+        }
+
+        return $path;
+    }
+
+    /**
      * Where a command ends.
      *
      * @param  array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}  $command
@@ -132,11 +113,7 @@ final readonly class Stroke
      */
     public static function end(array $command): array
     {
-        [$x, $y] = match ($command[0]) {
-            'A' => [4, 5],
-            'C' => [5, 6],
-            default => [1, 2],
-        };
+        [$x, $y] = $command[0] === 'C' ? [5, 6] : [1, 2];
 
         return [(float) ($command[$x] ?? 0), (float) ($command[$y] ?? 0)];
     }

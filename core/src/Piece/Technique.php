@@ -6,8 +6,8 @@ namespace Hebra\Core\Piece;
 
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bend\Hammered;
+use Hebra\Core\Course\Course;
 use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Clasp;
 use Hebra\Core\Plan\Cut;
@@ -120,10 +120,12 @@ interface Technique
     /** @return list<Check> */
     public function checks(PartPlan $part): array;
 
-    /**
-     * Draws itself at a place and says, for each of its eyes by name, where what hangs in it hangs.
-     *
-     * @return array<string, Placement>
-     */
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array;
+    /** @return list<Course> each of its wires, the main one first, as it lies with its face to the front, or its upper eye where it has none */
+    public function courses(PartPlan $part): array;
+
+    /** @return array<string, Placement> for each of its eyes that something hangs in where that hangs, as it lies so */
+    public function hung(PartPlan $part): array;
+
+    /** Whether it is told with its upper eye on edge: its face stands across it. */
+    public function isFaceAcross(PartPlan $part): bool;
 }

@@ -77,6 +77,27 @@ final readonly class Cut
         );
     }
 
+    /**
+     * Alike cuts as one.
+     *
+     * @param  list<self>  $cuts
+     * @return list<self> in the order of the first of each kind
+     */
+    public static function together(array $cuts): array
+    {
+        $kinds = [];
+        foreach ($cuts as $cut) {
+            $alike = array_keys(array_filter($kinds, fn (self $kind): bool => $kind->times($cut->count) == $cut))[0] ?? null;
+            if ($alike === null) {
+                $kinds[] = $cut;
+            } else {
+                $kinds[$alike] = $kinds[$alike]->times($kinds[$alike]->count + $cut->count);
+            }
+        }
+
+        return array_values($kinds);
+    }
+
     /** What one kind of cut is told by, in forms and in the book. */
     public function key(): string
     {

@@ -10,7 +10,7 @@ use Hebra\Core\Figure\Bow;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Pose;
-use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Figure\View;
 use Hebra\Core\Piece\FitKind;
 
 /**
@@ -27,7 +27,7 @@ final class Layout
 
     private const MOST_FAN_DEGREES = 130.0;
 
-    public readonly Assembly $assembly;
+    private ?Assembly $assembly = null;
 
     /** End to end, hanging or laid straight, mm. */
     public readonly float $lengthMm;
@@ -40,7 +40,7 @@ final class Layout
     /** @var array<string, Instance> */
     private array $named = [];
 
-    /** @var array<string, array{figure: PieceFigure, eyes: array<string, Placement>}> each part as it faces, hanging at the origin */
+    /** @var array<string, PartDrawing> each part as it faces, hanging at the origin */
     private array $once = [];
 
     /** @var array<string, string> instance => its drawing there */
@@ -61,6 +61,12 @@ final class Layout
     /** @var array<string, float>|null */
     private ?array $lengths = null;
 
+    /** @var array<string, float> instance => by how many degrees it is bent */
+    private array $bends = [];
+
+    /** @var array<string, Pose> where each lies */
+    private array $poses = [];
+
     /**
      * @param  list<Instance>  $instances  each after the one it hangs in
      * @param  list<Closing>  $closings
@@ -80,7 +86,12 @@ final class Layout
         // to be longer.
         $this->isRound = $this->isLine()
             && array_filter($this->strands, fn (Strand $strand): bool => $this->asideMm($strand) > 0.0) === [];
-        $this->assembly = $this->isRound ? $this->round() : $this->fanned();
+    }
+
+    /** The whole from the front. */
+    public function assembly(): Assembly
+    {
+        return $this->assembly ??= $this->isRound ? $this->round() : $this->fanned();
     }
 
     private function standAside(): void
@@ -186,10 +197,11 @@ final class Layout
                 ? ($instance->above === null ? 0.0 : $lowest)
                 : $tops[$instance->above ?? ''] + $above->yMm;
             $tops[$instance->name] = $top;
-            if (! isset($this->aside[$instance->name])) {
-                $lowest = max($lowest, $top + $drawn['figure']->bottom);
+            // What hangs below it reaches lower than it does.
+            if (! isset($this->aside[$instance->name]) && ! isset($this->hung[$instance->name.'/bottom'])) {
+                $lowest = max($lowest, $top + $drawn->figure()->bottom);
             }
-            $this->advances[$instance->name] = ($drawn['eyes']['bottom'] ?? null)->yMm ?? 0.0;
+            $this->advances[$instance->name] = ($drawn->eyes['bottom'] ?? null)->yMm ?? 0.0;
         }
 
         return $lowest;
@@ -198,7 +210,7 @@ final class Layout
     /** The eye that it hangs in, as seen from the part that has it; null for the first, and where there is none. */
     private function above(Instance $instance): ?Placement
     {
-        return $this->once[$this->onces[$instance->above ?? ''] ?? '']['eyes'][$instance->eye] ?? null;
+        return ($this->once[$this->onces[$instance->above ?? ''] ?? ''] ?? null)?->eyes[$instance->eye] ?? null;
     }
 
     /** Whether its own upper eye faces the viewer as it hangs. */
@@ -209,29 +221,18 @@ final class Layout
 
     /**
      * A part that hangs at the origin. What is made often is drawn but once for each way it faces.
-     *
-     * @return array{figure: PieceFigure, eyes: array<string, Placement>}
      */
-    private function drawnOnce(Instance $instance): array
+    private function drawnOnce(Instance $instance): PartDrawing
     {
         $facing = $this->above($instance)->facing ?? true;
         $key = spl_object_id($instance->part).($facing ? '/' : '|');
         $this->onces[$instance->name] = $key;
-        if (! isset($this->once[$key])) {
-            $sketch = new Sketch;
-            $eyes = $instance->part->technique->draw($instance->part, new Placement(0.0, $facing), $sketch);
-            $this->once[$key] = ['figure' => $sketch->figure(), 'eyes' => $eyes];
-        }
 
-        return $this->once[$key];
+        return $this->once[$key] ??= PartDrawing::of($instance->part, $facing);
     }
 
-    /**
-     * The same, bent by so many degrees where it is long enough to bend.
-     *
-     * @return array{figure: PieceFigure, eyes: array<string, Placement>}
-     */
-    private function drawnBent(Instance $instance, float $degrees): array
+    /** The same, bent by so many degrees where it is long enough to bend. */
+    private function drawnBent(Instance $instance, float $degrees): PartDrawing
     {
         $key = $this->onces[$instance->name];
         $length = $this->advances[$instance->name];
@@ -239,18 +240,8 @@ final class Layout
             return $this->once[$key];
         }
         $degrees = round($degrees, 2);
-        $bent = $key.$degrees;
-        if (! isset($this->once[$bent])) {
-            $arc = new Arc($length, $degrees);
-            ['figure' => $figure, 'eyes' => $eyes] = $this->once[$key];
-            $this->once[$bent] = ['figure' => $figure->bent($arc), 'eyes' => array_map(function (Placement $eye) use ($arc): Placement {
-                [$x, $y] = $arc->at($eye->xMm, $eye->yMm);
 
-                return new Placement($y, $eye->facing, $x);
-            }, $eyes)];
-        }
-
-        return $this->once[$bent];
+        return $this->once[$key.$degrees] ??= $this->once[$key]->bent(new Arc($length, $degrees));
     }
 
     /**
@@ -266,29 +257,60 @@ final class Layout
             if ($strand !== null && $strand->members[0] === $instance) {
                 $this->bow($strand, $drawn, $poses);
             }
-            $one = $drawn[$instance->name] ??= $this->drawnBent($instance, $bend($instance));
-            $above = $drawn[$instance->above ?? '']['eyes'][$instance->eye] ?? null;
+            $this->bends[$instance->name] ??= $bend($instance);
+            $one = $drawn[$instance->name] ??= $this->drawnBent($instance, $this->bends[$instance->name]);
+            $above = ($drawn[$instance->above ?? ''] ?? null)?->eyes[$instance->eye] ?? null;
             $pose = $poses[$instance->name] ?? match (true) {
                 $above !== null => $poses[$instance->above ?? '']->below($above, $turn($instance)),
                 $instance->above === null => new Pose($turn($instance)),
                 default => new Pose(0.0, 0.0, $lowest),
             };
             $poses[$instance->name] = $pose;
-            $lowest = max($lowest, $pose->at(0.0, $one['figure']->bottom)[1]);
+            $lowest = max($lowest, $pose->at(0.0, $one->figure()->bottom)[1]);
         }
+
+        $this->poses = $poses;
 
         return new Assembly(
             array_map(
-                fn (Instance $instance): array => [$drawn[$instance->name]['figure'], $poses[$instance->name]],
+                fn (Instance $instance): array => [$drawn[$instance->name]->figure(), $poses[$instance->name]],
                 $this->instances,
             ),
         );
     }
 
+    /** The whole from another side. What is laid round has a front and a back. */
+    public function seen(View $view): Assembly
+    {
+        if ($view === View::Front) {
+            return $this->assembly();
+        }
+        $this->assembly();
+        $placed = $bent = [];
+        foreach ($this->instances as $instance) {
+            $degrees = round($view->turned($this->bends[$instance->name] ?? 0.0), 2);
+            $key = $this->onces[$instance->name].$degrees;
+            $bent[$key] ??= $this->from($view, $instance, $degrees);
+            $pose = $this->poses[$instance->name];
+            $placed[] = [$bent[$key], new Pose($view->turned($pose->degrees), $view->across($pose->xMm), $pose->yMm)];
+        }
+        $seen = new Assembly($placed);
+
+        return $this->isRound || $this->strands !== [] ? $seen->fromTop() : $seen;
+    }
+
+    private function from(View $view, Instance $instance, float $degrees): PieceFigure
+    {
+        $length = $this->advances[$instance->name];
+        $figure = PartDrawing::of($instance->part, $this->facing($instance), $view)->figure();
+
+        return Bow::bends($length) && abs($degrees) >= 0.01 ? $figure->bent(new Arc($length, $degrees)) : $figure;
+    }
+
     /**
      * Where the parts of a strand lie, from the eye it begins in to the one it ends in.
      *
-     * @param  array<string, array{figure: PieceFigure, eyes: array<string, Placement>}>  $drawn
+     * @param  array<string, PartDrawing>  $drawn
      * @param  array<string, Pose>  $poses
      */
     private function bow(Strand $strand, array &$drawn, array &$poses): void
@@ -300,10 +322,10 @@ final class Layout
         }
         $from = $first->above === null
             ? new Pose
-            : $poses[$first->above]->below($drawn[$first->above]['eyes'][$first->eye] ?? new Placement(0.0, true));
+            : $poses[$first->above]->below($drawn[$first->above]->eyes[$first->eye] ?? new Placement(0.0, true));
         $to = $strand->isRing()
             ? $from
-            : $poses[$strand->to]->below($drawn[$strand->to]['eyes'][$strand->eye] ?? new Placement(0.0, true));
+            : $poses[$strand->to]->below($drawn[$strand->to]->eyes[$strand->eye] ?? new Placement(0.0, true));
         [[$x0, $y0], [$x1, $y1]] = [$from->at(0.0, 0.0), $to->at(0.0, 0.0)];
         $lengths = array_map(fn (Instance $member): float => $this->advances[$member->name], $strand->members);
         $bow = Bow::between(
@@ -317,10 +339,11 @@ final class Layout
         $pose = new Pose($bow->degrees[0] ?? 0.0, $x0, $y0);
         $all = max(array_sum($lengths), 1e-9);
         foreach ($strand->members as $at => $member) {
-            $drawn[$member->name] = $this->drawnBent($member, $bow->turn * $lengths[$at] / $all);
+            $this->bends[$member->name] = $bow->turn * $lengths[$at] / $all;
+            $drawn[$member->name] = $this->drawnBent($member, $this->bends[$member->name]);
             $poses[$member->name] = $pose;
             $pose = $pose->below(
-                $drawn[$member->name]['eyes']['bottom'] ?? new Placement(0.0, true),
+                $drawn[$member->name]->eyes['bottom'] ?? new Placement(0.0, true),
                 ($bow->degrees[$at + 1] ?? 0.0) - ($bow->degrees[$at] ?? 0.0),
             );
         }

@@ -58,6 +58,12 @@ final readonly class PartPlan
         );
     }
 
+    /** @return array<string, Wire> every wire of the piece, by role */
+    public function wires(): array
+    {
+        return $this->wires;
+    }
+
     /** Another of its wires, by role. */
     public function wireOf(string $role): Wire
     {

@@ -7,6 +7,7 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Course\Segment;
 use Hebra\Core\Figure\Assembly;
 use Hebra\Core\Figure\PieceFigure;
+use Hebra\Core\Figure\View;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Wrap\Turn;
@@ -14,9 +15,6 @@ use Hebra\Core\Wrap\Turn;
 /** Everything that follows from a piece, a profile and nothing else. */
 final class Plan
 {
-    /** The piece as it is drawn. */
-    public readonly Assembly $assembly;
-
     /** @var list<Step>|null */
     private ?array $worded = null;
 
@@ -47,7 +45,6 @@ final class Plan
         public readonly float $gramsEach,
         private readonly array $parts,
     ) {
-        $this->assembly = $layout->assembly;
     }
 
     /** @return array<string, string> what tells each part from another, by part; empty where its beads do */
@@ -59,10 +56,22 @@ final class Plan
         );
     }
 
+    /** The piece as it is drawn. */
+    public function assembly(): Assembly
+    {
+        return $this->layout->assembly();
+    }
+
+    /** The piece from a side. */
+    public function seen(View $view): Assembly
+    {
+        return $this->layout->seen($view);
+    }
+
     /** Every stroke and bead of the drawing where it lies. */
     public function figure(): PieceFigure
     {
-        return $this->assembly->flat();
+        return $this->assembly()->flat();
     }
 
     /** @return list<Step> once for the whole making */
@@ -265,7 +274,7 @@ final class Plan
                 ],
                 $this->checks,
             ),
-            'size' => ['hangs_mm' => $this->hangsMm(), 'width_mm' => $this->assembly->widthMm(), 'each_g' => $this->gramsEach],
+            'size' => ['hangs_mm' => $this->hangsMm(), 'width_mm' => $this->assembly()->widthMm(), 'each_g' => $this->gramsEach],
             'metal' => array_map(fn (Metal $metal): array => [
                 'role' => $metal->role, 'wire' => $metal->wire->key(), 'gross_g' => $metal->grossGrams(),
                 'net_g' => $metal->netGrams(), 'scrap_g' => $metal->scrapGrams(),

@@ -161,17 +161,60 @@ final readonly class BasketWeave
         for ($at = 0; $at < $count; $at++) {
             [$before, $next] = [$points[($at + $count - 1) % $count]['core'], $points[($at + 1) % $count]['core']];
             $turned = $points[$at]['turn'] * ($headings[($at + $count - 1) % $count] - $headings[$at]);
-            $arc = fmod(fmod($turned, 2 * M_PI) + 2 * M_PI, 2 * M_PI);
-            if ($arc < 1e-9 || $arc > 2 * M_PI - 1e-9) {
-                // Straight on is no arc; back the way it came, round a core that touches its neighbour, is a whole
-                // turn.
-                $arc = $before === $next ? 2 * M_PI : 0.0;
-            }
+            $arc = self::arc($turned, $before === $next);
             // Each two strokes beyond the first two go once more all the way round.
             $length += ($arc + 2 * M_PI * intdiv($points[$at]['strokes'] - 1, 2)) * $rho;
         }
 
         return $length;
+    }
+
+    /**
+     * How the taut string of one repeat runs, seen along the cores: places across the band and towards its front, and
+     * where it heads there, radians; straight between two that head alike, else round a core by a quarter turn at most.
+     *
+     * @return non-empty-list<array{x: float, z: float, heading: float}> x from the middle of the first core
+     */
+    public function string(float $coreMm, float $wireMm, float $spacingMm): array
+    {
+        $rho = ($coreMm + $wireMm) / 2;
+        $points = $this->held();
+        $count = count($points);
+        $headings = array_map(
+            fn (int $at): float => $count === 1
+                ? 0.0
+                : self::tangent($points[$at], $points[($at + 1) % $count], $spacingMm, $rho)[1],
+            array_keys($points),
+        );
+        $string = [];
+        foreach ($points as $at => ['core' => $core, 'turn' => $turn, 'strokes' => $strokes]) {
+            [$before, $next] = [$points[($at + $count - 1) % $count]['core'], $points[($at + 1) % $count]['core']];
+            [$comes, $leaves] = [$headings[($at + $count - 1) % $count], $headings[$at]];
+            $turned = $count === 1
+                ? M_PI * $strokes
+                : self::arc($turn * ($comes - $leaves), $before === $next) + 2 * M_PI * intdiv($strokes - 1, 2);
+            $pieces = max(1, (int) ceil($turned / (M_PI / 2) - 1e-9));
+            for ($piece = 0; $piece <= $pieces; $piece++) {
+                $heading = $comes - $turn * $turned * $piece / $pieces;
+                $string[] = [
+                    'x' => ($core - 1) * $spacingMm - $rho * $turn * sin($heading),
+                    'z' => $rho * $turn * cos($heading), 'heading' => $heading,
+                ];
+            }
+        }
+
+        return $string;
+    }
+
+    /** How far the string lies against a core between two headings; straight on it does not, and back the way it came it goes all round. */
+    private static function arc(float $turned, bool $isBack): float
+    {
+        $arc = fmod(fmod($turned, 2 * M_PI) + 2 * M_PI, 2 * M_PI);
+        if ($arc < 1e-9 || $arc > 2 * M_PI - 1e-9) {
+            return $isBack ? 2 * M_PI : 0.0;
+        }
+
+        return $arc;
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Hebra\Core\Tests\Course;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Curve;
 use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Host;
 use Hebra\Core\Course\Move;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape;
@@ -16,13 +17,16 @@ use Hebra\Core\Course\Shape\Eye;
 use Hebra\Core\Course\Shape\FlatSpiral;
 use Hebra\Core\Course\Shape\Helix;
 use Hebra\Core\Course\Shape\Kicked;
+use Hebra\Core\Course\Shape\Laid;
 use Hebra\Core\Course\Shape\Lump;
 use Hebra\Core\Course\Shape\Outlined;
 use Hebra\Core\Course\Shape\Rolled;
 use Hebra\Core\Course\Shape\Sheared;
 use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Shape\Together;
+use Hebra\Core\Course\Shape\Wound;
 use Hebra\Core\Course\Span;
+use Hebra\Core\Course\Vector;
 use Hebra\Core\Fit\Frame as Outline;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Profile;
@@ -52,6 +56,16 @@ final class CourseTest extends TestCase
             'one after the other' => [new Together(new Straight(3.0), new Corner(90.0), new Arc(2.0, 1.5)), 1e-4],
             'ends side by side' => [new Sheared(new Arc(12.0, 2 * M_PI), 0.8), 0.001],
         ];
+        $straight = new Host(new Curve([Span::straight(new Vector(0.0, 3.0), new Vector(0.0, 60.0))]));
+        $bent = new Host(new Curve((new Arc(9.05, 6.0))->laid(Frame::right(0.0, 3.0))[0]));
+        foreach (['straight' => $straight, 'bent' => $bent] as $name => $host) {
+            $shapes["wound on {$name} wire"] = [Wound::close($host, 4.0, 3, 0.812, 0.511), 0.003];
+            $shapes["wound round two, {$name}"] = [Wound::close($host, 4.0, 5, 0.812, 0.321, 0.812), 0.003];
+            $shapes["so long on {$name} wire"] = [Wound::ofLength($host, 2.0, 40.0, 7.3, 6.0), 0.003];
+            $shapes["reached on {$name} wire"] = [
+                Wound::between($host, 2.0, 40.0, 7, 6.0, 0.8, new Vector(2.0, 1.0, 1.0)), 0.003,
+            ];
+        }
         foreach ([1, 2, 3, 7] as $wraps) {
             $helix = Helix::wraps($wraps, 0.644, 0.644);
             $shapes["an eye closed by {$wraps}"] = [new Eye(2.5, 0.644, $helix), 0.005];
@@ -67,7 +81,10 @@ final class CourseTest extends TestCase
     #[DataProvider('shapes')]
     public function test_a_shape_is_as_long_as_it_says_and_goes_on_as_it_ends(Shape $shape, float $within): void
     {
-        foreach ([Frame::down(3.0), Frame::right(-2.0, 7.0)->rolled(0.7)->bent(0.4)] as $from) {
+        $isOnHost = $shape instanceof Wound || $shape instanceof Laid;
+        $anywhere = [Frame::down(3.0), Frame::right(-2.0, 7.0)->rolled(0.7)->bent(0.4)];
+        foreach ($isOnHost ? [$shape->laid(Frame::down(0.0))] : $anywhere as $from) {
+            $from = $from instanceof Frame ? $from : Frame::down(0.0)->in($from[0][0]->from);
             [$spans, $end] = $shape->laid($from);
             self::assertEqualsWithDelta(
                 $shape->lengthMm(), (new Curve($spans))->lengthMm(), $within * $shape->lengthMm(),
@@ -112,9 +129,6 @@ final class CourseTest extends TestCase
         foreach (Everything::pieces(120) as $name => $piece) {
             foreach ($piece->parts as $part) {
                 $plan = PartPlan::of($piece, $part, new Profile);
-                if (! method_exists($plan->technique, 'courses')) {
-                    continue;
-                }
                 foreach ($plan->technique->courses($plan) as $course) {
                     yield "{$name}, {$part->id} {$course->label}" => [
                         $course, $plan->wireOf($course->role)->diameterMm(),
@@ -139,14 +153,25 @@ final class CourseTest extends TestCase
                 $move = $course->moves[$at];
                 if (self::isWire($move)) {
                     $moves++;
-                    self::assertEqualsWithDelta(
-                        $move->segment->lengthMm, $curve->lengthMm(), 0.005 * $move->segment->lengthMm,
-                        "{$name}: {$move->segment->words}",
+                    // Bound over a frame's corner it takes a little more than along a side.
+                    $within = match ($move->segment->kind) {
+                        SegmentKind::Weave => 0.01,
+                        SegmentKind::Binding => str_contains($name, 'frame') ? 0.02 : 0.005,
+                        default => 0.005,
+                    };
+                    $words = "{$name}: {$move->segment->words}";
+                    self::assertLessThan(
+                        (1 + $within) * $move->segment->lengthMm, $curve->lengthMm(), $words,
+                    );
+                    // What practice allows for several passes is more than lies there.
+                    $least = str_contains($move->segment->working->source, 'at each end of a pass') ? 0.5 : 1 - $within;
+                    self::assertGreaterThan(
+                        $least * $move->segment->lengthMm, $curve->lengthMm(), $words,
                     );
                 }
             }
         }
-        self::assertGreaterThan(1500, $moves);
+        self::assertGreaterThan(3000, $moves);
     }
 
     public function test_every_course_goes_on_where_it_came_to(): void
@@ -157,7 +182,7 @@ final class CourseTest extends TestCase
                 // What is melted to a ball lies in its middle, as long as it is thick.
                 foreach ($course->moves[$at]->shape instanceof Lump ? [] : $curve->spans as $span) {
                     if ($last instanceof Span) {
-                        self::assertEqualsWithDelta(0.0, $span->from->minus($last->to)->lengthMm(), 1e-6, $name);
+                        self::assertEqualsWithDelta(0.0, $span->from->minus($last->to)->lengthMm(), 0.01, $name);
                     }
                     $last = $span;
                 }

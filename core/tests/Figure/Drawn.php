@@ -11,7 +11,7 @@ use Hebra\Core\Figure\Stroke;
 /** Measures what is drawn. */
 final class Drawn
 {
-    /** Along straight lines, cubic curves and halves of circles. */
+    /** Along straight lines and cubic curves. */
     public static function lengthMm(Stroke $stroke): float
     {
         $length = 0.0;
@@ -21,7 +21,6 @@ final class Drawn
             $to = new Vector($x, $y);
             $length += match ($command[0]) {
                 'L' => $to->minus($at)->lengthMm(),
-                'A' => M_PI * $command[1],
                 'C' => (new Span(
                     $at, new Vector((float) $command[1], (float) $command[2]),
                     new Vector((float) ($command[3] ?? 0), (float) ($command[4] ?? 0)), $to,

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hebra\Core\Tests\Figure;
 
 use Hebra\Core\Figure\PieceFigure;
-use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
@@ -123,9 +122,12 @@ final class PieceFigureTest extends TestCase
 
     public function test_bounds_hold_wire_beads_and_the_bulge_of_loops(): void
     {
-        $sketch = new Sketch;
-        $sketch->eye(10.0, 4.0, 1.0, true, Metal::Copper, 'x');
-        $figure = $sketch->figure();
+        $stroke = new Stroke(
+            [['M', 0.0, 9.5], ['C', 1.38, 9.5, 2.5, 10.62, 2.5, 12.0], ['C', 2.5, 13.38, 1.38, 14.5, 0.0, 14.5],
+                ['C', -1.38, 14.5, -2.5, 13.38, -2.5, 12.0], ['C', -2.5, 10.62, -1.38, 9.5, 0.0, 9.5]],
+            1.0, Metal::Copper, 1, 'x',
+        );
+        $figure = new PieceFigure([$stroke], []);
         self::assertEqualsWithDelta([-3.0, 3.0, 15.0], [$figure->left, $figure->right, $figure->bottom], 1e-9);
         self::assertSame([0.0, 0.0], [(new PieceFigure([], []))->heightMm(), (new PieceFigure([], []))->widthMm()]);
     }

@@ -57,7 +57,7 @@ final class LayoutTest extends TestCase
         self::assertTrue($plan->isLaidRound());
         self::assertLessThan(
             $plan->hangsMm() / 2,
-            $plan->assembly->heightMm(),
+            $plan->assembly()->heightMm(),
             'round, it is about a third as high as long',
         );
         $middles = array_values(

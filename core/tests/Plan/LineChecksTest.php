@@ -114,9 +114,9 @@ final class LineChecksTest extends TestCase
             array_map(fn ($way): string => $way->words, $check->ways),
         );
         self::assertSame(Level::Ok, self::check(Some::changed($piece, $check->ways[1]->change), 'facing')?->level);
-        $edge = self::plan($piece)->assembly->widthMm();
+        $edge = self::plan($piece)->assembly()->widthMm();
         self::assertLessThan(
-            0.75 * self::plan(self::piece('disc'))->assembly->widthMm() + 6.0,
+            0.75 * self::plan(self::piece('disc'))->assembly()->widthMm() + 6.0,
             $edge,
             'seen on edge it is narrower',
         );

@@ -8,8 +8,7 @@ use Hebra\Core\Course\Segment;
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Figure\BeadMark;
-use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Piece\Piece;
@@ -20,6 +19,7 @@ use Hebra\Core\Plan\FitSheet;
 use Hebra\Core\Plan\Inspection;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Operation;
+use Hebra\Core\Plan\PartDrawing;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
@@ -84,8 +84,7 @@ final class Properties
     {
         foreach ($plan->piece->parts as $part) {
             $one = PartPlan::of($plan->piece, $part, $plan->profile);
-            $sketch = new Sketch;
-            $one->technique->draw($one, new Placement(0.0, true), $sketch);
+            $figure = PartDrawing::of($one, true)->figure();
             foreach ($one->technique->cuts($one) as $cut) {
                 $runs = self::along($cut);
                 $isRows = ($part->settings['rows'] ?? 1) > 1;
@@ -94,11 +93,11 @@ final class Properties
                 }
                 // A bought pin begins with its beads: there the other end tells.
                 [$segments, $runs] = $cut->segments[0]->beads === [] ? [$cut->segments, $runs] : [array_reverse($cut->segments), array_reverse($runs)];
-                $end = self::points($sketch, $segments[0]->mark);
+                $end = self::points($figure, $segments[0]->mark);
                 if ($end === []) {
                     continue;
                 }
-                [$near, $far] = [self::distance($sketch, $end, $runs[0]->key, $plan->piece), self::distance($sketch, $end, $runs[count($runs) - 1]->key, $plan->piece)];
+                [$near, $far] = [self::distance($figure, $end, $runs[0]->key, $plan->piece), self::distance($figure, $end, $runs[count($runs) - 1]->key, $plan->piece)];
                 Assert::assertLessThanOrEqual($far + 0.5, $near, "{$name}: {$cut->label} is drawn as it lies");
             }
         }
@@ -320,10 +319,10 @@ final class Properties
     }
 
     /** @return list<array{float, float}> */
-    private static function points(Sketch $sketch, string $mark): array
+    private static function points(PieceFigure $figure, string $mark): array
     {
         $points = [];
-        foreach (array_filter($sketch->figure()->strokes, fn (Stroke $stroke): bool => $stroke->mark === $mark) as $stroke) {
+        foreach (array_filter($figure->strokes, fn (Stroke $stroke): bool => $stroke->mark === $mark) as $stroke) {
             foreach ($stroke->path as $command) {
                 $points[] = Stroke::end($command);
             }
@@ -333,10 +332,10 @@ final class Properties
     }
 
     /** @param  list<array{float, float}>  $from */
-    private static function distance(Sketch $sketch, array $from, string $bead, Piece $piece): float
+    private static function distance(PieceFigure $figure, array $from, string $bead, Piece $piece): float
     {
         $least = INF;
-        foreach (array_filter($sketch->figure()->beads, fn (BeadMark $mark): bool => $mark->bead === $piece->beads[$bead]) as $mark) {
+        foreach (array_filter($figure->beads, fn (BeadMark $mark): bool => $mark->bead === $piece->beads[$bead]) as $mark) {
             foreach ($from as [$x, $y]) {
                 $least = min($least, hypot($mark->xMm - $x, $mark->topMm + $mark->bead->lengthMm / 2 - $y));
             }

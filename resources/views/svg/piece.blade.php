@@ -27,11 +27,9 @@
 {{-- The longest loops of the page, so without the loop variable. Numbers, enum values and ids that the reader has checked: nothing here needs escaping. --}}
 <g class="wire metal-{!! $stroke['metal'] !!}{!! $stroke['runsOn'] ? ' runs-on' : '' !!}" data-mark="{!! $stroke['mark'] !!}"><?php if ($stroke['path'] !== '') { $wire($stroke); } foreach ($stroke['uses'] as [$id, $where]) { ?><use href="#{!! $id !!}" transform="{!! $where !!}"/><?php } ?></g>
 <?php } ?>
-        @if ($layer === 1)
-<?php foreach ($drawing->beads() as $one) { ?>
+<?php foreach ($drawing->beads($layer) as $one) { ?>
 <use class="on-wire" href="#{!! $one['id'] !!}" x="{!! $one['x'] !!}" y="{!! $one['y'] !!}"{!! $one['turn'] !!} data-mark="{!! $one['mark'] !!}"/>
 <?php } ?>
-        @endif
     @endforeach
     @if (! $isSmall && ($across ?? '') !== '')
         @php([$y, $left, $right] = [$drawing->height - 14, $drawing->leftX(), $drawing->rightX()])

@@ -17,6 +17,8 @@ final readonly class Bulb implements Shape
     /** @param  float  $neckMm  straight before it begins */
     public function __construct(
         private float $insideMm, private float $wireMm, private float $lengthMm, private float $neckMm,
+        /** how far beside where it comes in it goes out: then it is as long as it is told, its feet taking what is left */
+        private float $apartMm = 0.0,
     ) {
     }
 
@@ -29,10 +31,11 @@ final readonly class Bulb implements Shape
     {
         $radius = ($this->insideMm + $this->wireMm) / 2;
         $kick = $this->wireMm / 2 + $this->wireMm ** 2 / (8 * $radius);
-        $lean = asin($kick / ($radius + $kick));
+        $lean = asin(($kick + $this->apartMm / 2) / ($radius + $kick));
         $foot = new Arc($kick, M_PI / 2 - $lean);
         $round = new Arc($radius, -(2 * M_PI - 2 * $lean));
-        $neck = new Straight($this->neckMm);
+        $bent = 2 * $foot->lengthMm() + $round->lengthMm();
+        $neck = new Straight($this->apartMm > 0.0 ? max(0.0, $this->lengthMm - $bent) / 2 : $this->neckMm);
 
         return (new Together($neck, $foot, $round, $foot, $neck))->laid($from);
     }

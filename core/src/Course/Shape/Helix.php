@@ -39,6 +39,11 @@ final readonly class Helix implements Shape
         return new self(sqrt(($lengthMm / $turns) ** 2 - $pitchMm ** 2) / (2 * M_PI), $turns, $pitchMm, 0.0, $hand);
     }
 
+    public function radiusMm(): float
+    {
+        return $this->radiusMm;
+    }
+
     private function roundMm(): float
     {
         return 2 * M_PI * $this->radiusMm + 2 * $this->sideMm;
@@ -99,7 +104,7 @@ final readonly class Helix implements Shape
             ? [
                 $this->sideMm / 2, $quarter, $quarter, $this->sideMm, $quarter, $quarter, $this->sideMm / 2,
             ]
-            : [$quarter, 2 * $quarter, $quarter];
+            : ($this->pitchMm > $this->radiusMm / 2 ? [$quarter, 2 * $quarter, $quarter] : [$quarter, $quarter, $quarter, $quarter]);
         $at = $start;
         foreach ($stops as $stop) {
             $at += $stop;

@@ -5,9 +5,22 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Technique;
 
 use Hebra\Core\Bend\Hammered;
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Curve;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Host;
 use Hebra\Core\Course\SegmentKind;
-use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Course\Shape;
+use Hebra\Core\Course\Shape\Arc;
+use Hebra\Core\Course\Shape\Bulb;
+use Hebra\Core\Course\Shape\FlatSpiral;
+use Hebra\Core\Course\Shape\Later;
+use Hebra\Core\Course\Shape\Rolled;
+use Hebra\Core\Course\Shape\Sheared;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\Shape\Together;
+use Hebra\Core\Course\Shape\Wound;
+use Hebra\Core\Course\Vector;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\FitKind;
@@ -17,7 +30,6 @@ use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
-use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\FitSheet;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
@@ -30,6 +42,7 @@ use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Hardness;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wrap\Spiral;
 use Hebra\Core\Wrap\Turn;
 
 /**
@@ -45,6 +58,13 @@ final class Bangle implements Technique
 
     /** So far off a bangle still fits, mm inside [common practice]. */
     private const TOLERANCE_MM = 1.0;
+
+    private const CURL_TURNS = 1.4;
+
+    /** A hook's bend, and the room that fold and hook take on top, in thicknesses of the wire. */
+    private const HOOK = 1.5;
+
+    private const FOLD_ROOM = 5.0;
 
     public function name(): string
     {
@@ -195,105 +215,189 @@ final class Bangle implements Technique
             : ['ends', 'hammer', 'beads', 'round', 'bind'];
     }
 
-    public function cuts(PartPlan $part): array
+    public function courses(PartPlan $part): array
     {
         $stack = $part->part->count('stack');
-        $one = $this->one($part);
-        $beads = $this->beads($part)->cuts();
-        if ($stack === 1) {
-            return [$one, ...$beads];
-        }
-        $turns = $part->part->count('binding_turns');
+        $bangles = array_map(fn (int $one): Course => $this->one($part, -$one * $this->wideMm($part)), range(0, $stack - 1));
 
-        return [$one->times($part->times * $stack), (new Stretch($part))
-            ->given(
-                SegmentKind::Tail,
-                self::BINDING_TAIL_MM,
-                'tail',
-                'binding-tail',
-                'what the fingers hold, trimmed off',
-            )
-            ->worked(
-                SegmentKind::Wraps,
-                $turns * $this->bindingTurnMm($part),
-                Figures::counted($turns, 'turn'),
-                'binding',
-                'N·√((π(t + w) + 2(k − 1)s)² + w²)',
-                $turns.' × '.Figures::trim($this->bindingTurnMm($part), 3),
-                Turn::SOURCE,
-            )
-            ->given(
-                SegmentKind::Tail,
-                self::BINDING_TAIL_MM,
-                'tail',
-                'binding-tail',
-                'what the fingers hold, trimmed off',
-            )
-            ->cut('Stack binding', BoundBeads::ROLE, $part->times, 'stack'), ...$beads];
+        return [
+            ...$bangles,
+            ...($stack > 1 ? [$this->binding($part)] : []),
+            ...$this->beads($part)->courses(
+                fn (): Host => $this->host($part, $this->depthMm($part)), $this->round($part)->lengthMm(),
+            ),
+        ];
     }
 
-    private function one(PartPlan $part): Cut
+    /** How deep the middle of one bangle's wires lies. */
+    private function depthMm(PartPlan $part): float
+    {
+        return $part->part->choice('style') === 'doubled' ? $part->wireMm() / 2 : 0.0;
+    }
+
+    /** What beads and bindings go round: once round, opposite the opening in its middle. */
+    private function host(PartPlan $part, float $depthMm): Host
+    {
+        [$spans] = $this->round($part)->laid($this->top($part, $depthMm));
+
+        return new Host(new Curve($spans));
+    }
+
+    /** Coiled round all bangles of the stack, opposite their openings. */
+    private function binding(PartPlan $part): Course
+    {
+        [$stack, $turns, $wide] = [$part->part->count('stack'), $part->part->count('binding_turns'), $this->wideMm($part)];
+        $w = $part->wireOf(BoundBeads::ROLE)->diameterMm();
+        $middle = ($this->round($part)->lengthMm() - $turns * $w) / 2;
+        $shape = fn (): Wound => Wound::close(
+            $this->host($part, $this->depthMm($part) - ($stack - 1) / 2 * $wide), $middle, $turns, $this->thickMm($part), $w, ($stack - 1) * $wide,
+        );
+        $stretch = self::bindingTail(new Stretch($part))->anchored()->worked(
+            SegmentKind::Wraps,
+            $turns * $this->bindingTurnMm($part),
+            Figures::counted($turns, 'turn'),
+            'binding',
+            'N·√((π(t + w) + 2(k − 1)s)² + w²)',
+            $turns.' × '.Figures::trim($this->bindingTurnMm($part), 3),
+            Turn::SOURCE,
+            shape: new Later($shape),
+        );
+
+        return self::bindingTail($stretch)
+            ->course('Stack binding', BoundBeads::ROLE, $part->times, fn (): Frame => $shape()->start(), 'stack');
+    }
+
+    private static function bindingTail(Stretch $stretch): Stretch
+    {
+        return $stretch->given(
+            SegmentKind::Tail, self::BINDING_TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold, trimmed off',
+        );
+    }
+
+    /** On top, going right, where the round begins. */
+    private function top(PartPlan $part, float $depthMm): Frame
+    {
+        $r = $this->radiusMm($part);
+        $middle = $this->middleMm($part);
+        $top = Frame::right(0.0, 0.0)->bent($this->openMm($part) / 2 / $r);
+
+        return $top->in((new Vector(0.0, $middle, $depthMm))->minus($top->towards->times($r)));
+    }
+
+    /** What is left open on top, mm: a cuff's gap, room for both curls, or for the fold and the hook of a doubled one. */
+    private function openMm(PartPlan $part): float
+    {
+        return match ($part->part->choice('style')) {
+            'cuff' => $part->part->mm('gap'),
+            'doubled' => self::FOLD_ROOM * $part->wireMm(),
+            'curled' => $this->curlMm($part),
+            default => 0.0,
+        };
+    }
+
+    /** To the middle of its wire; it is drawn sprung open by as much as its ends need. */
+    private function radiusMm(PartPlan $part): float
+    {
+        $r = ($part->part->mm('inside') + $this->thickMm($part)) / 2;
+
+        return $part->part->choice('style') === 'cuff' ? $r : $r + $this->openMm($part) / (2 * M_PI);
+    }
+
+    private function round(PartPlan $part): Arc
+    {
+        $r = $this->radiusMm($part);
+
+        return new Arc($r, 2 * M_PI - $this->openMm($part) / $r);
+    }
+
+    private function one(PartPlan $part, float $depthMm): Course
     {
         $longer = $this->flat($part)?->lengthening() ?? 1.0;
         $round = M_PI * ($part->part->mm('inside') + $this->thickMm($part));
-        $numbers = 'π × ('.Figures::trim($part->part->mm('inside'), 3).' + '.Figures::trim($this->thickMm($part), 3)
-            .')/'.Figures::trim($longer, 4);
-        $stretch = new Stretch($part);
-        if ($part->part->choice('style') === 'cuff') {
-            return $stretch->worked(
-                SegmentKind::Round,
-                ($round - $part->part->mm('gap')) / $longer,
-                'round',
-                'round',
-                '(π(inside + t) − gap)/lengthening',
-                '(π × ('.Figures::trim($part->part->mm('inside'), 3).' + '.Figures::trim($this->thickMm($part), 3)
-                    .') − '.Figures::trim($part->part->mm('gap')).')/'.Figures::trim($longer, 4),
-                beads: $this->beads($part)->onWire(),
-            )->cut('Bangle', $part->part->wire, $part->times);
-        }
-        if ($part->part->choice('style') === 'doubled') {
-            return $this->doubled($part, $round);
-        }
-        $end = $part->part->mm('ends') / 2 / $longer;
-        $words = $part->part->choice('style') === 'curled' ? 'curl' : 'overlap';
+        $size = 'π × ('.Figures::trim($part->part->mm('inside'), 3).' + '.Figures::trim($this->thickMm($part), 3).')';
+        $stretch = new Stretch($part, $this->flat($part)?->thicknessMm);
+        $anchor = $this->top($part, $depthMm);
+        $gap = $part->part->mm('gap');
 
-        return $stretch
-            ->worked(
-                SegmentKind::Curl,
-                $end,
-                $words,
-                'end-1',
-                'half of both ends/lengthening',
-                Figures::trim($part->part->mm('ends')).'/2/'.Figures::trim($longer, 4),
-            )->bend($words.' ends')
-            ->worked(
-                SegmentKind::Round,
-                $round / $longer,
-                'round',
-                'round',
-                'π(inside + t)/lengthening',
-                $numbers,
-                beads: $this->beads($part)->onWire(),
-            )->bend($words.' starts')
-            ->worked(
-                SegmentKind::Curl,
-                $end,
-                $words,
-                'end-2',
-                'half of both ends/lengthening',
-                Figures::trim($part->part->mm('ends')).'/2/'.Figures::trim($longer, 4),
-            )
-            ->cut('Bangle', $part->part->wire, $part->times);
+        return match ($part->part->choice('style')) {
+            'doubled' => $this->doubled($part, $stretch, $round, $size, $anchor),
+            'cuff' => $this->rounded($part, $stretch->anchored(), ($round - $gap) / $longer, '(π(inside + t) − gap)/lengthening', "({$size} − ".Figures::trim($gap).')/'.Figures::trim($longer, 4))
+                ->course('Bangle', $part->part->wire, $part->times, $anchor),
+            default => $this->ended(
+                $part,
+                $this->rounded(
+                    $part,
+                    $this->ended($part, $stretch, 'end-1', $longer)->bend($this->endWords($part).' ends')->anchored(),
+                    $round / $longer, 'π(inside + t)/lengthening', $size.'/'.Figures::trim($longer, 4),
+                )->bend($this->endWords($part).' starts'),
+                'end-2', $longer,
+            )->course('Bangle', $part->part->wire, $part->times, $anchor),
+        };
+    }
+
+    private function rounded(PartPlan $part, Stretch $stretch, float $mm, string $rule, string $numbers): Stretch
+    {
+        // What overlaps lies beside itself.
+        $beside = $part->part->choice('style') === 'overlap' ? $this->wideMm($part) : 0.0;
+
+        return $stretch->worked(
+            SegmentKind::Round, $mm, 'round', 'round', $rule, $numbers, beads: $this->beads($part)->onWire(),
+            shape: new Sheared($this->round($part), $beside),
+        )->threading($this->beads($part)->threaded($this->round($part)->lengthMm()));
+    }
+
+    private function endWords(PartPlan $part): string
+    {
+        return $part->part->choice('style') === 'curled' ? 'curl' : 'overlap';
+    }
+
+    private function ended(PartPlan $part, Stretch $stretch, string $mark, float $longer): Stretch
+    {
+        $mm = $part->part->mm('ends') / 2;
+
+        return $stretch->worked(
+            SegmentKind::Curl,
+            $mm / $longer,
+            $this->endWords($part),
+            $mark,
+            'half of both ends/lengthening',
+            Figures::trim($part->part->mm('ends')).'/2/'.Figures::trim($longer, 4),
+            shape: $part->part->choice('style') === 'curled'
+                ? new Rolled($this->curl($part), 180.0)
+                : new Arc($this->radiusMm($part), $mm / $this->radiusMm($part)),
+        );
+    }
+
+    /** A turn and a half from the outside in, or a single open one of little wire; round itself, it leaves its plane. */
+    private function curl(PartPlan $part): Shape
+    {
+        [$mm, $d] = [$part->part->mm('ends') / 2, $this->thickMm($part)];
+        $inside = $mm / (M_PI * self::CURL_TURNS) - self::CURL_TURNS * $d;
+
+        return $inside > $d / 2
+            ? new FlatSpiral(new Spiral($d, $inside, self::CURL_TURNS))
+            : new Arc(max($d, $mm / (2 * M_PI)), $mm / max($d, $mm / (2 * M_PI)));
+    }
+
+    /** How wide a curl is. */
+    private function curlMm(PartPlan $part): float
+    {
+        $inside = $part->part->mm('ends') / 2 / (M_PI * self::CURL_TURNS) - self::CURL_TURNS * $this->thickMm($part);
+
+        return $inside > $this->thickMm($part) / 2
+            ? $inside + 2 * self::CURL_TURNS * $this->thickMm($part)
+            : max(2 * $this->thickMm($part), $part->part->mm('ends') / (2 * M_PI)) + $this->thickMm($part);
     }
 
     /** Folded in half: the fold is the loop, an inside of three wires; both ends together are the hook. */
-    private function doubled(PartPlan $part, float $roundMm): Cut
+    private function doubled(PartPlan $part, Stretch $stretch, float $roundMm, string $numbers, Frame $anchor): Course
     {
-        $end = $part->part->mm('ends') / 2;
-        $numbers = 'π × ('.Figures::trim($part->part->mm('inside')).' + '.Figures::trim($part->wireMm(), 3).')';
+        [$end, $d] = [$part->part->mm('ends') / 2, $part->wireMm()];
+        $fold = new Rolled(new Bulb(3 * $d, $d, 4 * M_PI * $d, 0.0, $d), -90.0);
+        $hook = $this->hook($end, $d);
 
-        return (new Stretch($part))
-            ->given(SegmentKind::Curl, $end, 'hook', 'end-1', 'as set')->bend('hook ends')
+        return $stretch
+            ->given(SegmentKind::Curl, $end, 'hook', 'end-1', 'as set', $hook)->bend('hook ends')->anchored()
             ->worked(
                 SegmentKind::Round,
                 $roundMm,
@@ -302,20 +406,27 @@ final class Bangle implements Technique
                 'π(inside + d)',
                 $numbers,
                 beads: $this->beads($part)->onWire(),
-            )->bend('fold starts')
+                shape: $this->round($part),
+            )->threading($this->beads($part)->threaded($roundMm))->bend('fold starts')
             ->worked(
-                SegmentKind::Arch,
-                M_PI * 4 * $part->wireMm(),
-                'loop',
-                'fold',
-                'π(3d + d)',
-                'π × 4 × '.Figures::trim($part->wireMm(), 3),
+                SegmentKind::Arch, M_PI * 4 * $d, 'loop', 'fold', 'π(3d + d)', 'π × 4 × '.Figures::trim($d, 3),
+                shape: $fold,
             )->bend('fold ends')
             ->worked(
-                SegmentKind::Round, $roundMm, 'once round', 'round', 'π(inside + d)', $numbers,
+                SegmentKind::Round, $roundMm, 'once round', 'round-2', 'π(inside + d)', $numbers,
+                shape: new Rolled($this->round($part), 90.0),
             )->bend('hook starts')
-            ->given(SegmentKind::Curl, $end, 'hook', 'end-2', 'as set')
-            ->cut('Bangle', $part->part->wire, $part->times);
+            ->given(SegmentKind::Curl, $end, 'hook', 'end-2', 'as set', $hook)
+            ->course('Bangle', $part->part->wire, $part->times, $anchor);
+    }
+
+    /** Turned back outwards, its tip a little open. */
+    private function hook(float $mm, float $wireMm): Shape
+    {
+        $radius = min(self::HOOK * $wireMm, $mm / M_PI);
+        $bent = min($mm, M_PI * $radius);
+
+        return new Together(new Arc($radius, -$bent / $radius), new Straight($mm - $bent));
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -498,122 +609,15 @@ final class Bangle implements Technique
         ])] : $checks;
     }
 
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    /** How low its middle lies: below what stands on top of it. */
+    private function middleMm(PartPlan $part): float
     {
-        // A stack is seen from a little aside: the farthest first.
-        $stack = $part->part->count('stack');
-        $apart = 0.85 * $this->wideMm($part);
-        for ($one = $stack - 1; $one >= 0; $one--) {
-            $this->drawOne($part, $place->yMm, $sketch, $one * $apart);
-        }
-        if ($stack > 1) {
-            $this->drawBinding($part, $place->yMm, $sketch, $apart);
-        }
-        $r = ($part->part->mm('inside') + $this->thickMm($part)) / 2;
-        [$middle, $covered] = [$this->middleMm($part, $place->yMm), $this->beads($part)->coveredMm()];
-        $this->beads($part)->draw($sketch, function (float $at) use ($r, $middle, $covered): array {
-            $angle = M_PI / 2 - ($covered / 2 - $at) / $r;
+        $above = match ($part->part->choice('style')) {
+            'curled' => $this->curlMm($part),
+            'doubled' => (2 * self::HOOK + 1) * $part->wireMm(),
+            default => 0.0,
+        };
 
-            return [$r * cos($angle), $middle + $r * sin($angle), rad2deg($angle) + 90];
-        });
-
-        return [];
-    }
-
-    private function drawBinding(PartPlan $part, float $yMm, Sketch $sketch, float $apart): void
-    {
-        $wire = $part->wireOf(BoundBeads::ROLE);
-        [$w, $turns, $t] = [$wire->diameterMm(), $part->part->count('binding_turns'), $this->thickMm($part)];
-        $r = ($part->part->mm('inside') + $t) / 2;
-        $middle = $this->middleMm($part, $yMm);
-        for ($turn = 0; $turn < $turns; $turn++) {
-            $angle = M_PI / 2 + ($turn - ($turns - 1) / 2) * $w / $r;
-            [$x, $y] = [cos($angle), sin($angle)];
-            [$in, $out] = [$r - $t / 2 - $w * 0.6, $r + $t / 2 + $w * 0.6];
-            $far = ($part->part->count('stack') - 1) * $apart;
-            $sketch->through(
-                [[round($in * $x + $far, 3), round($middle + $in * $y - $far * 0.35, 3)], [round($out * $x, 3), round($middle + $out * $y, 3)]],
-                $w,
-                $wire->metal,
-                $part->mark('binding'),
-                2,
-            );
-        }
-    }
-
-    private function middleMm(PartPlan $part, float $yMm): float
-    {
-        $style = $part->part->choice('style');
-        $apart = ($part->part->count('stack') - 1) * 0.85 * $this->wideMm($part) * 0.35;
-
-        return $yMm + ($part->part->mm('inside') + $this->thickMm($part)) / 2 + $this->thickMm(
-            $part,
-        ) / 2 + 2 * $this->curlMm($part) + ($style === 'doubled' ? 2 * $part->wireMm() : 0.0) + $apart;
-    }
-
-    /** Radius of a curl of one and a half turns of the wire that an end takes. */
-    private function curlMm(PartPlan $part): float
-    {
-        return $part->part->choice('style') === 'curled' ? $part->part->mm('ends') / 2 / (2 * M_PI * 1.4) : 0.0;
-    }
-
-    private function drawOne(PartPlan $part, float $yMm, Sketch $sketch, float $aside): void
-    {
-        [$d, $metal] = [$this->thickMm($part), $part->wire->metal];
-        $r = ($part->part->mm('inside') + $d) / 2;
-        $style = $part->part->choice('style');
-        $cr = $this->curlMm($part);
-        $middle = $this->middleMm($part, $yMm) - 0.35 * $aside;
-        if ($style === 'cuff') {
-            $gap = $part->part->mm('gap') / (2 * $r) / (2 * M_PI);
-            $sketch->bow($aside, $middle, $r, -0.25 + $gap, 0.75 - $gap, $d, $metal, $part->mark('round'));
-
-            return;
-        }
-        if ($style === 'doubled') {
-            $this->drawDoubled($part, $sketch, $r, $middle, $aside);
-
-            return;
-        }
-        $open = $style === 'overlap' ? 0.0 : 0.02;
-        $sketch->bow($aside, $middle, $r, -0.25 + $open, 0.75 - $open, $d, $metal, $part->mark('round'));
-        if ($style === 'overlap') {
-            // One end lies outside the other.
-            $over = $part->part->mm('ends') / 2 / $r / (2 * M_PI);
-            $sketch->bow($aside, $middle, $r, -0.25 - $over, -0.25, $d, $metal, $part->mark('end-1'));
-            $sketch->bow($aside, $middle, $r + $d / 2, 0.75, 0.75 + $over, $d, $metal, $part->mark('end-2'), 2);
-        }
-        foreach ($style === 'curled' ? [[-0.23, -1, 'end-1'], [0.73, 1, 'end-2']] : [] as [$turn, $side, $mark]) {
-            [$x, $y] = [$aside + $r * cos(2 * M_PI * $turn), $middle + $r * sin(2 * M_PI * $turn)];
-            $points = [];
-            for ($step = 0; $step <= 40; $step++) {
-                $angle = M_PI / 2 + $side * 2 * M_PI * 1.4 * $step / 40;
-                $radius = $cr * (1.25 - 0.6 * $step / 40);
-                $points[] = [round($x + $radius * cos($angle), 3), round($y - $cr * 1.25 + $radius * sin($angle), 3)];
-            }
-            $sketch->through($points, $d, $metal, $part->mark($mark), 2);
-        }
-    }
-
-    /**
-     * Both wires lie one behind the other: the near one is seen, the fold standing as a loop at one end, the hook of
-     * the other reaching into it.
-     */
-    private function drawDoubled(PartPlan $part, Sketch $sketch, float $r, float $middle, float $aside): void
-    {
-        [$d, $metal] = [$part->wireMm(), $part->wire->metal];
-        $sketch->bow($aside, $middle, $r, -0.22, 0.74, $d, $metal, $part->mark('round'));
-        [$x, $y] = [$aside + $r * cos(2 * M_PI * 0.74), $middle + $r * sin(2 * M_PI * 0.74)];
-        $sketch->ring(round($x + 2 * $d, 3), round($y, 3), 2 * $d, $d, $metal, $part->mark('fold'));
-        [$hookX, $hookY] = [$aside + $r * cos(2 * M_PI * -0.22), $middle + $r * sin(2 * M_PI * -0.22)];
-        foreach (['end-2' => [0.5 * $d, 1], 'end-1' => [0.0, 2]] as $mark => [$off, $layer]) {
-            $points = [[round($hookX, 3), round($hookY, 3)]];
-            for ($step = 0; $step <= 16; $step++) {
-                $angle = -M_PI / 2 - M_PI * $step / 16;
-                $points[] = [round($x + 2.4 * $d + $off + $d * cos($angle), 3), round($y + $d + $d * sin($angle), 3)];
-            }
-            $points[] = [round($x + 3.4 * $d + $off, 3), round($y + 2 * $d, 3)];
-            $sketch->through($points, $d, $metal, $part->mark($mark), $layer);
-        }
+        return $this->radiusMm($part) + $this->thickMm($part) / 2 + $above;
     }
 }

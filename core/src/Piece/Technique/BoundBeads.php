@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Closure;
 use Hebra\Core\Bead\Bead;
+use Hebra\Core\Course\BoundRow;
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Host;
 use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape;
+use Hebra\Core\Course\Shape\Later;
+use Hebra\Core\Course\Shape\Wound;
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
-use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Course\Threaded;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Caution;
-use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
@@ -23,6 +30,7 @@ use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 use Hebra\Core\Wrap\BeadWrap;
 use Hebra\Core\Wrap\Binding;
+use Hebra\Core\Wrap\Turn;
 
 /**
  * Beads along the wire of a hoop, a frame or a bangle: strung on it, or bound to it with a finer wire, seated on it or
@@ -122,78 +130,150 @@ final readonly class BoundBeads
         return $this->plan->wireOf(self::ROLE)->diameterMm();
     }
 
-    /** @return list<Cut> the binding wire, where there is one */
-    public function cuts(): array
+    /**
+     * What is strung on the host itself, its middle on the host's middle.
+     *
+     * @return list<Threaded>
+     */
+    public function threaded(float $hostMm): array
+    {
+        $at = ($hostMm - $this->coveredMm()) / 2;
+        $threaded = [];
+        foreach ($this->onWire() as $strung) {
+            $threaded[] = new Threaded(
+                $strung->bead, $strung->count, $this->plan->mark('beads'), true, atMm: $threaded === [] ? $at : null,
+            );
+        }
+
+        return $threaded;
+    }
+
+    /**
+     * @param  Closure(): Host  $host
+     * @return list<Course> the binding wire, where there is one: about the middle of its host, which is so long
+     */
+    public function courses(Closure $host, float $hostMm): array
     {
         if (! self::isBound($this->plan->part)) {
             return [];
         }
-        if ($this->rows() > 1) {
-            return [$this->rowsCut()];
-        }
-        [$w, $core] = [$this->bindingMm(), $this->plan->wireMm()];
-        $seat = new BeadWrap($core, $this->cores, $w, 1, 1.0, 1.0, 0, 0, false);
-        $beads = 0.0;
-        $numbers = [];
-        foreach ($this->plan->strung as $strung) {
-            $one = new BeadWrap(
-                $core,
-                $this->cores,
-                $w,
-                1,
-                $strung->bead->lengthMm,
-                $strung->bead->widthMm,
-                0,
-                0,
-                $this->plan->part->choice('beads_sit') === 'astride',
-            );
-            $beads += $strung->count * $one->beadMm();
-            $numbers[] = $strung->count.' × '.Figures::trim($one->beadMm(), 3);
-        }
-        $rule = $this->plan->part->choice('beads_sit') === 'astride'
-            ? 'Σ b + 2√(((W − w)/2)² + (W/2)²)'
-            : 'Σ b + (W − w)';
+        $from = ($hostMm - $this->coveredMm()) / 2;
+        $bound = Later::once(fn (): BoundRow => new BoundRow(
+            $host(), $this->plan->wireMm(), $this->sideMm(), $this->bindingMm(), $this->plan->mark('beads'),
+        ));
 
-        return [(new Stretch($this->plan))
-            ->given(
-                SegmentKind::Tail,
-                self::TAIL_MM,
-                'tail',
-                'binding-tail',
-                'what the fingers hold at the start, trimmed off',
-            )
-            ->worked(
-                SegmentKind::Binding,
-                $beads,
-                Figures::counted($this->plan->beadCount(), 'bead'),
-                'binding',
-                $rule,
-                implode(' + ', $numbers),
-                BeadWrap::SOURCE,
-                $this->plan->strung,
-            )
-            ->worked(
-                SegmentKind::Wraps,
-                $this->wraps() * $seat->wrapMm(),
-                Figures::counted($this->wraps(), 'wrap'),
-                'binding',
-                $this->cores === 1 ? 'N·√((π(D + w))² + w²)' : 'N·√((π(D + w) + 2D)² + w²)',
-                $this->wraps().' × '.Figures::trim($seat->wrapMm(), 3),
-            )
-            ->given(
-                SegmentKind::Tail,
-                self::TAIL_MM,
-                'tail',
-                'binding-tail',
-                'what the fingers hold at the end, trimmed off',
-            )
-            ->cut('Binding', self::ROLE, $this->plan->times, self::ROLE)];
+        return [$this->rows() > 1 ? $this->rowsCourse($bound, $from) : $this->rowCourse($bound, $from)];
     }
 
-    /** Rows of beads side by side, the wire there and back round them: see Binding. */
-    private function rowsCut(): Cut
+    /** @param  Closure(): BoundRow  $bound */
+    private function rowCourse(Closure $bound, float $fromMm): Course
     {
-        [$w, $core, $rows] = [$this->bindingMm(), $this->plan->wireMm(), $this->rows()];
+        [$coil, $part] = [$this->plan->part->count('end_coil'), $this->plan->part];
+        $beads = $this->beads();
+        $wraps = $part->count('between') * max(0, count($beads) - 1);
+        $rule = $this->isAstride() ? 'Σ b + 2√(((W − w)/2)² + (W/2)²)' : 'Σ b + (W − w)';
+        $numbers = [];
+        $mm = $wraps * $this->turnMm();
+        foreach ($this->plan->strung as $strung) {
+            $one = $this->beadMm($strung->bead);
+            $mm += $strung->count * $one;
+            $numbers[] = $strung->count.' × '.Figures::trim($one, 3);
+        }
+        if ($wraps > 0) {
+            $numbers[] = $wraps.' × '.Figures::trim($this->turnMm(), 3);
+        }
+        $begins = $fromMm + $coil * $this->bindingMm();
+        $ends = $begins + $this->plan->stackMm() + $wraps * $this->bindingMm();
+        $row = Later::once(
+            fn (): array => $bound()->laid($begins, $beads, $part->count('between'), $this->isAstride()),
+        );
+        $stretch = $this->tail(new Stretch($this->plan), 'start')->anchored();
+        $this->wind($stretch, $coil, new Later(fn (): Wound => $bound()->wraps($fromMm, $coil)));
+        $stretch->worked(
+            SegmentKind::Binding,
+            $mm,
+            Figures::counted(count($beads), 'bead')
+                .($wraps > 0 ? ', '.Figures::counted($part->count('between'), 'wrap').' between' : ''),
+            'binding',
+            $rule.($wraps > 0 ? ' + wraps·T' : ''),
+            implode(' + ', $numbers),
+            BeadWrap::SOURCE,
+            $this->plan->strung,
+            new Later(fn (): Shape => $row()[0]),
+        )->threading(fn (): array => $row()[1]);
+        $this->wind($stretch, $coil, new Later(fn (): Wound => $bound()->wraps($ends, $coil)));
+
+        return $this->tail($stretch, 'end')->course(
+            'Binding', self::ROLE, $this->plan->times, fn (): Frame => $bound()->wraps($fromMm, 0)->start(),
+            self::ROLE,
+        );
+    }
+
+    private function tail(Stretch $stretch, string $end): Stretch
+    {
+        return $stretch->given(
+            SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail',
+            "what the fingers hold at the {$end}, trimmed off",
+        );
+    }
+
+    private function wind(Stretch $stretch, int $turns, Shape $shape): Stretch
+    {
+        return $stretch->worked(
+            SegmentKind::Wraps,
+            $turns * $this->turnMm(),
+            Figures::counted($turns, 'wrap'),
+            'binding',
+            $this->cores === 1 ? 'N·√((π(D + w))² + w²)' : 'N·√((π(D + w) + 2D)² + w²)',
+            $turns.' × '.Figures::trim($this->turnMm(), 3),
+            shape: $shape,
+        );
+    }
+
+    private function turnMm(): float
+    {
+        return Turn::roundMm($this->cores, $this->plan->wireMm(), $this->plan->wireMm(), $this->bindingMm());
+    }
+
+    private function sideMm(): float
+    {
+        return ($this->cores - 1) * $this->plan->wireMm();
+    }
+
+    private function isAstride(): bool
+    {
+        return $this->plan->part->choice('beads_sit') === 'astride';
+    }
+
+    private function beadMm(Bead $bead): float
+    {
+        return (new BeadWrap(
+            $this->plan->wireMm(), $this->cores, $this->bindingMm(), 1, $bead->lengthMm, $bead->widthMm, 0, 0,
+            $this->isAstride(),
+        ))->beadMm();
+    }
+
+    /** @return list<Bead> one after the other */
+    private function beads(): array
+    {
+        $beads = [];
+        foreach ($this->plan->strung as $strung) {
+            array_push($beads, ...array_fill(0, $strung->count, $strung->bead));
+        }
+
+        return $beads;
+    }
+
+    /**
+     * Rows of beads side by side, the wire there and back round them: see Binding.
+     *
+     * @param  Closure(): BoundRow  $bound
+     */
+    private function rowsCourse(Closure $bound, float $fromMm): Course
+    {
+        [$w, $rows, $beads] = [$this->bindingMm(), $this->rows(), $this->beads()];
+        $ends = self::ROW_TURNS * $this->turnMm();
+        $between = 2 * ($rows - 1) * $ends;
         $passes = 0.0;
         $numbers = [];
         foreach ($this->plan->strung as $strung) {
@@ -201,42 +281,29 @@ final readonly class BoundBeads
             $wide = Figures::trim($strung->bead->widthMm);
             $numbers[] = "{$strung->count} × (π × ({$wide} + ".Figures::trim($w, 3).")/2 + {$wide}/3)";
         }
+        $chunks = array_chunk($beads, max(1, (int) ceil(count($beads) / $rows)));
+        $laid = Later::once(fn (): array => $bound()->rows($fromMm, $chunks, self::ROW_TURNS));
+        $stretch = $this->tail(new Stretch($this->plan), 'start')->anchored();
+        $this->wind($stretch, self::ROW_TURNS, new Later(fn (): Wound => $bound()->wraps($fromMm, self::ROW_TURNS)));
+        $stretch->worked(
+            SegmentKind::Binding,
+            $passes + $between,
+            Figures::counted(count($beads), 'bead')." in {$rows} rows",
+            'binding',
+            'Σ π(W + w)/2 + W/3, and 4·T where a row turns back',
+            implode(' + ', $numbers).' + '.(4 * ($rows - 1)).' × '.Figures::trim($this->turnMm(), 3),
+            'geometry; two turns at each end of a pass are common practice',
+            $this->plan->strung,
+            new Later(fn (): Shape => $laid()[0]),
+        )->threading(fn (): array => $laid()[1]);
+        $this->wind(
+            $stretch, self::ROW_TURNS, new Later(fn (): Wound => $bound()->wraps($laid()[2], self::ROW_TURNS)),
+        );
 
-        return (new Stretch($this->plan))
-            ->given(
-                SegmentKind::Tail,
-                self::TAIL_MM,
-                'tail',
-                'binding-tail',
-                'what the fingers hold at the start, trimmed off',
-            )
-            ->worked(
-                SegmentKind::Binding,
-                $passes,
-                Figures::counted($this->plan->beadCount(), 'bead')." in {$rows} rows",
-                'binding',
-                'Σ π(W + w)/2 + W/3',
-                implode(' + ', $numbers),
-                'geometry; common practice',
-                $this->plan->strung,
-            )
-            ->worked(
-                SegmentKind::Wraps,
-                $rows * Binding::endsMm($w, $core, $this->cores),
-                'turns at the ends',
-                'binding',
-                'rows · 2·2·T',
-                $rows.' × '.Figures::trim(Binding::endsMm($w, $core, $this->cores), 3),
-                'geometry; two turns at each end of a pass are common practice',
-            )
-            ->given(
-                SegmentKind::Tail,
-                self::TAIL_MM,
-                'tail',
-                'binding-tail',
-                'what the fingers hold at the end, trimmed off',
-            )
-            ->cut('Binding', self::ROLE, $this->plan->times, self::ROLE);
+        return $this->tail($stretch, 'end')->course(
+            'Binding', self::ROLE, $this->plan->times, fn (): Frame => $bound()->wraps($fromMm, 0)->start(),
+            self::ROLE,
+        );
     }
 
     /** @return list<Step> */
@@ -329,68 +396,5 @@ final readonly class BoundBeads
                     operation: Operation::Bind,
                 ),
         ]));
-    }
-
-    /**
-     * Draws them along a curve: at each millimetre of it a place and the turn of the wire there.
-     *
-     * @param  callable(float): array{float, float, float}  $along  x, y and degrees at so many millimetres from where they begin
-     */
-    public function draw(Sketch $sketch, callable $along): void
-    {
-        $isBound = self::isBound($this->plan->part);
-        $rows = $isBound ? $this->rows() : 1;
-        $w = $isBound ? $this->bindingMm() : 0.0;
-        $between = $rows > 1 ? 0 : $this->plan->part->count('between');
-        $ends = $isBound ? ($rows > 1 ? self::ROW_TURNS : $this->plan->part->count('end_coil')) : 0;
-        $beads = [];
-        foreach ($this->plan->strung as $strung) {
-            array_push($beads, ...array_fill(0, $strung->count, $strung->bead));
-        }
-        $first = (int) ceil(count($beads) / $rows);
-        foreach (array_chunk($beads, max(1, $first)) as $row => $inRow) {
-            $this->drawRow($sketch, $along, $row % 2 === 0 ? $inRow : array_reverse($inRow), $row, $between, $ends);
-        }
-    }
-
-    /**
-     * @param  callable(float): array{float, float, float}  $along
-     * @param  list<Bead>  $beads
-     */
-    private function drawRow(Sketch $sketch, callable $along, array $beads, int $row, int $between, int $ends): void
-    {
-        $isBound = self::isBound($this->plan->part);
-        $w = $isBound ? $this->bindingMm() : 0.0;
-        $at = 0.0;
-        $wraps = function (int $turns) use (&$at, $w, $sketch, $along, $row): void {
-            for ($turn = 0; $turn < $turns; $turn++) {
-                [$x, $y, $degrees] = $along($at + $w / 2);
-                $half = $this->plan->wireMm() / 2 + $w * 0.6;
-                [$dx, $dy] = [-sin(deg2rad($degrees)) * $half, cos(deg2rad($degrees)) * $half];
-                if ($row === 0) {
-                    $sketch->through(
-                        [[$x - $dx, $y - $dy], [$x + $dx, $y + $dy]],
-                        $w,
-                        $this->plan->wireOf(self::ROLE)->metal,
-                        $this->plan->mark('binding'),
-                        2,
-                    );
-                }
-                $at += $w;
-            }
-        };
-        $wraps($ends);
-        $isOn = $isBound && $this->plan->part->choice('beads_sit') === 'on';
-        foreach ($beads as $index => $bead) {
-            [$x, $y, $degrees] = $along($at + $bead->lengthMm / 2);
-            $off = ($isOn ? ($bead->widthMm + $this->plan->wireMm()) / 2 : 0.0) + $row * $bead->widthMm;
-            [$x, $y] = [$x + sin(deg2rad($degrees)) * $off, $y - cos(deg2rad($degrees)) * $off];
-            $sketch->bead($bead, $y - $bead->lengthMm / 2, $this->plan->mark('beads'), $x, $degrees + 90);
-            $at += $bead->lengthMm;
-            if ($isBound && $index < count($beads) - 1) {
-                $wraps($between);
-            }
-        }
-        $wraps($ends);
     }
 }

@@ -4,17 +4,26 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Closure;
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Host;
 use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Eye as EyeShape;
+use Hebra\Core\Course\Shape\Laid;
+use Hebra\Core\Course\Shape\Later;
+use Hebra\Core\Course\Shape\Wound;
 use Hebra\Core\Course\Stringing;
+use Hebra\Core\Course\Strung;
+use Hebra\Core\Course\Threaded;
+use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
-use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
@@ -191,86 +200,103 @@ final class CoilLink implements Technique
         return $this->isBeaded ? '' : $part->profile->size($part->part->mm('length'));
     }
 
-    public function cuts(PartPlan $part): array
+    public function courses(PartPlan $part): array
     {
-        return [
-            (new Stretch($part))
-                ->loop($part->part->mm('top_inside'), $part->wireMm(), 'eye', 'top-loop')->bend('bend square, top')
-                ->given(
-                    SegmentKind::Straight, $this->lengthMm($part), 'coil', 'core', 'as long as the coil',
-                )->bend('bend square, bottom')
-                ->loop($part->part->mm('bottom_inside'), $part->wireMm(), 'eye', 'bottom-loop')
-                ->cut('Core', $part->part->wire, $part->times),
-            ...$this->coilCuts($part),
-        ];
+        [$top, $bottom, $d] = [$part->part->mm('top_inside'), $part->part->mm('bottom_inside'), $part->wireMm()];
+        $core = (new Stretch($part))
+            ->loop($top, $d, 'eye', 'top-loop', new EyeShape($top, $d))->bend('bend square, top')->anchored()
+            ->given(SegmentKind::Straight, $this->lengthMm($part), 'coil', 'core', 'as long as the coil')
+            ->bend('bend square, bottom')
+            ->loop($bottom, $d, 'eye', 'bottom-loop', new EyeShape($bottom, $d))
+            ->course('Core', $part->part->wire, $part->times, Frame::down($top + $d));
+        $host = Later::once(fn (): Host => $core->host($part->mark('core')));
+
+        return [$core, ...match (true) {
+            $this->isBeaded => [$this->beadedCourse($part, $host)],
+            $this->isTwice($part->part) => $this->twiceCourses($part, $host),
+            default => [$this->coilCourse($part, $host)],
+        }];
     }
 
-    /** @return non-empty-list<Cut> */
-    private function coilCuts(PartPlan $part): array
+    /** @param  Closure(): Host  $host */
+    private function coilCourse(PartPlan $part, Closure $host): Course
     {
-        $wound = fn (
-            string $label, string $role, float $mm, string $words, string $rule, string $numbers,
-        ): Cut => (new Stretch($part))
-            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'coil-tail', 'what the fingers hold, trimmed off')
-            ->worked(SegmentKind::Coil, $mm, $words, $role === 'inner' ? 'inner' : 'coil', $rule, $numbers)
-            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'coil-tail', 'what the fingers hold, trimmed off')
-            ->cut($label, $role, $part->times, $role);
-        if ($this->isBeaded) {
-            return [$this->beadedCut($part)];
-        }
-        if (! $this->isTwice($part->part)) {
-            $coil = $this->coil($part);
+        $coil = $this->coil($part);
+        $shape = fn (): Wound => Wound::ofLength($host(), 0.0, $coil->wireLengthMm(), $coil->turns, $coil->lengthMm());
 
-            return [
-                $wound(
-                    'Coil',
-                    'coil',
-                    $coil->wireLengthMm(),
-                    Figures::trim($coil->turns, 1).' turns',
-                    'L/w·√((π(c + w))² + w²)',
-                    Figures::trim($coil->turns, 2).' × '.Figures::trim($coil->turnMm(), 3),
-                ),
-            ];
-        }
+        return $this->wound(
+            $part, 'Coil', 'coil', $coil->wireLengthMm(), Figures::trim($coil->turns, 1).' turns',
+            'L/w·√((π(c + w))² + w²)', Figures::trim($coil->turns, 2).' × '.Figures::trim($coil->turnMm(), 3), $shape,
+        );
+    }
+
+    /** @param  Closure(): Wound  $shape */
+    private function wound(
+        PartPlan $part, string $label, string $role, float $mm, string $words, string $rule, string $numbers,
+        Closure $shape,
+    ): Course {
+        $stretch = self::tail(new Stretch($part))->anchored()
+            ->worked(SegmentKind::Coil, $mm, $words, $role, $rule, $numbers, shape: new Later($shape));
+
+        return self::tail($stretch)->course($label, $role, $part->times, fn (): Frame => $shape()->start(), $role);
+    }
+
+    private static function tail(Stretch $stretch): Stretch
+    {
+        return $stretch->given(
+            SegmentKind::Tail, self::TAIL_MM, 'tail', 'coil-tail', 'what the fingers hold, trimmed off',
+        );
+    }
+
+    /**
+     * @param  Closure(): Host  $core
+     * @return list<Course> the wire that the fine coil is wound on, and that coil
+     */
+    private function twiceCourses(PartPlan $part, Closure $core): array
+    {
         $twice = $this->twice($part);
         [$w, $inner] = [$part->wireOf('coil')->diameterMm(), $part->wireOf('inner')->diameterMm()];
+        $thick = $this->wound(
+            $part, 'Inner wire', 'inner', $twice->coreLengthMm(), Figures::trim($twice->turns(), 1).' turns',
+            'L/od·√((π(c + od))² + od²)',
+            Figures::trim($twice->turns(), 2).' × '
+                .Figures::trim(Turn::mm($part->wireMm(), $twice->firstOutsideMm()), 3),
+            fn (): Wound => Wound::ofLength(
+                $core(), 0.0, $twice->coreLengthMm(), $twice->turns(), $twice->turns() * $twice->firstOutsideMm(),
+            ),
+        );
+        // Its turns go round the core: what is out lies away from that.
+        $host = Later::once(fn (): Host => $thick->host($part->mark('inner'), new Vector(0.0, 1.0)));
+        $turns = $twice->firstCoilLengthMm() / $w;
+        $fine = $this->wound(
+            $part, 'Coil', 'coil', $twice->wireLengthMm(), 'coil of '.Figures::mm($twice->firstCoilLengthMm()),
+            'first coil/w·√((π(i + w))² + w²)',
+            Figures::trim($twice->firstCoilLengthMm(), 2).'/'.Figures::trim($w, 3).' × '
+                .Figures::trim(Turn::mm($inner, $w), 3),
+            fn (): Wound => Wound::ofLength($host(), 0.0, $twice->wireLengthMm(), $turns, $host()->lengthMm()),
+        );
 
-        return [
-            $wound(
-                'Coil',
-                'coil',
-                $twice->wireLengthMm(),
-                'coil of '.Figures::mm($twice->firstCoilLengthMm()),
-                'first coil/w·√((π(i + w))² + w²)',
-                Figures::trim($twice->firstCoilLengthMm(), 2).'/'.Figures::trim($w, 3).' × '
-                    .Figures::trim(Turn::mm($inner, $w), 3),
-            ),
-            $wound(
-                'Inner wire',
-                'inner',
-                $twice->coreLengthMm(),
-                Figures::trim($twice->turns(), 1).' turns',
-                'L/od·√((π(c + od))² + od²)',
-                Figures::trim($twice->turns(), 2).' × '
-                    .Figures::trim(Turn::mm($part->wireMm(), $twice->firstOutsideMm()), 3),
-            ),
-        ];
+        return [$thick, $fine];
     }
 
-    private function beadedCut(PartPlan $part): Cut
+    /** @param  Closure(): Host  $host */
+    private function beadedCourse(PartPlan $part, Closure $host): Course
     {
-        $bare = 2 * self::BARE_TURNS * Turn::mm($part->wireMm(), $part->wireOf('coil')->diameterMm());
-
-        return (new Stretch($part))
-            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'coil-tail', 'what the fingers hold, trimmed off')
-            ->worked(
-                SegmentKind::Coil,
-                $bare / 2,
-                'bare turns',
-                'coil',
-                'N·√((π(c + w))² + w²)',
-                self::BARE_TURNS.' × '.Figures::trim($bare / 2 / self::BARE_TURNS, 3),
-            )
+        [$w, $bareMm] = [$part->wireOf('coil')->diameterMm(), $this->bareMm($part) / 2];
+        $first = fn (): Wound => Wound::close($host(), 0.0, self::BARE_TURNS, $part->wireMm(), $w);
+        $last = fn (): Wound => Wound::close(
+            $host(), $this->lengthMm($part) - $bareMm, self::BARE_TURNS, $part->wireMm(), $w,
+        );
+        $bare = fn (Stretch $stretch, Closure $shape): Stretch => $stretch->worked(
+            SegmentKind::Coil,
+            self::BARE_TURNS * Turn::mm($part->wireMm(), $w),
+            'bare turns',
+            'coil',
+            'N·√((π(c + w))² + w²)',
+            self::BARE_TURNS.' × '.Figures::trim(Turn::mm($part->wireMm(), $w), 3),
+            shape: new Later($shape),
+        );
+        $stretch = $bare(self::tail(new Stretch($part))->anchored(), $first)
             ->worked(
                 SegmentKind::Seat,
                 $part->stackMm(),
@@ -279,17 +305,26 @@ final class CoilLink implements Technique
                 'sum of bead lengths',
                 Figures::trim($part->stackMm()),
                 beads: $part->strung,
-            )
-            ->worked(
-                SegmentKind::Coil,
-                $bare / 2,
-                'bare turns',
-                'coil',
-                'N·√((π(c + w))² + w²)',
-                self::BARE_TURNS.' × '.Figures::trim($bare / 2 / self::BARE_TURNS, 3),
-            )
-            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'coil-tail', 'what the fingers hold, trimmed off')
-            ->cut('Coil', 'coil', $part->times, 'coil');
+                shape: $part->strung === []
+                    ? null
+                    : new Later(fn (): Laid => $this->beadedShape($part, $host(), $first(), $last())),
+            )->threading(array_map(
+                fn (Strung $strung): Threaded => new Threaded($strung->bead, $strung->count, $part->mark('beads')),
+                $part->strung,
+            ));
+
+        return self::tail($bare($stretch, $last))->course('Coil', 'coil', $part->times, fn (): Frame => $first()->start(), 'coil');
+    }
+
+    /** Off the core by half a bead, and back to it: as long as the beads, whose first and last take the way. */
+    private function beadedShape(PartPlan $part, Host $host, Wound $before, Wound $after): Laid
+    {
+        [$coil, $bareMm] = [$this->beads($part), $this->bareMm($part) / 2];
+        [$from, $to] = [$before->laid($before->start())[1], $after->start()];
+
+        return Wound::between(
+            $host, $bareMm, $part->stackMm(), max(1.0, round($coil->turns)), $coil->lengthMm(), 0.0, $from->at, $to->at,
+        );
     }
 
     public function checks(PartPlan $part): array
@@ -395,103 +430,10 @@ final class CoilLink implements Technique
         ];
     }
 
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    public function hung(PartPlan $part): array
     {
-        [$d, $w, $metal] = [$part->wireMm(), $part->wireOf('coil')->diameterMm(), $part->wire->metal];
-        $from = $place->yMm + $part->part->mm('top_inside') + $d;
-        $to = $from + $this->lengthMm($part);
-        $sketch->stem($from - $d, $to + $d, $d, $metal, $part->mark('core'));
-        $sketch->eye($place->yMm, $part->part->mm('top_inside'), $d, $place->facing, $metal, $part->mark('top-loop'));
-        if ($this->isTwice($part->part)) {
-            $this->drawTwice($part, $sketch, $from);
-        } elseif ($this->isBeaded) {
-            $this->drawBeaded($part, $sketch, $from);
-        }
-        $half = $d / 2 + $w * 0.6;
-        $bare = $this->isBeaded ? $this->bareMm($part) / 2 : INF;
-        for ($y = $from + $w / 2; $y < $to && ! $this->isTwice($part->part); $y += $w) {
-            if ($y > $from + $bare && $y < $to - $bare) {
-                continue;
-            }
-            $sketch->through(
-                [[-$half, round($y + $w * 0.2, 3)], [$half, round($y - $w * 0.2, 3)]],
-                $w,
-                $part->wireOf('coil')->metal,
-                $part->mark('coil'),
-                2,
-            );
-        }
-        $sketch->eye(
-            $to + $d, $part->part->mm('bottom_inside'), $d, $place->facing, $metal, $part->mark('bottom-loop'),
-        );
+        $reach = $part->part->mm('top_inside') + $this->lengthMm($part) + 2 * $part->wireMm();
 
-        return ['bottom' => new Placement($to + $d + $part->part->mm('bottom_inside'), ! $place->facing)];
-    }
-
-    /** Each turn of the thick coil slants across the core; across it lie the turns of the fine one. */
-    private function drawTwice(PartPlan $part, Sketch $sketch, float $fromMm): void
-    {
-        $twice = $this->twice($part);
-        [$w, $od, $metal] = [$part->wireOf('coil')->diameterMm(), $twice->firstOutsideMm(), $part->wireOf('coil')->metal];
-        $half = ($part->wireMm() + $od) / 2;
-        $fine = max(3, (int) round(2 * $half / $w));
-        for ($turn = 0; $turn < max(1, (int) floor($twice->turns() + 1e-9)); $turn++) {
-            $middle = $fromMm + ($turn + 0.5) * $od;
-            $sketch->through(
-                [[-$half, round($middle + 0.25 * $od, 3)], [$half, round($middle - 0.25 * $od, 3)]],
-                $part->wireOf('inner')->diameterMm(),
-                $part->wireOf('inner')->metal,
-                $part->mark('inner'),
-                2,
-            );
-            for ($one = 0; $one <= $fine; $one++) {
-                $x = -$half + 2 * $half * $one / $fine;
-                $y = $middle - 0.25 * $od * $x / $half;
-                $sketch->through(
-                    [[round($x, 3), round($y - $od / 2 + $w / 2, 3)], [round($x + 0.3 * $w, 3), round($y + $od / 2 - $w / 2, 3)]],
-                    $w,
-                    $metal,
-                    $part->mark('coil'),
-                    2,
-                );
-            }
-        }
-    }
-
-    /** Of each turn the near half is seen: its beads slant across the core. */
-    private function drawBeaded(PartPlan $part, Sketch $sketch, float $fromMm): void
-    {
-        $coil = $this->beads($part);
-        $from = $fromMm + $this->bareMm($part) / 2;
-        $radius = ($part->wireMm() + $coil->beadWidthMm) / 2;
-        $turnMm = Turn::mm($part->wireMm(), $coil->beadWidthMm);
-        $half = $coil->beadWidthMm / 2;
-        for ($turn = 0.0; $turn < $coil->turns; $turn++) {
-            $y = $from + $turn * $coil->beadWidthMm;
-            $sketch->through(
-                [[round(-$radius, 3), round($y + $half, 3)], [round($radius, 3), round($y + 2 * $half, 3)]],
-                $part->wireOf('coil')->diameterMm(),
-                $part->wireOf('coil')->metal,
-                $part->mark('beads'),
-            );
-        }
-        $at = 0.0;
-        foreach ($part->strung as $strung) {
-            for ($bead = 0; $bead < $strung->count; $bead++) {
-                $middle = ($at + $strung->bead->lengthMm / 2) / $turnMm;
-                $at += $strung->bead->lengthMm;
-                $angle = 2 * M_PI * $middle;
-                if (sin($angle) > -0.2) {
-                    $y = $from + $middle * $coil->beadWidthMm + $coil->beadWidthMm / 2;
-                    $sketch->bead(
-                        $strung->bead,
-                        round($y - $strung->bead->lengthMm / 2, 3),
-                        $part->mark('beads'),
-                        round(-$radius * cos($angle), 3),
-                        78.0,
-                    );
-                }
-            }
-        }
+        return ['bottom' => new Placement($reach + $part->part->mm('bottom_inside'), false)];
     }
 }

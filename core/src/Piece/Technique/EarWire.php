@@ -48,7 +48,6 @@ use Hebra\Core\Wrap\Spiral;
  */
 final class EarWire implements Technique
 {
-    use FromCourses;
     use Usual;
 
     public function name(): string
@@ -434,7 +433,7 @@ final class EarWire implements Technique
         ]);
     }
 
-    protected function hung(PartPlan $part): array
+    public function hung(PartPlan $part): array
     {
         [$eye, $d] = [$part->part->mm('eye'), $part->wireMm()];
         $inside = $this->isPost($part->part)

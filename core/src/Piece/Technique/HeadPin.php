@@ -34,7 +34,6 @@ use Hebra\Core\Wire\WireSize;
  */
 final class HeadPin implements Technique
 {
-    use FromCourses;
     use Usual;
 
     /** Stocked lengths of bought pins in millimetres [common practice]. */
@@ -270,11 +269,6 @@ final class HeadPin implements Technique
             $id,
             $ways,
         );
-    }
-
-    protected function hung(PartPlan $part): array
-    {
-        return [];
     }
 
     private function end(PartPlan $part): WrappedEnd

@@ -38,7 +38,6 @@ use Hebra\Core\Wire\Wire;
  */
 final class HookClasp implements Technique
 {
-    use FromCourses;
     use Usual;
 
     public function name(): string
@@ -288,7 +287,7 @@ final class HookClasp implements Technique
             : new Step($event, '', 'Turn the eye', 'Roll the eye at the other end round '.$eye->where('mark of the round-nose pliers', $profile).', at right angles to the hook.', [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye)];
     }
 
-    protected function hung(PartPlan $part): array
+    public function hung(PartPlan $part): array
     {
         if ($this->isEnd($part)) {
             return [];

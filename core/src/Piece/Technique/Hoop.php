@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Technique;
 
 use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Host;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Arc;
 use Hebra\Core\Course\Shape\Corner;
@@ -13,7 +14,6 @@ use Hebra\Core\Course\Shape\Sheared;
 use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\FitKind;
@@ -23,7 +23,6 @@ use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
-use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
@@ -44,7 +43,6 @@ use Hebra\Core\Wire\Wire;
  */
 final class Hoop implements Technique
 {
-    use FromCourses;
     use Usual;
 
     /** So far off a hoop still is the size meant, mm [common practice]. */
@@ -158,33 +156,30 @@ final class Hoop implements Technique
         // Out a little and into the eye.
         $caught = new Together(new Corner(-self::HOOK_DEGREES), new Straight($hook));
 
-        return [
-            (new Stretch($part))
-                ->loop($part->part->mm('eye'), $d, 'eye', 'eye', $eye)->bend('eye ends')->anchored()
-                ->worked(
-                    SegmentKind::Round,
-                    M_PI * $diameter,
-                    'round',
-                    'round',
-                    'π·diameter',
-                    'π × '.Figures::trim($diameter),
-                    beads: (new BoundBeads($part))->onWire(),
-                    shape: new Sheared(new Arc($diameter / 2, 2 * M_PI), $d),
-                )->bend('hook starts')
-                ->given(SegmentKind::Straight, $hook, 'hook', 'hook', 'bent out a little, to catch in the eye', $caught)
-                ->course('Hoop', $part->part->wire, $part->times, Frame::right(0.0, $this->topMm($part))),
-        ];
+        $hoop = (new Stretch($part))
+            ->loop($part->part->mm('eye'), $d, 'eye', 'eye', $eye)->bend('eye ends')->anchored()
+            ->worked(
+                SegmentKind::Round,
+                M_PI * $diameter,
+                'round',
+                'round',
+                'π·diameter',
+                'π × '.Figures::trim($diameter),
+                beads: (new BoundBeads($part))->onWire(),
+                shape: new Sheared(new Arc($diameter / 2, 2 * M_PI), $d),
+            )->threading((new BoundBeads($part))->threaded(M_PI * $diameter))->bend('hook starts')
+            ->given(SegmentKind::Straight, $hook, 'hook', 'hook', 'bent out a little, to catch in the eye', $caught)
+            ->course('Hoop', $part->part->wire, $part->times, Frame::right(0.0, $this->topMm($part)));
+
+        return [$hoop, ...(new BoundBeads($part))->courses(
+            fn (): Host => $hoop->host($part->mark('round')), M_PI * $diameter,
+        )];
     }
 
     /** How low the middle of its wire is at its top. */
     private function topMm(PartPlan $part): float
     {
         return $part->wireMm() / 2 + $part->part->mm('eye');
-    }
-
-    public function cuts(PartPlan $part): array
-    {
-        return [Cut::of($this->courses($part)[0], $part), ...(new BoundBeads($part))->cuts()];
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -294,22 +289,10 @@ final class Hoop implements Technique
         return $checks;
     }
 
-    protected function hung(PartPlan $part): array
+    public function hung(PartPlan $part): array
     {
         $below = $this->topMm($part) + $part->part->mm('diameter') - $part->wireMm() / 2;
 
         return ['bottom' => new Placement($below, false)];
-    }
-
-    /** The beads lie about the lowest point, the first of them nearest to the eye. */
-    protected function besides(PartPlan $part, Sketch $face): void
-    {
-        [$r, $covered] = [$part->part->mm('diameter') / 2, (new BoundBeads($part))->coveredMm()];
-        $middle = $this->topMm($part) + $r;
-        (new BoundBeads($part))->draw($face, function (float $at) use ($r, $middle, $covered): array {
-            $angle = M_PI / 2 - ($covered / 2 - $at) / $r;
-
-            return [$r * cos($angle), $middle + $r * sin($angle), rad2deg($angle) + 90];
-        });
     }
 }

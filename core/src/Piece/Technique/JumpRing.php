@@ -32,7 +32,6 @@ use Hebra\Core\Wire\Wire;
  */
 final class JumpRing implements Technique
 {
-    use FromCourses;
     use Usual;
 
     public function name(): string
@@ -196,7 +195,7 @@ final class JumpRing implements Technique
             ];
     }
 
-    protected function hung(PartPlan $part): array
+    public function hung(PartPlan $part): array
     {
         return ['bottom' => new Placement($part->part->mm('inside'), false)];
     }

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Arc;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\Shape\Together;
+use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
-use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
@@ -128,9 +133,36 @@ final class LinkChain implements Technique
         return Figures::counted($part->part->count('links'), 'link');
     }
 
-    public function cuts(PartPlan $part): array
+    public function courses(PartPlan $part): array
     {
-        return [];
+        $links = [$this->link($part, 0), $this->link($part, 1)];
+        $courses = [];
+        for ($link = 0; $link < $part->part->count('links'); $link++) {
+            $by = new Vector(0.0, ($link - $link % 2) * $part->part->mm('inside'));
+            $courses[] = $link < 2 ? $links[$link] : $links[$link % 2]->moved($by);
+        }
+
+        return $courses;
+    }
+
+    /** One link: every other stands across its neighbours. */
+    private function link(PartPlan $part, int $link): Course
+    {
+        [$long, $d] = [$part->part->mm('inside'), $part->wireMm()];
+        $half = Arc::turns($part->part->mm('wide'), $d, 0.25);
+        $side = new Straight(max(0.0, $long - $part->part->mm('wide')));
+        $round = new Together($half, $side, $half, $half, $side, $half);
+        $mm = $this->linkMm($part->part, $d);
+        $top = Frame::right(0.0, $link * $long - $d / 2);
+
+        return (new Stretch($part))
+            ->worked(
+                SegmentKind::Loop, $mm, 'link', 'links', '2(L − B) + π(B + d)',
+                '2 × ('.Figures::trim($long).' − '.Figures::trim($part->part->mm('wide')).') + π × ('
+                    .Figures::trim($part->part->mm('wide')).' + '.Figures::trim($d, 3).')',
+                shape: $round,
+            )
+            ->course('Link', $part->part->wire, $part->times, $link % 2 === 0 ? $top : new Frame($top->at, new Vector(0.0, 0.0, 1.0), $top->towards));
     }
 
     /** The wire of one link: two straight sides and two half turns. */
@@ -234,34 +266,10 @@ final class LinkChain implements Technique
         ];
     }
 
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    public function hung(PartPlan $part): array
     {
-        [$d, $metal, $long, $links] = [$part->wireMm(), $part->wire->metal, $part->part->mm('inside'), $part->part->count('links')];
-        $r = ($part->part->mm('wide') + $d) / 2;
-        $straight = max(0.0, $long - $part->part->mm('wide'));
-        for ($link = 0; $link < $links; $link++) {
-            $faces = $place->facing === ($link % 2 === 0);
-            $rx = $faces ? $r : max($d * 0.55, $r * 0.34);
-            $upper = $place->yMm + $link * $long - $d / 2 + $r;
-            foreach ([[-1, $faces ? 1 : 0], [1, $faces ? 1 : 2]] as [$side, $layer]) {
-                $sweep = $side > 0 ? 1 : 0;
-                $sketch->stroke(
-                    new Stroke(
-                        [['M', 0.0, $upper - $r], ['A', $rx, $r, $sweep, $side * $rx, $upper], ['L', $side * $rx, $upper + $straight], ['A', $rx, $r, $sweep, 0.0, $upper + $straight + $r]],
-                        $d,
-                        $metal,
-                        $layer,
-                        $part->mark('links'),
-                    ),
-                );
-            }
-        }
+        $links = $part->part->count('links');
 
-        return [
-            'bottom' => new Placement(
-                $place->yMm + $links * $long,
-                $links % 2 === 1 ? ! $place->facing : $place->facing,
-            ),
-        ];
+        return ['bottom' => new Placement($links * $part->part->mm('inside'), $links % 2 === 0)];
     }
 }

@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Technique;
 
 use Hebra\Core\Bead\Drilling;
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Frame;
 use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Arc;
+use Hebra\Core\Course\Shape\Helix;
+use Hebra\Core\Course\Shape\Rolled;
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
-use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Course\Threaded;
+use Hebra\Core\Course\Vector;
 use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Fit;
@@ -42,6 +47,14 @@ final class MemoryBracelet implements Technique
 
     /** It springs, and comes in few sizes: so far off it still fits, mm [common practice]. */
     private const TOLERANCE_MM = 2.0;
+
+    /** From how far above it is seen, radians, and how far its loops stand apart, in thicknesses of what is on them. */
+    private const ABOVE = 0.3;
+
+    private const ROOM = 1.15;
+
+    /** A stop is about so many turns. */
+    private const STOP_TURNS = 1.25;
 
     /** So much of a loop may stay bare. */
     private const BARE_LOOPS = 0.06;
@@ -153,27 +166,83 @@ final class MemoryBracelet implements Technique
         return ['stop', 'thread', 'end'];
     }
 
-    public function cuts(PartPlan $part): array
+    public function courses(PartPlan $part): array
     {
-        return [(new Stretch($part))
+        return array_map(
+            fn (int $wire): Course => $this->wire($part, $wire), $this->isDouble($part->part) ? [0, 1] : [0],
+        );
+    }
+
+    /** One of its wires, as it springs: round an upright axis, a little from above. */
+    private function wire(PartPlan $part, int $wire): Course
+    {
+        [$coil, $loops] = [$part->part->mm('coil'), $part->part->mm('loops')];
+        $apart = $this->isDouble($part->part) ? $this->apartMm($part) : 0.0;
+        $rise = max($part->widestMm(), $part->wireMm(), 2 * $apart) * self::ROOM;
+        $coiled = Helix::ofLength($this->roomMm($part), $loops, $rise);
+        [$across, $near] = [new Vector(1.0, 0.0), new Vector(0.0, sin(self::ABOVE), cos(self::ABOVE))];
+        $down = new Vector(0.0, cos(self::ABOVE), -sin(self::ABOVE));
+        $middle = new Vector(0.0, $coil / 2 * sin(self::ABOVE) + $part->widestMm());
+        $begins = $middle->plus($across->times($coiled->radiusMm()))->plus($down->times($wire * $apart));
+        $anchor = (new Frame($begins, $near->times(-1.0), $across->times(-1.0)))->tilted($coiled->slope());
+
+        return (new Stretch($part))
             ->given(
                 SegmentKind::Curl,
                 $part->part->mm('end'),
                 'stop',
                 'stop',
                 'rolled to an eye against the curve',
-            )->bend('stop ends')
+                $this->stop($part),
+            )->bend('stop ends')->anchored()
             ->worked(
                 SegmentKind::Seat,
                 $this->roomMm($part),
-                self::loops($part->part->mm('loops')),
+                self::loops($loops),
                 'round',
                 'loops·π·coil',
-                Figures::trim($part->part->mm('loops')).' × π × '.Figures::trim($part->part->mm('coil')),
+                Figures::trim($loops).' × π × '.Figures::trim($coil),
                 beads: $this->onEach($part),
-            )->bend('stop starts')
-            ->given(SegmentKind::Curl, $part->part->mm('end'), 'stop', 'stop-2', 'rolled to an eye against the curve')
-            ->cut('Memory wire', $part->part->wire, $part->times * ($this->isDouble($part->part) ? 2 : 1))];
+                shape: $coiled,
+            )->threading($this->threaded($part, $wire, $down->times($apart / 2)))->bend('stop starts')
+            ->given(
+                SegmentKind::Curl, $part->part->mm('end'), 'stop', 'stop-2', 'rolled to an eye against the curve',
+                $this->stop($part),
+            )
+            ->course('Memory wire', $part->part->wire, $part->times, $anchor);
+    }
+
+    /** Rolled against the curve, as far round as its wire goes. */
+    private function stop(PartPlan $part): Rolled
+    {
+        $mm = $part->part->mm('end');
+        $radius = max($mm / (2 * M_PI * self::STOP_TURNS), $part->wireMm());
+
+        return new Rolled(new Arc($radius, $mm / $radius), 180.0);
+    }
+
+    /**
+     * What is seen on one of the wires: a two-hole bead once, between both.
+     *
+     * @return list<Threaded>
+     */
+    private function threaded(PartPlan $part, int $wire, Vector $between): array
+    {
+        $threaded = [];
+        $mm = 0.0;
+        foreach ($part->strung as $strung) {
+            $isShared = $this->sharedOut($part, $strung);
+            $count = $isShared ? intdiv($strung->count + 1 - $wire, 2) : $strung->count;
+            if ($isShared || $wire === 0) {
+                $isBoth = $this->isDouble($part->part) && ! $isShared;
+                $threaded[] = new Threaded(
+                    $strung->bead, $count, $part->mark('beads'), atMm: $mm, aside: $isBoth ? $between : null,
+                );
+            }
+            $mm += ($isShared ? intdiv($strung->count + 1, 2) : $strung->count) * $strung->bead->lengthMm;
+        }
+
+        return $threaded;
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -344,84 +413,6 @@ final class MemoryBracelet implements Technique
         }
 
         return $checks;
-    }
-
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
-    {
-        [$d, $metal, $r] = [$part->wireMm(), $part->wire->metal, $part->part->mm('coil') / 2];
-        $flat = 0.3;
-        $apart = $this->isDouble($part->part) ? $this->apartMm($part) : 0.0;
-        $rise = max($part->widestMm(), $d, 2 * $apart) * 1.15;
-        $middle = $place->yMm + $r * $flat + $part->widestMm();
-        $loops = $part->part->mm('loops');
-        // A coil seen from a little above: what lies behind is drawn first.
-        $along = fn (float $at): array => [
-            $r * sin($at / $r),
-            $middle + $rise * $at / (2 * M_PI * $r) + $flat * $r * cos($at / $r),
-        ];
-        foreach ([0, 2] as $layer) {
-            for ($half = 0; $half < 2 * $loops; $half++) {
-                $points = [];
-                // The last half turn may be but a part of one.
-                $share = min(1.0, 2 * $loops - $half);
-                for ($step = 0; $step <= 24; $step++) {
-                    [$x, $y] = $along(M_PI * $r * ($half - 0.5 + $share * $step / 24) + M_PI * $r);
-                    $points[] = [round($x, 3), round($y, 3)];
-                }
-                if ((cos(M_PI * ($half + 1)) > 0) === ($layer === 2)) {
-                    foreach ($apart > 0 ? [-$apart / 2, $apart / 2] : [0.0] as $beside) {
-                        $sketch->through(
-                            array_map(fn (array $point): array => [$point[0], round($point[1] + $beside, 3)], $points),
-                            $d,
-                            $metal,
-                            $part->mark('round'),
-                            $layer,
-                        );
-                    }
-                }
-            }
-        }
-        foreach ([['stop', M_PI * $r / 2], ['stop-2', M_PI * $r / 2 + 2 * M_PI * $r * $loops]] as [$mark, $end]) {
-            [$x, $y] = $along($end);
-            $eye = $part->part->mm('end') / (2 * M_PI) * 0.8;
-            foreach ($apart > 0 ? [-$apart / 2, $apart / 2] : [0.0] as $beside) {
-                $sketch->ring(
-                    $x + ($x > 0 ? $eye : -$eye),
-                    $y + $beside,
-                    $apart > 0 ? min($eye, $apart / 2.2) : $eye,
-                    $d,
-                    $metal,
-                    $part->mark($mark),
-                    2,
-                );
-            }
-        }
-        $at = M_PI * $r / 2;
-        foreach ($part->strung as $strung) {
-            $rows = $this->sharedOut($part, $strung) ? [-$apart / 2, $apart / 2] : [0.0];
-            for ($bead = 0; $bead < intdiv($strung->count + count($rows) - 1, count($rows)); $bead++) {
-                [$x, $y] = $along($at + $strung->bead->lengthMm / 2);
-                // At the sides beads are seen from their end; there they stay as upright as the eye takes them.
-                $slope = max(-25.0, min(25.0, rad2deg(atan2(-$flat * sin($at / $r), cos($at / $r)))));
-                // Those behind would be hidden by those before them.
-                if (cos(($at + $strung->bead->lengthMm / 2) / $r) > -0.15) {
-                    foreach ($rows as $row => $beside) {
-                        if ($bead * count($rows) + $row < $strung->count) {
-                            $sketch->bead(
-                                $strung->bead,
-                                $y + $beside - $strung->bead->lengthMm / 2,
-                                $part->mark('beads'),
-                                $x,
-                                $slope + 90,
-                            );
-                        }
-                    }
-                }
-                $at += $strung->bead->lengthMm;
-            }
-        }
-
-        return [];
     }
 
     /** How far the wires stand apart: half a two-hole bead's width, or two beads side by side. */

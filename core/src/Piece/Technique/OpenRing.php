@@ -44,7 +44,6 @@ use Hebra\Core\Wrap\Spiral;
  */
 final class OpenRing implements Technique
 {
-    use FromCourses;
     use Usual;
 
     /** The eye that a spiral begins with, inside, mm. */
@@ -303,10 +302,5 @@ final class OpenRing implements Technique
                 $part->part->id,
             ),
         ];
-    }
-
-    protected function hung(PartPlan $part): array
-    {
-        return [];
     }
 }

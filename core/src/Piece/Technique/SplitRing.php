@@ -4,9 +4,19 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Curve;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Host;
 use Hebra\Core\Course\SegmentKind;
-use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Course\Shape\Arc;
+use Hebra\Core\Course\Shape\Corner;
+use Hebra\Core\Course\Shape\FlatSpiral;
+use Hebra\Core\Course\Shape\Later;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\Shape\Together;
+use Hebra\Core\Course\Shape\Wound;
+use Hebra\Core\Course\Vector;
 use Hebra\Core\Fit\Band;
 use Hebra\Core\Fit\RingSize;
 use Hebra\Core\Piece\Family;
@@ -42,6 +52,19 @@ final class SplitRing implements Technique
     private const EYE_MM = 0.8;
 
     private const TAIL_MM = 15.0;
+
+    /** How steep the first of the ends stands, and how far the last is spread from it. */
+    private const STEEPEST_DEGREES = 105.0;
+
+    private const FAN_DEGREES = 85.0;
+
+    /** Of the wire of an end, what its stem takes, and how much more that of the last. */
+    private const STEM_LEAST = 0.15;
+
+    private const STEM_MORE = 0.3;
+
+    /** Where on its round a shoulder begins. */
+    private const SHOULDER = 0.1;
 
     public function name(): string
     {
@@ -113,18 +136,22 @@ final class SplitRing implements Technique
         );
     }
 
-    public function cuts(PartPlan $part): array
+    public function courses(PartPlan $part): array
     {
-        [$d, $inside, $turns, $bound] = [$part->wireMm(), $part->part->mm('inside'), $part->part->count('turns'), $part->part->count('binding_turns')];
-        $curl = fn (Stretch $stretch, string $mark): Stretch => $stretch->worked(
-            SegmentKind::Curl,
-            $this->curl($part)->wireLengthMm(),
-            'curl',
-            $mark,
-            'N·π(D + N·d)',
-            "{$turns} × π × (".self::EYE_MM." + {$turns} × ".Figures::trim($d, 3).')',
-        );
-        $shank = $curl(new Stretch($part), 'curls')->bend('curl ends')
+        $wires = range(0, $part->part->count('wires') - 1);
+
+        return [
+            ...array_map(fn (int $wire): Course => $this->wire($part, $wire), $wires),
+            ...array_map(fn (int $side): Course => $this->binding($part, $side), [1, -1]),
+        ];
+    }
+
+    /** One of the wires that lie side by side, its ends spread from its neighbours'. */
+    private function wire(PartPlan $part, int $wire): Course
+    {
+        [$d, $inside, $wires] = [$part->wireMm(), $part->part->mm('inside'), $part->part->count('wires')];
+        $fan = ($wire + 0.5) / $wires;
+        $shank = $this->curled($part, new Stretch($part), $fan)->bend('curl ends')->anchored()
             ->worked(
                 SegmentKind::Round,
                 Band::ringBlankMm($inside, $d / 2),
@@ -132,25 +159,72 @@ final class SplitRing implements Technique
                 'round',
                 'π(ID + d)',
                 'π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).')',
+                shape: new Arc(($inside + $d) / 2, 2 * M_PI),
             )->bend('curl starts');
-        $one = $this->bindingMm($part);
+        $top = new Vector(0.0, $this->topMm($part), ($wire - ($wires - 1) / 2) * $d);
 
-        return [
-            $curl($shank, 'curls')->cut('Ring wire', $part->part->wire, $part->times * $part->part->count('wires')),
-            (new Stretch($part))
-                ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold, trimmed off')
-                ->worked(
-                    SegmentKind::Wraps,
-                    $bound * $one,
-                    Figures::counted($bound, 'turn'),
-                    'binding',
-                    'N·√((π(d + w) + 2(n − 1)d)² + w²)',
-                    $bound.' × '.Figures::trim($one, 3),
-                    Turn::SOURCE,
-                )
-                ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold, trimmed off')
-                ->cut('Binding', BoundBeads::ROLE, 2 * $part->times, BoundBeads::ROLE),
-        ];
+        return $this->curled($part, $shank, $fan)
+            ->course('Ring wire', $part->part->wire, $part->times, Frame::right(0.0, 0.0)->in($top));
+    }
+
+    private function curled(PartPlan $part, Stretch $stretch, float $share): Stretch
+    {
+        [$d, $turns] = [$part->wireMm(), $part->part->count('turns')];
+
+        return $stretch->worked(
+            SegmentKind::Curl,
+            $this->curl($part)->wireLengthMm(),
+            'curl',
+            'curls',
+            'N·π(D + N·d)',
+            "{$turns} × π × (".self::EYE_MM." + {$turns} × ".Figures::trim($d, 3).')',
+            shape: $this->spread($part, $share),
+        );
+    }
+
+    /** Up and outwards, the last of them the flattest, on a stem that takes its part of the wire. */
+    private function spread(PartPlan $part, float $share): Together
+    {
+        $mm = $this->curl($part)->wireLengthMm();
+        $stem = (self::STEM_LEAST + ($share * self::STEM_MORE)) * $mm;
+        $curl = Spiral::ofWire($part->wireMm(), self::EYE_MM, $mm - $stem);
+
+        return new Together(
+            new Corner(-self::STEEPEST_DEGREES + self::FAN_DEGREES * $share), new Straight($stem), new FlatSpiral($curl),
+        );
+    }
+
+    /** @param  int  $side  1 right of the opening, -1 left of it */
+    private function binding(PartPlan $part, int $side): Course
+    {
+        [$bound, $one] = [$part->part->count('binding_turns'), $this->bindingMm($part)];
+        [$d, $w, $ring] = [$part->wireMm(), $part->wireOf(BoundBeads::ROLE)->diameterMm(), ($part->part->mm('inside') + $part->wireMm()) / 2];
+        $host = fn (): Host => new Host(
+            new Curve((new Arc($ring, 2 * M_PI))->laid(Frame::right(0.0, $this->topMm($part)))[0]),
+        );
+        $shoulder = $side > 0 ? self::SHOULDER * 2 * M_PI * $ring : (1 - self::SHOULDER) * 2 * M_PI * $ring - $bound * $w;
+        $shape = fn (): Wound => Wound::close($host(), $shoulder, $bound, $d, $w, ($part->part->count('wires') - 1) * $d);
+        $tail = fn (Stretch $stretch): Stretch => $stretch->given(
+            SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold, trimmed off',
+        );
+        $stretch = $tail(new Stretch($part))->anchored()->worked(
+            SegmentKind::Wraps,
+            $bound * $one,
+            Figures::counted($bound, 'turn'),
+            'binding',
+            'N·√((π(d + w) + 2(n − 1)d)² + w²)',
+            $bound.' × '.Figures::trim($one, 3),
+            Turn::SOURCE,
+            shape: new Later($shape),
+        );
+
+        return $tail($stretch)->course('Binding', BoundBeads::ROLE, $part->times, fn (): Frame => $shape()->start(), BoundBeads::ROLE);
+    }
+
+    /** How low the wires meet on top: below their curls. */
+    private function topMm(PartPlan $part): float
+    {
+        return $this->curl($part)->widthMm() + $part->wireMm() / 2;
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -205,50 +279,5 @@ final class SplitRing implements Technique
                 $part->part->id,
             ),
         ];
-    }
-
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
-    {
-        [$d, $metal, $wires] = [$part->wireMm(), $part->wire->metal, $part->part->count('wires')];
-        $r = ($part->part->mm('inside') + $d) / 2;
-        $curl = $this->curl($part);
-        $wide = $curl->widthMm();
-        // Seen from the front, a little from above: the band's near edge, and all ends fanned out over it.
-        $middle = $place->yMm + $r + $d / 2 + $wide * 1.4;
-        for ($wire = $wires - 1; $wire >= 0; $wire--) {
-            $sketch->bow(
-                0, $middle - 0.45 * $wire * $d, $r, -0.25, 0.75, $d, $metal, $part->mark('round'),
-                $wire === 0 ? 1 : 0,
-            );
-        }
-        $binding = $part->wireOf(BoundBeads::ROLE);
-        foreach ([-1, 1] as $side) {
-            for ($turn = 0; $turn < $part->part->count('binding_turns'); $turn++) {
-                $angle = -M_PI / 2 + $side * (0.62 + $turn * $binding->diameterMm() / $r);
-                $sketch->through(
-                    [[round(($r + 0.7 * $d) * cos($angle), 3), round($middle + ($r + 0.7 * $d) * sin($angle) - 0.45 * ($wires - 1) * $d, 3)], [round(($r - 0.7 * $d) * cos($angle), 3), round($middle + ($r - 0.7 * $d) * sin($angle), 3)]],
-                    $binding->diameterMm(),
-                    $binding->metal,
-                    $part->mark('binding'),
-                    2,
-                );
-            }
-            for ($wire = 0; $wire < $wires; $wire++) {
-                $spread = ($wire + 0.5) / $wires;
-                $x = $side * $wide * (0.15 + 0.9 * $spread * ($wires + 1) / 2);
-                $sketch->spiral(
-                    $x,
-                    $middle - $r - $wide * (0.55 + 0.55 * (1 - $spread)),
-                    $curl,
-                    0.25,
-                    -$side,
-                    $metal,
-                    $part->mark('curls'),
-                    2,
-                );
-            }
-        }
-
-        return [];
     }
 }

@@ -38,7 +38,6 @@ use Hebra\Core\Working;
  */
 final class Strand implements Technique
 {
-    use FromCourses;
     use Usual;
 
     public function name(): string
@@ -196,7 +195,7 @@ final class Strand implements Technique
         $segment = new Segment(SegmentKind::Seat, $mm, $words, $part->mark('seat'), $working);
 
         return new Move(
-            $segment->carrying($part->strung), new Straight($mm), Threading::fromTop($part)->move()->threaded,
+            $segment->carrying($part->strung), new Straight($mm), Threading::fromTop($part)->move()->threaded(),
         );
     }
 
@@ -296,7 +295,7 @@ final class Strand implements Technique
         return $steps;
     }
 
-    protected function hung(PartPlan $part): array
+    public function hung(PartPlan $part): array
     {
         $crimped = 2 * self::CRIMP_MM + $this->betweenMm($part);
         $loop = $part->wireMm() + $part->part->mm('inside');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Closure;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Frame;
 use Hebra\Core\Course\Move;
@@ -30,7 +31,8 @@ final class Stretch
     /** How many moves come before the one that the course is anchored at. */
     private int $from = 0;
 
-    public function __construct(private readonly PartPlan $part)
+    /** @param  float|null  $wideMm  how wide its wire is seen, where it is not round any more */
+    public function __construct(private readonly PartPlan $part, private readonly ?float $wideMm = null)
     {
     }
 
@@ -76,7 +78,7 @@ final class Stretch
     public function add(Segment $segment, ?Shape $shape = null): self
     {
         return $segment->lengthMm > 1e-9
-            ? $this->move(new Move($segment, $shape ?? new Straight($segment->lengthMm)))
+            ? $this->move(new Move($segment, $shape ?? new Straight($segment->lengthMm), wideMm: $this->wideMm))
             : $this;
     }
 
@@ -87,8 +89,8 @@ final class Stretch
         return $this;
     }
 
-    /** @param  list<Threaded>  $threaded  where what stands on the last move is drawn, from the first end on */
-    public function threading(array $threaded): self
+    /** @param  list<Threaded>|Closure(): list<Threaded>  $threaded  where what stands on the last move is drawn, from the first end on */
+    public function threading(array|Closure $threaded): self
     {
         $last = array_pop($this->moves);
 
@@ -114,7 +116,8 @@ final class Stretch
         return $this;
     }
 
-    public function course(string $label, string $role, int $count, Frame $anchor, string $slot = ''): Course
+    /** @param  Frame|Closure(): Frame  $anchor */
+    public function course(string $label, string $role, int $count, Frame|Closure $anchor, string $slot = ''): Course
     {
         $nothing = new Move(
             Segment::given(

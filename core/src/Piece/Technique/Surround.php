@@ -4,11 +4,21 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Hebra\Core\Course\Curve;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Host;
 use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape;
+use Hebra\Core\Course\Shape\Arc;
+use Hebra\Core\Course\Shape\Eye as EyeShape;
+use Hebra\Core\Course\Shape\Laid;
+use Hebra\Core\Course\Shape\Later;
+use Hebra\Core\Course\Shape\Wound;
+use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
-use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Course\Threaded;
+use Hebra\Core\Course\Vector;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
@@ -64,6 +74,8 @@ final class Surround implements Technique
     }
 
     private const TAIL_MM = 10.0;
+
+    private const TRIES = 6;
 
     public function passes(Part $part, int $run): int
     {
@@ -153,29 +165,27 @@ final class Surround implements Technique
         return $part->strung === [] ? 0.0 : M_PI * ($this->discMm($part) + 2 * $this->offMm($part));
     }
 
-    public function cuts(PartPlan $part): array
+    public function courses(PartPlan $part): array
     {
-        [$d, $wraps, $hole] = [$part->wireMm(), $part->part->count('wraps'), $part->strung === [] ? 0.0 : $part->strung[0]->bead->lengthMm];
-        $wrap = Binding::legsMm($d);
-        $stretch = (new Stretch($part))
-            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'tail', 'what the fingers hold, trimmed off')
+        [$d, $wraps] = [$part->wireMm(), $part->part->count('wraps')];
+        [$hole, $beside] = [$this->holeMm($part), $this->besideMm($part)];
+        $rim = Later::once(fn (): Laid => $this->rimShape($part));
+        $disc = array_map(
+            fn (Strung $strung): Threaded => new Threaded(
+                $strung->bead, 1, $part->mark('beads'), aside: new Vector($d / 2, 0.0, 0.0),
+            ),
+            array_slice($part->strung, 0, 1),
+        );
+        $surround = $this->tail(new Stretch($part));
+        $this->wrapped($part, $surround, new Later(fn (): Shape => $this->wrapsShape($part, false)))->anchored()
             ->worked(
-                SegmentKind::Wraps,
-                $wraps * $wrap,
-                Figures::counted($wraps, 'wrap'),
-                'wraps',
-                'N·√((2πd + 2d)² + d²)',
-                $wraps.' × '.Figures::trim($wrap, 3),
+                SegmentKind::Neck, $beside, 'past the rim', 'hole', 'what stands above the hole',
+                Figures::trim($beside, 3),
             )
             ->worked(
-                SegmentKind::Seat,
-                $hole,
-                'down the hole',
-                'hole',
-                'length of the hole',
-                Figures::trim($hole),
+                SegmentKind::Seat, $hole, 'down the hole', 'hole', 'length of the hole', Figures::trim($hole),
                 beads: array_slice($part->strung, 0, 1),
-            )->bend('out of the hole')
+            )->threading($disc)->bend('out of the hole')
             ->worked(
                 SegmentKind::Round,
                 $this->rimMm($part),
@@ -184,31 +194,140 @@ final class Surround implements Technique
                 'π(W + b), b: the wire, or the beads on it',
                 'π × ('.Figures::trim($this->discMm($part)).' + '.Figures::trim(2 * $this->offMm($part), 3).')',
                 beads: BoundBeads::isBound($this->rim($part->part)) ? [] : array_slice($part->strung, 1),
-            )->bend('into the hole')
+                shape: new Later($rim),
+            )->threading((new BoundBeads($part->withoutFirst(1)))->threaded($this->rimMm($part)))->bend('into the hole')
             ->worked(
-                SegmentKind::Seat,
-                $hole,
-                'up the hole',
-                'hole',
-                'length of the hole',
-                Figures::trim($hole),
-                beads: array_slice($part->strung, 0, 1),
-            )->bend('bail starts')
-            ->loop($part->part->mm('bail'), $d, 'bail', 'bail')
-            ->worked(
-                SegmentKind::Wraps,
-                $wraps * $wrap,
-                Figures::counted($wraps, 'wrap'),
-                'wraps',
-                'N·√((2πd + 2d)² + d²)',
-                $wraps.' × '.Figures::trim($wrap, 3),
+                SegmentKind::Seat, $hole, 'up the hole', 'hole', 'length of the hole', Figures::trim($hole),
+                beads: array_slice($part->strung, 0, 1), shape: new Laid([$this->upTheHole($part)], $this->neck($part)),
             )
-            ->given(SegmentKind::Tail, self::TAIL_MM, 'tail', 'tail', 'what the fingers hold, trimmed off');
+            ->worked(
+                SegmentKind::Neck, $beside + 2 * $wraps * $d, 'neck', 'hole', 'past the rim + 2N·d',
+                Figures::trim($beside, 3).' + 2 × '.$wraps.' × '.Figures::trim($d, 3),
+            )->bend('bail starts')
+            ->loop($part->part->mm('bail'), $d, 'bail', 'bail', $this->bailShape($part));
 
-        return [
-            $stretch->cut('Surround', $part->part->wire, $part->times),
-            ...(new BoundBeads($part->withoutFirst(1)))->cuts(),
-        ];
+        $course = $this->tail($this->wrapped(
+            $part, $surround, new Later(fn (): Shape => $this->wrapsShape($part, true)),
+        ))
+            ->course('Surround', $part->part->wire, $part->times, Frame::down($this->holeTopMm($part) - $beside, -$d / 2));
+
+        return [$course, ...(new BoundBeads($part->withoutFirst(1)))->courses(
+            fn (): Host => new Host(new Curve($rim()->laid(Frame::down(0.0))[0])), $this->rimMm($part),
+        )];
+    }
+
+    private function tail(Stretch $stretch): Stretch
+    {
+        return $stretch->given(
+            SegmentKind::Tail, self::TAIL_MM, 'tail', 'tail', 'what the fingers hold, trimmed off',
+        );
+    }
+
+    private function wrapped(PartPlan $part, Stretch $stretch, Shape $shape): Stretch
+    {
+        $wraps = $part->part->count('wraps');
+        $wrap = Binding::legsMm($part->wireMm());
+
+        return $stretch->worked(
+            SegmentKind::Wraps, $wraps * $wrap, Figures::counted($wraps, 'wrap'), 'wraps', 'N·√((2πd + 2d)² + d²)',
+            $wraps.' × '.Figures::trim($wrap, 3), shape: $shape,
+        );
+    }
+
+    private function holeMm(PartPlan $part): float
+    {
+        return $part->strung === [] ? 0.0 : $part->strung[0]->bead->lengthMm;
+    }
+
+    private function neckMm(PartPlan $part): float
+    {
+        return 2 * $part->part->count('wraps') * $part->wireMm();
+    }
+
+    /** How far the legs stand out of the hole before they are wrapped: past the rim, or the beads on it. */
+    private function besideMm(PartPlan $part): float
+    {
+        $rim = $part->withoutFirst(1);
+        $beyond = match (true) {
+            $rim->strung === [] => $part->wireMm(),
+            BoundBeads::isBound($rim->part) => $part->wireMm() + $rim->widestMm(),
+            default => $this->offMm($part) + $rim->widestMm() / 2,
+        };
+
+        return max(0.0, ($this->discMm($part) - $this->holeMm($part)) / 2 + $beyond);
+    }
+
+    /** Where the hole begins: below the bail and its wraps. */
+    private function holeTopMm(PartPlan $part): float
+    {
+        return $part->part->mm('bail') + $part->wireMm() + $this->neckMm($part) + $this->besideMm($part);
+    }
+
+    private function middleMm(PartPlan $part): float
+    {
+        return $this->holeTopMm($part) + $this->holeMm($part) / 2;
+    }
+
+    /** Once round the disc from below, and back below, beside where it came out of the hole. */
+    private function rimShape(PartPlan $part): Laid
+    {
+        [$d, $middle] = [$part->wireMm(), new Vector(0.0, $this->middleMm($part))];
+        $radius = $this->discMm($part) / 2 + $this->offMm($part);
+        $below = $middle->plus(new Vector(0.0, $this->holeMm($part) / 2));
+        // Out to the rim and back in is taken from its round.
+        $shrunk = $radius;
+        for ($try = 0; $try < self::TRIES; $try++) {
+            $shrunk = max($radius / 2, $radius - hypot(max(0.0, $shrunk - $this->holeMm($part) / 2), $d / 2) / M_PI);
+        }
+        $round = new Arc($shrunk, 2 * M_PI);
+        [$spans, $end] = $round->laid(
+            new Frame($middle->plus(new Vector(0.0, $round->lengthMm() / (2 * M_PI))), new Vector(-1.0, 0.0), new Vector(0.0, -1.0)),
+        );
+        $out = Span::straight($below->plus(new Vector(-$d / 2, 0.0)), $spans[0]->from);
+        $in = Span::straight($end->at, $below->plus(new Vector($d / 2, 0.0)));
+
+        return new Laid([$out, ...$spans, $in], Frame::down(0.0)->back()->in($in->to));
+    }
+
+    private function upTheHole(PartPlan $part): Span
+    {
+        $x = $part->wireMm() / 2;
+
+        return Span::straight(
+            new Vector($x, $this->holeTopMm($part) + $this->holeMm($part)), new Vector($x, $this->holeTopMm($part)),
+        );
+    }
+
+    /** Up along the first leg; the bail turns in the plane it has to the face. */
+    private function neck(PartPlan $part): Frame
+    {
+        $up = Frame::down($this->holeTopMm($part), $part->wireMm() / 2)->back();
+
+        return $part->part->is('turned') ? $up->rolled(M_PI / 2) : $up;
+    }
+
+    private function bailShape(PartPlan $part): Shape
+    {
+        return new EyeShape($part->part->mm('bail'), $part->wireMm());
+    }
+
+    /** Round both legs: those of the second leg above those of the first; the way to them is theirs. */
+    private function wrapsShape(PartPlan $part, bool $isSecond): Shape
+    {
+        [$d, $wraps] = [$part->wireMm(), $part->part->count('wraps')];
+        $from = $this->holeTopMm($part) - $this->besideMm($part);
+        $legs = new Host(
+            new Curve([Span::straight(new Vector(0.0, $from - $this->neckMm($part)), new Vector(0.0, $from))]),
+            new Vector(-1.0, 0.0),
+        );
+        $top = $this->neck($part)->in(new Vector($d / 2, $from - $this->neckMm($part)));
+        $beside = $isSecond ? $this->bailShape($part)->laid($top)[1]->at : new Vector(-$d / 2, $from);
+
+        // Those of the first leg lie against the wire, which goes out from the hole both ways.
+        return Wound::between(
+            $legs, $isSecond ? 0.0 : 2 * $wraps * $d, $wraps * Binding::legsMm($d), $wraps,
+            $isSecond ? $wraps * $d : -$wraps * $d, $d, $beside,
+        );
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -425,44 +544,8 @@ final class Surround implements Technique
         return $most;
     }
 
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    public function isFaceAcross(PartPlan $part): bool
     {
-        [$d, $metal] = [$part->wireMm(), $part->wire->metal];
-        $disc = $this->discMm($part);
-        $rim = $part->withoutFirst(1);
-        $beside = max(0.0, $this->offMm($part) - $d / 2) + (BoundBeads::isBound($rim->part) ? $rim->widestMm() : 0.0);
-        $neck = 2 * $part->part->count('wraps') * $d;
-        $from = $place->yMm + $part->part->mm('bail') + $d + $neck;
-        $middle = $from + $d + $beside + $disc / 2;
-        $face = new Sketch;
-        if ($part->strung !== []) {
-            $face->bead($part->strung[0]->bead, $middle - $part->strung[0]->bead->lengthMm / 2, $part->mark('beads'));
-        }
-        $radius = $disc / 2 + $this->offMm($part);
-        if ($disc > 0) {
-            // What is strung on the rim hides it.
-            $face->ring(
-                0,
-                $middle,
-                $radius,
-                $d,
-                $metal,
-                $part->mark('rim'),
-                $rim->strung !== [] && ! BoundBeads::isBound($rim->part) ? 1 : 2,
-            );
-        }
-        $covered = (new BoundBeads($rim))->coveredMm();
-        // The wire comes out below and goes all round from there, what is left bare half on each side.
-        (new BoundBeads($rim))->draw($face, function (float $at) use ($radius, $middle, $covered): array {
-            $angle = M_PI / 2 + (2 * M_PI * $radius - $covered) / (2 * $radius) + $at / $radius;
-
-            return [$radius * cos($angle), $middle + $radius * sin($angle), rad2deg($angle) + 90];
-        });
-        $sketch->add($part->part->is('turned') !== $place->facing ? $face->figure() : $face->figure()->onEdge());
-        $sketch->stem($from - $neck - $d / 2, $middle - $disc / 2, $d, $metal, $part->mark('hole'));
-        $sketch->eye($place->yMm, $part->part->mm('bail'), $d, $place->facing, $metal, $part->mark('bail'));
-        $sketch->wraps($from - $neck, 2 * $part->part->count('wraps'), $d, $metal, $part->mark('wraps'));
-
-        return [];
+        return $part->part->is('turned');
     }
 }

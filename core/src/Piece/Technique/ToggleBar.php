@@ -34,7 +34,6 @@ use Hebra\Core\Wire\Wire;
  */
 final class ToggleBar implements Technique
 {
-    use FromCourses;
     use Usual;
 
     public function name(): string
@@ -155,7 +154,7 @@ final class ToggleBar implements Technique
         };
     }
 
-    protected function hung(PartPlan $part): array
+    public function hung(PartPlan $part): array
     {
         $below = $this->barMm($part) + $part->wireMm() / 2 + $part->part->mm('eye');
 

@@ -6,10 +6,12 @@ namespace Hebra\Core\Piece\Technique;
 
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bend\Hammered;
+use Hebra\Core\Course\Course;
 use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Plan\Clasp;
+use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Wire\Metal;
@@ -18,7 +20,7 @@ use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 
 /**
- * What most techniques have in common: one wire, nothing bought, not flat, every setting shown, beads drilled
+ * What most techniques have in common: one wire, nothing bought, cut as its courses tell, nothing hung in it, not flat, every setting shown, beads drilled
  * lengthwise, nothing to object to.
  */
 trait Usual
@@ -26,6 +28,25 @@ trait Usual
     public function extraWires(Part $part): array
     {
         return [];
+    }
+
+    public function cuts(PartPlan $part): array
+    {
+        return $this->isBought($part->part)
+            ? []
+            : Cut::together(
+                array_map(fn (Course $course): Cut => Cut::of($course, $part), $this->courses($part)),
+            );
+    }
+
+    public function hung(PartPlan $part): array
+    {
+        return [];
+    }
+
+    public function isFaceAcross(PartPlan $part): bool
+    {
+        return false;
     }
 
     public function threads(Part $part, int $run = 0): string

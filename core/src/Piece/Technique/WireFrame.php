@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Technique;
 
 use Hebra\Core\Course\Frame as At;
+use Hebra\Core\Course\Host;
 use Hebra\Core\Course\Move;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Corner;
@@ -14,14 +15,12 @@ use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Figure\Outline;
 use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Fit\Frame;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Check;
-use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
@@ -40,7 +39,6 @@ use Hebra\Core\Wire\Wire;
  */
 final class WireFrame implements Technique
 {
-    use FromCourses;
     use Usual;
 
     public function name(): string
@@ -185,28 +183,23 @@ final class WireFrame implements Technique
                 Figures::trim($shape->outline(), 4).' × '.Figures::trim($size),
                 beads: (new BoundBeads($part))->onWire(),
                 shape: new Sheared(new Outlined($shape, $size), $part->wireMm()),
-            )->bend('second end up');
+            )->threading((new BoundBeads($part))->threaded($size * $shape->outline()))->bend('second end up');
         foreach ($this->end($part)->moves(false, '', $part->part->is('turned') ? 90.0 : 0.0) as $at => $move) {
             // The second end turns up as the first does.
             $stretch->move($at === 0 ? new Move($move->segment, $up) : $move);
         }
 
-        return [
-            $stretch->course(
-                'Frame', $part->part->wire, $part->times, At::right(0.0, $this->topMm($part)),
-            ),
-        ];
+        $frame = $stretch->course('Frame', $part->part->wire, $part->times, At::right(0.0, $this->topMm($part)));
+
+        return [$frame, ...(new BoundBeads($part))->courses(
+            fn (): Host => $frame->host($part->mark('outline')), $size * $shape->outline(),
+        )];
     }
 
     /** How low the middle of the frame's wire begins. */
     private function topMm(PartPlan $part): float
     {
         return $this->end($part)->loop->reachMm() + $part->wireMm() / 2;
-    }
-
-    public function cuts(PartPlan $part): array
-    {
-        return [Cut::of($this->courses($part)[0], $part), ...(new BoundBeads($part))->cuts()];
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -241,7 +234,7 @@ final class WireFrame implements Technique
         ])];
     }
 
-    protected function hung(PartPlan $part): array
+    public function hung(PartPlan $part): array
     {
         [$from, $half] = [$this->topMm($part), $part->wireMm() / 2];
         $below = $from + $this->outline($part)->bottomMm() - $half;
@@ -249,18 +242,7 @@ final class WireFrame implements Technique
         return ['centre' => new Placement($from + $half, false), 'bottom' => new Placement($below, false)];
     }
 
-    /** What is bound to it, or strung on it, in the plane of its face. */
-    protected function besides(PartPlan $part, Sketch $face): void
-    {
-        [$outline, $covered, $from] = [$this->outline($part), (new BoundBeads($part))->coveredMm(), $this->topMm($part)];
-        (new BoundBeads($part))->draw($face, function (float $at) use ($outline, $covered, $from): array {
-            [$x, $y, $heading] = $outline->at(($outline->lengthMm() - $covered) / 2 + $at);
-
-            return [$x, $y + $from, $heading];
-        });
-    }
-
-    protected function isFaceAcross(PartPlan $part): bool
+    public function isFaceAcross(PartPlan $part): bool
     {
         return $part->part->is('turned');
     }

@@ -4,10 +4,22 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Hebra\Core\Course\Curve;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Host;
 use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape;
+use Hebra\Core\Course\Shape\Arc;
+use Hebra\Core\Course\Shape\Laid;
+use Hebra\Core\Course\Shape\Later;
+use Hebra\Core\Course\Shape\Together;
+use Hebra\Core\Course\Shape\Traced;
+use Hebra\Core\Course\Shape\Wound;
+use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Stringing;
-use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
+use Hebra\Core\Course\Strung;
+use Hebra\Core\Course\Threaded;
+use Hebra\Core\Course\Vector;
 use Hebra\Core\Fit\Band;
 use Hebra\Core\Fit\RingSize;
 use Hebra\Core\Piece\Family;
@@ -37,6 +49,8 @@ use Hebra\Core\Wrap\Turn;
 final class WoundRing implements Technique
 {
     use Usual;
+
+    private const TRIES = 3;
 
     public function name(): string
     {
@@ -97,33 +111,21 @@ final class WoundRing implements Technique
         return Turn::roundMm($part->part->count('turns'), $part->wireMm(), $part->wireMm(), $part->wireMm());
     }
 
-    public function cuts(PartPlan $part): array
+    public function courses(PartPlan $part): array
     {
-        [$d, $turns, $wraps] = [$part->wireMm(), $part->part->count('turns'), $part->part->count('wraps')];
-        $wrap = fn (Stretch $stretch, string $side): Stretch => $stretch->worked(
-            SegmentKind::Wraps,
-            $wraps * $this->wrapMm($part),
-            Figures::counted($wraps, 'wrap'),
-            $side,
-            'N·√((π·2d + 2(k − 1)d)² + d²)',
-            $wraps.' × '.Figures::trim($this->wrapMm($part), 3),
-        );
-        $stretch = (new Stretch($part))->given(
-            SegmentKind::Tail,
-            Allowance::endMm($d),
-            'tail',
-            'tail',
-            'what the pliers hold, trimmed off',
-        );
-        $wrap($stretch, 'wraps')->bend('winding starts');
-        $stretch->worked(
-            SegmentKind::Round,
-            Band::ringBlankMm($part->part->mm('inside'), $d / 2, $turns),
-            Figures::counted($turns, 'turn'),
-            'round',
-            'turns·π(ID + d)',
-            "{$turns} × π × (".Figures::trim($part->part->mm('inside')).' + '.Figures::trim($d, 3).')',
-        )->bend('winding ends')
+        [$d, $turns] = [$part->wireMm(), $part->part->count('turns')];
+        $wraps = Later::once(fn (): array => $this->wraps($part));
+        $stretch = $this->wrap($part, $this->tail($part, new Stretch($part))->anchored(), new Later(fn (): Shape => $wraps()[0]))
+            ->bend('winding starts')
+            ->worked(
+                SegmentKind::Round,
+                Band::ringBlankMm($part->part->mm('inside'), $d / 2, $turns),
+                Figures::counted($turns, 'turn'),
+                'round',
+                'turns·π(ID + d)',
+                "{$turns} × π × (".Figures::trim($part->part->mm('inside')).' + '.Figures::trim($d, 3).')',
+                shape: new Later(fn (): Shape => $this->winding($part)),
+            )->bend('winding ends')
             ->worked(
                 SegmentKind::Seat,
                 $part->stackMm(),
@@ -132,16 +134,129 @@ final class WoundRing implements Technique
                 'sum of bead lengths',
                 Figures::trim($part->stackMm()),
                 beads: $part->strung,
+                shape: new Traced(
+                    fn (float $share): Vector => $this->about($part, $this->seatMm($part), (2 * $share - 1) * $this->halfSeat($part), 0.0),
+                    $this->halfSeat($part) / M_PI,
+                ),
+            )->threading(array_map(
+                fn (Strung $strung): Threaded => new Threaded($strung->bead, $strung->count, $part->mark('beads')),
+                $part->strung,
+            ));
+
+        return [
+            $this->tail($part, $this->wrap($part, $stretch, new Later(fn (): Shape => $wraps()[1])))
+                ->course('Ring', $part->part->wire, $part->times, fn (): Frame => $wraps()[2]),
+        ];
+    }
+
+    private function tail(PartPlan $part, Stretch $stretch): Stretch
+    {
+        return $stretch->given(
+            SegmentKind::Tail, Allowance::endMm($part->wireMm()), 'tail', 'tail', 'what the pliers hold, trimmed off',
+        );
+    }
+
+    private function wrap(PartPlan $part, Stretch $stretch, Shape $shape): Stretch
+    {
+        $wraps = $part->part->count('wraps');
+
+        return $stretch->worked(
+            SegmentKind::Wraps,
+            $wraps * $this->wrapMm($part),
+            Figures::counted($wraps, 'wrap'),
+            'wraps',
+            'N·√((π·2d + 2(k − 1)d)² + d²)',
+            $wraps.' × '.Figures::trim($this->wrapMm($part), 3),
+            shape: $shape,
+        );
+    }
+
+    /** How far from the middle of the ring the hole of its beads lies: they sit on the finger, over the turns at least. */
+    private function seatMm(PartPlan $part): float
+    {
+        return max(
+            $part->part->mm('inside') / 2 + 1.5 * $part->wireMm(), ($part->part->mm('inside') + $part->widestMm()) / 2,
+        );
+    }
+
+    private function halfSeat(PartPlan $part): float
+    {
+        return $part->stackMm() / 2 / $this->seatMm($part);
+    }
+
+    private function middleMm(PartPlan $part): float
+    {
+        return $this->seatMm($part) + max($part->widestMm(), $part->wireMm()) / 2;
+    }
+
+    /** A place so far from the middle of the ring, an angle from its top, clockwise, and so deep. */
+    private function about(PartPlan $part, float $radiusMm, float $angle, float $depthMm): Vector
+    {
+        return new Vector(
+            $radiusMm * sin($angle), $this->middleMm($part) - $radiusMm * cos($angle), $depthMm,
+        );
+    }
+
+    /**
+     * From beside the beads round and round beside itself, and up to the beads. The rule does not reckon the way up: the
+     * turns are drawn so much smaller.
+     */
+    private function winding(PartPlan $part): Together
+    {
+        $over = $part->part->mm('inside') / 2 + 1.5 * $part->wireMm();
+        $up = [
+            $this->about($part, $over, -$this->halfSeat($part), 0.0),
+            $this->about($part, $this->seatMm($part), -$this->halfSeat($part), 0.0),
+        ];
+        $rise = $up[1]->minus($up[0])->lengthMm();
+        $turns = $part->part->count('turns');
+        $round = Band::ringBlankMm($part->part->mm('inside'), $part->wireMm() / 2, $turns) - $rise;
+        $ring = $over - $part->wireMm();
+        for ($try = 0; $try < self::TRIES; $try++) {
+            $ring -= ($this->turned($part, $ring, $over)->lengthMm() - $round) / (2 * M_PI * $turns);
+        }
+        $wound = $this->turned($part, $ring, $over);
+
+        return $rise < 1e-6
+            ? new Together($wound)
+            : new Together($wound, new Laid([Span::straight(...$up)], Frame::down(0.0)->in($up[1])));
+    }
+
+    /** Turns of a radius, begun and ended over those below. */
+    private function turned(PartPlan $part, float $ringMm, float $overMm): Traced
+    {
+        [$d, $turns, $half] = [$part->wireMm(), $part->part->count('turns'), $this->halfSeat($part)];
+        $eased = fn (float $quarters): float => (1 - cos(M_PI * max(0.0, min(1.0, $quarters)))) / 2;
+
+        return new Traced(function (float $share) use ($part, $d, $turns, $half, $ringMm, $overMm, $eased): Vector {
+            $down = $eased(4 * $turns * min($share, 1 - $share));
+
+            return $this->about(
+                $part, $overMm + ($ringMm - $overMm) * $down, 2 * M_PI * $turns * $share - $half,
+                ($turns * $share - $turns / 2) * $d * $down,
             );
-        $wrap($stretch, 'wraps')->given(
-            SegmentKind::Tail,
-            Allowance::endMm($d),
-            'tail',
-            'tail',
-            'what the pliers hold, trimmed off',
+        }, $turns, M_PI / 4);
+    }
+
+    /** @return array{Shape, Shape, Frame} round all turns, before the beads and after them, and where the first begins */
+    private function wraps(PartPlan $part): array
+    {
+        [$d, $wraps, $half] = [$part->wireMm(), $part->part->count('wraps'), $this->halfSeat($part)];
+        $ring = ($part->part->mm('inside') + $d) / 2;
+        $bottom = new Frame($this->about($part, $ring, M_PI, 0.0), new Vector(-1.0, 0.0), new Vector(0.0, -1.0));
+        $host = new Host(new Curve((new Arc($ring, 2 * M_PI))->laid($bottom)[0]));
+        $side = ($part->part->count('turns') - 1) * $d;
+        // More beads than go round lie on in the same place.
+        $round = fn (float $angle): float => fmod(fmod($angle, 2 * M_PI) + 2 * M_PI, 2 * M_PI) * $ring;
+        [$left, $right] = [$round(M_PI - $half), $round(M_PI + $half)];
+        $first = Wound::close($host, $left - $wraps * $d, $wraps, $d, $d, $side);
+        // Down from the beads to the turns, at the cost of the wraps.
+        $last = Wound::between(
+            $host, $right, $wraps * $this->wrapMm($part), $wraps, $wraps * $d, $side,
+            $this->about($part, $this->seatMm($part), $half, 0.0),
         );
 
-        return [$stretch->cut('Ring', $part->part->wire, $part->times)];
+        return [$first, $last, $first->start()];
     }
 
     public function steps(PartPlan $part, string $event): array
@@ -207,49 +322,5 @@ final class WoundRing implements Technique
                     $part->part->id,
                 ),
             ];
-    }
-
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
-    {
-        [$d, $metal, $r] = [$part->wireMm(), $part->wire->metal, ($part->part->mm('inside') + $part->wireMm()) / 2];
-        $high = $part->widestMm() / 2;
-        $middle = $place->yMm + max($high, $d) + $r + $d;
-        $sketch->ring(0, $middle, $r, $d, $metal, $part->mark('round'));
-        $half = max($part->stackMm() / 2, $d);
-        foreach ([-1, 1] as $side) {
-            for ($wrap = 0; $wrap < $part->part->count('wraps'); $wrap++) {
-                $angle = $side * ($half + ($wrap + 0.5) * $d) / $r;
-                [$x, $y] = [sin($angle), -cos($angle)];
-                $sketch->through(
-                    [[($r - $d) * $x, $middle + ($r - $d) * $y], [($r + $d) * $x, $middle + ($r + $d) * $y]],
-                    $d,
-                    $metal,
-                    $part->mark('wraps'),
-                    2,
-                );
-            }
-        }
-        // The wire the beads sit on, over the turns.
-        $sketch->bow(
-            0, $middle, $r, -0.25 - $half / $r / (2 * M_PI), -0.25 + $half / $r / (2 * M_PI), $d, $metal,
-            $part->mark('beads'),
-        );
-        $at = -$half;
-        foreach ($part->strung as $strung) {
-            for ($bead = 0; $bead < $strung->count; $bead++) {
-                $angle = ($at + $strung->bead->lengthMm / 2) / $r;
-                $out = $r;
-                $sketch->bead(
-                    $strung->bead,
-                    $middle - cos($angle) * $out - $strung->bead->lengthMm / 2,
-                    $part->mark('beads'),
-                    sin($angle) * $out,
-                    rad2deg($angle) + 90,
-                );
-                $at += $strung->bead->lengthMm;
-            }
-        }
-
-        return [];
     }
 }

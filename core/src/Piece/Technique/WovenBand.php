@@ -4,16 +4,29 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Curve;
+use Hebra\Core\Course\Frame;
 use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape;
+use Hebra\Core\Course\Shape\Arc;
+use Hebra\Core\Course\Shape\Corner;
+use Hebra\Core\Course\Shape\Eye as EyeShape;
+use Hebra\Core\Course\Shape\Laid;
+use Hebra\Core\Course\Shape\Later;
+use Hebra\Core\Course\Shape\Rolled;
+use Hebra\Core\Course\Shape\Taken;
+use Hebra\Core\Course\Shape\Together;
+use Hebra\Core\Course\Span;
+use Hebra\Core\Course\Vector;
+use Hebra\Core\Course\WovenWire;
 use Hebra\Core\Figure\Placement;
-use Hebra\Core\Figure\Sketch;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
-use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
@@ -31,7 +44,6 @@ use Hebra\Core\Wrap\BandLayout;
 use Hebra\Core\Wrap\BandSection;
 use Hebra\Core\Wrap\BandWeave;
 use Hebra\Core\Wrap\BasketWeave;
-use Hebra\Core\Wrap\Spiral;
 use Hebra\Core\Wrap\Turn;
 use Hebra\Core\Wrap\WeavePattern;
 
@@ -72,6 +84,9 @@ final class WovenBand implements Technique
 
     private const TAIL_MM = 50.0;
 
+    /** How far a core that leaves on the way is bent out. */
+    private const OUT_DEGREES = 60.0;
+
     /** A core that ends in no eye is curled in, so wide inside, mm. */
     private const CURL_MM = 1.0;
 
@@ -107,6 +122,7 @@ final class WovenBand implements Technique
             Parameter::length('length', 'woven length', 40.0, 2.0, 400.0),
             Parameter::length('ends', 'each core beyond, each end, trimmed', 100.0, 20.0, 250.0),
             Parameter::length('eye', 'eyes, inside', 3.0, 1.0, 20.0),
+            Parameter::flag('turned', 'eyes across the face', true),
         ];
     }
 
@@ -126,6 +142,11 @@ final class WovenBand implements Technique
         $weave = $part->part->is('mirrored') ? $weave->mirrored() : $weave;
 
         return $weave->over($part->part->mm('length'), $part->wireMm(), $part->wireOf('weave')->diameterMm());
+    }
+
+    public function facesAcross(PartPlan $part): bool
+    {
+        return $part->part->is('turned');
     }
 
     /** The core that the eyes are turned of. */
@@ -154,22 +175,31 @@ final class WovenBand implements Technique
         return mb_strimwidth($part->part->choice('pattern'), 0, 44, '…');
     }
 
-    public function cuts(PartPlan $part): array
+    public function courses(PartPlan $part): array
     {
         $band = $this->band($part);
+
+        return [...$this->coreCourses($part, $band), ...$this->weavingCourses($part, $band)];
+    }
+
+    /** How low the weave begins: below an eye. */
+    private function topMm(PartPlan $part): float
+    {
+        return $part->part->mm('eye') + $part->wireMm();
+    }
+
+    /** @return list<Course> */
+    private function weavingCourses(PartPlan $part, BandLayout $band): array
+    {
+        $woven = new WovenWire($band, $this->topMm($part));
         $pieces = $this->weavingWires($band);
-        $weaving = (new Stretch($part))->given(
-            SegmentKind::Tail,
-            self::TAIL_MM,
-            'tail',
-            'weave-tail',
-            'what the fingers hold at the start, trimmed off',
-        );
         if ($pieces > 1) {
-            return [...$this->coreCuts($part, $band), $this->joined($part, $band, $weaving, $pieces)];
+            return $this->joined($part, $band, $woven, $pieces);
         }
-        foreach ($band->sections as $section) {
-            $weaving->worked(
+        $stretch = self::weaveTail(new Stretch($part), 'start')->anchored();
+        $sections = Later::once(fn (): array => $woven->sections());
+        foreach ($band->sections as $at => $section) {
+            $stretch->worked(
                 SegmentKind::Weave,
                 $section->wireMm,
                 $section->cross > 0 ? 'carried on' : Figures::counted($section->repeats, 'repeat'),
@@ -178,19 +208,20 @@ final class WovenBand implements Technique
                     ? 'length of the cross'
                     : ($section->weave instanceof BasketWeave ? 'repeats · the taut string round the cores' : 'repeats · Σ turns·√((π(D + w) + 2(k − 1)s)² + w²)'),
                 $section->repeats.' × '.Figures::trim($section->wireMm / $section->repeats, 2),
+                shape: new Later(fn (): Shape => $sections()[$at] === [] ? new Taken : Laid::through($sections()[$at])),
             );
         }
 
         return [
-            ...$this->coreCuts($part, $band),
-            $weaving->given(
-                SegmentKind::Tail,
-                self::TAIL_MM,
-                'tail',
-                'weave-tail',
-                'what the fingers hold at the end',
-            )->cut('Weaving wire', 'weave', $part->times, 'weave'),
+            self::weaveTail($stretch, 'end')->course('Weaving wire', 'weave', $part->times, fn (): Frame => $woven->start(), 'weave'),
         ];
+    }
+
+    private static function weaveTail(Stretch $stretch, string $end): Stretch
+    {
+        return $stretch->given(
+            SegmentKind::Tail, self::TAIL_MM, 'tail', 'weave-tail', "what the fingers hold at the {$end}, trimmed off",
+        );
     }
 
     /** How many lengths of weaving wire it takes: none longer than arms can pull. */
@@ -199,46 +230,53 @@ final class WovenBand implements Technique
         return max(1, (int) ceil($band->weavingWireMm() / self::WORKABLE_MM));
     }
 
-    /** Several lengths alike, joined behind: some turns of each over the other. */
-    private function joined(PartPlan $part, BandLayout $band, Stretch $stretch, int $pieces): Cut
+    /**
+     * Several lengths alike, joined behind: some turns of each over the other.
+     *
+     * @return list<Course>
+     */
+    private function joined(PartPlan $part, BandLayout $band, WovenWire $woven, int $pieces): array
     {
         $turn = Turn::mm($part->wireMm(), $band->wireMm);
         $joins = 2 * ($pieces - 1) / $pieces * self::JOIN_TURNS;
+        $courses = [];
+        $shares = Later::once(fn (): array => (new Curve(array_merge(...$woven->sections())))->shared($pieces));
+        for ($piece = 0; $piece < $pieces; $piece++) {
+            $stretch = self::weaveTail(new Stretch($part), 'start')->anchored()
+                ->worked(
+                    SegmentKind::Weave,
+                    $band->weavingWireMm() / $pieces,
+                    'its share of the weave',
+                    'weave',
+                    'all the weave takes/lengths',
+                    Figures::trim($band->weavingWireMm(), 2)."/{$pieces}",
+                    shape: new Later(fn (): Laid => Laid::through($shares()[$piece])),
+                )
+                ->worked(
+                    SegmentKind::Weave,
+                    $joins * $turn,
+                    'joins',
+                    'weave',
+                    'turns over each other·√((π(D + w))² + w²)',
+                    Figures::trim($joins, 2).' × '.Figures::trim($turn, 3),
+                    'common practice: two or three turns of each over the other',
+                    shape: new Taken,
+                );
+            $courses[] = self::weaveTail($stretch, 'end')->course(
+                'Weaving wire', 'weave', $part->times,
+                fn (): Frame => Frame::down(0.0)->in($shares()[$piece][0]->from), 'weave',
+            );
+        }
 
-        return $stretch
-            ->worked(
-                SegmentKind::Weave,
-                $band->weavingWireMm() / $pieces,
-                'its share of the weave',
-                'weave',
-                'all the weave takes/lengths',
-                Figures::trim($band->weavingWireMm(), 2)."/{$pieces}",
-            )
-            ->worked(
-                SegmentKind::Weave,
-                $joins * $turn,
-                'joins',
-                'weave',
-                'turns over each other·√((π(D + w))² + w²)',
-                Figures::trim($joins, 2).' × '.Figures::trim($turn, 3),
-                'common practice: two or three turns of each over the other',
-            )
-            ->given(
-                SegmentKind::Tail,
-                self::TAIL_MM,
-                'tail',
-                'weave-tail',
-                'what the fingers hold at the end, trimmed off',
-            )
-            ->cut('Weaving wire', 'weave', $part->times * $pieces, 'weave');
+        return $courses;
     }
 
     /**
      * Cores that come in and leave at the same places are one kind of cut.
      *
-     * @return list<Cut> that of the middle core first
+     * @return list<Course> the middle core first
      */
-    private function coreCuts(PartPlan $part, BandLayout $band): array
+    private function coreCourses(PartPlan $part, BandLayout $band): array
     {
         $kinds = [];
         foreach ([$this->middleCore($part), ...range(1, $band->cores)] as $core) {
@@ -253,57 +291,105 @@ final class WovenBand implements Technique
                 $kinds[$key][] = $core;
             }
         }
-        $cuts = [];
+        $courses = [];
         foreach (array_values($kinds) as $kind => $cores) {
-            [$from, $to] = $band->runOf($cores[0]);
             sort($cores);
-            $wire = $band->coreWireMm($cores[0]);
-            $words = count($kinds) === 1 ? '' : ' '.implode(', ', $cores);
-            $cuts[] = (new Stretch($part))
-                ->given(
-                    SegmentKind::Tail,
-                    $this->beyondMm($part, $cores),
-                    'tail',
-                    $from > 0 ? 'cores' : 'top-loop',
-                    'what the hands hold and the curves need, trimmed off',
-                )
-                ->loop(
-                    $this->turnedMm($part, $cores),
-                    $part->wireMm(),
-                    $this->turns($part, $cores),
-                    $from > 0 ? 'cores' : 'top-loop',
-                )->bend('weave starts')
-                ->worked(
-                    SegmentKind::Straight,
-                    $wire,
-                    'woven',
-                    'cores',
-                    'from where it comes in to where it leaves, and what crossing takes',
-                    Figures::trim($to, 2).' − '.Figures::trim($from, 2)
-                        .($wire - ($to - $from) > 1e-9 ? ' + '.Figures::trim($wire - ($to - $from), 2) : ''),
-                )->bend('weave ends')
-                ->loop(
-                    $this->turnedMm($part, $cores),
-                    $part->wireMm(),
-                    $this->turns($part, $cores),
-                    $to < $band->lengthMm() ? 'cores' : 'bottom-loop',
-                )
-                ->given(
-                    SegmentKind::Tail,
-                    $this->beyondMm($part, $cores),
-                    'tail',
-                    $to < $band->lengthMm() ? 'cores' : 'bottom-loop',
-                    'what the hands hold and the curves need, trimmed off',
-                )
-                ->cut(
-                    'Core'.$words,
-                    $part->part->wire,
-                    $part->times * count($cores),
-                    $kind === 0 ? '' : "core-{$kind}",
-                );
+            $label = 'Core'.(count($kinds) === 1 ? '' : ' '.implode(', ', $cores));
+            foreach ($cores as $core) {
+                $courses[] = $this->core($part, $band, $core, $cores, $label, $kind === 0 ? '' : "core-{$kind}");
+            }
         }
 
-        return $cuts;
+        return $courses;
+    }
+
+    /** @param  non-empty-list<int>  $cores  all that are alike */
+    private function core(
+        PartPlan $part, BandLayout $band, int $core, array $cores, string $label, string $slot,
+    ): Course {
+        [$from, $to] = $band->runOf($core);
+        $wire = $band->coreWireMm($core);
+        $path = $this->path($part, $band, $core);
+        $isOpen = ['top' => $from > 0, 'bottom' => $to < $band->lengthMm() - 1e-9];
+        $mark = fn (string $end): string => $isOpen[$end] ? 'cores' : "{$end}-loop";
+        $tail = fn (Stretch $stretch, string $end): Stretch => $stretch->given(
+            SegmentKind::Tail, $this->beyondMm($part, $cores), 'tail', $mark($end),
+            'what the hands hold and the curves need, trimmed off',
+        );
+        $turned = fn (Stretch $stretch, string $end): Stretch => $stretch->loop(
+            $this->turnedMm($part, $cores), $part->wireMm(), $this->turns($part, $cores), $mark($end),
+            $this->endShape($part, $band, $core, $end === 'top' ? $path[0]->from->x : $path[count($path) - 1]->to->x, $isOpen[$end], $end === 'top'),
+        );
+        $stretch = $turned($tail(new Stretch($part), 'top'), 'top')->bend('weave starts')->anchored()
+            ->worked(
+                SegmentKind::Straight,
+                $wire,
+                'woven',
+                'cores',
+                'from where it comes in to where it leaves, and what crossing takes',
+                Figures::trim($to, 2).' − '.Figures::trim($from, 2)
+                    .($wire - ($to - $from) > 1e-9 ? ' + '.Figures::trim($wire - ($to - $from), 2) : ''),
+                shape: Laid::through($path),
+            )->bend('weave ends');
+
+        return $tail($turned($stretch, 'bottom'), 'bottom')->course(
+            $label, $part->part->wire, $part->times, Frame::down(0.0)->in($path[0]->from), $slot,
+        );
+    }
+
+    /** @return non-empty-list<Span> the middle of a core; of two that cross the one lies over the other */
+    private function path(PartPlan $part, BandLayout $band, int $core): array
+    {
+        $top = $this->topMm($part);
+        $spans = [];
+        $points = $band->pathOf($core);
+        for ($at = 0; $at + 1 < count($points); $at++) {
+            [[$along, $across], [$on, $to]] = [$points[$at], $points[$at + 1]];
+            if ($on - $along < 1e-9) {
+                continue;
+            }
+            [$one, $other] = [new Vector($across, $top + $along), new Vector($to, $top + $on)];
+            if (abs($across - $to) < 1e-9) {
+                $spans[] = Span::straight($one, $other);
+
+                continue;
+            }
+            $over = $this->isOver($band, $core, $along) ? 0.5 : -0.5;
+            $middle = $one->plus($other)->times(0.5)->plus(new Vector(0.0, 0.0, $over * $part->wireMm()));
+            array_push($spans, Span::straight($one, $middle), Span::straight($middle, $other));
+        }
+
+        return $spans === [] ? [Span::straight(new Vector(0.0, $top), new Vector(0.0, $top + 1.0))] : $spans;
+    }
+
+    private function isOver(BandLayout $band, int $core, float $fromMm): bool
+    {
+        foreach ($band->sections as $section) {
+            if ($section->cross > 0 && abs($section->fromMm - $fromMm) < 1e-9) {
+                return ($section->takes[0] ?? 0) === $core;
+            }
+        }
+
+        return false;
+    }
+
+    /** The middle core ends in an eye; outer ones curl to their side, inner ones behind, and what ends on the way is bent out first. */
+    private function endShape(
+        PartPlan $part, BandLayout $band, int $core, float $acrossMm, bool $isOpen, bool $isTop,
+    ): Shape {
+        $d = $part->wireMm();
+        if ($core === $this->middleCore($part)) {
+            return new Rolled(new EyeShape($part->part->mm('eye'), $d), $part->part->is('turned') ? 90.0 : 0.0);
+        }
+        $curl = Arc::turns(self::CURL_MM, $d, 1.0);
+        // Down the page a wire bends to the right, and up it as well.
+        $side = $acrossMm < 0 ? 180.0 : 0.0;
+        if ($isOpen) {
+            return new Rolled(new Together(new Corner(self::OUT_DEGREES), $curl), $side);
+        }
+        $isOuter = abs(abs($acrossMm) - ($band->cores - 1) / 2 * $band->spacingMm) < 1e-6;
+
+        return new Rolled($curl, $isOuter ? $side : ($isTop ? 90.0 : -90.0));
     }
 
     /**
@@ -535,118 +621,15 @@ final class WovenBand implements Technique
         ])];
     }
 
-    public function draw(PartPlan $part, Placement $place, Sketch $sketch): array
+    public function hung(PartPlan $part): array
     {
-        $band = $this->band($part);
-        [$d, $metal] = [$part->wireMm(), $part->wire->metal];
-        $from = $place->yMm + $part->part->mm('eye') + 2 * $d;
-        $to = $from + $band->lengthMm();
-        foreach (range(1, $band->cores) as $core) {
-            $this->drawCore($part, $band, $core, $from, $sketch);
-        }
-        foreach ($band->sections as $section) {
-            if ($section->weave instanceof WeavePattern) {
-                $this->drawFigures($part, $band, $section, $section->weave, $from + $section->fromMm, $sketch);
-            } elseif ($section->weave instanceof BasketWeave) {
-                $this->drawBasket($part, $band, $section, $section->weave, $from + $section->fromMm, $sketch);
-            }
-        }
-        $sketch->eye($place->yMm, $part->part->mm('eye'), $d, $place->facing, $metal, $part->mark('top-loop'));
-        $sketch->eye($to + 2 * $d, $part->part->mm('eye'), $d, $place->facing, $metal, $part->mark('bottom-loop'));
+        $reach = 2 * $this->topMm($part) + $this->band($part)->lengthMm();
 
-        return ['bottom' => new Placement($to + 2 * $d + $part->part->mm('eye'), ! $place->facing)];
+        return ['bottom' => new Placement($reach, $part->part->is('turned'))];
     }
 
-    private function drawCore(PartPlan $part, BandLayout $band, int $core, float $yMm, Sketch $sketch): void
+    public function isFaceAcross(PartPlan $part): bool
     {
-        [$d, $metal, $mark] = [$part->wireMm(), $part->wire->metal, $part->mark('cores')];
-        $points = array_map(
-            fn (array $point): array => [round($point[1], 3), round($yMm + $point[0], 3)],
-            $band->pathOf($core),
-        );
-        [$from, $to] = $band->runOf($core);
-        [$first, $last] = [$points[0] ?? [0.0, $yMm], $points === [] ? [0.0, $yMm] : $points[count($points) - 1]];
-        $beyond = $core === $this->middleCore($part) ? 1.5 * $d : 2.5 * $d;
-        if ($from <= 0) {
-            array_unshift($points, [$first[0], $first[1] - $beyond]);
-        }
-        if ($to >= $band->lengthMm() - 1e-9) {
-            $points[] = [$last[0], $last[1] + $beyond];
-        }
-        if ($points !== []) {
-            $sketch->through($points, $d, $metal, $mark);
-        }
-        // What comes in or leaves on the way is curled beside the band.
-        foreach ([[$from > 0, $first, -1], [$to < $band->lengthMm() - 1e-9, $last, 1]] as [$isOpen, [$x, $y], $down]) {
-            if ($isOpen) {
-                $side = $x < 0 ? -1 : 1;
-                $curl = new Spiral($d, 1.0, 1.5);
-                $far = $curl->widthMm() / 2;
-                $sketch->through(
-                    [[$x, $y], [round($x + $side * $far * 0.3, 3), round($y + $down * $d, 3)], [round($x + $side * 2 * $far, 3), round($y + $down * $d * 1.5, 3)]],
-                    $d,
-                    $metal,
-                    $mark,
-                    2,
-                );
-                $sketch->spiral(
-                    $x + $side * 2 * $far,
-                    $y + $down * ($d * 1.5 + $far - $d / 2),
-                    $curl,
-                    $down > 0 ? -0.25 : 0.25,
-                    $side * $down,
-                    $metal,
-                    $mark,
-                    2,
-                );
-            }
-        }
-    }
-
-    private function xOf(BandLayout $band, int $place): float
-    {
-        return ($place - 1 - ($band->cores - 1) / 2) * $band->spacingMm;
-    }
-
-    private function drawFigures(
-        PartPlan $part, BandLayout $band, BandSection $section, WeavePattern $weave, float $yMm, Sketch $sketch,
-    ): void {
-        [$w, $metal, $mark, $half] = [$band->wireMm, $part->wireOf('weave')->metal, $part->mark('weave'), ($band->coreMm + $band->wireMm) / 2];
-        for ($repeat = 0; $repeat < $section->repeats; $repeat++) {
-            foreach ($weave->figures as $figure) {
-                for ($turn = 0; $turn < $figure['turns']; $turn++) {
-                    $sketch->through(
-                        [[$this->xOf($band, $figure['from']) - $half, round($yMm + 0.25 * $w, 3)], [$this->xOf($band, $figure['to']) + $half, round($yMm + 0.75 * $w, 3)]],
-                        $w,
-                        $metal,
-                        $mark,
-                        2,
-                    );
-                    $yMm += $w;
-                }
-            }
-        }
-    }
-
-    /** What passes in front is seen over its core, what passes behind lies under it. */
-    private function drawBasket(
-        PartPlan $part, BandLayout $band, BandSection $section, BasketWeave $weave, float $yMm, Sketch $sketch,
-    ): void {
-        [$w, $metal, $mark] = [$band->wireMm, $part->wireOf('weave')->metal, $part->mark('weave')];
-        $count = count($weave->touches);
-        $step = $weave->climbMm($w) / $count;
-        foreach (range(0, $section->repeats * $count - 1) as $pass) {
-            $touch = $weave->touches[$pass % $count];
-            $next = $weave->touches[($pass + 1) % $count];
-            $side = $next['core'] === $touch['core'] ? ($touch['isFront'] ? 1 : -1) : $next['core'] <=> $touch['core'];
-            $x = $this->xOf($band, $touch['core']);
-            $sketch->through(
-                [[round($x - $side * $band->spacingMm / 2, 3), round($yMm + $pass * $step, 3)], [round($x + $side * $band->spacingMm / 2, 3), round($yMm + ($pass + 1) * $step, 3)]],
-                $w,
-                $metal,
-                $mark,
-                $touch['isFront'] ? 2 : 0,
-            );
-        }
+        return $part->part->is('turned');
     }
 }

@@ -25,7 +25,6 @@ use Hebra\Core\Wire\Wire;
  */
 final class WrappedLink implements Technique
 {
-    use FromCourses;
     use Usual;
 
     private function __construct(private string $name, private string $label, private int $wraps)
@@ -160,7 +159,7 @@ final class WrappedLink implements Technique
         return [];
     }
 
-    protected function hung(PartPlan $part): array
+    public function hung(PartPlan $part): array
     {
         $reach = $this->top($part)->loop->reachMm() + $part->stackMm() + $this->bottom($part)->loop->reachMm();
 

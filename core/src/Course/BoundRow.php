@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Course;
+
+use Hebra\Core\Bead\Bead;
+use Hebra\Core\Course\Shape\Laid;
+use Hebra\Core\Course\Shape\Wound;
+
+/**
+ * A wire that binds beads to a host: wraps round it, and from the host's outside up to the hole of a bead, through it,
+ * and back down. Where the host bends, each bead stands on the tangent at its middle. Millimetres.
+ */
+final readonly class BoundRow
+{
+    private const TRIES = 4;
+
+    private const NEAR_MM = 0.005;
+
+    /** @param  float  $sideMm  how far apart the outer wires of the host lie, middle to middle */
+    public function __construct(
+        private Host $host, private float $hostMm, private float $sideMm, private float $wireMm, private string $mark,
+    ) {
+    }
+
+    public function wraps(float $fromMm, int $turns, int $way = 1): Wound
+    {
+        return Wound::close($this->host, $fromMm, $turns, $this->hostMm, $this->wireMm, $this->sideMm, $way);
+    }
+
+    /** Where the wire is on the host's outside. */
+    private function outside(float $mm): Vector
+    {
+        return $this->wraps($mm, 0)->start()->at;
+    }
+
+    /**
+     * One row, with wraps between its beads.
+     *
+     * @param  list<Bead>  $beads  at least one
+     * @return array{Laid, list<Threaded>}
+     */
+    public function laid(float $fromMm, array $beads, int $between, bool $isAstride): array
+    {
+        $spans = $threaded = [];
+        [$mm, $at] = [0.0, $fromMm];
+        foreach ($beads as $number => $bead) {
+            if ($number > 0) {
+                $wraps = $this->wraps($at, $between);
+                array_push($spans, ...$wraps->laid($wraps->start())[0]);
+                [$mm, $at] = [$mm + $wraps->lengthMm(), $at + $between * $this->wireMm];
+            }
+            [$start, $end] = $this->seated($at, $bead, $isAstride);
+            $up = Span::straight($this->outside($at), $start);
+            $at += $bead->lengthMm;
+            $down = Span::straight($end, $this->outside($at));
+            array_push($spans, $up, Span::straight($start, $end), $down);
+            $threaded[] = new Threaded($bead, 1, $this->mark, true, atMm: $mm + $up->lengthMm());
+            $mm += $up->lengthMm() + $bead->lengthMm + $down->lengthMm();
+        }
+
+        return [$this->ending($spans, $at), $threaded];
+    }
+
+    /** @param  list<Span>  $spans */
+    private function ending(array $spans, float $atMm): Laid
+    {
+        $end = $this->wraps($atMm, 0)->start();
+
+        return new Laid($spans === [] ? [Span::straight($end->at, $end->at)] : $spans, $end);
+    }
+
+    /** @return array{Vector, Vector} the ends of a bead's hole, as far from the host as the wire that is reckoned reaches */
+    private function seated(float $atMm, Bead $bead, bool $isAstride): array
+    {
+        [$outwards, $before, $reach] = $this->seat($bead, $isAstride);
+        $outside = $this->outside($atMm);
+        $ends = [$outside, $outside];
+        for ($try = 0; $try < self::TRIES; $try++) {
+            $ends = $this->axis($atMm + $bead->lengthMm / 2, $bead->lengthMm, $outwards, $before);
+            $over = $ends[0]->minus($outside)->lengthMm() - $reach;
+            if (abs($over) < self::NEAR_MM) {
+                break;
+            }
+            // Round a bend the way up is slanted: the bead sits so much closer.
+            [$outwards, $before] = $before > 0.0 ? [$outwards, max(0.0, $before - $over)] : [$outwards - $over, $before];
+        }
+
+        return $ends;
+    }
+
+    /** @return array{float, float, float} how far a bead's hole lies outside the host's middle, how far before it, and how long the way there is */
+    private function seat(Bead $bead, bool $isAstride): array
+    {
+        $outside = ($this->hostMm + $this->wireMm) / 2;
+        $jog = max(0.0, ($bead->widthMm - $this->wireMm) / 2);
+        // Astride it lies before the middle of its host, as far as the wire that is reckoned for it reaches.
+        $reach = hypot($jog, $bead->widthMm / 2);
+
+        return $isAstride && $reach > $outside ? [0.0, sqrt($reach ** 2 - $outside ** 2), $reach] : [$outside + $jog, 0.0, $isAstride ? $reach : $jog];
+    }
+
+    /** @return array{Vector, Vector} the ends of a stretch beside the host, square to it at its middle */
+    private function axis(float $middleMm, float $lengthMm, float $outwardsMm, float $beforeMm): array
+    {
+        $host = $this->host->at($middleMm);
+        $middle = $host->at->plus($host->towards->times($outwardsMm))->minus($host->beside()->times($beforeMm));
+        $half = $host->ahead->times($lengthMm / 2);
+
+        return [$middle->minus($half), $middle->plus($half)];
+    }
+
+    /**
+     * Rows beside each other, there and back, turns round the host where one ends and beside them where the next begins.
+     *
+     * @param  list<list<Bead>>  $rows  as many beads in each, but for the last
+     * @return array{Laid, list<Threaded>, float} how it lies, what stands on it, and where the turns that end it begin
+     */
+    public function rows(float $fromMm, array $rows, int $turns): array
+    {
+        $wide = $turns * $this->wireMm;
+        $at = $fromMm + (count($rows) > 1 ? 2 : 1) * $wide;
+        $place = $this->outside($fromMm + $wide);
+        $spans = $threaded = [];
+        foreach ($rows as $row => $beads) {
+            $way = $row % 2 === 0 ? 1 : -1;
+            foreach ($beads as $bead) {
+                $outwards = ($this->hostMm + $bead->widthMm) / 2 + $row * $bead->widthMm;
+                [$start, $end] = $this->axis($at + $way * $bead->lengthMm / 2, $way * $bead->lengthMm, $outwards, 0.0);
+                $spans[] = Span::straight($place, $start);
+                $threaded[] = new Threaded($bead, 1, $this->mark, true, atMm: (new Curve($spans))->lengthMm());
+                $spans[] = Span::straight($start, $end);
+                [$place, $at] = [$end, $at + $way * $bead->lengthMm];
+            }
+            if ($row < count($rows) - 1) {
+                $turned = $this->wraps($way > 0 ? $at : $at - 2 * $wide, 2 * $turns);
+                [$round, $stands] = $turned->laid($turned->start());
+                array_push($spans, Span::straight($place, $turned->start()->at), ...$round);
+                $place = $stands->at;
+            }
+        }
+        $endsAt = count($rows) % 2 === 1 ? $at : $at - $wide;
+        $spans[] = Span::straight($place, $this->outside($endsAt));
+
+        return [$this->ending($spans, $endsAt), $threaded, $endsAt];
+    }
+}
