@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Pdf;
 
+use Hebra\Core\Figure\Assembly;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Stroke;
+use Hebra\Core\Figure\View;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Step;
 
@@ -38,6 +40,11 @@ final class BenchSheet
 
     private const DRAWING_MM = 92.0;
 
+    /** How wide the drawings are together, and what lies between them at their own size. */
+    private const ROOM_MM = 78.0;
+
+    private const GAP_MM = 5.0;
+
     private float $y = Sheet::TOP_MM;
 
     private function __construct(private readonly Sheet $sheet, private readonly Plan $plan)
@@ -63,17 +70,32 @@ final class BenchSheet
         $this->note('Hebra plans; local rules and trained practice decide.');
     }
 
+    /** From every side there is, on one scale. */
     private function drawing(): void
     {
-        $assembly = $this->plan->assembly();
-        $wide = 78.0;
-        $scale = min(
-            3.0,
-            $wide / max(1.0, $assembly->widthMm() + 4),
-            self::DRAWING_MM / max(1.0, $assembly->heightMm() + 4),
-        );
+        $views = $this->plan->isLaidRound() ? [View::Front] : View::cases();
+        $seen = array_map(fn (View $view): Assembly => $this->plan->seen($view), $views);
+        $wide = array_sum(array_map(fn (Assembly $one): float => $one->widthMm() + self::GAP_MM, $seen));
+        $high = max(array_map(fn (Assembly $one): float => $one->heightMm(), $seen));
+        $scale = min(3.0, self::ROOM_MM / $wide, self::DRAWING_MM / ($high + 4));
         $scale = $scale >= 1 ? floor($scale * 4) / 4 : $scale;
-        [$left, $top] = [Sheet::MARGIN_MM + ($wide - $assembly->widthMm() * $scale) / 2 - $assembly->left * $scale, Sheet::TOP_MM + 2.0];
+        $left = Sheet::MARGIN_MM + (self::ROOM_MM - $wide * $scale) / 2;
+        foreach ($seen as $at => $assembly) {
+            $this->picture($assembly, $left + (self::GAP_MM / 2 - $assembly->left) * $scale, Sheet::TOP_MM + 2.0, $scale);
+            $left += ($assembly->widthMm() + self::GAP_MM) * $scale;
+        }
+        $this->sheet->ink();
+        $this->sheet->letters(7.5);
+        $this->sheet->Text(
+            Sheet::MARGIN_MM,
+            Sheet::TOP_MM + self::DRAWING_MM,
+            'drawn '.round($scale, 2).' : 1, '.$this->plan->profile->length($this->plan->hangsMm()).' end to end'
+                .(count($views) > 1 ? '; front, side, back' : ''),
+        );
+    }
+
+    private function picture(Assembly $assembly, float $left, float $top, float $scale): void
+    {
         $figure = $assembly->flat();
         foreach ([0, 1, 2] as $layer) {
             foreach ($figure->farToNear() as $stroke) {
@@ -83,13 +105,6 @@ final class BenchSheet
             }
             $this->beads($figure, $layer, $left, $top, $scale);
         }
-        $this->sheet->ink();
-        $this->sheet->letters(7.5);
-        $this->sheet->Text(
-            Sheet::MARGIN_MM,
-            Sheet::TOP_MM + self::DRAWING_MM,
-            'drawn '.round($scale, 2).' : 1, '.$this->plan->profile->length($this->plan->hangsMm()).' end to end',
-        );
     }
 
     private function stroke(Stroke $stroke, float $left, float $top, float $scale): void

@@ -15,6 +15,7 @@ use App\Support\HandBook;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Bead\BeadShape;
 use Hebra\Core\Bead\Material;
+use Hebra\Core\Figure\View;
 use Hebra\Core\Hand\Learned;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\FitKind;
@@ -72,6 +73,7 @@ final class Desk
         private readonly ?string $openPart = null,
         private readonly ?int $openRun = null,
         public readonly ?Problem $problem = null,
+        public readonly View $side = View::Front,
     ) {
         $this->profile = $workshop->profile();
         $making = $stage === 'make' || $stage === 'log' ? $piece->openMaking : null;
@@ -85,7 +87,7 @@ final class Desk
         // At the bench a left-handed maker sees it mirrored, and the second of a mirrored pair is seen so by everyone.
         $isLeft = $stage === 'make' && $this->profile->schools->is(School::Hand, 'left');
         $this->drawing = new Drawing(
-            $this->plan->assembly(),
+            $this->plan->seen($this->side),
             dimension: $this->plan->isLaidRound() ? 0 : 64,
             isMirrored: $isLeft !== ($stage === 'make' && $this->makingDesk?->isMirrored() === true),
         );
@@ -134,6 +136,22 @@ final class Desk
             ) === 1,
             default => false,
         };
+    }
+
+    /**
+     * From where it can be looked at, by what is asked for: what is laid round has no side.
+     *
+     * @return array<string, array{string, View}> address => words
+     */
+    public function sides(): array
+    {
+        $sides = [];
+        foreach ($this->plan->isLaidRound() ? [View::Front, View::Back] : View::cases() as $side) {
+            $asked = array_filter(['view' => $side->value, 'open' => $this->openPart, 'run' => $this->openRun], fn (mixed $one): bool => $one !== null);
+            $sides[$this->url($this->stage).'?'.http_build_query($asked)] = [$side->value, $side];
+        }
+
+        return $sides;
     }
 
     /** How long the piece is, in words: `hangs 63 mm`. */

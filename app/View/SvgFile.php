@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Hebra\Core\Figure\View;
 use Hebra\Core\Plan\Cut;
 
 /** A drawing or the strips as a file of their own: true size in millimetres, every colour inside, nothing to fetch. */
@@ -16,12 +17,13 @@ final class SvgFile
     public static function drawing(Desk $desk): string
     {
         $drawing = new Drawing(
-            $desk->plan->assembly(),
+            $desk->plan->seen($desk->side),
             dimension: $desk->plan->isLaidRound() ? 0 : 64,
             ratioGiven: 1.0,
             byReference: false,
         );
-        $label = 'Drawing of '.$desk->document->name.': '.$desk->high();
+        $label = 'Drawing of '.$desk->document->name.($desk->side === View::Front ? '' : ' from the '.$desk->side->value)
+            .': '.$desk->high();
 
         return self::document($drawing->width, $drawing->height, $desk->document->name, view('svg.defs')->render()
             .view('svg.piece', ['drawing' => $drawing, 'hangs' => $desk->plan->isLaidRound() ? '' : $desk->high(), 'across' => $desk->across(), 'label' => $label])->render());

@@ -283,7 +283,7 @@ final class DemoSeeder extends Seeder
                 new Pattern(
                     '',
                     Family::Woven,
-                    [['hook'], ['woven-band', [], ['cores' => 4, 'length' => 147.0, 'pattern' => '6@1-2 6@2-3 6@3-4 x2 | cross 2-3 | 3@1-4', 'mirrored' => true, 'turned' => false]], ['jump-ring', [], ['inside' => 7.0]]],
+                    [['hook'], ['woven-band', [], ['cores' => 4, 'length' => 147.0, 'pattern' => '6@1-2 6@2-3 6@3-4 x2 | cross 2-3 | 3@1-4', 'mirrored' => true]], ['jump-ring', [], ['inside' => 7.0]]],
                     FitKind::Wrist,
                     Metal::Copper,
                 ),

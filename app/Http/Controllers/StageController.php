@@ -14,6 +14,7 @@ use App\Pdf\Paper;
 use App\View\Desk;
 use App\View\Strip;
 use App\View\SvgFile;
+use Hebra\Core\Figure\View as Side;
 use Hebra\Core\Piece\Change\MoveBead;
 use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Plan\LayReady;
@@ -87,7 +88,10 @@ final class StageController extends Controller
             ? $this->page($request, $this->stageOf($request), null, $request->hungMm())
             : redirect(
                 "/pieces/{$piece->ulid}/{$this->stageOf($request)}?".http_build_query(
-                    ['open' => $request->openPart(), 'run' => $request->openRun(), 'role' => $request->openRole()],
+                    [
+                        'open' => $request->openPart(), 'run' => $request->openRun(), 'role' => $request->openRole(),
+                        'view' => $request->side() === Side::Front ? null : $request->side()->value,
+                    ],
                 ),
                 303,
             );
@@ -108,6 +112,7 @@ final class StageController extends Controller
     ): Response {
         $desk = new Desk(
             $request->piece(), $this->workshop($request), $stage, $request->openPart(), $request->openRun(), $problem,
+            $request->side(),
         );
         $desk->hungMm = $hungMm;
         $desk->askedRole = $request->openRole();
@@ -147,7 +152,9 @@ final class StageController extends Controller
 
     public function drawing(PieceRequest $request): Response
     {
-        return $this->picture(SvgFile::drawing(new Desk($request->piece(), $this->workshop($request), 'lay-out')));
+        return $this->picture(SvgFile::drawing(
+            new Desk($request->piece(), $this->workshop($request), 'lay-out', side: $request->side()),
+        ));
     }
 
     public function stripsDrawn(PieceRequest $request): Response

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Exceptions\Refused;
 use App\Models\Piece;
+use Hebra\Core\Figure\View;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
@@ -53,6 +54,12 @@ final class PieceRequest extends FormRequest
     public function openRole(): ?string
     {
         return is_string($this->input('role')) ? mb_substr($this->input('role'), 0, 24) : null;
+    }
+
+    /** From which side the piece is looked at. */
+    public function side(): View
+    {
+        return View::tryFrom(is_string($this->input('view')) ? $this->input('view') : '') ?? View::Front;
     }
 
     /** The run of beads that stays chosen: beside one taken off the one above is. */

@@ -128,7 +128,7 @@ final class Patterns
             'woven-pendant' => new Pattern(
                 'A woven pendant, one core leaving to a curl',
                 Family::Woven,
-                [['jump-ring', [], ['inside' => 6.0]], ['woven-band', [], ['pattern' => '5@1-2 5@2-3 x3 | 6@1-2 x2', 'length' => 20.0, 'ends' => 60.0]], ['head-pin', ['slate']]],
+                [['jump-ring', [], ['inside' => 6.0]], ['woven-band', [], ['pattern' => '5@1-2 5@2-3 x3 | 6@1-2 x2', 'length' => 20.0, 'ends' => 60.0, 'turned' => true]], ['head-pin', ['slate']]],
                 FitKind::Neck,
                 Metal::Copper,
             ),
@@ -257,14 +257,14 @@ final class Patterns
             'woven-bracelet' => new Pattern(
                 'A band woven over three cores, hook and ring',
                 Family::Woven,
-                [['hook'], ['woven-band', [], ['length' => 147.0, 'pattern' => '6@1-2 6@2-3', 'turned' => false]], ['jump-ring', [], ['inside' => 7.0]]],
+                [['hook'], ['woven-band', [], ['length' => 147.0, 'pattern' => '6@1-2 6@2-3']], ['jump-ring', [], ['inside' => 7.0]]],
                 FitKind::Wrist,
                 Metal::Copper,
             ),
             'sectioned-band' => new Pattern(
                 'A band in sections, figures, basket and a cross, mirrored about its middle',
                 Family::Woven,
-                [['hook'], ['woven-band', [], ['cores' => 4, 'length' => 147.0, 'pattern' => '6@1-2 6@2-3 6@3-4 x2 | f1 b2 f3 b4 f4 b3 f2 b1 x30 | cross 2-3 | 3@1-4', 'mirrored' => true, 'turned' => false]], ['jump-ring', [], ['inside' => 7.0]]],
+                [['hook'], ['woven-band', [], ['cores' => 4, 'length' => 147.0, 'pattern' => '6@1-2 6@2-3 6@3-4 x2 | f1 b2 f3 b4 f4 b3 f2 b1 x30 | cross 2-3 | 3@1-4', 'mirrored' => true]], ['jump-ring', [], ['inside' => 7.0]]],
                 FitKind::Wrist,
             ),
         ];

@@ -34,8 +34,13 @@
     @endif
     <div class="desk">
         <figure class="drawing" x-data="zoom">
-            <div class="canvas">@include('svg.piece', ['drawing' => $desk->drawing, 'hangs' => $desk->plan->isLaidRound() ? '' : $desk->high(), 'across' => $desk->across(), 'label' => 'Drawing of '.$desk->document->name.': '.$desk->high()])</div>
+            <div class="canvas">@include('svg.piece', ['drawing' => $desk->drawing, 'hangs' => $desk->plan->isLaidRound() ? '' : $desk->high(), 'across' => $desk->across(), 'label' => 'Drawing of '.$desk->document->name.($desk->side === \Hebra\Core\Figure\View::Front ? '' : ' from the '.$desk->side->value).': '.$desk->high()])</div>
             <figcaption>
+                <nav class="sides" aria-label="Seen from">
+                    @foreach ($desk->sides() as $address => [$words, $side])
+                        <a id="view-{{ $words }}" href="{{ $address }}" hx-get="{{ $address }}" @if ($side === $desk->side) aria-current="true" @endif>{{ $words }}</a>
+                    @endforeach
+                </nav>
                 <span class="zoom" hidden>
                     <button type="button" id="zoom-out" class="tool" x-on:click="farther" aria-label="Drawing smaller">−</button>
                     <button type="button" id="zoom-in" class="tool" x-on:click="nearer" aria-label="Drawing larger">+</button>

@@ -122,7 +122,7 @@ final class WovenBand implements Technique
             Parameter::length('length', 'woven length', 40.0, 2.0, 400.0),
             Parameter::length('ends', 'each core beyond, each end, trimmed', 100.0, 20.0, 250.0),
             Parameter::length('eye', 'eyes, inside', 3.0, 1.0, 20.0),
-            Parameter::flag('turned', 'eyes across the face', true),
+            Parameter::flag('turned', 'eyes across the face', false),
         ];
     }
 
