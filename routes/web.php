@@ -11,6 +11,7 @@ use App\Http\Controllers\HandController;
 use App\Http\Controllers\LearnedController;
 use App\Http\Controllers\MakingController;
 use App\Http\Controllers\PieceController;
+use App\Http\Controllers\PieceFileController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\ScaleController;
@@ -66,6 +67,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/pieces/{piece}/makings', [MakingController::class, 'store']);
     Route::get('/pieces/{piece}/drawing.svg', [StageController::class, 'drawing']);
     Route::get('/pieces/{piece}/strips.svg', [StageController::class, 'stripsDrawn']);
+    Route::get('/pieces/{piece}/bends.csv', [PieceFileController::class, 'bends']);
+    Route::get('/pieces/{piece}/wires.dxf', [PieceFileController::class, 'wires']);
+    Route::get('/pieces/{piece}/scene.glb', [PieceFileController::class, 'scene']);
     Route::get('/pieces/{piece}/cut-sheet.pdf', [StageController::class, 'cutSheet']);
     Route::get('/pieces/{piece}/bench-sheet.pdf', [StageController::class, 'benchSheet']);
     Route::get('/pieces/{piece}/bill', [BillController::class, 'show']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pdf;
 
+use App\View\BeadTint;
 use Hebra\Core\Figure\Assembly;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Stroke;
@@ -14,21 +15,6 @@ use Hebra\Core\Plan\Step;
 /** The work of a piece on paper: its drawing, what to lay ready, and every step with a box to tick. */
 final class BenchSheet
 {
-    private const BEADS = [
-        'sea' => [95, 167, 142],
-        'moss' => [140, 154, 72],
-        'amber' => [217, 154, 44],
-        'rust' => [182, 90, 47],
-        'rose' => [201, 124, 134],
-        'plum' => [124, 84, 143],
-        'slate' => [116, 128, 141],
-        'sky' => [104, 158, 201],
-        'ink' => [58, 62, 74],
-        'milk' => [232, 226, 211],
-        'sand' => [210, 184, 140],
-        'clear' => [214, 230, 226],
-    ];
-
     /** Beads that are not round, by their corners: across and down, from -1 to 1. */
     private const CORNERS = [
         'bicone' => [[-0.15, -1], [0.15, -1], [1, 0], [0.15, 1], [-0.15, 1], [-1, 0]],
@@ -146,7 +132,7 @@ final class BenchSheet
                 continue;
             }
             $bead = $mark->bead;
-            $fill = self::BEADS[$bead->colour] ?? self::BEADS['sea'];
+            $fill = BeadTint::of($bead->colour);
             [$x, $y] = [$left + $mark->xMm * $scale, $top + ($mark->topMm + $bead->lengthMm / 2) * $scale];
             [$wide, $high] = [$bead->widthMm / 2 * $scale, $bead->lengthMm / 2 * $scale];
             $corners = self::CORNERS[$bead->shape->value] ?? null;

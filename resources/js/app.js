@@ -7,6 +7,7 @@ import { bench, sound } from './bench.js';
 import { leaf } from './leaf.js';
 import { password } from './password.js';
 import { plot } from './plot.js';
+import { turning } from './turning.js';
 import { zoom } from './zoom.js';
 
 window.htmx = htmx;
@@ -20,6 +21,7 @@ Alpine.data('sound', sound);
 Alpine.data('leaf', leaf);
 Alpine.data('password', password);
 Alpine.data('plot', plot);
+Alpine.data('turning', turning);
 Alpine.data('zoom', zoom);
 Alpine.start();
 

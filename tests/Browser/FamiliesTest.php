@@ -44,6 +44,38 @@ final class FamiliesTest extends BrowserTestCase
         $this->assertQuietConsole();
     }
 
+    public function test_a_piece_is_looked_at_from_its_sides_and_turned_by_keys(): void
+    {
+        $this->visit('/patterns');
+        $this->one('#pattern-framed-drop')->click();
+        $this->seeInside('h2', 'From the neck down');
+        $label = fn (): string => (string) $this->one('.drawing .canvas svg')->getAttribute('aria-label');
+        foreach (['side', 'back'] as $side) {
+            $this->one("#view-{$side}")->click();
+            self::eventually(fn (): bool => str_contains($label(), "from the {$side}"), "seen from the {$side}");
+        }
+        // A change keeps the side.
+        $this->one('#zoom-fit');
+        self::$browser->findElement(WebDriverBy::cssSelector('h2'))->click();
+        self::$browser->getKeyboard()->sendKeys('r');
+        self::eventually(
+            fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('.part'))) === 4,
+            'a ring is added by its key',
+        );
+        self::assertStringContainsString('from the back', $label());
+        $this->one('#view-turn')->click();
+        $space = fn (string $what): string => (string) $this->one('.space')->getAttribute($what);
+        self::eventually(fn (): bool => $space('data-state') === 'shown', 'it stands in space');
+        self::$browser->getKeyboard()->sendKeys(WebDriverKeys::ARROW_RIGHT);
+        self::eventually(fn (): bool => $space('data-turned') === '10', 'an arrow turns it');
+        $this->one('#view-front')->click();
+        self::eventually(
+            fn (): bool => $this->one('.drawing .canvas svg')->isDisplayed() && ! str_contains($label(), 'from the'),
+            'and the front is back',
+        );
+        $this->assertQuietConsole();
+    }
+
     public function test_what_is_drawn_by_reference_lights_its_strip_and_the_drawing_grows(): void
     {
         $this->visit('/patterns');

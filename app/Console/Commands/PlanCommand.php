@@ -18,7 +18,8 @@ final class PlanCommand extends Command
 {
     use RefusesOnStandardError;
 
-    protected $signature = 'hebra:plan {file : a piece that Hebra exported} {--json : print JSON}';
+    protected $signature = 'hebra:plan {file : a piece that Hebra exported} {--json : print JSON}
+        {--curve : with every wire’s middle line as points}';
 
     protected $description = 'Plans one exported piece: cuts, bends, counts, steps, checks, size, metal';
 
@@ -39,7 +40,7 @@ final class PlanCommand extends Command
         if ($this->option('json')) {
             $this->output->writeln(
                 (string) json_encode(
-                    $plan->toArray(),
+                    $plan->toArray((bool) $this->option('curve')),
                     JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
                 ),
                 OutputInterface::OUTPUT_RAW,

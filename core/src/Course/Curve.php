@@ -7,6 +7,9 @@ namespace Hebra\Core\Course;
 /** A centreline in space, from its first end to its last: millimetres. */
 final readonly class Curve
 {
+    /** Into how many pieces a bent span is told at least. */
+    private const LEAST = 6;
+
     /** @param  list<Span>  $spans  each begins where the one before it ends */
     public function __construct(public array $spans)
     {
@@ -54,7 +57,8 @@ final readonly class Curve
     {
         $points = $this->spans === [] ? [] : [$this->spans[0]->from];
         foreach ($this->spans as $span) {
-            $pieces = max(1, (int) ceil($span->lengthMm() / $stepMm));
+            // A turn of fine wire is short: it is told by its bend as well.
+            $pieces = max($span->isStraight() ? 1 : self::LEAST, (int) ceil($span->lengthMm() / $stepMm));
             for ($piece = 1; $piece <= $pieces; $piece++) {
                 $points[] = $span->at($piece / $pieces);
             }

@@ -43,6 +43,29 @@ final readonly class Move
         return $this->threaded instanceof Closure ? ($this->threaded)() : $this->threaded;
     }
 
+    /**
+     * Every bead on it where it stands, with how its wire runs there.
+     *
+     * @return list<array{Threaded, Vector, Vector}>
+     */
+    public function standing(Curve $curve): array
+    {
+        $standing = [];
+        $mm = 0.0;
+        foreach ($this->threaded() as $run) {
+            $held = $run->held->lengthMm ?? 0.0;
+            $mm = ($run->atMm ?? $mm) + $held;
+            for ($bead = 0; $bead < $run->count; $bead++) {
+                [$at, $runs] = $curve->at($mm + $run->bead->lengthMm / 2);
+                $standing[] = [$run, $run->aside === null ? $at : $at->plus($run->aside), $runs];
+                $mm += $run->bead->lengthMm;
+            }
+            $mm += $held;
+        }
+
+        return $standing;
+    }
+
     /** @param  list<Threaded>|Closure(): list<Threaded>  $threaded */
     public function threading(array|Closure $threaded): self
     {

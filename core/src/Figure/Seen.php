@@ -103,7 +103,10 @@ final class Seen
             if (! $move->isSeen()) {
                 continue;
             }
-            array_push($beads, ...$this->standing($move, $curve, $wire));
+            $this->crimps($move, $curve, $wire);
+            foreach ($move->standing($curve) as [$run, $at, $runs]) {
+                $beads[] = $this->bead($run, $at, $runs);
+            }
             foreach ($curve->spans as $span) {
                 array_push($pieces, ...$this->pieces($span, $move, $wire->diameterMm()));
             }
@@ -116,31 +119,11 @@ final class Seen
         }
     }
 
-    /** @return list<array{float, BeadMark}> how deep each lies, in tenths of a millimetre, and how it is seen */
-    private function standing(Move $move, Curve $curve, Wire $wire): array
+    /** @return array{float, BeadMark} how deep it lies, in tenths of a millimetre, and how it is seen */
+    private function bead(Threaded $run, Vector $place, Vector $runs): array
     {
-        $mm = 0.0;
-        $beads = [];
-        foreach ($move->threaded() as $run) {
-            $mm = $run->atMm ?? $mm;
-            $mm += $this->crimp($run, $curve, $mm, $wire);
-            for ($bead = 0; $bead < $run->count; $bead++) {
-                $beads[] = $this->bead($run, $curve, $mm + $run->bead->lengthMm / 2);
-                $mm += $run->bead->lengthMm;
-            }
-            $mm += $this->crimp($run, $curve, $mm, $wire);
-        }
-
-        return $beads;
-    }
-
-    /** @return array{float, BeadMark} */
-    private function bead(Threaded $run, Curve $curve, float $mm): array
-    {
-        [$place, $runs] = $curve->at($mm);
-        $at = $this->turned($run->aside === null ? $place : $place->plus($run->aside));
-        $runs = $this->turned($runs);
-        [[$x, $y], [$dx, $dy]] = [SeenPath::page($at), SeenPath::page($runs)];
+        [$at, $ahead] = [$this->turned($place), $this->turned($runs)];
+        [[$x, $y], [$dx, $dy]] = [SeenPath::page($at), SeenPath::page($ahead)];
         $turn = hypot($dx, $dy) < 1e-6 ? 0.0 : rad2deg(atan2(-$dx, $dy)) + ($run->isTurned ? 180.0 : 0.0);
         $top = round($y - $run->bead->lengthMm / 2, 4);
         $isBehind = $at->z < -self::BEAD_BEHIND * $run->bead->widthMm;
@@ -157,17 +140,23 @@ final class Seen
         return round(180.0 - fmod(540.0 - $degrees, 360.0), 2) + 0.0;
     }
 
-    /** @return float how much of the wire it takes, mm */
-    private function crimp(Threaded $run, Curve $curve, float $fromMm, Wire $wire): float
+    /** Before a run of beads and after it. */
+    private function crimps(Move $move, Curve $curve, Wire $wire): void
     {
-        if ($run->held === null) {
-            return 0.0;
+        $mm = 0.0;
+        foreach ($move->threaded() as $run) {
+            $mm = $run->atMm ?? $mm;
+            $held = $run->held;
+            $beads = $run->count * $run->bead->lengthMm;
+            foreach ($held === null ? [] : [$mm, $mm + $held->lengthMm + $beads] as $from) {
+                $ends = [$curve->at($from)[0], $curve->at($from + ($held->lengthMm ?? 0.0))[0]];
+                [$one, $other] = array_map(fn (Vector $at): array => SeenPath::page($this->turned($at)), $ends);
+                $this->strokes[] = new Stroke(
+                    [['M', ...$one], ['L', ...$other]], $held->wideMm ?? 0.0, $wire->metal, 1, $held->mark ?? '', true, 1,
+                );
+            }
+            $mm += $beads + 2 * ($held->lengthMm ?? 0.0);
         }
-        [$from, $to] = [$curve->at($fromMm)[0], $curve->at($fromMm + $run->held->lengthMm)[0]];
-        $path = [['M', ...SeenPath::page($this->turned($from))], ['L', ...SeenPath::page($this->turned($to))]];
-        $this->strokes[] = new Stroke($path, $run->held->wideMm, $wire->metal, 1, $run->held->mark, true, 1);
-
-        return $run->held->lengthMm;
     }
 
     /** @return list<SeenSpan> */

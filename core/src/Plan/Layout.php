@@ -12,6 +12,7 @@ use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Pose;
 use Hebra\Core\Figure\View;
 use Hebra\Core\Piece\FitKind;
+use Hebra\Core\Scene\ScenePart;
 
 /**
  * Where each made part of a piece is drawn: hanging, one below the other, which gives its length; or, for a chain round
@@ -297,6 +298,20 @@ final class Layout
         $seen = new Assembly($placed);
 
         return $this->isRound || $this->strands !== [] ? $seen->fromTop() : $seen;
+    }
+
+    /** @return list<ScenePart> the whole in space */
+    public function scene(): array
+    {
+        $this->assembly();
+
+        return PieceScene::of(array_map(function (Instance $instance): array {
+            $degrees = round($this->bends[$instance->name] ?? 0.0, 2);
+            $length = $this->advances[$instance->name];
+            $arc = Bow::bends($length) && abs($degrees) >= 0.01 ? new Arc($length, $degrees) : null;
+
+            return [$instance, $this->facing($instance), $arc, $this->poses[$instance->name]];
+        }, $this->instances));
     }
 
     private function from(View $view, Instance $instance, float $degrees): PieceFigure

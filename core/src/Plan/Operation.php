@@ -30,4 +30,14 @@ enum Operation: string
     case Count = 'count';
     case Try = 'try';
     case Inspect = 'inspect';
+
+    /** Whether wire has another form after it. */
+    public function forms(): bool
+    {
+        return match ($this) {
+            self::Eye, self::Bend, self::Wrap, self::Coil, self::Spiral, self::Bind, self::Weave, self::Crimp,
+            self::Hammer, self::Flame, self::Hook => true,
+            default => false,
+        };
+    }
 }

@@ -4,17 +4,25 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Course\BendTable;
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Curve;
 use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Assembly;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\View;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Sizing;
+use Hebra\Core\Scene\ScenePart;
 use Hebra\Core\Wrap\Turn;
 
 /** Everything that follows from a piece, a profile and nothing else. */
 final class Plan
 {
+    /** How far apart the points of a curve are at most. */
+    private const CURVE_STEP_MM = 0.5;
+
     /** @var list<Step>|null */
     private ?array $worded = null;
 
@@ -66,6 +74,83 @@ final class Plan
     public function seen(View $view): Assembly
     {
         return $this->layout->seen($view);
+    }
+
+    /** @return list<ScenePart> the piece in space */
+    public function scene(): array
+    {
+        return $this->layout->scene();
+    }
+
+    /**
+     * How each wire is bent, as a bender takes it: its cut's own straight tails and all.
+     *
+     * @return list<array{wire: string, cut: string, count: int, bends: list<array{feed_mm: float, rotation_deg: float, angle_deg: float, radius_mm: float}>}>
+     */
+    public function bendTables(): array
+    {
+        $tables = [];
+        foreach ($this->wires() as [$part, $course]) {
+            $spans = array_merge(...array_map(fn (Curve $curve): array => $curve->spans, $course->curves()));
+            $tables[] = [
+                'wire' => $part->part->id.($course->slot === '' ? '' : '-'.$course->slot), 'cut' => $course->label,
+                'count' => $course->times,
+                'bends' => BendTable::of(new Curve($spans), $part->wireOf($course->role)->diameterMm()),
+            ];
+        }
+
+        return $tables;
+    }
+
+    /** @return array{curve?: list<array{float, float, float}>} how the wire of a cut lies in its part, as points from its first end to its last: x right, y down, z to the front, mm */
+    private function curveOf(Cut $cut): array
+    {
+        foreach ($this->wires() as [$part, $course]) {
+            if ($part->part->id === $cut->part && $course->slot === $cut->slot) {
+                $spans = array_merge(...array_map(fn (Curve $curve): array => $curve->spans, $course->curves()));
+                $points = (new Curve($spans))->points(self::CURVE_STEP_MM);
+
+                return ['curve' => array_map(
+                    fn (Vector $at): array => [round($at->x, 4), round($at->y, 4), round($at->z, 4)], $points,
+                )];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<array{step: int, title: string, moves: list<array{wire: string, move: int}>}> which stretches of which wires are formed at a step, by their places */
+    private function forming(): array
+    {
+        $forming = [];
+        foreach ([...$this->prepare(), ...$this->steps()] as $number => $step) {
+            $moves = [];
+            foreach ($step->operation->forms() ? $this->strips() : [] as $cut) {
+                foreach ($cut->segments as $at => $segment) {
+                    if (in_array($segment->mark, $step->marks, true) && $segment->kind->stays()) {
+                        $moves[] = ['wire' => $cut->key(), 'move' => $at];
+                    }
+                }
+            }
+            if ($moves !== []) {
+                $forming[] = ['step' => $number + 1, 'title' => $step->title, 'moves' => $moves];
+            }
+        }
+
+        return $forming;
+    }
+
+    /** @return list<array{PartPlan, Course}> every wire that is formed here, once for each that lies alike */
+    private function wires(): array
+    {
+        $wires = [];
+        foreach ($this->parts as $part) {
+            foreach ($part->technique->isBought($part->part) ? [] : $part->technique->courses($part) as $course) {
+                $wires[] = [$part, $course];
+            }
+        }
+
+        return $wires;
     }
 
     /** Every stroke and bead of the drawing where it lies. */
@@ -216,7 +301,7 @@ final class Plan
     }
 
     /** @return array<string, mixed> the JSON of `hebra:plan` */
-    public function toArray(): array
+    public function toArray(bool $withCurves = false): array
     {
         return [
             'name' => $this->piece->name,
@@ -238,7 +323,10 @@ final class Plan
                 ),
                 'bends_mm' => array_map(fn (BendMark $bend): float => $bend->atMm, $cut->bends),
             ], $this->cuts),
-            'courses' => array_map(fn (Cut $cut): array => $cut->course(), $this->strips()),
+            'courses' => array_map(
+                fn (Cut $cut): array => $cut->course() + ($withCurves ? $this->curveOf($cut) : []), $this->strips(),
+            ),
+            'forming' => $this->forming(),
             'rings' => array_values(array_filter(array_map(fn (Cut $cut): ?array => $cut->rings === null ? null : [
                 'inside_mm' => $cut->rings->insideMm,
                 'wire' => $cut->wire->key(),

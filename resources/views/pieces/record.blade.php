@@ -4,7 +4,7 @@
     <p class="mt-3 no-print"><a href="/pieces/{{ $piece->ulid }}/log">← {{ $making->document()->name }}</a></p>
     <div class="flex flex-wrap items-baseline justify-between gap-3"><h1>{{ $making->document()->name }}</h1><p class="quiet">{{ ucfirst($making->document()->makes->words()) }}{{ $making->closed_at === null ? ', under way' : ', made by '.$making->closed_at->format('j F Y') }}</p></div>
     <div class="record mt-3">
-        <figure class="drawing"><div class="canvas">@include('svg.piece', ['drawing' => $desk->drawing, 'hangs' => '', 'label' => 'Drawing of '.$making->document()->name])</div></figure>
+        <figure class="drawing drawing-place"><div class="canvas">@include('svg.piece', ['drawing' => $desk->drawing, 'hangs' => '', 'label' => 'Drawing of '.$making->document()->name])</div></figure>
         <div>
             <h2>What it took</h2>
             <div class="scrolls" tabindex="0" role="group" aria-label="Table"><table class="ledger mt-1"><thead><tr><th scope="col">Wire</th><th scope="col" class="!text-right">cut, each</th><th scope="col" class="!text-right">left</th><th scope="col" class="!text-right">on the sum</th></tr></thead><tbody>

@@ -46,6 +46,7 @@
         <span class="small text-center">cut sheet (PDF, 1 : 1): <a href="/pieces/{{ $desk->piece->ulid }}/cut-sheet.pdf?paper=a4">A4</a> · <a href="/pieces/{{ $desk->piece->ulid }}/cut-sheet.pdf?paper=letter">Letter</a></span>
         <span class="small text-center">bench sheet (PDF): <a href="/pieces/{{ $desk->piece->ulid }}/bench-sheet.pdf?paper=a4">A4</a> · <a href="/pieces/{{ $desk->piece->ulid }}/bench-sheet.pdf?paper=letter">Letter</a></span>
         <a class="small text-center" href="/pieces/{{ $desk->piece->ulid }}/strips.svg">strips as a picture (SVG)</a>
+        <span class="small text-center"><a href="/pieces/{{ $desk->piece->ulid }}/bends.csv">bends, wire by wire (CSV)</a> · <a href="/pieces/{{ $desk->piece->ulid }}/wires.dxf">wires as lines (DXF)</a> · <a href="/pieces/{{ $desk->piece->ulid }}/scene.glb">in space (glTF)</a></span>
         <form method="post" action="/pieces/{{ $desk->piece->ulid }}/makings">@csrf<button type="submit" class="do w-full justify-center">{{ $desk->piece->openMaking ? 'Go on making' : 'Start making' }}</button></form>
     </div>
 </div>

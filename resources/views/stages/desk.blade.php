@@ -33,13 +33,16 @@
         <p class="banner is-note">This making began with an earlier version of the design and goes on with it. What you changed since is for the next one.</p>
     @endif
     <div class="desk">
+        <div class="drawing-place" x-data="turning">
         <figure class="drawing" x-data="zoom">
             <div class="canvas">@include('svg.piece', ['drawing' => $desk->drawing, 'hangs' => $desk->plan->isLaidRound() ? '' : $desk->high(), 'across' => $desk->across(), 'label' => 'Drawing of '.$desk->document->name.($desk->side === \Hebra\Core\Figure\View::Front ? '' : ' from the '.$desk->side->value).': '.$desk->high()])</div>
+            <div class="space" tabindex="0" role="application" aria-label="The piece in space: turn it with the arrow keys" data-scene="/pieces/{{ $desk->piece->ulid }}/scene.glb" hidden></div>
             <figcaption>
                 <nav class="sides" aria-label="Seen from">
                     @foreach ($desk->sides() as $address => [$words, $side])
                         <a id="view-{{ $words }}" href="{{ $address }}" hx-get="{{ $address }}" @if ($side === $desk->side) aria-current="true" @endif>{{ $words }}</a>
                     @endforeach
+                    <button type="button" id="view-turn" class="turns" hidden aria-pressed="false" x-on:click="toggle">turn it</button>
                 </nav>
                 <span class="zoom" hidden>
                     <button type="button" id="zoom-out" class="tool" x-on:click="farther" aria-label="Drawing smaller">−</button>
@@ -52,6 +55,7 @@
                 @endif
             </figcaption>
         </figure>
+        </div>
         <section class="stage-panel" aria-label="{{ \App\Models\Piece::STAGES[$desk->stage] }}">
             @include('stages.'.$desk->stage)
         </section>
