@@ -85,7 +85,7 @@ final class Seen
     /** Where a point of the part is seen. */
     public function placed(Placement $eye, bool $flips): Placement
     {
-        [$x, $y] = SeenPath::page($this->turned(new Vector($eye->xMm, $eye->yMm)));
+        [$x, $y] = SeenPath::page($this->turned(new Vector($eye->xMm, $eye->yMm, $eye->zMm)));
 
         return new Placement($y, $eye->facing !== $flips, $x);
     }

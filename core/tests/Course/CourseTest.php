@@ -27,7 +27,9 @@ use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Course\Shape\Wound;
 use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Vector;
+use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Fit\Frame as Outline;
+use Hebra\Core\Plan\PartDrawing;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Tests\Piece\Everything;
@@ -208,5 +210,57 @@ final class CourseTest extends TestCase
                 }
             }
         }
+    }
+
+    /** What hangs in an eye hangs on its wire: half its thickness beside its middle. */
+    public function test_every_eye_that_can_be_hung_in_lies_on_its_wire(): void
+    {
+        $eyes = 0;
+        foreach (Everything::pieces(120) as $name => $piece) {
+            foreach ($piece->parts as $part) {
+                $plan = PartPlan::of($piece, $part, new Profile);
+                $drawing = PartDrawing::of($plan, ! $plan->technique->isFaceAcross($plan));
+                foreach ($plan->technique->eyes($plan, $part->id) as $eye => $told) {
+                    if ($eye === 'top') {
+                        continue;
+                    }
+                    $where = "{$name}, {$part->id} {$told->words}";
+                    $hung = $drawing->eyes[$eye] ?? null;
+                    self::assertNotNull($hung, $where);
+                    $least = INF;
+                    foreach ($drawing->figure()->strokes as $stroke) {
+                        $last = Stroke::end($stroke->path[0]);
+                        foreach ($stroke->path as $command) {
+                            $end = Stroke::end($command);
+                            for ($share = 0; $share <= 8; $share++) {
+                                [$x, $y] = $command[0] === 'C'
+                                    ? self::onCubic($last, $command, $share / 8)
+                                    : [$last[0] + ($end[0] - $last[0]) * $share / 8, $last[1] + ($end[1] - $last[1]) * $share / 8];
+                                $least = min($least, hypot($x - $hung->xMm, $y - $hung->yMm));
+                            }
+                            $last = $end;
+                        }
+                    }
+                    self::assertLessThan(1.2 * $told->wireMm + 0.6, $least, $where);
+                    $eyes++;
+                }
+            }
+        }
+        self::assertGreaterThan(300, $eyes);
+    }
+
+    /**
+     * @param  array{float, float}  $from
+     * @param  array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}  $curve
+     * @return array{float, float}
+     */
+    private static function onCubic(array $from, array $curve, float $share): array
+    {
+        $at = (new Span(
+            new Vector(...$from), new Vector((float) $curve[1], (float) $curve[2]),
+            new Vector((float) ($curve[3] ?? 0), (float) ($curve[4] ?? 0)), new Vector(...Stroke::end($curve)),
+        ))->at($share);
+
+        return [$at->x, $at->y];
     }
 }

@@ -21,6 +21,7 @@ use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Course\Shape\Wound;
 use Hebra\Core\Course\Vector;
+use Hebra\Core\Figure\Placement;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\FitKind;
@@ -30,6 +31,8 @@ use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Eye;
+use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\FitSheet;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
@@ -205,6 +208,31 @@ final class Bangle implements Technique
         $ease = $part->part->choice('style') === 'cuff' ? 0.0 : FitSheet::EASE_MM / M_PI;
 
         return new Sizing('inside', $fit->mm / M_PI + $ease, self::TOLERANCE_MM, M_PI, $ease);
+    }
+
+    public function eyes(PartPlan $part, string $instance): array
+    {
+        if ($part->part->choice('style') !== 'curled') {
+            return [];
+        }
+        $inside = max($part->wireMm(), $this->curlMm($part) - 2 * $this->thickMm($part));
+        $eye = fn (string $name, string $words): Eye => new Eye(
+            "{$instance}/{$name}", EyeKind::Closed, $inside, $this->thickMm($part), $words, $part->mark($name),
+        );
+
+        return ['end-1' => $eye('end-1', 'bangle’s right curl'), 'end-2' => $eye('end-2', 'bangle’s left curl')];
+    }
+
+    public function hung(PartPlan $part): array
+    {
+        if ($part->part->choice('style') !== 'curled') {
+            return [];
+        }
+        // In the lower side of a curl, beside the opening.
+        $low = $this->middleMm($part) - $this->radiusMm($part) - $this->thickMm($part) / 2;
+        $aside = ($this->openMm($part) + $this->thickMm($part)) / 2;
+
+        return ['end-1' => new Placement($low, false, $aside), 'end-2' => new Placement($low, false, -$aside)];
     }
 
     public function along(PartPlan $part): array

@@ -40,6 +40,9 @@ final class LinkChain implements Technique
 {
     use Usual;
 
+    /** So many links are told one by one. */
+    private const COUNTED = 60;
+
     public function name(): string
     {
         return 'chain';
@@ -120,7 +123,20 @@ final class LinkChain implements Technique
             "{$instance}/{$name}", $kind, $inside, $part->wireMm(), $words, $part->mark('links'),
         );
 
-        return ['top' => $eye('top', 'chain’s first link'), 'bottom' => $eye('bottom', 'chain’s last link')];
+        $links = [];
+        foreach ($this->between($part->part) as $link) {
+            $links["link-{$link}"] = $eye("link-{$link}", "chain’s link {$link}");
+        }
+
+        return ['top' => $eye('top', 'chain’s first link'), ...$links, 'bottom' => $eye('bottom', 'chain’s last link')];
+    }
+
+    /** @return list<int> the links between its ends that something can hang in, of a chain that can be counted */
+    private function between(Part $part): array
+    {
+        $links = $part->count('links');
+
+        return $links > 2 && $links <= self::COUNTED ? range(2, $links - 1) : [];
     }
 
     public function along(PartPlan $part): array
@@ -270,6 +286,11 @@ final class LinkChain implements Technique
     {
         $links = $part->part->count('links');
 
-        return ['bottom' => new Placement($links * $part->part->mm('inside'), $links % 2 === 0)];
+        $hung = ['bottom' => new Placement($links * $part->part->mm('inside'), $links % 2 === 0)];
+        foreach ($this->between($part->part) as $link) {
+            $hung["link-{$link}"] = new Placement($link * $part->part->mm('inside'), $link % 2 === 0);
+        }
+
+        return $hung;
     }
 }

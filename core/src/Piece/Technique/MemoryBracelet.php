@@ -15,6 +15,7 @@ use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
+use Hebra\Core\Figure\Placement;
 use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Fit;
@@ -25,6 +26,8 @@ use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Eye;
+use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
@@ -161,6 +164,37 @@ final class MemoryBracelet implements Technique
         };
     }
 
+    public function eyes(PartPlan $part, string $instance): array
+    {
+        $inside = max($part->wireMm(), 2 * $this->stopMm($part) - $part->wireMm());
+        $eye = fn (string $name, string $words): Eye => new Eye(
+            "{$instance}/{$name}", EyeKind::Closed, $inside, $part->wireMm(), $words, $part->mark($name),
+        );
+
+        return ['stop' => $eye('stop', 'first stop'), 'stop-2' => $eye('stop-2', 'last stop')];
+    }
+
+    /** How far from its middle the wire of a stop lies. */
+    private function stopMm(PartPlan $part): float
+    {
+        return max($part->part->mm('end') / (2 * M_PI * self::STOP_TURNS), $part->wireMm());
+    }
+
+    public function hung(PartPlan $part): array
+    {
+        $curves = $this->wire($part, 0)->curves();
+        $lowest = function (int $move) use ($curves, $part): Placement {
+            $low = null;
+            foreach ($curves[$move]->points(0.5) as $at) {
+                $low = $low === null || $at->y > $low->y ? $at : $low;
+            }
+
+            return new Placement(($low->y ?? 0.0) - $part->wireMm() / 2, false, $low->x ?? 0.0, $low->z ?? 0.0);
+        };
+
+        return ['stop' => $lowest(0), 'stop-2' => $lowest(2)];
+    }
+
     public function along(PartPlan $part): array
     {
         return ['stop', 'thread', 'end'];
@@ -216,7 +250,7 @@ final class MemoryBracelet implements Technique
     private function stop(PartPlan $part): Rolled
     {
         $mm = $part->part->mm('end');
-        $radius = max($mm / (2 * M_PI * self::STOP_TURNS), $part->wireMm());
+        $radius = $this->stopMm($part);
 
         return new Rolled(new Arc($radius, $mm / $radius), 180.0);
     }

@@ -123,6 +123,8 @@ final class WireFrame implements Technique
         return [
             'centre' => $closed('centre', 'frame’s top, inside'),
             'bottom' => $closed('bottom', 'frame’s lower edge'),
+            'left' => $closed('left', 'frame’s left corner'),
+            'right' => $closed('right', 'frame’s right corner'),
             'top' => $this->end($part)->eye($instance),
         ];
     }
@@ -196,6 +198,19 @@ final class WireFrame implements Technique
         )];
     }
 
+    /** How far it is from its top to its corner, or to where it is widest. */
+    private function sideMm(PartPlan $part): float
+    {
+        $size = $part->part->mm('size');
+
+        return match ($part->part->choice('shape')) {
+            'square', 'triangle' => $size,
+            // A tangent, and a twelfth of its round.
+            'drop' => $size * (sqrt(3) / 2 + M_PI / 12),
+            default => $size * M_PI / 4,
+        };
+    }
+
     /** How low the middle of the frame's wire begins. */
     private function topMm(PartPlan $part): float
     {
@@ -239,7 +254,18 @@ final class WireFrame implements Technique
         [$from, $half] = [$this->topMm($part), $part->wireMm() / 2];
         $below = $from + $this->outline($part)->bottomMm() - $half;
 
-        return ['centre' => new Placement($from + $half, false), 'bottom' => new Placement($below, false)];
+        $outline = $this->outline($part);
+        $corner = function (float $mm) use ($outline, $from, $half): Placement {
+            [$x, $y] = $outline->at($mm);
+
+            return new Placement($from + $y - $half, false, $x);
+        };
+        $side = $this->sideMm($part);
+
+        return [
+            'centre' => new Placement($from + $half, false), 'bottom' => new Placement($below, false),
+            'right' => $corner($side), 'left' => $corner($outline->lengthMm() - $side),
+        ];
     }
 
     public function isFaceAcross(PartPlan $part): bool
