@@ -47,6 +47,9 @@ final class Seen
     /** Of the wire's thickness: what strays no farther from a line is seen as one. */
     private const NEARLY = 0.06;
 
+    /** Of its size: so little depth a turn has that is seen from its end. */
+    private const END_ON = 0.35;
+
     /** The cosine of a turn that is seen as a corner. */
     private const STRAIGHT_ON = 0.97;
 
@@ -212,11 +215,16 @@ final class Seen
     {
         $middle = $span->from->plus($span->to)->times(0.5);
         $bulge = $span->at(0.5)->minus($middle);
+        $z = $middle->z / $wireMm;
+        // Seen from the end of what it goes round it is a ring.
+        $depth = hypot($bulge->z, ($span->to->z - $span->from->z) / 2);
+        if ($depth < self::END_ON * max($bulge->lengthMm(), $span->to->minus($span->from)->lengthMm() / 2)) {
+            return [new SeenSpan($span, $move, $z < -self::BEHIND ? 0 : 1, 0)];
+        }
         $isAside = abs($bulge->z) < self::ASIDE_BULGE * $bulge->lengthMm();
         $pieces = [];
         foreach ($isAside ? $span->parted(0.5) : [$span] as $part) {
             $isNear = ($isAside ? $part->at(0.5)->z - $middle->z : $bulge->z) > 0.0;
-            $z = $middle->z / $wireMm;
             $isHidden = ! $isNear || ($z < -self::BEHIND && $z > -2 * self::FAR);
             $pieces[] = new SeenSpan($part, $move, $z < -self::BEHIND ? 0 : 1, $isHidden ? -1 : 1);
         }

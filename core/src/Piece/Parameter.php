@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece;
 
+use Hebra\Core\Course\Written;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Length;
 use Hebra\Core\Quantity\LengthUnit;
@@ -51,6 +52,12 @@ final readonly class Parameter
         return new self($key, ParameterKind::Weave, $words, $default);
     }
 
+    /** The way of a wire, move by move. */
+    public static function course(string $key, string $words, string $default): self
+    {
+        return new self($key, ParameterKind::Course, $words, $default);
+    }
+
     public static function flag(string $key, string $words, bool $default): self
     {
         return new self($key, ParameterKind::Flag, $words, $default);
@@ -69,6 +76,7 @@ final readonly class Parameter
             ParameterKind::Number => Count::number($text, $this->words, $this->least, $this->most),
             ParameterKind::Choice => $this->chosen($text, $this->words),
             ParameterKind::Weave => $this->woven($text, $this->words),
+            ParameterKind::Course => $this->written($text, $this->words),
             ParameterKind::Flag => in_array($text, ['1', 'true', 'yes', 'on'], true),
         };
     }
@@ -92,6 +100,9 @@ final readonly class Parameter
             ParameterKind::Weave => is_string($value)
                 ? $this->woven($value, $field)
                 : throw InvalidPiece::notText($field, $value),
+            ParameterKind::Course => is_string($value)
+                ? $this->written($value, $field)
+                : throw InvalidPiece::notText($field, $value),
             ParameterKind::Flag => is_bool($value) ? $value : throw InvalidPiece::notFlag($field, $value),
         };
     }
@@ -100,6 +111,13 @@ final readonly class Parameter
     private function woven(string $text, string $field): string
     {
         BandWeave::parse($text, 12, $field);
+
+        return trim($text);
+    }
+
+    private function written(string $text, string $field): string
+    {
+        Written::parse($text, $field);
 
         return trim($text);
     }

@@ -14,4 +14,5 @@ enum ParameterKind: string
     case Choice = 'choice';
     case Flag = 'flag';
     case Weave = 'weave';
+    case Course = 'course';
 }

@@ -69,6 +69,11 @@ final class Patterns
                 Family::Earring,
                 [$ear, ['coil-link'], ['head-pin', ['rose', 'foam']]],
             ),
+            'meander' => new Pattern(
+                'A wire that wanders: four beads in its bends, and a drop',
+                Family::Earring,
+                [$ear, ['free-wire', [['mist', 2], ['sky', 2]], ['course' => 'straight 3 · arc 5 -90 · arc 5 180 · through 2 · arc 5 -180 · through 2 · arc 5 180 · arc 5 -90 · straight 3']], ['head-pin', ['plum', 'foam']]],
+            ),
             'coiled-drop' => new Pattern(
                 'A coil of a coil, and a small drop',
                 Family::Earring,

@@ -7,6 +7,7 @@ namespace Hebra\Core\Piece;
 use Hebra\Core\Piece\Technique\Bangle;
 use Hebra\Core\Piece\Technique\CoilLink;
 use Hebra\Core\Piece\Technique\EarWire;
+use Hebra\Core\Piece\Technique\FreeWire;
 use Hebra\Core\Piece\Technique\HeadPin;
 use Hebra\Core\Piece\Technique\HookClasp;
 use Hebra\Core\Piece\Technique\Hoop;
@@ -36,7 +37,7 @@ final class Techniques
         if (self::$known === null) {
             foreach ([
                 new EarWire, WrappedLink::wrapped(), new HeadPin, WrappedLink::plain(), new Hoop, new WireFrame,
-                new Surround, CoilLink::bare(), CoilLink::beaded(),
+                new Surround, new FreeWire, CoilLink::bare(), CoilLink::beaded(),
                 new WoundRing, new OpenRing, new SplitRing, new Bangle, new MemoryBracelet, new WovenBand, new Strand,
                 new LinkChain, new JumpRing, new HookClasp, new ToggleBar,
             ] as $technique) {

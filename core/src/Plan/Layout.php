@@ -287,17 +287,36 @@ final class Layout
             return $this->assembly();
         }
         $this->assembly();
-        $placed = $bent = [];
+        $placed = $bent = $poses = [];
         foreach ($this->instances as $instance) {
             $degrees = round($view->turned($this->bends[$instance->name] ?? 0.0), 2);
             $key = $this->onces[$instance->name].$degrees;
             $bent[$key] ??= $this->from($view, $instance, $degrees);
-            $pose = $this->poses[$instance->name];
-            $placed[] = [$bent[$key], new Pose($view->turned($pose->degrees), $view->across($pose->xMm), $pose->yMm)];
+            $poses[$instance->name] = $this->poseFrom($view, $instance, $poses);
+            $placed[] = [$bent[$key], $poses[$instance->name]];
         }
         $seen = new Assembly($placed);
 
         return $this->isRound || $this->strands !== [] ? $seen->fromTop() : $seen;
+    }
+
+    /**
+     * Where a part lies seen from a side: below the eye that it hangs in, as that is seen from there. What is laid round
+     * or ends in an eye elsewhere is the front's, turned about.
+     *
+     * @param  array<string, Pose>  $poses  of those before it
+     */
+    private function poseFrom(View $view, Instance $instance, array $poses): Pose
+    {
+        $pose = $this->poses[$instance->name];
+        $above = $this->named[$instance->above ?? ''] ?? null;
+        if ($above === null || $this->isRound || $this->strands !== []) {
+            return new Pose($view->turned($pose->degrees), $view->across($pose->xMm), $pose->yMm);
+        }
+        $eye = PartDrawing::of($above->part, $this->facing($above), $view)->eyes[$instance->eye] ?? null;
+        $turn = $view->turned($pose->degrees - $this->poses[$above->name]->degrees);
+
+        return $eye === null ? $poses[$above->name] : $poses[$above->name]->below($eye, $turn);
     }
 
     /** @return list<ScenePart> the whole in space */

@@ -357,7 +357,8 @@ final class LineChecks
             }
         }
         foreach ($by as [[$what, $name, $count], $length]) {
-            $nearest = max(1, (int) round($count - $moreMm / ($length / $count)));
+            // What carries nothing on makes no strand longer.
+            $nearest = $length > 0.0 ? max(1, (int) round($count - $moreMm * $count / $length)) : $count;
             if ($nearest !== $count) {
                 return [
                     new Way(

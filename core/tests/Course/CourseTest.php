@@ -155,10 +155,10 @@ final class CourseTest extends TestCase
                 $move = $course->moves[$at];
                 if (self::isWire($move)) {
                     $moves++;
-                    // Bound over a frame's corner it takes a little more than along a side.
+                    // Bound over a frame's corner, or with a bead as long as its rim is wide, it takes a little else.
                     $within = match ($move->segment->kind) {
                         SegmentKind::Weave => 0.01,
-                        SegmentKind::Binding => str_contains($name, 'frame') ? 0.02 : 0.005,
+                        SegmentKind::Binding => 0.02,
                         default => 0.005,
                     };
                     $words = "{$name}: {$move->segment->words}";

@@ -83,12 +83,13 @@
                 <input type="hidden" name="do" value="part.set"><input type="hidden" name="part" value="{{ $part->id }}"><input type="hidden" name="key" value="{{ $parameter->key }}">
                 @include('fragments.where', ['desk' => $desk, 'then' => []])
                 @php($id = 'set-'.$part->id.'-'.$parameter->key)
-                @if (in_array($parameter->kind->value, ['length', 'count', 'weave'], true))
+                @if (in_array($parameter->kind->value, ['length', 'count', 'weave', 'course'], true))
                     @php($isWrong = $problem !== null && $problem->field() === $parameter->words)
                     <div class="field">
                         <label for="{{ $id }}">{{ $parameter->words }}</label>
-                        <input class="in{{ $parameter->kind->value === 'weave' ? ' is-weave' : '' }}" id="{{ $id }}" name="value" autocomplete="off" inputmode="{{ $parameter->kind->value === 'count' ? 'numeric' : 'text' }}" value="{{ $isWrong ? (is_string(request('value')) ? mb_substr(request('value'), 0, 100) : '') : match ($parameter->kind->value) { 'length' => $profile->size($part->mm($parameter->key)), 'count' => $part->count($parameter->key), default => $part->choice($parameter->key) } }}" @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ Str::slug($parameter->words) }}" @endif>
+                        <input class="in{{ in_array($parameter->kind->value, ['weave', 'course'], true) ? ' is-weave' : '' }}" id="{{ $id }}" name="value" autocomplete="off" inputmode="{{ $parameter->kind->value === 'count' ? 'numeric' : 'text' }}" value="{{ $isWrong ? (is_string(request('value')) ? mb_substr(request('value'), 0, 100) : '') : match ($parameter->kind->value) { 'length' => $profile->size($part->mm($parameter->key)), 'count' => $part->count($parameter->key), default => $part->choice($parameter->key) } }}" @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ Str::slug($parameter->words) }}" @endif>
                         @if ($parameter->kind->value === 'weave')<p class="small quiet">Figures 6@1-2, basket f1 b2, or cross 1-2; sections parted by |, x12 for repeats.</p>@endif
+                        @if ($parameter->kind->value === 'course')<p class="small quiet">straight 8 · arc 14 180 · bend -60 · turn 90 · through 3 · coil 8 on 2 · spiral 2; parted by ·, ; or ,</p>@endif
                         @if ($isWrong)<x-problem :for="$parameter->words" :problem="$problem" />@endif
                     </div>
                 @else

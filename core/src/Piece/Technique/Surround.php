@@ -212,7 +212,7 @@ final class Surround implements Technique
             ->course('Surround', $part->part->wire, $part->times, Frame::down($this->holeTopMm($part) - $beside, -$d / 2));
 
         return [$course, ...(new BoundBeads($part->withoutFirst(1)))->courses(
-            fn (): Host => new Host(new Curve($rim()->laid(Frame::down(0.0))[0])), $this->rimMm($part),
+            fn (): Host => new Host(new Curve(array_slice($rim()->laid(Frame::down(0.0))[0], 1, -1))), $this->rimMm($part),
         )];
     }
 
