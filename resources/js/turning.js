@@ -43,7 +43,7 @@ export function turning() {
                 room.dataset.state = 'shown';
             } catch {
                 room.dataset.state = 'failed';
-                room.textContent = 'It cannot be turned here: the views from front, side and back stay.';
+                room.textContent = 'It cannot be turned here. The front, the side and the back can be seen.';
             }
         },
 

@@ -115,6 +115,42 @@ final class CommandsTest extends TestCase
         self::assertSame(1, substr_count($error, "\n"));
     }
 
+    /** Asked for, every wire's middle line is as long as its cut; every step that forms names stretches that there are. */
+    public function test_a_plan_tells_curves_and_what_is_formed(): void
+    {
+        foreach (['two-links', 'meander', 'bound-disc'] as $pattern) {
+            $file = (string) tempnam(sys_get_temp_dir(), 'hebra');
+            file_put_contents($file, PieceJson::write(Patterns::start($pattern, 'Planned')));
+            try {
+                [$status, $out] = self::artisan(['hebra:plan', $file, '--json', '--curve']);
+            } finally {
+                unlink($file);
+            }
+            self::assertSame(0, $status);
+            $plan = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
+            $moves = [];
+            foreach ($plan['courses'] as $course) {
+                $moves[$course['wire']] = $course['moves'];
+                $long = 0.0;
+                foreach (array_slice($course['curve'] ?? [], 1) as $at => $to) {
+                    $from = $course['curve'][$at];
+                    $long += sqrt(($to[0] - $from[0]) ** 2 + ($to[1] - $from[1]) ** 2 + ($to[2] - $from[2]) ** 2);
+                }
+                $cut = array_sum(array_column($course['moves'], 'length_mm'));
+                if ($course['cut'] !== 'Rings') {
+                    self::assertEqualsWithDelta($cut, $long, 0.03 * $cut, "{$pattern}: {$course['cut']}");
+                }
+            }
+            self::assertNotEmpty($plan['forming']);
+            foreach ($plan['forming'] as $step) {
+                self::assertArrayHasKey($step['step'] - 1, $plan['steps']);
+                foreach ($step['moves'] as $move) {
+                    self::assertArrayHasKey($move['move'], $moves[$move['wire']], $step['title']);
+                }
+            }
+        }
+    }
+
     public function test_a_plan_prints_everything(): void
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'hebra');
@@ -124,7 +160,10 @@ final class CommandsTest extends TestCase
             self::assertSame([0, ''], [$status, $error]);
             $plan = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
             self::assertSame(
-                ['name', 'makes', 'cuts', 'courses', 'rings', 'beads', 'findings', 'buy', 'passes', 'steps', 'checks', 'size', 'metal'],
+                [
+                    'name', 'makes', 'cuts', 'courses', 'forming', 'rings', 'beads', 'findings', 'buy', 'passes', 'steps',
+                    'checks', 'size', 'metal',
+                ],
                 array_keys($plan),
             );
             foreach ($plan['cuts'] as $cut) {

@@ -105,7 +105,8 @@ final class Plan
     /** @return array{curve?: list<array{float, float, float}>} how the wire of a cut lies in its part, as points from its first end to its last: x right, y down, z to the front, mm */
     private function curveOf(Cut $cut): array
     {
-        foreach ($this->wires() as [$part, $course]) {
+        // A coil of rings lies nowhere as it is cut.
+        foreach ($cut->rings === null ? $this->wires() : [] as [$part, $course]) {
             if ($part->part->id === $cut->part && $course->slot === $cut->slot) {
                 $spans = array_merge(...array_map(fn (Curve $curve): array => $curve->spans, $course->curves()));
                 $points = (new Curve($spans))->points(self::CURVE_STEP_MM);

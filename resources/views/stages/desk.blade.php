@@ -42,7 +42,7 @@
                     @foreach ($desk->sides() as $address => [$words, $side])
                         <a id="view-{{ $words }}" href="{{ $address }}" hx-get="{{ $address }}" @if ($side === $desk->side) aria-current="true" @endif>{{ $words }}</a>
                     @endforeach
-                    <button type="button" id="view-turn" class="turns" hidden aria-pressed="false" x-on:click="toggle">turn it</button>
+                    <button type="button" id="view-turn" class="turns" hidden aria-pressed="false" x-on:click="toggle">turn</button>
                 </nav>
                 <span class="zoom" hidden>
                     <button type="button" id="zoom-out" class="tool" x-on:click="farther" aria-label="Drawing smaller">−</button>
