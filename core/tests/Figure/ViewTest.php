@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Tests\Figure;
+
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Move;
+use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Helix;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\Vector;
+use Hebra\Core\Figure\BeadMark;
+use Hebra\Core\Figure\Seen;
+use Hebra\Core\Figure\Stroke;
+use Hebra\Core\Figure\View;
+use Hebra\Core\Plan\PartDrawing;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Tests\Piece\Everything;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
+use PHPUnit\Framework\TestCase;
+
+/** From the back a part is its front mirrored, near and far exchanged; at a crossing the nearer is drawn later. */
+final class ViewTest extends TestCase
+{
+    /** @return list<array{float, float, string}> */
+    private static function beads(PartDrawing $drawing, float $side): array
+    {
+        $beads = array_map(
+            fn (BeadMark $mark): array => [round($side * $mark->xMm, 3) + 0.0, round($mark->topMm, 3), $mark->mark],
+            $drawing->figure()->beads,
+        );
+        sort($beads);
+
+        return $beads;
+    }
+
+    public function test_the_back_is_the_front_turned_about(): void
+    {
+        foreach (Everything::pieces(40) as $name => $piece) {
+            foreach ($piece->parts as $part) {
+                $plan = PartPlan::of($piece, $part, new Profile);
+                [$front, $back] = [PartDrawing::of($plan, true), PartDrawing::of($plan, true, View::Back)];
+                // Of what is wound the far half is left out, by half its wire at most.
+                self::assertEqualsWithDelta(
+                    [$front->figure()->left, $front->figure()->right, $front->figure()->bottom],
+                    [-$back->figure()->right, -$back->figure()->left, $back->figure()->bottom],
+                    1.2 * $plan->wireMm(), "{$name}, {$part->id}",
+                );
+                self::assertEqualsWithDelta(self::beads($front, 1.0), self::beads($back, -1.0), 0.01, "{$name}, {$part->id}");
+                foreach ($front->eyes as $eye => $hung) {
+                    self::assertEqualsWithDelta(-$hung->xMm, $back->eyes[$eye]->xMm, 0.001, "{$name}, {$part->id} {$eye}");
+                    self::assertSame($hung->facing, $back->eyes[$eye]->facing, "{$name}, {$part->id} {$eye}");
+                }
+            }
+        }
+    }
+
+    /** A wire that passes before another and comes back behind it: from the front the first crossing covers, from the back the second. */
+    public function test_at_a_crossing_the_nearer_is_drawn_later(): void
+    {
+        $wire = new Wire(Metal::Copper, WireSize::awg(20), Temper::DeadSoft);
+        $move = fn (string $mark, SegmentKind $kind, float $mm, Helix|Straight $shape): Move => new Move(
+            Segment::given($kind, $mm, $mark, $mark, 'for the test', 'the test'), $shape,
+        );
+        $post = new Course('post', 'wire', [$move('post', SegmentKind::Straight, 10.0, new Straight(10.0))], Frame::down(0.0));
+        // One turn of a wide helix round it, going before it first.
+        $round = new Helix(4.0, 1.0, 2.0, hand: -1);
+        $start = new Frame(new Vector(4.0, 4.0), new Vector(0.0, 0.0, 1.0), new Vector(-1.0, 0.0));
+        $ring = new Course('ring', 'wire', [$move('ring', SegmentKind::Round, $round->lengthMm(), $round)], $start->tilted($round->slope()));
+        foreach ([0.0 => [4.0, 5.0], 180.0 => [5.0, 6.0]] as $degrees => [$least, $most]) {
+            $seen = new Seen((float) $degrees);
+            $seen->course($ring, $wire);
+            $seen->course($post, $wire);
+            $order = $seen->figure()->farToNear();
+            $last = $order[count($order) - 1];
+            self::assertSame('ring', $last->mark);
+            [, $y] = Stroke::end($last->path[0]);
+            self::assertGreaterThanOrEqual($least - 0.1, $y);
+            self::assertLessThanOrEqual($most + 0.1, $y);
+            $posts = array_keys(array_filter($order, fn (Stroke $stroke): bool => $stroke->mark === 'post'));
+            self::assertGreaterThan(0, $posts[0], 'what passes behind is drawn before it');
+        }
+    }
+
+    /** A piece seen from its sides hangs as long as from its front: what hangs below hangs in its eye. */
+    public function test_a_piece_hangs_alike_from_every_side(): void
+    {
+        foreach (Everything::patterns() as $name => $piece) {
+            $plan = Planner::plan($piece, new Profile);
+            $front = $plan->assembly()->heightMm();
+            foreach ($plan->isLaidRound() ? [View::Back] : [View::Back, View::Side] as $view) {
+                self::assertEqualsWithDelta($front, $plan->seen($view)->heightMm(), 0.15 * $front + 1.0, "{$name} from the {$view->value}");
+            }
+        }
+    }
+}
