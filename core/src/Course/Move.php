@@ -24,6 +24,14 @@ final readonly class Move
     ) {
     }
 
+    public function lying(Shape $shape): self
+    {
+        return new self(
+            $this->segment, $shape, $this->threaded, $this->bendAfter, $this->wideMm, $this->isRounded,
+            $this->staysSeen,
+        );
+    }
+
     /** Whether it is seen in the finished piece. */
     public function isSeen(): bool
     {

@@ -74,6 +74,11 @@ final class Patterns
                 Family::Earring,
                 [$ear, ['free-wire', [['mist', 2], ['sky', 2]], ['course' => 'straight 3 · arc 5 -90 · arc 5 180 · through 2 · arc 5 -180 · through 2 · arc 5 180 · arc 5 -90 · straight 3']], ['head-pin', ['plum', 'foam']]],
             ),
+            'bar-and-arc' => new Pattern(
+                'A bar of beads whose own wire arcs below it and carries drops',
+                Family::Earring,
+                [$ear, ['free-wire', [['mist', 4], ['mist', 4]], ['course' => 'bend -90 · through 4 · arc 3 90 · arc 28 180 · arc 3 90 · through 4 · bend 90']], ['head-pin', ['foam']], ['head-pin', ['sky', 'foam'], 'on' => 'p2/move-3']],
+            ),
             'coiled-drop' => new Pattern(
                 'A coil of a coil, and a small drop',
                 Family::Earring,

@@ -451,6 +451,9 @@ final class Bangle implements Technique
     /** Turned back outwards, its tip a little open. */
     private function hook(float $mm, float $wireMm): Shape
     {
+        if ($mm <= 0.0) {
+            return new Straight(0.0);
+        }
         $radius = min(self::HOOK * $wireMm, $mm / M_PI);
         $bent = min($mm, M_PI * $radius);
 

@@ -19,6 +19,7 @@ use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
+use Hebra\Core\Course\Vector;
 use Hebra\Core\Course\Written;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Piece\Family;
@@ -26,9 +27,12 @@ use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Eye;
+use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Problem;
@@ -47,10 +51,14 @@ final class FreeWire implements Technique
 {
     use Usual;
 
+    /** From so far round on an arc holds what hangs in it. */
+    private const HOLDS_DEGREES = 90.0;
+
     /** The eye that a spiral begins with, inside, mm. */
     private const EYE_MM = 0.8;
 
-    private const USUAL = 'straight 2 · bend -50 · straight 8 · arc 6 50 · through 3 · arc 6 50 · straight 8 · bend -50 · straight 2';
+    private const USUAL = 'straight 2 · bend -50 · straight 8 · arc 6 50 · through 3 · arc 6 50 · straight 8 · '
+        .'bend -50 · straight 2';
 
     public function name(): string
     {
@@ -105,17 +113,40 @@ final class FreeWire implements Technique
 
     public function eyes(PartPlan $part, string $instance): array
     {
-        return ['top' => $this->top($part)->eye($instance), 'bottom' => $this->bottom($part)->eye($instance)];
+        $arcs = [];
+        foreach ($this->arcs($part) as $number => $at) {
+            $arcs["move-{$at}"] = new Eye(
+                "{$instance}/move-{$at}", EyeKind::Closed, $this->written($part)->moves[$at]['numbers'][0],
+                $part->wireMm(), 'free wire’s arc '.($number + 1), $part->mark("move-{$at}"),
+            );
+        }
+
+        return [
+            'top' => $this->top($part)->eye($instance), ...$arcs, 'bottom' => $this->bottom($part)->eye($instance),
+        ];
     }
 
     public function along(PartPlan $part): array
     {
-        return ['top', ...array_map(fn (int $at): string => "move-{$at}", array_keys($this->written($part)->moves)), 'bottom'];
+        $moves = array_keys($this->written($part)->moves);
+
+        return ['top', ...array_map(fn (int $at): string => "move-{$at}", $moves), 'bottom'];
     }
 
     public function inShort(PartPlan $part): string
     {
         return mb_strimwidth($part->part->choice('course'), 0, 44, '…');
+    }
+
+    /** @return list<int> the moves that something can hang in: arcs that go far enough round */
+    private function arcs(PartPlan $part): array
+    {
+        $arcs = array_filter(
+            $this->written($part)->moves,
+            fn (array $move): bool => $move['kind'] === 'arc' && abs($move['numbers'][1]) >= self::HOLDS_DEGREES,
+        );
+
+        return array_keys($arcs);
     }
 
     private function top(PartPlan $part): WrappedEnd
@@ -158,8 +189,9 @@ final class FreeWire implements Technique
             $stretch->add($segment, self::after($before, $shape))->threading($threaded);
             $before = [];
         }
-        foreach ($this->bottom($part)->moves(false, 'bend square, bottom', $rolls) as $move) {
-            $stretch->move($move);
+        foreach ($this->bottom($part)->moves(false, 'bend square, bottom', $rolls) as $at => $move) {
+            // What was bent last turns the end.
+            $stretch->move($at === 0 ? $move->lying(self::after($before, $move->shape)) : $move);
         }
 
         return [$stretch->course(
@@ -265,19 +297,31 @@ final class FreeWire implements Technique
     public function hung(PartPlan $part): array
     {
         $course = $this->courses($part)[0];
-        $loop = $part->mark('bottom-loop');
-        $spans = [];
-        foreach ($course->curves() as $at => $curve) {
-            array_push($spans, ...($course->moves[$at]->segment->mark === $loop ? $curve->spans : []));
+        $marks = ['bottom' => $part->mark('bottom-loop')];
+        foreach ($this->arcs($part) as $at) {
+            $marks["move-{$at}"] = $part->mark("move-{$at}");
         }
-        $lowest = null;
-        foreach ((new Curve($spans))->points(0.3) as $at) {
-            $lowest = $lowest === null || $at->y > $lowest->y ? $at : $lowest;
+        $hung = [];
+        foreach ($course->curves() as $at => $curve) {
+            $eye = array_search($course->moves[$at]->segment->mark, $marks, true);
+            if ($eye !== false) {
+                $hung[$eye] = $this->lowest($part, $curve);
+            }
         }
 
-        return $lowest === null
-            ? []
-            : ['bottom' => new Placement($lowest->y - $part->wireMm() / 2, $part->part->is('turned'), $lowest->x, $lowest->z)];
+        return $hung;
+    }
+
+    /** What hangs in a curve slides to its lowest place. */
+    private function lowest(PartPlan $part, Curve $curve): Placement
+    {
+        $lowest = null;
+        foreach ($curve->points(0.3) as $at) {
+            $lowest = $lowest === null || $at->y > $lowest->y ? $at : $lowest;
+        }
+        $lowest ??= new Vector(0.0, 0.0);
+
+        return new Placement($lowest->y - $part->wireMm() / 2, $part->part->is('turned'), $lowest->x, $lowest->z);
     }
 
     public function facesAcross(PartPlan $part): bool
@@ -301,10 +345,10 @@ final class FreeWire implements Technique
         };
     }
 
-    /** @return list<Step> */
+    /** @return list<Step> an arc that something hangs in is formed, the rest is worked */
     private function moveSteps(PartPlan $part, string $event): array
     {
-        if (preg_match('/^work move-(\d+)$/', $event, $found) !== 1) {
+        if (preg_match('/^(?:work|form) move-(\d+)$/', $event, $found) !== 1) {
             return [];
         }
         $at = (int) $found[1];
@@ -316,22 +360,49 @@ final class FreeWire implements Technique
         [$one, $other] = [$move['numbers'][0], $move['numbers'][1] ?? 0.0];
         $marks = [$part->mark("move-{$at}")];
         if ($move['kind'] === 'through') {
-            $beads = $this->through($part, $at);
-
-            return $beads === [] ? [] : [
-                (new Step($event, '', 'Thread the beads', 'Over the open end: '.Stringing::words($beads).'.', [$part->mark('beads')], (int) $one, 'beads', tool: 'fingers', operation: Operation::Thread))
-                    ->putting($beads, $part->cutKey()),
-            ];
+            return $this->threadSteps($part, $event, $at);
         }
-        [$title, $text, $operation] = match ($move['kind']) {
-            'arc' => ['Bend the arc', 'Bend '.Figures::trim(abs($other)).'° round '.$profile->size($one).($other < 0 ? ', to the other side.' : '.'), Operation::Bend],
-            'coil' => ['Wind the coil', 'Wind '.Figures::trim($one).' close turns on '.$profile->size($other).'.', Operation::Coil],
-            'spiral' => ['Wind the spiral', 'Wind a flat spiral of '.Figures::trim($one).' turns, inwards.', Operation::Spiral],
-            'turn' => ['Turn the plane', 'Turn the wire '.Figures::trim(abs($one)).'° about itself in the pliers before the next bend.', Operation::Bend],
-            default => ['Bend it', 'Bend '.Figures::trim(abs($one)).'° on the spot'.($one < 0 ? ', to the other side.' : '.'), Operation::Bend],
-        };
+        [$title, $text, $operation] = self::worded($move['kind'], $one, $other, $profile);
 
         return [new Step($event, '', $title, $text, $marks, tool: 'flat-nose pliers', operation: $operation)];
+    }
+
+    /** @return list<Step> */
+    private function threadSteps(PartPlan $part, string $event, int $at): array
+    {
+        $beads = $this->through($part, $at);
+        if ($beads === []) {
+            return [];
+        }
+        $step = new Step(
+            $event, '', 'Thread the beads', 'Over the open end: '.Stringing::words($beads).'.',
+            [$part->mark('beads')], array_sum(array_map(fn (Strung $run): int => $run->count, $beads)), 'beads',
+            tool: 'fingers', operation: Operation::Thread,
+        );
+
+        return [$step->putting($beads, $part->cutKey())];
+    }
+
+    /** @return array{string, string, Operation} */
+    private static function worded(string $kind, float $one, float $other, Profile $profile): array
+    {
+        [$first, $degrees] = [Figures::trim(abs($one)), Figures::trim(abs($other))];
+        $side = fn (float $number): string => $number < 0 ? ', to the other side.' : '.';
+
+        return match ($kind) {
+            'arc' => [
+                'Bend the arc', "Bend {$degrees}° round ".$profile->size($one).$side($other), Operation::Bend,
+            ],
+            'coil' => [
+                'Wind the coil', "Wind {$first} close turns on ".$profile->size($other).'.', Operation::Coil,
+            ],
+            'spiral' => ['Wind the spiral', "Wind a flat spiral of {$first} turns, inwards.", Operation::Spiral],
+            'turn' => [
+                'Turn the plane', "Turn the wire {$first}° about itself in the pliers before the next bend.",
+                Operation::Bend,
+            ],
+            default => ['Bend it', "Bend {$first}° on the spot".$side($one), Operation::Bend],
+        };
     }
 
     public function checks(PartPlan $part): array
