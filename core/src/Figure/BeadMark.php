@@ -20,6 +20,11 @@ final readonly class BeadMark
     ) {
     }
 
+    public function marked(string $mark): self
+    {
+        return new self($this->bead, $this->topMm, $mark, $this->xMm, $this->turn, $this->layer);
+    }
+
     public function bent(Arc $arc): self
     {
         $half = $this->bead->lengthMm / 2;

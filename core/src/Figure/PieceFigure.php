@@ -119,6 +119,17 @@ final readonly class PieceFigure
         return $corners;
     }
 
+    /** The same of another part: marks begin with its name, up to a colon. */
+    public function marked(string $part): self
+    {
+        $mark = fn (string $mark): string => $part.strstr($mark, ':');
+
+        return new self(
+            array_map(fn (Stroke $stroke): Stroke => $stroke->marked($mark($stroke->mark)), $this->strokes),
+            array_map(fn (BeadMark $bead): BeadMark => $bead->marked($mark($bead->mark)), $this->beads),
+        );
+    }
+
     /** Bent to a part of a circle. */
     public function bent(Arc $arc): self
     {

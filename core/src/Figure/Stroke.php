@@ -54,6 +54,11 @@ final readonly class Stroke
         return new self($path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn, $this->rank);
     }
 
+    public function marked(string $mark): self
+    {
+        return new self($this->path, $this->wireMm, $this->metal, $this->layer, $mark, $this->runsOn, $this->rank);
+    }
+
     public function posed(Pose $pose): self
     {
         $path = $this->path;

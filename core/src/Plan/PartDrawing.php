@@ -11,12 +11,13 @@ use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Seen;
 use Hebra\Core\Figure\View;
-use Hebra\Core\Piece\Part;
-use WeakMap;
 
 /** A part as it is seen where it hangs at the origin, and where what hangs in its eyes hangs: read off its courses. */
 final class PartDrawing
 {
+    /** So many unlike parts are remembered. */
+    private const KEPT = 300;
+
     private ?PieceFigure $figure = null;
 
     /**
@@ -58,28 +59,36 @@ final class PartDrawing
         return new self($eyes, fn (): PieceFigure => self::known($part, $degrees));
     }
 
-    /** A part that stays as it is from one plan to the next is drawn but once. */
+    /** Alike parts, and parts that stay as they are from one plan to the next, are drawn but once. */
     private static function known(PartPlan $part, float $degrees): PieceFigure
     {
-        /** @var WeakMap<Part, list<array{list<object>, float, PieceFigure}>>|null $known */
-        static $known = null;
-        $known ??= new WeakMap;
-        $made = [...array_values($part->wires()), ...array_map(fn (Strung $run): object => $run->bead, $part->strung)];
-        /** @var list<array{list<object>, float, PieceFigure}> $all */
-        $all = $known[$part->part] ?? [];
-        foreach ($all as [$of, $from, $figure]) {
-            if ($of === $made && $from === $degrees) {
-                return $figure;
+        /** @var array<string, list<array{list<object>, string, PieceFigure}>> $known */
+        static $known = [];
+        $one = $part->part;
+        $beads = array_map(fn (Strung $run): object => $run->bead, $part->strung);
+        $counts = array_map(fn (Strung $run): int => $run->count, $part->strung);
+        $key = json_encode([$one->technique, $one->wire, $one->settings, $counts, $degrees], JSON_THROW_ON_ERROR);
+        $made = [$part->profile, ...array_values($part->wires()), ...$beads];
+        foreach ($known[$key] ?? [] as [$of, $id, $figure]) {
+            if ($of === $made) {
+                return $id === $one->id ? $figure : $figure->marked($one->id);
             }
         }
+        $figure = self::drawn($part, $degrees);
+        $known = count($known) < self::KEPT ? $known : [];
+        // In other wires it was drawn for another piece: the last few will do.
+        $known[$key] = [...array_slice($known[$key] ?? [], -2), [$made, $one->id, $figure]];
+
+        return $figure;
+    }
+
+    private static function drawn(PartPlan $part, float $degrees): PieceFigure
+    {
         $seen = new Seen($degrees);
         foreach ($part->technique->courses($part) as $course) {
             $seen->course($course, $part->wireOf($course->role));
         }
-        $figure = $seen->figure();
-        $all[] = [$made, $degrees, $figure];
-        $known[$part->part] = $all;
 
-        return $figure;
+        return $seen->figure();
     }
 }
