@@ -20,6 +20,8 @@ final readonly class Eye implements Shape
 {
     private const PIECES = 4;
 
+    private const TRIES = 3;
+
     /**
      * @param  Helix|null  $wraps  what closes it
      * @param  float  $asideMm  how far from its own neck the middle of all that the wraps go round stands
@@ -47,17 +49,33 @@ final readonly class Eye implements Shape
 
             return [[...$kicked, ...$spans], $end];
         }
-        // Rising costs length: it closes so much earlier.
-        for ($try = 0; $try < 3; $try++) {
-            $neck = $from->in($from->at->plus($from->towards->times($this->asideMm)));
-            $end = $this->closed($neck, $at, $middle, $radius, $round);
-            $spans = $this->rising($at, $middle, $radius, $round, $end);
-            $over = array_sum(array_map(fn (Span $span): float => $span->lengthMm(), [...$kicked, ...$spans]))
-                - $this->lengthMm();
-            $round -= $over / $radius;
-        }
+        $neck = $from->in($from->at->plus($from->towards->times($this->asideMm)));
+        $round -= $this->earlier($neck, $at, $middle, $radius, $round, $kick * (M_PI / 2 - $lean));
+        $end = $this->closed($neck, $at, $middle, $radius, $round);
+        $spans = $this->rising($at, $middle, $radius, $round, $end);
 
         return [[...$kicked, ...$spans], $end];
+    }
+
+    /** Rising costs length: by how much earlier it closes, radians; the same for every eye of a size. */
+    private function earlier(
+        Frame $neck, Frame $at, Vector $middle, float $radius, float $round, float $kickedMm,
+    ): float {
+        /** @var array<string, float> $known */
+        static $known = [];
+        $key = implode('/', [$this->insideMm, $this->wireMm, $this->asideMm, $this->wraps?->slope()]);
+        if (! isset($known[$key])) {
+            $earlier = 0.0;
+            for ($try = 0; $try < self::TRIES; $try++) {
+                $end = $this->closed($neck, $at, $middle, $radius, $round - $earlier);
+                $spans = $this->rising($at, $middle, $radius, $round - $earlier, $end);
+                $mm = array_sum(array_map(fn (Span $span): float => $span->lengthMm(), $spans));
+                $earlier += ($kickedMm + $mm - $this->lengthMm()) / $radius;
+            }
+            $known[$key] = $earlier;
+        }
+
+        return $known[$key];
     }
 
     /** How the wire stands where the wraps begin: before its neck, on its way across it. */
