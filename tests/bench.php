@@ -105,6 +105,11 @@ for ($round = 0; $round < 90; $round++) {
 $peak = (int) $visitor->peak;
 $cut = timed(fn () => $visitor->ask("{$home}/cut"), 40);
 $planning = timed(fn () => Planner::plan($piece, new Profile)->steps(), 120);
+$written = PieceJson::write($piece);
+// From a document nothing of which has been drawn before.
+$drawing = timed(
+    fn () => Planner::plan(PieceJson::readAll($written)[0], new Profile)->assembly()->widthMm(), 60,
+);
 // A necklace of 120 links, in one run with the bare route again.
 $visitor->ask('/pieces', ['_token' => $form['_token'], 'name' => 'A necklace', 'pattern' => 'linked-bracelet']);
 preg_match('~/pieces/([0-9a-z]{26})"~i', $visitor->ask('/pieces')->body, $match);
@@ -230,6 +235,7 @@ $row('one field changed, whole request and fragment', sprintf('%.1f ms', $change
 $row('  against the bare route', sprintf('%.2f ×', $change / $bare), 'aim ≤ 4 ×', $change <= 4 * $bare);
 $row('the Cut page, whole', sprintf('%.1f ms', $cut), '', true);
 $row('planning alone, steps worded', sprintf('%.2f ms', $planning), 'aim ≤ 5 ms', $planning <= 5);
+$row('read, planned and drawn anew', sprintf('%.2f ms', $drawing), '', true);
 $row('reading the document', sprintf('%.2f ms', $reading), '', true);
 $row(
     'peak memory of the change request',
