@@ -10,6 +10,9 @@ final readonly class Curve
     /** Into how many pieces a bent span is told at least. */
     private const LEAST = 6;
 
+    /** How far apart the places are that the lowest is chosen of. */
+    private const FINE_MM = 0.3;
+
     /** @param  list<Span>  $spans  each begins where the one before it ends */
     public function __construct(public array $spans)
     {
@@ -36,6 +39,17 @@ final readonly class Curve
         }
 
         return array_values($shared);
+    }
+
+    /** Its lowest place as it hangs: where what hangs in it slides to. */
+    public function lowest(): Vector
+    {
+        $lowest = null;
+        foreach ($this->points(self::FINE_MM) as $at) {
+            $lowest = $lowest === null || $at->y > $lowest->y ? $at : $lowest;
+        }
+
+        return $lowest ?? new Vector(0.0, 0.0);
     }
 
     public function moved(Vector $by): self

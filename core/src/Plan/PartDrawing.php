@@ -49,7 +49,7 @@ final class PartDrawing
     /** @param  bool  $facing  whether its own upper eye faces the viewer in front */
     public static function of(PartPlan $part, bool $facing, View $view = View::Front): self
     {
-        $isFace = $part->technique->isFaceAcross($part) !== $facing;
+        $isFace = $part->showsFace($facing);
         $degrees = ($isFace ? 0.0 : 90.0) + $view->degrees();
         $seen = new Seen($degrees);
         $eyes = array_map(

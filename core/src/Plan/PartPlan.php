@@ -138,6 +138,12 @@ final readonly class PartPlan
         return 'common practice';
     }
 
+    /** Whether it shows the face it is told by, where its upper eye faces the viewer or not. */
+    public function showsFace(bool $facing): bool
+    {
+        return $this->technique->isFaceAcross($this) !== $facing;
+    }
+
     public function mark(string $name): string
     {
         return $this->part->id.':'.$name;

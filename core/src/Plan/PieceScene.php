@@ -40,7 +40,7 @@ final class PieceScene
     /** @param  non-empty-list<Pose>  $poses */
     private static function part(PartPlan $part, bool $facing, ?Arc $arc, array $poses): ScenePart
     {
-        $isFace = $part->technique->isFaceAcross($part) !== $facing;
+        $isFace = $part->showsFace($facing);
         $placed = function (Vector $at) use ($isFace, $arc): Vector {
             $turned = $isFace ? $at : new Vector($at->z, $at->y, -$at->x);
             if ($arc === null) {

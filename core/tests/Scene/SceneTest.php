@@ -12,6 +12,10 @@ use Hebra\Core\Course\Shape\Arc;
 use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Course\Vector;
+use Hebra\Core\Figure\BeadMark;
+use Hebra\Core\Figure\SeenPath;
+use Hebra\Core\Plan\PartDrawing;
+use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Scene\Dxf;
@@ -81,5 +85,54 @@ final class SceneTest extends TestCase
             }
             self::assertCount($at + 1, $lines, $name);
         }
+    }
+
+    /** Beads stand in space where the drawing has them: seen aside by the same share, whichever way their part faces. */
+    public function test_space_and_drawing_agree(): void
+    {
+        $beads = 0;
+        foreach (Everything::patterns() as $name => $piece) {
+            $plan = Planner::plan($piece, new Profile);
+            foreach ($plan->isLaidRound() ? [] : $plan->scene() as $part) {
+                $own = PartPlan::of($piece, $piece->part($part->name), new Profile);
+                $seen = [];
+                foreach ($part->beads as $bead) {
+                    [$x, $y] = SeenPath::page($bead->at);
+                    $seen[] = [round($x, 2), round($y - $bead->bead->lengthMm / 2, 2)];
+                    $beads++;
+                }
+                sort($seen);
+                $drawn = array_map(fn (bool $facing): array => self::marks(PartDrawing::of($own, $facing)), [true, false]);
+                $off = array_map(fn (array $marks): float => self::apart($marks, $seen), $drawn);
+                self::assertLessThan(0.05, min($off), "{$name}, {$part->name}");
+            }
+        }
+        self::assertGreaterThan(100, $beads);
+    }
+
+    /** @return list<array{float, float}> */
+    private static function marks(PartDrawing $drawing): array
+    {
+        $marks = array_map(
+            fn (BeadMark $mark): array => [round($mark->xMm, 2), round($mark->topMm, 2)], $drawing->figure()->beads,
+        );
+        sort($marks);
+
+        return $marks;
+    }
+
+    /**
+     * @param  list<array{float, float}>  $one
+     * @param  list<array{float, float}>  $other
+     */
+    private static function apart(array $one, array $other): float
+    {
+        self::assertSameSize($one, $other);
+        $most = 0.0;
+        foreach ($one as [$x, $y]) {
+            $most = max($most, min(array_map(fn (array $at): float => hypot($at[0] - $x, $at[1] - $y), $other)));
+        }
+
+        return $most;
     }
 }

@@ -100,11 +100,13 @@ final readonly class Helix implements Shape
         $quarter = M_PI / 2 * $this->radiusMm;
         $round = $this->roundMm();
         $start = floor($gone / $round + 1e-9) * $round;
-        $stops = $this->sideMm > 0
-            ? [
+        $stops = match (true) {
+            $this->sideMm > 0 => [
                 $this->sideMm / 2, $quarter, $quarter, $this->sideMm, $quarter, $quarter, $this->sideMm / 2,
-            ]
-            : ($this->pitchMm > $this->radiusMm / 2 ? [$quarter, 2 * $quarter, $quarter] : [$quarter, $quarter, $quarter, $quarter]);
+            ],
+            $this->pitchMm > $this->radiusMm / 2 => [$quarter, 2 * $quarter, $quarter],
+            default => [$quarter, $quarter, $quarter, $quarter],
+        };
         $at = $start;
         foreach ($stops as $stop) {
             $at += $stop;

@@ -19,7 +19,6 @@ use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
-use Hebra\Core\Course\Vector;
 use Hebra\Core\Course\Written;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Piece\Family;
@@ -315,21 +314,12 @@ final class FreeWire implements Technique
     /** What hangs in a curve slides to its lowest place. */
     private function lowest(PartPlan $part, Curve $curve): Placement
     {
-        $lowest = null;
-        foreach ($curve->points(0.3) as $at) {
-            $lowest = $lowest === null || $at->y > $lowest->y ? $at : $lowest;
-        }
-        $lowest ??= new Vector(0.0, 0.0);
+        $lowest = $curve->lowest();
 
         return new Placement($lowest->y - $part->wireMm() / 2, $part->part->is('turned'), $lowest->x, $lowest->z);
     }
 
     public function facesAcross(PartPlan $part): bool
-    {
-        return $part->part->is('turned');
-    }
-
-    public function isFaceAcross(PartPlan $part): bool
     {
         return $part->part->is('turned');
     }

@@ -117,6 +117,12 @@ final class HeadPin implements Technique
             : null;
     }
 
+    /** It is told by its loop: only its foot has a face. */
+    public function isFaceAcross(PartPlan $part): bool
+    {
+        return false;
+    }
+
     public function along(PartPlan $part): array
     {
         return ['thread', 'top'];

@@ -184,12 +184,9 @@ final class MemoryBracelet implements Technique
     {
         $curves = $this->wire($part, 0)->curves();
         $lowest = function (int $move) use ($curves, $part): Placement {
-            $low = null;
-            foreach ($curves[$move]->points(0.5) as $at) {
-                $low = $low === null || $at->y > $low->y ? $at : $low;
-            }
+            $low = $curves[$move]->lowest();
 
-            return new Placement(($low->y ?? 0.0) - $part->wireMm() / 2, false, $low->x ?? 0.0, $low->z ?? 0.0);
+            return new Placement($low->y - $part->wireMm() / 2, false, $low->x, $low->z);
         };
 
         return ['stop' => $lowest(0), 'stop-2' => $lowest(2)];

@@ -543,9 +543,4 @@ final class Surround implements Technique
 
         return $most;
     }
-
-    public function isFaceAcross(PartPlan $part): bool
-    {
-        return $part->part->is('turned');
-    }
 }

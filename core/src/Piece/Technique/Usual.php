@@ -46,7 +46,7 @@ trait Usual
 
     public function isFaceAcross(PartPlan $part): bool
     {
-        return false;
+        return $this->facesAcross($part) ?? false;
     }
 
     public function threads(Part $part, int $run = 0): string

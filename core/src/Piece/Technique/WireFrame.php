@@ -267,9 +267,4 @@ final class WireFrame implements Technique
             'right' => $corner($side), 'left' => $corner($outline->lengthMm() - $side),
         ];
     }
-
-    public function isFaceAcross(PartPlan $part): bool
-    {
-        return $part->part->is('turned');
-    }
 }

@@ -627,9 +627,4 @@ final class WovenBand implements Technique
 
         return ['bottom' => new Placement($reach, $part->part->is('turned'))];
     }
-
-    public function isFaceAcross(PartPlan $part): bool
-    {
-        return $part->part->is('turned');
-    }
 }
