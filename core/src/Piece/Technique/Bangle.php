@@ -280,7 +280,7 @@ final class Bangle implements Technique
         $shape = fn (): Wound => Wound::close(
             $this->host($part, $this->depthMm($part) - ($stack - 1) / 2 * $wide), $middle, $turns, $this->thickMm($part), $w, ($stack - 1) * $wide,
         );
-        $stretch = self::bindingTail(new Stretch($part))->anchored()->worked(
+        $stretch = (new Stretch($part))->tail(self::BINDING_TAIL_MM, 'binding-tail')->anchored()->worked(
             SegmentKind::Wraps,
             $turns * $this->bindingTurnMm($part),
             Figures::counted($turns, 'turn'),
@@ -291,15 +291,8 @@ final class Bangle implements Technique
             shape: new Later($shape),
         );
 
-        return self::bindingTail($stretch)
+        return $stretch->tail(self::BINDING_TAIL_MM, 'binding-tail')
             ->course('Stack binding', BoundBeads::ROLE, $part->times, fn (): Frame => $shape()->start(), 'stack');
-    }
-
-    private static function bindingTail(Stretch $stretch): Stretch
-    {
-        return $stretch->given(
-            SegmentKind::Tail, self::BINDING_TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold, trimmed off',
-        );
     }
 
     /** On top, going right, where the round begins. */

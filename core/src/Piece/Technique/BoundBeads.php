@@ -211,10 +211,7 @@ final readonly class BoundBeads
 
     private function tail(Stretch $stretch, string $end): Stretch
     {
-        return $stretch->given(
-            SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail',
-            "what the fingers hold at the {$end}, trimmed off",
-        );
+        return $stretch->tail(self::TAIL_MM, 'binding-tail', "what the fingers hold at the {$end}, trimmed off");
     }
 
     private function wind(Stretch $stretch, int $turns, Shape $shape): Stretch

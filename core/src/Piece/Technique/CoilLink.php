@@ -235,17 +235,10 @@ final class CoilLink implements Technique
         PartPlan $part, string $label, string $role, float $mm, string $words, string $rule, string $numbers,
         Closure $shape,
     ): Course {
-        $stretch = self::tail(new Stretch($part))->anchored()
+        $stretch = (new Stretch($part))->tail(self::TAIL_MM, 'coil-tail')->anchored()
             ->worked(SegmentKind::Coil, $mm, $words, $role, $rule, $numbers, shape: new Later($shape));
 
-        return self::tail($stretch)->course($label, $role, $part->times, fn (): Frame => $shape()->start(), $role);
-    }
-
-    private static function tail(Stretch $stretch): Stretch
-    {
-        return $stretch->given(
-            SegmentKind::Tail, self::TAIL_MM, 'tail', 'coil-tail', 'what the fingers hold, trimmed off',
-        );
+        return $stretch->tail(self::TAIL_MM, 'coil-tail')->course($label, $role, $part->times, fn (): Frame => $shape()->start(), $role);
     }
 
     /**
@@ -296,7 +289,7 @@ final class CoilLink implements Technique
             self::BARE_TURNS.' × '.Figures::trim(Turn::mm($part->wireMm(), $w), 3),
             shape: new Later($shape),
         );
-        $stretch = $bare(self::tail(new Stretch($part))->anchored(), $first)
+        $stretch = $bare((new Stretch($part))->tail(self::TAIL_MM, 'coil-tail')->anchored(), $first)
             ->worked(
                 SegmentKind::Seat,
                 $part->stackMm(),
@@ -313,7 +306,8 @@ final class CoilLink implements Technique
                 $part->strung,
             ));
 
-        return self::tail($bare($stretch, $last))->course('Coil', 'coil', $part->times, fn (): Frame => $first()->start(), 'coil');
+        return $bare($stretch, $last)->tail(self::TAIL_MM, 'coil-tail')
+            ->course('Coil', 'coil', $part->times, fn (): Frame => $first()->start(), 'coil');
     }
 
     /** Off the core by half a bead, and back to it: as long as the beads, whose first and last take the way. */

@@ -204,10 +204,7 @@ final class SplitRing implements Technique
         );
         $shoulder = $side > 0 ? self::SHOULDER * 2 * M_PI * $ring : (1 - self::SHOULDER) * 2 * M_PI * $ring - $bound * $w;
         $shape = fn (): Wound => Wound::close($host(), $shoulder, $bound, $d, $w, ($part->part->count('wires') - 1) * $d);
-        $tail = fn (Stretch $stretch): Stretch => $stretch->given(
-            SegmentKind::Tail, self::TAIL_MM, 'tail', 'binding-tail', 'what the fingers hold, trimmed off',
-        );
-        $stretch = $tail(new Stretch($part))->anchored()->worked(
+        $stretch = (new Stretch($part))->tail(self::TAIL_MM, 'binding-tail')->anchored()->worked(
             SegmentKind::Wraps,
             $bound * $one,
             Figures::counted($bound, 'turn'),
@@ -218,7 +215,9 @@ final class SplitRing implements Technique
             shape: new Later($shape),
         );
 
-        return $tail($stretch)->course('Binding', BoundBeads::ROLE, $part->times, fn (): Frame => $shape()->start(), BoundBeads::ROLE);
+        return $stretch->tail(self::TAIL_MM, 'binding-tail')->course(
+            'Binding', BoundBeads::ROLE, $part->times, fn (): Frame => $shape()->start(), BoundBeads::ROLE,
+        );
     }
 
     /** How low the wires meet on top: below their curls. */

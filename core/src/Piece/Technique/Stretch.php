@@ -75,6 +75,12 @@ final class Stretch
         );
     }
 
+    /** What the hands hold meanwhile, trimmed off. */
+    public function tail(float $mm, string $mark, string $why = 'what the fingers hold, trimmed off'): self
+    {
+        return $this->given(SegmentKind::Tail, $mm, 'tail', $mark, $why);
+    }
+
     public function add(Segment $segment, ?Shape $shape = null): self
     {
         return $segment->lengthMm > 1e-9

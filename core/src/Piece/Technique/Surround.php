@@ -176,7 +176,7 @@ final class Surround implements Technique
             ),
             array_slice($part->strung, 0, 1),
         );
-        $surround = $this->tail(new Stretch($part));
+        $surround = (new Stretch($part))->tail(self::TAIL_MM, 'tail');
         $this->wrapped($part, $surround, new Later(fn (): Shape => $this->wrapsShape($part, false)))->anchored()
             ->worked(
                 SegmentKind::Neck, $beside, 'past the rim', 'hole', 'what stands above the hole',
@@ -206,21 +206,15 @@ final class Surround implements Technique
             )->bend('bail starts')
             ->loop($part->part->mm('bail'), $d, 'bail', 'bail', $this->bailShape($part));
 
-        $course = $this->tail($this->wrapped(
+        $course = $this->wrapped(
             $part, $surround, new Later(fn (): Shape => $this->wrapsShape($part, true)),
-        ))
-            ->course('Surround', $part->part->wire, $part->times, Frame::down($this->holeTopMm($part) - $beside, -$d / 2));
+        )->tail(self::TAIL_MM, 'tail')->course(
+            'Surround', $part->part->wire, $part->times, Frame::down($this->holeTopMm($part) - $beside, -$d / 2),
+        );
 
         return [$course, ...(new BoundBeads($part->withoutFirst(1)))->courses(
             fn (): Host => new Host(new Curve(array_slice($rim()->laid(Frame::down(0.0))[0], 1, -1))), $this->rimMm($part),
         )];
-    }
-
-    private function tail(Stretch $stretch): Stretch
-    {
-        return $stretch->given(
-            SegmentKind::Tail, self::TAIL_MM, 'tail', 'tail', 'what the fingers hold, trimmed off',
-        );
     }
 
     private function wrapped(PartPlan $part, Stretch $stretch, Shape $shape): Stretch

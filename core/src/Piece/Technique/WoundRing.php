@@ -52,6 +52,8 @@ final class WoundRing implements Technique
 
     private const TRIES = 3;
 
+    private const HELD = 'what the pliers hold, trimmed off';
+
     public function name(): string
     {
         return 'wound-ring';
@@ -115,7 +117,10 @@ final class WoundRing implements Technique
     {
         [$d, $turns] = [$part->wireMm(), $part->part->count('turns')];
         $wraps = Later::once(fn (): array => $this->wraps($part));
-        $stretch = $this->wrap($part, $this->tail($part, new Stretch($part))->anchored(), new Later(fn (): Shape => $wraps()[0]))
+        $stretch = $this->wrap(
+            $part, (new Stretch($part))->tail(Allowance::endMm($d), 'tail', self::HELD)->anchored(),
+            new Later(fn (): Shape => $wraps()[0]),
+        )
             ->bend('winding starts')
             ->worked(
                 SegmentKind::Round,
@@ -144,16 +149,10 @@ final class WoundRing implements Technique
             ));
 
         return [
-            $this->tail($part, $this->wrap($part, $stretch, new Later(fn (): Shape => $wraps()[1])))
+            $this->wrap($part, $stretch, new Later(fn (): Shape => $wraps()[1]))
+                ->tail(Allowance::endMm($d), 'tail', self::HELD)
                 ->course('Ring', $part->part->wire, $part->times, fn (): Frame => $wraps()[2]),
         ];
-    }
-
-    private function tail(PartPlan $part, Stretch $stretch): Stretch
-    {
-        return $stretch->given(
-            SegmentKind::Tail, Allowance::endMm($part->wireMm()), 'tail', 'tail', 'what the pliers hold, trimmed off',
-        );
     }
 
     private function wrap(PartPlan $part, Stretch $stretch, Shape $shape): Stretch

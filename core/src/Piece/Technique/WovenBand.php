@@ -219,9 +219,7 @@ final class WovenBand implements Technique
 
     private static function weaveTail(Stretch $stretch, string $end): Stretch
     {
-        return $stretch->given(
-            SegmentKind::Tail, self::TAIL_MM, 'tail', 'weave-tail', "what the fingers hold at the {$end}, trimmed off",
-        );
+        return $stretch->tail(self::TAIL_MM, 'weave-tail', "what the fingers hold at the {$end}, trimmed off");
     }
 
     /** How many lengths of weaving wire it takes: none longer than arms can pull. */
