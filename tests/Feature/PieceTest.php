@@ -346,4 +346,14 @@ final class PieceTest extends TestCase
         )->assertDontSee('<b>x</b>', false);
         $this->get('/pieces')->assertDontSee('<script>alert(1)', false);
     }
+
+    /** What was typed stays in its field, however long, and nothing saved is touched. */
+    public function test_a_course_that_cannot_be_read_is_refused_at_its_field(): void
+    {
+        $piece = $this->piece('meander');
+        $typed = str_repeat('straight 2 · ', 20).'jump 3';
+        $answer = $this->change($piece, ['do' => 'part.set', 'part' => 'p2', 'key' => 'course', 'value' => $typed, 'open' => 'p2']);
+        $answer->assertStatus(422)->assertSee('“jump 3”')->assertSee($typed)->assertSee('aria-invalid="true"', false);
+        self::assertSame($piece->revision, $piece->refresh()->revision);
+    }
 }

@@ -83,13 +83,20 @@
                 <input type="hidden" name="do" value="part.set"><input type="hidden" name="part" value="{{ $part->id }}"><input type="hidden" name="key" value="{{ $parameter->key }}">
                 @include('fragments.where', ['desk' => $desk, 'then' => []])
                 @php($id = 'set-'.$part->id.'-'.$parameter->key)
-                @if (in_array($parameter->kind->value, ['length', 'count', 'weave', 'course'], true))
+                @if ($parameter->kind->value === 'course')
                     @php($isWrong = $problem !== null && $problem->field() === $parameter->words)
                     <div class="field">
                         <label for="{{ $id }}">{{ $parameter->words }}</label>
-                        <input class="in{{ in_array($parameter->kind->value, ['weave', 'course'], true) ? ' is-weave' : '' }}" id="{{ $id }}" name="value" autocomplete="off" inputmode="{{ $parameter->kind->value === 'count' ? 'numeric' : 'text' }}" value="{{ $isWrong ? (is_string(request('value')) ? mb_substr(request('value'), 0, 100) : '') : match ($parameter->kind->value) { 'length' => $profile->size($part->mm($parameter->key)), 'count' => $part->count($parameter->key), default => $part->choice($parameter->key) } }}" @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ Str::slug($parameter->words) }}" @endif>
+                        <textarea class="in is-course" id="{{ $id }}" name="value" rows="2" spellcheck="false" autocomplete="off" @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ Str::slug($parameter->words) }}" @endif>{{ $isWrong && is_string(request('value')) ? request('value') : $part->choice($parameter->key) }}</textarea>
+                        <p class="small quiet">Parted by · or comma: <b>straight</b> mm · <b>arc</b> inside mm, degrees, less than 0 to the other side · <b>bend</b> degrees on the spot · <b>turn</b> degrees, for another plane · <b>through</b> so many beads · <b>coil</b> turns <b>on</b> mm · <b>spiral</b> turns</p>
+                        @if ($isWrong)<x-problem :for="$parameter->words" :problem="$problem" />@endif
+                    </div>
+                @elseif (in_array($parameter->kind->value, ['length', 'count', 'weave'], true))
+                    @php($isWrong = $problem !== null && $problem->field() === $parameter->words)
+                    <div class="field">
+                        <label for="{{ $id }}">{{ $parameter->words }}</label>
+                        <input class="in{{ $parameter->kind->value === 'weave' ? ' is-weave' : '' }}" id="{{ $id }}" name="value" autocomplete="off" inputmode="{{ $parameter->kind->value === 'count' ? 'numeric' : 'text' }}" value="{{ $isWrong ? (is_string(request('value')) ? mb_substr(request('value'), 0, 100) : '') : match ($parameter->kind->value) { 'length' => $profile->size($part->mm($parameter->key)), 'count' => $part->count($parameter->key), default => $part->choice($parameter->key) } }}" @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ Str::slug($parameter->words) }}" @endif>
                         @if ($parameter->kind->value === 'weave')<p class="small quiet">Figures 6@1-2, basket f1 b2, or cross 1-2; sections parted by |, x12 for repeats.</p>@endif
-                        @if ($parameter->kind->value === 'course')<p class="small quiet">straight 8 · arc 14 180 · bend -60 · turn 90 · through 3 · coil 8 on 2 · spiral 2; parted by ·, ; or ,</p>@endif
                         @if ($isWrong)<x-problem :for="$parameter->words" :problem="$problem" />@endif
                     </div>
                 @else
