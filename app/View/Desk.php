@@ -147,7 +147,7 @@ final class Desk
     {
         $sides = [];
         foreach ($this->plan->isLaidRound() ? [View::Front, View::Back] : View::cases() as $side) {
-            $asked = array_filter(['view' => $side->value, 'open' => $this->openPart, 'run' => $this->openRun], fn (mixed $one): bool => $one !== null);
+            $asked = ['view' => $side->value, 'open' => $this->openPart, 'run' => $this->openRun];
             $sides[$this->url($this->stage).'?'.http_build_query($asked)] = [$side->value, $side];
         }
 

@@ -93,7 +93,9 @@ final class BendTable
 
     private function begin(Vector $normal, Vector $along, float $angle, float $radius): void
     {
-        $this->bend = ['normal' => $normal, 'along' => $along, 'angle' => $angle, 'radius' => $radius, 'fed' => $this->fedMm];
+        $this->bend = [
+            'normal' => $normal, 'along' => $along, 'angle' => $angle, 'radius' => $radius, 'fed' => $this->fedMm,
+        ];
         $this->fedMm = 0.0;
     }
 

@@ -84,13 +84,20 @@ final readonly class BoundRow
                 break;
             }
             // Round a bend the way up is slanted: the bead sits so much closer.
-            [$outwards, $before] = $before > 0.0 ? [$outwards, max(0.0, $before - $over)] : [$outwards - $over, $before];
+            if ($before > 0.0) {
+                $before = max(0.0, $before - $over);
+            } else {
+                $outwards -= $over;
+            }
         }
 
         return $ends;
     }
 
-    /** @return array{float, float, float} how far a bead's hole lies outside the host's middle, how far before it, and how long the way there is */
+    /**
+     * @return array{float, float, float} how far a bead's hole lies outside the host's middle, how far before it, and how
+     *                                    long the way there is
+     */
     private function seat(Bead $bead, bool $isAstride): array
     {
         $outside = ($this->hostMm + $this->wireMm) / 2;
@@ -98,7 +105,13 @@ final readonly class BoundRow
         // Astride it lies before the middle of its host, as far as the wire that is reckoned for it reaches.
         $reach = hypot($jog, $bead->widthMm / 2);
 
-        return $isAstride && $reach > $outside ? [0.0, sqrt($reach ** 2 - $outside ** 2), $reach] : [$outside + $jog, 0.0, $isAstride ? $reach : $jog];
+        if (! $isAstride) {
+            return [$outside + $jog, 0.0, $jog];
+        }
+
+        return $reach > $outside
+            ? [0.0, sqrt($reach ** 2 - $outside ** 2), $reach]
+            : [$outside + $jog, 0.0, $reach];
     }
 
     /** @return array{Vector, Vector} the ends of a stretch beside the host, square to it at its middle */

@@ -22,7 +22,8 @@ final readonly class WovenWire
 
     public function start(): Frame
     {
-        $first = $this->sections()[0][0] ?? Span::straight(new Vector(0.0, $this->topMm), new Vector(0.0, $this->topMm + 1));
+        $first = $this->sections()[0][0]
+            ?? Span::straight(new Vector(0.0, $this->topMm), new Vector(0.0, $this->topMm + 1));
 
         return new Frame($first->from, $first->runs(0.0)->unit(), new Vector(0.0, 1.0));
     }
@@ -60,7 +61,8 @@ final readonly class WovenWire
     {
         $turns = [];
         foreach ($weave->figures as $figure) {
-            array_push($turns, ...array_fill(0, $figure['turns'], [$this->x($figure['from']), $this->x($figure['to'])]));
+            $edges = [$this->x($figure['from']), $this->x($figure['to'])];
+            array_push($turns, ...array_fill(0, $figure['turns'], $edges));
         }
         $pitch = $section->lengthMm / $section->repeats / count($turns);
         $one = [];
@@ -98,7 +100,8 @@ final readonly class WovenWire
         float $r, float $leftMm, float $rightMm, float $nextMm, float $yMm, float $pitchMm,
     ): array {
         $stops = [
-            [$leftMm - $r, 0.0, 0.0, 1.0], [$leftMm, $r, 1.0, 0.0], [$rightMm, $r, 1.0, 0.0], [$rightMm + $r, 0.0, 0.0, -1.0],
+            [$leftMm - $r, 0.0, 0.0, 1.0], [$leftMm, $r, 1.0, 0.0],
+            [$rightMm, $r, 1.0, 0.0], [$rightMm + $r, 0.0, 0.0, -1.0],
             [$rightMm, -$r, -1.0, 0.0], [$nextMm, -$r, -1.0, 0.0], [$nextMm - $r, 0.0, 0.0, 1.0],
         ];
         $climb = $pitchMm / (2 * M_PI * $r + 2 * $rightMm - $leftMm - $nextMm);
@@ -132,13 +135,17 @@ final readonly class WovenWire
         $last = [new Vector($x, $yMm, $z), (new Vector($dx, $climb, $dz))->unit()];
         foreach (array_slice($stops, 1) as [$x, $z, $dx, $dz]) {
             $chord = hypot($x - $last[0]->x, $z - $last[0]->z);
-            $angle = acos(max(-1.0, min(1.0, ($dx * $last[1]->x + $dz * $last[1]->z) / max(1e-9, hypot($last[1]->x, $last[1]->z)))));
+            $headed = $last[1];
+            $alike = ($dx * $headed->x + $dz * $headed->z) / max(1e-9, hypot($headed->x, $headed->z));
+            $angle = acos(max(-1.0, min(1.0, $alike)));
             if ($chord < 1e-9) {
                 continue;
             }
             $along = $angle < 1e-3 ? $chord : $chord * $angle / 2 / sin($angle / 2);
             $next = [new Vector($x, $last[0]->y + $climb * $along, $z), (new Vector($dx, $climb, $dz))->unit()];
-            $spans[] = $angle < 1e-3 ? Span::straight($last[0], $next[0]) : Span::along($last[0], $last[1], $next[0], $next[1]);
+            $spans[] = $angle < 1e-3
+                ? Span::straight($last[0], $next[0])
+                : Span::along($last[0], $headed, $next[0], $next[1]);
             $last = $next;
         }
 

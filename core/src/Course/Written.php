@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Course;
 
+use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Unreadable;
 
@@ -41,8 +42,9 @@ final readonly class Written
         if (mb_strlen($text) > self::MOST_LETTERS) {
             throw Unreadable::tooLong($field, mb_strlen($text), self::MOST_LETTERS);
         }
-        $parts = preg_split('/[·;,\n]+/u', mb_strtolower(strtr(mb_scrub($text), ['−' => '-', '°' => ''])), -1, PREG_SPLIT_NO_EMPTY);
-        $written = array_values(array_filter(array_map(trim(...), $parts ?: []), fn (string $part): bool => $part !== ''));
+        $plain = mb_strtolower(strtr(mb_scrub($text), ['−' => '-', '°' => '']));
+        $parts = array_map(trim(...), preg_split('/[·;,\n]+/u', $plain) ?: []);
+        $written = array_values(array_filter($parts, fn (string $part): bool => $part !== ''));
         if ($written === []) {
             throw Unreadable::empty($field, 'moves such as straight 8 · arc 14 180 · through 3');
         }
@@ -72,8 +74,8 @@ final readonly class Written
         foreach ($takes as $at => [$what, $least, $most]) {
             if ($numbers[$at] < $least || $numbers[$at] > $most || $numbers[$at] === 0.0) {
                 throw OutOfRange::because(
-                    $field, "“{$written}”", "has a {$what} out of range",
-                    rtrim(rtrim(number_format($least, 1, '.', ''), '0'), '.').' to '.rtrim(rtrim(number_format($most, 1, '.', ''), '0'), '.'),
+                    $field, "“{$written}”", "has its {$what} out of range",
+                    Figures::trim($least).' to '.Figures::trim($most),
                 );
             }
         }

@@ -65,7 +65,9 @@ final class PieceScene
         $spans = [];
         foreach ($course->curves() as $at => $curve) {
             foreach ($course->moves[$at]->isSeen() ? $curve->spans : [] as $span) {
-                $spans[] = new Span($placed($span->from), $placed($span->first), $placed($span->second), $placed($span->to));
+                $spans[] = new Span(
+                    $placed($span->from), $placed($span->first), $placed($span->second), $placed($span->to),
+                );
             }
         }
 

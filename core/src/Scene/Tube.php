@@ -68,7 +68,8 @@ final class Tube
     {
         $turn = 0.0;
         for ($quarter = 0; $quarter < 4; $quarter++) {
-            $turn += acos(max(-1.0, min(1.0, $span->runs($quarter / 4)->unit()->dot($span->runs(($quarter + 1) / 4)->unit()))));
+            [$one, $other] = [$span->runs($quarter / 4)->unit(), $span->runs(($quarter + 1) / 4)->unit()];
+            $turn += acos(max(-1.0, min(1.0, $one->dot($other))));
         }
 
         // So many that no chord strays far from the bend.

@@ -39,7 +39,7 @@ final class WrittenTest extends TestCase
             'a number too many' => ['straight 4 5', '“straight 4 5”'],
             'words among the numbers' => ['straight four', '“straight four”'],
             'nothing to bend' => ['bend 0', '“bend 0”'],
-            'back on itself' => ['bend 180', '-170 to 170'],
+            'back on itself' => ['bend 180', '−170 to 170'],
             'longer than a coil' => ['straight 60000', '0.1 to 10000'],
             'too many moves' => [str_repeat('bend 10·', 5001), '5001 moves'],
         ];

@@ -26,7 +26,9 @@ final readonly class Laid implements Shape
         // Where it runs flat on the page it bends to its right.
         $towards = $ahead->cross(new Vector(0.0, 0.0, -1.0));
 
-        return new self($spans, new Frame($last->to, $ahead, $towards->lengthMm() > 1e-6 ? $towards->unit() : new Vector(1.0, 0.0)));
+        $side = $towards->lengthMm() > 1e-6 ? $towards->unit() : new Vector(1.0, 0.0);
+
+        return new self($spans, new Frame($last->to, $ahead, $side));
     }
 
     public function lengthMm(): float

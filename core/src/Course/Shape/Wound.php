@@ -136,7 +136,9 @@ final readonly class Wound implements Shape
         // Longer by as much as it climbs.
         $pull = self::HALF_PULL * $this->radiusMm * hypot(1.0, $this->pitchMm / (2 * M_PI * $this->radiusMm));
 
-        return new Span($from->at, $from->at->plus($from->ahead->times($pull)), $to->at->minus($to->ahead->times($pull)), $to->at);
+        return new Span(
+            $from->at, $from->at->plus($from->ahead->times($pull)), $to->at->minus($to->ahead->times($pull)), $to->at,
+        );
     }
 
     /** So many turns round it, so far towards its face from its middle, and so many turns along it. */

@@ -246,7 +246,9 @@ final class Bangle implements Technique
     public function courses(PartPlan $part): array
     {
         $stack = $part->part->count('stack');
-        $bangles = array_map(fn (int $one): Course => $this->one($part, -$one * $this->wideMm($part)), range(0, $stack - 1));
+        $bangles = array_map(
+            fn (int $one): Course => $this->one($part, -$one * $this->wideMm($part)), range(0, $stack - 1),
+        );
 
         return [
             ...$bangles,
@@ -342,8 +344,10 @@ final class Bangle implements Technique
 
         return match ($part->part->choice('style')) {
             'doubled' => $this->doubled($part, $stretch, $round, $size, $anchor),
-            'cuff' => $this->rounded($part, $stretch->anchored(), ($round - $gap) / $longer, '(π(inside + t) − gap)/lengthening', "({$size} − ".Figures::trim($gap).')/'.Figures::trim($longer, 4))
-                ->course('Bangle', $part->part->wire, $part->times, $anchor),
+            'cuff' => $this->rounded(
+                $part, $stretch->anchored(), ($round - $gap) / $longer, '(π(inside + t) − gap)/lengthening',
+                "({$size} − ".Figures::trim($gap).')/'.Figures::trim($longer, 4),
+            )->course('Bangle', $part->part->wire, $part->times, $anchor),
             default => $this->ended(
                 $part,
                 $this->rounded(

@@ -170,6 +170,7 @@ final class LinkChain implements Technique
         $round = new Together($half, $side, $half, $half, $side, $half);
         $mm = $this->linkMm($part->part, $d);
         $top = Frame::right(0.0, $link * $long - $d / 2);
+        $across = new Frame($top->at, new Vector(0.0, 0.0, 1.0), $top->towards);
 
         return (new Stretch($part))
             ->worked(
@@ -178,7 +179,7 @@ final class LinkChain implements Technique
                     .Figures::trim($part->part->mm('wide')).' + '.Figures::trim($d, 3).')',
                 shape: $round,
             )
-            ->course('Link', $part->part->wire, $part->times, $link % 2 === 0 ? $top : new Frame($top->at, new Vector(0.0, 0.0, 1.0), $top->towards));
+            ->course('Link', $part->part->wire, $part->times, $link % 2 === 0 ? $top : $across);
     }
 
     /** The wire of one link: two straight sides and two half turns. */

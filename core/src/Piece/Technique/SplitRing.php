@@ -198,7 +198,8 @@ final class SplitRing implements Technique
     private function binding(PartPlan $part, int $side): Course
     {
         [$bound, $one] = [$part->part->count('binding_turns'), $this->bindingMm($part)];
-        [$d, $w, $ring] = [$part->wireMm(), $part->wireOf(BoundBeads::ROLE)->diameterMm(), ($part->part->mm('inside') + $part->wireMm()) / 2];
+        [$d, $w] = [$part->wireMm(), $part->wireOf(BoundBeads::ROLE)->diameterMm()];
+        $ring = ($part->part->mm('inside') + $d) / 2;
         $host = fn (): Host => new Host(
             new Curve((new Arc($ring, 2 * M_PI))->laid(Frame::right(0.0, $this->topMm($part)))[0]),
         );

@@ -309,6 +309,7 @@ final class WovenBand implements Technique
         $wire = $band->coreWireMm($core);
         $path = $this->path($part, $band, $core);
         $isOpen = ['top' => $from > 0, 'bottom' => $to < $band->lengthMm() - 1e-9];
+        $across = ['top' => $path[0]->from->x, 'bottom' => $path[count($path) - 1]->to->x];
         $mark = fn (string $end): string => $isOpen[$end] ? 'cores' : "{$end}-loop";
         $tail = fn (Stretch $stretch, string $end): Stretch => $stretch->given(
             SegmentKind::Tail, $this->beyondMm($part, $cores), 'tail', $mark($end),
@@ -316,7 +317,7 @@ final class WovenBand implements Technique
         );
         $turned = fn (Stretch $stretch, string $end): Stretch => $stretch->loop(
             $this->turnedMm($part, $cores), $part->wireMm(), $this->turns($part, $cores), $mark($end),
-            $this->endShape($part, $band, $core, $end === 'top' ? $path[0]->from->x : $path[count($path) - 1]->to->x, $isOpen[$end], $end === 'top'),
+            $this->endShape($part, $band, $core, $across[$end], $isOpen[$end], $end === 'top'),
         );
         $stretch = $turned($tail(new Stretch($part), 'top'), 'top')->bend('weave starts')->anchored()
             ->worked(
