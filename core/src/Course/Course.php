@@ -97,6 +97,11 @@ final class Course
     /** What other wires lie along: all that bears a mark. */
     public function host(string $mark, Vector $face = new Vector(0.0, 0.0, 1.0)): Host
     {
+        return new Host($this->marked($mark), $face);
+    }
+
+    public function marked(string $mark): Curve
+    {
         $spans = [];
         foreach ($this->curves() as $at => $curve) {
             if ($this->moves[$at]->segment->mark === $mark) {
@@ -104,6 +109,6 @@ final class Course
             }
         }
 
-        return new Host(new Curve($spans), $face);
+        return new Curve($spans);
     }
 }

@@ -52,6 +52,19 @@ final readonly class Curve
         return $lowest ?? new Vector(0.0, 0.0);
     }
 
+    public function highest(): Vector
+    {
+        $upright = fn (Vector $at): Vector => new Vector($at->x, -$at->y, $at->z);
+        $turned = array_map(
+            fn (Span $span): Span => new Span(
+                $upright($span->from), $upright($span->first), $upright($span->second), $upright($span->to),
+            ),
+            $this->spans,
+        );
+
+        return $upright((new self($turned))->lowest());
+    }
+
     public function moved(Vector $by): self
     {
         return new self(array_map(fn (Span $span): Span => $span->moved($by), $this->spans));

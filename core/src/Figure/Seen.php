@@ -9,7 +9,6 @@ use Hebra\Core\Course\Curve;
 use Hebra\Core\Course\Move;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Span;
-use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Wire\Wire;
 
@@ -33,10 +32,8 @@ final class Seen
 
     private const FAR = 3.0;
 
-    /** Of the wire's thickness: so deep what is wound lies behind what it is wound on. Of a bead's width: so deep it lies behind its part. */
+    /** Of the wire's thickness: so deep what is wound lies behind what it is wound on. */
     private const BEHIND = 1.5;
-
-    private const BEAD_BEHIND = 0.4;
 
     /** A smaller share of a span is not told apart. */
     private const SLIVER = 0.15;
@@ -72,6 +69,9 @@ final class Seen
     /** @var list<BeadMark> */
     private array $beads = [];
 
+    /** @var list<SeenBead> */
+    private array $bodies = [];
+
     /** @param  float  $degrees  how far it is turned about its upright axis */
     public function __construct(float $degrees)
     {
@@ -98,49 +98,56 @@ final class Seen
         return new PieceFigure($this->strokes, $this->beads);
     }
 
-    public function course(Course $course, Wire $wire): void
+    /** @param  list<array{Course, Wire}>  $courses  of one part */
+    public function part(array $courses): void
     {
-        $pieces = $beads = [];
+        $this->bodies = [];
+        foreach ($courses as [$course]) {
+            array_push($this->bodies, ...$this->bodiesOf($course));
+        }
+        // The farthest first.
+        usort($this->bodies, fn (SeenBead $one, SeenBead $other): int => $one->depth() <=> $other->depth());
+        foreach ($this->bodies as $body) {
+            $body->layer = match (true) {
+                $body->isFarBehind() => 0,
+                $this->isBeforeBead($body->at, 0.0) => 2,
+                default => 1,
+            };
+            $this->beads[] = $body->mark();
+        }
+        foreach ($courses as [$course, $wire]) {
+            $this->course($course, $wire);
+        }
+    }
+
+    /** @return list<SeenBead> */
+    private function bodiesOf(Course $course): array
+    {
+        $bodies = [];
+        foreach ($course->curves() as $place => $curve) {
+            $move = $course->moves[$place];
+            foreach ($move->isSeen() ? $move->standing($curve) : [] as [$run, $at, $runs]) {
+                $bodies[] = new SeenBead($run, $move, $this->turned($at), $this->turned($runs));
+            }
+        }
+
+        return $bodies;
+    }
+
+    private function course(Course $course, Wire $wire): void
+    {
+        $pieces = [];
         foreach ($course->curves() as $place => $curve) {
             $move = $course->moves[$place];
             if (! $move->isSeen()) {
                 continue;
             }
             $this->crimps($move, $curve, $wire);
-            foreach ($move->standing($curve) as [$run, $at, $runs]) {
-                $beads[] = $this->bead($run, $at, $runs);
-            }
             foreach ($curve->spans as $span) {
                 array_push($pieces, ...$this->pieces($span, $move, $wire->diameterMm()));
             }
         }
         $this->draw($pieces, $wire);
-        // The farthest first.
-        usort($beads, fn (array $one, array $other): int => $one[0] <=> $other[0]);
-        foreach ($beads as [, $mark]) {
-            $this->beads[] = $mark;
-        }
-    }
-
-    /** @return array{float, BeadMark} how deep it lies, in tenths of a millimetre, and how it is seen */
-    private function bead(Threaded $run, Vector $place, Vector $runs): array
-    {
-        [$at, $ahead] = [$this->turned($place), $this->turned($runs)];
-        [[$x, $y], [$dx, $dy]] = [SeenPath::page($at), SeenPath::page($ahead)];
-        $turn = hypot($dx, $dy) < 1e-6 ? 0.0 : rad2deg(atan2(-$dx, $dy)) + ($run->isTurned ? 180.0 : 0.0);
-        $top = round($y - $run->bead->lengthMm / 2, 4);
-        $isBehind = $at->z < -self::BEAD_BEHIND * $run->bead->widthMm;
-
-        return [
-            round($at->z, 1),
-            new BeadMark($run->bead, $top, $run->mark, $x, self::within($turn), $isBehind ? 0 : 1),
-        ];
-    }
-
-    /** Degrees from over -180 to 180. */
-    private static function within(float $degrees): float
-    {
-        return round(180.0 - fmod(540.0 - $degrees, 360.0), 2) + 0.0;
     }
 
     /** Before a run of beads and after it. */
@@ -166,7 +173,9 @@ final class Seen
     private function pieces(Span $span, Move $move, float $wireMm): array
     {
         $by = $span->by === null ? null : $this->turned($span->by);
-        if ($span->original === null || $by === null || abs($by->z) > 1e-9) {
+        // What may lie before a bead is seen where it is.
+        $isNear = $this->bodies !== [] && $this->turned($span->at(0.5))->z > self::FAR * $wireMm;
+        if ($span->original === null || $by === null || abs($by->z) > 1e-9 || $isNear) {
             return $this->seen($span, $move, $wireMm);
         }
         $key = spl_object_id($span->original).'/'.$wireMm;
@@ -197,8 +206,37 @@ final class Seen
         }
 
         return array_map(
-            fn (Span $part): SeenSpan => new SeenSpan($part, $move, ...self::depth($part, $move, $wireMm)), $parts,
+            fn (Span $part): SeenSpan => $this->isBefore($part->at(0.5), $move, $wireMm)
+                ? new SeenSpan($part, $move, 2, 0)
+                : new SeenSpan($part, $move, ...self::depth($part, $move, $wireMm)),
+            $parts,
         );
+    }
+
+    /** Whether it is drawn after beads: what carries some, with the nearest of them; else what lies before one. */
+    private function isBefore(Vector $at, Move $move, float $wireMm): bool
+    {
+        $nearest = null;
+        foreach ($this->bodies as $body) {
+            $isNearer = $nearest === null || $body->at->minus($at)->lengthMm() < $nearest->at->minus($at)->lengthMm();
+            $nearest = $body->move === $move && $isNearer ? $body : $nearest;
+        }
+
+        return $nearest === null
+            ? $at->z > self::FAR * $wireMm && $this->isBeforeBead($at, $wireMm)
+            : $nearest->layer === 2;
+    }
+
+    /** Whether it lies before what of a bead is seen there: that is as near as it is far round. */
+    private function isBeforeBead(Vector $at, float $wireMm): bool
+    {
+        foreach ($this->bodies as $bead) {
+            if ($bead->isCoveredBy($at, $wireMm)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function isWound(Move $move): bool

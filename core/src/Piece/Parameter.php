@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece;
 
-use Hebra\Core\Course\Written;
+use Hebra\Core\Piece\Written\Text;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Length;
 use Hebra\Core\Quantity\LengthUnit;
@@ -117,7 +117,7 @@ final readonly class Parameter
 
     private function written(string $text, string $field): string
     {
-        Written::parse($text, $field);
+        Text::parse($text, $field);
 
         return trim($text);
     }

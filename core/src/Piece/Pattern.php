@@ -62,8 +62,9 @@ final readonly class Pattern
                 $part = $part->withSetting($key, $value);
             }
             $parts[] = $part->withBeads($runs);
-            $wires[$part->wire] ??= $part->technique()->usualWire()->withMetal(
-                $part->technique()->usualWire()->metal === Metal::Stainless ? Metal::Stainless : $this->metal,
+            $usual = $part->technique()->usualWireOf($part);
+            $wires[$part->wire] ??= $usual->withMetal(
+                $usual->metal === Metal::Stainless ? Metal::Stainless : $this->metal,
             );
         }
         $groups = array_map(fn (int $repeat): Group => Group::of(abs($repeat), $repeat < 0), $this->groups);

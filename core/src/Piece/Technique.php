@@ -32,11 +32,11 @@ interface Technique
 
     public function usualWire(): Wire;
 
+    /** The wire that a part is usually made of, where its settings ask for one. */
+    public function usualWireOf(Part $part): Wire;
+
     /** @return array<string, Wire> the other wires it takes as it stands, by role, as they usually are */
     public function extraWires(Part $part): array;
-
-    /** The role of the wire that goes through the beads of a run. */
-    public function threads(Part $part, int $run = 0): string;
 
     public function family(): Family;
 
@@ -44,11 +44,11 @@ interface Technique
     public function wants(): Wants;
 
     /**
-     * How many of its wires go through each bead of a run, by its place on the part.
+     * What goes through each bead of a run, by its place on the part: the roles of the wires, one for each pass.
      *
-     * @return positive-int
+     * @return non-empty-list<string>
      */
-    public function passes(Part $part, int $run): int;
+    public function through(PartPlan $part, int $run): array;
 
     /** @return list<Parameter> */
     public function parameters(): array;

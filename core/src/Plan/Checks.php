@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hebra\Core\Plan;
 
 use Hebra\Core\Bead\Drilling;
-use Hebra\Core\Bead\HoleFit;
 use Hebra\Core\Bend\EyeStrength;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\FitKind;
@@ -68,8 +67,7 @@ final class Checks
         foreach ($parts as $part) {
             array_push($checks, ...$part->technique->checks($part));
             foreach ($part->strung as $run => $strung) {
-                $passes = $part->technique->passes($part->part, $run);
-                $once = $part->technique->threads($part->part, $run).' '.$strung->key.' '.$passes;
+                $once = implode(' ', $part->technique->through($part, $run)).' '.$strung->key;
                 if (! isset($seen[$once])) {
                     $seen[$once] = true;
                     $checks[] = self::hole($piece, $part, $run, $profile);
@@ -222,13 +220,24 @@ final class Checks
         ];
     }
 
+    /** @param  list<string>  $roles */
+    private static function thickest(PartPlan $part, array $roles): string
+    {
+        usort($roles, fn (string $one, string $other): int => $part->wireOf($other)->diameterMm() <=> $part->wireOf($one)->diameterMm());
+
+        return $roles[0] ?? $part->part->wire;
+    }
+
     private static function hole(Piece $piece, PartPlan $part, int $run, Profile $profile): Check
     {
-        [$strung, $passes, $role] = [$part->strung[$run], $part->technique->passes($part->part, $run), $part->technique->threads($part->part, $run)];
-        $wire = $part->wireOf($role);
-        $fit = new HoleFit($strung->bead->holeMm, array_fill(0, $passes, $wire->diameterMm()), $profile->clearanceMm);
+        [$strung, $fit] = [$part->strung[$run], $part->holeFit($run)];
+        $passes = array_count_values($part->technique->through($part, $run));
+        $thickest = self::thickest($part, array_keys($passes));
         $bead = $strung->bead;
-        $size = $wire->size->text().($passes > 1 ? ", {$passes} times," : '');
+        $size = implode(' and ', array_map(
+            fn (string $role, int $times): string => $part->wireOf($role)->size->text().($times > 1 ? ", {$times} times," : ''),
+            array_keys($passes), $passes,
+        ));
         if ($fit->fits()) {
             return new Check(
                 Level::Ok,
@@ -238,9 +247,9 @@ final class Checks
             );
         }
         $ways = [];
-        $thinner = WireTable::thickestPassing($piece, $role, $profile);
+        $thinner = count($passes) > 1 ? null : WireTable::thickestPassing($piece, $thickest, $profile);
         if ($thinner !== null) {
-            $ways[] = new Way('Use '.$thinner->text(), ['do' => 'wire', 'role' => $role, 'size' => $thinner->code()]);
+            $ways[] = new Way('Use '.$thinner->text(), ['do' => 'wire', 'role' => $thickest, 'size' => $thinner->code()]);
         }
         $roomy = round(ceil(($fit->neededMm() + $profile->clearanceMm) * 20) / 20, 2);
         if ($roomy < $bead->widthMm * 0.95) {
@@ -281,7 +290,7 @@ final class Checks
         }
         foreach ($first as $role => $part) {
             $wants = $part->technique->wants();
-            $usual = $part->technique->usualWire();
+            $usual = $part->technique->usualWireOf($part->part);
             [$holds, $effort] = WireTable::stiffness($part->wire, $usual->size, $insides[$role] ?? null, 2 * $profile->schools->straighteningNumbers() + ($wants->isHammered ? $profile->schools->hammeringNumbers() : 0.0), $profile);
             $name = ucfirst($part->wire->words());
             $way = $usual->size->equals($part->wire->size) && $usual->temper === $part->wire->temper

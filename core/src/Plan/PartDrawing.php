@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Plan;
 
 use Closure;
+use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Figure\Arc;
 use Hebra\Core\Figure\PieceFigure;
@@ -85,9 +86,9 @@ final class PartDrawing
     private static function drawn(PartPlan $part, float $degrees): PieceFigure
     {
         $seen = new Seen($degrees);
-        foreach ($part->technique->courses($part) as $course) {
-            $seen->course($course, $part->wireOf($course->role));
-        }
+        $seen->part(array_map(
+            fn (Course $course): array => [$course, $part->wireOf($course->role)], $part->technique->courses($part),
+        ));
 
         return $seen->figure();
     }

@@ -73,13 +73,14 @@ final readonly class PartPlan
     /** The wire of one of its cuts, by the cut's key; its own where none is named. */
     public function wireOfCut(string $key): Wire
     {
-        return $this->wireOf(substr($key, strlen($this->part->id) + 1));
+        // Several of one kind are told apart by a number: core, core-2.
+        return $this->wireOf(preg_replace('/-\d+$/', '', substr($key, strlen($this->part->id) + 1)) ?? '');
     }
 
     /** The wire that goes through its beads. */
     public function threadMm(): float
     {
-        return $this->wireOf($this->technique->threads($this->part))->diameterMm();
+        return $this->wireOf($this->technique->through($this, 0)[0])->diameterMm();
     }
 
     public function wireMm(): float
@@ -155,22 +156,27 @@ final readonly class PartPlan
         return $this->part->id.($slot === '' ? '' : '-'.$slot);
     }
 
+    /** Whether all that goes through the beads of a run goes through their hole. */
+    public function holeFit(int $run): HoleFit
+    {
+        $thick = array_map(
+            fn (string $role): float => $this->wireOf($role)->diameterMm(), $this->technique->through($this, $run),
+        );
+
+        return new HoleFit($this->strung[$run]->bead->holeMm, $thick, $this->profile->clearanceMm);
+    }
+
     /** @return list<array{thing: string, hole: int, wires: list<string>, needed_mm: float, hole_mm: float}> the wires that go through each of its beads */
     public function passes(): array
     {
         $passes = [];
         foreach ($this->strung as $run => $strung) {
-            $wire = $this->wireOf($this->technique->threads($this->part, $run));
-            $times = $this->technique->passes($this->part, $run);
-            $fit = new HoleFit(
-                $strung->bead->holeMm,
-                array_fill(0, $times, $wire->diameterMm()),
-                $this->profile->clearanceMm,
-            );
+            $wires = array_map($this->wireOf(...), $this->technique->through($this, $run));
+            $fit = $this->holeFit($run);
             $passes[] = [
                 'thing' => $strung->bead->words(),
                 'hole' => 1,
-                'wires' => array_fill(0, $times, $wire->size->code()),
+                'wires' => array_map(fn (Wire $wire): string => $wire->size->code(), $wires),
                 'needed_mm' => $fit->neededMm(),
                 'hole_mm' => $strung->bead->holeMm,
             ];

@@ -51,7 +51,7 @@ final readonly class WireDuty
             }
             $extra = $plan->technique->extraWires($part)[$role] ?? null;
             if ($part->wire === $role || $extra !== null) {
-                $its = $extra ?? $plan->technique->usualWire();
+                $its = $extra ?? $plan->technique->usualWireOf($part);
                 [$usual, $temper] = [$its->size, $its->temper];
                 $wants = $plan->technique->wants();
                 $flat = $part->wire === $role && ($part->settings['annealed'] ?? false) !== true
@@ -60,8 +60,8 @@ final readonly class WireDuty
                 $hammered = min($hammered, $flat === null ? 1.0 : $flat->thicknessMm / $flat->wireMm);
             }
             foreach ($plan->strung as $run => $strung) {
-                if ($plan->technique->threads($part, $run) === $role) {
-                    $passes = $plan->technique->passes($part, $run);
+                $passes = array_count_values($plan->technique->through($plan, $run))[$role] ?? 0;
+                if ($passes > 0) {
                     $holes[$strung->key.'/'.$passes] = new Hole($strung->bead, $passes);
                 }
             }

@@ -77,8 +77,7 @@ final class ViewTest extends TestCase
         $ring = new Course('ring', 'wire', [$move('ring', SegmentKind::Round, $round->lengthMm(), $round)], $start->tilted($round->slope()));
         foreach ([0.0 => [4.0, 5.0], 180.0 => [5.0, 6.0]] as $degrees => [$least, $most]) {
             $seen = new Seen((float) $degrees);
-            $seen->course($ring, $wire);
-            $seen->course($post, $wire);
+            $seen->part([[$ring, $wire], [$post, $wire]]);
             $order = $seen->figure()->farToNear();
             $last = $order[count($order) - 1];
             self::assertSame('ring', $last->mark);

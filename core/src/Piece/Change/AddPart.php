@@ -31,7 +31,7 @@ final readonly class AddPart implements Change
         }
         $wires = isset($piece->wires[$part->wire])
             ? $piece
-            : $piece->withWire($part->wire, $part->technique()->usualWire());
+            : $piece->withWire($part->wire, $part->technique()->usualWireOf($part));
         $parts = $wires->parts;
         $at = $this->place($piece);
         // Between two of a group it joins them.

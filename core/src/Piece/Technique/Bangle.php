@@ -153,9 +153,9 @@ final class Bangle implements Technique
         return 9;
     }
 
-    public function threads(Part $part, int $run = 0): string
+    public function through(PartPlan $part, int $run): array
     {
-        return BoundBeads::isBound($part) ? BoundBeads::ROLE : $part->wire;
+        return [BoundBeads::isBound($part->part) ? BoundBeads::ROLE : $part->part->wire];
     }
 
     /** What is bound to a doubled bangle goes round both its wires. */

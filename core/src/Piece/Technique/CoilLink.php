@@ -87,9 +87,9 @@ final class CoilLink implements Technique
         return 15;
     }
 
-    public function threads(Part $part, int $run = 0): string
+    public function through(PartPlan $part, int $run): array
     {
-        return 'coil';
+        return ['coil'];
     }
 
     public function shows(string $key, Part $part): bool

@@ -4,60 +4,58 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Curve;
 use Hebra\Core\Course\Frame;
-use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\Move;
 use Hebra\Core\Course\SegmentKind;
-use Hebra\Core\Course\Shape;
-use Hebra\Core\Course\Shape\Arc;
-use Hebra\Core\Course\Shape\Corner;
-use Hebra\Core\Course\Shape\FlatSpiral;
-use Hebra\Core\Course\Shape\Helix;
-use Hebra\Core\Course\Shape\Rolled;
-use Hebra\Core\Course\Shape\Straight;
-use Hebra\Core\Course\Shape\Together;
-use Hebra\Core\Course\Stringing;
-use Hebra\Core\Course\Strung;
-use Hebra\Core\Course\Threaded;
-use Hebra\Core\Course\Written;
+use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Technique;
+use Hebra\Core\Piece\Written\Construction;
+use Hebra\Core\Piece\Written\Line;
+use Hebra\Core\Piece\Written\Move\End;
+use Hebra\Core\Piece\Written\Text;
+use Hebra\Core\Piece\Written\Told;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
-use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Way;
+use Hebra\Core\Plan\WireEnd;
 use Hebra\Core\Problem;
-use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
-use Hebra\Core\Working;
-use Hebra\Core\Wrap\Spiral;
-use Hebra\Core\Wrap\Turn;
 
 /**
- * A wire that goes its own way between an eye at each end, told move by move: see Written. Cut = the sum of its moves,
- * arcs φ·(D + d)/2, coils N·√((π(M + d))² + d²), spirals N·π(D + N·d), and both ends. Millimetres. Source: geometry.
+ * Wires that go their own way, told move by move: see Written\Text. A wire that does not say where it starts has an eye
+ * at each end, as set. Cut = the sum of its moves and both ends. Millimetres. Source: geometry.
  */
 final class FreeWire implements Technique
 {
     use Usual;
 
-    /** From so far round on an arc holds what hangs in it. */
-    private const HOLDS_DEGREES = 90.0;
-
-    /** The eye that a spiral begins with, inside, mm. */
-    private const EYE_MM = 0.8;
+    /** What holds something of what a move becomes. */
+    private const HOLD = [SegmentKind::Arch, SegmentKind::Eye, SegmentKind::Loop];
 
     private const USUAL = 'straight 2 · bend -50 · straight 8 · arc 6 50 · through 3 · arc 6 50 · straight 8 · '
         .'bend -50 · straight 2';
+
+    /** What a further wire is where its gauge is not said. */
+    private const USUAL_AWG = 24;
+
+    /** @var \WeakMap<PartPlan, Construction> */
+    private \WeakMap $made;
+
+    public function __construct()
+    {
+        $this->made = new \WeakMap;
+    }
 
     public function name(): string
     {
@@ -84,9 +82,37 @@ final class FreeWire implements Technique
         return self::awg(20, Temper::HalfHard);
     }
 
+    public function usualWireOf(Part $part): Wire
+    {
+        $gauge = self::text($part)->lines[0]->gauge;
+
+        return $gauge === null ? $this->usualWire() : self::awg($gauge, Temper::HalfHard);
+    }
+
+    public function extraWires(Part $part): array
+    {
+        $text = self::text($part);
+        $wires = [];
+        foreach ($text->lines as $line) {
+            $role = $text->roleOf($line, '');
+            if ($role !== '') {
+                $wires[$role] ??= self::awg($line->gauge ?? self::USUAL_AWG, Temper::DeadSoft);
+            }
+        }
+
+        return $wires;
+    }
+
+    public function through(PartPlan $part, int $run): array
+    {
+        $roles = $this->construction($part)->through($run);
+
+        return $roles === [] ? [$part->part->wire] : $roles;
+    }
+
     public function heft(Part $part): int
     {
-        return 60;
+        return 30 + 10 * count(self::text($part)->moves());
     }
 
     public function parameters(): array
@@ -98,6 +124,11 @@ final class FreeWire implements Technique
             WrappedEnd::tail(),
             Parameter::flag('turned', 'eyes across its plane', true),
         ];
+    }
+
+    public function shows(string $key, Part $part): bool
+    {
+        return in_array($key, ['course', 'turned'], true) || ! self::text($part)->lines[0]->hasOwnEnds();
     }
 
     public function takesBeads(): bool
@@ -112,24 +143,51 @@ final class FreeWire implements Technique
 
     public function eyes(PartPlan $part, string $instance): array
     {
-        $arcs = [];
-        foreach ($this->arcs($part) as $number => $at) {
-            $arcs["move-{$at}"] = new Eye(
-                "{$instance}/move-{$at}", EyeKind::Closed, $this->written($part)->moves[$at]['numbers'][0],
-                $part->wireMm(), 'free wire’s arc '.($number + 1), $part->mark("move-{$at}"),
-            );
+        $eyes = [];
+        foreach ($this->holding($part) as $told) {
+            $eyes[$told->eye()] = $this->eye($part, $told, $instance);
         }
 
-        return [
-            'top' => $this->top($part)->eye($instance), ...$arcs, 'bottom' => $this->bottom($part)->eye($instance),
-        ];
+        return $this->hasOwnEnds($part)
+            ? $eyes
+            : ['top' => $this->top($part)->eye($instance), ...$eyes, 'bottom' => $this->bottom($part)->eye($instance)];
+    }
+
+    private function eye(PartPlan $part, Told $told, string $instance): Eye
+    {
+        $kind = match (true) {
+            ! $told->move instanceof End => EyeKind::Closed,
+            $told->move->wraps > 0 => EyeKind::Permanent,
+            default => EyeKind::Openable,
+        };
+        $words = $told->name === '' ? 'free wire’s '.$told->text : "free wire’s {$told->name}";
+
+        return new Eye(
+            $instance.'/'.$told->eye(), $kind, $told->move->insideMm() ?? 0.0, $this->wireMm($part, $told), $words,
+            $part->mark($told->key),
+        );
+    }
+
+    private function wireMm(PartPlan $part, Told $told): float
+    {
+        $text = self::text($part->part);
+        foreach ($text->lines as $line) {
+            if (in_array($told, $line->moves(), true)) {
+                return $part->wireOf($text->roleOf($line, $part->part->wire))->diameterMm();
+            }
+        }
+
+        return $part->wireMm();
     }
 
     public function along(PartPlan $part): array
     {
-        $moves = array_keys($this->written($part)->moves);
+        $moves = array_map(
+            fn (Told $told): string => $told->move instanceof End || $told->move->insideMm() !== null ? $told->eye() : $told->key,
+            self::text($part->part)->moves(),
+        );
 
-        return ['top', ...array_map(fn (int $at): string => "move-{$at}", $moves), 'bottom'];
+        return $this->hasOwnEnds($part) ? $moves : ['top', ...$moves, 'bottom'];
     }
 
     public function inShort(PartPlan $part): string
@@ -137,15 +195,17 @@ final class FreeWire implements Technique
         return mb_strimwidth($part->part->choice('course'), 0, 44, '…');
     }
 
-    /** @return list<int> the moves that something can hang in: arcs that go far enough round */
-    private function arcs(PartPlan $part): array
+    /** @return list<Told> the moves that something can hang in */
+    private function holding(PartPlan $part): array
     {
-        $arcs = array_filter(
-            $this->written($part)->moves,
-            fn (array $move): bool => $move['kind'] === 'arc' && abs($move['numbers'][1]) >= self::HOLDS_DEGREES,
-        );
+        return array_values(array_filter(
+            self::text($part->part)->moves(), fn (Told $told): bool => $told->move->insideMm() !== null,
+        ));
+    }
 
-        return array_keys($arcs);
+    private function hasOwnEnds(PartPlan $part): bool
+    {
+        return self::text($part->part)->lines[0]->hasOwnEnds();
     }
 
     private function top(PartPlan $part): WrappedEnd
@@ -159,164 +219,176 @@ final class FreeWire implements Technique
     }
 
     /** What cannot be read any more is a short straight wire; its check says so. */
-    private function written(PartPlan $part): Written
+    private static function text(Part $part): Text
     {
-        try {
-            return Written::parse($part->part->choice('course'));
-        } catch (Problem) {
-            return Written::parse('straight 10');
+        /** @var array<string, Text> $known */
+        static $known = [];
+        $written = $part->choice('course');
+        if (! isset($known[$written])) {
+            try {
+                $text = Text::parse($written);
+            } catch (Problem) {
+                $text = Text::parse('straight 10');
+            }
+            $known = [$written => $text] + array_slice($known, 0, 20);
         }
+
+        return $known[$written];
+    }
+
+    private function construction(PartPlan $part): Construction
+    {
+        return $this->made[$part] ??= Construction::of(
+            self::text($part->part), $part, Frame::down($this->top($part)->loop->reachMm()),
+        );
     }
 
     public function courses(PartPlan $part): array
     {
-        $rolls = $part->part->is('turned') ? 90.0 : 0.0;
-        $stretch = new Stretch($part);
-        foreach (array_reverse($this->top($part)->moves(true, 'bend square, top', $rolls)) as $move) {
-            $stretch->move($move);
-        }
-        $stretch->anchored();
-        $before = [];
-        foreach ($this->written($part)->moves as $at => ['kind' => $kind, 'numbers' => $numbers]) {
-            if ($kind === 'bend' || $kind === 'turn') {
-                $before[] = [$kind, $numbers[0]];
-                $kind === 'bend' && $stretch->bend('bend '.Figures::trim(abs($numbers[0])).'°');
-
+        $text = self::text($part->part);
+        $courses = [];
+        foreach ($text->lines as $at => $line) {
+            if ($line->goesOn) {
                 continue;
             }
-            [$segment, $shape, $threaded] = $this->stretch($part, $at, $kind, $numbers);
-            $stretch->add($segment, self::after($before, $shape))->threading($threaded);
-            $before = [];
+            [$back, $on] = $this->construction($part)->legs($line->name);
+            $firstBend = $this->construction($part)->firstBend($line->name);
+            $course = $at === 0 && ! $line->hasOwnEnds()
+                ? $this->betweenEyes($part, $on, $firstBend)
+                : $this->asWritten($part, $text, $line, self::bent($back, $firstBend), $on);
+            $courses[] = $course;
         }
-        foreach ($this->bottom($part)->moves(false, 'bend square, bottom', $rolls) as $at => $move) {
-            // What was bent last turns the end.
-            $stretch->move($at === 0 ? $move->lying(self::after($before, $move->shape)) : $move);
+        if (! $this->hasOwnEnds($part)) {
+            return $courses;
         }
+        $by = $this->hangs($courses, $part);
 
-        return [$stretch->course(
-            'Free wire', $part->part->wire, $part->times, Frame::down($this->top($part)->loop->reachMm()),
-        )];
+        return array_map(fn (Course $course): Course => $course->moved($by), $courses);
     }
 
     /**
-     * What was bent and turned on the spot before a shape.
+     * What is bent where a wire starts lies after the first move before it.
      *
-     * @param  list<array{string, float}>  $before
+     * @param  list<Move>  $back
+     * @return list<Move>
      */
-    private static function after(array $before, Shape $shape): Shape
+    private static function bent(array $back, string $words): array
     {
-        foreach (array_reverse($before) as [$kind, $degrees]) {
-            $shape = $kind === 'bend' ? new Together(new Corner($degrees), $shape) : new Rolled($shape, $degrees);
-        }
-
-        return $shape;
+        return $words === '' || $back === [] ? $back : [$back[0]->bending($words), ...array_slice($back, 1)];
     }
 
-    /**
-     * @param  list<float>  $numbers
-     * @return array{Segment, Shape, list<Threaded>}
-     */
-    private function stretch(PartPlan $part, int $at, string $kind, array $numbers): array
+    /** @param  list<Move>  $on */
+    private function betweenEyes(PartPlan $part, array $on, string $firstBend): Course
     {
-        $d = $part->wireMm();
-        $mark = $part->mark("move-{$at}");
-        $worked = fn (SegmentKind $as, float $mm, string $words, string $rule, string $text): Segment => new Segment(
-            $as, $mm, $words, $mark, new Working($words, $rule, $text, $mm, 'mm', 'geometry'),
+        $rolls = $part->part->is('turned') ? 90.0 : 0.0;
+        $back = self::bent($this->top($part)->moves(true, 'bend square, top', $rolls), $firstBend);
+        $bottom = $this->bottom($part)->moves(false, 'bend square, bottom', $rolls);
+        // What was bent last turns the end.
+        $bottom[0] = $bottom[0]->lying($this->construction($part)->afterLast('', $bottom[0]->shape));
+
+        return Course::both(
+            'Free wire', $part->part->wire, $back, [...$on, ...$bottom], Frame::down($this->top($part)->loop->reachMm()),
+            $part->times,
         );
-        if ($kind === 'through') {
-            $beads = $this->through($part, $at);
-            $mm = array_sum(array_map(fn (Strung $run): float => $run->lengthMm(), $beads));
-            $segment = $worked(
-                SegmentKind::Seat, $mm, Figures::counted((int) $numbers[0], 'bead'), 'sum of bead lengths',
-                Figures::trim($mm),
-            );
-
-            return [$segment->carrying($beads), new Straight($mm), array_map(
-                fn (Strung $run): Threaded => new Threaded($run->bead, $run->count, $part->mark('beads')), $beads,
-            )];
-        }
-        $coil = Turn::mm($numbers[1] ?? 1.0, $d);
-        $spiral = new Spiral($d, self::EYE_MM, $numbers[0]);
-
-        return match ($kind) {
-            'arc' => [
-                $worked(
-                    SegmentKind::Arch, abs(deg2rad($numbers[1])) * ($numbers[0] + $d) / 2, 'arc', 'φ·(D + d)/2',
-                    Figures::trim(abs(deg2rad($numbers[1])), 4).' × ('.Figures::trim($numbers[0]).' + '.Figures::trim($d, 3).')/2',
-                ),
-                new Arc(($numbers[0] + $d) / 2, deg2rad($numbers[1])), [],
-            ],
-            'coil' => [
-                $worked(
-                    SegmentKind::Coil, $numbers[0] * $coil, Figures::trim($numbers[0]).' turns', 'N·√((π(M + d))² + d²)',
-                    Figures::trim($numbers[0]).' × '.Figures::trim($coil, 3),
-                ),
-                new Helix(($numbers[1] + $d) / 2, $numbers[0], $d), [],
-            ],
-            'spiral' => [
-                $worked(
-                    SegmentKind::Curl, $spiral->wireLengthMm(), 'spiral', 'N·π(D + N·d)',
-                    Figures::trim($numbers[0]).' × π × ('.self::EYE_MM.' + '.Figures::trim($numbers[0]).' × '.Figures::trim($d, 3).')',
-                ),
-                new FlatSpiral($spiral), [],
-            ],
-            default => [
-                Segment::given(SegmentKind::Straight, $numbers[0], 'straight', $mark, 'as it is written', 'its course'),
-                new Straight($numbers[0]), [],
-            ],
-        };
     }
 
     /**
-     * The beads that a move goes through: the next ones of the line.
-     *
-     * @return list<Strung>
+     * @param  list<Move>  $back
+     * @param  list<Move>  $on
      */
-    private function through(PartPlan $part, int $move): array
+    private function asWritten(PartPlan $part, Text $text, Line $line, array $back, array $on): Course
     {
-        $skipped = 0;
-        foreach (array_slice($this->written($part)->moves, 0, $move) as ['kind' => $kind, 'numbers' => $numbers]) {
-            $skipped += $kind === 'through' ? (int) $numbers[0] : 0;
+        $nothing = (new Stretch($part))->course('', '', 1, Frame::down(0.0))->moves;
+        $moves = [...array_reverse($back), ...$on];
+
+        return new Course(
+            $line->name === '' ? 'Free wire' : ucfirst($line->name), $text->roleOf($line, $part->part->wire),
+            $moves === [] ? $nothing : $moves,
+            $this->construction($part)->start($line), count($back), $part->times,
+            self::slot($part, $line),
+        );
+    }
+
+    /**
+     * So far all is moved that its top eye hangs where it should, or, where none is named so, its highest place.
+     *
+     * @param  list<Course>  $courses
+     */
+    private function hangs(array $courses, PartPlan $part): Vector
+    {
+        $curve = $this->curveOf($courses, $part, 'top');
+        if ($curve === null) {
+            return new Vector(0.0, -self::topMm($courses, $part));
         }
-        $wanted = (int) $this->written($part)->moves[$move]['numbers'][0];
-        $beads = [];
-        foreach ($part->strung as $run) {
-            $left = max(0, $run->count - $skipped);
-            $taken = min($left, $wanted);
-            $skipped = max(0, $skipped - $run->count);
-            $wanted -= $taken;
-            if ($taken > 0) {
-                $beads[] = $run->times($taken);
+        $highest = $curve->highest();
+
+        return new Vector(-$highest->x, -$highest->y - $part->wireMm() / 2, -$highest->z);
+    }
+
+    /** @param  list<Course>  $courses */
+    private static function topMm(array $courses, PartPlan $part): float
+    {
+        $top = INF;
+        foreach ($courses as $course) {
+            $half = $part->wireOf($course->role)->diameterMm() / 2;
+            foreach ($course->curves() as $at => $curve) {
+                $move = $course->moves[$at];
+                $top = $move->isSeen() ? min($top, $curve->highest()->y - $half) : $top;
+                foreach ($move->standing($curve) as [$run, $middle]) {
+                    $top = min($top, $middle->y - max($run->bead->widthMm, $run->bead->lengthMm) / 2);
+                }
             }
         }
 
-        return $beads;
+        return is_finite($top) ? $top : 0.0;
+    }
+
+    /**
+     * How a move that is called so lies; null where none is.
+     *
+     * @param  list<Course>  $courses
+     */
+    private function curveOf(array $courses, PartPlan $part, string $eye): ?Curve
+    {
+        foreach ($this->holding($part) as $told) {
+            foreach ($told->eye() === $eye ? $courses : [] as $course) {
+                foreach ($course->curves() as $at => $curve) {
+                    $segment = $course->moves[$at]->segment;
+                    if ($segment->mark === $part->mark($told->key) && in_array($segment->kind, self::HOLD, true)) {
+                        return $curve;
+                    }
+                }
+            }
+        }
+
+        return null;
     }
 
     public function hung(PartPlan $part): array
     {
-        $course = $this->courses($part)[0];
-        $marks = ['bottom' => $part->mark('bottom-loop')];
-        foreach ($this->arcs($part) as $at) {
-            $marks["move-{$at}"] = $part->mark("move-{$at}");
-        }
+        $courses = $this->courses($part);
         $hung = [];
-        foreach ($course->curves() as $at => $curve) {
-            $eye = array_search($course->moves[$at]->segment->mark, $marks, true);
-            if ($eye !== false) {
-                $hung[$eye] = $this->lowest($part, $curve);
+        foreach ($this->holding($part) as $told) {
+            $curve = $told->eye() === 'top' ? null : $this->curveOf($courses, $part, $told->eye());
+            if ($curve !== null) {
+                $hung[$told->eye()] = $this->lowest($part, $curve, $this->wireMm($part, $told));
             }
+        }
+        if (! $this->hasOwnEnds($part)) {
+            $hung['bottom'] = $this->lowest(
+                $part, $courses[0]->marked($part->mark('bottom-loop')), $part->wireMm(),
+            );
         }
 
         return $hung;
     }
 
     /** What hangs in a curve slides to its lowest place. */
-    private function lowest(PartPlan $part, Curve $curve): Placement
+    private function lowest(PartPlan $part, Curve $curve, float $wireMm): Placement
     {
         $lowest = $curve->lowest();
 
-        return new Placement($lowest->y - $part->wireMm() / 2, $part->part->is('turned'), $lowest->x, $lowest->z);
+        return new Placement($lowest->y - $wireMm / 2, $part->part->is('turned'), $lowest->x, $lowest->z);
     }
 
     public function facesAcross(PartPlan $part): bool
@@ -326,96 +398,92 @@ final class FreeWire implements Technique
 
     public function steps(PartPlan $part, string $event): array
     {
-        return match ($event) {
-            'form top' => $this->top($part)->formSteps(true),
-            'close top' => $this->top($part)->closeSteps(),
-            'form bottom' => $this->bottom($part)->formSteps(false),
-            'close bottom' => $this->bottom($part)->closeSteps(),
+        $isWritten = $this->hasOwnEnds($part);
+
+        return match (true) {
+            $event === 'form top' && ! $isWritten => $this->top($part)->formSteps(true),
+            $event === 'close top' && ! $isWritten => $this->top($part)->closeSteps(),
+            $event === 'form bottom' && ! $isWritten => $this->bottom($part)->formSteps(false),
+            $event === 'close bottom' && ! $isWritten => $this->bottom($part)->closeSteps(),
             default => $this->moveSteps($part, $event),
         };
     }
 
-    /** @return list<Step> an arc that something hangs in is formed, the rest is worked */
+    /** What tells its cut from the others of its part. */
+    private static function slot(PartPlan $part, Line $line): string
+    {
+        return $line->name === self::text($part->part)->lines[0]->name ? '' : strtr($line->name, ' ', '-');
+    }
+
+    /** @return list<Step> an eye is formed, the rest is worked */
     private function moveSteps(PartPlan $part, string $event): array
     {
-        if (preg_match('/^(?:work|form) move-(\d+)$/', $event, $found) !== 1) {
-            return [];
+        [$kind, $name] = explode(' ', $event, 2) + ['', ''];
+        foreach ($kind === 'work' || $kind === 'form' ? self::text($part->part)->lines : [] as $line) {
+            foreach ([[$line->on, WireEnd::Last], [$line->back, WireEnd::First]] as [$moves, $end]) {
+                foreach ($moves as $told) {
+                    if ($told->eye() === $name || $told->key === $name) {
+                        return $this->step($part, $event, $told, $line, $end);
+                    }
+                }
+            }
         }
-        $at = (int) $found[1];
-        $move = $this->written($part)->moves[$at] ?? null;
-        if ($move === null || $move['kind'] === 'straight') {
-            return [];
-        }
-        $profile = $part->profile;
-        [$one, $other] = [$move['numbers'][0], $move['numbers'][1] ?? 0.0];
-        $marks = [$part->mark("move-{$at}")];
-        if ($move['kind'] === 'through') {
-            return $this->threadSteps($part, $event, $at);
-        }
-        [$title, $text, $operation] = self::worded($move['kind'], $one, $other, $profile);
 
-        return [new Step($event, '', $title, $text, $marks, tool: 'flat-nose pliers', operation: $operation)];
+        return [];
     }
 
     /** @return list<Step> */
-    private function threadSteps(PartPlan $part, string $event, int $at): array
+    private function step(PartPlan $part, string $event, Told $told, Line $line, WireEnd $end): array
     {
-        $beads = $this->through($part, $at);
-        if ($beads === []) {
+        $put = $this->construction($part)->put($told->key);
+        $work = $told->move->handwork($part->profile, $put);
+        if ($work === null) {
             return [];
         }
+        $marks = [$part->mark($told->key), ...($put->beads === [] ? [] : [$part->mark('beads')])];
         $step = new Step(
-            $event, '', 'Thread the beads', 'Over the open end: '.Stringing::words($beads).'.',
-            [$part->mark('beads')], array_sum(array_map(fn (Strung $run): int => $run->count, $beads)), 'beads',
-            tool: 'fingers', operation: Operation::Thread,
+            $event, '', $work->title, $line->name === '' ? $work->text : ucfirst($line->name).': '.lcfirst($work->text), $marks, $work->count, $work->counted, tool: $work->tool,
+            operation: $work->operation, cut: $part->cutKey(self::slot($part, $line)),
         );
 
-        return [$step->putting($beads, $part->cutKey())];
-    }
-
-    /** @return array{string, string, Operation} */
-    private static function worded(string $kind, float $one, float $other, Profile $profile): array
-    {
-        [$first, $degrees] = [Figures::trim(abs($one)), Figures::trim(abs($other))];
-        $side = fn (float $number): string => $number < 0 ? ', to the other side.' : '.';
-
-        return match ($kind) {
-            'arc' => [
-                'Bend the arc', "Bend {$degrees}° round ".$profile->size($one).$side($other), Operation::Bend,
-            ],
-            'coil' => [
-                'Wind the coil', "Wind {$first} close turns on ".$profile->size($other).'.', Operation::Coil,
-            ],
-            'spiral' => ['Wind the spiral', "Wind a flat spiral of {$first} turns, inwards.", Operation::Spiral],
-            'turn' => [
-                'Turn the plane', "Turn the wire {$first}° about itself in the pliers before the next bend.",
-                Operation::Bend,
-            ],
-            default => ['Bend it', "Bend {$first}° on the spot".$side($one), Operation::Bend],
-        };
+        return [$put->beads === [] ? $step : $step->putting($put->beads, $part->cutKey(self::slot($part, $line)), $end)];
     }
 
     public function checks(PartPlan $part): array
     {
         $id = $part->part->id;
         try {
-            $written = Written::parse($part->part->choice('course'));
+            Text::parse($part->part->choice('course'));
         } catch (Problem $problem) {
             return [new Check(Level::Stop, 'course', $problem->getMessage(), $id, [
                 new Way('A straight wire', ['do' => 'part.set', 'part' => $id, 'key' => 'course', 'value' => 'straight 10']),
             ])];
         }
-        $held = $this->top($part)->nothingToHold() ?? $this->bottom($part)->nothingToHold();
-        $checks = $held === null ? [] : [$held];
-        $over = $part->beadCount() - $written->beads();
-        if ($over !== 0) {
+        $held = $this->hasOwnEnds($part)
+            ? null
+            : $this->top($part)->nothingToHold() ?? $this->bottom($part)->nothingToHold();
+
+        return [...array_filter([$held]), ...$this->courseChecks($part)];
+    }
+
+    /** @return list<Check> */
+    private function courseChecks(PartPlan $part): array
+    {
+        $construction = $this->construction($part);
+        $checks = [];
+        $stop = fn (string $words): Check => new Check(Level::Stop, 'course', $words, $part->part->id);
+        foreach ($construction->troubles() as $trouble) {
+            $checks[] = $stop($trouble);
+        }
+        foreach ($construction->kinks() as $words) {
             $checks[] = new Check(
-                Level::Stop, 'course',
-                $over > 0
-                    ? "It goes through {$written->beads()} beads, and {$part->beadCount()} are on its line."
-                    : "It goes through {$written->beads()} beads, and only {$part->beadCount()} are on its line.",
-                $id,
+                Level::Warn, 'tight bend', "On its way to “{$words}” the wire would turn in less than its own thickness and kink: give it more room.",
+                $part->part->id,
             );
+        }
+        $taken = array_sum(array_map($construction->taken(...), array_keys($part->strung)));
+        if ($taken < $part->beadCount()) {
+            $checks[] = $stop("It goes through {$taken} beads, and {$part->beadCount()} are on its line.");
         }
 
         return $checks;

@@ -136,9 +136,11 @@ final class Strand implements Technique
     }
 
     /** Both the wire and its end, turned back, go through the beads next to the ends. */
-    public function passes(Part $part, int $run): int
+    public function through(PartPlan $part, int $run): array
     {
-        return ! $this->isSpaced($part) && ($run === 0 || $run === count($part->beads) - 1) ? 2 : 1;
+        $isEnd = ! $this->isSpaced($part->part) && ($run === 0 || $run === count($part->strung) - 1);
+
+        return array_fill(0, $isEnd ? 2 : 1, $part->part->wire);
     }
 
     public function readyMade(PartPlan $part): array

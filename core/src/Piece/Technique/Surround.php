@@ -77,11 +77,6 @@ final class Surround implements Technique
 
     private const TRIES = 6;
 
-    public function passes(Part $part, int $run): int
-    {
-        return $run === 0 ? 2 : 1;
-    }
-
     public function extraWires(Part $part): array
     {
         return BoundBeads::wires($this->rim($part));
@@ -113,9 +108,15 @@ final class Surround implements Technique
         return true;
     }
 
-    public function threads(Part $part, int $run = 0): string
+    public function through(PartPlan $part, int $run): array
     {
-        return $run > 0 && BoundBeads::isBound($this->rim($part)) ? BoundBeads::ROLE : $part->wire;
+        $own = $part->part->wire;
+
+        return match (true) {
+            $run === 0 => [$own, $own],
+            BoundBeads::isBound($this->rim($part->part)) => [BoundBeads::ROLE],
+            default => [$own],
+        };
     }
 
     public function endsLine(): bool

@@ -30,6 +30,11 @@ trait Usual
         return [];
     }
 
+    public function usualWireOf(Part $part): Wire
+    {
+        return $this->usualWire();
+    }
+
     public function cuts(PartPlan $part): array
     {
         return $this->isBought($part->part)
@@ -49,19 +54,14 @@ trait Usual
         return $this->facesAcross($part) ?? false;
     }
 
-    public function threads(Part $part, int $run = 0): string
-    {
-        return $part->wire;
-    }
-
     public function wants(): Wants
     {
         return new Wants;
     }
 
-    public function passes(Part $part, int $run): int
+    public function through(PartPlan $part, int $run): array
     {
-        return 1;
+        return [$part->part->wire];
     }
 
     public function shows(string $key, Part $part): bool

@@ -71,9 +71,9 @@ final class WireFrame implements Technique
         return BoundBeads::wires($part);
     }
 
-    public function threads(Part $part, int $run = 0): string
+    public function through(PartPlan $part, int $run): array
     {
-        return BoundBeads::isBound($part) ? BoundBeads::ROLE : $part->wire;
+        return [BoundBeads::isBound($part->part) ? BoundBeads::ROLE : $part->part->wire];
     }
 
     public function wants(): Wants

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Written\Move;
+
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape;
+use Hebra\Core\Piece\Written\Handwork;
+use Hebra\Core\Piece\Written\Laying;
+use Hebra\Core\Piece\Written\Put;
+use Hebra\Core\Piece\Written\Reading;
+use Hebra\Core\Piece\Written\WrittenMove;
+use Hebra\Core\Plan\Operation;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Quantity\Figures;
+
+/** A part of a circle: its inside in millimetres, degrees, less than 0 to the other side. Length: φ·(D + d)/2 (geometry). */
+final readonly class Arc implements WrittenMove
+{
+    /** From so far round on an arc holds what hangs in it. */
+    private const HOLDS_DEGREES = 90.0;
+
+    private function __construct(private float $inside, private float $degrees)
+    {
+    }
+
+    public static function read(Reading $reading): self
+    {
+        return new self($reading->number('inside', 0.2, 1000.0), $reading->number('degrees', -3600.0, 3600.0));
+    }
+
+    public function lay(Laying $wire): void
+    {
+        [$d, $angle] = [$wire->wireMm, deg2rad($this->degrees)];
+        $shape = new Shape\Arc(($this->inside + $d) / 2, $angle);
+        $wire->worked(
+            SegmentKind::Arch, $shape->lengthMm(), 'arc', 'φ·(D + d)/2',
+            Figures::trim(abs($angle), 4).' × ('.Figures::trim($this->inside).' + '.Figures::trim($d, 3).')/2', $shape,
+        );
+    }
+
+    public function handwork(Profile $profile, Put $put): Handwork
+    {
+        $side = $this->degrees < 0 ? ', to the other side.' : '.';
+
+        return new Handwork(
+            'Bend the arc',
+            'Bend '.Figures::trim(abs($this->degrees)).'° round '.$profile->size($this->inside).$side, Operation::Bend,
+        );
+    }
+
+    public function insideMm(): ?float
+    {
+        return abs($this->degrees) >= self::HOLDS_DEGREES ? $this->inside : null;
+    }
+}

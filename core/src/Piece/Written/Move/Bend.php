@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Written\Move;
+
+use Hebra\Core\Piece\Written\Handwork;
+use Hebra\Core\Piece\Written\Laying;
+use Hebra\Core\Piece\Written\Put;
+use Hebra\Core\Piece\Written\Reading;
+use Hebra\Core\Piece\Written\WrittenMove;
+use Hebra\Core\Plan\Operation;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Quantity\Figures;
+
+/** Bent on the spot, degrees, less than 0 to the other side. */
+final readonly class Bend implements WrittenMove
+{
+    private function __construct(private float $degrees)
+    {
+    }
+
+    public static function read(Reading $reading): self
+    {
+        return new self($reading->number('degrees', -170.0, 170.0));
+    }
+
+    public function lay(Laying $wire): void
+    {
+        $wire->bend($this->degrees);
+    }
+
+    public function handwork(Profile $profile, Put $put): Handwork
+    {
+        $side = $this->degrees < 0 ? ', to the other side.' : '.';
+
+        return new Handwork(
+            'Bend it', 'Bend '.Figures::trim(abs($this->degrees)).'° on the spot'.$side, Operation::Bend,
+        );
+    }
+
+    public function insideMm(): ?float
+    {
+        return null;
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Written\Move;
+
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Helix;
+use Hebra\Core\Piece\Written\Handwork;
+use Hebra\Core\Piece\Written\Laying;
+use Hebra\Core\Piece\Written\Put;
+use Hebra\Core\Piece\Written\Reading;
+use Hebra\Core\Piece\Written\WrittenMove;
+use Hebra\Core\Plan\Operation;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wrap\Turn as OneTurn;
+
+/** One turn in the middle of a wire that goes on as it came, crossing itself. Length: √((π(D + d))² + d²) (geometry). */
+final readonly class Loop implements WrittenMove
+{
+    private function __construct(private float $inside)
+    {
+    }
+
+    public static function read(Reading $reading): self
+    {
+        return new self($reading->number('inside', 0.5, 100.0));
+    }
+
+    public function lay(Laying $wire): void
+    {
+        $d = $wire->wireMm;
+        $wire->worked(
+            SegmentKind::Eye, OneTurn::mm($this->inside, $d), 'loop', '√((π(D + d))² + d²)',
+            'D = '.Figures::trim($this->inside).', d = '.Figures::trim($d, 3), new Helix(($this->inside + $d) / 2, 1.0, $d),
+        );
+    }
+
+    public function handwork(Profile $profile, Put $put): Handwork
+    {
+        return new Handwork(
+            'Turn the loop', 'Once round '.$profile->size($this->inside).', until the wire crosses itself and goes on.',
+            Operation::Eye, 'round-nose pliers',
+        );
+    }
+
+    public function insideMm(): float
+    {
+        return $this->inside;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Written\Move;
+
+use Hebra\Core\Piece\Written\Handwork;
+use Hebra\Core\Piece\Written\Laying;
+use Hebra\Core\Piece\Written\Put;
+use Hebra\Core\Piece\Written\Reading;
+use Hebra\Core\Piece\Written\WrittenMove;
+use Hebra\Core\Plan\Profile;
+
+/** Straight on, millimetres. */
+final readonly class Straight implements WrittenMove
+{
+    private function __construct(private float $mm)
+    {
+    }
+
+    public static function read(Reading $reading): self
+    {
+        return new self($reading->number('length', 0.1, 10_000.0));
+    }
+
+    public function lay(Laying $wire): void
+    {
+        $wire->straight($this->mm);
+    }
+
+    public function handwork(Profile $profile, Put $put): ?Handwork
+    {
+        return null;
+    }
+
+    public function insideMm(): ?float
+    {
+        return null;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Written\Move;
+
+use Hebra\Core\Piece\Written\Handwork;
+use Hebra\Core\Piece\Written\Laying;
+use Hebra\Core\Piece\Written\Put;
+use Hebra\Core\Piece\Written\Reading;
+use Hebra\Core\Piece\Written\Start;
+use Hebra\Core\Piece\Written\WrittenMove;
+use Hebra\Core\Plan\Operation;
+use Hebra\Core\Plan\Profile;
+
+/** In one sweep to a place, to go on from there as told. Length: that of its curve (geometry). */
+final readonly class To implements WrittenMove
+{
+    private function __construct(private Start $place)
+    {
+    }
+
+    public static function read(Reading $reading): self
+    {
+        return new self(Start::read($reading->written, $reading->field));
+    }
+
+    public function lay(Laying $wire): void
+    {
+        $wire->sweepTo($this->place->at, $this->place->isHeaded ? $this->place->ahead : $wire->frame->ahead);
+    }
+
+    public function handwork(Profile $profile, Put $put): Handwork
+    {
+        return new Handwork('Curve it over', 'Curve it in one sweep to where it goes on.', Operation::Bend, 'fingers');
+    }
+
+    public function insideMm(): ?float
+    {
+        return null;
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Written\Move;
+
+use Hebra\Core\Piece\Written\Handwork;
+use Hebra\Core\Piece\Written\Laying;
+use Hebra\Core\Piece\Written\Put;
+use Hebra\Core\Piece\Written\Reading;
+use Hebra\Core\Piece\Written\WrittenMove;
+use Hebra\Core\Plan\Operation;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Quantity\Figures;
+
+/** What follows bends in another plane, degrees about the wire. */
+final readonly class Turn implements WrittenMove
+{
+    private function __construct(private float $degrees)
+    {
+    }
+
+    public static function read(Reading $reading): self
+    {
+        return new self($reading->number('degrees', -360.0, 360.0));
+    }
+
+    public function lay(Laying $wire): void
+    {
+        $wire->turn($this->degrees);
+    }
+
+    public function handwork(Profile $profile, Put $put): Handwork
+    {
+        return new Handwork(
+            'Turn the plane',
+            'Turn the wire '.Figures::trim(abs($this->degrees)).'° about itself in the pliers before the next bend.',
+            Operation::Bend,
+        );
+    }
+
+    public function insideMm(): ?float
+    {
+        return null;
+    }
+}
