@@ -227,11 +227,11 @@ final class Seen
             : $nearest->layer === 2;
     }
 
-    /** Whether it lies before what of a bead is seen there: that is as near as it is far round. */
+    /** Whether it lies before what of a bead is seen there, those far behind apart. */
     private function isBeforeBead(Vector $at, float $wireMm): bool
     {
         foreach ($this->bodies as $bead) {
-            if ($bead->isCoveredBy($at, $wireMm)) {
+            if ($bead->layer > 0 && $bead->isCoveredBy($at, $wireMm)) {
                 return true;
             }
         }

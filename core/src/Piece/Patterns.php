@@ -109,7 +109,7 @@ final class Patterns
                 [['jump-ring', [], ['inside' => 6.0]], ['free-wire', ['slate'], ['course' => <<<'WIRES'
                     frame (18): from 0 10 heading right · bend 90 · straight 3 as neck · turn 90 · eye 3 as top
                     | arc 30 356 · wrap 2 on neck · tail 8
-                    tie (26): from 0 10 heading down · wrap 4 on frame at top · to 0 17 heading down · through A
+                    tie (26): from 1 9 0.8 heading left · wrap 4 on frame at top · to 0 17 heading down · through A
                     wrap 4 on frame at bottom · tail 8 | tail 8
                     WIRES]]],
                 FitKind::Neck,
@@ -153,7 +153,7 @@ final class Patterns
                 Family::Bangle,
                 [['free-wire', ['plum', ['foam', 10]], ['turned' => false, 'course' => <<<'WIRES'
                     bangle (16): from 0 61.6 heading left · arc 60 -150 as left-half · arc 4 200 as hook · spiral 0.5
-                    | arc 60 145 as right-half · arc 3 -250 as eyelet · to 20.5 6.5 heading 40 · arc 62.6 -285 as outer-half · wrap 3 on left-half · tail 6
+                    | arc 60 145 as right-half · arc 3 -250 as eyelet · to 20.5 6.5 heading 40 · arc 62.6 -275 as outer-half · bend -40 · wrap 3 on left-half · tail 6
                     tie (24): from -3 67 heading left · wrap 6 on outer-half and left-half · bind 5 B on outer-half below · wrap 6 on outer-half and left-half · tail 8
                     | through A · wrap 6 on outer-half and right-half · bind 5 B on outer-half back below · wrap 6 on outer-half and right-half · tail 8
                     WIRES]]],

@@ -128,14 +128,9 @@ final class CourseTest extends TestCase
     /** @return iterable<string, array{Course, float}> every course there is, and its wire's thickness */
     private static function courses(): iterable
     {
-        foreach (Everything::pieces(120) as $name => $piece) {
-            foreach ($piece->parts as $part) {
-                $plan = PartPlan::of($piece, $part, new Profile);
-                foreach ($plan->technique->courses($plan) as $course) {
-                    yield "{$name}, {$part->id} {$course->label}" => [
-                        $course, $plan->wireOf($course->role)->diameterMm(),
-                    ];
-                }
+        foreach (Everything::parts(120) as $name => $plan) {
+            foreach ($plan->technique->courses($plan) as $course) {
+                yield "{$name} {$course->label}" => [$course, $plan->wireOf($course->role)->diameterMm()];
             }
         }
     }

@@ -17,7 +17,6 @@ use Hebra\Core\Figure\Seen;
 use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Figure\View;
 use Hebra\Core\Plan\PartDrawing;
-use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Tests\Piece\Everything;
@@ -44,21 +43,17 @@ final class ViewTest extends TestCase
 
     public function test_the_back_is_the_front_turned_about(): void
     {
-        foreach (Everything::pieces(40) as $name => $piece) {
-            foreach ($piece->parts as $part) {
-                $plan = PartPlan::of($piece, $part, new Profile);
-                [$front, $back] = [PartDrawing::of($plan, true), PartDrawing::of($plan, true, View::Back)];
-                // Of what is wound the far half is left out, by half its wire at most.
-                self::assertEqualsWithDelta(
-                    [$front->figure()->left, $front->figure()->right, $front->figure()->bottom],
-                    [-$back->figure()->right, -$back->figure()->left, $back->figure()->bottom],
-                    1.2 * $plan->wireMm(), "{$name}, {$part->id}",
-                );
-                self::assertEqualsWithDelta(self::beads($front, 1.0), self::beads($back, -1.0), 0.01, "{$name}, {$part->id}");
-                foreach ($front->eyes as $eye => $hung) {
-                    self::assertEqualsWithDelta(-$hung->xMm, $back->eyes[$eye]->xMm, 0.001, "{$name}, {$part->id} {$eye}");
-                    self::assertSame($hung->facing, $back->eyes[$eye]->facing, "{$name}, {$part->id} {$eye}");
-                }
+        foreach (Everything::parts(40) as $name => $plan) {
+            [$front, $back] = [PartDrawing::of($plan, true), PartDrawing::of($plan, true, View::Back)];
+            // Of what is wound the far half is left out, by half its wire at most.
+            self::assertEqualsWithDelta(
+                [$front->figure()->left, $front->figure()->right, $front->figure()->bottom],
+                [-$back->figure()->right, -$back->figure()->left, $back->figure()->bottom], 1.2 * $plan->wireMm(), $name,
+            );
+            self::assertEqualsWithDelta(self::beads($front, 1.0), self::beads($back, -1.0), 0.01, $name);
+            foreach ($front->eyes as $eye => $hung) {
+                self::assertEqualsWithDelta(-$hung->xMm, $back->eyes[$eye]->xMm, 0.001, "{$name} {$eye}");
+                self::assertSame($hung->facing, $back->eyes[$eye]->facing, "{$name} {$eye}");
             }
         }
     }

@@ -14,6 +14,11 @@ use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Technique;
 use Hebra\Core\Piece\Techniques;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Profile;
 use Hebra\Core\Problem;
 
 /**
@@ -28,6 +33,26 @@ final class Everything
         yield from self::patterns();
         yield from self::techniques();
         yield from self::changed($changed);
+    }
+
+    /**
+     * Each part that a check does not stop: what cannot be made so lies nowhere right.
+     *
+     * @return iterable<string, PartPlan>
+     */
+    public static function parts(int $changed = 150): iterable
+    {
+        $profile = new Profile;
+        foreach (self::pieces($changed) as $name => $piece) {
+            $checks = str_contains($name, 'changed') ? Planner::plan($piece, $profile, false)->checks : [];
+            $stops = array_filter($checks, fn (Check $check): bool => $check->level === Level::Stop);
+            $stopped = array_map(fn (Check $check): string => $check->part, $stops);
+            foreach ($piece->parts as $part) {
+                if (! in_array($part->id, $stopped, true)) {
+                    yield "{$name}, {$part->id}" => PartPlan::of($piece, $part, $profile);
+                }
+            }
+        }
     }
 
     /** @return iterable<string, Piece> */

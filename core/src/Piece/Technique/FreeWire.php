@@ -322,7 +322,7 @@ final class FreeWire implements Technique
         }
         $highest = $curve->highest();
 
-        return new Vector(-$highest->x, -$highest->y - $part->wireMm() / 2, -$highest->z);
+        return new Vector(-$highest->x, -$highest->y - $part->wireMm() / 2);
     }
 
     /** @param  list<Course>  $courses */
@@ -475,9 +475,9 @@ final class FreeWire implements Technique
         foreach ($construction->troubles() as $trouble) {
             $checks[] = $stop($trouble);
         }
-        foreach ($construction->kinks() as $words) {
+        foreach ($construction->folded() as $words) {
             $checks[] = new Check(
-                Level::Warn, 'tight bend', "On its way to “{$words}” the wire would turn in less than its own thickness and kink: give it more room.",
+                Level::Warn, 'tight bend', "For “{$words}” the wire would be folded back on itself: come to it from another side.",
                 $part->part->id,
             );
         }

@@ -22,9 +22,6 @@ use Hebra\Core\Quantity\Figures;
  */
 final class Construction
 {
-    /** A way that bends tighter than so many of its wire's thickness, inside, kinks. */
-    private const KINKS = 0.25;
-
     /** @var array<string, Thing> */
     private array $things = [];
 
@@ -46,8 +43,8 @@ final class Construction
     /** @var array<string, string> what does not go, by the key of its move */
     private array $troubles = [];
 
-    /** @var array<string, string> moves whose way is too sharp, by their key */
-    private array $kinks = [];
+    /** @var array<string, string> moves that the wire is folded back on itself for, by their key */
+    private array $folds = [];
 
     /** @var array<string, array{Laying, Laying}> of each wire by its name, to its first end and to its last, outwards */
     private array $legs = [];
@@ -189,10 +186,10 @@ final class Construction
         return $this->troubles;
     }
 
-    /** @return array<string, string> moves that a wire would kink on the way to */
-    public function kinks(): array
+    /** @return list<string> moves that a wire would be folded back on itself for */
+    public function folded(): array
     {
-        return $this->kinks;
+        return array_values($this->folds);
     }
 
     /** What a move puts on its wire. */
@@ -223,16 +220,10 @@ final class Construction
         }
     }
 
-    /** @param  list<Span>  $spans */
-    public function sweeps(array $spans, float $wireMm): void
+    /** The wire would be folded back on itself on the way to what it does now. */
+    public function folds(): void
     {
-        foreach ($spans as $span) {
-            $radius = min(array_map(fn (float $share): float => $span->radiusMm($share), [0.0, 0.25, 0.5, 0.75, 1.0]));
-            $inside = $radius / $wireMm - 0.5;
-            if ($inside < self::KINKS) {
-                $this->kinks[$this->key] = $this->words;
-            }
-        }
+        $this->folds[$this->key] = $this->words;
     }
 
     /** @throws Problem if nothing of that name was told */

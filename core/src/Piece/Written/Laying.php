@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Written;
 
-use Hebra\Core\Course\Curve;
 use Hebra\Core\Course\Frame;
 use Hebra\Core\Course\Move;
 use Hebra\Core\Course\Segment;
@@ -28,17 +27,19 @@ use Hebra\Core\Working;
  */
 final class Laying
 {
-    /** Closer than this a wire is there. */
-    private const THERE_MM = 0.05;
+    /** Closer than this a wire is there; closer than its own thickness it needs no bend of its own to be. */
+    private const THERE_MM = 0.005;
 
-    /** A wire that would turn by more than this into a hole is bent at its mouth. */
-    private const SHARP = 0.6;
+    /** A sweep whose middle line bends to less than so many of its wire's thickness is bent on the spot instead. */
+    private const SHARP = 0.5;
+
+    /** The cosine of what needs no bend, and of a wire that is folded back on itself. */
+    private const AHEAD = 0.999;
+
+    private const FOLDED = -0.94;
 
     /** How long the pull of a way is beside its chord: as on an arc of a quarter turn. */
     private const PULL = 0.39;
-
-    /** A way shorter than so many of its wire's thickness is bent in the pliers' jaws. */
-    private const BEND = 6.0;
 
     /** @var list<Move> from where it starts outwards */
     private array $moves = [];
@@ -186,33 +187,48 @@ final class Laying
      */
     public function goTo(Vector $place, Vector $ahead, bool $isStraight = false): void
     {
-        $way = $place->minus($this->frame->at);
-        $mm = $way->lengthMm();
+        $mm = $place->minus($this->frame->at)->lengthMm();
         if ($mm > self::THERE_MM) {
-            $isSwept = ! $isStraight && min($way->dot($this->frame->ahead), $way->dot($ahead)) > self::SHARP * $mm;
-            $span = $isSwept ? $this->sweep($place, $ahead) : Span::straight($this->frame->at, $place);
-            $isSwept || $this->bends('bend');
-            $this->way([$span]);
+            $span = $this->sweep($place, $ahead);
+            if ($isStraight || $this->isSharp($span)) {
+                $span = Span::straight($this->frame->at, $place);
+                $mm > $this->wireMm && $this->bendTo($span->runs(0.0)->unit());
+            }
+            $this->laid(SegmentKind::Leg, 'the way there', [$span], 'the length of its curve', Figures::trim($span->lengthMm()));
         }
-        if ($this->frame->ahead->dot($ahead) < 0.999) {
+        $mm > $this->wireMm && $this->bendTo($ahead);
+        $this->frame = Start::standing($place, $ahead);
+    }
+
+    /** On the spot, where it is not headed there. */
+    private function bendTo(Vector $ahead): void
+    {
+        $cosine = $this->frame->ahead->dot($ahead);
+        if ($cosine < self::AHEAD) {
             $this->bends('bend');
         }
-        $this->frame = Start::standing($place, $ahead);
-    }
-
-    /** To a place in one sweep, however far it has to turn. */
-    public function sweepTo(Vector $place, Vector $ahead): void
-    {
-        if ($place->minus($this->frame->at)->lengthMm() > self::THERE_MM) {
-            $this->way([$this->sweep($place, $ahead)]);
+        if ($cosine < self::FOLDED) {
+            $this->construction->folds();
         }
-        $this->frame = Start::standing($place, $ahead);
     }
 
-    /** How long the way to a place would be in one sweep. */
+    private function isSharp(Span $span): bool
+    {
+        foreach ([0.0, 0.1, 0.25, 0.5, 0.75, 0.9, 1.0] as $share) {
+            if ($span->radiusMm($share) < self::SHARP * $this->wireMm) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** How long the way to a place is. */
     public function wayMm(Vector $place, Vector $ahead): float
     {
-        return $this->sweep($place, $ahead)->lengthMm();
+        $span = $this->sweep($place, $ahead);
+
+        return $this->isSharp($span) ? $place->minus($this->frame->at)->lengthMm() : $span->lengthMm();
     }
 
     private function sweep(Vector $place, Vector $ahead): Span
@@ -223,18 +239,6 @@ final class Laying
             $this->frame->at, $this->frame->at->plus($this->frame->ahead->times($pull)),
             $place->minus($ahead->times($pull)), $place,
         );
-    }
-
-    /** @param  non-empty-list<Span>  $spans */
-    private function way(array $spans): void
-    {
-        $mm = (new Curve($spans))->lengthMm();
-        if ($mm > self::BEND * $this->wireMm) {
-            $this->construction->sweeps($spans, $this->wireMm);
-        } else {
-            $this->bends('bend');
-        }
-        $this->laid(SegmentKind::Leg, 'the way there', $spans, 'the length of its curve', Figures::trim($mm));
     }
 
     /**

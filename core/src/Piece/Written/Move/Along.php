@@ -61,7 +61,7 @@ final readonly class Along implements WrittenMove
         };
         /** @var array{Vector, Vector} $last */
         $last = $stands(0);
-        $wire->sweepTo(...$last);
+        $wire->goTo(...$last);
         $spans = [];
         for ($piece = 1; $piece <= $pieces; $piece++) {
             $next = $stands($piece);

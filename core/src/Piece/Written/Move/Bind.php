@@ -50,7 +50,7 @@ final readonly class Bind implements WrittenMove
         $mm = $this->isBack ? $all - $mm : $mm;
         $row = new BoundRow($this->host($thing, $mm), $thing->wireMm, 0.0, $wire->wireMm, 'beads');
         $start = $row->wraps($mm, 0)->start();
-        $wire->sweepTo($start->at, $start->ahead);
+        $wire->goTo($start->at, $start->ahead);
         [$laid, $threaded] = $row->laid($mm, self::single($beads), $this->between, false);
         $wire->construction->strings($taken);
         $wire->laid(

@@ -50,7 +50,7 @@ final readonly class Fill implements WrittenMove
             if ($needed > $this->lengthMm) {
                 break;
             }
-            $wire->sweepTo($start->at, $start->ahead);
+            $wire->goTo($start->at, $start->ahead);
             $wire->laid(
                 SegmentKind::Binding, 'pass '.($number + 1), $pass->laid($start)[0], 'N·√((πD)² + p²)',
                 Figures::trim($turns).' × '.Figures::trim($pass->lengthMm() / $turns, 3),

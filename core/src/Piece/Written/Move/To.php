@@ -27,7 +27,7 @@ final readonly class To implements WrittenMove
 
     public function lay(Laying $wire): void
     {
-        $wire->sweepTo($this->place->at, $this->place->isHeaded ? $this->place->ahead : $wire->frame->ahead);
+        $wire->goTo($this->place->at, $this->place->isHeaded ? $this->place->ahead : $wire->frame->ahead);
     }
 
     public function handwork(Profile $profile, Put $put): Handwork

@@ -45,7 +45,7 @@ final readonly class Weave implements WrittenMove
         $woven = new WovenWire($layout, $this->atMm);
         $on = new Vector(($across[0] + $across[$cores - 1]) / 2, 0.0);
         $spans = array_map(fn (Span $span): Span => $span->moved($on), array_merge(...$woven->sections()));
-        $wire->sweepTo($spans[0]->from, $spans[0]->runs(0.0)->unit());
+        $wire->goTo($spans[0]->from, $spans[0]->runs(0.0)->unit());
         $wire->laid(
             SegmentKind::Weave, "woven {$this->pattern}", $spans, 'the length of its curve',
             Figures::trim($layout->weavingWireMm()),

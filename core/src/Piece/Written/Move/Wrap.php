@@ -43,7 +43,7 @@ final readonly class Wrap implements WrittenMove
         $mm = $this->at === '' ? $thing->nearest($wire->frame->at) : $thing->place($this->at);
         $wound = $this->and === '' ? $this->roundOne($wire, $thing, $mm) : $this->roundBoth($wire, $thing, $mm);
         $start = $wound->start();
-        $wire->sweepTo($start->at, $start->ahead);
+        $wire->goTo($start->at, $start->ahead);
         $wire->laid(
             SegmentKind::Wraps, Figures::trim($this->turns).' wraps', $wound->laid($start)[0], 'N·√((π(D + d) + 2s)² + d²)',
             Figures::trim($this->turns).' × '.Figures::trim($wound->lengthMm() / $this->turns, 3),
