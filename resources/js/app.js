@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import Alpine from '@alpinejs/csp';
 import { counter } from './counting.js';
+import { course } from './course.js';
 import { cutting } from './cutting.js';
 import { desk } from './desk.js';
 import { bench, sound } from './bench.js';
@@ -15,6 +16,7 @@ document.documentElement.classList.add('js');
 
 Alpine.data('desk', desk);
 Alpine.data('counter', counter);
+Alpine.data('course', course);
 Alpine.data('cutting', cutting);
 Alpine.data('bench', bench);
 Alpine.data('sound', sound);

@@ -84,13 +84,7 @@
                 @include('fragments.where', ['desk' => $desk, 'then' => []])
                 @php($id = 'set-'.$part->id.'-'.$parameter->key)
                 @if ($parameter->kind->value === 'course')
-                    @php($isWrong = $problem !== null && $problem->field() === $parameter->words)
-                    <div class="field">
-                        <label for="{{ $id }}">{{ $parameter->words }}</label>
-                        <textarea class="in is-course" id="{{ $id }}" name="value" rows="2" spellcheck="false" autocomplete="off" @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ Str::slug($parameter->words) }}" @endif>{{ $isWrong && is_string(request('value')) ? request('value') : $part->choice($parameter->key) }}</textarea>
-                        <p class="small quiet">Parted by · or comma: <b>straight</b> mm · <b>arc</b> inside mm, degrees, less than 0 to the other side · <b>bend</b> degrees on the spot · <b>turn</b> degrees, for another plane · <b>through</b> so many beads · <b>coil</b> turns <b>on</b> mm · <b>spiral</b> turns</p>
-                        @if ($isWrong)<x-problem :for="$parameter->words" :problem="$problem" />@endif
-                    </div>
+                    @include('stages.course')
                 @elseif (in_array($parameter->kind->value, ['length', 'count', 'weave'], true))
                     @php($isWrong = $problem !== null && $problem->field() === $parameter->words)
                     <div class="field">

@@ -183,7 +183,7 @@ final class FreeWire implements Technique
     public function along(PartPlan $part): array
     {
         $moves = array_map(
-            fn (Told $told): string => $told->move instanceof End || $told->move->insideMm() !== null ? $told->eye() : $told->key,
+            fn (Told $told): string => $told->move->insideMm() === null ? $told->key : $told->eye(),
             self::text($part->part)->moves(),
         );
 
@@ -287,7 +287,7 @@ final class FreeWire implements Technique
         $bottom[0] = $bottom[0]->lying($this->construction($part)->afterLast('', $bottom[0]->shape));
 
         return Course::both(
-            'Free wire', $part->part->wire, $back, [...$on, ...$bottom], Frame::down($this->top($part)->loop->reachMm()),
+            'Free wire', $part->part->wire, $back, [...$on, ...$bottom], $this->construction($part)->usual,
             $part->times,
         );
     }
@@ -440,13 +440,16 @@ final class FreeWire implements Technique
         if ($work === null) {
             return [];
         }
-        $marks = [$part->mark($told->key), ...($put->beads === [] ? [] : [$part->mark('beads')])];
+        $marks = [
+            $part->mark($told->key), ...array_map($this->construction($part)->mark(...), $put->beads),
+        ];
+        $cut = $part->cutKey(self::slot($part, $line));
         $step = new Step(
-            $event, '', $work->title, $line->name === '' ? $work->text : ucfirst($line->name).': '.lcfirst($work->text), $marks, $work->count, $work->counted, tool: $work->tool,
-            operation: $work->operation, cut: $part->cutKey(self::slot($part, $line)),
+            $event, '', $work->title, $line->said($work->text), $marks, $work->count, $work->counted, tool: $work->tool,
+            operation: $work->operation, cut: $cut,
         );
 
-        return [$put->beads === [] ? $step : $step->putting($put->beads, $part->cutKey(self::slot($part, $line)), $end)];
+        return [$put->beads === [] ? $step : $step->putting($put->beads, $cut, $end)];
     }
 
     public function checks(PartPlan $part): array
@@ -455,9 +458,11 @@ final class FreeWire implements Technique
         try {
             Text::parse($part->part->choice('course'));
         } catch (Problem $problem) {
-            return [new Check(Level::Stop, 'course', $problem->getMessage(), $id, [
-                new Way('A straight wire', ['do' => 'part.set', 'part' => $id, 'key' => 'course', 'value' => 'straight 10']),
-            ])];
+            $straight = ['do' => 'part.set', 'part' => $id, 'key' => 'course', 'value' => 'straight 10'];
+
+            return [
+                new Check(Level::Stop, 'course', $problem->getMessage(), $id, [new Way('A straight wire', $straight)]),
+            ];
         }
         $held = $this->hasOwnEnds($part)
             ? null
@@ -477,7 +482,8 @@ final class FreeWire implements Technique
         }
         foreach ($construction->folded() as $words) {
             $checks[] = new Check(
-                Level::Warn, 'tight bend', "For “{$words}” the wire would be folded back on itself: come to it from another side.",
+                Level::Warn, 'tight bend',
+                "For “{$words}” the wire would be folded back on itself: come to it from another side.",
                 $part->part->id,
             );
         }

@@ -46,7 +46,7 @@ final class Construction
     /** @var array<string, string> moves that the wire is folded back on itself for, by their key */
     private array $folds = [];
 
-    /** @var array<string, array{Laying, Laying}> of each wire by its name, to its first end and to its last, outwards */
+    /** @var array<string, array{Laying, Laying}> of each wire by its name, outwards to its first end and to its last */
     private array $legs = [];
 
     /** What the finished leg of the wire under way takes. */
@@ -60,7 +60,7 @@ final class Construction
 
     /** @param  Frame  $usual  where a wire starts that does not say so */
     private function __construct(
-        private readonly Text $text, private readonly PartPlan $part, private readonly Frame $usual,
+        private readonly Text $text, private readonly PartPlan $part, public readonly Frame $usual,
     ) {
     }
 
@@ -231,7 +231,9 @@ final class Construction
     {
         return $this->things[$name] ?? throw Refused::because(
             'course', $name, 'is not told before it is met',
-            $this->things === [] ? 'a stretch its name first: straight 8 as stem' : implode(', ', array_keys($this->things)),
+            $this->things === []
+                ? 'a stretch its name first: straight 8 as stem'
+                : implode(', ', array_keys($this->things)),
         );
     }
 
@@ -283,7 +285,9 @@ final class Construction
     {
         return $this->part->strung[$run] ?? throw Refused::because(
             'course', self::letter($run), 'is no bead of its line',
-            $this->part->strung === [] ? 'beads to its line first' : 'A to '.self::letter(count($this->part->strung) - 1),
+            $this->part->strung === []
+                ? 'beads to its line first'
+                : 'A to '.self::letter(count($this->part->strung) - 1),
         );
     }
 
@@ -318,6 +322,14 @@ final class Construction
     /** How beads stand on a wire. */
     public function threaded(Strung $strung, ?float $atMm = null, bool $isTurned = false): Threaded
     {
-        return new Threaded($strung->bead, $strung->count, $this->part->mark('beads'), $isTurned, atMm: $atMm);
+        return new Threaded($strung->bead, $strung->count, $this->mark($strung), $isTurned, atMm: $atMm);
+    }
+
+    /** What the beads of a kind bear in the drawing: of the first run that has them. */
+    public function mark(Strung $strung): string
+    {
+        $keys = array_map(fn (Strung $run): string => $run->key, $this->part->strung);
+
+        return $this->part->mark('beads-'.strtolower(self::letter((int) array_search($strung->key, $keys, true))));
     }
 }

@@ -145,7 +145,8 @@ final class Laying
         [$spans, $end] = $shape->laid($this->frame);
         $this->construction->keeps($this->name, $spans, $this->wireMm);
         if ($this->isBack) {
-            $threaded = array_reverse(array_map(fn (Threaded $run): Threaded => self::turned($run, $segment->lengthMm), $threaded));
+            $turned = fn (Threaded $run): Threaded => self::turned($run, $segment->lengthMm);
+            $threaded = array_reverse(array_map($turned, $threaded));
             $beads = array_reverse($beads);
         }
         $lies = $spans === [] ? $shape : new Laid($spans, $end);
@@ -182,8 +183,8 @@ final class Laying
     }
 
     /**
-     * To a place, to go on from there in a direction: in one sweep, or, where that would be too sharp or it is to, straight
-     * with a bend at both its ends.
+     * To a place, to go on from there in a direction: in one sweep, or, where that would be too sharp or it is to,
+     * straight with a bend at both its ends.
      */
     public function goTo(Vector $place, Vector $ahead, bool $isStraight = false): void
     {
@@ -194,7 +195,9 @@ final class Laying
                 $span = Span::straight($this->frame->at, $place);
                 $mm > $this->wireMm && $this->bendTo($span->runs(0.0)->unit());
             }
-            $this->laid(SegmentKind::Leg, 'the way there', [$span], 'the length of its curve', Figures::trim($span->lengthMm()));
+            $this->laid(
+                SegmentKind::Leg, 'the way there', [$span], 'the length of its curve', Figures::trim($span->lengthMm()),
+            );
         }
         $mm > $this->wireMm && $this->bendTo($ahead);
         $this->frame = Start::standing($place, $ahead);

@@ -35,6 +35,12 @@ final readonly class Line
         return [...$this->on, ...$this->back];
     }
 
+    /** A sentence of its wire. */
+    public function said(string $text): string
+    {
+        return $this->name === '' ? $text : ucfirst($this->name).': '.lcfirst($text);
+    }
+
     /** Whether its ends are written, or are the settings' to say. */
     public function hasOwnEnds(): bool
     {

@@ -16,8 +16,9 @@ final class Refused
     }
 
     /** @throws OutOfRange if it lies outside, or is nothing */
-    public static function outside(string $field, string $written, string $what, float $number, float $least, float $most): float
-    {
+    public static function outside(
+        string $field, string $written, string $what, float $number, float $least, float $most,
+    ): float {
         return $number >= $least && $number <= $most && $number !== 0.0 ? $number : throw self::because(
             $field, $written, "has its {$what} out of range", Figures::trim($least).' to '.Figures::trim($most),
         );

@@ -8,8 +8,8 @@ use Hebra\Core\Course\Frame;
 use Hebra\Core\Course\Vector;
 
 /**
- * Where a wire starts and which way it heads, as it is written: `from 4 0 heading up`. Millimetres to the right, down and
- * towards the viewer; degrees clockwise from the right. It bends to the left of its way where it bends.
+ * Where a wire starts and which way it heads, as it is written: `from 4 0 heading up`. Millimetres to the right, down
+ * and towards the viewer; degrees clockwise from the right. It bends to the left of its way where it bends.
  */
 final readonly class Start
 {
@@ -33,7 +33,7 @@ final readonly class Start
             abs($number) <= 1000 || throw Refused::because($field, $text, 'starts too far off', '−1000 to 1000');
         }
 
-        return new self(new Vector($place[0], $place[1], $place[2]), self::heading($way === '' ? 'down' : $way, $field), $way !== '');
+        return new self(new Vector(...$place), self::heading($way === '' ? 'down' : $way, $field), $way !== '');
     }
 
     private static function heading(string $way, string $field): Vector

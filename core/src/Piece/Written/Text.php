@@ -10,7 +10,8 @@ use Hebra\Core\Quantity\Unreadable;
 /**
  * Wires as they are written, each its moves one after the other, parted by `·`, `;`, `,` or a new line. A wire that has
  * a name begins with it: `tie (26): from 4 0 heading up · wrap 3 on frame at left · through A`; what stands after a `|`
- * goes from where it starts the other way. A wire that is named again goes on where it was told last. A stretch is named by `as`: `straight 8 as stem`. Millimetres, degrees.
+ * goes from where it starts the other way. A wire that is named again goes on where it was told last. A stretch is
+ * named by `as`: `straight 8 as stem`. Millimetres, degrees.
  * Invariants: 1 to 5,000 moves; numbers within their ranges.
  */
 final readonly class Text
@@ -21,7 +22,7 @@ final readonly class Text
 
     private const MOST_LETTERS = 60_000;
 
-    private const WIRE = '/^('.Moves::NAME.')(?: \((\d{1,2})\))?:\s*(.*)$/su';
+    private const WIRE = '/^('.Form::NAME.')(?: \((\d{1,2})\))?:\s*(.*)$/su';
 
     /** @param  non-empty-list<Line>  $lines */
     private function __construct(public array $lines)
@@ -75,7 +76,9 @@ final readonly class Text
                 $wires[] = [$name, $gauge, $moves];
             }
             $name = $found[1];
-            $gauge = $found[2] === '' ? null : (int) Refused::outside($field, $piece, 'gauge', (float) $found[2], 10, 34);
+            $gauge = $found[2] === ''
+                ? null
+                : (int) Refused::outside($field, $piece, 'gauge', (float) $found[2], 10, 34);
             $moves = $found[3] === '' ? [] : [$found[3]];
         }
         $wires[] = [$name, $gauge, $moves];
@@ -113,15 +116,14 @@ final readonly class Text
             $field, $line->name, 'has begun before: it goes on where that ended', 'its further moves alone',
         );
 
-        return new Line(
-            $line->name, $before->gauge, null, $before->back === [] ? $line->on : [], $before->back === [] ? [] : $line->on,
-            true,
-        );
+        [$on, $back] = $before->back === [] ? [$line->on, []] : [[], $line->on];
+
+        return new Line($line->name, $before->gauge, null, $on, $back, true);
     }
 
     private static function told(string $piece, string $key, string $field): Told
     {
-        $parts = preg_split('/ as (?='.Moves::NAME.'$)/', $piece) ?: [$piece];
+        $parts = preg_split('/ as (?='.Form::NAME.'$)/', $piece) ?: [$piece];
 
         $letter = fn (array $found): string => strtoupper($found[0]);
         $text = preg_replace_callback('/(?<= )[a-z](?= |$)/', $letter, $piece) ?? $piece;
@@ -133,6 +135,20 @@ final readonly class Text
     public function roleOf(Line $line, string $own): string
     {
         return $line->role() === $this->lines[0]->role() ? $own : $line->role();
+    }
+
+    /** @return array<string, string> by the key of each move what others find it by: its own name, or its wire's */
+    public function names(): array
+    {
+        $names = [];
+        foreach ($this->lines as $line) {
+            foreach ($line->moves() as $told) {
+                $name = $told->name === '' ? $line->name : $told->name;
+                $names += $name === '' ? [] : [$told->key => $name];
+            }
+        }
+
+        return $names;
     }
 
     /** @return list<Told> all moves, in the order in which they are worked */

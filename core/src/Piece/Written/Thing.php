@@ -50,7 +50,11 @@ final class Thing
         return $side->lengthMm() < self::ON_IT ? new Host($curve) : new Host($curve, $side->unit()->cross($at->ahead));
     }
 
-    /** How far along it the place of it is that is best: the least of what is asked of each. @param  \Closure(Vector): float  $asked */
+    /**
+     * How far along it the place of it is that is best: the least of what is asked of each.
+     *
+     * @param  \Closure(Vector): float  $asked
+     */
     private function best(\Closure $asked): float
     {
         $host = $this->host();

@@ -9,6 +9,11 @@ use Hebra\Core\Plan\Profile;
 /** One move of a wire as it is written: how it lies, and what the hands do for it. A new kind of move is one class. */
 interface WrittenMove
 {
+    public static function form(): Form;
+
+    /** @throws \Hebra\Core\Problem if a number of it lies outside */
+    public static function read(Reading $reading): self;
+
     /** @throws \Hebra\Core\Problem if what it is to meet is not there, or it does not go */
     public function lay(Laying $wire): void;
 

@@ -7,7 +7,9 @@ namespace Hebra\Core\Piece\Written\Move;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Vector;
+use Hebra\Core\Piece\Written\Form;
 use Hebra\Core\Piece\Written\Handwork;
+use Hebra\Core\Piece\Written\HoldsNothing;
 use Hebra\Core\Piece\Written\Laying;
 use Hebra\Core\Piece\Written\Name;
 use Hebra\Core\Piece\Written\Put;
@@ -20,11 +22,23 @@ use Hebra\Core\Quantity\Figures;
 /** Beside another wire from one place of it to another. Length: that of the line beside it (geometry). */
 final readonly class Along implements WrittenMove
 {
+    use HoldsNothing;
+
     private const STEP_MM = 2.0;
 
     private function __construct(
         private string $on, private string $from, private string $to, private string $side,
     ) {
+    }
+
+    public static function form(): Form
+    {
+        return new Form(
+            'along',
+            Form::name('on').'(?: from '.Form::place('from').')? to '.Form::place('to')
+                .'(?: (?<side>inside|outside|before|behind))?',
+            'along frame to right', 'beside a wire to a place of it',
+        );
     }
 
     public static function read(Reading $reading): self
@@ -79,10 +93,5 @@ final readonly class Along implements WrittenMove
         return new Handwork(
             'Lay it along', 'Lay it close along '.Name::words($this->on).'.', Operation::Bend, 'fingers',
         );
-    }
-
-    public function insideMm(): ?float
-    {
-        return null;
     }
 }

@@ -6,6 +6,7 @@ namespace Hebra\Core\Piece\Written\Move;
 
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape;
+use Hebra\Core\Piece\Written\Form;
 use Hebra\Core\Piece\Written\Handwork;
 use Hebra\Core\Piece\Written\Laying;
 use Hebra\Core\Piece\Written\Put;
@@ -15,7 +16,7 @@ use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 
-/** A part of a circle: its inside in millimetres, degrees, less than 0 to the other side. Length: φ·(D + d)/2 (geometry). */
+/** A part of a circle: its inside, mm, and degrees, less than 0 to the other side. Length: φ·(D + d)/2 (geometry). */
 final readonly class Arc implements WrittenMove
 {
     /** From so far round on an arc holds what hangs in it. */
@@ -23,6 +24,15 @@ final readonly class Arc implements WrittenMove
 
     private function __construct(private float $inside, private float $degrees)
     {
+    }
+
+    public static function form(): Form
+    {
+        return new Form(
+            'arc',
+            Form::length('inside').' '.Form::number('degrees'),
+            'arc 20 180', 'inside, millimetres, and degrees; less than 0 to the right of its way',
+        );
     }
 
     public static function read(Reading $reading): self

@@ -12,7 +12,9 @@ use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
+use Hebra\Core\Piece\Written\Form;
 use Hebra\Core\Piece\Written\Handwork;
+use Hebra\Core\Piece\Written\HoldsNothing;
 use Hebra\Core\Piece\Written\Laying;
 use Hebra\Core\Piece\Written\Name;
 use Hebra\Core\Piece\Written\Put;
@@ -26,16 +28,29 @@ use Hebra\Core\Quantity\Figures;
 /** Beads bound to a wire one by one, with wraps between them: see BoundRow. Length: that of its curve (geometry). */
 final readonly class Bind implements WrittenMove
 {
+    use HoldsNothing;
+
     private function __construct(
         private int $count, private ?int $run, private string $on, private string $at, private bool $isBack,
         private string $side, private int $between,
     ) {
     }
 
+    public static function form(): Form
+    {
+        return new Form(
+            'bind',
+            Form::beads('beads', 'of').' on '.Form::name('on').'(?: at '.Form::place('at').')?(?<back> back)?'
+            .'(?: '.Form::side('side').')?(?: with '.Form::number('between').' between)?',
+            'bind 7 B on frame at left', 'beads on a wire one by one, with wraps between',
+        );
+    }
+
     public static function read(Reading $reading): self
     {
         return new self(
-            (int) $reading->number('beads', 1.0, 500.0), $reading->run('of'), $reading->word('on'), $reading->word('at'),
+            (int) $reading->number('beads', 1.0, 500.0), $reading->run('of'), $reading->word('on'),
+            $reading->word('at'),
             $reading->has('back'), $reading->word('side'), (int) $reading->number('between', 1.0, 20.0, 1.0),
         );
     }
@@ -58,17 +73,29 @@ final readonly class Bind implements WrittenMove
             'the length of its curve', Figures::trim($laid->lengthMm()),
             array_map(
                 fn (Threaded $one): Threaded => $wire->construction->threaded(
-                    new Strung('', $one->bead, 1), $one->atMm, true,
+                    self::strung($beads, $one), $one->atMm, true,
                 ),
                 $threaded,
             ), $beads,
         );
     }
 
+    /** @param  list<Strung>  $beads */
+    private static function strung(array $beads, Threaded $one): Strung
+    {
+        foreach ($beads as $run) {
+            if ($run->bead === $one->bead) {
+                return $run->times(1);
+            }
+        }
+
+        return new Strung('', $one->bead, 1);
+    }
+
     private function host(Thing $thing, float $mm): Host
     {
         $at = $thing->host($this->isBack)->at($mm)->at;
-        $side = Round::SIDES[$this->side] ?? null;
+        $side = Form::SIDES[$this->side] ?? null;
 
         return $side === null
             ? $thing->host($this->isBack)
@@ -81,21 +108,19 @@ final readonly class Bind implements WrittenMove
      */
     private static function single(array $beads): array
     {
-        return array_merge(...array_map(fn (Strung $run): array => array_fill(0, max(0, $run->count), $run->bead), $beads));
+        $each = fn (Strung $run): array => array_fill(0, max(0, $run->count), $run->bead);
+
+        return array_merge(...array_map($each, $beads));
     }
 
     public function handwork(Profile $profile, Put $put): Handwork
     {
+        [$on, $wraps] = [Name::words($this->on), Figures::counted($this->between, 'wrap')];
+
         return new Handwork(
             'Bind the beads on',
-            'One bead at a time on '.Name::words($this->on).', with '.Figures::counted($this->between, 'wrap').' pulled tight between: '
-                .Stringing::words($put->beads).'.',
+            "One bead at a time on {$on}, with {$wraps} pulled tight between: ".Stringing::words($put->beads).'.',
             Operation::Bind, 'fingers, chain-nose pliers', $this->count, 'beads',
         );
-    }
-
-    public function insideMm(): ?float
-    {
-        return null;
     }
 }

@@ -6,7 +6,9 @@ namespace Hebra\Core\Piece\Written\Move;
 
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Helix;
+use Hebra\Core\Piece\Written\Form;
 use Hebra\Core\Piece\Written\Handwork;
+use Hebra\Core\Piece\Written\HoldsNothing;
 use Hebra\Core\Piece\Written\Laying;
 use Hebra\Core\Piece\Written\Put;
 use Hebra\Core\Piece\Written\Reading;
@@ -19,11 +21,22 @@ use Hebra\Core\Wrap\Turn as OneTurn;
 /** Close turns on a mandrel. Length: N·√((π(M + d))² + d²) (geometry). */
 final readonly class Coil implements WrittenMove
 {
+    use HoldsNothing;
+
     /** So few turns are rings that are seen through. */
     private const OPEN = 3.0;
 
     private function __construct(private float $turns, private float $mandrelMm)
     {
+    }
+
+    public static function form(): Form
+    {
+        return new Form(
+            'coil',
+            Form::number('turns').' on '.Form::length('mandrel'),
+            'coil 8 on 2', 'turns on a mandrel, millimetres',
+        );
     }
 
     public static function read(Reading $reading): self
@@ -34,10 +47,10 @@ final readonly class Coil implements WrittenMove
     public function lay(Laying $wire): void
     {
         $d = $wire->wireMm;
-        $one = OneTurn::mm($this->mandrelMm, $d);
+        [$one, $turns] = [OneTurn::mm($this->mandrelMm, $d), Figures::trim($this->turns)];
         $wire->worked(
-            $this->turns <= self::OPEN ? SegmentKind::Round : SegmentKind::Coil, $this->turns * $one, Figures::trim($this->turns).' turns', 'N·√((π(M + d))² + d²)',
-            Figures::trim($this->turns).' × '.Figures::trim($one, 3),
+            $this->turns <= self::OPEN ? SegmentKind::Round : SegmentKind::Coil, $this->turns * $one, "{$turns} turns",
+            'N·√((π(M + d))² + d²)', "{$turns} × ".Figures::trim($one, 3),
             new Helix(($this->mandrelMm + $d) / 2, $this->turns, $d),
         );
     }
@@ -46,12 +59,8 @@ final readonly class Coil implements WrittenMove
     {
         return new Handwork(
             'Wind the coil',
-            'Wind '.Figures::trim($this->turns).' close turns on '.$profile->size($this->mandrelMm).'.', Operation::Coil,
+            'Wind '.Figures::trim($this->turns).' close turns on '.$profile->size($this->mandrelMm).'.',
+            Operation::Coil,
         );
-    }
-
-    public function insideMm(): ?float
-    {
-        return null;
     }
 }

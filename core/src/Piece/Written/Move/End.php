@@ -9,6 +9,7 @@ use Hebra\Core\Course\Segment;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Eye;
 use Hebra\Core\Course\Shape\Helix;
+use Hebra\Core\Piece\Written\Form;
 use Hebra\Core\Piece\Written\Handwork;
 use Hebra\Core\Piece\Written\Laying;
 use Hebra\Core\Piece\Written\Put;
@@ -23,6 +24,15 @@ final readonly class End implements WrittenMove
 {
     private function __construct(private float $inside, public int $wraps)
     {
+    }
+
+    public static function form(): Form
+    {
+        return new Form(
+            'eye',
+            Form::length('inside').'(?: wrapped '.Form::number('wraps').')?',
+            'eye 2.5, or eye 2.5 wrapped 3', 'inside, millimetres, at the end of a wire; wrapped shut so many times',
+        );
     }
 
     public static function read(Reading $reading): self
@@ -54,7 +64,8 @@ final readonly class End implements WrittenMove
             : ' and wrap it shut: '.Figures::counted($this->wraps, 'wrap').' down its own neck.';
 
         return new Handwork(
-            'Turn the eye', 'Turn the end round '.$profile->size($this->inside).' to an eye over the middle of its wire'.$wrapped,
+            'Turn the eye',
+            'Turn the end round '.$profile->size($this->inside).' to an eye over the middle of its wire'.$wrapped,
             Operation::Eye, 'round-nose pliers',
         );
     }

@@ -6,7 +6,9 @@ namespace Hebra\Core\Piece\Written\Move;
 
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Wound;
+use Hebra\Core\Piece\Written\Form;
 use Hebra\Core\Piece\Written\Handwork;
+use Hebra\Core\Piece\Written\HoldsNothing;
 use Hebra\Core\Piece\Written\Laying;
 use Hebra\Core\Piece\Written\Name;
 use Hebra\Core\Piece\Written\Put;
@@ -23,10 +25,21 @@ use Hebra\Core\Quantity\Figures;
  */
 final readonly class Fill implements WrittenMove
 {
+    use HoldsNothing;
+
     private const MOST_PASSES = 60;
 
     private function __construct(private string $on, private float $lengthMm)
     {
+    }
+
+    public static function form(): Form
+    {
+        return new Form(
+            'fill',
+            Form::name('on').' until '.Form::length('length'),
+            'fill stem until 600', 'there and back over a stretch until the wire is so long',
+        );
     }
 
     public static function read(Reading $reading): self
@@ -71,10 +84,5 @@ final readonly class Fill implements WrittenMove
             "Bind the long end over the whole of {$name} and back, as often as its wire gives: end where a pass ends.",
             Operation::Bind, 'fingers, chain-nose pliers',
         );
-    }
-
-    public function insideMm(): ?float
-    {
-        return null;
     }
 }

@@ -6,6 +6,7 @@ namespace Hebra\Core\Piece\Written\Move;
 
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Helix;
+use Hebra\Core\Piece\Written\Form;
 use Hebra\Core\Piece\Written\Handwork;
 use Hebra\Core\Piece\Written\Laying;
 use Hebra\Core\Piece\Written\Put;
@@ -16,11 +17,20 @@ use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wrap\Turn as OneTurn;
 
-/** One turn in the middle of a wire that goes on as it came, crossing itself. Length: √((π(D + d))² + d²) (geometry). */
+/** One turn in the middle of a wire, which goes on as it came. Length: √((π(D + d))² + d²) (geometry). */
 final readonly class Loop implements WrittenMove
 {
     private function __construct(private float $inside)
     {
+    }
+
+    public static function form(): Form
+    {
+        return new Form(
+            'loop',
+            Form::length('inside'),
+            'loop 3', 'inside, millimetres: once round, and on as it came',
+        );
     }
 
     public static function read(Reading $reading): self
@@ -33,7 +43,8 @@ final readonly class Loop implements WrittenMove
         $d = $wire->wireMm;
         $wire->worked(
             SegmentKind::Eye, OneTurn::mm($this->inside, $d), 'loop', '√((π(D + d))² + d²)',
-            'D = '.Figures::trim($this->inside).', d = '.Figures::trim($d, 3), new Helix(($this->inside + $d) / 2, 1.0, $d),
+            'D = '.Figures::trim($this->inside).', d = '.Figures::trim($d, 3),
+            new Helix(($this->inside + $d) / 2, 1.0, $d),
         );
     }
 

@@ -12,8 +12,10 @@ use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Piece\Written\Construction;
+use Hebra\Core\Piece\Written\Form;
 use Hebra\Core\Piece\Written\Handwork;
 use Hebra\Core\Piece\Written\Held;
+use Hebra\Core\Piece\Written\HoldsNothing;
 use Hebra\Core\Piece\Written\Laying;
 use Hebra\Core\Piece\Written\Put;
 use Hebra\Core\Piece\Written\Reading;
@@ -29,10 +31,7 @@ use Hebra\Core\Quantity\Figures;
  */
 final readonly class Round implements WrittenMove
 {
-    public const SIDES = [
-        'above' => [0.0, -1.0, 0.0], 'below' => [0.0, 1.0, 0.0], 'left' => [-1.0, 0.0, 0.0],
-        'right' => [1.0, 0.0, 0.0], 'before' => [0.0, 0.0, 1.0], 'behind' => [0.0, 0.0, -1.0],
-    ];
+    use HoldsNothing;
 
     private const PIECES = 12;
 
@@ -41,6 +40,15 @@ final readonly class Round implements WrittenMove
 
     private function __construct(private int $of, private string $side, private int $count, private ?int $with)
     {
+    }
+
+    public static function form(): Form
+    {
+        return new Form(
+            'round',
+            Form::letter('of').' '.Form::side('side').'(?: with '.Form::beads('beads', 'with').')?',
+            'round A above with 9 B', 'round the outside of a bead to the other end of its hole, with beads on it',
+        );
     }
 
     public static function read(Reading $reading): self
@@ -99,7 +107,7 @@ final readonly class Round implements WrittenMove
     {
         $isFirst = $from->minus($held->from)->lengthMm() < $from->minus($held->to)->lengthMm();
         $out = $held->ahead()->times($isFirst ? -1.0 : 1.0);
-        $side = new Vector(...self::SIDES[$this->side]);
+        $side = new Vector(...Form::SIDES[$this->side]);
         $side = $side->minus($out->times($side->dot($out)));
         $side = $side->lengthMm() < 1e-6 ? $held->across() : $side->unit();
         [$along, $across] = [$held->lengthMm() / 2 + $offMm, $held->widthMm / 2 + $offMm];
@@ -130,10 +138,5 @@ final readonly class Round implements WrittenMove
             $put->beads === [] ? Operation::Bend : Operation::Thread, 'fingers',
             $put->count(), $put->beads === [] ? '' : 'beads',
         );
-    }
-
-    public function insideMm(): ?float
-    {
-        return null;
     }
 }

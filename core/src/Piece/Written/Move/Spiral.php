@@ -6,7 +6,9 @@ namespace Hebra\Core\Piece\Written\Move;
 
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\FlatSpiral;
+use Hebra\Core\Piece\Written\Form;
 use Hebra\Core\Piece\Written\Handwork;
+use Hebra\Core\Piece\Written\HoldsNothing;
 use Hebra\Core\Piece\Written\Laying;
 use Hebra\Core\Piece\Written\Put;
 use Hebra\Core\Piece\Written\Reading;
@@ -19,11 +21,18 @@ use Hebra\Core\Wrap\Spiral as Flat;
 /** A flat spiral, wound inwards. Length: N·π(D + N·d) (geometry). */
 final readonly class Spiral implements WrittenMove
 {
+    use HoldsNothing;
+
     /** The eye that it begins with, inside, mm. */
     private const EYE_MM = 0.8;
 
     private function __construct(private float $turns)
     {
+    }
+
+    public static function form(): Form
+    {
+        return new Form('spiral', Form::number('turns'), 'spiral 2', 'turns, wound inwards');
     }
 
     public static function read(Reading $reading): self
@@ -37,19 +46,16 @@ final readonly class Spiral implements WrittenMove
         $turns = Figures::trim($this->turns);
         $wire->worked(
             SegmentKind::Curl, $spiral->wireLengthMm(), 'spiral', 'N·π(D + N·d)',
-            "{$turns} × π × (".self::EYE_MM." + {$turns} × ".Figures::trim($wire->wireMm, 3).')', new FlatSpiral($spiral),
+            "{$turns} × π × (".self::EYE_MM." + {$turns} × ".Figures::trim($wire->wireMm, 3).')',
+            new FlatSpiral($spiral),
         );
     }
 
     public function handwork(Profile $profile, Put $put): Handwork
     {
         return new Handwork(
-            'Wind the spiral', 'Wind a flat spiral of '.Figures::trim($this->turns).' turns, inwards.', Operation::Spiral,
+            'Wind the spiral', 'Wind a flat spiral of '.Figures::trim($this->turns).' turns, inwards.',
+            Operation::Spiral,
         );
-    }
-
-    public function insideMm(): ?float
-    {
-        return null;
     }
 }

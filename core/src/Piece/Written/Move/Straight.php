@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Written\Move;
 
+use Hebra\Core\Piece\Written\Form;
 use Hebra\Core\Piece\Written\Handwork;
+use Hebra\Core\Piece\Written\HoldsNothing;
 use Hebra\Core\Piece\Written\Laying;
 use Hebra\Core\Piece\Written\Put;
 use Hebra\Core\Piece\Written\Reading;
@@ -14,8 +16,15 @@ use Hebra\Core\Plan\Profile;
 /** Straight on, millimetres. */
 final readonly class Straight implements WrittenMove
 {
+    use HoldsNothing;
+
     private function __construct(private float $mm)
     {
+    }
+
+    public static function form(): Form
+    {
+        return new Form('straight', Form::length('length'), 'straight 12', 'millimetres');
     }
 
     public static function read(Reading $reading): self
@@ -29,11 +38,6 @@ final readonly class Straight implements WrittenMove
     }
 
     public function handwork(Profile $profile, Put $put): ?Handwork
-    {
-        return null;
-    }
-
-    public function insideMm(): ?float
     {
         return null;
     }

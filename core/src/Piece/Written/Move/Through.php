@@ -8,7 +8,9 @@ use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape;
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
+use Hebra\Core\Piece\Written\Form;
 use Hebra\Core\Piece\Written\Handwork;
+use Hebra\Core\Piece\Written\HoldsNothing;
 use Hebra\Core\Piece\Written\Laying;
 use Hebra\Core\Piece\Written\Put;
 use Hebra\Core\Piece\Written\Reading;
@@ -20,9 +22,21 @@ use Hebra\Core\Quantity\Figures;
 /** Through the next beads of the line, so many of one of its runs, or all of that; through those once more. */
 final readonly class Through implements WrittenMove
 {
+    use HoldsNothing;
+
     /** @param  int|null  $run  whose beads; null for the next of the line */
     private function __construct(private ?int $run, private ?int $count)
     {
+    }
+
+    public static function form(): Form
+    {
+        return new Form(
+            'through',
+            '(?:'.Form::beads('beads', 'of').'|'.Form::letter('all').')',
+            'through 3, or through A',
+            'the next so many beads, or those of a letter; once more through what is on a wire',
+        );
     }
 
     public static function read(Reading $reading): self
@@ -85,15 +99,12 @@ final readonly class Through implements WrittenMove
 
         return $put->isAgain
             ? new Handwork(
-                'Through it again', "Once more through {$words}, beside the wire that is in it.", Operation::Thread, 'fingers',
+                'Through it again', "Once more through {$words}, beside the wire that is in it.", Operation::Thread,
+                'fingers',
             )
             : new Handwork(
-                'Thread the beads', "Over the open end: {$words}.", Operation::Thread, 'fingers', $put->count(), 'beads',
+                'Thread the beads', "Over the open end: {$words}.", Operation::Thread, 'fingers', $put->count(),
+                'beads',
             );
-    }
-
-    public function insideMm(): ?float
-    {
-        return null;
     }
 }

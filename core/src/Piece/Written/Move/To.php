@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Written\Move;
 
+use Hebra\Core\Piece\Written\Form;
 use Hebra\Core\Piece\Written\Handwork;
+use Hebra\Core\Piece\Written\HoldsNothing;
 use Hebra\Core\Piece\Written\Laying;
 use Hebra\Core\Piece\Written\Put;
 use Hebra\Core\Piece\Written\Reading;
@@ -16,8 +18,19 @@ use Hebra\Core\Plan\Profile;
 /** In one sweep to a place, to go on from there as told. Length: that of its curve (geometry). */
 final readonly class To implements WrittenMove
 {
+    use HoldsNothing;
+
     private function __construct(private Start $place)
     {
+    }
+
+    public static function form(): Form
+    {
+        return new Form(
+            'to',
+            '.+',
+            'to 4 0 heading up', 'in one sweep to a place, millimetres right and down, and towards you',
+        );
     }
 
     public static function read(Reading $reading): self
@@ -33,10 +46,5 @@ final readonly class To implements WrittenMove
     public function handwork(Profile $profile, Put $put): Handwork
     {
         return new Handwork('Curve it over', 'Curve it in one sweep to where it goes on.', Operation::Bend, 'fingers');
-    }
-
-    public function insideMm(): ?float
-    {
-        return null;
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Written\Move;
 
+use Hebra\Core\Piece\Written\Form;
 use Hebra\Core\Piece\Written\Handwork;
+use Hebra\Core\Piece\Written\HoldsNothing;
 use Hebra\Core\Piece\Written\Laying;
 use Hebra\Core\Piece\Written\Put;
 use Hebra\Core\Piece\Written\Reading;
@@ -16,8 +18,19 @@ use Hebra\Core\Quantity\Figures;
 /** What follows bends in another plane, degrees about the wire. */
 final readonly class Turn implements WrittenMove
 {
+    use HoldsNothing;
+
     private function __construct(private float $degrees)
     {
+    }
+
+    public static function form(): Form
+    {
+        return new Form(
+            'turn',
+            Form::number('degrees'),
+            'turn 90', 'degrees about itself: what follows bends in another plane',
+        );
     }
 
     public static function read(Reading $reading): self
@@ -37,10 +50,5 @@ final readonly class Turn implements WrittenMove
             'Turn the wire '.Figures::trim(abs($this->degrees)).'° about itself in the pliers before the next bend.',
             Operation::Bend,
         );
-    }
-
-    public function insideMm(): ?float
-    {
-        return null;
     }
 }

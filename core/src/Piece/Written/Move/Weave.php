@@ -8,7 +8,9 @@ use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Course\WovenWire;
+use Hebra\Core\Piece\Written\Form;
 use Hebra\Core\Piece\Written\Handwork;
+use Hebra\Core\Piece\Written\HoldsNothing;
 use Hebra\Core\Piece\Written\Laying;
 use Hebra\Core\Piece\Written\Put;
 use Hebra\Core\Piece\Written\Reading;
@@ -19,12 +21,23 @@ use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wrap\BandLayout;
 use Hebra\Core\Wrap\BandWeave;
 
-/** A pattern woven over wires that run down side by side, from a height on: see WovenWire. Length: that of its curve. */
+/** A pattern woven over wires that run down side by side, from a height on: see WovenWire. As long as its curve. */
 final readonly class Weave implements WrittenMove
 {
+    use HoldsNothing;
+
     private function __construct(
         private string $pattern, private float $lengthMm, private string $on, private float $atMm,
     ) {
+    }
+
+    public static function form(): Form
+    {
+        return new Form(
+            'weave',
+            '(?<pattern>[\dx@fb -]+?)(?: for '.Form::length('length').')? on (?<on>[a-z]{2,12}) at '.Form::number('at'),
+            'weave 4@1-2 4@2-3 for 20 on core at 10', 'a pattern over wires side by side, from so far down',
+        );
     }
 
     public static function read(Reading $reading): self
@@ -40,7 +53,8 @@ final readonly class Weave implements WrittenMove
         [$across, $coreMm] = $wire->construction->across($this->on, $this->atMm);
         $cores = count($across);
         $spacing = ($across[$cores - 1] - $across[0]) / max(1, $cores - 1);
-        $sections = BandWeave::parse($this->pattern, $cores, 'course')->over($this->lengthMm, $coreMm, $wire->wireMm)->sections;
+        $weave = BandWeave::parse($this->pattern, $cores, 'course');
+        $sections = $weave->over($this->lengthMm, $coreMm, $wire->wireMm)->sections;
         $layout = new BandLayout($cores, $coreMm, $wire->wireMm, $spacing, $sections);
         $woven = new WovenWire($layout, $this->atMm);
         $on = new Vector(($across[0] + $across[$cores - 1]) / 2, 0.0);
@@ -55,12 +69,8 @@ final readonly class Weave implements WrittenMove
     public function handwork(Profile $profile, Put $put): Handwork
     {
         return new Handwork(
-            'Weave', "Weave {$this->pattern} over the {$this->on}s, close under what is there.", Operation::Weave, 'fingers',
+            'Weave', "Weave {$this->pattern} over the {$this->on}s, close under what is there.", Operation::Weave,
+            'fingers',
         );
-    }
-
-    public function insideMm(): ?float
-    {
-        return null;
     }
 }

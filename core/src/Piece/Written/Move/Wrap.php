@@ -9,7 +9,9 @@ use Hebra\Core\Course\Host;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Wound;
 use Hebra\Core\Course\Span;
+use Hebra\Core\Piece\Written\Form;
 use Hebra\Core\Piece\Written\Handwork;
+use Hebra\Core\Piece\Written\HoldsNothing;
 use Hebra\Core\Piece\Written\Laying;
 use Hebra\Core\Piece\Written\Name;
 use Hebra\Core\Piece\Written\Put;
@@ -26,8 +28,20 @@ use Hebra\Core\Quantity\Figures;
  */
 final readonly class Wrap implements WrittenMove
 {
+    use HoldsNothing;
+
     private function __construct(private float $turns, private string $on, private string $and, private string $at)
     {
+    }
+
+    public static function form(): Form
+    {
+        return new Form(
+            'wrap',
+            Form::number('turns').' on '.Form::name('on').'(?: and '.Form::name('and').')?'
+                .'(?: at '.Form::place('at').')?',
+            'wrap 3 on frame at left', 'turns round a wire, or two together, at a place of it',
+        );
     }
 
     public static function read(Reading $reading): self
@@ -45,7 +59,8 @@ final readonly class Wrap implements WrittenMove
         $start = $wound->start();
         $wire->goTo($start->at, $start->ahead);
         $wire->laid(
-            SegmentKind::Wraps, Figures::trim($this->turns).' wraps', $wound->laid($start)[0], 'N·√((π(D + d) + 2s)² + d²)',
+            SegmentKind::Wraps, Figures::trim($this->turns).' wraps', $wound->laid($start)[0],
+            'N·√((π(D + d) + 2s)² + d²)',
             Figures::trim($this->turns).' × '.Figures::trim($wound->lengthMm() / $this->turns, 3),
         );
     }
@@ -75,7 +90,9 @@ final readonly class Wrap implements WrittenMove
     {
         $start = $wound->start();
 
-        return $start->at->minus($wire->frame->at)->lengthMm() + 2 * $wire->wireMm * (1 - $start->ahead->dot($wire->frame->ahead));
+        $turn = 1 - $start->ahead->dot($wire->frame->ahead);
+
+        return $start->at->minus($wire->frame->at)->lengthMm() + 2 * $wire->wireMm * $turn;
     }
 
     private function roundBoth(Laying $wire, Thing $thing, float $mm): Wound
@@ -86,9 +103,9 @@ final readonly class Wrap implements WrittenMove
         $beside = $beside->minus($at->ahead->times($beside->dot($at->ahead)));
         $middle = $at->at->plus($beside->times(0.5));
         $half = $this->turns * $wire->wireMm;
+        $along = $at->ahead->times($half);
         $host = new Host(
-            new Curve([Span::straight($middle->minus($at->ahead->times($half)), $middle->plus($at->ahead->times($half)))]),
-            $beside->unit(),
+            new Curve([Span::straight($middle->minus($along), $middle->plus($along))]), $beside->unit(),
         );
 
         return new Wound(
@@ -99,16 +116,12 @@ final readonly class Wrap implements WrittenMove
     public function handwork(Profile $profile, Put $put): Handwork
     {
         $both = $this->and === '' ? '' : ' and '.Name::words($this->and).' together';
+        [$turns, $on] = [Figures::trim($this->turns), Name::words($this->on)];
         $at = preg_match('/^(left|right|top|bottom)$/', $this->at) === 1 ? ', '.$this->at : '';
 
         return new Handwork(
-            'Wrap it on', 'Wrap '.Figures::trim($this->turns).' times round '.Name::words($this->on).$both.$at.', pulled tight, side by side.',
+            'Wrap it on', "Wrap {$turns} times round {$on}{$both}{$at}, pulled tight, side by side.",
             Operation::Wrap, 'chain-nose pliers', (int) ceil($this->turns), 'wraps',
         );
-    }
-
-    public function insideMm(): ?float
-    {
-        return null;
     }
 }

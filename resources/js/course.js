@@ -1,0 +1,37 @@
+// The way of a free wire is said on at the caret: by a tap on what is offered, or on the drawing.
+export const course = () => ({
+    said: null,
+    init() {
+        this.said = (event) => this.point(event);
+        document.addEventListener('click', this.said);
+        document.documentElement.classList.add('is-pointing');
+    },
+    destroy() {
+        document.removeEventListener('click', this.said);
+        document.documentElement.classList.remove('is-pointing');
+    },
+    put(event) {
+        this.say(event.currentTarget.dataset.move);
+    },
+    point(event) {
+        const mark = event.target.closest?.('svg [data-mark]')?.dataset.mark ?? '';
+        const { part, taps } = JSON.parse(this.$root.dataset.taps);
+        const move = mark.startsWith(`${part}:`) ? taps[mark.slice(part.length + 1)] : undefined;
+        if (move) {
+            this.say(move);
+        }
+    },
+    // After the move that the caret stands in; at the end where it stands nowhere.
+    say(move) {
+        const text = this.$refs.text;
+        const all = text.value;
+        const caret = document.activeElement === text ? text.selectionStart : all.length;
+        const next = all.slice(caret).search(/[·;,|\n]/u);
+        const at = next < 0 ? all.length : caret + next;
+        const before = all.slice(0, at).trimEnd();
+        const parted = /[·;,|:]$/u.test(before) || before === '' ? ' ' : ' · ';
+        const after = all.slice(at);
+        text.value = `${before}${parted}${move}${/^[·;,|]/u.test(after) ? ' ' : ''}${after}`.trimStart();
+        text.dispatchEvent(new Event('change', { bubbles: true }));
+    },
+});
