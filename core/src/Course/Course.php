@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hebra\Core\Course;
 
 use Closure;
+use Hebra\Core\Course\Shape\Laid;
+use Hebra\Core\Course\Shape\Taken;
 
 /**
  * The way of one wire from its first end to its last, told once: its cut, its bends and its curve are read off it. It
@@ -78,16 +80,85 @@ final class Course
     /** @return list<Curve> */
     private function laid(): array
     {
+        return $this->walked(fn (int $at, Frame $frame): array => $this->moves[$at]->shape->laid($frame));
+    }
+
+    /**
+     * While it is made: moves that are made lie as they will, carried to where the wire stands; the rest is still straight,
+     * as long as it is cut, and points where it would go.
+     *
+     * @param  list<int>  $made  places of moves
+     * @return list<Curve> from the first end of the wire to its last
+     */
+    public function formed(array $made): array
+    {
+        if ($this->original !== null && $this->by !== null) {
+            $by = $this->by;
+
+            return array_map(fn (Curve $curve): Curve => $curve->moved($by), $this->original->formed($made));
+        }
+        $stood = $lain = [];
+        $this->walked(function (int $at, Frame $frame) use (&$stood, &$lain): array {
+            [$stood[$at], $lain[$at]] = [$frame, $this->moves[$at]->shape->laid($frame)];
+
+            return $lain[$at];
+        });
+        $isMade = array_flip($made);
+
+        return $this->walked(function (int $at, Frame $frame) use ($stood, $lain, $isMade): array {
+            $mm = $this->moves[$at]->segment->lengthMm;
+            if (! isset($isMade[$at])) {
+                $end = $frame->on($mm);
+
+                return [$mm > 0.0 ? [Span::straight($frame->at, $end->at)] : [], $end];
+            }
+            $carry = new Carry($stood[$at], $frame);
+
+            return [array_map($carry->span(...), $lain[$at][0]), $carry->frame($lain[$at][1])];
+        });
+    }
+
+    /**
+     * As a course of its own while it is made: what is trimmed off is seen until it is.
+     *
+     * @param  list<int>  $made  places of moves
+     * @param  list<int>  $shown  of those that are still there
+     * @param  list<list<Threaded>>  $threaded  what stands on each
+     */
+    public function asFormed(array $made, array $shown, array $threaded): self
+    {
+        $isShown = array_flip($shown);
+        $moves = [];
+        foreach ($this->formed($made) as $at => $curve) {
+            $outwards = $at < $this->from ? $curve->reversed() : $curve;
+            $moves[] = $this->moves[$at]->whileFormed(
+                $outwards->spans === [] || ! isset($isShown[$at]) ? new Taken : Laid::through($outwards->spans),
+                $threaded[$at], ! $this->moves[$at]->segment->kind->stays(),
+            );
+        }
+        /** @var non-empty-list<Move> $moves */
+
+        return new self($this->label, $this->role, $moves, $this->anchor, $this->from, $this->times, $this->slot);
+    }
+
+    /**
+     * Out from its anchor, both ways.
+     *
+     * @param  Closure(int, Frame): array{list<Span>, Frame}  $lies  how a move lies that begins so, and where it ends
+     * @return list<Curve> from the first end of the wire to its last
+     */
+    private function walked(Closure $lies): array
+    {
         $back = $on = [];
         $anchor = $this->anchor instanceof Closure ? ($this->anchor)() : $this->anchor;
         $frame = $anchor->back();
         for ($at = $this->from - 1; $at >= 0; $at--) {
-            [$spans, $frame] = $this->moves[$at]->shape->laid($frame);
+            [$spans, $frame] = $lies($at, $frame);
             array_unshift($back, (new Curve($spans))->reversed());
         }
         $frame = $anchor;
         for ($at = $this->from; $at < count($this->moves); $at++) {
-            [$spans, $frame] = $this->moves[$at]->shape->laid($frame);
+            [$spans, $frame] = $lies($at, $frame);
             $on[] = new Curve($spans);
         }
 

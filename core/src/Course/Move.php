@@ -32,6 +32,19 @@ final readonly class Move
         );
     }
 
+    /**
+     * While its wire is formed.
+     *
+     * @param  list<Threaded>  $threaded
+     */
+    public function whileFormed(Shape $shape, array $threaded, bool $isTrimmedLater): self
+    {
+        return new self(
+            $this->segment, $shape, $threaded, $this->bendAfter, $this->wideMm, $this->isRounded,
+            $this->staysSeen || $isTrimmedLater,
+        );
+    }
+
     /** Whether it is seen in the finished piece. */
     public function isSeen(): bool
     {

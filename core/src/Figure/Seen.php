@@ -35,6 +35,9 @@ final class Seen
     /** Of the wire's thickness: so deep what is wound lies behind what it is wound on. */
     private const BEHIND = 1.5;
 
+    /** Of the wire's thickness: a straight stretch that is longer is not wound on anything. */
+    private const LONG = 12.0;
+
     /** A smaller share of a span is not told apart. */
     private const SLIVER = 0.15;
 
@@ -278,11 +281,17 @@ final class Seen
 
         return match (true) {
             in_array($move->segment->kind, self::LINKS, true) => [abs($z) > self::FLAT ? 1 + $side : 1, 0],
-            self::isWound($move) && abs($z) > self::BENT => [1, $side],
+            // What is still to be wound is a straight length of wire.
+            self::isWound($move) && abs($z) > self::BENT => [1, self::isLong($span, $wireMm) ? max(0, $side) : $side],
             $z < -self::FAR => [0, 0],
             $z > self::FAR => [1, 2],
             default => [1, abs($z) > self::BENT ? $side : 0],
         };
+    }
+
+    private static function isLong(Span $span, float $wireMm): bool
+    {
+        return $span->isStraight() && $span->lengthMm() > self::LONG * $wireMm;
     }
 
     /** @param  list<SeenSpan>  $pieces */

@@ -120,25 +120,32 @@ final class Plan
         return [];
     }
 
-    /** @return list<array{step: int, title: string, moves: list<array{wire: string, move: int}>}> which stretches of which wires are formed at a step, by their places */
+    /** @return list<list<int>> after each step the moves that are made, by their places in all courses one after the other */
     private function forming(): array
     {
+        $states = new FormingStates($this);
         $forming = [];
-        foreach ([...$this->prepare(), ...$this->steps()] as $number => $step) {
-            $moves = [];
-            foreach ($step->operation->forms() ? $this->strips() : [] as $cut) {
-                foreach ($cut->segments as $at => $segment) {
-                    if (in_array($segment->mark, $step->marks, true) && $segment->kind->stays()) {
-                        $moves[] = ['wire' => $cut->key(), 'move' => $at];
-                    }
+        foreach (array_keys([...$this->prepare(), ...$this->steps()]) as $step) {
+            $made = [];
+            $before = 0;
+            foreach ($this->strips() as $cut) {
+                foreach ($states->madeOf($cut, $step) as $place) {
+                    $made[] = $before + $place;
                 }
+                $before += count($cut->segments);
             }
-            if ($moves !== []) {
-                $forming[] = ['step' => $number + 1, 'title' => $step->title, 'moves' => $moves];
-            }
+            $forming[] = $made;
         }
 
         return $forming;
+    }
+
+    /** @return array<string, PartPlan> by their ids */
+    public function parts(): array
+    {
+        return array_combine(
+            array_map(fn (PartPlan $part): string => $part->part->id, $this->parts), $this->parts,
+        );
     }
 
     /** @return list<array{PartPlan, Course}> every wire that is formed here, once for each that lies alike */

@@ -7,7 +7,7 @@
     @if ($isWrong)<x-problem :for="$parameter->words" :problem="$problem" />@endif
     <div class="say-on" role="group" aria-label="Say on">
         @foreach ($field->beads() as ['letter' => $letter, 'bead' => $bead, 'move' => $move])
-            <button type="button" class="tool" id="{{ $id }}-{{ $letter }}" data-move="{{ $move }}" x-on:click="put" title="{{ $move }}"><b>{{ $letter }}</b> <svg class="glyph shrink-0" width="18" height="18" aria-hidden="true" focusable="false"><use href="#{{ \App\View\Desk::glyph($bead) }}"/></svg> {{ $bead->words() }}</button>
+            <button type="button" class="tool" id="{{ $id }}-{{ $letter }}" data-move="{{ $move }}" x-on:click="put" title="{{ $move }}"><b>{{ $letter }}</b> <svg class="glyph shrink-0" width="22" height="22" aria-hidden="true" focusable="false"><use href="#{{ \App\View\Desk::glyph($bead) }}"/></svg> {{ $bead->words() }}</button>
         @endforeach
         @foreach ($field->things() as $name => $move)
             <button type="button" class="tool" id="{{ $id }}-on-{{ Str::slug($name) }}" data-move="{{ $move }}" x-on:click="put" title="{{ $move }}">on {{ $name }}</button>

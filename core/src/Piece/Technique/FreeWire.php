@@ -192,7 +192,9 @@ final class FreeWire implements Technique
 
     public function inShort(PartPlan $part): string
     {
-        return mb_strimwidth($part->part->choice('course'), 0, 44, '…');
+        $names = array_unique(array_map(fn (Line $line): string => $line->name, self::text($part->part)->lines));
+
+        return $names === [''] ? mb_strimwidth($part->part->choice('course'), 0, 44, '…') : implode(', ', $names);
     }
 
     /** @return list<Told> the moves that something can hang in */

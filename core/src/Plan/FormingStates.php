@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Move;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Threaded;
+
+/**
+ * How far every wire is formed after each step: a move is made at the first step that names it; what no step names, with
+ * its nearest neighbour on the wire. Beads stand on it from the step that puts them on, tails until they are trimmed.
+ * Steps are counted from 0 over what is done once and what is done for one piece.
+ */
+final class FormingStates
+{
+    /** @var list<Step> */
+    private readonly array $steps;
+
+    /** @var array<string, list<array{Course, list<int>, list<int>}>> by part: each wire, when its moves are made, and when they are trimmed off */
+    private array $known = [];
+
+    public function __construct(private readonly Plan $plan)
+    {
+        $this->steps = [...$plan->prepare(), ...$plan->steps()];
+    }
+
+    /** The part that a step works on; null where it is none of them alone. */
+    public function part(int $step): ?PartPlan
+    {
+        $id = explode('.', $this->steps[$step]->part)[0];
+
+        return $this->plan->parts()[$id] ?? null;
+    }
+
+    /**
+     * The wires of a part as they are after a step, and their beads: those that it works on or that are begun.
+     *
+     * @return list<Course>
+     */
+    public function wires(PartPlan $part, int $step): array
+    {
+        $wires = [];
+        foreach ($this->of($part) as [$course, $madeAt, $trimmedAt]) {
+            $isWorked = $this->steps[$step]->cut === $part->cutKey($course->slot);
+            $isBegun = array_filter($madeAt, fn (int $at): bool => $at <= $step) !== [];
+            if ($isWorked || ($isBegun && $this->steps[$step]->operation !== Operation::Cut)) {
+                $wires[] = $this->asOf($part, $course, $madeAt, $trimmedAt, $step);
+            }
+        }
+
+        return $wires;
+    }
+
+    /**
+     * @param  list<int>  $madeAt
+     * @param  list<int>  $trimmedAt
+     */
+    private function asOf(PartPlan $part, Course $course, array $madeAt, array $trimmedAt, int $step): Course
+    {
+        $made = array_keys(array_filter($madeAt, fn (int $at): bool => $at <= $step));
+        $shown = array_keys(array_filter($trimmedAt, fn (int $at): bool => $at > $step));
+        $threaded = array_map(
+            fn (Move $move): array => array_values(array_filter(
+                $move->threaded(), fn (Threaded $run): bool => $this->putAt($part, $course, $move, $run) <= $step,
+            )),
+            $course->moves,
+        );
+
+        return $course->asFormed($made, $shown, $threaded);
+    }
+
+    /** @return list<int> the stretches of a cut that are made after a step, by their places */
+    public function madeOf(Cut $cut, int $step): array
+    {
+        $part = $this->plan->parts()[$cut->part];
+        foreach ($cut->rings === null ? $this->of($part) : [] as [$course, $madeAt]) {
+            if ($course->slot === $cut->slot) {
+                return self::places($course, $madeAt, $step);
+            }
+        }
+
+        // A coil of rings is cut up whole.
+        $isWound = $this->stepsOf($part) !== [] && $this->stepsOf($part)[0] <= $step;
+
+        return $isWound ? array_keys($cut->segments) : [];
+    }
+
+    /**
+     * @param  list<int>  $madeAt
+     * @return list<int> among those of its moves that take length, which is what a cut tells
+     */
+    private static function places(Course $course, array $madeAt, int $step): array
+    {
+        $made = [];
+        $place = 0;
+        foreach ($course->moves as $at => $move) {
+            if ($move->segment->lengthMm <= 1e-9) {
+                continue;
+            }
+            if ($madeAt[$at] <= $step && $move->segment->kind->stays()) {
+                $made[] = $place;
+            }
+            $place++;
+        }
+
+        return $made;
+    }
+
+    /** @return list<array{Course, list<int>, list<int>}> */
+    private function of(PartPlan $part): array
+    {
+        return $this->known[$part->part->id] ??= array_map(
+            fn (Course $course): array => [$course, $this->madeAt($part, $course), $this->trimmedAt($part, $course)],
+            $part->technique->isBought($part->part) ? [] : $part->technique->courses($part),
+        );
+    }
+
+    /** @return list<int> the places of the steps of the first of a part */
+    private function stepsOf(PartPlan $part): array
+    {
+        $first = null;
+        $places = [];
+        foreach ($this->steps as $at => $step) {
+            if (explode('.', $step->part)[0] === $part->part->id && $step->operation !== Operation::Cut) {
+                $first ??= $step->part;
+                if ($step->part === $first) {
+                    $places[] = $at;
+                }
+            }
+        }
+
+        return $places;
+    }
+
+    /** @return list<int> */
+    private function madeAt(PartPlan $part, Course $course): array
+    {
+        $steps = $this->stepsOf($part);
+        $at = [];
+        foreach ($course->moves as $place => $move) {
+            foreach ($steps as $step) {
+                if (self::makes($this->steps[$step], $move)) {
+                    $at[$place] = $step;
+
+                    break;
+                }
+            }
+        }
+        $last = $steps === [] ? 0 : $steps[count($steps) - 1];
+        $made = [];
+        foreach (array_keys($course->moves) as $place) {
+            $made[] = $at[$place] ?? $at[self::nearest(array_keys($at), $place)] ?? $last;
+        }
+
+        return $made;
+    }
+
+    /** @param  list<int>  $places */
+    private static function nearest(array $places, int $place): int
+    {
+        usort($places, fn (int $one, int $other): int => abs($one - $place) <=> abs($other - $place));
+
+        return $places[0] ?? -1;
+    }
+
+    private static function makes(Step $step, Move $move): bool
+    {
+        $isSeat = $move->segment->kind === SegmentKind::Seat;
+
+        return $move->segment->kind->stays() && in_array($move->segment->mark, $step->marks, true)
+            && $step->operation !== Operation::Trim && ! ($step->operation === Operation::Thread && $isSeat);
+    }
+
+    /** @return list<int> when each move is gone; never, of what stays */
+    private function trimmedAt(PartPlan $part, Course $course): array
+    {
+        $steps = $this->stepsOf($part);
+        $trims = array_values(
+            array_filter($steps, fn (int $at): bool => $this->steps[$at]->operation === Operation::Trim),
+        );
+        $last = $steps === [] ? 0 : $steps[count($steps) - 1];
+
+        return array_map(function (Move $move) use ($trims, $last): int {
+            if ($move->segment->kind->stays()) {
+                return PHP_INT_MAX;
+            }
+            foreach ($trims as $at) {
+                if (in_array($move->segment->mark, $this->steps[$at]->marks, true)) {
+                    return $at;
+                }
+            }
+
+            return $trims === [] ? $last : $trims[count($trims) - 1];
+        }, $course->moves);
+    }
+
+    /** When beads come on their wire: at the step that names their stretch, or puts the first of their kind on it. */
+    private function putAt(PartPlan $part, Course $course, Move $move, Threaded $run): int
+    {
+        $cut = $part->cutKey($course->slot);
+        $first = null;
+        foreach ($this->stepsOf($part) as $at) {
+            $step = $this->steps[$at];
+            if ($step->cut !== $cut || ! in_array($run->bead, array_column($step->putsOn, 'bead'), true)) {
+                continue;
+            }
+            if (in_array($move->segment->mark, $step->marks, true)) {
+                return $at;
+            }
+            $first ??= $at;
+        }
+
+        return $first ?? 0;
+    }
+}
