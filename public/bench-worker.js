@@ -1,6 +1,6 @@
 // Keeps the page of a making, and what it is dressed in, for when the workshop cannot be reached. Everything else goes its usual way.
 const store = 'hebra-bench-1';
-const isKept = (url) => url.origin === location.origin && (/^\/pieces\/[^/]+\/make$/.test(url.pathname) || url.pathname.startsWith('/build/'));
+const isKept = (url) => url.origin === location.origin && (/^\/pieces\/[^/]+\/make$/.test(url.pathname) || /^\/makings\/[^/]+\/steps\/\d+\.svg$/.test(url.pathname) || url.pathname.startsWith('/build/'));
 
 self.addEventListener('install', () => self.skipWaiting());
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));

@@ -7,6 +7,7 @@ use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BillController;
 use App\Http\Controllers\CutListController;
 use App\Http\Controllers\CuttingController;
+use App\Http\Controllers\FormingController;
 use App\Http\Controllers\HandController;
 use App\Http\Controllers\LearnedController;
 use App\Http\Controllers\MakingController;
@@ -67,6 +68,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/pieces/{piece}/makings', [MakingController::class, 'store']);
     Route::get('/pieces/{piece}/drawing.svg', [StageController::class, 'drawing']);
     Route::get('/pieces/{piece}/strips.svg', [StageController::class, 'stripsDrawn']);
+    Route::get('/pieces/{piece}/forming/{step}.svg', [FormingController::class, 'piece'])->whereNumber('step');
     Route::get('/pieces/{piece}/bends.csv', [PieceFileController::class, 'bends']);
     Route::get('/pieces/{piece}/wires.dxf', [PieceFileController::class, 'wires']);
     Route::get('/pieces/{piece}/scene.glb', [PieceFileController::class, 'scene']);
@@ -80,6 +82,7 @@ Route::middleware('auth')->group(function (): void {
     Route::patch('/makings/{making}', [MakingController::class, 'update']);
     Route::post('/makings/{making}/events', [MakingController::class, 'events']);
     Route::put('/makings/{making}/inspection', [MakingController::class, 'inspect']);
+    Route::get('/makings/{making}/steps/{step}.svg', [FormingController::class, 'making'])->whereNumber('step');
     Route::get('/makings/{making}/record', [RecordController::class, 'show']);
     Route::post('/makings/{making}/photos', [RecordController::class, 'addPhoto'])->withoutMiddleware(Writes::class);
     Route::get('/photos/{photo}.jpg', [RecordController::class, 'photo']);

@@ -100,7 +100,30 @@ final readonly class MakingDesk
     /** Whether the second of a mirrored pair is on the bench. */
     public function isMirrored(): bool
     {
-        return $this->plan->piece->makes->isMirrored() && $this->copy() === 1;
+        return $this->isMirroredAt($this->progress);
+    }
+
+    private function isMirroredAt(Progress $progress): bool
+    {
+        return $this->plan->piece->makes->isMirrored() && $progress->copy() === 1;
+    }
+
+    /** Where the picture of the step is. */
+    public function picture(): string
+    {
+        return $this->pictureOf($this->progress);
+    }
+
+    private function pictureOf(Progress $progress): string
+    {
+        $at = $progress->step() ?? 0;
+        $place = match (true) {
+            $at < 0 => abs($at),
+            $progress->copy() === null => $at + 1,
+            default => count($this->plan->prepare()) + $at + 1,
+        };
+
+        return "/makings/{$this->making->ulid}/steps/{$place}.svg";
     }
 
     public function whose(): string
@@ -244,6 +267,7 @@ final readonly class MakingDesk
                 ), 'marks' => $step->marks, 'straightens' => self::isLong($step)
                     ? self::EVERY
                     : 0,
+                'picture' => $this->pictureOf($at), 'mirrored' => $this->isMirroredAt($at),
             ];
         }
 

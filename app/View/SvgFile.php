@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Hebra\Core\Figure\Assembly;
 use Hebra\Core\Figure\View;
 use Hebra\Core\Plan\Cut;
 
@@ -48,14 +49,42 @@ final class SvgFile
         return self::document($width, max($y, 10.0), $desk->document->name, $inner);
     }
 
-    private static function document(float $width, float $height, string $title, string $inner): string
+    /** Any figure as a file, at true size. */
+    public static function figure(Assembly $assembly, string $name, string $label): string
     {
+        $drawing = new Drawing($assembly, dimension: 0, room: 8, ratioGiven: 1.0, byReference: false);
+
+        return self::document(
+            $drawing->width, $drawing->height, $name, view('svg.defs')->render()
+                .view('svg.piece', ['drawing' => $drawing, 'hangs' => '', 'label' => $label, 'small' => true])->render(),
+        );
+    }
+
+    public static function document(float $width, float $height, string $title, string $inner, string $style = ''): string
+    {
+        $inner = self::withoutUnused($inner);
+
         return '<?xml version="1.0" encoding="UTF-8"?>'."\n".'<svg xmlns="http://www.w3.org/2000/svg" width="'.round($width / self::PX_PER_MM, 3).'mm" height="'.round($height / self::PX_PER_MM, 3).'mm" viewBox="0 0 '.round($width, 2).' '.round($height, 2).'">'
-            .'<title>'.e($title).'</title><style>'.self::style().'</style>'.$inner."</svg>\n";
+            .'<title>'.e($title).'</title><style>'.self::style($inner).$style.'</style>'.$inner."</svg>\n";
+    }
+
+    /** Colours that no bead of it has are left out. */
+    private static function withoutUnused(string $inner): string
+    {
+        return (string) preg_replace_callback(
+            '~<radialGradient id="(fill-[a-z]+)".*?</radialGradient>\s*~s',
+            fn (array $found): string => str_contains($inner, "url(#{$found[1]})") ? $found[0] : '', $inner,
+        );
+    }
+
+    private static function isUsed(string $selector, string $inner): bool
+    {
+        return preg_match('/\.((?:bead|metal)-[a-z0-9-]+)/', $selector, $found) !== 1
+            || preg_match('/[" ]'.preg_quote($found[1], '/').'[" ]/', $inner) === 1;
     }
 
     /** The style sheet of wire and beads with every variable put in: not all that read SVG know variables. */
-    private static function style(): string
+    private static function style(string $inner): string
     {
         $css = (string) preg_replace('~/\*.*?\*/~s', '', (string) file_get_contents(resource_path('css/wire.css')));
         preg_match_all(
@@ -72,7 +101,7 @@ final class SvgFile
                 continue;
             }
             if (preg_match_all('/(--[wb]-[a-z]+):\s*(#[0-9a-f]+)/', $body, $values, PREG_SET_ORDER) > 0) {
-                foreach (explode(',', $selectors) as $selector) {
+                foreach (array_filter(explode(',', $selectors), fn (string $one): bool => self::isUsed($one, $inner)) as $selector) {
                     $sets[trim($selector)] = array_column($values, 2, 1);
                 }
             } else {

@@ -139,6 +139,7 @@ export function bench() {
                     this.flush();
                 }
             });
+            this.fetchNext();
             this.timers.push(setInterval(() => this.showClock(), 1000), setInterval(() => this.flush(), retry));
             if (isOld) {
                 this.show();
@@ -306,11 +307,27 @@ export function bench() {
             const isAll = step === undefined && this.state.step >= this.state.total;
             say('#step-title', step?.title ?? (isAll ? 'That was the last step' : 'One moment'));
             say('#step-text', step?.text ?? (isAll ? 'Next it is looked over, weighed and logged.' : 'The page carries forty steps, and you have done them: the rest comes when the workshop is back.'));
+            const picture = $('#step-picture');
+            picture.hidden = step === undefined;
+            if (step !== undefined) {
+                $('#step-picture-upright').srcset = `${step.picture}?upright=1`;
+                picture.src = step.picture;
+                picture.classList.toggle('is-mirrored', step.mirrored);
+            }
+            this.fetchNext();
             say('#step-tool', step?.tool ? `With: ${step.tool}` : '');
             $('#step-cautions').replaceChildren(...(step?.cautions ?? []).map((words) => Object.assign(document.createElement('p'), { className: 'caution', textContent: words })));
             say('#step-expected', String(step?.count ?? 0));
             say('#step-counted', step?.counted ?? '');
             this.light(step?.marks ?? []);
+        },
+
+        /** The pictures of the next steps are there before they are asked for. */
+        fetchNext() {
+            const upright = matchMedia($('#step-picture-upright')?.media ?? 'all').matches ? '?upright=1' : '';
+            for (const step of this.state.ahead.slice(1, 11)) {
+                new Image().src = step.picture + upright;
+            }
         },
 
         showBar(step, count, counted) {

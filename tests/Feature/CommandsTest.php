@@ -132,8 +132,8 @@ final class CommandsTest extends TestCase
             foreach ($plan['courses'] as $course) {
                 $moves[$course['wire']] = $course['moves'];
                 $long = 0.0;
-                foreach (array_slice($course['curve'] ?? [], 1) as $at => $to) {
-                    $from = $course['curve'][$at];
+                foreach (array_slice($course['curve_mm'] ?? [], 1) as $at => $to) {
+                    $from = $course['curve_mm'][$at];
                     $long += sqrt(($to[0] - $from[0]) ** 2 + ($to[1] - $from[1]) ** 2 + ($to[2] - $from[2]) ** 2);
                 }
                 $cut = array_sum(array_column($course['moves'], 'length_mm'));
@@ -141,14 +141,54 @@ final class CommandsTest extends TestCase
                     self::assertEqualsWithDelta($cut, $long, 0.03 * $cut, "{$pattern}: {$course['cut']}");
                 }
             }
-            self::assertNotEmpty($plan['forming']);
-            foreach ($plan['forming'] as $step) {
-                self::assertArrayHasKey($step['step'] - 1, $plan['steps']);
-                foreach ($step['moves'] as $move) {
-                    self::assertArrayHasKey($move['move'], $moves[$move['wire']], $step['title']);
-                }
+            // After each step the moves that are made, counted through all courses; in the end all that stays.
+            self::assertCount(count($plan['steps']), $plan['forming']);
+            $all = array_merge(...array_map(fn (array $course): array => $course['moves'], $plan['courses']));
+            $last = [];
+            foreach ($plan['forming'] as $made) {
+                self::assertSame([], array_diff($last, $made));
+                $last = $made;
             }
+            $stays = array_keys(array_filter($all, fn (array $move): bool => ! in_array($move['kind'], ['tail', 'trim'], true)));
+            self::assertSame($stays, $last, $pattern);
         }
+    }
+
+    public function test_draws_a_piece_and_each_of_its_steps(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'hebra');
+        file_put_contents($file, PieceJson::write(Patterns::start('sewn-disc', 'Drawn')));
+        try {
+            foreach (['front', 'side', 'back'] as $view) {
+                [$status, $svg, $error] = self::artisan(['hebra:drawing', $file, "--view={$view}"]);
+                self::assertSame([0, ''], [$status, $error]);
+                self::assertGreaterThan(10, count(self::wires($svg)), $view);
+            }
+            [, $first] = self::artisan(['hebra:forming', $file, '--step=2']);
+            [$status, $last, $error] = self::artisan(['hebra:forming', $file, '--step=20', '--view=back']);
+            self::assertSame([0, ''], [$status, $error]);
+            self::assertLessThan(count(self::wires($last)), count(self::wires($first)), 'a cut is but its wire');
+            foreach (['--step=0' => '1 to', '--step=999' => '1 to', '--view=inside' => 'front, side, back'] as $wrong => $says) {
+                [$status, $out, $error] = self::artisan(['hebra:forming', $file, $wrong]);
+                self::assertSame([1, ''], [$status, $out]);
+                self::assertStringContainsString($says, $error);
+            }
+            [$status, $out, $error] = self::artisan(['hebra:drawing', '/no/such/piece.json']);
+            self::assertSame([1, ''], [$status, $out]);
+            self::assertStringContainsString('/no/such/piece.json', $error);
+        } finally {
+            unlink($file);
+        }
+    }
+
+    /** @return list<string> what is drawn in wire, of a picture that can be read */
+    private static function wires(string $svg): array
+    {
+        $read = simplexml_load_string($svg);
+        self::assertNotFalse($read);
+        $read->registerXPathNamespace('s', 'http://www.w3.org/2000/svg');
+
+        return array_map(strval(...), $read->xpath('//s:g[contains(@class, "wire")]/@data-mark') ?: []);
     }
 
     public function test_a_plan_prints_everything(): void

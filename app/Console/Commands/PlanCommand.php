@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Plan\Plan;
-use Hebra\Core\Plan\Planner;
-use Hebra\Core\Plan\Profile;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Figures;
 use Illuminate\Console\Command;
@@ -16,7 +13,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** The whole plan of one exported piece. */
 final class PlanCommand extends Command
 {
-    use RefusesOnStandardError;
+    use ReadsPiece;
 
     protected $signature = 'hebra:plan {file : a piece that Hebra exported} {--json : print JSON}
         {--curve : with every wire’s middle line as points}';
@@ -25,15 +22,8 @@ final class PlanCommand extends Command
 
     public function handle(): int
     {
-        $file = (string) $this->argument('file');
-        if (! is_file($file) || ! is_readable($file)) {
-            return $this->refused("File “{$file}” cannot be read: give the path of a piece that Hebra exported.");
-        }
         try {
-            $plan = Planner::plan(
-                PieceJson::readAll((string) file_get_contents($file, length: PieceJson::MOST_BYTES + 1))[0],
-                new Profile,
-            );
+            $plan = $this->plan();
         } catch (Problem $problem) {
             return $this->refused($problem->getMessage());
         }

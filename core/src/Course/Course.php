@@ -107,7 +107,8 @@ final class Course
 
         return $this->walked(function (int $at, Frame $frame) use ($stood, $lain, $isMade): array {
             $mm = $this->moves[$at]->segment->lengthMm;
-            if (! isset($isMade[$at])) {
+            // What lies nowhere, slack that is taken up, is in no way to be made.
+            if (! isset($isMade[$at]) && $this->moves[$at]->shape->lengthMm() > 0.0) {
                 $end = $frame->on($mm);
 
                 return [$mm > 0.0 ? [Span::straight($frame->at, $end->at)] : [], $end];

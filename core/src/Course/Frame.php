@@ -27,6 +27,12 @@ final readonly class Frame
         return new self(new Vector($xMm, $yMm), new Vector(1.0, 0.0), new Vector(0.0, 1.0));
     }
 
+    /** Going on in a direction, bending as nearly to a side as is square to that. */
+    public static function turned(Vector $at, Vector $ahead, Vector $side): self
+    {
+        return new self($at, $ahead, $side->minus($ahead->times($side->dot($ahead)))->unit());
+    }
+
     /** Square to both. */
     public function beside(): Vector
     {

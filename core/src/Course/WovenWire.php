@@ -25,7 +25,7 @@ final readonly class WovenWire
         $first = $this->sections()[0][0]
             ?? Span::straight(new Vector(0.0, $this->topMm), new Vector(0.0, $this->topMm + 1));
 
-        return new Frame($first->from, $first->runs(0.0)->unit(), new Vector(0.0, 1.0));
+        return Frame::turned($first->from, $first->runs(0.0)->unit(), new Vector(0.0, 1.0));
     }
 
     /** @return list<list<Span>> of each section */

@@ -75,6 +75,20 @@ final readonly class PieceFigure
         ];
     }
 
+    /** @return array{float, float, float, float} of what is drawn: left, top, right, bottom; of a point where nothing is */
+    public function bounds(): array
+    {
+        // The first is where it hangs.
+        $boxes = count($this->boxes) > 1 ? array_slice($this->boxes, 1) : $this->boxes;
+
+        return [
+            min(array_map(fn (array $box): float => $box[0] - $box[2], $boxes)),
+            min(array_map(fn (array $box): float => $box[1] - $box[3], $boxes)),
+            max(array_map(fn (array $box): float => $box[0] + $box[2], $boxes)),
+            max(array_map(fn (array $box): float => $box[1] + $box[3], $boxes)),
+        ];
+    }
+
     /**
      * Points that it does not reach beyond, however it is turned, or hardly; each a corner of what is drawn, farthest
      * out on some side.

@@ -6,6 +6,7 @@ namespace Hebra\Core\Plan;
 
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Move;
+use Hebra\Core\Course\Segment;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Threaded;
 
@@ -27,6 +28,16 @@ final class FormingStates
         $this->steps = [...$plan->prepare(), ...$plan->steps()];
     }
 
+    public function step(int $step): Step
+    {
+        return $this->steps[$step];
+    }
+
+    public function count(): int
+    {
+        return count($this->steps);
+    }
+
     /** The part that a step works on; null where it is none of them alone. */
     public function part(int $step): ?PartPlan
     {
@@ -38,16 +49,17 @@ final class FormingStates
     /**
      * The wires of a part as they are after a step, and their beads: those that it works on or that are begun.
      *
+     * @param  bool  $isBefore  whether as they are before it
      * @return list<Course>
      */
-    public function wires(PartPlan $part, int $step): array
+    public function wires(PartPlan $part, int $step, bool $isBefore = false): array
     {
         $wires = [];
         foreach ($this->of($part) as [$course, $madeAt, $trimmedAt]) {
-            $isWorked = $this->steps[$step]->cut === $part->cutKey($course->slot);
+            $isWorked = $this->isOn($this->steps[$step], $part, $course);
             $isBegun = array_filter($madeAt, fn (int $at): bool => $at <= $step) !== [];
             if ($isWorked || ($isBegun && $this->steps[$step]->operation !== Operation::Cut)) {
-                $wires[] = $this->asOf($part, $course, $madeAt, $trimmedAt, $step);
+                $wires[] = $this->asOf($part, $course, $madeAt, $trimmedAt, $isBefore ? $step - 1 : $step);
             }
         }
 
@@ -84,8 +96,9 @@ final class FormingStates
 
         // A coil of rings is cut up whole.
         $isWound = $this->stepsOf($part) !== [] && $this->stepsOf($part)[0] <= $step;
+        $stays = array_filter($cut->segments, fn (Segment $segment): bool => $segment->kind->stays());
 
-        return $isWound ? array_keys($cut->segments) : [];
+        return $isWound ? array_keys($stays) : [];
     }
 
     /**
@@ -113,8 +126,12 @@ final class FormingStates
     private function of(PartPlan $part): array
     {
         return $this->known[$part->part->id] ??= array_map(
-            fn (Course $course): array => [$course, $this->madeAt($part, $course), $this->trimmedAt($part, $course)],
-            $part->technique->isBought($part->part) ? [] : $part->technique->courses($part),
+            function (Course $course) use ($part): array {
+                $madeAt = $this->madeAt($part, $course);
+
+                return [$course, $madeAt, $this->trimmedAt($part, $course, $madeAt)];
+            },
+            $part->technique->courses($part),
         );
     }
 
@@ -135,9 +152,12 @@ final class FormingStates
         return $places;
     }
 
-    /** @return list<int> */
+    /** @return non-empty-list<int> */
     private function madeAt(PartPlan $part, Course $course): array
     {
+        if ($part->technique->isBought($part->part)) {
+            return array_fill(0, count($course->moves), 0);
+        }
         $steps = $this->stepsOf($part);
         $at = [];
         foreach ($course->moves as $place => $move) {
@@ -174,14 +194,17 @@ final class FormingStates
             && $step->operation !== Operation::Trim && ! ($step->operation === Operation::Thread && $isSeat);
     }
 
-    /** @return list<int> when each move is gone; never, of what stays */
-    private function trimmedAt(PartPlan $part, Course $course): array
+    /**
+     * @param  non-empty-list<int>  $madeAt
+     * @return list<int> when each move is gone, at the latest when all is made; never, of what stays
+     */
+    private function trimmedAt(PartPlan $part, Course $course, array $madeAt): array
     {
         $steps = $this->stepsOf($part);
         $trims = array_values(
             array_filter($steps, fn (int $at): bool => $this->steps[$at]->operation === Operation::Trim),
         );
-        $last = $steps === [] ? 0 : $steps[count($steps) - 1];
+        $last = max($madeAt);
 
         return array_map(function (Move $move) use ($trims, $last): int {
             if ($move->segment->kind->stays()) {
@@ -193,18 +216,23 @@ final class FormingStates
                 }
             }
 
-            return $trims === [] ? $last : $trims[count($trims) - 1];
+            return $last;
         }, $course->moves);
+    }
+
+    /** Whether a step works on a wire: the first of its part where it names none. */
+    private function isOn(Step $step, PartPlan $part, Course $course): bool
+    {
+        return ($step->cut === '' ? $part->cutKey() : $step->cut) === $part->cutKey($course->slot);
     }
 
     /** When beads come on their wire: at the step that names their stretch, or puts the first of their kind on it. */
     private function putAt(PartPlan $part, Course $course, Move $move, Threaded $run): int
     {
-        $cut = $part->cutKey($course->slot);
         $first = null;
         foreach ($this->stepsOf($part) as $at) {
             $step = $this->steps[$at];
-            if ($step->cut !== $cut || ! in_array($run->bead, array_column($step->putsOn, 'bead'), true)) {
+            if (! $this->isOn($step, $part, $course) || ! in_array($run->bead, array_column($step->putsOn, 'bead'), true)) {
                 continue;
             }
             if (in_array($move->segment->mark, $step->marks, true)) {

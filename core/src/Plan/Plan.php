@@ -102,7 +102,7 @@ final class Plan
         return $tables;
     }
 
-    /** @return array{curve?: list<array{float, float, float}>} how the wire of a cut lies in its part, as points from its first end to its last: x right, y down, z to the front, mm */
+    /** @return array{curve_mm?: list<array{float, float, float}>} how the wire of a cut lies in its part, as points from its first end to its last: x right, y down, z to the front, mm */
     private function curveOf(Cut $cut): array
     {
         // A coil of rings lies nowhere as it is cut.
@@ -111,7 +111,7 @@ final class Plan
                 $spans = array_merge(...array_map(fn (Curve $curve): array => $curve->spans, $course->curves()));
                 $points = (new Curve($spans))->points(self::CURVE_STEP_MM);
 
-                return ['curve' => array_map(
+                return ['curve_mm' => array_map(
                     fn (Vector $at): array => [round($at->x, 4), round($at->y, 4), round($at->z, 4)], $points,
                 )];
             }

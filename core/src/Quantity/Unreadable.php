@@ -69,6 +69,11 @@ final class Unreadable extends Refusal
         );
     }
 
+    public static function file(string $path): self
+    {
+        return new self('file', "File “{$path}” cannot be read: give the path of a piece that Hebra exported.");
+    }
+
     /** @param  list<string>  $accepted */
     public static function choice(string $field, string $text, array $accepted): self
     {

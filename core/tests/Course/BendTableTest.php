@@ -42,7 +42,7 @@ final class BendTableTest extends TestCase
         $wires = 0;
         foreach (Everything::patterns() as $name => $piece) {
             $plan = Planner::plan($piece, new Profile);
-            $curves = array_column($plan->toArray(true)['courses'], 'curve', 'wire');
+            $curves = array_column($plan->toArray(true)['courses'], 'curve_mm', 'wire');
             foreach ($plan->bendTables() as ['wire' => $wire, 'cut' => $cut, 'bends' => $bends]) {
                 if (! isset($curves[$wire])) {
                     continue;

@@ -55,6 +55,10 @@
         @endif
         @if ($making->isAgain())<p class="banner is-note of-workshop">Once more: {{ \Hebra\Core\Quantity\Figures::counted(count($making->progress->again), 'step') }} of this wire, with a new cut where it was spoiled; then on from where you were.</p>@endif
         <h2 id="step-title" tabindex="-1">{{ $step->title }}</h2>
+        <picture class="step-picture">
+            <source media="(min-width: 1000px)" srcset="{{ $making->picture() }}?upright=1" id="step-picture-upright">
+            <img @class(['is-mirrored' => $making->isMirrored()]) id="step-picture" src="{{ $making->picture() }}" alt="The wire before this step, and after it" decoding="async">
+        </picture>
         <p class="tell" id="step-text">{{ $step->text }}</p>
         @if ($making->isMirrored())<p class="quiet of-workshop"><strong>The mirrored one:</strong> every bend turns the other way, and what hangs together in one eye goes on in the opposite order.</p>@endif
         @if ($making->making->is_across && $desk->document->makes->count === 2 && $step->operation === \Hebra\Core\Plan\Operation::Eye)<p class="quiet of-workshop">Both of the pair are turned on the same mark, one after the other, before the next loop is.</p>@endif

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\PieceRequest;
+use App\Models\Making;
+use App\View\StepPicture;
+use Hebra\Core\Figure\View;
+use Hebra\Core\Piece\Piece as Document;
+use Hebra\Core\Plan\FormingStates;
+use Hebra\Core\Plan\Planner;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+
+/** The picture of a step of a piece: how its wire looks before it and after it. */
+final class FormingController extends Controller
+{
+    /** A page asks for a picture of the piece as it now is, by a name that changes with it. */
+    private const KEPT_SECONDS = 3600;
+
+    public function piece(PieceRequest $request): Response
+    {
+        return $this->picture($request, $request->piece()->document(), (int) $request->route('step'), $request->side());
+    }
+
+    /** Of a piece as it was when it was begun. */
+    public function making(Request $request, Making $making): Response
+    {
+        Gate::authorize('view', $making->piece);
+
+        return $this->picture($request, $making->document(), (int) $request->route('step'), View::Front);
+    }
+
+    private function picture(Request $request, Document $document, int $step, View $view): Response
+    {
+        $plan = Planner::plan($document, $this->workshop($request)->profile());
+        $states = new FormingStates($plan);
+        abort_unless($step >= 1 && $step <= $states->count(), 404);
+
+        return response(StepPicture::of($plan, $step - 1, $view, $states, $request->boolean('upright')), 200, [
+            'Content-Type' => 'image/svg+xml; charset=utf-8',
+            'Cache-Control' => 'private, max-age='.self::KEPT_SECONDS,
+        ]);
+    }
+}

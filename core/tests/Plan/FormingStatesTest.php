@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Tests\Plan;
+
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Curve;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Move;
+use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Arc;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\Vector;
+use Hebra\Core\Piece\Patterns;
+use Hebra\Core\Plan\FormingPicture;
+use Hebra\Core\Plan\FormingStates;
+use Hebra\Core\Plan\Operation;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\Plan;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Profile;
+use PHPUnit\Framework\TestCase;
+
+/** A wire while it is made: what is made lies as it will, the rest is straight, and step by step it becomes the piece. */
+final class FormingStatesTest extends TestCase
+{
+    private static function move(string $mark, float $mm, Arc|Straight $shape): Move
+    {
+        return new Move(
+            Segment::given(SegmentKind::Arch, $mm, $mark, $mark, 'for the test', 'the test'), $shape,
+        );
+    }
+
+    /**
+     * 10 mm down, half a turn of 4 mm to the right, 10 mm up: with the turn still to come the wire is 20 + 4π long and
+     * straight; with it made the last stretch comes back beside the first, 8 mm off.
+     */
+    public function test_what_is_not_made_is_straight_and_as_long(): void
+    {
+        $course = new Course('wire', 'wire', [
+            self::move('first', 10.0, new Straight(10.0)), self::move('turn', 4 * M_PI, new Arc(4.0, M_PI)),
+            self::move('last', 10.0, new Straight(10.0)),
+        ], Frame::down(0.0));
+        $end = function (array $made) use ($course): Vector {
+            $curves = $course->formed($made);
+            $last = $curves[2]->spans;
+
+            return $last[count($last) - 1]->to;
+        };
+        self::assertEqualsWithDelta(20 + 4 * M_PI, $end([])->y, 1e-9);
+        self::assertEqualsWithDelta(0.0, $end([])->x, 1e-9);
+        self::assertEqualsWithDelta(0.0, $end([1])->y, 1e-9);
+        self::assertEqualsWithDelta(8.0, abs($end([1])->x), 1e-9);
+    }
+
+    /** @return iterable<string, array{Plan, FormingStates, PartPlan, int}> each part of each pattern with its last step */
+    private static function parts(): iterable
+    {
+        foreach (array_keys(Patterns::all()) as $name) {
+            $plan = Planner::plan(Patterns::start($name, 'One'), new Profile);
+            $states = new FormingStates($plan);
+            foreach ($plan->parts() as $id => $part) {
+                if (! $part->technique->isBought($part->part)) {
+                    yield "{$name}, {$id}" => [$plan, $states, $part, $states->count() - 1];
+                }
+            }
+        }
+    }
+
+    private static function end(Curve $curve): ?Vector
+    {
+        return $curve->spans === [] ? null : $curve->spans[count($curve->spans) - 1]->to;
+    }
+
+    public function test_after_the_last_step_every_wire_is_the_piece(): void
+    {
+        foreach (self::parts() as $name => [, $states, $part, $last]) {
+            $courses = $part->technique->courses($part);
+            $formed = $states->wires($part, $last);
+            self::assertCount(count($courses), $formed, $name);
+            foreach ($courses as $wire => $course) {
+                $lies = $course->curves();
+                foreach ($formed[$wire]->curves() as $at => $curve) {
+                    $move = $course->moves[$at];
+                    if (! $move->isSeen()) {
+                        continue;
+                    }
+                    [$one, $other] = [self::end($lies[$at]), self::end($curve)];
+                    self::assertEqualsWithDelta(0.0, $one === null || $other === null ? 0.0 : $one->minus($other)->lengthMm(), 0.02, "{$name}: {$course->label}, {$move->segment->words}");
+                    self::assertCount(count($move->threaded()), $formed[$wire]->moves[$at]->threaded(), "{$name}: {$course->label} has its beads");
+                }
+            }
+        }
+    }
+
+    /** A tail is there until it is trimmed, or until all of its wire is made; what stays is as long at every step. */
+    public function test_a_wire_is_as_long_at_every_step(): void
+    {
+        foreach (self::parts() as $name => [$plan, $states, $part]) {
+            for ($step = 0; $step < $states->count(); $step++) {
+                $isOwn = $states->part($step)?->part->id === $part->part->id;
+                foreach ($isOwn ? $states->wires($part, $step) : [] as $course) {
+                    foreach ($course->curves() as $at => $curve) {
+                        $move = $course->moves[$at];
+                        $where = "{$name}: {$move->segment->words} after step {$step}";
+                        $isTrimmed = ! $move->segment->kind->stays() && $curve->spans === [];
+                        if ($isTrimmed) {
+                            self::assertTrue($this->mayBeGone($plan, $states, $part, $course, $move, $step), $where);
+                        } elseif ($move->wideMm === null && $curve->spans !== [] && ! self::isAllowance($move)) {
+                            $mm = $move->segment->lengthMm;
+                            self::assertEqualsWithDelta($mm, $curve->lengthMm(), 0.3 * $mm + 2.0, $where);
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    /** What practice allows for several passes is no length of a curve. */
+    private static function isAllowance(Move $move): bool
+    {
+        return str_contains($move->segment->working->source, 'at each end of a pass');
+    }
+
+    private function mayBeGone(
+        Plan $plan, FormingStates $states, PartPlan $part, Course $course, Move $move, int $step,
+    ): bool {
+        for ($at = 0; $at <= $step; $at++) {
+            $one = $states->step($at);
+            if ($one->operation === Operation::Trim && in_array($move->segment->mark, $one->marks, true)) {
+                return true;
+            }
+        }
+        foreach ($plan->strips() as $cut) {
+            if ($cut->part === $part->part->id && $cut->slot === $course->slot) {
+                $stays = array_keys(
+                    array_filter($cut->segments, fn (Segment $segment): bool => $segment->kind->stays()),
+                );
+
+                return array_diff($stays, $states->madeOf($cut, $step)) === [];
+            }
+        }
+
+        return $move->segment->lengthMm < 1e-6;
+    }
+
+    /** A move that is made stays made; every step draws something, and what it works on is in its picture. */
+    public function test_pictures_follow_each_other(): void
+    {
+        foreach (array_keys(Patterns::all()) as $name) {
+            $plan = Planner::plan(Patterns::start($name, 'One'), new Profile);
+            $states = new FormingStates($plan);
+            $made = [];
+            for ($step = 0; $step < $states->count(); $step++) {
+                foreach ($plan->strips() as $cut) {
+                    $now = $states->madeOf($cut, $step);
+                    self::assertSame([], array_diff($made[$cut->key()] ?? [], $now), "{$name}: {$cut->label} at step {$step}");
+                    $made[$cut->key()] = $now;
+                }
+                $picture = FormingPicture::of($plan, $states, $step);
+                $where = "{$name}: {$states->step($step)->title}";
+                self::assertNotSame([], [...$picture->after->strokes, ...$picture->after->beads], $where);
+                [$left, $top, $right, $bottom] = $picture->focus($picture->after);
+                self::assertGreaterThan(0.0, max($right - $left, $bottom - $top), $where);
+            }
+            foreach ($plan->strips() as $cut) {
+                $stays = array_keys(array_filter($cut->segments, fn (Segment $segment): bool => $segment->kind->stays()));
+                self::assertSame([], array_diff($stays, $made[$cut->key()]), "{$name}: {$cut->label} is made whole");
+            }
+        }
+    }
+}
