@@ -1,7 +1,24 @@
-// The way of a free wire is said on at the caret: by a tap on what is offered, or on the drawing.
+// The way of a free wire is said on at the caret: by a tap on what is offered, or on the drawing. What is said while the
+// workshop still answers the last waits for its turn.
+const waiting = [];
+let isSent = false;
+let open = null;
+
+function answered() {
+    isSent = false;
+    if (waiting.length > 0) {
+        open?.say(waiting.shift());
+    }
+}
+
+// Whether the answer is on the page, or there was none.
+document.addEventListener('htmx:afterSettle', answered);
+document.addEventListener('htmx:afterRequest', (event) => event.detail.successful || answered());
+
 export const course = () => ({
     said: null,
     init() {
+        open = this;
         this.said = (event) => this.point(event);
         document.addEventListener('click', this.said);
         document.documentElement.classList.add('is-pointing');
@@ -23,6 +40,10 @@ export const course = () => ({
     },
     // After the move that the caret stands in; at the end where it stands nowhere.
     say(move) {
+        if (isSent) {
+            waiting.push(move);
+            return;
+        }
         const text = this.$refs.text;
         const all = text.value;
         const caret = document.activeElement === text ? text.selectionStart : all.length;
@@ -32,6 +53,7 @@ export const course = () => ({
         const parted = /[·;,|:]$/u.test(before) || before === '' ? ' ' : ' · ';
         const after = all.slice(at);
         text.value = `${before}${parted}${move}${/^[·;,|]/u.test(after) ? ' ' : ''}${after}`.trimStart();
+        isSent = document.documentElement.classList.contains('js');
         text.dispatchEvent(new Event('change', { bubbles: true }));
     },
 });

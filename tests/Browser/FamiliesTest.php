@@ -76,6 +76,35 @@ final class FamiliesTest extends BrowserTestCase
         $this->assertQuietConsole();
     }
 
+    public function test_a_free_wire_is_said_on_by_taps_in_the_drawing_and_by_keys(): void
+    {
+        $this->visit('/patterns');
+        $this->one('#pattern-tied-drop')->click();
+        $this->seeInside('h2', 'From the neck down');
+        $this->one('#part-p2')->click();
+        $text = fn (): string => (string) $this->one('.is-course')->getAttribute('value');
+        self::eventually(fn (): bool => str_contains($text(), 'tie (26)'), 'its way is there');
+        $ends = fn (string $move): bool => str_ends_with(trim($text()), $move);
+        // By key: the button of a bead's letter, then that of a move.
+        $this->one('#set-p2-course-A')->sendKeys(WebDriverKeys::ENTER);
+        self::eventually(fn (): bool => $ends('tail 8 · through A'), 'through the bead once more');
+        $this->one('#set-p2-course-spiral')->sendKeys(WebDriverKeys::SPACE);
+        self::eventually(fn (): bool => $ends('through A · spiral 2'), 'then a spiral');
+        // By pointer: a bead in the drawing, then the frame.
+        $point = fn (string $mark) => self::$browser->executeScript(
+            'document.querySelector(arguments[0]).dispatchEvent(new MouseEvent("click", { bubbles: true }))',
+            [".drawing [data-mark='p2:{$mark}']"],
+        );
+        $point('beads-a');
+        self::eventually(fn (): bool => $ends('spiral 2 · through A'), 'what is pointed at is gone through');
+        $point('frame-5');
+        self::eventually(fn (): bool => $ends('through A · wrap 3 on frame'), 'what is pointed at is wrapped on');
+        self::eventually(
+            fn (): bool => str_contains($this->one('.drawing figcaption')->getText(), 'top to bottom'), 'it is drawn',
+        );
+        $this->assertQuietConsole();
+    }
+
     public function test_what_is_drawn_by_reference_lights_its_strip_and_the_drawing_grows(): void
     {
         $this->visit('/patterns');

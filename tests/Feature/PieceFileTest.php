@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Bench;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
@@ -58,6 +59,29 @@ final class PieceFileTest extends TestCase
                 array_sum(array_map(fn ($part): int => count($part->poses), $plan->scene())), count($told['nodes']),
             );
         }
+    }
+
+    public function test_every_step_has_its_picture_and_no_other_has(): void
+    {
+        $piece = $this->piece('two-links');
+        $plan = Planner::plan(Patterns::start('two-links', 'One'), $this->workshop()->profile());
+        $steps = count($plan->prepare()) + count($plan->steps());
+        $seen = [];
+        foreach (range(1, $steps) as $step) {
+            $svg = (string) $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/forming/{$step}.svg")->assertOk()
+                ->assertHeader('Content-Type', 'image/svg+xml; charset=utf-8')->getContent();
+            self::assertNotFalse(simplexml_load_string($svg), "step {$step}");
+            self::assertLessThan(40_000, strlen($svg));
+            $seen[$svg] = true;
+        }
+        self::assertGreaterThan($steps * 0.8, count($seen), 'they tell the steps apart');
+        foreach ([0, $steps + 1, 99_999] as $none) {
+            $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/forming/{$none}.svg")->assertNotFound();
+        }
+        $making = app(Bench::class)->begin($piece);
+        $this->actingAs($this->maker)->get("/makings/{$making->ulid}/steps/8.svg")->assertOk();
+        $upright = (string) $this->get("/makings/{$making->ulid}/steps/8.svg?upright=1")->assertOk()->getContent();
+        self::assertStringContainsString('viewBox="0 0 250 474"', $upright);
     }
 
     public function test_a_picture_is_had_from_every_side(): void

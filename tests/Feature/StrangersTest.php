@@ -78,7 +78,7 @@ final class StrangersTest extends TestCase
             '{lot}' => $lot->ulid,
             '{bead}' => $bead->ulid,
             '{supply}' => $supply->ulid,
-            '{stage}' => 'lay-out',
+            '{stage}' => 'lay-out', '{step}' => '1',
             '{name}' => 'simple-loop',
         ];
     }
