@@ -27,6 +27,9 @@ final class Drawing
     /** From so many on, alike parts are drawn by reference. */
     private const ALIKE = 3;
 
+    /** A bead that is seen by less than this narrower is drawn as it is. */
+    private const NARROW = 0.03;
+
     /** From so many characters on a path is told once and used three times. */
     private const LONG = 45;
 
@@ -269,11 +272,22 @@ final class Drawing
 
         return array_map(function (BeadMark $mark) use (&$ids): array {
             [$x, $y] = [$this->x($mark->xMm), $this->y($mark->topMm)];
-            $turn = $this->isMirrored ? -$mark->turn : $mark->turn;
 
             return ['id' => $ids[spl_object_id($mark->bead)] ??= $this->idOf($mark->bead), 'mark' => $mark->mark, 'x' => $x, 'y' => $y,
-                'turn' => $turn === 0.0 ? '' : ' transform="rotate('.round($turn, 1).' '.$x.' '.round($y + $this->px($mark->bead->lengthMm) / 2, 2).')"'];
+                'turn' => $this->stood($mark, $x, round($y + $this->px($mark->bead->lengthMm) / 2, 2))];
         }, $marks);
+    }
+
+    /** How a bead is turned about its middle, and how narrow it is seen there. */
+    private function stood(BeadMark $mark, float $x, float $y): string
+    {
+        $turn = $this->isMirrored ? -$mark->turn : $mark->turn;
+        $isNarrow = abs($mark->wide - 1.0) > self::NARROW || abs($mark->long - 1.0) > self::NARROW;
+        $stood = ($turn === 0.0 ? '' : 'rotate('.round($turn, 1)." {$x} {$y})").($isNarrow
+            ? "translate({$x} {$y})scale({$mark->wide} {$mark->long})translate(".-$x.' '.-$y.')'
+            : '');
+
+        return $stood === '' ? '' : " transform=\"{$stood}\"";
     }
 
     private function idOf(Bead $bead): string

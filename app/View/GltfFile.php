@@ -95,7 +95,8 @@ final class GltfFile
             );
         }
         foreach ($part->beads as $bead) {
-            $primitives[] = $this->primitive(Solid::of($bead->bead, $bead->at, $bead->along), $this->bead($bead->bead));
+            $solid = Solid::of($bead->bead, $bead->at, $bead->along, $bead->face);
+            $primitives[] = $this->primitive($solid, $this->bead($bead->bead));
         }
         $primitives = array_values(array_filter($primitives));
         if ($primitives === []) {

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\Making;
 use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Instance;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Prepare;
@@ -174,7 +175,7 @@ final readonly class MakingDesk
     /** What sides that are wrapped alike are told by: part, what is counted and how many were planned. */
     public static function twin(Step $step): string
     {
-        return explode('.', $step->part)[0].':'.$step->counted.':'.$step->count;
+        return Instance::partOf($step->part).':'.$step->counted.':'.$step->count;
     }
 
     public function isCounted(): bool
@@ -208,7 +209,7 @@ final readonly class MakingDesk
         if ($named !== []) {
             return $named[0];
         }
-        $part = explode('.', $this->step->part ?? '')[0];
+        $part = Instance::partOf($this->step->part ?? '');
         $cuts = array_values(array_filter($this->plan->strips(), fn (Cut $cut): bool => $cut->part === $part));
         foreach ($cuts as $cut) {
             if ($this->isOn($cut, $this->step)) {

@@ -24,6 +24,15 @@ enum BeadShape: string
         return $this->value;
     }
 
+    /** How thick it is beside its width: what is flat about a third [common practice]. */
+    public function thickness(): float
+    {
+        return match ($this) {
+            self::Coin, self::Tile, self::Chip => 0.35,
+            default => 1.0,
+        };
+    }
+
     /**
      * Volume as a share of length · width²: ellipsoid π/6, double cone π/12, cylinder π/4; a drop lies between cone and
      * ball; coin and tile are about a third as thick as wide; a chip is broken; a cap is a thin cup [geometry; drop,
@@ -36,9 +45,8 @@ enum BeadShape: string
             self::Bicone => M_PI / 12,
             self::Tube => M_PI / 4,
             self::Drop => M_PI / 7.5,
-            self::Coin => M_PI / 4 * 0.35,
-            self::Chip => 0.35,
-            self::Tile => 0.35,
+            self::Coin => M_PI / 4 * $this->thickness(),
+            self::Chip, self::Tile => $this->thickness(),
             self::Seed => M_PI / 4 * 0.85,
             self::Cap => 0.12,
         };

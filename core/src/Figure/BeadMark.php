@@ -17,12 +17,17 @@ final readonly class BeadMark
         public float $turn = 0.0,
         /** drawn after the wires of its layer: 0 behind, 1 in the middle */
         public int $layer = 1,
+        /** how wide and how long it is seen beside what it is, from where it looks to */
+        public float $wide = 1.0,
+        public float $long = 1.0,
     ) {
     }
 
     public function marked(string $mark): self
     {
-        return new self($this->bead, $this->topMm, $mark, $this->xMm, $this->turn, $this->layer);
+        return new self(
+            $this->bead, $this->topMm, $mark, $this->xMm, $this->turn, $this->layer, $this->wide, $this->long,
+        );
     }
 
     public function bent(Arc $arc): self
@@ -36,7 +41,7 @@ final readonly class BeadMark
             $this->mark,
             round($x, 4),
             $this->turn + round($arc->degrees($this->topMm + $half), 2),
-            $this->layer,
+            $this->layer, $this->wide, $this->long,
         );
     }
 
@@ -47,6 +52,7 @@ final readonly class BeadMark
 
         return new self(
             $this->bead, round($y - $half, 4), $this->mark, round($x, 4), $this->turn + $pose->degrees, $this->layer,
+            $this->wide, $this->long,
         );
     }
 }

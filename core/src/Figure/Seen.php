@@ -130,7 +130,9 @@ final class Seen
         foreach ($course->curves() as $place => $curve) {
             $move = $course->moves[$place];
             foreach ($move->isSeen() ? $move->standing($curve) : [] as [$run, $at, $runs]) {
-                $bodies[] = new SeenBead($run, $move, $this->turned($at), $this->turned($runs));
+                $bodies[] = new SeenBead(
+                    $run, $move, $this->turned($at), $this->turned($runs), $this->turned(new Vector(0.0, 0.0, 1.0)),
+                );
             }
         }
 

@@ -8,20 +8,50 @@ use Hebra\Core\Course\Move;
 use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
 
-/** A bead as a body in a view: as deep as it is wide, as long as it is. Millimetres. */
+/** A bead as a body in a view: as wide, deep and long as it is from there. Millimetres. */
 final class SeenBead
 {
     /** Of its width: so deep it lies behind its part. */
     private const BEHIND = 0.4;
 
+    /** A hole that runs so little across the view looks to the viewer. */
+    private const END_ON = 0.2;
+
     /** 0 far behind, 1, 2 before another */
     public int $layer = 1;
 
-    /** @param  Vector  $ahead  how its hole runs, one millimetre long */
+    /**
+     * @param  Vector  $ahead  how its hole runs, one millimetre long
+     * @param  Vector  $face  where the face of what is flat looks, one millimetre long
+     */
     public function __construct(
         private readonly Threaded $run, public readonly Move $move, public readonly Vector $at,
-        private readonly Vector $ahead,
+        private readonly Vector $ahead, private readonly Vector $face,
     ) {
+    }
+
+    /** How wide it is seen: what is flat, from its edge, as thin as it is. */
+    private function wide(): float
+    {
+        $thin = $this->run->bead->shape->thickness();
+
+        return sqrt($thin ** 2 + (1 - $thin ** 2) * $this->face->z ** 2);
+    }
+
+    /** How deep it is beside its width. */
+    private function deep(): float
+    {
+        $thin = $this->run->bead->shape->thickness();
+
+        return sqrt($thin ** 2 + (1 - $thin ** 2) * (1 - $this->face->z ** 2));
+    }
+
+    /** How long it is seen: where its hole looks to the viewer, as round as it is wide. */
+    private function long(): float
+    {
+        $endOn = $this->run->bead->widthMm / $this->run->bead->lengthMm;
+
+        return sqrt(1 + ($endOn ** 2 - 1) * $this->ahead->z ** 2);
     }
 
     /** In tenths of a millimetre: what is as deep stays in the order of its wire. */
@@ -38,10 +68,14 @@ final class SeenBead
     public function mark(): BeadMark
     {
         [[$x, $y], [$dx, $dy]] = [SeenPath::page($this->at), SeenPath::page($this->ahead)];
-        $turn = hypot($dx, $dy) < 1e-6 ? 0.0 : rad2deg(atan2(-$dx, $dy)) + ($this->run->isTurned ? 180.0 : 0.0);
+        $isEndOn = hypot($this->ahead->x, $this->ahead->y) < self::END_ON;
+        $turn = $isEndOn ? 0.0 : rad2deg(atan2(-$dx, $dy)) + ($this->run->isTurned ? 180.0 : 0.0);
         $top = round($y - $this->run->bead->lengthMm / 2, 4);
 
-        return new BeadMark($this->run->bead, $top, $this->run->mark, $x, self::within($turn), $this->layer);
+        return new BeadMark(
+            $this->run->bead, $top, $this->run->mark, $x, self::within($turn), $this->layer, round($this->wide(), 3),
+            round($this->long(), 3),
+        );
     }
 
     /** Degrees from over -180 to 180. */
@@ -58,8 +92,9 @@ final class SeenBead
         $along = $off->x * $this->ahead->x + $off->y * $this->ahead->y;
         $across = sqrt(max(0.0, $off->x ** 2 + $off->y ** 2 - $along ** 2));
         $radius = $bead->widthMm / 2;
-        $aside = max(0.0, hypot($across, $along * $bead->widthMm / $bead->lengthMm) - $thickMm / 2);
+        $out = hypot($across / $this->wide(), $along * $bead->widthMm / $bead->lengthMm);
+        $aside = max(0.0, $out - $thickMm / 2);
 
-        return $aside < $radius && $off->z > sqrt($radius ** 2 - $aside ** 2) - $thickMm / 2;
+        return $aside < $radius && $off->z > $this->deep() * sqrt($radius ** 2 - $aside ** 2) - $thickMm / 2;
     }
 }

@@ -81,8 +81,8 @@ final readonly class ChangeReader
             'part.wire' => new Change\OwnWire($this->text('part'), $this->text('own') === '1'),
             'part.copy' => new Change\CopyPart($this->text('part')),
             'part.repeat' => new Change\RepeatPart($this->text('part'), ...$this->countOrBy(1, Piece::MOST_PARTS)),
-            'part.hang' => new Change\HangPart($this->text('part'), $this->text('on', '')),
-            'part.close' => new Change\ClosePart($this->text('part'), $this->text('to', '')),
+            'part.hang' => new Change\HangPart($this->text('part'), EyeRef::read($this->text('on', ''))),
+            'part.close' => new Change\ClosePart($this->text('part'), EyeRef::read($this->text('to', ''))),
             'group.join' => new Change\JoinGroup($this->text('part')),
             'group.leave' => new Change\LeaveGroup($this->text('part')),
             'group.grade' => new Change\GradeGroup(

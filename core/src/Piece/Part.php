@@ -13,9 +13,9 @@ final readonly class Part
     /**
      * @param  array<string, float|int|string|bool>  $settings  every parameter of the technique
      * @param  list<BeadRun>  $beads
-     * @param  string  $on  `p2/bottom`: the part and eye it hangs in; empty for the one before it
+     * @param  EyeRef|null  $on  the eye it hangs in; null for the one before it
      * @param  string  $group  the group it repeats with; empty for none
-     * @param  string  $to  `p5/top`: the part and eye that its lower end closes in besides; empty for none
+     * @param  EyeRef|null  $to  the eye that its lower end closes in besides; null for none
      */
     public function __construct(
         public string $id,
@@ -24,9 +24,9 @@ final readonly class Part
         public int $repeat,
         public array $settings,
         public array $beads,
-        public string $on = '',
+        public ?EyeRef $on = null,
         public string $group = '',
-        public string $to = '',
+        public ?EyeRef $to = null,
     ) {
     }
 
@@ -74,31 +74,19 @@ final readonly class Part
         return $this->wire !== $this->technique()->role();
     }
 
-    public function hungOn(string $on): self
+    public function hungOn(?EyeRef $on): self
     {
         return $this->with(['on' => $on]);
     }
 
-    public function closedIn(string $to): self
+    public function closedIn(?EyeRef $to): self
     {
         return $this->with(['to' => $to]);
-    }
-
-    /** The part that its lower end closes in. */
-    public function closesIn(): string
-    {
-        return explode('/', $this->to)[0];
     }
 
     public function inGroup(string $group): self
     {
         return $this->with(['group' => $group]);
-    }
-
-    /** The part it hangs on where that is not the one before it. */
-    public function hangsOn(): string
-    {
-        return explode('/', $this->on)[0];
     }
 
     /** The same seen in a mirror along the line: beads backwards, what is set on top below and the other way round. */

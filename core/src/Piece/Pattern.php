@@ -50,7 +50,7 @@ final readonly class Pattern
                 $item[0],
                 'p'.($index + 1),
                 $schools,
-            )->repeated($item['repeat'] ?? 1)->hungOn($item['on'] ?? '')->inGroup($item['group'] ?? '')->closedIn($item['to'] ?? '');
+            )->repeated($item['repeat'] ?? 1)->hungOn(EyeRef::read($item['on'] ?? ''))->inGroup($item['group'] ?? '')->closedIn(EyeRef::read($item['to'] ?? ''));
             $runs = [];
             foreach ($item[1] ?? [] as $run) {
                 [$bead, $count] = is_array($run) ? $run : [$run, 1];

@@ -87,8 +87,8 @@ final class Patterns
                 [$ear, ['free-wire', ['orchard', ['foam', 6], ['mist', 4]], ['course' => <<<'WIRES'
                     pin (20): from -0.4 10 heading down · through A · bend -30 · straight 2.5 · through 3 B · spiral 1.5
                     | straight 0.5 · turn 90 · arc 6 40 · arc 3 -262 as top · through A · bend 30 · straight 2.5 · through 3 B · spiral 1.5
-                    bow (20): from 9 5 heading 20 · through 2 C · spiral 1.5
-                    | through A · arc 14 -50 · straight 1 · through 2 C · spiral 1.5
+                    bow (20): from 9 5 4 heading 20 · through 2 C · spiral 1.5
+                    | through A · turn 90 · arc 14 60 · straight 1 · through 2 C · spiral 1.5
                     WIRES]]],
             ),
             'sewn-disc' => new Pattern(
@@ -154,8 +154,8 @@ final class Patterns
                 [['free-wire', ['plum', ['foam', 10]], ['turned' => false, 'course' => <<<'WIRES'
                     bangle (16): from 0 61.6 heading left · arc 60 -150 as left-half · arc 4 200 as hook · spiral 0.5
                     | arc 60 145 as right-half · arc 3 -250 as eyelet · to 20.5 6.5 heading 40 · arc 62.6 -275 as outer-half · bend -40 · wrap 3 on left-half · tail 6
-                    tie (24): from -3 67 heading left · wrap 6 on outer-half and left-half · bind 5 B on outer-half below · wrap 6 on outer-half and left-half · tail 8
-                    | through A · wrap 6 on outer-half and right-half · bind 5 B on outer-half back below · wrap 6 on outer-half and right-half · tail 8
+                    tie (24): from -3 67 heading left · wrap 6 on outer-half and left-half · bind 5 B on outer-half at 54% below · wrap 6 on outer-half and left-half · tail 8
+                    | through A · wrap 6 on outer-half and right-half · bind 5 B on outer-half at 47.8% back below · wrap 6 on outer-half and right-half · tail 8
                     WIRES]]],
                 FitKind::Wrist,
                 Metal::Brass,

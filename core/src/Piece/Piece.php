@@ -70,8 +70,8 @@ final readonly class Piece
             if ($part->beads !== [] && ! $part->technique()->takesBeads()) {
                 throw InvalidPiece::takesNoBeads($part->technique()->label());
             }
-            if ($part->on !== '' && (! isset($ids[$part->hangsOn()]) || $part->hangsOn() === $part->id || preg_match('~^[^/]+/[a-z][a-z0-9-]{0,23}$~', $part->on) !== 1)) {
-                throw InvalidPiece::hangsOnNothing($at.'.on', $part->on);
+            if ($part->on !== null && ! self::isEyeOfOther($part->on, $part, $ids)) {
+                throw InvalidPiece::hangsOnNothing($at.'.on', $part->on->text());
             }
             foreach ($part->technique()->extraWires($part) as $role => $usual) {
                 $wires[$role] ??= $usual->withMetal($wires[$part->wire]->metal);
@@ -82,8 +82,8 @@ final readonly class Piece
             }
         }
         foreach ($parts as $index => $part) {
-            if ($part->to !== '' && (! isset($ids[$part->closesIn()]) || $part->closesIn() === $part->id || preg_match('~^[^/]+/[a-z][a-z0-9-]{0,23}$~', $part->to) !== 1)) {
-                throw InvalidPiece::closesInNothing("parts.{$index}.to", $part->to);
+            if ($part->to !== null && ! self::isEyeOfOther($part->to, $part, $ids)) {
+                throw InvalidPiece::closesInNothing("parts.{$index}.to", $part->to->text());
             }
         }
         $groups = self::groupsInUse($parts, $groups);
@@ -388,6 +388,12 @@ final readonly class Piece
         }
 
         return "the {$role} wire";
+    }
+
+    /** @param  array<string, true>  $ids  of the parts there are */
+    private static function isEyeOfOther(EyeRef $eye, Part $part, array $ids): bool
+    {
+        return isset($ids[$eye->part]) && $eye->part !== $part->id && $eye->isWhole();
     }
 
     /**

@@ -68,8 +68,8 @@ final class PieceJson
                     fn (BeadRun $run): array => ['bead' => $run->bead, 'count' => $run->count],
                     $part->beads,
                 ),
-                ...$part->on === '' ? [] : ['on' => $part->on],
-                ...$part->to === '' ? [] : ['to' => $part->to],
+                ...$part->on === null ? [] : ['on' => $part->on->text()],
+                ...$part->to === null ? [] : ['to' => $part->to->text()],
                 ...$part->group === '' ? [] : ['group' => $part->group],
             ], $piece->parts),
         ];
@@ -306,13 +306,10 @@ final class PieceJson
         return new Part(self::id(self::text($part, 'id', "{$at}.id"), "{$at}.id"), $technique->name(), self::text($part, 'wire', "{$at}.wire", $technique->role()),
             Count::within(self::whole($part, 'repeat', "{$at}.repeat", 1), "{$at}.repeat", 1, Piece::MOST_PARTS),
             $settings, $beads,
-            self::eyeName(
-                self::text($part, 'on', "{$at}.on", ''),
-                "{$at}.on",
-            ), self::text($part, 'group', "{$at}.group", '') === ''
+            self::eye(self::text($part, 'on', "{$at}.on", ''), "{$at}.on"), self::text($part, 'group', "{$at}.group", '') === ''
                 ? ''
                 : self::id(self::text($part, 'group', "{$at}.group"), "{$at}.group"),
-            self::text($part, 'to', "{$at}.to", ''));
+            EyeRef::read(self::text($part, 'to', "{$at}.to", '')));
     }
 
     /** @return array<mixed> */
@@ -367,15 +364,22 @@ final class PieceJson
     }
 
     /** `p2/bottom`, or nothing */
-    private static function eyeName(string $on, string $field): string
+    private static function eye(string $on, string $field): ?EyeRef
     {
-        return $on === '' || preg_match('~^[A-Za-z][A-Za-z0-9-]{0,23}/[a-z][a-z0-9-]{0,23}$~', $on) === 1
-            ? $on
+        $eye = EyeRef::read($on);
+
+        return $eye === null || ($eye->isWhole() && self::isId($eye->part))
+            ? $eye
             : throw InvalidPiece::hangsOnNothing($field, $on);
+    }
+
+    private static function isId(string $id): bool
+    {
+        return preg_match('/^[A-Za-z][A-Za-z0-9-]{0,23}$/', $id) === 1;
     }
 
     private static function id(string $id, string $field): string
     {
-        return preg_match('/^[A-Za-z][A-Za-z0-9-]{0,23}$/', $id) === 1 ? $id : throw InvalidPiece::badId($field, $id);
+        return self::isId($id) ? $id : throw InvalidPiece::badId($field, $id);
     }
 }

@@ -9,7 +9,7 @@ use Hebra\Core\Refusal;
 /** No order of work joins everything: the joints at fault ride along. */
 final class CannotClose extends Refusal
 {
-    /** @var list<string> */
+    /** @var list<Joint> */
     private array $joints = [];
 
     public static function closedPair(Joint $joint): self
@@ -40,12 +40,12 @@ final class CannotClose extends Refusal
     /** @param  list<Joint>  $joints */
     private function with(array $joints): self
     {
-        $this->joints = array_map(fn (Joint $joint): string => $joint->id(), $joints);
+        $this->joints = $joints;
 
         return $this;
     }
 
-    /** @return list<string> */
+    /** @return list<Joint> */
     public function joints(): array
     {
         return $this->joints;

@@ -328,9 +328,8 @@ final class Checks
     /** @return list<Way> the setting that an eye's inside comes from, larger */
     private static function larger(Piece $piece, Eye $eye, float $insideMm): array
     {
-        $part = $piece->part(explode('.', $eye->instance())[0]);
-        $name = substr($eye->id, strlen($eye->instance()) + 1);
-        foreach ([$name.'_inside', 'inside', 'eye', 'wide', 'bend', 'bail'] as $key) {
+        $part = $piece->part($eye->part());
+        foreach ([$eye->name().'_inside', 'inside', 'eye', 'wide', 'bend', 'bail'] as $key) {
             if (isset($part->settings[$key]) && abs($part->mm($key) - $eye->insideMm) < 1e-9) {
                 return [
                     new Way(
@@ -356,7 +355,7 @@ final class Checks
                     'eye',
                     ucfirst("the {$eye->words} is ").$profile->size($eye->insideMm)." inside: the {$other->words} of "
                         .Figures::mm($other->wireMm).' wire needs '.Figures::mm($short).' more.',
-                    explode('.', explode('/', $eye->id)[0])[0],
+                    $eye->part(),
                     self::larger($piece, $eye, ceil(10 * ($other->wireMm + self::SWING_MM)) / 10),
                 );
             }

@@ -35,6 +35,18 @@ final readonly class Eye
         return substr($this->id, 0, (int) strrpos($this->id, '/'));
     }
 
+    /** The part of the document that it is of. */
+    public function part(): string
+    {
+        return Instance::partOf($this->instance());
+    }
+
+    /** What its part calls it. */
+    public function name(): string
+    {
+        return substr($this->id, strlen($this->instance()) + 1);
+    }
+
     public function canOpen(): bool
     {
         return $this->kind === EyeKind::Openable;

@@ -41,7 +41,7 @@ final class FormingStates
     /** The part that a step works on; null where it is none of them alone. */
     public function part(int $step): ?PartPlan
     {
-        $id = explode('.', $this->steps[$step]->part)[0];
+        $id = Instance::partOf($this->steps[$step]->part);
 
         return $this->plan->parts()[$id] ?? null;
     }
@@ -141,7 +141,7 @@ final class FormingStates
         $first = null;
         $places = [];
         foreach ($this->steps as $at => $step) {
-            if (explode('.', $step->part)[0] === $part->part->id && $step->operation !== Operation::Cut) {
+            if (Instance::partOf($step->part) === $part->part->id && $step->operation !== Operation::Cut) {
                 $first ??= $step->part;
                 if ($step->part === $first) {
                     $places[] = $at;

@@ -185,7 +185,7 @@ final class Inspection
                 fn (Step $step): bool => explode(
                     ' ',
                     $step->event,
-                )[0] === $kind && ($part === '' || explode('.', $step->part)[0] === $part),
+                )[0] === $kind && ($part === '' || Instance::partOf($step->part) === $part),
             ),
         );
 

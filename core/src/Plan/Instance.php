@@ -14,4 +14,16 @@ final readonly class Instance
         public string $eye,
     ) {
     }
+
+    /** `p2.3`: one of several that are made of a part. */
+    public static function numbered(string $part, int $number): string
+    {
+        return $part.'.'.$number;
+    }
+
+    /** The part that a made one is of. */
+    public static function partOf(string $name): string
+    {
+        return explode('.', $name)[0];
+    }
 }

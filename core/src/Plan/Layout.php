@@ -6,6 +6,7 @@ namespace Hebra\Core\Plan;
 
 use Hebra\Core\Figure\Arc;
 use Hebra\Core\Figure\Assembly;
+use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\Bow;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Placement;
@@ -23,8 +24,11 @@ final class Layout
 {
     private const ROUND_MM = 110.0;
 
-    /** What a fanned drop swings about: a drop's usual height to the middle of its beads, mm. */
-    private const SWING_MM = 12.0;
+    /** Between what hangs side by side in one eye, mm. */
+    private const FREE_MM = 0.4;
+
+    /** So many of the widest places of what hangs are looked at. */
+    private const WIDEST = 12;
 
     private const MOST_FAN_DEGREES = 130.0;
 
@@ -166,7 +170,7 @@ final class Layout
         if ($this->lengths === null) {
             $this->lengths = [];
             foreach ($this->instances as $instance) {
-                if (! isset($this->aside[$instance->name]) && ($instance->part->part->on === '' || isset($this->hung[$instance->name.'/bottom']))) {
+                if (! isset($this->aside[$instance->name]) && ($instance->part->part->on === null || isset($this->hung[$instance->name.'/bottom']))) {
                     $id = $instance->part->part->id;
                     $this->lengths[$id] = ($this->lengths[$id] ?? 0.0) + $this->advances[$instance->name];
                 }
@@ -435,15 +439,69 @@ final class Layout
     {
         $fans = [];
         foreach ($this->clusters() as $together) {
-            $count = count($together);
-            $widest = max(array_map(fn (Instance $one): float => $one->part->widestMm(), $together)) + 0.5;
-            $step = min(rad2deg($widest / self::SWING_MM), self::MOST_FAN_DEGREES / ($count - 1));
-            foreach ($together as $at => $one) {
-                $fans[$one->name] = -$step * ($at - ($count - 1) / 2);
+            $bodies = array_map($this->bodies(...), $together);
+            $at = [0.0];
+            for ($next = 1; $next < count($together); $next++) {
+                $at[] = $at[$next - 1] + self::apart($bodies[$next - 1], $bodies[$next]);
+            }
+            $all = max($at[count($at) - 1], 1e-9);
+            $share = min(1.0, self::MOST_FAN_DEGREES / $all);
+            foreach ($together as $place => $one) {
+                $fans[$one->name] = $share * ($all / 2 - $at[$place]);
             }
         }
 
         return $fans;
+    }
+
+    /**
+     * What a part that hangs, and all that hangs on in it, is as wide as, and how far below its eye.
+     *
+     * @return non-empty-list<array{float, float}> distances and half widths, mm
+     */
+    private function bodies(Instance $instance): array
+    {
+        $figure = $this->drawnOnce($instance)->figure();
+        $bodies = array_map(
+            fn (BeadMark $mark): array => [
+                $mark->topMm + $mark->bead->lengthMm / 2, abs($mark->xMm) + $mark->bead->widthMm / 2,
+            ],
+            $figure->beads,
+        );
+        if ($bodies === []) {
+            $bodies[] = [max(1.0, $figure->bottom / 2), max(abs($figure->left), abs($figure->right))];
+        }
+        foreach ($this->instances as $below) {
+            if ($below->above === $instance->name) {
+                $down = $this->above($below)->yMm ?? 0.0;
+                array_push($bodies, ...array_map(
+                    fn (array $body): array => [$down + $body[0], $body[1]], $this->bodies($below),
+                ));
+            }
+        }
+        usort($bodies, fn (array $one, array $other): int => $other[1] <=> $one[1]);
+
+        return array_slice($bodies, 0, self::WIDEST);
+    }
+
+    /**
+     * By how many degrees two that hang in one place stand apart so that nothing of the one lies in the other.
+     *
+     * @param  list<array{float, float}>  $one
+     * @param  list<array{float, float}>  $other
+     */
+    private static function apart(array $one, array $other): float
+    {
+        $apart = 0.0;
+        foreach ($one as [$down, $half]) {
+            foreach ($other as [$otherDown, $otherHalf]) {
+                $between = $half + $otherHalf + self::FREE_MM;
+                $cosine = ($down ** 2 + $otherDown ** 2 - $between ** 2) / max(1e-9, 2 * $down * $otherDown);
+                $apart = max($apart, rad2deg(acos(max(-1.0, min(1.0, $cosine)))));
+            }
+        }
+
+        return $apart;
     }
 
     private function fanned(): Assembly

@@ -64,7 +64,7 @@ final class LineChecks
                 $level,
                 'clasp',
                 $text,
-                explode('.', $ring->instance())[0],
+                $ring->part(),
                 $level === Level::Stop ? [self::ringToCloseIn($piece, $clasp, $at === 0)] : [],
             );
         }
@@ -397,7 +397,7 @@ final class LineChecks
                         'Turn its eye',
                         ['do' => 'part.set', 'part' => $id, 'key' => 'turned', 'value' => $across ? '0' : '1'],
                     ),
-                    ...($instance->above === null || $instance->part->part->on !== '' ? [] : [new Way('One ring more above it', ['do' => 'part.add', 'technique' => 'jump-ring', 'at' => (string) ($piece->indexOf($id))])]),
+                    ...($instance->above === null || $instance->part->part->on !== null ? [] : [new Way('One ring more above it', ['do' => 'part.add', 'technique' => 'jump-ring', 'at' => (string) ($piece->indexOf($id))])]),
                 ]);
         }
 

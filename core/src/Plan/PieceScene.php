@@ -83,8 +83,9 @@ final class PieceScene
         $beads = [];
         foreach ($course->curves() as $move => $curve) {
             foreach ($course->moves[$move]->standing($curve) as [$run, $at, $runs]) {
-                $ahead = $placed($at->plus($runs->times(0.01)))->minus($placed($at))->unit();
-                $beads[] = new SceneBead($run->bead, $placed($at), $ahead->times($run->isTurned ? -1.0 : 1.0));
+                $way = fn (Vector $towards): Vector => $placed($at->plus($towards->times(0.01)))->minus($placed($at))->unit();
+                $ahead = $way($runs);
+                $beads[] = new SceneBead($run->bead, $placed($at), $ahead->times($run->isTurned ? -1.0 : 1.0), $way(new Vector(0.0, 0.0, 1.0)));
             }
         }
 

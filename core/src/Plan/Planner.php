@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Piece\EyeRef;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Group;
 use Hebra\Core\Piece\Piece;
@@ -88,17 +89,18 @@ final class Planner
     {
         $id = $part->part->id;
         $this->made[$id] = ($this->made[$id] ?? 0) + 1;
-        $name = $part->times === 1 ? $id : $id.'.'.$this->made[$id];
+        $name = $this->named($id, $this->made[$id]);
         $last = $this->instances === [] ? null : $this->instances[count($this->instances) - 1];
-        while ($last !== null && $last->part->part->on !== '' && $last->above !== null && ! isset($last->part->technique->eyes($last->part, $last->name)['bottom'])) {
+        while ($last !== null && $last->part->part->on !== null && $last->above !== null && ! isset($last->part->technique->eyes($last->part, $last->name)['bottom'])) {
             // What was hung aside and offers nothing below ends there: the line goes on where it left it.
             $last = $this->instances[$this->placeOf[$last->above]];
         }
         [$above, $eye] = [$last?->name, 'bottom'];
-        if ($part->part->on !== '' && ! $this->goesOn($part)) {
-            [$on, $eye] = explode('/', $part->part->on, 2);
+        $on = $this->goesOn($part) ? null : $part->part->on;
+        if ($on !== null) {
             // In the last of them, where it is made more than once.
-            $above = isset($this->made[$on]) && $this->timesOf($on) > 1 ? $on.'.'.$this->made[$on] : $on;
+            $above = isset($this->made[$on->part]) ? $this->named($on->part, $this->made[$on->part]) : $on->part;
+            $eye = $on->eye;
         }
 
         $this->placeOf[$name] = count($this->instances);
@@ -112,7 +114,13 @@ final class Planner
         $group = $part->part->group;
 
         return $group !== '' && $this->made[$part->part->id] > 1
-            && $this->piece->part($part->part->hangsOn())->group !== $group;
+            && $this->piece->part($part->part->on->part ?? $part->part->id)->group !== $group;
+    }
+
+    /** What one of the made parts is called: numbered where there are several. */
+    private function named(string $id, int $number): string
+    {
+        return $this->timesOf($id) === 1 ? $id : Instance::numbered($id, $number);
     }
 
     private function timesOf(string $id): int
@@ -150,18 +158,14 @@ final class Planner
     {
         $closings = [];
         foreach ($this->parts as $part) {
-            if ($part->part->to === '') {
+            $to = $part->part->to;
+            if ($to === null) {
                 continue;
             }
-            [$to, $eye] = explode('/', $part->part->to, 2);
             // From the last of it; into the upper eye of the first of the other, or a lower one of its last.
-            $many = $this->timesOf($to) > 1;
             $closings[] = new Closing(
-                $this->timesOf($part->part->id) > 1
-                    ? $part->part->id.'.'.$this->made[$part->part->id]
-                    : $part->part->id,
-                $many ? $to.'.'.($eye === 'top' ? 1 : $this->made[$to]) : $to,
-                $eye,
+                $this->named($part->part->id, $this->made[$part->part->id]),
+                $this->named($to->part, $to->eye === 'top' ? 1 : $this->made[$to->part]), $to->eye,
             );
         }
 
@@ -233,7 +237,7 @@ final class Planner
             } elseif (! isset($checked[$part->part->id])) {
                 $checked[$part->part->id] = true;
                 $this->checks[] = new Check(Level::Stop, 'nothing to hang from', $this->unhung($partOf[$instance->above], $part, $offered !== null, $instance->eye), $part->part->id, [
-                    ...($instance->above === $this->instances[$this->placeOf[$instance->name] - 1]->name && $part->part->on === '' ? self::beside($this->instances[$this->placeOf[$instance->above]], $part) : []),
+                    ...($instance->above === $this->instances[$this->placeOf[$instance->name] - 1]->name && $part->part->on === null ? self::beside($this->instances[$this->placeOf[$instance->above]], $part) : []),
                     $this->takenOff($instance),
                     new Way('Move it up', ['do' => 'part.move', 'part' => $part->part->id, 'by' => '-1']),
                 ]);
@@ -253,7 +257,7 @@ final class Planner
             }
         }
         $last = $this->instances === [] ? null : $this->instances[count($this->instances) - 1];
-        if ($last !== null && $last->part->part->to === '' && isset($eyesOf[$last->name]['bottom']) && ! $eyesOf[$last->name]['bottom']->isLocked && $this->piece->fit->kind === FitKind::Ear) {
+        if ($last !== null && $last->part->part->to === null && isset($eyesOf[$last->name]['bottom']) && ! $eyesOf[$last->name]['bottom']->isLocked && $this->piece->fit->kind === FitKind::Ear) {
             $this->checks[] = new Check(Level::Note, 'empty eye', 'Nothing hangs from the '.$eyesOf[$last->name]['bottom']->words.' yet.', $last->part->part->id, [
                 new Way('Hang a drop from it', ['do' => 'part.add', 'technique' => 'head-pin']),
             ]);
@@ -305,7 +309,7 @@ final class Planner
     {
         $ways = [];
         foreach ($why->joints() as $joint) {
-            $part = explode('.', explode('/', explode('~', $joint)[1] ?? '')[0])[0];
+            $part = $joint->b->part();
             foreach ($this->piece->parts as $at => $one) {
                 if ($one->id === $part) {
                     $ways[$part] = new Way(
@@ -327,7 +331,7 @@ final class Planner
             : [
                 new Way(
                     'Hang it beside',
-                    ['do' => 'part.hang', 'part' => $part->part->id, 'on' => explode('.', $above->above)[0].'/'.$above->eye],
+                    ['do' => 'part.hang', 'part' => $part->part->id, 'on' => (new EyeRef(Instance::partOf($above->above), $above->eye))->text()],
                 ),
             ];
     }

@@ -10,15 +10,13 @@ use Hebra\Core\Course\Vector;
 
 /**
  * A bead as a solid about its hole: a profile turned round it, flattened where the shape is flat. What is cut has faces,
- * what is round is smooth. A coin, a tile and a chip are about a third as thick as wide [common practice].
+ * what is round is smooth.
  */
 final class Solid
 {
     private const SIDES = 20;
 
     private const FACETS = 6;
-
-    private const FLAT = 0.35;
 
     private const STEPS = 12;
 
@@ -32,16 +30,17 @@ final class Solid
         'cap' => [[-1, 0], [-0.4, 0.5], [1, 1], [0.9, 0.9], [-0.2, 0.4]],
     ];
 
-    /** @param  Vector  $along  where its lower end, as beads are drawn, lies from its middle; its face looks to the front */
-    public static function of(Bead $bead, Vector $at, Vector $along): Mesh
+    /**
+     * @param  Vector  $along  where its lower end, as beads are drawn, lies from its middle
+     * @param  Vector  $front  where the face of what is flat looks
+     */
+    public static function of(Bead $bead, Vector $at, Vector $along, Vector $front = new Vector(0.0, 0.0, 1.0)): Mesh
     {
         $ahead = $along->unit();
-        $front = new Vector(0.0, 0.0, 1.0);
         $across = $ahead->cross($front);
         $across = $across->lengthMm() < 1e-6 ? new Vector(1.0, 0.0) : $across->unit();
         $deep = $ahead->cross($across)->unit();
-        $isFlat = in_array($bead->shape, [BeadShape::Coin, BeadShape::Tile, BeadShape::Chip], true);
-        $half = [$bead->widthMm / 2, $bead->widthMm / 2 * ($isFlat ? self::FLAT : 1.0), $bead->lengthMm / 2];
+        $half = [$bead->widthMm / 2, $bead->widthMm / 2 * $bead->shape->thickness(), $bead->lengthMm / 2];
 
         return self::turned(self::profile($bead->shape), self::sides($bead->shape), [$across, $deep, $ahead], $half, $at);
     }

@@ -27,8 +27,8 @@
                     <span><span data-count-of="{{ $part->id }}/{{ $place }}">{{ $beads->count }}</span> × {{ $bead->words() }}</span>
                 </a>
             @endforeach
-            @if ($part->on !== '')<span class="quiet small">in {{ $desk->plan->eyesAbove($part->id)[$part->on] ?? $part->on }}</span>@endif
-            @if ($part->to !== '')<span class="quiet small">closes in {{ $desk->plan->eyesElsewhere($part->id)[$part->to] ?? $part->to }}</span>@endif
+            @if ($part->on !== null)<span class="quiet small">in {{ $desk->plan->eyesAbove($part->id)[$part->on->text()] ?? $part->on->text() }}</span>@endif
+            @if ($part->to !== null)<span class="quiet small">closes in {{ $desk->plan->eyesElsewhere($part->id)[$part->to->text()] ?? $part->to->text() }}</span>@endif
             <span class="quiet small ml-auto">{{ $desk->document->wires[$part->wire]->size->text() }}</span>
         </div>
         @if ($isOpen)

@@ -118,7 +118,7 @@
                     <label class="quiet" for="hang-{{ $part->id }}">hangs in</label>
                     <select class="in is-text !w-auto" id="hang-{{ $part->id }}" name="on">
                         <option value="">the part before it</option>
-                        @foreach ($eyes as $value => $words)<option value="{{ $value }}" @selected($part->on === $value)>{{ $words }}</option>@endforeach
+                        @foreach ($eyes as $value => $words)<option value="{{ $value }}" @selected($part->on?->text() === $value)>{{ $words }}</option>@endforeach
                     </select>
                     <button type="submit" class="word no-js">set</button>
                 </form>
@@ -131,7 +131,7 @@
                     <label class="quiet" for="close-{{ $part->id }}">its end also closes in</label>
                     <select class="in is-text !w-auto" id="close-{{ $part->id }}" name="to">
                         <option value="">nothing</option>
-                        @foreach ($ends as $value => $words)<option value="{{ $value }}" @selected($part->to === $value)>{{ $words }}</option>@endforeach
+                        @foreach ($ends as $value => $words)<option value="{{ $value }}" @selected($part->to?->text() === $value)>{{ $words }}</option>@endforeach
                     </select>
                     <button type="submit" class="word no-js">set</button>
                 </form>

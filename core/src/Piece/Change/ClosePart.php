@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\EyeRef;
 use Hebra\Core\Piece\Piece;
 
 /**
@@ -13,7 +14,7 @@ use Hebra\Core\Piece\Piece;
  */
 final readonly class ClosePart implements Change
 {
-    public function __construct(private string $part, private string $to)
+    public function __construct(private string $part, private ?EyeRef $to)
     {
     }
 
@@ -24,7 +25,7 @@ final readonly class ClosePart implements Change
 
     public function words(Piece $before): string
     {
-        return ($this->to === '' ? 'Opened the end of the ' : 'Closed the end of the ').$before->part(
+        return ($this->to === null ? 'Opened the end of the ' : 'Closed the end of the ').$before->part(
             $this->part,
         )->technique()->label();
     }

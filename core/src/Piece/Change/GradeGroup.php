@@ -43,11 +43,11 @@ final readonly class GradeGroup implements Change
             foreach ($isBack ? array_reverse($together) : $together as $index => $part) {
                 $one = ($isBack ? $part->mirrored() : $part)->withId($now[$part->id])->inGroup('');
                 // What hung within the repeat hangs within it again; from the second on it follows the one before.
-                $on = $one->on === '' ? '' : explode('/', $one->on, 2);
+                $on = $one->on;
                 $one = $one->hungOn(match (true) {
-                    $on === '' => '',
-                    isset($now[$on[0]]) => $now[$on[0]].'/'.$on[1],
-                    default => $copy === 0 && $index === 0 ? $one->on : '',
+                    $on === null => null,
+                    isset($now[$on->part]) => $on->of($now[$on->part]),
+                    default => $copy === 0 && $index === 0 ? $on : null,
                 });
                 $runs = [];
                 foreach ($one->beads as $run) {
@@ -71,8 +71,8 @@ final readonly class GradeGroup implements Change
 
                 continue;
             }
-            $on = explode('/', $part->on, 2);
-            $parts[] = isset($last[$on[0]], $on[1]) ? $part->hungOn($last[$on[0]].'/'.$on[1]) : $part;
+            $on = $part->on;
+            $parts[] = $on !== null && isset($last[$on->part]) ? $part->hungOn($on->of($last[$on->part])) : $part;
         }
 
         return $piece->withParts(Settled::parts($parts), $beads);

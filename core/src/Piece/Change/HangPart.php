@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\EyeRef;
 use Hebra\Core\Piece\Piece;
 
 /** Where a part hangs: in an eye of a part above it, or, with nothing said, in the one before it. */
 final readonly class HangPart implements Change
 {
-    public function __construct(private string $part, private string $on)
+    public function __construct(private string $part, private ?EyeRef $on)
     {
     }
 

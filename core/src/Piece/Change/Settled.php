@@ -21,8 +21,8 @@ final class Settled
         $seen = $groups = [];
         $last = '';
         foreach ($parts as $index => $part) {
-            if ($part->on !== '' && ! isset($seen[$part->hangsOn()])) {
-                $part = $part->hungOn('');
+            if ($part->on !== null && ! isset($seen[$part->on->part])) {
+                $part = $part->hungOn(null);
             }
             if ($part->group !== '' && $part->group !== $last && isset($groups[$part->group])) {
                 $part = $part->inGroup('');
@@ -33,8 +33,8 @@ final class Settled
         }
 
         return array_map(
-            fn (Part $part): Part => $part->to !== '' && ! isset($seen[$part->closesIn()])
-                ? $part->closedIn('')
+            fn (Part $part): Part => $part->to !== null && ! isset($seen[$part->to->part])
+                ? $part->closedIn(null)
                 : $part,
             $parts,
         );

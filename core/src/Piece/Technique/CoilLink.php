@@ -332,7 +332,7 @@ final class CoilLink implements Technique
                     $part->part->id,
                 ),
             ]
-            : [];
+            : $this->crowded($part);
     }
 
     public function steps(PartPlan $part, string $event): array

@@ -470,7 +470,7 @@ final class FreeWire implements Technique
             ? null
             : $this->top($part)->nothingToHold() ?? $this->bottom($part)->nothingToHold();
 
-        return [...array_filter([$held]), ...$this->courseChecks($part)];
+        return [...array_filter([$held]), ...$this->courseChecks($part), ...$this->crowded($part)];
     }
 
     /** @return list<Check> */

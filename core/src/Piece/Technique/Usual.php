@@ -7,11 +7,14 @@ namespace Hebra\Core\Piece\Technique;
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bend\Hammered;
 use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Crowding;
 use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Sizing;
+use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Clasp;
 use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Wire\Metal;
@@ -140,6 +143,29 @@ trait Usual
     public function checks(PartPlan $part): array
     {
         return [];
+    }
+
+    /**
+     * Where beads lie round or aside of each other they may stand in the same place: it is said before wire is cut.
+     *
+     * @return list<Check>
+     */
+    private function crowded(PartPlan $part): array
+    {
+        $crowded = $part->beadCount() < 2 ? [] : Crowding::of($this->courses($part));
+        usort($crowded, fn (array $one, array $other): int => $other[2] <=> $one[2]);
+        if ($crowded === []) {
+            return [];
+        }
+        [$one, $other, $into] = $crowded[0];
+        $more = count($crowded) > 1 ? ', and so would '.(count($crowded) - 1).' more' : '';
+
+        return [new Check(
+            Level::Warn, 'crowded',
+            "{$one->bead->words()} and {$other->bead->words()} would stand ".$part->profile->size($into)
+                ." in each other{$more}: give them more room.",
+            $part->part->id,
+        )];
     }
 
     private static function awg(int $size, Temper $temper, Metal $metal = Metal::Sterling): Wire

@@ -314,6 +314,7 @@ final class WoundRing implements Technique
             new Check(Level::Note, 'empty ring', 'This ring has no bead on top yet.', $part->part->id),
         ]
             : [
+                ...$this->crowded($part),
                 new Check(
                     Level::Ok,
                     'size',
