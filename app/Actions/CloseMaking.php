@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Exceptions\Refused;
+use App\Exceptions\WayOut;
 use App\Models\CutTick;
 use App\Models\Lot;
 use App\Models\Making;
@@ -17,7 +18,6 @@ use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
-use Hebra\Core\Plan\Way;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Figures;
@@ -332,8 +332,8 @@ final class CloseMaking
                 ? Figures::counted((int) ceil($mg / $lot->pinMg()), 'pin')
                 : $profile->length($lot->mmOf($mg));
             throw Refused::lotShort("lot.{$row->share->key}", $lot->name, $words($lot->heldMg()), $words($milligrams), $words($short), [
-                new Way($lot->isPins() ? 'There were more' : 'The coil was longer', ["longer[{$ulid}]" => '1']),
-                new Way('Take wire not booked yet', ["lot[{$row->share->key}]" => '']),
+                new WayOut($lot->isPins() ? 'There were more' : 'The coil was longer', ["longer[{$ulid}]" => '1']),
+                new WayOut('Take wire not booked yet', ["lot[{$row->share->key}]" => '']),
             ]);
         }
     }

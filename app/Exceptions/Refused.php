@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
-use Hebra\Core\Plan\Way;
 use Hebra\Core\Problem;
 
 /** What the workshop refuses: one sentence, the field it stands at, the HTTP status, and the ways out. */
 final class Refused extends \RuntimeException implements Problem
 {
-    /** @param  list<Way>  $ways */
+    /** @param  list<WayOut>  $ways */
     private function __construct(
         private readonly string $field,
         string $sentence,
@@ -108,7 +107,7 @@ final class Refused extends \RuntimeException implements Problem
         );
     }
 
-    /** @param  list<Way>  $ways */
+    /** @param  list<WayOut>  $ways */
     public static function lotShort(
         string $field, string $lot, string $holds, string $asked, string $short, array $ways,
     ): self {

@@ -434,9 +434,7 @@ final class Desk
     /** A bead as the one line that the tray's form sends. */
     public static function line(CoreBead $bead): string
     {
-        return ($bead->name === '' ? '' : $bead->name.': ')
-            ."{$bead->widthMm}mm x {$bead->lengthMm}mm {$bead->shape->value}, hole {$bead->holeMm}, {$bead->material->value}, {$bead->colour}"
-            .($bead->drilling->value === 'top' ? ', top-drilled' : '');
+        return $bead->line();
     }
 
     /** @return Collection<int, SupplyMovement> beads and supplies that a making took */

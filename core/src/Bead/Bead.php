@@ -276,6 +276,19 @@ final readonly class Bead
         return max(0.0, $volume) * $this->material->gramsPerCubicCentimetre() / 1000;
     }
 
+    /** In one line, as parse() reads it back. */
+    public function line(): string
+    {
+        return ($this->name === '' ? '' : $this->name.': ')
+            ."{$this->widthMm}mm x {$this->lengthMm}mm {$this->shape->value}, hole {$this->holeMm}, "
+            ."{$this->material->value}, {$this->colour}".match ($this->drilling) {
+                $this->shape->usualDrilling() => '',
+                Drilling::Top => ', top-drilled',
+                Drilling::TwoHole => ', two holes',
+                Drilling::Lengthwise => ', one hole',
+            };
+    }
+
     /** Two beads a maker would take for the same: all but the name. */
     public function key(): string
     {

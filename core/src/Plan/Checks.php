@@ -4,9 +4,17 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Bead\Bead;
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bend\EyeStrength;
+use Hebra\Core\Piece\Change\AddPart;
+use Hebra\Core\Piece\Change\EditBead;
+use Hebra\Core\Piece\Change\SetFit;
+use Hebra\Core\Piece\Change\SetSetting;
+use Hebra\Core\Piece\Change\SetWire;
+use Hebra\Core\Piece\Change\SwapBead;
 use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\Figures;
@@ -60,7 +68,7 @@ final class Checks
         }
         if ($piece->fit->kind === FitKind::Ear && $hangsMm > $piece->fit->mm + 0.25) {
             $checks[] = new Check(Level::Note, 'fit', 'It hangs '.$profile->length($hangsMm).', '.$profile->length($hangsMm - $piece->fit->mm).' lower than the '.$profile->length($piece->fit->mm).' you want.', '', $hangsMm > FitKind::Ear->mostMm() - 1 ? [] : [
-                new Way('Let it hang that low', ['do' => 'fit', 'kind' => 'ear', 'fit' => ceil($hangsMm).' mm']),
+                new Way('Let it hang that low', new SetFit(Fit::of(FitKind::Ear, ceil($hangsMm)))),
             ]);
         }
         $seen = [];
@@ -106,7 +114,7 @@ final class Checks
                     'empty piece',
                     'Nothing is laid out yet: start with an ear wire.',
                     '',
-                    [new Way('Add an ear wire', ['do' => 'part.add', 'technique' => 'ear-wire'])],
+                    [new Way('Add an ear wire', new AddPart('ear-wire'))],
                 ),
             ];
         }
@@ -120,7 +128,7 @@ final class Checks
                 'no ear wire',
                 'This drop has no ear wire on top.',
                 $parts[0]->part->id,
-                [new Way('Add an ear wire', ['do' => 'part.add', 'technique' => 'ear-wire', 'at' => '0'])],
+                [new Way('Add an ear wire', new AddPart('ear-wire', 0))],
             );
         }
         $grams = Figures::grams($gramsEach);
@@ -161,7 +169,7 @@ final class Checks
                 $checks["crack {$role}"] = new Check(Level::Warn, 'cracks', ucfirst($part->wire->temper->words()).' '.$part->wire->metal->words().' would crack in the '.$profile->size($tightest)." bend of the {$part->technique->label()}: bend it softer, or wider.", $part->part->id, [
                     new Way(
                         ucfirst(Temper::DeadSoft->words()),
-                        ['do' => 'wire', 'role' => $role, 'temper' => Temper::DeadSoft->value],
+                        new SetWire($role, temper: Temper::DeadSoft),
                     ),
                 ]);
             }
@@ -181,7 +189,7 @@ final class Checks
                         $part->wire->temper->isSofterThan(Temper::HalfHard)
                             ? new Way(
                                 ucfirst(Temper::HalfHard->words()),
-                                ['do' => 'wire', 'role' => $role, 'temper' => Temper::HalfHard->value],
+                                new SetWire($role, temper: Temper::HalfHard),
                             )
                             : null,
                         self::strongest($piece, $role, $profile),
@@ -203,7 +211,7 @@ final class Checks
             ? null
             : new Way(
                 'Use '.$best->wire->size->text().', '.$best->wire->temper->words(),
-                ['do' => 'wire', 'role' => $role, 'size' => $best->wire->size->code(), 'temper' => $best->wire->temper->value],
+                new SetWire($role, size: $best->wire->size, temper: $best->wire->temper),
             );
     }
 
@@ -215,7 +223,7 @@ final class Checks
         return ! in_array(Drilling::Lengthwise, $part->technique->drillings(), true) ? [] : [
             new Way(
                 'One drilled lengthwise',
-                ['do' => 'bead.swap', 'part' => $part->part->id, 'at' => (string) $run, 'bead' => "{$bead->widthMm} x {$bead->lengthMm}mm {$bead->shape->value}, hole {$bead->holeMm}, one hole, {$bead->material->value}, {$bead->colour}"],
+                new SwapBead($part->part->id, $run, Bead::parse("{$bead->widthMm} x {$bead->lengthMm}mm {$bead->shape->value}, hole {$bead->holeMm}, one hole, {$bead->material->value}, {$bead->colour}")),
             ),
         ];
     }
@@ -249,13 +257,13 @@ final class Checks
         $ways = [];
         $thinner = count($passes) > 1 ? null : WireTable::thickestPassing($piece, $thickest, $profile);
         if ($thinner !== null) {
-            $ways[] = new Way('Use '.$thinner->text(), ['do' => 'wire', 'role' => $thickest, 'size' => $thinner->code()]);
+            $ways[] = new Way('Use '.$thinner->text(), new SetWire($thickest, size: $thinner));
         }
         $roomy = round(ceil(($fit->neededMm() + $profile->clearanceMm) * 20) / 20, 2);
         if ($roomy < $bead->widthMm * 0.95) {
             $ways[] = new Way(
                 'I tried it: the hole is '.Figures::mm($roomy),
-                ['do' => 'bead.edit', 'bead' => $strung->key, 'hole' => $roomy.' mm'],
+                new EditBead($strung->key, $roomy, null),
             );
         }
 
@@ -298,7 +306,7 @@ final class Checks
                 : [
                     new Way(
                         ucfirst($usual->size->text().' '.$usual->temper->words()),
-                        ['do' => 'wire', 'role' => (string) $role, 'size' => $usual->size->code(), 'temper' => $usual->temper->value],
+                        new SetWire((string) $role, size: $usual->size, temper: $usual->temper),
                     ),
                 ];
             $checks[] = match (true) {
@@ -334,7 +342,7 @@ final class Checks
                 return [
                     new Way(
                         'Make it '.Figures::mm($insideMm).' inside',
-                        ['do' => 'part.set', 'part' => $part->id, 'key' => $key, 'value' => $insideMm.' mm'],
+                        new SetSetting($part->id, $key, $insideMm.' mm'),
                     ),
                 ];
             }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hebra\Core\Plan;
 
 use Hebra\Core\Fit\RingSize;
+use Hebra\Core\Piece\Change\SetFit;
+use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Piece;
@@ -40,14 +42,14 @@ final class FitChecks
         if ($sizing->applied($part->part) !== $part->part) {
             $ways[] = new Way(
                 'Make it fit '.self::words($fit->kind, $fit->mm, $profile),
-                ['do' => 'part.set', 'part' => $id, 'key' => $sizing->key, 'value' => round($sizing->wantedMm, 4).' mm'],
+                new SetSetting($id, $sizing->key, round($sizing->wantedMm, 4).' mm'),
             );
         }
         $own = $sizing->fitOf($part->part);
         if ($own >= $fit->kind->leastMm() && $own <= $fit->kind->mostMm()) {
             $ways[] = new Way(
                 'It is for '.self::words($fit->kind, $own, $profile),
-                ['do' => 'fit', 'kind' => $fit->kind->value, 'fit' => self::said($fit->kind, $own)],
+                new SetFit(Fit::of($fit->kind, round($own, 4))),
             );
         }
         $is = $profile->size($part->part->mm($sizing->key));
@@ -76,10 +78,5 @@ final class FitChecks
     private static function finger(float $mm): string
     {
         return $mm < RingSize::LEAST_MM || $mm > RingSize::MOST_MM ? 'no finger' : RingSize::ofDiameter($mm)->usWords();
-    }
-
-    private static function said(FitKind $kind, float $mm): string
-    {
-        return ($kind === FitKind::Finger ? 'diameter ' : '').round($mm, 4).' mm';
     }
 }

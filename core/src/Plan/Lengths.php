@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Hebra\Core\Plan;
 
 use Hebra\Core\Piece\BeadRun;
-use Hebra\Core\Piece\ChangeReader;
+use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\Change\CountBead;
+use Hebra\Core\Piece\Change\RepeatPart;
+use Hebra\Core\Piece\Change\SetGroup;
+use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Problem;
@@ -59,12 +63,12 @@ final readonly class Lengths
     }
 
     /**
-     * @param  non-empty-list<array<string, string>>  $changes
+     * @param  non-empty-list<Change>  $changes
      */
     private function isSound(array $changes, int $stops): bool
     {
         try {
-            $piece = ChangeReader::read(Way::all('', $changes)->change)->apply($this->piece);
+            $piece = Way::all('', $changes)->change->apply($this->piece);
         } catch (Problem) {
             return false;
         }
@@ -78,7 +82,7 @@ final readonly class Lengths
         return count(array_filter($plan->checks, fn (Check $check): bool => $check->level === Level::Stop));
     }
 
-    /** @return iterable<array{string, non-empty-list<array<string, string>>, float}> words, changes, and how far off it would still be */
+    /** @return iterable<array{string, non-empty-list<Change>, float}> words, changes, and how far off it would still be */
     private function candidates(): iterable
     {
         $off = $this->reach->offMm();
@@ -96,9 +100,9 @@ final readonly class Lengths
     }
 
     /**
-     * @param  array{string, non-empty-list<array<string, string>>, float, int}  $first
+     * @param  array{string, non-empty-list<Change>, float, int}  $first
      * @param  list<non-empty-list<Part>>  $kinds
-     * @return iterable<array{string, non-empty-list<array<string, string>>, float}>
+     * @return iterable<array{string, non-empty-list<Change>, float}>
      */
     private function besides(array $first, array $kinds): iterable
     {
@@ -113,7 +117,7 @@ final readonly class Lengths
         }
     }
 
-    /** @return list<array{string, non-empty-list<array<string, string>>, float, int}> the whole numbers on either side of what would fit, the nearer first */
+    /** @return list<array{string, non-empty-list<Change>, float, int}> the whole numbers on either side of what would fit, the nearer first */
     private function repeats(float $offMm): array
     {
         if ($this->reach->unitMm <= 0 || $this->reach->isLinks) {
@@ -128,12 +132,14 @@ final readonly class Lengths
             if ($count < 1 || $count === $this->reach->count) {
                 continue;
             }
-            $change = $this->reach->group !== ''
-                ? ['do' => 'group.set', 'group' => $this->reach->group, 'count' => (string) $count]
-                : ['do' => 'part.repeat', 'part' => $this->reach->part, 'count' => (string) $count];
+            $changes = $this->reach->group !== ''
+                ? array_map(
+                    fn (string $group): Change => new SetGroup($group, $count), explode(' ', $this->reach->group),
+                )
+                : [new RepeatPart($this->reach->part, $count)];
             $found[] = [
                 Figures::counted($count, 'repeat'),
-                [$change],
+                $changes,
                 $offMm + ($count - $this->reach->count) * $this->reach->unitMm,
                 $count,
             ];
@@ -177,7 +183,7 @@ final readonly class Lengths
 
     /**
      * @param  non-empty-list<Part>  $parts  alike
-     * @return iterable<array{string, non-empty-list<array<string, string>>, float}>
+     * @return iterable<array{string, non-empty-list<Change>, float}>
      */
     private function ofKind(array $parts, float $offMm, float $more = 1.0): iterable
     {
@@ -197,7 +203,7 @@ final readonly class Lengths
 
     /**
      * @param  non-empty-list<Part>  $parts
-     * @return list<array{string, non-empty-list<array<string, string>>, float}>
+     * @return list<array{string, non-empty-list<Change>, float}>
      */
     private function whole(array $parts, string $key, string $one, float $offMm, float $eachMm): array
     {
@@ -212,7 +218,7 @@ final readonly class Lengths
 
     /**
      * @param  non-empty-list<Part>  $parts
-     * @return list<array{string, non-empty-list<array<string, string>>, float}>
+     * @return list<array{string, non-empty-list<Change>, float}>
      */
     private function rings(array $parts, float $offMm, float $times): array
     {
@@ -229,7 +235,7 @@ final readonly class Lengths
 
     /**
      * @param  non-empty-list<Part>  $parts
-     * @return list<array{string, non-empty-list<array<string, string>>, float}>
+     * @return list<array{string, non-empty-list<Change>, float}>
      */
     private function gaps(array $parts, float $offMm, float $times): array
     {
@@ -243,7 +249,7 @@ final readonly class Lengths
 
     /**
      * @param  non-empty-list<Part>  $parts
-     * @return list<array{string, non-empty-list<array<string, string>>, float}>
+     * @return list<array{string, non-empty-list<Change>, float}>
      */
     private function set(array $parts, string $key, float $millimetres, string $words): array
     {
@@ -254,12 +260,12 @@ final readonly class Lengths
 
     /**
      * @param  non-empty-list<Part>  $parts
-     * @return non-empty-list<array<string, string>>
+     * @return non-empty-list<Change>
      */
     private function setAll(array $parts, string $key, string $value): array
     {
         return array_map(
-            fn (Part $part): array => ['do' => 'part.set', 'part' => $part->id, 'key' => $key, 'value' => $value],
+            fn (Part $part): Change => new SetSetting($part->id, $key, $value),
             $parts,
         );
     }
@@ -268,7 +274,7 @@ final readonly class Lengths
      * Other counts of one of its beads; where its beads are alike from both ends, of both that answer each other.
      *
      * @param  non-empty-list<Part>  $parts
-     * @return iterable<array{string, non-empty-list<array<string, string>>, float}>
+     * @return iterable<array{string, non-empty-list<Change>, float}>
      */
     private function beads(array $parts, float $offMm, float $times): iterable
     {
@@ -286,12 +292,7 @@ final readonly class Lengths
             foreach ($parts as $part) {
                 $isTurned = self::names($part->beads) !== self::names($beads);
                 foreach ($answers as $place) {
-                    $changes[] = [
-                        'do' => 'bead.count',
-                        'part' => $part->id,
-                        'at' => (string) ($isTurned ? $last - $place : $place),
-                        'count' => (string) ($run->count + $by),
-                    ];
+                    $changes[] = new CountBead($part->id, $isTurned ? $last - $place : $place, $run->count + $by);
                 }
             }
             yield [$run->count + $by.' × '.$this->piece->beads[$run->bead]->words(), $changes, $offMm + $by * $eachMm];
@@ -307,7 +308,7 @@ final readonly class Lengths
         return array_map(fn (BeadRun $run): string => $run->bead.' '.$run->count, $runs);
     }
 
-    /** @return iterable<array{string, non-empty-list<array<string, string>>, float}> more rings where it ends in one */
+    /** @return iterable<array{string, non-empty-list<Change>, float}> more rings where it ends in one */
     private function extended(float $offMm): iterable
     {
         $last = $this->piece->parts[count($this->piece->parts) - 1];
@@ -317,7 +318,7 @@ final readonly class Lengths
         $more = (int) round(-$offMm / $last->mm('inside'));
         yield [
             Figures::counted($more, 'ring').' to lengthen it',
-            [['do' => 'part.repeat', 'part' => $last->id, 'count' => (string) ($last->repeat + $more)]],
+            [new RepeatPart($last->id, $last->repeat + $more)],
             $offMm + $more * $last->mm('inside'),
         ];
     }

@@ -6,7 +6,15 @@ namespace Hebra\Core\Plan;
 
 use Hebra\Core\Chain\StrandMatch;
 use Hebra\Core\Course\Strung;
+use Hebra\Core\Piece\Change\AddPart;
+use Hebra\Core\Piece\Change\GradeGroup;
+use Hebra\Core\Piece\Change\RepeatPart;
+use Hebra\Core\Piece\Change\SetGroup;
+use Hebra\Core\Piece\Change\SetLinks;
+use Hebra\Core\Piece\Change\SetMakes;
+use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\FitKind;
+use Hebra\Core\Piece\Makes;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\Figures;
 
@@ -54,7 +62,7 @@ final class LineChecks
                     'clasp',
                     "The {$clasp->words} has nothing to close in: end with a ring.",
                     $instance->part->part->id,
-                    [new Way('Add a ring', ['do' => 'part.add', 'technique' => 'jump-ring', ...(isset($instance->part->technique->eyes($instance->part, $instance->name)['bottom']) ? [] : ['at' => '0'])])],
+                    [new Way('Add a ring', new AddPart('jump-ring', isset($instance->part->technique->eyes($instance->part, $instance->name)['bottom']) ? null : 0))],
                 );
 
                 continue;
@@ -78,8 +86,8 @@ final class LineChecks
         $inside = ceil(max($clasp->throughMm + 0.5, min(1.2 * $clasp->throughMm, 12.0)));
 
         return Way::all('A ring of '.Figures::mm($inside).' to close in', [
-            ['do' => 'part.add', 'technique' => 'jump-ring', ...($isAtStart ? ['at' => (string) count($piece->parts)] : ['at' => '0'])],
-            ['do' => 'part.set', 'part' => $piece->nextPartId(), 'key' => 'inside', 'value' => $inside.' mm'],
+            new AddPart('jump-ring', $isAtStart ? count($piece->parts) : 0),
+            new SetSetting($piece->nextPartId(), 'inside', $inside.' mm'),
         ]);
     }
 
@@ -189,9 +197,12 @@ final class LineChecks
         ) === count($chains)
             ? new Way(
                 implode(', ', $match->links).' links',
-                ['do' => 'chain.set', 'links' => implode(', ', array_map(fn (Instance $chain, int $count): string => $chain->part->part->id.' '.$count, $chains, $match->links))],
+                new SetLinks(array_combine(
+                    array_map(fn (Instance $chain): string => $chain->part->part->id, $chains),
+                    array_map(strval(...), $match->links),
+                )),
             )
-            : ($group !== '' ? new Way('Each piece on its own', ['do' => 'group.unfold', 'group' => $group]) : null);
+            : ($group !== '' ? new Way('Each piece on its own', new GradeGroup($group, 0.0, false)) : null);
 
         return [
             new Check(
@@ -307,9 +318,9 @@ final class LineChecks
             $most = max(array_map(fn (string $group): int => $piece->groups[$group]->repeat, $groups) ?: [0]);
 
             return [new Check(Level::Note, 'middle', "The {$label} hangs with {$left} links on one side and {$right} on the other. One more or one fewer on a side, or a short chain across the middle link, brings it to the middle.", $drop->part->part->id, count($groups) < 2 ? [] : [
-                new Way(
+                Way::all(
                     "Both halves {$most} times",
-                    ['do' => 'group.set', 'group' => implode(' ', $groups), 'count' => (string) $most],
+                    array_map(fn (string $group): SetGroup => new SetGroup($group, $most), $groups),
                 ),
             ])];
         }
@@ -364,8 +375,8 @@ final class LineChecks
                     new Way(
                         Figures::counted($nearest, 'repeat'),
                         $what === 'group'
-                            ? ['do' => 'group.set', 'group' => $name, 'count' => (string) $nearest]
-                            : ['do' => 'part.repeat', 'part' => $name, 'count' => (string) $nearest],
+                            ? new SetGroup($name, $nearest)
+                            : new RepeatPart($name, $nearest),
                     ),
                 ];
             }
@@ -395,9 +406,9 @@ final class LineChecks
                 : new Check(Level::Note, 'facing', "The {$label} hangs with its edge to the front: each eye turns what hangs in it by a quarter.", $id, [
                     new Way(
                         'Turn its eye',
-                        ['do' => 'part.set', 'part' => $id, 'key' => 'turned', 'value' => $across ? '0' : '1'],
+                        new SetSetting($id, 'turned', $across ? '0' : '1'),
                     ),
-                    ...($instance->above === null || $instance->part->part->on !== null ? [] : [new Way('One ring more above it', ['do' => 'part.add', 'technique' => 'jump-ring', 'at' => (string) ($piece->indexOf($id))])]),
+                    ...($instance->above === null || $instance->part->part->on !== null ? [] : [new Way('One ring more above it', new AddPart('jump-ring', $piece->indexOf($id)))]),
                 ]);
         }
 
@@ -444,7 +455,7 @@ final class LineChecks
                     'pair',
                     'What hangs together in one eye is not alike left and right: made alike, both earrings lean the same way.',
                     '',
-                    [new Way('A mirrored pair', ['do' => 'makes', 'kind' => 'mirrored-pair'])],
+                    [new Way('A mirrored pair', new SetMakes(Makes::mirroredPair()))],
                 ),
             ]
             : [

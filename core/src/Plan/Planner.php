@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\Change\AddPart;
+use Hebra\Core\Piece\Change\ClosePart;
+use Hebra\Core\Piece\Change\HangPart;
+use Hebra\Core\Piece\Change\MovePart;
+use Hebra\Core\Piece\Change\RemovePart;
 use Hebra\Core\Piece\EyeRef;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Group;
@@ -239,7 +245,7 @@ final class Planner
                 $this->checks[] = new Check(Level::Stop, 'nothing to hang from', $this->unhung($partOf[$instance->above], $part, $offered !== null, $instance->eye), $part->part->id, [
                     ...($instance->above === $this->instances[$this->placeOf[$instance->name] - 1]->name && $part->part->on === null ? self::beside($this->instances[$this->placeOf[$instance->above]], $part) : []),
                     $this->takenOff($instance),
-                    new Way('Move it up', ['do' => 'part.move', 'part' => $part->part->id, 'by' => '-1']),
+                    new Way('Move it up', new MovePart($part->part->id, -1)),
                 ]);
             }
         }
@@ -252,14 +258,14 @@ final class Planner
             } else {
                 $part = $partOf[$closing->instance];
                 $this->checks[] = new Check(Level::Stop, 'nothing to close in', ucfirst($own === null ? "the {$part->technique->label()} has no eye below that could close in the {$partOf[$closing->to]->technique->label()}." : "the {$partOf[$closing->to]->technique->label()} has no eye {$closing->eye} to close in."), $part->part->id, [
-                    new Way('Leave its end open', ['do' => 'part.close', 'part' => $part->part->id, 'to' => '']),
+                    new Way('Leave its end open', new ClosePart($part->part->id, null)),
                 ]);
             }
         }
         $last = $this->instances === [] ? null : $this->instances[count($this->instances) - 1];
         if ($last !== null && $last->part->part->to === null && isset($eyesOf[$last->name]['bottom']) && ! $eyesOf[$last->name]['bottom']->isLocked && $this->piece->fit->kind === FitKind::Ear) {
             $this->checks[] = new Check(Level::Note, 'empty eye', 'Nothing hangs from the '.$eyesOf[$last->name]['bottom']->words.' yet.', $last->part->part->id, [
-                new Way('Hang a drop from it', ['do' => 'part.add', 'technique' => 'head-pin']),
+                new Way('Hang a drop from it', new AddPart('head-pin')),
             ]);
         }
         foreach ($joints as $joint) {
@@ -300,7 +306,7 @@ final class Planner
 
         return Way::all(
             count($ids) === 1 ? 'Take it off' : 'Take it off, and what hangs in it',
-            array_map(fn (string $id): array => ['do' => 'part.remove', 'part' => $id], $ids),
+            array_map(fn (string $id): Change => new RemovePart($id), $ids),
         );
     }
 
@@ -314,7 +320,7 @@ final class Planner
                 if ($one->id === $part) {
                     $ways[$part] = new Way(
                         'A ring before the '.$one->technique()->label(),
-                        ['do' => 'part.add', 'technique' => 'jump-ring', 'at' => (string) $at],
+                        new AddPart('jump-ring', $at),
                     );
                 }
             }
@@ -331,7 +337,7 @@ final class Planner
             : [
                 new Way(
                     'Hang it beside',
-                    ['do' => 'part.hang', 'part' => $part->part->id, 'on' => (new EyeRef(Instance::partOf($above->above), $above->eye))->text()],
+                    new HangPart($part->part->id, new EyeRef(Instance::partOf($above->above), $above->eye)),
                 ),
             ];
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
-use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Problem;
 
@@ -43,7 +42,7 @@ final class Tried
     private static function leadsOut(Piece $piece, Profile $profile, Check $check, Way $way, array $checks): bool
     {
         try {
-            $after = Planner::plan(ChangeReader::read($way->change)->apply($piece), $profile, false)->checks;
+            $after = Planner::plan($way->change->apply($piece), $profile, false)->checks;
         } catch (Problem) {
             return false;
         }

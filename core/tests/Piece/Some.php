@@ -17,11 +17,11 @@ final class Some
         return Patterns::start('link-and-drop', 'Test drops');
     }
 
-    /** @param  array<string, mixed>  ...$changes */
-    public static function changed(Piece $piece, array ...$changes): Piece
+    /** @param  array<string, mixed>|Change  ...$changes */
+    public static function changed(Piece $piece, array|Change ...$changes): Piece
     {
         foreach ($changes as $change) {
-            $piece = ChangeReader::read($change)->apply($piece);
+            $piece = (is_array($change) ? ChangeReader::read($change) : $change)->apply($piece);
         }
 
         return $piece;

@@ -6,6 +6,7 @@ namespace Hebra\Core\Tests\Plan;
 
 use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\Stroke;
+use Hebra\Core\Piece\ChangeWriter;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Techniques;
@@ -18,6 +19,7 @@ use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Point;
 use Hebra\Core\Plan\Profile;
+use Hebra\Core\Plan\Way;
 use Hebra\Core\Plan\WireRow;
 use Hebra\Core\Plan\WireTable;
 use Hebra\Core\Sum\Given;
@@ -129,7 +131,12 @@ final class LikenessTest extends TestCase
     /** @return list<mixed> every sentence: checks with their ways out, steps with their cautions, what is made ready and looked over */
     private static function texts(Plan $plan): array
     {
-        return [$plan->checks, $plan->prepare(), $plan->steps(), Inspection::of($plan), FitSheet::of($plan)];
+        $checks = array_map(fn (Check $check): array => [
+            $check->level, $check->rule, $check->text, $check->part,
+            array_map(fn (Way $way): array => [$way->words, ChangeWriter::fields($way->change)], $check->ways),
+        ], $plan->checks);
+
+        return [$checks, $plan->prepare(), $plan->steps(), Inspection::of($plan), FitSheet::of($plan)];
     }
 
     /**

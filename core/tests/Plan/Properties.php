@@ -11,6 +11,7 @@ use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Piece\ChangeReader;
+use Hebra\Core\Piece\ChangeWriter;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
@@ -244,7 +245,7 @@ final class Properties
         $stops = self::faults($plan, Level::Stop);
         foreach ($plan->checks as $check) {
             foreach ($check->ways as $way) {
-                $after = Planner::plan(ChangeReader::read($way->change)->apply($plan->piece), $plan->profile);
+                $after = Planner::plan(ChangeReader::read(ChangeWriter::fields($way->change))->apply($plan->piece), $plan->profile);
                 $left = array_filter(
                     $after->checks,
                     fn (

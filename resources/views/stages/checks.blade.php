@@ -10,7 +10,8 @@
             @if ($check->ways !== [])
                 <div class="ways">
                     @foreach ($check->ways as $way)
-                        <x-change :desk="$desk" :do="$way->change['do']" :with="array_diff_key($way->change, ['do' => 0])">{{ $way->words }}</x-change>
+                        @php($fields = \Hebra\Core\Piece\ChangeWriter::fields($way->change))
+                        <x-change :desk="$desk" :do="$fields['do']" :with="array_diff_key($fields, ['do' => 0])">{{ $way->words }}</x-change>
                     @endforeach
                 </div>
             @endif

@@ -39,7 +39,7 @@
                         @if ($problem instanceof \App\Exceptions\Refused && $problem->field() === 'lot.'.$part && $problem->ways !== [])
                             <div class="bar mt-1">
                                 @foreach ($problem->ways as $way)
-                                    @foreach ($way->change as $name => $value)
+                                    @foreach ($way->fields as $name => $value)
                                         <button type="submit" class="tool" name="{{ $name }}" value="{{ $value }}">{{ $way->words }}</button>
                                     @endforeach
                                 @endforeach

@@ -14,10 +14,10 @@ use Hebra\Core\Piece\Piece;
 final readonly class AddBead implements Change
 {
     public function __construct(
-        private string $part,
-        private ?int $at,
-        private Bead|string $bead,
-        private int $count = 1,
+        public string $part,
+        public ?int $at,
+        public Bead|string $bead,
+        public int $count = 1,
     ) {
     }
 

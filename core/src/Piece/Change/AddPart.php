@@ -17,7 +17,7 @@ use Hebra\Core\School\Schools;
 final readonly class AddPart implements Change
 {
     /** @param  int|null  $at place in the line of parts; null: where such a part belongs */
-    public function __construct(private string $technique, private ?int $at, private Schools $schools = new Schools)
+    public function __construct(public string $technique, public ?int $at = null, public Schools $schools = new Schools)
     {
     }
 

@@ -14,7 +14,7 @@ use Hebra\Core\Piece\Piece;
  */
 final readonly class ClosePart implements Change
 {
-    public function __construct(private string $part, private ?EyeRef $to)
+    public function __construct(public string $part, public ?EyeRef $to)
     {
     }
 

@@ -10,7 +10,7 @@ use Hebra\Core\Piece\Piece;
 /** The same part once more, below it, to be changed on its own. */
 final readonly class CopyPart implements Change
 {
-    public function __construct(private string $part)
+    public function __construct(public string $part)
     {
     }
 

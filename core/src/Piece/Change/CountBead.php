@@ -12,7 +12,7 @@ use Hebra\Core\Quantity\Count;
 /** How many of a bead in a row: a count, or one more or fewer. One fewer than one takes it off. */
 final readonly class CountBead implements Change
 {
-    public function __construct(private string $part, private int $at, private int $count, private bool $relative)
+    public function __construct(public string $part, public int $at, public int $count, public bool $relative = false)
     {
     }
 

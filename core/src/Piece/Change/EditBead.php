@@ -12,10 +12,10 @@ use Hebra\Core\Piece\Piece;
 final readonly class EditBead implements Change
 {
     public function __construct(
-        private string $bead,
-        private ?float $holeMm,
-        private ?string $colour,
-        private ?string $size = null,
+        public string $bead,
+        public ?float $holeMm,
+        public ?string $colour,
+        public ?string $size = null,
     ) {
     }
 

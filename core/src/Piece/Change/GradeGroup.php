@@ -18,7 +18,7 @@ use Hebra\Core\Piece\Piece;
  */
 final readonly class GradeGroup implements Change
 {
-    public function __construct(private string $group, private float $byMm, private bool $isFalling)
+    public function __construct(public string $group, public float $byMm, public bool $isFalling)
     {
     }
 

@@ -11,7 +11,7 @@ use Hebra\Core\Piece\Piece;
 /** Where a part hangs: in an eye of a part above it, or, with nothing said, in the one before it. */
 final readonly class HangPart implements Change
 {
-    public function __construct(private string $part, private ?EyeRef $on)
+    public function __construct(public string $part, public ?EyeRef $on)
     {
     }
 

@@ -11,7 +11,7 @@ use Hebra\Core\Piece\Piece;
 /** Puts a part in a group with the one above it, to repeat together. */
 final readonly class JoinGroup implements Change
 {
-    public function __construct(private string $part)
+    public function __construct(public string $part)
     {
     }
 

@@ -10,7 +10,7 @@ use Hebra\Core\Piece\Piece;
 /** Takes a part out of its group; what stood below it there ends with it. */
 final readonly class LeaveGroup implements Change
 {
-    public function __construct(private string $part)
+    public function __construct(public string $part)
     {
     }
 

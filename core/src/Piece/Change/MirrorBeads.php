@@ -10,7 +10,7 @@ use Hebra\Core\Piece\Piece;
 /** Repeats the beads of a part backwards about the last of them, so that both halves match. */
 final readonly class MirrorBeads implements Change
 {
-    public function __construct(private string $part)
+    public function __construct(public string $part)
     {
     }
 

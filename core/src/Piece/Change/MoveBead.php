@@ -10,7 +10,7 @@ use Hebra\Core\Piece\Piece;
 /** Moves a run of beads one place up or down; past the end of its wire it goes on to the next part that takes beads. */
 final readonly class MoveBead implements Change
 {
-    public function __construct(private string $part, private int $at, private int $by)
+    public function __construct(public string $part, public int $at, public int $by)
     {
     }
 

@@ -10,7 +10,7 @@ use Hebra\Core\Piece\Piece;
 /** Moves a part up or down the line; at the end of the line it stays. */
 final readonly class MovePart implements Change
 {
-    public function __construct(private string $part, private int $by)
+    public function __construct(public string $part, public int $by)
     {
     }
 

@@ -10,7 +10,7 @@ use Hebra\Core\Piece\Piece;
 /** A part is made of a wire of its own, which begins as the one it had, or goes back to the wire of its kind. */
 final readonly class OwnWire implements Change
 {
-    public function __construct(private string $part, private bool $isOwn)
+    public function __construct(public string $part, public bool $isOwn)
     {
     }
 

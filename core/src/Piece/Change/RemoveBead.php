@@ -10,7 +10,7 @@ use Hebra\Core\Piece\Piece;
 /** Takes a run of beads off. */
 final readonly class RemoveBead implements Change
 {
-    public function __construct(private string $part, private int $at)
+    public function __construct(public string $part, public int $at)
     {
     }
 

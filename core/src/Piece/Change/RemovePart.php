@@ -10,7 +10,7 @@ use Hebra\Core\Piece\Piece;
 /** Takes a part off. */
 final readonly class RemovePart implements Change
 {
-    public function __construct(private string $part)
+    public function __construct(public string $part)
     {
     }
 

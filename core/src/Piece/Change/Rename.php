@@ -10,7 +10,7 @@ use Hebra\Core\Piece\Piece;
 /** Another name for the piece. */
 final readonly class Rename implements Change
 {
-    public function __construct(private string $name)
+    public function __construct(public string $name)
     {
     }
 

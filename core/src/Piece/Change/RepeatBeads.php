@@ -16,7 +16,7 @@ use Hebra\Core\Piece\Piece;
 final readonly class RepeatBeads implements Change
 {
     /** @param  int|null  $runs  how many runs the unit has; all where null */
-    public function __construct(private string $part, private ?int $runs, private int $count)
+    public function __construct(public string $part, public ?int $runs, public int $count)
     {
     }
 

@@ -11,7 +11,7 @@ use Hebra\Core\Quantity\Count;
 /** How often a part follows itself: a count, or one more or fewer. */
 final readonly class RepeatPart implements Change
 {
-    public function __construct(private string $part, private int $count, private bool $relative)
+    public function __construct(public string $part, public int $count, public bool $relative = false)
     {
     }
 

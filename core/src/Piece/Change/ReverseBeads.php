@@ -10,7 +10,7 @@ use Hebra\Core\Piece\Piece;
 /** Turns the beads of a part end for end. */
 final readonly class ReverseBeads implements Change
 {
-    public function __construct(private string $part)
+    public function __construct(public string $part)
     {
     }
 

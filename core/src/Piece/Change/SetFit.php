@@ -11,7 +11,7 @@ use Hebra\Core\Piece\Piece;
 /** What the piece is to fit: the parts that have a size follow it. */
 final readonly class SetFit implements Change
 {
-    public function __construct(private Fit $fit)
+    public function __construct(public Fit $fit)
     {
     }
 

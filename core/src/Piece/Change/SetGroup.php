@@ -12,7 +12,7 @@ use Hebra\Core\Piece\Piece;
 /** How often a group repeats, and whether it is mirrored. */
 final readonly class SetGroup implements Change
 {
-    public function __construct(private string $group, private ?int $count, private int $by, private ?bool $isMirrored)
+    public function __construct(public string $group, public ?int $count, public int $by = 0, public ?bool $isMirrored = null)
     {
     }
 

@@ -12,7 +12,7 @@ use Hebra\Core\Quantity\LengthUnit;
 final readonly class SetLinks implements Change
 {
     /** @param  array<string, string>  $links  by part */
-    public function __construct(private array $links)
+    public function __construct(public array $links)
     {
     }
 

@@ -11,7 +11,7 @@ use Hebra\Core\Piece\Piece;
 /** One, a pair, or a batch. */
 final readonly class SetMakes implements Change
 {
-    public function __construct(private Makes $makes)
+    public function __construct(public Makes $makes)
     {
     }
 

@@ -11,7 +11,7 @@ use Hebra\Core\Wire\Metal;
 /** One metal for every wire of the piece; sizes and tempers stay. */
 final readonly class SetMetal implements Change
 {
-    public function __construct(private Metal $metal)
+    public function __construct(public Metal $metal)
     {
     }
 

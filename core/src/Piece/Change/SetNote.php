@@ -10,7 +10,7 @@ use Hebra\Core\Piece\Piece;
 /** The maker's note on the piece. */
 final readonly class SetNote implements Change
 {
-    public function __construct(private string $note)
+    public function __construct(public string $note)
     {
     }
 

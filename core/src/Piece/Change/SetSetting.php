@@ -13,10 +13,10 @@ use Hebra\Core\Quantity\LengthUnit;
 final readonly class SetSetting implements Change
 {
     public function __construct(
-        private string $part,
-        private string $key,
-        private string $value,
-        private LengthUnit $bare,
+        public string $part,
+        public string $key,
+        public string $value,
+        public LengthUnit $bare = LengthUnit::Millimetre,
     ) {
     }
 

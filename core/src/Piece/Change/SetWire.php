@@ -15,10 +15,10 @@ use Hebra\Core\Wire\WireSize;
 final readonly class SetWire implements Change
 {
     public function __construct(
-        private string $role,
-        private ?Metal $metal,
-        private ?WireSize $size,
-        private ?Temper $temper,
+        public string $role,
+        public ?Metal $metal = null,
+        public ?WireSize $size = null,
+        public ?Temper $temper = null,
     ) {
     }
 

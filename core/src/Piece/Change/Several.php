@@ -11,7 +11,7 @@ use Hebra\Core\Piece\Piece;
 final readonly class Several implements Change
 {
     /** @param  list<Change>  $changes */
-    public function __construct(private array $changes, private string $words)
+    public function __construct(public array $changes, public string $words)
     {
     }
 

@@ -12,7 +12,7 @@ use Hebra\Core\Piece\Piece;
 /** Another bead in the same place, as many of it. */
 final readonly class SwapBead implements Change
 {
-    public function __construct(private string $part, private int $at, private Bead|string $bead)
+    public function __construct(public string $part, public int $at, public Bead|string $bead)
     {
     }
 

@@ -22,6 +22,9 @@ use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Course\Shape\Wound;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
+use Hebra\Core\Piece\Change\RemoveBead;
+use Hebra\Core\Piece\Change\SetSetting;
+use Hebra\Core\Piece\Change\SetWire;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\FitKind;
@@ -601,14 +604,14 @@ final class Bangle implements Technique
             $flat->thicknessMm >= $soft && $part->wire->temper !== Temper::DeadSoft
                 ? new Way(
                     'Start dead soft',
-                    ['do' => 'wire', 'role' => $part->part->wire, 'temper' => Temper::DeadSoft->value],
+                    new SetWire($part->part->wire, temper: Temper::DeadSoft),
                 )
                 : null,
-            new Way('Anneal it on the way', ['do' => 'part.set', 'part' => $id, 'key' => 'annealed', 'value' => '1']),
+            new Way('Anneal it on the way', new SetSetting($id, 'annealed', '1')),
             $stop <= $part->wireMm()
                 ? new Way(
                     'Stop at '.Figures::mm($stop),
-                    ['do' => 'part.set', 'part' => $id, 'key' => 'hammered', 'value' => $stop.' mm'],
+                    new SetSetting($id, 'hammered', $stop.' mm'),
                 )
                 : null,
         ])));
@@ -623,7 +626,7 @@ final class Bangle implements Technique
         $checks = $covered <= $room ? [] : [new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the bangle is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
             new Way(
                 'Take the last ones off',
-                ['do' => 'bead.remove', 'part' => $part->part->id, 'at' => (string) (count($part->strung) - 1)],
+                new RemoveBead($part->part->id, count($part->strung) - 1),
             ),
         ])];
 
@@ -632,7 +635,7 @@ final class Bangle implements Technique
         return $to > 0 && $this->flat($part) === null ? [...$checks, new Check(Level::Stop, 'hammered', 'Hammered to '.$part->profile->size($to).' cannot be: the wire is '.$part->profile->size($part->wireMm()).' thick.', $part->part->id, [
             new Way(
                 'Leave it round',
-                ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'hammered', 'value' => '0 mm'],
+                new SetSetting($part->part->id, 'hammered', '0 mm'),
             ),
         ])] : $checks;
     }

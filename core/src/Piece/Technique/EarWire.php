@@ -16,6 +16,7 @@ use Hebra\Core\Course\Shape\Rolled;
 use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Figure\Placement;
+use Hebra\Core\Piece\Change\SetWire;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
@@ -388,9 +389,9 @@ final class EarWire implements Technique
         return new Check(Level::Warn, 'skin', ucfirst($part->wire->metal->words()).' goes through the ear here and can irritate skin; local limits on nickel may forbid it.', $part->part->id, [
             new Way(
                 'Ear wire of sterling silver',
-                ['do' => 'wire', 'role' => $part->part->wire, 'metal' => 'sterling'],
+                new SetWire($part->part->wire, metal: Metal::Sterling),
             ),
-            new Way('Ear wire of niobium', ['do' => 'wire', 'role' => $part->part->wire, 'metal' => 'niobium']),
+            new Way('Ear wire of niobium', new SetWire($part->part->wire, metal: Metal::Niobium)),
         ]);
     }
 
@@ -398,7 +399,7 @@ final class EarWire implements Technique
     private function thickness(PartPlan $part): ?Check
     {
         $d = $part->wireMm();
-        $way = [new Way('Use 20 AWG', ['do' => 'wire', 'role' => $part->part->wire, 'size' => '20 awg'])];
+        $way = [new Way('Use 20 AWG', new SetWire($part->part->wire, size: WireSize::awg(20)))];
 
         return match (true) {
             $d > 0.95 => new Check(
@@ -428,7 +429,7 @@ final class EarWire implements Technique
         return new Check(Level::Note, 'temper', 'A dead soft ear wire bends open in wear: half hard keeps its shape, or hammer the arch lightly.', $part->part->id, [
             new Way(
                 'Half hard for the ear wire',
-                ['do' => 'wire', 'role' => $part->part->wire, 'temper' => 'half-hard'],
+                new SetWire($part->part->wire, temper: Temper::HalfHard),
             ),
         ]);
     }

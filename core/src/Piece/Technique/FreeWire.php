@@ -11,6 +11,7 @@ use Hebra\Core\Course\Move;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
+use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
@@ -460,7 +461,7 @@ final class FreeWire implements Technique
         try {
             Text::parse($part->part->choice('course'));
         } catch (Problem $problem) {
-            $straight = ['do' => 'part.set', 'part' => $id, 'key' => 'course', 'value' => 'straight 10'];
+            $straight = new SetSetting($id, 'course', 'straight 10');
 
             return [
                 new Check(Level::Stop, 'course', $problem->getMessage(), $id, [new Way('A straight wire', $straight)]),

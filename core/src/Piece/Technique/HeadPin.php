@@ -11,6 +11,7 @@ use Hebra\Core\Course\Move;
 use Hebra\Core\Course\Segment;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
@@ -214,11 +215,11 @@ final class HeadPin implements Technique
                 $wider === null
                     ? new Way(
                         'A tight eye for a foot',
-                        ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'stop', 'value' => 'eye'],
+                        new SetSetting($part->part->id, 'stop', 'eye'),
                     )
                     : new Way(
                         'A larger foot',
-                        ['do' => 'part.set', 'part' => $part->part->id, 'key' => $wider[0], 'value' => $wider[1].' mm'],
+                        new SetSetting($part->part->id, $wider[0], $wider[1].' mm'),
                     ),
             ]);
         }
@@ -230,7 +231,7 @@ final class HeadPin implements Technique
                 'ball',
                 $objection,
                 $part->part->id,
-                [new Way('A flat spiral for a foot', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'stop', 'value' => 'spiral'])],
+                [new Way('A flat spiral for a foot', new SetSetting($part->part->id, 'stop', 'spiral'))],
             );
         }
 
@@ -251,7 +252,7 @@ final class HeadPin implements Technique
             );
         }
         $ways = [
-            new Way('Cut the pin from wire', ['do' => 'part.set', 'part' => $id, 'key' => 'source', 'value' => 'cut']),
+            new Way('Cut the pin from wire', new SetSetting($id, 'source', 'cut')),
         ];
         foreach (self::STOCKED_MM as $stocked) {
             if ($stocked >= $fit->neededMm()) {
@@ -259,7 +260,7 @@ final class HeadPin implements Technique
                     $ways,
                     new Way(
                         'Use '.$profile->length($stocked).' pins',
-                        ['do' => 'part.set', 'part' => $id, 'key' => 'pin_length', 'value' => $stocked.' mm'],
+                        new SetSetting($id, 'pin_length', $stocked.' mm'),
                     ),
                 );
                 break;

@@ -14,6 +14,7 @@ use Hebra\Core\Course\Shape\Sheared;
 use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Figure\Placement;
+use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\FitKind;
@@ -244,7 +245,7 @@ final class Hoop implements Technique
             $checks[] = new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the hoop is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
                 new Way(
                     'Make the hoop larger',
-                    ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'diameter', 'value' => ceil($covered / M_PI + 1).' mm'],
+                    new SetSetting($part->part->id, 'diameter', ceil($covered / M_PI + 1).' mm'),
                 ),
             ]);
         }
@@ -254,14 +255,14 @@ final class Hoop implements Technique
             $checks[] = new Check(Level::Stop, 'lock', 'The hook of '.Figures::mm($d).' wire does not pass the eye, '.$part->profile->size($eye).' inside.', $part->part->id, [
                 new Way(
                     'Turn a larger eye',
-                    ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'eye', 'value' => Figures::trim(ceil(10 * ($d + 2 * self::LOCK_MM)) / 10, 1).' mm'],
+                    new SetSetting($part->part->id, 'eye', Figures::trim(ceil(10 * ($d + 2 * self::LOCK_MM)) / 10, 1).' mm'),
                 ),
             ]);
         } elseif ($hook < $eye + 2 * $d) {
             $checks[] = new Check(Level::Warn, 'lock', 'A hook of '.$part->profile->size($hook).' hardly catches behind an eye '.$part->profile->size($eye + 2 * $d).' across: the hoop opens by itself.', $part->part->id, [
                 new Way(
                     'A longer hook',
-                    ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'hook', 'value' => ceil($eye + 3 * $d).' mm'],
+                    new SetSetting($part->part->id, 'hook', ceil($eye + 3 * $d).' mm'),
                 ),
             ]);
         } else {
@@ -279,7 +280,7 @@ final class Hoop implements Technique
                     $checks[] = new Check(Level::Warn, 'eye', 'The eye is narrower than the hole of the '.$strung->bead->words().', which slips over it.', $part->part->id, [
                         new Way(
                             'Turn a larger eye',
-                            ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'eye', 'value' => round($strung->bead->holeMm + 0.3, 1).' mm'],
+                            new SetSetting($part->part->id, 'eye', round($strung->bead->holeMm + 0.3, 1).' mm'),
                         ),
                     ]);
                 }

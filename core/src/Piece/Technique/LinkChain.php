@@ -12,6 +12,7 @@ use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
+use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
@@ -257,15 +258,15 @@ final class LinkChain implements Technique
         $id = $part->part->id;
         if ($part->part->mm('wide') > $part->part->mm('inside') + 1e-9) {
             return [new Check(Level::Stop, 'link', 'The link is '.$part->profile->size($part->part->mm('wide')).' wide inside and '.$part->profile->size($part->part->mm('inside')).' long: give the longer side as its length.', $id, [Way::all('Turn them about', [
-                ['do' => 'part.set', 'part' => $id, 'key' => 'inside', 'value' => $part->part->mm('wide').' mm'],
-                ['do' => 'part.set', 'part' => $id, 'key' => 'wide', 'value' => $part->part->mm('inside').' mm'],
+                new SetSetting($id, 'inside', $part->part->mm('wide').' mm'),
+                new SetSetting($id, 'wide', $part->part->mm('inside').' mm'),
             ])])];
         }
         if ($part->part->mm('wide') < 2 * $part->wireMm()) {
             return [new Check(Level::Stop, 'link', 'A link '.$part->profile->size($part->part->mm('wide')).' wide inside has no room for two links of '.Figures::mm($part->wireMm()).' wire.', $id, [
                 new Way(
                     'Wider links',
-                    ['do' => 'part.set', 'part' => $id, 'key' => 'wide', 'value' => Figures::trim(ceil(20 * $part->wireMm()) / 10, 1).' mm'],
+                    new SetSetting($id, 'wide', Figures::trim(ceil(20 * $part->wireMm()) / 10, 1).' mm'),
                 ),
             ])];
         }

@@ -17,6 +17,9 @@ use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Piece\BeadRun;
+use Hebra\Core\Piece\Change\CountBead;
+use Hebra\Core\Piece\Change\RepeatBeads;
+use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\FitKind;
@@ -378,7 +381,7 @@ final class MemoryBracelet implements Technique
                             ' and ',
                             array_map(fn (Strung $strung): string => $strung->bead->words(), $unit),
                         ),
-                        ['do' => 'bead.repeat', 'part' => $part->part->id, 'runs' => (string) $length, 'count' => (string) $count],
+                        new RepeatBeads($part->part->id, $length, $count),
                     ),
                 ];
         }
@@ -392,7 +395,7 @@ final class MemoryBracelet implements Technique
             : [
                 new Way(
                     "{$count} × ".$run->bead->words(),
-                    ['do' => 'bead.count', 'part' => $part->part->id, 'at' => (string) $at, 'count' => (string) $count],
+                    new CountBead($part->part->id, $at, $count),
                 ),
             ];
     }
@@ -418,7 +421,7 @@ final class MemoryBracelet implements Technique
             : [
                 new Way(
                     self::loops($loops),
-                    ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'loops', 'value' => Figures::trim($loops)],
+                    new SetSetting($part->part->id, 'loops', Figures::trim($loops)),
                 ),
             ];
     }
@@ -434,12 +437,12 @@ final class MemoryBracelet implements Technique
                     'two holes',
                     ucfirst($strung->bead->words()).' has two holes and wants two wires.',
                     $part->part->id,
-                    [new Way('Two wires', ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'strands', 'value' => 'two'])],
+                    [new Way('Two wires', new SetSetting($part->part->id, 'strands', 'two'))],
                 );
             }
             if ($this->sharedOut($part, $strung) && $strung->count % 2 === 1) {
                 $checks[] = new Check(Level::Warn, 'strands', "{$strung->count} × ".$strung->bead->words().' cannot be shared evenly: one wire would be '.$part->profile->size($strung->bead->lengthMm).' ahead of the other.', $part->part->id, array_map(
-                    fn (int $count): Way => new Way("{$count} of them", ['do' => 'bead.count', 'part' => $part->part->id, 'at' => (string) $at, 'count' => (string) $count]), $strung->count > 1 ? [$strung->count - 1, $strung->count + 1] : [2]));
+                    fn (int $count): Way => new Way("{$count} of them", new CountBead($part->part->id, $at, $count)), $strung->count > 1 ? [$strung->count - 1, $strung->count + 1] : [2]));
             }
         }
 

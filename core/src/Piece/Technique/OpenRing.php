@@ -17,6 +17,7 @@ use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Fit\RingSize;
+use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\Parameter;
@@ -274,7 +275,7 @@ final class OpenRing implements Technique
             return [new Check(Level::Warn, 'gap', 'A gap of '.$part->profile->size($part->part->mm('gap')).' is more than a third of the finger: the ring turns and catches.', $part->part->id, [
                 new Way(
                     'A gap of '.$part->profile->size(round($inside / 4, 1)),
-                    ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'gap', 'value' => round($inside / 4, 1).' mm'],
+                    new SetSetting($part->part->id, 'gap', round($inside / 4, 1).' mm'),
                 ),
             ])];
         }

@@ -14,6 +14,8 @@ use Hebra\Core\Course\Shape\Kicked;
 use Hebra\Core\Course\Shape\Lump;
 use Hebra\Core\Course\Shape\Rolled;
 use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Piece\Change\SetSetting;
+use Hebra\Core\Piece\Change\SetWire;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
@@ -210,11 +212,11 @@ final readonly class PinFoot
         return new Check(Level::Stop, 'hammering cracks', ucfirst($wire->words()).' cracks when its end is hammered to half its thickness: it bears '.Figures::mm($thinnest).' before it must be annealed.', $this->part->part->id, [
             new Way(
                 'Start dead soft',
-                ['do' => 'wire', 'role' => $this->part->part->wire, 'temper' => Temper::DeadSoft->value],
+                new SetWire($this->part->part->wire, temper: Temper::DeadSoft),
             ),
             new Way(
                 'A flat spiral for a foot',
-                ['do' => 'part.set', 'part' => $this->part->part->id, 'key' => 'stop', 'value' => 'spiral'],
+                new SetSetting($this->part->part->id, 'stop', 'spiral'),
             ),
         ]);
     }

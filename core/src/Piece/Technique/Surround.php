@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Technique;
 
+use Hebra\Core\Bead\Bead;
 use Hebra\Core\Course\Curve;
 use Hebra\Core\Course\Frame;
 use Hebra\Core\Course\Host;
@@ -19,6 +20,8 @@ use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
+use Hebra\Core\Piece\Change\AddBead;
+use Hebra\Core\Piece\Change\CountBead;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
@@ -435,8 +438,8 @@ final class Surround implements Technique
         $id = $part->part->id;
         $discs = $part->part->beads === [] ? 0 : $part->part->beads[0]->count;
         if ($discs !== 1) {
-            return [new Check(Level::Stop, 'one disc', $discs === 0 ? 'Nothing is held yet: add a coin or another flat bead.' : "A surround holds one bead, the first on its line: this has {$discs}.", $id, $discs === 0 ? [new Way('Hold a coin', ['do' => 'bead.add', 'part' => $id, 'at' => '0', 'bead' => '18 x 18mm coin, hole 1.8, sea, ceramic'])] : [
-                new Way('One of it', ['do' => 'bead.count', 'part' => $id, 'at' => '0', 'count' => '1']),
+            return [new Check(Level::Stop, 'one disc', $discs === 0 ? 'Nothing is held yet: add a coin or another flat bead.' : "A surround holds one bead, the first on its line: this has {$discs}.", $id, $discs === 0 ? [new Way('Hold a coin', new AddBead($id, 0, Bead::parse('18 x 18mm coin, hole 1.8, sea, ceramic')))] : [
+                new Way('One of it', new CountBead($id, 0, 1)),
             ])];
         }
         $rim = $part->withoutFirst(1);
@@ -455,7 +458,7 @@ final class Surround implements Technique
             ? [
                 new Way(
                     (2 * $nearest).' × '.$bead->words(),
-                    ['do' => 'bead.count', 'part' => $id, 'at' => '1', 'count' => (string) (2 * $nearest)],
+                    new CountBead($id, 1, 2 * $nearest),
                 ),
             ]
             : [];
@@ -511,7 +514,7 @@ final class Surround implements Technique
             : [
                 new Way(
                     "{$whole} go round",
-                    ['do' => 'bead.count', 'part' => $part->part->id, 'at' => (string) ($most + 1), 'count' => (string) $count],
+                    new CountBead($part->part->id, $most + 1, $count),
                 ),
             ];
 

@@ -16,6 +16,7 @@ use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Figure\Outline;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Fit\Frame;
+use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
@@ -244,7 +245,7 @@ final class WireFrame implements Technique
         return $covered <= $room ? $held : [...$held, new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the frame is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
             new Way(
                 'Make the frame larger',
-                ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'size', 'value' => ceil($part->part->mm('size') * $covered / $room + 1).' mm'],
+                new SetSetting($part->part->id, 'size', ceil($part->part->mm('size') * $covered / $room + 1).' mm'),
             ),
         ])];
     }

@@ -21,6 +21,7 @@ use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Course\WovenWire;
 use Hebra\Core\Figure\Placement;
+use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
@@ -562,7 +563,7 @@ final class WovenBand implements Technique
                     'weave',
                     $why->getMessage(),
                     $id,
-                    [new Way("Weave round all {$cores}", ['do' => 'part.set', 'part' => $id, 'key' => 'pattern', 'value' => "2@1-{$cores}"])],
+                    [new Way("Weave round all {$cores}", new SetSetting($id, 'pattern', "2@1-{$cores}"))],
                 ),
             ];
         }
@@ -571,7 +572,7 @@ final class WovenBand implements Technique
             return [new Check(Level::Stop, 'weave', 'No section takes core '.implode(' or ', $free).': it would fall out.', $id, [
                 new Way(
                     'Add a turn round all',
-                    ['do' => 'part.set', 'part' => $id, 'key' => 'pattern', 'value' => $part->part->choice('pattern').(str_contains($part->part->choice('pattern'), '|') || preg_match('/[fbx]\d/', $part->part->choice('pattern')) === 1 ? " | 1@1-{$cores} x1" : " 1@1-{$cores}")],
+                    new SetSetting($id, 'pattern', $part->part->choice('pattern').(str_contains($part->part->choice('pattern'), '|') || preg_match('/[fbx]\d/', $part->part->choice('pattern')) === 1 ? " | 1@1-{$cores} x1" : " 1@1-{$cores}")),
                 ),
             ])];
         }
@@ -615,7 +616,7 @@ final class WovenBand implements Technique
         return [new Check(Level::Note, 'woven length', 'Its repeats come to '.$part->profile->size($band->lengthMm()).', not to the '.$part->profile->size($asked).' asked for.', $part->part->id, [
             new Way(
                 'Take '.$part->profile->size($band->lengthMm()),
-                ['do' => 'part.set', 'part' => $part->part->id, 'key' => 'length', 'value' => round($band->lengthMm(), 3).' mm'],
+                new SetSetting($part->part->id, 'length', round($band->lengthMm(), 3).' mm'),
             ),
         ])];
     }

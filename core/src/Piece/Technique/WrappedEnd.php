@@ -12,6 +12,7 @@ use Hebra\Core\Course\Shape\Eye as EyeShape;
 use Hebra\Core\Course\Shape\Helix;
 use Hebra\Core\Course\Shape\Rolled;
 use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
@@ -159,7 +160,7 @@ final readonly class WrappedEnd
         $id = $this->plan->part->id;
 
         return new Check(Level::Warn, 'tail', 'With '.($this->loop->tailMm > 0 ? $this->plan->profile->length($this->loop->tailMm) : 'nothing').' of wire to hold, '.$this->wraps().' cannot be pulled close.', $id, [
-            new Way('Hold 10 mm', ['do' => 'part.set', 'part' => $id, 'key' => 'tail', 'value' => '10 mm']),
+            new Way('Hold 10 mm', new SetSetting($id, 'tail', '10 mm')),
         ]);
     }
 
