@@ -7,10 +7,10 @@ namespace App\View;
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece;
-use Hebra\Core\Piece\Written\Construction;
-use Hebra\Core\Piece\Written\Moves;
-use Hebra\Core\Piece\Written\Text;
 use Hebra\Core\Problem;
+use Hebra\Core\Technique\Written\Construction;
+use Hebra\Core\Technique\Written\Moves;
+use Hebra\Core\Technique\Written\Text;
 
 /** What a free wire's way can go on with: its beads by their letters, moves with an example, what stands already. */
 final readonly class CourseField

@@ -19,11 +19,11 @@ use Hebra\Core\Figure\View;
 use Hebra\Core\Hand\Learned;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\FitKind;
+use Hebra\Core\Piece\Kind;
+use Hebra\Core\Piece\Kinds;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece as Document;
-use Hebra\Core\Piece\Technique;
-use Hebra\Core\Piece\Techniques;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\FitSheet;
@@ -168,24 +168,24 @@ final class Desk
         return $this->plan->isLaidRound() ? $this->profile->length($this->plan->assembly()->widthMm()).' across' : '';
     }
 
-    /** @return list<Technique> those with a key and a button of their own */
+    /** @return list<Kind> those with a key and a button of their own */
     public function quickTechniques(): array
     {
         return array_map(
-            Techniques::named(...),
+            Kinds::named(...),
             [$this->document->fit->kind === FitKind::Ear ? 'ear-wire' : 'jump-ring', 'wrapped-link', 'head-pin'],
         );
     }
 
-    /** @return array<string, list<Technique>> all others, by family in words */
+    /** @return array<string, list<Kind>> all others, by family in words */
     public function techniquesByFamily(): array
     {
         $by = [];
         foreach (Family::cases() as $family) {
             $by[$family->words()] = array_values(
                 array_filter(
-                    Techniques::all(),
-                    fn (Technique $technique): bool => $technique->family() === $family && ! in_array(
+                    Kinds::all(),
+                    fn (Kind $technique): bool => $technique->family() === $family && ! in_array(
                         $technique,
                         $this->quickTechniques(),
                         true,

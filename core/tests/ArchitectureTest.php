@@ -68,6 +68,33 @@ final class ArchitectureTest extends TestCase
         self::assertGreaterThan(50, $read);
     }
 
+    /** Rooms build on each other one way; what still goes both ways is named, and may only become less. */
+    public function test_rooms_build_on_each_other_one_way(): void
+    {
+        $imports = [];
+        $finder = new NodeFinder;
+        foreach (self::files('core/src') as $path => $ast) {
+            $room = explode('/', explode('/core/src/', $path)[1])[0];
+            foreach ($finder->findInstanceOf($ast, Node\Name::class) as $name) {
+                if (preg_match('/^\\\\?Hebra\\\\Core\\\\([A-Z]\w+)\\\\/', $name->toString(), $found) === 1 && $found[1] !== $room) {
+                    $imports[$room][$found[1]] = true;
+                }
+            }
+        }
+        $both = [];
+        foreach ($imports as $room => $others) {
+            foreach (array_keys($others) as $other) {
+                if (isset($imports[$other][$room]) && $room < $other) {
+                    $both[] = "{$room} and {$other}";
+                }
+            }
+        }
+        self::assertSame(['Hand and Plan'], $both);
+        self::assertSame([], array_intersect(array_keys($imports['Piece']), ['Plan', 'Technique', 'Course', 'Figure']));
+        self::assertArrayNotHasKey('Technique', $imports['Plan'], 'plans know techniques by what they are asked');
+        self::assertSame([], array_intersect(array_keys($imports['Course']), ['Piece', 'Plan', 'Technique', 'Figure']));
+    }
+
     public function test_every_file_is_strict_and_every_class_final(): void
     {
         $finder = new NodeFinder;

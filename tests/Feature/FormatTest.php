@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Database\Seeders\DemoSeeder;
+use Hebra\Core\Piece\Kinds;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\PieceJson;
-use Hebra\Core\Piece\Techniques;
 use Hebra\Core\Wire\Metal;
 use Illuminate\Support\Facades\DB;
 use Opis\JsonSchema\Errors\ErrorFormatter;
@@ -68,11 +68,11 @@ final class FormatTest extends TestCase
             true,
         );
         self::assertSame(
-            array_keys(Techniques::all()),
+            array_keys(Kinds::all()),
             $schema['properties']['parts']['items']['properties']['technique']['enum'],
         );
         $format = (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/README.md');
-        foreach (Techniques::all() as $technique) {
+        foreach (Kinds::all() as $technique) {
             foreach ($technique->parameters() as $parameter) {
                 self::assertStringContainsString("`{$parameter->key}`", $format);
             }

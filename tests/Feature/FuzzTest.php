@@ -136,7 +136,7 @@ final class FuzzTest extends TestCase
         $parameters = $part->technique()->parameters();
         $parameter = $parameters === [] ? null : $parameters[$this->random->getInt(0, count($parameters) - 1)];
         $choices = array_keys($parameter->choices ?? []);
-        $techniques = array_keys(\Hebra\Core\Piece\Techniques::all());
+        $techniques = array_keys(\Hebra\Core\Piece\Kinds::all());
 
         return array_filter([
             'part' => $part->id, 'key' => $parameter?->key, 'value' => $choices === []

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece;
 
-use Hebra\Core\Piece\Written\Text;
+use Closure;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Length;
 use Hebra\Core\Quantity\LengthUnit;
@@ -23,6 +23,7 @@ final readonly class Parameter
         public float $least = 0.0,
         public float $most = 0.0,
         public array $choices = [],
+        private ?Closure $read = null,
     ) {
     }
 
@@ -52,10 +53,14 @@ final readonly class Parameter
         return new self($key, ParameterKind::Weave, $words, $default);
     }
 
-    /** The way of a wire, move by move. */
-    public static function course(string $key, string $words, string $default): self
+    /**
+     * The way of a wire, move by move.
+     *
+     * @param  Closure(string, string): mixed  $read  throws what is wrong with a text, given its field
+     */
+    public static function course(string $key, string $words, string $default, Closure $read): self
     {
-        return new self($key, ParameterKind::Course, $words, $default);
+        return new self($key, ParameterKind::Course, $words, $default, read: $read);
     }
 
     public static function flag(string $key, string $words, bool $default): self
@@ -117,7 +122,7 @@ final readonly class Parameter
 
     private function written(string $text, string $field): string
     {
-        Text::parse($text, $field);
+        $this->read === null || ($this->read)($text, $field);
 
         return trim($text);
     }

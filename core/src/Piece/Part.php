@@ -30,9 +30,9 @@ final readonly class Part
     ) {
     }
 
-    public function technique(): Technique
+    public function technique(): Kind
     {
-        return Techniques::named($this->technique);
+        return Kinds::named($this->technique);
     }
 
     /** @param  array<string, mixed>  $changed */

@@ -46,7 +46,7 @@ final readonly class Pattern
     {
         $beads = $keys = $parts = $wires = [];
         foreach ($this->line as $index => $item) {
-            $part = Techniques::newPart(
+            $part = Kinds::newPart(
                 $item[0],
                 'p'.($index + 1),
                 $schools,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece;
 
 use Hebra\Core\Bead\Bead;
+use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Unreadable;
 use Hebra\Core\Wire\Wire;
@@ -388,6 +389,27 @@ final readonly class Piece
         }
 
         return "the {$role} wire";
+    }
+
+    /** How thick the wire of a part is. */
+    public function wireMm(Part $part): float
+    {
+        return $this->wires[$part->wire]->diameterMm();
+    }
+
+    /**
+     * How thick the beads of a part lie on the finger or the wrist, through the middle: of a bead with two holes, side by
+     * side, half its width [memory].
+     */
+    public function thickestMm(Part $part): float
+    {
+        $thick = array_map(function (BeadRun $run): float {
+            $bead = $this->beads[$run->bead];
+
+            return $bead->widthMm / ($bead->drilling === Drilling::TwoHole ? 2 : 1);
+        }, $part->beads);
+
+        return max([0.0, ...$thick]);
     }
 
     /** @param  array<string, true>  $ids  of the parts there are */

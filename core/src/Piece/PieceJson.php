@@ -286,7 +286,7 @@ final class PieceJson
     private static function part(array $part, string $at): Part
     {
         self::onlyKeys($part, ['id', 'technique', 'wire', 'repeat', 'settings', 'beads', 'on', 'to', 'group'], $at);
-        $technique = Techniques::named(self::text($part, 'technique', "{$at}.technique"), "{$at}.technique");
+        $technique = Kinds::named(self::text($part, 'technique', "{$at}.technique"), "{$at}.technique");
         $given = self::object($part['settings'] ?? [], "{$at}.settings");
         $settings = [];
         foreach ($technique->parameters() as $parameter) {

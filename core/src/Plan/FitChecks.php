@@ -26,7 +26,7 @@ final class FitChecks
     {
         $checks = [];
         foreach ($parts as $part) {
-            $sizing = $part->technique->sizing($part, $piece->fit);
+            $sizing = $part->technique->sizing($piece, $part->part);
             if ($sizing !== null && ! $sizing->fits($part->part)) {
                 $checks[] = self::off($piece->fit, $part, $sizing, $profile);
             }

@@ -163,7 +163,7 @@ final readonly class FitSheet
             );
             $sentences[] = $sizing->key === 'coil'
                 ? 'Its coil is '.$plan->profile->size($mm).' to the wire’s middle, '
-                    .$plan->profile->size($mm - $part->thickestMm()).' inside its beads.'
+                    .$plan->profile->size($mm - $plan->piece->thickestMm($part->part)).' inside its beads.'
                 : self::formed(
                     $plan,
                     $part,

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
-use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bead\HoleFit;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Piece\ParameterKind;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece;
-use Hebra\Core\Piece\Technique;
 use Hebra\Core\Wire\Hardness;
 use Hebra\Core\Wire\Wire;
 
@@ -38,8 +36,11 @@ final readonly class PartPlan
             $strung[] = new Strung($run->bead, $piece->beads[$run->bead], $run->count);
         }
 
+        $technique = $part->technique();
+        $technique instanceof Technique || throw new \LogicException("The {$technique->label()} cannot be planned.");
+
         return new self(
-            $part, $part->technique(), $piece->wires[$part->wire], $strung, $profile, $piece->wires,
+            $part, $technique, $piece->wires[$part->wire], $strung, $profile, $piece->wires,
             $piece->times($part),
         );
     }
@@ -201,24 +202,6 @@ final readonly class PartPlan
                 $this->technique->readyMade($this),
             ),
         );
-    }
-
-    /**
-     * How thick its beads lie on the finger or the wrist, through the middle: of a bead with two holes, side by side,
-     * half its width [memory].
-     */
-    public function thickestMm(): float
-    {
-        return $this->strung === []
-            ? 0.0
-            : max(
-                array_map(
-                    fn (
-                        Strung $strung,
-                    ): float => $strung->bead->widthMm / ($strung->bead->drilling === Drilling::TwoHole ? 2 : 1),
-                    $this->strung,
-                ),
-            );
     }
 
     public function widestMm(): float

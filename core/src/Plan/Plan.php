@@ -257,7 +257,7 @@ final class Plan
     {
         $sized = [];
         foreach ($this->parts as $part) {
-            $sizing = $part->technique->sizing($part, $this->piece->fit);
+            $sizing = $part->technique->sizing($this->piece, $part->part);
             if ($sizing !== null) {
                 $sized[] = [$part, $sizing];
             }

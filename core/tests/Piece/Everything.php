@@ -8,18 +8,19 @@ use Hebra\Core\Bead\Bead;
 use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\FitKind;
+use Hebra\Core\Piece\Kinds;
 use Hebra\Core\Piece\Makes;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
-use Hebra\Core\Piece\Technique;
-use Hebra\Core\Piece\Techniques;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
+use Hebra\Core\Plan\Technique;
 use Hebra\Core\Problem;
+use Hebra\Core\Technique\Techniques;
 
 /**
  * Everything there is, for what must hold of all of it: each pattern, each technique in each of its choices, and seeded
@@ -91,7 +92,7 @@ final class Everything
     /** @param  array<string, string>  $settings */
     private static function alone(Technique $technique, array $settings): Piece
     {
-        $part = Techniques::newPart($technique->name(), 'p1');
+        $part = Kinds::newPart($technique->name(), 'p1');
         foreach ($settings as $key => $value) {
             $part = $part->withSetting($key, $value);
         }

@@ -560,7 +560,7 @@ final class FamiliesTest extends TestCase
     public function test_random_pieces_of_every_technique_can_be_planned(): void
     {
         mt_srand(17);
-        $techniques = array_keys(\Hebra\Core\Piece\Techniques::all());
+        $techniques = array_keys(\Hebra\Core\Piece\Kinds::all());
         foreach (array_keys(Patterns::all()) as $pattern) {
             $piece = Patterns::start($pattern, 'Random');
             for ($change = 0; $change < 25; $change++) {

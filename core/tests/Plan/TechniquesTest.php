@@ -7,7 +7,6 @@ namespace Hebra\Core\Tests\Plan;
 use Hebra\Core\Course\Segment;
 use Hebra\Core\Piece\ParameterKind;
 use Hebra\Core\Piece\Piece;
-use Hebra\Core\Piece\Techniques;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Level;
@@ -17,6 +16,7 @@ use Hebra\Core\Plan\Step;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\LengthUnit;
 use Hebra\Core\Quantity\Ruler;
+use Hebra\Core\Technique\Techniques;
 use Hebra\Core\Tests\Piece\Some;
 use PHPUnit\Framework\TestCase;
 

@@ -8,9 +8,9 @@ use Hebra\Core\Bead\Bead;
 use Hebra\Core\Bead\BeadShape;
 use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\Kinds;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece;
-use Hebra\Core\Piece\Techniques;
 use Hebra\Core\School\Schools;
 
 /** A new part, complete from the first moment: it comes with a 6 mm round bead of its own. */
@@ -23,7 +23,7 @@ final readonly class AddPart implements Change
 
     public function apply(Piece $piece): Piece
     {
-        $part = Techniques::newPart($this->technique, $piece->nextPartId(), $this->schools);
+        $part = Kinds::newPart($this->technique, $piece->nextPartId(), $this->schools);
         $more = [];
         if ($part->technique()->takesBeads()) {
             [$key, $more] = AddBead::keyFor($piece, Bead::of(BeadShape::Round, 6.0, 6.0, 1.0));
@@ -61,6 +61,6 @@ final readonly class AddPart implements Change
 
     public function words(Piece $before): string
     {
-        return 'Added a '.Techniques::named($this->technique)->label();
+        return 'Added a '.Kinds::named($this->technique)->label();
     }
 }

@@ -6,8 +6,6 @@ namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece;
-use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Profile;
 
 /** A piece with its rings, bangles, hoops and coils as large as its fit wants them. */
 final class Sized
@@ -20,7 +18,7 @@ final class Sized
     /** A part changed in a setting: where its size was that of the fit, and was not what was set, it still is. */
     public static function following(Piece $piece, Part $before, Part $after, string $changed): Piece
     {
-        $sizing = $before->technique()->sizing(PartPlan::of($piece, $before, new Profile), $piece->fit);
+        $sizing = $before->technique()->sizing($piece, $before);
         $with = $piece->withPart($after);
         $followed = $sizing !== null && $sizing->key !== $changed
             && abs($before->mm($sizing->key) - $sizing->wantedMm) < 1e-3;
@@ -30,9 +28,6 @@ final class Sized
 
     public static function part(Piece $piece, Part $part): Part
     {
-        return $part->technique()->sizing(
-            PartPlan::of($piece, $part, new Profile),
-            $piece->fit,
-        )?->applied($part) ?? $part;
+        return $part->technique()->sizing($piece, $part)?->applied($part) ?? $part;
     }
 }

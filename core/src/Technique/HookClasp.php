@@ -1,0 +1,302 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Technique;
+
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Arc;
+use Hebra\Core\Course\Shape\Corner;
+use Hebra\Core\Course\Shape\Rolled;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\Shape\Together;
+use Hebra\Core\Figure\Placement;
+use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Clasp;
+use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Eye;
+use Hebra\Core\Plan\EyeKind;
+use Hebra\Core\Plan\Forming;
+use Hebra\Core\Plan\Operation;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Technique;
+use Hebra\Core\Plan\Wants;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+
+/**
+ * A clasp made from wire: an eye, a shank, a hook that narrows towards its tip; an S has a hook on both ends; a
+ * shepherd's crook goes on to two thirds of a turn. Cut = π(D + d) + shank + turns·π(B + d) + tip; of an S shank and
+ * twice bend and tip. It stands at the start of a chain or at its end. Millimetres. Common practice: 18 or 16 AWG, half
+ * hard, the hook hammered lightly.
+ */
+final class HookClasp implements Technique
+{
+    use Usual;
+
+    public function name(): string
+    {
+        return 'hook';
+    }
+
+    public function label(): string
+    {
+        return 'hook';
+    }
+
+    public function role(): string
+    {
+        return 'clasp';
+    }
+
+    public function family(): Family
+    {
+        return Family::Finding;
+    }
+
+    public function usualWire(): Wire
+    {
+        return self::awg(18, Temper::HalfHard);
+    }
+
+    public function wants(): Wants
+    {
+        return new Wants(holds: 1.0, effort: 1.8, isHammered: true);
+    }
+
+    /** How far a shepherd's crook goes round, in turns; a hook and an S go half. */
+    private const CROOK_TURNS = 2 / 3;
+
+    /** How far its tip is turned out. */
+    private const TIP_DEGREES = 20.0;
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::choice(
+                'style',
+                'shape',
+                'hook',
+                ['hook' => 'hook', 's' => 'S, a hook at both ends', 'crook' => 'shepherd’s crook'],
+            ),
+            Bought::parameter('it is'),
+            Parameter::choice('end', 'stands at the', 'start', ['start' => 'start', 'end' => 'end']),
+            Parameter::length('eye', 'eye, inside', 3.0, 1.0, 15.0),
+            Parameter::length('shank', 'shank', 9.0, 2.0, 60.0),
+            Parameter::length('bend', 'hook, inside', 4.0, 2.0, 25.0),
+            Parameter::length('tip', 'tip', 5.0, 1.0, 30.0),
+        ];
+    }
+
+    public function shows(string $key, Part $part): bool
+    {
+        return $key !== 'eye' || ! $this->isS($part);
+    }
+
+    private function isS(Part $part): bool
+    {
+        return $part->choice('style') === 's';
+    }
+
+    private function turns(Part $part): float
+    {
+        return $part->choice('style') === 'crook' ? self::CROOK_TURNS : 0.5;
+    }
+
+    public function eyes(PartPlan $part, string $instance): array
+    {
+        $name = $part->part->choice('end') === 'end' ? 'top' : 'bottom';
+        $isS = $this->isS($part->part);
+
+        return [
+            $name => new Eye(
+                "{$instance}/{$name}",
+                EyeKind::Openable,
+                $part->part->mm($isS ? 'bend' : 'eye'),
+                $part->wireMm(),
+                $isS ? 'S’s closed end' : 'hook’s eye',
+                $part->mark('eye'),
+            ),
+        ];
+    }
+
+    public function clasp(PartPlan $part): Clasp
+    {
+        return new Clasp(
+            $this->isS($part->part) ? 'S' : 'hook',
+            1.5 * $part->wireMm(),
+            holdsMm: $part->part->mm('bend'),
+        );
+    }
+
+    public function along(PartPlan $part): array
+    {
+        return ['hook', 'top', 'bottom'];
+    }
+
+    public function inShort(PartPlan $part): string
+    {
+        return ['hook' => '', 's' => 'an S', 'crook' => 'a shepherd’s crook'][$part->part->choice('style')];
+    }
+
+    public function isBought(Part $part): bool
+    {
+        return Bought::is($part);
+    }
+
+    public function readyMade(PartPlan $part): array
+    {
+        return Bought::ready(
+            $part,
+            Cut::of($this->courses($part)[0], $part),
+            ['hook' => 'hook', 's' => 'S clasp', 'crook' => 'shepherd’s crook'][$part->part->choice('style')],
+        );
+    }
+
+    public function courses(PartPlan $part): array
+    {
+        [$d, $inside, $turns] = [$part->wireMm(), $part->part->mm('bend'), $this->turns($part->part)];
+        $arch = $turns * M_PI * ($inside + $d);
+        $numbers = Figures::trim($turns, 4).' × π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).')';
+        $stretch = new Stretch($part);
+        if ($this->isS($part->part)) {
+            $stretch->given(
+                SegmentKind::Straight, $part->part->mm('tip'), 'tip', 'eye', 'closed against the shank',
+                $this->tip($part, -1),
+            )->bend('first hook starts')
+                ->worked(
+                    SegmentKind::Arch, $arch, 'first hook', 'eye', 'turns·π(D + d)', $numbers,
+                    shape: Arc::turns($inside, $d, -$turns),
+                )->bend('first hook ends');
+        } else {
+            // At right angles to the hook; the shank is measured to the middle of the eye's wire.
+            $eye = new Rolled(new Together(new Corner(90.0), Arc::turns($part->part->mm('eye'), $d, -1.0)), 90.0);
+            $stretch->loop($part->part->mm('eye'), $d, 'eye', 'eye', $eye)->bend('eye ends');
+        }
+        $stretch
+            ->given(SegmentKind::Straight, $part->part->mm('shank'), 'shank', 'shank', 'straight')->bend('hook starts')
+            ->anchored()
+            ->worked(
+                SegmentKind::Arch, $arch, 'hook', 'hook', 'turns·π(D + d)', $numbers,
+                shape: Arc::turns($inside, $d, $turns),
+            )->bend('hook ends')
+            ->given(
+                SegmentKind::Straight, $part->part->mm('tip'), 'tip', 'tip', 'turned out a little at its end',
+                $this->tip($part, 1),
+            );
+        $shank = Frame::down($this->shankMm($part), $this->asideMm($part));
+        $anchor = $this->isEnd($part) ? $shank->on($part->part->mm('shank')) : $shank->back();
+
+        return [$stretch->course('Hook', $part->part->wire, $part->times, $anchor)];
+    }
+
+    /** Straight on from the bend, then turned out: 1 on the side the hook bends to, -1 on the other. */
+    private function tip(PartPlan $part, int $side): Together
+    {
+        $tip = $part->part->mm('tip');
+
+        return new Together(
+            new Straight(0.6 * $tip), new Arc(0.4 * $tip / deg2rad(self::TIP_DEGREES), -$side * deg2rad(self::TIP_DEGREES)),
+        );
+    }
+
+    private function isEnd(PartPlan $part): bool
+    {
+        return $part->part->choice('end') === 'end';
+    }
+
+    /** How low the upper end of the shank lies. */
+    private function shankMm(PartPlan $part): float
+    {
+        [$d, $bend] = [$part->wireMm(), $part->part->mm('bend')];
+        if (! $this->isEnd($part)) {
+            return $d + $bend / 2;
+        }
+
+        return $this->isS($part->part) ? $bend / 2 : $part->part->mm('eye') + $d / 2;
+    }
+
+    /** An S hangs by the middle of its closed end, beside its shank. */
+    private function asideMm(PartPlan $part): float
+    {
+        return $this->isS($part->part) && $this->isEnd($part) ? ($part->part->mm('bend') + $part->wireMm()) / 2 : 0.0;
+    }
+
+    public function steps(PartPlan $part, string $event): array
+    {
+        if (! in_array($event, ['work hook', 'form top', 'form bottom'], true) || Bought::is($part->part)) {
+            return [];
+        }
+        $profile = $part->profile;
+        $isS = $this->isS($part->part);
+        [$eye, $bend] = [Forming::loop($part->wire, $part->part->mm('eye'), $profile), Forming::arch($part->wire, $part->part->mm('bend'), $profile)];
+        $far = $this->turns($part->part) > 0.5 ? 'two thirds of a turn' : 'half a turn';
+        if ($event === 'work hook') {
+            return [
+                new Step(
+                    $event,
+                    '',
+                    'Round the tip',
+                    'File the end that will catch cloth and skin until it is round and smooth, and turn its last millimetre out.',
+                    [$part->mark('tip')],
+                    tool: 'needle file',
+                    cautions: [Caution::Filing],
+                    operation: Operation::File,
+                ),
+                new Step(
+                    $event,
+                    '',
+                    'Bend the hook',
+                    'Leave '.$profile->length($part->part->mm('tip'))." and bend {$far} round "
+                        .$bend->where('mandrel', $profile).'; close it until the tip almost meets the shank.'
+                        .$bend->opens($profile),
+                    [$part->mark('hook')],
+                    tool: 'mandrel',
+                    operation: Operation::Bend,
+                ),
+                new Step(
+                    $event,
+                    '',
+                    'Hammer the hook',
+                    'A few light taps on the bend, one face, then the other: it stiffens.',
+                    [$part->mark('hook')],
+                    tool: 'hammer, bench block',
+                    cautions: [Caution::Hammering],
+                    operation: Operation::Hammer,
+                ),
+            ];
+        }
+
+        return [$isS
+            ? new Step(
+                $event,
+                '',
+                'Bend the other end',
+                "Bend {$far} the other way round ".$bend->where('mandrel', $profile)
+                    .', flat in one plane with the first, and close its tip against the shank once the chain hangs in it.',
+                [$part->mark('eye')],
+                tool: 'mandrel',
+                operation: Operation::Bend,
+            )
+            : new Step($event, '', 'Turn the eye', 'Roll the eye at the other end round '.$eye->where('mark of the round-nose pliers', $profile).', at right angles to the hook.', [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye)];
+    }
+
+    public function hung(PartPlan $part): array
+    {
+        if ($this->isEnd($part)) {
+            return [];
+        }
+        [$d, $bend] = [$part->wireMm(), $part->part->mm('bend')];
+        $below = $this->shankMm($part) + $part->part->mm('shank');
+
+        return ['bottom' => $this->isS($part->part)
+            ? new Placement($below + $bend / 2, false, -($bend + $d) / 2)
+            : new Placement($below + $d / 2 + $part->part->mm('eye'), true)];
+    }
+}

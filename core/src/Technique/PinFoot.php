@@ -1,0 +1,261 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Technique;
+
+use Hebra\Core\Bend\Hammered;
+use Hebra\Core\Bend\Loop;
+use Hebra\Core\Course\Move;
+use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Eye;
+use Hebra\Core\Course\Shape\Kicked;
+use Hebra\Core\Course\Shape\Lump;
+use Hebra\Core\Course\Shape\Rolled;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Piece\Change\SetSetting;
+use Hebra\Core\Piece\Change\SetWire;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Operation;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Way;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Hardness;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Working;
+use Hebra\Core\Wrap\Spiral;
+
+/**
+ * What keeps the beads on a pin cut from wire: a tight eye, π(D + d); a flat spiral, N·π(D + N·d); a ball drawn in the
+ * flame, 2b³/(3d²), as its metal stays; or a paddle hammered to half the wire's thickness. Millimetres. Source:
+ * geometry.
+ */
+final readonly class PinFoot
+{
+    /** Metals that draw to a ball in a torch [common practice]: coated wire loses its coat, others scale or slump. */
+    private const BALLS = [
+        Metal::FineSilver, Metal::Sterling, Metal::Silver935, Metal::Copper, Metal::Gold14k, Metal::Gold18k,
+        Metal::Gold24k,
+    ];
+
+    /** A bought pin's head: how thick and how wide it is, in thicknesses of its wire [common practice]. */
+    private const HEAD = 0.7;
+
+    private const HEAD_WIDE = 2.6;
+
+    public function __construct(private PartPlan $part)
+    {
+    }
+
+    /** @return list<Parameter> */
+    public static function parameters(): array
+    {
+        return [
+            Parameter::choice(
+                'stop',
+                'stop at its foot',
+                'eye',
+                ['eye' => 'tight eye', 'spiral' => 'flat spiral', 'ball' => 'ball', 'paddle' => 'hammered paddle'],
+            ),
+            Parameter::length('foot', 'foot, inside', 0.8, 0.0, 10.0),
+            Parameter::count('foot_turns', 'turns of the spiral', 2, 1, 12),
+            Parameter::length('ball', 'ball', 1.8, 0.6, 6.0),
+            Parameter::length('paddle', 'wire for the paddle', 4.0, 1.5, 25.0),
+        ];
+    }
+
+    public static function shows(string $key, string $kind): bool
+    {
+        return match ($key) {
+            'foot' => $kind === 'eye' || $kind === 'spiral',
+            'foot_turns' => $kind === 'spiral',
+            'ball', 'paddle' => $kind === $key,
+            default => true,
+        };
+    }
+
+    /** A spiral or a paddle has a face. */
+    public static function isFlat(string $kind): bool
+    {
+        return $kind === 'spiral' || $kind === 'paddle';
+    }
+
+    private function kind(): string
+    {
+        return $this->part->part->choice('stop');
+    }
+
+    private function insideMm(): float
+    {
+        return $this->part->part->mm('foot');
+    }
+
+    private function spiral(): Spiral
+    {
+        return new Spiral($this->part->wireMm(), $this->insideMm(), $this->part->part->count('foot_turns'));
+    }
+
+    private function paddle(): Hammered
+    {
+        return Hammered::of($this->part->wireMm(), $this->part->wireMm() / 2);
+    }
+
+    public function segment(): Segment
+    {
+        $d = $this->part->wireMm();
+        $mark = $this->part->mark('foot');
+        $worked = fn (float $mm, string $words, string $rule, string $numbers): Segment => new Segment(
+            SegmentKind::Foot,
+            $mm,
+            $words,
+            $mark,
+            new Working($words, $rule, $numbers, $mm, 'mm', 'geometry'),
+        );
+
+        return match ($this->kind()) {
+            'spiral' => $worked(
+                $this->spiral()->wireLengthMm(),
+                'spiral',
+                'N·π(D + N·d)',
+                Figures::trim($this->spiral()->turns).' × π × ('.Figures::trim($this->insideMm()).' + '
+                    .Figures::trim($this->spiral()->turns).' × '.Figures::trim($d, 3).')',
+            ),
+            'ball' => $worked(
+                2 * $this->part->part->mm('ball') ** 3 / (3 * $d ** 2),
+                'ball',
+                '2b³/(3d²)',
+                '2 × '.Figures::trim($this->part->part->mm('ball')).'³/(3 × '.Figures::trim($d, 3).'²)',
+            ),
+            'paddle' => Segment::given(
+                SegmentKind::Foot, $this->part->part->mm('paddle'), 'paddle', $mark, 'hammered to half its thickness',
+                'your setting',
+            ),
+            default => new Segment(
+                SegmentKind::Foot,
+                Loop::lengthMm($this->insideMm(), $d),
+                'foot',
+                $mark,
+                Loop::working('foot', $this->insideMm(), $d),
+            ),
+        };
+    }
+
+    /** How wide it stands against a hole. */
+    public function widthMm(): float
+    {
+        return match ($this->kind()) {
+            'spiral' => $this->spiral()->widthMm(),
+            'ball' => $this->part->part->mm('ball'),
+            'paddle' => $this->paddle()->widthMm(),
+            default => $this->insideMm() + 2 * $this->part->wireMm(),
+        };
+    }
+
+    /** @return array{string, float}|null what makes it wide enough to hold back a hole: a setting and its millimetres; null where none does */
+    public function widened(float $holeMm): ?array
+    {
+        return match ($this->kind()) {
+            'ball' => ['ball', round($holeMm + 0.4, 1)],
+            'paddle' => null,
+            default => ['foot', round($holeMm + 0.5, 1)],
+        };
+    }
+
+    public function step(): Step
+    {
+        $profile = $this->part->profile;
+        $must = ' It must not pass the first bead’s hole.';
+        [$title, $text, $tool, $cautions] = match ($this->kind()) {
+            'spiral' => ['Wind the foot', 'Turn a tight eye at one end and wind the wire round it, flat, '.Figures::counted($this->part->part->count('foot_turns'), 'turn').' in all, then kick the stem back over its middle.', 'round-nose pliers, smooth-jaw pliers', []],
+            'ball' => ['Draw the ball', 'Hold the wire upright in tweezers and bring its lower end into the hottest part of the flame until a ball of '.$profile->size($this->part->part->mm('ball')).' runs up. Let it cool, then clean it.', 'torch, tweezers, fire brick', [Caution::Flame]],
+            'paddle' => ['Hammer the foot', 'Hammer the last '.$profile->length($this->part->part->mm('paddle')).' flat to about half the wire’s thickness, '.$profile->size($this->paddle()->widthMm()).' wide, and file its edge smooth.', 'hammer, bench block, needle file', [Caution::Hammering, Caution::Filing]],
+            default => [
+                'Turn the foot',
+                'At one end turn a tight eye of '.$profile->size($this->insideMm())
+                    .' inside at the very tip of the round-nose pliers.',
+                'round-nose pliers',
+                [],
+            ],
+        };
+
+        return new Step(
+            'thread', '', $title, $text.$must, [$this->part->mark('foot')], tool: $tool, cautions: $cautions,
+            operation: $this->operation(),
+        );
+    }
+
+    private function operation(): Operation
+    {
+        return match ($this->kind()) {
+            'spiral' => Operation::Spiral,
+            'ball' => Operation::Flame,
+            'paddle' => Operation::Hammer,
+            default => Operation::Eye,
+        };
+    }
+
+    /** Half as thick it is hammered: harder wire than bears that cracks. */
+    public function crack(): ?Check
+    {
+        $wire = $this->part->wire;
+        $thinnest = Hardness::of($wire->temper)->thinnestMm($wire->metal, $wire->diameterMm());
+        if ($this->kind() !== 'paddle' || $thinnest <= $this->paddle()->thicknessMm) {
+            return null;
+        }
+
+        return new Check(Level::Stop, 'hammering cracks', ucfirst($wire->words()).' cracks when its end is hammered to half its thickness: it bears '.Figures::mm($thinnest).' before it must be annealed.', $this->part->part->id, [
+            new Way(
+                'Start dead soft',
+                new SetWire($this->part->part->wire, temper: Temper::DeadSoft),
+            ),
+            new Way(
+                'A flat spiral for a foot',
+                new SetSetting($this->part->part->id, 'stop', 'spiral'),
+            ),
+        ]);
+    }
+
+    /** The reason why this wire makes no such foot, or null. */
+    public function objection(): ?string
+    {
+        return $this->kind() === 'ball' && ! in_array($this->part->wire->metal, self::BALLS, true)
+            ? ucfirst($this->part->wire->metal->words()).' does not draw to a clean ball in a flame.'
+            : null;
+    }
+
+    /** Below the beads; its plane turned about the wire, degrees. */
+    public function move(float $rolls): Move
+    {
+        $d = $this->part->wireMm();
+
+        return match ($this->kind()) {
+            'spiral' => new Move($this->segment(), new Rolled(new Kicked($this->spiral()), $rolls)),
+            'ball' => $this->melted($this->part->part->mm('ball')),
+            'paddle' => new Move(
+                $this->segment(), new Straight($this->part->part->mm('paddle') * $this->paddle()->lengthening()),
+                wideMm: $this->paddle()->widthMm(), isRounded: true,
+            ),
+            default => new Move($this->segment(), new Rolled(new Eye($this->insideMm(), $d), $rolls)),
+        };
+    }
+
+    private function melted(float $ballMm): Move
+    {
+        return new Move($this->segment(), new Lump($ballMm), wideMm: $ballMm, isRounded: true);
+    }
+
+    /** The head that a bought pin comes with: it takes none of its length. */
+    public static function head(PartPlan $part): Move
+    {
+        $d = $part->wireMm();
+        $none = Segment::given(SegmentKind::Foot, 0.0, 'head', $part->mark('foot'), 'it comes with it', 'the maker’s');
+
+        return new Move($none, new Straight(self::HEAD * $d), wideMm: self::HEAD_WIDE * $d);
+    }
+}

@@ -1,0 +1,283 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Technique;
+
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Curve;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Host;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Arc;
+use Hebra\Core\Course\Shape\Corner;
+use Hebra\Core\Course\Shape\FlatSpiral;
+use Hebra\Core\Course\Shape\Later;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\Shape\Together;
+use Hebra\Core\Course\Shape\Wound;
+use Hebra\Core\Course\Vector;
+use Hebra\Core\Fit\Band;
+use Hebra\Core\Fit\RingSize;
+use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Piece;
+use Hebra\Core\Piece\Sizing;
+use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Forming;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Operation;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Technique;
+use Hebra\Core\Plan\Wants;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wrap\Spiral;
+use Hebra\Core\Wrap\Turn;
+
+/**
+ * A wide ring of several wires side by side, bound on both shoulders, whose ends split apart on top and curl. Each wire
+ * = π(ID + d) + two spirals N·π(D + N·d); binding = 2·turns·√((π(d + w) + 2(n − 1)d)² + w²). Millimetres. Common
+ * practice: 18 AWG, dead soft; from 6 mm of width a quarter to half a size larger.
+ */
+final class SplitRing implements Technique
+{
+    use Usual;
+
+    /** The eye that a curl begins with, inside, mm. */
+    private const EYE_MM = 0.8;
+
+    private const TAIL_MM = 15.0;
+
+    /** How steep the first of the ends stands, and how far the last is spread from it. */
+    private const STEEPEST_DEGREES = 105.0;
+
+    private const FAN_DEGREES = 85.0;
+
+    /** Of the wire of an end, what its stem takes, and how much more that of the last. */
+    private const STEM_LEAST = 0.15;
+
+    private const STEM_MORE = 0.3;
+
+    /** Where on its round a shoulder begins. */
+    private const SHOULDER = 0.1;
+
+    public function name(): string
+    {
+        return 'split-ring';
+    }
+
+    public function label(): string
+    {
+        return 'wide ring';
+    }
+
+    public function role(): string
+    {
+        return 'shank';
+    }
+
+    public function family(): Family
+    {
+        return Family::Ring;
+    }
+
+    public function usualWire(): Wire
+    {
+        return self::awg(18, Temper::DeadSoft);
+    }
+
+    public function extraWires(Part $part): array
+    {
+        return [BoundBeads::ROLE => self::awg(26, Temper::DeadSoft)];
+    }
+
+    public function wants(): Wants
+    {
+        return new Wants(holds: 0.5, effort: 1.2);
+    }
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::length('inside', 'inside diameter', 17.7, 11.6, 26.0),
+            Parameter::count('wires', 'wires side by side', 4, 2, 9),
+            Parameter::count('turns', 'turns of each curl', 1, 1, 6),
+            Parameter::count('binding_turns', 'turns that bind, each shoulder', 6, 2, 60),
+        ];
+    }
+
+    public function sizing(Piece $piece, Part $part): ?Sizing
+    {
+        return Finger::sizing($piece->fit, $part->count('wires') * $piece->wireMm($part));
+    }
+
+    public function along(PartPlan $part): array
+    {
+        return ['bundle', 'round', 'curl'];
+    }
+
+    private function curl(PartPlan $part): Spiral
+    {
+        return new Spiral($part->wireMm(), self::EYE_MM, $part->part->count('turns'));
+    }
+
+    private function bindingMm(PartPlan $part): float
+    {
+        return Turn::roundMm(
+            $part->part->count('wires'),
+            $part->wireMm(),
+            $part->wireMm(),
+            $part->wireOf(BoundBeads::ROLE)->diameterMm(),
+        );
+    }
+
+    public function courses(PartPlan $part): array
+    {
+        $wires = range(0, $part->part->count('wires') - 1);
+
+        return [
+            ...array_map(fn (int $wire): Course => $this->wire($part, $wire), $wires),
+            ...array_map(fn (int $side): Course => $this->binding($part, $side), [1, -1]),
+        ];
+    }
+
+    /** One of the wires that lie side by side, its ends spread from its neighbours'. */
+    private function wire(PartPlan $part, int $wire): Course
+    {
+        [$d, $inside, $wires] = [$part->wireMm(), $part->part->mm('inside'), $part->part->count('wires')];
+        $fan = ($wire + 0.5) / $wires;
+        $shank = $this->curled($part, new Stretch($part), $fan)->bend('curl ends')->anchored()
+            ->worked(
+                SegmentKind::Round,
+                Band::ringBlankMm($inside, $d / 2),
+                'round',
+                'round',
+                'π(ID + d)',
+                'π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).')',
+                shape: new Arc(($inside + $d) / 2, 2 * M_PI),
+            )->bend('curl starts');
+        $top = new Vector(0.0, $this->topMm($part), ($wire - ($wires - 1) / 2) * $d);
+
+        return $this->curled($part, $shank, $fan)
+            ->course('Ring wire', $part->part->wire, $part->times, Frame::right(0.0, 0.0)->in($top));
+    }
+
+    private function curled(PartPlan $part, Stretch $stretch, float $share): Stretch
+    {
+        [$d, $turns] = [$part->wireMm(), $part->part->count('turns')];
+
+        return $stretch->worked(
+            SegmentKind::Curl,
+            $this->curl($part)->wireLengthMm(),
+            'curl',
+            'curls',
+            'N·π(D + N·d)',
+            "{$turns} × π × (".self::EYE_MM." + {$turns} × ".Figures::trim($d, 3).')',
+            shape: $this->spread($part, $share),
+        );
+    }
+
+    /** Up and outwards, the last of them the flattest, on a stem that takes its part of the wire. */
+    private function spread(PartPlan $part, float $share): Together
+    {
+        $mm = $this->curl($part)->wireLengthMm();
+        $stem = (self::STEM_LEAST + ($share * self::STEM_MORE)) * $mm;
+        $curl = Spiral::ofWire($part->wireMm(), self::EYE_MM, $mm - $stem);
+
+        return new Together(
+            new Corner(-self::STEEPEST_DEGREES + self::FAN_DEGREES * $share), new Straight($stem), new FlatSpiral($curl),
+        );
+    }
+
+    /** @param  int  $side  1 right of the opening, -1 left of it */
+    private function binding(PartPlan $part, int $side): Course
+    {
+        [$bound, $one] = [$part->part->count('binding_turns'), $this->bindingMm($part)];
+        [$d, $w] = [$part->wireMm(), $part->wireOf(BoundBeads::ROLE)->diameterMm()];
+        $ring = ($part->part->mm('inside') + $d) / 2;
+        $host = fn (): Host => new Host(
+            new Curve((new Arc($ring, 2 * M_PI))->laid(Frame::right(0.0, $this->topMm($part)))[0]),
+        );
+        $shoulder = $side > 0 ? self::SHOULDER * 2 * M_PI * $ring : (1 - self::SHOULDER) * 2 * M_PI * $ring - $bound * $w;
+        $shape = fn (): Wound => Wound::close($host(), $shoulder, $bound, $d, $w, ($part->part->count('wires') - 1) * $d);
+        $stretch = (new Stretch($part))->tail(self::TAIL_MM, 'binding-tail')->anchored()->worked(
+            SegmentKind::Wraps,
+            $bound * $one,
+            Figures::counted($bound, 'turn'),
+            'binding',
+            'N·√((π(d + w) + 2(n − 1)d)² + w²)',
+            $bound.' × '.Figures::trim($one, 3),
+            Turn::SOURCE,
+            shape: new Later($shape),
+        );
+
+        return $stretch->tail(self::TAIL_MM, 'binding-tail')->course(
+            'Binding', BoundBeads::ROLE, $part->times, fn (): Frame => $shape()->start(), BoundBeads::ROLE,
+        );
+    }
+
+    /** How low the wires meet on top: below their curls. */
+    private function topMm(PartPlan $part): float
+    {
+        return $this->curl($part)->widthMm() + $part->wireMm() / 2;
+    }
+
+    public function steps(PartPlan $part, string $event): array
+    {
+        $form = Forming::band($part->wire, $part->part->mm('inside'), $part->profile);
+        [$wires, $bound] = [$part->part->count('wires'), $part->part->count('binding_turns')];
+        $curl = $this->curl($part)->wireLengthMm();
+
+        return match ($event) {
+            'work bundle' => [
+                new Step(
+                    $event,
+                    '',
+                    'Round all ends',
+                    'File every end round and smooth: they lie open on top of the finger.',
+                    [$part->mark('curls')],
+                    2 * $wires,
+                    'ends',
+                    tool: 'needle file',
+                    cautions: [Caution::Filing],
+                    operation: Operation::File,
+                ),
+                new Step(
+                    $event,
+                    '',
+                    'Bind the shoulders',
+                    "Lay {$wires} wires side by side, taped flat. A fifth of the way round from each end of the middle stretch, bind them with {$bound} close turns; trim the tails on the outside.",
+                    [$part->mark('binding')],
+                    2 * $bound,
+                    'turns',
+                    tool: 'fingers, chain-nose pliers',
+                    cautions: [Caution::CutEnds],
+                    operation: Operation::Bind,
+                ),
+            ],
+            'work round' => [new Step($event, '', 'Bend it round', 'Bend the bundle as one, flat, round '.$form->where('ring mandrel', $part->profile).', until both sides meet on top.'.$form->opens($part->profile), [$part->mark('round')], tool: 'ring mandrel')],
+            'work curl' => [new Step($event, '', 'Split and curl the ends', 'Spread the '.$part->profile->length($curl).' beyond the meeting to both sides like a fan and curl each outwards to a flat spiral, '.Figures::counted($part->part->count('turns'), 'turn').', the outer ones first.', [$part->mark('curls')], 2 * $wires, 'curls', tool: 'round-nose pliers', operation: Operation::Spiral)],
+            default => [],
+        };
+    }
+
+    public function checks(PartPlan $part): array
+    {
+        $wide = $part->part->count('wires') * $part->wireMm();
+
+        return [
+            new Check(
+                Level::Ok,
+                'size',
+                RingSize::ofDiameter(min(RingSize::MOST_MM, $part->part->mm('inside')))->words().', '
+                    .$part->profile->size($wide).' wide.',
+                $part->part->id,
+            ),
+        ];
+    }
+}

@@ -1,0 +1,307 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Technique;
+
+use Hebra\Core\Course\Crimped;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Move;
+use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Bulb;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\Shape\Taken;
+use Hebra\Core\Course\Threaded;
+use Hebra\Core\Figure\Placement;
+use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Plan\Eye;
+use Hebra\Core\Plan\EyeKind;
+use Hebra\Core\Plan\Operation;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\ReadyMade;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Technique;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
+use Hebra\Core\Working;
+
+/**
+ * Beads strung on beading wire, each end turned back through a crimp: cut = beads + gaps + two turn-backs. Spaced, each
+ * run of beads floats between two crimps of its own. The loop of a crimp is closed for good once it is pressed.
+ * Millimetres. Common practice: 25 mm turned back; a crimp passes both strands.
+ */
+final class Strand implements Technique
+{
+    use Usual;
+
+    public function name(): string
+    {
+        return 'strand';
+    }
+
+    public function label(): string
+    {
+        return 'strand';
+    }
+
+    public function role(): string
+    {
+        return 'strand';
+    }
+
+    public function family(): Family
+    {
+        return Family::Chain;
+    }
+
+    public function usualWire(): Wire
+    {
+        return new Wire(Metal::Stainless, WireSize::millimetres(0.4), Temper::DeadSoft);
+    }
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::length('inside', 'loops, inside', 3.0, 0.5, 20.0),
+            Parameter::length('slack', 'slack, so that it flexes', 2.0, 0.0, 50.0),
+            Parameter::length('turn_back', 'turned back, each end', 25.0, 5.0, 200.0),
+            Parameter::choice(
+                'set',
+                'beads stand',
+                'close',
+                ['close' => 'close together', 'spaced' => 'in groups with gaps between'],
+            ),
+            Parameter::length('gap', 'gap beside each group', 20.0, 1.0, 300.0),
+            Parameter::choice('crimps', 'crimps at the ends', 'bare', ['bare' => 'bare', 'covered' => 'under covers']),
+        ];
+    }
+
+    public function takesBeads(): bool
+    {
+        return true;
+    }
+
+    public function usualBeads(): int
+    {
+        return 12;
+    }
+
+    public function eyes(PartPlan $part, string $instance): array
+    {
+        $eye = fn (string $name): Eye => new Eye(
+            "{$instance}/{$name}", EyeKind::Permanent, $part->part->mm('inside'), $part->wireMm(),
+            "strand’s {$name} loop", $part->mark($name.'-loop'), shut: 'crimped',
+        );
+
+        return ['top' => $eye('top'), 'bottom' => $eye('bottom')];
+    }
+
+    public function along(PartPlan $part): array
+    {
+        return ['top', 'thread', 'bottom'];
+    }
+
+    /** Length of a crimp, and what one and its cover weigh [memory]. */
+    private const CRIMP_MM = 1.5;
+
+    /** How wide a crimp is seen that holds one wire, one at an end, and a cover. */
+    private const WIDE_MM = 1.9;
+
+    private const END_WIDE_MM = 2.2;
+
+    private const COVER_WIDE_MM = 3.0;
+
+    private const CRIMP_G = 0.02;
+
+    private const COVER_G = 0.05;
+
+    public function shows(string $key, Part $part): bool
+    {
+        return match ($key) {
+            'gap' => $this->isSpaced($part),
+            'slack' => ! $this->isSpaced($part),
+            default => true,
+        };
+    }
+
+    private function isSpaced(Part $part): bool
+    {
+        return $part->choice('set') === 'spaced';
+    }
+
+    /** Both the wire and its end, turned back, go through the beads next to the ends. */
+    public function through(PartPlan $part, int $run): array
+    {
+        $isEnd = ! $this->isSpaced($part->part) && ($run === 0 || $run === count($part->strung) - 1);
+
+        return array_fill(0, $isEnd ? 2 : 1, $part->part->wire);
+    }
+
+    public function readyMade(PartPlan $part): array
+    {
+        $groups = $this->isSpaced($part->part) ? 2 * count($part->strung) : 0;
+
+        return [
+            new ReadyMade('crimp, for '.Figures::mm($part->wireMm()).' wire', 2 + $groups, self::CRIMP_G),
+            ...($part->part->choice('crimps') === 'covered' ? [new ReadyMade('crimp cover', 2, self::COVER_G)] : []),
+        ];
+    }
+
+    /** From crimp to crimp: beads, or in groups between crimps with gaps before, between and after. */
+    private function betweenMm(PartPlan $part): float
+    {
+        $groups = count($part->strung);
+
+        return $this->isSpaced($part->part) && $groups > 0
+            ? $part->stackMm() + 2 * self::CRIMP_MM * $groups + ($groups + 1) * $part->part->mm('gap')
+            : $part->stackMm();
+    }
+
+    public function courses(PartPlan $part): array
+    {
+        $turned = fn (string $mark, string $why, float $neckMm): Move => new Move(
+            Segment::given(
+                SegmentKind::Tail, $part->part->mm('turn_back'), 'turned back', $part->mark($mark), $why,
+                $part->sourceOf($part->part->mm('turn_back')),
+            ),
+            new Bulb($part->part->mm('inside'), $part->wireMm(), $part->part->mm('turn_back'), $neckMm),
+            staysSeen: true,
+        );
+        $stretch = (new Stretch($part))->move($turned('top-loop', 'through the crimp and the first beads', $part->wireMm()))->anchored();
+        $stretch->move($this->crimp($part, self::END_WIDE_MM));
+        if ($this->isSpaced($part->part)) {
+            $this->groups($part, $stretch);
+        } else {
+            $stretch->move($this->seat($part));
+            $stretch->given(
+                SegmentKind::Straight, $part->part->mm('slack'), 'slack', 'seat', 'so that it flexes', new Taken,
+            );
+        }
+        $stretch->move($this->crimp($part, self::END_WIDE_MM))
+            ->move($turned('bottom-loop', 'through the crimp and the last beads', 0.0));
+
+        return [$stretch->course('Strand', $part->part->wire, $part->times, Frame::down($this->crimpMm($part)))];
+    }
+
+    private function seat(PartPlan $part): Move
+    {
+        $mm = $part->stackMm();
+        $words = Figures::counted($part->beadCount(), 'bead');
+        $working = new Working($words, 'sum of bead lengths', Figures::trim($mm), $mm, 'mm', 'geometry');
+        $segment = new Segment(SegmentKind::Seat, $mm, $words, $part->mark('seat'), $working);
+
+        return new Move(
+            $segment->carrying($part->strung), new Straight($mm), Threading::fromTop($part)->move()->threaded(),
+        );
+    }
+
+    /** A crimp lies on the wire and takes none of its length. */
+    private function crimp(PartPlan $part, float $wideMm): Move
+    {
+        $isCovered = $part->part->choice('crimps') === 'covered' && $wideMm === self::END_WIDE_MM;
+
+        return new Move(
+            Segment::given(SegmentKind::Straight, 0.0, 'crimp', $part->mark('crimp'), 'on the wire', 'common practice'),
+            new Straight(self::CRIMP_MM),
+            wideMm: $isCovered ? self::COVER_WIDE_MM : $wideMm,
+            isRounded: $isCovered,
+        );
+    }
+
+    private function groups(PartPlan $part, Stretch $stretch): void
+    {
+        $gap = $part->part->mm('gap');
+        foreach ($part->strung as $at => $strung) {
+            $length = $strung->lengthMm() + 2 * self::CRIMP_MM;
+            $stretch->given(SegmentKind::Straight, $gap, 'gap', 'gap', 'as set')->bend('group '.($at + 1).' starts')
+                ->worked(
+                    SegmentKind::Seat,
+                    $length,
+                    'group '.($at + 1),
+                    'bead-'.$at,
+                    'beads + two crimps',
+                    Figures::trim($strung->lengthMm()).' + 2 × '.self::CRIMP_MM,
+                    beads: [$strung],
+                    shape: new Straight($length),
+                )
+                ->threading([
+                    new Threaded(
+                        $strung->bead, $strung->count, $part->mark('bead-'.$at),
+                        held: new Crimped(self::CRIMP_MM, self::WIDE_MM, $part->mark('crimp')),
+                    ),
+                ])
+                ->bend('group '.($at + 1).' ends');
+        }
+        $stretch->given(SegmentKind::Straight, $gap, 'gap', 'gap', 'as set');
+    }
+
+    /** How low the first crimp begins. */
+    private function crimpMm(PartPlan $part): float
+    {
+        return $part->part->mm('inside') + 2 * $part->wireMm();
+    }
+
+    public function steps(PartPlan $part, string $event): array
+    {
+        $crimp = fn (string $place): Step => new Step(
+            $event,
+            '',
+            "Crimp the {$place} loop",
+            'Slide a crimp on, turn the wire back through it round a loop of '
+                .$part->profile->size($part->part->mm('inside')).', and press it hard. Pull to test it.'
+                .($part->part->choice('crimps') === 'covered' ? ' Cut the end close and close a cover over the crimp.' : ($this->isSpaced($part->part) ? ' Cut the end close.' : ' Hide the end back through the beads.')),
+            [$part->mark($place.'-loop')],
+            tool: 'crimping pliers',
+            operation: Operation::Crimp,
+        );
+
+        return match ($event) {
+            'form top',
+            'form bottom' => [new Step($event, '', 'Turn the wire back', 'Leave '.$part->profile->length($part->part->mm('turn_back')).' and turn it back to a loop, the crimp still open.', [$part->mark(substr($event, 5).'-loop')], tool: 'fingers', operation: Operation::Bend)],
+            'close top' => [$crimp('top')],
+            'close bottom' => [$crimp('bottom')],
+            'thread' => $this->isSpaced($part->part) ? $this->groupSteps($part) : Threading::fromTop($part)->steps(),
+            default => [],
+        };
+    }
+
+    /** @return list<Step> groups are measured crimp to crimp; a lone crimp is pressed harder and pulled */
+    private function groupSteps(PartPlan $part): array
+    {
+        $steps = [];
+        $gap = $part->profile->length($part->part->mm('gap'));
+        foreach ($part->strung as $at => $strung) {
+            $step = new Step(
+                'thread',
+                '',
+                'Group '.($at + 1),
+                "Measure {$gap} from the ".($at === 0 ? 'end' : 'last')
+                    .' crimp and press a crimp there, harder than one that holds two wires. Thread '.$strung->count
+                    .' × '.$strung->bead->words()
+                    .', push it against the crimp, press the next crimp behind, and pull to test both.',
+                [$part->mark('bead-'.$at)],
+                $strung->count,
+                'beads',
+                tool: 'crimping pliers, ruler',
+                operation: Operation::Thread,
+            );
+            $steps[] = $step->putting([$strung], $part->cutKey());
+        }
+
+        return $steps;
+    }
+
+    public function hung(PartPlan $part): array
+    {
+        $crimped = 2 * self::CRIMP_MM + $this->betweenMm($part);
+        $loop = $part->wireMm() + $part->part->mm('inside');
+
+        return ['bottom' => new Placement($this->crimpMm($part) + $crimped + $loop, false)];
+    }
+}

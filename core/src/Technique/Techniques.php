@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Technique;
+
+use Hebra\Core\Plan\Technique;
+
+/** Every technique there is; a new one is a class and its place here. */
+final class Techniques
+{
+    /** @return array<string, Technique> by name */
+    public static function all(): array
+    {
+        $all = [
+            new EarWire, WrappedLink::wrapped(), new HeadPin, WrappedLink::plain(), new Hoop, new WireFrame,
+            new Surround, new FreeWire, CoilLink::bare(), CoilLink::beaded(),
+            new WoundRing, new OpenRing, new SplitRing, new Bangle, new MemoryBracelet, new WovenBand, new Strand,
+            new LinkChain, new JumpRing, new HookClasp, new ToggleBar,
+        ];
+
+        return array_combine(array_map(fn (Technique $one): string => $one->name(), $all), $all);
+    }
+}

@@ -1,0 +1,327 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Technique;
+
+use Hebra\Core\Course\Curve;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Host;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape;
+use Hebra\Core\Course\Shape\Arc;
+use Hebra\Core\Course\Shape\Laid;
+use Hebra\Core\Course\Shape\Later;
+use Hebra\Core\Course\Shape\Together;
+use Hebra\Core\Course\Shape\Traced;
+use Hebra\Core\Course\Shape\Wound;
+use Hebra\Core\Course\Span;
+use Hebra\Core\Course\Stringing;
+use Hebra\Core\Course\Strung;
+use Hebra\Core\Course\Threaded;
+use Hebra\Core\Course\Vector;
+use Hebra\Core\Fit\Band;
+use Hebra\Core\Fit\RingSize;
+use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Piece;
+use Hebra\Core\Piece\Sizing;
+use Hebra\Core\Plan\Allowance;
+use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Forming;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Operation;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Technique;
+use Hebra\Core\Plan\Wants;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wrap\Turn;
+
+/**
+ * A finger ring wound from one wire: turns round the mandrel side by side, the beads held on top, each end wrapped
+ * round the turns beside them. Cut = turns·π(ID + d) + beads + wraps·(round all turns) each side + tails. Millimetres.
+ * Common practice: 20 AWG, dead soft, two to four turns.
+ */
+final class WoundRing implements Technique
+{
+    use Usual;
+
+    private const TRIES = 3;
+
+    private const HELD = 'what the pliers hold, trimmed off';
+
+    public function name(): string
+    {
+        return 'wound-ring';
+    }
+
+    public function label(): string
+    {
+        return 'wound ring';
+    }
+
+    public function role(): string
+    {
+        return 'shank';
+    }
+
+    public function family(): Family
+    {
+        return Family::Ring;
+    }
+
+    public function usualWire(): Wire
+    {
+        return self::awg(20, Temper::DeadSoft);
+    }
+
+    public function wants(): Wants
+    {
+        return new Wants(holds: 0.5, effort: 1.2);
+    }
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::length('inside', 'inside diameter', 17.3, 11.6, 26.0),
+            Parameter::count('turns', 'turns', 3, 1, 12),
+            Parameter::count('wraps', 'wraps, each side', 3, 0, 20),
+        ];
+    }
+
+    public function takesBeads(): bool
+    {
+        return true;
+    }
+
+    public function sizing(Piece $piece, Part $part): ?Sizing
+    {
+        return Finger::sizing($piece->fit, $part->count('turns') * $piece->wireMm($part));
+    }
+
+    public function along(PartPlan $part): array
+    {
+        return ['wind', 'wrap'];
+    }
+
+    private function wrapMm(PartPlan $part): float
+    {
+        return Turn::roundMm($part->part->count('turns'), $part->wireMm(), $part->wireMm(), $part->wireMm());
+    }
+
+    public function courses(PartPlan $part): array
+    {
+        [$d, $turns] = [$part->wireMm(), $part->part->count('turns')];
+        $wraps = Later::once(fn (): array => $this->wraps($part));
+        $stretch = $this->wrap(
+            $part, (new Stretch($part))->tail(Allowance::endMm($d), 'tail', self::HELD)->anchored(),
+            new Later(fn (): Shape => $wraps()[0]),
+        )
+            ->bend('winding starts')
+            ->worked(
+                SegmentKind::Round,
+                Band::ringBlankMm($part->part->mm('inside'), $d / 2, $turns),
+                Figures::counted($turns, 'turn'),
+                'round',
+                'turns·π(ID + d)',
+                "{$turns} × π × (".Figures::trim($part->part->mm('inside')).' + '.Figures::trim($d, 3).')',
+                shape: new Later(fn (): Shape => $this->winding($part)),
+            )->bend('winding ends')
+            ->worked(
+                SegmentKind::Seat,
+                $part->stackMm(),
+                Figures::counted($part->beadCount(), 'bead'),
+                'beads',
+                'sum of bead lengths',
+                Figures::trim($part->stackMm()),
+                beads: $part->strung,
+                shape: new Traced(
+                    fn (float $share): Vector => $this->about($part, $this->seatMm($part), (2 * $share - 1) * $this->halfSeat($part), 0.0),
+                    $this->halfSeat($part) / M_PI,
+                ),
+            )->threading(array_map(
+                fn (Strung $strung): Threaded => new Threaded($strung->bead, $strung->count, $part->mark('beads')),
+                $part->strung,
+            ));
+
+        return [
+            $this->wrap($part, $stretch, new Later(fn (): Shape => $wraps()[1]))
+                ->tail(Allowance::endMm($d), 'tail', self::HELD)
+                ->course('Ring', $part->part->wire, $part->times, fn (): Frame => $wraps()[2]),
+        ];
+    }
+
+    private function wrap(PartPlan $part, Stretch $stretch, Shape $shape): Stretch
+    {
+        $wraps = $part->part->count('wraps');
+
+        return $stretch->worked(
+            SegmentKind::Wraps,
+            $wraps * $this->wrapMm($part),
+            Figures::counted($wraps, 'wrap'),
+            'wraps',
+            'N·√((π·2d + 2(k − 1)d)² + d²)',
+            $wraps.' × '.Figures::trim($this->wrapMm($part), 3),
+            shape: $shape,
+        );
+    }
+
+    /** How far from the middle of the ring the hole of its beads lies: they sit on the finger, over the turns at least. */
+    private function seatMm(PartPlan $part): float
+    {
+        return max(
+            $part->part->mm('inside') / 2 + 1.5 * $part->wireMm(), ($part->part->mm('inside') + $part->widestMm()) / 2,
+        );
+    }
+
+    private function halfSeat(PartPlan $part): float
+    {
+        return $part->stackMm() / 2 / $this->seatMm($part);
+    }
+
+    private function middleMm(PartPlan $part): float
+    {
+        return $this->seatMm($part) + max($part->widestMm(), $part->wireMm()) / 2;
+    }
+
+    /** A place so far from the middle of the ring, an angle from its top, clockwise, and so deep. */
+    private function about(PartPlan $part, float $radiusMm, float $angle, float $depthMm): Vector
+    {
+        return new Vector(
+            $radiusMm * sin($angle), $this->middleMm($part) - $radiusMm * cos($angle), $depthMm,
+        );
+    }
+
+    /**
+     * From beside the beads round and round beside itself, and up to the beads. The rule does not reckon the way up: the
+     * turns are drawn so much smaller.
+     */
+    private function winding(PartPlan $part): Together
+    {
+        $over = $part->part->mm('inside') / 2 + 1.5 * $part->wireMm();
+        $up = [
+            $this->about($part, $over, -$this->halfSeat($part), 0.0),
+            $this->about($part, $this->seatMm($part), -$this->halfSeat($part), 0.0),
+        ];
+        $rise = $up[1]->minus($up[0])->lengthMm();
+        $turns = $part->part->count('turns');
+        $round = Band::ringBlankMm($part->part->mm('inside'), $part->wireMm() / 2, $turns) - $rise;
+        $ring = $over - $part->wireMm();
+        for ($try = 0; $try < self::TRIES; $try++) {
+            $ring -= ($this->turned($part, $ring, $over)->lengthMm() - $round) / (2 * M_PI * $turns);
+        }
+        $wound = $this->turned($part, $ring, $over);
+
+        return $rise < 1e-6
+            ? new Together($wound)
+            : new Together($wound, new Laid([Span::straight(...$up)], Frame::down(0.0)->in($up[1])));
+    }
+
+    /** Turns of a radius, begun and ended over those below. */
+    private function turned(PartPlan $part, float $ringMm, float $overMm): Traced
+    {
+        [$d, $turns, $half] = [$part->wireMm(), $part->part->count('turns'), $this->halfSeat($part)];
+        $eased = fn (float $quarters): float => (1 - cos(M_PI * max(0.0, min(1.0, $quarters)))) / 2;
+
+        return new Traced(function (float $share) use ($part, $d, $turns, $half, $ringMm, $overMm, $eased): Vector {
+            $down = $eased(4 * $turns * min($share, 1 - $share));
+
+            return $this->about(
+                $part, $overMm + ($ringMm - $overMm) * $down, 2 * M_PI * $turns * $share - $half,
+                ($turns * $share - $turns / 2) * $d * $down,
+            );
+        }, $turns, M_PI / 4);
+    }
+
+    /** @return array{Shape, Shape, Frame} round all turns, before the beads and after them, and where the first begins */
+    private function wraps(PartPlan $part): array
+    {
+        [$d, $wraps, $half] = [$part->wireMm(), $part->part->count('wraps'), $this->halfSeat($part)];
+        $ring = ($part->part->mm('inside') + $d) / 2;
+        $bottom = new Frame($this->about($part, $ring, M_PI, 0.0), new Vector(-1.0, 0.0), new Vector(0.0, -1.0));
+        $host = new Host(new Curve((new Arc($ring, 2 * M_PI))->laid($bottom)[0]));
+        $side = ($part->part->count('turns') - 1) * $d;
+        // More beads than go round lie on in the same place.
+        $round = fn (float $angle): float => fmod(fmod($angle, 2 * M_PI) + 2 * M_PI, 2 * M_PI) * $ring;
+        [$left, $right] = [$round(M_PI - $half), $round(M_PI + $half)];
+        $first = Wound::close($host, $left - $wraps * $d, $wraps, $d, $d, $side);
+        // Down from the beads to the turns, at the cost of the wraps.
+        $last = Wound::between(
+            $host, $right, $wraps * $this->wrapMm($part), $wraps, $wraps * $d, $side,
+            $this->about($part, $this->seatMm($part), $half, 0.0),
+        );
+
+        return [$first, $last, $first->start()];
+    }
+
+    public function steps(PartPlan $part, string $event): array
+    {
+        $form = Forming::band($part->wire, $part->part->mm('inside'), $part->profile);
+        $wraps = $part->part->count('wraps');
+
+        return match ($event) {
+            'work wind' => [
+                ...($part->strung === [] ? [] : [(new Step($event, '', 'Thread the beads', 'Slide them to the middle of the wire: '.Stringing::words($part->strung).'.', [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread))->putting($part->strung, $part->cutKey())]),
+                new Step(
+                    $event,
+                    '',
+                    'Wind the shank',
+                    'Hold the beads on '.$form->where('ring mandrel', $part->profile).' and wind both ends round, '
+                        .Figures::counted($part->part->count('turns'), 'turn')
+                        .' in all, side by side, ending at the beads.'.$form->opens($part->profile),
+                    [$part->mark('round')],
+                    $part->part->count('turns'),
+                    'turns',
+                    tool: 'ring mandrel',
+                    operation: Operation::Coil,
+                ),
+            ],
+            'work wrap' => $wraps === 0 ? [] : [
+                new Step(
+                    $event,
+                    '',
+                    'Wrap each side',
+                    "Off the mandrel, wrap each end {$wraps} times round all the turns, close beside the beads.",
+                    [$part->mark('wraps')],
+                    2 * $wraps,
+                    'wraps',
+                    tool: 'chain-nose pliers',
+                    cautions: $part->strung === [] ? [] : [Caution::Crush],
+                    operation: Operation::Wrap,
+                ),
+                new Step(
+                    $event,
+                    '',
+                    'Trim and tuck',
+                    'Trim both ends on the outside of the ring and press them in: nothing may stand towards the finger.',
+                    [$part->mark('tail')],
+                    tool: 'flush cutter, chain-nose pliers',
+                    cautions: [Caution::CutEnds],
+                    operation: Operation::Trim,
+                ),
+            ],
+            default => [],
+        };
+    }
+
+    public function checks(PartPlan $part): array
+    {
+        return $part->strung === [] ? [
+            new Check(Level::Note, 'empty ring', 'This ring has no bead on top yet.', $part->part->id),
+        ]
+            : [
+                ...$this->crowded($part),
+                new Check(
+                    Level::Ok,
+                    'size',
+                    RingSize::ofDiameter(min(RingSize::MOST_MM, $part->part->mm('inside')))->words().'.',
+                    $part->part->id,
+                ),
+            ];
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Technique\Written\Move;
+
+use Hebra\Core\Bead\Bead;
+use Hebra\Core\Course\BoundRow;
+use Hebra\Core\Course\Host;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Stringing;
+use Hebra\Core\Course\Strung;
+use Hebra\Core\Course\Threaded;
+use Hebra\Core\Course\Vector;
+use Hebra\Core\Plan\Operation;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Technique\Written\Form;
+use Hebra\Core\Technique\Written\Handwork;
+use Hebra\Core\Technique\Written\HoldsNothing;
+use Hebra\Core\Technique\Written\Laying;
+use Hebra\Core\Technique\Written\Name;
+use Hebra\Core\Technique\Written\Put;
+use Hebra\Core\Technique\Written\Reading;
+use Hebra\Core\Technique\Written\Thing;
+use Hebra\Core\Technique\Written\WrittenMove;
+
+/** Beads bound to a wire one by one, with wraps between them: see BoundRow. Length: that of its curve (geometry). */
+final readonly class Bind implements WrittenMove
+{
+    use HoldsNothing;
+
+    private function __construct(
+        private int $count, private ?int $run, private string $on, private string $at, private bool $isBack,
+        private string $side, private int $between,
+    ) {
+    }
+
+    public static function form(): Form
+    {
+        return new Form(
+            'bind',
+            Form::beads('beads', 'of').' on '.Form::name('on').'(?: at '.Form::place('at').')?(?<back> back)?'
+            .'(?: '.Form::side('side').')?(?: with '.Form::number('between').' between)?',
+            'bind 7 B on frame at left', 'beads on a wire one by one, with wraps between',
+        );
+    }
+
+    public static function read(Reading $reading): self
+    {
+        return new self(
+            (int) $reading->number('beads', 1.0, 500.0), $reading->run('of'), $reading->word('on'),
+            $reading->word('at'),
+            $reading->has('back'), $reading->word('side'), (int) $reading->number('between', 1.0, 20.0, 1.0),
+        );
+    }
+
+    public function lay(Laying $wire): void
+    {
+        $thing = $wire->construction->thing($this->on);
+        $all = $thing->curve()->lengthMm();
+        $mm = $this->at === '' ? $thing->nearest($wire->frame->at) : $thing->place($this->at);
+        $taken = $wire->construction->takes($this->count, $this->run);
+        $beads = array_map(fn (array $one): Strung => $one[1], $taken);
+        $mm = $this->isBack ? $all - $mm : $mm;
+        $row = new BoundRow($this->host($thing, $mm), $thing->wireMm, 0.0, $wire->wireMm, 'beads');
+        $start = $row->wraps($mm, 0)->start();
+        $wire->goTo($start->at, $start->ahead);
+        [$laid, $threaded] = $row->laid($mm, self::single($beads), $this->between, false);
+        $wire->construction->strings($taken);
+        $wire->laid(
+            SegmentKind::Binding, Figures::counted($this->count, 'bead').' bound', $laid->laid($start)[0],
+            'the length of its curve', Figures::trim($laid->lengthMm()),
+            array_map(
+                fn (Threaded $one): Threaded => $wire->construction->threaded(
+                    self::strung($beads, $one), $one->atMm, true,
+                ),
+                $threaded,
+            ), $beads,
+        );
+    }
+
+    /** @param  list<Strung>  $beads */
+    private static function strung(array $beads, Threaded $one): Strung
+    {
+        foreach ($beads as $run) {
+            if ($run->bead === $one->bead) {
+                return $run->times(1);
+            }
+        }
+
+        return new Strung('', $one->bead, 1);
+    }
+
+    private function host(Thing $thing, float $mm): Host
+    {
+        $at = $thing->host($this->isBack)->at($mm)->at;
+        $side = Form::SIDES[$this->side] ?? null;
+
+        return $side === null
+            ? $thing->host($this->isBack)
+            : $thing->facing($this->isBack, $mm, $at->plus(new Vector(...$side)));
+    }
+
+    /**
+     * @param  list<Strung>  $beads
+     * @return list<Bead>
+     */
+    private static function single(array $beads): array
+    {
+        $each = fn (Strung $run): array => array_fill(0, max(0, $run->count), $run->bead);
+
+        return array_merge(...array_map($each, $beads));
+    }
+
+    public function handwork(Profile $profile, Put $put): Handwork
+    {
+        [$on, $wraps] = [Name::words($this->on), Figures::counted($this->between, 'wrap')];
+
+        return new Handwork(
+            'Bind the beads on',
+            "One bead at a time on {$on}, with {$wraps} pulled tight between: ".Stringing::words($put->beads).'.',
+            Operation::Bind, 'fingers, chain-nose pliers', $this->count, 'beads',
+        );
+    }
+}
