@@ -20,6 +20,7 @@ use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Plan\LayReady;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
+use Hebra\Core\Technique\Written\Opened;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -44,7 +45,9 @@ final class StageController extends Controller
     {
         return $this->moved($request, function (Piece $piece, int $seen) use ($request): Piece {
             $profile = $this->workshop($request)->profile();
-            $change = ChangeReader::read($request->all(), $profile->unit(), $profile->schools);
+            $change = $request->input('do') === 'part.open'
+                ? Opened::change($piece->document(), $this->text($request, 'part'))
+                : ChangeReader::read($request->all(), $profile->unit(), $profile->schools);
             $before = $piece->document();
             $piece = $this->history->change($piece, $seen, $change);
             if ($change instanceof MoveBead) {

@@ -119,6 +119,29 @@ final class Course
         });
     }
 
+    /** Where it is anchored, going on with the wire. */
+    public function start(): Frame
+    {
+        $anchor = $this->original?->start() ?? ($this->anchor instanceof Closure ? ($this->anchor)() : $this->anchor);
+
+        return $this->by === null ? $anchor : $anchor->in($anchor->at->plus($this->by));
+    }
+
+    /** @return array{list<array{Move, Curve}>, list<array{Move, Curve}>} its moves from there to its first end, and to its last, each outwards */
+    public function legs(): array
+    {
+        $back = $on = [];
+        foreach ($this->curves() as $at => $curve) {
+            if ($at < $this->from) {
+                array_unshift($back, [$this->moves[$at], $curve->reversed()]);
+            } else {
+                $on[] = [$this->moves[$at], $curve];
+            }
+        }
+
+        return [$back, $on];
+    }
+
     /**
      * As a course of its own while it is made: what is trimmed off is seen until it is.
      *

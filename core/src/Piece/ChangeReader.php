@@ -22,7 +22,7 @@ use Hebra\Core\Wire\WireSize;
 final readonly class ChangeReader
 {
     private const KNOWN = [
-        'all', 'name', 'note', 'makes', 'fit', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.repeat',
+        'all', 'name', 'note', 'makes', 'fit', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.free', 'part.repeat',
         'part.set', 'part.hang', 'part.close', 'group.join', 'group.grade', 'group.unfold', 'chain.set',
         'group.leave', 'group.set', 'wire', 'metal',
         'bead.add', 'bead.swap', 'bead.remove', 'bead.move', 'bead.count', 'bead.mirror', 'bead.reverse',
@@ -30,6 +30,11 @@ final readonly class ChangeReader
     ];
 
     private const MOST_TOGETHER = 400;
+
+    private const MOST_LINE = 2000;
+
+    /** What a course or another setting may have. */
+    private const MOST_LETTERS = 60_000;
 
     /** @param  array<string, mixed>  $input */
     private function __construct(private array $input, private LengthUnit $bare, private Schools $schools)
@@ -79,6 +84,7 @@ final readonly class ChangeReader
                 $this->count('by', -Piece::MOST_PARTS, Piece::MOST_PARTS),
             ),
             'part.wire' => new Change\OwnWire($this->text('part'), $this->text('own') === '1'),
+            'part.free' => new Change\TellFreely($this->text('part'), $this->text('course', most: self::MOST_LETTERS)),
             'part.copy' => new Change\CopyPart($this->text('part')),
             'part.repeat' => new Change\RepeatPart($this->text('part'), ...$this->countOrBy(1, Piece::MOST_PARTS)),
             'part.hang' => new Change\HangPart($this->text('part'), EyeRef::read($this->text('on', ''))),
@@ -96,7 +102,7 @@ final readonly class ChangeReader
             'part.set' => new Change\SetSetting(
                 $this->text('part'),
                 $this->text('key'),
-                $this->text('value'),
+                $this->text('value', most: self::MOST_LETTERS),
                 $this->bare,
             ),
             'wire' => $this->wire(),
@@ -261,7 +267,7 @@ final readonly class ChangeReader
         return $value === null || $value === '' ? null : $this->text($key);
     }
 
-    private function text(string $key, ?string $default = null): string
+    private function text(string $key, ?string $default = null, int $most = self::MOST_LINE): string
     {
         $value = $this->input[$key] ?? $default;
         if (is_int($value) || is_float($value)) {
@@ -270,8 +276,8 @@ final readonly class ChangeReader
         if (! is_string($value)) {
             throw InvalidPiece::notText($key, $value);
         }
-        if (mb_strlen($value) > 2000) {
-            throw Unreadable::tooLong($key, mb_strlen($value), 2000);
+        if (mb_strlen($value) > $most) {
+            throw Unreadable::tooLong($key, mb_strlen($value), $most);
         }
 
         return $value;

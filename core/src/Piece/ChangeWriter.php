@@ -42,6 +42,9 @@ final class ChangeWriter
             ],
             $change instanceof Change\RemovePart => ['do' => 'part.remove', 'part' => $change->part],
             $change instanceof Change\MovePart => ['do' => 'part.move', 'part' => $change->part, 'by' => $change->by],
+            $change instanceof Change\TellFreely => [
+                'do' => 'part.free', 'part' => $change->part, 'course' => $change->course,
+            ],
             $change instanceof Change\CopyPart => ['do' => 'part.copy', 'part' => $change->part],
             $change instanceof Change\OwnWire => [
                 'do' => 'part.wire', 'part' => $change->part, 'own' => $change->isOwn ? '1' : '0',

@@ -52,6 +52,12 @@ final readonly class Part
         return $this->with(['settings' => [$key => $value] + $this->settings]);
     }
 
+    /** Made as another is: its technique and settings, this one's wire, beads and place. */
+    public function becoming(self $other): self
+    {
+        return $this->with(['technique' => $other->technique, 'settings' => $other->settings]);
+    }
+
     public function repeated(int $repeat): self
     {
         return $this->with(['repeat' => $repeat]);

@@ -28,6 +28,7 @@ use Hebra\Core\Problem;
 use Hebra\Core\Technique\Written\Construction;
 use Hebra\Core\Technique\Written\Line;
 use Hebra\Core\Technique\Written\Move\End;
+use Hebra\Core\Technique\Written\Move\To;
 use Hebra\Core\Technique\Written\Text;
 use Hebra\Core\Technique\Written\Told;
 use Hebra\Core\Wire\Temper;
@@ -42,7 +43,7 @@ final class FreeWire implements Technique
     use Usual;
 
     /** What holds something of what a move becomes. */
-    private const HOLD = [SegmentKind::Arch, SegmentKind::Eye, SegmentKind::Loop];
+    private const HOLD = [SegmentKind::Arch, SegmentKind::Eye, SegmentKind::Loop, SegmentKind::Leg];
 
     private const USUAL = 'straight 2 · bend -50 · straight 8 · arc 6 50 · through 3 · arc 6 50 · straight 8 · '
         .'bend -50 · straight 2';
@@ -164,7 +165,7 @@ final class FreeWire implements Technique
         $words = $told->name === '' ? 'free wire’s '.$told->text : "free wire’s {$told->name}";
 
         return new Eye(
-            $instance.'/'.$told->eye(), $kind, $told->move->insideMm() ?? 0.0, $this->wireMm($part, $told), $words,
+            $instance.'/'.$told->eye(), $kind, $told->move->insideMm() ?? $this->construction($part)->roundMm($told->name), $this->wireMm($part, $told), $words,
             $part->mark($told->key),
         );
     }
@@ -183,8 +184,9 @@ final class FreeWire implements Technique
 
     public function along(PartPlan $part): array
     {
+        $holding = $this->holding($part);
         $moves = array_map(
-            fn (Told $told): string => $told->move->insideMm() === null ? $told->key : $told->eye(),
+            fn (Told $told): string => in_array($told, $holding, true) ? $told->eye() : $told->key,
             self::text($part->part)->moves(),
         );
 
@@ -198,12 +200,17 @@ final class FreeWire implements Technique
         return $names === [''] ? mb_strimwidth($part->part->choice('course'), 0, 44, '…') : implode(', ', $names);
     }
 
-    /** @return list<Told> the moves that something can hang in */
+    /** @return list<Told> the moves that something can hang in: those that are round, and stretches with a name */
     private function holding(PartPlan $part): array
     {
-        return array_values(array_filter(
-            self::text($part->part)->moves(), fn (Told $told): bool => $told->move->insideMm() !== null,
-        ));
+        $holding = [];
+        foreach (self::text($part->part)->moves() as $told) {
+            if ($told->move->insideMm() !== null || ($told->move instanceof To && $told->name !== '')) {
+                $holding[$told->eye()] ??= $told;
+            }
+        }
+
+        return array_values($holding);
     }
 
     private function hasOwnEnds(PartPlan $part): bool
@@ -353,18 +360,21 @@ final class FreeWire implements Technique
      */
     private function curveOf(array $courses, PartPlan $part, string $eye): ?Curve
     {
-        foreach ($this->holding($part) as $told) {
-            foreach ($told->eye() === $eye ? $courses : [] as $course) {
-                foreach ($course->curves() as $at => $curve) {
-                    $segment = $course->moves[$at]->segment;
-                    if ($segment->mark === $part->mark($told->key) && in_array($segment->kind, self::HOLD, true)) {
-                        return $curve;
-                    }
+        $marks = [];
+        foreach (self::text($part->part)->moves() as $told) {
+            $told->eye() === $eye && $marks[] = $part->mark($told->key);
+        }
+        $spans = [];
+        foreach ($courses as $course) {
+            foreach ($course->curves() as $at => $curve) {
+                $segment = $course->moves[$at]->segment;
+                if (in_array($segment->mark, $marks, true) && in_array($segment->kind, self::HOLD, true)) {
+                    array_push($spans, ...$curve->spans);
                 }
             }
         }
 
-        return null;
+        return $spans === [] ? null : new Curve($spans);
     }
 
     public function hung(PartPlan $part): array

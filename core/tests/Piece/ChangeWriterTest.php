@@ -32,7 +32,7 @@ final class ChangeWriterTest extends TestCase
             new Change\Rename('Tide'), new Change\SetNote("two\nlines"), new Change\SetMakes(Makes::mirroredPair()),
             new Change\SetMakes(Makes::batch(7)), new Change\SetFit(Fit::of(FitKind::Ear, 42.5)),
             new Change\SetFit(Fit::of(FitKind::Wrist, 165.0)), new Change\AddPart('hoop'), new Change\AddPart('hoop', 0),
-            new Change\RemovePart('p2'), new Change\MovePart('p2', -1), new Change\CopyPart('p2'),
+            new Change\RemovePart('p2'), new Change\MovePart('p2', -1), new Change\CopyPart('p2'), new Change\TellFreely('p2', 'straight 8 · eye 3 as top'),
             new Change\OwnWire('p2', true), new Change\RepeatPart('p2', 3), new Change\RepeatPart('p2', -1, true),
             new Change\HangPart('p3', new EyeRef('p2', 'centre')), new Change\HangPart('p3', null),
             new Change\ClosePart('p3', new EyeRef('p1', 'top')), new Change\ClosePart('p3', null),

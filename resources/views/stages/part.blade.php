@@ -152,6 +152,7 @@
         @elseif ($index > 0)
             <button type="submit" class="tool" id="part-group" name="do" value="group.join">repeat with the one above</button>
         @endif
+        @if ($part->technique !== 'free-wire' && ! $part->technique()->isBought($part))<button type="submit" class="tool" id="part-open" name="do" value="part.open" title="As free wire, move by move, to be changed as you like">open its wires</button>@endif
         <button type="submit" class="tool" id="part-off" name="do" value="part.remove" data-key="Shift+Delete" aria-keyshortcuts="Shift+Delete">take off</button>
     </form>
     @if ($takes && $desk->workshop->shortcuts)<p class="small quiet">Keys: <kbd>+</kbd> <kbd>−</kbd> count · <kbd>↑</kbd> <kbd>↓</kbd> choose a bead · <kbd>Alt ↑</kbd> <kbd>Alt ↓</kbd> move it · <kbd>M</kbd> mirror · <kbd>V</kbd> turn round · <kbd>Del</kbd> take off · <kbd>[</kbd> <kbd>]</kbd> repeat the part</p>@endif

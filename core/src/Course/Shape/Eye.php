@@ -27,7 +27,7 @@ final readonly class Eye implements Shape
      * @param  float  $asideMm  how far from its own neck the middle of all that the wraps go round stands
      */
     public function __construct(
-        private float $insideMm, private float $wireMm, private ?Helix $wraps = null, private float $asideMm = 0.0,
+        public float $insideMm, private float $wireMm, public ?Helix $wraps = null, public float $asideMm = 0.0,
     ) {
     }
 

@@ -19,7 +19,7 @@ final readonly class Helix implements Shape
     /** @param  float  $sideMm  how far apart the outer of several stems stand, middle to middle; 0 round one */
     public function __construct(
         private float $radiusMm,
-        private float $turns,
+        public float $turns,
         private float $pitchMm,
         private float $sideMm = 0.0,
         /** 1 where it climbs to the left of its turning, -1 to the right */

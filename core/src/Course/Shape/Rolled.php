@@ -10,7 +10,7 @@ use Hebra\Core\Course\Shape;
 /** The same shape with its plane turned about the wire, degrees. */
 final readonly class Rolled implements Shape
 {
-    public function __construct(private Shape $shape, private float $degrees)
+    public function __construct(public Shape $shape, public float $degrees)
     {
     }
 

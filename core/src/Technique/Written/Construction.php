@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique\Written;
 
+use Closure;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Frame;
 use Hebra\Core\Course\Move;
@@ -226,6 +227,25 @@ final class Construction
         $this->folds[$this->key] = $this->words;
     }
 
+    /** How wide what lies round in a stretch may be: as far as it reaches, without its wire; 0 where none is so called. */
+    public function roundMm(string $name): float
+    {
+        $thing = $this->things[$name] ?? null;
+        if ($thing === null) {
+            return 0.0;
+        }
+        $reach = function (Closure $of) use ($thing): float {
+            $places = array_map($of, $thing->curve()->points(0.5)) ?: [0.0];
+
+            return max($places) - min($places);
+        };
+
+        return max(0.0, max(
+            $reach(fn (Vector $at): float => $at->x), $reach(fn (Vector $at): float => $at->y),
+            $reach(fn (Vector $at): float => $at->z),
+        ) - $thing->wireMm);
+    }
+
     /** @throws Problem if nothing of that name was told */
     public function thing(string $name): Thing
     {
@@ -317,6 +337,29 @@ final class Construction
         $this->through[$run][] = $this->role;
         $this->puts[$this->key][] = $this->run($run);
         $this->again[$this->key] = true;
+    }
+
+    /**
+     * Evenly over a way, with what is over between them.
+     *
+     * @param  list<Strung>  $beads
+     * @return list<Threaded>
+     */
+    public function spread(array $beads, float $mm): array
+    {
+        $count = array_sum(array_map(fn (Strung $run): int => $run->count, $beads));
+        $stack = array_sum(array_map(fn (Strung $run): float => $run->lengthMm(), $beads));
+        $gap = $count === 0 ? 0.0 : ($mm - $stack) / $count;
+        $spread = [];
+        $at = $gap / 2;
+        foreach ($beads as $run) {
+            for ($bead = 0; $bead < $run->count; $bead++) {
+                $spread[] = $this->threaded($run->times(1), $at);
+                $at += $run->bead->lengthMm + $gap;
+            }
+        }
+
+        return $spread;
     }
 
     /** How beads stand on a wire. */

@@ -203,6 +203,22 @@ final class Laying
         $this->frame = Start::standing($place, $ahead);
     }
 
+    /**
+     * The same in one sweep, with beads spread over it.
+     *
+     * @param  list<Strung>  $beads
+     */
+    public function goWith(Vector $place, Vector $ahead, array $beads): void
+    {
+        $span = $this->sweep($place, $ahead);
+        $mm = $span->lengthMm();
+        $this->laid(
+            SegmentKind::Round, 'the way there, with beads', [$span], 'the length of its curve', Figures::trim($mm),
+            $this->construction->spread($beads, $mm), $beads,
+        );
+        $this->frame = Start::standing($place, $ahead);
+    }
+
     /** On the spot, where it is not headed there. */
     private function bendTo(Vector $ahead): void
     {

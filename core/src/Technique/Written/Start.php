@@ -15,7 +15,7 @@ final readonly class Start
 {
     private const WAYS = ['right' => 0.0, 'down' => 90.0, 'left' => 180.0, 'up' => 270.0];
 
-    private const FORM = '/^(?:(?:from|to) (-?[\d.]+) (-?[\d.]+)(?: (-?[\d.]+))?)?\s*(?:heading (-?[\d.]+|[a-z]+))?$/';
+    private const FORM = '/^(?:(?:from|to) (-?[\d.]+) (-?[\d.]+)(?: (-?[\d.]+))?)?\s*(?:heading (-?[\d.]+(?:\/-?[\d.]+\/-?[\d.]+)?|[a-z]+))?$/';
 
     private function __construct(public Vector $at, public Vector $ahead, public bool $isHeaded)
     {
@@ -40,6 +40,13 @@ final readonly class Start
     {
         if ($way === 'out' || $way === 'in') {
             return new Vector(0.0, 0.0, $way === 'out' ? 1.0 : -1.0);
+        }
+        if (str_contains($way, '/')) {
+            $ahead = new Vector(...array_map(floatval(...), explode('/', $way)));
+
+            return $ahead->lengthMm() > 1e-3 ? $ahead->unit() : throw Refused::because(
+                $field, "heading {$way}", 'is no way', 'three numbers, one of them not 0',
+            );
         }
         $degrees = self::WAYS[$way] ?? (is_numeric($way) ? (float) $way : throw Refused::because(
             $field, "heading {$way}", 'is no way', 'right, down, left, up, out, in, or degrees',

@@ -9,7 +9,6 @@ use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
-use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Profile;
@@ -76,30 +75,8 @@ final readonly class Round implements WrittenMove
         $wire->goTo($spans[0]->from, $spans[0]->runs(0.0)->unit(), true);
         $wire->laid(
             SegmentKind::Round, 'round '.Construction::letter($this->of), $spans, 'the length of its curve',
-            Figures::trim($mm), $this->spread($wire->construction, $beads, $mm), $beads,
+            Figures::trim($mm), $wire->construction->spread($beads, $mm), $beads,
         );
-    }
-
-    /**
-     * Evenly, with what is over between them.
-     *
-     * @param  list<Strung>  $beads
-     * @return list<Threaded>
-     */
-    private function spread(Construction $construction, array $beads, float $mm): array
-    {
-        $stack = array_sum(array_map(fn (Strung $run): float => $run->lengthMm(), $beads));
-        $gap = $this->count === 0 ? 0.0 : ($mm - $stack) / $this->count;
-        $spread = [];
-        $at = $gap / 2;
-        foreach ($beads as $run) {
-            for ($bead = 0; $bead < $run->count; $bead++) {
-                $spread[] = $construction->threaded($run->times(1), $at);
-                $at += $run->bead->lengthMm + $gap;
-            }
-        }
-
-        return $spread;
     }
 
     /** @return non-empty-list<Span> from the end of the hole that is nearer to the other one */

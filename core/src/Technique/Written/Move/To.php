@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique\Written\Move;
 
+use Hebra\Core\Course\Stringing;
+use Hebra\Core\Course\Strung;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Technique\Written\Form;
@@ -12,6 +14,7 @@ use Hebra\Core\Technique\Written\HoldsNothing;
 use Hebra\Core\Technique\Written\Laying;
 use Hebra\Core\Technique\Written\Put;
 use Hebra\Core\Technique\Written\Reading;
+use Hebra\Core\Technique\Written\Refused;
 use Hebra\Core\Technique\Written\Start;
 use Hebra\Core\Technique\Written\WrittenMove;
 
@@ -20,31 +23,58 @@ final readonly class To implements WrittenMove
 {
     use HoldsNothing;
 
-    private function __construct(private Start $place)
+    /** @param  list<array{int, int}>  $beads  how many of which run stand on it, evenly */
+    private function __construct(private Start $place, private array $beads)
     {
     }
 
     public static function form(): Form
     {
         return new Form(
-            'to',
-            '.+',
-            'to 4 0 heading up', 'in one sweep to a place, millimetres right and down, and towards you',
+            'to', '(?<place>.+?)(?: with (?<with>\\d+ [a-z](?: and \\d+ [a-z])*))?', 'to 4 0 heading up, or to 4 0 with 3 A',
+            'in one sweep to a place, millimetres right and down, and towards you; with beads on it',
         );
     }
 
     public static function read(Reading $reading): self
     {
-        return new self(Start::read($reading->written, $reading->field));
+        $beads = [];
+        foreach ($reading->has('with') ? explode(' and ', $reading->word('with')) : [] as $one) {
+            [$count, $letter] = explode(' ', $one);
+            $beads[] = [
+                (int) Refused::outside($reading->field, $reading->written, 'beads', (float) $count, 1, 500),
+                ord($letter) - ord('a'),
+            ];
+        }
+
+        return new self(Start::read('to '.$reading->word('place'), $reading->field), $beads);
     }
 
     public function lay(Laying $wire): void
     {
-        $wire->goTo($this->place->at, $this->place->isHeaded ? $this->place->ahead : $wire->frame->ahead);
+        $ahead = $this->place->isHeaded ? $this->place->ahead : $wire->frame->ahead;
+        if ($this->beads === []) {
+            $wire->goTo($this->place->at, $ahead);
+
+            return;
+        }
+        $taken = [];
+        foreach ($this->beads as [$count, $run]) {
+            array_push($taken, ...$wire->construction->takes($count, $run));
+        }
+        $wire->construction->strings($taken);
+        $wire->goWith($this->place->at, $ahead, array_map(fn (array $one): Strung => $one[1], $taken));
     }
 
     public function handwork(Profile $profile, Put $put): Handwork
     {
-        return new Handwork('Curve it over', 'Curve it in one sweep to where it goes on.', Operation::Bend, 'fingers');
+        $curve = 'Curve it in one sweep to where it goes on';
+
+        return $put->beads === []
+            ? new Handwork('Curve it over', $curve.'.', Operation::Bend, 'fingers')
+            : new Handwork(
+                'Curve it over with its beads', $curve.', with '.Stringing::words($put->beads).' on it.', Operation::Thread,
+                'fingers', $put->count(), 'beads',
+            );
     }
 }

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Piece\Change;
+
+use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\Kinds;
+use Hebra\Core\Piece\Piece;
+
+/** A part as a free wire, told by its course from now on: in its place, of its wire, with its beads. */
+final readonly class TellFreely implements Change
+{
+    private const FREE = 'free-wire';
+
+    public function __construct(public string $part, public string $course)
+    {
+    }
+
+    public function apply(Piece $piece): Piece
+    {
+        $part = $piece->part($this->part);
+        $free = Kinds::newPart(self::FREE, $part->id);
+
+        return (new SetSetting($part->id, 'course', $this->course))->apply($piece->withPart($part->becoming($free)));
+    }
+
+    public function words(Piece $before): string
+    {
+        return 'Told the '.$before->part($this->part)->technique()->label().' as free wire';
+    }
+}
