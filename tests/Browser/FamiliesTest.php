@@ -88,7 +88,7 @@ final class FamiliesTest extends BrowserTestCase
         // By key: the button of a bead's letter, then that of a move.
         $this->one('#set-p2-course-A')->sendKeys(WebDriverKeys::ENTER);
         self::eventually(fn (): bool => $ends('tail 8 · through A'), 'through the bead once more');
-        $this->one('#set-p2-course-spiral')->sendKeys(WebDriverKeys::SPACE);
+        $this->one('#set-p2-course-spiral')->sendKeys(WebDriverKeys::ENTER);
         self::eventually(fn (): bool => $ends('through A · spiral 2'), 'then a spiral');
         // By pointer: a bead in the drawing, then the frame.
         $point = fn (string $mark) => self::$browser->executeScript(
@@ -139,8 +139,8 @@ final class FamiliesTest extends BrowserTestCase
         $this->visit('/patterns');
         (new WebDriverSelect($this->one('#ask-family')))->selectByValue('ring');
         self::eventually(
-            fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('#gallery .pattern'))) === 4,
-            'four kinds of ring',
+            fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('#gallery .pattern'))) === 5,
+            'five kinds of ring',
         );
         self::assertStringContainsString('family=ring', self::$browser->getCurrentURL());
         (new WebDriverSelect($this->one('#ask-family')))->selectByValue('');

@@ -356,4 +356,28 @@ final class PieceTest extends TestCase
         $answer->assertStatus(422)->assertSee('“jump 3”')->assertSee($typed)->assertSee('aria-invalid="true"', false);
         self::assertSame($piece->revision, $piece->refresh()->revision);
     }
+
+    /** A link becomes a free wire that can be told on; what does not come out the same stays, with a sentence. */
+    public function test_a_part_is_opened_into_its_wires(): void
+    {
+        $piece = $this->piece('link-and-drop');
+        $open = fn (string $ulid, string $part) => $this->actingAs($this->maker)->post(
+            "/pieces/{$ulid}/changes",
+            ['do' => 'part.open', 'part' => $part, 'revision' => Piece::query()->where('ulid', $ulid)->value('revision')],
+            ['HX-Request' => 'true'],
+        );
+        $open($piece->ulid, 'p2')->assertOk()->assertSee('through A')->assertSee('wrapped 3 as bottom');
+        $part = $piece->refresh()->document()->part('p2');
+        self::assertSame('free-wire', $part->technique);
+        self::assertSame('link', $part->wire);
+        self::assertNotSame([], $part->beads);
+        $this->actingAs($this->maker)->post("/pieces/{$piece->ulid}/undo", ['revision' => $piece->revision])->assertRedirect();
+        $undone = Piece::query()->where('ulid', $piece->ulid)->firstOrFail();
+        self::assertSame('wrapped-link', $undone->document()->part('p2')->technique);
+
+        $disc = $this->piece('disc');
+        $open($disc->ulid, 'p2')->assertStatus(422)->assertSee('does not come out the same');
+        self::assertSame('surround', $disc->refresh()->document()->part('p2')->technique);
+        $open($disc->ulid, 'p77')->assertStatus(422);
+    }
 }
