@@ -168,7 +168,7 @@ final class CommandsTest extends TestCase
             [$status, $last, $error] = self::artisan(['hebra:forming', $file, '--step=20', '--view=back']);
             self::assertSame([0, ''], [$status, $error]);
             self::assertLessThan(count(self::wires($last)), count(self::wires($first)), 'a cut is but its wire');
-            foreach (['--step=0' => '1 to', '--step=999' => '1 to', '--view=inside' => 'front, side, back'] as $wrong => $says) {
+            foreach (['--step=0' => '1 to', '--step=999' => '1 to', '--view=inside' => 'front, side, back, top'] as $wrong => $says) {
                 [$status, $out, $error] = self::artisan(['hebra:forming', $file, $wrong]);
                 self::assertSame([1, ''], [$status, $out]);
                 self::assertStringContainsString($says, $error);

@@ -15,7 +15,7 @@ final class DrawingCommand extends Command
     use ReadsPiece;
 
     protected $signature = 'hebra:drawing {file : a piece that Hebra exported}
-        {--view=front : front, side or back}';
+        {--view=front : front, side, back or top}';
 
     protected $description = 'Draws one exported piece as SVG, at true size';
 

@@ -18,7 +18,7 @@ final class FormingCommand extends Command
 
     protected $signature = 'hebra:forming {file : a piece that Hebra exported}
         {--step=1 : which of its steps, as hebra:plan counts them, from 1}
-        {--view=front : front, side or back}';
+        {--view=front : front, side, back or top}';
 
     protected $description = 'Draws a step of one exported piece as SVG: the wire before it and after it';
 

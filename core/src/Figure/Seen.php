@@ -75,17 +75,22 @@ final class Seen
     /** @var list<SeenBead> */
     private array $bodies = [];
 
-    /** @param  float  $degrees  how far it is turned about its upright axis */
-    public function __construct(float $degrees)
+    /** @param  float  $degrees  how far it is turned about its upright axis before it is looked at */
+    public function __construct(float $degrees, private readonly bool $isFromAbove = false)
     {
         [$this->cos, $this->sin] = [round(cos(deg2rad($degrees)), 9), round(sin(deg2rad($degrees)), 9)];
     }
 
     private function turned(Vector $at): Vector
     {
-        return $this->sin === 0.0 && $this->cos > 0.0
+        $turned = $this->sin === 0.0 && $this->cos > 0.0
             ? $at
             : new Vector($this->cos * $at->x + $this->sin * $at->z, $at->y, $this->cos * $at->z - $this->sin * $at->x);
+
+        // From above it is looked at straight: what the page shifts aside by its depth is taken back.
+        return $this->isFromAbove
+            ? new Vector($turned->x + SeenPath::ASIDE * $turned->y, $turned->z, -$turned->y)
+            : $turned;
     }
 
     /** Where a point of the part is seen. */

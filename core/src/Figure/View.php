@@ -14,11 +14,20 @@ enum View: string
 
     case Back = 'back';
 
+    /** From above: what is nearer to the viewer lies lower on the page. */
+    case Top = 'top';
+
+    /** @return list<self> the three that a sheet shows */
+    public static function sides(): array
+    {
+        return [self::Front, self::Side, self::Back];
+    }
+
     /** How far it is turned about its upright axis for it. */
     public function degrees(): float
     {
         return match ($this) {
-            self::Front => 0.0,
+            self::Front, self::Top => 0.0,
             self::Side => 90.0,
             self::Back => 180.0,
         };
@@ -28,7 +37,7 @@ enum View: string
     public function across(float $xMm): float
     {
         return match ($this) {
-            self::Front => $xMm,
+            self::Front, self::Top => $xMm,
             self::Side => -SeenPath::ASIDE * $xMm,
             self::Back => -$xMm,
         };
@@ -39,7 +48,7 @@ enum View: string
     {
         return match ($this) {
             self::Front => $degrees,
-            self::Side => 0.0,
+            self::Side, self::Top => 0.0,
             self::Back => -$degrees,
         };
     }

@@ -43,7 +43,7 @@ final readonly class FormingPicture
     /** @param  list<Course>  $wires */
     private static function drawn(PartPlan $part, array $wires, View $view): PieceFigure
     {
-        $seen = new Seen($view->degrees());
+        $seen = new Seen($view->degrees(), $view === View::Top);
         $seen->part(array_map(fn (Course $course): array => [$course, $part->wireOf($course->role)], $wires));
 
         return $seen->figure();

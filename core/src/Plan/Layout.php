@@ -299,9 +299,10 @@ final class Layout
             $poses[$instance->name] = $this->poseFrom($view, $instance, $poses);
             $placed[] = [$bent[$key], $poses[$instance->name]];
         }
-        $seen = new Assembly($placed);
+        // From above what hangs lowest is farthest off.
+        $seen = new Assembly($view === View::Top ? array_reverse($placed) : $placed);
 
-        return $this->isRound || $this->strands !== [] ? $seen->fromTop() : $seen;
+        return $this->isRound || $this->strands !== [] || $view === View::Top ? $seen->fromTop() : $seen;
     }
 
     /**

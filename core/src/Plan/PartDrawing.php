@@ -52,30 +52,30 @@ final class PartDrawing
     {
         $isFace = $part->showsFace($facing);
         $degrees = ($isFace ? 0.0 : 90.0) + $view->degrees();
-        $seen = new Seen($degrees);
+        $seen = new Seen($degrees, $view === View::Top);
         $eyes = array_map(
             fn (Placement $eye): Placement => $seen->placed($eye, ! $isFace), $part->technique->hung($part),
         );
 
-        return new self($eyes, fn (): PieceFigure => self::known($part, $degrees));
+        return new self($eyes, fn (): PieceFigure => self::known($part, $degrees, $view === View::Top));
     }
 
     /** Alike parts, and parts that stay as they are from one plan to the next, are drawn but once. */
-    private static function known(PartPlan $part, float $degrees): PieceFigure
+    private static function known(PartPlan $part, float $degrees, bool $isFromAbove): PieceFigure
     {
         /** @var array<string, list<array{list<object>, string, PieceFigure}>> $known */
         static $known = [];
         $one = $part->part;
         $beads = array_map(fn (Strung $run): object => $run->bead, $part->strung);
         $counts = array_map(fn (Strung $run): int => $run->count, $part->strung);
-        $key = json_encode([$one->technique, $one->wire, $one->settings, $counts, $degrees], JSON_THROW_ON_ERROR);
+        $key = json_encode([$one->technique, $one->wire, $one->settings, $counts, $degrees, $isFromAbove], JSON_THROW_ON_ERROR);
         $made = [$part->profile, ...array_values($part->wires()), ...$beads];
         foreach ($known[$key] ?? [] as [$of, $id, $figure]) {
             if ($of === $made) {
                 return $id === $one->id ? $figure : $figure->marked($one->id);
             }
         }
-        $figure = self::drawn($part, $degrees);
+        $figure = self::drawn($part, $degrees, $isFromAbove);
         $known = count($known) < self::KEPT ? $known : [];
         // In other wires it was drawn for another piece: the last few will do.
         $known[$key] = [...array_slice($known[$key] ?? [], -2), [$made, $one->id, $figure]];
@@ -83,9 +83,9 @@ final class PartDrawing
         return $figure;
     }
 
-    private static function drawn(PartPlan $part, float $degrees): PieceFigure
+    private static function drawn(PartPlan $part, float $degrees, bool $isFromAbove): PieceFigure
     {
-        $seen = new Seen($degrees);
+        $seen = new Seen($degrees, $isFromAbove);
         $seen->part(array_map(
             fn (Course $course): array => [$course, $part->wireOf($course->role)], $part->technique->courses($part),
         ));

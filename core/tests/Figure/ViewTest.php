@@ -58,6 +58,25 @@ final class ViewTest extends TestCase
         }
     }
 
+    /** From above a wire is as wide as from the front, and as high on the page as it is deep. */
+    public function test_from_above_width_stays_and_depth_is_height(): void
+    {
+        foreach (Everything::parts(10) as $name => $plan) {
+            $x = $z = [0.0];
+            foreach ($plan->technique->courses($plan) as $course) {
+                foreach ($course->curves() as $at => $curve) {
+                    foreach ($course->moves[$at]->isSeen() ? $curve->points(1.0) : [] as $point) {
+                        [$x[], $z[]] = [$point->x, $point->z];
+                    }
+                }
+            }
+            $figure = PartDrawing::of($plan, ! $plan->technique->isFaceAcross($plan), View::Top)->figure();
+            $bead = $plan->widestMm() + 4 * $plan->wireMm();
+            self::assertEqualsWithDelta(max($x) - min($x), $figure->right - $figure->left, 2 * $bead + 1.0, $name);
+            self::assertEqualsWithDelta(max($z) - min($z), $figure->bottom - $figure->top, 2 * $bead + 1.0, $name);
+        }
+    }
+
     /** A wire that passes before another and comes back behind it: from the front the first crossing covers, from the back the second. */
     public function test_at_a_crossing_the_nearer_is_drawn_later(): void
     {
