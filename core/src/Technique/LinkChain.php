@@ -120,13 +120,17 @@ final class LinkChain implements Technique
     {
         $kind = $this->isSoldered($part->part) ? EyeKind::Closed : EyeKind::Openable;
         $inside = min($part->part->mm('wide'), $part->part->mm('inside'));
-        $eye = fn (string $name, string $words): Eye => new Eye(
-            "{$instance}/{$name}", $kind, $inside, $part->wireMm(), $words, $part->mark('links'),
+        $eye = fn (string $name, string $words, float $taken = 0.0): Eye => new Eye(
+            "{$instance}/{$name}", $kind, $inside - $taken, $part->wireMm(), $words, $part->mark('links'),
         );
 
         $links = [];
         foreach ($this->between($part->part) as $link) {
             $links["link-{$link}"] = $eye("link-{$link}", "chain’s link {$link}");
+            // Where two links cross, what hangs goes through both, beside the wire of the other.
+            $links["between-{$link}"] = $eye(
+                "between-{$link}", "chain’s links {$link} and ".($link + 1), $part->wireMm(),
+            );
         }
 
         return ['top' => $eye('top', 'chain’s first link'), ...$links, 'bottom' => $eye('bottom', 'chain’s last link')];
@@ -290,7 +294,8 @@ final class LinkChain implements Technique
 
         $hung = ['bottom' => new Placement($links * $part->part->mm('inside'), $links % 2 === 0)];
         foreach ($this->between($part->part) as $link) {
-            $hung["link-{$link}"] = new Placement($link * $part->part->mm('inside'), $link % 2 === 0);
+            $place = new Placement($link * $part->part->mm('inside'), $link % 2 === 0);
+            [$hung["link-{$link}"], $hung["between-{$link}"]] = [$place, $place];
         }
 
         return $hung;
