@@ -162,6 +162,12 @@ final class Desk
         return $this->plan->isLaidRound() ? $length.' end to end' : $this->document->fit->kind->high($length);
     }
 
+    /** How high it hangs, where the drawing shows it: laid round or from above it does not. */
+    public function hangs(): string
+    {
+        return $this->plan->isLaidRound() || $this->side === View::Top ? '' : $this->high();
+    }
+
     /** How wide it lies where it is laid round. */
     public function across(): string
     {

@@ -27,7 +27,7 @@ final class SvgFile
             .': '.$desk->high();
 
         return self::document($drawing->width, $drawing->height, $desk->document->name, view('svg.defs')->render()
-            .view('svg.piece', ['drawing' => $drawing, 'hangs' => $desk->plan->isLaidRound() ? '' : $desk->high(), 'across' => $desk->across(), 'label' => $label])->render());
+            .view('svg.piece', ['drawing' => $drawing, 'hangs' => $desk->hangs(), 'across' => $desk->across(), 'label' => $label])->render());
     }
 
     public static function strips(Desk $desk): string
