@@ -27,10 +27,15 @@ use Hebra\Core\Plan\WireEnd;
 use Hebra\Core\Problem;
 use Hebra\Core\Technique\Written\Construction;
 use Hebra\Core\Technique\Written\Line;
+use Hebra\Core\Technique\Written\Move\Coil;
 use Hebra\Core\Technique\Written\Move\End;
+use Hebra\Core\Technique\Written\Move\Fill;
 use Hebra\Core\Technique\Written\Move\To;
+use Hebra\Core\Technique\Written\Move\Weave;
+use Hebra\Core\Technique\Written\Move\Wrap;
 use Hebra\Core\Technique\Written\Text;
 use Hebra\Core\Technique\Written\Told;
+use Hebra\Core\Technique\Written\WrittenMove;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 
@@ -114,7 +119,18 @@ final class FreeWire implements Technique
 
     public function heft(Part $part): int
     {
-        return 30 + 10 * count(self::text($part)->moves());
+        return 30 + array_sum(array_map(fn (Told $told): int => self::strokes($told->move), self::text($part)->moves()));
+    }
+
+    /** About how many strokes a move is drawn with: what is wound, turn by turn. */
+    private static function strokes(WrittenMove $move): int
+    {
+        return match (true) {
+            $move instanceof Coil, $move instanceof Wrap => 3 + 2 * (int) $move->turns,
+            $move instanceof Fill => (int) ($move->lengthMm / 4),
+            $move instanceof Weave => 200,
+            default => 3,
+        };
     }
 
     public function parameters(): array
@@ -173,20 +189,16 @@ final class FreeWire implements Technique
     private function wireMm(PartPlan $part, Told $told): float
     {
         $text = self::text($part->part);
-        foreach ($text->lines as $line) {
-            if (in_array($told, $line->moves(), true)) {
-                return $part->wireOf($text->roleOf($line, $part->part->wire))->diameterMm();
-            }
-        }
+        $line = $text->find($told->key)[1] ?? $text->lines[0];
 
-        return $part->wireMm();
+        return $part->wireOf($text->roleOf($line, $part->part->wire))->diameterMm();
     }
 
     public function along(PartPlan $part): array
     {
-        $holding = $this->holding($part);
+        $eyes = array_column($this->holding($part), 'key', 'key');
         $moves = array_map(
-            fn (Told $told): string => in_array($told, $holding, true) ? $told->eye() : $told->key,
+            fn (Told $told): string => isset($eyes[$told->key]) ? $told->eye() : $told->key,
             self::text($part->part)->moves(),
         );
 
@@ -362,13 +374,13 @@ final class FreeWire implements Technique
     {
         $marks = [];
         foreach (self::text($part->part)->moves() as $told) {
-            $told->eye() === $eye && $marks[] = $part->mark($told->key);
+            $told->eye() === $eye && $marks[$part->mark($told->key)] = true;
         }
         $spans = [];
         foreach ($courses as $course) {
             foreach ($course->curves() as $at => $curve) {
                 $segment = $course->moves[$at]->segment;
-                if (in_array($segment->mark, $marks, true) && in_array($segment->kind, self::HOLD, true)) {
+                if (isset($marks[$segment->mark]) && in_array($segment->kind, self::HOLD, true)) {
                     array_push($spans, ...$curve->spans);
                 }
             }
@@ -432,17 +444,13 @@ final class FreeWire implements Technique
     private function moveSteps(PartPlan $part, string $event): array
     {
         [$kind, $name] = explode(' ', $event, 2) + ['', ''];
-        foreach ($kind === 'work' || $kind === 'form' ? self::text($part->part)->lines : [] as $line) {
-            foreach ([[$line->on, WireEnd::Last], [$line->back, WireEnd::First]] as [$moves, $end]) {
-                foreach ($moves as $told) {
-                    if ($told->eye() === $name || $told->key === $name) {
-                        return $this->step($part, $event, $told, $line, $end);
-                    }
-                }
-            }
+        $found = $kind === 'work' || $kind === 'form' ? self::text($part->part)->find($name) : null;
+        if ($found === null) {
+            return [];
         }
+        [$told, $line, $isBack] = $found;
 
-        return [];
+        return $this->step($part, $event, $told, $line, $isBack ? WireEnd::First : WireEnd::Last);
     }
 
     /** @return list<Step> */

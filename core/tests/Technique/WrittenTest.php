@@ -221,6 +221,16 @@ final class WrittenTest extends TestCase
         }
     }
 
+    public function test_as_many_moves_as_may_be_written_are_planned(): void
+    {
+        $course = implode(' · ', array_map(fn (int $at): string => 'straight 1 · bend '.($at % 2 === 0 ? 7 : -6), range(1, 2500)));
+        $cut = array_values(array_filter(
+            Planner::plan(self::free($course, 1), new Profile)->cuts, fn ($cut): bool => $cut->label === 'Free wire',
+        ))[0];
+        self::assertEqualsWithDelta(2500 + 20.809, $cut->lengthMm(), 0.01);
+        self::assertGreaterThan(2400, count($cut->bends));
+    }
+
     /** What two wires of unlike gauge go through is checked with both. */
     public function test_a_hole_knows_every_wire_in_it(): void
     {

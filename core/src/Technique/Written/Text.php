@@ -14,8 +14,11 @@ use Hebra\Core\Quantity\Unreadable;
  * named by `as`: `straight 8 as stem`. Millimetres, degrees.
  * Invariants: 1 to 5,000 moves; numbers within their ranges.
  */
-final readonly class Text
+final class Text
 {
+    /** @var array<string, array{Told, Line, bool}>|null */
+    private ?array $found = null;
+
     private const MOST = 5000;
 
     private const MOST_WIRES = 24;
@@ -25,7 +28,7 @@ final readonly class Text
     private const WIRE = '/^('.Form::NAME.')(?: \((\d{1,2})\))?:\s*(.*)$/su';
 
     /** @param  non-empty-list<Line>  $lines */
-    private function __construct(public array $lines)
+    private function __construct(public readonly array $lines)
     {
     }
 
@@ -135,6 +138,26 @@ final readonly class Text
     public function roleOf(Line $line, string $own): string
     {
         return $line->role() === $this->lines[0]->role() ? $own : $line->role();
+    }
+
+    /**
+     * The first move of a name or key, the wire it is of, and whether it goes to its first end.
+     *
+     * @return array{Told, Line, bool}|null
+     */
+    public function find(string $name): ?array
+    {
+        if ($this->found === null) {
+            $this->found = [];
+            foreach ($this->lines as $line) {
+                foreach ($line->moves() as $at => $told) {
+                    $found = [$told, $line, $at >= count($line->on)];
+                    $this->found += [$told->eye() => $found, $told->key => $found];
+                }
+            }
+        }
+
+        return $this->found[$name] ?? null;
     }
 
     /** @return array<string, string> by the key of each move what others find it by: its own name, or its wire's */

@@ -26,7 +26,7 @@ final readonly class Coil implements WrittenMove
     /** So few turns are rings that are seen through. */
     private const OPEN = 3.0;
 
-    private function __construct(private float $turns, private float $mandrelMm)
+    private function __construct(public float $turns, private float $mandrelMm)
     {
     }
 

@@ -29,7 +29,7 @@ final readonly class Fill implements WrittenMove
 
     private const MOST_PASSES = 60;
 
-    private function __construct(private string $on, private float $lengthMm)
+    private function __construct(private string $on, public float $lengthMm)
     {
     }
 

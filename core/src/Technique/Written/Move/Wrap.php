@@ -30,7 +30,7 @@ final readonly class Wrap implements WrittenMove
 {
     use HoldsNothing;
 
-    private function __construct(private float $turns, private string $on, private string $and, private string $at)
+    private function __construct(public float $turns, private string $on, private string $and, private string $at)
     {
     }
 
