@@ -29,11 +29,13 @@ final class StepPicture
 
     /**
      * @param  int  $step  its place, from 0
+     * @param  View|null  $view  null: from where it is seen best
      * @param  bool  $isUpright  whether what was stands above what is, not beside it
      */
-    public static function of(Plan $plan, int $step, View $view, FormingStates $states, bool $isUpright = false): string
-    {
-        $picture = FormingPicture::of($plan, $states, $step, $view);
+    public static function of(
+        Plan $plan, int $step, ?View $view, FormingStates $states, bool $isUpright = false,
+    ): string {
+        $picture = FormingPicture::of($plan, $states, $step, $view ?? FormingPicture::bestView($plan, $states, $step));
         $ratio = self::ratio($picture);
         $frames = [...($picture->before === null ? [] : [$picture->before]), $picture->after];
         $inner = view('svg.defs')->render();

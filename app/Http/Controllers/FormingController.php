@@ -23,7 +23,7 @@ final class FormingController extends Controller
 
     public function piece(PieceRequest $request): Response
     {
-        return $this->picture($request, $request->piece()->document(), (int) $request->route('step'), $request->side());
+        return $this->picture($request, $request->piece()->document(), (int) $request->route('step'), $request->has('view') ? $request->side() : null);
     }
 
     /** Of a piece as it was when it was begun. */
@@ -31,10 +31,10 @@ final class FormingController extends Controller
     {
         Gate::authorize('view', $making->piece);
 
-        return $this->picture($request, $making->document(), (int) $request->route('step'), View::Front);
+        return $this->picture($request, $making->document(), (int) $request->route('step'), null);
     }
 
-    private function picture(Request $request, Document $document, int $step, View $view): Response
+    private function picture(Request $request, Document $document, int $step, ?View $view): Response
     {
         $plan = Planner::plan($document, $this->workshop($request)->profile());
         $states = new FormingStates($plan);

@@ -19,6 +19,8 @@ use Hebra\Core\Figure\View;
  */
 final readonly class FormingPicture
 {
+    private const MUCH_MORE = 1.5;
+
     /** @param  list<string>  $marks  what the step works on */
     private function __construct(public ?PieceFigure $before, public PieceFigure $after, public array $marks)
     {
@@ -32,12 +34,54 @@ final readonly class FormingPicture
         if ($part === null) {
             return new self(null, $plan->seen($view)->flat(), $marks);
         }
-        $isCut = $states->step($step)->operation === Operation::Cut;
+        $operation = $states->step($step)->operation;
+        $hanging = $operation === Operation::Hook ? $plan->hanging($states->step($step)->parts) : [];
 
         return new self(
-            $isCut ? null : self::drawn($part, $states->wires($part, $step, true), $view),
-            self::drawn($part, $states->wires($part, $step), $view), $marks,
+            $operation === Operation::Cut ? null : self::drawn($part, $states->wires($part, $step, true), $view),
+            count($hanging) > 1
+                ? self::joined($hanging, $states, $step, $view)
+                : self::drawn($part, $states->wires($part, $step), $view), $marks,
         );
+    }
+
+    /** From where what a step forms is seen best: from the front, or the side where it shows much more of it. */
+    public static function bestView(Plan $plan, FormingStates $states, int $step): View
+    {
+        if (! $states->step($step)->operation->forms() || $states->step($step)->operation === Operation::Hook) {
+            return View::Front;
+        }
+        $area = function (View $view) use ($plan, $states, $step): float {
+            $picture = self::of($plan, $states, $step, $view);
+            [$left, $top, $right, $bottom] = $picture->focus($picture->after);
+
+            return ($right - $left) * ($bottom - $top);
+        };
+
+        return $area(View::Side) > self::MUCH_MORE * $area(View::Front) ? View::Side : View::Front;
+    }
+
+    /**
+     * What is hooked into each other, as it is formed so far, one in the eye of the other.
+     *
+     * @param  list<array{Instance, bool}>  $hanging  from above
+     */
+    private static function joined(array $hanging, FormingStates $states, int $step, View $view): PieceFigure
+    {
+        $placed = $poses = $eyes = [];
+        foreach ($hanging as [$instance, $facing]) {
+            $part = $instance->part;
+            $seen = new Seen(($part->showsFace($facing) ? 0.0 : 90.0) + $view->degrees(), $view === View::Top);
+            $seen->part(array_map(
+                fn (Course $course): array => [$course, $part->wireOf($course->role)], $states->wires($part, $step),
+            ));
+            $eye = $eyes[$instance->above ?? ''][$instance->eye] ?? null;
+            $pose = $eye === null ? new Pose : $poses[$instance->above ?? '']->below($eye);
+            [$poses[$instance->name], $eyes[$instance->name]] = [$pose, PartDrawing::of($part, $facing, $view)->eyes];
+            $placed[] = [$seen->figure(), $pose];
+        }
+
+        return (new Assembly($placed))->flat();
     }
 
     /** @param  list<Course>  $wires */

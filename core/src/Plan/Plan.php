@@ -140,6 +140,25 @@ final class Plan
         return $forming;
     }
 
+    /**
+     * Some of the made parts as they hang, from above: each, and whether its own upper eye faces the viewer.
+     *
+     * @param  list<string>  $names
+     * @return list<array{Instance, bool}>
+     */
+    public function hanging(array $names): array
+    {
+        $hanging = array_filter(
+            $this->layout->instances(), fn (Instance $instance): bool => in_array($instance->name, $names, true),
+        );
+        // It is known once the whole is laid.
+        $this->layout->assembly();
+
+        return array_map(
+            fn (Instance $instance): array => [$instance, $this->layout->facing($instance)], array_values($hanging),
+        );
+    }
+
     /** @return array<string, PartPlan> by their ids */
     public function parts(): array
     {

@@ -27,6 +27,7 @@ use Hebra\Core\Plan\WireEnd;
 use Hebra\Core\Problem;
 use Hebra\Core\Technique\Written\Construction;
 use Hebra\Core\Technique\Written\Line;
+use Hebra\Core\Technique\Written\Move\Bend;
 use Hebra\Core\Technique\Written\Move\Coil;
 use Hebra\Core\Technique\Written\Move\End;
 use Hebra\Core\Technique\Written\Move\Fill;
@@ -461,8 +462,11 @@ final class FreeWire implements Technique
         if ($work === null) {
             return [];
         }
+        // What is bent on the spot is seen in what comes after it.
+        $after = $told->move instanceof Bend ? $line->after($told) : null;
+        $after = $after !== null && $after->move->insideMm() === null ? $after : null;
         $marks = [
-            $part->mark($told->key), ...array_map($this->construction($part)->mark(...), $put->beads),
+            $part->mark($told->key), ...($after === null ? [] : [$part->mark($after->key)]), ...array_map($this->construction($part)->mark(...), $put->beads),
         ];
         $cut = $part->cutKey(self::slot($part, $line));
         $step = new Step(

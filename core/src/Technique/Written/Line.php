@@ -35,6 +35,19 @@ final readonly class Line
         return [...$this->on, ...$this->back];
     }
 
+    /** What comes after a move, towards the same end. */
+    public function after(Told $told): ?Told
+    {
+        foreach ([$this->on, $this->back] as $leg) {
+            $place = array_search($told, $leg, true);
+            if ($place !== false) {
+                return $leg[$place + 1] ?? null;
+            }
+        }
+
+        return null;
+    }
+
     /** A sentence of its wire. */
     public function said(string $text): string
     {
