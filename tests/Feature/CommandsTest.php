@@ -115,6 +115,31 @@ final class CommandsTest extends TestCase
         self::assertSame(1, substr_count($error, "\n"));
     }
 
+    /** From thirteen parts on steps are told by operation; each order on request, and what is formed aligned with it. */
+    public function test_a_plan_tells_its_steps_by_operation_or_part_by_part(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'hebra');
+        file_put_contents($file, PieceJson::write(Patterns::start('linked-bracelet', 'Planned')));
+        try {
+            $told = [];
+            foreach ([[], ['--operations'], ['--parts']] as $options) {
+                [$status, $out] = self::artisan(['hebra:plan', $file, '--json', ...$options]);
+                self::assertSame(0, $status);
+                $plan = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
+                self::assertCount(count($plan['steps']), $plan['forming']);
+                $told[] = $plan['steps'];
+            }
+        } finally {
+            unlink($file);
+        }
+        self::assertSame($told[0], $told[1]);
+        self::assertGreaterThan(count($told[0]), count($told[2]));
+        $wraps = array_values(array_filter($told[0], fn (array $step): bool => $step['operation'] === 'wrap'));
+        self::assertSame([6, 6], array_column($wraps, 'times'));
+        self::assertCount(6, $wraps[0]['parts']);
+        self::assertCount(12, array_filter($told[2], fn (array $step): bool => $step['operation'] === 'wrap'));
+    }
+
     /** Asked for, every wire's middle line is as long as its cut; every step that forms names stretches that there are. */
     public function test_a_plan_tells_curves_and_what_is_formed(): void
     {

@@ -15,8 +15,13 @@ final class PlanCommand extends Command
 {
     use ReadsPiece;
 
+    /** More parts than that are made operation by operation. */
+    private const FEW = 12;
+
     protected $signature = 'hebra:plan {file : a piece that Hebra exported} {--json : print JSON}
-        {--curve : with every wire’s middle line as points}';
+        {--curve : with every wire’s middle line as points}
+        {--operations : steps by operation over all alike parts, as is usual from thirteen parts on}
+        {--parts : steps part by part}';
 
     protected $description = 'Plans one exported piece: cuts, bends, counts, steps, checks, size, metal';
 
@@ -30,7 +35,7 @@ final class PlanCommand extends Command
         if ($this->option('json')) {
             $this->output->writeln(
                 (string) json_encode(
-                    $plan->toArray((bool) $this->option('curve')),
+                    $plan->toArray((bool) $this->option('curve'), $this->isByOperation($plan)),
                     JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
                 ),
                 OutputInterface::OUTPUT_RAW,
@@ -40,6 +45,11 @@ final class PlanCommand extends Command
         }
 
         return self::SUCCESS;
+    }
+
+    private function isByOperation(Plan $plan): bool
+    {
+        return (bool) $this->option('operations') || (! $this->option('parts') && $plan->madeParts() > self::FEW);
     }
 
     private function printed(Plan $plan): void
@@ -69,7 +79,8 @@ final class PlanCommand extends Command
         foreach ($plan->checks as $check) {
             $this->line(str_pad($check->level->value, 5).' '.$check->text);
         }
-        foreach ([...$plan->prepare(), ...$plan->steps()] as $number => $step) {
+        $steps = $this->isByOperation($plan) ? $plan->operations() : $plan->steps();
+        foreach ([...$plan->prepare(), ...$steps] as $number => $step) {
             $this->line(sprintf('%3d. %s. %s', $number + 1, $step->title, $step->text));
         }
     }

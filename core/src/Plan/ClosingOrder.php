@@ -21,25 +21,34 @@ namespace Hebra\Core\Plan;
 final class ClosingOrder
 {
     /** Ranks of one wire, before those of the next: a wire has far fewer events. */
-    private const RUN = 4096;
+    private const RUN = 1 << 20;
 
     /**
      * @param  list<WireRun>  $runs  in document order
      * @param  list<Joint>  $joints
+     * @param  bool  $byOperation  whether what is alike of the instances of a part comes together where it can
      * @return list<Event>
      *
      * @throws CannotClose if two closed eyes meet or no choice breaks the circle
      */
-    public static function of(array $runs, array $joints): array
+    public static function of(array $runs, array $joints, bool $byOperation = false): array
     {
         foreach ($joints as $joint) {
             if ($joint->a->kind === EyeKind::Closed && $joint->b->kind === EyeKind::Closed) {
                 throw CannotClose::closedPair($joint);
             }
         }
+        if ($byOperation) {
+            // Links that are made first and joined after: each closes through the next.
+            $all = array_fill_keys(array_map(fn (Joint $joint): string => $joint->id(), $joints), true);
+            [$order, $stuck] = self::sorted($runs, $joints, $all, true);
+            if ($stuck === []) {
+                return $order;
+            }
+        }
         $turned = [];
         while (true) {
-            [$order, $stuck] = self::sorted($runs, $joints, $turned);
+            [$order, $stuck] = self::sorted($runs, $joints, $turned, $byOperation);
             if ($stuck === []) {
                 return $order;
             }
@@ -76,10 +85,12 @@ final class ClosingOrder
      * @param  array<string, true>  $turned
      * @return array{list<Event>, array<string, true>} the order, and what could not be placed
      */
-    private static function sorted(array $runs, array $joints, array $turned): array
+    private static function sorted(array $runs, array $joints, array $turned, bool $byOperation): array
     {
-        $events = $rank = $waits = $next = $runOf = [];
-        foreach ($runs as $at => $run) {
+        $events = $rank = $waits = $next = $runOf = $places = [];
+        foreach ($runs as $number => $run) {
+            // Alike parts share their places: what is alike has one rank, and goes in the order it came.
+            $at = $byOperation ? $places[$run->likeness] ??= count($places) : $number;
             $runOf[$run->instance] = $at;
             $before = null;
             foreach ($run->events() as $place => $event) {
@@ -96,7 +107,7 @@ final class ClosingOrder
         foreach (self::hooks($joints, $turned) as [$hook, $after, $then]) {
             $key = $hook->key();
             $events[$key] = $hook;
-            $rank[$key] = self::hookRank($hook, $rank, $runOf);
+            $rank[$key] = self::hookRank($hook, $rank, $runOf, $byOperation);
             foreach ($after as $earlier) {
                 if (isset($rank[$earlier])) {
                     $next[$earlier][] = $key;
@@ -218,17 +229,22 @@ final class ClosingOrder
      *
      * @param  array<string, int>  $rank
      * @param  array<string, int>  $runOf
+     * @param  bool  $byOperation  whether alike eyes are opened one after the other
      */
-    private static function hookRank(Event $hook, array $rank, array $runOf): int
+    private static function hookRank(Event $hook, array $rank, array $runOf, bool $byOperation): int
     {
         $last = 0;
         foreach ($hook->joints as $joint) {
             $last = max($last, self::RUN * max($runOf[$joint->a->instance()] ?? 0, $runOf[$joint->b->instance()] ?? 0));
         }
 
-        return $hook->open?->canOpen() === true
-            ? $last + self::RUN - 2
-            : ($rank['close '.$hook->joints[0]->b->id] ?? $last) - 1;
+        $open = $hook->open ?? $hook->joints[0]->b;
+        $closes = $rank['close '.$open->id] ?? $last;
+        if (! $open->canOpen()) {
+            return $closes - 1;
+        }
+
+        return $last + intdiv(self::RUN, 2) + ($byOperation ? $closes % intdiv(self::RUN, 2) : 0);
     }
 
     /**
@@ -240,11 +256,12 @@ final class ClosingOrder
      */
     private static function kahn(array $events, array $rank, array $waits, array $next): array
     {
-        /** @var \SplPriorityQueue<int, string> $ready */
+        /** @var \SplPriorityQueue<array{int, int}, string> $ready */
         $ready = new \SplPriorityQueue;
+        $number = array_flip(array_keys($events));
         foreach ($events as $key => $event) {
             if (($waits[$key] ?? 0) === 0) {
-                $ready->insert($key, -$rank[$key]);
+                $ready->insert($key, [-$rank[$key], -$number[$key]]);
             }
         }
         $order = [];
@@ -256,7 +273,7 @@ final class ClosingOrder
             unset($left[$key]);
             foreach ($next[$key] ?? [] as $later) {
                 if (--$waits[$later] === 0) {
-                    $ready->insert($later, -$rank[$later]);
+                    $ready->insert($later, [-$rank[$later], -$number[$later]]);
                 }
             }
         }

@@ -23,9 +23,10 @@ final class FormingStates
     /** @var array<string, list<array{Course, list<int>, list<int>}>> by part: each wire, when its moves are made, and when they are trimmed off */
     private array $known = [];
 
-    public function __construct(private readonly Plan $plan)
+    /** @param  list<Step>|null  $steps  of another order of work than part by part */
+    public function __construct(private readonly Plan $plan, ?array $steps = null)
     {
-        $this->steps = [...$plan->prepare(), ...$plan->steps()];
+        $this->steps = $steps ?? [...$plan->prepare(), ...$plan->steps()];
     }
 
     public function step(int $step): Step
@@ -141,9 +142,12 @@ final class FormingStates
         $first = null;
         $places = [];
         foreach ($this->steps as $at => $step) {
-            if (Instance::partOf($step->part) === $part->part->id && $step->operation !== Operation::Cut) {
-                $first ??= $step->part;
-                if ($step->part === $first) {
+            if ($step->operation === Operation::Cut) {
+                continue;
+            }
+            foreach ($step->works() as $instance) {
+                $first ??= Instance::partOf($instance) === $part->part->id ? $instance : null;
+                if ($instance === $first) {
                     $places[] = $at;
                 }
             }

@@ -12,8 +12,11 @@ use Hebra\Core\School\School;
  */
 final readonly class HookSteps
 {
-    /** @param  \Closure(string): string  $called  what an instance is called */
-    public function __construct(private Profile $profile, private \Closure $called)
+    /**
+     * @param  \Closure(string): string  $called  what an instance is called
+     * @param  bool  $isOfMany  whether it is said of several alike at once, none of them by its number
+     */
+    public function __construct(private Profile $profile, private \Closure $called, private bool $isOfMany = false)
     {
     }
 
@@ -36,7 +39,7 @@ final readonly class HookSteps
         $things = $this->things($taken);
         $isMany = count($taken) > 1;
         $who = $isMany ? $open->instance() : $event->instance;
-        $title = ucfirst(($this->called)($who)).($isMany ? ': hang all '.count($taken).' on it' : ': hang it on');
+        $title = $isMany ? 'Hang all '.count($taken).' on it' : 'Hang it on';
         [$how, $tool] = $this->opening($open);
         $marks = array_values(array_unique([$open->mark, ...array_map(fn (Eye $eye): string => $eye->mark, $taken)]));
         $parts = array_values(
@@ -81,11 +84,13 @@ final readonly class HookSteps
         }
         $words = [];
         foreach ($by as $eye => $instances) {
-            $words[] = count($instances) === 1
-                ? "the {$eye}"
-                : "the {$eye} ".Figures::listed(
+            $words[] = match (true) {
+                count($instances) === 1 => "the {$eye}",
+                $this->isOfMany => count($instances)." of the {$eye}s",
+                default => "the {$eye} ".Figures::listed(
                     array_map(fn (string $instance): string => 'of '.($this->called)($instance), $instances),
-                );
+                ),
+            };
         }
 
         return Figures::listed($words);
@@ -94,10 +99,10 @@ final readonly class HookSteps
     private function before(Joint $joint, Eye $open): Step
     {
         $other = $joint->other($open);
-        $called = ($this->called)($open->instance());
+        $called = $this->isOfMany ? 'next one' : ($this->called)($open->instance());
         $verb = explode(' ', $open->shut)[0];
 
-        return new Step('hook', $open->instance(), ucfirst("{$called}: hook it on first"), "The {$open->words} is turned but not yet {$open->shut}. Slip it through the {$other->words} now: once it is {$verb} it cannot be joined.",
+        return new Step('hook', $open->instance(), 'Hook it on first', "The {$open->words} is turned but not yet {$open->shut}. Slip it through the {$other->words} now: once it is {$verb} it cannot be joined.",
             [$joint->a->mark, $joint->b->mark], asks: "Is the {$called} hooked on?", tool: 'fingers', parts: array_values(array_unique([$joint->a->instance(), $joint->b->instance()])));
     }
 }

@@ -59,6 +59,12 @@ final readonly class PartPlan
         );
     }
 
+    /** The same for all parts that are formed alike, whatever beads are on them. */
+    public function likeness(): string
+    {
+        return json_encode([$this->part->technique, $this->part->wire, $this->part->settings], JSON_THROW_ON_ERROR);
+    }
+
     /** @return array<string, Wire> every wire of the piece, by role */
     public function wires(): array
     {

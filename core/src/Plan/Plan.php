@@ -34,7 +34,7 @@ final class Plan
      * @param  list<Cut>  $pins  bought pins as strips, counted likewise
      * @param  list<BeadCount>  $beads
      * @param  list<Finding>  $findings
-     * @param  \Closure(): list<Step>  $steps  for each of its pieces, worded when they are asked for
+     * @param  \Closure(bool): list<Step>  $steps  for each of its pieces, worded when they are asked for: part by part, or by operation
      * @param  list<Check>  $checks
      * @param  list<Metal>  $metal
      * @param  list<PartPlan>  $parts
@@ -120,12 +120,15 @@ final class Plan
         return [];
     }
 
-    /** @return list<list<int>> after each step the moves that are made, by their places in all courses one after the other */
-    private function forming(): array
+    /**
+     * @param  list<Step>  $steps
+     * @return list<list<int>> after each step the moves that are made, by their places in all courses one after the other
+     */
+    private function forming(array $steps): array
     {
-        $states = new FormingStates($this);
+        $states = new FormingStates($this, $steps);
         $forming = [];
-        foreach (array_keys([...$this->prepare(), ...$this->steps()]) as $step) {
+        foreach (array_keys($steps) as $step) {
             $made = [];
             $before = 0;
             foreach ($this->strips() as $cut) {
@@ -192,6 +195,18 @@ final class Plan
         return $this->prepared ??= Prepare::of($this);
     }
 
+    /** @return list<Step> the same work by operation over all alike parts */
+    public function operations(): array
+    {
+        return ($this->steps)(true);
+    }
+
+    /** How many parts are made for one piece, repeats and groups unfolded. */
+    public function madeParts(): int
+    {
+        return count($this->layout->instances());
+    }
+
     /** @return list<string> what the steps ask for, each once */
     public function tools(): array
     {
@@ -218,7 +233,7 @@ final class Plan
     /** @return list<Step> for each of its pieces */
     public function steps(): array
     {
-        return $this->worded ??= ($this->steps)();
+        return $this->worded ??= ($this->steps)(false);
     }
 
     /**
@@ -328,8 +343,10 @@ final class Plan
     }
 
     /** @return array<string, mixed> the JSON of `hebra:plan` */
-    public function toArray(bool $withCurves = false): array
+    public function toArray(bool $withCurves = false, bool $byOperation = false): array
     {
+        $steps = [...$this->prepare(), ...$byOperation ? $this->operations() : $this->steps()];
+
         return [
             'name' => $this->piece->name,
             'makes' => ['kind' => $this->piece->makes->kind, 'count' => $this->piece->makes->count],
@@ -353,7 +370,7 @@ final class Plan
             'courses' => array_map(
                 fn (Cut $cut): array => $cut->course() + ($withCurves ? $this->curveOf($cut) : []), $this->strips(),
             ),
-            'forming' => $this->forming(),
+            'forming' => $this->forming($steps),
             'rings' => array_values(array_filter(array_map(fn (Cut $cut): ?array => $cut->rings === null ? null : [
                 'inside_mm' => $cut->rings->insideMm,
                 'wire' => $cut->wire->key(),
@@ -380,7 +397,7 @@ final class Plan
             ], $this->findings),
             'buy' => $this->buy(),
             'passes' => array_merge(...array_map(fn (PartPlan $part): array => $part->passes(), $this->parts)),
-            'steps' => array_map(fn (Step $step): array => $step->toArray(), [...$this->prepare(), ...$this->steps()]),
+            'steps' => array_map(fn (Step $step): array => $step->toArray(), $steps),
             'checks' => array_map(
                 fn (Check $check): array => [
                     'level' => $check->level->value,

@@ -223,7 +223,7 @@ final class Planner
         return [$cuts, $pins];
     }
 
-    /** @return \Closure(): list<Step> the order of work is settled here, its words when they are asked for */
+    /** @return \Closure(bool): list<Step> the order of work is settled here, its words when they are asked for: part by part, or by operation */
     private function steps(): \Closure
     {
         $runs = $joints = $eyesOf = $partOf = [];
@@ -231,7 +231,7 @@ final class Planner
         foreach ($this->instances as $instance) {
             $part = $instance->part;
             $eyes = $this->eyes($part, $instance->name);
-            $runs[] = new WireRun($instance->name, $part->technique->along($part), $eyes);
+            $runs[] = new WireRun($instance->name, $part->technique->along($part), $eyes, $part->likeness());
             $partOf[$instance->name] = $part;
             $eyesOf[$instance->name] = $eyes;
             if ($instance->above === null) {
@@ -273,6 +273,7 @@ final class Planner
         }
         try {
             $order = ClosingOrder::of($runs, $joints);
+            $alike = fn (): array => ClosingOrder::of($runs, $joints, true);
         } catch (CannotClose $why) {
             $this->checks[] = new Check(
                 Level::Stop, 'closing order', $why->getMessage(), '', $this->ringsBetween($why),
@@ -281,7 +282,9 @@ final class Planner
             return fn (): array => [];
         }
 
-        return fn (): array => $this->worded($order, $partOf);
+        return fn (bool $byOperation): array => $byOperation
+            ? $this->withInspection($this->stepWords($partOf)->together($alike()))
+            : $this->withInspection($this->stepWords($partOf)->oneByOne($order));
     }
 
     /** @return array<string, Eye> worked out once of parts that are alike */
@@ -354,34 +357,22 @@ final class Planner
             );
     }
 
-    /**
-     * @param  list<Event>  $order
-     * @param  array<string, PartPlan>  $partOf
-     * @return list<Step>
-     */
-    private function worded(array $order, array $partOf): array
+    /** @param  array<string, PartPlan>  $partOf */
+    private function stepWords(array $partOf): StepWords
     {
-        $steps = [];
-        $hooks = new HookSteps(
+        return new StepWords(
             $this->profile,
+            $partOf,
             fn (string $instance): string => $this->called($partOf[$instance], $instance),
         );
-        foreach ($order as $event) {
-            $part = $partOf[$event->instance];
-            if ($event->kind === EventKind::Hook) {
-                $steps[] = $hooks->of($event);
+    }
 
-                continue;
-            }
-            $name = trim($event->kind->value.' '.$event->place);
-            foreach ($part->technique->steps($part, $name) as $step) {
-                $named = $step->of(
-                    $event->instance,
-                    ucfirst($this->called($part, $event->instance)).': '.lcfirst($step->title),
-                );
-                $steps[] = $part->wireOfCut($step->cut)->isHardened() ? $named->inHardWire() : $named;
-            }
-        }
+    /**
+     * @param  list<Step>  $steps
+     * @return list<Step>
+     */
+    private function withInspection(array $steps): array
+    {
         if ($steps !== []) {
             $steps[] = new Step(
                 'inspect',

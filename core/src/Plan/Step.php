@@ -66,6 +66,42 @@ final readonly class Step
         return $this->with(['part' => $part, 'title' => $title]);
     }
 
+    /**
+     * One step for the same work on several parts.
+     *
+     * @param  non-empty-list<self>  $steps
+     */
+    public static function onAll(array $steps, string $label): self
+    {
+        $count = count($steps);
+        $parts = array_merge(...array_map(
+            fn (self $step): array => $step->parts === [] ? [$step->part] : $step->parts, $steps,
+        ));
+
+        return $steps[0]->with([
+            'title' => "{$count} × {$label}: ".lcfirst($steps[0]->title),
+            'text' => "{$steps[0]->text} The same {$count} times.",
+            'marks' => array_values(array_unique(array_merge(...array_column($steps, 'marks')))),
+            'parts' => array_values(array_unique($parts)),
+            'times' => array_sum(array_column($steps, 'times')),
+        ]);
+    }
+
+    /** @return list<string> the made parts that it forms: not those that are only hung in them */
+    public function works(): array
+    {
+        return $this->operation === Operation::Hook || $this->parts === [] ? [$this->part] : $this->parts;
+    }
+
+    /** @return list<mixed> all that is said, whichever part it is said of */
+    public function said(): array
+    {
+        return [
+            $this->title, $this->text, $this->count, $this->counted, $this->asks, $this->tool, $this->operation,
+            array_column($this->cautions, 'value'), array_map(fn (Strung $run): array => [$run->bead->words(), $run->count], $this->putsOn),
+        ];
+    }
+
     /** The same as part of another event, in other words. */
     public function during(string $event, string $text): self
     {

@@ -10,9 +10,14 @@ final readonly class WireRun
     /**
      * @param  list<string>  $along  names of eyes, `thread`, other work
      * @param  array<string, Eye>  $eyes
+     * @param  string  $likeness  the same for all that are formed alike
      */
-    public function __construct(public string $instance, public array $along, public array $eyes)
-    {
+    public function __construct(
+        public string $instance,
+        public array $along,
+        public array $eyes,
+        public string $likeness = '',
+    ) {
     }
 
     /** @return list<Event> */

@@ -131,10 +131,26 @@ final class ClosingOrderTest extends TestCase
             if (mt_rand(0, 1) === 1) {
                 $joints[] = new Joint($links[0][1], $links[count($links) - 1][2]);
             }
-            $order = ClosingOrder::of(array_column($links, 0), $joints);
-            ClosingOrder::replay($order);
-            self::assertCount(5 * count($links) + count($joints), $order);
+            foreach ([false, true] as $byOperation) {
+                $order = ClosingOrder::of(array_column($links, 0), $joints, $byOperation);
+                ClosingOrder::replay($order);
+                self::assertCount(5 * count($links) + count($joints), $order);
+            }
         }
+    }
+
+    /** Links that are all alike are turned together, and joined when all are made, each through the next. */
+    public function test_by_operation_what_is_alike_comes_together(): void
+    {
+        $links = array_map(self::link(...), ['a', 'b', 'c']);
+        $joints = [new Joint($links[0][2], $links[1][1]), new Joint($links[1][2], $links[2][1])];
+        $order = ClosingOrder::of(array_column($links, 0), $joints, true);
+        ClosingOrder::replay($order);
+        self::assertSame([
+            'form a/top', 'form b/top', 'form c/top', 'close a/top', 'close b/top', 'close c/top',
+            'thread a', 'thread b', 'thread c', 'form a/bottom', 'form b/bottom', 'form c/bottom',
+            'hook a/bottom~b/top', 'hook b/bottom~c/top', 'close a/bottom', 'close b/bottom', 'close c/bottom',
+        ], self::keys($order));
     }
 
     /** An eye that takes three is opened once, when all three are done; a row of rings opens every second one. */

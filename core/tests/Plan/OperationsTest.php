@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Tests\Plan;
+
+use Hebra\Core\Piece\Patterns;
+use Hebra\Core\Piece\Piece;
+use Hebra\Core\Plan\FormingStates;
+use Hebra\Core\Plan\Operation;
+use Hebra\Core\Plan\Plan;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Tests\Piece\Everything;
+use Hebra\Core\Tests\Piece\Some;
+use PHPUnit\Framework\TestCase;
+
+/** The same work, one operation over all that is alike and then the next. */
+final class OperationsTest extends TestCase
+{
+    private static function plan(Piece $piece): Plan
+    {
+        return Planner::plan($piece, new Profile, false);
+    }
+
+    /**
+     * @param  list<Step>  $steps
+     * @return array<string, list<string>> by made part: what its own wire is through, step by step
+     */
+    private static function each(array $steps): array
+    {
+        $each = [];
+        foreach ($steps as $step) {
+            foreach ($step->operation === Operation::Hook ? [] : $step->works() as $instance) {
+                $each[$instance][] = $step->event.' '.$step->operation->value.' '.$step->count;
+            }
+        }
+        ksort($each);
+
+        return $each;
+    }
+
+    /**
+     * @param  list<Step>  $steps
+     * @return array<string, int>
+     */
+    private static function putOn(array $steps): array
+    {
+        $beads = [];
+        foreach ($steps as $step) {
+            foreach ($step->putsOn as $run) {
+                $beads[$run->bead->words()] = ($beads[$run->bead->words()] ?? 0) + $run->count * $step->times;
+            }
+        }
+        ksort($beads);
+
+        return $beads;
+    }
+
+    public function test_every_made_part_is_worked_as_it_is_part_by_part(): void
+    {
+        foreach (Everything::pieces(60) as $name => $piece) {
+            $plan = self::plan($piece);
+            [$steps, $operations] = [$plan->steps(), $plan->operations()];
+            self::assertLessThanOrEqual(count($steps), count($operations), $name);
+            self::assertSame(self::each($steps), self::each($operations), $name);
+            self::assertSame(self::putOn($steps), self::putOn($operations), $name);
+            self::assertSame(self::hung($steps), self::hung($operations), $name);
+        }
+    }
+
+    /**
+     * @param  list<Step>  $steps
+     * @return array<string, true> every pair that is hung in each other, and all that hang in one
+     */
+    private static function hung(array $steps): array
+    {
+        $hung = [];
+        foreach ($steps as $step) {
+            foreach ($step->operation === Operation::Hook ? $step->parts : [] as $instance) {
+                $hung[$instance] = true;
+            }
+        }
+        ksort($hung);
+
+        return $hung;
+    }
+
+    public function test_after_the_last_operation_all_is_made(): void
+    {
+        foreach (['two-strand-bracelet', 'chain-stations', 'mirrored-necklace', 'straight-line'] as $pattern) {
+            $plan = self::plan(Patterns::start($pattern, 'One'));
+            $steps = [...$plan->prepare(), ...$plan->operations()];
+            [$together, $apart] = [new FormingStates($plan, $steps), new FormingStates($plan)];
+            foreach ($plan->strips() as $cut) {
+                self::assertSame(
+                    $apart->madeOf($cut, $apart->count() - 1), $together->madeOf($cut, count($steps) - 1),
+                    "{$pattern}: {$cut->label}",
+                );
+            }
+        }
+    }
+
+    /** A necklace of 60 wrapped links, each through the next: turned together, joined when all are made. */
+    public function test_a_long_chain_has_few_operations(): void
+    {
+        $start = Patterns::start('linked-bracelet', 'Long');
+        $link = array_values(array_filter($start->parts, fn ($part): bool => $part->technique === 'wrapped-link'))[0];
+        $ring = array_values(array_filter($start->parts, fn ($part): bool => $part->technique === 'jump-ring'));
+        $long = $start;
+        foreach ($ring as $part) {
+            $long = Some::changed($long, ['do' => 'part.remove', 'part' => $part->id]);
+        }
+        $long = Some::changed($long, ['do' => 'part.repeat', 'part' => $link->id, 'count' => '10']);
+        $plan = self::plan($long);
+        self::assertGreaterThan(400, count($plan->steps()));
+        self::assertLessThanOrEqual(40, count($plan->operations()));
+        $wraps = array_values(array_filter(
+            $plan->operations(), fn (Step $step): bool => $step->operation === Operation::Wrap && $step->times > 1,
+        ));
+        self::assertSame([60, 60], array_column($wraps, 'times'));
+        self::assertStringStartsWith('60 × link: wrap the top loop shut', $wraps[0]->title);
+    }
+}
