@@ -16,6 +16,7 @@ use App\View\CuttingDesk;
 use App\View\MakingDesk;
 use Hebra\Core\Hand\Work;
 use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Inspection;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
@@ -70,7 +71,7 @@ final class BenchTest extends TestCase
     public function test_both_of_a_pair_are_turned_on_the_same_mark_and_a_batch_goes_as_is_preferred(): void
     {
         $making = $this->begun();
-        $first = $this->until($making, fn (Step $step): bool => str_starts_with($step->event, 'form'));
+        $first = $this->until($making, fn (Step $step): bool => $step->moment->kind === EventKind::Form);
         self::assertSame(0, $this->desk($making)->copy());
         $this->move($making, [])->assertOk()->assertSee('Second earring');
         self::assertSame([1, $first->title], [$this->desk($making)->copy(), $this->desk($making)->step?->title]);

@@ -297,8 +297,8 @@ final class ClosingOrder
                 EventKind::Close => isset($formed[$event->of])
                     ? $closed[$event->of] = true
                     : throw CannotClose::replay($event->key(), 'the eye is not formed yet'),
-                EventKind::Thread, EventKind::Work => null,
                 EventKind::Hook => self::hook($event, $formed, $closed),
+                default => null,
             };
         }
     }

@@ -25,6 +25,11 @@ final readonly class Event
         $this->key = $kind->value.' '.$of;
     }
 
+    public function moment(): Moment
+    {
+        return new Moment($this->kind, $this->place);
+    }
+
     public function key(): string
     {
         return $this->key;

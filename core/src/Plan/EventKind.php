@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
-/** What can happen to a wire or a joint. */
+/** What can happen to a wire or a joint; and what is done once for a whole piece. */
 enum EventKind: string
 {
     case Form = 'form';
@@ -12,4 +12,8 @@ enum EventKind: string
     case Thread = 'thread';
     case Work = 'work';
     case Hook = 'hook';
+    case Ready = 'ready';
+    case Cut = 'cut';
+    case Rings = 'rings';
+    case Inspect = 'inspect';
 }

@@ -47,7 +47,7 @@ final readonly class HookSteps
         );
 
         return new Step(
-            'hook',
+            new Moment(EventKind::Hook),
             $who,
             $title,
             "{$how} Hang {$things} in it".($open->isLocked ? ', and lock it again.' : ' and close it past the middle and back until the ends click together.'),
@@ -102,7 +102,7 @@ final readonly class HookSteps
         $called = $this->isOfMany ? 'next one' : ($this->called)($open->instance());
         $verb = explode(' ', $open->shut)[0];
 
-        return new Step('hook', $open->instance(), 'Hook it on first', "The {$open->words} is turned but not yet {$open->shut}. Slip it through the {$other->words} now: once it is {$verb} it cannot be joined.",
+        return new Step(new Moment(EventKind::Hook), $open->instance(), 'Hook it on first', "The {$open->words} is turned but not yet {$open->shut}. Slip it through the {$other->words} now: once it is {$verb} it cannot be joined.",
             [$joint->a->mark, $joint->b->mark], asks: "Is the {$called} hooked on?", tool: 'fingers', parts: array_values(array_unique([$joint->a->instance(), $joint->b->instance()])));
     }
 }

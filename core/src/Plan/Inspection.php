@@ -53,7 +53,7 @@ final class Inspection
                 "count-{$at}",
                 'Count by fives: '.$count->bead->words(),
                 $count->each.': '.self::fives($count->each),
-                self::step($plan, 'thread') ?? self::step($plan, 'work') ?? self::step($plan, 'form'),
+                self::step($plan, EventKind::Thread) ?? self::step($plan, EventKind::Work) ?? self::step($plan, EventKind::Form),
             );
         }
         foreach ($plan->piece->groups as $name => $group) {
@@ -62,7 +62,7 @@ final class Inspection
                     "repeats-{$name}",
                     'Count by fives: how often it repeats',
                     $group->times().': '.self::fives($group->times()),
-                    self::step($plan, 'hook'),
+                    self::step($plan, EventKind::Hook),
                 );
             }
         }
@@ -75,7 +75,7 @@ final class Inspection
                     'beads',
                     'Beads',
                     implode(', ', $few),
-                    self::step($plan, 'thread') ?? self::step($plan, 'work') ?? self::step($plan, 'form'),
+                    self::step($plan, EventKind::Thread) ?? self::step($plan, EventKind::Work) ?? self::step($plan, EventKind::Form),
                 ),
             ];
     }
@@ -99,20 +99,20 @@ final class Inspection
                 'wraps',
                 'Wraps',
                 (count($numbers) === 1 ? $numbers[0].' on each side, close' : 'Close').' and even, the last one tucked',
-                self::step($plan, 'close'),
+                self::step($plan, EventKind::Close),
             );
         }
         $points[] = new Point(
             'gaps',
             'Hold every eye and ring against the light',
             'Ends meet, no gap a wire could slip out of',
-            self::step($plan, 'hook') ?? self::step($plan, 'form') ?? self::step($plan, 'work'),
+            self::step($plan, EventKind::Hook) ?? self::step($plan, EventKind::Form) ?? self::step($plan, EventKind::Work),
         );
         $points[] = new Point(
             'ends',
             'Draw it over the back of your hand, then over a knit',
             'No end scratches or catches',
-            self::step($plan, 'close') ?? self::step($plan, 'work'),
+            self::step($plan, EventKind::Close) ?? self::step($plan, EventKind::Work),
         );
 
         return $points;
@@ -130,7 +130,7 @@ final class Inspection
                     'rule-'.str_replace(' ', '-', $check->rule),
                     self::ASKS[$check->rule],
                     $check->text,
-                    self::step($plan, 'form', $check->part),
+                    self::step($plan, EventKind::Form, $check->part),
                 );
             }
         }
@@ -141,7 +141,7 @@ final class Inspection
                 $plan->piece->makes->isMirrored()
                     ? 'Same length, and each the other in a mirror'
                     : 'Same length, same shape',
-                self::step($plan, 'close'),
+                self::step($plan, EventKind::Close),
             );
         } elseif (array_filter($plan->piece->groups, fn ($group): bool => $group->isMirrored) !== []) {
             $points[] = new Point('halves', 'Fold it at its middle', 'Both halves alike');
@@ -177,15 +177,13 @@ final class Inspection
     }
 
     /** The last of the steps of a kind, of a part where one is named. */
-    private static function step(Plan $plan, string $kind, string $part = ''): ?int
+    private static function step(Plan $plan, EventKind $kind, string $part = ''): ?int
     {
         $found = array_keys(
             array_filter(
                 $plan->steps(),
-                fn (Step $step): bool => explode(
-                    ' ',
-                    $step->event,
-                )[0] === $kind && ($part === '' || Instance::partOf($step->part) === $part),
+                fn (Step $step): bool => $step->moment->kind === $kind
+                    && ($part === '' || Instance::partOf($step->part) === $part),
             ),
         );
 

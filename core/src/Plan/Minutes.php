@@ -45,9 +45,7 @@ final class Minutes
     /** What kind of step it is, for what is learned of time. */
     public static function kind(Step $step): string
     {
-        $kind = explode(' ', $step->event)[0];
-
-        return isset(self::STEP[$kind]) ? $kind : 'work';
+        return $step->moment->kind->value;
     }
 
     public static function step(Step $step): float

@@ -375,7 +375,7 @@ final class Planner
     {
         if ($steps !== []) {
             $steps[] = new Step(
-                'inspect',
+                new Moment(EventKind::Inspect),
                 '',
                 'Look it over',
                 'Loops round and closed, ends tucked and smooth under a fingertip, no gap in an eye, everything swings freely.'

@@ -46,7 +46,7 @@ final class Prepare
         ]));
 
         return new Step(
-            'ready',
+            new Moment(EventKind::Ready),
             '',
             'Lay everything ready',
             $text,
@@ -63,7 +63,7 @@ final class Prepare
             .($isHard ? 'Leave its curve as it is.' : 'Straighten the wire first, '.self::straightening($profile)[0].'.').($count > 1 ? ' Cut all of one length together.' : '');
         $marks = array_values(array_unique(array_filter(array_column($cut->segments, 'mark'))));
 
-        return new Step('cut', $cut->part, "Cut {$count} × ".$profile->cutLength($cut->lengthMm()), $text, $marks, $count, 'pieces', tool: self::cutters($cut->wire, $profile),
+        return new Step(new Moment(EventKind::Cut), $cut->part, "Cut {$count} × ".$profile->cutLength($cut->lengthMm()), $text, $marks, $count, 'pieces', tool: self::cutters($cut->wire, $profile),
             cautions: [$isHard ? Caution::HardWire : Caution::CutEnds], cut: $cut->key(), times: $count);
     }
 

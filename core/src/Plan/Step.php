@@ -23,7 +23,7 @@ final readonly class Step
      * @param  list<string>  $parts  the made parts it works on, where they are several
      */
     public function __construct(
-        public string $event,
+        public Moment $moment,
         public string $part,
         public string $title,
         public string $text,
@@ -43,20 +43,20 @@ final readonly class Step
         public int $times = 1,
         public array $parts = [],
     ) {
-        $this->operation = $operation ?? self::usual($event, $counted);
+        $this->operation = $operation ?? self::usual($moment, $counted);
     }
 
-    /** What an event is where the step does not say otherwise. */
-    private static function usual(string $event, string $counted): Operation
+    /** What is done at a moment where the step does not say otherwise. */
+    private static function usual(Moment $moment, string $counted): Operation
     {
-        return match (explode(' ', $event)[0]) {
-            'ready' => Operation::Ready,
-            'cut' => Operation::Cut,
-            'form' => Operation::Eye,
-            'close' => $counted === 'wraps' ? Operation::Wrap : Operation::Trim,
-            'thread' => Operation::Thread,
-            'hook' => Operation::Hook,
-            'inspect' => Operation::Inspect,
+        return match ($moment->kind) {
+            EventKind::Ready => Operation::Ready,
+            EventKind::Cut => Operation::Cut,
+            EventKind::Form => Operation::Eye,
+            EventKind::Close => $counted === 'wraps' ? Operation::Wrap : Operation::Trim,
+            EventKind::Thread => Operation::Thread,
+            EventKind::Hook => Operation::Hook,
+            EventKind::Inspect => Operation::Inspect,
             default => Operation::Bend,
         };
     }
@@ -102,10 +102,10 @@ final readonly class Step
         ];
     }
 
-    /** The same as part of another event, in other words. */
-    public function during(string $event, string $text): self
+    /** The same at another moment, in other words. */
+    public function during(Moment $moment, string $text): self
     {
-        return $this->with(['event' => $event, 'text' => $text]);
+        return $this->with(['moment' => $moment, 'text' => $text]);
     }
 
     /**
@@ -142,7 +142,7 @@ final readonly class Step
     public function toArray(): array
     {
         $said = array_filter([
-            'event' => $this->event, 'part' => $this->part, 'title' => $this->title, 'text' => $this->text,
+            'event' => $this->moment->text(), 'part' => $this->part, 'title' => $this->title, 'text' => $this->text,
             'count' => $this->count, 'counted' => $this->counted, 'asks' => $this->asks,
             'tool' => $this->tool,
             'cautions' => array_map(fn (Caution $caution): string => $caution->words(), $this->cautions),

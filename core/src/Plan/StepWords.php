@@ -53,7 +53,7 @@ final readonly class StepWords
 
         return array_map(
             fn (Step $step): Step => $part->wireOfCut($step->cut)->isHardened() ? $step->inHardWire() : $step,
-            $part->technique->steps($part, trim($event->kind->value.' '.$event->place)),
+            $part->technique->steps($part, $event->moment()),
         );
     }
 

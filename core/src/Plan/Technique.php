@@ -46,7 +46,7 @@ interface Technique extends Kind
      *
      * @return list<Step>
      */
-    public function steps(PartPlan $part, string $event): array;
+    public function steps(PartPlan $part, Moment $moment): array;
 
     /** @return list<ReadyMade> what it takes as it is bought */
     public function readyMade(PartPlan $part): array;

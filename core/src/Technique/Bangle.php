@@ -33,11 +33,13 @@ use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\FitSheet;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
@@ -460,21 +462,21 @@ final class Bangle implements Technique
         return new Together(new Arc($radius, -$bent / $radius), new Straight($mm - $bent));
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
         $flat = $this->flat($part);
         $form = Forming::bangle(
             $part->wire, $part->part->mm('inside'), $part->profile, $flat, $part->part->is('annealed'),
         );
 
-        return match ($event) {
-            'work ends' => [new Step($event, '', 'Round both ends', 'File both ends flat, then round, until nothing scratches.', [$part->mark('end-1'), $part->mark('end-2')], tool: 'file', cautions: [Caution::Filing], operation: Operation::File)],
-            'work hammer' => $flat === null
+        return match ([$moment->kind, $moment->place]) {
+            [EventKind::Work, 'ends'] => [new Step($moment, '', 'Round both ends', 'File both ends flat, then round, until nothing scratches.', [$part->mark('end-1'), $part->mark('end-2')], tool: 'file', cautions: [Caution::Filing], operation: Operation::File)],
+            [EventKind::Work, 'hammer'] => $flat === null
                 ? []
                 : [
-                    ...$this->annealSteps($part, $event, $flat),
+                    ...$this->annealSteps($part, $moment, $flat),
                     new Step(
-                        $event,
+                        $moment,
                         '',
                         'Hammer it',
                         'Hammer evenly from the middle out to '.$part->profile->size($flat->thicknessMm)
@@ -487,10 +489,10 @@ final class Bangle implements Technique
                         operation: Operation::Hammer,
                     ),
                 ],
-            'work round' => array_values(array_filter([
+            [EventKind::Work, 'round'] => array_values(array_filter([
                 $part->part->choice('style') === 'doubled'
                     ? new Step(
-                        $event,
+                        $moment,
                         '',
                         'Fold the wire',
                         'Fold it in the middle round a rod of '.$part->profile->size(3 * $part->wireMm())
@@ -501,7 +503,7 @@ final class Bangle implements Technique
                     : null,
                 $part->part->choice('style') === 'curled'
                     ? new Step(
-                        $event,
+                        $moment,
                         '',
                         'Curl the ends',
                         'Turn each end to a curl in the round-nose pliers, both the same way out.',
@@ -513,7 +515,7 @@ final class Bangle implements Technique
                     )
                     : null,
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Bend it round',
                     'Bend it round '.$form->where('mandrel', $part->profile).', let it spring, and form it again.'
@@ -522,12 +524,12 @@ final class Bangle implements Technique
                     tool: 'bangle mandrel',
                 ),
             ])),
-            'work beads' => $this->beads($part)->steps(),
-            'work bind' => $part->part->count('stack') === 1
+            [EventKind::Work, 'beads'] => $this->beads($part)->steps(),
+            [EventKind::Work, 'bind'] => $part->part->count('stack') === 1
                 ? []
                 : [
                     new Step(
-                        $event,
+                        $moment,
                         '',
                         'Bind the stack',
                         'Make all '.$part->part->count('stack')
@@ -557,7 +559,7 @@ final class Bangle implements Technique
      *
      * @return list<Step>
      */
-    private function annealSteps(PartPlan $part, string $event, Hammered $flat): array
+    private function annealSteps(PartPlan $part, Moment $moment, Hammered $flat): array
     {
         $stops = [];
         $hardness = $this->before($part);
@@ -573,7 +575,7 @@ final class Bangle implements Technique
             ? []
             : [
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Anneal on the way',
                     'Hammer it no thinner than '.implode(', then ', $stops)

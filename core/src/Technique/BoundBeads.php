@@ -20,6 +20,7 @@ use Hebra\Core\Course\Threaded;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
@@ -310,7 +311,7 @@ final readonly class BoundBeads
 
         return [
             new Step(
-                'work beads',
+                Moment::work('beads'),
                 '',
                 'Start the first row',
                 'Leave a tail and take two turns of the binding wire round the frame.',
@@ -320,12 +321,12 @@ final readonly class BoundBeads
                 tool: 'fingers',
                 operation: Operation::Bind,
             ),
-            (new Step('work beads', '', 'Bind the rows', 'Bead by bead to the other end, half a turn round each; where a row ends two turns, and two more beside them where the next begins, back along the first, '.Figures::counted($rows, 'row').' in all: '.$this->words().'. The first pass teaches the rest: see how much wire is left.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $rows, 'rows', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush], operation: Operation::Bind))->putting(
+            (new Step(Moment::work('beads'), '', 'Bind the rows', 'Bead by bead to the other end, half a turn round each; where a row ends two turns, and two more beside them where the next begins, back along the first, '.Figures::counted($rows, 'row').' in all: '.$this->words().'. The first pass teaches the rest: see how much wire is left.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $rows, 'rows', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush], operation: Operation::Bind))->putting(
                 $this->plan->strung,
                 $this->plan->cutKey(self::ROLE),
             ),
             new Step(
-                'work beads',
+                Moment::work('beads'),
                 '',
                 'End the binding',
                 'Two turns round the frame, trim both tails close, and press the ends in at the back.',
@@ -347,7 +348,7 @@ final readonly class BoundBeads
         }
         if (! self::isBound($this->plan->part)) {
             return [
-                (new Step('work beads', '', 'Thread the beads', 'In this order: '.$this->words().'.', [$this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread))->putting(
+                (new Step(Moment::work('beads'), '', 'Thread the beads', 'In this order: '.$this->words().'.', [$this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread))->putting(
                     $this->plan->strung,
                     $this->plan->cutKey(),
                 ),
@@ -362,7 +363,7 @@ final readonly class BoundBeads
             $coil === 0
                 ? null
                 : new Step(
-                    'work beads',
+                    Moment::work('beads'),
                     '',
                     'Start the binding',
                     'Leave a tail, and coil '.Figures::counted($coil, 'close turn')
@@ -373,14 +374,14 @@ final readonly class BoundBeads
                     tool: 'fingers',
                     operation: Operation::Bind,
                 ),
-            (new Step('work beads', '', 'Bind the beads on', 'One bead at a time, '.($this->plan->part->choice('beads_sit') === 'astride' ? 'half on either side of the frame' : 'seated on the frame').', with '.Figures::counted($this->plan->part->count('between'), 'wrap').' pulled tight between: '.$this->words().'.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush], operation: Operation::Bind))->putting(
+            (new Step(Moment::work('beads'), '', 'Bind the beads on', 'One bead at a time, '.($this->plan->part->choice('beads_sit') === 'astride' ? 'half on either side of the frame' : 'seated on the frame').', with '.Figures::counted($this->plan->part->count('between'), 'wrap').' pulled tight between: '.$this->words().'.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush], operation: Operation::Bind))->putting(
                 $this->plan->strung,
                 $this->plan->cutKey(self::ROLE),
             ),
             $coil === 0
                 ? null
                 : new Step(
-                    'work beads',
+                    Moment::work('beads'),
                     '',
                     'End the binding',
                     'Coil '.Figures::counted($coil, 'turn')

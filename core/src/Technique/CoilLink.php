@@ -23,10 +23,12 @@ use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
@@ -335,14 +337,14 @@ final class CoilLink implements Technique
             : $this->crowded($part);
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
-        $turn = function (string $place) use ($part, $event): array {
+        $turn = function (string $place) use ($part, $moment): array {
             $form = Forming::loop($part->wire, $part->part->mm($place.'_inside'), $part->profile);
 
             return [
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     "Turn the {$place} eye",
                     'Bend square at the end of the coil and roll a plain eye round '
@@ -355,24 +357,24 @@ final class CoilLink implements Technique
             ];
         };
 
-        return match ($event) {
-            'work coil' => $this->isBeaded
-                ? $this->beadedSteps($part, $event)
-                : ($this->isTwice($part->part) ? $this->twiceSteps($part, $event) : [new Step($event, '', 'Wind the coil', 'Hold the tail and wind close turns on a piece of the core wire until they measure '.$part->profile->length($part->part->mm('length')).'. Trim both tails flush.', [$part->mark('coil')], (int) round($this->coil($part)->turns), 'turns', tool: 'pin vice or fingers', cautions: [Caution::CutEnds], operation: Operation::Coil)]),
-            'form top' => $turn('top'),
-            'work slide' => [new Step($event, '', 'Slide the coil on', 'Push the coil up against the eye. Nothing can go on once the second eye is turned.', [$part->mark('coil')], tool: 'fingers', operation: Operation::Thread)],
-            'form bottom' => $turn('bottom'),
+        return match ([$moment->kind, $moment->place]) {
+            [EventKind::Work, 'coil'] => $this->isBeaded
+                ? $this->beadedSteps($part, $moment)
+                : ($this->isTwice($part->part) ? $this->twiceSteps($part, $moment) : [new Step($moment, '', 'Wind the coil', 'Hold the tail and wind close turns on a piece of the core wire until they measure '.$part->profile->length($part->part->mm('length')).'. Trim both tails flush.', [$part->mark('coil')], (int) round($this->coil($part)->turns), 'turns', tool: 'pin vice or fingers', cautions: [Caution::CutEnds], operation: Operation::Coil)]),
+            [EventKind::Form, 'top'] => $turn('top'),
+            [EventKind::Work, 'slide'] => [new Step($moment, '', 'Slide the coil on', 'Push the coil up against the eye. Nothing can go on once the second eye is turned.', [$part->mark('coil')], tool: 'fingers', operation: Operation::Thread)],
+            [EventKind::Form, 'bottom'] => $turn('bottom'),
             default => [],
         };
     }
 
     /** @return list<Step> */
-    private function beadedSteps(PartPlan $part, string $event): array
+    private function beadedSteps(PartPlan $part, Moment $moment): array
     {
         return [
-            ...($part->strung === [] ? [] : [(new Step($event, '', 'String the beads', 'On the wire that is wound: '.Stringing::words($part->strung).'.', [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread))->putting($part->strung, $part->cutKey('coil'))]),
+            ...($part->strung === [] ? [] : [(new Step($moment, '', 'String the beads', 'On the wire that is wound: '.Stringing::words($part->strung).'.', [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread))->putting($part->strung, $part->cutKey('coil'))]),
             new Step(
-                $event,
+                $moment,
                 '',
                 'Wind the beaded coil',
                 'On a piece of the core wire: '.Figures::counted(self::BARE_TURNS, 'bare turn')
@@ -391,13 +393,13 @@ final class CoilLink implements Technique
     }
 
     /** @return list<Step> */
-    private function twiceSteps(PartPlan $part, string $event): array
+    private function twiceSteps(PartPlan $part, Moment $moment): array
     {
         $twice = $this->twice($part);
 
         return [
             new Step(
-                $event,
+                $moment,
                 '',
                 'Wind the first coil',
                 'Wind the fine wire close on the inner wire until the coil measures '
@@ -408,7 +410,7 @@ final class CoilLink implements Technique
                 operation: Operation::Coil,
             ),
             new Step(
-                $event,
+                $moment,
                 '',
                 'Wind the coil round the core',
                 'Wind coil and inner wire together round a piece of the core wire, each turn against the last, until they measure '

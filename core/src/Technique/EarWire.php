@@ -23,10 +23,12 @@ use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\ReadyMade;
@@ -222,13 +224,13 @@ final class EarWire implements Technique
         return $part->part->mm('arch') / 2 + $part->wireMm();
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
-        if ($event !== 'form bottom' || Bought::is($part->part)) {
+        if (! $moment->is(EventKind::Form, 'bottom') || Bought::is($part->part)) {
             return [];
         }
         if ($this->isPost($part->part)) {
-            return $this->postSteps($part, $event);
+            return $this->postSteps($part, $moment);
         }
         $profile = $part->profile;
         $eye = Forming::loop($part->wire, $part->part->mm('eye'), $profile);
@@ -237,7 +239,7 @@ final class EarWire implements Technique
         $school = $profile->schools->choice(School::Hammering);
         $steps = [
             new Step(
-                $event,
+                $moment,
                 '',
                 'Round the ear end',
                 'File the end that goes through the ear until it is smooth and round to the fingertip.',
@@ -247,7 +249,7 @@ final class EarWire implements Technique
                 operation: Operation::File,
             ),
             new Step(
-                $event,
+                $moment,
                 '',
                 'Turn the eye',
                 "At the other end roll a plain eye round {$onEye}, then kick it back to the middle.".$eye->opens(
@@ -258,7 +260,7 @@ final class EarWire implements Technique
                 operation: Operation::Eye,
             ),
             new Step(
-                $event,
+                $moment,
                 '',
                 'Bend the arch',
                 'Leave '.$profile->length($part->part->mm('front'))
@@ -269,7 +271,7 @@ final class EarWire implements Technique
                 operation: Operation::Bend,
             ),
             new Step(
-                $event,
+                $moment,
                 '',
                 'Flick the back leg',
                 'Lift the last few millimetres of the back leg a little outwards, so that it slides in and does not slip out.',
@@ -282,7 +284,7 @@ final class EarWire implements Technique
             array_unshift(
                 $steps,
                 $this->hammerStep(
-                    $event,
+                    $moment,
                     $part,
                     'Hammer it straight first',
                     'Lay the wire on the block and tap along the middle, turning it, so that it stiffens and stays round. Straighten it again.',
@@ -292,7 +294,7 @@ final class EarWire implements Technique
         }
         if ($school === 'finish' || $school === 'before-and-after') {
             $steps[] = $this->hammerStep(
-                $event,
+                $moment,
                 $part,
                 'Hammer the arch',
                 'A few light taps on the arch, one face, then the other: it stiffens. Stop before it shows.',
@@ -301,7 +303,7 @@ final class EarWire implements Technique
         }
         if ($school === 'ends') {
             $steps[] = $this->hammerStep(
-                $event,
+                $moment,
                 $part,
                 'Flatten the end',
                 'Tap the last few millimetres of the back leg a little flat, then file its edges round again.',
@@ -313,14 +315,14 @@ final class EarWire implements Technique
     }
 
     /** @return list<Step> */
-    private function postSteps(PartPlan $part, string $event): array
+    private function postSteps(PartPlan $part, Moment $moment): array
     {
         $profile = $part->profile;
         $eye = Forming::loop($part->wire, $part->part->mm('eye'), $profile);
 
         return [
             new Step(
-                $event,
+                $moment,
                 '',
                 'Round the post',
                 'File the end that goes through the ear until it is smooth and round to the fingertip.',
@@ -330,7 +332,7 @@ final class EarWire implements Technique
                 operation: Operation::File,
             ),
             new Step(
-                $event,
+                $moment,
                 '',
                 'Turn the eye',
                 'At the other end roll a plain eye round '.$eye->where('mark of the round-nose pliers', $profile).'.'
@@ -340,7 +342,7 @@ final class EarWire implements Technique
                 operation: Operation::Eye,
             ),
             new Step(
-                $event,
+                $moment,
                 '',
                 'Wind the pad',
                 'Leave '.$profile->length($part->part->mm('post'))
@@ -351,7 +353,7 @@ final class EarWire implements Technique
                 operation: Operation::Spiral,
             ),
             new Step(
-                $event,
+                $moment,
                 '',
                 'Bend the post back',
                 'Bend the post square to the back, at the very middle of the pad.',
@@ -362,10 +364,10 @@ final class EarWire implements Technique
         ];
     }
 
-    private function hammerStep(string $event, PartPlan $part, string $title, string $text, string $mark): Step
+    private function hammerStep(Moment $moment, PartPlan $part, string $title, string $text, string $mark): Step
     {
         return new Step(
-            $event, '', $title, $text, [$part->mark($mark)], tool: 'hammer, bench block',
+            $moment, '', $title, $text, [$part->mark($mark)], tool: 'hammer, bench block',
             cautions: [Caution::Hammering], operation: Operation::Hammer,
         );
     }

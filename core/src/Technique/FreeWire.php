@@ -16,9 +16,11 @@ use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
@@ -422,16 +424,16 @@ final class FreeWire implements Technique
         return $part->part->is('turned');
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
         $isWritten = $this->hasOwnEnds($part);
 
         return match (true) {
-            $event === 'form top' && ! $isWritten => $this->top($part)->formSteps(true),
-            $event === 'close top' && ! $isWritten => $this->top($part)->closeSteps(),
-            $event === 'form bottom' && ! $isWritten => $this->bottom($part)->formSteps(false),
-            $event === 'close bottom' && ! $isWritten => $this->bottom($part)->closeSteps(),
-            default => $this->moveSteps($part, $event),
+            $moment->is(EventKind::Form, 'top') && ! $isWritten => $this->top($part)->formSteps(true),
+            $moment->is(EventKind::Close, 'top') && ! $isWritten => $this->top($part)->closeSteps(),
+            $moment->is(EventKind::Form, 'bottom') && ! $isWritten => $this->bottom($part)->formSteps(false),
+            $moment->is(EventKind::Close, 'bottom') && ! $isWritten => $this->bottom($part)->closeSteps(),
+            default => $this->moveSteps($part, $moment),
         };
     }
 
@@ -442,20 +444,20 @@ final class FreeWire implements Technique
     }
 
     /** @return list<Step> an eye is formed, the rest is worked */
-    private function moveSteps(PartPlan $part, string $event): array
+    private function moveSteps(PartPlan $part, Moment $moment): array
     {
-        [$kind, $name] = explode(' ', $event, 2) + ['', ''];
-        $found = $kind === 'work' || $kind === 'form' ? self::text($part->part)->find($name) : null;
+        $isMove = $moment->kind === EventKind::Work || $moment->kind === EventKind::Form;
+        $found = $isMove ? self::text($part->part)->find($moment->place) : null;
         if ($found === null) {
             return [];
         }
         [$told, $line, $isBack] = $found;
 
-        return $this->step($part, $event, $told, $line, $isBack ? WireEnd::First : WireEnd::Last);
+        return $this->step($part, $moment, $told, $line, $isBack ? WireEnd::First : WireEnd::Last);
     }
 
     /** @return list<Step> */
-    private function step(PartPlan $part, string $event, Told $told, Line $line, WireEnd $end): array
+    private function step(PartPlan $part, Moment $moment, Told $told, Line $line, WireEnd $end): array
     {
         $put = $this->construction($part)->put($told->key);
         $work = $told->move->handwork($part->profile, $put);
@@ -470,7 +472,7 @@ final class FreeWire implements Technique
         ];
         $cut = $part->cutKey(self::slot($part, $line));
         $step = new Step(
-            $event, '', $work->title, $line->said($work->text), $marks, $work->count, $work->counted, tool: $work->tool,
+            $moment, '', $work->title, $line->said($work->text), $marks, $work->count, $work->counted, tool: $work->tool,
             operation: $work->operation, cut: $cut,
         );
 

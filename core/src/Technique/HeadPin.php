@@ -16,7 +16,9 @@ use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\PinFit;
 use Hebra\Core\Plan\Step;
@@ -177,12 +179,12 @@ final class HeadPin implements Technique
         ];
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
-        return match ($event) {
-            'thread' => [...$this->footSteps($part), ...Threading::fromFoot($part)->steps()],
-            'form top' => $this->end($part)->formSteps(false),
-            'close top' => $this->end($part)->closeSteps(),
+        return match ([$moment->kind, $moment->place]) {
+            [EventKind::Thread, ''] => [...$this->footSteps($part), ...Threading::fromFoot($part)->steps()],
+            [EventKind::Form, 'top'] => $this->end($part)->formSteps(false),
+            [EventKind::Close, 'top'] => $this->end($part)->closeSteps(),
             default => [],
         };
     }

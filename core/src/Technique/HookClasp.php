@@ -18,9 +18,11 @@ use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Clasp;
 use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
@@ -228,19 +230,20 @@ final class HookClasp implements Technique
         return $this->isS($part->part) && $this->isEnd($part) ? ($part->part->mm('bend') + $part->wireMm()) / 2 : 0.0;
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
-        if (! in_array($event, ['work hook', 'form top', 'form bottom'], true) || Bought::is($part->part)) {
+        $isWorked = $moment->kind === EventKind::Form || $moment->is(EventKind::Work, 'hook');
+        if (! $isWorked || Bought::is($part->part)) {
             return [];
         }
         $profile = $part->profile;
         $isS = $this->isS($part->part);
         [$eye, $bend] = [Forming::loop($part->wire, $part->part->mm('eye'), $profile), Forming::arch($part->wire, $part->part->mm('bend'), $profile)];
         $far = $this->turns($part->part) > 0.5 ? 'two thirds of a turn' : 'half a turn';
-        if ($event === 'work hook') {
+        if ($moment->is(EventKind::Work, 'hook')) {
             return [
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Round the tip',
                     'File the end that will catch cloth and skin until it is round and smooth, and turn its last millimetre out.',
@@ -250,7 +253,7 @@ final class HookClasp implements Technique
                     operation: Operation::File,
                 ),
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Bend the hook',
                     'Leave '.$profile->length($part->part->mm('tip'))." and bend {$far} round "
@@ -261,7 +264,7 @@ final class HookClasp implements Technique
                     operation: Operation::Bend,
                 ),
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Hammer the hook',
                     'A few light taps on the bend, one face, then the other: it stiffens.',
@@ -275,7 +278,7 @@ final class HookClasp implements Technique
 
         return [$isS
             ? new Step(
-                $event,
+                $moment,
                 '',
                 'Bend the other end',
                 "Bend {$far} the other way round ".$bend->where('mandrel', $profile)
@@ -284,7 +287,7 @@ final class HookClasp implements Technique
                 tool: 'mandrel',
                 operation: Operation::Bend,
             )
-            : new Step($event, '', 'Turn the eye', 'Roll the eye at the other end round '.$eye->where('mark of the round-nose pliers', $profile).', at right angles to the hook.', [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye)];
+            : new Step($moment, '', 'Turn the eye', 'Roll the eye at the other end round '.$eye->where('mark of the round-nose pliers', $profile).', at right angles to the hook.', [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye)];
     }
 
     public function hung(PartPlan $part): array

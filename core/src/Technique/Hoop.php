@@ -23,10 +23,12 @@ use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
@@ -183,17 +185,17 @@ final class Hoop implements Technique
         return $part->wireMm() / 2 + $part->part->mm('eye');
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
         $profile = $part->profile;
         $eye = Forming::loop($part->wire, $part->part->mm('eye'), $profile);
         $round = Forming::arch($part->wire, $part->part->mm('diameter') - $part->wireMm(), $profile);
         $onEye = $eye->where('mark of the round-nose pliers', $profile);
 
-        return match ($event) {
-            'work eye' => [
+        return match ([$moment->kind, $moment->place]) {
+            [EventKind::Work, 'eye'] => [
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Round the ear end',
                     'File the end that goes through the ear until it is smooth and round to the fingertip.',
@@ -203,7 +205,7 @@ final class Hoop implements Technique
                     operation: Operation::File,
                 ),
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Turn the eye',
                     "At the other end roll a small eye round {$onEye}.".$eye->opens($profile),
@@ -212,7 +214,7 @@ final class Hoop implements Technique
                     operation: Operation::Eye,
                 ),
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Bend it round',
                     'Bend the rest round '.$round->where('mandrel', $profile).', the eye in the plane of the hoop.'
@@ -221,7 +223,7 @@ final class Hoop implements Technique
                     tool: 'mandrel',
                 ),
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Try the lock',
                     'Bend the last '.$profile->length($part->part->mm('hook'))
@@ -231,7 +233,7 @@ final class Hoop implements Technique
                     operation: Operation::Try,
                 ),
             ],
-            'work beads' => (new BoundBeads($part))->steps(),
+            [EventKind::Work, 'beads'] => (new BoundBeads($part))->steps(),
             default => [],
         };
     }

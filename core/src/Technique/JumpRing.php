@@ -12,10 +12,12 @@ use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\RingCoil;
@@ -157,16 +159,16 @@ final class JumpRing implements Technique
         );
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
-        if ($event !== 'form top' || Bought::is($part->part) || $this->isCoiled($part)) {
+        if (! $moment->is(EventKind::Form, 'top') || Bought::is($part->part) || $this->isCoiled($part)) {
             return [];
         }
         $on = Forming::coil($part->wire, $part->part->mm('inside'), $part->profile)->where('mandrel', $part->profile);
 
         return [
             new Step(
-                $event,
+                $moment,
                 '',
                 'Make the ring',
                 "Wind a turn and a half on {$on} and cut one ring from it; both ends flush.",

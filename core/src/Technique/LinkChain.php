@@ -18,9 +18,11 @@ use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\ReadyMade;
@@ -219,16 +221,16 @@ final class LinkChain implements Technique
         ];
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
-        if ($event !== 'form top') {
+        if (! $moment->is(EventKind::Form, 'top')) {
             return [];
         }
         $links = $part->part->count('links');
         if ($this->isSoldered($part->part) && $part->part->choice('bought') === 'cut') {
             return [
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Count the links',
                     "It must have {$links} links: chain is matched link for link, not by the ruler.",
@@ -243,7 +245,7 @@ final class LinkChain implements Technique
 
         return [$this->isSoldered($part->part)
             ? new Step(
-                $event,
+                $moment,
                 '',
                 'Cut the chain',
                 "Count {$links} links and cut through the next one, which is lost.",
@@ -254,7 +256,7 @@ final class LinkChain implements Technique
                 cautions: [Caution::CutEnds],
                 operation: Operation::Cut,
             )
-            : new Step($event, '', 'Part the chain', "Count {$links} links, open the next one sideways and take them off; close it again.", [$part->mark('links')], $links, 'links', tool: 'two pairs of pliers', operation: Operation::Open)];
+            : new Step($moment, '', 'Part the chain', "Count {$links} links, open the next one sideways and take them off; close it again.", [$part->mark('links')], $links, 'links', tool: 'two pairs of pliers', operation: Operation::Open)];
     }
 
     public function checks(PartPlan $part): array

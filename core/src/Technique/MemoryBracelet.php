@@ -28,9 +28,11 @@ use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
@@ -279,12 +281,12 @@ final class MemoryBracelet implements Technique
         return $threaded;
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
-        return match ($event) {
-            'work stop' => [new Step($event, '', 'Roll the first stop', ($this->isDouble($part->part) ? 'On both wires, roll' : 'Roll').' the end to an eye against the curve, larger than the hole of the end bead.', [$part->mark('stop')], tool: 'heavy round-nose pliers', cautions: [Caution::HardWire], operation: Operation::Eye)],
-            'thread' => $part->strung === [] ? [] : [$this->threadStep($part)],
-            'work end' => [new Step($event, '', 'Roll the second stop', 'Push the beads together, leave a little slack, cut the wire and roll the other stop'.($this->isDouble($part->part) ? ', on both wires alike.' : '.'), [$part->mark('stop-2')], tool: Wire::SHEARS.', heavy round-nose pliers', cautions: [Caution::HardWire], operation: Operation::Eye)],
+        return match ([$moment->kind, $moment->place]) {
+            [EventKind::Work, 'stop'] => [new Step($moment, '', 'Roll the first stop', ($this->isDouble($part->part) ? 'On both wires, roll' : 'Roll').' the end to an eye against the curve, larger than the hole of the end bead.', [$part->mark('stop')], tool: 'heavy round-nose pliers', cautions: [Caution::HardWire], operation: Operation::Eye)],
+            [EventKind::Thread, ''] => $part->strung === [] ? [] : [$this->threadStep($part)],
+            [EventKind::Work, 'end'] => [new Step($moment, '', 'Roll the second stop', 'Push the beads together, leave a little slack, cut the wire and roll the other stop'.($this->isDouble($part->part) ? ', on both wires alike.' : '.'), [$part->mark('stop-2')], tool: Wire::SHEARS.', heavy round-nose pliers', cautions: [Caution::HardWire], operation: Operation::Eye)],
             default => [],
         };
     }
@@ -293,7 +295,7 @@ final class MemoryBracelet implements Technique
     {
         $isDouble = $this->isDouble($part->part);
         $step = new Step(
-            'thread',
+            Moment::thread(),
             '',
             'Thread the beads',
             'Without uncoiling it'.($isDouble ? ', on both wires, two-hole beads over the two together' : '').': '

@@ -25,8 +25,10 @@ use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
@@ -208,14 +210,14 @@ final class OpenRing implements Technique
         return $turned->in($middle->minus($turned->towards->times($r)));
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
         $form = Forming::band($part->wire, $part->part->mm('inside'), $part->profile);
 
-        return match ($event) {
-            'work ends' => [
+        return match ([$moment->kind, $moment->place]) {
+            [EventKind::Work, 'ends'] => [
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Round both ends',
                     'File both ends round and smooth: they stay open beside the neighbouring finger.',
@@ -224,9 +226,9 @@ final class OpenRing implements Technique
                     cautions: [Caution::Filing],
                     operation: Operation::File,
                 ),
-                ...$this->stringSteps($part, $event),
+                ...$this->stringSteps($part, $moment),
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Wind the spirals',
                     'Turn a tight eye of '.$part->profile->size(self::EYE_MM).' at each end and wind it flat, '
@@ -239,20 +241,20 @@ final class OpenRing implements Technique
                     operation: Operation::Spiral,
                 ),
             ],
-            'work round' => [new Step($event, '', 'Bend it round', 'Bend the middle round '.$form->where('ring mandrel', $part->profile).' until '.$part->profile->size($part->part->mm('gap')).' are left open on top.'.$form->opens($part->profile).' It is eased on the mandrel, never on the finger.', [$part->mark('round')], tool: 'ring mandrel')],
+            [EventKind::Work, 'round'] => [new Step($moment, '', 'Bend it round', 'Bend the middle round '.$form->where('ring mandrel', $part->profile).' until '.$part->profile->size($part->part->mm('gap')).' are left open on top.'.$form->opens($part->profile).' It is eased on the mandrel, never on the finger.', [$part->mark('round')], tool: 'ring mandrel')],
             default => [],
         };
     }
 
     /** @return list<Step> over each end what stands on its tendril, the bead next to the shank first */
-    private function stringSteps(PartPlan $part, string $event): array
+    private function stringSteps(PartPlan $part, Moment $moment): array
     {
         $steps = [];
         foreach (array_combine(['first', 'second'], $this->shared($part)) as $end => $beads) {
             $runs = Stringing::joined($beads);
             if ($runs !== []) {
                 $step = new Step(
-                    $event,
+                    $moment,
                     '',
                     "String the {$end} end",
                     'Before it is wound: '.Stringing::words($runs).'.',

@@ -20,6 +20,7 @@ use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
@@ -185,7 +186,7 @@ final readonly class PinFoot
         };
 
         return new Step(
-            'thread', '', $title, $text.$must, [$this->part->mark('foot')], tool: $tool, cautions: $cautions,
+            Moment::thread(), '', $title, $text.$must, [$this->part->mark('foot')], tool: $tool, cautions: $cautions,
             operation: $this->operation(),
         );
     }

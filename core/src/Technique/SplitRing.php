@@ -26,8 +26,10 @@ use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
@@ -227,16 +229,16 @@ final class SplitRing implements Technique
         return $this->curl($part)->widthMm() + $part->wireMm() / 2;
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
         $form = Forming::band($part->wire, $part->part->mm('inside'), $part->profile);
         [$wires, $bound] = [$part->part->count('wires'), $part->part->count('binding_turns')];
         $curl = $this->curl($part)->wireLengthMm();
 
-        return match ($event) {
-            'work bundle' => [
+        return match ([$moment->kind, $moment->place]) {
+            [EventKind::Work, 'bundle'] => [
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Round all ends',
                     'File every end round and smooth: they lie open on top of the finger.',
@@ -248,7 +250,7 @@ final class SplitRing implements Technique
                     operation: Operation::File,
                 ),
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Bind the shoulders',
                     "Lay {$wires} wires side by side, taped flat. A fifth of the way round from each end of the middle stretch, bind them with {$bound} close turns; trim the tails on the outside.",
@@ -260,8 +262,8 @@ final class SplitRing implements Technique
                     operation: Operation::Bind,
                 ),
             ],
-            'work round' => [new Step($event, '', 'Bend it round', 'Bend the bundle as one, flat, round '.$form->where('ring mandrel', $part->profile).', until both sides meet on top.'.$form->opens($part->profile), [$part->mark('round')], tool: 'ring mandrel')],
-            'work curl' => [new Step($event, '', 'Split and curl the ends', 'Spread the '.$part->profile->length($curl).' beyond the meeting to both sides like a fan and curl each outwards to a flat spiral, '.Figures::counted($part->part->count('turns'), 'turn').', the outer ones first.', [$part->mark('curls')], 2 * $wires, 'curls', tool: 'round-nose pliers', operation: Operation::Spiral)],
+            [EventKind::Work, 'round'] => [new Step($moment, '', 'Bend it round', 'Bend the bundle as one, flat, round '.$form->where('ring mandrel', $part->profile).', until both sides meet on top.'.$form->opens($part->profile), [$part->mark('round')], tool: 'ring mandrel')],
+            [EventKind::Work, 'curl'] => [new Step($moment, '', 'Split and curl the ends', 'Spread the '.$part->profile->length($curl).' beyond the meeting to both sides like a fan and curl each outwards to a flat spiral, '.Figures::counted($part->part->count('turns'), 'turn').', the outer ones first.', [$part->mark('curls')], 2 * $wires, 'curls', tool: 'round-nose pliers', operation: Operation::Spiral)],
             default => [],
         };
     }

@@ -17,8 +17,10 @@ use Hebra\Core\Figure\Placement;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\ReadyMade;
@@ -247,10 +249,10 @@ final class Strand implements Technique
         return $part->part->mm('inside') + 2 * $part->wireMm();
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
         $crimp = fn (string $place): Step => new Step(
-            $event,
+            $moment,
             '',
             "Crimp the {$place} loop",
             'Slide a crimp on, turn the wire back through it round a loop of '
@@ -261,12 +263,12 @@ final class Strand implements Technique
             operation: Operation::Crimp,
         );
 
-        return match ($event) {
-            'form top',
-            'form bottom' => [new Step($event, '', 'Turn the wire back', 'Leave '.$part->profile->length($part->part->mm('turn_back')).' and turn it back to a loop, the crimp still open.', [$part->mark(substr($event, 5).'-loop')], tool: 'fingers', operation: Operation::Bend)],
-            'close top' => [$crimp('top')],
-            'close bottom' => [$crimp('bottom')],
-            'thread' => $this->isSpaced($part->part) ? $this->groupSteps($part) : Threading::fromTop($part)->steps(),
+        return match ([$moment->kind, $moment->place]) {
+            [EventKind::Form, 'top'],
+            [EventKind::Form, 'bottom'] => [new Step($moment, '', 'Turn the wire back', 'Leave '.$part->profile->length($part->part->mm('turn_back')).' and turn it back to a loop, the crimp still open.', [$part->mark($moment->place.'-loop')], tool: 'fingers', operation: Operation::Bend)],
+            [EventKind::Close, 'top'] => [$crimp('top')],
+            [EventKind::Close, 'bottom'] => [$crimp('bottom')],
+            [EventKind::Thread, ''] => $this->isSpaced($part->part) ? $this->groupSteps($part) : Threading::fromTop($part)->steps(),
             default => [],
         };
     }
@@ -278,7 +280,7 @@ final class Strand implements Technique
         $gap = $part->profile->length($part->part->mm('gap'));
         foreach ($part->strung as $at => $strung) {
             $step = new Step(
-                'thread',
+                Moment::thread(),
                 '',
                 'Group '.($at + 1),
                 "Measure {$gap} from the ".($at === 0 ? 'end' : 'last')

@@ -27,10 +27,12 @@ use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
@@ -328,25 +330,25 @@ final class Surround implements Technique
         );
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
         $form = Forming::loop($part->wire, $part->part->mm('bail'), $part->profile);
         $wraps = $part->part->count('wraps');
 
-        return match ($event) {
-            'thread' => [
-                (new Step($event, '', 'Down the hole', 'Put the wire down the hole and leave the first leg standing above it.', [$part->mark('hole')], tool: 'fingers', operation: Operation::Thread))->putting(
+        return match ([$moment->kind, $moment->place]) {
+            [EventKind::Thread, ''] => [
+                (new Step($moment, '', 'Down the hole', 'Put the wire down the hole and leave the first leg standing above it.', [$part->mark('hole')], tool: 'fingers', operation: Operation::Thread))->putting(
                     array_slice($part->strung, 0, 1),
                     $part->cutKey(),
                 ),
-                ...$this->rimSteps($part, $event),
+                ...$this->rimSteps($part, $moment),
             ],
-            'form top' => [new Step($event, '', 'Turn the bail', 'Turn the longer leg over '.$form->where('mark of the round-nose pliers', $part->profile).' to a bail above the hole.', [$part->mark('bail')], tool: 'round-nose pliers', operation: Operation::Eye)],
-            'close top' => $wraps === 0
+            [EventKind::Form, 'top'] => [new Step($moment, '', 'Turn the bail', 'Turn the longer leg over '.$form->where('mark of the round-nose pliers', $part->profile).' to a bail above the hole.', [$part->mark('bail')], tool: 'round-nose pliers', operation: Operation::Eye)],
+            [EventKind::Close, 'top'] => $wraps === 0
                 ? []
                 : [
                     new Step(
-                        $event,
+                        $moment,
                         '',
                         'Wrap both legs',
                         "Wrap each leg {$wraps} times round the neck of the bail, trim, and press the ends in at the back.",
@@ -363,7 +365,7 @@ final class Surround implements Technique
     }
 
     /** @return list<Step> */
-    private function rimSteps(PartPlan $part, string $event): array
+    private function rimSteps(PartPlan $part, Moment $moment): array
     {
         $rim = $part->withoutFirst(1);
         $disc = array_slice($part->strung, 0, 1);
@@ -393,7 +395,7 @@ final class Surround implements Technique
         // The row goes on while the rim can still be opened; what has a face shows it.
         return [
             new Step(
-                $event,
+                $moment,
                 '',
                 'Shape the rim',
                 'Bend the wire round the disc to its size and take it off again.',
@@ -402,7 +404,7 @@ final class Surround implements Technique
                 operation: Operation::Bend,
             ),
             ...array_map(
-                fn (Step $step): Step => $step->during($event, str_replace('frame', 'rim', $step->text)),
+                fn (Step $step): Step => $step->during($moment, str_replace('frame', 'rim', $step->text)),
                 (new BoundBeads($rim))->steps(),
             ),
             $this->rimStep(
@@ -418,7 +420,7 @@ final class Surround implements Technique
     private function rimStep(PartPlan $part, string $title, string $text, array $beads, int $count = 0): Step
     {
         $step = new Step(
-            'thread',
+            Moment::thread(),
             '',
             $title,
             $text,

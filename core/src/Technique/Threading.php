@@ -12,6 +12,7 @@ use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
@@ -79,7 +80,7 @@ final readonly class Threading
             ? "One at a time, each pushed home before the next: {$words}."
             : "In this order: {$words}.";
         $step = new Step(
-            'thread', '', 'Thread the beads', $text, [$this->plan->mark('seat')], $this->plan->beadCount(), 'beads',
+            Moment::thread(), '', 'Thread the beads', $text, [$this->plan->mark('seat')], $this->plan->beadCount(), 'beads',
             tool: 'fingers', operation: Operation::Thread,
         );
 

@@ -15,9 +15,11 @@ use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Clasp;
 use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
@@ -139,17 +141,17 @@ final class ToggleBar implements Technique
         return Bought::ready($part, $cut, 'toggle bar '.Figures::mm($part->part->mm('bar')));
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
         if (Bought::is($part->part)) {
             return [];
         }
         $on = Forming::loop($part->wire, $part->part->mm('eye'), $part->profile);
 
-        return match ($event) {
-            'form top',
-            'form bottom' => [new Step($event, '', 'Turn the eye in the middle', 'Grip the middle of the wire and turn one full eye round '.$on->where('mark of the round-nose pliers', $part->profile).', so that both halves run on in one line.'.$on->opens($part->profile), [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye)],
-            'work ends' => [new Step($event, '', 'Round both ends', 'File both ends of the bar round and straighten it over a block.', [$part->mark('bar-1'), $part->mark('bar-2')], tool: 'needle file', cautions: [Caution::Filing], operation: Operation::File)],
+        return match ([$moment->kind, $moment->place]) {
+            [EventKind::Form, 'top'],
+            [EventKind::Form, 'bottom'] => [new Step($moment, '', 'Turn the eye in the middle', 'Grip the middle of the wire and turn one full eye round '.$on->where('mark of the round-nose pliers', $part->profile).', so that both halves run on in one line.'.$on->opens($part->profile), [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye)],
+            [EventKind::Work, 'ends'] => [new Step($moment, '', 'Round both ends', 'File both ends of the bar round and straighten it over a block.', [$part->mark('bar-1'), $part->mark('bar-2')], tool: 'needle file', cautions: [Caution::Filing], operation: Operation::File)],
             default => [],
         };
     }

@@ -21,9 +21,11 @@ use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
@@ -218,7 +220,7 @@ final class WireFrame implements Technique
         return $this->end($part)->loop->reachMm() + $part->wireMm() / 2;
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
         $words = [
             'hoop' => 'Bend it round a mandrel or a bottle',
@@ -227,11 +229,11 @@ final class WireFrame implements Technique
             'triangle' => 'Mark three equal sides and bend two corners',
         ][$part->part->choice('shape')];
 
-        return match ($event) {
-            'work shape' => [new Step($event, '', 'Shape the frame', $words.', '.$part->profile->length($part->part->mm('size')).' to the middle of the wire, and turn both ends up side by side at the top.', [$part->mark('outline')], tool: 'mandrel, flat-nose pliers')],
-            'form top' => $this->end($part)->formSteps(false),
-            'close top' => $this->end($part)->closeSteps(),
-            'work beads' => (new BoundBeads($part))->steps(),
+        return match ([$moment->kind, $moment->place]) {
+            [EventKind::Work, 'shape'] => [new Step($moment, '', 'Shape the frame', $words.', '.$part->profile->length($part->part->mm('size')).' to the middle of the wire, and turn both ends up side by side at the top.', [$part->mark('outline')], tool: 'mandrel, flat-nose pliers')],
+            [EventKind::Form, 'top'] => $this->end($part)->formSteps(false),
+            [EventKind::Close, 'top'] => $this->end($part)->closeSteps(),
+            [EventKind::Work, 'beads'] => (new BoundBeads($part))->steps(),
             default => [],
         };
     }

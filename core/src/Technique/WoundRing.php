@@ -30,8 +30,10 @@ use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Plan\Allowance;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
@@ -259,16 +261,16 @@ final class WoundRing implements Technique
         return [$first, $last, $first->start()];
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
         $form = Forming::band($part->wire, $part->part->mm('inside'), $part->profile);
         $wraps = $part->part->count('wraps');
 
-        return match ($event) {
-            'work wind' => [
-                ...($part->strung === [] ? [] : [(new Step($event, '', 'Thread the beads', 'Slide them to the middle of the wire: '.Stringing::words($part->strung).'.', [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread))->putting($part->strung, $part->cutKey())]),
+        return match ([$moment->kind, $moment->place]) {
+            [EventKind::Work, 'wind'] => [
+                ...($part->strung === [] ? [] : [(new Step($moment, '', 'Thread the beads', 'Slide them to the middle of the wire: '.Stringing::words($part->strung).'.', [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread))->putting($part->strung, $part->cutKey())]),
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Wind the shank',
                     'Hold the beads on '.$form->where('ring mandrel', $part->profile).' and wind both ends round, '
@@ -281,9 +283,9 @@ final class WoundRing implements Technique
                     operation: Operation::Coil,
                 ),
             ],
-            'work wrap' => $wraps === 0 ? [] : [
+            [EventKind::Work, 'wrap'] => $wraps === 0 ? [] : [
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Wrap each side',
                     "Off the mandrel, wrap each end {$wraps} times round all the turns, close beside the beads.",
@@ -295,7 +297,7 @@ final class WoundRing implements Technique
                     operation: Operation::Wrap,
                 ),
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Trim and tuck',
                     'Trim both ends on the outside of the ring and press them in: nothing may stand towards the finger.',

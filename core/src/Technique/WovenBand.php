@@ -27,10 +27,12 @@ use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
@@ -414,14 +416,14 @@ final class WovenBand implements Technique
         return max(0.0, $part->part->mm('ends') - M_PI * ($this->turnedMm($part, $cores) + $part->wireMm()));
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
-        $turn = function (string $place) use ($part, $event): array {
+        $turn = function (string $place) use ($part, $moment): array {
             $form = Forming::loop($part->wire, $part->part->mm('eye'), $part->profile);
 
             return [
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     "Turn the {$place} eye",
                     'Trim the outer cores, curl their ends in, and turn an eye of the middle one round '
@@ -434,10 +436,10 @@ final class WovenBand implements Technique
             ];
         };
 
-        return match ($event) {
-            'work weave' => [
+        return match ([$moment->kind, $moment->place]) {
+            [EventKind::Work, 'weave'] => [
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Label the cores',
                     'Straighten '.Figures::counted($part->part->count('cores'), 'core')
@@ -448,9 +450,9 @@ final class WovenBand implements Technique
                     tool: 'tape',
                     operation: Operation::Ready,
                 ),
-                ...$this->weaveSteps($part, $event),
+                ...$this->weaveSteps($part, $moment),
                 new Step(
-                    $event,
+                    $moment,
                     '',
                     'Bend the bundle as one',
                     'Hold it where the curve should start and bend all cores together. Trim the tails of the weaving wire at the back.',
@@ -459,14 +461,14 @@ final class WovenBand implements Technique
                     cautions: [Caution::CutEnds],
                 ),
             ],
-            'form top' => $turn('top'),
-            'form bottom' => $turn('bottom'),
+            [EventKind::Form, 'top'] => $turn('top'),
+            [EventKind::Form, 'bottom'] => $turn('bottom'),
             default => [],
         };
     }
 
     /** @return list<Step> one for each section, and one wherever a core comes in or leaves */
-    private function weaveSteps(PartPlan $part, string $event): array
+    private function weaveSteps(PartPlan $part, Moment $moment): array
     {
         $band = $this->band($part);
         $many = count($band->sections) > 1;
@@ -475,7 +477,7 @@ final class WovenBand implements Technique
             foreach (range(1, $band->cores) as $core) {
                 if (abs($band->runOf($core)[0] - $section->fromMm) < 1e-9 && $section->fromMm > 0) {
                     $steps[] = new Step(
-                        $event,
+                        $moment,
                         '',
                         "Core {$core} comes in",
                         "Lay core {$core} in with {$part->profile->length($part->part->mm('ends'))} standing out at the side, to be curled later.",
@@ -487,7 +489,7 @@ final class WovenBand implements Technique
             }
             $steps[] = $section->cross > 0
                 ? new Step(
-                    $event,
+                    $moment,
                     '',
                     'Cross two cores',
                     "Carry the weaving wire on at the back and bring core {$section->takes[0]} over core {$section->takes[1]}, within "
@@ -497,7 +499,7 @@ final class WovenBand implements Technique
                     operation: Operation::Weave,
                 )
                 : new Step(
-                    $event,
+                    $moment,
                     '',
                     $many ? 'Weave section '.($at + 1) : 'Weave',
                     ($at === 0 ? 'Leave a tail. ' : '').'Each repeat: '.self::inWords($section).'. '
@@ -511,7 +513,7 @@ final class WovenBand implements Technique
             foreach (range(1, $band->cores) as $core) {
                 if (abs($band->runOf($core)[1] - $section->toMm()) < 1e-9 && $at < count($band->sections) - 1) {
                     $steps[] = new Step(
-                        $event,
+                        $moment,
                         '',
                         "Core {$core} leaves",
                         "Bend core {$core} out to the side here. It is curled or wrapped when the band is woven, and nothing slides off over it.",

@@ -20,6 +20,7 @@ use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
@@ -180,7 +181,7 @@ final readonly class WrappedEnd
         if ($this->isPlain()) {
             return [
                 new Step(
-                    'form '.$this->place,
+                    Moment::form($this->place),
                     '',
                     "Turn the {$this->which()}eye",
                     $this->eyeText($on).$forming->opens($profile),
@@ -195,7 +196,7 @@ final readonly class WrappedEnd
             : 'Push the beads home. Leave a neck of '.$profile->size($this->loop->neckMm())
                 .", room for the {$this->wraps()} to come, and bend square.";
 
-        return [new Step('form '.$this->place, '', "Turn the {$this->which()}loop", "{$where} Turn the loop over {$on} until the wire crosses its own neck.".$forming->opens($profile),
+        return [new Step(Moment::form($this->place), '', "Turn the {$this->which()}loop", "{$where} Turn the loop over {$on} until the wire crosses its own neck.".$forming->opens($profile),
             [$mark('loop'), $mark('neck')], tool: $this->tool($on))];
     }
 
@@ -239,9 +240,9 @@ final readonly class WrappedEnd
         $mark = fn (string $what): string => $this->plan->mark("{$this->place}-{$what}");
 
         return [
-            new Step('close '.$this->place, '', "Wrap the {$this->which()}loop shut", "Hold the loop flat in the pliers in your {$this->hands()[1]} hand; with the {$this->hands()[0]} lay {$this->wraps()} side by side down the neck.",
+            new Step(Moment::close($this->place), '', "Wrap the {$this->which()}loop shut", "Hold the loop flat in the pliers in your {$this->hands()[1]} hand; with the {$this->hands()[0]} lay {$this->wraps()} side by side down the neck.",
                 [$mark('wraps')], $this->count, 'wraps', tool: 'chain-nose pliers', cautions: $this->plan->strung === [] ? [] : [Caution::Crush]),
-            new Step('close '.$this->place, '', 'Trim and tuck', 'Flat side of the cutter towards the wraps, trim the tail. Press the end in at the back, so that it catches nothing.',
+            new Step(Moment::close($this->place), '', 'Trim and tuck', 'Flat side of the cutter towards the wraps, trim the tail. Press the end in at the back, so that it catches nothing.',
                 [$mark('tail'), $mark('wraps')], tool: 'flush cutter, chain-nose pliers', cautions: [Caution::CutEnds], operation: Operation::Trim),
         ];
     }

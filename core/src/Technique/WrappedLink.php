@@ -12,7 +12,9 @@ use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
@@ -127,14 +129,14 @@ final class WrappedLink implements Technique
         ];
     }
 
-    public function steps(PartPlan $part, string $event): array
+    public function steps(PartPlan $part, Moment $moment): array
     {
-        return match ($event) {
-            'form top' => $this->top($part)->formSteps(true),
-            'close top' => $this->top($part)->closeSteps(),
-            'thread' => Threading::fromTop($part)->steps(),
-            'form bottom' => $this->bottom($part)->formSteps(false),
-            'close bottom' => $this->bottom($part)->closeSteps(),
+        return match ([$moment->kind, $moment->place]) {
+            [EventKind::Form, 'top'] => $this->top($part)->formSteps(true),
+            [EventKind::Close, 'top'] => $this->top($part)->closeSteps(),
+            [EventKind::Thread, ''] => Threading::fromTop($part)->steps(),
+            [EventKind::Form, 'bottom'] => $this->bottom($part)->formSteps(false),
+            [EventKind::Close, 'bottom'] => $this->bottom($part)->closeSteps(),
             default => [],
         };
     }

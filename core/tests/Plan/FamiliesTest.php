@@ -12,6 +12,7 @@ use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
@@ -289,7 +290,7 @@ final class FamiliesTest extends TestCase
             0.01,
         );
         self::assertSame([12, 6], array_map(fn ($count): int => $count->each, $plan->beads));
-        $hooks = array_filter($plan->steps(), fn (Step $step): bool => $step->event === 'hook');
+        $hooks = array_filter($plan->steps(), fn (Step $step): bool => $step->operation === Operation::Hook);
         self::assertCount(7, $hooks, 'each of seven rings is opened once, for both that it joins');
     }
 

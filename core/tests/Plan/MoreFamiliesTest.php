@@ -9,6 +9,7 @@ use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Finding;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
@@ -126,8 +127,8 @@ final class MoreFamiliesTest extends TestCase
             array_filter($bought->steps(), fn (Step $step): bool => str_contains($step->title, 'make the ring')),
         );
         self::assertCount(
-            count(array_filter($made->steps(), fn (Step $step): bool => $step->event === 'hook')),
-            array_filter($bought->steps(), fn (Step $step): bool => $step->event === 'hook'),
+            count(array_filter($made->steps(), fn (Step $step): bool => $step->operation === Operation::Hook)),
+            array_filter($bought->steps(), fn (Step $step): bool => $step->operation === Operation::Hook),
             'each is still hung on',
         );
     }
@@ -334,7 +335,7 @@ final class MoreFamiliesTest extends TestCase
     public function test_a_loop_of_rings_closes(): void
     {
         $plan = self::plan('chain-loop');
-        self::assertCount(7, array_filter($plan->steps(), fn (Step $step): bool => $step->event === 'hook'));
+        self::assertCount(7, array_filter($plan->steps(), fn (Step $step): bool => $step->operation === Operation::Hook));
         self::assertStringContainsString(
             '13 parts close to a ring, 41.5 mm round.',
             implode(' ', array_map(fn ($check): string => $check->text, $plan->checks)),

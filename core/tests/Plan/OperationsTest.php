@@ -33,7 +33,7 @@ final class OperationsTest extends TestCase
         $each = [];
         foreach ($steps as $step) {
             foreach ($step->operation === Operation::Hook ? [] : $step->works() as $instance) {
-                $each[$instance][] = $step->event.' '.$step->operation->value.' '.$step->count;
+                $each[$instance][] = $step->moment->text().' '.$step->operation->value.' '.$step->count;
             }
         }
         ksort($each);
