@@ -95,6 +95,11 @@ final class BenchSheet
 
     private function stroke(Stroke $stroke, float $left, float $top, float $scale): void
     {
+        if ($stroke->face !== '') {
+            $this->face($stroke, $left, $top, $scale);
+
+            return;
+        }
         $points = [];
         [$lastX, $lastY] = [0.0, 0.0];
         foreach ($stroke->path as $command) {
@@ -121,6 +126,23 @@ final class BenchSheet
                 'D',
                 ['all' => ['width' => max(0.08, $stroke->wireMm * $scale * $share), 'cap' => 'round', 'join' => 'round', 'color' => $colour]],
             );
+        }
+    }
+
+    /** What is flat: its outline filled, openings and holes in it bare. */
+    private function face(Stroke $stroke, float $left, float $top, float $scale): void
+    {
+        $rings = [];
+        foreach ($stroke->path as $command) {
+            $command[0] === 'M' && $rings[] = [];
+            [$x, $y] = Stroke::end($command);
+            array_push($rings[count($rings) - 1], $left + $x * $scale, $top + $y * $scale);
+        }
+        [$edge, $body] = $stroke->metal->tint();
+        $tint = $stroke->face === 'metal' ? $body : BeadTint::of($stroke->face);
+        $this->sheet->SetLineStyle(['width' => 0.12, 'cap' => 'round', 'join' => 'round', 'color' => $edge]);
+        foreach ($rings as $place => $points) {
+            $this->sheet->Polygon($points, 'DF', [], $place === 0 ? $tint : [255, 255, 255]);
         }
     }
 

@@ -98,6 +98,11 @@ final class GltfFile
             $solid = Solid::of($bead->bead, $bead->at, $bead->along, $bead->face);
             $primitives[] = $this->primitive($solid, $this->bead($bead->bead));
         }
+        if ($part->plate !== null) {
+            $primitives[] = $this->primitive($part->plate->mesh, $part->plate->metal === null
+                ? $this->tinted($part->plate->colour)
+                : $this->metal($part->plate->metal));
+        }
         $primitives = array_values(array_filter($primitives));
         if ($primitives === []) {
             return;
@@ -183,7 +188,12 @@ final class GltfFile
 
     private function bead(Bead $bead): int
     {
-        return $this->material('bead '.$bead->colour, BeadTint::of($bead->colour), 0.0, 0.25);
+        return $this->tinted($bead->colour);
+    }
+
+    private function tinted(string $colour): int
+    {
+        return $this->material('bead '.$colour, BeadTint::of($colour), 0.0, 0.25);
     }
 
     /** @param  array{int, int, int}  $rgb */

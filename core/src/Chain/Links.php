@@ -32,4 +32,26 @@ final class Links
 
         return $insideMm / 2 + $wireMm - sqrt(($insideMm / 2) ** 2 - $holeLengthMm ** 2 / 4);
     }
+
+    /** How finely the smallest ring is looked for, and how far. */
+    private const STEP_MM = 0.05;
+
+    private const MOST_MM = 60.0;
+
+    /**
+     * The smallest ring that passes a hole and turns in it: its wire goes through the hole's length in its bend, and its
+     * inside reaches round what stands between the hole and the rim, as wide as that and as thick as the hole is long.
+     * Null where none does.
+     */
+    public static function leastMm(float $holeMm, float $wireMm, float $holeLengthMm, float $rimMm): ?float
+    {
+        $round = hypot($rimMm, $holeLengthMm);
+        for ($inside = ceil($round / self::STEP_MM) * self::STEP_MM; $inside <= self::MOST_MM; $inside += self::STEP_MM) {
+            if ($inside > $holeLengthMm && self::throughMm($inside, $wireMm, $holeLengthMm) <= $holeMm) {
+                return round($inside, 2);
+            }
+        }
+
+        return null;
+    }
 }

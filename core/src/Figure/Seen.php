@@ -10,6 +10,7 @@ use Hebra\Core\Course\Move;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Vector;
+use Hebra\Core\Plate\Plate;
 use Hebra\Core\Wire\Wire;
 
 /**
@@ -126,6 +127,13 @@ final class Seen
         foreach ($courses as [$course, $wire]) {
             $this->course($course, $wire);
         }
+    }
+
+    /** A flat part: its face over its back; seen on edge, the band between them. */
+    public function plate(Plate $plate, string $mark): void
+    {
+        $drawn = new SeenPlate($plate, $this->turned(...), $mark);
+        array_push($this->strokes, ...$drawn->strokes());
     }
 
     /** @return list<SeenBead> */

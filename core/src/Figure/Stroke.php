@@ -21,8 +21,10 @@ final readonly class Stroke
         public string $mark,
         /** whether its ends run on into another stroke, and are drawn without a rim of their own */
         public bool $runsOn = false,
-        /** within its layer, far to near: -1, 0, 1 */
+        /** within its layer, far to near: -1, 0, 1; what is flat lies below */
         public int $rank = 0,
+        /** what a closed path is filled with: `metal`, or a colour of beads; empty for wire */
+        public string $face = '',
     ) {
     }
 
@@ -51,12 +53,12 @@ final readonly class Stroke
         }
         /** @var non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}> $path */
 
-        return new self($path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn, $this->rank);
+        return new self($path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn, $this->rank, $this->face);
     }
 
     public function marked(string $mark): self
     {
-        return new self($this->path, $this->wireMm, $this->metal, $this->layer, $mark, $this->runsOn, $this->rank);
+        return new self($this->path, $this->wireMm, $this->metal, $this->layer, $mark, $this->runsOn, $this->rank, $this->face);
     }
 
     public function posed(Pose $pose): self
@@ -72,7 +74,7 @@ final readonly class Stroke
             $path[$index] = [$command[0], round($x, 4), round($y, 4)];
         }
 
-        return new self($path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn, $this->rank);
+        return new self($path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn, $this->rank, $this->face);
     }
 
     /**

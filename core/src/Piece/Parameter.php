@@ -8,12 +8,15 @@ use Closure;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Length;
 use Hebra\Core\Quantity\LengthUnit;
+use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Unreadable;
 use Hebra\Core\Wrap\BandWeave;
 
 /** What a technique lets the maker set: a length in millimetres, a count, a number, a choice, or yes and no. */
 final readonly class Parameter
 {
+    private const MOST_LETTERS = 80;
+
     /** @param  array<string, string>  $choices value => words, for a choice */
     private function __construct(
         public string $key,
@@ -63,6 +66,12 @@ final readonly class Parameter
         return new self($key, ParameterKind::Course, $words, $default, read: $read);
     }
 
+    /** @param  Closure(string, string): mixed|null  $read  throws what is wrong with a text, given its field; null for any words */
+    public static function text(string $key, string $words, string $default, ?Closure $read = null): self
+    {
+        return new self($key, ParameterKind::Text, $words, $default, read: $read);
+    }
+
     public static function flag(string $key, string $words, bool $default): self
     {
         return new self($key, ParameterKind::Flag, $words, $default);
@@ -81,7 +90,7 @@ final readonly class Parameter
             ParameterKind::Number => Count::number($text, $this->words, $this->least, $this->most),
             ParameterKind::Choice => $this->chosen($text, $this->words),
             ParameterKind::Weave => $this->woven($text, $this->words),
-            ParameterKind::Course => $this->written($text, $this->words),
+            ParameterKind::Course, ParameterKind::Text => $this->written($text, $this->words),
             ParameterKind::Flag => in_array($text, ['1', 'true', 'yes', 'on'], true),
         };
     }
@@ -105,7 +114,7 @@ final readonly class Parameter
             ParameterKind::Weave => is_string($value)
                 ? $this->woven($value, $field)
                 : throw InvalidPiece::notText($field, $value),
-            ParameterKind::Course => is_string($value)
+            ParameterKind::Course, ParameterKind::Text => is_string($value)
                 ? $this->written($value, $field)
                 : throw InvalidPiece::notText($field, $value),
             ParameterKind::Flag => is_bool($value) ? $value : throw InvalidPiece::notFlag($field, $value),
@@ -122,9 +131,13 @@ final readonly class Parameter
 
     private function written(string $text, string $field): string
     {
-        $this->read === null || ($this->read)($text, $field);
+        if ($this->read !== null) {
+            ($this->read)($text, $field);
+        } elseif (mb_strlen($text) > self::MOST_LETTERS) {
+            throw OutOfRange::because($field, mb_strlen($text).' letters', 'is too long', 'at most '.self::MOST_LETTERS);
+        }
 
-        return trim($text);
+        return trim(mb_scrub($text));
     }
 
     private function chosen(string $text, string $field): string

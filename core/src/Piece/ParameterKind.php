@@ -15,4 +15,6 @@ enum ParameterKind: string
     case Flag = 'flag';
     case Weave = 'weave';
     case Course = 'course';
+    /** one line that is read by the technique's own rule, or any words */
+    case Text = 'text';
 }

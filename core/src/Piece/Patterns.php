@@ -311,6 +311,26 @@ final class Patterns
                 FitKind::Wrist,
                 Metal::Stainless,
             ),
+            'connector-drop' => new Pattern('A brass connector between rings, two beads below it', Family::Earring, [
+                $ear, ['jump-ring', [], ['inside' => 3.5]],
+                ['bought-part', [], ['what' => 'connector', 'shape' => 'lozenge', 'length' => 17.0, 'width' => 10.0, 'holes' => 'top 1.5 mm · bottom 1.5 mm', 'made_of' => 'brass', 'thick' => 0.8]],
+                ['jump-ring', [], ['inside' => 3.5]], ['head-pin', ['rust', 'sky']],
+            ], metal: Metal::Brass),
+            'charm-bracelet' => new Pattern('Three bought charms on a chain, each on a ring in a link of its own', Family::Chain, [
+                ['hook'], ['chain', [], ['links' => 46]], ['jump-ring', [], ['inside' => 7.0]],
+                ['jump-ring', [], ['inside' => 4.5], 'on' => 'p2/link-12'],
+                ['bought-part', [], ['what' => 'charm', 'shape' => 'star', 'length' => 13.0, 'width' => 13.0, 'holes' => 'ring top 2 mm across', 'thick' => 1.2], 'on' => 'p4/bottom'],
+                ['jump-ring', [], ['inside' => 4.5], 'on' => 'p2/link-24'],
+                ['bought-part', [], ['what' => 'charm', 'shape' => 'drop', 'length' => 18.0, 'width' => 11.0, 'holes' => 'ring top 2 mm across', 'made_of' => 'wood', 'colour' => 'sand', 'thick' => 2.5], 'on' => 'p6/bottom'],
+                ['jump-ring', [], ['inside' => 4.5], 'on' => 'p2/link-36'],
+                ['bought-part', [], ['what' => 'charm', 'shape' => 'round', 'length' => 12.0, 'holes' => 'ring top 2 mm across', 'made_of' => 'copper'], 'on' => 'p8/bottom'],
+            ], FitKind::Wrist),
+            'centre-necklace' => new Pattern('Chain to either side of a bought centre, a drop from its lowest hole', Family::Chain, [
+                ['hook', [], ['style' => 's']], ['chain', [], ['links' => 58]], ['jump-ring', [], ['inside' => 4.0]],
+                ['bought-part', [], ['what' => 'centre', 'shape' => 'shield', 'length' => 22.0, 'width' => 26.0, 'holes' => 'left 1.6 mm at -10.5 -8.5 · right 1.6 mm at 10.5 -8.5 · drop 1.6 mm at 0 8.5', 'made_of' => 'copper', 'thick' => 0.9]],
+                ['head-pin', ['plum', 'foam'], ['inside' => 4.0], 'on' => 'p4/drop'],
+                ['jump-ring', [], ['inside' => 4.0], 'on' => 'p4/bottom'], ['chain', [], ['links' => 58]], ['jump-ring', [], ['inside' => 6.0]],
+            ], FitKind::Neck, Metal::Copper),
             'linked-bracelet' => new Pattern(
                 'A bracelet of wrapped links and rings, hook and ring',
                 Family::Chain,

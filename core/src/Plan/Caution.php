@@ -14,6 +14,7 @@ enum Caution: string
     case Crush = 'crush';
     case Piercing = 'piercing';
     case HardWire = 'hard-wire';
+    case Glue = 'glue';
     case SmallParts = 'small-parts';
 
     public function words(): string
@@ -26,6 +27,7 @@ enum Caution: string
             self::Crush => 'Stone and glass crack when wraps are forced or pliers touch them: stop short of the bead.',
             self::Piercing => 'What goes through an ear must be smooth at its end and of a metal the wearer bears. Local limits on nickel apply.',
             self::HardWire => 'Hardened wire ruins plain cutters and whips when it is cut: use shears made for it, cut downwards, hold both ends, wear glasses.',
+            self::Glue => 'Glue: air moving, gloves, nothing near the eyes; what its own sheet says goes before what is said here.',
             self::SmallParts => 'Small parts are not for small children.',
         };
     }

@@ -7,6 +7,7 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bend\EyeStrength;
+use Hebra\Core\Chain\Links;
 use Hebra\Core\Piece\Change\AddPart;
 use Hebra\Core\Piece\Change\EditBead;
 use Hebra\Core\Piece\Change\SetFit;
@@ -366,10 +367,40 @@ final class Checks
                     $eye->part(),
                     self::larger($piece, $eye, ceil(10 * ($other->wireMm + self::SWING_MM)) / 10),
                 );
+            } elseif ($eye->deepMm > 0) {
+                array_push($checks, ...self::throughHole($piece, $eye, $other, $profile));
             }
         }
 
         return $checks;
+    }
+
+    /**
+     * Something bent through a hole of some length: it must pass, and reach round what lies between the hole and the rim
+     * to turn freely. Source: geometry.
+     *
+     * @return list<Check>
+     */
+    private static function throughHole(Piece $piece, Eye $hole, Eye $ring, Profile $profile): array
+    {
+        $least = Links::leastMm($hole->insideMm, $ring->wireMm, $hole->deepMm, $hole->wireMm);
+        if ($least === null) {
+            return [new Check(
+                Level::Stop, 'hole',
+                ucfirst("the {$hole->words} is ").$profile->size($hole->insideMm).' wide and '.$profile->size($hole->deepMm)
+                    .' long: no ring of '.Figures::mm($ring->wireMm).' wire passes it and turns; thinner wire does.',
+                $ring->part(),
+            )];
+        }
+
+        return $ring->insideMm >= $least - 1e-9 ? [] : [new Check(
+            Level::Stop, 'hole',
+            ucfirst("the {$ring->words}, ").$profile->size($ring->insideMm)." inside, cannot turn in the {$hole->words}, "
+                .$profile->size($hole->deepMm).' long and '.$profile->size($hole->wireMm).' from the rim: it takes '
+                .$profile->size($least).' inside or more.',
+            $ring->part(),
+            self::larger($piece, $ring, ceil(10 * $least) / 10),
+        )];
     }
 
     /**

@@ -21,6 +21,8 @@ final readonly class Eye
         private string $one = '',
         /** how it is closed for good */
         public string $shut = 'wrapped shut',
+        /** how long the way through it is, of a hole in something thick; 0 of an eye of wire */
+        public float $deepMm = 0.0,
     ) {
     }
 
@@ -57,7 +59,7 @@ final readonly class Eye
     {
         return new self(
             $instance.$this->id, $this->kind, $this->insideMm, $this->wireMm, $this->words, $this->mark,
-            $this->isLocked, $this->one, $this->shut,
+            $this->isLocked, $this->one, $this->shut, $this->deepMm,
         );
     }
 }

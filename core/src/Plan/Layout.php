@@ -534,7 +534,7 @@ final class Layout
                 return -90.0 + $last / 2 * $perMm;
             }
             if (! isset($onward[$instance->name])) {
-                return -90.0;
+                return $this->outwards($instance, $onward, $perMm);
             }
             $own = $this->advances[$instance->name] ?? 0.0;
             $turn = ($last + $own) / 2 * $perMm;
@@ -545,24 +545,51 @@ final class Layout
     }
 
     /**
-     * Where the line goes on: of several in one eye, in the first of those from which most hangs.
+     * Outwards from the line, as that runs where it hangs; what hangs in it, on from there.
+     *
+     * @param  array<string, true>  $onward
+     */
+    private function outwards(Instance $instance, array $onward, float $perMm): float
+    {
+        $above = $this->named[$instance->above ?? ''];
+        if (isset($this->strandOf[$above->name])) {
+            return -90.0;
+        }
+        if (! isset($onward[$above->name]) && $above->above !== null) {
+            return 0.0;
+        }
+        $length = $this->advances[$above->name];
+        $at = $this->above($instance)->yMm ?? 0.0;
+
+        return -90.0 + (Bow::bends($length) ? ($at - $length / 2) * $perMm : 0.0);
+    }
+
+    /**
+     * The line: from each part of it to what hangs in its lower end, or, where nothing does, in any eye of it; of several
+     * to the one from which most hangs.
      *
      * @return array<string, true> by instance
      */
     private function onward(): array
     {
-        $below = [];
+        $below = $hung = [];
         foreach (array_reverse($this->instances) as $instance) {
             $below[$instance->name] = ($below[$instance->name] ?? 0) + 1;
             if ($instance->above !== null) {
                 $below[$instance->above] = ($below[$instance->above] ?? 0) + $below[$instance->name];
             }
         }
+        foreach ($this->instances as $instance) {
+            if ($instance->above !== null && ! isset($this->aside[$instance->name])) {
+                $hung[$instance->above][$instance->eye === 'bottom' ? 'bottom' : 'else'][] = $instance;
+            }
+        }
         $onward = [];
-        foreach ($this->hung as $hung) {
-            $together = array_values(
-                array_filter($hung, fn (Instance $one): bool => ! isset($this->aside[$one->name])),
-            );
+        foreach ($this->instances as $instance) {
+            if ($instance->above !== null && ! isset($onward[$instance->name])) {
+                continue;
+            }
+            $together = $hung[$instance->name]['bottom'] ?? $hung[$instance->name]['else'] ?? [];
             $chosen = $together[0] ?? null;
             foreach ($together as $one) {
                 $chosen = $chosen === null || $below[$one->name] > $below[$chosen->name] ? $one : $chosen;

@@ -27,6 +27,7 @@ enum Operation: string
     case Flame = 'flame';
     case Hook = 'hook';
     case Open = 'open';
+    case Wait = 'wait';
     case Count = 'count';
     case Try = 'try';
     case Inspect = 'inspect';

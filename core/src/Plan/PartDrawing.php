@@ -90,6 +90,11 @@ final class PartDrawing
             fn (Course $course): array => [$course, $part->wireOf($course->role)], $part->technique->courses($part),
         ));
 
+        $plate = $part->technique->plate($part);
+        if ($plate !== null) {
+            $seen->plate($plate, $part->mark('face'));
+        }
+
         return $seen->figure();
     }
 }

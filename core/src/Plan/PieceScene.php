@@ -12,7 +12,9 @@ use Hebra\Core\Figure\Arc;
 use Hebra\Core\Figure\Pose;
 use Hebra\Core\Scene\SceneBead;
 use Hebra\Core\Scene\ScenePart;
+use Hebra\Core\Scene\ScenePlate;
 use Hebra\Core\Scene\SceneWire;
+use Hebra\Core\Scene\Slab;
 
 /** A piece in space: every part from its courses, turned as it hangs, bent as it lies, and where it hangs. */
 final class PieceScene
@@ -56,7 +58,13 @@ final class PieceScene
             array_push($beads, ...self::beads($course, $placed));
         }
 
-        return new ScenePart($part->part->id, $wires, $beads, $poses);
+        $plate = $part->technique->plate($part);
+
+        return new ScenePart(
+            $part->part->id, $wires, $beads, $poses, $plate === null
+                ? null
+                : new ScenePlate(Slab::of($plate, $placed), $plate->metal, $plate->colour),
+        );
     }
 
     /** @param  \Closure(Vector): Vector  $placed */

@@ -8,6 +8,7 @@ use Hebra\Core\Bend\Hammered;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Piece\Kind;
+use Hebra\Core\Plate\Plate;
 
 /** One way of making a part. All techniques have this shape; nothing elsewhere asks which one it has before it. */
 interface Technique extends Kind
@@ -68,6 +69,9 @@ interface Technique extends Kind
 
     /** @return list<Course> each of its wires, the main one first, as it lies with its face to the front, or its upper eye where it has none */
     public function courses(PartPlan $part): array;
+
+    /** What it is where it is flat and bought, as its courses lie; null where it is wire alone. */
+    public function plate(PartPlan $part): ?Plate;
 
     /** @return array<string, Placement> for each of its eyes that something hangs in where that hangs, as it lies so */
     public function hung(PartPlan $part): array;

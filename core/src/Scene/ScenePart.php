@@ -14,7 +14,7 @@ final readonly class ScenePart
      * @param  list<SceneBead>  $beads
      * @param  non-empty-list<Pose>  $poses
      */
-    public function __construct(public string $name, public array $wires, public array $beads, public array $poses)
+    public function __construct(public string $name, public array $wires, public array $beads, public array $poses, public ?ScenePlate $plate = null)
     {
     }
 }

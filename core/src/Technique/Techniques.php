@@ -16,7 +16,7 @@ final class Techniques
             new EarWire, WrappedLink::wrapped(), new HeadPin, WrappedLink::plain(), new Hoop, new WireFrame,
             new Surround, new FreeWire, CoilLink::bare(), CoilLink::beaded(),
             new WoundRing, new OpenRing, new SplitRing, new Bangle, new MemoryBracelet, new WovenBand, new Strand,
-            new LinkChain, new JumpRing, new HookClasp, new ToggleBar,
+            new LinkChain, new JumpRing, new HookClasp, new ToggleBar, new BoughtPart,
         ];
 
         return array_combine(array_map(fn (Technique $one): string => $one->name(), $all), $all);

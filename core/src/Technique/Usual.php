@@ -17,6 +17,7 @@ use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Wants;
+use Hebra\Core\Plate\Plate;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
@@ -50,6 +51,11 @@ trait Usual
     public function hung(PartPlan $part): array
     {
         return [];
+    }
+
+    public function plate(PartPlan $part): ?Plate
+    {
+        return null;
     }
 
     public function isFaceAcross(PartPlan $part): bool

@@ -70,6 +70,11 @@ final class ViewTest extends TestCase
                     }
                 }
             }
+            $plate = $plan->technique->plate($plan);
+            foreach ($plate->outline ?? [] as [$side]) {
+                array_push($x, $side);
+                array_push($z, -($plate->thickMm ?? 0.0) / 2, ($plate->thickMm ?? 0.0) / 2);
+            }
             $figure = PartDrawing::of($plan, ! $plan->technique->isFaceAcross($plan), View::Top)->figure();
             $bead = $plan->widestMm() + 4 * $plan->wireMm();
             self::assertEqualsWithDelta(max($x) - min($x), $figure->right - $figure->left, 2 * $bead + 1.0, $name);

@@ -86,6 +86,10 @@ final class Properties
         foreach ($plan->piece->parts as $part) {
             $one = PartPlan::of($plan->piece, $part, $plan->profile);
             $figure = PartDrawing::of($one, true)->figure();
+            // Round the whole of a hoop the first bead and the last are as near to either end.
+            if ($part->technique === 'hoop' && $one->stackMm() > 0.7 * M_PI * $part->mm('diameter')) {
+                continue;
+            }
             foreach ($one->technique->cuts($one) as $cut) {
                 $runs = self::along($cut);
                 $isRows = ($part->settings['rows'] ?? 1) > 1;
@@ -177,7 +181,7 @@ final class Properties
         Assert::assertNotSame('', $ready->tool, $name);
     }
 
-    /** Nothing that is bought asks for forming, hammering or a wire. */
+    /** Nothing that is bought asks for bending, hammering or a wire. */
     public static function asksNothingOfWhatIsBought(Plan $plan, string $name): void
     {
         $bought = $made = [];
@@ -191,7 +195,11 @@ final class Properties
                 ! $isOf
                     || in_array(
                         $step->operation,
-                        [Operation::Hook, Operation::Cut, Operation::Open, Operation::Count],
+                        [
+                            Operation::Hook, Operation::Cut, Operation::Open, Operation::Count,
+                            // What is changed on it before it is used.
+                            Operation::Trim, Operation::File, Operation::Wait,
+                        ],
                         true,
                     ),
                 "{$name}: {$step->title}",

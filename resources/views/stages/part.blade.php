@@ -85,12 +85,13 @@
                 @php($id = 'set-'.$part->id.'-'.$parameter->key)
                 @if ($parameter->kind->value === 'course')
                     @include('stages.course')
-                @elseif (in_array($parameter->kind->value, ['length', 'count', 'weave'], true))
+                @elseif (in_array($parameter->kind->value, ['length', 'count', 'number', 'weave', 'text'], true))
                     @php($isWrong = $problem !== null && $problem->field() === $parameter->words)
                     <div class="field">
                         <label for="{{ $id }}">{{ $parameter->words }}</label>
-                        <input class="in{{ $parameter->kind->value === 'weave' ? ' is-weave' : '' }}" id="{{ $id }}" name="value" autocomplete="off" inputmode="{{ $parameter->kind->value === 'count' ? 'numeric' : 'text' }}" value="{{ $isWrong ? (is_string(request('value')) ? mb_substr(request('value'), 0, 100) : '') : match ($parameter->kind->value) { 'length' => $profile->size($part->mm($parameter->key)), 'count' => $part->count($parameter->key), default => $part->choice($parameter->key) } }}" @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ Str::slug($parameter->words) }}" @endif>
+                        <input class="in{{ in_array($parameter->kind->value, ['weave', 'text'], true) ? ' is-weave' : '' }}" id="{{ $id }}" name="value" autocomplete="off" inputmode="{{ $parameter->kind->value === 'count' ? 'numeric' : 'text' }}" value="{{ $isWrong ? (is_string(request('value')) ? mb_substr(request('value'), 0, 100) : '') : match ($parameter->kind->value) { 'length' => $profile->size($part->mm($parameter->key)), 'count' => $part->count($parameter->key), 'number' => \Hebra\Core\Quantity\Figures::trim((float) $part->settings[$parameter->key]), default => $part->choice($parameter->key) } }}" @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ Str::slug($parameter->words) }}" @endif>
                         @if ($parameter->kind->value === 'weave')<p class="small quiet">Figures 6@1-2, basket f1 b2, or cross 1-2; sections parted by |, x12 for repeats.</p>@endif
+                        @if ($parameter->key === 'holes')<p class="small quiet">top 1.5 mm · bottom 1.5 mm; ring top 2 mm for a soldered ring, across where it stands edgewise; elsewhere at so far right and down from the middle.</p>@endif
                         @if ($isWrong)<x-problem :for="$parameter->words" :problem="$problem" />@endif
                     </div>
                 @else

@@ -2,6 +2,8 @@
 @php($cm = $drawing->centimetre())
 {{-- A rim, a body, and light: the path once, where it is long. Numbers and ids that the reader has checked: nothing here needs escaping. --}}
 <?php $wire = function (array $one) use ($drawing): void {
+    if ($one['isEdge']) { ?><path class="plate-edge" d="{!! $one['path'] !!}"/><?php return; }
+    if ($one['face'] !== '') { ?><path class="plate" d="{!! $one['path'] !!}"/><path class="gloss" fill="url(#gloss)" d="{!! $one['path'] !!}"/><?php return; }
     $id = $drawing->once($one['path']);
     if ($id !== '') { ?><path id="{!! $id !!}" d="{!! $one['path'] !!}"/><use class="edge" href="#{!! $id !!}" stroke-width="{!! $one['width'] !!}"/><use class="body" href="#{!! $id !!}" stroke-width="{!! $one['bodyWidth'] !!}"/><use class="shine" href="#{!! $id !!}" stroke-width="{!! $one['shineWidth'] !!}" transform="{!! $one['shineShift'] !!}"/><?php } else { ?><path class="edge" stroke-width="{!! $one['width'] !!}" d="{!! $one['path'] !!}"/><path class="body" stroke-width="{!! $one['bodyWidth'] !!}" d="{!! $one['path'] !!}"/><path class="shine" stroke-width="{!! $one['shineWidth'] !!}" transform="{!! $one['shineShift'] !!}" d="{!! $one['path'] !!}"/><?php }
 } ?>
@@ -25,7 +27,7 @@
     @foreach ($drawing->layers() as $layer => $strokes)
 <?php foreach ($strokes as $stroke) { ?>
 {{-- The longest loops of the page, so without the loop variable. Numbers, enum values and ids that the reader has checked: nothing here needs escaping. --}}
-<g class="wire metal-{!! $stroke['metal'] !!}{!! $stroke['runsOn'] ? ' runs-on' : '' !!}" data-mark="{!! $stroke['mark'] !!}"><?php if ($stroke['path'] !== '') { $wire($stroke); } foreach ($stroke['uses'] as [$id, $where]) { ?><use href="#{!! $id !!}" transform="{!! $where !!}"/><?php } ?></g>
+<g class="{!! $stroke['face'] === '' || $stroke['face'] === 'metal' ? 'wire metal-'.$stroke['metal'] : 'wire plate-of bead-'.$stroke['face'] !!}{!! $stroke['runsOn'] ? ' runs-on' : '' !!}" data-mark="{!! $stroke['mark'] !!}"><?php if ($stroke['path'] !== '') { $wire($stroke); } foreach ($stroke['uses'] as [$id, $where]) { ?><use href="#{!! $id !!}" transform="{!! $where !!}"/><?php } ?></g>
 <?php } ?>
 <?php foreach ($drawing->beads($layer) as $one) { ?>
 <use class="on-wire" href="#{!! $one['id'] !!}" x="{!! $one['x'] !!}" y="{!! $one['y'] !!}"{!! $one['turn'] !!} data-mark="{!! $one['mark'] !!}"/>
