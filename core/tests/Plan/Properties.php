@@ -27,6 +27,7 @@ use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Point;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\WireEnd;
+use Hebra\Core\Technique\BoundBeads;
 use PHPUnit\Framework\Assert;
 
 /**
@@ -86,8 +87,8 @@ final class Properties
         foreach ($plan->piece->parts as $part) {
             $one = PartPlan::of($plan->piece, $part, $plan->profile);
             $figure = PartDrawing::of($one, true)->figure();
-            // Round the whole of a hoop the first bead and the last are as near to either end.
-            if ($part->technique === 'hoop' && $one->stackMm() > 0.7 * M_PI * $part->mm('diameter')) {
+            // Across a hoop from its ends the first bead and the last are as far from either.
+            if ($part->technique === 'hoop' && ! BoundBeads::isBound($part)) {
                 continue;
             }
             foreach ($one->technique->cuts($one) as $cut) {
