@@ -337,7 +337,7 @@ final class Desk
             ),
         )[0] ?? null;
 
-        return $own === null ? WireChoice::roleWords($role) : ucfirst($own->technique()->label()).', its own';
+        return $own === null ? WireChoice::roleWords($role) : ucfirst($own->label()).', its own';
     }
 
     /** @return list<Part> made of a wire, bought ones left out */

@@ -16,6 +16,9 @@ interface Kind
     /** `link`: its name in a sentence. */
     public function label(): string;
 
+    /** The same of one part, where its settings say more: `charm`. */
+    public function labelOf(Part $part): string;
+
     /** The wire it is made of, by role: `ear`, `link`, `pin`. */
     public function role(): string;
 

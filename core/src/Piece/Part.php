@@ -35,6 +35,12 @@ final readonly class Part
         return Kinds::named($this->technique);
     }
 
+    /** What it is called in a sentence. */
+    public function label(): string
+    {
+        return $this->technique()->labelOf($this);
+    }
+
     /** @param  array<string, mixed>  $changed */
     private function with(array $changed): self
     {

@@ -69,7 +69,7 @@ final readonly class Piece
             $ids[$part->id] = true;
             isset($wires[$part->wire]) || throw InvalidPiece::noSuchWire($at.'.wire', $part->wire);
             if ($part->beads !== [] && ! $part->technique()->takesBeads()) {
-                throw InvalidPiece::takesNoBeads($part->technique()->label());
+                throw InvalidPiece::takesNoBeads($part->label());
             }
             if ($part->on !== null && ! self::isEyeOfOther($part->on, $part, $ids)) {
                 throw InvalidPiece::hangsOnNothing($at.'.on', $part->on->text());
@@ -384,7 +384,7 @@ final readonly class Piece
     {
         foreach ($this->parts as $part) {
             if ($part->wire === $role && $part->isOfOwnWire()) {
-                return 'the wire of the '.$part->technique()->label();
+                return 'the wire of the '.$part->label();
             }
         }
 

@@ -85,7 +85,7 @@ final class Checks
                     $checks[] = new Check(
                         Level::Stop,
                         'drilling',
-                        ucfirst($strung->bead->words()).' is '.$strung->bead->drilling->words().': a '.$part->technique->label().' takes beads '.implode(
+                        ucfirst($strung->bead->words()).' is '.$strung->bead->drilling->words().': a '.$part->label().' takes beads '.implode(
                             ' or ',
                             array_map(
                                 fn (Drilling $drilling): string => $drilling->words(),
@@ -167,7 +167,7 @@ final class Checks
             $role = $part->part->wire;
             $tightest = $part->tightestMm();
             if ($tightest !== null && Hardness::of($part->wire->temper)->wouldCrack($part->wire->metal, $part->wireMm(), ($tightest + $part->wireMm()) / 2)) {
-                $checks["crack {$role}"] = new Check(Level::Warn, 'cracks', ucfirst($part->wire->temper->words()).' '.$part->wire->metal->words().' would crack in the '.$profile->size($tightest)." bend of the {$part->technique->label()}: bend it softer, or wider.", $part->part->id, [
+                $checks["crack {$role}"] = new Check(Level::Warn, 'cracks', ucfirst($part->wire->temper->words()).' '.$part->wire->metal->words().' would crack in the '.$profile->size($tightest)." bend of the {$part->label()}: bend it softer, or wider.", $part->part->id, [
                     new Way(
                         ucfirst(Temper::DeadSoft->words()),
                         new SetWire($role, temper: Temper::DeadSoft),
@@ -315,7 +315,7 @@ final class Checks
                     Level::Warn,
                     'stiffness',
                     "{$name}, once made, holds its shape at ".Figures::trim($holds / $wants->holds, 2)
-                        ." of what the {$part->technique->label()} wants: it bends out of shape in wear.",
+                        ." of what the {$part->label()} wants: it bends out of shape in wear.",
                     $part->part->id,
                     $way,
                 ),
@@ -323,7 +323,7 @@ final class Checks
                     Level::Note,
                     'stiffness',
                     "{$name} takes ".Figures::trim($effort / $wants->effort, 1)
-                        ." times the force that suits a {$part->technique->label()}: hard on the hands, and on small loops.",
+                        ." times the force that suits a {$part->label()}: hard on the hands, and on small loops.",
                     $part->part->id,
                     $way,
                 ),

@@ -58,7 +58,7 @@ final class FitChecks
             Level::Stop,
             'fit size',
             ucfirst(
-                "the {$part->technique->label()} is {$is} across, right for ",
+                "the {$part->label()} is {$is} across, right for ",
             ).self::words($fit->kind, $own, $profile).'; this piece is for '.self::words($fit->kind, $fit->mm, $profile).', which asks for '.$profile->size($sizing->wantedMm).'.',
             $id,
             $ways,

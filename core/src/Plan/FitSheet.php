@@ -121,7 +121,7 @@ final readonly class FitSheet
 
     private static function formed(Plan $plan, PartPlan $part, Forming $forming, string $otherwise): string
     {
-        return ucfirst($part->technique->label()).', '.$part->wire->words().': form it on '
+        return ucfirst($part->label()).', '.$part->wire->words().': form it on '
             .$forming->where($otherwise, $plan->profile).'.'.$forming->opens($plan->profile);
     }
 
@@ -154,7 +154,7 @@ final readonly class FitSheet
         foreach ($plan->sized() as [$part, $sizing]) {
             $mm = $part->part->mm($sizing->key);
             $lines[] = new Working(
-                $part->technique->label().', '.$sizing->key,
+                $part->label().', '.$sizing->key,
                 $sizing->key === 'coil' ? 'wrist/π + bead' : 'wrist/π + ease',
                 Figures::trim($girth).'/π + '.Figures::trim($sizing->wantedMm - $girth / M_PI),
                 $sizing->wantedMm,

@@ -305,7 +305,7 @@ final class LineChecks
             $isAfter = $one->name === $on ? 1 : $isAfter;
         }
         [$left, $right] = array_map(fn (array $side): int => array_sum(array_map(self::counts(...), $side)), $sides);
-        $label = $drop->part->technique->label();
+        $label = $drop->part->label();
         if ($left !== $right) {
             $groups = array_values(
                 array_unique(
@@ -400,7 +400,7 @@ final class LineChecks
             if ($across === null || isset($checks[$id])) {
                 continue;
             }
-            $label = $instance->part->technique->label();
+            $label = $instance->part->label();
             $checks[$id] = $across !== $layout->facing($instance)
                 ? new Check(Level::Ok, 'facing', "The {$label} hangs with its face to the front.", $id)
                 : new Check(Level::Note, 'facing', "The {$label} hangs with its edge to the front: each eye turns what hangs in it by a quarter.", $id, [

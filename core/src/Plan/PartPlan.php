@@ -59,6 +59,12 @@ final readonly class PartPlan
         );
     }
 
+    /** What it is called in a sentence. */
+    public function label(): string
+    {
+        return $this->technique->labelOf($this->part);
+    }
+
     /** The same for all parts that are formed alike, whatever beads are on them. */
     public function likeness(): string
     {

@@ -182,12 +182,12 @@ final class Planner
     {
         $seen = [];
         foreach ($this->instances as $instance) {
-            $name = $instance->part->technique->name();
+            $name = $instance->part->label();
             $seen[$name] = ($seen[$name] ?? 0) + 1;
             $this->numbers[$instance->name] = $seen[$name];
         }
         foreach ($this->instances as $instance) {
-            if ($seen[$instance->part->technique->name()] === 1) {
+            if ($seen[$instance->part->label()] === 1) {
                 $this->numbers[$instance->name] = 0;
             }
         }
@@ -257,7 +257,7 @@ final class Planner
                     : new Joint($own, $other);
             } else {
                 $part = $partOf[$closing->instance];
-                $this->checks[] = new Check(Level::Stop, 'nothing to close in', ucfirst($own === null ? "the {$part->technique->label()} has no eye below that could close in the {$partOf[$closing->to]->technique->label()}." : "the {$partOf[$closing->to]->technique->label()} has no eye {$closing->eye} to close in."), $part->part->id, [
+                $this->checks[] = new Check(Level::Stop, 'nothing to close in', ucfirst($own === null ? "the {$part->label()} has no eye below that could close in the {$partOf[$closing->to]->technique->label()}." : "the {$partOf[$closing->to]->technique->label()} has no eye {$closing->eye} to close in."), $part->part->id, [
                     new Way('Leave its end open', new ClosePart($part->part->id, null)),
                 ]);
             }
@@ -322,7 +322,7 @@ final class Planner
             foreach ($this->piece->parts as $at => $one) {
                 if ($one->id === $part) {
                     $ways[$part] = new Way(
-                        'A ring before the '.$one->technique()->label(),
+                        'A ring before the '.$one->label(),
                         new AddPart('jump-ring', $at),
                     );
                 }
@@ -349,11 +349,11 @@ final class Planner
     {
         return $canHang
             ? ucfirst(
-                "the {$part->technique->label()} has no eye on top: it cannot hang from the {$above->technique->label()}.",
+                "the {$part->label()} has no eye on top: it cannot hang from the {$above->label()}.",
             )
             : ucfirst(
                 'nothing can hang from the '.($eye === 'bottom' ? '' : "{$eye} of the ")
-                    ."{$above->technique->label()} above this {$part->technique->label()}.",
+                    ."{$above->label()} above this {$part->label()}.",
             );
     }
 
@@ -391,7 +391,7 @@ final class Planner
     private function byFives(): string
     {
         $counts = [];
-        foreach ([...array_map(fn (PartPlan $part): array => [$part->technique->label(), $part->times], $this->parts), ...array_map(fn (BeadCount $count): array => [$count->bead->words(), $count->each], $this->beads())] as [$words, $count]) {
+        foreach ([...array_map(fn (PartPlan $part): array => [$part->label(), $part->times], $this->parts), ...array_map(fn (BeadCount $count): array => [$count->bead->words(), $count->each], $this->beads())] as [$words, $count]) {
             $counts[$words] = ($counts[$words] ?? 0) + $count;
         }
         $many = array_filter($counts, fn (int $count): bool => $count >= 10);
@@ -412,7 +412,7 @@ final class Planner
     /** `link`, or `link 2` where several are alike in name. */
     private function called(PartPlan $part, string $instance): string
     {
-        return $part->technique->label().($this->numbers[$instance] === 0 ? '' : ' '.$this->numbers[$instance]);
+        return $part->label().($this->numbers[$instance] === 0 ? '' : ' '.$this->numbers[$instance]);
     }
 
     /** @return list<BeadCount> */

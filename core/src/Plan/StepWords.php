@@ -87,7 +87,7 @@ final readonly class StepWords
         }
 
         return array_values(array_map(
-            fn (array $alike): Step => Step::onAll($alike, $this->partOf[$alike[0]->part]->technique->label()), $steps,
+            fn (array $alike): Step => Step::onAll($alike, $this->partOf[$alike[0]->part]->label()), $steps,
         ));
     }
 

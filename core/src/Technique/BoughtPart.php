@@ -262,7 +262,12 @@ final class BoughtPart implements Technique
         return [];
     }
 
-    /** What it is called in a sentence: its own name, or what it is. */
+    public function labelOf(Part $part): string
+    {
+        return $this->called($part);
+    }
+
+    /** Its own name, or what it is. */
     private function called(Part $part): string
     {
         return $part->choice('name') !== '' ? $part->choice('name') : $part->choice('what');
@@ -274,7 +279,7 @@ final class BoughtPart implements Technique
             ? ''
             : ' × '.Figures::trim($part->part->mm('width'))).' mm';
 
-        return $this->called($part->part).' '.$size;
+        return ($this->shape($part->part) === PlateShape::Own ? '' : $this->shape($part->part)->words().' ').$size;
     }
 
     private function grams(PartPlan $part): float

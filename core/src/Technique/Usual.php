@@ -29,6 +29,11 @@ use Hebra\Core\Wire\WireSize;
  */
 trait Usual
 {
+    public function labelOf(Part $part): string
+    {
+        return $this->label();
+    }
+
     public function extraWires(Part $part): array
     {
         return [];

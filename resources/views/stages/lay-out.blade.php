@@ -18,7 +18,7 @@
     @endif
     <li @class(['part', 'is-open' => $isOpen, 'is-grouped' => $part->group !== '']) data-mark="">
         <div class="part-row">
-            <a class="part-name" id="part-{{ $part->id }}" href="{{ $desk->url('lay-out') }}?open={{ $part->id }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $part->id }}" @if ($isOpen) aria-current="true" @endif>{{ ucfirst($part->technique()->label()) }}@if ($part->repeat > 1) <span class="figure">× <span data-count-of="part {{ $part->id }}">{{ $part->repeat }}</span></span>@endif</a>
+            <a class="part-name" id="part-{{ $part->id }}" href="{{ $desk->url('lay-out') }}?open={{ $part->id }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $part->id }}" @if ($isOpen) aria-current="true" @endif>{{ ucfirst($part->label()) }}@if ($part->repeat > 1) <span class="figure">× <span data-count-of="part {{ $part->id }}">{{ $part->repeat }}</span></span>@endif</a>
             @if ($inShort[$part->id] !== '')<span class="quiet small figure">{{ $inShort[$part->id] }}</span>@endif
             @foreach ($part->beads as $place => $beads)
                 @php($bead = $desk->document->beads[$beads->bead])
@@ -29,7 +29,7 @@
             @endforeach
             @if ($part->on !== null)<span class="quiet small">in {{ $desk->plan->eyesAbove($part->id)[$part->on->text()] ?? $part->on->text() }}</span>@endif
             @if ($part->to !== null)<span class="quiet small">closes in {{ $desk->plan->eyesElsewhere($part->id)[$part->to->text()] ?? $part->to->text() }}</span>@endif
-            <span class="quiet small ml-auto">{{ $desk->document->wires[$part->wire]->size->text() }}</span>
+            <span class="quiet small ml-auto">{{ isset($part->settings['made_of']) ? strtr($part->choice('made_of'), '-', ' ') : $desk->document->wires[$part->wire]->size->text() }}</span>
         </div>
         @if ($isOpen)
             @include('stages.part', ['part' => $part, 'index' => $index])

@@ -57,7 +57,7 @@
         @endif
     @endif
     @if ($takes)
-        <form class="tray" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" aria-label="Tray: puts a bead on this {{ $part->technique()->label() }}">
+        <form class="tray" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" aria-label="Tray: puts a bead on this {{ $part->label() }}">
             @csrf
             <input type="hidden" name="do" value="bead.add"><input type="hidden" name="part" value="{{ $part->id }}">
             @include('fragments.where', ['desk' => $desk, 'then' => ['run' => count($part->beads)]])
@@ -139,11 +139,11 @@
             @endif
         </div>
     @endif
-    <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" aria-label="The whole {{ $part->technique()->label() }}">
+    <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" aria-label="The whole {{ $part->label() }}">
         @csrf
         <input type="hidden" name="part" value="{{ $part->id }}">
         @include('fragments.where', ['desk' => $desk, 'then' => []])
-        <span class="quiet">This {{ $part->technique()->label() }}</span>
+        <span class="quiet">This {{ $part->label() }}</span>
         <x-counter :of="'part '.$part->id" :count="$part->repeat" :change="['do' => 'part.repeat', 'part' => $part->id]" words="How often it repeats" before="× " fewer="part-fewer" more="part-more" fewer-key="[" more-key="]" fewer-words="Repeat once less" more-words="Repeat once more" :stops="true" />
         <button type="submit" class="tool" id="part-up" name="do" value="part.move -1" data-key="Alt+Shift+ArrowUp" aria-keyshortcuts="Alt+Shift+ArrowUp" @disabled($index === 0)>up</button>
         <button type="submit" class="tool" id="part-down" name="do" value="part.move +1" data-key="Alt+Shift+ArrowDown" aria-keyshortcuts="Alt+Shift+ArrowDown" @disabled($index === count($desk->document->parts) - 1)>down</button>

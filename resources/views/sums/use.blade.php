@@ -14,7 +14,7 @@
                 <form method="post" action="/sums/{{ $desk->sum->name }}/use">@csrf
                     @foreach ($desk->filled() as $key => $text)<input type="hidden" name="{{ $key }}" value="{{ $text }}">@endforeach
                     <input type="hidden" name="piece" value="{{ $row['piece']->ulid }}"><input type="hidden" name="part" value="{{ $part->id }}">
-                    <button type="submit" class="tool">set it on the {{ $part->technique()->label() }}{{ count($row['parts']) > 1 ? ' ('.$part->id.')' : '' }}</button></form>
+                    <button type="submit" class="tool">set it on the {{ $part->label() }}{{ count($row['parts']) > 1 ? ' ('.$part->id.')' : '' }}</button></form>
             @endforeach
                 <form method="post" action="/sums/{{ $desk->sum->name }}/use">@csrf
                     @foreach ($desk->filled() as $key => $text)<input type="hidden" name="{{ $key }}" value="{{ $text }}">@endforeach

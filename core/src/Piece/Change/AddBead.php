@@ -24,7 +24,7 @@ final readonly class AddBead implements Change
     public function apply(Piece $piece): Piece
     {
         $part = $piece->part($this->part);
-        $part->technique()->takesBeads() || throw InvalidPiece::takesNoBeads($part->technique()->label());
+        $part->technique()->takesBeads() || throw InvalidPiece::takesNoBeads($part->label());
         [$key, $more] = self::keyFor($piece, $this->bead);
         $runs = $part->beads;
         $at = $this->at === null ? count($runs) : max(0, min(count($runs), $this->at));

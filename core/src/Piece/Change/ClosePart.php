@@ -27,6 +27,6 @@ final readonly class ClosePart implements Change
     {
         return ($this->to === null ? 'Opened the end of the ' : 'Closed the end of the ').$before->part(
             $this->part,
-        )->technique()->label();
+        )->label();
     }
 }

@@ -25,6 +25,6 @@ final readonly class CopyPart implements Change
 
     public function words(Piece $before): string
     {
-        return 'Copied a '.$before->part($this->part)->technique()->label();
+        return 'Copied a '.$before->part($this->part)->label();
     }
 }

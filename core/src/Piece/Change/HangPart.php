@@ -22,6 +22,6 @@ final readonly class HangPart implements Change
 
     public function words(Piece $before): string
     {
-        return 'Hung '.$before->part($this->part)->technique()->label().' elsewhere';
+        return 'Hung '.$before->part($this->part)->label().' elsewhere';
     }
 }

@@ -26,6 +26,6 @@ final readonly class MovePart implements Change
 
     public function words(Piece $before): string
     {
-        return 'Moved a '.$before->part($this->part)->technique()->label();
+        return 'Moved a '.$before->part($this->part)->label();
     }
 }

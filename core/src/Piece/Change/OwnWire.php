@@ -28,7 +28,7 @@ final readonly class OwnWire implements Change
 
     public function words(Piece $before): string
     {
-        $label = $before->part($this->part)->technique()->label();
+        $label = $before->part($this->part)->label();
 
         return $this->isOwn ? "Gave the {$label} a wire of its own" : "Made the {$label} of the common wire again";
     }

@@ -24,6 +24,6 @@ final readonly class RemovePart implements Change
 
     public function words(Piece $before): string
     {
-        return 'Took off a '.$before->part($this->part)->technique()->label();
+        return 'Took off a '.$before->part($this->part)->label();
     }
 }

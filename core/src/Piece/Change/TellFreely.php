@@ -27,6 +27,6 @@ final readonly class TellFreely implements Change
 
     public function words(Piece $before): string
     {
-        return 'Told the '.$before->part($this->part)->technique()->label().' as free wire';
+        return 'Told the '.$before->part($this->part)->label().' as free wire';
     }
 }
