@@ -59,7 +59,7 @@ final class BenchSheet
     /** From every side there is, on one scale. */
     private function drawing(): void
     {
-        $views = $this->plan->isLaidRound() ? [View::Front] : View::sides();
+        $views = count($this->plan->views()) === 2 ? [View::Front] : View::sides();
         $seen = array_map(fn (View $view): Assembly => $this->plan->seen($view), $views);
         $wide = array_sum(array_map(fn (Assembly $one): float => $one->widthMm() + self::GAP_MM, $seen));
         $high = max(array_map(fn (Assembly $one): float => $one->heightMm(), $seen));

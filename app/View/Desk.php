@@ -146,7 +146,7 @@ final class Desk
     public function sides(): array
     {
         $sides = [];
-        foreach ($this->plan->isLaidRound() ? [View::Front, View::Back] : View::cases() as $side) {
+        foreach ($this->plan->views() as $side) {
             $asked = ['view' => $side->value, 'open' => $this->openPart, 'run' => $this->openRun];
             $sides[$this->url($this->stage).'?'.http_build_query($asked)] = [$side->value, $side];
         }
@@ -157,6 +157,10 @@ final class Desk
     /** How long the piece is, in words: `hangs 63 mm`. */
     public function high(): string
     {
+        $round = $this->plan->roundMm();
+        if ($round !== null) {
+            return $this->profile->length($round).' round';
+        }
         $length = $this->profile->length($this->plan->hangsMm());
 
         return $this->plan->isLaidRound() ? $length.' end to end' : $this->document->fit->kind->high($length);

@@ -368,6 +368,14 @@ final class Patterns
             'chain-stations' => new Pattern('Short pieces of chain with beads between, and chain to lengthen it', Family::Chain, [
                 ['hook', [], ['style' => 'crook']], ['chain', [], ['links' => 9], 'group' => 'g1'], ['plain-link', ['rose'], 'group' => 'g1'], ['chain', [], ['links' => 9]], ['jump-ring', [], ['inside' => 5.0]], ['chain', [], ['links' => 10, 'inside' => 4.0, 'wide' => 2.6, 'joined' => 'open']], ['head-pin', ['foam'], ['inside' => 2.0]],
             ], FitKind::Neck, Metal::Copper, groups: ['g1' => 8]),
+            'rope' => new Pattern('A rope without a clasp, long enough to go over the head', Family::Chain, [
+                ['plain-link', ['plum'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.5], 'group' => 'g1'],
+                ['plain-link', ['foam', 'sky', 'foam'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.5], 'group' => 'g1', 'to' => 'p1/top'],
+            ], FitKind::Neck, Metal::Brass, groups: ['g1' => 16]),
+            'loop-and-tail' => new Pattern('A loop of chain over the head, a tail of links from its lowest ring', Family::Chain, [
+                ['jump-ring', [], ['inside' => 6.0]], ['chain', [], ['links' => 172], 'to' => 'p1/top'],
+                ['wrapped-link', ['berry'], 'on' => 'p1/bottom', 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.5], 'group' => 'g1'], ['head-pin', ['ink', 'speck']],
+            ], FitKind::Neck, groups: ['g1' => 3]),
             'ring-chain' => new Pattern(
                 'Chain of plain rings, each in the next',
                 Family::Chain,

@@ -83,7 +83,9 @@ final readonly class Piece
             }
         }
         foreach ($parts as $index => $part) {
-            if ($part->to !== null && ! self::isEyeOfOther($part->to, $part, $ids)) {
+            // What is made more than once may close in the first of itself.
+            $isRound = $part->to?->eye === 'top' && $part->to->part === $part->id && ($part->repeat > 1 || $part->group !== '');
+            if ($part->to !== null && ! $isRound && ! self::isEyeOfOther($part->to, $part, $ids)) {
                 throw InvalidPiece::closesInNothing("parts.{$index}.to", $part->to->text());
             }
         }

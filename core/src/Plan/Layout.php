@@ -99,6 +99,18 @@ final class Layout
         return $this->assembly ??= $this->isRound ? $this->round() : $this->fanned();
     }
 
+    /** How long it is round where all of it closes on itself; null where it has ends. */
+    public function closedMm(): ?float
+    {
+        foreach ($this->strands as $strand) {
+            if ($strand->isRing() && $strand->members[0]->above === null) {
+                return $this->sumMm($strand->members);
+            }
+        }
+
+        return null;
+    }
+
     private function standAside(): void
     {
         foreach ($this->strands as $strand) {
@@ -266,6 +278,8 @@ final class Layout
             $one = $drawn[$instance->name] ??= $this->drawnBent($instance, $this->bends[$instance->name]);
             $above = ($drawn[$instance->above ?? ''] ?? null)?->eyes[$instance->eye] ?? null;
             $pose = $poses[$instance->name] ?? match (true) {
+                $above !== null && $this->hangsFree($instance) => $poses[$instance->above ?? '']
+                    ->below($above, $turn($instance) - $poses[$instance->above ?? '']->degrees),
                 $above !== null => $poses[$instance->above ?? '']->below($above, $turn($instance)),
                 $instance->above === null => new Pose($turn($instance)),
                 default => new Pose(0.0, 0.0, $lowest),
@@ -373,7 +387,7 @@ final class Layout
             $y1 - $y0,
             $this->isRound ? 1.0 : $strand->side(),
             $this->asideMm($strand),
-            $from->degrees + 90.0,
+            $from->degrees + ($this->carries($strand) ? -90.0 : 90.0),
         );
         $pose = new Pose($bow->degrees[0] ?? 0.0, $x0, $y0);
         $all = max(array_sum($lengths), 1e-9);
@@ -386,6 +400,26 @@ final class Layout
                 ($bow->degrees[$at + 1] ?? 0.0) - ($bow->degrees[$at] ?? 0.0),
             );
         }
+    }
+
+    /** Whether something hangs from where a closed line begins and ends: then the loop stands above it, as it is worn. */
+    private function carries(Strand $strand): bool
+    {
+        $first = $strand->members[0];
+        $hung = array_filter(
+            $this->instances,
+            fn (Instance $one): bool => $one->above === $first->name && ! isset($this->strandOf[$one->name]),
+        );
+
+        return $strand->isRing() && $first->above === null && $hung !== [];
+    }
+
+    /** Whether it hangs straight down from a part of a ring, however that lies. */
+    private function hangsFree(Instance $instance): bool
+    {
+        $strand = $this->strandOf[$instance->above ?? ''] ?? null;
+
+        return ! $this->isRound && $strand !== null && $strand->isRing() && ! isset($this->strandOf[$instance->name]);
     }
 
     /** How far a strand, and the line beside it, each stand off so that their beads lie side by side, mm. */

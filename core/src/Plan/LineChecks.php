@@ -7,6 +7,7 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Chain\StrandMatch;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Piece\Change\AddPart;
+use Hebra\Core\Piece\Change\ClosePart;
 use Hebra\Core\Piece\Change\GradeGroup;
 use Hebra\Core\Piece\Change\RepeatPart;
 use Hebra\Core\Piece\Change\SetGroup;
@@ -25,6 +26,9 @@ use Hebra\Core\Quantity\Figures;
 final class LineChecks
 {
     /** Lengths that are taken for alike, mm. */
+    /** What a rope without a clasp must go over, mm. */
+    public const HEAD_MM = 580.0;
+
     private const ALIKE_MM = 1.5;
 
     /** @return list<Check> */
@@ -120,6 +124,11 @@ final class LineChecks
             $id = $strand->members[count($strand->members) - 1]->part->part->id;
             $own = $layout->sumMm($strand->members);
             if ($strand->isRing()) {
+                if ($piece->fit->kind === FitKind::Neck && $strand->members[0]->above === null) {
+                    $checks[] = self::overTheHead($own, $profile, $id);
+
+                    continue;
+                }
                 $checks[] = new Check(
                     count($strand->members) > 2 ? Level::Ok : Level::Note,
                     'ring of parts',
@@ -162,6 +171,20 @@ final class LineChecks
         }
 
         return $checks;
+    }
+
+    /** A rope without a clasp goes on over the head [common practice, from memory: about 58 cm round]. */
+    private static function overTheHead(float $roundMm, Profile $profile, string $id): Check
+    {
+        $round = 'It closes on itself, '.$profile->length($roundMm).' round';
+
+        return $roundMm >= self::HEAD_MM
+            ? new Check(Level::Ok, 'over the head', "{$round}: it goes over the head without a clasp.", $id)
+            : new Check(
+                Level::Warn, 'over the head',
+                "{$round}: it does not go over a head of about ".$profile->length(self::HEAD_MM).'. Make it longer, or leave its end open for a clasp.',
+                $id, [new Way('Leave its end open', new ClosePart($id, null))],
+            );
     }
 
     /**

@@ -303,7 +303,13 @@ final class Plan
     /** Hanging length in millimetres, top of the ear wire's arch to the lowest point; of a chain, end to end. */
     public function hangsMm(): float
     {
-        return $this->layout->lengthMm;
+        return $this->roundMm() === null ? $this->layout->lengthMm : $this->assembly()->heightMm();
+    }
+
+    /** How long it is round where it closes on itself without a clasp, mm; null where it has ends. */
+    public function roundMm(): ?float
+    {
+        return $this->layout->closedMm();
     }
 
     public function reach(): ?Reach
@@ -315,6 +321,12 @@ final class Plan
     public function isLaidRound(): bool
     {
         return $this->layout->isRound;
+    }
+
+    /** @return list<View> from where it is drawn: what lies round, or ends in itself, has a front and a back */
+    public function views(): array
+    {
+        return $this->isLaidRound() || $this->layout->strands !== [] ? [View::Front, View::Back] : View::cases();
     }
 
     public function worst(): Level
@@ -406,7 +418,9 @@ final class Plan
                 ],
                 $this->checks,
             ),
-            'size' => ['hangs_mm' => $this->hangsMm(), 'width_mm' => $this->assembly()->widthMm(), 'each_g' => $this->gramsEach],
+            'size' => [
+                'hangs_mm' => $this->hangsMm(), ...$this->roundMm() === null ? [] : ['round_mm' => $this->roundMm()], 'width_mm' => $this->assembly()->widthMm(), 'each_g' => $this->gramsEach,
+            ],
             'metal' => array_map(fn (Metal $metal): array => [
                 'role' => $metal->role, 'wire' => $metal->wire->key(), 'gross_g' => $metal->grossGrams(),
                 'net_g' => $metal->netGrams(), 'scrap_g' => $metal->scrapGrams(),
