@@ -27,6 +27,8 @@ final readonly class Parameter
         public float $most = 0.0,
         public array $choices = [],
         private ?Closure $read = null,
+        /** the setting that one of them is as long as, of what may be told by its length too: links of a chain */
+        public string $per = '',
     ) {
     }
 
@@ -38,6 +40,13 @@ final readonly class Parameter
     public static function count(string $key, string $words, int $default, int $least, int $most): self
     {
         return new self($key, ParameterKind::Count, $words, $default, $least, $most);
+    }
+
+    /** The same count, or a length of so many one after the other, each as long as another setting says. */
+    public static function countOrLength(
+        string $key, string $words, int $default, int $least, int $most, string $per,
+    ): self {
+        return new self($key, ParameterKind::Count, $words, $default, $least, $most, per: $per);
     }
 
     public static function number(string $key, string $words, float $default, float $least, float $most): self
@@ -77,9 +86,17 @@ final readonly class Parameter
         return new self($key, ParameterKind::Flag, $words, $default);
     }
 
-    /** @throws \Hebra\Core\Problem if the text is not such a value */
-    public function fromText(string $text, LengthUnit $bare): float|int|string|bool
+    /**
+     * @param  float  $eachMm  how long one is of what is counted or told by its length
+     *
+     * @throws \Hebra\Core\Problem if the text is not such a value
+     */
+    public function fromText(string $text, LengthUnit $bare, float $eachMm = 0.0): float|int|string|bool
     {
+        if ($eachMm > 0 && preg_match('/^\s*[-+]?\d+\s*$/', $text) !== 1) {
+            return $this->counted($text, $eachMm);
+        }
+
         return match ($this->kind) {
             ParameterKind::Length => Length::parse($text, $this->words, $bare)->within(
                 $this->words,
@@ -93,6 +110,19 @@ final readonly class Parameter
             ParameterKind::Course, ParameterKind::Text => $this->written($text, $this->words),
             ParameterKind::Flag => in_array($text, ['1', 'true', 'yes', 'on'], true),
         };
+    }
+
+    /** `14 links`, or a length in whatever unit: the nearest whole number. */
+    private function counted(string $text, float $eachMm): int
+    {
+        $bare = preg_replace('/\s*'.preg_quote($this->words, '/').'?\s*$/iu', '', $text) ?? $text;
+        if (preg_match('/^\s*\d+$/', $bare) === 1) {
+            return Count::parse($bare, $this->words, (int) $this->least, (int) $this->most);
+        }
+        $long = Length::parse($text, $this->words, LengthUnit::Millimetre)
+            ->within($this->words, $this->least * $eachMm, $this->most * $eachMm);
+
+        return (int) max($this->least, min($this->most, round($long->millimetres() / $eachMm)));
     }
 
     /** @throws \Hebra\Core\Problem if the value has another type or lies outside */

@@ -151,10 +151,11 @@ final class Inspection
             FitKind::Finger => ['Measure its inside', $plan->piece->fit->mm],
             FitKind::Ear, FitKind::Hoop => ['Measure it, top to bottom', $plan->hangsMm()],
             FitKind::Wrist,
-            FitKind::Neck => [
-                $plan->isLaidRound() ? 'Measure it, end to end' : 'Measure it, top to bottom',
-                $plan->hangsMm(),
-            ],
+            FitKind::Neck => match (true) {
+                $plan->roundMm() !== null => ['Measure it, once round', $plan->roundMm()],
+                $plan->isLaidRound() => ['Measure it, end to end', $plan->hangsMm()],
+                default => ['Measure it, top to bottom', $plan->hangsMm()],
+            },
         };
         if ($mm > 0) {
             $points[] = new Point(

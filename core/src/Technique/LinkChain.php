@@ -84,7 +84,7 @@ final class LinkChain implements Technique
     public function parameters(): array
     {
         return [
-            Parameter::count('links', 'links', 12, 1, 1000),
+            Parameter::countOrLength('links', 'links', 12, 1, 1000, 'inside'),
             Parameter::length('inside', 'link, inside length', 3.5, 0.8, 40.0),
             Parameter::length('wide', 'link, inside width', 2.0, 0.5, 30.0),
             Parameter::choice(

@@ -28,7 +28,9 @@ final readonly class SetSetting implements Change
                 return Sized::following(
                     $piece,
                     $part,
-                    $part->withSetting($this->key, $parameter->fromText($this->value, $this->bare)),
+                    $part->withSetting($this->key, $parameter->fromText(
+                        $this->value, $this->bare, $parameter->per === '' ? 0.0 : $part->mm($parameter->per),
+                    )),
                     $this->key,
                 );
             }
