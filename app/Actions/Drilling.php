@@ -51,7 +51,7 @@ final class Drilling
                 $input['metal'] ?? '',
                 array_column(Metal::cases(), 'value'),
             ),
-            WireSize::parse($input['size'] ?? '', 'size'),
+            WireSize::parseDrawn($input['size'] ?? '', 'size'),
             Temper::tryFrom($input['temper'] ?? '') ?? throw Unreadable::choice(
                 'temper',
                 $input['temper'] ?? '',

@@ -12,7 +12,6 @@ use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Length;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Unreadable;
-use Hebra\Core\Wire\Section;
 use Hebra\Core\Wire\Wire;
 
 /** Sizes that a maker measured, read and kept beside what was wanted. */
@@ -59,7 +58,7 @@ final readonly class Measuring
     public function opens(Wire $wire, float $mandrelMm, Profile $profile): float
     {
         $strength = $profile->strengths->of($wire->metal);
-        $opens = (new SpringBack(Section::round($wire->diameterMm()), $strength->modulusMpa(), $strength->yieldMpa($wire->temper->numbersHard())))->insideMm(
+        $opens = (new SpringBack($wire->size->section(), $strength->modulusMpa(), $strength->yieldMpa($wire->temper->numbersHard())))->insideMm(
             $mandrelMm,
         );
 

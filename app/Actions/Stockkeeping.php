@@ -56,7 +56,7 @@ final class Stockkeeping
         isset(Lot::KINDS[$kind]) || throw Unreadable::choice('kind', $kind, array_keys(Lot::KINDS));
         $wire = new Wire(
             Metal::read($input['metal'] ?? ''),
-            WireSize::parse($input['size'] ?? '', 'size'),
+            WireSize::parseDrawn($input['size'] ?? '', 'size'),
             Temper::read($input['temper'] ?? 'dead-soft'),
         );
         $price = trim($input['price'] ?? '') === '' ? null : Money::parse($input['price'])->cents();

@@ -52,7 +52,7 @@ final class Drill extends Model
 
     public function wire(): Wire
     {
-        return new Wire(Metal::from($this->metal), WireSize::parse($this->size), Temper::from($this->temper));
+        return new Wire(Metal::from($this->metal), WireSize::parseDrawn($this->size), Temper::from($this->temper));
     }
 
     /** @return HasMany<Measurement, $this> */

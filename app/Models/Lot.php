@@ -95,7 +95,7 @@ final class Lot extends Model
 
     public function wire(): Wire
     {
-        return new Wire(Metal::from($this->metal), WireSize::parse($this->size), Temper::from($this->temper));
+        return new Wire(Metal::from($this->metal), WireSize::parseDrawn($this->size), Temper::from($this->temper));
     }
 
     public function measured(): ?WireSize
@@ -116,6 +116,8 @@ final class Lot extends Model
     public function isOf(Wire $wire): bool
     {
         return $this->metal === $wire->metal->value
+            && $this->wire()->size->kind() === $wire->size->kind()
+            && abs($this->wire()->widthMm() - $wire->widthMm()) < self::SAME_MM
             && abs($this->wire()->diameterMm() - $wire->diameterMm()) < self::SAME_MM;
     }
 

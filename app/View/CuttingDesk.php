@@ -110,7 +110,8 @@ final class CuttingDesk
                     'lengthMm' => $cut->printedMm($this->profile->ruler),
                     'wanted' => max(0, $cut->count - $done),
                 ];
-                $wire = $cut->wire->metal->value.'/'.round($cut->wire->diameterMm() / Lot::SAME_MM).'/'
+                $wire = $cut->wire->metal->value.'/'.$cut->wire->size->kind()->value.'/'
+                    .round($cut->wire->widthMm() / Lot::SAME_MM).'/'.round($cut->wire->diameterMm() / Lot::SAME_MM).'/'
                     .$cut->wire->temper->value;
                 $groups[$wire][] = $key;
             }

@@ -22,7 +22,7 @@ final class FormatTest extends TestCase
     {
         $result = (new Validator)->validate(
             json_decode($json),
-            (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/piece-1.schema.json'),
+            (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/piece-2.schema.json'),
         );
 
         return $result->error() === null ? [] : array_keys((new ErrorFormatter)->format($result->error()));
@@ -52,7 +52,7 @@ final class FormatTest extends TestCase
             self::assertSame([], $this->against(PieceJson::write(Patterns::start($pattern, 'Fits'))));
         }
         $piece = PieceJson::toArray(Patterns::start('link-and-drop', 'Broken'));
-        foreach ([['version' => 2], ['name' => 5], ['parts' => 'none'], ['extra' => true]] as $wrong) {
+        foreach ([['version' => 3], ['name' => 5], ['parts' => 'none'], ['extra' => true]] as $wrong) {
             self::assertNotSame(
                 [],
                 $this->against((string) json_encode([...$piece, ...$wrong])),
@@ -64,7 +64,7 @@ final class FormatTest extends TestCase
     public function test_the_schema_names_what_the_reader_knows(): void
     {
         $schema = json_decode(
-            (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/piece-1.schema.json'),
+            (string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/piece-2.schema.json'),
             true,
         );
         self::assertSame(

@@ -27,12 +27,19 @@ final readonly class WrappedLoop
         public float $tailMm = 0.0,
         /** wires side by side that the wraps enclose */
         public int $stems = 1,
+        /** how wide the wire lies, wrap beside wrap; null for round wire */
+        private ?float $wideMm = null,
     ) {
+    }
+
+    public function pitchMm(): float
+    {
+        return $this->wideMm ?? $this->wireMm;
     }
 
     public function neckMm(): float
     {
-        return $this->wraps * $this->wireMm;
+        return $this->wraps * $this->pitchMm();
     }
 
     public function loopMm(): float
@@ -42,7 +49,7 @@ final readonly class WrappedLoop
 
     public function wrapMm(): float
     {
-        return Turn::roundMm($this->stems, $this->stemMm, $this->stemMm, $this->wireMm);
+        return Turn::roundMm($this->stems, $this->stemMm, $this->stemMm, $this->wireMm, $this->wideMm);
     }
 
     public function wrapsMm(): float
@@ -66,7 +73,7 @@ final readonly class WrappedLoop
         return new Working(
             'neck',
             'N·d',
-            Figures::trim($this->wraps).' × '.Figures::trim($this->wireMm, 3),
+            Figures::trim($this->wraps).' × '.Figures::trim($this->pitchMm(), 3),
             $this->neckMm(),
         );
     }
@@ -79,14 +86,16 @@ final readonly class WrappedLoop
     public function wrapsWorking(): Working
     {
         $d = Figures::trim($this->wireMm, 3);
-
+        [$pitch, $letter] = $this->wideMm === null || $this->wideMm === $this->wireMm
+            ? [$d, 'd']
+            : [Figures::trim($this->wideMm, 3), 'w'];
         $s = Figures::trim($this->stemMm, 3);
         [$hull, $numbers] = $this->stems === 1 ? ['', ''] : [' + 2(k − 1)s', ' + 2 × '.($this->stems - 1)." × {$s}"];
 
         return new Working(
             'wraps',
-            "N·√((π(s + d){$hull})² + d²)",
-            Figures::trim($this->wraps)." × √((π × ({$s} + {$d}){$numbers})² + {$d}²)",
+            "N·√((π(s + d){$hull})² + {$letter}²)",
+            Figures::trim($this->wraps)." × √((π × ({$s} + {$d}){$numbers})² + {$pitch}²)",
             $this->wrapsMm(),
             'mm',
             self::SOURCE,

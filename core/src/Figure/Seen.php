@@ -11,6 +11,7 @@ use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Plate\Plate;
+use Hebra\Core\Wire\SectionKind;
 use Hebra\Core\Wire\Wire;
 
 /**
@@ -327,8 +328,8 @@ final class Seen
                 $join = $isWound ? 0.0 : self::JOIN * $wire->diameterMm();
                 $strokes[$isEnd ? 0 : 1][] = new Stroke(
                     $this->path($run, $from > 0 ? $join : 0.0, $next !== null ? $join : 0.0, $wire),
-                    $piece->move->wideMm ?? $wire->diameterMm(), $wire->metal, $piece->layer,
-                    $piece->move->segment->mark,
+                    $piece->move->wideMm ?? $this->wide($run, $wire), $wire->metal, $piece->layer,
+                    $piece->move->segment->mark, section: $wire->size->kind(),
                     runsOn: $piece->move->wideMm === null ? ! $isEnd : ! $piece->move->isRounded, rank: $piece->rank,
                 );
             }
@@ -338,6 +339,28 @@ final class Seen
         foreach ([...$strokes[0], ...$strokes[1]] as $stroke) {
             $this->strokes[] = $stroke;
         }
+    }
+
+    /**
+     * How wide wire is seen: of what is not round its thickness where it is bent in the page, its width where it is bent
+     * towards the viewer or wound.
+     *
+     * @param  non-empty-list<SeenSpan>  $run
+     */
+    private function wide(array $run, Wire $wire): float
+    {
+        if ($wire->size->kind() === SectionKind::Round) {
+            return $wire->diameterMm();
+        }
+        $section = $wire->size->section();
+        $bent = array_values(array_filter($run, fn (SeenSpan $piece): bool => ! $piece->told->isStraight()));
+        $one = $bent[intdiv(count($bent), 2)] ?? null;
+        $axis = $one === null
+            ? $this->turned(new Vector(0.0, 0.0, 1.0))
+            : $one->told->runs(0.0)->cross($one->told->runs(1.0))->unit();
+        $across = self::isWound($run[0]->move) ? 1.0 : sqrt(max(0.0, 1 - $axis->z ** 2));
+
+        return $section->thicknessMm() + ($section->widthMm() - $section->thicknessMm()) * $across;
     }
 
     /**

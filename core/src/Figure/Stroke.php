@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Figure;
 
 use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\SectionKind;
 
 /**
  * A stretch of drawn wire: a path of moves, lines and cubic curves in millimetres. Layer 0 lies behind, 1 in the plane,
@@ -25,6 +26,7 @@ final readonly class Stroke
         public int $rank = 0,
         /** what a closed path is filled with: `metal`, or a colour of beads; empty for wire */
         public string $face = '',
+        public SectionKind $section = SectionKind::Round,
     ) {
     }
 
@@ -53,12 +55,18 @@ final readonly class Stroke
         }
         /** @var non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}> $path */
 
-        return new self($path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn, $this->rank, $this->face);
+        return new self(
+            $path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn, $this->rank, $this->face,
+            $this->section,
+        );
     }
 
     public function marked(string $mark): self
     {
-        return new self($this->path, $this->wireMm, $this->metal, $this->layer, $mark, $this->runsOn, $this->rank, $this->face);
+        return new self(
+            $this->path, $this->wireMm, $this->metal, $this->layer, $mark, $this->runsOn, $this->rank, $this->face,
+            $this->section,
+        );
     }
 
     public function posed(Pose $pose): self
@@ -74,7 +82,10 @@ final readonly class Stroke
             $path[$index] = [$command[0], round($x, 4), round($y, 4)];
         }
 
-        return new self($path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn, $this->rank, $this->face);
+        return new self(
+            $path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn, $this->rank, $this->face,
+            $this->section,
+        );
     }
 
     /**

@@ -206,14 +206,14 @@ final readonly class ChangeReader
             return new Change\SetWire(
                 $this->text('role'),
                 null,
-                WireSize::parse($chosenSize, 'size'),
+                WireSize::parseDrawn($chosenSize, 'size'),
                 Temper::read($chosenTemper),
             );
         }
 
         return new Change\SetWire($this->text('role'),
             $this->maybe('metal') === null ? null : Metal::read($this->text('metal')),
-            $size === null ? null : WireSize::parse($size, 'size'),
+            $size === null ? null : WireSize::parseDrawn($size, 'size'),
             $this->maybe('temper') === null ? null : Temper::read($this->text('temper')));
     }
 

@@ -78,7 +78,7 @@ final class InvalidPiece extends Refusal
     {
         return new self(
             'version',
-            'Version '.(is_int($read) ? $read : self::kind($read)).' is not known here: give version 1.',
+            'Version '.(is_int($read) ? $read : self::kind($read)).' is not known here: give version 1 or 2.',
         );
     }
 

@@ -8,6 +8,7 @@ use Hebra\Core\Bead\Bead;
 use Hebra\Core\Piece\Change\Sized;
 use Hebra\Core\School\Schools;
 use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\WireSize;
 
 /**
  * A starting pattern as it is written down: parts in order, each with its beads (a name, or a name and how many) and
@@ -26,6 +27,8 @@ final readonly class Pattern
         public FitKind $fit = FitKind::Ear,
         public Metal $metal = Metal::Sterling,
         public array $groups = [],
+        /** @var array<string, string> by role, where a wire is not the usual one: `10 awg square` */
+        public array $wires = [],
     ) {
     }
 
@@ -69,17 +72,14 @@ final readonly class Pattern
         }
         $groups = array_map(fn (int $repeat): Group => Group::of(abs($repeat), $repeat < 0), $this->groups);
 
-        return Sized::to(
-            Piece::of(
-                $name,
-                '',
-                $this->fit === FitKind::Ear ? Makes::pair() : Makes::one(),
-                $wires,
-                $beads,
-                $parts,
-                Fit::usual($this->fit),
-                $groups,
-            ),
+        $piece = Piece::of(
+            $name, '', $this->fit === FitKind::Ear ? Makes::pair() : Makes::one(), $wires, $beads, $parts,
+            Fit::usual($this->fit), $groups,
         );
+        foreach ($this->wires as $role => $size) {
+            $piece = $piece->withWire($role, $piece->wires[$role]->withSize(WireSize::parseDrawn($size)));
+        }
+
+        return Sized::to($piece);
     }
 }

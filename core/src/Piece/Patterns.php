@@ -201,6 +201,12 @@ final class Patterns
                 Family::Earring,
                 [['hoop', [['mist', 4], 'plum', ['mist', 4]], ['diameter' => 32.0]]],
             ),
+            'twisted-hoop' => new Pattern(
+                'Hoops of twisted wire, five beads on each',
+                Family::Earring,
+                [['hoop', ['speck', 'reed', 'berry', 'reed', 'speck'], ['diameter' => 36.0]]],
+                metal: Metal::Copper, wires: ['hoop' => '24 awg twisted pair'],
+            ),
             'bound-hoop' => new Pattern(
                 'Hoops with beads bound astride in fine wire',
                 Family::Earring,
@@ -263,6 +269,12 @@ final class Patterns
                 [['open-ring', ['reed', 'reed'], ['gap' => 5.0]]],
                 FitKind::Finger,
             ),
+            'half-round-ring' => new Pattern(
+                'A half-round shank, open on top between two beads',
+                Family::Ring,
+                [['open-ring', ['lake', 'lake'], ['gap' => 5.0]]],
+                FitKind::Finger, Metal::Brass, wires: ['shank' => '2.1 mm half-round'],
+            ),
             'wide-ring' => new Pattern(
                 'A wide ring of four wires, its ends split and curled',
                 Family::Ring,
@@ -289,6 +301,12 @@ final class Patterns
                 [['bangle', [], ['style' => 'cuff', 'inside' => 58.0, 'hammered' => 1.5]]],
                 FitKind::Wrist,
                 Metal::Brass,
+            ),
+            'square-cuff' => new Pattern(
+                'A cuff of three square wires, bound with half-round',
+                Family::Bangle,
+                [['bangle', [], ['style' => 'overlap', 'ends' => 14.0, 'stack' => 3, 'binding_turns' => 6]]],
+                FitKind::Wrist, Metal::Copper, wires: ['bangle' => '14 awg square', 'binding' => '1.6 mm half-round'],
             ),
             'bangle-stack' => new Pattern(
                 'Three thin bangles bound to a stack',

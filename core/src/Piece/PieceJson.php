@@ -17,12 +17,14 @@ use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 
 /**
- * The open format of a piece, version 1. Writing is canonical: the same piece gives the same bytes. Reading names the
+ * The open format of a piece, version 2; version 1 is read as it stands, for it says less. Writing is canonical: the same piece gives the same bytes. Reading names the
  * place of what it refuses (`parts.2.settings.top_wraps`) and takes nothing it does not know.
  */
 final class PieceJson
 {
-    public const VERSION = 1;
+    public const VERSION = 2;
+
+    private const READ = [1, self::VERSION];
 
     public const MOST_BYTES = 1_048_576;
 
@@ -130,7 +132,7 @@ final class PieceJson
         if (! is_array($document) || ($document['hebra'] ?? null) !== 'pieces') {
             return [self::fromArray($document)];
         }
-        ($document['version'] ?? null) === self::VERSION || throw InvalidPiece::version($document['version'] ?? null);
+        in_array($document['version'] ?? null, self::READ, true) || throw InvalidPiece::version($document['version'] ?? null);
         self::onlyKeys(self::object($document, 'document'), ['hebra', 'version', 'pieces'], 'document');
         $list = self::listed($document['pieces'] ?? null, 'pieces');
         count($list) <= self::MOST_PIECES
@@ -164,7 +166,7 @@ final class PieceJson
     {
         $top = self::object($document, 'document');
         ($top['hebra'] ?? null) === 'piece' || throw InvalidPiece::notAPiece($top['hebra'] ?? null);
-        ($top['version'] ?? null) === self::VERSION || throw InvalidPiece::version($top['version'] ?? null);
+        in_array($top['version'] ?? null, self::READ, true) || throw InvalidPiece::version($top['version'] ?? null);
         self::onlyKeys(
             $top,
             ['hebra', 'version', 'name', 'note', 'makes', 'fit', 'wires', 'beads', 'groups', 'parts'],
@@ -254,7 +256,7 @@ final class PieceJson
 
         return new Wire(
             Metal::read(self::text($wire, 'metal', "{$at}.metal"), "{$at}.metal"),
-            WireSize::parse(self::text($wire, 'size', "{$at}.size"), "{$at}.size"),
+            WireSize::parseDrawn(self::text($wire, 'size', "{$at}.size"), "{$at}.size"),
             Temper::read(self::text($wire, 'temper', "{$at}.temper", 'dead-soft'), "{$at}.temper"),
         );
     }

@@ -80,7 +80,7 @@ final readonly class Forming
     {
         return self::bent(
             $wire,
-            Section::round($wire->diameterMm()),
+            $wire->size->section(),
             $wire->temper->numbersHard(),
             $insideMm,
             $profile,

@@ -93,12 +93,18 @@ final readonly class PartPlan
     /** The wire that goes through its beads. */
     public function threadMm(): float
     {
-        return $this->wireOf($this->technique->through($this, 0)[0])->diameterMm();
+        return $this->wireOf($this->technique->through($this, 0)[0])->size->passesMm();
     }
 
     public function wireMm(): float
     {
         return $this->wire->diameterMm();
+    }
+
+    /** How wide its wire lies, turn beside turn. */
+    public function wideWireMm(): float
+    {
+        return $this->wire->widthMm();
     }
 
     public function stackMm(): float
@@ -173,7 +179,7 @@ final readonly class PartPlan
     public function holeFit(int $run): HoleFit
     {
         $thick = array_map(
-            fn (string $role): float => $this->wireOf($role)->diameterMm(), $this->technique->through($this, $run),
+            fn (string $role): float => $this->wireOf($role)->size->passesMm(), $this->technique->through($this, $run),
         );
 
         return new HoleFit($this->strung[$run]->bead->holeMm, $thick, $this->profile->clearanceMm);

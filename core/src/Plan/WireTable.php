@@ -11,6 +11,7 @@ use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Hardness;
 use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\SectionKind;
 use Hebra\Core\Wire\Strength;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
@@ -52,9 +53,9 @@ final readonly class WireTable
         $this->usual = $duty->usual;
         $copper = Metal::Copper->strength();
         $yield = $copper->yieldMpa(Temper::HalfHard->numbersHard());
-        $this->referenceSpring = self::spring($this->usual->diameterMm(), $copper);
-        $this->referenceHold = self::hold($this->usual->diameterMm(), $yield);
-        $this->referenceEffort = self::effort($this->usual->diameterMm(), $yield);
+        $this->referenceSpring = self::spring($this->usual->stiffMm(), $copper);
+        $this->referenceHold = self::hold($this->usual->stiffMm(), $yield);
+        $this->referenceEffort = self::effort($this->usual->stiffMm(), $yield);
     }
 
     /** @return list<WireRow> best first, what does not fit last */
@@ -88,13 +89,13 @@ final readonly class WireTable
 
         return [
             self::hold(
-                $wire->diameterMm(),
+                $wire->size->stiffMm(),
                 $strength->yieldMpa($after->numbers),
-            ) / self::hold($usual->diameterMm(), $reference),
+            ) / self::hold($usual->stiffMm(), $reference),
             self::effort(
-                $wire->diameterMm(),
+                $wire->size->stiffMm(),
                 $strength->yieldMpa($wire->temper->numbersHard()),
-            ) / self::effort($usual->diameterMm(), $reference),
+            ) / self::effort($usual->stiffMm(), $reference),
         ];
     }
 
@@ -103,7 +104,7 @@ final readonly class WireTable
     {
         $duty = WireDuty::of($piece, $role, $profile);
         foreach ($profile->sizes->common() as $size) {
-            [, $margin] = self::tightest($duty, $size->diameterMm(), $profile);
+            [, $margin] = self::tightest($duty, $size->passesMm(), $profile);
             if ($margin !== null && $margin >= -1e-6) {
                 return $size;
             }
@@ -115,7 +116,10 @@ final readonly class WireTable
     /** @return list<WireSize> thick to thin, the chosen one among them */
     private function sizes(): array
     {
-        $sizes = $this->profile->sizes->common();
+        $sizes = array_map(
+            fn (WireSize $size): WireSize => $size->drawn($this->chosen->size->kind()),
+            $this->chosen->size->kind() === SectionKind::Flat ? [] : $this->profile->sizes->common(),
+        );
         if (array_filter($sizes, fn (WireSize $size): bool => $size->equals($this->chosen->size)) === []) {
             $sizes[] = $this->chosen->size;
             usort($sizes, fn (WireSize $a, WireSize $b): int => $b->diameterMm() <=> $a->diameterMm());
@@ -127,7 +131,7 @@ final readonly class WireTable
     /** @param  list<WireRow>  $rows */
     private function addSize(WireSize $size, array &$rows): void
     {
-        [$hole, $margin] = self::tightest($this->duty, $size->diameterMm(), $this->profile);
+        [$hole, $margin] = self::tightest($this->duty, $size->passesMm(), $this->profile);
         foreach ($this->tempers() as $temper) {
             $rows[] = $this->row(new Wire($this->chosen->metal, $size, $temper), $hole, $margin);
         }
@@ -135,7 +139,7 @@ final readonly class WireTable
 
     private function row(Wire $wire, ?Hole $hole, ?float $margin): WireRow
     {
-        $d = $wire->diameterMm();
+        $d = $wire->size->stiffMm();
         $strength = $this->profile->strengths->of($wire->metal);
         $after = Hardness::afterMaking($wire, $this->duty->tightestInsideMm, $this->duty->workedNumbers);
         $holds = self::hold($d, $strength->yieldMpa($after->numbers)) / $this->referenceHold;
@@ -207,7 +211,7 @@ final readonly class WireTable
             0.0,
             log($effort / $this->duty->effortBorne),
         )
-            + 1.5 * max(0.0, abs(log($d / $this->usual->diameterMm())) - 0.03);
+            + 1.5 * max(0.0, abs(log($d / $this->usual->stiffMm())) - 0.03);
         $penalty += $margin !== null && $margin < 0.05 ? 0.3 * (1 - max(0.0, $margin) / 0.05) : 0.0;
         $penalty += $opens === null ? 0.0 : 0.5 * max(0.0, log(2 * $this->loadN() / $opens));
         $penalty += $centsPerMetre === null ? 0.0 : 0.02 * log(1 + $centsPerMetre / 100);

@@ -177,12 +177,13 @@ final class Bangle implements Technique
             $this->thickMm($part),
             $this->wideMm($part),
             $part->wireOf(BoundBeads::ROLE)->diameterMm(),
+            $part->wireOf(BoundBeads::ROLE)->widthMm(),
         );
     }
 
     private function wideMm(PartPlan $part): float
     {
-        return $this->flat($part)?->widthMm() ?? $part->wireMm() * ($part->part->choice('style') === 'doubled' ? 2 : 1);
+        return $this->flat($part)?->widthMm() ?? $part->wideWireMm() * ($part->part->choice('style') === 'doubled' ? 2 : 1);
     }
 
     public function hammered(PartPlan $part): ?Hammered
@@ -283,9 +284,10 @@ final class Bangle implements Technique
     {
         [$stack, $turns, $wide] = [$part->part->count('stack'), $part->part->count('binding_turns'), $this->wideMm($part)];
         $w = $part->wireOf(BoundBeads::ROLE)->diameterMm();
-        $middle = ($this->round($part)->lengthMm() - $turns * $w) / 2;
+        $pitch = $part->wireOf(BoundBeads::ROLE)->widthMm();
+        $middle = ($this->round($part)->lengthMm() - $turns * $pitch) / 2;
         $shape = fn (): Wound => Wound::close(
-            $this->host($part, $this->depthMm($part) - ($stack - 1) / 2 * $wide), $middle, $turns, $this->thickMm($part), $w, ($stack - 1) * $wide,
+            $this->host($part, $this->depthMm($part) - ($stack - 1) / 2 * $wide), $middle, $turns, $this->thickMm($part), $w, ($stack - 1) * $wide, pitchMm: $pitch,
         );
         $stretch = (new Stretch($part))->tail(self::BINDING_TAIL_MM, 'binding-tail')->anchored()->worked(
             SegmentKind::Wraps,

@@ -179,7 +179,7 @@ final class CoilLink implements Technique
     {
         $w = $part->wireOf('coil')->diameterMm();
 
-        return Coil::ofLength($w, $part->wireMm(), $w, $part->part->mm('length'));
+        return Coil::ofLength($w, $part->wireMm(), $part->wireOf('coil')->widthMm(), $part->part->mm('length'));
     }
 
     public function eyes(PartPlan $part, string $instance): array

@@ -133,8 +133,9 @@ final class SplitRing implements Technique
         return Turn::roundMm(
             $part->part->count('wires'),
             $part->wireMm(),
-            $part->wireMm(),
+            $part->wideWireMm(),
             $part->wireOf(BoundBeads::ROLE)->diameterMm(),
+            $part->wireOf(BoundBeads::ROLE)->widthMm(),
         );
     }
 
@@ -163,7 +164,7 @@ final class SplitRing implements Technique
                 'π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).')',
                 shape: new Arc(($inside + $d) / 2, 2 * M_PI),
             )->bend('curl starts');
-        $top = new Vector(0.0, $this->topMm($part), ($wire - ($wires - 1) / 2) * $d);
+        $top = new Vector(0.0, $this->topMm($part), ($wire - ($wires - 1) / 2) * $part->wideWireMm());
 
         return $this->curled($part, $shank, $fan)
             ->course('Ring wire', $part->part->wire, $part->times, Frame::right(0.0, 0.0)->in($top));
@@ -201,12 +202,15 @@ final class SplitRing implements Technique
     {
         [$bound, $one] = [$part->part->count('binding_turns'), $this->bindingMm($part)];
         [$d, $w] = [$part->wireMm(), $part->wireOf(BoundBeads::ROLE)->diameterMm()];
+        $wide = $part->wireOf(BoundBeads::ROLE)->widthMm();
         $ring = ($part->part->mm('inside') + $d) / 2;
         $host = fn (): Host => new Host(
             new Curve((new Arc($ring, 2 * M_PI))->laid(Frame::right(0.0, $this->topMm($part)))[0]),
         );
-        $shoulder = $side > 0 ? self::SHOULDER * 2 * M_PI * $ring : (1 - self::SHOULDER) * 2 * M_PI * $ring - $bound * $w;
-        $shape = fn (): Wound => Wound::close($host(), $shoulder, $bound, $d, $w, ($part->part->count('wires') - 1) * $d);
+        $shoulder = $side > 0 ? self::SHOULDER * 2 * M_PI * $ring : (1 - self::SHOULDER) * 2 * M_PI * $ring - $bound * $wide;
+        $shape = fn (): Wound => Wound::close(
+            $host(), $shoulder, $bound, $d, $w, ($part->part->count('wires') - 1) * $part->wideWireMm(), pitchMm: $wide,
+        );
         $stretch = (new Stretch($part))->tail(self::TAIL_MM, 'binding-tail')->anchored()->worked(
             SegmentKind::Wraps,
             $bound * $one,

@@ -59,6 +59,7 @@ final readonly class WrappedEnd
             $plan->wireMm(),
             $this->count === 0 ? $held : $part->mm('tail'),
             $stems,
+            $plan->wideWireMm(),
         );
     }
 
@@ -106,7 +107,9 @@ final readonly class WrappedEnd
     {
         $loop = $this->loop;
         $mark = fn (string $what): string => $this->plan->mark("{$this->place}-{$what}");
-        $wraps = Helix::wraps($this->count, $loop->stemMm, $loop->wireMm, $loop->stems);
+        $wraps = Helix::wraps(
+            $this->count, $loop->stemMm, $loop->wireMm, $loop->stems, pitchMm: $loop->pitchMm(),
+        );
         $eye = new Move(
             new Segment(
                 SegmentKind::Loop, $loop->loopMm(), $this->isPlain() ? 'eye' : 'loop', $mark('loop'),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Wire;
 
-/** A wire a maker can name: metal, size, temper. Round in this version. */
+/** A wire a maker can name: metal, size with its section, temper. */
 final readonly class Wire
 {
     /** What cuts hardened wire. */
@@ -27,15 +27,22 @@ final readonly class Wire
             || ($this->metal === Metal::Stainless && $this->temper !== Temper::DeadSoft);
     }
 
+    /** What it adds to the inside of a bend, to its middle line. */
     public function diameterMm(): float
     {
         return $this->size->diameterMm();
     }
 
+    /** How wide it lies, turn beside turn. */
+    public function widthMm(): float
+    {
+        return $this->size->widthMm();
+    }
+
     /** Mass per length = area · density; mm² · g/cm³ is mg/mm. */
     public function milligramsPerMm(): float
     {
-        return Section::round($this->diameterMm())->areaMm2() * $this->metal->gramsPerCubicCentimetre();
+        return $this->size->section()->areaMm2() * $this->metal->gramsPerCubicCentimetre();
     }
 
     public function gramsOf(float $lengthMm): float

@@ -30,8 +30,6 @@ use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Fit\Frame as Outline;
 use Hebra\Core\Plan\PartDrawing;
-use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Profile;
 use Hebra\Core\Tests\Piece\Everything;
 use Hebra\Core\Wrap\Spiral;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -218,34 +216,31 @@ final class CourseTest extends TestCase
     public function test_every_eye_that_can_be_hung_in_lies_on_its_wire(): void
     {
         $eyes = 0;
-        foreach (Everything::pieces(120) as $name => $piece) {
-            foreach ($piece->parts as $part) {
-                $plan = PartPlan::of($piece, $part, new Profile);
-                $drawing = PartDrawing::of($plan, ! $plan->technique->isFaceAcross($plan));
-                foreach ($plan->technique->eyes($plan, $part->id) as $eye => $told) {
-                    if ($eye === 'top') {
-                        continue;
-                    }
-                    $where = "{$name}, {$part->id} {$told->words}";
-                    $hung = $drawing->eyes[$eye] ?? null;
-                    self::assertNotNull($hung, $where);
-                    $least = INF;
-                    foreach ($drawing->figure()->strokes as $stroke) {
-                        $last = Stroke::end($stroke->path[0]);
-                        foreach ($stroke->path as $command) {
-                            $end = Stroke::end($command);
-                            for ($share = 0; $share <= 8; $share++) {
-                                [$x, $y] = $command[0] === 'C'
-                                    ? self::onCubic($last, $command, $share / 8)
-                                    : [$last[0] + ($end[0] - $last[0]) * $share / 8, $last[1] + ($end[1] - $last[1]) * $share / 8];
-                                $least = min($least, hypot($x - $hung->xMm, $y - $hung->yMm));
-                            }
-                            $last = $end;
-                        }
-                    }
-                    self::assertLessThan(1.2 * $told->wireMm + 0.6, $least, $where);
-                    $eyes++;
+        foreach (Everything::parts(120) as $name => $plan) {
+            $drawing = PartDrawing::of($plan, ! $plan->technique->isFaceAcross($plan));
+            foreach ($plan->technique->eyes($plan, $plan->part->id) as $eye => $told) {
+                if ($eye === 'top') {
+                    continue;
                 }
+                $where = "{$name}, {$plan->part->id} {$told->words}";
+                $hung = $drawing->eyes[$eye] ?? null;
+                self::assertNotNull($hung, $where);
+                $least = INF;
+                foreach ($drawing->figure()->strokes as $stroke) {
+                    $last = Stroke::end($stroke->path[0]);
+                    foreach ($stroke->path as $command) {
+                        $end = Stroke::end($command);
+                        for ($share = 0; $share <= 8; $share++) {
+                            [$x, $y] = $command[0] === 'C'
+                                ? self::onCubic($last, $command, $share / 8)
+                                : [$last[0] + ($end[0] - $last[0]) * $share / 8, $last[1] + ($end[1] - $last[1]) * $share / 8];
+                            $least = min($least, hypot($x - $hung->xMm, $y - $hung->yMm));
+                        }
+                        $last = $end;
+                    }
+                }
+                self::assertLessThan(1.2 * $told->wireMm + 0.6, $least, $where);
+                $eyes++;
             }
         }
         self::assertGreaterThan(300, $eyes);

@@ -111,9 +111,9 @@ final class BoughtPartTest extends TestCase
         $titles = fn (string $prepared): array => array_map(
             fn (Step $step): string => $step->title, self::plan(self::connector(['prepared' => $prepared]))->steps(),
         );
-        self::assertContains('Bought part: file the stub flat', $titles('shank'));
-        self::assertContains('Bought part: let it set', $titles('glued'));
-        self::assertNotContains('Bought part: let it set', $titles('as-is'));
+        self::assertContains('Connector: file the stub flat', $titles('shank'));
+        self::assertContains('Connector: let it set', $titles('glued'));
+        self::assertNotContains('Connector: let it set', $titles('as-is'));
     }
 
     public function test_it_survives_its_file_and_refuses_what_is_none(): void

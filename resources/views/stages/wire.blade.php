@@ -47,13 +47,23 @@
             <button type="submit" class="tool no-js">set</button>
         </form>
         @endif
+        <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
+            @csrf
+            <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $open }}">
+            @include('fragments.where', ['desk' => $desk, 'then' => []])
+            <label class="quiet" for="section-{{ $open }}">drawn</label>
+            <select class="in is-text !w-auto !min-h-9 !py-0" id="section-{{ $open }}" name="size">
+                @foreach (\Hebra\Core\Wire\SectionKind::cases() as $kind)<option value="{{ $kind === $wire->size->kind() ? $wire->size->code() : $wire->size->drawn($kind)->code() }}" @selected($kind === $wire->size->kind())>{{ $kind->words() }}</option>@endforeach
+            </select>
+            <button type="submit" class="tool no-js">set</button>
+        </form>
         <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}">
             @csrf
             <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $open }}">
             @include('fragments.where', ['desk' => $desk, 'then' => []])
             @php($isHere = $problem !== null && $problem->field() === 'size')
             <label class="quiet" for="size-{{ $open }}">another size</label>
-            <input class="in !w-32 !min-h-9 !py-0" id="size-{{ $open }}" name="size" value="{{ $isHere && is_string(request('size')) ? mb_substr(request('size'), 0, 60) : '' }}" placeholder="0.7 mm, 18 swg" autocomplete="off" @if ($isHere) aria-invalid="true" aria-describedby="problem-size" @endif>
+            <input class="in !w-32 !min-h-9 !py-0" id="size-{{ $open }}" name="size" value="{{ $isHere && is_string(request('size')) ? mb_substr(request('size'), 0, 60) : '' }}" placeholder="0.7 mm, 18 swg, 3 x 0.5 mm" autocomplete="off" @if ($isHere) aria-invalid="true" aria-describedby="problem-size" @endif>
             <button type="submit" class="tool">use it</button>
         </form>
     </div>

@@ -27,10 +27,11 @@ final readonly class Helix implements Shape
     ) {
     }
 
-    /** Close turns of a wire round stems of a thickness. */
-    public static function wraps(float $turns, float $stemMm, float $wireMm, int $stems = 1, int $hand = 1): self
-    {
-        return new self(($stemMm + $wireMm) / 2, $turns, $wireMm, ($stems - 1) * $stemMm, $hand);
+    /** Close turns of a wire round stems of a thickness, each as wide as it lies beside the last. */
+    public static function wraps(
+        float $turns, float $stemMm, float $wireMm, int $stems = 1, int $hand = 1, ?float $pitchMm = null,
+    ): self {
+        return new self(($stemMm + $wireMm) / 2, $turns, $pitchMm ?? $wireMm, ($stems - 1) * $stemMm, $hand);
     }
 
     /** Round turns of a length in all, each a pitch beside the last. */

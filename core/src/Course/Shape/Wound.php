@@ -42,8 +42,9 @@ final readonly class Wound implements Shape
     /** Close turns of a wire round a host of a thickness. */
     public static function close(
         Host $host, float $fromMm, int $turns, float $hostMm, float $wireMm, float $sideMm = 0.0, int $way = 1,
+        ?float $pitchMm = null,
     ): self {
-        return new self($host, $fromMm, ($hostMm + $wireMm) / 2, $turns, $way * $wireMm, $sideMm);
+        return new self($host, $fromMm, ($hostMm + $wireMm) / 2, $turns, $way * ($pitchMm ?? $wireMm), $sideMm);
     }
 
     /** As many turns as are nearest, in halves, of a wire that is so long in all, over a length of the host. */
