@@ -42,8 +42,12 @@ final class Bench
     /** A week, in minutes. */
     private const LONGEST_WAIT = 10_080;
 
-    /** @throws Refused if a check says stop or nothing is laid out */
-    public function begin(Piece $piece): Making
+    /**
+     * @param  bool|null  $isByOperation  in which order it is made; null as is usual for so many parts
+     *
+     * @throws Refused if a check says stop or nothing is laid out
+     */
+    public function begin(Piece $piece, ?bool $isByOperation = null): Making
     {
         $plan = Planner::plan($piece->document(), $piece->workshop->profile());
         if ($plan->steps() === []) {
@@ -57,6 +61,7 @@ final class Bench
             // Of a pair both are turned on the same mark before the next is.
             'workshop_id' => $piece->workshop_id, 'document' => $piece->json(), 'revision' => $piece->revision,
             'is_across' => $plan->piece->makes->count === 2,
+            'progress' => $isByOperation ?? $plan->isManyAlike() ? ['operations' => true] : null,
         ]));
     }
 
@@ -141,7 +146,7 @@ final class Bench
     private function stands(Making $making, Progress $progress, int $counted): void
     {
         $making->forceFill(
-            ['progress' => $progress->write(), 'is_across' => $progress->isAcross, 'step' => $progress->count(), 'counted' => $counted, 'moves' => $making->moves + 1, 'waits_until' => null],
+            ['progress' => $progress->write() + ($making->isByOperation() ? ['operations' => true] : []), 'is_across' => $progress->isAcross, 'step' => $progress->count(), 'counted' => $counted, 'moves' => $making->moves + 1, 'waits_until' => null],
         )->save();
     }
 

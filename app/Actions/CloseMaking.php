@@ -16,7 +16,6 @@ use App\Models\Workshop;
 use Hebra\Core\Hand\Work;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Plan;
-use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
@@ -55,7 +54,7 @@ final class CloseMaking
             $making->refresh();
             ! $making->isClosed() || throw Refused::closed();
             $profile = $workshop->profile();
-            $plan = Planner::plan($making->document(), $profile);
+            $plan = $making->plan($profile);
             $left = $plan->stepCount() - $making->step;
             $left <= 0 || ($input['as_it_is'] ?? '') === '1' || throw Refused::notDone($left);
             /** @var Collection<int, CutTick> $ticks */
@@ -187,7 +186,7 @@ final class CloseMaking
     private function learn(array $rows, Making $making, Profile $profile): void
     {
         $plain = [];
-        foreach (Planner::plan($making->document(), $profile->withoutHand())->cuts as $cut) {
+        foreach ($making->plan($profile->withoutHand())->cuts as $cut) {
             $plain[$cut->key()] = $cut;
         }
         foreach ($rows as $row) {

@@ -8,7 +8,6 @@ use App\Exceptions\Refused;
 use App\Models\Inspected;
 use App\Models\Making;
 use Hebra\Core\Plan\Inspection;
-use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Problem;
 use Illuminate\Support\Facades\DB;
@@ -32,7 +31,7 @@ final class Inspecting
         DB::transaction(function () use ($making, $profile, $input): void {
             $making->refresh();
             ! $making->isClosed() || throw Refused::closed();
-            $plan = Planner::plan($making->document(), $profile);
+            $plan = $making->plan($profile);
             $sizes = new Measuring($making->workshop_id, $profile);
             foreach (Inspection::of($plan) as $point) {
                 $found = $this->of($input, 'found', $point->key);

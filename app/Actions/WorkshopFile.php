@@ -16,7 +16,6 @@ use App\View\MakingDesk;
 use Generator;
 use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Piece\ReceivedJson;
-use Hebra\Core\Plan\Planner;
 use Hebra\Core\Problem;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -457,7 +456,7 @@ final class WorkshopFile
         $workshop->makings()->each(fn (Making $making) => $making->document());
         /** @var Making $making */
         foreach ($workshop->makings()->whereNull('closed_at')->get() as $making) {
-            (new MakingDesk($making, Planner::plan($making->document(), $workshop->profile())))->carried();
+            (new MakingDesk($making, $making->plan($workshop->profile())))->carried();
         }
         new HandDesk($workshop);
         $workshop->drills()->each(fn (Drill $drill) => $drill->wire());

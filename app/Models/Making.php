@@ -7,6 +7,9 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Piece\Piece as Document;
 use Hebra\Core\Piece\PieceJson;
+use Hebra\Core\Plan\Plan;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Profile;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -66,6 +69,18 @@ final class Making extends Model
         'counts' => 'array',
         'troubles' => 'array',
     ];
+
+    /** Whether it is made operation by operation over all that is alike, else part by part. */
+    public function isByOperation(): bool
+    {
+        return ($this->progress['operations'] ?? false) === true;
+    }
+
+    /** Its plan, in the order in which it is made. */
+    public function plan(Profile $profile): Plan
+    {
+        return Planner::plan($this->document(), $profile)->inOperations($this->isByOperation());
+    }
 
     private ?Document $read = null;
 

@@ -49,7 +49,7 @@ final readonly class BillDesk
         /** @var Making $making */
         foreach ($this->piece->makings()->whereNotNull('closed_at')->where('minutes', '>', 0)->orderBy('closed_at')->get() as $making) {
             $ratios[] = $making->minutes / $pace->foretell(
-                Planner::plan($making->document(), $this->workshop->profile()),
+                $making->plan($this->workshop->profile()),
             )['about'];
         }
         $noted = Noted::from($ratios);

@@ -55,7 +55,10 @@ final readonly class MakingDesk
             return self::cutAnew($plan, $plan->prepare()[abs($at) - 1] ?? null);
         }
 
-        return ($progress->copy() === null ? $plan->prepare() : $plan->steps())[$at] ?? null;
+        $step = ($progress->copy() === null ? $plan->prepare() : $plan->steps())[$at] ?? null;
+
+        // What is made again is one of them.
+        return $progress->again === [] ? $step : ($step->each ?? $step);
     }
 
     /** One piece more of what was spoiled. */

@@ -6,7 +6,9 @@ namespace App\View;
 
 use App\Models\Lot;
 use App\Models\Workshop;
+use Hebra\Core\Bead\Bead;
 use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Pattern;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Wire\Metal;
@@ -26,14 +28,14 @@ final readonly class PatternGallery
 
     public int $count;
 
-    /** @param  array<string, string>  $asked  family, metal, time, stock; what is unknown asks for nothing */
+    /** @param  array<string, string>  $asked  words, family, metal, time, stock; what is unknown asks for nothing */
     public function __construct(private Workshop $workshop, public array $asked)
     {
         $profile = $workshop->profile();
         $held = $this->heldMm();
         $families = [];
         foreach (Patterns::all() as $name => $pattern) {
-            if (! $this->isOf($pattern)) {
+            if (! $this->isOf($pattern) || ! $this->isCalled($name, $pattern)) {
                 continue;
             }
             $card = new PatternCard($name, $pattern, $profile);
@@ -66,6 +68,30 @@ final readonly class PatternGallery
         $metal = Metal::tryFrom($this->asks('metal'));
 
         return ($family === null || $pattern->family === $family) && ($metal === null || $pattern->metal === $metal);
+    }
+
+    /** Whether every word that is asked for says something of it: what it is, how it is made, of what, with which beads. */
+    private function isCalled(string $name, Pattern $pattern): bool
+    {
+        $words = preg_split('/[^\p{L}\p{N}.]+/u', mb_strtolower(mb_scrub($this->asks('words'))), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        if ($words === []) {
+            return true;
+        }
+        $piece = Patterns::start($name, $name);
+        $told = mb_strtolower(implode(' ', [
+            $name, $pattern->words, $pattern->family->words(), $pattern->metal->words(),
+            ...array_map(fn (Part $part): string => $part->technique()->label().' '.$part->label(), $piece->parts),
+            ...array_map(fn (Bead $bead): string => $bead->words(), array_values($piece->beads)),
+            ...array_map(fn (Wire $wire): string => $wire->size->text(), array_values($piece->wires)),
+        ]));
+        foreach ($words as $word) {
+            // One of them, or several.
+            if (! str_contains($told, mb_strlen($word) > 3 ? rtrim($word, 's') : $word)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return list<float> thicknesses of the wire in stock */

@@ -60,7 +60,7 @@ final readonly class PieceCard
         if ($making === null) {
             return self::WHERE[$this->piece->stage] ?? '';
         }
-        $total = Planner::plan($making->document(), $this->plan->profile)->stepCount();
+        $total = $making->plan($this->plan->profile)->stepCount();
 
         return $making->step >= $total ? 'made, to be weighed and logged' : "making, step {$making->step} of {$total}";
     }

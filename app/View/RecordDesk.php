@@ -14,7 +14,6 @@ use App\Models\Workshop;
 use Hebra\Core\Hand\Pace;
 use Hebra\Core\Plan\Inspection;
 use Hebra\Core\Plan\Plan;
-use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Illuminate\Support\Collection;
 
@@ -39,7 +38,7 @@ final readonly class RecordDesk
     public function __construct(public Making $making, Workshop $workshop)
     {
         $this->profile = $workshop->profile();
-        $this->plan = Planner::plan($making->document(), $this->profile);
+        $this->plan = $making->plan($this->profile);
         $this->drawing = new Drawing($this->plan->assembly(), dimension: $this->plan->isLaidRound() ? 0 : 64);
         /** @var Collection<int, MakingCut> $cuts */
         $cuts = $making->cuts()->orderBy('id')->get();

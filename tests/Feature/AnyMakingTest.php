@@ -16,7 +16,6 @@ use App\View\MakingDesk;
 use App\View\OnHand;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Plan\Plan;
-use Hebra\Core\Plan\Planner;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\LengthUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -40,7 +39,7 @@ final class AnyMakingTest extends TestCase
 
     private function plan(Making $making): Plan
     {
-        return Planner::plan($making->document(), $this->workshop()->profile());
+        return $making->plan($this->workshop()->profile());
     }
 
     /** @param  array<string, mixed>  $event */

@@ -19,7 +19,6 @@ use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Inspection;
 use Hebra\Core\Plan\Plan;
-use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Quantity\LengthUnit;
 use Illuminate\Support\Facades\DB;
@@ -36,7 +35,7 @@ final class BenchTest extends TestCase
 
     private function plan(Making $making): Plan
     {
-        return Planner::plan($making->document(), $this->workshop()->profile());
+        return $making->plan($this->workshop()->profile());
     }
 
     private function desk(Making $making): MakingDesk
@@ -79,6 +78,42 @@ final class BenchTest extends TestCase
         $this->move($making, [])->assertOk();
         self::assertSame([0, false], [$this->desk($making)->copy(), $making->refresh()->is_across]);
         $this->move($making, ['do' => 'across'])->assertOk()->assertSee('One step across all 2');
+    }
+
+    /** A bracelet of fourteen parts is made operation by operation, unless its maker would rather go part by part. */
+    public function test_what_is_alike_is_made_together_or_part_by_part(): void
+    {
+        $piece = $this->piece('linked-bracelet');
+        $page = $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/make")->assertOk();
+        $page->assertSee('what is alike is done together')->assertSee('part by part instead');
+        $this->actingAs($this->maker)->post("/pieces/{$piece->ulid}/makings")->assertRedirect();
+        $making = $piece->openMaking()->firstOrFail();
+        self::assertTrue($making->isByOperation());
+        $step = $this->until($making, fn (Step $step): bool => $step->each !== null);
+        self::assertSame(['6 × link: turn the top loop', 6, 'links'], [$step->title, $step->count, $step->counted]);
+        $this->actingAs($this->maker)->patch(
+            "/makings/{$making->ulid}", ['at' => $making->refresh()->moves, 'do' => 'count', 'counted' => 4], ['HX-Request' => 'true'],
+        )->assertOk();
+        // Spoiled, it is done on one again, and then the count goes on.
+        $this->move($making, ['do' => 'next']);
+        $this->move($making, ['do' => 'spoiled'])->assertOk()->assertSee('Once more');
+        $again = $this->desk($making);
+        $titles = [];
+        while ($again->isAgain()) {
+            $titles[] = $again->step?->title;
+            $this->move($making, [])->assertOk();
+            $again = $this->desk($making);
+        }
+        self::assertContains('Turn the top loop', $titles);
+        self::assertTrue($making->refresh()->isByOperation(), 'the order is kept');
+        $this->until($making, fn (Step $step): bool => $step->moment->kind === EventKind::Inspect);
+        $this->actingAs($this->maker)->get("/makings/{$making->ulid}/steps/9.svg")->assertOk();
+
+        $other = $this->piece('linked-bracelet');
+        $this->actingAs($this->maker)->post("/pieces/{$other->ulid}/makings", ['order' => 'parts'])->assertRedirect();
+        $apart = $other->openMaking()->firstOrFail();
+        self::assertFalse($apart->isByOperation());
+        self::assertGreaterThan($this->plan($making)->stepCount(), $this->plan($apart)->stepCount());
     }
 
     public function test_what_a_device_sends_late_counts_once(): void

@@ -18,14 +18,16 @@ final class FormingCommand extends Command
 
     protected $signature = 'hebra:forming {file : a piece that Hebra exported}
         {--step=1 : which of its steps, as hebra:plan counts them, from 1}
-        {--view=front : front, side, back or top}';
+        {--view=front : front, side, back or top}
+        {--operations : steps by operation, as hebra:plan counts them}
+        {--parts : steps part by part}';
 
     protected $description = 'Draws a step of one exported piece as SVG: the wire before it and after it';
 
     public function handle(): int
     {
         try {
-            [$plan, $view] = [$this->plan(), $this->side()];
+            [$plan, $view] = [$this->inOrder($this->plan()), $this->side()];
             $states = new FormingStates($plan);
             $step = Count::parse((string) $this->option('step'), 'step', 1, max(1, $states->count()));
         } catch (Problem $problem) {

@@ -15,9 +15,6 @@ final class PlanCommand extends Command
 {
     use ReadsPiece;
 
-    /** More parts than that are made operation by operation. */
-    private const FEW = 12;
-
     protected $signature = 'hebra:plan {file : a piece that Hebra exported} {--json : print JSON}
         {--curve : with every wire’s middle line as points}
         {--operations : steps by operation over all alike parts, as is usual from thirteen parts on}
@@ -28,14 +25,14 @@ final class PlanCommand extends Command
     public function handle(): int
     {
         try {
-            $plan = $this->plan();
+            $plan = $this->inOrder($this->plan());
         } catch (Problem $problem) {
             return $this->refused($problem->getMessage());
         }
         if ($this->option('json')) {
             $this->output->writeln(
                 (string) json_encode(
-                    $plan->toArray((bool) $this->option('curve'), $this->isByOperation($plan)),
+                    $plan->toArray((bool) $this->option('curve')),
                     JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
                 ),
                 OutputInterface::OUTPUT_RAW,
@@ -45,11 +42,6 @@ final class PlanCommand extends Command
         }
 
         return self::SUCCESS;
-    }
-
-    private function isByOperation(Plan $plan): bool
-    {
-        return (bool) $this->option('operations') || (! $this->option('parts') && $plan->madeParts() > self::FEW);
     }
 
     private function printed(Plan $plan): void
@@ -79,8 +71,7 @@ final class PlanCommand extends Command
         foreach ($plan->checks as $check) {
             $this->line(str_pad($check->level->value, 5).' '.$check->text);
         }
-        $steps = $this->isByOperation($plan) ? $plan->operations() : $plan->steps();
-        foreach ([...$plan->prepare(), ...$steps] as $number => $step) {
+        foreach ([...$plan->prepare(), ...$plan->steps()] as $number => $step) {
             $this->line(sprintf('%3d. %s. %s', $number + 1, $step->title, $step->text));
         }
     }

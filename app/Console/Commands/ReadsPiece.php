@@ -28,6 +28,14 @@ trait ReadsPiece
         return Planner::plan(PieceJson::readAll($json)[0], new Profile);
     }
 
+    /** In the order that is asked for, else the usual one for so many parts. */
+    protected function inOrder(Plan $plan): Plan
+    {
+        return $plan->inOperations(
+            (bool) $this->option('operations') || (! $this->option('parts') && $plan->isManyAlike()),
+        );
+    }
+
     /** @throws Unreadable if it is no side */
     protected function side(): View
     {

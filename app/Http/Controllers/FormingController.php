@@ -8,8 +8,8 @@ use App\Http\Requests\PieceRequest;
 use App\Models\Making;
 use App\View\StepPicture;
 use Hebra\Core\Figure\View;
-use Hebra\Core\Piece\Piece as Document;
 use Hebra\Core\Plan\FormingStates;
+use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -23,7 +23,9 @@ final class FormingController extends Controller
 
     public function piece(PieceRequest $request): Response
     {
-        return $this->picture($request, $request->piece()->document(), (int) $request->route('step'), $request->has('view') ? $request->side() : null);
+        $plan = Planner::plan($request->piece()->document(), $this->workshop($request)->profile());
+
+        return $this->picture($request, $plan, (int) $request->route('step'), $request->has('view') ? $request->side() : null);
     }
 
     /** Of a piece as it was when it was begun. */
@@ -31,12 +33,13 @@ final class FormingController extends Controller
     {
         Gate::authorize('view', $making->piece);
 
-        return $this->picture($request, $making->document(), (int) $request->route('step'), null);
+        $plan = $making->plan($this->workshop($request)->profile());
+
+        return $this->picture($request, $plan, (int) $request->route('step'), null);
     }
 
-    private function picture(Request $request, Document $document, int $step, ?View $view): Response
+    private function picture(Request $request, Plan $plan, int $step, ?View $view): Response
     {
-        $plan = Planner::plan($document, $this->workshop($request)->profile());
         $states = new FormingStates($plan);
         abort_unless($step >= 1 && $step <= $states->count(), 404);
 

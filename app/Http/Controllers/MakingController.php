@@ -15,7 +15,6 @@ use App\Models\Making;
 use App\Models\Piece;
 use App\View\Desk;
 use App\View\MakingDesk;
-use Hebra\Core\Plan\Planner;
 use Hebra\Core\Problem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -37,7 +36,10 @@ final class MakingController extends Controller
 
     public function store(PieceRequest $request): Response|RedirectResponse
     {
-        return $this->done($request, $request->piece(), 'make', fn () => $this->bench->begin($request->piece()));
+        return $this->done($request, $request->piece(), 'make', fn () => $this->bench->begin(
+            $request->piece(),
+            ['operations' => true, 'parts' => false][$request->string('order')->value()] ?? null,
+        ));
     }
 
     public function update(Request $request, Making $making): Response|RedirectResponse
@@ -50,7 +52,7 @@ final class MakingController extends Controller
             'make',
             fn () => $this->bench->move(
                 $making,
-                Planner::plan($making->document(), $this->workshop($request)->profile()),
+                $making->plan($this->workshop($request)->profile()),
                 BenchEvent::read($request->all()),
             ),
         );
@@ -63,7 +65,7 @@ final class MakingController extends Controller
         $events = $request->input('events');
         is_array($events) && count($events) <= self::MOST_EVENTS
             || throw Refused::invalid('events', 'Give a list of at most '.self::MOST_EVENTS.' events.');
-        $plan = Planner::plan($making->document(), $this->workshop($request)->profile());
+        $plan = $making->plan($this->workshop($request)->profile());
         $left = [];
         foreach ($events as $event) {
             try {

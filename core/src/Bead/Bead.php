@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Bead;
 
+use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\Length;
 use Hebra\Core\Quantity\Text;
@@ -93,7 +94,11 @@ final readonly class Bead
         $isOneHole = preg_match('/\b(one|1)[ -]hole\b/', $line) === 1;
         $line = preg_replace('/\b(two|2|one|1)[ -]holes?\b/', ' ', self::seedSize($line)) ?? '';
         [$line, $hole] = self::takeHole($line, $field);
+        [$line, $eachMm] = self::takeStack($line, $field);
         $shape = self::word($line, BeadShape::cases());
+        if ($shape !== null && $eachMm !== null && preg_match('/\d/', $line) !== 1) {
+            $line .= ' '.round($eachMm / $shape->usualLengthMm(1.0), 3).'mm';
+        }
         if ($shape === null || preg_match('/(?<![\w.-])(-?[\d.\/]+)\s*(mm|cm|in|")?(?:\s*x\s*([\d.\/]+)\s*(mm|cm|in|")?)?/', $line, $match) !== 1) {
             throw Unreadable::bead($field, $text, array_column(BeadShape::cases(), 'value'), self::COLOURS);
         }
@@ -101,7 +106,7 @@ final readonly class Bead
         $width = Length::parse($match[1].($match[2] ?? '' ?: $unit), $field.' width')->millimetres();
         $length = isset($match[3])
             ? Length::parse($match[3].$unit, $field.' length')->millimetres()
-            : $shape->usualLengthMm($width);
+            : $eachMm ?? $shape->usualLengthMm($width);
 
         return self::of($shape, $length, $width, $hole,
             match (true) {
@@ -138,6 +143,21 @@ final readonly class Bead
         }
 
         return [str_replace($match[0], ' ', $line), Length::parse($match[1], $field.' hole')->millimetres()];
+    }
+
+    /**
+     * A stack that was measured, `15 take 38 mm`: how long one is, of beads that are not alike.
+     *
+     * @return array{string, float|null} the line without it, and millimetres for one
+     */
+    private static function takeStack(string $line, string $field): array
+    {
+        if (preg_match('/(?<![\w.])(\d{1,4})\s+(?:of them\s+)?take\s+([\d.\/ ]+\s*(?:mm|cm|in|"))/', $line, $match) !== 1) {
+            return [$line, null];
+        }
+        $count = Count::parse($match[1], $field.' count', 1, 2000);
+
+        return [str_replace($match[0], ' ', $line), Length::parse($match[2], $field.' length')->millimetres() / $count];
     }
 
     /**
@@ -183,6 +203,9 @@ final readonly class Bead
      */
     public static function counted(string $text): array
     {
+        if (preg_match('/^\s*(\d{1,4})\s+(?:of them\s+)?take\s/iu', $text, $match) === 1) {
+            return [(int) $match[1], $text];
+        }
         if (preg_match('/^\s*(\d{1,4})\s*(?:[x×]\s*|\s)(?=(\d)|[a-z])(.+)$/iu', mb_scrub($text), $match) !== 1) {
             return [1, $text];
         }

@@ -52,6 +52,12 @@ enum BeadShape: string
         };
     }
 
+    /** Whether no two are alike: a stack of them is measured, not reckoned. */
+    public function isIrregular(): bool
+    {
+        return $this === self::Chip;
+    }
+
     /** Length along the hole for a width, where only one size is given [common practice]. */
     public function usualLengthMm(float $widthMm): float
     {

@@ -8,6 +8,7 @@ use Hebra\Core\Bead\Bead;
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bend\EyeStrength;
 use Hebra\Core\Chain\Links;
+use Hebra\Core\Course\Strung;
 use Hebra\Core\Piece\Change\AddPart;
 use Hebra\Core\Piece\Change\EditBead;
 use Hebra\Core\Piece\Change\SetFit;
@@ -42,6 +43,25 @@ final class Checks
     private const TOO_SOFT = 0.4;
 
     private const TOO_STIFF = 3.5;
+
+    /** By how much one irregular bead differs from the next, of its length [common practice, from memory]. */
+    private const UNLIKE = 0.3;
+
+    /** @return list<Check> how far a stack of beads that are not alike may be off */
+    private static function irregular(PartPlan $part, Strung $strung, Profile $profile): array
+    {
+        if (! $strung->bead->shape->isIrregular() || $strung->count < 3) {
+            return [];
+        }
+        $spread = self::UNLIKE * $strung->bead->lengthMm * sqrt($strung->count);
+
+        return [new Check(
+            Level::Note, 'irregular',
+            "{$strung->count} × {$strung->bead->words()} take ".$profile->length($strung->lengthMm()).', give or take '
+                .$profile->length($spread).': sort out the largest, and measure your own stack before you cut.',
+            $part->part->id,
+        )];
+    }
 
     /**
      * @param  list<PartPlan>  $parts
@@ -80,6 +100,7 @@ final class Checks
                 if (! isset($seen[$once])) {
                     $seen[$once] = true;
                     $checks[] = self::hole($piece, $part, $run, $profile);
+                    array_push($checks, ...self::irregular($part, $strung, $profile));
                 }
                 if (! in_array($strung->bead->drilling, $part->technique->drillings(), true)) {
                     $checks[] = new Check(

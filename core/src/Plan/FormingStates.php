@@ -23,10 +23,9 @@ final class FormingStates
     /** @var array<string, list<array{Course, list<int>, list<int>}>> by part: each wire, when its moves are made, and when they are trimmed off */
     private array $known = [];
 
-    /** @param  list<Step>|null  $steps  of another order of work than part by part */
-    public function __construct(private readonly Plan $plan, ?array $steps = null)
+    public function __construct(private readonly Plan $plan)
     {
-        $this->steps = $steps ?? [...$plan->prepare(), ...$plan->steps()];
+        $this->steps = [...$plan->prepare(), ...$plan->steps()];
     }
 
     public function step(int $step): Step

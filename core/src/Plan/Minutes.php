@@ -50,6 +50,10 @@ final class Minutes
 
     public static function step(Step $step): float
     {
+        if ($step->each !== null) {
+            return $step->count * self::step($step->each);
+        }
+
         return self::STEP[self::kind($step)] + $step->count * (self::COUNTED[$step->counted] ?? self::OTHERWISE);
     }
 }

@@ -23,6 +23,11 @@ final class Plan
     /** How far apart the points of a curve are at most. */
     private const CURVE_STEP_MM = 0.5;
 
+    /** More made parts than that are worked operation by operation [common practice]. */
+    private const FEW = 12;
+
+    private bool $isByOperation = false;
+
     /** @var list<Step>|null */
     private ?array $worded = null;
 
@@ -120,15 +125,12 @@ final class Plan
         return [];
     }
 
-    /**
-     * @param  list<Step>  $steps
-     * @return list<list<int>> after each step the moves that are made, by their places in all courses one after the other
-     */
-    private function forming(array $steps): array
+    /** @return list<list<int>> after each step the moves that are made, by their places in all courses one after the other */
+    private function forming(): array
     {
-        $states = new FormingStates($this, $steps);
+        $states = new FormingStates($this);
         $forming = [];
-        foreach (array_keys($steps) as $step) {
+        foreach (range(0, $states->count() - 1) as $step) {
             $made = [];
             $before = 0;
             foreach ($this->strips() as $cut) {
@@ -195,10 +197,19 @@ final class Plan
         return $this->prepared ??= Prepare::of($this);
     }
 
-    /** @return list<Step> the same work by operation over all alike parts */
-    public function operations(): array
+    /** The same plan, worked by operation over all that is alike, or part by part. */
+    public function inOperations(bool $isByOperation = true): self
     {
-        return ($this->steps)(true);
+        $plan = clone $this;
+        [$plan->isByOperation, $plan->worded, $plan->prepared] = [$isByOperation, null, null];
+
+        return $plan;
+    }
+
+    /** Whether so much is alike that it is worked by operation unless the maker says otherwise. */
+    public function isManyAlike(): bool
+    {
+        return $this->madeParts() > self::FEW;
     }
 
     /** How many parts are made for one piece, repeats and groups unfolded. */
@@ -233,7 +244,7 @@ final class Plan
     /** @return list<Step> for each of its pieces */
     public function steps(): array
     {
-        return $this->worded ??= ($this->steps)(false);
+        return $this->worded ??= ($this->steps)($this->isByOperation);
     }
 
     /**
@@ -355,9 +366,9 @@ final class Plan
     }
 
     /** @return array<string, mixed> the JSON of `hebra:plan` */
-    public function toArray(bool $withCurves = false, bool $byOperation = false): array
+    public function toArray(bool $withCurves = false): array
     {
-        $steps = [...$this->prepare(), ...$byOperation ? $this->operations() : $this->steps()];
+        $steps = [...$this->prepare(), ...$this->steps()];
 
         return [
             'name' => $this->piece->name,
@@ -382,7 +393,7 @@ final class Plan
             'courses' => array_map(
                 fn (Cut $cut): array => $cut->course() + ($withCurves ? $this->curveOf($cut) : []), $this->strips(),
             ),
-            'forming' => $this->forming($steps),
+            'forming' => $this->forming(),
             'rings' => array_values(array_filter(array_map(fn (Cut $cut): ?array => $cut->rings === null ? null : [
                 'inside_mm' => $cut->rings->insideMm,
                 'wire' => $cut->wire->key(),

@@ -42,6 +42,8 @@ final readonly class Step
         /** how many alike it does at once */
         public int $times = 1,
         public array $parts = [],
+        /** the same done on one, where it is done on several alike */
+        public ?self $each = null,
     ) {
         $this->operation = $operation ?? self::usual($moment, $counted);
     }
@@ -81,6 +83,9 @@ final readonly class Step
         return $steps[0]->with([
             'title' => "{$count} × {$label}: ".lcfirst($steps[0]->title),
             'text' => "{$steps[0]->text} The same {$count} times.",
+            'count' => $count,
+            'counted' => $label.'s',
+            'each' => $steps[0],
             'marks' => array_values(array_unique(array_merge(...array_column($steps, 'marks')))),
             'parts' => array_values(array_unique($parts)),
             'times' => array_sum(array_column($steps, 'times')),

@@ -7,6 +7,7 @@ namespace Hebra\Core\Tests\Plan;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Plan\FormingStates;
+use Hebra\Core\Plan\Minutes;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
@@ -33,7 +34,7 @@ final class OperationsTest extends TestCase
         $each = [];
         foreach ($steps as $step) {
             foreach ($step->operation === Operation::Hook ? [] : $step->works() as $instance) {
-                $each[$instance][] = $step->moment->text().' '.$step->operation->value.' '.$step->count;
+                $each[$instance][] = $step->moment->text().' '.$step->operation->value.' '.($step->each ?? $step)->count;
             }
         }
         ksort($each);
@@ -62,7 +63,7 @@ final class OperationsTest extends TestCase
     {
         foreach (Everything::pieces(60) as $name => $piece) {
             $plan = self::plan($piece);
-            [$steps, $operations] = [$plan->steps(), $plan->operations()];
+            [$steps, $operations] = [$plan->steps(), $plan->inOperations()->steps()];
             self::assertLessThanOrEqual(count($steps), count($operations), $name);
             self::assertSame(self::each($steps), self::each($operations), $name);
             self::assertSame(self::putOn($steps), self::putOn($operations), $name);
@@ -91,11 +92,10 @@ final class OperationsTest extends TestCase
     {
         foreach (['two-strand-bracelet', 'chain-stations', 'mirrored-necklace', 'straight-line'] as $pattern) {
             $plan = self::plan(Patterns::start($pattern, 'One'));
-            $steps = [...$plan->prepare(), ...$plan->operations()];
-            [$together, $apart] = [new FormingStates($plan, $steps), new FormingStates($plan)];
+            [$together, $apart] = [new FormingStates($plan->inOperations()), new FormingStates($plan)];
             foreach ($plan->strips() as $cut) {
                 self::assertSame(
-                    $apart->madeOf($cut, $apart->count() - 1), $together->madeOf($cut, count($steps) - 1),
+                    $apart->madeOf($cut, $apart->count() - 1), $together->madeOf($cut, $together->count() - 1),
                     "{$pattern}: {$cut->label}",
                 );
             }
@@ -115,11 +115,13 @@ final class OperationsTest extends TestCase
         $long = Some::changed($long, ['do' => 'part.repeat', 'part' => $link->id, 'count' => '10']);
         $plan = self::plan($long);
         self::assertGreaterThan(400, count($plan->steps()));
-        self::assertLessThanOrEqual(40, count($plan->operations()));
+        self::assertLessThanOrEqual(40, count($plan->inOperations()->steps()));
         $wraps = array_values(array_filter(
-            $plan->operations(), fn (Step $step): bool => $step->operation === Operation::Wrap && $step->times > 1,
+            $plan->inOperations()->steps(), fn (Step $step): bool => $step->operation === Operation::Wrap && $step->times > 1,
         ));
         self::assertSame([60, 60], array_column($wraps, 'times'));
+        self::assertSame([60, 'links'], [$wraps[0]->count, $wraps[0]->counted]);
+        self::assertEqualsWithDelta(Minutes::of($plan), Minutes::of($plan->inOperations()), 0.2 * Minutes::of($plan));
         self::assertStringStartsWith('60 × link: wrap the top loop shut', $wraps[0]->title);
     }
 }

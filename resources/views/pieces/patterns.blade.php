@@ -5,6 +5,8 @@
     <h1 class="mt-4">Start from a pattern</h1>
     <p class="mt-1 max-w-2xl">Choose the nearest: it opens complete and computed, and everything in it can be changed.</p>
     <form class="bar mt-3" method="get" action="/patterns" hx-get="/patterns" hx-trigger="change, submit" hx-target="#gallery" hx-select="#gallery" hx-swap="outerHTML" hx-push-url="true" aria-label="Which patterns">
+        <label class="sr-only" for="ask-words">What you look for</label>
+        <input class="in is-text !w-56" type="search" id="ask-words" name="words" value="{{ $gallery->asks('words') }}" placeholder="hoop, chain, plum, 24 awg" autocomplete="off" maxlength="60" hx-get="/patterns" hx-include="closest form" hx-trigger="input changed delay:200ms, search" hx-target="#gallery" hx-select="#gallery" hx-swap="outerHTML" hx-push-url="true">
         <label class="quiet small" for="ask-family">show</label>
         <select class="in is-text !w-auto" id="ask-family" name="family"><option value="">every family</option>@foreach ($gallery::familiesInUse() as $value => $words)<option value="{{ $value }}" @selected($gallery->asks('family') === $value)>{{ $words }}</option>@endforeach</select>
         <label class="quiet small" for="ask-metal">in</label>

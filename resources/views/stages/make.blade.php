@@ -2,11 +2,14 @@
 @if ($making === null)
     <div class="bench-step">
         <h2>Ready to make {{ $desk->document->makes->words() }}?</h2>
-        <p class="tell">{{ \Hebra\Core\Quantity\Figures::counted($desk->plan->stepCount(), 'step') }}, one at a time. What must be hooked on before it is closed is asked for; wraps and beads are counted. You can stop anywhere and go on later.</p>
+        @php([$parts, $operations] = [$desk->plan->stepCount(), $desk->plan->inOperations()->stepCount()])
+        @php($isMany = $desk->plan->isManyAlike())
+        <p class="tell">{{ \Hebra\Core\Quantity\Figures::counted($isMany ? $operations : $parts, 'step') }}, one at a time{{ $isMany ? ': what is alike is done together, one operation over all of it and then the next' : '' }}. What must be hooked on before it is closed is asked for; wraps and beads are counted. You can stop anywhere and go on later.</p>
         <p class="quiet">{{ $desk->foretold() }}</p>
         @include('stages.checks', ['checks' => $desk->checks(\Hebra\Core\Plan\Level::Stop, \Hebra\Core\Plan\Level::Warn)])
         <div class="bar">
-            <form method="post" action="/pieces/{{ $desk->piece->ulid }}/makings" hx-post="/pieces/{{ $desk->piece->ulid }}/makings">@csrf<button id="begin" type="submit" class="do big" data-key="Space" autofocus>Start making</button></form>
+            <form method="post" action="/pieces/{{ $desk->piece->ulid }}/makings" hx-post="/pieces/{{ $desk->piece->ulid }}/makings">@csrf<button id="begin" type="submit" class="do big" data-key="Space" autofocus>Start making</button>
+            @if ($operations < $parts)<button type="submit" class="word ml-4" id="begin-otherwise" name="order" value="{{ $isMany ? 'parts' : 'operations' }}">{{ $isMany ? "part by part instead, {$parts} steps" : "what is alike together instead, {$operations} steps" }}</button>@endif</form>
             <a class="may" href="/pieces/{{ $desk->piece->ulid }}/lay-ready">What to lay ready</a>
         </div>
     </div>
