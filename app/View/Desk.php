@@ -79,7 +79,9 @@ final class Desk
         $making = $stage === 'make' || $stage === 'log' ? $piece->openMaking : null;
         // A making goes on with the design it began with, whatever has been changed since.
         $this->document = $making === null ? $piece->document() : $making->document();
-        $this->plan = Planner::plan($this->document, $this->profile);
+        $this->plan = $making === null
+            ? Planner::plan($this->document, $this->profile)
+            : $making->plan($this->profile);
         $this->onHand = new OnHand($piece, $workshop, $this->profile);
         if ($making !== null) {
             $this->makingDesk = new MakingDesk($making, $this->plan);

@@ -106,6 +106,8 @@ final class BenchTest extends TestCase
         }
         self::assertContains('Turn the top loop', $titles);
         self::assertTrue($making->refresh()->isByOperation(), 'the order is kept');
+        $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/make")
+            ->assertSee('of '.$this->plan($making)->stepCount())->assertSee($again->step->title ?? '?');
         $this->until($making, fn (Step $step): bool => $step->moment->kind === EventKind::Inspect);
         $this->actingAs($this->maker)->get("/makings/{$making->ulid}/steps/9.svg")->assertOk();
 

@@ -9,7 +9,7 @@
         @include('stages.checks', ['checks' => $desk->checks(\Hebra\Core\Plan\Level::Stop, \Hebra\Core\Plan\Level::Warn)])
         <div class="bar">
             <form method="post" action="/pieces/{{ $desk->piece->ulid }}/makings" hx-post="/pieces/{{ $desk->piece->ulid }}/makings">@csrf<button id="begin" type="submit" class="do big" data-key="Space" autofocus>Start making</button>
-            @if ($operations < $parts)<button type="submit" class="word ml-4" id="begin-otherwise" name="order" value="{{ $isMany ? 'parts' : 'operations' }}">{{ $isMany ? "part by part instead, {$parts} steps" : "what is alike together instead, {$operations} steps" }}</button>@endif</form>
+            @if ($operations < $parts)<button type="submit" class="word block mx-auto mt-3" id="begin-otherwise" name="order" value="{{ $isMany ? 'parts' : 'operations' }}">{{ $isMany ? "part by part instead, {$parts} steps" : "what is alike together instead, {$operations} steps" }}</button>@endif</form>
             <a class="may" href="/pieces/{{ $desk->piece->ulid }}/lay-ready">What to lay ready</a>
         </div>
     </div>
