@@ -50,7 +50,8 @@ final class BenchSheet
         $this->drawing();
         $this->ready();
         $this->y = max($this->y, Sheet::TOP_MM + self::DRAWING_MM + 6.0);
-        foreach ([...$this->plan->prepare(), ...$this->plan->steps()] as $number => $step) {
+        $plan = $this->plan->inOperations($this->plan->isManyAlike());
+        foreach ([...$plan->prepare(), ...$plan->steps()] as $number => $step) {
             $this->step($number + 1, $step);
         }
         $this->note('Hebra plans; local rules and trained practice decide.');

@@ -38,6 +38,7 @@ use Hebra\Core\Plan\WireTable;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\School\School;
+use Hebra\Core\Technique\PinChoice;
 use Hebra\Core\Wire\Wire;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -212,6 +213,14 @@ final class Desk
     public function making(): ?MakingDesk
     {
         return $this->makingDesk;
+    }
+
+    /** @return list<Check> which bought pins would serve, with what they come to; none where nothing is a head pin */
+    public function pinChoice(): array
+    {
+        $choice = PinChoice::of($this->plan);
+
+        return $choice === null ? [] : [new Check(Level::Note, 'pins', $choice->text(), '', $choice->ways())];
     }
 
     public function isOlderDesign(): bool

@@ -334,6 +334,11 @@ final class Patterns
                 ['bought-part', [], ['what' => 'connector', 'shape' => 'lozenge', 'length' => 17.0, 'width' => 10.0, 'holes' => 'top 1.5 mm · bottom 1.5 mm', 'made_of' => 'brass', 'thick' => 0.8]],
                 ['jump-ring', [], ['inside' => 3.5]], ['head-pin', ['rust', 'sky']],
             ], metal: Metal::Brass),
+            'lever-drop' => new Pattern('A bought ear finding, a link and a bought drop', Family::Earring, [
+                ['bought-part', [], ['what' => 'ear-finding', 'shape' => 'drop', 'length' => 17.0, 'width' => 10.0, 'rim' => 0.9, 'holes' => 'ring bottom 2 mm']],
+                ['wrapped-link', ['speck', 'berry', 'speck']],
+                ['bought-part', [], ['what' => 'charm', 'shape' => 'leaf', 'length' => 22.0, 'width' => 12.0, 'holes' => 'ring top 2 mm', 'made_of' => 'copper', 'thick' => 0.8]],
+            ], metal: Metal::Copper),
             'charm-bracelet' => new Pattern('Three bought charms on a chain, each on a ring in a link of its own', Family::Chain, [
                 ['hook'], ['chain', [], ['links' => 46]], ['jump-ring', [], ['inside' => 7.0]],
                 ['jump-ring', [], ['inside' => 4.5], 'on' => 'p2/link-12'],

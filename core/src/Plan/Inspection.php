@@ -35,7 +35,7 @@ final class Inspection
             return [];
         }
 
-        return [...self::counts($plan), ...self::wire($plan), ...self::asWhole($plan)];
+        return [...self::counts($plan), ...self::alike($plan), ...self::wire($plan), ...self::asWhole($plan)];
     }
 
     /** @return list<Point> */
@@ -80,6 +80,29 @@ final class Inspection
             ];
     }
 
+    /** @return list<Point> parts that are made alike, each kind by what it is: so many small rings, so many large ones */
+    private static function alike(Plan $plan): array
+    {
+        $kinds = [];
+        foreach ($plan->parts() as $part) {
+            $told = trim($part->label().' '.$part->technique->inShort($part));
+            $kinds[$told] = [($kinds[$told][0] ?? 0) + $part->times, $part];
+        }
+        $points = [];
+        foreach ($kinds as $told => [$count, $part]) {
+            if ($count > 1) {
+                $points[] = new Point(
+                    'alike-'.$part->part->id,
+                    "{$count} × {$told}",
+                    ($count >= self::MANY ? self::fives($count).'; all' : 'All').' of one size, closed and straight, the last like the first',
+                    self::step($plan, EventKind::Form, $part->part->id) ?? self::step($plan, EventKind::Hook),
+                );
+            }
+        }
+
+        return $points;
+    }
+
     private static function fives(int $count): string
     {
         return Figures::counted(
@@ -91,7 +114,10 @@ final class Inspection
     /** @return list<Point> */
     private static function wire(Plan $plan): array
     {
-        $wraps = array_values(array_filter($plan->steps(), fn (Step $step): bool => $step->counted === 'wraps'));
+        $wraps = array_values(array_filter(
+            array_map(fn (Step $step): Step => $step->each ?? $step, $plan->steps()),
+            fn (Step $step): bool => $step->counted === 'wraps',
+        ));
         $points = [];
         if ($wraps !== []) {
             $numbers = array_values(array_unique(array_map(fn (Step $step): int => $step->count, $wraps)));
@@ -184,7 +210,7 @@ final class Inspection
             array_filter(
                 $plan->steps(),
                 fn (Step $step): bool => $step->moment->kind === $kind
-                    && ($part === '' || Instance::partOf($step->part) === $part),
+                    && ($part === '' || in_array($part, array_map(Instance::partOf(...), $step->works()), true)),
             ),
         );
 

@@ -6,6 +6,7 @@ namespace Hebra\Core\Technique;
 
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Bead\Material;
+use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Family;
@@ -97,7 +98,7 @@ final class BoughtPart implements Technique
         return [
             Parameter::choice('what', 'it is a', 'connector', [
                 'charm' => 'charm', 'connector' => 'connector', 'centre' => 'centre', 'frame' => 'frame',
-                'clasp' => 'clasp', 'tassel' => 'tassel', 'bail' => 'bail',
+                'clasp' => 'clasp', 'tassel' => 'tassel', 'bail' => 'bail', 'ear-finding' => 'ear finding',
             ]),
             Parameter::text('name', 'called', ''),
             Parameter::choice('shape', 'outline', 'round', $shapes),
@@ -150,11 +151,20 @@ final class BoughtPart implements Technique
         $plate = $this->upright($part);
         $holes = $plate->holes;
         $first = $holes[self::first($plate)];
+        if ($this->isLoose($plate)) {
+            return $plate;
+        }
         $other = $holes[self::ACROSS[$first->name] ?? ''] ?? null;
         [$x, $y] = [($other->xMm ?? 0.0) - $first->xMm, ($other->yMm ?? 0.0) - $first->yMm];
         $turn = hypot($x, $y) < 1e-6 ? 0.0 : atan2($x, $y);
 
         return abs($turn) < 1e-6 ? $plate : $plate->turned($turn);
+    }
+
+    /** Whether nothing of it hangs in anything: an ear finding, which only carries. */
+    private function isLoose(Plate $plate): bool
+    {
+        return array_keys($plate->holes) === ['bottom'];
     }
 
     /** The hole that it hangs by. A line goes clockwise round, and so enters what has a left and a right from its right. */
@@ -186,6 +196,9 @@ final class BoughtPart implements Technique
     private function holes(Part $part): array
     {
         $plate = $this->told($part);
+        if ($this->isLoose($plate)) {
+            return $plate->holes;
+        }
         $first = self::first($plate);
         $goesOn = self::ACROSS[$first] ?? 'bottom';
         $holes = [];
@@ -202,16 +215,21 @@ final class BoughtPart implements Technique
         return $holes;
     }
 
-    private function top(Part $part): Hole
+    /** Where it hangs, from its middle: the top of its upper hole, or of all of it where it has none. */
+    private function hangsAt(Part $part): Vector
     {
-        return $this->holes($part)['top'];
+        $top = $this->holes($part)['top'] ?? null;
+
+        return $top === null
+            ? new Vector(0.0, min(array_column($this->told($part)->outline, 1)))
+            : new Vector($top->xMm, $top->yMm - $top->insideMm / 2);
     }
 
     public function plate(PartPlan $part): Plate
     {
-        $top = $this->top($part->part);
+        $from = $this->hangsAt($part->part);
 
-        return $this->told($part->part)->moved(-$top->xMm, $top->insideMm / 2 - $top->yMm);
+        return $this->told($part->part)->moved(-$from->x, -$from->y);
     }
 
     public function eyes(PartPlan $part, string $instance): array
@@ -238,13 +256,12 @@ final class BoughtPart implements Technique
     public function hung(PartPlan $part): array
     {
         $holes = $this->holes($part->part);
-        $top = $holes['top'];
+        $from = $this->hangsAt($part->part);
         $hung = [];
         foreach ($holes as $name => $hole) {
             if ($name !== 'top') {
                 $hung[$name] = new Placement(
-                    $hole->yMm + $hole->insideMm / 2 - $top->yMm + $top->insideMm / 2, $hole->isAcross,
-                    $hole->xMm - $top->xMm,
+                    $hole->yMm + $hole->insideMm / 2 - $from->y, $hole->isAcross, $hole->xMm - $from->x,
                 );
             }
         }
@@ -254,7 +271,7 @@ final class BoughtPart implements Technique
 
     public function facesAcross(PartPlan $part): bool
     {
-        return $this->top($part->part)->isAcross;
+        return ($this->holes($part->part)['top'] ?? null)?->isAcross === true;
     }
 
     public function courses(PartPlan $part): array
@@ -270,7 +287,7 @@ final class BoughtPart implements Technique
     /** Its own name, or what it is. */
     private function called(Part $part): string
     {
-        return $part->choice('name') !== '' ? $part->choice('name') : $part->choice('what');
+        return $part->choice('name') !== '' ? $part->choice('name') : strtr($part->choice('what'), '-', ' ');
     }
 
     public function inShort(PartPlan $part): string
@@ -297,7 +314,7 @@ final class BoughtPart implements Technique
         $shape = $this->shape($one);
         $of = $this->metal($one)?->words() ?? $one->choice('colour').' '.$one->choice('made_of');
         $name = $one->choice('name') === ''
-            ? ($shape === PlateShape::Own ? '' : $shape->words().' ').$one->choice('what')
+            ? ($shape === PlateShape::Own ? '' : $shape->words().' ').strtr($one->choice('what'), '-', ' ')
             : $one->choice('name');
 
         return [new ReadyMade("{$name} {$this->size($one)}, {$of}", 1, $this->grams($part))];

@@ -38,7 +38,7 @@
 @endif
 @if ($strips)
 <div class="grid gap-x-8 gap-y-3 mt-3 md:grid-cols-[minmax(0,1fr)_auto]">
-    <div>@include('stages.checks', ['checks' => array_slice($desk->plan->checks, 0, 6)])</div>
+    <div>@include('stages.checks', ['checks' => [...$desk->pinChoice(), ...array_slice($desk->plan->checks, 0, 6)]])</div>
     <div class="flex flex-col gap-2 items-stretch">
         <a class="may justify-center" href="/cutting?pieces[]={{ $desk->piece->ulid }}">Which coil for which cut</a>
         <a class="may justify-center" href="/pieces/{{ $desk->piece->ulid }}/bill">What it costs</a>

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Technique;
+
+use Hebra\Core\Piece\Change\SetSetting;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\Plan;
+use Hebra\Core\Plan\Way;
+use Hebra\Core\Quantity\Figures;
+
+/**
+ * Which bought pins would serve a whole making, and what is trimmed off them: each drop the shortest stocked length that
+ * reaches, or one length for all; beside cutting them from wire. Millimetres. What each needs: common practice.
+ */
+final readonly class PinChoice
+{
+    /** @param  non-empty-list<array{PartPlan, float, int}>  $pins  parts with what a pin of each needs, and how many are made */
+    private function __construct(private array $pins, private Plan $plan)
+    {
+    }
+
+    /** Null where nothing of it is a head pin. */
+    public static function of(Plan $plan): ?self
+    {
+        $pins = [];
+        foreach ($plan->parts() as $part) {
+            if ($part->technique instanceof HeadPin && $part->strung !== []) {
+                $needed = $part->technique->pinFit($part)->neededMm();
+                $pins[] = [$part, $needed, $part->times * $plan->piece->makes->count];
+            }
+        }
+
+        return $pins === [] ? null : new self($pins, $plan);
+    }
+
+    /**
+     * Each the shortest that reaches.
+     *
+     * @return array<int, int>|null length => how many; null where one is longer than any pin
+     */
+    public function mixed(): ?array
+    {
+        $counts = [];
+        foreach ($this->pins as [, $needed, $count]) {
+            $length = self::shortest($needed);
+            if ($length === null) {
+                return null;
+            }
+            $counts[$length] = ($counts[$length] ?? 0) + $count;
+        }
+        ksort($counts);
+
+        return $counts;
+    }
+
+    /** One length for all of them, null where none reaches. */
+    public function single(): ?int
+    {
+        return self::shortest(max(array_column($this->pins, 1)));
+    }
+
+    private static function shortest(float $neededMm): ?int
+    {
+        foreach (HeadPin::STOCKED_MM as $length) {
+            if ($length >= $neededMm - 1e-9) {
+                return (int) $length;
+            }
+        }
+
+        return null;
+    }
+
+    /** What is trimmed off all of them, where each is as long as the shortest that reaches, or of one length, mm. */
+    public function trimmedMm(?int $length = null): float
+    {
+        return array_sum(array_map(
+            fn (array $pin): float => $pin[2] * (($length ?? self::shortest($pin[1]) ?? $pin[1]) - self::usedMm($pin[0])), $this->pins,
+        ));
+    }
+
+    private static function usedMm(PartPlan $part): float
+    {
+        return $part->technique instanceof HeadPin ? $part->technique->pinFit($part)->usedMm() : 0.0;
+    }
+
+    /** What it comes to, in words. */
+    public function text(): string
+    {
+        $mixed = $this->mixed();
+        $profile = $this->plan->profile;
+        if ($mixed === null) {
+            return 'No stocked pin is long enough for every drop: '.$profile->length(max(array_column($this->pins, 1))).' is needed. Cut them from wire.';
+        }
+        $told = [];
+        foreach ($mixed as $length => $count) {
+            $told[] = "{$count} × ".$profile->length($length);
+        }
+        $single = $this->single();
+        $text = 'Bought pins: '.Figures::listed($told).', '.$this->trimmed().' trimmed off';
+
+        return $text.(count($mixed) > 1 && $single !== null ? '; all of '.$profile->length($single).', '.$this->trimmed($single).'.' : '.');
+    }
+
+    private function trimmed(?int $length = null): string
+    {
+        $trimmed = $this->trimmedMm($length);
+
+        return $this->plan->profile->length($trimmed).' ('.Figures::grams($this->pins[0][0]->wire->gramsOf($trimmed)).')';
+    }
+
+    /** @return list<Way> to take them, or cut them from wire again */
+    public function ways(): array
+    {
+        $bought = fn (?int $length): array => array_merge(...array_map(fn (array $pin): array => [
+            new SetSetting($pin[0]->part->id, 'source', 'bought'),
+            new SetSetting($pin[0]->part->id, 'pin_length', ($length ?? self::shortest($pin[1])).' mm'),
+        ], $this->pins));
+        $ways = [];
+        $mixed = $this->mixed();
+        if ($mixed !== null) {
+            $ways[] = Way::all(count($mixed) === 1 ? 'Take bought pins' : 'Take bought pins, each the shortest', $bought(null));
+        }
+        if ($mixed !== null && count($mixed) > 1 && $this->single() !== null) {
+            $ways[] = Way::all('Take one length for all', $bought($this->single()));
+        }
+        $isBought = array_filter($this->pins, fn (array $pin): bool => $pin[0]->part->choice('source') === 'bought') !== [];
+
+        return $isBought
+            ? [...$ways, Way::all('Cut them from wire', array_map(fn (array $pin): SetSetting => new SetSetting($pin[0]->part->id, 'source', 'cut'), $this->pins))]
+            : $ways;
+    }
+}
