@@ -44,6 +44,32 @@ final class Checks
 
     private const TOO_STIFF = 3.5;
 
+    /**
+     * What only covers its wire wears off where it is worked [common practice].
+     *
+     * @param  list<PartPlan>  $parts
+     * @return list<Check>
+     */
+    private static function coatings(array $parts): array
+    {
+        $checks = [];
+        foreach ($parts as $part) {
+            $metal = $part->wire->metal;
+            if ($metal->coating() === '' || $part->technique->isBought($part->part)) {
+                continue;
+            }
+            $isBared = $part->technique->hammered($part) !== null;
+            $checks[$metal->value] = new Check(
+                $isBared ? Level::Warn : Level::Note, 'coating',
+                ucfirst($metal->words())." has only a skin of {$metal->coating()}: nylon jaws or tape where tools bite, and ends turned in. "
+                    .'Hammer, file and flame bare the copper'.($isBared ? ', and this part is hammered.' : '.'),
+                $part->part->id,
+            );
+        }
+
+        return array_values($checks);
+    }
+
     /** By how much one irregular bead differs from the next, of its length [common practice, from memory]. */
     private const UNLIKE = 0.3;
 
@@ -76,6 +102,7 @@ final class Checks
             ...self::whole($piece, $parts, $gramsEach),
             ...self::bends($piece, $parts, $cuts, $profile),
             ...self::stiffness($parts, $cuts, $profile),
+            ...self::coatings($parts),
             ...LineChecks::of($piece, $profile, $layout),
             ...FitChecks::of($piece, $parts, $profile),
         ];

@@ -90,7 +90,9 @@ final class ClosingOrder
         $events = $rank = $waits = $next = $runOf = $places = [];
         foreach ($runs as $number => $run) {
             // Alike parts share their places: what is alike has one rank, and goes in the order it came.
-            $at = $byOperation ? $places[$run->likeness] ??= count($places) : $number;
+            $at = $byOperation
+                ? ($places[$run->likeness] ??= count($places)) + ($run->isLast ? count($runs) : 0)
+                : $number;
             $runOf[$run->instance] = $at;
             $before = null;
             foreach ($run->events() as $place => $event) {

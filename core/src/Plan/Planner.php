@@ -231,7 +231,9 @@ final class Planner
         foreach ($this->instances as $instance) {
             $part = $instance->part;
             $eyes = $this->eyes($part, $instance->name);
-            $runs[] = new WireRun($instance->name, $part->technique->along($part), $eyes, $part->likeness());
+            $runs[] = new WireRun(
+                $instance->name, $part->technique->along($part), $eyes, $part->likeness(), $part->technique->isStrung(),
+            );
             $partOf[$instance->name] = $part;
             $eyesOf[$instance->name] = $eyes;
             if ($instance->above === null) {

@@ -55,6 +55,9 @@ interface Technique extends Kind
     /** Whether its flat face stands across its upper eye; in one plane with it: false; null where it is not flat. */
     public function facesAcross(PartPlan $part): ?bool;
 
+    /** Whether it is strung on beading wire: done when all that is wire is made. */
+    public function isStrung(): bool;
+
     /** How flat its wire is hammered; null where it stays as it is. */
     public function hammered(PartPlan $part): ?Hammered;
 

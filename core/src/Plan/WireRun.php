@@ -17,6 +17,8 @@ final readonly class WireRun
         public array $along,
         public array $eyes,
         public string $likeness = '',
+        /** whether it comes last where work goes by operation: what is strung waits for all that is wire */
+        public bool $isLast = false,
     ) {
     }
 

@@ -104,6 +104,11 @@ final class Strand implements Technique
         return ['top' => $eye('top'), 'bottom' => $eye('bottom')];
     }
 
+    public function isStrung(): bool
+    {
+        return true;
+    }
+
     public function along(PartPlan $part): array
     {
         return ['top', 'thread', 'bottom'];

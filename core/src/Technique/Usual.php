@@ -136,6 +136,11 @@ trait Usual
         return null;
     }
 
+    public function isStrung(): bool
+    {
+        return false;
+    }
+
     public function hammered(PartPlan $part): ?Hammered
     {
         return null;

@@ -23,6 +23,9 @@ enum Metal: string
     case Gold18k = 'gold-18k';
     case Gold14k = 'gold-14k';
     case GoldFilled = 'gold-filled';
+    case SilverPlated = 'silver-plated';
+    case GoldPlated = 'gold-plated';
+    case Enamelled = 'enamelled';
 
     private function row(): MetalRow
     {
@@ -43,6 +46,12 @@ enum Metal: string
     public function fineness(): float
     {
         return $this->row()->fineness;
+    }
+
+    /** What its core is covered with, thinly; empty where it is one metal through. */
+    public function coating(): string
+    {
+        return $this->row()->coating;
     }
 
     /** B&S numbers it takes before it must be annealed. */

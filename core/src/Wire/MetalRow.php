@@ -24,6 +24,8 @@ final readonly class MetalRow
         public array $tempers,
         public array $inventedE4,
         public array $tint,
+        /** what its core is covered with, thinly; empty where it is one metal through */
+        public string $coating = '',
     ) {
     }
 }

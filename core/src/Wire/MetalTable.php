@@ -156,6 +156,33 @@ final class MetalTable
                 inventedE4: ['2026-01-01' => 44_000, '2026-07-01' => 45_500],
                 tint: [[118, 84, 26], [220, 178, 87], [253, 240, 194]],
             ),
+            Metal::SilverPlated => new MetalRow(
+                'silver-plated copper', gramsPerCubicCentimetre: 8.97, fineness: 0.0, numbersBeforeAnnealing: 12.0,
+                mayIrritatePiercings: true,
+                strength: Strength::of(117, 70, 250, 320, self::MEMORY),
+                tempers: [Temper::DeadSoft, Temper::HalfHard],
+                inventedE4: ['2026-01-01' => 560, '2026-07-01' => 590],
+                tint: [[96, 96, 98], [200, 202, 206], [250, 250, 250]],
+                coating: 'silver',
+            ),
+            Metal::GoldPlated => new MetalRow(
+                'gold-plated copper', gramsPerCubicCentimetre: 8.97, fineness: 0.0, numbersBeforeAnnealing: 12.0,
+                mayIrritatePiercings: true,
+                strength: Strength::of(117, 70, 250, 320, self::MEMORY),
+                tempers: [Temper::DeadSoft, Temper::HalfHard],
+                inventedE4: ['2026-01-01' => 690],
+                tint: [[118, 84, 26], [224, 186, 96], [253, 243, 205]],
+                coating: 'gold',
+            ),
+            Metal::Enamelled => new MetalRow(
+                'enamelled copper', gramsPerCubicCentimetre: 8.9, fineness: 0.0, numbersBeforeAnnealing: 12.0,
+                mayIrritatePiercings: true,
+                strength: Strength::of(117, 70, 250, 320, self::MEMORY),
+                tempers: [Temper::DeadSoft],
+                inventedE4: ['2026-01-01' => 480],
+                tint: [[22, 64, 78], [64, 138, 154], [196, 232, 236]],
+                coating: 'enamel',
+            ),
         };
     }
 }

@@ -7,6 +7,7 @@ namespace Hebra\Core\Tests\Plan;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Plan\FormingStates;
+use Hebra\Core\Plan\Instance;
 use Hebra\Core\Plan\Minutes;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Plan;
@@ -123,5 +124,22 @@ final class OperationsTest extends TestCase
         self::assertSame([60, 'links'], [$wraps[0]->count, $wraps[0]->counted]);
         self::assertEqualsWithDelta(Minutes::of($plan), Minutes::of($plan->inOperations()), 0.2 * Minutes::of($plan));
         self::assertStringStartsWith('60 × link: wrap the top loop shut', $wraps[0]->title);
+    }
+
+    /** A strand between a hook and a wrapped link: by operation all wire is worked before anything is strung. */
+    public function test_wire_is_worked_before_what_is_strung(): void
+    {
+        $piece = Some::changed(Patterns::start('strand', 'Mixed'), ['do' => 'part.add', 'technique' => 'wrapped-link']);
+        $kinds = [];
+        foreach (self::plan($piece)->inOperations()->steps() as $step) {
+            $technique = $piece->parts[array_search(
+                Instance::partOf($step->works()[0]), array_column($piece->parts, 'id'), true,
+            ) ?: 0]->technique;
+            if ($step->operation !== Operation::Hook && $step->operation !== Operation::Inspect) {
+                $kinds[] = $technique === 'strand';
+            }
+        }
+        self::assertContains(true, $kinds);
+        self::assertNotContains(false, array_slice($kinds, (int) array_search(true, $kinds, true)));
     }
 }

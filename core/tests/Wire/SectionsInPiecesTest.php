@@ -150,4 +150,20 @@ final class SectionsInPiecesTest extends TestCase
         }
         self::assertSame(SectionKind::TwistedPair, Patterns::start('twisted-hoop', 'One')->wires['hoop']->size->kind());
     }
+
+    /** What is only plated or enamelled is to be spared; hammered, it is worn through. */
+    public function test_a_skin_of_metal_is_told_and_not_to_be_hammered(): void
+    {
+        $told = fn (Piece $piece): array => array_values(array_filter(
+            self::plan($piece)->checks, fn (Check $check): bool => $check->rule === 'coating',
+        ));
+        $cuff = Patterns::start('hammered-cuff', 'Cuff');
+        self::assertSame([], $told($cuff));
+        $plated = $cuff->withWire('bangle', $cuff->wires['bangle']->withMetal(Metal::SilverPlated));
+        self::assertSame([Level::Warn], array_column($told($plated), 'level'));
+        $links = Patterns::start('two-links', 'Links');
+        $enamelled = $links->withWire('link', $links->wires['link']->withMetal(Metal::Enamelled));
+        self::assertSame([Level::Note], array_column($told($enamelled), 'level'));
+        self::assertStringContainsString('a skin of enamel', $told($enamelled)[0]->text);
+    }
 }
