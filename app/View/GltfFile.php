@@ -101,7 +101,7 @@ final class GltfFile
         if ($part->plate !== null) {
             $primitives[] = $this->primitive($part->plate->mesh, $part->plate->metal === null
                 ? $this->tinted($part->plate->colour)
-                : $this->metal($part->plate->metal));
+                : $this->material($part->plate->metal->value.' face', $part->plate->metal->tint()[1], 0.6, 0.6));
         }
         $primitives = array_values(array_filter($primitives));
         if ($primitives === []) {

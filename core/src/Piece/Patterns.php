@@ -329,11 +329,11 @@ final class Patterns
                 FitKind::Wrist,
                 Metal::Stainless,
             ),
-            'connector-drop' => new Pattern('A brass connector between rings, two beads below it', Family::Earring, [
+            'connector-drop' => new Pattern('A bought connector between rings, two beads below it', Family::Earring, [
                 $ear, ['jump-ring', [], ['inside' => 3.5]],
                 ['bought-part', [], ['what' => 'connector', 'shape' => 'lozenge', 'length' => 17.0, 'width' => 10.0, 'holes' => 'top 1.5 mm · bottom 1.5 mm', 'made_of' => 'brass', 'thick' => 0.8]],
                 ['jump-ring', [], ['inside' => 3.5]], ['head-pin', ['rust', 'sky']],
-            ], metal: Metal::Brass),
+            ]),
             'lever-drop' => new Pattern('A bought ear finding, a link and a bought drop', Family::Earring, [
                 ['bought-part', [], ['what' => 'ear-finding', 'shape' => 'drop', 'length' => 17.0, 'width' => 10.0, 'rim' => 0.9, 'holes' => 'ring bottom 2 mm']],
                 ['wrapped-link', ['speck', 'berry', 'speck']],
