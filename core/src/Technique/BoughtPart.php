@@ -46,6 +46,9 @@ final class BoughtPart implements Technique
 
     private const GLUED = 'glued';
 
+    /** @var \WeakMap<Part, Plate>|null worked out once of each part */
+    private static ?\WeakMap $known = null;
+
     /** What metal and other materials weigh that is no wire's. */
     private const OTHERS = ['glass', 'stone', 'pearl', 'wood', 'ceramic', 'resin'];
 
@@ -148,7 +151,13 @@ final class BoughtPart implements Technique
     /** About the middle of its outline, as it hangs by its first hole: the one across from it, or its middle, below. */
     private function told(Part $part): Plate
     {
-        $plate = $this->upright($part);
+        self::$known ??= new \WeakMap;
+
+        return self::$known[$part] ??= $this->laid($this->upright($part));
+    }
+
+    private function laid(Plate $plate): Plate
+    {
         $holes = $plate->holes;
         $first = $holes[self::first($plate)];
         if ($this->isLoose($plate)) {
