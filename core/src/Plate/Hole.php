@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plate;
 
-/** A hole of a flat part, or a ring soldered to its rim: its middle from the part's middle, right and down, and its inside, mm. */
+/**
+ * A hole of a flat part, or a ring soldered to its rim: its middle from the part's middle, right and down, and its
+ * inside. Millimetres.
+ */
 final readonly class Hole
 {
     public function __construct(

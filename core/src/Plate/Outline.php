@@ -29,21 +29,40 @@ final readonly class Outline
     public static function read(string $path, string $field): self
     {
         $accepted = 'the data of one SVG path, such as M0 0 L10 0 L5 12 Z';
-        mb_strlen($path) <= self::MOST_LETTERS
-            || throw OutOfRange::because($field, mb_strlen($path).' letters', 'is too long an outline', 'at most '.self::MOST_LETTERS);
+        $told = '“'.mb_strimwidth($path, 0, 40, '…').'”';
+        self::atMost($field, mb_strlen($path), self::MOST_LETTERS, 'letters', 'is too long an outline');
         $points = self::points($path, $field, $accepted);
-        count($points) >= 3 || throw OutOfRange::because($field, '“'.mb_strimwidth($path, 0, 40, '…').'”', 'encloses nothing', $accepted);
-        count($points) <= self::MOST_POINTS
-            || throw OutOfRange::because($field, count($points).' points', 'is too fine an outline', 'at most '.self::MOST_POINTS);
-        self::crosses($points)
-            && throw OutOfRange::because($field, '“'.mb_strimwidth($path, 0, 40, '…').'”', 'crosses itself', 'an outline that goes round once');
-        [$xs, $ys] = [array_column($points, 0), array_column($points, 1)];
-        [$wide, $high] = [max($xs) - min($xs), max($ys) - min($ys)];
-        $wide > 1e-9 && $high > 1e-9 || throw OutOfRange::because($field, '“'.mb_strimwidth($path, 0, 40, '…').'”', 'encloses nothing', $accepted);
+        self::atMost($field, count($points), self::MOST_POINTS, 'points', 'is too fine an outline');
+        $isFlat = fn (int $axis): bool => count(array_unique(array_column($points, $axis))) < 2;
+        if (count($points) < 3 || $isFlat(0) || $isFlat(1)) {
+            throw OutOfRange::because($field, $told, 'encloses nothing', $accepted);
+        }
+        if (self::crosses($points)) {
+            throw OutOfRange::because($field, $told, 'crosses itself', 'an outline that goes round once');
+        }
 
-        return new self(array_map(
-            fn (array $at): array => [2 * ($at[0] - min($xs)) / $wide - 1, 2 * ($at[1] - min($ys)) / $high - 1], $points,
-        ));
+        return new self(self::fitted($points));
+    }
+
+    /**
+     * Into a square from -1 to 1.
+     *
+     * @param  non-empty-list<array{float, float}>  $points
+     * @return non-empty-list<array{float, float}>
+     */
+    private static function fitted(array $points): array
+    {
+        [$xs, $ys] = [array_column($points, 0), array_column($points, 1)];
+        [$left, $wide, $top, $high] = [min($xs), max($xs) - min($xs), min($ys), max($ys) - min($ys)];
+
+        return array_map(
+            fn (array $at): array => [2 * ($at[0] - $left) / $wide - 1, 2 * ($at[1] - $top) / $high - 1], $points,
+        );
+    }
+
+    private static function atMost(string $field, int $count, int $most, string $of, string $why): void
+    {
+        $count <= $most || throw OutOfRange::because($field, "{$count} {$of}", $why, "at most {$most}");
     }
 
     /** @return list<array{float, float}> */
@@ -54,8 +73,9 @@ final readonly class Outline
         foreach ($found as $token) {
             if (($token[1] ?? '') !== '') {
                 $command = $token[1];
-                isset(self::NUMBERS[strtoupper($command)])
-                    || throw OutOfRange::because($field, "“{$command}”", 'is no line or curve that is read here', $accepted);
+                isset(self::NUMBERS[strtoupper($command)]) || throw OutOfRange::because(
+                    $field, "“{$command}”", 'is no line or curve that is read here', $accepted,
+                );
                 $numbers = [];
 
                 continue;
@@ -86,7 +106,9 @@ final readonly class Outline
         if ($kind === 'H' || $kind === 'V') {
             return [[$kind === 'H' ? [$x + $numbers[0], $at[1]] : [$at[0], $y + $numbers[0]]], null];
         }
-        $given = array_map(fn (array $pair): array => [$x + $pair[0], $y + ($pair[1] ?? 0.0)], array_chunk($numbers, 2));
+        $given = array_map(
+            fn (array $pair): array => [$x + $pair[0], $y + ($pair[1] ?? 0.0)], array_chunk($numbers, 2),
+        );
         $mirrored = $lead === null ? $at : [2 * $at[0] - $lead[0], 2 * $at[1] - $lead[1]];
         $points = match ($kind) {
             'C', 'Q' => [$at, ...$given],
@@ -168,7 +190,9 @@ final readonly class Outline
      */
     private static function meets(array $a, array $b, array $c, array $d): bool
     {
-        $side = fn (array $p, array $q, array $r): float => ($q[0] - $p[0]) * ($r[1] - $p[1]) - ($q[1] - $p[1]) * ($r[0] - $p[0]);
+        // On which side of the line from p to q the point r lies.
+        $side = fn (array $p, array $q, array $r): float => ($q[0] - $p[0]) * ($r[1] - $p[1])
+            - ($q[1] - $p[1]) * ($r[0] - $p[0]);
 
         return $side($a, $b, $c) * $side($a, $b, $d) < 0 && $side($c, $d, $a) * $side($c, $d, $b) < 0;
     }

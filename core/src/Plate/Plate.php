@@ -7,8 +7,8 @@ namespace Hebra\Core\Plate;
 use Hebra\Core\Wire\Metal;
 
 /**
- * A flat thing that is bought: its outline, how thick it is, its holes and rings, and, where it is a frame, how wide its
- * rim is. Millimetres about its middle, x right and y down as its face is seen.
+ * A flat thing that is bought: its outline, how thick it is, its holes and rings, and, where it is a frame, how wide
+ * its rim is. Millimetres about its middle, x right and y down as its face is seen.
  */
 final readonly class Plate
 {
@@ -44,13 +44,12 @@ final readonly class Plate
     public function turned(float $radians): self
     {
         [$cos, $sin] = [cos($radians), sin($radians)];
+        $turned = fn (array $at): array => [$at[0] * $cos - $at[1] * $sin, $at[0] * $sin + $at[1] * $cos];
 
         return new self(
-            array_map(fn (array $at): array => [$at[0] * $cos - $at[1] * $sin, $at[0] * $sin + $at[1] * $cos], $this->outline),
-            $this->thickMm, array_map(fn (Hole $hole): Hole => $hole->turned($radians), $this->holes), $this->rimMm,
-            $this->metal, $this->colour, array_map(
-                fn (array $at): array => [$at[0] * $cos - $at[1] * $sin, $at[0] * $sin + $at[1] * $cos], $this->opening(),
-            ),
+            array_map($turned, $this->outline), $this->thickMm,
+            array_map(fn (Hole $hole): Hole => $hole->turned($radians), $this->holes), $this->rimMm, $this->metal,
+            $this->colour, array_map($turned, $this->opening()),
         );
     }
 
@@ -153,7 +152,8 @@ final readonly class Plate
     {
         [$dx, $dy] = [$to[0] - $from[0], $to[1] - $from[1]];
         $long = $dx ** 2 + $dy ** 2;
-        $share = $long < 1e-12 ? 0.0 : max(0.0, min(1.0, (($at[0] - $from[0]) * $dx + ($at[1] - $from[1]) * $dy) / $long));
+        $ahead = ($at[0] - $from[0]) * $dx + ($at[1] - $from[1]) * $dy;
+        $share = $long < 1e-12 ? 0.0 : max(0.0, min(1.0, $ahead / $long));
 
         return hypot($at[0] - $from[0] - $share * $dx, $at[1] - $from[1] - $share * $dy);
     }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plate;
 
-/** What a flat bought part is seen as: its outline within a length and a width, millimetres, y downwards about its middle. */
+/**
+ * What a flat bought part is seen as: its outline within a length and a width, millimetres, y downwards about its
+ * middle.
+ */
 enum PlateShape: string
 {
     case Round = 'round';
@@ -59,7 +62,10 @@ enum PlateShape: string
             ]),
             self::Star => self::star(),
             self::Lozenge => [[0.0, -1.0], [1.0, 0.0], [0.0, 1.0], [-1.0, 0.0]],
-            self::Shield => [[-1.0, -1.0], [1.0, -1.0], [1.0, 0.1], [0.8, 0.5], [0.45, 0.8], [0.0, 1.0], [-0.45, 0.8], [-0.8, 0.5], [-1.0, 0.1]],
+            self::Shield => [
+                [-1.0, -1.0], [1.0, -1.0], [1.0, 0.1], [0.8, 0.5], [0.45, 0.8], [0.0, 1.0], [-0.45, 0.8], [-0.8, 0.5],
+                [-1.0, 0.1],
+            ],
             self::Lobster => self::round(fn (float $turn): array => [
                 sin($turn) * (0.72 - 0.28 * cos($turn)), -cos($turn),
             ]),
@@ -99,7 +105,9 @@ enum PlateShape: string
     /** @return non-empty-list<array{float, float}> a cap, and threads that hang from it */
     private static function fringe(): array
     {
-        $points = [[-0.45, -0.75], [-0.45, -0.95], [-0.25, -1.0], [0.25, -1.0], [0.45, -0.95], [0.45, -0.75], [0.6, -0.7]];
+        $points = [
+            [-0.45, -0.75], [-0.45, -0.95], [-0.25, -1.0], [0.25, -1.0], [0.45, -0.95], [0.45, -0.75], [0.6, -0.7],
+        ];
         $threads = 8;
         for ($thread = 0; $thread <= 2 * $threads; $thread++) {
             $points[] = [1.0 - $thread / $threads, $thread % 2 === 0 ? 1.0 : 0.93];

@@ -9,7 +9,9 @@ use Hebra\Core\Course\Vector;
 use Hebra\Core\Plate\Hole;
 use Hebra\Core\Plate\Plate;
 
-/** A flat part as a solid: its face and its back by clipping ears [G. H. Meisters, 1975], holes cut in, and its edges. */
+/**
+ * A flat part as a solid: its face and its back by clipping ears [G. H. Meisters, 1975], holes cut in, and its edges.
+ */
 final class Slab
 {
     private const ROUND = 16;
@@ -125,14 +127,16 @@ final class Slab
     {
         $count = count($left);
         foreach (array_keys($left) as $at) {
-            [$a, $b, $c] = [$points[$left[($at + $count - 1) % $count]], $points[$left[$at]], $points[$left[($at + 1) % $count]]];
+            $before = $left[($at + $count - 1) % $count];
+            $after = $left[($at + 1) % $count];
+            [$a, $b, $c] = [$points[$before], $points[$left[$at]], $points[$after]];
             if (self::side($a, $b, $c) <= 1e-12) {
                 continue;
             }
             $isFree = true;
             foreach ($left as $other) {
                 $p = $points[$other];
-                if ($p !== $a && $p !== $b && $p !== $c && self::side($a, $b, $p) >= 0 && self::side($b, $c, $p) >= 0 && self::side($c, $a, $p) >= 0) {
+                if (! in_array($p, [$a, $b, $c], true) && self::isWithin($p, $a, $b, $c)) {
                     $isFree = false;
 
                     break;
@@ -145,6 +149,17 @@ final class Slab
 
         // What is left has no width.
         return 0;
+    }
+
+    /**
+     * @param  array{float, float}  $p
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     * @param  array{float, float}  $c
+     */
+    private static function isWithin(array $p, array $a, array $b, array $c): bool
+    {
+        return self::side($a, $b, $p) >= 0 && self::side($b, $c, $p) >= 0 && self::side($c, $a, $p) >= 0;
     }
 
     /**

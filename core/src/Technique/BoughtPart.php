@@ -37,8 +37,9 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 
 /**
- * A flat part that is bought: charm, connector, centre, frame, clasp, tassel. Its outline, size, holes and soldered rings
- * say how it hangs and what passes; its weight is given, or reckoned from area × thickness × density. Millimetres, grams.
+ * A flat part that is bought: charm, connector, centre, frame, clasp, tassel. Its outline, size, holes and soldered
+ * rings say how it hangs and what passes; its weight is given, or reckoned from area × thickness × density.
+ * Millimetres, grams.
  */
 final class BoughtPart implements Technique
 {
@@ -140,6 +141,11 @@ final class BoughtPart implements Technique
         return PlateShape::from($part->choice('shape'));
     }
 
+    private function wideMm(Part $part): float
+    {
+        return $part->mm($this->shape($part)->isRegular() ? 'length' : 'width');
+    }
+
     private function metal(Part $part): ?Metal
     {
         return Metal::tryFrom($part->choice('made_of'));
@@ -176,7 +182,9 @@ final class BoughtPart implements Technique
         return array_keys($plate->holes) === ['bottom'];
     }
 
-    /** The hole that it hangs by. A line goes clockwise round, and so enters what has a left and a right from its right. */
+    /**
+     * The hole that it hangs by. A line goes clockwise round, and so enters what has a left and a right from its right.
+     */
     private static function first(Plate $plate): string
     {
         $first = (string) array_key_first($plate->holes);
@@ -189,7 +197,7 @@ final class BoughtPart implements Technique
     {
         $shape = $this->shape($part);
         $own = $shape === PlateShape::Own ? Outline::read($part->choice('path'), 'outline as SVG path') : null;
-        $wide = $part->mm($shape->isRegular() ? 'length' : 'width');
+        $wide = $this->wideMm($part);
         $outline = $shape->outline($part->mm('length'), $wide, $own);
 
         // A clasp is open in its middle, where the ring lies.
@@ -201,7 +209,7 @@ final class BoughtPart implements Technique
         );
     }
 
-    /** @return array<string, Hole> the first by the name that parts hang by, the one across by that from which the line goes on */
+    /** @return array<string, Hole> the first as the one it hangs by, the one across as that from which the line goes on */
     private function holes(Part $part): array
     {
         $plate = $this->told($part);
@@ -332,7 +340,7 @@ final class BoughtPart implements Technique
     private function size(Part $part): string
     {
         return Figures::trim($part->mm('length')).' × '
-            .Figures::trim($part->mm($this->shape($part)->isRegular() ? 'length' : 'width')).' mm';
+            .Figures::trim($this->wideMm($part)).' mm';
     }
 
     public function clasp(PartPlan $part): ?Clasp
@@ -349,16 +357,30 @@ final class BoughtPart implements Technique
 
         return match ($part->part->choice('prepared')) {
             'shank' => [
-                new Step($moment, '', 'Cut the shank off', "Cut the shank of the {$called} off close, without marking its face.",
-                    [$part->mark('face')], tool: 'heavy cutters', cautions: [Caution::CutEnds], operation: Operation::Trim),
-                new Step($moment, '', 'File the stub flat', 'File the stub level with the back, then smooth it with fine paper until nothing catches.',
-                    [$part->mark('face')], tool: 'file, fine paper', cautions: [Caution::Filing], operation: Operation::File),
+                new Step(
+                    $moment, '', 'Cut the shank off',
+                    "Cut the shank of the {$called} off close, without marking its face.", [$part->mark('face')],
+                    tool: 'heavy cutters', cautions: [Caution::CutEnds], operation: Operation::Trim,
+                ),
+                new Step(
+                    $moment, '', 'File the stub flat',
+                    'File the stub level with the back, then smooth it with fine paper until nothing catches.',
+                    [$part->mark('face')], tool: 'file, fine paper', cautions: [Caution::Filing],
+                    operation: Operation::File,
+                ),
             ],
             self::GLUED => [
-                new Step($moment, '', 'Glue it on', "Roughen and clean both faces, a little glue in the middle, and press the {$called} on level.",
-                    [$part->mark('face')], tool: 'glue, a stick to spread it', cautions: [Caution::Glue], operation: Operation::Wait),
-                new Step($moment, '', 'Let it set', 'Leave it flat and untouched for as long as the glue’s own sheet says, before anything pulls at it.',
-                    [$part->mark('face')], asks: 'Has it set as long as its sheet says?', operation: Operation::Wait),
+                new Step(
+                    $moment, '', 'Glue it on',
+                    "Roughen and clean both faces, a little glue in the middle, and press the {$called} on level.",
+                    [$part->mark('face')], tool: 'glue, a stick to spread it', cautions: [Caution::Glue],
+                    operation: Operation::Wait,
+                ),
+                new Step(
+                    $moment, '', 'Let it set',
+                    'Leave it flat and untouched for as long as the glue’s own sheet says, before anything pulls at it.',
+                    [$part->mark('face')], asks: 'Has it set as long as its sheet says?', operation: Operation::Wait,
+                ),
             ],
             default => [],
         };
@@ -384,9 +406,11 @@ final class BoughtPart implements Technique
                 );
             }
         }
-        if ($part->part->mm('rim') * 2 >= min($part->part->mm('length'), $part->part->mm($this->shape($part->part)->isRegular() ? 'length' : 'width'))) {
+        $narrow = min($part->part->mm('length'), $this->wideMm($part->part));
+        if ($part->part->mm('rim') * 2 >= $narrow) {
             $checks[] = new Check(
-                Level::Stop, 'rim', 'A rim of '.$profile->size($part->part->mm('rim')).' leaves no opening in '.$this->size($part->part).'.',
+                Level::Stop, 'rim',
+                'A rim of '.$profile->size($part->part->mm('rim'))." leaves no opening in {$this->size($part->part)}.",
                 $id, [new Way('A whole face', new SetSetting($id, 'rim', '0 mm'))],
             );
         }
@@ -401,7 +425,9 @@ final class BoughtPart implements Technique
         foreach ($holes as $at => $one) {
             foreach (array_slice($holes, $at + 1) as $other) {
                 if (hypot($one->xMm - $other->xMm, $one->yMm - $other->yMm) < ($one->insideMm + $other->insideMm) / 2) {
-                    return [new Check(Level::Stop, 'hole', "The {$one->name} and the {$other->name} hole run into each other.", $id)];
+                    return [new Check(
+                        Level::Stop, 'hole', "The {$one->name} and the {$other->name} hole run into each other.", $id,
+                    )];
                 }
             }
         }

@@ -11,12 +11,12 @@ use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
 
 /**
- * Which bought pins would serve a whole making, and what is trimmed off them: each drop the shortest stocked length that
- * reaches, or one length for all; beside cutting them from wire. Millimetres. What each needs: common practice.
+ * Which bought pins would serve a whole making, and what is trimmed off them: each drop the shortest stocked length
+ * that reaches, or one length for all. Millimetres. What each needs: common practice.
  */
 final readonly class PinChoice
 {
-    /** @param  non-empty-list<array{PartPlan, float, int}>  $pins  parts with what a pin of each needs, and how many are made */
+    /** @param  non-empty-list<array{PartPlan, float, int}>  $pins  parts, what a pin of each needs, how many are made */
     private function __construct(private array $pins, private Plan $plan)
     {
     }
@@ -75,9 +75,12 @@ final readonly class PinChoice
     /** What is trimmed off all of them, where each is as long as the shortest that reaches, or of one length, mm. */
     public function trimmedMm(?int $length = null): float
     {
-        return array_sum(array_map(
-            fn (array $pin): float => $pin[2] * (($length ?? self::shortest($pin[1]) ?? $pin[1]) - self::usedMm($pin[0])), $this->pins,
-        ));
+        $trimmed = 0.0;
+        foreach ($this->pins as [$part, $needed, $count]) {
+            $trimmed += $count * (($length ?? self::shortest($needed) ?? $needed) - self::usedMm($part));
+        }
+
+        return $trimmed;
     }
 
     private static function usedMm(PartPlan $part): float
@@ -91,7 +94,9 @@ final readonly class PinChoice
         $mixed = $this->mixed();
         $profile = $this->plan->profile;
         if ($mixed === null) {
-            return 'No stocked pin is long enough for every drop: '.$profile->length(max(array_column($this->pins, 1))).' is needed. Cut them from wire.';
+            $longest = $profile->length(max(array_column($this->pins, 1)));
+
+            return "No stocked pin is long enough for every drop: {$longest} is needed. Cut them from wire.";
         }
         $told = [];
         foreach ($mixed as $length => $count) {
@@ -100,14 +105,18 @@ final readonly class PinChoice
         $single = $this->single();
         $text = 'Bought pins: '.Figures::listed($told).', '.$this->trimmed().' trimmed off';
 
-        return $text.(count($mixed) > 1 && $single !== null ? '; all of '.$profile->length($single).', '.$this->trimmed($single).'.' : '.');
+        return count($mixed) > 1 && $single !== null
+            ? $text.'; all of '.$profile->length($single).', '.$this->trimmed($single).'.'
+            : $text.'.';
     }
 
     private function trimmed(?int $length = null): string
     {
         $trimmed = $this->trimmedMm($length);
 
-        return $this->plan->profile->length($trimmed).' ('.Figures::grams($this->pins[0][0]->wire->gramsOf($trimmed)).')';
+        $grams = $this->pins[0][0]->wire->gramsOf($trimmed);
+
+        return $this->plan->profile->length($trimmed).' ('.Figures::grams($grams).')';
     }
 
     /** @return list<Way> to take them, or cut them from wire again */
@@ -120,15 +129,17 @@ final readonly class PinChoice
         $ways = [];
         $mixed = $this->mixed();
         if ($mixed !== null) {
-            $ways[] = Way::all(count($mixed) === 1 ? 'Take bought pins' : 'Take bought pins, each the shortest', $bought(null));
+            $words = count($mixed) === 1 ? 'Take bought pins' : 'Take bought pins, each the shortest';
+            $ways[] = Way::all($words, $bought(null));
         }
         if ($mixed !== null && count($mixed) > 1 && $this->single() !== null) {
             $ways[] = Way::all('Take one length for all', $bought($this->single()));
         }
-        $isBought = array_filter($this->pins, fn (array $pin): bool => $pin[0]->part->choice('source') === 'bought') !== [];
+        $sources = array_map(fn (array $pin): string => $pin[0]->part->choice('source'), $this->pins);
+        $cut = fn (array $pin): SetSetting => new SetSetting($pin[0]->part->id, 'source', 'cut');
 
-        return $isBought
-            ? [...$ways, Way::all('Cut them from wire', array_map(fn (array $pin): SetSetting => new SetSetting($pin[0]->part->id, 'source', 'cut'), $this->pins))]
+        return in_array('bought', $sources, true)
+            ? [...$ways, Way::all('Cut them from wire', array_map($cut, $this->pins))]
             : $ways;
     }
 }

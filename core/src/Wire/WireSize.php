@@ -12,9 +12,9 @@ use Hebra\Core\Quantity\Unreadable;
 use Hebra\Core\Quantity\WhichSystem;
 
 /**
- * A size of wire, always with its system, and the section it is drawn in: of round wire the diameter, of half-round its
- * width, of square its side, of a twisted pair one strand; flat is told by width and thickness. Invariant: 0.05 mm ≤ size
- * ≤ 8.3 mm.
+ * A size of wire, always with its system, and the section it is drawn in: of round wire the diameter, of half-round
+ * its width, of square its side, of a twisted pair one strand; flat is told by width and thickness. Invariant: 0.05 mm
+ * ≤ size ≤ 8.3 mm.
  */
 final readonly class WireSize
 {
@@ -40,9 +40,12 @@ final readonly class WireSize
     /** The same size of wire of another section; what is flat stays as wide. */
     public function drawn(SectionKind $kind): self
     {
-        return $kind === SectionKind::Flat
-            ? new self(SizeSystem::Metric, null, $this->sizeMm, $kind, $this->thickMm > 0 ? $this->thickMm : $this->sizeMm / 2)
-            : new self($this->system, $this->number, $this->sizeMm, $kind);
+        if ($kind !== SectionKind::Flat) {
+            return new self($this->system, $this->number, $this->sizeMm, $kind);
+        }
+        $thick = $this->thickMm > 0 ? $this->thickMm : $this->sizeMm / 2;
+
+        return new self(SizeSystem::Metric, null, $this->sizeMm, $kind, $thick);
     }
 
     /** @throws OutOfRange if no such strip is rolled, or it is thicker than wide */
@@ -157,8 +160,8 @@ final readonly class WireSize
     }
 
     /**
-     * What it adds to the inside of a bend, to its middle line: of round wire its diameter, of any other twice the height
-     * of its neutral axis.
+     * What it adds to the inside of a bend, to its middle line: of round wire its diameter, of any other twice the
+     * height of its neutral axis.
      */
     public function diameterMm(): float
     {
