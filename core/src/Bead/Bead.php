@@ -63,13 +63,21 @@ final readonly class Bead
         if (mb_strlen($name) > 60) {
             throw Unreadable::tooLong($field.' name', mb_strlen($name), 60);
         }
+        $isRow = $shape->usualDrilling() === Drilling::Row;
+        if ($drilling === Drilling::Row && ! $isRow) {
+            throw Unreadable::choice($field.' drilling', $drilling->value, Drilling::ofHoles());
+        }
 
-        return new self($name, $shape, $lengthMm, $widthMm, $holeMm, $drilling, $material, $colour);
+        return new self(
+            $name, $shape, $lengthMm, $widthMm, $holeMm, $isRow ? Drilling::Row : $drilling, $material, $colour,
+        );
     }
 
     /**
      * Reads one line: `6mm round, hole 1`, `8 x 5mm rondelle hole 1.2 amber`, `4x12 tube, hole 0.8, stone`. Two sizes
-     * are width x length; `11/0 seed` is a size too. Without a hole 1 mm is taken; `top-drilled` and a material or
+     * are width x length; `11/0 seed` is a size too, and `2 x 2.5mm cup, link 0.6` a
+     * stone set in a row. Without a hole 1 mm is taken, and
+     * of a row of set stones a link of a third of their width; `top-drilled` and a material or
      * colour word may stand anywhere. A name may stand before a colon: `Harbour pebble: 8mm round, hole 1`.
      *
      * @throws \Hebra\Core\Problem if no size or no shape is found, or a size is out of range
@@ -88,7 +96,7 @@ final readonly class Bead
             $field,
             'a bead, such as “6mm round, hole 1”',
         );
-        $line = preg_replace('/(\d),(\d)/', '$1.$2', $plain) ?? '';
+        $line = preg_replace(['/(\d),(\d)/', '/\bset stones?\b/'], ['$1.$2', 'cup'], $plain) ?? '';
         // Two holes are a drilling; a hole of a size is the hole.
         $isTwoHole = preg_match('/\b(two|2)[ -]holes?\b/', $line) === 1;
         $isOneHole = preg_match('/\b(one|1)[ -]hole\b/', $line) === 1;
@@ -108,7 +116,7 @@ final readonly class Bead
             ? Length::parse($match[3].$unit, $field.' length')->millimetres()
             : $eachMm ?? $shape->usualLengthMm($width);
 
-        return self::of($shape, $length, $width, $hole,
+        return self::of($shape, $length, $width, $hole ?? $shape->usualHoleMm($width),
             match (true) {
                 preg_match('/top[ -]?(drilled)?/', $line) === 1 => Drilling::Top,
                 $isTwoHole => Drilling::TwoHole,
@@ -135,11 +143,11 @@ final readonly class Bead
         return $line;
     }
 
-    /** @return array{string, float} the line without its hole, and the hole in millimetres */
+    /** @return array{string, float|null} the line without its hole, and the hole in millimetres where one is said */
     private static function takeHole(string $line, string $field): array
     {
-        if (preg_match('/\bholes?\s*(?:of\s*)?(-?[\d.\/]+\s*(?:mm|in|")?)/', $line, $match) !== 1) {
-            return [$line, 1.0];
+        if (preg_match('/\b(?:hole|link)s?\s*(?:of\s*)?(-?[\d.\/]+\s*(?:mm|in|")?)/', $line, $match) !== 1) {
+            return [$line, null];
         }
 
         return [str_replace($match[0], ' ', $line), Length::parse($match[1], $field.' hole')->millimetres()];
@@ -309,6 +317,7 @@ final readonly class Bead
                 Drilling::Top => ', top-drilled',
                 Drilling::TwoHole => ', two holes',
                 Drilling::Lengthwise => ', one hole',
+                Drilling::Row => '',
             };
     }
 

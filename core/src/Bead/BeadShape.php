@@ -18,6 +18,7 @@ enum BeadShape: string
     case Tile = 'tile';
     case Seed = 'seed';
     case Cap = 'cap';
+    case Cup = 'cup';
 
     public function words(): string
     {
@@ -29,6 +30,7 @@ enum BeadShape: string
     {
         return match ($this) {
             self::Coin, self::Tile, self::Chip => 0.35,
+            self::Cup => 0.7,
             default => 1.0,
         };
     }
@@ -36,7 +38,7 @@ enum BeadShape: string
     /**
      * Volume as a share of length · width²: ellipsoid π/6, double cone π/12, cylinder π/4; a drop lies between cone and
      * ball; coin and tile are about a third as thick as wide; a chip is broken; a cap is a thin cup [geometry; drop,
-     * coin, chip, tile, cap: from memory].
+     * coin, chip, tile, cap, cup: from memory].
      */
     public function fill(): float
     {
@@ -49,6 +51,7 @@ enum BeadShape: string
             self::Chip, self::Tile => $this->thickness(),
             self::Seed => M_PI / 4 * 0.85,
             self::Cap => 0.12,
+            self::Cup => 0.4,
         };
     }
 
@@ -66,6 +69,7 @@ enum BeadShape: string
             self::Rondelle => $widthMm * 0.625,
             self::Chip => $widthMm * 0.5,
             self::Cap => $widthMm * 0.35,
+            self::Cup => $widthMm * 1.25,
             self::Seed => $widthMm * 0.7,
             self::Tube => $widthMm * 2.5,
             self::Drop, self::Oval => $widthMm * 1.5,
@@ -77,7 +81,7 @@ enum BeadShape: string
     {
         return match ($this) {
             self::Round, self::Bicone, self::Coin, self::Tile => 1.01,
-            self::Chip, self::Seed => 2.0,
+            self::Chip, self::Seed, self::Cup => 2.0,
             self::Cap => 8.0,
             default => 3.0,
         };
@@ -92,6 +96,16 @@ enum BeadShape: string
     /** How it is drilled unless it is said. */
     public function usualDrilling(): Drilling
     {
-        return $this === self::Tile ? Drilling::TwoHole : Drilling::Lengthwise;
+        return match ($this) {
+            self::Tile => Drilling::TwoHole,
+            self::Cup => Drilling::Row,
+            default => Drilling::Lengthwise,
+        };
+    }
+
+    /** The hole where none is said; of stones in a row the link that joins them [common practice]. */
+    public function usualHoleMm(float $widthMm): float
+    {
+        return $this === self::Cup ? 0.3 * $widthMm : 1.0;
     }
 }

@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Bead;
 
-/** Where the hole runs. */
+/** Where the hole runs, if there is one: stones set in a row are joined by links, as thick as is said of a hole. */
 enum Drilling: string
 {
     case Lengthwise = 'lengthwise';
     case Top = 'top';
     case TwoHole = 'two-hole';
+    case Row = 'row';
+
+    /** @return list<string> what may be said of a bead that has a hole */
+    public static function ofHoles(): array
+    {
+        return [self::Lengthwise->value, self::Top->value, self::TwoHole->value];
+    }
 
     public function words(): string
     {
@@ -17,6 +24,7 @@ enum Drilling: string
             self::Lengthwise => 'drilled lengthwise',
             self::Top => 'drilled across the top',
             self::TwoHole => 'drilled with two holes',
+            self::Row => 'joined in a row without a hole',
         };
     }
 }

@@ -7,6 +7,7 @@ namespace Hebra\Core\Course;
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Course\Shape\Laid;
 use Hebra\Core\Course\Shape\Wound;
+use Hebra\Core\Wrap\StoneRow;
 
 /**
  * A wire that binds beads to a host: wraps round it, and from the host's outside up to the hole of a bead, through it,
@@ -61,6 +62,58 @@ final readonly class BoundRow
         }
 
         return [$this->ending($spans, $at), $threaded];
+    }
+
+    /**
+     * Stones set in a row, which have no hole: laid with their backs on the outside of the host or on its front, once
+     * round behind each, and wraps over the links between them.
+     *
+     * @param  list<Bead>  $stones  at least one
+     * @return array{Laid, list<Threaded>}
+     */
+    public function stones(float $fromMm, array $stones, int $between, bool $isInFront): array
+    {
+        $spans = $threaded = [];
+        $place = $this->outside($fromMm);
+        [$mm, $at] = [0.0, $fromMm];
+        foreach ($stones as $number => $stone) {
+            $row = new StoneRow($this->hostMm, $this->sideMm, $stone->holeMm, $this->wireMm);
+            $wraps = $number > 0 ? $between : 0;
+            $pitch = $stone->lengthMm - $wraps * $this->wireMm;
+            $over = $this->turns($row, $at, $wraps, $this->wireMm);
+            $behind = $this->turns($row, $at + $wraps * $this->wireMm, 1, $pitch);
+            $before = [Span::straight($place, $over->start()->at), ...$over->laid($over->start())[0]];
+            [$round, $ends] = $behind->laid($behind->start());
+            $mm += (new Curve($before))->lengthMm();
+            $threaded[] = $this->stone($stone, $behind->start()->at, $mm, $at + $stone->lengthMm / 2, $isInFront);
+            $mm += (new Curve($round))->lengthMm();
+            array_push($spans, ...$before, ...$round);
+            $at += $stone->lengthMm;
+            $place = $ends->at;
+        }
+        $spans[] = Span::straight($place, $this->outside($at));
+
+        return [$this->ending($spans, $at), $threaded];
+    }
+
+    private function turns(StoneRow $row, float $fromMm, int $turns, float $pitchMm): Wound
+    {
+        $radius = ($row->evenCoreMm() + $this->wireMm) / 2;
+
+        return new Wound($this->host, $fromMm, $radius, $turns, $pitchMm, $this->sideMm);
+    }
+
+    /** @param  Vector  $begins  where the wire, so far on, begins to go round behind it */
+    private function stone(Bead $stone, Vector $begins, float $mm, float $middleMm, bool $isInFront): Threaded
+    {
+        $host = $this->host->at($middleMm);
+        $face = $isInFront ? $host->beside()->times(-1.0) : $host->towards;
+        $off = ($this->hostMm + $stone->widthMm * $stone->shape->thickness()) / 2;
+
+        return new Threaded(
+            $stone, 1, $this->mark, true, atMm: $mm - $stone->lengthMm / 2,
+            aside: $host->at->plus($face->times($off))->minus($begins), ahead: $host->ahead, face: $face,
+        );
     }
 
     /** @param  list<Span>  $spans */

@@ -78,7 +78,7 @@ final readonly class Move
             $mm = ($run->atMm ?? $mm) + $held;
             for ($bead = 0; $bead < $run->count; $bead++) {
                 [$at, $runs] = $curve->at($mm + $run->bead->lengthMm / 2);
-                $standing[] = [$run, $run->aside === null ? $at : $at->plus($run->aside), $runs];
+                $standing[] = [$run, $run->aside === null ? $at : $at->plus($run->aside), $run->ahead ?? $runs];
                 $mm += $run->bead->lengthMm;
             }
             $mm += $held;

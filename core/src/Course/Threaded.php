@@ -18,8 +18,12 @@ final readonly class Threaded
         public ?Crimped $held = null,
         /** where along its stretch it begins, mm; null where it follows what stands before it */
         public ?float $atMm = null,
-        /** how far beside its wire its middle lies, mm: a bead on two wires between them */
+        /** from its place on the wire to its middle, mm: a bead on two wires lies between them */
         public ?Vector $aside = null,
+        /** how it lies along, where that is not as its wire runs: what is bound on without a hole */
+        public ?Vector $ahead = null,
+        /** where the face of what is flat looks */
+        public Vector $face = new Vector(0.0, 0.0, 1.0),
     ) {
     }
 }

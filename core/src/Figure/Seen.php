@@ -145,7 +145,7 @@ final class Seen
             $move = $course->moves[$place];
             foreach ($move->isSeen() ? $move->standing($curve) : [] as [$run, $at, $runs]) {
                 $bodies[] = new SeenBead(
-                    $run, $move, $this->turned($at), $this->turned($runs), $this->turned(new Vector(0.0, 0.0, 1.0)),
+                    $run, $move, $this->turned($at), $this->turned($runs), $this->turned($run->face),
                 );
             }
         }

@@ -19,6 +19,7 @@ final class Patterns
         'plum' => '6mm round, hole 1, plum', 'tide' => '18 x 18mm coin, hole 1.8, sea, ceramic',
         'mist' => '3mm round, hole 1, clear', 'rose' => '5 x 8mm oval, hole 1, rose',
         'ink' => '4 x 12mm tube, hole 1, ink',
+        'glint' => '2 x 2.6mm cup, link 0.6, plum',
         'dusk' => '20 x 20mm coin, hole 1.8, plum, ceramic', 'reed' => '6 x 4mm rondelle, hole 1.6, amber',
         'orchard' => '14mm round, hole 2.6, moss', 'ember' => '16 x 22mm oval, hole 1.8, rust, ceramic',
         'lake' => '9mm round, hole 2.2, sky', 'berry' => '8mm round, hole 1.5, plum', 'speck' => '4mm round, hole 1.2, milk',
@@ -206,6 +207,12 @@ final class Patterns
                 Family::Earring,
                 [['hoop', ['speck', 'reed', 'berry', 'reed', 'speck'], ['diameter' => 36.0]]],
                 metal: Metal::Copper, wires: ['hoop' => '24 awg twisted pair'],
+            ),
+            'stone-row-hoop' => new Pattern(
+                'Hoops with a row of set stones bound along the front',
+                Family::Earring,
+                [['hoop', [['glint', 15]], ['diameter' => 30.0, 'beads_sit' => 'astride', 'between' => 1, 'end_coil' => 6]]],
+                metal: Metal::GoldFilled,
             ),
             'bound-hoop' => new Pattern(
                 'Hoops with beads bound astride in fine wire',

@@ -126,7 +126,9 @@ final class Checks
                 $once = implode(' ', $part->technique->through($part, $run)).' '.$strung->key;
                 if (! isset($seen[$once])) {
                     $seen[$once] = true;
-                    $checks[] = self::hole($piece, $part, $run, $profile);
+                    if ($strung->bead->drilling !== Drilling::Row) {
+                        $checks[] = self::hole($piece, $part, $run, $profile);
+                    }
                     array_push($checks, ...self::irregular($part, $strung, $profile));
                 }
                 if (! in_array($strung->bead->drilling, $part->technique->drillings(), true)) {

@@ -464,6 +464,11 @@ final class Bangle implements Technique
         return new Together(new Arc($radius, -$bent / $radius), new Straight($mm - $bent));
     }
 
+    public function drillings(): array
+    {
+        return BoundBeads::drillings();
+    }
+
     public function steps(PartPlan $part, Moment $moment): array
     {
         $flat = $this->flat($part);
@@ -634,7 +639,7 @@ final class Bangle implements Technique
             ),
         ])];
 
-        $checks = [...$checks, ...array_filter([$this->cracks($part)])];
+        $checks = [...$checks, ...$this->beads($part)->checks(), ...array_filter([$this->cracks($part)])];
 
         return $to > 0 && $this->flat($part) === null ? [...$checks, new Check(Level::Stop, 'hammered', 'Hammered to '.$part->profile->size($to).' cannot be: the wire is '.$part->profile->size($part->wireMm()).' thick.', $part->part->id, [
             new Way(

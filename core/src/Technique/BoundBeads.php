@@ -6,6 +6,7 @@ namespace Hebra\Core\Technique;
 
 use Closure;
 use Hebra\Core\Bead\Bead;
+use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Course\BoundRow;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Frame;
@@ -17,13 +18,17 @@ use Hebra\Core\Course\Shape\Wound;
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
+use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
@@ -31,6 +36,7 @@ use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 use Hebra\Core\Wrap\BeadWrap;
 use Hebra\Core\Wrap\Binding;
+use Hebra\Core\Wrap\StoneRow;
 use Hebra\Core\Wrap\Turn;
 
 /**
@@ -81,6 +87,12 @@ final readonly class BoundBeads
         return $part->choice('beads_sit') !== 'strung' && $part->beads !== [];
     }
 
+    /** @return list<Drilling> what stands on a wire that beads are strung on or bound to */
+    public static function drillings(): array
+    {
+        return [Drilling::Lengthwise, Drilling::Row];
+    }
+
     /** @return array<string, Wire> */
     public static function wires(Part $part): array
     {
@@ -105,12 +117,21 @@ final readonly class BoundBeads
     {
         return match (true) {
             ! self::isBound($this->plan->part) => $this->plan->stackMm(),
+            $this->isStoneRow() => $this->plan->stackMm() + 2 * $this->plan->part->count('end_coil') * $this->bindingMm(),
             $this->rows() > 1 => $this->plan->stackMm() / $this->rows() + 2 * self::ROW_TURNS * $this->bindingMm() * min(
                 2,
                 $this->rows(),
             ),
             default => $this->plan->stackMm() + $this->wraps() * $this->bindingMm(),
         };
+    }
+
+    /** How much of its host one more of what is bound takes, on the average. */
+    public function pitchMm(): float
+    {
+        $wraps = $this->isStoneRow() ? 0 : $this->plan->part->count('between');
+
+        return $this->plan->stackMm() / $this->plan->beadCount() + $wraps * $this->bindingMm();
     }
 
     private function rows(): int
@@ -163,7 +184,76 @@ final readonly class BoundBeads
             $host(), $this->plan->wireMm(), $this->sideMm(), $this->bindingMm(), $this->plan->mark('beads'),
         ));
 
-        return [$this->rows() > 1 ? $this->rowsCourse($bound, $from) : $this->rowCourse($bound, $from)];
+        return [match (true) {
+            $this->isStoneRow() => $this->stonesCourse($bound, $from),
+            $this->rows() > 1 => $this->rowsCourse($bound, $from),
+            default => $this->rowCourse($bound, $from),
+        }];
+    }
+
+    /** Whether what is bound is set in a row, without holes. */
+    private function isStoneRow(): bool
+    {
+        return $this->plan->strung !== [] && array_filter(
+            $this->plan->strung, fn (Strung $strung): bool => $strung->bead->drilling !== Drilling::Row,
+        ) === [];
+    }
+
+    private function stoneRow(Bead $stone): StoneRow
+    {
+        return new StoneRow($this->plan->wireMm(), $this->sideMm(), $stone->holeMm, $this->bindingMm());
+    }
+
+    /** @param  Closure(): BoundRow  $bound */
+    private function stonesCourse(Closure $bound, float $fromMm): Course
+    {
+        [$coil, $between] = [$this->plan->part->count('end_coil'), $this->plan->part->count('between')];
+        $stones = $this->beads();
+        $begins = $fromMm + $coil * $this->bindingMm();
+        $laid = Later::once(fn (): array => $bound()->stones($begins, $stones, $between, $this->isAstride()));
+        $stretch = $this->tail(new Stretch($this->plan), 'start')->anchored();
+        $this->wind($stretch, $coil, new Later(fn (): Wound => $bound()->wraps($fromMm, $coil)));
+        $stretch->worked(
+            SegmentKind::Binding,
+            $this->stonesMm($stones, $between),
+            Figures::counted(count($stones), 'stone').($between > 0 ? ', '.Figures::counted($between, 'wrap').' between' : ''),
+            'binding',
+            'Σ √(G² + (P − k·w)²) + k·√(G² + w²), G the hull round the core and a link',
+            $this->stonesNumbers($between),
+            StoneRow::SOURCE,
+            $this->plan->strung,
+            new Later(fn (): Shape => $laid()[0]),
+        )->threading(fn (): array => $laid()[1]);
+        $ends = $begins + $this->plan->stackMm();
+        $this->wind($stretch, $coil, new Later(fn (): Wound => $bound()->wraps($ends, $coil)));
+
+        return $this->tail($stretch, 'end')->course(
+            'Binding', self::ROLE, $this->plan->times, fn (): Frame => $bound()->wraps($fromMm, 0)->start(),
+            self::ROLE,
+        );
+    }
+
+    /** @param  list<Bead>  $stones */
+    private function stonesMm(array $stones, int $between): float
+    {
+        $mm = 0.0;
+        foreach ($stones as $number => $stone) {
+            $row = $this->stoneRow($stone);
+            $ends = (int) ($number === 0) + (int) ($number === count($stones) - 1);
+            $mm += $row->stoneMm($stone->lengthMm, $number > 0 ? $between : 0) + $ends * $row->stepsMm() / 2;
+        }
+
+        return $mm;
+    }
+
+    private function stonesNumbers(int $between): string
+    {
+        return implode(' + ', array_map(
+            fn (Strung $strung): string => $strung->count.' × '.Figures::trim(
+                $this->stoneRow($strung->bead)->stoneMm($strung->bead->lengthMm, $between), 3,
+            ),
+            $this->plan->strung,
+        )).', the first without wraps before it, up on the row and down';
     }
 
     /** @param  Closure(): BoundRow  $bound */
@@ -354,7 +444,7 @@ final readonly class BoundBeads
                 ),
             ];
         }
-        if ($this->rows() > 1) {
+        if ($this->rows() > 1 && ! $this->isStoneRow()) {
             return $this->rowSteps();
         }
         $coil = $this->plan->part->count('end_coil');
@@ -374,7 +464,7 @@ final readonly class BoundBeads
                     tool: 'fingers',
                     operation: Operation::Bind,
                 ),
-            (new Step(Moment::work('beads'), '', 'Bind the beads on', 'One bead at a time, '.($this->plan->part->choice('beads_sit') === 'astride' ? 'half on either side of the frame' : 'seated on the frame').', with '.Figures::counted($this->plan->part->count('between'), 'wrap').' pulled tight between: '.$this->words().'.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush], operation: Operation::Bind))->putting(
+            $this->isStoneRow() ? $this->stonesStep() : (new Step(Moment::work('beads'), '', 'Bind the beads on', 'One bead at a time, '.($this->plan->part->choice('beads_sit') === 'astride' ? 'half on either side of the frame' : 'seated on the frame').', with '.Figures::counted($this->plan->part->count('between'), 'wrap').' pulled tight between: '.$this->words().'.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush], operation: Operation::Bind))->putting(
                 $this->plan->strung,
                 $this->plan->cutKey(self::ROLE),
             ),
@@ -394,5 +484,71 @@ final readonly class BoundBeads
                     operation: Operation::Bind,
                 ),
         ]));
+    }
+
+    private function stonesStep(): Step
+    {
+        $between = $this->plan->part->count('between');
+        $over = $between === 0 ? '' : ', and '.Figures::counted($between, 'wrap').' over each link pulled down between two';
+        $step = new Step(
+            Moment::work('beads'),
+            '',
+            'Bind the row on',
+            'Cut the row through the links to '.Figures::counted($this->plan->beadCount(), 'stone').'. Lay it with its back on the '
+                .($this->isAstride() ? 'front' : 'outside')." of the wire, faces out; once round behind each stone{$over}: "
+                .$this->words().'.',
+            [$this->plan->mark('binding'), $this->plan->mark('beads')],
+            $this->plan->beadCount(),
+            'stones',
+            tool: 'flush cutter, fingers, chain-nose pliers',
+            cautions: [Caution::CutEnds],
+            operation: Operation::Bind,
+        );
+
+        return $step->putting($this->plan->strung, $this->plan->cutKey(self::ROLE));
+    }
+
+    /** @return list<Check> what stands against binding what is set in a row */
+    public function checks(): array
+    {
+        $stones = array_filter(
+            $this->plan->strung, fn (Strung $strung): bool => $strung->bead->drilling === Drilling::Row,
+        );
+        if ($stones === []) {
+            return [];
+        }
+        if (! self::isBound($this->plan->part)) {
+            return [$this->stopped('A row of set stones has no hole: it is bound on.', [
+                new Way('Bind it on', new SetSetting($this->plan->part->id, 'beads_sit', 'on')),
+            ])];
+        }
+        if (! $this->isStoneRow()) {
+            return [$this->stopped('A row of set stones is bound on its own, without beads between.', [])];
+        }
+
+        return array_values(array_filter(array_map($this->gapCheck(...), $stones)));
+    }
+
+    private function gapCheck(Strung $stones): ?Check
+    {
+        $between = $this->plan->part->count('between');
+        $gapMm = $stones->bead->lengthMm - $stones->bead->widthMm;
+        $most = (int) floor($gapMm / $this->bindingMm() + 1e-9);
+        if ($between <= $most) {
+            return null;
+        }
+        $size = $this->plan->profile->size(...);
+
+        return $this->stopped(
+            Figures::counted($between, 'wrap').' of '.$size($this->bindingMm()).' take '
+                .$size($between * $this->bindingMm()).', and between two stones are '.$size(max(0.0, $gapMm)).'.',
+            [new Way(Figures::counted($most, 'wrap').' between', new SetSetting($this->plan->part->id, 'between', (string) $most))],
+        );
+    }
+
+    /** @param  list<Way>  $ways */
+    private function stopped(string $text, array $ways): Check
+    {
+        return new Check(Level::Stop, 'set row', $text, $this->plan->part->id, $ways);
     }
 }

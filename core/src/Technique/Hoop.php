@@ -185,6 +185,11 @@ final class Hoop implements Technique
         return $part->wireMm() / 2 + $part->part->mm('eye');
     }
 
+    public function drillings(): array
+    {
+        return BoundBeads::drillings();
+    }
+
     public function steps(PartPlan $part, Moment $moment): array
     {
         $profile = $part->profile;
@@ -242,7 +247,7 @@ final class Hoop implements Technique
     {
         $room = M_PI * $part->part->mm('diameter');
         $covered = (new BoundBeads($part))->coveredMm();
-        $checks = [];
+        $checks = (new BoundBeads($part))->checks();
         if ($covered > $room) {
             $checks[] = new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the hoop is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
                 new Way(

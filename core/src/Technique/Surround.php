@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Technique;
 
 use Hebra\Core\Bead\Bead;
+use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Course\Curve;
 use Hebra\Core\Course\Frame;
 use Hebra\Core\Course\Host;
@@ -22,6 +23,7 @@ use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Piece\Change\AddBead;
 use Hebra\Core\Piece\Change\CountBead;
+use Hebra\Core\Piece\Change\SwapBead;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
@@ -330,6 +332,11 @@ final class Surround implements Technique
         );
     }
 
+    public function drillings(): array
+    {
+        return BoundBeads::drillings();
+    }
+
     public function steps(PartPlan $part, Moment $moment): array
     {
         $form = Forming::loop($part->wire, $part->part->mm('bail'), $part->profile);
@@ -444,12 +451,17 @@ final class Surround implements Technique
                 new Way('One of it', new CountBead($id, 0, 1)),
             ])];
         }
+        if ($part->strung[0]->bead->drilling === Drilling::Row) {
+            return [new Check(Level::Stop, 'one disc', 'A stone of a set row has no hole: a surround holds a bead by its hole.', $id, [
+                new Way('Hold a coin', new SwapBead($id, 0, Bead::parse('18 x 18mm coin, hole 1.8, sea, ceramic'))),
+            ])];
+        }
         $rim = $part->withoutFirst(1);
         if ($rim->strung === []) {
             return [];
         }
         if (BoundBeads::isBound($rim->part)) {
-            return [$this->row($part)];
+            return [...(new BoundBeads($rim))->checks(), $this->row($part)];
         }
         // Beads strung on the rim lie in two halves, from hole to hole.
         $half = $this->rimMm($part) / 2;
@@ -505,9 +517,7 @@ final class Surround implements Technique
         [$covered, $room] = [(new BoundBeads($rim))->coveredMm(), $this->rimMm($part)];
         $text = $rim->beadCount().' bound on the rim cover '.$part->profile->length($covered).' of its '
             .$part->profile->length($room);
-        $pitch = $rim->stackMm() / $rim->beadCount() + $part->part->count('between') * $part->wireOf(
-            BoundBeads::ROLE,
-        )->diameterMm();
+        $pitch = (new BoundBeads($rim))->pitchMm();
         $whole = max(1, (int) floor(($room - $covered) / $pitch + 1e-9) + $rim->beadCount());
         $most = $this->longestRun($rim);
         $count = $rim->strung[$most]->count + $whole - $rim->beadCount();

@@ -220,6 +220,11 @@ final class WireFrame implements Technique
         return $this->end($part)->loop->reachMm() + $part->wireMm() / 2;
     }
 
+    public function drillings(): array
+    {
+        return BoundBeads::drillings();
+    }
+
     public function steps(PartPlan $part, Moment $moment): array
     {
         $words = [
@@ -242,7 +247,7 @@ final class WireFrame implements Technique
     {
         [$covered, $room] = [(new BoundBeads($part))->coveredMm(), $this->outline($part)->lengthMm()];
 
-        $held = array_filter([$this->end($part)->nothingToHold()]);
+        $held = [...array_filter([$this->end($part)->nothingToHold()]), ...(new BoundBeads($part))->checks()];
 
         return $covered <= $room ? $held : [...$held, new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the frame is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
             new Way(
