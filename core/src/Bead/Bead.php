@@ -204,8 +204,9 @@ final readonly class Bead
 
     /**
      * How many, and the bead's own line: `15 × 5mm chip`, `22 x 4mm bicone`, `12 x 6x4mm rondelle`, `30 × 11/0`. A
-     * whole number without a unit before the sign counts where the rest is a bead of its own, and as a width would make
-     * a bead that is not made so [common practice].
+     * length of them, `7 cm of 2 x 2.6mm cup`, is as many as lie in it. A whole number without a unit before the sign
+     * counts where the rest is a bead of its own, and as a width would make a bead that is not made so [common
+     * practice].
      *
      * @return array{int, string}
      */
@@ -213,6 +214,9 @@ final readonly class Bead
     {
         if (preg_match('/^\s*(\d{1,4})\s+(?:of them\s+)?take\s/iu', $text, $match) === 1) {
             return [(int) $match[1], $text];
+        }
+        if (preg_match('~^\s*([\d.,/ ]+(?:mm|cm|in|"))\s+of\s+(.+)$~iu', mb_scrub($text), $match) === 1) {
+            return [self::inLength($match[1], $match[2]), $match[2]];
         }
         if (preg_match('/^\s*(\d{1,4})\s*(?:[x×]\s*|\s)(?=(\d)|[a-z])(.+)$/iu', mb_scrub($text), $match) !== 1) {
             return [1, $text];
@@ -227,6 +231,18 @@ final readonly class Bead
         return $isWhole || $match[1] >= $bead->shape->mostWidths() * $bead->widthMm
             ? [(int) $match[1], $match[3]]
             : [1, $text];
+    }
+
+    /**
+     * How many lie in a length, whole ones: `7 cm of 2 x 2.6mm cup`, as a row is sold.
+     *
+     * @throws \Hebra\Core\Problem if it is no length, or no bead
+     */
+    private static function inLength(string $length, string $bead): int
+    {
+        $mm = Length::parse($length, 'length')->millimetres();
+
+        return (int) floor($mm / self::parse($bead)->lengthMm + 1e-9);
     }
 
     /**

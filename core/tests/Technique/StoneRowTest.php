@@ -64,6 +64,21 @@ final class StoneRowTest extends TestCase
         self::assertSame([3.75, 0.9], [Bead::parse('3mm cup')->lengthMm, round(Bead::parse('3mm cup')->holeMm, 6)]);
     }
 
+    /** 70 mm ÷ 2.6 mm = 26.9. */
+    public function test_a_length_of_it_is_as_many_as_lie_in_it(): void
+    {
+        self::assertSame([26, '2 x 2.6mm cup'], Bead::counted('7 cm of 2 x 2.6mm cup'));
+        self::assertSame([29, '6mm round'], Bead::counted('7 in of 6mm round'));
+        $hoop = Patterns::start('stone-row-hoop', 'One');
+        $more = Some::changed($hoop, ['do' => 'bead.swap', 'part' => 'p1', 'at' => '0', 'bead' => '2 x 2.6mm cup, sky']);
+        self::assertSame(15, $more->part('p1')->beads[0]->count);
+        $added = Some::changed($hoop, ['do' => 'bead.add', 'part' => 'p1', 'bead' => '1 in of 2 x 2.6mm cup, sky']);
+        self::assertSame(9, $added->part('p1')->beads[1]->count);
+        $this->expectException(Problem::class);
+        $this->expectExceptionMessageMatches('/Count 0 is out of range/');
+        Some::changed($hoop, ['do' => 'bead.add', 'part' => 'p1', 'bead' => '2 mm of 2 x 2.6mm cup, sky']);
+    }
+
     public function test_what_has_a_hole_is_not_in_a_row(): void
     {
         $this->expectException(Problem::class);
