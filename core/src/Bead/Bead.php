@@ -99,8 +99,9 @@ final readonly class Bead
         $line = preg_replace(['/(\d),(\d)/', '/\bset stones?\b/'], ['$1.$2', 'cup'], $plain) ?? '';
         // Two holes are a drilling; a hole of a size is the hole.
         $isTwoHole = preg_match('/\b(two|2)[ -]holes?\b/', $line) === 1;
+        $isThreeHole = preg_match('/\b(three|3)[ -]holes?\b/', $line) === 1;
         $isOneHole = preg_match('/\b(one|1)[ -]hole\b/', $line) === 1;
-        $line = preg_replace('/\b(two|2|one|1)[ -]holes?\b/', ' ', self::seedSize($line)) ?? '';
+        $line = preg_replace('/\b(three|3|two|2|one|1)[ -]holes?\b/', ' ', self::seedSize($line)) ?? '';
         [$line, $hole] = self::takeHole($line, $field);
         [$line, $eachMm] = self::takeStack($line, $field);
         $shape = self::word($line, BeadShape::cases());
@@ -120,6 +121,7 @@ final readonly class Bead
             match (true) {
                 preg_match('/top[ -]?(drilled)?/', $line) === 1 => Drilling::Top,
                 $isTwoHole => Drilling::TwoHole,
+                $isThreeHole => Drilling::ThreeHole,
                 $isOneHole => Drilling::Lengthwise,
                 default => $shape->usualDrilling(),
             },
@@ -332,6 +334,7 @@ final readonly class Bead
                 $this->shape->usualDrilling() => '',
                 Drilling::Top => ', top-drilled',
                 Drilling::TwoHole => ', two holes',
+                Drilling::ThreeHole => ', three holes',
                 Drilling::Lengthwise => ', one hole',
                 Drilling::Row => '',
             };

@@ -10,12 +10,24 @@ enum Drilling: string
     case Lengthwise = 'lengthwise';
     case Top = 'top';
     case TwoHole = 'two-hole';
+    case ThreeHole = 'three-hole';
     case Row = 'row';
 
     /** @return list<string> what may be said of a bead that has a hole */
     public static function ofHoles(): array
     {
-        return [self::Lengthwise->value, self::Top->value, self::TwoHole->value];
+        return [self::Lengthwise->value, self::Top->value, self::TwoHole->value, self::ThreeHole->value];
+    }
+
+    /** How many wires run through it side by side. */
+    public function holes(): int
+    {
+        return match ($this) {
+            self::Row => 0,
+            self::Lengthwise, self::Top => 1,
+            self::TwoHole => 2,
+            self::ThreeHole => 3,
+        };
     }
 
     public function words(): string
@@ -24,6 +36,7 @@ enum Drilling: string
             self::Lengthwise => 'drilled lengthwise',
             self::Top => 'drilled across the top',
             self::TwoHole => 'drilled with two holes',
+            self::ThreeHole => 'drilled with three holes',
             self::Row => 'joined in a row without a hole',
         };
     }

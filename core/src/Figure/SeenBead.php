@@ -84,11 +84,35 @@ final class SeenBead
         return round(180.0 - fmod(540.0 - $degrees, 360.0), 2) + 0.0;
     }
 
+    /**
+     * How near its surface comes to the viewer beside a place on the page, half a thickness farther out than it is: a flat
+     * body with three unlike axes, met by a line of sight. Null where that passes it.
+     */
+    private function frontMm(Vector $off, float $thickMm): ?float
+    {
+        [$bead, $more] = [$this->run->bead, $thickMm / 2];
+        $half = [$bead->lengthMm / 2 + $more, $bead->widthMm / 2 + $more, $bead->widthMm / 2 * $bead->shape->thickness()];
+        [$straight, $mixed, $flat] = [0.0, 0.0, -1.0];
+        foreach ([$this->ahead, $this->ahead->cross($this->face), $this->face] as $axis => $along) {
+            $here = ($off->x * $along->x + $off->y * $along->y) / $half[$axis];
+            $sight = $along->z / $half[$axis];
+            [$straight, $mixed, $flat] = [$straight + $sight ** 2, $mixed + $here * $sight, $flat + $here ** 2];
+        }
+        $meets = $mixed ** 2 - $straight * $flat;
+
+        return $meets < 0.0 ? null : (sqrt($meets) - $mixed) / max(1e-9, $straight);
+    }
+
     /** Whether something so thick lies before it where that is. */
     public function isCoveredBy(Vector $other, float $thickMm): bool
     {
         $bead = $this->run->bead;
         $off = $other->minus($this->at);
+        if ($bead->shape->thickness() < 1.0) {
+            $front = $this->frontMm($off, $thickMm);
+
+            return $front !== null && $off->z > $front - $thickMm / 2;
+        }
         $along = $off->x * $this->ahead->x + $off->y * $this->ahead->y;
         $across = sqrt(max(0.0, $off->x ** 2 + $off->y ** 2 - $along ** 2));
         $radius = $bead->widthMm / 2;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece;
 
 use Hebra\Core\Bead\Bead;
-use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Unreadable;
 use Hebra\Core\Wire\Wire;
@@ -400,15 +399,15 @@ final readonly class Piece
     }
 
     /**
-     * How thick the beads of a part lie on the finger or the wrist, through the middle: of a bead with two holes, side by
-     * side, half its width [memory].
+     * How thick the beads of a part lie on the finger or the wrist, through the middle: of a bead with holes side by side
+     * its share of the width [memory].
      */
     public function thickestMm(Part $part): float
     {
         $thick = array_map(function (BeadRun $run): float {
             $bead = $this->beads[$run->bead];
 
-            return $bead->widthMm / ($bead->drilling === Drilling::TwoHole ? 2 : 1);
+            return $bead->widthMm / max(1, $bead->drilling->holes());
         }, $part->beads);
 
         return max([0.0, ...$thick]);

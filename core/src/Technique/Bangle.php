@@ -527,7 +527,9 @@ final class Bangle implements Technique
                     'Bend it round',
                     'Bend it round '.$form->where('mandrel', $part->profile).', let it spring, and form it again.'
                         .$form->opens($part->profile),
-                    [$part->mark('round')],
+                    $part->part->choice('style') === 'doubled'
+                        ? [$part->mark('round'), $part->mark('round-2')]
+                        : [$part->mark('round')],
                     tool: 'bangle mandrel',
                 ),
             ])),

@@ -11,6 +11,7 @@ use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Arc;
 use Hebra\Core\Course\Shape\Helix;
 use Hebra\Core\Course\Shape\Rolled;
+use Hebra\Core\Course\SideBySide;
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
@@ -46,8 +47,8 @@ use Hebra\Core\Wire\Wire;
 
 /**
  * Beads on memory wire, which holds its coil and needs no clasp: cut = loops·π·coil + an end for the stop at each end.
- * Two wires run side by side through two-hole beads, what else is strung shared between them. Millimetres. Common
- * practice: about 13 mm an end; the stop is rolled against the curve.
+ * Two wires or three run side by side through beads with a hole for each, what else is strung shared between them.
+ * Millimetres. Common practice: about 13 mm an end; the stop is rolled against the curve.
  */
 final class MemoryBracelet implements Technique
 {
@@ -61,8 +62,13 @@ final class MemoryBracelet implements Technique
 
     private const ROOM = 1.15;
 
+    /** So much two wires may differ and lie side by side, mm. */
+    private const UNEVEN_MM = 0.5;
+
     /** A stop is about so many turns. */
     private const STOP_TURNS = 1.25;
+
+    private const WIRES = ['one' => 1, 'two' => 2, 'three' => 3];
 
     /** So much of a loop may stay bare. */
     private const BARE_LOOPS = 0.06;
@@ -104,7 +110,12 @@ final class MemoryBracelet implements Technique
             Parameter::length('coil', 'coil, to the middle', 55.0, 15.0, 640.0),
             Parameter::number('loops', 'loops', 3.0, 0.5, 60.0),
             Parameter::length('end', 'for each end', 13.0, 4.0, 60.0),
-            Parameter::choice('strands', 'wires', 'one', ['one' => 'one', 'two' => 'two, through two-hole beads']),
+            Parameter::choice('strands', 'wires', 'one', [
+                'one' => 'one', 'two' => 'two, through two-hole beads', 'three' => 'three, through three-hole beads',
+            ]),
+            Parameter::choice('shared', 'what stands between', 'alike', [
+                'alike' => 'alike on every wire', 'in-turn' => 'one stretch for each wire in turn',
+            ]),
         ];
     }
 
@@ -126,28 +137,32 @@ final class MemoryBracelet implements Technique
 
     public function drillings(): array
     {
-        return [Drilling::Lengthwise, Drilling::TwoHole];
+        return [Drilling::Lengthwise, Drilling::TwoHole, Drilling::ThreeHole];
     }
 
-    private function isDouble(Part $part): bool
+    public function shows(string $key, Part $part): bool
     {
-        return $part->choice('strands') === 'two';
+        return $key !== 'shared' || $this->wires($part) > 1;
     }
 
-    /** The beads along one wire: a two-hole bead takes both, one-hole beads are shared between them. */
-    private function alongMm(PartPlan $part): float
+    private function wires(Part $part): int
     {
-        return array_sum(
-            array_map(
-                fn (Strung $strung): float => $strung->lengthMm() / ($this->sharedOut($part, $strung) ? 2 : 1),
-                $part->strung,
-            ),
-        );
+        return self::WIRES[$part->choice('strands')] ?? 1;
     }
 
-    private function sharedOut(PartPlan $part, Strung $strung): bool
+    private static function word(int $wires): string
     {
-        return $this->isDouble($part->part) && $strung->bead->drilling !== Drilling::TwoHole;
+        return (string) array_search($wires, self::WIRES, true);
+    }
+
+    private function isInTurn(Part $part): bool
+    {
+        return $this->wires($part) > 1 && $part->choice('shared') === 'in-turn';
+    }
+
+    private function beads(PartPlan $part): SideBySide
+    {
+        return new SideBySide($part->strung, $this->wires($part->part), $this->isInTurn($part->part));
     }
 
     private function roomMm(PartPlan $part): float
@@ -199,13 +214,13 @@ final class MemoryBracelet implements Technique
 
     public function along(PartPlan $part): array
     {
-        return ['stop', 'thread', 'end'];
+        return ['first stop', 'thread', 'end'];
     }
 
     public function courses(PartPlan $part): array
     {
         return array_map(
-            fn (int $wire): Course => $this->wire($part, $wire), $this->isDouble($part->part) ? [0, 1] : [0],
+            fn (int $wire): Course => $this->wire($part, $wire), range(0, $this->wires($part->part) - 1),
         );
     }
 
@@ -213,8 +228,9 @@ final class MemoryBracelet implements Technique
     private function wire(PartPlan $part, int $wire): Course
     {
         [$coil, $loops] = [$part->part->mm('coil'), $part->part->mm('loops')];
-        $apart = $this->isDouble($part->part) ? $this->apartMm($part) : 0.0;
-        $rise = max($part->widestMm(), $part->wireMm(), 2 * $apart) * self::ROOM;
+        $wires = $this->wires($part->part);
+        $apart = $wires > 1 ? $this->apartMm($part) : 0.0;
+        $rise = max($part->widestMm(), $part->wireMm(), $wires * $apart) * self::ROOM;
         $coiled = Helix::ofLength($this->roomMm($part), $loops, $rise);
         [$across, $near] = [new Vector(1.0, 0.0), new Vector(0.0, sin(self::ABOVE), cos(self::ABOVE))];
         $down = new Vector(0.0, cos(self::ABOVE), -sin(self::ABOVE));
@@ -238,14 +254,16 @@ final class MemoryBracelet implements Technique
                 'round',
                 'loops·π·coil',
                 Figures::trim($loops).' × π × '.Figures::trim($coil),
-                beads: $this->onEach($part),
+                beads: $this->beads($part)->onEach()[$this->isInTurn($part->part) ? $wire : 0],
                 shape: $coiled,
-            )->threading($this->threaded($part, $wire, $down->times($apart / 2)))->bend('stop starts')
+            )->threading($this->threaded($part, $wire, $down->times($apart * ($wires - 1) / 2)))->bend('stop starts')
             ->given(
                 SegmentKind::Curl, $part->part->mm('end'), 'stop', 'stop-2', 'rolled to an eye against the curve',
                 $this->stop($part),
             )
-            ->course('Memory wire', $part->part->wire, $part->times, $anchor);
+            ->course(
+                'Memory wire', $part->part->wire, $part->times, $anchor, $this->slot($part, $wire),
+            );
     }
 
     /** Rolled against the curve, as far round as its wire goes. */
@@ -257,72 +275,112 @@ final class MemoryBracelet implements Technique
         return new Rolled(new Arc($radius, $mm / $radius), 180.0);
     }
 
+    /** Wires that are strung alike are one cut. */
+    private function slot(PartPlan $part, int $wire): string
+    {
+        return $wire > 0 && $this->isInTurn($part->part) ? 'wire-'.($wire + 1) : '';
+    }
+
     /**
-     * What is seen on one of the wires: a two-hole bead once, between both.
+     * What is seen on one of the wires: a bead that takes them all once, between them.
      *
      * @return list<Threaded>
      */
     private function threaded(PartPlan $part, int $wire, Vector $between): array
     {
+        $beads = $this->beads($part);
         $threaded = [];
-        $mm = 0.0;
-        foreach ($part->strung as $strung) {
-            $isShared = $this->sharedOut($part, $strung);
-            $count = $isShared ? intdiv($strung->count + 1 - $wire, 2) : $strung->count;
-            if ($isShared || $wire === 0) {
-                $isBoth = $this->isDouble($part->part) && ! $isShared;
+        foreach ($beads->placed()[$wire] as [$strung, $mm]) {
+            $isTogether = $beads->wires > 1 && $beads->isThroughAll($strung);
+            if (! $isTogether) {
+                $threaded[] = new Threaded($strung->bead, $strung->count, $part->mark('beads'), atMm: $mm);
+            }
+            for ($bead = 0; $isTogether && $wire === 0 && $bead < $strung->count; $bead++) {
+                $at = $mm + $bead * $strung->bead->lengthMm;
                 $threaded[] = new Threaded(
-                    $strung->bead, $count, $part->mark('beads'), atMm: $mm, aside: $isBoth ? $between : null,
+                    $strung->bead, 1, $part->mark('beads'), atMm: $at, aside: $between,
+                    face: $this->outwards($part, $at + $strung->bead->lengthMm / 2),
                 );
             }
-            $mm += ($isShared ? intdiv($strung->count + 1, 2) : $strung->count) * $strung->bead->lengthMm;
         }
 
         return $threaded;
     }
 
+    /** Away from the wrist, so far along the coil. */
+    private function outwards(PartPlan $part, float $mm): Vector
+    {
+        $angle = 2 * M_PI * $part->part->mm('loops') * $mm / $this->roomMm($part);
+        $behind = new Vector(0.0, -sin(self::ABOVE), -cos(self::ABOVE));
+
+        return (new Vector(cos($angle), 0.0))->plus($behind->times(sin($angle)));
+    }
+
     public function steps(PartPlan $part, Moment $moment): array
     {
         return match ([$moment->kind, $moment->place]) {
-            [EventKind::Work, 'stop'] => [new Step($moment, '', 'Roll the first stop', ($this->isDouble($part->part) ? 'On both wires, roll' : 'Roll').' the end to an eye against the curve, larger than the hole of the end bead.', [$part->mark('stop')], tool: 'heavy round-nose pliers', cautions: [Caution::HardWire], operation: Operation::Eye)],
-            [EventKind::Thread, ''] => $part->strung === [] ? [] : [$this->threadStep($part)],
-            [EventKind::Work, 'end'] => [new Step($moment, '', 'Roll the second stop', 'Push the beads together, leave a little slack, cut the wire and roll the other stop'.($this->isDouble($part->part) ? ', on both wires alike.' : '.'), [$part->mark('stop-2')], tool: Wire::SHEARS.', heavy round-nose pliers', cautions: [Caution::HardWire], operation: Operation::Eye)],
+            [EventKind::Work, 'first stop'] => [$this->stopStep($part, $moment, true)],
+            [EventKind::Thread, ''] => $part->strung === [] ? [] : $this->threadSteps($part),
+            [EventKind::Work, 'end'] => [$this->stopStep($part, $moment, false)],
             default => [],
         };
     }
 
-    private function threadStep(PartPlan $part): Step
+    private function stopStep(PartPlan $part, Moment $moment, bool $isFirst): Step
     {
-        $isDouble = $this->isDouble($part->part);
+        $wires = $this->wires($part->part);
+        $on = $wires === 1 ? '' : 'On '.($wires === 2 ? 'both' : 'all '.self::word($wires)).' wires, ';
+        $text = $isFirst
+            ? ucfirst($on.'roll').' the end to an eye against the curve, larger than the hole of the end bead.'
+            : ucfirst($on.'push').' the beads together, leave a little slack, cut the wire and roll the other stop'
+                .($wires > 1 ? ', alike on each.' : '.');
+
+        return new Step(
+            $moment, '', $isFirst ? 'Roll the first stop' : 'Roll the second stop', $text,
+            [$part->mark($isFirst ? 'stop' : 'stop-2')],
+            tool: ($isFirst ? '' : Wire::SHEARS.', ').'heavy round-nose pliers', cautions: [Caution::HardWire],
+            operation: Operation::Eye,
+        );
+    }
+
+    /** @return list<Step> on all wires alike at once, else on each what is its own */
+    private function threadSteps(PartPlan $part): array
+    {
+        [$wires, $onEach] = [$this->wires($part->part), $this->beads($part)->onEach()];
+        if (! $this->isInTurn($part->part)) {
+            return [$this->threadStep($part, match ($wires) {
+                1 => '',
+                2 => ', on both wires, two-hole beads over the two together',
+                default => ', on all three wires, three-hole beads over the three together',
+            }, 0, $onEach[0], $wires)];
+        }
+
+        return array_map(
+            fn (int $wire): Step => $this->threadStep(
+                $part, ', on wire '.($wire + 1).', what has '.self::word($wires).' holes over all together', $wire, $onEach[$wire],
+            ),
+            range(0, $wires - 1),
+        );
+    }
+
+    /** @param  list<Strung>  $beads */
+    private function threadStep(PartPlan $part, string $where, int $wire, array $beads, int $times = 1): Step
+    {
         $step = new Step(
             Moment::thread(),
             '',
-            'Thread the beads',
-            'Without uncoiling it'.($isDouble ? ', on both wires, two-hole beads over the two together' : '').': '
-                .Stringing::words($this->onEach($part)).'.',
+            'Thread the beads'.($this->isInTurn($part->part) ? ' of wire '.($wire + 1) : ''),
+            "Without uncoiling it{$where}: ".Stringing::words($beads).'.',
             [$part->mark('beads')],
-            $part->beadCount(),
+            $times > 1 || ! $this->isInTurn($part->part)
+                ? $part->beadCount()
+                : array_sum(array_map(fn (Strung $run): int => $run->count, $beads)),
             'beads',
             tool: 'fingers',
             operation: Operation::Thread,
         );
 
-        return $step->putting($this->onEach($part), $part->cutKey(), times: $isDouble ? 2 : 1);
-    }
-
-    /**
-     * The beads on one wire: of those that are shared between two, half, the first wire taking one that is over.
-     *
-     * @return list<Strung>
-     */
-    private function onEach(PartPlan $part): array
-    {
-        return array_map(
-            fn (Strung $strung): Strung => $this->sharedOut($part, $strung)
-                ? $strung->times(intdiv($strung->count + 1, 2))
-                : $strung,
-            $part->strung,
-        );
+        return $step->putting($beads, $part->cutKey($this->slot($part, $wire)), times: $times);
     }
 
     private static function loops(float $loops): string
@@ -332,8 +390,8 @@ final class MemoryBracelet implements Technique
 
     public function checks(PartPlan $part): array
     {
-        $double = $this->doubleChecks($part);
-        $over = $this->alongMm($part) - $this->roomMm($part);
+        $double = $this->wireChecks($part);
+        $over = $this->beads($part)->lengthMm() - $this->roomMm($part);
         $least = $part->strung === []
             ? 0.0
             : max(
@@ -363,12 +421,16 @@ final class MemoryBracelet implements Technique
      */
     private function otherBeads(PartPlan $part, float $overMm): array
     {
+        if ($this->isInTurn($part->part)) {
+            return [];
+        }
+        $share = fn (Strung $run): int => $this->beads($part)->isThroughAll($run) ? 1 : $this->wires($part->part);
         [$length, $times] = Stringing::unit($part->strung);
         if ($times > 1) {
             $unit = array_slice($part->strung, 0, $length);
             $unitMm = array_sum(
                 array_map(
-                    fn (Strung $strung): float => $strung->lengthMm() / ($this->sharedOut($part, $strung) ? 2 : 1),
+                    fn (Strung $strung): float => $strung->lengthMm() / $share($strung),
                     $unit,
                 ),
             );
@@ -389,8 +451,7 @@ final class MemoryBracelet implements Technique
         }
         $at = $this->longestRun($part);
         $run = $part->strung[$at];
-        $share = $this->sharedOut($part, $run) ? 2 : 1;
-        $count = $run->count - $share * (int) ceil($overMm / $run->bead->lengthMm - 1e-9);
+        $count = $run->count - $share($run) * (int) ceil($overMm / $run->bead->lengthMm - 1e-9);
 
         return $count < 1 || $count > BeadRun::MOST || $count === $run->count
             ? []
@@ -416,7 +477,7 @@ final class MemoryBracelet implements Technique
     /** @return list<Way> as long as the beads are, to the next twentieth of a loop */
     private function otherLoops(PartPlan $part): array
     {
-        $loops = max(0.5, ceil(20 * $this->alongMm($part) / (M_PI * $part->part->mm('coil')) - 1e-9) / 20);
+        $loops = max(0.5, ceil(20 * $this->beads($part)->lengthMm() / (M_PI * $part->part->mm('coil')) - 1e-9) / 20);
 
         return $loops > 60 || $loops === $part->part->mm('loops')
             ? []
@@ -428,39 +489,62 @@ final class MemoryBracelet implements Technique
             ];
     }
 
-    /** @return list<Check> both wires must carry the same length, and one wire no two-hole bead */
-    private function doubleChecks(PartPlan $part): array
+    /** @return list<Check> a bead takes as many wires as it has holes, and all wires carry the same length */
+    private function wireChecks(PartPlan $part): array
     {
+        $wires = $this->wires($part->part);
         $checks = [];
         foreach ($part->strung as $at => $strung) {
-            if (! $this->isDouble($part->part) && $strung->bead->drilling === Drilling::TwoHole) {
+            $holes = $strung->bead->drilling->holes();
+            if ($holes > 1 && $holes !== $wires) {
+                $words = self::word($holes);
                 $checks[] = new Check(
                     Level::Stop,
                     'two holes',
-                    ucfirst($strung->bead->words()).' has two holes and wants two wires.',
+                    ucfirst($strung->bead->words())." has {$words} holes and wants {$words} wires.",
                     $part->part->id,
-                    [new Way('Two wires', new SetSetting($part->part->id, 'strands', 'two'))],
+                    [new Way(ucfirst($words).' wires', new SetSetting($part->part->id, 'strands', $words))],
                 );
             }
-            if ($this->sharedOut($part, $strung) && $strung->count % 2 === 1) {
-                $checks[] = new Check(Level::Warn, 'strands', "{$strung->count} × ".$strung->bead->words().' cannot be shared evenly: one wire would be '.$part->profile->size($strung->bead->lengthMm).' ahead of the other.', $part->part->id, array_map(
-                    fn (int $count): Way => new Way("{$count} of them", new CountBead($part->part->id, $at, $count)), $strung->count > 1 ? [$strung->count - 1, $strung->count + 1] : [2]));
+            if (! $this->isInTurn($part->part) && ! $this->beads($part)->isThroughAll($strung) && $strung->count % $wires > 0) {
+                $checks[] = $this->unevenRun($part, $at, $strung);
             }
         }
+        $uneven = $this->beads($part)->unevenMm();
 
-        return $checks;
+        return ! $this->isInTurn($part->part) || $uneven < self::UNEVEN_MM ? $checks : [...$checks, new Check(
+            Level::Warn, 'strands', 'Between the beads that hold the wires together one wire carries '
+                .$part->profile->size($uneven).' more than another.', $part->part->id,
+        )];
     }
 
-    /** How far the wires stand apart: half a two-hole bead's width, or two beads side by side. */
+    private function unevenRun(PartPlan $part, int $at, Strung $strung): Check
+    {
+        $wires = $this->wires($part->part);
+        $fewer = $strung->count - $strung->count % $wires;
+
+        return new Check(
+            Level::Warn,
+            'strands',
+            $strung->words().' cannot be shared evenly: one wire would be '
+                .$part->profile->size($strung->bead->lengthMm).' ahead of '.($wires === 2 ? 'the other.' : 'another.'),
+            $part->part->id,
+            array_map(
+                fn (int $count): Way => new Way("{$count} of them", new CountBead($part->part->id, $at, $count)),
+                $fewer > 0 ? [$fewer, $fewer + $wires] : [$wires],
+            ),
+        );
+    }
+
+    /** How far the wires stand apart: a bead's width shared by its holes, or two beads side by side. */
     private function apartMm(PartPlan $part): float
     {
-        $tiles = array_filter(
-            $part->strung,
-            fn (Strung $strung): bool => $strung->bead->drilling === Drilling::TwoHole,
-        );
+        $many = array_filter($part->strung, fn (Strung $strung): bool => $strung->bead->drilling->holes() > 1);
 
-        return $tiles === []
+        return $many === []
             ? $part->widestMm()
-            : max(array_map(fn (Strung $strung): float => $strung->bead->widthMm / 2, $tiles));
+            : max(array_map(
+                fn (Strung $strung): float => $strung->bead->widthMm / $strung->bead->drilling->holes(), $many,
+            ));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Tests\Plan;
 
 use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Figure\BeadMark;
@@ -44,6 +45,31 @@ final class Properties
         self::opensOnce($plan, $name);
         self::saysHowItCloses($plan, $name);
         self::laysReady($plan, $name);
+        self::makesAllThatIsBent($plan, $name);
+    }
+
+    /** Whatever is bent, wound or turned is named by a step: nothing in the drawing comes from nowhere. */
+    private static function makesAllThatIsBent(Plan $plan, string $name): void
+    {
+        if ($plan->steps() === []) {
+            return;
+        }
+        $made = array_fill_keys(array_merge(...array_map(fn (Step $step): array => $step->marks, $plan->steps())), true);
+        foreach ($plan->parts() as $part) {
+            $isBought = $part->technique->isBought($part->part);
+            foreach ($isBought ? [] : $part->technique->courses($part) as $course) {
+                // A bought pin comes with its foot, memory wire with its coil.
+                $comes = $course->pinMm !== null ? [SegmentKind::Foot] : [];
+                foreach ($course->moves as $move) {
+                    $isBent = ! in_array($move->segment->kind, [SegmentKind::Straight, SegmentKind::Seat, ...$comes], true);
+                    if ($isBent && $move->isSeen()) {
+                        Assert::assertArrayHasKey(
+                            $move->segment->mark, $made, "{$name}: no step makes {$course->label}, {$move->segment->words}",
+                        );
+                    }
+                }
+            }
+        }
     }
 
     /**
