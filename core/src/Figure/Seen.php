@@ -225,25 +225,47 @@ final class Seen
         }
 
         return array_map(
-            fn (Span $part): SeenSpan => $this->isBefore($part->at(0.5), $move, $wireMm)
-                ? new SeenSpan($part, $move, 2, 0)
-                : new SeenSpan($part, $move, ...self::depth($part, $move, $wireMm)),
-            $parts,
+            fn (Span $part): SeenSpan => new SeenSpan($part, $move, ...$this->place($part, $move, $wireMm)), $parts,
         );
     }
 
-    /** Whether it is drawn after beads: what carries some, with the nearest of them; else what lies before one. */
-    private function isBefore(Vector $at, Move $move, float $wireMm): bool
+    /**
+     * Its layer and its rank there: what carries beads lies with the farthest of those on it, never after one; else it is
+     * drawn after what it lies before.
+     *
+     * @return array{int, int}
+     */
+    private function place(Span $part, Move $move, float $wireMm): array
     {
-        $nearest = null;
+        $at = $part->at(0.5);
+        $carried = $this->layerOn($move, $at, $part->to->minus($part->from)->lengthMm() / 2);
+        [$layer, $rank] = self::depth($part, $move, $wireMm);
+
+        return match (true) {
+            $carried !== null && $carried < 2 => [min($layer, $carried), $rank],
+            $carried !== null || ($at->z > self::FAR * $wireMm && $this->isBeforeBead($at, $wireMm)) => [2, 0],
+            default => [$layer, $rank],
+        };
+    }
+
+    /** The farthest layer of the beads on a stretch, or of the nearest where none stands there; null where it carries none. */
+    private function layerOn(Move $move, Vector $at, float $withinMm): ?int
+    {
+        [$nearest, $least, $farthest] = [null, INF, null];
         foreach ($this->bodies as $body) {
-            $isNearer = $nearest === null || $body->at->minus($at)->lengthMm() < $nearest->at->minus($at)->lengthMm();
-            $nearest = $body->move === $move && $isNearer ? $body : $nearest;
+            if ($body->move !== $move) {
+                continue;
+            }
+            $far = $body->at->minus($at)->lengthMm();
+            if ($far < $least) {
+                [$nearest, $least] = [$body->layer, $far];
+            }
+            if ($far <= $withinMm) {
+                $farthest = min($farthest ?? $body->layer, $body->layer);
+            }
         }
 
-        return $nearest === null
-            ? $at->z > self::FAR * $wireMm && $this->isBeforeBead($at, $wireMm)
-            : $nearest->layer === 2;
+        return $farthest ?? $nearest;
     }
 
     /** Whether it lies before what of a bead is seen there, those far behind apart. */

@@ -19,6 +19,7 @@ final class Patterns
         'plum' => '6mm round, hole 1, plum', 'tide' => '18 x 18mm coin, hole 1.8, sea, ceramic',
         'mist' => '3mm round, hole 1, clear', 'rose' => '5 x 8mm oval, hole 1, rose',
         'ink' => '4 x 12mm tube, hole 1, ink',
+        'lantern' => '8mm round, hole 2.6, sky', 'cinder' => '6 x 5mm rondelle, hole 2.6, rust', 'pip' => '5mm round, hole 2.6, milk',
         'rung' => '18 x 7mm tile, three holes, hole 1.1, slate, metal',
         'glint' => '2 x 2.6mm cup, link 0.6, plum',
         'dusk' => '20 x 20mm coin, hole 1.8, plum, ceramic', 'reed' => '6 x 4mm rondelle, hole 1.6, amber',
@@ -282,6 +283,12 @@ final class Patterns
                 Family::Ring,
                 [['open-ring', ['lake', 'lake'], ['gap' => 5.0]]],
                 FitKind::Finger, Metal::Brass, wires: ['shank' => '2.1 mm half-round'],
+            ),
+            'tendril-ring-four' => new Pattern(
+                'A half-round ring, its ends slit to tendrils that curl about four unlike beads',
+                Family::Ring,
+                [['tendril-ring', ['lantern', 'cinder', 'cinder', 'pip'], ['gap' => 7.0, 'slit' => 20.0]]],
+                FitKind::Finger,
             ),
             'wide-ring' => new Pattern(
                 'A wide ring of four wires, its ends split and curled',

@@ -6,6 +6,7 @@ namespace Hebra\Core\Plan;
 
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Bead\Drilling;
+use Hebra\Core\Bead\HoleFit;
 use Hebra\Core\Bend\EyeStrength;
 use Hebra\Core\Chain\Links;
 use Hebra\Core\Course\Strung;
@@ -123,11 +124,12 @@ final class Checks
         foreach ($parts as $part) {
             array_push($checks, ...$part->technique->checks($part));
             foreach ($part->strung as $run => $strung) {
-                $once = implode(' ', $part->technique->through($part, $run)).' '.$strung->key;
+                $once = implode(' ', $part->through($run)).' '.$strung->key;
                 if (! isset($seen[$once])) {
                     $seen[$once] = true;
-                    if ($strung->bead->drilling !== Drilling::Row) {
-                        $checks[] = self::hole($piece, $part, $run, $profile);
+                    $fit = $part->holeFit($run);
+                    if ($fit !== null) {
+                        $checks[] = self::hole($piece, $part, $run, $fit, $profile);
                     }
                     array_push($checks, ...self::irregular($part, $strung, $profile));
                 }
@@ -287,10 +289,10 @@ final class Checks
         return $roles[0] ?? $part->part->wire;
     }
 
-    private static function hole(Piece $piece, PartPlan $part, int $run, Profile $profile): Check
+    private static function hole(Piece $piece, PartPlan $part, int $run, HoleFit $fit, Profile $profile): Check
     {
-        [$strung, $fit] = [$part->strung[$run], $part->holeFit($run)];
-        $passes = array_count_values($part->technique->through($part, $run));
+        $strung = $part->strung[$run];
+        $passes = array_count_values($part->through($run));
         $thickest = self::thickest($part, array_keys($passes));
         $bead = $strung->bead;
         $size = implode(' and ', array_map(

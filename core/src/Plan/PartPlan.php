@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bead\HoleFit;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Piece\ParameterKind;
@@ -93,7 +94,7 @@ final readonly class PartPlan
     /** The wire that goes through its beads. */
     public function threadMm(): float
     {
-        return $this->wireOf($this->technique->through($this, 0)[0])->size->passesMm();
+        return $this->wireOf($this->through(0)[0] ?? $this->part->wire)->size->passesMm();
     }
 
     public function wireMm(): float
@@ -175,14 +176,22 @@ final readonly class PartPlan
         return $this->part->id.($slot === '' ? '' : '-'.$slot);
     }
 
-    /** Whether all that goes through the beads of a run goes through their hole. */
-    public function holeFit(int $run): HoleFit
+    /** @return list<string> the roles of the wires that go through each bead of a run, one for each pass; none through a set row */
+    public function through(int $run): array
+    {
+        return $this->strung[$run]->bead->drilling === Drilling::Row ? [] : $this->technique->through($this, $run);
+    }
+
+    /** Whether all that goes through the beads of a run goes through their hole; null where no wire does as it comes. */
+    public function holeFit(int $run): ?HoleFit
     {
         $thick = array_map(
-            fn (string $role): float => $this->wireOf($role)->size->passesMm(), $this->technique->through($this, $run),
+            fn (string $role): float => $this->wireOf($role)->size->passesMm(), $this->through($run),
         );
 
-        return new HoleFit($this->strung[$run]->bead->holeMm, $thick, $this->profile->clearanceMm);
+        return $thick === []
+            ? null
+            : new HoleFit($this->strung[$run]->bead->holeMm, $thick, $this->profile->clearanceMm);
     }
 
     /** @return list<array{thing: string, hole: int, wires: list<string>, needed_mm: float, hole_mm: float}> the wires that go through each of its beads */
@@ -190,8 +199,11 @@ final readonly class PartPlan
     {
         $passes = [];
         foreach ($this->strung as $run => $strung) {
-            $wires = array_map($this->wireOf(...), $this->technique->through($this, $run));
+            $wires = array_map($this->wireOf(...), $this->through($run));
             $fit = $this->holeFit($run);
+            if ($fit === null) {
+                continue;
+            }
             $passes[] = [
                 'thing' => $strung->bead->words(),
                 'hole' => 1,

@@ -17,9 +17,10 @@ interface Technique extends Kind
     public function wants(): Wants;
 
     /**
-     * What goes through each bead of a run, by its place on the part: the roles of the wires, one for each pass.
+     * What goes through each bead of a run, by its place on the part: the roles of the wires, one for each pass; none
+     * where it is not the wire as it comes.
      *
-     * @return non-empty-list<string>
+     * @return list<string>
      */
     public function through(PartPlan $part, int $run): array;
 

@@ -60,7 +60,7 @@ final readonly class WireDuty
                 $hammered = min($hammered, $flat === null ? 1.0 : $flat->thicknessMm / $flat->wireMm);
             }
             foreach ($plan->strung as $run => $strung) {
-                $passes = array_count_values($plan->technique->through($plan, $run))[$role] ?? 0;
+                $passes = array_count_values($plan->through($run))[$role] ?? 0;
                 if ($passes > 0) {
                     $holes[$strung->key.'/'.$passes] = new Hole($strung->bead, $passes);
                 }

@@ -32,8 +32,16 @@ final class Stretch
     private int $from = 0;
 
     /** @param  float|null  $wideMm  how wide its wire is seen, where it is not round any more */
-    public function __construct(private readonly PartPlan $part, private readonly ?float $wideMm = null)
+    public function __construct(private readonly PartPlan $part, private ?float $wideMm = null)
     {
+    }
+
+    /** From here on it is seen so wide; as wide as its wire where nothing is said. */
+    public function wide(?float $wideMm): self
+    {
+        $this->wideMm = $wideMm;
+
+        return $this;
     }
 
     /**
