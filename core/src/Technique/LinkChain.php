@@ -259,14 +259,26 @@ final class LinkChain implements Technique
             : new Step($moment, '', 'Part the chain', "Count {$links} links, open the next one sideways and take them off; close it again.", [$part->mark('links')], $links, 'links', tool: 'two pairs of pliers', operation: Operation::Open)];
     }
 
+    /** The longer side as its length; a round link where the other side has no room for two. */
+    private function turnedAbout(PartPlan $part): Way
+    {
+        $id = $part->part->id;
+        $longer = new SetSetting($id, 'inside', $part->part->mm('wide').' mm');
+
+        return $part->part->mm('inside') < 2 * $part->wireMm()
+            ? new Way('As long as it is wide', $longer)
+            : Way::all('Turn them about', [$longer, new SetSetting($id, 'wide', $part->part->mm('inside').' mm')]);
+    }
+
     public function checks(PartPlan $part): array
     {
         $id = $part->part->id;
         if ($part->part->mm('wide') > $part->part->mm('inside') + 1e-9) {
-            return [new Check(Level::Stop, 'link', 'The link is '.$part->profile->size($part->part->mm('wide')).' wide inside and '.$part->profile->size($part->part->mm('inside')).' long: give the longer side as its length.', $id, [Way::all('Turn them about', [
-                new SetSetting($id, 'inside', $part->part->mm('wide').' mm'),
-                new SetSetting($id, 'wide', $part->part->mm('inside').' mm'),
-            ])])];
+            return [new Check(
+                Level::Stop, 'link', 'The link is '.$part->profile->size($part->part->mm('wide')).' wide inside and '
+                    .$part->profile->size($part->part->mm('inside')).' long: give the longer side as its length.', $id,
+                [$this->turnedAbout($part)],
+            )];
         }
         if ($part->part->mm('wide') < 2 * $part->wireMm()) {
             return [new Check(Level::Stop, 'link', 'A link '.$part->profile->size($part->part->mm('wide')).' wide inside has no room for two links of '.Figures::mm($part->wireMm()).' wire.', $id, [
