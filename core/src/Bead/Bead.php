@@ -285,6 +285,18 @@ final readonly class Bead
             );
     }
 
+    /**
+     * As wide as said, its length and hole the same. A name would no longer say what it is.
+     *
+     * @throws \Hebra\Core\Problem if that is no bead
+     */
+    public function wide(float $widthMm): self
+    {
+        return self::of(
+            $this->shape, $this->lengthMm, $widthMm, $this->holeMm, $this->drilling, $this->material, $this->colour,
+        );
+    }
+
     public function coloured(string $colour): self
     {
         return self::of(
@@ -317,9 +329,12 @@ final readonly class Bead
         return $this->name !== '' ? $this->name : $this->colour.' '.$this->sizeWords();
     }
 
-    /** Volume · density, less the hole. */
+    /** Volume · density, less the hole; nothing of what is wound of wire, which is weighed as wire. */
     public function grams(): float
     {
+        if ($this->shape->isWound()) {
+            return 0.0;
+        }
         $volume = $this->shape->fill() * $this->lengthMm * $this->widthMm ** 2 - M_PI / 4 * $this->holeMm ** 2 * $this->lengthMm;
 
         return max(0.0, $volume) * $this->material->gramsPerCubicCentimetre() / 1000;

@@ -19,6 +19,7 @@ enum BeadShape: string
     case Seed = 'seed';
     case Cap = 'cap';
     case Cup = 'cup';
+    case Coil = 'coil';
 
     public function words(): string
     {
@@ -37,7 +38,7 @@ enum BeadShape: string
 
     /**
      * Volume as a share of length · width²: ellipsoid π/6, double cone π/12, cylinder π/4; a drop lies between cone and
-     * ball; coin and tile are about a third as thick as wide; a chip is broken; a cap is a thin cup [geometry; drop,
+     * ball; a coil's metal is weighed as the wire it is; coin and tile are about a third as thick as wide; a chip is broken; a cap is a thin cup [geometry; drop,
      * coin, chip, tile, cap, cup: from memory].
      */
     public function fill(): float
@@ -52,6 +53,7 @@ enum BeadShape: string
             self::Seed => M_PI / 4 * 0.85,
             self::Cap => 0.12,
             self::Cup => 0.4,
+            self::Coil => 0.0,
         };
     }
 
@@ -72,7 +74,7 @@ enum BeadShape: string
             self::Cup => $widthMm * 1.25,
             self::Seed => $widthMm * 0.7,
             self::Tube => $widthMm * 2.5,
-            self::Drop, self::Oval => $widthMm * 1.5,
+            self::Drop, self::Oval, self::Coil => $widthMm * 1.5,
         };
     }
 
@@ -90,7 +92,7 @@ enum BeadShape: string
     /** What it is made of unless it is said. */
     public function usualMaterial(): Material
     {
-        return $this === self::Cap ? Material::Metal : Material::Glass;
+        return $this === self::Cap || $this === self::Coil ? Material::Metal : Material::Glass;
     }
 
     /** How it is drilled unless it is said. */
@@ -103,9 +105,22 @@ enum BeadShape: string
         };
     }
 
-    /** The hole where none is said; of stones in a row the link that joins them [common practice]. */
+    /**
+     * The hole where none is said; of stones in a row the link that joins them, of a coil what it was wound on [common
+     * practice].
+     */
     public function usualHoleMm(float $widthMm): float
     {
-        return $this === self::Cup ? 0.3 * $widthMm : 1.0;
+        return match ($this) {
+            self::Cup => 0.3 * $widthMm,
+            self::Coil => 0.55 * $widthMm,
+            default => 1.0,
+        };
+    }
+
+    /** Whether the maker winds it of wire. */
+    public function isWound(): bool
+    {
+        return $this === self::Coil;
     }
 }

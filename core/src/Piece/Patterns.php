@@ -20,6 +20,7 @@ final class Patterns
         'mist' => '3mm round, hole 1, clear', 'rose' => '5 x 8mm oval, hole 1, rose',
         'ink' => '4 x 12mm tube, hole 1, ink',
         'lantern' => '8mm round, hole 2.6, sky', 'cinder' => '6 x 5mm rondelle, hole 2.6, rust', 'pip' => '5mm round, hole 2.6, milk',
+        'spring' => '3.29 x 7mm coil, hole 2, sand',
         'rung' => '18 x 7mm tile, three holes, hole 1.1, slate, metal',
         'glint' => '2 x 2.6mm cup, link 0.6, plum',
         'dusk' => '20 x 20mm coin, hole 1.8, plum, ceramic', 'reed' => '6 x 4mm rondelle, hole 1.6, amber',
@@ -68,6 +69,12 @@ final class Patterns
                 'A cluster: three drops of unlike length on one ring',
                 Family::Earring,
                 [$ear, ['jump-ring', [], ['inside' => 5.0]], ['head-pin', ['rust', 'foam']], ['head-pin', ['plum', 'foam', 'foam'], 'on' => 'p2/bottom'], ['head-pin', ['sky'], 'on' => 'p2/bottom']],
+            ),
+            'wound-bead-drop' => new Pattern(
+                'A link and a drop with beads wound of wire',
+                Family::Earring,
+                [$ear, ['wrapped-link', ['foam', 'spring', 'foam']], ['head-pin', ['spring', 'plum', 'mist']]],
+                metal: Metal::Brass,
             ),
             'coil-drop' => new Pattern(
                 'A coil bead and a drop, in two wires',

@@ -7,7 +7,9 @@ namespace Hebra\Core\Piece;
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Unreadable;
+use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
 
 /**
  * A design as a document: parts from the ear down, their wires by role, the beads they use.
@@ -20,6 +22,9 @@ use Hebra\Core\Wire\Wire;
  */
 final readonly class Piece
 {
+    /** The role of the wire that beads of coil are wound of. */
+    public const COIL_BEAD = 'coil-bead';
+
     public const MOST_PARTS = 2000;
 
     public const MOST_BEADS = 2000;
@@ -79,6 +84,9 @@ final readonly class Piece
             foreach ($part->beads as $run) {
                 isset($beads[$run->bead]) || throw InvalidPiece::noSuchBead($at.'.beads', $run->bead);
                 $used[$run->bead] = true;
+                if ($beads[$run->bead]->shape->isWound()) {
+                    $wires[self::COIL_BEAD] ??= new Wire($wires[$part->wire]->metal, WireSize::awg(22), Temper::DeadSoft);
+                }
             }
         }
         foreach ($parts as $index => $part) {
@@ -429,6 +437,9 @@ final readonly class Piece
         foreach ($parts as $part) {
             $roles[] = $part->wire;
             array_push($roles, ...array_keys($part->technique()->extraWires($part)));
+            foreach ($part->beads as $run) {
+                array_push($roles, ...($this->beads[$run->bead]->shape->isWound() ? [self::COIL_BEAD] : []));
+            }
         }
 
         return array_values(array_unique($roles));

@@ -122,7 +122,7 @@ final class Checks
         }
         $seen = [];
         foreach ($parts as $part) {
-            array_push($checks, ...$part->technique->checks($part));
+            array_push($checks, ...$part->technique->checks($part), ...CoilBeads::checks($part));
             foreach ($part->strung as $run => $strung) {
                 $once = implode(' ', $part->through($run)).' '.$strung->key;
                 if (! isset($seen[$once])) {

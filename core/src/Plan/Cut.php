@@ -165,7 +165,7 @@ final readonly class Cut
     public function wound(array $segments, RingCoil $rings): self
     {
         return $this->changed(
-            ['label' => 'Rings', 'count' => 1, 'segments' => $segments, 'bends' => [], 'rings' => $rings],
+            ['label' => ucfirst($rings->thing()).'s', 'count' => 1, 'segments' => $segments, 'bends' => [], 'rings' => $rings],
         );
     }
 

@@ -132,7 +132,9 @@ final readonly class PartPlan
     /** @return list<Cut> what is cut for it, with what beads that vary in length need */
     public function cuts(): array
     {
-        return array_map(Allowance::forBeads(...), $this->technique->cuts($this));
+        return [
+            ...array_map(Allowance::forBeads(...), $this->technique->cuts($this)), ...CoilBeads::cuts($this),
+        ];
     }
 
     /**

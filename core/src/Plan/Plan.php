@@ -398,8 +398,8 @@ final class Plan
                 'inside_mm' => $cut->rings->insideMm,
                 'wire' => $cut->wire->key(),
                 'count' => $cut->rings->count,
-                'coil_length_mm' => ($cut->rings->count + 1) * $cut->wire->diameterMm(),
-                'wire_length_mm' => ($cut->rings->count + 1) * Turn::mm(
+                'coil_length_mm' => $cut->rings->turns($cut->wire->diameterMm()) * $cut->wire->diameterMm(),
+                'wire_length_mm' => $cut->rings->turns($cut->wire->diameterMm()) * Turn::mm(
                     $cut->rings->insideMm,
                     $cut->wire->diameterMm(),
                 ),

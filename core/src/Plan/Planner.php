@@ -422,7 +422,8 @@ final class Planner
     {
         $each = [];
         foreach ($this->piece->parts as $part) {
-            foreach ($part->beads as $run) {
+            // What is wound of wire is not bought.
+            foreach (array_filter($part->beads, fn ($run): bool => ! $this->piece->beads[$run->bead]->shape->isWound()) as $run) {
                 $each[$run->bead] = ($each[$run->bead] ?? 0) + $run->count * $this->piece->times($part);
             }
         }

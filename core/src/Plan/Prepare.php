@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
-use Hebra\Core\Quantity\Figures;
 use Hebra\Core\School\School;
 use Hebra\Core\Wire\Wire;
 
@@ -70,7 +69,7 @@ final class Prepare
     private static function what(Cut $cut, int $count): string
     {
         return $cut->rings !== null
-            ? Figures::counted($cut->rings->count, 'ring')
+            ? $cut->rings->words()
             : mb_strtolower($cut->label).($count > 1 ? 's' : '');
     }
 

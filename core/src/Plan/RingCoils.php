@@ -34,39 +34,43 @@ final class RingCoils
         $coils = [];
         foreach ($cuts as $at => $cut) {
             if ($cut->rings !== null) {
-                $coils[$cut->wire->key().'/'.round($cut->rings->insideMm, 4)][] = $at;
+                $coils[$cut->wire->key().'/'.$cut->rings->key()][] = $at;
             }
         }
         foreach ($coils as $places) {
-            $count = array_sum(array_map(fn (int $at): int => $cuts[$at]->count, $places));
+            $count = array_sum(array_map(fn (int $at): int => ($cuts[$at]->rings->count ?? 1) * $cuts[$at]->count, $places));
             foreach (array_slice($places, 1) as $at) {
                 unset($cuts[$at]);
             }
-            $cuts[$places[0]] = self::coil($cuts[$places[0]], $count, $profile);
+            $one = $cuts[$places[0]];
+            $coil = new RingCoil($one->rings->insideMm ?? 0.0, $count, $one->rings->eachMm ?? null);
+            $cuts[$places[0]] = self::coil($one, $coil, $profile);
         }
         ksort($cuts);
 
         return array_values($cuts);
     }
 
-    private static function coil(Cut $one, int $count, Profile $profile): Cut
+    private static function coil(Cut $one, RingCoil $coil, Profile $profile): Cut
     {
-        [$inside, $wire, $mark] = [$one->rings->insideMm ?? 0.0, $one->wire->diameterMm(), $one->segments[0]->mark];
+        [$count, $inside, $wire, $mark] = [$coil->count, $coil->insideMm, $one->wire->diameterMm(), $one->segments[0]->mark];
         $turn = Turn::mm($inside, $wire);
         $rule = '√((π(M + d))² + d²)';
         $numbers = Figures::trim($turn, 3);
-        $kerf = min(self::kerfMm($profile), $turn / 2);
+        $each = $coil->turnsEach($wire);
+        $kerf = $coil->eachMm === null ? min(self::kerfMm($profile), $turn / 2) : 0.0;
+        $times = $coil->eachMm === null ? '' : Figures::trim($coil->eachMm).' / '.Figures::trim($wire, 3).' × ';
         $segments = [
             new Segment(
                 SegmentKind::Loop,
-                $count * ($turn - $kerf),
-                Figures::counted($count, 'ring'),
+                $count * ($each * $turn - $kerf),
+                $coil->words(),
                 $mark,
                 new Working(
-                    'rings',
-                    'n·'.$rule.($kerf > 0 ? ' − kerf' : ''),
-                    "{$count} × ".($kerf > 0 ? "({$numbers} − ".Figures::trim($kerf).')' : $numbers),
-                    $count * ($turn - $kerf),
+                    $coil->thing().'s',
+                    'n·'.($times === '' ? '' : 'L/d·').$rule.($kerf > 0 ? ' − kerf' : ''),
+                    "{$count} × {$times}".($kerf > 0 ? "({$numbers} − ".Figures::trim($kerf).')' : $numbers),
+                    $count * ($each * $turn - $kerf),
                     'mm',
                     Turn::SOURCE,
                 ),
@@ -83,7 +87,7 @@ final class RingCoils
                     "1 × {$numbers}",
                     $turn,
                     'mm',
-                    'common practice: the ends of the coil make no ring',
+                    'common practice: the ends of the coil make no '.$coil->thing(),
                 ),
             ),
         ];
@@ -94,7 +98,7 @@ final class RingCoils
             );
         }
 
-        return $one->wound($segments, new RingCoil($inside, $count));
+        return $one->wound($segments, $coil);
     }
 
     /** Ring wire that a saw takes; cutters take none. */
@@ -116,6 +120,9 @@ final class RingCoils
     /** Once for all of them. */
     public static function step(Cut $cut, Profile $profile): Step
     {
+        if ($cut->rings?->eachMm !== null) {
+            return self::beadStep($cut, $cut->rings, $profile);
+        }
         $count = $cut->rings->count ?? 0;
         $on = Forming::coil($cut->wire, $cut->rings->insideMm ?? 0.0, $profile);
         $isSawn = self::kerfMm($profile) > 0;
@@ -126,5 +133,22 @@ final class RingCoils
 
         return new Step(new Moment(EventKind::Rings), $cut->part, 'Wind '.Figures::counted($count, 'ring'), $text, array_values(array_unique(array_column($cut->segments, 'mark'))), $count, 'rings', tool: $on->tool('mandrel', $profile).', '.($isSawn ? 'jeweller’s saw' : 'flush cutter'),
             cautions: [$cut->wire->isHardened() ? Caution::HardWire : Caution::CutEnds], operation: Operation::Coil, cut: $cut->key(), times: $count);
+    }
+
+    private static function beadStep(Cut $cut, RingCoil $coil, Profile $profile): Step
+    {
+        $on = Forming::coil($cut->wire, $coil->insideMm, $profile);
+        $wire = $cut->wire->diameterMm();
+        $text = 'Wind '.Figures::trim(ceil($coil->turns($wire)), 0).' close turns on '.$on->where('mandrel', $profile).'.'
+            .$on->opens($profile).' Cut the coil between turns every '.$profile->size($coil->eachMm ?? 0.0).', '
+            .Figures::trim($coil->turnsEach($wire), 1).' turns: '.$coil->words().' come of it. Press the ends of each into its coil, and file what scratches.';
+
+        return new Step(
+            new Moment(EventKind::Rings), $cut->part, 'Wind '.$coil->words(), $text,
+            array_values(array_unique(array_column($cut->segments, 'mark'))), $coil->count, 'coil beads',
+            tool: $on->tool('mandrel', $profile).', flush cutter, chain-nose pliers, needle file',
+            cautions: [$cut->wire->isHardened() ? Caution::HardWire : Caution::CutEnds], operation: Operation::Coil,
+            cut: $cut->key(), times: $coil->count,
+        );
     }
 }

@@ -50,6 +50,9 @@ final readonly class WireDuty
                 $length += $cut->role === $role ? $cut->lengthMm() * $cut->count * $piece->makes->count : 0.0;
             }
             $extra = $plan->technique->extraWires($part)[$role] ?? null;
+            if ($role === Piece::COIL_BEAD) {
+                $wants ??= new Wants(holds: 0.3, effort: 0.6);
+            }
             if ($part->wire === $role || $extra !== null) {
                 $its = $extra ?? $plan->technique->usualWireOf($part);
                 [$usual, $temper] = [$its->size, $its->temper];

@@ -56,7 +56,7 @@ final class EnteringTest extends TestCase
     public function test_a_refusal_lists_what_would_be_a_shape_and_a_colour(): void
     {
         $this->expectException(Problem::class);
-        $this->expectExceptionMessageMatches('/shapes are round, rondelle, .* cap, colours sea, moss, /');
+        $this->expectExceptionMessageMatches('/shapes are round, rondelle, .* coil, colours sea, moss, /');
         Bead::parse('6mm globe');
     }
 

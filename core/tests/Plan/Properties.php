@@ -26,6 +26,7 @@ use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Point;
+use Hebra\Core\Plan\Prepare;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\WireEnd;
 use Hebra\Core\Technique\BoundBeads;
@@ -54,7 +55,10 @@ final class Properties
         if ($plan->steps() === []) {
             return;
         }
-        $made = array_fill_keys(array_merge(...array_map(fn (Step $step): array => $step->marks, $plan->steps())), true);
+        $steps = [...Prepare::of($plan), ...$plan->steps()];
+        $made = array_fill_keys(array_merge(...array_map(
+            fn (Step $step): array => $step->operation === Operation::Cut ? [] : $step->marks, $steps,
+        )), true);
         foreach ($plan->parts() as $part) {
             $isBought = $part->technique->isBought($part->part);
             foreach ($isBought ? [] : $part->technique->courses($part) as $course) {

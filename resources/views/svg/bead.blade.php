@@ -51,6 +51,11 @@
         <path class="facet-light" d="M{!! $r(-$t) !!} {!! $r($m) !!}L{!! $r(-$t * 0.7) !!} {!! $r($m - $t * 0.7) !!}L0 {!! $r($m - $t) !!}L{!! $r($t * 0.7) !!} {!! $r($m - $t * 0.7) !!}L{!! $r($t) !!} {!! $r($m) !!}L0 {!! $r($m) !!}Z"/>
         <path class="edge-line" d="M{!! $r(-$t) !!} {!! $r($m) !!}L{!! $r(-$t * 0.7) !!} {!! $r($m - $t * 0.7) !!}L0 {!! $r($m - $t) !!}L{!! $r($t * 0.7) !!} {!! $r($m - $t * 0.7) !!}L{!! $r($t) !!} {!! $r($m) !!}L{!! $r($t * 0.7) !!} {!! $r($m + $t * 0.7) !!}L0 {!! $r($m + $t) !!}L{!! $r(-$t * 0.7) !!} {!! $r($m + $t * 0.7) !!}Z"/>
         @break
+    @case('coil')
+        @php($turns = max(2, (int) round($l / max(1.2, $h - $bore))))
+        <rect class="hull" fill="url(#tube-{{ $c }})" x="{!! $r(-$h) !!}" y="0" width="{!! $r($w) !!}" height="{!! $r($l) !!}" rx="{!! $r($l / $turns / 2) !!}"/>
+        <path class="edge-line" d="@for ($turn = 1; $turn < $turns; $turn++)M{!! $r(-$h) !!} {!! $r(($turn - 0.25) * $l / $turns) !!}L{!! $r($h) !!} {!! $r(($turn + 0.25) * $l / $turns) !!}@endfor"/>
+        @break
     @case('seed')
         <rect class="hull" fill="url(#fill-{{ $c }})" x="{!! $r(-$h) !!}" y="0" width="{!! $r($w) !!}" height="{!! $r($l) !!}" rx="{!! $r($l * 0.42) !!}"/>
         <ellipse class="glow" cx="{!! $r(-$h * 0.45) !!}" cy="{!! $r($l * 0.36) !!}" rx="{!! $r($h * 0.2) !!}" ry="{!! $r($l * 0.13) !!}"/>

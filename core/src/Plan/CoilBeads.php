@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Strung;
+use Hebra\Core\Piece\Change\SwapBead;
+use Hebra\Core\Piece\Piece;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Working;
+use Hebra\Core\Wrap\Coil;
+
+/** Beads that are wound of wire and cut from a coil: their wire is cut with that of the parts they stand on. */
+final class CoilBeads
+{
+    /** So much wider or narrower than its wire makes it, mm, a coil is still the one that was meant. */
+    private const NEAR_MM = 0.15;
+
+    /** @return list<Cut> one for each kind on a part */
+    public static function cuts(PartPlan $part): array
+    {
+        $cuts = [];
+        foreach (self::runs($part) as $run) {
+            $coil = self::coil($part, $run);
+            $segment = new Segment(
+                SegmentKind::Loop, $run->count * $coil->wireLengthMm(), Figures::counted($run->count, 'coil bead'),
+                $part->mark('beads'), new Working(
+                    'coil beads', 'n·L/d·√((π(M + d))² + d²)',
+                    "{$run->count} × ".Figures::trim($coil->turns, 2).' × '.Figures::trim($coil->turnMm(), 3),
+                    $run->count * $coil->wireLengthMm(), 'mm', 'geometry: a helix along the neutral axis',
+                ),
+            );
+            $cuts[] = new Cut(
+                'Coil beads', $part->part->id, Piece::COIL_BEAD, $part->wireOf(Piece::COIL_BEAD), $part->times, [$segment],
+                [], slot: Piece::COIL_BEAD.($cuts === [] ? '' : '-'.(count($cuts) + 1)),
+                rings: new RingCoil($run->bead->holeMm, $run->count, $run->bead->lengthMm),
+            );
+        }
+
+        return $cuts;
+    }
+
+    /** @return list<Strung> each kind once */
+    private static function runs(PartPlan $part): array
+    {
+        $runs = [];
+        foreach ($part->strung as $strung) {
+            if ($strung->bead->shape->isWound()) {
+                $runs[$strung->key] = $strung->times($strung->count + ($runs[$strung->key]->count ?? 0));
+            }
+        }
+
+        return array_values($runs);
+    }
+
+    private static function coil(PartPlan $part, Strung $run): Coil
+    {
+        $wire = $part->wireOf(Piece::COIL_BEAD)->diameterMm();
+
+        return Coil::ofLength($wire, $run->bead->holeMm, $wire, $run->bead->lengthMm);
+    }
+
+    /** @return list<Check> whether each is as wide as its wire makes it */
+    public static function checks(PartPlan $part): array
+    {
+        $checks = [];
+        foreach ($part->strung as $at => $strung) {
+            if (! $strung->bead->shape->isWound()) {
+                continue;
+            }
+            $wide = round(self::coil($part, $strung)->outsideMm(), 2);
+            if (abs($wide - $strung->bead->widthMm) > self::NEAR_MM) {
+                $checks[] = new Check(
+                    Level::Warn, 'coil bead', 'A coil of '.$part->wireOf(Piece::COIL_BEAD)->size->text().' on '
+                        .$part->profile->size($strung->bead->holeMm).' comes out '.$part->profile->size($wide).' wide, and this says '
+                        .$part->profile->size($strung->bead->widthMm).'.', $part->part->id,
+                    [new Way('As wide as it comes out', new SwapBead($part->part->id, $at, $strung->bead->wide($wide)))],
+                );
+            }
+        }
+
+        return $checks;
+    }
+}
