@@ -20,6 +20,7 @@ final class Patterns
         'mist' => '3mm round, hole 1, clear', 'rose' => '5 x 8mm oval, hole 1, rose',
         'ink' => '4 x 12mm tube, hole 1, ink',
         'lantern' => '8mm round, hole 2.6, sky', 'cinder' => '6 x 5mm rondelle, hole 2.6, rust', 'pip' => '5mm round, hole 2.6, milk',
+        'rose-bud' => '5mm round, hole 1, rose',
         'spring' => '3.29 x 7mm coil, hole 2, sand',
         'rung' => '18 x 7mm tile, three holes, hole 1.1, slate, metal',
         'glint' => '2 x 2.6mm cup, link 0.6, plum',
@@ -271,6 +272,12 @@ final class Patterns
                 Family::Ring,
                 [['wound-ring', ['rust'], ['turns' => 3]]],
                 FitKind::Finger,
+            ),
+            'three-bead-ring' => new Pattern(
+                'A wound ring, two turns of its wire laid round three beads',
+                Family::Ring,
+                [['wound-ring', ['mist', 'rose-bud', 'mist'], ['turns' => 3, 'halo' => 2]]],
+                FitKind::Finger, Metal::Copper,
             ),
             'open-ring' => new Pattern(
                 'An open ring, both ends wound to spirals',

@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Move;
 use Hebra\Core\Course\Segment;
 use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Helix;
+use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Piece\Change\SwapBead;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Working;
 use Hebra\Core\Wrap\Coil;
+use Hebra\Core\Wrap\Turn;
 
 /** Beads that are wound of wire and cut from a coil: their wire is cut with that of the parts they stand on. */
 final class CoilBeads
@@ -61,6 +67,23 @@ final class CoilBeads
         $wire = $part->wireOf(Piece::COIL_BEAD)->diameterMm();
 
         return Coil::ofLength($wire, $run->bead->holeMm, $wire, $run->bead->lengthMm);
+    }
+
+    /** Its wire as it is cut, and as it is once wound: what a picture of the work shows. */
+    public static function seen(PartPlan $part, Cut $cut, bool $isWound): Course
+    {
+        $rings = $cut->rings ?? new RingCoil(0.0, 0);
+        $wire = $cut->wire->diameterMm();
+        $turns = $rings->turns($wire);
+        $shape = $isWound
+            ? Helix::ofLength($turns * Turn::mm($rings->insideMm, $wire), $turns, $wire)
+            : new Straight($cut->lengthMm());
+        $segment = new Segment(
+            $isWound ? SegmentKind::Round : SegmentKind::Straight, $shape->lengthMm(), 'coil', $part->mark('beads'),
+            $cut->segments[0]->working,
+        );
+
+        return new Course($cut->label, $cut->role, [new Move($segment, $shape)], Frame::down(0.0), 0);
     }
 
     /** @return list<Check> whether each is as wide as its wire makes it */

@@ -55,6 +55,13 @@ final class FormingStates
     public function wires(PartPlan $part, int $step, bool $isBefore = false): array
     {
         $wires = [];
+        foreach ($this->plan->cuts as $cut) {
+            if ($cut->rings?->eachMm !== null && $cut->key() === $this->steps[$step]->cut) {
+                $isWound = ! $isBefore && $this->steps[$step]->operation === Operation::Coil;
+
+                return [CoilBeads::seen($part, $cut, $isWound)];
+            }
+        }
         foreach ($this->of($part) as [$course, $madeAt, $trimmedAt]) {
             $isWorked = $this->isOn($this->steps[$step], $part, $course);
             $isBegun = array_filter($madeAt, fn (int $at): bool => $at <= $step) !== [];

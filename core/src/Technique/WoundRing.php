@@ -42,11 +42,13 @@ use Hebra\Core\Plan\Wants;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wrap\Halo;
 use Hebra\Core\Wrap\Turn;
 
 /**
  * A finger ring wound from one wire: turns round the mandrel side by side, the beads held on top, each end wrapped
- * round the turns beside them. Cut = turns·π(ID + d) + beads + wraps·(round all turns) each side + tails. Millimetres.
+ * round the turns beside them; before that one end may go round the beads, or round itself where there are none. Cut =
+ * turns·π(ID + d) + beads + round the beads + wraps·(round all turns) each side + tails. Millimetres.
  * Common practice: 20 AWG, dead soft, two to four turns.
  */
 final class WoundRing implements Technique
@@ -92,6 +94,7 @@ final class WoundRing implements Technique
         return [
             Parameter::length('inside', 'inside diameter', 17.3, 11.6, 26.0),
             Parameter::count('turns', 'turns', 3, 1, 12),
+            Parameter::count('halo', 'turns round the beads', 0, 0, 12),
             Parameter::count('wraps', 'wraps, each side', 3, 0, 20),
         ];
     }
@@ -108,7 +111,7 @@ final class WoundRing implements Technique
 
     public function along(PartPlan $part): array
     {
-        return ['wind', 'wrap'];
+        return ['wind', 'halo', 'wrap'];
     }
 
     private function wrapMm(PartPlan $part): float
@@ -151,11 +154,42 @@ final class WoundRing implements Technique
                 $part->strung,
             ));
 
+        $halo = $this->halo($part);
+        $stretch->worked(
+            SegmentKind::Curl, $halo->lengthMm(), Figures::counted($part->part->count('halo'), 'turn').' round the beads',
+            'halo', 'N·(πW + 2(L − W)) + π·d·N²', $halo->numbers(), shape: new Later(fn (): Shape => $this->haloShape($part)),
+        );
+
         return [
             $this->wrap($part, $stretch, new Later(fn (): Shape => $wraps()[1]))
                 ->tail(Allowance::endMm($d), 'tail', self::HELD)
                 ->course('Ring', $part->part->wire, $part->times, fn (): Frame => $wraps()[2]),
         ];
+    }
+
+    private function halo(PartPlan $part): Halo
+    {
+        $wide = $part->strung === [] ? 0.0 : $part->widestMm();
+
+        return new Halo($part->wireMm(), $wide, max($wide, $part->stackMm()), $part->part->count('halo'));
+    }
+
+    private function haloShape(PartPlan $part): Shape
+    {
+        $turns = (float) $part->part->count('halo');
+
+        return new Traced(fn (float $share): Vector => $this->haloAt($part, $share * $turns), $turns, M_PI / 4);
+    }
+
+    /** So many turns round the beads, at the height of their hole, from where the wire comes out of them. */
+    private function haloAt(PartPlan $part, float $turns): Vector
+    {
+        [$along, $deep] = $this->halo($part)->at($turns);
+        $seat = $this->seatMm($part);
+        // Beads that lie in line are shorter than what is wound round them where they are narrower.
+        $along -= max(0.0, $part->widestMm() - $part->stackMm()) / 2 * max(0.0, 1 - $turns);
+
+        return $this->about($part, $seat, $along / $seat, $deep);
     }
 
     private function wrap(PartPlan $part, Stretch $stretch, Shape $shape): Stretch
@@ -255,7 +289,7 @@ final class WoundRing implements Technique
         // Down from the beads to the turns, at the cost of the wraps.
         $last = Wound::between(
             $host, $right, $wraps * $this->wrapMm($part), $wraps, $wraps * $d, $side,
-            $this->about($part, $this->seatMm($part), $half, 0.0),
+            $this->haloAt($part, (float) $part->part->count('halo')),
         );
 
         return [$first, $last, $first->start()];
@@ -283,6 +317,7 @@ final class WoundRing implements Technique
                     operation: Operation::Coil,
                 ),
             ],
+            [EventKind::Work, 'halo'] => $this->haloSteps($part, $moment),
             [EventKind::Work, 'wrap'] => $wraps === 0 ? [] : [
                 new Step(
                     $moment,
@@ -311,9 +346,27 @@ final class WoundRing implements Technique
         };
     }
 
+    /** @return list<Step> */
+    private function haloSteps(PartPlan $part, Moment $moment): array
+    {
+        $turns = $part->part->count('halo');
+        if ($turns === 0) {
+            return [];
+        }
+        $what = $part->strung === [] ? 'round its own middle' : 'round the beads';
+
+        return [new Step(
+            $moment, '', $part->strung === [] ? 'Wind the top' : 'Wind round the beads',
+            'With the longer end go '.Figures::counted($turns, 'turn')." {$what}, flat on the shank, each outside the one before; "
+                .$part->profile->size($this->halo($part)->widthMm()).' wide when done.',
+            [$part->mark('halo')], $turns, 'turns', tool: 'fingers, chain-nose pliers',
+            cautions: $part->strung === [] ? [] : [Caution::Crush], operation: Operation::Spiral,
+        )];
+    }
+
     public function checks(PartPlan $part): array
     {
-        return $part->strung === [] ? [
+        return $part->strung === [] && $part->part->count('halo') === 0 ? [
             new Check(Level::Note, 'empty ring', 'This ring has no bead on top yet.', $part->part->id),
         ]
             : [

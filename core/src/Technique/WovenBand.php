@@ -202,15 +202,17 @@ final class WovenBand implements Technique
         $stretch = self::weaveTail(new Stretch($part), 'start')->anchored();
         $sections = Later::once(fn (): array => $woven->sections());
         foreach ($band->sections as $at => $section) {
+            // Over a cross it also goes aside, from where it leaves to where it goes on.
+            $mm = $section->cross > 0 ? (new Curve($sections()[$at]))->lengthMm() : $section->wireMm;
             $stretch->worked(
                 SegmentKind::Weave,
-                $section->wireMm,
+                $mm,
                 $section->cross > 0 ? 'carried on' : Figures::counted($section->repeats, 'repeat'),
                 'weave',
                 $section->cross > 0
                     ? 'length of the cross'
                     : ($section->weave instanceof BasketWeave ? 'repeats · the taut string round the cores' : 'repeats · Σ turns·√((π(D + w) + 2(k − 1)s)² + w²)'),
-                $section->repeats.' × '.Figures::trim($section->wireMm / $section->repeats, 2),
+                $section->repeats.' × '.Figures::trim($mm / $section->repeats, 2),
                 shape: new Later(fn (): Shape => $sections()[$at] === [] ? new Taken : Laid::through($sections()[$at])),
             );
         }

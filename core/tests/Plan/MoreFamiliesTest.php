@@ -15,6 +15,7 @@ use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Tests\Piece\Some;
+use Hebra\Core\Wrap\Halo;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -297,6 +298,23 @@ final class MoreFamiliesTest extends TestCase
     public function test_beads_on_tendrils(): void
     {
         self::assertEqualsWithDelta(76.799, self::cut(self::plan('tendril-ring'), 'Ring')->lengthMm(), 0.002);
+    }
+
+    /**
+     * Round three beads 5 mm wide and 11 long, twice: 2 · (π·5 + 2·6) + π·0.81183·2² = 65.618. Round nothing, four times:
+     * π·0.81183·4² = 40.807, the middle lines of rings of 1, 3, 5 and 7 halves of the wire.
+     */
+    public function test_turns_laid_round_the_beads(): void
+    {
+        $ring = Patterns::start('three-bead-ring', 'One');
+        $without = Some::changed($ring, ['do' => 'part.set', 'part' => 'p1', 'key' => 'halo', 'value' => '0']);
+        $mm = fn (Piece $piece): float => Planner::plan($piece, new Profile)->cuts[0]->lengthMm();
+        self::assertEqualsWithDelta(65.618, $mm($ring) - $mm($without), 0.005);
+        self::assertEqualsWithDelta(40.807, (new Halo(0.81183, 0.0, 0.0, 4))->lengthMm(), 0.002);
+        $halo = new Halo(0.8, 5.0, 11.0, 2);
+        self::assertSame([[5.5, 0.0], [7.1, 0.0]], array_map(
+            fn (array $at): array => [round($at[0], 9), round($at[1], 9) + 0.0], [$halo->at(0.0), $halo->at(2.0)],
+        ));
     }
 
     /**
