@@ -74,14 +74,13 @@ final readonly class Move
         $standing = [];
         $mm = 0.0;
         foreach ($this->threaded() as $run) {
-            $held = $run->held->lengthMm ?? 0.0;
-            $mm = ($run->atMm ?? $mm) + $held;
+            $mm = ($run->atMm ?? $mm) + ($run->held?->beforeMm() ?? 0.0);
             for ($bead = 0; $bead < $run->count; $bead++) {
                 [$at, $runs] = $curve->at($mm + $run->bead->lengthMm / 2);
                 $standing[] = [$run, $run->aside === null ? $at : $at->plus($run->aside), $run->ahead ?? $runs];
                 $mm += $run->bead->lengthMm;
             }
-            $mm += $held;
+            $mm += $run->held?->afterMm() ?? 0.0;
         }
 
         return $standing;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Figure;
 
 use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Crimped;
 use Hebra\Core\Course\Curve;
 use Hebra\Core\Course\Move;
 use Hebra\Core\Course\SegmentKind;
@@ -175,17 +176,28 @@ final class Seen
         $mm = 0.0;
         foreach ($move->threaded() as $run) {
             $mm = $run->atMm ?? $mm;
-            $held = $run->held;
             $beads = $run->count * $run->bead->lengthMm;
-            foreach ($held === null ? [] : [$mm, $mm + $held->lengthMm + $beads] as $from) {
-                $ends = [$curve->at($from)[0], $curve->at($from + ($held->lengthMm ?? 0.0))[0]];
-                [$one, $other] = array_map(fn (Vector $at): array => SeenPath::page($this->turned($at)), $ends);
-                $this->strokes[] = new Stroke(
-                    [['M', ...$one], ['L', ...$other]], $held->wideMm ?? 0.0, $wire->metal, 1, $held->mark ?? '', true, 1,
-                );
+            if ($run->held !== null) {
+                [$before, $after] = [$run->held->beforeMm(), $run->held->afterMm()];
+                $this->crimp($curve, $mm, $before, $run->held, $wire);
+                $this->crimp($curve, $mm + $before + $beads, $after, $run->held, $wire);
+                $beads += $before + $after;
             }
-            $mm += $beads + 2 * ($held->lengthMm ?? 0.0);
+            $mm += $beads;
         }
+    }
+
+    private function crimp(Curve $curve, float $fromMm, float $longMm, Crimped $crimp, Wire $wire): void
+    {
+        if ($longMm === 0.0) {
+            return;
+        }
+        [$one, $other] = array_map(
+            fn (float $mm): array => SeenPath::page($this->turned($curve->at($mm)[0])), [$fromMm, $fromMm + $longMm],
+        );
+        $this->strokes[] = new Stroke(
+            [['M', ...$one], ['L', ...$other]], $crimp->wideMm, $wire->metal, 1, $crimp->mark, true, 1,
+        );
     }
 
     /** @return list<SeenSpan> */

@@ -453,6 +453,12 @@ final class Patterns
                 [['hook'], ['strand', [['mist', 3], 'sky', ['mist', 3], 'sky', ['mist', 3], 'sky', ['mist', 3], 'sky', ['mist', 3], 'sky', ['mist', 3]], ['set' => 'spaced', 'gap' => 25.5, 'crimps' => 'covered']], ['jump-ring', [], ['inside' => 7.0]]],
                 FitKind::Neck,
             ),
+            'station-strand' => new Pattern(
+                'Groups of unlike beads held by crimps, wide apart at the sides and close in the middle',
+                Family::Chain,
+                [['hook'], ['strand', [['mist', 1], ['plum', 1], ['mist', 1], ['foam', 1], ['mist', 1], ['plum', 1], ['mist', 1], ['rose', 3], ['mist', 1], ['plum', 1], ['mist', 1], ['foam', 1], ['mist', 1], ['plum', 1], ['mist', 1]], ['set' => 'spaced', 'groups' => '3 1 3 3 3 1 3', 'gaps' => '89, 40, 20, 12, 12, 20, 40, 89', 'crimps' => 'covered']], ['jump-ring', [], ['inside' => 7.0]]],
+                FitKind::Neck,
+            ),
             'woven-bracelet' => new Pattern(
                 'A band woven over three cores, hook and ring',
                 Family::Woven,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Course\Groups;
 use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\Change\CountBead;
@@ -192,7 +193,7 @@ final readonly class Lengths
         yield from match ($part->technique) {
             'chain' => $this->whole($parts, 'links', 'link', $offMm, $times * $part->mm('inside')),
             'jump-ring' => $this->rings($parts, $offMm, $times),
-            'strand' => $part->choice('set') === 'spaced' && $part->beads !== []
+            'strand' => $part->choice('set') === 'spaced' && $part->choice('gaps') === '' && $part->beads !== []
                 ? $this->gaps($parts, $offMm, $times)
                 : [],
             'woven-band' => $this->set($parts, 'length', $part->mm('length') - $offMm / $times, 'woven '),
@@ -239,10 +240,12 @@ final readonly class Lengths
      */
     private function gaps(array $parts, float $offMm, float $times): array
     {
+        $groups = Groups::read($parts[0]->choice('groups'), 'groups');
+
         return $this->set(
             $parts,
             'gap',
-            $parts[0]->mm('gap') - $offMm / $times / (count($parts[0]->beads) + 1),
+            $parts[0]->mm('gap') - $offMm / $times / ($groups->count(array_column($parts[0]->beads, 'count')) + 1),
             'gaps of ',
         );
     }

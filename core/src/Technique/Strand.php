@@ -6,12 +6,16 @@ namespace Hebra\Core\Technique;
 
 use Hebra\Core\Course\Crimped;
 use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Groups;
 use Hebra\Core\Course\Move;
 use Hebra\Core\Course\Segment;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Bulb;
 use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Shape\Taken;
+use Hebra\Core\Course\Spacings;
+use Hebra\Core\Course\Stringing;
+use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Piece\Family;
@@ -79,7 +83,9 @@ final class Strand implements Technique
                 'close',
                 ['close' => 'close together', 'spaced' => 'in groups with gaps between'],
             ),
+            Parameter::text('groups', 'beads in each group', '', Groups::read(...)),
             Parameter::length('gap', 'gap beside each group', 20.0, 1.0, 300.0),
+            Parameter::text('gaps', 'gaps, where they differ', '', Spacings::read(...)),
             Parameter::choice('crimps', 'crimps at the ends', 'bare', ['bare' => 'bare', 'covered' => 'under covers']),
         ];
     }
@@ -131,7 +137,7 @@ final class Strand implements Technique
     public function shows(string $key, Part $part): bool
     {
         return match ($key) {
-            'gap' => $this->isSpaced($part),
+            'gap', 'gaps', 'groups' => $this->isSpaced($part),
             'slack' => ! $this->isSpaced($part),
             default => true,
         };
@@ -152,7 +158,7 @@ final class Strand implements Technique
 
     public function readyMade(PartPlan $part): array
     {
-        $groups = $this->isSpaced($part->part) ? 2 * count($part->strung) : 0;
+        $groups = $this->isSpaced($part->part) ? 2 * count($this->inGroups($part)) : 0;
 
         return [
             new ReadyMade('crimp, for '.Figures::mm($part->wireMm()).' wire', 2 + $groups, self::CRIMP_G),
@@ -160,14 +166,39 @@ final class Strand implements Technique
         ];
     }
 
+    /** @return list<non-empty-list<Strung>> */
+    private function inGroups(PartPlan $part): array
+    {
+        return Groups::read($part->part->choice('groups'), 'groups')->of($part->strung);
+    }
+
+    /** The gap before a group, by its place; after the last, by their number. */
+    private function gapMm(PartPlan $part, int $place): float
+    {
+        $gaps = Spacings::read($part->part->choice('gaps'), 'gaps');
+
+        return $gaps->isEmpty() ? $part->part->mm('gap') : $gaps->at($place);
+    }
+
+    /** @param  list<Strung>  $beads */
+    private static function groupMm(array $beads): float
+    {
+        return array_sum(array_map(fn (Strung $strung): float => $strung->lengthMm(), $beads)) + 2 * self::CRIMP_MM;
+    }
+
     /** From crimp to crimp: beads, or in groups between crimps with gaps before, between and after. */
     private function betweenMm(PartPlan $part): float
     {
-        $groups = count($part->strung);
+        if (! $this->isSpaced($part->part) || $part->strung === []) {
+            return $part->stackMm();
+        }
+        $groups = $this->inGroups($part);
+        $mm = $this->gapMm($part, count($groups));
+        foreach ($groups as $at => $beads) {
+            $mm += $this->gapMm($part, $at) + self::groupMm($beads);
+        }
 
-        return $this->isSpaced($part->part) && $groups > 0
-            ? $part->stackMm() + 2 * self::CRIMP_MM * $groups + ($groups + 1) * $part->part->mm('gap')
-            : $part->stackMm();
+        return $mm;
     }
 
     public function courses(PartPlan $part): array
@@ -223,29 +254,43 @@ final class Strand implements Technique
 
     private function groups(PartPlan $part, Stretch $stretch): void
     {
-        $gap = $part->part->mm('gap');
-        foreach ($part->strung as $at => $strung) {
-            $length = $strung->lengthMm() + 2 * self::CRIMP_MM;
-            $stretch->given(SegmentKind::Straight, $gap, 'gap', 'gap', 'as set')->bend('group '.($at + 1).' starts')
+        $groups = $this->inGroups($part);
+        foreach ($groups as $at => $beads) {
+            $stretch->given(SegmentKind::Straight, $this->gapMm($part, $at), 'gap', 'gap', 'as set')
+                ->bend('group '.($at + 1).' starts')
                 ->worked(
                     SegmentKind::Seat,
-                    $length,
+                    self::groupMm($beads),
                     'group '.($at + 1),
                     'bead-'.$at,
                     'beads + two crimps',
-                    Figures::trim($strung->lengthMm()).' + 2 × '.self::CRIMP_MM,
-                    beads: [$strung],
-                    shape: new Straight($length),
+                    Figures::trim(self::groupMm($beads) - 2 * self::CRIMP_MM).' + 2 × '.self::CRIMP_MM,
+                    beads: $beads,
+                    shape: new Straight(self::groupMm($beads)),
                 )
-                ->threading([
-                    new Threaded(
-                        $strung->bead, $strung->count, $part->mark('bead-'.$at),
-                        held: new Crimped(self::CRIMP_MM, self::WIDE_MM, $part->mark('crimp')),
-                    ),
-                ])
+                ->threading($this->held($part, $at, $beads))
                 ->bend('group '.($at + 1).' ends');
         }
-        $stretch->given(SegmentKind::Straight, $gap, 'gap', 'gap', 'as set');
+        $stretch->given(SegmentKind::Straight, $this->gapMm($part, count($groups)), 'gap', 'gap', 'as set');
+    }
+
+    /**
+     * Between a crimp on either side.
+     *
+     * @param  list<Strung>  $beads
+     * @return list<Threaded>
+     */
+    private function held(PartPlan $part, int $group, array $beads): array
+    {
+        return array_map(
+            fn (int $at, Strung $strung): Threaded => new Threaded(
+                $strung->bead, $strung->count, $part->mark('bead-'.$group),
+                held: new Crimped(
+                    self::CRIMP_MM, self::WIDE_MM, $part->mark('crimp'), $at === 0, $at === count($beads) - 1,
+                ),
+            ),
+            array_keys($beads), $beads,
+        );
     }
 
     /** How low the first crimp begins. */
@@ -282,23 +327,24 @@ final class Strand implements Technique
     private function groupSteps(PartPlan $part): array
     {
         $steps = [];
-        $gap = $part->profile->length($part->part->mm('gap'));
-        foreach ($part->strung as $at => $strung) {
+        foreach ($this->inGroups($part) as $at => $beads) {
+            $gap = $part->profile->length($this->gapMm($part, $at));
+            $count = array_sum(array_map(fn (Strung $strung): int => $strung->count, $beads));
             $step = new Step(
                 Moment::thread(),
                 '',
                 'Group '.($at + 1),
                 "Measure {$gap} from the ".($at === 0 ? 'end' : 'last')
-                    .' crimp and press a crimp there, harder than one that holds two wires. Thread '.$strung->count
-                    .' × '.$strung->bead->words()
-                    .', push it against the crimp, press the next crimp behind, and pull to test both.',
+                    .' crimp and press a crimp there, harder than one that holds two wires. Thread '
+                    .Stringing::words($beads).', push '.($count === 1 ? 'it' : 'them')
+                    .' against the crimp, press the next crimp behind, and pull to test both.',
                 [$part->mark('bead-'.$at)],
-                $strung->count,
+                $count,
                 'beads',
                 tool: 'crimping pliers, ruler',
                 operation: Operation::Thread,
             );
-            $steps[] = $step->putting([$strung], $part->cutKey());
+            $steps[] = $step->putting($beads, $part->cutKey());
         }
 
         return $steps;
