@@ -315,4 +315,15 @@ final class SumsTest extends TestCase
             );
         }
     }
+
+    /** What a cut has room for takes that cut; one that is too short for its ends is refused. */
+    public function test_the_beads_that_a_cut_has_room_for_take_it(): void
+    {
+        $sum = Sums::named('wrapped-link');
+        $room = $sum->work(Given::read($sum, ['wire' => '22 awg', 'have' => '80 mm']))->results['beads_mm'];
+        $again = $sum->work(Given::read($sum, ['wire' => '22 awg', 'body' => sprintf('%.9f mm', $room)]))->results;
+        self::assertEqualsWithDelta(80.0, $again['cut_mm'], 1e-6);
+        $this->expectExceptionMessageMatches('/both ends without a bead take 48.19 mm/');
+        $sum->work(Given::read($sum, ['wire' => '22 awg', 'have' => '40 mm']));
+    }
 }

@@ -11,6 +11,7 @@ use Hebra\Core\Bend\WrappedLoop;
 use Hebra\Core\Figure\Diagram;
 use Hebra\Core\Plan\PinFit;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Sum\Answer;
 use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Input;
@@ -97,7 +98,7 @@ final class BendRules
                 Input::size('inside', 'inside diameter of both loops', '2.5 mm')->after('inside', 'loops'),
                 Input::number('wraps', 'wraps, each end', '3', 0, 100)->before('wraps', 'wrap'),
                 Input::length('body', 'beads', '8 mm', null, 1000)->after('beads', 'body', 'bead'),
-                Input::length('tail', 'tail to hold, each end', '10 mm', '0', 1000)->after('tail'),
+                Input::length('tail', 'tail to hold, each end', '10 mm', '0', 1000)->after('tail'), Input::have(),
             ], WrappedLoop::SOURCE,
             function (Given $given): Answer {
                 $wire = $given->mm('wire');
@@ -105,11 +106,20 @@ final class BendRules
                 $body = $given->mm('body');
                 $cut = $body + 2 * $end->totalMm();
                 $bend = $end->tailMm + $end->wrapsMm() + $end->loopMm();
-
-                return new Answer([
+                $results = [
                     'cut_mm' => $cut, 'inside_length_mm' => $body + 2 * $end->reachMm(),
                     'bends_mm' => [$bend, $cut - $bend],
-                ], [
+                ];
+                $room = $given->has('have') ? $given->mm('have') - 2 * $end->totalMm() : null;
+                if ($room !== null && $room <= 0.0) {
+                    throw OutOfRange::tooShort('have', $given->mm('have'), 2 * $end->totalMm(), 'both ends without a bead');
+                }
+
+                return new Answer($room === null ? $results : $results + ['beads_mm' => $room], [
+                    ...($room === null ? [] : [new Working(
+                        'room for beads', 'wire in hand − 2(neck + loop + wraps + tail)',
+                        Figures::trim($given->mm('have')).' − 2 × '.Figures::trim($end->totalMm()), $room,
+                    )]),
                     $end->neckWorking(), $end->loopWorking(), $end->wrapsWorking(),
                     new Working(
                         'cut',
