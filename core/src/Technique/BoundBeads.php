@@ -246,14 +246,22 @@ final readonly class BoundBeads
         return $mm;
     }
 
+    /** The first stone, which has no wraps before it; the others; up on the row and down. */
     private function stonesNumbers(int $between): string
     {
-        return implode(' + ', array_map(
-            fn (Strung $strung): string => $strung->count.' × '.Figures::trim(
-                $this->stoneRow($strung->bead)->stoneMm($strung->bead->lengthMm, $between), 3,
-            ),
-            $this->plan->strung,
-        )).', the first without wraps before it, up on the row and down';
+        $stones = $this->beads();
+        $numbers = [];
+        foreach ($this->plan->strung as $at => $strung) {
+            $row = $this->stoneRow($strung->bead);
+            if ($at === 0) {
+                $numbers[] = Figures::trim($row->stoneMm($strung->bead->lengthMm, 0), 3);
+            }
+            $numbers[] = ($strung->count - (int) ($at === 0)).' × '
+                .Figures::trim($row->stoneMm($strung->bead->lengthMm, $between), 3);
+        }
+        $ends = [$this->stoneRow($stones[0])->stepsMm(), $this->stoneRow($stones[count($stones) - 1])->stepsMm()];
+
+        return implode(' + ', $numbers).' + '.Figures::trim(array_sum($ends) / 2, 3);
     }
 
     /** @param  Closure(): BoundRow  $bound */

@@ -320,10 +320,11 @@ final class SumsTest extends TestCase
     public function test_the_beads_that_a_cut_has_room_for_take_it(): void
     {
         $sum = Sums::named('wrapped-link');
-        $room = $sum->work(Given::read($sum, ['wire' => '22 awg', 'have' => '80 mm']))->results['beads_mm'];
-        $again = $sum->work(Given::read($sum, ['wire' => '22 awg', 'body' => sprintf('%.9f mm', $room)]))->results;
+        $link = ['wire' => '22 awg', 'inside' => '2.5 mm', 'wraps' => '3', 'body' => '8 mm', 'tail' => '10 mm'];
+        $room = $sum->work(Given::read($sum, $link + ['have' => '80 mm']))->results['beads_mm'];
+        $again = $sum->work(Given::read($sum, ['body' => sprintf('%.9f mm', $room)] + $link))->results;
         self::assertEqualsWithDelta(80.0, $again['cut_mm'], 1e-6);
-        $this->expectExceptionMessageMatches('/both ends without a bead take 48.19 mm/');
-        $sum->work(Given::read($sum, ['wire' => '22 awg', 'have' => '40 mm']));
+        $this->expectExceptionMessageMatches('/both ends without a bead take 68.19 mm/');
+        $sum->work(Given::read($sum, $link + ['have' => '40 mm']));
     }
 }

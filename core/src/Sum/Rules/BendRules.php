@@ -98,7 +98,7 @@ final class BendRules
                 Input::size('inside', 'inside diameter of both loops', '2.5 mm')->after('inside', 'loops'),
                 Input::number('wraps', 'wraps, each end', '3', 0, 100)->before('wraps', 'wrap'),
                 Input::length('body', 'beads', '8 mm', null, 1000)->after('beads', 'body', 'bead'),
-                Input::length('tail', 'tail to hold, each end', '10 mm', '0', 1000)->after('tail'), Input::have(),
+                Input::length('tail', 'tail to hold, each end', '10 mm', '0', 1000)->after('tail'), Input::have()->optional(),
             ], WrappedLoop::SOURCE,
             function (Given $given): Answer {
                 $wire = $given->mm('wire');
