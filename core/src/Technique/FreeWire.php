@@ -493,7 +493,7 @@ final class FreeWire implements Technique
         }
         $held = $this->hasOwnEnds($part)
             ? null
-            : $this->top($part)->nothingToHold() ?? $this->bottom($part)->nothingToHold();
+            : $this->top($part)->held() ?? $this->bottom($part)->held();
 
         return [...array_filter([$held]), ...$this->courseChecks($part), ...$this->crowded($part)];
     }

@@ -207,7 +207,7 @@ final class HeadPin implements Technique
         if ($this->isReadyPin($part)) {
             return [...$checks, $this->pinCheck($part)];
         }
-        array_push($checks, ...array_filter([$this->end($part)->nothingToHold()]));
+        array_push($checks, ...array_filter([$this->end($part)->held()]));
         // The bead at the foot is the first that is pushed on.
         $last = (Threading::fromFoot($part)->order()[0] ?? null)?->bead;
         $foot = new PinFoot($part);

@@ -247,7 +247,7 @@ final class WireFrame implements Technique
     {
         [$covered, $room] = [(new BoundBeads($part))->coveredMm(), $this->outline($part)->lengthMm()];
 
-        $held = [...array_filter([$this->end($part)->nothingToHold()]), ...(new BoundBeads($part))->checks()];
+        $held = [...array_filter([$this->end($part)->held()]), ...(new BoundBeads($part))->checks()];
 
         return $covered <= $room ? $held : [...$held, new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the frame is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
             new Way(

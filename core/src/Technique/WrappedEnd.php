@@ -27,6 +27,7 @@ use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\School\School;
+use Hebra\Core\Tool\ToolKind;
 
 /**
  * One end of a link or pin: a loop wrapped shut on its own neck, or, with no wraps, a plain eye. Shared by the
@@ -36,6 +37,9 @@ final readonly class WrappedEnd
 {
     /** What the pliers hold of a plain eye that is trimmed after it is turned, mm [common practice]. */
     private const EYE_HOLD_MM = 6.0;
+
+    /** An eye so much larger or smaller is as good, mm. */
+    private const NEAR_MM = 0.15;
 
     /** With less than this there is nothing to pull wraps close by, mm [common practice]. */
     private const LEAST_HOLD_MM = 4.0;
@@ -51,7 +55,7 @@ final readonly class WrappedEnd
         $part = $plan->part;
         $this->count = $part->count($prefix.'wraps');
         // A plain eye that is trimmed to length before it is turned leaves nothing to hold and cut off.
-        $held = $plan->profile->schools->is(School::EyeTrim, 'turn-first') ? self::EYE_HOLD_MM : 0.0;
+        $held = $plan->profile->schools->is(School::EyeTrim, 'trim-first') ? 0.0 : self::EYE_HOLD_MM;
         $this->loop = new WrappedLoop(
             $plan->wireMm(),
             $part->mm($prefix.'inside'),
@@ -145,9 +149,13 @@ final readonly class WrappedEnd
     private function tailMove(string $mark): Move
     {
         $why = $this->isPlain()
-            ? 'what the pliers hold while the eye is turned, then trimmed off'
+            ? ($this->isLooped() ? 'what the looping pliers cut off' : 'what the pliers hold while the eye is turned, then trimmed off')
             : 'what the fingers hold while wrapping, trimmed off';
-        $source = $this->isPlain() ? 'your school: turn, then trim' : $this->plan->sourceOf($this->loop->tailMm);
+        $source = match (true) {
+            ! $this->isPlain() => $this->plan->sourceOf($this->loop->tailMm),
+            $this->isLooped() => 'your school: looping pliers',
+            default => 'your school: turn, then trim',
+        };
 
         return new Move(
             Segment::given(SegmentKind::Tail, $this->loop->tailMm, 'tail', $mark, $why, $source),
@@ -155,8 +163,34 @@ final readonly class WrappedEnd
         );
     }
 
-    /** Wraps without anything to hold slip from the fingers. */
-    public function nothingToHold(): ?Check
+    /** Whether one squeeze of a tool trims the wire and turns the eye. */
+    private function isLooped(): bool
+    {
+        return $this->isPlain() && $this->plan->profile->schools->is(School::EyeTrim, 'looping-pliers');
+    }
+
+    /** Wraps without anything to hold slip from the fingers; a tool that trims and turns knows but its own sizes. */
+    public function held(): ?Check
+    {
+        return $this->isLooped() ? $this->otherEye() : $this->nothingToHold();
+    }
+
+    private function otherEye(): ?Check
+    {
+        $mark = $this->plan->profile->tools->nearest($this->loop->insideMm, ToolKind::Looping);
+        if ($mark === null || abs($mark->mm - $this->loop->insideMm) <= self::NEAR_MM) {
+            return null;
+        }
+        $size = $this->plan->profile->size(...);
+
+        return new Check(
+            Level::Note, 'looping pliers', 'Your looping pliers turn eyes of '.$size($mark->mm).', and this one is '
+                .$size($this->loop->insideMm).'.', $this->plan->part->id,
+            [new Way('An eye of '.$size($mark->mm), new SetSetting($this->plan->part->id, $this->prefix.'inside', $mark->mm.' mm'))],
+        );
+    }
+
+    private function nothingToHold(): ?Check
     {
         if ($this->isPlain() || $this->loop->tailMm >= self::LEAST_HOLD_MM) {
             return null;
@@ -179,6 +213,9 @@ final readonly class WrappedEnd
     {
         $profile = $this->plan->profile;
         $mark = fn (string $what): string => $this->plan->mark("{$this->place}-{$what}");
+        if ($this->isLooped()) {
+            return [$this->loopedStep($isFirst)];
+        }
         $forming = $this->forming();
         $on = $forming->where('mark of the round-nose pliers', $profile);
         if ($this->isPlain()) {
@@ -201,6 +238,22 @@ final readonly class WrappedEnd
 
         return [new Step(Moment::form($this->place), '', "Turn the {$this->which()}loop", "{$where} Turn the loop over {$on} until the wire crosses its own neck.".$forming->opens($profile),
             [$mark('loop'), $mark('neck')], tool: $this->tool($on))];
+    }
+
+    private function loopedStep(bool $isFirst): Step
+    {
+        $size = $this->plan->profile->size($this->loop->insideMm);
+        $mark = $this->plan->profile->tools->nearest($this->loop->insideMm, ToolKind::Looping);
+
+        return new Step(
+            Moment::form($this->place), '', "Turn the {$this->which()}eye",
+            ($isFirst
+                ? 'Lay the end of the wire in the looping pliers and squeeze'
+                : 'Push the beads home, lay the bare wire in the looping pliers close beside them and squeeze')
+                .": they trim it and turn an eye of {$size}. Nudge it over the middle.",
+            [$this->plan->mark("{$this->place}-loop")], tool: $mark === null ? 'looping pliers' : $mark->words(),
+            cautions: [Caution::CutEnds],
+        );
     }
 
     private function tool(string $on): string

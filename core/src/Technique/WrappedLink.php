@@ -143,7 +143,7 @@ final class WrappedLink implements Technique
 
     public function checks(PartPlan $part): array
     {
-        $held = $this->top($part)->nothingToHold() ?? $this->bottom($part)->nothingToHold();
+        $held = $this->top($part)->held() ?? $this->bottom($part)->held();
         if ($held !== null) {
             return [$held];
         }

@@ -34,6 +34,7 @@ final readonly class Mark
             ToolKind::RingMandrel => RingSize::ofDiameter(min(25.0, max(11.6, $this->mm)))->usWords()." on the {$name}",
             ToolKind::BangleMandrel => "{$size} on the {$name}",
             ToolKind::Winder => "the {$size} mandrel of the {$name}",
+            ToolKind::Looping => "the {$name}, which turn {$size}",
         };
     }
 }

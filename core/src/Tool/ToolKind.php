@@ -13,6 +13,7 @@ enum ToolKind: string
     case RingMandrel = 'ring-mandrel';
     case BangleMandrel = 'bangle-mandrel';
     case Winder = 'winder';
+    case Looping = 'looping';
 
     public function words(): string
     {
@@ -23,6 +24,7 @@ enum ToolKind: string
             self::RingMandrel => 'ring mandrel',
             self::BangleMandrel => 'bangle mandrel',
             self::Winder => 'coil winder',
+            self::Looping => 'looping pliers',
         };
     }
 
@@ -36,6 +38,7 @@ enum ToolKind: string
             self::RingMandrel => 'ring sizes: us 3 to us 13 by 1/2',
             self::BangleMandrel => 'inside diameters: 55 to 70 by 2.5 mm',
             self::Winder => 'its mandrels: 1.5, 2, 3 mm',
+            self::Looping => 'the eyes it turns: 1.5, 3 mm',
         };
     }
 }

@@ -9,6 +9,7 @@ use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
+use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\FitSheet;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
@@ -126,6 +127,31 @@ final class SchoolsTest extends TestCase
             self::assertGreaterThan(0, $bend->atMm);
             self::assertLessThan($last->lengthMm(), $bend->atMm);
         }
+    }
+
+    /** One tool trims and turns: the same cut, one step an eye, and eyes of its own sizes. */
+    public function test_looping_pliers_trim_and_turn_in_one(): void
+    {
+        $plain = Some::changed(
+            Some::drop(),
+            ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '0'],
+            ['do' => 'part.set', 'part' => 'p2', 'key' => 'bottom_wraps', 'value' => '0'],
+        );
+        $plan = fn (string $school, Tool ...$tools): Plan => Planner::plan($plain, new Profile(
+            schools: Schools::of(['eye-trim' => $school]), tools: new ToolBox(array_values($tools)),
+        ));
+        $looped = $plan('looping-pliers');
+        self::assertSame($plan('turn-first')->cuts[1]->lengthMm(), $looped->cuts[1]->lengthMm());
+        self::assertStringContainsString('Lay the end of the wire in the looping pliers and squeeze: they trim it and turn an eye of 2.5 mm', self::text($looped));
+        self::assertStringContainsString('close beside them and squeeze', self::text($looped));
+        self::assertStringNotContainsString('Roll the eye', implode(' ', array_map(
+            fn (Step $step): string => str_starts_with($step->title, 'Link') ? $step->text : '', $looped->steps(),
+        )));
+        $tool = Tool::of(ToolKind::Looping, 'Small looping pliers', [1.5, 3.0]);
+        $checks = array_values(array_filter($plan('looping-pliers', $tool)->checks, fn (Check $check): bool => $check->rule === 'looping pliers'));
+        self::assertSame('Your looping pliers turn eyes of 3 mm, and this one is 2.5 mm.', $checks[0]->text);
+        self::assertSame(3.0, $checks[0]->ways[0]->change->apply($plain)->part('p2')->mm('top_inside'));
+        self::assertSame([], array_filter($plan('turn-first', $tool)->checks, fn (Check $check): bool => $check->rule === 'looping pliers'));
     }
 
     public function test_left_handed_words_are_mirrored(): void
