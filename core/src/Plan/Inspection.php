@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Course\Stringing;
+use Hebra\Core\Course\Strung;
 use Hebra\Core\Fit\RingSize;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Quantity\Figures;
@@ -35,7 +37,7 @@ final class Inspection
             return [];
         }
 
-        return [...self::counts($plan), ...self::alike($plan), ...self::wire($plan), ...self::asWhole($plan)];
+        return [...self::counts($plan), ...self::rows($plan), ...self::alike($plan), ...self::wire($plan), ...self::asWhole($plan)];
     }
 
     /** @return list<Point> */
@@ -78,6 +80,40 @@ final class Inspection
                     self::step($plan, EventKind::Thread) ?? self::step($plan, EventKind::Work) ?? self::step($plan, EventKind::Form),
                 ),
             ];
+    }
+
+    /** @return list<Point> beads in a row as makers count them: by what repeats, and from both ends to the middle */
+    private static function rows(Plan $plan): array
+    {
+        $points = [];
+        foreach ($plan->parts() as $part) {
+            $step = self::step($plan, EventKind::Thread, $part->part->id) ?? self::step($plan, EventKind::Work, $part->part->id);
+            [$length, $times] = Stringing::unit($part->strung);
+            if ($times > 1) {
+                $unit = implode(', ', array_map(fn (Strung $run): string => $run->words(), array_slice($part->strung, 0, $length)));
+                $points[] = new Point(
+                    'repeats-of-'.$part->part->id, "Count by repeats: {$unit}", Figures::counted($times, 'repeat'), $step,
+                );
+            }
+            $beads = $part->beadCount();
+            if ($beads >= self::MANY && $beads % 2 === 1 && count($part->strung) > 2 && self::isAlikeBothWays($part->strung)) {
+                $half = intdiv($beads, 2);
+                $points[] = new Point(
+                    'sides-'.$part->part->id, 'Count from both ends to the middle bead: left and right alike',
+                    "{$half} and {$half}", $step,
+                );
+            }
+        }
+
+        return $points;
+    }
+
+    /** @param  list<Strung>  $runs */
+    private static function isAlikeBothWays(array $runs): bool
+    {
+        $told = array_map(fn (Strung $run): string => $run->key.'/'.$run->count, $runs);
+
+        return $told === array_reverse($told);
     }
 
     /** @return list<Point> parts that are made alike, each kind by what it is: so many small rings, so many large ones */

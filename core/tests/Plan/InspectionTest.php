@@ -43,6 +43,17 @@ final class InspectionTest extends TestCase
         }
     }
 
+    public function test_rows_are_counted_by_repeats_and_from_both_ends(): void
+    {
+        $tiles = self::points('tile-bracelet')['repeats-of-p1'];
+        self::assertSame('Count by repeats: 4 × sand 10 × 8 mm tile, 12 × milk 4 mm round', $tiles->look);
+        self::assertSame('5 repeats', $tiles->expect);
+        $hoop = self::points('twisted-hoop');
+        self::assertSame('2 and 2', $hoop['sides-p1']->expect);
+        self::assertArrayNotHasKey('repeats-of-p1', $hoop);
+        self::assertArrayNotHasKey('sides-p1', self::points('memory-bracelet'));
+    }
+
     public function test_a_pair_of_drops(): void
     {
         $points = self::points('link-and-drop');
