@@ -329,6 +329,12 @@ final readonly class Bead
         return $this->name !== '' ? $this->name : $this->colour.' '.$this->sizeWords();
     }
 
+    /** `hole`, or of a stone in a row the `link` that joins it to the next: what its hole is called. */
+    public function holeWord(): string
+    {
+        return $this->drilling === Drilling::Row ? 'link' : 'hole';
+    }
+
     /** Volume · density, less the hole; nothing of what is wound of wire, which is weighed as wire. */
     public function grams(): float
     {

@@ -33,7 +33,7 @@ final class CoilBeads
             $coil = self::coil($part, $run);
             $segment = new Segment(
                 SegmentKind::Loop, $run->count * $coil->wireLengthMm(), Figures::counted($run->count, 'coil bead'),
-                $part->mark('beads'), new Working(
+                self::markOf($part, $run), new Working(
                     'coil beads', 'n·L/d·√((π(M + d))² + d²)',
                     "{$run->count} × ".Figures::trim($coil->turns, 2).' × '.Figures::trim($coil->turnMm(), 3),
                     $run->count * $coil->wireLengthMm(), 'mm', 'geometry: a helix along the neutral axis',
@@ -62,6 +62,22 @@ final class CoilBeads
         return array_values($runs);
     }
 
+    /** As the drawing names it where it stands. */
+    private static function markOf(PartPlan $part, Strung $run): string
+    {
+        foreach ($part->technique->courses($part) as $course) {
+            foreach ($course->moves as $move) {
+                foreach ($move->threaded() as $threaded) {
+                    if ($threaded->bead === $run->bead) {
+                        return $threaded->mark;
+                    }
+                }
+            }
+        }
+
+        return $part->mark('beads');
+    }
+
     private static function coil(PartPlan $part, Strung $run): Coil
     {
         $wire = $part->wireOf(Piece::COIL_BEAD)->diameterMm();
@@ -79,7 +95,7 @@ final class CoilBeads
             ? Helix::ofLength($turns * Turn::mm($rings->insideMm, $wire), $turns, $wire)
             : new Straight($cut->lengthMm());
         $segment = new Segment(
-            $isWound ? SegmentKind::Round : SegmentKind::Straight, $shape->lengthMm(), 'coil', $part->mark('beads'),
+            $isWound ? SegmentKind::Round : SegmentKind::Straight, $shape->lengthMm(), 'coil', $cut->segments[0]->mark,
             $cut->segments[0]->working,
         );
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Tests\Figure;
 
+use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Piece\Patterns;
@@ -81,7 +82,11 @@ final class PieceFigureTest extends TestCase
     {
         foreach (array_keys(Patterns::all()) as $pattern) {
             $plan = Planner::plan(Patterns::start($pattern, 'Marks'), new Profile);
-            $drawn = array_map(fn (Stroke $stroke): string => $stroke->mark, $plan->figure()->strokes);
+            $drawn = [
+                ...array_map(fn (Stroke $stroke): string => $stroke->mark, $plan->figure()->strokes),
+                // What is wound to beads is drawn as beads.
+                ...array_map(fn (BeadMark $bead): string => $bead->bead->shape->isWound() ? $bead->mark : '', $plan->figure()->beads),
+            ];
             foreach ($plan->cuts as $cut) {
                 foreach ($cut->segments as $segment) {
                     if ($segment->kind->stays() && $segment->lengthMm > 0) {

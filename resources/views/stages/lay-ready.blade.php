@@ -26,7 +26,7 @@
     <div class="scrolls"><table class="ledger stacks"><thead><tr><th scope="col">Bead</th><th scope="col" class="!text-right">each</th><th scope="col" class="!text-right">all {{ $count }}</th><th scope="col" class="!text-right">and spare</th><th scope="col" class="!text-right">owned</th><th scope="col"><span class="sr-only">So far</span></th></tr></thead><tbody>
     @foreach ($ready->beads as $row)
         @php($owned = $desk->onHand->ownedBeads($row->bead))
-        <tr><td><span class="flex items-center gap-2">@include('svg.glyph', ['bead' => $row->bead, 'size' => 26]) {{ $row->bead->words() }} <span class="quiet small">{{ $row->bead->name !== '' ? $row->bead->sizeWords().', ' : '' }}hole {{ \Hebra\Core\Quantity\Figures::mm($row->bead->holeMm) }}</span></span></td>
+        <tr><td><span class="flex items-center gap-2">@include('svg.glyph', ['bead' => $row->bead, 'size' => 26]) {{ $row->bead->words() }} <span class="quiet small">{{ $row->bead->name !== '' ? $row->bead->sizeWords().', ' : '' }}{{ $row->bead->holeWord() }} {{ \Hebra\Core\Quantity\Figures::mm($row->bead->holeMm) }}</span></span></td>
             <td class="num" data-label="each">{{ $row->each }}</td><td class="num" data-label="all">{{ $row->all }}</td><td class="num" data-label="and spare">{{ $row->spares }}</td><td class="num" data-label="owned">{{ $owned }}</td>
             <td>{{ $state($owned, $row->all) }}@if ($owned > 0 && $owned < $row->all) by {{ $row->all - $owned }}@endif</td></tr>
     @endforeach

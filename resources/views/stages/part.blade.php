@@ -23,8 +23,8 @@
                 <input type="hidden" name="do" value="bead.edit"><input type="hidden" name="bead" value="{{ $part->beads[$run]->bead }}">
                 @include('fragments.where', ['desk' => $desk, 'then' => []])
                 <label for="bead-size" class="quiet small">size</label>
-                <input class="in !w-28" id="bead-size" name="size" value="{{ $desk->sizeOf($chosen) }}" autocomplete="off">
-                <label for="bead-hole" class="quiet small">hole</label>
+                <input class="in !w-36" id="bead-size" name="size" value="{{ $desk->sizeOf($chosen) }}" autocomplete="off">
+                <label for="bead-hole" class="quiet small">{{ $chosen->holeWord() }}</label>
                 <input class="in !w-24" id="bead-hole" name="hole" value="{{ \Hebra\Core\Quantity\Figures::mm($chosen->holeMm) }}" autocomplete="off">
                 <label for="bead-colour" class="quiet small">colour</label>
                 <select class="in is-text !w-auto " id="bead-colour" name="colour">
@@ -63,7 +63,7 @@
             @include('fragments.where', ['desk' => $desk, 'then' => ['run' => count($part->beads)]])
             @foreach ($desk->tray() as $place => $bead)
                 @php($shown = $bead->name !== '' ? $bead->name : $bead->sizeWords())
-                <button type="submit" class="tool" id="tray-{{ $place }}" name="bead" value="{{ \App\View\Desk::line($bead) }}" aria-label="{{ $shown }}, add it" title="{{ $bead->words() }}, hole {{ \Hebra\Core\Quantity\Figures::mm($bead->holeMm) }}"><svg class="glyph shrink-0" width="22" height="22" aria-hidden="true" focusable="false"><use href="#{{ \App\View\Desk::glyph($bead) }}"/></svg> {{ $shown }}</button>
+                <button type="submit" class="tool" id="tray-{{ $place }}" name="bead" value="{{ \App\View\Desk::line($bead) }}" aria-label="{{ $shown }}, add it" title="{{ $bead->words() }}, {{ $bead->holeWord() }} {{ \Hebra\Core\Quantity\Figures::mm($bead->holeMm) }}"><svg class="glyph shrink-0" width="22" height="22" aria-hidden="true" focusable="false"><use href="#{{ \App\View\Desk::glyph($bead) }}"/></svg> {{ $shown }}</button>
             @endforeach
         </form>
         <form class="flex flex-wrap items-end gap-2" method="post" action="{{ $changes }}" hx-post="{{ $changes }}">

@@ -67,7 +67,7 @@
         <ul class="grid gap-x-8 mt-3 grid-cols-1 md:grid-cols-2">
         @foreach ($beads as $bead)
             @php($core = $bead->core())
-            <x-kept :action="'/beads/'.$bead->ulid" :ulid="$bead->ulid" :name="$core->words()" amount="owned" :there="$bead->owned" :price="$bead->price()" :low="$bead->low_at" :problem="$problem">@include('svg.glyph', ['bead' => $core, 'size' => 30])<span>{{ $core->words() }} <span class="quiet small">{{ $core->name !== '' ? $core->sizeWords().', ' : '' }}hole {{ \Hebra\Core\Quantity\Figures::mm($core->holeMm) }}, {{ $core->material->value }}</span></span> @if ($bead->owned > 0)<a class="small ml-auto" href="/beads/{{ $bead->ulid }}/ideas" aria-label="what to make of {{ $core->words() }}">what to make</a>@endif</x-kept>
+            <x-kept :action="'/beads/'.$bead->ulid" :ulid="$bead->ulid" :name="$core->words()" amount="owned" :there="$bead->owned" :price="$bead->price()" :low="$bead->low_at" :problem="$problem">@include('svg.glyph', ['bead' => $core, 'size' => 30])<span>{{ $core->words() }} <span class="quiet small">{{ $core->name !== '' ? $core->sizeWords().', ' : '' }}{{ $core->holeWord() }} {{ \Hebra\Core\Quantity\Figures::mm($core->holeMm) }}, {{ $core->material->value }}</span></span> @if ($bead->owned > 0)<a class="small ml-auto" href="/beads/{{ $bead->ulid }}/ideas" aria-label="what to make of {{ $core->words() }}">what to make</a>@endif</x-kept>
         @endforeach
         </ul>
     </section>
