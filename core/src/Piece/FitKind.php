@@ -13,6 +13,12 @@ enum FitKind: string
     case Neck = 'neck';
     case Hoop = 'hoop';
 
+    /** Whether what is worn there lies round it in a line of parts. */
+    public function isRound(): bool
+    {
+        return $this === self::Wrist || $this === self::Neck;
+    }
+
     public function words(): string
     {
         return match ($this) {

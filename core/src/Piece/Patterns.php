@@ -459,6 +459,17 @@ final class Patterns
                 [['hook'], ['strand', [['mist', 1], ['plum', 1], ['mist', 1], ['foam', 1], ['mist', 1], ['plum', 1], ['mist', 1], ['rose', 3], ['mist', 1], ['plum', 1], ['mist', 1], ['foam', 1], ['mist', 1], ['plum', 1], ['mist', 1]], ['set' => 'spaced', 'groups' => '3 1 3 3 3 1 3', 'gaps' => '89, 40, 20, 12, 12, 20, 40, 89', 'crimps' => 'covered']], ['jump-ring', [], ['inside' => 7.0]]],
                 FitKind::Neck,
             ),
+            'mixed-bracelet' => new Pattern(
+                'An arched bar with a drop on it, strung sides, a hook wrapped shut',
+                Family::Chain,
+                [
+                    ['hook', [], ['wraps' => 3]], ['strand', [['foam', 2], ['plum', 7], ['foam', 2]], ['crimps' => 'covered']],
+                    ['free-wire', [], ['course' => 'bend 50 · arc 36 -100 · bend 50', 'top_wraps' => 2, 'bottom_wraps' => 2]],
+                    ['head-pin', ['mist', 'rose'], ['inside' => 3.0], 'on' => 'p3/move-1'],
+                    ['strand', [['foam', 2], ['plum', 7], ['foam', 2]], ['crimps' => 'covered'], 'on' => 'p3/bottom'], ['jump-ring', [], ['inside' => 7.0]],
+                ],
+                FitKind::Wrist,
+            ),
             'woven-bracelet' => new Pattern(
                 'A band woven over three cores, hook and ring',
                 Family::Woven,

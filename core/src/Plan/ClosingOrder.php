@@ -90,9 +90,9 @@ final class ClosingOrder
         $events = $rank = $waits = $next = $runOf = $places = [];
         foreach ($runs as $number => $run) {
             // Alike parts share their places: what is alike has one rank, and goes in the order it came.
-            $at = $byOperation
-                ? ($places[$run->likeness] ??= count($places)) + ($run->isLast ? count($runs) : 0)
-                : $number;
+            $at = ($byOperation ? $places[$run->likeness] ??= count($places) : $number)
+                // All work in wire is done before what is strung [common practice].
+                + ($run->isLast ? count($runs) : 0);
             $runOf[$run->instance] = $at;
             $before = null;
             foreach ($run->events() as $place => $event) {
@@ -213,13 +213,15 @@ final class ClosingOrder
     }
 
     /**
-     * The eye of a joint that is closed only after it is hooked: the later one, or the earlier where that choice was
-     * turned over.
+     * The eye of a joint that is closed only after it is hooked: that of what is strung, else the later one; the other
+     * where that choice was turned over.
      */
     private static function stillOpen(Joint $joint, bool $isTurned): Eye
     {
         if ($joint->a->kind === EyeKind::Permanent && $joint->b->kind === EyeKind::Permanent) {
-            return $isTurned ? $joint->a : $joint->b;
+            $last = $joint->a->isStrung() && ! $joint->b->isStrung() ? $joint->a : $joint->b;
+
+            return $isTurned ? $joint->other($last) : $last;
         }
 
         return $joint->a->kind === EyeKind::Permanent ? $joint->a : $joint->b;

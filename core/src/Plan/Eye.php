@@ -7,6 +7,8 @@ namespace Hebra\Core\Plan;
 /** An eye of a part: how it closes, its inside diameter and its wire, in millimetres. */
 final readonly class Eye
 {
+    public const CRIMPED = 'crimped';
+
     public function __construct(
         public string $id,
         public EyeKind $kind,
@@ -24,6 +26,12 @@ final readonly class Eye
         /** how long the way through it is, of a hole in something thick; 0 of an eye of wire */
         public float $deepMm = 0.0,
     ) {
+    }
+
+    /** What is strung is passed through what is closed, and crimped after it. */
+    public function isStrung(): bool
+    {
+        return $this->shut === self::CRIMPED;
     }
 
     /** What is opened when it is opened: the same for both sides of a ring. */

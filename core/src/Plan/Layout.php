@@ -128,7 +128,7 @@ final class Layout
     /** Whether it is a line that goes round wrist or neck, and no pendant or bangle. */
     public function isLine(): bool
     {
-        return ($this->fit === FitKind::Wrist || $this->fit === FitKind::Neck) && count($this->instances) > 1
+        return $this->fit->isRound() && count($this->instances) > 1
             && $this->lengthMm >= self::ROUND_MM;
     }
 

@@ -27,6 +27,8 @@ final readonly class PartPlan
         private array $wires,
         /** how often it is made in one piece */
         public int $times,
+        /** whether its line of parts lies round a wrist or a neck, so that what hangs in it hangs outwards */
+        public bool $isLaidRound = false,
     ) {
     }
 
@@ -42,7 +44,7 @@ final readonly class PartPlan
 
         return new self(
             $part, $technique, $piece->wires[$part->wire], $strung, $profile, $piece->wires,
-            $piece->times($part),
+            $piece->times($part), $piece->fit->kind->isRound(),
         );
     }
 
@@ -57,6 +59,7 @@ final readonly class PartPlan
             $this->profile,
             $this->wires,
             $this->times,
+            $this->isLaidRound,
         );
     }
 

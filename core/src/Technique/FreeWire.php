@@ -29,6 +29,7 @@ use Hebra\Core\Plan\WireEnd;
 use Hebra\Core\Problem;
 use Hebra\Core\Technique\Written\Construction;
 use Hebra\Core\Technique\Written\Line;
+use Hebra\Core\Technique\Written\Move\Arc as ArcMove;
 use Hebra\Core\Technique\Written\Move\Bend;
 use Hebra\Core\Technique\Written\Move\Coil;
 use Hebra\Core\Technique\Written\Move\End;
@@ -399,7 +400,10 @@ final class FreeWire implements Technique
         foreach ($this->holding($part) as $told) {
             $curve = $told->eye() === 'top' ? null : $this->curveOf($courses, $part, $told->eye());
             if ($curve !== null) {
-                $hung[$told->eye()] = $this->lowest($part, $curve, $this->wireMm($part, $told));
+                $wire = $this->wireMm($part, $told);
+                $hung[$told->eye()] = $part->isLaidRound && $told->move instanceof ArcMove
+                    ? $this->middle($part, $curve, $wire)
+                    : $this->lowest($part, $curve, $wire);
             }
         }
         if (! $this->hasOwnEnds($part)) {
@@ -409,6 +413,19 @@ final class FreeWire implements Technique
         }
 
         return $hung;
+    }
+
+    /** What hangs in an arc of a bracelet lies where it bows most. */
+    private function middle(PartPlan $part, Curve $curve, float $wireMm): Placement
+    {
+        $length = $curve->lengthMm();
+        [$from, $middle, $to] = array_map(
+            fn (float $share): Vector => $curve->at($share * $length)[0], [0.0, 0.5, 1.0],
+        );
+        $bow = $middle->minus($from->plus($to)->times(0.5));
+        $at = $bow->lengthMm() < 1e-6 ? $middle : $middle->minus($bow->unit()->times($wireMm / 2));
+
+        return new Placement($at->y, $part->part->is('turned'), $at->x, $at->z);
     }
 
     /** What hangs in a curve slides to its lowest place. */

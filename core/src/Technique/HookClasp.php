@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique;
 
+use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Frame;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Arc;
@@ -35,7 +36,7 @@ use Hebra\Core\Wire\Wire;
 /**
  * A clasp made from wire: an eye, a shank, a hook that narrows towards its tip; an S has a hook on both ends; a
  * shepherd's crook goes on to two thirds of a turn. Cut = π(D + d) + shank + turns·π(B + d) + tip; of an S shank and
- * twice bend and tip. It stands at the start of a chain or at its end. Millimetres. Common practice: 18 or 16 AWG, half
+ * twice bend and tip. Its eye may be a loop that is wrapped shut. It stands at the start of a chain or at its end. Millimetres. Common practice: 18 or 16 AWG, half
  * hard, the hook hammered lightly.
  */
 final class HookClasp implements Technique
@@ -90,6 +91,8 @@ final class HookClasp implements Technique
             Bought::parameter('it is'),
             Parameter::choice('end', 'stands at the', 'start', ['start' => 'start', 'end' => 'end']),
             Parameter::length('eye', 'eye, inside', 3.0, 1.0, 15.0),
+            Parameter::count('wraps', 'wraps that close it', 0, 0, 20),
+            WrappedEnd::tail(),
             Parameter::length('shank', 'shank', 9.0, 2.0, 60.0),
             Parameter::length('bend', 'hook, inside', 4.0, 2.0, 25.0),
             Parameter::length('tip', 'tip', 5.0, 1.0, 30.0),
@@ -98,12 +101,26 @@ final class HookClasp implements Technique
 
     public function shows(string $key, Part $part): bool
     {
-        return $key !== 'eye' || ! $this->isS($part);
+        return match ($key) {
+            'eye', 'wraps' => ! $this->isS($part),
+            'tail' => $this->isWrapped($part),
+            default => true,
+        };
     }
 
     private function isS(Part $part): bool
     {
         return $part->choice('style') === 's';
+    }
+
+    private function isWrapped(Part $part): bool
+    {
+        return ! $this->isS($part) && $part->count('wraps') > 0;
+    }
+
+    private function loop(PartPlan $part): WrappedEnd
+    {
+        return new WrappedEnd($part, '', $this->isEnd($part) ? 'top' : 'bottom', insideKey: 'eye');
     }
 
     private function turns(Part $part): float
@@ -113,7 +130,10 @@ final class HookClasp implements Technique
 
     public function eyes(PartPlan $part, string $instance): array
     {
-        $name = $part->part->choice('end') === 'end' ? 'top' : 'bottom';
+        $name = $this->isEnd($part) ? 'top' : 'bottom';
+        if ($this->isWrapped($part->part)) {
+            return [$name => $this->loop($part)->eye($instance)];
+        }
         $isS = $this->isS($part->part);
 
         return [
@@ -165,6 +185,9 @@ final class HookClasp implements Technique
     {
         [$d, $inside, $turns] = [$part->wireMm(), $part->part->mm('bend'), $this->turns($part->part)];
         $arch = $turns * M_PI * ($inside + $d);
+        if ($this->isWrapped($part->part)) {
+            return [$this->wrappedCourse($part)];
+        }
         $numbers = Figures::trim($turns, 4).' × π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).')';
         $stretch = new Stretch($part);
         if ($this->isS($part->part)) {
@@ -183,19 +206,45 @@ final class HookClasp implements Technique
         }
         $stretch
             ->given(SegmentKind::Straight, $part->part->mm('shank'), 'shank', 'shank', 'straight')->bend('hook starts')
-            ->anchored()
-            ->worked(
-                SegmentKind::Arch, $arch, 'hook', 'hook', 'turns·π(D + d)', $numbers,
-                shape: Arc::turns($inside, $d, $turns),
-            )->bend('hook ends')
-            ->given(
-                SegmentKind::Straight, $part->part->mm('tip'), 'tip', 'tip', 'turned out a little at its end',
-                $this->tip($part, 1),
-            );
-        $shank = Frame::down($this->shankMm($part), $this->asideMm($part));
-        $anchor = $this->isEnd($part) ? $shank->on($part->part->mm('shank')) : $shank->back();
+            ->anchored();
+        $this->hooked($part, $stretch);
 
-        return [$stretch->course('Hook', $part->part->wire, $part->times, $anchor)];
+        return [$stretch->course('Hook', $part->part->wire, $part->times, $this->bent($part))];
+    }
+
+    /** Where the shank ends and the hook begins. */
+    private function bent(PartPlan $part): Frame
+    {
+        $shank = Frame::down($this->shankMm($part), $this->asideMm($part));
+
+        return $this->isEnd($part) ? $shank->on($part->part->mm('shank')) : $shank->back();
+    }
+
+    private function hooked(PartPlan $part, Stretch $stretch): Stretch
+    {
+        [$d, $inside, $turns] = [$part->wireMm(), $part->part->mm('bend'), $this->turns($part->part)];
+
+        return $stretch->worked(
+            SegmentKind::Arch, $turns * M_PI * ($inside + $d), 'hook', 'hook', 'turns·π(D + d)',
+            Figures::trim($turns, 4).' × π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).')',
+            shape: Arc::turns($inside, $d, $turns),
+        )->bend('hook ends')->given(
+            SegmentKind::Straight, $part->part->mm('tip'), 'tip', 'tip', 'turned out a little at its end',
+            $this->tip($part, 1),
+        );
+    }
+
+    /** Its eye turned on a neck and wrapped shut, across the hook. */
+    private function wrappedCourse(PartPlan $part): Course
+    {
+        $hook = $this->hooked($part, new Stretch($part))->course('Hook', $part->part->wire, $part->times, $this->bent($part));
+        $shank = (new Stretch($part))->given(SegmentKind::Straight, $part->part->mm('shank'), 'shank', 'shank', 'straight')
+            ->bend('hook starts')->course('Hook', $part->part->wire, $part->times, $this->bent($part));
+
+        return Course::both(
+            'Hook', $part->part->wire, [...$shank->moves, ...$this->loop($part)->moves(true, 'bend square', 90.0)],
+            $hook->moves, $this->bent($part), $part->times,
+        );
     }
 
     /** Straight on from the bend, then turned out: 1 on the side the hook bends to, -1 on the other. */
@@ -221,7 +270,11 @@ final class HookClasp implements Technique
             return $d + $bend / 2;
         }
 
-        return $this->isS($part->part) ? $bend / 2 : $part->part->mm('eye') + $d / 2;
+        return match (true) {
+            $this->isS($part->part) => $bend / 2,
+            $this->isWrapped($part->part) => $this->loop($part)->loop->reachMm(),
+            default => $part->part->mm('eye') + $d / 2,
+        };
     }
 
     /** An S hangs by the middle of its closed end, beside its shank. */
@@ -232,6 +285,13 @@ final class HookClasp implements Technique
 
     public function steps(PartPlan $part, Moment $moment): array
     {
+        $isLoop = $this->isWrapped($part->part) && ! Bought::is($part->part);
+        if ($isLoop && $moment->kind === EventKind::Form) {
+            return $this->loop($part)->formSteps(true);
+        }
+        if ($isLoop && $moment->kind === EventKind::Close) {
+            return $this->loop($part)->closeSteps();
+        }
         $isWorked = $moment->kind === EventKind::Form || $moment->is(EventKind::Work, 'hook');
         if (! $isWorked || Bought::is($part->part)) {
             return [];
@@ -297,9 +357,19 @@ final class HookClasp implements Technique
         }
         [$d, $bend] = [$part->wireMm(), $part->part->mm('bend')];
         $below = $this->shankMm($part) + $part->part->mm('shank');
+        if ($this->isWrapped($part->part)) {
+            return ['bottom' => new Placement($below + $this->loop($part)->loop->reachMm(), true)];
+        }
 
         return ['bottom' => $this->isS($part->part)
             ? new Placement($below + $bend / 2, false, -($bend + $d) / 2)
             : new Placement($below + $d / 2 + $part->part->mm('eye'), true)];
+    }
+
+    public function checks(PartPlan $part): array
+    {
+        $held = $this->isWrapped($part->part) ? $this->loop($part)->held() : null;
+
+        return $held === null ? [] : [$held];
     }
 }

@@ -104,7 +104,7 @@ final class Strand implements Technique
     {
         $eye = fn (string $name): Eye => new Eye(
             "{$instance}/{$name}", EyeKind::Permanent, $part->part->mm('inside'), $part->wireMm(),
-            "strand’s {$name} loop", $part->mark($name.'-loop'), shut: 'crimped',
+            "strand’s {$name} loop", $part->mark($name.'-loop'), shut: Eye::CRIMPED,
         );
 
         return ['top' => $eye('top'), 'bottom' => $eye('bottom')];

@@ -50,15 +50,17 @@ final readonly class WrappedEnd
     private int $count;
 
     /** @param  'top'|'bottom'  $place */
-    public function __construct(private PartPlan $plan, private string $prefix, private string $place, int $stems = 1)
-    {
+    public function __construct(
+        private PartPlan $plan, private string $prefix, private string $place, int $stems = 1,
+        private string $insideKey = 'inside',
+    ) {
         $part = $plan->part;
         $this->count = $part->count($prefix.'wraps');
         // A plain eye that is trimmed to length before it is turned leaves nothing to hold and cut off.
         $held = $plan->profile->schools->is(School::EyeTrim, 'trim-first') ? 0.0 : self::EYE_HOLD_MM;
         $this->loop = new WrappedLoop(
             $plan->wireMm(),
-            $part->mm($prefix.'inside'),
+            $part->mm($prefix.$insideKey),
             $this->count,
             $plan->wireMm(),
             $this->count === 0 ? $held : $part->mm('tail'),
@@ -186,7 +188,7 @@ final readonly class WrappedEnd
         return new Check(
             Level::Note, 'looping pliers', 'Your looping pliers turn eyes of '.$size($mark->mm).', and this one is '
                 .$size($this->loop->insideMm).'.', $this->plan->part->id,
-            [new Way('An eye of '.$size($mark->mm), new SetSetting($this->plan->part->id, $this->prefix.'inside', $mark->mm.' mm'))],
+            [new Way('An eye of '.$size($mark->mm), new SetSetting($this->plan->part->id, $this->prefix.$this->insideKey, $mark->mm.' mm'))],
         );
     }
 

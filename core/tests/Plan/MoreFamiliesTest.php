@@ -318,6 +318,39 @@ final class MoreFamiliesTest extends TestCase
     }
 
     /**
+     * A hook's eye wrapped three times in 18 AWG: 3d + π(3 + d) + 3·√((2πd)² + d²) + 10 to hold = 45.759, and as any hook
+     * 9 + π/2·(4 + d) + 5 = 21.891.
+     */
+    public function test_a_hook_wrapped_shut(): void
+    {
+        $piece = Patterns::start('mixed-bracelet', 'One');
+        self::assertEqualsWithDelta(67.14, self::cut(self::plan('mixed-bracelet'), 'Hook')->lengthMm(), 0.01);
+        $plain = Planner::plan(Some::changed($piece, ['do' => 'part.set', 'part' => 'p1', 'key' => 'wraps', 'value' => '0']), new Profile);
+        self::assertEqualsWithDelta(M_PI * (3 + 1.02362) + 21.891, self::cut($plain, 'Hook')->lengthMm(), 0.01);
+    }
+
+    /** All work in wire is done before what is strung; a strand's loops go through what is closed by then. */
+    public function test_wire_comes_before_what_is_strung(): void
+    {
+        foreach (['mixed-bracelet', 'strand', 'station-strand'] as $pattern) {
+            $plan = self::plan($pattern);
+            $strung = array_map(
+                fn (Step $step): bool => str_starts_with($step->title, 'Strand') && ! str_contains($step->title, 'hang'),
+                $plan->steps(),
+            );
+            $first = array_search(true, $strung, true);
+            self::assertIsInt($first, $pattern);
+            $after = array_slice($plan->steps(), $first);
+            self::assertSame([], array_filter(
+                $after, fn (Step $step): bool => in_array($step->operation, [Operation::Wrap, Operation::Bend, Operation::Eye], true)
+                    && ! str_starts_with($step->title, 'Strand'),
+            ), $pattern);
+        }
+        $hooked = array_filter(self::plan('mixed-bracelet')->steps(), fn (Step $step): bool => str_contains($step->text, 'once it is crimped'));
+        self::assertCount(3, $hooked);
+    }
+
+    /**
      * Three repeats of ten turns are 9.633 mm, two of six 3.853. Core 3 leaves after the first: 60 + 9.633 + 60, a curl
      * and what is trimmed at either end; the others run 13.486, the middle one to eyes.
      */
