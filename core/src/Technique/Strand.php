@@ -83,6 +83,9 @@ final class Strand implements Technique
                 'close',
                 ['close' => 'close together', 'spaced' => 'in groups with gaps between'],
             ),
+            Parameter::choice(
+                'thread', 'thread', 'single', ['single' => 'single', 'doubled' => 'doubled, folded at its middle'],
+            ),
             Parameter::text('groups', 'beads in each group', '', Groups::read(...)),
             Parameter::length('gap', 'gap beside each group', 20.0, 1.0, 300.0),
             Parameter::text('gaps', 'gaps, where they differ', '', Spacings::read(...)),
@@ -138,7 +141,7 @@ final class Strand implements Technique
     {
         return match ($key) {
             'gap', 'gaps', 'groups' => $this->isSpaced($part),
-            'slack' => ! $this->isSpaced($part),
+            'slack', 'thread' => ! $this->isSpaced($part),
             default => true,
         };
     }
@@ -148,9 +151,17 @@ final class Strand implements Technique
         return $part->choice('set') === 'spaced';
     }
 
-    /** Both the wire and its end, turned back, go through the beads next to the ends. */
+    private function isDoubled(Part $part): bool
+    {
+        return ! $this->isSpaced($part) && $part->choice('thread') === 'doubled';
+    }
+
+    /** Both the wire and its end, turned back, go through the beads next to the ends; doubled, both ends at the last. */
     public function through(PartPlan $part, int $run): array
     {
+        if ($this->isDoubled($part->part)) {
+            return array_fill(0, $run === count($part->strung) - 1 ? 4 : 2, $part->part->wire);
+        }
         $isEnd = ! $this->isSpaced($part->part) && ($run === 0 || $run === count($part->strung) - 1);
 
         return array_fill(0, $isEnd ? 2 : 1, $part->part->wire);
@@ -220,11 +231,28 @@ final class Strand implements Technique
             $stretch->given(
                 SegmentKind::Straight, $part->part->mm('slack'), 'slack', 'seat', 'so that it flexes', new Taken,
             );
+            $this->secondRun($part, $stretch);
         }
         $stretch->move($this->crimp($part, self::END_WIDE_MM))
             ->move($turned('bottom-loop', 'through the crimp and the last beads', 0.0));
 
         return [$stretch->course('Strand', $part->part->wire, $part->times, Frame::down($this->crimpMm($part)))];
+    }
+
+    /** A doubled thread goes through all its beads again, and round the loop it is folded at. */
+    private function secondRun(PartPlan $part, Stretch $stretch): void
+    {
+        if (! $this->isDoubled($part->part)) {
+            return;
+        }
+        [$beads, $slack] = [$part->stackMm(), $part->part->mm('slack')];
+        [$inside, $d] = [$part->part->mm('inside'), $part->wireMm()];
+        $stretch->worked(
+            SegmentKind::Straight, $beads + $slack + M_PI * ($inside + $d), 'second run', 'seat',
+            'beads + slack + π(D + d)', Figures::trim($beads).' + '.Figures::trim($slack).' + π × ('
+                .Figures::trim($inside).' + '.Figures::trim($d, 3).')',
+            shape: new Taken,
+        );
     }
 
     private function seat(PartPlan $part): Move
@@ -305,7 +333,7 @@ final class Strand implements Technique
             $moment,
             '',
             "Crimp the {$place} loop",
-            'Slide a crimp on, turn the wire back through it round a loop of '
+            'Slide a crimp on, turn '.($this->isDoubled($part->part) ? 'both ends' : 'the wire').' back through it round a loop of '
                 .$part->profile->size($part->part->mm('inside')).', and press it hard. Pull to test it.'
                 .($part->part->choice('crimps') === 'covered' ? ' Cut the end close and close a cover over the crimp.' : ($this->isSpaced($part->part) ? ' Cut the end close.' : ' Hide the end back through the beads.')),
             [$part->mark($place.'-loop')],
@@ -315,12 +343,35 @@ final class Strand implements Technique
 
         return match ([$moment->kind, $moment->place]) {
             [EventKind::Form, 'top'],
-            [EventKind::Form, 'bottom'] => [new Step($moment, '', 'Turn the wire back', 'Leave '.$part->profile->length($part->part->mm('turn_back')).' and turn it back to a loop, the crimp still open.', [$part->mark($moment->place.'-loop')], tool: 'fingers', operation: Operation::Bend)],
-            [EventKind::Close, 'top'] => [$crimp('top')],
+            [EventKind::Form, 'bottom'] => [$this->turnStep($part, $moment)],
+            [EventKind::Close, 'top'] => [$this->isDoubled($part->part) ? $this->foldStep($part, $moment) : $crimp('top')],
             [EventKind::Close, 'bottom'] => [$crimp('bottom')],
             [EventKind::Thread, ''] => $this->isSpaced($part->part) ? $this->groupSteps($part) : Threading::fromTop($part)->steps(),
             default => [],
         };
+    }
+
+    private function turnStep(PartPlan $part, Moment $moment): Step
+    {
+        $back = $part->profile->length($part->part->mm('turn_back'));
+        [$title, $text] = match (true) {
+            ! $this->isDoubled($part->part) => ['Turn the wire back', "Leave {$back} and turn it back to a loop, the crimp still open."],
+            $moment->place === 'top' => ['Fold the thread', 'Fold it at its middle, both ends alike, and put a crimp over both.'],
+            default => ['Turn both ends back', "Leave {$back} of each and turn them back to a loop, the crimp still open."],
+        };
+
+        return new Step(
+            $moment, '', $title, $text, [$part->mark($moment->place.'-loop')], tool: 'fingers', operation: Operation::Bend,
+        );
+    }
+
+    private function foldStep(PartPlan $part, Moment $moment): Step
+    {
+        return new Step(
+            $moment, '', 'Crimp the fold', 'Slide the crimp up until a loop of '.$part->profile->size($part->part->mm('inside'))
+                .' is left, and press it hard. Pull to test it. The beads go over both ends together.',
+            [$part->mark('top-loop')], tool: 'crimping pliers', operation: Operation::Crimp,
+        );
     }
 
     /** @return list<Step> groups are measured crimp to crimp; a lone crimp is pressed harder and pulled */

@@ -329,6 +329,22 @@ final class MoreFamiliesTest extends TestCase
         self::assertEqualsWithDelta(M_PI * (3 + 1.02362) + 21.891, self::cut($plain, 'Hook')->lengthMm(), 0.01);
     }
 
+    /** Doubled it runs through its beads again and round the fold: 12 · 6 + 2 + π·3.4 = 84.681 more; four runs in its last bead. */
+    public function test_a_doubled_thread(): void
+    {
+        $piece = Patterns::start('strand', 'One');
+        $doubled = Some::changed($piece, ['do' => 'part.set', 'part' => 'p2', 'key' => 'thread', 'value' => 'doubled']);
+        [$one, $two] = [Planner::plan($piece, new Profile), Planner::plan($doubled, new Profile)];
+        $beads = $one->parts()['p2']->stackMm();
+        self::assertEqualsWithDelta(
+            $beads + 2 + M_PI * 3.4, self::cut($two, 'Strand')->lengthMm() - self::cut($one, 'Strand')->lengthMm(), 0.002,
+        );
+        self::assertSame($one->hangsMm(), $two->hangsMm());
+        $text = implode(' ', array_map(fn ($check): string => $check->text, $two->checks));
+        self::assertStringContainsString('0.4 mm, 4 times, does not pass the clear 3 mm round: its hole is 1 mm, 0.02 mm too small', $text);
+        self::assertStringContainsString('Fold it at its middle', implode(' ', array_map(fn (Step $step): string => $step->text, $two->steps())));
+    }
+
     /** All work in wire is done before what is strung; a strand's loops go through what is closed by then. */
     public function test_wire_comes_before_what_is_strung(): void
     {
