@@ -337,6 +337,13 @@ final class Patterns
                 [['bangle', [], ['style' => 'overlap', 'ends' => 14.0, 'stack' => 3, 'binding_turns' => 6]]],
                 FitKind::Wrist, Metal::Copper, wires: ['bangle' => '14 awg square', 'binding' => '1.6 mm half-round'],
             ),
+            'tied-bangle' => new Pattern(
+                'A bangle tied through its curls, beads bound about the middle',
+                Family::Bangle,
+                [['bangle', ['foam', 'rose', 'foam', 'sky', 'foam', 'rose', 'foam'], ['tied' => 6, 'between' => 3]]],
+                FitKind::Wrist,
+                Metal::Brass,
+            ),
             'bangle-stack' => new Pattern(
                 'Three thin bangles bound to a stack',
                 Family::Bangle,

@@ -125,6 +125,7 @@ final class Bangle implements Technique
             Parameter::flag('annealed', 'annealed on the way', false),
             Parameter::count('stack', 'bangles in the stack', 1, 1, 9),
             Parameter::count('binding_turns', 'turns that bind them', 8, 2, 200),
+            Parameter::count('tied', 'turns that tie the curls', 0, 0, 40),
             ...BoundBeads::parameters('on'),
         ];
     }
@@ -136,6 +137,7 @@ final class Bangle implements Technique
             'hammered' => $part->choice('style') !== 'doubled',
             'annealed' => $part->choice('style') !== 'doubled' && $part->mm('hammered') > 0,
             'binding_turns' => $part->count('stack') > 1,
+            'tied' => $this->canTie($part),
             'ends' => $part->choice('style') !== 'cuff',
             default => true,
         };
@@ -143,7 +145,7 @@ final class Bangle implements Technique
 
     public function extraWires(Part $part): array
     {
-        return $part->count('stack') > 1
+        return $part->count('stack') > 1 || ($this->isTied($part) && ! BoundBeads::isBound($part))
             ? [BoundBeads::ROLE => self::awg(22, Temper::DeadSoft)]
             : BoundBeads::wires($part);
     }
@@ -161,6 +163,25 @@ final class Bangle implements Technique
     public function through(PartPlan $part, int $run): array
     {
         return [BoundBeads::isBound($part->part) ? BoundBeads::ROLE : $part->part->wire];
+    }
+
+    private function canTie(Part $part): bool
+    {
+        return $part->choice('style') === 'curled' && $part->count('stack') === 1;
+    }
+
+    private function isTied(Part $part): bool
+    {
+        return $this->canTie($part) && $part->count('tied') > 0;
+    }
+
+    private function tie(PartPlan $part): CurlTie
+    {
+        return new CurlTie($part, $this->thickMm($part), function () use ($part): Vector {
+            $curl = $this->one($part, 0.0)->marked($part->mark('end-1'));
+
+            return new Vector(0.0, ($curl->lowest()->y + $curl->highest()->y) / 2);
+        });
     }
 
     /** What is bound to a doubled bangle goes round both its wires. */
@@ -245,8 +266,8 @@ final class Bangle implements Technique
     {
         // Curled or hooked ends let nothing over them any more.
         return BoundBeads::isBound($part->part)
-            ? ['ends', 'hammer', 'round', 'beads', 'bind']
-            : ['ends', 'hammer', 'beads', 'round', 'bind'];
+            ? ['ends', 'hammer', 'round', 'beads', 'bind', 'tie']
+            : ['ends', 'hammer', 'beads', 'round', 'bind', 'tie'];
     }
 
     public function courses(PartPlan $part): array
@@ -259,6 +280,7 @@ final class Bangle implements Technique
         return [
             ...$bangles,
             ...($stack > 1 ? [$this->binding($part)] : []),
+            ...($this->isTied($part->part) ? [$this->tie($part)->course()] : []),
             ...$this->beads($part)->courses(
                 fn (): Host => $this->host($part, $this->depthMm($part)), $this->round($part)->lengthMm(),
             ),
@@ -534,6 +556,7 @@ final class Bangle implements Technique
                 ),
             ])),
             [EventKind::Work, 'beads'] => $this->beads($part)->steps(),
+            [EventKind::Work, 'tie'] => $this->isTied($part->part) ? [$this->tie($part)->step($moment)] : [],
             [EventKind::Work, 'bind'] => $part->part->count('stack') === 1
                 ? []
                 : [

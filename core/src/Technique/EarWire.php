@@ -197,7 +197,7 @@ final class EarWire implements Technique
         $d = $part->wireMm();
         [$eye, $arch, $back] = [$part->part->mm('eye'), $part->part->mm('arch'), $part->part->mm('back')];
         // The last quarter of the back leg leaves the upright by about fifteen degrees.
-        $flick = new Arc($back / 16, -deg2rad(self::FLICK_DEGREES));
+        $flick = new Arc(max($back / 16, $part->wireMm()), -deg2rad(self::FLICK_DEGREES));
         $leg = new Together(new Straight(0.75 * $back), $flick, new Straight($back / 4 - $flick->lengthMm()));
 
         return (new Stretch($part))

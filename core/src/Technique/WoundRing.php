@@ -154,17 +154,29 @@ final class WoundRing implements Technique
                 $part->strung,
             ));
 
-        $halo = $this->halo($part);
-        $stretch->worked(
-            SegmentKind::Curl, $halo->lengthMm(), Figures::counted($part->part->count('halo'), 'turn').' round the beads',
-            'halo', 'N·(πW + 2(L − W)) + π·d·N²', $halo->numbers(), shape: new Later(fn (): Shape => $this->haloShape($part)),
-        );
+        $this->laidRound($part, $stretch);
 
         return [
             $this->wrap($part, $stretch, new Later(fn (): Shape => $wraps()[1]))
                 ->tail(Allowance::endMm($d), 'tail', self::HELD)
                 ->course('Ring', $part->part->wire, $part->times, fn (): Frame => $wraps()[2]),
         ];
+    }
+
+    /** Round the beads, and from there down to the wraps. */
+    private function laidRound(PartPlan $part, Stretch $stretch): void
+    {
+        $turns = $part->part->count('halo');
+        if ($turns === 0) {
+            return;
+        }
+        $halo = $this->halo($part);
+        $down = $this->haloAt($part, (float) $turns)->minus($this->lastWraps($part)->start()->at)->lengthMm();
+        $stretch->worked(
+            SegmentKind::Curl, $halo->lengthMm() + $down, Figures::counted($turns, 'turn').' round the beads', 'halo',
+            'N·(πW + 2(L − W)) + π·d·N² + down', $halo->numbers().' + '.Figures::trim($down, 3),
+            shape: new Later(fn (): Shape => $this->haloShape($part)),
+        );
     }
 
     private function halo(PartPlan $part): Halo
@@ -178,7 +190,14 @@ final class WoundRing implements Technique
     {
         $turns = (float) $part->part->count('halo');
 
-        return new Traced(fn (float $share): Vector => $this->haloAt($part, $share * $turns), $turns, M_PI / 4);
+        // Of a long row most of a turn is straight: its ends are cut as fine as those of a round one.
+        $round = new Traced(
+            fn (float $share): Vector => $this->haloAt($part, $share * $turns), $turns,
+            max(0.02, M_PI / 4 * $this->halo($part)->curved()),
+        );
+        $wraps = $this->lastWraps($part)->start();
+
+        return new Together($round, new Laid([Span::straight($this->haloAt($part, $turns), $wraps->at)], $wraps));
     }
 
     /** So many turns round the beads, at the height of their hole, from where the wire comes out of them. */
@@ -274,22 +293,53 @@ final class WoundRing implements Technique
         }, $turns, M_PI / 4);
     }
 
+    /** What is wrapped goes round all turns: a whole round of them, from below. */
+    private function turnsHost(PartPlan $part): Host
+    {
+        $ring = $this->ringMm($part);
+        $bottom = new Frame($this->about($part, $ring, M_PI, 0.0), new Vector(-1.0, 0.0), new Vector(0.0, -1.0));
+
+        return new Host(new Curve((new Arc($ring, 2 * M_PI))->laid($bottom)[0]));
+    }
+
+    private function ringMm(PartPlan $part): float
+    {
+        return ($part->part->mm('inside') + $part->wireMm()) / 2;
+    }
+
+    /** How far round from below a place beside the beads lies; more beads than go round lie on in the same place. */
+    private function besideMm(PartPlan $part, float $angle): float
+    {
+        return fmod(fmod(M_PI + $angle, 2 * M_PI) + 2 * M_PI, 2 * M_PI) * $this->ringMm($part);
+    }
+
+    private function sideMm(PartPlan $part): float
+    {
+        return ($part->part->count('turns') - 1) * $part->wireMm();
+    }
+
+    private function lastWraps(PartPlan $part): Wound
+    {
+        $d = $part->wireMm();
+
+        return Wound::close(
+            $this->turnsHost($part), $this->besideMm($part, $this->halfSeat($part)), $part->part->count('wraps'), $d, $d,
+            $this->sideMm($part),
+        );
+    }
+
     /** @return array{Shape, Shape, Frame} round all turns, before the beads and after them, and where the first begins */
     private function wraps(PartPlan $part): array
     {
         [$d, $wraps, $half] = [$part->wireMm(), $part->part->count('wraps'), $this->halfSeat($part)];
-        $ring = ($part->part->mm('inside') + $d) / 2;
-        $bottom = new Frame($this->about($part, $ring, M_PI, 0.0), new Vector(-1.0, 0.0), new Vector(0.0, -1.0));
-        $host = new Host(new Curve((new Arc($ring, 2 * M_PI))->laid($bottom)[0]));
-        $side = ($part->part->count('turns') - 1) * $d;
-        // More beads than go round lie on in the same place.
-        $round = fn (float $angle): float => fmod(fmod($angle, 2 * M_PI) + 2 * M_PI, 2 * M_PI) * $ring;
-        [$left, $right] = [$round(M_PI - $half), $round(M_PI + $half)];
-        $first = Wound::close($host, $left - $wraps * $d, $wraps, $d, $d, $side);
-        // Down from the beads to the turns, at the cost of the wraps.
-        $last = Wound::between(
-            $host, $right, $wraps * $this->wrapMm($part), $wraps, $wraps * $d, $side,
-            $this->haloAt($part, (float) $part->part->count('halo')),
+        $host = $this->turnsHost($part);
+        $first = Wound::close(
+            $host, $this->besideMm($part, -$half) - $wraps * $d, $wraps, $d, $d, $this->sideMm($part),
+        );
+        // Down from the beads to the turns, at the cost of the wraps; from round the beads it is reckoned there.
+        $last = $part->part->count('halo') > 0 ? $this->lastWraps($part) : Wound::between(
+            $host, $this->besideMm($part, $half), $wraps * $this->wrapMm($part), $wraps, $wraps * $d,
+            $this->sideMm($part), $this->about($part, $this->seatMm($part), $half, 0.0),
         );
 
         return [$first, $last, $first->start()];

@@ -31,6 +31,12 @@ final readonly class Halo
         return max(0.0, $this->longMm - $this->wideMm);
     }
 
+    /** How much of its first turn is round, the rest being straight: 1 round one bead. */
+    public function curved(): float
+    {
+        return M_PI * ($this->wideMm + $this->wireMm) / (M_PI * ($this->wideMm + $this->wireMm) + 2 * $this->straightMm());
+    }
+
     public function widthMm(): float
     {
         return $this->wideMm + 2 * $this->turns * $this->wireMm;

@@ -309,7 +309,9 @@ final class MoreFamiliesTest extends TestCase
         $ring = Patterns::start('three-bead-ring', 'One');
         $without = Some::changed($ring, ['do' => 'part.set', 'part' => 'p1', 'key' => 'halo', 'value' => '0']);
         $mm = fn (Piece $piece): float => Planner::plan($piece, new Profile)->cuts[0]->lengthMm();
-        self::assertEqualsWithDelta(65.618, $mm($ring) - $mm($without), 0.005);
+        self::assertEqualsWithDelta(65.618, (new Halo(0.81183, 5.0, 11.0, 2))->lengthMm(), 0.002);
+        // And down to the shank beside the beads, from outside them: 8.65 + 2.5 to 8.65 + 0.81183 mm from the middle, and aside.
+        self::assertEqualsWithDelta(67.62, $mm($ring) - $mm($without), 0.4);
         self::assertEqualsWithDelta(40.807, (new Halo(0.81183, 0.0, 0.0, 4))->lengthMm(), 0.002);
         $halo = new Halo(0.8, 5.0, 11.0, 2);
         self::assertSame([[5.5, 0.0], [7.1, 0.0]], array_map(
@@ -343,6 +345,21 @@ final class MoreFamiliesTest extends TestCase
         $text = implode(' ', array_map(fn ($check): string => $check->text, $two->checks));
         self::assertStringContainsString('0.4 mm, 4 times, does not pass the clear 3 mm round: its hole is 1 mm, 0.02 mm too small', $text);
         self::assertStringContainsString('Fold it at its middle', implode(' ', array_map(fn (Step $step): string => $step->text, $two->steps())));
+    }
+
+    /**
+     * Six turns of 28 AWG round two wires of 12 AWG side by side: π(2.05252 + 0.32106) + 2 · 2.05252 = 11.562, with the
+     * pitch 11.566; six times and two tails of 50: 169.40. It shares its wire with what is bound on.
+     */
+    public function test_curls_are_tied_to_each_other(): void
+    {
+        $plan = self::plan('tied-bangle');
+        self::assertEqualsWithDelta(169.40, self::cut($plan, 'Tie')->lengthMm(), 0.01);
+        self::assertSame(self::cut($plan, 'Binding')->wire, self::cut($plan, 'Tie')->wire);
+        $titles = array_map(fn (Step $step): string => $step->title, $plan->steps());
+        self::assertLessThan(array_search('Bangle: tie the curls', $titles, true), array_search('Bangle: end the binding', $titles, true));
+        $cuff = Some::changed(Patterns::start('tied-bangle', 'One'), ['do' => 'part.set', 'part' => 'p1', 'key' => 'style', 'value' => 'cuff']);
+        self::assertNotContains('Tie', array_column(Planner::plan($cuff, new Profile)->cuts, 'label'));
     }
 
     /** All work in wire is done before what is strung; a strand's loops go through what is closed by then. */
