@@ -76,8 +76,10 @@ final readonly class Pattern
             $name, '', $this->fit === FitKind::Ear ? Makes::pair() : Makes::one(), $wires, $beads, $parts,
             Fit::usual($this->fit), $groups,
         );
-        foreach ($this->wires as $role => $size) {
-            $piece = $piece->withWire($role, $piece->wires[$role]->withSize(WireSize::parseDrawn($size)));
+        foreach ($this->wires as $role => $told) {
+            [$size, $metal] = explode(' in ', $told) + [1 => $piece->wires[$role]->metal->value];
+            $wire = $piece->wires[$role]->withSize(WireSize::parseDrawn($size))->withMetal(Metal::read($metal));
+            $piece = $piece->withWire($role, $wire);
         }
 
         return Sized::to($piece);

@@ -484,6 +484,13 @@ final class Patterns
                 FitKind::Wrist,
                 Metal::Copper,
             ),
+            'two-colour-band' => new Pattern(
+                'A band of copper cores woven in blue, hook and ring',
+                Family::Woven,
+                [['hook'], ['woven-band', [], ['length' => 151.5, 'cores' => 4, 'pattern' => '3@1-2 3@2-3 3@3-4']], ['jump-ring', [], ['inside' => 7.0]]],
+                FitKind::Wrist,
+                Metal::Copper, wires: ['weave' => '28 awg in enamelled-blue'],
+            ),
             'sectioned-band' => new Pattern(
                 'A band in sections, figures, basket and a cross, mirrored about its middle',
                 Family::Woven,

@@ -26,6 +26,10 @@ enum Metal: string
     case SilverPlated = 'silver-plated';
     case GoldPlated = 'gold-plated';
     case Enamelled = 'enamelled';
+    case EnamelledBlack = 'enamelled-black';
+    case EnamelledRed = 'enamelled-red';
+    case EnamelledBlue = 'enamelled-blue';
+    case EnamelledGreen = 'enamelled-green';
 
     private function row(): MetalRow
     {

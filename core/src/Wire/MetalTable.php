@@ -174,15 +174,29 @@ final class MetalTable
                 tint: [[118, 84, 26], [224, 186, 96], [253, 243, 205]],
                 coating: 'gold',
             ),
-            Metal::Enamelled => new MetalRow(
-                'enamelled copper', gramsPerCubicCentimetre: 8.9, fineness: 0.0, numbersBeforeAnnealing: 12.0,
-                mayIrritatePiercings: true,
-                strength: Strength::of(117, 70, 250, 320, self::MEMORY),
-                tempers: [Temper::DeadSoft],
-                inventedE4: ['2026-01-01' => 480],
-                tint: [[22, 64, 78], [64, 138, 154], [196, 232, 236]],
-                coating: 'enamel',
-            ),
+            Metal::Enamelled => self::enamelled('enamelled copper', [[22, 64, 78], [64, 138, 154], [196, 232, 236]]),
+            Metal::EnamelledBlack => self::enamelled('black enamelled copper', [[12, 12, 14], [52, 52, 58], [168, 168, 178]]),
+            Metal::EnamelledRed => self::enamelled('red enamelled copper', [[84, 14, 18], [178, 40, 44], [246, 190, 186]]),
+            Metal::EnamelledBlue => self::enamelled('blue enamelled copper', [[18, 34, 92], [54, 84, 176], [192, 206, 246]]),
+            Metal::EnamelledGreen => self::enamelled('green enamelled copper', [[16, 66, 36], [52, 134, 80], [192, 232, 204]]),
         };
+    }
+
+    /**
+     * Copper under lacquer of a colour: its core is soft copper.
+     *
+     * @param  array{array{int, int, int}, array{int, int, int}, array{int, int, int}}  $tint
+     */
+    private static function enamelled(string $words, array $tint): MetalRow
+    {
+        return new MetalRow(
+            $words, gramsPerCubicCentimetre: 8.9, fineness: 0.0, numbersBeforeAnnealing: 12.0,
+            mayIrritatePiercings: true,
+            strength: Strength::of(117, 70, 250, 320, self::MEMORY),
+            tempers: [Temper::DeadSoft],
+            inventedE4: ['2026-01-01' => 480],
+            tint: $tint,
+            coating: 'enamel',
+        );
     }
 }
