@@ -8,6 +8,7 @@ import { bench, sound } from './bench.js';
 import { leaf } from './leaf.js';
 import { password } from './password.js';
 import { plot } from './plot.js';
+import { trace } from './trace.js';
 import { turning } from './turning.js';
 import { zoom } from './zoom.js';
 
@@ -23,6 +24,7 @@ Alpine.data('sound', sound);
 Alpine.data('leaf', leaf);
 Alpine.data('password', password);
 Alpine.data('plot', plot);
+Alpine.data('trace', trace);
 Alpine.data('turning', turning);
 Alpine.data('zoom', zoom);
 Alpine.start();

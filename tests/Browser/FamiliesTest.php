@@ -173,6 +173,44 @@ final class FamiliesTest extends BrowserTestCase
         $this->assertQuietConsole();
     }
 
+    /** A photo stays in the browser; what is tapped on it, or set by keys, becomes the outline of a bought part. */
+    public function test_an_outline_is_traced_from_a_photo(): void
+    {
+        $this->visit('/patterns');
+        $this->one('#pattern-connector-drop')->click();
+        self::eventually(fn (): bool => $this->howMany('#part-p3') === 1, 'the piece opens');
+        $this->one('#part-p3')->click();
+        self::eventually(fn (): bool => $this->howMany('#set-p3-shape') === 1, 'the part opens');
+        (new WebDriverSelect($this->one('#set-p3-shape')))->selectByValue('own');
+        self::eventually(fn (): bool => $this->howMany('#trace-photo') === 1, 'its outline may be its own');
+        $this->one('#trace-photo')->sendKeys(dirname(__DIR__, 2).'/README.md');
+        self::eventually(fn (): bool => str_contains($this->text('.trace .problem'), 'is no photo'), 'that is no photo');
+        $this->one('#trace-photo')->sendKeys(dirname(__DIR__, 2).'/docs/screenshots/sum.png');
+        self::eventually(fn (): bool => $this->one('#trace-sheet')->isDisplayed(), 'the photo is there');
+        self::assertFalse($this->one('#trace-use')->isEnabled());
+        $sheet = $this->one('#trace-sheet');
+        foreach ([[0, -90], [70, 60]] as [$x, $y]) {
+            (new WebDriverActions(self::$browser))->moveToElement($sheet, $x, $y)->click()->perform();
+        }
+        $keys = self::$browser->getKeyboard();
+        for ($step = 0; $step < 7; $step++) {
+            $keys->sendKeys([WebDriverKeys::SHIFT, WebDriverKeys::ARROW_LEFT]);
+        }
+        $keys->sendKeys([WebDriverKeys::NULL]);
+        $keys->sendKeys([WebDriverKeys::ENTER]);
+        self::eventually(fn (): bool => $this->one('#trace-use')->isEnabled(), 'three points are an outline');
+        $outline = (string) $this->one('.trace-outline')->getAttribute('d');
+        self::assertMatchesRegularExpression('/^M[\d. ]+L[\d. ]+L[\d. ]+Z$/', $outline);
+        $this->one('#trace-use')->click();
+        self::eventually(
+            fn (): bool => $this->howMany('#trace-sheet') === 1 && ! $this->one('#trace-sheet')->isDisplayed()
+                && $this->one('#set-p3-path')->getAttribute('value') === $outline,
+            'the outline is the part’s',
+        );
+        self::assertSame(0, $this->howMany('#problem-outline-as-svg-path'));
+        $this->assertQuietConsole();
+    }
+
     public function test_a_weave_is_tapped_stepped_and_made(): void
     {
         $this->visit('/weave');
@@ -204,5 +242,10 @@ final class FamiliesTest extends BrowserTestCase
         $this->button('Make a band of it')->click();
         $this->seeInside('h2', 'Round the wrist');
         $this->assertQuietConsole();
+    }
+
+    private function howMany(string $selector): int
+    {
+        return count(self::$browser->findElements(WebDriverBy::cssSelector($selector)));
     }
 }

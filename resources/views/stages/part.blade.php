@@ -107,6 +107,7 @@
                 @endif
                 <button type="submit" class="word no-js">set</button>
             </form>
+            @if ($parameter->key === 'path')@include('stages.trace')@endif
         @endforeach
     </div>
     @php([$eyes, $ends] = [$desk->plan->eyesAbove($part->id), $desk->plan->eyesElsewhere($part->id)])
