@@ -105,18 +105,35 @@ final readonly class PinChoice
         $single = $this->single();
         $text = 'Bought pins: '.Figures::listed($told).', '.$this->trimmed().' trimmed off';
 
-        return count($mixed) > 1 && $single !== null
-            ? $text.'; all of '.$profile->length($single).', '.$this->trimmed($single).'.'
-            : $text.'.';
+        if (count($mixed) > 1 && $single !== null) {
+            $text .= '; all of '.$profile->length($single).', '.$this->trimmed($single);
+        }
+
+        return $text.'; cut from wire, '.$this->weighed($this->fromWireMm()).'.';
     }
 
     private function trimmed(?int $length = null): string
     {
-        $trimmed = $this->trimmedMm($length);
+        return $this->weighed($this->trimmedMm($length));
+    }
 
-        $grams = $this->pins[0][0]->wire->gramsOf($trimmed);
+    private function weighed(float $mm): string
+    {
+        return $this->plan->profile->length($mm).' ('.Figures::grams($this->pins[0][0]->wire->gramsOf($mm)).')';
+    }
 
-        return $this->plan->profile->length($trimmed).' ('.Figures::grams($grams).')';
+    /** What is trimmed off all of them where each is cut from wire: what hands hold, mm. */
+    public function fromWireMm(): float
+    {
+        $trimmed = 0.0;
+        foreach ($this->pins as [$part, , $count]) {
+            $piece = (new SetSetting($part->part->id, 'source', 'cut'))->apply($this->plan->piece);
+            $made = PartPlan::of($piece, $piece->part($part->part->id), $this->plan->profile);
+            $cut = $made->cuts()[0];
+            $trimmed += $count * ($cut->lengthMm() - $cut->netMm());
+        }
+
+        return $trimmed;
     }
 
     /** @return list<Way> to take them, or cut them from wire again */

@@ -62,6 +62,20 @@ final class PinChoiceTest extends TestCase
         }
     }
 
+    /** Beside them stands what cutting from wire trims, whether they are bought by then or not. */
+    public function test_cutting_from_wire_stands_beside(): void
+    {
+        $plan = self::plan(Patterns::start('cluster', 'One'));
+        $drops = array_filter($plan->cuts, fn ($cut): bool => str_starts_with($cut->label, 'Drop'));
+        self::assertCount(3, $drops);
+        $trimmed = array_sum(array_map(fn ($cut): float => $cut->count * ($cut->lengthMm() - $cut->netMm()), $drops));
+        $choice = PinChoice::of($plan);
+        self::assertEqualsWithDelta($trimmed, $choice?->fromWireMm(), 1e-6);
+        self::assertStringContainsString('; cut from wire, '.$plan->profile->length($trimmed), (string) $choice?->text());
+        $bought = PinChoice::of(self::plan(($choice?->ways() ?? [])[0]->change->apply($plan->piece)));
+        self::assertEqualsWithDelta($trimmed, $bought?->fromWireMm(), 1e-6);
+    }
+
     /** Taken, the pins reach, and are what the plan asks to be bought; taken back, they are cut from wire. */
     public function test_its_ways_do_what_they_say(): void
     {
