@@ -91,7 +91,8 @@ final class SeenBead
     private function frontMm(Vector $off, float $thickMm): ?float
     {
         [$bead, $more] = [$this->run->bead, $thickMm / 2];
-        $half = [$bead->lengthMm / 2 + $more, $bead->widthMm / 2 + $more, $bead->widthMm / 2 * $bead->shape->thickness()];
+        $half = [$bead->lengthMm / 2 + $more, $bead->widthMm / 2 + $more,
+            $bead->widthMm / 2 * $bead->shape->thickness()];
         [$straight, $mixed, $flat] = [0.0, 0.0, -1.0];
         foreach ([$this->ahead, $this->ahead->cross($this->face), $this->face] as $axis => $along) {
             $here = ($off->x * $along->x + $off->y * $along->y) / $half[$axis];

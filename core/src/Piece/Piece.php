@@ -85,7 +85,9 @@ final readonly class Piece
                 isset($beads[$run->bead]) || throw InvalidPiece::noSuchBead($at.'.beads', $run->bead);
                 $used[$run->bead] = true;
                 if ($beads[$run->bead]->shape->isWound()) {
-                    $wires[self::COIL_BEAD] ??= new Wire($wires[$part->wire]->metal, WireSize::awg(22), Temper::DeadSoft);
+                    $wires[self::COIL_BEAD] ??= new Wire(
+                        $wires[$part->wire]->metal, WireSize::awg(22), Temper::DeadSoft,
+                    );
                 }
             }
         }

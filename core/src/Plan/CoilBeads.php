@@ -40,7 +40,8 @@ final class CoilBeads
                 ),
             );
             $cuts[] = new Cut(
-                'Coil beads', $part->part->id, Piece::COIL_BEAD, $part->wireOf(Piece::COIL_BEAD), $part->times, [$segment],
+                'Coil beads', $part->part->id, Piece::COIL_BEAD, $part->wireOf(Piece::COIL_BEAD), $part->times,
+                [$segment],
                 [], slot: Piece::COIL_BEAD.($cuts === [] ? '' : '-'.(count($cuts) + 1)),
                 rings: new RingCoil($run->bead->holeMm, $run->count, $run->bead->lengthMm),
             );
@@ -114,9 +115,12 @@ final class CoilBeads
             if (abs($wide - $strung->bead->widthMm) > self::NEAR_MM) {
                 $checks[] = new Check(
                     Level::Warn, 'coil bead', 'A coil of '.$part->wireOf(Piece::COIL_BEAD)->size->text().' on '
-                        .$part->profile->size($strung->bead->holeMm).' comes out '.$part->profile->size($wide).' wide, and this says '
+                        .$part->profile->size($strung->bead->holeMm).' comes out '.$part->profile->size($wide)
+                            .' wide, and this says '
                         .$part->profile->size($strung->bead->widthMm).'.', $part->part->id,
-                    [new Way('As wide as it comes out', new SwapBead($part->part->id, $at, $strung->bead->wide($wide)))],
+                    [new Way(
+                        'As wide as it comes out', new SwapBead($part->part->id, $at, $strung->bead->wide($wide)),
+                    )],
                 );
             }
         }

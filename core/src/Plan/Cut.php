@@ -165,7 +165,8 @@ final readonly class Cut
     public function wound(array $segments, RingCoil $rings): self
     {
         return $this->changed(
-            ['label' => ucfirst($rings->thing()).'s', 'count' => 1, 'segments' => $segments, 'bends' => [], 'rings' => $rings],
+            ['label' => ucfirst($rings->thing()).'s', 'count' => 1, 'segments' => $segments, 'bends' => [],
+                'rings' => $rings],
         );
     }
 

@@ -37,7 +37,8 @@ final class Inspection
             return [];
         }
 
-        return [...self::counts($plan), ...self::rows($plan), ...self::alike($plan), ...self::wire($plan), ...self::asWhole($plan)];
+        return [...self::counts($plan), ...self::rows($plan), ...self::alike($plan), ...self::wire($plan),
+            ...self::asWhole($plan)];
     }
 
     /** @return list<Point> */
@@ -87,19 +88,23 @@ final class Inspection
     {
         $points = [];
         foreach ($plan->parts() as $part) {
-            $step = self::step($plan, EventKind::Thread, $part->part->id) ?? self::step($plan, EventKind::Work, $part->part->id);
+            $id = $part->part->id;
+            $step = self::step($plan, EventKind::Thread, $id) ?? self::step($plan, EventKind::Work, $id);
             [$length, $times] = Stringing::unit($part->strung);
             if ($times > 1) {
-                $unit = implode(', ', array_map(fn (Strung $run): string => $run->words(), array_slice($part->strung, 0, $length)));
+                $runs = array_slice($part->strung, 0, $length);
+                $unit = implode(', ', array_map(fn (Strung $run): string => $run->words(), $runs));
                 $points[] = new Point(
-                    'repeats-of-'.$part->part->id, "Count by repeats: {$unit}", Figures::counted($times, 'repeat'), $step,
+                    'repeats-of-'.$id, "Count by repeats: {$unit}", Figures::counted($times, 'repeat'),
+                    $step,
                 );
             }
             $beads = $part->beadCount();
-            if ($beads >= self::MANY && $beads % 2 === 1 && count($part->strung) > 2 && self::isAlikeBothWays($part->strung)) {
+            $isOdd = $beads >= self::MANY && $beads % 2 === 1;
+            if ($isOdd && count($part->strung) > 2 && self::isAlikeBothWays($part->strung)) {
                 $half = intdiv($beads, 2);
                 $points[] = new Point(
-                    'sides-'.$part->part->id, 'Count from both ends to the middle bead: left and right alike',
+                    'sides-'.$id, 'Count from both ends to the middle bead: left and right alike',
                     "{$half} and {$half}", $step,
                 );
             }

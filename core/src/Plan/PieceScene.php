@@ -93,7 +93,8 @@ final class PieceScene
             foreach ($course->moves[$move]->standing($curve) as [$run, $at, $runs]) {
                 $way = fn (Vector $towards): Vector => $placed($at->plus($towards->times(0.01)))->minus($placed($at))->unit();
                 $ahead = $way($runs);
-                $beads[] = new SceneBead($run->bead, $placed($at), $ahead->times($run->isTurned ? -1.0 : 1.0), $way($run->face));
+                $beads[] = new SceneBead($run->bead, $placed($at), $ahead->times($run->isTurned ? -1.0 : 1.0),
+                    $way($run->face));
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\Change\AddPart;
 use Hebra\Core\Piece\Change\ClosePart;
@@ -423,7 +424,10 @@ final class Planner
         $each = [];
         foreach ($this->piece->parts as $part) {
             // What is wound of wire is not bought.
-            foreach (array_filter($part->beads, fn ($run): bool => ! $this->piece->beads[$run->bead]->shape->isWound()) as $run) {
+            $bought = array_filter(
+                $part->beads, fn (BeadRun $run): bool => ! $this->piece->beads[$run->bead]->shape->isWound(),
+            );
+            foreach ($bought as $run) {
                 $each[$run->bead] = ($each[$run->bead] ?? 0) + $run->count * $this->piece->times($part);
             }
         }

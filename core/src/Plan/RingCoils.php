@@ -38,7 +38,9 @@ final class RingCoils
             }
         }
         foreach ($coils as $places) {
-            $count = array_sum(array_map(fn (int $at): int => ($cuts[$at]->rings->count ?? 1) * $cuts[$at]->count, $places));
+            $count = array_sum(array_map(
+                fn (int $at): int => ($cuts[$at]->rings->count ?? 1) * $cuts[$at]->count, $places,
+            ));
             foreach (array_slice($places, 1) as $at) {
                 unset($cuts[$at]);
             }
@@ -53,7 +55,8 @@ final class RingCoils
 
     private static function coil(Cut $one, RingCoil $coil, Profile $profile): Cut
     {
-        [$count, $inside, $wire, $mark] = [$coil->count, $coil->insideMm, $one->wire->diameterMm(), $one->segments[0]->mark];
+        [$count, $inside, $wire, $mark] = [$coil->count, $coil->insideMm, $one->wire->diameterMm(),
+            $one->segments[0]->mark];
         $turn = Turn::mm($inside, $wire);
         $rule = '√((π(M + d))² + d²)';
         $numbers = Figures::trim($turn, 3);
@@ -139,9 +142,11 @@ final class RingCoils
     {
         $on = Forming::coil($cut->wire, $coil->insideMm, $profile);
         $wire = $cut->wire->diameterMm();
-        $text = 'Wind '.Figures::trim(ceil($coil->turns($wire)), 0).' close turns on '.$on->where('mandrel', $profile).'.'
+        $text = 'Wind '.Figures::trim(ceil($coil->turns($wire)), 0).' close turns on '.$on->where('mandrel', $profile)
+            .'.'
             .$on->opens($profile).' Cut the coil between turns every '.$profile->size($coil->eachMm ?? 0.0).', '
-            .Figures::trim($coil->turnsEach($wire), 1).' turns: '.$coil->words().' come of it. Press the ends of each into its coil, and file what scratches.';
+            .Figures::trim($coil->turnsEach($wire), 1).' turns: '.$coil->words()
+                .' come of it. Press the ends of each into its coil, and file what scratches.';
 
         return new Step(
             new Moment(EventKind::Rings), $cut->part, 'Wind '.$coil->words(), $text,

@@ -57,7 +57,8 @@ enum School: string
             self::EyeTrim => [
                 'trim-first' => ['Trim, then turn', 'The end is cut to the length of the eye before it is turned: nothing is left over.'],
                 'turn-first' => ['Turn, then trim', 'There is wire to hold while turning, about 6 mm, which is cut off and goes to the scrap jar.'],
-                'looping-pliers' => ['Looping pliers do both', 'One squeeze trims the wire and turns the eye beside the bead. Its size is the tool’s; about 6 mm are cut off.'],
+                'looping-pliers' => ['Looping pliers do both',
+                    'One squeeze trims the wire and turns the eye beside the bead. Its size is the tool’s; about 6 mm are cut off.'],
             ],
             self::Threading => [
                 'all-first' => ['All beads first', 'The order is seen whole before anything is bent.'],

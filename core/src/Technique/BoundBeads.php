@@ -216,7 +216,8 @@ final readonly class BoundBeads
         $stretch->worked(
             SegmentKind::Binding,
             $this->stonesMm($stones, $between),
-            Figures::counted(count($stones), 'stone').($between > 0 ? ', '.Figures::counted($between, 'wrap').' between' : ''),
+            Figures::counted(count($stones), 'stone').($between > 0 ? ', '.Figures::counted($between, 'wrap')
+                .' between' : ''),
             'binding',
             'Σ √(G² + (P − k·w)²) + k·√(G² + w²), G the hull round the core and a link',
             $this->stonesNumbers($between),
@@ -472,10 +473,7 @@ final readonly class BoundBeads
                     tool: 'fingers',
                     operation: Operation::Bind,
                 ),
-            $this->isStoneRow() ? $this->stonesStep() : (new Step(Moment::work('beads'), '', 'Bind the beads on', 'One bead at a time, '.($this->plan->part->choice('beads_sit') === 'astride' ? 'half on either side of the frame' : 'seated on the frame').', with '.Figures::counted($this->plan->part->count('between'), 'wrap').' pulled tight between: '.$this->words().'.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush], operation: Operation::Bind))->putting(
-                $this->plan->strung,
-                $this->plan->cutKey(self::ROLE),
-            ),
+            $this->isStoneRow() ? $this->stonesStep() : $this->beadsStep(),
             $coil === 0
                 ? null
                 : new Step(
@@ -494,16 +492,39 @@ final readonly class BoundBeads
         ]));
     }
 
+    private function beadsStep(): Step
+    {
+        $sits = $this->isAstride() ? 'half on either side of the frame' : 'seated on the frame';
+        $wraps = Figures::counted($this->plan->part->count('between'), 'wrap');
+        $step = new Step(
+            Moment::work('beads'),
+            '',
+            'Bind the beads on',
+            "One bead at a time, {$sits}, with {$wraps} pulled tight between: {$this->words()}.",
+            [$this->plan->mark('binding'), $this->plan->mark('beads')],
+            $this->plan->beadCount(),
+            'beads',
+            tool: 'fingers, chain-nose pliers',
+            cautions: [Caution::Crush],
+            operation: Operation::Bind,
+        );
+
+        return $step->putting($this->plan->strung, $this->plan->cutKey(self::ROLE));
+    }
+
     private function stonesStep(): Step
     {
         $between = $this->plan->part->count('between');
-        $over = $between === 0 ? '' : ', and '.Figures::counted($between, 'wrap').' over each link pulled down between two';
+        $over = $between === 0 ? '' : ', and '.Figures::counted($between, 'wrap')
+            .' over each link pulled down between two';
         $step = new Step(
             Moment::work('beads'),
             '',
             'Bind the row on',
-            'Cut the row through the links to '.Figures::counted($this->plan->beadCount(), 'stone').'. Lay it with its back on the '
-                .($this->isAstride() ? 'front' : 'outside')." of the wire, faces out; once round behind each stone{$over}: "
+            'Cut the row through the links to '.Figures::counted($this->plan->beadCount(), 'stone')
+                .'. Lay it with its back on the '
+                .($this->isAstride() ? 'front' : 'outside')
+                    ." of the wire, faces out; once round behind each stone{$over}: "
                 .$this->words().'.',
             [$this->plan->mark('binding'), $this->plan->mark('beads')],
             $this->plan->beadCount(),
@@ -550,7 +571,8 @@ final readonly class BoundBeads
         return $this->stopped(
             Figures::counted($between, 'wrap').' of '.$size($this->bindingMm()).' take '
                 .$size($between * $this->bindingMm()).', and between two stones are '.$size(max(0.0, $gapMm)).'.',
-            [new Way(Figures::counted($most, 'wrap').' between', new SetSetting($this->plan->part->id, 'between', (string) $most))],
+            [new Way(Figures::counted($most, 'wrap').' between', new SetSetting($this->plan->part->id, 'between',
+                (string) $most))],
         );
     }
 

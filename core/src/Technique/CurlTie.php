@@ -75,7 +75,8 @@ final readonly class CurlTie
         $touch = new Curve([Span::straight($middle->minus($half), $middle->plus($half))]);
 
         return Wound::close(
-            new Host($touch, new Vector(1.0, 0.0)), 0.0, $this->turns(), $this->thickMm, $this->wireMm(), $this->thickMm,
+            new Host($touch, new Vector(1.0, 0.0)), 0.0, $this->turns(), $this->thickMm, $this->wireMm(),
+            $this->thickMm,
         );
     }
 
@@ -83,7 +84,8 @@ final readonly class CurlTie
     {
         return new Step(
             $moment, '', 'Tie the curls', 'Bring the curls together and sew through both, '
-                .Figures::counted($this->turns(), 'turn').' pulled tight beside each other. Trim both tails and press them in where nothing touches the wrist.',
+                .Figures::counted($this->turns(), 'turn')
+                    .' pulled tight beside each other. Trim both tails and press them in where nothing touches the wrist.',
             [$this->plan->mark('tie')], $this->turns(), 'turns', tool: 'fingers, chain-nose pliers, flush cutter',
             cautions: [Caution::CutEnds], operation: Operation::Bind,
         );

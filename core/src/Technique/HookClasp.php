@@ -237,8 +237,10 @@ final class HookClasp implements Technique
     /** Its eye turned on a neck and wrapped shut, across the hook. */
     private function wrappedCourse(PartPlan $part): Course
     {
-        $hook = $this->hooked($part, new Stretch($part))->course('Hook', $part->part->wire, $part->times, $this->bent($part));
-        $shank = (new Stretch($part))->given(SegmentKind::Straight, $part->part->mm('shank'), 'shank', 'shank', 'straight')
+        $hook = $this->hooked($part, new Stretch($part))->course('Hook', $part->part->wire, $part->times,
+            $this->bent($part));
+        $shank = (new Stretch($part))->given(SegmentKind::Straight, $part->part->mm('shank'), 'shank', 'shank',
+            'straight')
             ->bend('hook starts')->course('Hook', $part->part->wire, $part->times, $this->bent($part));
 
         return Course::both(

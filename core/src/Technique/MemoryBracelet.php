@@ -357,7 +357,8 @@ final class MemoryBracelet implements Technique
 
         return array_map(
             fn (int $wire): Step => $this->threadStep(
-                $part, ', on wire '.($wire + 1).', what has '.self::word($wires).' holes over all together', $wire, $onEach[$wire],
+                $part, ', on wire '.($wire + 1).', what has '.self::word($wires)
+                    .' holes over all together', $wire, $onEach[$wire],
             ),
             range(0, $wires - 1),
         );

@@ -333,7 +333,8 @@ final class Strand implements Technique
             $moment,
             '',
             "Crimp the {$place} loop",
-            'Slide a crimp on, turn '.($this->isDoubled($part->part) ? 'both ends' : 'the wire').' back through it round a loop of '
+            'Slide a crimp on, turn '.($this->isDoubled($part->part) ? 'both ends' : 'the wire')
+                .' back through it round a loop of '
                 .$part->profile->size($part->part->mm('inside')).', and press it hard. Pull to test it.'
                 .($part->part->choice('crimps') === 'covered' ? ' Cut the end close and close a cover over the crimp.' : ($this->isSpaced($part->part) ? ' Cut the end close.' : ' Hide the end back through the beads.')),
             [$part->mark($place.'-loop')],
@@ -344,7 +345,9 @@ final class Strand implements Technique
         return match ([$moment->kind, $moment->place]) {
             [EventKind::Form, 'top'],
             [EventKind::Form, 'bottom'] => [$this->turnStep($part, $moment)],
-            [EventKind::Close, 'top'] => [$this->isDoubled($part->part) ? $this->foldStep($part, $moment) : $crimp('top')],
+            [EventKind::Close, 'top'] => [
+                $this->isDoubled($part->part) ? $this->foldStep($part, $moment) : $crimp('top'),
+            ],
             [EventKind::Close, 'bottom'] => [$crimp('bottom')],
             [EventKind::Thread, ''] => $this->isSpaced($part->part) ? $this->groupSteps($part) : Threading::fromTop($part)->steps(),
             default => [],
@@ -355,20 +358,25 @@ final class Strand implements Technique
     {
         $back = $part->profile->length($part->part->mm('turn_back'));
         [$title, $text] = match (true) {
-            ! $this->isDoubled($part->part) => ['Turn the wire back', "Leave {$back} and turn it back to a loop, the crimp still open."],
-            $moment->place === 'top' => ['Fold the thread', 'Fold it at its middle, both ends alike, and put a crimp over both.'],
-            default => ['Turn both ends back', "Leave {$back} of each and turn them back to a loop, the crimp still open."],
+            ! $this->isDoubled($part->part) => ['Turn the wire back',
+                "Leave {$back} and turn it back to a loop, the crimp still open."],
+            $moment->place === 'top' => ['Fold the thread',
+                'Fold it at its middle, both ends alike, and put a crimp over both.'],
+            default => ['Turn both ends back',
+                "Leave {$back} of each and turn them back to a loop, the crimp still open."],
         };
 
         return new Step(
-            $moment, '', $title, $text, [$part->mark($moment->place.'-loop')], tool: 'fingers', operation: Operation::Bend,
+            $moment, '', $title, $text, [$part->mark($moment->place.'-loop')], tool: 'fingers',
+            operation: Operation::Bend,
         );
     }
 
     private function foldStep(PartPlan $part, Moment $moment): Step
     {
         return new Step(
-            $moment, '', 'Crimp the fold', 'Slide the crimp up until a loop of '.$part->profile->size($part->part->mm('inside'))
+            $moment, '', 'Crimp the fold', 'Slide the crimp up until a loop of '
+                .$part->profile->size($part->part->mm('inside'))
                 .' is left, and press it hard. Pull to test it. The beads go over both ends together.',
             [$part->mark('top-loop')], tool: 'crimping pliers', operation: Operation::Crimp,
         );

@@ -452,9 +452,10 @@ final class Surround implements Technique
             ])];
         }
         if ($part->strung[0]->bead->drilling === Drilling::Row) {
-            return [new Check(Level::Stop, 'one disc', 'A stone of a set row has no hole: a surround holds a bead by its hole.', $id, [
-                new Way('Hold a coin', new SwapBead($id, 0, Bead::parse('18 x 18mm coin, hole 1.8, sea, ceramic'))),
-            ])];
+            return [new Check(Level::Stop, 'one disc',
+                'A stone of a set row has no hole: a surround holds a bead by its hole.', $id, [
+                    new Way('Hold a coin', new SwapBead($id, 0, Bead::parse('18 x 18mm coin, hole 1.8, sea, ceramic'))),
+                ])];
         }
         $rim = $part->withoutFirst(1);
         if ($rim->strung === []) {

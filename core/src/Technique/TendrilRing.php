@@ -173,7 +173,8 @@ final class TendrilRing implements Technique
 
     private function curl(PartPlan $part, int $end, int $tendril): Spiral
     {
-        $mm = max(0.5, $part->part->mm('slit') - $this->bareMm($part, $end)[$tendril] - $this->onMm($part, $end, $tendril));
+        $taken = $this->bareMm($part, $end)[$tendril] + $this->onMm($part, $end, $tendril);
+        $mm = max(0.5, $part->part->mm('slit') - $taken);
 
         return Spiral::ofWire($this->end($part)->thicknessMm(), self::EYE_MM, $mm);
     }
@@ -315,7 +316,8 @@ final class TendrilRing implements Technique
         );
 
         return $stretch->worked(
-            SegmentKind::Seat, $mm, 'beads', 'beads', $bare > 0.0 ? 'bare + sum of bead lengths' : 'sum of bead lengths',
+            SegmentKind::Seat, $mm, 'beads', 'beads',
+            $bare > 0.0 ? 'bare + sum of bead lengths' : 'sum of bead lengths',
             ($bare > 0.0 ? Figures::trim($bare).' + ' : '').Figures::trim($mm - $bare), beads: $beads,
             shape: new Together(new Corner(-$this->lean($part, $tendril)), new Straight($mm)),
         )->threading($threaded);
@@ -406,8 +408,10 @@ final class TendrilRing implements Technique
 
         return [
             new Step(
-                $moment, '', 'Flare the ends', "Hammer the last {$slit} of both ends across, with the narrow face, until they are "
-                    .$size($end->flaredMm).' wide; they come down to about '.$size($end->thicknessMm()).'. Soften them again if they stiffen.',
+                $moment, '', 'Flare the ends',
+                "Hammer the last {$slit} of both ends across, with the narrow face, until they are "
+                .$size($end->flaredMm).' wide; they come down to about '.$size($end->thicknessMm())
+                    .'. Soften them again if they stiffen.',
                 $marks, 2, 'ends', tool: 'cross-peen hammer, bench block', cautions: [Caution::Hammering],
                 operation: Operation::Hammer,
             ),
@@ -426,8 +430,10 @@ final class TendrilRing implements Technique
         $form = Forming::band($part->wire, $part->part->mm('inside'), $part->profile);
 
         return new Step(
-            $moment, '', 'Bend it round', 'Bend the middle round '.$form->where('ring mandrel', $part->profile).' until '
-                .$part->profile->size($part->part->mm('gap')).' are left open between the slits.'.$form->opens($part->profile)
+            $moment, '', 'Bend it round', 'Bend the middle round '.$form->where('ring mandrel', $part->profile)
+                .' until '
+                .$part->profile->size($part->part->mm('gap')).' are left open between the slits.'
+                    .$form->opens($part->profile)
                 .' It is eased on the mandrel, never on the finger.',
             [$part->mark('round')], tool: 'ring mandrel',
         );
@@ -444,7 +450,8 @@ final class TendrilRing implements Technique
             $held = $beads === [] ? '' : 'String '.Stringing::words(Stringing::joined($beads)).', and ';
             $step = new Step(
                 $moment, '', ucfirst(self::ENDS[$end]).' end, tendril '.($tendril + 1),
-                ucfirst($held.'curl the end back to a spiral about '.$curl.' wide'.($held === '' ? '.' : ' that holds it.')),
+                ucfirst($held.'curl the end back to a spiral about '.$curl.' wide'
+                    .($held === '' ? '.' : ' that holds it.')),
                 [$part->mark($this->curlMark($tendril, $end)), ...($beads === [] ? [] : [$part->mark('beads')])],
                 count($beads), $beads === [] ? '' : 'beads', tool: 'round-nose pliers', operation: Operation::Spiral,
             );
@@ -473,25 +480,30 @@ final class TendrilRing implements Technique
         [$end, $id, $size] = [$this->end($part), $part->part->id, $part->profile->size(...)];
         $wide = $part->wireOf($part->part->wire)->size->section()->widthMm();
         if ($end->flaredMm < $wide) {
-            return [new Check(Level::Stop, 'flared', 'Ends flared to '.$size($end->flaredMm).' would be narrower than the wire, '.$size($wide).'.', $id, [
-                new Way('Flared to '.$size(ceil(2 * $wide)), new SetSetting($id, 'flared', ceil(2 * $wide).' mm')),
-            ])];
+            return [new Check(Level::Stop, 'flared', 'Ends flared to '.$size($end->flaredMm)
+                .' would be narrower than the wire, '.$size($wide).'.', $id, [
+                    new Way('Flared to '.$size(ceil(2 * $wide)), new SetSetting($id, 'flared', ceil(2 * $wide).' mm')),
+                ])];
         }
         $checks = [];
         if ($end->tendrilMm() < SlitEnd::NARROWEST_MM - 1e-9) {
             $least = $end->tendrils * SlitEnd::NARROWEST_MM + ($end->tendrils - 1) * SlitEnd::KERF_MM;
             $checks[] = new Check(
-                Level::Stop, 'tendrils', Figures::counted($end->tendrils, 'tendril').' of an end '.$size($end->flaredMm).' wide are '
+                Level::Stop, 'tendrils', Figures::counted($end->tendrils, 'tendril').' of an end '
+                    .$size($end->flaredMm).' wide are '
                     .$size($end->tendrilMm()).' each: under '.$size(SlitEnd::NARROWEST_MM).' they tear.', $id, [
-                        ...($end->most() < 2 ? [] : [new Way(Figures::counted($end->most(), 'tendril'), new SetSetting($id, 'tendrils', (string) $end->most()))]),
-                        new Way('Flared to '.$size(ceil(10 * $least) / 10), new SetSetting($id, 'flared', (ceil(10 * $least) / 10).' mm')),
+                        ...($end->most() < 2 ? [] : [new Way(Figures::counted($end->most(), 'tendril'),
+                            new SetSetting($id, 'tendrils', (string) $end->most()))]),
+                        new Way('Flared to '.$size(ceil(10 * $least) / 10), new SetSetting($id, 'flared',
+                            (ceil(10 * $least) / 10).' mm')),
                     ],
             );
         }
         if ($end->thicknessMm() < SlitEnd::THINNEST_MM - 1e-9) {
             $most = floor(10 * $end->areaMm2 / SlitEnd::THINNEST_MM) / 10;
             $checks[] = new Check(
-                Level::Warn, 'flared', 'Flared to '.$size($end->flaredMm).' the ends come down to '.$size($end->thicknessMm())
+                Level::Warn, 'flared', 'Flared to '.$size($end->flaredMm).' the ends come down to '
+                    .$size($end->thicknessMm())
                     .': under '.$size(SlitEnd::THINNEST_MM).' they crack where they curl.', $id,
                 $most <= $wide ? [] : [new Way('Flared to '.$size($most), new SetSetting($id, 'flared', "{$most} mm"))],
             );
@@ -509,12 +521,15 @@ final class TendrilRing implements Technique
             $tendril = 'a tendril of '.$size($end->tendrilMm()).' × '.$size($end->thicknessMm());
             $hole = ceil(10 * $end->passesMm()) / 10;
             $checks[] = $spare >= 0.0
-                ? new Check(Level::Ok, 'tendril', ucfirst($tendril).' passes the '.$strung->bead->words().', '.$size($spare).' to spare.', $part->part->id)
+                ? new Check(Level::Ok, 'tendril', ucfirst($tendril).' passes the '.$strung->bead->words().', '
+                    .$size($spare).' to spare.', $part->part->id)
                 : new Check(
-                    Level::Stop, 'tendril', 'The hole of the '.$strung->bead->words().' is '.$size($strung->bead->holeMm).', and '
+                    Level::Stop, 'tendril', 'The hole of the '.$strung->bead->words().' is '
+                        .$size($strung->bead->holeMm).', and '
                         .$tendril.' wants '.$size($end->passesMm()).'.', $part->part->id,
                     $hole < 0.9 * $strung->bead->widthMm
-                        ? [new Way('One with a hole of '.$size($hole), new SwapBead($part->part->id, $at, $strung->bead->withHole($hole)))]
+                        ? [new Way('One with a hole of '.$size($hole), new SwapBead($part->part->id, $at,
+                            $strung->bead->withHole($hole)))]
                         : [],
                 );
         }
@@ -535,9 +550,12 @@ final class TendrilRing implements Technique
         $slit = ceil($longest + $once);
 
         return [new Check(
-            Level::Stop, 'room', 'Of a slit of '.$part->profile->size($part->part->mm('slit')).' the longest beads leave '
-                .$part->profile->size(max(0.0, $left)).': a curl that holds them takes '.$part->profile->size($once).'.',
-            $part->part->id, [new Way('Slit '.$part->profile->size($slit), new SetSetting($part->part->id, 'slit', "{$slit} mm"))],
+            Level::Stop, 'room', 'Of a slit of '.$part->profile->size($part->part->mm('slit'))
+                .' the longest beads leave '
+                .$part->profile->size(max(0.0, $left)).': a curl that holds them takes '.$part->profile->size($once)
+                    .'.',
+            $part->part->id, [new Way('Slit '.$part->profile->size($slit), new SetSetting($part->part->id, 'slit',
+                "{$slit} mm"))],
         )];
     }
 
@@ -546,7 +564,8 @@ final class TendrilRing implements Technique
     {
         [$inside, $size, $id] = [$part->part->mm('inside'), $part->profile->size(...), $part->part->id];
         $checks = [new Check(
-            Level::Ok, 'size', RingSize::ofDiameter(min(RingSize::MOST_MM, $inside))->words().'; it can be eased or squeezed by about a size.', $id,
+            Level::Ok, 'size', RingSize::ofDiameter(min(RingSize::MOST_MM, $inside))->words()
+                .'; it can be eased or squeezed by about a size.', $id,
         )];
         $r = ($inside + $part->wireMm()) / 2;
         $middle = $this->shoulder($part)->at->plus($this->shoulder($part)->towards->times($r));
@@ -561,9 +580,11 @@ final class TendrilRing implements Technique
             }
         }
         if ($deepest < -0.1) {
-            $checks[] = new Check(Level::Warn, 'finger', 'A bead reaches '.$size(-$deepest).' into the finger: turn its tendril up more, or take a smaller one.', $id);
+            $checks[] = new Check(Level::Warn, 'finger', 'A bead reaches '.$size(-$deepest)
+                .' into the finger: turn its tendril up more, or take a smaller one.', $id);
         } elseif ($highest > 0.0) {
-            $checks[] = new Check(Level::Note, 'finger', 'Its highest bead stands '.$size($highest).' off the finger.', $id);
+            $checks[] = new Check(Level::Note, 'finger', 'Its highest bead stands '.$size($highest)
+                .' off the finger.', $id);
         }
 
         return $checks;

@@ -323,7 +323,8 @@ final class WoundRing implements Technique
         $d = $part->wireMm();
 
         return Wound::close(
-            $this->turnsHost($part), $this->besideMm($part, $this->halfSeat($part)), $part->part->count('wraps'), $d, $d,
+            $this->turnsHost($part), $this->besideMm($part, $this->halfSeat($part)), $part->part->count('wraps'), $d,
+            $d,
             $this->sideMm($part),
         );
     }
@@ -407,7 +408,8 @@ final class WoundRing implements Technique
 
         return [new Step(
             $moment, '', $part->strung === [] ? 'Wind the top' : 'Wind round the beads',
-            'With the longer end go '.Figures::counted($turns, 'turn')." {$what}, flat on the shank, each outside the one before; "
+            'With the longer end go '.Figures::counted($turns, 'turn')
+                ." {$what}, flat on the shank, each outside the one before; "
                 .$part->profile->size($this->halo($part)->widthMm()).' wide when done.',
             [$part->mark('halo')], $turns, 'turns', tool: 'fingers, chain-nose pliers',
             cautions: $part->strung === [] ? [] : [Caution::Crush], operation: Operation::Spiral,

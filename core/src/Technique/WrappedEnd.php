@@ -188,7 +188,8 @@ final readonly class WrappedEnd
         return new Check(
             Level::Note, 'looping pliers', 'Your looping pliers turn eyes of '.$size($mark->mm).', and this one is '
                 .$size($this->loop->insideMm).'.', $this->plan->part->id,
-            [new Way('An eye of '.$size($mark->mm), new SetSetting($this->plan->part->id, $this->prefix.$this->insideKey, $mark->mm.' mm'))],
+            [new Way('An eye of '.$size($mark->mm), new SetSetting($this->plan->part->id, $this->prefix
+                .$this->insideKey, $mark->mm.' mm'))],
         );
     }
 

@@ -175,10 +175,18 @@ final class MetalTable
                 coating: 'gold',
             ),
             Metal::Enamelled => self::enamelled('enamelled copper', [[22, 64, 78], [64, 138, 154], [196, 232, 236]]),
-            Metal::EnamelledBlack => self::enamelled('black enamelled copper', [[12, 12, 14], [52, 52, 58], [168, 168, 178]]),
-            Metal::EnamelledRed => self::enamelled('red enamelled copper', [[84, 14, 18], [178, 40, 44], [246, 190, 186]]),
-            Metal::EnamelledBlue => self::enamelled('blue enamelled copper', [[18, 34, 92], [54, 84, 176], [192, 206, 246]]),
-            Metal::EnamelledGreen => self::enamelled('green enamelled copper', [[16, 66, 36], [52, 134, 80], [192, 232, 204]]),
+            Metal::EnamelledBlack => self::enamelled(
+                'black enamelled copper', [[12, 12, 14], [52, 52, 58], [168, 168, 178]],
+            ),
+            Metal::EnamelledRed => self::enamelled(
+                'red enamelled copper', [[84, 14, 18], [178, 40, 44], [246, 190, 186]],
+            ),
+            Metal::EnamelledBlue => self::enamelled(
+                'blue enamelled copper', [[18, 34, 92], [54, 84, 176], [192, 206, 246]],
+            ),
+            Metal::EnamelledGreen => self::enamelled(
+                'green enamelled copper', [[16, 66, 36], [52, 134, 80], [192, 232, 204]],
+            ),
         };
     }
 

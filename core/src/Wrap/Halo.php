@@ -44,7 +44,8 @@ final readonly class Halo
 
     public function numbers(): string
     {
-        return "{$this->turns} × ".Figures::trim($this->roundMm(), 3).' + π × '.Figures::trim($this->wireMm, 3)." × {$this->turns}²";
+        return "{$this->turns} × ".Figures::trim($this->roundMm(), 3).' + π × '.Figures::trim($this->wireMm, 3)
+            ." × {$this->turns}²";
     }
 
     /**
@@ -60,7 +61,11 @@ final readonly class Halo
         $mm = ($turns - floor($turns)) * $round;
         $quarter = M_PI * $radius / 2;
         // A quarter round the end, along the side, half round the other end, back along the other side, a quarter.
-        foreach ([[$quarter, 0.0, 1.0], [2 * $half, 0.0, -1.0], [2 * $quarter, M_PI / 2, -1.0], [2 * $half, 0.0, 1.0], [$quarter, 1.5 * M_PI, 1.0]] as $piece => [$long, $from, $way]) {
+        $pieces = [
+            [$quarter, 0.0, 1.0], [2 * $half, 0.0, -1.0], [2 * $quarter, M_PI / 2, -1.0], [2 * $half, 0.0, 1.0],
+            [$quarter, 1.5 * M_PI, 1.0],
+        ];
+        foreach ($pieces as $piece => [$long, $from, $way]) {
             if ($mm > $long && $piece < 4) {
                 $mm -= $long;
 

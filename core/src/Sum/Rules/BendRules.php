@@ -98,7 +98,8 @@ final class BendRules
                 Input::size('inside', 'inside diameter of both loops', '2.5 mm')->after('inside', 'loops'),
                 Input::number('wraps', 'wraps, each end', '3', 0, 100)->before('wraps', 'wrap'),
                 Input::length('body', 'beads', '8 mm', null, 1000)->after('beads', 'body', 'bead'),
-                Input::length('tail', 'tail to hold, each end', '10 mm', '0', 1000)->after('tail'), Input::have()->optional(),
+                Input::length('tail', 'tail to hold, each end', '10 mm', '0', 1000)->after('tail'),
+                Input::have()->optional(),
             ], WrappedLoop::SOURCE,
             function (Given $given): Answer {
                 $wire = $given->mm('wire');
@@ -112,7 +113,8 @@ final class BendRules
                 ];
                 $room = $given->has('have') ? $given->mm('have') - 2 * $end->totalMm() : null;
                 if ($room !== null && $room <= 0.0) {
-                    throw OutOfRange::tooShort('have', $given->mm('have'), 2 * $end->totalMm(), 'both ends without a bead');
+                    throw OutOfRange::tooShort('have', $given->mm('have'), 2 * $end->totalMm(),
+                        'both ends without a bead');
                 }
 
                 return new Answer($room === null ? $results : $results + ['beads_mm' => $room], [
