@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Course;
 
+use Hebra\Core\Bead\Bead;
 use Hebra\Core\Wrap\BandLayout;
 use Hebra\Core\Wrap\BandSection;
 use Hebra\Core\Wrap\BasketWeave;
@@ -16,7 +17,8 @@ use Hebra\Core\Wrap\WeavePattern;
  */
 final readonly class WovenWire
 {
-    public function __construct(private BandLayout $band, private float $topMm)
+    /** @param  array<int, array<int, Strung>>  $beads  on the front of a repeat of a figure, by section and repeat */
+    public function __construct(private BandLayout $band, private float $topMm, private array $beads = [])
     {
     }
 
@@ -35,7 +37,9 @@ final readonly class WovenWire
         $last = null;
         foreach ($this->band->sections as $at => $section) {
             $spans = match (true) {
-                $section->weave instanceof WeavePattern => $this->figures($section, $section->weave),
+                $section->weave instanceof WeavePattern => $this->figures(
+                    $section, $section->weave, $this->beads[$at] ?? [],
+                ),
                 $section->weave instanceof BasketWeave => $this->basket($section, $section->weave),
                 default => [],
             };
@@ -56,23 +60,94 @@ final readonly class WovenWire
         return ($place - 1 - ($this->band->cores - 1) / 2) * $this->band->spacingMm;
     }
 
-    /** @return list<Span> */
-    private function figures(BandSection $section, WeavePattern $weave): array
+    /**
+     * Where the beads of a section stand on its wire, mm from where that begins.
+     *
+     * @return list<array{Strung, float}>
+     */
+    public function beadsOn(int $section): array
+    {
+        $stand = [];
+        $woven = $this->band->sections[$section];
+        if (! $woven->weave instanceof WeavePattern) {
+            return [];
+        }
+        $mm = 0.0;
+        $plain = (new Curve($this->repeat($woven, $woven->weave)[0]))->lengthMm();
+        for ($repeat = 0; $repeat < $woven->repeats; $repeat++) {
+            $strung = $this->beads[$section][$repeat] ?? null;
+            if ($strung === null) {
+                $mm += $plain;
+
+                continue;
+            }
+            [$spans, $through] = $this->repeat($woven, $woven->weave, $strung);
+            $stand[] = [$strung, $mm + (new Curve(array_slice($spans, 0, $through)))->lengthMm()];
+            $mm += (new Curve($spans))->lengthMm();
+        }
+
+        return $stand;
+    }
+
+    /**
+     * @param  array<int, Strung>  $beads  by the repeat
+     * @return list<Span>
+     */
+    private function figures(BandSection $section, WeavePattern $weave, array $beads): array
+    {
+        [$plain] = $this->repeat($section, $weave);
+        $all = [];
+        for ($repeat = 0; $repeat < $section->repeats; $repeat++) {
+            $on = new Vector(0.0, $repeat * $section->lengthMm / $section->repeats);
+            $one = isset($beads[$repeat]) ? $this->repeat($section, $weave, $beads[$repeat])[0] : $plain;
+            array_push($all, ...($repeat === 0 ? $one : array_map(fn (Span $span): Span => $span->moved($on), $one)));
+        }
+
+        return $all;
+    }
+
+    /**
+     * The first repeat of a section, with a bead on the last turn of its widest figure where one is given.
+     *
+     * @return array{list<Span>, int} its spans, and which of them goes through the bead
+     */
+    private function repeat(BandSection $section, WeavePattern $weave, ?Strung $strung = null): array
     {
         $turns = [];
         foreach ($weave->figures as $figure) {
             $edges = [$this->x($figure['from']), $this->x($figure['to'])];
             array_push($turns, ...array_fill(0, $figure['turns'], $edges));
         }
+        $wide = array_map(fn (array $edges): float => round($edges[1] - $edges[0], 9), $turns);
+        $widest = max([0.0, ...$wide]);
+        $last = $strung === null ? null : max([0, ...array_keys($wide, $widest, true)]);
         $pitch = $section->lengthMm / $section->repeats / count($turns);
-        $one = [];
+        [$one, $through] = [[], 0];
         foreach ($turns as $turn => [$left, $right]) {
             $next = $turns[($turn + 1) % count($turns)][0];
             $y = $this->topMm + $section->fromMm + $turn * $pitch;
-            array_push($one, ...self::turn($this->radiusMm(), $left, $right, $next, $y, $pitch));
+            $round = self::turn($this->radiusMm(), $left, $right, $next, $y, $pitch);
+            if ($turn === $last) {
+                // Along the front, which is its second span.
+                $through = count($one) + 2;
+                array_splice($round, 1, 1, $this->over($round[1], $strung->bead));
+            }
+            array_push($one, ...$round);
         }
 
-        return self::repeated($one, $section);
+        return [$one, $through];
+    }
+
+    /** @return list<Span> up to a bead's hole, through it, and down again, instead of straight along the front */
+    private function over(Span $front, Bead $bead): array
+    {
+        $way = $front->to->minus($front->from);
+        $long = min($bead->lengthMm, $way->lengthMm());
+        $half = $way->unit()->times($long / 2);
+        $middle = $front->at(0.5)->plus(new Vector(0.0, 0.0, max(0.0, ($bead->widthMm - $this->band->wireMm) / 2)));
+        [$in, $out] = [$middle->minus($half), $middle->plus($half)];
+
+        return [Span::straight($front->from, $in), Span::straight($in, $out), Span::straight($out, $front->to)];
     }
 
     private function radiusMm(): float

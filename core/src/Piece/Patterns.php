@@ -491,6 +491,12 @@ final class Patterns
                 FitKind::Wrist,
                 Metal::Copper, wires: ['weave' => '28 awg in enamelled-blue'],
             ),
+            'beaded-band' => new Pattern(
+                'A narrow band with small beads woven in along its front',
+                Family::Woven,
+                [['jump-ring', [], ['inside' => 6.0]], ['woven-band', [['foam', 7]], ['cores' => 5, 'length' => 48.0, 'pattern' => '2@1-2 2@2-3 2@3-4 2@4-5 2@1-5', 'bead_every' => 2, 'turned' => true]]],
+                FitKind::Neck, Metal::Brass,
+            ),
             'sectioned-band' => new Pattern(
                 'A band in sections, figures, basket and a cross, mirrored about its middle',
                 Family::Woven,

@@ -65,6 +65,9 @@ final class TendrilRing implements Technique
 
     private const FLAT = 80.0;
 
+    /** So much wider than the wire an end is flared at least, where nothing is said. */
+    private const WIDER = 1.2;
+
     /** By how much a bead is slid outwards to clear those beside it. */
     private const SLID_MM = 0.25;
 
@@ -479,15 +482,18 @@ final class TendrilRing implements Technique
     {
         [$end, $id, $size] = [$this->end($part), $part->part->id, $part->profile->size(...)];
         $wide = $part->wireOf($part->part->wire)->size->section()->widthMm();
+        $least = $end->tendrils * SlitEnd::NARROWEST_MM + ($end->tendrils - 1) * SlitEnd::KERF_MM;
         if ($end->flaredMm < $wide) {
-            return [new Check(Level::Stop, 'flared', 'Ends flared to '.$size($end->flaredMm)
-                .' would be narrower than the wire, '.$size($wide).'.', $id, [
-                    new Way('Flared to '.$size(ceil(2 * $wide)), new SetSetting($id, 'flared', ceil(2 * $wide).' mm')),
-                ])];
+            $flared = ceil(10 * max(self::WIDER * $wide, $least)) / 10;
+
+            return [new Check(
+                Level::Stop, 'flared', 'Ends flared to '.$size($end->flaredMm).' would be narrower than the wire, '
+                    .$size($wide).'.', $id,
+                [new Way('Flared to '.$size($flared), new SetSetting($id, 'flared', "{$flared} mm"))],
+            )];
         }
         $checks = [];
         if ($end->tendrilMm() < SlitEnd::NARROWEST_MM - 1e-9) {
-            $least = $end->tendrils * SlitEnd::NARROWEST_MM + ($end->tendrils - 1) * SlitEnd::KERF_MM;
             $checks[] = new Check(
                 Level::Stop, 'tendrils', Figures::counted($end->tendrils, 'tendril').' of an end '
                     .$size($end->flaredMm).' wide are '

@@ -7,6 +7,7 @@ namespace Hebra\Core\Technique;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Curve;
 use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Move;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape;
 use Hebra\Core\Course\Shape\Arc;
@@ -18,6 +19,9 @@ use Hebra\Core\Course\Shape\Rolled;
 use Hebra\Core\Course\Shape\Taken;
 use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Course\Span;
+use Hebra\Core\Course\Stringing;
+use Hebra\Core\Course\Strung;
+use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Course\WovenWire;
 use Hebra\Core\Figure\Placement;
@@ -123,6 +127,7 @@ final class WovenBand implements Technique
             Parameter::weave('pattern', 'weave', '4@1-2 4@2-3'),
             Parameter::flag('mirrored', 'sections mirrored about the last', false),
             Parameter::length('length', 'woven length', 40.0, 2.0, 400.0),
+            Parameter::count('bead_every', 'repeats from bead to bead', 4, 1, 500),
             Parameter::length('ends', 'each core beyond, each end, trimmed', 100.0, 20.0, 250.0),
             Parameter::length('eye', 'eyes, inside', 3.0, 1.0, 20.0),
             Parameter::flag('turned', 'eyes across the face', false),
@@ -131,7 +136,31 @@ final class WovenBand implements Technique
 
     public function shows(string $key, Part $part): bool
     {
-        return $key !== 'mirrored' || str_contains($part->choice('pattern'), '|');
+        return match ($key) {
+            'mirrored' => str_contains($part->choice('pattern'), '|'),
+            'bead_every' => $part->beads !== [],
+            default => true,
+        };
+    }
+
+    public function takesBeads(): bool
+    {
+        return true;
+    }
+
+    public function usualBeads(): int
+    {
+        return 0;
+    }
+
+    public function through(PartPlan $part, int $run): array
+    {
+        return ['weave'];
+    }
+
+    private function beads(PartPlan $part, BandLayout $band): WovenBeads
+    {
+        return new WovenBeads($part, $band);
     }
 
     private function band(PartPlan $part): BandLayout
@@ -194,8 +223,9 @@ final class WovenBand implements Technique
     /** @return list<Course> */
     private function weavingCourses(PartPlan $part, BandLayout $band): array
     {
-        $woven = new WovenWire($band, $this->topMm($part));
-        $pieces = $this->weavingWires($band);
+        $beads = $this->beads($part, $band);
+        $woven = new WovenWire($band, $this->topMm($part), $beads->places());
+        $pieces = $this->weavingWires($part, $band);
         if ($pieces > 1) {
             return $this->joined($part, $band, $woven, $pieces);
         }
@@ -204,22 +234,44 @@ final class WovenBand implements Technique
         foreach ($band->sections as $at => $section) {
             // Over a cross it also goes aside, from where it leaves to where it goes on.
             $mm = $section->cross > 0 ? (new Curve($sections()[$at]))->lengthMm() : $section->wireMm;
+            $more = $beads->moreMm($at);
             $stretch->worked(
                 SegmentKind::Weave,
-                $mm,
+                $mm + $more,
                 $section->cross > 0 ? 'carried on' : Figures::counted($section->repeats, 'repeat'),
                 'weave',
                 $section->cross > 0
                     ? 'length of the cross'
                     : ($section->weave instanceof BasketWeave ? 'repeats · the taut string round the cores' : 'repeats · Σ turns·√((π(D + w) + 2(k − 1)s)² + w²)'),
-                $section->repeats.' × '.Figures::trim($mm / $section->repeats, 2),
+                $section->repeats.' × '.Figures::trim($mm / $section->repeats, 2)
+                    .($more > 0.0 ? ' + '.Figures::trim($more, 3) : ''),
+                beads: $beads->on($at),
                 shape: new Later(fn (): Shape => $sections()[$at] === [] ? new Taken : Laid::through($sections()[$at])),
-            );
+            )->threading(fn (): array => $this->threaded($part, $woven->beadsOn($at)));
         }
 
         return [
             self::weaveTail($stretch, 'end')->course('Weaving wire', 'weave', $part->times, fn (): Frame => $woven->start(), 'weave'),
         ];
+    }
+
+    /**
+     * @param  list<array{Strung, float}>  $beads
+     * @return list<Threaded>
+     */
+    private function threaded(PartPlan $part, array $beads): array
+    {
+        return array_map(
+            fn (array $one): Threaded => new Threaded($one[0]->bead, 1, $part->mark('beads'), atMm: $one[1]), $beads,
+        );
+    }
+
+    /** All that is woven, with what its beads cost more. */
+    private function wovenMm(PartPlan $part, BandLayout $band): float
+    {
+        $beads = $this->beads($part, $band);
+
+        return $band->weavingWireMm() + array_sum(array_map($beads->moreMm(...), array_keys($band->sections)));
     }
 
     private static function weaveTail(Stretch $stretch, string $end): Stretch
@@ -228,9 +280,9 @@ final class WovenBand implements Technique
     }
 
     /** How many lengths of weaving wire it takes: none longer than arms can pull. */
-    private function weavingWires(BandLayout $band): int
+    private function weavingWires(PartPlan $part, BandLayout $band): int
     {
-        return max(1, (int) ceil($band->weavingWireMm() / self::WORKABLE_MM));
+        return max(1, (int) ceil($this->wovenMm($part, $band) / self::WORKABLE_MM));
     }
 
     /**
@@ -242,18 +294,22 @@ final class WovenBand implements Technique
     {
         $turn = Turn::mm($part->wireMm(), $band->wireMm);
         $joins = 2 * ($pieces - 1) / $pieces * self::JOIN_TURNS;
+        $wovenMm = $this->wovenMm($part, $band);
         $courses = [];
         $shares = Later::once(fn (): array => (new Curve(array_merge(...$woven->sections())))->shared($pieces));
         for ($piece = 0; $piece < $pieces; $piece++) {
             $stretch = self::weaveTail(new Stretch($part), 'start')->anchored()
                 ->worked(
                     SegmentKind::Weave,
-                    $band->weavingWireMm() / $pieces,
+                    $wovenMm / $pieces,
                     'its share of the weave',
                     'weave',
                     'all the weave takes/lengths',
-                    Figures::trim($band->weavingWireMm(), 2)."/{$pieces}",
+                    Figures::trim($wovenMm, 2)."/{$pieces}",
+                    beads: array_column($this->shareOf($part, $band, $woven, $piece, $wovenMm / $pieces), 0),
                     shape: new Later(fn (): Laid => Laid::through($shares()[$piece])),
+                )->threading(
+                    fn (): array => $this->threaded($part, $this->shareOf($part, $band, $woven, $piece, $wovenMm / $pieces)),
                 )
                 ->worked(
                     SegmentKind::Weave,
@@ -267,11 +323,33 @@ final class WovenBand implements Technique
                 );
             $courses[] = self::weaveTail($stretch, 'end')->course(
                 'Weaving wire', 'weave', $part->times,
-                fn (): Frame => Frame::down(0.0)->in($shares()[$piece][0]->from), 'weave',
+                fn (): Frame => Frame::down(0.0)->in($shares()[$piece][0]->from),
+                // Lengths that carry beads are told apart.
+                $part->strung === [] || $piece === 0 ? 'weave' : 'weave-'.($piece + 1),
             );
         }
 
         return $courses;
+    }
+
+    /**
+     * The beads of one of several lengths, and where they stand on it.
+     *
+     * @return list<array{Strung, float}>
+     */
+    private function shareOf(PartPlan $part, BandLayout $band, WovenWire $woven, int $piece, float $eachMm): array
+    {
+        [$share, $mm] = [[], 0.0];
+        foreach ($band->sections as $at => $section) {
+            foreach ($woven->beadsOn($at) as [$strung, $on]) {
+                if ((int) floor(($mm + $on) / $eachMm) === $piece) {
+                    $share[] = [$strung, $mm + $on - $piece * $eachMm];
+                }
+            }
+            $mm += $section->wireMm + $this->beads($part, $band)->moreMm($at);
+        }
+
+        return $share;
     }
 
     /**
@@ -452,6 +530,7 @@ final class WovenBand implements Technique
                     tool: 'tape',
                     operation: Operation::Ready,
                 ),
+                ...$this->stringSteps($part, $moment),
                 ...$this->weaveSteps($part, $moment),
                 new Step(
                     $moment,
@@ -467,6 +546,61 @@ final class WovenBand implements Technique
             [EventKind::Form, 'bottom'] => $turn('bottom'),
             default => [],
         };
+    }
+
+    /** @return list<Step> what every weaving wire carries is on it before it is begun */
+    private function stringSteps(PartPlan $part, Moment $moment): array
+    {
+        if ($part->strung === []) {
+            return [];
+        }
+        $wires = $this->weavingCourses($part, $this->band($part));
+        $steps = [];
+        foreach ($wires as $number => $course) {
+            $beads = Stringing::joined(array_merge(...array_map(fn (Move $move): array => $move->segment->beads, $course->moves)));
+            if ($beads === []) {
+                continue;
+            }
+            $step = new Step(
+                $moment, '', 'String the weaving wire'.(count($wires) > 1 ? ' '.($number + 1) : ''),
+                'The first that is wanted goes on first: '.Stringing::words($beads).'. Let them hang, and slide one up every '
+                    .Figures::counted($part->part->count('bead_every'), 'repeat').', on the front, where the widest turn crosses.',
+                [$part->mark('beads')], array_sum(array_map(fn (Strung $run): int => $run->count, $beads)), 'beads',
+                tool: 'fingers', operation: Operation::Thread,
+            );
+            $steps[] = $step->putting($beads, $part->cutKey($course->slot));
+        }
+
+        return $steps;
+    }
+
+    /** @return list<Check> whether every bead has a place, and is no longer than what it lies across */
+    private function beadChecks(PartPlan $part, BandLayout $band): array
+    {
+        if ($part->strung === []) {
+            return [];
+        }
+        [$beads, $id, $size] = [$this->beads($part, $band), $part->part->id, $part->profile->size(...)];
+        $checks = [];
+        if ($part->beadCount() > $beads->room()) {
+            $every = $part->part->count('bead_every');
+            $checks[] = new Check(
+                Level::Stop, 'room', 'With a bead every '.Figures::counted($every, 'repeat').' there is room for '
+                    .$beads->room().', and '.$part->beadCount().' are given.', $id,
+                $every === 1 ? [] : [new Way('A bead every repeat', new SetSetting($id, 'bead_every', '1'))],
+            );
+        }
+        $pass = max(array_map($beads->passMm(...), $band->sections));
+        foreach ($part->strung as $strung) {
+            if ($strung->bead->lengthMm > $pass + 1e-9) {
+                $checks[] = new Check(
+                    Level::Warn, 'bead across', 'The '.$strung->bead->words().' is longer than what it lies across, '.$size($pass)
+                        .': it stands out at both sides.', $id,
+                );
+            }
+        }
+
+        return [...$checks, ...$this->crowded($part)];
     }
 
     /** @return list<Step> one for each section, and one wherever a core comes in or leaves */
@@ -505,7 +639,7 @@ final class WovenBand implements Technique
                     '',
                     $many ? 'Weave section '.($at + 1) : 'Weave',
                     ($at === 0 ? 'Leave a tail. ' : '').'Each repeat: '.self::inWords($section).'. '
-                        .($at === 0 ? 'Keep the first turns round two easy, and push the rows together as you go.'.($this->weavingWires($band) > 1 ? ' It takes '.$this->weavingWires($band).' lengths of wire: begin each behind, with '.self::JOIN_TURNS.' turns of the old and the new over each other.' : '') : 'Push the rows together as you go.'),
+                        .($at === 0 ? 'Keep the first turns round two easy, and push the rows together as you go.'.($this->weavingWires($part, $band) > 1 ? ' It takes '.$this->weavingWires($part, $band).' lengths of wire: begin each behind, with '.self::JOIN_TURNS.' turns of the old and the new over each other.' : '') : 'Push the rows together as you go.'),
                     [$part->mark('weave')],
                     $section->repeats,
                     'repeats',
@@ -593,7 +727,7 @@ final class WovenBand implements Technique
                 );
             }
         }
-        array_push($checks, ...$this->lengthChecks($part, $band));
+        array_push($checks, ...$this->beadChecks($part, $band), ...$this->lengthChecks($part, $band));
         [$from, $to] = $band->runOf($this->middleCore($part));
         if ($from > 0 || $to < $band->lengthMm() - 1e-9) {
             $checks[] = new Check(
