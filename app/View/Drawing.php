@@ -263,7 +263,7 @@ final class Drawing
         return array_values($kinds);
     }
 
-    /** @return list<array{id: string, mark: string, x: float, y: float, turn: string}> */
+    /** @return list<array{id: string, mark: string, x: float, y: float, metal: string, turn: string}> */
     public function beads(int $layer): array
     {
         $ids = [];
@@ -275,6 +275,7 @@ final class Drawing
             [$x, $y] = [$this->x($mark->xMm), $this->y($mark->topMm)];
 
             return ['id' => $ids[spl_object_id($mark->bead)] ??= $this->idOf($mark->bead), 'mark' => $mark->mark, 'x' => $x, 'y' => $y,
+                'metal' => $mark->metal === null ? '' : ' metal-'.$mark->metal->value,
                 'turn' => $this->stood($mark, $x, round($y + $this->px($mark->bead->lengthMm) / 2, 2))];
         }, $marks);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Figure;
 
 use Hebra\Core\Bead\Bead;
+use Hebra\Core\Wire\Metal;
 
 /**
  * A bead in the drawing, its upper end at topMm, xMm beside the middle line, turned clockwise by so many degrees about
@@ -20,13 +21,24 @@ final readonly class BeadMark
         /** how wide and how long it is seen beside what it is, from where it looks to */
         public float $wide = 1.0,
         public float $long = 1.0,
+        /** what it is wound of, where it is wound of wire */
+        public ?Metal $metal = null,
     ) {
+    }
+
+    public function woundOf(Metal $metal): self
+    {
+        return new self(
+            $this->bead, $this->topMm, $this->mark, $this->xMm, $this->turn, $this->layer, $this->wide, $this->long,
+            $metal,
+        );
     }
 
     public function marked(string $mark): self
     {
         return new self(
             $this->bead, $this->topMm, $mark, $this->xMm, $this->turn, $this->layer, $this->wide, $this->long,
+            $this->metal,
         );
     }
 
@@ -41,7 +53,7 @@ final readonly class BeadMark
             $this->mark,
             round($x, 4),
             $this->turn + round($arc->degrees($this->topMm + $half), 2),
-            $this->layer, $this->wide, $this->long,
+            $this->layer, $this->wide, $this->long, $this->metal,
         );
     }
 
@@ -52,7 +64,7 @@ final readonly class BeadMark
 
         return new self(
             $this->bead, round($y - $half, 4), $this->mark, round($x, 4), $this->turn + $pose->degrees, $this->layer,
-            $this->wide, $this->long,
+            $this->wide, $this->long, $this->metal,
         );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Figure;
 
+use Hebra\Core\Wire\Metal;
+
 /** A piece as geometry in millimetres: x from the middle line, y down from its highest point. */
 final readonly class PieceFigure
 {
@@ -142,6 +144,14 @@ final readonly class PieceFigure
             array_map(fn (Stroke $stroke): Stroke => $stroke->marked($mark($stroke->mark)), $this->strokes),
             array_map(fn (BeadMark $bead): BeadMark => $bead->marked($mark($bead->mark)), $this->beads),
         );
+    }
+
+    /** Its beads that are wound of wire, in that wire's metal. */
+    public function woundOf(Metal $metal): self
+    {
+        return new self($this->strokes, array_map(
+            fn (BeadMark $bead): BeadMark => $bead->bead->shape->isWound() ? $bead->woundOf($metal) : $bead, $this->beads,
+        ));
     }
 
     /** Bent to a part of a circle. */

@@ -12,6 +12,7 @@ use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Helix;
 use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Strung;
+use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Piece\Change\SwapBead;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\Figures;
@@ -84,6 +85,12 @@ final class CoilBeads
         $wire = $part->wireOf(Piece::COIL_BEAD)->diameterMm();
 
         return Coil::ofLength($wire, $run->bead->holeMm, $wire, $run->bead->lengthMm);
+    }
+
+    /** A figure of a part with its coil beads in their wire's metal. */
+    public static function tinted(PartPlan $part, PieceFigure $figure): PieceFigure
+    {
+        return self::runs($part) === [] ? $figure : $figure->woundOf($part->wireOf(Piece::COIL_BEAD)->metal);
     }
 
     /** Its wire as it is cut, and as it is once wound: what a picture of the work shows. */

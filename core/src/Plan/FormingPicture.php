@@ -90,7 +90,7 @@ final readonly class FormingPicture
         $seen = new Seen($view->degrees(), $view === View::Top);
         $seen->part(array_map(fn (Course $course): array => [$course, $part->wireOf($course->role)], $wires));
 
-        return $seen->figure();
+        return CoilBeads::tinted($part, $seen->figure());
     }
 
     /** The whole of a figure, to be placed. */

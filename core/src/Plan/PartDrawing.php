@@ -95,6 +95,6 @@ final class PartDrawing
             $seen->plate($plate, $part->mark('face'));
         }
 
-        return $seen->figure();
+        return CoilBeads::tinted($part, $seen->figure());
     }
 }

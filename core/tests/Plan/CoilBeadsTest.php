@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Hebra\Core\Tests\Plan;
 
 use Hebra\Core\Bead\Bead;
+use Hebra\Core\Figure\BeadMark;
+use Hebra\Core\Figure\View;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\FormingPicture;
+use Hebra\Core\Plan\FormingStates;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
@@ -58,6 +62,24 @@ final class CoilBeadsTest extends TestCase
         $without = Some::changed(Patterns::start('wound-bead-drop', 'One'), ['do' => 'bead.remove', 'part' => 'p3', 'at' => 0]);
         // 7 mm of coil are 90.58 mm of 0.6438: 0.3255 mm² · 90.58 · 8.53 / 1000 = 0.2515 g, and 7 mm of the pin 0.0123.
         self::assertEqualsWithDelta(0.2638, self::plan()->gramsEach - self::plan($without)->gramsEach, 0.0005);
+    }
+
+    /** Wherever it is drawn, also while the part is made, it is of the metal that it is wound of. */
+    public function test_it_is_drawn_in_its_metal(): void
+    {
+        $piece = Some::changed(Patterns::start('wound-bead-drop', 'One'), ['do' => 'wire', 'role' => 'coil-bead', 'metal' => 'copper']);
+        $plan = self::plan($piece);
+        $wound = fn (array $beads): array => array_values(array_unique(array_map(
+            fn (BeadMark $bead): ?string => $bead->metal?->value,
+            array_filter($beads, fn (BeadMark $bead): bool => $bead->bead->shape->isWound()),
+        )));
+        self::assertSame(['copper'], $wound($plan->assembly()->beads()));
+        self::assertSame(['copper'], $wound($plan->seen(View::Side)->beads()));
+        $states = new FormingStates($plan);
+        self::assertSame(['copper'], $wound(FormingPicture::of($plan, $states, $states->count() - 2)->after->beads));
+        self::assertSame([null], array_values(array_unique(array_map(
+            fn (BeadMark $bead): ?string => $bead->metal?->value, self::plan(Patterns::start('single-drop', 'One'))->assembly()->beads(),
+        ))));
     }
 
     public function test_its_wire_is_chosen_and_kept(): void

@@ -54,6 +54,7 @@
     @case('coil')
         @php($turns = max(2, (int) round($l / max(1.2, $h - $bore))))
         <rect class="hull" fill="url(#tube-{{ $c }})" x="{!! $r(-$h) !!}" y="0" width="{!! $r($w) !!}" height="{!! $r($l) !!}" rx="{!! $r($l / $turns / 2) !!}"/>
+        <path class="coil-shine" d="M{!! $r(-$h * 0.4) !!} {!! $r($l * 0.04) !!}V{!! $r($l * 0.96) !!}" stroke-width="{!! $r($h * 0.28) !!}"/>
         <path class="edge-line" d="@for ($turn = 1; $turn < $turns; $turn++)M{!! $r(-$h) !!} {!! $r(($turn - 0.25) * $l / $turns) !!}L{!! $r($h) !!} {!! $r(($turn + 0.25) * $l / $turns) !!}@endfor"/>
         @break
     @case('seed')
