@@ -46,6 +46,7 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 use Hebra\Core\Wrap\Spiral;
+use WeakMap;
 
 /**
  * A ring open on top, its shank's ends hammered wide and slit into tendrils that take beads and curl to hold them. Cut =
@@ -56,6 +57,9 @@ final class TendrilRing implements Technique
     use Usual;
 
     private const ENDS = ['first', 'second'];
+
+    /** @var WeakMap<PartPlan, array<int, list<float>>>|null what stays bare, worked out once for a part */
+    private static ?WeakMap $known = null;
 
     /** The eye that a curl begins with, inside; a bead's curl is at least once round it. */
     private const EYE_MM = 0.8;
@@ -200,6 +204,17 @@ final class TendrilRing implements Technique
      * @return list<float>
      */
     private function bareMm(PartPlan $part, int $end): array
+    {
+        self::$known ??= new WeakMap;
+        $known = self::$known[$part] ?? [];
+        $known[$end] ??= $this->cleared($part, $end);
+        self::$known[$part] = $known;
+
+        return $known[$end];
+    }
+
+    /** @return list<float> */
+    private function cleared(PartPlan $part, int $end): array
     {
         $stands = $bare = [];
         $once = (new Spiral($this->end($part)->thicknessMm(), self::EYE_MM, 1.0))->wireLengthMm();

@@ -600,7 +600,16 @@ final class WovenBand implements Technique
             }
         }
 
-        return [...$checks, ...$this->crowded($part)];
+        if ($part->beadCount() > 1 && $part->widestMm() > $beads->apartMm() + 1e-9) {
+            $every = (string) ($part->part->count('bead_every') + 1);
+            $checks[] = new Check(
+                Level::Warn, 'crowded', 'Beads '.$size($part->widestMm()).' wide would stand in each other: they are '
+                    .$size($beads->apartMm()).' apart.', $id,
+                [new Way("A bead every {$every} repeats", new SetSetting($id, 'bead_every', $every))],
+            );
+        }
+
+        return $checks;
     }
 
     /** @return list<Step> one for each section, and one wherever a core comes in or leaves */

@@ -29,6 +29,19 @@ final readonly class WovenBeads
         return $this->plan->part->count('bead_every');
     }
 
+    /** How far one stands from the next along the band, where they stand closest. */
+    public function apartMm(): float
+    {
+        $apart = array_map(
+            fn (BandSection $section): float => $section->weave instanceof WeavePattern
+                ? $this->every() * $section->lengthMm / $section->repeats
+                : INF,
+            $this->band->sections,
+        );
+
+        return min([INF, ...$apart]);
+    }
+
     /** How many have a place. */
     public function room(): int
     {

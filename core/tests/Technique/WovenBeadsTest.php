@@ -115,6 +115,9 @@ final class WovenBeadsTest extends TestCase
         self::assertSame([], [...self::said(self::plan(), Level::Stop), ...self::said(self::plan(), Level::Warn)]);
         $plan = self::plan(self::changed(bead_every: '3'));
         self::assertContains('With a bead every 3 repeats there is room for 5, and 7 are given.', self::said($plan, Level::Stop));
+        self::assertContains(
+            'Beads 4 mm wide would stand in each other: they are 3.2 mm apart.', self::said(self::plan(self::changed(bead_every: '1')), Level::Warn),
+        );
         $wide = Some::changed(self::changed(), ['do' => 'bead.swap', 'part' => 'p2', 'at' => '0', 'bead' => '3 x 9mm tube, hole 1']);
         self::assertStringContainsString('is longer than what it lies across, 4.55 mm', implode(' ', self::said(self::plan($wide), Level::Warn)));
     }
