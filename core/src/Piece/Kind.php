@@ -43,7 +43,7 @@ interface Kind
     /** About how many strokes it is drawn with: what a page and its maker have to bear. */
     public function heft(Part $part): int;
 
-    /** How many beads a new one begins with. */
+    /** How many beads a new one begins with; 0 where most are made without. */
     public function usualBeads(): int;
 
     /** @return list<Drilling> */

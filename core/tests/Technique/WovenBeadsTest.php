@@ -8,6 +8,7 @@ use Hebra\Core\Bead\Bead;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
+use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Level;
@@ -84,6 +85,14 @@ final class WovenBeadsTest extends TestCase
             self::assertEqualsWithDelta($middle + ($at - 3) * $step, $place->y, 0.05);
             self::assertEqualsWithDelta((0.8118 + 4) / 2, $place->z, 0.05);
         }
+    }
+
+    public function test_a_new_band_begins_without(): void
+    {
+        $added = Some::changed(Patterns::start('single-drop', 'One'), ['do' => 'part.add', 'technique' => 'woven-band']);
+        $band = array_values(array_filter($added->parts, fn ($part): bool => $part->technique === 'woven-band'))[0];
+        self::assertSame([], $band->beads);
+        self::assertSame(PieceJson::write($added), PieceJson::write(PieceJson::read(PieceJson::write($added))));
     }
 
     public function test_they_are_on_the_wire_before_it_is_begun(): void

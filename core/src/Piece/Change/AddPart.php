@@ -25,7 +25,7 @@ final readonly class AddPart implements Change
     {
         $part = Kinds::newPart($this->technique, $piece->nextPartId(), $this->schools);
         $more = [];
-        if ($part->technique()->takesBeads()) {
+        if ($part->technique()->takesBeads() && $part->technique()->usualBeads() > 0) {
             [$key, $more] = AddBead::keyFor($piece, Bead::of(BeadShape::Round, 6.0, 6.0, 1.0));
             $part = $part->withBeads([new BeadRun($key, $part->technique()->usualBeads())]);
         }
