@@ -243,7 +243,7 @@ final class Drawing
         return "w-{$this->name}-{$this->paths}";
     }
 
-    /** @return list<array{id: string, bead: Bead, x: int, y: int, w: float, l: float}> each kind of bead once, to be placed as often as it hangs there */
+    /** @return list<array{id: string, bead: Bead, metal: string, x: int, y: int, w: float, l: float}> each kind of bead once, to be placed as often as it hangs there */
     public function kinds(): array
     {
         $kinds = [];
@@ -252,6 +252,7 @@ final class Drawing
                 $kinds[$mark->bead->key()] ??= [
                     'id' => $this->idOf($mark->bead),
                     'bead' => $mark->bead,
+                    'metal' => $mark->metal->value ?? '',
                     'x' => 0,
                     'y' => 0,
                     'w' => $this->px($mark->bead->widthMm),
@@ -263,7 +264,7 @@ final class Drawing
         return array_values($kinds);
     }
 
-    /** @return list<array{id: string, mark: string, x: float, y: float, metal: string, turn: string}> */
+    /** @return list<array{id: string, mark: string, x: float, y: float, turn: string}> */
     public function beads(int $layer): array
     {
         $ids = [];
@@ -275,7 +276,6 @@ final class Drawing
             [$x, $y] = [$this->x($mark->xMm), $this->y($mark->topMm)];
 
             return ['id' => $ids[spl_object_id($mark->bead)] ??= $this->idOf($mark->bead), 'mark' => $mark->mark, 'x' => $x, 'y' => $y,
-                'metal' => $mark->metal === null ? '' : ' metal-'.$mark->metal->value,
                 'turn' => $this->stood($mark, $x, round($y + $this->px($mark->bead->lengthMm) / 2, 2))];
         }, $marks);
     }

@@ -31,7 +31,7 @@
 <g class="{!! $stroke['face'] === '' || $stroke['face'] === 'metal' ? 'wire metal-'.$stroke['metal'] : 'wire plate-of bead-'.$stroke['face'] !!}{!! $stroke['runsOn'] ? ' runs-on' : '' !!}" data-mark="{!! $stroke['mark'] !!}"><?php if ($stroke['path'] !== '') { $wire($stroke); } foreach ($stroke['uses'] as [$id, $where]) { ?><use href="#{!! $id !!}" transform="{!! $where !!}"/><?php } ?></g>
 <?php } ?>
 <?php foreach ($drawing->beads($layer) as $one) { ?>
-<use class="on-wire{!! $one['metal'] !!}" href="#{!! $one['id'] !!}" x="{!! $one['x'] !!}" y="{!! $one['y'] !!}"{!! $one['turn'] !!} data-mark="{!! $one['mark'] !!}"/>
+<use class="on-wire" href="#{!! $one['id'] !!}" x="{!! $one['x'] !!}" y="{!! $one['y'] !!}"{!! $one['turn'] !!} data-mark="{!! $one['mark'] !!}"/>
 <?php } ?>
     @endforeach
     @if (! $isSmall && ($across ?? '') !== '')
