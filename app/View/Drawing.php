@@ -243,7 +243,7 @@ final class Drawing
         return "w-{$this->name}-{$this->paths}";
     }
 
-    /** @return list<array{id: string, bead: Bead, metal: string, x: int, y: int, w: float, l: float}> each kind of bead once, to be placed as often as it hangs there */
+    /** @return list<array{id: string, bead: Bead, wound: string, x: int, y: int, w: float, l: float}> each kind of bead once, to be placed as often as it hangs there */
     public function kinds(): array
     {
         $kinds = [];
@@ -252,7 +252,7 @@ final class Drawing
                 $kinds[$mark->bead->key()] ??= [
                     'id' => $this->idOf($mark->bead),
                     'bead' => $mark->bead,
-                    'metal' => $mark->metal->value ?? '',
+                    'wound' => $mark->metal->value ?? '',
                     'x' => 0,
                     'y' => 0,
                     'w' => $this->px($mark->bead->widthMm),

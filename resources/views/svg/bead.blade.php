@@ -4,7 +4,7 @@
     $bore = min($h * 0.7, $bead->holeMm / $bead->widthMm * $w / 2 + 0.4);
     $r = fn (float $v): float => round($v, 2);
 @endphp
-<g class="bead bead-{{ $c }} shape-{{ $bead->shape->value }}{{ ($metal ?? '') === '' ? '' : ' is-wound metal-'.$metal }}" @isset($mark) data-mark="{{ $mark }}" @endisset transform="translate({!! $r($x) !!} {!! $r($y) !!})">
+<g class="bead bead-{{ $c }} shape-{{ $bead->shape->value }}{{ ($wound ?? '') === '' ? '' : ' is-wound metal-'.$wound }}" @isset($mark) data-mark="{{ $mark }}" @endisset transform="translate({!! $r($x) !!} {!! $r($y) !!})">
 @switch($bead->shape->value)
     @case('bicone')
         @php($a = $w * 0.14)
