@@ -39,7 +39,7 @@ final readonly class SlitEnd
         return hypot($this->tendrilMm(), $this->thicknessMm());
     }
 
-    /** As many tendrils of a width that neither tears nor is wider than a hole lets pass; null where none is. */
+    /** The most tendrils that are wide enough not to tear; one where the end is too narrow for two. */
     public function most(): int
     {
         return max(1, (int) floor(($this->flaredMm + self::KERF_MM) / (self::NARROWEST_MM + self::KERF_MM) + 1e-9));

@@ -75,8 +75,7 @@ final readonly class SideBySide
         $most = 0.0;
         foreach ($this->stretches() as [$between]) {
             $lengths = array_map(
-                fn (array $runs): float => array_sum(array_map(fn (Strung $run): float => $run->lengthMm(), $runs)),
-                $this->shares($between),
+                Stringing::lengthMm(...), $this->shares($between),
             );
             $most = max($most, max($lengths) - min($lengths));
         }
@@ -140,7 +139,7 @@ final readonly class SideBySide
      */
     private function inTurn(array $between): array
     {
-        $each = array_sum(array_map(fn (Strung $run): float => $run->lengthMm(), $between)) / $this->wires;
+        $each = Stringing::lengthMm($between) / $this->wires;
         $shares = array_fill(0, max(1, $this->wires), []);
         $mm = 0.0;
         foreach ($between as $run) {

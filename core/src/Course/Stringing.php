@@ -29,6 +29,12 @@ final class Stringing
         return $joined;
     }
 
+    /** @param  list<Strung>  $runs */
+    public static function lengthMm(array $runs): float
+    {
+        return array_sum(array_map(fn (Strung $run): float => $run->lengthMm(), $runs));
+    }
+
     /**
      * `8 × moss, then 2 × foam`; `9 times over: 4 × moss, 1 × foam; then 4 × moss` where they repeat.
      *

@@ -555,7 +555,11 @@ final readonly class BoundBeads
             return [$this->stopped('A row of set stones is bound on its own, without beads between.', [])];
         }
 
-        return array_values(array_filter(array_map($this->gapCheck(...), $stones)));
+        $rows = $this->rows() === 1 ? [] : [$this->stopped('A row of set stones is bound in one row.', [
+            new Way('In one row', new SetSetting($this->plan->part->id, 'rows', '1')),
+        ])];
+
+        return [...$rows, ...array_values(array_filter(array_map($this->gapCheck(...), $stones)))];
     }
 
     private function gapCheck(Strung $stones): ?Check

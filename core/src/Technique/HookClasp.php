@@ -102,7 +102,8 @@ final class HookClasp implements Technique
     public function shows(string $key, Part $part): bool
     {
         return match ($key) {
-            'eye', 'wraps' => ! $this->isS($part),
+            'eye' => ! $this->isS($part),
+            'wraps' => ! $this->isS($part) && ! Bought::is($part),
             'tail' => $this->isWrapped($part),
             default => true,
         };
@@ -115,7 +116,7 @@ final class HookClasp implements Technique
 
     private function isWrapped(Part $part): bool
     {
-        return ! $this->isS($part) && $part->count('wraps') > 0;
+        return ! $this->isS($part) && ! Bought::is($part) && $part->count('wraps') > 0;
     }
 
     private function loop(PartPlan $part): WrappedEnd
@@ -287,7 +288,7 @@ final class HookClasp implements Technique
 
     public function steps(PartPlan $part, Moment $moment): array
     {
-        $isLoop = $this->isWrapped($part->part) && ! Bought::is($part->part);
+        $isLoop = $this->isWrapped($part->part);
         if ($isLoop && $moment->kind === EventKind::Form) {
             return $this->loop($part)->formSteps(true);
         }

@@ -131,12 +131,6 @@ final class OpenRing implements Technique
         return [array_slice($beads, 0, $first), array_slice($beads, $first)];
     }
 
-    /** @param  list<Strung>  $beads */
-    private static function stack(array $beads): float
-    {
-        return array_sum(array_map(fn (Strung $strung): float => $strung->lengthMm(), $beads));
-    }
-
     private function spiral(PartPlan $part): Spiral
     {
         return new Spiral($part->wireMm(), self::EYE_MM, $part->part->count('turns'));
@@ -181,7 +175,7 @@ final class OpenRing implements Technique
      */
     private function tendril(PartPlan $part, Stretch $stretch, array $beads, bool $isFirst): Stretch
     {
-        $mm = self::stack($beads);
+        $mm = Stringing::lengthMm($beads);
         if ($mm === 0.0) {
             return $stretch;
         }
@@ -203,7 +197,7 @@ final class OpenRing implements Technique
     {
         $r = ($part->part->mm('inside') + $part->wireMm()) / 2;
         $outer = ($this->spiral($part)->widthMm() - $part->wireMm()) / 2;
-        $rise = max(array_map(self::stack(...), $this->shared($part))) * sin(deg2rad(self::TENDRIL_DEGREES));
+        $rise = max(array_map(Stringing::lengthMm(...), $this->shared($part))) * sin(deg2rad(self::TENDRIL_DEGREES));
         $middle = new Vector(0.0, $r + $part->wireMm() / 2 + 2 * $outer + $rise);
         $turned = Frame::right(0.0, 0.0)->bent($part->part->mm('gap') / 2 / $r);
 

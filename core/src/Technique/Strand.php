@@ -194,7 +194,7 @@ final class Strand implements Technique
     /** @param  list<Strung>  $beads */
     private static function groupMm(array $beads): float
     {
-        return array_sum(array_map(fn (Strung $strung): float => $strung->lengthMm(), $beads)) + 2 * self::CRIMP_MM;
+        return Stringing::lengthMm($beads) + 2 * self::CRIMP_MM;
     }
 
     /** From crimp to crimp: beads, or in groups between crimps with gaps before, between and after. */

@@ -172,12 +172,6 @@ final class TendrilRing implements Technique
         return $shared;
     }
 
-    /** @param  list<Strung>  $beads */
-    private static function stackMm(array $beads): float
-    {
-        return array_sum(array_map(fn (Strung $strung): float => $strung->lengthMm(), $beads));
-    }
-
     private function curl(PartPlan $part, int $end, int $tendril): Spiral
     {
         $taken = $this->bareMm($part, $end)[$tendril] + $this->onMm($part, $end, $tendril);
@@ -194,7 +188,7 @@ final class TendrilRing implements Technique
 
     private function onMm(PartPlan $part, int $end, int $tendril): float
     {
-        return self::stackMm($this->on($part, $end, $tendril));
+        return Stringing::lengthMm($this->on($part, $end, $tendril));
     }
 
     /**
@@ -325,7 +319,7 @@ final class TendrilRing implements Technique
         }
         $isFirst = $end === 0 && $tendril === 0;
         $beads = $isFirst ? array_reverse($beads) : $beads;
-        $mm = $bare + self::stackMm($beads);
+        $mm = $bare + Stringing::lengthMm($beads);
         $threaded = array_map(
             fn (int $at, Strung $strung): Threaded => new Threaded(
                 $strung->bead, 1, $part->mark('beads'), $isFirst, atMm: $at === 0 && ! $isFirst ? $bare : null,
@@ -563,7 +557,7 @@ final class TendrilRing implements Technique
     {
         $end = $this->end($part);
         $once = (new Spiral($end->thicknessMm(), self::EYE_MM, 1.0))->wireLengthMm();
-        $longest = max(array_map(self::stackMm(...), $this->shared($part)));
+        $longest = max(array_map(Stringing::lengthMm(...), $this->shared($part)));
         $left = $part->part->mm('slit') - $longest;
         if ($longest === 0.0 || $left >= $once) {
             return [];

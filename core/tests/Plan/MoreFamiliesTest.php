@@ -362,6 +362,16 @@ final class MoreFamiliesTest extends TestCase
         self::assertNotContains('Tie', array_column(Planner::plan($cuff, new Profile)->cuts, 'label'));
     }
 
+    /** A bought hook comes with its eye: nothing of it is wrapped, whatever was set while it was made. */
+    public function test_a_bought_hook_is_not_wrapped(): void
+    {
+        $bought = Some::changed(Patterns::start('mixed-bracelet', 'One'), ['do' => 'part.set', 'part' => 'p1', 'key' => 'source', 'value' => 'bought']);
+        $plan = Planner::plan($bought, new Profile);
+        self::assertNotContains('Hook', array_column($plan->cuts, 'label'));
+        self::assertSame([], array_filter($plan->steps(), fn (Step $step): bool => str_starts_with($step->title, 'Hook: wrap')));
+        self::assertTrue(array_values($plan->parts()['p1']->technique->eyes($plan->parts()['p1'], 'p1'))[0]->canOpen());
+    }
+
     /** All work in wire is done before what is strung; a strand's loops go through what is closed by then. */
     public function test_wire_comes_before_what_is_strung(): void
     {

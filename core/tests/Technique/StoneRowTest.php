@@ -149,6 +149,7 @@ final class StoneRowTest extends TestCase
     public function test_what_cannot_be_is_said_with_a_way_out(): void
     {
         self::assertSame([], self::stops(self::plan()));
+        self::assertContains('A row of set stones is bound in one row.', self::stops(self::plan(['rows' => '2'])));
         self::assertContains('A row of set stones has no hole: it is bound on.', self::stops(self::plan(['beads_sit' => 'strung'])));
         $plan = self::plan(['between' => '3']);
         self::assertContains('3 wraps of 0.3 mm take 0.95 mm, and between two stones are 0.6 mm.', self::stops($plan));
