@@ -23,6 +23,7 @@ use Hebra\Core\Piece\Kind;
 use Hebra\Core\Piece\Kinds;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece as Document;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
@@ -71,7 +72,7 @@ final class Desk
         public readonly Piece $piece,
         public readonly Workshop $workshop,
         public readonly string $stage,
-        private readonly ?string $openPart = null,
+        private readonly ?PartId $openPart = null,
         private readonly ?int $openRun = null,
         public readonly ?Problem $problem = null,
         public readonly View $side = View::Front,
@@ -150,7 +151,7 @@ final class Desk
     {
         $sides = [];
         foreach ($this->plan->views() as $side) {
-            $asked = ['view' => $side->value, 'open' => $this->openPart, 'run' => $this->openRun];
+            $asked = ['view' => $side->value, 'open' => $this->openPart?->text, 'run' => $this->openRun];
             $sides[$this->url($this->stage).'?'.http_build_query($asked)] = [$side->value, $side];
         }
 
@@ -220,7 +221,7 @@ final class Desk
     {
         $choice = PinChoice::of($this->plan);
 
-        return $choice === null ? [] : [new Check(Level::Note, 'pins', $choice->text(), '', $choice->ways())];
+        return $choice === null ? [] : [new Check(Level::Note, 'pins', $choice->text(), null, $choice->ways())];
     }
 
     public function isOlderDesign(): bool
@@ -282,7 +283,7 @@ final class Desk
         return max(0, min(count($open->beads) - 1, $this->openRun ?? 0));
     }
 
-    /** @return array{part: string, run: int}|null the run before or after the open one, over all parts */
+    /** @return array{part: PartId, run: int}|null the run before or after the open one, over all parts */
     public function neighbour(int $by): ?array
     {
         $all = [];

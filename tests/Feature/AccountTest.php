@@ -9,6 +9,7 @@ use App\Models\Invitation;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Support\Passwords;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Quantity\LengthUnit;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -404,7 +405,7 @@ final class AccountTest extends TestCase
         $this->get("/pieces/{$piece->ulid}/wire")->assertSee('22 SWG');
         // From now on a bare length on a page is inches.
         $this->change($piece, ['do' => 'part.set', 'part' => 'p2', 'key' => 'tail', 'value' => '1/2'])->assertOk();
-        self::assertSame(12.7, $piece->refresh()->document()->part('p2')->mm('tail'));
+        self::assertSame(12.7, $piece->refresh()->document()->part(PartId::of('p2'))->mm('tail'));
     }
 
     public function test_units_out_of_range_are_refused(): void

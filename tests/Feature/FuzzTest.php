@@ -139,7 +139,7 @@ final class FuzzTest extends TestCase
         $techniques = array_keys(\Hebra\Core\Piece\Kinds::all());
 
         return array_filter([
-            'part' => $part->id, 'key' => $parameter?->key, 'value' => $choices === []
+            'part' => $part->id->text, 'key' => $parameter?->key, 'value' => $choices === []
                 ? $this->value()
                 : (string) $choices[$this->random->getInt(0, count($choices) - 1)],
             'technique' => $techniques[$this->random->getInt(0, count($techniques) - 1)],
@@ -154,7 +154,7 @@ final class FuzzTest extends TestCase
         $pieces = [...iterator_to_array(Everything::techniques()), ...iterator_to_array(Everything::changed(12))];
         $empty = $this->piece('single-drop');
         foreach ($empty->document()->parts as $part) {
-            $this->change($empty, ['do' => 'part.remove', 'part' => $part->id]);
+            $this->change($empty, ['do' => 'part.remove', 'part' => $part->id->text]);
         }
         $all = ['empty' => $empty];
         foreach (array_slice($pieces, 0, 90) as $name => $document) {

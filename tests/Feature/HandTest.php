@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Tool;
+use Hebra\Core\Piece\PartId;
 use Tests\TestCase;
 
 final class HandTest extends TestCase
@@ -80,9 +81,9 @@ final class HandTest extends TestCase
         )->assertStatus(422)->assertSee('Wraps “eleven” is not known here');
         $this->post('/pieces', ['name' => 'Twos', 'pattern' => 'link-and-drop']);
         $piece = $this->workshop()->pieces()->where('name', 'Twos')->sole();
-        self::assertSame(2, $piece->document()->part('p2')->count('top_wraps'));
+        self::assertSame(2, $piece->document()->part(PartId::of('p2'))->count('top_wraps'));
         $this->change($piece, ['do' => 'part.add', 'technique' => 'wrapped-link'])->assertOk();
-        self::assertSame(2, $piece->fresh()?->document()->part('p4')->count('bottom_wraps'));
+        self::assertSame(2, $piece->fresh()?->document()->part(PartId::of('p4'))->count('bottom_wraps'));
     }
 
     public function test_own_figures_for_a_metal_are_used_and_given_back(): void

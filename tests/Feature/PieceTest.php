@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Piece;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Plan\Planner;
@@ -367,17 +368,17 @@ final class PieceTest extends TestCase
             ['HX-Request' => 'true'],
         );
         $open($piece->ulid, 'p2')->assertOk()->assertSee('through A')->assertSee('wrapped 3 as bottom');
-        $part = $piece->refresh()->document()->part('p2');
+        $part = $piece->refresh()->document()->part(PartId::of('p2'));
         self::assertSame('free-wire', $part->technique);
         self::assertSame('link', $part->wire);
         self::assertNotSame([], $part->beads);
         $this->actingAs($this->maker)->post("/pieces/{$piece->ulid}/undo", ['revision' => $piece->revision])->assertRedirect();
         $undone = Piece::query()->where('ulid', $piece->ulid)->firstOrFail();
-        self::assertSame('wrapped-link', $undone->document()->part('p2')->technique);
+        self::assertSame('wrapped-link', $undone->document()->part(PartId::of('p2'))->technique);
 
         $disc = $this->piece('disc');
         $open($disc->ulid, 'p2')->assertStatus(422)->assertSee('does not come out the same');
-        self::assertSame('surround', $disc->refresh()->document()->part('p2')->technique);
+        self::assertSame('surround', $disc->refresh()->document()->part(PartId::of('p2'))->technique);
         $open($disc->ulid, 'p77')->assertStatus(422);
     }
 }

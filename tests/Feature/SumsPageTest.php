@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Sum\Sums;
 use Tests\TestCase;
 
@@ -147,7 +148,7 @@ final class SumsPageTest extends TestCase
             '/sums/wrapped-loop/use',
             ['part' => 'p2'] + $input,
         )->assertRedirect("/pieces/{$piece->ulid}/lay-out?open=p2");
-        $part = $piece->refresh()->document()->part('p2');
+        $part = $piece->refresh()->document()->part(PartId::of('p2'));
         self::assertSame(
             [3.5, 4, 3.5, 4],
             [$part->mm('top_inside'), $part->count('top_wraps'), $part->mm('bottom_inside'), $part->count('bottom_wraps')],

@@ -9,6 +9,7 @@ use App\Models\Lot;
 use App\View\Desk;
 use App\View\Drawing;
 use App\View\Strip;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
@@ -107,13 +108,15 @@ final class ViewsTest extends TestCase
     public function test_the_chosen_run_and_its_neighbours_are_found_over_all_parts(): void
     {
         $piece = $this->piece('two-links');
-        $desk = fn (?string $part, ?int $run): Desk => new Desk($piece, $this->workshop(), 'lay-out', $part, $run);
-        self::assertSame(['p2', 0], [$desk(null, null)->open()?->id, $desk(null, null)->run()]);
+        $desk = fn (?string $part, ?int $run): Desk => new Desk(
+            $piece, $this->workshop(), 'lay-out', $part === null ? null : PartId::of($part), $run,
+        );
+        self::assertSame(['p2', 0], [$desk(null, null)->open()?->id->text, $desk(null, null)->run()]);
         self::assertNull($desk('p2', 0)->neighbour(-1));
-        self::assertSame(['part' => 'p3', 'run' => 0], $desk('p2', 0)->neighbour(1));
-        self::assertSame(['part' => 'p3', 'run' => 0], $desk('p4', 0)->neighbour(-1));
+        self::assertSame(['part' => PartId::of('p3'), 'run' => 0], $desk('p2', 0)->neighbour(1));
+        self::assertSame(['part' => PartId::of('p3'), 'run' => 0], $desk('p4', 0)->neighbour(-1));
         self::assertSame(0, $desk('p3', 99)->run(), 'a place that is gone falls back to one that is there');
-        self::assertSame('p1', $desk('p1', 0)->open()?->id);
+        self::assertSame('p1', $desk('p1', 0)->open()?->id->text);
         self::assertNull($desk('p1', 0)->run());
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Piece;
+use Hebra\Core\Piece\PartId;
 use Tests\TestCase;
 
 /** The weave studio over HTTP: written, tapped, stepped, made into a band, refused. */
@@ -75,7 +76,7 @@ final class WeaveTest extends TestCase
         $piece = Piece::query()->latest('id')->firstOrFail()->document();
         self::assertSame(
             ['4', '3@1-2 3@3-4 1@1-4', '60', '18 AWG', '0.3 mm'],
-            [(string) $piece->part('p2')->count('cores'), $piece->part('p2')->choice('pattern'), (string) $piece->part('p2')->mm('length'), $piece->wires['core']->size->text(), $piece->wires['weave']->size->text()],
+            [(string) $piece->part(PartId::of('p2'))->count('cores'), $piece->part(PartId::of('p2'))->choice('pattern'), (string) $piece->part(PartId::of('p2'))->mm('length'), $piece->wires['core']->size->text(), $piece->wires['weave']->size->text()],
         );
     }
 

@@ -17,6 +17,7 @@ use App\View\SvgFile;
 use Hebra\Core\Figure\View as Side;
 use Hebra\Core\Piece\Change\MoveBead;
 use Hebra\Core\Piece\ChangeReader;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Plan\LayReady;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
@@ -46,13 +47,13 @@ final class StageController extends Controller
         return $this->moved($request, function (Piece $piece, int $seen) use ($request): Piece {
             $profile = $this->workshop($request)->profile();
             $change = $request->input('do') === 'part.open'
-                ? Opened::change($piece->document(), $this->text($request, 'part'))
+                ? Opened::change($piece->document(), PartId::of($this->text($request, 'part')))
                 : ChangeReader::read($request->all(), $profile->unit(), $profile->schools);
             $before = $piece->document();
             $piece = $this->history->change($piece, $seen, $change);
             if ($change instanceof MoveBead) {
                 [$part, $run] = $change->landsAt($before, $piece->document());
-                $request->merge(['open' => $part, 'run' => (string) $run]);
+                $request->merge(['open' => $part->text, 'run' => (string) $run]);
             }
 
             return $piece;
@@ -92,7 +93,7 @@ final class StageController extends Controller
             : redirect(
                 "/pieces/{$piece->ulid}/{$this->stageOf($request)}?".http_build_query(
                     [
-                        'open' => $request->openPart(), 'run' => $request->openRun(), 'role' => $request->openRole(),
+                        'open' => $request->openPart()?->text, 'run' => $request->openRun(), 'role' => $request->openRole(),
                         'view' => $request->side() === Side::Front ? null : $request->side()->value,
                     ],
                 ),

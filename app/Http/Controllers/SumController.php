@@ -13,6 +13,7 @@ use App\View\SumTargets;
 use Hebra\Core\Piece\Change\SetNote;
 use Hebra\Core\Piece\Change\Several;
 use Hebra\Core\Piece\ChangeReader;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Problem;
 use Hebra\Core\Sum\Asked;
 use Hebra\Core\Sum\Input;
@@ -132,7 +133,7 @@ final class SumController extends Controller
         } else {
             $settings = $sum->settings(
                 \Hebra\Core\Sum\Given::read($sum, $desk->filled(), $desk->profile->unit()),
-            )[$piece->document()->part($part)->technique] ?? throw Refused::invalid('part', 'This sum says nothing about that part: choose another.');
+            )[$piece->document()->part(PartId::of($part))->technique] ?? throw Refused::invalid('part', 'This sum says nothing about that part: choose another.');
             $changes = array_map(
                 fn (string $key, string $value) => ChangeReader::read(
                     ['do' => 'part.set', 'part' => $part, 'key' => $key, 'value' => $value],

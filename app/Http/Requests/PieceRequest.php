@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Exceptions\Refused;
 use App\Models\Piece;
 use Hebra\Core\Figure\View;
+use Hebra\Core\Piece\PartId;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
@@ -46,9 +47,11 @@ final class PieceRequest extends FormRequest
         return (int) $seen;
     }
 
-    public function openPart(): ?string
+    public function openPart(): ?PartId
     {
-        return is_string($this->input('open')) ? mb_substr($this->input('open'), 0, 24) : null;
+        $open = $this->input('open');
+
+        return is_string($open) ? PartId::of(mb_substr($open, 0, 24)) : null;
     }
 
     public function openRole(): ?string

@@ -31,6 +31,11 @@ final readonly class Segment
         );
     }
 
+    public function marked(string $mark): self
+    {
+        return new self($this->kind, $this->lengthMm, $this->words, $mark, $this->working, $this->beads);
+    }
+
     public static function given(
         SegmentKind $kind, float $lengthMm, string $words, string $mark, string $why, string $source,
     ): self {

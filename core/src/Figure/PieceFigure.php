@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Figure;
 
+use Closure;
 use Hebra\Core\Wire\Metal;
 
 /** A piece as geometry in millimetres: x from the middle line, y down from its highest point. */
@@ -135,10 +136,9 @@ final readonly class PieceFigure
         return $corners;
     }
 
-    /** The same of another part: marks begin with its name, up to a colon. */
-    public function marked(string $part): self
+    /** @param  Closure(string): string  $mark  what each mark is called instead */
+    public function marked(Closure $mark): self
     {
-        $mark = fn (string $mark): string => $part.strstr($mark, ':');
 
         return new self(
             array_map(fn (Stroke $stroke): Stroke => $stroke->marked($mark($stroke->mark)), $this->strokes),

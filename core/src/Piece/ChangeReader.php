@@ -34,7 +34,7 @@ final readonly class ChangeReader
     private const MOST_LINE = 2000;
 
     /** What a course or another setting may have. */
-    private const MOST_LETTERS = 60_000;
+    private const MOST_LETTERS = 250_000;
 
     /** @param  array<string, mixed>  $input */
     private function __construct(private array $input, private LengthUnit $bare, private Schools $schools)
@@ -78,19 +78,19 @@ final readonly class ChangeReader
                 $this->maybe('at') === null ? null : $this->count('at', 0, Piece::MOST_PARTS),
                 $this->schools,
             ),
-            'part.remove' => new Change\RemovePart($this->text('part')),
+            'part.remove' => new Change\RemovePart($this->part()),
             'part.move' => new Change\MovePart(
-                $this->text('part'),
+                $this->part(),
                 $this->count('by', -Piece::MOST_PARTS, Piece::MOST_PARTS),
             ),
-            'part.wire' => new Change\OwnWire($this->text('part'), $this->text('own') === '1'),
-            'part.free' => new Change\TellFreely($this->text('part'), $this->text('course', most: self::MOST_LETTERS)),
-            'part.copy' => new Change\CopyPart($this->text('part')),
-            'part.repeat' => new Change\RepeatPart($this->text('part'), ...$this->countOrBy(1, Piece::MOST_PARTS)),
-            'part.hang' => new Change\HangPart($this->text('part'), EyeRef::read($this->text('on', ''))),
-            'part.close' => new Change\ClosePart($this->text('part'), EyeRef::read($this->text('to', ''))),
-            'group.join' => new Change\JoinGroup($this->text('part')),
-            'group.leave' => new Change\LeaveGroup($this->text('part')),
+            'part.wire' => new Change\OwnWire($this->part(), $this->text('own') === '1'),
+            'part.free' => new Change\TellFreely($this->part(), $this->text('course', most: self::MOST_LETTERS)),
+            'part.copy' => new Change\CopyPart($this->part()),
+            'part.repeat' => new Change\RepeatPart($this->part(), ...$this->countOrBy(1, Piece::MOST_PARTS)),
+            'part.hang' => new Change\HangPart($this->part(), EyeRef::read($this->text('on', ''))),
+            'part.close' => new Change\ClosePart($this->part(), EyeRef::read($this->text('to', ''))),
+            'group.join' => new Change\JoinGroup($this->part()),
+            'group.leave' => new Change\LeaveGroup($this->part()),
             'group.grade' => new Change\GradeGroup(
                 $this->text('group'),
                 Length::parse($this->text('step'), 'step', $this->bare)->within('step', 0.05, 10)->millimetres(),
@@ -100,7 +100,7 @@ final readonly class ChangeReader
             'chain.set' => new Change\SetLinks($this->links()),
             'group.set' => $this->groups(),
             'part.set' => new Change\SetSetting(
-                $this->text('part'),
+                $this->part(),
                 $this->text('key'),
                 $this->text('value', most: self::MOST_LETTERS),
                 $this->bare,
@@ -108,18 +108,18 @@ final readonly class ChangeReader
             'wire' => $this->wire(),
             'metal' => new Change\SetMetal(Metal::read($this->text('metal'))),
             'bead.add' => $this->added(),
-            'bead.swap' => new Change\SwapBead($this->text('part'), $this->place(), $this->bead()),
-            'bead.remove' => new Change\RemoveBead($this->text('part'), $this->place()),
-            'bead.move' => new Change\MoveBead($this->text('part'), $this->place(), $this->count('by', -1, 1)),
+            'bead.swap' => new Change\SwapBead($this->part(), $this->place(), $this->bead()),
+            'bead.remove' => new Change\RemoveBead($this->part(), $this->place()),
+            'bead.move' => new Change\MoveBead($this->part(), $this->place(), $this->count('by', -1, 1)),
             'bead.count' => new Change\CountBead(
-                $this->text('part'),
+                $this->part(),
                 $this->place(),
                 ...$this->countOrBy(1, BeadRun::MOST),
             ),
-            'bead.mirror' => new Change\MirrorBeads($this->text('part')),
-            'bead.reverse' => new Change\ReverseBeads($this->text('part')),
+            'bead.mirror' => new Change\MirrorBeads($this->part()),
+            'bead.reverse' => new Change\ReverseBeads($this->part()),
             'bead.repeat' => new Change\RepeatBeads(
-                $this->text('part'),
+                $this->part(),
                 $this->maybe('runs') === null ? null : $this->count('runs', 1, Piece::MOST_BEADS),
                 $this->count('count', 1, Piece::MOST_BEADS),
             ),
@@ -224,7 +224,7 @@ final readonly class ChangeReader
         $at = $this->maybe('at') === null ? null : $this->count('at', 0, Piece::MOST_BEADS);
 
         return new Change\AddBead(
-            $this->text('part'),
+            $this->part(),
             $at,
             $this->beadOf($text),
             Count::within($count, 'count', 1, BeadRun::MOST),
@@ -265,6 +265,11 @@ final readonly class ChangeReader
         $value = $this->input[$key] ?? null;
 
         return $value === null || $value === '' ? null : $this->text($key);
+    }
+
+    private function part(): PartId
+    {
+        return PartId::of($this->text('part'));
     }
 
     private function text(string $key, ?string $default = null, int $most = self::MOST_LINE): string

@@ -33,7 +33,7 @@ final class ChangeWriter
         return array_map(strval(...), array_filter($fields, fn (mixed $value): bool => $value !== null));
     }
 
-    /** @return array<string, string|int|null>|null */
+    /** @return array<string, PartId|string|int|null>|null */
     private static function ofPart(Change $change): ?array
     {
         return match (true) {
@@ -66,7 +66,7 @@ final class ChangeWriter
         };
     }
 
-    /** @return array<string, string|int|null>|null */
+    /** @return array<string, PartId|string|int|null>|null */
     private static function ofGroup(Change $change): ?array
     {
         return match (true) {
@@ -106,7 +106,7 @@ final class ChangeWriter
         };
     }
 
-    /** @return array<string, string|int|null> */
+    /** @return array<string, PartId|string|int|null> */
     private static function ofBeads(Change $change): array
     {
         return match (true) {

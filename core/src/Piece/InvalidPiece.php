@@ -103,11 +103,11 @@ final class InvalidPiece extends Refusal
         return new self($field, self::titled($field)." is missing: give {$what}.");
     }
 
-    public static function noSuchPart(string $id): self
+    public static function noSuchPart(PartId $id): self
     {
         return new self(
             'part',
-            'Part '.self::shown($id).' is not in this piece: it may have been taken off in another tab.',
+            'Part '.self::shown($id->text).' is not in this piece: it may have been taken off in another tab.',
         );
     }
 

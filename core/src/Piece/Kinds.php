@@ -37,7 +37,7 @@ final class Kinds
     }
 
     /** A part as it begins: the technique's own defaults, and the wraps of the maker's school. */
-    public static function newPart(string $technique, string $id, Schools $schools = new Schools): Part
+    public static function newPart(string $technique, PartId $id, Schools $schools = new Schools): Part
     {
         $kind = self::named($technique);
         $settings = [];

@@ -18,7 +18,7 @@ final readonly class Part
      * @param  EyeRef|null  $to  the eye that its lower end closes in besides; null for none
      */
     public function __construct(
-        public string $id,
+        public PartId $id,
         public string $technique,
         public string $wire,
         public int $repeat,
@@ -69,7 +69,7 @@ final readonly class Part
         return $this->with(['repeat' => $repeat]);
     }
 
-    public function withId(string $id): self
+    public function withId(PartId $id): self
     {
         return $this->with(['id' => $id]);
     }

@@ -51,7 +51,7 @@ final readonly class Pattern
         foreach ($this->line as $index => $item) {
             $part = Kinds::newPart(
                 $item[0],
-                'p'.($index + 1),
+                PartId::of('p'.($index + 1)),
                 $schools,
             )->repeated($item['repeat'] ?? 1)->hungOn(EyeRef::read($item['on'] ?? ''))->inGroup($item['group'] ?? '')->closedIn(EyeRef::read($item['to'] ?? ''));
             $runs = [];

@@ -67,10 +67,10 @@ final readonly class Piece
         $ids = [];
         foreach ($parts as $index => $part) {
             $at = "parts.{$index}";
-            if (isset($ids[$part->id])) {
-                throw InvalidPiece::twice($at.'.id', $part->id);
+            if (isset($ids[$part->id->text])) {
+                throw InvalidPiece::twice($at.'.id', $part->id->text);
             }
-            $ids[$part->id] = true;
+            $ids[$part->id->text] = true;
             isset($wires[$part->wire]) || throw InvalidPiece::noSuchWire($at.'.wire', $part->wire);
             if ($part->beads !== [] && ! $part->technique()->takesBeads()) {
                 throw InvalidPiece::takesNoBeads($part->label());
@@ -197,13 +197,13 @@ final readonly class Piece
     }
 
     /** @throws InvalidPiece if there is none */
-    public function part(string $id): Part
+    public function part(PartId $id): Part
     {
         return $this->parts[$this->indexOf($id)];
     }
 
     /** @throws InvalidPiece if there is none */
-    public function indexOf(string $id): int
+    public function indexOf(PartId $id): int
     {
         foreach ($this->parts as $index => $part) {
             if ($part->id === $id) {
@@ -213,9 +213,9 @@ final readonly class Piece
         throw InvalidPiece::noSuchPart($id);
     }
 
-    public function nextPartId(): string
+    public function nextPartId(): PartId
     {
-        return $this->nextKey('p', array_map(fn (Part $part): string => $part->id, $this->parts));
+        return PartId::of($this->nextKey('p', array_map(fn (Part $part): string => $part->id->text, $this->parts)));
     }
 
     public function nextGroup(): string
@@ -426,7 +426,7 @@ final readonly class Piece
     /** @param  array<string, true>  $ids  of the parts there are */
     private static function isEyeOfOther(EyeRef $eye, Part $part, array $ids): bool
     {
-        return isset($ids[$eye->part]) && $eye->part !== $part->id && $eye->isWhole();
+        return isset($ids[$eye->part->text]) && $eye->part !== $part->id && $eye->isWhole();
     }
 
     /**

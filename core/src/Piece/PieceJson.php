@@ -305,7 +305,7 @@ final class PieceJson
                 Count::within(self::whole($run, 'count', "{$at}.beads.{$place}.count", 1), "{$at}.beads.{$place}.count", 1, BeadRun::MOST));
         }
 
-        return new Part(self::id(self::text($part, 'id', "{$at}.id"), "{$at}.id"), $technique->name(), self::text($part, 'wire', "{$at}.wire", $technique->role()),
+        return new Part(PartId::read(self::text($part, 'id', "{$at}.id"), "{$at}.id"), $technique->name(), self::text($part, 'wire', "{$at}.wire", $technique->role()),
             Count::within(self::whole($part, 'repeat', "{$at}.repeat", 1), "{$at}.repeat", 1, Piece::MOST_PARTS),
             $settings, $beads,
             self::eye(self::text($part, 'on', "{$at}.on", ''), "{$at}.on"), self::text($part, 'group', "{$at}.group", '') === ''
@@ -370,14 +370,14 @@ final class PieceJson
     {
         $eye = EyeRef::read($on);
 
-        return $eye === null || ($eye->isWhole() && self::isId($eye->part))
+        return $eye === null || $eye->isWhole()
             ? $eye
             : throw InvalidPiece::hangsOnNothing($field, $on);
     }
 
     private static function isId(string $id): bool
     {
-        return preg_match('/^[A-Za-z][A-Za-z0-9-]{0,23}$/', $id) === 1;
+        return PartId::isName($id);
     }
 
     private static function id(string $id, string $field): string

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Piece\PartId;
+
 /** One judgement on the piece: level, the rule it follows, a sentence, and the ways out, each a change to the piece. */
 final readonly class Check
 {
@@ -12,8 +14,14 @@ final readonly class Check
         public Level $level,
         public string $rule,
         public string $text,
-        public string $part = '',
+        public ?PartId $part = null,
         public array $ways = [],
     ) {
+    }
+
+    /** @param  list<Way>  $ways  the only ones out of it */
+    public function with(array $ways): self
+    {
+        return new self($this->level, $this->rule, $this->text, $this->part, $ways);
     }
 }

@@ -97,7 +97,6 @@ final class Checks
      */
     public static function of(
         Piece $piece, array $parts, array $cuts, Profile $profile, float $gramsEach, Layout $layout,
-        bool $isOffering = true,
     ): array {
         $checks = [
             ...self::whole($piece, $parts, $gramsEach),
@@ -110,13 +109,10 @@ final class Checks
         $hangsMm = $layout->lengthMm;
         $reach = Reach::of($piece, $layout);
         if ($reach !== null) {
-            $checks[] = $reach->check(
-                $profile,
-                $isOffering && ! $reach->fits() ? Lengths::ways($piece, $profile, $layout, $reach) : [],
-            );
+            $checks[] = $reach->check($profile);
         }
         if ($piece->fit->kind === FitKind::Ear && $hangsMm > $piece->fit->mm + 0.25) {
-            $checks[] = new Check(Level::Note, 'fit', 'It hangs '.$profile->length($hangsMm).', '.$profile->length($hangsMm - $piece->fit->mm).' lower than the '.$profile->length($piece->fit->mm).' you want.', '', $hangsMm > FitKind::Ear->mostMm() - 1 ? [] : [
+            $checks[] = new Check(Level::Note, 'fit', 'It hangs '.$profile->length($hangsMm).', '.$profile->length($hangsMm - $piece->fit->mm).' lower than the '.$profile->length($piece->fit->mm).' you want.', null, $hangsMm > FitKind::Ear->mostMm() - 1 ? [] : [
                 new Way('Let it hang that low', new SetFit(Fit::of(FitKind::Ear, ceil($hangsMm)))),
             ]);
         }
@@ -166,7 +162,7 @@ final class Checks
                     Level::Note,
                     'empty piece',
                     'Nothing is laid out yet: start with an ear wire.',
-                    '',
+                    null,
                     [new Way('Add an ear wire', new AddPart('ear-wire'))],
                 ),
             ];
@@ -226,7 +222,7 @@ final class Checks
                     ),
                 ]);
             }
-            foreach ($part->technique->eyes($part, $part->part->id) as $eye) {
+            foreach ($part->technique->eyes($part, $part->part->id->text) as $eye) {
                 $load = $below * self::GRAVITY / 1000 + WireTable::TUG_N;
                 $opens = $eye->kind === EyeKind::Openable && ! $eye->isLocked
                     ? EyeStrength::firstYieldN(

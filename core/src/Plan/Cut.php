@@ -9,6 +9,7 @@ use Hebra\Core\Course\Move;
 use Hebra\Core\Course\Segment;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Hand\Advice;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Quantity\Ruler;
 use Hebra\Core\Stock\CuttingTerms;
 use Hebra\Core\Wire\Wire;
@@ -31,7 +32,7 @@ final readonly class Cut
      */
     public function __construct(
         public string $label,
-        public string $part,
+        public PartId $part,
         public string $role,
         public Wire $wire,
         public int $count,
@@ -159,6 +160,16 @@ final readonly class Cut
     public function labelled(string $label): self
     {
         return $this->changed(['label' => $label]);
+    }
+
+    /** The same of a part that is alike. */
+    public function ofPart(PartId $part): self
+    {
+        $segments = array_map(
+            fn (Segment $segment): Segment => $segment->marked($part->markLike($segment->mark)), $this->segments,
+        );
+
+        return $this->changed(['part' => $part, 'segments' => $segments]);
     }
 
     /** @param  non-empty-list<Segment>  $segments */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Piece\PartId;
+
 /** An eye of a part: how it closes, its inside diameter and its wire, in millimetres. */
 final readonly class Eye
 {
@@ -46,7 +48,7 @@ final readonly class Eye
     }
 
     /** The part of the document that it is of. */
-    public function part(): string
+    public function part(): PartId
     {
         return Instance::partOf($this->instance());
     }
@@ -66,7 +68,8 @@ final readonly class Eye
     public function of(string $instance): self
     {
         return new self(
-            $instance.$this->id, $this->kind, $this->insideMm, $this->wireMm, $this->words, $this->mark,
+            $instance.$this->id, $this->kind, $this->insideMm, $this->wireMm, $this->words,
+            Instance::partOf($instance)->markLike($this->mark),
             $this->isLocked, $this->one, $this->shut, $this->deepMm,
         );
     }

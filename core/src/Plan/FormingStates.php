@@ -43,7 +43,7 @@ final class FormingStates
     {
         $id = Instance::partOf($this->steps[$step]->part);
 
-        return $this->plan->parts()[$id] ?? null;
+        return $this->plan->parts()[$id->text] ?? null;
     }
 
     /**
@@ -94,7 +94,7 @@ final class FormingStates
     /** @return list<int> the stretches of a cut that are made after a step, by their places */
     public function madeOf(Cut $cut, int $step): array
     {
-        $part = $this->plan->parts()[$cut->part];
+        $part = $this->plan->parts()[$cut->part->text];
         foreach ($cut->rings === null ? $this->of($part) : [] as [$course, $madeAt]) {
             if ($course->slot === $cut->slot) {
                 return self::places($course, $madeAt, $step);
@@ -132,7 +132,7 @@ final class FormingStates
     /** @return list<array{Course, list<int>, list<int>}> */
     private function of(PartPlan $part): array
     {
-        return $this->known[$part->part->id] ??= array_map(
+        return $this->known[$part->part->id->text] ??= array_map(
             function (Course $course) use ($part): array {
                 $madeAt = $this->madeAt($part, $course);
 

@@ -8,6 +8,7 @@ use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Fit\RingSize;
 use Hebra\Core\Piece\FitKind;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Quantity\Figures;
 
 /**
@@ -245,13 +246,13 @@ final class Inspection
     }
 
     /** The last of the steps of a kind, of a part where one is named. */
-    private static function step(Plan $plan, EventKind $kind, string $part = ''): ?int
+    private static function step(Plan $plan, EventKind $kind, ?PartId $part = null): ?int
     {
         $found = array_keys(
             array_filter(
                 $plan->steps(),
                 fn (Step $step): bool => $step->moment->kind === $kind
-                    && ($part === '' || in_array($part, array_map(Instance::partOf(...), $step->works()), true)),
+                    && ($part === null || in_array($part, array_map(Instance::partOf(...), $step->works()), true)),
             ),
         );
 

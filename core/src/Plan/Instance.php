@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Piece\PartId;
+
 /** One made part, repeats and groups unfolded: its name, and the instance and eye it hangs in. */
 final readonly class Instance
 {
@@ -16,14 +18,14 @@ final readonly class Instance
     }
 
     /** `p2.3`: one of several that are made of a part. */
-    public static function numbered(string $part, int $number): string
+    public static function numbered(PartId $part, int $number): string
     {
         return $part.'.'.$number;
     }
 
     /** The part that a made one is of. */
-    public static function partOf(string $name): string
+    public static function partOf(string $name): PartId
     {
-        return explode('.', $name)[0];
+        return PartId::of(explode('.', $name)[0]);
     }
 }

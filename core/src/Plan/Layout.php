@@ -13,6 +13,7 @@ use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Pose;
 use Hebra\Core\Figure\View;
 use Hebra\Core\Piece\FitKind;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Scene\ScenePart;
 
 /**
@@ -171,9 +172,9 @@ final class Layout
     }
 
     /** What all of one part add to the length, mm: of those that hang beside the line, nothing. */
-    public function lengthOf(string $part): float
+    public function lengthOf(PartId $part): float
     {
-        return $this->lengths()[$part] ?? 0.0;
+        return $this->lengths()[$part->text] ?? 0.0;
     }
 
     /** @return array<string, float> by part, summed once */
@@ -183,7 +184,7 @@ final class Layout
             $this->lengths = [];
             foreach ($this->instances as $instance) {
                 if (! isset($this->aside[$instance->name]) && ($instance->part->part->on === null || isset($this->hung[$instance->name.'/bottom']))) {
-                    $id = $instance->part->part->id;
+                    $id = $instance->part->part->id->text;
                     $this->lengths[$id] = ($this->lengths[$id] ?? 0.0) + $this->advances[$instance->name];
                 }
             }

@@ -40,22 +40,25 @@ final readonly class Lengths
         private Profile $profile,
         private Layout $layout,
         private Reach $reach,
+        private int $stops,
     ) {
     }
 
-    /** @return list<Way> those that come nearest, first those that change least */
-    public static function ways(Piece $piece, Profile $profile, Layout $layout, Reach $reach): array
+    /**
+     * @param  int  $stops  how many the piece has as it is
+     * @return list<Way> those that come nearest, first those that change least
+     */
+    public static function ways(Piece $piece, Profile $profile, Layout $layout, Reach $reach, int $stops): array
     {
-        return (new self($piece, $profile, $layout, $reach))->found();
+        return (new self($piece, $profile, $layout, $reach, $stops))->found();
     }
 
     /** @return list<Way> */
     private function found(): array
     {
-        $stops = self::stops(Planner::plan($this->piece, $this->profile, false));
         $ways = [];
         foreach ($this->candidates() as [$words, $changes, $leftMm]) {
-            if (count($ways) < self::MOST && ! isset($ways[$words]) && abs($leftMm) <= $this->reach->toleranceMm() && $this->isSound($changes, $stops)) {
+            if (count($ways) < self::MOST && ! isset($ways[$words]) && abs($leftMm) <= $this->reach->toleranceMm() && $this->isSound($changes)) {
                 $ways[$words] = Way::all($words, $changes);
             }
         }
@@ -66,7 +69,7 @@ final readonly class Lengths
     /**
      * @param  non-empty-list<Change>  $changes
      */
-    private function isSound(array $changes, int $stops): bool
+    private function isSound(array $changes): bool
     {
         try {
             $piece = Way::all('', $changes)->change->apply($this->piece);
@@ -75,12 +78,7 @@ final readonly class Lengths
         }
         $plan = Planner::plan($piece, $this->profile, false);
 
-        return $plan->reach()?->fits() === true && self::stops($plan) <= $stops;
-    }
-
-    private static function stops(Plan $plan): int
-    {
-        return count(array_filter($plan->checks, fn (Check $check): bool => $check->level === Level::Stop));
+        return $plan->reach()?->fits() === true && Tried::stops($plan->checks) <= $this->stops;
     }
 
     /** @return iterable<array{string, non-empty-list<Change>, float}> words, changes, and how far off it would still be */
@@ -133,11 +131,11 @@ final readonly class Lengths
             if ($count < 1 || $count === $this->reach->count) {
                 continue;
             }
-            $changes = $this->reach->group !== ''
-                ? array_map(
+            $changes = $this->reach->part !== null
+                ? [new RepeatPart($this->reach->part, $count)]
+                : array_map(
                     fn (string $group): Change => new SetGroup($group, $count), explode(' ', $this->reach->group),
-                )
-                : [new RepeatPart($this->reach->part, $count)];
+                );
             $found[] = [
                 Figures::counted($count, 'repeat'),
                 $changes,

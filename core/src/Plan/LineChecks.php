@@ -16,6 +16,7 @@ use Hebra\Core\Piece\Change\SetMakes;
 use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Makes;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\Figures;
 
@@ -174,7 +175,7 @@ final class LineChecks
     }
 
     /** A rope without a clasp goes on over the head [common practice, from memory: about 58 cm round]. */
-    private static function overTheHead(float $roundMm, Profile $profile, string $id): Check
+    private static function overTheHead(float $roundMm, Profile $profile, PartId $id): Check
     {
         $round = 'It closes on itself, '.$profile->length($roundMm).' round';
 
@@ -216,12 +217,12 @@ final class LineChecks
         }
         $group = $chains[0]->part->part->group;
         $way = count(
-            array_unique(array_map(fn (Instance $chain): string => $chain->part->part->id, $chains)),
+            array_unique(array_map(fn (Instance $chain): string => $chain->part->part->id->text, $chains)),
         ) === count($chains)
             ? new Way(
                 implode(', ', $match->links).' links',
                 new SetLinks(array_combine(
-                    array_map(fn (Instance $chain): string => $chain->part->part->id, $chains),
+                    array_map(fn (Instance $chain): string => $chain->part->part->id->text, $chains),
                     array_map(strval(...), $match->links),
                 )),
             )
@@ -382,7 +383,7 @@ final class LineChecks
             $part = $member->part->part;
             $key = $part->group !== ''
                 ? ['group', $part->group, $piece->groups[$part->group]->repeat]
-                : ['part', $part->id, $part->repeat];
+                : ['part', $part->id->text, $part->repeat];
             if ($key[2] > 1) {
                 $by[$key[0].'/'.$key[1]] = [
                     $key,
@@ -399,7 +400,7 @@ final class LineChecks
                         Figures::counted($nearest, 'repeat'),
                         $what === 'group'
                             ? new SetGroup($name, $nearest)
-                            : new RepeatPart($name, $nearest),
+                            : new RepeatPart(PartId::of($name), $nearest),
                     ),
                 ];
             }
@@ -420,11 +421,11 @@ final class LineChecks
         foreach ($layout->isRound ? [] : $layout->instances() as $instance) {
             $across = $instance->part->technique->facesAcross($instance->part);
             $id = $instance->part->part->id;
-            if ($across === null || isset($checks[$id])) {
+            if ($across === null || isset($checks[$id->text])) {
                 continue;
             }
             $label = $instance->part->label();
-            $checks[$id] = $across !== $layout->facing($instance)
+            $checks[$id->text] = $across !== $layout->facing($instance)
                 ? new Check(Level::Ok, 'facing', "The {$label} hangs with its face to the front.", $id)
                 : new Check(Level::Note, 'facing', "The {$label} hangs with its edge to the front: each eye turns what hangs in it by a quarter.", $id, [
                     new Way(
@@ -477,7 +478,7 @@ final class LineChecks
                     Level::Note,
                     'pair',
                     'What hangs together in one eye is not alike left and right: made alike, both earrings lean the same way.',
-                    '',
+                    null,
                     [new Way('A mirrored pair', new SetMakes(Makes::mirroredPair()))],
                 ),
             ]

@@ -12,6 +12,7 @@ use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Figure\Seen;
 use Hebra\Core\Figure\View;
+use Hebra\Core\Piece\PartId;
 
 /** A part as it is seen where it hangs at the origin, and where what hangs in its eyes hangs: read off its courses. */
 final class PartDrawing
@@ -63,7 +64,7 @@ final class PartDrawing
     /** Alike parts, and parts that stay as they are from one plan to the next, are drawn but once. */
     private static function known(PartPlan $part, float $degrees, bool $isFromAbove): PieceFigure
     {
-        /** @var array<string, list<array{list<object>, string, PieceFigure}>> $known */
+        /** @var array<string, list<array{list<object>, PartId, PieceFigure}>> $known */
         static $known = [];
         $one = $part->part;
         $beads = array_map(fn (Strung $run): object => $run->bead, $part->strung);
@@ -72,7 +73,7 @@ final class PartDrawing
         $made = [$part->profile, ...array_values($part->wires()), ...$beads];
         foreach ($known[$key] ?? [] as [$of, $id, $figure]) {
             if ($of === $made) {
-                return $id === $one->id ? $figure : $figure->marked($one->id);
+                return $id === $one->id ? $figure : $figure->marked($one->id->markLike(...));
             }
         }
         $figure = self::drawn($part, $degrees, $isFromAbove);

@@ -14,21 +14,25 @@ use Hebra\Core\Wire\Hardness;
 use Hebra\Core\Wire\Wire;
 
 /** A part with everything it refers to at hand: its wire, its beads, the maker's profile. */
-final readonly class PartPlan
+final class PartPlan
 {
+    private ?string $likeness = null;
+
+    private ?string $content = null;
+
     /** @param  list<Strung>  $strung */
     private function __construct(
-        public Part $part,
-        public Technique $technique,
-        public Wire $wire,
-        public array $strung,
-        public Profile $profile,
+        public readonly Part $part,
+        public readonly Technique $technique,
+        public readonly Wire $wire,
+        public readonly array $strung,
+        public readonly Profile $profile,
         /** @var array<string, Wire> every wire of the piece, by role */
-        private array $wires,
+        private readonly array $wires,
         /** how often it is made in one piece */
-        public int $times,
+        public readonly int $times,
         /** whether its line of parts lies round a wrist or a neck, so that what hangs in it hangs outwards */
-        public bool $isLaidRound = false,
+        public readonly bool $isLaidRound = false,
     ) {
     }
 
@@ -72,7 +76,15 @@ final readonly class PartPlan
     /** The same for all parts that are formed alike, whatever beads are on them. */
     public function likeness(): string
     {
-        return json_encode([$this->part->technique, $this->part->wire, $this->part->settings], JSON_THROW_ON_ERROR);
+        return $this->likeness ??= json_encode(
+            [$this->part->technique, $this->part->wire, $this->part->settings], JSON_THROW_ON_ERROR,
+        );
+    }
+
+    /** The same for all parts of a piece that differ in nothing but name and place. */
+    public function content(): string
+    {
+        return $this->content ??= $this->times.$this->likeness().json_encode($this->part->beads, JSON_THROW_ON_ERROR);
     }
 
     /** @return array<string, Wire> every wire of the piece, by role */
@@ -91,7 +103,7 @@ final readonly class PartPlan
     public function wireOfCut(string $key): Wire
     {
         // Several of one kind are told apart by a number: core, core-2.
-        return $this->wireOf(preg_replace('/-\d+$/', '', substr($key, strlen($this->part->id) + 1)) ?? '');
+        return $this->wireOf(preg_replace('/-\d+$/', '', substr($key, strlen($this->part->id->text) + 1)) ?? '');
     }
 
     /** The wire that goes through its beads. */
@@ -172,7 +184,7 @@ final readonly class PartPlan
 
     public function mark(string $name): string
     {
-        return $this->part->id.':'.$name;
+        return $this->part->id->mark($name);
     }
 
     /** The cut of one of its wires, as steps name it; the first where none is named. */

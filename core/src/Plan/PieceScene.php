@@ -61,7 +61,7 @@ final class PieceScene
         $plate = $part->technique->plate($part);
 
         return new ScenePart(
-            $part->part->id, $wires, $beads, $poses, $plate === null
+            $part->part->id->text, $wires, $beads, $poses, $plate === null
                 ? null
                 : new ScenePlate(Slab::of($plate, $placed), $plate->metal, $plate->colour),
         );

@@ -12,6 +12,7 @@ use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Assembly;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\View;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Scene\ScenePart;
@@ -64,7 +65,7 @@ final class Plan
     public function inShort(): array
     {
         return array_combine(
-            array_map(fn (PartPlan $part): string => $part->part->id, $this->parts),
+            array_map(fn (PartPlan $part): string => $part->part->id->text, $this->parts),
             array_map(fn (PartPlan $part): string => $part->technique->inShort($part), $this->parts),
         );
     }
@@ -168,7 +169,7 @@ final class Plan
     public function parts(): array
     {
         return array_combine(
-            array_map(fn (PartPlan $part): string => $part->part->id, $this->parts), $this->parts,
+            array_map(fn (PartPlan $part): string => $part->part->id->text, $this->parts), $this->parts,
         );
     }
 
@@ -252,14 +253,14 @@ final class Plan
      *
      * @return array<string, string>
      */
-    public function eyesAbove(string $part): array
+    public function eyesAbove(PartId $part): array
     {
         $eyes = [];
         foreach ($this->parts as $at => $one) {
             if ($one->part->id === $part) {
                 break;
             }
-            foreach ($one->technique->eyes($one, $one->part->id) as $name => $eye) {
+            foreach ($one->technique->eyes($one, $one->part->id->text) as $name => $eye) {
                 if ($name !== 'top') {
                     $eyes["{$one->part->id}/{$name}"] = $eye->words.', part '.($at + 1);
                 }
@@ -275,12 +276,12 @@ final class Plan
      *
      * @return array<string, string>
      */
-    public function eyesElsewhere(string $part): array
+    public function eyesElsewhere(PartId $part): array
     {
         $eyes = [];
         $hasEnd = false;
         foreach ($this->parts as $at => $one) {
-            $its = $one->technique->eyes($one, $one->part->id);
+            $its = $one->technique->eyes($one, $one->part->id->text);
             if ($one->part->id === $part) {
                 $hasEnd = isset($its['bottom']);
 

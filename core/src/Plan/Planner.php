@@ -14,6 +14,7 @@ use Hebra\Core\Piece\Change\RemovePart;
 use Hebra\Core\Piece\EyeRef;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Group;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\Figures;
 
@@ -34,9 +35,6 @@ final class Planner
     /** @var list<list<Cut>> the cuts of each part, counted for one piece */
     private array $bareCuts = [];
 
-    /** @var array<int, array<string, Eye>> of each part, of no instance */
-    private array $bareEyes = [];
-
     /** @var list<Check> */
     private array $checks = [];
 
@@ -46,11 +44,14 @@ final class Planner
     /** @var array<string, int> part => how many of it have been unfolded so far */
     private array $made = [];
 
+    private readonly Twins $twins;
+
     private function __construct(
         private readonly Piece $piece,
         private readonly Profile $profile,
         private readonly bool $isOffering,
     ) {
+        $this->twins = new Twins($profile->hand);
     }
 
     /** @param  bool  $isOffering  whether ways out are looked for that must be tried; not while they are tried */
@@ -95,8 +96,8 @@ final class Planner
     private function instance(PartPlan $part): Instance
     {
         $id = $part->part->id;
-        $this->made[$id] = ($this->made[$id] ?? 0) + 1;
-        $name = $this->named($id, $this->made[$id]);
+        $this->made[$id->text] = ($this->made[$id->text] ?? 0) + 1;
+        $name = $this->named($id, $this->made[$id->text]);
         $last = $this->instances === [] ? null : $this->instances[count($this->instances) - 1];
         while ($last !== null && $last->part->part->on !== null && $last->above !== null && ! isset($last->part->technique->eyes($last->part, $last->name)['bottom'])) {
             // What was hung aside and offers nothing below ends there: the line goes on where it left it.
@@ -106,7 +107,9 @@ final class Planner
         $on = $this->goesOn($part) ? null : $part->part->on;
         if ($on !== null) {
             // In the last of them, where it is made more than once.
-            $above = isset($this->made[$on->part]) ? $this->named($on->part, $this->made[$on->part]) : $on->part;
+            $above = isset($this->made[$on->part->text])
+                ? $this->named($on->part, $this->made[$on->part->text])
+                : $on->part->text;
             $eye = $on->eye;
         }
 
@@ -120,17 +123,17 @@ final class Planner
     {
         $group = $part->part->group;
 
-        return $group !== '' && $this->made[$part->part->id] > 1
+        return $group !== '' && $this->made[$part->part->id->text] > 1
             && $this->piece->part($part->part->on->part ?? $part->part->id)->group !== $group;
     }
 
     /** What one of the made parts is called: numbered where there are several. */
-    private function named(string $id, int $number): string
+    private function named(PartId $id, int $number): string
     {
-        return $this->timesOf($id) === 1 ? $id : Instance::numbered($id, $number);
+        return $this->timesOf($id) === 1 ? $id->text : Instance::numbered($id, $number);
     }
 
-    private function timesOf(string $id): int
+    private function timesOf(PartId $id): int
     {
         return $this->piece->times($this->piece->part($id));
     }
@@ -139,22 +142,16 @@ final class Planner
     {
         $this->gather();
         $this->number();
-        $hand = $this->profile->hand;
-        $this->bareCuts = array_map(
-            fn (PartPlan $part): array => $hand === null
-                ? $part->cuts()
-                : array_map(fn (Cut $cut): Cut => $cut->rings === null ? $hand->fitted($cut) : $cut, $part->cuts()),
-            $this->parts,
-        );
+        $this->bareCuts = array_map($this->twins->cuts(...), $this->parts);
         [$cuts, $pins] = $this->cuts();
         $layout = new Layout($this->instances, $this->piece->fit->kind, $this->closings());
         $steps = $this->steps();
         $metal = $this->metal([...$cuts, ...$pins]);
         $grams = $this->gramsEach($metal);
         $checks = Checks::worstFirst(
-            [...$this->checks, ...Checks::of($this->piece, $this->parts, $this->bareCuts, $this->profile, $grams, $layout, $this->isOffering)],
+            [...$this->checks, ...Checks::of($this->piece, $this->parts, $this->bareCuts, $this->profile, $grams, $layout)],
         );
-        $this->checks = $this->isOffering ? Tried::of($this->piece, $this->profile, $checks) : $checks;
+        $this->checks = $this->isOffering ? Tried::of($this->piece, $this->profile, $checks, $layout) : $checks;
 
         return new Plan($this->piece, $this->profile, $cuts, $pins, $this->beads(), $this->findings(), $steps,
             $this->checks, $metal, $layout, $grams, $this->parts);
@@ -171,8 +168,8 @@ final class Planner
             }
             // From the last of it; into the upper eye of the first of the other, or a lower one of its last.
             $closings[] = new Closing(
-                $this->named($part->part->id, $this->made[$part->part->id]),
-                $this->named($to->part, $to->eye === 'top' ? 1 : $this->made[$to->part]), $to->eye,
+                $this->named($part->part->id, $this->made[$part->part->id->text]),
+                $this->named($to->part, $to->eye === 'top' ? 1 : $this->made[$to->part->text]), $to->eye,
             );
         }
 
@@ -231,7 +228,7 @@ final class Planner
         $checked = [];
         foreach ($this->instances as $instance) {
             $part = $instance->part;
-            $eyes = $this->eyes($part, $instance->name);
+            $eyes = $this->twins->eyes($part, $instance->name);
             $runs[] = new WireRun(
                 $instance->name, $part->technique->along($part), $eyes, $part->likeness(), $part->technique->isStrung(),
             );
@@ -243,8 +240,8 @@ final class Planner
             $offered = $eyesOf[$instance->above][$instance->eye] ?? null;
             if ($offered !== null && isset($eyes['top'])) {
                 $joints[] = new Joint($offered, $eyes['top']);
-            } elseif (! isset($checked[$part->part->id])) {
-                $checked[$part->part->id] = true;
+            } elseif (! isset($checked[$part->part->id->text])) {
+                $checked[$part->part->id->text] = true;
                 $this->checks[] = new Check(Level::Stop, 'nothing to hang from', $this->unhung($partOf[$instance->above], $part, $offered !== null, $instance->eye), $part->part->id, [
                     ...($instance->above === $this->instances[$this->placeOf[$instance->name] - 1]->name && $part->part->on === null ? self::beside($this->instances[$this->placeOf[$instance->above]], $part) : []),
                     $this->takenOff($instance),
@@ -279,7 +276,7 @@ final class Planner
             $alike = fn (): array => ClosingOrder::of($runs, $joints, true);
         } catch (CannotClose $why) {
             $this->checks[] = new Check(
-                Level::Stop, 'closing order', $why->getMessage(), '', $this->ringsBetween($why),
+                Level::Stop, 'closing order', $why->getMessage(), null, $this->ringsBetween($why),
             );
 
             return fn (): array => [];
@@ -288,15 +285,6 @@ final class Planner
         return fn (bool $byOperation): array => $byOperation
             ? $this->withInspection($this->stepWords($partOf)->together($alike()))
             : $this->withInspection($this->stepWords($partOf)->oneByOne($order));
-    }
-
-    /** @return array<string, Eye> worked out once of parts that are alike */
-    private function eyes(PartPlan $part, string $instance): array
-    {
-        return array_map(
-            fn (Eye $eye): Eye => $eye->of($instance),
-            $this->bareEyes[spl_object_id($part)] ??= $part->technique->eyes($part, ''),
-        );
     }
 
     /** A part off the line, and with it all that hangs in it. */
@@ -308,11 +296,11 @@ final class Planner
                 $gone[$instance->name] = $instance->part->part->id;
             }
         }
-        $ids = array_values(array_unique($gone));
+        $ids = array_map(PartId::of(...), array_values(array_unique(array_map(strval(...), $gone))));
 
         return Way::all(
             count($ids) === 1 ? 'Take it off' : 'Take it off, and what hangs in it',
-            array_map(fn (string $id): Change => new RemovePart($id), $ids),
+            array_map(fn (PartId $id): Change => new RemovePart($id), $ids),
         );
     }
 
@@ -324,7 +312,7 @@ final class Planner
             $part = $joint->b->part();
             foreach ($this->piece->parts as $at => $one) {
                 if ($one->id === $part) {
-                    $ways[$part] = new Way(
+                    $ways[$part->text] = new Way(
                         'A ring before the '.$one->label(),
                         new AddPart('jump-ring', $at),
                     );
@@ -366,7 +354,7 @@ final class Planner
         return new StepWords(
             $this->profile,
             $partOf,
-            fn (string $instance): string => $this->called($partOf[$instance], $instance),
+            fn (string $instance): string => $this->called($partOf[$instance], $instance), $this->twins,
         );
     }
 

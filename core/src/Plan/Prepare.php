@@ -62,7 +62,7 @@ final class Prepare
             .($isHard ? 'Leave its curve as it is.' : 'Straighten the wire first, '.self::straightening($profile)[0].'.').($count > 1 ? ' Cut all of one length together.' : '');
         $marks = array_values(array_unique(array_filter(array_column($cut->segments, 'mark'))));
 
-        return new Step(new Moment(EventKind::Cut), $cut->part, "Cut {$count} × ".$profile->cutLength($cut->lengthMm()), $text, $marks, $count, 'pieces', tool: self::cutters($cut->wire, $profile),
+        return new Step(new Moment(EventKind::Cut), $cut->part->text, "Cut {$count} × ".$profile->cutLength($cut->lengthMm()), $text, $marks, $count, 'pieces', tool: self::cutters($cut->wire, $profile),
             cautions: [$isHard ? Caution::HardWire : Caution::CutEnds], cut: $cut->key(), times: $count);
     }
 

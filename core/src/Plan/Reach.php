@@ -6,6 +6,7 @@ namespace Hebra\Core\Plan;
 
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Group;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 
 /**
@@ -24,7 +25,7 @@ final readonly class Reach
         public float $wantsMm,
         /** the groups, or the part, that repeat, or neither */
         public string $group,
-        public string $part,
+        public ?PartId $part,
         public int $count,
         /** what one of its repeats adds to the length, mm; 0 where nothing repeats */
         public float $unitMm,
@@ -49,11 +50,11 @@ final readonly class Reach
             $count = $piece->groups[$first]->repeat;
             $alike = array_keys(array_filter($piece->groups, fn (Group $group): bool => $group->repeat === $count));
             $length = array_sum(
-                array_map(fn (string $id): float => $layout->lengthOf($id), self::idsIn($piece, $alike)),
+                array_map(fn (PartId $id): float => $layout->lengthOf($id), self::idsIn($piece, $alike)),
             );
             if ($length > 0) {
                 return new self(
-                    $layout->lengthMm, $wants, implode(' ', $alike), '', $count, $length / $count, isWrist: $isWrist,
+                    $layout->lengthMm, $wants, implode(' ', $alike), null, $count, $length / $count, isWrist: $isWrist,
                 );
             }
         }
@@ -76,7 +77,7 @@ final readonly class Reach
         }
 
         return $longest === null
-            ? new self($layout->lengthMm, $wants, '', '', 0, 0.0, isWrist: $isWrist)
+            ? new self($layout->lengthMm, $wants, '', null, 0, 0.0, isWrist: $isWrist)
             : new self(
                 $layout->lengthMm, $wants, '', $longest->id, $longest->count('links'), $longest->mm('inside'), true,
                 $isWrist,
@@ -85,7 +86,7 @@ final readonly class Reach
 
     /**
      * @param  list<string>  $groups
-     * @return list<string>
+     * @return list<PartId>
      */
     private static function idsIn(Piece $piece, array $groups): array
     {

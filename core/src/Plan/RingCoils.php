@@ -134,7 +134,7 @@ final class RingCoils
             .($isSawn ? '.' : ', the flush side towards the same hand each time.').' '.Figures::counted($count, 'ring')
             .' come of it.'.$on->opens($profile);
 
-        return new Step(new Moment(EventKind::Rings), $cut->part, 'Wind '.Figures::counted($count, 'ring'), $text, array_values(array_unique(array_column($cut->segments, 'mark'))), $count, 'rings', tool: $on->tool('mandrel', $profile).', '.($isSawn ? 'jeweller’s saw' : 'flush cutter'),
+        return new Step(new Moment(EventKind::Rings), $cut->part->text, 'Wind '.Figures::counted($count, 'ring'), $text, array_values(array_unique(array_column($cut->segments, 'mark'))), $count, 'rings', tool: $on->tool('mandrel', $profile).', '.($isSawn ? 'jeweller’s saw' : 'flush cutter'),
             cautions: [$cut->wire->isHardened() ? Caution::HardWire : Caution::CutEnds], operation: Operation::Coil, cut: $cut->key(), times: $count);
     }
 
@@ -149,7 +149,7 @@ final class RingCoils
                 .' come of it. Press the ends of each into its coil, and file what scratches.';
 
         return new Step(
-            new Moment(EventKind::Rings), $cut->part, 'Wind '.$coil->words(), $text,
+            new Moment(EventKind::Rings), $cut->part->text, 'Wind '.$coil->words(), $text,
             array_values(array_unique(array_column($cut->segments, 'mark'))), $coil->count, 'coil beads',
             tool: $on->tool('mandrel', $profile).', flush cutter, chain-nose pliers, needle file',
             cautions: [$cut->wire->isHardened() ? Caution::HardWire : Caution::CutEnds], operation: Operation::Coil,

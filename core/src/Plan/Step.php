@@ -6,6 +6,7 @@ namespace Hebra\Core\Plan;
 
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Wire\Wire;
 
 /**
@@ -65,7 +66,15 @@ final readonly class Step
 
     public function of(string $part, string $title): self
     {
-        return $this->with(['part' => $part, 'title' => $title]);
+        return $this->told($part, $title, $this->marks, $this->cut);
+    }
+
+    /** What is done on one part, done on another that is alike. */
+    public function moved(PartId $from, PartId $to): self
+    {
+        $cut = $this->cut === '' ? '' : $to->text.substr($this->cut, strlen($from->text));
+
+        return $this->told($this->part, $this->title, array_map($to->markLike(...), $this->marks), $cut);
     }
 
     /**
@@ -135,6 +144,20 @@ final readonly class Step
         );
 
         return $this->with(['tool' => str_replace('flush cutter', Wire::SHEARS, $this->tool), 'cautions' => $cautions]);
+    }
+
+    /**
+     * Done for every step of every made part: field by field, which costs a third of `with()`.
+     *
+     * @param  list<string>  $marks
+     */
+    private function told(string $part, string $title, array $marks, string $cut): self
+    {
+        return new self(
+            $this->moment, $part, $title, $this->text, $marks, $this->count, $this->counted, $this->asks, $this->tool,
+            $this->cautions, $this->operation, $this->putsOn, $this->over, $cut, $this->times, $this->parts,
+            $this->each,
+        );
     }
 
     /** @param  array<string, mixed>  $changed */

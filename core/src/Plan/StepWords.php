@@ -14,8 +14,12 @@ final readonly class StepWords
      * @param  array<string, PartPlan>  $partOf  by instance
      * @param  \Closure(string): string  $called  what an instance is called
      */
-    public function __construct(private Profile $profile, private array $partOf, private \Closure $called)
-    {
+    public function __construct(
+        private Profile $profile,
+        private array $partOf,
+        private \Closure $called,
+        private Twins $twins,
+    ) {
     }
 
     /**
@@ -49,12 +53,8 @@ final readonly class StepWords
         if ($event->kind === EventKind::Hook) {
             return [(new HookSteps($this->profile, $this->called, $isOfMany))->of($event)];
         }
-        $part = $this->partOf[$event->instance];
 
-        return array_map(
-            fn (Step $step): Step => $part->wireOfCut($step->cut)->isHardened() ? $step->inHardWire() : $step,
-            $part->technique->steps($part, $event->moment()),
-        );
+        return $this->twins->steps($this->partOf[$event->instance], $event->moment());
     }
 
     /**

@@ -20,22 +20,33 @@ final class Tried
      * @param  list<Check>  $checks
      * @return list<Check>
      */
-    public static function of(Piece $piece, Profile $profile, array $checks): array
+    public static function of(Piece $piece, Profile $profile, array $checks, Layout $layout): array
     {
-        return array_map(fn (Check $check): Check => $check->ways !== [] && in_array($check->rule, self::RULES, true)
-            ? new Check(
-                $check->level,
-                $check->rule,
-                $check->text,
-                $check->part,
-                array_values(
-                    array_filter(
-                        $check->ways,
-                        fn (Way $way): bool => self::leadsOut($piece, $profile, $check, $way, $checks),
-                    ),
-                ),
-            )
-            : $check, $checks);
+        return array_map(fn (Check $check): Check => match (true) {
+            $check->rule === 'length' && $check->level === Level::Note => self::length($piece, $profile, $checks, $layout),
+            in_array($check->rule, self::RULES, true) => $check->with(array_values(array_filter(
+                $check->ways, fn (Way $way): bool => self::leadsOut($piece, $profile, $check, $way, $checks),
+            ))),
+            default => $check,
+        }, $checks);
+    }
+
+    /**
+     * A line that is too long or too short, with what would make it fit.
+     *
+     * @param  list<Check>  $checks
+     */
+    private static function length(Piece $piece, Profile $profile, array $checks, Layout $layout): Check
+    {
+        $reach = Reach::of($piece, $layout) ?? throw new \LogicException('What is no line has no length to fit.');
+
+        return $reach->check($profile, Lengths::ways($piece, $profile, $layout, $reach, self::stops($checks)));
+    }
+
+    /** @param  list<Check>  $checks */
+    public static function stops(array $checks): int
+    {
+        return count(array_filter($checks, fn (Check $check): bool => $check->level === Level::Stop));
     }
 
     /** @param  list<Check>  $checks */
@@ -52,10 +63,9 @@ final class Tried
             $other->text,
         ] === [$check->rule, $check->part, $check->text];
         $asBad = fn (Check $other): bool => $other->rule === $check->rule && $other->level->isAtLeast($check->level);
-        $isStop = fn (Check $other): bool => $other->level === Level::Stop;
 
         return array_filter($after, $isSame) === []
             && count(array_filter($after, $asBad)) < count(array_filter($checks, $asBad))
-            && count(array_filter($after, $isStop)) <= count(array_filter($checks, $isStop));
+            && self::stops($after) <= self::stops($checks);
     }
 }

@@ -69,7 +69,7 @@ final readonly class WireDuty
                 }
             }
             if ($part->wire === $role) {
-                foreach ($plan->technique->eyes($plan, $part->id) as $eye) {
+                foreach ($plan->technique->eyes($plan, $part->id->text) as $eye) {
                     $insides[] = $eye->insideMm;
                     if ($eye->kind === EyeKind::Openable && ! $eye->isLocked) {
                         $openables[] = $eye->insideMm;

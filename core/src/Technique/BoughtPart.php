@@ -12,6 +12,7 @@ use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Clasp;
@@ -419,7 +420,7 @@ final class BoughtPart implements Technique
     }
 
     /** @return list<Check> */
-    private function meeting(Plate $plate, string $id): array
+    private function meeting(Plate $plate, PartId $id): array
     {
         $holes = array_values(array_filter($plate->holes, fn (Hole $hole): bool => ! $hole->isRing));
         foreach ($holes as $at => $one) {

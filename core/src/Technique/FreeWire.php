@@ -177,10 +177,13 @@ final class FreeWire implements Technique
 
     private function eye(PartPlan $part, Told $told, string $instance): Eye
     {
+        $isWrapped = $told->move instanceof End && $told->move->wraps > 0;
+        // A loop that its wire ends in opens sideways.
+        $canOpen = $told->move instanceof End || ($told->move instanceof To && $this->line($part, $told)->endsIn($told));
         $kind = match (true) {
-            ! $told->move instanceof End => EyeKind::Closed,
-            $told->move->wraps > 0 => EyeKind::Permanent,
-            default => EyeKind::Openable,
+            $isWrapped => EyeKind::Permanent,
+            $canOpen => EyeKind::Openable,
+            default => EyeKind::Closed,
         };
         $words = $told->name === '' ? 'free wire’s '.$told->text : "free wire’s {$told->name}";
 
@@ -192,10 +195,16 @@ final class FreeWire implements Technique
 
     private function wireMm(PartPlan $part, Told $told): float
     {
-        $text = self::text($part->part);
-        $line = $text->find($told->key)[1] ?? $text->lines[0];
+        $role = self::text($part->part)->roleOf($this->line($part, $told), $part->part->wire);
 
-        return $part->wireOf($text->roleOf($line, $part->part->wire))->diameterMm();
+        return $part->wireOf($role)->diameterMm();
+    }
+
+    private function line(PartPlan $part, Told $told): Line
+    {
+        $text = self::text($part->part);
+
+        return $text->find($told->key)[1] ?? $text->lines[0];
     }
 
     public function along(PartPlan $part): array

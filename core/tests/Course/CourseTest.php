@@ -218,7 +218,7 @@ final class CourseTest extends TestCase
         $eyes = 0;
         foreach (Everything::parts(120) as $name => $plan) {
             $drawing = PartDrawing::of($plan, ! $plan->technique->isFaceAcross($plan));
-            foreach ($plan->technique->eyes($plan, $plan->part->id) as $eye => $told) {
+            foreach ($plan->technique->eyes($plan, $plan->part->id->text) as $eye => $told) {
                 if ($eye === 'top') {
                     continue;
                 }

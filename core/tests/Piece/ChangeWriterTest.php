@@ -12,6 +12,7 @@ use Hebra\Core\Piece\EyeRef;
 use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Makes;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Wire\Metal;
@@ -32,20 +33,20 @@ final class ChangeWriterTest extends TestCase
             new Change\Rename('Tide'), new Change\SetNote("two\nlines"), new Change\SetMakes(Makes::mirroredPair()),
             new Change\SetMakes(Makes::batch(7)), new Change\SetFit(Fit::of(FitKind::Ear, 42.5)),
             new Change\SetFit(Fit::of(FitKind::Wrist, 165.0)), new Change\AddPart('hoop'), new Change\AddPart('hoop', 0),
-            new Change\RemovePart('p2'), new Change\MovePart('p2', -1), new Change\CopyPart('p2'), new Change\TellFreely('p2', 'straight 8 · eye 3 as top'),
-            new Change\OwnWire('p2', true), new Change\RepeatPart('p2', 3), new Change\RepeatPart('p2', -1, true),
-            new Change\HangPart('p3', new EyeRef('p2', 'centre')), new Change\HangPart('p3', null),
-            new Change\ClosePart('p3', new EyeRef('p1', 'top')), new Change\ClosePart('p3', null),
-            new Change\JoinGroup('p2'), new Change\LeaveGroup('p2'), new Change\GradeGroup('g1', 0.5, true),
+            new Change\RemovePart(PartId::of('p2')), new Change\MovePart(PartId::of('p2'), -1), new Change\CopyPart(PartId::of('p2')), new Change\TellFreely(PartId::of('p2'), 'straight 8 · eye 3 as top'),
+            new Change\OwnWire(PartId::of('p2'), true), new Change\RepeatPart(PartId::of('p2'), 3), new Change\RepeatPart(PartId::of('p2'), -1, true),
+            new Change\HangPart(PartId::of('p3'), new EyeRef(PartId::of('p2'), 'centre')), new Change\HangPart(PartId::of('p3'), null),
+            new Change\ClosePart(PartId::of('p3'), new EyeRef(PartId::of('p1'), 'top')), new Change\ClosePart(PartId::of('p3'), null),
+            new Change\JoinGroup(PartId::of('p2')), new Change\LeaveGroup(PartId::of('p2')), new Change\GradeGroup('g1', 0.5, true),
             new Change\GradeGroup('g1', 0.0, false), new Change\SetGroup('g1', 4), new Change\SetGroup('g1', null, -1),
             new Change\SetGroup('g1', null, 0, true), new Change\SetLinks(['p2' => '40', 'p5' => '44']),
-            new Change\SetSetting('p2', 'inside', '3 mm'), new Change\SetMetal(Metal::Copper),
+            new Change\SetSetting(PartId::of('p2'), 'inside', '3 mm'), new Change\SetMetal(Metal::Copper),
             new Change\SetWire('link', Metal::Brass, WireSize::awg(22), Temper::HalfHard),
-            new Change\SetWire('link', temper: Temper::DeadSoft), new Change\AddBead('p2', 1, $coin),
-            new Change\AddBead('p2', null, 'b1'), new Change\SwapBead('p2', 0, $tile),
-            new Change\RemoveBead('p2', 1), new Change\MoveBead('p2', 1, -1), new Change\CountBead('p2', 0, 9),
-            new Change\CountBead('p2', 0, -1, true), new Change\MirrorBeads('p2'), new Change\ReverseBeads('p2'),
-            new Change\RepeatBeads('p2', 3, 4), new Change\RepeatBeads('p2', null, 4),
+            new Change\SetWire('link', temper: Temper::DeadSoft), new Change\AddBead(PartId::of('p2'), 1, $coin),
+            new Change\AddBead(PartId::of('p2'), null, 'b1'), new Change\SwapBead(PartId::of('p2'), 0, $tile),
+            new Change\RemoveBead(PartId::of('p2'), 1), new Change\MoveBead(PartId::of('p2'), 1, -1), new Change\CountBead(PartId::of('p2'), 0, 9),
+            new Change\CountBead(PartId::of('p2'), 0, -1, true), new Change\MirrorBeads(PartId::of('p2')), new Change\ReverseBeads(PartId::of('p2')),
+            new Change\RepeatBeads(PartId::of('p2'), 3, 4), new Change\RepeatBeads(PartId::of('p2'), null, 4),
             new Change\EditBead('b1', 1.25, null), new Change\EditBead('b1', null, 'plum', '6 mm'),
         ];
         $changes[] = new Change\Several([$changes[0], $changes[6], $changes[28]], 'Three at once');

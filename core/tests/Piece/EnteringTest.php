@@ -47,7 +47,7 @@ final class EnteringTest extends TestCase
         self::assertSame([$count, $words], [$read, Bead::parse($rest)->words()]);
         $piece = $this->changed(
             Patterns::start('single-drop', 'Drops'),
-            ['do' => 'bead.add', 'part' => $this->threaded(Patterns::start('single-drop', 'Drops'))->id, 'bead' => $line],
+            ['do' => 'bead.add', 'part' => $this->threaded(Patterns::start('single-drop', 'Drops'))->id->text, 'bead' => $line],
         );
         $run = $this->threaded($piece)->beads[count($this->threaded($piece)->beads) - 1];
         self::assertSame([$count, $words], [$run->count, $piece->beads[$run->bead]->words()]);
@@ -103,7 +103,7 @@ final class EnteringTest extends TestCase
         $ring = ['do' => 'part.add', 'technique' => 'jump-ring', 'at' => '2'];
         foreach (Techniques::all() as $technique) {
             $piece = Patterns::start('single-drop', 'Line');
-            $piece = $this->changed($piece, ['do' => 'part.remove', 'part' => $piece->parts[1]->id]);
+            $piece = $this->changed($piece, ['do' => 'part.remove', 'part' => $piece->parts[1]->id->text]);
             $piece = $this->changed($piece, ['do' => 'part.add', 'technique' => $technique->name(), 'at' => '1']);
             if ($this->stops($piece, 'nothing to hang from') === 0) {
                 $hangs = $this->stops($this->changed($piece, $ring), 'nothing to hang from') === 0;
@@ -119,7 +119,7 @@ final class EnteringTest extends TestCase
             $piece = Patterns::start($name, 'Copied');
             foreach ($piece->parts as $at => $part) {
                 if ($part->technique()->endsLine()) {
-                    $with = $this->changed($piece, ['do' => 'part.copy', 'part' => $part->id]);
+                    $with = $this->changed($piece, ['do' => 'part.copy', 'part' => $part->id->text]);
                     self::assertEquals(
                         [$part->technique, $part->beads, $part->wire],
                         [$with->parts[$at + 1]->technique, $with->parts[$at + 1]->beads, $with->parts[$at + 1]->wire],
@@ -164,14 +164,14 @@ final class EnteringTest extends TestCase
     {
         $piece = Patterns::start('linked-bracelet', 'Turned');
         $id = $this->threaded($piece)->id;
-        $piece = $this->changed($piece, ['do' => 'bead.add', 'part' => $id, 'bead' => '5mm round, plum']);
-        $once = $this->changed($piece, ['do' => 'bead.reverse', 'part' => $id]);
+        $piece = $this->changed($piece, ['do' => 'bead.add', 'part' => $id->text, 'bead' => '5mm round, plum']);
+        $once = $this->changed($piece, ['do' => 'bead.reverse', 'part' => $id->text]);
         $names = fn (Piece $piece): array => array_map(
             fn (BeadRun $run): string => $run->bead.$run->count,
             $piece->part($id)->beads,
         );
         self::assertSame(array_reverse($names($piece)), $names($once));
-        self::assertSame($names($piece), $names($this->changed($once, ['do' => 'bead.reverse', 'part' => $id])));
+        self::assertSame($names($piece), $names($this->changed($once, ['do' => 'bead.reverse', 'part' => $id->text])));
     }
 
     /** A part repeats with the one above: in its group where it has one, else in a new one of both. */
@@ -182,12 +182,12 @@ final class EnteringTest extends TestCase
         $at = array_search('g1', $groups, true);
         self::assertIsInt($at);
         $last = $at + count(array_keys($groups, 'g1', true));
-        $joined = $this->changed($piece, ['do' => 'group.join', 'part' => $piece->parts[$last]->id]);
+        $joined = $this->changed($piece, ['do' => 'group.join', 'part' => $piece->parts[$last]->id->text]);
         self::assertSame('g1', $joined->parts[$last]->group);
-        $apart = $this->changed($joined, ['do' => 'group.leave', 'part' => $piece->parts[$last]->id]);
+        $apart = $this->changed($joined, ['do' => 'group.leave', 'part' => $piece->parts[$last]->id->text]);
         self::assertSame('', $apart->parts[$last]->group);
         $alone = Patterns::start('single-drop', 'Alone');
-        $both = $this->changed($alone, ['do' => 'group.join', 'part' => $alone->parts[1]->id]);
+        $both = $this->changed($alone, ['do' => 'group.join', 'part' => $alone->parts[1]->id->text]);
         self::assertSame(
             [$alone->nextGroup(), $alone->nextGroup()],
             array_column(array_slice($both->parts, 0, 2), 'group'),

@@ -11,6 +11,7 @@ use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Kinds;
 use Hebra\Core\Piece\Makes;
 use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Plan\Check;
@@ -47,7 +48,7 @@ final class Everything
         foreach (self::pieces($changed) as $name => $piece) {
             $checks = str_contains($name, 'changed') ? Planner::plan($piece, $profile, false)->checks : [];
             $stops = array_filter($checks, fn (Check $check): bool => $check->level === Level::Stop);
-            $stopped = array_map(fn (Check $check): string => $check->part, $stops);
+            $stopped = array_map(fn (Check $check): ?PartId => $check->part, $stops);
             foreach ($piece->parts as $part) {
                 if (! in_array($part->id, $stopped, true)) {
                     yield "{$name}, {$part->id}" => PartPlan::of($piece, $part, $profile);
@@ -92,7 +93,7 @@ final class Everything
     /** @param  array<string, string>  $settings */
     private static function alone(Technique $technique, array $settings): Piece
     {
-        $part = Kinds::newPart($technique->name(), 'p1');
+        $part = Kinds::newPart($technique->name(), PartId::of('p1'));
         foreach ($settings as $key => $value) {
             $part = $part->withSetting($key, $value);
         }
@@ -151,7 +152,7 @@ final class Everything
         if ($part->beads !== [] && mt_rand(0, 2) === 0) {
             return Some::changed(
                 $piece,
-                ['do' => 'bead.count', 'part' => $part->id, 'at' => mt_rand(0, count($part->beads) - 1), 'count' => mt_rand(1, 45)],
+                ['do' => 'bead.count', 'part' => $part->id->text, 'at' => mt_rand(0, count($part->beads) - 1), 'count' => mt_rand(1, 45)],
             );
         }
         $parameters = $part->technique()->parameters();
@@ -173,7 +174,7 @@ final class Everything
 
         return Some::changed(
             $piece,
-            ['do' => 'part.set', 'part' => $part->id, 'key' => $parameter->key, 'value' => $value],
+            ['do' => 'part.set', 'part' => $part->id->text, 'key' => $parameter->key, 'value' => $value],
         );
     }
 

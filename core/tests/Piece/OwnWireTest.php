@@ -20,7 +20,7 @@ final class OwnWireTest extends TestCase
     /** @return list<array{string, int, float}> */
     private static function cuts(Plan $plan): array
     {
-        return array_map(fn (Cut $cut): array => [$cut->part, $cut->count, round($cut->lengthMm(), 6)], $plan->cuts);
+        return array_map(fn (Cut $cut): array => [$cut->part->text, $cut->count, round($cut->lengthMm(), 6)], $plan->cuts);
     }
 
     /**
@@ -36,7 +36,7 @@ final class OwnWireTest extends TestCase
                 if ($part->technique()->isBought($part)) {
                     continue;
                 }
-                $own = Some::changed($piece, ['do' => 'part.wire', 'part' => $part->id, 'own' => '1']);
+                $own = Some::changed($piece, ['do' => 'part.wire', 'part' => $part->id->text, 'own' => '1']);
                 self::assertEqualsCanonicalizing(
                     self::cuts($before),
                     self::cuts(Planner::plan($own, new Profile)),
@@ -44,18 +44,18 @@ final class OwnWireTest extends TestCase
                 );
                 self::assertEquals(
                     $piece,
-                    Some::changed($own, ['do' => 'part.wire', 'part' => $part->id, 'own' => '0']),
+                    Some::changed($own, ['do' => 'part.wire', 'part' => $part->id->text, 'own' => '0']),
                     'and back',
                 );
                 self::assertEquals($own, PieceJson::read(PieceJson::write($own)));
                 $thick = Some::changed(
                     $own,
-                    ['do' => 'wire', 'role' => $part->id, 'size' => '19 awg', 'temper' => 'half-hard'],
+                    ['do' => 'wire', 'role' => $part->id->text, 'size' => '19 awg', 'temper' => 'half-hard'],
                 );
                 $after = Planner::plan($thick, new Profile);
                 Properties::all($after, "{$name}, {$part->id} of its own wire");
                 $others = fn (Plan $plan): array => array_values(
-                    array_filter(self::cuts($plan), fn (array $cut): bool => $cut[0] !== $part->id),
+                    array_filter(self::cuts($plan), fn (array $cut): bool => $cut[0] !== $part->id->text),
                 );
                 // Like rings are one coil: without one of them it belongs to the next.
                 if ($part->technique !== 'jump-ring' && $part->technique()->extraWires($part) === []) {
@@ -79,7 +79,7 @@ final class OwnWireTest extends TestCase
             array_unique(
                 array_map(
                     fn (Cut $cut): string => $cut->wire->size->text(),
-                    array_filter($plan->cuts, fn (Cut $cut): bool => in_array($cut->part, ['p3', 'p4'], true)),
+                    array_filter($plan->cuts, fn (Cut $cut): bool => in_array($cut->part->text, ['p3', 'p4'], true)),
                 ),
             ),
         );

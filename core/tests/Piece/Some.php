@@ -40,7 +40,7 @@ final class Some
 
     public static function randomChange(Piece $piece): Change
     {
-        $part = $piece->parts === [] ? 'p1' : $piece->parts[mt_rand(0, count($piece->parts) - 1)]->id;
+        $part = $piece->parts === [] ? 'p1' : $piece->parts[mt_rand(0, count($piece->parts) - 1)]->id->text;
         $by = mt_rand(0, 1) === 1 ? 1 : -1;
         $all = [
             ['do' => 'part.add', 'technique' => ['ear-wire', 'wrapped-link', 'head-pin'][mt_rand(0, 2)]],

@@ -6,6 +6,7 @@ namespace Hebra\Core\Tests\Plan;
 
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Figure\Stroke;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\PieceJson;
@@ -305,7 +306,7 @@ final class FamiliesTest extends TestCase
         $figure = Planner::plan($piece, new Profile)->figure();
         $beads = array_map(fn ($mark): string => $mark->bead->colour, $figure->beads);
         self::assertSame(['milk', 'moss', 'milk', 'moss', 'moss', 'milk', 'moss', 'milk'], $beads);
-        self::assertSame($piece->times($piece->part('p2')), 4);
+        self::assertSame($piece->times($piece->part(PartId::of('p2'))), 4);
     }
 
     /**
@@ -490,11 +491,11 @@ final class FamiliesTest extends TestCase
     public function test_parts_hang_where_they_are_hung_and_nowhere_else(): void
     {
         $piece = Patterns::start('framed-drop', 'Hung');
-        self::assertSame('p2/centre', $piece->part('p3')->on?->text());
+        self::assertSame('p2/centre', $piece->part(PartId::of('p3'))->on?->text());
         $moved = Some::changed($piece, ['do' => 'part.hang', 'part' => 'p3', 'on' => 'p2/bottom']);
-        self::assertSame('p2/bottom', $moved->part('p3')->on?->text());
+        self::assertSame('p2/bottom', $moved->part(PartId::of('p3'))->on?->text());
         // Its frame gone, the drop hangs on what stands before it.
-        self::assertNull(Some::changed($piece, ['do' => 'part.remove', 'part' => 'p2'])->part('p3')->on);
+        self::assertNull(Some::changed($piece, ['do' => 'part.remove', 'part' => 'p2'])->part(PartId::of('p3'))->on);
         foreach (['p9/bottom', 'p3/top', 'p2'] as $nowhere) {
             try {
                 $plan = Planner::plan(

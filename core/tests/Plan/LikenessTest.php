@@ -132,7 +132,7 @@ final class LikenessTest extends TestCase
     private static function texts(Plan $plan): array
     {
         $checks = array_map(fn (Check $check): array => [
-            $check->level, $check->rule, $check->text, $check->part,
+            $check->level, $check->rule, $check->text, (string) $check->part,
             array_map(fn (Way $way): array => [$way->words, ChangeWriter::fields($way->change)], $check->ways),
         ], $plan->checks);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Tests\Plan;
 
 use Hebra\Core\Piece\InvalidPiece;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\PieceJson;
@@ -163,17 +164,17 @@ final class LineChecksTest extends TestCase
     public function test_an_end_closes_elsewhere_and_nowhere_it_cannot(): void
     {
         $piece = self::piece('two-strand-bracelet');
-        self::assertSame('p5/top', $piece->part('p8')->to?->text());
+        self::assertSame('p5/top', $piece->part(PartId::of('p8'))->to?->text());
         self::assertNull(
-            Some::changed($piece, ['do' => 'part.remove', 'part' => 'p5'])->part('p8')->to,
+            Some::changed($piece, ['do' => 'part.remove', 'part' => 'p5'])->part(PartId::of('p8'))->to,
             'the ring gone, its end is open',
         );
-        self::assertNull(Some::changed($piece, ['do' => 'part.close', 'part' => 'p8', 'to' => ''])->part('p8')->to);
+        self::assertNull(Some::changed($piece, ['do' => 'part.close', 'part' => 'p8', 'to' => ''])->part(PartId::of('p8'))->to);
         foreach (['p99/top', 'p8/bottom', 'p5', 'p5/<b>', ''] as $nowhere) {
             try {
                 $made = Some::changed($piece, ['do' => 'part.close', 'part' => 'p8', 'to' => $nowhere]);
                 self::assertSame('', $nowhere);
-                self::assertNull($made->part('p8')->to);
+                self::assertNull($made->part(PartId::of('p8'))->to);
             } catch (InvalidPiece $problem) {
                 self::assertStringContainsString('is no other part', $problem->getMessage());
             }
@@ -183,7 +184,7 @@ final class LineChecksTest extends TestCase
             'nothing to close in',
         );
         self::assertSame(Level::Stop, $no?->level);
-        self::assertSame('p5/top', PieceJson::read(PieceJson::write($piece))->part('p8')->to?->text());
+        self::assertSame('p5/top', PieceJson::read(PieceJson::write($piece))->part(PartId::of('p8'))->to?->text());
     }
 
     /**
@@ -198,7 +199,7 @@ final class LineChecksTest extends TestCase
             for ($case = 0; $case < 6; $case++) {
                 $piece = Patterns::start($pattern, 'Closed at random');
                 for ($change = 0; $change < 3; $change++) {
-                    $part = $piece->parts[mt_rand(0, count($piece->parts) - 1)]->id;
+                    $part = $piece->parts[mt_rand(0, count($piece->parts) - 1)]->id->text;
                     $to = $piece->parts[mt_rand(0, count($piece->parts) - 1)]->id;
                     try {
                         $piece = Some::changed(

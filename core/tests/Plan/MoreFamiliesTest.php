@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Tests\Plan;
 
 use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Plan\Cut;
@@ -183,7 +184,7 @@ final class MoreFamiliesTest extends TestCase
         self::assertEqualsWithDelta(93.828, self::cut($plan, 'Binding')->lengthMm(), 0.002);
         // From six millimetres, here six wires of 1.02, a size is asked for that wears looser [common practice].
         $wide = Some::changed(Patterns::start('wide-ring', 'Wide'), self::set('p1', 'wires', 6));
-        self::assertEqualsWithDelta(17.3 + 0.8128 / 4, $wide->part('p1')->mm('inside'), 1e-3);
+        self::assertEqualsWithDelta(17.3 + 0.8128 / 4, $wide->part(PartId::of('p1'))->mm('inside'), 1e-3);
     }
 
     /**

@@ -111,9 +111,9 @@ final class OperationsTest extends TestCase
         $ring = array_values(array_filter($start->parts, fn ($part): bool => $part->technique === 'jump-ring'));
         $long = $start;
         foreach ($ring as $part) {
-            $long = Some::changed($long, ['do' => 'part.remove', 'part' => $part->id]);
+            $long = Some::changed($long, ['do' => 'part.remove', 'part' => $part->id->text]);
         }
-        $long = Some::changed($long, ['do' => 'part.repeat', 'part' => $link->id, 'count' => '10']);
+        $long = Some::changed($long, ['do' => 'part.repeat', 'part' => $link->id->text, 'count' => '10']);
         $plan = self::plan($long);
         self::assertGreaterThan(400, count($plan->steps()));
         self::assertLessThanOrEqual(40, count($plan->inOperations()->steps()));

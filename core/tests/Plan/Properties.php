@@ -19,6 +19,7 @@ use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\FitSheet;
 use Hebra\Core\Plan\Inspection;
+use Hebra\Core\Plan\Instance;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartDrawing;
@@ -88,10 +89,7 @@ final class Properties
             $steps = array_values(
                 array_filter(
                     $plan->steps(),
-                    fn (Step $step): bool => explode(
-                        '.',
-                        $step->part,
-                    )[0] === $part && $step->cut === $cut->key() && $step->putsOn !== [],
+                    fn (Step $step): bool => Instance::partOf($step->part) === $part && $step->cut === $cut->key() && $step->putsOn !== [],
                 ),
             );
             $first = $steps === [] ? '' : $steps[0]->part;
@@ -218,7 +216,7 @@ final class Properties
         $bought = $made = [];
         foreach ($plan->piece->parts as $part) {
             $isBought = $part->technique()->isBought($part);
-            $isBought ? $bought[$part->id] = $part->wire : $made[$part->wire] = true;
+            $isBought ? $bought[$part->id->text] = $part->wire : $made[$part->wire] = true;
         }
         foreach ($plan->steps() as $step) {
             $isOf = isset($bought[explode('.', $step->part)[0]]);

@@ -57,10 +57,10 @@ final class RopeTest extends TestCase
         $start = Patterns::start('linked-bracelet', 'Links');
         foreach ($start->parts as $part) {
             if ($part->technique !== 'wrapped-link') {
-                $start = Some::changed($start, ['do' => 'part.remove', 'part' => $part->id]);
+                $start = Some::changed($start, ['do' => 'part.remove', 'part' => $part->id->text]);
             }
         }
-        $link = $start->parts[0]->id;
+        $link = $start->parts[0]->id->text;
         $closed = Some::changed($start, ['do' => 'part.close', 'part' => $link, 'to' => "{$link}/top"]);
         self::assertEquals($closed, PieceJson::read(PieceJson::write($closed)));
         $plan = self::plan($closed);
@@ -93,8 +93,8 @@ final class RopeTest extends TestCase
         $chain = array_values(array_filter($piece->parts, fn ($part): bool => $part->technique === 'chain'))[0] ?? null;
         $piece = $chain === null ? Patterns::start('tiered-necklace', 'Chain') : $piece;
         $chain ??= $piece->parts[2];
-        $piece = Some::changed($piece, ['do' => 'part.set', 'part' => $chain->id, 'key' => 'inside', 'value' => '3.5 mm']);
-        $piece = Some::changed($piece, ['do' => 'part.set', 'part' => $chain->id, 'key' => 'links', 'value' => $told]);
+        $piece = Some::changed($piece, ['do' => 'part.set', 'part' => $chain->id->text, 'key' => 'inside', 'value' => '3.5 mm']);
+        $piece = Some::changed($piece, ['do' => 'part.set', 'part' => $chain->id->text, 'key' => 'links', 'value' => $told]);
         self::assertSame($links, $piece->part($chain->id)->count('links'));
     }
 

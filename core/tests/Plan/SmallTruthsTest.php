@@ -6,6 +6,8 @@ namespace Hebra\Core\Tests\Plan;
 
 use Hebra\Core\Bead\WirePacking;
 use Hebra\Core\Piece\ParameterKind;
+use Hebra\Core\Piece\PartId;
+use Hebra\Core\Plan\Instance;
 use Hebra\Core\Plan\Metal;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
@@ -29,7 +31,7 @@ final class SmallTruthsTest extends TestCase
                     if ($segment->working->source !== 'your setting') {
                         continue;
                     }
-                    $part = $piece->part(explode(':', $segment->mark)[0]);
+                    $part = $piece->part(PartId::of(explode(':', $segment->mark)[0]));
                     $lengths = array_filter(
                         $part->technique()->parameters(),
                         fn ($parameter): bool => $parameter->kind === ParameterKind::Length && abs(
@@ -51,7 +53,7 @@ final class SmallTruthsTest extends TestCase
         foreach (Everything::pieces(60) as $name => $piece) {
             foreach ([$piece, Everything::bought($piece)] as $one) {
                 foreach (Planner::plan($one, new Profile)->steps() as $step) {
-                    $parts = array_map(fn (string $id) => $one->part(explode('.', $id)[0]), $step->parts);
+                    $parts = array_map(fn (string $id) => $one->part(Instance::partOf($id)), $step->parts);
                     $isBought = array_filter($parts, fn ($part): bool => $part->technique()->isBought($part)) !== [];
                     if (preg_match('/\btrim to [\d.]+/i', $step->text) === 1) {
                         self::assertTrue($isBought, "{$name}: {$step->text}");

@@ -14,6 +14,7 @@ use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\SeenPath;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Plan\PartDrawing;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Planner;
@@ -94,7 +95,7 @@ final class SceneTest extends TestCase
         foreach (Everything::patterns() as $name => $piece) {
             $plan = Planner::plan($piece, new Profile);
             foreach ($plan->isLaidRound() ? [] : $plan->scene() as $part) {
-                $own = PartPlan::of($piece, $piece->part($part->name), new Profile);
+                $own = PartPlan::of($piece, $piece->part(PartId::of($part->name)), new Profile);
                 $seen = [];
                 foreach ($part->beads as $bead) {
                     [$x, $y] = SeenPath::page($bead->at);

@@ -7,6 +7,7 @@ namespace Hebra\Core\Tests\School;
 use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Piece\Fit;
 use Hebra\Core\Piece\FitKind;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Plan\Check;
@@ -150,7 +151,7 @@ final class SchoolsTest extends TestCase
         $tool = Tool::of(ToolKind::Looping, 'Small looping pliers', [1.5, 3.0]);
         $checks = array_values(array_filter($plan('looping-pliers', $tool)->checks, fn (Check $check): bool => $check->rule === 'looping pliers'));
         self::assertSame('Your looping pliers turn eyes of 3 mm, and this one is 2.5 mm.', $checks[0]->text);
-        self::assertSame(3.0, $checks[0]->ways[0]->change->apply($plain)->part('p2')->mm('top_inside'));
+        self::assertSame(3.0, $checks[0]->ways[0]->change->apply($plain)->part(PartId::of('p2'))->mm('top_inside'));
         self::assertSame([], array_filter($plan('turn-first', $tool)->checks, fn (Check $check): bool => $check->rule === 'looping pliers'));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Tests\Technique;
 
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
@@ -22,7 +23,7 @@ final class OpenedTest extends TestCase
     private static function cutMm(Plan $plan, string $part): float
     {
         return array_sum(array_map(
-            fn (Cut $cut): float => $cut->part === $part ? $cut->lengthMm() * $cut->count : 0.0, $plan->cuts,
+            fn (Cut $cut): float => $cut->part->text === $part ? $cut->lengthMm() * $cut->count : 0.0, $plan->cuts,
         ));
     }
 
@@ -44,41 +45,59 @@ final class OpenedTest extends TestCase
         self::assertStringContainsString('wrapped 3 as bottom', $text);
     }
 
-    public function test_what_is_opened_is_the_same_piece(): void
+    public function test_whatever_is_formed_can_be_opened_and_is_the_same_piece(): void
     {
-        $opened = $refused = 0;
+        $opened = 0;
+        $refused = [];
         foreach (array_keys(Patterns::all()) as $pattern) {
             $piece = Patterns::start($pattern, 'One');
             $plan = Planner::plan($piece, new Profile);
             foreach ($plan->parts() as $id => $part) {
                 // Rings of a kind are wound and cut as one coil; what is bought has no wire of its own.
-                if (in_array($part->part->technique, ['free-wire', 'jump-ring'], true) || $part->technique->isBought($part->part)) {
+                if ($part->part->technique === 'jump-ring' || $part->technique->isBought($part->part)) {
                     continue;
                 }
                 try {
-                    $after = Planner::plan(Opened::change($piece, $id)->apply($piece), new Profile);
+                    $after = Planner::plan(Opened::change($piece, PartId::of($id))->apply($piece), new Profile);
                 } catch (Problem $problem) {
-                    self::assertMatchesRegularExpression('/come out the same|one by one/', $problem->getMessage());
-                    $refused++;
+                    $why = match (true) {
+                        $part->technique->isStrung() => 'strung and crimped',
+                        $part->part->technique === 'tendril-ring' => 'not slit',
+                        default => 'drilled lengthwise',
+                    };
+                    self::assertStringContainsString($why, $problem->getMessage(), "{$pattern}, {$id}");
+                    $refused[$why] = ($refused[$why] ?? 0) + 1;
 
                     continue;
                 }
                 $opened++;
+                $others = fn (Check $check): bool => $check->rule === 'facing' && $check->part?->text !== $id;
+                self::assertEquals(
+                    array_values(array_filter($plan->checks, $others)), array_values(array_filter($after->checks, $others)),
+                    "{$pattern}, {$id}: what hangs in it faces as it did",
+                );
                 $where = "{$pattern}, {$id} {$part->technique->label()}";
-                self::assertEqualsWithDelta($plan->hangsMm(), $after->hangsMm(), 0.02 * $plan->hangsMm() + 1.6, $where);
-                self::assertEqualsWithDelta(self::cutMm($plan, $id), self::cutMm($after, $id), 0.015 * self::cutMm($plan, $id) + 0.1, $where);
+                $cut = self::cutMm($plan, $id);
+                // What hangs in nothing may be drawn a little higher or lower.
+                $shift = isset($part->technique->eyes($part, '')['top']) ? 1.6 : 15.0;
+                self::assertEqualsWithDelta($plan->hangsMm(), $after->hangsMm(), 0.02 * $plan->hangsMm() + $shift, $where);
+                // Told as threaded, beads may have a millimetre over for their spread.
+                self::assertEqualsWithDelta($cut, self::cutMm($after, $id), 0.003 * $cut + 1.1, $where);
                 self::assertSame($plan->beads[0]->all ?? 0, $after->beads[0]->all ?? 0, $where);
+                self::assertSame([], array_values(array_diff(self::stops($after), self::stops($plan))), $where);
+                self::assertNotSame([], $after->steps(), $where);
             }
         }
-        self::assertGreaterThan(2 * $refused, $opened);
-        self::assertGreaterThan(60, $opened);
+        self::assertGreaterThan(90, $opened);
+        self::assertCount(3, $refused);
+        self::assertLessThan(12, array_sum($refused));
     }
 
     public function test_an_opened_drop_can_still_be_made(): void
     {
         $piece = Patterns::start('two-links', 'One');
         foreach (['p2', 'p3', 'p4'] as $id) {
-            $piece = Opened::change($piece, $id)->apply($piece);
+            $piece = Opened::change($piece, PartId::of($id))->apply($piece);
         }
         self::assertSame([], self::stops(Planner::plan($piece, new Profile)));
         self::assertSame(['ear-wire', 'free-wire', 'free-wire', 'free-wire'], array_column($piece->parts, 'technique'));

@@ -103,7 +103,7 @@ final class PinChoiceTest extends TestCase
     {
         $piece = Patterns::start('single-drop', 'Long');
         $pin = $piece->parts[1];
-        $piece = Some::changed($piece, ['do' => 'bead.count', 'part' => $pin->id, 'at' => '0', 'count' => '12']);
+        $piece = Some::changed($piece, ['do' => 'bead.count', 'part' => $pin->id->text, 'at' => '0', 'count' => '12']);
         $choice = PinChoice::of(self::plan($piece));
         self::assertNull($choice?->mixed());
         self::assertStringContainsString('No stocked pin is long enough', $choice?->text() ?? '');

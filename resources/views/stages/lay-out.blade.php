@@ -19,7 +19,7 @@
     <li @class(['part', 'is-open' => $isOpen, 'is-grouped' => $part->group !== '']) data-mark="">
         <div class="part-row">
             <a class="part-name" id="part-{{ $part->id }}" href="{{ $desk->url('lay-out') }}?open={{ $part->id }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $part->id }}" @if ($isOpen) aria-current="true" @endif>{{ ucfirst($part->label()) }}@if ($part->repeat > 1) <span class="figure">× <span data-count-of="part {{ $part->id }}">{{ $part->repeat }}</span></span>@endif</a>
-            @if ($inShort[$part->id] !== '')<span class="quiet small figure">{{ $inShort[$part->id] }}</span>@endif
+            @if ($inShort[$part->id->text] !== '')<span class="quiet small figure">{{ $inShort[$part->id->text] }}</span>@endif
             @foreach ($part->beads as $place => $beads)
                 @php($bead = $desk->document->beads[$beads->bead])
                 <a class="run" id="run-{{ $part->id }}-{{ $place }}" data-mark="{{ $part->id }}:bead-{{ $place }}" href="{{ $desk->url('lay-out') }}?open={{ $part->id }}&amp;run={{ $place }}" hx-get="{{ $desk->url('lay-out') }}?open={{ $part->id }}&amp;run={{ $place }}" @if ($isOpen && $run === $place) aria-current="true" @endif>

@@ -72,7 +72,7 @@
     @if (count($made) > 1 || ($made !== [] && $made[0]->isOfOwnWire()))
         <ul class="bar small mt-1 !gap-x-6" aria-label="Made of it">
             @foreach ($made as $part)
-                <li class="bar"><span>{{ ucfirst($part->label()) }}{{ $part->repeat > 1 ? ' × '.$part->repeat : '' }} <span class="quiet">{{ $desk->plan->inShort()[$part->id] ?? '' }}</span></span>
+                <li class="bar"><span>{{ ucfirst($part->label()) }}{{ $part->repeat > 1 ? ' × '.$part->repeat : '' }} <span class="quiet">{{ $desk->plan->inShort()[$part->id->text] ?? '' }}</span></span>
                     <x-change :desk="$desk" do="part.wire" :with="['part' => $part->id, 'own' => $part->isOfOwnWire() ? '0' : '1', 'role' => $part->isOfOwnWire() ? $part->technique()->role() : $part->id]" class="word small">{{ $part->isOfOwnWire() ? 'back to the common wire' : 'a wire of its own' }}</x-change></li>
             @endforeach
         </ul>

@@ -8,13 +8,14 @@ use Hebra\Core\Bead\Bead;
 use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\InvalidPiece;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 
 /** Puts a bead on a part's wire, at a place or at its end. Beside the same bead it only counts one more. */
 final readonly class AddBead implements Change
 {
     public function __construct(
-        public string $part,
+        public PartId $part,
         public ?int $at,
         public Bead|string $bead,
         public int $count = 1,

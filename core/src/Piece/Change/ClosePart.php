@@ -6,6 +6,7 @@ namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\EyeRef;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 
 /**
@@ -14,7 +15,7 @@ use Hebra\Core\Piece\Piece;
  */
 final readonly class ClosePart implements Change
 {
-    public function __construct(public string $part, public ?EyeRef $to)
+    public function __construct(public PartId $part, public ?EyeRef $to)
     {
     }
 

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 
 /** The same part once more, below it, to be changed on its own. */
 final readonly class CopyPart implements Change
 {
-    public function __construct(public string $part)
+    public function __construct(public PartId $part)
     {
     }
 

@@ -6,13 +6,14 @@ namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\Count;
 
 /** How many of a bead in a row: a count, or one more or fewer. One fewer than one takes it off. */
 final readonly class CountBead implements Change
 {
-    public function __construct(public string $part, public int $at, public int $count, public bool $relative = false)
+    public function __construct(public PartId $part, public int $at, public int $count, public bool $relative = false)
     {
     }
 

@@ -9,6 +9,7 @@ use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\InvalidPiece;
 use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 
 /**
@@ -26,27 +27,27 @@ final readonly class GradeGroup implements Change
     {
         $group = $piece->groups[$this->group] ?? throw InvalidPiece::noSuchGroup($this->group);
         $together = array_values(array_filter($piece->parts, fn (Part $part): bool => $part->group === $this->group));
-        $ids = array_map(fn (Part $part): string => $part->id, $together);
+        $ids = array_map(fn (Part $part): PartId => $part->id, $together);
         $known = array_map(fn (Bead $bead): string => $bead->key(), $piece->beads);
         $beads = $piece->beads;
         $copies = [];
         $last = [];
-        [$next, $nextBead] = [(int) substr($piece->nextPartId(), 1), (int) substr($piece->nextBeadKey(), 1)];
+        [$next, $nextBead] = [(int) substr($piece->nextPartId()->text, 1), (int) substr($piece->nextBeadKey(), 1)];
         for ($copy = 0; $copy < $group->times(); $copy++) {
             $isBack = $copy >= $group->repeat;
             $step = $isBack ? 2 * $group->repeat - 1 - $copy : $copy;
             $step = $this->isFalling ? $group->repeat - 1 - $step : $step;
             $now = [];
             foreach ($ids as $id) {
-                $now[$id] = $copy === 0 ? $id : 'p'.$next++;
+                $now[$id->text] = $copy === 0 ? $id : PartId::of('p'.$next++);
             }
             foreach ($isBack ? array_reverse($together) : $together as $index => $part) {
-                $one = ($isBack ? $part->mirrored() : $part)->withId($now[$part->id])->inGroup('');
+                $one = ($isBack ? $part->mirrored() : $part)->withId($now[$part->id->text])->inGroup('');
                 // What hung within the repeat hangs within it again; from the second on it follows the one before.
                 $on = $one->on;
                 $one = $one->hungOn(match (true) {
                     $on === null => null,
-                    isset($now[$on->part]) => $on->of($now[$on->part]),
+                    isset($now[$on->part->text]) => $on->of($now[$on->part->text]),
                     default => $copy === 0 && $index === 0 ? $on : null,
                 });
                 $runs = [];
@@ -72,7 +73,9 @@ final readonly class GradeGroup implements Change
                 continue;
             }
             $on = $part->on;
-            $parts[] = $on !== null && isset($last[$on->part]) ? $part->hungOn($on->of($last[$on->part])) : $part;
+            $parts[] = $on !== null && isset($last[$on->part->text])
+                ? $part->hungOn($on->of($last[$on->part->text]))
+                : $part;
         }
 
         return $piece->withParts(Settled::parts($parts), $beads);

@@ -6,12 +6,13 @@ namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\EyeRef;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 
 /** Where a part hangs: in an eye of a part above it, or, with nothing said, in the one before it. */
 final readonly class HangPart implements Change
 {
-    public function __construct(public string $part, public ?EyeRef $on)
+    public function __construct(public PartId $part, public ?EyeRef $on)
     {
     }
 

@@ -6,12 +6,13 @@ namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\InvalidPiece;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 
 /** Puts a part in a group with the one above it, to repeat together. */
 final readonly class JoinGroup implements Change
 {
-    public function __construct(public string $part)
+    public function __construct(public PartId $part)
     {
     }
 

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 
 /** Takes a part out of its group; what stood below it there ends with it. */
 final readonly class LeaveGroup implements Change
 {
-    public function __construct(public string $part)
+    public function __construct(public PartId $part)
     {
     }
 

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 
 /** Repeats the beads of a part backwards about the last of them, so that both halves match. */
 final readonly class MirrorBeads implements Change
 {
-    public function __construct(public string $part)
+    public function __construct(public PartId $part)
     {
     }
 

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 
 /** Moves a run of beads one place up or down; past the end of its wire it goes on to the next part that takes beads. */
 final readonly class MoveBead implements Change
 {
-    public function __construct(public string $part, public int $at, public int $by)
+    public function __construct(public PartId $part, public int $at, public int $by)
     {
     }
 
@@ -55,7 +56,7 @@ final readonly class MoveBead implements Change
     /**
      * Where the bead stands in the piece once it is moved: the part and the place on it.
      *
-     * @return array{string, int}
+     * @return array{PartId, int}
      */
     public function landsAt(Piece $before, Piece $after): array
     {

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 
 /** Moves a part up or down the line; at the end of the line it stays. */
 final readonly class MovePart implements Change
 {
-    public function __construct(public string $part, public int $by)
+    public function __construct(public PartId $part, public int $by)
     {
     }
 

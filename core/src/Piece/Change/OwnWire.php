@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 
 /** A part is made of a wire of its own, which begins as the one it had, or goes back to the wire of its kind. */
 final readonly class OwnWire implements Change
 {
-    public function __construct(public string $part, public bool $isOwn)
+    public function __construct(public PartId $part, public bool $isOwn)
     {
     }
 
@@ -20,7 +21,7 @@ final readonly class OwnWire implements Change
         if ($part->isOfOwnWire() === $this->isOwn) {
             return $piece;
         }
-        $role = $this->isOwn ? $part->id : $part->technique()->role();
+        $role = $this->isOwn ? $part->id->text : $part->technique()->role();
         $wire = $this->isOwn ? $piece->wires[$part->wire] : $piece->wires[$role] ?? $piece->wires[$part->wire];
 
         return $piece->withPartOf($part->madeOf($role), $wire);

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 
 /** Takes a run of beads off. */
 final readonly class RemoveBead implements Change
 {
-    public function __construct(public string $part, public int $at)
+    public function __construct(public PartId $part, public int $at)
     {
     }
 

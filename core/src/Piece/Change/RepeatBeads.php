@@ -7,6 +7,7 @@ namespace Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\InvalidPiece;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 
 /**
@@ -16,7 +17,7 @@ use Hebra\Core\Piece\Piece;
 final readonly class RepeatBeads implements Change
 {
     /** @param  int|null  $runs  how many runs the unit has; all where null */
-    public function __construct(public string $part, public ?int $runs, public int $count)
+    public function __construct(public PartId $part, public ?int $runs, public int $count)
     {
     }
 

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\Count;
 
 /** How often a part follows itself: a count, or one more or fewer. */
 final readonly class RepeatPart implements Change
 {
-    public function __construct(public string $part, public int $count, public bool $relative = false)
+    public function __construct(public PartId $part, public int $count, public bool $relative = false)
     {
     }
 

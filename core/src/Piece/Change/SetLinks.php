@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\LengthUnit;
 
@@ -19,7 +20,7 @@ final readonly class SetLinks implements Change
     public function apply(Piece $piece): Piece
     {
         foreach ($this->links as $part => $links) {
-            $piece = (new SetSetting($part, 'links', $links, LengthUnit::Millimetre))->apply($piece);
+            $piece = (new SetSetting(PartId::of($part), 'links', $links, LengthUnit::Millimetre))->apply($piece);
         }
 
         return $piece;

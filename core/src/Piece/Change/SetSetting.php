@@ -6,6 +6,7 @@ namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\InvalidPiece;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\LengthUnit;
 
@@ -13,7 +14,7 @@ use Hebra\Core\Quantity\LengthUnit;
 final readonly class SetSetting implements Change
 {
     public function __construct(
-        public string $part,
+        public PartId $part,
         public string $key,
         public string $value,
         public LengthUnit $bare = LengthUnit::Millimetre,

@@ -21,19 +21,19 @@ final class Settled
         $seen = $groups = [];
         $last = '';
         foreach ($parts as $index => $part) {
-            if ($part->on !== null && ! isset($seen[$part->on->part])) {
+            if ($part->on !== null && ! isset($seen[$part->on->part->text])) {
                 $part = $part->hungOn(null);
             }
             if ($part->group !== '' && $part->group !== $last && isset($groups[$part->group])) {
                 $part = $part->inGroup('');
             }
-            $seen[$part->id] = $groups[$part->group] = true;
+            $seen[$part->id->text] = $groups[$part->group] = true;
             $last = $part->group;
             $parts[$index] = $part;
         }
 
         return array_map(
-            fn (Part $part): Part => $part->to !== null && ! isset($seen[$part->to->part])
+            fn (Part $part): Part => $part->to !== null && ! isset($seen[$part->to->part->text])
                 ? $part->closedIn(null)
                 : $part,
             $parts,

@@ -7,12 +7,13 @@ namespace Hebra\Core\Piece\Change;
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
 
 /** Another bead in the same place, as many of it. */
 final readonly class SwapBead implements Change
 {
-    public function __construct(public string $part, public int $at, public Bead|string $bead)
+    public function __construct(public PartId $part, public int $at, public Bead|string $bead)
     {
     }
 

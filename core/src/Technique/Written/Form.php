@@ -8,7 +8,7 @@ namespace Hebra\Core\Technique\Written;
 final readonly class Form
 {
     /** What a wire or a stretch of one is called: `tie`, `left-half`, `core 2`. */
-    public const NAME = '[a-z]{2,12}(?:-[a-z0-9]{1,7})?(?: \d{1,2})?';
+    public const NAME = '[a-z]{2,12}(?:-[a-z0-9]{1,7}){0,2}(?: \d{1,2})?';
 
     public const SIDES = [
         'above' => [0.0, -1.0, 0.0], 'below' => [0.0, 1.0, 0.0], 'left' => [-1.0, 0.0, 0.0],

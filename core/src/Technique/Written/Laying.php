@@ -28,7 +28,7 @@ use Hebra\Core\Working;
 final class Laying
 {
     /** Closer than this a wire is there; closer than its own thickness it needs no bend of its own to be. */
-    private const THERE_MM = 0.005;
+    public const THERE_MM = 0.005;
 
     /** A sweep whose middle line bends to less than so many of its wire's thickness is bent on the spot instead. */
     private const SHARP = 0.5;
@@ -40,6 +40,9 @@ final class Laying
 
     /** How long the pull of a way is beside its chord: as on an arc of a quarter turn. */
     private const PULL = 0.39;
+
+    /** The longest it may be, beside its chord: more than twice round. */
+    private const MOST_PULL = 8.0;
 
     /** @var list<Move> from where it starts outwards */
     private array $moves = [];
@@ -204,16 +207,18 @@ final class Laying
     }
 
     /**
-     * The same in one sweep, with beads spread over it.
+     * The same in one sweep, with beads spread over it; bowed so that it takes so much wire, where that is said.
      *
      * @param  list<Strung>  $beads
      */
-    public function goWith(Vector $place, Vector $ahead, array $beads): void
+    public function goWith(Vector $place, Vector $ahead, array $beads, ?float $takesMm = null): void
     {
-        $span = $this->sweep($place, $ahead);
+        $span = $takesMm === null ? $this->sweep($place, $ahead) : $this->bowed($place, $ahead, $takesMm);
         $mm = $span->lengthMm();
         $this->laid(
-            SegmentKind::Round, 'the way there, with beads', [$span], 'the length of its curve', Figures::trim($mm),
+            $beads === [] ? SegmentKind::Leg : SegmentKind::Round,
+            $beads === [] ? 'the way there' : 'the way there, with beads', [$span],
+            $takesMm === null ? 'the length of its curve' : 'as it is written', Figures::trim($mm),
             $this->construction->spread($beads, $mm), $beads,
         );
         $this->frame = Start::standing($place, $ahead);
@@ -250,9 +255,22 @@ final class Laying
         return $this->isSharp($span) ? $place->minus($this->frame->at)->lengthMm() : $span->lengthMm();
     }
 
-    private function sweep(Vector $place, Vector $ahead): Span
+    /** A sweep as long as it is to be: the longer its pull, the longer its way. An arc comes out as that arc. */
+    private function bowed(Vector $place, Vector $ahead, float $mm): Span
     {
-        $pull = self::PULL * $place->minus($this->frame->at)->lengthMm();
+        [$least, $most] = [0.0, self::MOST_PULL];
+        for ($step = 0; $step < 30; $step++) {
+            $pull = ($least + $most) / 2;
+            [$least, $most] = $this->sweep($place, $ahead, $pull)->lengthMm() < $mm ? [$pull, $most] : [$least, $pull];
+        }
+
+        return $this->sweep($place, $ahead, $least);
+    }
+
+    /** @param  float  $share  how long its pull is beside its chord */
+    private function sweep(Vector $place, Vector $ahead, float $share = self::PULL): Span
+    {
+        $pull = $share * $place->minus($this->frame->at)->lengthMm();
 
         return new Span(
             $this->frame->at, $this->frame->at->plus($this->frame->ahead->times($pull)),

@@ -48,6 +48,17 @@ final readonly class Line
         return null;
     }
 
+    /** Whether its wire ends with a stretch: what follows is of the same name, or a tail. */
+    public function endsIn(Told $told): bool
+    {
+        $next = $this->after($told);
+        while ($next !== null && ($next->move instanceof Move\Tail || $next->name === $told->name)) {
+            $next = $this->after($next);
+        }
+
+        return $next === null;
+    }
+
     /** A sentence of its wire. */
     public function said(string $text): string
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Technique\Written;
 
 use Hebra\Core\Bead\Bead;
+use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Curve;
 use Hebra\Core\Course\Frame;
@@ -16,9 +17,13 @@ use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
+use Hebra\Core\Figure\Placement;
 use Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\Change\TellFreely;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
+use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Problem;
@@ -36,6 +41,9 @@ final class Opened
     /** What is no longer heads nowhere. */
     private const NOTHING_MM = 1e-6;
 
+    /** Less than this is no stretch of its own. */
+    private const LEAST_MM = 0.002;
+
     private const SHIFTED_MM = 1.5;
 
     private const LONGER = 0.012;
@@ -46,14 +54,55 @@ final class Opened
     /** @var array<int, int> how many of each run are on a wire */
     private array $strung = [];
 
-    /** @var array<string, string> by mark, how an eye is called */
+    /** @var array<string, string> by mark, how an eye is called that has it alone */
     private array $eyes = [];
+
+    /** @var array<string, string> by sweep, how an eye is called that shares its mark */
+    private readonly array $spots;
 
     private function __construct(private readonly PartPlan $part)
     {
-        foreach ($part->technique->eyes($part, $part->part->id) as $name => $eye) {
-            $this->eyes[$eye->mark] ??= $name;
+        $eyes = $part->technique->eyes($part, $part->part->id->text);
+        $marks = array_count_values(array_map(fn (Eye $eye): string => $eye->mark, $eyes));
+        foreach ($eyes as $name => $eye) {
+            if ($marks[$eye->mark] === 1) {
+                $this->eyes[$eye->mark] = $name;
+            }
         }
+        $this->spots = $this->spots(array_intersect_key(
+            $part->technique->hung($part), array_filter($eyes, fn (Eye $eye): bool => $marks[$eye->mark] > 1),
+        ));
+    }
+
+    /**
+     * Where several eyes are of one stretch, each is the sweep of its wire that is lowest where it hangs.
+     *
+     * @param  array<string, Placement>  $hung
+     * @return array<string, string> by the sweep as it is told
+     */
+    private function spots(array $hung): array
+    {
+        $far = [];
+        foreach ($hung === [] ? [] : $this->part->technique->courses($this->part) as $course) {
+            foreach ($course->curves() as $at => $curve) {
+                foreach ($course->moves[$at]->isSeen() ? $curve->spans : [] as $span) {
+                    $lowest = (new Curve([$span]))->lowest();
+                    foreach ($hung as $name => $eye) {
+                        $far[$name][self::sweep($span)] = hypot($lowest->x - $eye->xMm, $lowest->y - $eye->yMm);
+                    }
+                }
+            }
+        }
+        $spots = [];
+        foreach ($far as $name => $sweeps) {
+            $free = array_diff_key($sweeps, $spots);
+            $nearest = $free === [] ? INF : min($free);
+            if ($nearest < self::SHIFTED_MM + $this->part->wireMm()) {
+                $spots[(string) array_search($nearest, $free, true)] = $name;
+            }
+        }
+
+        return $spots;
     }
 
     /**
@@ -61,18 +110,27 @@ final class Opened
      *
      * @throws Problem if it would not lie as it does
      */
-    public static function change(Piece $piece, string $id): Change
+    public static function change(Piece $piece, PartId $id): Change
     {
         $part = PartPlan::of($piece, $piece->part($id), new Profile);
-        $change = new TellFreely($id, self::text($part));
         $label = $part->technique->label();
+        $part->technique->isStrung() && throw Refused::because(
+            'part', $label, 'is strung and crimped, not bent', 'a part of formed wire; of a strand change beads and gaps',
+        );
+        foreach ($part->strung as $strung) {
+            $strung->bead->drilling === Drilling::Lengthwise || throw Refused::because(
+                'part', $label, "carries {$strung->bead->words()}, {$strung->bead->drilling->words()}", 'a part whose beads are drilled lengthwise',
+            );
+        }
+        $hung = array_values($part->technique->hung($part));
+        $change = new TellFreely($id, self::text($part), $hung === [] ? null : $hung[0]->facing);
         try {
             $freely = $change->apply($piece);
         } catch (Problem) {
             throw Refused::because('part', $label, 'has more turns than can be told one by one', 'one that is shorter');
         }
         self::isWhole($part, PartPlan::of($freely, $freely->part($id), new Profile)) || throw Refused::because(
-            'part', $label, 'does not come out the same told freely', 'one of plainer wires: a link, a pin, a hoop, an ear wire',
+            'part', $label, 'does not come out the same told freely', 'a part whose wires are bent and wrapped, not slit',
         );
 
         return $change;
@@ -116,9 +174,10 @@ final class Opened
         foreach ($moves as $place => [$move, $curve]) {
             $before = $moves[$place - 1][0] ?? null;
             $next = $moves[$place + 1][0] ?? null;
-            array_push($said, ...$this->move($move, $curve, $at, $before, $next));
+            $now = $this->move($move, $curve, $at, $before, $next);
+            array_push($said, ...$now);
             $spans = $curve->spans;
-            if ($curve->lengthMm() > self::NOTHING_MM) {
+            if ($now !== [] && $curve->lengthMm() > self::NOTHING_MM) {
                 $last = $spans[count($spans) - 1];
                 $at = Start::standing($last->to, $last->runs(1.0)->unit());
             }
@@ -132,19 +191,23 @@ final class Opened
     {
         $mm = $curve->lengthMm();
         $eye = self::eyeOf($move);
-        $isWrapped = $before !== null && self::eyeOf($before) !== null && $move->segment->kind === SegmentKind::Wraps;
+        $wrapped = fn (?Move $beside): bool => ($beside === null ? null : self::eyeOf($beside))?->wraps !== null;
 
         return match (true) {
-            $mm < self::NOTHING_MM || $isWrapped => [],
+            // What only takes wire, as joins do, is cut with the tail.
+            $mm < self::NOTHING_MM => $move->segment->lengthMm < self::LEAST_MM
+                ? []
+                : ['tail '.self::number($move->segment->lengthMm)],
+            $move->segment->kind === SegmentKind::Wraps && $wrapped($before) => [],
             ! $move->segment->kind->stays() => ['tail '.self::number($move->segment->lengthMm)],
             $eye !== null => $this->eye($move, $eye, $curve->spans[0], $at),
-            // What an eye needs for its neck it brings itself.
-            $move->segment->kind === SegmentKind::Neck && $next !== null && self::eyeOf($next) !== null => [],
+            // What a wrapped eye needs for its neck it brings itself.
+            $move->segment->kind === SegmentKind::Neck && $wrapped($next) => [],
             $move->threaded() !== [] || $move->segment->beads !== [] => $this->beads($move, $curve, $at),
-            count($curve->spans) === 1 && $curve->spans[0]->isStraight() && self::goesOn($at, $curve->spans[0]) => [
+            abs($mm - $move->segment->lengthMm) < self::LEAST_MM && self::isStraightOn($curve, $at) => [
                 'straight '.self::number($mm),
             ],
-            default => $this->named($move, self::places($curve->spans, [])),
+            default => $this->named($move, $this->places($move, $curve, [])),
         };
     }
 
@@ -156,14 +219,17 @@ final class Opened
         return $shape instanceof EyeShape && $shape->asideMm === 0.0 ? $shape : null;
     }
 
-    private static function goesOn(Frame $at, Span $span): bool
+    private static function isStraightOn(Curve $curve, Frame $at): bool
     {
-        return $at->ahead->dot($span->runs(0.5)->unit()) > 0.9999;
+        $span = $curve->spans[0];
+
+        return count($curve->spans) === 1 && $span->isStraight() && $at->ahead->dot($span->runs(0.5)->unit()) > 0.9999;
     }
 
     /** @return list<string> */
     private function eye(Move $move, EyeShape $eye, Span $kick, Frame $at): array
     {
+        [$said, $at] = self::bent($at, $kick->runs(0.0)->unit());
         // It is kicked back to the side that it is turned in.
         $side = $kick->to->minus($kick->from);
         $degrees = rad2deg(atan2($side->dot($at->beside()), $side->dot($at->towards)));
@@ -172,8 +238,28 @@ final class Opened
         unset($this->eyes[$move->segment->mark]);
 
         return [
+            ...$said,
             ...(abs($degrees) < 0.5 ? [] : ['turn '.self::number($degrees)]),
             'eye '.self::number($eye->insideMm).$wraps.($name === '' ? '' : " as {$name}"),
+        ];
+    }
+
+    /**
+     * Bent on the spot to where it goes on.
+     *
+     * @return array{list<string>, Frame}
+     */
+    private static function bent(Frame $at, Vector $ahead): array
+    {
+        $degrees = rad2deg(acos(max(-1.0, min(1.0, $at->ahead->dot($ahead)))));
+        if ($degrees < 0.5) {
+            return [[], $at];
+        }
+        $turned = rad2deg(atan2($ahead->dot($at->beside()), $ahead->dot($at->towards)));
+
+        return [
+            [...(abs($turned) < 0.5 ? [] : ['turn '.self::number($turned)]), 'bend '.self::number($degrees)],
+            $at->rolled(deg2rad($turned))->bent(deg2rad($degrees)),
         ];
     }
 
@@ -193,19 +279,19 @@ final class Opened
     /** @return list<string> */
     private function beads(Move $move, Curve $curve, Frame $at): array
     {
-        $isStraight = count($curve->spans) === 1 && $curve->spans[0]->isStraight() && self::goesOn($at, $curve->spans[0]);
-        if ($isStraight) {
-            return array_merge(...array_map($this->through(...), $move->segment->beads));
-        }
         if ($curve->spans === []) {
             return [];
+        }
+        $stack = array_sum(array_map(fn (Strung $run): float => $run->lengthMm(), $move->segment->beads));
+        if (abs($stack - $move->segment->lengthMm) < self::LEAST_MM && self::isStraightOn($curve, $at)) {
+            return array_merge(...array_map($this->through(...), $move->segment->beads));
         }
         $standing = [];
         foreach ($move->standing($curve) as [$run, $place]) {
             $standing[] = [$run->bead, $place];
         }
 
-        return self::places($curve->spans, $this->shared($curve->spans, $standing));
+        return $this->places($move, $curve, $this->shared($curve->spans, $standing));
     }
 
     /**
@@ -283,18 +369,24 @@ final class Opened
     }
 
     /**
-     * From place to place, with what stands between.
+     * From place to place, each with its share of the wire and what stands on it.
      *
-     * @param  list<Span>  $spans
      * @param  array<int, list<string>>  $beads  by the place of a span
      * @return list<string>
      */
-    private static function places(array $spans, array $beads): array
+    private function places(Move $move, Curve $curve, array $beads): array
     {
         $said = [];
-        foreach ($spans as $at => $span) {
-            $said[] = self::place('to', $span->to, $span->runs(1.0)->unit())
-                .(isset($beads[$at]) ? ' with '.implode(' and ', $beads[$at]) : '');
+        $share = $move->segment->lengthMm / $curve->lengthMm();
+        foreach ($curve->spans as $at => $span) {
+            if ($span->lengthMm() * $share < self::LEAST_MM && ! isset($beads[$at])) {
+                continue;
+            }
+            $name = $this->spots[self::sweep($span)] ?? '';
+            $said[] = self::sweep($span)
+                .' taking '.self::number(max($span->lengthMm() * $share, $span->to->minus($span->from)->lengthMm()))
+                .(isset($beads[$at]) ? ' with '.implode(' and ', $beads[$at]) : '')
+                .($name === '' ? '' : " as {$name}");
         }
 
         return $said;
@@ -304,22 +396,30 @@ final class Opened
     public static function isWhole(PartPlan $part, PartPlan $free): bool
     {
         [$were, $are] = [$part->technique->courses($part), $free->technique->courses($free)];
-        if (count($were) !== count($are)) {
+        // What was slit of one wire would be cut twice.
+        if (count($were) !== count($are) || self::cutMm($free) > (1 + self::LONGER) * self::cutMm($part) + self::SHIFTED_MM) {
             return false;
         }
+        // What hangs in nothing lies wherever it lies.
+        $isHung = isset($part->technique->eyes($part, '')['top']);
         $off = null;
         foreach ($were as $at => $course) {
             [$one, $other] = [self::told($course), self::told($are[$at])];
             $off ??= $other[1]->minus($one[1]);
             $isMoved = $other[1]->minus($one[1])->minus($off)->lengthMm() > self::OFF_MM
                 || $other[2]->minus($one[2])->minus($off)->lengthMm() > self::OFF_MM;
-            if ($isMoved || abs($one[0] - $other[0]) > self::LONGER * $one[0] || $off->lengthMm() > self::SHIFTED_MM) {
+            if ($isMoved || abs($one[0] - $other[0]) > self::LONGER * $one[0] || $isHung && $off->lengthMm() > self::SHIFTED_MM) {
                 return false;
             }
         }
 
         return array_sum(array_map(fn (Course $course): int => self::count($course), $were))
             === array_sum(array_map(fn (Course $course): int => self::count($course), $are));
+    }
+
+    private static function cutMm(PartPlan $part): float
+    {
+        return array_sum(array_map(fn (Cut $cut): float => $cut->count * $cut->lengthMm(), $part->cuts()));
     }
 
     private static function count(Course $course): int
@@ -343,6 +443,11 @@ final class Opened
             array_sum(array_map(fn (Move $move): float => $move->segment->lengthMm, $course->moves)),
             $spans[0]->from ?? $nowhere, $spans === [] ? $nowhere : $spans[count($spans) - 1]->to,
         ];
+    }
+
+    private static function sweep(Span $span): string
+    {
+        return self::place('to', $span->to, $span->runs(1.0)->unit());
     }
 
     private static function place(string $word, Vector $at, Vector $ahead): string

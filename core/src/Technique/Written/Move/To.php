@@ -8,6 +8,7 @@ use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Profile;
+use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Form;
 use Hebra\Core\Technique\Written\Handwork;
 use Hebra\Core\Technique\Written\HoldsNothing;
@@ -24,15 +25,17 @@ final readonly class To implements WrittenMove
     use HoldsNothing;
 
     /** @param  list<array{int, int}>  $beads  how many of which run stand on it, evenly */
-    private function __construct(private Start $place, private array $beads)
-    {
+    private function __construct(
+        private string $field, private string $written, private Start $place, private ?float $takesMm,
+        private array $beads,
+    ) {
     }
 
     public static function form(): Form
     {
         return new Form(
-            'to', '(?<place>.+?)(?: with (?<with>\\d+ [a-z](?: and \\d+ [a-z])*))?', 'to 4 0 heading up, or to 4 0 with 3 A',
-            'in one sweep to a place, millimetres right and down, and towards you; with beads on it',
+            'to', '(?<place>.+?)(?: taking '.Form::length('takes').')?(?: with (?<with>\\d+ [a-z](?: and \\d+ [a-z])*))?', 'to 4 0 heading up, or to 4 0 taking 6 with 3 A',
+            'in one sweep to a place, millimetres right and down, and towards you; bowed so that it takes so much wire; with beads on it',
         );
     }
 
@@ -47,23 +50,33 @@ final readonly class To implements WrittenMove
             ];
         }
 
-        return new self(Start::read('to '.$reading->word('place'), $reading->field), $beads);
+        return new self(
+            $reading->field, $reading->written, Start::read('to '.$reading->word('place'), $reading->field),
+            $reading->has('takes') ? $reading->number('takes', 0.001, 50_000.0) : null, $beads,
+        );
     }
 
     public function lay(Laying $wire): void
     {
         $ahead = $this->place->isHeaded ? $this->place->ahead : $wire->frame->ahead;
-        if ($this->beads === []) {
+        if ($this->beads === [] && $this->takesMm === null) {
             $wire->goTo($this->place->at, $ahead);
 
             return;
         }
+        $far = $this->place->at->minus($wire->frame->at)->lengthMm();
+        $this->takesMm === null || $this->takesMm > $far - Laying::THERE_MM || throw Refused::because(
+            $this->field, $this->written, 'is less wire than the way there', 'taking '.Figures::trim(ceil($far), 0)
+                .' or more',
+        );
         $taken = [];
         foreach ($this->beads as [$count, $run]) {
             array_push($taken, ...$wire->construction->takes($count, $run));
         }
         $wire->construction->strings($taken);
-        $wire->goWith($this->place->at, $ahead, array_map(fn (array $one): Strung => $one[1], $taken));
+        $wire->goWith(
+            $this->place->at, $ahead, array_map(fn (array $one): Strung => $one[1], $taken), $this->takesMm,
+        );
     }
 
     public function handwork(Profile $profile, Put $put): Handwork
