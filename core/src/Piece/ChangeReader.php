@@ -34,7 +34,7 @@ final readonly class ChangeReader
     private const MOST_LINE = 2000;
 
     /** What a course or another setting may have. */
-    private const MOST_LETTERS = 250_000;
+    private const MOST_LETTERS = 60_000;
 
     /** @param  array<string, mixed>  $input */
     private function __construct(private array $input, private LengthUnit $bare, private Schools $schools)

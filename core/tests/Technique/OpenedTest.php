@@ -63,6 +63,7 @@ final class OpenedTest extends TestCase
                     $why = match (true) {
                         $part->technique->isStrung() => 'strung and crimped',
                         $part->part->technique === 'tendril-ring' => 'not slit',
+                        $part->part->technique === 'woven-band' => 'more turns than can be told one by one',
                         default => 'drilled lengthwise',
                     };
                     self::assertStringContainsString($why, $problem->getMessage(), "{$pattern}, {$id}");
@@ -89,8 +90,8 @@ final class OpenedTest extends TestCase
             }
         }
         self::assertGreaterThan(90, $opened);
-        self::assertCount(3, $refused);
-        self::assertLessThan(12, array_sum($refused));
+        self::assertCount(4, $refused);
+        self::assertLessThan(13, array_sum($refused));
     }
 
     public function test_an_opened_drop_can_still_be_made(): void

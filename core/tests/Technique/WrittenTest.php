@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Tests\Technique;
 
+use Hebra\Core\Course\Curve;
+use Hebra\Core\Course\Vector;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Plan\Check;
@@ -143,6 +145,7 @@ final class WrittenTest extends TestCase
             'a bead that is not there' => ['from 0 0 · through C', '“C” is no bead of its line'],
             'more beads than go round' => ['from 0 0 · through 1 A · round A above', '“A” is on no wire yet'],
             'a wire too short' => ['from 0 0 · straight 30 as stem · fill stem until 20', 'does not reach once over the stem'],
+            'less wire than the way' => ['from 0 0 heading up · to 10 0 heading down taking 9.5', 'is less wire than the way there'],
             'a weave over one' => ['from 0 0 · weave 2@1-2 x3 on core at 4', '“core” names fewer than two wires'],
         ];
     }
@@ -170,6 +173,19 @@ final class WrittenTest extends TestCase
         self::assertEqualsWithDelta(3.0, $through['1 bead'], 1e-9);
         self::assertEqualsWithDelta(3.0, $through['through it again'], 1e-9);
         self::assertEqualsWithDelta(5.988, $through['round A'], 0.03);
+    }
+
+    /** Half a circle over 10 mm takes 5π of wire, and bowed to take so much it rises 5 mm (geometry). */
+    public function test_a_sweep_is_bowed_to_take_the_wire_that_is_said(): void
+    {
+        $piece = self::free('from 0 0 heading up · to 10 0 heading down taking 15.708 with 1 A', 1);
+        self::assertEqualsWithDelta(5 * M_PI, self::lengths($piece)['the way there, with beads'], 0.001);
+        $part = Planner::plan($piece, new Profile)->parts()['p2'];
+        $points = (new Curve(array_merge(...array_map(
+            fn (Curve $curve): array => $curve->spans, $part->technique->courses($part)[0]->curves(),
+        ))))->points(0.1);
+        $rises = max(array_map(fn (Vector $at): float => $at->y, $points)) - min(array_map(fn (Vector $at): float => $at->y, $points));
+        self::assertEqualsWithDelta(5.0, $rises, 0.1);
     }
 
     /** @return array<string, float> */

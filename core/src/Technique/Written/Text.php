@@ -23,7 +23,7 @@ final class Text
 
     private const MOST_WIRES = 24;
 
-    private const MOST_LETTERS = 250_000;
+    private const MOST_LETTERS = 60_000;
 
     private const WIRE = '/^('.Form::NAME.')(?: \((\d{1,2})\))?:\s*(.*)$/su';
 
