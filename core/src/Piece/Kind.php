@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece;
 
+use Hebra\Core\Bead\Bead;
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Wire\Wire;
 
@@ -45,6 +46,9 @@ interface Kind
 
     /** How many beads a new one begins with; 0 where most are made without. */
     public function usualBeads(): int;
+
+    /** Which bead those are. */
+    public function usualBead(): Bead;
 
     /** @return list<Drilling> */
     public function drillings(): array;

@@ -12,6 +12,7 @@ use Hebra\Core\Chain\Links;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Piece\Change\AddPart;
 use Hebra\Core\Piece\Change\EditBead;
+use Hebra\Core\Piece\Change\RemovePart;
 use Hebra\Core\Piece\Change\SetFit;
 use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Change\SetWire;
@@ -141,7 +142,7 @@ final class Checks
                             ),
                         ).'.',
                         $part->part->id,
-                        self::redrilled($part, $run),
+                        self::redrilled($piece, $part, $run),
                     );
                 }
             }
@@ -264,17 +265,32 @@ final class Checks
             );
     }
 
-    /** @return list<Way> the same bead with its hole through its length */
-    private static function redrilled(PartPlan $part, int $run): array
+    /** @return list<Way> the bead held by the hole it has, or the same bead drilled as the part takes it */
+    private static function redrilled(Piece $piece, PartPlan $part, int $run): array
     {
         $bead = $part->strung[$run]->bead;
+        $other = match (true) {
+            in_array(Drilling::Lengthwise, $part->technique->drillings(), true) => ['lengthwise', 'one hole'],
+            in_array(Drilling::Top, $part->technique->drillings(), true) => ['across the top', 'top-drilled'],
+            default => null,
+        };
 
-        return ! in_array(Drilling::Lengthwise, $part->technique->drillings(), true) ? [] : [
-            new Way(
-                'One drilled lengthwise',
-                new SwapBead($part->part->id, $run, Bead::parse("{$bead->widthMm} x {$bead->lengthMm}mm {$bead->shape->value}, hole {$bead->holeMm}, one hole, {$bead->material->value}, {$bead->colour}")),
-            ),
+        return [
+            ...($bead->drilling === Drilling::Top && $part->beadCount() === 1 ? [self::heldAcross($piece, $part)] : []),
+            ...($other === null ? [] : [new Way("One drilled {$other[0]}", new SwapBead($part->part->id, $run, Bead::parse(
+                "{$bead->widthMm} x {$bead->lengthMm}mm {$bead->shape->value}, hole {$bead->holeMm}, {$other[1]}, {$bead->material->value}, {$bead->colour}",
+            )))]),
         ];
+    }
+
+    /** A bead with its hole across its top, hung by that in place of the part it is on. */
+    private static function heldAcross(Piece $piece, PartPlan $part): Way
+    {
+        return Way::all('Hang it by its hole', [
+            new AddPart('briolette-wrap', $piece->indexOf($part->part->id) + 1),
+            new SwapBead($piece->nextPartId(), 0, $part->strung[0]->bead),
+            new RemovePart($part->part->id),
+        ]);
     }
 
     /** @param  list<string>  $roles */

@@ -14,7 +14,7 @@ final class Techniques
     {
         $all = [
             new EarWire, WrappedLink::wrapped(), new HeadPin, WrappedLink::plain(), new Hoop, new WireFrame,
-            new Surround, new FreeWire, CoilLink::bare(), CoilLink::beaded(),
+            new BrioletteWrap, new Surround, new FreeWire, CoilLink::bare(), CoilLink::beaded(),
             new WoundRing, new OpenRing, new TendrilRing, new SplitRing, new Bangle, new MemoryBracelet,
             new WovenBand, new Strand,
             new LinkChain, new JumpRing, new HookClasp, new ToggleBar, new BoughtPart,

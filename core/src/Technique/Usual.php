@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique;
 
+use Hebra\Core\Bead\Bead;
+use Hebra\Core\Bead\BeadShape;
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bend\Hammered;
 use Hebra\Core\Course\Course;
@@ -104,6 +106,11 @@ trait Usual
     public function usualBeads(): int
     {
         return 1;
+    }
+
+    public function usualBead(): Bead
+    {
+        return Bead::of(BeadShape::Round, 6.0, 6.0, 1.0);
     }
 
     public function drillings(): array

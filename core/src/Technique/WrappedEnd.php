@@ -211,8 +211,11 @@ final readonly class WrappedEnd
         return $this->loop->tailMm + $this->loop->wrapsMm() + $this->loop->loopMm();
     }
 
-    /** @return list<Step> */
-    public function formSteps(bool $isFirst): array
+    /**
+     * @param  string  $home  what comes before the neck is left, where it is not the wire's first end
+     * @return list<Step>
+     */
+    public function formSteps(bool $isFirst, string $home = 'Push the beads home.'): array
     {
         $profile = $this->plan->profile;
         $mark = fn (string $what): string => $this->plan->mark("{$this->place}-{$what}");
@@ -236,7 +239,7 @@ final readonly class WrappedEnd
         }
         $where = $isFirst
             ? 'Mark '.$profile->length($this->bendFromEndMm()).' from the end and bend square there.'
-            : 'Push the beads home. Leave a neck of '.$profile->size($this->loop->neckMm())
+            : $home.' Leave a neck of '.$profile->size($this->loop->neckMm())
                 .", room for the {$this->wraps()} to come, and bend square.";
 
         return [new Step(Moment::form($this->place), '', "Turn the {$this->which()}loop", "{$where} Turn the loop over {$on} until the wire crosses its own neck.".$forming->opens($profile),

@@ -88,7 +88,7 @@ final class EnteringTest extends TestCase
                 );
                 self::assertSame($piece->nextPartId(), $with->parts[$at]->id, $technique->name());
                 foreach ($with->parts[$at]->beads as $run) {
-                    self::assertSame('sea 6 mm round', $with->beads[$run->bead]->words());
+                    self::assertSame($technique->usualBead()->words(), $with->beads[$run->bead]->words());
                 }
                 foreach ($piece->parts as $part) {
                     self::assertEquals($part->beads, $with->part($part->id)->beads);

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Change;
 
-use Hebra\Core\Bead\Bead;
-use Hebra\Core\Bead\BeadShape;
 use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\Kinds;
@@ -26,7 +24,7 @@ final readonly class AddPart implements Change
         $part = Kinds::newPart($this->technique, $piece->nextPartId(), $this->schools);
         $more = [];
         if ($part->technique()->takesBeads() && $part->technique()->usualBeads() > 0) {
-            [$key, $more] = AddBead::keyFor($piece, Bead::of(BeadShape::Round, 6.0, 6.0, 1.0));
+            [$key, $more] = AddBead::keyFor($piece, $part->technique()->usualBead());
             $part = $part->withBeads([new BeadRun($key, $part->technique()->usualBeads())]);
         }
         $wires = isset($piece->wires[$part->wire])
