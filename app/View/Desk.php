@@ -61,7 +61,10 @@ final class Desk
     /** What the stock has for it. */
     public readonly OnHand $onHand;
 
-    public ?float $hungMm = null;
+    /** @var list<float> what the figures were on the page that was changed */
+    public array $was = [];
+
+    private ?Board $board = null;
 
     /** The wire whose table is open on the Wire & fit stage. */
     public ?string $askedRole = null;
@@ -90,11 +93,28 @@ final class Desk
         }
         // At the bench a left-handed maker sees it mirrored, and the second of a mirrored pair is seen so by everyone.
         $isLeft = $stage === 'make' && $this->profile->schools->is(School::Hand, 'left');
+        $isBoard = $stage === 'lay-out';
+        $isRound = $this->plan->isLaidRound();
         $this->drawing = new Drawing(
             $this->plan->seen($this->side),
-            dimension: $this->plan->isLaidRound() ? 0 : 64,
+            $isBoard ? Board::WIDE : 330,
+            $isBoard ? Board::HIGH : 560,
+            dimension: $isRound ? 0 : 64,
+            room: $isBoard ? Board::EDGE : 26,
             isMirrored: $isLeft !== ($stage === 'make' && $this->makingDesk?->isMirrored() === true),
+            rulerWide: $isBoard && ! $isRound && $this->side !== View::Top ? Board::RULER : 0.0,
         );
+    }
+
+    public function board(): Board
+    {
+        return $this->board ??= new Board($this);
+    }
+
+    /** The figures that the page shows, for the next one to tell what changed. */
+    public function shown(): string
+    {
+        return $this->board()->shown();
     }
 
     /** The whole page, or, for a page that is already there, the desk alone. */

@@ -61,15 +61,20 @@ final class Drawing
         private readonly bool $isMirrored = false,
         ?float $ratioGiven = null,
         private readonly bool $byReference = true,
+        private readonly float $rulerWide = 0.0,
     ) {
         $this->ratio = $ratioGiven ?? self::ratioFor(
             $assembly,
-            $roomWide - $dimension - 2 * $this->room,
+            $roomWide - $rulerWide - $dimension - 2 * $this->room,
             $roomHigh - 2 * $this->room,
         );
         $this->k = $this->ratio * self::PX_PER_MM;
-        $this->originX = $this->room + $dimension + ($isMirrored ? $assembly->right : -$assembly->left) * $this->k;
-        $this->width = round(2 * $this->room + $dimension + $assembly->widthMm() * $this->k, 1);
+        $wide = 2 * $this->room + $rulerWide + $dimension + $assembly->widthMm() * $this->k;
+        // A ruler lies at the edge of its room, the piece in the middle of what is left.
+        $aside = $rulerWide > 0.0 ? max(0.0, $roomWide - $wide) / 2 : 0.0;
+        $this->originX = $this->room + $rulerWide + $dimension + $aside
+            + ($isMirrored ? $assembly->right : -$assembly->left) * $this->k;
+        $this->width = round($wide + 2 * $aside, 1);
         // Laid round, it has its dimension below.
         $this->height = round(
             2 * $this->room + ($dimension === 0.0 && $room > 20 ? 22 : 0) + $assembly->heightMm() * $this->k,
@@ -106,7 +111,28 @@ final class Drawing
 
     public function dimensionX(): float
     {
-        return $this->room + 12;
+        return $this->room + $this->rulerWide + 12;
+    }
+
+    /** From so many pixels apart on every millimetre has its tick. */
+    private const FINE_PX = 4.0;
+
+    /** @return list<array{float, float, string}> ticks of the ruler at its edge: how far down, how long, and what stands there */
+    public function ruler(): array
+    {
+        $ticks = [];
+        $step = $this->k >= self::FINE_PX ? 1 : ($this->k >= self::FINE_PX / 5 ? 5 : 50);
+        for ($mm = 0; $this->rulerWide > 0.0 && $mm <= $this->bottomMm() + 4; $mm += $step) {
+            $isLong = $mm % (10 * ($step > 5 ? 10 : ($step > 1 ? 5 : 1))) === 0;
+            $long = match (true) {
+                $isLong => 16.0,
+                $mm % (5 * $step) === 0 => 11.0,
+                default => 6.0,
+            };
+            $ticks[] = [$this->y($mm), $long, $isLong ? (string) $mm : ''];
+        }
+
+        return $ticks;
     }
 
     public function leftX(): float

@@ -6,7 +6,6 @@ namespace App\View;
 
 use App\Actions\CutShare;
 use App\Actions\SupplyBook;
-use App\Models\Bead as OwnBead;
 use App\Models\CutTick;
 use App\Models\Lot;
 use App\Models\Piece;
@@ -141,11 +140,20 @@ final class OnHand
             ->sum(fn (Lot $lot): int => $lot->heldPins());
     }
 
+    /** @var array<string, int>|null how many are owned, by a bead's key */
+    private ?array $beads = null;
+
     public function ownedBeads(CoreBead $bead): int
     {
-        return (int) $this->workshop->beads()->get()->filter(
-            fn (OwnBead $own): bool => $own->core()->key() === $bead->key(),
-        )->sum('owned');
+        if ($this->beads === null) {
+            $this->beads = [];
+            foreach ($this->workshop->beads()->get() as $own) {
+                $key = $own->core()->key();
+                $this->beads[$key] = ($this->beads[$key] ?? 0) + $own->owned;
+            }
+        }
+
+        return $this->beads[$bead->key()] ?? 0;
     }
 
     /** @return Collection<int, OwnSupply> what a finished piece may be packed in */

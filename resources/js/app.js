@@ -1,5 +1,6 @@
 import htmx from 'htmx.org';
 import Alpine from '@alpinejs/csp';
+import { board } from './board.js';
 import { counter } from './counting.js';
 import { course } from './course.js';
 import { cutting } from './cutting.js';
@@ -15,6 +16,7 @@ import { zoom } from './zoom.js';
 window.htmx = htmx;
 document.documentElement.classList.add('js');
 
+Alpine.data('board', board);
 Alpine.data('desk', desk);
 Alpine.data('counter', counter);
 Alpine.data('course', course);

@@ -36,7 +36,7 @@ final class CountingTest extends BrowserTestCase
         $this->press($hand, '#run-more', '+');
         self::assertSame((string) ($before + self::PRESSES), $this->shown('#desk [data-count]'), 'the figure is right at once');
         self::eventually(fn (): bool => $this->beads($ulid) === $before + self::PRESSES, 'all of them are saved');
-        self::eventually(fn (): bool => str_contains($this->text('.drawing figcaption'), '→'), 'the drawing follows');
+        self::eventually(fn (): bool => str_contains($this->text('.figures'), '→'), 'the drawing follows');
         self::assertSame((string) ($before + self::PRESSES), $this->shown('#desk [data-count]'));
         self::assertSame($before + self::PRESSES, $this->beads($ulid), 'none twice');
     }

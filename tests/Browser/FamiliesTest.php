@@ -26,7 +26,7 @@ final class FamiliesTest extends BrowserTestCase
         $this->visit('/patterns');
         $this->one('#pattern-linked-bracelet')->click();
         $this->seeInside('h2', 'Round the wrist');
-        $this->seeInside('.drawing figcaption', 'end to end');
+        $this->seeInside('.figures', 'end to end');
         $this->one('#group-g1-more')->click();
         $this->seeInside('.group-head', '× 7');
         // Six are too short by less than a repeat: a ring makes up for it.
@@ -103,7 +103,7 @@ final class FamiliesTest extends BrowserTestCase
         $point('frame-5');
         self::eventually(fn (): bool => $ends('through A · wrap 3 on frame'), 'what is pointed at is wrapped on');
         self::eventually(
-            fn (): bool => str_contains($this->one('.drawing figcaption')->getText(), 'top to bottom'), 'it is drawn',
+            fn (): bool => str_contains($this->one('.figures')->getText(), 'top to bottom'), 'it is drawn',
         );
         $this->assertQuietConsole();
     }

@@ -24,10 +24,10 @@ final class MainJobTest extends BrowserTestCase
         (new WebDriverSelect($this->one('#pattern')))->selectByValue('link-and-drop');
         $this->button('Start a piece')->click();
         $this->seeInside('h2', 'From the ear down');
-        $before = $this->text('.drawing figcaption');
+        $before = $this->text('.figures');
         $this->button('One more')->click();
-        $this->seeInside('.drawing figcaption', '→');
-        self::assertNotSame($before, $this->text('.drawing figcaption'));
+        $this->seeInside('.figures', '→');
+        self::assertNotSame($before, $this->text('.figures'));
         $this->button('Undo')->click();
         self::eventually(fn (): bool => str_contains($this->runs(), '1 × moss 8 mm round'), 'one bead again');
         $this->one('#field-bead')->sendKeys('Pea: 3mm round, hole 0.3');

@@ -46,7 +46,7 @@ final class PieceTest extends TestCase
             ['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'by' => 1, 'hung' => '54.621'],
         )->assertOk();
         self::assertStringStartsWith('<div id="desk"', trim((string) $fragment->getContent()));
-        $fragment->assertSee('54.5 mm → 62.5 mm')->assertSeeText('2 × moss 8 mm round');
+        $fragment->assertSeeText('54.5 mm → 62.5 mm')->assertSeeText('2 × moss 8 mm round');
         $this->post(
             "/pieces/{$piece->ulid}/changes",
             ['revision' => 2, 'stage' => 'lay-out', 'do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'by' => 1],
@@ -377,8 +377,11 @@ final class PieceTest extends TestCase
         self::assertSame('wrapped-link', $undone->document()->part(PartId::of('p2'))->technique);
 
         $disc = $this->piece('disc');
-        $open($disc->ulid, 'p2')->assertStatus(422)->assertSee('does not come out the same');
-        self::assertSame('surround', $disc->refresh()->document()->part(PartId::of('p2'))->technique);
+        $open($disc->ulid, 'p2')->assertOk()->assertSee('taking');
+        self::assertSame('free-wire', $disc->refresh()->document()->part(PartId::of('p2'))->technique);
+        $strand = $this->piece('strand');
+        $open($strand->ulid, 'p2')->assertStatus(422)->assertSee('strung and crimped');
+        self::assertSame('strand', $strand->refresh()->document()->part(PartId::of('p2'))->technique);
         $open($disc->ulid, 'p77')->assertStatus(422);
     }
 }

@@ -39,7 +39,7 @@ final class StageController extends Controller
     {
         isset(Piece::STAGES[$stage]) || abort(404);
 
-        return $this->page($request, $stage, null, $request->hasHeader('HX-Request') ? $request->hungMm() : null);
+        return $this->page($request, $stage, null, $request->hasHeader('HX-Request') ? $request->was() : []);
     }
 
     public function change(PieceRequest $request): Response|RedirectResponse|JsonResponse
@@ -89,7 +89,7 @@ final class StageController extends Controller
         }
 
         return $request->hasHeader('HX-Request')
-            ? $this->page($request, $this->stageOf($request), null, $request->hungMm())
+            ? $this->page($request, $this->stageOf($request), null, $request->was())
             : redirect(
                 "/pieces/{$piece->ulid}/{$this->stageOf($request)}?".http_build_query(
                     [
@@ -108,17 +108,18 @@ final class StageController extends Controller
         return is_string($stage) && isset(Piece::STAGES[$stage]) ? $stage : $request->piece()->stage;
     }
 
+    /** @param  list<float>  $was  what the figures were on the page that was changed */
     public function page(
         PieceRequest $request,
         string $stage,
         ?Problem $problem = null,
-        ?float $hungMm = null,
+        array $was = [],
     ): Response {
         $desk = new Desk(
             $request->piece(), $this->workshop($request), $stage, $request->openPart(), $request->openRun(), $problem,
             $request->side(),
         );
-        $desk->hungMm = $hungMm;
+        $desk->was = $was;
         $desk->askedRole = $request->openRole();
 
         return response(

@@ -77,9 +77,17 @@ final class PieceRequest extends FormRequest
         return is_numeric($run) ? max(0, (int) $run + $shift) : null;
     }
 
-    /** How long the piece hung on the page that the change was made on: only shown beside the new length. */
-    public function hungMm(): ?float
+    /**
+     * How long the piece hung, how much it cut and what it weighed on the page that the change was made on: only shown
+     * beside what they are now.
+     *
+     * @return list<float>
+     */
+    public function was(): array
     {
-        return is_numeric($this->input('hung')) ? (float) $this->input('hung') : null;
+        $hung = $this->input('hung');
+        $told = is_string($hung) || is_numeric($hung) ? explode(' ', mb_substr((string) $hung, 0, 80)) : [];
+
+        return array_map(floatval(...), array_slice(array_values(array_filter($told, is_numeric(...))), 0, 3));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Bead\Bead;
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bead\HoleFit;
 use Hebra\Core\Course\Strung;
@@ -76,9 +77,10 @@ final class PartPlan
     /** The same for all parts that are formed alike, whatever beads are on them. */
     public function likeness(): string
     {
-        return $this->likeness ??= json_encode(
+        // A free wire's course may be long, and this is kept of every step.
+        return $this->likeness ??= hash('xxh128', json_encode(
             [$this->part->technique, $this->part->wire, $this->part->settings], JSON_THROW_ON_ERROR,
-        );
+        ));
     }
 
     /** The same for all parts of a piece that differ in nothing but name and place. */
@@ -209,6 +211,17 @@ final class PartPlan
         return $thick === []
             ? null
             : new HoleFit($this->strung[$run]->bead->holeMm, $thick, $this->profile->clearanceMm);
+    }
+
+    /** Whether what goes through its first bead would go through another in its place; null where no wire does as it comes. */
+    public function fitOf(Bead $bead): ?HoleFit
+    {
+        $thick = array_map(
+            fn (string $role): float => $this->wireOf($role)->size->passesMm(),
+            $this->strung === [] ? [$this->part->wire] : $this->through(0),
+        );
+
+        return $thick === [] ? null : new HoleFit($bead->holeMm, $thick, $this->profile->clearanceMm);
     }
 
     /** @return list<array{thing: string, hole: int, wires: list<string>, needed_mm: float, hole_mm: float}> the wires that go through each of its beads */

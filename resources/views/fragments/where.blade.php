@@ -3,4 +3,4 @@
 <input type="hidden" name="open" value="{{ $then['open'] ?? $desk->open()?->id }}">
 <input type="hidden" name="run" value="{{ $then['run'] ?? $desk->run() }}">
 @if ($desk->side !== \Hebra\Core\Figure\View::Front)<input type="hidden" name="view" value="{{ $desk->side->value }}">@endif
-<input type="hidden" name="hung" value="{{ $desk->plan->hangsMm() }}">
+<input type="hidden" name="hung" value="{{ $desk->shown() }}">

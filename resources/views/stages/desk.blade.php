@@ -25,6 +25,7 @@
                 <li><a href="{{ $desk->url($stage) }}" @if ($stage === $desk->stage) aria-current="step" @endif @class(['is-past' => $isPast])>{{ $words }}</a></li>
             @endforeach
         </ol>
+        @if ($desk->stage === 'lay-out')<a class="do" href="{{ $desk->url('wire') }}">Choose the wire</a>@endif
     </div>
     @if ($problem !== null && ! $desk->places($problem))
         <p class="banner" role="alert">{{ $problem->getMessage() }}</p>
@@ -32,6 +33,9 @@
     @if ($desk->isOlderDesign())
         <p class="banner is-note">This making began with an earlier version of the design and goes on with it. What you changed since is for the next one.</p>
     @endif
+    @if ($desk->stage === 'lay-out')
+    @include('stages.board')
+    @else
     <div class="desk">
         <div class="drawing-place" x-data="turning">
         <figure class="drawing" x-data="zoom">
@@ -50,9 +54,9 @@
                     <button type="button" id="zoom-fit" class="tool zoom-fit" x-on:click="fit">fit</button>
                 </span>
                 <span><span class="ratio">drawn {{ $desk->drawing->ratio }} : 1 · </span>{{ $desk->high() }} · {{ $desk->document->makes->count > 1 ? 'each ' : '' }}{{ \Hebra\Core\Quantity\Figures::grams($desk->plan->gramsEach) }}</span>
-                @if ($desk->hungMm !== null && $desk->profile->length($desk->hungMm) !== $desk->profile->length($desk->plan->hangsMm()))
-                    <span role="status"><strong>{{ $desk->profile->length($desk->hungMm) }} → {{ $desk->profile->length($desk->plan->hangsMm()) }}</strong></span>
-                @endif
+                @foreach ($desk->board()->figures() as [$before, $now])
+                    @if ($loop->first && $before !== '')<span role="status"><strong>{{ $before }} → {{ $now }}</strong></span>@endif
+                @endforeach
             </figcaption>
         </figure>
         </div>
@@ -60,4 +64,5 @@
             @include('stages.'.$desk->stage)
         </section>
     </div>
+    @endif
 </div>

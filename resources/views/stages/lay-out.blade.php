@@ -1,4 +1,3 @@
-@php([$open, $run, $profile] = [$desk->open(), $desk->run(), $desk->profile])
 <div class="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
     <h2>{{ $desk->document->fit->kind->begins() }}</h2>
     <div class="bar small">
@@ -29,7 +28,7 @@
             @endforeach
             @if ($part->on !== null)<span class="quiet small">in {{ $desk->plan->eyesAbove($part->id)[$part->on->text()] ?? $part->on->text() }}</span>@endif
             @if ($part->to !== null)<span class="quiet small">closes in {{ $desk->plan->eyesElsewhere($part->id)[$part->to->text()] ?? $part->to->text() }}</span>@endif
-            <span class="quiet small ml-auto">{{ isset($part->settings['made_of']) ? strtr($part->choice('made_of'), '-', ' ') : $desk->document->wires[$part->wire]->size->text() }}</span>
+            <span class="part-wire figure"><span class="quiet">{{ isset($part->settings['made_of']) ? strtr($part->choice('made_of'), '-', ' ') : $desk->document->wires[$part->wire]->size->text() }}</span> <b>{{ $desk->board()->cutOf($part) }}</b></span>
         </div>
         @if ($isOpen)
             @include('stages.part', ['part' => $part, 'index' => $index])
@@ -39,28 +38,6 @@
     <li class="part"><p class="quiet">Nothing is laid out yet. Add a part below, then hang the next in it.</p></li>
 @endforelse
 </ol>
-<form class="bar mt-2 pl-6" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes" aria-label="Add a part">
-    @csrf
-    <input type="hidden" name="do" value="part.add"><input type="hidden" name="at" value="{{ $desk->placeForNew() }}">
-    @include('fragments.where', ['desk' => $desk, 'then' => ['open' => $desk->document->nextPartId(), 'run' => 0]])
-    <span class="quiet small">Add</span>
-    @foreach ($desk->quickTechniques() as $technique)
-        @php($letter = mb_substr($technique->label(), 0, 1))
-        <button type="submit" class="tool" id="add-{{ $technique->name() }}" name="technique" value="{{ $technique->name() }}" data-key="{{ $letter }}" aria-keyshortcuts="{{ $letter }}">{{ $technique->label() }} <kbd>{{ mb_strtoupper($letter) }}</kbd></button>
-    @endforeach
-</form>
-<form class="bar mt-2 pl-6" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes" aria-label="Add another kind of part">
-    @csrf
-    <input type="hidden" name="do" value="part.add"><input type="hidden" name="at" value="{{ $desk->placeForNew() }}">
-    @include('fragments.where', ['desk' => $desk, 'then' => ['open' => $desk->document->nextPartId(), 'run' => 0]])
-    <label class="quiet small" for="add-technique">or</label>
-    <select class="in is-text !w-auto" id="add-technique" name="technique">
-        @foreach ($desk->techniquesByFamily() as $family => $techniques)
-            <optgroup label="{{ $family }}">@foreach ($techniques as $technique)<option value="{{ $technique->name() }}">{{ $technique->label() }}</option>@endforeach</optgroup>
-        @endforeach
-    </select>
-    <button type="submit" class="tool" id="add-other">Add it</button>
-</form>
 <form class="mt-4" method="post" action="/pieces/{{ $desk->piece->ulid }}/changes" hx-post="/pieces/{{ $desk->piece->ulid }}/changes" hx-trigger="change, submit">
     @csrf
     <input type="hidden" name="do" value="note">
@@ -71,8 +48,4 @@
 </form>
 <div class="rule-top mt-4">
     @include('stages.checks', ['checks' => $desk->checks(\Hebra\Core\Plan\Level::Note)])
-    <div class="flex flex-wrap items-center justify-between gap-3 mt-2">
-        <p class="quiet small figure">{{ $desk->high() }} · {{ \Hebra\Core\Quantity\Figures::counted(array_sum(array_map(fn ($count) => $count->each, $desk->plan->beads)), 'bead') }} each</p>
-        <a class="do" href="{{ $desk->url('wire') }}">Choose the wire</a>
-    </div>
 </div>

@@ -3,6 +3,7 @@
     [$h, $c] = [$w / 2, $bead->colour];
     $bore = min($h * 0.7, $bead->holeMm / $bead->widthMm * $w / 2 + 0.4);
     $r = fn (float $v): float => round($v, 2);
+    $isAlong = $bead->drilling !== \Hebra\Core\Bead\Drilling::Top;
 @endphp
 <g class="bead bead-{{ $c }} shape-{{ $bead->shape->value }}{{ ($wound ?? '') === '' ? '' : ' is-wound metal-'.$wound }}" @isset($mark) data-mark="{{ $mark }}" @endisset transform="translate({!! $r($x) !!} {!! $r($y) !!})">
 @switch($bead->shape->value)
@@ -15,7 +16,7 @@
         @break
     @case('tube')
         <rect class="hull" fill="url(#tube-{{ $c }})" x="{!! $r(-$h) !!}" y="0" width="{!! $r($w) !!}" height="{!! $r($l) !!}" rx="{!! $r($w * 0.12) !!}"/>
-        <ellipse class="bore" cx="0" cy="{!! $r(min(1.2, $l * 0.03) + 0.4) !!}" rx="{!! $r($bore) !!}" ry="{!! $r(max(0.6, $bore * 0.22)) !!}"/>
+        @if ($isAlong)<ellipse class="bore" cx="0" cy="{!! $r(min(1.2, $l * 0.03) + 0.4) !!}" rx="{!! $r($bore) !!}" ry="{!! $r(max(0.6, $bore * 0.22)) !!}"/>@endif
         @break
     @case('drop')
         <path class="hull" fill="url(#fill-{{ $c }})" d="M0 0C{!! $r($h * 0.22) !!} {!! $r($l * 0.16) !!} {!! $r($h) !!} {!! $r($l * 0.42) !!} {!! $r($h) !!} {!! $r($l * 0.68) !!}C{!! $r($h) !!} {!! $r($l * 0.88) !!} {!! $r($h * 0.55) !!} {!! $r($l) !!} 0 {!! $r($l) !!}C{!! $r(-$h * 0.55) !!} {!! $r($l) !!} {!! $r(-$h) !!} {!! $r($l * 0.88) !!} {!! $r(-$h) !!} {!! $r($l * 0.68) !!}C{!! $r(-$h) !!} {!! $r($l * 0.42) !!} {!! $r(-$h * 0.22) !!} {!! $r($l * 0.16) !!} 0 0Z"/>
@@ -24,7 +25,7 @@
     @case('rondelle')
         <rect class="hull" fill="url(#fill-{{ $c }})" x="{!! $r(-$h) !!}" y="0" width="{!! $r($w) !!}" height="{!! $r($l) !!}" rx="{!! $r($l * 0.5) !!}"/>
         <ellipse class="glow" cx="{!! $r(-$h * 0.36) !!}" cy="{!! $r($l * 0.3) !!}" rx="{!! $r($h * 0.26) !!}" ry="{!! $r($l * 0.12) !!}"/>
-        <ellipse class="bore" cx="0" cy="0.6" rx="{!! $r($bore) !!}" ry="{!! $r(max(0.5, $bore * 0.2)) !!}"/>
+        @if ($isAlong)<ellipse class="bore" cx="0" cy="0.6" rx="{!! $r($bore) !!}" ry="{!! $r(max(0.5, $bore * 0.2)) !!}"/>@endif
         @break
     @case('coin')
         <ellipse class="hull" fill="url(#fill-{{ $c }})" cx="0" cy="{!! $r($l / 2) !!}" rx="{!! $r($h) !!}" ry="{!! $r($l / 2) !!}"/>
@@ -60,11 +61,11 @@
     @case('seed')
         <rect class="hull" fill="url(#fill-{{ $c }})" x="{!! $r(-$h) !!}" y="0" width="{!! $r($w) !!}" height="{!! $r($l) !!}" rx="{!! $r($l * 0.42) !!}"/>
         <ellipse class="glow" cx="{!! $r(-$h * 0.45) !!}" cy="{!! $r($l * 0.36) !!}" rx="{!! $r($h * 0.2) !!}" ry="{!! $r($l * 0.13) !!}"/>
-        <ellipse class="bore" cx="0" cy="{!! $r($l * 0.06) !!}" rx="{!! $r($bore) !!}" ry="{!! $r(max(0.4, $bore * 0.25)) !!}"/>
+        @if ($isAlong)<ellipse class="bore" cx="0" cy="{!! $r($l * 0.06) !!}" rx="{!! $r($bore) !!}" ry="{!! $r(max(0.4, $bore * 0.25)) !!}"/>@endif
         @break
     @default
         <ellipse class="hull" fill="url(#fill-{{ $c }})" cx="0" cy="{!! $r($l / 2) !!}" rx="{!! $r($h) !!}" ry="{!! $r($l / 2) !!}"/>
         <ellipse class="glow" cx="{!! $r(-$h * 0.34) !!}" cy="{!! $r($l * 0.29) !!}" rx="{!! $r($h * 0.24) !!}" ry="{!! $r($l * 0.085) !!}" transform="rotate(-34 {!! $r(-$h * 0.34) !!} {!! $r($l * 0.29) !!})"/>
-        <ellipse class="bore" cx="0" cy="{!! $r($l * 0.022) !!}" rx="{!! $r($bore * 0.9) !!}" ry="{!! $r(max(0.5, $bore * 0.24)) !!}"/>
+        @if ($isAlong)<ellipse class="bore" cx="0" cy="{!! $r($l * 0.022) !!}" rx="{!! $r($bore * 0.9) !!}" ry="{!! $r(max(0.5, $bore * 0.24)) !!}"/>@endif
 @endswitch
 </g>

@@ -34,6 +34,14 @@
 <use class="on-wire" href="#{!! $one['id'] !!}" x="{!! $one['x'] !!}" y="{!! $one['y'] !!}"{!! $one['turn'] !!} data-mark="{!! $one['mark'] !!}"/>
 <?php } ?>
     @endforeach
+    @unless ($isSmall)
+        @if ($drawing->ruler() !== [])
+            <g class="ruler">@foreach ($drawing->ruler() as [$y, $long, $words])<path d="M46 {{ $y }}h-{{ $long }}"/>@if ($words !== '')<text x="26" y="{{ $y + 4 }}">{{ $words }}</text>@endif @endforeach<path d="M46 {{ $drawing->y(0) }}V{{ $drawing->y($drawing->bottomMm() + 4) }}"/></g>
+        @endif
+        @foreach ($ring ?? [] as [$x, $y, $rx, $ry, $turn])
+            <ellipse class="ringed" cx="{{ $x }}" cy="{{ $y }}" rx="{{ $rx }}" ry="{{ $ry }}"@if ($turn !== 0.0) transform="rotate({{ $turn }} {{ $x }} {{ $y }})"@endif/>
+        @endforeach
+    @endunless
     @if (! $isSmall && ($across ?? '') !== '')
         @php([$y, $left, $right] = [$drawing->height - 14, $drawing->leftX(), $drawing->rightX()])
         <path class="dimension" d="M{{ $left }} {{ $y }}H{{ $right }}M{{ $left }} {{ $y - 9 }}v18M{{ $right }} {{ $y - 9 }}v18"/>

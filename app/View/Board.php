@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Hebra\Core\Bead\Bead;
+use Hebra\Core\Figure\BeadMark;
+use Hebra\Core\Figure\Pose;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Plan\Cut;
+use Hebra\Core\Quantity\Figures;
+
+/** Lay out as a board: what is chosen and where it lies in the drawing, what the tray has, the figures that follow. */
+final class Board
+{
+    /** The room that the piece has on it, and its ruler's, in pixels. */
+    public const WIDE = 560.0;
+
+    public const HIGH = 520.0;
+
+    public const RULER = 50.0;
+
+    /** Free about it: what is said at its edges lies there. */
+    public const EDGE = 38.0;
+
+    /** How far about a bead its ring is drawn, in pixels. */
+    private const AROUND = 5.0;
+
+    private ?Measures $measures = null;
+
+    public function __construct(private readonly Desk $desk)
+    {
+    }
+
+    public function measures(): Measures
+    {
+        return $this->measures ??= new Measures($this->desk->drawing, $this->desk->plan->seen($this->desk->side));
+    }
+
+    /**
+     * What stands beside the drawing of the chosen part, from the top down as it lies there: its settings that are seen,
+     * and the chosen beads, told by null.
+     *
+     * @return list<array{Parameter|null, array{float, float, 2?: string}|null}>
+     */
+    public function beside(Part $part): array
+    {
+        $beside = [];
+        foreach ($part->technique()->parameters() as $parameter) {
+            $at = $part->technique()->shows($parameter->key, $part) ? $this->measures()->of($part, $parameter) : null;
+            $beside = $at === null ? $beside : [...$beside, [$parameter, $at]];
+        }
+        if ($part->technique()->takesBeads() && isset($part->beads[$this->desk->run()])) {
+            $mark = $part->id->mark('bead-'.$this->desk->run());
+            $beside[] = [null, $this->measures()->at($mark) ?? $this->measures()->at($part->id->mark('beads'))];
+        }
+        usort($beside, fn (array $one, array $other): int => ($one[1][1] ?? 0.0) <=> ($other[1][1] ?? 0.0));
+
+        return $beside;
+    }
+
+    /** @return list<array{float, float, float, float, float}> rings about the beads that are chosen: middle, half sizes, turn */
+    public function ringed(): array
+    {
+        $open = $this->desk->open();
+        $run = $this->desk->run();
+        $mark = $open === null || $run === null ? '' : $open->id->mark('bead-'.$run);
+        $rings = [];
+        foreach ($mark === '' ? [] : $this->beads($mark) as [$bead, $pose]) {
+            [$x, $y] = $pose->at($bead->xMm, $bead->topMm + $bead->bead->lengthMm / 2);
+            $drawing = $this->desk->drawing;
+            $rings[] = [
+                $drawing->x($x), $drawing->y($y), $drawing->px($bead->bead->widthMm * $bead->wide / 2) + self::AROUND,
+                $drawing->px($bead->bead->lengthMm * $bead->long / 2) + self::AROUND, round($bead->turn + $pose->degrees, 1),
+            ];
+        }
+
+        return $rings;
+    }
+
+    /** @return list<array{BeadMark, Pose}> */
+    private function beads(string $mark): array
+    {
+        $beads = [];
+        foreach ($this->desk->plan->seen($this->desk->side)->placed as [$figure, $pose]) {
+            foreach ($figure->beads as $bead) {
+                if ($bead->mark === $mark) {
+                    $beads[] = [$bead, $pose];
+                }
+            }
+        }
+
+        return $beads;
+    }
+
+    /**
+     * Where a bead can be put between others, or before and after them: on what part, at which place of its line, and
+     * where that is in the drawing, with the turn of what lies there.
+     *
+     * @return list<array{string, int, float, float, float}>
+     */
+    public function gaps(): array
+    {
+        $gaps = [];
+        foreach ($this->desk->document->parts as $part) {
+            array_push($gaps, ...($part->technique()->takesBeads() ? $this->gapsOf($part) : []));
+        }
+
+        return $gaps;
+    }
+
+    /** @return list<array{string, int, float, float, float}> */
+    private function gapsOf(Part $part): array
+    {
+        $gaps = [];
+        $drawing = $this->desk->drawing;
+        foreach (array_keys($part->beads) as $run) {
+            $beads = $this->beads($part->id->mark('bead-'.$run));
+            if ($beads === []) {
+                return [];
+            }
+            // Of what is made often the first is enough: they change together.
+            $beads = array_values(array_filter($beads, fn (array $one): bool => $one[1] === $beads[0][1]));
+            foreach ([[$beads[0], 0.0, 0], [$beads[count($beads) - 1], 1.0, 1]] as [[$bead, $pose], $share, $after]) {
+                [$x, $y] = $pose->at(...self::end($bead, $share));
+                $gaps["{$part->id}/".($run + $after)] = [
+                    $part->id->text, $run + $after, $drawing->x($x), $drawing->y($y), round($bead->turn + $pose->degrees, 1),
+                ];
+            }
+        }
+
+        return array_values($gaps);
+    }
+
+    /** @return array{float, float} the upper end of a bead, or, at a share of 1, its lower one */
+    private static function end(BeadMark $bead, float $share): array
+    {
+        $half = ($share - 0.5) * $bead->bead->lengthMm;
+        $turn = deg2rad($bead->turn);
+
+        return [
+            $bead->xMm - $half * sin($turn), $bead->topMm + $bead->bead->lengthMm / 2 + $half * cos($turn),
+        ];
+    }
+
+    /** What is cut for one of a part, all its wires together; empty where it is bought. */
+    public function cutOf(Part $part): string
+    {
+        $mm = 0.0;
+        foreach ($this->desk->plan->cuts as $cut) {
+            $times = $this->desk->document->times($part) * $this->desk->document->makes->count;
+            $mm += $cut->part === $part->id && $cut->rings === null ? $cut->count * $cut->printedMm($this->desk->profile->ruler) / $times : 0.0;
+        }
+
+        return $mm === 0.0 ? '' : $this->desk->profile->length($mm);
+    }
+
+    /** @return array<string, array{string, string}> each figure that follows: what it was, where it changed, and is */
+    public function figures(): array
+    {
+        $figures = [];
+        $was = $this->desk->was;
+        foreach ($this->told() as $place => [$words, $now, $say]) {
+            $before = isset($was[$place]) ? $say($was[$place]) : '';
+            $figures[$words] = [$before === $say($now) ? '' : $before, $say($now)];
+        }
+
+        return $figures;
+    }
+
+    /** What they are now, for the next page to tell what changed. */
+    public function shown(): string
+    {
+        return implode(' ', array_map(fn (array $one): string => (string) round($one[1], 3), $this->told()));
+    }
+
+    /** @return list<array{string, float, \Closure(float): string}> */
+    private function told(): array
+    {
+        [$plan, $profile, $makes] = [$this->desk->plan, $this->desk->profile, $this->desk->document->makes];
+        $round = $plan->roundMm();
+        $length = match (true) {
+            $round !== null => 'round',
+            $plan->isLaidRound() => 'end to end',
+            default => trim($this->desk->document->fit->kind->high('')),
+        };
+        $cut = array_sum(array_map(fn (Cut $one): float => $one->count * $one->printedMm($profile->ruler), $plan->cuts));
+
+        return [
+            [$length, $round ?? $plan->hangsMm(), $profile->length(...)],
+            [$makes->count > 1 ? 'wire for all '.$makes->count : 'wire', $cut, $profile->length(...)],
+            [$makes->count > 1 ? 'each weighs' : 'weighs', $plan->gramsEach, Figures::grams(...)],
+        ];
+    }
+
+    /** @return array{int, int} how many of a bead are owned, and how many are left when the piece is made */
+    public function ownedAndLeft(Bead $bead): array
+    {
+        $owned = $this->desk->onHand->ownedBeads($bead);
+        $taken = 0;
+        foreach ($this->desk->plan->beads as $count) {
+            $taken += $count->bead->key() === $bead->key() ? $count->all : 0;
+        }
+
+        return [$owned, $owned - $taken];
+    }
+
+    /** @return list<Well> the tray for a part */
+    public function wells(Part $part): array
+    {
+        $planned = $this->desk->plan->parts()[$part->id->text];
+
+        return array_map(function (Bead $bead) use ($planned): Well {
+            $why = match (true) {
+                ! in_array($bead->drilling, $planned->technique->drillings(), true) => $bead->drilling->words(),
+                $planned->fitOf($bead)?->fits() === false => 'hole too small',
+                default => '',
+            };
+
+            return new Well($bead, ...[...$this->ownedAndLeft($bead), $why]);
+        }, $this->desk->tray());
+    }
+}

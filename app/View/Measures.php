@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Hebra\Core\Figure\Assembly;
+use Hebra\Core\Figure\Stroke;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\ParameterKind;
+use Hebra\Core\Piece\Part;
+
+/** Which settings of a part measure a stretch that is seen, and where on the drawing that is: in its pixels. */
+final class Measures
+{
+    /** Settings whose stretch is not called as they are: what may be it, first what is likeliest. */
+    private const OF = [
+        'inside' => ['top-loop', 'ring', 'round', 'links', 'bottom-loop'], 'wraps' => ['top-wraps', 'bottom-wraps', 'wraps'],
+        'top_inside' => ['top-loop'], 'bottom_inside' => ['bottom-loop'], 'eye' => ['eye', 'bottom-loop'],
+        'diameter' => ['round'], 'size' => ['outline'], 'bend' => ['hook'], 'length' => ['coil', 'weave', 'face'],
+        'width' => ['face'], 'ends' => ['end-1', 'top-loop'], 'coil' => ['round'], 'end' => ['stop'], 'wide' => ['links'],
+        'bar' => ['bar-1'], 'foot_turns' => ['foot'], 'ball' => ['foot'], 'paddle' => ['foot'], 'end_coil' => ['binding'],
+        'between' => ['binding'], 'binding_turns' => ['binding'],
+    ];
+
+    /** @var array<string, array{float, float}> by mark, of the first that is drawn of each part */
+    private array $places = [];
+
+    public function __construct(private readonly Drawing $drawing, Assembly $assembly)
+    {
+        foreach ($assembly->placed as [$figure, $pose]) {
+            $corners = [];
+            foreach ($figure->strokes as $stroke) {
+                foreach ($stroke->path as $command) {
+                    $corners[$stroke->mark][] = $pose->at(...array_map(floatval(...), Stroke::end($command)));
+                }
+            }
+            foreach ($figure->beads as $bead) {
+                $corners[$bead->mark][] = $pose->at($bead->xMm, $bead->topMm + $bead->bead->lengthMm / 2);
+            }
+            foreach ($corners as $mark => $points) {
+                $this->places[$mark] ??= [self::middle(array_column($points, 0)), self::middle(array_column($points, 1))];
+            }
+        }
+    }
+
+    /** @param  non-empty-list<float>  $along */
+    private static function middle(array $along): float
+    {
+        return (min($along) + max($along)) / 2;
+    }
+
+    /** @return array{float, float}|null where a mark is in the drawing */
+    public function at(string $mark): ?array
+    {
+        $place = $this->places[$mark] ?? null;
+
+        return $place === null ? null : [$this->drawing->x($place[0]), $this->drawing->y($place[1])];
+    }
+
+    /** @return array{float, float, string}|null where what a setting measures is in the drawing, and its mark; null where it is not seen */
+    public function of(Part $part, Parameter $parameter): ?array
+    {
+        if (! in_array($parameter->kind, [ParameterKind::Length, ParameterKind::Count], true)) {
+            return null;
+        }
+        foreach (self::OF[$parameter->key] ?? [strtr($parameter->key, '_', '-')] as $name) {
+            $mark = $part->id->mark($name);
+            $at = $this->at($mark);
+            if ($at !== null) {
+                return [...$at, $mark];
+            }
+        }
+
+        return null;
+    }
+}
