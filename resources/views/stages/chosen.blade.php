@@ -24,25 +24,21 @@
         @csrf
         <input type="hidden" name="do" value="bead.edit"><input type="hidden" name="bead" value="{{ $part->beads[$run]->bead }}">
         @include('fragments.where', ['desk' => $desk, 'then' => []])
-        <label for="bead-size" class="quiet small">size</label>
-        <input class="in" id="bead-size" name="size" value="{{ $desk->sizeOf($chosen) }}" autocomplete="off">
-        <label for="bead-hole" class="quiet small">{{ $chosen->holeWord() }}</label>
-        <input class="in" id="bead-hole" name="hole" value="{{ \Hebra\Core\Quantity\Figures::mm($chosen->holeMm) }}" autocomplete="off">
-        <label for="bead-colour" class="quiet small">colour</label>
-        <select class="in is-text" id="bead-colour" name="colour">
+        <span class="pair"><label for="bead-size" class="quiet small">size</label><input class="in" id="bead-size" name="size" value="{{ $desk->sizeOf($chosen) }}" autocomplete="off"></span>
+        <span class="pair"><label for="bead-hole" class="quiet small">{{ $chosen->holeWord() }}</label><input class="in" id="bead-hole" name="hole" value="{{ \Hebra\Core\Quantity\Figures::mm($chosen->holeMm) }}" autocomplete="off"></span>
+        <span class="pair"><label for="bead-colour" class="quiet small">colour</label><select class="in is-text" id="bead-colour" name="colour">
             @foreach (\Hebra\Core\Bead\Bead::COLOURS as $colour)<option @selected($colour === $chosen->colour)>{{ $colour }}</option>@endforeach
-        </select>
+        </select></span>
         <button type="submit" class="tool no-js">set</button>
     </form>
     <form class="chosen-edit" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
         @csrf
         <input type="hidden" name="do" value="bead.swap"><input type="hidden" name="part" value="{{ $part->id }}"><input type="hidden" name="at" value="{{ $run }}">
         @include('fragments.where', ['desk' => $desk, 'then' => []])
-        <label for="bead-swap" class="quiet small">swap</label>
-        <select class="in is-text" id="bead-swap" name="bead">
+        <span class="pair"><label for="bead-swap" class="quiet small">swap</label><select class="in is-text" id="bead-swap" name="bead">
             <option value="{{ $part->beads[$run]->bead }}">{{ $chosen->words() }}</option>
             @foreach ($desk->tray() as $bead)<option value="{{ \App\View\Desk::line($bead) }}">{{ $bead->words() }}</option>@endforeach
-        </select>
+        </select></span>
         <button type="submit" class="tool no-js">swap</button>
     </form>
     @if ($problem)@foreach (['hole', 'size', 'size width', 'size length', 'size hole'] as $field)<x-problem :for="$field" :problem="$problem" />@endforeach @endif
