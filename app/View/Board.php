@@ -40,8 +40,8 @@ final class Board
     }
 
     /**
-     * What stands beside the drawing of the chosen part, from the top down as it lies there: its settings that are seen,
-     * and the chosen beads, told by null.
+     * What stands beside the drawing of the chosen part, from the top down as it lies there: its settings that are
+     * seen, and the chosen beads, told by null.
      *
      * @return list<array{Parameter|null, array{float, float, 2?: string}|null}>
      */
@@ -61,7 +61,11 @@ final class Board
         return $beside;
     }
 
-    /** @return list<array{float, float, float, float, float}> rings about the beads that are chosen: middle, half sizes, turn */
+    /**
+     * Rings about the beads that are chosen.
+     *
+     * @return list<array{float, float, float, float, float}> middle, half sizes, turn
+     */
     public function ringed(): array
     {
         $open = $this->desk->open();
@@ -72,8 +76,10 @@ final class Board
             [$x, $y] = $pose->at($bead->xMm, $bead->topMm + $bead->bead->lengthMm / 2);
             $drawing = $this->desk->drawing;
             $rings[] = [
-                $drawing->x($x), $drawing->y($y), $drawing->px($bead->bead->widthMm * $bead->wide / 2) + self::AROUND,
-                $drawing->px($bead->bead->lengthMm * $bead->long / 2) + self::AROUND, round($bead->turn + $pose->degrees, 1),
+                $drawing->x($x), $drawing->y($y),
+                $drawing->px($bead->bead->widthMm * $bead->wide / 2) + self::AROUND,
+                $drawing->px($bead->bead->lengthMm * $bead->long / 2) + self::AROUND,
+                round($bead->turn + $pose->degrees, 1),
             ];
         }
 
@@ -126,7 +132,8 @@ final class Board
             foreach ([[$beads[0], 0.0, 0], [$beads[count($beads) - 1], 1.0, 1]] as [[$bead, $pose], $share, $after]) {
                 [$x, $y] = $pose->at(...self::end($bead, $share));
                 $gaps["{$part->id}/".($run + $after)] = [
-                    $part->id->text, $run + $after, $drawing->x($x), $drawing->y($y), round($bead->turn + $pose->degrees, 1),
+                    $part->id->text, $run + $after, $drawing->x($x), $drawing->y($y),
+                    round($bead->turn + $pose->degrees, 1),
                 ];
             }
         }
@@ -148,11 +155,11 @@ final class Board
     /** What is cut for one of a part, all its wires together; empty where it is bought. */
     public function cutOf(Part $part): string
     {
-        $mm = 0.0;
-        foreach ($this->desk->plan->cuts as $cut) {
-            $times = $this->desk->document->times($part) * $this->desk->document->makes->count;
-            $mm += $cut->part === $part->id && $cut->rings === null ? $cut->count * $cut->printedMm($this->desk->profile->ruler) / $times : 0.0;
-        }
+        $times = $this->desk->document->times($part) * $this->desk->document->makes->count;
+        $own = array_filter(
+            $this->desk->plan->cuts, fn (Cut $cut): bool => $cut->part === $part->id && $cut->rings === null,
+        );
+        $mm = $this->cutMm($own) / $times;
 
         return $mm === 0.0 ? '' : $this->desk->profile->length($mm);
     }
@@ -186,13 +193,21 @@ final class Board
             $plan->isLaidRound() => 'end to end',
             default => trim($this->desk->document->fit->kind->high('')),
         };
-        $cut = array_sum(array_map(fn (Cut $one): float => $one->count * $one->printedMm($profile->ruler), $plan->cuts));
+        $cut = $this->cutMm($plan->cuts);
 
         return [
             [$length, $round ?? $plan->hangsMm(), $profile->length(...)],
             [$makes->count > 1 ? 'wire for all '.$makes->count : 'wire', $cut, $profile->length(...)],
             [$makes->count > 1 ? 'each weighs' : 'weighs', $plan->gramsEach, Figures::grams(...)],
         ];
+    }
+
+    /** @param  array<Cut>  $cuts  as they are cut, counted */
+    private function cutMm(array $cuts): float
+    {
+        $ruler = $this->desk->profile->ruler;
+
+        return array_sum(array_map(fn (Cut $cut): float => $cut->count * $cut->printedMm($ruler), $cuts));
     }
 
     /** @return array{int, int} how many of a bead are owned, and how many are left when the piece is made */

@@ -117,13 +117,21 @@ final class Drawing
     /** From so many pixels apart on every millimetre has its tick. */
     private const FINE_PX = 4.0;
 
-    /** @return list<array{float, float, string}> ticks of the ruler at its edge: how far down, how long, and what stands there */
+    /**
+     * Ticks of the ruler at its edge: how far down, how long, and what stands there.
+     *
+     * @return list<array{float, float, string}>
+     */
     public function ruler(): array
     {
         $ticks = [];
-        $step = $this->k >= self::FINE_PX ? 1 : ($this->k >= self::FINE_PX / 5 ? 5 : 50);
+        $step = match (true) {
+            $this->k >= self::FINE_PX => 1,
+            $this->k >= self::FINE_PX / 5 => 5,
+            default => 50,
+        };
         for ($mm = 0; $this->rulerWide > 0.0 && $mm <= $this->bottomMm() + 4; $mm += $step) {
-            $isLong = $mm % (10 * ($step > 5 ? 10 : ($step > 1 ? 5 : 1))) === 0;
+            $isLong = $mm % [1 => 10, 5 => 50, 50 => 100][$step] === 0;
             $long = match (true) {
                 $isLong => 16.0,
                 $mm % (5 * $step) === 0 => 11.0,

@@ -15,11 +15,13 @@ final class Measures
 {
     /** Settings whose stretch is not called as they are: what may be it, first what is likeliest. */
     private const OF = [
-        'inside' => ['top-loop', 'ring', 'round', 'links', 'bottom-loop'], 'wraps' => ['top-wraps', 'bottom-wraps', 'wraps'],
+        'inside' => ['top-loop', 'ring', 'round', 'links', 'bottom-loop'],
+        'wraps' => ['top-wraps', 'bottom-wraps', 'wraps'],
         'top_inside' => ['top-loop'], 'bottom_inside' => ['bottom-loop'], 'eye' => ['eye', 'bottom-loop'],
         'diameter' => ['round'], 'size' => ['outline'], 'bend' => ['hook'], 'length' => ['coil', 'weave', 'face'],
-        'width' => ['face'], 'ends' => ['end-1', 'top-loop'], 'coil' => ['round'], 'end' => ['stop'], 'wide' => ['links'],
-        'bar' => ['bar-1'], 'foot_turns' => ['foot'], 'ball' => ['foot'], 'paddle' => ['foot'], 'end_coil' => ['binding'],
+        'width' => ['face'], 'ends' => ['end-1', 'top-loop'], 'coil' => ['round'], 'end' => ['stop'],
+        'wide' => ['links'], 'bar' => ['bar-1'], 'foot_turns' => ['foot'], 'ball' => ['foot'],
+        'paddle' => ['foot'], 'end_coil' => ['binding'],
         'between' => ['binding'], 'binding_turns' => ['binding'],
     ];
 
@@ -39,7 +41,9 @@ final class Measures
                 $corners[$bead->mark][] = $pose->at($bead->xMm, $bead->topMm + $bead->bead->lengthMm / 2);
             }
             foreach ($corners as $mark => $points) {
-                $this->places[$mark] ??= [self::middle(array_column($points, 0)), self::middle(array_column($points, 1))];
+                $this->places[$mark] ??= [
+                    self::middle(array_column($points, 0)), self::middle(array_column($points, 1)),
+                ];
             }
         }
     }
@@ -58,7 +62,11 @@ final class Measures
         return $place === null ? null : [$this->drawing->x($place[0]), $this->drawing->y($place[1])];
     }
 
-    /** @return array{float, float, string}|null where what a setting measures is in the drawing, and its mark; null where it is not seen */
+    /**
+     * Where what a setting measures is in the drawing, and its mark; null where it is not seen.
+     *
+     * @return array{float, float, string}|null
+     */
     public function of(Part $part, Parameter $parameter): ?array
     {
         if (! in_array($parameter->kind, [ParameterKind::Length, ParameterKind::Count], true)) {

@@ -6,7 +6,9 @@ namespace App\View;
 
 use Hebra\Core\Bead\Bead;
 
-/** A bead in its well of the tray: how large it is drawn there, how many are owned and left, or why it does not go on. */
+/**
+ * A bead in its well of the tray: how large it is drawn there, how many are owned and left, or why it does not go on.
+ */
 final readonly class Well
 {
     /** Pixels of a millimetre in every well, and how large the largest may be. */

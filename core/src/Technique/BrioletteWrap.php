@@ -223,7 +223,8 @@ final class BrioletteWrap implements Technique
         foreach ($this->end($part)->moves(false, 'bend over', $part->part->is('turned') ? 90.0 : 0.0) as $move) {
             $stretch->move($move);
         }
-        $start = new Frame(new Vector(-$seat / 2, $this->tipMm($part) + $depth), new Vector(1.0, 0.0), new Vector(0.0, -1.0));
+        $mouth = new Vector(-$seat / 2, $this->tipMm($part) + $depth);
+        $start = new Frame($mouth, new Vector(1.0, 0.0), new Vector(0.0, -1.0));
 
         return [$stretch->course('Briolette wrap', $part->part->wire, $part->times, $start)];
     }

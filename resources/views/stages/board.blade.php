@@ -20,12 +20,7 @@
         <svg class="leaders" aria-hidden="true" focusable="false"></svg>
         @endif
         <figcaption>
-            <nav class="sides" aria-label="Seen from">
-                @foreach ($desk->sides() as $address => [$words, $side])
-                    <a id="view-{{ $words }}" href="{{ $address }}" hx-get="{{ $address }}" @if ($side === $desk->side) aria-current="true" @endif>{{ $words }}</a>
-                @endforeach
-                <button type="button" id="view-turn" class="turns" hidden aria-pressed="false" x-on:click="toggle">turn</button>
-            </nav>
+            @include('stages.sides')
             <span class="zoom" hidden>
                 <button type="button" id="zoom-out" class="tool" x-on:click="farther" aria-label="Drawing smaller">−</button>
                 <span class="ratio figure">{{ $desk->drawing->ratio }} : 1</span>

@@ -42,12 +42,7 @@
             <div class="canvas">@include('svg.piece', ['drawing' => $desk->drawing, 'hangs' => $desk->hangs(), 'across' => $desk->across(), 'label' => 'Drawing of '.$desk->document->name.($desk->side === \Hebra\Core\Figure\View::Front ? '' : ' from the '.$desk->side->value).': '.$desk->high()])</div>
             <div class="space" tabindex="0" role="application" aria-label="The piece in space: turn it with the arrow keys" data-scene="/pieces/{{ $desk->piece->ulid }}/scene.glb" hidden></div>
             <figcaption>
-                <nav class="sides" aria-label="Seen from">
-                    @foreach ($desk->sides() as $address => [$words, $side])
-                        <a id="view-{{ $words }}" href="{{ $address }}" hx-get="{{ $address }}" @if ($side === $desk->side) aria-current="true" @endif>{{ $words }}</a>
-                    @endforeach
-                    <button type="button" id="view-turn" class="turns" hidden aria-pressed="false" x-on:click="toggle">turn</button>
-                </nav>
+                @include('stages.sides')
                 <span class="zoom" hidden>
                     <button type="button" id="zoom-out" class="tool" x-on:click="farther" aria-label="Drawing smaller">−</button>
                     <button type="button" id="zoom-in" class="tool" x-on:click="nearer" aria-label="Drawing larger">+</button>
