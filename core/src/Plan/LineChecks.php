@@ -26,10 +26,10 @@ use Hebra\Core\Quantity\Figures;
  */
 final class LineChecks
 {
-    /** Lengths that are taken for alike, mm. */
     /** What a rope without a clasp must go over, mm. */
     public const HEAD_MM = 580.0;
 
+    /** Lengths that are taken for alike, mm. */
     private const ALIKE_MM = 1.5;
 
     /** @return list<Check> */

@@ -62,6 +62,7 @@ final class OpenedTest extends TestCase
                 } catch (Problem $problem) {
                     $why = match (true) {
                         $part->technique->isStrung() => 'strung and crimped',
+                        $part->technique->hammered($part) !== null => 'is hammered',
                         $part->part->technique === 'tendril-ring' => 'not slit',
                         $part->part->technique === 'woven-band' => 'more turns than can be told one by one',
                         default => 'drilled lengthwise',
@@ -90,8 +91,8 @@ final class OpenedTest extends TestCase
             }
         }
         self::assertGreaterThan(90, $opened);
-        self::assertCount(4, $refused);
-        self::assertLessThan(15, array_sum($refused));
+        self::assertCount(5, $refused);
+        self::assertLessThan(20, array_sum($refused));
     }
 
     public function test_an_opened_drop_can_still_be_made(): void

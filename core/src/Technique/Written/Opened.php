@@ -117,6 +117,9 @@ final class Opened
         $part->technique->isStrung() && throw Refused::because(
             'part', $label, 'is strung and crimped, not bent', 'a part of formed wire; of a strand change beads and gaps',
         );
+        $part->technique->hammered($part) === null || throw Refused::because(
+            'part', $label, 'is hammered, and a free wire stays as it is drawn', 'a part that is not hammered',
+        );
         foreach ($part->strung as $strung) {
             $strung->bead->drilling === Drilling::Lengthwise || throw Refused::because(
                 'part', $label, "carries {$strung->bead->words()}, {$strung->bead->drilling->words()}", 'a part whose beads are drilled lengthwise',
