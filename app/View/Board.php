@@ -11,6 +11,7 @@ use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Technique\Written\Construction;
 
 /** Lay out as a board: what is chosen and where it lies in the drawing, what the tray has, the figures that follow. */
 final class Board
@@ -53,8 +54,7 @@ final class Board
             $beside = $at === null ? $beside : [...$beside, [$parameter, $at]];
         }
         if ($part->technique()->takesBeads() && isset($part->beads[$this->desk->run()])) {
-            $mark = $part->id->mark('bead-'.$this->desk->run());
-            $beside[] = [null, $this->measures()->at($mark) ?? $this->measures()->at($part->id->mark('beads'))];
+            $beside[] = [null, $this->measures()->at($this->markOf($part, (int) $this->desk->run()))];
         }
         usort($beside, fn (array $one, array $other): int => ($one[1][1] ?? 0.0) <=> ($other[1][1] ?? 0.0));
 
@@ -70,7 +70,7 @@ final class Board
     {
         $open = $this->desk->open();
         $run = $this->desk->run();
-        $mark = $open === null || $run === null ? '' : $open->id->mark('bead-'.$run);
+        $mark = $open === null || $run === null ? '' : $this->markOf($open, $run);
         $rings = [];
         foreach ($mark === '' ? [] : $this->beads($mark) as [$bead, $pose]) {
             [$x, $y] = $pose->at($bead->xMm, $bead->topMm + $bead->bead->lengthMm / 2);
@@ -84,6 +84,15 @@ final class Board
         }
 
         return $rings;
+    }
+
+    /** What the drawing calls the beads of a run: by their place, by their letter in a free wire, or all alike. */
+    private function markOf(Part $part, int $run): string
+    {
+        $letter = strtolower(Construction::letter($run));
+        $marks = array_map($part->id->mark(...), ['bead-'.$run, 'beads-'.$letter, 'beads']);
+
+        return array_values(array_filter($marks, fn (string $mark): bool => $this->measures()->at($mark) !== null))[0] ?? '';
     }
 
     /** @return list<array{BeadMark, Pose}> */
