@@ -17,8 +17,8 @@ use Hebra\Core\Piece\PartId;
 /** A part as it is seen where it hangs at the origin, and where what hangs in its eyes hangs: read off its courses. */
 final class PartDrawing
 {
-    /** So many unlike parts are remembered. */
-    private const KEPT = 300;
+    /** So many strokes of unlike parts are remembered. */
+    private const KEPT = 40_000;
 
     private ?PieceFigure $figure = null;
 
@@ -66,6 +66,7 @@ final class PartDrawing
     {
         /** @var array<string, list<array{list<object>, PartId, PieceFigure}>> $known */
         static $known = [];
+        static $kept = 0;
         $one = $part->part;
         $beads = array_map(fn (Strung $run): object => $run->bead, $part->strung);
         $counts = array_map(fn (Strung $run): int => $run->count, $part->strung);
@@ -77,7 +78,10 @@ final class PartDrawing
             }
         }
         $figure = self::drawn($part, $degrees, $isFromAbove);
-        $known = count($known) < self::KEPT ? $known : [];
+        $kept += count($figure->strokes);
+        if ($kept > self::KEPT) {
+            [$known, $kept] = [[], count($figure->strokes)];
+        }
         // In other wires it was drawn for another piece: the last few will do.
         $known[$key] = [...array_slice($known[$key] ?? [], -2), [$made, $one->id, $figure]];
 

@@ -60,13 +60,11 @@ final class FreeWire implements Technique
     /** What a further wire is where its gauge is not said. */
     private const USUAL_AWG = 24;
 
-    /** @var \WeakMap<PartPlan, Construction> */
-    private \WeakMap $made;
+    /** So many parts are remembered as they were laid out. */
+    private const KEPT = 16;
 
-    public function __construct()
-    {
-        $this->made = new \WeakMap;
-    }
+    /** @var array<int, array{PartPlan, Construction}> the last ones: a weak map would keep all, since each knows its part */
+    private array $made = [];
 
     public function name(): string
     {
@@ -273,9 +271,15 @@ final class FreeWire implements Technique
 
     private function construction(PartPlan $part): Construction
     {
-        return $this->made[$part] ??= Construction::of(
-            self::text($part->part), $part, Frame::down($this->top($part)->loop->reachMm()),
-        );
+        $key = spl_object_id($part);
+        if (! isset($this->made[$key])) {
+            $construction = Construction::of(
+                self::text($part->part), $part, Frame::down($this->top($part)->loop->reachMm()),
+            );
+            $this->made = [$key => [$part, $construction]] + array_slice($this->made, 0, self::KEPT - 1, true);
+        }
+
+        return $this->made[$key][1];
     }
 
     public function courses(PartPlan $part): array
