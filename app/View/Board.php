@@ -31,6 +31,12 @@ final class Board
 
     private ?Measures $measures = null;
 
+    /** @var array<string, list<array{BeadMark, Pose}>>|null by mark */
+    private ?array $beads = null;
+
+    /** @var list<array{string, float, \Closure(float): string}>|null */
+    private ?array $told = null;
+
     public function __construct(private readonly Desk $desk)
     {
     }
@@ -92,22 +98,22 @@ final class Board
         $letter = strtolower(Construction::letter($run));
         $marks = array_map($part->id->mark(...), ['bead-'.$run, 'beads-'.$letter, 'beads']);
 
-        return array_values(array_filter($marks, fn (string $mark): bool => $this->measures()->at($mark) !== null))[0] ?? '';
+        return array_values(array_filter($marks, fn (string $mark): bool => $this->beads($mark) !== []))[0] ?? '';
     }
 
     /** @return list<array{BeadMark, Pose}> */
     private function beads(string $mark): array
     {
-        $beads = [];
-        foreach ($this->desk->plan->seen($this->desk->side)->placed as [$figure, $pose]) {
-            foreach ($figure->beads as $bead) {
-                if ($bead->mark === $mark) {
-                    $beads[] = [$bead, $pose];
+        if ($this->beads === null) {
+            $this->beads = [];
+            foreach ($this->desk->plan->seen($this->desk->side)->placed as [$figure, $pose]) {
+                foreach ($figure->beads as $bead) {
+                    $this->beads[$bead->mark][] = [$bead, $pose];
                 }
             }
         }
 
-        return $beads;
+        return $this->beads[$mark] ?? [];
     }
 
     /**
@@ -192,8 +198,14 @@ final class Board
         return implode(' ', array_map(fn (array $one): string => (string) round($one[1], 3), $this->told()));
     }
 
-    /** @return list<array{string, float, \Closure(float): string}> */
+    /** @return list<array{string, float, \Closure(float): string}> once, though every form of the page asks */
     private function told(): array
+    {
+        return $this->told ??= $this->counted();
+    }
+
+    /** @return list<array{string, float, \Closure(float): string}> */
+    private function counted(): array
     {
         [$plan, $profile, $makes] = [$this->desk->plan, $this->desk->profile, $this->desk->document->makes];
         $round = $plan->roundMm();
@@ -236,10 +248,12 @@ final class Board
     {
         $planned = $this->desk->plan->parts()[$part->id->text];
 
-        return array_map(function (Bead $bead) use ($planned): Well {
+        $least = $planned->leastHoleMm() ?? 0.0;
+
+        return array_map(function (Bead $bead) use ($planned, $least): Well {
             $why = match (true) {
                 ! in_array($bead->drilling, $planned->technique->drillings(), true) => $bead->drilling->words(),
-                $planned->fitOf($bead)?->fits() === false => 'hole too small',
+                $bead->holeMm < $least - 1e-6 => 'hole too small',
                 default => '',
             };
 

@@ -15,7 +15,7 @@ final class Measures
 {
     /** Settings whose stretch is not called as they are: what may be it, first what is likeliest. */
     private const OF = [
-        'inside' => ['top-loop', 'ring', 'round', 'links', 'bottom-loop'],
+        'inside' => ['top-loop', 'ring', 'round', 'links'],
         'wraps' => ['top-wraps', 'bottom-wraps', 'wraps'],
         'top_inside' => ['top-loop'], 'bottom_inside' => ['bottom-loop'], 'eye' => ['eye', 'bottom-loop'],
         'diameter' => ['round'], 'size' => ['outline'], 'bend' => ['hook'], 'length' => ['coil', 'weave', 'face'],
@@ -30,7 +30,13 @@ final class Measures
 
     public function __construct(private readonly Drawing $drawing, Assembly $assembly)
     {
+        $seen = [];
         foreach ($assembly->placed as [$figure, $pose]) {
+            // What a part made often is drawn of is there once: its first place is enough.
+            if (isset($seen[spl_object_id($figure)])) {
+                continue;
+            }
+            $seen[spl_object_id($figure)] = true;
             $corners = [];
             foreach ($figure->strokes as $stroke) {
                 foreach ($stroke->path as $command) {

@@ -13,7 +13,7 @@ export async function carrying(board) {
         return () => {};
     }
     const { default: interact } = await import('interactjs');
-    const carried = { picture: null, gap: null, interaction: null };
+    const carried = { picture: null, gap: null, interaction: null, gaps: JSON.parse(board.dataset.gaps) };
     const well = interact('.well', { context: board }).styleCursor(false).draggable({
         // A tray that scrolls sideways is left to the finger; up to the drawing it is carried.
         startAxis: 'y',
@@ -55,16 +55,17 @@ function move(event, board, carried) {
         return;
     }
     // Above a finger that would hide it.
-    const up = event.pointerType === 'touch' ? 70 : 23;
-    carried.picture.style.transform = `translate(${event.clientX - carried.picture.clientWidth / 2}px, ${event.clientY - up}px)`;
-    carried.gap = nearest(board, event.clientX, event.clientY - (up - 23));
+    const up = event.interaction.pointerType === 'touch' ? 70 : 23;
+    const left = event.clientX - carried.picture.clientWidth / 2;
+    carried.picture.style.transform = `translate(${left}px, ${event.clientY - up}px)`;
+    carried.gap = nearest(board, carried.gaps, event.clientX, event.clientY - (up - 23));
     show(board, carried.gap);
 }
 
-function nearest(board, x, y) {
+function nearest(board, gaps, x, y) {
     const toWindow = board.querySelector('.canvas svg').getScreenCTM();
     let best = null;
-    for (const [part, at, gapX, gapY, degrees] of JSON.parse(board.dataset.gaps)) {
+    for (const [part, at, gapX, gapY, degrees] of gaps) {
         const place = new DOMPoint(gapX, gapY).matrixTransform(toWindow);
         const far = Math.hypot(place.x - x, place.y - y);
         if (far < REACH && (best === null || far < best.far)) {
@@ -102,6 +103,7 @@ function drop(event, board, carried) {
     }
     // The tray's own form with another place: the server knows the rest.
     const form = event.target.closest('form');
-    const values = { ...Object.fromEntries(new FormData(form)), part: gap.part, at: gap.at, open: gap.part, run: gap.at, bead: event.target.value };
+    const place = { part: gap.part, at: gap.at, open: gap.part, run: gap.at, bead: event.target.value };
+    const values = { ...Object.fromEntries(new FormData(form)), ...place };
     htmx.ajax('POST', form.action, { source: form, target: '#desk', swap: 'outerHTML show:none', values });
 }

@@ -23,9 +23,15 @@ final readonly class HoleFit
         return WirePacking::neededMm($this->wiresMm);
     }
 
+    /** The least hole that they pass. */
+    public function leastMm(): float
+    {
+        return $this->neededMm() + $this->clearanceMm;
+    }
+
     public function marginMm(): float
     {
-        return $this->holeMm - $this->neededMm() - $this->clearanceMm;
+        return $this->holeMm - $this->leastMm();
     }
 
     public function fits(): bool

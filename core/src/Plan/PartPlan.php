@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
-use Hebra\Core\Bead\Bead;
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bead\HoleFit;
 use Hebra\Core\Course\Strung;
@@ -213,15 +212,13 @@ final class PartPlan
             : new HoleFit($this->strung[$run]->bead->holeMm, $thick, $this->profile->clearanceMm);
     }
 
-    /** Whether what goes through its first bead would go through another in its place; null where no wire does as it comes. */
-    public function fitOf(Bead $bead): ?HoleFit
+    /** The least hole of a bead that could stand in place of its first; null where no wire goes through it as it comes. */
+    public function leastHoleMm(): ?float
     {
-        $thick = array_map(
-            fn (string $role): float => $this->wireOf($role)->size->passesMm(),
-            $this->strung === [] ? [$this->part->wire] : $this->through(0),
-        );
-
-        return $thick === [] ? null : new HoleFit($bead->holeMm, $thick, $this->profile->clearanceMm);
+        return match (true) {
+            $this->strung !== [] => $this->holeFit(0)?->leastMm(),
+            default => (new HoleFit(0.0, [$this->wire->size->passesMm()], $this->profile->clearanceMm))->leastMm(),
+        };
     }
 
     /** @return list<array{thing: string, hole: int, wires: list<string>, needed_mm: float, hole_mm: float}> the wires that go through each of its beads */

@@ -269,15 +269,12 @@ final class BrioletteWrap implements Technique
         $mouth = new Vector($half, $this->holeAtMm($part));
         $tip = new Vector(0.0, $this->tipMm($part));
         $corner = new Vector($half, $tip->y);
-        // An ellipse leaves the mouth as steeply as it stands there.
-        $steep = new Vector(-$half * $depth, -$half ** 2);
-        $spans = match ($this->shoulder($part)) {
+
+        return match ($this->shoulder($part)) {
             self::SLANTED => [Span::straight($mouth, $tip)],
             self::SQUARE => [Span::straight($mouth, $corner), Span::straight($corner, $tip)],
-            default => [Span::along($mouth, $steep->unit(), $tip, new Vector(-$side, 0.0))],
+            default => [Span::along($mouth, $this->steepness($part, $side), $tip, new Vector(-$side, 0.0))],
         };
-
-        return $spans;
     }
 
     private function shortShape(PartPlan $part): Laid
@@ -291,6 +288,17 @@ final class BrioletteWrap implements Technique
             new Host($stem), 0.0, $short->wrapsMm(), (float) $short->wraps, $short->neckMm(), 0.0,
             new Vector(0.0, $this->tipMm($part)),
         );
+    }
+
+    /** How the round shoulder of a bead runs at its hole, up to the tip: square to its slope there. */
+    private function steepness(PartPlan $part, int $side): Vector
+    {
+        $bead = $this->bead($part);
+        [$wide, $long] = [($bead->widthMm ?? 1.0) / 2, ($bead->lengthMm ?? 1.0) / 2];
+        $up = max(0.0, $long - $this->depthMm($part));
+        $out = $wide * sqrt(max(0.01, 1 - ($up / $long) ** 2));
+
+        return (new Vector(-$side * $up / $long ** 2, -$out / $wide ** 2))->unit();
     }
 
     /** @return list<Threaded> hanging from the wire by its hole: a drop lies across it, what has two holes beside it */

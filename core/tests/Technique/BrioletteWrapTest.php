@@ -92,6 +92,19 @@ final class BrioletteWrapTest extends TestCase
         self::assertEqualsWithDelta(3.25 + 0.2553 + 2.2553, $legs[0]->lengthMm, 0.002);
     }
 
+    /**
+     * Over a ball of 10 with its hole 1.5 below the top, the wire's middle lies on a circle of 5.2553: from where it
+     * comes out, (7.1414 + 0.5106)/2 = 3.826 aside, an arc of 5.2553 · asin(3.826/5.2553) = 4.287 (geometry).
+     */
+    public function test_over_a_ball_the_legs_lie_round(): void
+    {
+        $plan = self::plan('tip-drop', ['do' => 'bead.swap', 'part' => 'p3', 'at' => '0', 'bead' => '10mm round, top-drilled, hole 1']);
+        $legs = array_values(array_filter(
+            self::cut($plan)->segments, fn (Segment $segment): bool => str_ends_with($segment->words, 'leg'),
+        ));
+        self::assertEqualsWithDelta(4.287, $legs[0]->lengthMm, 0.09);
+    }
+
     /** A ring of 5 mm cannot turn in the tile's second hole, 4 mm long and 2.35 from its edge; one of 8.5 does. */
     public function test_what_hangs_in_the_second_hole_must_pass_it_and_turn(): void
     {
