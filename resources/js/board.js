@@ -35,18 +35,22 @@ export function board() {
             if (room === null || getComputedStyle(room).display === 'none') {
                 return;
             }
-            const [corner, seen, list] = ['.leaders', '.canvas', '.beside'].map((one) => this.$root.querySelector(one).getBoundingClientRect());
+            const box = (one) => this.$root.querySelector(one).getBoundingClientRect();
+            const [corner, seen, list] = ['.leaders', '.canvas', '.beside'].map(box);
             const toWindow = picture.getScreenCTM();
             room.replaceChildren(...[...this.$root.querySelectorAll('.beside [data-at]')].flatMap((one) => {
                 const [x, y] = one.dataset.at.split(' ').map(Number);
                 const from = new DOMPoint(x, y).matrixTransform(toWindow);
                 const field = (one.querySelector('.in') ?? one).getBoundingClientRect();
                 const [left, middle] = [field.left - corner.left - 4, field.top + field.height / 2];
-                const isDrawn = from.x >= seen.left && from.x <= seen.right && from.y >= seen.top && from.y <= seen.bottom;
+                const isDrawn = from.x >= seen.left && from.x <= seen.right
+                    && from.y >= seen.top && from.y <= seen.bottom;
                 const isListed = middle > list.top && middle < list.bottom;
                 const end = Math.min(left, list.left - corner.left + 20);
 
-                return isDrawn && isListed ? this.leader(one, from.x - corner.left, from.y - corner.top, end, middle - corner.top) : [];
+                return isDrawn && isListed
+                    ? this.leader(one, from.x - corner.left, from.y - corner.top, end, middle - corner.top)
+                    : [];
             }));
         },
 
@@ -78,7 +82,8 @@ export function board() {
             }
             const [part, stretch] = mark.split(':');
             const run = stretch.startsWith('bead-') ? `#run-${CSS.escape(part)}-${stretch.slice(5)}` : '';
-            const chosen = (run === '' ? null : document.querySelector(run)) ?? document.querySelector(`#part-${CSS.escape(part)}`);
+            const whole = document.querySelector(`#part-${CSS.escape(part)}`);
+            const chosen = (run === '' ? null : document.querySelector(run)) ?? whole;
             chosen?.click();
         },
     };

@@ -93,7 +93,8 @@ final class StageController extends Controller
             : redirect(
                 "/pieces/{$piece->ulid}/{$this->stageOf($request)}?".http_build_query(
                     [
-                        'open' => $request->openPart()?->text, 'run' => $request->openRun(), 'role' => $request->openRole(),
+                        'open' => $request->openPart()?->text, 'run' => $request->openRun(),
+                        'role' => $request->openRole(),
                         'view' => $request->side() === Side::Front ? null : $request->side()->value,
                     ],
                 ),

@@ -351,7 +351,7 @@ final readonly class Bead
             : $this->holeMm / 2 + self::TIP * $this->lengthMm;
     }
 
-    /** How long its hole is: its length, or, across its upper end, as wide as it is there: an ellipse, a drop's slimmer. */
+    /** How long its hole is: its length, or, across its upper end, as wide as it is there, as an ellipse or slimmer. */
     public function holeLengthMm(): float
     {
         if ($this->drilling !== Drilling::Top) {

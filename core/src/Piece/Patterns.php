@@ -27,7 +27,8 @@ final class Patterns
         'dusk' => '20 x 20mm coin, hole 1.8, plum, ceramic', 'reed' => '6 x 4mm rondelle, hole 1.6, amber',
         'orchard' => '14mm round, hole 2.6, moss', 'ember' => '16 x 22mm oval, hole 1.8, rust, ceramic',
         'lake' => '9mm round, hole 2.2, sky', 'berry' => '8mm round, hole 1.5, plum', 'speck' => '4mm round, hole 1.2, milk',
-        'rain' => '9 x 15mm drop, top-drilled, hole 0.9, sky', 'shingle' => '13 x 4mm tile, two holes, hole 1.8, rust, ceramic',
+        'rain' => '9 x 15mm drop, top-drilled, hole 0.9, sky',
+        'shingle' => '13 x 4mm tile, two holes, hole 1.8, rust, ceramic',
         'slab' => '10 x 8mm tile, two holes, hole 1.1, sand, ceramic',
     ];
 
@@ -67,7 +68,8 @@ final class Patterns
                 Family::Earring,
                 [
                     $ear, ['briolette-wrap', ['shingle'], ['turned' => true]], ['jump-ring', [], ['inside' => 8.5]],
-                    ['head-pin', ['foam', 'rust'], 'on' => 'p3/bottom'], ['head-pin', ['plum', 'foam'], 'on' => 'p3/bottom'],
+                    ['head-pin', ['foam', 'rust'], 'on' => 'p3/bottom'],
+                    ['head-pin', ['plum', 'foam'], 'on' => 'p3/bottom'],
                     ['head-pin', ['foam', 'rust'], 'on' => 'p3/bottom'],
                 ],
             ),

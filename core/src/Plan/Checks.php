@@ -275,12 +275,15 @@ final class Checks
             default => null,
         };
 
-        return [
-            ...($bead->drilling === Drilling::Top && $part->beadCount() === 1 ? [self::heldAcross($piece, $part)] : []),
-            ...($other === null ? [] : [new Way("One drilled {$other[0]}", new SwapBead($part->part->id, $run, Bead::parse(
-                "{$bead->widthMm} x {$bead->lengthMm}mm {$bead->shape->value}, hole {$bead->holeMm}, {$other[1]}, {$bead->material->value}, {$bead->colour}",
-            )))]),
-        ];
+        $ways = $bead->drilling === Drilling::Top && $part->beadCount() === 1 ? [self::heldAcross($piece, $part)] : [];
+        if ($other !== null) {
+            [$how, $said] = $other;
+            $line = "{$bead->widthMm} x {$bead->lengthMm}mm {$bead->shape->value}, hole {$bead->holeMm}, {$said}, "
+                ."{$bead->material->value}, {$bead->colour}";
+            $ways[] = new Way("One drilled {$how}", new SwapBead($part->part->id, $run, Bead::parse($line)));
+        }
+
+        return $ways;
     }
 
     /** A bead with its hole across its top, hung by that in place of the part it is on. */

@@ -58,7 +58,8 @@ final readonly class Lengths
     {
         $ways = [];
         foreach ($this->candidates() as [$words, $changes, $leftMm]) {
-            if (count($ways) < self::MOST && ! isset($ways[$words]) && abs($leftMm) <= $this->reach->toleranceMm() && $this->isSound($changes)) {
+            $isNew = count($ways) < self::MOST && ! isset($ways[$words]);
+            if ($isNew && abs($leftMm) <= $this->reach->toleranceMm() && $this->isSound($changes)) {
                 $ways[$words] = Way::all($words, $changes);
             }
         }

@@ -212,7 +212,7 @@ final class PartPlan
             : new HoleFit($this->strung[$run]->bead->holeMm, $thick, $this->profile->clearanceMm);
     }
 
-    /** The least hole of a bead that could stand in place of its first; null where no wire goes through it as it comes. */
+    /** The least hole of a bead in place of its first; null where no wire goes through it as it comes. */
     public function leastHoleMm(): ?float
     {
         return match (true) {

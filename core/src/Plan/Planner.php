@@ -148,9 +148,10 @@ final class Planner
         $steps = $this->steps();
         $metal = $this->metal([...$cuts, ...$pins]);
         $grams = $this->gramsEach($metal);
-        $checks = Checks::worstFirst(
-            [...$this->checks, ...Checks::of($this->piece, $this->parts, $this->bareCuts, $this->profile, $grams, $layout)],
-        );
+        $checks = Checks::worstFirst([
+            ...$this->checks,
+            ...Checks::of($this->piece, $this->parts, $this->bareCuts, $this->profile, $grams, $layout),
+        ]);
         $this->checks = $this->isOffering ? Tried::of($this->piece, $this->profile, $checks, $layout) : $checks;
 
         return new Plan($this->piece, $this->profile, $cuts, $pins, $this->beads(), $this->findings(), $steps,

@@ -23,7 +23,9 @@ final class Tried
     public static function of(Piece $piece, Profile $profile, array $checks, Layout $layout): array
     {
         return array_map(fn (Check $check): Check => match (true) {
-            $check->rule === 'length' && $check->level === Level::Note => self::length($piece, $profile, $checks, $layout),
+            $check->rule === 'length' && $check->level === Level::Note => self::length(
+                $piece, $profile, $checks, $layout,
+            ),
             in_array($check->rule, self::RULES, true) => $check->with(array_values(array_filter(
                 $check->ways, fn (Way $way): bool => self::leadsOut($piece, $profile, $check, $way, $checks),
             ))),

@@ -231,11 +231,11 @@ final class BrioletteWrap implements Technique
 
     private function leg(PartPlan $part, Stretch $stretch, string $words, int $side): Stretch
     {
-        [$half, $depth] = [$this->seatMm($part) / 2, $this->depthMm($part)];
+        [$aside, $below] = [Figures::trim($this->seatMm($part) / 2, 3), Figures::trim($this->depthMm($part), 3)];
         $mm = $this->legMm($part);
         [$rule, $numbers] = match ($this->shoulder($part)) {
-            self::SLANTED => ['√(((hole + d)/2)² + depth²)', '√('.Figures::trim($half, 3).'² + '.Figures::trim($depth, 3).'²)'],
-            self::SQUARE => ['depth + (hole + d)/2', Figures::trim($depth, 3).' + '.Figures::trim($half, 3)],
+            self::SLANTED => ['√(((hole + d)/2)² + depth²)', "√({$aside}² + {$below}²)"],
+            self::SQUARE => ['depth + (hole + d)/2', "{$below} + {$aside}"],
             default => ['the length of its curve', Figures::trim($mm, 3)],
         };
 
@@ -356,14 +356,15 @@ final class BrioletteWrap implements Technique
         return [
             new Step(
                 $moment, '', 'Bend both ends up',
-                'Bend both ends up close to the bead until they cross over its tip, and the long one straight up from there. '
-                    .'Push with the fingers: a tip chips where pliers press.',
+                'Bend both ends up close to the bead until they cross over its tip, and the long one straight up from '
+                    .'there. Push with the fingers: a tip chips where pliers press.',
                 [$part->mark('short-leg'), $part->mark('long-leg')], tool: 'fingers', cautions: [Caution::Crush],
                 operation: Operation::Bend,
             ),
             new Step(
                 $moment, '', 'Wrap the short end',
-                "Hold the long end upright and lay {$wraps} of the short one round it, close over the tip. Trim, and press the end in.",
+                "Hold the long end upright and lay {$wraps} of the short one round it, close over the tip. Trim, and "
+                    .'press the end in.',
                 [$part->mark('short-wraps'), $part->mark('short-tail'), $part->mark('short-room')], $count, 'wraps',
                 tool: 'chain-nose pliers, flush cutter', cautions: [Caution::CutEnds], operation: Operation::Wrap,
             ),
@@ -374,14 +375,14 @@ final class BrioletteWrap implements Technique
     {
         $id = $part->part->id;
         if ($part->strung === []) {
-            return [new Check(Level::Stop, 'one bead', 'A briolette wrap holds a bead by a hole across its upper end: give it one.', $id, [
-                new Way('Hang a drop', new AddBead($id, null, $this->usualBead())),
-            ])];
+            return [new Check(
+                Level::Stop, 'one bead', 'A briolette wrap holds a bead by a hole across its upper end: give it one.', $id,
+                [new Way('Hang a drop', new AddBead($id, null, $this->usualBead()))],
+            )];
         }
         if ($part->beadCount() > 1) {
-            $off = array_map(
-                fn (int $run): Change => new RemoveBead($id, $run), array_reverse(array_slice(array_keys($part->strung), 1)),
-            );
+            $others = array_reverse(array_slice(array_keys($part->strung), 1));
+            $off = array_map(fn (int $run): Change => new RemoveBead($id, $run), $others);
 
             return [new Check(
                 Level::Stop, 'one bead', 'A briolette wrap holds one bead, and '.$part->beadCount().' are on it.', $id,

@@ -63,7 +63,11 @@ final class FreeWire implements Technique
     /** So many parts are remembered as they were laid out. */
     private const KEPT = 16;
 
-    /** @var array<int, array{PartPlan, Construction}> the last ones: a weak map would keep all, since each knows its part */
+    /**
+     * The last ones: a weak map would keep all, since each knows its part.
+     *
+     * @var array<int, array{PartPlan, Construction}>
+     */
     private array $made = [];
 
     public function name(): string
@@ -177,7 +181,8 @@ final class FreeWire implements Technique
     {
         $isWrapped = $told->move instanceof End && $told->move->wraps > 0;
         // A loop that its wire ends in opens sideways.
-        $canOpen = $told->move instanceof End || ($told->move instanceof To && $this->line($part, $told)->endsIn($told));
+        $canOpen = $told->move instanceof End
+            || ($told->move instanceof To && $this->line($part, $told)->endsIn($told));
         $kind = match (true) {
             $isWrapped => EyeKind::Permanent,
             $canOpen => EyeKind::Openable,

@@ -115,14 +115,16 @@ final class Opened
         $part = PartPlan::of($piece, $piece->part($id), new Profile);
         $label = $part->technique->label();
         $part->technique->isStrung() && throw Refused::because(
-            'part', $label, 'is strung and crimped, not bent', 'a part of formed wire; of a strand change beads and gaps',
+            'part', $label, 'is strung and crimped, not bent',
+            'a part of formed wire; of a strand change beads and gaps',
         );
         $part->technique->hammered($part) === null || throw Refused::because(
             'part', $label, 'is hammered, and a free wire stays as it is drawn', 'a part that is not hammered',
         );
         foreach ($part->strung as $strung) {
             $strung->bead->drilling === Drilling::Lengthwise || throw Refused::because(
-                'part', $label, "carries {$strung->bead->words()}, {$strung->bead->drilling->words()}", 'a part whose beads are drilled lengthwise',
+                'part', $label, "carries {$strung->bead->words()}, {$strung->bead->drilling->words()}",
+                'a part whose beads are drilled lengthwise',
             );
         }
         $hung = array_values($part->technique->hung($part));
@@ -133,7 +135,8 @@ final class Opened
             throw Refused::because('part', $label, 'has more turns than can be told one by one', 'one that is shorter');
         }
         self::isWhole($part, PartPlan::of($freely, $freely->part($id), new Profile)) || throw Refused::because(
-            'part', $label, 'does not come out the same told freely', 'a part whose wires are bent and wrapped, not slit',
+            'part', $label, 'does not come out the same told freely',
+            'a part whose wires are bent and wrapped, not slit',
         );
 
         return $change;
@@ -400,7 +403,8 @@ final class Opened
     {
         [$were, $are] = [$part->technique->courses($part), $free->technique->courses($free)];
         // What was slit of one wire would be cut twice.
-        if (count($were) !== count($are) || self::cutMm($free) > (1 + self::LONGER) * self::cutMm($part) + self::SHIFTED_MM) {
+        $most = (1 + self::LONGER) * self::cutMm($part) + self::SHIFTED_MM;
+        if (count($were) !== count($are) || self::cutMm($free) > $most) {
             return false;
         }
         // What hangs in nothing lies wherever it lies.
@@ -411,7 +415,8 @@ final class Opened
             $off ??= $other[1]->minus($one[1]);
             $isMoved = $other[1]->minus($one[1])->minus($off)->lengthMm() > self::OFF_MM
                 || $other[2]->minus($one[2])->minus($off)->lengthMm() > self::OFF_MM;
-            if ($isMoved || abs($one[0] - $other[0]) > self::LONGER * $one[0] || $isHung && $off->lengthMm() > self::SHIFTED_MM) {
+            $isLonger = abs($one[0] - $other[0]) > self::LONGER * $one[0];
+            if ($isMoved || $isLonger || $isHung && $off->lengthMm() > self::SHIFTED_MM) {
                 return false;
             }
         }

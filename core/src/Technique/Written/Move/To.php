@@ -34,8 +34,11 @@ final readonly class To implements WrittenMove
     public static function form(): Form
     {
         return new Form(
-            'to', '(?<place>.+?)(?: taking '.Form::length('takes').')?(?: with (?<with>\\d+ [a-z](?: and \\d+ [a-z])*))?', 'to 4 0 heading up, or to 4 0 taking 6 with 3 A',
-            'in one sweep to a place, millimetres right and down, and towards you; bowed so that it takes so much wire; with beads on it',
+            'to',
+            '(?<place>.+?)(?: taking '.Form::length('takes').')?(?: with (?<with>\\d+ [a-z](?: and \\d+ [a-z])*))?',
+            'to 4 0 heading up, or to 4 0 taking 6 with 3 A',
+            'in one sweep to a place, millimetres right and down, and towards you; bowed so that it takes so much wire; '
+                .'with beads on it',
         );
     }
 
