@@ -13,6 +13,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\AuthenticateSession;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -23,6 +24,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(Answers::class);
         $middleware->web(append: [VisibleText::class, Writes::class, SessionOfHere::class, AuthenticateSession::class, Once::class]);
         $middleware->prependToPriorityList(AuthenticatesRequests::class, Writes::class);
+        // A field of a piece that was emptied says so; what is missing is another thing.
+        $middleware->convertEmptyStringsToNull([
+            fn (Request $request): bool => $request->is('pieces/*/changes', 'pieces/*/tried'),
+        ]);
         $middleware->redirectGuestsTo(fn (): string => route('sign-in'));
         $middleware->redirectUsersTo(fn (): string => route('bench'));
     })

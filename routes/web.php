@@ -60,6 +60,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/pieces/{piece}/export', [PieceController::class, 'export']);
     Route::post('/pieces/{piece}/keep', [PieceController::class, 'keep']);
     Route::post('/pieces/{piece}/copy', [PieceController::class, 'copy']);
+    Route::get('/pieces/{piece}/tried', [StageController::class, 'tried']);
     Route::post('/pieces/{piece}/changes', [StageController::class, 'change']);
     Route::post('/pieces/{piece}/undo', [StageController::class, 'undo']);
     Route::post('/pieces/{piece}/redo', [StageController::class, 'redo']);
@@ -75,7 +76,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/pieces/{piece}/cut-sheet.pdf', [StageController::class, 'cutSheet']);
     Route::get('/pieces/{piece}/bench-sheet.pdf', [StageController::class, 'benchSheet']);
     Route::get('/pieces/{piece}/bill', [BillController::class, 'show']);
+    Route::get('/pieces/{piece}/cost', [BillController::class, 'cost']);
     Route::put('/pieces/{piece}/bill', [BillController::class, 'update']);
+    Route::post('/pieces/{piece}/bill/take', [BillController::class, 'take']);
     Route::post('/pieces/{piece}/bill/price', [BillController::class, 'price']);
     Route::get('/pieces/{piece}/{stage}', [StageController::class, 'show']);
 

@@ -285,11 +285,11 @@ final class CloseMaking
                 "lot.{$share->key}",
                 "{$lot->name} is {$lot->wire()->metal->words()}, and this cut is {$cut->wire->metal->words()}: choose a lot of that metal.",
             );
-        $lot->isPins() === $cut->isBoughtPin()
+        $lot->isPins() === $cut->isBoughtPin() && (! $lot->isPins() || $lot->kind === $cut->pinKind->value)
             || throw Refused::invalid(
                 "lot.{$share->key}",
                 "{$lot->name} holds "
-                    .($lot->isPins() ? 'pins, and this is cut from wire' : 'wire, and these are bought pins')
+                    .self::otherwise($lot, $cut)
                     .': choose another lot.',
             );
 
@@ -456,5 +456,15 @@ final class CloseMaking
         is_scalar($value) || throw Refused::notText($key);
 
         return (string) $value;
+    }
+
+    /** What a lot holds that this cut is not of. */
+    private static function otherwise(Lot $lot, Cut $cut): string
+    {
+        return match (true) {
+            ! $lot->isPins() => 'wire, and these are bought pins',
+            ! $cut->isBoughtPin() => 'pins, and this is cut from wire',
+            default => Lot::KINDS[$lot->kind].', and these are '.$cut->pinKind->words().'s',
+        };
     }
 }

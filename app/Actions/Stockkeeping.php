@@ -65,7 +65,7 @@ final class Stockkeeping
         $measured = trim($input['measured'] ?? '') === ''
             ? null
             : WireSize::millimetres(Length::parse($input['measured'], 'measured')->millimetres(), 'measured');
-        $pinMm = $kind === 'pins'
+        $pinMm = in_array($kind, Lot::PINS, true)
             ? Length::parse(
                 $input['pin_length'] ?? '',
                 'pin length',

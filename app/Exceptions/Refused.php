@@ -22,7 +22,9 @@ final class Refused extends \RuntimeException implements Problem
     /** The same sentence at another place on the page. */
     public static function at(string $field, Problem $problem): self
     {
-        return new self($field, $problem->getMessage());
+        return new self(
+            $field, $problem->getMessage(), $problem instanceof self ? $problem->status : 422,
+        );
     }
 
     public static function notText(string $field): self

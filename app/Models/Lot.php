@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Hebra\Core\Plan\Finding;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Quantity\UnitPrice;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
@@ -41,7 +43,9 @@ final class Lot extends Model
 
     public const SAME_MM = 0.02;
 
-    public const KINDS = ['coil' => 'coil', 'offcut' => 'offcut', 'pins' => 'head pins'];
+    public const KINDS = ['coil' => 'coil', 'offcut' => 'offcut', 'pins' => 'head pins', 'eye-pins' => 'eye pins'];
+
+    public const PINS = ['pins', 'eye-pins'];
 
     protected $guarded = ['id'];
 
@@ -143,7 +147,7 @@ final class Lot extends Model
 
     public function isPins(): bool
     {
-        return $this->kind === 'pins';
+        return in_array($this->kind, self::PINS, true);
     }
 
     public function pinMm(): float
@@ -155,6 +159,22 @@ final class Lot extends Model
     public function pinMg(): int
     {
         return max(1, $this->mgOf($this->pinMm()));
+    }
+
+    public function isPinOf(Finding $finding): bool
+    {
+        return $this->kind === $finding->pinKind->value && $this->isOf($finding->wire)
+            && abs($this->pinMm() - $finding->lengthMm) < 0.5;
+    }
+
+    /** What one pin cost; null where the bag has no price. */
+    public function pinPrice(): ?UnitPrice
+    {
+        $pins = intdiv($this->receivedMg(), $this->pinMg());
+
+        return $this->price_cents === null || $pins === 0
+            ? null
+            : UnitPrice::fromE4((int) round($this->price_cents * 100 / $pins));
     }
 
     public function heldPins(): int

@@ -111,6 +111,14 @@ final class Piece extends Model
         }
     }
 
+    /** What was read of it is read anew with it. */
+    public function refresh(): static
+    {
+        $this->moved();
+
+        return parent::refresh();
+    }
+
     /** The history moved: what was read is forgotten, or is known already. */
     public function moved(?Document $document = null, ?string $json = null): void
     {

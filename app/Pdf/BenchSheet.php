@@ -22,6 +22,7 @@ final class BenchSheet
         'coil' => [[-1, -1], [1, -1], [1, 1], [-1, 1]],
         'tile' => [[-1, -1], [1, -1], [1, 1], [-1, 1]],
         'drop' => [[0, -1], [0.3, -0.6], [0.8, -0.1], [1, 0.35], [0.85, 0.75], [0.5, 0.95], [0, 1], [-0.5, 0.95], [-0.85, 0.75], [-1, 0.35], [-0.8, -0.1], [-0.3, -0.6]],
+        'cone' => [[-0.2, -1], [0.2, -1], [0.55, -0.2], [1, 1], [-1, 1], [-0.55, -0.2]],
         'cap' => [[-0.5, -0.4], [0, -1], [0.5, -0.4], [1, 1], [-1, 1]],
     ];
 
@@ -31,6 +32,8 @@ final class BenchSheet
     private const ROOM_MM = 78.0;
 
     private const GAP_MM = 5.0;
+
+    private const CORD_EDGE = [70, 64, 56];
 
     private float $y = Sheet::TOP_MM;
 
@@ -121,7 +124,9 @@ final class BenchSheet
         if (count($flat) < 4) {
             return;
         }
-        [$edge, $body] = $stroke->metal->tint();
+        [$edge, $body] = $stroke->colour === ''
+            ? $stroke->metal->tint()
+            : [self::CORD_EDGE, BeadTint::of($stroke->colour)];
         foreach ([[1.0, $edge], [0.72, $body]] as [$share, $colour]) {
             $this->sheet->PolyLine(
                 $flat,

@@ -16,12 +16,17 @@ use App\Models\Workshop;
 use App\Support\HandBook;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Hand\Noted;
+use Hebra\Core\Hand\Pace;
 use Hebra\Core\Plan\Finding;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Price\Bill;
+use Hebra\Core\Price\Offer;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\UnitPrice;
+use Hebra\Core\Technique\BoughtPin;
+use Hebra\Core\Technique\HeadPin;
+use Hebra\Core\Technique\Sources;
 use Hebra\Core\Wire\Metal;
 
 /** What a piece takes and what it is to cost, each line visible. */
@@ -31,32 +36,58 @@ final readonly class BillDesk
 
     public Bill $bill;
 
-    public function __construct(public Piece $piece, public Workshop $workshop)
+    private Pace $pace;
+
+    private Noted $noted;
+
+    public function __construct(public Piece $piece, public Workshop $workshop, ?Plan $plan = null)
     {
-        $this->plan = Planner::plan($piece->document(), $workshop->profile());
-        [$minutes, $from] = $this->minutes();
-        $this->bill = Bill::of(
-            $this->plan, $workshop->metalPrices(), now()->format('Y-m-d'), $workshop->costing(), $minutes,
-            $this->beadPrices(), $from, $this->findingPrices(),
-        );
+        $this->plan = $plan ?? Planner::plan($piece->document(), $workshop->profile());
+        $this->pace = HandBook::of($workshop)->pace();
+        $this->noted = $this->noted();
+        [$this->bill] = $this->billed($this->plan);
     }
 
-    /** @return array{float, string} the plan's minutes as this maker's steps go, moved by what was noted for the piece */
-    private function minutes(): array
+    /** @return array{Bill, float} what a plan costs, and its minutes */
+    private function billed(Plan $plan): array
     {
-        $pace = HandBook::of($this->workshop)->pace();
+        [$minutes, $from] = $this->minutes($plan);
+        $bill = Bill::of(
+            $plan, $this->workshop->metalPrices(), now()->format('Y-m-d'), $this->workshop->costing(), $minutes,
+            $this->beadPrices(), $from, $this->findingPrices($plan),
+        );
+
+        return [$bill, $minutes];
+    }
+
+    /** @return list<Offer> where its parts could come from otherwise, what costs least first */
+    public function offers(): array
+    {
+        $cents = array_map(fn (UnitPrice $price): float => $price->e4() / 100, array_filter($this->pinPrices()));
+
+        return Offer::all($this->plan, Sources::ways($this->plan, $cents), $this->billed(...));
+    }
+
+    private function noted(): Noted
+    {
         $ratios = [];
         /** @var Making $making */
         foreach ($this->piece->makings()->whereNotNull('closed_at')->where('minutes', '>', 0)->orderBy('closed_at')->get() as $making) {
-            $ratios[] = $making->minutes / $pace->foretell(
+            $ratios[] = $making->minutes / $this->pace->foretell(
                 $making->plan($this->workshop->profile()),
             )['about'];
         }
-        $noted = Noted::from($ratios);
-        $minutes = $noted->foretell($pace->foretell($this->plan)['about']);
+
+        return Noted::from($ratios);
+    }
+
+    /** @return array{float, string} the plan's minutes as this maker's steps go, moved by what was noted for the piece */
+    private function minutes(Plan $plan): array
+    {
+        $minutes = $this->noted->foretell($this->pace->foretell($plan)['about']);
         $from = match (true) {
-            $noted->logs > 0 => 'from '.Figures::counted($noted->logs, 'making').' you noted and the plan',
-            $pace->isLearned() => 'as your steps went so far',
+            $this->noted->logs > 0 => 'from '.Figures::counted($this->noted->logs, 'making').' you noted and the plan',
+            $this->pace->isLearned() => 'as your steps went so far',
             default => 'an estimate',
         };
 
@@ -72,17 +103,41 @@ final readonly class BillDesk
     }
 
     /** @return array<string, UnitPrice|null> by what a finding is called in stock */
-    private function findingPrices(): array
+    private function findingPrices(Plan $plan): array
     {
         $prices = [];
         $supplies = $this->workshop->supplies()->get();
-        foreach ($this->plan->findings as $finding) {
-            $prices[$finding->stock] = $supplies->first(
+        foreach ($plan->findings as $finding) {
+            $prices[$finding->stock] = $finding->isPin() ? $this->pinPrice($finding) : $supplies->first(
                 fn (Supply $supply): bool => SupplyBook::is(
                     $supply,
                     $finding->stock,
                 ) && $supply->isByLength() === $finding->isByLength(),
             )?->price();
+        }
+
+        return $prices;
+    }
+
+    /** As a bag of them was paid for, the last that came in. */
+    private function pinPrice(Finding $finding): ?UnitPrice
+    {
+        /** @var Lot|null $bag */
+        $bag = $this->workshop->lots()->withHeld()->whereIn('kind', Lot::PINS)->latest('id')->get()->first(
+            fn (Lot $lot): bool => $lot->isPinOf($finding) && $lot->pinPrice() !== null,
+        );
+
+        return $bag?->pinPrice();
+    }
+
+    /** @return array<int, UnitPrice|null> what pins of its drops’ wire cost, by their length */
+    private function pinPrices(): array
+    {
+        $prices = [];
+        foreach ($this->plan->parts() as $part) {
+            foreach ($part->technique instanceof HeadPin ? BoughtPin::STOCKED_MM : [] as $length) {
+                $prices[(int) $length] ??= $this->pinPrice(new Finding('', $part->wire, 1, 1, $length));
+            }
         }
 
         return $prices;
@@ -165,12 +220,47 @@ final readonly class BillDesk
     /** @throws Refused if the piece takes no such finding */
     public function finding(string $stock): Finding
     {
-        foreach ($this->plan->findings as $finding) {
+        $plans = [$this->plan, ...array_map(fn (Offer $offer): Plan => $offer->plan, $this->offers())];
+        foreach (array_merge(...array_map(fn (Plan $plan): array => $plan->findings, $plans)) as $finding) {
             if ($finding->stock === $stock) {
                 return $finding;
             }
         }
         throw Refused::invalid('of', 'That finding is not in this piece: choose one that is.');
+    }
+
+    /** What its price is called: `price of the pair`. */
+    public function priceWords(): string
+    {
+        $count = $this->plan->piece->makes->count;
+        $of = match (true) {
+            $count === 1 => 'price',
+            $count === 2 && $this->plan->piece->makes->kind !== 'batch' => 'price of the pair',
+            default => "price of all {$count}",
+        };
+
+        return $of.($this->bill->unpriced > 0 ? ", {$this->bill->unpriced} unpriced" : '');
+    }
+
+    /** `1.20 less`, `0.35 more`. */
+    public function difference(int $cents): string
+    {
+        return self::more(abs($cents) < 1, Bill::cents(abs($cents)), $cents < 0);
+    }
+
+    public function minutesMore(float $minutes): string
+    {
+        return self::more(abs($minutes) < 0.5, Figures::trim(abs($minutes), 0).' min', $minutes < 0);
+    }
+
+    public function gramsMore(float $grams): string
+    {
+        return self::more(abs($grams) < 0.005, Figures::grams(abs($grams)), $grams < 0);
+    }
+
+    private static function more(bool $isSame, string $amount, bool $isLess): string
+    {
+        return $isSame ? 'the same' : $amount.($isLess ? ' less' : ' more');
     }
 
     public function money(int $cents): string

@@ -9,7 +9,12 @@ use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\Pose;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Piece as Document;
+use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Plan;
+use Hebra\Core\Plan\Planner;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Construction;
 
@@ -22,6 +27,11 @@ final class Board
     public const HIGH = 520.0;
 
     public const RULER = 50.0;
+
+    /** Where its height is told, and what is wrong with it, in pixels. */
+    public const DIMENSION = 64.0;
+
+    public const FLAG = 136.0;
 
     /** Free about it: what is said at its edges lies there. */
     public const EDGE = 38.0;
@@ -65,6 +75,60 @@ final class Board
         usort($beside, fn (array $one, array $other): int => ($one[1][1] ?? 0.0) <=> ($other[1][1] ?? 0.0));
 
         return $beside;
+    }
+
+    /** The first thing that stops it now, and did not before; empty where nothing does. */
+    public function newStop(Document $before): string
+    {
+        $stops = fn (Plan $plan): array => array_map(
+            fn (Check $check): string => $check->text,
+            array_filter($plan->checks, fn (Check $check): bool => $check->level === Level::Stop),
+        );
+        $now = $stops($this->desk->plan);
+
+        return $now === []
+            ? ''
+            : array_values(array_diff($now, $stops(Planner::plan($before, $this->desk->profile))))[0] ?? '';
+    }
+
+    /**
+     * What is wrong, with where it is in the drawing: null where that is not seen.
+     *
+     * @return list<array{Check, array{float, float}|null}>
+     */
+    public function flags(): array
+    {
+        return array_map(
+            fn (Check $check): array => [$check, $this->placeOf($check)],
+            $this->desk->checks(Level::Stop, Level::Warn),
+        );
+    }
+
+    /** @return array{float, float}|null */
+    private function placeOf(Check $check): ?array
+    {
+        if ($check->part === null) {
+            return null;
+        }
+        if (preg_match('/:bead-(\d+)$/', $check->mark, $match) === 1) {
+            $mark = $this->markOf($this->desk->document->part($check->part), (int) $match[1]);
+        }
+
+        return $this->measures()->at($mark ?? $check->mark) ?? $this->measures()->ofPart($check->part);
+    }
+
+    /** @return array<string, string> where what each setting of the chosen part measures is, `x y` by its key */
+    public function places(): array
+    {
+        $open = $this->desk->open();
+        $places = [];
+        foreach ($open === null ? [] : $this->beside($open) as [$parameter, $at]) {
+            if ($parameter !== null && $at !== null) {
+                $places[$parameter->key] = "{$at[0]} {$at[1]}";
+            }
+        }
+
+        return $places;
     }
 
     /**
@@ -190,6 +254,11 @@ final class Board
         }
 
         return $figures;
+    }
+
+    public function tape(): ?Tape
+    {
+        return Tape::of($this->desk);
     }
 
     /** What they are now, for the next page to tell what changed. */

@@ -79,11 +79,12 @@ final class Desk
         private readonly ?int $openRun = null,
         public readonly ?Problem $problem = null,
         public readonly View $side = View::Front,
+        ?Document $instead = null,
     ) {
         $this->profile = $workshop->profile();
         $making = $stage === 'make' || $stage === 'log' ? $piece->openMaking : null;
         // A making goes on with the design it began with, whatever has been changed since.
-        $this->document = $making === null ? $piece->document() : $making->document();
+        $this->document = $instead ?? ($making === null ? $piece->document() : $making->document());
         $this->plan = $making === null
             ? Planner::plan($this->document, $this->profile)
             : $making->plan($this->profile);
@@ -99,11 +100,16 @@ final class Desk
             $this->plan->seen($this->side),
             $isBoard ? Board::WIDE : 330,
             $isBoard ? Board::HIGH : 560,
-            dimension: $isRound ? 0 : 64,
+            dimension: $isRound ? 0.0 : Board::DIMENSION + ($isBoard && $this->hasFlags() ? Board::FLAG : 0.0),
             room: $isBoard ? Board::EDGE : 26,
             isMirrored: $isLeft !== ($stage === 'make' && $this->makingDesk?->isMirrored() === true),
             rulerWide: $isBoard && ! $isRound && $this->side !== View::Top ? Board::RULER : 0.0,
         );
+    }
+
+    private function hasFlags(): bool
+    {
+        return $this->checks(Level::Stop, Level::Warn) !== [];
     }
 
     public function board(): Board

@@ -43,12 +43,12 @@ final class Drawing
 
     private readonly float $originX;
 
-    /** @var array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, isEdge: bool, section: string, path: string, uses: list<array{string, string}>}>>|null */
+    /** @var array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string, uses: list<array{string, string}>}>>|null */
     private ?array $layers = null;
 
     private int $paths = 0;
 
-    /** @var list<array{id: string, mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, isEdge: bool, section: string, path: string}> */
+    /** @var list<array{id: string, mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string}> */
     private array $templates = [];
 
     public function __construct(
@@ -164,13 +164,13 @@ final class Drawing
         return round(10 * $this->k, 3);
     }
 
-    /** @return array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, isEdge: bool, section: string, path: string, uses: list<array{string, string}>}>> by layer, far to near; uses: a template and where it is put */
+    /** @return array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string, uses: list<array{string, string}>}>> by layer, far to near; uses: a template and where it is put */
     public function layers(): array
     {
         return $this->layers ??= $this->drawn();
     }
 
-    /** @return list<array{id: string, mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, isEdge: bool, section: string, path: string}> what is used more than once */
+    /** @return list<array{id: string, mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string}> what is used more than once */
     public function templates(): array
     {
         $this->layers();
@@ -178,7 +178,7 @@ final class Drawing
         return $this->templates;
     }
 
-    /** @return array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, isEdge: bool, section: string, path: string, uses: list<array{string, string}>}>> */
+    /** @return array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string, uses: list<array{string, string}>}>> */
     private function drawn(): array
     {
         $groups = [0 => [], 1 => [], 2 => []];
@@ -216,10 +216,10 @@ final class Drawing
     /** What is drawn as one path: a rank, a mark, a thickness. */
     private static function key(Stroke $stroke): string
     {
-        return $stroke->rank.'|'.$stroke->mark.'|'.$stroke->wireMm.$stroke->face;
+        return $stroke->rank.'|'.$stroke->mark.'|'.$stroke->wireMm.$stroke->face.$stroke->colour;
     }
 
-    /** @return list<array{int, string, array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, isEdge: bool, section: string, path: string}, string}> layer, key, how it is drawn, and the template's name */
+    /** @return list<array{int, string, array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string}, string}> layer, key, how it is drawn, and the template's name */
     private function template(PieceFigure $figure): array
     {
         $groups = [];
@@ -246,7 +246,7 @@ final class Drawing
             .($degrees === 0.0 ? '' : "rotate({$degrees})");
     }
 
-    /** @return array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, isEdge: bool, section: string, path: string} a rim, a body, and light along the upper left */
+    /** @return array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string} a rim, a body, and light along the upper left */
     private function group(Stroke $stroke): array
     {
         $width = $this->px($stroke->wireMm);
@@ -255,9 +255,24 @@ final class Drawing
             'mark' => $stroke->mark, 'metal' => $stroke->metal->value, 'width' => $width,
             'bodyWidth' => round($width * 0.74, 2), 'shineWidth' => round($width * 0.24, 2),
             'shineShift' => 'translate('.round(-$width * 0.13, 2).' '.round(-$width * 0.08, 2).')',
-            'runsOn' => $stroke->runsOn, 'face' => $stroke->face, 'isEdge' => $stroke->rank < -1,
+            'runsOn' => $stroke->runsOn, 'face' => $stroke->face, 'colour' => $stroke->colour,
+            'isEdge' => $stroke->rank < -1,
             'section' => $stroke->section->value, 'path' => '',
         ];
+    }
+
+    /**
+     * What a stroke is made of: a metal, or a colour of beads.
+     *
+     * @param  array{metal: string, face: string, colour: string, ...}  $stroke
+     */
+    public function tintOf(array $stroke): string
+    {
+        return match (true) {
+            $stroke['colour'] !== '' => 'wire cord plate-of bead-'.$stroke['colour'],
+            $stroke['face'] === '' || $stroke['face'] === 'metal' => 'wire metal-'.$stroke['metal'],
+            default => 'wire plate-of bead-'.$stroke['face'],
+        };
     }
 
     /** Its path in the drawing, or, for a template, about an origin of its own. */

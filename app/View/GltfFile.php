@@ -91,7 +91,8 @@ final class GltfFile
         $primitives = [];
         foreach ($part->wires as $wire) {
             $primitives[] = $this->primitive(
-                Tube::along($wire->curve, $wire->wire->diameterMm()), $this->metal($wire->wire->metal),
+                Tube::along($wire->curve, $wire->wire->diameterMm()),
+                $wire->colour === '' ? $this->metal($wire->wire->metal) : $this->tinted($wire->colour),
             );
         }
         foreach ($part->beads as $bead) {

@@ -8,7 +8,6 @@ use App\Models\Bead;
 use App\Models\Lot;
 use App\Models\Piece;
 use App\Models\Workshop;
-use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece as Document;
 use Hebra\Core\Plan\Cut;
@@ -24,9 +23,6 @@ use Hebra\Core\Stock\CuttingTerms;
  */
 final readonly class Ideas
 {
-    /** A bead does for another that is no more than so much larger or smaller, mm. */
-    private const SAME_BEAD_MM = 0.5;
-
     /** @var list<array{words: string, address: string, pattern: string, uses: string, much: float, drawing: Drawing}> what uses most of it first */
     public array $ideas;
 
@@ -99,9 +95,10 @@ final readonly class Ideas
     /** Drops that are planned on such pins, or on cut wire for which such a pin is long enough. */
     private function pins(Plan $plan, Lot $lot): int
     {
-        $fits = fn (Cut $cut): bool => $lot->isOf(
-            $cut->wire,
-        ) && ($cut->pinMm !== null ? abs($cut->pinMm - $lot->pinMm()) < 0.5 : $cut->lengthMm() <= $lot->pinMm() + 1e-6 && $plan->piece->part($cut->part)->technique()->name() === 'head-pin');
+        $isDrop = fn (Cut $cut): bool => $plan->piece->part($cut->part)->technique()->name() === 'head-pin';
+        $fits = fn (Cut $cut): bool => $lot->isOf($cut->wire) && ($cut->pinMm === null
+            ? $cut->lengthMm() <= $lot->pinMm() + 1e-6 && $isDrop($cut)
+            : $lot->kind === $cut->pinKind->value && abs($cut->pinMm - $lot->pinMm()) < 0.5);
 
         return array_sum(array_map(fn (Cut $cut): int => $fits($cut) ? $cut->count : 0, $plan->strips()));
     }
@@ -110,11 +107,9 @@ final readonly class Ideas
     private function beads(Plan $plan, Bead $bead): int
     {
         $own = $bead->core();
-        $does = fn (CoreBead $planned): bool => $planned->key() === $own->key()
-            || ($planned->shape === $own->shape && abs($planned->widthMm - $own->widthMm) <= self::SAME_BEAD_MM && abs($planned->lengthMm - $own->lengthMm) <= self::SAME_BEAD_MM && $own->holeMm >= $planned->holeMm);
         $most = 0;
         foreach ($plan->beads as $count) {
-            $most = $does($count->bead) ? max($most, $count->all) : $most;
+            $most = $own->standsInFor($count->bead) ? max($most, $count->all) : $most;
         }
 
         return $most;

@@ -9,6 +9,7 @@ use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\ParameterKind;
 use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\PartId;
 
 /** Which settings of a part measure a stretch that is seen, and where on the drawing that is: in its pixels. */
 final class Measures
@@ -47,17 +48,28 @@ final class Measures
                 $corners[$bead->mark][] = $pose->at($bead->xMm, $bead->topMm + $bead->bead->lengthMm / 2);
             }
             foreach ($corners as $mark => $points) {
-                $this->places[$mark] ??= [
-                    self::middle(array_column($points, 0)), self::middle(array_column($points, 1)),
-                ];
+                $this->places[$mark] ??= self::amid($points);
             }
         }
     }
 
-    /** @param  non-empty-list<float>  $along */
-    private static function middle(array $along): float
+    /**
+     * Of its own points the one nearest to the middle of all: what lies round is pointed at where it lies.
+     *
+     * @param  non-empty-list<array{float, float}>  $points
+     * @return array{float, float}
+     */
+    private static function amid(array $points): array
     {
-        return (min($along) + max($along)) / 2;
+        $middle = fn (array $along): float => (min($along) + max($along)) / 2;
+        [$x, $y] = [$middle(array_column($points, 0)), $middle(array_column($points, 1))];
+        $nearest = $points[0];
+        foreach ($points as $point) {
+            $isNearer = hypot($point[0] - $x, $point[1] - $y) < hypot($nearest[0] - $x, $nearest[1] - $y) - 1e-6;
+            $nearest = $isNearer ? $point : $nearest;
+        }
+
+        return $nearest;
     }
 
     /** @return array{float, float}|null where a mark is in the drawing */
@@ -66,6 +78,22 @@ final class Measures
         $place = $this->places[$mark] ?? null;
 
         return $place === null ? null : [$this->drawing->x($place[0]), $this->drawing->y($place[1])];
+    }
+
+    /**
+     * Where a part is seen at all: what of it was drawn first.
+     *
+     * @return array{float, float}|null
+     */
+    public function ofPart(PartId $part): ?array
+    {
+        foreach (array_keys($this->places) as $mark) {
+            if (str_starts_with($mark, $part->text.':')) {
+                return $this->at($mark);
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -55,7 +55,7 @@ final class OnHand
         return array_values($this->lots()
             ->filter(fn (Lot $lot): bool => $lot->isPins() === $cut->isBoughtPin()
                 && $lot->isOf($cut->wire)
-                && (! $lot->isPins() || abs($lot->pinMm() - $wanted) < 0.5))
+                && (! $lot->isPins() || ($lot->kind === $cut->pinKind->value && abs($lot->pinMm() - $wanted) < 0.5)))
             ->sortBy(
                 [fn (Lot $a, Lot $b): int => [$a->temper !== $cut->wire->temper->value, $a->heldMg()] <=> [$b->temper !== $cut->wire->temper->value, $b->heldMg()]],
             )
@@ -133,9 +133,7 @@ final class OnHand
 
         return (float) $this->lots()
             ->filter(
-                fn (Lot $lot): bool => $lot->isPins() && $lot->isOf($finding->wire) && abs(
-                    $lot->pinMm() - $finding->lengthMm,
-                ) < 0.5,
+                fn (Lot $lot): bool => $lot->isPinOf($finding),
             )
             ->sum(fn (Lot $lot): int => $lot->heldPins());
     }

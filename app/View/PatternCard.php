@@ -6,6 +6,7 @@ namespace App\View;
 
 use Hebra\Core\Piece\Pattern;
 use Hebra\Core\Piece\Patterns;
+use Hebra\Core\Plan\BeadCount;
 use Hebra\Core\Plan\Minutes;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
@@ -22,11 +23,15 @@ final readonly class PatternCard
     /** @var list<Wire> what is cut for it */
     public array $wires;
 
+    /** @var list<BeadCount> */
+    public array $beads;
+
     public function __construct(public string $name, public Pattern $pattern, Profile $profile)
     {
         $plan = Planner::plan(Patterns::start($name, $name, $profile->schools), $profile);
         $this->drawing = new Drawing($plan->assembly(), 150, 190, 0, 8, 'pattern-'.$name);
         $this->minutes = Minutes::of($plan);
+        $this->beads = $plan->beads;
         $wires = [];
         foreach ($plan->cuts as $cut) {
             $wires[$cut->wire->size->code()] = $cut->wire;

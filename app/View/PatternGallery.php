@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Bead as OwnBead;
 use App\Models\Lot;
 use App\Models\Workshop;
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Kinds;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Pattern;
 use Hebra\Core\Piece\Patterns;
@@ -15,8 +17,8 @@ use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Wire;
 
 /**
- * The starting patterns that answer what was asked for: a family, a metal, so much time at most, gauges that are in
- * stock.
+ * The starting patterns that answer what was asked for: a family, a way of making, a metal, so much time at most, gauges
+ * and beads that are in stock.
  */
 final readonly class PatternGallery
 {
@@ -28,18 +30,18 @@ final readonly class PatternGallery
 
     public int $count;
 
-    /** @param  array<string, string>  $asked  words, family, metal, time, stock; what is unknown asks for nothing */
+    /** @param  array<string, string>  $asked  words, family, technique, metal, time, stock, beads; what is unknown asks for nothing */
     public function __construct(private Workshop $workshop, public array $asked)
     {
         $profile = $workshop->profile();
-        $held = $this->heldMm();
+        [$held, $owned] = [$this->heldMm(), $this->owned()];
         $families = [];
         foreach (Patterns::all() as $name => $pattern) {
             if (! $this->isOf($pattern) || ! $this->isCalled($name, $pattern)) {
                 continue;
             }
             $card = new PatternCard($name, $pattern, $profile);
-            if ($card->minutes <= $this->most() && ($this->asks('stock') === '' || $this->isHeld($card, $held))) {
+            if ($card->minutes <= $this->most() && $this->isOfStock($card, $held, $owned)) {
                 $families[$pattern->family->words()][] = $card;
             }
         }
@@ -66,8 +68,11 @@ final readonly class PatternGallery
     {
         $family = Family::tryFrom($this->asks('family'));
         $metal = Metal::tryFrom($this->asks('metal'));
+        $ways = array_column($pattern->line, 0);
+        $isMade = ! isset(Kinds::all()[$this->asks('technique')]) || in_array($this->asks('technique'), $ways, true);
 
-        return ($family === null || $pattern->family === $family) && ($metal === null || $pattern->metal === $metal);
+        return ($family === null || $pattern->family === $family) && ($metal === null || $pattern->metal === $metal)
+            && $isMade;
     }
 
     /** Whether every word that is asked for says something of it: what it is, how it is made, of what, with which beads. */
@@ -107,6 +112,41 @@ final readonly class PatternGallery
         return $held;
     }
 
+    /** @return list<array{Bead, int}> the beads in stock, and how many */
+    private function owned(): array
+    {
+        return $this->asks('beads') === '' ? [] : array_values($this->workshop->beads()->get()->map(
+            fn (OwnBead $bead): array => [$bead->core(), $bead->owned],
+        )->all());
+    }
+
+    /**
+     * @param  list<float>  $held
+     * @param  list<array{Bead, int}>  $owned
+     */
+    private function isOfStock(PatternCard $card, array $held, array $owned): bool
+    {
+        return ($this->asks('stock') === '' || $this->isHeld($card, $held))
+            && ($this->asks('beads') === '' || self::hasBeads($card, $owned));
+    }
+
+    /**
+     * Whether there are as many of each as it takes, or of one that stands in for it.
+     *
+     * @param  list<array{Bead, int}>  $owned
+     */
+    private static function hasBeads(PatternCard $card, array $owned): bool
+    {
+        foreach ($card->beads as $wanted) {
+            $there = array_filter($owned, fn (array $one): bool => $one[0]->standsInFor($wanted->bead));
+            if (array_sum(array_column($there, 1)) < $wanted->all) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** @param  list<float>  $held */
     private function isHeld(PatternCard $card, array $held): bool
     {
@@ -126,6 +166,20 @@ final readonly class PatternGallery
         foreach (Patterns::all() as $pattern) {
             $in[$pattern->family->value] = $pattern->family->words();
         }
+
+        return $in;
+    }
+
+    /** @return array<string, string> ways of making a part that a pattern has */
+    public static function techniquesInUse(): array
+    {
+        $in = [];
+        foreach (Patterns::all() as $pattern) {
+            foreach (array_unique(array_column($pattern->line, 0)) as $technique) {
+                $in[$technique] = Kinds::named($technique)->label();
+            }
+        }
+        asort($in);
 
         return $in;
     }

@@ -51,11 +51,11 @@ final readonly class ToBuy
             );
         }
         $supplies = $findings === [] ? new Collection : $workshop->supplies()->get();
-        $lots = $findings === [] ? new Collection : $workshop->lots()->withHeld()->where('kind', 'pins')->get();
+        $lots = $findings === [] ? new Collection : $workshop->lots()->withHeld()->whereIn('kind', Lot::PINS)->get();
         foreach ($findings as ['finding' => $finding, 'all' => $all]) {
             $held = $finding->isPin()
                 ? $lots->filter(
-                    fn (Lot $lot): bool => $lot->isOf($finding->wire) && abs($lot->pinMm() - $finding->lengthMm) < 0.5,
+                    fn (Lot $lot): bool => $lot->isPinOf($finding),
                 )->sum(fn (Lot $lot): int => $lot->heldPins())
                 : $supplies->filter(
                     fn (Supply $supply): bool => SupplyBook::is(

@@ -16,6 +16,7 @@ use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\Length;
 use Hebra\Core\Wire\WireSize;
 use Hebra\Core\Wrap\BasketWeave;
+use Hebra\Core\Wrap\LighterCore;
 use Hebra\Core\Wrap\Weave;
 use Hebra\Core\Wrap\WeavePattern;
 
@@ -51,6 +52,9 @@ final class WeaveDesk
 
     /** @var list<array{string, string}> */
     public array $results = [];
+
+    /** @var list<array{string, string}> what hands and eyes ask before it is begun */
+    public array $hints = [];
 
     /** @var list<string> what speaks against it */
     public array $objections = [];
@@ -143,6 +147,11 @@ final class WeaveDesk
             ($this->cores - 1) * $weave->spacingMm + $core + 2 * $wire,
         );
         $this->results[] = ['turns', number_format($weave->turns())];
+        $ends = array_map(fn (array $figure): string => Figures::mm($figure['turns'] * $wire), $pattern->figures);
+        $this->handling(
+            'alike: every turn goes once before its cores and once behind',
+            'after any figure, '.implode(' or ', array_unique($ends)).' each: the rest slides off',
+        );
     }
 
     private function basket(): void
@@ -176,8 +185,8 @@ final class WeaveDesk
             ),
             8.0,
         );
-        foreach (array_diff(range(1, $this->cores), array_column($weave->touches, 'core')) as $free) {
-            $this->objections[] = "No pass takes core {$free}: it would fall out.";
+        if ($weave->objection() !== null) {
+            $this->objections[] = $weave->objection();
         }
         $this->answer(
             $repeats,
@@ -186,6 +195,22 @@ final class WeaveDesk
             $weave->wireMm($core, $wire, $spacing, 1),
             ($this->cores - 1) * $spacing + $core + 2 * $wire,
         );
+        $this->handling(
+            $weave->facesMatch() ? 'alike' : 'unlike: choose which one shows',
+            'after any repeat, '.Figures::mm($weave->climbMm($wire)).' each: the rest slides off',
+        );
+    }
+
+    private function handling(string $faces, string $cutBack): void
+    {
+        $this->hints = [['both faces', $faces], ['cut back', $cutBack]];
+        $lighter = LighterCore::than(WireSize::parse($this->texts['core'], 'core'));
+        if ($lighter !== null) {
+            $this->hints[] = [
+                'kinder to hands', $lighter->size->text().' cores: '.Figures::trim(100 * $lighter->effort, 0)
+                    .' % of the force to bend',
+            ];
+        }
     }
 
     private function step(): int

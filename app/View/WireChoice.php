@@ -25,7 +25,7 @@ final readonly class WireChoice
     public static function roleWords(string $role): string
     {
         return ['ear' => 'Ear wire', 'link' => 'Links', 'eye-link' => 'Eye links', 'pin' => 'Head pins', 'hoop' => 'Hoop', 'frame' => 'Frame', 'binding' => 'Binding wire', 'coil' => 'Coil wire', 'inner' => 'Inner wire', 'core' => 'Cores', 'weave' => 'Weaving wire',
-            'shank' => 'Shank', 'bangle' => 'Bangle', 'memory' => 'Memory wire', 'strand' => 'Beading wire', 'ring' => 'Rings', 'chain' => 'Chain', 'clasp' => 'Clasp', 'surround' => 'Surround'][$role] ?? ucfirst($role);
+            'shank' => 'Shank', 'bangle' => 'Bangle', 'memory' => 'Memory wire', 'strand' => 'Beading wire', 'ring' => 'Rings', 'chain' => 'Chain', 'ball-chain' => 'Ball chain', 'cord' => 'Cord', 'clasp' => 'Clasp', 'surround' => 'Surround'][$role] ?? ucfirst($role);
     }
 
     /** @return list<WireRow> the best few, and the chosen one wherever it stands */

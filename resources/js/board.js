@@ -1,8 +1,10 @@
 /**
- * The board of Lay out: leaders run from what is measured to its field, a tap on the drawing chooses, and a bead from
- * the tray is carried to its gap. Rules are the server's: what is dropped is a change like any other.
+ * The board of Lay out: leaders run from what is measured to its field, its handle is pulled, a tap on the drawing
+ * chooses, and a bead from the tray is carried to its gap. Rules are the server's: what is dropped or let go is a change
+ * like any other.
  */
 import { carrying } from './carrying.js';
+import { pulling, step } from './pulling.js';
 
 const SVG = 'http://www.w3.org/2000/svg';
 
@@ -10,15 +12,19 @@ export function board() {
     return {
         watch: null,
         stop: () => {},
+        pull: null,
 
         init() {
             this.watch = new ResizeObserver(() => this.draw());
             this.watch.observe(this.$root.querySelector('.drawing'));
-            this.watch.observe(this.$root.querySelector('.canvas svg'));
+            this.watch.observe(this.$root.querySelector('.canvas'));
             this.redraw = () => this.draw();
             this.$root.addEventListener('scroll', this.redraw, true);
             this.$root.addEventListener('focusin', this.redraw);
+            this.$root.addEventListener('toggle', this.redraw, true);
             this.$root.querySelector('.canvas').addEventListener('click', (event) => this.choose(event));
+            this.pull = pulling(this.$root, this.redraw);
+            this.$root.querySelector('.beside')?.addEventListener('keydown', step);
             carrying(this.$root).then((stop) => { this.stop = stop; });
             this.draw();
         },
@@ -26,6 +32,7 @@ export function board() {
         destroy() {
             this.watch.disconnect();
             this.stop();
+            this.pull.stop();
         },
 
         /** Elbows from each measured place to the left edge of its field. */
@@ -38,6 +45,7 @@ export function board() {
             const box = (one) => this.$root.querySelector(one).getBoundingClientRect();
             const [corner, seen, list] = ['.leaders', '.canvas', '.beside'].map(box);
             const toWindow = picture.getScreenCTM();
+            const said = room.querySelector('.pull-said');
             room.replaceChildren(...[...this.$root.querySelectorAll('.beside [data-at]')].flatMap((one) => {
                 const [x, y] = one.dataset.at.split(' ').map(Number);
                 const from = new DOMPoint(x, y).matrixTransform(toWindow);
@@ -51,7 +59,29 @@ export function board() {
                 return isDrawn && isListed
                     ? this.leader(one, from.x - corner.left, from.y - corner.top, end, middle - corner.top)
                     : [];
-            }));
+            }), ...this.flags(room, picture), ...(said === null ? [] : [said]));
+        },
+
+        /** From each thing that is wrong to where it is wrong, and a ring about that. */
+        flags(room, picture) {
+            const [corner, toWindow] = [room.getBoundingClientRect(), picture.getScreenCTM()];
+
+            return [...this.$root.querySelectorAll('.flags [data-at]')].flatMap((flag) => {
+                const [x, y] = flag.dataset.at.split(' ').map(Number);
+                const spot = new DOMPoint(x, y).matrixTransform(toWindow);
+                const [left, top] = [spot.x - corner.left, spot.y - corner.top];
+                const box = flag.getBoundingClientRect();
+                const [from, level] = [box.right - corner.left, box.top + 14 - corner.top];
+                const line = document.createElementNS(SVG, 'path');
+                line.setAttribute('d', `M${from} ${level}H${(from + left) / 2}L${left} ${top}`);
+                const ring = document.createElementNS(SVG, 'circle');
+                for (const [key, value] of [['cx', left], ['cy', top], ['r', 15]]) {
+                    ring.setAttribute(key, value);
+                }
+                [line, ring].forEach((one) => one.classList.add('wrong', flag.classList.contains('is-stop') ? 'is-stop' : 'is-warn'));
+
+                return [line, ring];
+            });
         },
 
         leader(one, x, y, left, middle) {
@@ -64,7 +94,24 @@ export function board() {
                 dot.setAttribute(name, value);
             }
 
-            return [path, dot];
+            return 'steps' in one.dataset && one.dataset.steps !== '[]' ? [path, this.handle(one, x, y), dot] : [path, dot];
+        },
+
+        /** What is taken hold of: wide enough for a finger, seen as a ring. */
+        handle(one, x, y) {
+            const handle = document.createElementNS(SVG, 'g');
+            handle.setAttribute('class', 'handle');
+            handle.dataset.for = one.querySelector('.in').id;
+            const reach = matchMedia('(pointer: coarse)').matches ? 22 : 14;
+            for (const [r, name] of [[reach, 'reach'], [6.5, 'grip']]) {
+                const circle = document.createElementNS(SVG, 'circle');
+                for (const [key, value] of [['cx', x], ['cy', y], ['r', r], ['class', name]]) {
+                    circle.setAttribute(key, value);
+                }
+                handle.append(circle);
+            }
+
+            return handle;
         },
 
         /** What is tapped is chosen; a stretch of the chosen part opens its measure. */

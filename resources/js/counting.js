@@ -172,7 +172,10 @@ document.addEventListener('htmx:configRequest', (event) => {
     if (book.revision !== null && event.detail.parameters.has?.('revision') && event.detail.elt.closest('#desk')) {
         event.detail.parameters.set('revision', String(Math.max(book.revision, Number(event.detail.parameters.get('revision')))));
     }
-    book.following++;
+    // What draws the desk anew follows by itself; anything else, the price that comes later, leaves that to be done.
+    if (event.detail.target?.contains(root())) {
+        book.following++;
+    }
 });
 document.addEventListener('click', (event) => {
     const link = event.target.closest?.('a[href]');

@@ -12,7 +12,7 @@ final class BenchTest extends BrowserTestCase
 {
     private function press(string ...$keys): void
     {
-        PatientElement::patiently(fn () => self::$browser->getKeyboard()->sendKeys($keys));
+        $this->type(...$keys);
     }
 
     private function begin(string $name): string

@@ -87,7 +87,7 @@ final class BoardTest extends BrowserTestCase
     {
         $before = $this->drop();
         $this->carry('#tray-1', '.drawing use[data-mark="p3:bead-0"]', 0.0);
-        self::$browser->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
+        $this->type(WebDriverKeys::ESCAPE);
         self::eventually(fn (): bool => $this->howMany('.bead-carried') + $this->howMany('.gap-here') === 0, 'it is back in its well');
         $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
         $this->visit((string) parse_url((string) self::$browser->getCurrentURL(), PHP_URL_PATH));
@@ -116,5 +116,156 @@ final class BoardTest extends BrowserTestCase
         $this->one('#set-p3-inside')->sendKeys('3.5 mm'.WebDriverKeys::ENTER);
         self::eventually(fn (): bool => $this->one('#set-p3-inside')->getAttribute('value') === '3.5 mm', 'it is set');
         $this->seeInside('.figures', '→');
+    }
+
+    /** Hold of a handle, and so many steps to the right of it. */
+    private function pull(string $setting, int $steps): void
+    {
+        [$x, $y] = $this->place("[data-for=\"{$setting}\"] .reach");
+        $moves = [
+            ['type' => 'pointerMove', 'duration' => 0, 'x' => $x, 'y' => $y], ['type' => 'pointerDown', 'button' => 0],
+        ];
+        for ($step = 1; $step <= abs($steps); $step++) {
+            $to = $x + 13 * $step * ($steps <=> 0);
+            $moves[] = ['type' => 'pointerMove', 'duration' => 20, 'x' => $to, 'y' => $y];
+        }
+        $this->pointer($moves);
+    }
+
+    private function canUndo(): bool
+    {
+        return (bool) self::$browser->executeScript(
+            "return [...document.querySelectorAll('button')].some((one) => one.textContent.trim() === 'Undo' && ! one.disabled)",
+        );
+    }
+
+    private function said(): string
+    {
+        return (string) self::$browser->executeScript("return document.querySelector('.pull-said').textContent");
+    }
+
+    private function value(string $selector): string
+    {
+        return (string) self::$browser->executeScript('return document.querySelector(arguments[0]).value', [$selector]);
+    }
+
+    /** A count step by step: figures follow while it is held, nothing is kept before it is let go. */
+    public function test_a_measure_is_pulled_and_the_figures_run_along(): void
+    {
+        $this->pull('set-p2-top_wraps', 2);
+        self::assertSame('5', $this->value('#set-p2-top_wraps'));
+        self::eventually(fn (): bool => $this->howMany('.figures s') > 0, 'figures tell what it was and would be');
+        self::assertSame('5', $this->said());
+        self::assertFalse($this->canUndo(), 'nothing is kept yet');
+        $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
+        self::eventually(fn (): bool => $this->canUndo(), 'let go it is a change');
+        self::assertSame('5', $this->value('#set-p2-top_wraps'));
+        self::assertGreaterThan(0, $this->howMany('.figures s'), 'and what changed stays told');
+        self::assertSame(0, $this->howMany('.pull-said'));
+        $this->assertQuietConsole();
+    }
+
+    public function test_the_price_stands_among_the_figures(): void
+    {
+        self::eventually(
+            fn (): bool => preg_match('/price of the pair.*\d+\.\d\d/s', $this->text('.figures')) === 1, 'asked for once the board stands',
+        );
+        $this->assertQuietConsole();
+    }
+
+    public function test_escape_puts_a_pulled_measure_back(): void
+    {
+        $before = $this->text('.figures > div');
+        $this->pull('set-p2-top_wraps', 3);
+        self::eventually(fn (): bool => $this->text('.figures > div') !== $before, 'the figures follow');
+        $this->type(WebDriverKeys::ESCAPE);
+        self::eventually(fn (): bool => $this->text('.figures > div') === $before, 'as they were');
+        self::assertSame('3', $this->value('#set-p2-top_wraps'));
+        $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
+        self::assertFalse($this->canUndo());
+        $this->assertQuietConsole();
+    }
+
+    /** A loop steps along the marks of the maker’s own pliers, and says which. */
+    public function test_a_loop_is_pulled_along_the_marks_of_the_pliers(): void
+    {
+        $this->pull('set-p2-top_inside', 1);
+        self::assertMatchesRegularExpression('/^[\d.]+ mm · (mark|step) \d+$/', $this->said());
+        self::assertStringStartsWith($this->value('#set-p2-top_inside'), $this->said());
+        $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
+        self::eventually(fn (): bool => $this->canUndo(), 'let go it is a change');
+        $this->assertQuietConsole();
+    }
+
+    /** What would stop the piece goes back, and says why. */
+    public function test_a_pull_that_cannot_be_made_goes_back_and_says_why(): void
+    {
+        $this->visit('/patterns');
+        $this->one('#pattern-framed-drop')->click();
+        self::eventually(fn (): bool => $this->howMany('[data-for="set-p2-size"]') === 1, 'the frame has its handle');
+        $was = $this->value('#set-p2-size');
+        $this->pull('set-p2-size', -24);
+        self::eventually(fn (): bool => $this->howMany('.pull-said.is-refused') === 1, 'it is said why');
+        $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
+        self::eventually(fn (): bool => $this->howMany('.pull-refused') === 1, 'and stays said where it is');
+        self::assertSame($was, $this->value('#set-p2-size'));
+        self::assertFalse($this->canUndo());
+        $this->assertQuietConsole();
+    }
+
+    public function test_arrows_step_a_field_along_the_same_marks(): void
+    {
+        $this->one('#set-p2-top_wraps')->sendKeys(WebDriverKeys::ARROW_UP);
+        self::eventually(fn (): bool => $this->value('#set-p2-top_wraps') === '4', 'one more');
+        self::eventually(fn (): bool => $this->canUndo(), 'it is kept');
+        $this->type(WebDriverKeys::ARROW_DOWN);
+        self::eventually(fn (): bool => $this->value('#set-p2-top_wraps') === '3', 'and one fewer: the field keeps the focus');
+        $this->assertQuietConsole();
+    }
+
+    /** A screen is measured once by a card; from then on a millimetre of the drawing is one of it. */
+    public function test_the_drawing_is_shown_as_large_as_it_is(): void
+    {
+        self::$browser->executeScript("localStorage.removeItem('hebra-pixels-per-mm')");
+        $this->one('#zoom-true')->click();
+        self::eventually(fn (): bool => $this->one('#true-size-width')->isDisplayed(), 'the screen is measured first');
+        self::$browser->executeScript(
+            "const slide = document.querySelector('#true-size-width'); slide.value = 428; slide.dispatchEvent(new Event('input', { bubbles: true }))",
+        );
+        $this->one('#true-size-keep')->click();
+        $perMm = fn (): float => (float) self::$browser->executeScript(
+            "const one = document.querySelector('.canvas svg'); return one.getScreenCTM().a * one.dataset.k",
+        );
+        self::eventually(fn (): bool => abs($perMm() - 428 / 85.6) < 0.02, 'five pixels a millimetre');
+        $this->one('#zoom-true')->click();
+        self::eventually(fn (): bool => abs($perMm() - 5.0) > 0.5, 'and back to what fits');
+        $this->one('#zoom-true')->click();
+        self::eventually(fn (): bool => abs($perMm() - 5.0) < 0.02, 'without being measured again');
+        $this->assertQuietConsole();
+    }
+
+    /** What is wrong stands on the board with a line to it, read and reached like anything else; so is a chain’s tape. */
+    public function test_flags_and_the_tape_are_for_everyone(): void
+    {
+        $this->one('#run-p3-0')->click();
+        self::eventually(fn (): bool => $this->howMany('#run-p3-0[aria-current="true"]') === 1, 'the drop’s bead is chosen');
+        $this->one('#bead-hole')->click();
+        $this->type(WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '0.3', WebDriverKeys::ENTER);
+        self::eventually(fn (): bool => $this->howMany('.leaders path.wrong') === 1, 'a line runs to the bead');
+        $this->assertNoAxeViolations('a flagged board');
+        $this->one('#zoom-true')->click();
+        self::eventually(fn (): bool => $this->howMany('dialog[open]') === 1 || $this->howMany('.canvas.is-true') === 1, 'its size is asked or shown');
+        $this->assertNoAxeViolations('measuring the screen');
+        $this->visit('/patterns');
+        $this->one('#pattern-linked-bracelet')->click();
+        self::eventually(fn (): bool => $this->howMany('.tape-now') === 1, 'the bracelet lies on its tape');
+        $this->assertNoAxeViolations('a tape');
+        $this->window(390, 844);
+        self::eventually(fn (): bool => $this->howMany('.handle') > 0, 'handles are there on a phone as well');
+        self::assertLessThanOrEqual(
+            390, (int) self::$browser->executeScript('return document.documentElement.scrollWidth'), 'nothing is wider than it',
+        );
+        $this->assertNoAxeViolations('a phone');
+        $this->assertQuietConsole();
     }
 }

@@ -11,6 +11,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
 
 /** A server with its own database, a real browser, and a fresh demo workshop for every class. */
@@ -280,5 +281,35 @@ abstract class BrowserTestCase extends TestCase
             'const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]}).then((r) => done(r.violations.map((v) => v.id + ": " + v.help + " — " + v.nodes.map((n) => n.target.join(" ") + " " + n.html.slice(0, 160)).slice(0, 4).join(" | "))));',
         );
         self::assertSame([], $violations, $page);
+    }
+
+    /** Nothing has the focus: keys go to the page. */
+    protected function letGo(): void
+    {
+        self::$browser->executeScript('document.activeElement?.blur()');
+    }
+
+    /**
+     * Keys as hands press them: to whatever has the focus, even where that is just being hidden. What is held stays held
+     * until `NULL`, or the end.
+     */
+    protected function type(string ...$keys): void
+    {
+        $held = $moves = [];
+        $move = fn (string $type, string $key): array => ['type' => $type, 'value' => $key];
+        foreach (mb_str_split(implode('', $keys)) as $key) {
+            if ($key === WebDriverKeys::NULL) {
+                array_push($moves, ...array_map(fn (string $one): array => $move('keyUp', $one), $held));
+                $held = [];
+
+                continue;
+            }
+            $moves[] = $move('keyDown', $key);
+            in_array($key, [WebDriverKeys::CONTROL, WebDriverKeys::SHIFT, WebDriverKeys::ALT], true)
+                ? $held[] = $key
+                : $moves[] = $move('keyUp', $key);
+        }
+        array_push($moves, ...array_map(fn (string $one): array => $move('keyUp', $one), $held));
+        self::$browser->execute('actions', ['actions' => [['type' => 'key', 'id' => 'keyboard', 'actions' => $moves]]]);
     }
 }

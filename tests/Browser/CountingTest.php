@@ -128,7 +128,7 @@ final class CountingTest extends BrowserTestCase
             // Keys go to what has the focus: a button that has just been hidden is let go of first.
             self::$browser->executeScript('document.activeElement?.checkVisibility() || document.activeElement?.blur()');
             for ($press = 0; $press < self::PRESSES; $press++) {
-                self::$browser->getKeyboard()->sendKeys($key);
+                $this->type($key);
             }
         } elseif ($hand === 'click') {
             self::$browser->executeAsyncScript('const [selector, times, done] = arguments; let left = times; const at = setInterval(() => { document.querySelector(selector).click(); if (--left === 0) { clearInterval(at); done(); } }, 30);', [$selector, self::PRESSES]);

@@ -33,8 +33,8 @@ final class FamiliesTest extends BrowserTestCase
         $this->button('6 repeats, 1 ring to lengthen it')->click();
         $this->seeInside('.group-head', '× 6');
         // A drop hung aside from a link, not at the end of the line.
-        self::$browser->findElement(WebDriverBy::cssSelector('h2'))->click();
-        self::$browser->getKeyboard()->sendKeys('d');
+        $this->letGo();
+        $this->type('d');
         self::eventually(
             fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('.part'))) === 5,
             'a drop is added by its key',
@@ -59,8 +59,8 @@ final class FamiliesTest extends BrowserTestCase
         }
         // A change keeps the side.
         $this->one('#zoom-fit');
-        self::$browser->findElement(WebDriverBy::cssSelector('h2'))->click();
-        self::$browser->getKeyboard()->sendKeys('r');
+        $this->letGo();
+        $this->type('r');
         self::eventually(
             fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('.part'))) === 4,
             'a ring is added by its key',
@@ -69,7 +69,7 @@ final class FamiliesTest extends BrowserTestCase
         $this->one('#view-turn')->click();
         $space = fn (string $what): string => (string) $this->one('.space')->getAttribute($what);
         self::eventually(fn (): bool => $space('data-state') === 'shown', 'it stands in space');
-        self::$browser->getKeyboard()->sendKeys(WebDriverKeys::ARROW_RIGHT);
+        $this->type(WebDriverKeys::ARROW_RIGHT);
         self::eventually(fn (): bool => $space('data-turned') === '10', 'an arrow turns it');
         $this->one('#view-front')->click();
         self::eventually(
@@ -189,15 +189,12 @@ final class FamiliesTest extends BrowserTestCase
         self::eventually(fn (): bool => $this->one('#trace-sheet')->isDisplayed(), 'the photo is there');
         self::assertFalse($this->one('#trace-use')->isEnabled());
         $sheet = $this->one('#trace-sheet');
+        // A pointer moves within the window only: the sheet is brought there first, as a maker would scroll to it.
+        self::$browser->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$sheet]);
         foreach ([[0, -90], [70, 60]] as [$x, $y]) {
             (new WebDriverActions(self::$browser))->moveToElement($sheet, $x, $y)->click()->perform();
         }
-        $keys = self::$browser->getKeyboard();
-        for ($step = 0; $step < 7; $step++) {
-            $keys->sendKeys([WebDriverKeys::SHIFT, WebDriverKeys::ARROW_LEFT]);
-        }
-        $keys->sendKeys([WebDriverKeys::NULL]);
-        $keys->sendKeys([WebDriverKeys::ENTER]);
+        $this->type(WebDriverKeys::SHIFT, str_repeat(WebDriverKeys::ARROW_LEFT, 7), WebDriverKeys::NULL, WebDriverKeys::ENTER);
         self::eventually(fn (): bool => $this->one('#trace-use')->isEnabled(), 'three points are an outline');
         $outline = (string) $this->one('.trace-outline')->getAttribute('d');
         self::assertMatchesRegularExpression('/^M[\d. ]+L[\d. ]+L[\d. ]+Z$/', $outline);
@@ -220,12 +217,12 @@ final class FamiliesTest extends BrowserTestCase
             'tapped on',
         );
         self::$browser->findElement(WebDriverBy::cssSelector('h1'))->click();
-        self::$browser->getKeyboard()->sendKeys(WebDriverKeys::ARROW_RIGHT);
+        $this->type(WebDriverKeys::ARROW_RIGHT);
         $this->seeInside('.weave-steps [aria-current]', '4 turns round cores 1 to 2');
-        self::$browser->getKeyboard()->sendKeys(WebDriverKeys::ARROW_RIGHT);
+        $this->type(WebDriverKeys::ARROW_RIGHT);
         $this->seeInside('.weave-steps [aria-current]', '4 turns round cores 2 to 3');
         self::assertStringContainsString('at=2', self::$browser->getCurrentURL(), 'the address follows');
-        self::$browser->getKeyboard()->sendKeys(WebDriverKeys::BACKSPACE);
+        $this->type(WebDriverKeys::BACKSPACE);
         self::eventually(
             fn (): bool => $this->one('#field-pattern')->getAttribute('value') === '4@1-2 4@2-3',
             'the last is off again',

@@ -107,7 +107,7 @@ final class MainJobTest extends BrowserTestCase
 
     public function test_the_main_job_by_keyboard_alone(): void
     {
-        $keys = fn (string ...$keys) => self::$browser->getKeyboard()->sendKeys($keys);
+        $keys = $this->type(...);
         $this->tabTo('Pieces');
         $keys(WebDriverKeys::ENTER);
         $this->seeInside('h1', 'Pieces');
@@ -181,7 +181,7 @@ final class MainJobTest extends BrowserTestCase
     private function tabTo(string $target): void
     {
         for ($press = 0; $press < 160; $press++) {
-            self::$browser->getKeyboard()->sendKeys([WebDriverKeys::TAB]);
+            $this->type(WebDriverKeys::TAB);
             $found = self::$browser->executeScript(
                 'const one = document.activeElement; const t = arguments[0]; return t.startsWith("#") ? one.matches(t) : (one.getAttribute("aria-label") === t || one.textContent.trim().startsWith(t));',
                 [$target],

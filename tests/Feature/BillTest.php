@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Stockkeeping;
+use App\Models\Piece;
 use App\View\BillDesk;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Quantity\LengthUnit;
@@ -93,6 +94,44 @@ final class BillTest extends TestCase
             $input + self::PRICES,
         )->assertStatus(422)->assertSee($sentence, false);
         self::assertSame($before, $this->workshop()->refresh()->only(array_keys($before)));
+    }
+
+    public function test_what_could_be_bought_or_made_otherwise_is_priced_and_taken(): void
+    {
+        $piece = $this->piece('linked-bracelet');
+        $page = "/pieces/{$piece->ulid}/bill";
+        $offer = (new BillDesk($piece, $this->workshop()))->offers();
+        $rings = array_values(array_filter($offer, fn ($one): bool => $one->way->words === 'Buy the rings'))[0];
+        $this->actingAs($this->maker)->get($page)->assertSee('Buy the rings')->assertSee('before their price');
+        foreach ($rings->unpriced as $line) {
+            $price = ['kind' => $line->kind, 'of' => $line->key, 'price' => '0.02'];
+            $this->post("{$page}/price", $price)->assertStatus(303);
+        }
+        $this->get($page)->assertSee(' less');
+        $fields = \Hebra\Core\Piece\ChangeWriter::fields($rings->way->change);
+        $this->post("{$page}/take", ['revision' => '0'] + $fields)->assertStatus(409);
+        $this->post("{$page}/take", ['revision' => (string) $piece->revision] + $fields)->assertRedirect($page);
+        self::assertSame('bought', Piece::query()->findOrFail($piece->id)->document()->parts[2]->choice('source'));
+        $this->get($page)->assertSee('Make the rings');
+    }
+
+    /** What a bag of pins was paid for prices each of them. */
+    public function test_bought_pins_cost_what_their_bag_did(): void
+    {
+        $piece = $this->piece('single-drop');
+        $page = "/pieces/{$piece->ulid}/bill";
+        $this->actingAs($this->maker)->post('/stock', [
+            'kind' => 'pins', 'name' => 'Bag of pins', 'metal' => 'sterling', 'size' => '24 awg', 'temper' => 'dead-soft',
+            'pins' => '50', 'pin_length' => '38 mm', 'price' => '12.50',
+        ])->assertStatus(303);
+        $this->get($page)->assertSee('Take bought pins');
+        $offers = (new BillDesk($piece, $this->workshop()))->offers();
+        $pins = array_values(array_filter($offers, fn ($one): bool => $one->way->words === 'Take bought pins'))[0];
+        $this->post(
+            "{$page}/take",
+            ['revision' => (string) $piece->revision] + \Hebra\Core\Piece\ChangeWriter::fields($pins->way->change),
+        )->assertRedirect($page);
+        $this->get($page)->assertSee('0.25 each')->assertSee('Cut them from wire');
     }
 
     public function test_what_has_no_price_is_asked_for_where_it_stands(): void

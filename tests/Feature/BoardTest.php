@@ -7,12 +7,17 @@ namespace Tests\Feature;
 use App\Models\Piece;
 use App\View\Desk;
 use App\View\Measures;
+use App\View\Pulls;
 use App\View\Well;
 use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Piece\ParameterKind;
 use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Patterns;
+use Hebra\Core\Plan\Profile;
 use Hebra\Core\Problem;
+use Hebra\Core\Tool\Tool;
+use Hebra\Core\Tool\ToolBox;
+use Hebra\Core\Tool\ToolKind;
 use ReflectionClassConstant;
 use Tests\TestCase;
 
@@ -160,5 +165,79 @@ final class BoardTest extends TestCase
         $again = $this->desk($now);
         $again->was = array_map(floatval(...), explode(' ', $after->shown()));
         self::assertSame(['', '', ''], array_column(array_values($again->board()->figures()), 0));
+    }
+
+    /** While it is pulled nothing is kept: drawing, figures and price as they would be, and what would stop it. */
+    public function test_a_change_is_tried_without_being_kept(): void
+    {
+        $piece = $this->piece('framed-drop');
+        $tried = fn (string $key, string $value, int $revision = 1) => $this->actingAs($this->maker)->getJson(
+            "/pieces/{$piece->ulid}/tried?".http_build_query([
+                'do' => 'part.set', 'part' => 'p2', 'key' => $key, 'value' => $value, 'revision' => $revision, 'open' => 'p2',
+                'hung' => '52 522.5 2.75',
+            ]),
+        );
+        $answer = $tried('size', '40 mm', $piece->revision)->assertOk();
+        self::assertStringContainsString('<svg', $answer->json('drawing'));
+        self::assertStringContainsString('<s>52 mm</s>', $answer->json('figures'));
+        self::assertMatchesRegularExpression('/price.*\d+\.\d\d/s', $answer->json('figures'));
+        self::assertSame('', $answer->json('stop'));
+        self::assertArrayHasKey('size', $answer->json('places'));
+        self::assertStringContainsString('too many', $tried('size', '10 mm', $piece->revision)->assertOk()->json('stop'));
+        $tried('size', '1 mm', $piece->revision)->assertStatus(422);
+        $tried('size', '40 mm', 77)->assertStatus(422);
+        self::assertSame($piece->revision, Piece::query()->findOrFail($piece->id)->revision);
+        self::assertSame(34.0, Piece::query()->findOrFail($piece->id)->document()->parts[1]->mm('size'));
+    }
+
+    /** Marks of the maker’s pliers are steps of a loop, those of the ruler of what they do not reach; counts by ones. */
+    public function test_measures_step_along_the_makers_tools(): void
+    {
+        $profile = new Profile(tools: new ToolBox([Tool::of(ToolKind::RoundNose, 'Fine pliers', [1.5, 2.0, 2.45, 3.0])]));
+        $part = Patterns::start('link-and-drop', 'Steps')->parts[1];
+        $steps = fn (string $key): array => Pulls::of(
+            array_values(array_filter($part->technique()->parameters(), fn ($one): bool => $one->key === $key))[0], $part, $profile,
+        );
+        self::assertSame(
+            [['1.5 mm', 'mark 1'], ['2 mm', 'mark 2'], ['2.45 mm', 'mark 3'], ['2.5 mm', ''], ['3 mm', 'mark 4']],
+            $steps('top_inside'),
+        );
+        self::assertSame(['0', ''], $steps('top_wraps')[0]);
+        self::assertContains(['10.5 mm', ''], $steps('tail'));
+    }
+
+    /** What is wrong stands by what it is about, with its ways out; what is fine is counted and folded away. */
+    public function test_what_is_wrong_is_flagged_where_it_is(): void
+    {
+        $piece = $this->piece('link-and-drop');
+        $change = ['do' => 'bead.edit', 'bead' => 'b3', 'hole' => '0.3', 'revision' => (string) $piece->revision];
+        $this->actingAs($this->maker)->post("/pieces/{$piece->ulid}/changes", $change)->assertRedirect();
+        $page = $this->get("/pieces/{$piece->ulid}/lay-out")->assertOk();
+        self::assertMatchesRegularExpression('/class="flag is-stop"\s+data-at="[\d. ]+"/', (string) $page->getContent());
+        $page->assertSee('does not pass the slate')->assertSee('checks fine');
+    }
+
+    /** A tape beside what fits: 198.5 mm of a bracelet for a wrist that asks for 208, and the way out puts it in the band. */
+    public function test_a_chain_lies_on_a_tape_beside_what_fits(): void
+    {
+        $piece = $this->piece('linked-bracelet');
+        $page = $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/lay-out")->assertOk();
+        $page->assertSee('class="tape-now"', false)->assertSee('too short')->assertSee('would fit');
+        $desk = new Desk($piece, $this->workshop(), 'lay-out');
+        $tape = $desk->board()->tape();
+        self::assertNotNull($tape);
+        [$fits, $wide] = $tape->fits();
+        $isWithin = fn (float $x): bool => $x >= $fits && $x <= $fits + $wide;
+        self::assertFalse($isWithin($tape->x($tape->reach->hasMm)));
+        self::assertEqualsWithDelta($fits + $wide / 2, $tape->x($tape->reach->wantsMm), 0.2);
+        $change = $tape->check?->ways[0]->change ?? throw new \LogicException('No way out.');
+        $after = new Desk($piece, $this->workshop(), 'lay-out', instead: $change->apply($piece->document()));
+        $after->was = [$desk->plan->hangsMm()];
+        $then = $after->board()->tape();
+        self::assertNotNull($then);
+        [$fits, $wide] = $then->fits();
+        self::assertTrue($isWithin($then->x($then->reach->hasMm)) || abs($then->reach->offMm()) <= $then->reach->toleranceMm());
+        self::assertSame($desk->plan->hangsMm(), $then->wasMm);
+        self::assertNull((new Desk($this->piece('single-drop'), $this->workshop(), 'lay-out'))->board()->tape());
     }
 }

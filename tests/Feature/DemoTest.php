@@ -11,6 +11,7 @@ use Database\Seeders\DemoSeeder;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Planner;
+use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Tests\Plan\Properties;
 use Tests\TestCase;
 
@@ -46,25 +47,37 @@ final class DemoTest extends TestCase
         self::assertGreaterThan(0, $told);
     }
 
-    /** The bill's metal is the plan's, line by line, at one price a wire. */
+    /** The bill's metal is the plan's, line by line, at one price a wire; but for pins that were paid for by the piece. */
     public function test_the_bills_of_the_demo_agree_with_its_plans(): void
     {
         $this->seed(DemoSeeder::class);
         $workshop = Workshop::query()->where('is_demo', true)->firstOrFail();
+        $inPins = 0;
         foreach ($workshop->pieces()->get() as $piece) {
             /** @var Piece $piece */
             $desk = new BillDesk($piece, $workshop);
-            $metal = array_values(array_filter($desk->bill->lines, fn ($line): bool => $line->kind === 'metal'));
-            self::assertCount(count($desk->plan->metal), $metal);
-            foreach ($desk->plan->metal as $at => $one) {
-                self::assertSame($one->shown()['gross'], $metal[$at]->amount);
+            $told = [];
+            foreach ($desk->bill->lines as $line) {
+                $told[$line->words] = $line;
+            }
+            foreach ($desk->plan->metal as $one) {
+                $grams = $one->grossGrams();
+                foreach ($desk->plan->findings as $pin) {
+                    $isPaid = $pin->isPin() && isset($told[$pin->words]) && $pin->wire->key() === $one->wire->key();
+                    $grams -= $isPaid ? $pin->wire->gramsOf($pin->lengthMm * $pin->all) : 0.0;
+                    $inPins += (int) $isPaid;
+                }
+                if ($grams < 0.001) {
+                    self::assertArrayNotHasKey($one->wire->words(), $told);
+
+                    continue;
+                }
+                $line = $told[$one->wire->words()];
+                self::assertSame(Figures::grams($grams), $line->amount);
                 $perGram = $workshop->metalPrices()->perGramE4($one->wire, now()->format('Y-m-d'));
-                self::assertEqualsWithDelta(
-                    $one->grossGrams() * $perGram / 100,
-                    $metal[$at]->cents,
-                    0.51 + $perGram / 200_000,
-                );
+                self::assertEqualsWithDelta($grams * $perGram / 100, $line->cents, 0.51 + $perGram / 200_000);
             }
         }
+        self::assertGreaterThan(0, $inPins, 'a drop of the demo is on bought pins');
     }
 }

@@ -101,9 +101,9 @@ final class FuzzTest extends TestCase
         $patterns = array_keys(Patterns::all());
         $piece = $this->piece();
         $taken = 0;
-        for ($one = 0; $one < 2000; $one++) {
-            if ($one % 60 === 0) {
-                $piece = $this->piece($patterns[intdiv($one, 60) % count($patterns)]);
+        for ($one = 0; $one < 1500; $one++) {
+            if ($one % 20 === 0) {
+                $piece = $this->piece($patterns[intdiv($one, 20) % count($patterns)]);
             }
             $change = [
                 'do' => self::DO[$this->random->getInt(0, count(self::DO) - 1)],

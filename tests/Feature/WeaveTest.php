@@ -26,7 +26,12 @@ final class WeaveTest extends TestCase
         $page = $this->get('/weave')->assertOk()->assertSee('front · ')->assertSee(
             'back, turned over along its length',
         )->assertSee('4 turns round cores 1 to 2');
-        $page->assertSee('46.67')->assertSee('933.5 mm');
+        $page->assertSee('46.67')->assertSee('933.5 mm')->assertSee('alike: every turn goes once before')
+            ->assertSee('after any figure, 1.28 mm each')->assertSee('22 AWG cores: 50 % of the force to bend');
+        $this->get('/weave?kind=basket&passes=f1-3+b3-2+f2+b2-1')->assertOk()->assertSee('unlike: choose which one shows')
+            ->assertSee('after any repeat, 0.64 mm each');
+        $this->get('/weave?kind=basket&passes=f1+b2+f3+b2')->assertOk()
+            ->assertSee('Core 1 or 2 or 3 is not passed on both sides: it would fall out.');
         self::assertSame(
             2 * 2 * (64 + 3),
             substr_count((string) $page->getContent(), 'class="fig-line'),

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\History;
 use App\Actions\SupplyBook;
 use App\Exceptions\Refused;
 use App\Http\Requests\PieceRequest;
 use App\Models\Workshop;
 use App\View\BillDesk;
+use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Price\Costing;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
@@ -28,6 +30,12 @@ final class BillController extends Controller
             'pieces.bill',
             ['desk' => new BillDesk($request->piece(), $this->workshop($request)), 'problem' => null],
         );
+    }
+
+    /** Its price alone, among the figures of the board: asked for once they stand. */
+    public function cost(PieceRequest $request): View
+    {
+        return view('stages.cost', ['desk' => new BillDesk($request->piece(), $this->workshop($request))]);
     }
 
     public function update(PieceRequest $request): RedirectResponse|Response
@@ -72,6 +80,28 @@ final class BillController extends Controller
         return redirect("/pieces/{$request->piece()->ulid}/bill", 303)->with(
             'said',
             'Its price is set, here and in stock.',
+        );
+    }
+
+    /** One of the ways its parts could come from otherwise is taken. */
+    public function take(PieceRequest $request, History $history): RedirectResponse|Response
+    {
+        $profile = $this->workshop($request)->profile();
+        try {
+            $change = ChangeReader::read($request->all(), $profile->unit(), $profile->schools);
+            $history->change($request->piece(), $request->seenRevision(), $change);
+        } catch (Problem $problem) {
+            return $this->again(
+                view(
+                    'pieces.bill',
+                    ['desk' => new BillDesk($request->piece(), $this->workshop($request)), 'problem' => null],
+                ),
+                Refused::at('offers', $problem),
+            );
+        }
+
+        return redirect("/pieces/{$request->piece()->ulid}/bill", 303)->with(
+            'said', 'It is made so now: undo stands with the piece.',
         );
     }
 

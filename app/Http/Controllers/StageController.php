@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\History;
+use App\Exceptions\Refused;
 use App\Http\Problems;
 use App\Http\Requests\PieceRequest;
 use App\Models\Piece;
 use App\Pdf\BenchSheet;
 use App\Pdf\CutSheet;
 use App\Pdf\Paper;
+use App\View\BillDesk;
 use App\View\Desk;
 use App\View\Strip;
 use App\View\SvgFile;
@@ -58,6 +60,34 @@ final class StageController extends Controller
 
             return $piece;
         });
+    }
+
+    /**
+     * What a change would make of the drawing and the figures, while it is still pulled at: nothing is kept.
+     *
+     * @throws Problem if it would be refused
+     */
+    public function tried(PieceRequest $request): JsonResponse
+    {
+        $piece = $request->piece();
+        $request->seenRevision() === $piece->revision
+            || throw Refused::invalid('revision', 'The piece has changed since.');
+        $profile = $this->workshop($request)->profile();
+        $document = ChangeReader::read($request->all(), $profile->unit(), $profile->schools)->apply($piece->document());
+        $desk = new Desk(
+            $piece, $this->workshop($request), 'lay-out', $request->openPart(), $request->openRun(),
+            side: $request->side(), instead: $document,
+        );
+        $desk->was = $request->was();
+
+        return response()->json([
+            'drawing' => view('stages.picture', ['desk' => $desk])->render(),
+            'figures' => view('stages.figures', [
+                'desk' => $desk, 'bill' => new BillDesk($piece, $this->workshop($request), $desk->plan),
+            ])->render(),
+            'ratio' => $desk->drawing->ratio, 'places' => $desk->board()->places(),
+            'stop' => $desk->board()->newStop($piece->document()),
+        ]);
     }
 
     public function undo(PieceRequest $request): Response|RedirectResponse|JsonResponse

@@ -49,14 +49,21 @@ final class PieceRequest extends FormRequest
 
     public function openPart(): ?PartId
     {
-        $open = $this->input('open');
+        $open = $this->named('open');
 
-        return is_string($open) ? PartId::of(mb_substr($open, 0, 24)) : null;
+        return $open === null ? null : PartId::of($open);
     }
 
     public function openRole(): ?string
     {
-        return is_string($this->input('role')) ? mb_substr($this->input('role'), 0, 24) : null;
+        return $this->named('role');
+    }
+
+    private function named(string $field): ?string
+    {
+        $name = $this->input($field);
+
+        return is_string($name) && $name !== '' ? mb_substr($name, 0, 24) : null;
     }
 
     /** From which side the piece is looked at. */

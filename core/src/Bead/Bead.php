@@ -30,6 +30,9 @@ final readonly class Bead
 
     private const MOST_MM = 100.0;
 
+    /** So much larger or smaller a bead is about as large [memory]. */
+    private const NEAR_MM = 0.5;
+
     /** What stands above a hole across the top, of the length; how slim a drop is there beside an ellipse [memory]. */
     private const TIP = 0.1;
 
@@ -393,6 +396,17 @@ final readonly class Bead
                 Drilling::Lengthwise => ', one hole',
                 Drilling::Row => '',
             };
+    }
+
+    /** Whether it would do in another’s place: the same, or of its shape, about as large and its hole no smaller. */
+    public function standsInFor(self $planned): bool
+    {
+        $isNear = fn (float $one, float $other): bool => abs($one - $other) <= self::NEAR_MM;
+
+        return $planned->key() === $this->key() || (
+            $planned->shape === $this->shape && $isNear($planned->widthMm, $this->widthMm)
+            && $isNear($planned->lengthMm, $this->lengthMm) && $this->holeMm >= $planned->holeMm
+        );
     }
 
     /** Two beads a maker would take for the same: all but the name. */

@@ -18,6 +18,7 @@ enum BeadShape: string
     case Tile = 'tile';
     case Seed = 'seed';
     case Cap = 'cap';
+    case Cone = 'cone';
     case Cup = 'cup';
     case Coil = 'coil';
 
@@ -38,8 +39,8 @@ enum BeadShape: string
 
     /**
      * Volume as a share of length · width²: ellipsoid π/6, double cone π/12, cylinder π/4; a drop lies between cone and
-     * ball; a coil's metal is weighed as the wire it is; coin and tile are about a third as thick as wide; a chip is broken; a cap is a thin cup [geometry; drop,
-     * coin, chip, tile, cap, cup: from memory].
+     * ball; a coil's metal is weighed as the wire it is; coin and tile are about a third as thick as wide; a chip is broken; a cap is a thin cup, a cone thinner still [geometry; drop,
+     * coin, chip, tile, cap, cone, cup: from memory].
      */
     public function fill(): float
     {
@@ -52,6 +53,7 @@ enum BeadShape: string
             self::Chip, self::Tile => $this->thickness(),
             self::Seed => M_PI / 4 * 0.85,
             self::Cap => 0.12,
+            self::Cone => 0.06,
             self::Cup => 0.4,
             self::Coil => 0.0,
         };
@@ -74,6 +76,7 @@ enum BeadShape: string
             self::Cup => $widthMm * 1.25,
             self::Seed => $widthMm * 0.7,
             self::Tube => $widthMm * 2.5,
+            self::Cone => $widthMm * 1.6,
             self::Drop, self::Oval, self::Coil => $widthMm * 1.5,
         };
     }
@@ -92,7 +95,7 @@ enum BeadShape: string
     /** What it is made of unless it is said. */
     public function usualMaterial(): Material
     {
-        return $this === self::Cap || $this === self::Coil ? Material::Metal : Material::Glass;
+        return $this->coversBeside() || $this === self::Coil ? Material::Metal : Material::Glass;
     }
 
     /** How it is drilled unless it is said. */
@@ -116,6 +119,12 @@ enum BeadShape: string
             self::Coil => 0.55 * $widthMm,
             default => 1.0,
         };
+    }
+
+    /** Whether it is hollow and opens towards what it holds, or hides. */
+    public function coversBeside(): bool
+    {
+        return $this === self::Cap || $this === self::Cone;
     }
 
     /** Whether the maker winds it of wire. */

@@ -34,7 +34,29 @@ final class Course
         public readonly ?float $pinMm = null,
         private readonly ?self $original = null,
         private readonly ?Vector $by = null,
+        /** a colour of beads, of what is no metal: cord */
+        public readonly string $colour = '',
+        /** false of what is only drawn: the rim of a hole, what a part is bought with */
+        public readonly bool $isWire = true,
+        public readonly PinKind $pinKind = PinKind::Head,
     ) {
+    }
+
+    /** Drawn, and no wire of its own. */
+    public function onlyDrawn(): self
+    {
+        return new self(
+            $this->label, $this->role, $this->moves, $this->anchor, $this->from, $this->times, $this->slot, $this->pinMm,
+            colour: $this->colour, isWire: false,
+        );
+    }
+
+    public function coloured(string $colour): self
+    {
+        return new self(
+            $this->label, $this->role, $this->moves, $this->anchor, $this->from, $this->times, $this->slot, $this->pinMm,
+            colour: $colour,
+        );
     }
 
     /**
@@ -53,10 +75,11 @@ final class Course
     }
 
     /** It comes as a pin of a length; what is over is its last move. */
-    public function pin(float $mm): self
+    public function pin(float $mm, PinKind $kind = PinKind::Head): self
     {
         return new self(
             $this->label, $this->role, $this->moves, $this->anchor, $this->from, $this->times, $this->slot, $mm,
+            pinKind: $kind,
         );
     }
 
@@ -65,7 +88,7 @@ final class Course
     {
         return new self(
             $this->label, $this->role, $this->moves, $this->anchor, $this->from, $this->times, $this->slot, $this->pinMm,
-            $this, $by,
+            $this, $by, $this->colour, $this->isWire, $this->pinKind,
         );
     }
 
@@ -162,7 +185,10 @@ final class Course
         }
         /** @var non-empty-list<Move> $moves */
 
-        return new self($this->label, $this->role, $moves, $this->anchor, $this->from, $this->times, $this->slot);
+        return new self(
+            $this->label, $this->role, $moves, $this->anchor, $this->from, $this->times, $this->slot,
+            colour: $this->colour,
+        );
     }
 
     /**

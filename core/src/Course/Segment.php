@@ -47,4 +47,15 @@ final readonly class Segment
             new Working($words, $why, \Hebra\Core\Quantity\Figures::trim($lengthMm, 3), $lengthMm, 'mm', $source),
         );
     }
+
+    /** What a bought pin comes with, its head or its eye: none of its length, and made before it is in the hand. */
+    public static function ready(string $words, string $mark): self
+    {
+        return self::given(SegmentKind::Foot, 0.0, $words, $mark, 'it comes with it', 'the maker’s');
+    }
+
+    public function isReady(): bool
+    {
+        return $this->kind === SegmentKind::Foot && $this->lengthMm === 0.0;
+    }
 }

@@ -179,7 +179,7 @@ final readonly class WovenWire
             [$rightMm, $r, 1.0, 0.0], [$rightMm + $r, 0.0, 0.0, -1.0],
             [$rightMm, -$r, -1.0, 0.0], [$nextMm, -$r, -1.0, 0.0], [$nextMm - $r, 0.0, 0.0, 1.0],
         ];
-        $climb = $pitchMm / (2 * M_PI * $r + 2 * $rightMm - $leftMm - $nextMm);
+        $climb = $pitchMm / (2 * M_PI * $r + $rightMm - $leftMm + abs($rightMm - $nextMm));
 
         return self::joined($stops, $yMm, $climb);
     }

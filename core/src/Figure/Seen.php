@@ -121,6 +121,7 @@ final class Seen
         foreach ($this->bodies as $body) {
             $body->layer = match (true) {
                 $body->isFarBehind() => 0,
+                $body->hidesItsEye() => 2,
                 $this->isBeforeBead($body->at, 0.0) => 2,
                 default => 1,
             };
@@ -167,7 +168,7 @@ final class Seen
                 array_push($pieces, ...$this->pieces($span, $move, $wire->diameterMm()));
             }
         }
-        $this->draw($pieces, $wire);
+        $this->draw($pieces, $wire, $course->colour);
     }
 
     /** Before a run of beads and after it. */
@@ -345,7 +346,7 @@ final class Seen
     }
 
     /** @param  list<SeenSpan>  $pieces */
-    private function draw(array $pieces, Wire $wire): void
+    private function draw(array $pieces, Wire $wire, string $colour): void
     {
         $strokes = [[], []];
         $from = 0;
@@ -365,6 +366,7 @@ final class Seen
                     $piece->move->wideMm ?? $this->wide($run, $wire), $wire->metal, $piece->layer,
                     $piece->move->segment->mark, section: $wire->size->kind(),
                     runsOn: $piece->move->wideMm === null ? ! $isEnd : ! $piece->move->isRounded, rank: $piece->rank,
+                    colour: $colour,
                 );
             }
             $from = $at + 1;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Figure;
 
+use Hebra\Core\Bead\BeadShape;
 use Hebra\Core\Course\Move;
 use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
@@ -58,6 +59,12 @@ final class SeenBead
     public function depth(): float
     {
         return round($this->at->z, 1);
+    }
+
+    /** An eye, and what hangs in it, is within a cone on every side. */
+    public function hidesItsEye(): bool
+    {
+        return $this->run->bead->shape === BeadShape::Cone;
     }
 
     public function isFarBehind(): bool

@@ -27,6 +27,8 @@ final readonly class Stroke
         /** what a closed path is filled with: `metal`, or a colour of beads; empty for wire */
         public string $face = '',
         public SectionKind $section = SectionKind::Round,
+        /** a colour of beads, of what is no metal */
+        public string $colour = '',
     ) {
     }
 
@@ -57,7 +59,7 @@ final readonly class Stroke
 
         return new self(
             $path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn, $this->rank, $this->face,
-            $this->section,
+            $this->section, $this->colour,
         );
     }
 
@@ -65,7 +67,7 @@ final readonly class Stroke
     {
         return new self(
             $this->path, $this->wireMm, $this->metal, $this->layer, $mark, $this->runsOn, $this->rank, $this->face,
-            $this->section,
+            $this->section, $this->colour,
         );
     }
 
@@ -84,7 +86,7 @@ final readonly class Stroke
 
         return new self(
             $path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn, $this->rank, $this->face,
-            $this->section,
+            $this->section, $this->colour,
         );
     }
 

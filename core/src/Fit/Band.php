@@ -13,7 +13,8 @@ use Hebra\Core\Wire\SectionKind;
  *
  * Ring blank: turns·π(ID + 2a) + overlap, a = the neutral axis above the inside (t/2; half-round flat side in 4t/3π).
  * Bangle: (π(ID + t) + ends)/lengthening. Hoop: π·diameter to the wire's middle + eye + hook. Memory wire: loops·π·coil
- * + an end each. Millimetres. Source: geometry of the neutral axis; the allowances are common practice.
+ * + an end each, π·coil of an oval as round as an ellipse. Millimetres. Source: geometry of the neutral axis; the
+ * allowances are common practice.
  */
 final class Band
 {
@@ -87,6 +88,27 @@ final class Band
     public static function memoryWireMm(float $coilMm, float $loops, float $endMm): float
     {
         return $loops * M_PI * $coilMm + 2 * $endMm;
+    }
+
+    /**
+     * Round an oval of two widths: π/2 · (3(a + b) − √((3a + b)(a + 3b))) [published: Ramanujan 1914, of an ellipse; out
+     * by less than a ten-thousandth down to a third as wide as long].
+     */
+    public static function ovalMm(float $oneMm, float $otherMm): float
+    {
+        return M_PI / 2 * (3 * ($oneMm + $otherMm) - sqrt((3 * $oneMm + $otherMm) * ($oneMm + 3 * $otherMm)));
+    }
+
+    /** How long an oval is that goes so far round and is so wide the other way. */
+    public static function ovalLongMm(float $roundMm, float $otherMm): float
+    {
+        [$least, $most] = [0.0, $roundMm];
+        for ($halving = 0; $halving < 50; $halving++) {
+            $middle = ($least + $most) / 2;
+            [$least, $most] = self::ovalMm($middle, $otherMm) < $roundMm ? [$middle, $most] : [$least, $middle];
+        }
+
+        return $most;
     }
 
     /** Beads of a thickness on a strand of a length eat into the inside: L − πB. */

@@ -39,6 +39,9 @@ interface Kind
     /** Whether a setting matters as the part now stands; a bought pin has no foot to turn. */
     public function shows(string $key, Part $part): bool;
 
+    /** The part with what follows from a setting that was just changed. */
+    public function following(Part $part, string $key): Part;
+
     public function takesBeads(): bool;
 
     /** About how many strokes it is drawn with: what a page and its maker have to bear. */

@@ -10,6 +10,7 @@ use Hebra\Core\Quantity\Length;
 use Hebra\Core\Quantity\LengthUnit;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Unreadable;
+use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wrap\BandWeave;
 
 /** What a technique lets the maker set: a length in millimetres, a count, a number, a choice, or yes and no. */
@@ -29,7 +30,18 @@ final readonly class Parameter
         private ?Closure $read = null,
         /** the setting that one of them is as long as, of what may be told by its length too: links of a chain */
         public string $per = '',
+        /** @var list<ToolKind> what it is bent on, whose marks are sizes that can be made */
+        public array $tools = [],
     ) {
+    }
+
+    /** @param  list<ToolKind>  $tools */
+    public function bentOn(array $tools): self
+    {
+        return new self(
+            $this->key, $this->kind, $this->words, $this->default, $this->least, $this->most, $this->choices, $this->read,
+            $this->per, $tools,
+        );
     }
 
     public static function length(string $key, string $words, float $defaultMm, float $leastMm, float $mostMm): self
@@ -108,7 +120,16 @@ final readonly class Parameter
             ParameterKind::Choice => $this->chosen($text, $this->words),
             ParameterKind::Weave => $this->woven($text, $this->words),
             ParameterKind::Course, ParameterKind::Text => $this->written($text, $this->words),
-            ParameterKind::Flag => in_array($text, ['1', 'true', 'yes', 'on'], true),
+            ParameterKind::Flag => $this->flagged($text),
+        };
+    }
+
+    private function flagged(string $text): bool
+    {
+        return match ($text) {
+            '1', 'true', 'yes', 'on' => true,
+            '0', 'false', 'no', 'off' => false,
+            default => throw Unreadable::choice($this->words, $text, ['yes', 'no']),
         };
     }
 

@@ -21,6 +21,7 @@ final class Patterns
         'ink' => '4 x 12mm tube, hole 1, ink',
         'lantern' => '8mm round, hole 2.6, sky', 'cinder' => '6 x 5mm rondelle, hole 2.6, rust', 'pip' => '5mm round, hole 2.6, milk',
         'rose-bud' => '5mm round, hole 1, rose',
+        'bell' => '7 x 11mm cone, hole 1.2, slate',
         'spring' => '3.29 x 7mm coil, hole 2, sand',
         'rung' => '18 x 7mm tile, three holes, hole 1.1, slate, metal',
         'glint' => '2 x 2.6mm cup, link 0.6, plum',
@@ -52,6 +53,35 @@ final class Patterns
                 'A drop that ends in a flat spiral',
                 Family::Earring,
                 [$ear, ['head-pin', ['plum', 'foam'], ['stop' => 'spiral', 'foot_turns' => 3]]],
+            ),
+            'bought-pins' => new Pattern(
+                'A link on a bought eye pin, a drop on a bought head pin',
+                Family::Earring,
+                [
+                    $ear, ['plain-link', ['foam', 'rust', 'foam'], ['source' => 'bought', 'pin_length' => 38.0, 'bottom_inside' => 2.0]],
+                    ['head-pin', ['ink', 'mist'], ['source' => 'bought', 'pin_length' => 50.0]],
+                ],
+                wires: ['eye-link' => '22 awg', 'pin' => '22 awg'],
+            ),
+            'coned-cluster' => new Pattern(
+                'Three drops from an eye that a cone hides',
+                Family::Earring,
+                [
+                    $ear, ['wrapped-link', ['mist', 'bell'], ['bottom_inside' => 3.0, 'bottom_wraps' => 2]],
+                    ['head-pin', ['sky', 'mist'], ['inside' => 2.0], 'on' => 'p2/bottom'],
+                    ['head-pin', ['mist', 'ink', 'plum'], ['inside' => 2.0], 'on' => 'p2/bottom'],
+                    ['head-pin', ['sky', 'mist'], ['inside' => 2.0], 'on' => 'p2/bottom'],
+                ],
+            ),
+            'pierced-paddle' => new Pattern(
+                'A bead on a hammered pin, its paddle pierced for what hangs below',
+                Family::Earring,
+                [
+                    $ear, ['head-pin', ['pip'], ['stop' => 'paddle', 'paddle' => 14.0, 'paddle_thick' => 0.6, 'pierced' => 1.1, 'wraps' => 0, 'inside' => 2.5]],
+                    ['jump-ring', [], ['inside' => 2.8], 'on' => 'p2/foot'],
+                    ['bought-part', [], ['what' => 'charm', 'shape' => 'lozenge', 'length' => 15.0, 'width' => 9.0, 'thick' => 2.0, 'holes' => 'top 1.4 mm', 'made_of' => 'wood', 'colour' => 'sand']],
+                ],
+                FitKind::Ear, Metal::Copper, wires: ['pin' => '14 awg', 'ring' => '20 awg'],
             ),
             'link-and-drop' => new Pattern(
                 'A link and a drop: one wrapped link between ear wire and head pin',
@@ -368,6 +398,15 @@ final class Patterns
                 FitKind::Wrist,
                 Metal::Brass,
             ),
+            'oval-memory' => new Pattern(
+                'Memory wire in an oval coil, two and a quarter loops, a drop at either end',
+                Family::Bangle,
+                [
+                    ['memory-wire', [...array_merge(...array_fill(0, 7, [['reed', 3], ['ink', 1], ['reed', 3], ['foam', 5]])), ['reed', 5]], ['coil' => 62.0, 'narrow' => 50.0, 'loops' => 2.25]],
+                    ['head-pin', ['speck', 'mist'], ['inside' => 2.5], 'on' => 'p1/stop'], ['head-pin', ['speck', 'mist'], ['inside' => 2.5], 'on' => 'p1/stop-2'],
+                ],
+                FitKind::Wrist,
+            ),
             'memory-bracelet' => new Pattern(
                 'A memory-wire bracelet of three loops',
                 Family::Bangle,
@@ -426,6 +465,24 @@ final class Patterns
                 ['head-pin', ['slate'], 'on' => 'p3/bottom'],
                 ['plain-link', ['rust', 'ink'], 'on' => 'p3/bottom', 'group' => 'g2'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g2'], ['jump-ring', [], ['inside' => 7.0]],
             ], FitKind::Neck, groups: ['g1' => 8, 'g2' => 8]),
+            'bridged-necklace' => new Pattern('An odd number of links, a drop from a short chain across the middle one', Family::Chain, [
+                ['hook', [], ['style' => 's']], ['plain-link', ['plum', 'mist'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 4.6], 'group' => 'g1'],
+                ['plain-link', ['mist', 'ink', 'mist']], ['jump-ring', [], ['inside' => 4.6]],
+                ['plain-link', ['mist', 'plum'], 'group' => 'g2'], ['jump-ring', [], ['inside' => 4.6], 'group' => 'g2'], ['jump-ring', [], ['inside' => 7.0]],
+                ['chain', [], ['links' => 15, 'inside' => 2.5], 'on' => 'p3/bottom', 'to' => 'p5/top'],
+                ['head-pin', ['slate', 'mist'], 'on' => 'p9/link-8'],
+            ], FitKind::Neck, Metal::FineSilver, groups: ['g1' => 10, 'g2' => 10]),
+            'corded-pendant' => new Pattern('Beads that slide on a cord with glued ends', Family::Chain, [
+                ['hook', [], ['style' => 's']], ['jump-ring', [], ['inside' => 4.0]],
+                ['cord', [['lantern', 1], ['cinder', 1], ['lantern', 1]], ['long' => 404.0, 'colour' => 'ink']],
+                ['jump-ring', [], ['inside' => 4.0]], ['jump-ring', [], ['inside' => 7.0]],
+            ], FitKind::Neck),
+            'ball-chain-pendant' => new Pattern('A drop that slides on ball chain', Family::Chain, [
+                ['hook', [], ['style' => 's']], ['jump-ring', [], ['inside' => 3.5]],
+                ['ball-chain', [], ['balls' => 124]],
+                ['jump-ring', [], ['inside' => 3.5]], ['jump-ring', [], ['inside' => 7.0]],
+                ['jump-ring', [], ['inside' => 5.0], 'on' => 'p3/middle'], ['wrapped-link', ['reed', 'plum', 'reed']], ['head-pin', ['slate']],
+            ], FitKind::Neck, Metal::Brass),
             'toggle-bracelet' => new Pattern(
                 'A bracelet of long links, closed by bar and ring',
                 Family::Chain,
@@ -513,6 +570,16 @@ final class Patterns
                 Family::Woven,
                 [['jump-ring', [], ['inside' => 6.0]], ['woven-band', [['foam', 7]], ['cores' => 5, 'length' => 48.0, 'pattern' => '2@1-2 2@2-3 2@3-4 2@4-5 2@1-5', 'bead_every' => 2, 'turned' => true]]],
                 FitKind::Neck, Metal::Brass,
+            ),
+            'crossing-band' => new Pattern(
+                'A band of two pairs that curve over each other, two eyes at either end and the outer cores wound',
+                Family::Woven,
+                [
+                    ['hook'],
+                    ['woven-band', [], ['cores' => 4, 'length' => 140.05, 'pattern' => '3@1-4 x6 | 4@1-2 4@3-4 x4 | cross 1-2 over 3-4 for 18 | 4@1-2 4@3-4', 'mirrored' => true, 'eyes' => '2 3', 'eye' => 2.5, 'curls' => 2.0]],
+                    ['jump-ring', [], ['inside' => 7.0]],
+                ],
+                FitKind::Wrist, Metal::Copper,
             ),
             'sectioned-band' => new Pattern(
                 'A band in sections, figures, basket and a cross, mirrored about its middle',

@@ -16,12 +16,20 @@ final readonly class Check
         public string $text,
         public ?PartId $part = null,
         public array $ways = [],
+        /** where it is seen, as the drawing names it; empty: anywhere on its part */
+        public string $mark = '',
     ) {
+    }
+
+    /** The same, and where it is seen. */
+    public function at(string $mark): self
+    {
+        return new self($this->level, $this->rule, $this->text, $this->part, $this->ways, $mark);
     }
 
     /** @param  list<Way>  $ways  the only ones out of it */
     public function with(array $ways): self
     {
-        return new self($this->level, $this->rule, $this->text, $this->part, $ways);
+        return new self($this->level, $this->rule, $this->text, $this->part, $ways, $this->mark);
     }
 }

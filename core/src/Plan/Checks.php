@@ -215,7 +215,8 @@ final class Checks
             $part = $parts[$at];
             $role = $part->part->wire;
             $tightest = $part->tightestMm();
-            if ($tightest !== null && Hardness::of($part->wire->temper)->wouldCrack($part->wire->metal, $part->wireMm(), ($tightest + $part->wireMm()) / 2)) {
+            $isRolledHard = $part->technique->wants()->isRolledHard;
+            if ($tightest !== null && ! $isRolledHard && Hardness::of($part->wire->temper)->wouldCrack($part->wire->metal, $part->wireMm(), ($tightest + $part->wireMm()) / 2)) {
                 $checks["crack {$role}"] = new Check(Level::Warn, 'cracks', ucfirst($part->wire->temper->words()).' '.$part->wire->metal->words().' would crack in the '.$profile->size($tightest)." bend of the {$part->label()}: bend it softer, or wider.", $part->part->id, [
                     new Way(
                         ucfirst(Temper::DeadSoft->words()),
@@ -243,7 +244,7 @@ final class Checks
                             )
                             : null,
                         self::strongest($piece, $role, $profile),
-                    ])));
+                    ])), $eye->mark);
                 }
             }
             $below += ($part->beadGrams() + $part->readyGrams() + array_sum(array_map(fn (Cut $cut): float => $cut->wire->gramsOf($cut->netMm()), $cuts[$at]))) * $part->times;
@@ -335,7 +336,7 @@ final class Checks
             );
         }
 
-        return new Check(
+        $stop = new Check(
             Level::Stop,
             'hole',
             "{$size} does not pass the {$bead->words()}: its hole is ".Figures::mm($bead->holeMm).', '
@@ -343,6 +344,8 @@ final class Checks
             $part->part->id,
             $ways,
         );
+
+        return $stop->at($part->mark('bead-'.$run));
     }
 
     /**
@@ -433,6 +436,7 @@ final class Checks
                         .Figures::mm($other->wireMm).' wire needs '.Figures::mm($short).' more.',
                     $eye->part(),
                     self::larger($piece, $eye, ceil(10 * ($other->wireMm + self::SWING_MM)) / 10),
+                    $eye->mark,
                 );
             } elseif ($eye->deepMm > 0) {
                 array_push($checks, ...self::throughHole($piece, $eye, $other, $profile));
@@ -466,7 +470,7 @@ final class Checks
                 .$profile->size($hole->deepMm).' long and '.$profile->size($hole->wireMm).' from the rim: it takes '
                 .$profile->size($least).' inside or more.',
             $ring->part(),
-            self::larger($piece, $ring, ceil(10 * $least) / 10),
+            self::larger($piece, $ring, ceil(10 * $least) / 10), $hole->mark,
         )];
     }
 

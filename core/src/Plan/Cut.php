@@ -6,6 +6,7 @@ namespace Hebra\Core\Plan;
 
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Move;
+use Hebra\Core\Course\PinKind;
 use Hebra\Core\Course\Segment;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Hand\Advice;
@@ -45,6 +46,7 @@ final readonly class Cut
         public ?Advice $advice = null,
         /** the rings that it is cut into, where it is wound to a coil of them */
         public ?RingCoil $rings = null,
+        public PinKind $pinKind = PinKind::Head,
     ) {
         $length = $net = 0.0;
         foreach ($segments as $segment) {
@@ -74,7 +76,7 @@ final readonly class Cut
 
         return new self(
             $course->label, $part->part->id, $course->role, $part->wireOf($course->role), $course->times, $segments,
-            $bends, $course->pinMm, $course->slot,
+            $bends, $course->pinMm, $course->slot, pinKind: $course->pinKind,
         );
     }
 

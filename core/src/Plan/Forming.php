@@ -31,21 +31,21 @@ final readonly class Forming
     /** A loop or an eye, on pliers. */
     public static function loop(Wire $wire, float $insideMm, Profile $profile): self
     {
-        return self::on($wire, $insideMm, $profile, ToolKind::RoundNose, ToolKind::Stepped);
+        return self::on($wire, $insideMm, $profile, ...ToolKind::LOOPS);
     }
 
     /** A wide bend, on a mandrel. */
     public static function arch(Wire $wire, float $insideMm, Profile $profile): self
     {
-        return self::on($wire, $insideMm, $profile, ToolKind::Mandrel, ToolKind::Stepped);
+        return self::on($wire, $insideMm, $profile, ...ToolKind::ARCHES);
     }
 
     /** Jump rings, on a rod or a winder. */
     public static function coil(Wire $wire, float $insideMm, Profile $profile): self
     {
         $kinds = $profile->schools->is(School::RingWinding, 'winder')
-            ? [ToolKind::Winder, ToolKind::Mandrel, ToolKind::Stepped]
-            : [ToolKind::Mandrel, ToolKind::Stepped];
+            ? ToolKind::COILS
+            : ToolKind::ARCHES;
 
         return self::on($wire, $insideMm, $profile, ...$kinds);
     }
@@ -53,7 +53,7 @@ final readonly class Forming
     /** A ring band, on the ring mandrel. */
     public static function band(Wire $wire, float $insideMm, Profile $profile): self
     {
-        return self::on($wire, $insideMm, $profile, ToolKind::RingMandrel);
+        return self::on($wire, $insideMm, $profile, ...ToolKind::BANDS);
     }
 
     /** A bangle, flat and hard as the hammer left it. */
@@ -61,7 +61,7 @@ final readonly class Forming
         Wire $wire, float $insideMm, Profile $profile, ?Hammered $flat = null, bool $isAnnealed = false,
     ): self {
         if ($flat === null) {
-            return self::on($wire, $insideMm, $profile, ToolKind::BangleMandrel);
+            return self::on($wire, $insideMm, $profile, ...ToolKind::BANGLES);
         }
         $brought = $isAnnealed ? 0.0 : $wire->temper->numbersHard() + $profile->schools->straighteningNumbers();
         $numbers = min($brought + $flat->numbersHard(), $wire->metal->numbersBeforeAnnealing());

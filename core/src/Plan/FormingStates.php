@@ -17,6 +17,9 @@ use Hebra\Core\Course\Threaded;
  */
 final class FormingStates
 {
+    /** When what a bought pin comes with is made: before the first step. */
+    private const READY = -1;
+
     /** @var list<Step> */
     private readonly array $steps;
 
@@ -64,7 +67,10 @@ final class FormingStates
         }
         foreach ($this->of($part) as [$course, $madeAt, $trimmedAt]) {
             $isWorked = $this->isOn($this->steps[$step], $part, $course);
-            $isBegun = array_filter($madeAt, fn (int $at): bool => $at <= $step) !== [];
+            $isBegun = array_filter($madeAt, fn (int $at): bool => $at > self::READY && $at <= $step) !== [];
+            if (! $course->isWire && $madeAt[0] > ($isBefore ? $step - 1 : $step)) {
+                continue;
+            }
             if ($isWorked || ($isBegun && $this->steps[$step]->operation !== Operation::Cut)) {
                 $wires[] = $this->asOf($part, $course, $madeAt, $trimmedAt, $isBefore ? $step - 1 : $step);
             }
@@ -181,8 +187,10 @@ final class FormingStates
         }
         $last = $steps === [] ? 0 : $steps[count($steps) - 1];
         $made = [];
-        foreach (array_keys($course->moves) as $place) {
-            $made[] = $at[$place] ?? $at[self::nearest(array_keys($at), $place)] ?? $last;
+        foreach ($course->moves as $place => $move) {
+            $made[] = $move->segment->isReady()
+                ? self::READY
+                : $at[$place] ?? $at[self::nearest(array_keys($at), $place)] ?? $last;
         }
 
         return $made;

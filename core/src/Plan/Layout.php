@@ -177,13 +177,24 @@ final class Layout
         return $this->lengths()[$part->text] ?? 0.0;
     }
 
+    /** Whether a part is of the line from one end to the other, and does not hang from it or lie beside it. */
+    public function isOnLine(Instance $instance): bool
+    {
+        $this->onward ??= $this->onward();
+
+        return isset($this->onward[$instance->name]) || $instance->above === null;
+    }
+
+    /** @var array<string, true>|null */
+    private ?array $onward = null;
+
     /** @return array<string, float> by part, summed once */
     private function lengths(): array
     {
         if ($this->lengths === null) {
             $this->lengths = [];
             foreach ($this->instances as $instance) {
-                if (! isset($this->aside[$instance->name]) && ($instance->part->part->on === null || isset($this->hung[$instance->name.'/bottom']))) {
+                if ($this->isOnLine($instance)) {
                     $id = $instance->part->part->id->text;
                     $this->lengths[$id] = ($this->lengths[$id] ?? 0.0) + $this->advances[$instance->name];
                 }
@@ -437,8 +448,28 @@ final class Layout
             ) * 0.6,
         );
 
-        // One that is longer hangs clear by itself: round, its circle is larger by a π-th of what it has more.
-        return ($this->sumMm($strand->members) - $this->sumMm($beside)) / M_PI > 2 * $aside ? 0.0 : $aside;
+        // Round, one that is longer hangs clear by itself: its circle is larger by a π-th of what it has more.
+        $besideMm = $this->sumMm($beside);
+        $clear = $this->lowerMm($this->sumMm($strand->members), $besideMm)
+            * ($this->isShortWay($besideMm) ? 1.0 : 2 / M_PI);
+
+        return $clear > 2 * $aside ? 0.0 : $aside;
+    }
+
+    /**
+     * By how much a longer strand hangs below the line beside it, mm: both its sides grow by half of what it has more;
+     * over a short way it sags, as a shallow arc does: s² = 3/8 · chord · (arc − chord).
+     */
+    public function lowerMm(float $ownMm, float $besideMm): float
+    {
+        $more = max(0.0, $ownMm - $besideMm);
+
+        return $this->isShortWay($besideMm) ? sqrt(3 / 8 * $besideMm * $more) : $more / 2;
+    }
+
+    private function isShortWay(float $mm): bool
+    {
+        return 2 * $mm < $this->lengthMm;
     }
 
     /**
@@ -558,7 +589,7 @@ final class Layout
      */
     private function round(): Assembly
     {
-        $onward = $this->onward();
+        $onward = $this->onward ??= $this->onward();
         $perMm = 360.0 / $this->lengthMm;
         $last = 0.0;
 

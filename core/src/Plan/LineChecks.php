@@ -38,7 +38,7 @@ final class LineChecks
         return [
             ...self::clasps($piece, $profile, $layout),
             ...self::strands($piece, $profile, $layout),
-            ...self::middle($piece, $layout),
+            ...Middle::checks($piece, $layout),
             ...self::faces($piece, $layout),
             ...self::pair($piece, $layout),
         ];
@@ -52,9 +52,11 @@ final class LineChecks
     private static function clasps(Piece $piece, Profile $profile, Layout $layout): array
     {
         $checks = [];
-        $line = array_values(
-            array_filter($layout->instances(), fn (Instance $instance): bool => ! $layout->isAside($instance)),
-        );
+        $hasClasp = fn (Instance $one): bool => $one->part->technique->clasp($one->part) !== null;
+        if (array_filter($layout->instances(), $hasClasp) === []) {
+            return [];
+        }
+        $line = array_values(array_filter($layout->instances(), $layout->isOnLine(...)));
         foreach ($line as $at => $instance) {
             $clasp = $instance->part->technique->clasp($instance->part);
             if ($clasp === null) {
@@ -144,20 +146,13 @@ final class LineChecks
             $beside = $layout->sumMm($layout->beside($strand));
             $more = $own - $beside;
             $text = 'The strand beside is '.$profile->length($own).', that of the line '.$profile->length($beside);
-            if (abs($more) < self::ALIKE_MM) {
-                $checks[] = new Check(Level::Ok, 'strands', $text.': they lie side by side.', $id);
+            if ($piece->fit->kind === FitKind::Neck) {
+                $checks[] = self::tier($piece, $profile, $layout, $strand, $text);
 
                 continue;
             }
-            // Both its sides grow by half of what it has more.
-            $low = $profile->length(abs($more) / 2);
-            if ($piece->fit->kind === FitKind::Neck) {
-                $checks[] = new Check(
-                    Level::Ok,
-                    'strands',
-                    $text.': '.($more > 0 ? 'it' : 'the line')." hangs about {$low} lower.",
-                    $id,
-                );
+            if (abs($more) < self::ALIKE_MM) {
+                $checks[] = new Check(Level::Ok, 'strands', $text.': they lie side by side.', $id);
 
                 continue;
             }
@@ -172,6 +167,36 @@ final class LineChecks
         }
 
         return $checks;
+    }
+
+    /**
+     * Round a neck a second strand lies below the first: flat there, it spans the same angle half of both their widths
+     * farther out. What it has more hangs lower; what it has less pulls the line up.
+     */
+    private static function tier(
+        Piece $piece, Profile $profile, Layout $layout, Strand $strand, string $text,
+    ): Check {
+        $line = $layout->beside($strand);
+        [$own, $beside] = [$layout->sumMm($strand->members), $layout->sumMm($line)];
+        $wide = fn (array $some): float => array_reduce(
+            $some, fn (float $most, Instance $one): float => max($most, $one->part->widestMm(), $one->part->wireMm()), 0.0,
+        );
+        $spans = $beside * (1 + M_PI * ($wide($strand->members) + $wide($line)) / $piece->fit->mm);
+        $text .= '; flat below it, it spans '.$profile->length($spans);
+        $id = $strand->members[count($strand->members) - 1]->part->part->id;
+
+        return match (true) {
+            abs($own - $spans) < self::ALIKE_MM => new Check(Level::Ok, 'strands', $text.', as it is.', $id),
+            $own > $spans => new Check(
+                Level::Ok, 'strands',
+                $text.': it hangs about '.$profile->length($layout->lowerMm($own, $beside)).' lower.', $id,
+            ),
+            default => new Check(
+                Level::Note, 'strands',
+                $text.': it is '.$profile->length($spans - $own).' short of that, and pulls the line up.', $id,
+                self::alike($piece, $layout, $strand, $own - $spans),
+            ),
+        };
     }
 
     /** A rope without a clasp goes on over the head [common practice, from memory: about 58 cm round]. */
@@ -290,89 +315,6 @@ final class LineChecks
             count($elements) - 1 => array_slice($gaps, 1, -1),
             default => null,
         };
-    }
-
-    /**
-     * What hangs aside from a necklace hangs in its middle where as many links stand on one side as on the other; and
-     * halves are mirror images. The middle of a chain is found by count [common practice].
-     *
-     * @return list<Check>
-     */
-    private static function middle(Piece $piece, Layout $layout): array
-    {
-        if ($piece->fit->kind !== FitKind::Neck || ! $layout->isRound) {
-            return [];
-        }
-        $line = array_values(array_filter($layout->instances(), fn (Instance $one): bool => ! $layout->isAside($one)));
-        $onLine = [];
-        foreach ($layout->clusters() as $cluster) {
-            $drops = array_filter(
-                $cluster,
-                fn (Instance $one): bool => ! isset($one->part->technique->eyes($one->part, $one->name)['bottom']),
-            );
-            $on = $cluster[0]->above;
-            if ($drops !== [] && $on !== null) {
-                $onLine[$on] = array_values($drops)[0];
-            }
-        }
-        if (count($onLine) !== 1) {
-            return [];
-        }
-        $on = (string) array_key_first($onLine);
-        $drop = $onLine[$on];
-        $sides = [[], []];
-        $isAfter = 0;
-        foreach ($line as $one) {
-            if (self::counts($one) > 0 && $one !== $drop) {
-                $sides[$isAfter][] = $one;
-            }
-            $isAfter = $one->name === $on ? 1 : $isAfter;
-        }
-        [$left, $right] = array_map(fn (array $side): int => array_sum(array_map(self::counts(...), $side)), $sides);
-        $label = $drop->part->label();
-        if ($left !== $right) {
-            $groups = array_values(
-                array_unique(
-                    array_filter(
-                        array_map(fn (Instance $one): string => $one->part->part->group, $line),
-                        fn (string $group): bool => $group !== '',
-                    ),
-                ),
-            );
-            $most = max(array_map(fn (string $group): int => $piece->groups[$group]->repeat, $groups) ?: [0]);
-
-            return [new Check(Level::Note, 'middle', "The {$label} hangs with {$left} links on one side and {$right} on the other. One more or one fewer on a side, or a short chain across the middle link, brings it to the middle.", $drop->part->part->id, count($groups) < 2 ? [] : [
-                Way::all(
-                    "Both halves {$most} times",
-                    array_map(fn (string $group): SetGroup => new SetGroup($group, $most), $groups),
-                ),
-            ])];
-        }
-        $looks = fn (Instance $one, bool $isBack): string => json_encode(
-            [$one->part->part->technique, array_map(fn (Strung $strung): array => [$strung->bead->key(), $strung->count], $isBack ? array_reverse($one->part->strung) : $one->part->strung)],
-            JSON_THROW_ON_ERROR,
-        );
-        $isMirror = array_map(fn (Instance $one): string => $looks($one, false), $sides[0]) === array_map(
-            fn (Instance $one): string => $looks($one, true),
-            array_reverse($sides[1]),
-        );
-
-        return [
-            new Check(
-                $isMirror ? Level::Ok : Level::Note,
-                'middle',
-                "The {$label} hangs in the middle, {$left} links on either side; ".($isMirror ? 'the halves are mirror images.' : 'but the halves are no mirror images.'),
-                $drop->part->part->id,
-            ),
-        ];
-    }
-
-    /** What is counted to find the middle: links with beads, and links of chain. */
-    private static function counts(Instance $one): int
-    {
-        return $one->part->part->technique === 'chain'
-            ? $one->part->part->count('links')
-            : ($one->part->strung === [] ? 0 : 1);
     }
 
     /** @return list<Way> so many repeats that both come nearest in length */

@@ -52,6 +52,15 @@ final class PartPlan
         );
     }
 
+    /** The same with other settings. */
+    public function with(Part $part): self
+    {
+        return new self(
+            $part, $this->technique, $this->wire, $this->strung, $this->profile, $this->wires, $this->times,
+            $this->isLaidRound,
+        );
+    }
+
     /** The same with its first runs of beads left out. */
     public function withoutFirst(int $runs): self
     {

@@ -54,7 +54,9 @@ final class PieceScene
         };
         $wires = $beads = [];
         foreach ($part->technique->courses($part) as $course) {
-            $wires[] = new SceneWire($course->label, $part->wireOf($course->role), self::curve($course, $placed));
+            $wires[] = new SceneWire(
+                $course->label, $part->wireOf($course->role), self::curve($course, $placed), $course->colour,
+            );
             array_push($beads, ...self::beads($course, $placed));
         }
 

@@ -179,7 +179,9 @@ final class Plan
         $wires = [];
         foreach ($this->parts as $part) {
             foreach ($part->technique->isBought($part->part) ? [] : $part->technique->courses($part) as $course) {
-                $wires[] = [$part, $course];
+                if ($course->isWire) {
+                    $wires[] = [$part, $course];
+                }
             }
         }
 

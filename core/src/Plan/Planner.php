@@ -445,15 +445,17 @@ final class Planner
             if ($cut->pinMm === null) {
                 continue;
             }
-            $key = $cut->wire->key().'/'.$cut->pinMm;
+            $key = $cut->wire->key().'/'.$cut->pinMm.$cut->pinKind->value;
             $each = ($findings[$key]->each ?? 0) + $cut->count;
             $findings[$key] = new Finding(
-                'head pin '.$this->profile->length($cut->pinMm).', '.$cut->wire->words(),
+                $cut->pinKind->words().' '.$this->profile->length($cut->pinMm).', '.$cut->wire->words(),
                 $cut->wire,
                 $each,
                 $all($each),
                 $cut->pinMm,
                 $cut->trimmedMm(),
+                Finding::pinInStock($cut->pinMm, $cut->wire, $cut->pinKind),
+                pinKind: $cut->pinKind,
             );
         }
         foreach ($this->parts as $part) {

@@ -13,7 +13,7 @@ final class Tried
     /** Rules whose ways out move parts about: what comes of that is seen only when it is done. */
     private const RULES = [
         'nothing to hang from', 'nothing to close in', 'middle', 'strands', 'clasp', 'loop strength', 'room', 'row',
-        'fill beads', 'stiffness', 'hole', 'eye', 'drilling', 'closing order', 'facing',
+        'fill beads', 'stiffness', 'hole', 'eye', 'drilling', 'closing order', 'facing', 'empty eye',
     ];
 
     /**

@@ -6,7 +6,8 @@ namespace Hebra\Core\Plan;
 
 /**
  * What a technique wants of its wire, against its usual size in half-hard copper: how well it must hold its shape once
- * made, how much effort hands bear while it is made [memory], and whether it is hammered.
+ * made, how much effort hands bear while it is made [memory], whether it is hammered, and whether spring wire is rolled
+ * to its eyes as it comes, as memory wire is [common practice].
  */
 final readonly class Wants
 {
@@ -14,6 +15,7 @@ final readonly class Wants
         public float $holds = 0.45,
         public float $effort = 0.7,
         public bool $isHammered = false,
+        public bool $isRolledHard = false,
     ) {
     }
 }

@@ -70,7 +70,10 @@ final readonly class WireDuty
             }
             if ($part->wire === $role) {
                 foreach ($plan->technique->eyes($plan, $part->id->text) as $eye) {
-                    $insides[] = $eye->insideMm;
+                    // What is rolled hard as it comes is no bend that could crack it.
+                    if (! $plan->technique->wants()->isRolledHard) {
+                        $insides[] = $eye->insideMm;
+                    }
                     if ($eye->kind === EyeKind::Openable && ! $eye->isLocked) {
                         $openables[] = $eye->insideMm;
                         $hung = max($hung, $below);

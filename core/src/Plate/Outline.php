@@ -21,8 +21,11 @@ final readonly class Outline
     private const NUMBERS = ['M' => 2, 'L' => 2, 'H' => 1, 'V' => 1, 'C' => 6, 'S' => 4, 'Q' => 4, 'T' => 2, 'Z' => 0];
 
     /** @param  non-empty-list<array{float, float}>  $points */
-    private function __construct(public array $points)
-    {
+    private function __construct(
+        public array $points,
+        /** how wide it was drawn, of its length */
+        public float $wideOfLong,
+    ) {
     }
 
     /** @throws OutOfRange if it cannot be read, is open to none, or crosses itself */
@@ -41,7 +44,9 @@ final readonly class Outline
             throw OutOfRange::because($field, $told, 'crosses itself', 'an outline that goes round once');
         }
 
-        return new self(self::fitted($points));
+        [$xs, $ys] = [array_column($points, 0), array_column($points, 1)];
+
+        return new self(self::fitted($points), (max($xs) - min($xs)) / (max($ys) - min($ys)));
     }
 
     /**

@@ -8,6 +8,7 @@ use Hebra\Core\Plan\Finding;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\UnitPrice;
+use Hebra\Core\Wire\Wire;
 
 /**
  * What a making takes and costs: metal as it is cut (gross), beads and findings, time; overhead on their sum, margin on
@@ -41,20 +42,14 @@ final readonly class Bill
     ): self {
         $lines = [];
         $gross = $net = 0.0;
+        $inPins = self::pricedPins($plan, $findingPrices);
         foreach ($plan->metal as $metal) {
             [$gross, $net] = [$gross + $metal->grossGrams(), $net + $metal->netGrams()];
-            $at = $prices->perGramE4($metal->wire, $day);
-            $milligrams = (int) round($metal->grossGrams() * 1000);
-            $words = $at === null
-                ? 'no price'
-                : UnitPrice::fromE4($at)->text().' a gram, '.$prices->source($metal->wire, $day);
-            $lines[] = new BillLine(
-                'metal',
-                $metal->wire->words(),
-                Figures::grams($metal->grossGrams()),
-                $words,
-                $at === null ? null : UnitPrice::fromE4($at)->centsFor($milligrams, 1000),
-            );
+            $grams = max(0.0, $metal->grossGrams() - ($inPins[$metal->wire->key()] ?? 0.0));
+            $inPins[$metal->wire->key()] = 0.0;
+            if ($grams > 0.0005) {
+                $lines[] = self::metal($metal->wire, $grams, $prices, $day);
+            }
         }
         foreach ($plan->beads as $bead) {
             $each = $beadPrices[$bead->bead->key()] ?? null;
@@ -69,9 +64,10 @@ final readonly class Bill
             );
         }
         foreach ($plan->findings as $finding) {
-            // The metal of a head pin stands above.
-            if (! $finding->isPin()) {
-                $lines[] = self::finding($finding, $findingPrices[$finding->stock] ?? null);
+            $price = $findingPrices[$finding->stock] ?? null;
+            // A head pin without a price is its metal, above.
+            if (! $finding->isPin() || $price !== null) {
+                $lines[] = self::finding($finding, $price);
             }
         }
         if ($costing->packingCents > 0) {
@@ -95,6 +91,36 @@ final readonly class Bill
 
         return new self($lines, $cost, $overhead, self::halfUp(($cost + $overhead) * $costing->marginPercent, 100), $plan->piece->makes->count, $gross, $net,
             count(array_filter($lines, fn (BillLine $line): bool => $line->cents === null)));
+    }
+
+    private static function metal(Wire $wire, float $grams, MetalPrices $prices, string $day): BillLine
+    {
+        $at = $prices->perGramE4($wire, $day);
+
+        return new BillLine(
+            'metal', $wire->words(), Figures::grams($grams),
+            $at === null ? 'no price' : UnitPrice::fromE4($at)->text().' a gram, '.$prices->source($wire, $day),
+            $at === null ? null : UnitPrice::fromE4($at)->centsFor((int) round($grams * 1000), 1000),
+        );
+    }
+
+    /**
+     * Bought pins that have a price are paid for by the piece, and their metal no more by the gram.
+     *
+     * @param  array<string, UnitPrice|null>  $prices
+     * @return array<string, float> grams by wire
+     */
+    private static function pricedPins(Plan $plan, array $prices): array
+    {
+        $grams = [];
+        foreach ($plan->findings as $finding) {
+            if ($finding->isPin() && isset($prices[$finding->stock])) {
+                $key = $finding->wire->key();
+                $grams[$key] = ($grams[$key] ?? 0.0) + $finding->wire->gramsOf($finding->lengthMm * $finding->all);
+            }
+        }
+
+        return $grams;
     }
 
     private static function finding(Finding $finding, ?UnitPrice $price): BillLine

@@ -77,10 +77,9 @@ final class Unreadable extends Refusal
     /** @param  list<string>  $accepted */
     public static function choice(string $field, string $text, array $accepted): self
     {
-        return new self(
-            $field,
-            self::titled($field).' '.self::shown($text).' is not known here: give one of '.implode(', ', $accepted).'.',
-        );
+        $read = $text === '' ? 'is empty' : self::shown($text).' is not known here';
+
+        return new self($field, self::titled($field)." {$read}: give one of ".implode(', ', $accepted).'.');
     }
 
     public static function encoding(string $field): self

@@ -47,6 +47,7 @@ use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Hardness;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
@@ -118,7 +119,7 @@ final class Bangle implements Technique
                 'curled',
                 ['curled' => 'curled', 'overlap' => 'overlapped', 'cuff' => 'open, a cuff', 'doubled' => 'doubled, hook and loop'],
             ),
-            Parameter::length('inside', 'inside diameter', 63.0, 20.0, 120.0),
+            Parameter::length('inside', 'inside diameter', 63.0, 20.0, 120.0)->bentOn(ToolKind::BANGLES),
             Parameter::length('ends', 'for both ends together', 40.0, 0.0, 200.0),
             Parameter::length('gap', 'gap', 28.0, 5.0, 80.0),
             Parameter::length('hammered', 'hammered to, 0 for not', 0.0, 0.0, 8.0),

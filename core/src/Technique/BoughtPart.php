@@ -132,6 +132,22 @@ final class BoughtPart implements Technique
         };
     }
 
+    /** An outline of its own, drawn or traced, is as wide as it was drawn, of its length; until another width is set. */
+    public function following(Part $part, string $key): Part
+    {
+        if (! in_array($key, ['shape', 'path', 'length'], true) || $this->shape($part) !== PlateShape::Own) {
+            return $part;
+        }
+        $wide = $part->mm('length') * Outline::read($part->choice('path'), 'outline as SVG path')->wideOfLong;
+        foreach ($this->parameters() as $parameter) {
+            if ($parameter->key === 'width' && $wide >= $parameter->least && $wide <= $parameter->most) {
+                return $part->withSetting('width', round($wide, 2));
+            }
+        }
+
+        return $part;
+    }
+
     public function isBought(Part $part): bool
     {
         return true;

@@ -34,6 +34,7 @@ use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wrap\BeadedCoil;
@@ -131,8 +132,8 @@ final class CoilLink implements Technique
     public function parameters(): array
     {
         return [
-            Parameter::length('top_inside', 'top eye, inside', 2.5, 0.8, 30.0),
-            Parameter::length('bottom_inside', 'bottom eye, inside', 2.5, 0.8, 30.0),
+            Parameter::length('top_inside', 'top eye, inside', 2.5, 0.8, 30.0)->bentOn(ToolKind::LOOPS),
+            Parameter::length('bottom_inside', 'bottom eye, inside', 2.5, 0.8, 30.0)->bentOn(ToolKind::LOOPS),
             Parameter::length('length', 'length of the coil', 12.0, 1.0, 150.0),
             Parameter::choice('coiled', 'coiled', 'once', ['once' => 'once', 'twice' => 'twice, a coil of a coil']),
         ];

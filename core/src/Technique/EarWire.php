@@ -38,6 +38,7 @@ use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\School\School;
+use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
@@ -92,9 +93,9 @@ final class EarWire implements Technique
         return [
             Parameter::choice('style', 'goes through the ear as', 'hook', ['hook' => 'a hook', 'post' => 'a post']),
             Bought::parameter('it is'),
-            Parameter::length('eye', 'eye, inside', 2.4, 0.8, 20.0),
+            Parameter::length('eye', 'eye, inside', 2.4, 0.8, 20.0)->bentOn(ToolKind::LOOPS),
             Parameter::length('front', 'front leg', 6.0, 1.0, 60.0),
-            Parameter::length('arch', 'arch, inside', 9.0, 4.0, 40.0),
+            Parameter::length('arch', 'arch, inside', 9.0, 4.0, 40.0)->bentOn(ToolKind::ARCHES),
             Parameter::length('back', 'back leg', 14.0, 3.0, 80.0),
             Parameter::count('pad', 'turns of the pad', 3, 1, 8),
             Parameter::length('post', 'post', 11.0, 6.0, 20.0),

@@ -7,16 +7,16 @@ namespace Hebra\Core\Technique;
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Frame;
-use Hebra\Core\Course\Move;
-use Hebra\Core\Course\Segment;
-use Hebra\Core\Course\SegmentKind;
-use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\PinKind;
+use Hebra\Core\Figure\Placement;
 use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\EventKind;
+use Hebra\Core\Plan\Eye;
+use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\PartPlan;
@@ -32,15 +32,12 @@ use Hebra\Core\Wire\WireSize;
 
 /**
  * Beads that hang: a pin with a stop at its foot and a loop on top. Cut from wire, the foot is an eye, a spiral, a ball
- * or a paddle; bought, the pin has its own head and a fixed length, and what is over is trimmed. Millimetres. Common
+ * or a paddle, in whose hole something may hang; bought, the pin has its own head and a fixed length, and what is over is trimmed. Millimetres. Common
  * practice.
  */
 final class HeadPin implements Technique
 {
     use Usual;
-
-    /** Stocked lengths of bought pins in millimetres [common practice]. */
-    public const STOCKED_MM = [25.0, 38.0, 50.0, 63.0, 76.0];
 
     public function name(): string
     {
@@ -69,24 +66,26 @@ final class HeadPin implements Technique
 
     public function parameters(): array
     {
+        [$source, $length] = BoughtPin::parameters(PinKind::Head);
+
         return [
             ...WrappedEnd::parameters('', '', 2.0, 2),
             WrappedEnd::tail(),
-            Parameter::choice('source', 'head pin', 'cut', ['cut' => 'cut from wire', 'bought' => 'bought']),
+            $source,
             ...PinFoot::parameters(),
             Parameter::flag('turned', 'foot across the loop', true),
-            Parameter::length('pin_length', 'length of the bought pin', 50.0, 10.0, 150.0),
+            $length,
         ];
     }
 
     public function shows(string $key, Part $part): bool
     {
-        $isBought = $part->choice('source') === 'bought';
+        $isBought = BoughtPin::is($part);
 
         return match ($key) {
             'tail' => ! $isBought && $part->count('wraps') > 0,
-            'stop', 'foot', 'foot_turns', 'ball',
-            'paddle' => ! $isBought && PinFoot::shows($key, $part->choice('stop')),
+            'stop', 'foot', 'foot_turns', 'ball', 'paddle', 'paddle_thick',
+            'pierced' => ! $isBought && PinFoot::shows($key, $part->choice('stop')),
             'pin_length' => $isBought,
             'turned' => ! $isBought && PinFoot::isFlat($part->choice('stop')),
             default => true,
@@ -110,7 +109,27 @@ final class HeadPin implements Technique
 
     public function eyes(PartPlan $part, string $instance): array
     {
-        return ['top' => $this->end($part)->eye($instance)];
+        $foot = new PinFoot($part);
+        $hole = $this->isPierced($part) ? ['foot' => new Eye(
+            "{$instance}/foot", EyeKind::Closed, $foot->piercedMm(), $foot->besideHoleMm(), 'hole in the drop’s foot',
+            $part->mark('foot'), deepMm: $foot->holeThickMm(),
+        )] : [];
+
+        return ['top' => $this->end($part)->eye($instance), ...$hole];
+    }
+
+    private function isPierced(PartPlan $part): bool
+    {
+        return ! $this->isReadyPin($part) && (new PinFoot($part))->piercedMm() > 0.0;
+    }
+
+    public function hung(PartPlan $part): array
+    {
+        $from = $this->end($part)->loop->reachMm() + $part->stackMm();
+
+        return $this->isPierced($part)
+            ? ['foot' => new Placement($from + (new PinFoot($part))->holeMm(), $part->part->is('turned'))]
+            : [];
     }
 
     public function facesAcross(PartPlan $part): ?bool
@@ -133,12 +152,17 @@ final class HeadPin implements Technique
 
     private function isReadyPin(PartPlan $part): bool
     {
-        return $part->part->choice('source') === 'bought';
+        return BoughtPin::is($part->part);
     }
 
     public function pinFit(PartPlan $part): PinFit
     {
-        return new PinFit($part->part->mm('pin_length'), $part->stackMm(), $this->end($part)->loop);
+        return $this->pin($part)->fit;
+    }
+
+    private function pin(PartPlan $part): BoughtPin
+    {
+        return new BoughtPin($part, $this->end($part), $part->stackMm());
     }
 
     public function family(): Family
@@ -154,28 +178,22 @@ final class HeadPin implements Technique
         if (! $this->isReadyPin($part)) {
             $foot = (new PinFoot($part))->move($this->facesAcross($part) === false ? 0.0 : 90.0);
 
-            return [
-                Course::both(
-                    'Drop', $part->part->wire, [$foot->bending('foot ends')], [$seat, ...$end->moves(false)], $face,
-                    $part->times,
-                ),
-            ];
-        }
-        $kept = array_filter($end->moves(false), fn (Move $move): bool => $move->segment->kind->stays());
-        $pin = [$seat, ...array_values($kept)];
-        $fit = $this->pinFit($part);
-        if ($fit->trimmedMm() > 0) {
-            $why = 'pin − beads − neck − loop − wraps';
-            $pin[] = new Move(
-                Segment::given(
-                    SegmentKind::Trim, $fit->trimmedMm(), 'trimmed', $part->mark('top-tail'), $why, 'common practice',
-                ),
-                new Straight($fit->trimmedMm()),
+            $drop = Course::both(
+                'Drop', $part->part->wire, [$foot->bending('foot ends')], [$seat, ...$end->moves(false)], $face,
+                $part->times,
             );
+
+            return $this->isPierced($part)
+                ? [$drop, (new PinFoot($part))->rim(
+                    $end->loop->reachMm() + $part->stackMm(), $this->facesAcross($part) === true,
+                )]
+                : [$drop];
         }
 
         return [
-            Course::both('Drop', $part->part->wire, [PinFoot::head($part)], $pin, $face, $part->times)->pin($fit->pinMm),
+            Course::both(
+                'Drop', $part->part->wire, [PinFoot::head($part)], $this->pin($part)->moves($seat), $face, $part->times,
+            )->pin($this->pinFit($part)->pinMm),
         ];
     }
 
@@ -205,7 +223,7 @@ final class HeadPin implements Technique
             ? [new Check(Level::Note, 'empty drop', 'Nothing hangs on this head pin yet: add a bead.', $part->part->id)]
             : [];
         if ($this->isReadyPin($part)) {
-            return [...$checks, $this->pinCheck($part)];
+            return [...$checks, $this->pin($part)->check()];
         }
         array_push($checks, ...array_filter([$this->end($part)->held()]));
         // The bead at the foot is the first that is pushed on.
@@ -225,7 +243,7 @@ final class HeadPin implements Technique
                     ),
             ]);
         }
-        array_push($checks, ...array_filter([$foot->crack()]));
+        array_push($checks, ...array_filter([$foot->crack(), $foot->tear()]));
         $objection = $foot->objection();
         if ($objection !== null) {
             $checks[] = new Check(
@@ -238,46 +256,6 @@ final class HeadPin implements Technique
         }
 
         return $checks;
-    }
-
-    private function pinCheck(PartPlan $part): Check
-    {
-        $fit = $this->pinFit($part);
-        [$profile, $id] = [$part->profile, $part->part->id];
-        if ($fit->fits()) {
-            return new Check(
-                Level::Ok,
-                'pin length',
-                'The '.$profile->length($fit->pinMm).' pin is long enough; '.$profile->length($fit->trimmedMm())
-                    .' is trimmed.',
-                $id,
-            );
-        }
-        $ways = [
-            new Way('Cut the pin from wire', new SetSetting($id, 'source', 'cut')),
-        ];
-        foreach (self::STOCKED_MM as $stocked) {
-            if ($stocked >= $fit->neededMm()) {
-                array_unshift(
-                    $ways,
-                    new Way(
-                        'Use '.$profile->length($stocked).' pins',
-                        new SetSetting($id, 'pin_length', $stocked.' mm'),
-                    ),
-                );
-                break;
-            }
-        }
-
-        return new Check(
-            Level::Stop,
-            'pin length',
-            'The '.$profile->length($fit->pinMm).' pin is '.$profile->length($fit->neededMm() - $fit->pinMm)
-                .' too short: beads, neck, loop, wraps and what the pliers hold come to '
-                .$profile->length($fit->neededMm()).'.',
-            $id,
-            $ways,
-        );
     }
 
     private function end(PartPlan $part): WrappedEnd

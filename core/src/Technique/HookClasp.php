@@ -30,6 +30,7 @@ use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 
@@ -90,11 +91,11 @@ final class HookClasp implements Technique
             ),
             Bought::parameter('it is'),
             Parameter::choice('end', 'stands at the', 'start', ['start' => 'start', 'end' => 'end']),
-            Parameter::length('eye', 'eye, inside', 3.0, 1.0, 15.0),
+            Parameter::length('eye', 'eye, inside', 3.0, 1.0, 15.0)->bentOn(ToolKind::LOOPS),
             Parameter::count('wraps', 'wraps that close it', 0, 0, 20),
             WrappedEnd::tail(),
             Parameter::length('shank', 'shank', 9.0, 2.0, 60.0),
-            Parameter::length('bend', 'hook, inside', 4.0, 2.0, 25.0),
+            Parameter::length('bend', 'hook, inside', 4.0, 2.0, 25.0)->bentOn(ToolKind::ARCHES),
             Parameter::length('tip', 'tip', 5.0, 1.0, 30.0),
         ];
     }

@@ -36,6 +36,7 @@ use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 
@@ -101,7 +102,7 @@ final class Hoop implements Technique
     {
         return [
             Parameter::length('diameter', 'diameter, to the middle', 30.0, 8.0, 150.0),
-            Parameter::length('eye', 'eye, inside', 1.6, 0.8, 10.0),
+            Parameter::length('eye', 'eye, inside', 1.6, 0.8, 10.0)->bentOn(ToolKind::LOOPS),
             Parameter::length('hook', 'hook', 6.0, 2.0, 40.0),
             ...BoundBeads::parameters('strung'),
         ];

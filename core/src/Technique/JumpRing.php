@@ -25,6 +25,7 @@ use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 
@@ -74,7 +75,7 @@ final class JumpRing implements Technique
     public function parameters(): array
     {
         return [
-            Parameter::length('inside', 'inside', 4.0, 1.0, 40.0),
+            Parameter::length('inside', 'inside', 4.0, 1.0, 40.0)->bentOn(ToolKind::COILS),
             Parameter::flag('closed', 'soldered shut', false),
             Bought::parameter('ring'),
             Parameter::choice(

@@ -11,12 +11,14 @@ use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Arc;
 use Hebra\Core\Course\Shape\Helix;
 use Hebra\Core\Course\Shape\Rolled;
+use Hebra\Core\Course\Shape\Squeezed;
 use Hebra\Core\Course\SideBySide;
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
+use Hebra\Core\Fit\Band;
 use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Change\CountBead;
 use Hebra\Core\Piece\Change\RepeatBeads;
@@ -46,7 +48,8 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 
 /**
- * Beads on memory wire, which holds its coil and needs no clasp: cut = loops·π·coil + an end for the stop at each end.
+ * Beads on memory wire, which holds its coil and needs no clasp: cut = loops·π·coil, of an oval what goes round it, + an
+ * end for the stop at each end.
  * Two wires or three run side by side through beads with a hole for each, what else is strung shared between them.
  * Millimetres. Common practice: about 13 mm an end; the stop is rolled against the curve.
  */
@@ -69,6 +72,9 @@ final class MemoryBracelet implements Technique
     private const STOP_TURNS = 1.25;
 
     private const WIRES = ['one' => 1, 'two' => 2, 'three' => 3];
+
+    /** How narrow an oval may be, of its length [memory]. */
+    private const LEAST_OVAL = 0.5;
 
     /** So much of a loop may stay bare. */
     private const BARE_LOOPS = 0.06;
@@ -108,6 +114,7 @@ final class MemoryBracelet implements Technique
     {
         return [
             Parameter::length('coil', 'coil, to the middle', 55.0, 15.0, 640.0),
+            Parameter::length('narrow', 'its other width, where it is oval', 0.0, 0.0, 640.0),
             Parameter::number('loops', 'loops', 3.0, 0.5, 60.0),
             Parameter::length('end', 'for each end', 13.0, 4.0, 60.0),
             Parameter::choice('strands', 'wires', 'one', [
@@ -122,7 +129,7 @@ final class MemoryBracelet implements Technique
     public function wants(): Wants
     {
         // It comes coiled, and only its ends are turned.
-        return new Wants(holds: 1.0, effort: 6.0);
+        return new Wants(holds: 1.0, effort: 6.0, isRolledHard: true);
     }
 
     public function takesBeads(): bool
@@ -167,7 +174,24 @@ final class MemoryBracelet implements Technique
 
     private function roomMm(PartPlan $part): float
     {
-        return $part->part->mm('loops') * M_PI * $part->part->mm('coil');
+        return $part->part->mm('loops') * self::roundMm($part->part);
+    }
+
+    /** Once round its coil. */
+    private static function roundMm(Part $part): float
+    {
+        return self::isOval($part) ? Band::ovalMm($part->mm('coil'), $part->mm('narrow')) : M_PI * $part->mm('coil');
+    }
+
+    private static function isOval(Part $part): bool
+    {
+        return $part->mm('narrow') > 0.0 && abs($part->mm('narrow') - $part->mm('coil')) > 1e-6;
+    }
+
+    /** How narrow an oval is, of its width; 1 of a round coil. */
+    private static function share(Part $part): float
+    {
+        return self::isOval($part) ? $part->mm('narrow') / $part->mm('coil') : 1.0;
     }
 
     public function sizing(Piece $piece, Part $part): ?Sizing
@@ -177,11 +201,20 @@ final class MemoryBracelet implements Technique
         // Memory wire grips: its beads lie on the finger or the wrist without ease; round a neck it is as long as asked
         // for.
         return match ($piece->fit->kind) {
-            FitKind::Finger => new Sizing('coil', $piece->fit->mm + $bead, self::TOLERANCE_MM, 1.0, $bead),
-            FitKind::Wrist => new Sizing('coil', $piece->fit->mm / M_PI + $bead, self::TOLERANCE_MM, M_PI, $bead),
-            FitKind::Neck => new Sizing('coil', $piece->fit->mm / M_PI, self::TOLERANCE_MM, M_PI),
+            FitKind::Finger => self::sized($part, $piece->fit->mm + $bead, 1.0, $bead),
+            FitKind::Wrist => self::sized($part, $piece->fit->mm / M_PI + $bead, M_PI, $bead),
+            FitKind::Neck => self::sized($part, $piece->fit->mm / M_PI, M_PI, 0.0),
             FitKind::Ear, FitKind::Hoop => null,
         };
+    }
+
+    /** As wide as wanted, or as wide as an oval is that goes as far round. */
+    private static function sized(Part $part, float $coilMm, float $fitPerMm, float $addedMm): Sizing
+    {
+        $wanted = self::isOval($part) ? Band::ovalLongMm(M_PI * $coilMm, $part->mm('narrow')) : $coilMm;
+        $wider = $part->mm('coil') - self::roundMm($part) / M_PI;
+
+        return new Sizing('coil', $wanted, self::TOLERANCE_MM, $fitPerMm, $addedMm + $wider);
     }
 
     public function eyes(PartPlan $part, string $instance): array
@@ -231,11 +264,12 @@ final class MemoryBracelet implements Technique
         $wires = $this->wires($part->part);
         $apart = $wires > 1 ? $this->apartMm($part) : 0.0;
         $rise = max($part->widestMm(), $part->wireMm(), $wires * $apart) * self::ROOM;
-        $coiled = Helix::ofLength($this->roomMm($part), $loops, $rise);
+        $coiled = Helix::ofLength($this->roundOf($part, $loops, $rise), $loops, $rise);
         [$across, $near] = [new Vector(1.0, 0.0), new Vector(0.0, sin(self::ABOVE), cos(self::ABOVE))];
         $down = new Vector(0.0, cos(self::ABOVE), -sin(self::ABOVE));
         $middle = new Vector(0.0, $coil / 2 * sin(self::ABOVE) + $part->widestMm());
         $begins = $middle->plus($across->times($coiled->radiusMm()))->plus($down->times($wire * $apart));
+        $shape = self::isOval($part->part) ? new Squeezed($coiled, $near, self::share($part->part)) : $coiled;
         $anchor = (new Frame($begins, $near->times(-1.0), $across->times(-1.0)))->tilted($coiled->slope());
 
         return (new Stretch($part))
@@ -252,10 +286,12 @@ final class MemoryBracelet implements Technique
                 $this->roomMm($part),
                 self::loops($loops),
                 'round',
-                'loops·π·coil',
-                Figures::trim($loops).' × π × '.Figures::trim($coil),
+                self::isOval($part->part) ? 'loops · round the oval' : 'loops·π·coil',
+                Figures::trim($loops).' × '.(self::isOval($part->part)
+                    ? Figures::trim(self::roundMm($part->part))
+                    : 'π × '.Figures::trim($coil)),
                 beads: $this->beads($part)->onEach()[$this->isInTurn($part->part) ? $wire : 0],
-                shape: $coiled,
+                shape: $shape,
             )->threading($this->threaded($part, $wire, $down->times($apart * ($wires - 1) / 2)))->bend('stop starts')
             ->given(
                 SegmentKind::Curl, $part->part->mm('end'), 'stop', 'stop-2', 'rolled to an eye against the curve',
@@ -264,6 +300,21 @@ final class MemoryBracelet implements Technique
             ->course(
                 'Memory wire', $part->part->wire, $part->times, $anchor, $this->slot($part, $wire),
             );
+    }
+
+    /**
+     * How long the round coil is that comes out as long as its wire once it is pressed to an oval: an oval of the same
+     * shape, as its rise allows.
+     */
+    private function roundOf(PartPlan $part, float $loops, float $riseMm): float
+    {
+        if (! self::isOval($part->part)) {
+            return $this->roomMm($part);
+        }
+        $flat = sqrt(max(0.0, self::roundMm($part->part) ** 2 - $riseMm ** 2));
+        $round = M_PI * $flat / Band::ovalMm(1.0, self::share($part->part));
+
+        return $loops * hypot($round, $riseMm);
     }
 
     /** Rolled against the curve, as far round as its wire goes. */
@@ -312,8 +363,10 @@ final class MemoryBracelet implements Technique
     {
         $angle = 2 * M_PI * $part->part->mm('loops') * $mm / $this->roomMm($part);
         $behind = new Vector(0.0, -sin(self::ABOVE), -cos(self::ABOVE));
+        $share = self::share($part->part);
 
-        return (new Vector(cos($angle), 0.0))->plus($behind->times(sin($angle)));
+        // Square to an oval stands x/a², y/b².
+        return (new Vector(cos($angle) * $share, 0.0))->plus($behind->times(sin($angle)))->unit();
     }
 
     public function steps(PartPlan $part, Moment $moment): array
@@ -391,12 +444,12 @@ final class MemoryBracelet implements Technique
 
     public function checks(PartPlan $part): array
     {
-        $double = $this->wireChecks($part);
+        $double = [...$this->ovalChecks($part), ...$this->wireChecks($part)];
         $over = $this->beads($part)->lengthMm() - $this->roomMm($part);
         $least = $part->strung === []
             ? 0.0
             : max(
-                self::BARE_LOOPS * M_PI * $part->part->mm('coil'),
+                self::BARE_LOOPS * self::roundMm($part->part),
                 min(array_map(fn (Strung $strung): float => $strung->bead->lengthMm, $part->strung)),
             );
         if ($part->strung === [] || ($over <= 1e-9 && $over > -$least)) {
@@ -413,6 +466,22 @@ final class MemoryBracelet implements Technique
                 $ways,
             )
             : new Check(Level::Note, 'room', $part->profile->length(-$over).' of the wire stays bare.', $part->part->id, $ways)];
+    }
+
+    /** @return list<Check> */
+    private function ovalChecks(PartPlan $part): array
+    {
+        [$coil, $narrow] = [$part->part->mm('coil'), $part->part->mm('narrow')];
+        if (! self::isOval($part->part) || min($coil, $narrow) >= self::LEAST_OVAL * max($coil, $narrow)) {
+            return [];
+        }
+
+        return [new Check(
+            Level::Stop, 'oval',
+            'An oval of '.$part->profile->size($coil).' × '.$part->profile->size($narrow)
+                .' is no coil of memory wire: it is made at least half as wide as it is long.', $part->part->id,
+            [new Way('A round coil', new SetSetting($part->part->id, 'narrow', '0 mm'))],
+        )];
     }
 
     /**

@@ -37,6 +37,7 @@ use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Plan\WireEnd;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wrap\Spiral;
@@ -89,7 +90,7 @@ final class OpenRing implements Technique
     public function parameters(): array
     {
         return [
-            Parameter::length('inside', 'inside diameter', 17.3, 11.6, 26.0),
+            Parameter::length('inside', 'inside diameter', 17.3, 11.6, 26.0)->bentOn(ToolKind::BANDS),
             Parameter::length('gap', 'gap on top', 4.0, 0.5, 20.0),
             Parameter::count('turns', 'turns of each spiral', 1, 1, 8),
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique;
 
+use Closure;
 use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Plan;
@@ -63,7 +64,7 @@ final readonly class PinChoice
 
     private static function shortest(float $neededMm): ?int
     {
-        foreach (HeadPin::STOCKED_MM as $length) {
+        foreach (BoughtPin::STOCKED_MM as $length) {
             if ($length >= $neededMm - 1e-9) {
                 return (int) $length;
             }
@@ -112,6 +113,36 @@ final readonly class PinChoice
         return $text.'; cut from wire, '.$this->weighed($this->fromWireMm()).'.';
     }
 
+    /**
+     * @param  Closure(float): ?int  $length  for what a pin needs
+     * @return non-empty-list<SetSetting>
+     */
+    private function bought(Closure $length): array
+    {
+        return array_merge(...array_map(fn (array $pin): array => [
+            new SetSetting($pin[0]->part->id, 'source', 'bought'),
+            new SetSetting($pin[0]->part->id, 'pin_length', $length($pin[1]).' mm'),
+        ], $this->pins));
+    }
+
+    /**
+     * The stocked length that reaches and costs least, of equals the shorter; null where no price is known of any.
+     *
+     * @param  array<int, float>  $centsByLength
+     */
+    private static function cheapest(float $neededMm, array $centsByLength): ?int
+    {
+        $chosen = null;
+        foreach (BoughtPin::STOCKED_MM as $length) {
+            $cents = $centsByLength[(int) $length] ?? null;
+            if ($cents !== null && $length >= $neededMm - 1e-9 && ($chosen === null || $cents < $centsByLength[$chosen])) {
+                $chosen = (int) $length;
+            }
+        }
+
+        return $chosen;
+    }
+
     private function trimmed(?int $length = null): string
     {
         return $this->weighed($this->trimmedMm($length));
@@ -136,21 +167,29 @@ final readonly class PinChoice
         return $trimmed;
     }
 
-    /** @return list<Way> to take them, or cut them from wire again */
-    public function ways(): array
+    /**
+     * To take them, or cut them from wire again.
+     *
+     * @param  array<int, float>  $centsByLength  what a pin of a length costs, where that is known
+     * @return list<Way>
+     */
+    public function ways(array $centsByLength = []): array
     {
-        $bought = fn (?int $length): array => array_merge(...array_map(fn (array $pin): array => [
-            new SetSetting($pin[0]->part->id, 'source', 'bought'),
-            new SetSetting($pin[0]->part->id, 'pin_length', ($length ?? self::shortest($pin[1])).' mm'),
-        ], $this->pins));
         $ways = [];
         $mixed = $this->mixed();
         if ($mixed !== null) {
             $words = count($mixed) === 1 ? 'Take bought pins' : 'Take bought pins, each the shortest';
-            $ways[] = Way::all($words, $bought(null));
+            $ways[] = Way::all($words, $this->bought(self::shortest(...)));
         }
-        if ($mixed !== null && count($mixed) > 1 && $this->single() !== null) {
-            $ways[] = Way::all('Take one length for all', $bought($this->single()));
+        $single = $this->single();
+        if ($mixed !== null && count($mixed) > 1 && $single !== null) {
+            $ways[] = Way::all('Take one length for all', $this->bought(fn (): int => $single));
+        }
+        $cheapest = fn (float $needed): ?int => self::cheapest($needed, $centsByLength);
+        $lengths = array_map(fn (array $pin): ?int => $cheapest($pin[1]), $this->pins);
+        $shortest = array_map(fn (array $pin): ?int => self::shortest($pin[1]), $this->pins);
+        if ($lengths !== $shortest && ! in_array(null, $lengths, true)) {
+            $ways[] = Way::all('Take bought pins, each the cheapest', $this->bought($cheapest));
         }
         $sources = array_map(fn (array $pin): string => $pin[0]->part->choice('source'), $this->pins);
         $cut = fn (array $pin): SetSetting => new SetSetting($pin[0]->part->id, 'source', 'cut');

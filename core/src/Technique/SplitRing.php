@@ -36,6 +36,7 @@ use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wrap\Spiral;
@@ -106,7 +107,7 @@ final class SplitRing implements Technique
     public function parameters(): array
     {
         return [
-            Parameter::length('inside', 'inside diameter', 17.7, 11.6, 26.0),
+            Parameter::length('inside', 'inside diameter', 17.7, 11.6, 26.0)->bentOn(ToolKind::BANDS),
             Parameter::count('wires', 'wires side by side', 4, 2, 9),
             Parameter::count('turns', 'turns of each curl', 1, 1, 6),
             Parameter::count('binding_turns', 'turns that bind, each shoulder', 6, 2, 60),

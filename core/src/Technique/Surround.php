@@ -41,6 +41,7 @@ use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wrap\Binding;
@@ -98,7 +99,7 @@ final class Surround implements Technique
     public function parameters(): array
     {
         return [
-            Parameter::length('bail', 'bail, inside', 4.0, 1.5, 20.0),
+            Parameter::length('bail', 'bail, inside', 4.0, 1.5, 20.0)->bentOn(ToolKind::LOOPS),
             Parameter::count('wraps', 'wraps, each leg', 3, 0, 20),
             ...BoundBeads::parameters('strung', 'round the rim'),
             Parameter::flag('turned', 'bail across the face', true),

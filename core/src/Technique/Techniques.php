@@ -16,8 +16,8 @@ final class Techniques
             new EarWire, WrappedLink::wrapped(), new HeadPin, WrappedLink::plain(), new Hoop, new WireFrame,
             new BrioletteWrap, new Surround, new FreeWire, CoilLink::bare(), CoilLink::beaded(),
             new WoundRing, new OpenRing, new TendrilRing, new SplitRing, new Bangle, new MemoryBracelet,
-            new WovenBand, new Strand,
-            new LinkChain, new JumpRing, new HookClasp, new ToggleBar, new BoughtPart,
+            new WovenBand, new Strand, new Cord,
+            new LinkChain, new BallChain, new JumpRing, new HookClasp, new ToggleBar, new BoughtPart,
         ];
 
         return array_combine(array_map(fn (Technique $one): string => $one->name(), $all), $all);

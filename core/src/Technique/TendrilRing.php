@@ -41,6 +41,7 @@ use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Plan\WireEnd;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
@@ -111,7 +112,7 @@ final class TendrilRing implements Technique
     public function parameters(): array
     {
         return [
-            Parameter::length('inside', 'inside diameter', 17.3, 11.6, 26.0),
+            Parameter::length('inside', 'inside diameter', 17.3, 11.6, 26.0)->bentOn(ToolKind::BANDS),
             Parameter::length('gap', 'gap on top', 5.0, 0.5, 20.0),
             Parameter::length('flared', 'each end flared to', 4.0, 0.8, 20.0),
             Parameter::length('slit', 'slit', 16.0, 4.0, 60.0),

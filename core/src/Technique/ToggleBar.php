@@ -26,6 +26,7 @@ use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 
@@ -73,7 +74,7 @@ final class ToggleBar implements Technique
         return [
             Parameter::choice('end', 'stands at the', 'start', ['start' => 'start', 'end' => 'end']),
             Parameter::length('bar', 'bar', 20.0, 6.0, 80.0),
-            Parameter::length('eye', 'eye, inside', 2.5, 1.0, 10.0),
+            Parameter::length('eye', 'eye, inside', 2.5, 1.0, 10.0)->bentOn(ToolKind::LOOPS),
             Bought::parameter('bar from'),
         ];
     }

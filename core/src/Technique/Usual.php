@@ -48,10 +48,12 @@ trait Usual
 
     public function cuts(PartPlan $part): array
     {
+        $wires = array_filter($this->courses($part), fn (Course $course): bool => $course->isWire);
+
         return $this->isBought($part->part)
             ? []
             : Cut::together(
-                array_map(fn (Course $course): Cut => Cut::of($course, $part), $this->courses($part)),
+                array_map(fn (Course $course): Cut => Cut::of($course, $part), array_values($wires)),
             );
     }
 
@@ -83,6 +85,11 @@ trait Usual
     public function shows(string $key, Part $part): bool
     {
         return true;
+    }
+
+    public function following(Part $part, string $key): Part
+    {
+        return $part;
     }
 
     public function endsLine(): bool

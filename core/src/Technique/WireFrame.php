@@ -32,6 +32,7 @@ use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 
@@ -93,7 +94,7 @@ final class WireFrame implements Technique
                 'hoop',
                 ['hoop' => 'round', 'drop' => 'drop', 'square' => 'square on its corner', 'triangle' => 'triangle'],
             ),
-            Parameter::length('size', 'diameter, width or side', 25.0, 8.0, 150.0),
+            Parameter::length('size', 'diameter, width or side', 25.0, 8.0, 150.0)->bentOn(ToolKind::ARCHES),
             ...WrappedEnd::parameters('', '', 3.0, 3),
             WrappedEnd::tail(),
             ...BoundBeads::parameters('on'),

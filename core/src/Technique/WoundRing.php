@@ -40,6 +40,7 @@ use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wrap\Halo;
@@ -92,7 +93,7 @@ final class WoundRing implements Technique
     public function parameters(): array
     {
         return [
-            Parameter::length('inside', 'inside diameter', 17.3, 11.6, 26.0),
+            Parameter::length('inside', 'inside diameter', 17.3, 11.6, 26.0)->bentOn(ToolKind::BANDS),
             Parameter::count('turns', 'turns', 3, 1, 12),
             Parameter::count('halo', 'turns round the beads', 0, 0, 12),
             Parameter::count('wraps', 'wraps, each side', 3, 0, 20),

@@ -13,6 +13,7 @@ use Hebra\Core\Course\Shape;
 use Hebra\Core\Course\Shape\Arc;
 use Hebra\Core\Course\Shape\Corner;
 use Hebra\Core\Course\Shape\Eye as EyeShape;
+use Hebra\Core\Course\Shape\FlatSpiral;
 use Hebra\Core\Course\Shape\Laid;
 use Hebra\Core\Course\Shape\Later;
 use Hebra\Core\Course\Shape\Rolled;
@@ -45,12 +46,14 @@ use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\OutOfRange;
+use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wrap\BandLayout;
 use Hebra\Core\Wrap\BandSection;
 use Hebra\Core\Wrap\BandWeave;
 use Hebra\Core\Wrap\BasketWeave;
+use Hebra\Core\Wrap\Spiral;
 use Hebra\Core\Wrap\Turn;
 use Hebra\Core\Wrap\WeavePattern;
 
@@ -129,7 +132,9 @@ final class WovenBand implements Technique
             Parameter::length('length', 'woven length', 40.0, 2.0, 400.0),
             Parameter::count('bead_every', 'repeats from bead to bead', 4, 1, 500),
             Parameter::length('ends', 'each core beyond, each end, trimmed', 100.0, 20.0, 250.0),
-            Parameter::length('eye', 'eyes, inside', 3.0, 1.0, 20.0),
+            Parameter::length('eye', 'eyes, inside', 3.0, 1.0, 20.0)->bentOn(ToolKind::LOOPS),
+            Parameter::text('eyes', 'cores that end in eyes; nothing: the middle one', '', self::coresRead(...)),
+            Parameter::number('curls', 'turns of the other cores’ curls', 1.0, 1.0, 5.0),
             Parameter::flag('turned', 'eyes across the face', false),
         ];
     }
@@ -181,10 +186,47 @@ final class WovenBand implements Technique
         return $part->part->is('turned');
     }
 
-    /** The core that the eyes are turned of. */
+    /**
+     * Numbers of cores, such as `2 4`.
+     *
+     * @return list<int>
+     *
+     * @throws OutOfRange if something in it is no core that a band may have
+     */
+    private static function coresRead(string $text, string $field): array
+    {
+        $cores = [];
+        foreach (preg_split('/[\s,;·+]+/u', trim(mb_scrub($text)), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $one) {
+            $cores[] = preg_match('/^[1-7]$/', $one) === 1 ? (int) $one : throw OutOfRange::because(
+                $field, '“'.mb_strimwidth($one, 0, 20, '…').'”', 'is no core', 'numbers of cores from 1 to 7, such as 2 4',
+            );
+        }
+
+        return array_values(array_unique($cores));
+    }
+
+    /** @return non-empty-list<int> the cores that the eyes are turned of, the one that the band hangs by first */
+    private function eyeCores(PartPlan $part): array
+    {
+        $most = $part->part->count('cores');
+        $cores = array_filter(
+            self::coresRead($part->part->choice('eyes'), 'eyes'), fn (int $core): bool => $core <= $most,
+        );
+        $middle = intdiv($most + 1, 2);
+        usort($cores, fn (int $one, int $other): int => [abs($one - $middle), $one] <=> [abs($other - $middle), $other]);
+
+        return $cores === [] ? [$middle] : $cores;
+    }
+
+    /** The core that the band hangs by. */
     private function middleCore(PartPlan $part): int
     {
-        return intdiv($part->part->count('cores') + 1, 2);
+        return $this->eyeCores($part)[0];
+    }
+
+    private function endsInEye(PartPlan $part, int $core): bool
+    {
+        return in_array($core, $this->eyeCores($part), true);
     }
 
     public function eyes(PartPlan $part, string $instance): array
@@ -194,7 +236,17 @@ final class WovenBand implements Technique
             $part->mark($name.'-loop'),
         );
 
-        return ['top' => $eye('top'), 'bottom' => $eye('bottom')];
+        $more = [];
+        foreach (array_slice($this->eyeCores($part), 1) as $core) {
+            foreach (['top', 'bottom'] as $end) {
+                $more["{$end}-{$core}"] = new Eye(
+                    "{$instance}/{$end}-{$core}", EyeKind::Openable, $part->part->mm('eye'), $part->wireMm(),
+                    "band’s {$end} eye of core {$core}", $part->mark($end.'-loop'),
+                );
+            }
+        }
+
+        return ['top' => $eye('top'), 'bottom' => $eye('bottom'), ...$more];
     }
 
     public function along(PartPlan $part): array
@@ -233,14 +285,14 @@ final class WovenBand implements Technique
         $sections = Later::once(fn (): array => $woven->sections());
         foreach ($band->sections as $at => $section) {
             // Over a cross it also goes aside, from where it leaves to where it goes on.
-            $mm = $section->cross > 0 ? (new Curve($sections()[$at]))->lengthMm() : $section->wireMm;
+            $mm = $section->crossing !== null ? (new Curve($sections()[$at]))->lengthMm() : $section->wireMm;
             $more = $beads->moreMm($at);
             $stretch->worked(
                 SegmentKind::Weave,
                 $mm + $more,
-                $section->cross > 0 ? 'carried on' : Figures::counted($section->repeats, 'repeat'),
+                $section->crossing !== null ? 'carried on' : Figures::counted($section->repeats, 'repeat'),
                 'weave',
-                $section->cross > 0
+                $section->crossing !== null
                     ? 'length of the cross'
                     : ($section->weave instanceof BasketWeave ? 'repeats · the taut string round the cores' : 'repeats · Σ turns·√((π(D + w) + 2(k − 1)s)² + w²)'),
                 $section->repeats.' × '.Figures::trim($mm / $section->repeats, 2)
@@ -361,7 +413,7 @@ final class WovenBand implements Technique
     {
         $kinds = [];
         foreach ([$this->middleCore($part), ...range(1, $band->cores)] as $core) {
-            $key = ($core === $this->middleCore($part) ? 'eyes ' : '').implode(
+            $key = ($this->endsInEye($part, $core) ? 'eyes ' : '').implode(
                 '/',
                 array_map(
                     fn (float $mm): string => (string) round($mm, 6),
@@ -398,8 +450,8 @@ final class WovenBand implements Technique
             SegmentKind::Tail, $this->beyondMm($part, $cores), 'tail', $mark($end),
             'what the hands hold and the curves need, trimmed off',
         );
-        $turned = fn (Stretch $stretch, string $end): Stretch => $stretch->loop(
-            $this->turnedMm($part, $cores), $part->wireMm(), $this->turns($part, $cores), $mark($end),
+        $turned = fn (Stretch $stretch, string $end): Stretch => $this->turned(
+            $part, $stretch, $core, $mark($end),
             $this->endShape($part, $band, $core, $across[$end], $isOpen[$end], $end === 'top'),
         );
         $stretch = $turned($tail(new Stretch($part), 'top'), 'top')->bend('weave starts')->anchored()
@@ -436,19 +488,34 @@ final class WovenBand implements Technique
 
                 continue;
             }
-            $over = $this->isOver($band, $core, $along) ? 0.5 : -0.5;
-            $middle = $one->plus($other)->times(0.5)->plus(new Vector(0.0, 0.0, $over * $part->wireMm()));
-            array_push($spans, Span::straight($one, $middle), Span::straight($middle, $other));
+            $near = $this->isOver($band, $core, $along) ? 0.5 : -0.5;
+            array_push($spans, ...$this->crossed($one, $other, $near * $part->wireMm()));
         }
 
         return $spans === [] ? [Span::straight(new Vector(0.0, $top), new Vector(0.0, $top + 1.0))] : $spans;
     }
 
+    /**
+     * In two arcs alike from one place to the other, nearest or farthest in its middle.
+     *
+     * @return list<Span>
+     */
+    private function crossed(Vector $one, Vector $other, float $nearMm): array
+    {
+        $down = new Vector(0.0, 1.0);
+        $way = $other->minus($one);
+        $angle = 2 * atan($way->x / $way->y);
+        $across = new Vector(sin($angle), cos($angle));
+        $middle = $one->plus($other)->times(0.5)->plus(new Vector(0.0, 0.0, $nearMm));
+
+        return [Span::along($one, $down, $middle, $across), Span::along($middle, $across, $other, $down)];
+    }
+
     private function isOver(BandLayout $band, int $core, float $fromMm): bool
     {
         foreach ($band->sections as $section) {
-            if ($section->cross > 0 && abs($section->fromMm - $fromMm) < 1e-9) {
-                return ($section->takes[0] ?? 0) === $core;
+            if ($section->crossing !== null && abs($section->fromMm - $fromMm) < 1e-9) {
+                return $section->isOver($core);
             }
         }
 
@@ -460,12 +527,14 @@ final class WovenBand implements Technique
         PartPlan $part, BandLayout $band, int $core, float $acrossMm, bool $isOpen, bool $isTop,
     ): Shape {
         $d = $part->wireMm();
-        if ($core === $this->middleCore($part)) {
+        if ($this->endsInEye($part, $core)) {
             return new Rolled(new EyeShape($part->part->mm('eye'), $d), $part->part->is('turned') ? 90.0 : 0.0);
         }
-        $curl = Arc::turns(self::CURL_MM, $d, 1.0);
-        // Down the page a wire bends to the right, and up it as well.
-        $side = $acrossMm < 0 ? 180.0 : 0.0;
+        $curl = $this->curl($part)->turns > 1.0
+            ? new FlatSpiral($this->curl($part))
+            : Arc::turns(self::CURL_MM, $d, 1.0);
+        // Up the page it bends to the right of it, down the page to the left: away from the others.
+        $side = ($acrossMm < 0) === $isTop ? 180.0 : 0.0;
         if ($isOpen) {
             return new Rolled(new Together(new Corner(self::OUT_DEGREES), $curl), $side);
         }
@@ -474,26 +543,41 @@ final class WovenBand implements Technique
         return new Rolled($curl, $isOuter ? $side : ($isTop ? 90.0 : -90.0));
     }
 
-    /**
-     * The middle core ends in eyes, the others are curled in.
-     *
-     * @param  non-empty-list<int>  $cores
-     */
-    private function turnedMm(PartPlan $part, array $cores): float
+    /** What a core that ends in no eye is curled to: one open turn, or a flat spiral. */
+    private function curl(PartPlan $part): Spiral
     {
-        return $cores === [$this->middleCore($part)] ? $part->part->mm('eye') : self::CURL_MM;
+        return new Spiral($part->wireMm(), self::CURL_MM, (float) $part->part->settings['curls']);
     }
 
-    /** @param  non-empty-list<int>  $cores */
-    private function turns(PartPlan $part, array $cores): string
+    private function turned(PartPlan $part, Stretch $stretch, int $core, string $mark, Shape $shape): Stretch
     {
-        return $cores === [$this->middleCore($part)] ? 'eye' : 'curl';
+        [$d, $curl] = [$part->wireMm(), $this->curl($part)];
+        if ($this->endsInEye($part, $core) || $curl->turns <= 1.0) {
+            $isEye = $this->endsInEye($part, $core);
+
+            return $stretch->loop(
+                $isEye ? $part->part->mm('eye') : self::CURL_MM, $d, $isEye ? 'eye' : 'curl', $mark, $shape,
+            );
+        }
+
+        return $stretch->worked(
+            SegmentKind::Loop, $curl->wireLengthMm(), 'curl', $mark, 'N·π(D + N·d)',
+            Figures::trim($curl->turns).' × π × ('.Figures::trim(self::CURL_MM).' + '.Figures::trim($curl->turns).' × '
+                .Figures::trim($d, 3).')',
+            shape: $shape,
+        );
     }
 
     /** @param  non-empty-list<int>  $cores */
     private function beyondMm(PartPlan $part, array $cores): float
     {
-        return max(0.0, $part->part->mm('ends') - M_PI * ($this->turnedMm($part, $cores) + $part->wireMm()));
+        $turned = match (true) {
+            $this->endsInEye($part, $cores[0]) => M_PI * ($part->part->mm('eye') + $part->wireMm()),
+            $this->curl($part)->turns > 1.0 => $this->curl($part)->wireLengthMm(),
+            default => M_PI * (self::CURL_MM + $part->wireMm()),
+        };
+
+        return max(0.0, $part->part->mm('ends') - $turned);
     }
 
     public function steps(PartPlan $part, Moment $moment): array
@@ -506,8 +590,7 @@ final class WovenBand implements Technique
                     $moment,
                     '',
                     "Turn the {$place} eye",
-                    'Trim the outer cores, curl their ends in, and turn an eye of the middle one round '
-                        .$form->where('mark of the round-nose pliers', $part->profile).'.',
+                    $this->endText($part, $form->where('mark of the round-nose pliers', $part->profile)),
                     [$part->mark($place.'-loop')],
                     tool: 'round-nose pliers, flush cutter',
                     cautions: [Caution::CutEnds],
@@ -546,6 +629,22 @@ final class WovenBand implements Technique
             [EventKind::Form, 'bottom'] => $turn('bottom'),
             default => [],
         };
+    }
+
+    private function endText(PartPlan $part, string $where): string
+    {
+        $eyes = $this->eyeCores($part);
+        $curl = $this->curl($part)->turns > 1.0
+            ? 'wind their ends to flat spirals of '.Figures::trim($this->curl($part)->turns).' turns'
+            : 'curl their ends in';
+        $middle = intdiv($part->part->count('cores') + 1, 2);
+        $which = $eyes === [$middle] ? 'outer' : 'other';
+        $others = $part->part->count('cores') > count($eyes) ? "Trim the {$which} cores, {$curl}, and turn" : 'Turn';
+        sort($eyes);
+        $named = (count($eyes) === 1 ? 'core ' : 'cores ').Figures::listed(array_map(strval(...), $eyes));
+        $of = $eyes === [$middle] ? 'the middle one' : $named;
+
+        return $others.(count($eyes) === 1 ? ' an eye of ' : ' an eye each of ').$of." round {$where}.";
     }
 
     /** @return list<Step> what every weaving wire carries is on it before it is begun */
@@ -632,12 +731,12 @@ final class WovenBand implements Technique
                     );
                 }
             }
-            $steps[] = $section->cross > 0
+            $steps[] = $section->crossing !== null
                 ? new Step(
                     $moment,
                     '',
-                    'Cross two cores',
-                    "Carry the weaving wire on at the back and bring core {$section->takes[0]} over core {$section->takes[1]}, within "
+                    count($section->takes) > 2 ? 'Cross the cores' : 'Cross two cores',
+                    'Carry the weaving wire on at the back and bring '.self::crossing($section).', within '
                         .$part->profile->length($section->lengthMm).'.',
                     [$part->mark('cores')],
                     tool: 'fingers, flat-nose pliers',
@@ -671,6 +770,16 @@ final class WovenBand implements Technique
         }
 
         return $steps;
+    }
+
+    /** `core 1 over core 2`, `cores 1 and 2, side by side, over cores 3 and 4`. */
+    private static function crossing(BandSection $section): string
+    {
+        $named = fn (array $cores): string => (count($cores) === 1 ? 'core ' : 'cores ')
+            .Figures::listed(array_values(array_map(strval(...), $cores)));
+        [$over, $under] = $section->crossing?->overAndUnder($section->takes) ?? [[], []];
+
+        return $named($over).(count($over) > 1 ? ', side by side,' : '').' over '.$named($under);
     }
 
     private static function inWords(BandSection $section): string
@@ -716,7 +825,7 @@ final class WovenBand implements Technique
         }
         $free = $weave->freeCores();
         if ($free !== []) {
-            return [new Check(Level::Stop, 'weave', 'No section takes core '.implode(' or ', $free).': it would fall out.', $id, [
+            return [new Check(Level::Stop, 'weave', 'No section holds core '.implode(' or ', $free).': it would fall out.', $id, [
                 new Way(
                     'Add a turn round all',
                     new SetSetting($id, 'pattern', $part->part->choice('pattern').(str_contains($part->part->choice('pattern'), '|') || preg_match('/[fbx]\d/', $part->part->choice('pattern')) === 1 ? " | 1@1-{$cores} x1" : " 1@1-{$cores}")),
@@ -770,8 +879,19 @@ final class WovenBand implements Technique
 
     public function hung(PartPlan $part): array
     {
-        $reach = 2 * $this->topMm($part) + $this->band($part)->lengthMm();
+        $band = $this->band($part);
+        $reach = 2 * $this->topMm($part) + $band->lengthMm();
+        $at = function (int $core, bool $isTop) use ($part, $band, $reach): Placement {
+            $path = $band->pathOf($core);
+            $across = $path[$isTop ? 0 : count($path) - 1][1] ?? 0.0;
 
-        return ['bottom' => new Placement($reach, $part->part->is('turned'))];
+            return new Placement($isTop ? 0.0 : $reach, $part->part->is('turned'), $across);
+        };
+        $hung = ['bottom' => new Placement($reach, $part->part->is('turned'))];
+        foreach (array_slice($this->eyeCores($part), 1) as $core) {
+            [$hung["top-{$core}"], $hung["bottom-{$core}"]] = [$at($core, true), $at($core, false)];
+        }
+
+        return $hung;
     }
 }

@@ -78,7 +78,8 @@ final readonly class WrappedEnd
     public static function parameters(string $prefix, string $which, float $insideMm, int $wraps): array
     {
         return [
-            Parameter::length($prefix.'inside', trim("{$which} loop, inside"), $insideMm, 0.8, 30.0),
+            Parameter::length($prefix.'inside', trim("{$which} loop, inside"), $insideMm, 0.8, 30.0)
+                ->bentOn(ToolKind::LOOPS),
             Parameter::count($prefix.'wraps', trim("{$which} wraps"), $wraps, 0, 20),
         ];
     }

@@ -7,17 +7,28 @@ namespace Hebra\Core\Technique;
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Move;
+use Hebra\Core\Course\PinKind;
+use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\Shape\Eye as EyeShape;
+use Hebra\Core\Course\Shape\Rolled;
 use Hebra\Core\Figure\Placement;
+use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
+use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Moment;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
+use Hebra\Core\Plan\Way;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 
@@ -82,12 +93,21 @@ final class WrappedLink implements Technique
             ...WrappedEnd::parameters('bottom_', 'bottom', 2.5, $this->wraps),
             WrappedEnd::tail(),
             Parameter::flag('turned', 'bottom turned', false),
+            ...BoughtPin::parameters(PinKind::Eye),
         ];
     }
 
     public function shows(string $key, Part $part): bool
     {
-        return $key !== 'tail' || $part->count('top_wraps') + $part->count('bottom_wraps') > 0;
+        $isBought = BoughtPin::is($part);
+        $wraps = $part->count('top_wraps') + ($isBought ? 0 : $part->count('bottom_wraps'));
+
+        return match ($key) {
+            'tail' => ! $isBought && $wraps > 0,
+            'bottom_wraps' => ! $isBought,
+            'pin_length' => $isBought || BoughtPin::isHeadless($part),
+            default => true,
+        };
     }
 
     public function takesBeads(): bool
@@ -107,7 +127,7 @@ final class WrappedLink implements Technique
 
     public function along(PartPlan $part): array
     {
-        return ['top', 'thread', 'bottom'];
+        return BoughtPin::is($part->part) ? ['bottom', 'thread', 'top'] : ['top', 'thread', 'bottom'];
     }
 
     public function family(): Family
@@ -117,32 +137,121 @@ final class WrappedLink implements Technique
 
     public function courses(PartPlan $part): array
     {
+        if (BoughtPin::is($part->part)) {
+            return [$this->pinned($part)];
+        }
         [$top, $bottom] = [$this->top($part), $this->bottom($part)];
-        $seat = Threading::fromTop($part)->move();
+        $seat = $this->threading($part)->move();
         $below = $bottom->moves(false, 'bend square, bottom', $part->part->is('turned') ? 90.0 : 0.0);
 
-        return [
-            Course::both(
-                ucfirst($this->label), $part->part->wire, $top->moves(true, 'bend square, top'), [$seat, ...$below],
-                Frame::down($top->loop->reachMm()), $part->times,
-            ),
-        ];
+        $above = $top->moves(true, 'bend square, top');
+        $isHeadless = BoughtPin::isHeadless($part->part);
+        $rest = $isHeadless ? BoughtPin::rest($part, [...$above, $seat, ...$below]) : [];
+        $link = Course::both(
+            ucfirst($this->label), $part->part->wire, $above, [$seat, ...$below, ...$rest],
+            Frame::down($top->loop->reachMm()), $part->times,
+        );
+
+        return [$isHeadless ? $link->pin($part->part->mm('pin_length')) : $link];
+    }
+
+    /** Of a bought eye pin: its eye is the lower one, and what is over is trimmed from the other end. */
+    private function pinned(PartPlan $part): Course
+    {
+        [$top, $bottom] = [$this->top($part), $this->bottom($part)];
+        $eye = new Move(Segment::ready('eye', $part->mark('bottom-loop')), new Rolled(
+            new EyeShape($bottom->loop->insideMm, $part->wireMm()), $part->part->is('turned') ? 90.0 : 0.0,
+        ));
+        $face = Frame::down($top->loop->reachMm() + $this->threading($part)->seatMm())->back();
+
+        return Course::both(
+            ucfirst($this->label), $part->part->wire, [$eye], $this->pin($part)->moves($this->threading($part)->move()),
+            $face, $part->times,
+        )->pin($part->part->mm('pin_length'), PinKind::Eye);
+    }
+
+    private function headless(PartPlan $part): Check
+    {
+        [$pin, $takes] = [$part->part->mm('pin_length'), Cut::of($this->courses($part)[0], $part)->lengthMm()];
+        [$profile, $id] = [$part->profile, $part->part->id];
+        if ($takes <= $pin + 1e-9) {
+            return new Check(
+                Level::Ok, 'pin length', 'The '.$profile->length($pin).' pin is long enough without its head.', $id,
+            );
+        }
+        $ways = [new Way('Cut it from wire', new SetSetting($id, 'source', 'cut'))];
+        foreach (array_reverse(BoughtPin::STOCKED_MM) as $stocked) {
+            if ($stocked >= $takes) {
+                $ways = [
+                    new Way('Use '.$profile->length($stocked).' pins', new SetSetting($id, 'pin_length', $stocked.' mm')),
+                    $ways[count($ways) - 1],
+                ];
+            }
+        }
+
+        return new Check(
+            Level::Stop, 'pin length', 'The '.$profile->length($pin).' pin is '.$profile->length($takes - $pin)
+                .' too short without its head: all that is made of it comes to '.$profile->length($takes).'.', $id, $ways,
+        );
+    }
+
+    /** The shortest stocked eye pin that it could be made of, mm; null where none reaches. */
+    public function shortestPinMm(PartPlan $part): ?float
+    {
+        $needed = $this->pin($part->with($part->part->withSetting('source', 'bought')))->fit->neededMm();
+        foreach (BoughtPin::STOCKED_MM as $stocked) {
+            if ($stocked >= $needed - 1e-9) {
+                return $stocked;
+            }
+        }
+
+        return null;
+    }
+
+    private function pin(PartPlan $part): BoughtPin
+    {
+        return new BoughtPin($part, $this->top($part), $this->threading($part)->seatMm());
     }
 
     public function steps(PartPlan $part, Moment $moment): array
     {
+        if (BoughtPin::is($part->part)) {
+            return match ([$moment->kind, $moment->place]) {
+                [EventKind::Thread, ''] => $this->threading($part)->steps(),
+                [EventKind::Form, 'top'] => $this->top($part)->formSteps(false),
+                [EventKind::Close, 'top'] => $this->top($part)->closeSteps(),
+                default => [],
+            };
+        }
+
         return match ([$moment->kind, $moment->place]) {
-            [EventKind::Form, 'top'] => $this->top($part)->formSteps(true),
+            [EventKind::Form, 'top'] => [...$this->headSteps($part, $moment), ...$this->top($part)->formSteps(true)],
             [EventKind::Close, 'top'] => $this->top($part)->closeSteps(),
-            [EventKind::Thread, ''] => Threading::fromTop($part)->steps(),
+            [EventKind::Thread, ''] => $this->threading($part)->steps(),
             [EventKind::Form, 'bottom'] => $this->bottom($part)->formSteps(false),
             [EventKind::Close, 'bottom'] => $this->bottom($part)->closeSteps(),
             default => [],
         };
     }
 
+    /** @return list<Step> */
+    private function headSteps(PartPlan $part, Moment $moment): array
+    {
+        return BoughtPin::isHeadless($part->part) ? [new Step(
+            $moment, '', 'Cut the head off',
+            'Cut the head or the ball off the pin, flush and close to it: what is left is plain wire.',
+            [$part->mark('wire')], tool: 'flush cutter', cautions: [Caution::CutEnds], operation: Operation::Trim,
+        )] : [];
+    }
+
     public function checks(PartPlan $part): array
     {
+        if (BoughtPin::isHeadless($part->part)) {
+            return [$this->headless($part)];
+        }
+        if (BoughtPin::is($part->part)) {
+            return [$this->pin($part)->check()];
+        }
         $held = $this->top($part)->held() ?? $this->bottom($part)->held();
         if ($held !== null) {
             return [$held];
@@ -163,9 +272,21 @@ final class WrappedLink implements Technique
 
     public function hung(PartPlan $part): array
     {
-        $reach = $this->top($part)->loop->reachMm() + $part->stackMm() + $this->bottom($part)->loop->reachMm();
+        $reach = $this->top($part)->loop->reachMm() + $this->threading($part)->seatMm()
+            + $this->bottom($part)->loop->reachMm();
 
         return ['bottom' => new Placement($reach, $part->part->is('turned'))];
+    }
+
+    private function threading(PartPlan $part): Threading
+    {
+        $reach = fn (WrappedEnd $end): float => $end->loop->reachMm() + $part->wireMm();
+
+        [$top, $bottom] = [$reach($this->top($part)), $reach($this->bottom($part))];
+
+        return BoughtPin::is($part->part)
+            ? Threading::fromFoot($part, $top, $bottom)
+            : Threading::fromTop($part, $top, $bottom);
     }
 
     private function top(PartPlan $part): WrappedEnd
@@ -175,6 +296,10 @@ final class WrappedLink implements Technique
 
     private function bottom(PartPlan $part): WrappedEnd
     {
-        return new WrappedEnd($part, 'bottom_', 'bottom');
+        // The eye of a bought pin is never wrapped.
+        return new WrappedEnd(
+            BoughtPin::is($part->part) ? $part->with($part->part->withSetting('bottom_wraps', 0)) : $part, 'bottom_',
+            'bottom',
+        );
     }
 }

@@ -18,6 +18,18 @@ final readonly class Mark
     {
     }
 
+    /** `mark 3`, `step 2`, `US 7 1/2`, `mandrel`: beside its size. */
+    public function short(): string
+    {
+        return match ($this->tool->kind) {
+            ToolKind::RoundNose => 'mark '.($this->at + 1),
+            ToolKind::Stepped => 'step '.($this->at + 1),
+            ToolKind::RingMandrel => RingSize::ofDiameter(min(25.0, max(11.6, $this->mm)))->usWords(),
+            ToolKind::Mandrel, ToolKind::BangleMandrel, ToolKind::Winder => 'mandrel',
+            ToolKind::Looping => 'looping pliers',
+        };
+    }
+
     /**
      * `the third mark (2.5 mm) of the fine round-nose pliers`, `the 5 mm step of …`, `US 7 1/2 on the ring mandrel`.
      */

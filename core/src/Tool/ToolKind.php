@@ -15,6 +15,17 @@ enum ToolKind: string
     case Winder = 'winder';
     case Looping = 'looping';
 
+    /** What loops and eyes are turned on, and what wide bends, rings of wire, ring bands and bangles. */
+    public const LOOPS = [self::RoundNose, self::Stepped];
+
+    public const ARCHES = [self::Mandrel, self::Stepped];
+
+    public const COILS = [self::Winder, self::Mandrel, self::Stepped];
+
+    public const BANDS = [self::RingMandrel];
+
+    public const BANGLES = [self::BangleMandrel];
+
     public function words(): string
     {
         return match ($this) {

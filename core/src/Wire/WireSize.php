@@ -159,6 +159,12 @@ final readonly class WireSize
         return $this->system;
     }
 
+    /** Its number in a numbered system; null of a metric size. */
+    public function number(): ?int
+    {
+        return $this->number;
+    }
+
     /**
      * What it adds to the inside of a bend, to its middle line: of round wire its diameter, of any other twice the
      * height of its neutral axis.

@@ -43,8 +43,9 @@ final readonly class BandLayout
         [$from, $to] = $this->runOf($core);
         $more = 0.0;
         foreach ($this->sections as $section) {
-            if ($section->cross > 0 && in_array($core, $section->takes, true)) {
-                $more += hypot($section->lengthMm, $this->spacingMm) - $section->lengthMm;
+            if ($section->crossing !== null && in_array($core, $section->takes, true)) {
+                $aside = $section->crossing->asideMm($core, $section->takes, $this->spacingMm);
+                $more += Crossing::wayMm($section->lengthMm, $aside) - $section->lengthMm;
             }
         }
 
@@ -62,7 +63,8 @@ final readonly class BandLayout
         $free = [];
         foreach ($this->sections as $section) {
             // Over a cross the weaving wire holds what it can.
-            if ($section->cross === 0 && $section->fromMm >= $from - 1e-9 && $section->toMm() <= $to + 1e-9 && ! in_array($core, $section->takes, true)) {
+            $isWithin = $section->fromMm >= $from - 1e-9 && $section->toMm() <= $to + 1e-9;
+            if ($section->crossing === null && $isWithin && ! in_array($core, $section->takes, true)) {
                 $free[] = [$section->fromMm, $section->toMm()];
             }
         }
@@ -92,11 +94,6 @@ final readonly class BandLayout
     /** @return list<int> */
     private function placesAfter(BandSection $section): array
     {
-        $places = $section->places;
-        if ($section->cross > 0) {
-            [$places[$section->cross - 1], $places[$section->cross]] = [$places[$section->cross], $places[$section->cross - 1]];
-        }
-
-        return array_values($places);
+        return $section->crossing?->after($section->places) ?? $section->places;
     }
 }

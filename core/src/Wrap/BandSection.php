@@ -11,13 +11,13 @@ namespace Hebra\Core\Wrap;
 final readonly class BandSection
 {
     /**
-     * @param  int  $cross  where two cores cross instead: the place of the first
+     * @param  Crossing|null  $crossing  where cores cross instead
      * @param  list<int>  $places  which core stands at each place when it begins
      * @param  list<int>  $takes  cores that it holds
      */
     public function __construct(
         public WeavePattern|BasketWeave|null $weave,
-        public int $cross,
+        public ?Crossing $crossing,
         public string $text,
         public int $repeats,
         public float $fromMm,
@@ -26,6 +26,12 @@ final readonly class BandSection
         public array $places,
         public array $takes,
     ) {
+    }
+
+    /** Whether a core goes over the others here. */
+    public function isOver(int $core): bool
+    {
+        return in_array($core, $this->crossing?->overAndUnder($this->takes)[0] ?? [], true);
     }
 
     public function toMm(): float

@@ -9,20 +9,18 @@ use Hebra\Core\Quantity\Unreadable;
 
 /**
  * A whole band as it is written: sections one after the other, parted by `|`. A section is a figure weave (`4@1-2
- * 4@2-3`), a basket weave (`f1 b2 f3 b3 f2 b1`), or two neighbouring cores that cross (`cross 1-2`); `x12` at its end
+ * 4@2-3`), a basket weave (`f1 b2 f3 b3 f2 b1`), or cores that change sides (`cross 1-2`, `cross 1-2 over 3-4`); `x12` at its end
  * gives its repeats, and those that give none share the length that is left. A core that no later section takes leaves
  * the band there.
  *
  * Cores stand at one spacing all along: the widest that a section needs. Millimetres, tails extra. Source: geometry, as
- * Weave and BasketWeave have it; a cross takes three spacings of length, each of its two cores √(L² + s²) [memory].
+ * Weave, BasketWeave and Crossing have it.
  * Invariants: 1 to 12 sections, at least one of them woven; 1 to 2,000 repeats.
  */
 final readonly class BandWeave
 {
-    private const CROSS_SPACINGS = 3.0;
-
     /**
-     * @param  non-empty-list<array{weave: WeavePattern|BasketWeave|null, cross: int, repeats: int, text: string}>  $sections  repeats 0: as many as the rest takes
+     * @param  non-empty-list<array{weave: WeavePattern|BasketWeave|null, crossing: Crossing|null, repeats: int, text: string}>  $sections  repeats 0: as many as the rest takes
      */
     private function __construct(public int $cores, private array $sections)
     {
@@ -53,21 +51,12 @@ final readonly class BandWeave
         return new self($cores, $sections);
     }
 
-    /** @return array{weave: WeavePattern|BasketWeave|null, cross: int, repeats: int, text: string} */
+    /** @return array{weave: WeavePattern|BasketWeave|null, crossing: Crossing|null, repeats: int, text: string} */
     private static function section(string $written, int $cores, int $repeats, string $field): array
     {
-        if (preg_match('/^cross (\d{1,3})[-–](\d{1,3})$/u', mb_strtolower($written), $match) === 1) {
-            [$from, $to] = [min((int) $match[1], (int) $match[2]), max((int) $match[1], (int) $match[2])];
-            if ($to - $from !== 1 || $from < 1 || $to > $cores) {
-                throw OutOfRange::because(
-                    $field,
-                    "“{$written}”",
-                    'crosses no two neighbours',
-                    "two neighbours of cores 1 to {$cores}",
-                );
-            }
-
-            return ['weave' => null, 'cross' => $from, 'repeats' => 1, 'text' => $written];
+        $crossing = Crossing::read($written, $cores, $field);
+        if ($crossing !== null) {
+            return ['weave' => null, 'crossing' => $crossing, 'repeats' => 1, 'text' => $written];
         }
         $isBasket = preg_match('/^[fb]\d/i', $written) === 1;
 
@@ -75,7 +64,7 @@ final readonly class BandWeave
             'weave' => $isBasket
                 ? BasketWeave::parse($written, $cores, $field)
                 : WeavePattern::parse($written, $cores, $field),
-            'cross' => 0,
+            'crossing' => null,
             'repeats' => $repeats,
             'text' => $written,
         ];
@@ -84,11 +73,16 @@ final readonly class BandWeave
     /** The same with all but the last section again backwards after it: mirrored about the middle of the last. */
     public function mirrored(): self
     {
-        return new self($this->cores, [...$this->sections, ...array_slice(array_reverse($this->sections), 1)]);
+        $back = array_map(
+            fn (array $section): array => ['crossing' => $section['crossing']?->back()] + $section,
+            array_slice(array_reverse($this->sections), 1),
+        );
+
+        return new self($this->cores, [...$this->sections, ...$back]);
     }
 
     /**
-     * Cores that no section takes at all: they would fall out.
+     * Cores that no section holds: they would fall out.
      *
      * @return list<int>
      */
@@ -103,7 +97,7 @@ final readonly class BandWeave
     }
 
     /**
-     * @param  array{weave: WeavePattern|BasketWeave|null, cross: int, repeats: int, text: string}  $section
+     * @param  array{weave: WeavePattern|BasketWeave|null, crossing: Crossing|null, repeats: int, text: string}  $section
      * @return list<int> places that it holds
      */
     private static function takes(array $section): array
@@ -111,10 +105,15 @@ final readonly class BandWeave
         $weave = $section['weave'];
 
         return match (true) {
-            $weave instanceof WeavePattern => array_values(array_diff(range(1, $weave->cores), $weave->freeCores())),
-            $weave instanceof BasketWeave => array_values(array_unique(array_column($weave->touches, 'core'))),
-            default => [$section['cross'], $section['cross'] + 1],
+            $weave !== null => array_values(array_diff(range(1, $weave->cores), $weave->freeCores())),
+            default => $section['crossing']?->places() ?? [],
         };
+    }
+
+    /** All turns, and the way behind to figures that begin beyond the one before. */
+    private static function figuresMm(Weave $weave): float
+    {
+        return $weave->wireLengthMm() + $weave->repeats * $weave->reachedMm();
     }
 
     private function spacingMm(float $coreMm, float $wireMm): float
@@ -135,7 +134,7 @@ final readonly class BandWeave
         $repeatMm = fn (array $section): float => match (true) {
             $section['weave'] instanceof WeavePattern => $section['weave']->turns() * $wireMm,
             $section['weave'] instanceof BasketWeave => $section['weave']->climbMm($wireMm),
-            default => self::CROSS_SPACINGS * $spacing,
+            default => $section['crossing']?->lengthMm($spacing) ?? 0.0,
         };
         $fixed = array_sum(
             array_map(fn (array $section): float => $section['repeats'] * $repeatMm($section), $this->sections),
@@ -151,21 +150,18 @@ final readonly class BandWeave
             $length = $repeats * $repeatMm($section);
             $weave = $section['weave'];
             $wire = match (true) {
-                $weave instanceof WeavePattern => Weave::of(
-                    $weave, $coreMm, $wireMm, $spacing, $repeats,
-                )->wireLengthMm(),
+                $weave instanceof WeavePattern => self::figuresMm(
+                    Weave::of($weave, $coreMm, $wireMm, $spacing, $repeats),
+                ),
                 $weave instanceof BasketWeave => $weave->wireMm($coreMm, $wireMm, $spacing, $repeats),
                 // The weaving wire is carried along.
                 default => $length,
             };
             $takes = array_map(fn (int $place): int => $places[$place - 1], self::takes($section));
             $woven[] = new BandSection(
-                $weave, $section['cross'], $section['text'], $repeats, $at, $length, $wire, $places, $takes,
+                $weave, $section['crossing'], $section['text'], $repeats, $at, $length, $wire, $places, $takes,
             );
-            if ($section['cross'] > 0) {
-                [$places[$section['cross'] - 1], $places[$section['cross']]] = [$places[$section['cross']], $places[$section['cross'] - 1]];
-                $places = array_values($places);
-            }
+            $places = $section['crossing']?->after($places) ?? $places;
             $at += $length;
         }
 

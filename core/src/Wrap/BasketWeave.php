@@ -242,6 +242,61 @@ final readonly class BasketWeave
         return $repeats * hypot($this->flatMm($coreMm, $wireMm, $spacingMm), $this->climbMm($wireMm));
     }
 
+    /**
+     * Cores that it goes only before or only behind, or not at all: drawn taut it slips off them, and they fall out.
+     *
+     * @return list<int>
+     */
+    public function freeCores(): array
+    {
+        $sides = [];
+        foreach ($this->touches as $touch) {
+            $sides[$touch['core']][(int) $touch['isFront']] = true;
+        }
+
+        return array_values(array_filter(
+            range(1, $this->cores), fn (int $core): bool => count($sides[$core] ?? []) < 2,
+        ));
+    }
+
+    /** What speaks against it; null where every core is held. */
+    public function objection(): ?string
+    {
+        $free = $this->freeCores();
+
+        return $free === [] ? null : 'Core '.implode(' or ', $free).' is not passed on both sides: it would fall out.';
+    }
+
+    /**
+     * Whether the back shows what the front does, whichever way it is turned over: along its length, the cores then
+     * come from the other side; end over end, the passes then run the other way.
+     */
+    public function facesMatch(): bool
+    {
+        $front = array_map(fn (array $touch): array => [$touch['core'], $touch['isFront']], $this->touches);
+        $along = array_map(fn (array $touch): array => [$this->cores + 1 - $touch['core'], ! $touch['isFront']], $this->touches);
+        $over = array_map(fn (array $touch): array => [$touch['core'], ! $touch['isFront']], array_reverse($this->touches));
+
+        return self::isTurnOf($front, $along) || self::isTurnOf($front, $over);
+    }
+
+    /**
+     * Whether one repeat is the other, begun elsewhere.
+     *
+     * @param  list<array{int, bool}>  $one
+     * @param  list<array{int, bool}>  $other
+     */
+    private static function isTurnOf(array $one, array $other): bool
+    {
+        foreach (array_keys($one) as $from) {
+            if ([...array_slice($one, $from), ...array_slice($one, 0, $from)] === $other) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** One repeat climbs one wire for every stroke on one face of its busiest core. */
     public function climbMm(float $wireMm): float
     {

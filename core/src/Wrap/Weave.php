@@ -8,8 +8,9 @@ use Hebra\Core\Quantity\OutOfRange;
 
 /**
  * A figure weave over n cores: a turn round k neighbours is √((π(D + w) + 2(k − 1)s)² + w²); woven length = turns·w.
- * Cores stand at s = D where every figure takes all of them, else at s ≥ D + w, for the wire must pass between. No
- * tails.
+ * Cores stand at s = D where every figure takes all of them, else at s ≥ D + w, for the wire must pass between. A figure
+ * that begins beyond the last core of the one before it is reached behind, 2·s a core farther than turns alone have it,
+ * which is told beside. No tails.
  *
  * Units: millimetres. Source: geometry of the taut wire.
  */
@@ -78,6 +79,18 @@ final readonly class Weave
     public function repeatMm(): float
     {
         return array_sum(array_map($this->figureMm(...), $this->pattern->figures));
+    }
+
+    /** What it takes besides, in a repeat, to reach figures that begin beyond the one before. */
+    public function reachedMm(): float
+    {
+        $figures = $this->pattern->figures;
+        $cores = 0;
+        foreach ($figures as $at => $figure) {
+            $cores += max(0, $figures[($at + 1) % count($figures)]['from'] - $figure['to']);
+        }
+
+        return 2 * $cores * $this->spacingMm;
     }
 
     public function turns(): int

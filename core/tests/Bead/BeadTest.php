@@ -185,4 +185,18 @@ final class BeadTest extends TestCase
             }
         }
     }
+
+    /** Of its shape, about as large, its hole no smaller, whatever its colour: then it does. */
+    public function test_one_bead_stands_in_for_another(): void
+    {
+        $planned = Bead::parse('6mm round, hole 1, plum');
+        $does = fn (string $line): bool => Bead::parse($line)->standsInFor($planned);
+        self::assertSame(
+            [true, true, true, false, false, false],
+            array_map($does, [
+                '6mm round, hole 1, plum', '6mm round, hole 1.4, moss', '6.4mm round, hole 1', '7mm round, hole 1',
+                '6mm round, hole 0.8', '6mm bicone, hole 1',
+            ]),
+        );
+    }
 }

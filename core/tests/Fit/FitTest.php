@@ -137,4 +137,23 @@ final class FitTest extends TestCase
         $this->expectException(OutOfRange::class);
         Links::throughMm(3.0, 1.0, 3.0);
     }
+
+    /**
+     * Round an ellipse summed over 4,000 stretches of its arc, beside Ramanujan’s
+     * formula; π/2 · (3 · 112 − √(236 · 212)) = 176.4345. A circle is an oval of two alike widths.
+     */
+    public function test_round_an_oval(): void
+    {
+        self::assertEqualsWithDelta(176.4345, Band::ovalMm(62.0, 50.0), 0.0005);
+        self::assertEqualsWithDelta(M_PI * 55, Band::ovalMm(55.0, 55.0), 1e-9);
+        foreach ([[62.0, 50.0], [62.0, 31.0], [70.0, 66.0]] as [$long, $wide]) {
+            $round = 0.0;
+            for ($part = 0; $part < 4000; $part++) {
+                $at = ($part + 0.5) * 2 * M_PI / 4000;
+                $round += hypot($long / 2 * sin($at), $wide / 2 * cos($at)) * 2 * M_PI / 4000;
+            }
+            self::assertEqualsWithDelta($round, Band::ovalMm($long, $wide), 1e-4 * $round);
+            self::assertEqualsWithDelta($long, Band::ovalLongMm(Band::ovalMm($long, $wide), $wide), 1e-6);
+        }
+    }
 }

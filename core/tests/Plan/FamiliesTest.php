@@ -6,6 +6,7 @@ namespace Hebra\Core\Tests\Plan;
 
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Figure\Stroke;
+use Hebra\Core\Fit\Band;
 use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
@@ -203,6 +204,27 @@ final class FamiliesTest extends TestCase
         self::assertStringContainsString('Hammered to 3 mm cannot be', implode(' ', self::stops($thick)));
     }
 
+    /**
+     * Two and a quarter loops of 62 × 50: 2.25 · 176.4345 + 26 = 422.978. A wrist that goes as far round as its beads leave
+     * is what it fits: the coil is sized on its long side, the other stays.
+     */
+    public function test_memory_wire_in_an_oval(): void
+    {
+        $oval = Some::changed(
+            self::of('oval-memory', 'narrow', '50 mm')->piece, ['do' => 'part.set', 'part' => 'p1', 'key' => 'coil', 'value' => '62 mm'],
+        );
+        self::assertEqualsWithDelta(422.978, self::cut(Planner::plan($oval, new Profile), 'Memory wire')->lengthMm(), 0.01);
+        $sized = Some::changed($oval, ['do' => 'fit', 'kind' => 'wrist', 'fit' => '160 mm']);
+        $part = $sized->part(PartId::of('p1'));
+        $bead = $sized->thickestMm($part);
+        self::assertEqualsWithDelta(160 + M_PI * $bead, Band::ovalMm($part->mm('coil'), 50.0), 0.01);
+        $no = Some::changed($oval, ['do' => 'part.set', 'part' => 'p1', 'key' => 'narrow', 'value' => '20 mm']);
+        $stops = array_filter(
+            Planner::plan($no, new Profile)->checks, fn ($check): bool => $check->rule === 'oval' && $check->level === Level::Stop,
+        );
+        self::assertCount(1, $stops);
+    }
+
     /** Three loops of 55: 3π·55 + 26 = 544.363. */
     public function test_memory_wire(): void
     {
@@ -270,7 +292,7 @@ final class FamiliesTest extends TestCase
             new Profile,
         );
         self::assertStringContainsString(
-            'No section takes core 3: it would fall out.',
+            'No section holds core 3: it would fall out.',
             implode(' ', self::stops($free)),
         );
     }

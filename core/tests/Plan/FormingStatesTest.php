@@ -108,6 +108,8 @@ final class FormingStatesTest extends TestCase
                         $isTrimmed = ! $move->segment->kind->stays() && $curve->spans === [];
                         if ($isTrimmed) {
                             self::assertTrue($this->mayBeGone($plan, $states, $part, $course, $move, $step), $where);
+                        } elseif ($move->segment->isReady()) {
+                            self::assertNotSame([], $curve->spans, "{$where}: it is there from the first step on");
                         } elseif ($move->wideMm === null && $curve->spans !== [] && ! self::isAllowance($move)) {
                             $mm = $move->segment->lengthMm;
                             self::assertEqualsWithDelta($mm, $curve->lengthMm(), 0.3 * $mm + 2.0, $where);

@@ -56,7 +56,7 @@ final class LikenessTest extends TestCase
                 'settings' => array_map(
                     fn (Parameter $one): array => array_map(
                         fn (mixed $value): mixed => $value instanceof \BackedEnum ? $value->value : $value,
-                        get_object_vars($one),
+                        [...get_object_vars($one), 'tools' => array_column($one->tools, 'value')],
                     ),
                     $technique->parameters(),
                 ),

@@ -136,6 +136,50 @@ final class LineChecksTest extends TestCase
         self::assertStringContainsString('hangs about 26.5 mm lower', $texts);
     }
 
+    /**
+     * Ten links, one and ten: the drop hangs from the chain that bridges the one. Hung from the ring after it, it has
+     * eleven on one side and ten on the other; each way out brings it to the middle, the bridge as the pattern has it.
+     * The middle of an odd chain is a link: common practice.
+     */
+    public function test_an_odd_number_of_links_is_bridged_or_made_even(): void
+    {
+        $bridged = self::piece('bridged-necklace');
+        self::assertStringContainsString(
+            'in the middle from a chain across it, 10 links on either side', (string) self::check($bridged, 'middle')?->text,
+        );
+        $unbridged = Some::changed(
+            $bridged, ['do' => 'part.hang', 'part' => 'p10', 'on' => 'p5/bottom'], ['do' => 'part.remove', 'part' => 'p9'],
+        );
+        $check = self::check($unbridged, 'middle');
+        self::assertStringContainsString('11 links on one side and 10 on the other', (string) $check?->text);
+        $words = fn (?Check $check): array => array_map(fn ($way): string => $way->words, $check->ways ?? []);
+        self::assertSame(['A chain of 15 links across the middle'], $words($check), 'one fewer left no mirror images');
+        $uneven = self::piece('mirrored-necklace', ['do' => 'group.set', 'group' => 'g2', 'count' => 7]);
+        $off = self::check($uneven, 'middle');
+        self::assertSame(['1 link fewer on its one side', '1 link more on its other side'], $words($off));
+        foreach ([[$unbridged, $check], [$uneven, $off]] as [$piece, $said]) {
+            foreach ($said->ways ?? [] as $way) {
+                $mended = self::check(Some::changed($piece, $way->change), 'middle');
+                self::assertSame(Level::Ok, $mended?->level, $way->words);
+            }
+        }
+        $off = Some::changed($bridged, ['do' => 'part.hang', 'part' => 'p10', 'on' => 'p9/link-6']);
+        self::assertStringContainsString('hangs with 15 links on one side and 19', (string) self::check($off, 'middle')?->text);
+    }
+
+    /**
+     * Of 24.5 mm of line 37.5 mm of chain hang lower by √(3/8 · 24.5 · 13) = 10.93, a shallow arc’s sagitta; flat below
+     * it the chain would span 24.5 · (1 + π · (4 + w)/457). Less than that pulls the line up.
+     */
+    public function test_a_strand_is_compared_with_the_arc_it_spans(): void
+    {
+        $bridged = self::piece('bridged-necklace');
+        self::assertMatchesRegularExpression('/hangs about (10\.5|11) mm lower/', (string) self::check($bridged, 'strands')?->text);
+        $short = Some::changed($bridged, ['do' => 'part.set', 'part' => 'p9', 'key' => 'links', 'value' => '9']);
+        self::assertSame(Level::Note, self::check($short, 'strands')?->level);
+        self::assertStringContainsString('pulls the line up', (string) self::check($short, 'strands')?->text);
+    }
+
     /** Halves with the same beads in the same order are no mirror images. */
     public function test_halves_are_mirror_images_or_said_not_to_be(): void
     {

@@ -479,4 +479,36 @@ final class MoreFamiliesTest extends TestCase
         );
         self::assertCount(2 + 8, $unfolded->parts);
     }
+
+    /**
+     * A cone of 11 mm over an eye of 3 in 22 AWG, 0.64379 mm, wrapped twice: neck 1.28758, wire and eye 3.64379, the wire
+     * below it 0.64379, so that 5.57516 of it stand over the eye and 3 + 11 − 5.57516 = 8.42484 lie on the stretch. The
+     * link hangs by as much less, and its cut is shorter by that; a bead of its size in its place takes all of it.
+     */
+    public function test_a_cone_stands_over_its_eye(): void
+    {
+        $piece = Patterns::start('coned-cluster', 'Cone');
+        $seat = fn (Piece $of): float => self::segment(Planner::plan($of, new Profile), 'p2', '2 beads');
+        self::assertEqualsWithDelta(8.42484, $seat($piece), 1e-4);
+        $tube = Some::changed($piece, ['do' => 'bead.swap', 'part' => 'p2', 'at' => 1, 'bead' => '7 x 11mm tube, hole 1.2']);
+        self::assertEqualsWithDelta(14.0, $seat($tube), 1e-9);
+        $hangs = fn (Piece $of): float => Planner::plan($of, new Profile)->hangsMm();
+        self::assertEqualsWithDelta(5.57516, $hangs($tube) - $hangs($piece), 0.01);
+        $turned = Some::changed($piece, ['do' => 'bead.move', 'part' => 'p2', 'at' => 1, 'by' => -1]);
+        self::assertEqualsWithDelta(14 - (3 * 0.64379 + 0.64379 + 2.5 + 0.64379), $seat($turned), 1e-3, 'over the upper eye');
+        $short = Some::changed($piece, ['do' => 'bead.swap', 'part' => 'p2', 'at' => 1, 'bead' => '7 x 4mm cone, hole 1.2']);
+        self::assertEqualsWithDelta(4.0, $seat($short), 1e-9, 'a millimetre of it stays on the wire');
+    }
+
+    private static function segment(Plan $plan, string $part, string $words): float
+    {
+        foreach ($plan->cuts as $cut) {
+            foreach ($cut->part->text === $part ? $cut->segments : [] as $segment) {
+                if ($segment->words === $words) {
+                    return $segment->lengthMm;
+                }
+            }
+        }
+        self::fail("{$part} has no {$words}");
+    }
 }

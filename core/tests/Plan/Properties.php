@@ -228,6 +228,8 @@ final class Properties
                             Operation::Hook, Operation::Cut, Operation::Open, Operation::Count,
                             // What is changed on it before it is used.
                             Operation::Trim, Operation::File, Operation::Wait,
+                            // Cord: what slides on it, and its ends.
+                            Operation::Thread, Operation::Crimp,
                         ],
                         true,
                     ),

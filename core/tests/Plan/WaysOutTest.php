@@ -34,7 +34,7 @@ final class WaysOutTest extends TestCase
             'a frame too small for its beads' => ['framed-drop', [['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'count' => 60]], 'room', Level::Stop, 'too many.'],
             'memory wire too short' => ['memory-bracelet', [['do' => 'bead.count', 'part' => 'p1', 'at' => 0, 'count' => 200]], 'room', Level::Stop, 'longer than the wire.'],
             'memory wire left bare' => ['memory-bracelet', [['do' => 'bead.count', 'part' => 'p1', 'at' => 0, 'count' => 30]], 'room', Level::Note, 'of the wire stays bare.'],
-            'a core that falls out' => ['woven-bracelet', [$set('p2', 'pattern', '4@1-2')], 'weave', Level::Stop, 'No section takes core 3: it would fall out.'],
+            'a core that falls out' => ['woven-bracelet', [$set('p2', 'pattern', '4@1-2')], 'weave', Level::Stop, 'No section holds core 3: it would fall out.'],
             'a core too many' => ['woven-bracelet', [$set('p2', 'cores', '2')], 'weave', Level::Stop, 'names core 3 of 2'],
             'a gap too wide' => ['open-ring', [$set('p1', 'gap', '9 mm')], 'gap', Level::Warn, 'more than a third of the finger'],
             'a foot that slips through' => ['single-drop', [$set('p2', 'foot', '0 mm'), ['do' => 'bead.edit', 'bead' => 'b2', 'hole' => '2 mm']], 'foot', Level::Stop, 'would slip through the 2 mm hole'],

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hebra\Core\Tests\Technique;
 
 use Hebra\Core\Chain\Links;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\PieceJson;
@@ -120,7 +122,7 @@ final class BoughtPartTest extends TestCase
     {
         $piece = self::connector(['name' => 'moth wing', 'shape' => 'own', 'path' => 'M0 0 C4 -6 12 -6 14 2 L7 14 Z']);
         self::assertEquals($piece, PieceJson::read(PieceJson::write($piece)));
-        self::assertContains('moth wing 17 × 10 mm, yellow brass', array_column(self::plan($piece)->findings, 'words'));
+        self::assertContains('moth wing 17 × 13.04 mm, yellow brass', array_column(self::plan($piece)->findings, 'words'));
         foreach ([['holes', 'nowhere 2 mm'], ['path', 'M0 0 L10 10 L10 0 L0 10 Z'], ['thick', '40 mm'], ['shape', 'moon']] as [$key, $value]) {
             try {
                 self::connector([$key => $value]);
@@ -129,5 +131,25 @@ final class BoughtPartTest extends TestCase
                 self::assertStringNotContainsString("\n", $problem->getMessage());
             }
         }
+    }
+
+    /**
+     * An outline drawn 30 wide and 40 long is 9 × 12 mm where its length measures 12; a width that is set stays until the
+     * length is set anew.
+     */
+    public function test_an_outline_of_ones_own_keeps_its_shape(): void
+    {
+        $set = fn (string $key, string $value): array => ['do' => 'part.set', 'part' => 'p3', 'key' => $key, 'value' => $value];
+        $own = Some::changed(
+            Patterns::start('connector-drop', 'Traced'), $set('shape', 'own'), $set('path', 'M0 0 L30 0 L30 40 L0 40 Z'),
+            $set('length', '12 mm'),
+        );
+        $part = fn (Piece $piece): Part => $piece->part(PartId::of('p3'));
+        self::assertSame(9.0, $part($own)->mm('width'));
+        $wider = Some::changed($own, $set('width', '10 mm'), $set('thick', '2 mm'));
+        self::assertSame(10.0, $part($wider)->mm('width'));
+        self::assertSame(15.0, $part(Some::changed($wider, $set('length', '20 mm')))->mm('width'));
+        $round = Some::changed(Patterns::start('connector-drop', 'Oval'), $set('shape', 'oval'), $set('length', '20 mm'));
+        self::assertSame($part(Patterns::start('connector-drop', 'Oval'))->mm('width'), $part($round)->mm('width'));
     }
 }

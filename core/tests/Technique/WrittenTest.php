@@ -14,6 +14,7 @@ use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Problem;
+use Hebra\Core\Technique\Written\Construction;
 use Hebra\Core\Technique\Written\Line;
 use Hebra\Core\Technique\Written\Move\Arc;
 use Hebra\Core\Technique\Written\Move\Bend;
@@ -255,5 +256,14 @@ final class WrittenTest extends TestCase
         $passes = Planner::plan($piece, new Profile)->toArray()['passes'];
         $wires = array_values(array_filter($passes, fn (array $pass): bool => count($pass['wires']) > 1));
         self::assertSame(['20 awg', '26 awg', '26 awg'], $wires[0]['wires']);
+    }
+
+    /** Twenty-seven kinds of beads want a twenty-seventh letter: after Z comes AA, and it is read back. */
+    public function test_letters_go_on_after_z(): void
+    {
+        self::assertSame(['A', 'Z', 'AA', 'AZ', 'BA'], array_map(Construction::letter(...), [0, 25, 26, 51, 52]));
+        for ($run = 0; $run < 200; $run++) {
+            self::assertSame($run, Construction::ofLetter(strtolower(Construction::letter($run))));
+        }
     }
 }

@@ -6,6 +6,7 @@ namespace Hebra\Core\Tests\Wrap;
 
 use Hebra\Core\Problem;
 use Hebra\Core\Wrap\BandWeave;
+use Hebra\Core\Wrap\Crossing;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -66,15 +67,58 @@ final class BandWeaveTest extends TestCase
         );
     }
 
-    /** A cross is three spacings long, 3.3; each of both cores goes √(3.3² + 1.1²) = 3.4785 there. */
+    /**
+     * A cross is three spacings long, 3.3; each of both cores goes aside by 1.1 in two arcs alike: R = (3.3² + 1.1²)/4.4 =
+     * 2.75, θ = 2·atan(1/3) = 0.643501, 2·R·θ = 3.539256.
+     */
     public function test_cores_that_cross_take_the_longer_way_and_change_places(): void
     {
         $band = BandWeave::parse('4@1-2 4@2-3 x2 | cross 1-2 | 4@1-2 4@2-3 x2', 3)->over(1.0, 0.8, 0.3);
         self::assertEqualsWithDelta(4.8 + 3.3 + 4.8, $band->lengthMm(), 1e-9);
-        self::assertEqualsWithDelta(9.6 + 3.4785, $band->coreWireMm(1), 1e-4);
+        self::assertEqualsWithDelta(9.6 + 3.539256, $band->coreWireMm(1), 1e-6);
         self::assertEqualsWithDelta(12.9, $band->coreWireMm(3), 1e-9);
         self::assertEqualsWithDelta([-1.1, -1.1, -1.1, 0.0, 0.0, 0.0], array_column($band->pathOf(1), 1), 1e-9);
         self::assertSame([], $band->freeStretches(3), 'over a cross what lies beside it is not free');
+    }
+
+    /**
+     * Two over three, side by side, within 15 mm: the two go three spacings aside and the three two; R = (225 +
+     * 3.3²)/13.2 = 17.8705, θ = 2·atan(0.22) = 0.433105, 15.4797; (225 + 2.2²)/8.8 = 26.1182, 2·atan(2.2/15) = 0.291252, 15.2140.
+     */
+    public function test_groups_of_cores_cross(): void
+    {
+        $band = BandWeave::parse('5@1-5 x2 | cross 1-2 over 3-5 for 15 | 5@1-5 x2', 5)->over(1.0, 0.8, 0.3);
+        self::assertSame([3, 4, 5, 1, 2], $band->sections[2]->places);
+        $spacing = $band->spacingMm;
+        $way = fn (float $aside): float => Crossing::wayMm(15.0, $aside);
+        self::assertEqualsWithDelta([15.4797, 15.2140], [$way(3.3), $way(2.2)], 1e-3);
+        self::assertEqualsWithDelta(6.0 + $way(3 * $spacing), $band->coreWireMm(1), 1e-9);
+        self::assertEqualsWithDelta(6.0 + $way(2 * $spacing), $band->coreWireMm(4), 1e-9);
+        $cross = $band->sections[1];
+        self::assertSame([true, true, false, false, false], array_map($cross->isOver(...), [1, 2, 3, 4, 5]));
+        $other = BandWeave::parse('5@1-5 | cross 3-5 over 1-2', 5)->over(1.0, 0.8, 0.3)->sections[1];
+        self::assertSame([false, false, true, true, true], array_map($other->isOver(...), [1, 2, 3, 4, 5]));
+        self::assertSame([3, 4, 5, 1, 2], $other->crossing?->after([1, 2, 3, 4, 5]));
+    }
+
+    /** Mirrored, all cores come back to where they were, and who went over comes back over: seeded. */
+    public function test_a_mirrored_crossing_brings_all_back(): void
+    {
+        mt_srand(17);
+        for ($case = 0; $case < 100; $case++) {
+            $cores = mt_rand(2, 7);
+            $last = mt_rand(1, $cores - 1);
+            [$first, $end] = [mt_rand(1, $last), mt_rand($last + 1, $cores)];
+            $groups = ["{$first}-{$last}", ($last + 1)."-{$end}"];
+            mt_rand(0, 1) === 1 && $groups = array_reverse($groups);
+            $band = BandWeave::parse("2@1-{$cores} | cross {$groups[0]} over {$groups[1]} | 3@1-{$cores}", $cores)->mirrored()
+                ->over(40.0, 0.9, 0.3);
+            [, $out, , $back] = $band->sections;
+            self::assertSame(range(1, $cores), $band->sections[4]->places);
+            foreach (range(1, $cores) as $core) {
+                self::assertSame($out->isOver($core), $back->isOver($core));
+            }
+        }
     }
 
     /** Core 1 is left out of the middle 6 mm and held again after it. */

@@ -6,10 +6,13 @@ namespace Hebra\Core\Tests\Wrap;
 
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Unreadable;
+use Hebra\Core\Wire\WireSize;
+use Hebra\Core\Wrap\BandWeave;
 use Hebra\Core\Wrap\BasketWeave;
 use Hebra\Core\Wrap\BeadWrap;
 use Hebra\Core\Wrap\Coil;
 use Hebra\Core\Wrap\CoiledCoil;
+use Hebra\Core\Wrap\LighterCore;
 use Hebra\Core\Wrap\Spiral;
 use Hebra\Core\Wrap\Turn;
 use Hebra\Core\Wrap\Weave;
@@ -220,5 +223,39 @@ final class WrapTest extends TestCase
             }
         }
         self::assertEqualsWithDelta(0.3, BasketWeave::parse('f1 b2 f3 b3 f2 b1', 3)->climbMm(0.3), 1e-12);
+    }
+
+    /**
+     * Over and under by turns is the same from behind; with a turn more about the middle core it is not. The back is
+     * like the front where the front is like the back.
+     */
+    public function test_both_faces_match_where_one_turned_over_is_the_other(): void
+    {
+        foreach (['f1 b2 f3 b3 f2 b1' => true, 'f1-3 b3-1' => true, 'f1-3 b3-2 f2 b2-1' => false] as $passes => $isAlike) {
+            self::assertSame($isAlike, BasketWeave::parse($passes, 3)->facesMatch(), $passes);
+            $behind = strtr($passes, ['f' => 'b', 'b' => 'f']);
+            self::assertSame($isAlike, BasketWeave::parse($behind, 3)->facesMatch(), $behind);
+        }
+    }
+
+    /** A string on one side of a peg only, drawn taut, slips off it. */
+    public function test_a_core_is_held_where_it_is_passed_on_both_sides(): void
+    {
+        self::assertSame([], BasketWeave::parse('f1 b2 f3 b3 f2 b1', 3)->freeCores());
+        self::assertSame([1, 2, 3], BasketWeave::parse('f1 b2 f3 b2', 3)->freeCores());
+        self::assertSame([3], BasketWeave::parse('f1-2 b2-1', 3)->freeCores());
+        self::assertSame([2], BandWeave::parse('f1 b1 | 2@3', 3)->freeCores());
+    }
+
+    /** 20 AWG is 0.81182 mm, 22 AWG 0.64378 mm (ASTM B258): their cubes are as 0.4987 to 1. */
+    public function test_the_next_lighter_core_bends_with_less(): void
+    {
+        $lighter = LighterCore::than(WireSize::awg(20));
+        self::assertSame('22 AWG', $lighter?->size->text());
+        self::assertEqualsWithDelta(0.4987, $lighter->effort, 1e-4);
+        self::assertSame('20 SWG', LighterCore::than(WireSize::swg(18))?->size->text());
+        self::assertEqualsWithDelta(0.512, LighterCore::than(WireSize::millimetres(0.8))->effort ?? 0.0, 1e-9);
+        self::assertNull(LighterCore::than(WireSize::awg(39)));
+        self::assertNull(LighterCore::than(WireSize::millimetres(WireSize::LEAST_MM)));
     }
 }

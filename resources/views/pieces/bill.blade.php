@@ -21,6 +21,24 @@
     </div>
     <p class="mt-2 quiet">Metal: gross <span class="figure">{{ \Hebra\Core\Quantity\Figures::grams($bill->grossGrams) }}</span>, net <span class="figure">{{ \Hebra\Core\Quantity\Figures::grams($bill->netGrams) }}</span>, {{ round(100 * $bill->yield()) }} % of it in the piece.
         @if ($bill->unpriced > 0){{ ucfirst(\Hebra\Core\Quantity\Figures::counted($bill->unpriced, 'line')) }} without a price count as nothing until you price them above; all prices stand under <a href="/stock#beads">Stock</a>.@endif</p>
+    @if (($offers = $desk->offers()) !== [])
+        <section class="mt-6" aria-labelledby="offers">
+            <h2 id="offers">Bought or made <span class="quiet small font-normal">what the same piece comes to otherwise</span></h2>
+            <x-problem for="offers" :problem="$problem" />
+            <table class="ledger stacks mt-1"><thead><tr><th scope="col">Way</th><th scope="col" class="!text-right">Cost</th><th scope="col" class="!text-right">Time</th><th scope="col" class="!text-right">Metal</th></tr></thead><tbody>
+            @foreach ($offers as $offer)
+                <tr @class(["is-chosen" => $offer->pays()])><td>
+                    <form class="bar" method="post" action="/pieces/{{ $desk->piece->ulid }}/bill/take">@csrf<input type="hidden" name="revision" value="{{ $desk->piece->revision }}">@foreach (\Hebra\Core\Piece\ChangeWriter::fields($offer->way->change) as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach<button type="submit" class="tool">{{ $offer->way->words }}</button></form>
+                    @foreach ($offer->unpriced as $line)
+                        @php($id = 'offer-'.$loop->parent->index.'-'.$loop->index)
+                        <form class="bar small" method="post" action="/pieces/{{ $desk->piece->ulid }}/bill/price">@csrf<input type="hidden" name="kind" value="{{ $line->kind }}"><input type="hidden" name="of" value="{{ $line->key }}"><label class="quiet" for="{{ $id }}">{{ ucfirst($line->words) }}, {{ $line->per }}</label> <input class="in !w-56" id="{{ $id }}" name="price" placeholder="0.35, or 3.80 for 500" autocomplete="off"> <button type="submit" class="tool">set</button></form>
+                        <x-problem :for="'price.'.$line->key" :problem="$problem" />
+                    @endforeach</td>
+                    <td class="num" data-label="cost">{{ $desk->difference($offer->cents) }}@if ($offer->unpriced !== []) <span class="small quiet">before their price</span>@endif</td><td class="num" data-label="time">{{ $desk->minutesMore($offer->minutes) }}</td><td class="num" data-label="metal">{{ $desk->gramsMore($offer->grams) }}</td></tr>
+            @endforeach
+            </tbody></table>
+        </section>
+    @endif
     @if (($taken = $desk->taken()) !== null)
         <section class="mt-6" aria-labelledby="taken">
             <h2 id="taken">What the last making took <span class="quiet small font-normal">closed {{ $taken['closed'] }}</span></h2>

@@ -9,11 +9,14 @@
         <input class="in is-text !w-56" type="search" id="ask-words" name="words" value="{{ $gallery->asks('words') }}" placeholder="hoop, chain, plum, 24 awg" autocomplete="off" maxlength="60" hx-get="/patterns" hx-include="closest form" hx-trigger="input changed delay:200ms, search" hx-target="#gallery" hx-select="#gallery" hx-swap="outerHTML" hx-push-url="true">
         <label class="quiet small" for="ask-family">show</label>
         <select class="in is-text !w-auto" id="ask-family" name="family"><option value="">every family</option>@foreach ($gallery::familiesInUse() as $value => $words)<option value="{{ $value }}" @selected($gallery->asks('family') === $value)>{{ $words }}</option>@endforeach</select>
+        <label class="quiet small" for="ask-technique">with a</label>
+        <select class="in is-text !w-auto" id="ask-technique" name="technique"><option value="">part of any kind</option>@foreach ($gallery::techniquesInUse() as $value => $words)<option value="{{ $value }}" @selected($gallery->asks('technique') === $value)>{{ $words }}</option>@endforeach</select>
         <label class="quiet small" for="ask-metal">in</label>
         <select class="in is-text !w-auto" id="ask-metal" name="metal"><option value="">any metal</option>@foreach ($gallery::metalsInUse() as $value => $words)<option value="{{ $value }}" @selected($gallery->asks('metal') === $value)>{{ $words }}</option>@endforeach</select>
         <label class="quiet small" for="ask-time">within</label>
         <select class="in is-text !w-auto" id="ask-time" name="time"><option value="">any time</option>@foreach ($gallery::TIMES as $value => $words)<option value="{{ $value }}" @selected($gallery->asks('time') === (string) $value)>{{ $words }}</option>@endforeach</select>
         <label class="flex items-center gap-2"><input type="checkbox" name="stock" value="1" @checked($gallery->asks('stock') !== '')> of gauges I have</label>
+        <label class="flex items-center gap-2"><input type="checkbox" name="beads" value="1" @checked($gallery->asks('beads') !== '')> of beads I have</label>
         <button type="submit" class="tool no-js">show</button>
     </form>
     <form method="post" action="/pieces" class="mt-3">

@@ -7,14 +7,7 @@
         <div>
             <span class="sr-only">{{ ['ok' => 'Good:', 'note' => 'Note:', 'warn' => 'Caution:', 'stop' => 'Stop:'][$check->level->value] }}</span>
             {{ $check->text }}
-            @if ($check->ways !== [])
-                <div class="ways">
-                    @foreach ($check->ways as $way)
-                        @php($fields = \Hebra\Core\Piece\ChangeWriter::fields($way->change))
-                        <x-change :desk="$desk" :do="$fields['do']" :with="array_diff_key($fields, ['do' => 0])">{{ $way->words }}</x-change>
-                    @endforeach
-                </div>
-            @endif
+            @include('stages.ways')
         </div>
     </li>
 @endforeach

@@ -1,5 +1,4 @@
 {{-- The way of a free wire: written, said on by a tap on what is offered, or pointed at in the drawing. --}}
-@php($isWrong = $problem !== null && $problem->field() === $parameter->words)
 @php($field = new \App\View\CourseField($desk->document, $part, $isWrong && is_string(request('value')) ? request('value') : $part->choice($parameter->key)))
 <div class="field" x-data="course" data-taps="{{ $field->taps() }}">
     <label for="{{ $id }}">{{ $parameter->words }}</label>

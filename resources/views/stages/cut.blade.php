@@ -7,7 +7,7 @@
 @forelse ($strips as $strip)
     @php($cut = $strip->cut)
     <section class="cut-row" aria-labelledby="cut-{{ $cut->key() }}">
-        <h3 id="cut-{{ $cut->key() }}">{{ $cut->label }} <span class="quiet small font-normal">{{ $cut->isBoughtPin() ? 'bought head pin, ' : '' }}{{ $cut->wire->words() }} · {{ $cut->isBoughtPin() ? 'take' : 'cut' }} {{ $cut->count }}{{ $strip->ratio !== $strips[0]->ratio ? ' · drawn '.$strip->ratio.' : 1' : '' }}</span></h3>
+        <h3 id="cut-{{ $cut->key() }}">{{ $cut->label }} <span class="quiet small font-normal">{{ $cut->isBoughtPin() ? 'bought '.$cut->pinKind->words().', ' : '' }}{{ $cut->wire->words() }} · {{ $cut->isBoughtPin() ? 'take' : 'cut' }} {{ $cut->count }}{{ $strip->ratio !== $strips[0]->ratio ? ' · drawn '.$strip->ratio.' : 1' : '' }}</span></h3>
         <div class="cut-length">
             <strong>{{ $profile->ruler->figure($strip->cutMm()) }}<span class="text-base font-normal"> {{ $profile->unit()->value }}</span></strong>
             <span class="quiet small figure">{{ $profile->ruler->isMetric() ? \Hebra\Core\Quantity\Ruler::SixteenthInch->text($strip->cutMm()) : \Hebra\Core\Quantity\Ruler::HalfMillimetre->text($strip->cutMm()) }}</span>

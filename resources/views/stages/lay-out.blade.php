@@ -6,7 +6,6 @@
         @if (! $desk->piece->is_pattern)<form method="post" action="/pieces/{{ $desk->piece->ulid }}/keep">@csrf<button type="submit" class="tool" id="keep-pattern">Keep as a pattern</button></form>@endif
     </div>
 </div>
-@include('stages.checks', ['checks' => $desk->checks(\Hebra\Core\Plan\Level::Stop, \Hebra\Core\Plan\Level::Warn)])
 @include('svg.glyphs', ['beads' => $desk->document->beads])
 @php($inShort = $desk->plan->inShort())
 <ol class="line mt-2">
@@ -47,5 +46,7 @@
     <button type="submit" class="word no-js">set</button>
 </form>
 <div class="rule-top mt-4">
-    @include('stages.checks', ['checks' => $desk->checks(\Hebra\Core\Plan\Level::Note)])
+    @include('stages.checks', ['checks' => array_values(array_filter($desk->checks(\Hebra\Core\Plan\Level::Note), fn ($check) => $check->rule !== 'length'))])
+    @php($fine = $desk->checks(\Hebra\Core\Plan\Level::Ok))
+    @if ($fine !== [])<details class="mt-2"><summary class="quiet small">{{ \Hebra\Core\Quantity\Figures::counted(count($fine), 'check') }} fine</summary>@include('stages.checks', ['checks' => $fine])</details>@endif
 </div>

@@ -3,7 +3,7 @@
     <label class="tool">Trace a photo<input class="sr-only" type="file" accept="image/*" id="trace-photo" x-on:change="load"></label>
     <p class="problem" role="alert" x-show="said" x-text="said" x-cloak></p>
     <div x-show="isOpen" x-cloak>
-        <p class="small quiet" id="trace-how">Tap round the outline, top first. Keys: arrows move the cross, with Shift farther, Enter sets a point, Backspace takes it back. Then give its length and width as they measure.</p>
+        <p class="small quiet" id="trace-how">Tap round the outline, top first. Keys: arrows move the cross, with Shift farther, Enter sets a point, Backspace takes it back. Then give its length as it measures: its width follows.</p>
         <div class="trace-sheet">
             <canvas x-ref="photo" aria-hidden="true"></canvas>
             <svg x-ref="sheet" id="trace-sheet" tabindex="0" role="application" aria-label="The photo, to set points on" aria-describedby="trace-how" x-on:click="tap" x-on:keydown="key">

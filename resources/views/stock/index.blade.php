@@ -35,7 +35,7 @@
             <x-field name="amount" label="Length or weight" :value="$was('amount')" :problem="$problem" placeholder="5 m, or 30 g" autocomplete="off" />
             <x-field name="price" label="Price paid" :value="$was('price')" :problem="$problem" placeholder="18.50" autocomplete="off" />
             <x-field name="name" class="is-text" label="Name, if you like" :value="$was('name')" :problem="$problem" autocomplete="off" />
-            <details class="field col-span-2 md:col-span-4" @if ($was('kind') === 'pins') open @endif><summary class="small quiet">For head pins: how many, how long</summary><div class="grid grid-cols-2 gap-4 max-w-md mt-1"><x-field name="pins" label="Pins" :value="$was('pins')" :problem="$problem" inputmode="numeric" autocomplete="off" /><x-field name="pin_length" problem-for="pin length" label="Each long" :value="$was('pin_length')" :problem="$problem" placeholder="50 mm" autocomplete="off" /></div></details>
+            <details class="field col-span-2 md:col-span-4" @if (in_array($was('kind'), \App\Models\Lot::PINS, true)) open @endif><summary class="small quiet">For pins: how many, how long</summary><div class="grid grid-cols-2 gap-4 max-w-md mt-1"><x-field name="pins" label="Pins" :value="$was('pins')" :problem="$problem" inputmode="numeric" autocomplete="off" /><x-field name="pin_length" problem-for="pin length" label="Each long" :value="$was('pin_length')" :problem="$problem" placeholder="50 mm" autocomplete="off" /></div></details>
             <p class="col-span-2 md:col-span-4"><button type="submit" class="do">Take it into stock</button></p>
         </form>
     </section>

@@ -8,7 +8,7 @@
     $id = $drawing->once($one['path']);
     if ($id !== '') { ?><path id="{!! $id !!}" d="{!! $one['path'] !!}"/><use class="edge" href="#{!! $id !!}" stroke-width="{!! $one['width'] !!}"/><use class="body" href="#{!! $id !!}" stroke-width="{!! $one['bodyWidth'] !!}"/><use class="shine" href="#{!! $id !!}" stroke-width="{!! $one['shineWidth'] !!}" transform="{!! $one['shineShift'] !!}"/><?php } else { ?><path class="edge" stroke-width="{!! $one['width'] !!}" d="{!! $one['path'] !!}"/><path class="body" stroke-width="{!! $one['bodyWidth'] !!}" d="{!! $one['path'] !!}"/><path class="shine" stroke-width="{!! $one['shineWidth'] !!}" transform="{!! $one['shineShift'] !!}" d="{!! $one['path'] !!}"/><?php }
 } ?>
-<svg width="{{ $drawing->width }}" height="{{ $drawing->height }}" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" @if ($label === '') aria-hidden="true" @else role="img" aria-label="{{ $label }}" @endif>
+<svg width="{{ $drawing->width }}" height="{{ $drawing->height }}" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" @unless ($isSmall) data-k="{{ $drawing->px(1.0) }}" @endunless @if ($label === '') aria-hidden="true" @else role="img" aria-label="{{ $label }}" @endif>
     <defs>
         @foreach ($drawing->kinds() as $one)
             <g id="{{ $one['id'] }}">@include('svg.bead', $one)</g>
@@ -28,7 +28,7 @@
     @foreach ($drawing->layers() as $layer => $strokes)
 <?php foreach ($strokes as $stroke) { ?>
 {{-- The longest loops of the page, so without the loop variable. Numbers, enum values and ids that the reader has checked: nothing here needs escaping. --}}
-<g class="{!! $stroke['face'] === '' || $stroke['face'] === 'metal' ? 'wire metal-'.$stroke['metal'] : 'wire plate-of bead-'.$stroke['face'] !!}{!! $stroke['runsOn'] ? ' runs-on' : '' !!}" data-mark="{!! $stroke['mark'] !!}"><?php if ($stroke['path'] !== '') { $wire($stroke); } foreach ($stroke['uses'] as [$id, $where]) { ?><use href="#{!! $id !!}" transform="{!! $where !!}"/><?php } ?></g>
+<g class="{!! $drawing->tintOf($stroke) !!}{!! $stroke['runsOn'] ? ' runs-on' : '' !!}" data-mark="{!! $stroke['mark'] !!}"><?php if ($stroke['path'] !== '') { $wire($stroke); } foreach ($stroke['uses'] as [$id, $where]) { ?><use href="#{!! $id !!}" transform="{!! $where !!}"/><?php } ?></g>
 <?php } ?>
 <?php foreach ($drawing->beads($layer) as $one) { ?>
 <use class="on-wire" href="#{!! $one['id'] !!}" x="{!! $one['x'] !!}" y="{!! $one['y'] !!}"{!! $one['turn'] !!} data-mark="{!! $one['mark'] !!}"/>

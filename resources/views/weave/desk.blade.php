@@ -65,6 +65,7 @@
                         <button type="submit" class="do" @disabled($desk->objections !== [])>Make a band of it</button>
                     </form>
                 @endunless
+                <dl class="small mt-3 grid grid-cols-[auto_1fr] gap-x-3">@foreach ($desk->hints as [$what, $words])<dt class="quiet">{{ $what }}</dt><dd>{{ $words }}</dd>@endforeach</dl>
             </section>
         </div>
     @endif

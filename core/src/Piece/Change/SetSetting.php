@@ -26,14 +26,11 @@ final readonly class SetSetting implements Change
         $part = $piece->part($this->part);
         foreach ($part->technique()->parameters() as $parameter) {
             if ($parameter->key === $this->key) {
-                return Sized::following(
-                    $piece,
-                    $part,
-                    $part->withSetting($this->key, $parameter->fromText(
-                        $this->value, $this->bare, $parameter->per === '' ? 0.0 : $part->mm($parameter->per),
-                    )),
-                    $this->key,
-                );
+                $set = $part->withSetting($this->key, $parameter->fromText(
+                    $this->value, $this->bare, $parameter->per === '' ? 0.0 : $part->mm($parameter->per),
+                ));
+
+                return Sized::following($piece, $part, $part->technique()->following($set, $this->key), $this->key);
             }
         }
         throw InvalidPiece::unknownKey('settings', $this->key);

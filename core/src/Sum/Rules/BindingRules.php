@@ -203,10 +203,19 @@ final class BindingRules
 
                 return new Answer(['wire_length_mm' => $weave->wireLengthMm(), 'woven_length_mm' => $weave->wovenMm(), 'turns' => $weave->turns(), 'repeats' => $weave->repeats], $working, array_values(array_filter([
                     $free === [] ? null : 'No figure takes core '.implode(' or ', $free).': it would fall out.',
+                    self::reached($weave),
                     'Tails are not in it: start with about 50 mm; cores want what their curves and ends need, about 100 mm a side in a bracelet.',
                 ])));
             }, [['repeats', 'length', 'have']], ['figure weave'],
             figure: fn (Given $given): Diagram => self::wovenDrawn(self::woven($given)));
+    }
+
+    private static function reached(Weave $weave): ?string
+    {
+        return $weave->reachedMm() > 0.0
+            ? 'From a figure to one beyond it the wire goes on behind, 2·s for each core: '
+                .Figures::trim($weave->repeats * $weave->reachedMm(), 1).' mm more, which a band has in it.'
+            : null;
     }
 
     private static function woven(Given $given): Weave
@@ -294,7 +303,7 @@ final class BindingRules
                         "{$repeats} × ".Figures::trim($one, 3),
                         $repeats * $one,
                     ),
-                ], ['Tails are not in it.']);
+                ], array_values(array_filter([$passes->objection(), 'Tails are not in it.'])));
             }, [['repeats', 'have']], ['basket']);
     }
 

@@ -23,6 +23,8 @@ use Hebra\Core\Quantity\Figures;
  */
 final class Construction
 {
+    private const LETTERS = 26;
+
     /** @var array<string, Thing> */
     private array $things = [];
 
@@ -270,9 +272,20 @@ final class Construction
         return isset($this->held[$run]);
     }
 
+    /** A to Z, then AA, AB, … */
     public static function letter(int $run): string
     {
-        return chr(ord('A') + $run);
+        return ($run < self::LETTERS ? '' : self::letter(intdiv($run, self::LETTERS) - 1))
+            .chr(ord('A') + $run % self::LETTERS);
+    }
+
+    /** Which run a letter names, as it is written. */
+    public static function ofLetter(string $letter): int
+    {
+        return array_reduce(
+            str_split(strtoupper($letter)),
+            fn (int $run, string $one): int => ($run + 1) * self::LETTERS + ord($one) - ord('A'), -1,
+        );
     }
 
     /**

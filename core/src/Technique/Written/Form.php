@@ -50,7 +50,7 @@ final readonly class Form
     /** The letter of a run of beads. */
     public static function letter(string $name): string
     {
-        return "(?<{$name}>[a-z])";
+        return "(?<{$name}>[a-z]{1,2})";
     }
 
     public static function side(string $name): string

@@ -121,6 +121,11 @@ final class Opened
         $part->technique->hammered($part) === null || throw Refused::because(
             'part', $label, 'is hammered, and a free wire stays as it is drawn', 'a part that is not hammered',
         );
+        foreach ($part->technique->courses($part) as $course) {
+            $course->pinMm === null || throw Refused::because(
+                'part', $label, "is made on a bought {$course->pinKind->words()}", 'a part that is cut from wire',
+            );
+        }
         foreach ($part->strung as $strung) {
             $strung->bead->drilling === Drilling::Lengthwise || throw Refused::because(
                 'part', $label, "carries {$strung->bead->words()}, {$strung->bead->drilling->words()}",
@@ -136,7 +141,7 @@ final class Opened
         }
         self::isWhole($part, PartPlan::of($freely, $freely->part($id), new Profile)) || throw Refused::because(
             'part', $label, 'does not come out the same told freely',
-            'a part whose wires are bent and wrapped, not slit',
+            'a part whose wires are bent and wrapped, not slit or pierced',
         );
 
         return $change;

@@ -37,6 +37,6 @@ final readonly class Reading
     /** The run that a letter names. */
     public function run(string $name): ?int
     {
-        return $this->has($name) ? ord($this->found[$name]) - ord('a') : null;
+        return $this->has($name) ? Construction::ofLetter($this->found[$name]) : null;
     }
 }

@@ -9,6 +9,7 @@ use Hebra\Core\Course\Strung;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Technique\Written\Construction;
 use Hebra\Core\Technique\Written\Form;
 use Hebra\Core\Technique\Written\Handwork;
 use Hebra\Core\Technique\Written\HoldsNothing;
@@ -35,7 +36,7 @@ final readonly class To implements WrittenMove
     {
         return new Form(
             'to',
-            '(?<place>.+?)(?: taking '.Form::length('takes').')?(?: with (?<with>\\d+ [a-z](?: and \\d+ [a-z])*))?',
+            '(?<place>.+?)(?: taking '.Form::length('takes').')?(?: with (?<with>\\d+ [a-z]{1,2}(?: and \\d+ [a-z]{1,2})*))?',
             'to 4 0 heading up, or to 4 0 taking 6 with 3 A',
             'in one sweep to a place, millimetres right and down, and towards you; bowed so that it takes so much wire; '
                 .'with beads on it',
@@ -49,7 +50,7 @@ final readonly class To implements WrittenMove
             [$count, $letter] = explode(' ', $one);
             $beads[] = [
                 (int) Refused::outside($reading->field, $reading->written, 'beads', (float) $count, 1, 500),
-                ord($letter) - ord('a'),
+                Construction::ofLetter($letter),
             ];
         }
 

@@ -1,0 +1,270 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Technique;
+
+use Hebra\Core\Bead\Bead;
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Frame;
+use Hebra\Core\Course\Move;
+use Hebra\Core\Course\Segment;
+use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Shape\Straight;
+use Hebra\Core\Course\Stringing;
+use Hebra\Core\Course\Strung;
+use Hebra\Core\Course\Threaded;
+use Hebra\Core\Figure\Placement;
+use Hebra\Core\Piece\Change\SetSetting;
+use Hebra\Core\Piece\Family;
+use Hebra\Core\Piece\Parameter;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Plan\Caution;
+use Hebra\Core\Plan\Check;
+use Hebra\Core\Plan\EventKind;
+use Hebra\Core\Plan\EyeKind;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Moment;
+use Hebra\Core\Plan\Operation;
+use Hebra\Core\Plan\PartPlan;
+use Hebra\Core\Plan\ReadyMade;
+use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Technique;
+use Hebra\Core\Plan\Way;
+use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
+
+/**
+ * Cord or ribbon with bought ends: cut = what is seen between the ends + what goes into either. What is threaded slides
+ * on it and takes none of its length. Its wire is how thick the cord is, in the metal of its ends. Millimetres. Common
+ * practice: 8 mm into a cap, glued or pressed; a glue’s own sheet says how long it sets.
+ */
+final class Cord implements Technique
+{
+    use Usual;
+
+    /** Grams of a cubic centimetre of it, and of a cap with its ring [memory]. */
+    private const DENSITY = ['leather' => 0.95, 'cotton' => 0.8, 'silk' => 0.9, 'linen' => 0.85, 'rubber' => 1.1];
+
+    private const CAP_G = 0.25;
+
+    private const GLUED = 'glued';
+
+    public function name(): string
+    {
+        return 'cord';
+    }
+
+    public function label(): string
+    {
+        return 'cord';
+    }
+
+    public function role(): string
+    {
+        return 'cord';
+    }
+
+    public function family(): Family
+    {
+        return Family::Chain;
+    }
+
+    public function usualWire(): Wire
+    {
+        return new Wire(Metal::Sterling, WireSize::millimetres(2.0), Temper::DeadSoft);
+    }
+
+    public function parameters(): array
+    {
+        return [
+            Parameter::length('long', 'length between its ends', 400.0, 5.0, 3000.0),
+            Parameter::choice('made_of', 'made of', 'leather', array_combine(
+                array_keys(self::DENSITY), array_keys(self::DENSITY),
+            )),
+            Parameter::choice('colour', 'colour', 'sand', array_combine(Bead::COLOURS, Bead::COLOURS)),
+            Parameter::choice(
+                'ends', 'its ends are', self::GLUED,
+                [self::GLUED => 'glued into caps', 'pressed' => 'pressed into crimp ends'],
+            ),
+            Parameter::length('into', 'goes into each end', 8.0, 2.0, 30.0),
+            Parameter::length('inside', 'rings of the ends, inside', 2.5, 1.0, 12.0),
+        ];
+    }
+
+    public function takesBeads(): bool
+    {
+        return true;
+    }
+
+    public function usualBeads(): int
+    {
+        return 0;
+    }
+
+    public function isBought(Part $part): bool
+    {
+        return true;
+    }
+
+    private function cap(PartPlan $part): EndCap
+    {
+        return new EndCap($part, $part->part->mm('inside'), $part->part->mm('into'), 'ring of the cord’s end');
+    }
+
+    public function eyes(PartPlan $part, string $instance): array
+    {
+        $eye = fn (string $name) => $this->cap($part)->eye($instance, $name, EyeKind::Closed);
+
+        return ['top' => $eye('top'), 'bottom' => $eye('bottom')];
+    }
+
+    public function along(PartPlan $part): array
+    {
+        return ['top', 'thread', 'bottom'];
+    }
+
+    public function inShort(PartPlan $part): string
+    {
+        return $part->profile->length($part->part->mm('long'));
+    }
+
+    public function hung(PartPlan $part): array
+    {
+        return ['bottom' => new Placement($this->cap($part)->hangsMm($part->part->mm('long')), false)];
+    }
+
+    public function courses(PartPlan $part): array
+    {
+        [$cap, $long, $thick] = [$this->cap($part), $part->part->mm('long'), $part->wireMm()];
+        $segment = Segment::given(
+            SegmentKind::Straight, $long, 'cord', $part->mark('cord'), 'as set', $part->sourceOf($long),
+        );
+        $cord = (new Stretch($part))
+            ->move(new Move($segment->carrying($part->strung), new Straight($long), $this->sliding($part)))
+            ->course('Cord', $part->part->wire, $part->times, Frame::down($cap->beginsMm()))
+            ->coloured($part->part->choice('colour'));
+        $end = fn (string $name, float $atMm): Course => (new Stretch($part))->move($cap->cap($name, $thick))
+            ->course('End', $part->part->wire, $part->times, Frame::down($atMm));
+
+        return [
+            $cord, $end('top', $cap->beginsMm() - $cap->capMm), $end('bottom', $cap->beginsMm() + $long),
+            ...$cap->rings($long),
+        ];
+    }
+
+    /** @return list<Threaded> in its middle, where it hangs */
+    private function sliding(PartPlan $part): array
+    {
+        $from = max(0.0, ($part->part->mm('long') - $part->stackMm()) / 2);
+        $threaded = [];
+        foreach ($part->strung as $strung) {
+            $threaded[] = new Threaded($strung->bead, $strung->count, $part->mark('beads'), atMm: $from);
+            $from += $strung->lengthMm();
+        }
+
+        return $threaded;
+    }
+
+    public function readyMade(PartPlan $part): array
+    {
+        [$one, $thick] = [$part->part, $part->wireMm()];
+        $takes = $one->mm('long') + 2 * $one->mm('into');
+        $grams = M_PI / 4 * $thick ** 2 * $takes * self::DENSITY[$one->choice('made_of')] / 1000;
+        $cord = $one->choice('colour').' '.$one->choice('made_of').' cord '.Figures::mm($thick);
+        $ends = ($one->choice('ends') === self::GLUED ? 'cord cap ' : 'crimp end ').Figures::mm($thick).' inside, '
+            .$part->wire->metal->words();
+
+        return [
+            new ReadyMade("{$cord}: ".$part->profile->length($takes), 1, $grams, $cord, $takes),
+            new ReadyMade($ends, 2, self::CAP_G * $thick / 2),
+        ];
+    }
+
+    public function steps(PartPlan $part, Moment $moment): array
+    {
+        return match (true) {
+            $moment->is(EventKind::Form, 'top') => [$this->cutStep($part, $moment), ...$this->endSteps($part, $moment, 'top')],
+            $moment->is(EventKind::Thread, '') && $part->strung !== [] => [$this->threadStep($part, $moment)],
+            $moment->is(EventKind::Form, 'bottom') => $this->endSteps($part, $moment, 'bottom'),
+            default => [],
+        };
+    }
+
+    private function cutStep(PartPlan $part, Moment $moment): Step
+    {
+        $takes = $part->part->mm('long') + 2 * $part->part->mm('into');
+
+        return new Step(
+            $moment, '', 'Cut the cord',
+            'Cut '.$part->profile->length($takes).' of it, square: '.$part->profile->length($part->part->mm('long'))
+                .' are seen and '.$part->profile->length($part->part->mm('into')).' go into each end.',
+            [$part->mark('cord')], tool: 'sharp scissors or knife, ruler', cautions: [Caution::CutEnds],
+            operation: Operation::Cut,
+        );
+    }
+
+    /** @return list<Step> */
+    private function endSteps(PartPlan $part, Moment $moment, string $name): array
+    {
+        $which = $name === 'top' ? 'first' : 'other';
+        $into = $part->profile->length($part->part->mm('into'));
+        if ($part->part->choice('ends') !== self::GLUED) {
+            return [new Step(
+                $moment, '', "Press the {$which} end",
+                "Put {$into} of the cord into the crimp end, fold or press it over it, and pull to test it.",
+                [$part->mark($name.'-cap')], tool: 'chain-nose pliers', operation: Operation::Crimp,
+            )];
+        }
+
+        return [
+            new Step(
+                $moment, '', "Glue the {$which} cap on",
+                "Try it dry, then put a little glue into the cap and push {$into} of the cord in, turning it.",
+                [$part->mark($name.'-cap')], tool: 'glue, a stick to spread it', cautions: [Caution::Glue],
+                operation: Operation::Wait,
+            ),
+            new Step(
+                $moment, '', 'Let it set',
+                'Leave it lying for as long as the glue’s own sheet says, then pull to test it.',
+                [$part->mark($name.'-cap')], asks: 'Has it set as long as its sheet says?', operation: Operation::Wait,
+            ),
+        ];
+    }
+
+    private function threadStep(PartPlan $part, Moment $moment): Step
+    {
+        $step = new Step(
+            $moment, '', 'Thread what slides on it',
+            Stringing::words($part->strung).': they stay on once the other end is closed.', [$part->mark('beads')],
+            $part->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread,
+        );
+
+        return $step->putting($part->strung, $part->cutKey());
+    }
+
+    public function checks(PartPlan $part): array
+    {
+        $over = $part->stackMm() - $part->part->mm('long');
+        $checks = [];
+        if ($over > 0.0) {
+            $checks[] = new Check(
+                Level::Stop, 'room', 'What is threaded is '.$part->profile->length($over).' longer than the cord.',
+                $part->part->id,
+                [new Way('A longer cord', new SetSetting($part->part->id, 'long', ceil($part->stackMm()).' mm'))],
+            );
+        }
+        $widest = max([0.0, ...array_map(fn (Strung $strung): float => $strung->bead->holeMm, $part->strung)]);
+        if ($widest >= $part->wireMm() + 0.9) {
+            $checks[] = new Check(
+                Level::Note, 'cord end', 'A hole of '.$part->profile->size($widest)
+                    .' may slip over the end of the cord: try it before the end is closed.', $part->part->id,
+            );
+        }
+
+        return $checks;
+    }
+}
