@@ -2,10 +2,15 @@
 
 declare(strict_types=1);
 
-// Router of PHP's own web server: files of public/ as they are, kept by the browser; everything else goes to the application.
+// Router of PHP's own web server: files of public/ as they are, kept by the browser; everything else goes to the
+// application.
 
 $path = urldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
-$types = ['css' => 'text/css', 'js' => 'text/javascript', 'svg' => 'image/svg+xml', 'png' => 'image/png', 'ico' => 'image/x-icon', 'woff2' => 'font/woff2', 'json' => 'application/json', 'webmanifest' => 'application/manifest+json', 'txt' => 'text/plain'];
+$types = [
+    'css' => 'text/css', 'js' => 'text/javascript', 'svg' => 'image/svg+xml', 'png' => 'image/png',
+    'ico' => 'image/x-icon', 'woff2' => 'font/woff2', 'json' => 'application/json',
+    'webmanifest' => 'application/manifest+json', 'txt' => 'text/plain',
+];
 $type = $types[pathinfo($path, PATHINFO_EXTENSION)] ?? null;
 
 if ($type !== null && ! str_contains($path, '..') && is_file(__DIR__.'/public'.$path)) {

@@ -22,7 +22,9 @@ return Application::configure(basePath: dirname(__DIR__))
         // Hebra answers no other origin, and the package behind this middleware is not installed.
         $middleware->remove(HandleCors::class);
         $middleware->prepend(Answers::class);
-        $middleware->web(append: [VisibleText::class, Writes::class, SessionOfHere::class, AuthenticateSession::class, Once::class]);
+        $middleware->web(
+            append: [VisibleText::class, Writes::class, SessionOfHere::class, AuthenticateSession::class, Once::class]
+        );
         $middleware->prependToPriorityList(AuthenticatesRequests::class, Writes::class);
         // A field of a piece that was emptied says so; what is missing is another thing.
         $middleware->convertEmptyStringsToNull([

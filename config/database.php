@@ -15,7 +15,9 @@ return [
             'journal_mode' => 'WAL',
             // The log is written back every so many pages, and given back to the disk; the others stand in for a full
             // disk and a closed one.
-            'pragmas' => ['wal_autocheckpoint' => 500, 'journal_size_limit' => 4_194_304] + array_filter(['max_page_count' => (int) env('DB_MOST_PAGES', 0), 'query_only' => (int) env('DB_READ_ONLY', 0)]),
+            'pragmas' => ['wal_autocheckpoint' => 500, 'journal_size_limit' => 4_194_304] + array_filter(
+                ['max_page_count' => (int) env('DB_MOST_PAGES', 0), 'query_only' => (int) env('DB_READ_ONLY', 0)]
+            ),
             // A commit is on the disk before it is answered: the book is a ledger.
             'synchronous' => 'FULL',
             'transaction_mode' => 'IMMEDIATE',

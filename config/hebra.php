@@ -7,7 +7,10 @@ return [
     'demo' => (bool) env('HEBRA_DEMO', false),
 
     // The names it answers to, besides this machine's own.
-    'hosts' => ['127.0.0.1', 'localhost', '[::1]', ...array_filter(array_map(trim(...), explode(',', mb_strtolower((string) env('HEBRA_HOSTS', '')))))],
+    'hosts' => [
+        '127.0.0.1', 'localhost', '[::1]',
+        ...array_filter(array_map(trim(...), explode(',', mb_strtolower((string) env('HEBRA_HOSTS', ''))))),
+    ],
 
     // Where the phone at the bench finds it, if it is open to the network: https://192.168.1.20:8600
     'lan' => env('HEBRA_LAN'),

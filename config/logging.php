@@ -7,7 +7,12 @@ return [
     'deprecations' => ['channel' => 'null'],
     'channels' => [
         // A file a day, for two weeks, for its owner alone.
-        'daily' => ['driver' => 'daily', 'path' => (env('HEBRA_STORAGE') ? env('HEBRA_STORAGE').'/logs/' : storage_path('logs/')).env('HEBRA_MODE', 'workshop').'.log', 'level' => 'warning', 'days' => 14, 'permission' => 0600],
+        'daily' => [
+            'driver' => 'daily',
+            'path' => (env('HEBRA_STORAGE') ? env('HEBRA_STORAGE').'/logs/' : storage_path('logs/'))
+                .env('HEBRA_MODE', 'workshop').'.log',
+            'level' => 'warning', 'days' => 14, 'permission' => 0600,
+        ],
         'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
     ],
 ];

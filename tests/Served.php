@@ -76,8 +76,16 @@ final class Served
 
     private function serve(): void
     {
-        $server = proc_open(['setsid', PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:{$this->port}", '-t', 'public', $this->router], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', "{$this->scratch}/server.log", 'w']], $pipes, dirname(__DIR__),
-            [...$this->environment, ...$this->more, ...$this->workers > 1 ? ['PHP_CLI_SERVER_WORKERS' => (string) $this->workers] : []]);
+        $server = proc_open([
+            'setsid', PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:{$this->port}", '-t', 'public',
+            $this->router,
+        ], [
+            ['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', "{$this->scratch}/server.log", 'w'],
+        ], $pipes, dirname(__DIR__),
+            [
+                ...$this->environment, ...$this->more,
+                ...$this->workers > 1 ? ['PHP_CLI_SERVER_WORKERS' => (string) $this->workers] : [],
+            ]);
         is_resource($server) || throw new RuntimeException('The server did not start.');
         $this->server = $server;
         for ($try = 0; $try < 200 && @fsockopen('127.0.0.1', $this->port) === false; $try++) {
@@ -145,7 +153,10 @@ final class Served
         $token = $visitor->ask('/sign-up')->token();
         $visitor->ask(
             '/sign-up',
-            ['_token' => $token, 'workshop' => "{$name}’s", 'name' => $name, 'email' => mb_strtolower($name).'@w.example', 'password' => 'a few plain words'],
+            [
+                '_token' => $token, 'workshop' => "{$name}’s", 'name' => $name,
+                'email' => mb_strtolower($name).'@w.example', 'password' => 'a few plain words',
+            ],
         );
         $visitor->status === 302
             || throw new RuntimeException(

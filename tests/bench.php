@@ -83,7 +83,10 @@ $wraps = 3;
 $changed = function () use ($visitor, $home, $form, &$wraps): void {
     $visitor->ask(
         "{$home}/changes",
-        [...$form, 'revision' => $visitor->revision(), 'do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => $wraps = $wraps === 3 ? 4 : 3],
+        [
+            ...$form, 'revision' => $visitor->revision(), 'do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps',
+            'value' => $wraps = $wraps === 3 ? 4 : 3,
+        ],
         true,
     );
     $visitor->status === 200 || throw new RuntimeException("The change was answered with {$visitor->status}");
@@ -109,7 +112,8 @@ $pulled = function (string $home, array $values) use ($visitor): array {
     foreach ($values as $round => $value) {
         $start = hrtime(true);
         $visitor->ask("{$home}/tried?".http_build_query([
-            'do' => 'part.set', 'part' => 'p2', 'key' => 'top_inside', 'value' => $value, 'revision' => $revision, 'open' => 'p2',
+            'do' => 'part.set', 'part' => 'p2', 'key' => 'top_inside', 'value' => $value, 'revision' => $revision,
+            'open' => 'p2',
             'run' => 0, 'hung' => '63 400 3',
         ]));
         $visitor->status === 200 || throw new RuntimeException("What was tried was answered with {$visitor->status}");
@@ -241,7 +245,9 @@ $ranking = timed(function () use ($piece, $profile): void {
     }
 }, 60);
 $packing = median(array_map(fn (array $wires): float => timed(fn () => WirePacking::neededMm($wires), 15), [
-    [1.0, 1.0, 0.8, 0.8, 0.6, 0.6, 0.5, 0.5], [1.0, 0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3], [0.5, 0.5, 0.5, 0.4, 0.4, 0.4, 0.3, 0.3], [0.8, 0.8, 0.8, 0.8, 0.8, 0.5, 0.5, 0.5], [1.0, 0.6, 0.6, 0.6, 0.4, 0.4, 0.4, 0.4],
+    [1.0, 1.0, 0.8, 0.8, 0.6, 0.6, 0.5, 0.5], [1.0, 0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3],
+    [0.5, 0.5, 0.5, 0.4, 0.4, 0.4, 0.3, 0.3], [0.8, 0.8, 0.8, 0.8, 0.8, 0.5, 0.5, 0.5],
+    [1.0, 0.6, 0.6, 0.6, 0.4, 0.4, 0.4, 0.4],
 ]));
 
 $row = fn (string $what, string $measured, string $aim, bool $isMet) => printf(
@@ -257,7 +263,8 @@ $row('bare route of the framework, same server', sprintf('%.1f ms', $bare), '', 
 $row('one field changed, whole request and fragment', sprintf('%.1f ms', $change), '', true);
 $row('  against the bare route', sprintf('%.2f ×', $change / $bare), 'aim ≤ 4 ×', $change <= 4 * $bare);
 $row(
-    'a measure while it is pulled, median and 95th of 100', sprintf('%.1f, %.1f ms', ...$pull), 'aim ≤ 50 ms', $pull[1] <= 50,
+    'a measure while it is pulled, median and 95th of 100', sprintf('%.1f, %.1f ms', ...$pull), 'aim ≤ 50 ms',
+    $pull[1] <= 50,
 );
 $row('the Cut page, whole', sprintf('%.1f ms', $cut), '', true);
 $row('planning alone, steps worded', sprintf('%.2f ms', $planning), 'aim ≤ 5 ms', $planning <= 5);
@@ -306,7 +313,8 @@ $row(
 );
 
 printf(
-    "\nCut for a maker's hand after thirty makings, against the sum and an inch (400 simulated makers, ten links of 22 AWG each)\n\n",
+    "\nCut for a maker's hand after thirty makings, against the sum and an inch (400 simulated makers, ten links of 22 "
+        ."AWG each)\n\n",
 );
 $makers = new Makers(21);
 $plainCut = Planner::plan(Patterns::start('link-and-drop', 'Saved'), new Profile)->cuts[1];
@@ -315,13 +323,17 @@ $wire = $inchWire = $short = $inchShort = $wires = 0;
 for ($maker = 0; $maker < 400; $maker++) {
     [$factor, $spread] = $makers->maker();
     $learned = Learned::from(array_map(fn (): Log => new Log($makers->normal($factor, $spread)), range(1, 30)));
-    $cut = (new Hand([$work->key() => $learned], [], new SimulatedPrices, '2026-11-25', 2200, Ruler::HalfMillimetre))->fitted(
+    $cut = (new Hand(
+        [$work->key() => $learned], [], new SimulatedPrices, '2026-11-25', 2200, Ruler::HalfMillimetre,
+    ))->fitted(
         $plainCut,
     )->lengthMm();
     for ($link = 0; $link < 10; $link++) {
         $needs = $work->straightMm + $work->tailMm + $work->formedMm * $makers->normal($factor, $spread);
         [$wire, $inchWire, $wires] = [$wire + $cut, $inchWire + $plainCut->lengthMm() + 25.4, $wires + 1];
-        [$short, $inchShort] = [$short + ($needs > $cut ? 1 : 0), $inchShort + ($needs > $plainCut->lengthMm() + 25.4 ? 1 : 0)];
+        [$short, $inchShort] = [
+            $short + ($needs > $cut ? 1 : 0), $inchShort + ($needs > $plainCut->lengthMm() + 25.4 ? 1 : 0),
+        ];
     }
 }
 $row('wire a link, by hand and by the inch', sprintf('%.1f mm, %.1f', $wire / $wires, $inchWire / $wires), '', true);
@@ -334,7 +346,8 @@ $row(
 );
 
 printf(
-    "\nThe cutting plan, two seconds each, against cbc with ten where it is installed (a benchmark only; nothing here needs it)\n\n",
+    "\nThe cutting plan, two seconds each, against cbc with ten where it is installed (a benchmark only; nothing here "
+        ."needs it)\n\n",
 );
 $cutTerms = new CuttingTerms;
 $shares = $ours = $theirs = [];
@@ -381,7 +394,10 @@ $many = array_map(fn (int $at): CutKind => new CutKind("cut {$at}", (float) mt_r
 $start = hrtime(true);
 CuttingPlanner::plan(
     $many,
-    [...array_map(fn (int $at): StockRow => new StockRow("piece {$at}", (float) mt_rand(80, 900), 1), range(1, 25)), new StockRow('coil', 5000.0, 0)],
+    [
+        ...array_map(fn (int $at): StockRow => new StockRow("piece {$at}", (float) mt_rand(80, 900), 1), range(1, 25)),
+        new StockRow('coil', 5000.0, 0),
+    ],
     $cutTerms,
     new Deadline(1.8),
 );

@@ -79,7 +79,9 @@ for ($round = 0; $round < 25; $round++) {
         $visitor->ask("/pieces/{$piece}/makings", ['_token' => $token]);
     }
     $open = array_column(
-        $served->rows('SELECT m.ulid, u.name FROM makings m JOIN users u ON u.workshop_id = m.workshop_id WHERE m.closed_at IS NULL'),
+        $served->rows(
+            'SELECT m.ulid, u.name FROM makings m JOIN users u ON u.workshop_id = m.workshop_id WHERE m.closed_at IS NULL',
+        ),
         'ulid',
         'name',
     );
@@ -189,7 +191,10 @@ $served = Served::start([], 1, 'tests/bench-server.php', true);
 $visitor = $served->maker();
 $token = $visitor->token();
 [$slowest, $largest, $most] = [0.0, 0, 0];
-foreach (['jump-ring' => [2000, 200], 'wrapped-link' => [400, 200], 'chain' => [10, 200], 'memory-wire' => [50, 1], 'bangle' => [40, 50], 'woven-band' => [20, 1]] as $technique => [$repeat, $copies]) {
+foreach ([
+    'jump-ring' => [2000, 200], 'wrapped-link' => [400, 200], 'chain' => [10, 200], 'memory-wire' => [50, 1],
+    'bangle' => [40, 50], 'woven-band' => [20, 1],
+] as $technique => [$repeat, $copies]) {
     foreach (Everything::techniques() as $name => $piece) {
         if ($name !== $technique) {
             continue;
@@ -204,13 +209,20 @@ foreach (['jump-ring' => [2000, 200], 'wrapped-link' => [400, 200], 'chain' => [
         );
         unlink($file);
         $home = '/pieces/'.$served->rows('SELECT ulid FROM pieces ORDER BY id DESC LIMIT 1')[0]['ulid'];
-        foreach (['lay-out', 'cut', 'make', 'log', 'bill', 'strips', 'drawing.svg', 'cut-sheet.pdf', 'bench-sheet.pdf'] as $page) {
+        foreach ([
+            'lay-out', 'cut', 'make', 'log', 'bill', 'strips', 'drawing.svg', 'cut-sheet.pdf', 'bench-sheet.pdf',
+        ] as $page) {
             $visitor->ask("{$home}/{$page}");
             $visitor->status === 200 || told("{$technique}: {$page}", false, (string) $visitor->status);
-            [$slowest, $largest, $most] = [max($slowest, $visitor->seconds), max($largest, strlen($visitor->body)), max($most, (int) $visitor->peak)];
+            [$slowest, $largest, $most] = [
+                max($slowest, $visitor->seconds), max($largest, strlen($visitor->body)),
+                max($most, (int) $visitor->peak),
+            ];
         }
         $visitor->ask('/cutting?pieces[]='.basename($home));
-        [$slowest, $largest, $most] = [max($slowest, $visitor->seconds), max($largest, strlen($visitor->body)), max($most, (int) $visitor->peak)];
+        [$slowest, $largest, $most] = [
+            max($slowest, $visitor->seconds), max($largest, strlen($visitor->body)), max($most, (int) $visitor->peak),
+        ];
     }
 }
 told(

@@ -9,7 +9,10 @@ declare(strict_types=1);
 const ROOT = __DIR__.'/..';
 const SECONDS = 240;
 // What tells most at once comes first.
-const TESTS = 'vendor/bin/phpunit --no-progress core/tests/GridTest.php && vendor/bin/phpunit --no-progress core/tests/Sum/SweepTest.php && vendor/bin/phpunit --no-progress core/tests/Quantity && vendor/bin/phpunit --no-progress core/tests/Plan/LikenessTest.php && vendor/bin/phpunit --testsuite core --no-progress --stop-on-failure --stop-on-error';
+const TESTS = 'vendor/bin/phpunit --no-progress core/tests/GridTest.php && vendor/bin/phpunit --no-progress '
+    .'core/tests/Sum/SweepTest.php && vendor/bin/phpunit --no-progress core/tests/Quantity && vendor/bin/phpunit '
+    .'--no-progress core/tests/Plan/LikenessTest.php && vendor/bin/phpunit --testsuite core --no-progress '
+    .'--stop-on-failure --stop-on-error';
 const OTHER = [
     '+' => '-',
     '-' => '+',
@@ -31,7 +34,10 @@ const OTHER = [
     'false' => 'true',
 ];
 
-/** @return list<array{file: string, at: int, line: int, was: string, is: string}> every place of a file where a fault may be put */
+/**
+ * @return list<array{file: string, at: int, line: int, was: string, is: string}> every place of a file where a fault
+ *     may be put
+ */
 function places(string $file): array
 {
     $places = [];
@@ -43,7 +49,10 @@ function places(string $file): array
             $is = $token->is(T_DNUMBER)
                 ? var_export((float) $token->text * 1.1 + 0.01, true)
                 : (ctype_digit($token->text) ? (string) ((int) $token->text + 1) : null);
-        } elseif (isset(OTHER[$token->text]) && ! $token->is([T_CONSTANT_ENCAPSED_STRING, T_COMMENT, T_DOC_COMMENT, T_INLINE_HTML])) {
+        } elseif (
+            isset(OTHER[$token->text])
+            && ! $token->is([T_CONSTANT_ENCAPSED_STRING, T_COMMENT, T_DOC_COMMENT, T_INLINE_HTML])
+        ) {
             $is = in_array($token->text, ['min', 'max', 'floor', 'ceil'], true)
                 && in_array($before, ['->', '::', 'function', '$'], true)
                 ? null
@@ -90,7 +99,10 @@ function tree(int $job): string
 {
     $tree = sys_get_temp_dir().'/hebra-mutants-'.getmypid()."-{$job}";
     mkdir($tree);
-    foreach (['core', 'app', 'resources', 'docs', 'vendor', 'packages', 'tests', 'database', 'routes', 'config', 'bootstrap', 'phpunit.xml', 'composer.json', 'artisan'] as $part) {
+    foreach ([
+        'core', 'app', 'resources', 'docs', 'vendor', 'packages', 'tests', 'database', 'routes', 'config', 'bootstrap',
+        'phpunit.xml', 'composer.json', 'artisan',
+    ] as $part) {
         if (file_exists(ROOT.'/'.$part)) {
             exec('cp -al '.escapeshellarg(ROOT.'/'.$part).' '.escapeshellarg($tree.'/'), $out, $code);
             $code === 0 || exec('cp -a '.escapeshellarg(ROOT.'/'.$part).' '.escapeshellarg($tree.'/'));
@@ -113,7 +125,9 @@ function put(string $tree, string $file, ?array $fault): void
 }
 
 $options = getopt('', ['count:', 'seed:', 'jobs:']);
-[$count, $seed, $jobs] = [(int) ($options['count'] ?? 60), (int) ($options['seed'] ?? 1), max(1, (int) ($options['jobs'] ?? 4))];
+[$count, $seed, $jobs] = [
+    (int) ($options['count'] ?? 60), (int) ($options['seed'] ?? 1), max(1, (int) ($options['jobs'] ?? 4)),
+];
 passthru('cd '.escapeshellarg(ROOT).' && ('.TESTS.') > /dev/null', $isRed);
 $isRed === 0 || exit("The tests of the core fail without any fault: nothing can be said.\n");
 $waiting = chosen($count, $seed);

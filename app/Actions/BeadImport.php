@@ -28,8 +28,13 @@ final class BeadImport extends TableImport
     public function columns(): array
     {
         return [
-            'shape' => ['Shape', ['form', 'kind']], 'width' => ['Width', ['width mm', 'size', 'size mm', 'diameter', 'mm']], 'length' => ['Length', ['length mm', 'along the hole']], 'hole' => ['Hole', ['hole mm', 'bore']],
-            'name' => ['Name', ['label', 'bead']], 'colour' => ['Colour', ['color']], 'material' => ['Material', ['made of']], 'drilling' => ['Drilling', ['drilled']], 'owned' => ['How many', ['count', 'pieces', 'quantity', 'held']], 'price' => ['Price of one', ['cost', 'paid']],
+            'shape' => ['Shape', ['form', 'kind']],
+            'width' => ['Width', ['width mm', 'size', 'size mm', 'diameter', 'mm']],
+            'length' => ['Length', ['length mm', 'along the hole']], 'hole' => ['Hole', ['hole mm', 'bore']],
+            'name' => ['Name', ['label', 'bead']], 'colour' => ['Colour', ['color']],
+            'material' => ['Material', ['made of']], 'drilling' => ['Drilling', ['drilled']],
+            'owned' => ['How many', ['count', 'pieces', 'quantity', 'held']],
+            'price' => ['Price of one', ['cost', 'paid']],
         ];
     }
 

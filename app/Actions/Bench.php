@@ -68,13 +68,17 @@ final class Bench
     /**
      * Does what one event says, once.
      *
-     * @throws Problem if the making stands elsewhere, something is uncounted or not hooked on, or the event says nothing known
+     * @throws Problem if the making stands elsewhere, something is uncounted or not hooked on, or the event says
+     *     nothing known
      */
     public function move(Making $making, Plan $plan, BenchEvent $event): void
     {
         DB::transaction(function () use ($making, $plan, $event): void {
             $making->refresh();
-            if ($event->name !== '' && DB::table('bench_events')->where('making_id', $making->id)->where('event', $event->name)->exists()) {
+            if (
+                $event->name !== ''
+                && DB::table('bench_events')->where('making_id', $making->id)->where('event', $event->name)->exists()
+            ) {
                 return;
             }
             ! $making->isClosed() || throw Refused::closed();
@@ -146,7 +150,11 @@ final class Bench
     private function stands(Making $making, Progress $progress, int $counted): void
     {
         $making->forceFill(
-            ['progress' => $progress->write() + ($making->isByOperation() ? ['operations' => true] : []), 'is_across' => $progress->isAcross, 'step' => $progress->count(), 'counted' => $counted, 'moves' => $making->moves + 1, 'waits_until' => null],
+            [
+                'progress' => $progress->write() + ($making->isByOperation() ? ['operations' => true] : []),
+                'is_across' => $progress->isAcross, 'step' => $progress->count(), 'counted' => $counted,
+                'moves' => $making->moves + 1, 'waits_until' => null,
+            ],
         )->save();
     }
 
@@ -171,7 +179,11 @@ final class Bench
             : $desk->progress->mending($copy, $desk->worked($cut), $desk->cutStep($cut));
         $making->troubles = [
             ...$troubles,
-            ['kind' => $event->do, 'cut' => $cut->key(), 'step' => $step->title, 'um' => (int) round(1000 * $plan->profile->ruler->upMm($cut->lengthMm())), 'tick' => $this->tickSpoiled($making, $plan, $cut), 'again' => count($progress->again)],
+            [
+                'kind' => $event->do, 'cut' => $cut->key(), 'step' => $step->title,
+                'um' => (int) round(1000 * $plan->profile->ruler->upMm($cut->lengthMm())),
+                'tick' => $this->tickSpoiled($making, $plan, $cut), 'again' => count($progress->again),
+            ],
         ];
         $this->stands($making, $progress, 0);
     }

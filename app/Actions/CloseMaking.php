@@ -42,8 +42,10 @@ final class CloseMaking
     }
 
     /**
-     * @param  array<string, mixed>  $input  cut, left, kept, lot, other_lot and others (how many of them came from there) by share; short, longer, before
-     *                                       and weighed by lot; packing and packed; minutes; note; weight; loops and loops_on;
+     * @param  array<string, mixed>  $input cut, left, kept, lot, other_lot and others (how many of them came from
+     *     there) by share; short, longer, before
+     *                                       and weighed by lot; packing and packed; minutes; note; weight; loops and
+     * loops_on;
      *                                       opened, opened_wire and bent_on; as_it_is
      *
      * @throws Problem if a field is unreadable, a lot is short or steps are left
@@ -97,7 +99,9 @@ final class CloseMaking
     private function rows(Plan $plan, Collection $ticks, Workshop $workshop, Profile $profile, array $input): array
     {
         $rows = [];
-        foreach (array_merge(...array_map(fn (Cut $cut): array => CutShare::of($cut, $ticks), $plan->strips())) as $share) {
+        foreach (array_merge(
+            ...array_map(fn (Cut $cut): array => CutShare::of($cut, $ticks), $plan->strips())
+        ) as $share) {
             $cut = $share->cut;
             $lot = $this->lot($workshop, $share, self::text($input, 'lot', $share->key));
             $others = trim(self::text($input, 'others', $share->key));
@@ -283,7 +287,8 @@ final class CloseMaking
         $lot->metal === $cut->wire->metal->value
             || throw Refused::invalid(
                 "lot.{$share->key}",
-                "{$lot->name} is {$lot->wire()->metal->words()}, and this cut is {$cut->wire->metal->words()}: choose a lot of that metal.",
+                "{$lot->name} is {$lot->wire()->metal->words()}, and this cut is {$cut->wire->metal->words()}: choose "
+                    .'a lot of that metal.',
             );
         $lot->isPins() === $cut->isBoughtPin() && (! $lot->isPins() || $lot->kind === $cut->pinKind->value)
             || throw Refused::invalid(

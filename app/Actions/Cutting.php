@@ -71,7 +71,10 @@ final class Cutting
                 );
             foreach (range(1, $many) as $one) {
                 CutTick::query()->create(
-                    ['workshop_id' => $workshop->id, 'piece_id' => $for->id, 'lot_id' => $from->id, 'cut' => $key, 'length_um' => (int) round($length * 1000), 'is_spoiled' => $isSpoiled],
+                    [
+                        'workshop_id' => $workshop->id, 'piece_id' => $for->id, 'lot_id' => $from->id, 'cut' => $key,
+                        'length_um' => (int) round($length * 1000), 'is_spoiled' => $isSpoiled,
+                    ],
                 );
             }
         });

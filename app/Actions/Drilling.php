@@ -23,16 +23,27 @@ final class Drilling
 {
     /** Kind => what it is called, how many are measured at most, what is asked. */
     public const KINDS = [
-        'loops' => ['words' => 'Ten loops on one mark', 'most' => 10, 'how' => 'Turn ten loops on one mark of your pliers, cut them off, and measure each inside.', 'measure' => 'Inside, one after the other'],
-        'pairs' => ['words' => 'Five matched pairs', 'most' => 10, 'how' => 'Turn ten loops two by two, each pair on one mark, and measure them in that order.', 'measure' => 'Inside, pair by pair'],
-        'wraps' => ['words' => 'Twenty wraps', 'most' => 5, 'how' => 'Wrap twenty turns side by side on a wire or a rod, and measure how long they are. Once, or up to five times.', 'measure' => 'Length of twenty'],
-        'bend' => ['words' => 'A bend let go', 'most' => 10, 'how' => 'Bend a round on a mandrel, let go, and measure what it opened to inside. Once, or up to ten times.', 'measure' => 'Opened to, inside'],
+        'loops' => [
+            'words' => 'Ten loops on one mark', 'most' => 10,
+            'how' => 'Turn ten loops on one mark of your pliers, cut them off, and measure each inside.',
+            'measure' => 'Inside, one after the other',
+        ],
+        'pairs' => [
+            'words' => 'Five matched pairs', 'most' => 10,
+            'how' => 'Turn ten loops two by two, each pair on one mark, and measure them in that order.',
+            'measure' => 'Inside, pair by pair',
+        ],
+        'wraps' => ['words' => 'Twenty wraps', 'most' => 5, 'how' => 'Wrap twenty turns side by side on a wire or a '
+            .'rod, and measure how long they are. Once, or up to five times.', 'measure' => 'Length of twenty'],
+        'bend' => ['words' => 'A bend let go', 'most' => 10, 'how' => 'Bend a round on a mandrel, let go, and measure '
+            .'what it opened to inside. Once, or up to ten times.', 'measure' => 'Opened to, inside'],
     ];
 
     private const WRAPS = 20;
 
     /**
-     * @param  array<string, string>  $input  kind, metal, size, temper, wanted, sizes; cut and left of the wire, where they were measured
+     * @param  array<string, string>  $input kind, metal, size, temper, wanted, sizes; cut and left of the wire, where
+     *     they were measured
      *
      * @throws \Hebra\Core\Problem
      */
@@ -73,7 +84,11 @@ final class Drilling
 
         return DB::transaction(function () use ($workshop, $input, $wire, $on, $measured, $wanted, $used, $sizes): Drill {
             $drill = Drill::query()->create(
-                ['workshop_id' => $workshop->id, 'kind' => $input['kind'], 'metal' => $wire->metal->value, 'size' => $wire->size->text(), 'temper' => $wire->temper->value, 'wanted_um' => (int) round(1000 * $on)],
+                [
+                    'workshop_id' => $workshop->id, 'kind' => $input['kind'], 'metal' => $wire->metal->value,
+                    'size' => $wire->size->text(), 'temper' => $wire->temper->value,
+                    'wanted_um' => (int) round(1000 * $on),
+                ],
             );
             foreach ($measured as $mm) {
                 $sizes->keep(
@@ -125,7 +140,8 @@ final class Drilling
             || throw Refused::invalid(
                 'left',
                 sprintf(
-                    '%d turns on that mark take %s mm by the sum, and %s mm were used: look at the mark, the cut and what was left.',
+                    '%d turns on that mark take %s mm by the sum, and %s mm were used: look at the mark, the cut and '
+                        .'what was left.',
                     $turns,
                     round($formed),
                     round($cut - $left),

@@ -53,7 +53,10 @@ final class History
     private function write(Piece $piece, int $number, string $json, string $words): void
     {
         $piece->history()->insert(
-            ['piece_id' => $piece->id, 'number' => $number, 'document' => $json, 'words' => Str::limit($words, 190), 'created_at' => now()],
+            [
+                'piece_id' => $piece->id, 'number' => $number, 'document' => $json, 'words' => Str::limit($words, 190),
+                'created_at' => now(),
+            ],
         );
     }
 

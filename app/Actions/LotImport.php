@@ -18,8 +18,12 @@ final class LotImport extends TableImport
     public function columns(): array
     {
         return [
-            'name' => ['Name', ['label', 'lot', 'coil']], 'kind' => ['Kind', ['type', 'what']], 'metal' => ['Metal', ['material', 'alloy']], 'size' => ['Size', ['gauge', 'thickness', 'diameter', 'wire']],
-            'temper' => ['Temper', ['hardness']], 'amount' => ['Length or weight', ['length', 'held mm', 'weight', 'held', 'left', 'quantity', 'held g']], 'price' => ['Price', ['paid', 'cost']], 'measured' => ['Measured, mm', ['measured mm', 'caliper', 'micrometer']],
+            'name' => ['Name', ['label', 'lot', 'coil']], 'kind' => ['Kind', ['type', 'what']],
+            'metal' => ['Metal', ['material', 'alloy']], 'size' => ['Size', ['gauge', 'thickness', 'diameter', 'wire']],
+            'temper' => ['Temper', ['hardness']],
+            'amount' => ['Length or weight', ['length', 'held mm', 'weight', 'held', 'left', 'quantity', 'held g']],
+            'price' => ['Price', ['paid', 'cost']],
+            'measured' => ['Measured, mm', ['measured mm', 'caliper', 'micrometer']],
         ];
     }
 

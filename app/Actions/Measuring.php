@@ -58,7 +58,9 @@ final readonly class Measuring
     public function opens(Wire $wire, float $mandrelMm, Profile $profile): float
     {
         $strength = $profile->strengths->of($wire->metal);
-        $opens = (new SpringBack($wire->size->section(), $strength->modulusMpa(), $strength->yieldMpa($wire->temper->numbersHard())))->insideMm(
+        $opens = (new SpringBack(
+            $wire->size->section(), $strength->modulusMpa(), $strength->yieldMpa($wire->temper->numbersHard()),
+        ))->insideMm(
             $mandrelMm,
         );
 

@@ -112,7 +112,10 @@ final class MovementImport extends TableImport
         return Book::rows(
             $workshop,
             $isOut ? 'corrected' : 'received',
-            [Line::lot($lot, $milligrams, $words), Line::of($isOut ? 'found' : 'supplier', $lot->metal, -$milligrams, $words)],
+            [
+                Line::lot($lot, $milligrams, $words),
+                Line::of($isOut ? 'found' : 'supplier', $lot->metal, -$milligrams, $words),
+            ],
         );
     }
 }

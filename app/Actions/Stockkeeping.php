@@ -30,7 +30,8 @@ final class Stockkeeping
     }
 
     /**
-     * @param  array<string, string>  $input  kind, name, metal, size, measured (a thickness), temper, amount (a length or a weight), pins, pin_length, price
+     * @param  array<string, string>  $input kind, name, metal, size, measured (a thickness), temper, amount (a length
+     *     or a weight), pins, pin_length, price
      *
      * @throws \Hebra\Core\Problem if a field is unreadable or out of range
      */
@@ -118,7 +119,10 @@ final class Stockkeeping
     private function keep(Workshop $workshop, Lot $lot, int $number): void
     {
         $lot->forceFill(
-            ['workshop_id' => $workshop->id, 'name' => $lot->name !== '' ? $lot->name : ucfirst(Lot::KINDS[$lot->kind])." {$number}"],
+            [
+                'workshop_id' => $workshop->id,
+                'name' => $lot->name !== '' ? $lot->name : ucfirst(Lot::KINDS[$lot->kind])." {$number}",
+            ],
         )->save();
     }
 

@@ -164,7 +164,11 @@ final class SupplyBook
             $this->enter(
                 $workshop,
                 'corrected',
-                [new SupplyLine($of, $by, ($of instanceof Bead ? $of->core()->words() : $of->name).($by > 0 ? ': more than booked' : ': fewer than booked'))],
+                [new SupplyLine(
+                    $of, $by,
+                    ($of instanceof Bead ? $of->core()->words() : $of->name)
+                        .($by > 0 ? ': more than booked' : ': fewer than booked'),
+                )],
             );
         });
     }

@@ -14,7 +14,10 @@ use Illuminate\Support\Facades\DB;
  */
 abstract class TableImport
 {
-    /** @return array<string, array{string, list<string>}> what a line is made of: words for it, and the names a column of it goes by */
+    /**
+     * @return array<string, array{string, list<string>}> what a line is made of: words for it, and the names a column
+     *     of it goes by
+     */
     abstract public function columns(): array;
 
     /** One of what comes in. */

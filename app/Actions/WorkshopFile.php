@@ -37,20 +37,44 @@ final class WorkshopFile
     /** Tables by the name they have in the file: their columns, and which of them name a row of another table. */
     private const TABLES = [
         'tools' => [['ulid', 'kind', 'name', 'marks_um', 'grip_um', 'created_at', 'updated_at'], []],
-        'beads' => [['ulid', 'name', 'shape', 'length_um', 'width_um', 'hole_um', 'drilling', 'material', 'colour', 'price_e4', 'low_at', 'created_at', 'updated_at', 'deleted_at'], []],
+        'beads' => [[
+            'ulid', 'name', 'shape', 'length_um', 'width_um', 'hole_um', 'drilling', 'material', 'colour', 'price_e4',
+            'low_at', 'created_at', 'updated_at', 'deleted_at',
+        ], []],
         'supplies' => [['ulid', 'kind', 'name', 'price_e4', 'low_at', 'created_at', 'updated_at', 'deleted_at'], []],
-        'lots' => [['ulid', 'kind', 'name', 'metal', 'size', 'temper', 'mass_ng_per_mm', 'pin_length_um', 'price_cents', 'measured_um', 'created_at', 'updated_at'], []],
+        'lots' => [[
+            'ulid', 'kind', 'name', 'metal', 'size', 'temper', 'mass_ng_per_mm', 'pin_length_um', 'price_cents',
+            'measured_um', 'created_at', 'updated_at',
+        ], []],
         'pieces' => [['ulid', 'name', 'revision', 'stage', 'is_pattern', 'created_at', 'updated_at', 'deleted_at'], []],
         'piece_revisions' => [['number', 'document', 'words', 'created_at'], ['piece_id' => 'pieces']],
-        'makings' => [['ulid', 'document', 'revision', 'step', 'counted', 'moves', 'is_across', 'progress', 'counts', 'troubles', 'weight_mg', 'waits_until', 'minutes', 'note', 'closed_at', 'created_at', 'updated_at'], ['piece_id' => 'pieces']],
-        'movements' => [['entry', 'kind', 'account', 'metal', 'mass_mg', 'words', 'reverses', 'maker', 'created_at'], ['lot_id' => 'lots', 'making_id' => 'makings']],
-        'supply_movements' => [['entry', 'kind', 'amount', 'words', 'reverses', 'maker', 'created_at'], ['bead_id' => 'beads', 'supply_id' => 'supplies', 'making_id' => 'makings']],
+        'makings' => [[
+            'ulid', 'document', 'revision', 'step', 'counted', 'moves', 'is_across', 'progress', 'counts', 'troubles',
+            'weight_mg', 'waits_until', 'minutes', 'note', 'closed_at', 'created_at', 'updated_at',
+        ], ['piece_id' => 'pieces']],
+        'movements' => [
+            ['entry', 'kind', 'account', 'metal', 'mass_mg', 'words', 'reverses', 'maker', 'created_at'],
+            ['lot_id' => 'lots', 'making_id' => 'makings'],
+        ],
+        'supply_movements' => [
+            ['entry', 'kind', 'amount', 'words', 'reverses', 'maker', 'created_at'],
+            ['bead_id' => 'beads', 'supply_id' => 'supplies', 'making_id' => 'makings'],
+        ],
         'cut_ticks' => [['cut', 'length_um', 'is_spoiled', 'created_at'], ['piece_id' => 'pieces', 'lot_id' => 'lots']],
         'reservations' => [['cut', 'count', 'length_um', 'created_at'], ['piece_id' => 'pieces', 'lot_id' => 'lots']],
         'drills' => [['ulid', 'kind', 'metal', 'size', 'temper', 'wanted_um', 'created_at'], []],
-        'making_cuts' => [['label', 'count', 'planned_um', 'cut_um', 'left_um', 'short_um', 'is_bound', 'way', 'awg', 'formed_um', 'straight_um', 'tail_um', 'ng_per_mm', 'is_put_back', 'created_at', 'forgotten_at'], ['making_id' => 'makings', 'drill_id' => 'drills']],
-        'step_times' => [['kind', 'title', 'estimate_ms', 'taken_ms', 'is_capped', 'created_at', 'forgotten_at'], ['making_id' => 'makings']],
-        'measurements' => [['what', 'metal', 'temper', 'wanted_um', 'measured_um', 'created_at', 'forgotten_at'], ['making_id' => 'makings', 'drill_id' => 'drills']],
+        'making_cuts' => [[
+            'label', 'count', 'planned_um', 'cut_um', 'left_um', 'short_um', 'is_bound', 'way', 'awg', 'formed_um',
+            'straight_um', 'tail_um', 'ng_per_mm', 'is_put_back', 'created_at', 'forgotten_at',
+        ], ['making_id' => 'makings', 'drill_id' => 'drills']],
+        'step_times' => [
+            ['kind', 'title', 'estimate_ms', 'taken_ms', 'is_capped', 'created_at', 'forgotten_at'],
+            ['making_id' => 'makings'],
+        ],
+        'measurements' => [
+            ['what', 'metal', 'temper', 'wanted_um', 'measured_um', 'created_at', 'forgotten_at'],
+            ['making_id' => 'makings', 'drill_id' => 'drills'],
+        ],
         'inspections' => [['point', 'is_fine', 'created_at'], ['making_id' => 'makings']],
         'photos' => [['ulid', 'width', 'height', 'jpeg_base64', 'created_at'], ['making_id' => 'makings']],
     ];
@@ -218,7 +242,8 @@ final class WorkshopFile
         $this->isEmpty($workshop)
             || throw Refused::invalid(
                 'file',
-                'This workshop is not empty: a whole workshop comes back into a new one, with no pieces, stock, beads or tools.',
+                'This workshop is not empty: a whole workshop comes back into a new one, with no pieces, stock, beads '
+                    .'or tools.',
             );
     }
 

@@ -36,7 +36,8 @@ final class Refused extends \RuntimeException implements Problem
     {
         return new self(
             $field,
-            "That was tried too often: wait {$minutes} minutes, then try again. Where you are signed in already, you stay so.",
+            "That was tried too often: wait {$minutes} minutes, then try again. Where you are signed in already, you "
+                .'stay so.',
             429,
         );
     }
@@ -50,7 +51,8 @@ final class Refused extends \RuntimeException implements Problem
     {
         return new self(
             'revision',
-            "This piece was changed elsewhere since you opened it here (you saw change {$seen}, it stands at {$now}). Nothing was lost: below is the piece as it is now. Make your change again if you still want it.",
+            "This piece was changed elsewhere since you opened it here (you saw change {$seen}, it stands at {$now}). "
+                .'Nothing was lost: below is the piece as it is now. Make your change again if you still want it.',
             409,
         );
     }

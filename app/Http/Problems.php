@@ -59,7 +59,8 @@ final class Problems
                 ),
                 405 => self::sentence('That cannot be done at this address.', 405, $request),
                 413 => self::sentence(
-                    'That is too large to be read: a photo takes at most 25 MB, a workshop 100 MB, a table or pieces 1 MB. Nothing was changed.',
+                    'That is too large to be read: a photo takes at most 25 MB, a workshop 100 MB, a table or pieces 1 '
+                        .'MB. Nothing was changed.',
                     413,
                     $request,
                 ),

@@ -34,10 +34,14 @@ enum Trouble
     {
         return match ($this) {
             self::Busy => 'Much is being written just now. Nothing was changed: do it again in a moment.',
-            self::Full => 'The disk is full. What was saved is safe, this change was not kept. Make room on the machine that runs Hebra, then do it again.',
-            self::ReadOnly => 'The workshop can be read but not written just now. What was saved is safe, this change was not kept. Whoever runs Hebra: ./hebra doctor says which folder is closed.',
-            self::Damaged => 'The file in which everything is kept is damaged. Stop Hebra and start it again: it says where the last good copy is, and how to bring it back.',
-            self::Unreadable => 'The disk did not answer. What was saved is safe as far as it can be read; this change was not kept. Whoever runs Hebra: look whether the disk is there and whole.',
+            self::Full => 'The disk is full. What was saved is safe, this change was not kept. Make room on the '
+                .'machine that runs Hebra, then do it again.',
+            self::ReadOnly => 'The workshop can be read but not written just now. What was saved is safe, this change '
+                .'was not kept. Whoever runs Hebra: ./hebra doctor says which folder is closed.',
+            self::Damaged => 'The file in which everything is kept is damaged. Stop Hebra and start it again: it says '
+                .'where the last good copy is, and how to bring it back.',
+            self::Unreadable => 'The disk did not answer. What was saved is safe as far as it can be read; this change '
+                .'was not kept. Whoever runs Hebra: look whether the disk is there and whole.',
         };
     }
 

@@ -34,7 +34,10 @@ final class Invitation extends Model
     {
         $token = Str::random(40);
         self::query()->create(
-            ['workshop_id' => $workshop->id, 'token' => hash('sha256', $token), 'expires_at' => now()->addDays(self::DAYS)],
+            [
+                'workshop_id' => $workshop->id, 'token' => hash('sha256', $token),
+                'expires_at' => now()->addDays(self::DAYS),
+            ],
         );
 
         return $token;

@@ -110,7 +110,8 @@ final class Lot extends Model
     /** Its wire in words, with what it measures where that is not what the label says. */
     public function wireWords(): string
     {
-        return $this->wire()->words().($this->measured_um === null ? '' : ', measures '.Figures::mm($this->measured_um / 1000));
+        return $this->wire()->words()
+            .($this->measured_um === null ? '' : ', measures '.Figures::mm($this->measured_um / 1000));
     }
 
     /**

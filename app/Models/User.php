@@ -62,7 +62,9 @@ final class User extends Authenticatable
             fn (array $one): bool => mb_strtolower($one['address']) !== mb_strtolower($address),
         );
         $this->forceFill(
-            ['recent_sums' => array_slice([['words' => mb_substr($words, 0, 90), 'address' => $address], ...$others], 0, self::RECENT_SUMS)],
+            ['recent_sums' => array_slice(
+                [['words' => mb_substr($words, 0, 90), 'address' => $address], ...$others], 0, self::RECENT_SUMS,
+            )],
         )->save();
     }
 

@@ -43,7 +43,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool $hand_on  whether plans follow what the logs taught
  * @property array<string, int>|null $metal_prices_e4
  * @property array<string, string>|null $schools  school => choice, where it differs from the usual
- * @property array<string, array{modulus_gpa: float, soft_mpa: float, half_hard_mpa: float, hard_mpa: float}>|null $strengths  the maker's own, by metal
+ * @property array<string, array{modulus_gpa: float, soft_mpa: float, half_hard_mpa: float, hard_mpa: float}>|null $strengths
+ *     the maker's own, by metal
  * @property \Illuminate\Database\Eloquent\Collection<int, Tool> $tools
  */
 final class Workshop extends Model

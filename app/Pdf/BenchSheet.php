@@ -21,7 +21,10 @@ final class BenchSheet
         'tube' => [[-1, -1], [1, -1], [1, 1], [-1, 1]],
         'coil' => [[-1, -1], [1, -1], [1, 1], [-1, 1]],
         'tile' => [[-1, -1], [1, -1], [1, 1], [-1, 1]],
-        'drop' => [[0, -1], [0.3, -0.6], [0.8, -0.1], [1, 0.35], [0.85, 0.75], [0.5, 0.95], [0, 1], [-0.5, 0.95], [-0.85, 0.75], [-1, 0.35], [-0.8, -0.1], [-0.3, -0.6]],
+        'drop' => [
+            [0, -1], [0.3, -0.6], [0.8, -0.1], [1, 0.35], [0.85, 0.75], [0.5, 0.95], [0, 1], [-0.5, 0.95],
+            [-0.85, 0.75], [-1, 0.35], [-0.8, -0.1], [-0.3, -0.6],
+        ],
         'cone' => [[-0.2, -1], [0.2, -1], [0.55, -0.2], [1, 1], [-1, 1], [-0.55, -0.2]],
         'cap' => [[-0.5, -0.4], [0, -1], [0.5, -0.4], [1, 1], [-1, 1]],
     ];
@@ -72,7 +75,9 @@ final class BenchSheet
         $scale = $scale >= 1 ? floor($scale * 4) / 4 : $scale;
         $left = Sheet::MARGIN_MM + (self::ROOM_MM - $wide * $scale) / 2;
         foreach ($seen as $at => $assembly) {
-            $this->picture($assembly, $left + (self::GAP_MM / 2 - $assembly->left) * $scale, Sheet::TOP_MM + 2.0, $scale);
+            $this->picture(
+                $assembly, $left + (self::GAP_MM / 2 - $assembly->left) * $scale, Sheet::TOP_MM + 2.0, $scale,
+            );
             $left += ($assembly->widthMm() + self::GAP_MM) * $scale;
         }
         $this->sheet->ink();
@@ -131,7 +136,10 @@ final class BenchSheet
             $this->sheet->PolyLine(
                 $flat,
                 'D',
-                ['all' => ['width' => max(0.08, $stroke->wireMm * $scale * $share), 'cap' => 'round', 'join' => 'round', 'color' => $colour]],
+                ['all' => [
+                    'width' => max(0.08, $stroke->wireMm * $scale * $share), 'cap' => 'round', 'join' => 'round',
+                    'color' => $colour,
+                ]],
             );
         }
     }

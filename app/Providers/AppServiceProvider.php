@@ -42,7 +42,8 @@ final class AppServiceProvider extends ServiceProvider
         Route::model('piece', Piece::class);
         Date::use(CarbonImmutable::class);
         TrustProxies::at((array) config('hebra.proxies'));
-        Blade::directive('csrf', fn (): string => '<?php echo csrf_field().\'<input type="hidden" name="'.Once::FIELD.'" value="\'.\Illuminate\Support\Str::random(20).\'" autocomplete="off">\'; ?>');
+        Blade::directive('csrf', fn (): string => '<?php echo csrf_field().\'<input type="hidden" '
+            .'name="'.Once::FIELD.'" value="\'.\Illuminate\Support\Str::random(20).\'" autocomplete="off">\'; ?>');
         // A session names the workshop it was begun in by its random id: a number alone means another workshop in
         // another database.
         Event::listen(

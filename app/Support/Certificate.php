@@ -38,7 +38,8 @@ final class Certificate
                 "basicConstraints=critical,CA:TRUE,pathlen:0\nkeyUsage=critical,keyCertSign,cRLSign\n",
             ),
         );
-        $names = "IP:{$address},IP:127.0.0.1,DNS:localhost".(preg_match('/^[a-z0-9-]{1,60}$/i', $name) === 1 ? ",DNS:{$name},DNS:{$name}.local" : '');
+        $names = "IP:{$address},IP:127.0.0.1,DNS:localhost"
+            .(preg_match('/^[a-z0-9-]{1,60}$/i', $name) === 1 ? ",DNS:{$name},DNS:{$name}.local" : '');
         if (self::isGood("{$folder}/host.crt", $address)) {
             return;
         }

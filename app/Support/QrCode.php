@@ -27,7 +27,11 @@ final readonly class QrCode
         $side = array_fill(0, self::QUIET, false);
 
         return new self(
-            [...array_fill(0, self::QUIET, $light), ...array_map(fn (array $row): array => [...$side, ...$row, ...$side], $rows), ...array_fill(0, self::QUIET, $light)],
+            [
+                ...array_fill(0, self::QUIET, $light),
+                ...array_map(fn (array $row): array => [...$side, ...$row, ...$side], $rows),
+                ...array_fill(0, self::QUIET, $light),
+            ],
         );
     }
 

@@ -56,7 +56,9 @@ final readonly class Upgrade
                 $this->step($name);
             } catch (Throwable $fault) {
                 throw new RuntimeException(
-                    "The upgrade stopped at {$name} ({$fault->getMessage()}). What was there is as it was".($copy === null ? '.' : ": a copy is at {$copy}. Start the older version again, or this one to try once more."),
+                    "The upgrade stopped at {$name} ({$fault->getMessage()}). What was there is as "
+                        .'it was'.($copy === null ? '.' : ": a copy is at {$copy}. Start the older version again, or "
+                            .'this one to try once more.'),
                     previous: $fault,
                 );
             }
@@ -107,6 +109,7 @@ final readonly class Upgrade
         $good = Copies::lastGood();
 
         return 'The database is damaged ('.mb_substr($why, 0, 160).'). Nothing was changed. '
-            .($good === null ? 'There is no copy of it here: bring one from elsewhere with ./hebra restore FILE.' : "Its last good copy is {$good}: bring it back with ./hebra restore {$good}");
+            .($good === null ? 'There is no copy of it here: bring one from elsewhere with ./hebra restore '
+                .'FILE.' : "Its last good copy is {$good}: bring it back with ./hebra restore {$good}");
     }
 }

@@ -81,7 +81,9 @@ final readonly class BillDesk
         return Noted::from($ratios);
     }
 
-    /** @return array{float, string} the plan's minutes as this maker's steps go, moved by what was noted for the piece */
+    /**
+     * @return array{float, string} the plan's minutes as this maker's steps go, moved by what was noted for the piece
+     */
     private function minutes(Plan $plan): array
     {
         $minutes = $this->noted->foretell($this->pace->foretell($plan)['about']);
@@ -169,7 +171,9 @@ final readonly class BillDesk
         $lines = [];
         $gross = $net = 0;
         $lots = $this->workshop->lots()->withHeld()->get()->keyBy('id');
-        foreach ($last->movements->where('kind', 'made')->groupBy(fn (Movement $line): string => $line->account.'/'.$line->lot_id) as $group) {
+        foreach ($last->movements->where('kind', 'made')->groupBy(
+            fn (Movement $line): string => $line->account.'/'.$line->lot_id
+        ) as $group) {
             $milligrams = (int) $group->sum('mass_mg');
             /** @var Movement $first */
             $first = $group->first();

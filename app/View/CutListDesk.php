@@ -57,7 +57,10 @@ final class CutListDesk
                 $this->problems[$line] = $problem->getMessage();
             }
         }
-        if ($this->problems === [] && array_sum(array_map(fn (CutKind $kind): int => $kind->count, $this->kinds)) > self::MOST_CUTS) {
+        if (
+            $this->problems === []
+            && array_sum(array_map(fn (CutKind $kind): int => $kind->count, $this->kinds)) > self::MOST_CUTS
+        ) {
             $this->problems[2] = 'More than '.number_format(self::MOST_CUTS).' cuts in all: give fewer.';
         }
     }

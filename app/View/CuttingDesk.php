@@ -46,7 +46,9 @@ final class CuttingDesk
 
     public readonly Profile $profile;
 
-    /** @var list<array{wire: Wire, plan: CuttingPlan|null, problem: string, bars: list<array{lot: Lot|null, times: int, name: string, lengthMm: float, remainderMm: float, cuts: list<array{key: string, piece: Piece, cut: Cut, count: int, lengthMm: float, share: float, isPinned: bool}>}>}> */
+    /**
+     * @var list<array{wire: Wire, plan: CuttingPlan|null, problem: string, bars: list<array{lot: Lot|null, times: int, name: string, lengthMm: float, remainderMm: float, cuts: list<array{key: string, piece: Piece, cut: Cut, count: int, lengthMm: float, share: float, isPinned: bool}>}>}>
+     */
     public array $wires = [];
 
     /** @var Collection<int, CutTick> */
@@ -88,7 +90,9 @@ final class CuttingDesk
             $this->wires[] = $this->planned($keys, max(0.0, $end - hrtime(true) / 1e9) / (count($groups) - $at));
         }
         $this->longestMm = max(
-            [1.0, ...array_map(fn (array $wire): float => max([0.0, ...array_column($wire['bars'], 'lengthMm')]), $this->wires)],
+            [1.0, ...array_map(
+                fn (array $wire): float => max([0.0, ...array_column($wire['bars'], 'lengthMm')]), $this->wires,
+            )],
         );
     }
 
@@ -123,7 +127,11 @@ final class CuttingDesk
     /** @return Collection<int, Lot> lots of one wire that hold something */
     private function lotsOf(Wire $wire): Collection
     {
-        return $this->workshop->lots()->withHeld()->get()->filter(fn (Lot $lot): bool => ! $lot->isPins() && $lot->isOf($wire)
+        return $this->workshop
+            ->lots()
+            ->withHeld()
+            ->get()
+            ->filter(fn (Lot $lot): bool => ! $lot->isPins() && $lot->isOf($wire)
             && $lot->temper === $wire->temper->value && $this->leftMm($lot) >= 1.0)->values();
     }
 
@@ -155,11 +163,17 @@ final class CuttingDesk
         return $this->ticks->filter(
             fn (
                 CutTick $tick,
-            ): bool => ! $tick->is_spoiled && $tick->piece_id === $piece && $tick->lot_id === $lot && $tick->cut === $cut,
+            ): bool => ! $tick->is_spoiled
+                && $tick->piece_id === $piece
+                && $tick->lot_id === $lot
+                && $tick->cut === $cut,
         )->count();
     }
 
-    /** @return list<string> lots that a cut is to come from, one for each copy: where the maker pins it, else where it is reserved */
+    /**
+     * @return list<string> lots that a cut is to come from, one for each copy: where the maker pins it, else where it
+     *     is reserved
+     */
     private function places(string $key): array
     {
         ['piece' => $piece, 'cut' => $cut, 'wanted' => $wanted] = $this->cuts[$key];
@@ -167,7 +181,9 @@ final class CuttingDesk
             return array_fill(0, $wanted, $this->pins[$key]);
         }
         $places = [];
-        foreach ($this->reservations->filter(fn (Reservation $kept): bool => $kept->piece_id === $piece->id && $kept->cut === $cut->key()) as $kept) {
+        foreach ($this->reservations->filter(
+            fn (Reservation $kept): bool => $kept->piece_id === $piece->id && $kept->cut === $cut->key()
+        ) as $kept) {
             array_push($places, ...array_fill(0, $this->standing($kept), $kept->lot->ulid));
         }
 

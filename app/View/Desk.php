@@ -145,7 +145,9 @@ final class Desk
 
         return $field === 'name' || match ($this->stage) {
             'lay-out' => $open !== null && (
-                ($open->technique()->takesBeads() && ($field === 'hole' ? $this->run() !== null : in_array($field, ['bead', 'bead hole', 'bead width', 'bead length', 'bead colour', 'bead name'], true)))
+                ($open->technique()->takesBeads() && ($field === 'hole' ? $this->run() !== null : in_array(
+                    $field, ['bead', 'bead hole', 'bead width', 'bead length', 'bead colour', 'bead name'], true,
+                )))
                 || array_filter(
                     $open->technique()->parameters(),
                     fn (Parameter $parameter): bool => $parameter->words === $field && $open->technique()->shows(
@@ -429,7 +431,9 @@ final class Desk
     /** @var list<CoreBead>|null */
     private ?array $tray = null;
 
-    /** @return list<CoreBead> beads of the tray: the maker's own first, then what the piece was given, then common ones */
+    /**
+     * @return list<CoreBead> beads of the tray: the maker's own first, then what the piece was given, then common ones
+     */
     public function tray(): array
     {
         return $this->tray ??= $this->trayRead();
@@ -438,9 +442,13 @@ final class Desk
     /** @return list<CoreBead> */
     private function trayRead(): array
     {
-        $own = DB::table('beads')->where('workshop_id', $this->workshop->id)->whereNull('deleted_at')->latest('updated_at')->limit(24)->get(
-            ['name', 'shape', 'length_um', 'width_um', 'hole_um', 'drilling', 'material', 'colour'],
-        );
+        $own = DB::table('beads')->where('workshop_id', $this->workshop->id)
+            ->whereNull('deleted_at')
+            ->latest('updated_at')
+            ->limit(24)
+            ->get(
+                ['name', 'shape', 'length_um', 'width_um', 'hole_um', 'drilling', 'material', 'colour'],
+            );
 
         $all = [
             ...array_values($own->map(fn (\stdClass $row): CoreBead => OwnBead::fromRow((array) $row))->all()),

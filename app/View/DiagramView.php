@@ -26,16 +26,27 @@ final readonly class DiagramView
     {
         $fits = fn (
             float $scale,
-        ): bool => $diagram->widthMm() * $scale <= self::MOST_WIDE_MM && $diagram->heightMm() * $scale <= self::MOST_HIGH_MM;
+        ): bool => $diagram->widthMm() * $scale <= self::MOST_WIDE_MM
+            && $diagram->heightMm() * $scale <= self::MOST_HIGH_MM;
         $isSmall = max($diagram->widthMm(), $diagram->heightMm()) < 15;
         $scale = 0.05;
-        foreach ($most === null ? [] : array_filter([10.0, 8.0, 6.0, 5.0, 4.0, 3.0, 2.5, 2.0, 1.5, 1.0, 0.5, 0.25], fn (float $try): bool => $try <= $most) as $try) {
+        foreach (
+            $most === null
+            ? []
+            : array_filter(
+                [10.0, 8.0, 6.0, 5.0, 4.0, 3.0, 2.5, 2.0, 1.5, 1.0, 0.5, 0.25], fn (float $try): bool => $try <= $most,
+            ) as $try
+        ) {
             if ($fits($try)) {
                 $scale = $try;
                 break;
             }
         }
-        foreach ($scale > 0.05 ? [] : ($isSmall ? [8.0, 6.0, 4.0, 3.0, 2.0, 1.0] : [1.0, 0.75, 0.5, 0.33, 0.25, 0.1]) as $try) {
+        foreach (
+            $scale > 0.05
+            ? []
+            : ($isSmall ? [8.0, 6.0, 4.0, 3.0, 2.0, 1.0] : [1.0, 0.75, 0.5, 0.33, 0.25, 0.1]) as $try
+        ) {
             if ($fits($try) && (! $isSmall || max($diagram->widthMm(), $diagram->heightMm()) * $try <= 40)) {
                 $scale = $try;
                 break;

@@ -43,12 +43,16 @@ final class Drawing
 
     private readonly float $originX;
 
-    /** @var array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string, uses: list<array{string, string}>}>>|null */
+    /**
+     * @var array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string, uses: list<array{string, string}>}>>|null
+     */
     private ?array $layers = null;
 
     private int $paths = 0;
 
-    /** @var list<array{id: string, mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string}> */
+    /**
+     * @var list<array{id: string, mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string}>
+     */
     private array $templates = [];
 
     public function __construct(
@@ -164,13 +168,19 @@ final class Drawing
         return round(10 * $this->k, 3);
     }
 
-    /** @return array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string, uses: list<array{string, string}>}>> by layer, far to near; uses: a template and where it is put */
+    /**
+     * @return array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string, uses: list<array{string, string}>}>>
+     *     by layer, far to near; uses: a template and where it is put
+     */
     public function layers(): array
     {
         return $this->layers ??= $this->drawn();
     }
 
-    /** @return list<array{id: string, mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string}> what is used more than once */
+    /**
+     * @return list<array{id: string, mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string}>
+     *     what is used more than once
+     */
     public function templates(): array
     {
         $this->layers();
@@ -178,7 +188,9 @@ final class Drawing
         return $this->templates;
     }
 
-    /** @return array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string, uses: list<array{string, string}>}>> */
+    /**
+     * @return array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string, uses: list<array{string, string}>}>>
+     */
     private function drawn(): array
     {
         $groups = [0 => [], 1 => [], 2 => []];
@@ -219,7 +231,10 @@ final class Drawing
         return $stroke->rank.'|'.$stroke->mark.'|'.$stroke->wireMm.$stroke->face.$stroke->colour;
     }
 
-    /** @return list<array{int, string, array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string}, string}> layer, key, how it is drawn, and the template's name */
+    /**
+     * @return list<array{int, string, array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string}, string}>
+     *     layer, key, how it is drawn, and the template's name
+     */
     private function template(PieceFigure $figure): array
     {
         $groups = [];
@@ -246,7 +261,10 @@ final class Drawing
             .($degrees === 0.0 ? '' : "rotate({$degrees})");
     }
 
-    /** @return array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string} a rim, a body, and light along the upper left */
+    /**
+     * @return array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string}
+     *     a rim, a body, and light along the upper left
+     */
     private function group(Stroke $stroke): array
     {
         $width = $this->px($stroke->wireMm);
@@ -292,7 +310,10 @@ final class Drawing
         return "w-{$this->name}-{$this->paths}";
     }
 
-    /** @return list<array{id: string, bead: Bead, wound: string, x: int, y: int, w: float, l: float}> each kind of bead once, to be placed as often as it hangs there */
+    /**
+     * @return list<array{id: string, bead: Bead, wound: string, x: int, y: int, w: float, l: float}> each kind of bead
+     *     once, to be placed as often as it hangs there
+     */
     public function kinds(): array
     {
         $kinds = [];

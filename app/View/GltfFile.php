@@ -15,7 +15,8 @@ use Hebra\Core\Scene\Tube;
 use Hebra\Core\Wire\Metal;
 
 /**
- * A piece in space as binary glTF 2.0, everything in one file: wires as tubes in their metal’s tint, beads as solids; what is
+ * A piece in space as binary glTF 2.0, everything in one file: wires as tubes in their metal’s tint, beads as solids;
+ * what is
  * made often is there once and placed. Metres, y up, z to the front. Source: Khronos glTF 2.0 specification.
  */
 final class GltfFile
@@ -110,7 +111,9 @@ final class GltfFile
         }
         $this->meshes[] = ['name' => $part->name, 'primitives' => $primitives];
         foreach ($part->poses as $pose) {
-            $this->nodes[] = ['name' => $part->name, 'mesh' => count($this->meshes) - 1, 'matrix' => self::matrix($pose)];
+            $this->nodes[] = [
+                'name' => $part->name, 'mesh' => count($this->meshes) - 1, 'matrix' => self::matrix($pose),
+            ];
         }
     }
 

@@ -33,7 +33,10 @@ final readonly class HandDesk
 
     public Pace $pace;
 
-    /** @var list<array{wanted: float, of: Consistency|null, sizes: list<Measurement>}> by what the loops were meant to be */
+    /**
+     * @var list<array{wanted: float, of: Consistency|null, sizes: list<Measurement>}> by what the loops were meant to
+     *     be
+     */
     public array $loops;
 
     public function __construct(public Workshop $workshop)
@@ -101,8 +104,13 @@ final readonly class HandDesk
             $means[] = round(Learned::from(array_slice($logs, 0, $at + 1))->factor(), 4);
         }
 
-        return ['kind' => 'line', 'unit' => 'used over the sum', 'labels' => array_map(fn (MakingCut $cut): string => $cut->created_at->format('j M'), $way['cuts']),
-            'rows' => [['label' => 'each making', 'values' => array_map(fn (Log $log): float => round($log->ratio, 4), $logs), 'isDots' => true], ['label' => 'what you use', 'values' => $means]]];
+        return ['kind' => 'line', 'unit' => 'used over the sum', 'labels' => array_map(
+            fn (MakingCut $cut): string => $cut->created_at->format('j M'), $way['cuts'],
+        ),
+            'rows' => [[
+                'label' => 'each making', 'values' => array_map(fn (Log $log): float => round($log->ratio, 4), $logs),
+                'isDots' => true,
+            ], ['label' => 'what you use', 'values' => $means]]];
     }
 
     /**
@@ -111,9 +119,18 @@ final readonly class HandDesk
      */
     public function plotOfLoops(array $loops): array
     {
-        return ['kind' => 'line', 'unit' => 'mm', 'labels' => array_map(strval(...), range(1, count($loops['sizes']))), 'rows' => [
-            ['label' => 'inside', 'values' => array_map(fn (Measurement $one): float => $one->measuredMm(), $loops['sizes']), 'isDots' => true],
-            ['label' => 'meant to be', 'values' => array_map(fn (Measurement $one): float => $one->wantedMm(), $loops['sizes'])],
+        return ['kind' => 'line', 'unit' => 'mm', 'labels' => array_map(
+            strval(...), range(1, count($loops['sizes'])),
+        ), 'rows' => [
+            [
+                'label' => 'inside',
+                'values' => array_map(fn (Measurement $one): float => $one->measuredMm(), $loops['sizes']),
+                'isDots' => true,
+            ],
+            [
+                'label' => 'meant to be',
+                'values' => array_map(fn (Measurement $one): float => $one->wantedMm(), $loops['sizes']),
+            ],
         ]];
     }
 }

@@ -23,7 +23,10 @@ use Hebra\Core\Stock\CuttingTerms;
  */
 final readonly class Ideas
 {
-    /** @var list<array{words: string, address: string, pattern: string, uses: string, much: float, drawing: Drawing}> what uses most of it first */
+    /**
+     * @var list<array{words: string, address: string, pattern: string, uses: string, much: float, drawing: Drawing}>
+     *     what uses most of it first
+     */
     public array $ideas;
 
     public string $name;
@@ -54,7 +57,10 @@ final readonly class Ideas
         $this->ideas = array_slice($ideas, 0, 24);
     }
 
-    /** @return array{words: string, address: string, pattern: string, uses: string, much: float, drawing: Drawing}|null null where it is not enough, or not wanted */
+    /**
+     * @return array{words: string, address: string, pattern: string, uses: string, much: float, drawing: Drawing}|null
+     *     null where it is not enough, or not wanted
+     */
     private function idea(Document $document, string $words, string $address, string $pattern): ?array
     {
         $plan = Planner::plan($document, $this->profile);
@@ -64,8 +70,12 @@ final readonly class Ideas
             default => $this->wire($plan, $this->of),
         };
 
-        return $times < 1 ? null : ['words' => $words.', '.$plan->piece->makes->words(), 'address' => $address, 'pattern' => $pattern, 'uses' => $uses.($times > 1 ? ", {$times} times" : ''), 'much' => $one,
-            'drawing' => new Drawing($plan->assembly(), 150, 150, 0, 8, 'idea-'.($pattern !== '' ? $pattern : substr($address, -8)))];
+        return $times < 1
+            ? null
+            : ['words' => $words.', '.$plan->piece->makes->words(), 'address' => $address, 'pattern' => $pattern, 'uses' => $uses.($times > 1 ? ", {$times} times" : ''), 'much' => $one,
+                'drawing' => new Drawing(
+                    $plan->assembly(), 150, 150, 0, 8, 'idea-'.($pattern !== '' ? $pattern : substr($address, -8)),
+                )];
     }
 
     /** @return array{float, int, string} how much one takes, how often there is enough, and that in words */

@@ -26,7 +26,10 @@ final readonly class InsightDesk
 
     public int $usedMg;
 
-    /** @var list<array{name: string, address: string, minutes: int, priceCents: int, hourCents: int, yield: float}> what pays best first */
+    /**
+     * @var list<array{name: string, address: string, minutes: int, priceCents: int, hourCents: int, yield: float}> what
+     *     pays best first
+     */
     public array $pays;
 
     /** @var list<array{day: string, piece: string, label: string, error: float, over: float}> oldest first */
@@ -57,9 +60,11 @@ final readonly class InsightDesk
         }
         // Of what was trimmed, that beyond the tails that were planned was cut in vain.
         $over = (int) round(
-            (float) DB::table('making_cuts')->where('workshop_id', $this->workshop->id)->whereColumn('left_um', '>', 'tail_um')->sum(
-                DB::raw('(left_um - tail_um) / 1e9 * ng_per_mm * count'),
-            ),
+            (float) DB::table('making_cuts')->where('workshop_id', $this->workshop->id)
+                ->whereColumn('left_um', '>', 'tail_um')
+                ->sum(
+                    DB::raw('(left_um - tail_um) / 1e9 * ng_per_mm * count'),
+                ),
         );
         $over = min($over, $by[self::TAILS] ?? 0);
         $by[self::TAILS] = ($by[self::TAILS] ?? 0) - $over;
@@ -79,7 +84,9 @@ final readonly class InsightDesk
         );
     }
 
-    /** @return list<array{name: string, address: string, minutes: int, priceCents: int, hourCents: int, yield: float}> */
+    /**
+     * @return list<array{name: string, address: string, minutes: int, priceCents: int, hourCents: int, yield: float}>
+     */
     private function paying(): array
     {
         $rows = [];
@@ -119,7 +126,10 @@ final readonly class InsightDesk
         return (float) $makings->sum('minutes') / max(1, $copies);
     }
 
-    /** @return list<array{day: string, piece: string, label: string, error: float, over: float}> how far each cut was from what the logs before it foretold, and what was left over of it */
+    /**
+     * @return list<array{day: string, piece: string, label: string, error: float, over: float}> how far each cut was
+     *     from what the logs before it foretold, and what was left over of it
+     */
     private function erring(): array
     {
         $errors = [];
@@ -128,7 +138,9 @@ final readonly class InsightDesk
             foreach ($cuts as $cut) {
                 /** @var MakingCut $cut */
                 $errors[] = [$cut->id, ['day' => $cut->created_at->format('j M'), 'piece' => $cut->making->piece->name ?? 'a drill', 'label' => $cut->label,
-                    'error' => abs($cut->ratio() - Learned::from($before)->factor()), 'over' => $cut->left_um / max(1, $cut->cut_um)]];
+                    'error' => abs(
+                        $cut->ratio() - Learned::from($before)->factor()
+                    ), 'over' => $cut->left_um / max(1, $cut->cut_um)]];
                 $before[] = new Log($cut->ratio(), $cut->is_bound, $cut->is_put_back);
             }
         }
@@ -144,7 +156,9 @@ final readonly class InsightDesk
             'kind' => 'bar',
             'unit' => 'g',
             'labels' => array_column($this->waste, 'why'),
-            'rows' => [['label' => 'gone', 'values' => array_map(fn (array $row): float => $row['mg'] / 1000, $this->waste)]],
+            'rows' => [
+                ['label' => 'gone', 'values' => array_map(fn (array $row): float => $row['mg'] / 1000, $this->waste)],
+            ],
         ];
     }
 
@@ -159,7 +173,10 @@ final readonly class InsightDesk
         }
 
         return ['kind' => 'line', 'unit' => '% of what is formed', 'labels' => array_column($this->errors, 'day'), 'rows' => [
-            ['label' => 'each cut', 'values' => array_map(fn (float $error): float => round(100 * $error, 2), $errors), 'isDots' => true], ['label' => 'of five in a row', 'values' => $running]]];
+            [
+                'label' => 'each cut',
+                'values' => array_map(fn (float $error): float => round(100 * $error, 2), $errors), 'isDots' => true,
+            ], ['label' => 'of five in a row', 'values' => $running]]];
     }
 
     /** @return array<string, mixed> */
@@ -169,7 +186,10 @@ final readonly class InsightDesk
             'kind' => 'bar',
             'unit' => $this->workshop->currency.' an hour',
             'labels' => array_column($this->pays, 'name'),
-            'rows' => [['label' => 'what an hour brings', 'values' => array_map(fn (array $row): float => $row['hourCents'] / 100, $this->pays)]],
+            'rows' => [[
+                'label' => 'what an hour brings',
+                'values' => array_map(fn (array $row): float => $row['hourCents'] / 100, $this->pays),
+            ]],
         ];
     }
 }

@@ -239,7 +239,9 @@ final readonly class MakingDesk
                 $done,
                 fn (
                     Step $step,
-                ): bool => $step->part === $this->step?->part && $step->operation !== Operation::Hook && ($isOne || $this->isOn($cut, $step)),
+                ): bool => $step->part === $this->step?->part
+                    && $step->operation !== Operation::Hook
+                    && ($isOne || $this->isOn($cut, $step)),
             ),
         );
     }

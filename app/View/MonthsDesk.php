@@ -11,7 +11,10 @@ use Illuminate\Support\Facades\DB;
 /** Where the metal went, month by month, and into which pieces. */
 final readonly class MonthsDesk
 {
-    /** @var array<string, array<string, array{received: int, pieces: int, scrap: int, found: int}>> month => metal => milligrams */
+    /**
+     * @var array<string, array<string, array{received: int, pieces: int, scrap: int, found: int}>> month => metal =>
+     *     milligrams
+     */
     public array $months;
 
     /** @var list<array{name: string, metal: string, mg: int}> the pieces that took most */
@@ -20,11 +23,13 @@ final readonly class MonthsDesk
     public function __construct(private Workshop $workshop, public string $year)
     {
         $months = [];
-        $rows = DB::table('movements')->where('workshop_id', $workshop->id)->where('created_at', '>=', "{$year}-01-01")->where(
-            'created_at',
-            '<',
-            ((int) $year + 1).'-01-01',
-        )
+        $rows = DB::table('movements')->where('workshop_id', $workshop->id)
+            ->where('created_at', '>=', "{$year}-01-01")
+            ->where(
+                'created_at',
+                '<',
+                ((int) $year + 1).'-01-01',
+            )
             ->selectRaw(
                 'substr(created_at, 1, 7) AS month, metal, account, SUM(mass_mg) AS mg',
             )->groupBy('month', 'metal', 'account')->orderBy('month')->get();
@@ -46,7 +51,9 @@ final readonly class MonthsDesk
             '=',
             'movements.making_id',
         )->join('pieces', 'pieces.id', '=', 'makings.piece_id')
-            ->where('movements.workshop_id', $workshop->id)->where('movements.account', 'pieces')->where('movements.created_at', '>=', "{$year}-01-01")->where(
+            ->where('movements.workshop_id', $workshop->id)->where('movements.account', 'pieces')->where(
+                'movements.created_at', '>=', "{$year}-01-01",
+            )->where(
                 'movements.created_at',
                 '<',
                 ((int) $year + 1).'-01-01',
@@ -71,7 +78,8 @@ final readonly class MonthsDesk
     public function years(): array
     {
         $rows = [];
-        foreach (DB::table('movements')->where('workshop_id', $this->workshop->id)->selectRaw('substr(created_at, 1, 4) AS year, metal, account, SUM(mass_mg) AS mg')->groupBy('year', 'metal', 'account')->orderByDesc('year')->orderBy('metal')->get() as $row) {
+        foreach (DB::table('movements')->where('workshop_id', $this->workshop->id)->selectRaw('substr(created_at, 1, '
+            .'4) AS year, metal, account, SUM(mass_mg) AS mg')->groupBy('year', 'metal', 'account')->orderByDesc('year')->orderBy('metal')->get() as $row) {
             $key = $row->year.$row->metal;
             $rows[$key] ??= [
                 'year' => (string) $row->year,
@@ -97,7 +105,10 @@ final readonly class MonthsDesk
         return array_values(array_unique(array_merge([], ...array_map(array_keys(...), array_values($this->months)))));
     }
 
-    /** @return array{labels: list<string>, rows: list<array{label: string, values: list<float>}>} grams for the plot of one metal */
+    /**
+     * @return array{labels: list<string>, rows: list<array{label: string, values: list<float>}>} grams for the plot of
+     *     one metal
+     */
     public function plot(string $metal): array
     {
         $row = fn (string $label, string $key): array => [

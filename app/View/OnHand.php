@@ -57,7 +57,9 @@ final class OnHand
                 && $lot->isOf($cut->wire)
                 && (! $lot->isPins() || ($lot->kind === $cut->pinKind->value && abs($lot->pinMm() - $wanted) < 0.5)))
             ->sortBy(
-                [fn (Lot $a, Lot $b): int => [$a->temper !== $cut->wire->temper->value, $a->heldMg()] <=> [$b->temper !== $cut->wire->temper->value, $b->heldMg()]],
+                [fn (Lot $a, Lot $b): int => [$a->temper !== $cut->wire->temper->value, $a->heldMg()] <=> [
+                    $b->temper !== $cut->wire->temper->value, $b->heldMg(),
+                ]],
             )
             ->all());
     }
@@ -108,7 +110,10 @@ final class OnHand
             ->filter(
                 fn (
                     Lot $lot,
-                ): bool => ! $lot->isPins() && $lot->heldMm() >= $cutMm && $lot->isOf($wire) && $lot->temper === $wire->temper->value,
+                ): bool => ! $lot->isPins()
+                    && $lot->heldMm() >= $cutMm
+                    && $lot->isOf($wire)
+                    && $lot->temper === $wire->temper->value,
             )
             ->sum(fn (Lot $lot): float => $lot->heldMm());
     }

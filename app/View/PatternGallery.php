@@ -17,7 +17,8 @@ use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Wire;
 
 /**
- * The starting patterns that answer what was asked for: a family, a way of making, a metal, so much time at most, gauges
+ * The starting patterns that answer what was asked for: a family, a way of making, a metal, so much time at most,
+ * gauges
  * and beads that are in stock.
  */
 final readonly class PatternGallery
@@ -30,7 +31,10 @@ final readonly class PatternGallery
 
     public int $count;
 
-    /** @param  array<string, string>  $asked  words, family, technique, metal, time, stock, beads; what is unknown asks for nothing */
+    /**
+     * @param  array<string, string>  $asked words, family, technique, metal, time, stock, beads; what is unknown asks
+     *     for nothing
+     */
     public function __construct(private Workshop $workshop, public array $asked)
     {
         $profile = $workshop->profile();
@@ -75,10 +79,14 @@ final readonly class PatternGallery
             && $isMade;
     }
 
-    /** Whether every word that is asked for says something of it: what it is, how it is made, of what, with which beads. */
+    /**
+     * Whether every word that is asked for says something of it: what it is, how it is made, of what, with which beads.
+     */
     private function isCalled(string $name, Pattern $pattern): bool
     {
-        $words = preg_split('/[^\p{L}\p{N}.]+/u', mb_strtolower(mb_scrub($this->asks('words'))), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $words = preg_split(
+            '/[^\p{L}\p{N}.]+/u', mb_strtolower(mb_scrub($this->asks('words'))), -1, PREG_SPLIT_NO_EMPTY,
+        ) ?: [];
         if ($words === []) {
             return true;
         }

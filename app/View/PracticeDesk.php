@@ -77,7 +77,16 @@ final readonly class PracticeDesk
     /** @return array<string, mixed> */
     public function plot(): array
     {
-        return ['kind' => 'line', 'unit' => 'mm', 'labels' => array_values($this->drills->map(fn (Drill $drill): string => $drill->created_at->format('j M'))->all()),
-            'rows' => [['label' => $this->kind === 'pairs' ? 'pairs differ by' : 'off by, on average', 'values' => array_values($this->drills->map(fn (Drill $drill): float => round($this->off($drill), 3))->all())]]];
+        return ['kind' => 'line', 'unit' => 'mm', 'labels' => array_values(
+            $this->drills->map(fn (Drill $drill): string => $drill->created_at->format('j M'))->all()
+        ),
+            'rows' => [
+                [
+                    'label' => $this->kind === 'pairs' ? 'pairs differ by' : 'off by, on average',
+                    'values' => array_values(
+                        $this->drills->map(fn (Drill $drill): float => round($this->off($drill), 3))->all()
+                    ),
+                ],
+            ]];
     }
 }

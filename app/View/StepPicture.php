@@ -41,7 +41,8 @@ final class StepPicture
         $inner = view('svg.defs')->render();
         [$x, $y] = [0.0, 0.0];
         foreach ($frames as $at => $figure) {
-            $inner .= ($at > 0 ? self::arrow($x, $y, $isUpright) : '').self::frame($picture, $figure, $ratio, $x, $y, "f{$at}");
+            $inner .= ($at > 0 ? self::arrow($x, $y, $isUpright) : '')
+                .self::frame($picture, $figure, $ratio, $x, $y, "f{$at}");
             $x += $isUpright ? 0.0 : self::WIDE_PX + self::GAP_PX;
             $y += $isUpright ? self::HIGH_PX + self::GAP_PX : 0.0;
         }
@@ -57,7 +58,10 @@ final class StepPicture
         [$left, $top, $right, $bottom] = $picture->focus($picture->after);
         foreach (self::RATIOS as $ratio) {
             $px = $ratio * Drawing::PX_PER_MM;
-            if (($right - $left) * $px <= self::TAKES * self::WIDE_PX && ($bottom - $top) * $px <= self::TAKES * self::HIGH_PX) {
+            if (
+                ($right - $left) * $px <= self::TAKES * self::WIDE_PX
+                && ($bottom - $top) * $px <= self::TAKES * self::HIGH_PX
+            ) {
                 return $ratio;
             }
         }
@@ -78,8 +82,10 @@ final class StepPicture
             [$x - self::WIDE_PX / 2, $y - self::HIGH_PX / 2, self::WIDE_PX, self::HIGH_PX],
         ));
 
-        return '<svg class="frame" x="'.round($xPx, 2).'" y="'.round($yPx, 2).'" width="'.self::WIDE_PX.'" height="'.self::HIGH_PX.'" viewBox="'.$box.'">'
-            .view('svg.piece', ['drawing' => $drawing, 'hangs' => '', 'label' => '', 'small' => true])->render().'</svg>';
+        return '<svg class="frame" x="'.round($xPx, 2).'" y="'.round($yPx, 2).'" width="'.self::WIDE_PX.'" height="'
+            .self::HIGH_PX.'" viewBox="'.$box.'">'
+            .view('svg.piece', ['drawing' => $drawing, 'hangs' => '', 'label' => '', 'small' => true])->render()
+                .'</svg>';
     }
 
     /** Before a frame, in the gap to the one before it. */
@@ -90,7 +96,8 @@ final class StepPicture
             : [$xPx - self::GAP_PX + 5, $yPx + self::HIGH_PX / 2];
         $path = $isUpright ? 'v24m-7 -8l7 8l7 -8' : 'h24m-8 -7l8 7l-8 7';
 
-        return '<path d="M'.$x.' '.$y.$path.'" fill="none" stroke="#1c5b4e" stroke-width="2.4" stroke-linecap="round"/>';
+        return '<path d="M'.$x.' '.$y.$path
+            .'" fill="none" stroke="#1c5b4e" stroke-width="2.4" stroke-linecap="round"/>';
     }
 
     /** What the step works on, in verdigris. */

@@ -16,7 +16,9 @@ final readonly class Strip
 
     private const MARGIN = 4;
 
-    /** @var list<array{kind: string, mark: string, words: string, x: float, w: float, mid: float, labelX: float, row: int, stays: bool}> */
+    /**
+     * @var list<array{kind: string, mark: string, words: string, x: float, w: float, mid: float, labelX: float, row: int, stays: bool}>
+     */
     public array $segments;
 
     /** @var list<array{x: float, text: string, words: string, row: int, labelX: float}> */
@@ -64,7 +66,9 @@ final readonly class Strip
         return 0.05;
     }
 
-    /** @return list<array{kind: string, mark: string, words: string, x: float, w: float, mid: float, labelX: float, row: int, stays: bool}> */
+    /**
+     * @return list<array{kind: string, mark: string, words: string, x: float, w: float, mid: float, labelX: float, row: int, stays: bool}>
+     */
     private function segments(float $k): array
     {
         $x = (float) self::MARGIN;

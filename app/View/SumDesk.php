@@ -103,12 +103,17 @@ final readonly class SumDesk
             : (string) $input->default;
     }
 
-    /** @return list<array{name: string, text: string, more: string}> results as they are read, the first the one asked for */
+    /**
+     * @return list<array{name: string, text: string, more: string}> results as they are read, the first the one asked
+     *     for
+     */
     public function results(): array
     {
         $rows = [];
         foreach ($this->inOrder($this->answer->results ?? []) as $name => $value) {
-            $rows[] = ['name' => str_replace('_', ' ', preg_replace('/_(mm|g|n|mpa)$/', '', $name) ?? $name), 'text' => $this->shown($name, $value),
+            $rows[] = ['name' => str_replace(
+                '_', ' ', preg_replace('/_(mm|g|n|mpa)$/', '', $name) ?? $name,
+            ), 'text' => $this->shown($name, $value),
                 'more' => is_float($value) && str_ends_with($name, '_mm') ? $this->onTheRuler($name, $value) : ''];
         }
 
@@ -176,7 +181,10 @@ final readonly class SumDesk
         };
     }
 
-    /** @return list<array{words: string, texts: array<string, string>}> where a bare number could be any system: the ways on */
+    /**
+     * @return list<array{words: string, texts: array<string, string>}> where a bare number could be any system: the
+     *     ways on
+     */
     public function systems(): array
     {
         if (! $this->problem instanceof WhichSystem) {

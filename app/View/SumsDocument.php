@@ -70,7 +70,8 @@ final class SumsDocument
     private static function input(Input $input): string
     {
         $default = match (true) {
-            $input->default !== null => ', else '.(str_starts_with($input->default, '=') ? 'as '.substr($input->default, 1) : $input->default),
+            $input->default !== null => ', else '
+                .(str_starts_with($input->default, '=') ? 'as '.substr($input->default, 1) : $input->default),
             $input->isOptional => ', optional',
             default => '',
         };

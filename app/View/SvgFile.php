@@ -23,11 +23,15 @@ final class SvgFile
             ratioGiven: 1.0,
             byReference: false,
         );
-        $label = 'Drawing of '.$desk->document->name.($desk->side === View::Front ? '' : ' from the '.$desk->side->value)
+        $label = 'Drawing of '.$desk->document->name
+            .($desk->side === View::Front ? '' : ' from the '.$desk->side->value)
             .': '.$desk->high();
 
         return self::document($drawing->width, $drawing->height, $desk->document->name, view('svg.defs')->render()
-            .view('svg.piece', ['drawing' => $drawing, 'hangs' => $desk->hangs(), 'across' => $desk->across(), 'label' => $label])->render());
+            .view(
+                'svg.piece',
+                ['drawing' => $drawing, 'hangs' => $desk->hangs(), 'across' => $desk->across(), 'label' => $label],
+            )->render());
     }
 
     public static function strips(Desk $desk): string
@@ -35,9 +39,12 @@ final class SvgFile
         $y = 0.0;
         $width = 10.0;
         $inner = '';
-        foreach (array_map(fn (Cut $cut): Strip => new Strip($cut, $desk->profile, 1.0), $desk->plan->strips()) as $strip) {
+        foreach (array_map(
+            fn (Cut $cut): Strip => new Strip($cut, $desk->profile, 1.0), $desk->plan->strips(),
+        ) as $strip) {
             $title = e(
-                "{$strip->cut->label}: {$strip->cut->count} × {$desk->profile->length($strip->cutMm())}, {$strip->cut->wire->words()}",
+                "{$strip->cut->label}: {$strip->cut->count} × {$desk->profile->length($strip->cutMm())}, "
+                    ."{$strip->cut->wire->words()}",
             );
             $inner .= '<text class="dimension-text" x="4" y="'.round($y + 16, 2).'">'.$title
                 .'</text><g transform="translate(0 '.round($y + 22, 2).')">'
@@ -56,15 +63,20 @@ final class SvgFile
 
         return self::document(
             $drawing->width, $drawing->height, $name, view('svg.defs')->render()
-                .view('svg.piece', ['drawing' => $drawing, 'hangs' => '', 'label' => $label, 'small' => true])->render(),
+                .view(
+                    'svg.piece', ['drawing' => $drawing, 'hangs' => '', 'label' => $label, 'small' => true],
+                )->render(),
         );
     }
 
-    public static function document(float $width, float $height, string $title, string $inner, string $style = ''): string
-    {
+    public static function document(
+        float $width, float $height, string $title, string $inner, string $style = '',
+    ): string {
         $inner = self::withoutUnused($inner);
 
-        return '<?xml version="1.0" encoding="UTF-8"?>'."\n".'<svg xmlns="http://www.w3.org/2000/svg" width="'.round($width / self::PX_PER_MM, 3).'mm" height="'.round($height / self::PX_PER_MM, 3).'mm" viewBox="0 0 '.round($width, 2).' '.round($height, 2).'">'
+        return '<?xml version="1.0" encoding="UTF-8"?>'."\n".'<svg xmlns="http://www.w3.org/2000/svg" width="'
+            .round($width / self::PX_PER_MM, 3).'mm" height="'.round($height / self::PX_PER_MM, 3).'mm" viewBox="0 0 '
+            .round($width, 2).' '.round($height, 2).'">'
             .'<title>'.e($title).'</title><style>'.self::style($inner).$style.'</style>'.$inner."</svg>\n";
     }
 
@@ -101,7 +113,9 @@ final class SvgFile
                 continue;
             }
             if (preg_match_all('/(--[wb]-[a-z]+):\s*(#[0-9a-f]+)/', $body, $values, PREG_SET_ORDER) > 0) {
-                foreach (array_filter(explode(',', $selectors), fn (string $one): bool => self::isUsed($one, $inner)) as $selector) {
+                foreach (array_filter(
+                    explode(',', $selectors), fn (string $one): bool => self::isUsed($one, $inner),
+                ) as $selector) {
                     $sets[trim($selector)] = array_column($values, 2, 1);
                 }
             } else {

@@ -33,7 +33,9 @@ final class SvgPath
         return $path->data;
     }
 
-    /** @param  array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}  $command */
+    /**
+     * @param  array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}  $command
+     */
     private function add(array $command): void
     {
         [$toX, $toY] = $this->point(...Stroke::end($command));
@@ -54,7 +56,8 @@ final class SvgPath
     private function point(float $xMm, float $yMm): array
     {
         return [
-            round($this->left + ($this->isMirrored ? -$xMm : $xMm) * $this->k, 2), round($this->top + $yMm * $this->k, 2),
+            round($this->left + ($this->isMirrored ? -$xMm : $xMm) * $this->k, 2),
+            round($this->top + $yMm * $this->k, 2),
         ];
     }
 

@@ -47,7 +47,10 @@ final class WeaveDesk
 
     public ?DiagramView $back = null;
 
-    /** @var list<array{words: string, end: int}> one repeat, step by step, and how many turns or passes are woven after each */
+    /**
+     * @var list<array{words: string, end: int}> one repeat, step by step, and how many turns or passes are woven after
+     *     each
+     */
     public array $steps = [];
 
     /** @var list<array{string, string}> */
@@ -231,7 +234,8 @@ final class WeaveDesk
     private function answer(int $repeats, float $wireMm, float $wovenMm, float $repeatMm, float $wideMm): void
     {
         $this->results = [
-            ['weaving wire, tails extra', $this->profile->cutLength($wireMm)], ['woven length', $this->profile->length($wovenMm)], ['repeats', number_format($repeats)],
+            ['weaving wire, tails extra', $this->profile->cutLength($wireMm)],
+            ['woven length', $this->profile->length($wovenMm)], ['repeats', number_format($repeats)],
             ['wire for one repeat', Figures::mm($repeatMm)], ['wide, about', Figures::mm($wideMm)],
         ];
     }
@@ -276,7 +280,9 @@ final class WeaveDesk
         return (new Several(array_map(fn (array $change) => ChangeReader::read($change, $this->profile->unit()), [
             $set('cores'), [
                 'value' => $this->texts[$this->isBasket() ? 'passes' : 'pattern'],
-            ] + $set('pattern'), $set('length'), ['do' => 'wire', 'role' => 'core', 'size' => $this->texts['core']], ['do' => 'wire', 'role' => 'weave', 'size' => $this->texts['wire']],
+            ] + $set('pattern'), $set('length'), ['do' => 'wire', 'role' => 'core', 'size' => $this->texts['core']], [
+                'do' => 'wire', 'role' => 'weave', 'size' => $this->texts['wire'],
+            ],
         ]), 'Woven'))->apply($start);
     }
 }

@@ -25,7 +25,8 @@ final readonly class WireChoice
     public static function roleWords(string $role): string
     {
         return ['ear' => 'Ear wire', 'link' => 'Links', 'eye-link' => 'Eye links', 'pin' => 'Head pins', 'hoop' => 'Hoop', 'frame' => 'Frame', 'binding' => 'Binding wire', 'coil' => 'Coil wire', 'inner' => 'Inner wire', 'core' => 'Cores', 'weave' => 'Weaving wire',
-            'shank' => 'Shank', 'bangle' => 'Bangle', 'memory' => 'Memory wire', 'strand' => 'Beading wire', 'ring' => 'Rings', 'chain' => 'Chain', 'ball-chain' => 'Ball chain', 'cord' => 'Cord', 'clasp' => 'Clasp', 'surround' => 'Surround'][$role] ?? ucfirst($role);
+            'shank' => 'Shank', 'bangle' => 'Bangle', 'memory' => 'Memory wire', 'strand' => 'Beading wire', 'ring' => 'Rings', 'chain' => 'Chain', 'ball-chain' => 'Ball chain', 'cord' => 'Cord', 'clasp' => 'Clasp', 'surround' => 'Surround'][$role]
+                ?? ucfirst($role);
     }
 
     /** @return list<WireRow> the best few, and the chosen one wherever it stands */
@@ -43,7 +44,10 @@ final readonly class WireChoice
         return $best;
     }
 
-    /** @return list<array{size: string, mm: float, cells: array<string, WireRow>}> sizes near the usual and the chosen one, thick to thin */
+    /**
+     * @return list<array{size: string, mm: float, cells: array<string, WireRow>}> sizes near the usual and the chosen
+     *     one, thick to thin
+     */
     public function grid(): array
     {
         $sizes = [];
@@ -113,7 +117,10 @@ final readonly class WireChoice
         $known = array_flip(array_map(fn (WireRow $row): string => $row->wire->temper->value, $this->rows));
 
         return array_intersect_key(
-            ['dead-soft' => 'soft', 'quarter-hard' => '¼ hard', 'half-hard' => '½ hard', 'hard' => 'hard', 'spring' => 'spring'],
+            [
+                'dead-soft' => 'soft', 'quarter-hard' => '¼ hard', 'half-hard' => '½ hard', 'hard' => 'hard',
+                'spring' => 'spring',
+            ],
             $known,
         );
     }

@@ -25,7 +25,9 @@ final class ArchitectureTest extends TestCase
     {
         $parser = (new ParserFactory)->createForHostVersion();
         /** @var \SplFileInfo $file */
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__, 2).'/'.$folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new \RecursiveIteratorIterator(
+            new \RecursiveDirectoryIterator(dirname(__DIR__, 2).'/'.$folder, \FilesystemIterator::SKIP_DOTS)
+        ) as $file) {
             if ($file->getExtension() === 'php' && ! str_ends_with($file->getFilename(), '.blade.php')) {
                 yield $file->getPathname() => $parser->parse((string) file_get_contents($file->getPathname())) ?? [];
             }
@@ -54,7 +56,9 @@ final class ArchitectureTest extends TestCase
                     );
                 }
             }
-            foreach ([Node\Stmt\Echo_::class, Node\Stmt\InlineHTML::class, Node\Expr\Exit_::class, Node\Stmt\Global_::class] as $kind) {
+            foreach ([
+                Node\Stmt\Echo_::class, Node\Stmt\InlineHTML::class, Node\Expr\Exit_::class, Node\Stmt\Global_::class,
+            ] as $kind) {
                 self::assertSame([], $finder->findInstanceOf($ast, $kind), $path);
             }
             foreach ($finder->findInstanceOf($ast, Node\Scalar\String_::class) as $text) {
@@ -76,7 +80,10 @@ final class ArchitectureTest extends TestCase
         foreach (self::files('core/src') as $path => $ast) {
             $room = explode('/', explode('/core/src/', $path)[1])[0];
             foreach ($finder->findInstanceOf($ast, Node\Name::class) as $name) {
-                if (preg_match('/^\\\\?Hebra\\\\Core\\\\([A-Z]\w+)\\\\/', $name->toString(), $found) === 1 && $found[1] !== $room) {
+                if (
+                    preg_match('/^\\\\?Hebra\\\\Core\\\\([A-Z]\w+)\\\\/', $name->toString(), $found) === 1
+                    && $found[1] !== $room
+                ) {
                     $imports[$room][$found[1]] = true;
                 }
             }
@@ -120,7 +127,11 @@ final class ArchitectureTest extends TestCase
         $finder = new NodeFinder;
         foreach (['app', 'database', 'routes', 'bootstrap'] as $folder) {
             foreach (self::files($folder) as $path => $ast) {
-                foreach (str_contains($path, '/bootstrap/cache/') ? [] : $finder->findInstanceOf($ast, Node\Expr\FuncCall::class) as $call) {
+                foreach (
+                    str_contains($path, '/bootstrap/cache/')
+                    ? []
+                    : $finder->findInstanceOf($ast, Node\Expr\FuncCall::class) as $call
+                ) {
                     self::assertFalse(
                         $call->name instanceof Node\Name && in_array($call->name->toString(), ['env', 'getenv'], true),
                         $path,

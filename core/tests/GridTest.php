@@ -47,12 +47,18 @@ final class GridTest extends TestCase
     public function test_what_wire_does_when_it_is_bent_and_let_go(): void
     {
         $rows = [];
-        foreach (['round' => Section::round(0.8), 'thin' => Section::round(0.2), 'half-round' => Section::halfRound(3.0), 'square' => Section::square(1.0), 'flat' => Section::flat(4.0, 0.6), 'pair' => Section::twistedPair(0.6)] as $name => $section) {
+        foreach ([
+            'round' => Section::round(0.8), 'thin' => Section::round(0.2), 'half-round' => Section::halfRound(3.0),
+            'square' => Section::square(1.0), 'flat' => Section::flat(4.0, 0.6), 'pair' => Section::twistedPair(0.6),
+        ] as $name => $section) {
             foreach ([Metal::Copper, Metal::Sterling, Metal::Stainless] as $metal) {
                 foreach ([Temper::DeadSoft, Temper::HalfHard, Temper::Spring] as $temper) {
                     foreach ([1.0, 3.0, 12.0, 60.0, 400.0] as $inside) {
                         $rows["{$name} {$metal->value} {$temper->value} {$inside}"] = fn (): array => [
-                            ($bend = new SpringBack($section, $metal->strength()->modulusMpa(), $metal->strength()->yieldMpa($temper->numbersHard())))->ratio(
+                            ($bend = new SpringBack(
+                                $section, $metal->strength()->modulusMpa(),
+                                $metal->strength()->yieldMpa($temper->numbersHard()),
+                            ))->ratio(
                                 $inside,
                             ),
                             $bend->releasedMm($inside),

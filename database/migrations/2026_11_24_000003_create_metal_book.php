@@ -64,10 +64,16 @@ return new class extends Migration
         DB::statement('CREATE INDEX movements_workshop ON movements (workshop_id, id)');
         DB::statement('CREATE INDEX movements_entry ON movements (entry)');
         DB::statement('CREATE INDEX movements_making ON movements (making_id)');
-        DB::statement("CREATE TRIGGER movements_are_kept BEFORE UPDATE ON movements BEGIN SELECT RAISE(ABORT, 'a line of the metal book is never changed'); END");
+        DB::statement(
+            "CREATE TRIGGER movements_are_kept BEFORE UPDATE ON movements BEGIN SELECT RAISE(ABORT, 'a line of the metal book is never changed'); END",
+        );
         // Lines leave only together with their workshop, whose row is gone by then.
-        DB::statement("CREATE TRIGGER movements_are_not_deleted BEFORE DELETE ON movements WHEN EXISTS (SELECT 1 FROM workshops WHERE id = OLD.workshop_id) BEGIN SELECT RAISE(ABORT, 'a line of the metal book is never deleted'); END");
-        DB::statement("CREATE TRIGGER movements_hold BEFORE INSERT ON movements WHEN NEW.account = 'lot' AND NEW.mass_mg < 0 AND (SELECT COALESCE(SUM(mass_mg), 0) FROM movements WHERE lot_id = NEW.lot_id) + NEW.mass_mg < 0 BEGIN SELECT RAISE(ABORT, 'a lot cannot hold less than nothing'); END");
+        DB::statement(
+            "CREATE TRIGGER movements_are_not_deleted BEFORE DELETE ON movements WHEN EXISTS (SELECT 1 FROM workshops WHERE id = OLD.workshop_id) BEGIN SELECT RAISE(ABORT, 'a line of the metal book is never deleted'); END",
+        );
+        DB::statement(
+            "CREATE TRIGGER movements_hold BEFORE INSERT ON movements WHEN NEW.account = 'lot' AND NEW.mass_mg < 0 AND (SELECT COALESCE(SUM(mass_mg), 0) FROM movements WHERE lot_id = NEW.lot_id) + NEW.mass_mg < 0 BEGIN SELECT RAISE(ABORT, 'a lot cannot hold less than nothing'); END",
+        );
     }
 
     public function down(): void

@@ -34,7 +34,8 @@ return new class extends Migration
             $table->unsignedInteger('packing_cents')->default(0);
             $table->unsignedInteger('low_um')->default(1_000_000);
         });
-        // What is counted: written once like the metal book. `held` and `owned` follow it by trigger and are written by nothing else.
+        // What is counted: written once like the metal book. `held` and `owned` follow it by trigger and are written by
+        // nothing else.
         DB::statement(<<<'SQL'
             CREATE TABLE supply_movements (
                 id INTEGER PRIMARY KEY AUTOINCREMENT,
@@ -57,13 +58,24 @@ return new class extends Migration
         DB::statement('CREATE INDEX supply_movements_supply ON supply_movements (supply_id)');
         DB::statement('CREATE INDEX supply_movements_making ON supply_movements (making_id)');
         foreach (DB::table('beads')->where('owned', '>', 0)->orderBy('id')->get() as $bead) {
-            DB::table('supply_movements')->insert(['workshop_id' => $bead->workshop_id, 'entry' => (string) Str::ulid(), 'kind' => 'received', 'bead_id' => $bead->id, 'amount' => $bead->owned, 'words' => 'counted in', 'created_at' => $bead->created_at ?? now()]);
+            DB::table('supply_movements')->insert([
+                'workshop_id' => $bead->workshop_id, 'entry' => (string) Str::ulid(), 'kind' => 'received',
+                'bead_id' => $bead->id, 'amount' => $bead->owned, 'words' => 'counted in',
+                'created_at' => $bead->created_at ?? now(),
+            ]);
         }
-        DB::statement("CREATE TRIGGER supply_movements_are_kept BEFORE UPDATE ON supply_movements BEGIN SELECT RAISE(ABORT, 'a line of the book is never changed'); END");
-        DB::statement("CREATE TRIGGER supply_movements_are_not_deleted BEFORE DELETE ON supply_movements WHEN EXISTS (SELECT 1 FROM workshops WHERE id = OLD.workshop_id) BEGIN SELECT RAISE(ABORT, 'a line of the book is never deleted'); END");
+        DB::statement(
+            "CREATE TRIGGER supply_movements_are_kept BEFORE UPDATE ON supply_movements BEGIN SELECT RAISE(ABORT, 'a line of the book is never changed'); END",
+        );
+        DB::statement(
+            "CREATE TRIGGER supply_movements_are_not_deleted BEFORE DELETE ON supply_movements WHEN EXISTS (SELECT 1 FROM workshops WHERE id = OLD.workshop_id) BEGIN SELECT RAISE(ABORT, 'a line of the book is never deleted'); END",
+        );
         foreach (['beads' => ['bead_id', 'owned'], 'supplies' => ['supply_id', 'held']] as $table => [$key, $column]) {
-            DB::statement("CREATE TRIGGER {$table}_hold BEFORE INSERT ON supply_movements WHEN NEW.{$key} IS NOT NULL AND (SELECT {$column} FROM {$table} WHERE id = NEW.{$key}) + NEW.amount < 0 BEGIN SELECT RAISE(ABORT, 'there cannot be less than nothing'); END");
-            DB::statement("CREATE TRIGGER {$table}_follow AFTER INSERT ON supply_movements WHEN NEW.{$key} IS NOT NULL BEGIN UPDATE {$table} SET {$column} = {$column} + NEW.amount WHERE id = NEW.{$key}; END");
+            DB::statement(
+                "CREATE TRIGGER {$table}_hold BEFORE INSERT ON supply_movements WHEN NEW.{$key} IS NOT NULL AND (SELECT {$column} FROM {$table} WHERE id = NEW.{$key}) + NEW.amount < 0 BEGIN SELECT RAISE(ABORT, 'there cannot be less than nothing'); END",
+            );
+            DB::statement("CREATE TRIGGER {$table}_follow AFTER INSERT ON supply_movements WHEN NEW.{$key} IS NOT NULL "
+                ."BEGIN UPDATE {$table} SET {$column} = {$column} + NEW.amount WHERE id = NEW.{$key}; END");
         }
         Schema::create('reservations', function (Blueprint $table): void {
             $table->id();

@@ -118,10 +118,14 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['photos', 'inspections', 'measurements', 'drills', 'making_cuts', 'step_times', 'bench_events'] as $table) {
+        foreach ([
+            'photos', 'inspections', 'measurements', 'drills', 'making_cuts', 'step_times', 'bench_events',
+        ] as $table) {
             Schema::dropIfExists($table);
         }
-        Schema::table('makings', fn (Blueprint $table) => $table->dropColumn(['moves', 'is_across', 'progress', 'counts', 'troubles', 'weight_mg', 'waits_until']));
+        Schema::table('makings', fn (Blueprint $table) => $table->dropColumn(
+            ['moves', 'is_across', 'progress', 'counts', 'troubles', 'weight_mg', 'waits_until']
+        ));
         Schema::table('workshops', fn (Blueprint $table) => $table->dropColumn('hand_on'));
     }
 };

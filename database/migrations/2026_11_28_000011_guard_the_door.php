@@ -8,7 +8,10 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
 
-/** A random name of each workshop, that its sessions carry; tries of passwords; invitations; forms that were sent; who wrote a line of the book. */
+/**
+ * A random name of each workshop, that its sessions carry; tries of passwords; invitations; forms that were sent; who
+ * wrote a line of the book.
+ */
 return new class extends Migration
 {
     private const BOOKS = ['movements', 'supply_movements'];

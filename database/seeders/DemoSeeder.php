@@ -97,8 +97,14 @@ final class DemoSeeder extends Seeder
         $workshop = Workshop::query()->create(['name' => 'Marram Lane', 'is_demo' => true]);
         // Nobody knows this password: the demo is entered by its button.
         User::query()->create(['workshop_id' => $workshop->id, 'name' => 'Ottla Wren', 'email' => 'ottla@marram-lane.example', 'password' => Str::random(40), 'recent_sums' => [
-            ['words' => 'bead wrap 18 awg, 28 awg, 17, 3 mm', 'address' => '/sums/bead-wrap?core=18+awg&wire=28+awg&beads=17&bead_length=3+mm'],
-            ['words' => 'spring back copper, half-hard, 14 awg, 60 mm', 'address' => '/sums/spring-back?metal=copper&temper=half-hard&wire=14+awg&inside=60+mm'],
+            [
+                'words' => 'bead wrap 18 awg, 28 awg, 17, 3 mm',
+                'address' => '/sums/bead-wrap?core=18+awg&wire=28+awg&beads=17&bead_length=3+mm',
+            ],
+            [
+                'words' => 'spring back copper, half-hard, 14 awg, 60 mm',
+                'address' => '/sums/spring-back?metal=copper&temper=half-hard&wire=14+awg&inside=60+mm',
+            ],
         ]]);
         foreach (self::BEADS as [$line, $owned]) {
             // Most were priced when they came in; a few never were.
@@ -140,7 +146,13 @@ final class DemoSeeder extends Seeder
             -24,
             fn () => $this->piece($workshop, 'Kelp light', [['head-pin', ['kelp', 'foam']]], Makes::batch(3)),
         );
-        foreach ([-25 => [$breakwater, 88, 'First pair of the season. Lamp beads run a little large.'], -21 => [$breakwater, 81, ''], -19 => [$kelp, 110, 'Three for the corner rail.'], -16 => [$breakwater, 74, 'Wraps lie closer now.'], -12 => [$breakwater, 70, ''], -9 => [$kelp, 95, 'Three more; one tail too short to hold.'], -5 => [$breakwater, 66, 'Cut for my hand: long enough, and no more.']] as $days => [$piece, $minutes, $note]) {
+        foreach ([
+            -25 => [$breakwater, 88, 'First pair of the season. Lamp beads run a little large.'],
+            -21 => [$breakwater, 81, ''], -19 => [$kelp, 110, 'Three for the corner rail.'],
+            -16 => [$breakwater, 74, 'Wraps lie closer now.'], -12 => [$breakwater, 70, ''],
+            -9 => [$kelp, 95, 'Three more; one tail too short to hold.'],
+            -5 => [$breakwater, 66, 'Cut for my hand: long enough, and no more.'],
+        ] as $days => [$piece, $minutes, $note]) {
             $this->at($now, $days, fn () => $this->made($piece, $minutes, $note));
         }
         foreach ([-23 => 0.16, -17 => 0.11, -10 => 0.08, -3 => 0.06] as $days => $spread) {
@@ -189,7 +201,10 @@ final class DemoSeeder extends Seeder
             fn () => $this->piece(
                 $workshop,
                 'Driftwood, bought pins',
-                [['wrapped-link', ['sky']], ['head-pin', ['foam', 'driftwood'], ['source' => 'bought', 'pin_length' => 50.0]]],
+                [
+                    ['wrapped-link', ['sky']],
+                    ['head-pin', ['foam', 'driftwood'], ['source' => 'bought', 'pin_length' => 50.0]],
+                ],
             ),
         );
         $lantern = $this->at(
@@ -198,7 +213,10 @@ final class DemoSeeder extends Seeder
             fn () => $this->piece(
                 $workshop,
                 'Lantern walk',
-                [['wrapped-link', ['lamp'], ['turned' => true], 'repeat' => 2], ['head-pin', ['lilac', 'lamp', 'lilac']]],
+                [
+                    ['wrapped-link', ['lamp'], ['turned' => true], 'repeat' => 2],
+                    ['head-pin', ['lilac', 'lamp', 'lilac']],
+                ],
                 null,
                 Metal::GoldFilled,
             ),
@@ -225,7 +243,10 @@ final class DemoSeeder extends Seeder
                 new Pattern(
                     '',
                     Family::Chain,
-                    [['hook'], ['wrapped-link', ['foam', 'lamp', 'foam'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'], ['jump-ring', [], ['inside' => 7.0]]],
+                    [
+                        ['hook'], ['wrapped-link', ['foam', 'lamp', 'foam'], 'group' => 'g1'],
+                        ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'], ['jump-ring', [], ['inside' => 7.0]],
+                    ],
                     FitKind::Wrist,
                     groups: ['g1' => 7],
                 ),
@@ -240,7 +261,10 @@ final class DemoSeeder extends Seeder
                 new Pattern(
                     '',
                     Family::Pendant,
-                    [['jump-ring', [], ['inside' => 6.0]], ['frame', [['foam', 9]], ['size' => 36.0]], ['head-pin', ['sky', 'foam'], 'on' => 'p2/centre']],
+                    [
+                        ['jump-ring', [], ['inside' => 6.0]], ['frame', [['foam', 9]], ['size' => 36.0]],
+                        ['head-pin', ['sky', 'foam'], 'on' => 'p2/centre'],
+                    ],
                     FitKind::Neck,
                 ),
             ),
@@ -266,13 +290,20 @@ final class DemoSeeder extends Seeder
             fn () => $this->piece(
                 $workshop,
                 'Marsh lights',
-                [['jump-ring', [], ['inside' => 5.0]], ['head-pin', ['sky', 'foam']], ['head-pin', ['lilac'], 'on' => 'p2/bottom'], ['head-pin', ['lamp', 'foam', 'foam'], 'on' => 'p2/bottom']],
+                [
+                    ['jump-ring', [], ['inside' => 5.0]], ['head-pin', ['sky', 'foam']],
+                    ['head-pin', ['lilac'], 'on' => 'p2/bottom'],
+                    ['head-pin', ['lamp', 'foam', 'foam'], 'on' => 'p2/bottom'],
+                ],
                 Makes::mirroredPair(),
             ),
         );
         $this->at($now, -2, fn () => $this->started($workshop, 'Ebb and flow', new Pattern('', Family::Chain, [
-            ['hook', [], ['style' => 's']], ['jump-ring', [], ['inside' => 6.0]], ['chain', [], ['links' => 120]], ['jump-ring', [], ['inside' => 6.0]], ['jump-ring', [], ['inside' => 6.0]],
-            ['chain', [], ['links' => 68], 'on' => 'p2/bottom'], ['jump-ring', [], ['inside' => 3.5]], ['head-pin', ['sea glass', 'foam'], 'on' => 'p7/bottom'], ['chain', [], ['links' => 68], 'on' => 'p7/bottom', 'to' => 'p4/top'],
+            ['hook', [], ['style' => 's']], ['jump-ring', [], ['inside' => 6.0]], ['chain', [], ['links' => 120]],
+            ['jump-ring', [], ['inside' => 6.0]], ['jump-ring', [], ['inside' => 6.0]],
+            ['chain', [], ['links' => 68], 'on' => 'p2/bottom'], ['jump-ring', [], ['inside' => 3.5]],
+            ['head-pin', ['sea glass', 'foam'], 'on' => 'p7/bottom'],
+            ['chain', [], ['links' => 68], 'on' => 'p7/bottom', 'to' => 'p4/top'],
         ], FitKind::Neck)));
         $this->at(
             $now,
@@ -283,7 +314,14 @@ final class DemoSeeder extends Seeder
                 new Pattern(
                     '',
                     Family::Woven,
-                    [['hook'], ['woven-band', [], ['cores' => 4, 'length' => 147.0, 'pattern' => '6@1-2 6@2-3 6@3-4 x2 | cross 2-3 | 3@1-4', 'mirrored' => true]], ['jump-ring', [], ['inside' => 7.0]]],
+                    [
+                        ['hook'],
+                        ['woven-band', [], [
+                            'cores' => 4, 'length' => 147.0, 'pattern' => '6@1-2 6@2-3 6@3-4 x2 | cross 2-3 | 3@1-4',
+                            'mirrored' => true,
+                        ]],
+                        ['jump-ring', [], ['inside' => 7.0]],
+                    ],
                     FitKind::Wrist,
                     Metal::Copper,
                 ),
@@ -361,25 +399,37 @@ final class DemoSeeder extends Seeder
         ] as [$name, $metal, $size, $temper, $amount, $price]) {
             $this->stock->receive(
                 $workshop,
-                ['kind' => 'coil', 'name' => $name, 'metal' => $metal, 'size' => $size, 'temper' => $temper, 'amount' => $amount, 'price' => $price],
+                [
+                    'kind' => 'coil', 'name' => $name, 'metal' => $metal, 'size' => $size, 'temper' => $temper,
+                    'amount' => $amount, 'price' => $price,
+                ],
                 LengthUnit::Millimetre,
             );
         }
         foreach (['212 mm', '96 mm'] as $amount) {
             $this->stock->receive(
                 $workshop,
-                ['kind' => 'offcut', 'metal' => 'sterling', 'size' => '22 awg', 'temper' => 'dead-soft', 'amount' => $amount],
+                [
+                    'kind' => 'offcut', 'metal' => 'sterling', 'size' => '22 awg', 'temper' => 'dead-soft',
+                    'amount' => $amount,
+                ],
                 LengthUnit::Millimetre,
             );
         }
         $this->stock->receive(
             $workshop,
-            ['kind' => 'pins', 'name' => 'Fifties', 'metal' => 'sterling', 'size' => '24 awg', 'temper' => 'dead-soft', 'pins' => '20', 'pin_length' => '50 mm', 'price' => '9.80'],
+            [
+                'kind' => 'pins', 'name' => 'Fifties', 'metal' => 'sterling', 'size' => '24 awg',
+                'temper' => 'dead-soft', 'pins' => '20', 'pin_length' => '50 mm', 'price' => '9.80',
+            ],
             LengthUnit::Millimetre,
         );
     }
 
-    /** @param  non-empty-list<array{0: string, 1?: list<string|array{string, int}>, 2?: array<string, float|int|string|bool>, repeat?: int, on?: string, to?: string, group?: string}>  $line  below the ear wire */
+    /**
+     * @param  non-empty-list<array{0: string, 1?: list<string|array{string, int}>, 2?: array<string, float|int|string|bool>, repeat?: int, on?: string, to?: string, group?: string}>  $line
+     *     below the ear wire
+     */
     private function piece(
         Workshop $workshop, string $name, array $line, ?Makes $makes = null, Metal $metal = Metal::Sterling,
     ): Piece {
@@ -425,10 +475,16 @@ final class DemoSeeder extends Seeder
         $workshop = Workshop::query()->findOrFail($piece->workshop_id);
         $profile = $workshop->profile();
         $plan = Planner::plan($making->document(), $profile);
-        foreach ([...$plan->prepare(), ...array_merge(...array_fill(0, $plan->piece->makes->count, $plan->steps()))] as $step) {
+        foreach ([
+            ...$plan->prepare(), ...array_merge(...array_fill(0, $plan->piece->makes->count, $plan->steps())),
+        ] as $step) {
             $estimate = (int) round(60_000 * Minutes::step($step));
             StepTime::query()->create(
-                ['workshop_id' => $workshop->id, 'making_id' => $making->id, 'kind' => Minutes::kind($step), 'title' => $step->title, 'estimate_ms' => $estimate, 'taken_ms' => (int) round($estimate * max(0.5, $this->about(1.6, 0.35)))],
+                [
+                    'workshop_id' => $workshop->id, 'making_id' => $making->id, 'kind' => Minutes::kind($step),
+                    'title' => $step->title, 'estimate_ms' => $estimate,
+                    'taken_ms' => (int) round($estimate * max(0.5, $this->about(1.6, 0.35))),
+                ],
             );
         }
         $making->forceFill(['step' => $plan->stepCount()])->save();
@@ -461,7 +517,12 @@ final class DemoSeeder extends Seeder
                 ['troubles' => [['kind' => 'spoiled', 'cut' => $cut->key(), 'step' => 'Drop: turn the loop']]],
             )->save();
             CutTick::query()->create(
-                ['workshop_id' => $workshop->id, 'piece_id' => $making->piece_id, 'lot_id' => $lot->id, 'cut' => $cut->key(), 'length_um' => (int) round(1000 * $plan->profile->ruler->upMm($cut->lengthMm())), 'is_spoiled' => true],
+                [
+                    'workshop_id' => $workshop->id, 'piece_id' => $making->piece_id, 'lot_id' => $lot->id,
+                    'cut' => $cut->key(),
+                    'length_um' => (int) round(1000 * $plan->profile->ruler->upMm($cut->lengthMm())),
+                    'is_spoiled' => true,
+                ],
             );
         }
     }
@@ -484,7 +545,10 @@ final class DemoSeeder extends Seeder
         );
         $this->drilling->keep(
             $workshop,
-            ['kind' => 'bend', 'metal' => 'sterling', 'size' => '20 awg', 'temper' => 'half-hard', 'wanted' => '12 mm', 'sizes' => $sizes(2, 13.7, 0.12)],
+            [
+                'kind' => 'bend', 'metal' => 'sterling', 'size' => '20 awg', 'temper' => 'half-hard',
+                'wanted' => '12 mm', 'sizes' => $sizes(2, 13.7, 0.12),
+            ],
         );
     }
 

@@ -131,7 +131,8 @@ final class BenchTest extends BrowserTestCase
         for ($tap = 0; $tap < 300 && ! str_contains($this->text('.stage-panel h2'), 'steps are done'); $tap++) {
             // What the thumb reaches for lies on the screen, whatever the step says.
             $box = self::$browser->executeScript(
-                'const box = document.querySelector("#go-on").getBoundingClientRect(); return [box.top, box.bottom, innerHeight, box.width, box.height]',
+                'const box = document.querySelector("#go-on").getBoundingClientRect(); return [box.top, box.bottom, '
+                    .'innerHeight, box.width, box.height]',
             );
             self::assertGreaterThanOrEqual(0, $box[0]);
             self::assertLessThanOrEqual($box[2], $box[1]);

@@ -22,14 +22,17 @@ final class BoardTest extends BrowserTestCase
 
     private function howMany(string $selector): int
     {
-        return (int) self::$browser->executeScript('return document.querySelectorAll(arguments[0]).length', [$selector]);
+        return (int) self::$browser->executeScript(
+            'return document.querySelectorAll(arguments[0]).length', [$selector],
+        );
     }
 
     /** @return array{int, int} the middle of an element, or of its upper edge */
     private function place(string $selector, float $down = 0.5): array
     {
         $box = self::$browser->executeScript(
-            'const box = document.querySelector(arguments[0]).getBoundingClientRect(); return [box.left + box.width / 2, box.top + box.height * arguments[1]]',
+            'const box = document.querySelector(arguments[0]).getBoundingClientRect(); return [box.left + box.width / '
+                .'2, box.top + box.height * arguments[1]]',
             [$selector, $down],
         );
 
@@ -88,7 +91,10 @@ final class BoardTest extends BrowserTestCase
         $before = $this->drop();
         $this->carry('#tray-1', '.drawing use[data-mark="p3:bead-0"]', 0.0);
         $this->type(WebDriverKeys::ESCAPE);
-        self::eventually(fn (): bool => $this->howMany('.bead-carried') + $this->howMany('.gap-here') === 0, 'it is back in its well');
+        self::eventually(
+            fn (): bool => $this->howMany('.bead-carried') + $this->howMany('.gap-here') === 0,
+            'it is back in its well',
+        );
         $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
         $this->visit((string) parse_url((string) self::$browser->getCurrentURL(), PHP_URL_PATH));
         self::assertSame($before, $this->drop());
@@ -107,10 +113,12 @@ final class BoardTest extends BrowserTestCase
         self::eventually(fn (): bool => $this->howMany('#run-p3-0[aria-current]') === 1, 'the drop’s bead is chosen');
         self::assertSame(1, $this->howMany('.ringed'));
         self::$browser->executeScript(
-            'document.querySelector(".drawing g[data-mark=\"p3:top-loop\"]").dispatchEvent(new MouseEvent("click", { bubbles: true }))',
+            'document.querySelector(".drawing g[data-mark=\"p3:top-loop\"]").dispatchEvent(new MouseEvent("click", '
+                .'{ bubbles: true }))',
         );
         self::eventually(
-            fn (): bool => self::$browser->executeScript('return document.activeElement.id') === 'set-p3-inside', 'its measure is open',
+            fn (): bool => self::$browser->executeScript('return document.activeElement.id') === 'set-p3-inside',
+            'its measure is open',
         );
         $this->one('#set-p3-inside')->sendKeys(WebDriverKeys::CONTROL.'a');
         $this->one('#set-p3-inside')->sendKeys('3.5 mm'.WebDriverKeys::ENTER);
@@ -135,7 +143,8 @@ final class BoardTest extends BrowserTestCase
     private function canUndo(): bool
     {
         return (bool) self::$browser->executeScript(
-            "return [...document.querySelectorAll('button')].some((one) => one.textContent.trim() === 'Undo' && ! one.disabled)",
+            "return [...document.querySelectorAll('button')].some((one) => one.textContent.trim() === 'Undo' && ! "
+                .'one.disabled)',
         );
     }
 
@@ -168,7 +177,8 @@ final class BoardTest extends BrowserTestCase
     public function test_the_price_stands_among_the_figures(): void
     {
         self::eventually(
-            fn (): bool => preg_match('/price of the pair.*\d+\.\d\d/s', $this->text('.figures')) === 1, 'asked for once the board stands',
+            fn (): bool => preg_match('/price of the pair.*\d+\.\d\d/s', $this->text('.figures')) === 1,
+            'asked for once the board stands',
         );
         $this->assertQuietConsole();
     }
@@ -219,7 +229,9 @@ final class BoardTest extends BrowserTestCase
         self::eventually(fn (): bool => $this->value('#set-p2-top_wraps') === '4', 'one more');
         self::eventually(fn (): bool => $this->canUndo(), 'it is kept');
         $this->type(WebDriverKeys::ARROW_DOWN);
-        self::eventually(fn (): bool => $this->value('#set-p2-top_wraps') === '3', 'and one fewer: the field keeps the focus');
+        self::eventually(
+            fn (): bool => $this->value('#set-p2-top_wraps') === '3', 'and one fewer: the field keeps the focus',
+        );
         $this->assertQuietConsole();
     }
 
@@ -230,7 +242,8 @@ final class BoardTest extends BrowserTestCase
         $this->one('#zoom-true')->click();
         self::eventually(fn (): bool => $this->one('#true-size-width')->isDisplayed(), 'the screen is measured first');
         self::$browser->executeScript(
-            "const slide = document.querySelector('#true-size-width'); slide.value = 428; slide.dispatchEvent(new Event('input', { bubbles: true }))",
+            "const slide = document.querySelector('#true-size-width'); slide.value = 428; slide.dispatchEvent(new "
+                ."Event('input', { bubbles: true }))",
         );
         $this->one('#true-size-keep')->click();
         $perMm = fn (): float => (float) self::$browser->executeScript(
@@ -244,17 +257,24 @@ final class BoardTest extends BrowserTestCase
         $this->assertQuietConsole();
     }
 
-    /** What is wrong stands on the board with a line to it, read and reached like anything else; so is a chain’s tape. */
+    /**
+     * What is wrong stands on the board with a line to it, read and reached like anything else; so is a chain’s tape.
+     */
     public function test_flags_and_the_tape_are_for_everyone(): void
     {
         $this->one('#run-p3-0')->click();
-        self::eventually(fn (): bool => $this->howMany('#run-p3-0[aria-current="true"]') === 1, 'the drop’s bead is chosen');
+        self::eventually(
+            fn (): bool => $this->howMany('#run-p3-0[aria-current="true"]') === 1, 'the drop’s bead is chosen',
+        );
         $this->one('#bead-hole')->click();
         $this->type(WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '0.3', WebDriverKeys::ENTER);
         self::eventually(fn (): bool => $this->howMany('.leaders path.wrong') === 1, 'a line runs to the bead');
         $this->assertNoAxeViolations('a flagged board');
         $this->one('#zoom-true')->click();
-        self::eventually(fn (): bool => $this->howMany('dialog[open]') === 1 || $this->howMany('.canvas.is-true') === 1, 'its size is asked or shown');
+        self::eventually(
+            fn (): bool => $this->howMany('dialog[open]') === 1 || $this->howMany('.canvas.is-true') === 1,
+            'its size is asked or shown',
+        );
         $this->assertNoAxeViolations('measuring the screen');
         $this->visit('/patterns');
         $this->one('#pattern-linked-bracelet')->click();
@@ -263,7 +283,8 @@ final class BoardTest extends BrowserTestCase
         $this->window(390, 844);
         self::eventually(fn (): bool => $this->howMany('.handle') > 0, 'handles are there on a phone as well');
         self::assertLessThanOrEqual(
-            390, (int) self::$browser->executeScript('return document.documentElement.scrollWidth'), 'nothing is wider than it',
+            390, (int) self::$browser->executeScript('return document.documentElement.scrollWidth'),
+            'nothing is wider than it',
         );
         $this->assertNoAxeViolations('a phone');
         $this->assertQuietConsole();

@@ -85,7 +85,10 @@ abstract class BrowserTestCase extends TestCase
     {
         // The workers that the server would fork outlive it, so there is one, in a group of its own.
         self::start(
-            ['setsid', PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', '127.0.0.1:'.self::$port, '-t', 'public', 'server.php'],
+            [
+                'setsid', PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', '127.0.0.1:'.self::$port, '-t', 'public',
+                'server.php',
+            ],
             dirname(__DIR__, 2),
             self::$environment,
             self::$port,
@@ -218,7 +221,8 @@ abstract class BrowserTestCase extends TestCase
         return PatientElement::find(
             self::$browser,
             WebDriverBy::xpath(
-                "//*[self::button or self::a or self::summary][contains(normalize-space(.), '{$words}') or @aria-label='{$words}']",
+                "//*[self::button or self::a or self::summary][contains(normalize-space(.), '{$words}') or "
+                    ."@aria-label='{$words}']",
             ),
         );
     }
@@ -255,7 +259,9 @@ abstract class BrowserTestCase extends TestCase
             $now = $this->text('.stage-panel');
 
             return $now !== $seen
-                && (str_contains($now, 'steps are done') || self::$browser->executeScript('return (document.querySelector("#go-on")?.getBoundingClientRect().height ?? 0) > 0'));
+                && (str_contains($now, 'steps are done') || self::$browser->executeScript(
+                    'return (document.querySelector("#go-on")?.getBoundingClientRect().height ?? 0) > 0'
+                ));
         }, $why);
     }
 
@@ -265,7 +271,10 @@ abstract class BrowserTestCase extends TestCase
         foreach (self::$browser->manage()->getLog('browser') as $line) {
             // A refusal is a 4xx by design; the browser notes each, and that is no error of the page. Nor is what a
             // graphics card that is none says of its pace.
-            if (in_array($line['level'], ['SEVERE', 'WARNING'], true) && preg_match('/status of 4(09|22)|GL Driver Message \(OpenGL, Performance/', $line['message']) !== 1) {
+            if (
+                in_array($line['level'], ['SEVERE', 'WARNING'], true)
+                && preg_match('/status of 4(09|22)|GL Driver Message \(OpenGL, Performance/', $line['message']) !== 1
+            ) {
                 $loud[] = $line['message'];
             }
         }
@@ -278,7 +287,10 @@ abstract class BrowserTestCase extends TestCase
             (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'),
         );
         $violations = self::$browser->executeAsyncScript(
-            'const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]}).then((r) => done(r.violations.map((v) => v.id + ": " + v.help + " — " + v.nodes.map((n) => n.target.join(" ") + " " + n.html.slice(0, 160)).slice(0, 4).join(" | "))));',
+            'const done = arguments[0]; axe.run(document, '
+                .'{runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]}).then((r) => '
+                .'done(r.violations.map((v) => v.id + ": " + v.help + " — " + v.nodes.map((n) => n.target.join(" ") '
+                .'+ " " + n.html.slice(0, 160)).slice(0, 4).join(" | "))));',
         );
         self::assertSame([], $violations, $page);
     }
@@ -290,7 +302,8 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /**
-     * Keys as hands press them: to whatever has the focus, even where that is just being hidden. What is held stays held
+     * Keys as hands press them: to whatever has the focus, even where that is just being hidden. What is held stays
+     * held
      * until `NULL`, or the end.
      */
     protected function type(string ...$keys): void

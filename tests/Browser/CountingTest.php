@@ -6,7 +6,10 @@ namespace Tests\Browser;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** Forty presses are forty, at the speed of hands, by key, click and tap, however slow the workshop is, and while it is gone. */
+/**
+ * Forty presses are forty, at the speed of hands, by key, click and tap, however slow the workshop is, and while it is
+ * gone.
+ */
 final class CountingTest extends BrowserTestCase
 {
     private const PRESSES = 40;
@@ -21,7 +24,8 @@ final class CountingTest extends BrowserTestCase
     {
         return [
             'by key' => ['key', 0], 'by click' => ['click', 0], 'by tap' => ['tap', 0],
-            'by key, 300 ms away' => ['key', 300], 'by click, 300 ms away' => ['click', 300], 'by tap, 300 ms away' => ['tap', 300],
+            'by key, 300 ms away' => ['key', 300], 'by click, 300 ms away' => ['click', 300],
+            'by tap, 300 ms away' => ['tap', 300],
             'by key, 2 s away' => ['key', 2000], 'by click, 2 s away' => ['click', 2000],
         ];
     }
@@ -34,7 +38,9 @@ final class CountingTest extends BrowserTestCase
         $this->latency($milliseconds);
         $before = (int) $this->shown('#desk [data-count]');
         $this->press($hand, '#run-more', '+');
-        self::assertSame((string) ($before + self::PRESSES), $this->shown('#desk [data-count]'), 'the figure is right at once');
+        self::assertSame(
+            (string) ($before + self::PRESSES), $this->shown('#desk [data-count]'), 'the figure is right at once',
+        );
         self::eventually(fn (): bool => $this->beads($ulid) === $before + self::PRESSES, 'all of them are saved');
         self::eventually(fn (): bool => str_contains($this->text('.figures'), '→'), 'the drawing follows');
         self::assertSame((string) ($before + self::PRESSES), $this->shown('#desk [data-count]'));
@@ -51,13 +57,23 @@ final class CountingTest extends BrowserTestCase
         $this->seeInside('#step-title', 'Lay everything ready');
         // On to the beads of the first hoop, counted one by one.
         for ($step = 0; $step < 60 && ! str_contains($this->text('#step-title'), 'thread the beads'); $step++) {
-            $this->one(self::$browser->executeScript('return document.querySelector("#all-form").hidden') ? '#go-on' : '#all-done')->click();
+            $this->one(self::$browser->executeScript(
+                'return document.querySelector("#all-form").hidden'
+            ) ? '#go-on' : '#all-done')->click();
         }
         $this->seeInside('#step-title', 'thread the beads');
-        self::eventually(fn (): bool => (int) self::$browser->executeScript('return JSON.parse(localStorage.getItem(Object.keys(localStorage).find((key) => key.startsWith("hebra.making")))).queue.length') === 0, 'all steps are saved');
+        self::eventually(
+            fn (): bool => (int) self::$browser->executeScript(
+                'return JSON.parse(localStorage.getItem(Object.keys(localStorage).find((key) => '
+                    .'key.startsWith("hebra.making")))).queue.length',
+            ) === 0,
+            'all steps are saved',
+        );
         $this->latency($milliseconds);
         $this->press($hand, '#go-on', ' ');
-        self::assertSame((string) self::PRESSES, $this->shown('#step-count [data-count]'), 'the figure is right at once');
+        self::assertSame(
+            (string) self::PRESSES, $this->shown('#step-count [data-count]'), 'the figure is right at once',
+        );
         self::eventually(fn (): bool => $this->counted($ulid) === self::PRESSES, 'all of them are saved');
         self::assertSame((string) self::PRESSES, $this->shown('#step-count [data-count]'));
         self::assertStringContainsString('thread the beads', $this->text('#step-title'));
@@ -73,7 +89,9 @@ final class CountingTest extends BrowserTestCase
         self::assertSame((string) ($before + self::PRESSES), $this->shown('#desk [data-count]'));
         self::assertSame($before, $this->beads($ulid));
         self::startServer();
-        self::eventually(fn (): bool => $this->beads($ulid) === $before + self::PRESSES, 'it is saved when the workshop is back');
+        self::eventually(
+            fn (): bool => $this->beads($ulid) === $before + self::PRESSES, 'it is saved when the workshop is back',
+        );
         self::$browser->manage()->getLog('browser');
     }
 
@@ -126,17 +144,32 @@ final class CountingTest extends BrowserTestCase
     {
         if ($hand === 'key') {
             // Keys go to what has the focus: a button that has just been hidden is let go of first.
-            self::$browser->executeScript('document.activeElement?.checkVisibility() || document.activeElement?.blur()');
+            self::$browser->executeScript(
+                'document.activeElement?.checkVisibility() || document.activeElement?.blur()'
+            );
             for ($press = 0; $press < self::PRESSES; $press++) {
                 $this->type($key);
             }
         } elseif ($hand === 'click') {
-            self::$browser->executeAsyncScript('const [selector, times, done] = arguments; let left = times; const at = setInterval(() => { document.querySelector(selector).click(); if (--left === 0) { clearInterval(at); done(); } }, 30);', [$selector, self::PRESSES]);
+            self::$browser->executeAsyncScript(
+                'const [selector, times, done] = arguments; let left = times; const at = setInterval(() => '
+                    .'{ document.querySelector(selector).click(); if (--left === 0) { clearInterval(at); done(); } }, 30);',
+                [$selector, self::PRESSES],
+            );
         } else {
-            self::$browser->executeScript('document.querySelector(arguments[0]).scrollIntoView({ block: "center" })', [$selector]);
-            $box = self::$browser->executeScript('const box = document.querySelector(arguments[0]).getBoundingClientRect(); return [box.left + box.width / 2, box.top + box.height / 2]', [$selector]);
+            self::$browser->executeScript(
+                'document.querySelector(arguments[0]).scrollIntoView({ block: "center" })', [$selector],
+            );
+            $box = self::$browser->executeScript(
+                'const box = document.querySelector(arguments[0]).getBoundingClientRect(); return [box.left + '
+                    .'box.width / 2, box.top + box.height / 2]',
+                [$selector],
+            );
             for ($press = 0; $press < self::PRESSES; $press++) {
-                $this->devtools('Input.dispatchTouchEvent', ['type' => 'touchStart', 'touchPoints' => [['x' => $box[0], 'y' => $box[1]]]]);
+                $this->devtools(
+                    'Input.dispatchTouchEvent',
+                    ['type' => 'touchStart', 'touchPoints' => [['x' => $box[0], 'y' => $box[1]]]],
+                );
                 $this->devtools('Input.dispatchTouchEvent', ['type' => 'touchEnd', 'touchPoints' => []]);
             }
         }
@@ -145,30 +178,44 @@ final class CountingTest extends BrowserTestCase
     /** @param  array<string, mixed>  $parameters */
     private function devtools(string $command, array $parameters): void
     {
-        self::$browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => $parameters === [] ? (object) [] : $parameters]);
+        self::$browser->executeCustomCommand(
+            '/session/:sessionId/goog/cdp/execute', 'POST',
+            ['cmd' => $command, 'params' => $parameters === [] ? (object) [] : $parameters],
+        );
     }
 
     private function latency(int $milliseconds): void
     {
         $this->devtools('Network.enable', []);
-        $this->devtools('Network.emulateNetworkConditions', ['offline' => false, 'latency' => $milliseconds, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->devtools(
+            'Network.emulateNetworkConditions',
+            ['offline' => false, 'latency' => $milliseconds, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+        );
     }
 
     private function shown(string $selector): string
     {
-        return (string) self::$browser->executeScript('return document.querySelector(arguments[0]).textContent', [$selector]);
+        return (string) self::$browser->executeScript(
+            'return document.querySelector(arguments[0]).textContent', [$selector],
+        );
     }
 
     private function beads(string $ulid): int
     {
-        $document = $this->value('SELECT piece_revisions.document FROM piece_revisions JOIN pieces ON pieces.id = piece_revisions.piece_id AND pieces.revision = piece_revisions.number WHERE pieces.ulid = ?', $ulid);
+        $document = $this->value(
+            'SELECT piece_revisions.document FROM piece_revisions JOIN pieces ON pieces.id = piece_revisions.piece_id AND pieces.revision = piece_revisions.number WHERE pieces.ulid = ?',
+            $ulid,
+        );
 
         return (int) json_decode($document, true)['parts'][0]['beads'][0]['count'];
     }
 
     private function counted(string $ulid): int
     {
-        return (int) $this->value('SELECT makings.counted FROM makings JOIN pieces ON pieces.id = makings.piece_id WHERE pieces.ulid = ?', $ulid);
+        return (int) $this->value(
+            'SELECT makings.counted FROM makings JOIN pieces ON pieces.id = makings.piece_id WHERE pieces.ulid = ?',
+            $ulid,
+        );
     }
 
     private function value(string $query, string $ulid): string

@@ -76,7 +76,8 @@ final class DoorTest extends BrowserTestCase
         );
         self::eventually(
             fn (): bool => self::$browser->executeScript(
-                'return ! document.querySelector(".htmx-request") && document.querySelector("[name=revision]").value === "2"',
+                'return ! document.querySelector(".htmx-request") && document.querySelector("[name=revision]").value '
+                    .'=== "2"',
             ),
             'the page has it',
         );

@@ -145,7 +145,9 @@ final class FamiliesTest extends BrowserTestCase
         $this->visit('/patterns');
         (new WebDriverSelect($this->one('#ask-family')))->selectByValue('ring');
         self::eventually(
-            fn (): bool => count(self::$browser->findElements(WebDriverBy::cssSelector('#gallery .pattern'))) === $rings,
+            fn (): bool => count(
+                self::$browser->findElements(WebDriverBy::cssSelector('#gallery .pattern'))
+            ) === $rings,
             "{$rings} kinds of ring",
         );
         self::assertStringContainsString('family=ring', self::$browser->getCurrentURL());
@@ -184,7 +186,9 @@ final class FamiliesTest extends BrowserTestCase
         (new WebDriverSelect($this->one('#set-p3-shape')))->selectByValue('own');
         self::eventually(fn (): bool => $this->howMany('#trace-photo') === 1, 'its outline may be its own');
         $this->one('#trace-photo')->sendKeys(dirname(__DIR__, 2).'/README.md');
-        self::eventually(fn (): bool => str_contains($this->text('.trace .problem'), 'is no photo'), 'that is no photo');
+        self::eventually(
+            fn (): bool => str_contains($this->text('.trace .problem'), 'is no photo'), 'that is no photo',
+        );
         $this->one('#trace-photo')->sendKeys(dirname(__DIR__, 2).'/docs/screenshots/sum.png');
         self::eventually(fn (): bool => $this->one('#trace-sheet')->isDisplayed(), 'the photo is there');
         self::assertFalse($this->one('#trace-use')->isEnabled());
@@ -194,7 +198,9 @@ final class FamiliesTest extends BrowserTestCase
         foreach ([[0, -90], [70, 60]] as [$x, $y]) {
             (new WebDriverActions(self::$browser))->moveToElement($sheet, $x, $y)->click()->perform();
         }
-        $this->type(WebDriverKeys::SHIFT, str_repeat(WebDriverKeys::ARROW_LEFT, 7), WebDriverKeys::NULL, WebDriverKeys::ENTER);
+        $this->type(
+            WebDriverKeys::SHIFT, str_repeat(WebDriverKeys::ARROW_LEFT, 7), WebDriverKeys::NULL, WebDriverKeys::ENTER,
+        );
         self::eventually(fn (): bool => $this->one('#trace-use')->isEnabled(), 'three points are an outline');
         $outline = (string) $this->one('.trace-outline')->getAttribute('d');
         self::assertMatchesRegularExpression('/^M[\d. ]+L[\d. ]+L[\d. ]+Z$/', $outline);

@@ -71,7 +71,8 @@ final class MainJobTest extends BrowserTestCase
             'the same wire lights up in the drawing',
         );
         self::$browser->executeScript(
-            'document.querySelector(\'.drawing .wire[data-mark="p3:top-wraps"]\').dispatchEvent(new PointerEvent("pointerover", {bubbles: true}))',
+            'document.querySelector(\'.drawing .wire[data-mark="p3:top-wraps"]\').dispatchEvent(new '
+                .'PointerEvent("pointerover", {bubbles: true}))',
         );
         self::eventually(
             fn (): bool => count(
@@ -183,7 +184,8 @@ final class MainJobTest extends BrowserTestCase
         for ($press = 0; $press < 160; $press++) {
             $this->type(WebDriverKeys::TAB);
             $found = self::$browser->executeScript(
-                'const one = document.activeElement; const t = arguments[0]; return t.startsWith("#") ? one.matches(t) : (one.getAttribute("aria-label") === t || one.textContent.trim().startsWith(t));',
+                'const one = document.activeElement; const t = arguments[0]; return t.startsWith("#") ? one.matches(t) '
+                    .': (one.getAttribute("aria-label") === t || one.textContent.trim().startsWith(t));',
                 [$target],
             );
             if ($found) {

@@ -17,7 +17,10 @@ final class PagesTest extends BrowserTestCase
             (string) $this->button($name)->getAttribute('href'),
             PHP_URL_PATH,
         );
-        [$plain, $broken, $begun, $made, $chain, $framed] = [$piece('Sandpiper drops'), $piece('Night tide'), $piece('Winter buoys'), $piece('Breakwater'), $piece('Shingle bracelet'), $piece('Harbour mouth')];
+        [$plain, $broken, $begun, $made, $chain, $framed] = [
+            $piece('Sandpiper drops'), $piece('Night tide'), $piece('Winter buoys'), $piece('Breakwater'),
+            $piece('Shingle bracelet'), $piece('Harbour mouth'),
+        ];
         [$tiers, $band, $finished] = [$piece('Ebb and flow'), $piece('Lobster-pot cuff'), $piece('Marsh lights')];
         $ulid = fn (string $path): string => basename($path);
         $this->visit("{$made}/log");
@@ -69,7 +72,9 @@ final class PagesTest extends BrowserTestCase
                     'for (const one of document.querySelectorAll("details")) { one.open = true; }',
                 );
                 $this->assertNoAxeViolations("{$name} at {$width}");
-                [$needs, $has] = self::$browser->executeScript('return [document.documentElement.scrollWidth, innerWidth]');
+                [$needs, $has] = self::$browser->executeScript(
+                    'return [document.documentElement.scrollWidth, innerWidth]'
+                );
                 self::assertLessThanOrEqual($has, $needs, "{$name} fits {$width}");
                 if ($name === 'a refusal') {
                     // The address does not exist: the browser notes the 404 itself.
@@ -99,7 +104,8 @@ final class PagesTest extends BrowserTestCase
             0.3,
         );
         $drawn = self::$browser->executeScript(
-            'return [...document.querySelectorAll(".print-strip .strip")].map((strip) => { const ticks = [...strip.querySelectorAll(".tick")].map((tick) => tick.getBoundingClientRect().left); return Math.max(...ticks) - Math.min(...ticks); })',
+            'return [...document.querySelectorAll(".print-strip .strip")].map((strip) => '
+                .'{ const ticks = [...strip.querySelectorAll(".tick")].map((tick) => tick.getBoundingClientRect().left); return Math.max(...ticks) - Math.min(...ticks); })',
         );
         $this->visit("{$href}/export");
         $plan = \Hebra\Core\Plan\Planner::plan(
@@ -189,7 +195,8 @@ final class PagesTest extends BrowserTestCase
         self::assertLessThan(
             0,
             (float) self::$browser->executeScript(
-                'const arch = document.querySelector(\'.drawing [data-mark="p1:back"] path\').getBBox(), eye = document.querySelector(\'.drawing [data-mark="p1:eye"] path\').getBBox(); return arch.x - eye.x;',
+                'const arch = document.querySelector(\'.drawing [data-mark="p1:back"] path\').getBBox(), eye = '
+                    .'document.querySelector(\'.drawing [data-mark="p1:eye"] path\').getBBox(); return arch.x - eye.x;',
             ),
             'mirrored at the bench',
         );
@@ -205,7 +212,8 @@ final class PagesTest extends BrowserTestCase
         $this->seeInside('.strung', 'Lay out');
         // What a browser without scripts does: the form is sent as it stands.
         self::$browser->executeScript(
-            'const field = document.querySelector("#set-p2-top_wraps"); field.value = "5"; HTMLFormElement.prototype.submit.call(field.form)',
+            'const field = document.querySelector("#set-p2-top_wraps"); field.value = "5"; '
+                .'HTMLFormElement.prototype.submit.call(field.form)',
         );
         self::eventually(
             fn (): bool => str_contains(

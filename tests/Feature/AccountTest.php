@@ -28,7 +28,10 @@ final class AccountTest extends TestCase
         $this->get('/sign-up')->assertOk()->assertSee('Set up your workshop');
         $this->post(
             '/sign-up',
-            ['workshop' => 'Dune End', 'name' => 'Ida', 'email' => 'Ida@Dune.example', 'password' => 'a few plain words'],
+            [
+                'workshop' => 'Dune End', 'name' => 'Ida', 'email' => 'Ida@Dune.example',
+                'password' => 'a few plain words',
+            ],
         )->assertRedirect('/');
         $this->assertAuthenticated();
         self::assertSame('Dune End', User::query()->where('email', 'ida@dune.example')->firstOrFail()->workshop->name);
@@ -53,7 +56,10 @@ final class AccountTest extends TestCase
         ] as [$wrong, $sentence]) {
             $this->post(
                 '/sign-up',
-                [...['workshop' => 'W', 'name' => 'N', 'email' => 'n@w.example', 'password' => 'a few plain words'], ...$wrong],
+                [
+                    ...['workshop' => 'W', 'name' => 'N', 'email' => 'n@w.example', 'password' => 'a few plain words'],
+                    ...$wrong,
+                ],
             )->assertStatus(422)->assertSee($sentence);
         }
         self::assertSame([0, 0], [User::query()->count(), Workshop::query()->count()]);
@@ -259,14 +265,20 @@ final class AccountTest extends TestCase
         self::assertSame(2, $this->workshop()->makers()->count());
         $this->post(
             '/stock',
-            ['kind' => 'coil', 'name' => 'Hers', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft', 'amount' => '2 m'],
+            [
+                'kind' => 'coil', 'name' => 'Hers', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft',
+                'amount' => '2 m',
+            ],
         )->assertStatus(303);
         $this->post('/sign-out');
         $this->get($path)->assertNotFound();
         $this->post($path, ['email' => 'third@w.example'] + $partner)->assertNotFound();
         $this->actingAs($this->maker)->post(
             '/stock',
-            ['kind' => 'coil', 'name' => 'Mine', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft', 'amount' => '2 m'],
+            [
+                'kind' => 'coil', 'name' => 'Mine', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft',
+                'amount' => '2 m',
+            ],
         )->assertStatus(303);
         $this->get('/stock/book')->assertSeeInOrder(['Mine', 'Test maker', 'Hers', 'Fenna Roe']);
         $this->travel(8)->days();
@@ -310,7 +322,10 @@ final class AccountTest extends TestCase
             'refused' => $this->post('/sign-in', []),
         ];
         $this->actingAs($this->maker);
-        foreach (['/', '/stock', '/account', "/pieces/{$piece->ulid}/drawing.svg", "/pieces/{$piece->ulid}/cut-sheet.pdf", '/stock/lots.csv', '/account/workshop.zip', '/sign-in', '/pieces/nowhere'] as $page) {
+        foreach ([
+            '/', '/stock', '/account', "/pieces/{$piece->ulid}/drawing.svg", "/pieces/{$piece->ulid}/cut-sheet.pdf",
+            '/stock/lots.csv', '/account/workshop.zip', '/sign-in', '/pieces/nowhere',
+        ] as $page) {
             $answers[$page] = $this->get($page);
             self::assertStringContainsString(
                 'no-store',
@@ -319,7 +334,10 @@ final class AccountTest extends TestCase
             );
         }
         foreach ($answers as $name => $answer) {
-            foreach (['Content-Security-Policy', 'X-Content-Type-Options', 'X-Frame-Options', 'Referrer-Policy', 'Permissions-Policy', 'Cross-Origin-Resource-Policy'] as $header) {
+            foreach ([
+                'Content-Security-Policy', 'X-Content-Type-Options', 'X-Frame-Options', 'Referrer-Policy',
+                'Permissions-Policy', 'Cross-Origin-Resource-Policy',
+            ] as $header) {
                 self::assertNotNull($answer->headers->get($header), "{$name}: {$header}");
             }
             self::assertNull($answer->headers->get('X-Powered-By'));
@@ -348,7 +366,9 @@ final class AccountTest extends TestCase
 
     public function test_other_names_are_not_answered(): void
     {
-        foreach (['evil.example' => 400, 'localhost' => 200, '127.0.0.1' => 200, '127.0.0.1:8600' => 200, 'LOCALHOST' => 200] as $host => $status) {
+        foreach ([
+            'evil.example' => 400, 'localhost' => 200, '127.0.0.1' => 200, '127.0.0.1:8600' => 200, 'LOCALHOST' => 200,
+        ] as $host => $status) {
             $this->call('GET', 'http://'.$host.'/sign-in', server: ['HTTP_HOST' => $host])->assertStatus($status);
         }
         config(['hebra.hosts' => ['bench.local']]);
@@ -385,7 +405,9 @@ final class AccountTest extends TestCase
         $this->delete('/account', ['confirm' => 'wrong'])->assertStatus(422);
         self::assertSame(2, DB::table('movements')->count());
         $this->delete('/account', ['confirm' => 'a long enough word'])->assertRedirect('/sign-in');
-        foreach (['users', 'workshops', 'pieces', 'piece_revisions', 'lots', 'movements', 'makings', 'beads'] as $table) {
+        foreach ([
+            'users', 'workshops', 'pieces', 'piece_revisions', 'lots', 'movements', 'makings', 'beads',
+        ] as $table) {
             self::assertSame(0, DB::table($table)->count(), $table);
         }
     }
@@ -395,7 +417,10 @@ final class AccountTest extends TestCase
         $piece = $this->piece();
         $this->actingAs($this->maker)->put(
             '/account/units',
-            ['name' => 'Inch house', 'ruler' => '1/16 in', 'sizes' => 'swg', 'clearance' => '0.1 mm', 'keep' => '3 in', 'shortcuts' => '0'],
+            [
+                'name' => 'Inch house', 'ruler' => '1/16 in', 'sizes' => 'swg', 'clearance' => '0.1 mm',
+                'keep' => '3 in', 'shortcuts' => '0',
+            ],
         )->assertRedirect('/account');
         self::assertSame(76_200, $this->workshop()->refresh()->keep_um);
         $this->get("/pieces/{$piece->ulid}/cut")->assertOk()->assertSee('rounded up to 1/16 in')->assertSee(
@@ -412,7 +437,10 @@ final class AccountTest extends TestCase
     {
         $this->actingAs($this->maker)->put(
             '/account/units',
-            ['name' => 'W', 'ruler' => '0.5 mm', 'sizes' => 'awg', 'clearance' => '-1', 'keep' => '60', 'shortcuts' => '1'],
+            [
+                'name' => 'W', 'ruler' => '0.5 mm', 'sizes' => 'awg', 'clearance' => '-1', 'keep' => '60',
+                'shortcuts' => '1',
+            ],
         )
             ->assertStatus(422)->assertSee('Clearance −1 mm is out of range: give 0 mm to 1 mm.');
         $this->put(

@@ -104,7 +104,10 @@ final class AnyMakingTest extends TestCase
                         $making,
                         $plan,
                         BenchEvent::read(
-                            ['do' => 'next', 'at' => $making->moves - 1, 'all' => 1, 'hooked' => 1, 'event' => "turn {$turn}"],
+                            [
+                                'do' => 'next', 'at' => $making->moves - 1, 'all' => 1, 'hooked' => 1,
+                                'event' => "turn {$turn}",
+                            ],
                         ),
                     );
                     self::assertSame($stands, [$making->refresh()->moves, $making->step]);
@@ -133,7 +136,9 @@ final class AnyMakingTest extends TestCase
     public function test_metal_is_conserved_whatever_was_cut_left_kept_or_short(): void
     {
         mt_srand(77);
-        foreach (['20awg' => 'half-hard', '22awg' => 'dead-soft', '24awg' => 'dead-soft', '18awg' => 'half-hard'] as $size => $temper) {
+        foreach ([
+            '20awg' => 'half-hard', '22awg' => 'dead-soft', '24awg' => 'dead-soft', '18awg' => 'half-hard',
+        ] as $size => $temper) {
             foreach (['3 m', '700 mm', '260 mm'] as $amount) {
                 app(Stockkeeping::class)->receive(
                     $this->workshop(),

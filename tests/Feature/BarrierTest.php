@@ -54,13 +54,19 @@ final class BarrierTest extends TestCase
         [$one, $two, $token] = $this->pair('Lotta');
         $one->ask(
             '/stock',
-            ['_token' => $token, 'kind' => 'coil', 'name' => 'Coil', 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '20 m'],
+            [
+                '_token' => $token, 'kind' => 'coil', 'name' => 'Coil', 'metal' => 'copper', 'size' => '20awg',
+                'temper' => 'dead-soft', 'amount' => '20 m',
+            ],
         );
         $lot = self::last('lots');
         $full = self::held($lot);
         for ($round = 0; $round < self::$rounds; $round++) {
             Visitor::together(
-                [[$one, "/lots/{$lot}", ['_token' => $token, '_method' => 'PUT', 'holds' => '8 m'], false], [$two, "/lots/{$lot}", ['_token' => $token, '_method' => 'PUT', 'holds' => '12 m'], false]],
+                [
+                    [$one, "/lots/{$lot}", ['_token' => $token, '_method' => 'PUT', 'holds' => '8 m'], false],
+                    [$two, "/lots/{$lot}", ['_token' => $token, '_method' => 'PUT', 'holds' => '12 m'], false],
+                ],
             );
             self::assertSame([303, 303], [$one->status, $two->status]);
             self::assertContains(
@@ -79,9 +85,14 @@ final class BarrierTest extends TestCase
         $bead = self::last('beads');
         for ($round = 0; $round < self::$rounds; $round++) {
             Visitor::together(
-                [[$one, "/beads/{$bead}", ['_token' => $token, '_method' => 'PUT', 'owned' => '7'], false], [$two, "/beads/{$bead}", ['_token' => $token, '_method' => 'PUT', 'owned' => '9'], false]],
+                [
+                    [$one, "/beads/{$bead}", ['_token' => $token, '_method' => 'PUT', 'owned' => '7'], false],
+                    [$two, "/beads/{$bead}", ['_token' => $token, '_method' => 'PUT', 'owned' => '9'], false],
+                ],
             );
-            ['owned' => $owned, 'summed' => $summed] = self::$served->rows("SELECT owned, (SELECT SUM(amount) FROM supply_movements WHERE bead_id = beads.id) AS summed FROM beads WHERE ulid = '{$bead}'")[0];
+            ['owned' => $owned, 'summed' => $summed] = self::$served->rows(
+                "SELECT owned, (SELECT SUM(amount) FROM supply_movements WHERE bead_id = beads.id) AS summed FROM beads WHERE ulid = '{$bead}'",
+            )[0];
             self::assertContains((int) $owned, [7, 9]);
             self::assertSame((int) $summed, (int) $owned);
         }
@@ -117,7 +128,10 @@ final class BarrierTest extends TestCase
             $one->ask('/pieces', ['_token' => $token, 'name' => "Drops {$round}", 'pattern' => 'single-drop']);
             $piece = self::last('pieces');
             Visitor::together(
-                [[$one, "/pieces/{$piece}/makings", ['_token' => $token], false], [$two, "/pieces/{$piece}/makings", ['_token' => $token], false]],
+                [
+                    [$one, "/pieces/{$piece}/makings", ['_token' => $token], false],
+                    [$two, "/pieces/{$piece}/makings", ['_token' => $token], false],
+                ],
             );
             self::assertSame(
                 1,
@@ -127,11 +141,17 @@ final class BarrierTest extends TestCase
             );
             $one->ask(
                 '/stock',
-                ['_token' => $token, 'kind' => 'coil', 'name' => "Reversed {$round}", 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m'],
+                [
+                    '_token' => $token, 'kind' => 'coil', 'name' => "Reversed {$round}", 'metal' => 'copper',
+                    'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m',
+                ],
             );
             $entry = (string) self::$served->rows('SELECT entry FROM movements ORDER BY id DESC LIMIT 1')[0]['entry'];
             Visitor::together(
-                [[$one, '/stock/book/reverse', ['_token' => $token, 'entry' => $entry], false], [$two, '/stock/book/reverse', ['_token' => $token, 'entry' => $entry], false]],
+                [
+                    [$one, '/stock/book/reverse', ['_token' => $token, 'entry' => $entry], false],
+                    [$two, '/stock/book/reverse', ['_token' => $token, 'entry' => $entry], false],
+                ],
             );
             $statuses = [$one->status, $two->status];
             sort($statuses);
@@ -157,7 +177,9 @@ final class BarrierTest extends TestCase
         $asked = 0;
         foreach ($routes as $route) {
             foreach (array_intersect(explode('|', $route['method']), ['POST', 'PUT', 'PATCH', 'DELETE']) as $method) {
-                if (preg_match('~^(sign-|enter-demo|join|account$|account/(password|workshop))|^cutting/list~', $route['uri']) === 1) {
+                if (preg_match(
+                    '~^(sign-|enter-demo|join|account$|account/(password|workshop))|^cutting/list~', $route['uri'],
+                ) === 1) {
                     continue;
                 }
                 for ($round = 0; $round < max(1, intdiv(self::$rounds, 4)); $round++) {
@@ -180,7 +202,10 @@ final class BarrierTest extends TestCase
         self::assertGreaterThan(60, $asked);
     }
 
-    /** @return array{string, array<string, mixed>} an address with what it names made anew, and what a page would send there, near enough */
+    /**
+     * @return array{string, array<string, mixed>} an address with what it names made anew, and what a page would send
+     *     there, near enough
+     */
     private function prepared(Visitor $one, string $token, string $uri): array
     {
         static $number = 0;
@@ -235,7 +260,10 @@ final class BarrierTest extends TestCase
         if (str_contains($uri, '{drill}')) {
             $one->ask(
                 '/practice',
-                ['_token' => $token, 'kind' => 'loops', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft', 'wanted' => '2.5', 'sizes' => '2.4, 2.6'],
+                [
+                    '_token' => $token, 'kind' => 'loops', 'metal' => 'copper', 'size' => '20 awg',
+                    'temper' => 'dead-soft', 'wanted' => '2.5', 'sizes' => '2.4, 2.6',
+                ],
             );
             $names['{drill}'] = self::last('drills');
         }
@@ -299,7 +327,10 @@ final class BarrierTest extends TestCase
                 return [
                     $visitor,
                     '/sign-up',
-                    ['_token' => $token, 'workshop' => $name, 'name' => $name, 'email' => "{$name}@w.example", 'password' => 'a few plain words'],
+                    [
+                        '_token' => $token, 'workshop' => $name, 'name' => $name, 'email' => "{$name}@w.example",
+                        'password' => 'a few plain words',
+                    ],
                     false,
                 ];
             }, ['first', 'second']);
@@ -325,7 +356,10 @@ final class BarrierTest extends TestCase
                 return [
                     $visitor,
                     "/join/{$match[1]}",
-                    ['_token' => $token, 'name' => "Guest {$guest}", 'email' => "guest{$round}{$guest}@w.example", 'password' => 'a few plain words'],
+                    [
+                        '_token' => $token, 'name' => "Guest {$guest}", 'email' => "guest{$round}{$guest}@w.example",
+                        'password' => 'a few plain words',
+                    ],
                     false,
                 ];
             }, [1, 2]);

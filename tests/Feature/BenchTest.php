@@ -92,7 +92,8 @@ final class BenchTest extends TestCase
         $step = $this->until($making, fn (Step $step): bool => $step->each !== null);
         self::assertSame(['6 × link: turn the top loop', 6, 'links'], [$step->title, $step->count, $step->counted]);
         $this->actingAs($this->maker)->patch(
-            "/makings/{$making->ulid}", ['at' => $making->refresh()->moves, 'do' => 'count', 'counted' => 4], ['HX-Request' => 'true'],
+            "/makings/{$making->ulid}", ['at' => $making->refresh()->moves, 'do' => 'count', 'counted' => 4],
+            ['HX-Request' => 'true'],
         )->assertOk();
         // Spoiled, it is done on one again, and then the count goes on.
         $this->move($making, ['do' => 'next']);
@@ -122,7 +123,9 @@ final class BenchTest extends TestCase
     {
         $making = $this->begun();
         $events = [
-            ['event' => 'one', 'do' => 'next', 'at' => 0, 'all' => '1', 'ms' => 60_000], ['event' => 'two', 'do' => 'count', 'at' => 1, 'counted' => 2], ['event' => 'three', 'do' => 'next', 'at' => 1],
+            ['event' => 'one', 'do' => 'next', 'at' => 0, 'all' => '1', 'ms' => 60_000],
+            ['event' => 'two', 'do' => 'count', 'at' => 1, 'counted' => 2],
+            ['event' => 'three', 'do' => 'next', 'at' => 1],
         ];
         $send = fn (array $events): TestResponse => $this->actingAs($this->maker)->postJson(
             "/makings/{$making->ulid}/events",
@@ -139,7 +142,10 @@ final class BenchTest extends TestCase
         self::assertStringContainsString('went on elsewhere', $late->json('left.0'));
         self::assertSame(2, $making->refresh()->step);
         $send(
-            [['event' => str_repeat('x', 90), 'do' => 'next', 'at' => 2], 'no event', ['event' => 'six', 'do' => ['next'], 'at' => 2]],
+            [
+                ['event' => str_repeat('x', 90), 'do' => 'next', 'at' => 2], 'no event',
+                ['event' => 'six', 'do' => ['next'], 'at' => 2],
+            ],
         )->assertOk()->assertJsonCount(3, 'left');
         $this->postJson("/makings/{$making->ulid}/events", ['events' => 'none'])->assertStatus(422);
         self::assertSame(2, $making->refresh()->step);
@@ -223,7 +229,10 @@ final class BenchTest extends TestCase
         }
         self::assertSame(
             [1, $lot->id, true],
-            [CutTick::query()->count(), CutTick::query()->value('lot_id'), (bool) CutTick::query()->value('is_spoiled')],
+            [
+                CutTick::query()->count(), CutTick::query()->value('lot_id'),
+                (bool) CutTick::query()->value('is_spoiled'),
+            ],
         );
         for ($move = count($again->progress->again); $move > 0; $move--) {
             $this->move($making, [])->assertOk();
@@ -284,7 +293,10 @@ final class BenchTest extends TestCase
         self::assertNotSame($frame->key(), $binding->key());
         $lot = app(Stockkeeping::class)->receive(
             $this->workshop(),
-            ['metal' => $binding->wire->metal->value, 'size' => $binding->wire->size->text(), 'temper' => $binding->wire->temper->value, 'amount' => '5 m'],
+            [
+                'metal' => $binding->wire->metal->value, 'size' => $binding->wire->size->text(),
+                'temper' => $binding->wire->temper->value, 'amount' => '5 m',
+            ],
             LengthUnit::Millimetre,
         );
         $this->until($making, fn (Step $step): bool => $step->title === 'Frame: shape the frame');
@@ -294,7 +306,10 @@ final class BenchTest extends TestCase
             $this->move($making, ['do' => 'count', 'counted' => $counted])->assertOk();
             self::assertSame($straightens, $this->desk($making)->straightens(), "after {$counted}");
         }
-        for ($move = 0; $move < 60 && ! str_contains($this->desk($making)->step->title ?? '', 'end the binding'); $move++) {
+        for (
+            $move = 0; $move < 60
+            && ! str_contains($this->desk($making)->step->title ?? '', 'end the binding'); $move++
+        ) {
             $this->move($making, [])->assertOk();
         }
         self::assertSame($binding->key(), $this->desk($making)->cut()?->key());

@@ -28,7 +28,10 @@ final class BillTest extends TestCase
         $piece = $this->piece('single-drop');
         $page = $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/bill")->assertOk();
         $page->assertSeeInOrder(
-            ['Sterling silver 20 AWG', 'made-up table', 'Time at the bench', 'an estimate', 'Cost', 'Overhead', 'Margin', 'Price'],
+            [
+                'Sterling silver 20 AWG', 'made-up table', 'Time at the bench', 'an estimate', 'Cost', 'Overhead',
+                'Margin', 'Price',
+            ],
         )->assertSee('no market price')->assertSee('2 lines without a price');
         $this->put("/pieces/{$piece->ulid}/bill", self::PRICES)->assertStatus(303);
         $this->get(
@@ -121,7 +124,8 @@ final class BillTest extends TestCase
         $piece = $this->piece('single-drop');
         $page = "/pieces/{$piece->ulid}/bill";
         $this->actingAs($this->maker)->post('/stock', [
-            'kind' => 'pins', 'name' => 'Bag of pins', 'metal' => 'sterling', 'size' => '24 awg', 'temper' => 'dead-soft',
+            'kind' => 'pins', 'name' => 'Bag of pins', 'metal' => 'sterling', 'size' => '24 awg',
+            'temper' => 'dead-soft',
             'pins' => '50', 'pin_length' => '38 mm', 'price' => '12.50',
         ])->assertStatus(303);
         $this->get($page)->assertSee('Take bought pins');
@@ -167,7 +171,10 @@ final class BillTest extends TestCase
         $wire = $plan->metal[0]->wire;
         app(Stockkeeping::class)->receive(
             $this->workshop(),
-            ['kind' => 'coil', 'metal' => $wire->metal->value, 'size' => $wire->size->code(), 'temper' => $wire->temper->value, 'amount' => '20 g', 'price' => '50'],
+            [
+                'kind' => 'coil', 'metal' => $wire->metal->value, 'size' => $wire->size->code(),
+                'temper' => $wire->temper->value, 'amount' => '20 g', 'price' => '50',
+            ],
             LengthUnit::Millimetre,
         );
         $line = (new BillDesk($piece, $this->workshop()))->bill->lines[0];

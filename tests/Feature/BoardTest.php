@@ -35,7 +35,9 @@ final class BoardTest extends TestCase
         foreach (self::MORE as $pattern => $settings) {
             foreach ($settings as [$key, $value]) {
                 $piece = $this->piece($pattern);
-                $this->change($piece, ['do' => 'part.set', 'part' => 'p2', 'key' => $key, 'value' => $value])->assertOk();
+                $this->change(
+                    $piece, ['do' => 'part.set', 'part' => 'p2', 'key' => $key, 'value' => $value],
+                )->assertOk();
                 yield "{$pattern}, {$value}" => [Piece::query()->findOrFail($piece->id), PartId::of('p2')];
             }
         }
@@ -60,16 +62,23 @@ final class BoardTest extends TestCase
             $piece = $this->piece($pattern);
             $desk = $this->desk($piece);
             foreach ($desk->board()->gaps() as [$part, $at, $x, $y]) {
-                self::assertTrue($x >= 0 && $x <= $desk->drawing->width && $y >= 0 && $y <= $desk->drawing->height, $pattern);
+                self::assertTrue(
+                    $x >= 0 && $x <= $desk->drawing->width && $y >= 0 && $y <= $desk->drawing->height, $pattern,
+                );
                 try {
                     $after = ChangeReader::read(
-                        ['do' => 'bead.add', 'part' => $part, 'at' => (string) $at, 'bead' => '3.7mm round, hole 1.3, ink'],
+                        [
+                            'do' => 'bead.add', 'part' => $part, 'at' => (string) $at,
+                            'bead' => '3.7mm round, hole 1.3, ink',
+                        ],
                     )->apply($piece->document());
                 } catch (Problem $problem) {
                     self::fail("{$pattern}, {$part} at {$at}: {$problem->getMessage()}");
                 }
                 $run = $after->part(PartId::of($part))->beads[$at];
-                self::assertSame('ink 3.7 mm round', $after->beads[$run->bead]->words(), "{$pattern}, {$part} at {$at}");
+                self::assertSame(
+                    'ink 3.7 mm round', $after->beads[$run->bead]->words(), "{$pattern}, {$part} at {$at}",
+                );
                 $put++;
             }
         }
@@ -114,7 +123,9 @@ final class BoardTest extends TestCase
             self::assertSame(array_unique($keys), $keys, $name);
         }
         foreach ($looked as $key => $names) {
-            self::assertSame([], array_values(array_diff($names, array_keys($found[$key] ?? []))), "{$key}: drawn in no pattern");
+            self::assertSame(
+                [], array_values(array_diff($names, array_keys($found[$key] ?? []))), "{$key}: drawn in no pattern",
+            );
         }
     }
 
@@ -123,7 +134,8 @@ final class BoardTest extends TestCase
     {
         foreach ($this->parts() as $name => [$piece, $id]) {
             $heights = array_map(
-                fn (array $one): float => $one[1][1] ?? 0.0, $this->desk($piece, $id)->board()->beside($piece->document()->part($id)),
+                fn (array $one): float => $one[1][1] ?? 0.0,
+                $this->desk($piece, $id)->board()->beside($piece->document()->part($id)),
             );
             $sorted = $heights;
             sort($sorted);
@@ -137,13 +149,16 @@ final class BoardTest extends TestCase
         $piece = $this->piece('link-and-drop');
         $own = $this->workshop()->beads()->make();
         $own->forceFill([
-            'name' => 'Pea', 'shape' => 'round', 'length_um' => 8000, 'width_um' => 8000, 'hole_um' => 1000, 'drilling' => 'lengthwise',
+            'name' => 'Pea', 'shape' => 'round', 'length_um' => 8000, 'width_um' => 8000, 'hole_um' => 1000,
+            'drilling' => 'lengthwise',
             'material' => 'glass', 'colour' => 'moss', 'owned' => 5,
         ])->save();
         $this->change($piece, ['do' => 'bead.add', 'part' => 'p2', 'bead' => '4mm round, hole 0.3']);
         $now = Piece::query()->findOrFail($piece->id);
         $wells = $this->desk($now, PartId::of('p2'))->board()->wells($now->document()->part(PartId::of('p2')));
-        $of = fn (string $words): Well => array_values(array_filter($wells, fn (Well $well): bool => $well->words() === $words))[0];
+        $of = fn (string $words): Well => array_values(
+            array_filter($wells, fn (Well $well): bool => $well->words() === $words)
+        )[0];
         self::assertSame([5, 3], [$of('Pea')->owned, $of('Pea')->left], 'a pair takes two');
         self::assertSame('hole too small', $of('4 mm round')->why);
         self::assertSame('', $of('Pea')->why);
@@ -173,7 +188,8 @@ final class BoardTest extends TestCase
         $piece = $this->piece('framed-drop');
         $tried = fn (string $key, string $value, int $revision = 1) => $this->actingAs($this->maker)->getJson(
             "/pieces/{$piece->ulid}/tried?".http_build_query([
-                'do' => 'part.set', 'part' => 'p2', 'key' => $key, 'value' => $value, 'revision' => $revision, 'open' => 'p2',
+                'do' => 'part.set', 'part' => 'p2', 'key' => $key, 'value' => $value, 'revision' => $revision,
+                'open' => 'p2',
                 'hung' => '52 522.5 2.75',
             ]),
         );
@@ -183,20 +199,27 @@ final class BoardTest extends TestCase
         self::assertMatchesRegularExpression('/price.*\d+\.\d\d/s', $answer->json('figures'));
         self::assertSame('', $answer->json('stop'));
         self::assertArrayHasKey('size', $answer->json('places'));
-        self::assertStringContainsString('too many', $tried('size', '10 mm', $piece->revision)->assertOk()->json('stop'));
+        self::assertStringContainsString(
+            'too many', $tried('size', '10 mm', $piece->revision)->assertOk()->json('stop'),
+        );
         $tried('size', '1 mm', $piece->revision)->assertStatus(422);
         $tried('size', '40 mm', 77)->assertStatus(422);
         self::assertSame($piece->revision, Piece::query()->findOrFail($piece->id)->revision);
         self::assertSame(34.0, Piece::query()->findOrFail($piece->id)->document()->parts[1]->mm('size'));
     }
 
-    /** Marks of the maker’s pliers are steps of a loop, those of the ruler of what they do not reach; counts by ones. */
+    /**
+     * Marks of the maker’s pliers are steps of a loop, those of the ruler of what they do not reach; counts by ones.
+     */
     public function test_measures_step_along_the_makers_tools(): void
     {
-        $profile = new Profile(tools: new ToolBox([Tool::of(ToolKind::RoundNose, 'Fine pliers', [1.5, 2.0, 2.45, 3.0])]));
+        $profile = new Profile(
+            tools: new ToolBox([Tool::of(ToolKind::RoundNose, 'Fine pliers', [1.5, 2.0, 2.45, 3.0])])
+        );
         $part = Patterns::start('link-and-drop', 'Steps')->parts[1];
         $steps = fn (string $key): array => Pulls::of(
-            array_values(array_filter($part->technique()->parameters(), fn ($one): bool => $one->key === $key))[0], $part, $profile,
+            array_values(array_filter($part->technique()->parameters(), fn ($one): bool => $one->key === $key))[0],
+            $part, $profile,
         );
         self::assertSame(
             [['1.5 mm', 'mark 1'], ['2 mm', 'mark 2'], ['2.45 mm', 'mark 3'], ['2.5 mm', ''], ['3 mm', 'mark 4']],
@@ -213,11 +236,16 @@ final class BoardTest extends TestCase
         $change = ['do' => 'bead.edit', 'bead' => 'b3', 'hole' => '0.3', 'revision' => (string) $piece->revision];
         $this->actingAs($this->maker)->post("/pieces/{$piece->ulid}/changes", $change)->assertRedirect();
         $page = $this->get("/pieces/{$piece->ulid}/lay-out")->assertOk();
-        self::assertMatchesRegularExpression('/class="flag is-stop"\s+data-at="[\d. ]+"/', (string) $page->getContent());
+        self::assertMatchesRegularExpression(
+            '/class="flag is-stop"\s+data-at="[\d. ]+"/', (string) $page->getContent(),
+        );
         $page->assertSee('does not pass the slate')->assertSee('checks fine');
     }
 
-    /** A tape beside what fits: 198.5 mm of a bracelet for a wrist that asks for 208, and the way out puts it in the band. */
+    /**
+     * A tape beside what fits: 198.5 mm of a bracelet for a wrist that asks for 208, and the way out puts it in the
+     * band.
+     */
     public function test_a_chain_lies_on_a_tape_beside_what_fits(): void
     {
         $piece = $this->piece('linked-bracelet');
@@ -236,7 +264,9 @@ final class BoardTest extends TestCase
         $then = $after->board()->tape();
         self::assertNotNull($then);
         [$fits, $wide] = $then->fits();
-        self::assertTrue($isWithin($then->x($then->reach->hasMm)) || abs($then->reach->offMm()) <= $then->reach->toleranceMm());
+        self::assertTrue(
+            $isWithin($then->x($then->reach->hasMm)) || abs($then->reach->offMm()) <= $then->reach->toleranceMm()
+        );
         self::assertSame($desk->plan->hangsMm(), $then->wasMm);
         self::assertNull((new Desk($this->piece('single-drop'), $this->workshop(), 'lay-out'))->board()->tape());
     }

@@ -60,7 +60,9 @@ final class CommandsTest extends TestCase
             [1, '', "bangle is 5000 mm long, and the longest piece in stock 3000 mm: 2000 mm are missing.\n"],
             [$code, $out, $err],
         );
-        foreach (['--keep=-1mm' => 'keep', '--offcut-worth=2' => 'offcut worth', '--seconds=soon' => 'seconds'] as $option => $named) {
+        foreach ([
+            '--keep=-1mm' => 'keep', '--offcut-worth=2' => 'offcut worth', '--seconds=soon' => 'seconds',
+        ] as $option => $named) {
             [$code, $out, $err] = self::artisan(['hebra:cut', $cuts, $stock, $option]);
             self::assertSame([1, '', 1], [$code, $out, substr_count($err, "\n")]);
             self::assertStringContainsStringIgnoringCase($named, $err);
@@ -98,10 +100,15 @@ final class CommandsTest extends TestCase
             'unknown sum' => [['hebra:sum', 'weld'], 'Sum “weld” is not known here'],
             'unknown key' => [['hebra:sum', 'simple-loop', 'wire=20awg', 'inside=2', 'x=1'], 'takes no “x”'],
             'not a pair' => [['hebra:sum', 'simple-loop', '20awg'], '“20awg” is not key=value'],
-            'out of range' => [['hebra:sum', 'simple-loop', 'wire=20awg', 'inside=0', '--json'], 'Inside 0 mm is not a size'],
+            'out of range' => [
+                ['hebra:sum', 'simple-loop', 'wire=20awg', 'inside=0', '--json'], 'Inside 0 mm is not a size',
+            ],
             'a whole size' => [['hebra:sum', 'wire-size', 'size=20'], 'could be 20awg, 20swg or 20mm'],
             'no file' => [['hebra:plan', 'nowhere.json'], 'cannot be read'],
-            'not a piece' => [['hebra:plan', 'package.json', '--json'], 'The document says it is missing: a piece says "hebra": "piece".'],
+            'not a piece' => [
+                ['hebra:plan', 'package.json', '--json'],
+                'The document says it is missing: a piece says "hebra": "piece".',
+            ],
         ];
     }
 
@@ -115,7 +122,9 @@ final class CommandsTest extends TestCase
         self::assertSame(1, substr_count($error, "\n"));
     }
 
-    /** From thirteen parts on steps are told by operation; each order on request, and what is formed aligned with it. */
+    /**
+     * From thirteen parts on steps are told by operation; each order on request, and what is formed aligned with it.
+     */
     public function test_a_plan_tells_its_steps_by_operation_or_part_by_part(): void
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'hebra');
@@ -140,7 +149,9 @@ final class CommandsTest extends TestCase
         self::assertCount(12, array_filter($told[2], fn (array $step): bool => $step['operation'] === 'wrap'));
     }
 
-    /** Asked for, every wire's middle line is as long as its cut; every step that forms names stretches that there are. */
+    /**
+     * Asked for, every wire's middle line is as long as its cut; every step that forms names stretches that there are.
+     */
     public function test_a_plan_tells_curves_and_what_is_formed(): void
     {
         foreach (['two-links', 'meander', 'bound-disc'] as $pattern) {
@@ -174,7 +185,9 @@ final class CommandsTest extends TestCase
                 self::assertSame([], array_diff($last, $made));
                 $last = $made;
             }
-            $stays = array_keys(array_filter($all, fn (array $move): bool => ! in_array($move['kind'], ['tail', 'trim'], true)));
+            $stays = array_keys(
+                array_filter($all, fn (array $move): bool => ! in_array($move['kind'], ['tail', 'trim'], true))
+            );
             self::assertSame($stays, $last, $pattern);
         }
     }
@@ -193,7 +206,9 @@ final class CommandsTest extends TestCase
             [$status, $last, $error] = self::artisan(['hebra:forming', $file, '--step=20', '--view=back']);
             self::assertSame([0, ''], [$status, $error]);
             self::assertLessThan(count(self::wires($last)), count(self::wires($first)), 'a cut is but its wire');
-            foreach (['--step=0' => '1 to', '--step=999' => '1 to', '--view=inside' => 'front, side, back, top'] as $wrong => $says) {
+            foreach ([
+                '--step=0' => '1 to', '--step=999' => '1 to', '--view=inside' => 'front, side, back, top',
+            ] as $wrong => $says) {
                 [$status, $out, $error] = self::artisan(['hebra:forming', $file, $wrong]);
                 self::assertSame([1, ''], [$status, $out]);
                 self::assertStringContainsString($says, $error);
@@ -226,7 +241,8 @@ final class CommandsTest extends TestCase
             $plan = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
             self::assertSame(
                 [
-                    'name', 'makes', 'cuts', 'courses', 'forming', 'rings', 'beads', 'findings', 'buy', 'passes', 'steps',
+                    'name', 'makes', 'cuts', 'courses', 'forming', 'rings', 'beads', 'findings', 'buy', 'passes',
+                    'steps',
                     'checks', 'size', 'metal',
                 ],
                 array_keys($plan),
@@ -256,7 +272,11 @@ final class CommandsTest extends TestCase
                 $put = [];
                 $first = null;
                 foreach ($plan['steps'] as $step) {
-                    if (($step['wire'] ?? '') === $course['wire'] && isset($step['puts_on']) && ($first ??= $step['parts'][0]) === $step['parts'][0]) {
+                    if (
+                        ($step['wire'] ?? '') === $course['wire']
+                        && isset($step['puts_on'])
+                        && ($first ??= $step['parts'][0]) === $step['parts'][0]
+                    ) {
                         $put = $step['over'] === 'first'
                             ? [...array_reverse($step['puts_on']), ...$put]
                             : [...$put, ...$step['puts_on']];
@@ -289,7 +309,9 @@ final class CommandsTest extends TestCase
 
     public function test_a_sentence_is_answered(): void
     {
-        [$status, $out, $error] = self::artisan(['hebra:ask', 'what mandrel for a US 8 ring in half-hard 16 gauge sterling?', '--json']);
+        [$status, $out, $error] = self::artisan(
+            ['hebra:ask', 'what mandrel for a US 8 ring in half-hard 16 gauge sterling?', '--json']
+        );
         self::assertSame([0, ''], [$status, $error]);
         $answer = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
         self::assertSame(['sum', 'inputs', 'results', 'missing'], array_keys($answer));
@@ -310,7 +332,9 @@ final class CommandsTest extends TestCase
 
     public function test_what_a_sentence_leaves_out_is_named_with_the_value_it_takes(): void
     {
-        [$status, $out] = self::artisan(['hebra:ask', 'how much wire for a 30 mm hoop in 20 gauge with a 2 mm eye?', '--json']);
+        [$status, $out] = self::artisan(
+            ['hebra:ask', 'how much wire for a 30 mm hoop in 20 gauge with a 2 mm eye?', '--json']
+        );
         self::assertSame(0, $status);
         $answer = json_decode($out, true, 16, JSON_THROW_ON_ERROR);
         self::assertSame(['hook'], $answer['missing']);
@@ -321,7 +345,8 @@ final class CommandsTest extends TestCase
     {
         [$status, $out, $error] = self::artisan(['hebra:ask', 'dance', '3']);
         self::assertSame(
-            [1, '', "I know no sum for “dance 3”: begin with what it is, such as coil, bind, link, weave, hoop, ring us 7.\n"],
+            [1, '', 'I know no sum for “dance 3”: begin with what it is, such as coil, bind, link, weave, hoop, '
+                ."ring us 7.\n"],
             [$status, $out, $error],
         );
     }

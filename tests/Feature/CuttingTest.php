@@ -28,7 +28,10 @@ final class CuttingTest extends TestCase
     ): Lot {
         return app(Stockkeeping::class)->receive(
             $this->workshop(),
-            ['kind' => $kind, 'metal' => 'sterling', 'size' => $size, 'temper' => $temper, 'amount' => $amount, 'name' => $name],
+            [
+                'kind' => $kind, 'metal' => 'sterling', 'size' => $size, 'temper' => $temper, 'amount' => $amount,
+                'name' => $name,
+            ],
             LengthUnit::Millimetre,
         );
     }
@@ -83,7 +86,10 @@ final class CuttingTest extends TestCase
         }
         $page = fn (CuttingDesk $desk, bool $isLonger): string => view(
             'stock.cutting',
-            ['desk' => $desk, 'isLonger' => $isLonger, 'all' => $pieces, 'buying' => new ToBuy($this->workshop(), $pieces), 'problem' => null],
+            [
+                'desk' => $desk, 'isLonger' => $isLonger, 'all' => $pieces,
+                'buying' => new ToBuy($this->workshop(), $pieces), 'problem' => null,
+            ],
         )->render();
         $this->actingAs($this->maker)->get('/cutting')->assertOk();
         $hurried = new CuttingDesk($this->workshop(), $pieces, [], 0.0);
@@ -157,7 +163,10 @@ final class CuttingTest extends TestCase
         )->assertRedirect("/cutting?pieces%5B0%5D={$piece->ulid}");
         self::assertSame(
             ['p2', 2, $offcut->id],
-            [Reservation::query()->value('cut'), (int) Reservation::query()->value('count'), (int) Reservation::query()->value('lot_id')],
+            [
+                Reservation::query()->value('cut'), (int) Reservation::query()->value('count'),
+                (int) Reservation::query()->value('lot_id'),
+            ],
         );
         $this->get("/cutting?pieces[]={$piece->ulid}")->assertSee('no other is planned on that wire')->assertSeeInOrder(
             ['Short one', '2 × ', 'kept on this lot'],

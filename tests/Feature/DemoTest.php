@@ -47,7 +47,9 @@ final class DemoTest extends TestCase
         self::assertGreaterThan(0, $told);
     }
 
-    /** The bill's metal is the plan's, line by line, at one price a wire; but for pins that were paid for by the piece. */
+    /**
+     * The bill's metal is the plan's, line by line, at one price a wire; but for pins that were paid for by the piece.
+     */
     public function test_the_bills_of_the_demo_agree_with_its_plans(): void
     {
         $this->seed(DemoSeeder::class);

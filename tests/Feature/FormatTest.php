@@ -39,7 +39,10 @@ final class FormatTest extends TestCase
         }
         self::assertSame(
             [7, 3],
-            [DB::table('makings')->whereNotNull('closed_at')->count(), DB::table('makings')->whereNull('closed_at')->count()],
+            [
+                DB::table('makings')->whereNotNull('closed_at')->count(),
+                DB::table('makings')->whereNull('closed_at')->count(),
+            ],
         );
         self::assertSame(0, (int) DB::table('movements')->sum('mass_mg'));
         $this->seed(DemoSeeder::class);

@@ -34,7 +34,9 @@ final class GalleryTest extends TestCase
             self::assertNotSame([], $found);
             self::assertEqualsCanonicalizing($have, $found);
         }
-        self::assertCount(count(Patterns::all()), $this->found(['technique' => 'knitting']), 'what is unknown asks for nothing');
+        self::assertCount(
+            count(Patterns::all()), $this->found(['technique' => 'knitting']), 'what is unknown asks for nothing',
+        );
         $this->actingAs($this->maker)->get('/patterns?technique=cord')->assertOk()->assertSee('pattern-corded-pendant')
             ->assertDontSee('pattern-single-drop');
     }
@@ -43,7 +45,9 @@ final class GalleryTest extends TestCase
     public function test_patterns_are_found_by_the_beads_in_stock(): void
     {
         self::assertNotContains('single-drop', $this->found(['beads' => '1']));
-        $own = fn (string $line, int $count) => app(SupplyBook::class)->bead($this->workshop(), Bead::parse($line), $count);
+        $own = fn (string $line, int $count) => app(SupplyBook::class)->bead(
+            $this->workshop(), Bead::parse($line), $count,
+        );
         $own('8mm round, hole 1.2, sky', 2);
         $own('4mm bicone, hole 1, plum', 1);
         self::assertNotContains('single-drop', $this->found(['beads' => '1']), 'one of the second is too few');

@@ -52,7 +52,10 @@ final class HandTest extends TestCase
     public function test_bad_marks_get_one_sentence_and_change_nothing(): void
     {
         $this->actingAs($this->maker);
-        foreach (['banana' => 'Marks “banana” is not a length', '' => 'Marks is empty', '0' => 'Marks 0 mm is not a size', '900 mm' => 'Marks 900 mm is not a size'] as $marks => $sentence) {
+        foreach ([
+            'banana' => 'Marks “banana” is not a length', '' => 'Marks is empty', '0' => 'Marks 0 mm is not a size',
+            '900 mm' => 'Marks 900 mm is not a size',
+        ] as $marks => $sentence) {
             $this->post(
                 '/tools',
                 ['kind' => 'round-nose', 'name' => 'Odd', 'marks' => (string) $marks, 'grip' => ''],
@@ -109,7 +112,10 @@ final class HandTest extends TestCase
         $this->actingAs($this->maker);
         for ($at = 0; $at < 40; $at++) {
             Tool::query()->create(
-                ['workshop_id' => $this->workshop()->id, 'kind' => 'mandrel', 'name' => "Rod {$at}", 'marks_um' => [2000 + $at]],
+                [
+                    'workshop_id' => $this->workshop()->id, 'kind' => 'mandrel', 'name' => "Rod {$at}",
+                    'marks_um' => [2000 + $at],
+                ],
             );
         }
         $this->post(

@@ -62,7 +62,10 @@ final class KeptTest extends TestCase
         $token = $maker->token();
         $maker->ask(
             '/stock',
-            ['_token' => $token, 'kind' => 'coil', 'name' => "Coil of {$name}", 'metal' => 'sterling', 'size' => '24awg', 'temper' => 'dead-soft', 'amount' => '20 m'],
+            [
+                '_token' => $token, 'kind' => 'coil', 'name' => "Coil of {$name}", 'metal' => 'sterling',
+                'size' => '24awg', 'temper' => 'dead-soft', 'amount' => '20 m',
+            ],
         );
         $maker->ask('/pieces', ['_token' => $token, 'name' => "Drops of {$name}", 'pattern' => 'single-drop']);
         $piece = (string) $this->served->rows('SELECT ulid FROM pieces ORDER BY id DESC LIMIT 1')[0]['ulid'];
@@ -91,7 +94,10 @@ final class KeptTest extends TestCase
         self::assertSame(1, $before['photos']);
         $maker->ask(
             '/stock',
-            ['_token' => $maker->token(), 'kind' => 'coil', 'name' => 'Later', 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m'],
+            [
+                '_token' => $maker->token(), 'kind' => 'coil', 'name' => 'Later', 'metal' => 'copper',
+                'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m',
+            ],
         );
         $this->served->kill();
         array_map(unlink(...), glob($this->served->environment['DB_DATABASE'].'*') ?: []);
@@ -102,7 +108,10 @@ final class KeptTest extends TestCase
         $again = new Visitor($this->served->address);
         $again->ask(
             '/sign-in',
-            ['_token' => $again->ask('/sign-in')->token(), 'email' => 'karin@w.example', 'password' => 'a few plain words'],
+            [
+                '_token' => $again->ask('/sign-in')->token(), 'email' => 'karin@w.example',
+                'password' => 'a few plain words',
+            ],
         );
         self::assertStringContainsString('Coil of Karin', $again->ask('/stock')->body);
     }
@@ -117,13 +126,19 @@ final class KeptTest extends TestCase
         self::assertSame(0, $status, $said);
         self::assertSame(
             [2 * $before['pieces'], 2 * $before['movements'], 2 * $before['photos'], $before['users']],
-            [$this->counts()['pieces'], $this->counts()['movements'], $this->counts()['photos'], $this->counts()['users']],
+            [
+                $this->counts()['pieces'], $this->counts()['movements'], $this->counts()['photos'],
+                $this->counts()['users'],
+            ],
         );
         self::assertSame(1, preg_match('~/join/\w{40}~', $said, $match));
         $heir = new Visitor($this->served->address);
         $heir->ask(
             $match[0],
-            ['_token' => $heir->ask($match[0])->token(), 'name' => 'Heir', 'email' => 'heir@w.example', 'password' => 'a few plain words'],
+            [
+                '_token' => $heir->ask($match[0])->token(), 'name' => 'Heir', 'email' => 'heir@w.example',
+                'password' => 'a few plain words',
+            ],
         );
         self::assertStringContainsString('Coil of Karin', $heir->ask('/stock')->body);
     }
@@ -135,7 +150,11 @@ final class KeptTest extends TestCase
         $this->artisan('hebra:backup', $file);
         $before = $this->counts();
         $whole = (string) file_get_contents($file);
-        foreach (['cut off' => substr($whole, 0, intdiv(strlen($whole), 2)), 'turned' => substr_replace($whole, str_repeat('x', 400), intdiv(strlen($whole), 2), 400), 'text' => 'nothing of the kind', 'json' => '{"hebra": "piece"}'] as $how => $bytes) {
+        foreach ([
+            'cut off' => substr($whole, 0, intdiv(strlen($whole), 2)),
+            'turned' => substr_replace($whole, str_repeat('x', 400), intdiv(strlen($whole), 2), 400),
+            'text' => 'nothing of the kind', 'json' => '{"hebra": "piece"}',
+        ] as $how => $bytes) {
             file_put_contents("{$this->folder}/bad", $bytes);
             [$status, $said] = $this->artisan('hebra:restore', "{$this->folder}/bad");
             self::assertSame(1, $status, "{$how}: {$said}");
@@ -159,7 +178,10 @@ final class KeptTest extends TestCase
         $token = $maker->ask('/account')->token();
         $maker->ask(
             '/stock',
-            ['_token' => $token, 'kind' => 'coil', 'name' => 'Later', 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m'],
+            [
+                '_token' => $token, 'kind' => 'coil', 'name' => 'Later', 'metal' => 'copper', 'size' => '20awg',
+                'temper' => 'dead-soft', 'amount' => '2 m',
+            ],
         );
         $maker->ask(
             '/account/workshop',
@@ -168,7 +190,10 @@ final class KeptTest extends TestCase
         self::assertSame(422, $maker->status, 'not without being told to');
         $maker->ask(
             '/account/workshop',
-            ['_token' => $token, 'replace' => '1', 'file' => new CURLFile("{$this->folder}/w.zip", 'application/zip', 'w.zip')],
+            [
+                '_token' => $token, 'replace' => '1',
+                'file' => new CURLFile("{$this->folder}/w.zip", 'application/zip', 'w.zip'),
+            ],
         );
         self::assertSame(303, $maker->status, mb_substr(strip_tags($maker->body), 0, 600));
         $stock = $maker->ask('/stock')->body;
@@ -242,7 +267,10 @@ final class KeptTest extends TestCase
         $again = new Visitor($this->served->address);
         $again->ask(
             '/sign-in',
-            ['_token' => $again->ask('/sign-in')->token(), 'email' => 'karin@w.example', 'password' => 'a few plain words'],
+            [
+                '_token' => $again->ask('/sign-in')->token(), 'email' => 'karin@w.example',
+                'password' => 'a few plain words',
+            ],
         );
         self::assertStringContainsString('Coil of Karin', $again->ask('/stock')->body);
     }

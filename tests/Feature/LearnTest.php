@@ -116,7 +116,10 @@ final class LearnTest extends TestCase
         $this->close($piece, ['cut' => ['p2' => '62 mm'], 'short' => ['p2' => '?']])->assertStatus(303);
         self::assertSame(
             [true, 0],
-            [MakingCut::query()->where('way', 'loops')->sole()->is_bound, MakingCut::query()->where('way', 'loops')->sole()->left_um],
+            [
+                MakingCut::query()->where('way', 'loops')->sole()->is_bound,
+                MakingCut::query()->where('way', 'loops')->sole()->left_um,
+            ],
         );
         $this->close($piece, ['cut' => ['p2' => '62 mm'], 'short' => ['p2' => '4 mm']])->assertStatus(303);
         self::assertSame(4000, MakingCut::query()->where('short_um', '>', 0)->sole()->short_um);
@@ -153,7 +156,10 @@ final class LearnTest extends TestCase
         $piece = $this->piece('link-and-drop');
         $this->close(
             $piece,
-            ['weight' => '3.2', 'loops_on' => '2.5', 'loops' => '2.5, 2.6 2,4; 2.7 mm', 'bent_on' => '10 mm', 'opened' => '10.9', 'opened_wire' => 'ear'],
+            [
+                'weight' => '3.2', 'loops_on' => '2.5', 'loops' => '2.5, 2.6 2,4; 2.7 mm', 'bent_on' => '10 mm',
+                'opened' => '10.9', 'opened_wire' => 'ear',
+            ],
         )->assertStatus(303);
         $making = Making::query()->sole();
         self::assertSame(3200, $making->weight_mg);
@@ -191,12 +197,19 @@ final class LearnTest extends TestCase
             foreach ([2.0, 2.0, 2.0] as $times) {
                 $estimate = (int) round(60_000 * Minutes::step($step));
                 StepTime::query()->create(
-                    ['workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'kind' => Minutes::kind($step), 'title' => $step->title, 'estimate_ms' => $estimate, 'taken_ms' => (int) ($times * $estimate)],
+                    [
+                        'workshop_id' => $this->workshop()->id, 'making_id' => $making->id,
+                        'kind' => Minutes::kind($step), 'title' => $step->title, 'estimate_ms' => $estimate,
+                        'taken_ms' => (int) ($times * $estimate),
+                    ],
                 );
             }
         }
         StepTime::query()->create(
-            ['workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'kind' => 'ready', 'title' => 'x', 'estimate_ms' => 1000, 'taken_ms' => 900_000, 'is_capped' => true],
+            [
+                'workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'kind' => 'ready', 'title' => 'x',
+                'estimate_ms' => 1000, 'taken_ms' => 900_000, 'is_capped' => true,
+            ],
         );
         $foretold = HandBook::of($this->workshop())->pace()->foretell($plan);
         self::assertEqualsWithDelta(1.95 * $guess, $foretold['about'], 0.1 * $guess);
@@ -215,7 +228,10 @@ final class LearnTest extends TestCase
         $making = app(Bench::class)->begin($other);
         foreach ([...$plan->prepare(), ...$plan->steps(), ...$plan->steps(), ...$plan->steps()] as $step) {
             StepTime::query()->create(
-                ['workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'kind' => Minutes::kind($step), 'title' => $step->title, 'estimate_ms' => 10_000, 'taken_ms' => 20_000],
+                [
+                    'workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'kind' => Minutes::kind($step),
+                    'title' => $step->title, 'estimate_ms' => 10_000, 'taken_ms' => 20_000,
+                ],
             );
         }
         $this->actingAs($this->maker)->get(
@@ -238,7 +254,13 @@ final class LearnTest extends TestCase
         foreach ([10, 12, 15] as $mandrel) {
             $this->actingAs($this->maker)->post(
                 '/practice',
-                ['kind' => 'bend', 'metal' => 'sterling', 'size' => '18 awg', 'temper' => 'half-hard', 'wanted' => "{$mandrel} mm", 'sizes' => round(1.06 * (new Measuring(1, $profile()))->opens($wire, $mandrel, $profile()), 3).' mm'],
+                [
+                    'kind' => 'bend', 'metal' => 'sterling', 'size' => '18 awg', 'temper' => 'half-hard',
+                    'wanted' => "{$mandrel} mm",
+                    'sizes' => round(
+                        1.06 * (new Measuring(1, $profile()))->opens($wire, $mandrel, $profile()), 3,
+                    ).' mm',
+                ],
             )->assertRedirect();
         }
         $after = Forming::arch($wire, 30.0, $profile());
@@ -277,7 +299,10 @@ final class LearnTest extends TestCase
             'twenty times 0.8118',
         );
         $this->post('/practice', [...$drill, 'kind' => 'bend', 'wanted' => '12', 'sizes' => '12.4'])->assertRedirect();
-        foreach ([['kind' => 'juggling'], ['wanted' => ''], ['sizes' => 'some'], ['sizes' => implode(', ', range(1, 11))], ['left' => '80 mm'], ['left' => '69 mm'], ['metal' => 'cheese'], ['size' => '20']] as $wrong) {
+        foreach ([
+            ['kind' => 'juggling'], ['wanted' => ''], ['sizes' => 'some'], ['sizes' => implode(', ', range(1, 11))],
+            ['left' => '80 mm'], ['left' => '69 mm'], ['metal' => 'cheese'], ['size' => '20'],
+        ] as $wrong) {
             $this->post('/practice', [...$drill, ...$wrong])->assertStatus(422);
         }
         self::assertSame(3, Drill::query()->count());
@@ -301,7 +326,17 @@ final class LearnTest extends TestCase
         foreach ([1, 2] as $time) {
             $this->close(
                 $piece,
-                ['minutes' => '40', 'lot' => ['p2' => $lot->ulid], 'cut' => ['p2' => '100 mm', 'p1' => $exact($cuts[0]->lengthMm()), 'p3' => $exact($cuts[2]->lengthMm())], 'left' => ['p2' => $over.' mm', 'p1' => $exact($cuts[0]->trimmedMm()), 'p3' => $exact($cuts[2]->trimmedMm())], 'kept' => ['p2' => '0']],
+                [
+                    'minutes' => '40', 'lot' => ['p2' => $lot->ulid],
+                    'cut' => [
+                        'p2' => '100 mm', 'p1' => $exact($cuts[0]->lengthMm()), 'p3' => $exact($cuts[2]->lengthMm()),
+                    ],
+                    'left' => [
+                        'p2' => $over.' mm', 'p1' => $exact($cuts[0]->trimmedMm()),
+                        'p3' => $exact($cuts[2]->trimmedMm()),
+                    ],
+                    'kept' => ['p2' => '0'],
+                ],
             )->assertStatus(303);
         }
         $page = $this->get('/insight')->assertOk()->assertSee(
@@ -356,8 +391,12 @@ final class LearnTest extends TestCase
         $large = "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.pack('NN', 10_000, 6_000)."\x08\x02\0\0\0".pack('N', 0);
 
         return [
-            'words' => ['This is no picture.', 'is no picture that can be read'], 'a page' => ['<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'is no picture that can be read'],
-            'sixty megapixels' => [$large, '60 megapixels'], 'a torn one' => [substr($large, 0, 16).pack('NN', 10, 10).substr($large, 24), 'is damaged'],
+            'words' => ['This is no picture.', 'is no picture that can be read'], 'a page' => [
+                '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>',
+                'is no picture that can be read',
+            ],
+            'sixty megapixels' => [$large, '60 megapixels'],
+            'a torn one' => [substr($large, 0, 16).pack('NN', 10, 10).substr($large, 24), 'is damaged'],
         ];
     }
 

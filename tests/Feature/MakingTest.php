@@ -142,7 +142,8 @@ final class MakingTest extends TestCase
         $this->actingAs($this->maker)->put("/makings/{$making->ulid}", [
             'as_it_is' => '1', 'minutes' => '65', 'note' => 'Went well.',
             'lot' => ['p1' => $ear->ulid, 'p2' => $link->ulid, 'p3' => ''],
-            'cut' => ['p1' => '46', 'p2' => '160 mm', 'p3' => '40'], 'left' => ['p1' => '0', 'p2' => '98', 'p3' => '6.5'], 'kept' => ['p1' => '0', 'p2' => '80', 'p3' => '0'],
+            'cut' => ['p1' => '46', 'p2' => '160 mm', 'p3' => '40'],
+            'left' => ['p1' => '0', 'p2' => '98', 'p3' => '6.5'], 'kept' => ['p1' => '0', 'p2' => '80', 'p3' => '0'],
         ])->assertRedirect("/pieces/{$making->piece->ulid}/log");
         $making->refresh();
         self::assertTrue($making->isClosed());
@@ -216,8 +217,14 @@ final class MakingTest extends TestCase
     public static function badLogs(): array
     {
         return [
-            'left more than cut' => [['cut' => ['p2' => '80'], 'left' => ['p2' => '90']], 'Left over is 90 mm, more than the 80 mm that was cut'],
-            'kept more than left' => [['cut' => ['p2' => '80'], 'left' => ['p2' => '20'], 'kept' => ['p2' => '30']], 'Kept is 30 mm, more than the 20 mm left over'],
+            'left more than cut' => [
+                ['cut' => ['p2' => '80'], 'left' => ['p2' => '90']],
+                'Left over is 90 mm, more than the 80 mm that was cut',
+            ],
+            'kept more than left' => [
+                ['cut' => ['p2' => '80'], 'left' => ['p2' => '20'], 'kept' => ['p2' => '30']],
+                'Kept is 30 mm, more than the 20 mm left over',
+            ],
             'a word' => [['cut' => ['p2' => 'banana']], 'Cut “banana” is not a length'],
             'nothing cut' => [['cut' => ['p2' => '0']], 'The cut is 0: give the length that was really cut.'],
             'negative' => [['left' => ['p2' => '-3']], 'Left −3 mm is out of range'],
@@ -260,7 +267,10 @@ final class MakingTest extends TestCase
     {
         $pins = app(Stockkeeping::class)->receive(
             $this->workshop(),
-            ['kind' => 'pins', 'metal' => 'sterling', 'size' => '24awg', 'temper' => 'dead-soft', 'pins' => '10', 'pin_length' => '50'],
+            [
+                'kind' => 'pins', 'metal' => 'sterling', 'size' => '24awg', 'temper' => 'dead-soft', 'pins' => '10',
+                'pin_length' => '50',
+            ],
             LengthUnit::Millimetre,
         );
         self::assertSame(10, $pins->heldPins());

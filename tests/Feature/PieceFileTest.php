@@ -19,9 +19,17 @@ final class PieceFileTest extends TestCase
         $csv = (string) $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/bends.csv")->assertOk()
             ->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
         $rows = array_map(fn (string $line): array => str_getcsv($line, escape: ''), explode("\n", trim($csv)));
-        self::assertSame(['wire', 'cut', 'count', 'bend', 'feed_mm', 'rotation_deg', 'angle_deg', 'radius_mm'], array_map(fn (?string $cell): string => trim((string) $cell, "\u{FEFF}\r"), $rows[0]));
-        self::assertSame(['Ear wire', 'Link', 'Drop'], array_values(array_unique(array_column(array_slice($rows, 1), 1))));
-        $dxf = (string) $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/wires.dxf")->assertOk()->getContent();
+        self::assertSame(
+            ['wire', 'cut', 'count', 'bend', 'feed_mm', 'rotation_deg', 'angle_deg', 'radius_mm'],
+            array_map(fn (?string $cell): string => trim((string) $cell, "\u{FEFF}\r"), $rows[0]),
+        );
+        self::assertSame(
+            ['Ear wire', 'Link', 'Drop'], array_values(array_unique(array_column(array_slice($rows, 1), 1))),
+        );
+        $dxf = (string) $this->actingAs($this->maker)
+            ->get("/pieces/{$piece->ulid}/wires.dxf")
+            ->assertOk()
+            ->getContent();
         self::assertStringStartsWith("0\r\nSECTION\r\n2\r\nHEADER\r\n", $dxf);
         self::assertStringEndsWith("0\r\nENDSEC\r\n0\r\nEOF\r\n", $dxf);
         self::assertSame(3, substr_count($dxf, "\r\nPOLYLINE\r\n"));
@@ -87,12 +95,20 @@ final class PieceFileTest extends TestCase
     public function test_a_picture_is_had_from_every_side(): void
     {
         $piece = $this->piece('framed-drop');
-        $front = (string) $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/drawing.svg")->assertOk()->getContent();
+        $front = (string) $this->actingAs($this->maker)
+            ->get("/pieces/{$piece->ulid}/drawing.svg")
+            ->assertOk()
+            ->getContent();
         foreach (['side', 'back'] as $side) {
-            $seen = (string) $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/drawing.svg?view={$side}")->assertOk()->getContent();
+            $seen = (string) $this->actingAs($this->maker)
+                ->get("/pieces/{$piece->ulid}/drawing.svg?view={$side}")
+                ->assertOk()
+                ->getContent();
             self::assertStringContainsString("from the {$side}:", $seen);
             self::assertNotSame($front, $seen);
         }
-        self::assertSame($front, $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/drawing.svg?view=above")->assertOk()->getContent());
+        self::assertSame($front, $this->actingAs($this->maker)->get(
+            "/pieces/{$piece->ulid}/drawing.svg?view=above"
+        )->assertOk()->getContent());
     }
 }

@@ -58,7 +58,11 @@ final class PieceTest extends TestCase
     {
         $piece = $this->piece();
         $documents = [$piece->json()];
-        foreach ([['do' => 'part.add', 'technique' => 'wrapped-link'], ['do' => 'wire', 'role' => 'link', 'size' => '0,8 mm'], ['do' => 'part.set', 'part' => 'p2', 'key' => 'tail', 'value' => '1/3 in'], ['do' => 'name', 'name' => 'Ünïcode “drops” / 2']] as $change) {
+        foreach ([
+            ['do' => 'part.add', 'technique' => 'wrapped-link'], ['do' => 'wire', 'role' => 'link', 'size' => '0,8 mm'],
+            ['do' => 'part.set', 'part' => 'p2', 'key' => 'tail', 'value' => '1/3 in'],
+            ['do' => 'name', 'name' => 'Ünïcode “drops” / 2'],
+        ] as $change) {
             $this->change($piece, $change)->assertOk();
             $piece->refresh()->moved();
             $documents[] = $piece->json();
@@ -132,17 +136,38 @@ final class PieceTest extends TestCase
             'negative' => [$loop('-3'), 'Top loop, inside −3 mm is out of range'],
             'without end' => [$loop('1e309'), 'Top loop, inside “1e309” is not a length'],
             'a word' => [$loop('banana'), 'Top loop, inside “banana” is not a length'],
-            '400 characters' => [$loop(str_repeat('9', 400)), 'Top loop, inside holds 400 characters: give at most 80.'],
+            '400 characters' => [
+                $loop(str_repeat('9', 400)), 'Top loop, inside holds 400 characters: give at most 80.',
+            ],
             'an emoji' => [$loop('🧷'), 'Top loop, inside “🧷” is not a length'],
             'a list' => [$loop(['a', 'b']), 'Value is a list: give text.'],
-            'negative wraps' => [['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '-1'], 'Top wraps −1 is out of range: give 0 to 20.'],
-            'too many parts' => [['do' => 'part.repeat', 'part' => 'p2', 'count' => '2000'], 'Parts would come to 2002 parts: a piece holds at most 2000.'],
-            'too many beads' => [['do' => 'bead.count', 'part' => 'p2', 'at' => '0', 'count' => '2000'], 'Beads would come to 2002 beads: a piece holds at most 2000.'],
-            'a whole wire size' => [['do' => 'wire', 'role' => 'link', 'size' => '20', 'stage' => 'wire'], 'Size “20” could be 20awg, 20swg or 20mm: add which one you mean.'],
-            'no bead' => [['do' => 'bead.add', 'part' => 'p2', 'bead' => 'a nice one'], 'Bead “a nice one” is not a bead I can read'],
-            'a bead with too wide a hole' => [['do' => 'bead.add', 'part' => 'p2', 'bead' => '4mm round, hole 9'], 'Bead hole 9 mm is not a size'],
+            'negative wraps' => [
+                ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '-1'],
+                'Top wraps −1 is out of range: give 0 to 20.',
+            ],
+            'too many parts' => [
+                ['do' => 'part.repeat', 'part' => 'p2', 'count' => '2000'],
+                'Parts would come to 2002 parts: a piece holds at most 2000.',
+            ],
+            'too many beads' => [
+                ['do' => 'bead.count', 'part' => 'p2', 'at' => '0', 'count' => '2000'],
+                'Beads would come to 2002 beads: a piece holds at most 2000.',
+            ],
+            'a whole wire size' => [
+                ['do' => 'wire', 'role' => 'link', 'size' => '20', 'stage' => 'wire'],
+                'Size “20” could be 20awg, 20swg or 20mm: add which one you mean.',
+            ],
+            'no bead' => [
+                ['do' => 'bead.add', 'part' => 'p2', 'bead' => 'a nice one'],
+                'Bead “a nice one” is not a bead I can read',
+            ],
+            'a bead with too wide a hole' => [
+                ['do' => 'bead.add', 'part' => 'p2', 'bead' => '4mm round, hole 9'], 'Bead hole 9 mm is not a size',
+            ],
             'no revision' => [['do' => 'name', 'name' => 'x', 'revision' => ''], 'Revision is missing or no number'],
-            'a batch beyond reason' => [['do' => 'makes', 'kind' => 'batch', 'count' => '5000'], 'Count 5000 is out of range: give 1 to 200.'],
+            'a batch beyond reason' => [
+                ['do' => 'makes', 'kind' => 'batch', 'count' => '5000'], 'Count 5000 is out of range: give 1 to 200.',
+            ],
         ];
     }
 
@@ -183,8 +208,14 @@ final class PieceTest extends TestCase
             ->assertOk()->assertJsonPath('revision', 2)->assertJsonPath('piece.parts.1.beads.0.count', 3);
         foreach ([
             [['revision' => 2, 'do' => ['x']], 'do', 'Do is a list: give text.'],
-            [['revision' => 2, 'do' => 'bead.count', 'part' => ['a' => 1], 'at' => 0, 'by' => 1], 'part', 'Part is an object: give text.'],
-            [['revision' => 2, 'do' => 'bead.count', 'part' => 'p2', 'at' => 0.5, 'by' => 1], 'at', 'At “0.5” is not a count'],
+            [
+                ['revision' => 2, 'do' => 'bead.count', 'part' => ['a' => 1], 'at' => 0, 'by' => 1], 'part',
+                'Part is an object: give text.',
+            ],
+            [
+                ['revision' => 2, 'do' => 'bead.count', 'part' => 'p2', 'at' => 0.5, 'by' => 1], 'at',
+                'At “0.5” is not a count',
+            ],
             [['revision' => true, 'do' => 'name', 'name' => 'x'], 'revision', 'Revision is missing or no number'],
             [['revision' => 2, 'do' => 'name'], 'name', 'Name is missing: give text.'],
             [['do' => 'name', 'name' => 'x'], 'revision', 'Revision is missing or no number'],
@@ -353,7 +384,9 @@ final class PieceTest extends TestCase
     {
         $piece = $this->piece('meander');
         $typed = str_repeat('straight 2 · ', 20).'jump 3';
-        $answer = $this->change($piece, ['do' => 'part.set', 'part' => 'p2', 'key' => 'course', 'value' => $typed, 'open' => 'p2']);
+        $answer = $this->change(
+            $piece, ['do' => 'part.set', 'part' => 'p2', 'key' => 'course', 'value' => $typed, 'open' => 'p2'],
+        );
         $answer->assertStatus(422)->assertSee('“jump 3”')->assertSee($typed)->assertSee('aria-invalid="true"', false);
         self::assertSame($piece->revision, $piece->refresh()->revision);
     }
@@ -364,7 +397,10 @@ final class PieceTest extends TestCase
         $piece = $this->piece('link-and-drop');
         $open = fn (string $ulid, string $part) => $this->actingAs($this->maker)->post(
             "/pieces/{$ulid}/changes",
-            ['do' => 'part.open', 'part' => $part, 'revision' => Piece::query()->where('ulid', $ulid)->value('revision')],
+            [
+                'do' => 'part.open', 'part' => $part,
+                'revision' => Piece::query()->where('ulid', $ulid)->value('revision'),
+            ],
             ['HX-Request' => 'true'],
         );
         $open($piece->ulid, 'p2')->assertOk()->assertSee('through A')->assertSee('wrapped 3 as bottom');
@@ -372,7 +408,9 @@ final class PieceTest extends TestCase
         self::assertSame('free-wire', $part->technique);
         self::assertSame('link', $part->wire);
         self::assertNotSame([], $part->beads);
-        $this->actingAs($this->maker)->post("/pieces/{$piece->ulid}/undo", ['revision' => $piece->revision])->assertRedirect();
+        $this->actingAs($this->maker)->post(
+            "/pieces/{$piece->ulid}/undo", ['revision' => $piece->revision],
+        )->assertRedirect();
         $undone = Piece::query()->where('ulid', $piece->ulid)->firstOrFail();
         self::assertSame('wrapped-link', $undone->document()->part(PartId::of('p2'))->technique);
 

@@ -89,7 +89,10 @@ final class ScriptTest extends TestCase
             [['file', '/dev/null', 'r'], ['file', $log, 'w'], ['file', $log, 'a']],
             $pipes,
             dirname(__DIR__, 2),
-            ['DB_DATABASE' => "{$this->databases}-{$mode}.sqlite", 'PORT' => (string) $port, 'APP_ENV' => 'production', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'APP_KEY' => ''] + getenv(),
+            [
+                'DB_DATABASE' => "{$this->databases}-{$mode}.sqlite", 'PORT' => (string) $port,
+                'APP_ENV' => 'production', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'APP_KEY' => '',
+            ] + getenv(),
         );
         self::assertIsResource($process);
         $this->servers[] = $process;
@@ -135,7 +138,11 @@ final class ScriptTest extends TestCase
     private static function asked(string $address, string $cookie = '', ?string $form = null): array
     {
         $context = stream_context_create(
-            ['http' => ['ignore_errors' => true, 'follow_location' => 0, 'method' => $form === null ? 'GET' : 'POST', 'header' => "Cookie: {$cookie}\r\nContent-Type: application/x-www-form-urlencoded", 'content' => (string) $form]],
+            ['http' => [
+                'ignore_errors' => true, 'follow_location' => 0, 'method' => $form === null ? 'GET' : 'POST',
+                'header' => "Cookie: {$cookie}\r\nContent-Type: application/x-www-form-urlencoded",
+                'content' => (string) $form,
+            ]],
         );
         $body = (string) file_get_contents($address, false, $context);
         $cookies = [];
@@ -159,7 +166,9 @@ final class ScriptTest extends TestCase
         [, $demo] = $this->started('demo', 19_000 + getmypid() % 100);
         $page = self::asked("{$demo}/sign-in");
         preg_match('/name="_token" value="([^"]+)"/', $page[1], $match);
-        [$status, , $cookies] = self::asked("{$demo}/enter-demo", implode('; ', $page[2]), '_token='.urlencode($match[1] ?? ''));
+        [$status, , $cookies] = self::asked(
+            "{$demo}/enter-demo", implode('; ', $page[2]), '_token='.urlencode($match[1] ?? ''),
+        );
         self::assertSame(302, $status);
         $cookie = implode('; ', $cookies);
         self::assertSame(200, self::asked("{$demo}/account", $cookie)[0], 'in the demo it is somebody');

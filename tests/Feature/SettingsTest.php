@@ -16,7 +16,8 @@ use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 /**
- * Every setting of every technique is a field with its words, in a form of its own that a keyboard and a browser without
+ * Every setting of every technique is a field with its words, in a form of its own that a keyboard and a browser
+ * without
  * scripts can send; and what a field shows, sent as it stands, changes nothing.
  */
 final class SettingsTest extends TestCase
@@ -24,10 +25,13 @@ final class SettingsTest extends TestCase
     /** Forms that tell what is, beside the settings. */
     private const TELL = ['part.hang', 'part.close', 'wire', 'metal', 'fit', 'note', 'name', 'bead.edit'];
 
-    /** Half of the twentieth of a millimetre that sizes are shown to; what is worked out from a fit has more figures. */
+    /**
+     * Half of the twentieth of a millimetre that sizes are shown to; what is worked out from a fit has more figures.
+     */
     private const SHOWN_MM = 0.025;
 
-    private const SENT = './/input[@name and (@checked or not(@type="radio" or @type="checkbox"))] | .//select[@name] | .//textarea[@name]';
+    private const SENT = './/input[@name and (@checked or not(@type="radio" or @type="checkbox"))] | .//select[@name] '
+        .'| .//textarea[@name]';
 
     /** @return iterable<string, array{Piece, Part}> every technique once with each set of settings that it shows */
     private function parts(): iterable
@@ -65,7 +69,9 @@ final class SettingsTest extends TestCase
     /** @return list<DOMElement> the forms that tell what is; one that stands on no choice tells nothing */
     private function telling(DOMXPath $page): array
     {
-        $forms = $page->query('//form[contains(@hx-trigger, "change") and .//input[@name="do"]][not(.//option[@selected and @disabled])]');
+        $forms = $page->query(
+            '//form[contains(@hx-trigger, "change") and .//input[@name="do"]][not(.//option[@selected and @disabled])]'
+        );
 
         return array_values(array_filter(
             iterator_to_array($forms ?: []),
@@ -132,7 +138,9 @@ final class SettingsTest extends TestCase
                 $label = $this->one($page, "//label[@for='set-{$part->id}-{$key}']", null, $where);
                 self::assertNotSame('', trim($label->textContent), $where);
                 $form = $this->one($page, 'ancestor::form', $field, $where);
-                $this->one($page, ".//button[@type='submit' and not(@name)]", $form, "{$where} is sent without scripts");
+                $this->one(
+                    $page, ".//button[@type='submit' and not(@name)]", $form, "{$where} is sent without scripts",
+                );
                 $this->assertNothingChanges($piece, $page, $form, $where);
                 $settings["{$part->technique} {$key}"] = true;
             }
@@ -190,7 +198,8 @@ final class SettingsTest extends TestCase
     {
         self::assertSame(1, preg_match('/role="alert"[^>]*>([^<]*)</', $page, $alert), $where);
         self::assertMatchesRegularExpression(
-            '/^'.preg_quote($parameter->words, '/').' (is empty:|“” )/iu', html_entity_decode($alert[1], ENT_QUOTES), $where,
+            '/^'.preg_quote($parameter->words, '/').' (is empty:|“” )/iu',
+            html_entity_decode($alert[1], ENT_QUOTES), $where,
         );
         $beside = 'problem-'.Str::slug($parameter->words);
         self::assertStringContainsString("aria-describedby=\"{$beside}\"", $page, "{$where} is told of beside it");

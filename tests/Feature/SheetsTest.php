@@ -143,10 +143,16 @@ final class SheetsTest extends TestCase
         $piece = $this->piece('link-and-drop');
         $lot = app(Stockkeeping::class)->receive(
             $this->workshop(),
-            ['kind' => 'coil', 'metal' => 'sterling', 'size' => '22 awg', 'temper' => 'dead-soft', 'amount' => '2 m', 'name' => 'Long <coil>'],
+            [
+                'kind' => 'coil', 'metal' => 'sterling', 'size' => '22 awg', 'temper' => 'dead-soft', 'amount' => '2 m',
+                'name' => 'Long <coil>',
+            ],
             LengthUnit::Millimetre,
         );
-        foreach (["/pieces/{$piece->ulid}/cut-sheet.pdf", "/pieces/{$piece->ulid}/bench-sheet.pdf?paper=letter", "/pieces/{$piece->ulid}/cut-sheet.pdf?paper=nonsense", "/lots/{$lot->ulid}/label.pdf"] as $address) {
+        foreach ([
+            "/pieces/{$piece->ulid}/cut-sheet.pdf", "/pieces/{$piece->ulid}/bench-sheet.pdf?paper=letter",
+            "/pieces/{$piece->ulid}/cut-sheet.pdf?paper=nonsense", "/lots/{$lot->ulid}/label.pdf",
+        ] as $address) {
             $pdf = $this->actingAs($this->maker)->get($address)->assertOk()->assertHeader(
                 'Content-Type',
                 'application/pdf',

@@ -91,10 +91,17 @@ final class StockTest extends TestCase
             'a line of the metal book is never changed' => fn () => DB::table('movements')->update(['mass_mg' => 1]),
             'a line of the metal book is never deleted' => fn () => DB::table('movements')->delete(),
             'a lot cannot hold less than nothing' => fn () => DB::table('movements')->insert(
-                ['workshop_id' => 1, 'entry' => 'x', 'kind' => 'made', 'account' => 'lot', 'lot_id' => Lot::query()->value('id'), 'metal' => 'sterling', 'mass_mg' => -99_999_999, 'words' => 'x', 'created_at' => '2026-01-01'],
+                [
+                    'workshop_id' => 1, 'entry' => 'x', 'kind' => 'made', 'account' => 'lot',
+                    'lot_id' => Lot::query()->value('id'), 'metal' => 'sterling', 'mass_mg' => -99_999_999,
+                    'words' => 'x', 'created_at' => '2026-01-01',
+                ],
             ),
             'CHECK constraint failed' => fn () => DB::table('movements')->insert(
-                ['workshop_id' => 1, 'entry' => 'x', 'kind' => 'made', 'account' => 'lot', 'metal' => 'sterling', 'mass_mg' => 5, 'words' => 'x', 'created_at' => '2026-01-01'],
+                [
+                    'workshop_id' => 1, 'entry' => 'x', 'kind' => 'made', 'account' => 'lot', 'metal' => 'sterling',
+                    'mass_mg' => 5, 'words' => 'x', 'created_at' => '2026-01-01',
+                ],
             ),
         ] as $why => $attempt) {
             try {
@@ -186,7 +193,10 @@ final class StockTest extends TestCase
     {
         $this->actingAs($this->maker)->post(
             '/stock',
-            ['kind' => 'coil', 'metal' => 'copper', 'size' => '20awg', 'measured' => '0.79 mm', 'temper' => 'dead-soft', 'amount' => '1 m'],
+            [
+                'kind' => 'coil', 'metal' => 'copper', 'size' => '20awg', 'measured' => '0.79 mm',
+                'temper' => 'dead-soft', 'amount' => '1 m',
+            ],
         )->assertRedirect();
         $lot = Lot::query()->sole();
         self::assertSame(790, $lot->measured_um);
@@ -195,7 +205,10 @@ final class StockTest extends TestCase
         $this->get('/stock')->assertSee('copper 20 AWG, dead soft, measures 0.79 mm');
         $this->post(
             '/stock',
-            ['kind' => 'coil', 'metal' => 'copper', 'size' => '20awg', 'measured' => '90 mm', 'temper' => 'dead-soft', 'amount' => '1 m'],
+            [
+                'kind' => 'coil', 'metal' => 'copper', 'size' => '20awg', 'measured' => '90 mm',
+                'temper' => 'dead-soft', 'amount' => '1 m',
+            ],
         )->assertStatus(422)->assertSee('Measured 90 mm is out of range: give 0.05 mm to 8.3 mm.');
         self::assertSame(1, Lot::query()->count());
     }
@@ -262,10 +275,14 @@ final class StockTest extends TestCase
         $this->piece('link-and-drop');
         $this->receive(['kind' => 'offcut', 'amount' => '180 mm', 'name' => 'Tail'])->assertStatus(303);
         $lot = Lot::query()->firstOrFail();
-        $this->get("/lots/{$lot->ulid}/ideas")->assertOk()->assertSee('Test drops, a pair')->assertSee('163 mm of it')->assertSee('value="link-and-drop"', false)->assertDontSee(
-            'value="linked-bracelet"',
-            false,
-        );
+        $this->get("/lots/{$lot->ulid}/ideas")->assertOk()
+            ->assertSee('Test drops, a pair')
+            ->assertSee('163 mm of it')
+            ->assertSee('value="link-and-drop"', false)
+            ->assertDontSee(
+                'value="linked-bracelet"',
+                false,
+            );
         $this->receive(['kind' => 'offcut', 'amount' => '20 mm', 'name' => 'Stub'])->assertStatus(303);
         $this->get(
             '/lots/'.Lot::query()->where('name', 'Stub')->firstOrFail()->ulid.'/ideas',
@@ -282,7 +299,10 @@ final class StockTest extends TestCase
         $plan = Planner::plan($piece->document(), $this->workshop()->profile());
         $drop = $plan->cuts[2];
         $this->receive(
-            ['kind' => 'pins', 'size' => '24 awg', 'amount' => '', 'pins' => '5', 'pin_length' => ceil($drop->lengthMm()).' mm', 'name' => 'Pins'],
+            [
+                'kind' => 'pins', 'size' => '24 awg', 'amount' => '', 'pins' => '5',
+                'pin_length' => ceil($drop->lengthMm()).' mm', 'name' => 'Pins',
+            ],
         )->assertStatus(303);
         $this->get(
             '/lots/'.Lot::query()->sole()->ulid.'/ideas',

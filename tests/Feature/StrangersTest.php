@@ -37,7 +37,10 @@ final class StrangersTest extends TestCase
         $making = app(Bench::class)->begin($piece);
         $lot = app(Stockkeeping::class)->receive(
             $this->workshop(),
-            ['metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m', 'name' => 'Secret coil'],
+            [
+                'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m',
+                'name' => 'Secret coil',
+            ],
             LengthUnit::Millimetre,
         );
         $bead = Bead::query()->create(
@@ -55,15 +58,24 @@ final class StrangersTest extends TestCase
         );
 
         $tick = CutTick::query()->create(
-            ['workshop_id' => $this->workshop()->id, 'piece_id' => $piece->id, 'lot_id' => $lot->id, 'cut' => 'p2', 'length_um' => 80_000],
+            [
+                'workshop_id' => $this->workshop()->id, 'piece_id' => $piece->id, 'lot_id' => $lot->id, 'cut' => 'p2',
+                'length_um' => 80_000,
+            ],
         );
 
         $drill = app(Drilling::class)->keep(
             $this->workshop(),
-            ['kind' => 'loops', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft', 'wanted' => '2.5', 'sizes' => '2.4, 2.6'],
+            [
+                'kind' => 'loops', 'metal' => 'copper', 'size' => '20 awg', 'temper' => 'dead-soft', 'wanted' => '2.5',
+                'sizes' => '2.4, 2.6',
+            ],
         );
         $photo = Photo::query()->create(
-            ['workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'width' => 1, 'height' => 1, 'jpeg_base64' => base64_encode('Secret')],
+            [
+                'workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'width' => 1, 'height' => 1,
+                'jpeg_base64' => base64_encode('Secret'),
+            ],
         );
 
         return [
@@ -104,7 +116,11 @@ final class StrangersTest extends TestCase
     private function saved(): array
     {
         $all = [];
-        foreach (['workshops', 'users', 'pieces', 'piece_revisions', 'lots', 'movements', 'makings', 'beads', 'supplies', 'supply_movements', 'reservations', 'tools', 'cut_ticks', 'drills', 'measurements', 'photos', 'inspections', 'step_times', 'making_cuts'] as $table) {
+        foreach ([
+            'workshops', 'users', 'pieces', 'piece_revisions', 'lots', 'movements', 'makings', 'beads', 'supplies',
+            'supply_movements', 'reservations', 'tools', 'cut_ticks', 'drills', 'measurements', 'photos', 'inspections',
+            'step_times', 'making_cuts',
+        ] as $table) {
             $all[$table] = md5((string) json_encode(DB::table($table)->orderBy('id')->get()));
         }
 

@@ -151,7 +151,10 @@ final class SumsPageTest extends TestCase
         $part = $piece->refresh()->document()->part(PartId::of('p2'));
         self::assertSame(
             [3.5, 4, 3.5, 4],
-            [$part->mm('top_inside'), $part->count('top_wraps'), $part->mm('bottom_inside'), $part->count('bottom_wraps')],
+            [
+                $part->mm('top_inside'), $part->count('top_wraps'), $part->mm('bottom_inside'),
+                $part->count('bottom_wraps'),
+            ],
         );
         self::assertSame(2, $piece->revision, 'one undo takes all of it back');
         $this->post('/sums/wrapped-loop/use', ['part' => ''] + $input)->assertRedirect();

@@ -56,7 +56,10 @@ final class SupplyTest extends TestCase
     public function test_chain_is_kept_by_length_and_priced_by_the_metre(): void
     {
         $this->receive(
-            ['supply_kind' => 'chain', 'supply' => 'chain of 3 × 2 mm links', 'supply_amount' => '2 m', 'supply_price' => '9.50'],
+            [
+                'supply_kind' => 'chain', 'supply' => 'chain of 3 × 2 mm links', 'supply_amount' => '2 m',
+                'supply_price' => '9.50',
+            ],
         )->assertStatus(303);
         self::assertSame(2_000_000, Supply::query()->sole()->held);
         $this->get('/stock')->assertSeeInOrder(['Chain of 3 × 2 mm links', '>a metre<'], false);
@@ -202,12 +205,19 @@ final class SupplyTest extends TestCase
             $response = match (true) {
                 $what <= 1 => $this->post(
                     '/stock',
-                    ['kind' => 'coil', 'metal' => 'sterling', 'size' => ['20awg', '22awg', '24awg'][mt_rand(0, 2)], 'temper' => mt_rand(0, 2) === 0 ? 'half-hard' : 'dead-soft', 'amount' => mt_rand(-100, 900).' mm'],
+                    [
+                        'kind' => 'coil', 'metal' => 'sterling', 'size' => ['20awg', '22awg', '24awg'][mt_rand(0, 2)],
+                        'temper' => mt_rand(0, 2) === 0 ? 'half-hard' : 'dead-soft',
+                        'amount' => mt_rand(-100, 900).' mm',
+                    ],
                 ),
                 $what === 2 => $this->put("/lots/{$lot?->ulid}", ['holds' => mt_rand(0, 500).' mm']),
                 $what === 3 => $this->post(
                     "/cutting/ticks?pieces[]={$piece->ulid}",
-                    ['piece' => $piece->ulid, 'lot' => $lot?->ulid, 'cut' => 'p2', 'count' => mt_rand(1, 2), 'do' => mt_rand(0, 2) === 0 ? 'spoiled' : 'cut'],
+                    [
+                        'piece' => $piece->ulid, 'lot' => $lot?->ulid, 'cut' => 'p2', 'count' => mt_rand(1, 2),
+                        'do' => mt_rand(0, 2) === 0 ? 'spoiled' : 'cut',
+                    ],
                 ),
                 $what === 4 => $this->post("/cutting/reservations?pieces[]={$piece->ulid}"),
                 $what === 5 => $this->post(
@@ -216,7 +226,12 @@ final class SupplyTest extends TestCase
                 ),
                 default => $this->put(
                     '/makings/'.app(Bench::class)->begin($piece)->ulid,
-                    ['as_it_is' => '1', 'lot' => ['p1' => mt_rand(0, 1) === 0 ? '' : $lot?->ulid, 'p2' => $lot?->ulid], 'cut' => ['p2' => (string) mt_rand(60, 140)], 'left' => ['p2' => (string) mt_rand(0, 60)], 'before' => [(string) $lot?->ulid => mt_rand(0, 3) === 0 ? (mt_rand(0, 3000) / 1000).' g' : '']],
+                    [
+                        'as_it_is' => '1',
+                        'lot' => ['p1' => mt_rand(0, 1) === 0 ? '' : $lot?->ulid, 'p2' => $lot?->ulid],
+                        'cut' => ['p2' => (string) mt_rand(60, 140)], 'left' => ['p2' => (string) mt_rand(0, 60)],
+                        'before' => [(string) $lot?->ulid => mt_rand(0, 3) === 0 ? (mt_rand(0, 3000) / 1000).' g' : ''],
+                    ],
                 ),
             };
             self::assertLessThan(
@@ -258,7 +273,10 @@ final class SupplyTest extends TestCase
     {
         $lot = app(Stockkeeping::class)->receive(
             $this->workshop(),
-            ['kind' => 'coil', 'name' => 'Long coil', 'metal' => 'copper', 'size' => '20awg', 'temper' => 'dead-soft', 'amount' => '2 m'],
+            [
+                'kind' => 'coil', 'name' => 'Long coil', 'metal' => 'copper', 'size' => '20awg',
+                'temper' => 'dead-soft', 'amount' => '2 m',
+            ],
             LengthUnit::Millimetre,
         );
         $this->actingAs($this->maker)->get(
@@ -268,7 +286,9 @@ final class SupplyTest extends TestCase
         $this->post(
             '/stock/import?of=movements',
             ['text' => $bad],
-        )->assertOk()->assertSee('Line 3: Lot “No coil” is not in stock')->assertSee('Line 4: Long coil holds')->assertSee('Line 5: Amount “lots”');
+        )->assertOk()->assertSee('Line 3: Lot “No coil” is not in stock')
+            ->assertSee('Line 4: Long coil holds')
+            ->assertSee('Line 5: Amount “lots”');
         $this->post('/stock/import?of=movements', ['text' => $bad, 'do' => 'take'])->assertStatus(422);
         self::assertEqualsWithDelta(2000, $lot->refresh()->heldMm(), 0.2);
         $this->post(

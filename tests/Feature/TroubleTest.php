@@ -82,7 +82,10 @@ final class TroubleTest extends TestCase
         $pages = (int) $this->served->book()->query('PRAGMA page_count')?->fetchColumn();
         // As if there were room for two pages more, which the first coils still find.
         $served = $this->served->with(['DB_MOST_PAGES' => (string) ($pages + 2)]);
-        for ($coil = 0; $coil < 400 && $this->maker->ask('/stock', ['name' => str_repeat('x', 50).$coil] + $this->coil)->status === 303; $coil++) {
+        for (
+            $coil = 0; $coil < 400
+            && $this->maker->ask('/stock', ['name' => str_repeat('x', 50).$coil] + $this->coil)->status === 303; $coil++
+        ) {
             continue;
         }
         $this->assertTold(507, 'The disk is full.');
@@ -112,7 +115,8 @@ final class TroubleTest extends TestCase
         $token = $this->maker->token();
         foreach ([61, 97, 113, 127, 149, 171, 191, 223, 251, 307, 340, 390, 410, 455, 520, 560] as $length) {
             $this->maker->ask('/stock', [
-                '_token' => $token, 'kind' => 'offcut', 'name' => "Offcut {$length}", 'metal' => 'sterling', 'size' => '22awg',
+                '_token' => $token, 'kind' => 'offcut', 'name' => "Offcut {$length}", 'metal' => 'sterling',
+                'size' => '22awg',
                 'temper' => 'dead-soft', 'amount' => "{$length} mm",
             ]);
         }
@@ -123,7 +127,9 @@ final class TroubleTest extends TestCase
         }
         $longer = '/cutting?'.implode('&', $asked).'&longer=1';
         $this->maker->ask($longer);
-        self::assertStringContainsString('% from the least', $this->maker->body, 'it is a search that goes on to its end');
+        self::assertStringContainsString(
+            '% from the least', $this->maker->body, 'it is a search that goes on to its end',
+        );
         $searched = $this->maker->seconds;
         $this->maker->patienceMs = 500;
         $this->maker->ask($longer);

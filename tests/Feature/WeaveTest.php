@@ -28,7 +28,9 @@ final class WeaveTest extends TestCase
         )->assertSee('4 turns round cores 1 to 2');
         $page->assertSee('46.67')->assertSee('933.5 mm')->assertSee('alike: every turn goes once before')
             ->assertSee('after any figure, 1.28 mm each')->assertSee('22 AWG cores: 50 % of the force to bend');
-        $this->get('/weave?kind=basket&passes=f1-3+b3-2+f2+b2-1')->assertOk()->assertSee('unlike: choose which one shows')
+        $this->get(
+            '/weave?kind=basket&passes=f1-3+b3-2+f2+b2-1'
+        )->assertOk()->assertSee('unlike: choose which one shows')
             ->assertSee('after any repeat, 0.64 mm each');
         $this->get('/weave?kind=basket&passes=f1+b2+f3+b2')->assertOk()
             ->assertSee('Core 1 or 2 or 3 is not passed on both sides: it would fall out.');
@@ -76,12 +78,20 @@ final class WeaveTest extends TestCase
     {
         $this->post(
             '/weave',
-            ['cores' => '4', 'core' => '18 awg', 'wire' => '0.3 mm', 'pattern' => '3@1-2 3@3-4 1@1-4', 'length' => '60 mm'],
+            [
+                'cores' => '4', 'core' => '18 awg', 'wire' => '0.3 mm', 'pattern' => '3@1-2 3@3-4 1@1-4',
+                'length' => '60 mm',
+            ],
         )->assertRedirect();
         $piece = Piece::query()->latest('id')->firstOrFail()->document();
         self::assertSame(
             ['4', '3@1-2 3@3-4 1@1-4', '60', '18 AWG', '0.3 mm'],
-            [(string) $piece->part(PartId::of('p2'))->count('cores'), $piece->part(PartId::of('p2'))->choice('pattern'), (string) $piece->part(PartId::of('p2'))->mm('length'), $piece->wires['core']->size->text(), $piece->wires['weave']->size->text()],
+            [
+                (string) $piece->part(PartId::of('p2'))->count('cores'),
+                $piece->part(PartId::of('p2'))->choice('pattern'),
+                (string) $piece->part(PartId::of('p2'))->mm('length'), $piece->wires['core']->size->text(),
+                $piece->wires['weave']->size->text(),
+            ],
         );
     }
 

@@ -44,7 +44,10 @@ final class WireStageTest extends TestCase
         $piece = $this->piece();
         app(Stockkeeping::class)->receive(
             $this->workshop(),
-            ['kind' => 'coil', 'metal' => 'sterling', 'size' => '22awg', 'temper' => 'dead-soft', 'amount' => '5 m', 'price' => '30'],
+            [
+                'kind' => 'coil', 'metal' => 'sterling', 'size' => '22awg', 'temper' => 'dead-soft', 'amount' => '5 m',
+                'price' => '30',
+            ],
             LengthUnit::Millimetre,
         );
         // 2 links of 80.16 mm at 6.00 a metre.

@@ -54,7 +54,9 @@ final class WorkshopFileTest extends TestCase
             $photos->received($plain),
         );
         $named = substr($plain, 0, 2)."\xFF\xE1".pack('n', 20).'Exif'."\0\0".'Marram Lane 7'.substr($plain, 2);
-        foreach ([$named, $plain.'<script>', substr($plain, 0, 2)."\xFF\xFE".pack('n', 12).'at a place'.substr($plain, 2)] as $bytes) {
+        foreach ([
+            $named, $plain.'<script>', substr($plain, 0, 2)."\xFF\xFE".pack('n', 12).'at a place'.substr($plain, 2),
+        ] as $bytes) {
             $kept = (string) base64_decode($photos->received($bytes)['jpeg_base64']);
             foreach (['Marram', 'script', 'at a place'] as $word) {
                 self::assertStringNotContainsString($word, $kept);
@@ -93,7 +95,9 @@ final class WorkshopFileTest extends TestCase
         )->assertStatus(422)->assertSee('Text holds a sign that cannot be seen (U+200B');
         $this->post(
             '/stock/import',
-            ['file' => UploadedFile::fake()->createWithContent('lots.csv', "name;metal;size;amount\nS\u{200B}ea;copper;20 awg;2 m\n")],
+            ['file' => UploadedFile::fake()->createWithContent(
+                'lots.csv', "name;metal;size;amount\nS\u{200B}ea;copper;20 awg;2 m\n",
+            )],
         )->assertStatus(422)->assertSee('Line 2 holds a sign');
         $this->put(
             '/account/units',
@@ -105,7 +109,10 @@ final class WorkshopFileTest extends TestCase
         )->assertStatus(422)->assertSee('is no text');
         $this->put(
             '/account/units',
-            ['name' => 'Crème & fils 鉄 👩🏽‍🎨', 'ruler' => '0.5 mm', 'sizes' => 'awg', 'clearance' => '0.05', 'keep' => '60', 'low' => '', 'shortcuts' => '1'],
+            [
+                'name' => 'Crème & fils 鉄 👩🏽‍🎨', 'ruler' => '0.5 mm', 'sizes' => 'awg',
+                'clearance' => '0.05', 'keep' => '60', 'low' => '', 'shortcuts' => '1',
+            ],
         )->assertStatus(303);
     }
 
@@ -175,7 +182,10 @@ final class WorkshopFileTest extends TestCase
         $files = app(WorkshopFile::class);
         $making = $demo->makings()->firstOrFail();
         Photo::query()->create(
-            ['workshop_id' => $demo->id, 'making_id' => $making->id, 'width' => 40, 'height' => 30, 'jpeg_base64' => base64_encode(self::jpeg())],
+            [
+                'workshop_id' => $demo->id, 'making_id' => $making->id, 'width' => 40, 'height' => 30,
+                'jpeg_base64' => base64_encode(self::jpeg()),
+            ],
         );
         Inspected::query()->create(
             ['workshop_id' => $demo->id, 'making_id' => $making->id, 'point' => 'ends', 'is_fine' => true],
@@ -218,13 +228,38 @@ final class WorkshopFileTest extends TestCase
             'has version 9' => ['version' => 9],
             'which is not known here' => ['extra' => []],
             '“lots” is no list' => ['lots' => 'none'],
-            'does not add up to nothing' => ['movements' => [['mass_mg' => 12_345] + $good['movements'][0], $good['movements'][1]]],
-            'names “' => ['movements' => array_map(fn (array $line): array => ($line['lot_id'] === null ? [] : ['lot_id' => 'nowhere']) + $line, $good['movements'])],
+            'does not add up to nothing' => [
+                'movements' => [['mass_mg' => 12_345] + $good['movements'][0], $good['movements'][1]],
+            ],
+            'names “' => ['movements' => array_map(
+                fn (array $line): array => ($line['lot_id'] === null ? [] : ['lot_id' => 'nowhere']) + $line,
+                $good['movements'],
+            )],
             'piece_revisions.0.document' => ['piece_revisions' => [['document' => '{}'] + $good['piece_revisions'][0]]],
             'Something in it is not known here' => ['lots' => [['metal' => 'tin'] + $good['lots'][0]]],
-            'is no picture that can be read' => ['makings' => [['ulid' => '01hz0000000000000000000000', 'document' => $good['piece_revisions'][0]['document'], 'revision' => 1, 'step' => 0, 'counted' => 0, 'moves' => 0, 'is_across' => 0, 'progress' => null, 'counts' => null, 'troubles' => null, 'weight_mg' => null, 'waits_until' => null, 'minutes' => 3, 'note' => '', 'closed_at' => '2026-11-01 10:00:00', 'created_at' => '2026-11-01 10:00:00', 'updated_at' => '2026-11-01 10:00:00', 'piece_id' => $good['pieces'][0]['ulid']]], 'photos' => [['ulid' => '01hz0000000000000000000001', 'width' => 1, 'height' => 1, 'jpeg_base64' => base64_encode('<script>'), 'created_at' => '2026-11-01 10:00:00', 'making_id' => '01hz0000000000000000000000']]],
-            'drills.0 has no “size”' => ['drills' => [['ulid' => '01hz0000000000000000000002', 'kind' => 'loops', 'metal' => 'copper', 'temper' => 'hard', 'wanted_um' => 2500, 'created_at' => '2026-11-01 10:00:00']]],
-            'measurements.0.drill_id names' => ['measurements' => [['what' => 'loop', 'metal' => 'copper', 'temper' => 'hard', 'wanted_um' => 1, 'measured_um' => 1, 'created_at' => '2026-11-01 10:00:00', 'forgotten_at' => null, 'making_id' => null, 'drill_id' => 'nowhere']]],
+            'is no picture that can be read' => [
+                'makings' => [[
+                    'ulid' => '01hz0000000000000000000000', 'document' => $good['piece_revisions'][0]['document'],
+                    'revision' => 1, 'step' => 0, 'counted' => 0, 'moves' => 0, 'is_across' => 0, 'progress' => null,
+                    'counts' => null, 'troubles' => null, 'weight_mg' => null, 'waits_until' => null, 'minutes' => 3,
+                    'note' => '', 'closed_at' => '2026-11-01 10:00:00', 'created_at' => '2026-11-01 10:00:00',
+                    'updated_at' => '2026-11-01 10:00:00', 'piece_id' => $good['pieces'][0]['ulid'],
+                ]],
+                'photos' => [[
+                    'ulid' => '01hz0000000000000000000001', 'width' => 1, 'height' => 1,
+                    'jpeg_base64' => base64_encode('<script>'), 'created_at' => '2026-11-01 10:00:00',
+                    'making_id' => '01hz0000000000000000000000',
+                ]],
+            ],
+            'drills.0 has no “size”' => ['drills' => [[
+                'ulid' => '01hz0000000000000000000002', 'kind' => 'loops', 'metal' => 'copper', 'temper' => 'hard',
+                'wanted_um' => 2500, 'created_at' => '2026-11-01 10:00:00',
+            ]]],
+            'measurements.0.drill_id names' => ['measurements' => [[
+                'what' => 'loop', 'metal' => 'copper', 'temper' => 'hard', 'wanted_um' => 1, 'measured_um' => 1,
+                'created_at' => '2026-11-01 10:00:00', 'forgotten_at' => null, 'making_id' => null,
+                'drill_id' => 'nowhere',
+            ]]],
             'has no “name”' => ['pieces' => [array_diff_key($good['pieces'][0], ['name' => 1])]],
         ] as $sentence => $change) {
             $this->bring(json_encode($change + $good, JSON_THROW_ON_ERROR))->assertStatus(422)->assertSee($sentence);
@@ -240,7 +275,10 @@ final class WorkshopFileTest extends TestCase
     {
         app(Stockkeeping::class)->receive(
             $this->workshop(),
-            ['kind' => 'coil', 'metal' => 'sterling', 'size' => '22awg', 'temper' => 'dead-soft', 'amount' => '2 m', 'name' => '=1+1, "so"'],
+            [
+                'kind' => 'coil', 'metal' => 'sterling', 'size' => '22awg', 'temper' => 'dead-soft', 'amount' => '2 m',
+                'name' => '=1+1, "so"',
+            ],
             LengthUnit::Millimetre,
         );
         $csv = (string) $this->actingAs($this->maker)->get('/stock/lots.csv')->assertOk()->assertHeader(
@@ -262,14 +300,17 @@ final class WorkshopFileTest extends TestCase
     /** A table as a program with decimal commas writes it, its columns named otherwise. */
     public function test_lots_come_in_from_a_table_once_they_have_been_seen(): void
     {
-        $table = "Label;Alloy;Gauge;Hardness;Length;Paid\nShelf coil;Sterling;0,8 mm;half hard;2,4 m;12,50\nTail end;copper;20 awg;;310 mm;\n";
+        $table = "Label;Alloy;Gauge;Hardness;Length;Paid\nShelf coil;Sterling;0,8 mm;half hard;2,4 m;12,50\nTail "
+            ."end;copper;20 awg;;310 mm;\n";
         $this->actingAs($this->maker)->get('/stock/import')->assertOk()->assertSee(
             'Nothing is taken in before you have seen it',
         );
         $this->post(
             '/stock/import',
             ['text' => $table],
-        )->assertOk()->assertSee('Shelf coil')->assertSee('Take 2 lots into stock')->assertDontSee('cannot be taken in');
+        )->assertOk()->assertSee('Shelf coil')
+            ->assertSee('Take 2 lots into stock')
+            ->assertDontSee('cannot be taken in');
         self::assertSame(0, $this->workshop()->lots()->count(), 'looking takes nothing in');
         $this->post('/stock/import', ['text' => $table, 'do' => 'take'])->assertStatus(303);
         [$coil, $tail] = $this->workshop()->lots()->orderBy('id')->get()->all();
@@ -289,7 +330,8 @@ final class WorkshopFileTest extends TestCase
 
     public function test_all_that_is_wrong_with_a_table_is_said_by_line(): void
     {
-        $table = "name,metal,size,amount\nA,tin,20 awg,1 m\nB,sterling,twenty,1 m\nC,sterling,20 awg,-2 m\nD,copper,20 awg,2 m\n\"E <b>\",copper,20 awg,long\n";
+        $table = "name,metal,size,amount\nA,tin,20 awg,1 m\nB,sterling,twenty,1 m\nC,sterling,20 awg,-2 m\nD,copper,20 "
+            ."awg,2 m\n\"E <b>\",copper,20 awg,long\n";
         $page = $this->actingAs($this->maker)->post(
             '/stock/import',
             ['text' => $table],
@@ -302,7 +344,10 @@ final class WorkshopFileTest extends TestCase
             '/stock/import',
             ['text' => "name,metal,size,a,b\nD,copper,20 awg,nothing,2 m\n", 'columns' => ['amount' => '4']],
         )->assertOk()->assertDontSee('cannot be taken in');
-        foreach (['' => 'is empty', "a\0b,c" => 'a sign that cannot be seen (U+0000', str_repeat("a,b\n", 2100) => '2,000 lines'] as $text => $sentence) {
+        foreach ([
+            '' => 'is empty', "a\0b,c" => 'a sign that cannot be seen (U+0000',
+            str_repeat("a,b\n", 2100) => '2,000 lines',
+        ] as $text => $sentence) {
             $this->post('/stock/import', ['text' => $text])->assertStatus(422)->assertSee($sentence);
         }
         $this->post(
@@ -389,7 +434,11 @@ final class WorkshopFileTest extends TestCase
         $stock = app(Stockkeeping::class);
         $stock->receive(
             $this->workshop(),
-            ['kind' => 'coil', 'name' => 'Thin "coil",'."\n".'second shelf', 'metal' => 'Sterling Silver', 'size' => '20awg', 'measured' => '0.79 mm', 'temper' => 'Half Hard', 'amount' => '2 m', 'price' => '6.50'],
+            [
+                'kind' => 'coil', 'name' => 'Thin "coil",'."\n".'second shelf', 'metal' => 'Sterling Silver',
+                'size' => '20awg', 'measured' => '0.79 mm', 'temper' => 'Half Hard', 'amount' => '2 m',
+                'price' => '6.50',
+            ],
             LengthUnit::Millimetre,
         );
         app(\App\Actions\SupplyBook::class)->bead(
@@ -398,7 +447,13 @@ final class WorkshopFileTest extends TestCase
             40,
             UnitPrice::fromE4(2550),
         );
-        [$lots, $beads] = array_map(fn (string $name): string => (string) $this->actingAs($this->maker)->get("/stock/{$name}.csv")->assertOk()->getContent(), ['lots', 'beads']);
+        [$lots, $beads] = array_map(
+            fn (string $name): string => (string) $this->actingAs($this->maker)
+                ->get("/stock/{$name}.csv")
+                ->assertOk()
+                ->getContent(),
+            ['lots', 'beads'],
+        );
         $this->maker = User::factory()->create();
         foreach (['lots' => $lots, 'beads' => $beads] as $of => $csv) {
             $this->actingAs($this->maker)->post(

@@ -37,7 +37,10 @@ final class WritingTest extends TestCase
     {
         $written = [];
         DB::listen(function (\Illuminate\Database\Events\QueryExecuted $query) use (&$written): void {
-            if (preg_match('/^\s*(insert|update|delete|replace|create|alter|drop)\b/i', $query->sql) === 1 && ! str_starts_with($query->sql, 'UPDATE migrations SET batch = batch')) {
+            if (
+                preg_match('/^\s*(insert|update|delete|replace|create|alter|drop)\b/i', $query->sql) === 1
+                && ! str_starts_with($query->sql, 'UPDATE migrations SET batch = batch')
+            ) {
                 $written[] = $query->sql;
             }
         });
@@ -62,12 +65,23 @@ final class WritingTest extends TestCase
         $walked = 0;
         foreach (Routes::getRoutes() as $route) {
             /** @var Route $route */
-            if (! in_array('GET', $route->methods(), true) || str_starts_with($route->uri(), 'storage') || str_starts_with($route->uri(), '_')) {
+            if (
+                ! in_array('GET', $route->methods(), true)
+                || str_starts_with($route->uri(), 'storage')
+                || str_starts_with($route->uri(), '_')
+            ) {
                 continue;
             }
-            foreach (str_contains($route->uri(), '{stage}') ? ['lay-out', 'wire', 'cut', 'make', 'log'] : [''] as $stage) {
+            foreach (
+                str_contains($route->uri(), '{stage}')
+                ? ['lay-out', 'wire', 'cut', 'make', 'log']
+                : [''] as $stage
+            ) {
                 $address = '/'.strtr($route->uri(), ['{stage}' => $stage] + $ours);
-                foreach ([$address, "{$address}?wire=20awg&inside=3mm&keep=1&ask=coil+24ga+on+2.5mm,+3cm&pieces[]={$piece->ulid}&now=1"] as $asked) {
+                foreach ([
+                    $address,
+                    "{$address}?wire=20awg&inside=3mm&keep=1&ask=coil+24ga+on+2.5mm,+3cm&pieces[]={$piece->ulid}&now=1",
+                ] as $asked) {
                     self::assertSame([], $this->written(fn () => $this->actingAs($maker)->get($asked)), $asked);
                     $walked++;
                 }
@@ -103,7 +117,10 @@ final class WritingTest extends TestCase
         )->assertStatus(422);
         self::assertSame(
             $before,
-            [DB::table('beads')->get()->toJson(), DB::table('movements')->get()->toJson(), DB::table('makings')->get()->toJson()],
+            [
+                DB::table('beads')->get()->toJson(), DB::table('movements')->get()->toJson(),
+                DB::table('makings')->get()->toJson(),
+            ],
         );
     }
 

@@ -29,7 +29,10 @@ final class AskCommand extends Command
         }
         if ($this->option('json')) {
             return $this->printed(
-                ['sum' => $asked->sum->name, 'inputs' => (object) $asked->inputs, 'results' => $answer->results, 'missing' => $asked->missing],
+                [
+                    'sum' => $asked->sum->name, 'inputs' => (object) $asked->inputs, 'results' => $answer->results,
+                    'missing' => $asked->missing,
+                ],
             );
         }
         $this->line($asked->sum->question);

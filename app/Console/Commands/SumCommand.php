@@ -34,7 +34,10 @@ final class SumCommand extends Command
             $working = array_map(fn (Working $line): string => $line->text(), $answer->working);
 
             return $this->printed(
-                ['sum' => $sum->name, 'inputs' => $given->texts, 'results' => $answer->results, 'working' => $working, 'source' => $sum->source],
+                [
+                    'sum' => $sum->name, 'inputs' => $given->texts, 'results' => $answer->results,
+                    'working' => $working, 'source' => $sum->source,
+                ],
             );
         }
         $this->tabled($sum->name, $answer->results);

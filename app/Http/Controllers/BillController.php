@@ -46,7 +46,10 @@ final class BillController extends Controller
             return $this->again(
                 view(
                     'pieces.bill',
-                    ['desk' => new BillDesk($request->piece(), $this->workshop($request)->refresh()), 'problem' => null],
+                    [
+                        'desk' => new BillDesk($request->piece(), $this->workshop($request)->refresh()),
+                        'problem' => null,
+                    ],
                 ),
                 $problem,
             );
@@ -134,7 +137,11 @@ final class BillController extends Controller
             }
         }
         $workshop->forceFill(
-            ['currency' => $currency, 'hour_cents' => $costing->hourCents, 'overhead_percent' => $costing->overheadPercent, 'margin_percent' => $costing->marginPercent, 'packing_cents' => $costing->packingCents, 'metal_prices_e4' => $prices],
+            [
+                'currency' => $currency, 'hour_cents' => $costing->hourCents,
+                'overhead_percent' => $costing->overheadPercent, 'margin_percent' => $costing->marginPercent,
+                'packing_cents' => $costing->packingCents, 'metal_prices_e4' => $prices,
+            ],
         )->save();
     }
 }

@@ -37,7 +37,10 @@ final class CutListController extends Controller
             return response(
                 $desk->csv(),
                 200,
-                ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="cutting-plan.csv"'],
+                [
+                    'Content-Type' => 'text/csv; charset=utf-8',
+                    'Content-Disposition' => 'attachment; filename="cutting-plan.csv"',
+                ],
             );
         }
 
@@ -48,7 +51,11 @@ final class CutListController extends Controller
     {
         return view(
             'stock.cut-list',
-            ['profile' => $this->workshop($request)->profile(), 'wires' => CutListDesk::wires($this->workshop($request)), 'wire' => $this->text($request, 'wire'), 'given' => $given, 'desk' => $desk, 'problem' => null],
+            [
+                'profile' => $this->workshop($request)->profile(),
+                'wires' => CutListDesk::wires($this->workshop($request)), 'wire' => $this->text($request, 'wire'),
+                'given' => $given, 'desk' => $desk, 'problem' => null,
+            ],
         );
     }
 }

@@ -34,7 +34,9 @@ final class CuttingController extends Controller
             echo $this->page($request, CuttingDesk::LONGER, new Asker)->render();
         };
 
-        return response()->stream($html, 200, ['Content-Type' => 'text/html; charset=utf-8', 'X-Accel-Buffering' => 'no']);
+        return response()->stream(
+            $html, 200, ['Content-Type' => 'text/html; charset=utf-8', 'X-Accel-Buffering' => 'no'],
+        );
     }
 
     private function page(Request $request, float $seconds = CuttingDesk::SECONDS, ?Asker $asker = null): View
@@ -75,7 +77,10 @@ final class CuttingController extends Controller
         return response(
             Csv::of(['from', 'wire', 'piece', 'cut', 'length_mm', 'count', 'left_mm'], $rows),
             200,
-            ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="cutting-plan.csv"'],
+            [
+                'Content-Type' => 'text/csv; charset=utf-8',
+                'Content-Disposition' => 'attachment; filename="cutting-plan.csv"',
+            ],
         );
     }
 
@@ -134,7 +139,10 @@ final class CuttingController extends Controller
     {
         return '/cutting?'.http_build_query(
             array_filter(
-                ['pieces' => array_filter((array) $request->query('pieces', []), is_string(...)), 'pins' => array_filter((array) $request->query('pins', []), is_string(...))],
+                [
+                    'pieces' => array_filter((array) $request->query('pieces', []), is_string(...)),
+                    'pins' => array_filter((array) $request->query('pins', []), is_string(...)),
+                ],
             ),
         );
     }

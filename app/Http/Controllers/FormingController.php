@@ -25,7 +25,9 @@ final class FormingController extends Controller
     {
         $plan = Planner::plan($request->piece()->document(), $this->workshop($request)->profile());
 
-        return $this->picture($request, $plan, (int) $request->route('step'), $request->has('view') ? $request->side() : null);
+        return $this->picture(
+            $request, $plan, (int) $request->route('step'), $request->has('view') ? $request->side() : null,
+        );
     }
 
     /** Of a piece as it was when it was begun. */

@@ -34,7 +34,10 @@ final class HandController extends Controller
 
         return view(
             'hand.show',
-            ['workshop' => $workshop, 'profile' => $workshop->profile(), 'tools' => $workshop->tools()->get(), 'problem' => null, 'at' => ''],
+            [
+                'workshop' => $workshop, 'profile' => $workshop->profile(), 'tools' => $workshop->tools()->get(),
+                'problem' => null, 'at' => '',
+            ],
         );
     }
 
@@ -97,7 +100,10 @@ final class HandController extends Controller
 
         return redirect('/hand#tools', 303)->with('said', ucfirst($tool->name).' is taken off.')->with(
             'tool',
-            ['kind' => $tool->kind, 'name' => $tool->name, 'marks' => $tool->core()->marksText(), 'grip' => ($tool->grip_um / 1000).' mm'],
+            [
+                'kind' => $tool->kind, 'name' => $tool->name, 'marks' => $tool->core()->marksText(),
+                'grip' => ($tool->grip_um / 1000).' mm',
+            ],
         );
     }
 
@@ -127,7 +133,10 @@ final class HandController extends Controller
             try {
                 $values = array_map(
                     fn (string $field): float => $this->number($request, $field),
-                    ['modulus_gpa' => 'modulus', 'soft_mpa' => 'soft', 'half_hard_mpa' => 'half_hard', 'hard_mpa' => 'hard'],
+                    [
+                        'modulus_gpa' => 'modulus', 'soft_mpa' => 'soft', 'half_hard_mpa' => 'half_hard',
+                        'hard_mpa' => 'hard',
+                    ],
                 );
                 Strength::of(
                     $values['modulus_gpa'], $values['soft_mpa'], $values['half_hard_mpa'], $values['hard_mpa'],

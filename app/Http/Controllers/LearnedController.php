@@ -91,10 +91,11 @@ final class LearnedController extends Controller
     /** A log that was held out counts all the same, or no longer. */
     private function putBack(Request $request): string
     {
-        $cut = $this->workshop($request)->makingCuts()->where('id', (int) $this->text($request, 'cut'))->first() ?? throw Refused::invalid(
-            'cut',
-            'That log is not in this workshop.',
-        );
+        $cut = $this->workshop($request)->makingCuts()->where('id', (int) $this->text($request, 'cut'))->first()
+            ?? throw Refused::invalid(
+                'cut',
+                'That log is not in this workshop.',
+            );
         $cut->forceFill(['is_put_back' => $this->text($request, 'do') === 'back'])->save();
 
         return $cut->is_put_back ? 'It counts.' : 'It is judged like the others.';

@@ -113,7 +113,8 @@ final class PieceController extends Controller
             $file->isValid() && $file->getSize() <= PieceJson::MOST_BYTES
                 || throw Refused::invalid(
                     'file',
-                    'The file is larger than 1024 KiB or did not arrive whole: a file of pieces takes at most 1024 KiB.',
+                    'The file is larger than 1024 KiB or did not arrive whole: a file of pieces takes at most '
+                        .'1024 KiB.',
                 );
             // All are read before the first is kept: a bad one refuses the whole file.
             $pieces = PieceJson::readAll($file->getContent());
@@ -157,7 +158,9 @@ final class PieceController extends Controller
         /** @var Collection<int, Piece> $pieces */
         $pieces = $this->workshop($request)->pieces()->orderBy('id')->limit(PieceJson::MOST_PIECES)->get();
 
-        return response(PieceJson::writeAll(array_values($pieces->map(fn (Piece $piece): Document => $piece->document())->all()))."\n", 200, [
+        return response(PieceJson::writeAll(
+            array_values($pieces->map(fn (Piece $piece): Document => $piece->document())->all())
+        )."\n", 200, [
             'Content-Type' => 'application/json',
             'Content-Disposition' => 'attachment; filename="pieces.hebra.json"',
         ]);

@@ -22,7 +22,9 @@ final class PieceFileController extends Controller
     public function bends(PieceRequest $request): Response
     {
         $rows = [];
-        foreach ($this->plan($request)->bendTables() as ['wire' => $wire, 'cut' => $cut, 'count' => $count, 'bends' => $bends]) {
+        foreach ($this->plan($request)->bendTables() as [
+            'wire' => $wire, 'cut' => $cut, 'count' => $count, 'bends' => $bends,
+        ]) {
             foreach ($bends as $number => $bend) {
                 $rows[] = [$wire, $cut, $count, $number + 1, ...array_values($bend)];
             }

@@ -23,7 +23,9 @@ final class PracticeController extends Controller
 
         return view(
             'hand.practice',
-            ['desk' => new PracticeDesk($this->workshop($request), is_string($kind) && isset(Drilling::KINDS[$kind]) ? $kind : 'loops'), 'problem' => null],
+            ['desk' => new PracticeDesk(
+                $this->workshop($request), is_string($kind) && isset(Drilling::KINDS[$kind]) ? $kind : 'loops',
+            ), 'problem' => null],
         );
     }
 

@@ -33,7 +33,10 @@ final class ScaleController extends Controller
 
         return view(
             'stock.weigh',
-            ['lot' => $lot, 'profile' => $this->workshop($request)->profile(), 'reading' => $this->reading($request, $lot), 'problem' => null],
+            [
+                'lot' => $lot, 'profile' => $this->workshop($request)->profile(),
+                'reading' => $this->reading($request, $lot), 'problem' => null,
+            ],
         );
     }
 
@@ -79,7 +82,10 @@ final class ScaleController extends Controller
             return $this->again(
                 view(
                     'stock.weigh',
-                    ['lot' => $lot, 'profile' => $this->workshop($request)->profile(), 'reading' => $this->reading($request, $lot), 'problem' => null],
+                    [
+                        'lot' => $lot, 'profile' => $this->workshop($request)->profile(),
+                        'reading' => $this->reading($request, $lot), 'problem' => null,
+                    ],
                 ),
                 $problem,
             );
@@ -104,7 +110,9 @@ final class ScaleController extends Controller
         // The lot in its bag, a little off what the book says, as it would be.
         $off = 1 + (crc32($lot->ulid) % 13 - 6) / 2000;
 
-        return (new SimulatedScale((int) round($lot->heldMg() * $off) + self::BAG_MG, $state['tare'], crc32($lot->ulid)))->reading(
+        return (new SimulatedScale(
+            (int) round($lot->heldMg() * $off) + self::BAG_MG, $state['tare'], crc32($lot->ulid),
+        ))->reading(
             microtime(true) - $state['from'],
         );
     }

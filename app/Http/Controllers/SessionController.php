@@ -31,7 +31,10 @@ final class SessionController extends Controller
         try {
             ['email' => $email, 'password' => $password] = $this->texts($request, 'email', 'password');
             $maker = User::query()->where('email', mb_strtolower(trim($email)))->first();
-            if (! Attempts::allow($request, 'email', $maker, fn (): bool => Passwords::isRight($maker, $password)) || $maker === null) {
+            if (
+                ! Attempts::allow($request, 'email', $maker, fn (): bool => Passwords::isRight($maker, $password))
+                || $maker === null
+            ) {
                 // The same sentence whether the address is known or not.
                 throw Refused::invalid(
                     'email',

@@ -106,7 +106,10 @@ final class SignUpController extends Controller
             || throw Refused::invalid('email', 'This address cannot be used: sign in, or give another one.');
 
         return User::query()->create(
-            ['workshop_id' => $workshop->id, 'name' => $input['name'], 'email' => $input['email'], 'password' => $input['password']],
+            [
+                'workshop_id' => $workshop->id, 'name' => $input['name'], 'email' => $input['email'],
+                'password' => $input['password'],
+            ],
         );
     }
 }

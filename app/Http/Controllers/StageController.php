@@ -225,7 +225,10 @@ final class StageController extends Controller
         return response(
             $pdf,
             200,
-            ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.(Str::slug($piece->name) ?: 'piece').'-'.$what.'.pdf"'],
+            [
+                'Content-Type' => 'application/pdf',
+                'Content-Disposition' => 'inline; filename="'.(Str::slug($piece->name) ?: 'piece').'-'.$what.'.pdf"',
+            ],
         );
     }
 

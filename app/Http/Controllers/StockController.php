@@ -74,7 +74,9 @@ final class StockController extends Controller
 
         return view(
             'stock.months',
-            ['desk' => new MonthsDesk($this->workshop($request), preg_match('/^(19|20|21)\d\d$/', $year) === 1 ? $year : now()->format('Y'))],
+            ['desk' => new MonthsDesk(
+                $this->workshop($request), preg_match('/^(19|20|21)\d\d$/', $year) === 1 ? $year : now()->format('Y'),
+            )],
         );
     }
 
@@ -90,7 +92,10 @@ final class StockController extends Controller
         return $this->csv(
             'lots',
             Csv::of(
-                ['name', 'kind', 'metal', 'size', 'temper', 'held_mm', 'held_g', 'pins', 'pin_mm', 'price', 'measured_mm'],
+                [
+                    'name', 'kind', 'metal', 'size', 'temper', 'held_mm', 'held_g', 'pins', 'pin_mm', 'price',
+                    'measured_mm',
+                ],
                 array_values($rows),
             ),
         );
@@ -99,13 +104,17 @@ final class StockController extends Controller
     public function beadsCsv(Request $request): Response
     {
         $rows = $this->workshop($request)->beads()->get()->sortBy('id')->map(fn (Bead $bead): array => [
-            $bead->name, $bead->shape, $bead->width_um / 1000, $bead->length_um / 1000, $bead->hole_um / 1000, $bead->drilling, $bead->material, $bead->colour, $bead->owned, $bead->price()?->text(),
+            $bead->name, $bead->shape, $bead->width_um / 1000, $bead->length_um / 1000, $bead->hole_um / 1000,
+            $bead->drilling, $bead->material, $bead->colour, $bead->owned, $bead->price()?->text(),
         ])->all();
 
         return $this->csv(
             'beads',
             Csv::of(
-                ['name', 'shape', 'width_mm', 'length_mm', 'hole_mm', 'drilling', 'material', 'colour', 'owned', 'price'],
+                [
+                    'name', 'shape', 'width_mm', 'length_mm', 'hole_mm', 'drilling', 'material', 'colour', 'owned',
+                    'price',
+                ],
                 array_values($rows),
             ),
         );
@@ -141,7 +150,10 @@ final class StockController extends Controller
         return response(
             $text,
             200,
-            ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}.csv\""],
+            [
+                'Content-Type' => 'text/csv; charset=utf-8',
+                'Content-Disposition' => "attachment; filename=\"{$name}.csv\"",
+            ],
         );
     }
 

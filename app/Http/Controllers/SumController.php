@@ -133,7 +133,9 @@ final class SumController extends Controller
         } else {
             $settings = $sum->settings(
                 \Hebra\Core\Sum\Given::read($sum, $desk->filled(), $desk->profile->unit()),
-            )[$piece->document()->part(PartId::of($part))->technique] ?? throw Refused::invalid('part', 'This sum says nothing about that part: choose another.');
+            )[$piece->document()->part(PartId::of($part))->technique] ?? throw Refused::invalid(
+                'part', 'This sum says nothing about that part: choose another.',
+            );
             $changes = array_map(
                 fn (string $key, string $value) => ChangeReader::read(
                     ['do' => 'part.set', 'part' => $part, 'key' => $key, 'value' => $value],

@@ -67,7 +67,11 @@ final class SupplyController extends Controller
         try {
             $supply = $this->book->receive(
                 $this->workshop($request),
-                ['kind' => $this->text($request, 'supply_kind'), 'name' => $this->text($request, 'supply'), 'amount' => $this->text($request, 'supply_amount'), 'price' => $this->text($request, 'supply_price'), 'low' => $this->text($request, 'supply_low')],
+                [
+                    'kind' => $this->text($request, 'supply_kind'), 'name' => $this->text($request, 'supply'),
+                    'amount' => $this->text($request, 'supply_amount'),
+                    'price' => $this->text($request, 'supply_price'), 'low' => $this->text($request, 'supply_low'),
+                ],
                 $this->workshop($request)->profile(),
             );
         } catch (Problem $problem) {
@@ -87,7 +91,10 @@ final class SupplyController extends Controller
         try {
             $held = $supply->read($this->text($request, 'held'), 'held', $this->workshop($request)->profile());
             $supply->forceFill(
-                [...$this->costs($request), ...$this->low($request, fn (string $text): int => $supply->read($text, 'low', $this->workshop($request)->profile()))],
+                [...$this->costs($request), ...$this->low(
+                    $request,
+                    fn (string $text): int => $supply->read($text, 'low', $this->workshop($request)->profile()),
+                )],
             )->save();
             $this->book->correct($this->workshop($request), $supply, $held);
         } catch (Problem $problem) {
@@ -129,7 +136,10 @@ final class SupplyController extends Controller
         try {
             $owned = Count::parse($this->text($request, 'owned'), 'owned', 0, self::MOST);
             $bead->forceFill(
-                [...$this->costs($request), ...$this->low($request, fn (string $text): int => Count::parse($text, 'low', 0, self::MOST))],
+                [
+                    ...$this->costs($request),
+                    ...$this->low($request, fn (string $text): int => Count::parse($text, 'low', 0, self::MOST)),
+                ],
             )->save();
             $this->book->correct($this->workshop($request), $bead, $owned);
         } catch (Problem $problem) {

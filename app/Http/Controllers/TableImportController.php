@@ -34,7 +34,10 @@ final class TableImportController extends Controller
     {
         return view(
             'stock.import',
-            ['import' => $this->import($request), 'of' => $this->of($request), 'given' => null, 'problems' => [], 'problem' => null],
+            [
+                'import' => $this->import($request), 'of' => $this->of($request), 'given' => null, 'problems' => [],
+                'problem' => null,
+            ],
         );
     }
 
@@ -61,7 +64,10 @@ final class TableImportController extends Controller
         return response(
             view(
                 'stock.import',
-                ['import' => $import, 'of' => $this->of($request), 'given' => $given, 'problems' => $problems, 'problem' => null],
+                [
+                    'import' => $import, 'of' => $this->of($request), 'given' => $given, 'problems' => $problems,
+                    'problem' => null,
+                ],
             ),
             $isTaken ? 422 : 200,
         );

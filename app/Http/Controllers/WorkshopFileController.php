@@ -49,7 +49,8 @@ final class WorkshopFileController extends Controller
             $file->isValid()
                 || throw Refused::invalid(
                     'file',
-                    'The file did not arrive whole: send it again. One that is too large for the page comes in with ./hebra restore FILE.',
+                    'The file did not arrive whole: send it again. One that is too large for the page comes in with '
+                        .'./hebra restore FILE.',
                 );
             if ($files->isEmpty($workshop) || ! $request->boolean('replace')) {
                 $this->package->read($workshop, $file->getRealPath());

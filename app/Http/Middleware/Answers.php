@@ -32,7 +32,8 @@ final class Answers
         $response = $this->isOurs($request)
             ? $next($request)
             : response(
-                "This address is not served here. Whoever runs this workshop can allow it: HEBRA_HOSTS=name ./hebra serve\n",
+                'This address is not served here. Whoever runs this workshop can allow it: HEBRA_HOSTS=name ./hebra '
+                    ."serve\n",
                 400,
                 ['Content-Type' => 'text/plain; charset=utf-8'],
             );

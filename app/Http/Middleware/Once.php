@@ -45,7 +45,9 @@ final class Once
         if ($response->isRedirection()) {
             DB::table('sent_forms')->where('created_at', '<', now()->subDays(self::DAYS))->delete();
             DB::table('sent_forms')->insertOrIgnore(
-                ['user_id' => $maker->getAuthIdentifier(), 'form' => $form, 'location' => mb_substr((string) $response->headers->get('Location'), 0, 255), 'created_at' => now()],
+                ['user_id' => $maker->getAuthIdentifier(), 'form' => $form, 'location' => mb_substr(
+                    (string) $response->headers->get('Location'), 0, 255,
+                ), 'created_at' => now()],
             );
         }
 

@@ -20,7 +20,12 @@ final class SessionOfHere
     {
         $guard = Auth::guard();
         $maker = $request->user();
-        if ($maker instanceof User && $guard instanceof SessionGuard && $request->session()->has($guard->getName()) && $request->session()->get(self::KEY) !== $maker->workshop->ulid) {
+        if (
+            $maker instanceof User
+            && $guard instanceof SessionGuard
+            && $request->session()->has($guard->getName())
+            && $request->session()->get(self::KEY) !== $maker->workshop->ulid
+        ) {
             $guard->logoutCurrentDevice();
             $request->session()->invalidate();
 

@@ -116,7 +116,12 @@ final readonly class Bead
         if ($shape !== null && $eachMm !== null && preg_match('/\d/', $line) !== 1) {
             $line .= ' '.round($eachMm / $shape->usualLengthMm(1.0), 3).'mm';
         }
-        if ($shape === null || preg_match('/(?<![\w.-])(-?[\d.\/]+)\s*(mm|cm|in|")?(?:\s*x\s*([\d.\/]+)\s*(mm|cm|in|")?)?/', $line, $match) !== 1) {
+        if (
+            $shape === null
+            || preg_match(
+                '/(?<![\w.-])(-?[\d.\/]+)\s*(mm|cm|in|")?(?:\s*x\s*([\d.\/]+)\s*(mm|cm|in|")?)?/', $line, $match,
+            ) !== 1
+        ) {
             throw Unreadable::bead($field, $text, array_column(BeadShape::cases(), 'value'), self::COLOURS);
         }
         $unit = $match[4] ?? ($match[2] ?? '');
@@ -140,7 +145,10 @@ final readonly class Bead
     /** `11/0 seed` as its width, length and hole [memory]. */
     private static function seedSize(string $line): string
     {
-        foreach (['15/0' => '1.5 x 1.1mm seed, hole 0.6', '11/0' => '2.1 x 1.5mm seed, hole 0.8', '8/0' => '3.1 x 2.1mm seed, hole 1.1', '6/0' => '4 x 3mm seed, hole 1.4'] as $size => $is) {
+        foreach ([
+            '15/0' => '1.5 x 1.1mm seed, hole 0.6', '11/0' => '2.1 x 1.5mm seed, hole 0.8',
+            '8/0' => '3.1 x 2.1mm seed, hole 1.1', '6/0' => '4 x 3mm seed, hole 1.4',
+        ] as $size => $is) {
             if (preg_match('~(?<![\d/])'.preg_quote($size, '~').'(?!\d)~', $line) === 1) {
                 return preg_replace(
                     '/\s+seeds?\b(?=.*seed)/',
@@ -170,7 +178,9 @@ final readonly class Bead
      */
     private static function takeStack(string $line, string $field): array
     {
-        if (preg_match('/(?<![\w.])(\d{1,4})\s+(?:of them\s+)?take\s+([\d.\/ ]+\s*(?:mm|cm|in|"))/', $line, $match) !== 1) {
+        if (preg_match(
+            '/(?<![\w.])(\d{1,4})\s+(?:of them\s+)?take\s+([\d.\/ ]+\s*(?:mm|cm|in|"))/', $line, $match,
+        ) !== 1) {
             return [$line, null];
         }
         $count = Count::parse($match[1], $field.' count', 1, 2000);
@@ -414,7 +424,10 @@ final readonly class Bead
     {
         return implode(
             '/',
-            [$this->shape->value, $this->lengthMm, $this->widthMm, $this->holeMm, $this->drilling->value, $this->material->value, $this->colour],
+            [
+                $this->shape->value, $this->lengthMm, $this->widthMm, $this->holeMm, $this->drilling->value,
+                $this->material->value, $this->colour,
+            ],
         );
     }
 }

@@ -39,7 +39,8 @@ enum BeadShape: string
 
     /**
      * Volume as a share of length · width²: ellipsoid π/6, double cone π/12, cylinder π/4; a drop lies between cone and
-     * ball; a coil's metal is weighed as the wire it is; coin and tile are about a third as thick as wide; a chip is broken; a cap is a thin cup, a cone thinner still [geometry; drop,
+     * ball; a coil's metal is weighed as the wire it is; coin and tile are about a third as thick as wide; a chip is
+     * broken; a cap is a thin cup, a cone thinner still [geometry; drop,
      * coin, chip, tile, cap, cone, cup: from memory].
      */
     public function fill(): float

@@ -385,7 +385,11 @@ final readonly class WirePacking
                 continue;
             }
             [$touching, $moved] = self::touching($radii, $places, $within);
-            if ($touching > $within && $touching < 1.2 * $within && self::overlaps($radii, $moved, $touching * (1 + 1e-8))[0] < 1e-15 * $within * $within) {
+            if (
+                $touching > $within
+                && $touching < 1.2 * $within
+                && self::overlaps($radii, $moved, $touching * (1 + 1e-8))[0] < 1e-15 * $within * $within
+            ) {
                 return [$touching * (1 + 1e-8), $moved];
             }
             $isFitting = true;
@@ -431,7 +435,10 @@ final readonly class WirePacking
                     $over = $radii[$i] + $radii[$j] - $apart;
                     $rows[] = [
                         $over,
-                        [2 * $i => -$dx / $apart, 2 * $i + 1 => -$dy / $apart, 2 * $j => $dx / $apart, 2 * $j + 1 => $dy / $apart],
+                        [
+                            2 * $i => -$dx / $apart, 2 * $i + 1 => -$dy / $apart, 2 * $j => $dx / $apart,
+                            2 * $j + 1 => $dy / $apart,
+                        ],
                     ];
                 }
                 $energy += $over * $over;

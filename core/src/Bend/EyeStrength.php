@@ -13,7 +13,8 @@ namespace Hebra\Core\Bend;
  */
 final class EyeStrength
 {
-    public const SOURCE = 'plastic moment of a round section, (4/3)r³Y, over its lever R (Timoshenko, Strength of Materials)';
+    public const SOURCE = 'plastic moment of a round section, (4/3)r³Y, over its lever R (Timoshenko, Strength of '
+        .'Materials)';
 
     public static function openingN(float $wireMm, float $insideMm, float $yieldMpa): float
     {

@@ -16,7 +16,8 @@ use Hebra\Core\Wire\Hardness;
  */
 final readonly class Hammered
 {
-    public const SOURCE = 'Kazeminezhad & Karimi Taheri 2005, for rolled wire (from memory); volume is kept; by hand it varies';
+    public const SOURCE = 'Kazeminezhad & Karimi Taheri 2005, for rolled wire (from memory); volume is kept; by hand '
+        .'it varies';
 
     private function __construct(public float $wireMm, public float $thicknessMm)
     {

@@ -19,7 +19,8 @@ use Hebra\Core\Wire\SectionKind;
  */
 final readonly class SpringBack
 {
-    public const SOURCE = 'elastic–perfectly plastic bending: Gardiner 1957; Kalpakjian & Schmid (flat strip); Timoshenko (round section, shape factor 16/3π)';
+    public const SOURCE = 'elastic–perfectly plastic bending: Gardiner 1957; Kalpakjian & Schmid (flat strip); '
+        .'Timoshenko (round section, shape factor 16/3π)';
 
     public function __construct(
         private Section $section,

@@ -17,7 +17,8 @@ use Hebra\Core\Wrap\Turn;
  */
 final readonly class WrappedLoop
 {
-    public const SOURCE = 'geometry: helix of pitch d round the stem; the neck is as long as its wraps (common practice)';
+    public const SOURCE = 'geometry: helix of pitch d round the stem; the neck is as long as its wraps (common '
+        .'practice)';
 
     public function __construct(
         public float $wireMm,

@@ -39,7 +39,8 @@ final class Links
     private const MOST_MM = 60.0;
 
     /**
-     * The smallest ring that passes a hole and turns in it: its wire goes through the hole's length in its bend, and its
+     * The smallest ring that passes a hole and turns in it: its wire goes through the hole's length in its bend, and
+     * its
      * inside reaches round what stands between the hole and the rim, as wide as that and as thick as the hole is long.
      * Null where none does.
      */

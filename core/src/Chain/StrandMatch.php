@@ -17,7 +17,8 @@ final readonly class StrandMatch
 {
     /**
      * @param  list<int>  $links  of each piece, one more than there are elements
-     * @param  list<float>  $errorsMm  of each element, and last that of the strand's end: more than 0, it lies too far on
+     * @param  list<float>  $errorsMm of each element, and last that of the strand's end: more than 0, it lies too far
+     *     on
      */
     private function __construct(public array $links, public array $errorsMm)
     {

@@ -7,7 +7,8 @@ namespace Hebra\Core\Course;
 /**
  * A wire as a bender takes it: how far it is fed before a bend, how far it is rotated about itself since the last one,
  * how far it is bent, and the inside radius. Millimetres and degrees. A bend on the spot has the radius 0; of a helix
- * every stretch is a bend, rotated a little from the one before it. Source: geometry, the three numbers of tube benders.
+ * every stretch is a bend, rotated a little from the one before it. Source: geometry, the three numbers of tube
+ * benders.
  */
 final class BendTable
 {
@@ -33,7 +34,10 @@ final class BendTable
     {
     }
 
-    /** @return list<array{feed_mm: float, rotation_deg: float, angle_deg: float, radius_mm: float}> the last without a bend: what is fed after it */
+    /**
+     * @return list<array{feed_mm: float, rotation_deg: float, angle_deg: float, radius_mm: float}> the last without a
+     *     bend: what is fed after it
+     */
     public static function of(Curve $curve, float $wireMm): array
     {
         $table = new self($wireMm);

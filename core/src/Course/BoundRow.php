@@ -124,7 +124,10 @@ final readonly class BoundRow
         return new Laid($spans === [] ? [Span::straight($end->at, $end->at)] : $spans, $end);
     }
 
-    /** @return array{Vector, Vector} the ends of a bead's hole, as far from the host as the wire that is reckoned reaches */
+    /**
+     * @return array{Vector, Vector} the ends of a bead's hole, as far from the host as the wire that is reckoned
+     *     reaches
+     */
     private function seated(float $atMm, Bead $bead, bool $isAstride): array
     {
         [$outwards, $before, $reach] = $this->seat($bead, $isAstride);
@@ -148,7 +151,8 @@ final readonly class BoundRow
     }
 
     /**
-     * @return array{float, float, float} how far a bead's hole lies outside the host's middle, how far before it, and how
+     * @return array{float, float, float} how far a bead's hole lies outside the host's middle, how far before it, and
+     *     how
      *                                    long the way there is
      */
     private function seat(Bead $bead, bool $isAstride): array
@@ -178,7 +182,8 @@ final readonly class BoundRow
     }
 
     /**
-     * Rows beside each other, there and back, turns round the host where one ends and beside them where the next begins.
+     * Rows beside each other, there and back, turns round the host where one ends and beside them where the next
+     * begins.
      *
      * @param  list<list<Bead>>  $rows  as many beads in each, but for the last
      * @return array{Laid, list<Threaded>, float} how it lies, what stands on it, and where the turns that end it begin

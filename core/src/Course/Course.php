@@ -46,7 +46,8 @@ final class Course
     public function onlyDrawn(): self
     {
         return new self(
-            $this->label, $this->role, $this->moves, $this->anchor, $this->from, $this->times, $this->slot, $this->pinMm,
+            $this->label, $this->role, $this->moves, $this->anchor, $this->from, $this->times, $this->slot,
+            $this->pinMm,
             colour: $this->colour, isWire: false,
         );
     }
@@ -54,7 +55,8 @@ final class Course
     public function coloured(string $colour): self
     {
         return new self(
-            $this->label, $this->role, $this->moves, $this->anchor, $this->from, $this->times, $this->slot, $this->pinMm,
+            $this->label, $this->role, $this->moves, $this->anchor, $this->from, $this->times, $this->slot,
+            $this->pinMm,
             colour: $colour,
         );
     }
@@ -66,8 +68,9 @@ final class Course
      * @param  list<Move>  $on
      * @param  Frame|Closure(): Frame  $anchor
      */
-    public static function both(string $label, string $role, array $back, array $on, Frame|Closure $anchor, int $times): self
-    {
+    public static function both(
+        string $label, string $role, array $back, array $on, Frame|Closure $anchor, int $times,
+    ): self {
         /** @var non-empty-list<Move> $moves */
         $moves = [...array_reverse($back), ...$on];
 
@@ -87,7 +90,8 @@ final class Course
     public function moved(Vector $by): self
     {
         return new self(
-            $this->label, $this->role, $this->moves, $this->anchor, $this->from, $this->times, $this->slot, $this->pinMm,
+            $this->label, $this->role, $this->moves, $this->anchor, $this->from, $this->times, $this->slot,
+            $this->pinMm,
             $this, $by, $this->colour, $this->isWire, $this->pinKind,
         );
     }
@@ -107,7 +111,8 @@ final class Course
     }
 
     /**
-     * While it is made: moves that are made lie as they will, carried to where the wire stands; the rest is still straight,
+     * While it is made: moves that are made lie as they will, carried to where the wire stands; the rest is still
+     * straight,
      * as long as it is cut, and points where it would go.
      *
      * @param  list<int>  $made  places of moves
@@ -150,7 +155,10 @@ final class Course
         return $this->by === null ? $anchor : $anchor->in($anchor->at->plus($this->by));
     }
 
-    /** @return array{list<array{Move, Curve}>, list<array{Move, Curve}>} its moves from there to its first end, and to its last, each outwards */
+    /**
+     * @return array{list<array{Move, Curve}>, list<array{Move, Curve}>} its moves from there to its first end, and to
+     *     its last, each outwards
+     */
     public function legs(): array
     {
         $back = $on = [];

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Hebra\Core\Course;
 
 /**
- * Beads of a part that would stand in the same place: each a body about its middle, half its length along its hole, half
+ * Beads of a part that would stand in the same place: each a body about its middle, half its length along its hole,
+ * half
  * its width across, as thin as it is. Millimetres.
  */
 final class Crowding
@@ -30,7 +31,8 @@ final class Crowding
         $crowded = [];
         foreach ($bodies as $place => $one) {
             for ($next = $place + 1; isset($bodies[$next]); $next++) {
-                // From left to right: what lies farther off than any can reach is no neighbour, nor is what comes after.
+                // From left to right: what lies farther off than any can reach is no neighbour, nor is what comes
+                // after.
                 if ($bodies[$next][1]->x - $one[1]->x > self::reach($one[0]) + $farthest) {
                     break;
                 }

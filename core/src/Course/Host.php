@@ -40,7 +40,10 @@ final class Host
         return $this->lengthMm;
     }
 
-    /** How it stands there, bending outwards: to the left of its way, seen from its face. Beyond its ends it is straight. */
+    /**
+     * How it stands there, bending outwards: to the left of its way, seen from its face. Beyond its ends it is
+     * straight.
+     */
     public function at(float $mm): Frame
     {
         $within = max(0.0, min($this->lengthMm, $mm));

@@ -16,7 +16,10 @@ final readonly class Move
         private array|Closure $threaded = [],
         /** what the maker marks where it ends, towards the last end of the wire */
         public string $bendAfter = '',
-        /** how wide it is seen, mm, where that is not the wire's thickness; its ends round where it was melted or hammered */
+        /**
+         * how wide it is seen, mm, where that is not the wire's thickness; its ends round where it was melted or
+         * hammered
+         */
         public ?float $wideMm = null,
         public bool $isRounded = false,
         /** of what is turned back and hidden, which is no longer the piece's and yet is seen */

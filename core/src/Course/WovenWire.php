@@ -11,7 +11,8 @@ use Hebra\Core\Wrap\BasketWeave;
 use Hebra\Core\Wrap\WeavePattern;
 
 /**
- * How the weaving wire of a band runs over its cores, which go down from a height: every turn of a figure round all that
+ * How the weaving wire of a band runs over its cores, which go down from a height: every turn of a figure round all
+ * that
  * it takes, in front first; the passes of a basket as a taut string. From one figure to the next it goes behind.
  * Millimetres.
  */
@@ -200,7 +201,8 @@ final readonly class WovenWire
     }
 
     /**
-     * @param  non-empty-list<array{float, float, float, float}>  $stops  across, towards the front, and how it heads there
+     * @param  non-empty-list<array{float, float, float, float}>  $stops across, towards the front, and how it heads
+     *     there
      * @return list<Span> climbing evenly
      */
     private static function joined(array $stops, float $yMm, float $climb): array

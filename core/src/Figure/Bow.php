@@ -122,7 +122,9 @@ final readonly class Bow
         $x = $y = 0.0;
         $share = $turn / max(array_sum($lengthsMm), 1e-9);
         foreach (self::headings($lengthsMm, $turn, $splays) as $index => $degrees) {
-            $chord = (new Arc($lengthsMm[$index], Bow::bends($lengthsMm[$index]) ? $share * $lengthsMm[$index] : 0.0))->chordMm();
+            $chord = (new Arc(
+                $lengthsMm[$index], Bow::bends($lengthsMm[$index]) ? $share * $lengthsMm[$index] : 0.0,
+            ))->chordMm();
             $x -= $chord * sin(deg2rad($degrees));
             $y += $chord * cos(deg2rad($degrees));
         }

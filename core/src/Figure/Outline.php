@@ -75,7 +75,10 @@ final readonly class Outline
         return $this->reached[count($this->reached) - 1];
     }
 
-    /** @return array{float, float, float} x, y and the heading in degrees, clockwise from the right, at so many millimetres from the top */
+    /**
+     * @return array{float, float, float} x, y and the heading in degrees, clockwise from the right, at so many
+     *     millimetres from the top
+     */
     public function at(float $millimetres): array
     {
         $millimetres = fmod(fmod($millimetres, $this->lengthMm()) + $this->lengthMm(), $this->lengthMm());

@@ -22,7 +22,10 @@ final readonly class PieceFigure
     /** Where it begins; one that hangs begins at 0 whatever its wire's edge. */
     public float $top;
 
-    /** @var non-empty-list<array{float, float, float, float}> middles of all that is drawn, and half its width and height */
+    /**
+     * @var non-empty-list<array{float, float, float, float}> middles of all that is drawn, and half its width and
+     *     height
+     */
     private array $boxes;
 
     /**
@@ -78,7 +81,9 @@ final readonly class PieceFigure
         ];
     }
 
-    /** @return array{float, float, float, float} of what is drawn: left, top, right, bottom; of a point where nothing is */
+    /**
+     * @return array{float, float, float, float} of what is drawn: left, top, right, bottom; of a point where nothing is
+     */
     public function bounds(): array
     {
         // The first is where it hangs.
@@ -150,7 +155,8 @@ final readonly class PieceFigure
     public function woundOf(Metal $metal): self
     {
         return new self($this->strokes, array_map(
-            fn (BeadMark $bead): BeadMark => $bead->bead->shape->isWound() ? $bead->woundOf($metal) : $bead, $this->beads,
+            fn (BeadMark $bead): BeadMark => $bead->bead->shape->isWound() ? $bead->woundOf($metal) : $bead,
+            $this->beads,
         ));
     }
 
@@ -167,7 +173,10 @@ final readonly class PieceFigure
     public function farToNear(): array
     {
         $strokes = $this->strokes;
-        usort($strokes, fn (Stroke $one, Stroke $other): int => [$one->layer, $one->rank] <=> [$other->layer, $other->rank]);
+        usort(
+            $strokes,
+            fn (Stroke $one, Stroke $other): int => [$one->layer, $one->rank] <=> [$other->layer, $other->rank],
+        );
 
         return $strokes;
     }

@@ -16,7 +16,8 @@ use Hebra\Core\Wire\SectionKind;
 use Hebra\Core\Wire\Wire;
 
 /**
- * Courses as they are seen from a side: turned about the part's upright axis, and a little aside, so that an eye on edge
+ * Courses as they are seen from a side: turned about the part's upright axis, and a little aside, so that an eye on
+ * edge
  * is the narrow oval that makers know while what faces the viewer keeps its true size. What is nearer covers what is
  * farther: a wire is told in strokes that end where it passes from one depth to another.
  */
@@ -63,10 +64,16 @@ final class Seen
 
     private readonly float $sin;
 
-    /** @var array<string, array{Span, list<SeenSpan>}> how spans are seen that copies are made of; kept, so that none gets the number of another */
+    /**
+     * @var array<string, array{Span, list<SeenSpan>}> how spans are seen that copies are made of; kept, so that none
+     *     gets the number of another
+     */
     private array $known = [];
 
-    /** @var array<string, non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}>> paths of such */
+    /**
+     * @var array<string, non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}>>
+     *     paths of such
+     */
     private array $paths = [];
 
     /** @var list<Stroke> */
@@ -243,7 +250,8 @@ final class Seen
     }
 
     /**
-     * Its layer and its rank there: what carries beads lies with the farthest of those on it, never after one; else it is
+     * Its layer and its rank there: what carries beads lies with the farthest of those on it, never after one; else it
+     * is
      * drawn after what it lies before.
      *
      * @return array{int, int}
@@ -261,7 +269,10 @@ final class Seen
         };
     }
 
-    /** The farthest layer of the beads on a stretch, or of the nearest where none stands there; null where it carries none. */
+    /**
+     * The farthest layer of the beads on a stretch, or of the nearest where none stands there; null where it carries
+     * none.
+     */
     private function layerOn(Move $move, Vector $at, float $withinMm): ?int
     {
         [$nearest, $least, $farthest] = [null, INF, null];
@@ -357,7 +368,9 @@ final class Seen
             }
             $isWound = self::isWound($piece->move);
             if (! $isWound || $piece->rank >= 0) {
-                $isEnd = $isWound || self::ends($pieces[$from - 1] ?? null, $pieces[$from]) || self::ends($piece, $next);
+                $isEnd = $isWound
+                    || self::ends($pieces[$from - 1] ?? null, $pieces[$from])
+                    || self::ends($piece, $next);
                 /** @var non-empty-list<SeenSpan> $run */
                 $run = array_slice($pieces, $from, $at + 1 - $from);
                 $join = $isWound ? 0.0 : self::JOIN * $wire->diameterMm();
@@ -378,7 +391,8 @@ final class Seen
     }
 
     /**
-     * How wide wire is seen: of what is not round its thickness where it is bent in the page, its width where it is bent
+     * How wide wire is seen: of what is not round its thickness where it is bent in the page, its width where it is
+     * bent
      * towards the viewer or wound.
      *
      * @param  non-empty-list<SeenSpan>  $run

@@ -92,7 +92,8 @@ final class SeenBead
     }
 
     /**
-     * How near its surface comes to the viewer beside a place on the page, half a thickness farther out than it is: a flat
+     * How near its surface comes to the viewer beside a place on the page, half a thickness farther out than it is: a
+     * flat
      * body with three unlike axes, met by a line of sight. Null where that passes it.
      */
     private function frontMm(Vector $off, float $thickMm): ?float

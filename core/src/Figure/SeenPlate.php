@@ -134,6 +134,8 @@ final readonly class SeenPlate
     /** @param  non-empty-list<array{string, float, float}>  $path */
     private function wire(array $path, float $wireMm, int $layer): Stroke
     {
-        return new Stroke($path, $wireMm, $this->plate->metal ?? Metal::Sterling, $layer, $this->mark, true, $layer - 1);
+        return new Stroke(
+            $path, $wireMm, $this->plate->metal ?? Metal::Sterling, $layer, $this->mark, true, $layer - 1,
+        );
     }
 }

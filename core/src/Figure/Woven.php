@@ -53,7 +53,10 @@ final class Woven
         $far = ($weave->cores - 1) * $spacingMm;
         $under = $over = [];
         for ($pass = 0; $pass < $passes; $pass++) {
-            [$before, $here, $next] = [$weave->touches[($pass + $count - 1) % $count], $weave->touches[$pass % $count], $weave->touches[($pass + 1) % $count]];
+            [$before, $here, $next] = [
+                $weave->touches[($pass + $count - 1) % $count], $weave->touches[$pass % $count],
+                $weave->touches[($pass + 1) % $count],
+            ];
             $side = fn (int $other): int => $other <=> $here['core'];
             $out = $side($next['core']) !== 0 ? $side($next['core']) * $spacingMm / 2 : null;
             $in = $side($before['core']) !== 0 ? $side($before['core']) * $spacingMm / 2 : null;

@@ -91,7 +91,8 @@ final class Band
     }
 
     /**
-     * Round an oval of two widths: π/2 · (3(a + b) − √((3a + b)(a + 3b))) [published: Ramanujan 1914, of an ellipse; out
+     * Round an oval of two widths: π/2 · (3(a + b) − √((3a + b)(a + 3b))) [published: Ramanujan 1914, of an
+     * ellipse; out
      * by less than a ten-thousandth down to a third as wide as long].
      */
     public static function ovalMm(float $oneMm, float $otherMm): float

@@ -24,7 +24,8 @@ final readonly class RingSize
 
     public const MOST_MM = 25.0;
 
-    public const SOURCE = 'ISO 8653 (inside circumference); US 11.63 + 0.8128·size (common practice); UK BS 6820 and the Japanese scale from memory';
+    public const SOURCE = 'ISO 8653 (inside circumference); US 11.63 + 0.8128·size (common practice); UK BS 6820 and '
+        .'the Japanese scale from memory';
 
     private const US_ZERO_MM = 11.63;
 
@@ -120,7 +121,10 @@ final readonly class RingSize
 
     private static function letters(string $rest, string $field, string $text): float
     {
-        if (preg_match('/^([a-z])\s*(?:\+\s*(\d{1,2}))?\s*(1\/2|\.5|,5)?$/', $rest, $match) !== 1 || (($match[2] ?? '') !== '' && $match[1] !== 'z')) {
+        if (
+            preg_match('/^([a-z])\s*(?:\+\s*(\d{1,2}))?\s*(1\/2|\.5|,5)?$/', $rest, $match) !== 1
+            || (($match[2] ?? '') !== '' && $match[1] !== 'z')
+        ) {
             throw Unreadable::ringSize($field, $text);
         }
 
@@ -182,7 +186,10 @@ final readonly class RingSize
         return implode(
             ' · ',
             array_filter(
-                [$this->usWords(), $this->uk() === null ? null : 'UK '.$this->uk(), 'ISO '.Figures::trim($this->iso(), 1), 'JP '.Figures::trim($this->jp(), 1)],
+                [
+                    $this->usWords(), $this->uk() === null ? null : 'UK '.$this->uk(),
+                    'ISO '.Figures::trim($this->iso(), 1), 'JP '.Figures::trim($this->jp(), 1),
+                ],
             ),
         );
     }

@@ -69,12 +69,13 @@ final class Hand
             return $cut;
         }
         $needs = fn (float $ratio): float => $work->straightMm + $work->tailMm + $work->formedMm * $ratio;
-        $best = $this->known["{$work->key()} {$cut->wire->key()} {$work->straightMm} {$work->formedMm} {$work->tailMm}"] ??= $this->leastCost(
-            $cut,
-            $work,
-            $learned,
-            $needs,
-        );
+        $best = $this->known["{$work->key()} {$cut->wire->key()} {$work->straightMm} {$work->formedMm} "
+            ."{$work->tailMm}"] ??= $this->leastCost(
+                $cut,
+                $work,
+                $learned,
+                $needs,
+            );
         $segments = $bends = [];
         [$from, $to] = [0.0, 0.0];
         foreach ($cut->segments as $segment) {

@@ -22,7 +22,8 @@ use Hebra\Core\Wire\WireSize;
 final readonly class ChangeReader
 {
     private const KNOWN = [
-        'all', 'name', 'note', 'makes', 'fit', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.free', 'part.repeat',
+        'all', 'name', 'note', 'makes', 'fit', 'part.add', 'part.remove', 'part.move', 'part.copy', 'part.free',
+        'part.repeat',
         'part.set', 'part.hang', 'part.close', 'group.join', 'group.grade', 'group.unfold', 'chain.set',
         'group.leave', 'group.set', 'wire', 'metal',
         'bead.add', 'bead.swap', 'bead.remove', 'bead.move', 'bead.count', 'bead.mirror', 'bead.reverse',
@@ -156,7 +157,10 @@ final readonly class ChangeReader
     private function groups(): Change
     {
         $names = preg_split('/ +/', trim($this->text('group'))) ?: [];
-        [$count, $by] = [$this->maybe('count') === null ? null : $this->count('count', 1, Piece::MOST_PARTS), $this->maybe('by') === null ? 0 : $this->count('by', -Piece::MOST_PARTS, Piece::MOST_PARTS)];
+        [$count, $by] = [
+            $this->maybe('count') === null ? null : $this->count('count', 1, Piece::MOST_PARTS),
+            $this->maybe('by') === null ? 0 : $this->count('by', -Piece::MOST_PARTS, Piece::MOST_PARTS),
+        ];
         $isMirrored = $this->maybe('mirrored') === null ? null : $this->text('mirrored') === '1';
         $changes = array_map(
             fn (string $name): Change => new Change\SetGroup($name, $count, $by, $isMirrored),

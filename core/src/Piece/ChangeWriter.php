@@ -20,14 +20,18 @@ final class ChangeWriter
                 ),
             ],
             $change instanceof Change\SetFit => [
-                'do' => 'fit', 'kind' => $change->fit->kind->value, 'fit' => $change->fit->said === '' ? $change->fit->mm.' mm' : $change->fit->said,
+                'do' => 'fit', 'kind' => $change->fit->kind->value,
+                'fit' => $change->fit->said === '' ? $change->fit->mm.' mm' : $change->fit->said,
             ],
             $change instanceof Change\SetMakes => [
                 'do' => 'makes', 'kind' => $change->makes->kind, 'count' => $change->makes->count,
             ],
             $change instanceof Change\Rename => ['do' => 'name', 'name' => $change->name],
             $change instanceof Change\SetNote => ['do' => 'note', 'note' => $change->note],
-            default => self::ofPart($change) ?? self::ofGroup($change) ?? self::ofWire($change) ?? self::ofBeads($change),
+            default => self::ofPart($change)
+                ?? self::ofGroup($change)
+                ?? self::ofWire($change)
+                ?? self::ofBeads($change),
         };
 
         return array_map(strval(...), array_filter($fields, fn (mixed $value): bool => $value !== null));

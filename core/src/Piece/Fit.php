@@ -13,7 +13,9 @@ use Hebra\Core\Quantity\Unreadable;
 /** What a piece is to fit, and how large that is, in millimetres. Invariant: the size lies in the range of its kind. */
 final readonly class Fit
 {
-    /** @param  string  $said  how the maker told it, where that was not in millimetres across: `us 9`, `string 2 1/2 in` */
+    /**
+     * @param  string  $said how the maker told it, where that was not in millimetres across: `us 9`, `string 2 1/2 in`
+     */
     private function __construct(public FitKind $kind, public float $mm, public string $said = '')
     {
     }

@@ -39,7 +39,8 @@ final readonly class Parameter
     public function bentOn(array $tools): self
     {
         return new self(
-            $this->key, $this->kind, $this->words, $this->default, $this->least, $this->most, $this->choices, $this->read,
+            $this->key, $this->kind, $this->words, $this->default, $this->least, $this->most, $this->choices,
+            $this->read,
             $this->per, $tools,
         );
     }
@@ -87,7 +88,10 @@ final readonly class Parameter
         return new self($key, ParameterKind::Course, $words, $default, read: $read);
     }
 
-    /** @param  Closure(string, string): mixed|null  $read  throws what is wrong with a text, given its field; null for any words */
+    /**
+     * @param  Closure(string, string): mixed|null  $read throws what is wrong with a text, given its field; null for
+     *     any words
+     */
     public static function text(string $key, string $words, string $default, ?Closure $read = null): self
     {
         return new self($key, ParameterKind::Text, $words, $default, read: $read);
@@ -185,7 +189,9 @@ final readonly class Parameter
         if ($this->read !== null) {
             ($this->read)($text, $field);
         } elseif (mb_strlen($text) > self::MOST_LETTERS) {
-            throw OutOfRange::because($field, mb_strlen($text).' letters', 'is too long', 'at most '.self::MOST_LETTERS);
+            throw OutOfRange::because(
+                $field, mb_strlen($text).' letters', 'is too long', 'at most '.self::MOST_LETTERS,
+            );
         }
 
         return trim(mb_scrub($text));

@@ -53,7 +53,9 @@ final readonly class Pattern
                 $item[0],
                 PartId::of('p'.($index + 1)),
                 $schools,
-            )->repeated($item['repeat'] ?? 1)->hungOn(EyeRef::read($item['on'] ?? ''))->inGroup($item['group'] ?? '')->closedIn(EyeRef::read($item['to'] ?? ''));
+            )->repeated($item['repeat'] ?? 1)->hungOn(EyeRef::read($item['on'] ?? ''))
+                ->inGroup($item['group'] ?? '')
+                ->closedIn(EyeRef::read($item['to'] ?? ''));
             $runs = [];
             foreach ($item[1] ?? [] as $run) {
                 [$bead, $count] = is_array($run) ? $run : [$run, 1];

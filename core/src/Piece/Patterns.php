@@ -19,7 +19,8 @@ final class Patterns
         'plum' => '6mm round, hole 1, plum', 'tide' => '18 x 18mm coin, hole 1.8, sea, ceramic',
         'mist' => '3mm round, hole 1, clear', 'rose' => '5 x 8mm oval, hole 1, rose',
         'ink' => '4 x 12mm tube, hole 1, ink',
-        'lantern' => '8mm round, hole 2.6, sky', 'cinder' => '6 x 5mm rondelle, hole 2.6, rust', 'pip' => '5mm round, hole 2.6, milk',
+        'lantern' => '8mm round, hole 2.6, sky', 'cinder' => '6 x 5mm rondelle, hole 2.6, rust',
+        'pip' => '5mm round, hole 2.6, milk',
         'rose-bud' => '5mm round, hole 1, rose',
         'bell' => '7 x 11mm cone, hole 1.2, slate',
         'spring' => '3.29 x 7mm coil, hole 2, sand',
@@ -27,7 +28,8 @@ final class Patterns
         'glint' => '2 x 2.6mm cup, link 0.6, plum',
         'dusk' => '20 x 20mm coin, hole 1.8, plum, ceramic', 'reed' => '6 x 4mm rondelle, hole 1.6, amber',
         'orchard' => '14mm round, hole 2.6, moss', 'ember' => '16 x 22mm oval, hole 1.8, rust, ceramic',
-        'lake' => '9mm round, hole 2.2, sky', 'berry' => '8mm round, hole 1.5, plum', 'speck' => '4mm round, hole 1.2, milk',
+        'lake' => '9mm round, hole 2.2, sky', 'berry' => '8mm round, hole 1.5, plum',
+        'speck' => '4mm round, hole 1.2, milk',
         'rain' => '9 x 15mm drop, top-drilled, hole 0.9, sky',
         'shingle' => '13 x 4mm tile, two holes, hole 1.8, rust, ceramic',
         'slab' => '10 x 8mm tile, two holes, hole 1.1, sand, ceramic',
@@ -58,7 +60,10 @@ final class Patterns
                 'A link on a bought eye pin, a drop on a bought head pin',
                 Family::Earring,
                 [
-                    $ear, ['plain-link', ['foam', 'rust', 'foam'], ['source' => 'bought', 'pin_length' => 38.0, 'bottom_inside' => 2.0]],
+                    $ear, [
+                        'plain-link', ['foam', 'rust', 'foam'],
+                        ['source' => 'bought', 'pin_length' => 38.0, 'bottom_inside' => 2.0],
+                    ],
                     ['head-pin', ['ink', 'mist'], ['source' => 'bought', 'pin_length' => 50.0]],
                 ],
                 wires: ['eye-link' => '22 awg', 'pin' => '22 awg'],
@@ -77,9 +82,16 @@ final class Patterns
                 'A bead on a hammered pin, its paddle pierced for what hangs below',
                 Family::Earring,
                 [
-                    $ear, ['head-pin', ['pip'], ['stop' => 'paddle', 'paddle' => 14.0, 'paddle_thick' => 0.6, 'pierced' => 1.1, 'wraps' => 0, 'inside' => 2.5]],
+                    $ear,
+                    ['head-pin', ['pip'], [
+                        'stop' => 'paddle', 'paddle' => 14.0, 'paddle_thick' => 0.6, 'pierced' => 1.1, 'wraps' => 0,
+                        'inside' => 2.5,
+                    ]],
                     ['jump-ring', [], ['inside' => 2.8], 'on' => 'p2/foot'],
-                    ['bought-part', [], ['what' => 'charm', 'shape' => 'lozenge', 'length' => 15.0, 'width' => 9.0, 'thick' => 2.0, 'holes' => 'top 1.4 mm', 'made_of' => 'wood', 'colour' => 'sand']],
+                    ['bought-part', [], [
+                        'what' => 'charm', 'shape' => 'lozenge', 'length' => 15.0, 'width' => 9.0, 'thick' => 2.0,
+                        'holes' => 'top 1.4 mm', 'made_of' => 'wood', 'colour' => 'sand',
+                    ]],
                 ],
                 FitKind::Ear, Metal::Copper, wires: ['pin' => '14 awg', 'ring' => '20 awg'],
             ),
@@ -116,7 +128,11 @@ final class Patterns
             'cluster' => new Pattern(
                 'A cluster: three drops of unlike length on one ring',
                 Family::Earring,
-                [$ear, ['jump-ring', [], ['inside' => 5.0]], ['head-pin', ['rust', 'foam']], ['head-pin', ['plum', 'foam', 'foam'], 'on' => 'p2/bottom'], ['head-pin', ['sky'], 'on' => 'p2/bottom']],
+                [
+                    $ear, ['jump-ring', [], ['inside' => 5.0]], ['head-pin', ['rust', 'foam']],
+                    ['head-pin', ['plum', 'foam', 'foam'], 'on' => 'p2/bottom'],
+                    ['head-pin', ['sky'], 'on' => 'p2/bottom'],
+                ],
             ),
             'wound-bead-drop' => new Pattern(
                 'A link and a drop with beads wound of wire',
@@ -132,12 +148,22 @@ final class Patterns
             'meander' => new Pattern(
                 'A wire that wanders: four beads in its bends, and a drop',
                 Family::Earring,
-                [$ear, ['free-wire', [['mist', 2], ['sky', 2]], ['course' => 'straight 3 · arc 5 -90 · arc 5 180 · through 2 · arc 5 -180 · through 2 · arc 5 180 · arc 5 -90 · straight 3']], ['head-pin', ['plum', 'foam']]],
+                [
+                    $ear,
+                    ['free-wire', [['mist', 2], ['sky', 2]], ['course' => 'straight 3 · arc 5 -90 · arc 5 180 · '
+                        .'through 2 · arc 5 -180 · through 2 · arc 5 180 · arc 5 -90 · straight 3']],
+                    ['head-pin', ['plum', 'foam']],
+                ],
             ),
             'bar-and-arc' => new Pattern(
                 'A bar of beads whose own wire arcs below it and carries drops',
                 Family::Earring,
-                [$ear, ['free-wire', [['mist', 4], ['mist', 4]], ['course' => 'bend -90 · through 4 · arc 3 90 · arc 28 180 · arc 3 90 · through 4 · bend 90']], ['head-pin', ['foam']], ['head-pin', ['sky', 'foam'], 'on' => 'p2/move-3']],
+                [
+                    $ear,
+                    ['free-wire', [['mist', 4], ['mist', 4]], ['course' => 'bend -90 · through 4 · arc 3 90 · arc '
+                        .'28 180 · arc 3 90 · through 4 · bend 90']],
+                    ['head-pin', ['foam']], ['head-pin', ['sky', 'foam'], 'on' => 'p2/move-3'],
+                ],
             ),
             'pin-and-bow' => new Pattern(
                 'A folded pin and a curved one through the same bead, clusters at their ends',
@@ -252,7 +278,11 @@ final class Patterns
             'chain-loop' => new Pattern(
                 'A loop of rings that closes in itself, a drop swinging in it',
                 Family::Earring,
-                [$ear, ['jump-ring', [], ['inside' => 4.5]], ['jump-ring', [], ['inside' => 3.2], 'repeat' => 13, 'to' => 'p2/bottom'], ['head-pin', ['rose'], 'on' => 'p2/bottom']],
+                [
+                    $ear, ['jump-ring', [], ['inside' => 4.5]],
+                    ['jump-ring', [], ['inside' => 3.2], 'repeat' => 13, 'to' => 'p2/bottom'],
+                    ['head-pin', ['rose'], 'on' => 'p2/bottom'],
+                ],
             ),
             'hoop' => new Pattern(
                 'Hoops that lock on themselves, nine beads strung below',
@@ -268,7 +298,10 @@ final class Patterns
             'stone-row-hoop' => new Pattern(
                 'Hoops with a row of set stones bound along the front',
                 Family::Earring,
-                [['hoop', [['glint', 15]], ['diameter' => 30.0, 'beads_sit' => 'astride', 'between' => 1, 'end_coil' => 6]]],
+                [[
+                    'hoop', [['glint', 15]],
+                    ['diameter' => 30.0, 'beads_sit' => 'astride', 'between' => 1, 'end_coil' => 6],
+                ]],
                 metal: Metal::GoldFilled,
             ),
             'bound-hoop' => new Pattern(
@@ -279,7 +312,10 @@ final class Patterns
             'framed-drop' => new Pattern(
                 'A round frame bound with beads, a drop hanging in it',
                 Family::Pendant,
-                [['jump-ring', [], ['inside' => 6.0]], ['frame', [['foam', 9]], ['size' => 34.0]], ['head-pin', ['rose', 'sky'], 'on' => 'p2/centre']],
+                [
+                    ['jump-ring', [], ['inside' => 6.0]], ['frame', [['foam', 9]], ['size' => 34.0]],
+                    ['head-pin', ['rose', 'sky'], 'on' => 'p2/centre'],
+                ],
                 FitKind::Neck,
             ),
             'disc' => new Pattern(
@@ -304,13 +340,19 @@ final class Patterns
             'two-row-frame' => new Pattern(
                 'A triangle with two rows of beads, bound there and back',
                 Family::Pendant,
-                [['jump-ring', [], ['inside' => 6.0]], ['frame', [['mist', 16]], ['shape' => 'triangle', 'size' => 38.0, 'rows' => 2]]],
+                [
+                    ['jump-ring', [], ['inside' => 6.0]],
+                    ['frame', [['mist', 16]], ['shape' => 'triangle', 'size' => 38.0, 'rows' => 2]],
+                ],
                 FitKind::Neck,
             ),
             'woven-pendant' => new Pattern(
                 'A woven pendant, one core leaving to a curl',
                 Family::Woven,
-                [['jump-ring', [], ['inside' => 6.0]], ['woven-band', [], ['pattern' => '5@1-2 5@2-3 x3 | 6@1-2 x2', 'length' => 20.0, 'ends' => 60.0, 'turned' => true]], ['head-pin', ['slate']]],
+                [['jump-ring', [], ['inside' => 6.0]], [
+                    'woven-band', [],
+                    ['pattern' => '5@1-2 5@2-3 x3 | 6@1-2 x2', 'length' => 20.0, 'ends' => 60.0, 'turned' => true],
+                ], ['head-pin', ['slate']]],
                 FitKind::Neck,
                 Metal::Copper,
             ),
@@ -402,8 +444,12 @@ final class Patterns
                 'Memory wire in an oval coil, two and a quarter loops, a drop at either end',
                 Family::Bangle,
                 [
-                    ['memory-wire', [...array_merge(...array_fill(0, 7, [['reed', 3], ['ink', 1], ['reed', 3], ['foam', 5]])), ['reed', 5]], ['coil' => 62.0, 'narrow' => 50.0, 'loops' => 2.25]],
-                    ['head-pin', ['speck', 'mist'], ['inside' => 2.5], 'on' => 'p1/stop'], ['head-pin', ['speck', 'mist'], ['inside' => 2.5], 'on' => 'p1/stop-2'],
+                    ['memory-wire', [
+                        ...array_merge(...array_fill(0, 7, [['reed', 3], ['ink', 1], ['reed', 3], ['foam', 5]])),
+                        ['reed', 5],
+                    ], ['coil' => 62.0, 'narrow' => 50.0, 'loops' => 2.25]],
+                    ['head-pin', ['speck', 'mist'], ['inside' => 2.5], 'on' => 'p1/stop'],
+                    ['head-pin', ['speck', 'mist'], ['inside' => 2.5], 'on' => 'p1/stop-2'],
                 ],
                 FitKind::Wrist,
             ),
@@ -417,61 +463,101 @@ final class Patterns
             'tile-bracelet' => new Pattern(
                 'Two memory wires through two-hole tiles',
                 Family::Bangle,
-                [['memory-wire', [['slab', 4], ['foam', 12], ['slab', 4], ['foam', 12], ['slab', 4], ['foam', 12], ['slab', 4], ['foam', 12], ['slab', 4], ['foam', 12], ['slab', 4], ['foam', 24]], ['loops' => 2.0, 'strands' => 'two']]],
+                [['memory-wire', [
+                    ['slab', 4], ['foam', 12], ['slab', 4], ['foam', 12], ['slab', 4], ['foam', 12], ['slab', 4],
+                    ['foam', 12], ['slab', 4], ['foam', 12], ['slab', 4], ['foam', 24],
+                ], ['loops' => 2.0, 'strands' => 'two']]],
                 FitKind::Wrist,
                 Metal::Stainless,
             ),
             'three-wire-bracelet' => new Pattern(
                 'Three memory wires of unlike beads, a bar over all three between them',
                 Family::Bangle,
-                [['memory-wire', array_merge(...[...array_fill(0, 4, ['rung', ['foam', 12], ['reed', 12], ['foam', 12]]), ['rung']]), ['loops' => 1.25, 'strands' => 'three', 'shared' => 'in-turn']]],
+                [[
+                    'memory-wire',
+                    array_merge(...[...array_fill(0, 4, ['rung', ['foam', 12], ['reed', 12], ['foam', 12]]), ['rung']]),
+                    ['loops' => 1.25, 'strands' => 'three', 'shared' => 'in-turn'],
+                ]],
                 FitKind::Wrist,
                 Metal::Stainless,
             ),
             'connector-drop' => new Pattern('A bought connector between rings, two beads below it', Family::Earring, [
                 $ear, ['jump-ring', [], ['inside' => 3.5]],
-                ['bought-part', [], ['what' => 'connector', 'shape' => 'lozenge', 'length' => 17.0, 'width' => 10.0, 'holes' => 'top 1.5 mm · bottom 1.5 mm', 'made_of' => 'brass', 'thick' => 0.8]],
+                ['bought-part', [], [
+                    'what' => 'connector', 'shape' => 'lozenge', 'length' => 17.0, 'width' => 10.0,
+                    'holes' => 'top 1.5 mm · bottom 1.5 mm', 'made_of' => 'brass', 'thick' => 0.8,
+                ]],
                 ['jump-ring', [], ['inside' => 3.5]], ['head-pin', ['rust', 'sky']],
             ]),
             'lever-drop' => new Pattern('A bought ear finding, a link and a bought drop', Family::Earring, [
-                ['bought-part', [], ['what' => 'ear-finding', 'shape' => 'drop', 'length' => 17.0, 'width' => 10.0, 'rim' => 0.9, 'holes' => 'ring bottom 2 mm']],
+                ['bought-part', [], [
+                    'what' => 'ear-finding', 'shape' => 'drop', 'length' => 17.0, 'width' => 10.0, 'rim' => 0.9,
+                    'holes' => 'ring bottom 2 mm',
+                ]],
                 ['wrapped-link', ['speck', 'berry', 'speck']],
-                ['bought-part', [], ['what' => 'charm', 'shape' => 'leaf', 'length' => 22.0, 'width' => 12.0, 'holes' => 'ring top 2 mm', 'made_of' => 'copper', 'thick' => 0.8]],
+                ['bought-part', [], [
+                    'what' => 'charm', 'shape' => 'leaf', 'length' => 22.0, 'width' => 12.0, 'holes' => 'ring top 2 mm',
+                    'made_of' => 'copper', 'thick' => 0.8,
+                ]],
             ], metal: Metal::Copper),
-            'charm-bracelet' => new Pattern('Three bought charms on a chain, each on a ring in a link of its own', Family::Chain, [
-                ['hook'], ['chain', [], ['links' => 46]], ['jump-ring', [], ['inside' => 7.0]],
-                ['jump-ring', [], ['inside' => 4.5], 'on' => 'p2/link-12'],
-                ['bought-part', [], ['what' => 'charm', 'shape' => 'star', 'length' => 13.0, 'width' => 13.0, 'holes' => 'ring top 2 mm across', 'thick' => 1.2], 'on' => 'p4/bottom'],
-                ['jump-ring', [], ['inside' => 4.5], 'on' => 'p2/link-24'],
-                ['bought-part', [], ['what' => 'charm', 'shape' => 'drop', 'length' => 18.0, 'width' => 11.0, 'holes' => 'ring top 2 mm across', 'made_of' => 'wood', 'colour' => 'sand', 'thick' => 2.5], 'on' => 'p6/bottom'],
-                ['jump-ring', [], ['inside' => 4.5], 'on' => 'p2/link-36'],
-                ['bought-part', [], ['what' => 'charm', 'shape' => 'round', 'length' => 12.0, 'holes' => 'ring top 2 mm across', 'made_of' => 'copper'], 'on' => 'p8/bottom'],
-            ], FitKind::Wrist),
-            'centre-necklace' => new Pattern('Chain to either side of a bought centre, a drop from its lowest hole', Family::Chain, [
-                ['hook', [], ['style' => 's']], ['chain', [], ['links' => 58]], ['jump-ring', [], ['inside' => 4.0]],
-                ['bought-part', [], ['what' => 'centre', 'shape' => 'shield', 'length' => 22.0, 'width' => 26.0, 'holes' => 'left 1.6 mm at -10.5 -8.5 · right 1.6 mm at 10.5 -8.5 · drop 1.6 mm at 0 8.5', 'made_of' => 'copper', 'thick' => 0.9]],
-                ['head-pin', ['plum', 'foam'], ['inside' => 4.0], 'on' => 'p4/drop'],
-                ['jump-ring', [], ['inside' => 4.0], 'on' => 'p4/bottom'], ['chain', [], ['links' => 58]], ['jump-ring', [], ['inside' => 6.0]],
-            ], FitKind::Neck, Metal::Copper),
+            'charm-bracelet' => new Pattern('Three bought charms on a chain, each on a ring in a link of '
+                .'its own', Family::Chain, [
+                    ['hook'], ['chain', [], ['links' => 46]], ['jump-ring', [], ['inside' => 7.0]],
+                    ['jump-ring', [], ['inside' => 4.5], 'on' => 'p2/link-12'],
+                    ['bought-part', [], [
+                        'what' => 'charm', 'shape' => 'star', 'length' => 13.0, 'width' => 13.0,
+                        'holes' => 'ring top 2 mm across', 'thick' => 1.2,
+                    ], 'on' => 'p4/bottom'],
+                    ['jump-ring', [], ['inside' => 4.5], 'on' => 'p2/link-24'],
+                    ['bought-part', [], [
+                        'what' => 'charm', 'shape' => 'drop', 'length' => 18.0, 'width' => 11.0,
+                        'holes' => 'ring top 2 mm across', 'made_of' => 'wood', 'colour' => 'sand', 'thick' => 2.5,
+                    ], 'on' => 'p6/bottom'],
+                    ['jump-ring', [], ['inside' => 4.5], 'on' => 'p2/link-36'],
+                    ['bought-part', [], [
+                        'what' => 'charm', 'shape' => 'round', 'length' => 12.0, 'holes' => 'ring top 2 mm across',
+                        'made_of' => 'copper',
+                    ], 'on' => 'p8/bottom'],
+                ], FitKind::Wrist),
+            'centre-necklace' => new Pattern('Chain to either side of a bought centre, a drop from its '
+                .'lowest hole', Family::Chain, [
+                    ['hook', [], ['style' => 's']], ['chain', [], ['links' => 58]], ['jump-ring', [], ['inside' => 4.0]],
+                    ['bought-part', [], [
+                        'what' => 'centre', 'shape' => 'shield', 'length' => 22.0, 'width' => 26.0,
+                        'holes' => 'left 1.6 mm at -10.5 -8.5 · right 1.6 mm at 10.5 -8.5 · drop 1.6 mm at 0 8.5',
+                        'made_of' => 'copper', 'thick' => 0.9,
+                    ]],
+                    ['head-pin', ['plum', 'foam'], ['inside' => 4.0], 'on' => 'p4/drop'],
+                    ['jump-ring', [], ['inside' => 4.0], 'on' => 'p4/bottom'], ['chain', [], ['links' => 58]],
+                    ['jump-ring', [], ['inside' => 6.0]],
+                ], FitKind::Neck, Metal::Copper),
             'linked-bracelet' => new Pattern(
                 'A bracelet of wrapped links and rings, hook and ring',
                 Family::Chain,
-                [['hook'], ['wrapped-link', ['foam', 'moss', 'foam'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'], ['jump-ring', [], ['inside' => 7.0]]],
+                [
+                    ['hook'], ['wrapped-link', ['foam', 'moss', 'foam'], 'group' => 'g1'],
+                    ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'], ['jump-ring', [], ['inside' => 7.0]],
+                ],
                 FitKind::Wrist,
                 groups: ['g1' => 6],
             ),
             'mirrored-necklace' => new Pattern('A necklace of two mirrored halves about one drop', Family::Chain, [
-                ['hook'], ['plain-link', ['ink', 'rust'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'],
+                ['hook'], ['plain-link', ['ink', 'rust'], 'group' => 'g1'],
+                ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'],
                 ['head-pin', ['slate'], 'on' => 'p3/bottom'],
-                ['plain-link', ['rust', 'ink'], 'on' => 'p3/bottom', 'group' => 'g2'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g2'], ['jump-ring', [], ['inside' => 7.0]],
+                ['plain-link', ['rust', 'ink'], 'on' => 'p3/bottom', 'group' => 'g2'],
+                ['jump-ring', [], ['inside' => 3.0], 'group' => 'g2'], ['jump-ring', [], ['inside' => 7.0]],
             ], FitKind::Neck, groups: ['g1' => 8, 'g2' => 8]),
-            'bridged-necklace' => new Pattern('An odd number of links, a drop from a short chain across the middle one', Family::Chain, [
-                ['hook', [], ['style' => 's']], ['plain-link', ['plum', 'mist'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 4.6], 'group' => 'g1'],
-                ['plain-link', ['mist', 'ink', 'mist']], ['jump-ring', [], ['inside' => 4.6]],
-                ['plain-link', ['mist', 'plum'], 'group' => 'g2'], ['jump-ring', [], ['inside' => 4.6], 'group' => 'g2'], ['jump-ring', [], ['inside' => 7.0]],
-                ['chain', [], ['links' => 15, 'inside' => 2.5], 'on' => 'p3/bottom', 'to' => 'p5/top'],
-                ['head-pin', ['slate', 'mist'], 'on' => 'p9/link-8'],
-            ], FitKind::Neck, Metal::FineSilver, groups: ['g1' => 10, 'g2' => 10]),
+            'bridged-necklace' => new Pattern('An odd number of links, a drop from a short chain across the '
+                .'middle one', Family::Chain, [
+                    ['hook', [], ['style' => 's']], ['plain-link', ['plum', 'mist'], 'group' => 'g1'],
+                    ['jump-ring', [], ['inside' => 4.6], 'group' => 'g1'],
+                    ['plain-link', ['mist', 'ink', 'mist']], ['jump-ring', [], ['inside' => 4.6]],
+                    ['plain-link', ['mist', 'plum'], 'group' => 'g2'],
+                    ['jump-ring', [], ['inside' => 4.6], 'group' => 'g2'], ['jump-ring', [], ['inside' => 7.0]],
+                    ['chain', [], ['links' => 15, 'inside' => 2.5], 'on' => 'p3/bottom', 'to' => 'p5/top'],
+                    ['head-pin', ['slate', 'mist'], 'on' => 'p9/link-8'],
+                ], FitKind::Neck, Metal::FineSilver, groups: ['g1' => 10, 'g2' => 10]),
             'corded-pendant' => new Pattern('Beads that slide on a cord with glued ends', Family::Chain, [
                 ['hook', [], ['style' => 's']], ['jump-ring', [], ['inside' => 4.0]],
                 ['cord', [['lantern', 1], ['cinder', 1], ['lantern', 1]], ['long' => 404.0, 'colour' => 'ink']],
@@ -481,41 +567,67 @@ final class Patterns
                 ['hook', [], ['style' => 's']], ['jump-ring', [], ['inside' => 3.5]],
                 ['ball-chain', [], ['balls' => 124]],
                 ['jump-ring', [], ['inside' => 3.5]], ['jump-ring', [], ['inside' => 7.0]],
-                ['jump-ring', [], ['inside' => 5.0], 'on' => 'p3/middle'], ['wrapped-link', ['reed', 'plum', 'reed']], ['head-pin', ['slate']],
+                ['jump-ring', [], ['inside' => 5.0], 'on' => 'p3/middle'], ['wrapped-link', ['reed', 'plum', 'reed']],
+                ['head-pin', ['slate']],
             ], FitKind::Neck, Metal::Brass),
             'toggle-bracelet' => new Pattern(
                 'A bracelet of long links, closed by bar and ring',
                 Family::Chain,
-                [['toggle-bar'], ['jump-ring', [], ['inside' => 3.5], 'repeat' => 3], ['wrapped-link', ['rose', 'sand', 'rose'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.5], 'group' => 'g1'], ['jump-ring', [], ['inside' => 12.0, 'closed' => true]]],
+                [
+                    ['toggle-bar'], ['jump-ring', [], ['inside' => 3.5], 'repeat' => 3],
+                    ['wrapped-link', ['rose', 'sand', 'rose'], 'group' => 'g1'],
+                    ['jump-ring', [], ['inside' => 3.5], 'group' => 'g1'],
+                    ['jump-ring', [], ['inside' => 12.0, 'closed' => true]],
+                ],
                 FitKind::Wrist,
                 groups: ['g1' => 5],
             ),
             'two-strand-bracelet' => new Pattern('Two strands of links between the same two rings', Family::Chain, [
-                ['hook'], ['jump-ring', [], ['inside' => 7.0]], ['wrapped-link', ['foam', 'moss', 'foam'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'], ['jump-ring', [], ['inside' => 7.0]], ['jump-ring', [], ['inside' => 7.0]],
-                ['wrapped-link', ['rust', 'plum', 'rust'], 'on' => 'p2/bottom', 'group' => 'g2'], ['jump-ring', [], ['inside' => 3.0], 'group' => 'g2', 'to' => 'p5/top'],
+                ['hook'], ['jump-ring', [], ['inside' => 7.0]],
+                ['wrapped-link', ['foam', 'moss', 'foam'], 'group' => 'g1'],
+                ['jump-ring', [], ['inside' => 3.0], 'group' => 'g1'], ['jump-ring', [], ['inside' => 7.0]],
+                ['jump-ring', [], ['inside' => 7.0]],
+                ['wrapped-link', ['rust', 'plum', 'rust'], 'on' => 'p2/bottom', 'group' => 'g2'],
+                ['jump-ring', [], ['inside' => 3.0], 'group' => 'g2', 'to' => 'p5/top'],
             ], FitKind::Wrist, groups: ['g1' => 6, 'g2' => 6]),
-            'offset-strands' => new Pattern('Two strands of chain, the beads of one between those of the other', Family::Chain, [
-                ['hook', [], ['style' => 's']], ['jump-ring', [], ['inside' => 6.0]],
-                ['chain', [], ['links' => 9]], ['plain-link', ['rose']], ['chain', [], ['links' => 10]], ['plain-link', ['rose']], ['chain', [], ['links' => 10]], ['plain-link', ['rose']], ['chain', [], ['links' => 9]],
-                ['jump-ring', [], ['inside' => 6.0]], ['jump-ring', [], ['inside' => 6.0]],
-                ['chain', [], ['links' => 15], 'on' => 'p2/bottom'], ['plain-link', ['rust', 'foam', 'rust']], ['chain', [], ['links' => 9]], ['plain-link', ['rust', 'foam', 'rust']], ['chain', [], ['links' => 15], 'to' => 'p10/top'],
-            ], FitKind::Wrist),
+            'offset-strands' => new Pattern('Two strands of chain, the beads of one between those of the '
+                .'other', Family::Chain, [
+                    ['hook', [], ['style' => 's']], ['jump-ring', [], ['inside' => 6.0]],
+                    ['chain', [], ['links' => 9]], ['plain-link', ['rose']], ['chain', [], ['links' => 10]],
+                    ['plain-link', ['rose']], ['chain', [], ['links' => 10]], ['plain-link', ['rose']],
+                    ['chain', [], ['links' => 9]],
+                    ['jump-ring', [], ['inside' => 6.0]], ['jump-ring', [], ['inside' => 6.0]],
+                    ['chain', [], ['links' => 15], 'on' => 'p2/bottom'], ['plain-link', ['rust', 'foam', 'rust']],
+                    ['chain', [], ['links' => 9]], ['plain-link', ['rust', 'foam', 'rust']],
+                    ['chain', [], ['links' => 15], 'to' => 'p10/top'],
+                ], FitKind::Wrist),
             'tiered-necklace' => new Pattern('Three tiers of chain, the lowest with a drop', Family::Chain, [
-                ['hook', [], ['style' => 's']], ['jump-ring', [], ['inside' => 6.0]], ['chain', [], ['links' => 121]], ['jump-ring', [], ['inside' => 6.0]], ['jump-ring', [], ['inside' => 6.0]],
+                ['hook', [], ['style' => 's']], ['jump-ring', [], ['inside' => 6.0]], ['chain', [], ['links' => 121]],
+                ['jump-ring', [], ['inside' => 6.0]], ['jump-ring', [], ['inside' => 6.0]],
                 ['chain', [], ['links' => 136], 'on' => 'p2/bottom', 'to' => 'p4/top'],
-                ['chain', [], ['links' => 75], 'on' => 'p2/bottom'], ['jump-ring', [], ['inside' => 3.5]], ['head-pin', ['slate', 'foam'], 'on' => 'p8/bottom'], ['chain', [], ['links' => 75], 'on' => 'p8/bottom', 'to' => 'p4/top'],
+                ['chain', [], ['links' => 75], 'on' => 'p2/bottom'], ['jump-ring', [], ['inside' => 3.5]],
+                ['head-pin', ['slate', 'foam'], 'on' => 'p8/bottom'],
+                ['chain', [], ['links' => 75], 'on' => 'p8/bottom', 'to' => 'p4/top'],
             ], FitKind::Neck),
-            'chain-stations' => new Pattern('Short pieces of chain with beads between, and chain to lengthen it', Family::Chain, [
-                ['hook', [], ['style' => 'crook']], ['chain', [], ['links' => 9], 'group' => 'g1'], ['plain-link', ['rose'], 'group' => 'g1'], ['chain', [], ['links' => 9]], ['jump-ring', [], ['inside' => 5.0]], ['chain', [], ['links' => 10, 'inside' => 4.0, 'wide' => 2.6, 'joined' => 'open']], ['head-pin', ['foam'], ['inside' => 2.0]],
-            ], FitKind::Neck, Metal::Copper, groups: ['g1' => 8]),
+            'chain-stations' => new Pattern('Short pieces of chain with beads between, and chain to '
+                .'lengthen it', Family::Chain, [
+                    ['hook', [], ['style' => 'crook']], ['chain', [], ['links' => 9], 'group' => 'g1'],
+                    ['plain-link', ['rose'], 'group' => 'g1'], ['chain', [], ['links' => 9]],
+                    ['jump-ring', [], ['inside' => 5.0]],
+                    ['chain', [], ['links' => 10, 'inside' => 4.0, 'wide' => 2.6, 'joined' => 'open']],
+                    ['head-pin', ['foam'], ['inside' => 2.0]],
+                ], FitKind::Neck, Metal::Copper, groups: ['g1' => 8]),
             'rope' => new Pattern('A rope without a clasp, long enough to go over the head', Family::Chain, [
                 ['plain-link', ['plum'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.5], 'group' => 'g1'],
-                ['plain-link', ['foam', 'sky', 'foam'], 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.5], 'group' => 'g1', 'to' => 'p1/top'],
+                ['plain-link', ['foam', 'sky', 'foam'], 'group' => 'g1'],
+                ['jump-ring', [], ['inside' => 3.5], 'group' => 'g1', 'to' => 'p1/top'],
             ], FitKind::Neck, Metal::Brass, groups: ['g1' => 16]),
-            'loop-and-tail' => new Pattern('A loop of chain over the head, a tail of links from its lowest ring', Family::Chain, [
-                ['jump-ring', [], ['inside' => 6.0]], ['chain', [], ['links' => 172], 'to' => 'p1/top'],
-                ['wrapped-link', ['berry'], 'on' => 'p1/bottom', 'group' => 'g1'], ['jump-ring', [], ['inside' => 3.5], 'group' => 'g1'], ['head-pin', ['ink', 'speck']],
-            ], FitKind::Neck, groups: ['g1' => 3]),
+            'loop-and-tail' => new Pattern('A loop of chain over the head, a tail of links from its '
+                .'lowest ring', Family::Chain, [
+                    ['jump-ring', [], ['inside' => 6.0]], ['chain', [], ['links' => 172], 'to' => 'p1/top'],
+                    ['wrapped-link', ['berry'], 'on' => 'p1/bottom', 'group' => 'g1'],
+                    ['jump-ring', [], ['inside' => 3.5], 'group' => 'g1'], ['head-pin', ['ink', 'speck']],
+                ], FitKind::Neck, groups: ['g1' => 3]),
             'ring-chain' => new Pattern(
                 'Chain of plain rings, each in the next',
                 Family::Chain,
@@ -525,50 +637,97 @@ final class Patterns
             'strand' => new Pattern(
                 'A crimped strand between hook and ring',
                 Family::Chain,
-                [['hook'], ['strand', [['mist', 6], 'sky', ['mist', 6], 'plum', ['mist', 7], 'sky', ['mist', 6], 'plum', ['mist', 7], 'sky', ['mist', 6], 'plum', ['mist', 6]]], ['jump-ring', [], ['inside' => 7.0]]],
+                [
+                    ['hook'],
+                    ['strand', [
+                        ['mist', 6], 'sky', ['mist', 6], 'plum', ['mist', 7], 'sky', ['mist', 6], 'plum', ['mist', 7],
+                        'sky', ['mist', 6], 'plum', ['mist', 6],
+                    ]],
+                    ['jump-ring', [], ['inside' => 7.0]],
+                ],
                 FitKind::Wrist,
             ),
             'floating-strand' => new Pattern(
                 'Beads that float in groups along a bare strand',
                 Family::Chain,
-                [['hook'], ['strand', [['mist', 3], 'sky', ['mist', 3], 'sky', ['mist', 3], 'sky', ['mist', 3], 'sky', ['mist', 3], 'sky', ['mist', 3]], ['set' => 'spaced', 'gap' => 25.5, 'crimps' => 'covered']], ['jump-ring', [], ['inside' => 7.0]]],
+                [
+                    ['hook'],
+                    [
+                        'strand',
+                        [
+                            ['mist', 3], 'sky', ['mist', 3], 'sky', ['mist', 3], 'sky', ['mist', 3], 'sky', ['mist', 3],
+                            'sky', ['mist', 3],
+                        ],
+                        ['set' => 'spaced', 'gap' => 25.5, 'crimps' => 'covered'],
+                    ],
+                    ['jump-ring', [], ['inside' => 7.0]],
+                ],
                 FitKind::Neck,
             ),
             'station-strand' => new Pattern(
                 'Groups of unlike beads held by crimps, wide apart at the sides and close in the middle',
                 Family::Chain,
-                [['hook'], ['strand', [['mist', 1], ['plum', 1], ['mist', 1], ['foam', 1], ['mist', 1], ['plum', 1], ['mist', 1], ['rose', 3], ['mist', 1], ['plum', 1], ['mist', 1], ['foam', 1], ['mist', 1], ['plum', 1], ['mist', 1]], ['set' => 'spaced', 'groups' => '3 1 3 3 3 1 3', 'gaps' => '89, 40, 20, 12, 12, 20, 40, 89', 'crimps' => 'covered']], ['jump-ring', [], ['inside' => 7.0]]],
+                [
+                    ['hook'],
+                    [
+                        'strand',
+                        [
+                            ['mist', 1], ['plum', 1], ['mist', 1], ['foam', 1], ['mist', 1], ['plum', 1], ['mist', 1],
+                            ['rose', 3], ['mist', 1], ['plum', 1], ['mist', 1], ['foam', 1], ['mist', 1], ['plum', 1],
+                            ['mist', 1],
+                        ],
+                        [
+                            'set' => 'spaced', 'groups' => '3 1 3 3 3 1 3', 'gaps' => '89, 40, 20, 12, 12, 20, 40, 89',
+                            'crimps' => 'covered',
+                        ],
+                    ],
+                    ['jump-ring', [], ['inside' => 7.0]],
+                ],
                 FitKind::Neck,
             ),
             'mixed-bracelet' => new Pattern(
                 'An arched bar with a drop on it, strung sides, a hook wrapped shut',
                 Family::Chain,
                 [
-                    ['hook', [], ['wraps' => 3]], ['strand', [['foam', 2], ['plum', 7], ['foam', 2]], ['crimps' => 'covered']],
-                    ['free-wire', [], ['course' => 'bend 50 · arc 36 -100 · bend 50', 'top_wraps' => 2, 'bottom_wraps' => 2]],
+                    ['hook', [], ['wraps' => 3]],
+                    ['strand', [['foam', 2], ['plum', 7], ['foam', 2]], ['crimps' => 'covered']],
+                    [
+                        'free-wire', [],
+                        ['course' => 'bend 50 · arc 36 -100 · bend 50', 'top_wraps' => 2, 'bottom_wraps' => 2],
+                    ],
                     ['head-pin', ['mist', 'rose'], ['inside' => 3.0], 'on' => 'p3/move-1'],
-                    ['strand', [['foam', 2], ['plum', 7], ['foam', 2]], ['crimps' => 'covered'], 'on' => 'p3/bottom'], ['jump-ring', [], ['inside' => 7.0]],
+                    ['strand', [['foam', 2], ['plum', 7], ['foam', 2]], ['crimps' => 'covered'], 'on' => 'p3/bottom'],
+                    ['jump-ring', [], ['inside' => 7.0]],
                 ],
                 FitKind::Wrist,
             ),
             'woven-bracelet' => new Pattern(
                 'A band woven over three cores, hook and ring',
                 Family::Woven,
-                [['hook'], ['woven-band', [], ['length' => 147.0, 'pattern' => '6@1-2 6@2-3']], ['jump-ring', [], ['inside' => 7.0]]],
+                [
+                    ['hook'], ['woven-band', [], ['length' => 147.0, 'pattern' => '6@1-2 6@2-3']],
+                    ['jump-ring', [], ['inside' => 7.0]],
+                ],
                 FitKind::Wrist,
                 Metal::Copper,
             ),
             'two-colour-band' => new Pattern(
                 'A band of copper cores woven in blue, hook and ring',
                 Family::Woven,
-                [['hook'], ['woven-band', [], ['length' => 151.5, 'cores' => 4, 'pattern' => '3@1-2 3@2-3 3@3-4']], ['jump-ring', [], ['inside' => 7.0]]],
+                [
+                    ['hook'], ['woven-band', [], ['length' => 151.5, 'cores' => 4, 'pattern' => '3@1-2 3@2-3 3@3-4']],
+                    ['jump-ring', [], ['inside' => 7.0]],
+                ],
                 FitKind::Wrist,
                 Metal::Copper, wires: ['weave' => '28 awg in enamelled-blue'],
             ),
             'beaded-band' => new Pattern(
                 'A narrow band with small beads woven in along its front',
                 Family::Woven,
-                [['jump-ring', [], ['inside' => 6.0]], ['woven-band', [['foam', 7]], ['cores' => 5, 'length' => 48.0, 'pattern' => '2@1-2 2@2-3 2@3-4 2@4-5 2@1-5', 'bead_every' => 2, 'turned' => true]]],
+                [['jump-ring', [], ['inside' => 6.0]], ['woven-band', [['foam', 7]], [
+                    'cores' => 5, 'length' => 48.0, 'pattern' => '2@1-2 2@2-3 2@3-4 2@4-5 2@1-5', 'bead_every' => 2,
+                    'turned' => true,
+                ]]],
                 FitKind::Neck, Metal::Brass,
             ),
             'crossing-band' => new Pattern(
@@ -576,7 +735,11 @@ final class Patterns
                 Family::Woven,
                 [
                     ['hook'],
-                    ['woven-band', [], ['cores' => 4, 'length' => 140.05, 'pattern' => '3@1-4 x6 | 4@1-2 4@3-4 x4 | cross 1-2 over 3-4 for 18 | 4@1-2 4@3-4', 'mirrored' => true, 'eyes' => '2 3', 'eye' => 2.5, 'curls' => 2.0]],
+                    ['woven-band', [], [
+                        'cores' => 4, 'length' => 140.05,
+                        'pattern' => '3@1-4 x6 | 4@1-2 4@3-4 x4 | cross 1-2 over 3-4 for 18 | 4@1-2 4@3-4',
+                        'mirrored' => true, 'eyes' => '2 3', 'eye' => 2.5, 'curls' => 2.0,
+                    ]],
                     ['jump-ring', [], ['inside' => 7.0]],
                 ],
                 FitKind::Wrist, Metal::Copper,
@@ -584,7 +747,15 @@ final class Patterns
             'sectioned-band' => new Pattern(
                 'A band in sections, figures, basket and a cross, mirrored about its middle',
                 Family::Woven,
-                [['hook'], ['woven-band', [], ['cores' => 4, 'length' => 147.0, 'pattern' => '6@1-2 6@2-3 6@3-4 x2 | f1 b2 f3 b4 f4 b3 f2 b1 x30 | cross 2-3 | 3@1-4', 'mirrored' => true]], ['jump-ring', [], ['inside' => 7.0]]],
+                [
+                    ['hook'],
+                    ['woven-band', [], [
+                        'cores' => 4, 'length' => 147.0,
+                        'pattern' => '6@1-2 6@2-3 6@3-4 x2 | f1 b2 f3 b4 f4 b3 f2 b1 x30 | cross 2-3 | 3@1-4',
+                        'mirrored' => true,
+                    ]],
+                    ['jump-ring', [], ['inside' => 7.0]],
+                ],
                 FitKind::Wrist,
             ),
         ];

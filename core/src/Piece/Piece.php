@@ -93,7 +93,9 @@ final readonly class Piece
         }
         foreach ($parts as $index => $part) {
             // What is made more than once may close in the first of itself.
-            $isRound = $part->to?->eye === 'top' && $part->to->part === $part->id && ($part->repeat > 1 || $part->group !== '');
+            $isRound = $part->to?->eye === 'top'
+                && $part->to->part === $part->id
+                && ($part->repeat > 1 || $part->group !== '');
             if ($part->to !== null && ! $isRound && ! self::isEyeOfOther($part->to, $part, $ids)) {
                 throw InvalidPiece::closesInNothing("parts.{$index}.to", $part->to->text());
             }
@@ -409,7 +411,8 @@ final readonly class Piece
     }
 
     /**
-     * How thick the beads of a part lie on the finger or the wrist, through the middle: of a bead with holes side by side
+     * How thick the beads of a part lie on the finger or the wrist, through the middle: of a bead with holes side by
+     * side
      * its share of the width [memory].
      */
     public function thickestMm(Part $part): float

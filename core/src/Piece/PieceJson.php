@@ -17,7 +17,8 @@ use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 
 /**
- * The open format of a piece, version 2; version 1 is read as it stands, for it says less. Writing is canonical: the same piece gives the same bytes. Reading names the
+ * The open format of a piece, version 2; version 1 is read as it stands, for it says less. Writing is canonical: the
+ * same piece gives the same bytes. Reading names the
  * place of what it refuses (`parts.2.settings.top_wraps`) and takes nothing it does not know.
  */
 final class PieceJson
@@ -47,7 +48,10 @@ final class PieceJson
             'name' => $piece->name,
             'note' => $piece->note,
             'makes' => ['kind' => $piece->makes->kind, 'count' => $piece->makes->count],
-            'fit' => ['kind' => $piece->fit->kind->value, 'size_mm' => $piece->fit->mm, ...($piece->fit->said === '' ? [] : ['said' => $piece->fit->said])],
+            'fit' => [
+                'kind' => $piece->fit->kind->value, 'size_mm' => $piece->fit->mm,
+                ...($piece->fit->said === '' ? [] : ['said' => $piece->fit->said]),
+            ],
             'wires' => (object) array_map(fn (Wire $wire): array => [
                 'metal' => $wire->metal->value, 'size' => $wire->size->code(), 'temper' => $wire->temper->value,
             ], $piece->wires),
@@ -132,7 +136,8 @@ final class PieceJson
         if (! is_array($document) || ($document['hebra'] ?? null) !== 'pieces') {
             return [self::fromArray($document)];
         }
-        in_array($document['version'] ?? null, self::READ, true) || throw InvalidPiece::version($document['version'] ?? null);
+        in_array($document['version'] ?? null, self::READ, true)
+            || throw InvalidPiece::version($document['version'] ?? null);
         self::onlyKeys(self::object($document, 'document'), ['hebra', 'version', 'pieces'], 'document');
         $list = self::listed($document['pieces'] ?? null, 'pieces');
         count($list) <= self::MOST_PIECES
@@ -302,13 +307,20 @@ final class PieceJson
             $run = self::object($run, "{$at}.beads.{$place}");
             self::onlyKeys($run, ['bead', 'count'], "{$at}.beads.{$place}");
             $beads[] = new BeadRun(self::text($run, 'bead', "{$at}.beads.{$place}.bead"),
-                Count::within(self::whole($run, 'count', "{$at}.beads.{$place}.count", 1), "{$at}.beads.{$place}.count", 1, BeadRun::MOST));
+                Count::within(
+                    self::whole($run, 'count', "{$at}.beads.{$place}.count", 1), "{$at}.beads.{$place}.count", 1,
+                    BeadRun::MOST,
+                ));
         }
 
-        return new Part(PartId::read(self::text($part, 'id', "{$at}.id"), "{$at}.id"), $technique->name(), self::text($part, 'wire', "{$at}.wire", $technique->role()),
+        return new Part(PartId::read(self::text($part, 'id', "{$at}.id"), "{$at}.id"), $technique->name(), self::text(
+            $part, 'wire', "{$at}.wire", $technique->role(),
+        ),
             Count::within(self::whole($part, 'repeat', "{$at}.repeat", 1), "{$at}.repeat", 1, Piece::MOST_PARTS),
             $settings, $beads,
-            self::eye(self::text($part, 'on', "{$at}.on", ''), "{$at}.on"), self::text($part, 'group', "{$at}.group", '') === ''
+            self::eye(
+                self::text($part, 'on', "{$at}.on", ''), "{$at}.on",
+            ), self::text($part, 'group', "{$at}.group", '') === ''
                 ? ''
                 : self::id(self::text($part, 'group', "{$at}.group"), "{$at}.group"),
             EyeRef::read(self::text($part, 'to', "{$at}.to", '')));

@@ -38,7 +38,11 @@ final readonly class Sizing
     public function applied(Part $part): Part
     {
         foreach ($part->technique()->parameters() as $parameter) {
-            if ($parameter->key === $this->key && $this->wantedMm >= $parameter->least && $this->wantedMm <= $parameter->most) {
+            if (
+                $parameter->key === $this->key
+                && $this->wantedMm >= $parameter->least
+                && $this->wantedMm <= $parameter->most
+            ) {
                 return $part->withSetting($this->key, round($this->wantedMm, 4));
             }
         }

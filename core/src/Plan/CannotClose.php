@@ -14,9 +14,10 @@ final class CannotClose extends Refusal
 
     public static function closedPair(Joint $joint): self
     {
-        return (new self('joint', "The {$joint->a->words} and the {$joint->b->words} are both closed already: a jump ring is needed between them."))->with(
-            [$joint],
-        );
+        return (new self('joint', "The {$joint->a->words} and the {$joint->b->words} are both closed already: a jump "
+            .'ring is needed between them.'))->with(
+                [$joint],
+            );
     }
 
     /** @param  list<Joint>  $joints */
@@ -27,9 +28,10 @@ final class CannotClose extends Refusal
             array_map(fn (Joint $joint): string => $joint->a->words.' to '.$joint->b->words, $joints),
         );
 
-        return (new self('joint', "Each of these would have to be joined before another is closed, all the way round: {$names}. One jump ring in any of them mends it."))->with(
-            $joints,
-        );
+        return (new self('joint', 'Each of these would have to be joined before another is closed, all the way round: '
+            ."{$names}. One jump ring in any of them mends it."))->with(
+                $joints,
+            );
     }
 
     public static function replay(string $event, string $why): self

@@ -63,7 +63,8 @@ final class Checks
             $isBared = $part->technique->hammered($part) !== null;
             $checks[$metal->value] = new Check(
                 $isBared ? Level::Warn : Level::Note, 'coating',
-                ucfirst($metal->words())." has only a skin of {$metal->coating()}: nylon jaws or tape where tools bite, and ends turned in. "
+                ucfirst($metal->words())." has only a skin of {$metal->coating()}: nylon jaws or tape where tools "
+                    .'bite, and ends turned in. '
                     .'Hammer, file and flame bare the copper'.($isBared ? ', and this part is hammered.' : '.'),
                 $part->part->id,
             );
@@ -134,13 +135,14 @@ final class Checks
                     $checks[] = new Check(
                         Level::Stop,
                         'drilling',
-                        ucfirst($strung->bead->words()).' is '.$strung->bead->drilling->words().': a '.$part->label().' takes beads '.implode(
-                            ' or ',
-                            array_map(
-                                fn (Drilling $drilling): string => $drilling->words(),
-                                $part->technique->drillings(),
-                            ),
-                        ).'.',
+                        ucfirst($strung->bead->words()).' is '.$strung->bead->drilling->words().': a '.$part->label()
+                            .' takes beads '.implode(
+                                ' or ',
+                                array_map(
+                                    fn (Drilling $drilling): string => $drilling->words(),
+                                    $part->technique->drillings(),
+                                ),
+                            ).'.',
                         $part->part->id,
                         self::redrilled($piece, $part, $run),
                     );
@@ -216,7 +218,13 @@ final class Checks
             $role = $part->part->wire;
             $tightest = $part->tightestMm();
             $isRolledHard = $part->technique->wants()->isRolledHard;
-            if ($tightest !== null && ! $isRolledHard && Hardness::of($part->wire->temper)->wouldCrack($part->wire->metal, $part->wireMm(), ($tightest + $part->wireMm()) / 2)) {
+            if (
+                $tightest !== null
+                && ! $isRolledHard
+                && Hardness::of($part->wire->temper)->wouldCrack(
+                    $part->wire->metal, $part->wireMm(), ($tightest + $part->wireMm()) / 2,
+                )
+            ) {
                 $checks["crack {$role}"] = new Check(Level::Warn, 'cracks', ucfirst($part->wire->temper->words()).' '.$part->wire->metal->words().' would crack in the '.$profile->size($tightest)." bend of the {$part->label()}: bend it softer, or wider.", $part->part->id, [
                     new Way(
                         ucfirst(Temper::DeadSoft->words()),
@@ -247,7 +255,9 @@ final class Checks
                     ])), $eye->mark);
                 }
             }
-            $below += ($part->beadGrams() + $part->readyGrams() + array_sum(array_map(fn (Cut $cut): float => $cut->wire->gramsOf($cut->netMm()), $cuts[$at]))) * $part->times;
+            $below += ($part->beadGrams() + $part->readyGrams() + array_sum(
+                array_map(fn (Cut $cut): float => $cut->wire->gramsOf($cut->netMm()), $cuts[$at])
+            )) * $part->times;
         }
 
         return array_values($checks);
@@ -300,7 +310,10 @@ final class Checks
     /** @param  list<string>  $roles */
     private static function thickest(PartPlan $part, array $roles): string
     {
-        usort($roles, fn (string $one, string $other): int => $part->wireOf($other)->diameterMm() <=> $part->wireOf($one)->diameterMm());
+        usort(
+            $roles,
+            fn (string $one, string $other): int => $part->wireOf($other)->diameterMm() <=> $part->wireOf($one)->diameterMm(),
+        );
 
         return $roles[0] ?? $part->part->wire;
     }
@@ -312,7 +325,8 @@ final class Checks
         $thickest = self::thickest($part, array_keys($passes));
         $bead = $strung->bead;
         $size = implode(' and ', array_map(
-            fn (string $role, int $times): string => $part->wireOf($role)->size->text().($times > 1 ? ", {$times} times," : ''),
+            fn (string $role, int $times): string => $part->wireOf($role)->size->text()
+                .($times > 1 ? ", {$times} times," : ''),
             array_keys($passes), $passes,
         ));
         if ($fit->fits()) {
@@ -370,7 +384,11 @@ final class Checks
         foreach ($first as $role => $part) {
             $wants = $part->technique->wants();
             $usual = $part->technique->usualWireOf($part->part);
-            [$holds, $effort] = WireTable::stiffness($part->wire, $usual->size, $insides[$role] ?? null, 2 * $profile->schools->straighteningNumbers() + ($wants->isHammered ? $profile->schools->hammeringNumbers() : 0.0), $profile);
+            [$holds, $effort] = WireTable::stiffness(
+                $part->wire, $usual->size, $insides[$role] ?? null,
+                2 * $profile->schools->straighteningNumbers() + ($wants->isHammered ? $profile->schools->hammeringNumbers() : 0.0),
+                $profile,
+            );
             $name = ucfirst($part->wire->words());
             $way = $usual->size->equals($part->wire->size) && $usual->temper === $part->wire->temper
                 ? []
@@ -447,7 +465,8 @@ final class Checks
     }
 
     /**
-     * Something bent through a hole of some length: it must pass, and reach round what lies between the hole and the rim
+     * Something bent through a hole of some length: it must pass, and reach round what lies between the hole and the
+     * rim
      * to turn freely. Source: geometry.
      *
      * @return list<Check>
@@ -458,7 +477,8 @@ final class Checks
         if ($least === null) {
             return [new Check(
                 Level::Stop, 'hole',
-                ucfirst("the {$hole->words} is ").$profile->size($hole->insideMm).' wide and '.$profile->size($hole->deepMm)
+                ucfirst("the {$hole->words} is ").$profile->size($hole->insideMm).' wide and '
+                    .$profile->size($hole->deepMm)
                     .' long: no ring of '.Figures::mm($ring->wireMm).' wire passes it and turns; thinner wire does.',
                 $ring->part(),
             )];
@@ -466,7 +486,8 @@ final class Checks
 
         return $ring->insideMm >= $least - 1e-9 ? [] : [new Check(
             Level::Stop, 'hole',
-            ucfirst("the {$ring->words}, ").$profile->size($ring->insideMm)." inside, cannot turn in the {$hole->words}, "
+            ucfirst("the {$ring->words}, ").$profile->size($ring->insideMm)
+                ." inside, cannot turn in the {$hole->words}, "
                 .$profile->size($hole->deepMm).' long and '.$profile->size($hole->wireMm).' from the rim: it takes '
                 .$profile->size($least).' inside or more.',
             $ring->part(),

@@ -33,15 +33,18 @@ final readonly class Clasp
         return match (true) {
             $ring->insideMm < $this->throughMm => [
                 Level::Stop,
-                "The {$this->words} does not pass the {$ring->words}: {$profile->size($this->throughMm)} has to go through {$inside}.",
+                "The {$this->words} does not pass the {$ring->words}: {$profile->size($this->throughMm)} has to go "
+                    ."through {$inside}.",
             ],
             $this->holdsMm > 0 && $ring->wireMm > $this->holdsMm => [
                 Level::Stop,
-                "The {$this->words} is too narrow for the {$ring->words}: {$profile->size($ring->wireMm)} wire in a bend of {$profile->size($this->holdsMm)}.",
+                "The {$this->words} is too narrow for the {$ring->words}: {$profile->size($ring->wireMm)} wire in a "
+                    ."bend of {$profile->size($this->holdsMm)}.",
             ],
             $this->barMm > 0 && $this->barMm < self::BAR * $ring->insideMm => [
                 Level::Warn,
-                "The bar of {$profile->size($this->barMm)} can slip out of the {$ring->words}, {$inside} inside: a bar of "
+                "The bar of {$profile->size($this->barMm)} can slip out of the {$ring->words}, {$inside} inside: a "
+                    .'bar of '
                     .$profile->size(ceil(self::BAR * $ring->insideMm)).' stays, '
                     .Figures::trim((self::BAR - 1) * 100, 0).' % longer than the ring is wide.',
             ],

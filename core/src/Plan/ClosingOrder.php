@@ -11,7 +11,8 @@ namespace Hebra\Core\Plan;
  * 1. Along a wire, in the order its technique gives: form, close; thread; form, close.
  * 2. A joint is hooked after both its eyes are formed. An openable eye is opened once for all it takes, so the hook
  * comes last. A
- *    permanent eye on a closed one is hooked before its wraps close it; of two permanent eyes, before one of them closes.
+ *    permanent eye on a closed one is hooked before its wraps close it; of two permanent eyes, before one of them
+ * closes.
  * 3. Of those two, the later part closes through the earlier; where that goes round in a circle the latest such choice
  *    is turned over.
  * 4. Otherwise the order of the document decides.

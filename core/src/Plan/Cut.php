@@ -90,7 +90,8 @@ final readonly class Cut
     {
         $kinds = [];
         foreach ($cuts as $cut) {
-            $alike = array_keys(array_filter($kinds, fn (self $kind): bool => $kind->times($cut->count) == $cut))[0] ?? null;
+            $alike = array_keys(array_filter($kinds, fn (self $kind): bool => $kind->times($cut->count) == $cut))[0]
+                ?? null;
             if ($alike === null) {
                 $kinds[] = $cut;
             } else {
@@ -117,7 +118,9 @@ final readonly class Cut
     {
         return ['wire' => $this->key(), 'cut' => $this->label, 'count' => $this->count, 'from' => 'end', 'moves' => array_map(fn (Segment $segment): array => [
             'kind' => $segment->kind->value, 'length_mm' => $segment->lengthMm, 'place' => $segment->words,
-            ...($segment->beads === [] ? [] : ['things' => array_map(fn (Strung $run): array => ['bead' => $run->bead->words(), 'count' => $run->count], $segment->beads)]),
+            ...($segment->beads === [] ? [] : ['things' => array_map(
+                fn (Strung $run): array => ['bead' => $run->bead->words(), 'count' => $run->count], $segment->beads,
+            )]),
         ], $this->segments)];
     }
 

@@ -59,7 +59,8 @@ final class FitChecks
             'fit size',
             ucfirst(
                 "the {$part->label()} is {$is} across, right for ",
-            ).self::words($fit->kind, $own, $profile).'; this piece is for '.self::words($fit->kind, $fit->mm, $profile).', which asks for '.$profile->size($sizing->wantedMm).'.',
+            ).self::words($fit->kind, $own, $profile).'; this piece is for '.self::words($fit->kind, $fit->mm, $profile)
+                .', which asks for '.$profile->size($sizing->wantedMm).'.',
             $id,
             $ways,
         );

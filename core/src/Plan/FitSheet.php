@@ -48,7 +48,10 @@ final readonly class FitSheet
         }
 
         return new self(
-            [new Working('hangs', 'top of the arch to the lowest point', Figures::trim($plan->hangsMm()), $plan->hangsMm(), 'mm', 'the drawing')],
+            [new Working(
+                'hangs', 'top of the arch to the lowest point', Figures::trim($plan->hangsMm()), $plan->hangsMm(), 'mm',
+                'the drawing',
+            )],
             $sentences,
         );
     }
@@ -144,7 +147,10 @@ final readonly class FitSheet
                 'common practice; beads’ thickness by geometry',
             ),
             self::straight($plan),
-        ], [$reach->check($plan->profile)->text, 'Beads '.Figures::mm($bead).' thick take '.$plan->profile->length(M_PI * $bead).' of the inside.']);
+        ], [
+            $reach->check($plan->profile)->text,
+            'Beads '.Figures::mm($bead).' thick take '.$plan->profile->length(M_PI * $bead).' of the inside.',
+        ]);
     }
 
     private static function bangle(Plan $plan): self

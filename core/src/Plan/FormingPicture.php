@@ -14,7 +14,8 @@ use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Figure\View;
 
 /**
- * The picture of a step, computed, at true proportions: the part it works on as it was and as it is, and where the hands
+ * The picture of a step, computed, at true proportions: the part it works on as it was and as it is, and where the
+ * hands
  * are; the whole piece where a step works on none alone.
  */
 final readonly class FormingPicture

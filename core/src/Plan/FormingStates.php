@@ -11,7 +11,8 @@ use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Threaded;
 
 /**
- * How far every wire is formed after each step: a move is made at the first step that names it; what no step names, with
+ * How far every wire is formed after each step: a move is made at the first step that names it; what no step names,
+ * with
  * its nearest neighbour on the wire. Beads stand on it from the step that puts them on, tails until they are trimmed.
  * Steps are counted from 0 over what is done once and what is done for one piece.
  */
@@ -23,7 +24,10 @@ final class FormingStates
     /** @var list<Step> */
     private readonly array $steps;
 
-    /** @var array<string, list<array{Course, list<int>, list<int>}>> by part: each wire, when its moves are made, and when they are trimmed off */
+    /**
+     * @var array<string, list<array{Course, list<int>, list<int>}>> by part: each wire, when its moves are made, and
+     *     when they are trimmed off
+     */
     private array $known = [];
 
     public function __construct(private readonly Plan $plan)
@@ -250,7 +254,10 @@ final class FormingStates
         $first = null;
         foreach ($this->stepsOf($part) as $at) {
             $step = $this->steps[$at];
-            if (! $this->isOn($step, $part, $course) || ! in_array($run->bead, array_column($step->putsOn, 'bead'), true)) {
+            if (
+                ! $this->isOn($step, $part, $course)
+                || ! in_array($run->bead, array_column($step->putsOn, 'bead'), true)
+            ) {
                 continue;
             }
             if (in_array($move->segment->mark, $step->marks, true)) {

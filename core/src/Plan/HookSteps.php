@@ -50,7 +50,8 @@ final readonly class HookSteps
             new Moment(EventKind::Hook),
             $who,
             $title,
-            "{$how} Hang {$things} in it".($open->isLocked ? ', and lock it again.' : ' and close it past the middle and back until the ends click together.'),
+            "{$how} Hang {$things} in it".($open->isLocked ? ', and lock it again.' : ' and close it past the middle '
+                .'and back until the ends click together.'),
             $marks,
             tool: $tool,
             parts: $parts,
@@ -66,7 +67,8 @@ final readonly class HookSteps
         $isTwo = $this->profile->schools->is(School::RingOpening, 'two-pliers');
 
         return [
-            ($isTwo ? 'Open' : 'Hold it flat in the pliers and with your fingers open')." the {$open->words} sideways, never apart.",
+            ($isTwo ? 'Open' : 'Hold it flat in the pliers and with your fingers open')
+                ." the {$open->words} sideways, never apart.",
             $isTwo ? 'two pairs of pliers' : 'chain-nose pliers, fingers',
         ];
     }
@@ -102,7 +104,9 @@ final readonly class HookSteps
         $called = $this->isOfMany ? 'next one' : ($this->called)($open->instance());
         $verb = explode(' ', $open->shut)[0];
 
-        return new Step(new Moment(EventKind::Hook), $open->instance(), 'Hook it on first', "The {$open->words} is turned but not yet {$open->shut}. Slip it through the {$other->words} now: once it is {$verb} it cannot be joined.",
+        return new Step(new Moment(EventKind::Hook), $open->instance(), 'Hook it on first', "The {$open->words} is "
+            ."turned but not yet {$open->shut}. Slip it through the {$other->words} now: once it is {$verb} it cannot "
+            .'be joined.',
             [$joint->a->mark, $joint->b->mark], asks: "Is the {$called} hooked on?", tool: 'fingers', parts: array_values(array_unique([$joint->a->instance(), $joint->b->instance()])));
     }
 }

@@ -57,7 +57,9 @@ final class Inspection
                 "count-{$at}",
                 'Count by fives: '.$count->bead->words(),
                 $count->each.': '.self::fives($count->each),
-                self::step($plan, EventKind::Thread) ?? self::step($plan, EventKind::Work) ?? self::step($plan, EventKind::Form),
+                self::step($plan, EventKind::Thread)
+                    ?? self::step($plan, EventKind::Work)
+                    ?? self::step($plan, EventKind::Form),
             );
         }
         foreach ($plan->piece->groups as $name => $group) {
@@ -79,7 +81,9 @@ final class Inspection
                     'beads',
                     'Beads',
                     implode(', ', $few),
-                    self::step($plan, EventKind::Thread) ?? self::step($plan, EventKind::Work) ?? self::step($plan, EventKind::Form),
+                    self::step($plan, EventKind::Thread)
+                        ?? self::step($plan, EventKind::Work)
+                        ?? self::step($plan, EventKind::Form),
                 ),
             ];
     }
@@ -122,7 +126,9 @@ final class Inspection
         return $told === array_reverse($told);
     }
 
-    /** @return list<Point> parts that are made alike, each kind by what it is: so many small rings, so many large ones */
+    /**
+     * @return list<Point> parts that are made alike, each kind by what it is: so many small rings, so many large ones
+     */
     private static function alike(Plan $plan): array
     {
         $kinds = [];
@@ -136,7 +142,8 @@ final class Inspection
                 $points[] = new Point(
                     'alike-'.$part->part->id,
                     "{$count} × {$told}",
-                    ($count >= self::MANY ? self::fives($count).'; all' : 'All').' of one size, closed and straight, the last like the first',
+                    ($count >= self::MANY ? self::fives($count).'; all' : 'All')
+                        .' of one size, closed and straight, the last like the first',
                     self::step($plan, EventKind::Form, $part->part->id) ?? self::step($plan, EventKind::Hook),
                 );
             }
@@ -174,7 +181,9 @@ final class Inspection
             'gaps',
             'Hold every eye and ring against the light',
             'Ends meet, no gap a wire could slip out of',
-            self::step($plan, EventKind::Hook) ?? self::step($plan, EventKind::Form) ?? self::step($plan, EventKind::Work),
+            self::step($plan, EventKind::Hook)
+                ?? self::step($plan, EventKind::Form)
+                ?? self::step($plan, EventKind::Work),
         );
         $points[] = new Point(
             'ends',
@@ -215,7 +224,10 @@ final class Inspection
             $points[] = new Point('halves', 'Fold it at its middle', 'Both halves alike');
         }
         $sized = $plan->sized()[0] ?? null;
-        [$look, $mm] = $sized !== null ? ['Measure it across, '.($sized[1]->key === 'inside' ? 'inside' : 'to the wire’s middle'), $sized[0]->part->mm($sized[1]->key)] : match ($plan->piece->fit->kind) {
+        [$look, $mm] = $sized !== null ? [
+            'Measure it across, '.($sized[1]->key === 'inside' ? 'inside' : 'to the wire’s middle'),
+            $sized[0]->part->mm($sized[1]->key),
+        ] : match ($plan->piece->fit->kind) {
             FitKind::Finger => ['Measure its inside', $plan->piece->fit->mm],
             FitKind::Ear, FitKind::Hoop => ['Measure it, top to bottom', $plan->hangsMm()],
             FitKind::Wrist,
@@ -240,9 +252,10 @@ final class Inspection
     /** `US 9, 18.95 mm`: a size that was formed is told finer than a ruler shows. */
     private static function across(Plan $plan, float $mm): string
     {
-        return ($plan->piece->fit->kind === FitKind::Finger && $mm <= RingSize::MOST_MM ? RingSize::ofDiameter($mm)->usWords().', ' : '').$plan->profile->size(
-            $mm,
-        );
+        return ($plan->piece->fit->kind === FitKind::Finger && $mm <= RingSize::MOST_MM ? RingSize::ofDiameter($mm)->usWords().', ' : '')
+            .$plan->profile->size(
+                $mm,
+            );
     }
 
     /** The last of the steps of a kind, of a part where one is named. */

@@ -281,7 +281,10 @@ final class Layout
     {
         $drawn = $poses = [];
         $lowest = 0.0;
-        foreach ([...array_filter($this->instances, fn (Instance $one): bool => ! isset($this->aside[$one->name])), ...array_filter($this->instances, fn (Instance $one): bool => isset($this->aside[$one->name]))] as $instance) {
+        foreach ([
+            ...array_filter($this->instances, fn (Instance $one): bool => ! isset($this->aside[$one->name])),
+            ...array_filter($this->instances, fn (Instance $one): bool => isset($this->aside[$one->name])),
+        ] as $instance) {
             $strand = $this->strandOf[$instance->name] ?? null;
             if ($strand !== null && $strand->members[0] === $instance) {
                 $this->bow($strand, $drawn, $poses);
@@ -332,7 +335,8 @@ final class Layout
     }
 
     /**
-     * Where a part lies seen from a side: below the eye that it hangs in, as that is seen from there. What is laid round
+     * Where a part lies seen from a side: below the eye that it hangs in, as that is seen from there. What is laid
+     * round
      * or ends in an eye elsewhere is the front's, turned about.
      *
      * @param  array<string, Pose>  $poses  of those before it
@@ -414,7 +418,9 @@ final class Layout
         }
     }
 
-    /** Whether something hangs from where a closed line begins and ends: then the loop stands above it, as it is worn. */
+    /**
+     * Whether something hangs from where a closed line begins and ends: then the loop stands above it, as it is worn.
+     */
     private function carries(Strand $strand): bool
     {
         $first = $strand->members[0];
@@ -487,7 +493,9 @@ final class Layout
                 continue;
             }
             $before = 0.0;
-            foreach (Bow::splays(array_map(fn (Instance $one): float => $this->advances[$one->name], $beside), -$aside * $strand->side()) as $at => $splay) {
+            foreach (Bow::splays(
+                array_map(fn (Instance $one): float => $this->advances[$one->name], $beside), -$aside * $strand->side(),
+            ) as $at => $splay) {
                 $splays[$beside[$at]->name] = $splay - $before;
                 $before = $splay;
             }
@@ -631,7 +639,8 @@ final class Layout
     }
 
     /**
-     * The line: from each part of it to what hangs in its lower end, or, where nothing does, in any eye of it; of several
+     * The line: from each part of it to what hangs in its lower end, or, where nothing does, in any eye of it; of
+     * several
      * to the one from which most hangs.
      *
      * @return array<string, true> by instance

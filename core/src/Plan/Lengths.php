@@ -82,7 +82,9 @@ final readonly class Lengths
         return $plan->reach()?->fits() === true && Tried::stops($plan->checks) <= $this->stops;
     }
 
-    /** @return iterable<array{string, non-empty-list<Change>, float}> words, changes, and how far off it would still be */
+    /**
+     * @return iterable<array{string, non-empty-list<Change>, float}> words, changes, and how far off it would still be
+     */
     private function candidates(): iterable
     {
         $off = $this->reach->offMm();
@@ -117,7 +119,10 @@ final readonly class Lengths
         }
     }
 
-    /** @return list<array{string, non-empty-list<Change>, float, int}> the whole numbers on either side of what would fit, the nearer first */
+    /**
+     * @return list<array{string, non-empty-list<Change>, float, int}> the whole numbers on either side of what would
+     *     fit, the nearer first
+     */
     private function repeats(float $offMm): array
     {
         if ($this->reach->unitMm <= 0 || $this->reach->isLinks) {
@@ -224,12 +229,20 @@ final readonly class Lengths
     {
         $was = $parts[0]->mm('inside');
         $inside = round($was - $offMm / $times, 1);
-        if ($inside === round($was, 1) || $inside < self::LEAST_RING_MM || $inside > self::MOST_RING_MM || abs($inside - $was) > self::RING_SHARE * $was) {
+        if (
+            $inside === round($was, 1)
+            || $inside < self::LEAST_RING_MM
+            || $inside > self::MOST_RING_MM
+            || abs($inside - $was) > self::RING_SHARE * $was
+        ) {
             return [];
         }
 
         return [
-            ['rings of '.$this->profile->size($inside), $this->setAll($parts, 'inside', $inside.' mm'), $offMm + ($inside - $was) * $times],
+            [
+                'rings of '.$this->profile->size($inside), $this->setAll($parts, 'inside', $inside.' mm'),
+                $offMm + ($inside - $was) * $times,
+            ],
         ];
     }
 
@@ -287,7 +300,14 @@ final readonly class Lengths
             $answers = $isMirrored && $at !== $last - $at ? [$at, $last - $at] : [$at];
             $eachMm = $this->piece->beads[$run->bead]->lengthMm * count($answers) * $times;
             $by = -(int) round($offMm / $eachMm);
-            if ($by === 0 || abs($by) > max(self::BEADS, $run->count) || $run->count + $by < 1 || $run->count + $by > BeadRun::MOST || $at > $last - $at && $isMirrored) {
+            if (
+                $by === 0
+                || abs($by) > max(self::BEADS, $run->count)
+                || $run->count + $by < 1
+                || $run->count + $by > BeadRun::MOST
+                || $at > $last - $at
+                && $isMirrored
+            ) {
                 continue;
             }
             $changes = [];

@@ -69,7 +69,10 @@ final class LineChecks
                     'clasp',
                     "The {$clasp->words} has nothing to close in: end with a ring.",
                     $instance->part->part->id,
-                    [new Way('Add a ring', new AddPart('jump-ring', isset($instance->part->technique->eyes($instance->part, $instance->name)['bottom']) ? null : 0))],
+                    [new Way('Add a ring', new AddPart(
+                        'jump-ring',
+                        isset($instance->part->technique->eyes($instance->part, $instance->name)['bottom']) ? null : 0,
+                    ))],
                 );
 
                 continue;
@@ -179,7 +182,8 @@ final class LineChecks
         $line = $layout->beside($strand);
         [$own, $beside] = [$layout->sumMm($strand->members), $layout->sumMm($line)];
         $wide = fn (array $some): float => array_reduce(
-            $some, fn (float $most, Instance $one): float => max($most, $one->part->widestMm(), $one->part->wireMm()), 0.0,
+            $some, fn (float $most, Instance $one): float => max($most, $one->part->widestMm(), $one->part->wireMm()),
+            0.0,
         );
         $spans = $beside * (1 + M_PI * ($wide($strand->members) + $wide($line)) / $piece->fit->mm);
         $text .= '; flat below it, it spans '.$profile->length($spans);
@@ -208,7 +212,8 @@ final class LineChecks
             ? new Check(Level::Ok, 'over the head', "{$round}: it goes over the head without a clasp.", $id)
             : new Check(
                 Level::Warn, 'over the head',
-                "{$round}: it does not go over a head of about ".$profile->length(self::HEAD_MM).'. Make it longer, or leave its end open for a clasp.',
+                "{$round}: it does not go over a head of about ".$profile->length(self::HEAD_MM)
+                    .'. Make it longer, or leave its end open for a clasp.',
                 $id, [new Way('Leave its end open', new ClosePart($id, null))],
             );
     }
@@ -229,7 +234,9 @@ final class LineChecks
         $id = $strand->members[count($strand->members) - 1]->part->part->id;
         $pitch = $chains[0]->part->part->mm('inside');
         $links = array_map(fn (Instance $chain): int => $chain->part->part->count('links'), $chains);
-        if (count(array_unique(array_map(fn (Instance $chain): float => $chain->part->part->mm('inside'), $chains))) > 1) {
+        if (count(
+            array_unique(array_map(fn (Instance $chain): float => $chain->part->part->mm('inside'), $chains))
+        ) > 1) {
             return [];
         }
         $end = $layout->sumMm($layout->beside($strand));
@@ -268,7 +275,8 @@ final class LineChecks
      * A strand as its pieces of chain and what stands between them, taken together where nothing but chain parts it.
      *
      * @param  list<Instance>  $members
-     * @return array{list<Instance>, list<float>, list<float>} the chains, how long each element is, and where it starts, mm
+     * @return array{list<Instance>, list<float>, list<float>} the chains, how long each element is, and where it
+     *     starts, mm
      */
     private static function chained(Layout $layout, array $members): array
     {
@@ -369,13 +377,16 @@ final class LineChecks
             $label = $instance->part->label();
             $checks[$id->text] = $across !== $layout->facing($instance)
                 ? new Check(Level::Ok, 'facing', "The {$label} hangs with its face to the front.", $id)
-                : new Check(Level::Note, 'facing', "The {$label} hangs with its edge to the front: each eye turns what hangs in it by a quarter.", $id, [
-                    new Way(
-                        'Turn its eye',
-                        new SetSetting($id, 'turned', $across ? '0' : '1'),
-                    ),
-                    ...($instance->above === null || $instance->part->part->on !== null ? [] : [new Way('One ring more above it', new AddPart('jump-ring', $piece->indexOf($id)))]),
-                ]);
+                : new Check(Level::Note, 'facing', "The {$label} hangs with its edge to the front: each eye turns what "
+                    .'hangs in it by a quarter.', $id, [
+                        new Way(
+                            'Turn its eye',
+                            new SetSetting($id, 'turned', $across ? '0' : '1'),
+                        ),
+                        ...($instance->above === null || $instance->part->part->on !== null ? [] : [
+                            new Way('One ring more above it', new AddPart('jump-ring', $piece->indexOf($id))),
+                        ]),
+                    ]);
         }
 
         return array_values($checks);
@@ -395,7 +406,9 @@ final class LineChecks
         foreach ($layout->clusters() as $cluster) {
             $looks = array_map(
                 fn (Instance $one): string => json_encode(
-                    [$one->part->part->technique, $one->part->part->settings, array_map(fn (Strung $strung): array => [$strung->bead->key(), $strung->count], $one->part->strung)],
+                    [$one->part->part->technique, $one->part->part->settings, array_map(
+                        fn (Strung $strung): array => [$strung->bead->key(), $strung->count], $one->part->strung,
+                    )],
                     JSON_THROW_ON_ERROR,
                 ),
                 $cluster,
@@ -408,7 +421,8 @@ final class LineChecks
                     new Check(
                         Level::Ok,
                         'pair',
-                        'The second is made as the first is seen in a mirror: what hangs together goes on in the opposite order.',
+                        'The second is made as the first is seen in a mirror: what hangs together goes on in the '
+                            .'opposite order.',
                     ),
                 ]
                 : [];
@@ -419,7 +433,8 @@ final class LineChecks
                 new Check(
                     Level::Note,
                     'pair',
-                    'What hangs together in one eye is not alike left and right: made alike, both earrings lean the same way.',
+                    'What hangs together in one eye is not alike left and right: made alike, both earrings lean the '
+                        .'same way.',
                     null,
                     [new Way('A mirrored pair', new SetMakes(Makes::mirroredPair()))],
                 ),
@@ -428,7 +443,8 @@ final class LineChecks
                 new Check(
                     Level::Ok,
                     'pair',
-                    'Left and right are alike: mirrored and alike are the same here, but for the way its bends are turned.',
+                    'Left and right are alike: mirrored and alike are the same here, but for the way its bends are '
+                        .'turned.',
                 ),
             ];
     }

@@ -22,7 +22,8 @@ use Hebra\Core\Quantity\Figures;
 
 /**
  * Whether what hangs from a necklace hangs in its middle: as many links stand on one side as on the other. The middle
- * of a chain is found by count. An even number of links has a ring there; an odd one a link, which is bridged by a short
+ * of a chain is found by count. An even number of links has a ring there; an odd one a link, which is bridged by a
+ * short
  * chain from whose own middle it hangs; or there is one more, or one fewer. Common practice.
  */
 final readonly class Middle
@@ -81,7 +82,8 @@ final readonly class Middle
     }
 
     /**
-     * What hangs from the line or from a strand beside it, by rings or at once: the first part of each, by what it hangs
+     * What hangs from the line or from a strand beside it, by rings or at once: the first part of each, by what it
+     * hangs
      * in.
      *
      * @return array<string, Instance>
@@ -133,7 +135,9 @@ final readonly class Middle
         ];
     }
 
-    /** @return array{int, int}|null links on either side of the one of a chain that it hangs in; null where it is none */
+    /**
+     * @return array{int, int}|null links on either side of the one of a chain that it hangs in; null where it is none
+     */
     private static function ownSides(Instance $on, string $eye): ?array
     {
         if ($on->part->part->technique !== self::CHAIN || preg_match('/^(link|between)-(\d+)$/', $eye, $match) !== 1) {
@@ -162,7 +166,8 @@ final readonly class Middle
         if ($left !== $right) {
             return new Check(
                 Level::Note, 'middle',
-                "The {$label} hangs with {$left} links on one side and {$right} on the other. One more or one fewer on a "
+                "The {$label} hangs with {$left} links on one side and {$right} on the other. One more or one fewer "
+                    .'on a '
                     .'side, or a short chain across the middle link, brings it to the middle.',
                 $id, $this->ways($left, $right),
             );

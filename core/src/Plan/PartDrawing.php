@@ -70,7 +70,9 @@ final class PartDrawing
         $one = $part->part;
         $beads = array_map(fn (Strung $run): object => $run->bead, $part->strung);
         $counts = array_map(fn (Strung $run): int => $run->count, $part->strung);
-        $key = json_encode([$one->technique, $one->wire, $one->settings, $counts, $degrees, $isFromAbove], JSON_THROW_ON_ERROR);
+        $key = json_encode(
+            [$one->technique, $one->wire, $one->settings, $counts, $degrees, $isFromAbove], JSON_THROW_ON_ERROR,
+        );
         $made = [$part->profile, ...array_values($part->wires()), ...$beads];
         foreach ($known[$key] ?? [] as [$of, $id, $figure]) {
             if ($of === $made) {

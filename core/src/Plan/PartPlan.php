@@ -178,7 +178,10 @@ final class PartPlan
     public function sourceOf(float $millimetres): string
     {
         foreach ($this->technique->parameters() as $parameter) {
-            if ($parameter->kind === ParameterKind::Length && abs($this->part->mm($parameter->key) - $millimetres) < 1e-9) {
+            if (
+                $parameter->kind === ParameterKind::Length
+                && abs($this->part->mm($parameter->key) - $millimetres) < 1e-9
+            ) {
                 return 'your setting';
             }
         }
@@ -203,13 +206,18 @@ final class PartPlan
         return $this->part->id.($slot === '' ? '' : '-'.$slot);
     }
 
-    /** @return list<string> the roles of the wires that go through each bead of a run, one for each pass; none through a set row */
+    /**
+     * @return list<string> the roles of the wires that go through each bead of a run, one for each pass; none through a
+     *     set row
+     */
     public function through(int $run): array
     {
         return $this->strung[$run]->bead->drilling === Drilling::Row ? [] : $this->technique->through($this, $run);
     }
 
-    /** Whether all that goes through the beads of a run goes through their hole; null where no wire does as it comes. */
+    /**
+     * Whether all that goes through the beads of a run goes through their hole; null where no wire does as it comes.
+     */
     public function holeFit(int $run): ?HoleFit
     {
         $thick = array_map(
@@ -230,7 +238,10 @@ final class PartPlan
         };
     }
 
-    /** @return list<array{thing: string, hole: int, wires: list<string>, needed_mm: float, hole_mm: float}> the wires that go through each of its beads */
+    /**
+     * @return list<array{thing: string, hole: int, wires: list<string>, needed_mm: float, hole_mm: float}> the wires
+     *     that go through each of its beads
+     */
     public function passes(): array
     {
         $passes = [];

@@ -20,7 +20,8 @@ use Hebra\Core\Scene\Slab;
 final class PieceScene
 {
     /**
-     * @param  list<array{Instance, bool, Arc|null, Pose}>  $laid  each part, whether its upper eye faces the viewer, how it is bent, and where it lies
+     * @param  list<array{Instance, bool, Arc|null, Pose}>  $laid each part, whether its upper eye faces the viewer, how
+     *     it is bent, and where it lies
      * @return list<ScenePart>
      */
     public static function of(array $laid): array

@@ -40,7 +40,8 @@ final class Plan
      * @param  list<Cut>  $pins  bought pins as strips, counted likewise
      * @param  list<BeadCount>  $beads
      * @param  list<Finding>  $findings
-     * @param  \Closure(bool): list<Step>  $steps  for each of its pieces, worded when they are asked for: part by part, or by operation
+     * @param  \Closure(bool): list<Step>  $steps for each of its pieces, worded when they are asked for: part by part,
+     *     or by operation
      * @param  list<Check>  $checks
      * @param  list<Metal>  $metal
      * @param  list<PartPlan>  $parts
@@ -108,7 +109,10 @@ final class Plan
         return $tables;
     }
 
-    /** @return array{curve_mm?: list<array{float, float, float}>} how the wire of a cut lies in its part, as points from its first end to its last: x right, y down, z to the front, mm */
+    /**
+     * @return array{curve_mm?: list<array{float, float, float}>} how the wire of a cut lies in its part, as points from
+     *     its first end to its last: x right, y down, z to the front, mm
+     */
     private function curveOf(Cut $cut): array
     {
         // A coil of rings lies nowhere as it is cut.
@@ -126,7 +130,10 @@ final class Plan
         return [];
     }
 
-    /** @return list<list<int>> after each step the moves that are made, by their places in all courses one after the other */
+    /**
+     * @return list<list<int>> after each step the moves that are made, by their places in all courses one after the
+     *     other
+     */
     private function forming(): array
     {
         $states = new FormingStates($this);
@@ -433,7 +440,8 @@ final class Plan
                 $this->checks,
             ),
             'size' => [
-                'hangs_mm' => $this->hangsMm(), ...$this->roundMm() === null ? [] : ['round_mm' => $this->roundMm()], 'width_mm' => $this->assembly()->widthMm(), 'each_g' => $this->gramsEach,
+                'hangs_mm' => $this->hangsMm(), ...$this->roundMm() === null ? [] : ['round_mm' => $this->roundMm()],
+                'width_mm' => $this->assembly()->widthMm(), 'each_g' => $this->gramsEach,
             ],
             'metal' => array_map(fn (Metal $metal): array => [
                 'role' => $metal->role, 'wire' => $metal->wire->key(), 'gross_g' => $metal->grossGrams(),
@@ -442,7 +450,9 @@ final class Plan
         ];
     }
 
-    /** @return list<array{what: string, count?: int, length_mm?: float}> what comes ready-made, by count or by length */
+    /**
+     * @return list<array{what: string, count?: int, length_mm?: float}> what comes ready-made, by count or by length
+     */
     private function buy(): array
     {
         return array_map(fn (Finding $finding): array => $finding->isByLength()

@@ -68,7 +68,11 @@ final class Planner
         for ($at = 0; $at < count($this->parts); $at += count($together)) {
             $group = $this->parts[$at]->part->group;
             $together = [$this->parts[$at]];
-            while ($group !== '' && isset($this->parts[$at + count($together)]) && $this->parts[$at + count($together)]->part->group === $group) {
+            while (
+                $group !== ''
+                && isset($this->parts[$at + count($together)])
+                && $this->parts[$at + count($together)]->part->group === $group
+            ) {
                 $together[] = $this->parts[$at + count($together)];
             }
             $this->unfold($together, $group === '' ? Group::of(1) : $this->piece->groups[$group]);
@@ -99,7 +103,12 @@ final class Planner
         $this->made[$id->text] = ($this->made[$id->text] ?? 0) + 1;
         $name = $this->named($id, $this->made[$id->text]);
         $last = $this->instances === [] ? null : $this->instances[count($this->instances) - 1];
-        while ($last !== null && $last->part->part->on !== null && $last->above !== null && ! isset($last->part->technique->eyes($last->part, $last->name)['bottom'])) {
+        while (
+            $last !== null
+            && $last->part->part->on !== null
+            && $last->above !== null
+            && ! isset($last->part->technique->eyes($last->part, $last->name)['bottom'])
+        ) {
             // What was hung aside and offers nothing below ends there: the line goes on where it left it.
             $last = $this->instances[$this->placeOf[$last->above]];
         }
@@ -222,7 +231,10 @@ final class Planner
         return [$cuts, $pins];
     }
 
-    /** @return \Closure(bool): list<Step> the order of work is settled here, its words when they are asked for: part by part, or by operation */
+    /**
+     * @return \Closure(bool): list<Step> the order of work is settled here, its words when they are asked for: part by
+     *     part, or by operation
+     */
     private function steps(): \Closure
     {
         $runs = $joints = $eyesOf = $partOf = [];
@@ -243,7 +255,9 @@ final class Planner
                 $joints[] = new Joint($offered, $eyes['top']);
             } elseif (! isset($checked[$part->part->id->text])) {
                 $checked[$part->part->id->text] = true;
-                $this->checks[] = new Check(Level::Stop, 'nothing to hang from', $this->unhung($partOf[$instance->above], $part, $offered !== null, $instance->eye), $part->part->id, [
+                $this->checks[] = new Check(Level::Stop, 'nothing to hang from', $this->unhung(
+                    $partOf[$instance->above], $part, $offered !== null, $instance->eye,
+                ), $part->part->id, [
                     ...($instance->above === $this->instances[$this->placeOf[$instance->name] - 1]->name && $part->part->on === null ? self::beside($this->instances[$this->placeOf[$instance->above]], $part) : []),
                     $this->takenOff($instance),
                     new Way('Move it up', new MovePart($part->part->id, -1)),
@@ -251,20 +265,33 @@ final class Planner
             }
         }
         foreach ($this->closings() as $closing) {
-            [$own, $other] = [$eyesOf[$closing->instance]['bottom'] ?? null, $eyesOf[$closing->to][$closing->eye] ?? null];
+            [$own, $other] = [
+                $eyesOf[$closing->instance]['bottom'] ?? null, $eyesOf[$closing->to][$closing->eye] ?? null,
+            ];
             if ($own !== null && $other !== null) {
                 $joints[] = $this->placeOf[$closing->to] < $this->placeOf[$closing->instance]
                     ? new Joint($other, $own)
                     : new Joint($own, $other);
             } else {
                 $part = $partOf[$closing->instance];
-                $this->checks[] = new Check(Level::Stop, 'nothing to close in', ucfirst($own === null ? "the {$part->label()} has no eye below that could close in the {$partOf[$closing->to]->technique->label()}." : "the {$partOf[$closing->to]->technique->label()} has no eye {$closing->eye} to close in."), $part->part->id, [
+                $this->checks[] = new Check(Level::Stop, 'nothing to close in', ucfirst(
+                    $own === null
+                        ? "the {$part->label()} has no eye below that could close in the "
+                            ."{$partOf[$closing->to]->technique->label()}."
+                        : "the {$partOf[$closing->to]->technique->label()} has no eye {$closing->eye} to close in.",
+                ), $part->part->id, [
                     new Way('Leave its end open', new ClosePart($part->part->id, null)),
                 ]);
             }
         }
         $last = $this->instances === [] ? null : $this->instances[count($this->instances) - 1];
-        if ($last !== null && $last->part->part->to === null && isset($eyesOf[$last->name]['bottom']) && ! $eyesOf[$last->name]['bottom']->isLocked && $this->piece->fit->kind === FitKind::Ear) {
+        if (
+            $last !== null
+            && $last->part->part->to === null
+            && isset($eyesOf[$last->name]['bottom'])
+            && ! $eyesOf[$last->name]['bottom']->isLocked
+            && $this->piece->fit->kind === FitKind::Ear
+        ) {
             $this->checks[] = new Check(Level::Note, 'empty eye', 'Nothing hangs from the '.$eyesOf[$last->name]['bottom']->words.' yet.', $last->part->part->id, [
                 new Way('Hang a drop from it', new AddPart('head-pin')),
             ]);
@@ -370,7 +397,8 @@ final class Planner
                 new Moment(EventKind::Inspect),
                 '',
                 'Look it over',
-                'Loops round and closed, ends tucked and smooth under a fingertip, no gap in an eye, everything swings freely.'
+                'Loops round and closed, ends tucked and smooth under a fingertip, no gap in an eye, everything swings '
+                    .'freely.'
                     .$this->byFives()
                     .($this->piece->makes->count === 1 ? '' : ' Hold it beside its twin: same length, same shape.'),
             );
@@ -383,7 +411,10 @@ final class Planner
     private function byFives(): string
     {
         $counts = [];
-        foreach ([...array_map(fn (PartPlan $part): array => [$part->label(), $part->times], $this->parts), ...array_map(fn (BeadCount $count): array => [$count->bead->words(), $count->each], $this->beads())] as [$words, $count]) {
+        foreach ([
+            ...array_map(fn (PartPlan $part): array => [$part->label(), $part->times], $this->parts),
+            ...array_map(fn (BeadCount $count): array => [$count->bead->words(), $count->each], $this->beads()),
+        ] as [$words, $count]) {
             $counts[$words] = ($counts[$words] ?? 0) + $count;
         }
         $many = array_filter($counts, fn (int $count): bool => $count >= 10);
@@ -429,7 +460,9 @@ final class Planner
                 $count,
                 $all,
                 // Of what is irregular the largest and the smallest are sorted out.
-                (int) ceil($all / ($this->piece->beads[$key]->shape->isIrregular() ? max(1, intdiv($this->profile->spareEvery, 2)) : $this->profile->spareEvery)),
+                (int) ceil(
+                    $all / ($this->piece->beads[$key]->shape->isIrregular() ? max(1, intdiv($this->profile->spareEvery, 2)) : $this->profile->spareEvery),
+                ),
             );
         }
 

@@ -59,7 +59,9 @@ final class Prepare
     {
         $isHard = $cut->wire->isHardened();
         $text = ucfirst($cut->wire->words()).', for the '.self::what($cut, $count).'. '
-            .($isHard ? 'Leave its curve as it is.' : 'Straighten the wire first, '.self::straightening($profile)[0].'.').($count > 1 ? ' Cut all of one length together.' : '');
+
+                .($isHard ? 'Leave its curve as it is.' : 'Straighten the wire first, '.self::straightening($profile)[0].'.')
+                .($count > 1 ? ' Cut all of one length together.' : '');
         $marks = array_values(array_unique(array_filter(array_column($cut->segments, 'mark'))));
 
         return new Step(new Moment(EventKind::Cut), $cut->part->text, "Cut {$count} × ".$profile->cutLength($cut->lengthMm()), $text, $marks, $count, 'pieces', tool: self::cutters($cut->wire, $profile),

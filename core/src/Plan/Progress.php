@@ -18,7 +18,8 @@ final readonly class Progress
      * @param  int  $prepare  steps done once for the whole making
      * @param  int  $each  steps of each copy
      * @param  list<int>  $done  steps done of each copy
-     * @param  list<array{int, int}>  $again  copy and step that are made again, first first; a step of those done once is −1 less its place
+     * @param  list<array{int, int}>  $again copy and step that are made again, first first; a step of those done once
+     *     is −1 less its place
      */
     private function __construct(
         public int $prepare,
@@ -60,7 +61,14 @@ final readonly class Progress
         $done = array_map(fn (mixed $of): int => max(0, min($each, is_int($of) ? $of : 0)), array_values($done));
         $again = [];
         foreach (is_array($written['again'] ?? null) ? $written['again'] : [] as $one) {
-            if (is_array($one) && is_int($one[0] ?? null) && is_int($one[1] ?? null) && isset($done[$one[0]]) && $one[1] >= -$prepare && $one[1] < $each) {
+            if (
+                is_array($one)
+                && is_int($one[0] ?? null)
+                && is_int($one[1] ?? null)
+                && isset($done[$one[0]])
+                && $one[1] >= -$prepare
+                && $one[1] < $each
+            ) {
                 $again[] = [$one[0], $one[1]];
             }
         }

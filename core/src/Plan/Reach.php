@@ -71,7 +71,10 @@ final readonly class Reach
         // The longest chain of the line is counted in links.
         $longest = null;
         foreach ($piece->parts as $part) {
-            if ($part->technique === 'chain' && $layout->lengthOf($part->id) > ($longest === null ? 0.0 : $layout->lengthOf($longest->id))) {
+            if (
+                $part->technique === 'chain'
+                && $layout->lengthOf($part->id) > ($longest === null ? 0.0 : $layout->lengthOf($longest->id))
+            ) {
                 $longest = $part;
             }
         }

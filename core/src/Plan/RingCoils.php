@@ -78,7 +78,10 @@ final class RingCoils
                     Turn::SOURCE,
                 ),
             ),
-            ...($kerf > 0 ? [Segment::given(SegmentKind::Trim, $count * $kerf, 'saw', $mark, 'what the blade takes of each ring', 'your school: sawn')] : []),
+            ...($kerf > 0 ? [Segment::given(
+                SegmentKind::Trim, $count * $kerf, 'saw', $mark, 'what the blade takes of each ring',
+                'your school: sawn',
+            )] : []),
             new Segment(
                 SegmentKind::Trim,
                 $turn,
@@ -135,7 +138,9 @@ final class RingCoils
             .' come of it.'.$on->opens($profile);
 
         return new Step(new Moment(EventKind::Rings), $cut->part->text, 'Wind '.Figures::counted($count, 'ring'), $text, array_values(array_unique(array_column($cut->segments, 'mark'))), $count, 'rings', tool: $on->tool('mandrel', $profile).', '.($isSawn ? 'jeweller’s saw' : 'flush cutter'),
-            cautions: [$cut->wire->isHardened() ? Caution::HardWire : Caution::CutEnds], operation: Operation::Coil, cut: $cut->key(), times: $count);
+            cautions: [
+                $cut->wire->isHardened() ? Caution::HardWire : Caution::CutEnds,
+            ], operation: Operation::Coil, cut: $cut->key(), times: $count);
     }
 
     private static function beadStep(Cut $cut, RingCoil $coil, Profile $profile): Step

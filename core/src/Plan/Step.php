@@ -112,7 +112,8 @@ final readonly class Step
     {
         return [
             $this->title, $this->text, $this->count, $this->counted, $this->asks, $this->tool, $this->operation,
-            array_column($this->cautions, 'value'), array_map(fn (Strung $run): array => [$run->bead->words(), $run->count], $this->putsOn),
+            array_column($this->cautions, 'value'),
+            array_map(fn (Strung $run): array => [$run->bead->words(), $run->count], $this->putsOn),
         ];
     }
 
@@ -180,7 +181,9 @@ final readonly class Step
             ...$said, 'operation' => $this->operation->value, 'parts' => $this->part === '' || $this->parts !== []
                 ? $this->parts
                 : [$this->part], 'times' => $this->times,
-            ...($this->putsOn === [] ? [] : ['puts_on' => array_map(fn (Strung $run): array => ['bead' => $run->bead->words(), 'count' => $run->count], $this->putsOn), 'over' => $this->over?->value]),
+            ...($this->putsOn === [] ? [] : ['puts_on' => array_map(
+                fn (Strung $run): array => ['bead' => $run->bead->words(), 'count' => $run->count], $this->putsOn,
+            ), 'over' => $this->over?->value]),
             ...($this->cut === '' ? [] : ['wire' => $this->cut]),
         ];
     }

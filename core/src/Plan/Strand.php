@@ -74,7 +74,11 @@ final readonly class Strand
     {
         $from = $this->members[0]->above;
         $beside = [];
-        for ($name = $named[$this->to]->above; $name !== null && $name !== $from && ! $this->isRing(); $name = $named[$name]->above) {
+        for (
+            $name = $named[$this->to]->above; $name !== null
+            && $name !== $from
+            && ! $this->isRing(); $name = $named[$name]->above
+        ) {
             array_unshift($beside, $named[$name]);
         }
 

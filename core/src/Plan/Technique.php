@@ -71,7 +71,10 @@ interface Technique extends Kind
     /** @return list<Check> */
     public function checks(PartPlan $part): array;
 
-    /** @return list<Course> each of its wires, the main one first, as it lies with its face to the front, or its upper eye where it has none */
+    /**
+     * @return list<Course> each of its wires, the main one first, as it lies with its face to the front, or its upper
+     *     eye where it has none
+     */
     public function courses(PartPlan $part): array;
 
     /** What it is where it is flat and bought, as its courses lie; null where it is wire alone. */

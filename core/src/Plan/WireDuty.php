@@ -80,7 +80,9 @@ final readonly class WireDuty
                     }
                 }
             }
-            $below += ($plan->beadGrams() + $plan->readyGrams() + array_sum(array_map(fn (Cut $cut): float => $cut->wire->gramsOf($cut->netMm()), $cuts))) * $plan->times;
+            $below += ($plan->beadGrams() + $plan->readyGrams() + array_sum(
+                array_map(fn (Cut $cut): float => $cut->wire->gramsOf($cut->netMm()), $cuts)
+            )) * $plan->times;
         }
         $wants ??= new Wants;
 

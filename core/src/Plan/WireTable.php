@@ -153,9 +153,13 @@ final readonly class WireTable
         $unfit = $this->unfit($wire, $hole, $margin, $opens);
         $penalty = $this->penalty(
             $d, $margin, $holds, $effort, $opens, $centsPerMetre, $held,
-        ) + ($this->duty->hammeredShare < 1.0 ? self::HAMMERED * $wire->temper->numbersHard() : 0.02 * abs($wire->temper->numbersHard() - $this->duty->usualTemper->numbersHard()));
+        ) + ($this->duty->hammeredShare < 1.0 ? self::HAMMERED * $wire->temper->numbersHard() : 0.02 * abs(
+            $wire->temper->numbersHard() - $this->duty->usualTemper->numbersHard()
+        ));
 
-        return new WireRow($wire, $unfit === null, $unfit ?? $this->why($hole?->bead, $margin, $holds, $effort, $opens, $held), $penalty, self::spring($d, $strength) / $this->referenceSpring, $holds, $effort, $margin, $opens, $grams,
+        return new WireRow($wire, $unfit === null, $unfit ?? $this->why(
+            $hole?->bead, $margin, $holds, $effort, $opens, $held,
+        ), $penalty, self::spring($d, $strength) / $this->referenceSpring, $holds, $effort, $margin, $opens, $grams,
             $centsPerMetre === null ? null : $centsPerMetre * $this->duty->lengthMm / 1000, $held,
             $wire->size->equals($this->chosen->size) && $wire->temper === $this->chosen->temper, $wire->size->equals($this->usual));
     }
@@ -175,7 +179,12 @@ final readonly class WireTable
                 .Figures::mm($hole->bead->holeMm).($hole->passes > 1 ? ", {$hole->passes} passes" : '').'.';
         }
         $inside = $this->duty->tightestInsideMm;
-        if ($inside !== null && Hardness::of($wire->temper)->wouldCrack($wire->metal, $wire->diameterMm(), ($inside + $wire->diameterMm()) / 2)) {
+        if (
+            $inside !== null
+            && Hardness::of($wire->temper)->wouldCrack(
+                $wire->metal, $wire->diameterMm(), ($inside + $wire->diameterMm()) / 2,
+            )
+        ) {
             return ucfirst(
                 "{$wire->temper->words()} {$wire->metal->words()} would crack in the bend of ".Figures::mm($inside)
                     .' inside.',
@@ -256,7 +265,9 @@ final readonly class WireTable
     {
         [$tightest, $least] = [null, null];
         foreach ($duty->holes as $hole) {
-            $margin = (new HoleFit($hole->bead->holeMm, array_fill(0, $hole->passes, $wireMm), $profile->clearanceMm))->marginMm();
+            $margin = (new HoleFit(
+                $hole->bead->holeMm, array_fill(0, $hole->passes, $wireMm), $profile->clearanceMm,
+            ))->marginMm();
             if ($least === null || $margin < $least) {
                 [$tightest, $least] = [$hole, $margin];
             }

@@ -89,7 +89,9 @@ final readonly class Bill
         $cost = array_sum(array_map(fn (BillLine $line): int => $line->cents ?? 0, $lines));
         $overhead = self::halfUp($cost * $costing->overheadPercent, 100);
 
-        return new self($lines, $cost, $overhead, self::halfUp(($cost + $overhead) * $costing->marginPercent, 100), $plan->piece->makes->count, $gross, $net,
+        return new self($lines, $cost, $overhead, self::halfUp(
+            ($cost + $overhead) * $costing->marginPercent, 100,
+        ), $plan->piece->makes->count, $gross, $net,
             count(array_filter($lines, fn (BillLine $line): bool => $line->cents === null)));
     }
 

@@ -11,7 +11,9 @@ use Hebra\Core\Plan\Tried;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Problem;
 
-/** One way of getting the parts of a making otherwise, and what its bill has more or less, in cents, minutes and grams. */
+/**
+ * One way of getting the parts of a making otherwise, and what its bill has more or less, in cents, minutes and grams.
+ */
 final readonly class Offer
 {
     /** @param  list<BillLine>  $unpriced  what it takes that has no price yet: its cents are not the whole of it */

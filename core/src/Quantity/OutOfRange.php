@@ -29,7 +29,8 @@ final class OutOfRange extends Refusal
         return new self(
             $field,
             self::titled($field).' '.Figures::mm($insideMm)
-                .' cannot be reached: this wire springs back so far that no mandrel is thin enough; give a larger inside, a softer temper or a thicker wire.',
+                .' cannot be reached: this wire springs back so far that no mandrel is thin enough; give a larger '
+                .'inside, a softer temper or a thicker wire.',
         );
     }
 

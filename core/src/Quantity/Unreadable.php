@@ -131,7 +131,8 @@ final class Unreadable extends Refusal
         return new self(
             $field,
             self::titled($field).' '.self::shown($text)
-                .' is not a bead I can read: write a size, a shape and the hole, such as “6mm round, hole 1” or “4 x 12mm tube, hole 0.8”; shapes are '
+                .' is not a bead I can read: write a size, a shape and the hole, such as “6mm round, hole 1” or '
+                .'“4 x 12mm tube, hole 0.8”; shapes are '
                 .implode(', ', $shapes).', colours '.implode(', ', $colours).'.',
         );
     }
@@ -150,7 +151,8 @@ final class Unreadable extends Refusal
         return new self(
             $field,
             self::titled($field).' '.self::shown($text)
-                .' is not a weave: write turns@cores, such as 4@2 3@1-2 (four turns round core 2, then three round cores 1 to 2).',
+                .' is not a weave: write turns@cores, such as 4@2 3@1-2 (four turns round core 2, then three round '
+                .'cores 1 to 2).',
         );
     }
 
@@ -159,7 +161,8 @@ final class Unreadable extends Refusal
         return new self(
             $field,
             self::titled($field).' '.self::shown($text)
-                .' is not a list of passes: write f for in front and b for behind with the core, such as f1 b2 f3 b3 f2 b1.',
+                .' is not a list of passes: write f for in front and b for behind with the core, such as f1 b2 f3 b3 '
+                .'f2 b1.',
         );
     }
 

@@ -9,7 +9,8 @@ use Hebra\Core\Bead\BeadShape;
 use Hebra\Core\Course\Vector;
 
 /**
- * A bead as a solid about its hole: a profile turned round it, flattened where the shape is flat. What is cut has faces,
+ * A bead as a solid about its hole: a profile turned round it, flattened where the shape is flat. What is cut has
+ * faces,
  * what is round is smooth.
  */
 final class Solid
@@ -44,7 +45,9 @@ final class Solid
         $deep = $ahead->cross($across)->unit();
         $half = [$bead->widthMm / 2, $bead->widthMm / 2 * $bead->shape->thickness(), $bead->lengthMm / 2];
 
-        return self::turned(self::profile($bead->shape), self::sides($bead->shape), [$across, $deep, $ahead], $half, $at);
+        return self::turned(
+            self::profile($bead->shape), self::sides($bead->shape), [$across, $deep, $ahead], $half, $at,
+        );
     }
 
     /** @return list<array{float|int, float|int}> */
@@ -82,7 +85,9 @@ final class Solid
         for ($step = 0; $step + 1 < count($profile); $step++) {
             for ($side = 0; $side < $sides; $side++) {
                 $corners = [];
-                foreach ([[$step, $side], [$step, $side + 1], [$step + 1, $side + 1], [$step + 1, $side]] as [$ring, $turn]) {
+                foreach ([
+                    [$step, $side], [$step, $side + 1], [$step + 1, $side + 1], [$step + 1, $side],
+                ] as [$ring, $turn]) {
                     [$along, $out] = $profile[$ring];
                     // A tile's corners lie in its corners.
                     $angle = 2 * M_PI * ($turn + ($sides === 4 ? 0.5 : 0.0)) / $sides;

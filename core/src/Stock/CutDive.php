@@ -22,7 +22,8 @@ final readonly class CutDive
      * @param  array<int, int>  $wanted  by kind
      * @param  array<int, int>  $free  untouched pieces by type
      * @param  int  $together  pieces that are cut before it is weighed anew
-     * @return array{list<array{int, array<int, int>}>, float}|null type and cuts of each piece, and what is lost; null where it does not go
+     * @return array{list<array{int, array<int, int>}>, float}|null type and cuts of each piece, and what is lost; null
+     *     where it does not go
      */
     public function plan(array $prices, array $wanted, array $free, int $together = 1): ?array
     {
@@ -35,7 +36,12 @@ final readonly class CutDive
             foreach ($this->byGain($free) as $type => $gain) {
                 $cuts = $this->knapsack->best($type);
                 // What went before may have used up what was best here.
-                if ($cuts === [] || array_filter($cuts, fn (int $count, int $kind): bool => $wanted[$kind] < $count, ARRAY_FILTER_USE_BOTH) !== []) {
+                if (
+                    $cuts === []
+                    || array_filter(
+                        $cuts, fn (int $count, int $kind): bool => $wanted[$kind] < $count, ARRAY_FILTER_USE_BOTH,
+                    ) !== []
+                ) {
                     continue;
                 }
                 $room = $this->problem->rooms[$type];

@@ -35,10 +35,15 @@ final class CutTable
     /** @var array<int, bool> whether a state takes the cuts of each kind from the first on */
     private array $isCounted = [true];
 
-    /** @var array<int, array{float, int}> by state: what one piece without end loses for just these cuts, and its type */
+    /**
+     * @var array<int, array{float, int}> by state: what one piece without end loses for just these cuts, and its type
+     */
     private array $endless = [];
 
-    /** @var array<int, array{float, int}> by state: what is lost at least for these cuts in pieces without end, and the cuts of the first of them */
+    /**
+     * @var array<int, array{float, int}> by state: what is lost at least for these cuts in pieces without end, and the
+     *     cuts of the first of them
+     */
     private array $rest = [[0.0, 0]];
 
     public function __construct(
@@ -62,7 +67,10 @@ final class CutTable
         }
     }
 
-    /** @return array{list<array{int, array<int, int>}>, float}|null a plan that loses less than the one known; null where there is none, or patience is over */
+    /**
+     * @return array{list<array{int, array<int, int>}>, float}|null a plan that loses less than the one known; null
+     *     where there is none, or patience is over
+     */
     public function plan(): ?array
     {
         $cuts = count($this->kinds);

@@ -185,7 +185,11 @@ final class CuttingPlanner
 
             return intdiv($state, 65536) % $most;
         };
-        for ($idle = 0; $idle < self::TRIES && count($this->plan) > 0 && ! $this->patience->isOver($this->nodes); $idle++) {
+        for (
+            $idle = 0; $idle < self::TRIES
+            && count($this->plan) > 0
+            && ! $this->patience->isOver($this->nodes); $idle++
+        ) {
             $many = min(count($this->plan), 2 + $next(7));
             $chosen = [];
             while (count($chosen) < $many) {
@@ -206,7 +210,8 @@ final class CuttingPlanner
 
     /**
      * @param  list<int>  $chosen  places in the plan
-     * @return array{array<int, int>, array<int, int>, float} their cuts by kind, what is untouched without them, and what they lose
+     * @return array{array<int, int>, array<int, int>, float} their cuts by kind, what is untouched without them, and
+     *     what they lose
      */
     private function without(array $chosen): array
     {
@@ -313,7 +318,11 @@ final class CuttingPlanner
         $type = null;
         foreach ($free as $one => $left) {
             $room = $this->problem->rooms[$one];
-            if ($left > 0 && $room >= $this->problem->takes[$kind] - 1e-9 && ($type === null || $room < $this->problem->rooms[$type])) {
+            if (
+                $left > 0
+                && $room >= $this->problem->takes[$kind] - 1e-9
+                && ($type === null || $room < $this->problem->rooms[$type])
+            ) {
                 $type = $one;
             }
         }
@@ -348,7 +357,11 @@ final class CuttingPlanner
             }
             $of = $this->problem->rows[$type];
             foreach ($stock as $at => $row) {
-                if ($left[$at] > 0 && $row->isBought() === $of->isBought() && abs($row->lengthMm - $of->lengthMm) < 1e-6) {
+                if (
+                    $left[$at] > 0
+                    && $row->isBought() === $of->isBought()
+                    && abs($row->lengthMm - $of->lengthMm) < 1e-6
+                ) {
                     $left[$at]--;
                     $pieces[] = new CutPiece($row, $named, max(0.0, $room - $this->problem->terms->trimMm), $at);
                     break;

@@ -43,7 +43,9 @@ final class Line
         if ($plain === '') {
             throw Unreadable::empty('ask', 'a sum, such as coil 24ga on 2.5mm, 3cm');
         }
-        [$sum, $rest] = self::named($plain) ?? throw UnknownSum::line($line, ['coil', 'bind', 'link', 'weave', 'hoop', 'ring us 7']);
+        [$sum, $rest] = self::named($plain) ?? throw UnknownSum::line(
+            $line, ['coil', 'bind', 'link', 'weave', 'hoop', 'ring us 7'],
+        );
         $reader = new self($sum, $rest);
         $reader->readNamed();
         $reader->readChoices();
@@ -60,7 +62,10 @@ final class Line
     {
         $plain = strtr(
             mb_strtolower(mb_scrub($line)),
-            ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '″' => '"', '”' => '"', '“' => '"', '×' => 'x', '−' => '-', "\u{00A0}" => ' ', ';' => ' '],
+            [
+                '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '″' => '"', '”' => '"', '“' => '"', '×' => 'x',
+                '−' => '-', "\u{00A0}" => ' ', ';' => ' ',
+            ],
         );
         // A comma between two things is a pause; between digits it is decimal, and a list of wires keeps it.
         $plain = preg_replace('/,(?!\d)/u', ' ', $plain) ?? '';
@@ -74,7 +79,9 @@ final class Line
         $best = null;
         foreach (Sums::all() as $sum) {
             foreach ([$sum->name, $sum->words(), ...$sum->called] as $word) {
-                if (preg_match('/(?<![\w=-])'.preg_quote($word, '/').'(?:ing|s)?(?![\w=-])/u', $plain, $match, PREG_OFFSET_CAPTURE) !== 1) {
+                if (preg_match(
+                    '/(?<![\w=-])'.preg_quote($word, '/').'(?:ing|s)?(?![\w=-])/u', $plain, $match, PREG_OFFSET_CAPTURE,
+                ) !== 1) {
                     continue;
                 }
                 $at = (int) $match[0][1];
@@ -101,7 +108,10 @@ final class Line
         foreach ($this->sum->inputs as $input) {
             // A value of its kind, else all to the next key or the end.
             $key = '/(?<![\w-])'.preg_quote($input->key, '/').'\s*=\s*';
-            if (preg_match($key.'('.self::valueOf($input).')(?!\S)/u', $this->rest, $match) === 1 || preg_match($key.'(.+?)(?=\s+[a-z_]+\s*=|$)/u', $this->rest, $match) === 1) {
+            if (
+                preg_match($key.'('.self::valueOf($input).')(?!\S)/u', $this->rest, $match) === 1
+                || preg_match($key.'(.+?)(?=\s+[a-z_]+\s*=|$)/u', $this->rest, $match) === 1
+            ) {
                 $this->take($input, $match[1], $match[0]);
             }
         }
@@ -127,7 +137,10 @@ final class Line
             uksort($words, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
             foreach ($words as $word => $value) {
                 // "on" is more often a cue than a seat.
-                if ($word !== 'on' && preg_match('/(?<![\w-])'.preg_quote($word, '/').'(?![\w-])/u', $this->rest, $match) === 1) {
+                if (
+                    $word !== 'on'
+                    && preg_match('/(?<![\w-])'.preg_quote($word, '/').'(?![\w-])/u', $this->rest, $match) === 1
+                ) {
                     $this->take($input, $value, $match[0]);
                     break;
                 }
@@ -140,7 +153,9 @@ final class Line
     {
         foreach ($this->open() as $input) {
             foreach ($input->units as $unit) {
-                if (preg_match('/(?<![\w.\/])('.self::NUMBER.')\s*'.preg_quote($unit, '/').'(?!\w)/u', $this->rest, $match) === 1) {
+                if (preg_match(
+                    '/(?<![\w.\/])('.self::NUMBER.')\s*'.preg_quote($unit, '/').'(?!\w)/u', $this->rest, $match,
+                ) === 1) {
                     // The word may be wanted again by the next: beads of 3 mm.
                     $this->take($input, $match[1], $match[0], $unit.' ');
                     break;
@@ -149,11 +164,20 @@ final class Line
         }
         foreach ($this->open() as $input) {
             foreach ($input->cues as $cue) {
-                if (preg_match('/(?<!\w)'.preg_quote($cue, '/').'\s+('.self::valueOf($input).')/u', $this->rest, $match) === 1) {
+                if (preg_match(
+                    '/(?<!\w)'.preg_quote($cue, '/').'\s+('.self::valueOf($input).')/u', $this->rest, $match,
+                ) === 1) {
                     $this->take($input, $match[1], $match[0]);
                     break;
                 }
-                if ($input->kind->isLength() && preg_match('/(?<![\w.\/])('.self::valueOf($input).')\s*'.preg_quote($cue, '/').'(?!\w)/u', $this->rest, $match) === 1 && in_array($cue, ['wide', 'long', 'hole', 'thick'], true)) {
+                if (
+                    $input->kind->isLength()
+                    && preg_match(
+                        '/(?<![\w.\/])('.self::valueOf($input).')\s*'.preg_quote($cue, '/').'(?!\w)/u', $this->rest,
+                        $match,
+                    ) === 1
+                    && in_array($cue, ['wide', 'long', 'hole', 'thick'], true)
+                ) {
                     $this->take($input, $match[1], $match[0]);
                     break;
                 }
@@ -167,7 +191,10 @@ final class Line
     private function readInOrder(): void
     {
         foreach ($this->open() as $input) {
-            if ($input->kind === InputKind::Wire && preg_match('/(?<![\w.@\/-])'.self::GAUGE.'/u', $this->rest, $match) === 1) {
+            if (
+                $input->kind === InputKind::Wire
+                && preg_match('/(?<![\w.@\/-])'.self::GAUGE.'/u', $this->rest, $match) === 1
+            ) {
                 $this->take($input, $match[0], $match[0]);
             }
         }
@@ -176,17 +203,29 @@ final class Line
                 $needs = $input->default === null && ! $input->isOptional;
                 $isBare = $input->kind === InputKind::Count || $input->kind === InputKind::Number
                     || $input->kind === InputKind::EndCoil;
-                if ($needs !== $isNeeded || $input->key === 'have' || ($isBare && ! $needs) || $this->sum->isAnswered($input->key, $this->given)) {
+                if (
+                    $needs !== $isNeeded
+                    || $input->key === 'have'
+                    || ($isBare && ! $needs)
+                    || $this->sum->isAnswered($input->key, $this->given)
+                ) {
                     continue;
                 }
-                if (preg_match('/(?<![\w.@\/-])('.self::valueOf($input).')(?![\w@])/u', $this->rest, $match) === 1 && trim($match[1]) !== '') {
+                if (
+                    preg_match('/(?<![\w.@\/-])('.self::valueOf($input).')(?![\w@])/u', $this->rest, $match) === 1
+                    && trim($match[1]) !== ''
+                ) {
                     $this->take($input, $match[1], $match[0]);
                 }
             }
         }
         // A whole bare number is a wire size without its system: it is passed on to be asked about.
         foreach ($this->open() as $input) {
-            if ($input->kind === InputKind::Wire && $input->default === null && preg_match('/(?<![\w.\/])\d{1,2}(?![\w.\/])/u', $this->rest, $match) === 1) {
+            if (
+                $input->kind === InputKind::Wire
+                && $input->default === null
+                && preg_match('/(?<![\w.\/])\d{1,2}(?![\w.\/])/u', $this->rest, $match) === 1
+            ) {
                 $this->take($input, $match[0], $match[0]);
             }
         }
@@ -206,7 +245,8 @@ final class Line
             InputKind::EndCoil => "(?:{$length}|{$n}(?:\s*turns?)?)",
             InputKind::Mass => "{$n}\s*(?:kg|g|oz|ozt|dwt|troy oz)(?!\w)",
             InputKind::Wires => "\d+\s*x\s*(?:{$gauge}|{$length}|[\d.,]+)(?:\s*,?\s*\d+\s*x\s*(?:{$gauge}|{$length}|[\d.,]+))*",
-            InputKind::Ring => '(?:us|iso|jp)\s*\d+(?:\s+\d\/\d|[.,]\d+)?|uk\s*[a-z](?:\s*\+\s*\d)?(?:\s*1\/2)?|(?:diameter|circumference)\s+'.$length,
+            InputKind::Ring => '(?:us|iso|jp)\s*\d+(?:\s+\d\/\d|[.,]\d+)?|uk\s*[a-z](?:\s*\+\s*\d)?(?:\s*1\/2)?|(?:diameter|circumference)\s+'
+                .$length,
             InputKind::Pattern => match ($input->key) {
                 'passes' => '[fb]\d+(?:-\d+)?(?:\s+[fb]\d+(?:-\d+)?)+',
                 'pattern' => '\d+@\d+(?:-\d+)?(?:\s+\d+@\d+(?:-\d+)?)*',

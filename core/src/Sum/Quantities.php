@@ -178,7 +178,8 @@ final class Quantities
             'metal' => self::metals()[$text] ?? $text,
             'temper' => self::tempers()[$text] ?? $text,
             'ring' => self::ring($text),
-            'gauge' => (preg_match('/(\d+)/', $text, $match) === 1 ? $match[1] : '').(str_contains($text, 'swg') ? ' swg' : ' awg'),
+            'gauge' => (preg_match('/(\d+)/', $text, $match) === 1 ? $match[1] : '')
+                .(str_contains($text, 'swg') ? ' swg' : ' awg'),
             'wires' => preg_replace(
                 ['/ ?x ?/', '/ ?,? ?(?:and )?(?=\d+x)/', '/gauge|ga\b/'],
                 ['x', ',', 'awg'],

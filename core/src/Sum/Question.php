@@ -196,7 +196,10 @@ final class Question
             foreach ($this->said->all as $at => $quantity) {
                 $isPattern = $input->kind === InputKind::Pattern
                     && $quantity->kind === ($input->key === 'passes' ? 'passes' : 'pattern');
-                if (! isset($this->given[$input->key]) && (($kinds[$quantity->kind] ?? null) === $input->kind || $isPattern)) {
+                if (
+                    ! isset($this->given[$input->key])
+                    && (($kinds[$quantity->kind] ?? null) === $input->kind || $isPattern)
+                ) {
                     $this->take($input, $at, $quantity->text);
                 }
             }
@@ -205,7 +208,10 @@ final class Question
                 $this->given[$input->key] = $choice;
             }
         }
-        if (preg_match('/half[- ]round|square wire|twisted/', $this->said->plain, $match) === 1 && $this->sum->input('section') !== null) {
+        if (
+            preg_match('/half[- ]round|square wire|twisted/', $this->said->plain, $match) === 1
+            && $this->sum->input('section') !== null
+        ) {
             $this->given['section'] = [
                 'half' => 'half-round',
                 'squa' => 'square',
@@ -222,7 +228,10 @@ final class Question
             'sizer' => 'sizer',
         ];
         foreach ($input->choices as $choice) {
-            if (isset($words[$choice]) && preg_match('/(?<!\w)(?:'.$words[$choice].')(?!\w)/u', $this->said->plain) === 1) {
+            if (
+                isset($words[$choice])
+                && preg_match('/(?<!\w)(?:'.$words[$choice].')(?!\w)/u', $this->said->plain) === 1
+            ) {
                 return $choice;
             }
         }
@@ -245,7 +254,11 @@ final class Question
         usort($pairs, fn (array $a, array $b): int => [$b[0], $a[1]] <=> [$a[0], $b[1]]);
         foreach ($pairs as [, $place, $at]) {
             $input = $this->sum->inputs[$place];
-            if (! isset($this->given[$input->key]) && ! isset($this->taken[$at]) && ! $this->sum->isAnswered($input->key, $this->given)) {
+            if (
+                ! isset($this->given[$input->key])
+                && ! isset($this->taken[$at])
+                && ! $this->sum->isAnswered($input->key, $this->given)
+            ) {
                 $this->take($input, $at, $this->textFor($input, $this->said->all[$at]));
             }
         }
@@ -259,12 +272,21 @@ final class Question
             return 0;
         }
         $next = $this->said->all[$at + 1] ?? null;
-        if ($this->isSoMuchWire($quantity, $next) && in_array($input->key, ['have', 'length', 'mandrel', 'core'], true)) {
+        if (
+            $this->isSoMuchWire($quantity, $next)
+            && in_array($input->key, ['have', 'length', 'mandrel', 'core'], true)
+        ) {
             return $input->key === ($this->isAlong($quantity) ? 'length' : 'have') ? 12 : 0;
         }
         $speaks = ($quantity->isBefore($before) ? 6 : 0) + ($quantity->isAfter($after) ? 4 : 0);
         // `17 4 mm beads`: what the next figure counts, this one counts too.
-        if ($quantity->kind === 'count' && $quantity->after === '' && $next !== null && $next->kind !== 'count' && $next->isBefore($before)) {
+        if (
+            $quantity->kind === 'count'
+            && $quantity->after === ''
+            && $next !== null
+            && $next->kind !== 'count'
+            && $next->isBefore($before)
+        ) {
             $speaks += 6;
         }
         if ($quantity->kind === 'gauge' && $input->kind === InputKind::Wire) {
@@ -292,7 +314,12 @@ final class Question
     private function readByKind(): void
     {
         foreach ($this->sum->inputs as $input) {
-            if (isset($this->given[$input->key]) || $this->sum->isAnswered($input->key, $this->given) || ! (($input->default === null && ! $input->isOptional) || $this->sum->isAlternative($input->key)) || $input->key === 'have') {
+            if (
+                isset($this->given[$input->key])
+                || $this->sum->isAnswered($input->key, $this->given)
+                || ! (($input->default === null && ! $input->isOptional) || $this->sum->isAlternative($input->key))
+                || $input->key === 'have'
+            ) {
                 continue;
             }
             foreach ($this->said->all as $at => $quantity) {
@@ -324,9 +351,18 @@ final class Question
     private function readBareGauge(): void
     {
         foreach ($this->sum->inputs as $input) {
-            foreach ($input->kind === InputKind::Wire && $input->default === null && ! isset($this->given[$input->key]) ? $this->said->all : [] as $at => $quantity) {
+            foreach (
+                $input->kind === InputKind::Wire
+                && $input->default === null
+                && ! isset($this->given[$input->key])
+                ? $this->said->all
+                : [] as $at => $quantity
+            ) {
                 $isThin = $quantity->kind === 'length' && $this->mm($quantity) <= self::THICK_MM;
-                if (! isset($this->taken[$at]) && ($isThin || ($quantity->kind === 'count' && preg_match('/^\d{1,2}$/', $quantity->text) === 1))) {
+                if (
+                    ! isset($this->taken[$at])
+                    && ($isThin || ($quantity->kind === 'count' && preg_match('/^\d{1,2}$/', $quantity->text) === 1))
+                ) {
                     $this->take($input, $at, $quantity->text);
                     break;
                 }
@@ -359,7 +395,15 @@ final class Question
     private function wiresOf(int $at): int
     {
         $count = $this->said->all[$at - 1] ?? null;
-        if ($count !== null && $count->kind === 'count' && ctype_digit($count->text) && ! isset($this->taken[$at - 1]) && preg_match('/^(?:(?:wires?|strands?|pieces?|lengths?|passes|pass|of|x|times|a|the|cores?) ?)*$/', $count->after) === 1) {
+        if (
+            $count !== null
+            && $count->kind === 'count'
+            && ctype_digit($count->text)
+            && ! isset($this->taken[$at - 1])
+            && preg_match(
+                '/^(?:(?:wires?|strands?|pieces?|lengths?|passes|pass|of|x|times|a|the|cores?) ?)*$/', $count->after,
+            ) === 1
+        ) {
             $this->taken[$at - 1] = true;
 
             return (int) $count->text;
@@ -460,10 +504,16 @@ final class Question
             InputKind::Wire => $quantity->kind === 'gauge' || ($isLength && $this->isWireSize($quantity, $at)),
             InputKind::Across => $quantity->kind === 'gauge' || $isLength || $isRing,
             InputKind::Length,
-            InputKind::Size => $isLength || $isRing || ($quantity->kind === 'box' && str_starts_with($input->key, 'bead')) || ($input->key === 'body' && $quantity->kind === 'box'),
+            InputKind::Size => $isLength
+                || $isRing
+                || ($quantity->kind === 'box' && str_starts_with($input->key, 'bead'))
+                || ($input->key === 'body' && $quantity->kind === 'box'),
             InputKind::Count => $quantity->kind === 'count',
             InputKind::Number,
-            InputKind::EndCoil => $quantity->kind === 'count' || ($input->kind === InputKind::EndCoil && $isLength && $quantity->isAfter('end coils?|end coils? of|coils? at (?:each|both) ends? of')),
+            InputKind::EndCoil => $quantity->kind === 'count'
+                || ($input->kind === InputKind::EndCoil && $isLength && $quantity->isAfter(
+                    'end coils?|end coils? of|coils? at (?:each|both) ends? of'
+                )),
             InputKind::Mass, InputKind::Metal, InputKind::Temper, InputKind::Ring, InputKind::Wires,
             InputKind::Pattern, InputKind::Section, InputKind::Choice => false,
         };

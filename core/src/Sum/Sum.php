@@ -18,7 +18,8 @@ final readonly class Sum
      * @param  list<non-empty-list<string>>  $oneOf  groups of inputs of which exactly one is given
      * @param  list<string>  $called  words by which a typed line may begin, besides its name
      * @param  (\Closure(Given): Diagram)|null  $figure
-     * @param  (\Closure(Given): array<string, array<string, string>>)|null  $settings  technique => setting => value, for "use this in"
+     * @param  (\Closure(Given): array<string, array<string, string>>)|null  $settings technique => setting => value,
+     *     for "use this in"
      */
     public function __construct(
         public string $name,

@@ -17,7 +17,10 @@ final class Sums
     {
         if (self::$all === null) {
             self::$all = [];
-            foreach ([Rules\WireRules::all(), Rules\BendRules::all(), Rules\CoilRules::all(), Rules\BindingRules::all(), Rules\BeadRules::all(), Rules\FitRules::all(), Rules\ChainRules::all()] as $sums) {
+            foreach ([
+                Rules\WireRules::all(), Rules\BendRules::all(), Rules\CoilRules::all(), Rules\BindingRules::all(),
+                Rules\BeadRules::all(), Rules\FitRules::all(), Rules\ChainRules::all(),
+            ] as $sums) {
                 foreach ($sums as $sum) {
                     self::$all[$sum->name] = $sum;
                 }

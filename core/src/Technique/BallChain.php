@@ -134,7 +134,9 @@ final class BallChain implements Technique
         ];
     }
 
-    /** @return array<string, array{float, string}> where something can hang about it: after how many pitches, in words */
+    /**
+     * @return array<string, array{float, string}> where something can hang about it: after how many pitches, in words
+     */
     private function about(Part $part): array
     {
         $balls = $part->count('balls');
@@ -219,7 +221,8 @@ final class BallChain implements Technique
                 $words, $takes,
             ),
             new ReadyMade(
-                'connector for '.Figures::mm($one->mm('ball')).' ball chain, '.$part->wire->metal->words(), 2, 2 * $each,
+                'connector for '.Figures::mm($one->mm('ball')).' ball chain, '.$part->wire->metal->words(), 2,
+                2 * $each,
             ),
         ];
     }
@@ -234,13 +237,15 @@ final class BallChain implements Technique
         return [
             new Step(
                 $moment, '', 'Cut the ball chain',
-                "Count {$balls} balls, one of them for each connector, and cut the rod after the last: no ball is lost.",
+                "Count {$balls} balls, one of them for each connector, and cut the rod after the last: no ball is "
+                    .'lost.',
                 [$part->mark('balls')], $balls, 'balls', tool: 'flush cutter', cautions: [Caution::CutEnds],
                 operation: Operation::Cut,
             ),
             new Step(
                 $moment, '', 'Snap on the connectors',
-                'Put on what is to slide on it, then lay the last ball of either end into its connector, press it until it snaps, and pull to test it.',
+                'Put on what is to slide on it, then lay the last ball of either end into its connector, press it '
+                    .'until it snaps, and pull to test it.',
                 [$part->mark('top-cap'), $part->mark('bottom-cap')], 2, 'connectors', tool: 'fingers',
                 operation: Operation::Hook,
             ),

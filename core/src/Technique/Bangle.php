@@ -117,7 +117,10 @@ final class Bangle implements Technique
                 'style',
                 'ends',
                 'curled',
-                ['curled' => 'curled', 'overlap' => 'overlapped', 'cuff' => 'open, a cuff', 'doubled' => 'doubled, hook and loop'],
+                [
+                    'curled' => 'curled', 'overlap' => 'overlapped', 'cuff' => 'open, a cuff',
+                    'doubled' => 'doubled, hook and loop',
+                ],
             ),
             Parameter::length('inside', 'inside diameter', 63.0, 20.0, 120.0)->bentOn(ToolKind::BANGLES),
             Parameter::length('ends', 'for both ends together', 40.0, 0.0, 200.0),
@@ -205,7 +208,8 @@ final class Bangle implements Technique
 
     private function wideMm(PartPlan $part): float
     {
-        return $this->flat($part)?->widthMm() ?? $part->wideWireMm() * ($part->part->choice('style') === 'doubled' ? 2 : 1);
+        return $this->flat($part)?->widthMm()
+            ?? $part->wideWireMm() * ($part->part->choice('style') === 'doubled' ? 2 : 1);
     }
 
     public function hammered(PartPlan $part): ?Hammered
@@ -305,12 +309,15 @@ final class Bangle implements Technique
     /** Coiled round all bangles of the stack, opposite their openings. */
     private function binding(PartPlan $part): Course
     {
-        [$stack, $turns, $wide] = [$part->part->count('stack'), $part->part->count('binding_turns'), $this->wideMm($part)];
+        [$stack, $turns, $wide] = [
+            $part->part->count('stack'), $part->part->count('binding_turns'), $this->wideMm($part),
+        ];
         $w = $part->wireOf(BoundBeads::ROLE)->diameterMm();
         $pitch = $part->wireOf(BoundBeads::ROLE)->widthMm();
         $middle = ($this->round($part)->lengthMm() - $turns * $pitch) / 2;
         $shape = fn (): Wound => Wound::close(
-            $this->host($part, $this->depthMm($part) - ($stack - 1) / 2 * $wide), $middle, $turns, $this->thickMm($part), $w, ($stack - 1) * $wide, pitchMm: $pitch,
+            $this->host($part, $this->depthMm($part) - ($stack - 1) / 2 * $wide), $middle, $turns,
+            $this->thickMm($part), $w, ($stack - 1) * $wide, pitchMm: $pitch,
         );
         $stretch = (new Stretch($part))->tail(self::BINDING_TAIL_MM, 'binding-tail')->anchored()->worked(
             SegmentKind::Wraps,
@@ -337,7 +344,9 @@ final class Bangle implements Technique
         return $top->in((new Vector(0.0, $middle, $depthMm))->minus($top->towards->times($r)));
     }
 
-    /** What is left open on top, mm: a cuff's gap, room for both curls, or for the fold and the hook of a doubled one. */
+    /**
+     * What is left open on top, mm: a cuff's gap, room for both curls, or for the fold and the hook of a doubled one.
+     */
     private function openMm(PartPlan $part): float
     {
         return match ($part->part->choice('style')) {
@@ -423,7 +432,9 @@ final class Bangle implements Technique
         );
     }
 
-    /** A turn and a half from the outside in, or a single open one of little wire; round itself, it leaves its plane. */
+    /**
+     * A turn and a half from the outside in, or a single open one of little wire; round itself, it leaves its plane.
+     */
     private function curl(PartPlan $part): Shape
     {
         [$mm, $d] = [$part->part->mm('ends') / 2, $this->thickMm($part)];
@@ -500,7 +511,11 @@ final class Bangle implements Technique
         );
 
         return match ([$moment->kind, $moment->place]) {
-            [EventKind::Work, 'ends'] => [new Step($moment, '', 'Round both ends', 'File both ends flat, then round, until nothing scratches.', [$part->mark('end-1'), $part->mark('end-2')], tool: 'file', cautions: [Caution::Filing], operation: Operation::File)],
+            [EventKind::Work, 'ends'] => [new Step(
+                $moment, '', 'Round both ends', 'File both ends flat, then round, until nothing scratches.',
+                [$part->mark('end-1'), $part->mark('end-2')], tool: 'file', cautions: [Caution::Filing],
+                operation: Operation::File,
+            )],
             [EventKind::Work, 'hammer'] => $flat === null
                 ? []
                 : [
@@ -526,7 +541,8 @@ final class Bangle implements Technique
                         '',
                         'Fold the wire',
                         'Fold it in the middle round a rod of '.$part->profile->size(3 * $part->wireMm())
-                            .' and lay both halves close side by side; bend both ends together to a hook, the tips turned back in.',
+                            .' and lay both halves close side by side; bend both ends together to a hook, the tips '
+                            .'turned back in.',
                         [$part->mark('fold'), $part->mark('end-1'), $part->mark('end-2')],
                         tool: 'mandrel, flat-nose pliers',
                     )
@@ -596,7 +612,10 @@ final class Bangle implements Technique
     {
         $stops = [];
         $hardness = $this->before($part);
-        for ($thick = $part->wireMm(); $part->part->is('annealed') && count($stops) < 12; $hardness = Hardness::of(Temper::DeadSoft)) {
+        for (
+            $thick = $part->wireMm(); $part->part->is('annealed')
+            && count($stops) < 12; $hardness = Hardness::of(Temper::DeadSoft)
+        ) {
             $thick = $hardness->thinnestMm($part->wire->metal, $thick);
             if ($thick <= $flat->thicknessMm) {
                 break;
@@ -658,21 +677,24 @@ final class Bangle implements Technique
 
         $room = M_PI * ($part->part->mm('inside') + $this->thickMm($part)) - ($part->part->choice('style') === 'cuff' ? $part->part->mm('gap') : 0.0);
         $covered = $this->beads($part)->coveredMm();
-        $checks = $covered <= $room ? [] : [new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the bangle is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
-            new Way(
-                'Take the last ones off',
-                new RemoveBead($part->part->id, count($part->strung) - 1),
-            ),
-        ])];
+        $checks = $covered <= $room
+            ? []
+            : [new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the bangle is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
+                new Way(
+                    'Take the last ones off',
+                    new RemoveBead($part->part->id, count($part->strung) - 1),
+                ),
+            ])];
 
         $checks = [...$checks, ...$this->beads($part)->checks(), ...array_filter([$this->cracks($part)])];
 
-        return $to > 0 && $this->flat($part) === null ? [...$checks, new Check(Level::Stop, 'hammered', 'Hammered to '.$part->profile->size($to).' cannot be: the wire is '.$part->profile->size($part->wireMm()).' thick.', $part->part->id, [
-            new Way(
-                'Leave it round',
-                new SetSetting($part->part->id, 'hammered', '0 mm'),
-            ),
-        ])] : $checks;
+        return $to > 0
+            && $this->flat($part) === null ? [...$checks, new Check(Level::Stop, 'hammered', 'Hammered to '.$part->profile->size($to).' cannot be: the wire is '.$part->profile->size($part->wireMm()).' thick.', $part->part->id, [
+                new Way(
+                    'Leave it round',
+                    new SetSetting($part->part->id, 'hammered', '0 mm'),
+                ),
+            ])] : $checks;
     }
 
     /** How low its middle lies: below what stands on top of it. */

@@ -132,7 +132,9 @@ final class BoughtPart implements Technique
         };
     }
 
-    /** An outline of its own, drawn or traced, is as wide as it was drawn, of its length; until another width is set. */
+    /**
+     * An outline of its own, drawn or traced, is as wide as it was drawn, of its length; until another width is set.
+     */
     public function following(Part $part, string $key): Part
     {
         if (! in_array($key, ['shape', 'path', 'length'], true) || $this->shape($part) !== PlateShape::Own) {
@@ -226,7 +228,9 @@ final class BoughtPart implements Technique
         );
     }
 
-    /** @return array<string, Hole> the first as the one it hangs by, the one across as that from which the line goes on */
+    /**
+     * @return array<string, Hole> the first as the one it hangs by, the one across as that from which the line goes on
+     */
     private function holes(Part $part): array
     {
         $plate = $this->told($part);
@@ -395,7 +399,8 @@ final class BoughtPart implements Technique
                 ),
                 new Step(
                     $moment, '', 'Let it set',
-                    'Leave it flat and untouched for as long as the glue’s own sheet says, before anything pulls at it.',
+                    'Leave it flat and untouched for as long as the glue’s own sheet says, before anything pulls '
+                        .'at it.',
                     [$part->mark('face')], asks: 'Has it set as long as its sheet says?', operation: Operation::Wait,
                 ),
             ],
@@ -413,13 +418,15 @@ final class BoughtPart implements Technique
                 $checks[] = new Check(
                     Level::Stop, 'hole',
                     "The {$hole->name} hole, {$profile->size($hole->insideMm)} inside, does not lie within the "
-                        .$this->called($part->part)." of {$this->size($part->part)}: make it smaller, or place it farther in.",
+                        .$this->called($part->part)
+                            ." of {$this->size($part->part)}: make it smaller, or place it farther in.",
                     $id, [new Way('The hole at the top alone', new SetSetting($id, 'holes', 'top 1 mm'))],
                 );
             } elseif (! $hole->isRing && $edge < min(0.5, $hole->insideMm / 3)) {
                 $checks[] = new Check(
                     Level::Warn, 'hole',
-                    "Only {$profile->size($edge)} stand between the {$hole->name} hole and the rim: it may tear out.", $id,
+                    "Only {$profile->size($edge)} stand between the {$hole->name} hole and the rim: it may tear out.",
+                    $id,
                 );
             }
         }

@@ -420,10 +420,15 @@ final readonly class BoundBeads
                 tool: 'fingers',
                 operation: Operation::Bind,
             ),
-            (new Step(Moment::work('beads'), '', 'Bind the rows', 'Bead by bead to the other end, half a turn round each; where a row ends two turns, and two more beside them where the next begins, back along the first, '.Figures::counted($rows, 'row').' in all: '.$this->words().'. The first pass teaches the rest: see how much wire is left.', [$this->plan->mark('binding'), $this->plan->mark('beads')], $rows, 'rows', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush], operation: Operation::Bind))->putting(
-                $this->plan->strung,
-                $this->plan->cutKey(self::ROLE),
-            ),
+            (new Step(Moment::work('beads'), '', 'Bind the rows', 'Bead by bead to the other end, half a turn round '
+                .'each; where a row ends two turns, and two more beside them where the next begins, back along the '
+                .'first, '.Figures::counted($rows, 'row').' in all: '.$this->words().'. The first pass teaches the '
+                    .'rest: see how much wire is left.', [
+                        $this->plan->mark('binding'), $this->plan->mark('beads'),
+                    ], $rows, 'rows', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush], operation: Operation::Bind))->putting(
+                        $this->plan->strung,
+                        $this->plan->cutKey(self::ROLE),
+                    ),
             new Step(
                 Moment::work('beads'),
                 '',
@@ -447,7 +452,11 @@ final readonly class BoundBeads
         }
         if (! self::isBound($this->plan->part)) {
             return [
-                (new Step(Moment::work('beads'), '', 'Thread the beads', 'In this order: '.$this->words().'.', [$this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread))->putting(
+                (new Step(
+                    Moment::work('beads'), '', 'Thread the beads', 'In this order: '.$this->words().'.',
+                    [$this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers',
+                    operation: Operation::Thread,
+                ))->putting(
                     $this->plan->strung,
                     $this->plan->cutKey(),
                 ),

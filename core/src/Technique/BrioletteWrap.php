@@ -376,7 +376,8 @@ final class BrioletteWrap implements Technique
         $id = $part->part->id;
         if ($part->strung === []) {
             return [new Check(
-                Level::Stop, 'one bead', 'A briolette wrap holds a bead by a hole across its upper end: give it one.', $id,
+                Level::Stop, 'one bead', 'A briolette wrap holds a bead by a hole across its upper end: give it one.',
+                $id,
                 [new Way('Hang a drop', new AddBead($id, null, $this->usualBead()))],
             )];
         }

@@ -241,7 +241,9 @@ final class CoilLink implements Technique
         $stretch = (new Stretch($part))->tail(self::TAIL_MM, 'coil-tail')->anchored()
             ->worked(SegmentKind::Coil, $mm, $words, $role, $rule, $numbers, shape: new Later($shape));
 
-        return $stretch->tail(self::TAIL_MM, 'coil-tail')->course($label, $role, $part->times, fn (): Frame => $shape()->start(), $role);
+        return $stretch->tail(self::TAIL_MM, 'coil-tail')->course(
+            $label, $role, $part->times, fn (): Frame => $shape()->start(), $role,
+        );
     }
 
     /**
@@ -361,9 +363,21 @@ final class CoilLink implements Technique
         return match ([$moment->kind, $moment->place]) {
             [EventKind::Work, 'coil'] => $this->isBeaded
                 ? $this->beadedSteps($part, $moment)
-                : ($this->isTwice($part->part) ? $this->twiceSteps($part, $moment) : [new Step($moment, '', 'Wind the coil', 'Hold the tail and wind close turns on a piece of the core wire until they measure '.$part->profile->length($part->part->mm('length')).'. Trim both tails flush.', [$part->mark('coil')], (int) round($this->coil($part)->turns), 'turns', tool: 'pin vice or fingers', cautions: [Caution::CutEnds], operation: Operation::Coil)]),
+                : ($this->isTwice($part->part) ? $this->twiceSteps($part, $moment) : [
+                    new Step(
+                        $moment, '', 'Wind the coil',
+                        'Hold the tail and wind close turns on a piece of the core wire until they measure '
+                            .$part->profile->length($part->part->mm('length')).'. Trim both tails flush.',
+                        [$part->mark('coil')], (int) round($this->coil($part)->turns), 'turns',
+                        tool: 'pin vice or fingers', cautions: [Caution::CutEnds], operation: Operation::Coil,
+                    ),
+                ]),
             [EventKind::Form, 'top'] => $turn('top'),
-            [EventKind::Work, 'slide'] => [new Step($moment, '', 'Slide the coil on', 'Push the coil up against the eye. Nothing can go on once the second eye is turned.', [$part->mark('coil')], tool: 'fingers', operation: Operation::Thread)],
+            [EventKind::Work, 'slide'] => [new Step(
+                $moment, '', 'Slide the coil on',
+                'Push the coil up against the eye. Nothing can go on once the second eye is turned.',
+                [$part->mark('coil')], tool: 'fingers', operation: Operation::Thread,
+            )],
             [EventKind::Form, 'bottom'] => $turn('bottom'),
             default => [],
         };
@@ -373,7 +387,10 @@ final class CoilLink implements Technique
     private function beadedSteps(PartPlan $part, Moment $moment): array
     {
         return [
-            ...($part->strung === [] ? [] : [(new Step($moment, '', 'String the beads', 'On the wire that is wound: '.Stringing::words($part->strung).'.', [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread))->putting($part->strung, $part->cutKey('coil'))]),
+            ...($part->strung === [] ? [] : [(new Step(
+                $moment, '', 'String the beads', 'On the wire that is wound: '.Stringing::words($part->strung).'.',
+                [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread,
+            ))->putting($part->strung, $part->cutKey('coil'))]),
             new Step(
                 $moment,
                 '',
@@ -414,7 +431,8 @@ final class CoilLink implements Technique
                 $moment,
                 '',
                 'Wind the coil round the core',
-                'Wind coil and inner wire together round a piece of the core wire, each turn against the last, until they measure '
+                'Wind coil and inner wire together round a piece of the core wire, each turn against the last, until '
+                    .'they measure '
                     .$part->profile->length($part->part->mm('length'))
                     .'. Tuck both ends of the inner wire in and trim.',
                 [$part->mark('coil'), $part->mark('inner')],

@@ -187,7 +187,9 @@ final class Cord implements Technique
     public function steps(PartPlan $part, Moment $moment): array
     {
         return match (true) {
-            $moment->is(EventKind::Form, 'top') => [$this->cutStep($part, $moment), ...$this->endSteps($part, $moment, 'top')],
+            $moment->is(EventKind::Form, 'top') => [
+                $this->cutStep($part, $moment), ...$this->endSteps($part, $moment, 'top'),
+            ],
             $moment->is(EventKind::Thread, '') && $part->strung !== [] => [$this->threadStep($part, $moment)],
             $moment->is(EventKind::Form, 'bottom') => $this->endSteps($part, $moment, 'bottom'),
             default => [],

@@ -23,7 +23,8 @@ use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wrap\Turn;
 
 /**
- * A fine wire that ties the two curls of a bangle to each other, through both: turns round the two wires where the curls
+ * A fine wire that ties the two curls of a bangle to each other, through both: turns round the two wires where the
+ * curls
  * meet, N·√((π(t + w) + 2t)² + w²), and a tail at either end. Millimetres. Source: geometry; a handful of turns is
  * common practice.
  */
@@ -85,7 +86,8 @@ final readonly class CurlTie
         return new Step(
             $moment, '', 'Tie the curls', 'Bring the curls together and sew through both, '
                 .Figures::counted($this->turns(), 'turn')
-                    .' pulled tight beside each other. Trim both tails and press them in where nothing touches the wrist.',
+                    .' pulled tight beside each other. Trim both tails and press them in where nothing touches the '
+                    .'wrist.',
             [$this->plan->mark('tie')], $this->turns(), 'turns', tool: 'fingers, chain-nose pliers, flush cutter',
             cautions: [Caution::CutEnds], operation: Operation::Bind,
         );

@@ -167,7 +167,10 @@ final class EarWire implements Technique
         [$turns, $post] = [$part->part->count('pad'), $part->part->mm('post')];
 
         return (new Stretch($part))
-            ->loop($part->part->mm('eye'), $part->wireMm(), 'eye', 'eye', new EyeShape($part->part->mm('eye'), $part->wireMm()))
+            ->loop(
+                $part->part->mm('eye'), $part->wireMm(), 'eye', 'eye',
+                new EyeShape($part->part->mm('eye'), $part->wireMm()),
+            )
             ->bend('eye ends')
             ->anchored()
             ->worked(
@@ -275,7 +278,8 @@ final class EarWire implements Technique
                 $moment,
                 '',
                 'Flick the back leg',
-                'Lift the last few millimetres of the back leg a little outwards, so that it slides in and does not slip out.',
+                'Lift the last few millimetres of the back leg a little outwards, so that it slides in and does not '
+                    .'slip out.',
                 [$part->mark('back')],
                 tool: 'chain-nose pliers',
                 operation: Operation::Bend,
@@ -288,7 +292,8 @@ final class EarWire implements Technique
                     $moment,
                     $part,
                     'Hammer it straight first',
-                    'Lay the wire on the block and tap along the middle, turning it, so that it stiffens and stays round. Straighten it again.',
+                    'Lay the wire on the block and tap along the middle, turning it, so that it stiffens and stays '
+                        .'round. Straighten it again.',
                     'arch',
                 ),
             );
@@ -389,13 +394,14 @@ final class EarWire implements Technique
             return null;
         }
 
-        return new Check(Level::Warn, 'skin', ucfirst($part->wire->metal->words()).' goes through the ear here and can irritate skin; local limits on nickel may forbid it.', $part->part->id, [
-            new Way(
-                'Ear wire of sterling silver',
-                new SetWire($part->part->wire, metal: Metal::Sterling),
-            ),
-            new Way('Ear wire of niobium', new SetWire($part->part->wire, metal: Metal::Niobium)),
-        ]);
+        return new Check(Level::Warn, 'skin', ucfirst($part->wire->metal->words()).' goes through the ear here and can '
+            .'irritate skin; local limits on nickel may forbid it.', $part->part->id, [
+                new Way(
+                    'Ear wire of sterling silver',
+                    new SetWire($part->part->wire, metal: Metal::Sterling),
+                ),
+                new Way('Ear wire of niobium', new SetWire($part->part->wire, metal: Metal::Niobium)),
+            ]);
     }
 
     /** Common practice: 20 or 21 AWG through an ear; 18 hurts, 22 cuts and bends open. */
@@ -425,16 +431,20 @@ final class EarWire implements Technique
 
     private function temper(PartPlan $part): ?Check
     {
-        if (! $part->wire->temper->isSofterThan(Temper::QuarterHard) || $part->profile->schools->hammeringNumbers() > 0) {
+        if (
+            ! $part->wire->temper->isSofterThan(Temper::QuarterHard)
+            || $part->profile->schools->hammeringNumbers() > 0
+        ) {
             return null;
         }
 
-        return new Check(Level::Note, 'temper', 'A dead soft ear wire bends open in wear: half hard keeps its shape, or hammer the arch lightly.', $part->part->id, [
-            new Way(
-                'Half hard for the ear wire',
-                new SetWire($part->part->wire, temper: Temper::HalfHard),
-            ),
-        ]);
+        return new Check(Level::Note, 'temper', 'A dead soft ear wire bends open in wear: half hard keeps its shape, '
+            .'or hammer the arch lightly.', $part->part->id, [
+                new Way(
+                    'Half hard for the ear wire',
+                    new SetWire($part->part->wire, temper: Temper::HalfHard),
+                ),
+            ]);
     }
 
     public function hung(PartPlan $part): array

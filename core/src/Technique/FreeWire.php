@@ -125,7 +125,9 @@ final class FreeWire implements Technique
 
     public function heft(Part $part): int
     {
-        return 30 + array_sum(array_map(fn (Told $told): int => self::strokes($told->move), self::text($part)->moves()));
+        return 30 + array_sum(
+            array_map(fn (Told $told): int => self::strokes($told->move), self::text($part)->moves())
+        );
     }
 
     /** About how many strokes a move is drawn with: what is wound, turn by turn. */
@@ -191,7 +193,9 @@ final class FreeWire implements Technique
         $words = $told->name === '' ? 'free wire’s '.$told->text : "free wire’s {$told->name}";
 
         return new Eye(
-            $instance.'/'.$told->eye(), $kind, $told->move->insideMm() ?? $this->construction($part)->roundMm($told->name), $this->wireMm($part, $told), $words,
+            $instance.'/'.$told->eye(), $kind,
+            $told->move->insideMm() ?? $this->construction($part)->roundMm($told->name), $this->wireMm($part, $told),
+            $words,
             $part->mark($told->key),
         );
     }
@@ -503,11 +507,13 @@ final class FreeWire implements Technique
         $after = $told->move instanceof Bend ? $line->after($told) : null;
         $after = $after !== null && $after->move->insideMm() === null ? $after : null;
         $marks = [
-            $part->mark($told->key), ...($after === null ? [] : [$part->mark($after->key)]), ...array_map($this->construction($part)->mark(...), $put->beads),
+            $part->mark($told->key), ...($after === null ? [] : [$part->mark($after->key)]),
+            ...array_map($this->construction($part)->mark(...), $put->beads),
         ];
         $cut = $part->cutKey(self::slot($part, $line));
         $step = new Step(
-            $moment, '', $work->title, $line->said($work->text), $marks, $work->count, $work->counted, tool: $work->tool,
+            $moment, '', $work->title, $line->said($work->text), $marks, $work->count, $work->counted,
+            tool: $work->tool,
             operation: $work->operation, cut: $cut,
         );
 

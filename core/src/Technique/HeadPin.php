@@ -32,7 +32,8 @@ use Hebra\Core\Wire\WireSize;
 
 /**
  * Beads that hang: a pin with a stop at its foot and a loop on top. Cut from wire, the foot is an eye, a spiral, a ball
- * or a paddle, in whose hole something may hang; bought, the pin has its own head and a fixed length, and what is over is trimmed. Millimetres. Common
+ * or a paddle, in whose hole something may hang; bought, the pin has its own head and a fixed length, and what is over
+ * is trimmed. Millimetres. Common
  * practice.
  */
 final class HeadPin implements Technique

@@ -37,7 +37,8 @@ use Hebra\Core\Wire\Wire;
 /**
  * A clasp made from wire: an eye, a shank, a hook that narrows towards its tip; an S has a hook on both ends; a
  * shepherd's crook goes on to two thirds of a turn. Cut = π(D + d) + shank + turns·π(B + d) + tip; of an S shank and
- * twice bend and tip. Its eye may be a loop that is wrapped shut. It stands at the start of a chain or at its end. Millimetres. Common practice: 18 or 16 AWG, half
+ * twice bend and tip. Its eye may be a loop that is wrapped shut. It stands at the start of a chain or at its end.
+ * Millimetres. Common practice: 18 or 16 AWG, half
  * hard, the hook hammered lightly.
  */
 final class HookClasp implements Technique
@@ -257,7 +258,8 @@ final class HookClasp implements Technique
         $tip = $part->part->mm('tip');
 
         return new Together(
-            new Straight(0.6 * $tip), new Arc(0.4 * $tip / deg2rad(self::TIP_DEGREES), -$side * deg2rad(self::TIP_DEGREES)),
+            new Straight(0.6 * $tip),
+            new Arc(0.4 * $tip / deg2rad(self::TIP_DEGREES), -$side * deg2rad(self::TIP_DEGREES)),
         );
     }
 
@@ -302,7 +304,10 @@ final class HookClasp implements Technique
         }
         $profile = $part->profile;
         $isS = $this->isS($part->part);
-        [$eye, $bend] = [Forming::loop($part->wire, $part->part->mm('eye'), $profile), Forming::arch($part->wire, $part->part->mm('bend'), $profile)];
+        [$eye, $bend] = [
+            Forming::loop($part->wire, $part->part->mm('eye'), $profile),
+            Forming::arch($part->wire, $part->part->mm('bend'), $profile),
+        ];
         $far = $this->turns($part->part) > 0.5 ? 'two thirds of a turn' : 'half a turn';
         if ($moment->is(EventKind::Work, 'hook')) {
             return [
@@ -310,7 +315,8 @@ final class HookClasp implements Technique
                     $moment,
                     '',
                     'Round the tip',
-                    'File the end that will catch cloth and skin until it is round and smooth, and turn its last millimetre out.',
+                    'File the end that will catch cloth and skin until it is round and smooth, and turn its last '
+                        .'millimetre out.',
                     [$part->mark('tip')],
                     tool: 'needle file',
                     cautions: [Caution::Filing],
@@ -346,12 +352,18 @@ final class HookClasp implements Technique
                 '',
                 'Bend the other end',
                 "Bend {$far} the other way round ".$bend->where('mandrel', $profile)
-                    .', flat in one plane with the first, and close its tip against the shank once the chain hangs in it.',
+                    .', flat in one plane with the first, and close its tip against the shank once the chain hangs '
+                    .'in it.',
                 [$part->mark('eye')],
                 tool: 'mandrel',
                 operation: Operation::Bend,
             )
-            : new Step($moment, '', 'Turn the eye', 'Roll the eye at the other end round '.$eye->where('mark of the round-nose pliers', $profile).', at right angles to the hook.', [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye)];
+            : new Step(
+                $moment, '', 'Turn the eye',
+                'Roll the eye at the other end round '.$eye->where('mark of the round-nose pliers', $profile)
+                    .', at right angles to the hook.',
+                [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye,
+            )];
     }
 
     public function hung(PartPlan $part): array

@@ -263,7 +263,9 @@ final class Hoop implements Technique
             $checks[] = new Check(Level::Stop, 'lock', 'The hook of '.Figures::mm($d).' wire does not pass the eye, '.$part->profile->size($eye).' inside.', $part->part->id, [
                 new Way(
                     'Turn a larger eye',
-                    new SetSetting($part->part->id, 'eye', Figures::trim(ceil(10 * ($d + 2 * self::LOCK_MM)) / 10, 1).' mm'),
+                    new SetSetting(
+                        $part->part->id, 'eye', Figures::trim(ceil(10 * ($d + 2 * self::LOCK_MM)) / 10, 1).' mm',
+                    ),
                 ),
             ]);
         } elseif ($hook < $eye + 2 * $d) {

@@ -256,7 +256,11 @@ final class LinkChain implements Technique
                 cautions: [Caution::CutEnds],
                 operation: Operation::Cut,
             )
-            : new Step($moment, '', 'Part the chain', "Count {$links} links, open the next one sideways and take them off; close it again.", [$part->mark('links')], $links, 'links', tool: 'two pairs of pliers', operation: Operation::Open)];
+            : new Step(
+                $moment, '', 'Part the chain',
+                "Count {$links} links, open the next one sideways and take them off; close it again.",
+                [$part->mark('links')], $links, 'links', tool: 'two pairs of pliers', operation: Operation::Open,
+            )];
     }
 
     /** The longer side as its length; a round link where the other side has no room for two. */

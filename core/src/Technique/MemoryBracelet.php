@@ -48,7 +48,8 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 
 /**
- * Beads on memory wire, which holds its coil and needs no clasp: cut = loops·π·coil, of an oval what goes round it, + an
+ * Beads on memory wire, which holds its coil and needs no clasp: cut = loops·π·coil, of an oval what goes round it,
+ * + an
  * end for the stop at each end.
  * Two wires or three run side by side through beads with a hole for each, what else is strung shared between them.
  * Millimetres. Common practice: about 13 mm an end; the stop is rolled against the curve.
@@ -465,7 +466,9 @@ final class MemoryBracelet implements Technique
                 $part->part->id,
                 $ways,
             )
-            : new Check(Level::Note, 'room', $part->profile->length(-$over).' of the wire stays bare.', $part->part->id, $ways)];
+            : new Check(
+                Level::Note, 'room', $part->profile->length(-$over).' of the wire stays bare.', $part->part->id, $ways,
+            )];
     }
 
     /** @return list<Check> */
@@ -576,7 +579,11 @@ final class MemoryBracelet implements Technique
                     [new Way(ucfirst($words).' wires', new SetSetting($part->part->id, 'strands', $words))],
                 );
             }
-            if (! $this->isInTurn($part->part) && ! $this->beads($part)->isThroughAll($strung) && $strung->count % $wires > 0) {
+            if (
+                ! $this->isInTurn($part->part)
+                && ! $this->beads($part)->isThroughAll($strung)
+                && $strung->count % $wires > 0
+            ) {
                 $checks[] = $this->unevenRun($part, $at, $strung);
             }
         }

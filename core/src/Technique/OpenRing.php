@@ -139,7 +139,9 @@ final class OpenRing implements Technique
 
     public function courses(PartPlan $part): array
     {
-        [$d, $inside, $gap, $turns] = [$part->wireMm(), $part->part->mm('inside'), $part->part->mm('gap'), $part->part->count('turns')];
+        [$d, $inside, $gap, $turns] = [
+            $part->wireMm(), $part->part->mm('inside'), $part->part->mm('gap'), $part->part->count('turns'),
+        ];
         $spiral = fn (Stretch $stretch, string $mark): Stretch => $stretch->worked(
             SegmentKind::Curl,
             $this->spiral($part)->wireLengthMm(),
@@ -236,7 +238,15 @@ final class OpenRing implements Technique
                     operation: Operation::Spiral,
                 ),
             ],
-            [EventKind::Work, 'round'] => [new Step($moment, '', 'Bend it round', 'Bend the middle round '.$form->where('ring mandrel', $part->profile).' until '.$part->profile->size($part->part->mm('gap')).' are left open on top.'.$form->opens($part->profile).' It is eased on the mandrel, never on the finger.', [$part->mark('round')], tool: 'ring mandrel')],
+            [EventKind::Work, 'round'] => [
+                new Step(
+                    $moment, '', 'Bend it round',
+                    'Bend the middle round '.$form->where('ring mandrel', $part->profile).' until '
+                        .$part->profile->size($part->part->mm('gap')).' are left open on top.'
+                        .$form->opens($part->profile).' It is eased on the mandrel, never on the finger.',
+                    [$part->mark('round')], tool: 'ring mandrel',
+                ),
+            ],
             default => [],
         };
     }

@@ -17,7 +17,9 @@ use Hebra\Core\Quantity\Figures;
  */
 final readonly class PinChoice
 {
-    /** @param  non-empty-list<array{PartPlan, float, int}>  $pins  parts, what a pin of each needs, how many are made */
+    /**
+     * @param  non-empty-list<array{PartPlan, float, int}>  $pins parts, what a pin of each needs, how many are made
+     */
     private function __construct(private array $pins, private Plan $plan)
     {
     }
@@ -135,7 +137,11 @@ final readonly class PinChoice
         $chosen = null;
         foreach (BoughtPin::STOCKED_MM as $length) {
             $cents = $centsByLength[(int) $length] ?? null;
-            if ($cents !== null && $length >= $neededMm - 1e-9 && ($chosen === null || $cents < $centsByLength[$chosen])) {
+            if (
+                $cents !== null
+                && $length >= $neededMm - 1e-9
+                && ($chosen === null || $cents < $centsByLength[$chosen])
+            ) {
                 $chosen = (int) $length;
             }
         }

@@ -39,7 +39,8 @@ use Hebra\Core\Wrap\Spiral;
 
 /**
  * What keeps the beads on a pin cut from wire: a tight eye, π(D + d); a flat spiral, N·π(D + N·d); a ball drawn in the
- * flame, 2b³/(3d²), as its metal stays; or a paddle hammered to half the wire’s thickness or as set, which may be pierced: what
+ * flame, 2b³/(3d²), as its metal stays; or a paddle hammered to half the wire’s thickness or as set, which may be
+ * pierced: what
  * is left beside the hole must not tear. Millimetres. Source: geometry; half as much beside a hole as it is wide, and
  * half a millimetre, is common practice.
  */
@@ -151,7 +152,9 @@ final readonly class PinFoot
         $fits = floor(20 * max(0.0, min($wide - 2 * self::LEAST_EDGE_MM, $wide / 2))) / 20;
         $ways = $fits < 0.5
             ? [new Way('No hole', new SetSetting($this->part->part->id, 'pierced', '0 mm'))]
-            : [new Way('A hole of '.$profile->size($fits), new SetSetting($this->part->part->id, 'pierced', "{$fits} mm"))];
+            : [new Way(
+                'A hole of '.$profile->size($fits), new SetSetting($this->part->part->id, 'pierced', "{$fits} mm"),
+            )];
         $left = $beside <= 0.0
             ? 'nothing of the paddle, '.$profile->size($wide).' wide'
             : 'only '.$profile->size($beside).' of the paddle on either side';
@@ -221,7 +224,10 @@ final readonly class PinFoot
         };
     }
 
-    /** @return array{string, float}|null what makes it wide enough to hold back a hole: a setting and its millimetres; null where none does */
+    /**
+     * @return array{string, float}|null what makes it wide enough to hold back a hole: a setting and its millimetres;
+     *     null where none does
+     */
     public function widened(float $holeMm): ?array
     {
         return match ($this->kind()) {
@@ -236,9 +242,28 @@ final readonly class PinFoot
         $profile = $this->part->profile;
         $must = ' It must not pass the first bead’s hole.';
         [$title, $text, $tool, $cautions] = match ($this->kind()) {
-            'spiral' => ['Wind the foot', 'Turn a tight eye at one end and wind the wire round it, flat, '.Figures::counted($this->part->part->count('foot_turns'), 'turn').' in all, then kick the stem back over its middle.', 'round-nose pliers, smooth-jaw pliers', []],
-            'ball' => ['Draw the ball', 'Hold the wire upright in tweezers and bring its lower end into the hottest part of the flame until a ball of '.$profile->size($this->part->part->mm('ball')).' runs up. Let it cool, then clean it.', 'torch, tweezers, fire brick', [Caution::Flame]],
-            'paddle' => ['Hammer the foot'.($this->piercedMm() > 0 ? ' and pierce it' : ''), 'Hammer the last '.$profile->length($this->part->part->mm('paddle')).' flat to about '.$profile->size($this->paddle()->thicknessMm).', '.$profile->size($this->paddle()->widthMm()).' wide, and file its edge smooth.'.$this->pierceText(), 'hammer, bench block, needle file'.($this->piercedMm() > 0 ? ', centre punch, drill or punching pliers' : ''), [Caution::Hammering, Caution::Filing]],
+            'spiral' => [
+                'Wind the foot',
+                'Turn a tight eye at one end and wind the wire round it, flat, '
+                    .Figures::counted($this->part->part->count('foot_turns'), 'turn')
+                    .' in all, then kick the stem back over its middle.',
+                'round-nose pliers, smooth-jaw pliers', [],
+            ],
+            'ball' => [
+                'Draw the ball',
+                'Hold the wire upright in tweezers and bring its lower end into the hottest part of the flame until a '
+                    .'ball of '.$profile->size($this->part->part->mm('ball')).' runs up. Let it cool, then clean it.',
+                'torch, tweezers, fire brick', [Caution::Flame],
+            ],
+            'paddle' => [
+                'Hammer the foot'.($this->piercedMm() > 0 ? ' and pierce it' : ''),
+                'Hammer the last '.$profile->length($this->part->part->mm('paddle')).' flat to about '
+                    .$profile->size($this->paddle()->thicknessMm).', '.$profile->size($this->paddle()->widthMm())
+                    .' wide, and file its edge smooth.'.$this->pierceText(),
+                'hammer, bench block, needle file'
+                    .($this->piercedMm() > 0 ? ', centre punch, drill or punching pliers' : ''),
+                [Caution::Hammering, Caution::Filing],
+            ],
             default => [
                 'Turn the foot',
                 'At one end turn a tight eye of '.$profile->size($this->insideMm())

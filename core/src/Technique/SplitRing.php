@@ -194,7 +194,8 @@ final class SplitRing implements Technique
         $curl = Spiral::ofWire($part->wireMm(), self::EYE_MM, $mm - $stem);
 
         return new Together(
-            new Corner(-self::STEEPEST_DEGREES + self::FAN_DEGREES * $share), new Straight($stem), new FlatSpiral($curl),
+            new Corner(-self::STEEPEST_DEGREES + self::FAN_DEGREES * $share), new Straight($stem),
+            new FlatSpiral($curl),
         );
     }
 
@@ -208,7 +209,9 @@ final class SplitRing implements Technique
         $host = fn (): Host => new Host(
             new Curve((new Arc($ring, 2 * M_PI))->laid(Frame::right(0.0, $this->topMm($part)))[0]),
         );
-        $shoulder = $side > 0 ? self::SHOULDER * 2 * M_PI * $ring : (1 - self::SHOULDER) * 2 * M_PI * $ring - $bound * $wide;
+        $shoulder = $side > 0
+            ? self::SHOULDER * 2 * M_PI * $ring
+            : (1 - self::SHOULDER) * 2 * M_PI * $ring - $bound * $wide;
         $shape = fn (): Wound => Wound::close(
             $host(), $shoulder, $bound, $d, $w, ($part->part->count('wires') - 1) * $part->wideWireMm(), pitchMm: $wide,
         );
@@ -258,7 +261,8 @@ final class SplitRing implements Technique
                     $moment,
                     '',
                     'Bind the shoulders',
-                    "Lay {$wires} wires side by side, taped flat. A fifth of the way round from each end of the middle stretch, bind them with {$bound} close turns; trim the tails on the outside.",
+                    "Lay {$wires} wires side by side, taped flat. A fifth of the way round from each end of the middle "
+                        ."stretch, bind them with {$bound} close turns; trim the tails on the outside.",
                     [$part->mark('binding')],
                     2 * $bound,
                     'turns',
@@ -267,8 +271,24 @@ final class SplitRing implements Technique
                     operation: Operation::Bind,
                 ),
             ],
-            [EventKind::Work, 'round'] => [new Step($moment, '', 'Bend it round', 'Bend the bundle as one, flat, round '.$form->where('ring mandrel', $part->profile).', until both sides meet on top.'.$form->opens($part->profile), [$part->mark('round')], tool: 'ring mandrel')],
-            [EventKind::Work, 'curl'] => [new Step($moment, '', 'Split and curl the ends', 'Spread the '.$part->profile->length($curl).' beyond the meeting to both sides like a fan and curl each outwards to a flat spiral, '.Figures::counted($part->part->count('turns'), 'turn').', the outer ones first.', [$part->mark('curls')], 2 * $wires, 'curls', tool: 'round-nose pliers', operation: Operation::Spiral)],
+            [EventKind::Work, 'round'] => [
+                new Step(
+                    $moment, '', 'Bend it round',
+                    'Bend the bundle as one, flat, round '.$form->where('ring mandrel', $part->profile)
+                        .', until both sides meet on top.'.$form->opens($part->profile),
+                    [$part->mark('round')], tool: 'ring mandrel',
+                ),
+            ],
+            [EventKind::Work, 'curl'] => [
+                new Step(
+                    $moment, '', 'Split and curl the ends',
+                    'Spread the '.$part->profile->length($curl)
+                        .' beyond the meeting to both sides like a fan and curl each outwards to a flat spiral, '
+                        .Figures::counted($part->part->count('turns'), 'turn').', the outer ones first.',
+                    [$part->mark('curls')], 2 * $wires, 'curls', tool: 'round-nose pliers',
+                    operation: Operation::Spiral,
+                ),
+            ],
             default => [],
         };
     }

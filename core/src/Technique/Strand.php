@@ -156,7 +156,9 @@ final class Strand implements Technique
         return ! $this->isSpaced($part) && $part->choice('thread') === 'doubled';
     }
 
-    /** Both the wire and its end, turned back, go through the beads next to the ends; doubled, both ends at the last. */
+    /**
+     * Both the wire and its end, turned back, go through the beads next to the ends; doubled, both ends at the last.
+     */
     public function through(PartPlan $part, int $run): array
     {
         if ($this->isDoubled($part->part)) {
@@ -222,7 +224,9 @@ final class Strand implements Technique
             new Bulb($part->part->mm('inside'), $part->wireMm(), $part->part->mm('turn_back'), $neckMm),
             staysSeen: true,
         );
-        $stretch = (new Stretch($part))->move($turned('top-loop', 'through the crimp and the first beads', $part->wireMm()))->anchored();
+        $stretch = (new Stretch($part))->move(
+            $turned('top-loop', 'through the crimp and the first beads', $part->wireMm())
+        )->anchored();
         $stretch->move($this->crimp($part, self::END_WIDE_MM));
         if ($this->isSpaced($part->part)) {
             $this->groups($part, $stretch);
@@ -336,7 +340,8 @@ final class Strand implements Technique
             'Slide a crimp on, turn '.($this->isDoubled($part->part) ? 'both ends' : 'the wire')
                 .' back through it round a loop of '
                 .$part->profile->size($part->part->mm('inside')).', and press it hard. Pull to test it.'
-                .($part->part->choice('crimps') === 'covered' ? ' Cut the end close and close a cover over the crimp.' : ($this->isSpaced($part->part) ? ' Cut the end close.' : ' Hide the end back through the beads.')),
+                .($part->part->choice('crimps') === 'covered' ? ' Cut the end close and close a cover over the '
+                    .'crimp.' : ($this->isSpaced($part->part) ? ' Cut the end close.' : ' Hide the end back through the beads.')),
             [$part->mark($place.'-loop')],
             tool: 'crimping pliers',
             operation: Operation::Crimp,
@@ -349,7 +354,9 @@ final class Strand implements Technique
                 $this->isDoubled($part->part) ? $this->foldStep($part, $moment) : $crimp('top'),
             ],
             [EventKind::Close, 'bottom'] => [$crimp('bottom')],
-            [EventKind::Thread, ''] => $this->isSpaced($part->part) ? $this->groupSteps($part) : Threading::fromTop($part)->steps(),
+            [EventKind::Thread, ''] => $this->isSpaced($part->part)
+                ? $this->groupSteps($part)
+                : Threading::fromTop($part)->steps(),
             default => [],
         };
     }

@@ -103,7 +103,10 @@ final class Stretch
         return $this;
     }
 
-    /** @param  list<Threaded>|Closure(): list<Threaded>  $threaded  where what stands on the last move is drawn, from the first end on */
+    /**
+     * @param  list<Threaded>|Closure(): list<Threaded>  $threaded where what stands on the last move is drawn, from the
+     *     first end on
+     */
     public function threading(array|Closure $threaded): self
     {
         $last = array_pop($this->moves);

@@ -222,7 +222,8 @@ final class Surround implements Technique
         );
 
         return [$course, ...(new BoundBeads($part->withoutFirst(1)))->courses(
-            fn (): Host => new Host(new Curve(array_slice($rim()->laid(Frame::down(0.0))[0], 1, -1))), $this->rimMm($part),
+            fn (): Host => new Host(new Curve(array_slice($rim()->laid(Frame::down(0.0))[0], 1, -1))),
+            $this->rimMm($part),
         )];
     }
 
@@ -284,7 +285,10 @@ final class Surround implements Technique
         }
         $round = new Arc($shrunk, 2 * M_PI);
         [$spans, $end] = $round->laid(
-            new Frame($middle->plus(new Vector(0.0, $round->lengthMm() / (2 * M_PI))), new Vector(-1.0, 0.0), new Vector(0.0, -1.0)),
+            new Frame(
+                $middle->plus(new Vector(0.0, $round->lengthMm() / (2 * M_PI))), new Vector(-1.0, 0.0),
+                new Vector(0.0, -1.0),
+            ),
         );
         $out = Span::straight($below->plus(new Vector(-$d / 2, 0.0)), $spans[0]->from);
         $in = Span::straight($end->at, $below->plus(new Vector($d / 2, 0.0)));
@@ -345,13 +349,24 @@ final class Surround implements Technique
 
         return match ([$moment->kind, $moment->place]) {
             [EventKind::Thread, ''] => [
-                (new Step($moment, '', 'Down the hole', 'Put the wire down the hole and leave the first leg standing above it.', [$part->mark('hole')], tool: 'fingers', operation: Operation::Thread))->putting(
+                (new Step(
+                    $moment, '', 'Down the hole',
+                    'Put the wire down the hole and leave the first leg standing above it.', [$part->mark('hole')],
+                    tool: 'fingers', operation: Operation::Thread,
+                ))->putting(
                     array_slice($part->strung, 0, 1),
                     $part->cutKey(),
                 ),
                 ...$this->rimSteps($part, $moment),
             ],
-            [EventKind::Form, 'top'] => [new Step($moment, '', 'Turn the bail', 'Turn the longer leg over '.$form->where('mark of the round-nose pliers', $part->profile).' to a bail above the hole.', [$part->mark('bail')], tool: 'round-nose pliers', operation: Operation::Eye)],
+            [EventKind::Form, 'top'] => [
+                new Step(
+                    $moment, '', 'Turn the bail',
+                    'Turn the longer leg over '.$form->where('mark of the round-nose pliers', $part->profile)
+                        .' to a bail above the hole.',
+                    [$part->mark('bail')], tool: 'round-nose pliers', operation: Operation::Eye,
+                ),
+            ],
             [EventKind::Close, 'top'] => $wraps === 0
                 ? []
                 : [
@@ -359,7 +374,8 @@ final class Surround implements Technique
                         $moment,
                         '',
                         'Wrap both legs',
-                        "Wrap each leg {$wraps} times round the neck of the bail, trim, and press the ends in at the back.",
+                        "Wrap each leg {$wraps} times round the neck of the bail, trim, and press the ends in at the "
+                            .'back.',
                         [$part->mark('wraps')],
                         2 * $wraps,
                         'wraps',
@@ -382,7 +398,8 @@ final class Surround implements Technique
                 $this->rimStep(
                     $part,
                     'Round the rim',
-                    'Bend it out flat below, once round the rim in the groove of its edge, and back up through the hole. Stay loose at one leg until it lies.',
+                    'Bend it out flat below, once round the rim in the groove of its edge, and back up through the '
+                        .'hole. Stay loose at one leg until it lies.',
                     $disc,
                 ),
             ];
@@ -392,7 +409,8 @@ final class Surround implements Technique
                 $this->rimStep(
                     $part,
                     'Round the rim, with its beads',
-                    'Bend it out flat below, string half of them, up round one side to the top; the other half down the other side, and back up through the hole: '
+                    'Bend it out flat below, string half of them, up round one side to the top; the other half down '
+                        .'the other side, and back up through the hole: '
                         .Stringing::words($rim->strung).'. Stay loose at one leg until all lie.',
                     [...$rim->strung, ...$disc],
                     $rim->beadCount(),
@@ -418,7 +436,8 @@ final class Surround implements Technique
             $this->rimStep(
                 $part,
                 'Round the rim',
-                'Lay the rim with its row round the disc, every face to the front, and take the wire back up through the hole. Stay loose at one leg until it lies.',
+                'Lay the rim with its row round the disc, every face to the front, and take the wire back up through '
+                    .'the hole. Stay loose at one leg until it lies.',
                 $disc,
             ),
         ];
@@ -448,9 +467,12 @@ final class Surround implements Technique
         $id = $part->part->id;
         $discs = $part->part->beads === [] ? 0 : $part->part->beads[0]->count;
         if ($discs !== 1) {
-            return [new Check(Level::Stop, 'one disc', $discs === 0 ? 'Nothing is held yet: add a coin or another flat bead.' : "A surround holds one bead, the first on its line: this has {$discs}.", $id, $discs === 0 ? [new Way('Hold a coin', new AddBead($id, 0, Bead::parse('18 x 18mm coin, hole 1.8, sea, ceramic')))] : [
-                new Way('One of it', new CountBead($id, 0, 1)),
-            ])];
+            return [new Check(Level::Stop, 'one disc', $discs === 0 ? 'Nothing is held yet: add a coin or another flat '
+                .'bead.' : "A surround holds one bead, the first on its line: this has {$discs}.", $id, $discs === 0 ? [
+                    new Way('Hold a coin', new AddBead($id, 0, Bead::parse('18 x 18mm coin, hole 1.8, sea, ceramic'))),
+                ] : [
+                    new Way('One of it', new CountBead($id, 0, 1)),
+                ])];
         }
         if ($part->strung[0]->bead->drilling === Drilling::Row) {
             return [new Check(Level::Stop, 'one disc',

@@ -50,7 +50,8 @@ use Hebra\Core\Wrap\Spiral;
 use WeakMap;
 
 /**
- * A ring open on top, its shank's ends hammered wide and slit into tendrils that take beads and curl to hold them. Cut =
+ * A ring open on top, its shank's ends hammered wide and slit into tendrils that take beads and curl to hold them. Cut
+ * =
  * π(ID + d) − gap + 2·slit: tendrils side by side are one length of the shank. Millimetres; see SlitEnd.
  */
 final class TendrilRing implements Technique
@@ -396,7 +397,9 @@ final class TendrilRing implements Technique
             [EventKind::Work, 'curls'] => [
                 ...$this->curlSteps($part, $moment),
                 new Step(
-                    $moment, '', 'True it up', 'Back on the ring mandrel, tap the shank round with a soft mallet; that hardens it, and opens it by a quarter of a size at most: measure it again.',
+                    $moment, '', 'True it up',
+                    'Back on the ring mandrel, tap the shank round with a soft mallet; that hardens it, and opens it '
+                        .'by a quarter of a size at most: measure it again.',
                     [$part->mark('round')], tool: 'ring mandrel, soft mallet', cautions: [Caution::Hammering],
                     operation: Operation::Bend,
                 ),

@@ -120,7 +120,8 @@ final readonly class Threading
             ? "One at a time, each pushed home before the next: {$words}."
             : "In this order: {$words}.";
         $step = new Step(
-            Moment::thread(), '', 'Thread the beads', $text, [$this->plan->mark('seat')], $this->plan->beadCount(), 'beads',
+            Moment::thread(), '', 'Thread the beads', $text, [$this->plan->mark('seat')], $this->plan->beadCount(),
+            'beads',
             tool: 'fingers', operation: Operation::Thread,
         );
 

@@ -107,12 +107,15 @@ final class ToggleBar implements Technique
         [$half, $eye, $d] = [$part->part->mm('bar') / 2, $part->part->mm('eye'), $part->wireMm()];
         // The eye stands above the bar where the bar is the chain's end, else below it.
         $anchor = new Frame(
-            new Vector(0.0, $this->barMm($part)), new Vector(1.0, 0.0), new Vector(0.0, $this->isEnd($part) ? -1.0 : 1.0),
+            new Vector(0.0, $this->barMm($part)), new Vector(1.0, 0.0),
+            new Vector(0.0, $this->isEnd($part) ? -1.0 : 1.0),
         );
 
         return [
             (new Stretch($part))
-                ->given(SegmentKind::Straight, $half, 'half the bar', 'bar-1', 'straight')->bend('eye starts')->anchored()
+                ->given(
+                    SegmentKind::Straight, $half, 'half the bar', 'bar-1', 'straight',
+                )->bend('eye starts')->anchored()
                 ->loop($eye, $d, 'eye', 'eye', Helix::ofLength(M_PI * ($eye + $d), 1.0, $d))->bend('eye ends')
                 ->given(SegmentKind::Straight, $half, 'half the bar', 'bar-2', 'straight')
                 ->course('Toggle bar', $part->part->wire, $part->times, $anchor),
@@ -151,8 +154,20 @@ final class ToggleBar implements Technique
 
         return match ([$moment->kind, $moment->place]) {
             [EventKind::Form, 'top'],
-            [EventKind::Form, 'bottom'] => [new Step($moment, '', 'Turn the eye in the middle', 'Grip the middle of the wire and turn one full eye round '.$on->where('mark of the round-nose pliers', $part->profile).', so that both halves run on in one line.'.$on->opens($part->profile), [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye)],
-            [EventKind::Work, 'ends'] => [new Step($moment, '', 'Round both ends', 'File both ends of the bar round and straighten it over a block.', [$part->mark('bar-1'), $part->mark('bar-2')], tool: 'needle file', cautions: [Caution::Filing], operation: Operation::File)],
+            [EventKind::Form, 'bottom'] => [
+                new Step(
+                    $moment, '', 'Turn the eye in the middle',
+                    'Grip the middle of the wire and turn one full eye round '
+                        .$on->where('mark of the round-nose pliers', $part->profile)
+                        .', so that both halves run on in one line.'.$on->opens($part->profile),
+                    [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye,
+                ),
+            ],
+            [EventKind::Work, 'ends'] => [new Step(
+                $moment, '', 'Round both ends', 'File both ends of the bar round and straighten it over a block.',
+                [$part->mark('bar-1'), $part->mark('bar-2')], tool: 'needle file', cautions: [Caution::Filing],
+                operation: Operation::File,
+            )],
             default => [],
         };
     }

@@ -26,7 +26,8 @@ use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 
 /**
- * What most techniques have in common: one wire, nothing bought, cut as its courses tell, nothing hung in it, not flat, every setting shown, beads drilled
+ * What most techniques have in common: one wire, nothing bought, cut as its courses tell, nothing hung in it, not flat,
+ * every setting shown, beads drilled
  * lengthwise, nothing to object to.
  */
 trait Usual

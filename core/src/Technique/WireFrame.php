@@ -236,7 +236,14 @@ final class WireFrame implements Technique
         ][$part->part->choice('shape')];
 
         return match ([$moment->kind, $moment->place]) {
-            [EventKind::Work, 'shape'] => [new Step($moment, '', 'Shape the frame', $words.', '.$part->profile->length($part->part->mm('size')).' to the middle of the wire, and turn both ends up side by side at the top.', [$part->mark('outline')], tool: 'mandrel, flat-nose pliers')],
+            [EventKind::Work, 'shape'] => [
+                new Step(
+                    $moment, '', 'Shape the frame',
+                    $words.', '.$part->profile->length($part->part->mm('size'))
+                        .' to the middle of the wire, and turn both ends up side by side at the top.',
+                    [$part->mark('outline')], tool: 'mandrel, flat-nose pliers',
+                ),
+            ],
             [EventKind::Form, 'top'] => $this->end($part)->formSteps(false),
             [EventKind::Close, 'top'] => $this->end($part)->closeSteps(),
             [EventKind::Work, 'beads'] => (new BoundBeads($part))->steps(),
@@ -250,12 +257,14 @@ final class WireFrame implements Technique
 
         $held = [...array_filter([$this->end($part)->held()]), ...(new BoundBeads($part))->checks()];
 
-        return $covered <= $room ? $held : [...$held, new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the frame is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
-            new Way(
-                'Make the frame larger',
-                new SetSetting($part->part->id, 'size', ceil($part->part->mm('size') * $covered / $room + 1).' mm'),
-            ),
-        ])];
+        return $covered <= $room
+            ? $held
+            : [...$held, new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the frame is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
+                new Way(
+                    'Make the frame larger',
+                    new SetSetting($part->part->id, 'size', ceil($part->part->mm('size') * $covered / $room + 1).' mm'),
+                ),
+            ])];
     }
 
     public function hung(PartPlan $part): array

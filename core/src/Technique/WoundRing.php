@@ -147,7 +147,9 @@ final class WoundRing implements Technique
                 Figures::trim($part->stackMm()),
                 beads: $part->strung,
                 shape: new Traced(
-                    fn (float $share): Vector => $this->about($part, $this->seatMm($part), (2 * $share - 1) * $this->halfSeat($part), 0.0),
+                    fn (float $share): Vector => $this->about(
+                        $part, $this->seatMm($part), (2 * $share - 1) * $this->halfSeat($part), 0.0,
+                    ),
                     $this->halfSeat($part) / M_PI,
                 ),
             )->threading(array_map(
@@ -227,7 +229,9 @@ final class WoundRing implements Technique
         );
     }
 
-    /** How far from the middle of the ring the hole of its beads lies: they sit on the finger, over the turns at least. */
+    /**
+     * How far from the middle of the ring the hole of its beads lies: they sit on the finger, over the turns at least.
+     */
     private function seatMm(PartPlan $part): float
     {
         return max(
@@ -254,7 +258,8 @@ final class WoundRing implements Technique
     }
 
     /**
-     * From beside the beads round and round beside itself, and up to the beads. The rule does not reckon the way up: the
+     * From beside the beads round and round beside itself, and up to the beads. The rule does not reckon the way up:
+     * the
      * turns are drawn so much smaller.
      */
     private function winding(PartPlan $part): Together
@@ -330,7 +335,9 @@ final class WoundRing implements Technique
         );
     }
 
-    /** @return array{Shape, Shape, Frame} round all turns, before the beads and after them, and where the first begins */
+    /**
+     * @return array{Shape, Shape, Frame} round all turns, before the beads and after them, and where the first begins
+     */
     private function wraps(PartPlan $part): array
     {
         [$d, $wraps, $half] = [$part->wireMm(), $part->part->count('wraps'), $this->halfSeat($part)];
@@ -354,7 +361,11 @@ final class WoundRing implements Technique
 
         return match ([$moment->kind, $moment->place]) {
             [EventKind::Work, 'wind'] => [
-                ...($part->strung === [] ? [] : [(new Step($moment, '', 'Thread the beads', 'Slide them to the middle of the wire: '.Stringing::words($part->strung).'.', [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread))->putting($part->strung, $part->cutKey())]),
+                ...($part->strung === [] ? [] : [(new Step(
+                    $moment, '', 'Thread the beads',
+                    'Slide them to the middle of the wire: '.Stringing::words($part->strung).'.',
+                    [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread,
+                ))->putting($part->strung, $part->cutKey())]),
                 new Step(
                     $moment,
                     '',
@@ -387,7 +398,8 @@ final class WoundRing implements Technique
                     $moment,
                     '',
                     'Trim and tuck',
-                    'Trim both ends on the outside of the ring and press them in: nothing may stand towards the finger.',
+                    'Trim both ends on the outside of the ring and press them in: nothing may stand towards the '
+                        .'finger.',
                     [$part->mark('tail')],
                     tool: 'flush cutter, chain-nose pliers',
                     cautions: [Caution::CutEnds],

@@ -198,7 +198,8 @@ final class WovenBand implements Technique
         $cores = [];
         foreach (preg_split('/[\s,;·+]+/u', trim(mb_scrub($text)), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $one) {
             $cores[] = preg_match('/^[1-7]$/', $one) === 1 ? (int) $one : throw OutOfRange::because(
-                $field, '“'.mb_strimwidth($one, 0, 20, '…').'”', 'is no core', 'numbers of cores from 1 to 7, such as 2 4',
+                $field, '“'.mb_strimwidth($one, 0, 20, '…').'”', 'is no core',
+                'numbers of cores from 1 to 7, such as 2 4',
             );
         }
 
@@ -213,7 +214,9 @@ final class WovenBand implements Technique
             self::coresRead($part->part->choice('eyes'), 'eyes'), fn (int $core): bool => $core <= $most,
         );
         $middle = intdiv($most + 1, 2);
-        usort($cores, fn (int $one, int $other): int => [abs($one - $middle), $one] <=> [abs($other - $middle), $other]);
+        usort(
+            $cores, fn (int $one, int $other): int => [abs($one - $middle), $one] <=> [abs($other - $middle), $other],
+        );
 
         return $cores === [] ? [$middle] : $cores;
     }
@@ -303,7 +306,9 @@ final class WovenBand implements Technique
         }
 
         return [
-            self::weaveTail($stretch, 'end')->course('Weaving wire', 'weave', $part->times, fn (): Frame => $woven->start(), 'weave'),
+            self::weaveTail($stretch, 'end')->course(
+                'Weaving wire', 'weave', $part->times, fn (): Frame => $woven->start(), 'weave',
+            ),
         ];
     }
 
@@ -361,7 +366,9 @@ final class WovenBand implements Technique
                     beads: array_column($this->shareOf($part, $band, $woven, $piece, $wovenMm / $pieces), 0),
                     shape: new Later(fn (): Laid => Laid::through($shares()[$piece])),
                 )->threading(
-                    fn (): array => $this->threaded($part, $this->shareOf($part, $band, $woven, $piece, $wovenMm / $pieces)),
+                    fn (): array => $this->threaded(
+                        $part, $this->shareOf($part, $band, $woven, $piece, $wovenMm / $pieces),
+                    ),
                 )
                 ->worked(
                     SegmentKind::Weave,
@@ -522,7 +529,10 @@ final class WovenBand implements Technique
         return false;
     }
 
-    /** The middle core ends in an eye; outer ones curl to their side, inner ones behind, and what ends on the way is bent out first. */
+    /**
+     * The middle core ends in an eye; outer ones curl to their side, inner ones behind, and what ends on the way is
+     * bent out first.
+     */
     private function endShape(
         PartPlan $part, BandLayout $band, int $core, float $acrossMm, bool $isOpen, bool $isTop,
     ): Shape {
@@ -619,7 +629,8 @@ final class WovenBand implements Technique
                     $moment,
                     '',
                     'Bend the bundle as one',
-                    'Hold it where the curve should start and bend all cores together. Trim the tails of the weaving wire at the back.',
+                    'Hold it where the curve should start and bend all cores together. Trim the tails of the weaving '
+                        .'wire at the back.',
                     [$part->mark('weave')],
                     tool: 'fingers, flush cutter',
                     cautions: [Caution::CutEnds],
@@ -656,14 +667,18 @@ final class WovenBand implements Technique
         $wires = $this->weavingCourses($part, $this->band($part));
         $steps = [];
         foreach ($wires as $number => $course) {
-            $beads = Stringing::joined(array_merge(...array_map(fn (Move $move): array => $move->segment->beads, $course->moves)));
+            $beads = Stringing::joined(
+                array_merge(...array_map(fn (Move $move): array => $move->segment->beads, $course->moves))
+            );
             if ($beads === []) {
                 continue;
             }
             $step = new Step(
                 $moment, '', 'String the weaving wire'.(count($wires) > 1 ? ' '.($number + 1) : ''),
-                'The first that is wanted goes on first: '.Stringing::words($beads).'. Let them hang, and slide one up every '
-                    .Figures::counted($part->part->count('bead_every'), 'repeat').', on the front, where the widest turn crosses.',
+                'The first that is wanted goes on first: '.Stringing::words($beads)
+                    .'. Let them hang, and slide one up every '
+                    .Figures::counted($part->part->count('bead_every'), 'repeat')
+                        .', on the front, where the widest turn crosses.',
                 [$part->mark('beads')], array_sum(array_map(fn (Strung $run): int => $run->count, $beads)), 'beads',
                 tool: 'fingers', operation: Operation::Thread,
             );
@@ -724,7 +739,8 @@ final class WovenBand implements Technique
                         $moment,
                         '',
                         "Core {$core} comes in",
-                        "Lay core {$core} in with {$part->profile->length($part->part->mm('ends'))} standing out at the side, to be curled later.",
+                        "Lay core {$core} in with {$part->profile->length($part->part->mm('ends'))} standing out at "
+                            .'the side, to be curled later.',
                         [$part->mark('cores')],
                         tool: 'fingers',
                         operation: Operation::Weave,
@@ -747,7 +763,8 @@ final class WovenBand implements Technique
                     '',
                     $many ? 'Weave section '.($at + 1) : 'Weave',
                     ($at === 0 ? 'Leave a tail. ' : '').'Each repeat: '.self::inWords($section).'. '
-                        .($at === 0 ? 'Keep the first turns round two easy, and push the rows together as you go.'.($this->weavingWires($part, $band) > 1 ? ' It takes '.$this->weavingWires($part, $band).' lengths of wire: begin each behind, with '.self::JOIN_TURNS.' turns of the old and the new over each other.' : '') : 'Push the rows together as you go.'),
+                        .($at === 0 ? 'Keep the first turns round two easy, and push the rows together as '
+                            .'you go.'.($this->weavingWires($part, $band) > 1 ? ' It takes '.$this->weavingWires($part, $band).' lengths of wire: begin each behind, with '.self::JOIN_TURNS.' turns of the old and the new over each other.' : '') : 'Push the rows together as you go.'),
                     [$part->mark('weave')],
                     $section->repeats,
                     'repeats',
@@ -760,7 +777,8 @@ final class WovenBand implements Technique
                         $moment,
                         '',
                         "Core {$core} leaves",
-                        "Bend core {$core} out to the side here. It is curled or wrapped when the band is woven, and nothing slides off over it.",
+                        "Bend core {$core} out to the side here. It is curled or wrapped when the band is woven, and "
+                            .'nothing slides off over it.',
                         [$part->mark('cores')],
                         tool: 'chain-nose pliers',
                         operation: Operation::Weave,
@@ -828,7 +846,11 @@ final class WovenBand implements Technique
             return [new Check(Level::Stop, 'weave', 'No section holds core '.implode(' or ', $free).': it would fall out.', $id, [
                 new Way(
                     'Add a turn round all',
-                    new SetSetting($id, 'pattern', $part->part->choice('pattern').(str_contains($part->part->choice('pattern'), '|') || preg_match('/[fbx]\d/', $part->part->choice('pattern')) === 1 ? " | 1@1-{$cores} x1" : " 1@1-{$cores}")),
+                    new SetSetting(
+                        $id, 'pattern',
+                        $part->part->choice('pattern')
+                            .(str_contains($part->part->choice('pattern'), '|') || preg_match('/[fbx]\d/', $part->part->choice('pattern')) === 1 ? " | 1@1-{$cores} x1" : " 1@1-{$cores}"),
+                    ),
                 ),
             ])];
         }

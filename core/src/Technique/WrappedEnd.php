@@ -152,7 +152,8 @@ final readonly class WrappedEnd
     private function tailMove(string $mark): Move
     {
         $why = $this->isPlain()
-            ? ($this->isLooped() ? 'what the looping pliers cut off' : 'what the pliers hold while the eye is turned, then trimmed off')
+            ? ($this->isLooped() ? 'what the looping pliers cut off' : 'what the pliers hold while the eye is turned, '
+                .'then trimmed off')
             : 'what the fingers hold while wrapping, trimmed off';
         $source = match (true) {
             ! $this->isPlain() => $this->plan->sourceOf($this->loop->tailMm),
@@ -243,7 +244,8 @@ final readonly class WrappedEnd
             : $home.' Leave a neck of '.$profile->size($this->loop->neckMm())
                 .", room for the {$this->wraps()} to come, and bend square.";
 
-        return [new Step(Moment::form($this->place), '', "Turn the {$this->which()}loop", "{$where} Turn the loop over {$on} until the wire crosses its own neck.".$forming->opens($profile),
+        return [new Step(Moment::form($this->place), '', "Turn the {$this->which()}loop", "{$where} Turn the loop over "
+            ."{$on} until the wire crosses its own neck.".$forming->opens($profile),
             [$mark('loop'), $mark('neck')], tool: $this->tool($on))];
     }
 
@@ -282,8 +284,10 @@ final readonly class WrappedEnd
             default => "{$length} stand beyond the last bead. ",
         };
         $roll = match ($schools->choice(School::Eye)) {
-            'roll' => "{$trim}Roll the eye from the tip of the wire round {$on} until it closes, and nudge it over the middle.",
-            'roll-kick' => "{$trim}Roll the eye from the tip of the wire round {$on}, then kick it back at its foot so that it stands over the middle.",
+            'roll' => "{$trim}Roll the eye from the tip of the wire round {$on} until it closes, and nudge it over the "
+                .'middle.',
+            'roll-kick' => "{$trim}Roll the eye from the tip of the wire round {$on}, then kick it back at its foot so "
+                .'that it stands over the middle.',
             default => 'Bend square where the bare wire starts'.match (true) {
                 $trimsLast => '',
                 $isOver => ", trim to {$length} beyond the bend",
@@ -303,9 +307,12 @@ final readonly class WrappedEnd
         $mark = fn (string $what): string => $this->plan->mark("{$this->place}-{$what}");
 
         return [
-            new Step(Moment::close($this->place), '', "Wrap the {$this->which()}loop shut", "Hold the loop flat in the pliers in your {$this->hands()[1]} hand; with the {$this->hands()[0]} lay {$this->wraps()} side by side down the neck.",
+            new Step(Moment::close($this->place), '', "Wrap the {$this->which()}loop shut", 'Hold the loop flat in the '
+                ."pliers in your {$this->hands()[1]} hand; with the {$this->hands()[0]} lay {$this->wraps()} side by "
+                .'side down the neck.',
                 [$mark('wraps')], $this->count, 'wraps', tool: 'chain-nose pliers', cautions: $this->plan->strung === [] ? [] : [Caution::Crush]),
-            new Step(Moment::close($this->place), '', 'Trim and tuck', 'Flat side of the cutter towards the wraps, trim the tail. Press the end in at the back, so that it catches nothing.',
+            new Step(Moment::close($this->place), '', 'Trim and tuck', 'Flat side of the cutter towards the wraps, '
+                .'trim the tail. Press the end in at the back, so that it catches nothing.',
                 [$mark('tail'), $mark('wraps')], tool: 'flush cutter, chain-nose pliers', cautions: [Caution::CutEnds], operation: Operation::Trim),
         ];
     }

@@ -183,7 +183,9 @@ final class WrappedLink implements Technique
         foreach (array_reverse(BoughtPin::STOCKED_MM) as $stocked) {
             if ($stocked >= $takes) {
                 $ways = [
-                    new Way('Use '.$profile->length($stocked).' pins', new SetSetting($id, 'pin_length', $stocked.' mm')),
+                    new Way(
+                        'Use '.$profile->length($stocked).' pins', new SetSetting($id, 'pin_length', $stocked.' mm'),
+                    ),
                     $ways[count($ways) - 1],
                 ];
             }
@@ -191,7 +193,8 @@ final class WrappedLink implements Technique
 
         return new Check(
             Level::Stop, 'pin length', 'The '.$profile->length($pin).' pin is '.$profile->length($takes - $pin)
-                .' too short without its head: all that is made of it comes to '.$profile->length($takes).'.', $id, $ways,
+                .' too short without its head: all that is made of it '
+                .'comes to '.$profile->length($takes).'.', $id, $ways,
         );
     }
 

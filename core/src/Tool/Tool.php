@@ -73,7 +73,8 @@ final readonly class Tool
             ) === [];
         $size = fn (float $mark): string => $isRing ? 'us '.Figures::trim($mark, 2) : Figures::trim($mark, 3);
 
-        return ($isEven ? $size($marks[0]).' to '.$size($marks[$last]).' by '.Figures::trim($step, 3) : implode(', ', array_map($size, $marks))).($isRing ? '' : ' mm');
+        return ($isEven ? $size($marks[0]).' to '.$size($marks[$last]).' by '.Figures::trim($step, 3) : implode(', ', array_map($size, $marks)))
+            .($isRing ? '' : ' mm');
     }
 
     /**
@@ -90,7 +91,10 @@ final readonly class Tool
         }
         $plain = trim(mb_strtolower(mb_scrub($text)));
         // The unit may stand once, at the end.
-        if ($kind !== ToolKind::RingMandrel && preg_match('/^[\d.,;\/\s]+(?:to[\d.,\/\s]+by[\d.,\/\s]+)?(mm|cm|in)$/', $plain, $match) === 1) {
+        if (
+            $kind !== ToolKind::RingMandrel
+            && preg_match('/^[\d.,;\/\s]+(?:to[\d.,\/\s]+by[\d.,\/\s]+)?(mm|cm|in)$/', $plain, $match) === 1
+        ) {
             $bare = LengthUnit::named($match[1]) ?? $bare;
             $plain = trim(substr($plain, 0, -strlen($match[1])));
         }
@@ -109,10 +113,16 @@ final readonly class Tool
     private static function range(ToolKind $kind, string $from, string $to, string $by, LengthUnit $bare): array
     {
         if ($kind === ToolKind::RingMandrel) {
-            [$first, $last] = [RingSize::parse($from, 'marks')->us(), RingSize::parse(preg_match('/^[\d\s.\/]+$/', $to) === 1 ? 'us '.$to : $to, 'marks')->us()];
+            [$first, $last] = [
+                RingSize::parse($from, 'marks')->us(),
+                RingSize::parse(preg_match('/^[\d\s.\/]+$/', $to) === 1 ? 'us '.$to : $to, 'marks')->us(),
+            ];
             $step = Text::number($by) ?? throw Unreadable::number('marks', $by);
         } else {
-            [$first, $last, $step] = [Length::parse($from, 'marks', $bare)->millimetres(), Length::parse($to, 'marks', $bare)->millimetres(), Length::parse($by, 'marks', $bare)->millimetres()];
+            [$first, $last, $step] = [
+                Length::parse($from, 'marks', $bare)->millimetres(), Length::parse($to, 'marks', $bare)->millimetres(),
+                Length::parse($by, 'marks', $bare)->millimetres(),
+            ];
         }
         if ($step <= 0 || $last < $first || ($last - $first) / $step > self::MOST_MARKS) {
             throw OutOfRange::because(

@@ -117,7 +117,9 @@ enum Metal: string
     {
         $plain = preg_replace('/[\s_-]+/u', ' ', str_replace("'", '’', mb_strtolower(trim(mb_scrub($text))))) ?? '';
         foreach (self::cases() as $metal) {
-            if (in_array($plain, [str_replace('-', ' ', $metal->value), str_replace('-', ' ', $metal->words())], true)) {
+            if (in_array(
+                $plain, [str_replace('-', ' ', $metal->value), str_replace('-', ' ', $metal->words())], true,
+            )) {
                 return $metal;
             }
         }

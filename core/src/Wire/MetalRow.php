@@ -11,8 +11,10 @@ final readonly class MetalRow
      * @param  float  $fineness  precious metal as a share of the mass: what the scrap jar is worth by
      * @param  float  $numbersBeforeAnnealing  B&S numbers it takes before it must be annealed
      * @param  non-empty-list<Temper>  $tempers  those its wire is sold in
-     * @param  non-empty-array<string, int>  $inventedE4  made-up prices: ten-thousandths of the currency a gram, from the day on which each stands, early days first
-     * @param  array{array{int, int, int}, array{int, int, int}, array{int, int, int}}  $tint  edge, body and shine as drawn on page and paper: red, green, blue
+     * @param  non-empty-array<string, int>  $inventedE4 made-up prices: ten-thousandths of the currency a gram, from
+     *     the day on which each stands, early days first
+     * @param  array{array{int, int, int}, array{int, int, int}, array{int, int, int}}  $tint edge, body and shine as
+     *     drawn on page and paper: red, green, blue
      */
     public function __construct(
         public string $words,

@@ -113,7 +113,8 @@ final readonly class WireSize
         $plain = Text::plain($text, $field, 'a wire size, such as 20 awg or 0.8 mm');
         if (preg_match('/^([\d.,]+)\s*(?:mm)?\s*[x×]\s*([\d.,]+)\s*(?:mm)?(?:\s*flat)?$/u', $plain, $match) === 1) {
             return self::flat(
-                Length::parse($match[1], $field)->millimetres(), Length::parse($match[2], $field)->millimetres(), $field,
+                Length::parse($match[1], $field)->millimetres(), Length::parse($match[2], $field)->millimetres(),
+                $field,
             );
         }
         foreach (self::SECTIONS as $word => $kind) {
@@ -138,7 +139,10 @@ final readonly class WireSize
     public static function parse(string $text, string $field = 'wire'): self
     {
         $plain = Text::plain($text, $field, 'a wire size, such as 20 awg or 0.8 mm');
-        if (preg_match('/^#\s*(-?\d{1,3})$/', $plain, $match) === 1 || preg_match('/^(-?\d{1,3})[ -]?(?:awg|ga|ga\.|gauge|b&s)$/', $plain, $match) === 1) {
+        if (
+            preg_match('/^#\s*(-?\d{1,3})$/', $plain, $match) === 1
+            || preg_match('/^(-?\d{1,3})[ -]?(?:awg|ga|ga\.|gauge|b&s)$/', $plain, $match) === 1
+        ) {
             return self::awg((int) $match[1], $field);
         }
         if (preg_match('/^(-?\d{1,3})[ -]?swg$/', $plain, $match) === 1) {

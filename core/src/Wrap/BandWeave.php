@@ -9,7 +9,8 @@ use Hebra\Core\Quantity\Unreadable;
 
 /**
  * A whole band as it is written: sections one after the other, parted by `|`. A section is a figure weave (`4@1-2
- * 4@2-3`), a basket weave (`f1 b2 f3 b3 f2 b1`), or cores that change sides (`cross 1-2`, `cross 1-2 over 3-4`); `x12` at its end
+ * 4@2-3`), a basket weave (`f1 b2 f3 b3 f2 b1`), or cores that change sides (`cross 1-2`, `cross 1-2 over 3-4`); `x12`
+ * at its end
  * gives its repeats, and those that give none share the length that is left. A core that no later section takes leaves
  * the band there.
  *
@@ -20,7 +21,8 @@ use Hebra\Core\Quantity\Unreadable;
 final readonly class BandWeave
 {
     /**
-     * @param  non-empty-list<array{weave: WeavePattern|BasketWeave|null, crossing: Crossing|null, repeats: int, text: string}>  $sections  repeats 0: as many as the rest takes
+     * @param  non-empty-list<array{weave: WeavePattern|BasketWeave|null, crossing: Crossing|null, repeats: int, text: string}>  $sections
+     *     repeats 0: as many as the rest takes
      */
     private function __construct(public int $cores, private array $sections)
     {

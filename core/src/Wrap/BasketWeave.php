@@ -19,7 +19,10 @@ use Hebra\Core\Quantity\Unreadable;
  */
 final readonly class BasketWeave
 {
-    /** @param  non-empty-list<array{core: int, turn: 1|-1, isFront: bool}>  $touches  circles in order; turn 1 clockwise, seen along the cores */
+    /**
+     * @param  non-empty-list<array{core: int, turn: 1|-1, isFront: bool}>  $touches circles in order; turn 1 clockwise,
+     *     seen along the cores
+     */
     private function __construct(public int $cores, public array $touches, public int $passes)
     {
     }
@@ -206,7 +209,10 @@ final readonly class BasketWeave
         return $string;
     }
 
-    /** How far the string lies against a core between two headings; straight on it does not, and back the way it came it goes all round. */
+    /**
+     * How far the string lies against a core between two headings; straight on it does not, and back the way it came it
+     * goes all round.
+     */
     private static function arc(float $turned, bool $isBack): float
     {
         $arc = fmod(fmod($turned, 2 * M_PI) + 2 * M_PI, 2 * M_PI);
@@ -274,8 +280,12 @@ final readonly class BasketWeave
     public function facesMatch(): bool
     {
         $front = array_map(fn (array $touch): array => [$touch['core'], $touch['isFront']], $this->touches);
-        $along = array_map(fn (array $touch): array => [$this->cores + 1 - $touch['core'], ! $touch['isFront']], $this->touches);
-        $over = array_map(fn (array $touch): array => [$touch['core'], ! $touch['isFront']], array_reverse($this->touches));
+        $along = array_map(
+            fn (array $touch): array => [$this->cores + 1 - $touch['core'], ! $touch['isFront']], $this->touches,
+        );
+        $over = array_map(
+            fn (array $touch): array => [$touch['core'], ! $touch['isFront']], array_reverse($this->touches),
+        );
 
         return self::isTurnOf($front, $along) || self::isTurnOf($front, $over);
     }

@@ -7,8 +7,10 @@ namespace Hebra\Core\Wrap;
 use Hebra\Core\Quantity\Figures;
 
 /**
- * Turns of a wire laid flat round a row of beads, or round nothing, each outside the one before. N turns round W wide and
- * L long: N·(πW + 2(L − W)) + π·d·N². Millimetres. Source: geometry; the k-th turn's middle line is W + (2k − 1)·d wide.
+ * Turns of a wire laid flat round a row of beads, or round nothing, each outside the one before. N turns round W wide
+ * and
+ * L long: N·(πW + 2(L − W)) + π·d·N². Millimetres. Source: geometry; the k-th turn's middle line is W +
+ * (2k − 1)·d wide.
  */
 final readonly class Halo
 {

@@ -12,7 +12,8 @@ namespace Hebra\Core\Wrap;
  */
 final readonly class StoneRow
 {
-    public const SOURCE = 'geometry: turns round the core and the links of the row; wraps over each link are common practice';
+    public const SOURCE = 'geometry: turns round the core and the links of the row; wraps over each link are common '
+        .'practice';
 
     public function __construct(public float $coreMm, public float $sideMm, public float $linkMm, public float $wireMm)
     {

@@ -19,8 +19,9 @@ final class Turn
     }
 
     /** Round k cores side by side, their middles $spacingMm apart: the hull over them. */
-    public static function roundMm(int $cores, float $coreMm, float $spacingMm, float $wireMm, ?float $pitchMm = null): float
-    {
+    public static function roundMm(
+        int $cores, float $coreMm, float $spacingMm, float $wireMm, ?float $pitchMm = null,
+    ): float {
         return sqrt((M_PI * ($coreMm + $wireMm) + 2 * ($cores - 1) * $spacingMm) ** 2 + ($pitchMm ?? $wireMm) ** 2);
     }
 }

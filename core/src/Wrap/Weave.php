@@ -8,7 +8,8 @@ use Hebra\Core\Quantity\OutOfRange;
 
 /**
  * A figure weave over n cores: a turn round k neighbours is √((π(D + w) + 2(k − 1)s)² + w²); woven length = turns·w.
- * Cores stand at s = D where every figure takes all of them, else at s ≥ D + w, for the wire must pass between. A figure
+ * Cores stand at s = D where every figure takes all of them, else at s ≥ D + w, for the wire must pass between. A
+ * figure
  * that begins beyond the last core of the one before it is reached behind, 2·s a core farther than turns alone have it,
  * which is told beside. No tails.
  *

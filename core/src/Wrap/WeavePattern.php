@@ -25,7 +25,10 @@ final readonly class WeavePattern
         if (mb_strlen($text) > 400) {
             throw Unreadable::tooLong($field, mb_strlen($text), 400);
         }
-        foreach (preg_split('/[\s,;]+/', trim(strtr(mb_scrub($text), ['–' => '-', '−' => '-'])), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $figure) {
+        foreach (
+            preg_split('/[\s,;]+/', trim(strtr(mb_scrub($text), ['–' => '-', '−' => '-'])), -1, PREG_SPLIT_NO_EMPTY)
+            ?: [] as $figure
+        ) {
             if (preg_match('/^(\d{1,4})@(\d{1,3})(?:-(\d{1,3}))?$/', $figure, $match) !== 1) {
                 throw Unreadable::pattern($field, $text);
             }

@@ -39,7 +39,9 @@ final class BeadTest extends TestCase
             'no shape' => ['6mm', 'is not a bead I can read'],
             'no size' => ['round', 'is not a bead I can read'],
             'nothing' => ['', 'Bead is empty'],
-            'a hole wider than the bead' => ['6mm round, hole 7', 'Bead hole 7 mm is not a size: give more than 0 and at most 5.7 mm.'],
+            'a hole wider than the bead' => [
+                '6mm round, hole 7', 'Bead hole 7 mm is not a size: give more than 0 and at most 5.7 mm.',
+            ],
             'no hole at all' => ['6mm round, hole 0', 'Bead hole 0 mm is not a size'],
             'a negative hole' => ['6mm round, hole -1', 'Bead hole −1 mm is not a size'],
             'a negative size' => ['-6mm round', 'Bead length −6 mm is not a size'],

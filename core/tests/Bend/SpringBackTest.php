@@ -29,7 +29,9 @@ final class SpringBackTest extends TestCase
     /** Round wire against an integration over its section that shares nothing with the closed form. */
     public function test_round_wire_against_numeric_integration(): void
     {
-        foreach ([[0.4, 2.0, 125.0], [0.65, 9.0, 260.0], [1.0, 30.0, 350.0], [1.0, 200.0, 350.0]] as [$r, $held, $yield]) {
+        foreach ([
+            [0.4, 2.0, 125.0], [0.65, 9.0, 260.0], [1.0, 30.0, 350.0], [1.0, 200.0, 350.0],
+        ] as [$r, $held, $yield]) {
             $moment = 0.0;
             $steps = 20_000;
             for ($i = 0; $i < $steps; $i++) {
@@ -73,7 +75,10 @@ final class SpringBackTest extends TestCase
      */
     public function test_yielding_begins_without_a_step(): void
     {
-        foreach ([Section::round(0.8), Section::halfRound(3.0), Section::flat(4.0, 0.6), Section::square(1.2), Section::twistedPair(0.5)] as $section) {
+        foreach ([
+            Section::round(0.8), Section::halfRound(3.0), Section::flat(4.0, 0.6), Section::square(1.2),
+            Section::twistedPair(0.5),
+        ] as $section) {
             $bend = new SpringBack($section, 100_000, 300);
             [$low, $high] = [0.1, 10_000.0];
             // The tightest radius from which it springs wholly back.
@@ -96,7 +101,10 @@ final class SpringBackTest extends TestCase
     public function test_the_mandrel_ends_at_what_was_wanted(): void
     {
         mt_srand(7);
-        foreach ([Section::round(0.8), Section::round(2.0), Section::halfRound(3.0), Section::flat(4.0, 0.6), Section::square(1.2), Section::twistedPair(0.5)] as $section) {
+        foreach ([
+            Section::round(0.8), Section::round(2.0), Section::halfRound(3.0), Section::flat(4.0, 0.6),
+            Section::square(1.2), Section::twistedPair(0.5),
+        ] as $section) {
             for ($try = 0; $try < 40; $try++) {
                 $bend = new SpringBack($section, mt_rand(60, 200) * 1000, mt_rand(60, 900));
                 $inside = mt_rand(20, 900) / 10;
@@ -120,7 +128,8 @@ final class SpringBackTest extends TestCase
     public function test_refuses_what_no_mandrel_reaches(): void
     {
         $this->expectException(OutOfRange::class);
-        $this->expectExceptionMessage('Inside 0.01 mm cannot be reached: this wire springs back so far that no mandrel is thin enough; give a larger inside');
+        $this->expectExceptionMessage('Inside 0.01 mm cannot be reached: this wire springs back so far that no mandrel '
+            .'is thin enough; give a larger inside');
         (new SpringBack(Section::round(3.0), 75_000, 350))->mandrelMm(0.01);
     }
 
@@ -146,7 +155,10 @@ final class SpringBackTest extends TestCase
         }
         self::assertSame(
             [1.0, 1.0, 0.0],
-            [Hammered::of(1.0, 1.0)->widthMm(), Hammered::of(1.0, 1.0)->lengthening(), Hammered::of(1.0, 1.0)->numbersHard()],
+            [
+                Hammered::of(1.0, 1.0)->widthMm(), Hammered::of(1.0, 1.0)->lengthening(),
+                Hammered::of(1.0, 1.0)->numbersHard(),
+            ],
         );
     }
 

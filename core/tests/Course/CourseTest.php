@@ -38,7 +38,10 @@ use PHPUnit\Framework\TestCase;
 /** A wire told as a course lies as long as it is cut, goes on where it came to, and bends no tighter than it can. */
 final class CourseTest extends TestCase
 {
-    /** @return array<string, array{Shape, float}> a shape, and by how much its curve may be out of its length, as a share */
+    /**
+     * @return array<string, array{Shape, float}> a shape, and by how much its curve may be out of its length, as a
+     *     share
+     */
     public static function shapes(): array
     {
         $shapes = [
@@ -157,7 +160,8 @@ final class CourseTest extends TestCase
                         default => 0.005,
                     };
                     $words = "{$name}: {$move->segment->words}";
-                    // What practice allows for several passes is no length of a curve: a pattern's two rows lie within it,
+                    // What practice allows for several passes is no length of a curve: a pattern's two rows lie within
+                    // it,
                     // rows far out take more.
                     if (str_contains($move->segment->working->source, 'at each end of a pass')) {
                         if (! str_contains($name, 'changed')) {
@@ -241,7 +245,10 @@ final class CourseTest extends TestCase
                         for ($share = 0; $share <= 8; $share++) {
                             [$x, $y] = $command[0] === 'C'
                                 ? self::onCubic($last, $command, $share / 8)
-                                : [$last[0] + ($end[0] - $last[0]) * $share / 8, $last[1] + ($end[1] - $last[1]) * $share / 8];
+                                : [
+                                    $last[0] + ($end[0] - $last[0]) * $share / 8,
+                                    $last[1] + ($end[1] - $last[1]) * $share / 8,
+                                ];
                             $least = min($least, hypot($x - $hung->xMm, $y - $hung->yMm));
                         }
                         $last = $end;

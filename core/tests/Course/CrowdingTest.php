@@ -36,7 +36,10 @@ final class CrowdingTest extends TestCase
         );
     }
 
-    /** Two round beads of 6 mm touch at 6 mm; a coin of 20 mm and one of 6 whose middle is 7 mm higher, in its plane, at 13 mm. */
+    /**
+     * Two round beads of 6 mm touch at 6 mm; a coin of 20 mm and one of 6 whose middle is 7 mm higher, in its plane, at
+     * 13 mm.
+     */
     public function test_two_that_touch_stand_and_two_that_are_closer_do_not(): void
     {
         $into = fn (string $one, string $other, float $mm): float => Crowding::of(
@@ -55,7 +58,9 @@ final class CrowdingTest extends TestCase
             // Each technique with three unlike beads as it comes is told by its check.
             $isPattern = str_contains($name, 'pattern') || str_contains($name, 'changed');
             $crowded = Crowding::of($part->technique->courses($part));
-            $checks = array_filter($part->technique->checks($part), fn (Check $check): bool => $check->rule === 'crowded');
+            $checks = array_filter(
+                $part->technique->checks($part), fn (Check $check): bool => $check->rule === 'crowded',
+            );
             if ($isPattern && $checks === []) {
                 self::assertSame([], array_map(fn (array $one): float => $one[2], $crowded), $name);
                 $looked++;
@@ -64,7 +69,8 @@ final class CrowdingTest extends TestCase
         self::assertGreaterThan(80, $looked);
         foreach (array_keys(Patterns::all()) as $pattern) {
             $rules = array_map(
-                fn (Check $check): string => $check->rule, Planner::plan(Patterns::start($pattern, 'One'), new Profile)->checks,
+                fn (Check $check): string => $check->rule,
+                Planner::plan(Patterns::start($pattern, 'One'), new Profile)->checks,
             );
             self::assertNotContains('crowded', $rules, $pattern);
         }

@@ -27,7 +27,9 @@ final class GroupsTest extends TestCase
         $groups = Groups::read($text, 'groups')->of([new Strung('a', $bead, 4), new Strung('b', $bead, 3)]);
 
         return array_map(
-            fn (array $group): string => implode('+', array_map(fn (Strung $run): string => $run->count.$run->key, $group)),
+            fn (array $group): string => implode(
+                '+', array_map(fn (Strung $run): string => $run->count.$run->key, $group),
+            ),
             $groups,
         );
     }
@@ -74,7 +76,8 @@ final class GroupsTest extends TestCase
     }
 
     /**
-     * Four groups of 3, 6, 3 mm; two of one of 4; one of three of 8; seven pairs of crimps of 1.5; gaps 2 · (89 + 40 + 20
+     * Four groups of 3, 6, 3 mm; two of one of 4; one of three of 8; seven pairs of crimps of 1.5; gaps 2 ·
+     * (89 + 40 + 20
      * + 12), and 25 turned back at either end: 48 + 8 + 24 + 21 + 322 + 50 = 473.
      */
     public function test_stations_of_unlike_beads(): void
@@ -83,11 +86,17 @@ final class GroupsTest extends TestCase
         $plan = Planner::plan($piece, new Profile);
         $strand = array_values(array_filter($plan->cuts, fn ($cut): bool => $cut->label === 'Strand'))[0];
         self::assertEqualsWithDelta(473.0, $strand->lengthMm(), 1e-9);
-        self::assertSame(16, array_sum(array_map(fn ($one): int => str_starts_with($one->words, 'crimp, for') ? $one->all : 0, $plan->findings)));
-        $groups = array_values(array_filter($plan->steps(), fn (Step $step): bool => str_contains($step->title, 'group')));
+        self::assertSame(16, array_sum(
+            array_map(fn ($one): int => str_starts_with($one->words, 'crimp, for') ? $one->all : 0, $plan->findings)
+        ));
+        $groups = array_values(
+            array_filter($plan->steps(), fn (Step $step): bool => str_contains($step->title, 'group'))
+        );
         self::assertSame([3, 1, 3, 3, 3, 1, 3], array_column($groups, 'count'));
         self::assertStringContainsString('Measure 89 mm', $groups[0]->text);
-        self::assertStringContainsString('1 × clear 3 mm round, then 1 × plum 6 mm round, then 1 × clear 3 mm round, push them', $groups[0]->text);
+        self::assertStringContainsString(
+            '1 × clear 3 mm round, then 1 × plum 6 mm round, then 1 × clear 3 mm round, push them', $groups[0]->text,
+        );
         $this->expectException(Problem::class);
         Some::changed($piece, ['do' => 'part.set', 'part' => 'p2', 'key' => 'groups', 'value' => 'three']);
     }

@@ -32,7 +32,9 @@ final class SideBySideTest extends TestCase
         );
     }
 
-    /** Between bars of 5 mm ten beads of 4 on three wires: 4, 3 and 3; the second bar waits for the longest, at 5 + 16. */
+    /**
+     * Between bars of 5 mm ten beads of 4 on three wires: 4, 3 and 3; the second bar waits for the longest, at 5 + 16.
+     */
     public function test_alike_on_every_wire(): void
     {
         $bar = self::many(1, '12 x 5mm tile, three holes');
@@ -62,15 +64,21 @@ final class SideBySideTest extends TestCase
     }
 
     /**
-     * Three wires of 1.25 loops on a wrist of 165 with bars of 18 through three holes, so 6 thick: 1.25 · π · (165/π + 6)
+     * Three wires of 1.25 loops on a wrist of 165 with bars of 18 through three holes, so 6 thick: 1.25 · π ·
+     * (165/π + 6)
      * + 26 = 255.812 each; four stretches of 48 and five bars of 7 are 227 of 229.8 mm.
      */
     public function test_three_memory_wires(): void
     {
         $plan = Planner::plan(Patterns::start('three-wire-bracelet', 'One'), new Profile);
-        self::assertSame([255.81, 255.81, 255.81], array_map(fn ($cut): float => round($cut->lengthMm(), 2), $plan->cuts));
         self::assertSame(
-            ['roll the first stop', 'thread the beads of wire 1', 'thread the beads of wire 2', 'thread the beads of wire 3', 'roll the second stop'],
+            [255.81, 255.81, 255.81], array_map(fn ($cut): float => round($cut->lengthMm(), 2), $plan->cuts),
+        );
+        self::assertSame(
+            [
+                'roll the first stop', 'thread the beads of wire 1', 'thread the beads of wire 2',
+                'thread the beads of wire 3', 'roll the second stop',
+            ],
             array_map(fn (Step $step): string => explode(': ', $step->title)[1], array_slice($plan->steps(), 0, 5)),
         );
         self::assertSame(

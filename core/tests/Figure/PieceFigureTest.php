@@ -68,7 +68,9 @@ final class PieceFigureTest extends TestCase
         };
         self::assertSame([1], $layers('p1:eye'), 'the ear wire’s eye faces the viewer');
         self::assertSame([0, 2], $layers('p2:top-loop'), 'the loop hooked in it is seen edge-on');
-        self::assertSame([1, 2], $layers('p3:top-loop'), 'and the next one faces the viewer again, its end before its neck');
+        self::assertSame(
+            [1, 2], $layers('p3:top-loop'), 'and the next one faces the viewer again, its end before its neck',
+        );
         $turned = self::figure(
             Some::changed(Some::drop(), ['do' => 'part.set', 'part' => 'p2', 'key' => 'turned', 'value' => '1']),
         );
@@ -85,7 +87,10 @@ final class PieceFigureTest extends TestCase
             $drawn = [
                 ...array_map(fn (Stroke $stroke): string => $stroke->mark, $plan->figure()->strokes),
                 // What is wound to beads is drawn as beads.
-                ...array_map(fn (BeadMark $bead): string => $bead->bead->shape->isWound() ? $bead->mark : '', $plan->figure()->beads),
+                ...array_map(
+                    fn (BeadMark $bead): string => $bead->bead->shape->isWound() ? $bead->mark : '',
+                    $plan->figure()->beads,
+                ),
             ];
             foreach ($plan->cuts as $cut) {
                 foreach ($cut->segments as $segment) {

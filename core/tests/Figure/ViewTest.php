@@ -48,7 +48,8 @@ final class ViewTest extends TestCase
             // Of what is wound the far half is left out, by half its wire at most.
             self::assertEqualsWithDelta(
                 [$front->figure()->left, $front->figure()->right, $front->figure()->bottom],
-                [-$back->figure()->right, -$back->figure()->left, $back->figure()->bottom], 1.2 * $plan->wireMm(), $name,
+                [-$back->figure()->right, -$back->figure()->left, $back->figure()->bottom], 1.2 * $plan->wireMm(),
+                $name,
             );
             self::assertEqualsWithDelta(self::beads($front, 1.0), self::beads($back, -1.0), 0.01, $name);
             foreach ($front->eyes as $eye => $hung) {
@@ -82,18 +83,26 @@ final class ViewTest extends TestCase
         }
     }
 
-    /** A wire that passes before another and comes back behind it: from the front the first crossing covers, from the back the second. */
+    /**
+     * A wire that passes before another and comes back behind it: from the front the first crossing covers, from the
+     * back the second.
+     */
     public function test_at_a_crossing_the_nearer_is_drawn_later(): void
     {
         $wire = new Wire(Metal::Copper, WireSize::awg(20), Temper::DeadSoft);
         $move = fn (string $mark, SegmentKind $kind, float $mm, Helix|Straight $shape): Move => new Move(
             Segment::given($kind, $mm, $mark, $mark, 'for the test', 'the test'), $shape,
         );
-        $post = new Course('post', 'wire', [$move('post', SegmentKind::Straight, 10.0, new Straight(10.0))], Frame::down(0.0));
+        $post = new Course(
+            'post', 'wire', [$move('post', SegmentKind::Straight, 10.0, new Straight(10.0))], Frame::down(0.0),
+        );
         // One turn of a wide helix round it, going before it first.
         $round = new Helix(4.0, 1.0, 2.0, hand: -1);
         $start = new Frame(new Vector(4.0, 4.0), new Vector(0.0, 0.0, 1.0), new Vector(-1.0, 0.0));
-        $ring = new Course('ring', 'wire', [$move('ring', SegmentKind::Round, $round->lengthMm(), $round)], $start->tilted($round->slope()));
+        $ring = new Course(
+            'ring', 'wire', [$move('ring', SegmentKind::Round, $round->lengthMm(), $round)],
+            $start->tilted($round->slope()),
+        );
         foreach ([0.0 => [4.0, 5.0], 180.0 => [5.0, 6.0]] as $degrees => [$least, $most]) {
             $seen = new Seen((float) $degrees);
             $seen->part([[$ring, $wire], [$post, $wire]]);
@@ -115,7 +124,9 @@ final class ViewTest extends TestCase
             $plan = Planner::plan($piece, new Profile);
             $front = $plan->assembly()->heightMm();
             foreach (count($plan->views()) === 2 ? [View::Back] : [View::Back, View::Side] as $view) {
-                self::assertEqualsWithDelta($front, $plan->seen($view)->heightMm(), 0.15 * $front + 1.0, "{$name} from the {$view->value}");
+                self::assertEqualsWithDelta(
+                    $front, $plan->seen($view)->heightMm(), 0.15 * $front + 1.0, "{$name} from the {$view->value}",
+                );
             }
         }
     }

@@ -137,7 +137,9 @@ final class HandTest extends TestCase
             $vain = 129.5 * $plain->wire->milligramsPerMm() / 1000 * 0.4;
             $cost = fn (
                 float $length,
-            ): float => ($plain->lengthMm() * $vain + 0.1 * $hourCents) * (1 - $learned->below(($length - $work->straightMm - $work->tailMm) / $work->formedMm))
+            ): float => ($plain->lengthMm() * $vain + 0.1 * $hourCents) * (1 - $learned->below(
+                ($length - $work->straightMm - $work->tailMm) / $work->formedMm
+            ))
                 + $vain * $work->formedMm * $learned->leftOf(
                     ($length - $work->straightMm - $work->tailMm) / $work->formedMm,
                 );

@@ -47,7 +47,10 @@ final class EnteringTest extends TestCase
         self::assertSame([$count, $words], [$read, Bead::parse($rest)->words()]);
         $piece = $this->changed(
             Patterns::start('single-drop', 'Drops'),
-            ['do' => 'bead.add', 'part' => $this->threaded(Patterns::start('single-drop', 'Drops'))->id->text, 'bead' => $line],
+            [
+                'do' => 'bead.add', 'part' => $this->threaded(Patterns::start('single-drop', 'Drops'))->id->text,
+                'bead' => $line,
+            ],
         );
         $run = $this->threaded($piece)->beads[count($this->threaded($piece)->beads) - 1];
         self::assertSame([$count, $words], [$run->count, $piece->beads[$run->bead]->words()]);

@@ -65,7 +65,10 @@ final class Everything
         }
     }
 
-    /** @return iterable<string, Piece> each technique alone, every choice in turn, with three runs of unlike beads where it takes any */
+    /**
+     * @return iterable<string, Piece> each technique alone, every choice in turn, with three runs of unlike beads where
+     *     it takes any
+     */
     public static function techniques(): iterable
     {
         foreach (Techniques::all() as $name => $technique) {
@@ -152,7 +155,10 @@ final class Everything
         if ($part->beads !== [] && mt_rand(0, 2) === 0) {
             return Some::changed(
                 $piece,
-                ['do' => 'bead.count', 'part' => $part->id->text, 'at' => mt_rand(0, count($part->beads) - 1), 'count' => mt_rand(1, 45)],
+                [
+                    'do' => 'bead.count', 'part' => $part->id->text, 'at' => mt_rand(0, count($part->beads) - 1),
+                    'count' => mt_rand(1, 45),
+                ],
             );
         }
         $parameters = $part->technique()->parameters();

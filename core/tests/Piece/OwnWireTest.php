@@ -20,7 +20,9 @@ final class OwnWireTest extends TestCase
     /** @return list<array{string, int, float}> */
     private static function cuts(Plan $plan): array
     {
-        return array_map(fn (Cut $cut): array => [$cut->part->text, $cut->count, round($cut->lengthMm(), 6)], $plan->cuts);
+        return array_map(
+            fn (Cut $cut): array => [$cut->part->text, $cut->count, round($cut->lengthMm(), 6)], $plan->cuts,
+        );
     }
 
     /**

@@ -96,25 +96,68 @@ final class PieceTest extends TestCase
     public static function refusedChanges(): array
     {
         return [
-            'a negative wrap count' => [['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '-1'], 'top wraps', 'Top wraps −1 is out of range: give 0 to 20.'],
-            'a loop of nothing' => [['do' => 'part.set', 'part' => 'p2', 'key' => 'top_inside', 'value' => '0'], 'top loop, inside', 'Top loop, inside 0 mm is out of range: give 0.8 mm to 30 mm.'],
-            'a loop that is a word' => [['do' => 'part.set', 'part' => 'p2', 'key' => 'top_inside', 'value' => 'banana'], 'top loop, inside', 'Top loop, inside “banana” is not a length'],
-            'a loop without end' => [['do' => 'part.set', 'part' => 'p2', 'key' => 'top_inside', 'value' => '1e309'], 'top loop, inside', 'is not a length'],
-            'a setting it does not have' => [['do' => 'part.set', 'part' => 'p2', 'key' => 'colour', 'value' => 'x'], 'settings', 'Settings has “colour”, which is not known here'],
-            'a part that is gone' => [['do' => 'part.remove', 'part' => 'p9'], 'part', 'Part “p9” is not in this piece'],
-            'beads on an ear wire' => [['do' => 'bead.add', 'part' => 'p1', 'bead' => '6mm round'], 'bead', 'The ear wire takes no beads'],
-            'a bead that is not there' => [['do' => 'bead.add', 'part' => 'p2', 'bead' => 'b77'], 'bead', 'Bead “b77” is not in this piece'],
-            'an empty place' => [['do' => 'bead.count', 'part' => 'p2', 'at' => 7, 'by' => 1], 'run', 'There are no beads at place 8 of this part'],
-            'too many parts' => [['do' => 'part.repeat', 'part' => 'p2', 'count' => '1999'], 'parts', 'Parts would come to 2001 parts: a piece holds at most 2000.'],
-            'too many beads' => [['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'count' => '1999'], 'beads', 'Beads would come to 2001 beads: a piece holds at most 2000.'],
-            'a whole wire size' => [['do' => 'wire', 'role' => 'link', 'size' => '22'], 'size', 'Size “22” could be 22awg, 22swg or 22mm'],
-            'a wire it has not' => [['do' => 'wire', 'role' => 'core', 'size' => '22awg'], 'role', 'Wire “core” is not among the wires of this piece'],
+            'a negative wrap count' => [
+                ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => '-1'], 'top wraps',
+                'Top wraps −1 is out of range: give 0 to 20.',
+            ],
+            'a loop of nothing' => [
+                ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_inside', 'value' => '0'], 'top loop, inside',
+                'Top loop, inside 0 mm is out of range: give 0.8 mm to 30 mm.',
+            ],
+            'a loop that is a word' => [
+                ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_inside', 'value' => 'banana'], 'top loop, inside',
+                'Top loop, inside “banana” is not a length',
+            ],
+            'a loop without end' => [
+                ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_inside', 'value' => '1e309'], 'top loop, inside',
+                'is not a length',
+            ],
+            'a setting it does not have' => [
+                ['do' => 'part.set', 'part' => 'p2', 'key' => 'colour', 'value' => 'x'], 'settings',
+                'Settings has “colour”, which is not known here',
+            ],
+            'a part that is gone' => [
+                ['do' => 'part.remove', 'part' => 'p9'], 'part', 'Part “p9” is not in this piece',
+            ],
+            'beads on an ear wire' => [
+                ['do' => 'bead.add', 'part' => 'p1', 'bead' => '6mm round'], 'bead', 'The ear wire takes no beads',
+            ],
+            'a bead that is not there' => [
+                ['do' => 'bead.add', 'part' => 'p2', 'bead' => 'b77'], 'bead', 'Bead “b77” is not in this piece',
+            ],
+            'an empty place' => [
+                ['do' => 'bead.count', 'part' => 'p2', 'at' => 7, 'by' => 1], 'run',
+                'There are no beads at place 8 of this part',
+            ],
+            'too many parts' => [
+                ['do' => 'part.repeat', 'part' => 'p2', 'count' => '1999'], 'parts',
+                'Parts would come to 2001 parts: a piece holds at most 2000.',
+            ],
+            'too many beads' => [
+                ['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'count' => '1999'], 'beads',
+                'Beads would come to 2001 beads: a piece holds at most 2000.',
+            ],
+            'a whole wire size' => [
+                ['do' => 'wire', 'role' => 'link', 'size' => '22'], 'size',
+                'Size “22” could be 22awg, 22swg or 22mm',
+            ],
+            'a wire it has not' => [
+                ['do' => 'wire', 'role' => 'core', 'size' => '22awg'], 'role',
+                'Wire “core” is not among the wires of this piece',
+            ],
             'a nameless piece' => [['do' => 'name', 'name' => '   '], 'name', 'Name is empty'],
             'a list for a word' => [['do' => 'name', 'name' => ['a']], 'name', 'Name is a list: give text.'],
             'no change at all' => [[], 'do', 'Do is missing: give text.'],
-            'an unknown change' => [['do' => 'explode'], 'do', 'Change “explode” is not known here: give one of all, name, note, makes'],
-            'an unknown metal' => [['do' => 'wire', 'role' => 'link', 'metal' => 'cheese'], 'metal', 'Metal “cheese” is not known here: give one of fine-silver, sterling'],
-            'a batch of none' => [['do' => 'makes', 'kind' => 'batch', 'count' => '0'], 'count', 'Count 0 is out of range: give 1 to 200.'],
+            'an unknown change' => [
+                ['do' => 'explode'], 'do', 'Change “explode” is not known here: give one of all, name, note, makes',
+            ],
+            'an unknown metal' => [
+                ['do' => 'wire', 'role' => 'link', 'metal' => 'cheese'], 'metal',
+                'Metal “cheese” is not known here: give one of fine-silver, sterling',
+            ],
+            'a batch of none' => [[
+                'do' => 'makes', 'kind' => 'batch', 'count' => '0',
+            ], 'count', 'Count 0 is out of range: give 1 to 200.'],
         ];
     }
 
@@ -168,7 +211,9 @@ final class PieceTest extends TestCase
         self::assertLessThan(2_000_000, memory_get_usage() - $before);
         foreach (Everything::pieces(60) as $name => $piece) {
             $weighed = array_sum(
-                array_map(fn (Part $part): int => $piece->times($part) * $part->technique()->heft($part), $piece->parts),
+                array_map(
+                    fn (Part $part): int => $piece->times($part) * $part->technique()->heft($part), $piece->parts,
+                ),
             );
             $drawn = count(Planner::plan($piece, new Profile)->figure()->strokes);
             self::assertLessThanOrEqual(6 * $weighed + 40, $drawn, $name);
@@ -201,23 +246,50 @@ final class PieceTest extends TestCase
         return [
             'a name that is a number' => [$with('name', 5), 'name', 'Name is the number 5: give text.'],
             'parts that are an object' => [$with('parts', ['a' => 1]), 'parts', 'Parts is an object: give a list.'],
-            'a part that is text' => [$with('parts.1', 'x'), 'parts.1', 'Parts 1 is the text “x”: give an object with named values.'],
-            'wraps that are text' => [$with('parts.1.settings.top_wraps', '3'), 'parts.1.settings.top_wraps', 'Parts 1 settings top wraps is the text “3”: give a whole number.'],
-            'wraps that are half' => [$with('parts.1.settings.top_wraps', 2.5), 'parts.1.settings.top_wraps', 'is the number 2.5: give a whole number.'],
-            'a flag that is a number' => [$with('parts.1.settings.turned', 1), 'parts.1.settings.turned', 'is the number 1: give true or false.'],
-            'a repeat of nothing' => [$with('parts.1.repeat', 0), 'parts.1.repeat', 'Parts 1 repeat 0 is out of range: give 1 to 2000.'],
-            'a repeat beyond all' => [$with('parts.1.repeat', 3000), 'parts.1.repeat', 'is out of range: give 1 to 2000.'],
-            'a bead without a hole' => [$with('beads.b1.hole_mm', 0), 'beads.b1 hole', 'Beads b1 hole 0 mm is not a size'],
-            'a bead of null length' => [$with('beads.b1.length_mm', null), 'beads.b1.length_mm', 'is missing: give a number.'],
-            'a bead nobody knows' => [$with('parts.1.beads.0.bead', 'b9'), 'parts.1.beads', 'Bead “b9” is not in this piece'],
+            'a part that is text' => [
+                $with('parts.1', 'x'), 'parts.1', 'Parts 1 is the text “x”: give an object with named values.',
+            ],
+            'wraps that are text' => [
+                $with('parts.1.settings.top_wraps', '3'), 'parts.1.settings.top_wraps',
+                'Parts 1 settings top wraps is the text “3”: give a whole number.',
+            ],
+            'wraps that are half' => [
+                $with('parts.1.settings.top_wraps', 2.5), 'parts.1.settings.top_wraps',
+                'is the number 2.5: give a whole number.',
+            ],
+            'a flag that is a number' => [
+                $with('parts.1.settings.turned', 1), 'parts.1.settings.turned', 'is the number 1: give true or false.',
+            ],
+            'a repeat of nothing' => [
+                $with('parts.1.repeat', 0), 'parts.1.repeat', 'Parts 1 repeat 0 is out of range: give 1 to 2000.',
+            ],
+            'a repeat beyond all' => [
+                $with('parts.1.repeat', 3000), 'parts.1.repeat', 'is out of range: give 1 to 2000.',
+            ],
+            'a bead without a hole' => [
+                $with('beads.b1.hole_mm', 0), 'beads.b1 hole', 'Beads b1 hole 0 mm is not a size',
+            ],
+            'a bead of null length' => [
+                $with('beads.b1.length_mm', null), 'beads.b1.length_mm', 'is missing: give a number.',
+            ],
+            'a bead nobody knows' => [
+                $with('parts.1.beads.0.bead', 'b9'), 'parts.1.beads', 'Bead “b9” is not in this piece',
+            ],
             'the same id twice' => [$with('parts.2.id', 'p2'), 'parts.2.id', 'Parts 2 id “p2” stands there twice'],
-            'markup for an id' => [$with('parts.2.id', '<b>'), 'parts.2.id', 'is not an id: give 1 to 24 letters, digits or hyphens.'],
-            'an unknown technique' => [$with('parts.1.technique', 'weld'), 'parts.1.technique', 'Parts 1 technique “weld” is not a technique here: give one of ear-wire, wrapped-link, head-pin, plain-link, hoop,'],
+            'markup for an id' => [
+                $with('parts.2.id', '<b>'), 'parts.2.id', 'is not an id: give 1 to 24 letters, digits or hyphens.',
+            ],
+            'an unknown technique' => [$with('parts.1.technique', 'weld'), 'parts.1.technique', 'Parts 1 technique '
+                .'“weld” is not a technique here: give one of ear-wire, wrapped-link, head-pin, plain-link, hoop,'],
             'an unknown key' => [$with('parts.1.glue', true), 'parts.1', 'Parts 1 has “glue”, which is not known here'],
             'another version' => [$with('version', 3), 'version', 'Version 3 is not known here: give version 1 or 2.'],
             'something else altogether' => [fn (): array => ['a' => 1], 'hebra', 'The document says it is missing'],
-            'a bare number' => [fn (): int => 7, 'document', 'Document is the number 7: give an object with named values.'],
-            'a size that is a number' => [$with('wires.link.size', 22), 'wires.link.size', 'Wires link size is the number 22: give text.'],
+            'a bare number' => [
+                fn (): int => 7, 'document', 'Document is the number 7: give an object with named values.',
+            ],
+            'a size that is a number' => [
+                $with('wires.link.size', 22), 'wires.link.size', 'Wires link size is the number 22: give text.',
+            ],
         ];
     }
 

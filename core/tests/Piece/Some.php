@@ -54,8 +54,14 @@ final class Some
             ['do' => 'bead.move', 'part' => $part, 'at' => 0, 'by' => $by],
             ['do' => 'bead.mirror', 'part' => $part],
             ['do' => 'bead.remove', 'part' => $part, 'at' => 0],
-            ['do' => 'part.set', 'part' => $part, 'key' => ['top_wraps', 'wraps', 'bottom_wraps'][mt_rand(0, 2)], 'value' => (string) mt_rand(0, 6)],
-            ['do' => 'part.set', 'part' => $part, 'key' => ['tail', 'inside', 'eye'][mt_rand(0, 2)], 'value' => mt_rand(0, 40) / 10 .'mm'],
+            [
+                'do' => 'part.set', 'part' => $part, 'key' => ['top_wraps', 'wraps', 'bottom_wraps'][mt_rand(0, 2)],
+                'value' => (string) mt_rand(0, 6),
+            ],
+            [
+                'do' => 'part.set', 'part' => $part, 'key' => ['tail', 'inside', 'eye'][mt_rand(0, 2)],
+                'value' => mt_rand(0, 40) / 10 .'mm',
+            ],
             ['do' => 'part.set', 'part' => $part, 'key' => 'source', 'value' => ['cut', 'bought'][mt_rand(0, 1)]],
             ['do' => 'wire', 'role' => ['ear', 'link', 'pin'][mt_rand(0, 2)], 'size' => mt_rand(18, 28).'awg'],
             ['do' => 'makes', 'kind' => 'batch', 'count' => mt_rand(1, 9)],

@@ -95,7 +95,10 @@ final class ClosingOrderTest extends TestCase
         $loop = new WireRun(
             'b',
             ['top', 'bottom'],
-            ['top' => $bTop = self::eye('b/top', EyeKind::Permanent), 'bottom' => $bBottom = self::eye('b/bottom', EyeKind::Permanent)],
+            [
+                'top' => $bTop = self::eye('b/top', EyeKind::Permanent),
+                'bottom' => $bBottom = self::eye('b/bottom', EyeKind::Permanent),
+            ],
         );
         $order = self::keys(ClosingOrder::of([$a, $loop], [new Joint($top, $other), new Joint($bTop, $bBottom)]));
         self::assertLessThan(
@@ -108,7 +111,10 @@ final class ClosingOrderTest extends TestCase
         $closedSecond = new WireRun(
             'c',
             ['top', 'bottom'],
-            ['top' => $cTop = self::eye('c/top', EyeKind::Permanent), 'bottom' => self::eye('c/bottom', EyeKind::Permanent)],
+            [
+                'top' => $cTop = self::eye('c/top', EyeKind::Permanent),
+                'bottom' => self::eye('c/bottom', EyeKind::Permanent),
+            ],
         );
         $fixed = self::eye('c/bottom', EyeKind::Closed);
         ClosingOrder::of([$closedSecond], [new Joint($cTop, $fixed)]);

@@ -59,7 +59,9 @@ final class CoilBeadsTest extends TestCase
     {
         self::assertSame(0.0, Bead::parse('3.3 x 7mm coil, hole 2')->grams());
         self::assertSame([], array_filter(self::plan()->beads, fn ($count): bool => $count->bead->shape->isWound()));
-        $without = Some::changed(Patterns::start('wound-bead-drop', 'One'), ['do' => 'bead.remove', 'part' => 'p3', 'at' => 0]);
+        $without = Some::changed(
+            Patterns::start('wound-bead-drop', 'One'), ['do' => 'bead.remove', 'part' => 'p3', 'at' => 0],
+        );
         // 7 mm of coil are 90.58 mm of 0.6438: 0.3255 mm² · 90.58 · 8.53 / 1000 = 0.2515 g, and 7 mm of the pin 0.0123.
         self::assertEqualsWithDelta(0.2638, self::plan()->gramsEach - self::plan($without)->gramsEach, 0.0005);
     }
@@ -67,7 +69,9 @@ final class CoilBeadsTest extends TestCase
     /** Wherever it is drawn, also while the part is made, it is of the metal that it is wound of. */
     public function test_it_is_drawn_in_its_metal(): void
     {
-        $piece = Some::changed(Patterns::start('wound-bead-drop', 'One'), ['do' => 'wire', 'role' => 'coil-bead', 'metal' => 'copper']);
+        $piece = Some::changed(
+            Patterns::start('wound-bead-drop', 'One'), ['do' => 'wire', 'role' => 'coil-bead', 'metal' => 'copper'],
+        );
         $plan = self::plan($piece);
         $wound = fn (array $beads): array => array_values(array_unique(array_map(
             fn (BeadMark $bead): ?string => $bead->metal?->value,
@@ -78,7 +82,8 @@ final class CoilBeadsTest extends TestCase
         $states = new FormingStates($plan);
         self::assertSame(['copper'], $wound(FormingPicture::of($plan, $states, $states->count() - 2)->after->beads));
         self::assertSame([null], array_values(array_unique(array_map(
-            fn (BeadMark $bead): ?string => $bead->metal?->value, self::plan(Patterns::start('single-drop', 'One'))->assembly()->beads(),
+            fn (BeadMark $bead): ?string => $bead->metal?->value,
+            self::plan(Patterns::start('single-drop', 'One'))->assembly()->beads(),
         ))));
     }
 
@@ -86,9 +91,13 @@ final class CoilBeadsTest extends TestCase
     {
         $piece = Patterns::start('wound-bead-drop', 'One');
         self::assertContains('coil-bead', $piece->roles());
-        self::assertSame(Patterns::start('wound-bead-drop', 'One')->wires['link']->metal, $piece->wires['coil-bead']->metal);
+        self::assertSame(
+            Patterns::start('wound-bead-drop', 'One')->wires['link']->metal, $piece->wires['coil-bead']->metal,
+        );
         $thin = Some::changed($piece, ['do' => 'wire', 'role' => 'coil-bead', 'size' => '26 awg']);
-        $checks = array_values(array_filter(self::plan($thin)->checks, fn (Check $check): bool => $check->rule === 'coil bead'));
+        $checks = array_values(
+            array_filter(self::plan($thin)->checks, fn (Check $check): bool => $check->rule === 'coil bead')
+        );
         self::assertSame('A coil of 26 AWG on 2 mm comes out 2.8 mm wide, and this says 3.3 mm.', $checks[0]->text);
         $as = $checks[0]->ways[0]->change->apply($thin);
         self::assertEqualsWithDelta(2.81, $as->beads[$as->parts[1]->beads[1]->bead]->widthMm, 0.005);

@@ -42,7 +42,10 @@ final class EveryPlanTest extends TestCase
     public function test_the_fit_sets_the_size_and_one_size_is_told(): void
     {
         $fits = [
-            'finger' => ['us 4', 'us 9', 'us 12 1/2', 'uk N', 'iso 54', 'jp 13', 'diameter 18.2 mm', 'circumference 58 mm', 'string 62 mm', '2 1/2 in'],
+            'finger' => [
+                'us 4', 'us 9', 'us 12 1/2', 'uk N', 'iso 54', 'jp 13', 'diameter 18.2 mm', 'circumference 58 mm',
+                'string 62 mm', '2 1/2 in',
+            ],
             'wrist' => ['130 mm', '6 1/2 in', '210 mm'], 'hoop' => ['22 mm', '2 in'],
         ];
         $told = 0;
@@ -71,14 +74,21 @@ final class EveryPlanTest extends TestCase
         );
 
         return new ToolBox(
-            [$tool(ToolKind::RingMandrel, 'Ring mandrel', 'us 3 to us 13 by 1/2'), $tool(ToolKind::BangleMandrel, 'Bangle mandrel', '40 to 80 by 2.5 mm'), $tool(ToolKind::Mandrel, 'Rods', '8, 12, 15, 20, 30, 50 mm')],
+            [
+                $tool(ToolKind::RingMandrel, 'Ring mandrel', 'us 3 to us 13 by 1/2'),
+                $tool(ToolKind::BangleMandrel, 'Bangle mandrel', '40 to 80 by 2.5 mm'),
+                $tool(ToolKind::Mandrel, 'Rods', '8, 12, 15, 20, 30, 50 mm'),
+            ],
         );
     }
 
     /** A ring set by hand to another size than the finger’s is stopped, with both ways out. */
     public function test_another_size_than_the_fit_is_stopped(): void
     {
-        foreach (['wound-ring' => 'us 9', 'open-ring' => 'us 9', 'wide-ring' => 'us 9', 'hammered-cuff' => '190 mm', 'curled-bangle' => '190 mm', 'memory-bracelet' => '190 mm'] as $pattern => $size) {
+        foreach ([
+            'wound-ring' => 'us 9', 'open-ring' => 'us 9', 'wide-ring' => 'us 9', 'hammered-cuff' => '190 mm',
+            'curled-bangle' => '190 mm', 'memory-bracelet' => '190 mm',
+        ] as $pattern => $size) {
             $piece = Patterns::start($pattern, 'Sized');
             $before = $piece->parts[0];
             $fitted = Some::changed($piece, ['do' => 'fit', 'kind' => $piece->fit->kind->value, 'fit' => $size]);

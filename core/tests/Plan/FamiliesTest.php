@@ -205,22 +205,27 @@ final class FamiliesTest extends TestCase
     }
 
     /**
-     * Two and a quarter loops of 62 × 50: 2.25 · 176.4345 + 26 = 422.978. A wrist that goes as far round as its beads leave
+     * Two and a quarter loops of 62 × 50: 2.25 · 176.4345 + 26 = 422.978. A wrist that goes as far round as its beads
+     * leave
      * is what it fits: the coil is sized on its long side, the other stays.
      */
     public function test_memory_wire_in_an_oval(): void
     {
         $oval = Some::changed(
-            self::of('oval-memory', 'narrow', '50 mm')->piece, ['do' => 'part.set', 'part' => 'p1', 'key' => 'coil', 'value' => '62 mm'],
+            self::of('oval-memory', 'narrow', '50 mm')->piece,
+            ['do' => 'part.set', 'part' => 'p1', 'key' => 'coil', 'value' => '62 mm'],
         );
-        self::assertEqualsWithDelta(422.978, self::cut(Planner::plan($oval, new Profile), 'Memory wire')->lengthMm(), 0.01);
+        self::assertEqualsWithDelta(
+            422.978, self::cut(Planner::plan($oval, new Profile), 'Memory wire')->lengthMm(), 0.01,
+        );
         $sized = Some::changed($oval, ['do' => 'fit', 'kind' => 'wrist', 'fit' => '160 mm']);
         $part = $sized->part(PartId::of('p1'));
         $bead = $sized->thickestMm($part);
         self::assertEqualsWithDelta(160 + M_PI * $bead, Band::ovalMm($part->mm('coil'), 50.0), 0.01);
         $no = Some::changed($oval, ['do' => 'part.set', 'part' => 'p1', 'key' => 'narrow', 'value' => '20 mm']);
         $stops = array_filter(
-            Planner::plan($no, new Profile)->checks, fn ($check): bool => $check->rule === 'oval' && $check->level === Level::Stop,
+            Planner::plan($no, new Profile)->checks,
+            fn ($check): bool => $check->rule === 'oval' && $check->level === Level::Stop,
         );
         self::assertCount(1, $stops);
     }
@@ -305,7 +310,10 @@ final class FamiliesTest extends TestCase
         // Rings that are alike are one coil: six of 3 mm, one of 7.
         self::assertSame(
             [1, 6, 1, 1],
-            [self::cut($plan, 'Rings 1')->count, self::cut($plan, 'Rings 1')->rings?->count, self::cut($plan, 'Rings 2')->count, self::cut($plan, 'Rings 2')->rings?->count],
+            [
+                self::cut($plan, 'Rings 1')->count, self::cut($plan, 'Rings 1')->rings?->count,
+                self::cut($plan, 'Rings 2')->count, self::cut($plan, 'Rings 2')->rings?->count,
+            ],
         );
         self::assertEqualsWithDelta(
             7 * sqrt((M_PI * (3 + self::MM[18])) ** 2 + self::MM[18] ** 2),
@@ -493,7 +501,10 @@ final class FamiliesTest extends TestCase
     /** What is drawn round at true length is as long as its segment, within 1 %. */
     public function test_round_stretches_are_drawn_at_their_length(): void
     {
-        foreach (['hoop' => ['Hoop', 'p1:round', 0.01], 'framed-drop' => ['Frame', 'p2:outline', 0.01], 'hammered-cuff' => ['Bangle', 'p1:round', 0.01]] as $pattern => [$label, $mark, $within]) {
+        foreach ([
+            'hoop' => ['Hoop', 'p1:round', 0.01], 'framed-drop' => ['Frame', 'p2:outline', 0.01],
+            'hammered-cuff' => ['Bangle', 'p1:round', 0.01],
+        ] as $pattern => [$label, $mark, $within]) {
             $plan = self::plan($pattern);
             $drawn = 0.0;
             foreach ($plan->figure()->strokes as $stroke) {
@@ -560,13 +571,37 @@ final class FamiliesTest extends TestCase
     public static function broken(): array
     {
         return [
-            'hung on nothing' => [fn (array $d): array => array_replace_recursive($d, ['parts' => [2 => ['on' => 'p7/bottom']]]), 'is no part above this one'],
-            'hung on itself' => [fn (array $d): array => array_replace_recursive($d, ['parts' => [2 => ['on' => 'p3/top']]]), 'is no part above this one'],
-            'hung in markup' => [fn (array $d): array => array_replace_recursive($d, ['parts' => [2 => ['on' => '<b>/x']]]), 'is no part above this one'],
-            'a repeat of nothing' => [fn (array $d): array => ['groups' => ['g1' => ['repeat' => 0]]] + array_replace_recursive($d, ['parts' => [1 => ['group' => 'g1']]]), 'is out of range: give 1 to 2000'],
-            'a group apart' => [fn (array $d): array => array_replace_recursive($d, ['parts' => [0 => ['group' => 'g1'], 2 => ['group' => 'g1']]]), 'stands in two places'],
-            'too many by its group' => [fn (array $d): array => ['groups' => ['g1' => ['repeat' => 1500, 'mirrored' => true]]] + array_replace_recursive($d, ['parts' => [1 => ['group' => 'g1']]]), 'would come to 3002 parts'],
-            'a flag that is none' => [fn (array $d): array => ['groups' => ['g1' => ['repeat' => 1, 'mirrored' => 'yes']]] + array_replace_recursive($d, ['parts' => [1 => ['group' => 'g1']]]), 'give true or false'],
+            'hung on nothing' => [
+                fn (array $d): array => array_replace_recursive($d, ['parts' => [2 => ['on' => 'p7/bottom']]]),
+                'is no part above this one',
+            ],
+            'hung on itself' => [
+                fn (array $d): array => array_replace_recursive($d, ['parts' => [2 => ['on' => 'p3/top']]]),
+                'is no part above this one',
+            ],
+            'hung in markup' => [
+                fn (array $d): array => array_replace_recursive($d, ['parts' => [2 => ['on' => '<b>/x']]]),
+                'is no part above this one',
+            ],
+            'a repeat of nothing' => [
+                fn (array $d): array => ['groups' => ['g1' => ['repeat' => 0]]] + array_replace_recursive($d, ['parts' => [1 => ['group' => 'g1']]]),
+                'is out of range: give 1 to 2000',
+            ],
+            'a group apart' => [fn (array $d): array => array_replace_recursive(
+                $d, ['parts' => [0 => ['group' => 'g1'], 2 => ['group' => 'g1']]],
+            ), 'stands in two places'],
+            'too many by its group' => [
+                fn (array $d): array => [
+                    'groups' => ['g1' => ['repeat' => 1500, 'mirrored' => true]],
+                ] + array_replace_recursive($d, ['parts' => [1 => ['group' => 'g1']]]),
+                'would come to 3002 parts',
+            ],
+            'a flag that is none' => [
+                fn (array $d): array => [
+                    'groups' => ['g1' => ['repeat' => 1, 'mirrored' => 'yes']],
+                ] + array_replace_recursive($d, ['parts' => [1 => ['group' => 'g1']]]),
+                'give true or false',
+            ],
         ];
     }
 
@@ -592,10 +627,18 @@ final class FamiliesTest extends TestCase
                 $id = is_string($part) ? $part : $part->id;
                 $all = [
                     ['do' => 'part.add', 'technique' => $techniques[mt_rand(0, count($techniques) - 1)]],
-                    ['do' => 'part.remove', 'part' => $id], ['do' => 'part.move', 'part' => $id, 'by' => mt_rand(0, 1) === 1 ? 1 : -1], ['do' => 'part.copy', 'part' => $id],
+                    ['do' => 'part.remove', 'part' => $id],
+                    ['do' => 'part.move', 'part' => $id, 'by' => mt_rand(0, 1) === 1 ? 1 : -1],
+                    ['do' => 'part.copy', 'part' => $id],
                     ['do' => 'group.join', 'part' => $id], ['do' => 'group.leave', 'part' => $id],
-                    ['do' => 'group.set', 'group' => (string) (array_key_first($piece->groups) ?? 'g1'), 'count' => mt_rand(1, 5), 'mirrored' => (string) mt_rand(0, 1)],
-                    ['do' => 'part.hang', 'part' => $id, 'on' => 'p'.mt_rand(1, 4).'/'.['bottom', 'centre', 'top'][mt_rand(0, 2)]],
+                    [
+                        'do' => 'group.set', 'group' => (string) (array_key_first($piece->groups) ?? 'g1'),
+                        'count' => mt_rand(1, 5), 'mirrored' => (string) mt_rand(0, 1),
+                    ],
+                    [
+                        'do' => 'part.hang', 'part' => $id,
+                        'on' => 'p'.mt_rand(1, 4).'/'.['bottom', 'centre', 'top'][mt_rand(0, 2)],
+                    ],
                     ['do' => 'bead.add', 'part' => $id, 'bead' => mt_rand(3, 12).'mm round, hole 1'],
                 ];
                 try {

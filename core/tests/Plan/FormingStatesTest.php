@@ -23,7 +23,9 @@ use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use PHPUnit\Framework\TestCase;
 
-/** A wire while it is made: what is made lies as it will, the rest is straight, and step by step it becomes the piece. */
+/**
+ * A wire while it is made: what is made lies as it will, the rest is straight, and step by step it becomes the piece.
+ */
 final class FormingStatesTest extends TestCase
 {
     private static function move(string $mark, float $mm, Arc|Straight $shape): Move
@@ -55,7 +57,9 @@ final class FormingStatesTest extends TestCase
         self::assertEqualsWithDelta(8.0, abs($end([1])->x), 1e-9);
     }
 
-    /** @return iterable<string, array{Plan, FormingStates, PartPlan, int}> each part of each pattern with its last step */
+    /**
+     * @return iterable<string, array{Plan, FormingStates, PartPlan, int}> each part of each pattern with its last step
+     */
     private static function parts(): iterable
     {
         foreach (array_keys(Patterns::all()) as $name) {
@@ -88,8 +92,14 @@ final class FormingStatesTest extends TestCase
                         continue;
                     }
                     [$one, $other] = [self::end($lies[$at]), self::end($curve)];
-                    self::assertEqualsWithDelta(0.0, $one === null || $other === null ? 0.0 : $one->minus($other)->lengthMm(), 0.02, "{$name}: {$course->label}, {$move->segment->words}");
-                    self::assertCount(count($move->threaded()), $formed[$wire]->moves[$at]->threaded(), "{$name}: {$course->label} has its beads");
+                    self::assertEqualsWithDelta(
+                        0.0, $one === null || $other === null ? 0.0 : $one->minus($other)->lengthMm(), 0.02,
+                        "{$name}: {$course->label}, {$move->segment->words}",
+                    );
+                    self::assertCount(
+                        count($move->threaded()), $formed[$wire]->moves[$at]->threaded(),
+                        "{$name}: {$course->label} has its beads",
+                    );
                 }
             }
         }
@@ -158,7 +168,9 @@ final class FormingStatesTest extends TestCase
             for ($step = 0; $step < $states->count(); $step++) {
                 foreach ($plan->strips() as $cut) {
                     $now = $states->madeOf($cut, $step);
-                    self::assertSame([], array_diff($made[$cut->key()] ?? [], $now), "{$name}: {$cut->label} at step {$step}");
+                    self::assertSame(
+                        [], array_diff($made[$cut->key()] ?? [], $now), "{$name}: {$cut->label} at step {$step}",
+                    );
                     $made[$cut->key()] = $now;
                 }
                 $picture = FormingPicture::of($plan, $states, $step);
@@ -168,7 +180,9 @@ final class FormingStatesTest extends TestCase
                 self::assertGreaterThan(0.0, max($right - $left, $bottom - $top), $where);
             }
             foreach ($plan->strips() as $cut) {
-                $stays = array_keys(array_filter($cut->segments, fn (Segment $segment): bool => $segment->kind->stays()));
+                $stays = array_keys(
+                    array_filter($cut->segments, fn (Segment $segment): bool => $segment->kind->stays())
+                );
                 self::assertSame([], array_diff($stays, $made[$cut->key()]), "{$name}: {$cut->label} is made whole");
             }
         }

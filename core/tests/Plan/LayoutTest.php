@@ -89,7 +89,9 @@ final class LayoutTest extends TestCase
      */
     public function test_repeats_are_solved_for_a_length(): void
     {
-        foreach (['linked-bracelet' => 'wrist', 'ring-chain' => 'wrist', 'mirrored-necklace' => 'neck'] as $pattern => $kind) {
+        foreach ([
+            'linked-bracelet' => 'wrist', 'ring-chain' => 'wrist', 'mirrored-necklace' => 'neck',
+        ] as $pattern => $kind) {
             foreach ($kind === 'wrist' ? ['140 mm', '165 mm', '210 mm'] : ['380 mm', '457 mm', '610 mm'] as $size) {
                 $piece = Some::changed(
                     Patterns::start($pattern, 'Solved'),
@@ -159,7 +161,8 @@ final class LayoutTest extends TestCase
         );
         self::assertSame('ok', $clasp('toggle-bracelet')[0][0]);
         self::assertSame(
-            ['warn', 'The bar of 14 mm can slip out of the ring, 12 mm inside: a bar of 17 mm stays, 35 % longer than the ring is wide.'],
+            ['warn', 'The bar of 14 mm can slip out of the ring, 12 mm inside: a bar of 17 mm stays, 35 % longer than '
+                .'the ring is wide.'],
             $clasp('toggle-bracelet', ['do' => 'part.set', 'part' => 'p1', 'key' => 'bar', 'value' => '14 mm'])[0],
         );
         self::assertStringContainsString(
@@ -215,7 +218,9 @@ final class LayoutTest extends TestCase
      */
     public function test_advice_keeps_the_balance(): void
     {
-        foreach (['mirrored-necklace', 'chain-stations', 'linked-bracelet', 'toggle-bracelet', 'offset-strands'] as $pattern) {
+        foreach ([
+            'mirrored-necklace', 'chain-stations', 'linked-bracelet', 'toggle-bracelet', 'offset-strands',
+        ] as $pattern) {
             $start = Patterns::start($pattern, 'Balance');
             foreach ([0.86, 1.13, 1.4] as $share) {
                 $piece = Some::changed(

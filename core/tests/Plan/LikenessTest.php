@@ -48,7 +48,10 @@ final class LikenessTest extends TestCase
     public function test_everything_is_as_it_was_last_looked_at(): void
     {
         $now = [];
-        foreach ([...iterator_to_array(Everything::patterns()), ...iterator_to_array(Everything::techniques()), ...iterator_to_array(Everything::changed(40))] as $name => $piece) {
+        foreach ([
+            ...iterator_to_array(Everything::patterns()), ...iterator_to_array(Everything::techniques()),
+            ...iterator_to_array(Everything::changed(40)),
+        ] as $name => $piece) {
             $now[$name] = self::likeness(Planner::plan($piece, new Profile));
         }
         foreach (Techniques::all() as $name => $technique) {
@@ -91,13 +94,19 @@ final class LikenessTest extends TestCase
     public function test_what_is_far_from_the_patterns_is_as_it_was(): void
     {
         $now = [];
-        foreach ([...iterator_to_array(Everything::patterns()), ...iterator_to_array(Everything::techniques()), ...iterator_to_array(Everything::changed(220)), ...iterator_to_array(self::otherwise())] as $name => $piece) {
+        foreach ([
+            ...iterator_to_array(Everything::patterns()), ...iterator_to_array(Everything::techniques()),
+            ...iterator_to_array(Everything::changed(220)), ...iterator_to_array(self::otherwise()),
+        ] as $name => $piece) {
             $plan = Planner::plan($piece, new Profile);
             $figure = $plan->figure();
             $now[$name] = [
                 'told' => self::sum([$plan->toArray(), self::texts($plan)]),
                 'drawn' => self::sum(
-                    [array_map(get_object_vars(...), $figure->strokes), array_map(get_object_vars(...), $figure->beads)],
+                    [
+                        array_map(get_object_vars(...), $figure->strokes),
+                        array_map(get_object_vars(...), $figure->beads),
+                    ],
                 ),
             ];
         }
@@ -109,7 +118,10 @@ final class LikenessTest extends TestCase
     {
         foreach (Everything::patterns() as $name => $piece) {
             foreach ($piece->rolesToChoose() as $role) {
-                foreach (['14awg' => Temper::Hard, '18awg' => Temper::Spring, '24awg' => Temper::DeadSoft, '30awg' => Temper::DeadSoft] as $size => $temper) {
+                foreach ([
+                    '14awg' => Temper::Hard, '18awg' => Temper::Spring, '24awg' => Temper::DeadSoft,
+                    '30awg' => Temper::DeadSoft,
+                ] as $size => $temper) {
                     yield "{$name}, {$role} {$size}" => $piece->withWire(
                         $role,
                         new Wire($piece->wires[$role]->metal, WireSize::parse($size), $temper),
@@ -128,7 +140,10 @@ final class LikenessTest extends TestCase
         );
     }
 
-    /** @return list<mixed> every sentence: checks with their ways out, steps with their cautions, what is made ready and looked over */
+    /**
+     * @return list<mixed> every sentence: checks with their ways out, steps with their cautions, what is made ready and
+     *     looked over
+     */
     private static function texts(Plan $plan): array
     {
         $checks = array_map(fn (Check $check): array => [
@@ -157,7 +172,10 @@ final class LikenessTest extends TestCase
                         ...Kept::figures(
                             array_map(
                                 fn (?float $one): float => (float) $one,
-                                [$row->penalty, $row->springs, $row->holds, $row->effort, $row->marginMm, $row->opensN, $row->grams],
+                                [
+                                    $row->penalty, $row->springs, $row->holds, $row->effort, $row->marginMm,
+                                    $row->opensN, $row->grams,
+                                ],
                             ),
                         ),
                     ],
@@ -173,7 +191,10 @@ final class LikenessTest extends TestCase
         foreach (Metal::cases() as $metal) {
             $row = MetalTable::row($metal);
             $now["metal {$metal->value}"] = Kept::figures(
-                [...get_object_vars($row), 'strength' => get_object_vars($row->strength), 'tempers' => array_map(fn (Temper $temper): string => $temper->value, $row->tempers)],
+                [
+                    ...get_object_vars($row), 'strength' => get_object_vars($row->strength),
+                    'tempers' => array_map(fn (Temper $temper): string => $temper->value, $row->tempers),
+                ],
             );
         }
         Kept::assertSame(__DIR__.'/fixtures/wires.json', $now);
@@ -210,7 +231,10 @@ final class LikenessTest extends TestCase
             'told' => crc32(
                 (string) json_encode(
                     Kept::figures(
-                        [$plan->toArray(), FitSheet::of($plan)->lines, FitSheet::of($plan)->sentences, array_map(fn ($one): float => round($one->scrapGrams(), 6), $plan->metal)],
+                        [
+                            $plan->toArray(), FitSheet::of($plan)->lines, FitSheet::of($plan)->sentences,
+                            array_map(fn ($one): float => round($one->scrapGrams(), 6), $plan->metal),
+                        ],
                     ),
                 ),
             ),

@@ -56,24 +56,59 @@ final class LineChecksTest extends TestCase
         ];
 
         return [
-            'one strand longer than the other' => ['two-strand-bracelet', [['do' => 'group.set', 'group' => 'g2', 'count' => 7]], 'strands', 'longer, it bags'],
-            'one strand shorter' => ['two-strand-bracelet', [['do' => 'group.set', 'group' => 'g2', 'count' => 5]], 'strands', 'shorter, the line bags'],
-            'beads that drift' => ['offset-strands', [$set('p12', 'links', '12'), $set('p14', 'links', '15')], 'alignment', '15, 9, 15 links come within'],
+            'one strand longer than the other' => [
+                'two-strand-bracelet', [['do' => 'group.set', 'group' => 'g2', 'count' => 7]], 'strands',
+                'longer, it bags',
+            ],
+            'one strand shorter' => [
+                'two-strand-bracelet', [['do' => 'group.set', 'group' => 'g2', 'count' => 5]], 'strands',
+                'shorter, the line bags',
+            ],
+            'beads that drift' => [
+                'offset-strands', [$set('p12', 'links', '12'), $set('p14', 'links', '15')], 'alignment',
+                '15, 9, 15 links come within',
+            ],
             'a frame on edge' => ['framed-drop', [$set('p2', 'turned', '0')], 'facing', 'edge to the front'],
-            'a drop off the middle' => ['mirrored-necklace', [['do' => 'group.set', 'group' => 'g2', 'count' => 6]], 'middle', '8 links on one side and 6 on the other'],
+            'a drop off the middle' => [
+                'mirrored-necklace', [['do' => 'group.set', 'group' => 'g2', 'count' => 6]], 'middle',
+                '8 links on one side and 6 on the other',
+            ],
             'a pair that leans one way' => ['cluster', [], 'pair', 'both earrings lean the same way'],
-            'a hoop of thread' => ['hoop', [['do' => 'wire', 'role' => 'hoop', 'size' => '26 awg', 'temper' => 'dead-soft']], 'stiffness', 'bends out of shape in wear'],
-            'a pin as thick as a nail' => ['single-drop', [['do' => 'wire', 'role' => 'pin', 'size' => '16 awg', 'temper' => 'hard']], 'stiffness', 'hard on the hands'],
+            'a hoop of thread' => [
+                'hoop', [['do' => 'wire', 'role' => 'hoop', 'size' => '26 awg', 'temper' => 'dead-soft']], 'stiffness',
+                'bends out of shape in wear',
+            ],
+            'a pin as thick as a nail' => [
+                'single-drop', [['do' => 'wire', 'role' => 'pin', 'size' => '16 awg', 'temper' => 'hard']], 'stiffness',
+                'hard on the hands',
+            ],
             'a hook too short for its eye' => ['hoop', [$set('p1', 'hook', '2 mm')], 'lock', 'hardly catches'],
             'a hook too thick for its eye' => ['hoop', [$set('p1', 'eye', '0.8 mm')], 'lock', 'does not pass the eye'],
-            'two discs in one surround' => ['disc', [['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'count' => 2]], 'one disc', 'this has 2'],
-            'a rim too full' => ['rimmed-disc', [['do' => 'bead.count', 'part' => 'p2', 'at' => 1, 'count' => 22]], 'fill beads', 'too much to be squeezed in'],
-            'a rim half bare' => ['rimmed-disc', [['do' => 'bead.count', 'part' => 'p2', 'at' => 1, 'count' => 12]], 'fill beads', 'of bare wire'],
-            'a row too long for its rim' => ['bound-disc', [['do' => 'bead.count', 'part' => 'p2', 'at' => 1, 'count' => 19]], 'room', 'too much'],
-            'an odd number on two wires' => ['tile-bracelet', [['do' => 'bead.count', 'part' => 'p1', 'at' => 1, 'count' => 13]], 'strands', 'cannot be shared evenly'],
+            'two discs in one surround' => [
+                'disc', [['do' => 'bead.count', 'part' => 'p2', 'at' => 0, 'count' => 2]], 'one disc', 'this has 2',
+            ],
+            'a rim too full' => [
+                'rimmed-disc', [['do' => 'bead.count', 'part' => 'p2', 'at' => 1, 'count' => 22]], 'fill beads',
+                'too much to be squeezed in',
+            ],
+            'a rim half bare' => [
+                'rimmed-disc', [['do' => 'bead.count', 'part' => 'p2', 'at' => 1, 'count' => 12]], 'fill beads',
+                'of bare wire',
+            ],
+            'a row too long for its rim' => [
+                'bound-disc', [['do' => 'bead.count', 'part' => 'p2', 'at' => 1, 'count' => 19]], 'room', 'too much',
+            ],
+            'an odd number on two wires' => [
+                'tile-bracelet', [['do' => 'bead.count', 'part' => 'p1', 'at' => 1, 'count' => 13]], 'strands',
+                'cannot be shared evenly',
+            ],
             'tiles on one wire' => ['tile-bracelet', [$set('p1', 'strands', 'one')], 'two holes', 'wants two wires'],
-            'links without room for each other' => ['tiered-necklace', [$set('p3', 'wide', '1 mm')], 'link', 'has no room for two links'],
-            'a chain too short for the neck' => ['tiered-necklace', [$set('p3', 'links', '110')], 'length', 'too short'],
+            'links without room for each other' => [
+                'tiered-necklace', [$set('p3', 'wide', '1 mm')], 'link', 'has no room for two links',
+            ],
+            'a chain too short for the neck' => [
+                'tiered-necklace', [$set('p3', 'links', '110')], 'length', 'too short',
+            ],
         ];
     }
 
@@ -145,10 +180,12 @@ final class LineChecksTest extends TestCase
     {
         $bridged = self::piece('bridged-necklace');
         self::assertStringContainsString(
-            'in the middle from a chain across it, 10 links on either side', (string) self::check($bridged, 'middle')?->text,
+            'in the middle from a chain across it, 10 links on either side',
+            (string) self::check($bridged, 'middle')?->text,
         );
         $unbridged = Some::changed(
-            $bridged, ['do' => 'part.hang', 'part' => 'p10', 'on' => 'p5/bottom'], ['do' => 'part.remove', 'part' => 'p9'],
+            $bridged, ['do' => 'part.hang', 'part' => 'p10', 'on' => 'p5/bottom'],
+            ['do' => 'part.remove', 'part' => 'p9'],
         );
         $check = self::check($unbridged, 'middle');
         self::assertStringContainsString('11 links on one side and 10 on the other', (string) $check?->text);
@@ -164,7 +201,9 @@ final class LineChecksTest extends TestCase
             }
         }
         $off = Some::changed($bridged, ['do' => 'part.hang', 'part' => 'p10', 'on' => 'p9/link-6']);
-        self::assertStringContainsString('hangs with 15 links on one side and 19', (string) self::check($off, 'middle')?->text);
+        self::assertStringContainsString(
+            'hangs with 15 links on one side and 19', (string) self::check($off, 'middle')?->text,
+        );
     }
 
     /**
@@ -174,7 +213,9 @@ final class LineChecksTest extends TestCase
     public function test_a_strand_is_compared_with_the_arc_it_spans(): void
     {
         $bridged = self::piece('bridged-necklace');
-        self::assertMatchesRegularExpression('/hangs about (10\.5|11) mm lower/', (string) self::check($bridged, 'strands')?->text);
+        self::assertMatchesRegularExpression(
+            '/hangs about (10\.5|11) mm lower/', (string) self::check($bridged, 'strands')?->text,
+        );
         $short = Some::changed($bridged, ['do' => 'part.set', 'part' => 'p9', 'key' => 'links', 'value' => '9']);
         self::assertSame(Level::Note, self::check($short, 'strands')?->level);
         self::assertStringContainsString('pulls the line up', (string) self::check($short, 'strands')?->text);
@@ -213,7 +254,9 @@ final class LineChecksTest extends TestCase
             Some::changed($piece, ['do' => 'part.remove', 'part' => 'p5'])->part(PartId::of('p8'))->to,
             'the ring gone, its end is open',
         );
-        self::assertNull(Some::changed($piece, ['do' => 'part.close', 'part' => 'p8', 'to' => ''])->part(PartId::of('p8'))->to);
+        self::assertNull(
+            Some::changed($piece, ['do' => 'part.close', 'part' => 'p8', 'to' => ''])->part(PartId::of('p8'))->to
+        );
         foreach (['p99/top', 'p8/bottom', 'p5', 'p5/<b>', ''] as $nowhere) {
             try {
                 $made = Some::changed($piece, ['do' => 'part.close', 'part' => 'p8', 'to' => $nowhere]);

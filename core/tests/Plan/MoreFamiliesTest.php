@@ -118,7 +118,10 @@ final class MoreFamiliesTest extends TestCase
         $bought = self::plan('ring-chain', self::set('p1', 'source', 'bought'), self::set('p2', 'source', 'bought'));
         self::assertSame([], $bought->cuts);
         self::assertSame(
-            ['hook, sterling silver 18 AWG, half hard' => 1, 'jump ring 4.5 mm inside, sterling silver 18 AWG, half hard' => 37],
+            [
+                'hook, sterling silver 18 AWG, half hard' => 1,
+                'jump ring 4.5 mm inside, sterling silver 18 AWG, half hard' => 37,
+            ],
             self::findings($bought),
         );
         // Made, each turn of the coil climbs by its wire: a fifth of a percent.
@@ -147,7 +150,8 @@ final class MoreFamiliesTest extends TestCase
             1,
             self::findings(
                 $plan,
-            )['chain of 3.5 × 2 mm links, sterling silver 22 AWG, half hard: 122 links, one of them lost in the cut (427 mm)'] ?? 0,
+            )['chain of 3.5 × 2 mm links, sterling silver 22 AWG, half hard: 122 links, one of them lost in the cut '
+                .'(427 mm)'] ?? 0,
         );
         $cut = self::plan('tiered-necklace', self::set('p3', 'bought', 'cut'));
         self::assertArrayHasKey(
@@ -242,8 +246,10 @@ final class MoreFamiliesTest extends TestCase
 
     /**
      * The rim's wire runs through the middles of 4 mm beads round a disc of 20: π · 24 = 75.398; hole 2 · 20, bail π(4
-     * + 0.81182), six wraps round both legs √((2π · 0.81182 + 2 · 0.81182)² + 0.81182²) = 6.7732 each, both legs past the
-     * rim's beads 2 · 4, the longer one through the wraps 6 · 0.81182, two tails of 10: 204.026. Half the rim is 37.699, nine beads 36.
+     * + 0.81182), six wraps round both legs √((2π · 0.81182 + 2 · 0.81182)² + 0.81182²) = 6.7732 each, both legs
+     * past the
+     * rim's beads 2 · 4, the longer one through the wraps 6 · 0.81182, two tails of 10: 204.026. Half the rim is
+     * 37.699, nine beads 36.
      */
     public function test_beads_round_a_rim(): void
     {
@@ -302,7 +308,8 @@ final class MoreFamiliesTest extends TestCase
     }
 
     /**
-     * Round three beads 5 mm wide and 11 long, twice: 2 · (π·5 + 2·6) + π·0.81183·2² = 65.618. Round nothing, four times:
+     * Round three beads 5 mm wide and 11 long, twice: 2 · (π·5 + 2·6) + π·0.81183·2² = 65.618. Round nothing,
+     * four times:
      * π·0.81183·4² = 40.807, the middle lines of rings of 1, 3, 5 and 7 halves of the wire.
      */
     public function test_turns_laid_round_the_beads(): void
@@ -311,7 +318,8 @@ final class MoreFamiliesTest extends TestCase
         $without = Some::changed($ring, ['do' => 'part.set', 'part' => 'p1', 'key' => 'halo', 'value' => '0']);
         $mm = fn (Piece $piece): float => Planner::plan($piece, new Profile)->cuts[0]->lengthMm();
         self::assertEqualsWithDelta(65.618, (new Halo(0.81183, 5.0, 11.0, 2))->lengthMm(), 0.002);
-        // And down to the shank beside the beads, from outside them: 8.65 + 2.5 to 8.65 + 0.81183 mm from the middle, and aside.
+        // And down to the shank beside the beads, from outside them: 8.65 + 2.5 to 8.65 + 0.81183 mm from the middle,
+        // and aside.
         self::assertEqualsWithDelta(67.62, $mm($ring) - $mm($without), 0.4);
         self::assertEqualsWithDelta(40.807, (new Halo(0.81183, 0.0, 0.0, 4))->lengthMm(), 0.002);
         $halo = new Halo(0.8, 5.0, 11.0, 2);
@@ -321,18 +329,24 @@ final class MoreFamiliesTest extends TestCase
     }
 
     /**
-     * A hook's eye wrapped three times in 18 AWG: 3d + π(3 + d) + 3·√((2πd)² + d²) + 10 to hold = 45.759, and as any hook
+     * A hook's eye wrapped three times in 18 AWG: 3d + π(3 + d) + 3·√((2πd)² + d²) + 10 to hold = 45.759, and as
+     * any hook
      * 9 + π/2·(4 + d) + 5 = 21.891.
      */
     public function test_a_hook_wrapped_shut(): void
     {
         $piece = Patterns::start('mixed-bracelet', 'One');
         self::assertEqualsWithDelta(67.14, self::cut(self::plan('mixed-bracelet'), 'Hook')->lengthMm(), 0.01);
-        $plain = Planner::plan(Some::changed($piece, ['do' => 'part.set', 'part' => 'p1', 'key' => 'wraps', 'value' => '0']), new Profile);
+        $plain = Planner::plan(
+            Some::changed($piece, ['do' => 'part.set', 'part' => 'p1', 'key' => 'wraps', 'value' => '0']), new Profile,
+        );
         self::assertEqualsWithDelta(M_PI * (3 + 1.02362) + 21.891, self::cut($plain, 'Hook')->lengthMm(), 0.01);
     }
 
-    /** Doubled it runs through its beads again and round the fold: 12 · 6 + 2 + π·3.4 = 84.681 more; four runs in its last bead. */
+    /**
+     * Doubled it runs through its beads again and round the fold: 12 · 6 + 2 + π·3.4 = 84.681 more; four runs in its
+     * last bead.
+     */
     public function test_a_doubled_thread(): void
     {
         $piece = Patterns::start('strand', 'One');
@@ -340,12 +354,17 @@ final class MoreFamiliesTest extends TestCase
         [$one, $two] = [Planner::plan($piece, new Profile), Planner::plan($doubled, new Profile)];
         $beads = $one->parts()['p2']->stackMm();
         self::assertEqualsWithDelta(
-            $beads + 2 + M_PI * 3.4, self::cut($two, 'Strand')->lengthMm() - self::cut($one, 'Strand')->lengthMm(), 0.002,
+            $beads + 2 + M_PI * 3.4, self::cut($two, 'Strand')->lengthMm() - self::cut($one, 'Strand')->lengthMm(),
+            0.002,
         );
         self::assertSame($one->hangsMm(), $two->hangsMm());
         $text = implode(' ', array_map(fn ($check): string => $check->text, $two->checks));
-        self::assertStringContainsString('0.4 mm, 4 times, does not pass the clear 3 mm round: its hole is 1 mm, 0.02 mm too small', $text);
-        self::assertStringContainsString('Fold it at its middle', implode(' ', array_map(fn (Step $step): string => $step->text, $two->steps())));
+        self::assertStringContainsString(
+            '0.4 mm, 4 times, does not pass the clear 3 mm round: its hole is 1 mm, 0.02 mm too small', $text,
+        );
+        self::assertStringContainsString(
+            'Fold it at its middle', implode(' ', array_map(fn (Step $step): string => $step->text, $two->steps())),
+        );
     }
 
     /**
@@ -358,18 +377,29 @@ final class MoreFamiliesTest extends TestCase
         self::assertEqualsWithDelta(169.40, self::cut($plan, 'Tie')->lengthMm(), 0.01);
         self::assertSame(self::cut($plan, 'Binding')->wire, self::cut($plan, 'Tie')->wire);
         $titles = array_map(fn (Step $step): string => $step->title, $plan->steps());
-        self::assertLessThan(array_search('Bangle: tie the curls', $titles, true), array_search('Bangle: end the binding', $titles, true));
-        $cuff = Some::changed(Patterns::start('tied-bangle', 'One'), ['do' => 'part.set', 'part' => 'p1', 'key' => 'style', 'value' => 'cuff']);
+        self::assertLessThan(
+            array_search('Bangle: tie the curls', $titles, true),
+            array_search('Bangle: end the binding', $titles, true),
+        );
+        $cuff = Some::changed(
+            Patterns::start('tied-bangle', 'One'),
+            ['do' => 'part.set', 'part' => 'p1', 'key' => 'style', 'value' => 'cuff'],
+        );
         self::assertNotContains('Tie', array_column(Planner::plan($cuff, new Profile)->cuts, 'label'));
     }
 
     /** A bought hook comes with its eye: nothing of it is wrapped, whatever was set while it was made. */
     public function test_a_bought_hook_is_not_wrapped(): void
     {
-        $bought = Some::changed(Patterns::start('mixed-bracelet', 'One'), ['do' => 'part.set', 'part' => 'p1', 'key' => 'source', 'value' => 'bought']);
+        $bought = Some::changed(
+            Patterns::start('mixed-bracelet', 'One'),
+            ['do' => 'part.set', 'part' => 'p1', 'key' => 'source', 'value' => 'bought'],
+        );
         $plan = Planner::plan($bought, new Profile);
         self::assertNotContains('Hook', array_column($plan->cuts, 'label'));
-        self::assertSame([], array_filter($plan->steps(), fn (Step $step): bool => str_starts_with($step->title, 'Hook: wrap')));
+        self::assertSame(
+            [], array_filter($plan->steps(), fn (Step $step): bool => str_starts_with($step->title, 'Hook: wrap')),
+        );
         self::assertTrue(array_values($plan->parts()['p1']->technique->eyes($plan->parts()['p1'], 'p1'))[0]->canOpen());
     }
 
@@ -379,18 +409,24 @@ final class MoreFamiliesTest extends TestCase
         foreach (['mixed-bracelet', 'strand', 'station-strand'] as $pattern) {
             $plan = self::plan($pattern);
             $strung = array_map(
-                fn (Step $step): bool => str_starts_with($step->title, 'Strand') && ! str_contains($step->title, 'hang'),
+                fn (Step $step): bool => str_starts_with($step->title, 'Strand')
+                    && ! str_contains($step->title, 'hang'),
                 $plan->steps(),
             );
             $first = array_search(true, $strung, true);
             self::assertIsInt($first, $pattern);
             $after = array_slice($plan->steps(), $first);
             self::assertSame([], array_filter(
-                $after, fn (Step $step): bool => in_array($step->operation, [Operation::Wrap, Operation::Bend, Operation::Eye], true)
+                $after, fn (Step $step): bool => in_array(
+                    $step->operation, [Operation::Wrap, Operation::Bend, Operation::Eye], true,
+                )
                     && ! str_starts_with($step->title, 'Strand'),
             ), $pattern);
         }
-        $hooked = array_filter(self::plan('mixed-bracelet')->steps(), fn (Step $step): bool => str_contains($step->text, 'once it is crimped'));
+        $hooked = array_filter(
+            self::plan('mixed-bracelet')->steps(),
+            fn (Step $step): bool => str_contains($step->text, 'once it is crimped'),
+        );
         self::assertCount(3, $hooked);
     }
 
@@ -430,7 +466,9 @@ final class MoreFamiliesTest extends TestCase
     public function test_a_loop_of_rings_closes(): void
     {
         $plan = self::plan('chain-loop');
-        self::assertCount(7, array_filter($plan->steps(), fn (Step $step): bool => $step->operation === Operation::Hook));
+        self::assertCount(
+            7, array_filter($plan->steps(), fn (Step $step): bool => $step->operation === Operation::Hook),
+        );
         self::assertStringContainsString(
             '13 parts close to a ring, 41.5 mm round.',
             implode(' ', array_map(fn ($check): string => $check->text, $plan->checks)),
@@ -481,7 +519,8 @@ final class MoreFamiliesTest extends TestCase
     }
 
     /**
-     * A cone of 11 mm over an eye of 3 in 22 AWG, 0.64379 mm, wrapped twice: neck 1.28758, wire and eye 3.64379, the wire
+     * A cone of 11 mm over an eye of 3 in 22 AWG, 0.64379 mm, wrapped twice: neck 1.28758, wire and eye 3.64379, the
+     * wire
      * below it 0.64379, so that 5.57516 of it stand over the eye and 3 + 11 − 5.57516 = 8.42484 lie on the stretch. The
      * link hangs by as much less, and its cut is shorter by that; a bead of its size in its place takes all of it.
      */
@@ -490,13 +529,19 @@ final class MoreFamiliesTest extends TestCase
         $piece = Patterns::start('coned-cluster', 'Cone');
         $seat = fn (Piece $of): float => self::segment(Planner::plan($of, new Profile), 'p2', '2 beads');
         self::assertEqualsWithDelta(8.42484, $seat($piece), 1e-4);
-        $tube = Some::changed($piece, ['do' => 'bead.swap', 'part' => 'p2', 'at' => 1, 'bead' => '7 x 11mm tube, hole 1.2']);
+        $tube = Some::changed(
+            $piece, ['do' => 'bead.swap', 'part' => 'p2', 'at' => 1, 'bead' => '7 x 11mm tube, hole 1.2'],
+        );
         self::assertEqualsWithDelta(14.0, $seat($tube), 1e-9);
         $hangs = fn (Piece $of): float => Planner::plan($of, new Profile)->hangsMm();
         self::assertEqualsWithDelta(5.57516, $hangs($tube) - $hangs($piece), 0.01);
         $turned = Some::changed($piece, ['do' => 'bead.move', 'part' => 'p2', 'at' => 1, 'by' => -1]);
-        self::assertEqualsWithDelta(14 - (3 * 0.64379 + 0.64379 + 2.5 + 0.64379), $seat($turned), 1e-3, 'over the upper eye');
-        $short = Some::changed($piece, ['do' => 'bead.swap', 'part' => 'p2', 'at' => 1, 'bead' => '7 x 4mm cone, hole 1.2']);
+        self::assertEqualsWithDelta(
+            14 - (3 * 0.64379 + 0.64379 + 2.5 + 0.64379), $seat($turned), 1e-3, 'over the upper eye',
+        );
+        $short = Some::changed(
+            $piece, ['do' => 'bead.swap', 'part' => 'p2', 'at' => 1, 'bead' => '7 x 4mm cone, hole 1.2'],
+        );
         self::assertEqualsWithDelta(4.0, $seat($short), 1e-9, 'a millimetre of it stays on the wire');
     }
 

@@ -35,7 +35,8 @@ final class OperationsTest extends TestCase
         $each = [];
         foreach ($steps as $step) {
             foreach ($step->operation === Operation::Hook ? [] : $step->works() as $instance) {
-                $each[$instance][] = $step->moment->text().' '.$step->operation->value.' '.($step->each ?? $step)->count;
+                $each[$instance][] = $step->moment->text().' '.$step->operation->value.' '
+                    .($step->each ?? $step)->count;
             }
         }
         ksort($each);
@@ -118,7 +119,8 @@ final class OperationsTest extends TestCase
         self::assertGreaterThan(400, count($plan->steps()));
         self::assertLessThanOrEqual(40, count($plan->inOperations()->steps()));
         $wraps = array_values(array_filter(
-            $plan->inOperations()->steps(), fn (Step $step): bool => $step->operation === Operation::Wrap && $step->times > 1,
+            $plan->inOperations()->steps(),
+            fn (Step $step): bool => $step->operation === Operation::Wrap && $step->times > 1,
         ));
         self::assertSame([60, 60], array_column($wraps, 'times'));
         self::assertSame([60, 'links'], [$wraps[0]->count, $wraps[0]->counted]);

@@ -39,10 +39,13 @@ final class ProgressTest extends TestCase
                 $at = match (true) {
                     $what === 0 => $at->back(),
                     $what === 1 => $at->across(! $at->isAcross),
-                    $what === 2 && $at->copy() !== null && $at->again === [] && $at->done[$at->copy()] > 0 => $at->mending(
-                        $at->copy(),
-                        [0],
-                    ),
+                    $what === 2
+                        && $at->copy() !== null
+                        && $at->again === []
+                        && $at->done[$at->copy()] > 0 => $at->mending(
+                            $at->copy(),
+                            [0],
+                        ),
                     default => $at->next(),
                 };
                 self::assertEquals(

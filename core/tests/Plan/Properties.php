@@ -66,10 +66,13 @@ final class Properties
                 // A bought pin comes with its foot, memory wire with its coil.
                 $comes = $course->pinMm !== null ? [SegmentKind::Foot] : [];
                 foreach ($course->moves as $move) {
-                    $isBent = ! in_array($move->segment->kind, [SegmentKind::Straight, SegmentKind::Seat, ...$comes], true);
+                    $isBent = ! in_array(
+                        $move->segment->kind, [SegmentKind::Straight, SegmentKind::Seat, ...$comes], true,
+                    );
                     if ($isBent && $move->isSeen()) {
                         Assert::assertArrayHasKey(
-                            $move->segment->mark, $made, "{$name}: no step makes {$course->label}, {$move->segment->words}",
+                            $move->segment->mark, $made,
+                            "{$name}: no step makes {$course->label}, {$move->segment->words}",
                         );
                     }
                 }
@@ -89,7 +92,9 @@ final class Properties
             $steps = array_values(
                 array_filter(
                     $plan->steps(),
-                    fn (Step $step): bool => Instance::partOf($step->part) === $part && $step->cut === $cut->key() && $step->putsOn !== [],
+                    fn (Step $step): bool => Instance::partOf($step->part) === $part
+                        && $step->cut === $cut->key()
+                        && $step->putsOn !== [],
                 ),
             );
             $first = $steps === [] ? '' : $steps[0]->part;
@@ -122,16 +127,26 @@ final class Properties
             foreach ($one->technique->cuts($one) as $cut) {
                 $runs = self::along($cut);
                 $isRows = ($part->settings['rows'] ?? 1) > 1;
-                if (count($runs) < 2 || $isRows || ! self::isAtOneEnd($runs, $runs[0]) || ! self::isAtOneEnd($runs, $runs[count($runs) - 1])) {
+                if (
+                    count($runs) < 2
+                    || $isRows
+                    || ! self::isAtOneEnd($runs, $runs[0])
+                    || ! self::isAtOneEnd($runs, $runs[count($runs) - 1])
+                ) {
                     continue;
                 }
                 // A bought pin begins with its beads: there the other end tells.
-                [$segments, $runs] = $cut->segments[0]->beads === [] ? [$cut->segments, $runs] : [array_reverse($cut->segments), array_reverse($runs)];
+                [$segments, $runs] = $cut->segments[0]->beads === [] ? [$cut->segments, $runs] : [
+                    array_reverse($cut->segments), array_reverse($runs),
+                ];
                 $end = self::points($figure, $segments[0]->mark);
                 if ($end === []) {
                     continue;
                 }
-                [$near, $far] = [self::distance($figure, $end, $runs[0]->key, $plan->piece), self::distance($figure, $end, $runs[count($runs) - 1]->key, $plan->piece)];
+                [$near, $far] = [
+                    self::distance($figure, $end, $runs[0]->key, $plan->piece),
+                    self::distance($figure, $end, $runs[count($runs) - 1]->key, $plan->piece),
+                ];
                 Assert::assertLessThanOrEqual($far + 0.5, $near, "{$name}: {$cut->label} is drawn as it lies");
             }
         }
@@ -284,12 +299,17 @@ final class Properties
         $stops = self::faults($plan, Level::Stop);
         foreach ($plan->checks as $check) {
             foreach ($check->ways as $way) {
-                $after = Planner::plan(ChangeReader::read(ChangeWriter::fields($way->change))->apply($plan->piece), $plan->profile);
+                $after = Planner::plan(
+                    ChangeReader::read(ChangeWriter::fields($way->change))->apply($plan->piece), $plan->profile,
+                );
                 $left = array_filter(
                     $after->checks,
                     fn (
                         Check $other,
-                    ): bool => $other->rule === $check->rule && $other->text === $check->text && $other->part === $check->part && $other->level === $check->level,
+                    ): bool => $other->rule === $check->rule
+                        && $other->text === $check->text
+                        && $other->part === $check->part
+                        && $other->level === $check->level,
                 );
                 Assert::assertSame([], $left, "{$name}: “{$check->text}” still stands after “{$way->words}”");
                 $isBetter = count(self::faultsOf($after, $check)) < count(self::faultsOf($plan, $check));
@@ -335,7 +355,8 @@ final class Properties
                     $plan->checks,
                     fn (
                         Check $other,
-                    ): bool => $other->rule === $check->rule && $worse[$other->level->value] >= $worse[$check->level->value],
+                    ): bool => $other->rule === $check->rule
+                        && $worse[$other->level->value] >= $worse[$check->level->value],
                 ),
             ),
         );
@@ -375,7 +396,9 @@ final class Properties
     private static function distance(PieceFigure $figure, array $from, string $bead, Piece $piece): float
     {
         $least = INF;
-        foreach (array_filter($figure->beads, fn (BeadMark $mark): bool => $mark->bead === $piece->beads[$bead]) as $mark) {
+        foreach (array_filter(
+            $figure->beads, fn (BeadMark $mark): bool => $mark->bead === $piece->beads[$bead],
+        ) as $mark) {
             foreach ($from as [$x, $y]) {
                 $least = min($least, hypot($mark->xMm - $x, $mark->topMm + $mark->bead->lengthMm / 2 - $y));
             }

@@ -93,8 +93,12 @@ final class RopeTest extends TestCase
         $chain = array_values(array_filter($piece->parts, fn ($part): bool => $part->technique === 'chain'))[0] ?? null;
         $piece = $chain === null ? Patterns::start('tiered-necklace', 'Chain') : $piece;
         $chain ??= $piece->parts[2];
-        $piece = Some::changed($piece, ['do' => 'part.set', 'part' => $chain->id->text, 'key' => 'inside', 'value' => '3.5 mm']);
-        $piece = Some::changed($piece, ['do' => 'part.set', 'part' => $chain->id->text, 'key' => 'links', 'value' => $told]);
+        $piece = Some::changed(
+            $piece, ['do' => 'part.set', 'part' => $chain->id->text, 'key' => 'inside', 'value' => '3.5 mm'],
+        );
+        $piece = Some::changed(
+            $piece, ['do' => 'part.set', 'part' => $chain->id->text, 'key' => 'links', 'value' => $told],
+        );
         self::assertSame($links, $piece->part($chain->id)->count('links'));
     }
 

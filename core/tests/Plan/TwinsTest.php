@@ -56,7 +56,9 @@ final class TwinsTest extends TestCase
                 $first[$part->content()] = true;
                 $where = "{$name}: {$one->id}";
                 self::assertEquals($part->cuts(), $known->cuts($part), $where);
-                self::assertEquals($part->technique->eyes($part, $one->id->text), $known->eyes($part, $one->id->text), $where);
+                self::assertEquals(
+                    $part->technique->eyes($part, $one->id->text), $known->eyes($part, $one->id->text), $where,
+                );
                 foreach (self::moments($part) as $moment) {
                     $told = array_map(
                         fn ($step) => $part->wireOfCut($step->cut)->isHardened() ? $step->inHardWire() : $step,
@@ -76,7 +78,9 @@ final class TwinsTest extends TestCase
             $part = PartPlan::of($piece, $piece->parts[0], new Profile);
             $known = new Twins(null);
             $known->cuts($part);
-            $other = PartPlan::of($piece, $piece->parts[0]->withId(\Hebra\Core\Piece\PartId::of('left-half-2')), new Profile);
+            $other = PartPlan::of(
+                $piece, $piece->parts[0]->withId(\Hebra\Core\Piece\PartId::of('left-half-2')), new Profile,
+            );
             self::assertEquals($other->cuts(), $known->cuts($other), $name);
             self::assertEquals(
                 array_map(fn (Cut $cut): string => $cut->key(), $other->cuts()),
@@ -85,7 +89,8 @@ final class TwinsTest extends TestCase
             $threaded = new Moment(EventKind::Thread);
             $known->steps($part, $threaded);
             self::assertEquals(
-                array_column($other->technique->steps($other, $threaded), 'cut'), array_column($known->steps($other, $threaded), 'cut'),
+                array_column($other->technique->steps($other, $threaded), 'cut'),
+                array_column($known->steps($other, $threaded), 'cut'),
             );
         }
     }

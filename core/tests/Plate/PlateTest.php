@@ -67,7 +67,8 @@ final class PlateTest extends TestCase
     {
         return [
             'none' => [' · ', 'Holes “·” has no hole to hang by: give holes such as top 1.5 mm · bottom 1.5 mm.'],
-            'no place' => ['ear 2 mm', 'Holes “ear 2 mm” has no place: give top, bottom, left, right, middle, or at so far right and down from the middle.'],
+            'no place' => ['ear 2 mm', 'Holes “ear 2 mm” has no place: give top, bottom, left, right, middle, or '
+                .'at so far right and down from the middle.'],
             'twice' => ['top 1 mm, top 2 mm', 'Holes “top” is there twice: give each hole by a name of its own.'],
             'no size' => ['top', 'Holes “top” is not a hole'],
             'too large' => ['top 90 mm', '60'],
@@ -106,7 +107,10 @@ final class PlateTest extends TestCase
     public function test_a_slab_is_as_large_as_its_plate(): void
     {
         foreach ([PlateShape::Round, PlateShape::Heart, PlateShape::Star, PlateShape::Bar] as $shape) {
-            $plate = new Plate($shape->outline(20.0, 20.0), 1.0, ['a' => new Hole('a', 0.0, 0.0, 3.0), 'b' => new Hole('b', 0.0, -5.0, 1.0)]);
+            $plate = new Plate(
+                $shape->outline(20.0, 20.0), 1.0,
+                ['a' => new Hole('a', 0.0, 0.0, 3.0), 'b' => new Hole('b', 0.0, -5.0, 1.0)],
+            );
             $mesh = Slab::of($plate, fn (Vector $at): Vector => $at);
             $volume = 0.0;
             foreach (array_chunk($mesh->triangles, 3) as [$a, $b, $c]) {

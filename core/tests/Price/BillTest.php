@@ -42,7 +42,10 @@ final class BillTest extends TestCase
         $own = new OwnPrices(['copper' => 777], $prices);
         self::assertSame(
             [777, 12_950],
-            [$own->perGramE4(self::wire(Metal::Copper), '2026-11-25'), $own->perGramE4(self::wire(Metal::Sterling), '2026-11-25')],
+            [
+                $own->perGramE4(self::wire(Metal::Copper), '2026-11-25'),
+                $own->perGramE4(self::wire(Metal::Sterling), '2026-11-25'),
+            ],
         );
         self::assertSame('your own price', $own->source(self::wire(Metal::Copper), '2026-11-25'));
         foreach (Metal::cases() as $metal) {
@@ -66,11 +69,18 @@ final class BillTest extends TestCase
         );
         self::assertSame(
             [17_500, 15_000, 450],
-            [$prices->perGramE4($wire, '2026-11-25'), $prices->perGramE4(self::wire(Metal::Sterling, 12), '2026-11-25'), $prices->perGramE4(self::wire(Metal::Copper), '2026-11-25')],
+            [
+                $prices->perGramE4($wire, '2026-11-25'),
+                $prices->perGramE4(self::wire(Metal::Sterling, 12), '2026-11-25'),
+                $prices->perGramE4(self::wire(Metal::Copper), '2026-11-25'),
+            ],
         );
         self::assertSame(
             ['as you paid for it', 'your own price', 'made-up table, as of 2026-11-01'],
-            [$prices->source($wire, '2026-11-25'), $prices->source(self::wire(Metal::Sterling, 12), '2026-11-25'), $prices->source(self::wire(Metal::Copper), '2026-11-25')],
+            [
+                $prices->source($wire, '2026-11-25'), $prices->source(self::wire(Metal::Sterling, 12), '2026-11-25'),
+                $prices->source(self::wire(Metal::Copper), '2026-11-25'),
+            ],
         );
         $line = Bill::of($plan, $prices, '2026-11-25', Costing::usual(), 0.0, [], 'noted')->lines[0];
         self::assertEqualsWithDelta($plan->metal[0]->grossGrams() * 175, $line->cents, 0.51);
@@ -179,7 +189,10 @@ final class BillTest extends TestCase
         );
         self::assertSame([[14, '0.07 each']], $line($bill, 'finding'));
         self::assertSame([[130, '0.65 a piece']], $line($bill, 'packing'));
-        $chain = (new Pattern('', Family::Chain, [['hook'], ['chain', [], ['links' => 40, 'inside' => 3.5]], ['jump-ring']], FitKind::Wrist))->piece(
+        $chain = (new Pattern(
+            '', Family::Chain, [['hook'], ['chain', [], ['links' => 40, 'inside' => 3.5]], ['jump-ring']],
+            FitKind::Wrist,
+        ))->piece(
             'By length',
             [],
         );

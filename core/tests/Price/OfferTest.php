@@ -86,7 +86,8 @@ final class OfferTest extends TestCase
     }
 
     /**
-     * Soldered chain cut here costs a link a piece: bought cut it takes that much less, and no cutting. Taken, the offer
+     * Soldered chain cut here costs a link a piece: bought cut it takes that much less, and no cutting. Taken, the
+     * offer
      * is the other way about, by as much.
      */
     public function test_chain_cut_or_uncut_and_back(): void
@@ -98,7 +99,9 @@ final class OfferTest extends TestCase
         $millimetres = fn (Plan $of): float => array_sum(array_map(
             fn (Finding $one): float => $one->isByLength() ? $one->taken() : 0.0, $of->findings,
         ));
-        self::assertEqualsWithDelta(2 * 3.5, $millimetres($plan) - $millimetres($cut->plan), 1e-6, 'a link for each piece');
+        self::assertEqualsWithDelta(
+            2 * 3.5, $millimetres($plan) - $millimetres($cut->plan), 1e-6, 'a link for each piece',
+        );
         $back = self::offers($cut->plan, $prices)['Buy the chain by length and cut it'];
         self::assertSame($cut->cents, -$back->cents);
         self::assertEqualsWithDelta($cut->minutes, -$back->minutes, 1e-9);
@@ -140,7 +143,8 @@ final class OfferTest extends TestCase
     public function test_a_pin_is_paid_for_once(): void
     {
         $piece = Some::changed(
-            Patterns::start('single-drop', 'Pin'), ['do' => 'part.set', 'part' => 'p2', 'key' => 'source', 'value' => 'bought'],
+            Patterns::start('single-drop', 'Pin'),
+            ['do' => 'part.set', 'part' => 'p2', 'key' => 'source', 'value' => 'bought'],
         );
         $plan = self::plan($piece);
         $pin = array_values(array_filter($plan->findings, fn (Finding $one): bool => $one->isPin()))[0];

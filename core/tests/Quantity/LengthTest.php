@@ -58,16 +58,35 @@ final class LengthTest extends TestCase
     public static function refused(): array
     {
         return [
-            'a word' => ['banana', 'Cut “banana” is not a length: write a number and a unit, such as 35 mm, 3.5 cm or 2 1/2 in.'],
-            'an exponent' => ['1e309', 'Cut “1e309” is not a length: write a number and a unit, such as 35 mm, 3.5 cm or 2 1/2 in.'],
-            'an emoji' => ['📏', 'Cut “📏” is not a length: write a number and a unit, such as 35 mm, 3.5 cm or 2 1/2 in.'],
-            'a division by zero' => ['1/0 in', 'Cut “1/0 in” is not a length: write a number and a unit, such as 35 mm, 3.5 cm or 2 1/2 in.'],
-            'NaN' => ['NaN', 'Cut “NaN” is not a length: write a number and a unit, such as 35 mm, 3.5 cm or 2 1/2 in.'],
-            'smaller unit first' => ['6 in 1 ft', 'Cut “6 in 1 ft” is not a length: write a number and a unit, such as 35 mm, 3.5 cm or 2 1/2 in.'],
-            'mil means two things' => ['19 mil', 'Cut “19 mil” could mean millimetres or thousandths of an inch: write mm, or a decimal inch such as .019 in.'],
+            'a word' => [
+                'banana',
+                'Cut “banana” is not a length: write a number and a unit, such as 35 mm, 3.5 cm or 2 1/2 in.',
+            ],
+            'an exponent' => [
+                '1e309',
+                'Cut “1e309” is not a length: write a number and a unit, such as 35 mm, 3.5 cm or 2 1/2 in.',
+            ],
+            'an emoji' => [
+                '📏', 'Cut “📏” is not a length: write a number and a unit, such as 35 mm, 3.5 cm or 2 1/2 in.',
+            ],
+            'a division by zero' => [
+                '1/0 in',
+                'Cut “1/0 in” is not a length: write a number and a unit, such as 35 mm, 3.5 cm or 2 1/2 in.',
+            ],
+            'NaN' => [
+                'NaN', 'Cut “NaN” is not a length: write a number and a unit, such as 35 mm, 3.5 cm or 2 1/2 in.',
+            ],
+            'smaller unit first' => [
+                '6 in 1 ft',
+                'Cut “6 in 1 ft” is not a length: write a number and a unit, such as 35 mm, 3.5 cm or 2 1/2 in.',
+            ],
+            'mil means two things' => ['19 mil', 'Cut “19 mil” could mean millimetres or thousandths of an inch: '
+                .'write mm, or a decimal inch such as .019 in.'],
             'nothing' => ['   ', 'Cut is empty: give a length, such as 35 mm or 2 1/2 in.'],
             '400 characters' => [str_repeat('7', 400), 'Cut holds 400 characters: give at most 80.'],
-            'broken bytes' => ["3\xff", 'Cut “3?” is not a length: write a number and a unit, such as 35 mm, 3.5 cm or 2 1/2 in.'],
+            'broken bytes' => [
+                "3\xff", 'Cut “3?” is not a length: write a number and a unit, such as 35 mm, 3.5 cm or 2 1/2 in.',
+            ],
         ];
     }
 
@@ -85,7 +104,9 @@ final class LengthTest extends TestCase
         return [
             'zero' => [0.0, 'Mandrel 0 mm is not a size: give more than 0 and at most 300 mm.'],
             'negative' => [-3.0, 'Mandrel −3 mm is not a size: give more than 0 and at most 300 mm.'],
-            'a step above the largest' => [300.001, 'Mandrel 300.001 mm is not a size: give more than 0 and at most 300 mm.'],
+            'a step above the largest' => [
+                300.001, 'Mandrel 300.001 mm is not a size: give more than 0 and at most 300 mm.',
+            ],
         ];
     }
 

@@ -22,8 +22,10 @@ final class QuantitiesTest extends TestCase
     public static function masses(): array
     {
         return [
-            'grams' => ['12.4 g', 12.4], 'bare is grams' => ['3', 3.0], 'kilograms' => ['0.2 kg', 200.0], 'ounce' => ['1 oz', 28.3495],
-            'troy ounce' => ['1 ozt', 31.1035], 'troy ounce in words' => ['1/2 troy oz', 15.55174], 'pennyweight' => ['2 dwt', 3.11035], 'comma' => ['0,5g', 0.5],
+            'grams' => ['12.4 g', 12.4], 'bare is grams' => ['3', 3.0], 'kilograms' => ['0.2 kg', 200.0],
+            'ounce' => ['1 oz', 28.3495],
+            'troy ounce' => ['1 ozt', 31.1035], 'troy ounce in words' => ['1/2 troy oz', 15.55174],
+            'pennyweight' => ['2 dwt', 3.11035], 'comma' => ['0,5g', 0.5],
         ];
     }
 
@@ -64,8 +66,11 @@ final class QuantitiesTest extends TestCase
     public static function prices(): array
     {
         return [
-            'cents' => ['0.35', 3500, '0.35'], 'under a cent' => ['0,0042', 42, '0.0042'], 'three decimals' => ['1.295', 12_950, '1.295'], 'whole' => ['18', 180_000, '18.00'], 'one decimal' => ['0.5', 5000, '0.50'],
-            'a hank' => ['3.80 for 500', 76, '0.0076'], 'with a stroke' => ['1/8', 1250, '0.125'], 'half up' => ['0.01 / 8', 13, '0.0013'], 'nothing' => ['0', 0, '0.00'],
+            'cents' => ['0.35', 3500, '0.35'], 'under a cent' => ['0,0042', 42, '0.0042'],
+            'three decimals' => ['1.295', 12_950, '1.295'], 'whole' => ['18', 180_000, '18.00'],
+            'one decimal' => ['0.5', 5000, '0.50'],
+            'a hank' => ['3.80 for 500', 76, '0.0076'], 'with a stroke' => ['1/8', 1250, '0.125'],
+            'half up' => ['0.01 / 8', 13, '0.0013'], 'nothing' => ['0', 0, '0.00'],
         ];
     }
 
@@ -85,7 +90,10 @@ final class QuantitiesTest extends TestCase
             self::assertSame($text, Text::visible($text, 'name'));
             self::assertSame($text, Text::seen($text));
         }
-        foreach (["a\x00b", "a\x07b", "a\u{AD}b", "a\u{200B}b", "a\u{202E}b", "a\u{2066}b", "a\u{FEFF}b", "a\u{3164}b", "a\u{E0041}b", "a\u{85}b", "a\u{2028}b"] as $text) {
+        foreach ([
+            "a\x00b", "a\x07b", "a\u{AD}b", "a\u{200B}b", "a\u{202E}b", "a\u{2066}b", "a\u{FEFF}b", "a\u{3164}b",
+            "a\u{E0041}b", "a\u{85}b", "a\u{2028}b",
+        ] as $text) {
             self::assertSame('ab', Text::seen($text));
             try {
                 Text::visible($text, 'name');
@@ -106,7 +114,10 @@ final class QuantitiesTest extends TestCase
     {
         self::assertSame(
             [105, 0, 1, 36],
-            [UnitPrice::fromE4(42)->centsFor(250), UnitPrice::fromE4(42)->centsFor(1), UnitPrice::fromE4(50)->centsFor(1), UnitPrice::fromE4(14_500)->centsFor(250_000, 1_000_000)],
+            [
+                UnitPrice::fromE4(42)->centsFor(250), UnitPrice::fromE4(42)->centsFor(1),
+                UnitPrice::fromE4(50)->centsFor(1), UnitPrice::fromE4(14_500)->centsFor(250_000, 1_000_000),
+            ],
         );
         foreach (['0.00421', '3.80 for 0', 'cheap', '-1'] as $text) {
             try {

@@ -74,13 +74,19 @@ final class SceneTest extends TestCase
                 foreach ($part->poses as $pose) {
                     foreach ($part->wires as $wire) {
                         $at++;
-                        preg_match_all('/VERTEX\r\n8\r\n\S*\r\n10\r\n(\S+)\r\n20\r\n(\S+)\r\n30\r\n(\S+)/', $lines[$at], $found, PREG_SET_ORDER);
+                        preg_match_all(
+                            '/VERTEX\r\n8\r\n\S*\r\n10\r\n(\S+)\r\n20\r\n(\S+)\r\n30\r\n(\S+)/', $lines[$at], $found,
+                            PREG_SET_ORDER,
+                        );
                         $long = 0.0;
                         for ($point = 1; $point < count($found); $point++) {
                             [[, $x, $y, $z], [, $toX, $toY, $toZ]] = [$found[$point - 1], $found[$point]];
                             $long += sqrt(($toX - $x) ** 2 + ($toY - $y) ** 2 + ($toZ - $z) ** 2);
                         }
-                        self::assertEqualsWithDelta($wire->curve->lengthMm(), $long, 0.03 * $long + 0.1, "{$name}: {$part->name} {$wire->label}");
+                        self::assertEqualsWithDelta(
+                            $wire->curve->lengthMm(), $long, 0.03 * $long + 0.1,
+                            "{$name}: {$part->name} {$wire->label}",
+                        );
                     }
                 }
             }
@@ -88,7 +94,9 @@ final class SceneTest extends TestCase
         }
     }
 
-    /** Beads stand in space where the drawing has them: seen aside by the same share, whichever way their part faces. */
+    /**
+     * Beads stand in space where the drawing has them: seen aside by the same share, whichever way their part faces.
+     */
     public function test_space_and_drawing_agree(): void
     {
         $beads = 0;
@@ -103,7 +111,9 @@ final class SceneTest extends TestCase
                     $beads++;
                 }
                 sort($seen);
-                $drawn = array_map(fn (bool $facing): array => self::marks(PartDrawing::of($own, $facing)), [true, false]);
+                $drawn = array_map(
+                    fn (bool $facing): array => self::marks(PartDrawing::of($own, $facing)), [true, false],
+                );
                 $off = array_map(fn (array $marks): float => self::apart($marks, $seen), $drawn);
                 self::assertLessThan(0.05, min($off), "{$name}, {$part->name}");
             }

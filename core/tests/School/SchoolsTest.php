@@ -143,16 +143,23 @@ final class SchoolsTest extends TestCase
         ));
         $looped = $plan('looping-pliers');
         self::assertSame($plan('turn-first')->cuts[1]->lengthMm(), $looped->cuts[1]->lengthMm());
-        self::assertStringContainsString('Lay the end of the wire in the looping pliers and squeeze: they trim it and turn an eye of 2.5 mm', self::text($looped));
+        self::assertStringContainsString(
+            'Lay the end of the wire in the looping pliers and squeeze: they trim it and turn an eye of 2.5 mm',
+            self::text($looped),
+        );
         self::assertStringContainsString('close beside them and squeeze', self::text($looped));
         self::assertStringNotContainsString('Roll the eye', implode(' ', array_map(
             fn (Step $step): string => str_starts_with($step->title, 'Link') ? $step->text : '', $looped->steps(),
         )));
         $tool = Tool::of(ToolKind::Looping, 'Small looping pliers', [1.5, 3.0]);
-        $checks = array_values(array_filter($plan('looping-pliers', $tool)->checks, fn (Check $check): bool => $check->rule === 'looping pliers'));
+        $checks = array_values(array_filter(
+            $plan('looping-pliers', $tool)->checks, fn (Check $check): bool => $check->rule === 'looping pliers',
+        ));
         self::assertSame('Your looping pliers turn eyes of 3 mm, and this one is 2.5 mm.', $checks[0]->text);
         self::assertSame(3.0, $checks[0]->ways[0]->change->apply($plain)->part(PartId::of('p2'))->mm('top_inside'));
-        self::assertSame([], array_filter($plan('turn-first', $tool)->checks, fn (Check $check): bool => $check->rule === 'looping pliers'));
+        self::assertSame([], array_filter(
+            $plan('turn-first', $tool)->checks, fn (Check $check): bool => $check->rule === 'looping pliers',
+        ));
     }
 
     public function test_left_handed_words_are_mirrored(): void
@@ -231,7 +238,9 @@ final class SchoolsTest extends TestCase
         self::assertSame(60.0, $read(['kind' => 'ear', 'fit' => '6 cm'])->mm);
         // Another kind begins with its usual size, whatever stood there for the last.
         self::assertSame(165.0, $read(['kind' => 'wrist', 'was' => 'ear', 'fit' => '70 mm'])->mm);
-        foreach ([['kind' => 'tail'], ['kind' => 'ear', 'fit' => '3 m'], ['kind' => 'finger', 'fit' => 'us 99']] as $change) {
+        foreach ([
+            ['kind' => 'tail'], ['kind' => 'ear', 'fit' => '3 m'], ['kind' => 'finger', 'fit' => 'us 99'],
+        ] as $change) {
             try {
                 $read($change);
                 self::fail('It was taken.');

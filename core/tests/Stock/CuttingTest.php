@@ -186,7 +186,10 @@ final class CuttingTest extends TestCase
             $untouched = [];
             foreach ($pieces as $one => [$length, $isBought]) {
                 $same = $length.'/'.(int) $isBought;
-                if ($rooms[$one] < $items[$at] + $terms->trimMm - 1e-9 || ($touched[$one] === 0 && isset($untouched[$same]))) {
+                if (
+                    $rooms[$one] < $items[$at] + $terms->trimMm - 1e-9
+                    || ($touched[$one] === 0 && isset($untouched[$same]))
+                ) {
                     continue;
                 }
                 $untouched += $touched[$one] === 0 ? [$same => true] : [];
@@ -356,8 +359,14 @@ final class CuttingTest extends TestCase
     public function test_what_does_not_go_is_said_by_its_label(): void
     {
         foreach ([
-            [[new CutKind('bangle', 210.0, 1)], [new StockRow('offcut', 180.0, 3)], 'bangle is 210 mm long, and the longest piece in stock 180 mm: 30 mm are missing.'],
-            [[new CutKind('bangle', 500.0, 4)], [new StockRow('a', 800.0, 1), new StockRow('b', 600.0, 2)], 'The stock does not reach: 1 × bangle of 500 mm find no place, 500 mm are missing in all.'],
+            [
+                [new CutKind('bangle', 210.0, 1)], [new StockRow('offcut', 180.0, 3)],
+                'bangle is 210 mm long, and the longest piece in stock 180 mm: 30 mm are missing.',
+            ],
+            [
+                [new CutKind('bangle', 500.0, 4)], [new StockRow('a', 800.0, 1), new StockRow('b', 600.0, 2)],
+                'The stock does not reach: 1 × bangle of 500 mm find no place, 500 mm are missing in all.',
+            ],
         ] as [$cuts, $stock, $sentence]) {
             try {
                 self::plan($cuts, $stock);

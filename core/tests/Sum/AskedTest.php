@@ -17,10 +17,15 @@ use PHPUnit\Framework\TestCase;
 /** Sentences in the words of makers, each with the sum it asks for, what its figures are, and its answer. */
 final class AskedTest extends TestCase
 {
-    /** @return array<string, array{array{ask: string, sum: string, inputs: array<string, string>, missing: list<string>, results: array<string, mixed>}}> */
+    /**
+     * @return array<string, array{array{ask: string, sum: string, inputs: array<string, string>, missing: list<string>, results: array<string, mixed>}}>
+     */
     public static function sentences(): array
     {
-        /** @var list<array{ask: string, sum: string, inputs: array<string, string>, missing: list<string>, results: array<string, mixed>}> $rows */
+        /**
+         * @var list<array{ask: string, sum: string, inputs: array<string, string>, missing: list<string>, results: array<string, mixed>}>
+         *     $rows
+         */
         $rows = json_decode(
             (string) file_get_contents(__DIR__.'/fixtures/questions.json'),
             true,
@@ -31,7 +36,9 @@ final class AskedTest extends TestCase
         return array_combine(array_column($rows, 'ask'), array_map(fn (array $row): array => [$row], $rows));
     }
 
-    /** @param  array{ask: string, sum: string, inputs: array<string, string>, missing: list<string>, results: array<string, mixed>}  $row */
+    /**
+     * @param  array{ask: string, sum: string, inputs: array<string, string>, missing: list<string>, results: array<string, mixed>}  $row
+     */
     #[DataProvider('sentences')]
     public function test_a_sentence_is_answered(array $row): void
     {

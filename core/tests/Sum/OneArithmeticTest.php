@@ -21,7 +21,9 @@ use PHPUnit\Framework\TestCase;
 /** One arithmetic: what a sum answers is what a piece takes, and what a working shows is what it comes to. */
 final class OneArithmeticTest extends TestCase
 {
-    /** @return array<string, array{string, list<array<string, string|int>>, string, list<string>|null, string, array<string, string>, string, float}> */
+    /**
+     * @return array<string, array{string, list<array<string, string|int>>, string, list<string>|null, string, array<string, string>, string, float}>
+     */
     public static function pairs(): array
     {
         $set = fn (string $part, string $key, string $value): array => [
@@ -32,24 +34,94 @@ final class OneArithmeticTest extends TestCase
         ];
 
         return [
-            'eye' => ['single-drop', [], 'Ear wire', ['eye'], 'simple-loop', ['wire' => '20awg', 'inside' => '2.4'], 'wire_length_mm', 1.0],
-            'wrapped loop' => ['single-drop', [$set('p2', 'wraps', '4')], 'Drop', ['neck', 'loop', '4 wraps', 'tail'], 'wrapped-loop', ['wire' => '24awg', 'inside' => '2', 'wraps' => '4', 'tail' => '10'], 'total_mm', 1.0],
-            'wrapped link' => ['link-and-drop', [], 'Link', null, 'wrapped-link', ['wire' => '22awg', 'inside' => '2.5', 'wraps' => '3', 'body' => '12', 'tail' => '10'], 'cut_mm', 1.0],
-            'coil' => ['coil-drop', [], 'Coil', ['23.5 turns'], 'coil', ['wire' => '24awg', 'mandrel' => '20awg', 'length' => '12'], 'wire_length_mm', 1.0],
-            'coiled coil' => ['coiled-drop', [], 'Coil', ['@coil'], 'coiled-coil', ['wire' => '28awg', 'core' => '24awg', 'mandrel' => '20awg', 'length' => '14'], 'wire_length_mm', 1.0],
-            'its inner wire' => ['coiled-drop', [], 'Inner wire', ['@coil'], 'coiled-coil', ['wire' => '28awg', 'core' => '24awg', 'mandrel' => '20awg', 'length' => '14'], 'core_length_mm', 1.0],
-            'spiral' => ['spiral-drop', [], 'Drop', ['spiral'], 'spiral', ['wire' => '24awg', 'inside' => '0.8', 'turns' => '3'], 'wire_length_mm', 1.0],
-            'jump rings' => ['ring-chain', [], 'Rings', null, 'jump-rings', ['wire' => '18awg', 'mandrel' => '4.5', 'count' => '37'], 'wire_length_mm', 1.0],
-            'bound beads' => ['framed-drop', [], 'Binding', ['9 beads, 2 wraps between', '4 wraps'], 'bead-wrap', ['core' => '18awg', 'wire' => '28awg', 'beads' => '9', 'bead_length' => '4', 'wraps_between' => '2', 'end_coil' => '4'], 'wire_length_mm', 1.0],
-            'beads astride' => ['bound-hoop', [], 'Binding', ['5 beads, 3 wraps between', '4 wraps'], 'bead-wrap', ['core' => '20awg', 'wire' => '28awg', 'beads' => '5', 'bead_length' => '8', 'bead_width' => '5', 'wraps_between' => '3', 'end_coil' => '4', 'seat' => 'centred'], 'wire_length_mm', 1.0],
-            'bound on two wires' => ['doubled-bangle', [['do' => 'bead.add', 'part' => 'p1', 'bead' => '4mm round, hole 1'], ['do' => 'bead.count', 'part' => 'p1', 'at' => '0', 'count' => '9']], 'Binding', ['9 beads, 2 wraps between', '4 wraps'], 'bead-wrap', ['core' => '12awg', 'cores' => '2', 'wire' => '28awg', 'beads' => '9', 'bead_length' => '4', 'wraps_between' => '2', 'end_coil' => '4'], 'wire_length_mm', 1.0],
-            'rows there and back' => ['two-row-frame', [], 'Binding', ['16 beads in 2 rows', '2 wraps'], 'multi-pass', ['core' => '18awg', 'wire' => '28awg', 'beads' => '8', 'bead_length' => '3', 'passes' => '2'], 'wire_length_mm', 1.0],
-            'weave' => ['woven-bracelet', [], 'Weaving wire', ['its share of the weave'], 'weave', ['cores' => '3', 'core' => '20awg', 'wire' => '28awg', 'pattern' => '6@1-2 6@2-3', 'length' => '147'], 'wire_length_mm', 2.0],
-            'surround' => ['disc', [], 'Surround', ['3 wraps', 'down the hole', 'round the rim', 'up the hole', 'bail', '3 wraps'], 'surround', ['wire' => '20awg', 'rim' => (string) (M_PI * (18 + 0.127 * 92 ** (16 / 39))), 'hole' => '18', 'bail' => '4', 'wraps' => '3'], 'wire_length_mm', 1.0],
-            'hoop' => ['hoop', [], 'Hoop', null, 'hoop', ['diameter' => '32', 'wire' => '20awg', 'eye' => '1.6', 'hook' => '6'], 'cut_mm', 1.0],
-            'hammered bangle' => ['curled-bangle', [$set('p1', 'inside', '60 mm'), $set('p1', 'hammered', '1.5 mm')], 'Bangle', null, 'bangle', ['inside' => '60', 'wire' => '12awg', 'ends' => '60', 'hammered_to' => '1.5'], 'cut_mm', 1.0],
-            'memory wire' => ['memory-bracelet', [$set('p1', 'coil', '58 mm'), $set('p1', 'loops', '2.25')], 'Memory wire', null, 'memory-wire', ['coil' => '58', 'loops' => '2.25', 'end' => '13'], 'cut_mm', 1.0],
-            'shank' => ['wound-ring', [], 'Ring', ['3 turns'], 'ring-blank', ['size' => 'diameter 17.3mm', 'thickness' => '20awg', 'turns' => '3'], 'cut_mm', 1.0],
+            'eye' => [
+                'single-drop', [], 'Ear wire', ['eye'], 'simple-loop', ['wire' => '20awg', 'inside' => '2.4'],
+                'wire_length_mm', 1.0,
+            ],
+            'wrapped loop' => [
+                'single-drop', [$set('p2', 'wraps', '4')], 'Drop', ['neck', 'loop', '4 wraps', 'tail'], 'wrapped-loop',
+                ['wire' => '24awg', 'inside' => '2', 'wraps' => '4', 'tail' => '10'], 'total_mm', 1.0,
+            ],
+            'wrapped link' => [
+                'link-and-drop', [], 'Link', null, 'wrapped-link',
+                ['wire' => '22awg', 'inside' => '2.5', 'wraps' => '3', 'body' => '12', 'tail' => '10'], 'cut_mm', 1.0,
+            ],
+            'coil' => [
+                'coil-drop', [], 'Coil', ['23.5 turns'], 'coil',
+                ['wire' => '24awg', 'mandrel' => '20awg', 'length' => '12'], 'wire_length_mm', 1.0,
+            ],
+            'coiled coil' => [
+                'coiled-drop', [], 'Coil', ['@coil'], 'coiled-coil',
+                ['wire' => '28awg', 'core' => '24awg', 'mandrel' => '20awg', 'length' => '14'], 'wire_length_mm', 1.0,
+            ],
+            'its inner wire' => [
+                'coiled-drop', [], 'Inner wire', ['@coil'], 'coiled-coil',
+                ['wire' => '28awg', 'core' => '24awg', 'mandrel' => '20awg', 'length' => '14'], 'core_length_mm', 1.0,
+            ],
+            'spiral' => [
+                'spiral-drop', [], 'Drop', ['spiral'], 'spiral', ['wire' => '24awg', 'inside' => '0.8', 'turns' => '3'],
+                'wire_length_mm', 1.0,
+            ],
+            'jump rings' => [
+                'ring-chain', [], 'Rings', null, 'jump-rings', ['wire' => '18awg', 'mandrel' => '4.5', 'count' => '37'],
+                'wire_length_mm', 1.0,
+            ],
+            'bound beads' => ['framed-drop', [], 'Binding', ['9 beads, 2 wraps between', '4 wraps'], 'bead-wrap', [
+                'core' => '18awg', 'wire' => '28awg', 'beads' => '9', 'bead_length' => '4', 'wraps_between' => '2',
+                'end_coil' => '4',
+            ], 'wire_length_mm', 1.0],
+            'beads astride' => ['bound-hoop', [], 'Binding', ['5 beads, 3 wraps between', '4 wraps'], 'bead-wrap', [
+                'core' => '20awg', 'wire' => '28awg', 'beads' => '5', 'bead_length' => '8', 'bead_width' => '5',
+                'wraps_between' => '3', 'end_coil' => '4', 'seat' => 'centred',
+            ], 'wire_length_mm', 1.0],
+            'bound on two wires' => [
+                'doubled-bangle',
+                [
+                    ['do' => 'bead.add', 'part' => 'p1', 'bead' => '4mm round, hole 1'],
+                    ['do' => 'bead.count', 'part' => 'p1', 'at' => '0', 'count' => '9'],
+                ],
+                'Binding', ['9 beads, 2 wraps between', '4 wraps'], 'bead-wrap',
+                [
+                    'core' => '12awg', 'cores' => '2', 'wire' => '28awg', 'beads' => '9', 'bead_length' => '4',
+                    'wraps_between' => '2', 'end_coil' => '4',
+                ],
+                'wire_length_mm', 1.0,
+            ],
+            'rows there and back' => [
+                'two-row-frame', [], 'Binding', ['16 beads in 2 rows', '2 wraps'], 'multi-pass',
+                ['core' => '18awg', 'wire' => '28awg', 'beads' => '8', 'bead_length' => '3', 'passes' => '2'],
+                'wire_length_mm', 1.0,
+            ],
+            'weave' => [
+                'woven-bracelet', [], 'Weaving wire', ['its share of the weave'], 'weave',
+                ['cores' => '3', 'core' => '20awg', 'wire' => '28awg', 'pattern' => '6@1-2 6@2-3', 'length' => '147'],
+                'wire_length_mm', 2.0,
+            ],
+            'surround' => [
+                'disc', [], 'Surround', ['3 wraps', 'down the hole', 'round the rim', 'up the hole', 'bail', '3 wraps'],
+                'surround',
+                [
+                    'wire' => '20awg', 'rim' => (string) (M_PI * (18 + 0.127 * 92 ** (16 / 39))), 'hole' => '18',
+                    'bail' => '4', 'wraps' => '3',
+                ],
+                'wire_length_mm', 1.0,
+            ],
+            'hoop' => [
+                'hoop', [], 'Hoop', null, 'hoop',
+                ['diameter' => '32', 'wire' => '20awg', 'eye' => '1.6', 'hook' => '6'], 'cut_mm', 1.0,
+            ],
+            'hammered bangle' => [
+                'curled-bangle', [$set('p1', 'inside', '60 mm'), $set('p1', 'hammered', '1.5 mm')], 'Bangle', null,
+                'bangle', ['inside' => '60', 'wire' => '12awg', 'ends' => '60', 'hammered_to' => '1.5'], 'cut_mm', 1.0,
+            ],
+            'memory wire' => [
+                'memory-bracelet', [$set('p1', 'coil', '58 mm'), $set('p1', 'loops', '2.25')], 'Memory wire', null,
+                'memory-wire', ['coil' => '58', 'loops' => '2.25', 'end' => '13'], 'cut_mm', 1.0,
+            ],
+            'shank' => [
+                'wound-ring', [], 'Ring', ['3 turns'], 'ring-blank',
+                ['size' => 'diameter 17.3mm', 'thickness' => '20awg', 'turns' => '3'], 'cut_mm', 1.0,
+            ],
         ];
     }
 

@@ -18,7 +18,10 @@ final class Reckoner
     public static function value(string $text): ?float
     {
         $plain = strtr($text, ['−' => '-', "\u{00A0}" => ' ', '·' => '×']);
-        if (preg_match('/^[\d.\s+×\/()π√²³-]+$/u', $plain) !== 1 || preg_match_all('/\d+(?:\.\d+)?|[+×\/()π√²³-]/u', $plain, $found) === 0) {
+        if (
+            preg_match('/^[\d.\s+×\/()π√²³-]+$/u', $plain) !== 1
+            || preg_match_all('/\d+(?:\.\d+)?|[+×\/()π√²³-]/u', $plain, $found) === 0
+        ) {
             return null;
         }
         $reckoner = new self($found[0]);

@@ -93,7 +93,9 @@ final class SweepTest extends TestCase
             InputKind::EndCoil => $random->getInt(0, 1) === 0
                 ? (string) $random->getInt(0, 9)
                 : $random->getInt(1, 20).' mm',
-            InputKind::Count => (string) ($random->getInt(0, 4) === 0 ? (int) $edge : max((int) $input->least, min((int) $input->most, (int) round((float) $input->example * $times)))),
+            InputKind::Count => (string) ($random->getInt(0, 4) === 0 ? (int) $edge : max(
+                (int) $input->least, min((int) $input->most, (int) round((float) $input->example * $times)),
+            )),
             InputKind::Number => $random->getInt(0, 4) === 0
                 ? Figures::trim($edge, 6)
                 : Figures::trim((float) $input->example * $times, 4),

@@ -119,7 +119,8 @@ final class BoughtLengthsTest extends TestCase
             self::assertNull(self::check($plan, 'nothing to hang from'), $balls);
         }
         $short = self::plan(
-            'ball-chain-pendant', self::set('p3', 'balls', '50'), ['do' => 'part.hang', 'part' => 'p6', 'on' => 'p3/after-12'],
+            'ball-chain-pendant', self::set('p3', 'balls', '50'),
+            ['do' => 'part.hang', 'part' => 'p6', 'on' => 'p3/after-12'],
         );
         self::assertNull(self::check($short, 'nothing to hang from'));
         $gone = self::plan('ball-chain-pendant', ['do' => 'part.hang', 'part' => 'p6', 'on' => 'p3/after-12']);
@@ -128,7 +129,8 @@ final class BoughtLengthsTest extends TestCase
 
     /**
      * 14 AWG, 1.6277 mm, hammered to 0.6: min(1.02 · 1.6277 · (1.6277/0.6)^0.45, 0.6 + π/4(1.6277² − 0.6²)/0.6) = 2.601
-     * wide. A hole of 1.1 leaves 0.75 on either side; one of 2 leaves 0.3, less than half of it, and is warned of; one of
+     * wide. A hole of 1.1 leaves 0.75 on either side; one of 2 leaves 0.3, less than half of it, and is warned of; one
+     * of
      * 2.5 leaves nothing to speak of.
      */
     public function test_a_pierced_paddle_must_not_tear(): void
@@ -149,7 +151,9 @@ final class BoughtLengthsTest extends TestCase
     {
         $plan = self::plan('pierced-paddle', ['do' => 'wire', 'role' => 'ring', 'size' => '16 awg']);
         $stops = array_filter($plan->checks, fn (Check $check): bool => $check->level === Level::Stop);
-        self::assertStringContainsString('hole in the drop’s foot', implode(' ', array_map(fn (Check $check): string => $check->text, $stops)));
+        self::assertStringContainsString(
+            'hole in the drop’s foot', implode(' ', array_map(fn (Check $check): string => $check->text, $stops)),
+        );
         $whole = self::plan('pierced-paddle', self::set('p2', 'pierced', '0 mm'));
         self::assertSame(Level::Stop, self::check($whole, 'nothing to hang from')?->level);
         self::assertStringContainsString('pierce it', implode(' ', self::titles(self::plan('pierced-paddle'))));

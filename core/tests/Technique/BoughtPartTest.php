@@ -72,12 +72,15 @@ final class BoughtPartTest extends TestCase
     {
         $plan = self::plan(self::connector(['holes' => 'top 9 mm · bottom 1.5 mm']));
         self::assertNotSame([], preg_grep('/does not lie within the connector/', self::stops($plan)));
-        $meeting = self::plan(self::connector(['holes' => 'top 1.5 mm · bottom 1.5 mm · one 2 mm at 0 0, two 2 mm at 1 0']));
+        $meeting = self::plan(
+            self::connector(['holes' => 'top 1.5 mm · bottom 1.5 mm · one 2 mm at 0 0, two 2 mm at 1 0'])
+        );
         self::assertNotSame([], preg_grep('/The one and the two hole run into each other/', self::stops($meeting)));
     }
 
     /**
-     * A ring of inside D that goes through a hole L long, e from the rim, holds a block e wide and L thick: D ≥ √(e² + L²),
+     * A ring of inside D that goes through a hole L long, e from the rim, holds a block e wide and L thick: D ≥
+     * √(e² + L²),
      * here √(3² + 4²) = 5; in a hole that lets its bend pass.
      */
     public function test_the_smallest_ring_that_turns_in_a_hole(): void
@@ -122,8 +125,12 @@ final class BoughtPartTest extends TestCase
     {
         $piece = self::connector(['name' => 'moth wing', 'shape' => 'own', 'path' => 'M0 0 C4 -6 12 -6 14 2 L7 14 Z']);
         self::assertEquals($piece, PieceJson::read(PieceJson::write($piece)));
-        self::assertContains('moth wing 17 × 13.04 mm, yellow brass', array_column(self::plan($piece)->findings, 'words'));
-        foreach ([['holes', 'nowhere 2 mm'], ['path', 'M0 0 L10 10 L10 0 L0 10 Z'], ['thick', '40 mm'], ['shape', 'moon']] as [$key, $value]) {
+        self::assertContains(
+            'moth wing 17 × 13.04 mm, yellow brass', array_column(self::plan($piece)->findings, 'words'),
+        );
+        foreach ([
+            ['holes', 'nowhere 2 mm'], ['path', 'M0 0 L10 10 L10 0 L0 10 Z'], ['thick', '40 mm'], ['shape', 'moon'],
+        ] as [$key, $value]) {
             try {
                 self::connector([$key => $value]);
                 self::fail("{$key} {$value} was taken");
@@ -134,14 +141,18 @@ final class BoughtPartTest extends TestCase
     }
 
     /**
-     * An outline drawn 30 wide and 40 long is 9 × 12 mm where its length measures 12; a width that is set stays until the
+     * An outline drawn 30 wide and 40 long is 9 × 12 mm where its length measures 12; a width that is set stays until
+     * the
      * length is set anew.
      */
     public function test_an_outline_of_ones_own_keeps_its_shape(): void
     {
-        $set = fn (string $key, string $value): array => ['do' => 'part.set', 'part' => 'p3', 'key' => $key, 'value' => $value];
+        $set = fn (string $key, string $value): array => [
+            'do' => 'part.set', 'part' => 'p3', 'key' => $key, 'value' => $value,
+        ];
         $own = Some::changed(
-            Patterns::start('connector-drop', 'Traced'), $set('shape', 'own'), $set('path', 'M0 0 L30 0 L30 40 L0 40 Z'),
+            Patterns::start('connector-drop', 'Traced'), $set('shape', 'own'),
+            $set('path', 'M0 0 L30 0 L30 40 L0 40 Z'),
             $set('length', '12 mm'),
         );
         $part = fn (Piece $piece): Part => $piece->part(PartId::of('p3'));
@@ -149,7 +160,9 @@ final class BoughtPartTest extends TestCase
         $wider = Some::changed($own, $set('width', '10 mm'), $set('thick', '2 mm'));
         self::assertSame(10.0, $part($wider)->mm('width'));
         self::assertSame(15.0, $part(Some::changed($wider, $set('length', '20 mm')))->mm('width'));
-        $round = Some::changed(Patterns::start('connector-drop', 'Oval'), $set('shape', 'oval'), $set('length', '20 mm'));
+        $round = Some::changed(
+            Patterns::start('connector-drop', 'Oval'), $set('shape', 'oval'), $set('length', '20 mm'),
+        );
         self::assertSame($part(Patterns::start('connector-drop', 'Oval'))->mm('width'), $part($round)->mm('width'));
     }
 }

@@ -62,7 +62,10 @@ final class BrioletteWrapTest extends TestCase
             10 + 6.4971 + 2.6481 + 2.9320 + 2.6481 + 1.0212 + 1.5318 + 9.4581 + 9.7457 + 10, $cut->lengthMm(), 0.01,
         );
         self::assertSame(
-            ['tail', '2 wraps', 'short leg', 'through the hole', 'long leg', 'room for the short end', 'neck', 'loop', '3 wraps', 'tail'],
+            [
+                'tail', '2 wraps', 'short leg', 'through the hole', 'long leg', 'room for the short end', 'neck',
+                'loop', '3 wraps', 'tail',
+            ],
             array_map(fn (Segment $segment): string => $segment->words, $cut->segments),
         );
     }
@@ -74,7 +77,8 @@ final class BrioletteWrapTest extends TestCase
             self::plan('tip-drop')->steps(), fn (Step $step): bool => str_starts_with($step->title, 'Briolette wrap:'),
         ));
         self::assertSame([
-            'Briolette wrap: through the hole', 'Briolette wrap: bend both ends up', 'Briolette wrap: wrap the short end',
+            'Briolette wrap: through the hole', 'Briolette wrap: bend both ends up',
+            'Briolette wrap: wrap the short end',
             'Briolette wrap: turn the loop', 'Briolette wrap: hook it on first', 'Briolette wrap: wrap the loop shut',
             'Briolette wrap: trim and tuck',
         ], array_column($steps, 'title'));
@@ -98,7 +102,9 @@ final class BrioletteWrapTest extends TestCase
      */
     public function test_over_a_ball_the_legs_lie_round(): void
     {
-        $plan = self::plan('tip-drop', ['do' => 'bead.swap', 'part' => 'p3', 'at' => '0', 'bead' => '10mm round, top-drilled, hole 1']);
+        $plan = self::plan(
+            'tip-drop', ['do' => 'bead.swap', 'part' => 'p3', 'at' => '0', 'bead' => '10mm round, top-drilled, hole 1'],
+        );
         $legs = array_values(array_filter(
             self::cut($plan)->segments, fn (Segment $segment): bool => str_ends_with($segment->words, 'leg'),
         ));
@@ -109,7 +115,9 @@ final class BrioletteWrapTest extends TestCase
     public function test_what_hangs_in_the_second_hole_must_pass_it_and_turn(): void
     {
         self::assertSame([], self::stops(self::plan('second-hole')));
-        $stops = self::stops(self::plan('second-hole', ['do' => 'part.set', 'part' => 'p3', 'key' => 'inside', 'value' => '5 mm']));
+        $stops = self::stops(
+            self::plan('second-hole', ['do' => 'part.set', 'part' => 'p3', 'key' => 'inside', 'value' => '5 mm'])
+        );
         self::assertCount(1, $stops);
         self::assertStringContainsString('second hole, 4 mm long', $stops[0]);
         $plan = self::plan('second-hole');
@@ -132,12 +140,16 @@ final class BrioletteWrapTest extends TestCase
         self::assertStringContainsString('give it one', implode(' ', self::stops($none)));
         $two = self::plan('tip-drop', ['do' => 'bead.count', 'part' => 'p3', 'at' => '0', 'count' => '2']);
         self::assertStringContainsString('holds one bead, and 2', implode(' ', self::stops($two)));
-        $along = self::plan('tip-drop', ['do' => 'bead.swap', 'part' => 'p3', 'at' => '0', 'bead' => '9 x 15mm drop, hole 0.9']);
+        $along = self::plan(
+            'tip-drop', ['do' => 'bead.swap', 'part' => 'p3', 'at' => '0', 'bead' => '9 x 15mm drop, hole 0.9'],
+        );
         $drilled = array_values(array_filter($along->checks, fn (Check $check): bool => $check->rule === 'drilling'));
         self::assertCount(1, $drilled);
         self::assertSame('One drilled across the top', $drilled[0]->ways[0]->words);
         self::assertSame([], self::stops(Planner::plan($drilled[0]->ways[0]->change->apply(
-            self::piece('tip-drop', ['do' => 'bead.swap', 'part' => 'p3', 'at' => '0', 'bead' => '9 x 15mm drop, hole 0.9']),
+            self::piece(
+                'tip-drop', ['do' => 'bead.swap', 'part' => 'p3', 'at' => '0', 'bead' => '9 x 15mm drop, hole 0.9'],
+            ),
         ), new Profile)));
     }
 
@@ -158,7 +170,10 @@ final class BrioletteWrapTest extends TestCase
         self::assertSame([], self::stops(Planner::plan($after, new Profile)));
     }
 
-    /** Of a ball of 10 with a hole of 1 across its top, 1.5 below it: 10 · √(1 − 0.7²) = 7.1414; of a tube its width. */
+    /**
+     * Of a ball of 10 with a hole of 1 across its top, 1.5 below it: 10 · √(1 − 0.7²) = 7.1414; of a tube its
+     * width.
+     */
     public function test_a_hole_across_is_as_long_as_the_bead_is_wide_there(): void
     {
         self::assertEqualsWithDelta(7.1414, Bead::parse('10mm round, top-drilled, hole 1')->holeLengthMm(), 0.001);

@@ -64,7 +64,8 @@ final class OpenedTest extends TestCase
                         $part->technique->isStrung() => 'strung and crimped',
                         $part->technique->hammered($part) !== null => 'is hammered',
                         $pattern === 'bought-pins' => 'is made on a bought',
-                        $part->part->technique === 'tendril-ring', $pattern === 'pierced-paddle' => 'not slit or pierced',
+                        $part->part->technique === 'tendril-ring',
+                        $pattern === 'pierced-paddle' => 'not slit or pierced',
                         $part->part->technique === 'woven-band' => 'more turns than can be told one by one',
                         default => 'drilled lengthwise',
                     };
@@ -76,14 +77,17 @@ final class OpenedTest extends TestCase
                 $opened++;
                 $others = fn (Check $check): bool => $check->rule === 'facing' && $check->part?->text !== $id;
                 self::assertEquals(
-                    array_values(array_filter($plan->checks, $others)), array_values(array_filter($after->checks, $others)),
+                    array_values(array_filter($plan->checks, $others)),
+                    array_values(array_filter($after->checks, $others)),
                     "{$pattern}, {$id}: what hangs in it faces as it did",
                 );
                 $where = "{$pattern}, {$id} {$part->technique->label()}";
                 $cut = self::cutMm($plan, $id);
                 // What hangs in nothing may be drawn a little higher or lower.
                 $shift = isset($part->technique->eyes($part, '')['top']) ? 1.6 : 15.0;
-                self::assertEqualsWithDelta($plan->hangsMm(), $after->hangsMm(), 0.02 * $plan->hangsMm() + $shift, $where);
+                self::assertEqualsWithDelta(
+                    $plan->hangsMm(), $after->hangsMm(), 0.02 * $plan->hangsMm() + $shift, $where,
+                );
                 // Told as threaded, beads may have a millimetre over for their spread.
                 self::assertEqualsWithDelta($cut, self::cutMm($after, $id), 0.003 * $cut + 1.1, $where);
                 self::assertSame($plan->beads[0]->all ?? 0, $after->beads[0]->all ?? 0, $where);

@@ -75,7 +75,9 @@ final class PinChoiceTest extends TestCase
         $trimmed = array_sum(array_map(fn ($cut): float => $cut->count * ($cut->lengthMm() - $cut->netMm()), $drops));
         $choice = PinChoice::of($plan);
         self::assertEqualsWithDelta($trimmed, $choice?->fromWireMm(), 1e-6);
-        self::assertStringContainsString('; cut from wire, '.$plan->profile->length($trimmed), (string) $choice?->text());
+        self::assertStringContainsString(
+            '; cut from wire, '.$plan->profile->length($trimmed), (string) $choice?->text(),
+        );
         $bought = PinChoice::of(self::plan(($choice?->ways() ?? [])[0]->change->apply($plan->piece)));
         self::assertEqualsWithDelta($trimmed, $bought?->fromWireMm(), 1e-6);
     }
@@ -99,7 +101,8 @@ final class PinChoiceTest extends TestCase
         $back = PinChoice::of($taken)?->ways() ?? [];
         self::assertSame('Cut them from wire', $back[count($back) - 1]->words);
         self::assertSame([], array_filter(
-            self::plan($back[count($back) - 1]->change->apply($taken->piece))->findings, fn ($one): bool => $one->isPin(),
+            self::plan($back[count($back) - 1]->change->apply($taken->piece))->findings,
+            fn ($one): bool => $one->isPin(),
         ));
     }
 
@@ -115,7 +118,8 @@ final class PinChoiceTest extends TestCase
     }
 
     /**
-     * Of a 38 mm eye pin in 22 AWG, 0.64379 mm: beads 4 + 5 + 4, the eye π(2.5 + 0.64379) = 9.8765, so 15.1235 are trimmed;
+     * Of a 38 mm eye pin in 22 AWG, 0.64379 mm: beads 4 + 5 + 4, the eye π(2.5 + 0.64379) = 9.8765, so 15.1235 are
+     * trimmed;
      * its own eye takes none of it and is never wrapped. Eye pins and head pins are two things in stock.
      */
     public function test_a_link_on_a_bought_eye_pin(): void
@@ -130,23 +134,33 @@ final class PinChoiceTest extends TestCase
         $titles = array_map(fn ($step): string => $step->title, $plan->steps());
         self::assertNotContains('Eye link: turn the bottom eye', $titles);
         self::assertLessThan(
-            array_search('Eye link: turn the top eye', $titles, true), array_search('Eye link: thread the beads', $titles, true),
+            array_search('Eye link: turn the top eye', $titles, true),
+            array_search('Eye link: thread the beads', $titles, true),
         );
         $made = Some::changed($plan->piece, ['do' => 'part.set', 'part' => 'p2', 'key' => 'source', 'value' => 'cut']);
-        self::assertEqualsWithDelta($plan->hangsMm(), self::plan($made)->hangsMm(), 1e-9, 'it hangs as one that is made');
-        $short = Some::changed($plan->piece, ['do' => 'part.set', 'part' => 'p2', 'key' => 'pin_length', 'value' => '25 mm']);
-        $stop = array_values(array_filter(self::plan($short)->checks, fn (Check $one): bool => $one->level === Level::Stop))[0];
+        self::assertEqualsWithDelta(
+            $plan->hangsMm(), self::plan($made)->hangsMm(), 1e-9, 'it hangs as one that is made',
+        );
+        $short = Some::changed(
+            $plan->piece, ['do' => 'part.set', 'part' => 'p2', 'key' => 'pin_length', 'value' => '25 mm'],
+        );
+        $stop = array_values(
+            array_filter(self::plan($short)->checks, fn (Check $one): bool => $one->level === Level::Stop)
+        )[0];
         self::assertStringContainsString('too short', $stop->text);
         self::assertSame('Use 38 mm pins', $stop->ways[0]->words);
     }
 
     /**
-     * A pin without its head is wire: two eyes of 9.8765 and 8.3057, 13 of beads, and what the pliers hold at each end are
+     * A pin without its head is wire: two eyes of 9.8765 and 8.3057, 13 of beads, and what the pliers hold at each end
+     * are
      * cut from 63 mm of it, and what is left is trimmed. Too short, it says by how much.
      */
     public function test_a_link_on_a_pin_whose_head_is_cut_off(): void
     {
-        $set = fn (string $key, string $value): array => ['do' => 'part.set', 'part' => 'p2', 'key' => $key, 'value' => $value];
+        $set = fn (string $key, string $value): array => [
+            'do' => 'part.set', 'part' => 'p2', 'key' => $key, 'value' => $value,
+        ];
         $piece = Some::changed(
             Patterns::start('bought-pins', 'Pins'), $set('source', 'headless'), $set('pin_length', '63 mm'),
         );
@@ -155,7 +169,10 @@ final class PinChoiceTest extends TestCase
         self::assertSame(PinKind::Head, $cut->pinKind);
         self::assertEqualsWithDelta(63.0, $cut->lengthMm(), 1e-9);
         self::assertEqualsWithDelta(9.8765 + 13.0 + 8.3057, $cut->netMm(), 1e-3);
-        self::assertSame('Eye link: cut the head off', $plan->steps()[4]->title ?? '', implode(' | ', array_map(fn ($step): string => $step->title, $plan->steps())));
+        self::assertSame(
+            'Eye link: cut the head off', $plan->steps()[4]->title ?? '',
+            implode(' | ', array_map(fn ($step): string => $step->title, $plan->steps())),
+        );
         $short = self::plan(Some::changed($piece, $set('pin_length', '30 mm')));
         $stop = array_values(array_filter($short->checks, fn (Check $one): bool => $one->level === Level::Stop))[0];
         self::assertStringContainsString('too short without its head', $stop->text);

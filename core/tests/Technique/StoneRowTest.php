@@ -71,7 +71,9 @@ final class StoneRowTest extends TestCase
         self::assertSame([26, '2 x 2.6mm cup'], Bead::counted('7 cm of 2 x 2.6mm cup'));
         self::assertSame([29, '6mm round'], Bead::counted('7 in of 6mm round'));
         $hoop = Patterns::start('stone-row-hoop', 'One');
-        $more = Some::changed($hoop, ['do' => 'bead.swap', 'part' => 'p1', 'at' => '0', 'bead' => '2 x 2.6mm cup, sky']);
+        $more = Some::changed(
+            $hoop, ['do' => 'bead.swap', 'part' => 'p1', 'at' => '0', 'bead' => '2 x 2.6mm cup, sky'],
+        );
         self::assertSame(15, $more->part(PartId::of('p1'))->beads[0]->count);
         $added = Some::changed($hoop, ['do' => 'bead.add', 'part' => 'p1', 'bead' => '1 in of 2 x 2.6mm cup, sky']);
         self::assertSame(9, $added->part(PartId::of('p1'))->beads[1]->count);
@@ -122,7 +124,8 @@ final class StoneRowTest extends TestCase
         [$one, $none] = [$stones(self::plan()), $stones(self::plan(['between' => '0']))];
         $wire = self::plan()->parts()['p1']->technique->courses(self::plan()->parts()['p1'])[0];
         $round = array_reduce(
-            $wire->curves(), fn (?Curve $most, Curve $one): Curve => $most?->lengthMm() > $one->lengthMm() ? $most : $one,
+            $wire->curves(),
+            fn (?Curve $most, Curve $one): Curve => $most?->lengthMm() > $one->lengthMm() ? $most : $one,
         );
         self::assertCount(15, $one);
         foreach ($one as $at => $place) {
@@ -139,7 +142,10 @@ final class StoneRowTest extends TestCase
     {
         $faces = fn (Plan $plan): array => array_map(
             fn (Threaded $run) => $run->face,
-            array_merge(...array_map(fn ($move): array => $move->threaded(), $plan->parts()['p1']->technique->courses($plan->parts()['p1'])[1]->moves)),
+            array_merge(...array_map(
+                fn ($move): array => $move->threaded(),
+                $plan->parts()['p1']->technique->courses($plan->parts()['p1'])[1]->moves,
+            )),
         );
         self::assertEqualsWithDelta(1.0, $faces(self::plan())[7]->z, 1e-3);
         $out = $faces(self::plan(['beads_sit' => 'on']));
@@ -151,7 +157,9 @@ final class StoneRowTest extends TestCase
     {
         self::assertSame([], self::stops(self::plan()));
         self::assertContains('A row of set stones is bound in one row.', self::stops(self::plan(['rows' => '2'])));
-        self::assertContains('A row of set stones has no hole: it is bound on.', self::stops(self::plan(['beads_sit' => 'strung'])));
+        self::assertContains(
+            'A row of set stones has no hole: it is bound on.', self::stops(self::plan(['beads_sit' => 'strung'])),
+        );
         $plan = self::plan(['between' => '3']);
         self::assertContains('3 wraps of 0.3 mm take 0.95 mm, and between two stones are 0.6 mm.', self::stops($plan));
         $check = array_values(array_filter($plan->checks, fn (Check $check): bool => $check->rule === 'set row'))[0];
@@ -160,7 +168,12 @@ final class StoneRowTest extends TestCase
 
     public function test_no_wire_goes_through_it(): void
     {
-        $piece = Some::changed(Patterns::start('single-drop', 'One'), ['do' => 'bead.add', 'part' => 'p2', 'at' => '0', 'bead' => '2 x 2.6mm cup']);
-        self::assertStringContainsString('joined in a row without a hole', implode(' ', self::stops(self::planned($piece))));
+        $piece = Some::changed(
+            Patterns::start('single-drop', 'One'),
+            ['do' => 'bead.add', 'part' => 'p2', 'at' => '0', 'bead' => '2 x 2.6mm cup'],
+        );
+        self::assertStringContainsString(
+            'joined in a row without a hole', implode(' ', self::stops(self::planned($piece))),
+        );
     }
 }

@@ -39,7 +39,10 @@ final class TendrilRingTest extends TestCase
         ));
     }
 
-    /** Half-round of 3 × 1.5 mm: π·1.5²/2 = 3.534 mm²; 4 mm wide it is 0.884 thick, and two tendrils (4 − 0.3)/2 = 1.85. */
+    /**
+     * Half-round of 3 × 1.5 mm: π·1.5²/2 = 3.534 mm²; 4 mm wide it is 0.884 thick, and two tendrils (4 − 0.3)/2
+     * = 1.85.
+     */
     public function test_what_is_spread_keeps_its_metal(): void
     {
         $end = new SlitEnd(M_PI * 1.5 ** 2 / 2, 4.0, 2);
@@ -50,7 +53,10 @@ final class TendrilRingTest extends TestCase
         self::assertSame([3, 4], [$end->most(), (new SlitEnd(3.534, 4.1, 2))->most()]);
     }
 
-    /** Neutral axis of half-round 3 × 1.5: 2 · 4·1.5/3π = 1.2732; π(17.3 + 1.2732) − 7 + 2 · 20 = 91.35; 1 for beads that vary. */
+    /**
+     * Neutral axis of half-round 3 × 1.5: 2 · 4·1.5/3π = 1.2732; π(17.3 + 1.2732) − 7 + 2 · 20 = 91.35; 1 for
+     * beads that vary.
+     */
     public function test_the_shank_is_cut_once_with_both_slits(): void
     {
         $plan = self::plan();
@@ -70,24 +76,37 @@ final class TendrilRingTest extends TestCase
         self::assertSame([], Crowding::of($part->technique->courses($part)));
         self::assertSame([], self::said(self::plan(), Level::Stop, Level::Warn));
         self::assertStringContainsString('off the finger', implode(' ', self::said(self::plan(), Level::Note)));
-        self::assertStringContainsString('in each other', implode(' ', self::said(self::plan(['gap' => '0.5']), Level::Warn)));
+        self::assertStringContainsString(
+            'in each other', implode(' ', self::said(self::plan(['gap' => '0.5']), Level::Warn)),
+        );
     }
 
     public function test_what_tears_cracks_or_does_not_pass_is_said(): void
     {
         $stops = fn (array $settings): string => implode(' ', self::said(self::plan($settings), Level::Stop));
-        self::assertStringContainsString('4 tendrils of an end 3.5 mm wide are 0.65 mm each: under 0.8 mm they tear.', $stops(['flared' => '3.5', 'tendrils' => '4']));
+        self::assertStringContainsString(
+            '4 tendrils of an end 3.5 mm wide are 0.65 mm each: under 0.8 mm they tear.',
+            $stops(['flared' => '3.5', 'tendrils' => '4']),
+        );
         self::assertStringContainsString('narrower than the wire, 3 mm', $stops(['flared' => '2']));
         self::assertStringContainsString('a tendril of 2.85 mm × 0.6 mm wants 2.9 mm', $stops(['flared' => '6']));
         self::assertStringContainsString('a curl that holds them takes', $stops(['slit' => '9']));
-        self::assertStringContainsString('they crack where they curl', implode(' ', self::said(self::plan(['flared' => '10', 'tendrils' => '4']), Level::Warn)));
+        self::assertStringContainsString(
+            'they crack where they curl',
+            implode(' ', self::said(self::plan(['flared' => '10', 'tendrils' => '4']), Level::Warn)),
+        );
     }
 
     public function test_it_is_flared_slit_bent_and_then_curled(): void
     {
         self::assertSame(
-            ['flare the ends', 'slit the ends', 'bend it round', 'first end, tendril 1', 'first end, tendril 2', 'second end, tendril 1', 'second end, tendril 2', 'true it up'],
-            array_map(fn (Step $step): string => explode(': ', $step->title)[1], array_slice(self::plan()->steps(), 0, 8)),
+            [
+                'flare the ends', 'slit the ends', 'bend it round', 'first end, tendril 1', 'first end, tendril 2',
+                'second end, tendril 1', 'second end, tendril 2', 'true it up',
+            ],
+            array_map(
+                fn (Step $step): string => explode(': ', $step->title)[1], array_slice(self::plan()->steps(), 0, 8),
+            ),
         );
         self::assertCount(12, array_filter(
             self::plan(['tendrils' => '4', 'flared' => '5'])->steps(),

@@ -49,7 +49,8 @@ final class WovenBandTest extends TestCase
     }
 
     /**
-     * In 18 AWG, 1.0237 mm, an eye of 2.5 takes π · 3.5237 = 11.070; a spiral of two turns from 1 takes 2π(1 + 2 · 1.0237)
+     * In 18 AWG, 1.0237 mm, an eye of 2.5 takes π · 3.5237 = 11.070; a spiral of two turns from 1 takes
+     * 2π(1 + 2 · 1.0237)
      * = 19.147. What is over of the hundred is trimmed.
      */
     public function test_chosen_cores_end_in_eyes_and_the_others_in_curls(): void
@@ -63,7 +64,9 @@ final class WovenBandTest extends TestCase
         self::assertSame([['tail', 88.93], ['eye', 11.07]], $words('Core 2, 3'));
         self::assertSame([['tail', 80.85], ['curl', 19.15]], $words('Core 1, 4'));
         $text = implode(' ', array_map(fn ($step): string => $step->text, self::plan($piece)->steps()));
-        self::assertStringContainsString('wind their ends to flat spirals of 2 turns, and turn an eye each of cores 2 and 3', $text);
+        self::assertStringContainsString(
+            'wind their ends to flat spirals of 2 turns, and turn an eye each of cores 2 and 3', $text,
+        );
         self::assertStringContainsString('bring cores 1 and 2, side by side, over cores 3 and 4, within 18 mm', $text);
         $middle = self::cuts(self::plan(self::band(['eyes' => ''])));
         self::assertArrayHasKey('Core 2', $middle, 'nothing said, the middle one');
@@ -77,7 +80,9 @@ final class WovenBandTest extends TestCase
             array_filter(self::plan($piece)->checks, fn ($check): bool => $check->level === Level::Stop),
         );
         self::assertSame([], $rules(Some::changed(self::band(), $on('bottom-3'))));
-        self::assertContains('nothing to hang from', $rules(Some::changed(self::band(), $on('bottom-1'))), 'a curl is no eye');
+        self::assertContains(
+            'nothing to hang from', $rules(Some::changed(self::band(), $on('bottom-1'))), 'a curl is no eye',
+        );
     }
 
     public function test_what_is_no_core_is_refused(): void

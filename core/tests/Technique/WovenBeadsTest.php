@@ -42,7 +42,9 @@ final class WovenBeadsTest extends TestCase
     /** @return list<Cut> */
     private static function weaving(Plan $plan): array
     {
-        return array_values(array_filter($plan->cuts, fn (Cut $cut): bool => str_starts_with($cut->label, 'Weaving wire')));
+        return array_values(
+            array_filter($plan->cuts, fn (Cut $cut): bool => str_starts_with($cut->label, 'Weaving wire'))
+        );
     }
 
     /** @return list<string> */
@@ -89,7 +91,9 @@ final class WovenBeadsTest extends TestCase
 
     public function test_a_new_band_begins_without(): void
     {
-        $added = Some::changed(Patterns::start('single-drop', 'One'), ['do' => 'part.add', 'technique' => 'woven-band']);
+        $added = Some::changed(
+            Patterns::start('single-drop', 'One'), ['do' => 'part.add', 'technique' => 'woven-band'],
+        );
         $band = array_values(array_filter($added->parts, fn ($part): bool => $part->technique === 'woven-band'))[0];
         self::assertSame([], $band->beads);
         self::assertSame(PieceJson::write($added), PieceJson::write(PieceJson::read(PieceJson::write($added))));
@@ -107,13 +111,16 @@ final class WovenBeadsTest extends TestCase
     /** Long enough for several lengths of wire, each carries its own beads, in the order they are wanted. */
     public function test_several_lengths_share_them(): void
     {
-        $long = Some::changed(self::changed(length: '160 mm'), ['do' => 'bead.count', 'part' => 'p2', 'at' => '0', 'count' => '23']);
+        $long = Some::changed(
+            self::changed(length: '160 mm'), ['do' => 'bead.count', 'part' => 'p2', 'at' => '0', 'count' => '23'],
+        );
         $plan = self::plan($long);
         $cuts = self::weaving($plan);
         self::assertGreaterThan(1, count($cuts));
         self::assertSame(23, array_sum(array_map(
             fn (Cut $cut): int => array_sum(array_map(
-                fn ($segment): int => array_sum(array_map(fn (Strung $run): int => $run->count, $segment->beads)), $cut->segments,
+                fn ($segment): int => array_sum(array_map(fn (Strung $run): int => $run->count, $segment->beads)),
+                $cut->segments,
             )), $cuts,
         )));
         Properties::all($plan, 'a long beaded band');
@@ -123,11 +130,18 @@ final class WovenBeadsTest extends TestCase
     {
         self::assertSame([], [...self::said(self::plan(), Level::Stop), ...self::said(self::plan(), Level::Warn)]);
         $plan = self::plan(self::changed(bead_every: '3'));
-        self::assertContains('With a bead every 3 repeats there is room for 5, and 7 are given.', self::said($plan, Level::Stop));
         self::assertContains(
-            'Beads 4 mm wide would stand in each other: they are 3.2 mm apart.', self::said(self::plan(self::changed(bead_every: '1')), Level::Warn),
+            'With a bead every 3 repeats there is room for 5, and 7 are given.', self::said($plan, Level::Stop),
         );
-        $wide = Some::changed(self::changed(), ['do' => 'bead.swap', 'part' => 'p2', 'at' => '0', 'bead' => '3 x 9mm tube, hole 1']);
-        self::assertStringContainsString('is longer than what it lies across, 4.55 mm', implode(' ', self::said(self::plan($wide), Level::Warn)));
+        self::assertContains(
+            'Beads 4 mm wide would stand in each other: they are 3.2 mm apart.',
+            self::said(self::plan(self::changed(bead_every: '1')), Level::Warn),
+        );
+        $wide = Some::changed(
+            self::changed(), ['do' => 'bead.swap', 'part' => 'p2', 'at' => '0', 'bead' => '3 x 9mm tube, hole 1'],
+        );
+        self::assertStringContainsString(
+            'is longer than what it lies across, 4.55 mm', implode(' ', self::said(self::plan($wide), Level::Warn)),
+        );
     }
 }

@@ -53,11 +53,16 @@ final class WrittenTest extends TestCase
         self::assertSame(
             [['frame', 18, 1, 1, false], ['tie', null, 2, 0, false], ['frame', 18, 0, 1, true]],
             array_map(
-                fn (Line $line): array => [$line->name, $line->gauge, count($line->on), count($line->back), $line->goesOn],
+                fn (Line $line): array => [
+                    $line->name, $line->gauge, count($line->on), count($line->back), $line->goesOn,
+                ],
                 $text->lines,
             ),
         );
-        self::assertSame(['top', 'rim', 'tie-0', 'tie-1'], array_map(fn (Told $told): string => $told->eye(), array_slice($text->moves(), 0, 4)));
+        self::assertSame(
+            ['top', 'rim', 'tie-0', 'tie-1'],
+            array_map(fn (Told $told): string => $told->eye(), array_slice($text->moves(), 0, 4)),
+        );
         self::assertSame('round A above with 9 B', $text->moves()[3]->text);
     }
 
@@ -78,7 +83,9 @@ final class WrittenTest extends TestCase
             'a way that is none' => ['tie: heading north · straight 3', 'heading north'],
             'a place that is none' => ['straight 9 as stem · wrap 2 on stem at corner', 'wrap 2 on stem at corner'],
             'a gauge that is none' => ['tie (99): straight 3', '10 to 34'],
-            'too many wires' => [implode('·', array_map(fn (int $at): string => "tie {$at}: straight 3", range(1, 25))), '25 wires'],
+            'too many wires' => [
+                implode('·', array_map(fn (int $at): string => "tie {$at}: straight 3", range(1, 25))), '25 wires',
+            ],
             'too many moves' => [str_repeat('bend 10·', 5001), '5001 moves'],
         ];
     }
@@ -103,13 +110,17 @@ final class WrittenTest extends TestCase
     }
 
     /**
-     * In 20 AWG, 0.8118 mm, between two plain eyes of 2.5: straight 10, half a turn of 12 inside π · 12.8118/2 = 20.125,
-     * five turns on 3 mm 5 · √((π · 3.8118)² + 0.8118²) = 60.013, two turns of a spiral 2 · π · (0.8 + 1.6236) = 15.228,
+     * In 20 AWG, 0.8118 mm, between two plain eyes of 2.5: straight 10, half a turn of 12 inside π · 12.8118/2 =
+     * 20.125,
+     * five turns on 3 mm 5 · √((π · 3.8118)² + 0.8118²) = 60.013, two turns of a spiral 2 · π ·
+     * (0.8 + 1.6236) = 15.228,
      * eyes 2 · π · 3.3118 = 20.809.
      */
     public function test_a_cut_is_the_sum_of_its_moves(): void
     {
-        $plan = Planner::plan(self::free('straight 10 · bend 30 · arc 12 180 · coil 5 on 3 · spiral 2', 1), new Profile);
+        $plan = Planner::plan(
+            self::free('straight 10 · bend 30 · arc 12 180 · coil 5 on 3 · spiral 2', 1), new Profile,
+        );
         $cut = array_values(array_filter($plan->cuts, fn ($cut): bool => $cut->label === 'Free wire'))[0];
         self::assertEqualsWithDelta(10 + 20.125 + 60.013 + 15.228 + 20.809, $cut->lengthMm(), 0.01);
         self::assertContains('bend 30°', array_map(fn ($bend): string => $bend->words, $cut->bends));
@@ -135,7 +146,9 @@ final class WrittenTest extends TestCase
         self::assertSame(['“through 3” takes 3 beads, and only 2 are left on its line.'], $stops(2));
     }
 
-    /** @return array<string, array{string, string}> what is written, and what is said of it where the beads are known */
+    /**
+     * @return array<string, array{string, string}> what is written, and what is said of it where the beads are known
+     */
     public static function doNotGo(): array
     {
         return [
@@ -145,8 +158,12 @@ final class WrittenTest extends TestCase
             'round what is on no wire' => ['from 0 0 · straight 9 · round A above', '“A” is on no wire yet'],
             'a bead that is not there' => ['from 0 0 · through C', '“C” is no bead of its line'],
             'more beads than go round' => ['from 0 0 · through 1 A · round A above', '“A” is on no wire yet'],
-            'a wire too short' => ['from 0 0 · straight 30 as stem · fill stem until 20', 'does not reach once over the stem'],
-            'less wire than the way' => ['from 0 0 heading up · to 10 0 heading down taking 9.5', 'is less wire than the way there'],
+            'a wire too short' => [
+                'from 0 0 · straight 30 as stem · fill stem until 20', 'does not reach once over the stem',
+            ],
+            'less wire than the way' => [
+                'from 0 0 heading up · to 10 0 heading down taking 9.5', 'is less wire than the way there',
+            ],
             'a weave over one' => ['from 0 0 · weave 2@1-2 x3 on core at 4', '“core” names fewer than two wires'],
         ];
     }
@@ -158,18 +175,24 @@ final class WrittenTest extends TestCase
         $stops = array_map(
             fn (Check $check): string => $check->level === Level::Stop ? $check->text : '', $plan->checks,
         );
-        self::assertNotSame([], array_filter($stops, fn (string $text): bool => str_contains($text, $says)), implode(' / ', $stops));
+        self::assertNotSame(
+            [], array_filter($stops, fn (string $text): bool => str_contains($text, $says)), implode(' / ', $stops),
+        );
         self::assertNotSame([], $plan->cuts);
     }
 
     /**
-     * In 20 AWG, 0.8118 mm: three turns round a stem of the same wire 3 · √((π · 2 · 0.8118)² + 0.8118²) = 15.495; through
-     * a bead of 3 mm twice 6; half round it, its middle line an ellipse with half axes of 1.5 + 0.4059, π · 1.9059 = 5.988.
+     * In 20 AWG, 0.8118 mm: three turns round a stem of the same wire 3 · √((π · 2 · 0.8118)² + 0.8118²) =
+     * 15.495; through
+     * a bead of 3 mm twice 6; half round it, its middle line an ellipse with half axes of 1.5 + 0.4059, π · 1.9059 =
+     * 5.988.
      */
     public function test_wraps_passes_and_rounds_are_as_long_as_geometry_has_it(): void
     {
         $lengths = fn (string $course): array => self::lengths(self::free($course, 1));
-        self::assertEqualsWithDelta(15.495, $lengths('from 0 0 · straight 20 as stem | wrap 3 on stem at middle')['3 wraps'], 0.08);
+        self::assertEqualsWithDelta(
+            15.495, $lengths('from 0 0 · straight 20 as stem | wrap 3 on stem at middle')['3 wraps'], 0.08,
+        );
         $through = $lengths('from 0 0 · through A · round A right · through A');
         self::assertEqualsWithDelta(3.0, $through['1 bead'], 1e-9);
         self::assertEqualsWithDelta(3.0, $through['through it again'], 1e-9);
@@ -185,7 +208,9 @@ final class WrittenTest extends TestCase
         $points = (new Curve(array_merge(...array_map(
             fn (Curve $curve): array => $curve->spans, $part->technique->courses($part)[0]->curves(),
         ))))->points(0.1);
-        $rises = max(array_map(fn (Vector $at): float => $at->y, $points)) - min(array_map(fn (Vector $at): float => $at->y, $points));
+        $rises = max(array_map(fn (Vector $at): float => $at->y, $points)) - min(
+            array_map(fn (Vector $at): float => $at->y, $points)
+        );
         self::assertEqualsWithDelta(5.0, $rises, 0.1);
     }
 
@@ -206,18 +231,28 @@ final class WrittenTest extends TestCase
     public function test_a_long_end_is_bound_until_it_is_used_up(): void
     {
         foreach ([200, 300, 500, 900] as $length) {
-            $piece = self::free("from 0 0 heading down · through A · straight 30 as stem | arc 4 -180 as top · fill stem until {$length}", 1);
-            $cut = array_values(array_filter(Planner::plan($piece, new Profile)->cuts, fn ($cut): bool => $cut->label === 'Free wire'))[0];
-            $passes = array_values(array_filter($cut->segments, fn ($segment): bool => str_starts_with($segment->words, 'pass ')));
+            $piece = self::free('from 0 0 heading down · through A · straight 30 as stem | arc 4 -180 as top · fill '
+                ."stem until {$length}", 1);
+            $cut = array_values(
+                array_filter(Planner::plan($piece, new Profile)->cuts, fn ($cut): bool => $cut->label === 'Free wire')
+            )[0];
+            $passes = array_values(
+                array_filter($cut->segments, fn ($segment): bool => str_starts_with($segment->words, 'pass '))
+            );
             self::assertLessThanOrEqual($length + 1e-6, $cut->lengthMm());
-            self::assertGreaterThan($length, $cut->lengthMm() + 2.2 * $passes[0]->lengthMm + 10, 'another would not go');
+            self::assertGreaterThan(
+                $length, $cut->lengthMm() + 2.2 * $passes[0]->lengthMm + 10, 'another would not go',
+            );
         }
     }
 
     /** Each wire goes on from where it came to: what is laid on others meets what is laid in words. */
     public function test_every_wire_of_a_construction_is_whole(): void
     {
-        $names = ['pin-and-bow', 'sewn-disc', 'tied-drop', 'own-core', 'loose-leg', 'haloed-ring', 'bound-bangle', 'parted-band'];
+        $names = [
+            'pin-and-bow', 'sewn-disc', 'tied-drop', 'own-core', 'loose-leg', 'haloed-ring', 'bound-bangle',
+            'parted-band',
+        ];
         foreach ($names as $name) {
             $piece = Patterns::start($name, 'One');
             foreach ($piece->parts as $part) {
@@ -226,21 +261,32 @@ final class WrittenTest extends TestCase
                     $last = null;
                     foreach ($course->curves() as $at => $curve) {
                         foreach ($curve->spans as $span) {
-                            self::assertLessThan(0.06, $last === null ? 0.0 : $span->from->minus($last)->lengthMm(), "{$name}: {$course->label}, move {$at}");
+                            self::assertLessThan(
+                                0.06, $last === null ? 0.0 : $span->from->minus($last)->lengthMm(),
+                                "{$name}: {$course->label}, move {$at}",
+                            );
                             $last = $span->to;
                         }
-                        self::assertEqualsWithDelta($course->moves[$at]->segment->lengthMm, $curve->lengthMm(), 0.06 + 0.01 * $curve->lengthMm(), "{$name}: {$course->label}, move {$at}");
+                        self::assertEqualsWithDelta(
+                            $course->moves[$at]->segment->lengthMm, $curve->lengthMm(),
+                            0.06 + 0.01 * $curve->lengthMm(), "{$name}: {$course->label}, move {$at}",
+                        );
                     }
                 }
             }
-            $stops = array_filter(Planner::plan($piece, new Profile)->checks, fn (Check $check): bool => in_array($check->level, [Level::Stop, Level::Warn], true));
+            $stops = array_filter(
+                Planner::plan($piece, new Profile)->checks,
+                fn (Check $check): bool => in_array($check->level, [Level::Stop, Level::Warn], true),
+            );
             self::assertSame([], array_map(fn (Check $check): string => $check->text, array_values($stops)), $name);
         }
     }
 
     public function test_as_many_moves_as_may_be_written_are_planned(): void
     {
-        $course = implode(' · ', array_map(fn (int $at): string => 'straight 1 · bend '.($at % 2 === 0 ? 7 : -6), range(1, 2500)));
+        $course = implode(
+            ' · ', array_map(fn (int $at): string => 'straight 1 · bend '.($at % 2 === 0 ? 7 : -6), range(1, 2500)),
+        );
         $cut = array_values(array_filter(
             Planner::plan(self::free($course, 1), new Profile)->cuts, fn ($cut): bool => $cut->label === 'Free wire',
         ))[0];

@@ -57,9 +57,13 @@ final class ToolTest extends TestCase
         return [
             'a word' => [ToolKind::RoundNose, 'thick', 'Marks “thick” is not a length'],
             'nothing' => [ToolKind::RoundNose, '', 'Marks is empty: give the marks you drew on the jaw'],
-            'backwards' => [ToolKind::Mandrel, '8 to 3 by 1', 'is no row of marks: give up to 80 marks from small to large.'],
+            'backwards' => [
+                ToolKind::Mandrel, '8 to 3 by 1', 'is no row of marks: give up to 80 marks from small to large.',
+            ],
             'a step of nothing' => [ToolKind::Mandrel, '3 to 8 by 0', 'is no row of marks'],
-            'a pipe' => [ToolKind::Mandrel, '400 mm', 'Marks 400 mm is not a size: give more than 0 and at most 120 mm.'],
+            'a pipe' => [
+                ToolKind::Mandrel, '400 mm', 'Marks 400 mm is not a size: give more than 0 and at most 120 mm.',
+            ],
             'no ring' => [ToolKind::RingMandrel, '60 mm', 'Marks 60 mm is out of range: give 11.6 mm to 25 mm.'],
             'a novel' => [ToolKind::Mandrel, str_repeat('3, ', 300), 'Marks holds 900 characters'],
         ];
@@ -76,7 +80,10 @@ final class ToolTest extends TestCase
     public function test_the_nearest_mark_is_named(): void
     {
         $box = new ToolBox(
-            [self::tool(ToolKind::RoundNose, '1.5, 2, 2.5, 3 mm', 'Fine pliers'), self::tool(ToolKind::Stepped, '5, 7 mm'), self::tool(ToolKind::RingMandrel, 'us 6 to us 8 by 1/2')],
+            [
+                self::tool(ToolKind::RoundNose, '1.5, 2, 2.5, 3 mm', 'Fine pliers'),
+                self::tool(ToolKind::Stepped, '5, 7 mm'), self::tool(ToolKind::RingMandrel, 'us 6 to us 8 by 1/2'),
+            ],
         );
         self::assertSame(
             'the third mark (2.5 mm) of the fine pliers',

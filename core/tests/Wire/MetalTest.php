@@ -18,7 +18,10 @@ final class MetalTest extends TestCase
     public function test_a_metal_is_read_by_name_or_words_in_any_case(): void
     {
         foreach (Metal::cases() as $metal) {
-            foreach ([$metal->value, $metal->words(), mb_strtoupper($metal->words()), ucwords($metal->words()), str_replace('-', ' ', $metal->value)] as $text) {
+            foreach ([
+                $metal->value, $metal->words(), mb_strtoupper($metal->words()), ucwords($metal->words()),
+                str_replace('-', ' ', $metal->value),
+            ] as $text) {
                 self::assertSame($metal, Metal::read("  {$text} "), $text);
             }
         }

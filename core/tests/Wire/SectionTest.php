@@ -10,12 +10,17 @@ use PHPUnit\Framework\TestCase;
 
 final class SectionTest extends TestCase
 {
-    /** @return array<string, array{Section, callable(float): float, float}> section, width at a height above the inside of the bend, thickness */
+    /**
+     * @return array<string, array{Section, callable(float): float, float}> section, width at a height above the inside
+     *     of the bend, thickness
+     */
     public static function sections(): array
     {
         return [
             'round' => [Section::round(1.2), fn (float $y): float => 2 * sqrt(max(0, 0.36 - ($y - 0.6) ** 2)), 1.2],
-            'half-round, flat side in' => [Section::halfRound(3.0), fn (float $y): float => 2 * sqrt(max(0, 2.25 - $y ** 2)), 1.5],
+            'half-round, flat side in' => [
+                Section::halfRound(3.0), fn (float $y): float => 2 * sqrt(max(0, 2.25 - $y ** 2)), 1.5,
+            ],
             'square' => [Section::square(0.9), fn (float $y): float => 0.9, 0.9],
             'flat' => [Section::flat(3.0, 0.5), fn (float $y): float => 3.0, 0.5],
         ];

@@ -26,7 +26,10 @@ use PHPUnit\Framework\TestCase;
 /** Wire that is not round: what it does to bends, holes, wraps, weight and drawing. Source: geometry. */
 final class SectionsInPiecesTest extends TestCase
 {
-    /** @return array<string, array{string, string, float, float, float}> text, code, what it adds to a bend, width, the hole it passes */
+    /**
+     * @return array<string, array{string, string, float, float, float}> text, code, what it adds to a bend, width, the
+     *     hole it passes
+     */
     public static function sizes(): array
     {
         return [
@@ -46,7 +49,9 @@ final class SectionsInPiecesTest extends TestCase
         $size = WireSize::parseDrawn($text);
         self::assertSame($code, $size->code());
         self::assertTrue(WireSize::parseDrawn($code)->equals($size));
-        self::assertEqualsWithDelta([$bend, $wide, $hole], [$size->diameterMm(), $size->widthMm(), $size->passesMm()], 1e-3);
+        self::assertEqualsWithDelta(
+            [$bend, $wide, $hole], [$size->diameterMm(), $size->widthMm(), $size->passesMm()], 1e-3,
+        );
     }
 
     public function test_what_no_mill_draws_is_refused(): void
@@ -67,7 +72,9 @@ final class SectionsInPiecesTest extends TestCase
     /** Half of round wire weighs half; a square 4/π as much; two strands twice; a strip as its sides say. */
     public function test_weights_are_those_of_the_sections(): void
     {
-        $grams = fn (string $size): float => (new Wire(Metal::Copper, WireSize::parseDrawn($size), Temper::DeadSoft))->gramsOf(1000);
+        $grams = fn (string $size): float => (new Wire(
+            Metal::Copper, WireSize::parseDrawn($size), Temper::DeadSoft,
+        ))->gramsOf(1000);
         self::assertEqualsWithDelta(0.5, $grams('2 mm half-round') / $grams('2 mm'), 1e-9);
         self::assertEqualsWithDelta(4 / M_PI, $grams('2 mm square') / $grams('2 mm'), 1e-9);
         self::assertEqualsWithDelta(2.0, $grams('1 mm twisted-pair') / $grams('1 mm'), 1e-9);
@@ -79,7 +86,10 @@ final class SectionsInPiecesTest extends TestCase
         return Planner::plan($piece, new Profile);
     }
 
-    /** A ring blank's rule, π(ID + 2a) with a of the half disc: 2.1 mm half-round is 2 · 4 · 1.05/3π = 0.891 to the bend. */
+    /**
+     * A ring blank's rule, π(ID + 2a) with a of the half disc: 2.1 mm half-round is 2 · 4 · 1.05/3π = 0.891 to the
+     * bend.
+     */
     public function test_a_half_round_ring_is_cut_by_its_neutral_axis(): void
     {
         $piece = Patterns::start('half-round-ring', 'Ring');
@@ -135,9 +145,12 @@ final class SectionsInPiecesTest extends TestCase
         $role = 'link';
         $square = $piece->withWire($role, $piece->wires[$role]->withSize(WireSize::parseDrawn('0.8 mm square')));
         $fits = fn (Piece $one): array => array_filter(
-            self::plan($one)->checks, fn (Check $check): bool => $check->level === Level::Stop && str_contains($check->text, 'does not pass'),
+            self::plan($one)->checks,
+            fn (Check $check): bool => $check->level === Level::Stop && str_contains($check->text, 'does not pass'),
         );
-        self::assertSame([], $fits($piece->withWire($role, $piece->wires[$role]->withSize(WireSize::millimetres(0.8)))));
+        self::assertSame(
+            [], $fits($piece->withWire($role, $piece->wires[$role]->withSize(WireSize::millimetres(0.8)))),
+        );
         // Its corners are 1.13 mm apart, the holes of 1 mm take 0.95.
         self::assertNotSame([], $fits($square));
     }

@@ -92,7 +92,9 @@ final class TemperTest extends TestCase
     public static function noStrengths(): array
     {
         return [
-            'softer when harder' => [100, 200, 150, 300, 'Yield half hard 150 MPa is out of range: give 200 MPa to 3000 MPa.'],
+            'softer when harder' => [
+                100, 200, 150, 300, 'Yield half hard 150 MPa is out of range: give 200 MPa to 3000 MPa.',
+            ],
             'rubber' => [1, 20, 30, 40, 'Modulus 1 GPa is out of range: give 10 GPa to 500 GPa.'],
             'NaN' => [NAN, 20, 30, 40, 'Modulus NAN GPa is out of range'],
         ];

@@ -43,9 +43,12 @@ final class WireTest extends TestCase
     public static function sizes(): array
     {
         return [
-            'ga' => ['20ga', 0.8118, '20 AWG'], 'gauge' => ['20 gauge', 0.8118, '20 AWG'], 'number sign' => ['#20', 0.8118, '20 AWG'], 'awg' => ['20 awg', 0.8118, '20 AWG'],
-            'swg' => ['18 swg', 1.2192, '18 SWG'], 'decimal is millimetres' => ['0.8', 0.8, '0.8 mm'], 'one point nought' => ['1.0', 1.0, '1 mm'],
-            'millimetres' => ['0,8 mm', 0.8, '0.8 mm'], 'decimal inch' => ['.032 in', 0.8128, '0.81 mm'], 'capitals' => ['22 AWG', 0.6438, '22 AWG'],
+            'ga' => ['20ga', 0.8118, '20 AWG'], 'gauge' => ['20 gauge', 0.8118, '20 AWG'],
+            'number sign' => ['#20', 0.8118, '20 AWG'], 'awg' => ['20 awg', 0.8118, '20 AWG'],
+            'swg' => ['18 swg', 1.2192, '18 SWG'], 'decimal is millimetres' => ['0.8', 0.8, '0.8 mm'],
+            'one point nought' => ['1.0', 1.0, '1 mm'],
+            'millimetres' => ['0,8 mm', 0.8, '0.8 mm'], 'decimal inch' => ['.032 in', 0.8128, '0.81 mm'],
+            'capitals' => ['22 AWG', 0.6438, '22 AWG'],
         ];
     }
 
@@ -62,10 +65,19 @@ final class WireTest extends TestCase
     public static function noSizes(): array
     {
         return [
-            'a whole bare number' => ['20', WhichSystem::class, 'Wire “20” could be 20awg, 20swg or 20mm: add which one you mean.'],
-            'a word' => ['thin', Unreadable::class, 'Wire “thin” is not a wire size: write 20 awg, 18 swg, 0.8 mm or .032 in.'],
-            'mil' => ['19 mil', Unreadable::class, 'Wire “19 mil” could mean millimetres or thousandths of an inch: write mm, or a decimal inch such as .019 in.'],
-            'half a gauge' => ['20.5 awg', Unreadable::class, 'Wire “20.5 awg” is not a wire size: write 20 awg, 18 swg, 0.8 mm or .032 in.'],
+            'a whole bare number' => [
+                '20', WhichSystem::class, 'Wire “20” could be 20awg, 20swg or 20mm: add which one you mean.',
+            ],
+            'a word' => [
+                'thin', Unreadable::class,
+                'Wire “thin” is not a wire size: write 20 awg, 18 swg, 0.8 mm or .032 in.',
+            ],
+            'mil' => ['19 mil', Unreadable::class, 'Wire “19 mil” could mean millimetres or thousandths of an '
+                .'inch: write mm, or a decimal inch such as .019 in.'],
+            'half a gauge' => [
+                '20.5 awg', Unreadable::class,
+                'Wire “20.5 awg” is not a wire size: write 20 awg, 18 swg, 0.8 mm or .032 in.',
+            ],
             'beyond the system' => ['41 awg', OutOfRange::class, 'Wire 41 AWG is out of range: give 0 AWG to 40 AWG.'],
             'negative' => ['-0.8 mm', OutOfRange::class, 'Wire −0.8 mm is out of range: give 0.05 mm to 8.3 mm.'],
             'nothing' => ['0.0', OutOfRange::class, 'Wire 0 mm is out of range: give 0.05 mm to 8.3 mm.'],

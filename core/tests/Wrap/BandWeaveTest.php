@@ -68,7 +68,8 @@ final class BandWeaveTest extends TestCase
     }
 
     /**
-     * A cross is three spacings long, 3.3; each of both cores goes aside by 1.1 in two arcs alike: R = (3.3² + 1.1²)/4.4 =
+     * A cross is three spacings long, 3.3; each of both cores goes aside by 1.1 in two arcs alike: R =
+     * (3.3² + 1.1²)/4.4 =
      * 2.75, θ = 2·atan(1/3) = 0.643501, 2·R·θ = 3.539256.
      */
     public function test_cores_that_cross_take_the_longer_way_and_change_places(): void
@@ -83,7 +84,8 @@ final class BandWeaveTest extends TestCase
 
     /**
      * Two over three, side by side, within 15 mm: the two go three spacings aside and the three two; R = (225 +
-     * 3.3²)/13.2 = 17.8705, θ = 2·atan(0.22) = 0.433105, 15.4797; (225 + 2.2²)/8.8 = 26.1182, 2·atan(2.2/15) = 0.291252, 15.2140.
+     * 3.3²)/13.2 = 17.8705, θ = 2·atan(0.22) = 0.433105, 15.4797; (225 + 2.2²)/8.8 = 26.1182, 2·atan(2.2/15) =
+     * 0.291252, 15.2140.
      */
     public function test_groups_of_cores_cross(): void
     {
@@ -111,7 +113,9 @@ final class BandWeaveTest extends TestCase
             [$first, $end] = [mt_rand(1, $last), mt_rand($last + 1, $cores)];
             $groups = ["{$first}-{$last}", ($last + 1)."-{$end}"];
             mt_rand(0, 1) === 1 && $groups = array_reverse($groups);
-            $band = BandWeave::parse("2@1-{$cores} | cross {$groups[0]} over {$groups[1]} | 3@1-{$cores}", $cores)->mirrored()
+            $band = BandWeave::parse(
+                "2@1-{$cores} | cross {$groups[0]} over {$groups[1]} | 3@1-{$cores}", $cores,
+            )->mirrored()
                 ->over(40.0, 0.9, 0.3);
             [, $out, , $back] = $band->sections;
             self::assertSame(range(1, $cores), $band->sections[4]->places);

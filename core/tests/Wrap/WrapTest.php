@@ -97,7 +97,11 @@ final class WrapTest extends TestCase
 
     public function test_refuses_patterns(): void
     {
-        foreach (['' => Unreadable::class, 'abc' => Unreadable::class, '4@0' => OutOfRange::class, '0@1' => OutOfRange::class, '4@1-9' => OutOfRange::class, str_repeat('1@1 ', 61) => OutOfRange::class, str_repeat('1@1 ', 200) => Unreadable::class] as $pattern => $class) {
+        foreach ([
+            '' => Unreadable::class, 'abc' => Unreadable::class, '4@0' => OutOfRange::class, '0@1' => OutOfRange::class,
+            '4@1-9' => OutOfRange::class, str_repeat('1@1 ', 61) => OutOfRange::class,
+            str_repeat('1@1 ', 200) => Unreadable::class,
+        ] as $pattern => $class) {
             try {
                 WeavePattern::parse((string) $pattern, 3);
                 self::fail("{$pattern} was taken");
@@ -192,7 +196,9 @@ final class WrapTest extends TestCase
                     $off = hypot($x - $core * $spacing, $y);
                     if ($off < $rho) {
                         // Out of the core on the side from which it came.
-                        [$ox, $oy] = $off > $rho / 4 ? [$x - $core * $spacing, $y] : [$points[$at][0] - $core * $spacing, $points[$at][1]];
+                        [$ox, $oy] = $off > $rho / 4 ? [$x - $core * $spacing, $y] : [
+                            $points[$at][0] - $core * $spacing, $points[$at][1],
+                        ];
                         [$x, $y] = [$core * $spacing + $ox * $rho / hypot($ox, $oy), $oy * $rho / hypot($ox, $oy)];
                     }
                 }
@@ -214,7 +220,10 @@ final class WrapTest extends TestCase
 
     public function test_a_basket_must_be_weavable(): void
     {
-        foreach (['f1 b3' => 'jumps from core 1 to core 3', 'f4 b1' => 'names core 4 of 3', 'x1' => 'is not a list of passes', 'f1' => 'is out of range: give 2 to 80'] as $passes => $why) {
+        foreach ([
+            'f1 b3' => 'jumps from core 1 to core 3', 'f4 b1' => 'names core 4 of 3', 'x1' => 'is not a list of passes',
+            'f1' => 'is out of range: give 2 to 80',
+        ] as $passes => $why) {
             try {
                 BasketWeave::parse($passes, 3);
                 self::fail("{$passes} was taken");
@@ -231,7 +240,9 @@ final class WrapTest extends TestCase
      */
     public function test_both_faces_match_where_one_turned_over_is_the_other(): void
     {
-        foreach (['f1 b2 f3 b3 f2 b1' => true, 'f1-3 b3-1' => true, 'f1-3 b3-2 f2 b2-1' => false] as $passes => $isAlike) {
+        foreach ([
+            'f1 b2 f3 b3 f2 b1' => true, 'f1-3 b3-1' => true, 'f1-3 b3-2 f2 b2-1' => false,
+        ] as $passes => $isAlike) {
             self::assertSame($isAlike, BasketWeave::parse($passes, 3)->facesMatch(), $passes);
             $behind = strtr($passes, ['f' => 'b', 'b' => 'f']);
             self::assertSame($isAlike, BasketWeave::parse($behind, 3)->facesMatch(), $behind);

@@ -9,7 +9,8 @@ use Hebra\Core\Course\Shape;
 
 /**
  * A loop that comes back to where it began and goes on beside its own beginning: what is turned back through a crimp.
- * Both its feet are kicked alike, sin θ = b/(R + b). What is over is hidden in the beads beyond, beside the wire itself,
+ * Both its feet are kicked alike, sin θ = b/(R + b). What is over is hidden in the beads beyond, beside the wire
+ * itself,
  * and is not laid. Millimetres.
  */
 final readonly class Bulb implements Shape
@@ -17,7 +18,9 @@ final readonly class Bulb implements Shape
     /** @param  float  $neckMm  straight before it begins */
     public function __construct(
         private float $insideMm, private float $wireMm, private float $lengthMm, private float $neckMm,
-        /** how far beside where it comes in it goes out: then it is as long as it is told, its feet taking what is left */
+        /**
+         * how far beside where it comes in it goes out: then it is as long as it is told, its feet taking what is left
+         */
         private float $apartMm = 0.0,
     ) {
     }

@@ -23,7 +23,9 @@ final readonly class FlatSpiral implements Shape
 
     public function lengthMm(): float
     {
-        return $this->without === 0.0 ? $this->spiral->wireLengthMm() : 2 * M_PI * $this->turns() * $this->radiusMm(0.5);
+        return $this->without === 0.0
+            ? $this->spiral->wireLengthMm()
+            : 2 * M_PI * $this->turns() * $this->radiusMm(0.5);
     }
 
     private function turns(): float

@@ -73,7 +73,9 @@ final readonly class Helix implements Shape
             $before = $gone;
             $gone = min($all, $this->nextStop($gone));
             $next = $this->at($flat, $axis, $gone);
-            $pull = $this->pullMm($next->at->minus($last->at)->lengthMm(), $last->ahead->dot($next->ahead), $gone - $before);
+            $pull = $this->pullMm(
+                $next->at->minus($last->at)->lengthMm(), $last->ahead->dot($next->ahead), $gone - $before,
+            );
             $spans[] = new Span(
                 $last->at, $last->at->plus($last->ahead->times($pull)), $next->at->minus($next->ahead->times($pull)),
                 $next->at,

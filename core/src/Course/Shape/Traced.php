@@ -11,7 +11,9 @@ use Hebra\Core\Course\Shape;
 use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Vector;
 
-/** A curve told by its places from 0 to 1, cut into alike pieces: what winds closer or wider on its way. Millimetres. */
+/**
+ * A curve told by its places from 0 to 1, cut into alike pieces: what winds closer or wider on its way. Millimetres.
+ */
 final readonly class Traced implements Shape
 {
     private const NEAR = 1e-5;

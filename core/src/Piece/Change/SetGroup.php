@@ -12,8 +12,9 @@ use Hebra\Core\Piece\Piece;
 /** How often a group repeats, and whether it is mirrored. */
 final readonly class SetGroup implements Change
 {
-    public function __construct(public string $group, public ?int $count, public int $by = 0, public ?bool $isMirrored = null)
-    {
+    public function __construct(
+        public string $group, public ?int $count, public int $by = 0, public ?bool $isMirrored = null,
+    ) {
     }
 
     public function apply(Piece $piece): Piece

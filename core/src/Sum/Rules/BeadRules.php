@@ -18,7 +18,8 @@ use Hebra\Core\Working;
 /** Holes and what beads weigh. */
 final class BeadRules
 {
-    private const PACKING = 'Graham, Lubachevsky, Nurmela, Östergård 1998, Dense packings of congruent circles in a circle; mixed sizes: smallest enclosing circle, solved';
+    private const PACKING = 'Graham, Lubachevsky, Nurmela, Östergård 1998, Dense packings of congruent circles in a '
+        .'circle; mixed sizes: smallest enclosing circle, solved';
 
     /** @return list<Sum> */
     public static function all(): array
@@ -29,11 +30,16 @@ final class BeadRules
     private static function holeFit(): Sum
     {
         return new Sum('hole-fit', 'Beads', 'Do these wires pass this hole?',
-            [Input::size('hole', 'hole', '1 mm', null, 50)->after('hole', 'through', 'in'), Input::wires(), Input::length('clearance', 'working clearance', '0.05 mm', '0', 10)->after('clearance')], self::PACKING,
+            [
+                Input::size('hole', 'hole', '1 mm', null, 50)->after('hole', 'through', 'in'), Input::wires(),
+                Input::length('clearance', 'working clearance', '0.05 mm', '0', 10)->after('clearance'),
+            ], self::PACKING,
             function (Given $given): Answer {
                 $fit = new HoleFit($given->mm('hole'), $given->wires(), $given->mm('clearance'));
 
-                return new Answer(['needed_mm' => $fit->neededMm(), 'margin_mm' => $fit->marginMm(), 'fits' => $fit->fits()], [
+                return new Answer([
+                    'needed_mm' => $fit->neededMm(), 'margin_mm' => $fit->marginMm(), 'fits' => $fit->fits(),
+                ], [
                     new Working(
                         'needed',
                         'smallest circle round '.Figures::counted(count($fit->wiresMm), 'wire'),
@@ -49,7 +55,8 @@ final class BeadRules
                             .Figures::trim($fit->clearanceMm, 3),
                         $fit->marginMm(),
                     ),
-                ], ['Flat strip of width w and thickness t needs √(w² + t²). Count every wire that crosses, and every pass.']);
+                ], ['Flat strip of width w and thickness t needs √(w² + t²). Count every wire that crosses, and '
+                    .'every pass.']);
             }, called: ['hole'],
             figure: function (Given $given): Diagram {
                 $drawn = (new Diagram('the hole and the wires in it'))->circle('hole', 0, 0, $given->mm('hole') / 2);
@@ -64,7 +71,11 @@ final class BeadRules
     private static function beadCount(): Sum
     {
         return new Sum('bead-count', 'Beads', 'How many beads make this length?',
-            [Input::size('bead', 'length of one bead', '4 mm')->after('beads', 'bead'), Input::size('length', 'length of the row', '18 cm', null, 100_000)->after('for', 'long', 'length'), Input::length('gap', 'between two', '0.5 mm', '0', 1000)->after('gap', 'apart')],
+            [
+                Input::size('bead', 'length of one bead', '4 mm')->after('beads', 'bead'),
+                Input::size('length', 'length of the row', '18 cm', null, 100_000)->after('for', 'long', 'length'),
+                Input::length('gap', 'between two', '0.5 mm', '0', 1000)->after('gap', 'apart'),
+            ],
             'n·bead + (n − 1)·gap, to the nearest whole bead',
             function (Given $given): Answer {
                 [$bead, $length, $gap] = [$given->mm('bead'), $given->mm('length'), $given->mm('gap')];
@@ -98,13 +109,19 @@ final class BeadRules
     private static function beadMass(): Sum
     {
         return new Sum('bead-mass', 'Beads', 'What do these beads weigh?',
-            [Input::pattern('bead', 'bead, in one line', '8mm round, hole 1, glass'), Input::count('count', 'how many', '10', 1, 10_000, '1')->before('beads', 'bead', 'of')],
+            [
+                Input::pattern('bead', 'bead, in one line', '8mm round, hole 1, glass'),
+                Input::count('count', 'how many', '10', 1, 10_000, '1')->before('beads', 'bead', 'of'),
+            ],
             'volume · density, less the hole; densities of bead materials from memory',
             function (Given $given): Answer {
                 $bead = Bead::parse($given->text('bead'));
                 $one = $bead->grams();
 
-                return new Answer(['mass_g' => $one * $given->count('count'), 'each_g' => $one, 'length_mm' => $bead->lengthMm * $given->count('count')], [
+                return new Answer([
+                    'mass_g' => $one * $given->count('count'), 'each_g' => $one,
+                    'length_mm' => $bead->lengthMm * $given->count('count'),
+                ], [
                     new Working(
                         'one bead',
                         'fill · b · W² · ρ, less its hole',

@@ -34,7 +34,10 @@ final class BendRules
     private static function simpleLoop(): Sum
     {
         return new Sum('simple-loop', 'Loops and bends', 'How much wire does a plain eye take?',
-            [Input::wire(example: '20 awg'), Input::size('inside', 'inside diameter', '2.5 mm')->after('inside', 'on', 'of')], Loop::SOURCE,
+            [
+                Input::wire(example: '20 awg'),
+                Input::size('inside', 'inside diameter', '2.5 mm')->after('inside', 'on', 'of'),
+            ], Loop::SOURCE,
             fn (Given $given): Answer => new Answer(
                 ['wire_length_mm' => Loop::lengthMm($given->mm('inside'), $given->mm('wire'))],
                 [Loop::working('eye', $given->mm('inside'), $given->mm('wire'))],
@@ -47,7 +50,11 @@ final class BendRules
                 ($given->mm('inside') + $given->mm('wire')) / 2,
                 $given->mm('wire'),
             ),
-            settings: fn (Given $given): array => ['wrapped-link' => ['top_inside' => $given->mm('inside').' mm', 'top_wraps' => '0'], 'head-pin' => ['inside' => $given->mm('inside').' mm', 'wraps' => '0'], 'ear-wire' => ['eye' => $given->mm('inside').' mm']]);
+            settings: fn (Given $given): array => [
+                'wrapped-link' => ['top_inside' => $given->mm('inside').' mm', 'top_wraps' => '0'],
+                'head-pin' => ['inside' => $given->mm('inside').' mm', 'wraps' => '0'],
+                'ear-wire' => ['eye' => $given->mm('inside').' mm'],
+            ]);
     }
 
     private static function wrappedLoop(): Sum
@@ -85,8 +92,14 @@ final class BendRules
                 ]);
             },
             settings: fn (Given $given): array => [
-                'wrapped-link' => ['top_inside' => $given->mm('inside').' mm', 'top_wraps' => Figures::trim($given->number('wraps')), 'bottom_inside' => $given->mm('inside').' mm', 'bottom_wraps' => Figures::trim($given->number('wraps'))],
-                'head-pin' => ['inside' => $given->mm('inside').' mm', 'wraps' => Figures::trim($given->number('wraps'))],
+                'wrapped-link' => [
+                    'top_inside' => $given->mm('inside').' mm', 'top_wraps' => Figures::trim($given->number('wraps')),
+                    'bottom_inside' => $given->mm('inside').' mm',
+                    'bottom_wraps' => Figures::trim($given->number('wraps')),
+                ],
+                'head-pin' => [
+                    'inside' => $given->mm('inside').' mm', 'wraps' => Figures::trim($given->number('wraps')),
+                ],
             ]);
     }
 
@@ -144,7 +157,11 @@ final class BendRules
                     ),
                 ]);
             }, called: ['link'],
-            settings: fn (Given $given): array => ['wrapped-link' => ['top_inside' => $given->mm('inside').' mm', 'top_wraps' => Figures::trim($given->number('wraps')), 'bottom_inside' => $given->mm('inside').' mm', 'bottom_wraps' => Figures::trim($given->number('wraps')), 'tail' => $given->mm('tail').' mm']]);
+            settings: fn (Given $given): array => ['wrapped-link' => [
+                'top_inside' => $given->mm('inside').' mm', 'top_wraps' => Figures::trim($given->number('wraps')),
+                'bottom_inside' => $given->mm('inside').' mm', 'bottom_wraps' => Figures::trim($given->number('wraps')),
+                'tail' => $given->mm('tail').' mm',
+            ]]);
     }
 
     private static function pinFit(): Sum
@@ -167,7 +184,9 @@ final class BendRules
                     $given->mm('grip'),
                 );
 
-                return new Answer(['needed_mm' => $fit->neededMm(), 'trimmed_mm' => $fit->trimmedMm(), 'fits' => $fit->fits()], [
+                return new Answer([
+                    'needed_mm' => $fit->neededMm(), 'trimmed_mm' => $fit->trimmedMm(), 'fits' => $fit->fits(),
+                ], [
                     $fit->loop->neckWorking(), $fit->loop->loopWorking(), $fit->loop->wrapsWorking(),
                     new Working(
                         'needed',
@@ -183,18 +202,26 @@ final class BendRules
                     ),
                 ]);
             }, called: ['pin', 'head pin'],
-            settings: fn (Given $given): array => ['head-pin' => ['source' => 'bought', 'pin_length' => $given->mm('pin').' mm', 'inside' => $given->mm('inside').' mm', 'wraps' => (string) $given->count('wraps')]]);
+            settings: fn (Given $given): array => ['head-pin' => [
+                'source' => 'bought', 'pin_length' => $given->mm('pin').' mm', 'inside' => $given->mm('inside').' mm',
+                'wraps' => (string) $given->count('wraps'),
+            ]]);
     }
 
     private static function loopStrength(): Sum
     {
         return new Sum('loop-strength', 'Loops and bends', 'What pull opens this eye?',
-            [Input::wire(example: '20 awg'), Input::size('inside', 'inside diameter', '2.5 mm')->after('inside'), Input::metal(), Input::temper('temper, once made')], EyeStrength::SOURCE,
+            [
+                Input::wire(example: '20 awg'), Input::size('inside', 'inside diameter', '2.5 mm')->after('inside'),
+                Input::metal(), Input::temper('temper, once made'),
+            ], EyeStrength::SOURCE,
             function (Given $given): Answer {
                 [$d, $inside, $yield] = [$given->mm('wire'), $given->mm('inside'), $given->yieldMpa()];
                 $force = EyeStrength::openingN($d, $inside, $yield);
 
-                return new Answer(['opening_force_n' => $force, 'first_yield_n' => EyeStrength::firstYieldN($d, $inside, $yield)], [
+                return new Answer([
+                    'opening_force_n' => $force, 'first_yield_n' => EyeStrength::firstYieldN($d, $inside, $yield),
+                ], [
                     new Working(
                         'opens',
                         '(4/3)·r³·Y/R',
@@ -212,7 +239,9 @@ final class BendRules
                         'N',
                         EyeStrength::SOURCE,
                     ),
-                ], ['The second is the pull to compare a load with: '.Figures::trim(EyeStrength::firstYieldN($d, $inside, $yield) / 9.80665 * 1000, 0).' g hung still.']);
+                ], ['The second is the pull to compare a load with: '.Figures::trim(
+                    EyeStrength::firstYieldN($d, $inside, $yield) / 9.80665 * 1000, 0,
+                ).' g hung still.']);
             }, called: ['strength', 'pull']);
     }
 
@@ -237,15 +266,22 @@ final class BendRules
 
     private static function springBack(): Sum
     {
-        return new Sum('spring-back', 'Loops and bends', 'On what mandrel do I form this so that it ends at the size I want?',
-            [Input::metal(), Input::temper(), Input::wire(example: '16 awg'), Input::size('inside', 'inside wanted', '17 mm')->after('inside', 'to', 'for'), Input::section()], SpringBack::SOURCE,
+        return new Sum('spring-back', 'Loops and bends', 'On what mandrel do I form this so that it ends at the size I '
+            .'want?',
+            [
+                Input::metal(), Input::temper(), Input::wire(example: '16 awg'),
+                Input::size('inside', 'inside wanted', '17 mm')->after('inside', 'to', 'for'), Input::section(),
+            ], SpringBack::SOURCE,
             function (Given $given): Answer {
                 $section = $given->section();
                 $bend = new SpringBack($section, $given->strength()->modulusMpa(), $given->yieldMpa());
                 $mandrel = $bend->mandrelMm($given->mm('inside'));
                 $held = $mandrel / 2 + $section->neutralMm();
 
-                return new Answer(['mandrel_mm' => $mandrel, 'released_inside_mm' => $bend->insideMm($mandrel), 'ratio' => $bend->ratio($held)], [
+                return new Answer([
+                    'mandrel_mm' => $mandrel, 'released_inside_mm' => $bend->insideMm($mandrel),
+                    'ratio' => $bend->ratio($held),
+                ], [
                     new Working(
                         'yields at',
                         'data of the metal and temper',

@@ -55,7 +55,10 @@ final class BindingRules
             function (Given $given): Answer {
                 $bound = self::bound($given);
                 $results = ['wire_length_mm' => $bound->wireLengthMm(), 'covered_length_mm' => $bound->coveredMm()];
-                [$b, $w, $d, $t] = [Figures::trim($bound->beadLengthMm), Figures::trim($bound->beadWidthMm), Figures::trim($bound->wireMm, 3), Figures::trim($bound->wrapMm(), 3)];
+                [$b, $w, $d, $t] = [
+                    Figures::trim($bound->beadLengthMm), Figures::trim($bound->beadWidthMm),
+                    Figures::trim($bound->wireMm, 3), Figures::trim($bound->wrapMm(), 3),
+                ];
 
                 return new Answer($given->has('have') ? $results + ['beads' => $bound->beads] : $results, [
                     new Working(
@@ -201,10 +204,14 @@ final class BindingRules
                 );
                 $free = $weave->pattern->freeCores();
 
-                return new Answer(['wire_length_mm' => $weave->wireLengthMm(), 'woven_length_mm' => $weave->wovenMm(), 'turns' => $weave->turns(), 'repeats' => $weave->repeats], $working, array_values(array_filter([
+                return new Answer([
+                    'wire_length_mm' => $weave->wireLengthMm(), 'woven_length_mm' => $weave->wovenMm(),
+                    'turns' => $weave->turns(), 'repeats' => $weave->repeats,
+                ], $working, array_values(array_filter([
                     $free === [] ? null : 'No figure takes core '.implode(' or ', $free).': it would fall out.',
                     self::reached($weave),
-                    'Tails are not in it: start with about 50 mm; cores want what their curves and ends need, about 100 mm a side in a bracelet.',
+                    'Tails are not in it: start with about 50 mm; cores want what their curves and ends need, about '
+                        .'100 mm a side in a bracelet.',
                 ])));
             }, [['repeats', 'length', 'have']], ['figure weave'],
             figure: fn (Given $given): Diagram => self::wovenDrawn(self::woven($given)));
@@ -258,7 +265,8 @@ final class BindingRules
                     'spacing', 'from core to core', '1.2 mm', null, 100,
                 )->optional()->after('spacing', 'spaced'),
                 Input::have(),
-            ], 'geometry: the taut string round the cores, every full turn counted, climbing one wire for each stroke on one face of the busiest core',
+            ], 'geometry: the taut string round the cores, every full turn counted, climbing one wire for each stroke '
+                .'on one face of the busiest core',
             function (Given $given): Answer {
                 $passes = BasketWeave::parse($given->text('passes'), $given->count('cores'));
                 [$core, $wire] = [$given->mm('core'), $given->mm('wire')];
@@ -279,7 +287,10 @@ final class BindingRules
                     throw OutOfRange::tooShort('have', $given->mm('have'), $one, 'one repeat');
                 }
 
-                return new Answer(['wire_length_mm' => $repeats * $one, 'woven_length_mm' => $repeats * $passes->climbMm($wire), 'repeats' => $repeats], [
+                return new Answer([
+                    'wire_length_mm' => $repeats * $one, 'woven_length_mm' => $repeats * $passes->climbMm($wire),
+                    'repeats' => $repeats,
+                ], [
                     new Working(
                         'taut string',
                         'straight stretches + arcs of (D + w)/2',
@@ -309,7 +320,8 @@ final class BindingRules
 
     private static function surround(): Sum
     {
-        return new Sum('surround', 'Binding and weaving', 'How much wire goes round a bead’s rim, down its hole and into a bail?',
+        return new Sum('surround', 'Binding and weaving', 'How much wire goes round a bead’s rim, down its hole and '
+            .'into a bail?',
             [
                 Input::wire(example: '20 awg'),
                 Input::size('rim', 'length round the rim', '62 mm', null, 1000)->after('rim', 'round', 'around'),
@@ -318,7 +330,9 @@ final class BindingRules
                 Input::count('wraps', 'wraps, each leg', '2', 0, 100)->before('wraps', 'wrap'), Input::have(),
             ], 'geometry: bail loop + 2 × hole + rim + each leg’s wraps round both legs',
             function (Given $given): Answer {
-                [$d, $hole, $bail, $wraps] = [$given->mm('wire'), $given->mm('hole'), $given->mm('bail'), $given->count('wraps')];
+                [$d, $hole, $bail, $wraps] = [
+                    $given->mm('wire'), $given->mm('hole'), $given->mm('bail'), $given->count('wraps'),
+                ];
                 $rest = Binding::surroundMm($d, 0.0, $hole, $bail, $wraps);
                 $rim = $given->has('have') ? $given->mm('have') - $rest : $given->mm('rim');
                 if ($rim <= 0) {
@@ -357,7 +371,11 @@ final class BindingRules
     private static function fillBeads(): Sum
     {
         return new Sum('fill-beads', 'Binding and weaving', 'How many fill beads lie along each half of this frame?',
-            [Input::size('rim', 'frame, inside diameter', '20 mm')->after('in', 'round', 'around', 'rim'), Input::size('bead_length', 'bead length', '3 mm', null, 100)->after('of', 'beads of'), Input::size('bead_width', 'bead width', '3 mm', '=bead_length', 100)],
+            [
+                Input::size('rim', 'frame, inside diameter', '20 mm')->after('in', 'round', 'around', 'rim'),
+                Input::size('bead_length', 'bead length', '3 mm', null, 100)->after('of', 'beads of'),
+                Input::size('bead_width', 'bead width', '3 mm', '=bead_length', 100),
+            ],
             'geometry: half a circle through the beads’ middles, π(rim + bead width)/2',
             function (Given $given): Answer {
                 [$rim, $b, $w] = [$given->mm('rim'), $given->mm('bead_length'), $given->mm('bead_width')];
@@ -394,7 +412,8 @@ final class BindingRules
 
     private static function multiPass(): Sum
     {
-        return new Sum('multi-pass', 'Binding and weaving', 'How much wire binds these rows of beads, or how many passes does this wire give?',
+        return new Sum('multi-pass', 'Binding and weaving', 'How much wire binds these rows of beads, or how many '
+            .'passes does this wire give?',
             [
                 Input::wire('wire', 'binding wire', '28 awg')->after('with'),
                 Input::wire('core', 'frame wire', '18 awg')->after('on', 'frame', 'between'),
@@ -406,7 +425,8 @@ final class BindingRules
                     'first', 'what the first pass took', '90 mm', null, 100_000,
                 )->optional()->after('first pass took', 'first pass'),
                 Input::have(),
-            ], 'geometry: half a turn round each bead, a third of its width to the next, two turns on the frame at each end of a pass; the first pass teaches the rest (common practice)',
+            ], 'geometry: half a turn round each bead, a third of its width to the next, two turns on the frame at '
+                .'each end of a pass; the first pass teaches the rest (common practice)',
             function (Given $given): Answer {
                 [$w, $width, $count] = [$given->mm('wire'), $given->mm('bead_width'), $given->count('beads')];
                 $ends = Binding::endsMm($w, $given->mm('core'));
@@ -444,7 +464,9 @@ final class BindingRules
                         $pass,
                     ),
                     new Working('wire', 'passes · one pass', "{$passes} × ".Figures::trim($pass, 3), $passes * $pass),
-                ], $given->maybeMm('first') === null ? ['Measure what the first pass really took, and ask again with it.'] : []);
+                ], $given->maybeMm('first') === null ? [
+                    'Measure what the first pass really took, and ask again with it.',
+                ] : []);
             }, [['passes', 'have']], ['passes']);
     }
 }

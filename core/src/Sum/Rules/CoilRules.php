@@ -46,7 +46,10 @@ final class CoilRules
             ], Turn::SOURCE,
             function (Given $given): Answer {
                 $coil = self::coilOf($given);
-                [$w, $m, $p] = [Figures::trim($coil->wireMm, 3), Figures::trim($coil->mandrelMm, 3), Figures::trim($coil->pitchMm, 3)];
+                [$w, $m, $p] = [
+                    Figures::trim($coil->wireMm, 3), Figures::trim($coil->mandrelMm, 3),
+                    Figures::trim($coil->pitchMm, 3),
+                ];
                 $results = [
                     'turns' => $coil->turns,
                     'wire_length_mm' => $coil->wireLengthMm(),
@@ -123,7 +126,11 @@ final class CoilRules
         $turns = min($coil->turns, self::MOST_DRAWN);
         $length = $turns * $coil->pitchMm;
         $half = ($coil->mandrelMm + $coil->wireMm) / 2;
-        $drawn = (new Diagram($turns < $coil->turns ? 'the coil from the side, its first '.self::MOST_DRAWN.' turns' : 'the coil from the side'))
+        $drawn = (new Diagram(
+            $turns < $coil->turns
+                ? 'the coil from the side, its first '.self::MOST_DRAWN.' turns'
+                : 'the coil from the side',
+        ))
             ->line('core', [[-3, 0.0], [$length + 3, 0.0]], $coil->mandrelMm);
         for ($turn = 0; $turn < $turns; $turn++) {
             $x = ($turn + 0.25) * $coil->pitchMm;
@@ -145,7 +152,8 @@ final class CoilRules
                     'end_turns', 'bare turns of core, each end', '5', 0, 200, '0',
                 )->before('end turns', 'bare turns'),
                 Input::have(),
-            ], 'geometry: turns touch on the inner side of the bend, the core runs on the middle line; bare end turns are common practice',
+            ], 'geometry: turns touch on the inner side of the bend, the core runs on the middle line; bare end turns '
+                .'are common practice',
             function (Given $given): Answer {
                 if ($given->mm('first_mandrel') < $given->mm('core') - 1e-9) {
                     throw OutOfRange::because(
@@ -221,7 +229,10 @@ final class CoilRules
                     default => BeadedCoil::ofWire($m, $b, $w, $given->mm('have')),
                 };
 
-                return new Answer(['beads' => $coil->beads(), 'turns' => $coil->turns, 'length_mm' => $coil->lengthMm(), 'wire_length_mm' => $coil->wireLengthMm(), 'outside_mm' => $coil->outsideMm()], [
+                return new Answer([
+                    'beads' => $coil->beads(), 'turns' => $coil->turns, 'length_mm' => $coil->lengthMm(),
+                    'wire_length_mm' => $coil->wireLengthMm(), 'outside_mm' => $coil->outsideMm(),
+                ], [
                     new Working(
                         'one turn',
                         '√((π(M + W))² + W²)',
@@ -250,14 +261,21 @@ final class CoilRules
     private static function spiral(): Sum
     {
         return new Sum('spiral', 'Coils', 'How much wire does a flat spiral take?',
-            [Input::wire(example: '20 awg'), Input::length('inside', 'inside of the first turn', '1 mm', '0', 300)->after('inside', 'from'), Input::number('turns', 'turns', '3', 0.01, 500)->before('turns', 'turn'), Input::have()],
+            [
+                Input::wire(example: '20 awg'),
+                Input::length('inside', 'inside of the first turn', '1 mm', '0', 300)->after('inside', 'from'),
+                Input::number('turns', 'turns', '3', 0.01, 500)->before('turns', 'turn'), Input::have(),
+            ],
             'geometry: N turns of mean girth π(D + N·d)',
             function (Given $given): Answer {
                 $spiral = $given->has('have')
                     ? Spiral::ofWire($given->mm('wire'), $given->mm('inside'), $given->mm('have'))
                     : new Spiral($given->mm('wire'), $given->mm('inside'), $given->number('turns'));
                 $results = ['wire_length_mm' => $spiral->wireLengthMm(), 'width_mm' => $spiral->widthMm()];
-                [$n, $i, $d] = [Figures::trim($spiral->turns, 3), Figures::trim($spiral->insideMm), Figures::trim($spiral->wireMm, 3)];
+                [$n, $i, $d] = [
+                    Figures::trim($spiral->turns, 3), Figures::trim($spiral->insideMm),
+                    Figures::trim($spiral->wireMm, 3),
+                ];
 
                 return new Answer($given->has('have') ? $results + ['turns' => $spiral->turns] : $results, [
                     new Working(
@@ -283,7 +301,8 @@ final class CoilRules
 
     private static function jumpRings(): Sum
     {
-        return new Sum('jump-rings', 'Coils', 'What coil do I wind for this many jump rings, or how many does this wire give?',
+        return new Sum('jump-rings', 'Coils', 'What coil do I wind for this many jump rings, or how many does this '
+            .'wire give?',
             [
                 Input::wire(example: '18 awg'),
                 Input::across('mandrel', 'mandrel', '4 mm')->after('on', 'round', 'around', 'mandrel', 'inside'),
@@ -342,6 +361,8 @@ final class CoilRules
                     ),
                 ]);
             }, oneOf: [['count', 'have']], called: ['rings', 'jump ring'],
-            figure: fn (Given $given): Diagram => (new Diagram('one ring from the front'))->bow('wire', 0, 0, ($given->mm('mandrel') + $given->mm('wire')) / 2, $given->mm('wire'), 0.004, 0.996));
+            figure: fn (Given $given): Diagram => (new Diagram('one ring from the front'))->bow(
+                'wire', 0, 0, ($given->mm('mandrel') + $given->mm('wire')) / 2, $given->mm('wire'), 0.004, 0.996,
+            ));
     }
 }

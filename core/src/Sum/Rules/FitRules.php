@@ -38,7 +38,10 @@ final class FitRules
             function (Given $given): Answer {
                 $ring = $given->ring();
 
-                return new Answer(['inside_diameter_mm' => $ring->insideMm(), 'circumference_mm' => $ring->circumferenceMm(), 'us' => $ring->us(), 'iso' => $ring->iso(), 'jp' => $ring->jp(), 'uk' => $ring->uk()], [
+                return new Answer([
+                    'inside_diameter_mm' => $ring->insideMm(), 'circumference_mm' => $ring->circumferenceMm(),
+                    'us' => $ring->us(), 'iso' => $ring->iso(), 'jp' => $ring->jp(), 'uk' => $ring->uk(),
+                ], [
                     new Working(
                         'inside diameter', 'size', $given->texts['size'], $ring->insideMm(), 'mm', RingSize::SOURCE,
                     ),
@@ -66,9 +69,12 @@ final class FitRules
                         '',
                         'from memory',
                     ),
-                ], ['A string measure runs large, by about 4 mm of circumference; a band of 6 mm or wider wants a quarter to half a size more.']);
+                ], ['A string measure runs large, by about 4 mm of circumference; a band of 6 mm or wider wants a '
+                    .'quarter to half a size more.']);
             }, called: ['ring'],
-            figure: fn (Given $given): Diagram => (new Diagram('its inside at true size: lay a ring on it'))->circle('hole', 0, 0, $given->ring()->insideMm() / 2));
+            figure: fn (Given $given): Diagram => (new Diagram('its inside at true size: lay a ring on it'))->circle(
+                'hole', 0, 0, $given->ring()->insideMm() / 2,
+            ));
     }
 
     private static function ringBlank(): Sum
@@ -81,7 +87,8 @@ final class FitRules
                 Input::length('overlap', 'overlap', '0 mm', '0', 300)->after('overlap'),
                 Input::size('width', 'width of the band', '3 mm', null, 40)->optional()->after('wide', 'width'),
                 Input::choice('measured', 'measured with', ['mandrel', 'sizer', 'string'], 'mandrel'),
-            ], 'turns·π(ID + 2a) + overlap, a = the neutral axis above the inside (half-round, flat side in: 4t/3π); corrections for string and wide bands: common practice',
+            ], 'turns·π(ID + 2a) + overlap, a = the neutral axis above the inside (half-round, flat side in: '
+                .'4t/3π); corrections for string and wide bands: common practice',
             function (Given $given): Answer {
                 $ring = $given->ring();
                 $wide = $given->mm('width');
@@ -143,7 +150,9 @@ final class FitRules
                     : $given->mm('diameter');
                 $cut = Band::hoopMm($diameter, $d, $eye, $hook);
 
-                return new Answer($given->has('have') ? ['cut_mm' => $cut, 'diameter_mm' => $diameter] : ['cut_mm' => $cut], [
+                return new Answer($given->has('have') ? [
+                    'cut_mm' => $cut, 'diameter_mm' => $diameter,
+                ] : ['cut_mm' => $cut], [
                     new Working(
                         'round', 'π·diameter', 'π × '.Figures::trim($diameter), M_PI * $diameter, 'mm', 'geometry',
                     ),
@@ -173,7 +182,10 @@ final class FitRules
                     ->bow('wire', $r * cos(2 * M_PI * 0.77), $r * sin(2 * M_PI * 0.77) - $eye, $eye, $given->mm('wire'))
                     ->line(
                         'wire',
-                        [[$r * cos(2 * M_PI * 0.73), $r * sin(2 * M_PI * 0.73)], [$r * cos(2 * M_PI * 0.73) + $given->mm('hook') * 0.8, $r * sin(2 * M_PI * 0.73) - $given->mm('hook') * 0.25]],
+                        [[$r * cos(2 * M_PI * 0.73), $r * sin(2 * M_PI * 0.73)], [
+                            $r * cos(2 * M_PI * 0.73) + $given->mm('hook') * 0.8,
+                            $r * sin(2 * M_PI * 0.73) - $given->mm('hook') * 0.25,
+                        ]],
                         $given->mm('wire'),
                     );
             });
@@ -182,7 +194,13 @@ final class FitRules
     private static function frame(): Sum
     {
         return new Sum('frame', 'Fit', 'How big a frame does this wire bend, or how long do I cut it?',
-            [Input::choice('shape', 'shape', ['hoop', 'square', 'triangle', 'drop'], null), Input::size('size', 'size to the wire’s middle: diameter, side or width', '25 mm', null, 500)->after('of', 'size'), Input::length('ends', 'both ends together', '20 mm', '0', 300)->after('ends'), Input::have()],
+            [
+                Input::choice('shape', 'shape', ['hoop', 'square', 'triangle', 'drop'], null),
+                Input::size(
+                    'size', 'size to the wire’s middle: diameter, side or width', '25 mm', null, 500,
+                )->after('of', 'size'),
+                Input::length('ends', 'both ends together', '20 mm', '0', 300)->after('ends'), Input::have(),
+            ],
             'geometry: the ends off, the rest is the outline',
             function (Given $given): Answer {
                 $shape = Frame::from($given->text('shape'));
@@ -200,7 +218,10 @@ final class FitRules
                 return new Answer($given->has('have') ? $results + ['size_mm' => $size] : $results, [
                     new Working(
                         'outline',
-                        ['hoop' => 'π·size', 'square' => '4·size', 'triangle' => '3·size', 'drop' => 'half circle and two tangents, '.Figures::trim($shape->outline(), 4).'·size'][$shape->value],
+                        [
+                            'hoop' => 'π·size', 'square' => '4·size', 'triangle' => '3·size',
+                            'drop' => 'half circle and two tangents, '.Figures::trim($shape->outline(), 4).'·size',
+                        ][$shape->value],
                         Figures::trim($shape->outline(), 4).' × '.Figures::trim($size),
                         $size * $shape->outline(),
                         'mm',
@@ -259,14 +280,19 @@ final class FitRules
                             .Figures::trim($flat?->lengthening() ?? 1.0, 4),
                         $cut,
                     ),
-                ], ['Over the hand with the thumb tucked in, the inside is the hand’s girth / π; most are 57 to 70 mm.']);
+                ], ['Over the hand with the thumb tucked in, the inside is the hand’s girth / π; most are 57 to '
+                    .'70 mm.']);
             }, [['inside', 'have']]);
     }
 
     private static function cuff(): Sum
     {
         return new Sum('cuff', 'Fit', 'How long do I cut a cuff for this wrist?',
-            [Input::size('girth', 'girth of the wrist', '16 cm', null, 400)->after('wrist', 'girth', 'for'), Input::across('thickness', 'thickness', '2 mm', null, 20)->after('of', 'thick'), Input::length('gap', 'gap', '28 mm', '28 mm', 100)->after('gap')],
+            [
+                Input::size('girth', 'girth of the wrist', '16 cm', null, 400)->after('wrist', 'girth', 'for'),
+                Input::across('thickness', 'thickness', '2 mm', null, 20)->after('of', 'thick'),
+                Input::length('gap', 'gap', '28 mm', '28 mm', 100)->after('gap'),
+            ],
             'girth less the gap of 25 to 30 mm (common practice), along the neutral axis (geometry)',
             function (Given $given): Answer {
                 [$girth, $gap, $t] = [$given->mm('girth'), $given->mm('gap'), $given->mm('thickness')];
@@ -298,9 +324,16 @@ final class FitRules
     private static function bracelet(): Sum
     {
         return new Sum('bracelet', 'Fit', 'How long must a bracelet be for this wrist, with beads this thick?',
-            [Input::size('wrist', 'wrist', '16 cm', null, 400)->after('wrist', 'for'), Input::length('ease', 'ease', '18 mm', '18 mm', 100)->after('ease'), Input::length('bead', 'thickness of the beads', '8 mm', '0', 100)->after('beads', 'with')],
+            [
+                Input::size('wrist', 'wrist', '16 cm', null, 400)->after('wrist', 'for'),
+                Input::length('ease', 'ease', '18 mm', '18 mm', 100)->after('ease'),
+                Input::length('bead', 'thickness of the beads', '8 mm', '0', 100)->after('beads', 'with'),
+            ],
             'wrist + 12 to 25 mm (common practice) + π·bead (geometry)',
-            fn (Given $given): Answer => new Answer(['length_mm' => $given->mm('wrist') + $given->mm('ease') + M_PI * $given->mm('bead'), 'inside_circumference_mm' => $given->mm('wrist') + $given->mm('ease')], [
+            fn (Given $given): Answer => new Answer([
+                'length_mm' => $given->mm('wrist') + $given->mm('ease') + M_PI * $given->mm('bead'),
+                'inside_circumference_mm' => $given->mm('wrist') + $given->mm('ease'),
+            ], [
                 new Working(
                     'length, clasp included',
                     'wrist + ease + π·B',
@@ -314,7 +347,10 @@ final class FitRules
     private static function strandClosure(): Sum
     {
         return new Sum('strand-closure', 'Fit', 'How much room is inside a closed strand of thick beads?',
-            [Input::size('length', 'length of the strand', '19 cm', null, 10_000)->after('length', 'of'), Input::length('bead', 'thickness of the beads', '10 mm', null, 100)->after('beads', 'with')],
+            [
+                Input::size('length', 'length of the strand', '19 cm', null, 10_000)->after('length', 'of'),
+                Input::length('bead', 'thickness of the beads', '10 mm', null, 100)->after('beads', 'with'),
+            ],
             'geometry: the inside of a ring whose middle line is L long',
             function (Given $given): Answer {
                 $inside = Band::strandInsideMm($given->mm('length'), $given->mm('bead'));
@@ -329,7 +365,11 @@ final class FitRules
 
                 return new Answer(
                     ['inside_circumference_mm' => $inside],
-                    [new Working('inside', 'L − πB', Figures::trim($given->mm('length')).' − π × '.Figures::trim($given->mm('bead')), $inside, 'mm', 'geometry')],
+                    [new Working(
+                        'inside', 'L − πB',
+                        Figures::trim($given->mm('length')).' − π × '.Figures::trim($given->mm('bead')), $inside,
+                        'mm', 'geometry',
+                    )],
                 );
             }, called: ['closure']);
     }
@@ -337,8 +377,14 @@ final class FitRules
     private static function necklace(): Sum
     {
         return new Sum('necklace', 'Fit', 'Where does a necklace of this length lie, and does it need a clasp?',
-            [Input::size('length', 'length', '18 in', null, 3000)->after('of', 'length'), Input::length('bead', 'thickness of the beads', '6 mm', '0', 100)->after('beads', 'with'), Input::size('head', 'girth of the head', '58 cm', '580 mm', 1000)->after('head'), Input::size('neck', 'girth of the neck', '36 cm', '360 mm', 1000)->after('neck')],
-            'lengths of 14, 16, 18, 20 to 24 and 28 to 34 in are common practice; girths of head and neck from memory, give your own',
+            [
+                Input::size('length', 'length', '18 in', null, 3000)->after('of', 'length'),
+                Input::length('bead', 'thickness of the beads', '6 mm', '0', 100)->after('beads', 'with'),
+                Input::size('head', 'girth of the head', '58 cm', '580 mm', 1000)->after('head'),
+                Input::size('neck', 'girth of the neck', '36 cm', '360 mm', 1000)->after('neck'),
+            ],
+            'lengths of 14, 16, 18, 20 to 24 and 28 to 34 in are common practice; girths of head and neck from memory, '
+                .'give your own',
             function (Given $given): Answer {
                 $inside = Band::strandInsideMm($given->mm('length'), $given->mm('bead'));
                 $spare = $inside - $given->mm('neck');
@@ -351,7 +397,10 @@ final class FitRules
                     default => 'long',
                 };
 
-                return new Answer(['inside_circumference_mm' => max(0.0, $inside), 'passes_head' => $inside >= $given->mm('head'), 'lies' => $where], [
+                return new Answer([
+                    'inside_circumference_mm' => max(0.0, $inside), 'passes_head' => $inside >= $given->mm('head'),
+                    'lies' => $where,
+                ], [
                     new Working(
                         'inside',
                         'L − πB',
@@ -366,16 +415,27 @@ final class FitRules
                         Figures::trim($inside).' − '.Figures::trim($given->mm('neck')),
                         $spare,
                     ),
-                ], [$inside >= $given->mm('head') ? 'It goes over the head: a clasp is a choice.' : 'It does not go over the head: it needs a clasp.', 'Long cords are not for small children.']);
+                ], [
+                    $inside >= $given->mm('head')
+                        ? 'It goes over the head: a clasp is a choice.'
+                        : 'It does not go over the head: it needs a clasp.',
+                    'Long cords are not for small children.',
+                ]);
             });
     }
 
     private static function memoryWire(): Sum
     {
         return new Sum('memory-wire', 'Fit', 'How much memory wire do I cut?',
-            [Input::size('coil', 'coil, to the wire’s middle', '55 mm')->after('coil', 'of'), Input::number('loops', 'loops', '3', 0.1, 200)->before('loops', 'loop'), Input::length('end', 'for each end', '13 mm', '13mm', 100)->after('end', 'ends')],
+            [
+                Input::size('coil', 'coil, to the wire’s middle', '55 mm')->after('coil', 'of'),
+                Input::number('loops', 'loops', '3', 0.1, 200)->before('loops', 'loop'),
+                Input::length('end', 'for each end', '13 mm', '13mm', 100)->after('end', 'ends'),
+            ],
             'loops·π·coil + 2·end; about 13 mm an end (common practice)',
-            fn (Given $given): Answer => new Answer(['cut_mm' => Band::memoryWireMm($given->mm('coil'), $given->number('loops'), $given->mm('end'))], [
+            fn (Given $given): Answer => new Answer([
+                'cut_mm' => Band::memoryWireMm($given->mm('coil'), $given->number('loops'), $given->mm('end')),
+            ], [
                 new Working(
                     'cut',
                     'loops·π·coil + 2·end',

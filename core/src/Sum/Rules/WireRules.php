@@ -19,7 +19,8 @@ use Hebra\Core\Working;
 /** Sizes, masses, tempers and what hammering does. */
 final class WireRules
 {
-    private const MASS = 'mass = area · length · density; densities: CRC Handbook, ASM Handbook vol. 2, else from memory';
+    private const MASS = 'mass = area · length · density; densities: CRC Handbook, ASM Handbook vol. 2, else from '
+        .'memory';
 
     /** @return list<Sum> */
     public static function all(): array
@@ -30,7 +31,10 @@ final class WireRules
     private static function size(): Sum
     {
         return new Sum('wire-size', 'Wire', 'How thick is this wire, and what is it in the other systems?',
-            [Input::wire('size', 'wire size', '20 awg'), Input::wire('other', 'beside another', '0.8 mm')->optional()->after('than', 'or', 'beside')],
+            [
+                Input::wire('size', 'wire size', '20 awg'),
+                Input::wire('other', 'beside another', '0.8 mm')->optional()->after('than', 'or', 'beside'),
+            ],
             'ASTM B258 (AWG: 0.127 · 92^((36 − n)/39) mm); BS 3737 (SWG table)',
             function (Given $given): Answer {
                 $d = $given->mm('size');
@@ -41,7 +45,10 @@ final class WireRules
                 $by = $d - ($isBeside ? $given->mm('other') : 0.0);
 
                 return new Answer($isBeside ? $results + ['thicker_by_mm' => $by] : $results, [
-                    ...($isBeside ? [new Working('thicker by', 'size − other', Figures::trim($d, 3).' − '.Figures::trim($given->mm('other'), 3), $by)] : []),
+                    ...($isBeside ? [new Working(
+                        'thicker by', 'size − other',
+                        Figures::trim($d, 3).' − '.Figures::trim($given->mm('other'), 3), $by,
+                    )] : []),
                     new Working('diameter', 'size', $given->texts['size'], $d, 'mm', 'ASTM B258, BS 3737'),
                     new Working(
                         'nearest AWG', '0.127 · 92^((36 − n)/39)', "n = {$awg}", SizeSystem::awgMm($awg), 'mm',
@@ -72,7 +79,10 @@ final class WireRules
                         'g',
                         self::MASS,
                     ),
-                ], $fine > 0 ? [Figures::trim($grams * $fine, 3).' g of it is precious metal, '.Figures::trim($fine * 1000, 1).' parts in a thousand.'] : []);
+                ], $fine > 0 ? [
+                    Figures::trim($grams * $fine, 3).' g of it is precious metal, '.Figures::trim($fine * 1000, 1)
+                        .' parts in a thousand.',
+                ] : []);
             }, called: ['mass', 'weight', 'weigh']);
     }
 
@@ -101,14 +111,16 @@ final class WireRules
 
     private static function temper(): Sum
     {
-        return new Sum('temper', 'Wire', 'How hard does drawing or thinning leave this wire, and what does it yield at?',
+        return new Sum('temper', 'Wire', 'How hard does drawing or thinning leave this wire, and what does it '
+            .'yield at?',
             [
                 Input::metal(), Input::temper('temper where it starts'),
                 Input::number('numbers_hard', 'numbers drawn since', '2', 0, 40, '0'),
                 Input::across('thinned_from', 'thinned from', '1 mm', null, 20)->optional(),
                 Input::across('thinned_to', 'thinned to', '0.7 mm', null, 20)->optional(),
             ],
-            'one B&S number is a strain of 2·ln 92/39 = 0.23189 (ASTM B258); designations ASTM B601; yields: ASM Handbook vol. 2, else from memory; thinning: plane strain',
+            'one B&S number is a strain of 2·ln 92/39 = 0.23189 (ASTM B258); designations ASTM B601; yields: ASM '
+                .'Handbook vol. 2, else from memory; thinning: plane strain',
             function (Given $given): Answer {
                 $start = $given->temper()->numbersHard();
                 $drawn = $given->number('numbers_hard');
@@ -152,7 +164,9 @@ final class WireRules
                 );
                 $hardness = Hardness::of(Temper::DeadSoft)->plus($total);
 
-                return new Answer(['numbers_hard' => $total, 'temper' => Temper::nearest($total)->value, 'yield_mpa' => $yield], $working,
+                return new Answer([
+                    'numbers_hard' => $total, 'temper' => Temper::nearest($total)->value, 'yield_mpa' => $yield,
+                ], $working,
                     ['Now '.$hardness->words($given->metal()).'. '.ucfirst($given->metal()->words()).' takes about '.Figures::trim($given->metal()->numbersBeforeAnnealing()).' numbers before it must be annealed.']);
             }, called: ['hard']);
     }
@@ -189,7 +203,8 @@ final class WireRules
                 Input::number('twists', 'twists', '5', 0, 1000, '0'),
                 Input::size('twisted_over', 'twisted over', '100 mm', '100 mm', 10_000),
             ],
-            'plastic strain adds up; 0.23189 a number (ASTM B258); 0.1 number each straightening, and what a metal takes, from memory',
+            'plastic strain adds up; 0.23189 a number (ASTM B258); 0.1 number each straightening, and what a metal '
+                .'takes, from memory',
             function (Given $given): Answer {
                 [$d, $metal] = [$given->mm('wire'), $given->metal()];
                 $parts = ['straightening' => 0.1 * $given->number('straightened'),
@@ -225,12 +240,18 @@ final class WireRules
     private static function hammer(): Sum
     {
         return new Sum('hammer', 'Wire', 'How wide and how much longer does hammering make this wire?',
-            [Input::wire(example: '16 awg'), Input::across('thickness', 'hammered to', '0.9 mm', null, 20)->after('to')], Hammered::SOURCE,
+            [
+                Input::wire(example: '16 awg'),
+                Input::across('thickness', 'hammered to', '0.9 mm', null, 20)->after('to'),
+            ], Hammered::SOURCE,
             function (Given $given): Answer {
                 $flat = Hammered::of($given->mm('wire'), $given->mm('thickness'));
                 [$d, $t] = [Figures::trim($flat->wireMm, 3), Figures::trim($flat->thicknessMm, 3)];
 
-                return new Answer(['width_mm' => $flat->widthMm(), 'lengthening' => $flat->lengthening(), 'numbers_hard' => $flat->numbersHard()], [
+                return new Answer([
+                    'width_mm' => $flat->widthMm(), 'lengthening' => $flat->lengthening(),
+                    'numbers_hard' => $flat->numbersHard(),
+                ], [
                     new Working(
                         'width',
                         'min(1.02·d·(d/t)^0.45, t + (π/4)(d² − t²)/t)',

@@ -229,7 +229,9 @@ final class Construction
         $this->folds[$this->key] = $this->words;
     }
 
-    /** How wide what lies round in a stretch may be: as far as it reaches, without its wire; 0 where none is so called. */
+    /**
+     * How wide what lies round in a stretch may be: as far as it reaches, without its wire; 0 where none is so called.
+     */
     public function roundMm(string $name): float
     {
         $thing = $this->things[$name] ?? null;

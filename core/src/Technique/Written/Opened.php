@@ -326,7 +326,9 @@ final class Opened
         return $said;
     }
 
-    /** @return array{int, int} the first run of a kind of which some are left, and how many; else the first of the kind */
+    /**
+     * @return array{int, int} the first run of a kind of which some are left, and how many; else the first of the kind
+     */
     private function run(string $key): array
     {
         $first = null;

@@ -36,9 +36,11 @@ final readonly class To implements WrittenMove
     {
         return new Form(
             'to',
-            '(?<place>.+?)(?: taking '.Form::length('takes').')?(?: with (?<with>\\d+ [a-z]{1,2}(?: and \\d+ [a-z]{1,2})*))?',
+            '(?<place>.+?)(?: taking '.Form::length('takes')
+                .')?(?: with (?<with>\\d+ [a-z]{1,2}(?: and \\d+ [a-z]{1,2})*))?',
             'to 4 0 heading up, or to 4 0 taking 6 with 3 A',
-            'in one sweep to a place, millimetres right and down, and towards you; bowed so that it takes so much wire; '
+            'in one sweep to a place, millimetres right and down, and towards you; bowed so that it takes so much '
+                .'wire; '
                 .'with beads on it',
         );
     }
@@ -90,7 +92,8 @@ final readonly class To implements WrittenMove
         return $put->beads === []
             ? new Handwork('Curve it over', $curve.'.', Operation::Bend, 'fingers')
             : new Handwork(
-                'Curve it over with its beads', $curve.', with '.Stringing::words($put->beads).' on it.', Operation::Thread,
+                'Curve it over with its beads', $curve.', with '.Stringing::words($put->beads).' on it.',
+                Operation::Thread,
                 'fingers', $put->count(), 'beads',
             );
     }
