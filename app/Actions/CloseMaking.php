@@ -42,11 +42,9 @@ final class CloseMaking
     }
 
     /**
-     * @param  array<string, mixed>  $input cut, left, kept, lot, other_lot and others (how many of them came from
-     *     there) by share; short, longer, before
-     *                                       and weighed by lot; packing and packed; minutes; note; weight; loops and
-     * loops_on;
-     *                                       opened, opened_wire and bent_on; as_it_is
+     * @param  array<string, mixed>  $input  cut, left, kept, lot, other_lot and others (how many of them came from there)
+     *     by share; short, longer, before and weighed by lot; packing and packed; minutes; note; weight; loops and
+     *     loops_on; opened, opened_wire and bent_on; as_it_is
      *
      * @throws Problem if a field is unreadable, a lot is short or steps are left
      */
@@ -335,10 +333,12 @@ final class CloseMaking
             $words = fn (int $mg): string => $lot->isPins()
                 ? Figures::counted((int) ceil($mg / $lot->pinMg()), 'pin')
                 : $profile->length($lot->mmOf($mg));
-            throw Refused::lotShort("lot.{$row->share->key}", $lot->name, $words($lot->heldMg()), $words($milligrams), $words($short), [
-                new WayOut($lot->isPins() ? 'There were more' : 'The coil was longer', ["longer[{$ulid}]" => '1']),
-                new WayOut('Take wire not booked yet', ["lot[{$row->share->key}]" => '']),
-            ]);
+            throw Refused::lotShort(
+                "lot.{$row->share->key}", $lot->name, $words($lot->heldMg()), $words($milligrams), $words($short), [
+                    new WayOut($lot->isPins() ? 'There were more' : 'The coil was longer', ["longer[{$ulid}]" => '1']),
+                    new WayOut('Take wire not booked yet', ["lot[{$row->share->key}]" => '']),
+                ],
+            );
         }
     }
 

@@ -79,7 +79,8 @@ final class HandBook
         $logs = [];
         // Asked for by every plan: bare rows, no models.
         $rows = DB::select(
-            'SELECT way, awg, cut_um, left_um, short_um, straight_um, formed_um, is_bound, is_put_back FROM making_cuts WHERE workshop_id = ? AND way IS NOT NULL AND forgotten_at IS NULL ORDER BY id DESC LIMIT '
+            'SELECT way, awg, cut_um, left_um, short_um, straight_um, formed_um, is_bound, is_put_back FROM making_cuts '
+                .'WHERE workshop_id = ? AND way IS NOT NULL AND forgotten_at IS NULL ORDER BY id DESC LIMIT '
                 .(10 * self::LATEST),
             [$this->workshop->id],
         );
@@ -99,8 +100,9 @@ final class HandBook
     {
         $logs = [];
         $rows = DB::select(
-            "SELECT metal, temper, measured_um, wanted_um FROM measurements WHERE workshop_id = ? AND what = 'inside' AND forgotten_at IS NULL AND wanted_um > 0 ORDER BY id DESC LIMIT "
-                .self::LATEST,
+            'SELECT metal, temper, measured_um, wanted_um FROM measurements '
+                ."WHERE workshop_id = ? AND what = 'inside' AND forgotten_at IS NULL AND wanted_um > 0 "
+                .'ORDER BY id DESC LIMIT '.self::LATEST,
             [$this->workshop->id],
         );
         foreach (array_reverse($rows) as $row) {

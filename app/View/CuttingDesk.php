@@ -27,6 +27,14 @@ use Illuminate\Support\Collection;
 /**
  * Which coil and offcut each cut of some pieces comes from: what is still to be cut, wire by wire, as bars with their
  * cuts.
+ *
+ * @phpstan-type LaidCut array{
+ *     key: string, piece: Piece, cut: Cut, count: int, lengthMm: float, share: float, isPinned: bool,
+ * }
+ * @phpstan-type Bar array{
+ *     lot: Lot|null, times: int, name: string, lengthMm: float, remainderMm: float, cuts: list<LaidCut>,
+ * }
+ * @phpstan-type WirePlan array{wire: Wire, plan: CuttingPlan|null, problem: string, bars: list<Bar>}
  */
 final class CuttingDesk
 {
@@ -46,9 +54,7 @@ final class CuttingDesk
 
     public readonly Profile $profile;
 
-    /**
-     * @var list<array{wire: Wire, plan: CuttingPlan|null, problem: string, bars: list<array{lot: Lot|null, times: int, name: string, lengthMm: float, remainderMm: float, cuts: list<array{key: string, piece: Piece, cut: Cut, count: int, lengthMm: float, share: float, isPinned: bool}>}>}>
-     */
+    /** @var list<WirePlan> */
     public array $wires = [];
 
     /** @var Collection<int, CutTick> */
@@ -230,7 +236,7 @@ final class CuttingDesk
 
     /**
      * @param  non-empty-list<string>  $keys
-     * @return array{wire: Wire, plan: CuttingPlan|null, problem: string, bars: list<array{lot: Lot|null, times: int, name: string, lengthMm: float, remainderMm: float, cuts: list<array{key: string, piece: Piece, cut: Cut, count: int, lengthMm: float, share: float, isPinned: bool}>}>}
+     * @return WirePlan
      */
     private function planned(array $keys, float $seconds): array
     {
@@ -325,7 +331,7 @@ final class CuttingDesk
 
     /**
      * @param  array{cuts: array<string, int>, times?: int, left?: float, long?: float}  $bar
-     * @return array{lot: Lot|null, times: int, name: string, lengthMm: float, remainderMm: float, cuts: list<array{key: string, piece: Piece, cut: Cut, count: int, lengthMm: float, share: float, isPinned: bool}>}
+     * @return Bar
      */
     private function bar(string $name, array $bar, ?Lot $lot, float $leftMm): array
     {

@@ -14,6 +14,20 @@ use Hebra\Core\Figure\Stroke;
 /**
  * A piece in pixels, ready to be placed: strokes joined by wire and layer, beads, the scale. What a part made often is
  * drawn of is there once and used wherever it lies.
+ *
+ * @phpstan-type DrawnStroke array{
+ *     mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string,
+ *     runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string,
+ * }
+ * @phpstan-type UsedStroke array{
+ *     mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string,
+ *     runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string,
+ *     uses: list<array{string, string}>,
+ * }
+ * @phpstan-type NamedStroke array{
+ *     id: string, mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string,
+ *     runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string,
+ * }
  */
 final class Drawing
 {
@@ -43,16 +57,12 @@ final class Drawing
 
     private readonly float $originX;
 
-    /**
-     * @var array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string, uses: list<array{string, string}>}>>|null
-     */
+    /** @var array<int, list<UsedStroke>>|null */
     private ?array $layers = null;
 
     private int $paths = 0;
 
-    /**
-     * @var list<array{id: string, mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string}>
-     */
+    /** @var list<NamedStroke> */
     private array $templates = [];
 
     public function __construct(
@@ -168,19 +178,13 @@ final class Drawing
         return round(10 * $this->k, 3);
     }
 
-    /**
-     * @return array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string, uses: list<array{string, string}>}>>
-     *     by layer, far to near; uses: a template and where it is put
-     */
+    /** @return array<int, list<UsedStroke>> by layer, far to near; uses: a template and where it is put */
     public function layers(): array
     {
         return $this->layers ??= $this->drawn();
     }
 
-    /**
-     * @return list<array{id: string, mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string}>
-     *     what is used more than once
-     */
+    /** @return list<NamedStroke> what is used more than once */
     public function templates(): array
     {
         $this->layers();
@@ -189,7 +193,7 @@ final class Drawing
     }
 
     /**
-     * @return array<int, list<array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string, uses: list<array{string, string}>}>>
+     * @return array<int, list<UsedStroke>>
      */
     private function drawn(): array
     {
@@ -231,10 +235,7 @@ final class Drawing
         return $stroke->rank.'|'.$stroke->mark.'|'.$stroke->wireMm.$stroke->face.$stroke->colour;
     }
 
-    /**
-     * @return list<array{int, string, array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string}, string}>
-     *     layer, key, how it is drawn, and the template's name
-     */
+    /** @return list<array{int, string, DrawnStroke, string}> layer, key, how it is drawn, and the template's name */
     private function template(PieceFigure $figure): array
     {
         $groups = [];
@@ -261,10 +262,7 @@ final class Drawing
             .($degrees === 0.0 ? '' : "rotate({$degrees})");
     }
 
-    /**
-     * @return array{mark: string, metal: string, width: float, bodyWidth: float, shineWidth: float, shineShift: string, runsOn: bool, face: string, colour: string, isEdge: bool, section: string, path: string}
-     *     a rim, a body, and light along the upper left
-     */
+    /** @return DrawnStroke a rim, a body, and light along the upper left */
     private function group(Stroke $stroke): array
     {
         $width = $this->px($stroke->wireMm);

@@ -9,16 +9,20 @@ use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 
-/** A cut as a strip of wire at one scale: its stretches, their labels in rows that do not collide, its bend marks. */
+/**
+ * A cut as a strip of wire at one scale: its stretches, their labels in rows that do not collide, its bend marks.
+ *
+ * @phpstan-type StripPart array{
+ *     kind: string, mark: string, words: string, x: float, w: float, mid: float, labelX: float, row: int, stays: bool,
+ * }
+ */
 final readonly class Strip
 {
     private const LABEL_CHAR_PX = 7.1;
 
     private const MARGIN = 4;
 
-    /**
-     * @var list<array{kind: string, mark: string, words: string, x: float, w: float, mid: float, labelX: float, row: int, stays: bool}>
-     */
+    /** @var list<StripPart> */
     public array $segments;
 
     /** @var list<array{x: float, text: string, words: string, row: int, labelX: float}> */
@@ -66,9 +70,7 @@ final readonly class Strip
         return 0.05;
     }
 
-    /**
-     * @return list<array{kind: string, mark: string, words: string, x: float, w: float, mid: float, labelX: float, row: int, stays: bool}>
-     */
+    /** @return list<StripPart> */
     private function segments(float $k): array
     {
         $x = (float) self::MARGIN;

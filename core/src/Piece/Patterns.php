@@ -521,7 +521,8 @@ final class Patterns
                 ], FitKind::Wrist),
             'centre-necklace' => new Pattern('Chain to either side of a bought centre, a drop from its '
                 .'lowest hole', Family::Chain, [
-                    ['hook', [], ['style' => 's']], ['chain', [], ['links' => 58]], ['jump-ring', [], ['inside' => 4.0]],
+                    ['hook', [], ['style' => 's']], ['chain', [], ['links' => 58]],
+                    ['jump-ring', [], ['inside' => 4.0]],
                     ['bought-part', [], [
                         'what' => 'centre', 'shape' => 'shield', 'length' => 22.0, 'width' => 26.0,
                         'holes' => 'left 1.6 mm at -10.5 -8.5 · right 1.6 mm at 10.5 -8.5 · drop 1.6 mm at 0 8.5',

@@ -225,12 +225,17 @@ final class Checks
                     $part->wire->metal, $part->wireMm(), ($tightest + $part->wireMm()) / 2,
                 )
             ) {
-                $checks["crack {$role}"] = new Check(Level::Warn, 'cracks', ucfirst($part->wire->temper->words()).' '.$part->wire->metal->words().' would crack in the '.$profile->size($tightest)." bend of the {$part->label()}: bend it softer, or wider.", $part->part->id, [
-                    new Way(
-                        ucfirst(Temper::DeadSoft->words()),
-                        new SetWire($role, temper: Temper::DeadSoft),
-                    ),
-                ]);
+                $checks["crack {$role}"] = new Check(
+                    Level::Warn, 'cracks',
+                    ucfirst($part->wire->temper->words()).' '.$part->wire->metal->words().' would crack in the '
+                        .$profile->size($tightest)." bend of the {$part->label()}: bend it softer, or wider.",
+                    $part->part->id, [
+                        new Way(
+                            ucfirst(Temper::DeadSoft->words()),
+                            new SetWire($role, temper: Temper::DeadSoft),
+                        ),
+                    ],
+                );
             }
             foreach ($part->technique->eyes($part, $part->part->id->text) as $eye) {
                 $load = $below * self::GRAVITY / 1000 + WireTable::TUG_N;
@@ -244,15 +249,17 @@ final class Checks
                     )
                     : INF;
                 if ($opens < $load) {
-                    $checks["opens {$role}"] = new Check(Level::Warn, 'loop strength', "The {$eye->words} opens at ".Figures::trim($opens, 1).' N: '.Figures::grams($below).' hung and a tug of '.Figures::trim(WireTable::TUG_N).' N come to '.Figures::trim($load, 1).' N.', $part->part->id, array_values(array_filter([
-                        $part->wire->temper->isSofterThan(Temper::HalfHard)
-                            ? new Way(
-                                ucfirst(Temper::HalfHard->words()),
-                                new SetWire($role, temper: Temper::HalfHard),
-                            )
-                            : null,
-                        self::strongest($piece, $role, $profile),
-                    ])), $eye->mark);
+                    $checks["opens {$role}"] = new Check(Level::Warn, 'loop strength', "The {$eye->words} opens at ".Figures::trim($opens, 1).' N: '.Figures::grams($below).' hung and a tug of '.Figures::trim(WireTable::TUG_N).' N come to '.Figures::trim($load, 1).' N.', $part->part->id, array_values(array_filter(
+                        [
+                            $part->wire->temper->isSofterThan(Temper::HalfHard)
+                                ? new Way(
+                                    ucfirst(Temper::HalfHard->words()),
+                                    new SetWire($role, temper: Temper::HalfHard),
+                                )
+                                : null,
+                            self::strongest($piece, $role, $profile),
+                        ],
+                    )), $eye->mark);
                 }
             }
             $below += ($part->beadGrams() + $part->readyGrams() + array_sum(

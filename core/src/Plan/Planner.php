@@ -292,9 +292,13 @@ final class Planner
             && ! $eyesOf[$last->name]['bottom']->isLocked
             && $this->piece->fit->kind === FitKind::Ear
         ) {
-            $this->checks[] = new Check(Level::Note, 'empty eye', 'Nothing hangs from the '.$eyesOf[$last->name]['bottom']->words.' yet.', $last->part->part->id, [
-                new Way('Hang a drop from it', new AddPart('head-pin')),
-            ]);
+            $this->checks[] = new Check(
+                Level::Note, 'empty eye',
+                'Nothing hangs from the '.$eyesOf[$last->name]['bottom']->words.' yet.',
+                $last->part->part->id, [
+                    new Way('Hang a drop from it', new AddPart('head-pin')),
+                ],
+            );
         }
         foreach ($joints as $joint) {
             array_push($this->checks, ...Checks::joint($this->piece, $joint, $this->profile));

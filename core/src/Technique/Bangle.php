@@ -654,47 +654,55 @@ final class Bangle implements Technique
             $part->profile->schools->straighteningNumbers(),
         )->thinnestMm($part->wire->metal, $part->wireMm());
 
-        return new Check(Level::Stop, 'hammering cracks', ucfirst($part->wire->words()).' cracks when it is hammered to '.$part->profile->size($flat->thicknessMm).': it bears '.Figures::mm($thinnest).' before it must be annealed.', $id, array_values(array_filter([
-            $flat->thicknessMm >= $soft && $part->wire->temper !== Temper::DeadSoft
-                ? new Way(
-                    'Start dead soft',
-                    new SetWire($part->part->wire, temper: Temper::DeadSoft),
-                )
-                : null,
-            new Way('Anneal it on the way', new SetSetting($id, 'annealed', '1')),
-            $stop <= $part->wireMm()
-                ? new Way(
-                    'Stop at '.Figures::mm($stop),
-                    new SetSetting($id, 'hammered', $stop.' mm'),
-                )
-                : null,
-        ])));
+        return new Check(Level::Stop, 'hammering cracks', ucfirst($part->wire->words()).' cracks when it is hammered to '.$part->profile->size($flat->thicknessMm).': it bears '.Figures::mm($thinnest).' before it must be annealed.', $id, array_values(array_filter(
+            [
+                $flat->thicknessMm >= $soft && $part->wire->temper !== Temper::DeadSoft
+                    ? new Way(
+                        'Start dead soft',
+                        new SetWire($part->part->wire, temper: Temper::DeadSoft),
+                    )
+                    : null,
+                new Way('Anneal it on the way', new SetSetting($id, 'annealed', '1')),
+                $stop <= $part->wireMm()
+                    ? new Way(
+                        'Stop at '.Figures::mm($stop),
+                        new SetSetting($id, 'hammered', $stop.' mm'),
+                    )
+                    : null,
+            ],
+        )));
     }
 
     public function checks(PartPlan $part): array
     {
-        $to = $part->part->choice('style') === 'doubled' ? 0.0 : $part->part->mm('hammered');
+        $style = $part->part->choice('style');
+        $hammered = $style === 'doubled' ? 0.0 : $part->part->mm('hammered');
+        $round = M_PI * ($part->part->mm('inside') + $this->thickMm($part));
+        $beads = $this->beads($part);
 
-        $room = M_PI * ($part->part->mm('inside') + $this->thickMm($part)) - ($part->part->choice('style') === 'cuff' ? $part->part->mm('gap') : 0.0);
-        $covered = $this->beads($part)->coveredMm();
-        $checks = $covered <= $room
-            ? []
-            : [new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the bangle is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
-                new Way(
-                    'Take the last ones off',
-                    new RemoveBead($part->part->id, count($part->strung) - 1),
+        return [
+            ...$beads->checks(),
+            ...array_filter([
+                $beads->fits(
+                    'bangle', $round - ($style === 'cuff' ? $part->part->mm('gap') : 0.0),
+                    new Way(
+                        'Take the last ones off', new RemoveBead($part->part->id, max(0, count($part->strung) - 1)),
+                    ),
                 ),
-            ])];
+                $this->cracks($part),
+                $hammered > 0 && $this->flat($part) === null ? $this->hammeredThicker($part, $hammered) : null,
+            ]),
+        ];
+    }
 
-        $checks = [...$checks, ...$this->beads($part)->checks(), ...array_filter([$this->cracks($part)])];
-
-        return $to > 0
-            && $this->flat($part) === null ? [...$checks, new Check(Level::Stop, 'hammered', 'Hammered to '.$part->profile->size($to).' cannot be: the wire is '.$part->profile->size($part->wireMm()).' thick.', $part->part->id, [
-                new Way(
-                    'Leave it round',
-                    new SetSetting($part->part->id, 'hammered', '0 mm'),
-                ),
-            ])] : $checks;
+    private function hammeredThicker(PartPlan $part, float $toMm): Check
+    {
+        return new Check(
+            Level::Stop, 'hammered',
+            "Hammered to {$part->profile->size($toMm)} cannot be: the wire is {$part->profile->size($part->wireMm())} "
+                .'thick.',
+            $part->part->id, [new Way('Leave it round', new SetSetting($part->part->id, 'hammered', '0 mm'))],
+        );
     }
 
     /** How low its middle lies: below what stands on top of it. */

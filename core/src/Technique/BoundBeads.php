@@ -112,6 +112,27 @@ final readonly class BoundBeads
         return Stringing::words($this->plan->strung);
     }
 
+    /**
+     * Whether they fit on what is so long.
+     *
+     * @param  string  $thing  what they lie on: hoop, frame
+     */
+    public function fits(string $thing, float $roomMm, Way $way): ?Check
+    {
+        $covered = $this->coveredMm();
+        $words = fn (float $mm): string => $this->plan->profile->length($mm);
+        if ($covered <= $roomMm) {
+            return null;
+        }
+
+        return new Check(
+            Level::Stop, 'room',
+            "The beads cover {$words($covered)}, the {$thing} is {$words($roomMm)} round: "
+                ."{$words($covered - $roomMm)} too many.",
+            $this->plan->part->id, [$way],
+        );
+    }
+
     /** How much of the frame they cover. */
     public function coveredMm(): float
     {

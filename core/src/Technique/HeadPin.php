@@ -232,17 +232,22 @@ final class HeadPin implements Technique
         $foot = new PinFoot($part);
         if ($last !== null && $foot->widthMm() <= $last->holeMm) {
             $wider = $foot->widened($last->holeMm);
-            $checks[] = new Check(Level::Stop, 'foot', 'The foot is '.$part->profile->size($foot->widthMm()).' wide and would slip through the '.$part->profile->size($last->holeMm).' hole of the '.$last->words().'.', $part->part->id, [
-                $wider === null
-                    ? new Way(
-                        'A tight eye for a foot',
-                        new SetSetting($part->part->id, 'stop', 'eye'),
-                    )
-                    : new Way(
-                        'A larger foot',
-                        new SetSetting($part->part->id, $wider[0], $wider[1].' mm'),
-                    ),
-            ]);
+            $checks[] = new Check(
+                Level::Stop, 'foot',
+                'The foot is '.$part->profile->size($foot->widthMm()).' wide and would slip through the '
+                    .$part->profile->size($last->holeMm).' hole of the '.$last->words().'.',
+                $part->part->id, [
+                    $wider === null
+                        ? new Way(
+                            'A tight eye for a foot',
+                            new SetSetting($part->part->id, 'stop', 'eye'),
+                        )
+                        : new Way(
+                            'A larger foot',
+                            new SetSetting($part->part->id, $wider[0], $wider[1].' mm'),
+                        ),
+                ],
+            );
         }
         array_push($checks, ...array_filter([$foot->crack(), $foot->tear()]));
         $objection = $foot->objection();

@@ -246,35 +246,41 @@ final class Hoop implements Technique
 
     public function checks(PartPlan $part): array
     {
-        $room = M_PI * $part->part->mm('diameter');
-        $covered = (new BoundBeads($part))->coveredMm();
-        $checks = (new BoundBeads($part))->checks();
-        if ($covered > $room) {
-            $checks[] = new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the hoop is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
-                new Way(
-                    'Make the hoop larger',
-                    new SetSetting($part->part->id, 'diameter', ceil($covered / M_PI + 1).' mm'),
-                ),
-            ]);
-        }
+        $beads = new BoundBeads($part);
+        $checks = [...$beads->checks(), ...array_filter([$beads->fits(
+            'hoop', M_PI * $part->part->mm('diameter'),
+            new Way(
+                'Make the hoop larger',
+                new SetSetting($part->part->id, 'diameter', ceil($beads->coveredMm() / M_PI + 1).' mm'),
+            ),
+        )])];
         // The hook goes through the eye and must catch behind it, in line with it.
         [$d, $eye, $hook] = [$part->wireMm(), $part->part->mm('eye'), $part->part->mm('hook')];
         if ($eye < $d + self::LOCK_MM) {
-            $checks[] = new Check(Level::Stop, 'lock', 'The hook of '.Figures::mm($d).' wire does not pass the eye, '.$part->profile->size($eye).' inside.', $part->part->id, [
-                new Way(
-                    'Turn a larger eye',
-                    new SetSetting(
-                        $part->part->id, 'eye', Figures::trim(ceil(10 * ($d + 2 * self::LOCK_MM)) / 10, 1).' mm',
+            $checks[] = new Check(
+                Level::Stop, 'lock',
+                'The hook of '.Figures::mm($d).' wire does not pass the eye, '.$part->profile->size($eye).' inside.',
+                $part->part->id, [
+                    new Way(
+                        'Turn a larger eye',
+                        new SetSetting(
+                            $part->part->id, 'eye', Figures::trim(ceil(10 * ($d + 2 * self::LOCK_MM)) / 10, 1).' mm',
+                        ),
                     ),
-                ),
-            ]);
+                ],
+            );
         } elseif ($hook < $eye + 2 * $d) {
-            $checks[] = new Check(Level::Warn, 'lock', 'A hook of '.$part->profile->size($hook).' hardly catches behind an eye '.$part->profile->size($eye + 2 * $d).' across: the hoop opens by itself.', $part->part->id, [
-                new Way(
-                    'A longer hook',
-                    new SetSetting($part->part->id, 'hook', ceil($eye + 3 * $d).' mm'),
-                ),
-            ]);
+            $checks[] = new Check(
+                Level::Warn, 'lock',
+                'A hook of '.$part->profile->size($hook).' hardly catches behind an eye '
+                    .$part->profile->size($eye + 2 * $d).' across: the hoop opens by itself.',
+                $part->part->id, [
+                    new Way(
+                        'A longer hook',
+                        new SetSetting($part->part->id, 'hook', ceil($eye + 3 * $d).' mm'),
+                    ),
+                ],
+            );
         } else {
             $checks[] = new Check(
                 Level::Ok,
@@ -287,12 +293,16 @@ final class Hoop implements Technique
             // What stops at the eye stops all behind it.
             foreach (array_slice($part->strung, 0, 1) as $strung) {
                 if ($part->part->mm('eye') + 2 * $part->wireMm() <= $strung->bead->holeMm) {
-                    $checks[] = new Check(Level::Warn, 'eye', 'The eye is narrower than the hole of the '.$strung->bead->words().', which slips over it.', $part->part->id, [
-                        new Way(
-                            'Turn a larger eye',
-                            new SetSetting($part->part->id, 'eye', round($strung->bead->holeMm + 0.3, 1).' mm'),
-                        ),
-                    ]);
+                    $checks[] = new Check(
+                        Level::Warn, 'eye',
+                        'The eye is narrower than the hole of the '.$strung->bead->words().', which slips over it.',
+                        $part->part->id, [
+                            new Way(
+                                'Turn a larger eye',
+                                new SetSetting($part->part->id, 'eye', round($strung->bead->holeMm + 0.3, 1).' mm'),
+                            ),
+                        ],
+                    );
                 }
             }
         }

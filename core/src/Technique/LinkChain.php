@@ -285,12 +285,17 @@ final class LinkChain implements Technique
             )];
         }
         if ($part->part->mm('wide') < 2 * $part->wireMm()) {
-            return [new Check(Level::Stop, 'link', 'A link '.$part->profile->size($part->part->mm('wide')).' wide inside has no room for two links of '.Figures::mm($part->wireMm()).' wire.', $id, [
-                new Way(
-                    'Wider links',
-                    new SetSetting($id, 'wide', Figures::trim(ceil(20 * $part->wireMm()) / 10, 1).' mm'),
-                ),
-            ])];
+            return [new Check(
+                Level::Stop, 'link',
+                'A link '.$part->profile->size($part->part->mm('wide')).' wide inside has no room for two links of '
+                    .Figures::mm($part->wireMm()).' wire.',
+                $id, [
+                    new Way(
+                        'Wider links',
+                        new SetSetting($id, 'wide', Figures::trim(ceil(20 * $part->wireMm()) / 10, 1).' mm'),
+                    ),
+                ],
+            )];
         }
         $links = $part->part->count('links');
 

@@ -280,12 +280,17 @@ final class OpenRing implements Technique
     {
         $inside = $part->part->mm('inside');
         if ($part->part->mm('gap') > $inside / 3) {
-            return [new Check(Level::Warn, 'gap', 'A gap of '.$part->profile->size($part->part->mm('gap')).' is more than a third of the finger: the ring turns and catches.', $part->part->id, [
-                new Way(
-                    'A gap of '.$part->profile->size(round($inside / 4, 1)),
-                    new SetSetting($part->part->id, 'gap', round($inside / 4, 1).' mm'),
-                ),
-            ])];
+            return [new Check(
+                Level::Warn, 'gap',
+                'A gap of '.$part->profile->size($part->part->mm('gap'))
+                    .' is more than a third of the finger: the ring turns and catches.',
+                $part->part->id, [
+                    new Way(
+                        'A gap of '.$part->profile->size(round($inside / 4, 1)),
+                        new SetSetting($part->part->id, 'gap', round($inside / 4, 1).' mm'),
+                    ),
+                ],
+            )];
         }
 
         $wide = $this->spiral($part)->widthMm();

@@ -309,16 +309,21 @@ final readonly class PinFoot
             return null;
         }
 
-        return new Check(Level::Stop, 'hammering cracks', ucfirst($wire->words()).' cracks when its end is hammered to '.Figures::mm($this->paddle()->thicknessMm).': it bears '.Figures::mm($thinnest).' before it must be annealed.', $this->part->part->id, [
-            new Way(
-                'Start dead soft',
-                new SetWire($this->part->part->wire, temper: Temper::DeadSoft),
-            ),
-            new Way(
-                'A flat spiral for a foot',
-                new SetSetting($this->part->part->id, 'stop', 'spiral'),
-            ),
-        ]);
+        return new Check(
+            Level::Stop, 'hammering cracks',
+            ucfirst($wire->words()).' cracks when its end is hammered to '.Figures::mm($this->paddle()->thicknessMm)
+                .': it bears '.Figures::mm($thinnest).' before it must be annealed.',
+            $this->part->part->id, [
+                new Way(
+                    'Start dead soft',
+                    new SetWire($this->part->part->wire, temper: Temper::DeadSoft),
+                ),
+                new Way(
+                    'A flat spiral for a foot',
+                    new SetSetting($this->part->part->id, 'stop', 'spiral'),
+                ),
+            ],
+        );
     }
 
     /** The reason why this wire makes no such foot, or null. */

@@ -20,11 +20,9 @@ use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
-use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
-use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Step;
@@ -253,18 +251,18 @@ final class WireFrame implements Technique
 
     public function checks(PartPlan $part): array
     {
-        [$covered, $room] = [(new BoundBeads($part))->coveredMm(), $this->outline($part)->lengthMm()];
+        $beads = new BoundBeads($part);
+        $round = $this->outline($part)->lengthMm();
+        $larger = ceil($part->part->mm('size') * $beads->coveredMm() / $round + 1);
 
-        $held = [...array_filter([$this->end($part)->held()]), ...(new BoundBeads($part))->checks()];
-
-        return $covered <= $room
-            ? $held
-            : [...$held, new Check(Level::Stop, 'room', 'The beads cover '.$part->profile->length($covered).', the frame is '.$part->profile->length($room).' round: '.$part->profile->length($covered - $room).' too many.', $part->part->id, [
-                new Way(
-                    'Make the frame larger',
-                    new SetSetting($part->part->id, 'size', ceil($part->part->mm('size') * $covered / $room + 1).' mm'),
-                ),
-            ])];
+        return [
+            ...array_filter([$this->end($part)->held()]),
+            ...$beads->checks(),
+            ...array_filter([$beads->fits(
+                'frame', $round,
+                new Way('Make the frame larger', new SetSetting($part->part->id, 'size', "{$larger} mm")),
+            )]),
+        ];
     }
 
     public function hung(PartPlan $part): array

@@ -843,16 +843,20 @@ final class WovenBand implements Technique
         }
         $free = $weave->freeCores();
         if ($free !== []) {
-            return [new Check(Level::Stop, 'weave', 'No section holds core '.implode(' or ', $free).': it would fall out.', $id, [
-                new Way(
-                    'Add a turn round all',
-                    new SetSetting(
-                        $id, 'pattern',
-                        $part->part->choice('pattern')
-                            .(str_contains($part->part->choice('pattern'), '|') || preg_match('/[fbx]\d/', $part->part->choice('pattern')) === 1 ? " | 1@1-{$cores} x1" : " 1@1-{$cores}"),
+            return [new Check(
+                Level::Stop, 'weave',
+                'No section holds core '.implode(' or ', $free).': it would fall out.',
+                $id, [
+                    new Way(
+                        'Add a turn round all',
+                        new SetSetting(
+                            $id, 'pattern',
+                            $part->part->choice('pattern')
+                                .(str_contains($part->part->choice('pattern'), '|') || preg_match('/[fbx]\d/', $part->part->choice('pattern')) === 1 ? " | 1@1-{$cores} x1" : " 1@1-{$cores}"),
+                        ),
                     ),
-                ),
-            ])];
+                ],
+            )];
         }
         $band = $this->band($part);
         $checks = [];
@@ -891,12 +895,17 @@ final class WovenBand implements Technique
             return [];
         }
 
-        return [new Check(Level::Note, 'woven length', 'Its repeats come to '.$part->profile->size($band->lengthMm()).', not to the '.$part->profile->size($asked).' asked for.', $part->part->id, [
-            new Way(
-                'Take '.$part->profile->size($band->lengthMm()),
-                new SetSetting($part->part->id, 'length', round($band->lengthMm(), 3).' mm'),
-            ),
-        ])];
+        return [new Check(
+            Level::Note, 'woven length',
+            'Its repeats come to '.$part->profile->size($band->lengthMm()).', not to the '.$part->profile->size($asked)
+                .' asked for.',
+            $part->part->id, [
+                new Way(
+                    'Take '.$part->profile->size($band->lengthMm()),
+                    new SetSetting($part->part->id, 'length', round($band->lengthMm(), 3).' mm'),
+                ),
+            ],
+        )];
     }
 
     public function hung(PartPlan $part): array

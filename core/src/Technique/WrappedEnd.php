@@ -202,9 +202,14 @@ final readonly class WrappedEnd
         }
         $id = $this->plan->part->id;
 
-        return new Check(Level::Warn, 'tail', 'With '.($this->loop->tailMm > 0 ? $this->plan->profile->length($this->loop->tailMm) : 'nothing').' of wire to hold, '.$this->wraps().' cannot be pulled close.', $id, [
-            new Way('Hold 10 mm', new SetSetting($id, 'tail', '10 mm')),
-        ]);
+        return new Check(
+            Level::Warn, 'tail',
+            'With '.($this->loop->tailMm > 0 ? $this->plan->profile->length($this->loop->tailMm) : 'nothing')
+                .' of wire to hold, '.$this->wraps().' cannot be pulled close.',
+            $id, [
+                new Way('Hold 10 mm', new SetSetting($id, 'tail', '10 mm')),
+            ],
+        );
     }
 
     /** Where the square bend lies, measured from the outer end of this end. */
