@@ -9,8 +9,10 @@ use App\Http\Middleware\SessionOfHere;
 use App\Models\Piece;
 use App\Models\User;
 use App\Support\SqliteConnection;
+use App\Support\WholeSessionFiles;
 use Carbon\CarbonImmutable;
 use Illuminate\Auth\Events\Login;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
@@ -18,6 +20,7 @@ use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -41,6 +44,9 @@ final class AppServiceProvider extends ServiceProvider
         // Explicit, because requests read the piece from the route to decide who may.
         Route::model('piece', Piece::class);
         Date::use(CarbonImmutable::class);
+        Session::extend('file', fn (Application $app): WholeSessionFiles => new WholeSessionFiles(
+            $app->make('files'), config()->string('session.files'), config()->integer('session.lifetime'),
+        ));
         TrustProxies::at((array) config('hebra.proxies'));
         Blade::directive('csrf', fn (): string => '<?php echo csrf_field().\'<input type="hidden" '
             .'name="'.Once::FIELD.'" value="\'.\Illuminate\Support\Str::random(20).\'" autocomplete="off">\'; ?>');

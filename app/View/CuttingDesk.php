@@ -81,6 +81,7 @@ final class CuttingDesk
         public readonly array $pins = [],
         float $seconds = self::SECONDS,
         private readonly ?Asker $asker = null,
+        bool $isPlanned = true,
     ) {
         $this->profile = $workshop->profile();
         /** @var Collection<int, CutTick> $ticks */
@@ -89,7 +90,7 @@ final class CuttingDesk
         /** @var Collection<int, Reservation> $reservations */
         $reservations = Reservation::query()->standing($workshop)->orderBy('id')->get();
         $this->reservations = $reservations;
-        $groups = $this->gather();
+        $groups = $isPlanned ? $this->gather() : [];
         $end = hrtime(true) / 1e9 + $seconds;
         foreach ($groups as $at => $keys) {
             // A wire that is proved early leaves its time to those that follow.
@@ -142,7 +143,7 @@ final class CuttingDesk
     }
 
     /** What a lot holds without what has been cut from it already, and without what is kept for other pieces. */
-    private function leftMm(Lot $lot): float
+    public function leftMm(Lot $lot): float
     {
         $ids = $this->pieces->pluck('id')->all();
         $cut = $this->ticks->filter(fn (CutTick $tick): bool => $tick->lot_id === $lot->id)->sum(

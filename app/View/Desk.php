@@ -117,6 +117,11 @@ final class Desk
         return $this->board ??= new Board($this);
     }
 
+    public function cutBoard(): CutBoard
+    {
+        return new CutBoard($this);
+    }
+
     /** The figures that the page shows, for the next one to tell what changed. */
     public function shown(): string
     {

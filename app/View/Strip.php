@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Course\Strung;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
@@ -40,17 +41,23 @@ final readonly class Strip
 
     public float $endX;
 
+    /** @var list<array{x: float, w: float, colour: string}> what stands on it, under its stretch */
+    public array $beads;
+
+    private const BEAD_PX = 5;
+
     public function __construct(public Cut $cut, private Profile $profile, public float $ratio)
     {
         $k = $ratio * Drawing::PX_PER_MM;
         $this->endX = self::MARGIN + $cut->lengthMm() * $k;
+        $this->beads = $this->beadsOn($k);
         $this->bends = $this->bends($k);
         $this->segments = $this->segments($k);
         $this->labelRows = 1 + max([0, ...array_column($this->segments, 'row')]);
         $topRows = 1 + max([0, ...array_column($this->bends, 'row')]);
         $this->wireW = max(5.0, round($cut->wire->diameterMm() * $k, 2));
         $this->wireY = 17 * $topRows + 12 + $this->wireW / 2;
-        $this->height = $this->wireY + $this->wireW / 2 + 9 + 18 * $this->labelRows;
+        $this->height = $this->wireY + $this->wireW / 2 + 9 + $this->beadRoom() + 18 * $this->labelRows;
         $rights = array_map(
             fn (array $segment): float => $segment['labelX'] + strlen($segment['words']) * self::LABEL_CHAR_PX / 2,
             $this->segments,
@@ -61,13 +68,43 @@ final readonly class Strip
     /** The largest of a few honest scales at which the longest cut fits the room. */
     public static function ratioFor(float $longestMm, float $roomPx): float
     {
-        foreach ([2.0, 1.75, 1.5, 1.25, 1.0, 0.75, 0.5, 0.33, 0.25, 0.1] as $ratio) {
+        foreach ([4.0, 3.0, 2.5, 2.0, 1.75, 1.5, 1.25, 1.0, 0.75, 0.5, 0.33, 0.25, 0.1] as $ratio) {
             if ($longestMm * $ratio * Drawing::PX_PER_MM <= $roomPx) {
                 return $ratio;
             }
         }
 
         return 0.05;
+    }
+
+    /** How far labels stand lower for the beads above them. */
+    public function beadRoom(): int
+    {
+        return $this->beads === [] ? 0 : self::BEAD_PX + 3;
+    }
+
+    /** @return list<array{x: float, w: float, colour: string}> */
+    private function beadsOn(float $k): array
+    {
+        $placed = [];
+        $mm = 0.0;
+        foreach ($this->cut->segments as $segment) {
+            $together = array_sum(array_map(fn (Strung $run): float => $run->lengthMm(), $segment->beads));
+            // They stand in the middle of their stretch, and where they are bound closer than it is long.
+            $share = $together > $segment->lengthMm ? $segment->lengthMm / $together : 1.0;
+            $at = $mm + ($segment->lengthMm - $share * $together) / 2;
+            foreach ($segment->beads as $run) {
+                $long = $share * $run->lengthMm();
+                $placed[] = [
+                    'x' => round(self::MARGIN + $at * $k, 2), 'w' => round(max(1.0, $long * $k - 1), 2),
+                    'colour' => $run->bead->colour,
+                ];
+                $at += $long;
+            }
+            $mm += $segment->lengthMm;
+        }
+
+        return $placed;
     }
 
     /** @return list<StripPart> */

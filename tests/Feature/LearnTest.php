@@ -83,7 +83,7 @@ final class LearnTest extends TestCase
         );
         $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/cut")->assertOk()->assertSee(
             'You use 6 % more than the sum: 3 makings',
-        )->assertSee('Cuts follow your hand')->assertSee('spare');
+        )->assertSee('Your hand is counted in')->assertSee('spare');
         $this->put('/hand/learned', ['do' => 'off'])->assertRedirect();
         self::assertSame($plain, $this->linkMm($piece));
         $this->get("/pieces/{$piece->ulid}/cut")->assertDontSee('than the sum')->assertSee('follow my hand');

@@ -11,6 +11,7 @@ use Hebra\Core\Course\Segment;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Assembly;
 use Hebra\Core\Figure\PieceFigure;
+use Hebra\Core\Figure\Pose;
 use Hebra\Core\Figure\View;
 use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
@@ -75,6 +76,12 @@ final class Plan
     public function assembly(): Assembly
     {
         return $this->layout->assembly();
+    }
+
+    /** One of its parts by itself, from the front. */
+    public function alone(PartId $part): Assembly
+    {
+        return (new Assembly([[PartDrawing::of($this->parts()[$part->text], true)->figure(), new Pose]]))->fromTop();
     }
 
     /** The piece from a side. */

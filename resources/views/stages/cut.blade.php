@@ -1,19 +1,53 @@
-@php([$profile, $strips] = [$desk->profile, $desk->strips()])
-@php($figures = \Hebra\Core\Quantity\Figures::class)
-<div class="flex flex-wrap items-baseline justify-between gap-x-6">
+@php([$profile, $board, $figures] = [$desk->profile, $desk->cutBoard(), \Hebra\Core\Quantity\Figures::class])
+@php($rows = $board->rows())
+<div class="flex flex-wrap items-baseline gap-x-4 gap-y-1">
     <h2>{{ $figures::counted(array_sum(array_map(fn ($cut) => $cut->count, $desk->plan->cuts)), 'cut') }} of {{ $figures::counted(count($desk->plan->metal), 'wire') }}</h2>
-    <p class="quiet small">@if ($strips) drawn {{ $strips[0]->ratio }} : 1 · @endif rounded up to {{ $profile->ruler->value }}</p>
+    @if ($rows)
+    <p class="quiet small">on one ruler, drawn {{ $rows[0]->strip->ratio }} : 1, rounded up to {{ $profile->ruler->value }} · <span aria-hidden="true">▼</span> a bend, from the left end</p>
+    @if ($desk->isLearned())
+    <form class="bar small ml-auto" method="post" action="/hand/learned">@csrf @method('put')<a href="/hand/learned">{{ $desk->workshop->hand_on ? 'Your hand is counted in' : 'By the sums alone' }}</a> <button type="submit" class="word" name="do" value="{{ $desk->workshop->hand_on ? 'off' : 'on' }}">{{ $desk->workshop->hand_on ? 'plain sums' : 'follow my hand' }}</button></form>
+    @endif
+    @endif
 </div>
-@forelse ($strips as $strip)
-    @php($cut = $strip->cut)
+@if ($rows === [])
+    <p class="mt-4">Nothing to cut yet: <a href="{{ $desk->url('lay-out') }}">lay the piece out</a>.</p>
+@else
+<div class="cut-table">
+    <div class="cut-ruler"><svg width="{{ $board->roomPx() }}" height="30" viewBox="0 0 {{ $board->roomPx() }} 30" aria-hidden="true">
+        @foreach ($board->ruler() as $tick)
+            <path d="M{{ $tick['x'] }} 30V18"/><text x="{{ $tick['x'] }}" y="13">{{ $tick['words'] }}</text>
+            <path class="fine" d="@foreach ($tick['parts'] as $at => $x)M{{ $x }} 30v-{{ $at === intdiv(count($tick['parts']), 2) ? 9 : 6 }}@endforeach"/>
+        @endforeach
+    </svg></div>
+    @foreach ($rows as $row)
+    @php([$strip, $cut] = [$row->strip, $row->cut()])
     <section class="cut-row" aria-labelledby="cut-{{ $cut->key() }}">
-        <h3 id="cut-{{ $cut->key() }}">{{ $cut->label }} <span class="quiet small font-normal">{{ $cut->isBoughtPin() ? 'bought '.$cut->pinKind->words().', ' : '' }}{{ $cut->wire->words() }} · {{ $cut->isBoughtPin() ? 'take' : 'cut' }} {{ $cut->count }}{{ $strip->ratio !== $strips[0]->ratio ? ' · drawn '.$strip->ratio.' : 1' : '' }}</span></h3>
-        <div class="cut-length">
-            <strong>{{ $profile->ruler->figure($strip->cutMm()) }}<span class="text-base font-normal"> {{ $profile->unit()->value }}</span></strong>
-            <span class="quiet small figure">{{ $profile->ruler->isMetric() ? \Hebra\Core\Quantity\Ruler::SixteenthInch->text($strip->cutMm()) : \Hebra\Core\Quantity\Ruler::HalfMillimetre->text($strip->cutMm()) }}</span>
+        <div class="cut-of">
+            <h3 id="cut-{{ $cut->key() }}">{{ $cut->label }}</h3>
+            <p class="quiet small">{{ $cut->isBoughtPin() ? 'bought '.$cut->pinKind->words().', ' : '' }}{{ $cut->wire->words() }}{{ $strip->ratio !== $rows[0]->strip->ratio ? ' · drawn '.$strip->ratio.' : 1' : '' }}</p>
+            <p class="cut-count"><span class="figure">× {{ $cut->count }}</span>@foreach ($row->circles() as $isCut)<span @class(['circle', 'is-cut' => $isCut]) aria-hidden="true"></span>@endforeach<span @class(['small', 'quiet', 'sr-only' => $row->circles() !== []])>{{ $row->ticked }} cut</span></p>
         </div>
-        <div class="strip-room" tabindex="0" role="group" aria-label="Strip of {{ $cut->label }}">@include('svg.strip', ['strip' => $strip])</div>
-        @if ($cut->advice !== null)<p class="cut-hand quiet small">{{ ucfirst($cut->advice->words()) }}; the sum alone is {{ $profile->length($profile->ruler->upMm($cut->advice->plainMm)) }}.</p>@endif
+        <div class="cut-sheet">
+            <svg class="cut-grid" width="{{ $board->roomPx() }}" height="100%" aria-hidden="true">@foreach ($board->ruler() as $tick)<path d="M{{ $tick['x'] }} 0v600"/>@endforeach</svg>
+            <div class="strip-room" tabindex="0" role="group" aria-label="Strip of {{ $cut->label }}">
+                @include('svg.strip', ['strip' => $strip])
+            </div>
+            <p class="cut-from small">
+                @if ($row->lot !== null)
+                    <span>@include('svg.coil', ['lot' => $row->lot, 'before' => $row->beforeMm, 'after' => $row->afterMm()])<span><strong>{{ $row->lot->name }}</strong>,</span> <span class="figure">{{ $board->amount($row->lot, $row->beforeMm) }} → <strong class="does">{{ $board->amount($row->lot, $row->afterMm()) }}</strong></span> {{ $row->lot->isPins() ? 'pins' : 'm' }}@unless ($row->isCovered()) <strong class="lacks">▲ {{ $row->lot->isPins() ? $board->amount($row->lot, -$row->afterMm()).' short' : $profile->length(-$row->afterMm()).' short' }}</strong>@endunless</span>
+                @else
+                    <span class="lacks">▲ none of it in stock: {{ $cut->isBoughtPin() ? $cut->count : $profile->length($row->takesMm) }} to buy</span>
+                @endif
+                @if ($cut->advice !== null)<span class="quiet">{{ ucfirst($cut->advice->words()) }}; the sum alone is {{ $profile->length($profile->ruler->upMm($cut->advice->plainMm)) }}</span>@endif
+            </p>
+        </div>
+        <div class="cut-makes">
+            <span class="cut-part" aria-hidden="true">@include('svg.piece', ['drawing' => $row->part, 'hangs' => '', 'across' => '', 'ring' => [], 'label' => '', 'small' => true])</span>
+            <div class="cut-length">
+                <strong>{{ $profile->ruler->figure($strip->cutMm()) }}</strong>
+                <span class="quiet small whitespace-nowrap">{{ $profile->unit()->value }}, <span class="figure">{{ $profile->ruler->isMetric() ? \Hebra\Core\Quantity\Ruler::SixteenthInch->text($strip->cutMm()) : \Hebra\Core\Quantity\Ruler::HalfMillimetre->text($strip->cutMm()) }}</span></span>
+            </div>
+        </div>
         <details class="why">
             <summary>why {{ $profile->ruler->figure($strip->cutMm()) }}?</summary>
             <div class="scrolls">
@@ -30,35 +64,39 @@
             <p class="small quiet mt-1">Bends from the left end: @foreach ($strip->bends as $bend)<span class="figure">{{ $bend['text'] }}</span> {{ $bend['words'] }}@if (! $loop->last), @endif @endforeach. D is the loop’s inside, d the wire, s what it wraps round, N the wraps.</p>
         </details>
     </section>
-@empty
-    <p class="mt-4">Nothing to cut yet: <a href="{{ $desk->url('lay-out') }}">lay the piece out</a>.</p>
-@endforelse
-@if ($strips && $desk->isLearned())
-<form class="bar small mt-2" method="post" action="/hand/learned">@csrf @method('put')<span class="quiet">{{ $desk->workshop->hand_on ? 'Cuts follow your hand, as far as it is learned.' : 'Cuts follow the plain sums.' }}</span> <button type="submit" class="word" name="do" value="{{ $desk->workshop->hand_on ? 'off' : 'on' }}">{{ $desk->workshop->hand_on ? 'plain sums' : 'follow my hand' }}</button> <a href="/hand/learned">What was learned</a></form>
-@endif
-@if ($strips)
-<div class="grid gap-x-8 gap-y-3 mt-3 md:grid-cols-[minmax(0,1fr)_auto]">
-    <div>@include('stages.checks', ['checks' => [...$desk->pinChoice(), ...array_slice($desk->plan->checks, 0, 6)]])</div>
-    <div class="flex flex-col gap-2 items-stretch">
-        <a class="may justify-center" href="/cutting?pieces[]={{ $desk->piece->ulid }}">Which coil for which cut</a>
-        <a class="may justify-center" href="/pieces/{{ $desk->piece->ulid }}/bill">What it costs</a>
-        <a class="may justify-center" href="/pieces/{{ $desk->piece->ulid }}/strips">Print strips 1 : 1</a>
-        <span class="small text-center">cut sheet (PDF, 1 : 1): <a href="/pieces/{{ $desk->piece->ulid }}/cut-sheet.pdf?paper=a4">A4</a> · <a href="/pieces/{{ $desk->piece->ulid }}/cut-sheet.pdf?paper=letter">Letter</a></span>
-        <span class="small text-center">bench sheet (PDF): <a href="/pieces/{{ $desk->piece->ulid }}/bench-sheet.pdf?paper=a4">A4</a> · <a href="/pieces/{{ $desk->piece->ulid }}/bench-sheet.pdf?paper=letter">Letter</a></span>
-        <a class="small text-center" href="/pieces/{{ $desk->piece->ulid }}/strips.svg">strips as a picture (SVG)</a>
-        <span class="small text-center"><a href="/pieces/{{ $desk->piece->ulid }}/bends.csv">bends, wire by wire (CSV)</a> · <a href="/pieces/{{ $desk->piece->ulid }}/wires.dxf">wires as lines (DXF)</a> · <a href="/pieces/{{ $desk->piece->ulid }}/scene.glb">in space (glTF)</a></span>
-        <form method="post" action="/pieces/{{ $desk->piece->ulid }}/makings">@csrf<button type="submit" class="do w-full justify-center">{{ $desk->piece->openMaking ? 'Go on making' : 'Start making' }}</button></form>
-    </div>
-</div>
-<div class="scrolls">
-<table class="ledger mt-3 small">
-    <caption class="sr-only">Metal in {{ $desk->document->makes->words() }}</caption>
-    <thead><tr><th scope="col">Metal for {{ $desk->document->makes->words() }}</th><th scope="col" class="!text-right">gross</th><th scope="col" class="!text-right">in the piece</th><th scope="col" class="!text-right">trims</th></tr></thead>
-    <tbody>
-    @foreach ($desk->plan->metal as $metal)
-        <tr><td>{{ $metal->wire->words() }}</td>@foreach ($metal->shown() as $shown)<td class="num">{{ $shown }}</td>@endforeach</tr>
     @endforeach
-    </tbody>
-</table>
+    <section class="cut-row cut-together" aria-labelledby="cut-together">
+        <h3 id="cut-together" class="cut-of">Together</h3>
+        <div class="cut-metals">
+            @foreach ($desk->plan->metal as $metal)
+                @php([$shown, [$stays, $goes]] = [$metal->shown(), $board->share($metal)])
+                <p><svg class="metal-{{ $metal->wire->metal->value }}" width="320" height="16" viewBox="0 0 320 16" aria-hidden="true"><rect class="stays" x="0.5" y="1.5" width="{{ round(318 * $stays, 1) }}" height="13"/><rect class="goes" x="{{ round(0.5 + 318 * $stays, 1) }}" y="1.5" width="{{ round(318 * $goes, 1) }}" height="13"/></svg>
+                <span class="small"><strong class="figure">{{ $shown['net'] }}</strong> stays in {{ $desk->document->makes->words() }}, <strong class="figure">{{ $shown['scrap'] }}</strong> trims to the jar <span class="quiet">· {{ $metal->wire->words() }}, {{ $shown['gross'] }} in all</span></span></p>
+            @endforeach
+        </div>
+        <div class="cut-length">
+            <strong>{{ $profile->ruler->figure(array_sum(array_map(fn ($metal) => $metal->grossMm, $desk->plan->metal))) }}</strong>
+            <span class="quiet small">{{ $profile->unit()->value }} of wire</span>
+        </div>
+    </section>
+</div>
+@if (($checks = [...$desk->pinChoice(), ...$desk->checks(\Hebra\Core\Plan\Level::Stop, \Hebra\Core\Plan\Level::Warn)]) !== [])
+    <div class="mt-2 max-w-3xl">@include('stages.checks', ['checks' => $checks])</div>
+@endif
+<div class="cut-actions">
+    <a class="may" href="/pieces/{{ $desk->piece->ulid }}/strips">Print strips 1 : 1</a>
+    <span class="may is-pair">Cut sheet <a href="/pieces/{{ $desk->piece->ulid }}/cut-sheet.pdf?paper=a4">A4</a><a href="/pieces/{{ $desk->piece->ulid }}/cut-sheet.pdf?paper=letter">Letter</a></span>
+    <a class="may" href="/cutting?pieces[]={{ $desk->piece->ulid }}">Tick off by coil</a>
+    <a class="may" href="/pieces/{{ $desk->piece->ulid }}/bill">What it costs</a>
+    <details class="small"><summary>other sheets and files</summary>
+        <p class="flex flex-wrap gap-x-4 gap-y-1">
+            <span>bench sheet (PDF): <a href="/pieces/{{ $desk->piece->ulid }}/bench-sheet.pdf?paper=a4">A4</a> · <a href="/pieces/{{ $desk->piece->ulid }}/bench-sheet.pdf?paper=letter">Letter</a></span>
+            <a href="/pieces/{{ $desk->piece->ulid }}/strips.svg">strips as a picture (SVG)</a>
+            <a href="/pieces/{{ $desk->piece->ulid }}/bends.csv">bends, wire by wire (CSV)</a>
+            <a href="/pieces/{{ $desk->piece->ulid }}/wires.dxf">wires as lines (DXF)</a>
+            <a href="/pieces/{{ $desk->piece->ulid }}/scene.glb">in space (glTF)</a>
+        </p>
+    </details>
+    <p class="ml-auto figure"><strong>{{ $board->cutAlready() }}</strong> of <strong>{{ $board->cutInAll() }}</strong> cut</p>
 </div>
 @endif

@@ -26,6 +26,8 @@
             @endforeach
         </ol>
         @if ($desk->stage === 'lay-out')<a class="do" href="{{ $desk->url('wire') }}">Choose the wire</a>@endif
+        @if ($desk->stage === 'wire')<a class="do" href="{{ $desk->url('cut') }}">See the cuts</a>@endif
+        @if ($desk->stage === 'cut' && $desk->plan->cuts !== [])<form method="post" action="/pieces/{{ $desk->piece->ulid }}/makings">@csrf<button type="submit" class="do">{{ $desk->piece->openMaking ? 'Go on making' : 'Start making' }}</button></form>@endif
     </div>
     @if ($problem !== null && ! $desk->places($problem))
         <p class="banner" role="alert">{{ $problem->getMessage() }}</p>
@@ -35,6 +37,8 @@
     @endif
     @if ($desk->stage === 'lay-out')
     @include('stages.board')
+    @elseif ($desk->stage === 'cut')
+    <section class="stage-panel" aria-label="Cut">@include('stages.cut')</section>
     @else
     <div class="desk">
         <div class="drawing-place" x-data="turning">

@@ -1,7 +1,7 @@
 {{-- A cut, straight and to scale. Hatched: trimmed off in the end. Flags: where it bends, from the left end. --}}
 @php
     [$top, $h, $y] = [$strip->wireY - $strip->wireW / 2, $strip->wireW, $strip->wireY];
-    $labelY = $top + $h + 17;
+    $labelY = $top + $h + 17 + $strip->beadRoom();
     $isTrue = $true ?? false;
     $mm = 96 / 25.4;
 @endphp
@@ -27,12 +27,15 @@
             @endif
             <line class="tick" x1="{!! $segment['x'] !!}" x2="{!! $segment['x'] !!}" y1="{!! $top - 2 !!}" y2="{!! $top + $h + 4 !!}"/>
             @if ($segment['row'] > 0 || abs($segment['labelX'] - $segment['mid']) > 4)
-                <line class="lead" x1="{!! $segment['mid'] !!}" y1="{!! $top + $h + 1 !!}" x2="{!! $segment['labelX'] !!}" y2="{!! $labelY + 18 * $segment['row'] - 11 !!}"/>
+                <line class="lead" x1="{!! $segment['mid'] !!}" y1="{!! $top + $h + 1 + $strip->beadRoom() !!}" x2="{!! $segment['labelX'] !!}" y2="{!! $labelY + 18 * $segment['row'] - 11 !!}"/>
             @endif
             <text @class(['is-trimmed' => ! $segment['stays']]) x="{!! $segment['labelX'] !!}" y="{!! $labelY + 18 * $segment['row'] !!}">{{ $segment['words'] }}</text>
             <rect class="under" x="{!! $segment['x'] - 1 !!}" y="{!! $top - 3 !!}" width="{!! $segment['w'] + 2 !!}" height="{!! $h + 6 !!}"/>
             <rect class="hit" x="{!! $segment['x'] !!}" y="{!! $top - 8 !!}" width="{!! $segment['w'] !!}" height="{!! $h + 16 !!}"/>
         </g>
+    @endforeach
+    @foreach ($strip->beads as $bead)
+        <rect class="bead-bar bead-{{ $bead['colour'] }}" x="{!! $bead['x'] !!}" y="{!! $top + $h + 4 !!}" width="{!! $bead['w'] !!}" height="5" rx="2.5"/>
     @endforeach
     <line class="tick" x1="{!! $strip->endX !!}" x2="{!! $strip->endX !!}" y1="{!! $top - 2 !!}" y2="{!! $top + $h + 4 !!}"/>
     @foreach ($strip->bends as $bend)

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\CutTick;
+use App\Models\Lot;
+use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\Metal;
+use Illuminate\Support\Collection;
+
+/** The cuts of a piece on one ruler: each with the part it makes and the lot that it comes from. */
+final class CutBoard
+{
+    /** How wide the ruler's room is at 1280, and the picture of a part. */
+    private const ROOM_PX = 780.0;
+
+    private const PART_WIDE = 84.0;
+
+    private const PART_HIGH = 108.0;
+
+    /** What a strip begins with before its wire. */
+    public const MARGIN_PX = 4;
+
+    private const INCH_MM = 25.4;
+
+    /** @var list<CutRow>|null */
+    private ?array $rows = null;
+
+    public function __construct(private readonly Desk $desk)
+    {
+    }
+
+    /** @return list<CutRow> */
+    public function rows(): array
+    {
+        if ($this->rows !== null) {
+            return $this->rows;
+        }
+        $ticked = CutTick::query()->where('piece_id', $this->desk->piece->id)->where('is_spoiled', false)
+            ->selectRaw('cut, COUNT(*) AS many')->groupBy('cut')->pluck('many', 'cut');
+        $cutting = new CuttingDesk($this->desk->workshop, new Collection([$this->desk->piece]), isPlanned: false);
+        $held = fn (Lot $lot): float => $lot->isPins() ? (float) $lot->heldPins() : $cutting->leftMm($lot);
+        $left = [];
+        $this->rows = [];
+        foreach ($this->desk->strips(self::ROOM_PX) as $strip) {
+            $cut = $strip->cut;
+            $done = min($cut->count, (int) ($ticked[$cut->key()] ?? 0));
+            $takes = ($cut->count - $done) * ($cut->isBoughtPin() ? 1 : $cut->grossMm($this->desk->profile->ruler));
+            foreach ($lots = $this->desk->onHand->lotsFor($cut) as $one) {
+                $left[$one->id] ??= $held($one);
+            }
+            $lot = self::lotFor($lots, $takes, $left);
+            $before = $lot === null ? 0.0 : $left[$lot->id];
+            if ($lot !== null) {
+                $left[$lot->id] -= $takes;
+            }
+            $this->rows[] = new CutRow($strip, $this->part($cut), $done, $lot, $before, $takes);
+        }
+
+        return $this->rows;
+    }
+
+    private function part(Cut $cut): Drawing
+    {
+        return new Drawing(
+            $this->desk->plan->alone($cut->part), self::PART_WIDE, self::PART_HIGH, 0, 4, 'part-'.$cut->key(),
+        );
+    }
+
+    /**
+     * The first that has enough after what was taken of it for the cuts before, else the one with most left.
+     *
+     * @param  list<Lot>  $lots
+     * @param  array<int, float>  $left  by lot: millimetres, or pins
+     */
+    private static function lotFor(array $lots, float $takes, array $left): ?Lot
+    {
+        foreach ($lots as $lot) {
+            if ($left[$lot->id] >= $takes) {
+                return $lot;
+            }
+        }
+
+        usort($lots, fn (Lot $one, Lot $other): int => $left[$other->id] <=> $left[$one->id]);
+
+        return $lots[0] ?? null;
+    }
+
+    /** How much of a lot that is: `0.66 m`, or the number of pins. */
+    public function amount(Lot $lot, float $amount): string
+    {
+        return $lot->isPins() ? (string) (int) round($amount) : number_format(max(0.0, $amount) / 1000, 2);
+    }
+
+    public function cutAlready(): int
+    {
+        return array_sum(array_map(fn (CutRow $row): int => $row->ticked, $this->rows()));
+    }
+
+    public function cutInAll(): int
+    {
+        return array_sum(array_map(fn (CutRow $row): int => $row->cut()->count, $this->rows()));
+    }
+
+    /** Pixels between its numbers: a centimetre, or an inch, at the scale that most strips have. */
+    private function stepPx(): float
+    {
+        return $this->stepMm() * $this->pxPerMm();
+    }
+
+    private function stepMm(): float
+    {
+        $numbered = $this->desk->profile->ruler->isMetric() ? 10.0 : self::INCH_MM;
+        foreach ([1, 2, 5, 10, 50] as $times) {
+            if ($times * $numbered * $this->pxPerMm() >= 34.0) {
+                return $times * $numbered;
+            }
+        }
+
+        return 100 * $numbered;
+    }
+
+    private function pxPerMm(): float
+    {
+        return ($this->rows()[0]->strip->ratio ?? 1.0) * Drawing::PX_PER_MM;
+    }
+
+    /** @return list<array{x: float, words: string, parts: list<float>}> its numbers, and the lesser ticks up to the next */
+    public function ruler(): array
+    {
+        $isMetric = $this->desk->profile->ruler->isMetric();
+        $parts = $isMetric ? 10 : 8;
+        $ticks = [];
+        for ($at = 0; self::MARGIN_PX + $at * $this->stepPx() <= self::ROOM_PX; $at++) {
+            $x = self::MARGIN_PX + $at * $this->stepPx();
+            $mm = $at * $this->stepMm();
+            $ticks[] = [
+                'x' => round($x, 2), 'words' => (string) round($isMetric ? $mm : $mm / self::INCH_MM),
+                'parts' => array_map(
+                    fn (int $part): float => round($x + $part * $this->stepPx() / $parts, 2), range(1, $parts - 1),
+                ),
+            ];
+        }
+
+        return $ticks;
+    }
+
+    public function roomPx(): float
+    {
+        return self::ROOM_PX;
+    }
+
+    /** @return array{float, float} grams in the piece, and grams trimmed off, of a wire on the scale of the heaviest */
+    public function share(Metal $metal): array
+    {
+        $most = max(array_map(fn (Metal $one): float => $one->grossGrams(), $this->desk->plan->metal));
+
+        return [$metal->netGrams() / max($most, 1e-9), $metal->scrapGrams() / max($most, 1e-9)];
+    }
+}
