@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Models\CutTick;
 use App\Models\Lot;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Metal;
-use Illuminate\Support\Collection;
 
 /** The cuts of a piece on one ruler: each with the part it makes and the lot that it comes from. */
 final class CutBoard
@@ -35,31 +33,10 @@ final class CutBoard
     /** @return list<CutRow> */
     public function rows(): array
     {
-        if ($this->rows !== null) {
-            return $this->rows;
-        }
-        $ticked = CutTick::query()->where('piece_id', $this->desk->piece->id)->where('is_spoiled', false)
-            ->selectRaw('cut, COUNT(*) AS many')->groupBy('cut')->pluck('many', 'cut');
-        $cutting = new CuttingDesk($this->desk->workshop, new Collection([$this->desk->piece]), isPlanned: false);
-        $held = fn (Lot $lot): float => $lot->isPins() ? (float) $lot->heldPins() : $cutting->leftMm($lot);
-        $left = [];
-        $this->rows = [];
-        foreach ($this->desk->strips(self::ROOM_PX) as $strip) {
-            $cut = $strip->cut;
-            $done = min($cut->count, (int) ($ticked[$cut->key()] ?? 0));
-            $takes = ($cut->count - $done) * ($cut->isBoughtPin() ? 1 : $cut->grossMm($this->desk->profile->ruler));
-            foreach ($lots = $this->desk->onHand->lotsFor($cut) as $one) {
-                $left[$one->id] ??= $held($one);
-            }
-            $lot = self::lotFor($lots, $takes, $left);
-            $before = $lot === null ? 0.0 : $left[$lot->id];
-            if ($lot !== null) {
-                $left[$lot->id] -= $takes;
-            }
-            $this->rows[] = new CutRow($strip, $this->part($cut), $done, $lot, $before, $takes);
-        }
-
-        return $this->rows;
+        return $this->rows ??= array_map(
+            fn (Strip $strip, CutSource $from): CutRow => new CutRow($strip, $this->part($strip->cut), $from),
+            $this->desk->strips(self::ROOM_PX), CutSources::of($this->desk),
+        );
     }
 
     private function part(Cut $cut): Drawing
@@ -69,34 +46,15 @@ final class CutBoard
         );
     }
 
-    /**
-     * The first that has enough after what was taken of it for the cuts before, else the one with most left.
-     *
-     * @param  list<Lot>  $lots
-     * @param  array<int, float>  $left  by lot: millimetres, or pins
-     */
-    private static function lotFor(array $lots, float $takes, array $left): ?Lot
-    {
-        foreach ($lots as $lot) {
-            if ($left[$lot->id] >= $takes) {
-                return $lot;
-            }
-        }
-
-        usort($lots, fn (Lot $one, Lot $other): int => $left[$other->id] <=> $left[$one->id]);
-
-        return $lots[0] ?? null;
-    }
-
     /** How much of a lot that is: `0.66 m`, or the number of pins. */
-    public function amount(Lot $lot, float $amount): string
+    public static function amount(Lot $lot, float $amount): string
     {
         return $lot->isPins() ? (string) (int) round($amount) : number_format(max(0.0, $amount) / 1000, 2);
     }
 
     public function cutAlready(): int
     {
-        return array_sum(array_map(fn (CutRow $row): int => $row->ticked, $this->rows()));
+        return array_sum(array_map(fn (CutRow $row): int => $row->from->ticked, $this->rows()));
     }
 
     public function cutInAll(): int

@@ -117,6 +117,11 @@ final class Desk
         return $this->board ??= new Board($this);
     }
 
+    public function wireBoard(): WireBoard
+    {
+        return new WireBoard($this);
+    }
+
     public function cutBoard(): CutBoard
     {
         return new CutBoard($this);
@@ -414,7 +419,7 @@ final class Desk
         return FitSheet::of($this->plan);
     }
 
-    private function supply(): Supply
+    public function supply(): Supply
     {
         $held = [];
         foreach ($this->onHand->lots() as $lot) {

@@ -62,6 +62,9 @@ final class Drawing
 
     private int $paths = 0;
 
+    /** @var list<string> ids of parts whose wire is lit */
+    private array $lit = [];
+
     /** @var list<NamedStroke> */
     private array $templates = [];
 
@@ -106,6 +109,18 @@ final class Drawing
         }
 
         return 0.005;
+    }
+
+    /**
+     * With the wire of some parts lit.
+     *
+     * @param  list<string>  $parts
+     */
+    public function lighting(array $parts): self
+    {
+        $this->lit = $parts;
+
+        return $this;
     }
 
     public function x(float $mm): float
@@ -284,7 +299,9 @@ final class Drawing
      */
     public function tintOf(array $stroke): string
     {
-        return match (true) {
+        $lit = $this->lit !== [] && in_array(strtok($stroke['mark'], ':'), $this->lit, true) ? ' is-lit' : '';
+
+        return $lit !== '' ? "wire metal-{$stroke['metal']}{$lit}" : match (true) {
             $stroke['colour'] !== '' => 'wire cord plate-of bead-'.$stroke['colour'],
             $stroke['face'] === '' || $stroke['face'] === 'metal' => 'wire metal-'.$stroke['metal'],
             default => 'wire plate-of bead-'.$stroke['face'],

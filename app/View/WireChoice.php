@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Hebra\Core\Plan\Barred;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\WireRow;
 use Hebra\Core\Wire\Temper;
@@ -15,6 +16,9 @@ final readonly class WireChoice
     private const BEST = 5;
 
     private const GRID_REACH = 4;
+
+    /** So many cells of a column that a reason stands upright in them. */
+    private const UPRIGHT = 4;
 
     /** @param  list<WireRow>  $rows  best first */
     public function __construct(public Wire $chosen, public array $rows, private Profile $profile)
@@ -111,6 +115,61 @@ final readonly class WireChoice
         return $out;
     }
 
+    /**
+     * Where on the map the reason stands that a region is out for: at the first cell of its longest row, else of its
+     * longest column.
+     *
+     * @return array<string, array{words: string, isUpright: bool}> by size and temper: `22 awg/spring`
+     */
+    public function regions(): array
+    {
+        [$rows, $columns] = [$this->runs(false), $this->runs(true)];
+        $labels = [];
+        foreach (Barred::cases() as $barred) {
+            [$row, $column] = [$rows[$barred->value] ?? [], $columns[$barred->value] ?? []];
+            $isUpright = count($column) >= self::UPRIGHT && count($row) < 2;
+            if ($isUpright || count($row) >= 2) {
+                $labels[($isUpright ? $column : $row)[0]] = ['words' => $barred->words(), 'isUpright' => $isUpright];
+            }
+        }
+
+        return $labels;
+    }
+
+    /** @return array<string, list<string>> by what bars it, the cells of its longest run along a row or a column */
+    private function runs(bool $isAlongColumns): array
+    {
+        $longest = $run = [];
+        $last = null;
+        foreach ($this->lines($isAlongColumns) as $line) {
+            $last = null;
+            foreach ($line as $row) {
+                $barred = $row->said->barred?->value;
+                $run = $barred !== null && $barred === $last ? [...$run, $this->value($row)] : [$this->value($row)];
+                $last = $barred;
+                if ($barred !== null && count($run) >= count($longest[$barred] ?? [])) {
+                    $longest[$barred] = $run;
+                }
+            }
+        }
+
+        return $longest;
+    }
+
+    /** @return list<list<WireRow>> the map by its rows or by its columns */
+    private function lines(bool $isAlongColumns): array
+    {
+        $tempers = array_keys($this->tempers());
+        $rows = array_map(
+            fn (array $size): array => array_map(fn (string $temper): WireRow => $size['cells'][$temper], $tempers),
+            $this->grid(),
+        );
+
+        return $isAlongColumns
+            ? array_map(fn (int $at): array => array_column($rows, $at), array_keys($tempers))
+            : $rows;
+    }
+
     /** @return array<string, string> those that the metal comes in, or that is chosen */
     public function tempers(): array
     {
@@ -133,6 +192,19 @@ final readonly class WireChoice
     public function name(WireRow $row): string
     {
         return $row->wire->size->text().', '.$row->wire->temper->words();
+    }
+
+    public function chosenRow(): ?WireRow
+    {
+        return array_values(array_filter($this->rows, fn (WireRow $row): bool => $row->isChosen))[0] ?? null;
+    }
+
+    /** @return list<WireRow> the best two that are not chosen */
+    public function others(): array
+    {
+        return array_slice(array_values(array_filter(
+            $this->rows, fn (WireRow $row): bool => $row->fits && ! $row->isChosen,
+        )), 0, 2);
     }
 
     public function usual(): string

@@ -52,10 +52,10 @@ final class CutStageTest extends TestCase
         $this->coil('22 awg', '900 mm', 'Harbour coil');
         $row = $this->rows($piece)['Link'];
         $each = $row->cut()->grossMm($this->workshop()->profile()->ruler);
-        self::assertSame('Harbour coil', $row->lot?->name);
-        self::assertEqualsWithDelta(900.0, $row->beforeMm, 0.5);
-        self::assertEqualsWithDelta(2 * $each, $row->beforeMm - $row->afterMm(), 1e-6);
-        self::assertTrue($row->isCovered());
+        self::assertSame('Harbour coil', $row->from->lot?->name);
+        self::assertEqualsWithDelta(900.0, $row->from->before, 0.5);
+        self::assertEqualsWithDelta(2 * $each, $row->from->before - $row->from->after(), 1e-6);
+        self::assertTrue($row->from->isCovered());
         $page = $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/cut")->assertOk();
         $page->assertSee('Harbour coil')->assertSee('0.90')->assertSee('none of it in stock')->assertSee('0</strong> of', false);
     }
@@ -71,8 +71,8 @@ final class CutStageTest extends TestCase
         $row = $this->rows($piece)['Link'];
         $each = $row->cut()->grossMm($this->workshop()->profile()->ruler);
         self::assertSame([true, false], $row->circles());
-        self::assertEqualsWithDelta(900.0 - $each, $row->beforeMm, 0.5, 'the one that is cut has left it');
-        self::assertEqualsWithDelta(900.0 - 2 * $each, $row->afterMm(), 0.5);
+        self::assertEqualsWithDelta(900.0 - $each, $row->from->before, 0.5, 'the one that is cut has left it');
+        self::assertEqualsWithDelta(900.0 - 2 * $each, $row->from->after(), 0.5);
         self::assertSame([1, 6], [$this->board($piece)->cutAlready(), $this->board($piece)->cutInAll()]);
         // A spoiled one has left the coil too, and is still to be cut.
         $this->post(
@@ -81,7 +81,7 @@ final class CutStageTest extends TestCase
         )->assertRedirect();
         $row = $this->rows($piece)['Link'];
         self::assertSame([true, false], $row->circles());
-        self::assertEqualsWithDelta(900.0 - 3 * $each, $row->afterMm(), 0.5);
+        self::assertEqualsWithDelta(900.0 - 3 * $each, $row->from->after(), 0.5);
     }
 
     public function test_cuts_of_one_wire_take_from_one_lot_after_another_and_what_is_short_is_said(): void
@@ -89,8 +89,8 @@ final class CutStageTest extends TestCase
         $piece = $this->piece('link-and-drop');
         $this->coil('22 awg', '100 mm', 'Last of it');
         $row = $this->rows($piece)['Link'];
-        self::assertFalse($row->isCovered());
-        $short = $this->workshop()->profile()->length(-$row->afterMm());
+        self::assertFalse($row->from->isCovered());
+        $short = $this->workshop()->profile()->length(-$row->from->after());
         $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/cut")->assertSee("{$short} short");
     }
 

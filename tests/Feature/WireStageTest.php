@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Stockkeeping;
+use App\View\Desk;
+use App\View\WireUse;
+use Hebra\Core\Piece\Patterns;
+use Hebra\Core\Plan\Barred;
 use Hebra\Core\Quantity\LengthUnit;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
@@ -53,7 +57,7 @@ final class WireStageTest extends TestCase
         // 2 links of 80.16 mm at 6.00 a metre.
         $this->actingAs($this->maker)->get(
             "/pieces/{$piece->ulid}/wire?role=link",
-        )->assertSee('5000 mm in stock')->assertSee('costs 0.96')->assertSee('enough in stock');
+        )->assertSee('5000 mm in stock')->assertSee('costs')->assertSee('0.96')->assertSee('enough in stock');
     }
 
     public function test_a_fit_is_set_here_and_refused_at_its_field(): void
@@ -108,5 +112,61 @@ final class WireStageTest extends TestCase
             '16 AWG, half hard for the wire of the ring',
             DB::table('piece_revisions')->where('piece_id', $piece->id)->orderByDesc('number')->value('words'),
         );
+    }
+
+    /** The map tells each region that is out by its reason, once, at a cell that is out for it. */
+    public function test_regions_that_are_out_are_named_where_they_lie(): void
+    {
+        $seen = [];
+        foreach (array_keys(Patterns::all()) as $pattern) {
+            $desk = new Desk($this->piece($pattern), $this->workshop(), 'wire');
+            foreach ($desk->document->rolesToChoose() as $role) {
+                $choice = $desk->wireChoice($role);
+                $cells = [];
+                foreach ($choice->grid() as $size) {
+                    foreach ($size['cells'] as $row) {
+                        $cells[$choice->value($row)] = $row;
+                    }
+                }
+                foreach ($choice->regions() as $cell => $label) {
+                    self::assertFalse($cells[$cell]->fits, "{$pattern}, {$role}");
+                    self::assertSame($cells[$cell]->said->barred?->words(), $label['words'], "{$pattern}, {$role}");
+                    $seen[$label['words']] = true;
+                }
+                self::assertSame(
+                    array_unique(array_column($choice->regions(), 'words')),
+                    array_column($choice->regions(), 'words'), "{$pattern}, {$role}: each once",
+                );
+            }
+        }
+        self::assertArrayHasKey(Barred::Thick->words(), $seen);
+        self::assertArrayHasKey(Barred::Cracks->words(), $seen);
+        self::assertArrayHasKey(Barred::Weak->words(), $seen);
+    }
+
+    /** The row of all wires says of each what its own table says of the chosen one. */
+    public function test_every_wire_in_its_row_is_the_chosen_one_of_its_table(): void
+    {
+        foreach (['link-and-drop', 'sectioned-band', 'two-row-frame', 'chain-stations'] as $pattern) {
+            $desk = new Desk($this->piece($pattern), $this->workshop(), 'wire');
+            foreach ($desk->wireBoard()->uses() as $use) {
+                self::assertEquals(
+                    $desk->wireChoice($use->role)->chosenRow()?->ranked(0), $use->row->ranked(0), $use->role,
+                );
+            }
+        }
+    }
+
+    public function test_a_wire_that_passes_no_hole_is_told_with_the_thickest_that_does(): void
+    {
+        $piece = $this->piece('link-and-drop');
+        $this->change($piece, ['do' => 'wire', 'role' => 'link', 'size' => '14 awg', 'stage' => 'wire'])->assertOk()
+            ->assertSee('too tight');
+        $uses = (new Desk($piece->refresh(), $this->workshop(), 'wire'))->wireBoard()->uses();
+        $use = array_values(array_filter($uses, fn (WireUse $one): bool => $one->role === 'link'))[0];
+        self::assertTrue($use->isTight());
+        self::assertNotNull($use->passing);
+        $this->change($piece, ['do' => 'wire', 'role' => 'link', 'size' => $use->passing->code(), 'stage' => 'wire'])
+            ->assertOk()->assertDontSee('too tight');
     }
 }

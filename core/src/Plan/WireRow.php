@@ -29,6 +29,7 @@ final readonly class WireRow
         public float $heldMm,
         public bool $isChosen,
         public bool $isUsual,
+        public WireSaid $said,
         /** 1 for the best that fits; 0 for what does not. */
         public int $rank = 0,
     ) {
@@ -39,7 +40,7 @@ final readonly class WireRow
         return new self(
             $this->wire, $this->fits, $this->why, $this->penalty, $this->springs, $this->holds, $this->effort,
             $this->marginMm, $this->opensN, $this->grams, $this->cents, $this->heldMm, $this->isChosen,
-            $this->isUsual, $rank,
+            $this->isUsual, $this->said, $rank,
         );
     }
 }

@@ -54,7 +54,7 @@ final readonly class WireTable
         $copper = Metal::Copper->strength();
         $yield = $copper->yieldMpa(Temper::HalfHard->numbersHard());
         $this->referenceSpring = self::spring($this->usual->stiffMm(), $copper);
-        $this->referenceHold = self::hold($this->usual->stiffMm(), $yield);
+        $this->referenceHold = self::holding($this->usual->stiffMm(), $yield);
         $this->referenceEffort = self::effort($this->usual->stiffMm(), $yield);
     }
 
@@ -88,15 +88,25 @@ final readonly class WireTable
         $after = Hardness::afterMaking($wire, $tightestInsideMm, $workedNumbers);
 
         return [
-            self::hold(
+            self::holding(
                 $wire->size->stiffMm(),
                 $strength->yieldMpa($after->numbers),
-            ) / self::hold($usual->stiffMm(), $reference),
+            ) / self::holding($usual->stiffMm(), $reference),
             self::effort(
                 $wire->size->stiffMm(),
                 $strength->yieldMpa($wire->temper->numbersHard()),
             ) / self::effort($usual->stiffMm(), $reference),
         ];
+    }
+
+    /** The chosen wire of a role, weighed up as in its table. */
+    public static function chosen(Piece $piece, string $role, Profile $profile, Supply $supply = new Supply): WireRow
+    {
+        $chosen = $piece->wires[$role];
+        $table = new self($chosen, $profile, $supply, WireDuty::of($piece, $role, $profile));
+        [$hole, $margin] = self::tightest($table->duty, $chosen->size->passesMm(), $profile);
+
+        return $table->row($chosen, $hole, $margin);
     }
 
     /** The thickest common size that passes every hole of the role, or null. */
@@ -142,7 +152,7 @@ final readonly class WireTable
         $d = $wire->size->stiffMm();
         $strength = $this->profile->strengths->of($wire->metal);
         $after = Hardness::afterMaking($wire, $this->duty->tightestInsideMm, $this->duty->workedNumbers);
-        $holds = self::hold($d, $strength->yieldMpa($after->numbers)) / $this->referenceHold;
+        $holds = self::holding($d, $strength->yieldMpa($after->numbers)) / $this->referenceHold;
         $effort = self::effort($d, $strength->yieldMpa($wire->temper->numbersHard())) / $this->referenceEffort;
         $opens = $this->duty->openableInsideMm === null
             ? null
@@ -157,11 +167,18 @@ final readonly class WireTable
             $wire->temper->numbersHard() - $this->duty->usualTemper->numbersHard()
         ));
 
-        return new WireRow($wire, $unfit === null, $unfit ?? $this->why(
-            $hole?->bead, $margin, $holds, $effort, $opens, $held,
-        ), $penalty, self::spring($d, $strength) / $this->referenceSpring, $holds, $effort, $margin, $opens, $grams,
+        return new WireRow(
+            $wire, $unfit === null,
+            $unfit[1] ?? $this->why($hole?->bead, $margin, $holds, $effort, $opens, $held),
+            $penalty, self::spring($d, $strength) / $this->referenceSpring, $holds, $effort, $margin, $opens, $grams,
             $centsPerMetre === null ? null : $centsPerMetre * $this->duty->lengthMm / 1000, $held,
-            $wire->size->equals($this->chosen->size) && $wire->temper === $this->chosen->temper, $wire->size->equals($this->usual));
+            $wire->size->equals($this->chosen->size) && $wire->temper === $this->chosen->temper,
+            $wire->size->equals($this->usual),
+            new WireSaid(
+                $this->hold($holds), $this->bend($effort), $unfit[0] ?? null, $hole?->bead->words() ?? '',
+                $opens === null ? null : $this->loadN(),
+            ),
+        );
     }
 
     /** @return list<Temper> those the metal comes in, and the one that is chosen however it came */
@@ -172,11 +189,12 @@ final readonly class WireTable
         return in_array($this->chosen->temper, $tempers, true) ? $tempers : [...$tempers, $this->chosen->temper];
     }
 
-    private function unfit(Wire $wire, ?Hole $hole, ?float $margin, ?float $opens): ?string
+    /** @return array{Barred, string}|null in short, and in a sentence */
+    private function unfit(Wire $wire, ?Hole $hole, ?float $margin, ?float $opens): ?array
     {
         if ($hole !== null && $margin !== null && $margin < -1e-6) {
-            return Figures::mm(-$margin)." too thick for the {$hole->bead->words()}, hole "
-                .Figures::mm($hole->bead->holeMm).($hole->passes > 1 ? ", {$hole->passes} passes" : '').'.';
+            return [Barred::Thick, Figures::mm(-$margin)." too thick for the {$hole->bead->words()}, hole "
+                .Figures::mm($hole->bead->holeMm).($hole->passes > 1 ? ", {$hole->passes} passes" : '').'.'];
         }
         $inside = $this->duty->tightestInsideMm;
         if (
@@ -185,24 +203,24 @@ final readonly class WireTable
                 $wire->metal, $wire->diameterMm(), ($inside + $wire->diameterMm()) / 2,
             )
         ) {
-            return ucfirst(
+            return [Barred::Cracks, ucfirst(
                 "{$wire->temper->words()} {$wire->metal->words()} would crack in the bend of ".Figures::mm($inside)
                     .' inside.',
-            );
+            )];
         }
         $thinnest = Hardness::of($wire->temper)->plus(
             $this->profile->schools->straighteningNumbers(),
         )->thinnestMm($wire->metal, 1.0);
         if ($this->duty->hammeredShare < $thinnest - 1e-9) {
-            return ucfirst(
+            return [Barred::Hammer, ucfirst(
                 "{$wire->temper->words()} {$wire->metal->words()} would crack under the hammer: it bears "
                     .Figures::trim(100 * $thinnest, 0).' % of its thickness, and '
                     .Figures::trim(100 * $this->duty->hammeredShare, 0).' % is asked.',
-            );
+            )];
         }
         if ($opens !== null && $opens < $this->loadN()) {
-            return 'Its eye opens at '.Figures::trim($opens, 1).' N: the '.Figures::grams($this->duty->hungGrams)
-                .' hung and a tug of '.Figures::trim(self::TUG_N).' N come to '.Figures::trim($this->loadN(), 1).' N.';
+            return [Barred::Weak, 'Its eye opens at '.Figures::trim($opens, 1).' N: the '.Figures::grams($this->duty->hungGrams)
+                .' hung and a tug of '.Figures::trim(self::TUG_N).' N come to '.Figures::trim($this->loadN(), 1).' N.'];
         }
 
         return null;
@@ -230,19 +248,6 @@ final readonly class WireTable
 
     private function why(?Bead $bead, ?float $margin, float $holds, float $effort, ?float $opens, float $held): string
     {
-        [$want, $bear] = [$this->duty->holdsWanted, $this->duty->effortBorne];
-        $hold = match (true) {
-            $holds < 0.5 * $want => 'Too soft to hold its shape',
-            $holds < $want => 'Holds its shape less than well',
-            $holds > 3 * $want => 'Sturdier than it need be',
-            default => 'Holds its shape',
-        };
-        $bend = match (true) {
-            $effort > 3 * $bear => 'is hard on the hands',
-            $effort > 1.6 * $bear => 'is stiff to bend',
-            $effort > $bear => 'is a little stiff to bend',
-            default => 'bends easily',
-        };
         $rest = array_filter([
             $bead === null || $margin === null
                 ? null
@@ -251,8 +256,32 @@ final readonly class WireTable
             $held >= $this->duty->lengthMm && $held > 0 ? 'enough in stock' : null,
         ]);
 
-        return "{$hold} (".self::times($holds).") and {$bend} (".self::times($effort).')'
+        return "{$this->hold($holds)} (".self::times($holds).") and {$this->bend($effort)} (".self::times($effort).')'
             .($rest === [] ? '.' : '; '.implode(', ', $rest).'.');
+    }
+
+    private function hold(float $holds): string
+    {
+        $want = $this->duty->holdsWanted;
+
+        return match (true) {
+            $holds < 0.5 * $want => 'Too soft to hold its shape',
+            $holds < $want => 'Holds its shape less than well',
+            $holds > 3 * $want => 'Sturdier than it need be',
+            default => 'Holds its shape',
+        };
+    }
+
+    private function bend(float $effort): string
+    {
+        $bear = $this->duty->effortBorne;
+
+        return match (true) {
+            $effort > 3 * $bear => 'is hard on the hands',
+            $effort > 1.6 * $bear => 'is stiff to bend',
+            $effort > $bear => 'is a little stiff to bend',
+            default => 'bends easily',
+        };
     }
 
     private static function times(float $ratio): string
@@ -281,7 +310,7 @@ final readonly class WireTable
         return $strength->modulusMpa() * M_PI * $d ** 4 / 64;
     }
 
-    private static function hold(float $d, float $yieldMpa): float
+    private static function holding(float $d, float $yieldMpa): float
     {
         return M_PI * ($d / 2) ** 3 * $yieldMpa / 4;
     }

@@ -25,7 +25,7 @@
         <div class="cut-of">
             <h3 id="cut-{{ $cut->key() }}">{{ $cut->label }}</h3>
             <p class="quiet small">{{ $cut->isBoughtPin() ? 'bought '.$cut->pinKind->words().', ' : '' }}{{ $cut->wire->words() }}{{ $strip->ratio !== $rows[0]->strip->ratio ? ' · drawn '.$strip->ratio.' : 1' : '' }}</p>
-            <p class="cut-count"><span class="figure">× {{ $cut->count }}</span>@foreach ($row->circles() as $isCut)<span @class(['circle', 'is-cut' => $isCut]) aria-hidden="true"></span>@endforeach<span @class(['small', 'quiet', 'sr-only' => $row->circles() !== []])>{{ $row->ticked }} cut</span></p>
+            <p class="cut-count"><span class="figure">× {{ $cut->count }}</span>@foreach ($row->circles() as $isCut)<span @class(['circle', 'is-cut' => $isCut]) aria-hidden="true"></span>@endforeach<span @class(['small', 'quiet', 'sr-only' => $row->circles() !== []])>{{ $row->from->ticked }} cut</span></p>
         </div>
         <div class="cut-sheet">
             <svg class="cut-grid" width="{{ $board->roomPx() }}" height="100%" aria-hidden="true">@foreach ($board->ruler() as $tick)<path d="M{{ $tick['x'] }} 0v600"/>@endforeach</svg>
@@ -33,10 +33,10 @@
                 @include('svg.strip', ['strip' => $strip])
             </div>
             <p class="cut-from small">
-                @if ($row->lot !== null)
-                    <span>@include('svg.coil', ['lot' => $row->lot, 'before' => $row->beforeMm, 'after' => $row->afterMm()])<span><strong>{{ $row->lot->name }}</strong>,</span> <span class="figure">{{ $board->amount($row->lot, $row->beforeMm) }} → <strong class="does">{{ $board->amount($row->lot, $row->afterMm()) }}</strong></span> {{ $row->lot->isPins() ? 'pins' : 'm' }}@unless ($row->isCovered()) <strong class="lacks">▲ {{ $row->lot->isPins() ? $board->amount($row->lot, -$row->afterMm()).' short' : $profile->length(-$row->afterMm()).' short' }}</strong>@endunless</span>
+                @if ($row->from->lot !== null)
+                    <span>@include('svg.coil', ['lot' => $row->from->lot, 'before' => $row->from->before, 'after' => $row->from->after()])<span><strong>{{ $row->from->lot->name }}</strong>,</span> <span class="figure">{{ $board->amount($row->from->lot, $row->from->before) }} → <strong class="does">{{ $board->amount($row->from->lot, $row->from->after()) }}</strong></span> {{ $row->from->lot->isPins() ? 'pins' : 'm' }}@unless ($row->from->isCovered()) <strong class="lacks">▲ {{ $row->from->lot->isPins() ? $board->amount($row->from->lot, -$row->from->after()).' short' : $profile->length(-$row->from->after()).' short' }}</strong>@endunless</span>
                 @else
-                    <span class="lacks">▲ none of it in stock: {{ $cut->isBoughtPin() ? $cut->count : $profile->length($row->takesMm) }} to buy</span>
+                    <span class="lacks">▲ none of it in stock: {{ $cut->isBoughtPin() ? $cut->count : $profile->length($row->from->takes) }} to buy</span>
                 @endif
                 @if ($cut->advice !== null)<span class="quiet">{{ ucfirst($cut->advice->words()) }}; the sum alone is {{ $profile->length($profile->ruler->upMm($cut->advice->plainMm)) }}</span>@endif
             </p>

@@ -37,8 +37,8 @@
     @endif
     @if ($desk->stage === 'lay-out')
     @include('stages.board')
-    @elseif ($desk->stage === 'cut')
-    <section class="stage-panel" aria-label="Cut">@include('stages.cut')</section>
+    @elseif (in_array($desk->stage, ['wire', 'cut'], true))
+    <section class="stage-panel" aria-label="{{ \App\Models\Piece::STAGES[$desk->stage] }}">@include('stages.'.$desk->stage)</section>
     @else
     <div class="desk">
         <div class="drawing-place" x-data="turning">

@@ -10,111 +10,141 @@
     @include('stages.wire-bought')
     @include('stages.fit')
 @else
-@php([$wire, $choice] = [$desk->document->wires[$open], $desk->wireChoice($open)])
-<div class="flex flex-wrap items-baseline justify-between gap-x-6">
-    <h2>Which wire</h2>
-    <p class="quiet small">(×) compares with {{ $choice->usual() }} · {{ $profile->clearanceMm }} mm to move in a hole</p>
-</div>
-<nav class="roles" aria-label="Wires of the piece">
-    @foreach ($desk->document->rolesToChoose() as $role)
-        @php($its = $desk->document->wires[$role])
-        <a id="role-{{ $role }}" href="{{ $desk->url('wire') }}?role={{ $role }}" hx-get="{{ $desk->url('wire') }}?role={{ $role }}" @if ($role === $open) aria-current="true" @endif><strong>{{ $desk->roleWords($role) }}</strong> <span>{{ $its->size->text() }}, {{ $its->temper->words() }}</span></a>
-    @endforeach
-</nav>
-<section aria-labelledby="role-{{ $open }}">
-    <div class="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 mt-2">
-        <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
-            @csrf
-            <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $open }}">
-            @include('fragments.where', ['desk' => $desk, 'then' => []])
-            <label class="quiet" for="metal-{{ $open }}">metal</label>
-            <select class="in is-text !w-auto !min-h-9 !py-0" id="metal-{{ $open }}" name="metal">
-                @foreach (\Hebra\Core\Wire\Metal::cases() as $metal)<option value="{{ $metal->value }}" @selected($metal === $wire->metal)>{{ $metal->words() }}</option>@endforeach
-            </select>
-            <button type="submit" class="tool no-js">set</button>
-        </form>
-        @if (count($desk->document->wires) > 1)
-        <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
-            @csrf
-            <input type="hidden" name="do" value="metal">
-            @include('fragments.where', ['desk' => $desk, 'then' => []])
-            @php($metals = array_values(array_unique(array_map(fn ($one) => $one->metal->value, $desk->document->wires))))
-            <label class="quiet" for="metal-all">all of the piece in</label>
-            <select class="in is-text !w-auto !min-h-9 !py-0" id="metal-all" name="metal">
-                @if (count($metals) > 1)<option value="" disabled selected>more than one</option>@endif
-                @foreach (\Hebra\Core\Wire\Metal::cases() as $metal)<option value="{{ $metal->value }}" @selected($metals === [$metal->value])>{{ $metal->words() }}</option>@endforeach
-            </select>
-            <button type="submit" class="tool no-js">set</button>
-        </form>
-        @endif
-        <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
-            @csrf
-            <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $open }}">
-            @include('fragments.where', ['desk' => $desk, 'then' => []])
-            <label class="quiet" for="section-{{ $open }}">drawn</label>
-            <select class="in is-text !w-auto !min-h-9 !py-0" id="section-{{ $open }}" name="size">
-                @foreach (\Hebra\Core\Wire\SectionKind::cases() as $kind)<option value="{{ $kind === $wire->size->kind() ? $wire->size->code() : $wire->size->drawn($kind)->code() }}" @selected($kind === $wire->size->kind())>{{ $kind->words() }}</option>@endforeach
-            </select>
-            <button type="submit" class="tool no-js">set</button>
-        </form>
-        <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}">
-            @csrf
-            <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $open }}">
-            @include('fragments.where', ['desk' => $desk, 'then' => []])
-            @php($isHere = $problem !== null && $problem->field() === 'size')
-            <label class="quiet" for="size-{{ $open }}">another size</label>
-            <input class="in !w-32 !min-h-9 !py-0" id="size-{{ $open }}" name="size" value="{{ $isHere && is_string(request('size')) ? mb_substr(request('size'), 0, 60) : '' }}" placeholder="0.7 mm, 18 swg, 3 x 0.5 mm" autocomplete="off" @if ($isHere) aria-invalid="true" aria-describedby="problem-size" @endif>
-            <button type="submit" class="tool">use it</button>
-        </form>
+@php([$wire, $choice, $board] = [$desk->document->wires[$open], $desk->wireChoice($open), $desk->wireBoard()])
+@php([$chosen, $labels] = [$choice->chosenRow(), $choice->regions()])
+@include('stages.fit')
+<div class="wire-board">
+<section class="wire-map" aria-labelledby="map-title">
+    <div class="flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1">
+        <h2 id="map-title">Which wire for the {{ lcfirst($desk->roleWords($open)) }}</h2>
+        <div class="bar small">
+            <form class="bar" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
+                @csrf
+                <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $open }}">
+                @include('fragments.where', ['desk' => $desk, 'then' => []])
+                <label class="sr-only" for="metal-{{ $open }}">metal</label>
+                <select class="said" id="metal-{{ $open }}" name="metal">
+                    @foreach (\Hebra\Core\Wire\Metal::cases() as $metal)<option value="{{ $metal->value }}" @selected($metal === $wire->metal)>{{ $metal->words() }}</option>@endforeach
+                </select>
+                <button type="submit" class="tool no-js">set</button>
+            </form>
+            <form class="bar" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
+                @csrf
+                <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $open }}">
+                @include('fragments.where', ['desk' => $desk, 'then' => []])
+                <label class="sr-only" for="section-{{ $open }}">drawn</label>
+                <select class="said" id="section-{{ $open }}" name="size">
+                    @foreach (\Hebra\Core\Wire\SectionKind::cases() as $kind)<option value="{{ $kind === $wire->size->kind() ? $wire->size->code() : $wire->size->drawn($kind)->code() }}" @selected($kind === $wire->size->kind())>{{ $kind->words() }}</option>@endforeach
+                </select>
+                <button type="submit" class="tool no-js">set</button>
+            </form>
+        </div>
     </div>
-    @if ($problem)<x-problem for="size" :problem="$problem" />@endif
-    @php($made = $desk->partsOf($open))
-    @if (count($made) > 1 || ($made !== [] && $made[0]->isOfOwnWire()))
-        <ul class="bar small mt-1 !gap-x-6" aria-label="Made of it">
-            @foreach ($made as $part)
-                <li class="bar"><span>{{ ucfirst($part->label()) }}{{ $part->repeat > 1 ? ' × '.$part->repeat : '' }} <span class="quiet">{{ $desk->plan->inShort()[$part->id->text] ?? '' }}</span></span>
-                    <x-change :desk="$desk" do="part.wire" :with="['part' => $part->id, 'own' => $part->isOfOwnWire() ? '0' : '1', 'role' => $part->isOfOwnWire() ? $part->technique()->role() : $part->id]" class="word small">{{ $part->isOfOwnWire() ? 'back to the common wire' : 'a wire of its own' }}</x-change></li>
-            @endforeach
-        </ul>
-    @endif
-    <form class="chooser" method="post" action="{{ $changes }}" hx-post="{{ $changes }}">
+    <form method="post" action="{{ $changes }}" hx-post="{{ $changes }}">
         @csrf
         <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $open }}">
         @include('fragments.where', ['desk' => $desk, 'then' => []])
-        <ol class="ranked" aria-label="Best first">
-        @foreach ($choice->best() as $row)
-            <li @class(['is-chosen' => $row->isChosen, 'is-unfit' => ! $row->fits])>
-                <span class="rank figure" aria-hidden="true">{{ $row->fits ? $row->rank : '✕' }}</span>
-                <div>
-                    <strong>{{ $choice->name($row) }}</strong>
-                    @if ($row->isChosen) <span class="mark-chosen">chosen</span> @endif
-                    <p class="small">@unless ($row->fits)<span class="sr-only">Does not fit:</span> @endunless{{ $row->why }}</p>
-                    <p class="small quiet">{{ number_format($row->grams, 2) }} g for {{ $desk->document->makes->words() }}@if ($row->cents !== null), costs {{ $choice->price($row) }}@endif · {{ $row->heldMm > 0 ? $choice->stock($row).' in stock' : 'none in stock' }}</p>
-                </div>
-                @if (! $row->isChosen)
-                    <button type="submit" class="tool" id="choose-{{ $row->rank }}" name="choice" value="{{ $choice->value($row) }}" @if ($row->rank > 0 && $row->rank < 10) data-key="{{ $row->rank }}" aria-keyshortcuts="{{ $row->rank }}" @endif>choose <span class="sr-only">{{ $choice->name($row) }}</span> @if ($row->rank > 0 && $row->rank < 10)<kbd>{{ $row->rank }}</kbd>@endif</button>
-                @endif
-            </li>
-        @endforeach
-        @foreach ($choice->ruledOut() as $out)
-            <li class="is-unfit"><span class="rank figure" aria-hidden="true">✕</span><p class="small">@if ($out['what'] !== '')<strong>{{ $out['what'] }}:</strong>@endif <span class="sr-only">ruled out,</span> {{ $out['why'] }}</p></li>
-        @endforeach
-        </ol>
-        <table class="grid-choice">
-            <caption>Every size and temper: a number is its rank, ✕ does not fit</caption>
-            <thead><tr><td></td>@foreach ($choice->tempers() as $words)<th scope="col">{{ $words }}</th>@endforeach</tr></thead>
+        <table class="map metal-{{ $wire->metal->value }}">
+            <caption class="sr-only">Every size and temper: a number is its rank, ✕ does not fit</caption>
+            <thead><tr><td class="quiet small">mm</td>@foreach ($choice->tempers() as $temper => $words)<th scope="col" @class(['is-here' => $chosen?->wire->temper->value === $temper])>{{ $words }}</th>@endforeach</tr></thead>
             <tbody>
             @foreach ($choice->grid() as $size)
-                <tr><th scope="row">{{ $size['size'] }}</th>
+                <tr><th scope="row" @class(['is-here' => $chosen?->wire->size->text() === $size['size']])><svg width="26" height="22" viewBox="0 0 26 22" aria-hidden="true"><circle cx="13" cy="11" r="{{ round(min(10.5, 7.2 * $size['mm']), 2) }}"/></svg><strong>{{ $size['size'] }}</strong> <span class="figure quiet">{{ str_contains($size['size'], 'mm') ? '' : number_format($size['mm'], 2) }}</span></th>
                 @foreach ($choice->tempers() as $temper => $words)
                     @php($row = $size['cells'][$temper])
-                    <td><button type="submit" name="choice" value="{{ $choice->value($row) }}" class="cell is-{{ $choice->grade($row) }}" aria-label="{{ $choice->name($row) }}: {{ $row->fits ? 'rank '.$row->rank : 'does not fit' }}. {{ $row->why }}" title="{{ $row->why }}" @if ($row->isChosen) aria-current="true" @endif>{{ $row->fits ? $row->rank : '✕' }}</button></td>
+                    @php($label = $labels[$choice->value($row)] ?? null)
+                    <td @class(['is-out' => ! $row->fits, 'is-across' => $chosen?->wire->size->text() === $size['size'] || $chosen?->wire->temper->value === $temper])><button type="submit" name="choice" value="{{ $choice->value($row) }}" class="cell is-{{ $choice->grade($row) }}" aria-label="{{ $choice->name($row) }}: {{ $row->fits ? 'rank '.$row->rank : 'does not fit' }}. {{ $row->why }}" title="{{ $row->why }}" @if ($row->isChosen) aria-current="true" @elseif ($row->rank > 0 && $row->rank < 10) id="choose-{{ $row->rank }}" data-key="{{ $row->rank }}" aria-keyshortcuts="{{ $row->rank }}" @endif>@if ($row->fits)<span class="disc" aria-hidden="true">{{ $row->rank < 6 ? $row->rank : '' }}</span>@endif @if ($row->heldMm > 0)<span class="owned" aria-hidden="true"><svg width="22" height="22" viewBox="0 0 34 34"><circle class="turn-edge" cx="17" cy="17" r="9"/><circle class="turn" cx="17" cy="17" r="9"/><circle class="turn-edge" cx="17" cy="17" r="13"/><circle class="turn" cx="17" cy="17" r="13"/></svg></span>@endif</button>@if ($label !== null)<span @class(['out-words', 'is-upright' => $label['isUpright']]) aria-hidden="true">{{ $label['words'] }}</span>@endif</td>
                 @endforeach
                 </tr>
             @endforeach
             </tbody>
         </table>
     </form>
+    <div class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 small">
+        <span class="quiet">the larger, the better it suits; a coil: what you own</span>
+        <form class="bar" method="post" action="{{ $changes }}" hx-post="{{ $changes }}">
+            @csrf
+            <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $open }}">
+            @include('fragments.where', ['desk' => $desk, 'then' => []])
+            @php($isHere = $problem !== null && $problem->field() === 'size')
+            <label class="quiet" for="size-{{ $open }}">another size</label>
+            <input class="in !w-28 !min-h-9 !py-0" id="size-{{ $open }}" name="size" value="{{ $isHere && is_string(request('size')) ? mb_substr(request('size'), 0, 60) : '' }}" placeholder="0.7 mm, 18 swg, 3 x 0.5 mm" autocomplete="off" @if ($isHere) aria-invalid="true" aria-describedby="problem-size" @endif>
+            <button type="submit" class="tool">use it</button>
+        </form>
+    </div>
+    @if ($problem)<x-problem for="size" :problem="$problem" />@endif
+</section>
+<section class="wire-claims" aria-labelledby="claims-title">
+@if ($chosen !== null)
+    <h2 id="claims-title">{{ $choice->name($chosen) }} <span class="mark-chosen">chosen</span></h2>
+    @unless ($chosen->fits)<p class="lacks"><span aria-hidden="true">▲</span> {{ $chosen->why }}</p>@endunless
+    @foreach ($board->claims($chosen, $choice->usual()) as $claim)
+        <div class="claim metal-{{ $wire->metal->value }}">
+            <p><strong>{{ $claim['words'] }}</strong> <span class="small quiet">{{ $claim['against'] }}</span></p>
+            @php([$long, $mark] = [round($board::BAR_PX * min(1.0, $claim['share']), 1), round($board::BAR_PX * min(1.0, $claim['mark']), 1)])
+            <svg width="{{ $board::BAR_PX }}" height="34" viewBox="0 0 {{ $board::BAR_PX }} 34" aria-hidden="true"><path class="rest" d="M0 9H{{ $board::BAR_PX }}"/><rect class="strip-edge" x="0" y="4" width="{{ $long }}" height="10"/><rect class="strip-body" x="0" y="5.3" width="{{ $long }}" height="7.4"/><rect class="strip-shine" x="0" y="6.2" width="{{ $long }}" height="2"/><path class="tick" d="M{{ $mark }} 1v17"/><text x="{{ max(14, $mark) }}" y="31">{{ $claim['at'] }}</text></svg>
+        </div>
+    @endforeach
+    @if ($chosen->said->bead !== '' && $chosen->marginMm !== null && $chosen->marginMm >= -1e-6)<p class="small">{{ number_format(max(0.0, $chosen->marginMm), 2) }} mm to spare in the {{ $chosen->said->bead }}.</p>@endif
+    <p class="claim-takes"><strong class="figure">{{ number_format($chosen->grams, 2) }} g</strong> for {{ $desk->document->makes->words() }}@if ($chosen->cents !== null), costs <strong class="figure">{{ $choice->price($chosen) }}</strong>@endif · {{ $chosen->heldMm > 0 ? $choice->stock($chosen).' in stock'.($chosen->heldMm >= 0 && str_contains($chosen->why, 'enough in stock') ? ', enough in stock' : '') : 'none in stock' }}</p>
+    @if (($others = $choice->others()) !== [])
+    <form class="bar mt-1" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" aria-label="The next best">
+        @csrf
+        <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $open }}">
+        @include('fragments.where', ['desk' => $desk, 'then' => []])
+        @foreach ($others as $row)
+            <button type="submit" class="may is-next" name="choice" value="{{ $choice->value($row) }}" title="{{ $row->why }}"><span class="rank" aria-hidden="true">{{ $row->rank }}</span> {{ ucfirst($row->wire->size->equals($wire->size) ? $row->wire->temper->words() : $choice->name($row)) }}</button>
+        @endforeach
+    </form>
+    @endif
+@endif
+</section>
+<figure class="wire-piece">
+    @include('svg.piece', ['drawing' => $board->drawing($open), 'hangs' => '', 'across' => '', 'ring' => [], 'label' => 'Drawing of '.$desk->document->name.': '.$desk->high()])
+    <figcaption class="small quiet">{{ $desk->high() }} · {{ $desk->document->makes->count > 1 ? 'each ' : '' }}{{ \Hebra\Core\Quantity\Figures::grams($desk->plan->gramsEach) }}</figcaption>
+</figure>
+</div>
+<section class="wire-uses" aria-labelledby="uses-title">
+    <div class="wire-use is-head"><h2 id="uses-title">Every wire in {{ $desk->document->makes->count > 1 ? $desk->document->makes->words() : 'the piece' }}</h2><span class="quiet small">tightest hole</span><span class="quiet small">from the coil</span>
+        @if (count($desk->document->wires) > 1)
+        <form class="bar small" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
+            @csrf
+            <input type="hidden" name="do" value="metal">
+            @include('fragments.where', ['desk' => $desk, 'then' => []])
+            @php($metals = array_values(array_unique(array_map(fn ($one) => $one->metal->value, $desk->document->wires))))
+            <label class="quiet" for="metal-all">all in</label>
+            <select class="said" id="metal-all" name="metal">
+                @if (count($metals) > 1)<option value="" disabled selected>more than one</option>@endif
+                @foreach (\Hebra\Core\Wire\Metal::cases() as $metal)<option value="{{ $metal->value }}" @selected($metals === [$metal->value])>{{ $metal->words() }}</option>@endforeach
+            </select>
+            <button type="submit" class="tool no-js">set</button>
+        </form>
+        @endif
+    </div>
+    @foreach ($board->uses() as $use)
+        @php($its = $use->row->wire)
+        <div @class(['wire-use', 'is-open' => $use->role === $open])>
+            <a class="use-name" id="role-{{ $use->role }}" href="{{ $desk->url('wire') }}?role={{ $use->role }}" hx-get="{{ $desk->url('wire') }}?role={{ $use->role }}" @if ($use->role === $open) aria-current="true" @endif><strong>{{ $use->words }}</strong>
+                <svg class="metal-{{ $its->metal->value }}" width="96" height="14" viewBox="0 0 96 14" aria-hidden="true">@php($thick = min(12.0, max(1.6, 7 * $its->diameterMm())))<rect class="strip-edge" x="0" y="{{ 7 - $thick / 2 }}" width="96" height="{{ $thick }}"/><rect class="strip-body" x="0" y="{{ 7 - $thick * 0.37 }}" width="96" height="{{ $thick * 0.74 }}"/><rect class="strip-shine" x="0" y="{{ 7 - $thick * 0.28 }}" width="96" height="{{ $thick * 0.2 }}"/></svg>
+                <span>{{ $its->size->text() }}, {{ $its->temper->words() }}@if (count($metals ?? []) > 1), {{ $its->metal->words() }}@endif</span></a>
+            <div class="small">@if ($use->isTight())<span class="lacks"><span aria-hidden="true">▲</span> <strong>{{ $use->row->said->bead }}, {{ number_format(-$use->row->marginMm, 2) }} too tight</strong></span> @if ($use->passing !== null)<x-change :desk="$desk" do="wire" :with="['role' => $use->role, 'size' => $use->passing->code()]" class="tool">{{ $use->passing->text() }}</x-change>@endif
+                @elseif ($use->row->marginMm !== null){{ $use->row->said->bead }}, {{ number_format($use->row->marginMm, 2) }} to spare
+                @else<span class="quiet">no bead on it</span>@endif</div>
+            <div class="small use-from">@if ($use->from?->lot !== null)@include('svg.coil', ['lot' => $use->from->lot, 'before' => $use->from->before, 'after' => $use->from->after()])<span><span class="figure">{{ $profile->length($use->takesMm) }}</span> <span @class(['quiet' => $use->from->isCovered(), 'lacks' => ! $use->from->isCovered()])>of {{ \App\View\CutBoard::amount($use->from->lot, $use->from->before) }} m</span></span>@elseif ($use->takesMm > 0)<span class="figure">{{ $profile->length($use->takesMm) }}</span> <span class="lacks">▲ none in stock</span>@else<span class="quiet">nothing is cut of it</span>@endif</div>
+            <div class="use-price figure">{{ $use->row->cents === null ? '' : $choice->price($use->row) }}</div>
+        </div>
+        @php($made = $desk->partsOf($use->role))
+        @if ($use->role === $open && (count($made) > 1 || ($made !== [] && $made[0]->isOfOwnWire())))
+        <ul class="bar small use-parts !gap-x-6" aria-label="Made of it">
+            @foreach ($made as $part)
+                <li class="bar"><span>{{ ucfirst($part->label()) }}{{ $part->repeat > 1 ? ' × '.$part->repeat : '' }} <span class="quiet">{{ $desk->plan->inShort()[$part->id->text] ?? '' }}</span></span>
+                    <x-change :desk="$desk" do="part.wire" :with="['part' => $part->id, 'own' => $part->isOfOwnWire() ? '0' : '1', 'role' => $part->isOfOwnWire() ? $part->technique()->role() : $part->id]" class="word small">{{ $part->isOfOwnWire() ? 'back to the common wire' : 'a wire of its own' }}</x-change></li>
+            @endforeach
+        </ul>
+        @endif
+    @endforeach
+    @include('stages.wire-bought')
+</section>
     <details class="small mt-2"><summary class="text-verdigris underline">all {{ count($choice->rows) }} compared, with what rules them out</summary>
         <div class="scrolls" tabindex="0" role="group" aria-label="All compared">
         <table class="ledger compared">
@@ -128,11 +158,7 @@
         </div>
         <p class="quiet">Springs: E·I. Holds: πr³Y/4 with the temper once it is made. Effort: (4/3)r³Y with the temper of the coil. Opens at: where the gap of its eye begins to open; {{ \Hebra\Core\Plan\WireTable::TUG_N }} N is allowed for a tug.</p>
     </details>
-</section>
-@include('stages.wire-bought')
-@include('stages.fit')
-<div class="rule-top mt-5">
-    @include('stages.checks', ['checks' => $desk->plan->checks])
-    <p class="text-right"><a class="do" href="{{ $desk->url('cut') }}">See the cuts</a></p>
-</div>
+@if (($wrong = $desk->checks(\Hebra\Core\Plan\Level::Stop, \Hebra\Core\Plan\Level::Warn, \Hebra\Core\Plan\Level::Note)) !== [])
+<div class="mt-3 max-w-3xl">@include('stages.checks', ['checks' => $wrong])</div>
+@endif
 @endif
