@@ -43,11 +43,11 @@ final class MainJobTest extends BrowserTestCase
             fn (): bool => $this->one('#role-link')->getAttribute('aria-current') === 'true',
             'the links are open',
         );
-        $hung = $this->text('.drawing figcaption');
+        $hung = $this->text('.wire-piece figcaption');
         self::$browser->findElement(WebDriverBy::cssSelector('.cell[value="24 awg/dead-soft"]'))->click();
         self::eventually(fn (): bool => str_contains($this->text('#role-link'), '24 AWG'), 'the link is of 24 AWG');
-        self::assertNotSame($hung, $this->text('.drawing figcaption'), 'the drawing follows at once');
-        $this->see('too thick for the Pea');
+        self::assertNotSame($hung, $this->text('.wire-piece figcaption'), 'the drawing follows at once');
+        $this->see('too thick for the hole');
         (new WebDriverSelect($this->one('#fit-kind')))->selectByValue('finger');
         self::eventually(
             fn (): bool => str_contains($this->text('.stage-panel'), 'UK N 1/2'),
@@ -65,13 +65,13 @@ final class MainJobTest extends BrowserTestCase
         self::eventually(
             fn (): bool => count(
                 self::$browser->findElements(
-                    WebDriverBy::cssSelector('.drawing .wire.is-lit[data-mark="p2:top-loop"]'),
+                    WebDriverBy::cssSelector('.cut-part .wire.is-lit[data-mark="p2:top-loop"]'),
                 ),
             ) > 0,
             'the same wire lights up in the drawing',
         );
         self::$browser->executeScript(
-            'document.querySelector(\'.drawing .wire[data-mark="p3:top-wraps"]\').dispatchEvent(new '
+            'document.querySelector(\'.cut-part .wire[data-mark="p3:top-wraps"]\').dispatchEvent(new '
                 .'PointerEvent("pointerover", {bubbles: true}))',
         );
         self::eventually(

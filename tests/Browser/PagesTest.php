@@ -173,8 +173,12 @@ final class PagesTest extends BrowserTestCase
             fn (): bool => str_contains(self::$browser->getCurrentURL(), '/sums/coil?'),
             'what is kept has its address',
         );
-        $this->visit('/sums');
-        $this->see('coil 24 awg, 2.5mm, 3cm');
+        // It is noted beside the answer, in a request of its own.
+        self::eventually(function (): bool {
+            $this->visit('/sums');
+
+            return str_contains($this->text(), 'coil 24 awg, 2.5mm, 3cm');
+        }, 'what was asked last is remembered');
         $this->assertQuietConsole();
     }
 

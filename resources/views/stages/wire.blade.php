@@ -101,7 +101,7 @@
 </section>
 <figure class="wire-piece">
     @include('svg.piece', ['drawing' => $board->drawing($open), 'hangs' => '', 'across' => '', 'ring' => [], 'label' => 'Drawing of '.$desk->document->name.': '.$desk->high()])
-    <figcaption class="small quiet">{{ $desk->high() }} · {{ $desk->document->makes->count > 1 ? 'each ' : '' }}{{ \Hebra\Core\Quantity\Figures::grams($desk->plan->gramsEach) }}</figcaption>
+    <figcaption class="small quiet">{{ $desk->high() }} · {{ $desk->document->makes->count > 1 ? 'each ' : '' }}{{ \Hebra\Core\Quantity\Figures::grams($desk->plan->gramsEach) }}@foreach ($desk->board()->figures() as [$before, $now])@if ($loop->first && $before !== '')<br><strong role="status">{{ $before }} → {{ $now }}</strong>@endif @endforeach</figcaption>
 </figure>
 </div>
 <section class="wire-uses" aria-labelledby="uses-title">
