@@ -7,6 +7,7 @@ namespace App\View;
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\Pose;
+use Hebra\Core\Piece\EyeRef;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece as Document;
@@ -194,6 +195,38 @@ final class Board
         }
 
         return $gaps;
+    }
+
+    /**
+     * Where each part could hang that has more than one eye to choose from: the eye as a document says it, where it is
+     * in the drawing, and words for it.
+     *
+     * @return array<string, list<array{string, float, float, string}>> by part
+     */
+    public function hangs(): array
+    {
+        $hangs = [];
+        foreach ($this->desk->document->parts as $part) {
+            $eyes = [];
+            foreach ($this->desk->plan->eyesAbove($part->id) as $ref => $words) {
+                $at = $this->placeOfEye(EyeRef::read($ref));
+                $eyes = $at === null ? $eyes : [...$eyes, [$ref, $at[0], $at[1], $words]];
+            }
+            if (count($eyes) > 1) {
+                $hangs[$part->id->text] = $eyes;
+            }
+        }
+
+        return $hangs;
+    }
+
+    /** @return array{float, float}|null */
+    private function placeOfEye(?EyeRef $ref): ?array
+    {
+        $part = $ref === null ? null : $this->desk->plan->parts()[$ref->part->text] ?? null;
+        $eye = $part?->technique->eyes($part, $part->part->id->text)[$ref?->eye] ?? null;
+
+        return $eye === null ? null : $this->measures()->at($eye->mark);
     }
 
     /** @return list<array{string, int, float, float, float}> */

@@ -4,6 +4,7 @@
  * like any other.
  */
 import { carrying } from './carrying.js';
+import { hanging } from './hanging.js';
 import { pulling, step } from './pulling.js';
 
 const SVG = 'http://www.w3.org/2000/svg';
@@ -25,7 +26,8 @@ export function board() {
             this.$root.querySelector('.canvas').addEventListener('click', (event) => this.choose(event));
             this.pull = pulling(this.$root, this.redraw);
             this.$root.querySelector('.beside')?.addEventListener('keydown', step);
-            carrying(this.$root).then((stop) => { this.stop = stop; });
+            Promise.all([carrying(this.$root), hanging(this.$root)])
+                .then((stops) => { this.stop = () => stops.forEach((stop) => stop()); });
             this.draw();
         },
 

@@ -1,29 +1,31 @@
 import htmx from 'htmx.org';
 
-/** How near a gap takes what is carried, in pixels of the window. */
+/** How near a gap takes what is carried, in pixels of the window; how much of a bead's middle is the bead itself. */
 const REACH = 90;
+const MIDDLE = 0.32;
 const SVG = 'http://www.w3.org/2000/svg';
+const ON_WIRE = '[data-mark*=":bead-"]';
 
 /**
- * A bead of the tray is carried over the drawing; the nearest gap of a wire opens and takes it. Escape puts it back.
- * Resolves to what ends it.
+ * A bead is carried: from the tray, or from where it stands on a wire. The nearest gap opens and takes it; on another
+ * bead it takes that one's place; carried off the paper it is taken off. Escape puts it back. Resolves to what ends it.
  */
 export async function carrying(board) {
-    if (board.querySelector('.well') === null || !board.dataset.gaps) {
+    if (!board.dataset.gaps) {
         return () => {};
     }
     const { default: interact } = await import('interactjs');
-    const carried = { picture: null, gap: null, interaction: null, gaps: JSON.parse(board.dataset.gaps) };
-    const well = interact('.well', { context: board }).styleCursor(false).draggable({
-        // A tray that scrolls sideways is left to the finger; up to the drawing it is carried.
-        startAxis: 'y',
-        lockAxis: 'xy',
-        listeners: {
-            start: (event) => lift(event, carried),
-            move: (event) => move(event, board, carried),
-            end: (event) => drop(event, board, carried),
-        },
-    });
+    const carried = { picture: null, target: null, from: null, interaction: null, gaps: JSON.parse(board.dataset.gaps) };
+    const listeners = {
+        start: (event) => lift(event, carried),
+        move: (event) => move(event, board, carried),
+        end: (event) => drop(event, board, carried),
+    };
+    // A tray that scrolls sideways is left to the finger; up to the drawing it is carried.
+    const held = [
+        interact('.well', { context: board }).styleCursor(false).draggable({ startAxis: 'y', lockAxis: 'xy', listeners }),
+        interact(ON_WIRE, { context: board.querySelector('.canvas') }).styleCursor(false).draggable({ listeners }),
+    ];
     const put = (event) => {
         if (event.key === 'Escape' && carried.picture !== null) {
             lower(board, carried);
@@ -31,23 +33,48 @@ export async function carrying(board) {
         }
     };
     // What the library styled would be copied as an attribute when the page is written anew, which is not allowed here.
-    const plain = () => board.querySelectorAll('.well[style]').forEach((one) => one.removeAttribute('style'));
+    const plain = () => board.querySelectorAll(`.well[style], ${ON_WIRE}[style]`)
+        .forEach((one) => one.removeAttribute('style'));
     document.addEventListener('keydown', put);
     document.addEventListener('htmx:beforeSwap', plain);
 
     return () => {
-        well.unset();
+        held.forEach((one) => one.unset());
         document.removeEventListener('keydown', put);
         document.removeEventListener('htmx:beforeSwap', plain);
     };
 }
 
+/** The part and the run that a mark of the drawing names. */
+function named(mark) {
+    const [part, run] = mark.split(':bead-');
+
+    return { part, at: Number(run) };
+}
+
 function lift(event, carried) {
-    carried.picture = event.target.querySelector('.well-bead').cloneNode(true);
+    const isFromTray = event.target.matches('.well');
+    carried.from = isFromTray ? null : named(event.target.dataset.mark);
+    carried.picture = isFromTray ? event.target.querySelector('.well-bead').cloneNode(true) : pictured(event.target);
     carried.interaction = event.interaction;
     carried.picture.classList.add('bead-carried');
     document.body.append(carried.picture);
     event.target.classList.add('is-held');
+}
+
+/** A bead of the drawing by itself, as large as it is seen there. */
+function pictured(bead) {
+    const { x, y, width, height } = bead.getBBox();
+    const k = Math.abs(bead.ownerSVGElement.getScreenCTM().a);
+    const picture = document.createElementNS(SVG, 'svg');
+    for (const [key, value] of [['width', width * k], ['height', height * k], ['viewBox', `${x} ${y} ${width} ${height}`]]) {
+        picture.setAttribute(key, value);
+    }
+    const copy = bead.cloneNode(true);
+    ['data-mark', 'transform', 'style'].forEach((key) => copy.removeAttribute(key));
+    picture.append(copy);
+
+    return picture;
 }
 
 function move(event, board, carried) {
@@ -55,11 +82,47 @@ function move(event, board, carried) {
         return;
     }
     // Above a finger that would hide it.
-    const up = event.interaction.pointerType === 'touch' ? 70 : 23;
+    const half = carried.picture.clientHeight / 2;
+    const up = event.interaction.pointerType === 'touch' ? half + 47 : half;
     const left = event.clientX - carried.picture.clientWidth / 2;
     carried.picture.style.transform = `translate(${left}px, ${event.clientY - up}px)`;
-    carried.gap = nearest(board, carried.gaps, event.clientX, event.clientY - (up - 23));
-    show(board, carried.gap);
+    carried.target = targetAt(board, carried, event.clientX, event.clientY - (up - half));
+    carried.picture.classList.toggle('is-off', carried.target?.do === 'bead.remove');
+    show(board, carried.target);
+}
+
+/** What would be done with it there: null where it would go back. */
+function targetAt(board, carried, x, y) {
+    const other = beadAt(board, x, y);
+    if (other !== null && !(carried.from?.part === other.part && carried.from.at === other.at)) {
+        return carried.from === null
+            ? { do: 'bead.swap', part: other.part, at: other.at, open: other.part, run: other.at, over: other.bead }
+            : { do: 'bead.exchange', ...carried.from, to: other.part, place: other.at, open: other.part, run: other.at, over: other.bead };
+    }
+    const gap = nearest(board, carried.gaps, x, y);
+    if (gap !== null) {
+        return carried.from === null
+            ? { do: 'bead.add', part: gap.part, at: gap.at, open: gap.part, run: gap.at, gap }
+            : { do: 'bead.carry', ...carried.from, to: gap.part, place: gap.at, open: gap.part, run: gap.at, gap };
+    }
+    const paper = board.querySelector('.drawing').getBoundingClientRect();
+    const isOff = x < paper.left || x > paper.right || y < paper.top || y > paper.bottom;
+
+    return carried.from !== null && isOff ? { do: 'bead.remove', ...carried.from, open: carried.from.part, run: carried.from.at } : null;
+}
+
+/** The bead whose middle lies there. */
+function beadAt(board, x, y) {
+    for (const bead of board.querySelectorAll(`.canvas ${ON_WIRE}`)) {
+        const box = bead.getBoundingClientRect();
+        const isIn = Math.abs(x - (box.left + box.width / 2)) < MIDDLE * box.width
+            && Math.abs(y - (box.top + box.height / 2)) < MIDDLE * box.height;
+        if (isIn) {
+            return { ...named(bead.dataset.mark), bead };
+        }
+    }
+
+    return null;
 }
 
 function nearest(board, gaps, x, y) {
@@ -76,15 +139,17 @@ function nearest(board, gaps, x, y) {
     return best;
 }
 
-function show(board, gap) {
+function show(board, target) {
     board.querySelectorAll('.gap-here').forEach((one) => one.remove());
-    if (gap === null) {
+    board.querySelectorAll('.is-over').forEach((one) => one.classList.remove('is-over'));
+    target?.over?.classList.add('is-over');
+    if (!target?.gap) {
         return;
     }
     const line = document.createElementNS(SVG, 'path');
     line.setAttribute('class', 'gap-here');
     line.setAttribute('d', 'M-26 0H26M-26 -5V5M26 -5V5');
-    line.setAttribute('transform', `translate(${gap.x} ${gap.y}) rotate(${gap.degrees})`);
+    line.setAttribute('transform', `translate(${target.gap.x} ${target.gap.y}) rotate(${target.gap.degrees})`);
     board.querySelector('.canvas svg').append(line);
 }
 
@@ -95,15 +160,23 @@ function lower(board, carried) {
     board.querySelectorAll('.is-held').forEach((one) => one.classList.remove('is-held'));
 }
 
+/** Back where it came from: nothing is asked for. */
+function isStill({ do: act, part, at, to, place }) {
+    return act === 'bead.carry' && part === to && (place === at || place === at + 1);
+}
+
 function drop(event, board, carried) {
-    const gap = carried.picture === null ? null : carried.gap;
+    const target = carried.picture === null ? null : carried.target;
     lower(board, carried);
-    if (gap === null) {
+    if (target === null || isStill(target)) {
         return;
     }
-    // The tray's own form with another place: the server knows the rest.
-    const form = event.target.closest('form');
-    const place = { part: gap.part, at: gap.at, open: gap.part, run: gap.at, bead: event.target.value };
-    const values = { ...Object.fromEntries(new FormData(form)), ...place };
+    const { over, gap, ...change } = target;
+    // A form of the board with other values: the server knows the rest.
+    const form = board.querySelector('.tray-foot form');
+    const values = { ...Object.fromEntries(new FormData(form)), ...change };
+    if (event.target.matches('.well')) {
+        values.bead = event.target.value;
+    }
     htmx.ajax('POST', form.action, { source: form, target: '#desk', swap: 'outerHTML show:none', values });
 }

@@ -86,6 +86,125 @@ final class BoardTest extends BrowserTestCase
         $this->assertQuietConsole();
     }
 
+    /** Hold of a bead in the drawing, over another place of it. */
+    private function drag(string $bead, int $toX, int $toY): void
+    {
+        $this->dragFrom(...[...$this->place($bead), $toX, $toY]);
+    }
+
+    private function dragFrom(int $x, int $y, int $toX, int $toY): void
+    {
+        $moves = [
+            ['type' => 'pointerMove', 'duration' => 0, 'x' => $x, 'y' => $y], ['type' => 'pointerDown', 'button' => 0],
+        ];
+        for ($step = 1; $step <= 10; $step++) {
+            $moves[] = [
+                'type' => 'pointerMove', 'duration' => 30, 'x' => (int) ($x + ($toX - $x) * $step / 10),
+                'y' => (int) ($y + ($toY - $y) * $step / 10),
+            ];
+        }
+        $this->pointer($moves);
+    }
+
+    /** @return list<string> every bead of the drawing with what it is, by part and run */
+    private function strung(): array
+    {
+        return array_map(
+            fn ($run): string => $run->getAttribute('id').' '.trim($run->getText()),
+            self::$browser->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('[id^="run-p"]')),
+        );
+    }
+
+    public function test_a_bead_is_carried_along_its_wire_to_another_and_off_the_paper(): void
+    {
+        $one = count($this->drop());
+        $this->carry('#tray-0', '.drawing use[data-mark="p3:bead-0"]', 0.0);
+        $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
+        self::eventually(fn (): bool => count($this->drop()) === $one + 1, 'two beads hang there');
+        $drop = $this->drop();
+        // Below the last of its wire.
+        $last = count($drop) - 1;
+        [$x, $y] = $this->place('.drawing use[data-mark="p3:bead-'.$last.'"]', 1.0);
+        $this->drag('.drawing use[data-mark="p3:bead-0"]', $x, $y + 4);
+        self::eventually(fn (): bool => $this->howMany('.gap-here') === 1, 'the gap at the foot opens');
+        $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
+        self::eventually(
+            fn (): bool => $this->drop() === [...array_slice($drop, 1), $drop[0]], 'it stands at the foot now',
+        );
+        self::assertSame(1, $this->howMany("#run-p3-{$last}[aria-current]"), 'and is still chosen');
+        // Onto another one: they take each other's places.
+        [$x, $y] = $this->place('.drawing use[data-mark="p3:bead-'.$last.'"]');
+        $this->drag('.drawing use[data-mark="p3:bead-0"]', $x, $y);
+        self::eventually(fn (): bool => $this->howMany('.on-wire.is-over') === 1, 'the other one lights');
+        $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
+        self::eventually(fn (): bool => $this->drop()[0] === $drop[0], 'they are exchanged');
+        // Off the paper it is taken off.
+        $this->drag('.drawing use[data-mark="p3:bead-0"]', 1200, 40);
+        self::eventually(fn (): bool => $this->howMany('.bead-carried.is-off') === 1, 'it would be off');
+        $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
+        self::eventually(fn (): bool => count($this->drop()) === count($drop) - 1, 'it is off');
+        $this->button('Undo')->click();
+        self::eventually(fn (): bool => count($this->drop()) === count($drop), 'and back again');
+        $this->assertQuietConsole();
+    }
+
+    public function test_a_bead_carried_from_the_link_to_the_drop_is_there(): void
+    {
+        $all = count($this->strung());
+        [$x, $y] = $this->place('.drawing use[data-mark="p3:bead-0"]', 0.0);
+        $drop = count($this->drop());
+        $this->drag('.drawing use[data-mark="p2:bead-0"]', $x, $y - 3);
+        self::eventually(fn (): bool => $this->howMany('.gap-here') === 1, 'a gap of the drop opens');
+        $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
+        self::eventually(fn (): bool => count($this->drop()) === $drop + 1, 'the drop has one more');
+        self::assertLessThanOrEqual($all, count($this->strung()), 'and nothing is doubled');
+        $this->assertQuietConsole();
+    }
+
+    public function test_a_part_is_carried_to_another_eye(): void
+    {
+        $eyes = json_decode(
+            (string) $this->one('.board')->getAttribute('data-hangs'), true, flags: JSON_THROW_ON_ERROR,
+        )['p3'];
+        self::assertGreaterThan(1, count($eyes));
+        $hangs = fn (): string => (string) self::$browser->executeScript(
+            'return document.querySelector("#hang-p3")?.value ?? ""',
+        );
+        $other = array_values(array_filter($eyes, fn (array $eye): bool => $eye[0] === 'p1/bottom'))[0];
+        $spot = self::$browser->executeScript(
+            'const at = new DOMPoint(arguments[0], arguments[1])'
+                .'.matrixTransform(document.querySelector(".canvas svg").getScreenCTM()); return [at.x, at.y]',
+            [$other[1], $other[2]],
+        );
+        [$x, $y] = $this->place('.drawing g.wire[data-mark="p3:top-wraps"]');
+        $to = [(int) $spot[0] + 3, (int) $spot[1] + 3];
+        $this->dragFrom($x, $y, ...$to);
+        self::eventually(fn (): bool => $this->howMany('.eye-here.is-near') === 1, 'the eye it would hang in lights');
+        self::assertSame(count($eyes), $this->howMany('.eye-here'));
+        $this->type(WebDriverKeys::ESCAPE);
+        self::eventually(fn (): bool => $this->howMany('.part-carried') === 0, 'it hangs where it hung');
+        $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
+        $this->dragFrom($x, $y, ...$to);
+        self::eventually(fn (): bool => $this->howMany('.eye-here.is-near') === 1, 'and again');
+        $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
+        self::eventually(fn (): bool => $hangs() === 'p1/bottom', 'it hangs in the ear wire');
+        $this->button('Undo')->click();
+        self::eventually(fn (): bool => $hangs() !== 'p1/bottom', 'and back');
+        $this->assertQuietConsole();
+    }
+
+    public function test_a_bead_of_the_tray_on_a_bead_takes_its_place(): void
+    {
+        $drop = $this->drop();
+        [$x, $y] = $this->place('.drawing use[data-mark="p3:bead-0"]');
+        $this->drag('#tray-2 .well-bead', $x, $y);
+        self::eventually(fn (): bool => $this->howMany('.on-wire.is-over') === 1, 'the one it would replace lights');
+        $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
+        self::eventually(fn (): bool => ($this->drop()[0] ?? '') !== $drop[0], 'another bead stands there');
+        self::assertSame(array_slice($drop, 1), array_slice($this->drop(), 1));
+        $this->assertQuietConsole();
+    }
+
     public function test_escape_puts_it_back(): void
     {
         $before = $this->drop();

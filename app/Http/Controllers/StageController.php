@@ -17,6 +17,7 @@ use App\View\Desk;
 use App\View\Strip;
 use App\View\SvgFile;
 use Hebra\Core\Figure\View as Side;
+use Hebra\Core\Piece\Change\CarryBead;
 use Hebra\Core\Piece\Change\MoveBead;
 use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Piece\PartId;
@@ -56,6 +57,11 @@ final class StageController extends Controller
             if ($change instanceof MoveBead) {
                 [$part, $run] = $change->landsAt($before, $piece->document());
                 $request->merge(['open' => $part->text, 'run' => (string) $run]);
+            }
+            if ($change instanceof CarryBead) {
+                $request->merge([
+                    'open' => $change->to->text, 'run' => (string) $change->landsAt($before, $piece->document()),
+                ]);
             }
 
             return $piece;

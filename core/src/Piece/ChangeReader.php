@@ -27,7 +27,7 @@ final readonly class ChangeReader
         'part.set', 'part.hang', 'part.close', 'group.join', 'group.grade', 'group.unfold', 'chain.set',
         'group.leave', 'group.set', 'wire', 'metal',
         'bead.add', 'bead.swap', 'bead.remove', 'bead.move', 'bead.count', 'bead.mirror', 'bead.reverse',
-        'bead.repeat', 'bead.edit',
+        'bead.repeat', 'bead.edit', 'bead.carry', 'bead.exchange',
     ];
 
     private const MOST_TOGETHER = 400;
@@ -116,6 +116,12 @@ final readonly class ChangeReader
                 $this->part(),
                 $this->place(),
                 ...$this->countOrBy(1, BeadRun::MOST),
+            ),
+            'bead.carry' => new Change\CarryBead(
+                $this->part(), $this->place(), PartId::of($this->text('to')), $this->count('place', 0, Piece::MOST_BEADS),
+            ),
+            'bead.exchange' => new Change\ExchangeBeads(
+                $this->part(), $this->place(), PartId::of($this->text('to')), $this->count('place', 0, Piece::MOST_BEADS),
             ),
             'bead.mirror' => new Change\MirrorBeads($this->part()),
             'bead.reverse' => new Change\ReverseBeads($this->part()),

@@ -131,6 +131,10 @@ final class ChangeWriter
                 'do' => 'bead.count', 'part' => $change->part, 'at' => $change->at,
                 $change->relative ? 'by' : 'count' => $change->count,
             ],
+            $change instanceof Change\CarryBead, $change instanceof Change\ExchangeBeads => [
+                'do' => $change instanceof Change\CarryBead ? 'bead.carry' : 'bead.exchange',
+                'part' => $change->part, 'at' => $change->at, 'to' => $change->to, 'place' => $change->place,
+            ],
             $change instanceof Change\MirrorBeads => ['do' => 'bead.mirror', 'part' => $change->part],
             $change instanceof Change\ReverseBeads => ['do' => 'bead.reverse', 'part' => $change->part],
             $change instanceof Change\RepeatBeads => [

@@ -6,6 +6,8 @@ namespace Hebra\Core\Tests\Piece;
 
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Piece\BeadRun;
+use Hebra\Core\Piece\Change\CarryBead;
+use Hebra\Core\Piece\Change\ExchangeBeads;
 use Hebra\Core\Piece\Change\MoveBead;
 use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Piece\Part;
@@ -159,6 +161,75 @@ final class EnteringTest extends TestCase
                         );
                     }
                 }
+            }
+        }
+    }
+
+    /** Wherever a bead is carried to, nothing is lost or doubled, it is found there, and exchanged twice is as before. */
+    public function test_beads_are_carried_and_exchanged_from_anywhere_to_anywhere(): void
+    {
+        $count = function (Piece $piece): array {
+            $beads = [];
+            foreach ($piece->parts as $part) {
+                foreach ($part->beads as $run) {
+                    $beads[$run->bead] = ($beads[$run->bead] ?? 0) + $run->count;
+                }
+            }
+            ksort($beads);
+
+            return $beads;
+        };
+        $order = fn (Piece $piece): array => array_map(
+            fn (Part $part): string => implode('', array_map(
+                fn (BeadRun $run): string => str_repeat("{$run->bead} ", $run->count), $part->beads,
+            )),
+            $piece->parts,
+        );
+        $tried = 0;
+        foreach (['linked-bracelet', 'link-and-drop', 'cluster'] as $name) {
+            $piece = Patterns::start($name, 'Carried');
+            $threaded = array_values(array_filter($piece->parts, fn (Part $part): bool => $part->beads !== []));
+            foreach ($threaded as $from) {
+                foreach ($from->beads as $at => $run) {
+                    foreach ($threaded as $to) {
+                        for ($place = 0; $place <= count($to->beads); $place++) {
+                            $carry = new CarryBead($from->id, $at, $to->id, $place);
+                            $after = $carry->apply($piece);
+                            self::assertSame($count($piece), $count($after), "{$name} {$from->id}/{$at} {$to->id}/{$place}");
+                            self::assertSame($run->bead, $after->part($to->id)->beads[$carry->landsAt($piece, $after)]->bead);
+                            $tried++;
+                        }
+                        foreach (array_keys($to->beads) as $place) {
+                            $exchange = new ExchangeBeads($from->id, $at, $to->id, $place);
+                            $once = $exchange->apply($piece);
+                            self::assertSame($count($piece), $count($once));
+                            // Where nothing was joined to its neighbours, twice is as before.
+                            if (count($once->part($from->id)->beads) === count($from->beads)
+                                && count($once->part($to->id)->beads) === count($to->beads)) {
+                                self::assertSame($order($piece), $order($exchange->apply($once)));
+                            }
+                        }
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(40, $tried);
+    }
+
+    public function test_what_takes_no_beads_and_what_is_not_there_is_told(): void
+    {
+        $piece = Patterns::start('link-and-drop', 'Carried');
+        foreach ([
+            ['do' => 'bead.carry', 'part' => 'p2', 'at' => 0, 'to' => 'p1', 'place' => 0],
+            ['do' => 'bead.carry', 'part' => 'p2', 'at' => 9, 'to' => 'p3', 'place' => 0],
+            ['do' => 'bead.carry', 'part' => 'p2', 'at' => 0, 'to' => 'p99', 'place' => 0],
+            ['do' => 'bead.exchange', 'part' => 'p2', 'at' => 0, 'to' => 'p3', 'place' => 7],
+        ] as $change) {
+            try {
+                ChangeReader::read($change)->apply($piece);
+                self::fail(json_encode($change, JSON_THROW_ON_ERROR).' is refused');
+            } catch (Problem $problem) {
+                self::assertStringEndsWith('.', $problem->getMessage());
             }
         }
     }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Change;
 
+use Closure;
 use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\InvalidPiece;
 use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\PartId;
+use Hebra\Core\Piece\Piece;
 
 /** Runs of beads on a part: finding one, and joining equal neighbours. */
 final class Runs
@@ -15,6 +18,27 @@ final class Runs
     public static function at(Part $part, int $at): BeadRun
     {
         return $part->beads[$at] ?? throw InvalidPiece::noSuchRun($at);
+    }
+
+    /**
+     * The runs of some parts changed at once, equal neighbours joined: what leaves one for another is never out of the
+     * piece between.
+     *
+     * @param  list<array{PartId, Closure(list<BeadRun>): array<BeadRun>}>  $changes  one after the other
+     */
+    public static function changed(Piece $piece, array $changes): Piece
+    {
+        $parts = $piece->parts;
+        foreach ($changes as [$id, $change]) {
+            $index = $piece->indexOf($id);
+            $parts[$index] = $parts[$index]->withBeads(array_values($change($parts[$index]->beads)));
+        }
+        foreach ($changes as [$id]) {
+            $index = $piece->indexOf($id);
+            $parts[$index] = $parts[$index]->withBeads(self::joined($parts[$index]->beads));
+        }
+
+        return $piece->withParts(array_values($parts));
     }
 
     /**
