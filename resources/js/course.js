@@ -11,9 +11,10 @@ function answered() {
     }
 }
 
-// Whether the answer is on the page, or there was none.
-document.addEventListener('htmx:afterSettle', answered);
-document.addEventListener('htmx:afterRequest', (event) => event.detail.successful || answered());
+// Whether the answer is on the page, or there was none. What is only looked up, such as a price, answers nothing.
+const isChange = (event) => event.detail.requestConfig?.verb !== 'get';
+document.addEventListener('htmx:afterSettle', (event) => isChange(event) && answered());
+document.addEventListener('htmx:afterRequest', (event) => event.detail.successful || (isChange(event) && answered()));
 
 export const course = () => ({
     said: null,

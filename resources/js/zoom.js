@@ -9,11 +9,64 @@ let isTrue = false;
 /** Pixels of this screen in a millimetre; 0 where it was never measured. */
 const measured = () => Number(localStorage.getItem(KEPT)) || 0;
 
+/** Where the drawing lies on the screen. */
+const placeOf = (canvas) => canvas.querySelector('svg').getScreenCTM();
+const apartOf = ([one, other]) => Math.hypot(one.clientX - other.clientX, one.clientY - other.clientY);
+const amid = ([one, other]) => ({ clientX: (one.clientX + other.clientX) / 2, clientY: (one.clientY + other.clientY) / 2 });
+
+/** The paper itself is taken hold of and moved, where it is larger than its room. A finger scrolls it anyway. */
+function pan(event, canvas) {
+    if (event.pointerType !== 'mouse' || event.button !== 0 || event.target.closest('[data-mark]')) {
+        return;
+    }
+    const from = { x: event.clientX + canvas.scrollLeft, y: event.clientY + canvas.scrollTop };
+    const move = (moved) => {
+        [canvas.scrollLeft, canvas.scrollTop] = [from.x - moved.clientX, from.y - moved.clientY];
+    };
+    addEventListener('pointermove', move);
+    addEventListener('pointerup', () => removeEventListener('pointermove', move), { once: true });
+}
+
 export function zoom() {
     return {
         init() {
             this.$root.querySelector('.zoom').hidden = false;
             this.show();
+            const canvas = this.$root.querySelector('.canvas');
+            canvas.addEventListener('wheel', (event) => this.wheeled(event), { passive: false });
+            canvas.addEventListener('touchstart', (event) => this.pinched(event), { passive: true });
+            canvas.addEventListener('pointerdown', (event) => pan(event, canvas));
+        },
+
+        /** As a trackpad's pinch comes, and with Ctrl held. */
+        wheeled(event) {
+            if (event.ctrlKey) {
+                event.preventDefault();
+                this.set(factor * Math.exp(-event.deltaY / 200), event);
+            }
+        },
+
+        /** Two fingers: as far apart as they are, so much larger; what is between them stays there. */
+        pinched(event) {
+            if (event.touches.length !== 2) {
+                return;
+            }
+            const canvas = event.currentTarget;
+            const [apart, from] = [apartOf(event.touches), factor];
+            const move = (moved) => {
+                if (moved.touches.length === 2) {
+                    moved.preventDefault();
+                    this.set(from * apartOf(moved.touches) / apart, amid(moved.touches));
+                }
+            };
+            const end = () => {
+                canvas.removeEventListener('touchmove', move);
+                canvas.removeEventListener('touchend', end);
+                canvas.removeEventListener('touchcancel', end);
+            };
+            canvas.addEventListener('touchmove', move, { passive: false });
+            canvas.addEventListener('touchend', end);
+            canvas.addEventListener('touchcancel', end);
         },
 
         nearer() {
@@ -28,9 +81,17 @@ export function zoom() {
             this.set(1);
         },
 
-        set(wanted) {
+        /** What lies under the point stays under it; without one, the middle. */
+        set(wanted, point = null) {
+            const canvas = this.$root.querySelector('.canvas');
+            const [room, seen] = [canvas.getBoundingClientRect(), placeOf(canvas)];
+            const { clientX, clientY } = point ?? { clientX: room.left + room.width / 2, clientY: room.top + room.height / 2 };
+            const at = new DOMPoint(clientX, clientY).matrixTransform(seen.inverse());
             [factor, isTrue] = [Math.min(LARGEST, wanted < 1.1 ? 1 : wanted), false];
             this.show();
+            const now = at.matrixTransform(placeOf(canvas));
+            canvas.scrollLeft += now.x - clientX;
+            canvas.scrollTop += now.y - clientY;
         },
 
         /** As large as it is; a screen that was never measured is measured first. */

@@ -205,6 +205,41 @@ final class BoardTest extends BrowserTestCase
         $this->assertQuietConsole();
     }
 
+    /** Two fingers spread: what is between them grows and stays there; one that holds the paper moves it. */
+    public function test_the_drawing_is_pinched_wheeled_and_moved(): void
+    {
+        $zoom = fn (): float => (float) self::$browser->executeScript(
+            'return getComputedStyle(document.querySelector(".canvas")).getPropertyValue("--zoom")',
+        );
+        $middle = fn (): array => $this->place('.drawing use[data-mark="p3:bead-0"]');
+        [$x, $y] = $middle();
+        self::$browser->executeScript(
+            'const canvas = document.querySelector(".canvas"); const [x, y] = arguments; const at = (apart) => [-1, 1].map('
+                .'(side, id) => new Touch({ identifier: id, target: canvas, clientX: x + side * apart, clientY: y })); '
+                .'const fire = (type, apart) => canvas.dispatchEvent(new TouchEvent(type, { touches: at(apart), '
+                .'bubbles: true, cancelable: true })); fire("touchstart", 40); fire("touchmove", 60); '
+                .'fire("touchmove", 80); canvas.dispatchEvent(new TouchEvent("touchend", { touches: [] }));',
+            [$x, $y],
+        );
+        self::assertEqualsWithDelta(2.0, $zoom(), 0.01, 'twice as far apart, twice as large');
+        [$nowX, $nowY] = $middle();
+        self::assertEqualsWithDelta([$x, $y], [$nowX, $nowY], 12.0, 'what was between the fingers is there still');
+        $scrolled = fn (): array => self::$browser->executeScript(
+            'const canvas = document.querySelector(".canvas"); return [canvas.scrollLeft, canvas.scrollTop]',
+        );
+        [$left, $top] = $scrolled();
+        [$paperX, $paperY] = $this->place('.canvas', 0.8);
+        $this->dragFrom($paperX + 150, $paperY, $paperX + 90, $paperY - 40);
+        $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
+        self::assertEqualsWithDelta([$left + 60, $top + 40], $scrolled(), 14.0, 'the paper is moved');
+        self::$browser->executeScript(
+            'document.querySelector(".canvas").dispatchEvent(new WheelEvent("wheel", { ctrlKey: true, deltaY: 400, '
+                .'bubbles: true, cancelable: true, clientX: arguments[0], clientY: arguments[1] }))', [$x, $y],
+        );
+        self::assertSame(1.0, $zoom(), 'and small again');
+        $this->assertQuietConsole();
+    }
+
     public function test_escape_puts_it_back(): void
     {
         $before = $this->drop();

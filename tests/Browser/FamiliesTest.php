@@ -88,9 +88,16 @@ final class FamiliesTest extends BrowserTestCase
         $text = fn (): string => (string) $this->one('.is-course')->getAttribute('value');
         self::eventually(fn (): bool => str_contains($text(), 'tie (26)'), 'its way is there');
         $ends = fn (string $move): bool => str_ends_with(trim($text()), $move);
+        // Keys go to what is there to stay: not to what an answer is about to replace.
+        $isStill = fn (): bool => (bool) self::$browser->executeScript(
+            'return document.documentElement.classList.contains("is-pointing") '
+                .'&& document.querySelector(".htmx-request, .htmx-swapping, .htmx-settling") === null',
+        );
+        self::eventually($isStill, 'it can be said on');
         // By key: the button of a bead's letter, then that of a move.
         $this->one('#set-p2-course-A')->sendKeys(WebDriverKeys::ENTER);
         self::eventually(fn (): bool => $ends('tail 8 · through A'), 'through the bead once more');
+        self::eventually($isStill, 'the answer is there');
         $this->one('#set-p2-course-spiral')->sendKeys(WebDriverKeys::ENTER);
         self::eventually(fn (): bool => $ends('through A · spiral 2'), 'then a spiral');
         // By pointer: a bead in the drawing, then the frame.
@@ -115,7 +122,7 @@ final class FamiliesTest extends BrowserTestCase
         $this->seeInside('h2', 'Round the wrist');
         self::$browser->findElement(WebDriverBy::linkText('Cut'))->click();
         $this->see('Link');
-        $link = self::$browser->findElement(WebDriverBy::cssSelector('.drawing g[data-mark="p2:top-wraps"] use'));
+        $link = self::$browser->findElement(WebDriverBy::cssSelector('.cut-part g[data-mark="p2:top-wraps"]'));
         (new WebDriverActions(self::$browser))->moveToElement($link)->perform();
         self::eventually(
             fn (): bool => str_contains(
@@ -126,8 +133,10 @@ final class FamiliesTest extends BrowserTestCase
         );
         self::assertStringContainsString(
             'is-lit',
-            (string) $this->one('.drawing g[data-mark="p2:top-wraps"]')->getAttribute('class'),
+            (string) $this->one('.cut-part g[data-mark="p2:top-wraps"]')->getAttribute('class'),
         );
+        self::$browser->findElement(WebDriverBy::linkText('Lay out'))->click();
+        $this->see('Round the wrist');
         $width = fn (): int => $this->one('.drawing svg')->getSize()->getWidth();
         $fits = $width();
         $this->one('#zoom-in')->click();
