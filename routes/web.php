@@ -23,6 +23,7 @@ use App\Http\Controllers\StockController;
 use App\Http\Controllers\SumController;
 use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\TableImportController;
+use App\Http\Controllers\VariantController;
 use App\Http\Controllers\WeaveController;
 use App\Http\Controllers\WorkshopFileController;
 use App\Http\Middleware\Writes;
@@ -80,6 +81,9 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/pieces/{piece}/bill', [BillController::class, 'update']);
     Route::post('/pieces/{piece}/bill/take', [BillController::class, 'take']);
     Route::post('/pieces/{piece}/bill/price', [BillController::class, 'price']);
+    Route::get('/pieces/{piece}/beside', [VariantController::class, 'show']);
+    Route::post('/pieces/{piece}/beside', [VariantController::class, 'store']);
+    Route::post('/pieces/{piece}/beside/take', [VariantController::class, 'take']);
     Route::get('/pieces/{piece}/{stage}', [StageController::class, 'show']);
 
     Route::patch('/makings/{making}', [MakingController::class, 'update']);

@@ -27,7 +27,7 @@ use Illuminate\Support\Str;
  */
 final class WorkshopFile
 {
-    private const VERSION = 4;
+    private const VERSION = 5;
 
     private const WORKSHOP = [
         'name', 'ruler', 'sizes', 'clearance_um', 'keep_um', 'shortcuts', 'schools', 'strengths', 'currency',
@@ -46,7 +46,9 @@ final class WorkshopFile
             'ulid', 'kind', 'name', 'metal', 'size', 'temper', 'mass_ng_per_mm', 'pin_length_um', 'price_cents',
             'measured_um', 'created_at', 'updated_at',
         ], []],
-        'pieces' => [['ulid', 'name', 'revision', 'stage', 'is_pattern', 'created_at', 'updated_at', 'deleted_at'], []],
+        'pieces' => [[
+            'ulid', 'name', 'revision', 'stage', 'is_pattern', 'family', 'created_at', 'updated_at', 'deleted_at',
+        ], []],
         'piece_revisions' => [['number', 'document', 'words', 'created_at'], ['piece_id' => 'pieces']],
         'makings' => [[
             'ulid', 'document', 'revision', 'step', 'counted', 'moves', 'is_across', 'progress', 'counts', 'troubles',
@@ -341,7 +343,9 @@ final class WorkshopFile
         $file = ($file['version'] ?? null) === 1 ? self::fromVersion1($file) : $file;
         $file = ($file['version'] ?? null) === 2 ? self::fromVersion2($file) : $file;
 
-        return ($file['version'] ?? null) === 3 ? self::fromVersion3($file) : $file;
+        $file = ($file['version'] ?? null) === 3 ? self::fromVersion3($file) : $file;
+
+        return ($file['version'] ?? null) === 4 ? self::fromVersion4($file) : $file;
     }
 
     /**
@@ -428,6 +432,17 @@ final class WorkshopFile
         }
 
         return ['version' => 4] + $file;
+    }
+
+    /**
+     * Version 4 knew no variants.
+     *
+     * @param  array<mixed>  $file
+     * @return array<mixed>
+     */
+    private static function fromVersion4(array $file): array
+    {
+        return ['version' => 5] + self::eachRow($file, 'pieces', fn (array $piece): array => $piece + ['family' => null]);
     }
 
     /**

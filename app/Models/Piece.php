@@ -7,6 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Piece\Piece as Document;
 use Hebra\Core\Piece\PieceJson;
+use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -25,6 +26,7 @@ use Illuminate\Support\Facades\DB;
  * @property string $name
  * @property int $revision
  * @property string $stage
+ * @property string|null $family  what its variants and it are known by
  * @property bool $is_pattern  kept to start others from, not among the pieces
  * @property CarbonImmutable|null $deleted_at
  * @property CarbonImmutable $updated_at
@@ -67,6 +69,13 @@ final class Piece extends Model
     public function workshop(): BelongsTo
     {
         return $this->belongsTo(Workshop::class);
+    }
+
+    /** @return EloquentBuilder<self> the others of its family */
+    public function variants(): EloquentBuilder
+    {
+        return self::query()->where('workshop_id', $this->workshop_id)->where('is_pattern', false)
+            ->where('family', $this->family ?? '')->where('id', '!=', $this->id);
     }
 
     /** @return HasMany<Making, $this> */

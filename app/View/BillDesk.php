@@ -28,6 +28,7 @@ use Hebra\Core\Technique\BoughtPin;
 use Hebra\Core\Technique\HeadPin;
 use Hebra\Core\Technique\Sources;
 use Hebra\Core\Wire\Metal;
+use Illuminate\Support\Collection;
 
 /** What a piece takes and what it is to cost, each line visible. */
 final readonly class BillDesk
@@ -40,12 +41,15 @@ final readonly class BillDesk
 
     private Noted $noted;
 
+    /** At the bench, as they are reckoned with. */
+    public readonly float $minutesInAll;
+
     public function __construct(public Piece $piece, public Workshop $workshop, ?Plan $plan = null)
     {
         $this->plan = $plan ?? Planner::plan($piece->document(), $workshop->profile());
         $this->pace = HandBook::of($workshop)->pace();
         $this->noted = $this->noted();
-        [$this->bill] = $this->billed($this->plan);
+        [$this->bill, $this->minutesInAll] = $this->billed($this->plan);
     }
 
     /** @return array{Bill, float} what a plan costs, and its minutes */
@@ -68,11 +72,15 @@ final readonly class BillDesk
         return Offer::all($this->plan, Sources::ways($this->plan, $cents), $this->billed(...));
     }
 
+    /** What makings of it took, and of its variants: they are made alike, and compared. */
     private function noted(): Noted
     {
         $ratios = [];
-        /** @var Making $making */
-        foreach ($this->piece->makings()->whereNotNull('closed_at')->where('minutes', '>', 0)->orderBy('closed_at')->get() as $making) {
+        $of = [$this->piece->id, ...$this->piece->variants()->pluck('id')];
+        /** @var Collection<int, Making> $makings */
+        $makings = Making::query()->whereIn('piece_id', $of)->whereNotNull('closed_at')->where('minutes', '>', 0)
+            ->orderBy('closed_at')->get();
+        foreach ($makings as $making) {
             $ratios[] = $making->minutes / $this->pace->foretell(
                 $making->plan($this->workshop->profile()),
             )['about'];

@@ -43,7 +43,7 @@ final class PagesTest extends BrowserTestCase
             'lay out a chain' => "{$chain}/lay-out?open=p3", 'wire of a chain' => "{$chain}/wire",
             'cut a chain' => "{$chain}/cut", 'lay out a frame' => "{$framed}/lay-out?open=p3",
             'tiers of chain' => "{$tiers}/lay-out?open=p9", 'a band cut' => "{$band}/cut",
-            'a bill' => "{$plain}/bill",
+            'a bill' => "{$plain}/bill", 'variants' => "{$plain}/beside",
             'the cutting plan' => '/cutting?pieces[]='.$ulid($plain).'&pieces[]='.$ulid($chain),
             'wire kept for a piece' => '/cutting?pieces[]='.$ulid($framed).'&pieces[]='.$ulid($tiers),
             'nothing to cut for' => '/cutting', 'a list of lengths' => '/cutting/list',

@@ -3,7 +3,7 @@
     <div class="bar small">
         <a class="tool" href="/pieces/{{ $desk->piece->ulid }}/lay-ready">Lay ready</a>
         <a class="tool" href="/pieces/{{ $desk->piece->ulid }}/drawing.svg" target="_blank" rel="noopener">Large drawing</a>
-        @if (! $desk->piece->is_pattern)<form method="post" action="/pieces/{{ $desk->piece->ulid }}/keep">@csrf<button type="submit" class="tool" id="keep-pattern">Keep as a pattern</button></form>@endif
+        @if (! $desk->piece->is_pattern)@if ($desk->piece->family !== null)<a class="tool" id="see-beside" href="/pieces/{{ $desk->piece->ulid }}/beside">Variants</a>@else<form method="post" action="/pieces/{{ $desk->piece->ulid }}/beside">@csrf<button type="submit" class="tool" id="keep-beside" title="Kept as it is now, to be changed and compared">Keep beside</button></form>@endif<form method="post" action="/pieces/{{ $desk->piece->ulid }}/keep">@csrf<button type="submit" class="tool" id="keep-pattern">Keep as a pattern</button></form>@endif
     </div>
 </div>
 @include('svg.glyphs', ['beads' => $desk->document->beads])
