@@ -50,6 +50,9 @@ final class Desk
     /** A strip longer than this has a scale of its own, mm. */
     private const LONG_MM = 600.0;
 
+    /** The room of a strip under the picture of its step. */
+    private const BENCH_PX = 560.0;
+
     public readonly Document $document;
 
     public readonly Plan $plan;
@@ -365,12 +368,15 @@ final class Desk
         );
     }
 
-    /** The strip of the cut on the bench, small enough to lie under its step; null where there is none. */
-    public function stripOnBench(): ?Strip
+    /** @return list<Strip> of the cuts that steps ahead work on, each as large as it fits under their pictures */
+    public function benchStrips(): array
     {
-        $cut = $this->makingDesk?->cut();
-
-        return $cut === null ? null : new Strip($cut, $this->profile, Strip::ratioFor(max(1.0, $cut->lengthMm()), 640));
+        return array_map(
+            fn (Cut $cut): Strip => new Strip(
+                $cut, $this->profile, Strip::ratioFor(max(1.0, $cut->lengthMm()), self::BENCH_PX),
+            ),
+            $this->makingDesk?->cutsAhead() ?? [],
+        );
     }
 
     /** The role whose table is open: the one asked for, else the first. */

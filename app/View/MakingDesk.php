@@ -206,16 +206,21 @@ final readonly class MakingDesk
     /** The cut that the step works on: of several wires in one part, the one that the step lights up. */
     public function cut(): ?Cut
     {
+        return $this->cutOf($this->step);
+    }
+
+    private function cutOf(?Step $step): ?Cut
+    {
         $named = array_values(
-            array_filter($this->plan->strips(), fn (Cut $cut): bool => $cut->key() === $this->step?->cut),
+            array_filter($this->plan->strips(), fn (Cut $cut): bool => $cut->key() === $step?->cut),
         );
         if ($named !== []) {
             return $named[0];
         }
-        $part = Instance::partOf($this->step->part ?? '');
+        $part = Instance::partOf($step->part ?? '');
         $cuts = array_values(array_filter($this->plan->strips(), fn (Cut $cut): bool => $cut->part === $part));
         foreach ($cuts as $cut) {
-            if ($this->isOn($cut, $this->step)) {
+            if ($this->isOn($cut, $step)) {
                 return $cut;
             }
         }
@@ -251,6 +256,48 @@ final readonly class MakingDesk
         return array_intersect(array_column($cut->segments, 'mark'), $step->marks ?? []) !== [];
     }
 
+    /** @return list<Step> that the page carries */
+    private function ahead(): array
+    {
+        $ahead = [];
+        for ($at = $this->progress; count($ahead) < self::AHEAD && ! $at->isDone(); $at = $at->next()) {
+            $step = self::stepOf($this->plan, $at);
+            if ($step === null) {
+                break;
+            }
+            $ahead[] = $step;
+        }
+
+        return $ahead;
+    }
+
+    /** @return list<Cut> that the steps the page carries work on */
+    public function cutsAhead(): array
+    {
+        $keys = array_map(fn (Step $step): string => $this->cutOf($step)?->key() ?? '', $this->ahead());
+
+        return array_values(array_filter(
+            $this->plan->strips(), fn (Cut $cut): bool => in_array($cut->key(), $keys, true),
+        ));
+    }
+
+    /** @return list<array{picture: string, title: string, mirrored: bool}> the next three steps, as pictures */
+    public function comesNext(): array
+    {
+        $next = [];
+        for ($at = $this->progress->next(); count($next) < 3 && ! $at->isDone(); $at = $at->next()) {
+            $step = self::stepOf($this->plan, $at);
+            if ($step === null) {
+                break;
+            }
+            $next[] = [
+                'picture' => $this->pictureOf($at), 'title' => $step->title, 'mirrored' => $this->isMirroredAt($at),
+            ];
+        }
+
+        return $next;
+    }
+
     /**
      * What the page carries for when it is alone: the steps from here on.
      *
@@ -274,6 +321,7 @@ final readonly class MakingDesk
                     ? self::EVERY
                     : 0,
                 'picture' => $this->pictureOf($at), 'mirrored' => $this->isMirroredAt($at),
+                'strip' => $this->cutOf($step)?->key() ?? '',
             ];
         }
 

@@ -310,7 +310,7 @@ export function bench() {
             const picture = $('#step-picture');
             picture.hidden = step === undefined;
             if (step !== undefined) {
-                $('#step-picture-upright').srcset = `${step.picture}?upright=1`;
+                $('#step-picture-large').srcset = `${step.picture}?large=1`;
                 picture.src = step.picture;
                 picture.classList.toggle('is-mirrored', step.mirrored);
             }
@@ -319,14 +319,30 @@ export function bench() {
             $('#step-cautions').replaceChildren(...(step?.cautions ?? []).map((words) => Object.assign(document.createElement('p'), { className: 'caution', textContent: words })));
             say('#step-expected', String(step?.count ?? 0));
             say('#step-counted', step?.counted ?? '');
+            for (const strip of document.querySelectorAll('#desk .bench-strip')) {
+                strip.hidden = strip.dataset.cut !== step?.strip;
+            }
             this.light(step?.marks ?? []);
+            this.showAhead();
+        },
+
+        /** The next three, small: what hands will want to lie ready for. */
+        showAhead() {
+            $('#step-ahead')?.replaceChildren(...this.state.ahead.slice(1, 4).map((step) => {
+                const one = document.createElement('li');
+                const picture = Object.assign(new Image(), { src: step.picture, alt: '' });
+                picture.classList.toggle('is-mirrored', step.mirrored);
+                one.append(picture, Object.assign(document.createElement('span'), { textContent: step.title }));
+
+                return one;
+            }));
         },
 
         /** The pictures of the next steps are there before they are asked for. */
         fetchNext() {
-            const upright = matchMedia($('#step-picture-upright')?.media ?? 'all').matches ? '?upright=1' : '';
+            const large = matchMedia($('#step-picture-large')?.media ?? 'all').matches ? '?large=1' : '';
             for (const step of this.state.ahead.slice(1, 11)) {
-                new Image().src = step.picture + upright;
+                new Image().src = step.picture + large;
             }
         },
 

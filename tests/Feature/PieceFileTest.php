@@ -88,8 +88,8 @@ final class PieceFileTest extends TestCase
         }
         $making = app(Bench::class)->begin($piece);
         $this->actingAs($this->maker)->get("/makings/{$making->ulid}/steps/8.svg")->assertOk();
-        $upright = (string) $this->get("/makings/{$making->ulid}/steps/8.svg?upright=1")->assertOk()->getContent();
-        self::assertStringContainsString('viewBox="0 0 250 474"', $upright);
+        $large = (string) $this->get("/makings/{$making->ulid}/steps/8.svg?large=1")->assertOk()->getContent();
+        self::assertStringContainsString('viewBox="0 0 634 440"', $large);
     }
 
     public function test_a_picture_is_had_from_every_side(): void

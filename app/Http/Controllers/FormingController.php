@@ -45,7 +45,7 @@ final class FormingController extends Controller
         $states = new FormingStates($plan);
         abort_unless($step >= 1 && $step <= $states->count(), 404);
 
-        return response(StepPicture::of($plan, $step - 1, $view, $states, $request->boolean('upright')), 200, [
+        return response(StepPicture::of($plan, $step - 1, $view, $states, $request->boolean('large')), 200, [
             'Content-Type' => 'image/svg+xml; charset=utf-8',
             'Cache-Control' => 'private, max-age='.self::KEPT_SECONDS,
         ]);

@@ -9,7 +9,7 @@
             </form>
             @if ($problem)<x-problem for="name" :problem="$problem" />@endif
             <div class="bar small">
-                @include('stages.makes')
+                @if ($desk->making() === null)@include('stages.makes')@else<span class="quiet">{{ $desk->document->makes->words() }}</span>@endif
                 @if (in_array($desk->stage, ['lay-out', 'wire', 'cut'], true))
                     <span class="quiet pl-2" aria-hidden="true">|</span>
                     @php([$canUndo, $canRedo] = $desk->piece->canMove())
@@ -40,7 +40,7 @@
     @elseif (in_array($desk->stage, ['wire', 'cut'], true))
     <section class="stage-panel" aria-label="{{ \App\Models\Piece::STAGES[$desk->stage] }}">@include('stages.'.$desk->stage)</section>
     @else
-    <div class="desk">
+    <div @class(['desk', 'is-making' => $desk->stage === 'make' && $desk->making() !== null && ! $desk->making()->isDone()])>
         <div class="drawing-place" x-data="turning">
         <figure class="drawing" x-data="zoom">
             <div class="canvas">@include('svg.piece', ['drawing' => $desk->drawing, 'hangs' => $desk->hangs(), 'across' => $desk->across(), 'label' => 'Drawing of '.$desk->document->name.($desk->side === \Hebra\Core\Figure\View::Front ? '' : ' from the '.$desk->side->value).': '.$desk->high()])</div>

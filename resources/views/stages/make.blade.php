@@ -58,10 +58,17 @@
         @endif
         @if ($making->isAgain())<p class="banner is-note of-workshop">Once more: {{ \Hebra\Core\Quantity\Figures::counted(count($making->progress->again), 'step') }} of this wire, with a new cut where it was spoiled; then on from where you were.</p>@endif
         <h2 id="step-title" tabindex="-1">{{ $step->title }}</h2>
-        <picture class="step-picture">
-            <source media="(min-width: 1000px)" srcset="{{ $making->picture() }}?upright=1" id="step-picture-upright">
-            <img @class(['is-mirrored' => $making->isMirrored()]) id="step-picture" src="{{ $making->picture() }}" alt="The wire before this step, and after it" decoding="async">
-        </picture>
+        <div class="step-joint">
+            <picture class="step-picture">
+                <source media="(min-width: 1000px)" srcset="{{ $making->picture() }}?large=1" id="step-picture-large">
+                <img @class(['is-mirrored' => $making->isMirrored()]) id="step-picture" src="{{ $making->picture() }}" alt="The wire before this step, and after it" decoding="async">
+            </picture>
+            @php($onBench = $making->cut()?->key() ?? '')
+            @foreach ($desk->benchStrips() as $strip)
+            <div class="strip-room bench-strip" data-cut="{{ $strip->cut->key() }}" tabindex="0" role="group" aria-label="Strip of {{ $strip->cut->label }}" @if ($strip->cut->key() !== $onBench) hidden @endif><p class="small"><strong>{{ $strip->cut->label }}</strong>, <span class="figure">{{ $profile->length($strip->cutMm()) }}</span> <span class="quiet">{{ $strip->cut->wire->words() }}, drawn {{ $strip->ratio }} : 1</span></p>@include('svg.strip', ['strip' => $strip])</div>
+            @endforeach
+            <ol class="step-ahead" id="step-ahead" aria-label="What comes next">@foreach ($making->comesNext() as $next)<li><img src="{{ $next['picture'] }}" alt="" @class(['is-mirrored' => $next['mirrored']]) decoding="async"><span>{{ $next['title'] }}</span></li>@endforeach</ol>
+        </div>
         <p class="tell" id="step-text">{{ $step->text }}</p>
         @if ($making->isMirrored())<p class="quiet of-workshop"><strong>The mirrored one:</strong> every bend turns the other way, and what hangs together in one eye goes on in the opposite order.</p>@endif
         @if ($making->making->is_across && $desk->document->makes->count === 2 && $step->operation === \Hebra\Core\Plan\Operation::Eye)<p class="quiet of-workshop">Both of the pair are turned on the same mark, one after the other, before the next loop is.</p>@endif
@@ -85,9 +92,6 @@
         <p class="quiet small mt-2 of-workshop" @if ($making->then() === '') hidden @endif>Then: {{ $making->then() }}</p>
         </div>
     </div>
-    @if (($strip = $desk->stripOnBench()) !== null)
-        <div class="strip-room bench-strip mt-3 of-workshop" tabindex="0" role="group" aria-label="Strip of {{ $strip->cut->label }}"><p class="quiet small">{{ $strip->cut->label }}, {{ $profile->length($strip->cutMm()) }}, drawn {{ $strip->ratio }} : 1</p>@include('svg.strip', ['strip' => $strip])</div>
-    @endif
     <div class="bench-more small">
         @if ($making->copy() !== null && ! $making->isAgain())
         <details>
