@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Support\HandBook;
 use Database\Factories\WorkshopFactory;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Price\Costing;

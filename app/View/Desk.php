@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Bead as OwnBead;
+use App\Models\HandBook;
 use App\Models\Lot;
 use App\Models\Making;
 use App\Models\Movement;
 use App\Models\Piece;
 use App\Models\SupplyMovement;
 use App\Models\Workshop;
-use App\Support\HandBook;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Bead\BeadShape;
 use Hebra\Core\Bead\Material;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\HandBook;
 use App\Models\MakingCut;
 use App\Models\Measurement;
 use App\Models\Workshop;
-use App\Support\HandBook;
 use Hebra\Core\Hand\Consistency;
 use Hebra\Core\Hand\Learned;
 use Hebra\Core\Hand\Log;

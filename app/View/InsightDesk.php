@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\HandBook;
 use App\Models\Making;
 use App\Models\MakingCut;
 use App\Models\Piece;
 use App\Models\Workshop;
-use App\Support\HandBook;
 use Hebra\Core\Hand\Learned;
 use Hebra\Core\Hand\Log;
 use Hebra\Core\Price\BillLine;

@@ -2,11 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\Models;
 
-use App\Models\MakingCut;
-use App\Models\StepTime;
-use App\Models\Workshop;
 use Hebra\Core\Hand\Hand;
 use Hebra\Core\Hand\Learned;
 use Hebra\Core\Hand\Log;
