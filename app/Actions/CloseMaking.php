@@ -42,7 +42,8 @@ final class CloseMaking
     }
 
     /**
-     * @param  array<string, mixed>  $input  cut, left, kept, lot, other_lot and others (how many of them came from there)
+     * @param  array<string, mixed>  $input cut, left, kept, lot, other_lot and others (how many of them came from
+     *     there)
      *     by share; short, longer, before and weighed by lot; packing and packed; minutes; note; weight; loops and
      *     loops_on; opened, opened_wire and bent_on; as_it_is
      *

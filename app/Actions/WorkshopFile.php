@@ -442,7 +442,9 @@ final class WorkshopFile
      */
     private static function fromVersion4(array $file): array
     {
-        return ['version' => 5] + self::eachRow($file, 'pieces', fn (array $piece): array => $piece + ['family' => null]);
+        return ['version' => 5] + self::eachRow(
+            $file, 'pieces', fn (array $piece): array => $piece + ['family' => null],
+        );
     }
 
     /**

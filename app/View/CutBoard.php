@@ -85,7 +85,9 @@ final class CutBoard
         return ($this->rows()[0]->strip->ratio ?? 1.0) * Drawing::PX_PER_MM;
     }
 
-    /** @return list<array{x: float, words: string, parts: list<float>}> its numbers, and the lesser ticks up to the next */
+    /**
+     * @return list<array{x: float, words: string, parts: list<float>}> its numbers, and the lesser ticks up to the next
+     */
     public function ruler(): array
     {
         $isMetric = $this->desk->profile->ruler->isMetric();

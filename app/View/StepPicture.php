@@ -8,6 +8,8 @@ use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\View;
 use Hebra\Core\Plan\FormingPicture;
 use Hebra\Core\Plan\FormingStates;
+use Hebra\Core\Plan\HandHint;
+use Hebra\Core\Plan\HandHints;
 use Hebra\Core\Plan\Plan;
 
 /**
@@ -33,8 +35,23 @@ final class StepPicture
     /** So much of a frame about its middle is where something is looked for. */
     private const SEEN = 0.8;
 
+    private const HINT = 'fill="none" stroke="#1c5b4e" stroke-width="3" stroke-linecap="round" '
+        .'stroke-linejoin="round"';
+
+    private const DASHED = 'stroke-dasharray="7 6"';
+
+    /** A winding is drawn no wider, a way no shorter: nothing would be seen of it. */
+    private const WIDEST_PX = 62.0;
+
+    private const LEAST_PX = 20.0;
+
+    /** How long the head of an arrow is, in pixels. */
+    private const HEAD_PX = 12.0;
+
+    /** @param  list<HandHint>  $hints */
     private function __construct(
         private readonly FormingPicture $picture,
+        private readonly array $hints,
         private readonly float $widePx,
         private readonly float $highPx,
     ) {
@@ -47,9 +64,12 @@ final class StepPicture
     public static function of(
         Plan $plan, int $step, ?View $view, FormingStates $states, bool $isLarge = false,
     ): string {
-        $picture = FormingPicture::of($plan, $states, $step, $view ?? FormingPicture::bestView($plan, $states, $step));
+        $view ??= FormingPicture::bestView($plan, $states, $step);
+        $hints = HandHints::of($states, $step, $view);
 
-        return (new self($picture, ...($isLarge ? self::LARGE_PX : self::SMALL_PX)))->document(
+        return (new self(
+            FormingPicture::of($plan, $states, $step, $view), $hints, ...($isLarge ? self::LARGE_PX : self::SMALL_PX),
+        ))->document(
             $states->step($step)->title,
         );
     }
@@ -103,7 +123,7 @@ final class StepPicture
         return '<svg class="frame" x="'.round($xPx, 2).'" y="0" width="'.$this->widePx.'" height="'.$this->highPx
             .'" viewBox="'.$box.'">'
             .view('svg.piece', ['drawing' => $drawing, 'hangs' => '', 'label' => '', 'small' => true])->render()
-                .'</svg>';
+            .($name === 'before' ? $this->hints($drawing) : '').'</svg>';
     }
 
     /**
@@ -132,6 +152,95 @@ final class StepPicture
     {
         return '<path d="M'.($xPx - self::GAP_PX + 5).' '.($this->highPx / 2).'h24m-8 -7l8 7l-8 7'
             .'" fill="none" stroke="#1c5b4e" stroke-width="2.4" stroke-linecap="round"/>';
+    }
+
+    private function hints(Drawing $drawing): string
+    {
+        return implode('', array_map(fn (HandHint $hint): string => $this->hint($hint, $drawing), $this->hints));
+    }
+
+    /** What the hands do, as a sign: arrows for ways, a pair of blades for a cut. */
+    private function hint(HandHint $hint, Drawing $drawing): string
+    {
+        $size = $drawing->px($hint->sizeMm);
+
+        return '<g transform="translate('.self::pair($drawing->x($hint->xMm), $drawing->y($hint->yMm)).')">'
+            .match ($hint->kind) {
+                HandHint::TURN => $this->turning($hint, $size + 14.0),
+                HandHint::WIND => $this->winding($hint, min(self::WIDEST_PX, max(20.0, 2.2 * $size))),
+                HandHint::SWING => $size < self::LEAST_PX ? '' : $this->swinging($hint, $drawing),
+                default => $this->cutting($hint, max(3.0, $size)),
+            }.'</g>';
+    }
+
+    /** Round the eye, most of the way, from where it begins. */
+    private function turning(HandHint $hint, float $radius): string
+    {
+        $sense = $hint->degrees <=> 0.0;
+        $on = fn (float $at): array => [$radius * cos(deg2rad($at)), $radius * sin(deg2rad($at))];
+        [$first, $last] = [$hint->fromDegrees + $sense * 25.0, $hint->fromDegrees + $sense * 285.0];
+        $way = 'M'.self::pair(...$on($first)).'A'.self::pair($radius, $radius).' 0 1 '.($sense > 0 ? 1 : 0)
+            .' '.self::pair(...$on($last));
+
+        return $this->path($way).$this->head($on($last), $last + $sense * 90.0);
+    }
+
+    /** Round what it is wound on: before it whole, behind it dashed. */
+    private function winding(HandHint $hint, float $radius): string
+    {
+        [$axis, $isToRight] = [$hint->fromDegrees, $hint->degrees > 0.0];
+        // Looked at a little from above, what is near lies low on the page: of both ways along an axis the one down.
+        if (sin(deg2rad($axis)) < 0.0) {
+            [$axis, $isToRight] = [$axis + 180.0, ! $isToRight];
+        }
+        $round = 'A'.self::pair($radius, 0.34 * $radius).' 0 0 '.($isToRight ? 1 : 0).' ';
+        // Right of an axis that runs down is left on the page.
+        [$from, $to] = $isToRight ? [$radius, -$radius] : [-$radius, $radius];
+
+        return '<g transform="rotate('.round($axis - 90.0, 1).')">'
+            .$this->path('M'.self::pair($to, 0).$round.self::pair($from, 0), self::DASHED)
+            .$this->path('M'.self::pair($from, 0).$round.self::pair($to, 0)).$this->head([$to, 0.0], -90.0).'</g>';
+    }
+
+    private function swinging(HandHint $hint, Drawing $drawing): string
+    {
+        [$dx, $dy] = [
+            $drawing->x($hint->toXMm) - $drawing->x($hint->xMm), $drawing->y($hint->toYMm) - $drawing->y($hint->yMm),
+        ];
+        // Bowed to the left of its way, as an end swings round what is held.
+        [$midX, $midY] = [$dx / 2 + 0.25 * $dy, $dy / 2 - 0.25 * $dx];
+
+        return $this->path('M0 0Q'.self::pair($midX, $midY).' '.self::pair($dx, $dy), self::DASHED)
+            .$this->head([$dx, $dy], rad2deg(atan2($dy - $midY, $dx - $midX)));
+    }
+
+    /** The cutter's flush side stands against what stays. */
+    private function cutting(HandHint $hint, float $wire): string
+    {
+        $reach = 0.5 * $wire + 4.0;
+        [$out, $long] = [$reach + 26.0, 0.9 * $reach + 12.0];
+        $blade = fn (int $side): string => '<path d="M'.self::pair(0, 1.5 * $side).'V'.round($side * $out, 1)
+            .'L'.self::pair($long, $side * $out)
+            .'Z" fill="#8d897e" fill-opacity="0.85" stroke="#4b4740" stroke-width="1.2"/>';
+
+        return '<g transform="rotate('.round($hint->degrees, 1).')">'.$blade(-1).$blade(1).'</g>';
+    }
+
+    /** @param  array{float, float}  $at */
+    private function head(array $at, float $degrees): string
+    {
+        return '<path transform="translate('.self::pair(...$at).') rotate('.round($degrees, 1).')" d="M-'.self::HEAD_PX
+            .' -7L0 0L-'.self::HEAD_PX.' 7" '.self::HINT.'/>';
+    }
+
+    private function path(string $way, string $more = ''): string
+    {
+        return '<path d="'.$way.'" '.self::HINT.($more === '' ? '' : ' '.$more).'/>';
+    }
+
+    private static function pair(float $x, float $y): string
+    {
+        return round($x, 1).' '.round($y, 1);
     }
 
     private function words(string $words, float $xPx): string

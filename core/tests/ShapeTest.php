@@ -70,18 +70,26 @@ final class ShapeTest extends TestCase
             ));
             foreach ($finder->findInstanceOf($tree, Node\Stmt\ClassMethod::class) as $method) {
                 $figures['nested ternaries'] += self::nested($finder, $method);
-                $figures['long methods'] += $method->getEndLine() - $method->getStartLine() >= self::LONG_METHOD ? 1 : 0;
+                $figures['long methods'] += $method->getEndLine() - $method->getStartLine() >= self::LONG_METHOD
+                    ? 1
+                    : 0;
                 $isMuch = $method->name->toString() !== '__construct' && count($method->params) > self::MANY;
                 $figures['methods that ask for much'] += $isMuch ? 1 : 0;
                 $sizes[] = count(array_filter(
-                    array_slice($tokens, $method->getStartTokenPos(), $method->getEndTokenPos() - $method->getStartTokenPos() + 1),
+                    array_slice(
+                        $tokens, $method->getStartTokenPos(),
+                        $method->getEndTokenPos() - $method->getStartTokenPos() + 1,
+                    ),
                     fn ($token): bool => ! $token->is([T_WHITESPACE, T_COMMENT, T_DOC_COMMENT]),
                 ));
             }
         }
         sort($sizes);
 
-        return $figures + ['tokens of a method, 90th of 100' => $sizes[(int) floor(0.9 * (count($sizes) - 1))]];
+        // In tens: one method more or less moves it by one or two.
+        $most = $sizes[(int) floor(0.9 * (count($sizes) - 1))];
+
+        return $figures + ['tokens of a method, 90th of 100, in tens' => (int) ceil($most / 10)];
     }
 
     private static function nested(NodeFinder $finder, Node\Stmt\ClassMethod $method): int

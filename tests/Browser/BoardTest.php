@@ -214,7 +214,8 @@ final class BoardTest extends BrowserTestCase
         $middle = fn (): array => $this->place('.drawing use[data-mark="p3:bead-0"]');
         [$x, $y] = $middle();
         self::$browser->executeScript(
-            'const canvas = document.querySelector(".canvas"); const [x, y] = arguments; const at = (apart) => [-1, 1].map('
+            'const canvas = document.querySelector(".canvas"); const [x, y] = arguments; const at = (apart) => [-1, '
+                .'1].map('
                 .'(side, id) => new Touch({ identifier: id, target: canvas, clientX: x + side * apart, clientY: y })); '
                 .'const fire = (type, apart) => canvas.dispatchEvent(new TouchEvent(type, { touches: at(apart), '
                 .'bubbles: true, cancelable: true })); fire("touchstart", 40); fire("touchmove", 60); '

@@ -57,7 +57,9 @@ final class CutStageTest extends TestCase
         self::assertEqualsWithDelta(2 * $each, $row->from->before - $row->from->after(), 1e-6);
         self::assertTrue($row->from->isCovered());
         $page = $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/cut")->assertOk();
-        $page->assertSee('Harbour coil')->assertSee('0.90')->assertSee('none of it in stock')->assertSee('0</strong> of', false);
+        $page->assertSee('Harbour coil')->assertSee('0.90')
+            ->assertSee('none of it in stock')
+            ->assertSee('0</strong> of', false);
     }
 
     public function test_what_was_ticked_off_is_filled_in_and_no_longer_taken(): void

@@ -59,7 +59,8 @@ final class VariantTest extends TestCase
         $variant = $this->keep($piece);
         $this->change($variant, ['do' => 'part.remove', 'part' => 'p3'])->assertOk();
         $this->post(
-            "/pieces/{$piece->ulid}/beside/take", ['variant' => $variant->ulid, 'revision' => $piece->refresh()->revision],
+            "/pieces/{$piece->ulid}/beside/take",
+            ['variant' => $variant->ulid, 'revision' => $piece->refresh()->revision],
         )->assertRedirect("/pieces/{$piece->ulid}/lay-out");
         $now = $piece->refresh()->document();
         self::assertSame($name, $now->name);

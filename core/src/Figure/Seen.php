@@ -91,7 +91,8 @@ final class Seen
         [$this->cos, $this->sin] = [round(cos(deg2rad($degrees)), 9), round(sin(deg2rad($degrees)), 9)];
     }
 
-    private function turned(Vector $at): Vector
+    /** A point of the part as it is looked at: x to the right, y down, z to the viewer. */
+    public function turned(Vector $at): Vector
     {
         $turned = $this->sin === 0.0 && $this->cos > 0.0
             ? $at
@@ -103,7 +104,13 @@ final class Seen
             : $turned;
     }
 
-    /** Where a point of the part is seen. */
+    /** @return array{float, float} where a point of the part is on the page */
+    public function page(Vector $at): array
+    {
+        return SeenPath::page($this->turned($at));
+    }
+
+    /** Where an eye of the part is seen. */
     public function placed(Placement $eye, bool $flips): Placement
     {
         [$x, $y] = SeenPath::page($this->turned(new Vector($eye->xMm, $eye->yMm, $eye->zMm)));

@@ -118,10 +118,12 @@ final readonly class ChangeReader
                 ...$this->countOrBy(1, BeadRun::MOST),
             ),
             'bead.carry' => new Change\CarryBead(
-                $this->part(), $this->place(), PartId::of($this->text('to')), $this->count('place', 0, Piece::MOST_BEADS),
+                $this->part(), $this->place(), PartId::of($this->text('to')),
+                $this->count('place', 0, Piece::MOST_BEADS),
             ),
             'bead.exchange' => new Change\ExchangeBeads(
-                $this->part(), $this->place(), PartId::of($this->text('to')), $this->count('place', 0, Piece::MOST_BEADS),
+                $this->part(), $this->place(), PartId::of($this->text('to')),
+                $this->count('place', 0, Piece::MOST_BEADS),
             ),
             'bead.mirror' => new Change\MirrorBeads($this->part()),
             'bead.reverse' => new Change\ReverseBeads($this->part()),

@@ -68,9 +68,13 @@ final readonly class Differences
             $told[] = 'without the '.$part->label();
         }
         foreach ($after as $id => $part) {
-            array_push($told, ...(isset($before[$id]) ? $this->ofPart($before[$id], $part) : ['with a '.$part->label()]));
+            array_push(
+                $told, ...(isset($before[$id]) ? $this->ofPart($before[$id], $part) : ['with a '.$part->label()]),
+            );
         }
-        $both = fn (array $one, array $other): array => array_values(array_intersect(array_keys($one), array_keys($other)));
+        $both = fn (array $one, array $other): array => array_values(
+            array_intersect(array_keys($one), array_keys($other))
+        );
 
         return $both($before, $after) === $both($after, $before) ? $told : [...$told, 'in another order'];
     }
@@ -150,6 +154,8 @@ final readonly class Differences
     /** @return list<string> */
     private static function told(string $what, string $before, string $after): array
     {
-        return $before === $after ? [] : ["{$what}: ".($before === '' ? 'none' : $before).' → '.($after === '' ? 'none' : $after)];
+        return $before === $after
+            ? []
+            : ["{$what}: ".($before === '' ? 'none' : $before).' → '.($after === '' ? 'none' : $after)];
     }
 }

@@ -149,7 +149,9 @@ final readonly class FitSheet
             self::straight($plan),
         ], [
             $reach->check($plan->profile)->text,
-            ...($bead === 0.0 ? [] : ['Beads '.Figures::mm($bead).' thick take '.$plan->profile->length(M_PI * $bead).' of the inside.']),
+            ...($bead === 0.0 ? [] : [
+                'Beads '.Figures::mm($bead).' thick take '.$plan->profile->length(M_PI * $bead).' of the inside.',
+            ]),
         ]);
     }
 

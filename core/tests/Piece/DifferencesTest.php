@@ -91,7 +91,9 @@ final class DifferencesTest extends TestCase
         foreach (Patterns::all() as $name => $pattern) {
             $piece = Patterns::start($name, 'One');
             foreach ($piece->parts as $part) {
-                $other = ChangeReader::read(['do' => 'part.repeat', 'part' => $part->id->text, 'count' => $part->repeat + 1]);
+                $other = ChangeReader::read(
+                    ['do' => 'part.repeat', 'part' => $part->id->text, 'count' => $part->repeat + 1]
+                );
                 $tried++;
                 try {
                     $told += self::between($piece, $other->apply($piece)) === [] ? 0 : 1;

@@ -165,7 +165,9 @@ final class EnteringTest extends TestCase
         }
     }
 
-    /** Wherever a bead is carried to, nothing is lost or doubled, it is found there, and exchanged twice is as before. */
+    /**
+     * Wherever a bead is carried to, nothing is lost or doubled, it is found there, and exchanged twice is as before.
+     */
     public function test_beads_are_carried_and_exchanged_from_anywhere_to_anywhere(): void
     {
         $count = function (Piece $piece): array {
@@ -195,8 +197,12 @@ final class EnteringTest extends TestCase
                         for ($place = 0; $place <= count($to->beads); $place++) {
                             $carry = new CarryBead($from->id, $at, $to->id, $place);
                             $after = $carry->apply($piece);
-                            self::assertSame($count($piece), $count($after), "{$name} {$from->id}/{$at} {$to->id}/{$place}");
-                            self::assertSame($run->bead, $after->part($to->id)->beads[$carry->landsAt($piece, $after)]->bead);
+                            self::assertSame(
+                                $count($piece), $count($after), "{$name} {$from->id}/{$at} {$to->id}/{$place}",
+                            );
+                            self::assertSame(
+                                $run->bead, $after->part($to->id)->beads[$carry->landsAt($piece, $after)]->bead,
+                            );
                             $tried++;
                         }
                         foreach (array_keys($to->beads) as $place) {

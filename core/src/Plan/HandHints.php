@@ -1,0 +1,274 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hebra\Core\Plan;
+
+use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Curve;
+use Hebra\Core\Course\Move;
+use Hebra\Core\Course\Vector;
+use Hebra\Core\Figure\Seen;
+use Hebra\Core\Figure\View;
+
+/**
+ * How hands move a wire at a step, read off the wire as it was and as it is: which way an eye is turned, which way
+ * wraps go round, where a bend takes the end, where the cutter stands.
+ */
+final readonly class HandHints
+{
+    private const FINE_MM = 0.2;
+
+    /** From so many degrees on a bend goes round. */
+    private const ROUND = 200.0;
+
+    /** Where along the wire, from what stays, a bend is told: as near as a hand holds it. */
+    private const HELD_MM = 9.0;
+
+    /** A point that goes no farther is not moved. */
+    private const STILL_MM = 0.8;
+
+    /** Of fewer it cannot be told which way it goes round. */
+    private const LEAST_POINTS = 12;
+
+    /** What goes round an axis that points so nearly to the viewer is no winding seen from its side. */
+    private const SEEN_ASIDE = 0.4;
+
+    private function __construct(private FormingStates $states, private Seen $seen, private PartPlan $part)
+    {
+    }
+
+    /**
+     * @param  int  $step  its place, from 0
+     * @return list<HandHint> in the millimetres of its picture
+     */
+    public static function of(FormingStates $states, int $step, View $view): array
+    {
+        $part = $states->part($step);
+
+        return $part === null
+            ? []
+            : (new self($states, new Seen($view->degrees(), $view === View::Top), $part))->at($step);
+    }
+
+    /** @return list<HandHint> */
+    private function at(int $step): array
+    {
+        $told = $this->states->step($step);
+        [$before, $after] = [
+            $this->states->wires($this->part, $step, true), $this->states->wires($this->part, $step),
+        ];
+        $hints = [];
+        foreach ($after as $at => $course) {
+            $was = $before[$at] ?? null;
+            if ($was === null || count($was->moves) !== count($course->moves)) {
+                continue;
+            }
+            foreach ($told->marks as $mark) {
+                $hints[] = match ($told->operation) {
+                    Operation::Trim, Operation::Crimp => $this->cut($was, $course, $mark),
+                    Operation::Wrap, Operation::Bind, Operation::Coil => $this->wound($was, $course, $mark),
+                    Operation::Eye, Operation::Spiral, Operation::Bend => $this->bent($was, $course, $mark),
+                    default => null,
+                };
+            }
+        }
+
+        $hints = array_values(array_filter($hints));
+
+        // Two strands wound together go one way.
+        return ($hints[0]->kind ?? '') === 'wind' ? [$hints[0]] : array_slice($hints, 0, 2);
+    }
+
+    /** Where a stretch is cut that is there before and not after. */
+    private function cut(Course $was, Course $is, string $mark): ?HandHint
+    {
+        [$before, $after] = [$was->curves(), $is->curves()];
+        foreach ($was->moves as $at => $move) {
+            $isOff = $before[$at]->lengthMm() > self::STILL_MM && $after[$at]->lengthMm() < 1e-6;
+            if ($move->segment->mark === $mark && $isOff) {
+                return $this->cutAt(
+                    $before[$at], self::isGone($was, $at + 1), $this->part->wireOf($was->role)->diameterMm(),
+                );
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  bool  $isLast  whether what goes off is the last of its wire, else the first */
+    private function cutAt(Curve $curve, bool $isLast, float $wireMm): HandHint
+    {
+        $points = $curve->points(self::FINE_MM);
+        $way = $isLast ? $points : array_reverse($points);
+        [$x, $y] = $this->seen->page($way[0]);
+        [$onX, $onY] = $this->seen->page($way[min(count($way) - 1, 6)]);
+
+        return new HandHint(HandHint::CUT, $x, $y, $wireMm, rad2deg(atan2($onY - $y, $onX - $x)));
+    }
+
+    private static function isGone(Course $course, int $from): bool
+    {
+        $rest = array_slice($course->moves, $from);
+
+        return array_filter($rest, fn (Move $move): bool => $move->segment->kind->stays()) === [];
+    }
+
+    /** Which way it goes round on the near side, where it begins. */
+    private function wound(Course $was, Course $is, string $mark): ?HandHint
+    {
+        [$before, $after] = [$was->marked($mark), $is->marked($mark)];
+        $points = self::fromWhatStays($before, $after);
+        if (count($points) < self::LEAST_POINTS) {
+            return null;
+        }
+        $first = self::middle(array_slice($points, 0, intdiv(count($points), 3)));
+        $axis = $this->seen->turned(self::axis($points));
+        if (hypot($axis->x, $axis->y) < self::SEEN_ASIDE * $axis->lengthMm()) {
+            return null;
+        }
+        $near = $this->nearest($points);
+        $runs = $this->seen->turned($points[$near + 1]->minus($points[$near]));
+        [$x, $y] = $this->seen->page($first);
+        $reach = max(0.0, ...array_map(
+            fn (Vector $one): float => $one->minus($first)->lengthMm(),
+            array_slice($points, 0, intdiv(count($points), 3)),
+        ));
+
+        $isToRight = $axis->x * $runs->y - $axis->y * $runs->x > 0.0;
+
+        return new HandHint(
+            HandHint::WIND, $x, $y, $reach, $isToRight ? 1.0 : -1.0, rad2deg(atan2($axis->y, $axis->x)),
+        );
+    }
+
+    /**
+     * About what a wire goes round, on the whole: the sum of what each of its corners turns about.
+     *
+     * @param  list<Vector>  $points
+     */
+    private static function axis(array $points): Vector
+    {
+        $axis = new Vector(0.0, 0.0);
+        for ($at = 2; $at < count($points); $at++) {
+            $axis = $axis->plus(
+                $points[$at - 1]->minus($points[$at - 2])->cross($points[$at]->minus($points[$at - 1])),
+            );
+        }
+
+        return $axis;
+    }
+
+    /**
+     * The place of the point of the first turn that lies nearest to the viewer.
+     *
+     * @param  list<Vector>  $points
+     */
+    private function nearest(array $points): int
+    {
+        $near = 0;
+        foreach (array_slice($points, 0, max(2, intdiv(count($points), 2))) as $at => $point) {
+            $near = $this->seen->turned($point)->z > $this->seen->turned($points[$near])->z ? $at : $near;
+        }
+
+        return min($near, count($points) - 2);
+    }
+
+    private function bent(Course $was, Course $is, string $mark): ?HandHint
+    {
+        [$before, $after] = [$was->marked($mark), $is->marked($mark)];
+        if ($before->lengthMm() < 1.0 || $after->lengthMm() < 1.0) {
+            return null;
+        }
+        $isReversed = self::isReversed($before, $after);
+        /** @var non-empty-list<array{float, float}> $way */
+        $way = array_map($this->seen->page(...), self::fromWhatStays($before, $after));
+        $turns = self::turns($way);
+        if (abs($turns) >= self::ROUND) {
+            return self::round($way, $turns);
+        }
+        $mm = min(self::HELD_MM, $before->lengthMm(), $after->lengthMm());
+        [[$x, $y], [$toX, $toY]] = [
+            $this->pageAt($before, $mm, $isReversed), $this->pageAt($after, $mm, $isReversed),
+        ];
+
+        $far = hypot($toX - $x, $toY - $y);
+
+        return $far < self::STILL_MM
+            ? null
+            : new HandHint(HandHint::SWING, $x, $y, $far, toXMm: $toX, toYMm: $toY);
+    }
+
+    /**
+     * As hands go along it: from the end that stays where it is.
+     *
+     * @return list<Vector>
+     */
+    private static function fromWhatStays(Curve $before, Curve $after): array
+    {
+        $points = $after->points(self::FINE_MM);
+
+        return self::isReversed($before, $after) ? array_reverse($points) : $points;
+    }
+
+    /** Whether its last end stays, and its first is moved. */
+    private static function isReversed(Curve $before, Curve $after): bool
+    {
+        [$from, $to] = [$before->points(self::FINE_MM), $after->points(self::FINE_MM)];
+        if ($from === [] || $to === []) {
+            return false;
+        }
+
+        return $from[0]->minus($to[0])->lengthMm()
+            > $from[count($from) - 1]->minus($to[count($to) - 1])->lengthMm();
+    }
+
+    /** @return array{float, float} */
+    private function pageAt(Curve $curve, float $mm, bool $isReversed): array
+    {
+        return $this->seen->page($curve->at($isReversed ? $curve->lengthMm() - $mm : $mm)[0]);
+    }
+
+    /** @param  non-empty-list<array{float, float}>  $way */
+    private static function round(array $way, float $turns): HandHint
+    {
+        [$xs, $ys] = [array_column($way, 0), array_column($way, 1)];
+        [$x, $y] = [(min($xs) + max($xs)) / 2, (min($ys) + max($ys)) / 2];
+        $radius = max(max($xs) - min($xs), max($ys) - min($ys)) / 2;
+
+        return new HandHint(
+            HandHint::TURN, $x, $y, $radius, $turns, rad2deg(atan2($way[0][1] - $y, $way[0][0] - $x)),
+        );
+    }
+
+    /**
+     * How far a way turns in all, degrees, clockwise as the page is seen.
+     *
+     * @param  non-empty-list<array{float, float}>  $way
+     */
+    private static function turns(array $way): float
+    {
+        $turns = 0.0;
+        $last = null;
+        foreach (range(1, count($way) - 1) as $at) {
+            $now = [$way[$at][0] - $way[$at - 1][0], $way[$at][1] - $way[$at - 1][1]];
+            if (hypot(...$now) < 1e-4) {
+                continue;
+            }
+            $turns += $last === null
+                ? 0.0
+                : rad2deg(atan2($last[0] * $now[1] - $last[1] * $now[0], $last[0] * $now[0] + $last[1] * $now[1]));
+            $last = $now;
+        }
+
+        return $turns;
+    }
+
+    /** @param  list<Vector>  $points */
+    private static function middle(array $points): Vector
+    {
+        $sum = array_reduce($points, fn (Vector $sum, Vector $one): Vector => $sum->plus($one), new Vector(0.0, 0.0));
+
+        return $sum->times(1 / max(1, count($points)));
+    }
+}
