@@ -198,26 +198,24 @@ final class Board
     }
 
     /**
-     * Where each part could hang that has more than one eye to choose from: the eye as a document says it, where it is
-     * in the drawing, and words for it.
+     * Where parts could hang: a part in any eye of those before it. Told once for all, since most have most of them.
      *
-     * @return array<string, list<array{string, float, float, string}>> by part
+     * @return array{parts: list<string>, eyes: list<array{int, string, float, float, string}>} parts from above; each
+     *     eye with the place of its part among them, as a document says it, where it is drawn, and in words
      */
     public function hangs(): array
     {
-        $hangs = [];
-        foreach ($this->desk->document->parts as $part) {
-            $eyes = [];
-            foreach ($this->desk->plan->eyesAbove($part->id) as $ref => $words) {
-                $at = $this->placeOfEye(EyeRef::read($ref));
-                $eyes = $at === null ? $eyes : [...$eyes, [$ref, $at[0], $at[1], $words]];
-            }
-            if (count($eyes) > 1) {
-                $hangs[$part->id->text] = $eyes;
+        $parts = array_map(fn (Part $part): string => $part->id->text, $this->desk->document->parts);
+        $eyes = [];
+        foreach ($this->desk->plan->eyesAbove() as $ref => $words) {
+            $eye = EyeRef::read($ref);
+            $at = $this->placeOfEye($eye);
+            if ($eye !== null && $at !== null) {
+                $eyes[] = [(int) array_search($eye->part->text, $parts, true), $ref, $at[0], $at[1], $words];
             }
         }
 
-        return $hangs;
+        return ['parts' => $parts, 'eyes' => $eyes];
     }
 
     /** @return array{float, float}|null */

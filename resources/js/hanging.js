@@ -9,9 +9,11 @@ const SVG = 'http://www.w3.org/2000/svg';
  * Escape, or let go of elsewhere, hangs it back. Resolves to what ends it.
  */
 export async function hanging(board) {
-    const hangs = JSON.parse(board.dataset.hangs ?? '{}');
+    const { parts, eyes } = JSON.parse(board.dataset.hangs ?? '{"parts":[],"eyes":[]}');
     const canvas = board.querySelector('.canvas');
-    if (Object.keys(hangs).length === 0) {
+    // A part hangs in an eye of those before it; where there is but one, it hangs there.
+    const hangs = (part) => eyes.filter(([at]) => at < parts.indexOf(part));
+    if (hangs(parts[parts.length - 1]).length < 2) {
         return () => {};
     }
     const { default: interact } = await import('interactjs');
@@ -43,7 +45,8 @@ export async function hanging(board) {
 
 function take(event, canvas, hangs, held) {
     const [part] = event.target.dataset.mark.split(':');
-    if (hangs[part] === undefined || document.documentElement.classList.contains('is-pointing')) {
+    const mayHang = hangs(part);
+    if (mayHang.length < 2 || document.documentElement.classList.contains('is-pointing')) {
         return;
     }
     const picture = canvas.querySelector('svg');
@@ -54,7 +57,7 @@ function take(event, canvas, hangs, held) {
     held.ghost = ghostOf(picture, part, box);
     document.body.append(held.ghost);
     picture.querySelectorAll(`[data-mark^="${CSS.escape(part)}:"]`).forEach((one) => one.classList.add('is-held'));
-    picture.append(...hangs[part].map(([ref, x, y]) => ring(ref, x, y)));
+    picture.append(...mayHang.map(([, ref, x, y]) => ring(ref, x, y)));
 }
 
 /** What is carried, as it is seen. */
@@ -87,7 +90,7 @@ function move(event, canvas, hangs, held) {
     }
     const [left, top] = [held.from.left + event.clientX - held.from.x, held.from.top + event.clientY - held.from.y];
     held.ghost.style.transform = `translate(${left}px, ${top}px)`;
-    held.eye = nearest(canvas, hangs[held.part], event.clientX, event.clientY);
+    held.eye = nearest(canvas, hangs(held.part), event.clientX, event.clientY);
     canvas.querySelectorAll('.eye-here').forEach((one) => one.classList.toggle('is-near', one.dataset.eye === held.eye?.ref));
     canvas.querySelector('.eye-words')?.remove();
     if (held.eye !== null) {
@@ -103,7 +106,7 @@ function move(event, canvas, hangs, held) {
 function nearest(canvas, eyes, x, y) {
     const toWindow = canvas.querySelector('svg').getScreenCTM();
     let best = null;
-    for (const [ref, eyeX, eyeY, words] of eyes) {
+    for (const [, ref, eyeX, eyeY, words] of eyes) {
         const place = new DOMPoint(eyeX, eyeY).matrixTransform(toWindow);
         const far = Math.hypot(place.x - x, place.y - y);
         if (far < REACH && (best === null || far < best.far)) {

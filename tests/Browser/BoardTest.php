@@ -163,18 +163,20 @@ final class BoardTest extends BrowserTestCase
 
     public function test_a_part_is_carried_to_another_eye(): void
     {
-        $eyes = json_decode(
+        $hangs = json_decode(
             (string) $this->one('.board')->getAttribute('data-hangs'), true, flags: JSON_THROW_ON_ERROR,
-        )['p3'];
+        );
+        $place = array_search('p3', $hangs['parts'], true);
+        $eyes = array_values(array_filter($hangs['eyes'], fn (array $eye): bool => $eye[0] < $place));
         self::assertGreaterThan(1, count($eyes));
-        $hangs = fn (): string => (string) self::$browser->executeScript(
+        $hangsIn = fn (): string => (string) self::$browser->executeScript(
             'return document.querySelector("#hang-p3")?.value ?? ""',
         );
-        $other = array_values(array_filter($eyes, fn (array $eye): bool => $eye[0] === 'p1/bottom'))[0];
+        $other = array_values(array_filter($eyes, fn (array $eye): bool => $eye[1] === 'p1/bottom'))[0];
         $spot = self::$browser->executeScript(
             'const at = new DOMPoint(arguments[0], arguments[1])'
                 .'.matrixTransform(document.querySelector(".canvas svg").getScreenCTM()); return [at.x, at.y]',
-            [$other[1], $other[2]],
+            [$other[2], $other[3]],
         );
         [$x, $y] = $this->place('.drawing g.wire[data-mark="p3:top-wraps"]');
         $to = [(int) $spot[0] + 3, (int) $spot[1] + 3];
@@ -187,9 +189,9 @@ final class BoardTest extends BrowserTestCase
         $this->dragFrom($x, $y, ...$to);
         self::eventually(fn (): bool => $this->howMany('.eye-here.is-near') === 1, 'and again');
         $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
-        self::eventually(fn (): bool => $hangs() === 'p1/bottom', 'it hangs in the ear wire');
+        self::eventually(fn (): bool => $hangsIn() === 'p1/bottom', 'it hangs in the ear wire');
         $this->button('Undo')->click();
-        self::eventually(fn (): bool => $hangs() !== 'p1/bottom', 'and back');
+        self::eventually(fn (): bool => $hangsIn() !== 'p1/bottom', 'and back');
         $this->assertQuietConsole();
     }
 

@@ -265,11 +265,11 @@ final class Plan
     }
 
     /**
-     * Every eye that something can hang in, above a part: what a document says, and words.
+     * Every eye that something can hang in, above a part, or in all of them: what a document says, and words.
      *
      * @return array<string, string>
      */
-    public function eyesAbove(PartId $part): array
+    public function eyesAbove(?PartId $part = null): array
     {
         $eyes = [];
         foreach ($this->parts as $at => $one) {

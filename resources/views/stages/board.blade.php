@@ -2,7 +2,7 @@
 @php([$open, $run, $profile] = [$desk->open(), $desk->run(), $desk->profile])
 @php($changes = '/pieces/'.$desk->piece->ulid.'/changes')
 @php($measures = $desk->board()->measures())
-<div class="board" x-data="board" data-hangs="{{ json_encode((object) $desk->board()->hangs(), JSON_THROW_ON_ERROR) }}" data-gaps="{{ json_encode($desk->board()->gaps(), JSON_THROW_ON_ERROR) }}" data-tried="/pieces/{{ $desk->piece->ulid }}/tried?{{ http_build_query(['revision' => $desk->piece->revision, 'view' => $desk->side->value, 'open' => $open?->id->text, 'run' => $run, 'hung' => $desk->shown()]) }}">
+<div class="board" x-data="board" data-hangs="{{ json_encode($desk->board()->hangs(), JSON_THROW_ON_ERROR) }}" data-gaps="{{ json_encode($desk->board()->gaps(), JSON_THROW_ON_ERROR) }}" data-tried="/pieces/{{ $desk->piece->ulid }}/tried?{{ http_build_query(['revision' => $desk->piece->revision, 'view' => $desk->side->value, 'open' => $open?->id->text, 'run' => $run, 'hung' => $desk->shown()]) }}">
     <div class="drawing-place" x-data="turning">
     <figure class="drawing" x-data="zoom">
         <div class="canvas">@include('stages.picture')</div>
