@@ -17,6 +17,7 @@ use Hebra\Core\Bead\BeadShape;
 use Hebra\Core\Bead\Material;
 use Hebra\Core\Figure\View;
 use Hebra\Core\Hand\Learned;
+use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Kind;
@@ -118,6 +119,15 @@ final class Desk
     public function board(): Board
     {
         return $this->board ??= new Board($this);
+    }
+
+    /** In how many places a bead stands, in a row or alone. */
+    public function alike(string $bead): int
+    {
+        return array_sum(array_map(
+            fn (Part $part): int => count(array_filter($part->beads, fn (BeadRun $run): bool => $run->bead === $bead)),
+            $this->document->parts,
+        ));
     }
 
     public function wireBoard(): WireBoard

@@ -270,4 +270,28 @@ final class BoardTest extends TestCase
         self::assertSame($desk->plan->hangsMm(), $then->wasMm);
         self::assertNull((new Desk($this->piece('single-drop'), $this->workshop(), 'lay-out'))->board()->tape());
     }
+
+    public function test_a_bead_is_swapped_here_or_in_all_places(): void
+    {
+        $piece = $this->piece('linked-bracelet');
+        $part = array_values(array_filter($piece->document()->parts, fn ($part): bool => $part->beads !== []))[0];
+        $key = $part->beads[0]->bead;
+        $places = fn ($document, string $bead): int => array_sum(array_map(
+            fn ($part): int => count(array_filter($part->beads, fn ($run): bool => $run->bead === $bead)),
+            $document->parts,
+        ));
+        self::assertGreaterThan(1, $all = $places($piece->document(), $key));
+        $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/lay-out?open={$part->id}&run=0")
+            ->assertSee("in all {$all} places");
+        $swap = ['do' => 'bead.swap', 'part' => $part->id->text, 'at' => 0, 'bead' => '5mm round, hole 2, plum'];
+        $this->change($piece, $swap)->assertOk();
+        self::assertSame($all - 1, $places($piece->refresh()->document(), $key));
+        $this->change($piece, [...$swap, 'at' => 0, 'bead' => '4mm round, hole 2, rose'])->assertOk();
+        $this->post("/pieces/{$piece->ulid}/undo", ['revision' => $piece->refresh()->revision, 'stage' => 'lay-out']);
+        $this->post(
+            "/pieces/{$piece->ulid}/undo", ['revision' => $piece->refresh()->revision, 'stage' => 'lay-out'],
+        );
+        $this->change($piece->refresh(), [...$swap, 'all' => '1'])->assertOk();
+        self::assertSame(0, $places($piece->refresh()->document(), $key));
+    }
 }

@@ -109,7 +109,9 @@ final readonly class ChangeReader
             'wire' => $this->wire(),
             'metal' => new Change\SetMetal(Metal::read($this->text('metal'))),
             'bead.add' => $this->added(),
-            'bead.swap' => new Change\SwapBead($this->part(), $this->place(), $this->bead()),
+            'bead.swap' => $this->maybe('all') === '1'
+                ? new Change\ReplaceBead($this->part(), $this->place(), $this->bead())
+                : new Change\SwapBead($this->part(), $this->place(), $this->bead()),
             'bead.remove' => new Change\RemoveBead($this->part(), $this->place()),
             'bead.move' => new Change\MoveBead($this->part(), $this->place(), $this->count('by', -1, 1)),
             'bead.count' => new Change\CountBead(

@@ -121,6 +121,10 @@ final class ChangeWriter
             $change instanceof Change\SwapBead => [
                 'do' => 'bead.swap', 'part' => $change->part, 'at' => $change->at, 'bead' => self::bead($change->bead),
             ],
+            $change instanceof Change\ReplaceBead => [
+                'do' => 'bead.swap', 'all' => '1', 'part' => $change->part, 'at' => $change->at,
+                'bead' => self::bead($change->bead),
+            ],
             $change instanceof Change\RemoveBead => [
                 'do' => 'bead.remove', 'part' => $change->part, 'at' => $change->at,
             ],

@@ -52,6 +52,7 @@ final class ChangeWriterTest extends TestCase
             new Change\SetWire('link', temper: Temper::DeadSoft), new Change\AddBead(PartId::of('p2'), 1, $coin),
             new Change\AddBead(PartId::of('p2'), null, 'b1'), new Change\SwapBead(PartId::of('p2'), 0, $tile),
             new Change\RemoveBead(PartId::of('p2'), 1), new Change\MoveBead(PartId::of('p2'), 1, -1),
+            new Change\ReplaceBead(PartId::of('p2'), 0, $tile),
             new Change\CarryBead(PartId::of('p2'), 1, PartId::of('p3'), 0),
             new Change\ExchangeBeads(PartId::of('p2'), 1, PartId::of('p3'), 0),
             new Change\CountBead(PartId::of('p2'), 0, 9),

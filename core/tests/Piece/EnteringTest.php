@@ -222,6 +222,41 @@ final class EnteringTest extends TestCase
         self::assertGreaterThan(40, $tried);
     }
 
+    /** All alike are exchanged at once, and no others. */
+    public function test_all_beads_alike_are_swapped_together(): void
+    {
+        $tried = 0;
+        foreach (array_keys(Patterns::all()) as $name) {
+            $piece = Patterns::start($name, 'Swapped');
+            foreach ($piece->parts as $part) {
+                foreach ($part->beads as $at => $run) {
+                    $after = $this->changed($piece, [
+                        'do' => 'bead.swap', 'all' => '1', 'part' => $part->id->text, 'at' => $at,
+                        'bead' => '5mm round, hole 2, plum',
+                    ]);
+                    $count = fn (Piece $piece, callable $is): int => array_sum(array_map(
+                        fn (Part $part): int => array_sum(array_map(
+                            fn (BeadRun $run): int => $is($run->bead) ? $run->count : 0, $part->beads,
+                        )),
+                        $piece->parts,
+                    ));
+                    $new = $after->keyOfBead(Bead::parse('5mm round, hole 2, plum'));
+                    self::assertNotNull($new, $name);
+                    self::assertSame(0, $count($after, fn (string $key): bool => $key === $run->bead && $key !== $new));
+                    self::assertSame(
+                        $count($piece, fn (string $key): bool => $key === $run->bead || $key === $new),
+                        $count($after, fn (string $key): bool => $key === $new), $name,
+                    );
+                    self::assertSame(
+                        $count($piece, fn (): bool => true), $count($after, fn (): bool => true), $name,
+                    );
+                    $tried++;
+                }
+            }
+        }
+        self::assertGreaterThan(100, $tried);
+    }
+
     public function test_what_takes_no_beads_and_what_is_not_there_is_told(): void
     {
         $piece = Patterns::start('link-and-drop', 'Carried');

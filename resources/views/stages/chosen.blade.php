@@ -31,7 +31,8 @@
         </select></span>
         <button type="submit" class="tool no-js">set</button>
     </form>
-    <form class="chosen-edit" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change, submit">
+    @php($alike = $desk->alike($part->beads[$run]->bead))
+    <form class="chosen-edit" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" hx-trigger="change from:find select, submit">
         @csrf
         <input type="hidden" name="do" value="bead.swap"><input type="hidden" name="part" value="{{ $part->id }}"><input type="hidden" name="at" value="{{ $run }}">
         @include('fragments.where', ['desk' => $desk, 'then' => []])
@@ -39,6 +40,7 @@
             <option value="{{ $part->beads[$run]->bead }}">{{ $chosen->words() }}</option>
             @foreach ($desk->tray() as $bead)<option value="{{ \App\View\Desk::line($bead) }}">{{ $bead->words() }}</option>@endforeach
         </select></span>
+        @if ($alike > 1)<label class="small quiet all-alike"><input type="checkbox" name="all" value="1"> in all {{ $alike }} places</label>@endif
         <button type="submit" class="tool no-js">swap</button>
     </form>
     @if ($problem)@foreach (['hole', 'size', 'size width', 'size length', 'size hole'] as $field)<x-problem :for="$field" :problem="$problem" />@endforeach @endif
