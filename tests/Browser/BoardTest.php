@@ -50,18 +50,7 @@ final class BoardTest extends BrowserTestCase
     /** From the tray over the drawing, and held there. */
     private function carry(string $well, string $over, float $down): void
     {
-        [$x, $y] = $this->place($well, 0.3);
-        [$toX, $toY] = $this->place($over, $down);
-        $moves = [
-            ['type' => 'pointerMove', 'duration' => 0, 'x' => $x, 'y' => $y], ['type' => 'pointerDown', 'button' => 0],
-        ];
-        for ($step = 1; $step <= 10; $step++) {
-            $moves[] = [
-                'type' => 'pointerMove', 'duration' => 30, 'x' => (int) ($x + ($toX - $x) * $step / 10),
-                'y' => (int) ($y + ($toY - $y) * $step / 10),
-            ];
-        }
-        $this->pointer($moves);
+        $this->dragFrom(...[...$this->place($well, 0.3), ...$this->place($over, $down)]);
         self::eventually(fn (): bool => $this->howMany('.gap-here') === 1, 'a gap opens where it would go');
     }
 

@@ -31,6 +31,7 @@ final class ChangeWriter
             default => self::ofPart($change)
                 ?? self::ofGroup($change)
                 ?? self::ofWire($change)
+                ?? self::ofPlaces($change)
                 ?? self::ofBeads($change),
         };
 
@@ -110,6 +111,23 @@ final class ChangeWriter
         };
     }
 
+    /** @return array<string, PartId|string|int|null>|null of beads that stay the same ones, in other places */
+    private static function ofPlaces(Change $change): ?array
+    {
+        return match (true) {
+            $change instanceof Change\MoveBead => [
+                'do' => 'bead.move', 'part' => $change->part, 'at' => $change->at, 'by' => $change->by,
+            ],
+            $change instanceof Change\CarryBead, $change instanceof Change\ExchangeBeads => [
+                'do' => $change instanceof Change\CarryBead ? 'bead.carry' : 'bead.exchange',
+                'part' => $change->part, 'at' => $change->at, 'to' => $change->to, 'place' => $change->place,
+            ],
+            $change instanceof Change\MirrorBeads => ['do' => 'bead.mirror', 'part' => $change->part],
+            $change instanceof Change\ReverseBeads => ['do' => 'bead.reverse', 'part' => $change->part],
+            default => null,
+        };
+    }
+
     /** @return array<string, PartId|string|int|null> */
     private static function ofBeads(Change $change): array
     {
@@ -128,19 +146,10 @@ final class ChangeWriter
             $change instanceof Change\RemoveBead => [
                 'do' => 'bead.remove', 'part' => $change->part, 'at' => $change->at,
             ],
-            $change instanceof Change\MoveBead => [
-                'do' => 'bead.move', 'part' => $change->part, 'at' => $change->at, 'by' => $change->by,
-            ],
             $change instanceof Change\CountBead => [
                 'do' => 'bead.count', 'part' => $change->part, 'at' => $change->at,
                 $change->relative ? 'by' : 'count' => $change->count,
             ],
-            $change instanceof Change\CarryBead, $change instanceof Change\ExchangeBeads => [
-                'do' => $change instanceof Change\CarryBead ? 'bead.carry' : 'bead.exchange',
-                'part' => $change->part, 'at' => $change->at, 'to' => $change->to, 'place' => $change->place,
-            ],
-            $change instanceof Change\MirrorBeads => ['do' => 'bead.mirror', 'part' => $change->part],
-            $change instanceof Change\ReverseBeads => ['do' => 'bead.reverse', 'part' => $change->part],
             $change instanceof Change\RepeatBeads => [
                 'do' => 'bead.repeat', 'part' => $change->part, 'runs' => $change->runs, 'count' => $change->count,
             ],

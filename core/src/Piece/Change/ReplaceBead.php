@@ -22,12 +22,12 @@ final readonly class ReplaceBead implements Change
     {
         $alike = Runs::at($piece->part($this->part), $this->at)->bead;
         [$key, $more] = AddBead::keyFor($piece, $this->bead);
-        $isAlike = fn (BeadRun $run): bool => $run->bead === $alike;
-        $parts = array_map(fn (Part $part): Part => array_filter($part->beads, $isAlike) === []
-            ? $part
-            : $part->withBeads(Runs::joined(array_map(
-                fn (BeadRun $run): BeadRun => $isAlike($run) ? new BeadRun($key, $run->count) : $run, $part->beads,
-            ))), $piece->parts);
+        $replaced = fn (BeadRun $run): BeadRun => $run->bead === $alike ? new BeadRun($key, $run->count) : $run;
+        $parts = array_map(function (Part $part) use ($replaced): Part {
+            $runs = array_map($replaced, $part->beads);
+
+            return $runs == $part->beads ? $part : $part->withBeads(Runs::joined($runs));
+        }, $piece->parts);
 
         return Piece::of(
             $piece->name, $piece->note, $piece->makes, $piece->wires, $piece->beads + $more, $parts, $piece->fit,
