@@ -107,7 +107,8 @@ final class MovementImport extends TableImport
                     .' is to leave it: give at most what it holds.',
             );
         $lot->setAttribute('held_mg', $lot->heldMg() + $milligrams);
-        $words = ($reason === '' ? ($isOut ? 'went out' : 'came in') : $reason);
+        $went = $isOut ? 'went out' : 'came in';
+        $words = $reason === '' ? $went : $reason;
 
         return Book::rows(
             $workshop,

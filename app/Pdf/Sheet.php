@@ -58,7 +58,11 @@ final class Sheet extends \TCPDF
         $this->SetLineWidth(0.2);
         $this->Line(self::MARGIN_MM, self::RULER_Y_MM, self::MARGIN_MM + self::RULER_MM, self::RULER_Y_MM);
         for ($tick = 0; $tick <= self::RULER_MM; $tick++) {
-            $long = $tick % 10 === 0 ? 3.0 : ($tick % 5 === 0 ? 2.2 : 1.4);
+            $long = match (true) {
+                $tick % 10 === 0 => 3.0,
+                $tick % 5 === 0 => 2.2,
+                default => 1.4,
+            };
             $this->Line(self::MARGIN_MM + $tick, self::RULER_Y_MM, self::MARGIN_MM + $tick, self::RULER_Y_MM + $long);
             if ($tick % 10 === 0) {
                 $this->SetXY(self::MARGIN_MM + $tick - 5, self::RULER_Y_MM + 3);

@@ -43,9 +43,11 @@ final readonly class DiagramView
             }
         }
         foreach (
-            $scale > 0.05
-            ? []
-            : ($isSmall ? [8.0, 6.0, 4.0, 3.0, 2.0, 1.0] : [1.0, 0.75, 0.5, 0.33, 0.25, 0.1]) as $try
+            match (true) {
+                $scale > 0.05 => [],
+                $isSmall => [8.0, 6.0, 4.0, 3.0, 2.0, 1.0],
+                default => [1.0, 0.75, 0.5, 0.33, 0.25, 0.1],
+            } as $try
         ) {
             if ($fits($try) && (! $isSmall || max($diagram->widthMm(), $diagram->heightMm()) * $try <= 40)) {
                 $scale = $try;
@@ -60,7 +62,11 @@ final readonly class DiagramView
     public function words(): string
     {
         return $this->diagram->words.' · '
-            .($this->scale === 1.0 ? 'true size' : ($this->scale > 1 ? "{$this->scale} : 1" : '1 : '.round(1 / $this->scale, 1)));
+            .match (true) {
+                $this->scale === 1.0 => 'true size',
+                $this->scale > 1 => "{$this->scale} : 1",
+                default => '1 : '.round(1 / $this->scale, 1),
+            };
     }
 
     /** @return list<array{kind: string, x: float, y: float, r: float}> in millimetres of the picture */

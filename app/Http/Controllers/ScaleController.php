@@ -73,9 +73,11 @@ final class ScaleController extends Controller
             $stock->correct(
                 $lot,
                 $this->workshop($request),
-                $lot->isPins()
-                    ? (string) (int) round($reading->milligrams / $lot->pinMg())
-                    : ($reading->milligrams === 0 ? '0' : ($reading->milligrams / 1000).' g'),
+                match (true) {
+                    $lot->isPins() => (string) (int) round($reading->milligrams / $lot->pinMg()),
+                    $reading->milligrams === 0 => '0',
+                    default => ($reading->milligrams / 1000).' g',
+                },
                 LengthUnit::Millimetre,
             );
         } catch (Problem $problem) {

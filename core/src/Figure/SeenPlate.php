@@ -119,7 +119,7 @@ final readonly class SeenPlate
         $before = -1;
         for ($step = 0; $step < self::ROUND; $step++) {
             $z = ($points[$step]->z + $points[$step + 1]->z) / 2;
-            $layer = $z > self::FLAT * $wire ? 2 : ($z < -self::FLAT * $wire ? 0 : 1);
+            $layer = 1 + (abs($z) > self::FLAT * $wire ? $z <=> 0.0 : 0);
             if ($layer !== $before) {
                 $path === [] || $strokes[] = $this->wire($path, $wire, $before);
                 [$path, $before] = [[['M', ...SeenPath::page($points[$step])]], $layer];

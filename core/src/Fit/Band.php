@@ -30,7 +30,11 @@ final class Band
      */
     public static function widerMm(float $widthMm): float
     {
-        $sizes = $widthMm >= self::VERY_WIDE_FROM_MM ? 0.5 : ($widthMm >= self::WIDE_FROM_MM ? 0.25 : 0.0);
+        $sizes = match (true) {
+            $widthMm >= self::VERY_WIDE_FROM_MM => 0.5,
+            $widthMm >= self::WIDE_FROM_MM => 0.25,
+            default => 0.0,
+        };
 
         return $sizes * RingSize::US_STEP_MM;
     }

@@ -222,9 +222,11 @@ final class Layout
         foreach ($this->instances as $instance) {
             $drawn = $this->drawnOnce($instance);
             $above = $this->above($instance);
-            $top = $above === null
-                ? ($instance->above === null ? 0.0 : $lowest)
-                : $tops[$instance->above ?? ''] + $above->yMm;
+            $top = match (true) {
+                $above !== null => $tops[$instance->above ?? ''] + $above->yMm,
+                $instance->above === null => 0.0,
+                default => $lowest,
+            };
             $tops[$instance->name] = $top;
             // What hangs below it reaches lower than it does.
             if (! isset($this->aside[$instance->name]) && ! isset($this->hung[$instance->name.'/bottom'])) {

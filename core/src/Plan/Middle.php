@@ -151,9 +151,11 @@ final readonly class Middle
     /** What is counted to find the middle: links with beads, and links of chain. */
     private static function counts(Instance $one): int
     {
-        return $one->part->part->technique === self::CHAIN
-            ? $one->part->part->count('links')
-            : ($one->part->strung === [] ? 0 : 1);
+        return match (true) {
+            $one->part->part->technique === self::CHAIN => $one->part->part->count('links'),
+            $one->part->strung === [] => 0,
+            default => 1,
+        };
     }
 
     private function check(): Check

@@ -81,7 +81,11 @@ final class CutCsv
         $text = mb_scrub((string) preg_replace('/^\xEF\xBB\xBF/', '', $text));
         $written = preg_split('/\R/', $text) ?: [];
         $first = $written[0] ?? '';
-        $delimiter = str_contains($first, "\t") ? "\t" : (substr_count($first, ';') >= 2 ? ';' : ',');
+        $delimiter = match (true) {
+            str_contains($first, "\t") => "\t",
+            substr_count($first, ';') >= 2 => ';',
+            default => ',',
+        };
         $lines = [];
         foreach ($written as $index => $line) {
             if (trim($line) === '') {

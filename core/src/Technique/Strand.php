@@ -340,8 +340,11 @@ final class Strand implements Technique
             'Slide a crimp on, turn '.($this->isDoubled($part->part) ? 'both ends' : 'the wire')
                 .' back through it round a loop of '
                 .$part->profile->size($part->part->mm('inside')).', and press it hard. Pull to test it.'
-                .($part->part->choice('crimps') === 'covered' ? ' Cut the end close and close a cover over the '
-                    .'crimp.' : ($this->isSpaced($part->part) ? ' Cut the end close.' : ' Hide the end back through the beads.')),
+                .match (true) {
+                    $part->part->choice('crimps') === 'covered' => ' Cut the end close and close a cover over the crimp.',
+                    $this->isSpaced($part->part) => ' Cut the end close.',
+                    default => ' Hide the end back through the beads.',
+                },
             [$part->mark($place.'-loop')],
             tool: 'crimping pliers',
             operation: Operation::Crimp,

@@ -295,9 +295,11 @@ final class WovenBand implements Technique
                 $mm + $more,
                 $section->crossing !== null ? 'carried on' : Figures::counted($section->repeats, 'repeat'),
                 'weave',
-                $section->crossing !== null
-                    ? 'length of the cross'
-                    : ($section->weave instanceof BasketWeave ? 'repeats · the taut string round the cores' : 'repeats · Σ turns·√((π(D + w) + 2(k − 1)s)² + w²)'),
+                match (true) {
+                    $section->crossing !== null => 'length of the cross',
+                    $section->weave instanceof BasketWeave => 'repeats · the taut string round the cores',
+                    default => 'repeats · Σ turns·√((π(D + w) + 2(k − 1)s)² + w²)',
+                },
                 $section->repeats.' × '.Figures::trim($mm / $section->repeats, 2)
                     .($more > 0.0 ? ' + '.Figures::trim($more, 3) : ''),
                 beads: $beads->on($at),
@@ -550,7 +552,11 @@ final class WovenBand implements Technique
         }
         $isOuter = abs(abs($acrossMm) - ($band->cores - 1) / 2 * $band->spacingMm) < 1e-6;
 
-        return new Rolled($curl, $isOuter ? $side : ($isTop ? 90.0 : -90.0));
+        return new Rolled($curl, match (true) {
+            $isOuter => $side,
+            $isTop => 90.0,
+            default => -90.0,
+        });
     }
 
     /** What a core that ends in no eye is curled to: one open turn, or a flat spiral. */

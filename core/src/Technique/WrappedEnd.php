@@ -151,10 +151,11 @@ final readonly class WrappedEnd
 
     private function tailMove(string $mark): Move
     {
-        $why = $this->isPlain()
-            ? ($this->isLooped() ? 'what the looping pliers cut off' : 'what the pliers hold while the eye is turned, '
-                .'then trimmed off')
-            : 'what the fingers hold while wrapping, trimmed off';
+        $why = match (true) {
+            ! $this->isPlain() => 'what the fingers hold while wrapping, trimmed off',
+            $this->isLooped() => 'what the looping pliers cut off',
+            default => 'what the pliers hold while the eye is turned, then trimmed off',
+        };
         $source = match (true) {
             ! $this->isPlain() => $this->plan->sourceOf($this->loop->tailMm),
             $this->isLooped() => 'your school: looping pliers',
