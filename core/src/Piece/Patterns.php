@@ -491,7 +491,7 @@ final class Patterns
             ]),
             'lever-drop' => new Pattern('A bought ear finding, a link and a bought drop', Family::Earring, [
                 ['bought-part', [], [
-                    'what' => 'ear-finding', 'shape' => 'drop', 'length' => 17.0, 'width' => 10.0, 'rim' => 0.9,
+                    'what' => 'ear-finding', 'shape' => 'lever', 'length' => 17.0, 'width' => 10.0, 'rim' => 0.9,
                     'holes' => 'ring bottom 2 mm',
                 ]],
                 ['wrapped-link', ['speck', 'berry', 'speck']],

@@ -21,18 +21,40 @@ enum PlateShape: string
     case Star = 'star';
     case Shield = 'shield';
     case Lobster = 'lobster';
+    case SpringRing = 'spring-ring';
+    case Lever = 'lever';
+    case Clip = 'clip';
     case Fringe = 'fringe';
     case Own = 'own';
 
     private const STEPS = 56;
+
+    /** Where the knob of a spring ring is, radians clockwise from its top, and how wide. */
+    private const KNOB = 0.9;
+
+    private const KNOB_WIDE = 0.17;
 
     public function words(): string
     {
         return match ($this) {
             self::Fringe => 'tassel',
             self::Lobster => 'lobster clasp',
+            self::SpringRing => 'spring ring',
+            self::Lever => 'lever back',
+            self::Clip => 'ear clip',
             self::Own => 'own outline',
             default => $this->value,
+        };
+    }
+
+    /** How wide its rim is, of its width, where it is open in its middle as it comes; 0 of what is whole. */
+    public function rimShare(): float
+    {
+        return match ($this) {
+            self::Lobster => 0.3,
+            self::SpringRing => 0.22,
+            self::Lever => 0.12,
+            default => 0.0,
         };
     }
 
@@ -69,6 +91,18 @@ enum PlateShape: string
             self::Lobster => self::round(fn (float $turn): array => [
                 sin($turn) * (0.72 - 0.28 * cos($turn)), -cos($turn),
             ]),
+            // A ring with the knob of its bolt.
+            self::SpringRing => self::round(fn (float $turn): array => [
+                sin($turn) * self::knobbed($turn), -cos($turn) * self::knobbed($turn),
+            ]),
+            // The wire before the ear runs steeper than the lever behind it.
+            self::Lever => self::round(fn (float $turn): array => [
+                sin($turn) * (0.86 + 0.14 * cos($turn)) + 0.16 * sin($turn / 2) ** 2, -cos($turn),
+            ]),
+            // A narrow hinge above, a pad that presses below.
+            self::Clip => self::round(fn (float $turn): array => [
+                sin($turn) * (0.34 + 0.66 * sin($turn / 2) ** 4), -cos($turn),
+            ]),
             self::Fringe => self::fringe(),
             self::Bar, self::Square => self::cornered($lengthMm, $widthMm),
             self::Own => $own->points ?? self::Round->outline(2.0, 2.0),
@@ -90,6 +124,12 @@ enum PlateShape: string
     private static function round(\Closure $at): array
     {
         return array_map(fn (int $step): array => $at(2 * M_PI * $step / self::STEPS), range(0, self::STEPS - 1));
+    }
+
+    /** How far from the middle of a spring ring its edge is. */
+    private static function knobbed(float $turn): float
+    {
+        return 1.0 + 0.2 * exp(-((($turn - self::KNOB) / self::KNOB_WIDE) ** 2));
     }
 
     /** @return non-empty-list<array{float, float}> */

@@ -219,8 +219,8 @@ final class BoughtPart implements Technique
         $wide = $this->wideMm($part);
         $outline = $shape->outline($part->mm('length'), $wide, $own);
 
-        // A clasp is open in its middle, where the ring lies.
-        $rim = $shape === PlateShape::Lobster && $part->mm('rim') === 0.0 ? 0.3 * $wide : $part->mm('rim');
+        // A clasp is open in its middle, where the ring lies; so is what goes round a lobe.
+        $rim = $part->mm('rim') === 0.0 ? $shape->rimShare() * $wide : $part->mm('rim');
 
         return new Plate(
             $outline, $part->mm('thick'), HoleList::read($part->choice('holes'), 'holes')->on($outline),
