@@ -45,6 +45,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/account', [AccountController::class, 'show']);
     Route::get('/account/workshop.zip', [WorkshopFileController::class, 'export']);
     Route::post('/account/workshop', [WorkshopFileController::class, 'import'])->withoutMiddleware(Writes::class);
+    Route::put('/account/light', [AccountController::class, 'light'])->withoutMiddleware(Writes::class);
     Route::put('/account/units', [AccountController::class, 'units']);
     Route::put('/account/password', [AccountController::class, 'password'])->withoutMiddleware(Writes::class);
     Route::post('/account/invitations', [AccountController::class, 'invite']);

@@ -35,7 +35,7 @@ final class StepPicture
     /** So much of a frame about its middle is where something is looked for. */
     private const SEEN = 0.8;
 
-    private const HINT = 'fill="none" stroke="#1c5b4e" stroke-width="3" stroke-linecap="round" '
+    private const HINT = 'fill="none" stroke="#2a8f7c" stroke-width="3" stroke-linecap="round" '
         .'stroke-linejoin="round"';
 
     private const DASHED = 'stroke-dasharray="7 6"';
@@ -151,7 +151,7 @@ final class StepPicture
     private function arrow(float $xPx): string
     {
         return '<path d="M'.($xPx - self::GAP_PX + 5).' '.($this->highPx / 2).'h24m-8 -7l8 7l-8 7'
-            .'" fill="none" stroke="#1c5b4e" stroke-width="2.4" stroke-linecap="round"/>';
+            .'" fill="none" stroke="#2a8f7c" stroke-width="2.4" stroke-linecap="round"/>';
     }
 
     private function hints(Drawing $drawing): string
@@ -246,7 +246,7 @@ final class StepPicture
     private function words(string $words, float $xPx): string
     {
         return '<text x="'.($xPx + 10).'" y="'.($this->highPx - 10)
-            .'" font-family="Verdana, sans-serif" font-size="13" fill="#62594a">'.$words.'</text>';
+            .'" font-family="Verdana, sans-serif" font-size="13" fill="#857a68">'.$words.'</text>';
     }
 
     /** What the step works on, in verdigris. */

@@ -100,7 +100,7 @@ final class SvgFile
     {
         $css = (string) preg_replace('~/\*.*?\*/~s', '', (string) file_get_contents(resource_path('css/wire.css')));
         preg_match_all(
-            '/(--color-[a-z-]+):\s*(#[0-9a-f]{3,8})/i',
+            '/(--color-[a-z-]+):\s*(?:light-dark\()?(#[0-9a-f]{3,8})/i',
             (string) file_get_contents(resource_path('css/app.css')),
             $found,
             PREG_SET_ORDER,

@@ -1,5 +1,6 @@
 /** A plot of what the table under it says; the library comes only where there is a plot. */
-const COLOURS = ['#24614f', '#b65a2f', '#8a6a14', '#2f5d86'];
+// Seen on light and on dark alike.
+const COLOURS = ['#3b8d76', '#c4693b', '#a5842a', '#4d82b3'];
 
 export function plot() {
     return {
@@ -14,6 +15,8 @@ export function plot() {
             const { Chart, BarController, BarElement, LineController, LineElement, PointElement, CategoryScale, LinearScale, Legend, Tooltip } = library;
             Chart.register(BarController, BarElement, LineController, LineElement, PointElement, CategoryScale, LinearScale, Legend, Tooltip);
             const { labels, rows, kind = 'bar', unit = 'g' } = JSON.parse(this.$root.dataset.plot);
+            const ofPage = (name) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
+            [Chart.defaults.color, Chart.defaults.borderColor] = [ofPage('--color-pencil'), ofPage('--color-grid')];
             const font = { family: getComputedStyle(document.body).fontFamily, size: 13 };
             new Chart(this.$root.querySelector('canvas'), {
                 type: kind,

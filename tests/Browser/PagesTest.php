@@ -85,6 +85,43 @@ final class PagesTest extends BrowserTestCase
         }
     }
 
+    /** In the evening everything can be read as well as by day, and the choice stays. */
+    public function test_evening_is_as_readable_as_day(): void
+    {
+        $this->window(1280, 800);
+        $this->enterDemo();
+        $pages = $this->pages();
+        $this->visit('/account');
+        $this->button('evening')->click();
+        self::eventually(
+            fn (): bool => (bool) self::$browser->executeScript(
+                'return document.documentElement.classList.contains("is-evening")',
+            ),
+            'it is evening',
+        );
+        self::assertSame(
+            'rgb(27, 23, 19)',
+            self::$browser->executeScript('return getComputedStyle(document.documentElement).backgroundColor'),
+        );
+        foreach ([
+            'bench', 'pieces', 'stock', 'the metal book', 'account', 'a sum', 'tools and hand', 'lay out with a stop',
+            'wire', 'a band cut', 'make, begun', 'log, under way', 'patterns', 'a weave', 'a bill', 'variants',
+            'the cutting plan', 'what was learned',
+        ] as $name) {
+            $this->visit($pages[$name]);
+            $this->assertNoAxeViolations("{$name} in the evening");
+        }
+        $this->visit('/account');
+        $this->button('as this device has it')->click();
+        self::eventually(
+            fn (): bool => ! self::$browser->executeScript(
+                'return document.documentElement.classList.contains("is-evening")',
+            ),
+            'and as the device has it again',
+        );
+        $this->assertQuietConsole();
+    }
+
     /** In print a millimetre is 96/25.4 CSS pixels; the printer is told nothing else. */
     public function test_strips_measure_one_to_one(): void
     {

@@ -466,4 +466,17 @@ final class AccountTest extends TestCase
         self::assertStringContainsString("script-src 'self';", $policy);
         self::assertStringNotContainsString('unsafe', $policy);
     }
+
+    public function test_day_and_evening_are_kept_on_the_device(): void
+    {
+        $this->actingAs($this->maker)->get('/account')->assertOk()->assertDontSee('class="is-evening"', false);
+        $this->put('/account/light', ['light' => 'evening'])->assertRedirect('/account')->assertCookie('light', 'evening');
+        $this->withCookie('light', 'evening')->get('/account')->assertSee('class="is-evening"', false);
+        $this->withCookie('light', 'day')->get('/account')->assertSee('class="is-day"', false);
+        foreach (['system', '', 'midnight'] as $light) {
+            $this->put('/account/light', ['light' => $light])->assertRedirect('/account')->assertCookieExpired('light');
+        }
+        // What stands in a cookie is a choice of these, nothing else.
+        $this->withCookie('light', '"><script>')->get('/account')->assertOk()->assertDontSee('"><script>', false);
+    }
 }

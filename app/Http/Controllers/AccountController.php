@@ -24,9 +24,23 @@ use Illuminate\Support\Str;
 /** The maker's units and habits, the password, who else works here, and leaving. */
 final class AccountController extends Controller
 {
+    private const LIGHT_MINUTES = 60 * 24 * 365;
+
     public function show(Request $request): View
     {
         return view('account.show', ['desk' => new AccountDesk($this->maker($request)), 'problem' => null]);
+    }
+
+    /** By day or in the evening, on this device; as the device has it where neither is said. */
+    public function light(Request $request): RedirectResponse
+    {
+        $light = $this->text($request, 'light');
+
+        return redirect('/account')->withCookie(
+            in_array($light, ['day', 'evening'], true)
+                ? cookie('light', $light, self::LIGHT_MINUTES)
+                : cookie()->forget('light'),
+        );
     }
 
     public function units(Request $request): RedirectResponse|Response

@@ -70,7 +70,20 @@ enum PlateShape: string
      */
     public function outline(float $lengthMm, float $widthMm, ?Outline $own = null): array
     {
-        $unit = match ($this) {
+        $unit = $this->shaped($lengthMm, $widthMm, $own);
+        [$left, $right] = [min(array_column($unit, 0)), max(array_column($unit, 0))];
+        [$top, $bottom] = [min(array_column($unit, 1)), max(array_column($unit, 1))];
+
+        return array_map(fn (array $at): array => [
+            round((($at[0] - $left) / ($right - $left) - 0.5) * $widthMm, 4),
+            round((($at[1] - $top) / ($bottom - $top) - 0.5) * $lengthMm, 4),
+        ], $unit);
+    }
+
+    /** @return non-empty-list<array{float, float}> as wide and as long as it happens to be */
+    private function shaped(float $lengthMm, float $widthMm, ?Outline $own): array
+    {
+        return match ($this) {
             self::Round, self::Oval => self::round(fn (float $turn): array => [sin($turn), -cos($turn)]),
             self::Drop => self::round(fn (float $turn): array => [
                 sin($turn) * sin($turn / 2) ** 1.4, -cos($turn),
@@ -107,14 +120,6 @@ enum PlateShape: string
             self::Bar, self::Square => self::cornered($lengthMm, $widthMm),
             self::Own => $own->points ?? self::Round->outline(2.0, 2.0),
         };
-
-        [$left, $right] = [min(array_column($unit, 0)), max(array_column($unit, 0))];
-        [$top, $bottom] = [min(array_column($unit, 1)), max(array_column($unit, 1))];
-
-        return array_map(fn (array $at): array => [
-            round((($at[0] - $left) / ($right - $left) - 0.5) * $widthMm, 4),
-            round((($at[1] - $top) / ($bottom - $top) - 0.5) * $lengthMm, 4),
-        ], $unit);
     }
 
     /**

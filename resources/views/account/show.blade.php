@@ -14,6 +14,12 @@
                 <p><button type="submit" class="do">Save</button></p>
             </form></section>
         <div class="grid gap-8">
+        <section class="leaf"><h2>Light</h2>
+            @php($light = request()->cookie('light') ?? 'system')
+            <form method="post" action="/account/light" class="bar mt-2" aria-label="Light of the pages">@csrf @method('put')
+                @foreach (['system' => 'as this device has it', 'day' => 'day', 'evening' => 'evening'] as $value => $words)<button type="submit" class="tool" name="light" value="{{ $value }}" @if ($light === $value) aria-current="true" @endif>{{ $words }}</button>@endforeach
+            </form>
+            <p class="quiet small mt-1">On this device. Evening is warm and dark, for a bench under one lamp.</p></section>
         <section class="leaf"><h2>Password</h2>
             <form method="post" action="/account/password" class="grid gap-3 mt-2">@csrf @method('put')
                 <x-password name="current" label="Password now" :problem="$problem" autocomplete="current-password" />

@@ -1,10 +1,11 @@
 @props(['title', 'here' => ''])
 <!doctype html>
-<html lang="en">
+<html lang="en" @class(['is-day' => request()->cookie('light') === 'day', 'is-evening' => request()->cookie('light') === 'evening'])>
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>{{ $title }} · Hebra</title>
+    <meta name="color-scheme" content="light dark">
     <meta name="csrf-token" content="{{ csrf_token() }}">
     <meta name="htmx-config" content='{"allowEval":false,"includeIndicatorStyles":false,"historyCacheSize":0,"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"4..","swap":true},{"code":"...","swap":false,"error":true}]}'>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
