@@ -30,6 +30,9 @@ final class FormingStates
      */
     private array $known = [];
 
+    /** @var array<string, list<int>> by part */
+    private array $stepsKnown = [];
+
     public function __construct(private readonly Plan $plan)
     {
         $this->steps = [...$plan->prepare(), ...$plan->steps()];
@@ -61,6 +64,7 @@ final class FormingStates
      */
     public function wires(PartPlan $part, int $step, bool $isBefore = false): array
     {
+        $step = $this->asOfFirst($part, $step);
         $wires = [];
         foreach ($this->plan->cuts as $cut) {
             if ($cut->rings?->eachMm !== null && $cut->key() === $this->steps[$step]->cut) {
@@ -81,6 +85,21 @@ final class FormingStates
         }
 
         return $wires;
+    }
+
+    /** Of parts alike a later one looks, at each of its steps, as the first did at the same one. */
+    private function asOfFirst(PartPlan $part, int $step): int
+    {
+        $told = $this->steps[$step];
+        foreach ($told->operation === Operation::Hook ? [] : $this->stepsOf($part) as $at) {
+            $one = $this->steps[$at];
+            $isSame = $one->operation === $told->operation && $one->marks === $told->marks;
+            if ($isSame && $at < $step && array_intersect($one->works(), $told->works()) === []) {
+                return $at;
+            }
+        }
+
+        return $step;
     }
 
     /**
@@ -154,6 +173,12 @@ final class FormingStates
 
     /** @return list<int> the places of the steps of the first of a part */
     private function stepsOf(PartPlan $part): array
+    {
+        return $this->stepsKnown[$part->part->id->text] ??= $this->stepsOfFirst($part);
+    }
+
+    /** @return list<int> */
+    private function stepsOfFirst(PartPlan $part): array
     {
         $first = null;
         $places = [];

@@ -95,7 +95,8 @@ final class HandHintsTest extends TestCase
     public function test_what_is_cut_off_is_gone_and_the_cutter_stands_at_what_stays(): void
     {
         $cuts = 0;
-        foreach (self::steps() as $name => [, , $picture, $hints]) {
+        foreach (self::steps() as $name => [$states, $step, $picture, $hints]) {
+            self::assertTrue($states->step($step)->operation !== Operation::Trim || $hints !== [], "{$name}: where?");
             foreach ($hints as $hint) {
                 if ($hint->kind !== 'cut' || $picture->before === null) {
                     continue;
