@@ -18,9 +18,6 @@ final class CutBoard
 
     private const PART_HIGH = 108.0;
 
-    /** What a strip begins with before its wire. */
-    public const MARGIN_PX = 4;
-
     private const INCH_MM = 25.4;
 
     /** @var list<CutRow>|null */
@@ -93,8 +90,8 @@ final class CutBoard
         $isMetric = $this->desk->profile->ruler->isMetric();
         $parts = $isMetric ? 10 : 8;
         $ticks = [];
-        for ($at = 0; self::MARGIN_PX + $at * $this->stepPx() <= self::ROOM_PX; $at++) {
-            $x = self::MARGIN_PX + $at * $this->stepPx();
+        for ($at = 0; Strip::MARGIN + $at * $this->stepPx() <= self::ROOM_PX; $at++) {
+            $x = Strip::MARGIN + $at * $this->stepPx();
             $mm = $at * $this->stepMm();
             $ticks[] = [
                 'x' => round($x, 2), 'words' => (string) round($isMetric ? $mm : $mm / self::INCH_MM),

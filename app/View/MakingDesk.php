@@ -17,6 +17,8 @@ use Hebra\Core\Plan\Step;
 final readonly class MakingDesk
 {
     /** Steps that a page carries with it, for when the connection is lost. */
+    private const NEXT = 3;
+
     private const AHEAD = 40;
 
     /** From so many wraps, turns or repeats on the wire is straightened after every five [common practice]. */
@@ -256,16 +258,20 @@ final readonly class MakingDesk
         return array_intersect(array_column($cut->segments, 'mark'), $step->marks ?? []) !== [];
     }
 
-    /** @return list<Step> that the page carries */
-    private function ahead(): array
+    /**
+     * The steps from here on.
+     *
+     * @return list<array{Progress, Step}> each with where the making stands at it
+     */
+    private function ahead(int $most): array
     {
         $ahead = [];
-        for ($at = $this->progress; count($ahead) < self::AHEAD && ! $at->isDone(); $at = $at->next()) {
+        for ($at = $this->progress; count($ahead) < $most && ! $at->isDone(); $at = $at->next()) {
             $step = self::stepOf($this->plan, $at);
             if ($step === null) {
                 break;
             }
-            $ahead[] = $step;
+            $ahead[] = [$at, $step];
         }
 
         return $ahead;
@@ -274,7 +280,9 @@ final readonly class MakingDesk
     /** @return list<Cut> that the steps the page carries work on */
     public function cutsAhead(): array
     {
-        $keys = array_map(fn (Step $step): string => $this->cutOf($step)?->key() ?? '', $this->ahead());
+        $keys = array_map(
+            fn (array $one): string => $this->cutOf($one[1])?->key() ?? '', $this->ahead(self::AHEAD),
+        );
 
         return array_values(array_filter(
             $this->plan->strips(), fn (Cut $cut): bool => in_array($cut->key(), $keys, true),
@@ -284,18 +292,10 @@ final readonly class MakingDesk
     /** @return list<array{picture: string, title: string, mirrored: bool}> the next three steps, as pictures */
     public function comesNext(): array
     {
-        $next = [];
-        for ($at = $this->progress->next(); count($next) < 3 && ! $at->isDone(); $at = $at->next()) {
-            $step = self::stepOf($this->plan, $at);
-            if ($step === null) {
-                break;
-            }
-            $next[] = [
-                'picture' => $this->pictureOf($at), 'title' => $step->title, 'mirrored' => $this->isMirroredAt($at),
-            ];
-        }
-
-        return $next;
+        return array_map(fn (array $one): array => [
+            'picture' => $this->pictureOf($one[0]), 'title' => $one[1]->title,
+            'mirrored' => $this->isMirroredAt($one[0]),
+        ], array_slice($this->ahead(1 + self::NEXT), 1));
     }
 
     /**
@@ -306,11 +306,7 @@ final readonly class MakingDesk
     public function carried(): array
     {
         $ahead = [];
-        for ($at = $this->progress; count($ahead) < self::AHEAD && ! $at->isDone(); $at = $at->next()) {
-            $step = self::stepOf($this->plan, $at);
-            if ($step === null) {
-                break;
-            }
+        foreach ($this->ahead(self::AHEAD) as [$at, $step]) {
             $ahead[] = [
                 'whose' => $this->whoseOf($at), 'title' => $step->title, 'text' => $step->text, 'tool' => $step->tool,
                 'count' => self::expectedOf($this->making, $step), 'counted' => $step->counted, 'asks' => $step->asks,

@@ -21,7 +21,8 @@ final readonly class Strip
 {
     private const LABEL_CHAR_PX = 7.1;
 
-    private const MARGIN = 4;
+    /** What it begins with before its wire, in pixels. */
+    public const MARGIN = 4;
 
     /** @var list<StripPart> */
     public array $segments;

@@ -13,8 +13,6 @@ use Hebra\Core\Wire\Wire;
 /** The ranking of one role as it is read: the best few in sentences, a grid of sizes and tempers, and everything. */
 final readonly class WireChoice
 {
-    private const BEST = 5;
-
     private const GRID_REACH = 4;
 
     /** So many cells of a column that a reason stands upright in them. */
@@ -31,21 +29,6 @@ final readonly class WireChoice
         return ['ear' => 'Ear wire', 'link' => 'Links', 'eye-link' => 'Eye links', 'pin' => 'Head pins', 'hoop' => 'Hoop', 'frame' => 'Frame', 'binding' => 'Binding wire', 'coil' => 'Coil wire', 'inner' => 'Inner wire', 'core' => 'Cores', 'weave' => 'Weaving wire',
             'shank' => 'Shank', 'bangle' => 'Bangle', 'memory' => 'Memory wire', 'strand' => 'Beading wire', 'ring' => 'Rings', 'chain' => 'Chain', 'ball-chain' => 'Ball chain', 'cord' => 'Cord', 'clasp' => 'Clasp', 'surround' => 'Surround'][$role]
                 ?? ucfirst($role);
-    }
-
-    /** @return list<WireRow> the best few, and the chosen one wherever it stands */
-    public function best(): array
-    {
-        $best = array_slice(
-            array_values(array_filter($this->rows, fn (WireRow $row): bool => $row->fits)),
-            0,
-            self::BEST,
-        );
-        if (array_filter($best, fn (WireRow $row): bool => $row->isChosen) === []) {
-            array_push($best, ...array_filter($this->rows, fn (WireRow $row): bool => $row->isChosen));
-        }
-
-        return $best;
     }
 
     /**
@@ -84,35 +67,6 @@ final readonly class WireChoice
                 $shown,
             ),
         );
-    }
-
-    /**
-     * What is ruled out whole, with the reason: sizes near the others in no temper, and tempers in no size that is
-     * left.
-     *
-     * @return list<array{what: string, why: string}>
-     */
-    public function ruledOut(): array
-    {
-        $out = [];
-        $open = [];
-        foreach ($this->grid() as $size) {
-            $unfit = array_filter($size['cells'], fn (WireRow $row): bool => ! $row->fits);
-            if (count($unfit) === count($size['cells'])) {
-                $out[] = ['what' => $size['size'], 'why' => array_values($size['cells'])[0]->why];
-            } else {
-                $open[] = $size['cells'];
-            }
-        }
-        foreach (array_keys($this->tempers()) as $temper) {
-            $rows = array_column($open, $temper);
-            if ($rows !== [] && array_filter($rows, fn (WireRow $row): bool => $row->fits) === []) {
-                // The sentence begins with the temper.
-                $out[] = ['what' => '', 'why' => $rows[0]->why];
-            }
-        }
-
-        return $out;
     }
 
     /**

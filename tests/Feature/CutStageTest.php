@@ -11,6 +11,7 @@ use App\View\CutBoard;
 use App\View\CutRow;
 use App\View\Desk;
 use App\View\Drawing;
+use App\View\Strip;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Planner;
@@ -101,13 +102,13 @@ final class CutStageTest extends TestCase
         foreach (array_keys(Patterns::all()) as $pattern) {
             $board = $this->board($this->piece($pattern));
             [$rows, $ruler] = [$board->rows(), $board->ruler()];
-            self::assertSame(CutBoard::MARGIN_PX, (int) $ruler[0]['x'], $pattern);
+            self::assertSame(Strip::MARGIN, (int) $ruler[0]['x'], $pattern);
             self::assertGreaterThan(1, count($ruler), $pattern);
             $perMm = ($ruler[1]['x'] - $ruler[0]['x']) / (float) $ruler[1]['words'];
             self::assertEqualsWithDelta($rows[0]->strip->ratio * Drawing::PX_PER_MM, $perMm, 0.01, $pattern);
             foreach ($rows as $row) {
                 self::assertEqualsWithDelta(
-                    CutBoard::MARGIN_PX + $row->cut()->lengthMm() * $row->strip->ratio * Drawing::PX_PER_MM,
+                    Strip::MARGIN + $row->cut()->lengthMm() * $row->strip->ratio * Drawing::PX_PER_MM,
                     $row->strip->endX, 0.01, "{$pattern}: {$row->cut()->label}",
                 );
             }

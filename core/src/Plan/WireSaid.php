@@ -15,6 +15,8 @@ final readonly class WireSaid
         /** the bead that lets it through least */
         public string $bead,
         public ?float $loadN,
+        /** whether the stock has all that the piece takes of it */
+        public bool $isEnough,
     ) {
     }
 }

@@ -176,7 +176,7 @@ final readonly class WireTable
             $wire->size->equals($this->usual),
             new WireSaid(
                 $this->hold($holds), $this->bend($effort), $unfit[0] ?? null, $hole?->bead->words() ?? '',
-                $opens === null ? null : $this->loadN(),
+                $opens === null ? null : $this->loadN(), $this->isEnough($held),
             ),
         );
     }
@@ -243,7 +243,12 @@ final readonly class WireTable
         $penalty += $opens === null ? 0.0 : 0.5 * max(0.0, log(2 * $this->loadN() / $opens));
         $penalty += $centsPerMetre === null ? 0.0 : 0.02 * log(1 + $centsPerMetre / 100);
 
-        return $penalty - ($held >= $this->duty->lengthMm && $held > 0 ? 0.12 : 0.0);
+        return $penalty - ($this->isEnough($held) ? 0.12 : 0.0);
+    }
+
+    private function isEnough(float $heldMm): bool
+    {
+        return $heldMm >= $this->duty->lengthMm && $heldMm > 0;
     }
 
     private function why(?Bead $bead, ?float $margin, float $holds, float $effort, ?float $opens, float $held): string
@@ -253,7 +258,7 @@ final readonly class WireTable
                 ? null
                 : number_format(max(0.0, $margin), 2).' mm to spare in the '.$bead->words(),
             $opens === null ? null : 'its eye opens at '.Figures::trim($opens, 1).' N',
-            $held >= $this->duty->lengthMm && $held > 0 ? 'enough in stock' : null,
+            $this->isEnough($held) ? 'enough in stock' : null,
         ]);
 
         return "{$this->hold($holds)} (".self::times($holds).") and {$this->bend($effort)} (".self::times($effort).')'

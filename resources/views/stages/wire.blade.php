@@ -86,7 +86,7 @@
         </div>
     @endforeach
     @if ($chosen->said->bead !== '' && $chosen->marginMm !== null && $chosen->marginMm >= -1e-6)<p class="small">{{ number_format(max(0.0, $chosen->marginMm), 2) }} mm to spare in the {{ $chosen->said->bead }}.</p>@endif
-    <p class="claim-takes"><strong class="figure">{{ number_format($chosen->grams, 2) }} g</strong> for {{ $desk->document->makes->words() }}@if ($chosen->cents !== null), costs <strong class="figure">{{ $choice->price($chosen) }}</strong>@endif · {{ $chosen->heldMm > 0 ? $choice->stock($chosen).' in stock'.($chosen->heldMm >= 0 && str_contains($chosen->why, 'enough in stock') ? ', enough in stock' : '') : 'none in stock' }}</p>
+    <p class="claim-takes"><strong class="figure">{{ number_format($chosen->grams, 2) }} g</strong> for {{ $desk->document->makes->words() }}@if ($chosen->cents !== null), costs <strong class="figure">{{ $choice->price($chosen) }}</strong>@endif · {{ $chosen->heldMm > 0 ? $choice->stock($chosen).' in stock'.($chosen->said->isEnough ? ', enough in stock' : '') : 'none in stock' }}</p>
     @if (($others = $choice->others()) !== [])
     <form class="bar mt-1" method="post" action="{{ $changes }}" hx-post="{{ $changes }}" aria-label="The next best">
         @csrf
