@@ -16,9 +16,10 @@ use Hebra\Core\Plan\Step;
 /** Where a making stands: which step, of which copy, how far. */
 final readonly class MakingDesk
 {
-    /** Steps that a page carries with it, for when the connection is lost. */
+    /** Steps told below the one at hand. */
     private const NEXT = 3;
 
+    /** Steps that a page carries with it, for when the connection is lost. */
     private const AHEAD = 40;
 
     /** From so many wraps, turns or repeats on the wire is straightened after every five [common practice]. */

@@ -1,7 +1,7 @@
 /**
  * The board of Lay out: leaders run from what is measured to its field, its handle is pulled, a tap on the drawing
- * chooses, and a bead from the tray is carried to its gap. Rules are the server's: what is dropped or let go is a change
- * like any other.
+ * chooses, and a bead from the tray is carried to its gap. Rules are the server's: what is dropped or let go is a
+ * change like any other.
  */
 import { carrying } from './carrying.js';
 import { hanging } from './hanging.js';
@@ -80,7 +80,8 @@ export function board() {
                 for (const [key, value] of [['cx', left], ['cy', top], ['r', 15]]) {
                     ring.setAttribute(key, value);
                 }
-                [line, ring].forEach((one) => one.classList.add('wrong', flag.classList.contains('is-stop') ? 'is-stop' : 'is-warn'));
+                const kind = flag.classList.contains('is-stop') ? 'is-stop' : 'is-warn';
+                [line, ring].forEach((one) => one.classList.add('wrong', kind));
 
                 return [line, ring];
             });
@@ -96,7 +97,9 @@ export function board() {
                 dot.setAttribute(name, value);
             }
 
-            return 'steps' in one.dataset && one.dataset.steps !== '[]' ? [path, this.handle(one, x, y), dot] : [path, dot];
+            const isMoved = 'steps' in one.dataset && one.dataset.steps !== '[]';
+
+            return isMoved ? [path, this.handle(one, x, y), dot] : [path, dot];
         },
 
         /** What is taken hold of: wide enough for a finger, seen as a ring. */

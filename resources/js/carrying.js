@@ -1,4 +1,5 @@
 import htmx from 'htmx.org';
+import { nearest } from './nearest.js';
 
 /** How near a gap takes what is carried, in pixels of the window; how much of a bead's middle is the bead itself. */
 const REACH = 90;
@@ -15,7 +16,8 @@ export async function carrying(board) {
         return () => {};
     }
     const { default: interact } = await import('interactjs');
-    const carried = { picture: null, target: null, from: null, interaction: null, gaps: JSON.parse(board.dataset.gaps) };
+    const gaps = JSON.parse(board.dataset.gaps);
+    const carried = { picture: null, target: null, from: null, interaction: null, gaps };
     const listeners = {
         start: (event) => lift(event, carried),
         move: (event) => move(event, board, carried),
@@ -23,7 +25,9 @@ export async function carrying(board) {
     };
     // A tray that scrolls sideways is left to the finger; up to the drawing it is carried.
     const held = [
-        interact('.well', { context: board }).styleCursor(false).draggable({ startAxis: 'y', lockAxis: 'xy', listeners }),
+        interact('.well', { context: board })
+            .styleCursor(false)
+            .draggable({ startAxis: 'y', lockAxis: 'xy', listeners }),
         interact(ON_WIRE, { context: board.querySelector('.canvas') }).styleCursor(false).draggable({ listeners }),
     ];
     const put = (event) => {
@@ -67,7 +71,8 @@ function pictured(bead) {
     const { x, y, width, height } = bead.getBBox();
     const k = Math.abs(bead.ownerSVGElement.getScreenCTM().a);
     const picture = document.createElementNS(SVG, 'svg');
-    for (const [key, value] of [['width', width * k], ['height', height * k], ['viewBox', `${x} ${y} ${width} ${height}`]]) {
+    const frame = { width: width * k, height: height * k, viewBox: `${x} ${y} ${width} ${height}` };
+    for (const [key, value] of Object.entries(frame)) {
         picture.setAttribute(key, value);
     }
     const copy = bead.cloneNode(true);
@@ -94,21 +99,28 @@ function move(event, board, carried) {
 /** What would be done with it there: null where it would go back. */
 function targetAt(board, carried, x, y) {
     const other = beadAt(board, x, y);
-    if (other !== null && !(carried.from?.part === other.part && carried.from.at === other.at)) {
-        return carried.from === null
-            ? { do: 'bead.swap', part: other.part, at: other.at, open: other.part, run: other.at, over: other.bead }
-            : { do: 'bead.exchange', ...carried.from, to: other.part, place: other.at, open: other.part, run: other.at, over: other.bead };
+    const { from } = carried;
+    if (other !== null && !(from?.part === other.part && from.at === other.at)) {
+        const { part, at, bead } = other;
+        const change = from === null
+            ? { do: 'bead.swap', part, at }
+            : { do: 'bead.exchange', ...from, to: part, place: at };
+
+        return { ...change, open: part, run: at, over: bead };
     }
-    const gap = nearest(board, carried.gaps, x, y);
+    const gap = gapAt(board, carried.gaps, [x, y]);
     if (gap !== null) {
-        return carried.from === null
-            ? { do: 'bead.add', part: gap.part, at: gap.at, open: gap.part, run: gap.at, gap }
-            : { do: 'bead.carry', ...carried.from, to: gap.part, place: gap.at, open: gap.part, run: gap.at, gap };
+        const { part, at } = gap;
+        const change = from === null
+            ? { do: 'bead.add', part, at }
+            : { do: 'bead.carry', ...from, to: part, place: at };
+
+        return { ...change, open: part, run: at, gap };
     }
     const paper = board.querySelector('.drawing').getBoundingClientRect();
     const isOff = x < paper.left || x > paper.right || y < paper.top || y > paper.bottom;
 
-    return carried.from !== null && isOff ? { do: 'bead.remove', ...carried.from, open: carried.from.part, run: carried.from.at } : null;
+    return from !== null && isOff ? { do: 'bead.remove', ...from, open: from.part, run: from.at } : null;
 }
 
 /** The bead whose middle lies there. */
@@ -125,18 +137,15 @@ function beadAt(board, x, y) {
     return null;
 }
 
-function nearest(board, gaps, x, y) {
-    const toWindow = board.querySelector('.canvas svg').getScreenCTM();
-    let best = null;
-    for (const [part, at, gapX, gapY, degrees] of gaps) {
-        const place = new DOMPoint(gapX, gapY).matrixTransform(toWindow);
-        const far = Math.hypot(place.x - x, place.y - y);
-        if (far < REACH && (best === null || far < best.far)) {
-            best = { part, at, x: gapX, y: gapY, degrees, far };
-        }
+/** The gap that takes what is carried, with the bearing its mark is drawn along. */
+function gapAt(board, gaps, where) {
+    const gap = nearest(board.querySelector('.canvas'), gaps, REACH, ...where);
+    if (gap === null) {
+        return null;
     }
+    const [part, at, x, y, degrees] = gap;
 
-    return best;
+    return { part, at, x, y, degrees };
 }
 
 function show(board, target) {

@@ -1,4 +1,5 @@
 import htmx from 'htmx.org';
+import { nearest } from './nearest.js';
 
 /** How near an eye takes what is carried, in pixels of the window. */
 const REACH = 70;
@@ -63,7 +64,9 @@ function take(event, canvas, hangs, held) {
 /** What is carried, as it is seen. */
 function ghostOf(picture, part, box) {
     const ghost = document.createElementNS(SVG, 'svg');
-    for (const [key, value] of [['width', box.width], ['height', box.height], ['viewBox', picture.getAttribute('viewBox')], ['class', 'part-carried']]) {
+    const { width, height } = box;
+    const frame = { width, height, viewBox: picture.getAttribute('viewBox'), class: 'part-carried' };
+    for (const [key, value] of Object.entries(frame)) {
         ghost.setAttribute(key, value);
     }
     picture.querySelectorAll(`[data-mark^="${CSS.escape(part)}:"]`).forEach((one) => {
@@ -90,8 +93,10 @@ function move(event, canvas, hangs, held) {
     }
     const [left, top] = [held.from.left + event.clientX - held.from.x, held.from.top + event.clientY - held.from.y];
     held.ghost.style.transform = `translate(${left}px, ${top}px)`;
-    held.eye = nearest(canvas, hangs(held.part), event.clientX, event.clientY);
-    canvas.querySelectorAll('.eye-here').forEach((one) => one.classList.toggle('is-near', one.dataset.eye === held.eye?.ref));
+    held.eye = eyeAt(canvas, hangs(held.part), [event.clientX, event.clientY]);
+    canvas.querySelectorAll('.eye-here').forEach((one) => {
+        one.classList.toggle('is-near', one.dataset.eye === held.eye?.ref);
+    });
     canvas.querySelector('.eye-words')?.remove();
     if (held.eye !== null) {
         const words = document.createElementNS(SVG, 'text');
@@ -103,18 +108,15 @@ function move(event, canvas, hangs, held) {
     }
 }
 
-function nearest(canvas, eyes, x, y) {
-    const toWindow = canvas.querySelector('svg').getScreenCTM();
-    let best = null;
-    for (const [, ref, eyeX, eyeY, words] of eyes) {
-        const place = new DOMPoint(eyeX, eyeY).matrixTransform(toWindow);
-        const far = Math.hypot(place.x - x, place.y - y);
-        if (far < REACH && (best === null || far < best.far)) {
-            best = { ref, x: eyeX, y: eyeY, words, far };
-        }
+/** The eye that takes the part, with its name. */
+function eyeAt(canvas, eyes, where) {
+    const eye = nearest(canvas, eyes, REACH, ...where);
+    if (eye === null) {
+        return null;
     }
+    const [, ref, x, y, words] = eye;
 
-    return best;
+    return { ref, x, y, words };
 }
 
 function clear(canvas, held) {
@@ -131,6 +133,7 @@ function letGo(board, canvas, held) {
         return;
     }
     const form = board.querySelector('.tray-foot form');
-    const values = { ...Object.fromEntries(new FormData(form)), do: 'part.hang', part, on: eye.ref, open: part, run: 0 };
+    const change = { do: 'part.hang', part, on: eye.ref, open: part, run: 0 };
+    const values = { ...Object.fromEntries(new FormData(form)), ...change };
     htmx.ajax('POST', form.action, { source: form, target: '#desk', swap: 'outerHTML show:none', values });
 }

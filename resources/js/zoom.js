@@ -1,4 +1,6 @@
-/** The drawing larger and smaller, or as large as the piece is; the desk is swapped at every change, so that stays here. */
+/**
+ * The drawing larger and smaller, or as large as the piece is; the desk is swapped at every change, so that stays here.
+ */
 const LARGEST = 6;
 /** A bank card, mm [ISO/IEC 7810, ID-1], which a screen is measured by once; what it came to is this device's. */
 const CARD_MM = 85.6;
@@ -12,7 +14,10 @@ const measured = () => Number(localStorage.getItem(KEPT)) || 0;
 /** Where the drawing lies on the screen. */
 const placeOf = (canvas) => canvas.querySelector('svg').getScreenCTM();
 const apartOf = ([one, other]) => Math.hypot(one.clientX - other.clientX, one.clientY - other.clientY);
-const amid = ([one, other]) => ({ clientX: (one.clientX + other.clientX) / 2, clientY: (one.clientY + other.clientY) / 2 });
+const amid = ([one, other]) => ({
+    clientX: (one.clientX + other.clientX) / 2,
+    clientY: (one.clientY + other.clientY) / 2,
+});
 
 /** The paper itself is taken hold of and moved, where it is larger than its room. A finger scrolls it anyway. */
 function pan(event, canvas) {
@@ -85,7 +90,8 @@ export function zoom() {
         set(wanted, point = null) {
             const canvas = this.$root.querySelector('.canvas');
             const [room, seen] = [canvas.getBoundingClientRect(), placeOf(canvas)];
-            const { clientX, clientY } = point ?? { clientX: room.left + room.width / 2, clientY: room.top + room.height / 2 };
+            const middle = { clientX: room.left + room.width / 2, clientY: room.top + room.height / 2 };
+            const { clientX, clientY } = point ?? middle;
             const at = new DOMPoint(clientX, clientY).matrixTransform(seen.inverse());
             [factor, isTrue] = [Math.min(LARGEST, wanted < 1.1 ? 1 : wanted), false];
             this.show();
