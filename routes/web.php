@@ -109,6 +109,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/stock', [StockController::class, 'index']);
     Route::post('/stock', [StockController::class, 'store']);
+    Route::post('/stock/line', [StockController::class, 'line']);
     Route::get('/lots/{lot}/ideas', [StockController::class, 'ideas']);
     Route::get('/beads/{bead}/ideas', [SupplyController::class, 'ideas']);
     Route::get('/lots/{lot}/scale', [ScaleController::class, 'show']);

@@ -19,7 +19,7 @@ final class DoorTest extends BrowserTestCase
         $this->window(1280, 800);
         $this->enterDemo();
         $this->visit('/stock');
-        $this->see('Long coil');
+        $this->see('Sterling silver');
         $this->button('Sign out')->click();
         $this->see('Enter the demo workshop');
         self::$browser->navigate()->back();

@@ -25,11 +25,14 @@ final class PagesTest extends BrowserTestCase
         $ulid = fn (string $path): string => basename($path);
         $this->visit("{$made}/log");
         $record = (string) parse_url((string) $this->button('the record')->getAttribute('href'), PHP_URL_PATH);
-        $this->visit('/stock');
+        $this->visit('/stock?as=rows');
         $weigh = (string) parse_url((string) $this->button('weigh Window coil')->getAttribute('href'), PHP_URL_PATH);
 
         return [
-            'bench' => '/', 'pieces' => '/pieces', 'stock' => '/stock', 'the metal book' => '/stock/book',
+            'bench' => '/', 'pieces' => '/pieces', 'stock' => '/stock', 'stock as rows' => '/stock?as=rows',
+            'a lot' => '/stock?lot='.basename(dirname($weigh)), 'stock searched' => '/stock?line=24+sterling',
+            'what comes in' => '/stock?line=5+m+26+awg+brass', 'a line refused' => '/stock?line=5+m+22',
+            'the metal book' => '/stock/book',
             'account' => '/account', 'sums' => '/sums', 'a sum' => '/sums/wrapped-link',
             'a sum with its figure' => '/sums/weave', 'a sum put to use' => '/sums/wrapped-loop/use',
             'tools and hand' => '/hand',

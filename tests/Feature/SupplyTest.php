@@ -36,7 +36,7 @@ final class SupplyTest extends TestCase
 
     public function test_more_of_the_same_adds_up(): void
     {
-        $this->receive(['supply_price' => '0.12', 'supply_low' => '8'])->assertRedirect('/stock#supplies');
+        $this->receive(['supply_price' => '0.12', 'supply_low' => '8'])->assertRedirect('/stock?as=rows#supplies');
         $this->receive(['supply_amount' => '5'])->assertStatus(303);
         $supply = Supply::query()->sole();
         self::assertSame([15, 1200, 8], [$supply->held, $supply->price_e4, $supply->low_at]);
@@ -44,9 +44,10 @@ final class SupplyTest extends TestCase
         $this->put(
             "/supplies/{$supply->ulid}",
             ['held' => '7', 'price' => '0.15', 'low' => '8'],
-        )->assertRedirect('/stock#supplies');
+        )->assertRedirect('/stock?as=rows#supplies');
         self::assertSame([7, 1500], [$supply->refresh()->held, $supply->price_e4]);
-        $this->get('/stock')->assertOk()->assertSee('Running low')->assertSee('Ear back (7)');
+        $this->get('/stock?as=rows')->assertOk()->assertSee('Running low')->assertSee('Ear back (7)');
+        $this->get('/stock')->assertOk()->assertSeeInOrder(['Ear back', '▲', 'running low:', '7']);
         $this->delete("/supplies/{$supply->ulid}")->assertStatus(303);
         $this->get('/stock')->assertDontSee('Ear back (7)');
         self::assertSame(3, SupplyMovement::query()->count(), 'its lines stay');
@@ -62,7 +63,7 @@ final class SupplyTest extends TestCase
             ],
         )->assertStatus(303);
         self::assertSame(2_000_000, Supply::query()->sole()->held);
-        $this->get('/stock')->assertSeeInOrder(['Chain of 3 × 2 mm links', '>a metre<'], false);
+        $this->get('/stock?as=rows')->assertSeeInOrder(['Chain of 3 × 2 mm links', '>a metre<'], false);
     }
 
     /** @return array<string, array{array<string, string>, string}> */

@@ -93,7 +93,7 @@ final class ScaleController extends Controller
             );
         }
 
-        return redirect('/stock#lot-'.$lot->ulid, 303)->with('said', $lot->name.' is weighed; the book has the line.');
+        return redirect('/stock?lot='.$lot->ulid, 303)->with('said', $lot->name.' is weighed; the book has the line.');
     }
 
     /** @return array{from: float, tare: int} */

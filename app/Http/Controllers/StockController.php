@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Stockkeeping;
+use App\Actions\SupplyBook;
+use App\Actions\TypedIn;
+use App\Exceptions\Refused;
 use App\Models\Bead;
 use App\Models\Lot;
 use App\Models\Movement;
@@ -14,6 +17,7 @@ use App\View\Csv;
 use App\View\CuttingDesk;
 use App\View\Ideas;
 use App\View\MonthsDesk;
+use App\View\Stock\StockWall;
 use App\View\ToBuy;
 use Hebra\Core\Problem;
 use Illuminate\Contracts\View\View;
@@ -29,23 +33,55 @@ final class StockController extends Controller
     {
     }
 
+    /** The wall; or rows, where the maker asks for them or a field of theirs was refused. */
     public function index(Request $request): View
     {
-        $workshop = $this->workshop($request);
+        if ($request->query('as') === 'rows' || ! ($request->isMethodSafe() || $request->is('stock/line'))) {
+            return $this->rows($request);
+        }
+        $wall = new StockWall(
+            $this->workshop($request), $this->text($request, 'line'), $this->text($request, 'lot'),
+        );
 
-        return view('stock.index', [
+        return view('stock.index', ['wall' => $wall, 'problem' => null]);
+    }
+
+    private function rows(Request $request): View
+    {
+        $workshop = $this->workshop($request);
+        $wall = new StockWall($workshop, $this->text($request, 'line'));
+
+        return view('stock.rows', [
             'workshop' => $workshop,
             'profile' => $workshop->profile(),
-            'lots' => $workshop->lots()->withHeld()->get()->sortBy(
+            'lots' => $wall->lots->filter($wall->isFoundLot(...))->sortBy(
                 fn (Lot $lot): array => [$lot->metal, -$lot->wire()->diameterMm(), $lot->kind],
             )->values(),
-            'scrap' => $this->stock->scrapJar($workshop),
+            'line' => $wall->isSearching() ? $wall->line : '',
+            'scrap' => $wall->scrap(),
             'spoken' => CuttingDesk::spokenFor($workshop),
             'low' => ToBuy::low($workshop),
-            'beads' => $workshop->beads()->latest('id')->get(),
-            'supplies' => $workshop->supplies()->orderBy('kind')->orderBy('name')->get(),
+            'beads' => $wall->beads,
+            'supplies' => $wall->supplies,
             'problem' => null,
         ]);
+    }
+
+    /** One typed line: what comes in is taken in, what is looked for is shown. */
+    public function line(Request $request, SupplyBook $supplies): RedirectResponse|Response
+    {
+        $workshop = $this->workshop($request);
+        try {
+            $typed = TypedIn::read($workshop, $this->text($request, 'line'));
+            if ($typed->finds()) {
+                return redirect('/stock?'.http_build_query(['line' => $this->text($request, 'line')]), 303);
+            }
+            [$address, $said] = $typed->take($workshop, $this->stock, $supplies);
+        } catch (Problem $problem) {
+            return $this->again($this->index($request), Refused::at('line', $problem));
+        }
+
+        return redirect($address, 303)->with('said', $said);
     }
 
     public function store(Request $request): RedirectResponse|Response
@@ -64,7 +100,7 @@ final class StockController extends Controller
             return $this->again($this->index($request), $problem);
         }
 
-        return redirect('/stock#lot-'.$lot->ulid, 303)->with('said', $lot->name.' is in stock.');
+        return redirect('/stock?lot='.$lot->ulid, 303)->with('said', $lot->name.' is in stock.');
     }
 
     /** Month by month, a year at a time. */
@@ -187,10 +223,10 @@ final class StockController extends Controller
                 $this->workshop($request)->profile()->unit(),
             );
         } catch (Problem $problem) {
-            return $this->again($this->index($request), \App\Exceptions\Refused::at('holds.'.$lot->ulid, $problem));
+            return $this->again($this->index($request), Refused::at('holds.'.$lot->ulid, $problem));
         }
 
-        return redirect('/stock#lot-'.$lot->ulid, 303)->with(
+        return redirect('/stock?lot='.$lot->ulid, 303)->with(
             'said',
             $lot->name.' is corrected; the book has the line.',
         );

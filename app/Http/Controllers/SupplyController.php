@@ -78,7 +78,7 @@ final class SupplyController extends Controller
             return $this->again($this->stock->index($request), Refused::at('supply.'.$problem->field(), $problem));
         }
 
-        return redirect('/stock#supplies', 303)->with(
+        return redirect('/stock?as=rows#supplies', 303)->with(
             'said',
             ucfirst($supply->name).': '.$supply->words($supply->held, $this->workshop($request)->profile())
                 .' in stock.',
@@ -101,7 +101,7 @@ final class SupplyController extends Controller
             return $this->again($this->stock->index($request), Refused::at('held.'.$supply->ulid, $problem));
         }
 
-        return redirect('/stock#supplies', 303)->with('said', ucfirst($supply->name).': counted.');
+        return redirect('/stock?as=rows#supplies', 303)->with('said', ucfirst($supply->name).': counted.');
     }
 
     public function destroy(Supply $supply): RedirectResponse
@@ -109,7 +109,7 @@ final class SupplyController extends Controller
         Gate::authorize('update', $supply);
         $supply->delete();
 
-        return redirect('/stock#supplies', 303)->with(
+        return redirect('/stock?as=rows#supplies', 303)->with(
             'said',
             ucfirst($supply->name).' is off the list; its lines stay in the book.',
         );
@@ -127,7 +127,7 @@ final class SupplyController extends Controller
             return $this->again($this->stock->index($request), $problem);
         }
 
-        return redirect('/stock#beads', 303)->with('said', ucfirst($bead->words()).' is in the tray.');
+        return redirect('/stock?as=rows#beads', 303)->with('said', ucfirst($bead->words()).' is in the tray.');
     }
 
     public function owned(Request $request, Bead $bead): RedirectResponse|Response
@@ -146,7 +146,7 @@ final class SupplyController extends Controller
             return $this->again($this->stock->index($request), Refused::at('owned.'.$bead->ulid, $problem));
         }
 
-        return redirect('/stock#beads', 303)->with('said', ucfirst($bead->core()->words()).': counted.');
+        return redirect('/stock?as=rows#beads', 303)->with('said', ucfirst($bead->core()->words()).': counted.');
     }
 
     public function forgetBead(Bead $bead): RedirectResponse
@@ -154,7 +154,7 @@ final class SupplyController extends Controller
         Gate::authorize('update', $bead);
         $bead->delete();
 
-        return redirect('/stock#beads', 303)->with(
+        return redirect('/stock?as=rows#beads', 303)->with(
             'said',
             ucfirst($bead->core()->words()).' is out of the tray. Pieces that use it keep it.',
         );

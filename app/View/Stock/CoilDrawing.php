@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Stock;
+
+use App\Models\Lot;
+
+/**
+ * A lot of wire as the coil it is: one spiral, its thickness to scale with every other coil's, wound to what is left
+ * inside the ring of what was bought; equal lengths cover equal areas. Pixels.
+ */
+final readonly class CoilDrawing
+{
+    public const WIDE = 76;
+
+    private const MIDDLE = 38.0;
+
+    private const RING = 36.0;
+
+    private const INNER = 14.0;
+
+    private const OUTER = 34.0;
+
+    private const PX_PER_MM = 4.6;
+
+    public float $thickPx;
+
+    public bool $isGhost;
+
+    private float $share;
+
+    private float $keptShare;
+
+    /**
+     * @param  array{float, float}|null  $shares  what is there of what was bought, and of that what is kept, 0 to 1;
+     *     null of what is about to come in
+     */
+    private function __construct(float $wireMm, public string $metal, ?array $shares)
+    {
+        $this->isGhost = $shares === null;
+        [$this->share, $this->keptShare] = $shares ?? [1.0, 0.0];
+        $this->thickPx = max(1.3, min(6.0, $wireMm * self::PX_PER_MM));
+    }
+
+    /** @param  float  $keptMm  of what it holds, what is kept for pieces */
+    public static function of(Lot $lot, float $keptMm): self
+    {
+        $held = $lot->heldMm();
+        $bought = max($held, $lot->receivedMm(), 1e-9);
+
+        $kept = $held > 0 ? min(1.0, $keptMm / $held) : 0.0;
+
+        return new self($lot->wire()->widthMm(), $lot->metal, [$held / $bought, $kept]);
+    }
+
+    /** Of what is about to come in. */
+    public static function ghost(float $wireMm, string $metal): self
+    {
+        return new self($wireMm, $metal, null);
+    }
+
+    public function ring(): float
+    {
+        return self::RING;
+    }
+
+    /** Where the peg holds it: inside its innermost turn. */
+    public function pegY(): float
+    {
+        return round(self::MIDDLE - self::INNER + 4, 1);
+    }
+
+    /** The way of the wire, from its innermost turn out. */
+    public function turns(): string
+    {
+        return $this->share <= 0 ? '' : $this->spiral(0, $this->halves());
+    }
+
+    /** Its outer turns, as far as they are kept for pieces. */
+    public function kept(): string
+    {
+        $halves = $this->halves();
+        $kept = (int) ceil($halves * $this->keptShare);
+
+        return $this->keptShare <= 0 ? '' : $this->spiral($halves - $kept, $halves);
+    }
+
+    /** How many half turns it is wound; what is there at all is seen as a turn. */
+    private function halves(): int
+    {
+        $reach = sqrt(self::INNER ** 2 + min(1.0, $this->share) * (self::OUTER ** 2 - self::INNER ** 2));
+
+        return max(2, (int) round(2 * ($reach - self::INNER) / $this->thickPx));
+    }
+
+    /** Half circles, each wider than the one before by half the wire. */
+    private function spiral(int $from, int $to): string
+    {
+        $radius = fn (int $half): float => self::INNER + $this->thickPx * ($half + 1) / 2;
+        $y = fn (int $half): float => self::MIDDLE + ($half % 2 === 0 ? -1 : 1) * $radius($half);
+        $path = 'M'.self::MIDDLE.' '.round($y($from), 1);
+        for ($half = $from; $half < $to; $half++) {
+            $wide = round(($radius($half) + $radius($half + 1)) / 2, 1);
+            $path .= "A{$wide} {$wide} 0 0 1 ".self::MIDDLE.' '.round($y($half + 1), 1);
+        }
+
+        return $path;
+    }
+}

@@ -1,0 +1,364 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Stock;
+
+use App\Actions\Stockkeeping;
+use App\Actions\TypedIn;
+use App\Models\Bead;
+use App\Models\Lot;
+use App\Models\Supply;
+use App\Models\Workshop;
+use App\View\CuttingDesk;
+use Hebra\Core\Plan\Profile;
+use Hebra\Core\Problem;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\SectionKind;
+use Hebra\Core\Wire\SizeSystem;
+use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
+use Illuminate\Support\Collection;
+
+/**
+ * The stock as it hangs and stands: wire on a wall of pegs, metal by size, offcuts on one ruler, beads in heaps, what
+ * else there is in jars. A line finds among it, or shows where what comes in will hang.
+ *
+ * @phpstan-type Row array{
+ *     metal: Metal, mm: float, grams: float, isSaid: bool, cells: list<array{pegs: list<Peg>, more: int, ghost: bool}>,
+ * }
+ */
+final class StockWall
+{
+    /** How many coils hang on one peg before the rest is only counted. */
+    private const MOST_ON_A_PEG = 2;
+
+    private const MOST_OFFCUTS = 12;
+
+    private const MOST_HEAPS = 16;
+
+    private const MOST_JARS = 12;
+
+    /** Sizes whose pegs are there though they are bare. */
+    private const USUAL = [
+        'awg' => [18, 20, 22, 24, 26, 28], 'swg' => [18, 20, 22, 24, 26, 28], 'mm' => [1.0, 0.8, 0.6, 0.5, 0.4, 0.3],
+    ];
+
+    public readonly Profile $profile;
+
+    /** @var Collection<int, Lot> */
+    public readonly Collection $lots;
+
+    /** @var Collection<int, Bead> */
+    public readonly Collection $beads;
+
+    /** @var Collection<int, Supply> */
+    public readonly Collection $supplies;
+
+    public readonly ?TypedIn $typed;
+
+    /** what is wrong with the line, in a sentence; empty where it can be read */
+    public readonly string $wrong;
+
+    /** @var array<int, array{mm: float, for: list<string>}> by lot */
+    private readonly array $spoken;
+
+    /** @var list<WireSize> */
+    private readonly array $sizes;
+
+    public function __construct(
+        public readonly Workshop $workshop, public readonly string $line = '', private readonly string $open = '',
+    ) {
+        $this->profile = $workshop->profile();
+        /** @var Collection<int, Lot> $lots */
+        $lots = $workshop->lots()->withHeld()->get()->sortBy(fn (Lot $lot): int => $lot->id)->values();
+        $this->lots = $lots;
+        $this->beads = $workshop->beads()->latest('id')->get();
+        /** @var Collection<int, Supply> $supplies */
+        $supplies = $workshop->supplies()->orderBy('kind')->orderBy('name')->get();
+        $this->supplies = $supplies;
+        $this->spoken = CuttingDesk::spokenFor($workshop);
+        [$typed, $wrong] = [null, ''];
+        try {
+            $typed = trim($line) === '' ? null : TypedIn::read($workshop, $line);
+        } catch (Problem $problem) {
+            $wrong = $problem->getMessage();
+        }
+        [$this->typed, $this->wrong] = [$typed, $wrong];
+        $this->sizes = $this->columns();
+    }
+
+    /** @return list<WireSize> from the thickest to the thinnest, the round ones first */
+    public function sizes(): array
+    {
+        return $this->sizes;
+    }
+
+    /** @return list<WireSize> */
+    private function columns(): array
+    {
+        $sizes = $this->typed?->ghost === null ? [] : [$this->typed->ghost->size];
+        foreach ($this->lots as $lot) {
+            if ($this->hangs($lot)) {
+                $sizes[] = $lot->wire()->size;
+            }
+        }
+        $system = $this->profile->sizes;
+        foreach (self::USUAL[$system->value] as $size) {
+            $sizes[] = match ($system) {
+                SizeSystem::Awg => WireSize::awg((int) $size),
+                SizeSystem::Swg => WireSize::swg((int) $size),
+                SizeSystem::Metric => WireSize::millimetres($size),
+            };
+        }
+        $columns = [];
+        foreach ($sizes as $size) {
+            if (self::place($size, $columns) === null) {
+                $columns[] = $size;
+            }
+        }
+        usort($columns, fn (WireSize $one, WireSize $other): int => [
+            $one->kind() !== SectionKind::Round, -$one->widthMm(),
+        ] <=> [$other->kind() !== SectionKind::Round, -$other->widthMm()]);
+
+        return $columns;
+    }
+
+    /** @param  list<WireSize>  $columns */
+    private static function place(WireSize $size, array $columns): ?int
+    {
+        foreach ($columns as $at => $column) {
+            $isAsWide = abs($column->widthMm() - $size->widthMm()) < Lot::SAME_MM;
+            if ($column->kind() === $size->kind() && $isAsWide
+                && abs($column->diameterMm() - $size->diameterMm()) < Lot::SAME_MM) {
+                return $at;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether it hangs on the wall: a coil, and not what has been used up. */
+    private function hangs(Lot $lot): bool
+    {
+        return $lot->kind === 'coil' && ($lot->heldMg() > 0 || $lot->ulid === $this->open);
+    }
+
+    /** @return list<Row> the metals there are, and that of what comes in */
+    public function rows(): array
+    {
+        $byMetal = [];
+        foreach ($this->lots as $lot) {
+            if (! $lot->isPins()) {
+                $byMetal[$lot->metal][] = $lot;
+            }
+        }
+        $ghost = $this->typed?->ghost;
+        if ($ghost !== null) {
+            $byMetal[$ghost->metal->value] ??= [];
+        }
+
+        return array_map($this->row(...), array_map(Metal::from(...), array_keys($byMetal)), array_values($byMetal));
+    }
+
+    /**
+     * @param  list<Lot>  $lots
+     * @return Row
+     */
+    private function row(Metal $metal, array $lots): array
+    {
+        $cells = array_fill(0, count($this->sizes), []);
+        foreach ($lots as $lot) {
+            $at = $this->hangs($lot) ? self::place($lot->wire()->size, $this->sizes) : null;
+            if ($at !== null) {
+                $cells[$at][] = $this->peg($lot);
+            }
+        }
+        $ghost = $this->typed?->ghost;
+        $ghostAt = $ghost !== null && $ghost->metal === $metal ? self::place($ghost->size, $this->sizes) : null;
+
+        return [
+            'metal' => $metal,
+            'mm' => array_sum(array_map(fn (Lot $lot): float => $lot->heldMm(), $lots)),
+            'grams' => array_sum(array_map(fn (Lot $lot): int => $lot->heldMg(), $lots)) / 1000,
+            'isSaid' => $this->typed?->wire?->metal === $metal,
+            'cells' => array_map(fn (array $pegs, int $at): array => [
+                'pegs' => array_slice(self::openFirst($pegs), 0, self::MOST_ON_A_PEG),
+                'more' => max(0, count($pegs) - self::MOST_ON_A_PEG), 'ghost' => $at === $ghostAt,
+            ], $cells, array_keys($cells)),
+        ];
+    }
+
+    /**
+     * @param  list<Peg>  $pegs
+     * @return list<Peg> what is open or looked for before the rest, then the fullest
+     */
+    private static function openFirst(array $pegs): array
+    {
+        usort($pegs, fn (Peg $one, Peg $other): int => [! $one->isOpen, ! $one->isFound, -$one->lot->heldMm()]
+            <=> [! $other->isOpen, ! $other->isFound, -$other->lot->heldMm()]);
+
+        return $pegs;
+    }
+
+    private function peg(Lot $lot): Peg
+    {
+        return new Peg(
+            $lot, min($lot->heldMm(), $this->spoken[$lot->id]['mm'] ?? 0.0), $this->isLow($lot->wire()),
+            $this->isFoundLot($lot), $lot->ulid === $this->open,
+        );
+    }
+
+    private function isLow(Wire $wire): bool
+    {
+        $held = 0.0;
+        foreach ($this->lots as $lot) {
+            $held += ! $lot->isPins() && $lot->wire()->words() === $wire->words() ? $lot->heldMm() : 0.0;
+        }
+
+        return $held < $this->workshop->low_um / 1000;
+    }
+
+    public function isFoundLot(Lot $lot): bool
+    {
+        $said = $this->typed?->wire;
+        if ($said === null || ! $said->finds()) {
+            return ! $this->isSearching();
+        }
+        $size = $said->wireSize();
+        $words = mb_strtolower("{$lot->name} {$lot->kind} {$lot->wireWords()}");
+
+        return ($said->metal === null || $said->metal->value === $lot->metal)
+            && ($size === null || self::place($size, [$lot->wire()->size]) === 0)
+            && ($said->temper === null || $said->temper->value === $lot->temper)
+            && self::holdsAll($words, $said->words);
+    }
+
+    /** @param  list<string>  $sought */
+    private static function holdsAll(string $words, array $sought): bool
+    {
+        foreach ($sought as $word) {
+            if (! str_contains($words, $word)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Whether the line looks for something. */
+    public function isSearching(): bool
+    {
+        return $this->typed?->wire?->finds() === true;
+    }
+
+    /** Of what is no wire: whether each word of the line is in its own. */
+    private function isFoundByName(string $words): bool
+    {
+        $said = $this->typed?->wire;
+
+        return $said === null || ! $said->finds()
+            || ($said->metal === null && $said->size === '' && self::holdsAll(mb_strtolower($words), $said->words));
+    }
+
+    /** @return array<string, int> milligrams by metal */
+    public function scrap(): array
+    {
+        return app(Stockkeeping::class)->scrapJar($this->workshop);
+    }
+
+    public function openLot(): ?Lot
+    {
+        return $this->lots->first(fn (Lot $lot): bool => $lot->ulid === $this->open);
+    }
+
+    public function story(): ?LotStory
+    {
+        $lot = $this->openLot();
+
+        return $lot === null ? null : new LotStory($this->peg($lot), $this->spoken[$lot->id] ?? null, $this->profile);
+    }
+
+    /** @return array{list<Peg>, int} the longest first, and how many more there are */
+    public function offcuts(): array
+    {
+        $offcuts = $this->lots->filter(fn (Lot $lot): bool => $lot->kind === 'offcut' && $lot->heldMg() > 0)
+            ->map($this->peg(...))->all();
+        usort($offcuts, fn (Peg $one, Peg $other): int => [! $one->isFound, -$one->lot->heldMm()]
+            <=> [! $other->isFound, -$other->lot->heldMm()]);
+
+        return [array_slice($offcuts, 0, self::MOST_OFFCUTS), max(0, count($offcuts) - self::MOST_OFFCUTS)];
+    }
+
+    /** @return array{list<array{Bead, Heap, bool}>, int} each bead with its heap and whether it is looked for */
+    public function heaps(): array
+    {
+        $heaps = $this->beads->map(fn (Bead $bead): array => [
+            $bead, Heap::of($bead->core(), $bead->owned), $this->isFoundByName($bead->core()->words().' bead'),
+        ])->all();
+        $heaps = $this->foundFirst($heaps);
+
+        return [array_slice($heaps, 0, self::MOST_HEAPS), max(0, count($heaps) - self::MOST_HEAPS)];
+    }
+
+    /** @return array{list<array{Supply|Lot, bool}>, int} jars of findings, and pins in their cups */
+    public function jars(): array
+    {
+        $jars = [];
+        foreach ($this->supplies as $supply) {
+            $jars[] = [$supply, $this->isFoundByName($supply->name)];
+        }
+        foreach ($this->lots as $lot) {
+            if ($lot->isPins() && $lot->heldMg() > 0) {
+                $jars[] = [$lot, $this->isFoundLot($lot)];
+            }
+        }
+        $jars = $this->foundFirst($jars);
+
+        return [array_slice($jars, 0, self::MOST_JARS), max(0, count($jars) - self::MOST_JARS)];
+    }
+
+    /**
+     * @template Kept of array<int, mixed>
+     *
+     * @param  list<Kept>  $kept  each with whether it is looked for, last
+     * @return list<Kept>
+     */
+    private function foundFirst(array $kept): array
+    {
+        if ($this->isSearching()) {
+            usort($kept, fn (array $one, array $other): int => end($other) <=> end($one));
+        }
+
+        return $kept;
+    }
+
+    /** Wire by the metre, or by the foot where the ruler has inches: `3.90 m`. */
+    public function run(float $mm): string
+    {
+        return $this->profile->ruler->isMetric()
+            ? number_format($mm / 1000, 2).' m'
+            : number_format($mm / 304.8, 1).' ft';
+    }
+
+    /** What the line says, as it was understood. */
+    public function hint(): string
+    {
+        $wire = $this->typed?->wire;
+        if ($wire !== null && $wire->finds()) {
+            $found = $this->lots->filter($this->isFoundLot(...));
+            $others = count(array_filter([...$this->heaps()[0], ...$this->jars()[0]], fn (array $one): bool => end($one)
+                && ! $one[0] instanceof Lot));
+            $words = [];
+            if ($found->isNotEmpty()) {
+                $mm = $found->sum(fn (Lot $lot): float => $lot->isPins() ? 0.0 : $lot->heldMm());
+                $words[] = $found->count().($found->count() === 1 ? ' lot' : ' lots').', '.$this->run($mm);
+            }
+            $words[] = $others === 0 ? '' : "{$others} beside wire";
+
+            return implode('; ', array_filter($words)) ?: 'Nothing here is so called.';
+        }
+
+        return $this->typed === null ? '' : $this->typed->sentence($this->profile);
+    }
+}
