@@ -65,6 +65,9 @@ final class Drawing
     /** @var list<string> ids of parts whose wire is lit */
     private array $lit = [];
 
+    /** @var list<string> ids of parts that are not made yet */
+    private array $unmade = [];
+
     /** @var list<NamedStroke> */
     private array $templates = [];
 
@@ -121,6 +124,24 @@ final class Drawing
         $this->lit = $parts;
 
         return $this;
+    }
+
+    /**
+     * With some parts faint: they are not made yet.
+     *
+     * @param  list<string>  $parts
+     */
+    public function fading(array $parts): self
+    {
+        $this->unmade = $parts;
+
+        return $this;
+    }
+
+    /** What marks a bead or a wire of a part that is not made yet. */
+    public function faded(string $mark): string
+    {
+        return $this->unmade !== [] && in_array(strtok($mark, ':'), $this->unmade, true) ? ' is-unmade' : '';
     }
 
     public function x(float $mm): float

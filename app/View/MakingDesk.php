@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Making;
+use Hebra\Core\Hand\Pace;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Instance;
 use Hebra\Core\Plan\Operation;
@@ -21,6 +22,9 @@ final readonly class MakingDesk
 
     /** Steps that a page carries with it, for when the connection is lost. */
     private const AHEAD = 40;
+
+    /** Steps whose time is foretold one by one. */
+    private const FORETOLD = 400;
 
     /** From so many wraps, turns or repeats on the wire is straightened after every five [common practice]. */
     private const LONG = 10;
@@ -276,6 +280,16 @@ final readonly class MakingDesk
         }
 
         return $ahead;
+    }
+
+    /** How long the rest takes, about: step by step where there are few, by their number beyond. */
+    public function minutesLeft(Pace $pace): float
+    {
+        $ahead = $this->ahead(self::FORETOLD);
+        $minutes = array_sum(array_map(fn (array $one): float => $pace->minutes($one[1]), $ahead));
+        $left = $this->total - $this->progress->count();
+
+        return $ahead === [] ? 0.0 : $minutes * max(1.0, $left / count($ahead));
     }
 
     /** @return list<Cut> that the steps the page carries work on */

@@ -18,11 +18,6 @@ use Hebra\Core\Plan\Plan;
  */
 final class StepPicture
 {
-    /** A frame in the hand, and on a bench with room, in pixels. */
-    private const SMALL_PX = [250.0, 220.0];
-
-    private const LARGE_PX = [300.0, 440.0];
-
     private const GAP_PX = 34.0;
 
     private const RATIOS = [
@@ -48,13 +43,17 @@ final class StepPicture
     /** How long the head of an arrow is, in pixels. */
     private const HEAD_PX = 12.0;
 
+    private readonly float $widePx;
+
+    private readonly float $highPx;
+
     /** @param  list<HandHint>  $hints */
     private function __construct(
         private readonly FormingPicture $picture,
         private readonly array $hints,
-        private readonly float $widePx,
-        private readonly float $highPx,
+        private readonly StepFrame $frame,
     ) {
+        [$this->widePx, $this->highPx] = $frame->px();
     }
 
     /**
@@ -62,14 +61,12 @@ final class StepPicture
      * @param  View|null  $view  null: from where it is seen best
      */
     public static function of(
-        Plan $plan, int $step, ?View $view, FormingStates $states, bool $isLarge = false,
+        Plan $plan, int $step, ?View $view, FormingStates $states, StepFrame $frame = StepFrame::Hand,
     ): string {
         $view ??= FormingPicture::bestView($plan, $states, $step);
         $hints = HandHints::of($states, $step, $view);
 
-        return (new self(
-            FormingPicture::of($plan, $states, $step, $view), $hints, ...($isLarge ? self::LARGE_PX : self::SMALL_PX),
-        ))->document(
+        return (new self(FormingPicture::of($plan, $states, $step, $view), $hints, $frame))->document(
             $states->step($step)->title,
         );
     }
@@ -81,6 +78,8 @@ final class StepPicture
             ...($this->picture->before === null ? [] : ['before' => $this->picture->before]),
             'after' => $this->picture->after,
         ];
+        // Through the loupe it is seen as it is now.
+        $frames = $this->frame === StepFrame::Loupe ? array_slice($frames, 0, 1) : $frames;
         $inner = view('svg.defs')->render();
         $x = 0.0;
         foreach ($frames as $words => $figure) {

@@ -11,7 +11,6 @@ use App\Models\Piece;
 use App\Models\Supply;
 use App\Models\Workshop;
 use Hebra\Core\Plan\Planner;
-use Hebra\Core\Quantity\Figures;
 use Illuminate\Support\Collection;
 
 /**
@@ -89,37 +88,5 @@ final readonly class ToBuy
                 'owned' => $words($owned),
                 'short' => $words($wanted - $owned),
             ];
-    }
-
-    /** @return list<string> what runs low, whatever is planned */
-    public static function low(Workshop $workshop): array
-    {
-        $wires = [];
-        foreach ($workshop->lots()->withHeld()->get() as $lot) {
-            if (! $lot->isPins()) {
-                $key = $lot->wire()->words();
-                $wires[$key] = ($wires[$key] ?? 0.0) + $lot->heldMm();
-            }
-        }
-        $low = [];
-        foreach ($wires as $words => $mm) {
-            if ($mm < $workshop->low_um / 1000) {
-                $low[] = $words.' ('.($mm < 1 ? 'none' : $workshop->profile()->length($mm)).')';
-            }
-        }
-        foreach ($workshop->beads()->whereNotNull('low_at')->get() as $bead) {
-            /** @var Bead $bead */
-            if ($bead->isLow()) {
-                $low[] = $bead->core()->words().' ('.Figures::trim($bead->owned, 0).')';
-            }
-        }
-        foreach ($workshop->supplies()->whereNotNull('low_at')->get() as $supply) {
-            /** @var Supply $supply */
-            if ($supply->isLow()) {
-                $low[] = $supply->name.' ('.$supply->words($supply->held, $workshop->profile()).')';
-            }
-        }
-
-        return $low;
     }
 }

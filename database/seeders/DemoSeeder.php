@@ -396,6 +396,9 @@ final class DemoSeeder extends Seeder
             ['Fine coil', 'sterling', '24 awg', 'dead-soft', '12.5 g', '27.50'],
             ['Copper coil', 'copper', '22 awg', 'dead-soft', '8 m', '6.20'],
             ['Tin-box copper', 'copper', '20 awg', 'half-hard', '430 mm', ''],
+            ['Gold loop', 'gold-filled', '20 awg', 'half-hard', '1.2 m', '46.00'],
+            ['Gold thread', 'gold-filled', '26 awg', 'dead-soft', '2.4 m', '31.50'],
+            ['Fence copper', 'copper', '18 awg', 'dead-soft', '6.1 m', '7.80'],
         ] as [$name, $metal, $size, $temper, $amount, $price]) {
             $this->stock->receive(
                 $workshop,

@@ -5,6 +5,7 @@ import { counter } from './counting.js';
 import { course } from './course.js';
 import { cutting } from './cutting.js';
 import { desk } from './desk.js';
+import { asking } from './asking.js';
 import { bench, sound } from './bench.js';
 import { leaf } from './leaf.js';
 import { password } from './password.js';
@@ -30,6 +31,7 @@ Alpine.data('trace', trace);
 Alpine.data('turning', turning);
 Alpine.data('zoom', zoom);
 Alpine.start();
+asking(document);
 
 // Whoever signed out leaves no page behind that opens without the workshop.
 if (document.querySelector('form[action="/sign-in"]')) {

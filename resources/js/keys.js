@@ -1,4 +1,4 @@
-const writing = 'input:not([type=checkbox]):not([type=radio]):not([type=submit]), textarea, select, [contenteditable]';
+export const writing = 'input:not([type=checkbox]):not([type=radio]):not([type=submit]), textarea, select, [contenteditable]';
 
 /** `Alt+ArrowUp`, `Ctrl+z`, `+`: how a button names its key in data-key. */
 export function nameOf(event) {

@@ -1,40 +1,49 @@
 <x-layout title="Bench" here="Bench">
-    <div class="flex flex-wrap items-end justify-between gap-4 mt-4">
-        <h1>{{ $underWay === [] ? 'The bench is clear' : 'On the bench' }}</h1>
-        <a class="do" href="/pieces">Start a piece</a>
-    </div>
-    <section class="mt-3 bench-ask" aria-label="Sums"><p class="quiet small">A sum in between: <em>bind 17 beads of 3 mm with 28ga on 18ga</em>, <em>hoop 30mm 20ga eye 2mm hook 8mm</em>, <em>ring us 7</em></p>@include('sums.ask', ['live' => false, 'ask' => ''])</section>
-    @foreach ($underWay as $card)
-        @php($making = new \App\View\MakingDesk($card->making(), \Hebra\Core\Plan\Planner::plan($card->making()->document(), $profile)))
-        <article class="leaf mt-3 !py-3 grid gap-x-6 gap-y-2 grid-cols-[84px_minmax(0,1fr)] sm:grid-cols-[110px_minmax(0,1fr)_auto] items-center">
-            <span class="row-span-2 grid place-items-center max-h-40 overflow-hidden">@include('svg.piece', ['drawing' => new \App\View\Drawing($card->plan->assembly(), 100, 104, 0, 6, 'bench-'.$card->piece->id), 'small' => true, 'label' => 'Drawing of '.$card->piece->name])</span>
-            <div>
-                <h2>{{ $card->piece->name }}</h2>
-                <p class="quiet">{{ $making->isDone() ? 'All steps done: look it over, weigh what was left, and close it.' : ($making->making->isWaiting() ? 'Rests until '.$making->making->waits_until->format('H:i').'. ' : '').$making->whose().', next: '.$making->step->title }}</p>
-                <progress class="mt-2" value="{{ $making->progress->count() }}" max="{{ $making->total }}" aria-label="Steps done in {{ $card->piece->name }}"></progress>
+<div class="workday">
+    @if ($hero === null)
+    <section class="hero is-clear">
+        <div class="hero-words"><h1>The bench is clear</h1>
+            <p class="tell mt-2">{{ $onPaper->hung === [] ? 'A pattern is complete and computed from the first second, and everything in it can be changed.' : 'What is on paper below can be made, or another piece begun.' }}</p>
+            <p class="bar mt-4"><a class="do big" href="/patterns">Start a piece</a></p></div>
+    </section>
+    @else
+    @php([$making, $step] = [$hero->desk, $hero->desk->step])
+    <section class="hero" aria-labelledby="hero-title">
+        <div class="hero-top">
+            @include('svg.loupe', ['hero' => $hero])
+            <div class="hero-title">
+                <p class="quiet">{{ $hero->piece->name }}{{ $making->isDone() ? '' : ', '.lcfirst($making->whose()) }}</p>
+                <h1 id="hero-title">{{ $making->isDone() ? 'All its steps are done' : $step->title }}</h1>
             </div>
-            <a class="may col-start-2 sm:col-start-3 sm:row-start-1 justify-self-start" href="/pieces/{{ $card->piece->ulid }}/make">{{ $making->isDone() ? 'Look it over' : 'Go on' }}</a>
-        </article>
-    @endforeach
-    <div class="grid gap-x-10 gap-y-6 mt-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
-        <section>
-            <h2>On paper</h2>
-            @if ($onPaper === [])
-                <p class="quiet mt-2">No piece is being planned. <a href="/pieces">Start one</a>: a pattern is complete from the first second.</p>
-            @else
-                <div class="pins mt-3">@foreach ($onPaper as $card)
-                    <a class="pin" href="/pieces/{{ $card->piece->ulid }}"><span class="card-paper">@include('svg.piece', ['drawing' => $card->drawing, 'small' => true, 'label' => 'Drawing of '.$card->piece->name])</span><strong>{{ $card->piece->name }}</strong><span class="quiet small">{{ $card->progress() }}</span></a>
-                @endforeach</div>
-            @endif
+            <div class="hero-words">
+                @if (! $making->isDone() && $step->count > 0)<p class="hero-count"><strong class="figure">{{ $making->expected() }}</strong> {{ $step->counted }}</p>@if ($hero->counted() !== '')<p>{{ $hero->counted() }}</p>@endif @endif
+                @if ($making->isDone())<p class="mt-2">Look it over, weigh what was left, and close it.</p>
+                @elseif ($hero->making->isWaiting())<p class="mt-2"><strong>Rests until {{ $hero->making->waits_until->format($hero->making->waits_until->isToday() ? 'H:i' : 'j M, H:i') }}.</strong></p>
+                @else<p class="quiet">@if ($making->cut() !== null){{ $making->cut()->wire->size->text() }}, {{ $making->cut()->wire->temper->words() }}<br>@endif{{ $step->tool }}</p>@endif
+                <p class="mt-auto"><a class="do big" id="go-on" href="{{ $hero->url() }}">{{ $making->isDone() ? 'Look it over' : 'Go on' }}</a></p>
+            </div>
+        </div>
+        <div class="hero-way">
+            <p><strong>{{ $making->isDone() ? 'All '.$making->total.' steps' : 'Step '.($making->progress->count() + 1).' of '.$making->total }}</strong> <span class="quiet">{{ $making->isDone() ? '' : 'about '.$hero->minutesLeft().' left' }}</span></p>
+            <svg class="way-wire metal-{{ $making->cut()?->wire->metal->value ?? 'sterling' }}" width="100%" height="22" role="img" aria-label="{{ $making->progress->count() }} of {{ $making->total }} steps done in {{ $hero->piece->name }}"><line class="way-rest" x1="0" x2="100%" y1="11" y2="11"/><rect class="strip-edge" y="7" width="{{ $hero->share() }}%" height="8"/><rect class="strip-body" y="8" width="{{ $hero->share() }}%" height="6"/><rect class="strip-shine" y="9" width="{{ $hero->share() }}%" height="2"/>@foreach ($hero->stretches() as $stretch)<line @class(['way-joint', 'is-done' => $stretch['isDone']]) x1="{{ $stretch['to'] }}%" x2="{{ $stretch['to'] }}%" y1="4" y2="18"/>@endforeach<circle class="way-here" cx="{{ $hero->share() }}%" cy="11" r="7"/></svg>
+            <svg class="way-words" width="100%" height="20" aria-hidden="true">@foreach ($hero->stretches() as $stretch)<text x="{{ $stretch['from'] }}%" y="14" @class(['is-here' => $stretch['isHere'], 'is-short' => $stretch['to'] - $stretch['from'] < 9])>{{ $stretch['words'] }}{{ $stretch['isDone'] ? ' ✓' : '' }}</text>@endforeach</svg>
+        </div>
+    </section>
+    @endif
+    <aside class="day">
+        <section aria-labelledby="today-title"><p class="flex items-baseline gap-3"><span class="grow"><span id="today-title" class="day-title" role="heading" aria-level="2">Today</span> <span class="quiet small">{{ now()->format('l j F') }}</span></span><a class="small" href="/pieces">Start a piece</a></p>
+            @if ($today === [])<p class="quiet mt-1">Nothing is under way.</p>@endif
+            <ol class="hours">@foreach ($today as $row)<li @class(['is-now' => $row['isNow']])><a href="{{ $row['url'] }}"><span class="figure small">{{ $row['time'] }}</span><span class="hour-drawing">@include('svg.piece', ['drawing' => $row['drawing'], 'small' => true, 'label' => ''])</span><span class="hour-words"><strong>{{ $row['name'] }}</strong><span class="small">{{ $row['does'] }}</span></span><span class="figure small">{{ $row['minutes'] }}</span></a></li>@endforeach</ol>
         </section>
-        <aside class="grid gap-6 content-start">
-            <section class="rule-top"><h2>Running low</h2>
-                @forelse ($low as $words)<p class="mt-1">{{ ucfirst($words) }}</p>
-                @empty<p class="quiet mt-1">Nothing: no wire is below {{ $profile->length($workshop->low_um / 1000) }}, no bead or finding below its mark.</p>@endforelse
-                <p class="mt-1 small"><a href="/stock">Stock</a></p></section>
-            <section class="rule-top"><h2>Lately closed</h2>
-                @forelse ($closed as $making)<p class="mt-1"><a href="/pieces/{{ $making->piece->ulid }}/log">{{ $making->piece->name }}</a> <span class="quiet small"><a href="/makings/{{ $making->ulid }}/record">record</a> · {{ $making->closed_at->format('j M') }}{{ $making->minutes === null ? '' : ', '.$making->minutes.' min' }}</span></p>
-                @empty<p class="quiet mt-1">Closed makings stand here with what they took.</p>@endforelse</section>
-        </aside>
+        <section aria-labelledby="low-title"><p class="flex items-baseline gap-3"><span class="grow day-title" id="low-title" role="heading" aria-level="2">Running low</span><a class="small" href="/stock">Stock</a></p>
+            @if ($low === [])<p class="quiet">Nothing: no wire is below {{ $profile->length($workshop->low_um / 1000) }}, no bead or finding below its mark.</p>@endif
+            <ul class="lows">@foreach (array_slice($low, 0, 6) as $at => $one)<li>@if ($one['coil'] !== null)@include('svg.hung', ['coil' => $one['coil'], 'px' => 62])@elseif ($one['heap'] !== null)@include('svg.heap', ['heap' => $one['heap'], 'at' => 'low-'.$at])@else @include('svg.jar', ['jar' => $one['jar']])@endif<span>{{ ucfirst($one['words']) }}</span><strong class="figure">▲{{ $one['amount'] }}</strong></li>@endforeach</ul>
+            @if (count($low) > 6)<p class="small"><a href="/stock">and {{ count($low) - 6 }} more</a></p>@endif
+        </section>
+    </aside>
+    <div class="rails">
+    @include('rail', ['title' => 'Finished', 'rail' => $finished, 'more' => '', 'empty' => 'Closed makings hang here with what they took.'])
+    @include('rail', ['title' => 'On paper', 'rail' => $onPaper, 'more' => '/pieces', 'empty' => 'No piece is being planned.'])
     </div>
+</div>
 </x-layout>

@@ -213,7 +213,7 @@ abstract class BrowserTestCase extends TestCase
         self::$browser->manage()->deleteAllCookies();
         $this->visit('/sign-in');
         $this->button('Enter the demo workshop')->click();
-        $this->seeInside('h1', 'On the bench');
+        $this->seeInside('.day', 'Today');
     }
 
     protected function button(string $words): RemoteWebElement

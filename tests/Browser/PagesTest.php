@@ -184,8 +184,11 @@ final class PagesTest extends BrowserTestCase
         $this->window(1280, 800);
         $this->enterDemo();
         $start = microtime(true);
-        $this->one('#ask')->sendKeys('how much 28 do I need to bind 17 beads of 3 mm on my 18 gauge frame');
-        $this->button('Work it out')->click();
+        $this->one('body')->sendKeys('/');
+        self::assertSame('top-ask', self::$browser->executeScript('return document.activeElement.id'));
+        $this->one('#top-ask')->sendKeys(
+            ['how much 28 do I need to bind 17 beads of 3 mm on my 18 gauge frame', WebDriverKeys::ENTER],
+        );
         $this->see('28awg, 28swg or 28mm');
         $this->button('28 AWG')->click();
         $this->seeInside('.results', '232.12 mm');

@@ -214,7 +214,7 @@ final class StockTest extends BrowserTestCase
         imagepng($image, $file);
         try {
             $this->visit('/');
-            $this->button('record')->click();
+            $this->one('.rail a[href$="/record"]')->click();
             $this->seeInside('h2', 'What it took');
             $this->one('#photo')->setFileDetector(new LocalFileDetector)->sendKeys($file);
             $this->button('Keep it')->click();

@@ -357,7 +357,7 @@ final class BenchTest extends TestCase
             $making,
             ['do' => 'wait', 'minutes' => 20],
         )->assertOk()->assertSee('It rests until')->assertSee("/pieces/{$other->piece->ulid}/make");
-        $this->get('/')->assertSee('Rests until');
+        $this->get('/')->assertSee('rests until')->assertSeeInOrder(['now', 'Test drops', 'lay everything ready']);
         $this->get("/pieces/{$other->piece->ulid}/make")->assertDontSee('It rests until');
         $this->move($making, ['do' => 'wait', 'minutes' => 0])->assertOk()->assertDontSee('It rests until');
         $this->move(

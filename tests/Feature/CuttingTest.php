@@ -174,7 +174,7 @@ final class CuttingTest extends TestCase
         $this->get(
             "/cutting?pieces[]={$other->ulid}",
         )->assertSeeInOrder(['Long one', '2 × '])->assertDontSee('Short one:');
-        $this->get('/stock')->assertOk()->assertSeeInOrder(['Short one', 'for Test drops']);
+        $this->get('/stock?lot='.$offcut->ulid)->assertOk()->assertSeeInOrder(['Short one', 'kept for Test drops']);
         // One of the two is cut: one stays kept.
         $this->tick($piece, $offcut, 'p2', ['count' => 1])->assertStatus(303);
         $this->get("/cutting?pieces[]={$piece->ulid}")->assertSeeInOrder(['Short one', '1 × ', 'kept on this lot']);

@@ -4,32 +4,55 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\HandBook;
+use App\View\Bench\Hero;
+use App\View\Bench\Rail;
+use App\View\Bench\RunningLow;
+use App\View\Bench\Today;
 use App\View\PieceCard;
-use App\View\ToBuy;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
-/** What is under way. */
+/** What is under way, what the day holds, what runs low and what is finished. */
 final class BenchController extends Controller
 {
+    private const MOST_CARDS = 24;
+
     public function __invoke(Request $request): View
     {
         $workshop = $this->workshop($request);
-        $cards = PieceCard::all($workshop, 24);
+        [$profile, $pace] = [$workshop->profile(), HandBook::of($workshop)->pace()];
+        $cards = PieceCard::all($workshop, self::MOST_CARDS);
+        $isUnderWay = fn (PieceCard $card): bool => $card->making() !== null;
+        $first = $this->first(array_values(array_filter($cards, $isUnderWay)));
+        $making = $first?->making();
+        $finished = Rail::finished($workshop);
+        $isPlanned = fn (PieceCard $card): bool => ! $isUnderWay($card) && $card->piece->made_at === null;
 
         return view('bench', [
             'workshop' => $workshop,
-            'profile' => $workshop->profile(),
-            'underWay' => array_values(array_filter($cards, fn (PieceCard $card): bool => $card->making() !== null)),
-            'onPaper' => array_slice(
-                array_values(array_filter($cards, fn (PieceCard $card): bool => $card->making() === null)),
-                0,
-                6,
-            ),
-            'low' => ToBuy::low($workshop),
-            'closed' => $workshop->makings()->with(
-                ['piece' => fn ($piece) => $piece->withTrashed()],
-            )->whereNotNull('closed_at')->latest('closed_at')->limit(6)->get(),
+            'profile' => $profile,
+            'hero' => $making === null ? null : new Hero($first->piece, $making, $profile, $pace),
+            'today' => (new Today($cards, $profile, $pace))->rows(),
+            'low' => (new RunningLow($workshop))->things,
+            'finished' => $finished,
+            'onPaper' => Rail::onPaper(array_values(array_filter($cards, $isPlanned)), $finished),
         ]);
+    }
+
+    /**
+     * What goes on now: the latest that does not rest.
+     *
+     * @param  list<PieceCard>  $underWay
+     */
+    private function first(array $underWay): ?PieceCard
+    {
+        foreach ($underWay as $card) {
+            if ($card->making()?->isWaiting() === false) {
+                return $card;
+            }
+        }
+
+        return $underWay[0] ?? null;
     }
 }

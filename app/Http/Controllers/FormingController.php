@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\PieceRequest;
 use App\Models\Making;
+use App\View\StepFrame;
 use App\View\StepPicture;
 use Hebra\Core\Figure\View;
 use Hebra\Core\Plan\FormingStates;
@@ -45,7 +46,13 @@ final class FormingController extends Controller
         $states = new FormingStates($plan);
         abort_unless($step >= 1 && $step <= $states->count(), 404);
 
-        return response(StepPicture::of($plan, $step - 1, $view, $states, $request->boolean('large')), 200, [
+        $frame = match (true) {
+            $request->boolean('large') => StepFrame::Large,
+            $request->boolean('loupe') => StepFrame::Loupe,
+            default => StepFrame::Hand,
+        };
+
+        return response(StepPicture::of($plan, $step - 1, $view, $states, $frame), 200, [
             'Content-Type' => 'image/svg+xml; charset=utf-8',
             'Cache-Control' => 'private, max-age='.self::KEPT_SECONDS,
         ]);

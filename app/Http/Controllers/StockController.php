@@ -13,12 +13,12 @@ use App\Models\Lot;
 use App\Models\Movement;
 use App\Models\SupplyMovement;
 use App\Pdf\LotLabel;
+use App\View\Bench\RunningLow;
 use App\View\Csv;
 use App\View\CuttingDesk;
 use App\View\Ideas;
 use App\View\MonthsDesk;
 use App\View\Stock\StockWall;
-use App\View\ToBuy;
 use Hebra\Core\Problem;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -60,7 +60,7 @@ final class StockController extends Controller
             'line' => $wall->isSearching() ? $wall->line : '',
             'scrap' => $wall->scrap(),
             'spoken' => CuttingDesk::spokenFor($workshop),
-            'low' => ToBuy::low($workshop),
+            'low' => (new RunningLow($workshop))->words(),
             'beads' => $wall->beads,
             'supplies' => $wall->supplies,
             'problem' => null,

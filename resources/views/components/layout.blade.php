@@ -11,7 +11,7 @@
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body>
+<body @auth data-shortcuts="{{ auth()->user()->workshop->shortcuts ? 'on' : 'off' }}" @endauth>
 <a class="skip" href="#main">To the work</a>
 @include('svg.defs')
 <header class="sheet top no-print">
@@ -22,6 +22,13 @@
                 <a href="{{ $address }}" @if ($here === $words) aria-current="page" @endif>{{ $words }}</a>
             @endforeach
         </nav>
+        @if ($here !== 'Sums')
+        <form class="top-ask" method="get" action="/sums" role="search" aria-label="Sums">
+            <label for="top-ask" class="small quiet">Ask</label>
+            <input id="top-ask" name="ask" placeholder="coil 24ga on 2.5mm, 3cm" maxlength="240" autocomplete="off" autocapitalize="off" spellcheck="false" aria-keyshortcuts="/" enterkeyhint="go">
+            <input type="hidden" name="keep" value="1"><kbd aria-hidden="true">/</kbd>
+        </form>
+        @endif
         <div class="who">
             <a href="/account" @if ($here === 'Account') aria-current="page" @endif>{{ auth()->user()->workshop->name }} · {{ auth()->user()->workshop->ruler }}, {{ mb_strtoupper(auth()->user()->workshop->sizes) === 'MM' ? 'mm' : mb_strtoupper(auth()->user()->workshop->sizes) }}</a>
             <form method="post" action="/sign-out">@csrf<button type="submit" class="word small">Sign out</button></form>

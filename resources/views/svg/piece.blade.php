@@ -28,10 +28,10 @@
     @foreach ($drawing->layers() as $layer => $strokes)
 <?php foreach ($strokes as $stroke) { ?>
 {{-- The longest loops of the page, so without the loop variable. Numbers, enum values and ids that the reader has checked: nothing here needs escaping. --}}
-<g class="{!! $drawing->tintOf($stroke) !!}{!! $stroke['runsOn'] ? ' runs-on' : '' !!}" data-mark="{!! $stroke['mark'] !!}"><?php if ($stroke['path'] !== '') { $wire($stroke); } foreach ($stroke['uses'] as [$id, $where]) { ?><use href="#{!! $id !!}" transform="{!! $where !!}"/><?php } ?></g>
+<g class="{!! $drawing->tintOf($stroke) !!}{!! $stroke['runsOn'] ? ' runs-on' : '' !!}{!! $drawing->faded($stroke['mark']) !!}" data-mark="{!! $stroke['mark'] !!}"><?php if ($stroke['path'] !== '') { $wire($stroke); } foreach ($stroke['uses'] as [$id, $where]) { ?><use href="#{!! $id !!}" transform="{!! $where !!}"/><?php } ?></g>
 <?php } ?>
 <?php foreach ($drawing->beads($layer) as $one) { ?>
-<use class="on-wire" href="#{!! $one['id'] !!}" x="{!! $one['x'] !!}" y="{!! $one['y'] !!}"{!! $one['turn'] !!} data-mark="{!! $one['mark'] !!}"/>
+<use class="on-wire{!! $drawing->faded($one['mark']) !!}" href="#{!! $one['id'] !!}" x="{!! $one['x'] !!}" y="{!! $one['y'] !!}"{!! $one['turn'] !!} data-mark="{!! $one['mark'] !!}"/>
 <?php } ?>
     @endforeach
     @unless ($isSmall)

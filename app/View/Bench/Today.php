@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Bench;
+
+use App\Models\Making;
+use App\View\Drawing;
+use App\View\MakingDesk;
+use App\View\PieceCard;
+use Carbon\CarbonImmutable;
+use Hebra\Core\Hand\Pace;
+use Hebra\Core\Plan\Profile;
+
+/**
+ * The day by the clock: what is under way one after the other from now on, what rests when it is ready, and then what
+ * could be begun.
+ *
+ * @phpstan-type Row array{
+ *     time: string, name: string, does: string, minutes: string, url: string, drawing: Drawing, isNow: bool,
+ * }
+ */
+final class Today
+{
+    /** What else could be begun is offered so often at most. */
+    private const MOST_READY = 2;
+
+    private const MOST_ROWS = 6;
+
+    /** Looking over, weighing and closing [memory]. */
+    private const LOG_MINUTES = 6.0;
+
+    /** Times are told to the ten minutes: they are foretold. */
+    private const STEP_MINUTES = 10;
+
+    private CarbonImmutable $clock;
+
+    /** @var list<Row> */
+    private array $rows = [];
+
+    /** @param  list<PieceCard>  $cards  the latest first */
+    public function __construct(array $cards, private readonly Profile $profile, private readonly Pace $pace)
+    {
+        $this->clock = CarbonImmutable::now();
+        foreach ($cards as $card) {
+            $making = $card->making();
+            if ($making !== null) {
+                $this->add($card, $making);
+            }
+        }
+        $ready = array_filter(
+            $cards, fn (PieceCard $card): bool => $card->making() === null && $card->piece->stage === 'make'
+                && $card->piece->made_at === null,
+        );
+        foreach (array_slice(array_values($ready), 0, self::MOST_READY) as $card) {
+            $this->row($card, 'ready to make', $pace->foretell($card->plan)['about']);
+        }
+    }
+
+    /** @return list<Row> */
+    public function rows(): array
+    {
+        return array_slice($this->rows, 0, self::MOST_ROWS);
+    }
+
+    private function add(PieceCard $card, Making $making): void
+    {
+        $desk = new MakingDesk($making, $making->plan($this->profile));
+        if ($making->isWaiting() && $making->waits_until !== null) {
+            $until = $making->waits_until->format($making->waits_until->isToday() ? 'H:i' : 'j M, H:i');
+            $this->rows[] = $this->told($card, "rests until {$until}", $making->waits_until->format('H:i'));
+
+            return;
+        }
+        $desk->isDone()
+            ? $this->row($card, 'look over, weigh', self::LOG_MINUTES)
+            : $this->row($card, lcfirst($desk->step->title ?? ''), $desk->minutesLeft($this->pace));
+    }
+
+    /** At the hour that has come by then, which goes on by what it takes. */
+    private function row(PieceCard $card, string $does, float $minutes): void
+    {
+        $isFirst = $this->rows === [];
+        $over = $this->clock->minute % self::STEP_MINUTES;
+        $this->clock = $isFirst || $over === 0 ? $this->clock : $this->clock->addMinutes(self::STEP_MINUTES - $over);
+        $this->rows[] = [
+            ...$this->told($card, $does, $isFirst ? 'now' : $this->clock->format('H:i')),
+            'minutes' => Clock::words($minutes),
+        ];
+        $this->clock = $this->clock->addMinutes((int) ceil($minutes));
+    }
+
+    /** @return Row */
+    private function told(PieceCard $card, string $does, string $time): array
+    {
+        return [
+            'time' => $time, 'name' => $card->piece->name, 'does' => $does,
+            'minutes' => '', 'url' => "/pieces/{$card->piece->ulid}/make",
+            'drawing' => new Drawing($card->plan->assembly(), 44, 46, 0, 2, 'today-'.$card->piece->id),
+            'isNow' => $time === 'now',
+        ];
+    }
+}

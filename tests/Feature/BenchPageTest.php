@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\Bench;
+use App\Models\HandBook;
+use App\Models\Making;
+use App\View\Bench\Clock;
+use App\View\Bench\Hero;
+use App\View\MakingDesk;
+use Hebra\Core\Plan\Instance;
+use Hebra\Core\Plan\Operation;
+use Tests\TestCase;
+
+/** The bench: what is under way is seen as far as it is made, the day runs by the clock, what is low is drawn. */
+final class BenchPageTest extends TestCase
+{
+    private function begun(): Making
+    {
+        return app(Bench::class)->begin($this->piece());
+    }
+
+    private function hero(Making $making): Hero
+    {
+        $workshop = $this->maker->workshop;
+
+        return new Hero(
+            $making->piece, $making->refresh(), $workshop->profile(), HandBook::of($workshop)->pace(),
+        );
+    }
+
+    public function test_a_clear_bench_invites(): void
+    {
+        $this->actingAs($this->maker)->get('/')->assertOk()->assertSee('The bench is clear')
+            ->assertSee('Nothing is under way.')->assertSee('No piece is being planned.');
+    }
+
+    /** At every step: what is faint is named by no step done, the wire below is as far as the steps are. */
+    public function test_the_piece_is_seen_as_far_as_it_is_made(): void
+    {
+        $making = $this->begun();
+        $plan = $making->plan($this->maker->workshop->profile());
+        $total = $plan->stepCount();
+        $left = INF;
+        for ($done = 0; $done <= $total; $done++) {
+            $making->forceFill(['step' => $done, 'progress' => null])->save();
+            $hero = $this->hero($making);
+            self::assertEqualsWithDelta(100 * $done / $total, $hero->share(), 0.01);
+            $minutes = $hero->desk->minutesLeft(HandBook::of($this->maker->workshop)->pace());
+            self::assertLessThan($left, $minutes);
+            $left = $minutes;
+            self::assertSame($done === $total, $minutes === 0.0);
+            $html = (string) $this->actingAs($this->maker)->get('/')->assertOk()->getContent();
+            if ($done < $total) {
+                self::assertStringContainsString(e($hero->desk->step?->title ?? '–'), $html);
+                self::assertStringContainsString('Step '.($done + 1)." of {$total}", $html);
+            }
+            preg_match_all('/is-unmade"[^>]*data-mark="([^":]+)/', $html, $faint);
+            foreach (array_unique($faint[1]) as $part) {
+                self::assertNotContains($part, $this->worked($hero->desk), "after {$done} steps");
+            }
+            if ($done === 0) {
+                self::assertNotSame([], $faint[1]);
+            }
+            if ($done === $total) {
+                self::assertSame([], $faint[1]);
+            }
+        }
+    }
+
+    /** @return list<string> parts that steps of the copy at hand have worked on */
+    private function worked(MakingDesk $desk): array
+    {
+        $steps = $desk->copy() === null ? [] : array_slice($desk->plan->steps(), 0, (int) $desk->progress->step());
+        $parts = [];
+        foreach ($steps as $step) {
+            foreach ($step->operation === Operation::Cut ? [] : $step->works() as $instance) {
+                $parts[] = Instance::partOf($instance)->text;
+            }
+        }
+
+        return $parts;
+    }
+
+    /** The stretches of the wire follow each other from its one end to its other, one of them at hand. */
+    public function test_the_way_has_no_gap(): void
+    {
+        $making = $this->begun();
+        $stretches = $this->hero($making)->stretches();
+        self::assertNotSame([], $stretches);
+        $at = 0.0;
+        foreach ($stretches as $stretch) {
+            self::assertEqualsWithDelta($at, $stretch['from'], 0.02);
+            $at = $stretch['to'];
+        }
+        self::assertEqualsWithDelta(100.0, $at, 0.02);
+        self::assertCount(1, array_filter($stretches, fn (array $one): bool => $one['isHere']));
+    }
+
+    public function test_the_day_goes_on_when_what_was_before_is_done(): void
+    {
+        $this->travelTo('2026-03-02 09:04');
+        $this->begun();
+        $this->travelTo('2026-03-02 09:05');
+        $this->begun();
+        $this->actingAs($this->maker)->get('/')->assertSeeInOrder(['Today', 'Monday 2 March', 'now', '35 min', '09:40']);
+    }
+
+    public function test_a_step_is_seen_through_the_loupe(): void
+    {
+        $making = $this->begun();
+        $svg = (string) $this->actingAs($this->maker)->get("/makings/{$making->ulid}/steps/5.svg?loupe=1")
+            ->assertOk()->getContent();
+        self::assertSame(1, substr_count($svg, 'class="frame"'), 'as it is now, and nothing beside it');
+        $both = (string) $this->get("/makings/{$making->ulid}/steps/5.svg")->assertOk()->getContent();
+        self::assertSame(2, substr_count($both, 'class="frame"'));
+    }
+
+    public function test_times_are_as_rough_as_they_are_known(): void
+    {
+        self::assertSame(
+            ['1 min', '6 min', '10 min', '35 min', '1.5 h', '2.3 h'],
+            array_map(Clock::words(...), [0.2, 6.4, 11.0, 33.0, 91.0, 140.0]),
+        );
+    }
+
+    public function test_what_is_finished_hangs_on_its_rail(): void
+    {
+        $making = $this->begun();
+        $making->forceFill(['closed_at' => now()])->save();
+        $this->actingAs($this->maker)->get('/')->assertSeeInOrder(['Finished', $making->piece->name])
+            ->assertSee("/makings/{$making->ulid}/record");
+    }
+}
