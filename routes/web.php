@@ -11,6 +11,7 @@ use App\Http\Controllers\FormingController;
 use App\Http\Controllers\HandController;
 use App\Http\Controllers\LearnedController;
 use App\Http\Controllers\MakingController;
+use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceFileController;
 use App\Http\Controllers\PracticeController;
@@ -52,7 +53,8 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/account', [AccountController::class, 'destroy'])->withoutMiddleware(Writes::class);
 
     Route::get('/pieces', [PieceController::class, 'index']);
-    Route::get('/patterns', [PieceController::class, 'patterns']);
+    Route::get('/patterns', [PatternController::class, 'index']);
+    Route::get('/patterns/{pattern}.svg', [PatternController::class, 'picture'])->where('pattern', '[a-z-]+');
     Route::post('/pieces', [PieceController::class, 'store']);
     Route::post('/pieces/import', [PieceController::class, 'import']);
     Route::post('/pieces/{deleted}/restore', [PieceController::class, 'restore']);

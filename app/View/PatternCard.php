@@ -4,67 +4,116 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Hebra\Core\Bead\Bead;
+use Hebra\Core\Hand\Pace;
 use Hebra\Core\Piece\Pattern;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Plan\BeadCount;
 use Hebra\Core\Plan\Minutes;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
+use Hebra\Core\Wire\Metal;
+use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
+use Hebra\Core\Wire\WireSize;
+use Illuminate\Support\Facades\Cache;
 
-/** A starting pattern by its picture, and what it takes. */
+/**
+ * A starting pattern by its picture, and what it takes. What is worked out once is kept for an hour.
+ *
+ * @phpstan-type Facts array{
+ *     name: string, minutes: array<string, float>, wires: list<array{string, string, string}>,
+ *     beads: list<array{string, int}>, wide: float, high: float,
+ * }
+ */
 final readonly class PatternCard
 {
-    public Drawing $drawing;
+    private const KEPT_SECONDS = 3600;
 
-    /** About so long at the bench, for the whole making. */
-    public float $minutes;
+    /**
+     * @param  list<Wire>  $wires  what is cut for it
+     * @param  list<array{bead: Bead, all: int}>  $beads
+     */
+    private function __construct(
+        public string $name,
+        public Pattern $pattern,
+        /** @var array<string, float> $minutes at the bench, for the whole making, by kinds of steps */
+        private array $minutes,
+        public array $wires,
+        public array $beads,
+        public float $wideMm,
+        public float $highMm,
+    ) {
+    }
 
-    /** @var list<Wire> what is cut for it */
-    public array $wires;
-
-    /** @var list<BeadCount> */
-    public array $beads;
-
-    public function __construct(public string $name, public Pattern $pattern, Profile $profile)
+    /** @return array<string, self> */
+    public static function all(): array
     {
-        $plan = Planner::plan(Patterns::start($name, $name, $profile->schools), $profile);
-        $this->drawing = new Drawing($plan->assembly(), 150, 190, 0, 8, 'pattern-'.$name);
-        $this->minutes = Minutes::of($plan);
-        $this->beads = $plan->beads;
+        // Another version of either is another answer.
+        $versions = array_map(
+            fn (string $class): string => (string) filemtime((string) (new \ReflectionClass($class))->getFileName()),
+            [Patterns::class, self::class],
+        );
+        /** @var array<string, Facts> $facts */
+        $facts = Cache::remember(
+            'patterns-'.implode('-', $versions), self::KEPT_SECONDS,
+            fn (): array => collect(Patterns::all())
+                ->map(fn (Pattern $pattern, string $name): array => self::facts($name))->all(),
+        );
+
+        return collect(Patterns::all())
+            ->map(fn (Pattern $pattern, string $name): self => self::read($facts[$name], $pattern))->all();
+    }
+
+    /** @return Facts in words and figures, as they are kept */
+    private static function facts(string $name): array
+    {
+        $plan = Planner::plan(Patterns::start($name, $name), new Profile);
         $wires = [];
         foreach ($plan->cuts as $cut) {
-            $wires[$cut->wire->size->code()] = $cut->wire;
+            $wires[$cut->wire->size->code()] = [
+                $cut->wire->metal->value, $cut->wire->size->code(), $cut->wire->temper->value,
+            ];
         }
-        $this->wires = array_values($wires);
+        $assembly = $plan->assembly();
+
+        return [
+            'name' => $name, 'minutes' => Minutes::byKind($plan), 'wires' => array_values($wires),
+            'beads' => array_map(fn (BeadCount $one): array => [$one->bead->line(), $one->all], $plan->beads),
+            'wide' => $assembly->widthMm(), 'high' => $assembly->heightMm(),
+        ];
     }
 
-    /** `about 40 min · 20, 24 AWG` */
-    public function words(): string
+    /** @param  Facts  $facts */
+    private static function read(array $facts, Pattern $pattern): self
     {
-        $minutes = $this->minutes < 90
-            ? max(5, 5 * (int) round($this->minutes / 5)).' min'
-            : (round($this->minutes / 30) / 2).' h';
-
-        return "about {$minutes} · ".$this->gauges();
-    }
-
-    /** `20, 22 AWG` */
-    private function gauges(): string
-    {
-        $by = [];
-        foreach ($this->wires as $wire) {
-            $words = explode(' ', $wire->size->text(), 2);
-            $by[$words[1] ?? ''][] = $words[0];
-        }
-
-        return implode(
-            ', ',
+        return new self(
+            $facts['name'], $pattern, $facts['minutes'],
+            array_map(fn (array $wire): Wire => new Wire(
+                Metal::from($wire[0]), WireSize::parseDrawn($wire[1]), Temper::from($wire[2]),
+            ), $facts['wires']),
             array_map(
-                fn (array $sizes, string $system): string => trim(implode(', ', $sizes).' '.$system),
-                $by,
-                array_keys($by),
+                fn (array $one): array => ['bead' => Bead::parse($one[0]), 'all' => $one[1]], $facts['beads'],
             ),
+            $facts['wide'], $facts['high'],
         );
+    }
+
+    /** What it is called on the rail: `Two links`. */
+    public function title(): string
+    {
+        return ucfirst(str_replace('-', ' ', $this->name));
+    }
+
+    /** About so long at this maker's bench. */
+    public function minutes(Pace $pace): float
+    {
+        return $pace->about($this->minutes);
+    }
+
+    /** Where its picture is, which is the same for every maker. */
+    public function picture(): string
+    {
+        return "/patterns/{$this->name}.svg";
     }
 }

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Bead as OwnBead;
+use App\Models\HandBook;
 use App\Models\Lot;
 use App\Models\Workshop;
+use App\View\Bench\Clock;
 use Hebra\Core\Bead\Bead;
+use Hebra\Core\Hand\Pace;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Kinds;
 use Hebra\Core\Piece\Part;
@@ -26,27 +29,49 @@ final readonly class PatternGallery
     /** Minutes at most => words */
     public const TIMES = ['30' => 'half an hour', '60' => 'an hour', '120' => 'two hours'];
 
+    /** What of the stock it is to be made from => words */
+    public const FROM = ['gauges' => 'gauges I have', 'beads' => 'beads I have', 'both' => 'what I have'];
+
+    /** Ways of making a part that are offered by a picture => words, and the pattern that shows it */
+    public const SHOWN = [
+        'head-pin' => ['drop', 'single-drop'], 'wrapped-link' => ['link', 'two-links'], 'hoop' => ['hoop', 'hoop'],
+        'frame' => ['frame', 'framed-drop'], 'surround' => ['surround', 'rimmed-disc'],
+        'coil-link' => ['coil', 'coiled-drop'], 'chain' => ['chain', 'charm-bracelet'],
+        'woven-band' => ['weave', 'woven-pendant'], 'bangle' => ['bangle', 'curled-bangle'],
+        'wound-ring' => ['ring', 'wound-ring'],
+    ];
+
+    /** How high a rail is, and how wide a place on it, in pixels; how many millimetres fill it at the most. */
+    public const HIGH = 112;
+
+    public const WIDE = 112;
+
+    private const LEAST_MM = 45.0;
+
     /** @var array<string, list<PatternCard>> by family in words */
     public array $families;
 
     public int $count;
 
+    /** @var list<float> thicknesses of the wire in stock */
+    private array $heldMm;
+
+    private Pace $pace;
+
     /**
-     * @param  array<string, string>  $asked words, family, technique, metal, time, stock, beads; what is unknown asks
-     *     for nothing
+     * @param  array<string, string>  $asked words, family, technique, metal, time, from; what is unknown asks for
+     *     nothing
      */
     public function __construct(private Workshop $workshop, public array $asked)
     {
-        $profile = $workshop->profile();
-        [$held, $owned] = [$this->heldMm(), $this->owned()];
+        $this->pace = HandBook::of($workshop)->pace();
+        $this->heldMm = $this->held();
+        $owned = $this->owned();
         $families = [];
-        foreach (Patterns::all() as $name => $pattern) {
-            if (! $this->isOf($pattern) || ! $this->isCalled($name, $pattern)) {
-                continue;
-            }
-            $card = new PatternCard($name, $pattern, $profile);
-            if ($card->minutes <= $this->most() && $this->isOfStock($card, $held, $owned)) {
-                $families[$pattern->family->words()][] = $card;
+        foreach (PatternCard::all() as $name => $card) {
+            $isAsked = $this->isOf($card->pattern) && $this->isCalled($name, $card->pattern);
+            if ($isAsked && $card->minutes($this->pace) <= $this->most() && $this->isOfStock($card, $owned)) {
+                $families[$card->pattern->family->words()][] = $card;
             }
         }
         $this->families = array_filter(
@@ -56,6 +81,41 @@ final readonly class PatternGallery
             ),
         );
         $this->count = array_sum(array_map(count(...), $this->families));
+    }
+
+    /**
+     * At one scale with the others of its rail; what has no room there, as large as it has.
+     *
+     * @param  list<PatternCard>  $cards  of one rail
+     * @return array{int, int} how wide and how high it is shown, in pixels
+     */
+    public static function shown(PatternCard $card, array $cards): array
+    {
+        $high = array_map(fn (PatternCard $one): float => $one->highMm, $cards);
+        sort($high);
+        // Three of four have room; the longest are drawn smaller.
+        $full = max(self::LEAST_MM, $high[(int) floor(0.75 * (count($high) - 1))]);
+        $perMm = min(
+            self::HIGH / $full, self::HIGH / max(1.0, $card->highMm), self::WIDE / max(1.0, $card->wideMm),
+        );
+        // The file has a margin of its own all round.
+        $margin = 2 * PatternPicture::ROOM_MM;
+
+        return [(int) round(($card->wideMm + $margin) * $perMm), (int) round(($card->highMm + $margin) * $perMm)];
+    }
+
+    /** The address of the gallery as it is asked for, with something asked differently. */
+    public function address(string $what, string $value): string
+    {
+        $asked = array_filter([...$this->asked, $what => $value], fn (string $one): bool => $one !== '');
+
+        return '/patterns'.($asked === [] ? '' : '?'.http_build_query($asked));
+    }
+
+    /** About how long it takes this maker. */
+    public function time(PatternCard $card): string
+    {
+        return Clock::words($card->minutes($this->pace));
     }
 
     public function asks(string $what): string
@@ -107,15 +167,13 @@ final readonly class PatternGallery
         return true;
     }
 
-    /** @return list<float> thicknesses of the wire in stock */
-    private function heldMm(): array
+    /** @return list<float> */
+    private function held(): array
     {
         /** @var list<float> $held */
-        $held = $this->asks('stock') === ''
-            ? []
-            : $this->workshop->lots()->get()->filter(
-                fn (Lot $lot): bool => ! $lot->isPins() && $lot->heldMm() > 0,
-            )->map(fn (Lot $lot): float => $lot->wire()->diameterMm())->unique()->values()->all();
+        $held = $this->workshop->lots()->withHeld()->get()->filter(
+            fn (Lot $lot): bool => ! $lot->isPins() && $lot->heldMm() > 0,
+        )->map(fn (Lot $lot): float => $lot->wire()->diameterMm())->unique()->values()->all();
 
         return $held;
     }
@@ -123,19 +181,22 @@ final readonly class PatternGallery
     /** @return list<array{Bead, int}> the beads in stock, and how many */
     private function owned(): array
     {
-        return $this->asks('beads') === '' ? [] : array_values($this->workshop->beads()->get()->map(
+        return ! $this->wants('beads') ? [] : array_values($this->workshop->beads()->get()->map(
             fn (OwnBead $bead): array => [$bead->core(), $bead->owned],
         )->all());
     }
 
-    /**
-     * @param  list<float>  $held
-     * @param  list<array{Bead, int}>  $owned
-     */
-    private function isOfStock(PatternCard $card, array $held, array $owned): bool
+    /** @param  list<array{Bead, int}>  $owned */
+    private function isOfStock(PatternCard $card, array $owned): bool
     {
-        return ($this->asks('stock') === '' || $this->isHeld($card, $held))
-            && ($this->asks('beads') === '' || self::hasBeads($card, $owned));
+        return (! $this->wants('gauges') || $this->lacks($card) === [])
+            && (! $this->wants('beads') || self::hasBeads($card, $owned));
+    }
+
+    /** Whether it is asked for by what is in stock: `gauges` or `beads`. */
+    private function wants(string $of): bool
+    {
+        return in_array($this->asks('from'), [$of, 'both'], true);
     }
 
     /**
@@ -146,8 +207,8 @@ final readonly class PatternGallery
     private static function hasBeads(PatternCard $card, array $owned): bool
     {
         foreach ($card->beads as $wanted) {
-            $there = array_filter($owned, fn (array $one): bool => $one[0]->standsInFor($wanted->bead));
-            if (array_sum(array_column($there, 1)) < $wanted->all) {
+            $there = array_filter($owned, fn (array $one): bool => $one[0]->standsInFor($wanted['bead']));
+            if (array_sum(array_column($there, 1)) < $wanted['all']) {
                 return false;
             }
         }
@@ -155,16 +216,33 @@ final readonly class PatternGallery
         return true;
     }
 
-    /** @param  list<float>  $held */
-    private function isHeld(PatternCard $card, array $held): bool
+    /** @return list<Wire> gauges it takes that are not in stock */
+    public function lacks(PatternCard $card): array
     {
-        foreach ($card->wires as $wire) {
-            if (array_filter($held, fn (float $mm): bool => abs($mm - $wire->diameterMm()) < Lot::SAME_MM) === []) {
-                return false;
+        return array_values(array_filter($card->wires, fn (Wire $wire): bool => ! $this->isHeld($wire)));
+    }
+
+    /** Whether any that is shown takes a gauge that is not in stock. */
+    public function hasLacking(): bool
+    {
+        foreach (array_merge([], ...array_values($this->families)) as $card) {
+            if ($this->lacks($card) !== []) {
+                return true;
             }
         }
 
-        return true;
+        return false;
+    }
+
+    public function isHeld(Wire $wire): bool
+    {
+        foreach ($this->heldMm as $mm) {
+            if (abs($mm - $wire->diameterMm()) < Lot::SAME_MM) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return array<string, string> families that have a pattern */

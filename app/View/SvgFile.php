@@ -84,7 +84,7 @@ final class SvgFile
     private static function withoutUnused(string $inner): string
     {
         return (string) preg_replace_callback(
-            '~<radialGradient id="(fill-[a-z]+)".*?</radialGradient>\s*~s',
+            '~<(?:radial|linear)Gradient id="((?:fill|tube)-[a-z]+|gloss)".*?</(?:radial|linear)Gradient>\s*~s',
             fn (array $found): string => str_contains($inner, "url(#{$found[1]})") ? $found[0] : '', $inner,
         );
     }

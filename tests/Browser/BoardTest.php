@@ -15,7 +15,7 @@ final class BoardTest extends BrowserTestCase
         $this->window(1280, 900);
         $this->enterDemo();
         $this->visit('/patterns');
-        $this->one('#pattern-link-and-drop')->click();
+        $this->startFrom('link-and-drop');
         $this->seeInside('h2', 'From the ear down');
         self::eventually(fn (): bool => $this->howMany('.leaders path') > 3, 'leaders run to what is measured');
     }
@@ -357,7 +357,7 @@ final class BoardTest extends BrowserTestCase
     public function test_a_pull_that_cannot_be_made_goes_back_and_says_why(): void
     {
         $this->visit('/patterns');
-        $this->one('#pattern-framed-drop')->click();
+        $this->startFrom('framed-drop');
         self::eventually(fn (): bool => $this->howMany('[data-for="set-p2-size"]') === 1, 'the frame has its handle');
         $was = $this->value('#set-p2-size');
         $this->pull('set-p2-size', -24);
@@ -423,7 +423,7 @@ final class BoardTest extends BrowserTestCase
         );
         $this->assertNoAxeViolations('measuring the screen');
         $this->visit('/patterns');
-        $this->one('#pattern-linked-bracelet')->click();
+        $this->startFrom('linked-bracelet');
         self::eventually(fn (): bool => $this->howMany('.tape-now') === 1, 'the bracelet lies on its tape');
         $this->assertNoAxeViolations('a tape');
         $this->window(390, 844);

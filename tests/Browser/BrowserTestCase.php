@@ -216,6 +216,14 @@ abstract class BrowserTestCase extends TestCase
         $this->seeInside('.day', 'Today');
     }
 
+    /** On the page of patterns: takes one down from its rail and starts it. */
+    protected function startFrom(string $pattern): void
+    {
+        $this->one("#pattern-{$pattern}")->click();
+        $this->one("form.opened input[name=pattern][value={$pattern}]");
+        $this->one('#start-pattern')->click();
+    }
+
     protected function button(string $words): RemoteWebElement
     {
         return PatientElement::find(

@@ -24,7 +24,7 @@ final class FamiliesTest extends BrowserTestCase
     public function test_a_chain_from_its_picture_to_its_length(): void
     {
         $this->visit('/patterns');
-        $this->one('#pattern-linked-bracelet')->click();
+        $this->startFrom('linked-bracelet');
         $this->seeInside('h2', 'Round the wrist');
         $this->seeInside('.figures', 'end to end');
         $this->one('#group-g1-more')->click();
@@ -50,7 +50,7 @@ final class FamiliesTest extends BrowserTestCase
     public function test_a_piece_is_looked_at_from_its_sides_and_turned_by_keys(): void
     {
         $this->visit('/patterns');
-        $this->one('#pattern-framed-drop')->click();
+        $this->startFrom('framed-drop');
         $this->seeInside('h2', 'From the neck down');
         $label = fn (): string => (string) $this->one('.drawing .canvas svg')->getAttribute('aria-label');
         foreach (['side', 'back'] as $side) {
@@ -82,7 +82,7 @@ final class FamiliesTest extends BrowserTestCase
     public function test_a_free_wire_is_said_on_by_taps_in_the_drawing_and_by_keys(): void
     {
         $this->visit('/patterns');
-        $this->one('#pattern-tied-drop')->click();
+        $this->startFrom('tied-drop');
         $this->seeInside('h2', 'From the neck down');
         $this->one('#part-p2')->click();
         $text = fn (): string => (string) $this->one('.is-course')->getAttribute('value');
@@ -118,7 +118,7 @@ final class FamiliesTest extends BrowserTestCase
     public function test_what_is_drawn_by_reference_lights_its_strip_and_the_drawing_grows(): void
     {
         $this->visit('/patterns');
-        $this->one('#pattern-linked-bracelet')->click();
+        $this->startFrom('linked-bracelet');
         $this->seeInside('h2', 'Round the wrist');
         self::$browser->findElement(WebDriverBy::linkText('Cut'))->click();
         $this->see('Link');
@@ -155,7 +155,7 @@ final class FamiliesTest extends BrowserTestCase
         (new WebDriverSelect($this->one('#ask-family')))->selectByValue('ring');
         self::eventually(
             fn (): bool => count(
-                self::$browser->findElements(WebDriverBy::cssSelector('#gallery .pattern'))
+                self::$browser->findElements(WebDriverBy::cssSelector('#gallery a.pattern'))
             ) === $rings,
             "{$rings} kinds of ring",
         );
@@ -167,7 +167,7 @@ final class FamiliesTest extends BrowserTestCase
             ) === 1,
             'all again',
         );
-        $this->one('#pattern-two-strand-bracelet')->click();
+        $this->startFrom('two-strand-bracelet');
         $this->see('closes in ring, part 5');
         $this->one('#part-p8')->click();
         self::eventually(
@@ -188,7 +188,7 @@ final class FamiliesTest extends BrowserTestCase
     public function test_an_outline_is_traced_from_a_photo(): void
     {
         $this->visit('/patterns');
-        $this->one('#pattern-connector-drop')->click();
+        $this->startFrom('connector-drop');
         self::eventually(fn (): bool => $this->howMany('#part-p3') === 1, 'the piece opens');
         $this->one('#part-p3')->click();
         self::eventually(fn (): bool => $this->howMany('#set-p3-shape') === 1, 'the part opens');

@@ -53,7 +53,7 @@ final class PagesTest extends BrowserTestCase
             'movements from a table' => '/stock/import?of=movements',
             'metal by month' => '/stock/months', 'stock from a table' => '/stock/import', 'weighing' => $weigh,
             'what to make' => str_replace('/scale', '/ideas', $weigh),
-            'patterns asked for' => '/patterns?family=ring&time=30', 'what was learned' => '/hand/learned',
+            'patterns asked for' => '/patterns?family=ring&time=30', 'a pattern' => '/patterns?open=link-and-drop', 'what was learned' => '/hand/learned',
             'insight' => '/insight', 'practice' => '/practice', 'practice of pairs' => '/practice?kind=pairs',
             'a bend let go' => '/practice?kind=bend', 'a record' => $record,
             'a finished piece looked over' => "{$finished}/make", 'a refusal' => '/pieces/none/cut',

@@ -194,7 +194,7 @@ final class FuzzTest extends TestCase
             '{supply}' => (string) $workshop->supplies()->value('ulid'),
             '{tool}' => (string) $workshop->tools()->value('ulid'), '{drill}' => 'none', '{photo}' => 'none',
             '{deleted}' => 'none', '{tick}' => ['1', '99999999999999999999', '0'][$this->random->getInt(0, 2)],
-            '{metal}' => ['copper', 'tin'][$this->random->getInt(0, 1)], '{name}' => 'coil',
+            '{metal}' => ['copper', 'tin'][$this->random->getInt(0, 1)], '{pattern}' => 'hoop', '{name}' => 'coil',
             '{stage}' => ['wire', 'sail'][$this->random->getInt(0, 1)],
             '{token}' => 'none',
         ];

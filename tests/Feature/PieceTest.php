@@ -312,7 +312,7 @@ final class PieceTest extends TestCase
         $this->actingAs($this->maker);
         $gallery = (string) $this->get('/patterns')->assertOk()->assertDontSee('Your own')->getContent();
         foreach (Patterns::all() as $name => $pattern) {
-            self::assertStringContainsString('value="'.$name.'"', $gallery);
+            self::assertStringContainsString('id="pattern-'.$name.'"', $gallery);
             self::assertStringContainsString(e($pattern->words), $gallery);
         }
         $piece = $this->piece('hoop');

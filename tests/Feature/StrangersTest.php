@@ -91,7 +91,7 @@ final class StrangersTest extends TestCase
             '{bead}' => $bead->ulid,
             '{supply}' => $supply->ulid,
             '{stage}' => 'lay-out', '{step}' => '1',
-            '{name}' => 'simple-loop',
+            '{pattern}' => 'single-drop', '{name}' => 'simple-loop',
         ];
     }
 

@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Actions\History;
 use App\Exceptions\Refused;
 use App\Http\Requests\PieceRequest;
+use App\Models\Bead;
 use App\Models\Piece;
-use App\View\PatternGallery;
 use App\View\PieceCard;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece as Document;
@@ -44,23 +44,6 @@ final class PieceController extends Controller
         ]);
     }
 
-    /** Every pattern by its picture. */
-    public function patterns(Request $request): View
-    {
-        $workshop = $this->workshop($request);
-        $deleted = $request->session()->get('deleted');
-        /** @var Collection<int, Piece> $own */
-        $own = $workshop->patterns()->latest('id')->limit(60)->get();
-
-        return view('pieces.patterns', [
-            'own' => $own->map(fn (Piece $piece): PieceCard => new PieceCard($piece, $workshop))->all(),
-            'gallery' => new PatternGallery($workshop, array_filter($request->query(), is_string(...))),
-            'deleted' => is_string($deleted)
-                ? $workshop->patterns()->onlyTrashed()->where('ulid', $deleted)->first()
-                : null,
-        ]);
-    }
-
     public function store(Request $request): RedirectResponse|Response
     {
         try {
@@ -68,7 +51,7 @@ final class PieceController extends Controller
             $pattern = $this->text($request, 'pattern');
             $piece = $this->history->begin(
                 $this->workshop($request),
-                $this->started($request, $pattern, $name),
+                $this->withStandIns($request, $this->started($request, $pattern, $name)),
                 'Began',
             );
         } catch (Problem $problem) {
@@ -92,6 +75,20 @@ final class PieceController extends Controller
                 $name === '' ? Patterns::named($pattern)->newName() : $name,
                 $workshop->profile()->schools,
             );
+    }
+
+    /** Beads of the maker's own in place of the pattern's, by what those are called in the piece. */
+    private function withStandIns(Request $request, Document $piece): Document
+    {
+        foreach ((array) $request->input('instead', []) as $key => $ulid) {
+            /** @var Bead|null $own */
+            $own = is_string($ulid) ? $this->workshop($request)->beads()->where('ulid', $ulid)->first() : null;
+            if ($own !== null && isset($piece->beads[$key])) {
+                $piece = $piece->withBead((string) $key, $own->core());
+            }
+        }
+
+        return $piece;
     }
 
     /** Keeps a piece as it stands as a pattern of the maker's own. */

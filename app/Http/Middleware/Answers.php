@@ -47,7 +47,8 @@ final class Answers
             $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
         }
         // The guard is not asked where no session was begun.
-        if ($request->hasSession() && Auth::check()) {
+        $isForAll = $response->headers->hasCacheControlDirective('public');
+        if (! $isForAll && $request->hasSession() && Auth::check()) {
             $response->headers->set('Cache-Control', 'no-store, private');
         }
         header_remove('X-Powered-By');

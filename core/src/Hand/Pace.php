@@ -54,6 +54,21 @@ final readonly class Pace
     }
 
     /**
+     * About how long what takes others so long, by kinds of steps, takes this maker, in minutes.
+     *
+     * @param  array<string, float>  $byKind
+     */
+    public function about(array $byKind): float
+    {
+        $about = 0.0;
+        foreach ($byKind as $kind => $minutes) {
+            $about += $minutes * (($this->kinds[$kind] ?? null)?->factor() ?? 1.0);
+        }
+
+        return $about;
+    }
+
+    /**
      * A whole making in minutes: about, and between which two in four of five cases. What is uncertain of a kind is so
      * for all its steps at once; what varies from step to step evens out.
      *
@@ -61,16 +76,15 @@ final readonly class Pace
      */
     public function foretell(Plan $plan): array
     {
-        $sums = $squares = [];
+        $squares = [];
         foreach ([[$plan->prepare(), 1], [$plan->steps(), $plan->piece->makes->count]] as [$steps, $times]) {
             foreach ($steps as $step) {
                 $kind = Minutes::kind($step);
-                $sums[$kind] = ($sums[$kind] ?? 0.0) + $times * Minutes::step($step);
                 $squares[$kind] = ($squares[$kind] ?? 0.0) + $times * Minutes::step($step) ** 2;
             }
         }
         $about = $variance = 0.0;
-        foreach ($sums as $kind => $minutes) {
+        foreach (Minutes::byKind($plan) as $kind => $minutes) {
             $learned = $this->kinds[$kind] ?? Learned::from([], self::SPREAD, self::WORTH);
             $about += $minutes * $learned->factor();
             $variance += $squares[$kind] * $learned->spread ** 2 + ($minutes * $learned->doubt()) ** 2;

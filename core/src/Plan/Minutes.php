@@ -37,9 +37,21 @@ final class Minutes
 
     public static function of(Plan $plan): float
     {
-        $minutes = array_sum(array_map(self::step(...), $plan->prepare()));
+        return array_sum(self::byKind($plan));
+    }
 
-        return $minutes + $plan->piece->makes->count * array_sum(array_map(self::step(...), $plan->steps()));
+    /** @return array<string, float> minutes of the whole making, by the kind of step */
+    public static function byKind(Plan $plan): array
+    {
+        $minutes = [];
+        foreach ([[$plan->prepare(), 1], [$plan->steps(), $plan->piece->makes->count]] as [$steps, $times]) {
+            foreach ($steps as $step) {
+                $kind = self::kind($step);
+                $minutes[$kind] = ($minutes[$kind] ?? 0.0) + $times * self::step($step);
+            }
+        }
+
+        return $minutes;
     }
 
     /** What kind of step it is, for what is learned of time. */
