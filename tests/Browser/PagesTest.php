@@ -35,7 +35,7 @@ final class PagesTest extends BrowserTestCase
             'the metal book' => '/stock/book',
             'account' => '/account', 'sums' => '/sums', 'a sum' => '/sums/wrapped-link',
             'a sum with its figure' => '/sums/weave', 'a sum put to use' => '/sums/wrapped-loop/use',
-            'tools and hand' => '/hand',
+            'tools and hand' => '/hand', 'a way of working' => '/hand?school=eye', 'a metal' => '/hand?metal=copper',
             'lay out' => "{$plain}/lay-out", 'lay out with a stop' => "{$broken}/lay-out",
             'wire' => "{$broken}/wire?role=link", 'cut' => "{$plain}/cut", 'make, not begun' => "{$plain}/make",
             'make, begun' => "{$begun}/make",
@@ -234,6 +234,7 @@ final class PagesTest extends BrowserTestCase
         $this->visit($piece);
         $before = $this->text('.drawing');
         $this->visit('/hand');
+        $this->one('#say-hand')->click();
         $this->one('#hand-left')->click();
         $this->seeInside('#schools-form', 'Saved: new plans follow it.');
         self::assertTrue($this->one('#hand-left')->isSelected());

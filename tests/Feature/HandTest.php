@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Tool;
+use App\View\Hand\ToolDrawing;
 use Hebra\Core\Piece\PartId;
+use Hebra\Core\Tool\Tool as CoreTool;
+use Hebra\Core\Tool\ToolKind;
 use Tests\TestCase;
 
 final class HandTest extends TestCase
@@ -13,8 +16,10 @@ final class HandTest extends TestCase
     public function test_without_tools_the_page_says_what_to_do(): void
     {
         $this->actingAs($this->maker)->get('/hand')->assertOk()->assertSee('No tool yet')->assertSee(
-            'How many wraps close a loop?',
-        )->assertSee('from memory');
+            'A link closes with',
+        )->assertSee('as books have it');
+        $this->get('/hand?metal=sterling&school=wraps')->assertSee('How many wraps close a loop?')
+            ->assertSee('from memory');
     }
 
     public function test_a_tool_is_added_changed_taken_off_and_put_back(): void
@@ -122,5 +127,45 @@ final class HandTest extends TestCase
             '/tools',
             ['kind' => 'mandrel', 'name' => 'One more', 'marks' => '3 mm'],
         )->assertStatus(422)->assertSee('at most 40');
+    }
+
+    /** Every mark of every tool is drawn where it is: in order, inside the tool, its sizes never over each other. */
+    public function test_tools_are_drawn_from_their_marks(): void
+    {
+        foreach (ToolKind::cases() as $kind) {
+            foreach ([[12.0], [12.0, 13.0], [12.0, 14.0, 16.5, 18.0, 21.0], range(12.0, 24.0, 0.25)] as $marks) {
+                $drawn = new ToolDrawing(CoreTool::of($kind, 'A blue one', $marks, 20.0));
+                self::assertCount(count($drawn->tool->marksMm), $drawn->marks, $kind->value);
+                [$last, $told] = [0.0, -INF];
+                foreach ($drawn->marks as $at => $mark) {
+                    self::assertGreaterThan($last, $mark['x'], $kind->value);
+                    $last = $mark['x'];
+                    if ($mark['isTold']) {
+                        $half = 4.1 * strlen($mark['words']);
+                        self::assertGreaterThan($told, $mark['x'] - $half);
+                        $told = $mark['x'] + $half;
+                    }
+                    if ($at > 0 && $drawn->isTapered()) {
+                        self::assertGreaterThan($drawn->marks[$at - 1]['thick'], $mark['thick']);
+                    }
+                }
+                self::assertGreaterThan(0, count(array_filter($drawn->marks, fn (array $mark): bool => $mark['isTold'])));
+                if ($drawn->isTapered()) {
+                    self::assertGreaterThan(ToolDrawing::FROM, $drawn->marks[0]['x']);
+                    self::assertLessThan($drawn->end(), $last);
+                    self::assertLessThan($drawn->root(), $drawn->tip());
+                }
+            }
+        }
+    }
+
+    public function test_a_way_of_working_is_said_and_opens(): void
+    {
+        $page = $this->actingAs($this->maker)->get('/hand')->assertOk();
+        $page->assertSeeInOrder(['A plain eye is', 'bent square first, then rolled']);
+        $page->assertDontSee('type="radio"', false);
+        $this->put('/hand/schools', ['eye' => 'roll', 'open' => 'eye'], ['HX-Request' => 'true'])->assertOk()
+            ->assertSeeInOrder(['A plain eye is', 'rolled from the tip', 'How do you turn a plain eye?']);
+        $this->get('/hand?school=no-such')->assertOk()->assertDontSee('type="radio"', false);
     }
 }

@@ -28,17 +28,38 @@ final class HandController extends Controller
 {
     private const MOST_TOOLS = 40;
 
+    private const FIRST_METALS = ['sterling', 'copper', 'gold-filled', 'brass'];
+
+    private const MOST_METALS = 9;
+
     public function show(Request $request): View
     {
         $workshop = $this->workshop($request);
+        $asked = $request->route('metal') ?? $request->query('metal');
 
-        return view(
-            'hand.show',
-            [
-                'workshop' => $workshop, 'profile' => $workshop->profile(), 'tools' => $workshop->tools()->get(),
-                'problem' => null, 'at' => '',
-            ],
-        );
+        return view('hand.show', [
+            'profile' => $workshop->profile(), 'tools' => $workshop->tools()->get(), 'problem' => null, 'at' => '',
+            'school' => $this->school($request), 'metals' => $this->metals($workshop),
+            'metal' => is_string($asked) ? Metal::tryFrom($asked) : null,
+        ]);
+    }
+
+    /** Which way of working is open. */
+    private function school(Request $request): ?School
+    {
+        $asked = $request->query('school') ?? $request->input('open');
+
+        return is_string($asked) ? School::tryFrom($asked) : null;
+    }
+
+    /** @return list<Metal> those of the stock and those the maker measured, after the ones most begin with */
+    private function metals(Workshop $workshop): array
+    {
+        /** @var list<string> $used */
+        $used = $workshop->lots()->distinct()->pluck('metal')->all();
+        $values = [...self::FIRST_METALS, ...array_keys($workshop->strengths ?? []), ...$used];
+
+        return array_map(Metal::from(...), array_slice(array_values(array_unique($values)), 0, self::MOST_METALS));
     }
 
     public function schools(Request $request): RedirectResponse|Response
@@ -57,7 +78,9 @@ final class HandController extends Controller
         }
         $workshop->settled();
         if ($request->hasHeader('HX-Request')) {
-            return response(view('hand.schools', ['profile' => $workshop->profile(), 'saved' => true])->render());
+            return response(view('hand.schools', [
+                'profile' => $workshop->profile(), 'saved' => true, 'open' => $this->school($request),
+            ])->render());
         }
 
         return redirect('/hand#schools', 303)->with('said', 'Saved: new plans follow it.');

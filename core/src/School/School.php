@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\School;
 
+use Hebra\Core\Quantity\Unreadable;
+
 /**
  * Where makers differ, and both are right [common practice]. Each choice is explained in two lines and changes what is
  * planned: defaults, steps, cuts or corrections.
@@ -157,6 +159,65 @@ enum School: string
                 ],
             ],
         };
+    }
+
+    /** @return array{string, string} what is said before and after the choice */
+    public function sentence(): array
+    {
+        return match ($this) {
+            self::Wraps => ['A link closes with', '.'],
+            self::Eye => ['A plain eye is', ','],
+            self::EyeTrim => ['and trimmed', '.'],
+            self::Threading => ['Beads go on', '.'],
+            self::RingOpening => ['Rings and eyes open with', '.'],
+            self::Straightening => ['Wire is straightened', '.'],
+            self::Hammering => ['Ear wires are hammered', '.'],
+            self::RingCutting => ['Jump rings are cut', ','],
+            self::RingWinding => ['and wound on', '.'],
+            self::RingMeasure => ['A finger is measured with', '.'],
+            self::Hand => ['At the bench the', 'hand leads.'],
+        };
+    }
+
+    /**
+     * A choice as it stands in that sentence.
+     *
+     * @throws Unreadable if it is none
+     */
+    public function said(string $choice): string
+    {
+        $said = match ($this) {
+            self::Wraps => [
+                'by-part' => 'three wraps, a drop with two', 'two' => 'two wraps', 'three' => 'three wraps',
+                'fill' => 'as many wraps as fill its neck',
+            ],
+            self::Eye => [
+                'right-angle' => 'bent square first, then rolled', 'roll' => 'rolled from the tip',
+                'roll-kick' => 'rolled, then kicked back',
+            ],
+            self::EyeTrim => [
+                'trim-first' => 'before it is turned', 'turn-first' => 'after it is turned',
+                'looping-pliers' => 'as it is turned, by looping pliers',
+            ],
+            self::Threading => [
+                'all-first' => 'all at once, before anything is bent',
+                'one-by-one' => 'one at a time, each pushed home',
+            ],
+            self::RingOpening => ['two-pliers' => 'two pliers', 'one-and-fingers' => 'one pair and fingers'],
+            self::Straightening => [
+                'fingers' => 'through the fingers', 'jaws' => 'in smooth jaws', 'rollers' => 'by rollers',
+            ],
+            self::Hammering => [
+                'never' => 'never', 'finish' => 'at the finish', 'ends' => 'at their ends only',
+                'before-and-after' => 'before and after forming',
+            ],
+            self::RingCutting => ['cutter' => 'with a flush cutter', 'saw' => 'with a saw'],
+            self::RingWinding => ['rod' => 'a rod, by hand', 'winder' => 'a winder'],
+            self::RingMeasure => ['mandrel' => 'a mandrel', 'sizer' => 'a sizer', 'string' => 'a string'],
+            self::Hand => ['right' => 'right', 'left' => 'left'],
+        };
+
+        return $said[$choice] ?? throw Unreadable::choice($this->value, $choice, array_keys($said));
     }
 
     public function usual(): string

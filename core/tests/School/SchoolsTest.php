@@ -249,4 +249,18 @@ final class SchoolsTest extends TestCase
             }
         }
     }
+
+    /** Every choice stands in its sentence, each in words of its own. */
+    public function test_every_choice_is_said_in_a_sentence(): void
+    {
+        foreach (School::cases() as $school) {
+            [$before, $after] = $school->sentence();
+            self::assertNotSame('', $before);
+            self::assertMatchesRegularExpression('/[.,]$/', $after);
+            $said = array_map($school->said(...), array_keys($school->choices()));
+            self::assertSame($said, array_unique($said));
+        }
+        $this->expectException(Unreadable::class);
+        School::Eye->said('guess');
+    }
 }

@@ -1,6 +1,7 @@
 @props(['at'])
-<nav class="bar mt-3 small" aria-label="Hand">
-    @foreach (['/hand' => 'Tools and ways', '/hand/learned' => 'What was learned', '/practice' => 'Practice', '/insight' => 'Insight'] as $address => $words)
-        <a class="tool" href="{{ $address }}" @if ($at === $address) aria-current="page" @endif>{{ $words }}</a>
+<div class="hand-top"><h1>{{ ['/hand' => 'Hand', '/hand/learned' => 'Hand', '/practice' => 'Practice', '/insight' => 'Insight'][$at] }}</h1>
+<nav class="hand-nav" aria-label="Hand">
+    @foreach (['/hand' => 'Tools and ways', '/hand/learned' => 'Learned', '/practice' => 'Practice', '/insight' => 'Insight'] as $address => $words)
+        <a href="{{ $address }}" @if ($at === $address) aria-current="page" @endif>{{ $words }}</a>
     @endforeach
-</nav>
+</nav></div>
