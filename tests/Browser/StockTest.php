@@ -196,6 +196,7 @@ final class StockTest extends BrowserTestCase
         );
         self::assertSame('2.5, wide', $this->one('#field-sizes')->getAttribute('value'));
         $this->visit('/hand/learned');
+        $this->one('#all-logs > summary')->click();
         self::eventually(fn (): bool => $drawn() > 6000, 'each making is plotted');
         $this->button('follow the plain sums instead')->click();
         $this->see('Cuts follow the plain sums.');

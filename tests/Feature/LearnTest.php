@@ -15,6 +15,8 @@ use App\Models\Measurement;
 use App\Models\Photo;
 use App\Models\Piece;
 use App\Models\StepTime;
+use App\View\Hand\LearnedClaims;
+use App\View\HandDesk;
 use Hebra\Core\Hand\Work;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Minutes;
@@ -410,5 +412,43 @@ final class LearnTest extends TestCase
         )->assertStatus(422)->assertSee($sentence);
         $this->post("/makings/{$making->ulid}/photos", [])->assertStatus(422)->assertSee('No picture arrived');
         self::assertSame(0, Photo::query()->count());
+    }
+
+    /** What each claim says is what its figures say: pairs, wire, bends and time, told once. */
+    public function test_the_claims_are_their_figures(): void
+    {
+        $this->actingAs($this->maker);
+        $claims = fn (): LearnedClaims => new LearnedClaims(new HandDesk($this->workshop()->refresh()));
+        $this->get('/hand/learned')->assertOk()->assertDontSee('match to the eye');
+        // Pairs of 2.5: 0.1 apart, then 0.31, and one left over.
+        foreach ([2500, 2600, 2500, 2810, 2500] as $um) {
+            $this->measured('loop', 2500, $um);
+        }
+        self::assertSame([false, true], array_column($claims()->pairs(), 'isSeen'));
+        self::assertSame(1, $claims()->alike());
+        self::assertNull($claims()->opening());
+        foreach ([10_300, 10_300, 10_300] as $um) {
+            $this->measured('inside', 10_000, $um);
+        }
+        $opening = $claims()->opening();
+        // The mean of three alike is drawn a little towards the sum: 1 + 0.03 · 3 / 3.14.
+        self::assertEqualsWithDelta(10 * 0.03 * 3 / 3.14, $opening['byMm'] ?? 0.0, 1e-9);
+        self::assertSame(['Half hard copper', 3], [$opening['wire'] ?? '', $opening['count'] ?? 0]);
+        $piece = $this->piece();
+        $stretches = $claims()->stretches($piece);
+        self::assertEqualsWithDelta(Minutes::of($claims()->planOf($piece)), array_sum(array_column($stretches, 'guess')), 1e-9);
+        self::assertSame(array_column($stretches, 'guess'), array_column($stretches, 'own'), 'nothing timed yet');
+        $this->get('/hand/learned')->assertOk()->assertSeeInOrder([
+            '1 of your last 2 pairs', 'match to the eye', 'How much wire you use is not known yet', 'Half hard copper',
+            'opens 0.29 mm wider', $piece->name,
+        ]);
+    }
+
+    private function measured(string $what, int $wanted, int $um): void
+    {
+        Measurement::query()->create([
+            'workshop_id' => $this->workshop()->id, 'what' => $what, 'metal' => 'copper', 'temper' => 'half-hard',
+            'wanted_um' => $wanted, 'measured_um' => $um, 'drill_id' => null, 'making_id' => null,
+        ]);
     }
 }

@@ -15,6 +15,9 @@ final readonly class Consistency
 {
     public const LEAST = 3;
 
+    /** Two that differ by less are taken for alike [common practice]. */
+    public const TO_THE_EYE_MM = 0.3;
+
     private function __construct(
         public int $count,
         public float $offMm,

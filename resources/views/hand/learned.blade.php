@@ -1,17 +1,18 @@
 @php([$profile, $figures, $percent] = [$desk->profile, \Hebra\Core\Quantity\Figures::class, fn (float $ratio): string => ($ratio >= 1 ? '+' : '−').\Hebra\Core\Quantity\Figures::trim(abs(100 * ($ratio - 1)), 1).' %'])
 <x-layout title="What was learned" here="Hand">
     <x-hand-nav at="/hand/learned" />
-    <h1 class="mt-2">What was learned of your hand</h1>
-    <p class="quiet max-w-3xl">Each time you log what was left over, Hebra compares what you used with the sum. From three logs on it cuts for your hand: long enough in most makings, not longer than running short is worth.</p>
     <x-problem for="do" :problem="$problem" /><x-problem for="what" :problem="$problem" /><x-problem for="cut" :problem="$problem" />
-    <form class="bar mt-3" method="post" action="/hand/learned">@csrf @method('put')
+    <form class="bar learned-follow" method="post" action="/hand/learned">@csrf @method('put')
         @if ($desk->workshop->hand_on)<strong>Cuts follow your hand.</strong> <button type="submit" class="word" name="do" value="off">follow the plain sums instead</button>
         @else<strong>Cuts follow the plain sums.</strong> <button type="submit" class="may" name="do" value="on">Follow my hand</button>@endif
-        <a class="small ml-4" href="/hand/logs.csv">All logs (CSV)</a>
     </form>
     @if ($desk->isEmpty())
         <p class="mt-4">Nothing is logged yet. Write what was left over when you close a making, or take ten minutes for a <a href="/practice">practice</a>.</p>
     @endif
+    @unless ($desk->isEmpty())@include('hand.claims', ['claims' => new \App\View\Hand\LearnedClaims($desk)])@endunless
+    @unless ($desk->isEmpty())
+    <details class="all-logs" id="all-logs" @if ($problem !== null) open @endif><summary>Every log, what was held out, and how to begin anew</summary>
+    <p class="quiet max-w-3xl mt-2">Each time you log what was left over, Hebra compares what you used with the sum. From three logs on it cuts for your hand: long enough in most makings, not longer than running short is worth. <a href="/hand/logs.csv">All logs (CSV)</a></p>
     @foreach ($desk->ways as $at => $way)
         @php($learned = $way['learned'])
         <section class="leaf mt-5" aria-labelledby="way-{{ $at }}">
@@ -38,7 +39,7 @@
             <h2 id="loops-{{ $at }}">Loops of {{ $profile->size($loops['wanted']) }}</h2>
             @if ($loops['of'] === null)<p>{{ $figures::counted(count($loops['sizes']), 'loop') }} measured: three say how alike they are.</p>
             @else
-                <p>They come out <span class="figure">{{ $figures::mm(round(abs($loops['of']->offMm), 2)) }}</span> {{ $loops['of']->offMm >= 0 ? 'wide' : 'tight' }}, give or take <span class="figure">{{ $figures::mm(round($loops['of']->spreadMm, 2)) }}</span>. Two of a pair are within <strong class="figure">{{ $figures::mm(round($loops['of']->pairMm, 2)) }}</strong> in four of five cases{{ $loops['of']->pairMm > 0.3 ? ': more than the eye forgives. Turn both on one mark before you move on, or file a line into the jaw' : ': the eye takes them for alike' }}.
+                <p>They come out <span class="figure">{{ $figures::mm(round(abs($loops['of']->offMm), 2)) }}</span> {{ $loops['of']->offMm >= 0 ? 'wide' : 'tight' }}, give or take <span class="figure">{{ $figures::mm(round($loops['of']->spreadMm, 2)) }}</span>. Two of a pair are within <strong class="figure">{{ $figures::mm(round($loops['of']->pairMm, 2)) }}</strong> in four of five cases{{ $loops['of']->pairMm > \Hebra\Core\Hand\Consistency::TO_THE_EYE_MM ? ': more than the eye forgives. Turn both on one mark before you move on, or file a line into the jaw' : ': the eye takes them for alike' }}.
                     @if ($loops['of']->isDrifting) They drift {{ $loops['of']->driftMm > 0 ? 'wider' : 'tighter' }}, <span class="figure">{{ $figures::mm(round(abs(10 * $loops['of']->driftMm), 2)) }}</span> over ten: the wire creeps along the jaw. @endif</p>
                 <div class="plot" x-data="plot" data-plot="{{ json_encode($desk->plotOfLoops($loops)) }}"><canvas role="img" aria-label="Sizes of the loops in the order they were made; the same as the list below"></canvas></div>
             @endif
@@ -61,4 +62,6 @@
             </tbody></table>
             <form class="mt-1" method="post" action="/hand/learned">@csrf @method('put')<input type="hidden" name="what" value="pace"><button type="submit" class="word small" name="do" value="forget">begin anew with time</button></form></section>
     @endif
+    </details>
+    @endunless
 </x-layout>
