@@ -61,7 +61,7 @@ final class DoorTest extends BrowserTestCase
         $this->window(1280, 800);
         $this->enterDemo();
         $this->visit('/patterns');
-        $this->one('button.pattern')->click();
+        $this->startFrom('single-drop');
         self::eventually(
             fn (): bool => str_contains((string) self::$browser->getCurrentURL(), '/lay-out'),
             'a piece is begun',

@@ -20,9 +20,9 @@ final class MainJobTest extends BrowserTestCase
     public function test_the_main_job_by_mouse(): void
     {
         $this->button('Start a piece')->click();
+        $this->one('#pattern-link-and-drop')->click();
         $this->one('#field-name')->sendKeys('Mouse drops');
-        (new WebDriverSelect($this->one('#pattern')))->selectByValue('link-and-drop');
-        $this->button('Start a piece')->click();
+        $this->button('Start this piece')->click();
         $this->seeInside('h2', 'From the ear down');
         $before = $this->text('.figures');
         $this->button('One more')->click();
@@ -112,6 +112,12 @@ final class MainJobTest extends BrowserTestCase
         $this->tabTo('Pieces');
         $keys(WebDriverKeys::ENTER);
         $this->seeInside('h1', 'Pieces');
+        $this->tabTo('Start a piece');
+        $keys(WebDriverKeys::ENTER);
+        $this->seeInside('h1', 'Patterns');
+        $this->tabTo('#pattern-link-and-drop');
+        $keys(WebDriverKeys::ENTER);
+        $this->seeInside('.opened h2', 'Link and drop');
         $this->tabTo('#field-name');
         $keys('Key drops', WebDriverKeys::ENTER);
         $this->seeInside('h2', 'From the ear down');

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Piece;
+use App\View\PieceCard;
+use App\View\PiecesWall;
 use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\PieceJson;
@@ -421,5 +423,37 @@ final class PieceTest extends TestCase
         $open($strand->ulid, 'p2')->assertStatus(422)->assertSee('strung and crimped');
         self::assertSame('strand', $strand->refresh()->document()->part(PartId::of('p2'))->technique);
         $open($disc->ulid, 'p77')->assertStatus(422);
+    }
+
+    public function test_pieces_are_found_by_what_they_are_of_and_how_long_they_hang(): void
+    {
+        $this->actingAs($this->maker);
+        foreach (['single-drop' => 'Gull', 'hoop' => 'Tern', 'linked-bracelet' => 'Auk'] as $pattern => $name) {
+            $this->post('/pieces', ['name' => $name, 'pattern' => $pattern])->assertRedirect();
+        }
+        $found = function (string $line): array {
+            $wall = new PiecesWall($this->maker->workshop, $line);
+            $names = [];
+            foreach (array_merge(...array_values($wall->rails)) as $card) {
+                $names = $wall->finds($card) ? [...$names, $card->piece->name] : $names;
+            }
+            sort($names);
+            self::assertSame(count($names), $wall->found);
+
+            return $names;
+        };
+        self::assertSame(['Auk', 'Gull', 'Tern'], $found(''));
+        self::assertSame(['Gull'], $found('gull'));
+        self::assertSame(['Gull'], $found('moss drop'));
+        self::assertSame(['Tern'], $found('hoops'));
+        self::assertSame(['Gull', 'Tern'], $found('earring'));
+        $gull = PieceCard::all($this->maker->workshop)[2]->plan->hangsMm();
+        self::assertContains('Gull', $found('under '.ceil($gull).' mm'));
+        self::assertNotContains('Gull', $found('under '.floor($gull - 1).' mm'));
+        self::assertNotContains('Gull', $found('over '.ceil($gull + 1).' mm'));
+        self::assertSame([], $found('no such thing'));
+        $this->get('/pieces?line=gull')->assertOk()->assertSee('1 of 3 found')->assertSee('Tern');
+        $this->get('/pieces?line='.str_repeat('x', 200))->assertOk()->assertSee('0 of 3 found');
+        $this->get('/pieces?line[]=x')->assertStatus(422);
     }
 }

@@ -9,7 +9,7 @@ use App\Exceptions\Refused;
 use App\Http\Requests\PieceRequest;
 use App\Models\Bead;
 use App\Models\Piece;
-use App\View\PieceCard;
+use App\View\PiecesWall;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece as Document;
 use Hebra\Core\Piece\PieceJson;
@@ -36,7 +36,7 @@ final class PieceController extends Controller
         $deleted = $request->session()->get('deleted');
 
         return view('pieces.index', [
-            'cards' => PieceCard::all($workshop),
+            'wall' => new PiecesWall($workshop, $this->text($request, 'line')),
             'families' => Patterns::byFamily(),
             'deleted' => is_string($deleted)
                 ? $workshop->pieces()->onlyTrashed()->where('ulid', $deleted)->first()

@@ -47,6 +47,20 @@ final class Rail
         ], array_slice($cards, 0, max(self::ON_PAPER, self::MOST - count($beside->hung)))));
     }
 
+    /**
+     * Pieces as they stand: each with where it is, and what is wrong with it.
+     *
+     * @param  list<PieceCard>  $cards
+     * @return list<array{card: PieceCard, drawing: Drawing, times: int}>
+     */
+    public static function places(array $cards): array
+    {
+        return array_map(
+            fn (PieceCard $card): array => ['card' => $card, ...self::drawn($card->plan, 'piece-'.$card->piece->id)],
+            $cards,
+        );
+    }
+
     /** What was made and closed, the latest first, each piece once. */
     public static function finished(Workshop $workshop): self
     {

@@ -1,12 +1,16 @@
 @php($problem ??= null)
 <x-layout title="Pieces" here="Pieces">
+<div class="pieces">
     @if ($deleted)
         <form class="said flex flex-wrap items-center gap-3" method="post" action="/pieces/{{ $deleted->ulid }}/restore">@csrf <span>{{ $deleted->name }} is put away.</span><button type="submit" class="word">Take it back</button></form>
     @endif
-    <h1 class="mt-4">Pieces</h1>
-    <section class="leaf mt-4" aria-label="Start a piece">
-        <form method="post" action="/pieces" class="flex flex-wrap items-end gap-4">
-            @csrf
+    <div class="pieces-top">
+        <h1>Pieces</h1>
+        <form method="get" action="/pieces" role="search" aria-label="Find a piece"><label class="sr-only" for="find">Find</label><input class="in" type="search" id="find" name="line" value="{{ $wall->line }}" maxlength="80" placeholder="amber, under 80 mm" autocomplete="off" spellcheck="false" hx-get="/pieces" hx-trigger="input changed delay:200ms, search" hx-target="#pieces" hx-select="#pieces" hx-swap="outerHTML"></form>
+        <a class="do" href="/patterns">Start a piece</a>
+    </div>
+    <details class="small" @if ($problem !== null) open @endif><summary class="quiet py-2">Start by name, bring in pieces that Hebra exported, or export all</summary>
+        <form method="post" action="/pieces" class="flex flex-wrap items-end gap-4 mt-1">@csrf
             <div class="w-64"><x-field name="name" class="is-text" label="Name" :value="is_string(request('name')) ? mb_substr(request('name'), 0, 100) : ''" :problem="$problem" placeholder="New drops" autocomplete="off" /></div>
             <div class="field grow max-w-md"><label for="pattern">Start from</label>
                 <select class="in is-text" id="pattern" name="pattern">
@@ -14,18 +18,26 @@
                         <optgroup label="{{ $family }}">@foreach ($patterns as $name => $pattern)<option value="{{ $name }}" @selected($name === 'link-and-drop')>{{ $pattern->words }}</option>@endforeach</optgroup>
                     @endforeach
                 </select><x-problem for="pattern" :problem="$problem" /></div>
-            <button type="submit" class="do">Start a piece</button>
-            <a class="may" href="/patterns">Choose by picture</a>
+            <button type="submit" class="may">Start it</button>
         </form>
-        <details class="mt-3 small"><summary class="quiet">Bring in pieces that Hebra exported, or export all</summary>
-            <form method="post" action="/pieces/import" enctype="multipart/form-data" class="bar mt-2">@csrf
-                <label for="file" class="sr-only">File</label><input type="file" id="file" name="file" accept=".json,application/json"><button type="submit" class="may">Bring in</button> <a class="ml-4" href="/pieces/export">Export all pieces</a></form>
-        </details>
+        <form method="post" action="/pieces/import" enctype="multipart/form-data" class="bar mt-2">@csrf
+            <label for="file" class="sr-only">File</label><input type="file" id="file" name="file" accept=".json,application/json"><button type="submit" class="may">Bring in</button> <a class="ml-4 py-2" href="/pieces/export">Export all pieces</a></form>
         @if ($problem !== null && ! in_array($problem->field(), ['name', 'pattern'], true))<p class="refusal" role="alert">{{ $problem->getMessage() }}</p>@endif
-    </section>
-    @if ($cards === [])
-        <p class="mt-6 max-w-xl text-lg">No piece yet. Start one above: it is complete and computed from the first second, and everything in it can be changed.</p>
+    </details>
+    <div id="pieces" @class(['gallery', 'is-searching' => $wall->isSearching()])>
+    @if ($wall->count === 0)
+        <p class="mt-6 max-w-xl text-lg">No piece yet. <a href="/patterns">Start one from a pattern</a>: it is complete and computed from the first second, and everything in it can be changed.</p>
     @else
-        <div class="pins mt-6">@foreach ($cards as $card)@include('pieces.card')@endforeach</div>
+        <p class="quiet small" role="status">{{ $wall->isSearching() ? "{$wall->found} of {$wall->count} found" : \Hebra\Core\Quantity\Figures::counted($wall->count, 'piece') }}</p>
+        @foreach ($wall->rails as $rail => $cards)
+        <section class="shelf-row" aria-labelledby="{{ Str::slug($rail) }}"><h2 id="{{ Str::slug($rail) }}">{{ $rail }}<span class="figure small quiet">{{ count($cards) }}</span></h2>
+            <ul class="places">@foreach (\App\View\Bench\Rail::places($cards) as $at => ['card' => $card, 'drawing' => $drawing, 'times' => $times])
+                <li @class(['place', 'is-dim' => ! $wall->finds($card)])><a class="pattern" href="/pieces/{{ $card->piece->ulid }}"><span class="place-piece">@include('svg.hung-piece', ['drawing' => $drawing, 'times' => $times, 'id' => Str::slug($rail).'-'.$at])</span><strong>{{ $card->piece->name }}</strong><span class="small quiet">{{ $card->progress() }}</span>@if (in_array($card->worst()->value, ['stop', 'warn'], true))<span @class(['small', 'is-lacking'])>{{ $card->worst()->value === 'stop' ? '✕' : '▲' }} {{ Str::limit(collect($card->plan->checks)->first()->text, 60) }}</span>@endif</a>
+                    <details class="place-more"><summary aria-label="more for {{ $card->piece->name }}">…</summary><span class="bar small justify-center"><a href="/pieces/{{ $card->piece->ulid }}/export">export</a><form method="post" action="/pieces/{{ $card->piece->ulid }}/copy">@csrf<button type="submit" class="word">copy</button></form><form method="post" action="/pieces/{{ $card->piece->ulid }}">@csrf @method('delete')<button type="submit" class="word" aria-label="put away {{ $card->piece->name }}">put away</button></form></span></details></li>
+            @endforeach</ul>
+        </section>
+        @endforeach
     @endif
+    </div>
+</div>
 </x-layout>

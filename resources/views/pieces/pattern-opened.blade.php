@@ -5,7 +5,7 @@
     <a class="story-close" href="{{ $gallery->address('open', '') }}#pattern-{{ $card->name }}" aria-label="close">✕</a>
     <div class="opened-head">
         <span class="opened-piece">@include('svg.hung-piece', ['drawing' => $opened->drawing, 'times' => $opened->times(), 'id' => 'opened-piece'])</span>
-        <div><h2 id="opened-title">{{ $card->title() }}</h2>
+        <div><h2 id="opened-title" tabindex="-1" autofocus>{{ $card->title() }}</h2>
             <p class="small quiet">{{ $card->pattern->words }}</p>
             @foreach ($opened->figures($pace) as [$figure, $words])<p><strong class="figure">{{ $figure }}</strong> <span class="small quiet">{{ $words }}</span></p>@endforeach</div>
     </div>
