@@ -32,7 +32,7 @@ final class PagesTest extends BrowserTestCase
             'bench' => '/', 'pieces' => '/pieces', 'stock' => '/stock', 'stock as rows' => '/stock?as=rows',
             'a lot' => '/stock?lot='.basename(dirname($weigh)), 'stock searched' => '/stock?line=24+sterling',
             'what comes in' => '/stock?line=5+m+26+awg+brass', 'a line refused' => '/stock?line=5+m+22',
-            'the metal book' => '/stock/book',
+            'the metal book' => '/stock/book', 'the book of a metal' => '/stock/book?metal=copper&year=2026',
             'account' => '/account', 'sums' => '/sums', 'a sum' => '/sums/wrapped-link',
             'a sum with its figure' => '/sums/weave', 'a sum put to use' => '/sums/wrapped-loop/use',
             'tools and hand' => '/hand', 'a way of working' => '/hand?school=eye', 'a metal' => '/hand?metal=copper',

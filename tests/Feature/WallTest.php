@@ -8,6 +8,7 @@ use App\Actions\Stockkeeping;
 use App\Models\Bead;
 use App\Models\Lot;
 use App\Models\Supply;
+use App\View\Stock\BookFlow;
 use App\View\Stock\CoilDrawing;
 use App\View\Stock\Heap;
 use App\View\Stock\LotStory;
@@ -169,5 +170,34 @@ final class WallTest extends TestCase
                 }
             }
         }
+    }
+
+    /** The flow of a metal is the book's own sums: a year begins with what the one before left on the coils. */
+    public function test_the_book_flows_by_metal_and_year(): void
+    {
+        $this->travelTo('2025-06-01 10:00');
+        $this->line('10 g 22 sterling')->assertStatus(303);
+        $this->travelTo('2026-03-01 10:00');
+        $this->line('4 g 22 sterling')->assertStatus(303);
+        $this->line('30 g 18 copper')->assertStatus(303);
+        $lot = Lot::query()->orderBy('id')->firstOrFail();
+        app(Stockkeeping::class)->adjust($lot, $this->maker->workshop, -1500);
+        $flow = new BookFlow($this->maker->workshop, 'sterling', '2026');
+        self::assertSame(['there before' => 10_000, 'came in' => 4_000], $flow->flow->sources);
+        self::assertSame(['on the coils' => 12_500, 'not found' => 1_500], $flow->flow->goals);
+        self::assertSame(['2026', '2025'], $flow->years);
+        self::assertEqualsWithDelta(14.0, $flow->strandGrams() * count($flow->strands()), 2 * $flow->strandGrams());
+        $whole = new BookFlow($this->maker->workshop, 'sterling', '');
+        self::assertSame(['came in' => 14_000], $whole->flow->sources);
+        $this->get('/stock/book?metal=sterling&year=2025')->assertOk()->assertSee('received Coil 1')
+            ->assertDontSee('received Coil 2')->assertDontSee('received Coil 3');
+        $this->get('/stock/book')->assertSee('received Coil 3')->assertSee('received Coil 1');
+        $this->get('/stock/book?metal=tin&year=soon')->assertOk();
+        $this->get('/stock/book?metal[]=x')->assertStatus(422);
+    }
+
+    public function test_an_empty_book_has_no_flow(): void
+    {
+        $this->actingAs($this->maker)->get('/stock/book')->assertOk()->assertSee('No line yet')->assertDontSee('A strand is');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Middleware\Answers;
 use App\Models\HandBook;
 use App\Models\Piece;
 use App\View\PatternCard;
@@ -43,11 +44,11 @@ final class PatternController extends Controller
         ]);
     }
 
-    public function picture(string $pattern): Response
+    public function picture(Request $request, string $pattern): Response
     {
         abort_unless(isset(Patterns::all()[$pattern]), 404);
+        $request->attributes->set(Answers::FOR_ALL, true);
 
-        // The same for everyone: it may be kept.
         return response(PatternPicture::of($pattern), 200, [
             'Content-Type' => 'image/svg+xml', 'Cache-Control' => 'public, max-age='.self::KEPT_SECONDS,
         ]);

@@ -18,6 +18,7 @@ use App\View\Csv;
 use App\View\CuttingDesk;
 use App\View\Ideas;
 use App\View\MonthsDesk;
+use App\View\Stock\BookFlow;
 use App\View\Stock\StockWall;
 use Hebra\Core\Problem;
 use Illuminate\Contracts\View\View;
@@ -234,7 +235,12 @@ final class StockController extends Controller
 
     public function book(Request $request): View
     {
+        $asked = $this->texts($request, 'metal', 'year');
+        $flow = new BookFlow($this->workshop($request), $asked['metal'], $asked['year']);
+        $isAsked = $asked['metal'] !== '' || $asked['year'] !== '';
+
         return view('stock.book', [
+            'flow' => $flow,
             'profile' => $this->workshop($request)->profile(),
             'counted' => SupplyMovement::query()->where(
                 'workshop_id',
@@ -242,7 +248,10 @@ final class StockController extends Controller
             )->with(['bead', 'supply'])->latest('id')->paginate(60, pageName: 'counted'),
             'lines' => $this->workshop($request)->movements()->with(
                 ['lot', 'making.piece' => fn ($piece) => $piece->withTrashed()],
-            )->latest('id')->paginate(60),
+            )->when($isAsked && $flow->metal !== null, fn ($lines) => $lines->where('metal', $flow->metal?->value))
+                ->when($flow->year !== '', fn ($lines) => $lines->where('created_at', '>=', "{$flow->year}-01-01")
+                    ->where('created_at', '<', ((int) $flow->year + 1).'-01-01'))
+                ->latest('id')->paginate(60)->withQueryString(),
             'hasPartners' => $this->workshop($request)->movements()->distinct()->count('maker') > 1,
             'problem' => null,
         ]);

@@ -16,6 +16,9 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class Answers
 {
+    /** Set on a request whose answer is the same for every maker and holds nothing of any: it may be kept. */
+    public const FOR_ALL = 'for all';
+
     private const POLICY = "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     /** A picture of its own carries its colours inside and fetches nothing. */
@@ -47,7 +50,7 @@ final class Answers
             $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
         }
         // The guard is not asked where no session was begun.
-        $isForAll = $response->headers->hasCacheControlDirective('public');
+        $isForAll = $request->attributes->getBoolean(self::FOR_ALL);
         if (! $isForAll && $request->hasSession() && Auth::check()) {
             $response->headers->set('Cache-Control', 'no-store, private');
         }

@@ -1,7 +1,16 @@
 <x-layout title="The metal book" here="Stock">
-    <p class="mt-2"><a href="/stock">← Stock</a></p>
-    <div class="flex flex-wrap items-end justify-between gap-4 mt-1"><h1>The metal book</h1><span class="bar"><a class="may" href="/stock/months">Month by month</a><a class="small" href="/stock/import?of=movements">from a table</a></span></div>
-    <p class="quiet max-w-2xl">Every line in milligrams; the lines of one entry add up to nothing, so no metal appears or is lost. Lines are never edited or deleted, only reversed.</p>
+    <div class="book-top"><h1>The metal book</h1>
+        @if ($flow->metal !== null)<form class="sentence" method="get" action="/stock/book" aria-label="Which lines" hx-get="/stock/book" hx-trigger="change" hx-target="#main" hx-select="#main" hx-swap="outerHTML show:none" hx-push-url="true">of <label class="sr-only" for="book-metal">metal</label><select class="said" id="book-metal" name="metal">@foreach ($flow->metals as $metal)<option value="{{ $metal->value }}" @selected($metal === $flow->metal)>{{ $metal->words() }}</option>@endforeach</select> <label class="sr-only" for="book-year">when</label><select class="said" id="book-year" name="year"><option value="">from the beginning</option>@foreach ($flow->years as $year)<option value="{{ $year }}" @selected($year === $flow->year)>in {{ $year }}</option>@endforeach</select> <button type="submit" class="tool no-js">show</button></form>@endif
+        <p class="stock-ways small"><a href="/stock">Stock</a><a href="/stock/months">Month by month</a><a href="/stock/import?of=movements">From a table</a><a href="/stock/book.csv">CSV</a></p></div>
+    @if ($flow->metal !== null && $flow->flow->totalMg() > 0)
+    <p class="quiet">A strand is {{ \Hebra\Core\Quantity\Figures::trim($flow->strandGrams(), 1) }} g of {{ $flow->metal->words() }}. As much goes as came: {{ number_format($flow->flow->totalMg() / 1000, 2) }} g.</p>
+    <svg class="book-flow metal-{{ $flow->metal->value }}" viewBox="0 0 {{ $flow::WIDE }} {{ $flow->drawnHigh() }}" role="img" aria-label="{{ implode(', ', array_map(fn ($one) => $one['words'].' '.number_format($one['mg'] / 1000, 2).' g', $flow->sources())) }}; then {{ implode(', ', array_map(fn ($one) => $one['words'].' '.number_format($one['mg'] / 1000, 2).' g', $flow->goals())) }}">
+        @foreach ($flow->strands() as $strand)<path @class(['strand', 'is-'.Str::slug($strand['to'])]) stroke-width="{{ $strand['thick'] }}" d="{{ $strand['path'] }}"/>@endforeach
+        @foreach ($flow->sources() as $one)<text class="flow-words" x="{{ $flow::LEFT - 12 }}" y="{{ $one['y'] + $one['high'] / 2 - 2 }}" text-anchor="end">{{ $one['words'] }}</text><text class="flow-grams" x="{{ $flow::LEFT - 12 }}" y="{{ $one['y'] + $one['high'] / 2 + 16 }}" text-anchor="end">{{ number_format($one['mg'] / 1000, 2) }} g</text>@endforeach
+        @foreach ($flow->goals() as $one)<text @class(['flow-words', 'is-'.Str::slug($one['words'])]) x="{{ $flow::RIGHT + 12 }}" y="{{ $one['y'] + $one['high'] / 2 + 5 }}">{{ $one['words'] === 'not found' ? '▲ ' : '' }}{{ $one['words'] }}</text><text class="flow-grams" x="{{ $flow::WIDE }}" y="{{ $one['y'] + $one['high'] / 2 + 5 }}" text-anchor="end">{{ number_format($one['mg'] / 1000, 2) }} g</text>@endforeach
+    </svg>
+    @endif
+    <p class="quiet small max-w-2xl">Every line in milligrams; the lines of one entry add up to nothing, so no metal appears or is lost. Lines are never edited or deleted, only reversed.</p>
     @if ($problem)<p class="banner" role="alert">{{ $problem->getMessage() }}</p>@endif
     <div class="scrolls mt-3"><table class="ledger">
         <thead><tr><th scope="col">When</th><th scope="col">What</th><th scope="col">Where</th><th scope="col">Metal</th><th scope="col" class="!text-right">Mass</th><th scope="col"><span class="sr-only">Reverse</span></th></tr></thead>
