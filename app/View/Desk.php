@@ -572,6 +572,17 @@ final class Desk
         return Inspection::of($this->plan);
     }
 
+    /** @return array{metal: string, bead: CoreBead} what right and wrong are drawn of: its own first wire and bead */
+    public function sightsOf(): array
+    {
+        $wire = array_values($this->document->wires)[0] ?? null;
+
+        return [
+            'metal' => $wire === null ? 'sterling' : $wire->metal->value,
+            'bead' => array_values($this->document->beads)[0] ?? CoreBead::parse('8mm round, amber'),
+        ];
+    }
+
     /** @return array<string, bool> what was found so far, by point */
     public function found(): array
     {

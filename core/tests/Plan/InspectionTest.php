@@ -9,6 +9,8 @@ use Hebra\Core\Plan\Inspection;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Point;
 use Hebra\Core\Plan\Profile;
+use Hebra\Core\Plan\Sight;
+use Hebra\Core\Tests\Piece\Everything;
 use PHPUnit\Framework\TestCase;
 
 final class InspectionTest extends TestCase
@@ -93,5 +95,22 @@ final class InspectionTest extends TestCase
             fn (string $name): bool => isset(self::points($name)['rule-lock']),
         );
         self::assertNotSame([], $hoop);
+    }
+
+    /** Every point of every piece there is has its picture of right and wrong; only what is measured is a size. */
+    public function test_every_point_is_seen(): void
+    {
+        $seen = [];
+        foreach (Everything::pieces(40) as $name => $piece) {
+            foreach (Inspection::of(Planner::plan($piece, new Profile)) as $point) {
+                $sight = Sight::of($point->key);
+                self::assertSame($point->wantedMm !== null, $sight === Sight::Size, "{$name}: {$point->key}");
+                $seen[$sight->value] = true;
+            }
+        }
+        self::assertEqualsCanonicalizing(array_column(Sight::cases(), 'value'), array_keys($seen));
+        foreach (Sight::cases() as $sight) {
+            self::assertNotSame($sight->words(true), $sight->words(false));
+        }
     }
 }

@@ -20,17 +20,19 @@
         <h2>All {{ $making->total }} steps are done</h2>
         <p class="tell">Look it over{{ $desk->document->makes->count === 2 ? ', both of them' : ($desk->document->makes->count > 2 ? ', each of the '.$desk->document->makes->count : '') }}, then weigh what was left and close the making.</p>
         <form method="post" action="/makings/{{ $making->making->ulid }}/inspection" hx-put="/makings/{{ $making->making->ulid }}/inspection">@csrf @method('put')
+            @php($of = $desk->sightsOf())
+            <p class="points-head" aria-hidden="true"><span class="is-right">right</span><span class="is-wrong">not so</span></p>
             <ul class="points">
             @foreach ($points as $point)
-                @php($isFine = $found[$point->key] ?? null)
+                @php([$isFine, $sight] = [$found[$point->key] ?? null, \Hebra\Core\Plan\Sight::of($point->key)])
                 <li @class(['is-wrong' => $isFine === false])>
-                    <span class="grow"><strong>{{ $point->look }}</strong> <span class="quiet">{{ $point->expect }}</span>
+                    <span class="point-words"><strong>{{ $point->look }}</strong> <span class="quiet">{{ $point->expect }}</span>
                         @if ($point->wantedMm !== null)<span class="flex items-baseline gap-2 mt-1"><label class="small quiet" for="measured-{{ $point->key }}">measures</label><input class="in !w-28 !min-h-9 text-right" id="measured-{{ $point->key }}" name="measured[{{ $point->key }}]" value="{{ is_string(request('measured.'.$point->key)) ? mb_substr(request('measured.'.$point->key), 0, 30) : ($desk->measuredOf($point->key) ?? '') }}" placeholder="{{ $profile->length($point->wantedMm) }}" autocomplete="off"></span><x-problem :for="'measured.'.$point->key" :problem="$problem" />@endif</span>
-                    <span class="choice" role="radiogroup" aria-label="{{ $point->look }}">
-                        <label><input type="radio" name="found[{{ $point->key }}]" value="fine" @checked($isFine === true)> fine</label>
-                        <label><input type="radio" name="found[{{ $point->key }}]" value="mend" @checked($isFine === false)> to mend</label>
+                    <span class="sights" role="radiogroup" aria-label="{{ $point->look }}">
+                        <label class="is-right"><input type="radio" name="found[{{ $point->key }}]" value="fine" @checked($isFine === true)>@include('svg.sight', ['sight' => $sight, 'of' => $of, 'right' => true])<span>{{ $sight->words(true) }}<span class="sr-only">: fine</span></span></label>
+                        <label class="is-wrong"><input type="radio" name="found[{{ $point->key }}]" value="mend" @checked($isFine === false)>@include('svg.sight', ['sight' => $sight, 'of' => $of, 'right' => false])<span>{{ $sight->words(false) }}<span class="sr-only">: to mend</span></span></label>
                     </span>
-                    @if ($isFine === false && $point->step !== null)<span class="bar w-full"><span class="quiet small">Mend it at “{{ $desk->plan->steps()[$point->step]->title }}”:</span>
+                    @if ($isFine === false && $point->step !== null)<span class="bar w-full"><span class="quiet small">▲ Mend it at “{{ $desk->plan->steps()[$point->step]->title }}”:</span>
                         @for ($copy = 0; $copy < min(12, $desk->document->makes->count); $copy++)<button type="submit" class="tool" name="mend" value="{{ $point->step }}/{{ $copy }}">{{ $desk->document->makes->count === 1 ? 'open that step' : $desk->document->makes->nameOf($copy, $desk->document->fit->kind->noun()) }}</button>@endfor</span>@endif
                 </li>
             @endforeach
