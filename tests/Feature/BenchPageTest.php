@@ -10,6 +10,7 @@ use App\Models\Making;
 use App\View\Bench\Clock;
 use App\View\Bench\Hero;
 use App\View\MakingDesk;
+use App\View\Welcome;
 use Hebra\Core\Plan\Instance;
 use Hebra\Core\Plan\Operation;
 use Tests\TestCase;
@@ -132,5 +133,24 @@ final class BenchPageTest extends TestCase
         $making->forceFill(['closed_at' => now()])->save();
         $this->actingAs($this->maker)->get('/')->assertSeeInOrder(['Finished', $making->piece->name])
             ->assertSee("/makings/{$making->ulid}/record");
+    }
+
+    /** The cut on the first page is whole, and what stays of it leads into the piece. */
+    public function test_the_first_page_shows_a_real_cut_beside_its_piece(): void
+    {
+        $welcome = new Welcome;
+        $stretches = $welcome->stretches();
+        $last = $stretches[count($stretches) - 1];
+        self::assertEqualsWithDelta(
+            $welcome->cut->lengthMm(), array_sum(array_map(floatval(...), array_column($stretches, 'mm'))), 0.3,
+        );
+        $at = Welcome::TOP;
+        foreach ($stretches as $stretch) {
+            self::assertEqualsWithDelta($at, $stretch['y'], 0.2);
+            $at += $stretch['high'];
+            self::assertSame($stretch['stays'], $stretch['ribbon'] !== '', $stretch['words']);
+        }
+        self::assertLessThan(Welcome::HIGH, $last['y'] + $last['high']);
+        $this->get('/sign-in')->assertOk()->assertSee('Every loop is a length of wire.')->assertSee($welcome->length());
     }
 }

@@ -1,13 +1,14 @@
 @php($problem ??= null)
 <x-layout title="Sign in">
-<div class="grid gap-10 mt-6 lg:grid-cols-[minmax(0,1fr)_24rem] items-start">
-    @include('account.welcome')
-    <section class="leaf">
+<div class="door">
+    <section class="door-words">
+        <p class="door-title">Every loop is a length of wire.</p>
+        <p class="door-lead">Lay out the beads. Hebra works out each cut, each step and the price before you touch the snips, and keeps the book of the metal to the milligram.</p>
         @if (config('hebra.demo'))
-            <h1>The demo workshop</h1>
-            <p class="mt-2 mb-3">Marram Lane is a made-up workshop getting ready for a winter market by the sea. Everything in it can be changed.</p>
-            <form method="post" action="/enter-demo">@csrf<button type="submit" class="do w-full justify-center">Enter the demo workshop</button></form>
-            <details class="mt-5"><summary class="quiet small">Sign in as a maker</summary>
+            <h1 class="sr-only">The demo workshop</h1>
+            <form method="post" action="/enter-demo">@csrf<button type="submit" class="do big">Enter the demo workshop</button></form>
+            <p class="small quiet mt-3">Marram Lane is a made-up workshop getting ready for a winter market by the sea. Everything in it can be changed.</p>
+            <details class="mt-3"><summary class="quiet small py-2">Sign in as a maker</summary>
         @else
             <h1>Sign in</h1>
         @endif
@@ -20,5 +21,6 @@
         @if (config('hebra.demo'))</details>@endif
         @if (\App\Http\Controllers\SignUpController::isOpen())<p class="mt-3"><a href="/sign-up">Set up a workshop</a></p>@endif
     </section>
+    <div class="door-picture">@include('account.welcome')</div>
 </div>
 </x-layout>

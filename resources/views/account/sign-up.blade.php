@@ -1,9 +1,9 @@
 @php($problem ??= null)
 @php($title = $token === null ? 'Set up your workshop' : 'Join '.$workshop->name)
 <x-layout :title="$title">
-<div class="grid gap-10 mt-6 lg:grid-cols-[minmax(0,1fr)_24rem] items-start">
-    @include('account.welcome')
-    <section class="leaf">
+<div class="door">
+    <section class="door-words">
+        <p class="door-lead">Every loop is a length of wire: lay out the beads, and each cut, step and price is worked out before you touch the snips.</p>
         <h1>{{ $title }}</h1>
         <form method="post" action="{{ $token === null ? '/sign-up' : '/join/'.$token }}" class="grid gap-3 mt-3">@csrf
             @php($was = fn (string $key): string => is_string(request($key)) ? mb_substr(request($key), 0, 200) : '')
@@ -15,5 +15,6 @@
         </form>
         @if (config('hebra.sign_up') === 'open')<p class="mt-3 small"><a href="/sign-in">I have one: sign in</a></p>@endif
     </section>
+    <div class="door-picture">@include('account.welcome')</div>
 </div>
 </x-layout>
