@@ -27,7 +27,10 @@ export function board() {
             this.pull = pulling(this.$root, this.redraw);
             this.$root.querySelector('.beside')?.addEventListener('keydown', step);
             Promise.all([carrying(this.$root), hanging(this.$root)])
-                .then((stops) => { this.stop = () => stops.forEach((stop) => stop()); });
+                .then((stops) => {
+                    this.stop = () => stops.forEach((stop) => stop());
+                    this.$root.dataset.carries = 'on';
+                });
             this.draw();
         },
 

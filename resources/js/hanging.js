@@ -6,26 +6,31 @@ const REACH = 70;
 const SVG = 'http://www.w3.org/2000/svg';
 
 /**
- * A part is taken by its wire and carried to another eye: those that can take it light up, the nearest tells its name.
- * Escape, or let go of elsewhere, hangs it back. Resolves to what ends it.
+ * A part is taken by its wire and carried to another eye, or a new one from the tray: those that can take it light up,
+ * the nearest tells its name, or why it cannot. Escape, or let go of elsewhere, hangs it back. Resolves to what ends it.
  */
 export async function hanging(board) {
     const { parts, eyes } = JSON.parse(board.dataset.hangs ?? '{"parts":[],"eyes":[]}');
     const canvas = board.querySelector('.canvas');
-    // A part hangs in an eye of those before it; where there is but one, it hangs there.
-    const hangs = (part) => eyes.filter(([at]) => at < parts.indexOf(part));
-    if (hangs(parts[parts.length - 1]).length < 2) {
-        return () => {};
-    }
+    // A part hangs in an eye of those before it; a new one comes last and hangs in any.
+    const cannot = (part) => ([at]) => {
+        const own = parts.indexOf(part);
+
+        return part === '' || at < own ? '' : at === own ? 'its own eye' : 'that comes after it in the line';
+    };
     const { default: interact } = await import('interactjs');
-    const held = { part: '', ghost: null, eye: null, interaction: null, from: null };
-    const hung = interact('g.wire[data-mark]', { context: canvas }).styleCursor(false).draggable({
-        listeners: {
-            start: (event) => take(event, canvas, hangs, held),
-            move: (event) => move(event, canvas, hangs, held),
-            end: () => letGo(board, canvas, held),
-        },
+    const held = { part: '', technique: '', ghost: null, eye: null, interaction: null, from: null };
+    const listeners = (lift) => ({
+        start: (event) => lift(event, canvas, held) && light(canvas, eyes, cannot(held.part)),
+        move: (event) => move(event, canvas, eyes, cannot(held.part), held),
+        end: () => letGo(board, canvas, held),
     });
+    const hung = [
+        interact('g.wire[data-mark]', { context: canvas }).styleCursor(false)
+            .draggable({ listeners: listeners((event) => take(event, canvas, eyes, cannot, held)) }),
+        interact('.tray-parts button[name=technique]', { context: board }).styleCursor(false)
+            .draggable({ startAxis: 'y', lockAxis: 'xy', listeners: listeners((event) => fetchNew(event, held)) }),
+    ];
     const put = (event) => {
         if (event.key === 'Escape' && held.ghost !== null) {
             held.eye = null;
@@ -33,32 +38,54 @@ export async function hanging(board) {
             held.interaction?.stop();
         }
     };
-    const plain = () => canvas.querySelectorAll('g.wire[style]').forEach((one) => one.removeAttribute('style'));
+    const styled = 'g.wire[style], .tray-parts button[style]';
+    const plain = () => board.querySelectorAll(styled).forEach((one) => one.removeAttribute('style'));
     document.addEventListener('keydown', put);
     document.addEventListener('htmx:beforeSwap', plain);
 
     return () => {
-        hung.unset();
+        hung.forEach((one) => one.unset());
         document.removeEventListener('keydown', put);
         document.removeEventListener('htmx:beforeSwap', plain);
     };
 }
 
-function take(event, canvas, hangs, held) {
+function light(canvas, eyes, cannot) {
+    canvas.querySelector('svg').append(...eyes.map((eye) => ring(eye[1], eye[2], eye[3], cannot(eye) !== '')));
+}
+
+/** A new part from the tray, by its name. */
+function fetchNew(event, held) {
+    held.technique = event.target.value;
+    held.part = '';
+    held.interaction = event.interaction;
+    held.from = { x: 0, y: 0, left: 12, top: -18 };
+    held.ghost = document.createElement('span');
+    held.ghost.className = 'part-carried is-new';
+    held.ghost.textContent = event.target.firstChild.textContent.trim();
+    document.body.append(held.ghost);
+
+    return true;
+}
+
+function take(event, canvas, eyes, cannot, held) {
     const [part] = event.target.dataset.mark.split(':');
-    const mayHang = hangs(part);
+    const mayHang = eyes.filter((eye) => cannot(part)(eye) === '');
+    // Where there is but one, it hangs there.
     if (mayHang.length < 2 || document.documentElement.classList.contains('is-pointing')) {
-        return;
+        return false;
     }
     const picture = canvas.querySelector('svg');
     const box = picture.getBoundingClientRect();
     held.part = part;
+    held.technique = '';
     held.interaction = event.interaction;
     held.from = { x: event.clientX0, y: event.clientY0, left: box.left, top: box.top };
     held.ghost = ghostOf(picture, part, box);
     document.body.append(held.ghost);
     picture.querySelectorAll(`[data-mark^="${CSS.escape(part)}:"]`).forEach((one) => one.classList.add('is-held'));
-    picture.append(...mayHang.map(([, ref, x, y]) => ring(ref, x, y)));
+
+    return true;
 }
 
 /** What is carried, as it is seen. */
@@ -78,45 +105,42 @@ function ghostOf(picture, part, box) {
     return ghost;
 }
 
-function ring(ref, x, y) {
+function ring(ref, x, y, isOut) {
     const circle = document.createElementNS(SVG, 'circle');
-    for (const [key, value] of [['class', 'eye-here'], ['cx', x], ['cy', y], ['r', 13], ['data-eye', ref]]) {
+    for (const [key, value] of [['class', isOut ? 'eye-here is-out' : 'eye-here'], ['cx', x], ['cy', y], ['r', 13], ['data-eye', ref]]) {
         circle.setAttribute(key, value);
     }
 
     return circle;
 }
 
-function move(event, canvas, hangs, held) {
+function move(event, canvas, eyes, cannot, held) {
     if (held.ghost === null) {
         return;
     }
     const [left, top] = [held.from.left + event.clientX - held.from.x, held.from.top + event.clientY - held.from.y];
     held.ghost.style.transform = `translate(${left}px, ${top}px)`;
-    held.eye = eyeAt(canvas, hangs(held.part), [event.clientX, event.clientY]);
+    const near = nearest(canvas, eyes, REACH, event.clientX, event.clientY);
+    const why = near === null ? '' : cannot(near);
+    held.eye = near === null || why !== '' ? null : near[1];
     canvas.querySelectorAll('.eye-here').forEach((one) => {
-        one.classList.toggle('is-near', one.dataset.eye === held.eye?.ref);
+        one.classList.toggle('is-near', one.dataset.eye === near?.[1]);
     });
     canvas.querySelector('.eye-words')?.remove();
-    if (held.eye !== null) {
-        const words = document.createElementNS(SVG, 'text');
-        for (const [key, value] of [['class', 'eye-words'], ['x', held.eye.x + 20], ['y', held.eye.y + 5]]) {
-            words.setAttribute(key, value);
-        }
-        words.textContent = held.eye.words;
-        canvas.querySelector('svg').append(words);
+    if (near !== null) {
+        canvas.querySelector('svg').append(named(near, why));
     }
 }
 
-/** The eye that takes the part, with its name. */
-function eyeAt(canvas, eyes, where) {
-    const eye = nearest(canvas, eyes, REACH, ...where);
-    if (eye === null) {
-        return null;
+/** The eye that takes what is carried, with its name, or why it cannot. */
+function named([, , x, y, name], why) {
+    const words = document.createElementNS(SVG, 'text');
+    for (const [key, value] of [['class', why === '' ? 'eye-words' : 'eye-words is-out'], ['x', x + 20], ['y', y + 5]]) {
+        words.setAttribute(key, value);
     }
-    const [, ref, x, y, words] = eye;
+    words.textContent = why === '' ? name : `▲ ${why}`;
 
-    return { ref, x, y, words };
+    return words;
 }
 
 function clear(canvas, held) {
@@ -127,13 +151,15 @@ function clear(canvas, held) {
 }
 
 function letGo(board, canvas, held) {
-    const [eye, part] = [held.ghost === null ? null : held.eye, held.part];
+    const [eye, part, technique] = [held.ghost === null ? null : held.eye, held.part, held.technique];
     clear(canvas, held);
     if (eye === null) {
         return;
     }
-    const form = board.querySelector('.tray-foot form');
-    const change = { do: 'part.hang', part, on: eye.ref, open: part, run: 0 };
+    const form = board.querySelector(technique === '' ? '.tray-foot form' : '.tray-parts form');
+    const change = technique === ''
+        ? { do: 'part.hang', part, on: eye, open: part, run: 0 }
+        : { do: 'part.add', technique, on: eye, at: '' };
     const values = { ...Object.fromEntries(new FormData(form)), ...change };
     htmx.ajax('POST', form.action, { source: form, target: '#desk', swap: 'outerHTML show:none', values });
 }

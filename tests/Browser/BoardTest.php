@@ -83,6 +83,7 @@ final class BoardTest extends BrowserTestCase
 
     private function dragFrom(int $x, int $y, int $toX, int $toY): void
     {
+        self::eventually(fn (): bool => $this->howMany('.board[data-carries]') === 1, 'the board can be taken hold of');
         $moves = [
             ['type' => 'pointerMove', 'duration' => 0, 'x' => $x, 'y' => $y], ['type' => 'pointerDown', 'button' => 0],
         ];
@@ -171,7 +172,8 @@ final class BoardTest extends BrowserTestCase
         $to = [(int) $spot[0] + 3, (int) $spot[1] + 3];
         $this->dragFrom($x, $y, ...$to);
         self::eventually(fn (): bool => $this->howMany('.eye-here.is-near') === 1, 'the eye it would hang in lights');
-        self::assertSame(count($eyes), $this->howMany('.eye-here'));
+        self::assertSame(count($eyes), $this->howMany('.eye-here:not(.is-out)'));
+        self::assertSame(count($hangs['eyes']), $this->howMany('.eye-here'), 'those that cannot are seen as well');
         $this->type(WebDriverKeys::ESCAPE);
         self::eventually(fn (): bool => $this->howMany('.part-carried') === 0, 'it hangs where it hung');
         $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
@@ -181,6 +183,50 @@ final class BoardTest extends BrowserTestCase
         self::eventually(fn (): bool => $hangsIn() === 'p1/bottom', 'it hangs in the ear wire');
         $this->button('Undo')->click();
         self::eventually(fn (): bool => $hangsIn() !== 'p1/bottom', 'and back');
+        $this->assertQuietConsole();
+    }
+
+    /** @return array{int, int} where an eye is in the window */
+    private function eye(string $ref): array
+    {
+        $hangs = json_decode(
+            (string) $this->one('.board')->getAttribute('data-hangs'), true, flags: JSON_THROW_ON_ERROR,
+        );
+        $eye = array_values(array_filter($hangs['eyes'], fn (array $eye): bool => $eye[1] === $ref))[0];
+        $spot = self::$browser->executeScript(
+            'const at = new DOMPoint(arguments[0], arguments[1])'
+                .'.matrixTransform(document.querySelector(".canvas svg").getScreenCTM()); return [at.x, at.y]',
+            [$eye[2], $eye[3]],
+        );
+
+        return [(int) $spot[0] + 2, (int) $spot[1] + 2];
+    }
+
+    /** A part of the tray hangs where it is let go of; over an eye that cannot take what is carried stands why. */
+    public function test_a_part_of_the_tray_is_carried_to_an_eye(): void
+    {
+        $this->window(1280, 1250);
+        $this->dragFrom(...[...$this->place('#add-wrapped-link'), ...$this->eye('p2/bottom')]);
+        self::eventually(fn (): bool => $this->howMany('.eye-here.is-near') === 1, 'the eye it would hang in lights');
+        self::assertSame(0, $this->howMany('.eye-here.is-out'), 'a new one hangs in any');
+        $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
+        self::eventually(
+            fn (): bool => self::$browser->executeScript(
+                'return document.querySelector("#hang-p4")?.value',
+            ) === 'p2/bottom',
+            'a second link hangs beside the drop',
+        );
+        $this->dragFrom(
+            ...[...$this->place('.drawing g.wire[data-mark="p3:top-wraps"]'), ...$this->eye('p4/bottom')],
+        );
+        self::eventually(fn (): bool => $this->howMany('.eye-words.is-out') === 1, 'why it cannot stands there');
+        self::assertStringContainsString('comes after it', (string) self::$browser->executeScript(
+            'return document.querySelector(".eye-words").textContent',
+        ));
+        $this->pointer([['type' => 'pointerUp', 'button' => 0]]);
+        self::eventually(fn (): bool => $this->howMany('.part-carried') === 0, 'it goes back');
+        $this->button('Undo')->click();
+        self::eventually(fn (): bool => $this->howMany('.part') === 3, 'and is gone');
         $this->assertQuietConsole();
     }
 
@@ -320,17 +366,23 @@ final class BoardTest extends BrowserTestCase
         $this->assertQuietConsole();
     }
 
-    public function test_the_price_stands_among_the_figures(): void
+    private function awaitPrice(): void
     {
         self::eventually(
             fn (): bool => preg_match('/price of the pair.*\d+\.\d\d/s', $this->text('.figures')) === 1,
             'asked for once the board stands',
         );
+    }
+
+    public function test_the_price_stands_among_the_figures(): void
+    {
+        $this->awaitPrice();
         $this->assertQuietConsole();
     }
 
     public function test_escape_puts_a_pulled_measure_back(): void
     {
+        $this->awaitPrice();
         $before = $this->text('.figures > div');
         $this->pull('set-p2-top_wraps', 3);
         self::eventually(fn (): bool => $this->text('.figures > div') !== $before, 'the figures follow');

@@ -78,6 +78,7 @@ final readonly class ChangeReader
                 $this->text('technique'),
                 $this->maybe('at') === null ? null : $this->count('at', 0, Piece::MOST_PARTS),
                 $this->schools,
+                EyeRef::read($this->text('on', '')),
             ),
             'part.remove' => new Change\RemovePart($this->part()),
             'part.move' => new Change\MovePart(

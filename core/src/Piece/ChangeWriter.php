@@ -44,6 +44,7 @@ final class ChangeWriter
         return match (true) {
             $change instanceof Change\AddPart => [
                 'do' => 'part.add', 'technique' => $change->technique, 'at' => $change->at,
+                'on' => $change->on?->text(),
             ],
             $change instanceof Change\RemovePart => ['do' => 'part.remove', 'part' => $change->part],
             $change instanceof Change\MovePart => ['do' => 'part.move', 'part' => $change->part, 'by' => $change->by],

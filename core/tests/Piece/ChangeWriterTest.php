@@ -33,7 +33,7 @@ final class ChangeWriterTest extends TestCase
             new Change\Rename('Tide'), new Change\SetNote("two\nlines"), new Change\SetMakes(Makes::mirroredPair()),
             new Change\SetMakes(Makes::batch(7)), new Change\SetFit(Fit::of(FitKind::Ear, 42.5)),
             new Change\SetFit(Fit::of(FitKind::Wrist, 165.0)), new Change\AddPart('hoop'),
-            new Change\AddPart('hoop', 0),
+            new Change\AddPart('hoop', 0), new Change\AddPart('head-pin', on: EyeRef::read('p1/bottom')),
             new Change\RemovePart(PartId::of('p2')), new Change\MovePart(PartId::of('p2'), -1),
             new Change\CopyPart(PartId::of('p2')),
             new Change\TellFreely(PartId::of('p2'), 'straight 8 · eye 3 as top'),

@@ -6,6 +6,7 @@ namespace Hebra\Core\Piece\Change;
 
 use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Change;
+use Hebra\Core\Piece\EyeRef;
 use Hebra\Core\Piece\Kinds;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece;
@@ -14,9 +15,14 @@ use Hebra\Core\School\Schools;
 /** A new part, complete from the first moment: it comes with a 6 mm round bead of its own. */
 final readonly class AddPart implements Change
 {
-    /** @param  int|null  $at place in the line of parts; null: where such a part belongs */
-    public function __construct(public string $technique, public ?int $at = null, public Schools $schools = new Schools)
-    {
+    /**
+     * @param  int|null  $at place in the line of parts; null: where such a part belongs, or, where it is told what it
+     *     hangs in, last
+     */
+    public function __construct(
+        public string $technique, public ?int $at = null, public Schools $schools = new Schools,
+        public ?EyeRef $on = null,
+    ) {
     }
 
     public function apply(Piece $piece): Piece
@@ -40,13 +46,18 @@ final readonly class AddPart implements Change
 
         $with = $wires->withParts(Settled::parts($parts), $more);
 
-        return $with->withPart(Sized::part($with, $with->part($part->id)));
+        $sized = $with->withPart(Sized::part($with, $with->part($part->id)));
+
+        return $this->on === null ? $sized : (new HangPart($part->id, $this->on))->apply($sized);
     }
 
     private function place(Piece $piece): int
     {
         if ($this->at !== null) {
             return max(0, min(count($piece->parts), $this->at));
+        }
+        if ($this->on !== null) {
+            return count($piece->parts);
         }
         $last = $piece->parts === [] ? null : $piece->parts[count($piece->parts) - 1];
 
