@@ -153,4 +153,21 @@ final class BenchPageTest extends TestCase
         self::assertLessThan(Welcome::HIGH, $last['y'] + $last['high']);
         $this->get('/sign-in')->assertOk()->assertSee('Every loop is a length of wire.')->assertSee($welcome->length());
     }
+
+    /** Under each cut that is logged lies its wire: what is in the piece, and what was foretold to be left, end to end. */
+    public function test_leftovers_lie_on_the_cut_they_were_part_of(): void
+    {
+        $making = $this->begun();
+        $html = (string) $this->actingAs($this->maker)->get("/pieces/{$making->piece->ulid}/log")->assertOk()->getContent();
+        $cuts = count($making->plan($this->maker->workshop->profile())->cuts);
+        self::assertSame($cuts, preg_match_all(
+            '/class="log-bar.*?strip-edge" y="3" width="([\d.]+)%".*?log-foretold" x="([\d.]+)%" y="3.5" width="([\d.]+)%"'
+                .'.*?log-left" x="([\d.]+)%"/s', $html, $bars, PREG_SET_ORDER,
+        ));
+        foreach ($bars as [, $net, $from, $left, $end]) {
+            self::assertSame($net, $from);
+            self::assertEqualsWithDelta((float) $end, (float) $net + (float) $left, 0.02);
+        }
+        self::assertEqualsWithDelta(100.0, max(array_map(floatval(...), array_column($bars, 4))), 0.01);
+    }
 }

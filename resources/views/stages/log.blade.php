@@ -10,7 +10,8 @@
     @endif
     <form id="close-form" method="post" action="/makings/{{ $making->making->ulid }}" hx-put="/makings/{{ $making->making->ulid }}">
         @csrf @method('put')
-        <div class="scrolls">
+        <div class="scrolls" x-data="leftover" x-on:input="laid">
+        @php($longest = max([1.0, ...array_map(fn ($share) => $share->cut->pinMm ?? $profile->ruler->upMm($share->cut->lengthMm()), $desk->onHand->shares($desk->plan))]))
         <table class="ledger stacks mt-2">
             <thead><tr><th scope="col">Wire</th><th scope="col">From</th><th scope="col">Cut</th><th scope="col">Left over</th><th scope="col">of it kept</th></tr></thead>
             <tbody>
@@ -20,7 +21,9 @@
                 @php($offered = $desk->onHand->lotOffered($share))
                 @php($chosen = $problem !== null ? (string) (is_string(request()->input("lot.$part")) ? request()->input("lot.$part") : '') : ($offered?->ulid ?? ''))
                 <tr>
-                    <td><strong>{{ $cut->label }}</strong> <span class="figure">× {{ $share->count }}</span><br><span class="quiet small">{{ $cut->wire->words() }}</span></td>
+                    <td><strong>{{ $cut->label }}</strong> <span class="figure">× {{ $share->count }}</span><br><span class="quiet small">{{ $cut->wire->words() }}</span>
+                        @unless ($cut->isBoughtPin())@php($at = fn (float $mm): float => round(100 * $mm / $longest, 2))@php($net = min($planned, $cut->netMm()))
+                        <svg class="log-bar metal-{{ $cut->wire->metal->value }}" width="100%" height="30" data-of="{{ $part }}" data-longest="{{ round($longest, 3) }}" role="img" aria-label="Cut {{ $profile->length($planned) }}: {{ $profile->length($net) }} in the piece, {{ $profile->length(max(0, $planned - $net)) }} left as foretold"><rect class="strip-edge" y="3" width="{{ $at($net) }}%" height="9"/><rect class="strip-body" y="4" width="{{ $at($net) }}%" height="7"/><rect class="strip-shine" y="5.5" width="{{ $at($net) }}%" height="2"/><rect class="log-foretold" x="{{ $at($net) }}%" y="3.5" width="{{ $at($planned - $net) }}%" height="8"/><rect class="log-left" x="{{ $at($planned) }}%" y="2" width="0" height="11"/><path class="tick" d="M0.5 0v16"/><text class="log-mm" x="{{ $at($planned) }}%" y="27" text-anchor="end">{{ $profile->ruler->figure($planned) }}</text></svg>@endunless</td>
                     <td class="min-w-44">
                         <label class="sr-only" for="lot-{{ $part }}">{{ $cut->label }}, from</label>
                         <select class="in is-text" id="lot-{{ $part }}" name="lot[{{ $part }}]">
