@@ -126,6 +126,20 @@ final class WallTest extends TestCase
         self::assertSame([Metal::Sterling, Metal::Copper, Metal::Brass], array_column($wall->rows(), 'metal'));
     }
 
+    public function test_hundreds_fold_and_are_found(): void
+    {
+        foreach (range(1, 205) as $at) {
+            Bead::query()->create([...Bead::columns(CoreBead::parse(
+                "Bead {$at}: 6mm round, hole 1, ".($at === 3 ? 'plum' : 'slate'),
+            )), 'workshop_id' => $this->maker->workshop->id]);
+        }
+        $this->actingAs($this->maker)->get('/stock?as=rows')->assertSee('and 5 more')->assertSee('Bead 205')
+            ->assertDontSee('Bead 3<', false);
+        $this->get('/stock?as=rows&line=plum')->assertSee('Bead 3')->assertDontSee('Bead 205');
+        $this->get('/stock')->assertSee('and 189 more');
+        $this->get('/stock?line=plum')->assertSeeInOrder(['1 beside wire', 'Bead 3']);
+    }
+
     /** What the lines of a lot's story add up to is what it holds, also where old lines are told as one. */
     public function test_a_story_adds_up(): void
     {

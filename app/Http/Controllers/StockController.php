@@ -30,6 +30,9 @@ use Illuminate\Support\Facades\Gate;
 /** Coils, offcuts, pins, what else there is, and the books behind them. */
 final class StockController extends Controller
 {
+    /** Rows of a kind on one page; the rest is found by a line. */
+    private const MOST_ROWS = 200;
+
     public function __construct(private readonly Stockkeeping $stock)
     {
     }
@@ -51,18 +54,22 @@ final class StockController extends Controller
     {
         $workshop = $this->workshop($request);
         $wall = new StockWall($workshop, $this->text($request, 'line'));
+        $lots = $wall->lots->filter($wall->isFoundLot(...));
+        $beads = $wall->beads->filter($wall->isFoundBead(...));
 
         return view('stock.rows', [
             'workshop' => $workshop,
             'profile' => $workshop->profile(),
-            'lots' => $wall->lots->filter($wall->isFoundLot(...))->sortBy(
+            'lots' => $lots->take(self::MOST_ROWS)->sortBy(
                 fn (Lot $lot): array => [$lot->metal, -$lot->wire()->diameterMm(), $lot->kind],
             )->values(),
+            'moreLots' => max(0, $lots->count() - self::MOST_ROWS),
+            'moreBeads' => max(0, $beads->count() - self::MOST_ROWS),
             'line' => $wall->isSearching() ? $wall->line : '',
             'scrap' => $wall->scrap(),
             'spoken' => CuttingDesk::spokenFor($workshop),
             'low' => (new RunningLow($workshop))->words(),
-            'beads' => $wall->beads,
+            'beads' => $beads->take(self::MOST_ROWS),
             'supplies' => $wall->supplies,
             'problem' => null,
         ]);

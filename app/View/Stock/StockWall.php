@@ -63,6 +63,12 @@ final class StockWall
     /** @var array<int, array{mm: float, for: list<string>}> by lot */
     private readonly array $spoken;
 
+    /** @var array<int, Wire> by lot: read once */
+    private readonly array $wires;
+
+    /** @var array<string, float> millimetres there are of a wire, by its words */
+    private readonly array $heldMm;
+
     /** @var list<WireSize> */
     private readonly array $sizes;
 
@@ -78,6 +84,8 @@ final class StockWall
         $supplies = $workshop->supplies()->orderBy('kind')->orderBy('name')->get();
         $this->supplies = $supplies;
         $this->spoken = CuttingDesk::spokenFor($workshop);
+        $this->wires = $lots->mapWithKeys(fn (Lot $lot): array => [$lot->id => $lot->wire()])->all();
+        $this->heldMm = $this->held();
         [$typed, $wrong] = [null, ''];
         try {
             $typed = trim($line) === '' ? null : TypedIn::read($workshop, $line);
@@ -100,7 +108,7 @@ final class StockWall
         $sizes = $this->typed?->ghost === null ? [] : [$this->typed->ghost->size];
         foreach ($this->lots as $lot) {
             if ($this->hangs($lot)) {
-                $sizes[] = $lot->wire()->size;
+                $sizes[] = $this->wires[$lot->id]->size;
             }
         }
         $system = $this->profile->sizes;
@@ -169,7 +177,7 @@ final class StockWall
     {
         $cells = array_fill(0, count($this->sizes), []);
         foreach ($lots as $lot) {
-            $at = $this->hangs($lot) ? self::place($lot->wire()->size, $this->sizes) : null;
+            $at = $this->hangs($lot) ? self::place($this->wires[$lot->id]->size, $this->sizes) : null;
             if ($at !== null) {
                 $cells[$at][] = $this->peg($lot);
             }
@@ -204,19 +212,28 @@ final class StockWall
     private function peg(Lot $lot): Peg
     {
         return new Peg(
-            $lot, min($lot->heldMm(), $this->spoken[$lot->id]['mm'] ?? 0.0), $this->isLow($lot->wire()),
+            $lot, min($lot->heldMm(), $this->spoken[$lot->id]['mm'] ?? 0.0), $this->isLow($this->wires[$lot->id]),
             $this->isFoundLot($lot), $lot->ulid === $this->open,
         );
     }
 
-    private function isLow(Wire $wire): bool
+    /** @return array<string, float> */
+    private function held(): array
     {
-        $held = 0.0;
+        $held = [];
         foreach ($this->lots as $lot) {
-            $held += ! $lot->isPins() && $lot->wire()->words() === $wire->words() ? $lot->heldMm() : 0.0;
+            if (! $lot->isPins()) {
+                $words = $this->wires[$lot->id]->words();
+                $held[$words] = ($held[$words] ?? 0.0) + $lot->heldMm();
+            }
         }
 
-        return $held < $this->workshop->low_um / 1000;
+        return $held;
+    }
+
+    private function isLow(Wire $wire): bool
+    {
+        return ($this->heldMm[$wire->words()] ?? 0.0) < $this->workshop->low_um / 1000;
     }
 
     public function isFoundLot(Lot $lot): bool
@@ -229,7 +246,7 @@ final class StockWall
         $words = mb_strtolower("{$lot->name} {$lot->kind} {$lot->wireWords()}");
 
         return ($said->metal === null || $said->metal->value === $lot->metal)
-            && ($size === null || self::place($size, [$lot->wire()->size]) === 0)
+            && ($size === null || self::place($size, [$this->wires[$lot->id]->size]) === 0)
             && ($said->temper === null || $said->temper->value === $lot->temper)
             && self::holdsAll($words, $said->words);
     }
@@ -250,6 +267,11 @@ final class StockWall
     public function isSearching(): bool
     {
         return $this->typed?->wire?->finds() === true;
+    }
+
+    public function isFoundBead(Bead $bead): bool
+    {
+        return $this->isFoundByName($bead->core()->words().' bead '.$bead->colour.' '.$bead->shape);
     }
 
     /** Of what is no wire: whether each word of the line is in its own. */
@@ -294,7 +316,7 @@ final class StockWall
     public function heaps(): array
     {
         $heaps = $this->beads->map(fn (Bead $bead): array => [
-            $bead, Heap::of($bead->core(), $bead->owned), $this->isFoundByName($bead->core()->words().' bead'),
+            $bead, Heap::of($bead->core(), $bead->owned), $this->isFoundBead($bead),
         ])->all();
         $heaps = $this->foundFirst($heaps);
 
@@ -347,8 +369,8 @@ final class StockWall
         $wire = $this->typed?->wire;
         if ($wire !== null && $wire->finds()) {
             $found = $this->lots->filter($this->isFoundLot(...));
-            $others = count(array_filter([...$this->heaps()[0], ...$this->jars()[0]], fn (array $one): bool => end($one)
-                && ! $one[0] instanceof Lot));
+            $others = $this->beads->filter($this->isFoundBead(...))->count()
+                + $this->supplies->filter(fn (Supply $one): bool => $this->isFoundByName($one->name))->count();
             $words = [];
             if ($found->isNotEmpty()) {
                 $mm = $found->sum(fn (Lot $lot): float => $lot->isPins() ? 0.0 : $lot->heldMm());

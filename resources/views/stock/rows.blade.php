@@ -1,6 +1,7 @@
 <x-layout title="Stock" here="Stock">
     <div class="flex flex-wrap items-end justify-between gap-4 mt-4"><h1>Stock</h1><span class="bar"><a class="may" href="/stock">The wall</a><a class="may" href="/cutting">Cutting plan</a><a class="may" href="/stock/book">The metal book</a></span></div>
     <p class="mt-1 small flex flex-wrap gap-x-4 leading-8"><a href="/stock/import">Lots from a table</a><a href="/stock/import?of=movements">Movements from a table</a><a href="/stock/import?of=beads">Beads from a table</a><a href="/stock/lots.csv">Lots (CSV)</a><a href="/stock/beads.csv">Beads (CSV)</a><a href="/stock/book.csv">Book (CSV)</a></p>
+    <form class="bar mt-3" method="get" action="/stock" role="search" aria-label="Find in the rows"><input type="hidden" name="as" value="rows"><label class="sr-only" for="find-rows">Find</label><input class="in !w-72" type="search" id="find-rows" name="line" value="{{ $line }}" maxlength="80" placeholder="22 sterling, slate round" autocomplete="off"><button type="submit" class="tool">find</button></form>
     @if ($line !== '')<p class="mt-2">Only what is <strong class="figure">{{ $line }}</strong>. <a href="/stock?as=rows">All rows</a></p>@endif
     @if ($low !== [])<p class="banner is-note mt-3">Running low: {{ implode('; ', $low) }}. <span class="quiet small">Wire below {{ $profile->length($workshop->low_um / 1000) }}, set under <a href="/account">Account</a>; beads and findings below the mark you give them.</span></p>@endif
     <div class="scrolls mt-3">
@@ -22,6 +23,7 @@
         </tbody>
     </table>
     </div>
+    @if ($moreLots > 0)<p class="mt-1 quiet small">and {{ $moreLots }} more lots: find them by a line above.</p>@endif
     <p class="mt-2 quiet">Scrap jar: @forelse ($scrap as $metal => $mg){{ \Hebra\Core\Wire\Metal::from($metal)->words() }} <span class="figure">{{ number_format($mg / 1000, 2) }} g</span>@if (($fine = \Hebra\Core\Wire\Metal::from($metal)->fineness()) > 0) ({{ number_format($mg * $fine / 1000, 2) }} g fine)@endif{{ $loop->last ? '' : ', ' }} @empty empty @endforelse</p>
     <section class="leaf mt-6" aria-labelledby="receive">
         <h2 id="receive">Something came in</h2>
@@ -71,5 +73,6 @@
             <x-kept :action="'/beads/'.$bead->ulid" :ulid="$bead->ulid" :name="$core->words()" amount="owned" :there="$bead->owned" :price="$bead->price()" :low="$bead->low_at" :problem="$problem">@include('svg.glyph', ['bead' => $core, 'size' => 30])<span>{{ $core->words() }} <span class="quiet small">{{ $core->name !== '' ? $core->sizeWords().', ' : '' }}{{ $core->holeWord() }} {{ \Hebra\Core\Quantity\Figures::mm($core->holeMm) }}, {{ $core->material->value }}</span></span> @if ($bead->owned > 0)<a class="small ml-auto" href="/beads/{{ $bead->ulid }}/ideas" aria-label="what to make of {{ $core->words() }}">what to make</a>@endif</x-kept>
         @endforeach
         </ul>
+        @if ($moreBeads > 0)<p class="mt-1 quiet small">and {{ $moreBeads }} more: find them by a line above.</p>@endif
     </section>
 </x-layout>
