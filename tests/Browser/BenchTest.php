@@ -168,4 +168,26 @@ final class BenchTest extends BrowserTestCase
         );
         $this->assertQuietConsole();
     }
+
+    /** On its side a phone shows title, picture, count and the one button together, none of them covered. */
+    public function test_a_phone_on_its_side_shows_all_that_the_hands_need(): void
+    {
+        $this->window(1280, 800);
+        $this->enterDemo();
+        $this->visit('/pieces');
+        $path = (string) parse_url((string) $this->button('Winter buoys')->getAttribute('href'), PHP_URL_PATH);
+        $this->window(844, 390);
+        $this->visit($path.'/make');
+        $this->seeInside('#step-title', 'wrap');
+        self::eventually(fn (): bool => (bool) self::$browser->executeScript(<<<'JS'
+            return ["#step-title", "#step-picture", "#step-count", "#go-on"].every((selector) => {
+                const one = document.querySelector(selector);
+                const { left, right, top, bottom } = one.getBoundingClientRect();
+                const isWithin = top >= -1 && bottom <= innerHeight + 1 && left >= 0 && right <= innerWidth;
+                const there = document.elementFromPoint((left + right) / 2, (top + bottom) / 2);
+                return isWithin && (one === there || one.contains(there));
+            });
+            JS), 'all of it is seen at once');
+        $this->assertQuietConsole();
+    }
 }
