@@ -77,7 +77,7 @@ export function sound() {
 
         say() {
             this.$root.setAttribute('aria-pressed', String(ticking()));
-            this.$root.textContent = ticking() ? 'ticks when you count: be silent' : 'tick when I count';
+            this.$root.textContent = ticking() ? 'clicks on each count: be silent' : 'click on each count';
         },
     };
 }

@@ -12,7 +12,7 @@
             </tbody></table>
         @endif
     </section>
-    <section class="mt-6" aria-labelledby="errors"><h2 id="errors">How near the cuts come</h2>
+    <section class="mt-6" aria-labelledby="errors"><h2 id="errors">How accurate your cuts are</h2>
         @if (count($desk->errors) < 2)<p class="quiet">Two logs with what was left over are needed.</p>
         @else
             <p class="quiet">How far each cut was from what the logs before it foretold, of what is formed in it.</p>

@@ -26,7 +26,7 @@
         </form>
     </section>
     @if ($desk->drills->isNotEmpty())
-        <section class="mt-6" aria-labelledby="come-along"><h2 id="come-along">How you come along</h2>
+        <section class="mt-6" aria-labelledby="come-along"><h2 id="come-along">Your progress</h2>
             @if ($desk->drills->count() > 1)<div class="plot" x-data="plot" data-plot="{{ json_encode($desk->plot()) }}"><canvas role="img" aria-label="How far off each drill was, oldest first; the same as the table below"></canvas></div>@endif
             <div class="scrolls" tabindex="0" role="group" aria-label="Table"><table class="ledger mt-1"><thead><tr><th scope="col">When</th><th scope="col">On</th><th scope="col">How it went</th><th scope="col">Measured, mm</th><td></td></tr></thead><tbody>
             @foreach ($desk->drills->reverse() as $drill)

@@ -13,7 +13,7 @@
         <div class="scrolls" x-data="leftover" x-on:input="laid">
         @php($longest = max([1.0, ...array_map(fn ($share) => $share->cut->pinMm ?? $profile->ruler->upMm($share->cut->lengthMm()), $desk->onHand->shares($desk->plan))]))
         <table class="ledger stacks mt-2">
-            <thead><tr><th scope="col">Wire</th><th scope="col">From</th><th scope="col">Cut</th><th scope="col">Left over</th><th scope="col">of it kept</th></tr></thead>
+            <thead><tr><th scope="col">Wire</th><th scope="col">From</th><th scope="col">Cut</th><th scope="col">Left over</th><th scope="col">offcut kept</th></tr></thead>
             <tbody>
             @foreach ($desk->onHand->shares($desk->plan) as $share)
                 @php([$cut, $part] = [$share->cut, $share->key])
@@ -30,7 +30,7 @@
                             @foreach ($desk->onHand->lotsFor($cut) as $lot)
                                 <option value="{{ $lot->ulid }}" @selected($lot->ulid === $chosen)>{{ $lot->name }}, {{ $lot->isPins() ? $lot->heldPins().' pins' : $profile->length($lot->heldMm()).' left' }}</option>
                             @endforeach
-                            <option value="" @selected($chosen === '')>{{ $cut->isBoughtPin() ? 'pins' : 'wire' }} not booked yet</option>
+                            <option value="" @selected($chosen === '')>{{ $cut->isBoughtPin() ? 'pins' : 'wire' }} not in stock</option>
                         </select>
                         <x-problem :for="'lot.'.$part" :problem="$problem" />
                         @if ($share->count > 1)
@@ -53,8 +53,8 @@
                         <td colspan="3" class="quiet small">{{ $profile->length($planned) }} pins, {{ $profile->length($cut->trimmedMm()) }} trimmed from each</td>
                     @else
                         @foreach (['cut' => $profile->ruler->figure($planned), 'left' => $profile->ruler->figure(max(0, $planned - $cut->netMm())), 'kept' => $planned - $cut->netMm() >= $profile->keepMm ? $profile->ruler->figure($planned - $cut->netMm()) : '0'] as $key => $default)
-                            <td class="w-28 min-w-28" data-label="{{ ['cut' => 'cut', 'left' => 'left over', 'kept' => 'of it kept'][$key] }}">
-                                <label class="sr-only" for="{{ $key }}-{{ $part }}">{{ $cut->label }}, {{ ['cut' => 'cut', 'left' => 'left over', 'kept' => 'of it kept'][$key] }}</label>
+                            <td class="w-28 min-w-28" data-label="{{ ['cut' => 'cut', 'left' => 'left over', 'kept' => 'offcut kept'][$key] }}">
+                                <label class="sr-only" for="{{ $key }}-{{ $part }}">{{ $cut->label }}, {{ ['cut' => 'cut', 'left' => 'left over', 'kept' => 'offcut kept'][$key] }}</label>
                                 @php($isWrong = $problem !== null && $problem->field() === "$key.$part")
                                 <span class="flex items-baseline gap-1"><input class="in text-right" id="{{ $key }}-{{ $part }}" name="{{ $key }}[{{ $part }}]" value="{{ $input($key, $part, $key === 'left' ? '' : $default) }}" @if ($key === 'left') placeholder="{{ $default }}" @endif autocomplete="off" @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ $key }}-{{ $part }}" @endif><span class="small quiet">{{ $profile->unit()->value }}</span></span>
                                 <x-problem :for="$key.'.'.$part" :problem="$problem" />

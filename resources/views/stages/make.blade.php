@@ -114,9 +114,9 @@
             <form class="bar mt-1" method="post" action="/makings/{{ $making->making->ulid }}" hx-patch="/makings/{{ $making->making->ulid }}">@csrf @method('patch')<input type="hidden" name="at" value="{{ $at }}"><input type="hidden" name="do" value="wait"><label for="wait">for minutes</label><input class="in !w-20 !min-h-9 text-right" id="wait" name="minutes" value="20" inputmode="numeric" autocomplete="off"><button type="submit" class="may">Put it aside</button></form>
             <x-problem for="wait" :problem="$problem" />
         </details>
-        <button type="button" class="word" id="tick-sound" x-data="sound" x-on:click="turn" aria-pressed="false" hidden>tick when I count</button>
+        <button type="button" class="word" id="tick-sound" x-data="sound" x-on:click="turn" aria-pressed="false" hidden>click on each count</button>
         <details>
-            <summary class="quiet">Stop this making</summary>
+            <summary class="quiet">Abandon this making</summary>
             <form class="mt-2" method="post" action="/makings/{{ $making->making->ulid }}" hx-delete="/makings/{{ $making->making->ulid }}">@csrf @method('delete')
                 <p class="mb-2">Forgets the steps done so far. Nothing is in the metal book yet, so nothing moves there.</p>
                 <button type="submit" class="may">Forget this making</button></form>

@@ -37,7 +37,7 @@
                     @csrf
                     <input type="hidden" name="do" value="part.close"><input type="hidden" name="part" value="{{ $part->id }}">
                     @include('fragments.where', ['desk' => $desk, 'then' => []])
-                    <label class="quiet" for="close-{{ $part->id }}">its end also closes in</label>
+                    <label class="quiet" for="close-{{ $part->id }}">its end also joins to</label>
                     <select class="in is-text !w-auto" id="close-{{ $part->id }}" name="to">
                         <option value="">nothing</option>
                         @foreach ($ends as $value => $words)<option value="{{ $value }}" @selected($part->to?->text() === $value)>{{ $words }}</option>@endforeach
@@ -59,7 +59,7 @@
         @if ($part->group !== '')
             <button type="submit" class="tool" id="part-ungroup" name="do" value="group.leave">on its own</button>
         @elseif ($index > 0)
-            <button type="submit" class="tool" id="part-group" name="do" value="group.join">repeat with the one above</button>
+            <button type="submit" class="tool" id="part-group" name="do" value="group.join">repeat as a group with the one above</button>
         @endif
         @if ($part->technique !== 'free-wire' && ! $part->technique()->isBought($part))<button type="submit" class="tool" id="part-open" name="do" value="part.open" title="As free wire, move by move, to be changed as you like">open its wires</button>@endif
         <button type="submit" class="tool" id="part-off" name="do" value="part.remove" data-key="Shift+Delete" aria-keyshortcuts="Shift+Delete">take off</button>

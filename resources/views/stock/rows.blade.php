@@ -1,12 +1,12 @@
 <x-layout title="Stock" here="Stock">
     <div class="flex flex-wrap items-end justify-between gap-4 mt-4"><h1>Stock</h1><span class="bar"><a class="may" href="/stock">The wall</a><a class="may" href="/cutting">Cutting plan</a><a class="may" href="/stock/book">The metal book</a></span></div>
-    <p class="mt-1 small flex flex-wrap gap-x-4 leading-8"><a href="/stock/import">Lots from a table</a><a href="/stock/import?of=movements">Movements from a table</a><a href="/stock/import?of=beads">Beads from a table</a><a href="/stock/lots.csv">Lots (CSV)</a><a href="/stock/beads.csv">Beads (CSV)</a><a href="/stock/book.csv">Book (CSV)</a></p>
+    <p class="mt-1 small flex flex-wrap gap-x-4 leading-8"><a href="/stock/import">Import wire (CSV)</a><a href="/stock/import?of=movements">Import book lines (CSV)</a><a href="/stock/import?of=beads">Import beads (CSV)</a><a href="/stock/lots.csv">Lots (CSV)</a><a href="/stock/beads.csv">Beads (CSV)</a><a href="/stock/book.csv">Book (CSV)</a></p>
     <form class="bar mt-3" method="get" action="/stock" role="search" aria-label="Find in the rows"><input type="hidden" name="as" value="rows"><label class="sr-only" for="find-rows">Find</label><input class="in !w-72" type="search" id="find-rows" name="line" value="{{ $line }}" maxlength="80" placeholder="22 sterling, slate round" autocomplete="off"><button type="submit" class="tool">find</button></form>
     @if ($line !== '')<p class="mt-2">Only what is <strong class="figure">{{ $line }}</strong>. <a href="/stock?as=rows">All rows</a></p>@endif
     @if ($low !== [])<p class="banner is-note mt-3">Running low: {{ implode('; ', $low) }}. <span class="quiet small">Wire below {{ $profile->length($workshop->low_um / 1000) }}, set under <a href="/account">Account</a>; beads and findings below the mark you give them.</span></p>@endif
     <div class="scrolls mt-3">
     <table class="ledger stacks">
-        <thead><tr><th scope="col">Lot</th><th scope="col">Wire</th><th scope="col" class="!text-right">Left</th><th scope="col" class="!text-right">Weight</th><th scope="col" class="!text-right">Paid</th><th scope="col">It holds another amount</th></tr></thead>
+        <thead><tr><th scope="col">Lot</th><th scope="col">Wire</th><th scope="col" class="!text-right">Left</th><th scope="col" class="!text-right">Weight</th><th scope="col" class="!text-right">Paid</th><th scope="col">Correct the amount</th></tr></thead>
         <tbody>
         @forelse ($lots as $lot)
             <tr id="lot-{{ $lot->ulid }}" @class(['is-unfit' => $lot->heldMg() === 0])>
@@ -26,7 +26,7 @@
     @if ($moreLots > 0)<p class="mt-1 quiet small">and {{ $moreLots }} more lots: find them by a line above.</p>@endif
     <p class="mt-2 quiet">Scrap jar: @forelse ($scrap as $metal => $mg){{ \Hebra\Core\Wire\Metal::from($metal)->words() }} <span class="figure">{{ number_format($mg / 1000, 2) }} g</span>@if (($fine = \Hebra\Core\Wire\Metal::from($metal)->fineness()) > 0) ({{ number_format($mg * $fine / 1000, 2) }} g fine)@endif{{ $loop->last ? '' : ', ' }} @empty empty @endforelse</p>
     <section class="leaf mt-6" aria-labelledby="receive">
-        <h2 id="receive">Something came in</h2>
+        <h2 id="receive">Add wire</h2>
         <form method="post" action="/stock" class="grid gap-x-4 gap-y-3 mt-2 grid-cols-2 md:grid-cols-4 items-start">
             @csrf
             @php($was = fn (string $key, string $default = ''): string => $problem !== null && is_string(request($key)) ? mb_substr(request($key), 0, 120) : $default)
