@@ -29,6 +29,8 @@ final readonly class TypedIn
         /** what will hang on the wall, where it is a coil that comes in */
         public ?Wire $ghost,
         private array $fields,
+        /** what comes in, not kept yet */
+        private ?Lot $draft = null,
         private int $milligrams = 0,
         private ?CoreBead $bead = null,
         private int $count = 0,
@@ -101,7 +103,7 @@ final readonly class TypedIn
         $fields = $wire->fields();
         [$lot, $milligrams] = app(Stockkeeping::class)->read($fields, $workshop->profile()->unit());
 
-        return new self($wire, $lot->kind === 'coil' ? $lot->wire() : null, $fields, $milligrams);
+        return new self($wire, $lot->kind === 'coil' ? $lot->wire() : null, $fields, $lot, $milligrams);
     }
 
     public function ghostMm(): float
@@ -129,12 +131,11 @@ final readonly class TypedIn
             return "{$this->fields['amount']} {$this->supply->name}: {$there}";
         }
 
-        return $this->wireSentence($profile);
+        return $this->draft === null ? '' : $this->wireSentence($this->draft, $profile);
     }
 
-    private function wireSentence(Profile $profile): string
+    private function wireSentence(Lot $lot, Profile $profile): string
     {
-        $lot = app(Stockkeeping::class)->read($this->fields, $profile->unit())[0];
         $what = match ($lot->kind) {
             'coil' => "A new coil, hung at {$lot->wire()->metal->words()} {$lot->wire()->size->text()}",
             'offcut' => "An offcut of {$lot->wireWords()}",

@@ -12,6 +12,7 @@ use App\Models\Movement;
 use App\Models\Piece;
 use App\Models\SupplyMovement;
 use App\Models\Workshop;
+use App\View\Bench\Clock;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Bead\BeadShape;
 use Hebra\Core\Bead\Material;
@@ -549,9 +550,7 @@ final class Desk
     {
         $pace = HandBook::of($this->workshop)->pace();
         ['about' => $about, 'from' => $from, 'to' => $to] = $pace->foretell($this->plan);
-        $words = fn (float $minutes): string => $minutes < 90
-            ? max(1, 5 * (int) round($minutes / 5)).' min'
-            : Figures::trim(round($minutes / 6) / 10, 1).' h';
+        $words = Clock::words(...);
 
         return 'About '.$words($about).' at the bench'
             .($pace->isLearned() ? ', in four of five cases between '.$words($from).' and '.$words($to).', by the time your steps took so far.' : ', by a guess: it is learned as you go.');

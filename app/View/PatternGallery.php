@@ -144,27 +144,18 @@ final readonly class PatternGallery
      */
     private function isCalled(string $name, Pattern $pattern): bool
     {
-        $words = preg_split(
-            '/[^\p{L}\p{N}.]+/u', mb_strtolower(mb_scrub($this->asks('words'))), -1, PREG_SPLIT_NO_EMPTY,
-        ) ?: [];
-        if ($words === []) {
+        $sought = Sought::read($this->asks('words'));
+        if ($sought->words === []) {
             return true;
         }
         $piece = Patterns::start($name, $name);
-        $told = mb_strtolower(implode(' ', [
+
+        return $sought->isIn(implode(' ', [
             $name, $pattern->words, $pattern->family->words(), $pattern->metal->words(),
             ...array_map(fn (Part $part): string => $part->technique()->label().' '.$part->label(), $piece->parts),
             ...array_map(fn (Bead $bead): string => $bead->words(), array_values($piece->beads)),
             ...array_map(fn (Wire $wire): string => $wire->size->text(), array_values($piece->wires)),
         ]));
-        foreach ($words as $word) {
-            // One of them, or several.
-            if (! str_contains($told, mb_strlen($word) > 3 ? rtrim($word, 's') : $word)) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     /** @return list<float> */

@@ -19,8 +19,7 @@ final readonly class PieceFinder
 {
     private const MOST_LETTERS = 80;
 
-    /** @var list<string> */
-    private array $words;
+    private Sought $sought;
 
     private ?float $mostMm;
 
@@ -31,12 +30,12 @@ final readonly class PieceFinder
         $rest = mb_strtolower(mb_substr(mb_scrub($line), 0, self::MOST_LETTERS));
         $this->mostMm = self::length($rest, 'under|below|up to|less than|shorter than', $bare);
         $this->leastMm = self::length($rest, 'over|above|more than|longer than|from', $bare);
-        $this->words = preg_split('/[^\p{L}\p{N}.\/]+/u', $rest, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $this->sought = Sought::read($rest);
     }
 
     public function asksNothing(): bool
     {
-        return $this->words === [] && $this->mostMm === null && $this->leastMm === null;
+        return $this->sought->words === [] && $this->mostMm === null && $this->leastMm === null;
     }
 
     public function finds(PieceCard $card): bool
@@ -45,15 +44,8 @@ final readonly class PieceFinder
         if (($this->mostMm !== null && $mm > $this->mostMm) || ($this->leastMm !== null && $mm < $this->leastMm)) {
             return false;
         }
-        $told = $this->told($card);
-        foreach ($this->words as $word) {
-            // One of them, or several.
-            if (! str_contains($told, mb_strlen($word) > 3 ? rtrim($word, 's') : $word)) {
-                return false;
-            }
-        }
 
-        return true;
+        return $this->sought->isIn($this->told($card));
     }
 
     private static function length(string &$rest, string $words, LengthUnit $bare): ?float
@@ -75,12 +67,12 @@ final readonly class PieceFinder
     {
         $document = $card->plan->piece;
 
-        return mb_strtolower(implode(' ', [
+        return implode(' ', [
             $document->name, $document->note, $card->progress(), $document->fit->kind->noun(),
             ...array_map(fn (Part $part): string => $part->technique()->label().' '.$part->label(), $document->parts),
             ...array_map(self::bead(...), array_values($document->beads)),
             ...array_map(fn (Wire $wire): string => $wire->words(), array_values($document->wires)),
-        ]));
+        ]);
     }
 
     private static function bead(Bead $bead): string

@@ -425,7 +425,7 @@ final class LearnTest extends TestCase
             $this->measured('loop', 2500, $um);
         }
         self::assertSame([false, true], array_column($claims()->pairs(), 'isSeen'));
-        self::assertSame(1, $claims()->alike());
+        self::assertSame(1, LearnedClaims::alike($claims()->pairs()));
         self::assertNull($claims()->opening());
         foreach ([10_300, 10_300, 10_300] as $um) {
             $this->measured('inside', 10_000, $um);
@@ -435,7 +435,7 @@ final class LearnTest extends TestCase
         self::assertEqualsWithDelta(10 * 0.03 * 3 / 3.14, $opening['byMm'] ?? 0.0, 1e-9);
         self::assertSame(['Half hard copper', 3], [$opening['wire'] ?? '', $opening['count'] ?? 0]);
         $piece = $this->piece();
-        $stretches = $claims()->stretches($piece);
+        $stretches = $claims()->stretches($claims()->planOf($piece));
         self::assertEqualsWithDelta(Minutes::of($claims()->planOf($piece)), array_sum(array_column($stretches, 'guess')), 1e-9);
         self::assertSame(array_column($stretches, 'guess'), array_column($stretches, 'own'), 'nothing timed yet');
         $this->get('/hand/learned')->assertOk()->assertSeeInOrder([

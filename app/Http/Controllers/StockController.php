@@ -15,7 +15,6 @@ use App\Models\SupplyMovement;
 use App\Pdf\LotLabel;
 use App\View\Bench\RunningLow;
 use App\View\Csv;
-use App\View\CuttingDesk;
 use App\View\Ideas;
 use App\View\MonthsDesk;
 use App\View\Stock\BookFlow;
@@ -67,7 +66,7 @@ final class StockController extends Controller
             'moreBeads' => max(0, $beads->count() - self::MOST_ROWS),
             'line' => $wall->isSearching() ? $wall->line : '',
             'scrap' => $wall->scrap(),
-            'spoken' => CuttingDesk::spokenFor($workshop),
+            'spoken' => $wall->spoken,
             'low' => (new RunningLow($workshop))->words(),
             'beads' => $beads->take(self::MOST_ROWS),
             'supplies' => $wall->supplies,
@@ -248,6 +247,7 @@ final class StockController extends Controller
 
         return view('stock.book', [
             'flow' => $flow,
+            'isAsked' => $isAsked,
             'profile' => $this->workshop($request)->profile(),
             'counted' => SupplyMovement::query()->where(
                 'workshop_id',

@@ -11,6 +11,7 @@ use App\Models\Workshop;
 use App\View\Stock\CoilDrawing;
 use App\View\Stock\Heap;
 use App\View\Stock\Jar;
+use App\View\Stock\WireHeld;
 use Hebra\Core\Quantity\Figures;
 use Illuminate\Support\Collection;
 
@@ -39,22 +40,14 @@ final readonly class RunningLow
     /** @return list<Low> */
     private function wires(): array
     {
-        $held = $fullest = [];
-        foreach ($this->workshop->lots()->withHeld()->get() as $lot) {
-            /** @var Lot $lot */
-            if ($lot->isPins()) {
-                continue;
-            }
-            $key = $lot->wire()->words();
-            $held[$key] = ($held[$key] ?? 0.0) + $lot->heldMm();
-            $isFuller = ! isset($fullest[$key]) || $lot->heldMm() > $fullest[$key]->heldMm();
-            $fullest[$key] = $isFuller ? $lot : $fullest[$key];
-        }
+        /** @var Collection<int, Lot> $lots */
+        $lots = $this->workshop->lots()->withHeld()->get();
+        $held = new WireHeld($this->workshop, $lots);
         $low = [];
-        foreach ($held as $words => $mm) {
-            if ($mm < $this->workshop->low_um / 1000) {
+        foreach ($held->mm as $words => $mm) {
+            if ($held->isLow($words)) {
                 $amount = $mm < 1 ? 'none' : $this->workshop->profile()->length($mm);
-                $low[] = self::low($words, $amount, CoilDrawing::of($fullest[$words], 0.0));
+                $low[] = self::low($words, $amount, CoilDrawing::of($held->fullest[$words], 0.0));
             }
         }
 

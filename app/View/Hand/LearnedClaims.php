@@ -6,7 +6,6 @@ namespace App\View\Hand;
 
 use App\Models\Measurement;
 use App\Models\Piece;
-use App\View\Bench\Clock;
 use App\View\HandDesk;
 use Hebra\Core\Hand\Consistency;
 use Hebra\Core\Hand\Learned;
@@ -61,10 +60,14 @@ final readonly class LearnedClaims
         }, array_slice($pairs, -self::MOST_PAIRS));
     }
 
-    /** How many of those pairs the eye takes for alike. */
-    public function alike(): int
+    /**
+     * How many pairs the eye takes for alike.
+     *
+     * @param  list<Pair>  $pairs
+     */
+    public static function alike(array $pairs): int
     {
-        return count(array_filter($this->pairs(), fn (array $pair): bool => ! $pair['isSeen']));
+        return count(array_filter($pairs, fn (array $pair): bool => ! $pair['isSeen']));
     }
 
     /** @return list<WireUse> more wire than the sum by gauge, in hundredths */
@@ -132,10 +135,10 @@ final readonly class LearnedClaims
     }
 
     /** @return list<Stretch> minutes of each kind of step, as guessed and as this hand takes */
-    public function stretches(Piece $piece): array
+    public function stretches(Plan $plan): array
     {
         $stretches = [];
-        foreach (Minutes::byKind($this->planOf($piece)) as $kind => $minutes) {
+        foreach (Minutes::byKind($plan) as $kind => $minutes) {
             $stretches[] = [
                 'kind' => Pace::KINDS[$kind] ?? $kind, 'guess' => $minutes,
                 'own' => $this->desk->pace->about([$kind => $minutes]),
@@ -148,10 +151,5 @@ final readonly class LearnedClaims
     public function planOf(Piece $piece): Plan
     {
         return Planner::plan($piece->document(), $this->desk->profile);
-    }
-
-    public function minutes(Piece $piece): string
-    {
-        return Clock::words($this->desk->pace->foretell($this->planOf($piece))['about']);
     }
 }

@@ -60,12 +60,6 @@ final readonly class BookFlow
         $this->flow = MetalFlow::of($this->beforeMg(), $this->moved());
     }
 
-    /** Whether the lines below are only those of a metal or a year. */
-    public function isAsked(): bool
-    {
-        return $this->metal !== null && (count($this->metals) > 1 || $this->year !== '');
-    }
-
     private function beforeMg(): int
     {
         return $this->year === '' || $this->metal === null

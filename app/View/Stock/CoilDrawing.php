@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\View\Stock;
 
 use App\Models\Lot;
+use App\View\CoilTurns;
 
 /**
  * A lot of wire as the coil it is: one spiral, its thickness to scale with every other coil's, wound to what is left
- * inside the ring of what was bought; equal lengths cover equal areas. Pixels.
+ * inside the ring of what was bought. Pixels.
  */
 final readonly class CoilDrawing
 {
@@ -74,7 +75,7 @@ final readonly class CoilDrawing
     /** The way of the wire, from its innermost turn out. */
     public function turns(): string
     {
-        return $this->share <= 0 ? '' : $this->spiral(0, $this->halves());
+        return $this->share <= 0 ? '' : $this->coil()->path(0, $this->halves());
     }
 
     /** Its outer turns, as far as they are kept for pieces. */
@@ -83,28 +84,17 @@ final readonly class CoilDrawing
         $halves = $this->halves();
         $kept = (int) ceil($halves * $this->keptShare);
 
-        return $this->keptShare <= 0 ? '' : $this->spiral($halves - $kept, $halves);
+        return $this->keptShare <= 0 ? '' : $this->coil()->path($halves - $kept, $halves);
     }
 
-    /** How many half turns it is wound; what is there at all is seen as a turn. */
+    /** What is there at all is seen as a turn. */
     private function halves(): int
     {
-        $reach = sqrt(self::INNER ** 2 + min(1.0, $this->share) * (self::OUTER ** 2 - self::INNER ** 2));
-
-        return max(2, (int) round(2 * ($reach - self::INNER) / $this->thickPx));
+        return max(2, $this->coil()->halves($this->share));
     }
 
-    /** Half circles, each wider than the one before by half the wire. */
-    private function spiral(int $from, int $to): string
+    private function coil(): CoilTurns
     {
-        $radius = fn (int $half): float => self::INNER + $this->thickPx * ($half + 1) / 2;
-        $y = fn (int $half): float => self::MIDDLE + ($half % 2 === 0 ? -1 : 1) * $radius($half);
-        $path = 'M'.self::MIDDLE.' '.round($y($from), 1);
-        for ($half = $from; $half < $to; $half++) {
-            $wide = round(($radius($half) + $radius($half + 1)) / 2, 1);
-            $path .= "A{$wide} {$wide} 0 0 1 ".self::MIDDLE.' '.round($y($half + 1), 1);
-        }
-
-        return $path;
+        return new CoilTurns(self::MIDDLE, self::INNER, self::OUTER, $this->thickPx);
     }
 }

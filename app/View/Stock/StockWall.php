@@ -11,6 +11,7 @@ use App\Models\Lot;
 use App\Models\Supply;
 use App\Models\Workshop;
 use App\View\CuttingDesk;
+use App\View\Sought;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Problem;
 use Hebra\Core\Wire\Metal;
@@ -61,13 +62,12 @@ final class StockWall
     public readonly string $wrong;
 
     /** @var array<int, array{mm: float, for: list<string>}> by lot */
-    private readonly array $spoken;
+    public readonly array $spoken;
 
     /** @var array<int, Wire> by lot: read once */
     private readonly array $wires;
 
-    /** @var array<string, float> millimetres there are of a wire, by its words */
-    private readonly array $heldMm;
+    private readonly WireHeld $held;
 
     /** @var list<WireSize> */
     private readonly array $sizes;
@@ -85,7 +85,7 @@ final class StockWall
         $this->supplies = $supplies;
         $this->spoken = CuttingDesk::spokenFor($workshop);
         $this->wires = $lots->mapWithKeys(fn (Lot $lot): array => [$lot->id => $lot->wire()])->all();
-        $this->heldMm = $this->held();
+        $this->held = new WireHeld($workshop, $lots);
         [$typed, $wrong] = [null, ''];
         try {
             $typed = trim($line) === '' ? null : TypedIn::read($workshop, $line);
@@ -212,28 +212,10 @@ final class StockWall
     private function peg(Lot $lot): Peg
     {
         return new Peg(
-            $lot, min($lot->heldMm(), $this->spoken[$lot->id]['mm'] ?? 0.0), $this->isLow($this->wires[$lot->id]),
+            $lot, min($lot->heldMm(), $this->spoken[$lot->id]['mm'] ?? 0.0),
+            $this->held->isLow($this->wires[$lot->id]->words()),
             $this->isFoundLot($lot), $lot->ulid === $this->open,
         );
-    }
-
-    /** @return array<string, float> */
-    private function held(): array
-    {
-        $held = [];
-        foreach ($this->lots as $lot) {
-            if (! $lot->isPins()) {
-                $words = $this->wires[$lot->id]->words();
-                $held[$words] = ($held[$words] ?? 0.0) + $lot->heldMm();
-            }
-        }
-
-        return $held;
-    }
-
-    private function isLow(Wire $wire): bool
-    {
-        return ($this->heldMm[$wire->words()] ?? 0.0) < $this->workshop->low_um / 1000;
     }
 
     public function isFoundLot(Lot $lot): bool
@@ -243,24 +225,12 @@ final class StockWall
             return ! $this->isSearching();
         }
         $size = $said->wireSize();
-        $words = mb_strtolower("{$lot->name} {$lot->kind} {$lot->wireWords()}");
+        $told = "{$lot->name} {$lot->kind} {$lot->wireWords()}";
 
         return ($said->metal === null || $said->metal->value === $lot->metal)
             && ($size === null || self::place($size, [$this->wires[$lot->id]->size]) === 0)
             && ($said->temper === null || $said->temper->value === $lot->temper)
-            && self::holdsAll($words, $said->words);
-    }
-
-    /** @param  list<string>  $sought */
-    private static function holdsAll(string $words, array $sought): bool
-    {
-        foreach ($sought as $word) {
-            if (! str_contains($words, $word)) {
-                return false;
-            }
-        }
-
-        return true;
+            && (new Sought($said->words))->isIn($told);
     }
 
     /** Whether the line looks for something. */
@@ -280,7 +250,7 @@ final class StockWall
         $said = $this->typed?->wire;
 
         return $said === null || ! $said->finds()
-            || ($said->metal === null && $said->size === '' && self::holdsAll(mb_strtolower($words), $said->words));
+            || ($said->metal === null && $said->size === '' && (new Sought($said->words))->isIn($words));
     }
 
     /** @return array<string, int> milligrams by metal */
@@ -361,6 +331,12 @@ final class StockWall
         return $this->profile->ruler->isMetric()
             ? number_format($mm / 1000, 2).' m'
             : number_format($mm / 304.8, 1).' ft';
+    }
+
+    /** The same without its unit, under a coil. */
+    public function runFigure(float $mm): string
+    {
+        return explode(' ', $this->run($mm))[0];
     }
 
     /** What the line says, as it was understood. */

@@ -5,7 +5,7 @@
     @php($pairs = $claims->pairs())
     @if ($pairs === [])<h2 id="claim-pairs">How alike your loops are is not known yet.</h2><p class="quiet">Measure a few in a <a href="/practice">practice</a>, or when you look a piece over.</p>
     @else
-        <h2 id="claim-pairs"><em>{{ $claims->alike() }} of your last {{ count($pairs) === 1 ? 'pair' : count($pairs).' pairs' }}</em> match to the eye.</h2>
+        <h2 id="claim-pairs"><em>{{ $claims::alike($pairs) }} of your last {{ count($pairs) === 1 ? 'pair' : count($pairs).' pairs' }}</em> match to the eye.</h2>
         <p class="quiet">Each pair of loops hangs as made, one lower by what they differ.</p>
         @php([$perMm, $band] = [260, \Hebra\Core\Hand\Consistency::TO_THE_EYE_MM * 260])
         <svg class="claim-drawing" viewBox="0 0 584 200" role="img" aria-label="Pairs of loops and by how much they differ: {{ implode(', ', array_map(fn ($pair) => $figures::trim($pair['differMm'], 2), $pairs)) }} mm">
@@ -68,10 +68,10 @@
     @php($piece = $claims->piece())
     @if ($piece === null)<h2 id="claim-time">How long a piece takes you is not known yet.</h2><p class="quiet">Steps are timed as you make.</p>
     @else
-        @php($stretches = $claims->stretches($piece))
+        @php($stretches = $claims->stretches($claims->planOf($piece)))
         @php([$guess, $own] = [array_sum(array_column($stretches, 'guess')), array_sum(array_column($stretches, 'own'))])
         @php($k = 584 / max($guess, $own))
-        <h2 id="claim-time">{{ $piece->name }} takes you <em>{{ $claims->minutes($piece) }}.</em></h2>
+        <h2 id="claim-time">{{ $piece->name }} takes you <em>{{ \App\View\Bench\Clock::words($own) }}.</em></h2>
         <p class="quiet">Bills and plans follow your pace, step by step.</p>
         <svg class="claim-drawing" viewBox="0 0 584 170" role="img" aria-label="{{ implode('; ', array_map(fn ($one) => $one['kind'].': '.round($one['own']).' min, guessed '.round($one['guess']), $stretches)) }}">
             <text class="claim-words" x="0" y="16">the guess, {{ \App\View\Bench\Clock::words($guess) }}</text><text class="claim-figure" x="584" y="16" text-anchor="end">you, {{ \App\View\Bench\Clock::words($own) }}</text>

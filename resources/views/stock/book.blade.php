@@ -10,6 +10,7 @@
         @foreach ($flow->goals() as $one)<text @class(['flow-words', 'is-'.Str::slug($one['words'])]) x="{{ $flow::RIGHT + 12 }}" y="{{ $one['y'] + $one['high'] / 2 + 5 }}">{{ $one['words'] === 'not found' ? '▲ ' : '' }}{{ $one['words'] }}</text><text class="flow-grams" x="{{ $flow::WIDE }}" y="{{ $one['y'] + $one['high'] / 2 + 5 }}" text-anchor="end">{{ number_format($one['mg'] / 1000, 2) }} g</text>@endforeach
     </svg>
     @endif
+    <h2 class="mt-4">Lines of {{ $isAsked && $flow->metal !== null ? $flow->metal->words() : 'every metal' }}{{ $flow->year === '' ? '' : ' in '.$flow->year }}</h2>
     <p class="quiet small max-w-2xl">Every line in milligrams; the lines of one entry add up to nothing, so no metal appears or is lost. Lines are never edited or deleted, only reversed.</p>
     @if ($problem)<p class="banner" role="alert">{{ $problem->getMessage() }}</p>@endif
     <div class="scrolls mt-3"><table class="ledger">
