@@ -22,7 +22,9 @@ $visitor->ask('/enter-demo', ['_token' => $visitor->ask('/sign-in')->token()]);
 
 /** @param  list<array<string, mixed>>  $changes */
 $begun = function (string $pattern, array $changes) use ($visitor): string {
-    $visitor->ask('/pieces', ['_token' => $visitor->ask('/pieces')->token(), 'name' => $pattern, 'pattern' => $pattern]);
+    $visitor->ask(
+        '/pieces', ['_token' => $visitor->ask('/pieces')->token(), 'name' => $pattern, 'pattern' => $pattern],
+    );
     preg_match('~/pieces/([0-9a-z]{26})"~i', $visitor->ask('/pieces')->body, $match);
     $home = '/pieces/'.($match[1] ?? throw new RuntimeException("No piece was begun of {$pattern}"));
     $form = ['_token' => $visitor->ask("{$home}/lay-out")->token(), 'stage' => 'lay-out', 'open' => 'p2', 'run' => 0];
@@ -46,7 +48,8 @@ $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeExceptio
 $port = (int) explode(':', (string) stream_socket_get_name($socket, false))[1];
 fclose($socket);
 $driver = proc_open(
-    ['chromedriver', "--port={$port}", '--log-level=OFF'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes,
+    ['chromedriver', "--port={$port}", '--log-level=OFF'],
+    [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes,
 ) ?: throw new RuntimeException('chromedriver cannot be started.');
 for ($try = 0; $try < 200 && @fsockopen('127.0.0.1', $port) === false; $try++) {
     usleep(50_000);
@@ -121,7 +124,11 @@ $late = fn (array $times): float => (function (array $times): float {
 printf("\nFrom a key to paint, in Chromium, median and 95th of %d\n\n", PRESSES);
 foreach ($pages as $words => [$home, $aim]) {
     $browser->get($served->address.$home.'/lay-out?open=p2&run=0');
-    for ($try = 0; $try < 100 && ! $browser->executeScript('return document.documentElement.classList.contains("js") && document.querySelector(".leaders path") !== null'); $try++) {
+    for (
+        $try = 0; $try < 100
+        && ! $browser->executeScript('return document.documentElement.classList.contains("js") && '
+            .'document.querySelector(".leaders path") !== null'); $try++
+    ) {
         usleep(100_000);
     }
     $times = $browser->executeAsyncScript($measure, [PRESSES]);
@@ -133,11 +140,20 @@ foreach ($pages as $words => [$home, $aim]) {
 }
 $sizes = [];
 foreach (json_decode((string) file_get_contents(__DIR__.'/../public/build/manifest.json'), true) as $name => $entry) {
-    if (str_ends_with($entry['file'], '.js') && ! str_contains($entry['file'], 'space') && ! str_contains($entry['file'], 'chart')) {
-        $sizes[$name] = strlen((string) gzencode((string) file_get_contents(__DIR__.'/../public/build/'.$entry['file']), 9));
+    if (
+        str_ends_with($entry['file'], '.js')
+        && ! str_contains($entry['file'], 'space')
+        && ! str_contains($entry['file'], 'chart')
+    ) {
+        $sizes[$name] = strlen(
+            (string) gzencode((string) file_get_contents(__DIR__.'/../public/build/'.$entry['file']), 9)
+        );
     }
 }
 $kilobytes = array_sum($sizes) / 1000;
-printf("  %-58s %19.1f kB   aim ≤ 90 kB %s\n", 'scripts of the board, compressed', $kilobytes, $kilobytes <= 90 ? '✓' : '✕ missed');
+printf(
+    "  %-58s %19.1f kB   aim ≤ 90 kB %s\n", 'scripts of the board, compressed', $kilobytes,
+    $kilobytes <= 90 ? '✓' : '✕ missed',
+);
 $browser->quit();
 proc_terminate($driver);

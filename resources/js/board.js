@@ -6,8 +6,7 @@
 import { carrying } from './carrying.js';
 import { hanging } from './hanging.js';
 import { pulling, step } from './pulling.js';
-
-const SVG = 'http://www.w3.org/2000/svg';
+import { drawn } from './svg.js';
 
 export function board() {
     return {
@@ -77,12 +76,8 @@ export function board() {
                 const [left, top] = [spot.x - corner.left, spot.y - corner.top];
                 const box = flag.getBoundingClientRect();
                 const [from, level] = [box.right - corner.left, box.top + 14 - corner.top];
-                const line = document.createElementNS(SVG, 'path');
-                line.setAttribute('d', `M${from} ${level}H${(from + left) / 2}L${left} ${top}`);
-                const ring = document.createElementNS(SVG, 'circle');
-                for (const [key, value] of [['cx', left], ['cy', top], ['r', 15]]) {
-                    ring.setAttribute(key, value);
-                }
+                const line = drawn('path', { d: `M${from} ${level}H${(from + left) / 2}L${left} ${top}` });
+                const ring = drawn('circle', { cx: left, cy: top, r: 15 });
                 const kind = flag.classList.contains('is-stop') ? 'is-stop' : 'is-warn';
                 [line, ring].forEach((one) => one.classList.add('wrong', kind));
 
@@ -92,13 +87,9 @@ export function board() {
 
         leader(one, x, y, left, middle) {
             const isHere = one.contains(document.activeElement);
-            const path = document.createElementNS(SVG, 'path');
-            path.setAttribute('d', `M${x} ${y}L${left - 22} ${middle}H${left}`);
+            const path = drawn('path', { d: `M${x} ${y}L${left - 22} ${middle}H${left}` });
             path.classList.toggle('is-here', isHere);
-            const dot = document.createElementNS(SVG, 'circle');
-            for (const [name, value] of [['cx', x], ['cy', y], ['r', isHere ? 4 : 2.6]]) {
-                dot.setAttribute(name, value);
-            }
+            const dot = drawn('circle', { cx: x, cy: y, r: isHere ? 4 : 2.6 });
 
             const isMoved = 'steps' in one.dataset && one.dataset.steps !== '[]';
 
@@ -107,16 +98,11 @@ export function board() {
 
         /** What is taken hold of: wide enough for a finger, seen as a ring. */
         handle(one, x, y) {
-            const handle = document.createElementNS(SVG, 'g');
-            handle.setAttribute('class', 'handle');
+            const handle = drawn('g', { class: 'handle' });
             handle.dataset.for = one.querySelector('.in').id;
             const reach = matchMedia('(pointer: coarse)').matches ? 22 : 14;
             for (const [r, name] of [[reach, 'reach'], [6.5, 'grip']]) {
-                const circle = document.createElementNS(SVG, 'circle');
-                for (const [key, value] of [['cx', x], ['cy', y], ['r', r], ['class', name]]) {
-                    circle.setAttribute(key, value);
-                }
-                handle.append(circle);
+                handle.append(drawn('circle', { cx: x, cy: y, r, class: name }));
             }
 
             return handle;

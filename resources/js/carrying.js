@@ -1,10 +1,10 @@
 import htmx from 'htmx.org';
 import { nearest } from './nearest.js';
+import { drawn } from './svg.js';
 
 /** How near a gap takes what is carried, in pixels of the window; how much of a bead's middle is the bead itself. */
 const REACH = 90;
 const MIDDLE = 0.32;
-const SVG = 'http://www.w3.org/2000/svg';
 const ON_WIRE = '[data-mark*=":bead-"]';
 
 /**
@@ -70,11 +70,7 @@ function lift(event, carried) {
 function pictured(bead) {
     const { x, y, width, height } = bead.getBBox();
     const k = Math.abs(bead.ownerSVGElement.getScreenCTM().a);
-    const picture = document.createElementNS(SVG, 'svg');
-    const frame = { width: width * k, height: height * k, viewBox: `${x} ${y} ${width} ${height}` };
-    for (const [key, value] of Object.entries(frame)) {
-        picture.setAttribute(key, value);
-    }
+    const picture = drawn('svg', { width: width * k, height: height * k, viewBox: `${x} ${y} ${width} ${height}` });
     const copy = bead.cloneNode(true);
     ['data-mark', 'transform', 'style'].forEach((key) => copy.removeAttribute(key));
     picture.append(copy);
@@ -155,10 +151,10 @@ function show(board, target) {
     if (!target?.gap) {
         return;
     }
-    const line = document.createElementNS(SVG, 'path');
-    line.setAttribute('class', 'gap-here');
-    line.setAttribute('d', 'M-26 0H26M-26 -5V5M26 -5V5');
-    line.setAttribute('transform', `translate(${target.gap.x} ${target.gap.y}) rotate(${target.gap.degrees})`);
+    const line = drawn('path', {
+        class: 'gap-here', d: 'M-26 0H26M-26 -5V5M26 -5V5',
+        transform: `translate(${target.gap.x} ${target.gap.y}) rotate(${target.gap.degrees})`,
+    });
     board.querySelector('.canvas svg').append(line);
 }
 

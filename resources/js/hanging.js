@@ -1,13 +1,14 @@
 import htmx from 'htmx.org';
 import { nearest } from './nearest.js';
+import { drawn } from './svg.js';
 
 /** How near an eye takes what is carried, in pixels of the window. */
 const REACH = 70;
-const SVG = 'http://www.w3.org/2000/svg';
 
 /**
  * A part is taken by its wire and carried to another eye, or a new one from the tray: those that can take it light up,
- * the nearest tells its name, or why it cannot. Escape, or let go of elsewhere, hangs it back. Resolves to what ends it.
+ * the nearest tells its name, or why it cannot. Escape, or let go of elsewhere, hangs it back. Resolves to what ends
+ * it.
  */
 export async function hanging(board) {
     const { parts, eyes } = JSON.parse(board.dataset.hangs ?? '{"parts":[],"eyes":[]}');
@@ -90,12 +91,8 @@ function take(event, canvas, eyes, cannot, held) {
 
 /** What is carried, as it is seen. */
 function ghostOf(picture, part, box) {
-    const ghost = document.createElementNS(SVG, 'svg');
     const { width, height } = box;
-    const frame = { width, height, viewBox: picture.getAttribute('viewBox'), class: 'part-carried' };
-    for (const [key, value] of Object.entries(frame)) {
-        ghost.setAttribute(key, value);
-    }
+    const ghost = drawn('svg', { width, height, viewBox: picture.getAttribute('viewBox'), class: 'part-carried' });
     picture.querySelectorAll(`[data-mark^="${CSS.escape(part)}:"]`).forEach((one) => {
         const copy = one.cloneNode(true);
         copy.removeAttribute('data-mark');
@@ -106,12 +103,7 @@ function ghostOf(picture, part, box) {
 }
 
 function ring(ref, x, y, isOut) {
-    const circle = document.createElementNS(SVG, 'circle');
-    for (const [key, value] of [['class', isOut ? 'eye-here is-out' : 'eye-here'], ['cx', x], ['cy', y], ['r', 13], ['data-eye', ref]]) {
-        circle.setAttribute(key, value);
-    }
-
-    return circle;
+    return drawn('circle', { class: isOut ? 'eye-here is-out' : 'eye-here', cx: x, cy: y, r: 13, 'data-eye': ref });
 }
 
 function move(event, canvas, eyes, cannot, held) {
@@ -134,10 +126,7 @@ function move(event, canvas, eyes, cannot, held) {
 
 /** The eye that takes what is carried, with its name, or why it cannot. */
 function named([, , x, y, name], why) {
-    const words = document.createElementNS(SVG, 'text');
-    for (const [key, value] of [['class', why === '' ? 'eye-words' : 'eye-words is-out'], ['x', x + 20], ['y', y + 5]]) {
-        words.setAttribute(key, value);
-    }
+    const words = drawn('text', { class: why === '' ? 'eye-words' : 'eye-words is-out', x: x + 20, y: y + 5 });
     words.textContent = why === '' ? name : `▲ ${why}`;
 
     return words;

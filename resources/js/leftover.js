@@ -1,6 +1,8 @@
-/** What was left over, laid at the end of its cut while it is written: plain millimetres; the workshop reads the rest. */
+const MILLIMETRES = /^\s*\d+([.,]\d+)?\s*(mm)?\s*$/;
+
+/** What was left over, laid at the end of its cut while it is written: millimetres; the workshop reads the rest. */
 export function leftover() {
-    const millimetres = (text) => (/^\s*\d+([.,]\d+)?\s*(mm)?\s*$/.test(text) ? Number.parseFloat(text.replace(',', '.')) : null);
+    const millimetres = (text) => (MILLIMETRES.test(text) ? Number.parseFloat(text.replace(',', '.')) : null);
     const field = (root, name) => root.querySelector(`[name="${name}"]`);
 
     return {

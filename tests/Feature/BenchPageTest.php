@@ -106,7 +106,9 @@ final class BenchPageTest extends TestCase
         $this->begun();
         $this->travelTo('2026-03-02 09:05');
         $this->begun();
-        $this->actingAs($this->maker)->get('/')->assertSeeInOrder(['Today', 'Monday 2 March', 'now', '35 min', '09:40']);
+        $this->actingAs($this->maker)->get('/')->assertSeeInOrder(
+            ['Today', 'Monday 2 March', 'now', '35 min', '09:40']
+        );
     }
 
     public function test_a_step_is_seen_through_the_loupe(): void
@@ -154,11 +156,16 @@ final class BenchPageTest extends TestCase
         $this->get('/sign-in')->assertOk()->assertSee('Every loop is a length of wire.')->assertSee($welcome->length());
     }
 
-    /** Under each cut that is logged lies its wire: what is in the piece, and what was foretold to be left, end to end. */
+    /**
+     * Under each cut that is logged lies its wire: what is in the piece, and what was foretold to be left, end to end.
+     */
     public function test_leftovers_lie_on_the_cut_they_were_part_of(): void
     {
         $making = $this->begun();
-        $html = (string) $this->actingAs($this->maker)->get("/pieces/{$making->piece->ulid}/log")->assertOk()->getContent();
+        $html = (string) $this->actingAs($this->maker)
+            ->get("/pieces/{$making->piece->ulid}/log")
+            ->assertOk()
+            ->getContent();
         $cuts = count($making->plan($this->maker->workshop->profile())->cuts);
         self::assertSame($cuts, preg_match_all(
             '/class="log-bar.*?strip-edge" y="3" width="([\d.]+)%".*?log-foretold" x="([\d.]+)%" y="3.5" width="([\d.]+)%"'

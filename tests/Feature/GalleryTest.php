@@ -69,7 +69,9 @@ final class GalleryTest extends TestCase
             $this->workshop(), ['metal' => 'sterling', 'size' => '24 awg', 'amount' => '3 m'], LengthUnit::Millimetre,
         );
         $page = $this->actingAs($this->maker)->get('/patterns?open=single-drop')->assertOk();
-        $page->assertSeeInOrder(['Single drop', 'It takes', '20 AWG', 'none ▲', '24 AWG', '3.00 m ✓', 'Start this piece']);
+        $page->assertSeeInOrder(
+            ['Single drop', 'It takes', '20 AWG', 'none ▲', '24 AWG', '3.00 m ✓', 'Start this piece']
+        );
         $page->assertSeeInOrder(['id="pattern-single-drop"', '▲20', '24']);
         $this->get('/patterns?open=no-such')->assertOk()->assertDontSee('Start this piece');
     }
@@ -87,7 +89,9 @@ final class GalleryTest extends TestCase
         self::assertSame('Quay', $piece->beads[$short]->name);
         self::assertSame(array_keys($beads), array_keys($piece->beads));
         // Of another workshop, or none: the pattern's own.
-        $this->post('/pieces', ['name' => '', 'pattern' => 'single-drop', 'instead' => [$short => 'none', 'x' => ['y']]])
+        $this->post(
+            '/pieces', ['name' => '', 'pattern' => 'single-drop', 'instead' => [$short => 'none', 'x' => ['y']]],
+        )
             ->assertRedirect();
         self::assertSame('', Piece::query()->latest('id')->firstOrFail()->document()->beads[$short]->name);
     }

@@ -149,7 +149,9 @@ final class HandTest extends TestCase
                         self::assertGreaterThan($drawn->marks[$at - 1]['thick'], $mark['thick']);
                     }
                 }
-                self::assertGreaterThan(0, count(array_filter($drawn->marks, fn (array $mark): bool => $mark['isTold'])));
+                self::assertGreaterThan(
+                    0, count(array_filter($drawn->marks, fn (array $mark): bool => $mark['isTold'])),
+                );
                 if ($drawn->isTapered()) {
                     self::assertGreaterThan(ToolDrawing::FROM, $drawn->marks[0]['x']);
                     self::assertLessThan($drawn->end(), $last);

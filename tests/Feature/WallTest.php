@@ -100,9 +100,11 @@ final class WallTest extends TestCase
     public function test_what_comes_in_is_shown_where_it_will_hang_and_nothing_is_written(): void
     {
         $this->actingAs($this->maker)->get('/stock?line=5+m+26+awg+brass+4.10')->assertOk()
-            // 26 AWG is 0.405 mm [published: ASTM B258]: π · 0.405² / 4 · 5000 mm · 8.53 mg/mm³ is 5.49 g, in whole
-            // milligrams a half millimetre less.
-            ->assertSee('A new coil, hung at yellow brass 26 AWG: 4999.5 mm, 5.49 g, 0.82 a metre')->assertSee('is-ghost');
+            // 26 AWG is 0.405 mm [published: ASTM B258]: π · 0.405² / 4 · 5000 mm · 8.53 mg/mm³ is 5.49 g, in
+            // whole milligrams a half millimetre less.
+            ->assertSee(
+                'A new coil, hung at yellow brass 26 AWG: 4999.5 mm, 5.49 g, 0.82 a metre'
+            )->assertSee('is-ghost');
         self::assertSame(0, Lot::query()->count());
     }
 
@@ -212,6 +214,9 @@ final class WallTest extends TestCase
 
     public function test_an_empty_book_has_no_flow(): void
     {
-        $this->actingAs($this->maker)->get('/stock/book')->assertOk()->assertSee('No line yet')->assertDontSee('A strand is');
+        $this->actingAs($this->maker)->get('/stock/book')
+            ->assertOk()
+            ->assertSee('No line yet')
+            ->assertDontSee('A strand is');
     }
 }

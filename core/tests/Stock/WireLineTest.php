@@ -29,7 +29,8 @@ final class WireLineTest extends TestCase
             ...$coil, 'metal' => 'brass', 'size' => '0,8 mm', 'amount' => '187 mm',
         ]];
         yield 'weighed' => ['30 g 0.8mm gold filled hard 41', [
-            ...$coil, 'metal' => 'gold-filled', 'size' => '0.8mm', 'amount' => '30 g', 'temper' => 'hard', 'price' => '41',
+            ...$coil, 'metal' => 'gold-filled', 'size' => '0.8mm', 'amount' => '30 g', 'temper' => 'hard',
+            'price' => '41',
         ]];
         yield 'in feet' => ['10 ft 18ga jeweller’s bronze', [
             ...$coil, 'metal' => 'jewellers-bronze', 'size' => '18ga', 'amount' => '10 ft',
