@@ -59,7 +59,7 @@
             <text class="claim-words" x="220" y="86">came out</text><text class="claim-figure is-start is-own" x="290" y="86">{{ $figures::trim($opening['measuredMm'], 2) }}</text>
             <clipPath id="bend-glass"><circle cx="440" cy="100" r="97"/></clipPath><circle class="loupe-glass" cx="440" cy="100" r="97"/>
             <g clip-path="url(#bend-glass)"><rect class="strip-edge" x="{{ 440 + $gap / 2 }}" y="0" width="70" height="200"/><rect class="strip-body" x="{{ 447 + $gap / 2 }}" y="0" width="56" height="200"/><rect class="strip-shine" x="{{ 460 + $gap / 2 }}" y="0" width="13" height="200"/><path class="claim-foretold" d="M{{ 440 - $gap / 2 }} 0V200"/>
-            <path class="claim-gap" d="M{{ 440 - $gap / 2 }} 140H{{ 440 + $gap / 2 }}"/><text class="claim-wrong" x="{{ 432 - $gap / 2 }}" y="145" text-anchor="end">{{ $figures::trim(abs($opening["byMm"]) / 2, 2) }} a side</text></g>
+            <path class="claim-gap" d="M{{ 440 - $gap / 2 }} 140H{{ 440 + $gap / 2 }}"/><text class="claim-wrong is-over" x="440" y="164" text-anchor="middle">{{ $figures::trim(abs($opening['byMm']) / 2, 2) }} a side</text></g>
             <circle class="loupe-ring is-glass" cx="440" cy="100" r="97"/>
         </svg>
     @endif
