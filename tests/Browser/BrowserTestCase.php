@@ -259,7 +259,6 @@ abstract class BrowserTestCase extends TestCase
         self::eventually(fn (): bool => str_contains($this->text($selector), $words), "“{$words}” in {$selector}");
     }
 
-    /** No script error, no refused resource, nothing the policy had to block. */
     /** The next step stands there to be done, or all are done and the page says so. */
     protected function stepIsNew(string $seen, string $why): void
     {
@@ -273,6 +272,7 @@ abstract class BrowserTestCase extends TestCase
         }, $why);
     }
 
+    /** No script error, no refused resource, nothing the policy had to block. */
     protected function assertQuietConsole(): void
     {
         $loud = [];
@@ -301,6 +301,15 @@ abstract class BrowserTestCase extends TestCase
                 .'+ " " + n.html.slice(0, 160)).slice(0, 4).join(" | "))));',
         );
         self::assertSame([], $violations, $page);
+    }
+
+    /** Keys go to what is there to stay: not to what an answer is about to replace. */
+    protected function untilStill(): void
+    {
+        self::eventually(fn (): bool => (bool) self::$browser->executeScript(
+            'return document.readyState === "complete" '
+                .'&& document.querySelector(".htmx-request, .htmx-swapping, .htmx-settling") === null',
+        ), 'no answer is under way');
     }
 
     /** Nothing has the focus: keys go to the page. */
