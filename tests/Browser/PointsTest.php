@@ -11,12 +11,17 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** What makers bring, family by family: a part is opened and changed by pointer, taken back, and changed by keys. */
 final class PointsTest extends BrowserTestCase
 {
-    /** @return array<string, array{string, string, string, string, string}> pattern, part, setting, its value, where it shows and what */
+    /**
+     * @return array<string, array{string, string, string, string, string}> pattern, part, setting, its value, where it
+     *     shows and what
+     */
     public static function points(): array
     {
         return [
             'a bought part' => ['lever-drop', 'p3', 'length', '40', '.figures: → 88 mm'],
-            'what is done to it' => ['connector-drop', 'p3', 'prepared', 'shank', '#set-p3-prepared option[selected]: shank'],
+            'what is done to it' => [
+                'connector-drop', 'p3', 'prepared', 'shank', '#set-p3-prepared option[selected]: shank',
+            ],
             'which bought length' => ['bought-pins', 'p3', 'pin_length', '20', '.flags: 20'],
             'a ring through a hole' => ['connector-drop', 'p2', 'inside', '1.2', '.flags: hole'],
             'ends' => ['pierced-paddle', 'p2', 'pierced', '2.5', '.figures: → 58 mm'],
