@@ -30,24 +30,22 @@ final readonly class InTime
 
     /**
      * @param  list<Want>  $wants
-     * @param  array<string, int>  $makings  how often each is made yet
-     * @param  callable(string, int): list<Task>  $tasks  of a want, made so often
-     * @return list<self> more time first, then what keeps the most
+     * @return list<self> more time first, then what leaves out the least of its makings
      */
-    public static function all(array $wants, BenchDays $days, WorkPlan $plan, array $makings, callable $tasks): array
+    public static function all(array $wants, BenchDays $days, WorkPlan $plan): array
     {
         if ($plan->late === []) {
             return [];
         }
-        $ways = array_filter([self::moreTime($wants, $days, $plan)]);
-        foreach (array_keys($makings) as $key) {
-            $ways[] = self::fewer($wants, $days, $key, $makings[$key], $tasks);
+        $ways = [self::moreTime($wants, $days, $plan)];
+        $lost = ['' => 0.0];
+        foreach ($wants as $want) {
+            $way = self::fewer($wants, $days, $want);
+            $ways[] = $way;
+            $lost[$want->key] = 1.0 - ($way->makings ?? 0) / max(1, $want->makings);
         }
         $ways = array_values(array_filter($ways));
-        usort(
-            $ways, fn (self $one, self $other): int => [$one->want !== '', $makings[$one->want] ?? 0, -$one->makings]
-                <=> [$other->want !== '', $makings[$other->want] ?? 0, -$other->makings],
-        );
+        usort($ways, fn (self $one, self $other): int => $lost[$one->want] <=> $lost[$other->want]);
 
         return $ways;
     }
@@ -79,22 +77,21 @@ final readonly class InTime
     }
 
     /**
-     * As many as can be, by halving.
+     * As many of it as can be, by halving.
      *
      * @param  list<Want>  $wants
-     * @param  callable(string, int): list<Task>  $tasks
      */
-    private static function fewer(array $wants, BenchDays $days, string $key, int $makings, callable $tasks): ?self
+    private static function fewer(array $wants, BenchDays $days, Want $want): ?self
     {
         $best = null;
-        [$least, $most] = [0, $makings - 1];
+        [$least, $most] = [0, $want->makings - 1];
         while ($least <= $most) {
             $count = intdiv($least + $most + 1, 2);
-            $tried = WorkPlan::of(array_map(
-                fn (Want $want): Want => $want->key === $key ? $want->having($tasks($key, $count)) : $want, $wants,
-            ), $days);
+            $tried = WorkPlan::of(
+                array_map(fn (Want $one): Want => $one === $want ? $want->times($count) : $one, $wants), $days,
+            );
             if ($tried->late === []) {
-                [$best, $least] = [new self($tried, want: $key, makings: $count), $count + 1];
+                [$best, $least] = [new self($tried, want: $want->key, makings: $count), $count + 1];
             } else {
                 $most = $count - 1;
             }

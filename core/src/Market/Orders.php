@@ -174,7 +174,7 @@ final class Orders
         $due = (int) $this->least($now, fn (int $want): float => $this->wants[$want]->dueDay);
         $best = null;
         foreach ($now as $want) {
-            $rank = $this->rank($run, $want, $due, $window);
+            $rank = $this->rank($run, $want, $window === null ? null : $due + $window);
             if ($best === null || $rank < $best[0]) {
                 $best = [$rank, $want];
             }
@@ -192,14 +192,14 @@ final class Orders
         return array_reduce($wants, fn (float $least, int $want): float => min($least, $of($want)), INF);
     }
 
-    /** @return list<float|int> less goes first: alike, due sooner, not as far */
-    private function rank(Run $run, int $want, int $due, ?int $window): array
+    /** @return list<float|int> less goes first: alike and due until then, due sooner, not as far */
+    private function rank(Run $run, int $want, ?int $until): array
     {
         $one = $this->wants[$want];
-        if ($window === null) {
+        if ($until === null) {
             return [1, $one->dueDay, $want];
         }
-        $isAlike = $run->next($want)?->together === $run->together && $one->dueDay <= $due + $window;
+        $isAlike = $run->next($want)?->together === $run->together && $one->dueDay <= $until;
 
         return [$isAlike ? 0 : 1, $one->dueDay, $run->done[$want] / count($one->tasks), $want];
     }

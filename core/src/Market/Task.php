@@ -24,6 +24,12 @@ final readonly class Task
     ) {
     }
 
+    /** The same in wire of this metal. */
+    public function in(string $metal): self
+    {
+        return new self($this->operation, $this->minutes, $this->count, $this->together, $this->waitDays, $metal);
+    }
+
     /** Less of it, where some is done. */
     public function lasting(float $minutes, int $count): self
     {

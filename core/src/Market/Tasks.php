@@ -13,7 +13,7 @@ use Hebra\Core\Plan\Step;
  * The tasks of so many makings of a plan, as this maker takes her time: steps of one kind that follow each other are
  * one, over all copies together.
  */
-final class Tasks
+final readonly class Tasks
 {
     /** Looking over, weighing and closing each making [memory]. */
     public const LOG_MINUTES = 6.0;
@@ -24,21 +24,22 @@ final class Tasks
     /** A night, until a maker says more: what the glue’s own sheet says goes before it. */
     private const NIGHT = 1;
 
-    /**
-     * @param  float|null  $left  minutes left of the making under way, which is the first of them
-     * @return list<Task>
-     */
-    public static function of(Plan $plan, Pace $pace, int $makings, ?float $left = null): array
+    private const SAME = 1e-6;
+
+    /** @param  list<Task>  $one  of one making */
+    private function __construct(private array $one)
     {
-        if ($makings < 1) {
-            return [];
-        }
+    }
+
+    public static function of(Plan $plan, Pace $pace): self
+    {
+        $metal = (array_values($plan->piece->wires)[0] ?? null)?->metal->value ?? '';
         $tasks = [];
         foreach ([
             [$plan->prepare(), 1], [$plan->inOperations()->steps(), $plan->piece->makes->count],
         ] as [$steps, $copies]) {
             foreach ($steps as $step) {
-                $task = self::task($plan, $step, $pace, $copies);
+                $task = self::task($step, $copies * $pace->minutes($step), $copies)->in($metal);
                 $last = array_key_last($tasks);
                 if ($last !== null && $tasks[$last]->operation === $task->operation) {
                     $tasks[$last] = self::both($tasks[$last], $task);
@@ -49,7 +50,32 @@ final class Tasks
         }
         $tasks[] = new Task(Operation::Inspect, self::LOG_MINUTES, 1, Operation::Inspect->value);
 
-        return self::gathered(self::times($tasks, $makings, $left));
+        return new self($tasks);
+    }
+
+    /**
+     * @param  float|null  $left  minutes left of the making under way, which is the first of them
+     * @return list<Task>
+     */
+    public function times(int $makings, ?float $left = null): array
+    {
+        if ($makings < 1) {
+            return [];
+        }
+        $all = array_sum(array_map(fn (Task $task): float => $task->minutes, $this->one));
+        $done = $left === null ? 0.0 : max(0.0, $all - $left);
+        $tasks = [];
+        foreach ($this->one as $task) {
+            $gone = min($done, $task->minutes);
+            $done -= $gone;
+            $share = $task->minutes > 0.0 ? $gone / $task->minutes : 0.0;
+            $minutes = $makings * $task->minutes - $gone;
+            if ($minutes > self::SAME || $task->waitDays > 0) {
+                $tasks[] = $task->lasting($minutes, max(1, (int) round(($makings - $share) * $task->count)));
+            }
+        }
+
+        return self::gathered($tasks);
     }
 
     /**
@@ -80,16 +106,14 @@ final class Tasks
         return $all;
     }
 
-    private static function task(Plan $plan, Step $step, Pace $pace, int $copies): Task
+    private static function task(Step $step, float $minutes, int $copies): Task
     {
         $operation = self::kind($step->operation);
-        $metal = array_values($plan->piece->wires)[0]->metal ?? null;
-        $waits = $step->operation === Operation::Wait;
+        $count = $copies * max(1, $step->times);
 
-        return new Task(
-            $operation, $waits ? 0.0 : $copies * $pace->minutes($step), $copies * max(1, $step->times),
-            $waits ? '' : $operation->value, $waits ? self::NIGHT : 0, $metal->value ?? '',
-        );
+        return $step->operation === Operation::Wait
+            ? new Task($operation, 0.0, $count, waitDays: self::NIGHT)
+            : new Task($operation, $minutes, $count, $operation->value);
     }
 
     /** Kinds of work that a day is told by: what is small goes with what it belongs to. */
@@ -110,28 +134,5 @@ final class Tasks
             $one->operation, $one->minutes + $other->minutes, $one->count + $other->count, $one->together,
             max($one->waitDays, $other->waitDays), $one->metal,
         );
-    }
-
-    /**
-     * @param  list<Task>  $tasks  of one making
-     * @return list<Task>
-     */
-    private static function times(array $tasks, int $makings, ?float $left): array
-    {
-        $done = $left === null ? 0.0 : max(
-            0.0, array_sum(array_map(fn (Task $task): float => $task->minutes, $tasks)) - $left,
-        );
-        $all = [];
-        foreach ($tasks as $task) {
-            $gone = min($done, $task->minutes);
-            $done -= $gone;
-            $share = $task->minutes > 0.0 ? $gone / $task->minutes : 0.0;
-            $minutes = $makings * $task->minutes - $gone;
-            if ($minutes > 1e-6 || $task->waitDays > 0) {
-                $all[] = $task->lasting($minutes, max(1, (int) round(($makings - $share) * $task->count)));
-            }
-        }
-
-        return $all;
     }
 }

@@ -75,11 +75,11 @@ final class WorkPlanTest extends TestCase
     {
         // Worked by hand: the glued one first, 27 + 3 to lay ready; while it dries the other, 20 + 3; on the next day
         // what is left of the glued one, 10 + 3.
-        $glued = new Want('glued', [
+        $glued = Want::of('glued', [
             $this->task(27.0, Operation::Bend), $this->task(0.0, Operation::Wait, wait: 1),
             $this->task(10.0, Operation::Hook),
         ], 5);
-        $other = new Want('other', [$this->task(20.0)], 2);
+        $other = Want::of('other', [$this->task(20.0)], 2);
         $plan = WorkPlan::of([$other, $glued], $this->week());
         self::assertTrue($plan->isProved);
         self::assertSame([], $plan->late);
@@ -93,7 +93,7 @@ final class WorkPlanTest extends TestCase
 
     public function test_what_is_alike_is_laid_ready_once(): void
     {
-        $two = fn (string $key): Want => new Want($key, [
+        $two = fn (string $key): Want => Want::of($key, [
             $this->task(10.0, Operation::Cut, 4), $this->task(10.0, Operation::Eye, 8),
         ], 7);
         $plan = WorkPlan::of([$two('a'), $two('b')], $this->week(200, 0, 0, 0, 0, 0, 0));
@@ -109,7 +109,7 @@ final class WorkPlanTest extends TestCase
     {
         // Two days of 60 before the market; 3 + 100 + 3 + 50 are wanted: 36 short.
         $plan = WorkPlan::of([
-            new Want('a', [$this->task(100.0)], 2), new Want('b', [$this->task(50.0, Operation::Eye)], 2),
+            Want::of('a', [$this->task(100.0)], 2), Want::of('b', [$this->task(50.0, Operation::Eye)], 2),
         ], $this->week());
         self::assertEqualsWithDelta(36.0, $plan->shortMinutes, 1e-9);
         self::assertCount(1, $plan->late);
@@ -118,28 +118,29 @@ final class WorkPlanTest extends TestCase
 
     public function test_nothing_is_begun_before_what_it_takes_has_come(): void
     {
-        $plan = WorkPlan::of([new Want('copper', [$this->task(20.0)], 9, 4)], $this->week());
+        $plan = WorkPlan::of([Want::of('copper', [$this->task(20.0)], 9)->from(4)], $this->week());
         self::assertSame([4], array_map(fn (Sitting $one): int => $one->day, $plan->sittings));
     }
 
     public function test_ways_to_be_ready_in_time_are_tried(): void
     {
-        $tasks = fn (string $key, int $makings): array => $makings === 0 ? [] : [
-            $this->task(30.0 * $makings, $key === 'a' ? Operation::Cut : Operation::Eye, $makings),
+        $often = fn (Operation $operation): \Closure => fn (int $makings): array => $makings === 0
+            ? [] : [$this->task(30.0 * $makings, $operation, $makings)];
+        $wants = [
+            Want::made('a', $often(Operation::Cut), 2)->times(3), Want::made('b', $often(Operation::Eye), 2)->times(2),
         ];
-        $wants = [new Want('a', $tasks('a', 3), 2), new Want('b', $tasks('b', 2), 2)];
         $days = $this->week();
         $plan = WorkPlan::of($wants, $days);
-        // 3 + 90 + 3 + 60 against 120: 36 short.
+        // 3 + 90 + 3 + 60 against 120: 36 short. An hour more, or one of three, or none of two.
         self::assertEqualsWithDelta(36.0, $plan->shortMinutes, 1e-9);
-        $ways = InTime::all($wants, $days, $plan, ['a' => 3, 'b' => 2], $tasks);
-        self::assertSame([[1, 60, '', 0], [-1, 0, 'b', 0], [-1, 0, 'a', 1]], array_map(
+        $ways = InTime::all($wants, $days, $plan);
+        self::assertSame([[1, 60, '', 0], [-1, 0, 'a', 1], [-1, 0, 'b', 0]], array_map(
             fn (InTime $way): array => [$way->day, $way->minutes, $way->want, $way->makings], $ways,
         ));
         foreach ($ways as $way) {
             self::assertSame([], $way->plan->late);
         }
-        self::assertSame([], InTime::all($wants, $days, $ways[0]->plan, ['a' => 3, 'b' => 2], $tasks));
+        self::assertSame([], InTime::all($wants, $days, $ways[0]->plan));
     }
 
     /** @return list<Want> */
@@ -155,7 +156,7 @@ final class WorkPlanTest extends TestCase
                     ? $this->task(0.0, Operation::Wait, wait: 1)
                     : $this->task((float) mt_rand(5, 50), $kinds[mt_rand(0, 2)], mt_rand(1, 9));
             }
-            $wants[] = new Want("w{$at}", $of, mt_rand(1, 5), mt_rand(0, 4) === 0 ? mt_rand(1, 3) : 0);
+            $wants[] = Want::of("w{$at}", $of, mt_rand(1, 5))->from(mt_rand(0, 4) === 0 ? mt_rand(1, 3) : 0);
         }
 
         return $wants;
@@ -247,10 +248,11 @@ final class WorkPlanTest extends TestCase
                 $plan->steps(),
             ));
             $once = Minutes::of($plan) - $waits * $piece->makes->count + Tasks::LOG_MINUTES;
-            self::assertEqualsWithDelta($once, $minutes(Tasks::of($plan, $pace, 1)), 1e-6, $name);
-            self::assertEqualsWithDelta(3 * $once, $minutes(Tasks::of($plan, $pace, 3)), 1e-6, $name);
-            self::assertEqualsWithDelta($once + 5.0, $minutes(Tasks::of($plan, $pace, 2, 5.0)), 1e-6, $name);
-            self::assertSame([], Tasks::of($plan, $pace, 0));
+            $tasks = Tasks::of($plan, $pace);
+            self::assertEqualsWithDelta($once, $minutes($tasks->times(1)), 1e-6, $name);
+            self::assertEqualsWithDelta(3 * $once, $minutes($tasks->times(3)), 1e-6, $name);
+            self::assertEqualsWithDelta($once + 5.0, $minutes($tasks->times(2, 5.0)), 1e-6, $name);
+            self::assertSame([], $tasks->times(0));
         }
     }
 }
