@@ -14,6 +14,7 @@ use App\Http\Controllers\MakingController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceFileController;
+use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\ScaleController;
@@ -80,6 +81,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/pieces/{piece}/cut-sheet.pdf', [StageController::class, 'cutSheet']);
     Route::get('/pieces/{piece}/bench-sheet.pdf', [StageController::class, 'benchSheet']);
     Route::get('/pieces/{piece}/bill', [BillController::class, 'show']);
+    Route::get('/pieces/{piece}/quote', [BillController::class, 'quote']);
     Route::get('/pieces/{piece}/cost', [BillController::class, 'cost']);
     Route::put('/pieces/{piece}/bill', [BillController::class, 'update']);
     Route::post('/pieces/{piece}/bill/take', [BillController::class, 'take']);
@@ -108,6 +110,17 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/cutting/reservations', [CuttingController::class, 'reserve'])->withoutMiddleware(Writes::class);
     Route::delete('/cutting/reservations', [CuttingController::class, 'release']);
     Route::delete('/cutting/ticks/{tick}', [CuttingController::class, 'destroy'])->where('tick', '[0-9]{1,18}');
+
+    Route::get('/plan', [PlanController::class, 'show']);
+    Route::put('/plan/week', [PlanController::class, 'week']);
+    Route::put('/plan/day', [PlanController::class, 'day']);
+    Route::put('/plan/wants/{want}', [PlanController::class, 'count'])->where('want', '[0-9]{1,18}');
+    Route::get('/plan/to-buy', [PlanController::class, 'toBuy']);
+    Route::get('/plan/to-buy.csv', [PlanController::class, 'toBuyCsv']);
+    Route::post('/occasions', [PlanController::class, 'store']);
+    Route::put('/occasions/{occasion}', [PlanController::class, 'update']);
+    Route::delete('/occasions/{occasion}', [PlanController::class, 'destroy']);
+    Route::put('/occasions/{occasion}/wants', [PlanController::class, 'want']);
 
     Route::get('/stock', [StockController::class, 'index']);
     Route::post('/stock', [StockController::class, 'store']);

@@ -20,7 +20,7 @@ final class Book
     private const AT_ONCE = 400;
 
     /**
-     * @param  'received'|'made'|'corrected'|'reversed'  $kind
+     * @param  'received'|'made'|'corrected'|'reversed'|'left'|'back'|'melted'|'refined'  $kind
      * @param  list<Line>  $lines  lines of no mass are left out
      * @return string the entry's id
      */
@@ -44,7 +44,7 @@ final class Book
     }
 
     /**
-     * @param  'received'|'made'|'corrected'|'reversed'  $kind
+     * @param  'received'|'made'|'corrected'|'reversed'|'left'|'back'|'melted'|'refined'  $kind
      * @param  list<Line>  $lines  lines of no mass are left out
      * @return list<array<string, mixed>>
      */

@@ -13,6 +13,7 @@ use App\Models\MakingCut;
 use App\Models\Reservation;
 use App\Models\Supply;
 use App\Models\Workshop;
+use App\Read\CutShare;
 use Hebra\Core\Hand\Work;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Plan;
@@ -38,6 +39,7 @@ final class CloseMaking
         private readonly Book $book,
         private readonly Stockkeeping $stock,
         private readonly SupplyBook $supplies,
+        private readonly Box $box,
     ) {
     }
 
@@ -87,6 +89,7 @@ final class CloseMaking
                 'weight_mg' => $weight === '' ? null : self::milligrams($weight, 10_000),
             ])->save();
             DB::table('bench_events')->where('making_id', $making->id)->delete();
+            $this->box->fill($making, $plan, $workshop);
         });
     }
 

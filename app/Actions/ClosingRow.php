@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Lot;
+use App\Read\CutShare;
 use Hebra\Core\Plan\Cut;
 
 /**

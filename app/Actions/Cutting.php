@@ -10,7 +10,7 @@ use App\Models\Lot;
 use App\Models\Piece;
 use App\Models\Reservation;
 use App\Models\Workshop;
-use App\View\CuttingDesk;
+use App\Read\CuttingDesk;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Planner;
 use Illuminate\Support\Facades\DB;

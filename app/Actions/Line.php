@@ -25,7 +25,7 @@ final readonly class Line
         return new self('lot', $lot, $lot->metal, $massMg, $words);
     }
 
-    /** @param  'supplier'|'pieces'|'scrap jar'|'not booked'|'found'  $account */
+    /** @param  'supplier'|'pieces'|'scrap jar'|'not booked'|'found'|'customers'|'refiner'  $account */
     public static function of(string $account, string $metal, int $massMg, string $words): self
     {
         return new self($account, null, $metal, $massMg, $words);

@@ -25,8 +25,12 @@ final class Stockkeeping
 {
     private const MOST_MM = 10_000_000;
 
-    public function __construct(private readonly Book $book, private readonly SupplyBook $supplies)
-    {
+    /** Entries that a finished piece makes where it goes. */
+    public const OF_THE_BOX = ['left', 'back', 'melted'];
+
+    public function __construct(
+        private readonly Book $book, private readonly SupplyBook $supplies, private readonly Box $box,
+    ) {
     }
 
     /**
@@ -202,13 +206,20 @@ final class Stockkeeping
             }
             $isDone = $first->reverses !== null || $workshop->movements()->where('reverses', $entry)->exists();
             $isDone && throw Refused::alreadyReversed();
+            in_array($first->kind, self::OF_THE_BOX, true) && throw Refused::invalid(
+                'entry', 'A finished piece went there: take it back in the box, and its metal comes with it.',
+            );
+            $making = $first->making_id === null ? null : $workshop->makings()->whereKey($first->making_id)->first();
+            if ($making !== null && $first->kind === 'made') {
+                $this->box->empty($making);
+            }
             $back = [];
             foreach ($lines as $line) {
                 if ($line->lot !== null && $line->lot->heldMg() - $line->mass_mg < 0) {
                     throw Refused::wouldHoldLess($line->lot->name);
                 }
                 $words = 'reversed: '.$line->words;
-                /** @var 'supplier'|'pieces'|'scrap jar'|'not booked'|'found' $account */
+                /** @var 'supplier'|'pieces'|'scrap jar'|'not booked'|'found'|'customers'|'refiner' $account */
                 $account = $line->account;
                 $back[] = $line->lot !== null
                     ? Line::lot($line->lot, -$line->mass_mg, $words)
@@ -218,7 +229,7 @@ final class Stockkeeping
                 $workshop,
                 'reversed',
                 $back,
-                $first->making_id === null ? null : $workshop->makings()->whereKey($first->making_id)->first(),
+                $making,
                 $entry,
             );
         });

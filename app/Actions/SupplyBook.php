@@ -93,10 +93,7 @@ final class SupplyBook
     public function priceSupply(Workshop $workshop, Finding $finding, UnitPrice $price): void
     {
         $own = $workshop->supplies()->get()->first(
-            fn (Supply $supply): bool => self::is(
-                $supply,
-                $finding->stock,
-            ) && $supply->isByLength() === $finding->isByLength(),
+            fn (Supply $supply): bool => $supply->isCalled($finding->stock) && $supply->isByLength() === $finding->isByLength(),
         );
         $own ??= new Supply(
             ['workshop_id' => $workshop->id, 'kind' => self::kindOf($finding), 'name' => $finding->stock],
@@ -199,10 +196,7 @@ final class SupplyBook
         $supplies = $workshop->supplies()->get();
         foreach ($plan->findings as $finding) {
             $supply = $supplies->first(
-                fn (Supply $supply): bool => self::is(
-                    $supply,
-                    $finding->stock,
-                ) && $supply->isByLength() === $finding->isByLength(),
+                fn (Supply $supply): bool => $supply->isCalled($finding->stock) && $supply->isByLength() === $finding->isByLength(),
             );
             if ($supply !== null) {
                 $wanted[$supply->id] = ($wanted[$supply->id] ?? 0) + (int) round(
@@ -214,12 +208,6 @@ final class SupplyBook
             $lines[] = new SupplyLine($supply, -min($supply->held, $wanted[$supply->id] ?? 0), $supply->name.' '.$for);
         }
         $this->enter($workshop, 'used', $lines, $making, $entry);
-    }
-
-    /** Whether a supply is what a plan calls so. */
-    public static function is(Supply $supply, string $stock): bool
-    {
-        return mb_strtolower($supply->name) === mb_strtolower($stock);
     }
 
     /**

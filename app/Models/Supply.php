@@ -96,4 +96,10 @@ final class Supply extends Model
             1000 * Length::parse($text, $field, $profile->unit())->within($field, 0, self::MOST_MM)->millimetres(),
         );
     }
+
+    /** Whether it is what a plan calls so. */
+    public function isCalled(string $stock): bool
+    {
+        return mb_strtolower($this->name) === mb_strtolower($stock);
+    }
 }

@@ -10,6 +10,8 @@ use Hebra\Core\Price\Costing;
 use Hebra\Core\Price\LotPrices;
 use Hebra\Core\Price\MetalPrices;
 use Hebra\Core\Price\OwnPrices;
+use Hebra\Core\Price\PriceList;
+use Hebra\Core\Price\PriceTerms;
 use Hebra\Core\Price\SimulatedPrices;
 use Hebra\Core\Quantity\Ruler;
 use Hebra\Core\School\Schools;
@@ -41,6 +43,11 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $low_um  a wire of which less is there is running low
  * @property bool $hand_on  whether plans follow what the logs taught
  * @property array<string, int>|null $metal_prices_e4
+ * @property list<int>|null $week_minutes  at the bench, Monday first
+ * @property array<string, int>|null $day_minutes  of days unlike their week’s, by `2026-12-06`
+ * @property int $tax_percent  in the price
+ * @property string $rounding  what prices end in: `.00`, `.50`, `.90` or nothing
+ * @property array<string, array{margin: int, fee: int}>|null $price_lists  by name, where set
  * @property array<string, string>|null $schools  school => choice, where it differs from the usual
  * @property array<string, array{modulus_gpa: float, soft_mpa: float, half_hard_mpa: float, hard_mpa: float}>|null $strengths
  *     the maker's own, by metal
@@ -72,6 +79,11 @@ final class Workshop extends Model
         'packing_cents' => 0,
         'low_um' => 1_000_000,
         'hand_on' => true,
+        'week_minutes' => null,
+        'day_minutes' => null,
+        'tax_percent' => 0,
+        'rounding' => '',
+        'price_lists' => null,
     ];
 
     /** @var array<string, string> */
@@ -82,7 +94,19 @@ final class Workshop extends Model
         'schools' => 'array',
         'strengths' => 'array',
         'metal_prices_e4' => 'array',
+        'week_minutes' => 'array',
+        'day_minutes' => 'array',
+        'price_lists' => 'array',
     ];
+
+    /** An hour and a half after work, more at the end of the week [memory]. */
+    private const WEEK_MINUTES = [90, 90, 90, 90, 120, 240, 180];
+
+    /** @return list<int> minutes at the bench, Monday first */
+    public function weekMinutes(): array
+    {
+        return $this->week_minutes ?? self::WEEK_MINUTES;
+    }
 
     private ?Profile $profile = null;
 
@@ -113,7 +137,20 @@ final class Workshop extends Model
 
     public function costing(): Costing
     {
-        return Costing::of($this->hour_cents, $this->overhead_percent, $this->margin_percent, $this->packing_cents);
+        return Costing::of(
+            $this->hour_cents, $this->overhead_percent, $this->margin_percent, $this->packing_cents,
+        )->asking($this->priceLists()[0], $this->priceTerms());
+    }
+
+    /** @return non-empty-list<PriceList> the usual one first */
+    public function priceLists(): array
+    {
+        return PriceList::all($this->price_lists ?? [], $this->margin_percent);
+    }
+
+    public function priceTerms(): PriceTerms
+    {
+        return PriceTerms::of($this->tax_percent, $this->rounding);
     }
 
     /** @return HasMany<MakingCut, $this> */
@@ -238,6 +275,24 @@ final class Workshop extends Model
     public function makings(): HasMany
     {
         return $this->hasMany(Making::class);
+    }
+
+    /** @return HasMany<Occasion, $this> */
+    public function occasions(): HasMany
+    {
+        return $this->hasMany(Occasion::class);
+    }
+
+    /** @return HasMany<Want, $this> */
+    public function wants(): HasMany
+    {
+        return $this->hasMany(Want::class);
+    }
+
+    /** @return HasMany<Finished, $this> the box of what is made */
+    public function finished(): HasMany
+    {
+        return $this->hasMany(Finished::class);
     }
 
     /** @return HasMany<Movement, $this> */

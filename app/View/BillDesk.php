@@ -4,31 +4,26 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Actions\SupplyBook;
 use App\Exceptions\Refused;
 use App\Models\Bead;
-use App\Models\HandBook;
 use App\Models\Lot;
 use App\Models\Making;
 use App\Models\Movement;
 use App\Models\Piece;
-use App\Models\Supply;
 use App\Models\Workshop;
+use App\Read\Pricing;
 use Hebra\Core\Bead\Bead as CoreBead;
-use Hebra\Core\Hand\Noted;
-use Hebra\Core\Hand\Pace;
 use Hebra\Core\Plan\Finding;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
+use Hebra\Core\Price\Asking;
 use Hebra\Core\Price\Bill;
 use Hebra\Core\Price\Offer;
+use Hebra\Core\Price\PriceList;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\UnitPrice;
-use Hebra\Core\Technique\BoughtPin;
-use Hebra\Core\Technique\HeadPin;
 use Hebra\Core\Technique\Sources;
 use Hebra\Core\Wire\Metal;
-use Illuminate\Support\Collection;
 
 /** What a piece takes and what it is to cost, each line visible. */
 final readonly class BillDesk
@@ -37,9 +32,7 @@ final readonly class BillDesk
 
     public Bill $bill;
 
-    private Pace $pace;
-
-    private Noted $noted;
+    private Pricing $pricing;
 
     /** At the bench, as they are reckoned with. */
     public readonly float $minutesInAll;
@@ -47,110 +40,16 @@ final readonly class BillDesk
     public function __construct(public Piece $piece, public Workshop $workshop, ?Plan $plan = null)
     {
         $this->plan = $plan ?? Planner::plan($piece->document(), $workshop->profile());
-        $this->pace = HandBook::of($workshop)->pace();
-        $this->noted = $this->noted();
-        [$this->bill, $this->minutesInAll] = $this->billed($this->plan);
-    }
-
-    /** @return array{Bill, float} what a plan costs, and its minutes */
-    private function billed(Plan $plan): array
-    {
-        [$minutes, $from] = $this->minutes($plan);
-        $bill = Bill::of(
-            $plan, $this->workshop->metalPrices(), now()->format('Y-m-d'), $this->workshop->costing(), $minutes,
-            $this->beadPrices(), $from, $this->findingPrices($plan),
-        );
-
-        return [$bill, $minutes];
+        $this->pricing = new Pricing($piece, $workshop);
+        [$this->bill, $this->minutesInAll] = $this->pricing->billed($this->plan);
     }
 
     /** @return list<Offer> where its parts could come from otherwise, what costs least first */
     public function offers(): array
     {
-        $cents = array_map(fn (UnitPrice $price): float => $price->e4() / 100, array_filter($this->pinPrices()));
+        $cents = array_map(fn (UnitPrice $price): float => $price->e4() / 100, array_filter($this->pricing->pinPrices($this->plan)));
 
-        return Offer::all($this->plan, Sources::ways($this->plan, $cents), $this->billed(...));
-    }
-
-    /** What makings of it took, and of its variants: they are made alike, and compared. */
-    private function noted(): Noted
-    {
-        $ratios = [];
-        $of = [$this->piece->id, ...$this->piece->variants()->pluck('id')];
-        /** @var Collection<int, Making> $makings */
-        $makings = Making::query()->whereIn('piece_id', $of)->whereNotNull('closed_at')->where('minutes', '>', 0)
-            ->orderBy('closed_at')->get();
-        foreach ($makings as $making) {
-            $ratios[] = $making->minutes / $this->pace->foretell(
-                $making->plan($this->workshop->profile()),
-            )['about'];
-        }
-
-        return Noted::from($ratios);
-    }
-
-    /**
-     * @return array{float, string} the plan's minutes as this maker's steps go, moved by what was noted for the piece
-     */
-    private function minutes(Plan $plan): array
-    {
-        $minutes = $this->noted->foretell($this->pace->foretell($plan)['about']);
-        $from = match (true) {
-            $this->noted->logs > 0 => 'from '.Figures::counted($this->noted->logs, 'making').' you noted and the plan',
-            $this->pace->isLearned() => 'as your steps went so far',
-            default => 'an estimate',
-        };
-
-        return [round($minutes['about']), $from.', most likely '.round($minutes['from']).' to '.round($minutes['to'])];
-    }
-
-    /** @return array<string, UnitPrice|null> by the bead's key */
-    private function beadPrices(): array
-    {
-        return $this->workshop->beads()->get()->mapWithKeys(
-            fn (Bead $bead): array => [$bead->core()->key() => $bead->price()],
-        )->all();
-    }
-
-    /** @return array<string, UnitPrice|null> by what a finding is called in stock */
-    private function findingPrices(Plan $plan): array
-    {
-        $prices = [];
-        $supplies = $this->workshop->supplies()->get();
-        foreach ($plan->findings as $finding) {
-            $prices[$finding->stock] = $finding->isPin() ? $this->pinPrice($finding) : $supplies->first(
-                fn (Supply $supply): bool => SupplyBook::is(
-                    $supply,
-                    $finding->stock,
-                ) && $supply->isByLength() === $finding->isByLength(),
-            )?->price();
-        }
-
-        return $prices;
-    }
-
-    /** As a bag of them was paid for, the last that came in. */
-    private function pinPrice(Finding $finding): ?UnitPrice
-    {
-        /** @var Lot|null $bag */
-        $bag = $this->workshop->lots()->withHeld()->whereIn('kind', Lot::PINS)->latest('id')->get()->first(
-            fn (Lot $lot): bool => $lot->isPinOf($finding) && $lot->pinPrice() !== null,
-        );
-
-        return $bag?->pinPrice();
-    }
-
-    /** @return array<int, UnitPrice|null> what pins of its drops’ wire cost, by their length */
-    private function pinPrices(): array
-    {
-        $prices = [];
-        foreach ($this->plan->parts() as $part) {
-            foreach ($part->technique instanceof HeadPin ? BoughtPin::STOCKED_MM : [] as $length) {
-                $prices[(int) $length] ??= $this->pinPrice(new Finding('', $part->wire, 1, 1, $length));
-            }
-        }
-
-        return $prices;
+        return Offer::all($this->plan, Sources::ways($this->plan, $cents), $this->pricing->billed(...));
     }
 
     /** @return list<Metal> of this piece */
@@ -278,5 +177,34 @@ final readonly class BillDesk
     public function money(int $cents): string
     {
         return Bill::cents($cents).' '.$this->workshop->currency;
+    }
+
+    /** @return list<array{name: string, cents: int, isHere: bool}> what is asked by each list */
+    public function asked(string $here): array
+    {
+        return array_map(fn (PriceList $list): array => [
+            'name' => ucfirst($list->name), 'cents' => $this->askingBy($list)->priceCents(),
+            'isHere' => $list->name === $here,
+        ], $this->workshop->priceLists());
+    }
+
+    public function askingBy(PriceList $list): Asking
+    {
+        return Asking::of(
+            $this->bill->costCents + $this->bill->overheadCents, $list,
+            $this->workshop->priceTerms()->times($this->plan->piece->makes->sold()),
+        );
+    }
+
+    /** The list that is looked at. */
+    public function listOf(string $name): PriceList
+    {
+        foreach ($this->workshop->priceLists() as $list) {
+            if ($list->name === $name) {
+                return $list;
+            }
+        }
+
+        return $this->workshop->priceLists()[0];
     }
 }

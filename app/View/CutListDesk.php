@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\Lot;
 use App\Models\Workshop;
+use App\Read\CuttingDesk;
 use App\Support\Deadline;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;

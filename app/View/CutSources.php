@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\CutTick;
 use App\Models\Lot;
+use App\Read\CuttingDesk;
 use Hebra\Core\Plan\Cut;
 use Illuminate\Support\Collection;
 

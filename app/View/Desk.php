@@ -12,6 +12,8 @@ use App\Models\Movement;
 use App\Models\Piece;
 use App\Models\SupplyMovement;
 use App\Models\Workshop;
+use App\Read\MakingDesk;
+use App\Read\OnHand;
 use App\View\Bench\Clock;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Bead\BeadShape;

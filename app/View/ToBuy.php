@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Actions\SupplyBook;
 use App\Models\Bead;
 use App\Models\Lot;
 use App\Models\Piece;
@@ -57,10 +56,7 @@ final readonly class ToBuy
                     fn (Lot $lot): bool => $lot->isPinOf($finding),
                 )->sum(fn (Lot $lot): int => $lot->heldPins())
                 : $supplies->filter(
-                    fn (Supply $supply): bool => SupplyBook::is(
-                        $supply,
-                        $finding->stock,
-                    ) && $supply->isByLength() === $finding->isByLength(),
+                    fn (Supply $supply): bool => $supply->isCalled($finding->stock) && $supply->isByLength() === $finding->isByLength(),
                 )->sum('held') / ($finding->isByLength() ? 1000 : 1);
             $rows[] = $this->row(
                 $finding->isPin() ? $finding->words : $finding->stock,

@@ -141,6 +141,21 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    /** What writes knows no page, what reads knows neither: pages are made of what was read. */
+    public function test_actions_and_readers_know_no_view(): void
+    {
+        $finder = new NodeFinder;
+        foreach (['app/Actions' => ['App\\View'], 'app/Read' => ['App\\View', 'App\\Actions']] as $folder => $barred) {
+            foreach (self::files($folder) as $path => $ast) {
+                foreach ($finder->findInstanceOf($ast, Node\UseItem::class) as $use) {
+                    foreach ($barred as $room) {
+                        self::assertStringStartsNotWith($room, $use->name->toString(), $path);
+                    }
+                }
+            }
+        }
+    }
+
     public function test_controllers_do_no_sums(): void
     {
         $finder = new NodeFinder;

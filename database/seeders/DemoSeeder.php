@@ -18,7 +18,7 @@ use App\Models\StepTime;
 use App\Models\Tool;
 use App\Models\User;
 use App\Models\Workshop;
-use App\View\CuttingDesk;
+use App\Read\CuttingDesk;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Hand\Work;
 use Hebra\Core\Piece\ChangeReader;
@@ -86,6 +86,7 @@ final class DemoSeeder extends Seeder
         private readonly SupplyBook $supplies,
         private readonly Cutting $cutting,
         private readonly Drilling $drilling,
+        private readonly DemoMarket $market,
     ) {
     }
 
@@ -94,7 +95,10 @@ final class DemoSeeder extends Seeder
         if (Workshop::query()->where('is_demo', true)->exists()) {
             return;
         }
-        $workshop = Workshop::query()->create(['name' => 'Marram Lane', 'is_demo' => true]);
+        $workshop = Workshop::query()->create([
+            'name' => 'Marram Lane', 'is_demo' => true, 'margin_percent' => 34, 'packing_cents' => 65, 'tax_percent' => 10,
+            'rounding' => '.00', 'price_lists' => DemoMarket::LISTS,
+        ]);
         // Nobody knows this password: the demo is entered by its button.
         User::query()->create(['workshop_id' => $workshop->id, 'name' => 'Ottla Wren', 'email' => 'ottla@marram-lane.example', 'password' => Str::random(40), 'recent_sums' => [
             [
@@ -368,6 +372,8 @@ final class DemoSeeder extends Seeder
                 [['wrapped-link', ['sea glass', 'lilac']], ['head-pin', ['pebble']]],
             ),
         );
+        $this->at($now, -4, fn () => $this->market->box($workshop));
+        $this->at($now, 0, fn () => $this->market->plan($workshop));
     }
 
     /**

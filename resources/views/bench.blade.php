@@ -31,7 +31,7 @@
     </section>
     @endif
     <aside class="day">
-        <section aria-labelledby="today-title"><p class="flex items-baseline gap-3"><span class="grow"><span id="today-title" class="day-title" role="heading" aria-level="2">Today</span> <span class="quiet small">{{ now()->format('l j F') }}</span></span><a class="small" href="/patterns">Start a piece</a></p>
+        <section aria-labelledby="today-title"><p class="flex items-baseline gap-3"><span class="grow"><span id="today-title" class="day-title" role="heading" aria-level="2">Today</span> <span class="quiet small">{{ now()->format('l j F') }}</span></span><a class="small" href="/plan">The plan</a> <a class="small" href="/patterns">Start a piece</a></p>
             @if ($today === [])<p class="quiet mt-1">Nothing is under way.</p>@endif
             <ol class="hours">@foreach ($today as $row)<li @class(['is-now' => $row['isNow']])><a href="{{ $row['url'] }}"><span class="figure small">{{ $row['time'] }}</span><span class="hour-drawing">@include('svg.piece', ['drawing' => $row['drawing'], 'small' => true, 'label' => ''])</span><span class="hour-words"><strong>{{ $row['name'] }}</strong><span class="small">{{ $row['does'] }}</span></span><span class="figure small">{{ $row['minutes'] }}</span></a></li>@endforeach</ol>
         </section>
@@ -42,7 +42,7 @@
         </section>
     </aside>
     <div class="rails">
-    @include('rail', ['title' => 'Finished', 'rail' => $finished, 'more' => '', 'empty' => 'Closed makings hang here with what they took.'])
+    @include('rail', ['title' => 'Finished', 'rail' => $finished, 'more' => '/box', 'moreWords' => 'The box', 'empty' => 'Closed makings hang here with what they took.'])
     @include('rail', ['title' => 'On paper', 'rail' => $onPaper, 'more' => '/pieces', 'empty' => 'No piece is being planned.'])
     </div>
 </div>

@@ -13,7 +13,7 @@ use App\Models\Lot;
 use App\Models\Piece;
 use App\Models\Reservation;
 use App\Models\User;
-use App\View\CuttingDesk;
+use App\Read\CuttingDesk;
 use App\View\ToBuy;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Quantity\LengthUnit;

@@ -11,7 +11,7 @@ use App\Models\Bead;
 use App\Models\Lot;
 use App\Models\Making;
 use App\Models\Movement;
-use App\View\MakingDesk;
+use App\Read\MakingDesk;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Plan\Planner;

@@ -10,8 +10,12 @@ use App\Exceptions\Refused;
 use App\Http\Requests\PieceRequest;
 use App\Models\Workshop;
 use App\View\BillDesk;
+use App\View\Market\CustomerSheet;
 use Hebra\Core\Piece\ChangeReader;
+use Hebra\Core\Price\Asking;
 use Hebra\Core\Price\Costing;
+use Hebra\Core\Price\PriceList;
+use Hebra\Core\Price\PriceTerms;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Money;
@@ -19,6 +23,7 @@ use Hebra\Core\Quantity\UnitPrice;
 use Hebra\Core\Wire\Metal;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** What a piece costs, and how this maker prices. */
@@ -30,6 +35,18 @@ final class BillController extends Controller
             'pieces.bill',
             ['desk' => new BillDesk($request->piece(), $this->workshop($request)), 'problem' => null],
         );
+    }
+
+    /** What a customer is told of it, by one of the lists. */
+    public function quote(PieceRequest $request): View
+    {
+        $desk = new BillDesk($request->piece(), $this->workshop($request));
+        $asking = $desk->askingBy($desk->listOf($this->text($request, 'list')));
+
+        return view('market.sheet', [
+            'sheet' => CustomerSheet::quote($desk->plan, $desk->workshop, $asking->priceCents()),
+            'back' => "/pieces/{$desk->piece->ulid}/bill",
+        ]);
     }
 
     /** Its price alone, among the figures of the board: asked for once they stand. */
@@ -108,6 +125,40 @@ final class BillController extends Controller
         );
     }
 
+    /**
+     * @return non-empty-list<PriceList>  what is not sent stays as it is
+     *
+     * @throws Problem if a percentage is unreadable or out of range
+     */
+    private function lists(Request $request, Workshop $workshop): array
+    {
+        return array_map(fn (PriceList $list): PriceList => PriceList::of(
+            $list->name, $this->percent($request, "margin.{$list->name}", $list->marginPercent),
+            $this->percent($request, "fee.{$list->name}", $list->feePercent),
+        ), $workshop->priceLists());
+    }
+
+    private function percent(Request $request, string $field, int $was): int
+    {
+        $text = $request->input($field);
+
+        return is_string($text) && trim($text) !== '' ? Count::parse($text, $field, 0, 500) : $was;
+    }
+
+    /**
+     * @param  list<PriceList>  $lists
+     * @return array<string, array{margin: int, fee: int}>
+     */
+    private static function kept(array $lists): array
+    {
+        $kept = [];
+        foreach ($lists as $list) {
+            $kept[$list->name] = ['margin' => $list->marginPercent, 'fee' => $list->feePercent];
+        }
+
+        return $kept;
+    }
+
     private function keep(PieceRequest $request, Workshop $workshop): void
     {
         $currency = mb_strtoupper(trim($this->text($request, 'currency')));
@@ -120,11 +171,17 @@ final class BillController extends Controller
         $costing = Costing::of(
             Money::parse($this->text($request, 'hour'), 'hour')->cents(),
             Count::parse($this->text($request, 'overhead'), 'overhead', 0, 500),
-            Count::parse($this->text($request, 'margin'), 'margin', 0, 500),
+            0,
             trim($this->text($request, 'packing')) === ''
                 ? 0
                 : Money::parse($this->text($request, 'packing'), 'packing')->cents(),
         );
+        [$lists, $terms] = [$this->lists($request, $workshop), PriceTerms::of(
+            Count::parse($this->text($request, 'tax') ?: '0', 'tax', 0, 60), $this->text($request, 'rounding'),
+        )];
+        foreach ($lists as $list) {
+            Asking::of(0, $list, $terms);
+        }
         $prices = $workshop->metal_prices_e4 ?? [];
         foreach ((array) $request->input('metal', []) as $name => $text) {
             $metal = Metal::tryFrom((string) $name) ?? throw Refused::invalid('metal', 'That metal is not known here.');
@@ -139,7 +196,8 @@ final class BillController extends Controller
         $workshop->forceFill(
             [
                 'currency' => $currency, 'hour_cents' => $costing->hourCents,
-                'overhead_percent' => $costing->overheadPercent, 'margin_percent' => $costing->marginPercent,
+                'overhead_percent' => $costing->overheadPercent, 'margin_percent' => $lists[0]->marginPercent, 'tax_percent' => $terms->taxPercent,
+                'rounding' => $terms->rounding, 'price_lists' => self::kept($lists),
                 'packing_cents' => $costing->packingCents, 'metal_prices_e4' => $prices,
             ],
         )->save();

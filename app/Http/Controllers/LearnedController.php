@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Exceptions\Refused;
 use App\Models\MakingCut;
+use App\Read\HandDesk;
 use App\View\Csv;
-use App\View\HandDesk;
 use App\View\InsightDesk;
 use Hebra\Core\Problem;
 use Illuminate\Contracts\View\View;

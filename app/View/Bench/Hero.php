@@ -6,8 +6,8 @@ namespace App\View\Bench;
 
 use App\Models\Making;
 use App\Models\Piece;
+use App\Read\MakingDesk;
 use App\View\Drawing;
-use App\View\MakingDesk;
 use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Stroke;

@@ -6,6 +6,7 @@ namespace App\View\Bench;
 
 use App\Models\Making;
 use App\Models\Workshop;
+use App\Read\WantedPiece;
 use App\View\Drawing;
 use App\View\PieceCard;
 use Hebra\Core\Plan\Plan;
@@ -45,6 +46,20 @@ final class Rail
             'name' => $card->piece->name, 'words' => $card->progress(), 'url' => "/pieces/{$card->piece->ulid}",
             ...self::drawn($card->plan, 'paper-'.$card->piece->id),
         ], array_slice($cards, 0, max(self::ON_PAPER, self::MOST - count($beside->hung)))));
+    }
+
+    /**
+     * What is wanted, each piece once, with how far it is.
+     *
+     * @param  list<WantedPiece>  $pieces
+     * @param  callable(WantedPiece): string  $words
+     */
+    public static function wanted(array $pieces, callable $words): self
+    {
+        return new self('wanted', array_map(fn (WantedPiece $piece): array => [
+            'name' => $piece->want->piece->name, 'words' => $words($piece),
+            'url' => "/pieces/{$piece->want->piece->ulid}", ...self::drawn($piece->plan(), 'wanted-'.$piece->key()),
+        ], $pieces));
     }
 
     /**

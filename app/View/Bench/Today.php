@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\View\Bench;
 
 use App\Models\Making;
+use App\Read\MakingDesk;
 use App\View\Drawing;
-use App\View\MakingDesk;
 use App\View\PieceCard;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Hand\Pace;

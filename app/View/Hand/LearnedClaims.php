@@ -6,7 +6,7 @@ namespace App\View\Hand;
 
 use App\Models\Measurement;
 use App\Models\Piece;
-use App\View\HandDesk;
+use App\Read\HandDesk;
 use Hebra\Core\Hand\Consistency;
 use Hebra\Core\Hand\Learned;
 use Hebra\Core\Hand\Log;

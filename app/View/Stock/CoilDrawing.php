@@ -55,6 +55,12 @@ final readonly class CoilDrawing
         return new self($lot->wire()->widthMm(), $lot->metal, [$held / $bought, $kept]);
     }
 
+    /** A whole one, as it is bought. */
+    public static function whole(float $wireMm, string $metal): self
+    {
+        return new self($wireMm, $metal, [1.0, 0.0]);
+    }
+
     /** Of what is about to come in. */
     public static function ghost(float $wireMm, string $metal): self
     {

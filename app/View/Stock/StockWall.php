@@ -10,7 +10,7 @@ use App\Models\Bead;
 use App\Models\Lot;
 use App\Models\Supply;
 use App\Models\Workshop;
-use App\View\CuttingDesk;
+use App\Read\CuttingDesk;
 use App\View\Sought;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Problem;

@@ -39,6 +39,12 @@ final readonly class Makes
         return $this->kind === 'mirrored-pair';
     }
 
+    /** How many of them are sold: a pair goes as one. */
+    public function sold(): int
+    {
+        return $this->kind === 'batch' ? $this->count : 1;
+    }
+
     /** @throws \Hebra\Core\Problem outside 1 to 200 */
     public static function batch(int $count, string $field = 'makes'): self
     {

@@ -11,8 +11,8 @@ use Hebra\Core\Quantity\UnitPrice;
 use Hebra\Core\Wire\Wire;
 
 /**
- * What a making takes and costs: metal as it is cut (gross), beads and findings, time; overhead on their sum, margin on
- * that. Whole cents; each line is rounded half up once, and what it all comes to is the sum of the lines as they stand.
+ * What a making takes and costs: metal as it is cut (gross), beads and findings, time; overhead on their sum, and
+ * what is asked for that. Whole cents; each line is rounded half up once, and what it all comes to is the sum of the lines as they stand.
  */
 final readonly class Bill
 {
@@ -21,7 +21,7 @@ final readonly class Bill
         public array $lines,
         public int $costCents,
         public int $overheadCents,
-        public int $marginCents,
+        public Asking $asking,
         public int $pieces,
         public float $grossGrams,
         public float $netGrams,
@@ -89,9 +89,11 @@ final readonly class Bill
         $cost = array_sum(array_map(fn (BillLine $line): int => $line->cents ?? 0, $lines));
         $overhead = self::halfUp($cost * $costing->overheadPercent, 100);
 
-        return new self($lines, $cost, $overhead, self::halfUp(
-            ($cost + $overhead) * $costing->marginPercent, 100,
-        ), $plan->piece->makes->count, $gross, $net,
+        $asking = Asking::of(
+            $cost + $overhead, $costing->list, $costing->terms->times($plan->piece->makes->sold()),
+        );
+
+        return new self($lines, $cost, $overhead, $asking, $plan->piece->makes->count, $gross, $net,
             count(array_filter($lines, fn (BillLine $line): bool => $line->cents === null)));
     }
 
@@ -144,7 +146,7 @@ final readonly class Bill
 
     public function totalCents(): int
     {
-        return $this->costCents + $this->overheadCents + $this->marginCents;
+        return $this->asking->priceCents();
     }
 
     /** Of each piece, rounded up so that a batch never sells below its sum. */

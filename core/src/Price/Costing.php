@@ -17,6 +17,8 @@ final readonly class Costing
         public int $overheadPercent,
         public int $marginPercent,
         public int $packingCents,
+        public PriceList $list,
+        public PriceTerms $terms,
     ) {
     }
 
@@ -31,12 +33,23 @@ final readonly class Costing
             $percent >= 0 && $percent <= 500 || throw OutOfRange::between($field, "{$percent} %", '0', '500 %');
         }
 
-        return new self($hourCents, $overheadPercent, $marginPercent, $packingCents);
+        return new self(
+            $hourCents, $overheadPercent, $marginPercent, $packingCents, PriceList::of('stall', $marginPercent, 0),
+            PriceTerms::of(0, ''),
+        );
+    }
+
+    /** The same, asked by this list and on these terms. */
+    public function asking(PriceList $list, PriceTerms $terms): self
+    {
+        return new self(
+            $this->hourCents, $this->overheadPercent, $list->marginPercent, $this->packingCents, $list, $terms,
+        );
     }
 
     /** What stands until a maker gives their own [memory]. */
     public static function usual(): self
     {
-        return new self(2200, 12, 30, 0);
+        return self::of(2200, 12, 30);
     }
 }

@@ -125,7 +125,7 @@ final class BillTest extends TestCase
             $bill->costCents,
         );
         self::assertEqualsWithDelta(0.12 * $bill->costCents, $bill->overheadCents, 0.5);
-        self::assertEqualsWithDelta(0.30 * ($bill->costCents + $bill->overheadCents), $bill->marginCents, 0.5);
+        self::assertEqualsWithDelta(0.30 * ($bill->costCents + $bill->overheadCents), $bill->asking->marginCents, 0.5);
         self::assertGreaterThanOrEqual($bill->totalCents(), 2 * $bill->eachCents());
         self::assertLessThan($bill->totalCents() + 2, 2 * $bill->eachCents());
         self::assertEqualsWithDelta($bill->netGrams / $bill->grossGrams, $bill->yield(), 1e-12);

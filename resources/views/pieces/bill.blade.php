@@ -1,7 +1,18 @@
 @php([$bill, $workshop, $profile] = [$desk->bill, $desk->workshop, $desk->workshop->profile()])
 <x-layout :title="'What '.$desk->piece->name.' costs'" here="Pieces">
     <p class="mt-3"><a href="/pieces/{{ $desk->piece->ulid }}/cut">← {{ $desk->piece->name }}</a></p>
-    <h1>What it takes and costs <span class="quiet small font-normal">{{ $desk->plan->piece->makes->words() }}</span></h1>
+    @php($list = $desk->listOf(is_string(request('list')) ? request('list') : ''))
+    @php($causes = new \App\View\Market\PriceCauses($desk, $list))
+    <div class="price-head"><h1>{{ $desk->piece->name }}, {{ $desk->plan->piece->makes->words() }}</h1>
+        <nav class="price-lists" aria-label="Price lists">@foreach ($desk->asked($list->name) as $one)<a href="/pieces/{{ $desk->piece->ulid }}/bill?list={{ lcfirst($one['name']) }}" @if ($one['isHere']) aria-current="true" @endif>{{ $one['name'] }} <span class="figure">{{ \Hebra\Core\Price\Bill::cents($one['cents']) }}</span></a>@endforeach</nav></div>
+    <p class="quiet">Of {{ $desk->money($causes->asking->priceCents()) }}, <strong class="stays">{{ \Hebra\Core\Price\Bill::cents($causes->staysCents()) }} stays with you</strong>: your time and the margin.
+        @if ($bill->unpriced > 0){{ ucfirst(\Hebra\Core\Quantity\Figures::counted($bill->unpriced, 'line')) }} below have no price and count as nothing.@endif</p>
+    <div class="price-beside">
+        @include('market.causes')
+        <div class="price-paper"><p class="bar no-print"><span class="grow quiet">What the customer sees</span><a class="do" href="/pieces/{{ $desk->piece->ulid }}/quote?list={{ $list->name }}">Print the sheet</a></p>
+        @include('market.paper', ['sheet' => \App\View\Market\CustomerSheet::quote($desk->plan, $workshop, $causes->asking->priceCents())])</div>
+    </div>
+    <details class="mt-4" @if ($bill->unpriced > 0 || $problem !== null) open @endif><summary>Line by line</summary>
     <div class="scrolls mt-3">
     <table class="ledger stacks">
         <thead><tr><th scope="col">What</th><th scope="col" class="!text-right">How much</th><th scope="col">At</th><th scope="col" class="!text-right">{{ $workshop->currency }}</th></tr></thead>
@@ -14,13 +25,14 @@
         @endforeach
             <tr><td><strong>Cost</strong></td><td></td><td class="quiet small">sum of the lines</td><td class="num"><strong>{{ \Hebra\Core\Price\Bill::cents($bill->costCents) }}</strong></td></tr>
             <tr><td>Overhead</td><td class="num">{{ $workshop->overhead_percent }} %</td><td class="quiet small">of the cost</td><td class="num">{{ \Hebra\Core\Price\Bill::cents($bill->overheadCents) }}</td></tr>
-            <tr><td>Margin</td><td class="num">{{ $workshop->margin_percent }} %</td><td class="quiet small">of cost and overhead</td><td class="num">{{ \Hebra\Core\Price\Bill::cents($bill->marginCents) }}</td></tr>
-            <tr><td><strong>Price</strong></td><td></td><td class="quiet small">{{ $bill->pieces === 1 ? '' : 'for '.$bill->pieces.', each '.$desk->money($bill->eachCents()) }}</td><td class="num"><strong>{{ \Hebra\Core\Price\Bill::cents($bill->totalCents()) }}</strong></td></tr>
+            <tr><td>Margin, fee and tax</td><td></td><td class="quiet small">as above, by the {{ $list->name }} list</td><td class="num">{{ \Hebra\Core\Price\Bill::cents(max(0, $causes->asking->priceCents() - $bill->costCents - $bill->overheadCents)) }}</td></tr>
+            <tr><td><strong>Price</strong></td><td></td><td class="quiet small">{{ $desk->plan->piece->makes->sold() === 1 ? '' : 'for '.$bill->pieces.', each '.$desk->money($bill->eachCents()) }}</td><td class="num"><strong>{{ \Hebra\Core\Price\Bill::cents($causes->asking->priceCents()) }}</strong></td></tr>
         </tbody>
     </table>
     </div>
     <p class="mt-2 quiet">Metal: gross <span class="figure">{{ \Hebra\Core\Quantity\Figures::grams($bill->grossGrams) }}</span>, net <span class="figure">{{ \Hebra\Core\Quantity\Figures::grams($bill->netGrams) }}</span>, {{ round(100 * $bill->yield()) }} % of it in the piece.
         @if ($bill->unpriced > 0){{ ucfirst(\Hebra\Core\Quantity\Figures::counted($bill->unpriced, 'line')) }} without a price count as nothing until you price them above; all prices stand under <a href="/stock#beads">Stock</a>.@endif</p>
+    </details>
     @if (($offers = $desk->offers()) !== [])
         <section class="mt-6" aria-labelledby="offers">
             <h2 id="offers">Bought or made <span class="quiet small font-normal">what the same piece comes to otherwise</span></h2>
@@ -56,7 +68,6 @@
             @php($was = fn (string $key, string $default): string => $problem !== null && is_string(request($key)) ? mb_substr(request($key), 0, 60) : $default)
             <x-field name="hour" label="Your hour" :value="$was('hour', \Hebra\Core\Price\Bill::cents($workshop->hour_cents))" :problem="$problem" autocomplete="off" />
             <x-field name="overhead" label="Overhead, %" :value="$was('overhead', (string) $workshop->overhead_percent)" :problem="$problem" inputmode="numeric" autocomplete="off" />
-            <x-field name="margin" label="Margin, %" :value="$was('margin', (string) $workshop->margin_percent)" :problem="$problem" inputmode="numeric" autocomplete="off" />
             <x-field name="packing" label="Packing of one" :value="$was('packing', \Hebra\Core\Price\Bill::cents($workshop->packing_cents))" :problem="$problem" autocomplete="off" />
             <x-field name="currency" label="Currency" :value="$was('currency', $workshop->currency)" :problem="$problem" maxlength="3" autocomplete="off" />
             @foreach ($desk->metals() as $metal)
@@ -64,6 +75,12 @@
                 <div class="field"><label for="metal-{{ $metal->value }}">{{ ucfirst($metal->words()) }}, a gram</label>
                     <input class="in" id="metal-{{ $metal->value }}" name="metal[{{ $metal->value }}]" value="{{ $own === null ? '' : \Hebra\Core\Quantity\UnitPrice::fromE4($own)->text() }}" placeholder="{{ \Hebra\Core\Quantity\UnitPrice::fromE4($desk->otherwiseE4($metal))->text() }}" autocomplete="off"><x-problem :for="'metal.'.$metal->value" :problem="$problem" /></div>
             @endforeach
+            @foreach ($workshop->priceLists() as $one)
+                <x-field :name="'margin['.$one->name.']'" :id="'margin-'.$one->name" :label="ucfirst($one->name).': margin, %'" :value="(string) (request('margin')[$one->name] ?? $one->marginPercent)" :problem="$problem" :problem-for="'margin.'.$one->name" inputmode="numeric" autocomplete="off" />
+                <x-field :name="'fee['.$one->name.']'" :id="'fee-'.$one->name" :label="ucfirst($one->name).': fee, %'" :value="(string) (request('fee')[$one->name] ?? $one->feePercent)" :problem="$problem" :problem-for="'fee.'.$one->name" inputmode="numeric" autocomplete="off" />
+            @endforeach
+            <x-field name="tax" label="Tax in the price, %" :value="$was('tax', (string) $workshop->tax_percent)" :problem="$problem" inputmode="numeric" autocomplete="off" />
+            <div class="field"><label for="rounding">Prices end in</label><select class="in is-text" id="rounding" name="rounding">@foreach (\Hebra\Core\Price\Asking::ENDINGS as $ending => $words)<option value="{{ $ending }}" @selected($workshop->rounding === $ending)>{{ $words }}</option>@endforeach</select></div>
             <p class="col-span-2 md:col-span-4"><button type="submit" class="do">Set prices</button> <span class="quiet small">Without a price of your own, metal is reckoned from a made-up table that ships with Hebra: it is no market price.</span></p>
         </form>
     </section>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace App\Read;
 
 use App\Models\CutTick;
 use App\Models\Lot;

@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace App\Read;
 
-use App\Actions\CutShare;
-use App\Actions\SupplyBook;
 use App\Models\CutTick;
 use App\Models\Lot;
 use App\Models\Piece;
@@ -127,10 +125,7 @@ final class OnHand
         if (! $finding->isPin()) {
             /** @var OwnSupply|null $supply */
             $supply = $this->workshop->supplies()->get()->first(
-                fn (OwnSupply $supply): bool => SupplyBook::is(
-                    $supply,
-                    $finding->stock,
-                ) && $supply->isByLength() === $finding->isByLength(),
+                fn (OwnSupply $supply): bool => $supply->isCalled($finding->stock) && $supply->isByLength() === $finding->isByLength(),
             );
 
             return $supply === null ? null : $supply->held / ($finding->isByLength() ? 1000 : 1);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Actions;
+namespace App\Read;
 
 use App\Models\CutTick;
 use Hebra\Core\Plan\Cut;

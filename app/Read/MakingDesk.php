@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace App\Read;
 
 use App\Models\Making;
 use Hebra\Core\Hand\Pace;

@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Exceptions\Refused;
+use App\Models\Finished;
+use App\Models\FinishedMove;
+use App\Models\Making;
+use App\Models\Movement;
+use App\Models\User;
+use App\Models\Workshop;
+use App\Read\Pricing;
+use Hebra\Core\Market\Place;
+use Hebra\Core\Plan\Plan;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * The box of what is made: each piece by its number, where it is, and its metal in the book wherever it goes.
+ */
+final class Box
+{
+    private const MOST_NOTE = 500;
+
+    public function __construct(private readonly Book $book)
+    {
+    }
+
+    /** What a making brought, one after the other: metal, minutes and cost in equal shares. */
+    public function fill(Making $making, Plan $plan, Workshop $workshop): void
+    {
+        $many = $plan->piece->makes->sold();
+        $metals = $this->metalsOf($making);
+        $piece = $making->piece()->withTrashed()->firstOrFail();
+        [$bill] = (new Pricing($piece, $workshop))->billed($plan);
+        $number = (int) Finished::query()->where('workshop_id', $workshop->id)->max('number');
+        for ($at = 0; $at < $many; $at++) {
+            $finished = Finished::query()->create([
+                'workshop_id' => $workshop->id, 'piece_id' => $piece->id, 'making_id' => $making->id,
+                'number' => ++$number, 'name' => $plan->piece->name, 'place' => Place::Box,
+                'metals' => array_map(fn (int $mg): int => self::share($mg, $many, $at), $metals),
+                'minutes' => $making->minutes === null ? null : self::share($making->minutes, $many, $at),
+                'cost_cents' => $bill->unpriced > 0 ? null : self::share($bill->costCents, $many, $at),
+                'moved_at' => now(),
+            ]);
+            $this->note($finished, null, 'made');
+        }
+    }
+
+    /** Of so much, in so many whole shares that add up to it. */
+    private static function share(int $of, int $many, int $at): int
+    {
+        return intdiv($of, $many) + ($at < $of % $many ? 1 : 0);
+    }
+
+    /** @return array<string, int> milligrams in its pieces, by metal */
+    private function metalsOf(Making $making): array
+    {
+        return Movement::query()->where('making_id', $making->id)->where('account', 'pieces')->where('kind', 'made')
+            ->groupBy('metal')->selectRaw('metal, SUM(mass_mg) AS mg')->pluck('mg', 'metal')
+            ->map(fn (mixed $mg): int => (int) $mg)->all();
+    }
+
+    /**
+     * It goes to another place, for so many cents where it is sold; its metal goes with it.
+     *
+     * @throws Refused if it cannot go there from where it is
+     */
+    public function move(Finished $finished, Place $place, ?int $cents = null, string $words = ''): void
+    {
+        $this->checkMove($finished, $place, $words);
+        DB::transaction(function () use ($finished, $place, $cents, $words): void {
+            $this->enter($finished, $place);
+            $finished->forceFill([
+                'place' => $place, 'sold_cents' => $place === Place::Sold ? $cents : null, 'moved_at' => now(),
+                'want_id' => $place->isAway() || $place->isAtHand() ? $finished->want_id : null,
+            ])->save();
+            $this->note($finished, $cents, $words);
+        });
+    }
+
+    private function checkMove(Finished $finished, Place $place, string $words): void
+    {
+        mb_strlen($words) <= self::MOST_NOTE || throw Refused::invalid(
+            'words', 'The note holds '.mb_strlen($words).' characters: give at most '.self::MOST_NOTE.'.',
+        );
+        if (! in_array($place, $finished->place->next(), true)) {
+            $why = match (true) {
+                $finished->place === $place => "No. {$finished->number} is {$place->words()} already.",
+                $finished->place === Place::Melted => "No. {$finished->number} is melted: there is nothing left of it.",
+                default => "No. {$finished->number} is {$finished->place->words()}: take it back into the box first.",
+            };
+            throw Refused::invalid('place', $why);
+        }
+    }
+
+    /** What leaves the account of one place comes into that of the other. */
+    private function enter(Finished $finished, Place $place): void
+    {
+        [$from, $to] = [$finished->place->account(), $place->account()];
+        if ($from === $to) {
+            return;
+        }
+        $kind = match ($place->account()) {
+            'scrap jar' => 'melted', 'customers' => 'left', default => 'back'
+        };
+        $words = "no. {$finished->number}, {$finished->name}, {$place->words()}";
+        $lines = [];
+        foreach ($finished->metals as $metal => $milligrams) {
+            $lines[] = Line::of($from, $metal, -$milligrams, $words);
+            $lines[] = Line::of($to, $metal, $milligrams, $words);
+        }
+        $this->book->enter(
+            Workshop::query()->findOrFail($finished->workshop_id), $kind, $lines, $finished->making()->first(),
+        );
+    }
+
+    private function note(Finished $finished, ?int $cents, string $words): void
+    {
+        FinishedMove::query()->create([
+            'workshop_id' => $finished->workshop_id, 'finished_id' => $finished->id, 'place' => $finished->place,
+            'cents' => $cents, 'words' => $words, 'maker' => User::signedIn(), 'created_at' => now(),
+        ]);
+    }
+
+    /** What is on its label. */
+    public function label(Finished $finished, ?int $cents, string $note): void
+    {
+        mb_strlen($note) <= self::MOST_NOTE || throw Refused::invalid(
+            'note', 'The note holds '.mb_strlen($note).' characters: give at most '.self::MOST_NOTE.'.',
+        );
+        $finished->forceFill(['price_cents' => $cents, 'note' => $note])->save();
+    }
+
+    /**
+     * A making that is taken out of the book was none: its pieces are in no box.
+     *
+     * @throws Refused if one of them is not at hand any more
+     */
+    public function empty(Making $making): void
+    {
+        $all = Finished::query()->where('making_id', $making->id)->get();
+        foreach ($all as $finished) {
+            $finished->place->account() === Place::Box->account() || throw Refused::invalid(
+                'entry', "No. {$finished->number} of it is {$finished->place->words()}: only what is with you can be taken out of the book.",
+            );
+        }
+        Finished::query()->where('making_id', $making->id)->delete();
+    }
+
+    /** @return array<string, int> grams in milligrams by metal, of what is with the maker */
+    public static function held(Workshop $workshop): array
+    {
+        $held = [];
+        foreach (Finished::query()->where('workshop_id', $workshop->id)->get(['metals', 'place']) as $one) {
+            foreach ($one->place->account() === Place::Box->account() ? $one->metals : [] as $metal => $mg) {
+                $held[$metal] = ($held[$metal] ?? 0) + $mg;
+            }
+        }
+
+        return $held;
+    }
+}

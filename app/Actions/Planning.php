@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Exceptions\Refused;
+use App\Models\Occasion;
+use App\Models\Piece;
+use App\Models\Want;
+use App\Models\Workshop;
+use Carbon\CarbonImmutable;
+use Hebra\Core\Market\BenchDays;
+use Hebra\Core\Problem;
+use Hebra\Core\Quantity\Count;
+use Hebra\Core\Quantity\Money;
+use Hebra\Core\Quantity\Unreadable;
+
+/** What is wanted by when, and the hours there are for it. */
+final class Planning
+{
+    private const MOST_YEARS = 3;
+
+    private const MOST_NOTE = 500;
+
+    /**
+     * @param  array<string, string>  $input  kind, name, due, note, paid
+     *
+     * @throws Problem if a field is unreadable or the day has passed
+     */
+    public function plan(Workshop $workshop, array $input, ?Occasion $occasion = null): Occasion
+    {
+        $kind = $input['kind'] ?? 'market';
+        isset(Occasion::KINDS[$kind]) || throw Unreadable::choice('kind', $kind, array_keys(Occasion::KINDS));
+        $name = trim($input['name'] ?? '');
+        $note = trim($input['note'] ?? '');
+        $name !== '' && mb_strlen($name) <= 80 || throw Refused::invalid(
+            'name', 'Its name holds '.mb_strlen($name).' characters: give 1 to 80, such as Harbour market.',
+        );
+        mb_strlen($note) <= self::MOST_NOTE || throw Refused::invalid(
+            'note', 'The note holds '.mb_strlen($note).' characters: give at most '.self::MOST_NOTE.'.',
+        );
+        $occasion ??= new Occasion(['workshop_id' => $workshop->id]);
+        $due = self::day($input['due'] ?? '', 'due');
+        $paid = trim($input['paid'] ?? '');
+        $occasion->forceFill([
+            'kind' => $kind, 'name' => $name, 'note' => $note, 'due_on' => $due,
+            'paid_cents' => $paid === '' ? 0 : Money::parse($paid, 'paid')->cents(),
+        ])->save();
+
+        return $occasion;
+    }
+
+    /**
+     * A piece is wanted so often for it; what was wanted of it so far is replaced.
+     *
+     * @param  array<string, string>  $input  piece, count, price, from
+     *
+     * @throws Problem if a field is unreadable or there is no such piece
+     */
+    public function want(Occasion $occasion, array $input): Want
+    {
+        $piece = Piece::query()->where('workshop_id', $occasion->workshop_id)->where('is_pattern', false)
+            ->where('ulid', $input['piece'] ?? '')->first()
+            ?? throw Refused::invalid('piece', 'That piece is not in this workshop: choose one of the list.');
+        $price = trim($input['price'] ?? '');
+        $from = trim($input['from'] ?? '');
+        $want = Want::query()->firstOrNew(['occasion_id' => $occasion->id, 'piece_id' => $piece->id]);
+        $want->forceFill([
+            'workshop_id' => $occasion->workshop_id,
+            'count' => Count::parse($input['count'] ?? '', 'count', 1, Want::MOST),
+            'price_cents' => $price === '' ? null : Money::parse($price, 'price')->cents(),
+            'from_on' => $from === '' ? null : self::day($from, 'from'),
+        ])->save();
+
+        return $want;
+    }
+
+    /** Fewer of it, or none. */
+    public function reduce(Want $want, int $count): void
+    {
+        $count === 0 ? $want->delete() : $want->forceFill(['count' => $count])->save();
+    }
+
+    /**
+     * @param  array<mixed>  $week  hours of the seven days, Monday first: `1.5`, `1 1/2`, `90 min`
+     *
+     * @throws Problem if one is unreadable or there is no time at all
+     */
+    public function week(Workshop $workshop, array $week): void
+    {
+        $minutes = [];
+        for ($day = 0; $day < 7; $day++) {
+            $text = $week[$day] ?? '';
+            $minutes[] = self::minutes(is_string($text) ? $text : '', "week.{$day}");
+        }
+        BenchDays::of($minutes);
+        $workshop->forceFill(['week_minutes' => $minutes])->save();
+    }
+
+    /**
+     * One day that is unlike its week's.
+     *
+     * @throws Problem if it is unreadable or has passed
+     */
+    public function on(Workshop $workshop, string $day, int $minutes): void
+    {
+        $date = self::day($day, 'day')->format('Y-m-d');
+        $kept = array_filter(
+            $workshop->day_minutes ?? [], fn (string $one): bool => $one >= CarbonImmutable::today()->format('Y-m-d'),
+            ARRAY_FILTER_USE_KEY,
+        );
+        BenchDays::of($workshop->weekMinutes(), [0 => $minutes]);
+        $workshop->forceFill(['day_minutes' => [$date => $minutes] + $kept])->save();
+    }
+
+    /**
+     * @throws Refused if it is no day, or one that has passed or is years ahead
+     */
+    private static function day(string $text, string $field): CarbonImmutable
+    {
+        $text = trim($text);
+        $date = preg_match('/^\d{4}-\d{2}-\d{2}$/', $text) === 1
+            ? CarbonImmutable::createFromFormat('!Y-m-d', $text)
+            : null;
+        $date !== null && $date->format('Y-m-d') === $text || throw Refused::invalid(
+            $field, '“'.mb_substr($text, 0, 20).'” is no day: give one such as 2026-12-12.',
+        );
+        $date >= CarbonImmutable::today() || throw Refused::invalid(
+            $field, $date->format('j F Y').' has passed: give a day from today on.',
+        );
+        $date <= CarbonImmutable::today()->addYears(self::MOST_YEARS) || throw Refused::invalid(
+            $field, $date->format('j F Y').' is far ahead: give a day within '.self::MOST_YEARS.' years.',
+        );
+
+        return $date;
+    }
+
+    /**
+     * `2`, `1.5`, `1 1/2` and `1½` are hours; `45 min` and `1:30` say so.
+     *
+     * @throws Refused if it is no time
+     */
+    public static function minutes(string $text, string $field): int
+    {
+        $plain = trim(strtr(mb_strtolower($text), ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', ',' => '.']));
+        $minutes = match (true) {
+            $plain === '' => 0.0,
+            preg_match('/^(\d{1,4})\s*min(?:utes)?$/', $plain, $match) === 1 => (float) $match[1],
+            preg_match('/^(\d{1,2}):([0-5]\d)$/', $plain, $match) === 1 => 60.0 * (int) $match[1] + (int) $match[2],
+            preg_match('/^(\d{1,2}(?:\.\d{1,2})?)\s*(?:h|hours?)?$/', $plain, $match) === 1 => 60.0 * (float) $match[1],
+            preg_match('/^(?:(\d{1,2})\s+)?(\d)\/([1-9])\s*(?:h|hours?)?$/', $plain, $match) === 1 => 60.0 * ((int) $match[1] + (int) $match[2] / (int) $match[3]),
+            default => null,
+        };
+        $minutes !== null && $minutes <= 1440 || throw Refused::invalid(
+            $field, '“'.mb_substr($text, 0, 20).'” is no time at the bench: give hours such as 1.5, or 45 min.',
+        );
+
+        return (int) round($minutes);
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Hebra\Core\Market\Place;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * One finished piece as it is sold, a pair as one: what is in it, what it took and cost when it was made, where it is.
+ *
+ * @property int $id
+ * @property string $ulid
+ * @property int $workshop_id
+ * @property int $piece_id
+ * @property int $making_id
+ * @property int|null $want_id
+ * @property int $number
+ * @property string $name
+ * @property Place $place
+ * @property array<string, int> $metals  milligrams by metal
+ * @property int|null $minutes
+ * @property int|null $cost_cents
+ * @property int|null $price_cents  on its label
+ * @property int|null $sold_cents
+ * @property string $note
+ * @property CarbonImmutable $moved_at
+ * @property CarbonImmutable $created_at
+ * @property Making $making
+ * @property Piece $piece
+ */
+final class Finished extends Model
+{
+    use HasUlids;
+
+    protected $table = 'finished';
+
+    protected $guarded = ['id'];
+
+    protected $attributes = [
+        'note' => '', 'want_id' => null, 'minutes' => null, 'cost_cents' => null, 'price_cents' => null,
+        'sold_cents' => null,
+    ];
+
+    /** @var array<string, string> */
+    protected $casts = ['place' => Place::class, 'metals' => 'array', 'moved_at' => 'immutable_datetime'];
+
+    /** @return list<string> */
+    public function uniqueIds(): array
+    {
+        return ['ulid'];
+    }
+
+    public function getRouteKeyName(): string
+    {
+        return 'ulid';
+    }
+
+    /** @return BelongsTo<Making, $this> */
+    public function making(): BelongsTo
+    {
+        return $this->belongsTo(Making::class);
+    }
+
+    /** @return BelongsTo<Piece, $this> */
+    public function piece(): BelongsTo
+    {
+        return $this->belongsTo(Piece::class)->withTrashed();
+    }
+
+    /** @return HasMany<FinishedMove, $this> */
+    public function moves(): HasMany
+    {
+        return $this->hasMany(FinishedMove::class);
+    }
+
+    public function massMg(): int
+    {
+        return array_sum($this->metals);
+    }
+}

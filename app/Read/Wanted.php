@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Read;
+
+use App\Models\Finished;
+use App\Models\HandBook;
+use App\Models\Occasion;
+use App\Models\Want;
+use App\Models\Workshop;
+use Carbon\CarbonImmutable;
+use Hebra\Core\Hand\Pace;
+use Hebra\Core\Market\BenchDays;
+use Hebra\Core\Market\InTime;
+use Hebra\Core\Market\Needs;
+use Hebra\Core\Market\WorkPlan;
+use Illuminate\Support\Collection;
+
+/** What is wanted from today on, how far it is, and the plan of work for the rest of it. */
+final class Wanted
+{
+    /** @var Collection<int, Occasion> what is due first goes first */
+    public readonly Collection $occasions;
+
+    /** @var list<WantedPiece> */
+    public readonly array $pieces;
+
+    public readonly BenchDays $days;
+
+    public readonly CarbonImmutable $today;
+
+    private ?WorkPlan $plan = null;
+
+    /** @var list<\Hebra\Core\Market\Want>|null */
+    private ?array $core = null;
+
+    public function __construct(public readonly Workshop $workshop)
+    {
+        $this->today = CarbonImmutable::today();
+        /** @var Collection<int, Occasion> $occasions */
+        $occasions = $workshop->occasions()->with(['wants.piece.openMaking'])
+            ->where('due_on', '>=', $this->today->format('Y-m-d'))->orderBy('due_on')->orderBy('id')->get();
+        $this->occasions = $occasions;
+        $this->days = $this->benchDays();
+        $this->pieces = $this->read();
+    }
+
+    private function benchDays(): BenchDays
+    {
+        $week = $this->workshop->weekMinutes();
+        $first = $this->today->dayOfWeekIso - 1;
+        $days = [];
+        foreach ($this->workshop->day_minutes ?? [] as $date => $minutes) {
+            $day = $this->dayOf(CarbonImmutable::parse($date));
+            if ($day >= 0) {
+                $days[$day] = $minutes;
+            }
+        }
+
+        return BenchDays::of([...array_slice($week, $first), ...array_slice($week, 0, $first)], $days);
+    }
+
+    public function dayOf(CarbonImmutable $date): int
+    {
+        return (int) round($this->today->diffInDays($date->startOfDay(), false));
+    }
+
+    public function date(int $day): CarbonImmutable
+    {
+        return $this->today->addDays($day);
+    }
+
+    /** @return list<WantedPiece> */
+    private function read(): array
+    {
+        $pace = HandBook::of($this->workshop)->pace();
+        $atHand = $this->atHand();
+        $promised = Finished::query()->where('workshop_id', $this->workshop->id)->whereNotNull('want_id')
+            ->groupBy('want_id')->selectRaw('want_id, COUNT(*) AS many')->pluck('many', 'want_id');
+        $plans = $begun = $pieces = [];
+        foreach ($this->occasions as $occasion) {
+            foreach ($occasion->wants as $want) {
+                $own = (int) ($promised[$want->id] ?? 0);
+                $free = min(max(0, $want->count - $own), $atHand[$want->piece_id] ?? 0);
+                $atHand[$want->piece_id] = ($atHand[$want->piece_id] ?? 0) - $free;
+                $plan = $plans[$want->piece_id] ??= $this->planOf($want, $pace);
+                $pieces[] = $one = new WantedPiece($want, $occasion, $plan, $own + $free, ! isset($begun[$want->piece_id]));
+                $begun = $one->makings() > 0 ? $begun + [$want->piece_id => true] : $begun;
+            }
+        }
+
+        return $pieces;
+    }
+
+    private function planOf(Want $want, Pace $pace): PiecePlan
+    {
+        return new PiecePlan($want->piece, $this->workshop->profile(), $pace);
+    }
+
+    /** @return array<int, int> pieces at hand that are promised to nobody, by piece */
+    private function atHand(): array
+    {
+        return Finished::query()->where('workshop_id', $this->workshop->id)->whereNull('want_id')
+            ->whereIn('place', ['box', 'stall'])->groupBy('piece_id')->selectRaw('piece_id, COUNT(*) AS many')
+            ->pluck('many', 'piece_id')->map(fn (mixed $many): int => (int) $many)->all();
+    }
+
+    public function plan(): WorkPlan
+    {
+        return $this->plan ??= WorkPlan::of($this->coreWants(), $this->days);
+    }
+
+    /** @return list<InTime> */
+    public function ways(): array
+    {
+        return InTime::all($this->coreWants(), $this->days, $this->plan());
+    }
+
+    /** @return list<\Hebra\Core\Market\Want> */
+    private function coreWants(): array
+    {
+        return $this->core ??= array_map(fn (WantedPiece $piece): \Hebra\Core\Market\Want => $piece->core(
+            $this->dayOf($piece->occasion->due_on),
+            $piece->want->from_on === null ? 0 : max(0, $this->dayOf($piece->want->from_on)),
+        ), $this->pieces);
+    }
+
+    /** Of what is due until a day, so much is still to be worked. */
+    public function minutesUntil(int $day): float
+    {
+        return array_sum(array_map(
+            fn (\Hebra\Core\Market\Want $want): float => $want->dueDay <= $day ? $want->minutes() : 0.0,
+            $this->coreWants(),
+        ));
+    }
+
+    /** What all that is still to be made takes. */
+    public function needs(): Needs
+    {
+        return Needs::of(array_map(
+            fn (WantedPiece $piece): array => [$piece->plan(), $piece->makings()], $this->pieces,
+        ));
+    }
+
+    public function piece(string $key): ?WantedPiece
+    {
+        foreach ($this->pieces as $piece) {
+            if ($piece->key() === $key) {
+                return $piece;
+            }
+        }
+
+        return null;
+    }
+}

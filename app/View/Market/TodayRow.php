@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Market;
+
+use App\Read\Wanted;
+use App\Read\WantedPiece;
+use App\View\Drawing;
+use Hebra\Core\Market\Sitting;
+
+/** What is done today on one piece, one sitting after the other. */
+final readonly class TodayRow
+{
+    /** @param  non-empty-list<Sitting>  $sittings */
+    public function __construct(private Wanted $wanted, private array $sittings)
+    {
+    }
+
+    public function takes(Sitting $sitting): bool
+    {
+        return $sitting->wants === $this->sittings[0]->wants;
+    }
+
+    public function with(Sitting $sitting): self
+    {
+        return new self($this->wanted, [...$this->sittings, $sitting]);
+    }
+
+    private function piece(): ?WantedPiece
+    {
+        return $this->wanted->piece($this->sittings[0]->wants[0]);
+    }
+
+    public function name(): string
+    {
+        $more = count($this->sittings[0]->wants) - 1;
+
+        return ($this->piece()?->want->piece->name ?? '').($more > 0 ? " and {$more} more" : '');
+    }
+
+    /** `cut 11, weave, check, weigh`. */
+    public function does(): string
+    {
+        return implode(', ', array_map(fn (Sitting $one): string => lcfirst(SittingWords::of($one)), $this->sittings));
+    }
+
+    public function time(): string
+    {
+        return PlanDesk::time(array_sum(array_map(fn (Sitting $one): float => $one->minutes, $this->sittings)));
+    }
+
+    public function url(): string
+    {
+        $piece = $this->piece();
+
+        return $piece === null ? '/plan' : "/pieces/{$piece->want->piece->ulid}/make";
+    }
+
+    public function isNow(): bool
+    {
+        return $this->sittings[0]->from < 1.0;
+    }
+
+    public function drawing(): ?Drawing
+    {
+        $piece = $this->piece();
+
+        return $piece === null ? null : new Drawing(
+            $piece->plan()->assembly(), 44, 46, 0, 2, 'now-'.$piece->key().'-'.(int) $this->sittings[0]->from,
+        );
+    }
+}

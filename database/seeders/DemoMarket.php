@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\Box;
+use App\Actions\Planning;
+use App\Models\Finished;
+use App\Models\Workshop;
+use Carbon\CarbonImmutable;
+use Hebra\Core\Market\Place;
+use Illuminate\Support\Collection;
+
+/** What the demo workshop is getting ready for, and what became of what it made. All of it is made up. */
+final class DemoMarket
+{
+    /** By name: margin and fee of the price, in percent. */
+    public const LISTS = [
+        'stall' => ['margin' => 34, 'fee' => 5], 'shop' => ['margin' => 8, 'fee' => 0],
+        'friends' => ['margin' => 0, 'fee' => 0],
+    ];
+
+    private const WANTED = [
+        'market' => ['Harbour winter market', 'Stall 14, by the slipway. Bring the small rail.', 12, [
+            ['Breakwater', 9, '38.00'], ['Winter buoys', 5, '42.00'], ['Kelp light', 9, '24.00'],
+            ['Sandpiper drops', 4, '36.00'], ['Slipway', 4, '29.00'], ['Low water', 6, '31.00'],
+            ['Night tide', 4, '34.00'],
+        ]],
+        'order' => ['Ysolde Pike', 'Wrist 165 mm. Fetches it on her way to the ferry.', 7, [
+            ['Lobster-pot cuff', 1, '96.00'], ['Harbour bell ring', 1, '38.00'],
+        ]],
+        'gift' => ['Tamsin’s birthday', '', 18, [['Harbour mouth', 1, '']]],
+    ];
+
+    /** By its number: where it went, for how much, with what words. */
+    private const GONE = [
+        1 => [Place::Sold, 3800, 'first sale of the season'], 2 => [Place::Sold, 3800, ''],
+        3 => [Place::Lent, null, 'for the window of the ferry office'],
+        4 => [Place::Given, null, 'to a friend who found the buoys'], 7 => [Place::Stall, null, ''],
+    ];
+
+    private const PRICES = ['Breakwater' => 3800, 'Kelp light' => 2400];
+
+    public function __construct(private readonly Planning $planning, private readonly Box $box)
+    {
+    }
+
+    public function plan(Workshop $workshop): void
+    {
+        foreach (self::WANTED as $kind => [$name, $note, $days, $pieces]) {
+            $day = CarbonImmutable::today()->addDays($days);
+            // Markets are on Saturdays.
+            $due = $kind === 'market' && ! $day->isSaturday() ? $day->next(CarbonImmutable::SATURDAY) : $day;
+            $occasion = $this->planning->plan($workshop, [
+                'kind' => $kind, 'name' => $name, 'note' => $note, 'due' => $due->format('Y-m-d'),
+                'paid' => $kind === 'order' ? '40.00' : '',
+            ]);
+            foreach ($pieces as [$piece, $count, $price]) {
+                $this->planning->want($occasion, [
+                    'piece' => (string) $workshop->pieces()->where('name', $piece)->value('ulid'),
+                    'count' => (string) $count, 'price' => $price,
+                ]);
+            }
+        }
+    }
+
+    public function box(Workshop $workshop): void
+    {
+        /** @var Collection<int, Finished> $all */
+        $all = $workshop->finished()->orderBy('number')->get();
+        foreach ($all as $finished) {
+            $this->box->label($finished, self::PRICES[$finished->name] ?? null, '');
+        }
+        foreach (self::GONE as $number => [$place, $cents, $words]) {
+            /** @var Finished $finished */
+            $finished = $workshop->finished()->where('number', $number)->sole();
+            $this->box->move($finished, $place, $cents, $words);
+        }
+    }
+}
