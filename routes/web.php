@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BillController;
+use App\Http\Controllers\BoxController;
 use App\Http\Controllers\CutListController;
 use App\Http\Controllers\CuttingController;
 use App\Http\Controllers\FormingController;
@@ -114,13 +115,21 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/plan', [PlanController::class, 'show']);
     Route::put('/plan/week', [PlanController::class, 'week']);
     Route::put('/plan/day', [PlanController::class, 'day']);
-    Route::put('/plan/wants/{want}', [PlanController::class, 'count'])->where('want', '[0-9]{1,18}');
+    Route::put('/plan/wants/{want}', [PlanController::class, 'count']);
     Route::get('/plan/to-buy', [PlanController::class, 'toBuy']);
     Route::get('/plan/to-buy.csv', [PlanController::class, 'toBuyCsv']);
     Route::post('/occasions', [PlanController::class, 'store']);
     Route::put('/occasions/{occasion}', [PlanController::class, 'update']);
     Route::delete('/occasions/{occasion}', [PlanController::class, 'destroy']);
     Route::put('/occasions/{occasion}/wants', [PlanController::class, 'want']);
+
+    Route::get('/box', [BoxController::class, 'index']);
+    Route::get('/box.csv', [BoxController::class, 'csv']);
+    Route::get('/box/{finished}', [BoxController::class, 'show']);
+    Route::put('/box/{finished}', [BoxController::class, 'move']);
+    Route::put('/box/{finished}/label', [BoxController::class, 'label']);
+    Route::get('/box/{finished}/label.pdf', [BoxController::class, 'labelPdf']);
+    Route::get('/box/{finished}/sheet', [BoxController::class, 'sheet']);
 
     Route::get('/stock', [StockController::class, 'index']);
     Route::post('/stock', [StockController::class, 'store']);

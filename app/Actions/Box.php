@@ -143,7 +143,9 @@ final class Box
         $all = Finished::query()->where('making_id', $making->id)->get();
         foreach ($all as $finished) {
             $finished->place->account() === Place::Box->account() || throw Refused::invalid(
-                'entry', "No. {$finished->number} of it is {$finished->place->words()}: only what is with you can be taken out of the book.",
+                'entry',
+                "No. {$finished->number} of it is {$finished->place->words()}: only what is with you can be taken out "
+                    .'of the book.',
             );
         }
         Finished::query()->where('making_id', $making->id)->delete();

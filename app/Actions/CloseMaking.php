@@ -78,19 +78,29 @@ final class CloseMaking
             // What was ticked off as cut is in the book now, and nothing is kept back for it any more.
             CutTick::query()->where('piece_id', $making->piece_id)->delete();
             Reservation::query()->where('piece_id', $making->piece_id)->delete();
-            $minutes = self::text($input, 'minutes');
-            $note = self::text($input, 'note');
-            $weight = trim(self::text($input, 'weight'));
-            mb_strlen($note) <= 2000
-                || throw Refused::invalid('note', 'The note holds '.mb_strlen($note).' characters: give at most 2000.');
-            $making->forceFill([
-                'minutes' => trim($minutes) === '' ? null : Count::parse($minutes, 'minutes', 0, 6000),
-                'note' => $note, 'closed_at' => now(), 'step' => $plan->stepCount(), 'progress' => null,
-                'weight_mg' => $weight === '' ? null : self::milligrams($weight, 10_000),
-            ])->save();
+            $this->ended($making, $plan, $input);
             DB::table('bench_events')->where('making_id', $making->id)->delete();
             $this->box->fill($making, $plan, $workshop);
         });
+    }
+
+    /**
+     * What is said of the making as a whole.
+     *
+     * @param  array<string, mixed>  $input
+     */
+    private function ended(Making $making, Plan $plan, array $input): void
+    {
+        $minutes = self::text($input, 'minutes');
+        $note = self::text($input, 'note');
+        $weight = trim(self::text($input, 'weight'));
+        mb_strlen($note) <= 2000
+            || throw Refused::invalid('note', 'The note holds '.mb_strlen($note).' characters: give at most 2000.');
+        $making->forceFill([
+            'minutes' => trim($minutes) === '' ? null : Count::parse($minutes, 'minutes', 0, 6000),
+            'note' => $note, 'closed_at' => now(), 'step' => $plan->stepCount(), 'progress' => null,
+            'weight_mg' => $weight === '' ? null : self::milligrams($weight, 10_000),
+        ])->save();
     }
 
     /**

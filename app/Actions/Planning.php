@@ -23,6 +23,9 @@ final class Planning
 
     private const MOST_NOTE = 500;
 
+    /** As hours are ended, or not. */
+    private const HOURS = '\s*(?:h|hours?)?';
+
     /**
      * @param  array<string, string>  $input  kind, name, due, note, paid
      *
@@ -148,8 +151,8 @@ final class Planning
             $plain === '' => 0.0,
             preg_match('/^(\d{1,4})\s*min(?:utes)?$/', $plain, $match) === 1 => (float) $match[1],
             preg_match('/^(\d{1,2}):([0-5]\d)$/', $plain, $match) === 1 => 60.0 * (int) $match[1] + (int) $match[2],
-            preg_match('/^(\d{1,2}(?:\.\d{1,2})?)\s*(?:h|hours?)?$/', $plain, $match) === 1 => 60.0 * (float) $match[1],
-            preg_match('/^(?:(\d{1,2})\s+)?(\d)\/([1-9])\s*(?:h|hours?)?$/', $plain, $match) === 1 => 60.0 * ((int) $match[1] + (int) $match[2] / (int) $match[3]),
+            preg_match('/^(\d{1,2}(?:\.\d{1,2})?)'.self::HOURS.'$/', $plain, $match) === 1 => 60.0 * (float) $match[1],
+            preg_match('/^(?:(\d{1,2})\s+)?(\d)\/([1-9])'.self::HOURS.'$/', $plain, $match) === 1 => 60.0 * ((int) $match[1] + (int) $match[2] / (int) $match[3]),
             default => null,
         };
         $minutes !== null && $minutes <= 1440 || throw Refused::invalid(

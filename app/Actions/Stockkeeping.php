@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Exceptions\Refused;
 use App\Models\Lot;
+use App\Models\Making;
 use App\Models\Movement;
 use App\Models\Workshop;
 use Hebra\Core\Quantity\Count;
@@ -93,7 +94,8 @@ final class Stockkeeping
         DB::transaction(function () use ($workshop, $drafts): void {
             $numbers = $entries = [];
             foreach ($drafts as [$lot, $milligrams]) {
-                $numbers[$lot->kind] = ($numbers[$lot->kind] ?? $workshop->lots()->where('kind', $lot->kind)->count()) + 1;
+                $numbers[$lot->kind] ??= $workshop->lots()->where('kind', $lot->kind)->count();
+                $numbers[$lot->kind]++;
                 $this->keep($workshop, $lot, $numbers[$lot->kind]);
                 $words = 'received '.$lot->name;
                 $entries[] = Book::rows(
@@ -204,15 +206,7 @@ final class Stockkeeping
 
                 return;
             }
-            $isDone = $first->reverses !== null || $workshop->movements()->where('reverses', $entry)->exists();
-            $isDone && throw Refused::alreadyReversed();
-            in_array($first->kind, self::OF_THE_BOX, true) && throw Refused::invalid(
-                'entry', 'A finished piece went there: take it back in the box, and its metal comes with it.',
-            );
-            $making = $first->making_id === null ? null : $workshop->makings()->whereKey($first->making_id)->first();
-            if ($making !== null && $first->kind === 'made') {
-                $this->box->empty($making);
-            }
+            $making = $this->reversible($workshop, $first);
             $back = [];
             foreach ($lines as $line) {
                 if ($line->lot !== null && $line->lot->heldMg() - $line->mass_mg < 0) {
@@ -233,6 +227,27 @@ final class Stockkeeping
                 $entry,
             );
         });
+    }
+
+    /**
+     * The making an entry is of, whose pieces are taken out of the box with it.
+     *
+     * @throws Refused if it is reversed already, or is what a finished piece did
+     */
+    private function reversible(Workshop $workshop, Movement $first): ?Making
+    {
+        $isDone = $first->reverses !== null || $workshop->movements()->where('reverses', $first->entry)->exists();
+        $isDone && throw Refused::alreadyReversed();
+        in_array($first->kind, self::OF_THE_BOX, true) && throw Refused::invalid(
+            'entry', 'A finished piece went there: take it back in the box, and its metal comes with it.',
+        );
+        /** @var Making|null $making */
+        $making = $first->making_id === null ? null : $workshop->makings()->whereKey($first->making_id)->first();
+        if ($making !== null && $first->kind === 'made') {
+            $this->box->empty($making);
+        }
+
+        return $making;
     }
 
     /** @return array<string, int> what the scrap jar holds, metal => milligrams */

@@ -93,7 +93,7 @@ final class SupplyBook
     public function priceSupply(Workshop $workshop, Finding $finding, UnitPrice $price): void
     {
         $own = $workshop->supplies()->get()->first(
-            fn (Supply $supply): bool => $supply->isCalled($finding->stock) && $supply->isByLength() === $finding->isByLength(),
+            fn (Supply $supply): bool => $supply->isOf($finding),
         );
         $own ??= new Supply(
             ['workshop_id' => $workshop->id, 'kind' => self::kindOf($finding), 'name' => $finding->stock],
@@ -196,7 +196,7 @@ final class SupplyBook
         $supplies = $workshop->supplies()->get();
         foreach ($plan->findings as $finding) {
             $supply = $supplies->first(
-                fn (Supply $supply): bool => $supply->isCalled($finding->stock) && $supply->isByLength() === $finding->isByLength(),
+                fn (Supply $supply): bool => $supply->isOf($finding),
             );
             if ($supply !== null) {
                 $wanted[$supply->id] = ($wanted[$supply->id] ?? 0) + (int) round(

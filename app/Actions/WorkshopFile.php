@@ -7,12 +7,14 @@ namespace App\Actions;
 use App\Exceptions\Refused;
 use App\Models\Bead;
 use App\Models\Drill;
+use App\Models\Finished;
 use App\Models\Lot;
 use App\Models\Making;
 use App\Models\Piece;
 use App\Models\Workshop;
 use App\Read\HandDesk;
 use App\Read\MakingDesk;
+use App\Read\Wanted;
 use Generator;
 use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Piece\ReceivedJson;
@@ -27,11 +29,12 @@ use Illuminate\Support\Str;
  */
 final class WorkshopFile
 {
-    private const VERSION = 5;
+    private const VERSION = 6;
 
     private const WORKSHOP = [
         'name', 'ruler', 'sizes', 'clearance_um', 'keep_um', 'shortcuts', 'schools', 'strengths', 'currency',
         'hour_cents', 'overhead_percent', 'margin_percent', 'metal_prices_e4', 'packing_cents', 'low_um', 'hand_on',
+        'week_minutes', 'day_minutes', 'tax_percent', 'rounding', 'price_lists',
     ];
 
     /** Tables by the name they have in the file: their columns, and which of them name a row of another table. */
@@ -79,6 +82,16 @@ final class WorkshopFile
         ],
         'inspections' => [['point', 'is_fine', 'created_at'], ['making_id' => 'makings']],
         'photos' => [['ulid', 'width', 'height', 'jpeg_base64', 'created_at'], ['making_id' => 'makings']],
+        'occasions' => [['ulid', 'kind', 'name', 'note', 'due_on', 'paid_cents', 'created_at', 'updated_at'], []],
+        'wants' => [
+            ['ulid', 'count', 'price_cents', 'from_on', 'created_at', 'updated_at'],
+            ['occasion_id' => 'occasions', 'piece_id' => 'pieces'],
+        ],
+        'finished' => [[
+            'ulid', 'number', 'name', 'place', 'metals', 'minutes', 'cost_cents', 'price_cents', 'sold_cents', 'note',
+            'moved_at', 'created_at', 'updated_at',
+        ], ['piece_id' => 'pieces', 'making_id' => 'makings', 'want_id' => 'wants']],
+        'finished_moves' => [['place', 'cents', 'words', 'maker', 'created_at'], ['finished_id' => 'finished']],
     ];
 
     /** What may lie beside the file: a picture. */
@@ -192,7 +205,7 @@ final class WorkshopFile
 
     public function isEmpty(Workshop $workshop): bool
     {
-        foreach (['pieces', 'lots', 'beads', 'supplies', 'tools', 'movements', 'makings'] as $table) {
+        foreach (['pieces', 'lots', 'beads', 'supplies', 'tools', 'movements', 'makings', 'occasions'] as $table) {
             if (DB::table($table)->where('workshop_id', $workshop->id)->exists()) {
                 return false;
             }
@@ -345,7 +358,9 @@ final class WorkshopFile
 
         $file = ($file['version'] ?? null) === 3 ? self::fromVersion3($file) : $file;
 
-        return ($file['version'] ?? null) === 4 ? self::fromVersion4($file) : $file;
+        $file = ($file['version'] ?? null) === 4 ? self::fromVersion4($file) : $file;
+
+        return ($file['version'] ?? null) === 5 ? self::fromVersion5($file) : $file;
     }
 
     /**
@@ -448,6 +463,24 @@ final class WorkshopFile
     }
 
     /**
+     * Version 5 knew no plan of work, no box and one price only.
+     *
+     * @param  array<mixed>  $file
+     * @return array<mixed>
+     */
+    private static function fromVersion5(array $file): array
+    {
+        if (is_array($file['workshop'] ?? null)) {
+            $file['workshop'] += [
+                'week_minutes' => null, 'day_minutes' => null, 'tax_percent' => 0, 'rounding' => '',
+                'price_lists' => null,
+            ];
+        }
+
+        return ['version' => 6] + $file + array_fill_keys(['occasions', 'wants', 'finished', 'finished_moves'], []);
+    }
+
+    /**
      * @param  array<mixed>  $file
      * @param  callable(array<mixed>): array<mixed>  $change
      * @return array<mixed>
@@ -502,6 +535,8 @@ final class WorkshopFile
         }
         new HandDesk($workshop);
         $workshop->drills()->each(fn (Drill $drill) => $drill->wire());
+        $workshop->finished()->each(fn (Finished $finished) => $finished->place->words().$finished->massMg());
+        new Wanted($workshop);
     }
 
     /** @return array{width: int, height: int, jpeg_base64: string} */

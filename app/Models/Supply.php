@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Hebra\Core\Plan\Finding;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Length;
@@ -97,9 +98,10 @@ final class Supply extends Model
         );
     }
 
-    /** Whether it is what a plan calls so. */
-    public function isCalled(string $stock): bool
+    /** Whether it is what a plan takes, and told in the same way: counted, or by length. */
+    public function isOf(Finding $finding): bool
     {
-        return mb_strtolower($this->name) === mb_strtolower($stock);
+        return mb_strtolower($this->name) === mb_strtolower($finding->stock)
+            && $this->isByLength() === $finding->isByLength();
     }
 }

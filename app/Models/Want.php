@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -12,6 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * So many of a piece, each as it is sold: a pair is one.
  *
  * @property int $id
+ * @property string $ulid
  * @property int $workshop_id
  * @property int $occasion_id
  * @property int $piece_id
@@ -23,6 +25,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Want extends Model
 {
+    use HasUlids;
+
     public const MOST = 500;
 
     protected $guarded = ['id'];
@@ -31,6 +35,17 @@ final class Want extends Model
 
     /** @var array<string, string> */
     protected $casts = ['from_on' => 'immutable_date'];
+
+    /** @return list<string> */
+    public function uniqueIds(): array
+    {
+        return ['ulid'];
+    }
+
+    public function getRouteKeyName(): string
+    {
+        return 'ulid';
+    }
 
     /** @return BelongsTo<Piece, $this> */
     public function piece(): BelongsTo

@@ -125,7 +125,7 @@ final class OnHand
         if (! $finding->isPin()) {
             /** @var OwnSupply|null $supply */
             $supply = $this->workshop->supplies()->get()->first(
-                fn (OwnSupply $supply): bool => $supply->isCalled($finding->stock) && $supply->isByLength() === $finding->isByLength(),
+                fn (OwnSupply $supply): bool => $supply->isOf($finding),
             );
 
             return $supply === null ? null : $supply->held / ($finding->isByLength() ? 1000 : 1);

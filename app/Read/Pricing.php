@@ -94,7 +94,7 @@ final readonly class Pricing
         $supplies = $this->workshop->supplies()->get();
         foreach ($plan->findings as $finding) {
             $prices[$finding->stock] = $finding->isPin() ? $this->pinPrice($finding) : $supplies->first(
-                fn (Supply $supply): bool => $supply->isCalled($finding->stock) && $supply->isByLength() === $finding->isByLength(),
+                fn (Supply $supply): bool => $supply->isOf($finding),
             )?->price();
         }
 

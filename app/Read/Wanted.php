@@ -85,7 +85,9 @@ final class Wanted
                 $free = min(max(0, $want->count - $own), $atHand[$want->piece_id] ?? 0);
                 $atHand[$want->piece_id] = ($atHand[$want->piece_id] ?? 0) - $free;
                 $plan = $plans[$want->piece_id] ??= $this->planOf($want, $pace);
-                $pieces[] = $one = new WantedPiece($want, $occasion, $plan, $own + $free, ! isset($begun[$want->piece_id]));
+                $pieces[] = $one = new WantedPiece(
+                    $want, $occasion, $plan, $own + $free, ! isset($begun[$want->piece_id]),
+                );
                 $begun = $one->makings() > 0 ? $begun + [$want->piece_id => true] : $begun;
             }
         }

@@ -50,7 +50,8 @@ final readonly class InsightDesk
     private function wasted(): array
     {
         $by = [];
-        foreach (DB::table('movements')->where('workshop_id', $this->workshop->id)->where('account', 'scrap jar')->get(['words', 'mass_mg']) as $line) {
+        $scrap = DB::table('movements')->where('workshop_id', $this->workshop->id)->where('account', 'scrap jar');
+        foreach ($scrap->get(['words', 'mass_mg']) as $line) {
             $why = match (true) {
                 str_contains($line->words, 'spoiled,') => 'cuts that were spoiled',
                 str_contains($line->words, 'trimmed,') => self::TAILS,

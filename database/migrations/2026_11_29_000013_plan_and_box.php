@@ -39,6 +39,7 @@ return new class extends Migration
         });
         Schema::create('wants', function (Blueprint $table): void {
             $table->id();
+            $table->ulid('ulid')->unique();
             $table->foreignId('workshop_id')->constrained()->cascadeOnDelete();
             $table->foreignId('occasion_id')->constrained()->cascadeOnDelete();
             $table->foreignId('piece_id')->constrained()->cascadeOnDelete();

@@ -96,7 +96,8 @@ final class DemoSeeder extends Seeder
             return;
         }
         $workshop = Workshop::query()->create([
-            'name' => 'Marram Lane', 'is_demo' => true, 'margin_percent' => 34, 'packing_cents' => 65, 'tax_percent' => 10,
+            'name' => 'Marram Lane', 'is_demo' => true, 'margin_percent' => 34, 'packing_cents' => 65,
+            'tax_percent' => 10,
             'rounding' => '.00', 'price_lists' => DemoMarket::LISTS,
         ]);
         // Nobody knows this password: the demo is entered by its button.

@@ -18,7 +18,7 @@ final class BillTest extends TestCase
     private const PRICES = [
         'hour' => '30',
         'overhead' => '10',
-        'margin' => '25',
+        'margin' => ['stall' => '25'],
         'currency' => 'gbp',
         'metal' => ['sterling' => '1,5'],
     ];
@@ -76,7 +76,10 @@ final class BillTest extends TestCase
         return [
             'an hour in words' => [['hour' => 'cheap'], 'Hour “cheap” is not an amount'],
             'overhead beyond' => [['overhead' => '900'], 'Overhead'],
-            'a margin of letters' => [['margin' => 'x'], 'Margin “x” is not a count'],
+            'a margin of letters' => [['margin' => ['stall' => 'x']], 'Margin “x” is not a count'],
+            'a fee of more than the price' => [['fee' => ['shop' => '61']], 'Fee'],
+            'fee and tax that leave nothing' => [['fee' => ['stall' => '60'], 'tax' => '60'], '60 % beside 60 % tax'],
+            'an ending there is none of' => [['rounding' => '.33'], 'Rounding'],
             'no currency' => [['currency' => '€'], 'give its three letters'],
             'five decimals' => [['metal' => ['sterling' => '1.23456']], 'at most four decimals'],
             'an unknown metal' => [['metal' => ['tin' => '1']], 'That metal is not known here'],

@@ -14,7 +14,8 @@ use App\Models\Piece;
 use App\Models\Reservation;
 use App\Models\User;
 use App\Read\CuttingDesk;
-use App\View\ToBuy;
+use App\View\Market\ToBuyList;
+use Hebra\Core\Market\Needs;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Quantity\LengthUnit;
 use Illuminate\Support\Facades\DB;
@@ -88,7 +89,9 @@ final class CuttingTest extends TestCase
             'stock.cutting',
             [
                 'desk' => $desk, 'isLonger' => $isLonger, 'all' => $pieces,
-                'buying' => new ToBuy($this->workshop(), $pieces), 'problem' => null,
+                'buying' => ToBuyList::besideWire($this->workshop(), Needs::of(array_values($pieces->map(
+                    fn (Piece $piece): array => [Planner::plan($piece->document(), $this->workshop()->profile()), 1],
+                )->all()))), 'problem' => null,
             ],
         )->render();
         $this->actingAs($this->maker)->get('/cutting')->assertOk();

@@ -392,7 +392,7 @@ final class WorkshopFileTest extends TestCase
     /** @return array<string, array{int}> */
     public static function versions(): array
     {
-        return ['1' => [1], '2' => [2], '3' => [3], '4' => [4], '5' => [5]];
+        return ['1' => [1], '2' => [2], '3' => [3], '4' => [4], '5' => [5], '6' => [6]];
     }
 
     /** Files as they were written then come in whole, and leave as they would be written today. */
@@ -404,7 +404,7 @@ final class WorkshopFileTest extends TestCase
         $this->bring($json)->assertStatus(303);
         $today = json_decode(app(WorkshopFile::class)->write($this->workshop()->refresh()), true);
         $then = json_decode($json, true);
-        self::assertSame(5, $today['version']);
+        self::assertSame(6, $today['version']);
         foreach ($then as $table => $rows) {
             foreach (is_array($rows) ? $rows : [] as $at => $row) {
                 foreach (is_array($row) ? $row : [] as $column => $value) {

@@ -133,16 +133,19 @@ final class BillController extends Controller
     private function lists(Request $request, Workshop $workshop): array
     {
         return array_map(fn (PriceList $list): PriceList => PriceList::of(
-            $list->name, $this->percent($request, "margin.{$list->name}", $list->marginPercent),
-            $this->percent($request, "fee.{$list->name}", $list->feePercent),
+            $list->name, $this->percent($request, 'margin', $list->name) ?? $list->marginPercent,
+            $this->percent($request, 'fee', $list->name) ?? $list->feePercent,
         ), $workshop->priceLists());
     }
 
-    private function percent(Request $request, string $field, int $was): int
+    private function percent(Request $request, string $of, string $list): ?int
     {
-        $text = $request->input($field);
-
-        return is_string($text) && trim($text) !== '' ? Count::parse($text, $field, 0, 500) : $was;
+        $text = $request->input("{$of}.{$list}");
+        try {
+            return is_string($text) && trim($text) !== '' ? Count::parse($text, $of, 0, 500) : null;
+        } catch (Problem $problem) {
+            throw Refused::at("{$of}.{$list}", $problem);
+        }
     }
 
     /**
@@ -196,7 +199,8 @@ final class BillController extends Controller
         $workshop->forceFill(
             [
                 'currency' => $currency, 'hour_cents' => $costing->hourCents,
-                'overhead_percent' => $costing->overheadPercent, 'margin_percent' => $lists[0]->marginPercent, 'tax_percent' => $terms->taxPercent,
+                'overhead_percent' => $costing->overheadPercent, 'margin_percent' => $lists[0]->marginPercent,
+                'tax_percent' => $terms->taxPercent,
                 'rounding' => $terms->rounding, 'price_lists' => self::kept($lists),
                 'packing_cents' => $costing->packingCents, 'metal_prices_e4' => $prices,
             ],

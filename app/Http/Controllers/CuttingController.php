@@ -10,7 +10,9 @@ use App\Models\Piece;
 use App\Read\CuttingDesk;
 use App\Support\Asker;
 use App\View\Csv;
-use App\View\ToBuy;
+use App\View\Market\ToBuyList;
+use Hebra\Core\Market\Needs;
+use Hebra\Core\Plan\Planner;
 use Hebra\Core\Problem;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -52,7 +54,9 @@ final class CuttingController extends Controller
             'desk' => new CuttingDesk($workshop, $pieces, $pins, $seconds, $asker),
             'isLonger' => $seconds > CuttingDesk::SECONDS,
             'all' => $all,
-            'buying' => new ToBuy($workshop, $pieces),
+            'buying' => ToBuyList::besideWire($workshop, Needs::of(array_values($pieces->map(
+                fn (Piece $piece): array => [Planner::plan($piece->document(), $workshop->profile()), 1],
+            )->all()))),
             'problem' => null,
         ]);
     }

@@ -38,9 +38,10 @@ final class PlanController extends Controller
 
     public function store(Request $request): RedirectResponse|Response
     {
-        return $this->done($request, 'It is in the plan: say now what is wanted for it.', fn () => $this->planning->plan(
-            $this->workshop($request), $this->texts($request, 'kind', 'name', 'due', 'note', 'paid'),
-        ));
+        return $this->done($request, 'It is in the plan: say now what is wanted '
+            .'for it.', fn () => $this->planning->plan(
+                $this->workshop($request), $this->texts($request, 'kind', 'name', 'due', 'note', 'paid'),
+            ));
     }
 
     public function update(Request $request, Occasion $occasion): RedirectResponse|Response
@@ -56,7 +57,9 @@ final class PlanController extends Controller
     {
         Gate::authorize('update', $occasion);
 
-        return $this->done($request, 'It is taken out of the plan. What is made stays in the box.', fn () => $occasion->delete());
+        return $this->done(
+            $request, 'It is taken out of the plan. What is made stays in the box.', fn () => $occasion->delete(),
+        );
     }
 
     public function want(Request $request, Occasion $occasion): RedirectResponse|Response

@@ -19,7 +19,7 @@ final readonly class CustomerSheet
 {
     private const WIDE = 380.0;
 
-    private const HIGH = 300.0;
+    private const HIGH = 236.0;
 
     public Drawing $drawing;
 
@@ -81,11 +81,11 @@ final readonly class CustomerSheet
         $round = $this->plan->roundMm();
         $what = $this->plan->piece->makes->sold() === 1 ? $this->plan->piece->makes->words() : 'one';
 
-        return ucfirst(match (true) {
-            $this->plan->reach() !== null && $round === null => "{$what}, ".$profile->length($this->plan->hangsMm()).' long',
-            $round !== null => "{$what}, ".$profile->length($round).' round',
-            default => "{$what}, ".$profile->length($this->plan->hangsMm()).' long',
-        });
+        return ucfirst($what).', '.match (true) {
+            $round !== null => $profile->length($round).' round',
+            $this->plan->isLaidRound() => $profile->length($this->plan->hangsMm()).' end to end',
+            default => $profile->length($this->plan->hangsMm()).' long',
+        };
     }
 
     private function metals(): string

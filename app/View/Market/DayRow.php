@@ -13,7 +13,10 @@ use Hebra\Core\Market\Sitting;
  * A day of the plan on the ruler of hours: how long there is, what is done in it, what is due. Shares in percent of the
  * ruler.
  *
- * @phpstan-type Drawn array{x: float, wide: float, words: string, title: string, motif: string, metal: string, isShort: bool, url: string}
+ * @phpstan-type Drawn array{
+ *     x: float, wide: float, words: string, title: string, motif: string, metal: string, isShort: bool,
+ *     url: string,
+ * }
  */
 final readonly class DayRow
 {
@@ -80,7 +83,11 @@ final readonly class DayRow
             }
         }
 
-        return $late === [] ? '' : implode(', ', $late).(count($late) === 1 ? ' is' : ' are').' late';
+        return match (count($late)) {
+            0 => '',
+            1 => "{$late[0]} is late",
+            default => implode(', ', $late).' are late',
+        };
     }
 
     /** How much more time all that is due then wants, at most. */

@@ -18,7 +18,9 @@ use Illuminate\Support\Collection;
  * The plan of work: every day from today to the last that is needed on one ruler of hours, what is late and what would
  * help, what is made of what is wanted, what is to be bought.
  *
- * @phpstan-type Way array{words: string, then: string, action: string, method: string, fields: array<string, string>}
+ * @phpstan-type Way array{
+ *     words: string, then: string, action: string, method: string, fields: array<string, string>,
+ * }
  */
 final class PlanDesk
 {
@@ -45,7 +47,7 @@ final class PlanDesk
             $longest = max($longest, $wanted->days->minutesOn($day));
         }
         $this->ruler = max(self::LEAST_RULER, 60 * ceil($longest / 60));
-        $this->toBuy = new ToBuyList($wanted->workshop, $wanted->needs());
+        $this->toBuy = ToBuyList::of($wanted->workshop, $wanted->needs());
     }
 
     private function lastDay(): int
@@ -171,7 +173,8 @@ final class PlanDesk
         return [
             'words' => $count === 0 ? "Leave out {$name}" : "{$name}: {$count} instead of {$piece?->want->count}",
             'then' => $price === null ? "{$less} fewer" : '−'.Bill::cents($less * $price),
-            'action' => '/plan/wants/'.($piece->want->id ?? 0), 'method' => 'put', 'fields' => ['count' => (string) $count],
+            'action' => '/plan/wants/'.($piece->want->ulid ?? ''), 'method' => 'put',
+            'fields' => ['count' => (string) $count],
         ];
     }
 

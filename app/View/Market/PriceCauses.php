@@ -15,7 +15,10 @@ use Hebra\Core\Quantity\Figures;
  * A price as the bar of its causes: each as high as what it costs, drawn as what it is, with a leader to its row. What
  * stays with the maker is marked. Pixels.
  *
- * @phpstan-type Cause array{name: string, says: string, cents: int|null, kind: string, isYours: bool, y: float, high: float, row: float}
+ * @phpstan-type Cause array{
+ *     name: string, says: string, cents: int|null, kind: string, isYours: bool, y: float, high: float,
+ *     row: float,
+ * }
  */
 final class PriceCauses
 {
@@ -24,6 +27,8 @@ final class PriceCauses
     public const ROW = 52.0;
 
     private const LEAST_HIGH = 3.0;
+
+    private const MANY_MINUTES = 240.0;
 
     public readonly Asking $asking;
 
@@ -40,7 +45,9 @@ final class PriceCauses
     private function taken(): array
     {
         $rows = [];
-        foreach (['metal' => 'Metal', 'bead' => 'Beads', 'finding' => 'Findings', 'packing' => 'Packing'] as $kind => $name) {
+        foreach ([
+            'metal' => 'Metal', 'bead' => 'Beads', 'finding' => 'Findings', 'packing' => 'Packing',
+        ] as $kind => $name) {
             $lines = array_values(array_filter(
                 $this->desk->bill->lines, fn (BillLine $line): bool => $line->kind === $kind,
             ));
@@ -50,7 +57,10 @@ final class PriceCauses
         }
         foreach ($this->desk->bill->lines as $line) {
             if ($line->kind === 'time') {
-                $rows[] = ['Time', $line->amount.' at '.Bill::cents($this->desk->workshop->hour_cents).' an hour', $line->cents, 'time', true];
+                $rows[] = [
+                    'Time', $line->amount.' at '.Bill::cents($this->desk->workshop->hour_cents).' an hour',
+                    $line->cents, 'time', true,
+                ];
             }
         }
         $rows[] = [
@@ -66,10 +76,14 @@ final class PriceCauses
     {
         $unpriced = count(array_filter($lines, fn (BillLine $line): bool => $line->cents === null));
         $words = match ($kind) {
-            'bead' => Figures::counted(array_sum(array_map(fn (BillLine $line): int => (int) $line->amount, $lines)), 'bead'),
+            'bead' => Figures::counted(
+                array_sum(array_map(fn (BillLine $line): int => (int) $line->amount, $lines)), 'bead',
+            ),
             'metal' => Figures::counted(count($lines), 'wire').', as they were paid for or priced',
             'packing' => 'each in its own',
-            default => implode(', ', array_map(fn (BillLine $line): string => "{$line->amount} × {$line->words}", $lines)),
+            default => implode(
+                ', ', array_map(fn (BillLine $line): string => "{$line->amount} × {$line->words}", $lines),
+            ),
         };
 
         return $words.($unpriced > 0 ? ", {$unpriced} without a price" : '');
@@ -129,6 +143,23 @@ final class PriceCauses
     public function high(): float
     {
         return max(self::HIGH, self::ROW * count($this->causes));
+    }
+
+    /** @return list<array{float, string}> the time as a ruler of its minutes: a mark every five, told every twenty */
+    public function minuteMarks(): array
+    {
+        $time = array_values(array_filter($this->causes, fn (array $cause): bool => $cause['kind'] === 'time'))[0]
+            ?? null;
+        $minutes = $this->desk->minutesInAll;
+        $every = $minutes > self::MANY_MINUTES ? 30 : 5;
+        $marks = [];
+        for ($at = $every; $time !== null && $at < $minutes; $at += $every) {
+            $marks[] = [
+                round($time['y'] + $time['high'] * $at / $minutes, 1), $at % (4 * $every) === 0 ? (string) $at : '',
+            ];
+        }
+
+        return $marks;
     }
 
     /** What stays with the maker: time, margin and what it is rounded up by. */

@@ -23,7 +23,10 @@ use Illuminate\Support\Collection;
  * What all that is planned takes beyond what there is and is not kept for other pieces: wire in whole metres as it is
  * sold, beads with their spares, findings.
  *
- * @phpstan-type Row array{kind: string, words: string, wanted: string, owned: string, buy: string, cents: int|null, coil: CoilDrawing|null, heap: Heap|null}
+ * @phpstan-type Row array{
+ *     kind: string, words: string, wanted: string, owned: string, buy: string, cents: int|null,
+ *     coil: CoilDrawing|null, heap: Heap|null,
+ * }
  */
 final class ToBuyList
 {
@@ -32,30 +35,69 @@ final class ToBuyList
     /** @var list<Row> */
     public array $rows = [];
 
-    public function __construct(private readonly Workshop $workshop, Needs $needs)
+    /** @var Collection<int, Lot>|null */
+    private ?Collection $lots = null;
+
+    /** @var array<int, array{mm: float, for: list<string>}> kept for pieces, by lot */
+    private array $spoken = [];
+
+    private function __construct(private readonly Workshop $workshop)
     {
-        /** @var Collection<int, Lot> $lots */
-        $lots = $workshop->lots()->withHeld()->get();
+    }
+
+    /** All of it, wire too. */
+    public static function of(Workshop $workshop, Needs $needs): self
+    {
+        $list = self::besideWire($workshop, $needs);
+        $rows = $list->rows;
+        $list->rows = [];
         foreach ($needs->wires as $need) {
-            $this->wire($need['wire'], $need['mm'], $lots);
+            $list->wire($need['wire'], $need['mm']);
         }
-        $beads = $workshop->beads()->get();
+        $list->rows = [...$list->rows, ...$rows];
+
+        return $list;
+    }
+
+    /** Beads and findings: wire to be bought stands in the cutting plan itself. */
+    public static function besideWire(Workshop $workshop, Needs $needs): self
+    {
+        $list = new self($workshop);
+        $list->beadsAndFindings($needs);
+
+        return $list;
+    }
+
+    private function beadsAndFindings(Needs $needs): void
+    {
+        $beads = $this->workshop->beads()->get();
         foreach ($needs->beads as $key => $need) {
             $own = $beads->filter(fn (Bead $one): bool => $one->core()->key() === $key)->values();
             $this->bead($need['bead'], $need['count'] + $need['spares'], $own);
         }
-        $supplies = $workshop->supplies()->get();
+        $supplies = $this->workshop->supplies()->get();
         foreach ($needs->findings as $need) {
-            $this->finding($need['finding'], $need['amount'], $supplies, $lots);
+            $this->finding($need['finding'], $need['amount'], $supplies);
         }
     }
 
-    /** @param  Collection<int, Lot>  $lots */
-    private function wire(Wire $wire, float $mm, Collection $lots): void
+    /** @return Collection<int, Lot> */
+    private function lots(): Collection
     {
-        $spoken = CuttingDesk::spokenFor($this->workshop);
-        $own = $lots->filter(fn (Lot $lot): bool => ! $lot->isPins() && $lot->wire()->words() === $wire->words());
-        $held = $own->sum(fn (Lot $lot): float => max(0.0, $lot->heldMm() - ($spoken[$lot->id]['mm'] ?? 0.0)));
+        if ($this->lots === null) {
+            /** @var Collection<int, Lot> $lots */
+            $lots = $this->workshop->lots()->withHeld()->get();
+            [$this->lots, $this->spoken] = [$lots, CuttingDesk::spokenFor($this->workshop)];
+        }
+
+        return $this->lots;
+    }
+
+    private function wire(Wire $wire, float $mm): void
+    {
+        $isOfIt = fn (Lot $lot): bool => ! $lot->isPins() && $lot->isOf($wire) && $lot->temper === $wire->temper->value;
+        $own = $this->lots()->filter($isOfIt);
+        $held = $own->sum(fn (Lot $lot): float => max(0.0, $lot->heldMm() - ($this->spoken[$lot->id]['mm'] ?? 0.0)));
         if ($mm <= $held + 1e-6) {
             return;
         }
@@ -83,17 +125,14 @@ final class ToBuyList
         }
     }
 
-    /**
-     * @param  Collection<int, Supply>  $supplies
-     * @param  Collection<int, Lot>  $lots
-     */
-    private function finding(Finding $finding, float $wanted, Collection $supplies, Collection $lots): void
+    /** @param  Collection<int, Supply>  $supplies */
+    private function finding(Finding $finding, float $wanted, Collection $supplies): void
     {
         $own = $supplies->filter(
-            fn (Supply $one): bool => $one->isCalled($finding->stock) && $one->isByLength() === $finding->isByLength(),
+            fn (Supply $one): bool => $one->isOf($finding),
         );
         $held = $finding->isPin()
-            ? (float) $lots->filter(fn (Lot $lot): bool => $lot->isPinOf($finding))->sum(
+            ? (float) $this->lots()->filter(fn (Lot $lot): bool => $lot->isPinOf($finding))->sum(
                 fn (Lot $lot): int => $lot->heldPins(),
             )
             : $own->sum('held') / ($finding->isByLength() ? 1000 : 1);

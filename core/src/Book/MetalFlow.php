@@ -17,7 +17,8 @@ final readonly class MetalFlow
     private const WORDS = [
         'supplier' => ['came in', 'sent back'], 'not booked' => ['not booked before', 'not booked'],
         'found' => ['found', 'not found'], 'pieces' => ['out of pieces', 'in pieces'],
-        'customers' => ['back from customers', 'with customers'], 'refiner' => ['back from the refiner', 'at the refiner'],
+        'customers' => ['back from customers', 'with customers'],
+        'refiner' => ['back from the refiner', 'at the refiner'],
         'scrap jar' => ['out of the jar', 'in the jar'],
     ];
 

@@ -7,9 +7,11 @@ namespace Hebra\Core\Price;
 use Hebra\Core\Quantity\OutOfRange;
 
 /**
- * What is asked for a piece, or for several at once: what it costs with its overhead, the margin on that, a fee of the price (a stall, a
+ * What is asked for a piece, or for several at once: what it costs with its overhead, the margin on that, a fee of the
+ * price (a stall, a
  * card), tax that is in the price, and what the price is rounded up by. Whole cents; what a customer pays is the sum of
- * its parts to the cent. With base B, fee f and tax t in hundredths of the price: P = B ÷ (1 − f − t ÷ (1 + t)), up to the
+ * its parts to the cent. With base B, fee f and tax t in hundredths of the price: P = B ÷ (1 − f − t ÷ (1 + t)),
+ * up to the
  * next ending [common practice: tax in the price is P·t ÷ (1 + t)].
  */
 final readonly class Asking

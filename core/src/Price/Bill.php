@@ -12,7 +12,8 @@ use Hebra\Core\Wire\Wire;
 
 /**
  * What a making takes and costs: metal as it is cut (gross), beads and findings, time; overhead on their sum, and
- * what is asked for that. Whole cents; each line is rounded half up once, and what it all comes to is the sum of the lines as they stand.
+ * what is asked for that. Whole cents; each line is rounded half up once, and what it all comes to is the sum of the
+ * lines as they stand.
  */
 final readonly class Bill
 {

@@ -25,9 +25,9 @@ final readonly class PriceList
     public static function of(string $name, int $marginPercent, int $feePercent): self
     {
         $marginPercent >= 0 && $marginPercent <= 500
-            || throw OutOfRange::between("margin.{$name}", "{$marginPercent} %", '0', '500 %');
+            || throw OutOfRange::between('margin', "{$marginPercent} %", '0', '500 %');
         $feePercent >= 0 && $feePercent <= 60
-            || throw OutOfRange::between("fee.{$name}", "{$feePercent} %", '0', '60 %');
+            || throw OutOfRange::between('fee', "{$feePercent} %", '0', '60 %');
 
         return new self($name, $marginPercent, $feePercent);
     }

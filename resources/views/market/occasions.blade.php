@@ -8,7 +8,7 @@
             <ul class="wants">@foreach ($desk->piecesOf($occasion) as $piece)
                 <li><a href="/pieces/{{ $piece->want->piece->ulid }}">{{ $piece->want->piece->name }}</a>
                     <span class="quiet small">{{ $desk->told($piece) }}</span>
-                    <form class="bar" method="post" action="/plan/wants/{{ $piece->want->id }}">@csrf @method('put')
+                    <form class="bar" method="post" action="/plan/wants/{{ $piece->want->ulid }}">@csrf @method('put')
                         <button type="submit" class="count-step" name="count" value="{{ max(0, $piece->want->count - 1) }}" aria-label="One {{ $piece->want->piece->name }} fewer">−</button><strong class="figure">{{ $piece->want->count }}</strong><button type="submit" class="count-step" name="count" value="{{ $piece->want->count + 1 }}" aria-label="One {{ $piece->want->piece->name }} more">+</button></form></li>
             @endforeach</ul>
             <details @if ($problem !== null && request()->route('occasion') instanceof \App\Models\Occasion && request()->route('occasion')->is($occasion)) open @endif><summary>{{ $occasion->wants->isEmpty() ? 'Say what is wanted' : 'More pieces, or change it' }}</summary>

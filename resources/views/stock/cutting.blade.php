@@ -86,7 +86,7 @@
         <section class="mt-6" aria-labelledby="to-buy">
             <h2 id="to-buy">Still to buy for them</h2>
             <div class="scrolls"><table class="ledger stacks mt-1"><thead><tr><th scope="col">What</th><th scope="col" class="!text-right">wanted</th><th scope="col" class="!text-right">there</th><th scope="col" class="!text-right">short by</th></tr></thead><tbody>
-                @foreach ($buying->rows as $row)<tr><td>{{ ucfirst($row['words']) }}</td><td class="num" data-label="wanted">{{ $row['wanted'] }}</td><td class="num" data-label="there">{{ $row['owned'] }}</td><td class="num" data-label="short by">{{ $row['short'] }}</td></tr>@endforeach
+                @foreach ($buying->rows as $row)<tr><td>{{ ucfirst($row['words']) }}</td><td class="num" data-label="wanted">{{ $row['wanted'] }}</td><td class="num" data-label="there">{{ $row['owned'] }}</td><td class="num" data-label="short by">{{ $row['buy'] }}</td></tr>@endforeach
             </tbody></table></div>
         </section>
     @endif

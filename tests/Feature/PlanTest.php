@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\Bench;
+use App\Actions\CloseMaking;
+use App\Actions\Planning;
+use App\Models\Occasion;
+use App\Models\User;
+use App\Models\Want;
+use App\Read\Wanted;
+use App\View\Market\PlanDesk;
+use Carbon\CarbonImmutable;
+use Hebra\Core\Problem;
+use Illuminate\Support\Facades\Date;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** What is wanted by when, and the days that are planned for it. */
+final class PlanTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        // A Monday: an hour and a half at the bench.
+        Date::setTestNow(CarbonImmutable::parse('2026-11-30 10:00'));
+    }
+
+    private function market(string $due = '2026-12-12'): Occasion
+    {
+        return app(Planning::class)->plan(
+            $this->workshop(), ['kind' => 'market', 'name' => 'Quay market', 'due' => $due],
+        );
+    }
+
+    private function want(Occasion $occasion, int $count, string $price = ''): Want
+    {
+        return app(Planning::class)->want($occasion, [
+            'piece' => $this->piece()->ulid, 'count' => (string) $count, 'price' => $price,
+        ]);
+    }
+
+    public function test_a_plan_from_nothing_to_a_day_that_is_done(): void
+    {
+        $this->actingAs($this->maker)->get('/plan')->assertOk()->assertSee('Nothing is wanted yet');
+        $this->post(
+            '/occasions', ['kind' => 'market', 'name' => 'Quay market', 'due' => '2026-12-12'],
+        )->assertRedirect('/plan');
+        $occasion = Occasion::query()->sole();
+        $piece = $this->piece();
+        $this->put("/occasions/{$occasion->ulid}/wants", ['piece' => $piece->ulid, 'count' => '2', 'price' => '38'])
+            ->assertRedirect('/plan');
+        $this->get('/plan')->assertOk()->assertSee('Quay market, 12 December')->assertSee('0 of 2')
+            ->assertSee('all of it in time')->assertSee('To buy');
+        foreach ([1, 2] as $made) {
+            $making = app(Bench::class)->begin($piece->refresh());
+            app(CloseMaking::class)->close($making, $this->workshop(), ['as_it_is' => '1']);
+            $this->get('/plan')->assertSee("{$made} of 2");
+        }
+        self::assertSame(0.0, (new Wanted($this->workshop()))->plan()->minutes);
+    }
+
+    public function test_what_is_made_counts_for_what_is_due_first(): void
+    {
+        $piece = $this->piece();
+        [$late, $early] = [$this->market('2026-12-20'), $this->market('2026-12-05')];
+        foreach ([$late, $early] as $occasion) {
+            app(Planning::class)->want($occasion, ['piece' => $piece->ulid, 'count' => '1']);
+        }
+        app(CloseMaking::class)->close(app(Bench::class)->begin($piece), $this->workshop(), ['as_it_is' => '1']);
+        $made = array_map(fn ($one): int => $one->made, (new Wanted($this->workshop()))->pieces);
+        self::assertSame([1, 0], $made);
+    }
+
+    public function test_a_making_under_way_takes_less(): void
+    {
+        $piece = $this->piece();
+        app(Planning::class)->want($this->market(), ['piece' => $piece->ulid, 'count' => '1']);
+        $before = (new Wanted($this->workshop()))->plan()->minutes;
+        $making = app(Bench::class)->begin($piece);
+        $making->forceFill(['step' => 12])->save();
+        $after = (new Wanted($this->workshop()->refresh()))->plan()->minutes;
+        self::assertLessThan($before - 3, $after);
+        self::assertGreaterThan(0.0, $after);
+    }
+
+    public function test_too_much_is_said_with_its_ways_out_and_each_helps(): void
+    {
+        $want = $this->want($this->market('2026-12-03'), 12, '38.00');
+        $this->actingAs($this->maker)->get('/plan')->assertOk()->assertSee('short')->assertSee('is late');
+        $desk = new PlanDesk(new Wanted($this->workshop()));
+        self::assertNotSame('', $desk->short());
+        $ways = $desk->ways();
+        self::assertNotSame([], $ways);
+        foreach ($ways as $way) {
+            $this->put($way['action'], $way['fields'])->assertRedirect('/plan');
+            self::assertSame('', (new PlanDesk(new Wanted($this->workshop()->refresh())))->short(), $way['words']);
+            $want->newQuery()->updateOrInsert(['id' => $want->id], $want->getAttributes());
+            $this->workshop()->forceFill(['day_minutes' => null])->save();
+        }
+    }
+
+    public function test_hours_are_set_by_week_and_by_day(): void
+    {
+        $this->actingAs($this->maker)->put('/plan/week', ['week' => ['1', '0', '45 min', '1½', '1:15', '4 h', '']])
+            ->assertRedirect('/plan');
+        self::assertSame([60, 0, 45, 90, 75, 240, 0], $this->workshop()->refresh()->weekMinutes());
+        $this->put('/plan/day', ['day' => '2026-12-02', 'time' => '3'])->assertRedirect('/plan');
+        $days = (new Wanted($this->workshop()->refresh()))->days;
+        self::assertSame([60, 0, 180, 90], array_map($days->minutesOn(...), [0, 1, 2, 3]));
+        $this->put('/plan/week', ['week' => ['0', '0', '0', '0', '0', '0', '0']])->assertStatus(422)
+            ->assertSee('a quarter of an hour');
+        $this->put('/plan/week', ['week' => ['soon']])->assertStatus(422)->assertSee('“soon” is no time at the bench');
+    }
+
+    /** @return array<string, array{array<string, string>, string}> */
+    public static function noOccasions(): array
+    {
+        return [
+            'no name' => [['name' => ' '], 'Its name holds 0 characters'],
+            'a day that has passed' => [['due' => '2026-11-29'], '29 November 2026 has passed'],
+            'no day' => [['due' => 'soon'], '“soon” is no day'],
+            'no such day' => [['due' => '2026-02-31'], 'is no day'],
+            'years ahead' => [['due' => '2031-01-01'], 'is far ahead'], 'another kind' => [['kind' => 'war'], 'war'],
+            'a long note' => [['note' => str_repeat('a', 501)], '501 characters'],
+            'no amount' => [['paid' => 'some'], 'some'],
+        ];
+    }
+
+    /** @param  array<string, string>  $input */
+    #[DataProvider('noOccasions')]
+    public function test_what_cannot_be_planned_is_said_and_nothing_is_kept(array $input, string $says): void
+    {
+        $this->actingAs($this->maker)->post('/occasions', [
+            'kind' => 'order', 'name' => 'Ysolde', 'due' => '2026-12-12', ...$input,
+        ])->assertStatus(422)->assertSee($says);
+        self::assertSame(0, Occasion::query()->count());
+    }
+
+    public function test_what_is_wanted_of_nothing_is_refused(): void
+    {
+        $occasion = $this->market();
+        $stranger = $this->piece(workshop: User::factory()->create()->workshop);
+        foreach ([
+            ['piece' => $stranger->ulid], ['count' => '0'], ['count' => 'many'], ['from' => '2026-11-01'],
+        ] as $input) {
+            $this->actingAs($this->maker)->put("/occasions/{$occasion->ulid}/wants", [
+                'piece' => $this->piece()->ulid, 'count' => '1', ...$input,
+            ])->assertStatus(422);
+        }
+        self::assertSame(0, Want::query()->count());
+    }
+
+    public function test_counts_go_up_and_down_and_what_is_taken_out_leaves_what_is_made(): void
+    {
+        $want = $this->want($this->market(), 2);
+        $this->actingAs($this->maker)->put("/plan/wants/{$want->ulid}", ['count' => '5'])->assertRedirect('/plan');
+        self::assertSame(5, $want->refresh()->count);
+        $this->put("/plan/wants/{$want->ulid}", ['count' => '0'])->assertRedirect('/plan');
+        self::assertSame(0, Want::query()->count());
+        $occasion = Occasion::query()->sole();
+        $this->put("/occasions/{$occasion->ulid}", ['kind' => 'market', 'name' => 'Pier market', 'due' => '2026-12-13'])
+            ->assertRedirect('/plan');
+        self::assertSame('Pier market', $occasion->refresh()->name);
+        $this->delete("/occasions/{$occasion->ulid}")->assertRedirect('/plan');
+        self::assertSame(0, Occasion::query()->count());
+    }
+
+    public function test_another_maker_s_plan_is_not_there(): void
+    {
+        $want = $this->want($this->market(), 1);
+        $other = User::factory()->create();
+        $this->actingAs($other)->put("/plan/wants/{$want->ulid}", ['count' => '0'])->assertNotFound();
+        $this->delete("/occasions/{$want->occasion->ulid}")->assertNotFound();
+        self::assertSame(1, Want::query()->count());
+    }
+
+    public function test_what_is_to_be_bought_is_what_all_takes_less_what_is_there(): void
+    {
+        $this->want($this->market(), 3);
+        $wanted = new Wanted($this->workshop());
+        $rows = (new PlanDesk($wanted))->toBuy->rows;
+        self::assertCount(
+            count($wanted->needs()->wires) + count($wanted->needs()->beads) + count($wanted->needs()->findings), $rows,
+        );
+        $this->actingAs($this->maker)->get('/plan/to-buy')->assertOk()->assertSee('Wire, in whole metres');
+        $csv = (string) $this->get('/plan/to-buy.csv')->assertOk()->getContent();
+        foreach ($rows as $row) {
+            self::assertStringContainsString($row['buy'], $csv);
+        }
+    }
+
+    public function test_times_are_read_as_makers_write_them(): void
+    {
+        foreach ([
+            '2' => 120, '1.5' => 90, '1,5' => 90, '1 1/2' => 90, '1½' => 90, '¼' => 15, '45 min' => 45, '1:30' => 90,
+            '' => 0,
+        ] as $text => $minutes) {
+            self::assertSame($minutes, Planning::minutes((string) $text, 'time'), (string) $text);
+        }
+        foreach (['-1', '25', 'noon', '1:75', '2000 min'] as $text) {
+            try {
+                Planning::minutes($text, 'time');
+                self::fail($text);
+            } catch (Problem $problem) {
+                self::assertSame('time', $problem->field());
+            }
+        }
+    }
+}
