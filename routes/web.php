@@ -29,6 +29,7 @@ use App\Http\Controllers\TableImportController;
 use App\Http\Controllers\VariantController;
 use App\Http\Controllers\WeaveController;
 use App\Http\Controllers\WorkshopFileController;
+use App\Http\Controllers\YearController;
 use App\Http\Middleware\Writes;
 use Illuminate\Support\Facades\Route;
 
@@ -127,6 +128,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/box.csv', [BoxController::class, 'csv']);
     Route::get('/box/{finished}', [BoxController::class, 'show']);
     Route::put('/box/{finished}', [BoxController::class, 'move']);
+    Route::put('/box/{finished}/for', [BoxController::class, 'keep']);
     Route::put('/box/{finished}/label', [BoxController::class, 'label']);
     Route::get('/box/{finished}/label.pdf', [BoxController::class, 'labelPdf']);
     Route::get('/box/{finished}/sheet', [BoxController::class, 'sheet']);
@@ -140,7 +142,10 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/lots/{lot}/scale/live', [ScaleController::class, 'live']);
     Route::post('/lots/{lot}/scale/tare', [ScaleController::class, 'tare']);
     Route::put('/lots/{lot}/scale', [ScaleController::class, 'take']);
-    Route::get('/stock/months', [StockController::class, 'months']);
+    Route::get('/stock/months', [YearController::class, 'show']);
+    Route::post('/stock/refiner', [YearController::class, 'refine']);
+    Route::get('/stock/taking', [YearController::class, 'taking']);
+    Route::post('/stock/taking', [YearController::class, 'take']);
     Route::get('/stock/import', [TableImportController::class, 'show']);
     Route::post('/stock/import', [TableImportController::class, 'store'])->withoutMiddleware(Writes::class);
     Route::get('/stock/lots.csv', [StockController::class, 'lotsCsv']);

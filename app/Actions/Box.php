@@ -10,6 +10,7 @@ use App\Models\FinishedMove;
 use App\Models\Making;
 use App\Models\Movement;
 use App\Models\User;
+use App\Models\Want;
 use App\Models\Workshop;
 use App\Read\Pricing;
 use Hebra\Core\Market\Place;
@@ -131,6 +132,23 @@ final class Box
             'note', 'The note holds '.mb_strlen($note).' characters: give at most '.self::MOST_NOTE.'.',
         );
         $finished->forceFill(['price_cents' => $cents, 'note' => $note])->save();
+    }
+
+    /**
+     * It is kept for what is wanted, or for nobody again.
+     *
+     * @throws Refused if it is not at hand, or another piece is wanted
+     */
+    public function keepFor(Finished $finished, ?Want $want): void
+    {
+        $finished->place->isAtHand() || throw Refused::invalid(
+            'for', "No. {$finished->number} is {$finished->place->words()}: only what is in the box or at the stall is kept.",
+        );
+        $want === null || $want->piece_id === $finished->piece_id || throw Refused::invalid(
+            'for', "{$want->piece->name} is wanted for {$want->occasion->name}, and this is {$finished->name}.",
+        );
+        $finished->forceFill(['want_id' => $want?->id])->save();
+        $this->note($finished, null, $want === null ? 'kept for nobody' : 'kept for '.$want->occasion->name);
     }
 
     /**

@@ -249,16 +249,4 @@ final class Stockkeeping
 
         return $making;
     }
-
-    /** @return array<string, int> what the scrap jar holds, metal => milligrams */
-    public function scrapJar(Workshop $workshop): array
-    {
-        /** @var array<string, int> $held */
-        $held = Movement::query()->where('workshop_id', $workshop->id)->where('account', 'scrap jar')
-            ->groupBy('metal')->selectRaw('metal, SUM(mass_mg) AS held')->pluck('held', 'metal')->map(
-                fn (mixed $mg): int => (int) $mg,
-            )->all();
-
-        return array_filter($held);
-    }
 }

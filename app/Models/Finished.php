@@ -73,6 +73,12 @@ final class Finished extends Model
         return $this->belongsTo(Piece::class)->withTrashed();
     }
 
+    /** @return BelongsTo<Want, $this> */
+    public function want(): BelongsTo
+    {
+        return $this->belongsTo(Want::class);
+    }
+
     /** @return HasMany<FinishedMove, $this> */
     public function moves(): HasMany
     {

@@ -6,95 +6,97 @@ namespace App\View;
 
 use App\Models\Workshop;
 use Hebra\Core\Wire\Metal;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** Where the metal went, month by month, and into which pieces. */
 final readonly class MonthsDesk
 {
+    private const NOTHING = ['received' => 0, 'pieces' => 0, 'scrap' => 0, 'found' => 0, 'sold' => 0];
+
     /**
-     * @var array<string, array<string, array{received: int, pieces: int, scrap: int, found: int}>> month => metal =>
-     *     milligrams
+     * @var array<string, array<string, array{received: int, pieces: int, scrap: int, found: int, sold: int}>> month =>
+     *     metal => milligrams
      */
     public array $months;
 
     /** @var list<array{name: string, metal: string, mg: int}> the pieces that took most */
     public array $pieces;
 
-    public function __construct(private Workshop $workshop, public string $year)
+    public function __construct(public Workshop $workshop, public string $year)
     {
         $months = [];
-        $rows = DB::table('movements')->where('workshop_id', $workshop->id)
-            ->where('created_at', '>=', "{$year}-01-01")
-            ->where(
-                'created_at',
-                '<',
-                ((int) $year + 1).'-01-01',
-            )
-            ->selectRaw(
-                'substr(created_at, 1, 7) AS month, metal, account, SUM(mass_mg) AS mg',
-            )->groupBy('month', 'metal', 'account')->orderBy('month')->get();
-        foreach ($rows as $row) {
-            $months[$row->month][$row->metal] ??= ['received' => 0, 'pieces' => 0, 'scrap' => 0, 'found' => 0];
-            // What left the supplier came in; what was found more than booked came from nowhere.
-            match ($row->account) {
-                'supplier' => $months[$row->month][$row->metal]['received'] -= (int) $row->mg,
-                'pieces' => $months[$row->month][$row->metal]['pieces'] += (int) $row->mg,
-                'scrap jar' => $months[$row->month][$row->metal]['scrap'] += (int) $row->mg,
-                'found', 'not booked' => $months[$row->month][$row->metal]['found'] -= (int) $row->mg,
-                default => null,
-            };
+        foreach ($this->moved('substr(created_at, 1, 7) AS time')->where('created_at', '>=', "{$year}-01-01")
+            ->where('created_at', '<', ((int) $year + 1).'-01-01')->get() as $row) {
+            $month = $months[$row->time][$row->metal] ?? self::NOTHING;
+            $months[$row->time][$row->metal] = self::with($month, $row->account, $row->kind, (int) $row->mg);
         }
         $this->months = $months;
-        $this->pieces = DB::table('movements')->join(
-            'makings',
-            'makings.id',
-            '=',
-            'movements.making_id',
-        )->join('pieces', 'pieces.id', '=', 'makings.piece_id')
-            ->where('movements.workshop_id', $workshop->id)->where('movements.account', 'pieces')->where(
-                'movements.created_at', '>=', "{$year}-01-01",
-            )->where(
-                'movements.created_at',
-                '<',
-                ((int) $year + 1).'-01-01',
-            )
-            ->selectRaw(
-                'pieces.name AS name, movements.metal AS metal, SUM(mass_mg) AS mg',
-            )->groupBy('pieces.id', 'pieces.name', 'movements.metal')->orderByDesc('mg')->limit(30)->get()
-            ->map(
-                fn (object $row): array => [
-                    'name' => (string) $row->name,
-                    'metal' => Metal::from($row->metal)->words(),
-                    'mg' => (int) $row->mg,
-                ],
-            )->all();
+        $this->pieces = $this->piecesOf($year);
+    }
+
+    /** @return Builder rows of metal, account and kind of entry with what they moved, by time */
+    private function moved(string $time): Builder
+    {
+        return DB::table('movements')->where('workshop_id', $this->workshop->id)
+            ->selectRaw("{$time}, metal, account, kind, SUM(mass_mg) AS mg")->groupBy('time', 'metal', 'account', 'kind')
+            ->orderBy('time');
     }
 
     /**
-     * Year against year, of every metal: milligrams.
+     * What left the supplier came in; what was found more than booked came from nowhere; what is sold has been in a
+     * piece before, and what is melted or refined is no scrap of the bench.
      *
-     * @return list<array{year: string, metal: string, received: int, pieces: int, scrap: int}>
+     * @param  array{received: int, pieces: int, scrap: int, found: int, sold: int}  $sum
+     * @return array{received: int, pieces: int, scrap: int, found: int, sold: int}
+     */
+    private static function with(array $sum, string $account, string $kind, int $mg): array
+    {
+        $isOfBench = ! in_array($kind, ['left', 'back', 'melted', 'refined'], true);
+        match ($account) {
+            'supplier' => $sum['received'] -= $isOfBench ? $mg : 0,
+            'pieces' => $sum['pieces'] += $isOfBench ? $mg : 0,
+            'scrap jar' => $sum['scrap'] += $isOfBench ? $mg : 0,
+            'customers' => $sum['sold'] += $mg,
+            'found', 'not booked' => $sum['found'] -= $mg,
+            default => null,
+        };
+
+        return $sum;
+    }
+
+    /** @return list<array{name: string, metal: string, mg: int}> */
+    private function piecesOf(string $year): array
+    {
+        return array_values(DB::table('movements')->join('makings', 'makings.id', '=', 'movements.making_id')
+            ->join('pieces', 'pieces.id', '=', 'makings.piece_id')
+            ->where('movements.workshop_id', $this->workshop->id)->where('movements.account', 'pieces')
+            ->whereIn('movements.kind', ['made', 'reversed'])->where('movements.created_at', '>=', "{$year}-01-01")
+            ->where('movements.created_at', '<', ((int) $year + 1).'-01-01')
+            ->selectRaw('pieces.name AS name, movements.metal AS metal, SUM(mass_mg) AS mg')
+            ->groupBy('pieces.id', 'pieces.name', 'movements.metal')->orderByDesc('mg')->limit(30)->get()->map(
+                fn (object $row): array => [
+                    'name' => (string) $row->name, 'metal' => Metal::from($row->metal)->words(), 'mg' => (int) $row->mg,
+                ],
+            )->all());
+    }
+
+    /**
+     * Year against year, of every metal: milligrams, the latest first.
+     *
+     * @return list<array{year: string, metal: string, received: int, pieces: int, scrap: int, found: int, sold: int}>
      */
     public function years(): array
     {
         $rows = [];
-        foreach (DB::table('movements')->where('workshop_id', $this->workshop->id)->selectRaw('substr(created_at, 1, '
-            .'4) AS year, metal, account, SUM(mass_mg) AS mg')->groupBy('year', 'metal', 'account')->orderByDesc('year')->orderBy('metal')->get() as $row) {
-            $key = $row->year.$row->metal;
-            $rows[$key] ??= [
-                'year' => (string) $row->year,
-                'metal' => Metal::from($row->metal)->words(),
-                'received' => 0,
-                'pieces' => 0,
-                'scrap' => 0,
-            ];
-            match ($row->account) {
-                'supplier' => $rows[$key]['received'] -= (int) $row->mg,
-                'pieces' => $rows[$key]['pieces'] += (int) $row->mg,
-                'scrap jar' => $rows[$key]['scrap'] += (int) $row->mg,
-                default => null,
-            };
+        foreach ($this->moved('substr(created_at, 1, 4) AS time')->get() as $row) {
+            $key = (9999 - (int) $row->time).$row->metal;
+            $sum = self::with(array_diff_key(
+                $rows[$key] ?? self::NOTHING, ['year' => 0, 'metal' => 0],
+            ), $row->account, $row->kind, (int) $row->mg);
+            $rows[$key] = ['year' => (string) $row->time, 'metal' => Metal::from($row->metal)->words(), ...$sum];
         }
+        ksort($rows);
 
         return array_values($rows);
     }
@@ -120,7 +122,10 @@ final readonly class MonthsDesk
 
         return [
             'labels' => array_map(strval(...), array_keys($this->months)),
-            'rows' => [$row('came in', 'received'), $row('into pieces', 'pieces'), $row('scrap jar', 'scrap')],
+            'rows' => [
+                $row('came in', 'received'), $row('into pieces', 'pieces'), $row('sold', 'sold'),
+                $row('scrap jar', 'scrap'),
+            ],
         ];
     }
 }

@@ -25,10 +25,18 @@ final class PagesTest extends BrowserTestCase
         $ulid = fn (string $path): string => basename($path);
         $this->visit("{$made}/log");
         $record = (string) parse_url((string) $this->button('the record')->getAttribute('href'), PHP_URL_PATH);
+        $this->visit('/box');
+        $boxed = (string) parse_url(
+            (string) $this->one('.compartment-piece')->getAttribute('href'), PHP_URL_PATH,
+        );
         $this->visit('/stock?as=rows');
         $weigh = (string) parse_url((string) $this->button('weigh Window coil')->getAttribute('href'), PHP_URL_PATH);
 
         return [
+            'the plan' => '/plan', 'what to buy' => '/plan/to-buy', 'the box' => '/box', 'what is sold' => '/box?where=sold',
+            'nothing in the box' => '/box?words=nothing', 'a finished piece' => $boxed,
+            'a sheet for a customer' => "{$boxed}/sheet", 'a quote' => "{$plain}/quote",
+            'stock-taking' => '/stock/taking',
             'bench' => '/', 'pieces' => '/pieces', 'stock' => '/stock', 'stock as rows' => '/stock?as=rows',
             'a lot' => '/stock?lot='.basename(dirname($weigh)), 'stock searched' => '/stock?line=24+sterling',
             'what comes in' => '/stock?line=5+m+26+awg+brass', 'a line refused' => '/stock?line=5+m+22',

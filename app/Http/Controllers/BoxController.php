@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Box;
+use App\Exceptions\Refused;
 use App\Models\Finished;
+use App\Models\Want;
 use App\Pdf\PieceLabel;
 use App\View\Csv;
 use App\View\Market\BoxDesk;
@@ -81,6 +83,20 @@ final class BoxController extends Controller
             );
 
             return 'Its label is written.';
+        });
+    }
+
+    /** For whom it is kept. */
+    public function keep(Request $request, Finished $finished): RedirectResponse|Response
+    {
+        return $this->done($request, $finished, function () use ($request, $finished): string {
+            $ulid = $this->text($request, 'for');
+            /** @var Want|null $want */
+            $want = $this->workshop($request)->wants()->where('ulid', $ulid)->first();
+            $ulid === '' || $want !== null || throw Refused::invalid('for', 'That is not wanted any more: choose another.');
+            $this->box->keepFor($finished, $want);
+
+            return $want === null ? 'It is kept for nobody.' : "It is kept for {$want->occasion->name}.";
         });
     }
 

@@ -16,7 +16,6 @@ use App\Pdf\LotLabel;
 use App\View\Bench\RunningLow;
 use App\View\Csv;
 use App\View\Ideas;
-use App\View\MonthsDesk;
 use App\View\Stock\BookFlow;
 use App\View\Stock\StockWall;
 use Hebra\Core\Problem;
@@ -111,18 +110,6 @@ final class StockController extends Controller
     }
 
     /** Month by month, a year at a time. */
-    public function months(Request $request): View
-    {
-        $year = $this->text($request, 'year');
-
-        return view(
-            'stock.months',
-            ['desk' => new MonthsDesk(
-                $this->workshop($request), preg_match('/^(19|20|21)\d\d$/', $year) === 1 ? $year : now()->format('Y'),
-            )],
-        );
-    }
-
     public function lotsCsv(Request $request): Response
     {
         $rows = $this->workshop($request)->lots()->withHeld()->orderBy('id')->get()->map(fn (Lot $lot): array => [

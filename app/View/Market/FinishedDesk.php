@@ -6,8 +6,11 @@ namespace App\View\Market;
 
 use App\Models\Finished;
 use App\Models\FinishedMove;
+use App\Models\Making;
 use App\Models\Movement;
+use App\Models\Want;
 use App\Models\Workshop;
+use Hebra\Core\Piece\Differences;
 use Hebra\Core\Price\Bill;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Metal;
@@ -36,6 +39,9 @@ final class FinishedDesk
         }
         if ($one->minutes !== null) {
             $facts[] = ['Took', PlanDesk::time((float) $one->minutes)];
+        }
+        if ($one->want !== null) {
+            $facts[] = ['Kept for', $one->want->occasion->name];
         }
         if ($one->cost_cents !== null) {
             $facts[] = ['Cost you', $this->money($one->cost_cents)];
@@ -69,5 +75,28 @@ final class FinishedDesk
         $moves = $this->finished->moves()->latest('id')->limit(60)->get();
 
         return $moves;
+    }
+
+    /** @return Collection<int, Want> what it could be kept for, first what is due first */
+    public function wants(): Collection
+    {
+        /** @var Collection<int, Want> $wants */
+        $wants = $this->workshop->wants()->with('occasion')->where('piece_id', $this->finished->piece_id)
+            ->whereHas('occasion', fn ($occasion) => $occasion->where('due_on', '>=', now()->format('Y-m-d')))
+            ->get()->sortBy('occasion.due_on')->values();
+
+        return $this->finished->place->isAtHand() ? $wants : new Collection;
+    }
+
+    /** @return list<string> in what its making was another than the one before of the same piece */
+    public function changes(): array
+    {
+        /** @var Making|null $before */
+        $before = Making::query()->where('piece_id', $this->finished->piece_id)->whereNotNull('closed_at')
+            ->where('id', '<', $this->finished->making_id)->latest('id')->first();
+
+        return $before === null ? [] : Differences::between(
+            $before->document(), $this->finished->making->document(), $this->workshop->profile()->length(...),
+        );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Stock;
 
-use App\Actions\Stockkeeping;
+use App\Actions\Book;
 use App\Actions\TypedIn;
 use App\Models\Bead;
 use App\Models\Lot;
@@ -256,7 +256,7 @@ final class StockWall
     /** @return array<string, int> milligrams by metal */
     public function scrap(): array
     {
-        return app(Stockkeeping::class)->scrapJar($this->workshop);
+        return Book::held($this->workshop, 'scrap jar');
     }
 
     public function openLot(): ?Lot

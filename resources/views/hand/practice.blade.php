@@ -18,6 +18,7 @@
             <div class="field"><label for="temper">Temper</label><select class="in is-text" id="temper" name="temper">@foreach (\Hebra\Core\Wire\Temper::cases() as $temper)<option value="{{ $temper->value }}" @selected($was('temper', $last?->temper ?? 'dead-soft') === $temper->value)>{{ $temper->words() }}</option>@endforeach</select><x-problem for="temper" :problem="$problem" /></div>
             <x-field name="wanted" :label="$desk->kind === 'bend' ? 'Mandrel' : ($desk->kind === 'wraps' ? 'Wrapped on' : 'The mark')" :value="$was('wanted', $last === null ? '' : $profile->size($last->wanted_um / 1000))" :problem="$problem" placeholder="2.5 mm" autocomplete="off" />
             <div class="col-span-2 md:col-span-4"><x-field name="sizes" :label="$desk->words()['measure']" :value="$was('sizes')" :problem="$problem" placeholder="2.5, 2.6, 2.4 …" autocomplete="off" /></div>
+            <div class="col-span-2 md:col-span-4">@include('market.measure', ['field' => 'field-sizes'])</div>
             @if ($desk->kind !== 'bend')
                 <x-field name="cut" label="Wire you took" :value="$was('cut')" :problem="$problem" placeholder="200 mm" autocomplete="off" />
                 <x-field name="left" label="left of it" :value="$was('left')" :problem="$problem" placeholder="if you measured it" autocomplete="off" />

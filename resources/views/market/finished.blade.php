@@ -20,6 +20,12 @@
                     </div></details>
             </form>
             @endif
+            @if ($desk->wants()->isNotEmpty())
+            <form class="bar mt-3 no-print" method="post" action="/box/{{ $one->ulid }}/for">@csrf @method('put')
+                <label for="kept-for">Kept for</label><select class="in is-text !w-auto" id="kept-for" name="for"><option value="">nobody</option>@foreach ($desk->wants() as $want)<option value="{{ $want->ulid }}" @selected($one->want_id === $want->id)>{{ $want->occasion->name }}, {{ $want->occasion->due_on->format('j M') }}</option>@endforeach</select>
+                <button type="submit" class="may">Keep it</button>
+            </form>
+            @endif
             <details class="no-print mt-3"><summary>Its label</summary>
                 <form class="market-form" method="post" action="/box/{{ $one->ulid }}/label">@csrf @method('put')
                     <x-field name="price" label="Price" class="!w-32" :value="$was('price', $one->price_cents === null ? '' : \Hebra\Core\Price\Bill::cents($one->price_cents))" :problem="$problem" autocomplete="off" />
@@ -31,6 +37,8 @@
             <p class="bar mt-3 no-print"><a class="tool" href="/box/{{ $one->ulid }}/label.pdf">Label</a><a class="tool" href="/box/{{ $one->ulid }}/sheet">Sheet for the customer</a><a class="tool" href="/makings/{{ $one->making->ulid }}/record">Record of its making</a></p>
         </div>
         <section aria-labelledby="moves-title"><h2 id="moves-title">Where it was</h2>
-            <ol class="finished-moves">@foreach ($desk->moves() as $move)<li><span class="figure small quiet">{{ $move->created_at->format('j M Y') }}</span> <strong>{{ ucfirst($move->place->words()) }}</strong>@if ($move->cents !== null && $move->place === \Hebra\Core\Market\Place::Sold) <span class="figure">{{ $desk->money($move->cents) }}</span>@endif @if ($move->words !== '')<span class="quiet">{{ $move->words }}</span>@endif</li>@endforeach</ol></section>
+            <ol class="finished-moves">@foreach ($desk->moves() as $move)<li><span class="figure small quiet">{{ $move->created_at->format('j M Y') }}</span> <strong>{{ ucfirst($move->place->words()) }}</strong>@if ($move->cents !== null && $move->place === \Hebra\Core\Market\Place::Sold) <span class="figure">{{ $desk->money($move->cents) }}</span>@endif @if ($move->words !== '')<span class="quiet">{{ $move->words }}</span>@endif</li>@endforeach</ol>
+            @if ($desk->changes() !== [])<h2 class="mt-4">Made otherwise than the one before</h2>
+            <ul class="mt-1">@foreach ($desk->changes() as $change)<li>{{ ucfirst($change) }}</li>@endforeach</ul>@endif</section>
     </div>
 </x-layout>

@@ -81,6 +81,7 @@
             <div class="grid gap-3 mt-2 sm:grid-cols-[8rem_1fr]"><x-field name="loops_on" problem-for="loops on" label="Loops meant to be" :value="$was('loops_on')" :problem="$problem" placeholder="2.5 mm" autocomplete="off" /><x-field name="loops" label="and they are, inside" :value="$was('loops')" :problem="$problem" placeholder="2.5, 2.6, 2.4 …" autocomplete="off" /></div>
             <div class="grid gap-3 mt-2 sm:grid-cols-[8rem_8rem_1fr]"><x-field name="bent_on" problem-for="bent on" label="Bent on" :value="$was('bent_on')" :problem="$problem" placeholder="12 mm" autocomplete="off" /><x-field name="opened" label="opened to, inside" :value="$was('opened')" :problem="$problem" placeholder="12.9 mm" autocomplete="off" />
                 <div class="field"><label for="opened-wire">the wire</label><select class="in is-text" id="opened-wire" name="opened_wire">@foreach ($desk->document->wires as $role => $wire)<option value="{{ $role }}" @selected($was('opened_wire') === $role)>{{ $wire->words() }}</option>@endforeach</select></div></div>
+            @include('market.measure', ['field' => 'field-loops'])
         </details>
         @php($weighable = collect($desk->plan->strips())->flatMap(fn ($cut) => $desk->onHand->lotsFor($cut))->unique('ulid'))
         @if ($weighable->isNotEmpty())

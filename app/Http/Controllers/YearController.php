@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Book;
+use App\Actions\Refining;
+use App\Actions\StockTaking;
+use App\Models\Lot;
+use App\View\Market\YearMoney;
+use App\View\MonthsDesk;
+use Hebra\Core\Problem;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Collection;
+
+/** A year of metal and money, scrap for the refiner, and stock that is taken. */
+final class YearController extends Controller
+{
+    public function show(Request $request): View
+    {
+        $workshop = $this->workshop($request);
+        $asked = $this->text($request, 'year');
+        $year = preg_match('/^(19|20|21)\d\d$/', $asked) === 1 ? $asked : now()->format('Y');
+
+        return view('stock.months', [
+            'desk' => new MonthsDesk($workshop, $year), 'money' => new YearMoney($workshop, $year),
+            'jar' => Book::held($workshop, 'scrap jar'), 'refiner' => Book::held($workshop, 'refiner'),
+            'problem' => null,
+        ]);
+    }
+
+    public function refine(Request $request, Refining $refining): RedirectResponse|Response
+    {
+        [$workshop, $metal] = [$this->workshop($request), $this->text($request, 'metal')];
+        try {
+            $this->text($request, 'settled') === '1'
+                ? $refining->settle($workshop, $metal, $this->text($request, 'weight'), $this->text($request, 'words'))
+                : $refining->send($workshop, $metal, $this->text($request, 'weight'));
+        } catch (Problem $problem) {
+            return $this->again($this->show($request), $problem);
+        }
+
+        return redirect('/stock/months', 303)->with('said', 'It stands in the metal book.');
+    }
+
+    public function taking(Request $request): View
+    {
+        $workshop = $this->workshop($request);
+        /** @var Collection<int, Lot> $lots */
+        $lots = $workshop->lots()->withHeld()->get();
+
+        return view('stock.taking', [
+            'lots' => $lots->filter(fn (Lot $lot): bool => ! $lot->isPins() && $lot->heldMg() > 0)->values(),
+            'beads' => $workshop->beads()->orderBy('name')->get(),
+            'underWay' => $workshop->makings()->whereNull('closed_at')->with('piece')->get()->pluck('piece.name'),
+            'problem' => null,
+        ]);
+    }
+
+    public function take(Request $request, StockTaking $taking): RedirectResponse|Response
+    {
+        try {
+            $differed = $taking->take(
+                $this->workshop($request), (array) $request->input('weight', []), (array) $request->input('count', []),
+            );
+        } catch (Problem $problem) {
+            return $this->again($this->taking($request), $problem);
+        }
+        $said = $differed === 0
+            ? 'Everything is as the book has it.'
+            : "Booked: {$differed} differed. The lines stand in the metal book and with the beads.";
+
+        return redirect('/stock', 303)->with('said', $said);
+    }
+}

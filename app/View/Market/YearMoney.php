@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Market;
+
+use App\Models\Workshop;
+use Hebra\Core\Price\Bill;
+use Illuminate\Support\Facades\DB;
+
+/** Money of a year: paid for wire and got for pieces, by month and by piece. Cents. */
+final readonly class YearMoney
+{
+    private const MOST_PIECES = 60;
+
+    /** @var array<string, array{out: int, in: int, many: int}> by month */
+    public array $months;
+
+    /** @var list<array{name: string, made: int, sold: int, in: int, cost: int|null, minutes: int}> what brought most first */
+    public array $pieces;
+
+    public function __construct(private Workshop $workshop, private string $year)
+    {
+        $months = [];
+        foreach ($this->paid() as $month => $cents) {
+            $months[$month] = ['out' => $cents, 'in' => 0, 'many' => 0];
+        }
+        foreach (DB::table('finished')->where('workshop_id', $workshop->id)->where('place', 'sold')
+            ->where('moved_at', '>=', "{$year}-01-01")->where('moved_at', '<', ((int) $year + 1).'-01-01')
+            ->selectRaw('substr(moved_at, 1, 7) AS month, SUM(sold_cents) AS cents, COUNT(*) AS many')
+            ->groupBy('month')->get() as $row) {
+            $months[$row->month] = [
+                'out' => $months[$row->month]['out'] ?? 0, 'in' => (int) $row->cents, 'many' => (int) $row->many,
+            ];
+        }
+        ksort($months);
+        $this->months = $months;
+        $this->pieces = $this->byPiece();
+    }
+
+    /** @return array<string, int> for wire and pins, by month */
+    private function paid(): array
+    {
+        return DB::table('lots')->where('workshop_id', $this->workshop->id)->whereNotNull('price_cents')
+            ->where('created_at', '>=', "{$this->year}-01-01")
+            ->where('created_at', '<', ((int) $this->year + 1).'-01-01')
+            ->selectRaw('substr(created_at, 1, 7) AS month, SUM(price_cents) AS cents')->groupBy('month')
+            ->pluck('cents', 'month')->map(fn (mixed $cents): int => (int) $cents)->all();
+    }
+
+    /** @return list<array{name: string, made: int, sold: int, in: int, cost: int|null, minutes: int}> */
+    private function byPiece(): array
+    {
+        $isSold = "CASE WHEN place = 'sold' THEN 1 ELSE 0 END";
+
+        return array_values(DB::table('finished')->where('workshop_id', $this->workshop->id)
+            ->where('created_at', '>=', "{$this->year}-01-01")
+            ->where('created_at', '<', ((int) $this->year + 1).'-01-01')->selectRaw(
+                "MAX(name) AS name, COUNT(*) AS made, SUM({$isSold}) AS sold, SUM({$isSold} * sold_cents) AS income, "
+                    ."SUM({$isSold} * cost_cents) AS cost, SUM({$isSold} * minutes) AS minutes",
+            )->groupBy('piece_id')->orderByDesc('income')->orderByDesc('made')->limit(self::MOST_PIECES)->get()->map(
+                fn (object $row): array => [
+                    'name' => (string) $row->name, 'made' => (int) $row->made, 'sold' => (int) $row->sold,
+                    'in' => (int) $row->income, 'cost' => $row->cost === null ? null : (int) $row->cost,
+                    'minutes' => (int) $row->minutes,
+                ],
+            )->all());
+    }
+
+    public function money(int $cents): string
+    {
+        return ($cents < 0 ? '−' : '').Bill::cents(abs($cents));
+    }
+
+    /** What a month of bars is measured by. */
+    public function mostCents(): int
+    {
+        return max([1, ...array_map(fn (array $month): int => max($month['in'], $month['out']), $this->months)]);
+    }
+}
