@@ -6,10 +6,12 @@ namespace Tests\Feature;
 
 use App\Actions\Bench;
 use App\Actions\Drilling;
+use App\Actions\Planning;
 use App\Actions\Stockkeeping;
 use App\Actions\SupplyBook;
 use App\Models\Bead;
 use App\Models\CutTick;
+use App\Models\Finished;
 use App\Models\Photo;
 use App\Models\Tool;
 use App\Models\User;
@@ -78,7 +80,18 @@ final class StrangersTest extends TestCase
             ],
         );
 
+        $planning = app(Planning::class);
+        $occasion = $planning->plan($this->workshop(), [
+            'kind' => 'order', 'name' => 'Secret customer', 'due' => now()->addDays(9)->format('Y-m-d'),
+        ]);
+        $want = $planning->want($occasion, ['piece' => $piece->ulid, 'count' => '2']);
+        $finished = Finished::query()->create([
+            'workshop_id' => $this->workshop()->id, 'piece_id' => $piece->id, 'making_id' => $making->id, 'number' => 1,
+            'name' => 'Secret pair', 'place' => 'box', 'metals' => ['sterling' => 900], 'moved_at' => now(),
+        ]);
+
         return [
+            '{occasion}' => $occasion->ulid, '{want}' => $want->ulid, '{finished}' => $finished->ulid,
             '{drill}' => $drill->ulid,
             '{photo}' => $photo->ulid,
             '{tick}' => (string) $tick->id,
@@ -119,7 +132,7 @@ final class StrangersTest extends TestCase
         foreach ([
             'workshops', 'users', 'pieces', 'piece_revisions', 'lots', 'movements', 'makings', 'beads', 'supplies',
             'supply_movements', 'reservations', 'tools', 'cut_ticks', 'drills', 'measurements', 'photos', 'inspections',
-            'step_times', 'making_cuts',
+            'step_times', 'making_cuts', 'occasions', 'wants', 'finished', 'finished_moves',
         ] as $table) {
             $all[$table] = md5((string) json_encode(DB::table($table)->orderBy('id')->get()));
         }
@@ -151,7 +164,7 @@ final class StrangersTest extends TestCase
         $walked = 0;
         foreach ($this->routes() as [$method, $uri]) {
             $address = strtr($uri, $ours);
-            if (preg_match('/\{(piece|deleted|making|lot|bead|supply|tool|drill|photo)\}/', $uri) === 1) {
+            if (preg_match('/\{(piece|deleted|making|lot|bead|supply|tool|drill|photo|occasion|want|finished)\}/', $uri) === 1) {
                 $this->actingAs($other)->call(
                     $method,
                     '/'.$address,

@@ -1,12 +1,12 @@
 {{-- Money of the year, month by month and piece by piece, and what the refiner has. --}}
 @if ($money->months !== [])
 <section class="mt-4" aria-labelledby="money-title"><h2 id="money-title">Money <span class="quiet small font-normal">{{ $desk->workshop->currency }}: for pieces, and paid for wire</span></h2>
-    <table class="ledger mt-1"><thead><tr><th scope="col">Month</th><th scope="col">got, paid</th><th scope="col" class="!text-right">Sold</th><th scope="col" class="!text-right">Got</th><th scope="col" class="!text-right">Paid</th></tr></thead><tbody>
+    <div class="scrolls" tabindex="0" role="group" aria-label="Money by month"><table class="ledger mt-1"><thead><tr><th scope="col">Month</th><th scope="col">got, paid</th><th scope="col" class="!text-right">Sold</th><th scope="col" class="!text-right">Got</th><th scope="col" class="!text-right">Paid</th></tr></thead><tbody>
     @foreach ($money->months as $month => $row)
         <tr><td>{{ $month }}</td><td><svg class="money-bars" width="100%" height="18" aria-hidden="true"><rect class="money-in" width="{{ round(100 * $row['in'] / $money->mostCents(), 1) }}%" y="1" height="7"/><rect class="money-out" width="{{ round(100 * $row['out'] / $money->mostCents(), 1) }}%" y="10" height="7"/></svg></td><td class="num">{{ $row['many'] }}</td><td class="num">{{ $money->money($row['in']) }}</td><td class="num">{{ $money->money($row['out']) }}</td></tr>
     @endforeach
         <tr><td><strong>All</strong></td><td></td><td class="num">{{ array_sum(array_column($money->months, 'many')) }}</td><td class="num"><strong>{{ $money->money(array_sum(array_column($money->months, 'in'))) }}</strong></td><td class="num"><strong>{{ $money->money(array_sum(array_column($money->months, 'out'))) }}</strong></td></tr>
-    </tbody></table>
+    </tbody></table></div>
 </section>
 @endif
 @if ($money->pieces !== [])
