@@ -10,9 +10,14 @@ use Hebra\Core\Hand\Hand;
 use Hebra\Core\Hand\Learned;
 use Hebra\Core\Hand\Log;
 use Hebra\Core\Hand\Work;
+use Hebra\Core\Market\BenchDays;
+use Hebra\Core\Market\Task;
+use Hebra\Core\Market\Want;
+use Hebra\Core\Market\WorkPlan;
 use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\PieceJson;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\WireTable;
@@ -171,8 +176,8 @@ foreach ([60, 120, 240, 480, 960] as $count) {
     )->apply(Patterns::start('linked-bracelet', 'A necklace'));
     $planned[$count] = timed(fn () => Planner::plan($chain, new Profile)->steps(), 12);
 }
-// The stock page of a workshop of 100 movements, then of the same one grown to 10,000 and 2,000 pieces; each against
-// the bare route.
+// Pages of a workshop of 100 movements, pieces and finished pieces, then of the same one grown to 50,000, 2,000 and
+// 10,000; each against the bare route.
 $book = new PDO('sqlite:'.$environment['DB_DATABASE']);
 $book->exec('PRAGMA busy_timeout = 5000');
 $grow = function (int $movements, int $pieces) use ($book): void {
@@ -201,25 +206,62 @@ $grow = function (int $movements, int $pieces) use ($book): void {
             "INSERT INTO pieces (ulid, {$columns}) SELECT printf('01bench%019d', {$at}), {$columns} FROM pieces ORDER BY id LIMIT 1",
         );
     }
+    $book->exec(
+        'INSERT OR IGNORE INTO makings (ulid, workshop_id, piece_id, document, revision, closed_at, created_at, updated_at) '
+            ."SELECT '01benchmaking0000000000000', workshop_id, piece_id, document, number, '2026-02-01', '2026-02-01', "
+            ."'2026-02-01' FROM piece_revisions JOIN pieces ON pieces.id = piece_id ORDER BY piece_revisions.id LIMIT 1",
+    );
+    $making = $book->query("SELECT id, workshop_id, piece_id FROM makings WHERE ulid = '01benchmaking0000000000000'")
+        ?->fetch(PDO::FETCH_OBJ);
+    $box = $book->prepare(
+        'INSERT INTO finished (ulid, workshop_id, piece_id, making_id, number, name, place, metals, minutes, cost_cents, '
+            .'price_cents, sold_cents, moved_at, created_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, 60, 2400, 3800, ?, ?, ?)',
+    );
+    $places = ['box', 'box', 'stall', 'lent', 'sold', 'sold', 'given'];
+    $ofPieces = $book->query('SELECT id FROM pieces ORDER BY id LIMIT 400')?->fetchAll(PDO::FETCH_COLUMN) ?: [];
+    for ($at = $count('finished'); $at < ($movements > 100 ? 10_000 : 100); $at++) {
+        $place = $places[$at % 7];
+        $day = sprintf('2026-%02d-%02d', 1 + $at % 11, 1 + $at % 28);
+        $box->execute([
+            sprintf('01benchbox%016d', $at), $making->workshop_id, $ofPieces[$at % count($ofPieces)], $making->id, $at + 1,
+            'A pair', $place, '{"sterling":1040}', $place === 'sold' ? 3800 : null, $day, $day,
+        ]);
+    }
     $book->commit();
 };
-$stockPages = [];
-foreach ([[100, 100], [10_000, 2_000]] as [$movements, $pieces]) {
+$grownPages = array_fill_keys(['/stock', '/stock/book', '/stock/months', '/box', '/plan'], []);
+foreach ([[100, 100], [50_000, 2_000]] as [$movements, $pieces]) {
     $grow($movements, $pieces);
-    $stockTimes = $bareBeside = [];
-    for ($round = 0; $round < 40; $round++) {
-        $start = hrtime(true);
-        $idle->ask('/bench-bare');
-        $middle = hrtime(true);
-        $visitor->ask('/stock');
-        $visitor->status === 200 || throw new RuntimeException("The stock page answered with {$visitor->status}");
-        if ($round >= 8) {
-            $bareBeside[] = ($middle - $start) / 1e6;
-            $stockTimes[] = (hrtime(true) - $middle) / 1e6;
+    foreach (array_keys($grownPages) as $page) {
+        $pageTimes = $bareBeside = [];
+        for ($round = 0; $round < 30; $round++) {
+            $start = hrtime(true);
+            $idle->ask('/bench-bare');
+            $middle = hrtime(true);
+            $visitor->ask($page);
+            $visitor->status === 200 || throw new RuntimeException("{$page} answered with {$visitor->status}");
+            if ($round >= 6) {
+                $bareBeside[] = ($middle - $start) / 1e6;
+                $pageTimes[] = (hrtime(true) - $middle) / 1e6;
+            }
         }
+        $grownPages[$page][] = [median($pageTimes), median($pageTimes) / median($bareBeside)];
     }
-    $stockPages[] = [median($stockTimes), median($stockTimes) / median($bareBeside)];
 }
+// Forty wants of twelve tasks over some weeks.
+mt_srand(40);
+$wants = [];
+for ($at = 0; $at < 40; $at++) {
+    $tasks = [];
+    for ($task = 0; $task < 12; $task++) {
+        $kind = Operation::cases()[mt_rand(0, 20)];
+        $tasks[] = new Task($kind, mt_rand(5, 40), 4, $kind->value, mt_rand(0, 25) === 0 ? 1 : 0);
+    }
+    $wants[] = Want::of("want {$at}", $tasks, mt_rand(10, 60))->from(mt_rand(0, 4) === 0 ? mt_rand(1, 9) : 0);
+}
+$benchDays = BenchDays::of([90, 90, 0, 90, 120, 240, 180]);
+$workPlanned = timed(fn () => WorkPlan::of($wants, $benchDays), 8);
+$workPlan = WorkPlan::of($wants, $benchDays);
 $json = PieceJson::write($piece);
 $reading = timed(fn () => PieceJson::read($json), 120);
 
@@ -302,14 +344,20 @@ foreach ($planned as $count => $ms) {
 $growth = ($planned[960] / 960) / ($planned[60] / 60);
 $row('a part of 960 against a part of 60', sprintf('%.2f ×', $growth), 'aim ≤ 2 ×', $growth <= 2);
 
-printf("\nThe stock page\n\n");
-$row('with 100 movements and 100 pieces', sprintf('%.1f ms', $stockPages[0][0]), '', true);
-$row('with 10,000 movements and 2,000 pieces', sprintf('%.1f ms', $stockPages[1][0]), '', true);
+printf("\nPages of 100 movements, pieces and finished ones, and of 50,000, 2,000 and 10,000\n\n");
+foreach ($grownPages as $page => [$small, $large]) {
+    $row("{$page} of few, of many", sprintf('%.1f, %.1f ms', $small[0], $large[0]), '', true);
+    $row(
+        '  the one against the other, each over the bare route', sprintf('%.2f ×', $large[1] / $small[1]), 'aim ≤ 2 ×',
+        $large[1] <= 2 * $small[1],
+    );
+}
+
+printf("\nThe plan of work\n\n");
+$row('40 wants of 12 tasks', sprintf('%.0f ms', $workPlanned), 'aim ≤ 200 ms', $workPlanned <= 200);
 $row(
-    '  the one against the other, each over the bare route',
-    sprintf('%.2f ×', $stockPages[1][1] / $stockPages[0][1]),
-    'aim ≤ 2 ×',
-    $stockPages[1][1] <= 2 * $stockPages[0][1],
+    '  latest at most so much over the least there could be, of all its work',
+    sprintf('%.1f %%', 100 * $workPlan->gapMinutes / $workPlan->minutes), '', true,
 );
 
 printf(

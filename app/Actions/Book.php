@@ -84,7 +84,7 @@ final class Book
     /** @return array<string, int> milligrams by metal that an account holds */
     public static function held(Workshop $workshop, string $account): array
     {
-        return array_filter(Movement::query()->where('workshop_id', $workshop->id)->where('account', $account)
+        return array_filter($workshop->movementSums()->where('account', $account)
             ->groupBy('metal')->selectRaw('metal, SUM(mass_mg) AS mg')->pluck('mg', 'metal')
             ->map(fn (mixed $mg): int => (int) $mg)->all());
     }

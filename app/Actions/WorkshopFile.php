@@ -108,8 +108,8 @@ final class WorkshopFile
         'supplies' => ['held'],
     ];
 
-    /** Tables that are no part of a workshop: people, and events kept only to meet late ones. */
-    public const ELSEWHERE = ['migrations', 'users', 'bench_events', 'attempts', 'invitations', 'sent_forms'];
+    /** Tables that are no part of a workshop: people, events kept only to meet late ones, sums of other tables. */
+    public const ELSEWHERE = ['migrations', 'users', 'bench_events', 'attempts', 'invitations', 'sent_forms', 'movement_sums'];
 
     public function __construct(private readonly KeepPhoto $photos)
     {

@@ -69,11 +69,15 @@ final class Lot extends Model
     /** @param  Builder<self>  $query */
     public function scopeWithHeld(Builder $query): void
     {
-        $query->withSum('movements as held_mg', 'mass_mg')
-            ->withSum(
-                ['movements as received_mg' => fn (Builder $movements) => $movements->where('kind', 'received')],
-                'mass_mg',
-            );
+        $query->withSum('sums as held_mg', 'mass_mg')->withSum(
+            ['sums as received_mg' => fn (Builder $sums) => $sums->where('kind', 'received')], 'mass_mg',
+        );
+    }
+
+    /** @return HasMany<MovementSum, $this> */
+    public function sums(): HasMany
+    {
+        return $this->hasMany(MovementSum::class);
     }
 
     /** What some of it cost, as a share of what was paid; null where no price was noted. Rounded half up. */

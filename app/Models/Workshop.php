@@ -295,6 +295,12 @@ final class Workshop extends Model
         return $this->hasMany(Finished::class);
     }
 
+    /** @return HasMany<MovementSum, $this> */
+    public function movementSums(): HasMany
+    {
+        return $this->hasMany(MovementSum::class);
+    }
+
     /** @return HasMany<Movement, $this> */
     public function movements(): HasMany
     {

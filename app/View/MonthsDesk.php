@@ -26,8 +26,7 @@ final readonly class MonthsDesk
     public function __construct(public Workshop $workshop, public string $year)
     {
         $months = [];
-        foreach ($this->moved('substr(created_at, 1, 7) AS time')->where('created_at', '>=', "{$year}-01-01")
-            ->where('created_at', '<', ((int) $year + 1).'-01-01')->get() as $row) {
+        foreach ($this->moved('month AS time')->where('month', 'like', "{$year}-%")->get() as $row) {
             $month = $months[$row->time][$row->metal] ?? self::NOTHING;
             $months[$row->time][$row->metal] = self::with($month, $row->account, $row->kind, (int) $row->mg);
         }
@@ -38,7 +37,7 @@ final readonly class MonthsDesk
     /** @return Builder rows of metal, account and kind of entry with what they moved, by time */
     private function moved(string $time): Builder
     {
-        return DB::table('movements')->where('workshop_id', $this->workshop->id)
+        return DB::table('movement_sums')->where('workshop_id', $this->workshop->id)
             ->selectRaw("{$time}, metal, account, kind, SUM(mass_mg) AS mg")->groupBy('time', 'metal', 'account', 'kind')
             ->orderBy('time');
     }
@@ -89,7 +88,7 @@ final readonly class MonthsDesk
     public function years(): array
     {
         $rows = [];
-        foreach ($this->moved('substr(created_at, 1, 4) AS time')->get() as $row) {
+        foreach ($this->moved('substr(month, 1, 4) AS time')->get() as $row) {
             $key = (9999 - (int) $row->time).$row->metal;
             $sum = self::with(array_diff_key(
                 $rows[$key] ?? self::NOTHING, ['year' => 0, 'metal' => 0],

@@ -68,7 +68,7 @@ return new class extends Migration
             $table->timestamp('moved_at');
             $table->timestamps();
             $table->unique(['workshop_id', 'number']);
-            $table->index(['workshop_id', 'place']);
+            $table->index(['workshop_id', 'place', 'piece_id', 'number']);
             $table->index(['piece_id', 'place']);
         });
         Schema::create('finished_moves', function (Blueprint $table): void {
@@ -87,10 +87,44 @@ return new class extends Migration
         $this->book(
             self::KINDS.", 'left', 'back', 'melted', 'refined'", self::ACCOUNTS.", 'customers', 'refiner'",
         );
+        $this->sums();
+    }
+
+    /** What the lines of the metal book come to, by month: kept in step with them, so that no page adds up all of them. */
+    private function sums(): void
+    {
+        DB::statement(<<<'SQL'
+            CREATE TABLE movement_sums (
+                workshop_id INTEGER NOT NULL REFERENCES workshops(id) ON DELETE CASCADE,
+                month TEXT NOT NULL,
+                metal TEXT NOT NULL,
+                account TEXT NOT NULL,
+                kind TEXT NOT NULL,
+                lot_id INTEGER NOT NULL DEFAULT 0,
+                mass_mg INTEGER NOT NULL,
+                lines INTEGER NOT NULL,
+                PRIMARY KEY (workshop_id, month, metal, account, kind, lot_id)
+            ) WITHOUT ROWID
+            SQL);
+        DB::statement('CREATE INDEX movement_sums_lot ON movement_sums (lot_id, kind, mass_mg)');
+        DB::statement(
+            'INSERT INTO movement_sums SELECT workshop_id, substr(created_at, 1, 7), metal, account, kind, '
+                .'COALESCE(lot_id, 0), SUM(mass_mg), COUNT(*) FROM movements GROUP BY 1, 2, 3, 4, 5, 6',
+        );
+        DB::statement(<<<'SQL'
+            CREATE TRIGGER movement_sums_follow AFTER INSERT ON movements BEGIN
+                INSERT INTO movement_sums VALUES (
+                    NEW.workshop_id, substr(NEW.created_at, 1, 7), NEW.metal, NEW.account, NEW.kind,
+                    COALESCE(NEW.lot_id, 0), NEW.mass_mg, 1
+                ) ON CONFLICT DO UPDATE SET mass_mg = mass_mg + excluded.mass_mg, lines = lines + 1;
+            END
+            SQL);
     }
 
     public function down(): void
     {
+        DB::statement('DROP TRIGGER movement_sums_follow');
+        Schema::drop('movement_sums');
         $this->book(self::KINDS, self::ACCOUNTS);
         foreach (['finished_moves', 'finished', 'wants', 'occasions'] as $table) {
             Schema::dropIfExists($table);

@@ -128,6 +128,15 @@ final class BoxTest extends TestCase
         foreach (Movement::query()->get()->groupBy('entry') as $entry) {
             self::assertSame(0, (int) $entry->sum('mass_mg'));
         }
+        $sums = DB::table('movement_sums')->groupBy('account', 'metal', 'kind', 'lot_id')->orderBy('account')
+            ->orderBy('metal')->orderBy('kind')->orderBy('lot_id')->selectRaw(
+                'account, metal, kind, lot_id, SUM(mass_mg) AS mg, SUM(lines) AS many',
+            )->get()->all();
+        $book = DB::table('movements')->groupBy('account', 'metal', 'kind', 'lot_id')->orderBy('account')
+            ->orderBy('metal')->orderBy('kind')->orderBy('lot_id')->selectRaw(
+                'account, metal, kind, COALESCE(lot_id, 0) AS lot_id, SUM(mass_mg) AS mg, COUNT(*) AS many',
+            )->get()->all();
+        self::assertEquals($book, $sums, 'sums are kept in step with the book');
     }
 
     public function test_a_making_taken_out_of_the_book_leaves_no_piece_behind(): void

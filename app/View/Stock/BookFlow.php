@@ -7,6 +7,7 @@ namespace App\View\Stock;
 use App\Models\Workshop;
 use Hebra\Core\Book\MetalFlow;
 use Hebra\Core\Wire\Metal;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -50,10 +51,10 @@ final readonly class BookFlow
 
     public function __construct(private Workshop $workshop, string $metal, string $year)
     {
-        $this->metals = array_map(Metal::from(...), DB::table('movements')->where('workshop_id', $workshop->id)
-            ->groupBy('metal')->orderByRaw('COUNT(*) DESC')->pluck('metal')->all());
-        $this->years = DB::table('movements')->where('workshop_id', $workshop->id)
-            ->selectRaw('DISTINCT substr(created_at, 1, 4) AS year')->orderByDesc('year')->pluck('year')->all();
+        $this->metals = array_map(Metal::from(...), $this->sums()
+            ->groupBy('metal')->orderByRaw('SUM(lines) DESC')->pluck('metal')->all());
+        $this->years = $this->sums()
+            ->selectRaw('DISTINCT substr(month, 1, 4) AS year')->orderByDesc('year')->pluck('year')->all();
         $asked = Metal::tryFrom($metal);
         $this->metal = in_array($asked, $this->metals, true) ? $asked : $this->metals[0] ?? null;
         $this->year = in_array($year, $this->years, true) ? $year : '';
@@ -64,9 +65,13 @@ final readonly class BookFlow
     {
         return $this->year === '' || $this->metal === null
             ? 0
-            : (int) DB::table('movements')->where('workshop_id', $this->workshop->id)
-                ->where('metal', $this->metal->value)->where('account', MetalFlow::COILS)
-                ->where('created_at', '<', "{$this->year}-01-01")->sum('mass_mg');
+            : (int) $this->sums()->where('metal', $this->metal->value)->where('account', MetalFlow::COILS)
+                ->where('month', '<', "{$this->year}-01")->sum('mass_mg');
+    }
+
+    private function sums(): Builder
+    {
+        return DB::table('movement_sums')->where('workshop_id', $this->workshop->id);
     }
 
     /** @return array<string, int> */
@@ -75,10 +80,8 @@ final readonly class BookFlow
         if ($this->metal === null) {
             return [];
         }
-        $rows = DB::table('movements')->where('workshop_id', $this->workshop->id)
-            ->where('metal', $this->metal->value)
-            ->when($this->year !== '', fn ($rows) => $rows->where('created_at', '>=', "{$this->year}-01-01")
-                ->where('created_at', '<', ((int) $this->year + 1).'-01-01'))
+        $rows = $this->sums()->where('metal', $this->metal->value)
+            ->when($this->year !== '', fn ($rows) => $rows->where('month', 'like', "{$this->year}-%"))
             ->groupBy('account')->selectRaw('account, SUM(mass_mg) AS mg')->pluck('mg', 'account')->all();
 
         return array_map(intval(...), $rows);
