@@ -19,6 +19,9 @@ final class Visitor
 
     public string $peak = '';
 
+    /** The piece that it was last sent to. */
+    public string $piece = '';
+
     public float $seconds = 0.0;
 
     /** How long it waits for an answer before it goes away. */
@@ -83,6 +86,10 @@ final class Visitor
                 }
                 if (preg_match('/^x-peak-memory:\s*(\d+)/i', $line, $match) === 1) {
                     $this->peak = $match[1];
+                }
+
+                if (preg_match('~^location:.*/pieces/([0-9a-z]{26})~i', $line, $match) === 1) {
+                    $this->piece = $match[1];
                 }
 
                 return strlen($line);

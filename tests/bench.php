@@ -71,8 +71,7 @@ $visitor->ask(
     '/pieces',
     ['_token' => $visitor->ask('/pieces')->token(), 'name' => 'Thirty parts', 'pattern' => 'two-links'],
 );
-preg_match('~/pieces/([0-9a-z]{26})"~i', $visitor->ask('/pieces')->body, $match);
-$home = '/pieces/'.$match[1];
+$home = '/pieces/'.$visitor->piece;
 $form = ['_token' => $visitor->ask("{$home}/lay-out")->token(), 'stage' => 'lay-out', 'open' => 'p2', 'run' => 0];
 for ($part = 4; $part < 30; $part++) {
     $visitor->ask(
@@ -141,8 +140,7 @@ $drawing = timed(
 );
 // A necklace of 120 links, in one run with the bare route again.
 $visitor->ask('/pieces', ['_token' => $form['_token'], 'name' => 'A necklace', 'pattern' => 'linked-bracelet']);
-preg_match('~/pieces/([0-9a-z]{26})"~i', $visitor->ask('/pieces')->body, $match);
-$necklace = '/pieces/'.$match[1];
+$necklace = '/pieces/'.$visitor->piece;
 $visitor->ask("{$necklace}/lay-out");
 $asked = fn (array $change): Visitor => $visitor->ask(
     "{$necklace}/changes",

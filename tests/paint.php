@@ -25,8 +25,7 @@ $begun = function (string $pattern, array $changes) use ($visitor): string {
     $visitor->ask(
         '/pieces', ['_token' => $visitor->ask('/pieces')->token(), 'name' => $pattern, 'pattern' => $pattern],
     );
-    preg_match('~/pieces/([0-9a-z]{26})"~i', $visitor->ask('/pieces')->body, $match);
-    $home = '/pieces/'.($match[1] ?? throw new RuntimeException("No piece was begun of {$pattern}"));
+    $home = '/pieces/'.$visitor->piece;
     $form = ['_token' => $visitor->ask("{$home}/lay-out")->token(), 'stage' => 'lay-out', 'open' => 'p2', 'run' => 0];
     foreach ($changes as $change) {
         $visitor->ask("{$home}/changes", [...$form, 'revision' => $visitor->revision(), ...$change], true);
