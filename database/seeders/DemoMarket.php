@@ -23,24 +23,24 @@ final class DemoMarket
 
     private const WANTED = [
         'market' => ['Harbour winter market', 'Stall 14, by the slipway. Bring the small rail.', 12, [
-            ['Breakwater', 9, '38.00'], ['Winter buoys', 5, '42.00'], ['Kelp light', 9, '24.00'],
-            ['Sandpiper drops', 4, '36.00'], ['Slipway', 4, '29.00'], ['Low water', 6, '31.00'],
-            ['Night tide', 4, '34.00'],
+            ['Breakwater', 9, '58.00'], ['Winter buoys', 5, '62.00'], ['Kelp light', 9, '34.00'],
+            ['Sandpiper drops', 4, '56.00'], ['Slipway', 4, '44.00'], ['Low water', 6, '46.00'],
+            ['Night tide', 4, '49.00'],
         ]],
         'order' => ['Ysolde Pike', 'Wrist 165 mm. Fetches it on her way to the ferry.', 7, [
-            ['Lobster-pot cuff', 1, '96.00'], ['Harbour bell ring', 1, '38.00'],
+            ['Lobster-pot cuff', 1, '118.00'], ['Harbour bell ring', 1, '44.00'],
         ]],
         'gift' => ['Tamsin’s birthday', '', 18, [['Harbour mouth', 1, '']]],
     ];
 
     /** By its number: where it went, for how much, with what words. */
     private const GONE = [
-        1 => [Place::Sold, 3800, 'first sale of the season'], 2 => [Place::Sold, 3800, ''],
+        1 => [Place::Sold, 5800, 'first sale of the season'], 2 => [Place::Sold, 5600, ''],
         3 => [Place::Lent, null, 'for the window of the ferry office'],
         4 => [Place::Given, null, 'to a friend who found the buoys'], 7 => [Place::Stall, null, ''],
     ];
 
-    private const PRICES = ['Breakwater' => 3800, 'Kelp light' => 2400];
+    private const PRICES = ['Breakwater' => 5800, 'Kelp light' => 3400];
 
     public function __construct(private readonly Planning $planning, private readonly Box $box)
     {

@@ -13,7 +13,7 @@
 <section class="mt-4" aria-labelledby="brought-title"><h2 id="brought-title">What each piece brought</h2>
     <table class="ledger stacks mt-1"><thead><tr><th scope="col">Piece</th><th scope="col" class="!text-right">Made</th><th scope="col" class="!text-right">Sold</th><th scope="col" class="!text-right">Got</th><th scope="col" class="!text-right">They cost</th><th scope="col" class="!text-right">Over cost, an hour</th></tr></thead><tbody>
     @foreach ($money->pieces as $row)
-        <tr><td>{{ $row['name'] }}</td><td class="num" data-label="made">{{ $row['made'] }}</td><td class="num" data-label="sold">{{ $row['sold'] }}</td><td class="num" data-label="got">{{ $money->money($row['in']) }}</td><td class="num" data-label="they cost">{{ $row['cost'] === null ? '–' : $money->money($row['cost']) }}</td><td class="num" data-label="over cost, an hour">{{ $row['minutes'] > 0 && $row['cost'] !== null ? $money->money((int) round(60 * ($row['in'] - $row['cost']) / $row['minutes'])) : '–' }}</td></tr>
+        <tr><td>{{ $row['name'] }}</td><td class="num" data-label="made">{{ $row['made'] }}</td><td class="num" data-label="sold">{{ $row['sold'] }}</td><td class="num" data-label="got">{{ $money->money($row['in']) }}</td><td class="num" data-label="they cost">{{ $row['cost'] === null || $row['sold'] === 0 ? '–' : $money->money($row['cost']) }}</td><td class="num" data-label="over cost, an hour">{{ $row['minutes'] > 0 && $row['cost'] !== null ? $money->money((int) round(60 * ($row['in'] - $row['cost']) / $row['minutes'])) : '–' }}</td></tr>
     @endforeach</tbody></table>
 </section>
 @endif
