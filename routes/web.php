@@ -10,6 +10,7 @@ use App\Http\Controllers\CutListController;
 use App\Http\Controllers\CuttingController;
 use App\Http\Controllers\FormingController;
 use App\Http\Controllers\HandController;
+use App\Http\Controllers\LeafletController;
 use App\Http\Controllers\LearnedController;
 use App\Http\Controllers\MakingController;
 use App\Http\Controllers\PatternController;
@@ -72,6 +73,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/pieces/{piece}/undo', [StageController::class, 'undo']);
     Route::post('/pieces/{piece}/redo', [StageController::class, 'redo']);
     Route::get('/pieces/{piece}/lay-ready', [StageController::class, 'layReady']);
+    Route::get('/pieces/{piece}/leaflet', LeafletController::class);
     Route::get('/pieces/{piece}/strips', [StageController::class, 'strips']);
     Route::post('/pieces/{piece}/makings', [MakingController::class, 'store']);
     Route::get('/pieces/{piece}/drawing.svg', [StageController::class, 'drawing']);

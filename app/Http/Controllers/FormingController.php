@@ -24,7 +24,8 @@ final class FormingController extends Controller
 
     public function piece(PieceRequest $request): Response
     {
-        $plan = Planner::plan($request->piece()->document(), $this->workshop($request)->profile());
+        $plan = Planner::plan($request->piece()->document(), $this->workshop($request)->profile())
+            ->inOperations($request->boolean('operations'));
 
         return $this->picture(
             $request, $plan, (int) $request->route('step'), $request->has('view') ? $request->side() : null,

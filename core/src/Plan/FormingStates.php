@@ -233,12 +233,14 @@ final class FormingStates
         return $places[0] ?? -1;
     }
 
+    /** What is filed or trimmed, or only has beads put on, keeps its shape. */
     private static function makes(Step $step, Move $move): bool
     {
         $isSeat = $move->segment->kind === SegmentKind::Seat;
 
         return $move->segment->kind->stays() && in_array($move->segment->mark, $step->marks, true)
-            && $step->operation !== Operation::Trim && ! ($step->operation === Operation::Thread && $isSeat);
+            && ! in_array($step->operation, [Operation::Trim, Operation::File], true)
+            && ! ($step->operation === Operation::Thread && $isSeat);
     }
 
     /**

@@ -105,6 +105,25 @@ final class FormingStatesTest extends TestCase
         }
     }
 
+    /** What is only filed has after it the shape it had before: what is bent there is bent later. */
+    public function test_a_file_bends_nothing(): void
+    {
+        $filed = 0;
+        foreach (self::parts() as $name => [$plan, $states, $part, $last]) {
+            for ($step = 1; $step <= $last; $step++) {
+                if ($states->step($step)->operation !== Operation::File) {
+                    continue;
+                }
+                foreach ($part->cuts() as $cut) {
+                    self::assertSame($states->madeOf($cut, $step - 1), $states->madeOf($cut, $step), $name);
+                    $filed++;
+                }
+            }
+            unset($plan);
+        }
+        self::assertGreaterThan(20, $filed);
+    }
+
     /** A tail is there until it is trimmed, or until all of its wire is made; what stays is as long at every step. */
     public function test_a_wire_is_as_long_at_every_step(): void
     {

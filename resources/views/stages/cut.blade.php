@@ -90,6 +90,7 @@
     <a class="may" href="/pieces/{{ $desk->piece->ulid }}/bill">What it costs</a>
     <details class="small"><summary>other sheets and files</summary>
         <p class="flex flex-wrap gap-x-4 gap-y-1">
+            <a href="/pieces/{{ $desk->piece->ulid }}/leaflet">leaflet with pictures</a>
             <span>bench sheet (PDF): <a href="/pieces/{{ $desk->piece->ulid }}/bench-sheet.pdf?paper=a4">A4</a> · <a href="/pieces/{{ $desk->piece->ulid }}/bench-sheet.pdf?paper=letter">Letter</a></span>
             <a href="/pieces/{{ $desk->piece->ulid }}/strips.svg">strips as a picture (SVG)</a>
             <a href="/pieces/{{ $desk->piece->ulid }}/bends.csv">bends, wire by wire (CSV)</a>

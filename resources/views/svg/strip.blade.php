@@ -35,7 +35,7 @@
         </g>
     @endforeach
     @foreach ($strip->beads as $bead)
-        <rect class="bead-bar bead-{{ $bead['colour'] }}" x="{!! $bead['x'] !!}" y="{!! $top + $h + 4 !!}" width="{!! $bead['w'] !!}" height="5" rx="2.5"/>
+        <g class="bead-{{ $bead['colour'] }}"><rect class="bead-bar" x="{!! $bead['x'] !!}" y="{!! $top + $h + 4 !!}" width="{!! $bead['w'] !!}" height="5" rx="2.5"/></g>
     @endforeach
     <line class="tick" x1="{!! $strip->endX !!}" x2="{!! $strip->endX !!}" y1="{!! $top - 2 !!}" y2="{!! $top + $h + 4 !!}"/>
     @foreach ($strip->bends as $bend)

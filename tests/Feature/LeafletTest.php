@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\View\Leaflet;
+use Hebra\Core\Plan\EventKind;
+use Tests\TestCase;
+
+/** A piece as a leaflet that needs nobody else. */
+final class LeafletTest extends TestCase
+{
+    public function test_a_leaflet_has_every_step_with_its_picture_and_every_caution(): void
+    {
+        $piece = $this->piece();
+        $leaflet = new Leaflet($piece, $this->workshop(), 1, false);
+        $page = $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/leaflet")->assertOk();
+        $steps = $leaflet->steps();
+        $made = array_filter(
+            $leaflet->desk->plan->steps(),
+            fn ($step): bool => ! in_array($step->moment->kind, [EventKind::Ready, EventKind::Cut], true),
+        );
+        self::assertCount(count($made), $steps);
+        foreach ($steps as $at => $step) {
+            self::assertSame($at + 1, $step['number']);
+            $page->assertSee($step['title'])->assertSee("forming/{$step['place']}.svg", false);
+            $this->get($leaflet->picture($step['place']))->assertOk();
+        }
+        foreach ($leaflet->cautions() as $caution) {
+            $page->assertSee($caution);
+        }
+        foreach ($leaflet->strips() as $strip) {
+            $page->assertSee($strip['words']);
+        }
+        $page->assertSee('Local rules and trained practice decide.');
+    }
+
+    /** Nothing in it asks for anything: it opens where there is no network. */
+    public function test_a_file_carries_all_it_shows(): void
+    {
+        $piece = $this->piece();
+        $file = $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/leaflet?file=1")->assertOk();
+        $file->assertHeader('Content-Disposition', 'attachment; filename="test-drops.html"');
+        $html = (string) $file->getContent();
+        self::assertStringNotContainsString('<script', $html);
+        self::assertStringNotContainsString('<link', $html);
+        preg_match_all('/(?:src|href)="([^"]{0,40})/', $html, $found);
+        self::assertNotSame([], $found[1]);
+        foreach ($found[1] as $address) {
+            self::assertStringStartsWith('data:image/svg+xml;base64,', $address);
+        }
+        preg_match_all('/base64,([A-Za-z0-9+\/=]+)/', $html, $pictures);
+        foreach ($pictures[1] as $picture) {
+            self::assertStringContainsString('<svg', (string) base64_decode($picture, true));
+            self::assertDoesNotMatchRegularExpression(
+                '~https?://(?!www\.w3\.org)~', (string) base64_decode($picture, true),
+            );
+        }
+    }
+
+    public function test_a_class_gets_as_much_as_all_of_it_takes(): void
+    {
+        $piece = $this->piece();
+        $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/leaflet?for=6")->assertOk()
+            ->assertSee('12 × ')->assertSee('laid ready for 6 people');
+        foreach (['0', '51', 'all'] as $people) {
+            $this->get("/pieces/{$piece->ulid}/leaflet?for={$people}")->assertStatus(422);
+        }
+    }
+
+    public function test_many_alike_are_shown_once(): void
+    {
+        $piece = $this->piece('linked-bracelet');
+        $leaflet = new Leaflet($piece, $this->workshop(), 1, false);
+        self::assertLessThanOrEqual(40, count($leaflet->steps()));
+        $this->actingAs($this->maker)->get($leaflet->picture($leaflet->steps()[3]['place']))->assertOk();
+    }
+
+    public function test_contact_sheets_are_written_of_every_step(): void
+    {
+        $folder = sys_get_temp_dir().'/hebra-pictures-'.getmypid();
+        $this->artisan('hebra:pictures', ['folder' => $folder, 'pattern' => ['single-drop']])->assertSuccessful();
+        $sheet = (string) file_get_contents("{$folder}/single-drop.html");
+        self::assertGreaterThan(8, substr_count($sheet, '<li>'));
+        self::assertFileExists("{$folder}/index.html");
+        $this->artisan('hebra:pictures', ['folder' => $folder, 'pattern' => ['none']])->assertFailed();
+        array_map(unlink(...), glob("{$folder}/*") ?: []);
+        rmdir($folder);
+    }
+}
