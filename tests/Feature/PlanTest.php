@@ -10,6 +10,7 @@ use App\Actions\Planning;
 use App\Models\Occasion;
 use App\Models\User;
 use App\Models\Want;
+use App\Read\PlannedToday;
 use App\Read\Wanted;
 use App\View\Market\PlanDesk;
 use Carbon\CarbonImmutable;
@@ -208,5 +209,25 @@ final class PlanTest extends TestCase
                 self::assertSame('time', $problem->field());
             }
         }
+    }
+
+    /** The day on the bench is the day of the plan, and follows it as soon as anything changes. */
+    public function test_the_bench_shows_what_the_plan_has_for_today(): void
+    {
+        self::assertSame([], PlannedToday::of($this->workshop()));
+        $want = $this->want($this->market(), 2);
+        $planned = PlannedToday::of($this->workshop());
+        self::assertSame([$want->piece->ulid], array_column($planned, 'piece'));
+        $ofDay = array_sum(array_map(
+            fn ($sitting): float => $sitting->minutes, (new Wanted($this->workshop()))->plan()->on(0),
+        ));
+        self::assertEqualsWithDelta($ofDay, array_sum(array_column($planned, 'minutes')), 1e-6);
+        $this->actingAs($this->maker)->get('/')->assertOk()->assertSee('cut, ');
+        app(Planning::class)->on($this->workshop(), '2026-11-30', 30);
+        self::assertEqualsWithDelta(
+            30.0, array_sum(array_column(PlannedToday::of($this->workshop()->refresh()), 'minutes')), 1e-6,
+        );
+        app(Planning::class)->reduce($want, 0);
+        self::assertSame([], PlannedToday::of($this->workshop()->refresh()));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\HandBook;
+use App\Read\PlannedToday;
 use App\View\Bench\Hero;
 use App\View\Bench\Rail;
 use App\View\Bench\RunningLow;
@@ -33,7 +34,7 @@ final class BenchController extends Controller
             'workshop' => $workshop,
             'profile' => $profile,
             'hero' => $making === null ? null : new Hero($first->piece, $making, $profile, $pace),
-            'today' => (new Today($cards, $profile, $pace))->rows(),
+            'today' => (new Today($cards, $profile, $pace, PlannedToday::of($workshop)))->rows(),
             'low' => (new RunningLow($workshop))->things,
             'finished' => $finished,
             'onPaper' => Rail::onPaper(array_values(array_filter($cards, $isPlanned)), $finished),

@@ -6,15 +6,19 @@ namespace App\View\Bench;
 
 use App\Models\Making;
 use App\Read\MakingDesk;
+use App\Read\PlannedToday;
 use App\View\Drawing;
 use App\View\PieceCard;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Hand\Pace;
+use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Profile;
 
 /**
  * The day by the clock: what is under way one after the other from now on, what rests when it is ready, and then what
  * could be begun.
+ *
+ * @phpstan-import-type Planned from PlannedToday
  *
  * @phpstan-type Row array{
  *     time: string, name: string, does: string, minutes: string, url: string, drawing: Drawing, isNow: bool,
@@ -38,9 +42,13 @@ final class Today
     /** @var list<Row> */
     private array $rows = [];
 
-    /** @param  list<PieceCard>  $cards  the latest first */
-    public function __construct(array $cards, private readonly Profile $profile, private readonly Pace $pace)
-    {
+    /**
+     * @param  list<PieceCard>  $cards  the latest first
+     * @param  list<Planned>  $planned  of the plan of work, where there is one: then nothing else is offered
+     */
+    public function __construct(
+        array $cards, private readonly Profile $profile, private readonly Pace $pace, array $planned = [],
+    ) {
         $this->clock = CarbonImmutable::now();
         foreach ($cards as $card) {
             $making = $card->making();
@@ -48,12 +56,35 @@ final class Today
                 $this->add($card, $making);
             }
         }
+        if ($planned !== []) {
+            $this->planned($cards, $planned);
+
+            return;
+        }
         $ready = array_filter(
             $cards, fn (PieceCard $card): bool => $card->making() === null && $card->piece->stage === 'make'
                 && $card->piece->made_at === null,
         );
         foreach (array_slice(array_values($ready), 0, self::MOST_READY) as $card) {
             $this->row($card, 'ready to make', $pace->foretell($card->plan)['about']);
+        }
+    }
+
+    /**
+     * What is under way stands above: the rest of the plan follows it.
+     *
+     * @param  list<PieceCard>  $cards
+     * @param  list<Planned>  $planned
+     */
+    private function planned(array $cards, array $planned): void
+    {
+        $byUlid = array_combine(array_map(fn (PieceCard $card): string => $card->piece->ulid, $cards), $cards);
+        foreach ($planned as $one) {
+            $card = $byUlid[$one['piece']] ?? null;
+            if ($card !== null && $card->making() === null) {
+                $kinds = array_map(fn (string $of): string => Operation::from($of)->doing(), $one['operations']);
+                $this->row($card, implode(', ', array_unique($kinds)), $one['minutes']);
+            }
         }
     }
 

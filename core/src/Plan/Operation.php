@@ -32,6 +32,19 @@ enum Operation: string
     case Try = 'try';
     case Inspect = 'inspect';
 
+    /** What is done, in a word. */
+    public function doing(): string
+    {
+        return match ($this) {
+            self::Ready => 'lay ready',
+            self::Eye => 'turn eyes',
+            self::Hook => 'hook on',
+            self::Wait => 'let dry',
+            self::Inspect, self::Try => 'check',
+            default => $this->value,
+        };
+    }
+
     /** Whether wire has another form after it. */
     public function forms(): bool
     {

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Read;
+
+use App\Models\Workshop;
+use Hebra\Core\Market\Sitting;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * What the plan of work has for today, piece by piece. Planning takes longer than a page may, so it is kept until
+ * something that it is made of changes.
+ *
+ * @phpstan-type Planned array{piece: string, operations: list<string>, minutes: float}
+ */
+final class PlannedToday
+{
+    private const KEPT_SECONDS = 86_400;
+
+    /** @return list<Planned> in the order in which they are done */
+    public static function of(Workshop $workshop): array
+    {
+        if (! $workshop->occasions()->where('due_on', '>=', now()->format('Y-m-d'))->exists()) {
+            return [];
+        }
+
+        return Cache::remember(
+            'planned-today-'.self::state($workshop), self::KEPT_SECONDS, fn (): array => self::planned($workshop),
+        );
+    }
+
+    /** What the plan is made of, as one word: another one as soon as any of it changes. */
+    private static function state(Workshop $workshop): string
+    {
+        $of = fn (string $table, string $columns): mixed => DB::table($table)->where('workshop_id', $workshop->id)
+            ->selectRaw($columns)->first();
+
+        return md5((string) json_encode([
+            $workshop->id, now()->format('Y-m-d'), $workshop->updated_at, $workshop->week_minutes,
+            $workshop->day_minutes,
+            $of('occasions', 'COUNT(*), MAX(updated_at), SUM(id)'),
+            $of('wants', 'COUNT(*), SUM(count), MAX(updated_at), SUM(id)'),
+            $of('finished', 'COUNT(*), MAX(updated_at), SUM(COALESCE(want_id, 0))'),
+            $of('pieces', 'COUNT(*), SUM(revision)'),
+            $of('makings', 'COUNT(*), SUM(moves), SUM(step), MAX(updated_at)'), $of('step_times', 'COUNT(*)'),
+            $of('making_cuts', 'COUNT(*), COUNT(forgotten_at)'), $of('tools', 'COUNT(*), MAX(updated_at)'),
+        ]));
+    }
+
+    /** @return list<Planned> */
+    private static function planned(Workshop $workshop): array
+    {
+        $wanted = new Wanted($workshop);
+        $planned = [];
+        foreach ($wanted->plan()->on(0) as $sitting) {
+            foreach ($sitting->wants as $key) {
+                $ulid = $wanted->piece($key)?->want->piece->ulid ?? '';
+                $planned[$ulid] = self::with($planned[$ulid] ?? null, $ulid, $sitting);
+            }
+        }
+
+        return array_values($planned);
+    }
+
+    /**
+     * @param  Planned|null  $so
+     * @return Planned
+     */
+    private static function with(?array $so, string $ulid, Sitting $sitting): array
+    {
+        return [
+            'piece' => $ulid, 'operations' => [...$so['operations'] ?? [], $sitting->operation->value],
+            'minutes' => ($so['minutes'] ?? 0.0) + $sitting->minutes / count($sitting->wants),
+        ];
+    }
+}
