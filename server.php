@@ -9,7 +9,7 @@ $path = urldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_P
 $types = [
     'css' => 'text/css', 'js' => 'text/javascript', 'svg' => 'image/svg+xml', 'png' => 'image/png',
     'ico' => 'image/x-icon', 'woff2' => 'font/woff2', 'json' => 'application/json',
-    'webmanifest' => 'application/manifest+json', 'txt' => 'text/plain',
+    'webmanifest' => 'application/manifest+json', 'txt' => 'text/plain', 'html' => 'text/html',
 ];
 $type = $types[pathinfo($path, PATHINFO_EXTENSION)] ?? null;
 

@@ -1,25 +1,38 @@
-// Keeps the page of a making, and what it is dressed in, for when the workshop cannot be reached. Everything else goes its usual way.
-const store = 'hebra-bench-1';
-const isKept = (url) => url.origin === location.origin && (/^\/pieces\/[^/]+\/make$/.test(url.pathname) || /^\/makings\/[^/]+\/steps\/\d+\.svg$/.test(url.pathname) || url.pathname.startsWith('/build/'));
+// Keeps the bench, the page of a making, and what they are dressed in, for when the workshop cannot be reached. Any other page says so then.
+const store = 'hebra-bench-2';
+const away = '/away.html';
+const kept = [/^\/$/, /^\/pieces\/[^/]+\/make$/, /^\/makings\/[^/]+\/steps\/\d+\.svg$/, /^\/build\//];
+const isKept = (url) => url.origin === location.origin && kept.some((one) => one.test(url.pathname));
 
-self.addEventListener('install', () => self.skipWaiting());
+/** From the workshop, and kept; else as it was last seen. */
+async function fresh(request) {
+    try {
+        const answer = await fetch(request);
+        if (answer.ok && !answer.redirected) {
+            await (await caches.open(store)).put(request, answer.clone());
+        }
+
+        return answer;
+    } catch {
+        return (await caches.match(request, { ignoreVary: true })) ?? (request.mode === 'navigate' ? caches.match(away) : Response.error());
+    }
+}
+
+self.addEventListener('install', (event) => {
+    self.skipWaiting();
+    event.waitUntil(caches.open(store).then((one) => one.add(away)));
+});
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 // The page that is open when the worker comes, and what it is dressed in.
-self.addEventListener('message', (event) => event.waitUntil(caches.open(store).then((kept) => kept.addAll(event.data.filter((address) => isKept(new URL(address, location.origin)))))));
+self.addEventListener('message', (event) => event.waitUntil(caches.open(store).then((one) => one.addAll(event.data.filter((address) => isKept(new URL(address, location.origin)))))));
 self.addEventListener('fetch', (event) => {
-    const url = new URL(event.request.url);
-    if (event.request.method !== 'GET' || !isKept(url) || event.request.headers.has('HX-Request')) {
+    const { request } = event;
+    if (request.method !== 'GET' || request.headers.has('HX-Request')) {
         return;
     }
-    event.respondWith(
-        fetch(event.request)
-            .then(async (answer) => {
-                if (answer.ok && !answer.redirected) {
-                    await (await caches.open(store)).put(event.request, answer.clone());
-                }
-
-                return answer;
-            })
-            .catch(async () => (await caches.match(event.request, { ignoreVary: true })) ?? Response.error()),
-    );
+    if (isKept(new URL(request.url))) {
+        event.respondWith(fresh(request));
+    } else if (request.mode === 'navigate') {
+        event.respondWith(fetch(request).catch(() => caches.match(away)));
+    }
 });

@@ -7,6 +7,7 @@ import { cutting } from './cutting.js';
 import { desk } from './desk.js';
 import { asking } from './asking.js';
 import { bench, sound } from './bench.js';
+import { keepBench } from './keeping.js';
 import { leaf } from './leaf.js';
 import { leftover } from './leftover.js';
 import { password } from './password.js';
@@ -36,6 +37,7 @@ Alpine.data('turning', turning);
 Alpine.data('zoom', zoom);
 Alpine.start();
 asking(document);
+keepBench();
 
 // Whoever signed out leaves no page behind that opens without the workshop.
 if (document.querySelector('form[action="/sign-in"]')) {

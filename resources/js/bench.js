@@ -1,4 +1,5 @@
 import htmx from 'htmx.org';
+import { keepPage } from './keeping.js';
 import { areResting, hands } from './hands.js';
 
 const idle = 180_000;
@@ -127,7 +128,7 @@ export function bench() {
             this.state = isOld ? kept : carried;
             store(this.state);
             if (!isOld) {
-                keepPage(carried.making);
+                keepMaking(carried.making);
             }
             begin(`${this.state.making}/${this.state.moves}`);
             this.listen(document.body, 'htmx:configRequest', (event) => this.name(event));
@@ -472,22 +473,9 @@ function tell(left) {
     }
 }
 
-/** The page of a making opens without the workshop too, as it was last seen: its worker keeps it once, with what it is dressed in. */
-async function keepPage(making) {
-    if (!('serviceWorker' in navigator) || sessionStorage.getItem(nameOf(making)) === 'kept') {
-        return;
-    }
-    try {
-        await navigator.serviceWorker.register('/bench-worker.js');
-        const worker = await navigator.serviceWorker.ready;
-        worker.active.postMessage([location.pathname, ...performance.getEntriesByType('resource').map((one) => one.name).filter((name) => name.includes('/build/'))]);
+/** Once for each making: its page is large. */
+async function keepMaking(making) {
+    if (sessionStorage.getItem(nameOf(making)) !== 'kept' && await keepPage()) {
         sessionStorage.setItem(nameOf(making), 'kept');
-    } catch {
-        // Not allowed here: the page works as long as it is open.
     }
-}
-
-if (location.pathname === '/sign-in') {
-    // Who signs out leaves no page of theirs on the device; what was not sent yet stays for when they are back.
-    globalThis.caches?.delete('hebra-bench-1');
 }

@@ -48,6 +48,31 @@ final class BenchTest extends BrowserTestCase
         );
     }
 
+    /** Installed or open: without the workshop the bench is as it was last seen, and any other page says why not. */
+    public function test_the_bench_opens_without_the_workshop_and_the_rest_says_so(): void
+    {
+        $this->window(390, 844);
+        $this->enterDemo();
+        self::assertSame('/manifest.webmanifest', parse_url(
+            (string) $this->one('link[rel=manifest]')->getAttribute('href'), PHP_URL_PATH,
+        ));
+        self::eventually(fn (): bool => (bool) self::$browser->executeAsyncScript(
+            'const done = arguments[0]; Promise.all(["/", "/away.html"].map((one) => caches.match(one, '
+                .'{ ignoreVary: true }))).then((all) => done(all.every(Boolean)), () => done(false));',
+        ), 'the bench is kept on the device');
+        self::stopServer();
+        $this->visit('/');
+        $this->seeInside('.hero', 'Winter buoys');
+        self::eventually(fn (): bool => $this->one('#offline')->isDisplayed(), 'it says that it is away');
+        $this->visit('/stock');
+        $this->seeInside('h1', 'cannot be reached just now');
+        self::startServer();
+        $this->visit('/stock');
+        $this->seeInside('h1', 'Stock');
+        // What could not be reached was noted by the browser.
+        self::$browser->manage()->getLog('browser');
+    }
+
     public function test_a_pair_of_hoops_by_space_alone_with_the_server_gone_in_the_middle(): void
     {
         $this->window(1280, 800);

@@ -116,7 +116,7 @@ final class PagesTest extends BrowserTestCase
             self::$browser->executeScript('return getComputedStyle(document.documentElement).backgroundColor'),
         );
         foreach ([
-            'bench', 'pieces', 'stock', 'the metal book', 'account', 'a sum', 'tools and hand', 'lay out with a stop',
+            'bench', 'the plan', 'the box', 'a finished piece', 'pieces', 'stock', 'the metal book', 'account', 'a sum', 'tools and hand', 'lay out with a stop',
             'wire', 'a band cut', 'make, begun', 'log, under way', 'patterns', 'a weave', 'a bill', 'variants',
             'the cutting plan', 'what was learned',
         ] as $name) {

@@ -9,6 +9,9 @@
     <meta name="csrf-token" content="{{ csrf_token() }}">
     <meta name="htmx-config" content='{"allowEval":false,"includeIndicatorStyles":false,"historyCacheSize":0,"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"4..","swap":true},{"code":"...","swap":false,"error":true}]}'>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
+    <link rel="manifest" href="/manifest.webmanifest">
+    <link rel="apple-touch-icon" href="/icons/hebra-192.png">
+    <meta name="theme-color" content="#f5f0e3">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body @auth data-shortcuts="{{ auth()->user()->workshop->shortcuts ? 'on' : 'off' }}" @endauth>
