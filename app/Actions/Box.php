@@ -68,16 +68,17 @@ final class Box
      *
      * @throws Refused if it cannot go there from where it is
      */
-    public function move(Finished $finished, Place $place, ?int $cents = null, string $words = ''): void
+    public function move(Finished $finished, Going $going): void
     {
-        $this->checkMove($finished, $place, $words);
-        DB::transaction(function () use ($finished, $place, $cents, $words): void {
+        $this->checkMove($finished, $going->place, $going->words);
+        DB::transaction(function () use ($finished, $going): void {
+            $place = $going->place;
             $this->enter($finished, $place);
             $finished->forceFill([
-                'place' => $place, 'sold_cents' => $place === Place::Sold ? $cents : null, 'moved_at' => now(),
+                'place' => $place, 'sold_cents' => $going->cents, 'moved_at' => now(),
                 'want_id' => $place->isAway() || $place->isAtHand() ? $finished->want_id : null,
             ])->save();
-            $this->note($finished, $cents, $words);
+            $this->note($finished, $going->cents, $going->words);
         });
     }
 
@@ -142,7 +143,8 @@ final class Box
     public function keepFor(Finished $finished, ?Want $want): void
     {
         $finished->place->isAtHand() || throw Refused::invalid(
-            'for', "No. {$finished->number} is {$finished->place->words()}: only what is in the box or at the stall is kept.",
+            'for', "No. {$finished->number} is {$finished->place->words()}: only what is in the box or at the stall is "
+                .'kept.',
         );
         $want === null || $want->piece_id === $finished->piece_id || throw Refused::invalid(
             'for', "{$want->piece->name} is wanted for {$want->occasion->name}, and this is {$finished->name}.",

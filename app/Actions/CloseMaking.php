@@ -22,7 +22,6 @@ use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\Length;
-use Hebra\Core\Quantity\Mass;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -99,7 +98,7 @@ final class CloseMaking
         $making->forceFill([
             'minutes' => trim($minutes) === '' ? null : Count::parse($minutes, 'minutes', 0, 6000),
             'note' => $note, 'closed_at' => now(), 'step' => $plan->stepCount(), 'progress' => null,
-            'weight_mg' => $weight === '' ? null : self::milligrams($weight, 10_000),
+            'weight_mg' => $weight === '' ? null : Weight::milligrams($weight, 10_000),
         ])->save();
     }
 
@@ -397,23 +396,12 @@ final class CloseMaking
             }
             $done[$ulid] = true;
             try {
-                $milligrams = preg_match('/^0+([.,]0+)?\s*g?$/i', $weighed) === 1
-                    ? 0
-                    : self::milligrams($weighed, 100_000);
+                $milligrams = Weight::orNothing($weighed, 100_000);
             } catch (Problem $problem) {
                 throw Refused::at("{$when}.{$ulid}", $problem);
             }
             $this->stock->adjust($row->lot, $workshop, $milligrams - (int) $row->lot->movements()->sum('mass_mg'));
         }
-    }
-
-    /** Grams, where no unit is given. */
-    private static function milligrams(string $text, float $mostGrams): int
-    {
-        return Mass::parse(
-            is_numeric(str_replace(',', '.', $text)) ? $text.' g' : $text,
-            'weight',
-        )->asAmount('weight', $mostGrams)->milligrams();
     }
 
     /** @return list<Line> */

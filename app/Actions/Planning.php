@@ -152,13 +152,20 @@ final class Planning
             preg_match('/^(\d{1,4})\s*min(?:utes)?$/', $plain, $match) === 1 => (float) $match[1],
             preg_match('/^(\d{1,2}):([0-5]\d)$/', $plain, $match) === 1 => 60.0 * (int) $match[1] + (int) $match[2],
             preg_match('/^(\d{1,2}(?:\.\d{1,2})?)'.self::HOURS.'$/', $plain, $match) === 1 => 60.0 * (float) $match[1],
-            preg_match('/^(?:(\d{1,2})\s+)?(\d)\/([1-9])'.self::HOURS.'$/', $plain, $match) === 1 => 60.0 * ((int) $match[1] + (int) $match[2] / (int) $match[3]),
-            default => null,
+            default => self::fraction($plain),
         };
         $minutes !== null && $minutes <= 1440 || throw Refused::invalid(
             $field, '“'.mb_substr($text, 0, 20).'” is no time at the bench: give hours such as 1.5, or 45 min.',
         );
 
         return (int) round($minutes);
+    }
+
+    /** `1 1/2`, `3/4`: hours; null where it is none. */
+    private static function fraction(string $plain): ?float
+    {
+        return preg_match('/^(?:(\d{1,2})\s+)?(\d)\/([1-9])'.self::HOURS.'$/', $plain, $match) === 1
+            ? 60.0 * ((int) $match[1] + (int) $match[2] / (int) $match[3])
+            : null;
     }
 }

@@ -8,7 +8,6 @@ use App\Exceptions\Refused;
 use App\Models\Workshop;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Figures;
-use Hebra\Core\Quantity\Mass;
 use Hebra\Core\Wire\Metal;
 use Illuminate\Support\Facades\DB;
 
@@ -24,40 +23,51 @@ final class Refining
     /**
      * Out of the scrap jar.
      *
+     * @param  array<string, string>  $input  metal, weight
+     *
      * @throws Problem if the weight is unreadable or more than the jar holds
      */
-    public function send(Workshop $workshop, string $metal, string $grams): void
+    public function send(Workshop $workshop, array $input): void
     {
-        [$of, $mg] = $this->read($metal, $grams);
-        $fine = $of->fineness() > 0 ? ', '.Figures::grams($mg * $of->fineness() / 1000).' fine expected' : '';
-        $this->enter($workshop, $of, $mg, ['scrap jar', 'refiner', 'to the refiner'.$fine]);
+        [$metal, $mg] = $what = $this->read($input);
+        $fine = $metal->fineness() > 0 ? ', '.Figures::grams($mg * $metal->fineness() / 1000).' fine expected' : '';
+        $this->enter($workshop, $what, ['scrap jar', 'refiner', 'to the refiner'.$fine]);
     }
 
     /**
      * What the refiner had is paid for, or given back as fine metal that comes in as a lot like any other.
      *
+     * @param  array<string, string>  $input  metal, weight, words
+     *
      * @throws Problem if the weight is unreadable or more than the refiner has
      */
-    public function settle(Workshop $workshop, string $metal, string $grams, string $words): void
+    public function settle(Workshop $workshop, array $input): void
     {
-        [$of, $mg] = $this->read($metal, $grams);
-        $this->enter($workshop, $of, $mg, [
+        $words = trim($input['words'] ?? '');
+        $this->enter($workshop, $this->read($input), [
             'refiner', 'supplier', 'settled by the refiner'.($words === '' ? '' : ', '.mb_substr($words, 0, 200)),
         ]);
     }
 
-    /** @return array{Metal, int} */
-    private function read(string $metal, string $grams): array
+    /**
+     * @param  array<string, string>  $input
+     * @return array{Metal, int}
+     */
+    private function read(array $input): array
     {
-        $of = Metal::tryFrom($metal) ?? throw Refused::invalid('metal', 'That metal is not known here.');
-        $mass = Mass::parse(is_numeric(str_replace(',', '.', $grams)) ? "{$grams} g" : $grams, 'weight');
+        $metal = Metal::tryFrom($input['metal'] ?? '')
+            ?? throw Refused::invalid('metal', 'That metal is not known here.');
 
-        return [$of, $mass->asAmount('weight', self::MOST_GRAMS)->milligrams()];
+        return [$metal, Weight::milligrams($input['weight'] ?? '', self::MOST_GRAMS)];
     }
 
-    /** @param  array{'scrap jar'|'refiner', 'refiner'|'supplier', string}  $way  from, to, in words */
-    private function enter(Workshop $workshop, Metal $metal, int $mg, array $way): void
+    /**
+     * @param  array{Metal, int}  $what
+     * @param  array{'scrap jar'|'refiner', 'refiner'|'supplier', string}  $way  from, to, in words
+     */
+    private function enter(Workshop $workshop, array $what, array $way): void
     {
+        [$metal, $mg] = $what;
         [$from, $to, $words] = $way;
         DB::transaction(function () use ($workshop, $metal, $mg, $from, $to, $words): void {
             $held = Book::held($workshop, $from)[$metal->value] ?? 0;

@@ -10,7 +10,6 @@ use App\Models\Lot;
 use App\Models\Workshop;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
-use Hebra\Core\Quantity\Mass;
 use Illuminate\Support\Facades\DB;
 
 /** Wire is weighed and beads are counted, all at once: what differs is booked, or nothing is. */
@@ -68,9 +67,7 @@ final class StockTaking
         $lot = $workshop->lots()->where('ulid', $ulid)->first()
             ?? throw Refused::invalid('taking', 'A lot of it is not in stock any more: look at the list again.');
         try {
-            $mg = preg_match('/^0+([.,]0+)?\s*g?$/i', $text) === 1 ? 0 : Mass::parse(
-                is_numeric(str_replace(',', '.', $text)) ? "{$text} g" : $text, 'weight',
-            )->asAmount('weight', self::MOST_GRAMS)->milligrams();
+            $mg = Weight::orNothing($text, self::MOST_GRAMS);
         } catch (Problem $problem) {
             throw Refused::at("weight.{$ulid}", $problem);
         }

@@ -109,7 +109,9 @@ final class WorkshopFile
     ];
 
     /** Tables that are no part of a workshop: people, events kept only to meet late ones, sums of other tables. */
-    public const ELSEWHERE = ['migrations', 'users', 'bench_events', 'attempts', 'invitations', 'sent_forms', 'movement_sums'];
+    public const ELSEWHERE = [
+        'migrations', 'users', 'bench_events', 'attempts', 'invitations', 'sent_forms', 'movement_sums',
+    ];
 
     public function __construct(private readonly KeepPhoto $photos)
     {

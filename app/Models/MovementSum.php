@@ -7,7 +7,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * What lines of the metal book come to, by month, metal, account, kind and lot. The database keeps it in step with them.
+ * What lines of the metal book come to, by month, metal, account, kind and lot. The database keeps it in step with
+ * them.
  *
  * @property string $month
  * @property string $metal

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Actions\Box;
+use App\Actions\Going;
 use App\Actions\Planning;
 use App\Models\Finished;
 use App\Models\Workshop;
@@ -75,7 +76,7 @@ final class DemoMarket
         foreach (self::GONE as $number => [$place, $cents, $words]) {
             /** @var Finished $finished */
             $finished = $workshop->finished()->where('number', $number)->sole();
-            $this->box->move($finished, $place, $cents, $words);
+            $this->box->move($finished, Going::to($place, $cents, $words));
         }
     }
 }

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Actions\Bench;
 use App\Actions\Box;
 use App\Actions\CloseMaking;
+use App\Actions\Going;
 use App\Actions\Stockkeeping;
 use App\Exceptions\Refused;
 use App\Models\Finished;
@@ -111,7 +112,7 @@ final class BoxTest extends TestCase
             $one = Finished::query()->inRandomOrder((string) $turn)->firstOrFail();
             $next = Place::cases()[mt_rand(0, count(Place::cases()) - 1)];
             try {
-                $box->move($one, $next, mt_rand(0, 9000));
+                $box->move($one, Going::to($next, mt_rand(0, 9000)));
             } catch (Refused) {
             }
         }
@@ -144,12 +145,12 @@ final class BoxTest extends TestCase
         $this->make();
         $entry = (string) Movement::query()->where('kind', 'made')->value('entry');
         $one = $this->one();
-        app(Box::class)->move($one, Place::Sold, 100);
+        app(Box::class)->move($one, Going::to(Place::Sold, 100));
         $this->actingAs($this->maker)->post('/stock/book/reverse', ['entry' => $entry])->assertStatus(422)
             ->assertSee('only what is with you');
         $left = (string) Movement::query()->where('kind', 'left')->value('entry');
         $this->post('/stock/book/reverse', ['entry' => $left])->assertStatus(422)->assertSee('take it back in the box');
-        app(Box::class)->move($one->refresh(), Place::Box);
+        app(Box::class)->move($one->refresh(), Going::to(Place::Box));
         $this->post('/stock/book/reverse', ['entry' => $entry])->assertRedirect();
         self::assertSame(0, Finished::query()->count());
         self::assertSame(0, $this->accounts()['pieces']);

@@ -8,6 +8,7 @@ use App\Actions\Bench;
 use App\Actions\Book;
 use App\Actions\Box;
 use App\Actions\CloseMaking;
+use App\Actions\Going;
 use App\Actions\Planning;
 use App\Actions\Stockkeeping;
 use App\Models\Bead;
@@ -43,8 +44,8 @@ final class YearTest extends TestCase
     public function test_what_was_paid_and_got_stands_by_month_and_by_piece(): void
     {
         $this->coil();
-        app(Box::class)->move($this->make(), Place::Sold, 4100);
-        app(Box::class)->move($this->make(), Place::Given);
+        app(Box::class)->move($this->make(), Going::to(Place::Sold, 4100));
+        app(Box::class)->move($this->make(), Going::to(Place::Given));
         $money = new YearMoney($this->workshop(), now()->format('Y'));
         self::assertSame([now()->format('Y-m') => ['out' => 2450, 'in' => 4100, 'many' => 1]], $money->months);
         self::assertSame(
@@ -61,19 +62,19 @@ final class YearTest extends TestCase
         $one = $this->make();
         $pieces = fn (): int => (new MonthsDesk($this->workshop(), now()->format('Y')))->months[now()->format('Y-m')]['sterling']['pieces'];
         $made = $pieces();
-        app(Box::class)->move($one, Place::Sold, 4000);
+        app(Box::class)->move($one, Going::to(Place::Sold, 4000));
         self::assertSame($made, $pieces());
         $desk = new MonthsDesk($this->workshop(), now()->format('Y'));
         self::assertSame($one->massMg(), $desk->months[now()->format('Y-m')]['sterling']['sold']);
         self::assertSame($made, $desk->years()[0]['pieces']);
-        app(Box::class)->move($one, Place::Box);
-        app(Box::class)->move($one, Place::Melted);
+        app(Box::class)->move($one, Going::to(Place::Box));
+        app(Box::class)->move($one, Going::to(Place::Melted));
         self::assertSame($made, $pieces());
     }
 
     public function test_scrap_goes_to_the_refiner_and_is_settled(): void
     {
-        app(Box::class)->move($this->make(), Place::Melted);
+        app(Box::class)->move($this->make(), Going::to(Place::Melted));
         $mg = Book::held($this->workshop(), 'scrap jar')['sterling'];
         $grams = number_format($mg / 1000, 3, '.', '');
         $this->actingAs($this->maker)->post('/stock/refiner', ['metal' => 'sterling', 'weight' => '900'])
@@ -135,12 +136,12 @@ final class YearTest extends TestCase
         self::assertSame([1, 0], $made());
         $this->actingAs($this->maker)->put("/box/{$one->ulid}/for", ['for' => $second->ulid])->assertRedirect();
         self::assertSame([0, 1], $made());
-        app(Box::class)->move($one->refresh(), Place::Sold, 3000);
+        app(Box::class)->move($one->refresh(), Going::to(Place::Sold, 3000));
         self::assertSame([0, 1], $made(), 'what is handed over is made');
         $this->put(
             "/box/{$one->ulid}/for", ['for' => $first->ulid],
         )->assertStatus(422)->assertSee('only what is in the box');
-        app(Box::class)->move($one->refresh(), Place::Box);
+        app(Box::class)->move($one->refresh(), Going::to(Place::Box));
         $this->put("/box/{$one->ulid}/for", ['for' => 'none'])->assertStatus(422);
         $this->put("/box/{$one->ulid}/for", ['for' => ''])->assertRedirect();
         self::assertSame([1, 0], $made());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Box;
+use App\Actions\Going;
 use App\Exceptions\Refused;
 use App\Models\Finished;
 use App\Models\Want;
@@ -64,10 +65,10 @@ final class BoxController extends Controller
                 array_map(fn (Place $one): string => $one->value, $finished->place->next()),
             );
             $cents = trim($this->text($request, 'cents'));
-            $this->box->move(
-                $finished, $place, $cents === '' ? $finished->price_cents : Money::parse($cents, 'cents')->cents(),
+            $this->box->move($finished, Going::to(
+                $place, $cents === '' ? $finished->price_cents : Money::parse($cents, 'cents')->cents(),
                 trim($this->text($request, 'words')),
-            );
+            ));
 
             return "No. {$finished->number} is {$place->words()}.";
         });
@@ -93,7 +94,8 @@ final class BoxController extends Controller
             $ulid = $this->text($request, 'for');
             /** @var Want|null $want */
             $want = $this->workshop($request)->wants()->where('ulid', $ulid)->first();
-            $ulid === '' || $want !== null || throw Refused::invalid('for', 'That is not wanted any more: choose another.');
+            $ulid === '' || $want !== null
+                || throw Refused::invalid('for', 'That is not wanted any more: choose another.');
             $this->box->keepFor($finished, $want);
 
             return $want === null ? 'It is kept for nobody.' : "It is kept for {$want->occasion->name}.";

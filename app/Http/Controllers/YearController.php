@@ -35,11 +35,11 @@ final class YearController extends Controller
 
     public function refine(Request $request, Refining $refining): RedirectResponse|Response
     {
-        [$workshop, $metal] = [$this->workshop($request), $this->text($request, 'metal')];
+        $input = $this->texts($request, 'metal', 'weight', 'words');
         try {
             $this->text($request, 'settled') === '1'
-                ? $refining->settle($workshop, $metal, $this->text($request, 'weight'), $this->text($request, 'words'))
-                : $refining->send($workshop, $metal, $this->text($request, 'weight'));
+                ? $refining->settle($this->workshop($request), $input)
+                : $refining->send($this->workshop($request), $input);
         } catch (Problem $problem) {
             return $this->again($this->show($request), $problem);
         }

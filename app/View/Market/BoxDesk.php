@@ -66,7 +66,7 @@ final class BoxDesk
         $words = (string) preg_replace('/\bno\.?\s*(?=\d)/i', '', $this->words);
         foreach (array_filter(explode(' ', $words)) as $word) {
             $number = preg_match('/^\d{1,9}$/', $word) === 1 ? (int) $word : null;
-            $query->where(fn (Builder $any) => $any->where('name', 'like', '%'.addcslashes($word, '%_\\').'%')
+            $query->where(fn (Builder $any) => $any->whereRaw('instr(lower(name), ?) > 0', [mb_strtolower($word)])
                 ->orWhere('number', $number ?? -1));
         }
 

@@ -131,11 +131,8 @@ final class ToBuyList
         $own = $supplies->filter(
             fn (Supply $one): bool => $one->isOf($finding),
         );
-        $held = $finding->isPin()
-            ? (float) $this->lots()->filter(fn (Lot $lot): bool => $lot->isPinOf($finding))->sum(
-                fn (Lot $lot): int => $lot->heldPins(),
-            )
-            : $own->sum('held') / ($finding->isByLength() ? 1000 : 1);
+        $perUnit = $finding->isByLength() ? 1000 : 1;
+        $held = $finding->isPin() ? $this->pins($finding) : $own->sum('held') / $perUnit;
         $short = $wanted - $held;
         if ($short <= 1e-6) {
             return;
@@ -152,6 +149,13 @@ final class ToBuyList
                 : $price?->centsFor((int) ceil($short)),
             'coil' => null, 'heap' => null,
         ];
+    }
+
+    private function pins(Finding $finding): float
+    {
+        $own = $this->lots()->filter(fn (Lot $lot): bool => $lot->isPinOf($finding));
+
+        return (float) $own->sum(fn (Lot $lot): int => $lot->heldPins());
     }
 
     /** `61.40`, and how many of it have no price. */

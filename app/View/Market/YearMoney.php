@@ -16,7 +16,11 @@ final readonly class YearMoney
     /** @var array<string, array{out: int, in: int, many: int}> by month */
     public array $months;
 
-    /** @var list<array{name: string, made: int, sold: int, in: int, cost: int|null, minutes: int}> what brought most first */
+    /**
+     * What brought most first.
+     *
+     * @var list<array{name: string, made: int, sold: int, in: int, cost: int|null, minutes: int}>
+     */
     public array $pieces;
 
     public function __construct(private Workshop $workshop, private string $year)

@@ -17,6 +17,11 @@ final readonly class InTime
 
     private const TRIES = 4;
 
+    /** So many tasks are planned anew for what is made less often, and so many wants are tried at least. */
+    private const TASKS_TRIED = 600;
+
+    private const LEAST_TRIED = 2;
+
     private function __construct(
         public WorkPlan $plan,
         /** the day that gets more, else -1 */
@@ -39,7 +44,7 @@ final readonly class InTime
         }
         $ways = [self::moreTime($wants, $days, $plan)];
         $lost = ['' => 0.0];
-        foreach ($wants as $want) {
+        foreach (self::largest($wants) as $want) {
             $way = self::fewer($wants, $days, $want);
             $ways[] = $way;
             $lost[$want->key] = 1.0 - ($way->makings ?? 0) / max(1, $want->makings);
@@ -48,6 +53,20 @@ final readonly class InTime
         usort($ways, fn (self $one, self $other): int => $lost[$one->want] <=> $lost[$other->want]);
 
         return $ways;
+    }
+
+    /**
+     * What takes the most work goes first; where a plan is large, few are tried.
+     *
+     * @param  list<Want>  $wants
+     * @return list<Want>
+     */
+    private static function largest(array $wants): array
+    {
+        $tasks = array_sum(array_map(fn (Want $want): int => count($want->tasks), $wants));
+        usort($wants, fn (Want $one, Want $other): int => $other->minutes() <=> $one->minutes());
+
+        return array_slice($wants, 0, max(self::LEAST_TRIED, intdiv(self::TASKS_TRIED, max(1, $tasks))));
     }
 
     /**
