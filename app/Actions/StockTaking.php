@@ -35,10 +35,10 @@ final class StockTaking
         return DB::transaction(function () use ($workshop, $weights, $counts): int {
             $differed = 0;
             foreach (self::filled($weights) as $ulid => $text) {
-                $differed += $this->weighed($workshop, $ulid, $text);
+                $differed += $this->weighed($workshop, (string) $ulid, $text);
             }
             foreach (self::filled($counts) as $ulid => $text) {
-                $differed += $this->counted($workshop, $ulid, $text);
+                $differed += $this->counted($workshop, (string) $ulid, $text);
             }
 
             return $differed;
@@ -47,14 +47,14 @@ final class StockTaking
 
     /**
      * @param  array<mixed>  $fields
-     * @return array<string, string>
+     * @return array<array-key, string>  a name of figures alone is a number here
      */
     private static function filled(array $fields): array
     {
         $filled = [];
         foreach ($fields as $ulid => $text) {
             if (is_string($text) && trim($text) !== '') {
-                $filled[(string) $ulid] = trim($text);
+                $filled[$ulid] = trim($text);
             }
         }
 

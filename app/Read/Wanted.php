@@ -80,7 +80,8 @@ final class Wanted
             ->groupBy('want_id')->selectRaw('want_id, COUNT(*) AS many')->pluck('many', 'want_id');
         $plans = $begun = $pieces = [];
         foreach ($this->occasions as $occasion) {
-            foreach ($occasion->wants as $want) {
+            // Of a piece that was deleted nothing is planned, until it is brought back.
+            foreach ($occasion->wants->reject(fn (Want $want): bool => $want->piece->trashed()) as $want) {
                 $own = (int) ($promised[$want->id] ?? 0);
                 $free = min(max(0, $want->count - $own), $atHand[$want->piece_id] ?? 0);
                 $atHand[$want->piece_id] = ($atHand[$want->piece_id] ?? 0) - $free;

@@ -169,6 +169,16 @@ final class PlanTest extends TestCase
         self::assertSame(0, Occasion::query()->count());
     }
 
+    public function test_of_a_piece_that_was_deleted_nothing_is_planned_until_it_is_back(): void
+    {
+        $want = $this->want($this->market(), 2);
+        $want->piece->delete();
+        self::assertSame([], (new Wanted($this->workshop()))->pieces);
+        $this->actingAs($this->maker)->get('/plan')->assertOk();
+        $want->piece->restore();
+        self::assertCount(1, (new Wanted($this->workshop()))->pieces);
+    }
+
     public function test_another_maker_s_plan_is_not_there(): void
     {
         $want = $this->want($this->market(), 1);

@@ -33,7 +33,7 @@ final class ScriptTest extends TestCase
             self::assertStringContainsString("./hebra {$command}", $help);
         }
         self::assertSame(
-            [1, '“dance” is not known here: give demo, serve, backup, restore, password, test, bench or doctor.'],
+            [1, '“dance” is not known here: give demo, serve, backup, restore, password, test, bench, pictures or doctor.'],
             self::script('./hebra dance'),
         );
         [$status, $refusal] = self::script('./hebra demo --stale');

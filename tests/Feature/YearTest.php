@@ -113,6 +113,8 @@ final class YearTest extends TestCase
         $this->post('/stock/taking', ['weight' => [$lot->ulid => '10.5'], 'count' => ['none' => '']])
             ->assertRedirect('/stock')->assertSessionHas('said', 'Everything is as the book has it.');
         $this->post('/stock/taking', ['weight' => ['nothing' => '4']])->assertStatus(422);
+        $this->post('/stock/taking', ['count' => ['7' => '4']])->assertStatus(422)->assertSee('is not in stock any more');
+        $this->post('/stock/taking', ['count' => 'all'])->assertStatus(422);
     }
 
     public function test_a_making_under_way_is_said_where_stock_is_taken(): void

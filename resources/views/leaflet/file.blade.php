@@ -1,5 +1,6 @@
 <!doctype html>
 <html lang="en">
-<head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>{{ $leaflet->desk->document->name }}</title><style>{!! \App\View\Leaflet::styles() !!}</style></head>
+<head><meta charset="utf-8"><meta name="viewport"
+    content="width=device-width, initial-scale=1"><title>{{ $leaflet->desk->document->name }}</title><style>{!! \App\View\Leaflet::styles() !!}</style></head>
 <body class="leaflet-alone">@include('leaflet.sheet')</body>
 </html>

@@ -3,42 +3,63 @@
 <x-layout :title="'No. '.$one->number.', '.$one->name" here="Bench">
     <p class="mt-3 no-print"><a href="/box">← The box</a></p>
     <div class="finished">
-        <div class="finished-drawing">@include('svg.hung-piece', ['drawing' => $desk->sheet->drawing, 'times' => $desk->sheet->times, 'id' => 'finished-piece'])</div>
+        <div class="finished-drawing">
+            @include('svg.hung-piece', ['drawing' => $desk->sheet->drawing, 'times' => $desk->sheet->times, 'id' => 'finished-piece'])</div>
         <div>
             <p class="quiet figure">No. {{ $one->number }}</p>
             <h1>{{ $one->name }}</h1>
-            <p class="finished-where"><strong>{{ ucfirst($one->place->words()) }}</strong> <span class="quiet">since {{ $one->moved_at->format('j F Y') }}</span></p>
-            <dl class="facts">@foreach ($desk->facts() as [$name, $says])<div><dt>{{ $name }}</dt><dd class="figure">{{ $says }}</dd></div>@endforeach</dl>
+            <p class="finished-where"><strong>{{ ucfirst($one->place->words()) }}</strong>
+                <span class="quiet">since {{ $one->moved_at->format('j F Y') }}</span></p>
+            <dl class="facts">@foreach ($desk->facts() as [$name, $says])<div><dt>{{ $name }}</dt>
+                <dd class="figure">{{ $says }}</dd></div>@endforeach</dl>
             @if ($problem !== null)<p class="refusal" role="alert">{{ $problem->getMessage() }}</p>@endif
             @if ($one->place->next() !== [])
             <form class="finished-move no-print" method="post" action="/box/{{ $one->ulid }}">@csrf @method('put')
-                <p class="bar">@foreach ($one->place->next() as $place)<button type="submit" @class(['do' => $place === \Hebra\Core\Market\Place::Sold, 'may' => $place !== \Hebra\Core\Market\Place::Sold]) name="place" value="{{ $place->value }}">{{ ucfirst($place->words()) }}@if ($place === \Hebra\Core\Market\Place::Sold && $one->price_cents !== null) for {{ \Hebra\Core\Price\Bill::cents($one->price_cents) }}@endif</button>@endforeach</p>
-                <details @if ($problem !== null) open @endif><summary>with a word{{ in_array(\Hebra\Core\Market\Place::Sold, $one->place->next(), true) ? ', or for another price' : '' }}</summary>
+                <p class="bar">@foreach ($one->place->next() as $place)<button type="submit"
+                    @class(['do' => $place === \Hebra\Core\Market\Place::Sold, 'may' => $place !== \Hebra\Core\Market\Place::Sold]) name="place" value="{{ $place->value }}">{{ ucfirst($place->words()) }}@if ($place === \Hebra\Core\Market\Place::Sold && $one->price_cents !== null) for {{ \Hebra\Core\Price\Bill::cents($one->price_cents) }}@endif</button>@endforeach</p>
+                <details @if ($problem !== null) open @endif>
+                    <summary>with a word{{ in_array(\Hebra\Core\Market\Place::Sold, $one->place->next(), true) ? ', or for another price' : '' }}</summary>
                     <div class="market-form">
-                    <div class="field"><label for="move-words">A word about it</label><input class="in is-text" id="move-words" name="words" value="{{ $was('words', '') }}" maxlength="500" autocomplete="off"></div>
-                    @if (in_array(\Hebra\Core\Market\Place::Sold, $one->place->next(), true))<div class="field"><label for="move-cents">Sold for</label><input class="in !w-32" id="move-cents" name="cents" value="{{ $was('cents', '') }}" placeholder="{{ $one->price_cents === null ? '38.00' : \Hebra\Core\Price\Bill::cents($one->price_cents) }}" autocomplete="off"></div>@endif
+                    <div class="field"><label for="move-words">A word about it</label><input class="in is-text"
+                        id="move-words" name="words" value="{{ $was('words', '') }}" maxlength="500" autocomplete="off"></div>
+                    @if (in_array(\Hebra\Core\Market\Place::Sold, $one->place->next(), true))<div class="field">
+                        <label for="move-cents">Sold for</label><input class="in !w-32" id="move-cents" name="cents"
+                        value="{{ $was('cents', '') }}" placeholder="{{ $one->price_cents === null ? '38.00' : \Hebra\Core\Price\Bill::cents($one->price_cents) }}" autocomplete="off"></div>
+                        @endif
                     </div></details>
             </form>
             @endif
             @if ($desk->wants()->isNotEmpty())
             <form class="bar mt-3 no-print" method="post" action="/box/{{ $one->ulid }}/for">@csrf @method('put')
-                <label for="kept-for">Kept for</label><select class="in is-text !w-auto" id="kept-for" name="for"><option value="">nobody</option>@foreach ($desk->wants() as $want)<option value="{{ $want->ulid }}" @selected($one->want_id === $want->id)>{{ $want->occasion->name }}, {{ $want->occasion->due_on->format('j M') }}</option>@endforeach</select>
+                <label for="kept-for">Kept for</label><select class="in is-text !w-auto" id="kept-for" name="for">
+                    <option value="">nobody</option>@foreach ($desk->wants() as $want)<option
+                    value="{{ $want->ulid }}" @selected($one->want_id === $want->id)>{{ $want->occasion->name }}, {{ $want->occasion->due_on->format('j M') }}</option>
+                    @endforeach</select>
                 <button type="submit" class="may">Keep it</button>
             </form>
             @endif
             <details class="no-print mt-3"><summary>Its label</summary>
                 <form class="market-form" method="post" action="/box/{{ $one->ulid }}/label">@csrf @method('put')
-                    <x-field name="price" label="Price" class="!w-32" :value="$was('price', $one->price_cents === null ? '' : \Hebra\Core\Price\Bill::cents($one->price_cents))" :problem="$problem" autocomplete="off" />
-                    <x-field name="note" label="Note" :value="$was('note', $one->note)" :problem="$problem" maxlength="500" autocomplete="off" />
+                    <x-field name="price" label="Price" class="!w-32"
+                        :value="$was('price', $one->price_cents === null ? '' : \Hebra\Core\Price\Bill::cents($one->price_cents))" :problem="$problem" autocomplete="off" />
+                    <x-field name="note" label="Note" :value="$was('note', $one->note)" :problem="$problem"
+                        maxlength="500" autocomplete="off" />
                     <button type="submit" class="may self-end">Write it</button>
                 </form>
             </details>
             @if ($one->note !== '')<p class="mt-2">{{ $one->note }}</p>@endif
-            <p class="bar mt-3 no-print"><a class="tool" href="/box/{{ $one->ulid }}/label.pdf">Label</a><a class="tool" href="/box/{{ $one->ulid }}/sheet">Sheet for the customer</a><a class="tool" href="/makings/{{ $one->making->ulid }}/record">Record of its making</a></p>
+            <p class="bar mt-3 no-print"><a class="tool" href="/box/{{ $one->ulid }}/label.pdf">Label</a><a
+                class="tool" href="/box/{{ $one->ulid }}/sheet">Sheet for the customer</a><a class="tool"
+                href="/makings/{{ $one->making->ulid }}/record">Record of its making</a></p>
         </div>
         <section aria-labelledby="moves-title"><h2 id="moves-title">Where it was</h2>
-            <ol class="finished-moves">@foreach ($desk->moves() as $move)<li><span class="figure small quiet">{{ $move->created_at->format('j M Y') }}</span> <strong>{{ ucfirst($move->place->words()) }}</strong>@if ($move->cents !== null && $move->place === \Hebra\Core\Market\Place::Sold) <span class="figure">{{ $desk->money($move->cents) }}</span>@endif @if ($move->words !== '')<span class="quiet">{{ $move->words }}</span>@endif</li>@endforeach</ol>
+            <ol class="finished-moves">@foreach ($desk->moves() as $move)<li><span
+                class="figure small quiet">{{ $move->created_at->format('j M Y') }}</span>
+                <strong>{{ ucfirst($move->place->words()) }}</strong>@if ($move->cents !== null && $move->place === \Hebra\Core\Market\Place::Sold)
+                <span class="figure">{{ $desk->money($move->cents) }}</span>@endif @if ($move->words !== '')<span
+                class="quiet">{{ $move->words }}</span>@endif</li>@endforeach</ol>
             @if ($desk->changes() !== [])<h2 class="mt-4">Made otherwise than the one before</h2>
-            <ul class="mt-1">@foreach ($desk->changes() as $change)<li>{{ ucfirst($change) }}</li>@endforeach</ul>@endif</section>
+            <ul class="mt-1">@foreach ($desk->changes() as $change)<li>{{ ucfirst($change) }}</li>@endforeach</ul>
+                @endif</section>
     </div>
 </x-layout>

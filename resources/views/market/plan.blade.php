@@ -1,5 +1,5 @@
 @php($wanted = $desk->wanted)
-@php($was = fn (string $key, string $is = ''): string => $problem !== null && is_string(request($key)) ? mb_substr(request($key), 0, 500) : $is)
+@php($was = fn (string $key, string $is = ''): string => $problem !== null && is_string(request()->input($key)) ? mb_substr(request()->input($key), 0, 500) : $is)
 <x-layout title="The plan" here="Bench">
 <div class="market">
     <section class="market-plan" aria-labelledby="plan-title">
@@ -18,19 +18,26 @@
             @if ($desk->doubt() !== '')<p class="small quiet mt-1">{{ ucfirst($desk->doubt()) }}.</p>@endif
         @endif
         @if ($problem !== null)<p class="refusal mt-2" role="alert">{{ $problem->getMessage() }}</p>@endif
-        @if ($desk->rail()->hung !== [])
-            @include('rail', ['title' => 'Made of what is wanted', 'rail' => $desk->rail(), 'more' => '', 'empty' => ''])
+        @if (($rail = $desk->rail())->hung !== [])
+            @include('rail', ['title' => 'Made of what is wanted', 'rail' => $rail, 'more' => '', 'empty' => ''])
         @endif
         @include('market.occasions')
     </section>
     <aside class="day">
         <section aria-labelledby="now-title">
-            <p class="flex items-baseline gap-3"><span class="grow"><span id="now-title" class="day-title" role="heading" aria-level="2">Today</span> <span class="quiet small">{{ \App\View\Market\PlanDesk::time($wanted->days->minutesOn(0)) }} at the bench</span></span></p>
-            @if ($desk->today() === [])<p class="quiet mt-1">{{ $wanted->occasions->isEmpty() ? 'Nothing is planned.' : 'Nothing is planned for today.' }}</p>@endif
-            <ol class="hours">@foreach ($desk->today() as $row)
-                <li @class(['is-now' => $row->isNow()])><a href="{{ $row->url() }}"><span class="figure small">{{ $row->isNow() ? 'now' : '' }}</span>
+            <p class="flex items-baseline gap-3"><span class="grow"><span id="now-title" class="day-title"
+                role="heading" aria-level="2">Today</span> <span
+                class="quiet small">{{ \App\View\Market\PlanDesk::time($wanted->days->minutesOn(0)) }} at the bench</span></span></p>
+            @php($today = $desk->today())
+            @if ($today === [])<p
+                class="quiet mt-1">{{ $wanted->occasions->isEmpty() ? 'Nothing is planned.' : 'Nothing is planned for today.' }}</p>
+                @endif
+            <ol class="hours">@foreach ($today as $row)
+                <li @class(['is-now' => $row->isNow()])><a href="{{ $row->url() }}"><span
+                    class="figure small">{{ $row->isNow() ? 'now' : '' }}</span>
                     <span class="hour-drawing">@if (($drawing = $row->drawing()) !== null)@include('svg.piece', ['drawing' => $drawing, 'small' => true, 'label' => ''])@endif</span>
-                    <span class="hour-words"><strong>{{ $row->name() }}</strong><span class="small">{{ $row->does() }}</span></span>
+                    <span class="hour-words"><strong>{{ $row->name() }}</strong><span
+                        class="small">{{ $row->does() }}</span></span>
                     <span class="figure small">{{ $row->time() }}</span></a></li>
             @endforeach</ol>
         </section>
@@ -39,37 +46,48 @@
             <p id="ways-title" class="day-title" role="heading" aria-level="2">To be ready in time</p>
             <ul class="market-ways">@foreach ($ways as $way)
                 <li><form method="post" action="{{ $way['action'] }}">@csrf @method($way['method'])
-                    @foreach ($way['fields'] as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
-                    <button type="submit"><span>{{ $way['words'] }}</span><strong>{{ $way['then'] }}</strong></button></form></li>
+                    @foreach ($way['fields'] as $name => $value)<input type="hidden" name="{{ $name }}"
+                        value="{{ $value }}">@endforeach
+                    <button type="submit"><span>{{ $way['words'] }}</span><strong>{{ $way['then'] }}</strong></button></form>
+                        </li>
             @endforeach</ul>
         </section>
         @endif
         @if ($wanted->occasions->isNotEmpty())
         <section aria-labelledby="buy-title">
-            <p class="flex items-baseline gap-3"><span class="grow"><span id="buy-title" class="day-title" role="heading" aria-level="2">To buy</span> @if ($desk->toBuy->rows !== [])<span class="quiet small figure">{{ $desk->toBuy->sum() }}</span>@endif</span>@if ($desk->toBuy->rows !== [])<a class="small" href="/plan/to-buy">The list</a>@endif</p>
+            <p class="flex items-baseline gap-3"><span class="grow"><span id="buy-title" class="day-title"
+                role="heading" aria-level="2">To buy</span> @if ($desk->toBuy->rows !== [])<span
+                class="quiet small figure">{{ $desk->toBuy->sum() }}</span>@endif</span>@if ($desk->toBuy->rows !== [])<a
+                class="small" href="/plan/to-buy">The list</a>@endif</p>
             @if ($desk->toBuy->rows === [])<p class="quiet mt-1">Nothing: all that is planned is in stock.</p>@endif
             <ul class="market-buy">@foreach (array_slice($desk->toBuy->rows, 0, 8) as $at => $row)
                 <li>
                     <span class="market-drawn">@if ($row['coil'] !== null)@include('svg.hung', ['coil' => $row['coil'], 'px' => 52])@elseif ($row['heap'] !== null)@include('svg.heap', ['heap' => $row['heap'], 'at' => 'buy-'.$at])@endif</span>
-                    <span class="grow">{{ ucfirst($row['words']) }} <span class="small quiet">{{ $row['wanted'] }} wanted, {{ $row['owned'] }} there</span></span>
+                    <span class="grow">{{ ucfirst($row['words']) }}
+                        <span class="small quiet">{{ $row['wanted'] }} wanted, {{ $row['owned'] }} there</span></span>
                     <strong class="figure">{{ $row['buy'] }}</strong>
                     <span class="figure small quiet market-price">{{ $row['cents'] === null ? '' : \Hebra\Core\Price\Bill::cents($row['cents']) }}</span>
                 </li>
             @endforeach</ul>
-            @if (count($desk->toBuy->rows) > 8)<p class="mt-1"><a href="/plan/to-buy">and {{ count($desk->toBuy->rows) - 8 }} more</a></p>@endif
+            @if (count($desk->toBuy->rows) > 8)<p class="mt-1"><a
+                href="/plan/to-buy">and {{ count($desk->toBuy->rows) - 8 }} more</a></p>@endif
         </section>
         @endif
         <details class="market-hours" @if ($problem !== null && str_starts_with($problem->field(), 'week')) open @endif>
             <summary>Change your hours</summary>
             <form method="post" action="/plan/week" class="mt-2">@csrf @method('put')
                 <div class="market-week">@foreach (['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as $at => $day)
-                    <x-field :name="'week['.$at.']'" :label="$day" :id="'week-'.$at" :value="is_string(request('week')[$at] ?? null) ? mb_substr(request('week')[$at], 0, 20) : $desk->typed($wanted->workshop->weekMinutes()[$at])" :problem="$problem" :problem-for="'week.'.$at" autocomplete="off" />
+                    <x-field :name="'week['.$at.']'" :label="$day" :id="'week-'.$at"
+                        :value="$was('week.'.$at, $desk->typed($wanted->workshop->weekMinutes()[$at]))" :problem="$problem" :problem-for="'week.'.$at" autocomplete="off" />
                 @endforeach</div>
-                <p class="mt-2 bar"><button type="submit" class="may">Set the week</button> <span class="small quiet">hours, such as 1.5 or 45 min</span></p>
+                <p class="mt-2 bar"><button type="submit" class="may">Set the week</button>
+                    <span class="small quiet">hours, such as 1.5 or 45 min</span></p>
             </form>
             <form method="post" action="/plan/day" class="mt-3 bar">@csrf @method('put')
-                <x-field name="day" label="One day" type="date" id="one-day" :value="$was('day', $wanted->today->addDay()->format('Y-m-d'))" :problem="$problem" />
-                <x-field name="time" label="hours" id="one-time" class="!w-24" :value="$was('time')" :problem="$problem" placeholder="2.5" autocomplete="off" />
+                <x-field name="day" label="One day" type="date" id="one-day"
+                    :value="$was('day', $wanted->today->addDay()->format('Y-m-d'))" :problem="$problem" />
+                <x-field name="time" label="hours" id="one-time" class="!w-24" :value="$was('time')"
+                    :problem="$problem" placeholder="2.5" autocomplete="off" />
                 <button type="submit" class="may self-end">Set the day</button>
             </form>
         </details>

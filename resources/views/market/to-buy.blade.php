@@ -8,12 +8,23 @@
         @php($rows = array_filter($desk->toBuy->rows, fn (array $row): bool => $row['kind'] === $kind))
         @if ($rows !== [])
         <h2 class="mt-4">{{ $title }}</h2>
-        <div class="scrolls"><table class="ledger stacks mt-1"><thead><tr><th scope="col">What</th><th scope="col" class="!text-right">To buy</th><th scope="col" class="!text-right">Wanted</th><th scope="col" class="!text-right">There</th><th scope="col" class="!text-right">{{ $desk->wanted->workshop->currency }}</th></tr></thead><tbody>
+        <div class="scrolls"><table class="ledger stacks mt-1"><thead><tr><th scope="col">What</th>
+            <th scope="col" class="!text-right">To buy</th><th scope="col" class="!text-right">Wanted</th>
+            <th scope="col" class="!text-right">There</th>
+            <th scope="col" class="!text-right">{{ $desk->wanted->workshop->currency }}</th></tr></thead><tbody>
         @foreach ($rows as $row)
-            <tr><td>{{ ucfirst($row['words']) }}</td><td class="num" data-label="to buy"><strong>{{ $row['buy'] }}</strong></td><td class="num" data-label="wanted">{{ $row['wanted'] }}</td><td class="num" data-label="there">{{ $row['owned'] }}</td><td class="num" data-label="about">{{ $row['cents'] === null ? '–' : \Hebra\Core\Price\Bill::cents($row['cents']) }}</td></tr>
+            <tr><td>{{ ucfirst($row['words']) }}</td><td class="num"
+                data-label="to buy"><strong>{{ $row['buy'] }}</strong></td>
+                <td class="num" data-label="wanted">{{ $row['wanted'] }}</td>
+                <td class="num" data-label="there">{{ $row['owned'] }}</td>
+                <td class="num"
+                data-label="about">{{ $row['cents'] === null ? '–' : \Hebra\Core\Price\Bill::cents($row['cents']) }}</td>
+                </tr>
         @endforeach</tbody></table></div>
         @endif
     @endforeach
-    <p class="bar mt-4 no-print"><button type="button" class="may" x-data="leaf" x-on:click="print">Print</button><a class="tool" href="/plan/to-buy.csv">As CSV</a>@if ($desk->cuttingUrl() !== '')<a class="tool" href="{{ $desk->cuttingUrl() }}">How it is cut</a>@endif</p>
+    <p class="bar mt-4 no-print"><button type="button" class="may" x-data="leaf" x-on:click="print">Print</button><a
+        class="tool" href="/plan/to-buy.csv">As CSV</a>@if ($desk->cuttingUrl() !== '')<a class="tool"
+        href="{{ $desk->cuttingUrl() }}">How it is cut</a>@endif</p>
     @endif
 </x-layout>

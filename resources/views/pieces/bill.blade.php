@@ -65,7 +65,7 @@
         @foreach (['metal', 'margin', 'fee', 'rounding'] as $field)<x-problem :for="$field" :problem="$problem" />@endforeach
         <form method="post" action="/pieces/{{ $desk->piece->ulid }}/bill" class="grid gap-x-4 gap-y-3 mt-2 grid-cols-2 md:grid-cols-4 items-start">
             @csrf @method('put')
-            @php($was = fn (string $key, string $default): string => $problem !== null && is_string(request($key)) ? mb_substr(request($key), 0, 60) : $default)
+            @php($was = fn (string $key, string $default): string => $problem !== null && is_string(request()->input($key)) ? mb_substr(request()->input($key), 0, 60) : $default)
             <x-field name="hour" label="Your hour" :value="$was('hour', \Hebra\Core\Price\Bill::cents($workshop->hour_cents))" :problem="$problem" autocomplete="off" />
             <x-field name="overhead" label="Overhead, %" :value="$was('overhead', (string) $workshop->overhead_percent)" :problem="$problem" inputmode="numeric" autocomplete="off" />
             <x-field name="packing" label="Packing of one" :value="$was('packing', \Hebra\Core\Price\Bill::cents($workshop->packing_cents))" :problem="$problem" autocomplete="off" />
@@ -76,8 +76,8 @@
                     <input class="in" id="metal-{{ $metal->value }}" name="metal[{{ $metal->value }}]" value="{{ $own === null ? '' : \Hebra\Core\Quantity\UnitPrice::fromE4($own)->text() }}" placeholder="{{ \Hebra\Core\Quantity\UnitPrice::fromE4($desk->otherwiseE4($metal))->text() }}" autocomplete="off"><x-problem :for="'metal.'.$metal->value" :problem="$problem" /></div>
             @endforeach
             @foreach ($workshop->priceLists() as $one)
-                <x-field :name="'margin['.$one->name.']'" :id="'margin-'.$one->name" :label="ucfirst($one->name).': margin, %'" :value="(string) (request('margin')[$one->name] ?? $one->marginPercent)" :problem="$problem" :problem-for="'margin.'.$one->name" inputmode="numeric" autocomplete="off" />
-                <x-field :name="'fee['.$one->name.']'" :id="'fee-'.$one->name" :label="ucfirst($one->name).': fee, %'" :value="(string) (request('fee')[$one->name] ?? $one->feePercent)" :problem="$problem" :problem-for="'fee.'.$one->name" inputmode="numeric" autocomplete="off" />
+                <x-field :name="'margin['.$one->name.']'" :id="'margin-'.$one->name" :label="ucfirst($one->name).': margin, %'" :value="$was('margin.'.$one->name, (string) $one->marginPercent)" :problem="$problem" :problem-for="'margin.'.$one->name" inputmode="numeric" autocomplete="off" />
+                <x-field :name="'fee['.$one->name.']'" :id="'fee-'.$one->name" :label="ucfirst($one->name).': fee, %'" :value="$was('fee.'.$one->name, (string) $one->feePercent)" :problem="$problem" :problem-for="'fee.'.$one->name" inputmode="numeric" autocomplete="off" />
             @endforeach
             <x-field name="tax" label="Tax in the price, %" :value="$was('tax', (string) $workshop->tax_percent)" :problem="$problem" inputmode="numeric" autocomplete="off" />
             <div class="field"><label for="rounding">Prices end in</label><select class="in is-text" id="rounding" name="rounding">@foreach (\Hebra\Core\Price\Asking::ENDINGS as $ending => $words)<option value="{{ $ending }}" @selected($workshop->rounding === $ending)>{{ $words }}</option>@endforeach</select></div>
