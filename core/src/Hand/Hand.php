@@ -6,8 +6,10 @@ namespace Hebra\Core\Hand;
 
 use Hebra\Core\Course\Segment;
 use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Plan\Advice;
 use Hebra\Core\Plan\BendMark;
 use Hebra\Core\Plan\Cut;
+use Hebra\Core\Plan\FittingHand;
 use Hebra\Core\Price\MetalPrices;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\Ruler;
@@ -23,7 +25,7 @@ use Hebra\Core\Wire\Temper;
  * of 80 and 99 %, where the cost of running short, K · P(short), and of what is cut off in vain, c · E[left over], are
  * least in sum. K is the wire and the minutes of doing it again, c the price of a millimetre less what scrap is worth.
  */
-final class Hand
+final class Hand implements FittingHand
 {
     private const LEAST_SURE = 0.80;
 
@@ -119,13 +121,22 @@ final class Hand
             $segments,
             $bends,
             new Advice(
-                $work,
-                $learned,
+                self::words($learned),
                 $cut->lengthMm(),
                 $best,
                 $learned->below(($best - $work->straightMm - $work->tailMm) / $work->formedMm),
             ),
         );
+    }
+
+    /** `you use 4 % more than the sum: 12 makings` */
+    private static function words(Learned $learned): string
+    {
+        $percent = (int) round(100 * ($learned->mean - 1));
+        $more = abs($percent).' % '.($percent > 0 ? 'more' : 'less').' than the sum';
+
+        return ($percent === 0 ? 'you use what the sum says' : "you use {$more}").': '
+            .Figures::counted($learned->count, 'making');
     }
 
     /** @param  callable(float): float  $needs  the cut for a ratio */

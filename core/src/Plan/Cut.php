@@ -9,7 +9,6 @@ use Hebra\Core\Course\Move;
 use Hebra\Core\Course\PinKind;
 use Hebra\Core\Course\Segment;
 use Hebra\Core\Course\Strung;
-use Hebra\Core\Hand\Advice;
 use Hebra\Core\Piece\PartId;
 use Hebra\Core\Quantity\Ruler;
 use Hebra\Core\Stock\CuttingTerms;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
-use Hebra\Core\Hand\Hand;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\LengthUnit;
 use Hebra\Core\Quantity\Ruler;
@@ -36,7 +35,7 @@ final readonly class Profile
         public ToolBox $tools = new ToolBox,
         public Strengths $strengths = new Strengths,
         /** what the maker's logs taught; null where plans follow the plain sums */
-        public ?Hand $hand = null,
+        public ?FittingHand $hand = null,
     ) {
     }
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
-use Hebra\Core\Hand\Hand;
-
 /** Parts that differ in nothing but their name are worked out once; the others are told the same in their own name. */
 final class Twins
 {
@@ -21,7 +19,7 @@ final class Twins
     /** @var array<string, list<Step>> by content and moment */
     private array $steps = [];
 
-    public function __construct(private readonly ?Hand $hand)
+    public function __construct(private readonly ?FittingHand $hand)
     {
     }
 
