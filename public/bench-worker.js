@@ -1,4 +1,5 @@
-// Keeps the bench, the page of a making, and what they are dressed in, for when the workshop cannot be reached. Any other page says so then.
+// Keeps the bench, the page of a making, and what they are dressed in, for when the workshop cannot be reached.
+// Any other page says so then.
 const store = 'hebra-bench-2';
 const away = '/away.html';
 const kept = [/^\/$/, /^\/pieces\/[^/]+\/make$/, /^\/makings\/[^/]+\/steps\/\d+\.svg$/, /^\/build\//];
@@ -14,7 +15,9 @@ async function fresh(request) {
 
         return answer;
     } catch {
-        return (await caches.match(request, { ignoreVary: true })) ?? (request.mode === 'navigate' ? caches.match(away) : Response.error());
+        const last = await caches.match(request, { ignoreVary: true });
+
+        return last ?? (request.mode === 'navigate' ? caches.match(away) : Response.error());
     }
 }
 
@@ -24,7 +27,10 @@ self.addEventListener('install', (event) => {
 });
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 // The page that is open when the worker comes, and what it is dressed in.
-self.addEventListener('message', (event) => event.waitUntil(caches.open(store).then((one) => one.addAll(event.data.filter((address) => isKept(new URL(address, location.origin)))))));
+self.addEventListener('message', (event) => {
+    const asked = event.data.filter((address) => isKept(new URL(address, location.origin)));
+    event.waitUntil(caches.open(store).then((one) => one.addAll(asked)));
+});
 self.addEventListener('fetch', (event) => {
     const { request } = event;
     if (request.method !== 'GET' || request.headers.has('HX-Request')) {

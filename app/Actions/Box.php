@@ -170,17 +170,4 @@ final class Box
         }
         Finished::query()->where('making_id', $making->id)->delete();
     }
-
-    /** @return array<string, int> grams in milligrams by metal, of what is with the maker */
-    public static function held(Workshop $workshop): array
-    {
-        $held = [];
-        foreach (Finished::query()->where('workshop_id', $workshop->id)->get(['metals', 'place']) as $one) {
-            foreach ($one->place->account() === Place::Box->account() ? $one->metals : [] as $metal => $mg) {
-                $held[$metal] = ($held[$metal] ?? 0) + $mg;
-            }
-        }
-
-        return $held;
-    }
 }

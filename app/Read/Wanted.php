@@ -14,6 +14,7 @@ use Hebra\Core\Hand\Pace;
 use Hebra\Core\Market\BenchDays;
 use Hebra\Core\Market\InTime;
 use Hebra\Core\Market\Needs;
+use Hebra\Core\Market\Place;
 use Hebra\Core\Market\WorkPlan;
 use Illuminate\Support\Collection;
 
@@ -105,7 +106,7 @@ final class Wanted
     private function atHand(): array
     {
         return Finished::query()->where('workshop_id', $this->workshop->id)->whereNull('want_id')
-            ->whereIn('place', ['box', 'stall'])->groupBy('piece_id')->selectRaw('piece_id, COUNT(*) AS many')
+            ->whereIn('place', Place::atHand())->groupBy('piece_id')->selectRaw('piece_id, COUNT(*) AS many')
             ->pluck('many', 'piece_id')->map(fn (mixed $many): int => (int) $many)->all();
     }
 

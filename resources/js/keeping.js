@@ -1,4 +1,4 @@
-/** The open page opens without the workshop too, as it was last seen: the worker keeps it, with what it is dressed in. */
+/** The open page opens without the workshop too, as it was last seen, with what it is dressed in. */
 export async function keepPage() {
     if (!('serviceWorker' in navigator)) {
         return false;
@@ -6,7 +6,8 @@ export async function keepPage() {
     try {
         await navigator.serviceWorker.register('/bench-worker.js');
         const worker = await navigator.serviceWorker.ready;
-        worker.active.postMessage([location.pathname, ...performance.getEntriesByType('resource').map((one) => one.name).filter((name) => name.includes('/build/'))]);
+        const dressed = performance.getEntriesByType('resource').map((one) => one.name);
+        worker.active.postMessage([location.pathname, ...dressed.filter((name) => name.includes('/build/'))]);
         return true;
     } catch {
         // Not allowed here: the page works as long as it is open.

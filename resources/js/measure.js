@@ -1,7 +1,12 @@
-// A length read off a photo that has something of known length in it: two points on that, then two on what is measured.
+// A length read off a photo that has something of known length in it: two points on that, then two on what is
+// measured.
 import { crossOf, dotsOf, photoSheet } from './sheet.js';
 
 const POINTS = 4;
+
+const ASKED = [
+    'Tap one end of what you know.', 'Tap its other end.', 'Tap one end of what you measure.', 'Tap its other end.',
+];
 
 /** How well a point is set, in pixels of the sheet. */
 const OFF = 1;
@@ -48,8 +53,7 @@ export const measure = () => ({
         return crossOf(this.at);
     },
     get asks() {
-        const asked = ['Tap one end of what you know.', 'Tap its other end.', 'Tap one end of what you measure.', 'Tap its other end.'];
-        return asked[this.points.length] ?? 'A tap begins anew with what you measure.';
+        return ASKED[this.points.length] ?? 'A tap begins anew with what you measure.';
     },
     get found() {
         return this.points.length === POINTS && this.knownMm > 0 ? measured(this.points, this.knownMm) : null;

@@ -146,11 +146,9 @@ final class BoxController extends Controller
             }
         })();
 
-        return new Response(Csv::of([
+        return $this->table('box', Csv::of([
             'number', 'name', 'where', 'since', 'metals_mg', 'minutes', 'cost', 'price', 'sold', 'note',
-        ], $rows), 200, [
-            'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="box.csv"',
-        ]);
+        ], $rows));
     }
 
     private static function cents(?int $cents): string

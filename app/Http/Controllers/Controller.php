@@ -33,6 +33,19 @@ abstract class Controller
         return response($view->with('problem', $problem)->render(), Problems::status($problem));
     }
 
+    /** A table that is kept as a file. */
+    protected function table(string $name, string $text): Response
+    {
+        return response(
+            $text,
+            200,
+            [
+                'Content-Type' => 'text/csv; charset=utf-8',
+                'Content-Disposition' => "attachment; filename=\"{$name}.csv\"",
+            ],
+        );
+    }
+
     /** A field as text; a list where one value belongs is refused by name. */
     protected function text(Request $request, string $field): string
     {

@@ -108,10 +108,7 @@ final class PlanController extends Controller
             $row['cents'] === null ? '' : Bill::cents($row['cents']),
         ], $this->desk($request)->toBuy->rows);
 
-        return new Response(Csv::of(['kind', 'what', 'wanted', 'owned', 'to buy', 'about'], $rows), 200, [
-            'Content-Type' => 'text/csv; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="to-buy.csv"',
-        ]);
+        return $this->table('to-buy', Csv::of(['kind', 'what', 'wanted', 'owned', 'to buy', 'about'], $rows));
     }
 
     /** @param  callable(): mixed  $act */

@@ -119,7 +119,7 @@ final class StockController extends Controller
             ), $lot->isPins() ? $lot->heldPins() : null, $lot->isPins() ? $lot->pinMm() : null, $lot->price_cents === null ? null : $lot->price_cents / 100, $lot->measured_um === null ? null : $lot->measured_um / 1000,
         ])->all();
 
-        return $this->csv(
+        return $this->table(
             'lots',
             Csv::of(
                 [
@@ -138,7 +138,7 @@ final class StockController extends Controller
             $bead->drilling, $bead->material, $bead->colour, $bead->owned, $bead->price()?->text(),
         ])->all();
 
-        return $this->csv(
+        return $this->table(
             'beads',
             Csv::of(
                 [
@@ -169,21 +169,9 @@ final class StockController extends Controller
             }
         };
 
-        return $this->csv(
+        return $this->table(
             'metal-book',
             Csv::of(['when', 'entry', 'kind', 'account', 'lot', 'metal', 'mass_g', 'words', 'reverses'], $rows()),
-        );
-    }
-
-    private function csv(string $name, string $text): Response
-    {
-        return response(
-            $text,
-            200,
-            [
-                'Content-Type' => 'text/csv; charset=utf-8',
-                'Content-Disposition' => "attachment; filename=\"{$name}.csv\"",
-            ],
         );
     }
 

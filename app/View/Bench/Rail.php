@@ -8,6 +8,7 @@ use App\Models\Making;
 use App\Models\Workshop;
 use App\Read\WantedPiece;
 use App\View\Drawing;
+use App\View\HungPiece;
 use App\View\PieceCard;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
@@ -109,18 +110,10 @@ final class Rail
     /** @return array{drawing: Drawing, times: int} */
     private static function drawn(Plan $plan, string $name): array
     {
-        $assembly = $plan->assembly();
-        $ratio = self::HIGH / (self::FULL_MM * Drawing::PX_PER_MM);
-        $isPair = $plan->piece->makes->count === 2 && ! $plan->isLaidRound();
-        $wide = $isPair ? self::WIDE / 2 : self::WIDE;
-        $fits = min(
-            $ratio, self::HIGH / max(1e-9, $assembly->heightMm() * Drawing::PX_PER_MM),
-            $wide / max(1e-9, $assembly->widthMm() * Drawing::PX_PER_MM),
+        $hung = HungPiece::in(
+            [self::WIDE, self::HIGH, self::HIGH / (self::FULL_MM * Drawing::PX_PER_MM)], $plan, $name,
         );
 
-        return [
-            'drawing' => new Drawing($assembly, dimension: 0, room: 2, name: $name, ratioGiven: $fits),
-            'times' => $isPair ? 2 : 1,
-        ];
+        return ['drawing' => $hung->drawing, 'times' => $hung->times];
     }
 }

@@ -11,6 +11,7 @@ use App\View\Drawing;
 use App\View\PieceCard;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Hand\Pace;
+use Hebra\Core\Market\Tasks;
 use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Profile;
 
@@ -31,8 +32,8 @@ final class Today
 
     private const MOST_ROWS = 6;
 
-    /** Looking over, weighing and closing [memory]. */
-    private const LOG_MINUTES = 6.0;
+    /** Where there is a plan the rest of the day is a tap away in it. */
+    private const MOST_WITH_PLAN = 4;
 
     /** Times are told to the ten minutes: they are foretold. */
     private const STEP_MINUTES = 10;
@@ -81,7 +82,7 @@ final class Today
         $byUlid = array_combine(array_map(fn (PieceCard $card): string => $card->piece->ulid, $cards), $cards);
         foreach ($planned as $one) {
             $card = $byUlid[$one['piece']] ?? null;
-            if ($card !== null && $card->making() === null) {
+            if ($card !== null && $card->making() === null && count($this->rows) < self::MOST_WITH_PLAN) {
                 $kinds = array_map(fn (string $of): string => Operation::from($of)->doing(), $one['operations']);
                 $this->row($card, implode(', ', array_unique($kinds)), $one['minutes']);
             }
@@ -104,7 +105,7 @@ final class Today
             return;
         }
         $desk->isDone()
-            ? $this->row($card, 'look over, weigh', self::LOG_MINUTES)
+            ? $this->row($card, 'look over, weigh', Tasks::LOG_MINUTES)
             : $this->row($card, lcfirst($desk->step->title ?? ''), $desk->minutesLeft($this->pace));
     }
 

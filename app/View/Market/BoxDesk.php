@@ -60,7 +60,7 @@ final class BoxDesk
         $query = Finished::query()->where('workshop_id', $this->workshop->id);
         $place = Place::tryFrom($this->where);
         $place === null
-            ? $query->whereNotIn('place', [Place::Sold->value, Place::Given->value, Place::Melted->value])
+            ? $query->whereIn('place', Place::withMaker())
             : $query->where('place', $place->value);
         // `no. 7` is the number.
         $words = (string) preg_replace('/\bno\.?\s*(?=\d)/i', '', $this->words);
@@ -87,7 +87,7 @@ final class BoxDesk
     public function choices(): array
     {
         $withYou = array_sum(array_intersect_key(
-            $this->places, ['box' => 0, 'stall' => 0, 'lent' => 0, 'repair' => 0],
+            $this->places, array_flip(Place::withMaker()),
         ));
         $choices = [[self::WITH_YOU, 'with you', $withYou]];
         foreach (Place::cases() as $place) {
@@ -105,15 +105,16 @@ final class BoxDesk
     public function sum(): string
     {
         $metals = [];
+        $with = Place::withMaker();
         foreach (DB::select(
             'SELECT metals.key AS metal, SUM(metals.value) AS mg FROM finished, json_each(finished.metals) AS metals '
-                ."WHERE workshop_id = ? AND place IN ('box', 'stall', 'lent', 'repair') GROUP BY metals.key",
-            [$this->workshop->id],
+                .'WHERE workshop_id = ? AND place IN ('.implode(', ', array_fill(0, count($with), '?')).') '
+                .'GROUP BY metals.key', [$this->workshop->id, ...$with],
         ) as $row) {
             $metals[] = Figures::grams($row->mg / 1000).' '.(Metal::tryFrom($row->metal)?->words() ?? $row->metal);
         }
         $labels = (int) DB::table('finished')->where('workshop_id', $this->workshop->id)
-            ->whereIn('place', ['box', 'stall'])->sum('price_cents');
+            ->whereIn('place', Place::atHand())->sum('price_cents');
         $words = array_filter([
             $metals === [] ? '' : Figures::listed($metals).' with you',
             $labels === 0 ? '' : Bill::cents($labels).' '.$this->workshop->currency.' on their labels',

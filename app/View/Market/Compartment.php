@@ -6,8 +6,7 @@ namespace App\View\Market;
 
 use App\Models\Finished;
 use App\Models\Workshop;
-use App\View\Drawing;
-use Hebra\Core\Plan\Plan;
+use App\View\HungPiece;
 use Hebra\Core\Price\Bill;
 use Illuminate\Support\Collection;
 
@@ -21,28 +20,17 @@ final readonly class Compartment
 
     private const WIDE = 150.0;
 
-    public Drawing $drawing;
+    private const MOST_RATIO = 0.8;
 
-    public int $times;
+    public HungPiece $hung;
 
     /** @param  Collection<int, Finished>  $numbers */
     public function __construct(
         public Finished $last, public int $many, public Collection $numbers, private Workshop $workshop,
     ) {
-        $plan = $last->making->plan($workshop->profile());
-        $this->times = self::timesOf($plan);
-        $assembly = $plan->assembly();
-        $this->drawing = new Drawing($assembly, dimension: 0, room: 2, name: 'box-'.$last->id, ratioGiven: min(
-            0.8, self::HIGH / max(1e-9, $assembly->heightMm() * Drawing::PX_PER_MM),
-            self::WIDE / $this->times / max(1e-9, $assembly->widthMm() * Drawing::PX_PER_MM),
-        ));
-    }
-
-    private static function timesOf(Plan $plan): int
-    {
-        $isPair = $plan->piece->makes->count === 2 && $plan->piece->makes->sold() === 1;
-
-        return $isPair && ! $plan->isLaidRound() ? 2 : 1;
+        $this->hung = HungPiece::in(
+            [self::WIDE, self::HIGH, self::MOST_RATIO], $last->making->plan($workshop->profile()), 'box-'.$last->id,
+        );
     }
 
     /** `2 at the stall`. */

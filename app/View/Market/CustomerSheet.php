@@ -6,7 +6,7 @@ namespace App\View\Market;
 
 use App\Models\Finished;
 use App\Models\Workshop;
-use App\View\Drawing;
+use App\View\HungPiece;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Plan\BeadCount;
 use Hebra\Core\Plan\Plan;
@@ -21,22 +21,16 @@ final readonly class CustomerSheet
 
     private const HIGH = 236.0;
 
-    public Drawing $drawing;
+    private const MOST_RATIO = 1.6;
 
-    public int $times;
+    public HungPiece $hung;
 
     /** @param  array<string, float>  $grams  of each metal in it, by its name */
     private function __construct(
         public string $kind, public string $number, public CarbonImmutable $day, public Workshop $workshop,
         private Plan $plan, private array $grams, public ?int $cents,
     ) {
-        $isPair = $plan->piece->makes->count === 2 && $plan->piece->makes->sold() === 1;
-        $this->times = $isPair && ! $plan->isLaidRound() ? 2 : 1;
-        $assembly = $plan->assembly();
-        $this->drawing = new Drawing($assembly, dimension: 0, room: 2, name: 'paper', ratioGiven: min(
-            1.6, self::HIGH / max(1e-9, $assembly->heightMm() * Drawing::PX_PER_MM),
-            self::WIDE / $this->times / max(1e-9, $assembly->widthMm() * Drawing::PX_PER_MM),
-        ));
+        $this->hung = HungPiece::in([self::WIDE, self::HIGH, self::MOST_RATIO], $plan, 'paper');
     }
 
     /** Before it is made, for so much. */
@@ -117,11 +111,8 @@ final readonly class CustomerSheet
     /** `tax of 3.45 in it`, where there is any. */
     public function tax(): string
     {
-        $percent = $this->workshop->tax_percent;
-        if ($this->cents === null || $percent === 0) {
-            return '';
-        }
+        $cents = $this->workshop->priceTerms()->taxIn($this->cents ?? 0);
 
-        return 'tax of '.Bill::cents((int) round($this->cents * $percent / (100 + $percent))).' in it';
+        return $cents === 0 ? '' : 'tax of '.Bill::cents($cents).' in it';
     }
 }

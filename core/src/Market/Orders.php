@@ -207,9 +207,8 @@ final class Orders
     /** Orders beside it: a task is brought forward to the last of its kind. */
     private function nearer(Run $best): Run
     {
-        $runs = $best->sinceBegin();
+        [$runs, $order] = [$best->sinceBegin(), $best->order()];
         for ($try = 0, $at = 1; $try < self::TRIES && $at < count($runs) - 1; $at++) {
-            $order = $best->order();
             $place = $this->placeBefore($order, $at);
             if ($place === null) {
                 continue;
@@ -221,7 +220,7 @@ final class Orders
                 [$order[$at][0], ...$then], fn (Run $run, int $want): Run => $run->after($want), $runs[$place],
             );
             if ($run->isBetterThan($best)) {
-                [$best, $runs] = [$run, $run->sinceBegin()];
+                [$best, $runs, $order] = [$run, $run->sinceBegin(), $run->order()];
             }
         }
 

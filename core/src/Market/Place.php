@@ -38,10 +38,31 @@ enum Place: string
         return in_array($this, [self::Box, self::Stall], true);
     }
 
-    /** Whether it counts as made for what is wanted: all but what is gone for good. */
+    /** Whether somebody else has it for good. */
     public function isAway(): bool
     {
         return $this === self::Sold || $this === self::Given;
+    }
+
+    /** @return list<string> by their names, the places from which it could be handed over now */
+    public static function atHand(): array
+    {
+        return self::names(fn (self $place): bool => $place->isAtHand());
+    }
+
+    /** @return list<string> by their names, the places at which its metal is the maker's */
+    public static function withMaker(): array
+    {
+        return self::names(fn (self $place): bool => $place->account() === self::Box->account());
+    }
+
+    /**
+     * @param  callable(self): bool  $is
+     * @return list<string>
+     */
+    private static function names(callable $is): array
+    {
+        return array_column(array_filter(self::cases(), $is), 'value');
     }
 
     /** In the metal book. */

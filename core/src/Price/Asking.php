@@ -38,15 +38,15 @@ final readonly class Asking
      */
     public static function of(int $costCents, PriceList $list, PriceTerms $terms): self
     {
-        $margin = self::part($costCents, $list->marginPercent, 100);
+        $margin = self::part($costCents, $list->marginPercent);
         $base = $costCents + $margin;
         $kept = 1.0 - $list->feePercent / 100 - $terms->taxPercent / (100 + $terms->taxPercent);
         $kept >= 1.0 - self::MOST_TAKEN / 100 || throw OutOfRange::between(
             'fee', "{$list->feePercent} % beside {$terms->taxPercent} % tax", '0', 'four fifths of the price together',
         );
         $price = $terms->ending((int) ceil($base / $kept - 1e-6));
-        $fee = self::part($price, $list->feePercent, 100);
-        $tax = self::part($price, $terms->taxPercent, 100 + $terms->taxPercent);
+        $fee = self::part($price, $list->feePercent);
+        $tax = $terms->taxIn($price);
 
         return new self($costCents, $margin, $fee, $tax, $price - $base - $fee - $tax);
     }
@@ -56,8 +56,8 @@ final readonly class Asking
         return $this->costCents + $this->marginCents + $this->feeCents + $this->taxCents + $this->roundingCents;
     }
 
-    private static function part(int $of, int $percent, int $whole): int
+    private static function part(int $of, int $percent): int
     {
-        return intdiv(2 * $of * $percent + $whole, 2 * $whole);
+        return intdiv(2 * $of * $percent + 100, 200);
     }
 }

@@ -28,6 +28,12 @@ final readonly class PriceTerms
         return new self($taxPercent, $rounding);
     }
 
+    /** The tax that is in a price: P·t ÷ (1 + t), rounded half up. */
+    public function taxIn(int $cents): int
+    {
+        return intdiv(2 * $cents * $this->taxPercent + 100 + $this->taxPercent, 2 * (100 + $this->taxPercent));
+    }
+
     public function times(int $many): self
     {
         return new self($this->taxPercent, $this->rounding, max(1, $many));

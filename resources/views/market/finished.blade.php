@@ -4,7 +4,7 @@
     <p class="mt-3 no-print"><a href="/box">← The box</a></p>
     <div class="finished">
         <div class="finished-drawing">
-            @include('svg.hung-piece', ['drawing' => $desk->sheet->drawing, 'times' => $desk->sheet->times, 'id' => 'finished-piece'])</div>
+            @include('svg.hung-piece', ['drawing' => $desk->sheet->hung->drawing, 'times' => $desk->sheet->hung->times, 'id' => 'finished-piece'])</div>
         <div>
             <p class="quiet figure">No. {{ $one->number }}</p>
             <h1>{{ $one->name }}</h1>

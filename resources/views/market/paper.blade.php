@@ -4,7 +4,7 @@
         class="figure">{{ $sheet->number === '' ? $sheet->kind : $sheet->number }}</span></p>
     <p class="paper-head quiet small"><span>{{ $sheet->number === '' ? '' : $sheet->kind }}</span><span>{{ $sheet->day->format('j F Y') }}</span></p>
     <div class="paper-rail"><span
-        class="rail-pieces">@include('svg.hung-piece', ['drawing' => $sheet->drawing, 'times' => $sheet->times, 'id' => 'paper-piece'])</span></div>
+        class="rail-pieces">@include('svg.hung-piece', ['drawing' => $sheet->hung->drawing, 'times' => $sheet->hung->times, 'id' => 'paper-piece'])</span></div>
     <p class="day-title paper-name"@if ($isPage ?? false) role="heading" aria-level="1"@endif>{{ $sheet->title() }}</p>
     <ul>@foreach ($sheet->lines() as $line)<li>{{ $line }}</li>@endforeach</ul>
     <p class="paper-care small quiet">Keep dry. Rub with a soft cloth. Small parts are not for small children.</p>
