@@ -19,6 +19,7 @@ use App\Http\Controllers\PieceFileController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RecordController;
+use App\Http\Controllers\RepairController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SignUpController;
@@ -125,6 +126,12 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/occasions/{occasion}', [PlanController::class, 'update']);
     Route::delete('/occasions/{occasion}', [PlanController::class, 'destroy']);
     Route::put('/occasions/{occasion}/wants', [PlanController::class, 'want']);
+
+    Route::post('/repairs', [RepairController::class, 'store']);
+    Route::get('/repairs/{repair}', [RepairController::class, 'show']);
+    Route::put('/repairs/{repair}', [RepairController::class, 'done']);
+    Route::delete('/repairs/{repair}', [RepairController::class, 'destroy']);
+    Route::get('/repairs/{repair}/sheet', [RepairController::class, 'sheet']);
 
     Route::get('/box', [BoxController::class, 'index']);
     Route::get('/box.csv', [BoxController::class, 'csv']);

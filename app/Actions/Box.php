@@ -75,11 +75,24 @@ final class Box
             $place = $going->place;
             $this->enter($finished, $place);
             $finished->forceFill([
-                'place' => $place, 'sold_cents' => $going->cents, 'moved_at' => now(),
+                'place' => $place, ...self::sale($finished, $going), 'moved_at' => now(),
                 'want_id' => $place->isAway() || $place->isAtHand() ? $finished->want_id : null,
             ])->save();
             $this->note($finished, $going->cents, $going->words);
         });
+    }
+
+    /** @return array{sold_at: \DateTimeInterface|null, sold_cents: int|null} the sale that stands afterwards */
+    private static function sale(Finished $finished, Going $going): array
+    {
+        $isKept = $going->place === Place::Repair
+            || $going->place === Place::Sold && $finished->sold_at !== null && $going->cents === null;
+
+        return match (true) {
+            $isKept => ['sold_at' => $finished->sold_at, 'sold_cents' => $finished->sold_cents],
+            $going->place === Place::Sold => ['sold_at' => now(), 'sold_cents' => $going->cents],
+            default => ['sold_at' => null, 'sold_cents' => null],
+        };
     }
 
     private function checkMove(Finished $finished, Place $place, string $words): void

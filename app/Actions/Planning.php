@@ -79,6 +79,20 @@ final class Planning
         return $want;
     }
 
+    /**
+     * What was made for it stays in the box.
+     *
+     * @throws Refused if it is a repair that is still to be done
+     */
+    public function forget(Occasion $occasion): void
+    {
+        $repair = $occasion->repair;
+        $repair === null || $repair->done_at !== null || throw Refused::invalid(
+            'occasion', "{$repair->name} is still to be repaired: take it out of the plan on its own page.",
+        );
+        $occasion->delete();
+    }
+
     /** Fewer of it, or none. */
     public function reduce(Want $want, int $count): void
     {

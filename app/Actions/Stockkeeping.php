@@ -241,6 +241,9 @@ final class Stockkeeping
         in_array($first->kind, self::OF_THE_BOX, true) && throw Refused::invalid(
             'entry', 'A finished piece went there: take it back in the box, and its metal comes with it.',
         );
+        $first->kind === 'made' && $first->making_id === null && throw Refused::invalid(
+            'entry', 'It was a repair: what went into it stays with the piece.',
+        );
         /** @var Making|null $making */
         $making = $first->making_id === null ? null : $workshop->makings()->whereKey($first->making_id)->first();
         if ($making !== null && $first->kind === 'made') {

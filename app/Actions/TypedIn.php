@@ -10,8 +10,8 @@ use App\Models\Workshop;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Problem;
+use Hebra\Core\Quantity\Currency;
 use Hebra\Core\Quantity\Figures;
-use Hebra\Core\Quantity\Money;
 use Hebra\Core\Stock\WireLine;
 use Hebra\Core\Wire\Wire;
 
@@ -144,7 +144,7 @@ final readonly class TypedIn
         $metres = $lot->mmOf($this->milligrams) / 1000;
         $price = $lot->price_cents === null || $lot->isPins()
             ? ''
-            : ', '.Money::fromCents((int) round($lot->price_cents / max(0.001, $metres)))->text().' a metre';
+            : ', '.app(Currency::class)->text((int) round($lot->price_cents / max(0.001, $metres))).' a metre';
         $long = $lot->isPins() ? '' : $profile->length(1000 * $metres).', ';
 
         return "{$what}: {$long}".Figures::grams($this->milligrams / 1000).$price;

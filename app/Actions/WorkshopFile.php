@@ -29,12 +29,13 @@ use Illuminate\Support\Str;
  */
 final class WorkshopFile
 {
-    private const VERSION = 6;
+    private const VERSION = 7;
 
     private const WORKSHOP = [
         'name', 'ruler', 'sizes', 'clearance_um', 'keep_um', 'shortcuts', 'schools', 'strengths', 'currency',
         'hour_cents', 'overhead_percent', 'margin_percent', 'metal_prices_e4', 'packing_cents', 'low_um', 'hand_on',
-        'week_minutes', 'day_minutes', 'tax_percent', 'rounding', 'price_lists',
+        'week_minutes', 'day_minutes', 'tax_percent', 'rounding', 'price_lists', 'decimals',
+        'has_scale', 'has_camera',
     ];
 
     /** Tables by the name they have in the file: their columns, and which of them name a row of another table. */
@@ -47,10 +48,10 @@ final class WorkshopFile
         'supplies' => [['ulid', 'kind', 'name', 'price_e4', 'low_at', 'created_at', 'updated_at', 'deleted_at'], []],
         'lots' => [[
             'ulid', 'kind', 'name', 'metal', 'size', 'temper', 'mass_ng_per_mm', 'pin_length_um', 'price_cents',
-            'measured_um', 'created_at', 'updated_at',
+            'measured_um', 'tags', 'created_at', 'updated_at',
         ], []],
         'pieces' => [[
-            'ulid', 'name', 'revision', 'stage', 'is_pattern', 'family', 'created_at', 'updated_at', 'deleted_at',
+            'ulid', 'name', 'revision', 'stage', 'is_pattern', 'family', 'tags', 'created_at', 'updated_at', 'deleted_at',
         ], []],
         'piece_revisions' => [['number', 'document', 'words', 'created_at'], ['piece_id' => 'pieces']],
         'makings' => [[
@@ -89,9 +90,13 @@ final class WorkshopFile
         ],
         'finished' => [[
             'ulid', 'number', 'name', 'place', 'metals', 'minutes', 'cost_cents', 'price_cents', 'sold_cents', 'note',
-            'moved_at', 'created_at', 'updated_at',
+            'moved_at', 'sold_at', 'created_at', 'updated_at',
         ], ['piece_id' => 'pieces', 'making_id' => 'makings', 'want_id' => 'wants']],
         'finished_moves' => [['place', 'cents', 'words', 'maker', 'created_at'], ['finished_id' => 'finished']],
+        'repairs' => [[
+            'ulid', 'name', 'words', 'minutes', 'price_cents', 'took_minutes', 'got_cents', 'done_at', 'created_at',
+            'updated_at',
+        ], ['occasion_id' => 'occasions', 'finished_id' => 'finished']],
     ];
 
     /** What may lie beside the file: a picture. */
@@ -355,14 +360,15 @@ final class WorkshopFile
      */
     private static function upgraded(array $file): array
     {
-        $file = ($file['version'] ?? null) === 1 ? self::fromVersion1($file) : $file;
-        $file = ($file['version'] ?? null) === 2 ? self::fromVersion2($file) : $file;
+        $next = [
+            1 => self::fromVersion1(...), self::fromVersion2(...), self::fromVersion3(...), self::fromVersion4(...),
+            self::fromVersion5(...), self::fromVersion6(...),
+        ];
+        foreach ($next as $version => $upgrade) {
+            $file = ($file['version'] ?? null) === $version ? $upgrade($file) : $file;
+        }
 
-        $file = ($file['version'] ?? null) === 3 ? self::fromVersion3($file) : $file;
-
-        $file = ($file['version'] ?? null) === 4 ? self::fromVersion4($file) : $file;
-
-        return ($file['version'] ?? null) === 5 ? self::fromVersion5($file) : $file;
+        return $file;
     }
 
     /**
@@ -480,6 +486,28 @@ final class WorkshopFile
         }
 
         return ['version' => 6] + $file + array_fill_keys(['occasions', 'wants', 'finished', 'finished_moves'], []);
+    }
+
+    /**
+     * Version 6 knew no repairs and no words of the maker’s own, and told all amounts with decimals.
+     *
+     * @param  array<mixed>  $file
+     * @return array<mixed>
+     */
+    private static function fromVersion6(array $file): array
+    {
+        if (is_array($file['workshop'] ?? null)) {
+            $file['workshop'] += ['decimals' => 2, 'has_scale' => 0, 'has_camera' => 0];
+        }
+        foreach (['pieces', 'lots'] as $table) {
+            $file = self::eachRow($file, $table, fn (array $row): array => $row + ['tags' => '']);
+        }
+
+        $file = self::eachRow($file, 'finished', fn (array $row): array => $row + [
+            'sold_at' => ($row['place'] ?? null) === 'sold' ? $row['moved_at'] ?? null : null,
+        ]);
+
+        return ['version' => 7] + $file + ['repairs' => []];
     }
 
     /**

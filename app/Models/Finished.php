@@ -28,6 +28,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int|null $cost_cents
  * @property int|null $price_cents  on its label
  * @property int|null $sold_cents
+ * @property CarbonImmutable|null $sold_at  of the sale that stands, also while it comes back to be repaired
  * @property string $note
  * @property CarbonImmutable $moved_at
  * @property CarbonImmutable $created_at
@@ -44,11 +45,14 @@ final class Finished extends Model
 
     protected $attributes = [
         'note' => '', 'want_id' => null, 'minutes' => null, 'cost_cents' => null, 'price_cents' => null,
-        'sold_cents' => null,
+        'sold_cents' => null, 'sold_at' => null,
     ];
 
     /** @var array<string, string> */
-    protected $casts = ['place' => Place::class, 'metals' => 'array', 'moved_at' => 'immutable_datetime'];
+    protected $casts = [
+        'place' => Place::class, 'metals' => 'array', 'moved_at' => 'immutable_datetime',
+        'sold_at' => 'immutable_datetime',
+    ];
 
     /** @return list<string> */
     public function uniqueIds(): array
@@ -83,6 +87,12 @@ final class Finished extends Model
     public function moves(): HasMany
     {
         return $this->hasMany(FinishedMove::class);
+    }
+
+    /** What it goes for where nothing is said: as on its label, or as it was sold before. */
+    public function askedCents(): ?int
+    {
+        return $this->sold_at === null ? $this->price_cents : null;
     }
 
     public function massMg(): int

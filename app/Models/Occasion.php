@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
  * What pieces are wanted for by a day: a market, an order, a gift. Of an order no more is kept of who ordered than a
@@ -17,16 +18,20 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property string $ulid
  * @property int $workshop_id
- * @property 'market'|'order'|'gift' $kind
+ * @property 'market'|'order'|'gift'|'repair' $kind
  * @property string $name
  * @property string $note
  * @property CarbonImmutable $due_on
  * @property int $paid_cents
  * @property Collection<int, Want> $wants
+ * @property Repair|null $repair
  */
 final class Occasion extends Model
 {
     use HasUlids;
+
+    /** Its kind where one piece is repaired or changed for somebody. */
+    public const REPAIR = 'repair';
 
     public const KINDS = ['market' => 'a market', 'order' => 'an order', 'gift' => 'a gift'];
 
@@ -46,6 +51,12 @@ final class Occasion extends Model
     public function getRouteKeyName(): string
     {
         return 'ulid';
+    }
+
+    /** @return HasOne<Repair, $this> */
+    public function repair(): HasOne
+    {
+        return $this->hasOne(Repair::class);
     }
 
     /** @return HasMany<Want, $this> */

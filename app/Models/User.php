@@ -48,6 +48,13 @@ final class User extends Authenticatable
         return $maker instanceof self ? $maker->name : null;
     }
 
+    public static function signedInWorkshop(): ?Workshop
+    {
+        $maker = Auth::user();
+
+        return $maker instanceof self ? $maker->workshop : null;
+    }
+
     /** @return list<array{words: string, address: string}> the sums asked last, latest first */
     public function recentSums(): array
     {

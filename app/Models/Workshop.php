@@ -13,6 +13,7 @@ use Hebra\Core\Price\OwnPrices;
 use Hebra\Core\Price\PriceList;
 use Hebra\Core\Price\PriceTerms;
 use Hebra\Core\Price\SimulatedPrices;
+use Hebra\Core\Quantity\Currency;
 use Hebra\Core\Quantity\Ruler;
 use Hebra\Core\School\Schools;
 use Hebra\Core\Tool\ToolBox;
@@ -36,11 +37,14 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool $shortcuts  whether single keys act on a page
  * @property bool $is_demo
  * @property string $currency
+ * @property int $decimals  with which its amounts are told: 2 or 0
  * @property int $hour_cents
  * @property int $overhead_percent
  * @property int $margin_percent
  * @property int $packing_cents  of one piece
  * @property int $low_um  a wire of which less is there is running low
+ * @property bool $has_scale  whether a scale on a cable is read in the browser
+ * @property bool $has_camera  whether photos are taken with this device’s camera
  * @property bool $hand_on  whether plans follow what the logs taught
  * @property array<string, int>|null $metal_prices_e4
  * @property list<int>|null $week_minutes  at the bench, Monday first
@@ -72,6 +76,9 @@ final class Workshop extends Model
         'schools' => null,
         'strengths' => null,
         'currency' => 'EUR',
+        'decimals' => 2,
+        'has_scale' => false,
+        'has_camera' => false,
         'hour_cents' => 2200,
         'overhead_percent' => 12,
         'margin_percent' => 30,
@@ -90,6 +97,8 @@ final class Workshop extends Model
     protected $casts = [
         'is_demo' => 'boolean',
         'hand_on' => 'boolean',
+        'has_scale' => 'boolean',
+        'has_camera' => 'boolean',
         'shortcuts' => 'boolean',
         'schools' => 'array',
         'strengths' => 'array',
@@ -148,9 +157,15 @@ final class Workshop extends Model
         return PriceList::all($this->price_lists ?? [], $this->margin_percent);
     }
 
+    /** What is told without decimals is asked without them. */
     public function priceTerms(): PriceTerms
     {
-        return PriceTerms::of($this->tax_percent, $this->rounding);
+        return PriceTerms::of($this->tax_percent, $this->decimals === 0 ? '.00' : $this->rounding);
+    }
+
+    public function currency(): Currency
+    {
+        return Currency::of($this->currency, $this->decimals);
     }
 
     /** @return HasMany<MakingCut, $this> */
@@ -287,6 +302,12 @@ final class Workshop extends Model
     public function wants(): HasMany
     {
         return $this->hasMany(Want::class);
+    }
+
+    /** @return HasMany<Repair, $this> */
+    public function repairs(): HasMany
+    {
+        return $this->hasMany(Repair::class);
     }
 
     /** @return HasMany<Finished, $this> the box of what is made */

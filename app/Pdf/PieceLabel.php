@@ -6,7 +6,7 @@ namespace App\Pdf;
 
 use App\Models\Finished;
 use App\Models\Workshop;
-use Hebra\Core\Price\Bill;
+use App\View\Coins;
 use Hebra\Core\Quantity\Text;
 use Hebra\Core\Wire\Metal;
 
@@ -35,7 +35,7 @@ final class PieceLabel
         $label->MultiCell(28, 3, "no. {$finished->number}\n".implode(', ', $metals), 0, 'L');
         $label->setFont('dejavusans', 'B', 10);
         $label->SetXY(2.5, 19);
-        $price = $finished->price_cents === null ? '' : Bill::cents($finished->price_cents).' '.$workshop->currency;
+        $price = $finished->price_cents === null ? '' : Coins::amount($finished->price_cents);
         $label->Cell(28, 4, $price, 0, 0, 'L');
 
         return (string) $label->Output('label.pdf', 'S');

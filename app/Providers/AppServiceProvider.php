@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Support\SqliteConnection;
 use App\Support\WholeSessionFiles;
 use Carbon\CarbonImmutable;
+use Hebra\Core\Quantity\Currency;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
@@ -27,6 +28,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind(Currency::class, fn (): Currency => User::signedInWorkshop()?->currency() ?? Currency::of('EUR'));
         Connection::resolverFor(
             'sqlite',
             fn (

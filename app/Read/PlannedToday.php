@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\DB;
  * What the plan of work has for today, piece by piece. Planning takes longer than a page may, so it is kept until
  * something that it is made of changes.
  *
- * @phpstan-type Planned array{piece: string, operations: list<string>, minutes: float}
+ * @phpstan-type Planned array{name: string, url: string, operations: list<string>, minutes: float}
  */
 final class PlannedToday
 {
@@ -22,7 +22,7 @@ final class PlannedToday
     /** @return list<Planned> in the order in which they are done */
     public static function of(Workshop $workshop): array
     {
-        if (! $workshop->occasions()->where('due_on', '>=', now()->format('Y-m-d'))->exists()) {
+        if (! $workshop->occasions()->exists()) {
             return [];
         }
 
@@ -41,6 +41,7 @@ final class PlannedToday
             $workshop->id, now()->format('Y-m-d'), $workshop->updated_at, $workshop->week_minutes,
             $workshop->day_minutes,
             $of('occasions', 'COUNT(*), MAX(updated_at), SUM(id)'),
+            $of('repairs', 'COUNT(*), COUNT(done_at), MAX(updated_at)'),
             $of('wants', 'COUNT(*), SUM(count), MAX(updated_at), SUM(id)'),
             $of('finished', 'COUNT(*), MAX(updated_at), SUM(COALESCE(want_id, 0))'),
             $of('pieces', 'COUNT(*), SUM(revision)'),
@@ -56,8 +57,10 @@ final class PlannedToday
         $planned = [];
         foreach ($wanted->plan()->on(0) as $sitting) {
             foreach ($sitting->wants as $key) {
-                $ulid = $wanted->piece($key)?->want->piece->ulid ?? '';
-                $planned[$ulid] = self::with($planned[$ulid] ?? null, $ulid, $sitting);
+                $toDo = $wanted->toDo($key);
+                if ($toDo !== null) {
+                    $planned[$toDo->url()] = self::with($planned[$toDo->url()] ?? null, $toDo, $sitting);
+                }
             }
         }
 
@@ -68,10 +71,11 @@ final class PlannedToday
      * @param  Planned|null  $so
      * @return Planned
      */
-    private static function with(?array $so, string $ulid, Sitting $sitting): array
+    private static function with(?array $so, ToDo $toDo, Sitting $sitting): array
     {
         return [
-            'piece' => $ulid, 'operations' => [...$so['operations'] ?? [], $sitting->operation->value],
+            'name' => $toDo->name(), 'url' => $toDo->url(),
+            'operations' => [...$so['operations'] ?? [], $sitting->operation->value],
             'minutes' => ($so['minutes'] ?? 0.0) + $sitting->minutes / count($sitting->wants),
         ];
     }

@@ -27,6 +27,9 @@ final class Wanted
     /** @var list<WantedPiece> */
     public readonly array $pieces;
 
+    /** @var list<WantedRepair> */
+    public readonly array $repairs;
+
     public readonly BenchDays $days;
 
     public readonly CarbonImmutable $today;
@@ -40,11 +43,16 @@ final class Wanted
     {
         $this->today = CarbonImmutable::today();
         /** @var Collection<int, Occasion> $occasions */
-        $occasions = $workshop->occasions()->with(['wants.piece.openMaking'])
-            ->where('due_on', '>=', $this->today->format('Y-m-d'))->orderBy('due_on')->orderBy('id')->get();
+        $occasions = $workshop->occasions()->with(['wants.piece.openMaking', 'repair.finished.making.piece'])
+            ->where(fn ($open) => $open->where(
+                fn ($due) => $due->where('kind', '!=', Occasion::REPAIR)
+                    ->where('due_on', '>=', $this->today->format('Y-m-d')),
+            )->orWhereHas('repair', fn ($repair) => $repair->whereNull('done_at')))
+            ->orderBy('due_on')->orderBy('id')->get();
         $this->occasions = $occasions;
         $this->days = $this->benchDays();
         $this->pieces = $this->read();
+        $this->repairs = $this->readRepairs();
     }
 
     private function benchDays(): BenchDays
@@ -97,6 +105,19 @@ final class Wanted
         return $pieces;
     }
 
+    /** @return list<WantedRepair> */
+    private function readRepairs(): array
+    {
+        $repairs = [];
+        foreach ($this->occasions as $occasion) {
+            if ($occasion->repair !== null) {
+                $repairs[] = new WantedRepair($occasion->repair, $occasion, $this->workshop->profile());
+            }
+        }
+
+        return $repairs;
+    }
+
     private function planOf(Want $want, Pace $pace): PiecePlan
     {
         return new PiecePlan($want->piece, $this->workshop->profile(), $pace);
@@ -124,10 +145,16 @@ final class Wanted
     /** @return list<\Hebra\Core\Market\Want> */
     private function coreWants(): array
     {
-        return $this->core ??= array_map(fn (WantedPiece $piece): \Hebra\Core\Market\Want => $piece->core(
-            $this->dayOf($piece->occasion->due_on),
-            $piece->want->from_on === null ? 0 : max(0, $this->dayOf($piece->want->from_on)),
-        ), $this->pieces);
+        return $this->core ??= [
+            ...array_map(fn (WantedPiece $piece): \Hebra\Core\Market\Want => $piece->core(
+                $this->dayOf($piece->occasion->due_on),
+                $piece->want->from_on === null ? 0 : max(0, $this->dayOf($piece->want->from_on)),
+            ), $this->pieces),
+            // What was due before today is due at once.
+            ...array_map(fn (WantedRepair $repair): \Hebra\Core\Market\Want => $repair->core(
+                max(0, $this->dayOf($repair->occasion->due_on)), 0,
+            ), $this->repairs),
+        ];
     }
 
     /** Of what is due until a day, so much is still to be worked. */
@@ -147,14 +174,21 @@ final class Wanted
         ));
     }
 
+    /** @return list<ToDo> */
+    public function all(): array
+    {
+        return [...$this->pieces, ...$this->repairs];
+    }
+
+    public function toDo(string $key): ?ToDo
+    {
+        return array_values(array_filter($this->all(), fn (ToDo $one): bool => $one->key() === $key))[0] ?? null;
+    }
+
     public function piece(string $key): ?WantedPiece
     {
-        foreach ($this->pieces as $piece) {
-            if ($piece->key() === $key) {
-                return $piece;
-            }
-        }
+        $toDo = $this->toDo($key);
 
-        return null;
+        return $toDo instanceof WantedPiece ? $toDo : null;
     }
 }

@@ -10,7 +10,7 @@ use Hebra\Core\Market\Task;
 use Hebra\Core\Plan\Plan;
 
 /** What is wanted of one piece for an occasion: how many are made, and how often it has to be made yet. */
-final readonly class WantedPiece
+final readonly class WantedPiece implements ToDo
 {
     /** @param  bool  $isBegun  whether the making under way is for it */
     public function __construct(
@@ -21,6 +21,21 @@ final readonly class WantedPiece
     public function key(): string
     {
         return (string) $this->want->id;
+    }
+
+    public function name(): string
+    {
+        return $this->want->piece->name;
+    }
+
+    public function url(): string
+    {
+        return "/pieces/{$this->want->piece->ulid}/make";
+    }
+
+    public function isFor(Occasion $occasion): bool
+    {
+        return $this->occasion->is($occasion);
     }
 
     public function plan(): Plan

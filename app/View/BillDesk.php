@@ -156,7 +156,7 @@ final readonly class BillDesk
     /** `1.20 less`, `0.35 more`. */
     public function difference(int $cents): string
     {
-        return self::more(abs($cents) < 1, Bill::cents(abs($cents)), $cents < 0);
+        return self::more(abs($cents) < 1, Coins::text(abs($cents)), $cents < 0);
     }
 
     public function minutesMore(float $minutes): string
@@ -176,7 +176,7 @@ final readonly class BillDesk
 
     public function money(int $cents): string
     {
-        return Bill::cents($cents).' '.$this->workshop->currency;
+        return Coins::amount($cents);
     }
 
     /** @return list<array{name: string, cents: int, isHere: bool}> what is asked by each list */

@@ -10,7 +10,6 @@ use Hebra\Core\Piece\Differences;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
-use Hebra\Core\Price\Bill;
 use Hebra\Core\Quantity\Figures;
 
 /** The variants of a piece side by side: at one scale, with what each takes, and in what it differs from the piece. */
@@ -67,7 +66,7 @@ final class VariantsDesk
             'wire' => [$cut, $profile->length($cut)],
             'each weighs' => [$plan->gramsEach, Figures::grams($plan->gramsEach)],
             'at the bench' => [$bill->minutesInAll, Figures::trim($bill->minutesInAll, 0).' min'],
-            $bill->priceWords() => [$bill->bill->totalCents(), Bill::cents($bill->bill->totalCents())],
+            $bill->priceWords() => [$bill->bill->totalCents(), Coins::text($bill->bill->totalCents())],
         ];
     }
 

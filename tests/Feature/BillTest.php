@@ -83,7 +83,7 @@ final class BillTest extends TestCase
             'no currency' => [['currency' => '€'], 'give its three letters'],
             'five decimals' => [['metal' => ['sterling' => '1.23456']], 'at most four decimals'],
             'an unknown metal' => [['metal' => ['tin' => '1']], 'That metal is not known here'],
-            'markup' => [['currency' => '<b>'], '&lt;B&gt;'],
+            'markup' => [['currency' => '<b>'], '&lt;b&gt;'],
         ];
     }
 

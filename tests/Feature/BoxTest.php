@@ -166,7 +166,7 @@ final class BoxTest extends TestCase
             ->assertRedirect();
         self::assertSame(4200, $one->refresh()->price_cents);
         self::assertStringStartsWith('%PDF', (string) $this->get("/box/{$one->ulid}/label.pdf")->getContent());
-        $this->get("/box/{$one->ulid}/sheet")->assertOk()->assertSee('EUR 42.00')->assertSee('No. 1')
+        $this->get("/box/{$one->ulid}/sheet")->assertOk()->assertSee('42.00 EUR')->assertSee('No. 1')
             ->assertDontSee('Cost you')->assertDontSee('margin');
         $this->get('/box.csv')->assertOk()->assertSee('42.00');
         $this->get('/box?words=7')->assertOk()->assertSee('Nothing here');

@@ -227,7 +227,7 @@ final class PlanTest extends TestCase
         self::assertSame([], PlannedToday::of($this->workshop()));
         $want = $this->want($this->market(), 2);
         $planned = PlannedToday::of($this->workshop());
-        self::assertSame([$want->piece->ulid], array_column($planned, 'piece'));
+        self::assertSame(["/pieces/{$want->piece->ulid}/make"], array_column($planned, 'url'));
         $ofDay = array_sum(array_map(
             fn ($sitting): float => $sitting->minutes, (new Wanted($this->workshop()))->plan()->on(0),
         ));

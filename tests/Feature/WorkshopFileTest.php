@@ -404,7 +404,7 @@ final class WorkshopFileTest extends TestCase
         $this->bring($json)->assertStatus(303);
         $today = json_decode(app(WorkshopFile::class)->write($this->workshop()->refresh()), true);
         $then = json_decode($json, true);
-        self::assertSame(6, $today['version']);
+        self::assertSame(7, $today['version']);
         foreach ($then as $table => $rows) {
             foreach (is_array($rows) ? $rows : [] as $at => $row) {
                 foreach (is_array($row) ? $row : [] as $column => $value) {

@@ -18,6 +18,7 @@ use Hebra\Core\Price\PriceList;
 use Hebra\Core\Price\PriceTerms;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
+use Hebra\Core\Quantity\Currency;
 use Hebra\Core\Quantity\Money;
 use Hebra\Core\Quantity\UnitPrice;
 use Hebra\Core\Wire\Metal;
@@ -164,13 +165,9 @@ final class BillController extends Controller
 
     private function keep(PieceRequest $request, Workshop $workshop): void
     {
-        $currency = mb_strtoupper(trim($this->text($request, 'currency')));
-        preg_match('/^[A-Z]{3}$/', $currency) === 1
-            || throw Refused::invalid(
-                'currency',
-                'Currency “'.mb_substr($currency, 0, 10)
-                    .'” is not known: give its three letters, such as EUR, GBP or USD.',
-            );
+        $currency = Currency::of(
+            $this->text($request, 'currency'), Count::parse($this->text($request, 'decimals') ?: '2', 'decimals', 0, 2),
+        );
         $costing = Costing::of(
             Money::parse($this->text($request, 'hour'), 'hour')->cents(),
             Count::parse($this->text($request, 'overhead'), 'overhead', 0, 500),
@@ -198,7 +195,7 @@ final class BillController extends Controller
         }
         $workshop->forceFill(
             [
-                'currency' => $currency, 'hour_cents' => $costing->hourCents,
+                'currency' => $currency->code, 'decimals' => $currency->decimals, 'hour_cents' => $costing->hourCents,
                 'overhead_percent' => $costing->overheadPercent, 'margin_percent' => $lists[0]->marginPercent,
                 'tax_percent' => $terms->taxPercent,
                 'rounding' => $terms->rounding, 'price_lists' => self::kept($lists),

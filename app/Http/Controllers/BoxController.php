@@ -15,7 +15,6 @@ use App\View\Market\BoxDesk;
 use App\View\Market\CustomerSheet;
 use App\View\Market\FinishedDesk;
 use Hebra\Core\Market\Place;
-use Hebra\Core\Price\Bill;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Money;
 use Hebra\Core\Quantity\Unreadable;
@@ -66,7 +65,7 @@ final class BoxController extends Controller
             );
             $cents = trim($this->text($request, 'cents'));
             $this->box->move($finished, Going::to(
-                $place, $cents === '' ? $finished->price_cents : Money::parse($cents, 'cents')->cents(),
+                $place, $cents === '' ? $finished->askedCents() : Money::parse($cents, 'cents')->cents(),
                 trim($this->text($request, 'words')),
             ));
 
@@ -153,6 +152,6 @@ final class BoxController extends Controller
 
     private static function cents(?int $cents): string
     {
-        return $cents === null ? '' : Bill::cents($cents);
+        return $cents === null ? '' : Money::fromCents($cents)->text();
     }
 }

@@ -10,9 +10,9 @@ use App\Models\Want;
 use App\Read\Wanted;
 use App\View\Csv;
 use App\View\Market\PlanDesk;
-use Hebra\Core\Price\Bill;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
+use Hebra\Core\Quantity\Money;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -58,7 +58,7 @@ final class PlanController extends Controller
         Gate::authorize('update', $occasion);
 
         return $this->done(
-            $request, 'It is taken out of the plan. What is made stays in the box.', fn () => $occasion->delete(),
+            $request, 'It is taken out of the plan. What is made stays in the box.', fn () => $this->planning->forget($occasion),
         );
     }
 
@@ -105,7 +105,7 @@ final class PlanController extends Controller
     {
         $rows = array_map(fn (array $row): array => [
             $row['kind'], $row['words'], $row['wanted'], $row['owned'], $row['buy'],
-            $row['cents'] === null ? '' : Bill::cents($row['cents']),
+            $row['cents'] === null ? '' : Money::fromCents($row['cents'])->text(),
         ], $this->desk($request)->toBuy->rows);
 
         return $this->table('to-buy', Csv::of(['kind', 'what', 'wanted', 'owned', 'to buy', 'about'], $rows));

@@ -22,7 +22,7 @@ use Hebra\Core\Plan\Profile;
  * @phpstan-import-type Planned from PlannedToday
  *
  * @phpstan-type Row array{
- *     time: string, name: string, does: string, minutes: string, url: string, drawing: Drawing, isNow: bool,
+ *     time: string, name: string, does: string, minutes: string, url: string, drawing: Drawing|null, isNow: bool,
  * }
  */
 final class Today
@@ -79,12 +79,15 @@ final class Today
      */
     private function planned(array $cards, array $planned): void
     {
-        $byUlid = array_combine(array_map(fn (PieceCard $card): string => $card->piece->ulid, $cards), $cards);
+        $byUrl = array_combine(array_map(self::url(...), $cards), $cards);
         foreach ($planned as $one) {
-            $card = $byUlid[$one['piece']] ?? null;
-            if ($card !== null && $card->making() === null && count($this->rows) < self::MOST_WITH_PLAN) {
+            $card = $byUrl[$one['url']] ?? null;
+            if ($card?->making() === null && count($this->rows) < self::MOST_WITH_PLAN) {
                 $kinds = array_map(fn (string $of): string => Operation::from($of)->doing(), $one['operations']);
-                $this->row($card, implode(', ', array_unique($kinds)), $one['minutes']);
+                $does = implode(', ', array_unique($kinds));
+                $this->timed($card === null
+                    ? ['name' => $one['name'], 'does' => $does, 'url' => $one['url'], 'drawing' => null]
+                    : $this->told($card, $does), $one['minutes']);
             }
         }
     }
@@ -100,7 +103,10 @@ final class Today
         $desk = new MakingDesk($making, $making->plan($this->profile));
         if ($making->isWaiting() && $making->waits_until !== null) {
             $until = $making->waits_until->format($making->waits_until->isToday() ? 'H:i' : 'j M, H:i');
-            $this->rows[] = $this->told($card, "rests until {$until}", $making->waits_until->format('H:i'));
+            $this->rows[] = [
+                ...$this->told($card, "rests until {$until}"), 'time' => $making->waits_until->format('H:i'),
+                'minutes' => '', 'isNow' => false,
+            ];
 
             return;
         }
@@ -109,27 +115,39 @@ final class Today
             : $this->row($card, lcfirst($desk->step->title ?? ''), $desk->minutesLeft($this->pace));
     }
 
-    /** At the hour that has come by then, which goes on by what it takes. */
     private function row(PieceCard $card, string $does, float $minutes): void
+    {
+        $this->timed($this->told($card, $does), $minutes);
+    }
+
+    /**
+     * At the hour that has come by then, which goes on by what it takes.
+     *
+     * @param  array{name: string, does: string, url: string, drawing: Drawing|null}  $told
+     */
+    private function timed(array $told, float $minutes): void
     {
         $isFirst = $this->rows === [];
         $over = $this->clock->minute % self::STEP_MINUTES;
         $this->clock = $isFirst || $over === 0 ? $this->clock : $this->clock->addMinutes(self::STEP_MINUTES - $over);
         $this->rows[] = [
-            ...$this->told($card, $does, $isFirst ? 'now' : $this->clock->format('H:i')),
-            'minutes' => Clock::words($minutes),
+            ...$told, 'time' => $isFirst ? 'now' : $this->clock->format('H:i'),
+            'minutes' => Clock::words($minutes), 'isNow' => $isFirst,
         ];
         $this->clock = $this->clock->addMinutes((int) ceil($minutes));
     }
 
-    /** @return Row */
-    private function told(PieceCard $card, string $does, string $time): array
+    /** @return array{name: string, does: string, url: string, drawing: Drawing} */
+    private function told(PieceCard $card, string $does): array
     {
         return [
-            'time' => $time, 'name' => $card->piece->name, 'does' => $does,
-            'minutes' => '', 'url' => "/pieces/{$card->piece->ulid}/make",
+            'name' => $card->piece->name, 'does' => $does, 'url' => self::url($card),
             'drawing' => new Drawing($card->plan->assembly(), 44, 46, 0, 2, 'today-'.$card->piece->id),
-            'isNow' => $time === 'now',
         ];
+    }
+
+    private static function url(PieceCard $card): string
+    {
+        return "/pieces/{$card->piece->ulid}/make";
     }
 }

@@ -6,8 +6,8 @@ namespace App\View\Market;
 
 use App\Models\Finished;
 use App\Models\Workshop;
+use App\View\Coins;
 use Hebra\Core\Market\Place;
-use Hebra\Core\Price\Bill;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Metal;
 use Illuminate\Database\Eloquent\Builder;
@@ -117,7 +117,7 @@ final class BoxDesk
             ->whereIn('place', Place::atHand())->sum('price_cents');
         $words = array_filter([
             $metals === [] ? '' : Figures::listed($metals).' with you',
-            $labels === 0 ? '' : Bill::cents($labels).' '.$this->workshop->currency.' on their labels',
+            $labels === 0 ? '' : Coins::amount($labels).' on their labels',
         ]);
 
         return implode(', ', $words);
@@ -126,14 +126,14 @@ final class BoxDesk
     /** What was sold, and what of it was more than it cost. */
     public function sold(): string
     {
-        $sold = DB::table('finished')->where('workshop_id', $this->workshop->id)->where('place', 'sold')->selectRaw(
+        $sold = DB::table('finished')->where('workshop_id', $this->workshop->id)->whereNotNull('sold_at')->selectRaw(
             'COUNT(*) AS many, SUM(sold_cents) AS cents, SUM(cost_cents) AS cost',
         )->first();
         if ($sold === null || (int) $sold->many === 0) {
             return '';
         }
 
-        return "{$sold->many} sold for ".Bill::cents((int) $sold->cents).' '.$this->workshop->currency
-            .($sold->cost === null ? '' : ', made for '.Bill::cents((int) $sold->cost));
+        return "{$sold->many} sold for ".Coins::amount((int) $sold->cents)
+            .($sold->cost === null ? '' : ', made for '.Coins::text((int) $sold->cost));
     }
 }

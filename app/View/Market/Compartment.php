@@ -6,8 +6,8 @@ namespace App\View\Market;
 
 use App\Models\Finished;
 use App\Models\Workshop;
+use App\View\Coins;
 use App\View\HungPiece;
-use Hebra\Core\Price\Bill;
 use Illuminate\Support\Collection;
 
 /** Alike pieces in one compartment of the box: the last one drawn, all of them by number. */
@@ -43,6 +43,6 @@ final readonly class Compartment
     {
         return $this->last->price_cents === null
             ? ''
-            : Bill::cents($this->last->price_cents).' '.$this->workshop->currency;
+            : Coins::amount($this->last->price_cents);
     }
 }

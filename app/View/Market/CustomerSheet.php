@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace App\View\Market;
 
 use App\Models\Finished;
+use App\Models\Repair;
 use App\Models\Workshop;
+use App\View\Coins;
 use App\View\HungPiece;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Plan\BeadCount;
 use Hebra\Core\Plan\Plan;
-use Hebra\Core\Price\Bill;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Metal;
 
-/** What a customer sees of a piece: its picture, what it is made of, its price. Nothing of what it cost. */
+/** What a customer sees of a piece or a repair: its picture, what it is, its price. Nothing of what it cost. */
 final readonly class CustomerSheet
 {
     private const WIDE = 380.0;
@@ -23,14 +24,11 @@ final readonly class CustomerSheet
 
     private const MOST_RATIO = 1.6;
 
-    public HungPiece $hung;
-
-    /** @param  array<string, float>  $grams  of each metal in it, by its name */
+    /** @param  list<string>  $lines  what can be said of it */
     private function __construct(
         public string $kind, public string $number, public CarbonImmutable $day, public Workshop $workshop,
-        private Plan $plan, private array $grams, public ?int $cents,
+        public string $title, public array $lines, public ?int $cents, public ?HungPiece $hung,
     ) {
-        $this->hung = HungPiece::in([self::WIDE, self::HIGH, self::MOST_RATIO], $plan, 'paper');
     }
 
     /** Before it is made, for so much. */
@@ -43,61 +41,82 @@ final readonly class CustomerSheet
         }
 
         return new self(
-            'Quote', '', CarbonImmutable::now(), $workshop, $plan, $grams, intdiv($cents, $plan->piece->makes->sold()),
+            'Quote', '', CarbonImmutable::now(), $workshop, $plan->piece->name, self::lines($plan, $grams),
+            intdiv($cents, $plan->piece->makes->sold()), self::hung($plan),
         );
     }
 
     /** Of a finished piece, for what was paid or is on its label. */
     public static function receipt(Finished $finished, Workshop $workshop): self
     {
+        $plan = $finished->making->plan($workshop->profile());
+        $grams = array_map(fn (int $mg): float => $mg / 1000, $finished->metals);
+
         return new self(
             $finished->sold_cents === null ? 'Sheet' : 'Receipt', "No. {$finished->number}", $finished->moved_at,
-            $workshop, $finished->making->plan($workshop->profile()),
-            array_map(fn (int $mg): float => $mg / 1000, $finished->metals),
-            $finished->sold_cents ?? $finished->price_cents,
+            $workshop, $plan->piece->name, self::lines($plan, $grams), $finished->sold_cents ?? $finished->price_cents,
+            self::hung($plan),
         );
     }
 
-    public function title(): string
+    /** Of a repair: what is to be done and what was agreed, and once it is done what was paid. */
+    public static function repair(Repair $repair, Workshop $workshop): self
     {
-        return $this->plan->piece->name;
+        $finished = $repair->finished;
+
+        return new self(
+            $repair->done_at === null ? 'Repair, quote' : 'Repair, receipt',
+            $finished === null ? '' : "No. {$finished->number}", $repair->done_at ?? $repair->created_at, $workshop,
+            $repair->name, [ucfirst($repair->words), 'Repaired by hand'], $repair->got_cents ?? $repair->price_cents,
+            $finished === null ? null : self::hung($finished->making->plan($workshop->profile())),
+        );
     }
 
-    /** @return list<string> */
-    public function lines(): array
+    private static function hung(Plan $plan): HungPiece
     {
-        return array_values(array_filter([$this->size(), $this->metals(), $this->beads(), 'Made by hand']));
+        return HungPiece::in([self::WIDE, self::HIGH, self::MOST_RATIO], $plan, 'paper');
     }
 
-    private function size(): string
+    /**
+     * @param  array<string, float>  $grams  of each metal in it, by its name
+     * @return list<string>
+     */
+    private static function lines(Plan $plan, array $grams): array
     {
-        $profile = $this->plan->profile;
-        $round = $this->plan->roundMm();
-        $what = $this->plan->piece->makes->sold() === 1 ? $this->plan->piece->makes->words() : 'one';
+        return array_values(array_filter([
+            self::size($plan), self::metals($grams), self::beads($plan), 'Made by hand',
+        ]));
+    }
+
+    private static function size(Plan $plan): string
+    {
+        $round = $plan->roundMm();
+        $what = $plan->piece->makes->sold() === 1 ? $plan->piece->makes->words() : 'one';
 
         return ucfirst($what).', '.match (true) {
-            $round !== null => $profile->length($round).' round',
-            $this->plan->isLaidRound() => $profile->length($this->plan->hangsMm()).' end to end',
-            default => $profile->length($this->plan->hangsMm()).' long',
+            $round !== null => $plan->profile->length($round).' round',
+            $plan->isLaidRound() => $plan->profile->length($plan->hangsMm()).' end to end',
+            default => $plan->profile->length($plan->hangsMm()).' long',
         };
     }
 
-    private function metals(): string
+    /** @param  array<string, float>  $grams */
+    private static function metals(array $grams): string
     {
         $words = [];
-        foreach ($this->grams as $name => $grams) {
-            if ($grams >= 0.005) {
-                $words[] = (Metal::tryFrom($name)?->words() ?? $name).', '.Figures::grams($grams);
+        foreach ($grams as $name => $of) {
+            if ($of >= 0.005) {
+                $words[] = (Metal::tryFrom($name)?->words() ?? $name).', '.Figures::grams($of);
             }
         }
 
         return ucfirst(implode('; ', $words));
     }
 
-    private function beads(): string
+    private static function beads(Plan $plan): string
     {
         $materials = array_values(array_unique(array_map(
-            fn (BeadCount $count): string => $count->bead->material->value, $this->plan->beads,
+            fn (BeadCount $count): string => $count->bead->material->value, $plan->beads,
         )));
 
         return $materials === [] ? '' : ucfirst(Figures::listed($materials)).' beads';
@@ -105,7 +124,7 @@ final readonly class CustomerSheet
 
     public function price(): string
     {
-        return $this->cents === null ? '' : $this->workshop->currency.' '.Bill::cents($this->cents);
+        return $this->cents === null ? '' : Coins::amount($this->cents);
     }
 
     /** `tax of 3.45 in it`, where there is any. */
@@ -113,6 +132,6 @@ final readonly class CustomerSheet
     {
         $cents = $this->workshop->priceTerms()->taxIn($this->cents ?? 0);
 
-        return $cents === 0 ? '' : 'tax of '.Bill::cents($cents).' in it';
+        return $cents === 0 ? '' : 'tax of '.Coins::text($cents).' in it';
     }
 }

@@ -58,17 +58,17 @@ final readonly class DayRow
     {
         $names = [];
         $url = '';
-        $words = SittingWords::of($sitting);
+        $words = ucfirst($sitting->operation->doing($sitting->count));
         foreach ($sitting->wants as $key) {
-            $piece = $this->wanted->piece($key);
-            $names[] = $piece?->want->piece->name ?? '';
-            $url = $url === '' && $piece !== null ? "/pieces/{$piece->want->piece->ulid}/make" : $url;
+            $toDo = $this->wanted->toDo($key);
+            $names[] = $toDo?->name() ?? '';
+            $url = $url === '' ? $toDo?->url() ?? '' : $url;
         }
 
         return [
             'x' => $this->share($sitting->from), 'wide' => $this->share($sitting->minutes),
             'words' => $words, 'title' => implode(', ', array_unique($names)),
-            'motif' => SittingWords::motif($sitting->operation), 'metal' => $sitting->metals[0] ?? 'sterling',
+            'motif' => Motif::of($sitting->operation), 'metal' => $sitting->metals[0] ?? 'sterling',
             'isShort' => $this->share($sitting->minutes) < self::LETTER * mb_strlen($words), 'url' => $url,
         ];
     }
@@ -77,9 +77,9 @@ final readonly class DayRow
     public function late(Occasion $occasion): string
     {
         $late = [];
-        foreach ($this->wanted->pieces as $piece) {
-            if ($piece->occasion->is($occasion) && isset($this->wanted->plan()->late[$piece->key()])) {
-                $late[] = $piece->want->piece->name;
+        foreach ($this->wanted->all() as $toDo) {
+            if ($toDo->isFor($occasion) && isset($this->wanted->plan()->late[$toDo->key()])) {
+                $late[] = $toDo->name();
             }
         }
 
@@ -94,9 +94,9 @@ final readonly class DayRow
     public function lateMinutes(Occasion $occasion): float
     {
         $late = [0.0];
-        foreach ($this->wanted->pieces as $piece) {
-            if ($piece->occasion->is($occasion)) {
-                $late[] = $this->wanted->plan()->late[$piece->key()] ?? 0.0;
+        foreach ($this->wanted->all() as $toDo) {
+            if ($toDo->isFor($occasion)) {
+                $late[] = $this->wanted->plan()->late[$toDo->key()] ?? 0.0;
             }
         }
 

@@ -10,8 +10,8 @@ use App\Models\Making;
 use App\Models\Movement;
 use App\Models\Want;
 use App\Models\Workshop;
+use App\View\Coins;
 use Hebra\Core\Piece\Differences;
-use Hebra\Core\Price\Bill;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Metal;
 use Illuminate\Support\Collection;
@@ -65,7 +65,7 @@ final class FinishedDesk
 
     public function money(int $cents): string
     {
-        return Bill::cents($cents).' '.$this->workshop->currency;
+        return Coins::amount($cents);
     }
 
     /** @return Collection<int, FinishedMove> the latest first */

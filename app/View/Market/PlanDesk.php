@@ -9,8 +9,8 @@ use App\Models\Piece;
 use App\Read\Wanted;
 use App\Read\WantedPiece;
 use App\View\Bench\Rail;
+use App\View\Coins;
 use Hebra\Core\Market\InTime;
-use Hebra\Core\Price\Bill;
 use Hebra\Core\Quantity\Figures;
 use Illuminate\Support\Collection;
 
@@ -30,6 +30,8 @@ final class PlanDesk
     private const MOST_ROWS = 60;
 
     private const MOST_WAYS = 4;
+
+    private const MOST_PAST = 60;
 
     public readonly float $ruler;
 
@@ -147,7 +149,12 @@ final class PlanDesk
     /** @return list<Way> */
     public function ways(): array
     {
-        return array_map($this->way(...), array_slice($this->wanted->ways(), 0, self::MOST_WAYS));
+        // A repair was promised: it is not left out.
+        $ways = array_filter(
+            $this->wanted->ways(), fn (InTime $way): bool => $way->want === '' || $this->wanted->piece($way->want) !== null,
+        );
+
+        return array_map($this->way(...), array_slice(array_values($ways), 0, self::MOST_WAYS));
     }
 
     /** @return Way */
@@ -172,7 +179,7 @@ final class PlanDesk
 
         return [
             'words' => $count === 0 ? "Leave out {$name}" : "{$name}: {$count} instead of {$piece?->want->count}",
-            'then' => $price === null ? "{$less} fewer" : '−'.Bill::cents($less * $price),
+            'then' => $price === null ? "{$less} fewer" : '−'.Coins::text($less * $price),
             'action' => '/plan/wants/'.($piece->want->ulid ?? ''), 'method' => 'put',
             'fields' => ['count' => (string) $count],
         ];
@@ -222,7 +229,7 @@ final class PlanDesk
 
         return implode(', ', array_filter([
             "{$piece->made} made", $piece->isUnderWay() ? 'one under way' : '',
-            $piece->want->price_cents === null ? '' : Bill::cents($piece->want->price_cents).' each',
+            $piece->want->price_cents === null ? '' : Coins::text($piece->want->price_cents).' each',
             $from !== null && $from->isFuture() ? 'from '.$from->format('j M').' on' : '',
         ]));
     }
@@ -235,6 +242,17 @@ final class PlanDesk
         ));
     }
 
+    /** @return Collection<int, Occasion> the latest that are over, until they are forgotten */
+    public function past(): Collection
+    {
+        /** @var Collection<int, Occasion> $past */
+        $past = $this->wanted->workshop->occasions()->where('due_on', '<', $this->wanted->today->format('Y-m-d'))
+            ->whereDoesntHave('repair', fn ($repair) => $repair->whereNull('done_at'))->latest('due_on')
+            ->limit(self::MOST_PAST)->get();
+
+        return $past;
+    }
+
     /** What an order comes to as agreed, and what is still to be paid. */
     public function owed(Occasion $occasion): string
     {
@@ -242,12 +260,11 @@ final class PlanDesk
         foreach ($this->piecesOf($occasion) as $piece) {
             $cents += $piece->want->count * ($piece->want->price_cents ?? 0);
         }
-        $currency = $this->wanted->workshop->currency;
 
         return match (true) {
             $cents === 0 && $occasion->paid_cents === 0 => '',
-            $cents <= $occasion->paid_cents => 'paid '.Bill::cents($occasion->paid_cents)." {$currency}",
-            default => Bill::cents($cents)." {$currency}, paid ".Bill::cents($occasion->paid_cents),
+            $cents <= $occasion->paid_cents => 'paid '.Coins::amount($occasion->paid_cents),
+            default => Coins::amount($cents).', paid '.Coins::text($occasion->paid_cents),
         };
     }
 }

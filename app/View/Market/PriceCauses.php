@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\View\Market;
 
 use App\View\BillDesk;
+use App\View\Coins;
 use Hebra\Core\Price\Asking;
-use Hebra\Core\Price\Bill;
 use Hebra\Core\Price\BillLine;
 use Hebra\Core\Price\PriceList;
 use Hebra\Core\Quantity\Figures;
@@ -58,7 +58,7 @@ final class PriceCauses
         foreach ($this->desk->bill->lines as $line) {
             if ($line->kind === 'time') {
                 $rows[] = [
-                    'Time', $line->amount.' at '.Bill::cents($this->desk->workshop->hour_cents).' an hour',
+                    'Time', $line->amount.' at '.Coins::text($this->desk->workshop->hour_cents).' an hour',
                     $line->cents, 'time', true,
                 ];
             }

@@ -9,12 +9,12 @@ use App\Models\Lot;
 use App\Models\Supply;
 use App\Models\Workshop;
 use App\Read\CuttingDesk;
+use App\View\Coins;
 use App\View\Stock\CoilDrawing;
 use App\View\Stock\Heap;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Market\Needs;
 use Hebra\Core\Plan\Finding;
-use Hebra\Core\Price\Bill;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Wire;
 use Illuminate\Support\Collection;
@@ -164,6 +164,6 @@ final class ToBuyList
         $priced = array_filter(array_column($this->rows, 'cents'), fn (?int $cents): bool => $cents !== null);
         $without = count($this->rows) - count($priced);
 
-        return Bill::cents((int) array_sum($priced)).($without > 0 ? ", {$without} without a price" : '');
+        return Coins::text((int) array_sum($priced)).($without > 0 ? ", {$without} without a price" : '');
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\View\Market;
 
+use App\Read\ToDo;
 use App\Read\Wanted;
-use App\Read\WantedPiece;
 use App\View\Drawing;
 use Hebra\Core\Market\Sitting;
 
@@ -27,22 +27,22 @@ final readonly class TodayRow
         return new self($this->wanted, [...$this->sittings, $sitting]);
     }
 
-    private function piece(): ?WantedPiece
+    private function toDo(): ?ToDo
     {
-        return $this->wanted->piece($this->sittings[0]->wants[0]);
+        return $this->wanted->toDo($this->sittings[0]->wants[0]);
     }
 
     public function name(): string
     {
         $more = count($this->sittings[0]->wants) - 1;
 
-        return ($this->piece()?->want->piece->name ?? '').($more > 0 ? " and {$more} more" : '');
+        return ($this->toDo()?->name() ?? '').($more > 0 ? " and {$more} more" : '');
     }
 
     /** `cut 11, weave, check, weigh`. */
     public function does(): string
     {
-        return implode(', ', array_map(fn (Sitting $one): string => lcfirst(SittingWords::of($one)), $this->sittings));
+        return implode(', ', array_map(fn (Sitting $one): string => $one->operation->doing($one->count), $this->sittings));
     }
 
     public function time(): string
@@ -52,9 +52,7 @@ final readonly class TodayRow
 
     public function url(): string
     {
-        $piece = $this->piece();
-
-        return $piece === null ? '/plan' : "/pieces/{$piece->want->piece->ulid}/make";
+        return $this->toDo()?->url() ?? '/plan';
     }
 
     public function isNow(): bool
@@ -64,10 +62,10 @@ final readonly class TodayRow
 
     public function drawing(): ?Drawing
     {
-        $piece = $this->piece();
+        $plan = $this->toDo()?->plan();
 
-        return $piece === null ? null : new Drawing(
-            $piece->plan()->assembly(), 44, 46, 0, 2, 'now-'.$piece->key().'-'.(int) $this->sittings[0]->from,
+        return $plan === null ? null : new Drawing(
+            $plan->assembly(), 44, 46, 0, 2, "now-{$this->sittings[0]->wants[0]}-".(int) $this->sittings[0]->from,
         );
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View\Market;
 
 use App\Models\Workshop;
-use Hebra\Core\Price\Bill;
+use App\View\Coins;
 use Illuminate\Support\Facades\DB;
 
 /** Money of a year: paid for wire and got for pieces, by month and by piece. Cents. */
@@ -13,8 +13,11 @@ final readonly class YearMoney
 {
     private const MOST_PIECES = 60;
 
-    /** @var array<string, array{out: int, in: int, many: int}> by month */
+    /** @var array<string, array{out: int, in: int, many: int}> by month; many: pieces sold and repairs done */
     public array $months;
+
+    /** @var array{many: int, in: int, minutes: int} done in the year */
+    public array $repairs;
 
     /**
      * What brought most first.
@@ -29,17 +32,38 @@ final readonly class YearMoney
         foreach ($this->paid() as $month => $cents) {
             $months[$month] = ['out' => $cents, 'in' => 0, 'many' => 0];
         }
-        foreach (DB::table('finished')->where('workshop_id', $workshop->id)->where('place', 'sold')
-            ->where('moved_at', '>=', "{$year}-01-01")->where('moved_at', '<', ((int) $year + 1).'-01-01')
-            ->selectRaw('substr(moved_at, 1, 7) AS month, SUM(sold_cents) AS cents, COUNT(*) AS many')
+        foreach (DB::table('finished')->where('workshop_id', $workshop->id)->whereNotNull('sold_at')
+            ->where('sold_at', '>=', "{$year}-01-01")->where('sold_at', '<', ((int) $year + 1).'-01-01')
+            ->selectRaw('substr(sold_at, 1, 7) AS month, SUM(sold_cents) AS cents, COUNT(*) AS many')
             ->groupBy('month')->get() as $row) {
             $months[$row->month] = [
                 'out' => $months[$row->month]['out'] ?? 0, 'in' => (int) $row->cents, 'many' => (int) $row->many,
             ];
         }
+        $repairs = ['many' => 0, 'in' => 0, 'minutes' => 0];
+        foreach ($this->repaired() as $row) {
+            $so = $months[$row->month] ?? ['out' => 0, 'in' => 0, 'many' => 0];
+            $months[$row->month] = [
+                'out' => $so['out'], 'in' => $so['in'] + (int) $row->cents, 'many' => $so['many'] + (int) $row->many,
+            ];
+            $repairs = [
+                'many' => $repairs['many'] + (int) $row->many, 'in' => $repairs['in'] + (int) $row->cents,
+                'minutes' => $repairs['minutes'] + (int) $row->minutes,
+            ];
+        }
         ksort($months);
-        $this->months = $months;
+        [$this->months, $this->repairs] = [$months, $repairs];
         $this->pieces = $this->byPiece();
+    }
+
+    /** @return iterable<object{month: string, cents: int|null, many: int, minutes: int}> by month */
+    private function repaired(): iterable
+    {
+        return DB::table('repairs')->where('workshop_id', $this->workshop->id)->whereNotNull('done_at')
+            ->where('done_at', '>=', "{$this->year}-01-01")->where('done_at', '<', ((int) $this->year + 1).'-01-01')
+            ->selectRaw(
+                'substr(done_at, 1, 7) AS month, SUM(got_cents) AS cents, COUNT(*) AS many, SUM(took_minutes) AS minutes',
+            )->groupBy('month')->get();
     }
 
     /** @return array<string, int> for wire and pins, by month */
@@ -55,7 +79,7 @@ final readonly class YearMoney
     /** @return list<array{name: string, made: int, sold: int, in: int, cost: int|null, minutes: int}> */
     private function byPiece(): array
     {
-        $isSold = "CASE WHEN place = 'sold' THEN 1 ELSE 0 END";
+        $isSold = 'CASE WHEN sold_at IS NOT NULL THEN 1 ELSE 0 END';
 
         return array_values(DB::table('finished')->where('workshop_id', $this->workshop->id)
             ->where('created_at', '>=', "{$this->year}-01-01")
@@ -73,7 +97,7 @@ final readonly class YearMoney
 
     public function money(int $cents): string
     {
-        return ($cents < 0 ? '−' : '').Bill::cents(abs($cents));
+        return Coins::text($cents);
     }
 
     /** What a month of bars is measured by. */

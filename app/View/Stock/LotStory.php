@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\View\Stock;
 
 use App\Models\Movement;
+use App\View\Coins;
 use Hebra\Core\Plan\Profile;
-use Hebra\Core\Quantity\Money;
 
 /** What came of a lot, line by line, so that it adds up to what it holds. */
 final readonly class LotStory
@@ -50,7 +50,7 @@ final readonly class LotStory
         }
         $cents = $this->peg->lot->price_cents;
 
-        return $cents === null ? 'came in' : 'bought, '.Money::fromCents($cents)->text();
+        return $cents === null ? 'came in' : 'bought, '.Coins::text($cents);
     }
 
     public function freeMm(): float

@@ -31,17 +31,24 @@ enum Operation: string
     case Count = 'count';
     case Try = 'try';
     case Inspect = 'inspect';
+    case Mend = 'mend';
 
-    /** What is done, in a word. */
-    public function doing(): string
+    /** What is done, to so many where that is said: `turn 12 eyes`. */
+    public function doing(int $many = 0): string
     {
+        $count = $many === 0 ? '' : " {$many}";
+
         return match ($this) {
             self::Ready => 'lay ready',
-            self::Eye => 'turn eyes',
-            self::Hook => 'hook on',
+            self::Eye => $many === 1 ? 'turn an eye' : "turn{$count} eyes",
+            self::Spiral => $many === 1 ? 'coil an end' : "coil{$count} ends",
+            self::Hook => "hook on{$count}",
+            self::Coil => "wind{$count}",
+            self::Flame => "anneal{$count}",
             self::Wait => 'let dry',
             self::Inspect, self::Try => 'check',
-            default => $this->value,
+            self::Weave, self::Mend => $this->value,
+            default => $this->value.$count,
         };
     }
 

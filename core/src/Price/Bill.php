@@ -7,6 +7,7 @@ namespace Hebra\Core\Price;
 use Hebra\Core\Plan\Finding;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Quantity\Figures;
+use Hebra\Core\Quantity\Money;
 use Hebra\Core\Quantity\UnitPrice;
 use Hebra\Core\Wire\Wire;
 
@@ -76,7 +77,7 @@ final readonly class Bill
                 'packing',
                 'packing',
                 (string) $plan->piece->makes->count,
-                self::cents($costing->packingCents).' a piece',
+                Money::fromCents($costing->packingCents)->text().' a piece',
                 $costing->packingCents * $plan->piece->makes->count,
             );
         }
@@ -84,7 +85,7 @@ final readonly class Bill
             'time',
             'time at the bench',
             Figures::trim($minutes, 0).' min',
-            self::cents($costing->hourCents).' an hour, '.$timeFrom,
+            Money::fromCents($costing->hourCents)->text().' an hour, '.$timeFrom,
             self::halfUp((int) round($minutes * 100) * $costing->hourCents, 6000),
         );
         $cost = array_sum(array_map(fn (BillLine $line): int => $line->cents ?? 0, $lines));
@@ -165,10 +166,5 @@ final readonly class Bill
     private static function halfUp(int $of, int $by): int
     {
         return intdiv(2 * $of + $by, 2 * $by);
-    }
-
-    public static function cents(int $cents): string
-    {
-        return sprintf('%d.%02d', intdiv($cents, 100), $cents % 100);
     }
 }

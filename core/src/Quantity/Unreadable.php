@@ -61,6 +61,14 @@ final class Unreadable extends Refusal
         );
     }
 
+    public static function currency(string $text): self
+    {
+        return new self(
+            'currency',
+            'Currency '.self::shown($text).' is not known: give its three letters, such as EUR, GBP or USD.',
+        );
+    }
+
     public static function wireSize(string $field, string $text): self
     {
         return new self(

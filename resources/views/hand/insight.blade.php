@@ -1,4 +1,4 @@
-@php([$figures, $grams, $money] = [\Hebra\Core\Quantity\Figures::class, fn (int $mg): string => number_format($mg / 1000, 2), fn (int $cents): string => \Hebra\Core\Price\Bill::cents($cents)])
+@php([$figures, $grams, $money] = [\Hebra\Core\Quantity\Figures::class, fn (int $mg): string => number_format($mg / 1000, 2), fn (int $cents): string => \App\View\Coins::text($cents)])
 <x-layout title="Insight" here="Hand">
     <x-hand-nav at="/insight" />
     <h1 class="mt-2">Insight</h1>

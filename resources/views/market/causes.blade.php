@@ -47,6 +47,6 @@
             </tr>
     @endforeach
         <tr class="is-sum"><th scope="row" class="day-title">Price</th><td></td><td></td>
-            <td class="num figure">{{ \Hebra\Core\Price\Bill::cents($causes->asking->priceCents()) }}</td></tr>
+            <td class="num figure">{{ \App\View\Coins::text($causes->asking->priceCents()) }}</td></tr>
     </tbody></table>
 </div>

@@ -16,7 +16,7 @@
             @if ($one->place->next() !== [])
             <form class="finished-move no-print" method="post" action="/box/{{ $one->ulid }}">@csrf @method('put')
                 <p class="bar">@foreach ($one->place->next() as $place)<button type="submit"
-                    @class(['do' => $place === \Hebra\Core\Market\Place::Sold, 'may' => $place !== \Hebra\Core\Market\Place::Sold]) name="place" value="{{ $place->value }}">{{ ucfirst($place->words()) }}@if ($place === \Hebra\Core\Market\Place::Sold && $one->price_cents !== null) for {{ \Hebra\Core\Price\Bill::cents($one->price_cents) }}@endif</button>@endforeach</p>
+                    @class(['do' => $place === \Hebra\Core\Market\Place::Sold, 'may' => $place !== \Hebra\Core\Market\Place::Sold]) name="place" value="{{ $place->value }}">{{ ucfirst($place->words()) }}@if ($place === \Hebra\Core\Market\Place::Sold && $one->sold_at !== null) as before @elseif ($place === \Hebra\Core\Market\Place::Sold && $one->price_cents !== null) for {{ \App\View\Coins::text($one->price_cents) }}@endif</button>@endforeach</p>
                 <details @if ($problem !== null) open @endif>
                     <summary>with a word{{ in_array(\Hebra\Core\Market\Place::Sold, $one->place->next(), true) ? ', or for another price' : '' }}</summary>
                     <div class="market-form">
@@ -24,7 +24,7 @@
                         id="move-words" name="words" value="{{ $was('words', '') }}" maxlength="500" autocomplete="off"></div>
                     @if (in_array(\Hebra\Core\Market\Place::Sold, $one->place->next(), true))<div class="field">
                         <label for="move-cents">Sold for</label><input class="in !w-32" id="move-cents" name="cents"
-                        value="{{ $was('cents', '') }}" placeholder="{{ $one->price_cents === null ? '38.00' : \Hebra\Core\Price\Bill::cents($one->price_cents) }}" autocomplete="off"></div>
+                        value="{{ $was('cents', '') }}" placeholder="{{ $one->price_cents === null ? '38.00' : \App\View\Coins::text($one->price_cents) }}" autocomplete="off"></div>
                         @endif
                     </div></details>
             </form>
@@ -41,7 +41,7 @@
             <details class="no-print mt-3"><summary>Its label</summary>
                 <form class="market-form" method="post" action="/box/{{ $one->ulid }}/label">@csrf @method('put')
                     <x-field name="price" label="Price" class="!w-32"
-                        :value="$was('price', $one->price_cents === null ? '' : \Hebra\Core\Price\Bill::cents($one->price_cents))" :problem="$problem" autocomplete="off" />
+                        :value="$was('price', $one->price_cents === null ? '' : \App\View\Coins::text($one->price_cents))" :problem="$problem" autocomplete="off" />
                     <x-field name="note" label="Note" :value="$was('note', $one->note)" :problem="$problem"
                         maxlength="500" autocomplete="off" />
                     <button type="submit" class="may self-end">Write it</button>

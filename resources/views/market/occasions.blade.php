@@ -18,6 +18,9 @@
                             name="count" value="{{ $piece->want->count + 1 }}" aria-label="One {{ $piece->want->piece->name }} more">+</button></form>
                             </li>
             @endforeach</ul>
+            @if ($occasion->repair !== null)<p><a href="/repairs/{{ $occasion->repair->ulid }}">{{ $occasion->repair->name }}</a>:
+                {{ $occasion->repair->words }} <span class="quiet small">{{ \App\View\Market\PlanDesk::time((float) $occasion->repair->minutes) }}</span></p>
+            @else
             <details @if ($problem !== null && request()->route('occasion') instanceof \App\Models\Occasion && request()->route('occasion')->is($occasion))
                 open @endif><summary>{{ $occasion->wants->isEmpty() ? 'Say what is wanted' : 'More pieces, or change it' }}</summary>
                 <form class="market-form" method="post" action="/occasions/{{ $occasion->ulid }}/wants">
@@ -43,13 +46,14 @@
                     <x-field name="note" :id="'note-'.$occasion->id" label="Note" :value="$occasion->note"
                         :problem="$problem" maxlength="500" autocomplete="off" />
                     <x-field name="paid" :id="'paid-'.$occasion->id" label="Paid so far" class="!w-28"
-                        :value="$occasion->paid_cents === 0 ? '' : \Hebra\Core\Price\Bill::cents($occasion->paid_cents)" :problem="$problem" autocomplete="off" />
+                        :value="$occasion->paid_cents === 0 ? '' : \App\View\Coins::text($occasion->paid_cents)" :problem="$problem" autocomplete="off" />
                     <button type="submit" class="may self-end">Change it</button>
                 </form>
                 <form method="post" action="/occasions/{{ $occasion->ulid }}">
                     @csrf @method('delete')<button type="submit"
                     class="word small">take {{ $occasion->name }} out of the plan</button></form>
             </details>
+            @endif
         </article>
     @endforeach
     <details class="mt-3" @if ($wanted->occasions->isEmpty() || ($problem !== null && request()->is('occasions')))
@@ -67,4 +71,32 @@
             <button type="submit" class="do self-end">Plan for it</button>
         </form>
     </details>
+    <details class="mt-3" @if ($problem !== null && request()->is('repairs')) open @endif>
+        <summary class="day-title">Take in a repair or a change</summary>
+        <form class="market-form" method="post" action="/repairs">@csrf
+            <x-field name="number" id="repair-number" label="One of mine, no." class="!w-24" :value="$was('number', is_string(request('repair')) ? mb_substr(request('repair'), 0, 9) : '')"
+                :problem="$problem" inputmode="numeric" autocomplete="off" />
+            <x-field name="name" id="repair-name" label="or which piece" :value="$was('name')" :problem="$problem"
+                placeholder="her grandmother’s bangle" maxlength="80" autocomplete="off" />
+            <x-field name="words" id="repair-words" label="What is done" :value="$was('words')" :problem="$problem"
+                placeholder="a new hook, 2 links more" maxlength="500" autocomplete="off" />
+            <x-field name="minutes" id="repair-minutes" label="Minutes" class="!w-24" :value="$was('minutes', '30')"
+                :problem="$problem" inputmode="numeric" autocomplete="off" />
+            <x-field name="price" id="repair-price" label="Price agreed" class="!w-28" :value="$was('price')"
+                :problem="$problem" placeholder="12.00" autocomplete="off" />
+            <x-field name="who" id="repair-who" label="For whom" :value="$was('who')" :problem="$problem"
+                maxlength="80" autocomplete="off" />
+            <x-field name="due" id="repair-due" label="By" type="date" :value="$was('due')" :problem="$problem" />
+            <button type="submit" class="do self-end">Take it in</button>
+        </form>
+    </details>
+    @if (($past = $desk->past())->isNotEmpty())
+    <details class="mt-3"><summary class="day-title">What was</summary>
+        <ul class="wants mt-1">@foreach ($past as $occasion)<li><span>{{ $occasion->name }}</span>
+            <span class="quiet small">{{ $occasion->kind }}, {{ $occasion->due_on->format('j F Y') }}</span>
+            <form method="post" action="/occasions/{{ $occasion->ulid }}">@csrf @method('delete')<button type="submit"
+                class="word small" aria-label="forget {{ $occasion->name }}">forget</button></form></li>@endforeach</ul>
+        <p class="small quiet">What was made and paid stays in the box and in the year.</p>
+    </details>
+    @endif
 </section>

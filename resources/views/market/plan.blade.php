@@ -66,7 +66,7 @@
                     <span class="grow">{{ ucfirst($row['words']) }}
                         <span class="small quiet">{{ $row['wanted'] }} wanted, {{ $row['owned'] }} there</span></span>
                     <strong class="figure">{{ $row['buy'] }}</strong>
-                    <span class="figure small quiet market-price">{{ $row['cents'] === null ? '' : \Hebra\Core\Price\Bill::cents($row['cents']) }}</span>
+                    <span class="figure small quiet market-price">{{ $row['cents'] === null ? '' : \App\View\Coins::text($row['cents']) }}</span>
                 </li>
             @endforeach</ul>
             @if (count($desk->toBuy->rows) > 8)<p class="mt-1"><a

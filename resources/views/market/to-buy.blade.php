@@ -18,7 +18,7 @@
                 <td class="num" data-label="wanted">{{ $row['wanted'] }}</td>
                 <td class="num" data-label="there">{{ $row['owned'] }}</td>
                 <td class="num"
-                data-label="about">{{ $row['cents'] === null ? '–' : \Hebra\Core\Price\Bill::cents($row['cents']) }}</td>
+                data-label="about">{{ $row['cents'] === null ? '–' : \App\View\Coins::text($row['cents']) }}</td>
                 </tr>
         @endforeach</tbody></table></div>
         @endif

@@ -39,6 +39,10 @@
     @endforeach</tbody></table>
 </section>
 @endif
+@if ($money->repairs['many'] > 0)<p class="mt-2">Repairs and changes:
+    <span class="figure">{{ $money->repairs['many'] }}</span> done in
+    <span class="figure">{{ \App\View\Market\PlanDesk::time((float) $money->repairs['minutes']) }}</span>, for
+    <span class="figure">{{ $money->money($money->repairs['in']) }}</span>.</p>@endif
 @if ($jar !== [] || $refiner !== [])
 <section class="mt-4 no-print" aria-labelledby="refiner-title"><h2 id="refiner-title">Scrap and the refiner</h2>
     <x-problem for="weight" :problem="$problem" />

@@ -4,8 +4,8 @@
     @php($list = $desk->listOf(is_string(request('list')) ? request('list') : ''))
     @php($causes = new \App\View\Market\PriceCauses($desk, $list))
     <div class="price-head"><h1>{{ $desk->piece->name }}, {{ $desk->plan->piece->makes->words() }}</h1>
-        <nav class="price-lists" aria-label="Price lists">@foreach ($desk->asked($list->name) as $one)<a href="/pieces/{{ $desk->piece->ulid }}/bill?list={{ lcfirst($one['name']) }}" @if ($one['isHere']) aria-current="true" @endif>{{ $one['name'] }} <span class="figure">{{ \Hebra\Core\Price\Bill::cents($one['cents']) }}</span></a>@endforeach</nav></div>
-    <p class="quiet">Of {{ $desk->money($causes->asking->priceCents()) }}, <strong class="stays">{{ \Hebra\Core\Price\Bill::cents($causes->staysCents()) }} stays with you</strong>: your time and the margin.
+        <nav class="price-lists" aria-label="Price lists">@foreach ($desk->asked($list->name) as $one)<a href="/pieces/{{ $desk->piece->ulid }}/bill?list={{ lcfirst($one['name']) }}" @if ($one['isHere']) aria-current="true" @endif>{{ $one['name'] }} <span class="figure">{{ \App\View\Coins::text($one['cents']) }}</span></a>@endforeach</nav></div>
+    <p class="quiet">Of {{ $desk->money($causes->asking->priceCents()) }}, <strong class="stays">{{ \App\View\Coins::text($causes->staysCents()) }} stays with you</strong>: your time and the margin.
         @if ($bill->unpriced > 0){{ ucfirst(\Hebra\Core\Quantity\Figures::counted($bill->unpriced, 'line')) }} below have no price and count as nothing.@endif</p>
     <div class="price-beside">
         @include('market.causes')
@@ -21,12 +21,12 @@
             <tr><td>{{ ucfirst($line->words) }}</td><td class="num" data-label="how much">{{ $line->amount }}</td><td class="quiet small" data-label="at">@if ($line->key !== '' && $line->cents === null)
                 <form class="bar" method="post" action="/pieces/{{ $desk->piece->ulid }}/bill/price">@csrf<input type="hidden" name="kind" value="{{ $line->kind }}"><input type="hidden" name="of" value="{{ $line->key }}"><label class="sr-only" for="price-{{ $loop->index }}">Price of {{ $line->words }}, {{ $line->per }}</label><input class="in !w-44" id="price-{{ $loop->index }}" name="price" placeholder="0.35, or 3.80 for 500" autocomplete="off"> <span>{{ $line->per }}</span> <button type="submit" class="tool">set</button></form>
                 <x-problem :for="'price.'.$line->key" :problem="$problem" />
-            @else{{ $line->at }}@endif</td><td class="num" data-label="comes to">{{ $line->cents === null ? '–' : \Hebra\Core\Price\Bill::cents($line->cents) }}</td></tr>
+            @else{{ $line->at }}@endif</td><td class="num" data-label="comes to">{{ $line->cents === null ? '–' : \App\View\Coins::text($line->cents) }}</td></tr>
         @endforeach
-            <tr><td><strong>Cost</strong></td><td></td><td class="quiet small">sum of the lines</td><td class="num"><strong>{{ \Hebra\Core\Price\Bill::cents($bill->costCents) }}</strong></td></tr>
-            <tr><td>Overhead</td><td class="num">{{ $workshop->overhead_percent }} %</td><td class="quiet small">of the cost</td><td class="num">{{ \Hebra\Core\Price\Bill::cents($bill->overheadCents) }}</td></tr>
-            <tr><td>Margin, fee and tax</td><td></td><td class="quiet small">as above, by the {{ $list->name }} list</td><td class="num">{{ \Hebra\Core\Price\Bill::cents(max(0, $causes->asking->priceCents() - $bill->costCents - $bill->overheadCents)) }}</td></tr>
-            <tr><td><strong>Price</strong></td><td></td><td class="quiet small">{{ $desk->plan->piece->makes->sold() === 1 ? '' : 'for '.$bill->pieces.', each '.$desk->money($bill->eachCents()) }}</td><td class="num"><strong>{{ \Hebra\Core\Price\Bill::cents($causes->asking->priceCents()) }}</strong></td></tr>
+            <tr><td><strong>Cost</strong></td><td></td><td class="quiet small">sum of the lines</td><td class="num"><strong>{{ \App\View\Coins::text($bill->costCents) }}</strong></td></tr>
+            <tr><td>Overhead</td><td class="num">{{ $workshop->overhead_percent }} %</td><td class="quiet small">of the cost</td><td class="num">{{ \App\View\Coins::text($bill->overheadCents) }}</td></tr>
+            <tr><td>Margin, fee and tax</td><td></td><td class="quiet small">as above, by the {{ $list->name }} list</td><td class="num">{{ \App\View\Coins::text(max(0, $causes->asking->priceCents() - $bill->costCents - $bill->overheadCents)) }}</td></tr>
+            <tr><td><strong>Price</strong></td><td></td><td class="quiet small">{{ $desk->plan->piece->makes->sold() === 1 ? '' : 'for '.$bill->pieces.', each '.$desk->money($bill->eachCents()) }}</td><td class="num"><strong>{{ \App\View\Coins::text($causes->asking->priceCents()) }}</strong></td></tr>
         </tbody>
     </table>
     </div>
@@ -55,7 +55,7 @@
         <section class="mt-6" aria-labelledby="taken">
             <h2 id="taken">What the last making took <span class="quiet small font-normal">closed {{ $taken['closed'] }}</span></h2>
             <table class="ledger stacks mt-1"><thead><tr><th scope="col">Metal from</th><th scope="col" class="!text-right">How much</th><th scope="col" class="!text-right">Paid for it</th></tr></thead><tbody>
-                @foreach ($taken['lines'] as $line)<tr><td>{{ ucfirst($line['words']) }}</td><td class="num" data-label="how much">{{ \Hebra\Core\Quantity\Figures::grams($line['grams']) }}</td><td class="num" data-label="paid for it">{{ $line['cents'] === null ? '–' : \Hebra\Core\Price\Bill::cents($line['cents']) }}</td></tr>@endforeach
+                @foreach ($taken['lines'] as $line)<tr><td>{{ ucfirst($line['words']) }}</td><td class="num" data-label="how much">{{ \Hebra\Core\Quantity\Figures::grams($line['grams']) }}</td><td class="num" data-label="paid for it">{{ $line['cents'] === null ? '–' : \App\View\Coins::text($line['cents']) }}</td></tr>@endforeach
             </tbody></table>
             <p class="quiet small mt-1">Gross {{ \Hebra\Core\Quantity\Figures::grams($taken['grossGrams']) }}, of it {{ \Hebra\Core\Quantity\Figures::grams($taken['netGrams']) }} in the piece; offcuts that went back to stock are in the gross.</p>
         </section>
@@ -66,10 +66,13 @@
         <form method="post" action="/pieces/{{ $desk->piece->ulid }}/bill" class="grid gap-x-4 gap-y-3 mt-2 grid-cols-2 md:grid-cols-4 items-start">
             @csrf @method('put')
             @php($was = fn (string $key, string $default): string => $problem !== null && is_string(request()->input($key)) ? mb_substr(request()->input($key), 0, 60) : $default)
-            <x-field name="hour" label="Your hour" :value="$was('hour', \Hebra\Core\Price\Bill::cents($workshop->hour_cents))" :problem="$problem" autocomplete="off" />
+            <x-field name="hour" label="Your hour" :value="$was('hour', \App\View\Coins::text($workshop->hour_cents))" :problem="$problem" autocomplete="off" />
             <x-field name="overhead" label="Overhead, %" :value="$was('overhead', (string) $workshop->overhead_percent)" :problem="$problem" inputmode="numeric" autocomplete="off" />
-            <x-field name="packing" label="Packing of one" :value="$was('packing', \Hebra\Core\Price\Bill::cents($workshop->packing_cents))" :problem="$problem" autocomplete="off" />
+            <x-field name="packing" label="Packing of one" :value="$was('packing', \App\View\Coins::text($workshop->packing_cents))" :problem="$problem" autocomplete="off" />
             <x-field name="currency" label="Currency" :value="$was('currency', $workshop->currency)" :problem="$problem" maxlength="3" autocomplete="off" />
+            <div class="field"><label for="decimals">Prices are told</label><select class="in is-text" id="decimals"
+                name="decimals">@foreach (['2' => '38.50, with decimals', '0' => '39, without'] as $decimals => $words)<option
+                value="{{ $decimals }}" @selected($was('decimals', (string) $workshop->decimals) === (string) $decimals)>{{ $words }}</option>@endforeach</select></div>
             @foreach ($desk->metals() as $metal)
                 @php($own = $workshop->metal_prices_e4[$metal->value] ?? null)
                 <div class="field"><label for="metal-{{ $metal->value }}">{{ ucfirst($metal->words()) }}, a gram</label>

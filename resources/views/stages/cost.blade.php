@@ -1,1 +1,1 @@
-<dt>{{ $desk->priceWords() }}</dt><dd><a class="figure" href="/pieces/{{ $desk->piece->ulid }}/bill">{{ \Hebra\Core\Price\Bill::cents($desk->bill->totalCents()) }}</a></dd>
+<dt>{{ $desk->priceWords() }}</dt><dd><a class="figure" href="/pieces/{{ $desk->piece->ulid }}/bill">{{ \App\View\Coins::text($desk->bill->totalCents()) }}</a></dd>

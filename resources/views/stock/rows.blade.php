@@ -14,7 +14,7 @@
                 <td>{{ $lot->wireWords() }}{{ $lot->isPins() ? ', '.$profile->length($lot->pinMm()).' long' : '' }}</td>
                 <td class="num" data-label="left">{{ $lot->isPins() ? $lot->heldPins().' pins' : $profile->length($lot->heldMm()) }}@if (isset($spoken[$lot->id]))<span class="quiet small block">{{ $profile->length($spoken[$lot->id]['mm']) }} for {{ implode(', ', $spoken[$lot->id]['for']) }}</span>@endif</td>
                 <td class="num" data-label="weight">{{ number_format($lot->heldMg() / 1000, 2) }} g</td>
-                <td class="num" data-label="paid">{{ $lot->price_cents === null ? '–' : \Hebra\Core\Quantity\Money::fromCents($lot->price_cents)->text() }}</td>
+                <td class="num" data-label="paid">{{ $lot->price_cents === null ? '–' : \App\View\Coins::text($lot->price_cents) }}</td>
                 <td data-label="it holds"><form class="bar !flex-nowrap" method="post" action="/lots/{{ $lot->ulid }}">@csrf @method('put')<label class="sr-only" for="holds-{{ $lot->ulid }}">{{ $lot->name }} holds</label><input class="in !w-28 !min-h-9" id="holds-{{ $lot->ulid }}" name="holds" placeholder="{{ $lot->isPins() ? 'pins' : 'mm or g' }}" autocomplete="off"><button type="submit" class="tool" aria-label="correct {{ $lot->name }}">correct</button></form><x-problem :for="'holds.'.$lot->ulid" :problem="$problem" /></td>
             </tr>
         @empty
