@@ -8,6 +8,7 @@ use App\Http\Controllers\BillController;
 use App\Http\Controllers\BoxController;
 use App\Http\Controllers\CutListController;
 use App\Http\Controllers\CuttingController;
+use App\Http\Controllers\FindController;
 use App\Http\Controllers\FormingController;
 use App\Http\Controllers\HandController;
 use App\Http\Controllers\LeafletController;
@@ -56,6 +57,10 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/account/password', [AccountController::class, 'password'])->withoutMiddleware(Writes::class);
     Route::post('/account/invitations', [AccountController::class, 'invite']);
     Route::delete('/account', [AccountController::class, 'destroy'])->withoutMiddleware(Writes::class);
+
+    Route::get('/find', FindController::class);
+    Route::put('/pieces/{piece}/tags', [PieceController::class, 'tag']);
+    Route::put('/lots/{lot}/tags', [StockController::class, 'tag']);
 
     Route::get('/pieces', [PieceController::class, 'index']);
     Route::get('/patterns', [PatternController::class, 'index']);

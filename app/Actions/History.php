@@ -24,7 +24,7 @@ final class History
         return DB::transaction(function () use ($workshop, $document, $words): Piece {
             /** @var Piece $piece */
             $piece = $workshop->pieces()->create(['name' => $document->name]);
-            $piece->setAttribute('revision', 1)->save();
+            $piece->setAttribute('revision', 1)->tell($document);
             $this->write($piece, 1, PieceJson::write($document), $words);
 
             return $piece->refresh();
@@ -45,7 +45,7 @@ final class History
             $piece->history()->where('number', '>=', $next)->delete();
             $piece->history()->where('number', '<', $next - self::KEPT)->delete();
             $this->write($piece, $next, $json, $change->words($before));
-            $piece->forceFill(['revision' => $next, 'name' => $after->name])->save();
+            $piece->setAttribute('revision', $next)->tell($after);
             $piece->moved($after, $json);
         });
     }
@@ -79,7 +79,7 @@ final class History
             $piece->history()->where('number', $piece->revision + $by)->exists() || throw $none();
             $piece->setAttribute('revision', $piece->revision + $by);
             $piece->moved();
-            $piece->setAttribute('name', $piece->document()->name)->save();
+            $piece->tell($piece->document());
         });
     }
 

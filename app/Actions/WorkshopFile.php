@@ -110,6 +110,7 @@ final class WorkshopFile
         '*' => ['id', 'workshop_id'],
         'workshops' => ['ulid', 'is_demo', 'created_at', 'updated_at'],
         'beads' => ['owned'],
+        'pieces' => ['told'],
         'supplies' => ['held'],
     ];
 
@@ -557,7 +558,9 @@ final class WorkshopFile
         $workshop->costing();
         $workshop->lots()->each(fn (Lot $lot) => $lot->wire());
         $workshop->beads()->each(fn (Bead $bead) => $bead->core());
-        $workshop->pieces()->withTrashed()->each(fn (Piece $piece) => $piece->document());
+        $workshop->pieces()->withTrashed()->each(
+            fn (Piece $piece) => Piece::withoutTimestamps(fn () => $piece->tell($piece->document())),
+        );
         $workshop->makings()->each(fn (Making $making) => $making->document());
         /** @var Making $making */
         foreach ($workshop->makings()->whereNull('closed_at')->get() as $making) {

@@ -26,6 +26,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $workshop_id
  * @property string $kind
  * @property string $name
+ * @property string $tags  the maker’s own words, `#blue #gift`
  * @property string $metal
  * @property string $size
  * @property string $temper

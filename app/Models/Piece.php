@@ -7,6 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Piece\Piece as Document;
 use Hebra\Core\Piece\PieceJson;
+use Hebra\Core\Piece\Told;
 use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -26,6 +27,8 @@ use Illuminate\Support\Facades\DB;
  * @property string $name
  * @property int $revision
  * @property string $stage
+ * @property string $told  what its design can be looked for by, kept with it at each change
+ * @property string $tags  the maker’s own words, `#blue #gift`
  * @property string|null $family  what its variants and it are known by
  * @property bool $is_pattern  kept to start others from, not among the pieces
  * @property CarbonImmutable|null $deleted_at
@@ -36,6 +39,9 @@ use Illuminate\Support\Facades\DB;
 final class Piece extends Model
 {
     use HasUlids, SoftDeletes;
+
+    /** What a piece is looked for by in a query. */
+    public const TOLD = "told || ' ' || tags";
 
     public const STAGES = [
         'lay-out' => 'Lay out',
@@ -49,6 +55,14 @@ final class Piece extends Model
 
     /** @var array<string, string> */
     protected $casts = ['is_pattern' => 'boolean'];
+
+    protected $attributes = ['told' => '', 'tags' => ''];
+
+    /** Its name, and what it can be looked for by, are its design’s. */
+    public function tell(Document $document): void
+    {
+        $this->forceFill(['name' => $document->name, 'told' => Told::of($document)])->save();
+    }
 
     private ?Document $read = null;
 

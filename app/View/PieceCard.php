@@ -11,11 +11,14 @@ use Carbon\CarbonImmutable;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 
 /** A piece as it stands in the list: small drawing, where it is, what is wrong. */
 final readonly class PieceCard
 {
+    private const MOST = 60;
+
     private const WHERE = [
         'lay-out' => 'being laid out',
         'wire' => 'choosing wire',
@@ -34,16 +37,26 @@ final readonly class PieceCard
         $this->drawing = new Drawing($this->plan->assembly(), 150, 190, 0, 8, 'card-'.$piece->id);
     }
 
-    /** @return list<self> latest first */
-    public static function all(Workshop $workshop, int $most = 60): array
+    /** @return list<self> the latest first, and after them the latest of all others that are looked for */
+    public static function all(Workshop $workshop, ?Sought $sought = null, int $most = self::MOST): array
     {
+        $latest = self::latest($workshop)->limit($most)->get();
+        $others = $sought === null || $latest->count() < $most ? [] : self::latest($workshop)
+            ->whereNotIn('id', $latest->pluck('id'))->where(fn (Builder $piece) => $sought->in($piece, Piece::TOLD))
+            ->limit($most)->get();
         /** @var Collection<int, Piece> $pieces */
-        $pieces = $workshop->pieces()->where('is_pattern', false)->with('openMaking')->withMax(
-            ['makings as made_at' => fn ($makings) => $makings->whereNotNull('closed_at')],
-            'closed_at',
-        )->latest('updated_at')->latest('id')->limit($most)->get();
+        $pieces = $latest->concat($others);
 
         return array_values($pieces->map(fn (Piece $piece): self => new self($piece, $workshop))->all());
+    }
+
+    /** @return Builder<Piece> */
+    private static function latest(Workshop $workshop): Builder
+    {
+        return Piece::query()->where('workshop_id', $workshop->id)->where('is_pattern', false)->with('openMaking')->withMax(
+            ['makings as made_at' => fn ($makings) => $makings->whereNotNull('closed_at')],
+            'closed_at',
+        )->latest('updated_at')->latest('id');
     }
 
     public function making(): ?Making

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Hebra\Core\Bead\Bead;
-use Hebra\Core\Piece\Part;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Length;
 use Hebra\Core\Quantity\LengthUnit;
-use Hebra\Core\Wire\Wire;
 
 /**
  * What a line looks for among pieces: `amber, under 80 mm`, `22 awg copper link`. Each word says something of a piece:
@@ -19,7 +16,7 @@ final readonly class PieceFinder
 {
     private const MOST_LETTERS = 80;
 
-    private Sought $sought;
+    public Sought $sought;
 
     private ?float $mostMm;
 
@@ -65,18 +62,6 @@ final readonly class PieceFinder
 
     private function told(PieceCard $card): string
     {
-        $document = $card->plan->piece;
-
-        return implode(' ', [
-            $document->name, $document->note, $card->progress(), $document->fit->kind->noun(),
-            ...array_map(fn (Part $part): string => $part->technique()->label().' '.$part->label(), $document->parts),
-            ...array_map(self::bead(...), array_values($document->beads)),
-            ...array_map(fn (Wire $wire): string => $wire->words(), array_values($document->wires)),
-        ]);
-    }
-
-    private static function bead(Bead $bead): string
-    {
-        return "{$bead->words()} {$bead->sizeWords()} {$bead->colour} {$bead->shape->value} {$bead->material->value}";
+        return "{$card->piece->told} {$card->piece->tags} {$card->progress()}";
     }
 }

@@ -9,6 +9,8 @@ use App\Models\Workshop;
 /** A workshop's pieces on their rails: on paper, on the bench, made; a line says which are looked for. */
 final readonly class PiecesWall
 {
+    private const MOST_TAGS = 24;
+
     /** @var array<string, list<PieceCard>> by rail, without the empty ones */
     public array $rails;
 
@@ -18,10 +20,10 @@ final readonly class PiecesWall
 
     private PieceFinder $finder;
 
-    public function __construct(Workshop $workshop, public string $line)
+    public function __construct(private Workshop $workshop, public string $line)
     {
         $this->finder = new PieceFinder($line, $workshop->profile()->unit());
-        $cards = PieceCard::all($workshop);
+        $cards = PieceCard::all($workshop, $this->finder->asksNothing() ? null : $this->finder->sought);
         $rails = ['On the bench' => [], 'On paper' => [], 'Made' => []];
         foreach ($cards as $card) {
             $rails[self::rail($card)][] = $card;
@@ -38,6 +40,20 @@ final readonly class PiecesWall
             $card->piece->made_at !== null => 'Made',
             default => 'On paper',
         };
+    }
+
+    /** @return array<string, int> how many pieces have each tag, the most used first */
+    public function tags(): array
+    {
+        $tags = [];
+        foreach ($this->workshop->pieces()->where('is_pattern', false)->where('tags', '!=', '')->pluck('tags') as $all) {
+            foreach (explode(' ', (string) $all) as $tag) {
+                $tags[$tag] = ($tags[$tag] ?? 0) + 1;
+            }
+        }
+        arsort($tags);
+
+        return array_slice($tags, 0, self::MOST_TAGS, true);
     }
 
     public function isSearching(): bool

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Models\Piece;
+use Hebra\Core\Piece\Told;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -21,6 +23,12 @@ return new class extends Migration
             Schema::table($name, function (Blueprint $table): void {
                 $table->string('tags', 240)->default('');
             });
+        }
+        Schema::table('pieces', function (Blueprint $table): void {
+            $table->text('told')->default('');
+        });
+        foreach (Piece::query()->withTrashed()->cursor() as $piece) {
+            DB::table('pieces')->where('id', $piece->id)->update(['told' => Told::of($piece->document())]);
         }
         // A sale stands while the piece comes back to be repaired.
         Schema::table('finished', function (Blueprint $table): void {
@@ -54,9 +62,8 @@ return new class extends Migration
             $table->dropIndex(['workshop_id', 'sold_at']);
             $table->dropColumn('sold_at');
         });
-        foreach (['pieces', 'lots'] as $name) {
-            Schema::table($name, fn (Blueprint $table) => $table->dropColumn('tags'));
-        }
+        Schema::table('pieces', fn (Blueprint $table) => $table->dropColumn(['tags', 'told']));
+        Schema::table('lots', fn (Blueprint $table) => $table->dropColumn('tags'));
         Schema::table('workshops', fn (Blueprint $table) => $table->dropColumn(['decimals', 'has_scale', 'has_camera']));
     }
 };

@@ -23,7 +23,7 @@ final class BenchController extends Controller
     {
         $workshop = $this->workshop($request);
         [$profile, $pace] = [$workshop->profile(), HandBook::of($workshop)->pace()];
-        $cards = PieceCard::all($workshop, self::MOST_CARDS);
+        $cards = PieceCard::all($workshop, most: self::MOST_CARDS);
         $isUnderWay = fn (PieceCard $card): bool => $card->making() !== null;
         $first = $this->first(array_values(array_filter($cards, $isUnderWay)));
         $making = $first?->making();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\History;
+use App\Actions\Tagging;
 use App\Exceptions\Refused;
 use App\Http\Requests\PieceRequest;
 use App\Models\Bead;
@@ -173,6 +174,20 @@ final class PieceController extends Controller
         );
 
         return redirect("/pieces/{$copy->ulid}/lay-out");
+    }
+
+    /** The maker’s own words for it. */
+    public function tag(PieceRequest $request, Tagging $tagging): RedirectResponse|Response
+    {
+        try {
+            $tagging->tag($request->piece(), $this->text($request, 'tags'));
+        } catch (Problem $problem) {
+            return $this->again($this->index($request), $problem);
+        }
+
+        return redirect('/pieces', 303)->with('said', $request->piece()->tags === ''
+            ? "{$request->piece()->name} has no tags."
+            : "{$request->piece()->name} is found by {$request->piece()->tags}.");
     }
 
     public function destroy(PieceRequest $request): RedirectResponse

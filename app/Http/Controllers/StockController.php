@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Stockkeeping;
 use App\Actions\SupplyBook;
+use App\Actions\Tagging;
 use App\Actions\TypedIn;
 use App\Exceptions\Refused;
 use App\Models\Bead;
@@ -15,11 +16,14 @@ use App\Models\SupplyMovement;
 use App\Pdf\LotLabel;
 use App\View\Bench\RunningLow;
 use App\View\Csv;
+use App\View\Found;
 use App\View\Ideas;
 use App\View\Stock\BookFlow;
+use App\View\Stock\BookLines;
 use App\View\Stock\StockWall;
 use Hebra\Core\Problem;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -41,11 +45,14 @@ final class StockController extends Controller
         if ($request->query('as') === 'rows' || ! ($request->isMethodSafe() || $request->is('stock/line'))) {
             return $this->rows($request);
         }
-        $wall = new StockWall(
-            $this->workshop($request), $this->text($request, 'line'), $this->text($request, 'lot'),
-        );
+        return $this->wall($request, $this->text($request, 'lot'));
+    }
 
-        return view('stock.index', ['wall' => $wall, 'problem' => null]);
+    private function wall(Request $request, string $open): View
+    {
+        return view('stock.index', [
+            'wall' => new StockWall($this->workshop($request), $this->text($request, 'line'), $open), 'problem' => null,
+        ]);
     }
 
     private function rows(Request $request): View
@@ -214,11 +221,31 @@ final class StockController extends Controller
         );
     }
 
+    /** The maker’s own words for it. */
+    public function tag(Request $request, Lot $lot, Tagging $tagging): RedirectResponse|Response
+    {
+        Gate::authorize('update', $lot);
+        try {
+            $tagging->tag($lot, $this->text($request, 'tags'));
+        } catch (Problem $problem) {
+            return $this->again($this->wall($request, $lot->ulid), Refused::at('tags.'.$lot->ulid, $problem));
+        }
+
+        return redirect('/stock?lot='.$lot->ulid, 303)->with('said', $lot->tags === ''
+            ? "{$lot->name} has no tags."
+            : "{$lot->name} is found by {$lot->tags}.");
+    }
+
     public function book(Request $request): View
     {
-        $asked = $this->texts($request, 'metal', 'year');
+        $asked = $this->texts($request, 'metal', 'year', 'words');
+        $words = mb_substr(trim($asked['words']), 0, Found::MOST_LETTERS);
         $flow = new BookFlow($this->workshop($request), $asked['metal'], $asked['year']);
         $isAsked = $asked['metal'] !== '' || $asked['year'] !== '';
+
+        $lines = fn (): Builder => BookLines::of(
+            $this->workshop($request), $isAsked ? $flow->metal : null, $flow->year, $words,
+        );
 
         return view('stock.book', [
             'flow' => $flow,
@@ -228,11 +255,9 @@ final class StockController extends Controller
                 'workshop_id',
                 $this->workshop($request)->id,
             )->with(['bead', 'supply'])->latest('id')->paginate(60, pageName: 'counted'),
-            'lines' => $this->workshop($request)->movements()->with(
-                ['lot', 'making.piece' => fn ($piece) => $piece->withTrashed()],
-            )->when($isAsked && $flow->metal !== null, fn ($lines) => $lines->where('metal', $flow->metal?->value))
-                ->when($flow->year !== '', fn ($lines) => $lines->where('created_at', '>=', "{$flow->year}-01-01")
-                    ->where('created_at', '<', ((int) $flow->year + 1).'-01-01'))
+            'words' => $words,
+            'subtotals' => $words === '' ? [] : BookLines::subtotals($lines()),
+            'lines' => $lines()->with(['lot', 'making.piece' => fn ($piece) => $piece->withTrashed()])
                 ->latest('id')->paginate(60)->withQueryString(),
             'hasPartners' => $this->workshop($request)->movements()->distinct()->count('maker') > 1,
             'problem' => null,

@@ -8,6 +8,7 @@ use App\Actions\History;
 use App\Exceptions\Refused;
 use App\Http\Problems;
 use App\Models\Piece;
+use App\View\Found;
 use App\View\SumDesk;
 use App\View\SumTargets;
 use Hebra\Core\Piece\Change\SetNote;
@@ -52,6 +53,10 @@ final class SumController extends Controller
             $problem = null;
         } catch (Problem $caught) {
             $problem = $caught;
+            // What is no sum may be in the workshop.
+            if (! $isLive && (new Found($this->workshop($request), $ask))->groups !== []) {
+                return redirect('/find?'.http_build_query(['line' => $ask]));
+            }
         }
         $view = view(
             $isLive ? 'sums.asked' : 'sums.index',

@@ -225,7 +225,7 @@ final class StockWall
             return ! $this->isSearching();
         }
         $size = $said->wireSize();
-        $told = "{$lot->name} {$lot->kind} {$lot->wireWords()}";
+        $told = "{$lot->name} {$lot->kind} {$lot->wireWords()} {$lot->tags}";
 
         return ($said->metal === null || $said->metal->value === $lot->metal)
             && ($size === null || self::place($size, [$this->wires[$lot->id]->size]) === 0)

@@ -26,8 +26,8 @@
             @endforeach
         </nav>
         @if ($here !== 'Sums')
-        <form class="top-ask" method="get" action="/sums" role="search" aria-label="Sums">
-            <label for="top-ask" class="small quiet">Ask</label>
+        <form class="top-ask" method="get" action="/sums" role="search" aria-label="Sums and the workshop">
+            <label for="top-ask" class="small quiet">Ask or find</label>
             <input id="top-ask" name="ask" placeholder="coil 24ga on 2.5mm, 3cm" maxlength="240" autocomplete="off" autocapitalize="off" spellcheck="false" aria-keyshortcuts="/" enterkeyhint="go">
             <input type="hidden" name="keep" value="1"><kbd aria-hidden="true">/</kbd>
         </form>

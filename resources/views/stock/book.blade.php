@@ -11,6 +11,15 @@
     </svg>
     @endif
     <h2 class="mt-4">Lines of {{ $isAsked && $flow->metal !== null ? $flow->metal->words() : 'every metal' }}{{ $flow->year === '' ? '' : ' in '.$flow->year }}</h2>
+    <form class="bar mt-1 no-print" method="get" action="/stock/book" role="search" aria-label="Lines by their words">
+        @if ($isAsked && $flow->metal !== null)<input type="hidden" name="metal" value="{{ $flow->metal->value }}"><input type="hidden" name="year" value="{{ $flow->year }}">@endif
+        <label class="sr-only" for="book-words">Words in them</label><input class="in is-text !w-64" id="book-words"
+            name="words" value="{{ $words }}" maxlength="80" placeholder="received, a piece, a coil" autocomplete="off">
+        <button type="submit" class="tool">find</button>
+        @if ($words !== '')<a class="small" href="/stock/book">all lines</a>@endif</form>
+    @if ($subtotals !== [])<table class="ledger mt-2 max-w-xl"><caption class="sr-only">What lines with “{{ $words }}” come to</caption>
+        <thead><tr><th scope="col">Where</th><th scope="col">Metal</th><th scope="col" class="!text-right">Lines</th><th scope="col" class="!text-right">Come to</th></tr></thead><tbody>
+        @foreach ($subtotals as $sum)<tr><td>{{ $sum['account'] }}</td><td>{{ $sum['metal'] }}</td><td class="num">{{ $sum['lines'] }}</td><td class="num">{{ $sum['mg'] < 0 ? '−' : '+' }}{{ number_format(abs($sum['mg']) / 1000, 3) }} g</td></tr>@endforeach</tbody></table>@endif
     <p class="quiet small max-w-2xl">Every line in milligrams; the lines of one entry add up to nothing, so no metal appears or is lost. Lines are never edited or deleted, only reversed.</p>
     @if ($problem)<p class="banner" role="alert">{{ $problem->getMessage() }}</p>@endif
     <div class="scrolls mt-3"><table class="ledger">

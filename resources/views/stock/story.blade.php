@@ -20,5 +20,10 @@
         <a class="may" href="/lots/{{ $lot->ulid }}/label.pdf" aria-label="label for {{ $lot->name }}, PDF">Label</a>
     </div>
     <x-problem :for="'holds.'.$lot->ulid" :problem="$problem" />
+    <details class="mt-2" @if ($problem?->field() === 'tags.'.$lot->ulid) open @endif><summary class="small">{{ $lot->tags === '' ? 'tags' : $lot->tags }}</summary>
+        <form method="post" action="/lots/{{ $lot->ulid }}/tags" class="bar mt-1">@csrf @method('put')<label class="small"
+            for="tags-{{ $lot->ulid }}">Tags</label><input class="in is-text !w-40" id="tags-{{ $lot->ulid }}" name="tags"
+            value="{{ str_replace('#', '', $lot->tags) }}" maxlength="240" placeholder="market, blue" autocomplete="off"><button
+            type="submit" class="tool">keep</button></form><x-problem :for="'tags.'.$lot->ulid" :problem="$problem" /></details>
     <p class="mt-2"><a href="/lots/{{ $lot->ulid }}/ideas">What can I make from it?</a></p>
 </aside>

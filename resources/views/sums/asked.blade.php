@@ -1,6 +1,8 @@
 {{-- What stands under the line before a sum is known: the refusal, what was asked last, every question. --}}
 <section id="sum" class="mt-3">
-    @if ($problem)<p class="refusal" role="alert">{{ $problem->getMessage() }}</p>@endif
+    @if ($problem)<p class="refusal" role="alert">{{ $problem->getMessage() }}</p>
+        @if (trim($ask ?? '') !== '')<p><a href="/find?line={{ urlencode($ask) }}">Look for “{{ Str::limit($ask, 40) }}” in the workshop</a></p>@endif
+    @endif
     @include('sums.recent', ['recent' => $recent])
     <div class="questions">
     @foreach (\App\View\SumDesk::groups() as $group => $sums)

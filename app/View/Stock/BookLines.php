@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Stock;
+
+use App\Models\Movement;
+use App\Models\Workshop;
+use App\View\Sought;
+use Hebra\Core\Wire\Metal;
+use Illuminate\Database\Eloquent\Builder;
+
+/** The lines of the metal book that are asked for: of a metal, of a year, with words in them. */
+final class BookLines
+{
+    /** @return Builder<Movement> */
+    public static function of(Workshop $workshop, ?Metal $metal, string $year, string $words): Builder
+    {
+        return Movement::query()->where('workshop_id', $workshop->id)
+            ->when($metal !== null, fn ($lines) => $lines->where('metal', $metal?->value))
+            ->when($year !== '', fn ($lines) => $lines->where('created_at', '>=', "{$year}-01-01")
+                ->where('created_at', '<', ((int) $year + 1).'-01-01'))
+            ->when($words !== '', fn ($lines) => $lines->where(
+                fn (Builder $said) => Sought::read($words)->in($said, 'lower(words)'),
+            ));
+    }
+
+    /**
+     * What they come to, by metal and account.
+     *
+     * @param  Builder<Movement>  $lines
+     * @return list<array{metal: string, account: string, lines: int, mg: int}> the heaviest first
+     */
+    public static function subtotals(Builder $lines): array
+    {
+        return array_values($lines->toBase()->groupBy('metal', 'account')->orderByRaw('ABS(SUM(mass_mg)) DESC')
+            ->selectRaw('metal, account, COUNT(*) AS many, SUM(mass_mg) AS mg')->get()->map(fn (object $row): array => [
+                'metal' => Metal::from((string) $row->metal)->words(), 'account' => (string) $row->account,
+                'lines' => (int) $row->many, 'mg' => (int) $row->mg,
+            ])->all());
+    }
+}
