@@ -157,6 +157,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/lots/{lot}/scale/tare', [ScaleController::class, 'tare']);
     Route::put('/lots/{lot}/scale', [ScaleController::class, 'take']);
     Route::get('/stock/months', [YearController::class, 'show']);
+    Route::get('/stock/statement', [YearController::class, 'statement']);
+    Route::get('/stock/statement.csv', [YearController::class, 'statementCsv']);
+    Route::get('/stock/statement.json', [YearController::class, 'statementJson']);
     Route::post('/stock/refiner', [YearController::class, 'refine']);
     Route::get('/stock/taking', [YearController::class, 'taking']);
     Route::post('/stock/taking', [YearController::class, 'take']);

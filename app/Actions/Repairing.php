@@ -28,8 +28,7 @@ final class Repairing
     private const MOST_MINUTES = 3000;
 
     public function __construct(
-        private readonly Planning $planning, private readonly Box $box, private readonly Book $book,
-        private readonly Stockkeeping $stock,
+        private readonly Planning $planning, private readonly Box $box, private readonly Stockkeeping $stock,
     ) {
     }
 
@@ -44,7 +43,8 @@ final class Repairing
             $finished = $this->piece($workshop, trim($input['number'] ?? ''));
             $name = $finished === null ? trim($input['name'] ?? '') : $finished->name;
             $name !== '' && mb_strlen($name) <= self::MOST_NAME || $finished !== null || throw Refused::invalid(
-                'name', 'Which piece it is holds '.mb_strlen($name).' characters: give the number of one of yours, or 1 to '
+                'name', 'Which piece it is holds '.mb_strlen($name).' characters: give the number of one of yours, or '
+                    .'1 to '
                     .self::MOST_NAME.' such as her grandmother’s bangle.',
             );
             $price = trim($input['price'] ?? '');
@@ -77,7 +77,8 @@ final class Repairing
             ? $workshop->finished()->where('number', (int) $match[1])->first()
             : null;
         $finished !== null || throw Refused::invalid(
-            'number', '“'.mb_substr($number, 0, 20).'” is no piece of the box: give a number on a label, or leave it empty '
+            'number', '“'.mb_substr($number, 0, 20).'” is no piece of the box: give a number on a label, or leave '
+                .'it empty '
                 .'and say which piece it is.',
         );
         $finished->place !== Place::Melted || throw Refused::invalid(
@@ -123,7 +124,8 @@ final class Repairing
             ])->save();
             if ($repair->finished?->place === Place::Repair) {
                 $this->box->move(
-                    $repair->finished, Going::to($this->cameFrom($repair->finished), null, "repaired: {$repair->words}"),
+                    $repair->finished,
+                    Going::to($this->cameFrom($repair->finished), null, "repaired: {$repair->words}"),
                 );
             }
         });
@@ -147,15 +149,15 @@ final class Repairing
         }
         /** @var Lot|null $lot */
         $lot = Lot::query()->where('workshop_id', $repair->workshop_id)->where('ulid', $input['lot'] ?? '')->first();
-        $lot !== null || throw Refused::invalid('lot', 'That lot is not in this workshop’s stock: choose one of the list.');
+        $lot !== null || throw Refused::invalid(
+            'lot', 'That lot is not in this workshop’s stock: choose one of the list.',
+        );
         $milligrams = $this->stock->amountOf($lot, $amount, $bare);
-        $milligrams <= $lot->heldMg() || throw Refused::wouldHoldLess($lot->name);
         $finished = $repair->finished;
-        $words = "repair of {$repair->name}";
-        $this->book->enter($repair->workshop, 'made', [
-            Line::lot($lot, -$milligrams, $words),
-            Line::of($finished === null ? 'customers' : $finished->place->account(), $lot->metal, $milligrams, $words),
-        ]);
+        $this->stock->used($lot, Line::of(
+            $finished === null ? 'customers' : $finished->place->account(), $lot->metal, $milligrams,
+            "repair of {$repair->name}",
+        ));
         $finished?->forceFill([
             'metals' => [$lot->metal => ($finished->metals[$lot->metal] ?? 0) + $milligrams] + $finished->metals,
         ])->save();
@@ -165,9 +167,13 @@ final class Repairing
     public function drop(Repair $repair): void
     {
         DB::transaction(function () use ($repair): void {
-            $repair->done_at === null || throw Refused::invalid('took', 'It is done: its minutes and money stay in the year.');
+            $repair->done_at === null || throw Refused::invalid(
+                'took', 'It is done: its minutes and money stay in the year.',
+            );
             if ($repair->finished?->place === Place::Repair) {
-                $this->box->move($repair->finished, Going::to($this->cameFrom($repair->finished), null, 'not repaired'));
+                $this->box->move(
+                    $repair->finished, Going::to($this->cameFrom($repair->finished), null, 'not repaired'),
+                );
             }
             $occasion = $repair->occasion;
             $repair->delete();

@@ -194,6 +194,21 @@ final class Stockkeeping
         );
     }
 
+    /**
+     * Some of a lot went elsewhere than into a making.
+     *
+     * @param  Line  $to  where it went, and how much
+     *
+     * @throws Refused if the lot holds less
+     */
+    public function used(Lot $lot, Line $to): void
+    {
+        $to->massMg <= $lot->heldMg() || throw Refused::wouldHoldLess($lot->name);
+        $this->book->enter(
+            Workshop::query()->findOrFail($lot->workshop_id), 'made', [Line::lot($lot, -$to->massMg, $to->words), $to],
+        );
+    }
+
     /** @throws Refused if it is reversed already or would leave a lot with less than nothing */
     public function reverse(Workshop $workshop, string $entry): void
     {

@@ -31,7 +31,9 @@ final class Tagging
         );
         foreach ($tags as $tag) {
             mb_strlen($tag) <= self::MOST_LETTERS || throw Refused::invalid(
-                'tags', 'Tag “'.mb_substr($tag, 0, 30).'” has '.mb_strlen($tag).' letters: give at most '.self::MOST_LETTERS.'.',
+                'tags',
+                'Tag “'.mb_substr($tag, 0, 30).'” has '.mb_strlen($tag).' letters: give at most '.self::MOST_LETTERS
+                    .'.',
             );
         }
         sort($tags);

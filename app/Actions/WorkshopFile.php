@@ -51,7 +51,8 @@ final class WorkshopFile
             'measured_um', 'tags', 'created_at', 'updated_at',
         ], []],
         'pieces' => [[
-            'ulid', 'name', 'revision', 'stage', 'is_pattern', 'family', 'tags', 'created_at', 'updated_at', 'deleted_at',
+            'ulid', 'name', 'revision', 'stage', 'is_pattern', 'family', 'tags', 'created_at', 'updated_at',
+            'deleted_at',
         ], []],
         'piece_revisions' => [['number', 'document', 'words', 'created_at'], ['piece_id' => 'pieces']],
         'makings' => [[

@@ -28,7 +28,9 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->bind(Currency::class, fn (): Currency => User::signedInWorkshop()?->currency() ?? Currency::of('EUR'));
+        $this->app->bind(
+            Currency::class, fn (): Currency => User::signedInWorkshop()?->currency() ?? Currency::of('EUR'),
+        );
         Connection::resolverFor(
             'sqlite',
             fn (

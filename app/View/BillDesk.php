@@ -47,7 +47,9 @@ final readonly class BillDesk
     /** @return list<Offer> where its parts could come from otherwise, what costs least first */
     public function offers(): array
     {
-        $cents = array_map(fn (UnitPrice $price): float => $price->e4() / 100, array_filter($this->pricing->pinPrices($this->plan)));
+        $cents = array_map(
+            fn (UnitPrice $price): float => $price->e4() / 100, array_filter($this->pricing->pinPrices($this->plan)),
+        );
 
         return Offer::all($this->plan, Sources::ways($this->plan, $cents), $this->pricing->billed(...));
     }

@@ -100,9 +100,10 @@ final class Found
             ->latest('id')->limit(1000)->get();
 
         return array_values($found->map(fn (Making $making): array => [
-            'words' => $making->piece->name, 'says' => $making->closed_at === null
-                ? 'under way'
-                : 'made '.$making->closed_at->format('j F Y').($making->note === '' ? '' : ': '.$making->note),
+            'words' => $making->piece->name,
+            'says' => implode(': ', array_filter([
+                $making->closed_at === null ? 'under way' : 'made '.$making->closed_at->format('j F Y'), $making->note,
+            ])),
             'url' => $making->closed_at === null
                 ? "/pieces/{$making->piece->ulid}/make"
                 : "/makings/{$making->ulid}/record",
@@ -119,7 +120,9 @@ final class Found
             if ($this->sought->isIn("{$lot->name} {$lot->kind} {$lot->wireWords()} {$lot->tags}")) {
                 $rows[] = [
                     'words' => "{$lot->name}: {$lot->wireWords()}",
-                    'says' => trim(($lot->isPins() ? "{$lot->heldPins()} pins" : $profile->length($lot->heldMm()))." {$lot->tags}"),
+                    'says' => trim(
+                        ($lot->isPins() ? "{$lot->heldPins()} pins" : $profile->length($lot->heldMm()))." {$lot->tags}"
+                    ),
                     'url' => "/stock?lot={$lot->ulid}#story",
                 ];
             }
@@ -131,9 +134,13 @@ final class Found
     /** @return list<Row> */
     private function beads(): array
     {
-        $found = $this->workshop->beads()->limit(self::MOST_STOCK)->get()->filter(fn (Bead $bead): bool => $this->sought->isIn(
-            "{$bead->name} {$bead->core()->words()} bead {$bead->colour} {$bead->shape} {$bead->material}",
-        ));
+        $found = $this->workshop
+            ->beads()
+            ->limit(self::MOST_STOCK)
+            ->get()
+            ->filter(fn (Bead $bead): bool => $this->sought->isIn(
+                "{$bead->name} {$bead->core()->words()} bead {$bead->colour} {$bead->shape} {$bead->material}",
+            ));
 
         return array_values($found->map(fn (Bead $bead): array => [
             'words' => ucfirst($bead->core()->words()), 'says' => "{$bead->owned} there",
@@ -165,7 +172,9 @@ final class Found
     private function occasions(): array
     {
         $found = $this->workshop->occasions()->with('repair')
-            ->where(fn (Builder $one) => $this->sought->in($one, "lower(name || ' ' || note)"))->latest('due_on')->get();
+            ->where(
+                fn (Builder $one) => $this->sought->in($one, "lower(name || ' ' || note)")
+            )->latest('due_on')->get();
         $repairs = $this->workshop->repairs()
             ->where(fn (Builder $one) => $this->sought->in($one, "lower(name || ' ' || words)"))->latest('id')->get();
         $rows = $found->map(fn (Occasion $one): array => [

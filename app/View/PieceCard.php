@@ -53,10 +53,13 @@ final readonly class PieceCard
     /** @return Builder<Piece> */
     private static function latest(Workshop $workshop): Builder
     {
-        return Piece::query()->where('workshop_id', $workshop->id)->where('is_pattern', false)->with('openMaking')->withMax(
-            ['makings as made_at' => fn ($makings) => $makings->whereNotNull('closed_at')],
-            'closed_at',
-        )->latest('updated_at')->latest('id');
+        return Piece::query()->where('workshop_id', $workshop->id)
+            ->where('is_pattern', false)
+            ->with('openMaking')
+            ->withMax(
+                ['makings as made_at' => fn ($makings) => $makings->whereNotNull('closed_at')],
+                'closed_at',
+            )->latest('updated_at')->latest('id');
     }
 
     public function making(): ?Making

@@ -46,7 +46,8 @@ final readonly class PiecesWall
     public function tags(): array
     {
         $tags = [];
-        foreach ($this->workshop->pieces()->where('is_pattern', false)->where('tags', '!=', '')->pluck('tags') as $all) {
+        $tagged = $this->workshop->pieces()->where('is_pattern', false)->where('tags', '!=', '')->pluck('tags');
+        foreach ($tagged as $all) {
             foreach (explode(' ', (string) $all) as $tag) {
                 $tags[$tag] = ($tags[$tag] ?? 0) + 1;
             }

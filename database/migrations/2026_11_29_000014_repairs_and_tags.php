@@ -64,6 +64,8 @@ return new class extends Migration
         });
         Schema::table('pieces', fn (Blueprint $table) => $table->dropColumn(['tags', 'told']));
         Schema::table('lots', fn (Blueprint $table) => $table->dropColumn('tags'));
-        Schema::table('workshops', fn (Blueprint $table) => $table->dropColumn(['decimals', 'has_scale', 'has_camera']));
+        Schema::table(
+            'workshops', fn (Blueprint $table) => $table->dropColumn(['decimals', 'has_scale', 'has_camera']),
+        );
     }
 };

@@ -112,7 +112,9 @@ final class RepairTest extends TestCase
         $sold = $finished->refresh()->sold_at;
         $repair = $this->take(['number' => "no. {$finished->number}", 'name' => '']);
         self::assertSame(Place::Repair, $finished->refresh()->place);
-        $in = fn (): int => array_sum(array_column((new YearMoney($this->workshop(), now()->format('Y')))->months, 'in'));
+        $in = fn (): int => array_sum(
+            array_column((new YearMoney($this->workshop(), now()->format('Y')))->months, 'in')
+        );
         self::assertSame(4100, $in());
         $before = $finished->massMg();
         app(Repairing::class)->done(

@@ -16,6 +16,7 @@ use App\Models\Finished;
 use App\Models\Lot;
 use App\Models\Movement;
 use App\View\Market\YearMoney;
+use App\View\Market\YearStatement;
 use App\View\MonthsDesk;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Market\Place;
@@ -161,5 +162,28 @@ final class YearTest extends TestCase
         $last = Finished::query()->latest('id')->firstOrFail();
         self::assertNotSame([], (new \App\View\Market\FinishedDesk($last, $this->workshop()))->changes());
         $this->actingAs($this->maker)->get("/box/{$last->ulid}")->assertSee('Made otherwise than the one before');
+    }
+
+    /** The year on paper adds up to the book, and says the same as CSV and as JSON. */
+    public function test_the_statement_adds_up_to_the_book(): void
+    {
+        $this->coil();
+        app(Box::class)->move($this->make(), Going::to(Place::Sold, 4100));
+        $statement = new YearStatement($this->workshop(), now()->format('Y'));
+        $silver = $statement->metals['sterling silver'];
+        $held = (int) Movement::query()->whereIn('account', ['lot', 'pieces', 'scrap jar'])->sum('mass_mg');
+        self::assertSame([0, $held], [$silver->beforeMg(), $silver->nowMg()]);
+        self::assertSame($held, array_sum($silver->came) - array_sum($silver->went));
+        $this->actingAs($this->maker)->get('/stock/statement')->assertOk()->assertSee('Statement of '.now()->format('Y'))
+            ->assertSee('sold or given')->assertSee('41.00');
+        $this->get('/stock/statement.csv')->assertOk()->assertSee('held at the end')->assertSee('sterling silver');
+        $json = $this->get('/stock/statement.json')->assertOk()->json();
+        self::assertSame($silver->held, $json['metals_mg']['sterling silver']['held']);
+        self::assertSame(4100, array_sum(array_column($json['money_cents']['months'], 'in')));
+        $this->get('/stock/statement?year=1999')->assertOk()->assertSee('Nothing was booked in it');
+        // What was held at the end of a year is held at the beginning of the next.
+        $this->travel(1)->years();
+        $next = new YearStatement($this->workshop(), now()->format('Y'));
+        self::assertSame($silver->nowMg(), $next->metals['sterling silver']->beforeMg());
     }
 }

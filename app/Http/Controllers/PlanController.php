@@ -58,7 +58,8 @@ final class PlanController extends Controller
         Gate::authorize('update', $occasion);
 
         return $this->done(
-            $request, 'It is taken out of the plan. What is made stays in the box.', fn () => $this->planning->forget($occasion),
+            $request, 'It is taken out of the plan. What is made stays in the box.',
+            fn () => $this->planning->forget($occasion),
         );
     }
 

@@ -45,6 +45,7 @@ final class StockController extends Controller
         if ($request->query('as') === 'rows' || ! ($request->isMethodSafe() || $request->is('stock/line'))) {
             return $this->rows($request);
         }
+
         return $this->wall($request, $this->text($request, 'lot'));
     }
 
@@ -243,8 +244,8 @@ final class StockController extends Controller
         $flow = new BookFlow($this->workshop($request), $asked['metal'], $asked['year']);
         $isAsked = $asked['metal'] !== '' || $asked['year'] !== '';
 
-        $lines = fn (): Builder => BookLines::of(
-            $this->workshop($request), $isAsked ? $flow->metal : null, $flow->year, $words,
+        $lines = fn (): Builder => BookLines::told(
+            BookLines::of($this->workshop($request), $isAsked ? $flow->metal : null, $flow->year), $words,
         );
 
         return view('stock.book', [

@@ -8,10 +8,13 @@ use App\Actions\Book;
 use App\Actions\Refining;
 use App\Actions\StockTaking;
 use App\Models\Lot;
+use App\View\Csv;
 use App\View\Market\YearMoney;
+use App\View\Market\YearStatement;
 use App\View\MonthsDesk;
 use Hebra\Core\Problem;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -22,15 +25,44 @@ final class YearController extends Controller
 {
     public function show(Request $request): View
     {
-        $workshop = $this->workshop($request);
-        $asked = $this->text($request, 'year');
-        $year = preg_match('/^(19|20|21)\d\d$/', $asked) === 1 ? $asked : now()->format('Y');
+        [$workshop, $year] = [$this->workshop($request), $this->year($request)];
 
         return view('stock.months', [
             'desk' => new MonthsDesk($workshop, $year), 'money' => new YearMoney($workshop, $year),
             'jar' => Book::held($workshop, 'scrap jar'), 'refiner' => Book::held($workshop, 'refiner'),
             'problem' => null,
         ]);
+    }
+
+    private function year(Request $request): string
+    {
+        $asked = $this->text($request, 'year');
+
+        return preg_match('/^(19|20|21)\d\d$/', $asked) === 1 ? $asked : now()->format('Y');
+    }
+
+    private function made(Request $request): YearStatement
+    {
+        return new YearStatement($this->workshop($request), $this->year($request));
+    }
+
+    public function statement(Request $request): View
+    {
+        return view('market.statement', ['statement' => $this->made($request)]);
+    }
+
+    public function statementCsv(Request $request): Response
+    {
+        $statement = $this->made($request);
+
+        return $this->table(
+            "statement-{$statement->year}", Csv::of(['section', 'what', 'of', 'amount'], $statement->rows()),
+        );
+    }
+
+    public function statementJson(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->made($request)->json(), options: JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE);
     }
 
     public function refine(Request $request, Refining $refining): RedirectResponse|Response

@@ -151,7 +151,8 @@ final class PlanDesk
     {
         // A repair was promised: it is not left out.
         $ways = array_filter(
-            $this->wanted->ways(), fn (InTime $way): bool => $way->want === '' || $this->wanted->piece($way->want) !== null,
+            $this->wanted->ways(),
+            fn (InTime $way): bool => $way->want === '' || $this->wanted->piece($way->want) !== null,
         );
 
         return array_map($this->way(...), array_slice(array_values($ways), 0, self::MOST_WAYS));

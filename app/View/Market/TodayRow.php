@@ -42,7 +42,9 @@ final readonly class TodayRow
     /** `cut 11, weave, check, weigh`. */
     public function does(): string
     {
-        return implode(', ', array_map(fn (Sitting $one): string => $one->operation->doing($one->count), $this->sittings));
+        return implode(
+            ', ', array_map(fn (Sitting $one): string => $one->operation->doing($one->count), $this->sittings),
+        );
     }
 
     public function time(): string

@@ -62,7 +62,8 @@ final readonly class YearMoney
         return DB::table('repairs')->where('workshop_id', $this->workshop->id)->whereNotNull('done_at')
             ->where('done_at', '>=', "{$this->year}-01-01")->where('done_at', '<', ((int) $this->year + 1).'-01-01')
             ->selectRaw(
-                'substr(done_at, 1, 7) AS month, SUM(got_cents) AS cents, COUNT(*) AS many, SUM(took_minutes) AS minutes',
+                'substr(done_at, 1, 7) AS month, SUM(got_cents) AS cents, COUNT(*) AS many, SUM(took_minutes) AS '
+                    .'minutes',
             )->groupBy('month')->get();
     }
 
@@ -93,6 +94,11 @@ final readonly class YearMoney
                     'minutes' => (int) $row->minutes,
                 ],
             )->all());
+    }
+
+    public function currency(): string
+    {
+        return $this->workshop->currency;
     }
 
     public function money(int $cents): string

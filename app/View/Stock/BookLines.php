@@ -14,15 +14,25 @@ use Illuminate\Database\Eloquent\Builder;
 final class BookLines
 {
     /** @return Builder<Movement> */
-    public static function of(Workshop $workshop, ?Metal $metal, string $year, string $words): Builder
+    public static function of(Workshop $workshop, ?Metal $metal, string $year): Builder
     {
         return Movement::query()->where('workshop_id', $workshop->id)
             ->when($metal !== null, fn ($lines) => $lines->where('metal', $metal?->value))
             ->when($year !== '', fn ($lines) => $lines->where('created_at', '>=', "{$year}-01-01")
-                ->where('created_at', '<', ((int) $year + 1).'-01-01'))
-            ->when($words !== '', fn ($lines) => $lines->where(
-                fn (Builder $said) => Sought::read($words)->in($said, 'lower(words)'),
-            ));
+                ->where('created_at', '<', ((int) $year + 1).'-01-01'));
+    }
+
+    /**
+     * Those of them that have these words.
+     *
+     * @param  Builder<Movement>  $lines
+     * @return Builder<Movement>
+     */
+    public static function told(Builder $lines, string $words): Builder
+    {
+        return $words === '' ? $lines : $lines->where(
+            fn (Builder $said) => Sought::read($words)->in($said, 'lower(words)'),
+        );
     }
 
     /**

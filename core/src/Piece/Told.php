@@ -7,7 +7,10 @@ namespace Hebra\Core\Piece;
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Wire\Wire;
 
-/** All that a piece can be looked for by, as one text in lower case: its name and note, how its parts are made, its beads, its wires. */
+/**
+ * All that a piece can be looked for by, as one text in lower case: its name and note, how its parts are made, its
+ * beads, its wires.
+ */
 final class Told
 {
     public static function of(Piece $piece): string

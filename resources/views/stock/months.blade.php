@@ -2,7 +2,7 @@
 <x-layout title="The year" here="Stock">
     <p class="mt-3"><a href="/stock/book">← The metal book</a></p>
     <h1>The year {{ $desk->year }}</h1>
-    <p class="bar small mt-1"><a class="tool" href="/stock/months?year={{ (int) $desk->year - 1 }}">{{ (int) $desk->year - 1 }}</a>@if ((int) $desk->year < (int) now()->year)<a class="tool" href="/stock/months?year={{ (int) $desk->year + 1 }}">{{ (int) $desk->year + 1 }}</a>@endif</p>
+    <p class="bar small mt-1"><a class="tool" href="/stock/months?year={{ (int) $desk->year - 1 }}">{{ (int) $desk->year - 1 }}</a>@if ((int) $desk->year < (int) now()->year)<a class="tool" href="/stock/months?year={{ (int) $desk->year + 1 }}">{{ (int) $desk->year + 1 }}</a>@endif<a class="tool" href="/stock/statement?year={{ $desk->year }}">Statement to print</a></p>
     @include('market.year')
     @if ($desk->months === [])<p class="quiet mt-4">Nothing was booked in {{ $desk->year }}.</p>@endif
     @foreach ($desk->metals() as $metal)
