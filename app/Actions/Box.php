@@ -15,6 +15,7 @@ use App\Models\Workshop;
 use App\Read\Pricing;
 use Hebra\Core\Market\Place;
 use Hebra\Core\Plan\Plan;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -43,9 +44,23 @@ final class Box
                 'metals' => array_map(fn (int $mg): int => self::share($mg, $many, $at), $metals),
                 'minutes' => $making->minutes === null ? null : self::share($making->minutes, $many, $at),
                 'cost_cents' => $bill->unpriced > 0 ? null : self::share($bill->costCents, $many, $at),
-                'moved_at' => now(),
+                'moved_at' => $making->closed_at ?? now(), 'created_at' => $making->closed_at ?? now(),
             ]);
             $this->note($finished, null, 'made');
+        }
+    }
+
+    /** What was made before there was a box comes into it: what the book has in pieces lies in it. */
+    public function fillWithEarlier(Workshop $workshop): void
+    {
+        $inBook = Movement::query()->where('workshop_id', $workshop->id)->where('account', 'pieces')
+            ->whereNotNull('making_id')->groupBy('making_id')->havingRaw('SUM(mass_mg) > 0')->pluck('making_id');
+        /** @var Collection<int, Making> $earlier */
+        $earlier = $workshop->makings()->whereIn('id', $inBook)->whereNotNull('closed_at')
+            ->whereNotIn('id', Finished::query()->where('workshop_id', $workshop->id)->select('making_id'))
+            ->orderBy('closed_at')->orderBy('id')->get();
+        foreach ($earlier as $making) {
+            $this->fill($making, $making->plan($workshop->profile()), $workshop);
         }
     }
 

@@ -120,7 +120,7 @@ final class WorkshopFile
         'migrations', 'users', 'bench_events', 'attempts', 'invitations', 'sent_forms', 'movement_sums',
     ];
 
-    public function __construct(private readonly KeepPhoto $photos)
+    public function __construct(private readonly KeepPhoto $photos, private readonly Box $box)
     {
     }
 
@@ -571,6 +571,7 @@ final class WorkshopFile
         $workshop->drills()->each(fn (Drill $drill) => $drill->wire());
         $workshop->finished()->each(fn (Finished $finished) => $finished->place->words().$finished->massMg());
         new Wanted($workshop);
+        $this->box->fillWithEarlier($workshop);
     }
 
     /** @return array{width: int, height: int, jpeg_base64: string} */

@@ -83,6 +83,12 @@ final class Finished extends Model
         return $this->belongsTo(Want::class);
     }
 
+    /** @return HasMany<Repair, $this> */
+    public function repairs(): HasMany
+    {
+        return $this->hasMany(Repair::class);
+    }
+
     /** @return HasMany<FinishedMove, $this> */
     public function moves(): HasMany
     {

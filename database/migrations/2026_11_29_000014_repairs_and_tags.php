@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Actions\Box;
 use App\Models\Piece;
+use App\Models\Workshop;
 use Hebra\Core\Piece\Told;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
@@ -36,6 +38,7 @@ return new class extends Migration
             $table->index(['workshop_id', 'sold_at']);
         });
         DB::statement("UPDATE finished SET sold_at = moved_at WHERE place = 'sold'");
+        Workshop::query()->each(fn (Workshop $workshop) => app(Box::class)->fillWithEarlier($workshop));
         Schema::create('repairs', function (Blueprint $table): void {
             $table->id();
             $table->ulid('ulid')->unique();

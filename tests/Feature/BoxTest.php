@@ -189,4 +189,38 @@ final class BoxTest extends TestCase
     {
         $this->actingAs($this->maker)->get('/box')->assertOk()->assertSee('Close a making');
     }
+
+    /** What was made before there was a box comes into it once, with the day on which it was made. */
+    public function test_what_the_book_has_in_pieces_comes_into_the_box(): void
+    {
+        $this->make();
+        $this->make('link-and-drop', 3);
+        $entry = (string) Movement::query()->where('kind', 'made')->value('entry');
+        Finished::query()->delete();
+        DB::table('makings')->update(['closed_at' => '2026-03-01 10:00:00']);
+        app(Stockkeeping::class)->reverse($this->workshop(), $entry);
+        app(Box::class)->fillWithEarlier($this->workshop());
+        app(Box::class)->fillWithEarlier($this->workshop());
+        $all = Finished::query()->get();
+        self::assertSame([3, '2026-03-01'], [$all->count(), $all->firstOrFail()->created_at->format('Y-m-d')]);
+        self::assertSame($this->accounts()['pieces'], $all->sum(fn (Finished $one): int => $one->massMg()));
+    }
+
+    public function test_editions_tell_which_of_a_piece_was_made_otherwise_and_which_sold(): void
+    {
+        $piece = $this->piece();
+        $close = fn () => app(CloseMaking::class)->close(
+            app(Bench::class)->begin($piece->refresh()), $this->workshop(), ['as_it_is' => '1'],
+        );
+        $close();
+        $first = $this->one();
+        $this->actingAs($this->maker)->get("/box/{$first->ulid}")->assertOk()->assertDontSee('Editions');
+        app(\App\Actions\History::class)->change($piece, $piece->revision, ChangeReader::read(
+            ['do' => 'makes', 'kind' => 'batch', 'count' => '2'],
+        ));
+        $close();
+        app(Box::class)->move($first, Going::to(Place::Sold, 4200));
+        $this->get("/box/{$first->ulid}")->assertOk()->assertSee('Edition 1')->assertSee('1 made, 1 sold for 42.00 EUR')
+            ->assertSee('Edition 2')->assertSee('2 made');
+    }
 }

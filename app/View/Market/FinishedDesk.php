@@ -6,12 +6,12 @@ namespace App\View\Market;
 
 use App\Models\Finished;
 use App\Models\FinishedMove;
-use App\Models\Making;
 use App\Models\Movement;
+use App\Models\Repair;
 use App\Models\Want;
 use App\Models\Workshop;
+use App\Read\MadeEditions;
 use App\View\Coins;
-use Hebra\Core\Piece\Differences;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Metal;
 use Illuminate\Support\Collection;
@@ -20,6 +20,9 @@ use Illuminate\Support\Collection;
 final class FinishedDesk
 {
     public readonly CustomerSheet $sheet;
+
+    /** @var Collection<int, Want>|null */
+    private ?Collection $wants = null;
 
     public function __construct(public readonly Finished $finished, public readonly Workshop $workshop)
     {
@@ -77,26 +80,45 @@ final class FinishedDesk
         return $moves;
     }
 
+    /** @return Collection<int, Repair> the latest first */
+    public function repairs(): Collection
+    {
+        /** @var Collection<int, Repair> $repairs */
+        $repairs = $this->finished->repairs()->latest('id')->limit(60)->get();
+
+        return $repairs;
+    }
+
     /** @return Collection<int, Want> what it could be kept for, first what is due first */
     public function wants(): Collection
+    {
+        return $this->wants ??= $this->finished->place->isAtHand() ? $this->wanted() : new Collection;
+    }
+
+    /** @return Collection<int, Want> */
+    private function wanted(): Collection
     {
         /** @var Collection<int, Want> $wants */
         $wants = $this->workshop->wants()->with('occasion')->where('piece_id', $this->finished->piece_id)
             ->whereHas('occasion', fn ($occasion) => $occasion->where('due_on', '>=', now()->format('Y-m-d')))
             ->get()->sortBy('occasion.due_on')->values();
 
-        return $this->finished->place->isAtHand() ? $wants : new Collection;
+        return $wants;
     }
 
-    /** @return list<string> in what its making was another than the one before of the same piece */
-    public function changes(): array
+    /**
+     * The editions of its piece, where there are several, with the one that it is of.
+     *
+     * @return list<array{words: string, says: string, changes: list<string>, isThis: bool}>
+     */
+    public function editions(): array
     {
-        /** @var Making|null $before */
-        $before = Making::query()->where('piece_id', $this->finished->piece_id)->whereNotNull('closed_at')
-            ->where('id', '<', $this->finished->making_id)->latest('id')->first();
+        $all = (new MadeEditions($this->finished->piece, $this->workshop))->all;
 
-        return $before === null ? [] : Differences::between(
-            $before->document(), $this->finished->making->document(), $this->workshop->profile()->length(...),
-        );
+        return count($all) < 2 ? [] : array_map(fn (array $one): array => [
+            'words' => "Edition {$one['number']}, since {$one['since']}",
+            'says' => "{$one['made']} made".($one['sold'] > 0 ? ", {$one['sold']} sold for ".$this->money($one['cents']) : ''),
+            'changes' => $one['changes'], 'isThis' => in_array($this->finished->making_id, $one['makings'], true),
+        ], $all);
     }
 }

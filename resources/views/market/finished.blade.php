@@ -50,7 +50,10 @@
             @if ($one->note !== '')<p class="mt-2">{{ $one->note }}</p>@endif
             <p class="bar mt-3 no-print"><a class="tool" href="/box/{{ $one->ulid }}/label.pdf">Label</a><a
                 class="tool" href="/box/{{ $one->ulid }}/sheet">Sheet for the customer</a><a class="tool"
-                href="/makings/{{ $one->making->ulid }}/record">Record of its making</a></p>
+                href="/makings/{{ $one->making->ulid }}/record">Record of its making</a>@if ($one->place !== \Hebra\Core\Market\Place::Melted)<a
+                class="tool" href="/plan?number={{ $one->number }}#take-in">Plan a repair</a>@endif</p>
+            @foreach ($desk->repairs() as $repair)<p class="small"><a href="/repairs/{{ $repair->ulid }}">{{ ucfirst($repair->words) }}</a>
+                <span class="quiet">{{ $repair->done_at === null ? 'to be done' : 'done '.$repair->done_at->format('j F Y') }}</span></p>@endforeach
         </div>
         <section aria-labelledby="moves-title"><h2 id="moves-title">Where it was</h2>
             <ol class="finished-moves">@foreach ($desk->moves() as $move)<li><span
@@ -58,8 +61,11 @@
                 <strong>{{ ucfirst($move->place->words()) }}</strong>@if ($move->cents !== null && $move->place === \Hebra\Core\Market\Place::Sold)
                 <span class="figure">{{ $desk->money($move->cents) }}</span>@endif @if ($move->words !== '')<span
                 class="quiet">{{ $move->words }}</span>@endif</li>@endforeach</ol>
-            @if ($desk->changes() !== [])<h2 class="mt-4">Made otherwise than the one before</h2>
-            <ul class="mt-1">@foreach ($desk->changes() as $change)<li>{{ ucfirst($change) }}</li>@endforeach</ul>
-                @endif</section>
+            @if (($editions = $desk->editions()) !== [])<h2 class="mt-4">Editions</h2>
+            <ol class="finished-moves">@foreach ($editions as $edition)<li @if ($edition['isThis']) aria-current="true" @endif><strong>{{ $edition['words'] }}</strong>
+                @if ($edition['isThis'])<span class="stays">this one</span>@endif
+                <span class="quiet">{{ $edition['says'] }}</span>
+                @if ($edition['changes'] !== [])<ul class="small">@foreach ($edition['changes'] as $change)<li>{{ ucfirst($change) }}</li>@endforeach</ul>@endif</li>@endforeach</ol>
+            @endif</section>
     </div>
 </x-layout>

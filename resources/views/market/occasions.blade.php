@@ -71,10 +71,10 @@
             <button type="submit" class="do self-end">Plan for it</button>
         </form>
     </details>
-    <details class="mt-3" @if ($problem !== null && request()->is('repairs')) open @endif>
+    <details class="mt-3" id="take-in" @if (request()->has('number') || ($problem !== null && request()->is('repairs'))) open @endif>
         <summary class="day-title">Take in a repair or a change</summary>
         <form class="market-form" method="post" action="/repairs">@csrf
-            <x-field name="number" id="repair-number" label="One of mine, no." class="!w-24" :value="$was('number', is_string(request('repair')) ? mb_substr(request('repair'), 0, 9) : '')"
+            <x-field name="number" id="repair-number" label="One of mine, no." class="!w-24" :value="is_string(request('number')) ? mb_substr(request('number'), 0, 9) : ''"
                 :problem="$problem" inputmode="numeric" autocomplete="off" />
             <x-field name="name" id="repair-name" label="or which piece" :value="$was('name')" :problem="$problem"
                 placeholder="her grandmother’s bangle" maxlength="80" autocomplete="off" />
