@@ -7,6 +7,8 @@ namespace Database\Seeders;
 use App\Actions\Box;
 use App\Actions\Going;
 use App\Actions\Planning;
+use App\Actions\Repairing;
+use App\Actions\Tagging;
 use App\Models\Finished;
 use App\Models\Workshop;
 use Carbon\CarbonImmutable;
@@ -41,10 +43,36 @@ final class DemoMarket
         4 => [Place::Given, null, 'to a friend who found the buoys'], 7 => [Place::Stall, null, ''],
     ];
 
+    private const REPAIRS = [
+        ['2', 'Orla Quince', 'a new hook on each, the old ones were lost', 25, '9.00', 4],
+        ['', 'Merrin Voss', 'five links more in the chain', 40, '18.00', 9],
+    ];
+
+    private const TAGS = [
+        'Breakwater' => 'market, sea', 'Kelp light' => 'market, green', 'Winter buoys' => 'market, sea',
+        'Harbour mouth' => 'gift, sea', 'Lobster-pot cuff' => 'order', 'Night tide' => 'market, dark',
+    ];
+
     private const PRICES = ['Breakwater' => 5800, 'Kelp light' => 3400];
 
-    public function __construct(private readonly Planning $planning, private readonly Box $box)
+    public function __construct(
+        private readonly Planning $planning, private readonly Box $box, private readonly Repairing $repairing,
+    ) {
+    }
+
+    /** What was brought to be repaired, and words of the maker’s own for her pieces. */
+    public function repairs(Workshop $workshop): void
     {
+        foreach (self::REPAIRS as [$number, $who, $words, $minutes, $price, $days]) {
+            $this->repairing->take($workshop, [
+                'number' => $number, 'name' => 'Her aunt’s long chain', 'who' => $who, 'words' => $words,
+                'minutes' => (string) $minutes, 'price' => $price,
+                'due' => CarbonImmutable::today()->addDays($days)->format('Y-m-d'),
+            ]);
+        }
+        foreach (self::TAGS as $name => $tags) {
+            (new Tagging)->tag($workshop->pieces()->where('name', $name)->sole(), $tags);
+        }
     }
 
     public function plan(Workshop $workshop): void

@@ -375,6 +375,7 @@ final class DemoSeeder extends Seeder
         );
         $this->at($now, -4, fn () => $this->market->box($workshop));
         $this->at($now, 0, fn () => $this->market->plan($workshop));
+        $this->at($now, 0, fn () => $this->market->repairs($workshop));
     }
 
     /**

@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import Alpine from '@alpinejs/csp';
 import { board } from './board.js';
+import { cable } from './cable.js';
 import { counter } from './counting.js';
 import { course } from './course.js';
 import { cutting } from './cutting.js';
@@ -22,6 +23,7 @@ document.documentElement.classList.add('js');
 
 Alpine.data('board', board);
 Alpine.data('desk', desk);
+Alpine.data('cable', cable);
 Alpine.data('counter', counter);
 Alpine.data('course', course);
 Alpine.data('cutting', cutting);

@@ -1,5 +1,6 @@
 // A length read off a photo that has something of known length in it: two points on that, then two on what is
 // measured.
+import { camera } from './camera.js';
 import { crossOf, dotsOf, photoSheet } from './sheet.js';
 
 const POINTS = 4;
@@ -28,8 +29,15 @@ export const measured = (points, knownMm) => {
 
 export const measure = () => ({
     ...photoSheet(),
+    ...camera(),
     known: '85.6',
     own: '',
+    get isLooking() {
+        return this.stream !== null;
+    },
+    get isAway() {
+        return this.stream === null;
+    },
     get isOpen() {
         return this.wide > 0;
     },

@@ -100,4 +100,87 @@ final class MarketTest extends BrowserTestCase
         );
         $this->assertQuietConsole();
     }
+
+    /** Everything that has to do with a word, from the header by keys, and on to a repair that is done. */
+    public function test_a_repair_is_found_done_and_paid(): void
+    {
+        $this->visit('/');
+        $this->one('#top-ask')->sendKeys('orla quince'.WebDriverKeys::ENTER);
+        $this->seeInside('h1', 'Find');
+        $this->seeInside('.found', 'Orla Quince');
+        $this->one('.found a[href^="/repairs/"]')->click();
+        $this->seeInside('h1', 'Breakwater');
+        $this->assertNoAxeViolations('a repair');
+        $this->one('#field-took')->clear()->sendKeys('20'.WebDriverKeys::ENTER);
+        $this->see('It is done.');
+        $this->button('No. 2 in the box')->click();
+        $this->seeInside('.finished-where', 'Sold');
+        $this->assertQuietConsole();
+    }
+
+    public function test_a_piece_is_tagged_and_found_by_its_tag(): void
+    {
+        $this->visit('/pieces');
+        $this->one('[aria-label="more for Slipway"]')->click();
+        $tags = $this->one('[aria-label="tag Slipway"]')->findElement(
+            \Facebook\WebDriver\WebDriverBy::xpath('preceding-sibling::input[@name="tags"]'),
+        );
+        $tags->sendKeys('rope, sea'.WebDriverKeys::ENTER);
+        $this->see('Slipway is found by #rope #sea.');
+        $this->button('#rope')->click();
+        $this->see('1 of');
+        $this->assertNoAxeViolations('pieces by a tag');
+    }
+
+    /** A scale on a cable: what its last line said is in the book. A stand-in sends the lines. */
+    public function test_a_scale_on_its_cable_is_read(): void
+    {
+        $this->visit('/account');
+        $this->one('#has_scale')->click();
+        $this->one('#has_camera')->click();
+        $this->button('Save')->click();
+        $this->see('Saved');
+        $this->visit('/stock');
+        $this->one('a.peg, .pegs a, a[href*="lot="]')->click();
+        $this->one('[aria-label^="weigh "]')->click();
+        $this->seeInside('#scale', 'does not answer');
+        self::$browser->executeScript(<<<'JS'
+            const lines = ['US,GS,+  20.10 g\r\n', 'ST,GS,+  20', '.50 g\r\n'];
+            const port = { open: async () => {}, readable: new ReadableStream({ start(sent) {
+                lines.forEach((line) => sent.enqueue(new TextEncoder().encode(line)));
+            } }) };
+            Object.defineProperty(navigator, 'serial', { value: { requestPort: async () => port } });
+            JS);
+        $this->one('#connect')->click();
+        $this->seeInside('#scale', '20.50 g');
+        $this->seeInside('#scale', 'It stands still');
+        $this->one('#take-reading')->click();
+        $this->see('is weighed');
+        $this->seeInside('#story', '20.50 g');
+    }
+
+    /** The camera of the device stands in for a chosen photo. A stand-in draws what it sees. */
+    public function test_a_photo_is_taken_here_and_now(): void
+    {
+        $this->visit('/account');
+        $this->one('#has_camera')->isSelected() || $this->one('#has_camera')->click();
+        $this->button('Save')->click();
+        $this->see('Saved');
+        $this->visit('/practice');
+        self::$browser->executeScript(<<<'JS'
+            const sheet = document.createElement('canvas');
+            [sheet.width, sheet.height] = [320, 200];
+            setInterval(() => sheet.getContext('2d').fillRect(40, 40, 80, 8), 50);
+            navigator.mediaDevices.getUserMedia = async () => sheet.captureStream();
+            JS);
+        $this->one('.measure summary')->click();
+        $this->one('#measure-camera')->click();
+        self::eventually(fn (): bool => $this->one('#measure-snap')->isDisplayed(), 'the camera looks');
+        self::eventually(fn (): bool => (bool) self::$browser->executeScript(
+            'return document.querySelector(".measure-view").videoWidth > 0',
+        ), 'it sees something');
+        $this->one('#measure-snap')->click();
+        self::eventually(fn (): bool => $this->one('#measure-sheet')->isDisplayed(), 'the photo is there');
+        $this->assertQuietConsole();
+    }
 }

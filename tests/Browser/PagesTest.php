@@ -29,6 +29,10 @@ final class PagesTest extends BrowserTestCase
         $boxed = (string) parse_url(
             (string) $this->one('.compartment-piece')->getAttribute('href'), PHP_URL_PATH,
         );
+        $this->visit('/plan');
+        $repair = (string) parse_url(
+            (string) $this->one('.occasion a[href*="/repairs/"]')->getAttribute('href'), PHP_URL_PATH,
+        );
         $this->visit('/stock?as=rows');
         $weigh = (string) parse_url((string) $this->button('weigh Window coil')->getAttribute('href'), PHP_URL_PATH);
 
@@ -36,7 +40,10 @@ final class PagesTest extends BrowserTestCase
             'the plan' => '/plan', 'what to buy' => '/plan/to-buy', 'the box' => '/box', 'what is sold' => '/box?where=sold',
             'nothing in the box' => '/box?words=nothing', 'a finished piece' => $boxed,
             'a sheet for a customer' => "{$boxed}/sheet", 'a quote' => "{$plain}/quote",
-            'stock-taking' => '/stock/taking',
+            'stock-taking' => '/stock/taking', 'the year on paper' => '/stock/statement', 'a repair' => $repair,
+            'a repair on paper' => "{$repair}/sheet", 'finding' => '/find', 'what is found' => '/find?line=sea',
+            'nothing found' => '/find?line=zeppelin', 'lines of the book' => '/stock/book?words=received',
+            'pieces by a tag' => '/pieces?line=%23sea',
             'bench' => '/', 'pieces' => '/pieces', 'stock' => '/stock', 'stock as rows' => '/stock?as=rows',
             'a lot' => '/stock?lot='.basename(dirname($weigh)), 'stock searched' => '/stock?line=24+sterling',
             'what comes in' => '/stock?line=5+m+26+awg+brass', 'a line refused' => '/stock?line=5+m+22',
@@ -116,7 +123,8 @@ final class PagesTest extends BrowserTestCase
             self::$browser->executeScript('return getComputedStyle(document.documentElement).backgroundColor'),
         );
         foreach ([
-            'bench', 'the plan', 'the box', 'a finished piece', 'pieces', 'stock', 'the metal book', 'account', 'a sum', 'tools and hand', 'lay out with a stop',
+            'bench', 'the plan', 'the box', 'a finished piece', 'a repair', 'what is found',
+            'the year on paper', 'pieces', 'stock', 'the metal book', 'account', 'a sum', 'tools and hand', 'lay out with a stop',
             'wire', 'a band cut', 'make, begun', 'log, under way', 'patterns', 'a weave', 'a bill', 'variants',
             'the cutting plan', 'what was learned',
         ] as $name) {

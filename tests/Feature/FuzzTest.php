@@ -198,7 +198,7 @@ final class FuzzTest extends TestCase
             '{stage}' => ['wire', 'sail'][$this->random->getInt(0, 1)],
             '{token}' => 'none',
         ];
-        $fields = ['kind', 'name', 'metal', 'size', 'temper', 'amount', 'pins', 'pin_length', 'price', 'holds', 'owned', 'held', 'low', 'bead', 'supply', 'supply_kind', 'supply_amount', 'marks', 'grip', 'hour', 'overhead', 'margin', 'currency', 'packing', 'minutes', 'as_it_is', 'entry', 'text', 'of', 'do', 'at', 'counted', 'event', 'events', 'found', 'measured', 'mend', 'pieces', 'cut', 'count', 'piece', 'part',
+        $fields = ['kind', 'name', 'metal', 'size', 'temper', 'amount', 'pins', 'pin_length', 'price', 'holds', 'owned', 'held', 'low', 'bead', 'supply', 'supply_kind', 'supply_amount', 'marks', 'grip', 'hour', 'overhead', 'margin', 'currency', 'packing', 'minutes', 'as_it_is', 'number', 'who', 'due', 'words', 'took', 'got', 'tags', 'line', 'year', 'decimals', 'entry', 'text', 'of', 'do', 'at', 'counted', 'event', 'events', 'found', 'measured', 'mend', 'pieces', 'cut', 'count', 'piece', 'part',
             'lot', 'wire', 'columns', 'ruler', 'sizes', 'clearance', 'keep', 'wanted', 'weigh', 'length', 'pattern', 'modulus', 'soft', 'half_hard', 'hard', 'wires', 'cores', 'passes', 'milliseconds', 'hooked', 'all'];
         $walked = 0;
         foreach (Routes::getRoutes() as $route) {

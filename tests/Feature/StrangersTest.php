@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Actions\Bench;
 use App\Actions\Drilling;
 use App\Actions\Planning;
+use App\Actions\Repairing;
 use App\Actions\Stockkeeping;
 use App\Actions\SupplyBook;
 use App\Models\Bead;
@@ -90,8 +91,13 @@ final class StrangersTest extends TestCase
             'name' => 'Secret pair', 'place' => 'box', 'metals' => ['sterling' => 900], 'moved_at' => now(),
         ]);
 
+        $repair = app(Repairing::class)->take($this->workshop(), [
+            'who' => 'Secret owner', 'due' => now()->addDays(3)->format('Y-m-d'), 'name' => 'Secret bangle',
+            'words' => 'a new hook', 'minutes' => '20',
+        ]);
+
         return [
-            '{occasion}' => $occasion->ulid, '{want}' => $want->ulid, '{finished}' => $finished->ulid,
+            '{repair}' => $repair->ulid, '{occasion}' => $occasion->ulid, '{want}' => $want->ulid, '{finished}' => $finished->ulid,
             '{drill}' => $drill->ulid,
             '{photo}' => $photo->ulid,
             '{tick}' => (string) $tick->id,
@@ -132,7 +138,7 @@ final class StrangersTest extends TestCase
         foreach ([
             'workshops', 'users', 'pieces', 'piece_revisions', 'lots', 'movements', 'makings', 'beads', 'supplies',
             'supply_movements', 'reservations', 'tools', 'cut_ticks', 'drills', 'measurements', 'photos', 'inspections',
-            'step_times', 'making_cuts', 'occasions', 'wants', 'finished', 'finished_moves',
+            'step_times', 'making_cuts', 'occasions', 'wants', 'finished', 'finished_moves', 'repairs',
         ] as $table) {
             $all[$table] = md5((string) json_encode(DB::table($table)->orderBy('id')->get()));
         }
@@ -164,7 +170,7 @@ final class StrangersTest extends TestCase
         $walked = 0;
         foreach ($this->routes() as [$method, $uri]) {
             $address = strtr($uri, $ours);
-            if (preg_match('/\{(piece|deleted|making|lot|bead|supply|tool|drill|photo|occasion|want|finished)\}/', $uri) === 1) {
+            if (preg_match('/\{(piece|deleted|making|lot|bead|supply|tool|drill|photo|occasion|want|finished|repair)\}/', $uri) === 1) {
                 $this->actingAs($other)->call(
                     $method,
                     '/'.$address,

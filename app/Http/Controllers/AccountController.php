@@ -47,7 +47,7 @@ final class AccountController extends Controller
     {
         $workshop = $this->workshop($request);
         try {
-            $input = $this->texts($request, 'name', 'ruler', 'sizes', 'clearance', 'keep', 'low', 'shortcuts');
+            $input = $this->texts($request, 'name', 'ruler', 'sizes', 'clearance', 'keep', 'low', 'shortcuts', 'has_scale', 'has_camera');
             $unit = $workshop->profile()->unit();
             trim($input['name']) !== '' && mb_strlen($input['name']) <= 80
                 || throw Refused::invalid(
@@ -81,7 +81,8 @@ final class AccountController extends Controller
                 'keep_um' => (int) round(
                     Length::parse($input['keep'], 'keep', $unit)->within('keep', 5, 2000)->millimetres() * 1000,
                 ),
-                'shortcuts' => $input['shortcuts'] === '1',
+                'shortcuts' => $input['shortcuts'] === '1', 'has_scale' => $input['has_scale'] === '1',
+                'has_camera' => $input['has_camera'] === '1',
             ]);
         } catch (Problem $problem) {
             return $this->again($this->show($request), $problem);

@@ -9,6 +9,7 @@ use App\Exceptions\Refused;
 use App\Models\Lot;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\LengthUnit;
+use Hebra\Core\Scale\CableScale;
 use Hebra\Core\Scale\Reading;
 use Hebra\Core\Scale\SimulatedScale;
 use Illuminate\Contracts\View\View;
@@ -17,11 +18,17 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 
-/** A lot on the scale: its reading live, and the book set right by it. The scale is the simulated one that ships. */
+/**
+ * A lot on the scale: its reading live, and the book set right by it. The scale is the simulated one that
+ * ships, or, where the workshop has one, that on the cable: its lines come from the browser.
+ */
 final class ScaleController extends Controller
 {
     /** The bag that a lot lies in on the simulated scale, mg. */
     private const BAG_MG = 1240;
+
+    /** What a line of a scale holds at most. */
+    private const LONGEST = 120;
 
     public function show(Request $request, Lot $lot): View
     {
@@ -31,13 +38,16 @@ final class ScaleController extends Controller
             $request->session()->put($this->key($lot), ['from' => microtime(true), 'tare' => 0]);
         }
 
-        return view(
-            'stock.weigh',
-            [
-                'lot' => $lot, 'profile' => $this->workshop($request)->profile(),
-                'reading' => $this->reading($request, $lot), 'problem' => null,
-            ],
-        );
+        return $this->page($request, $lot);
+    }
+
+    private function page(Request $request, Lot $lot): View
+    {
+        return view('stock.weigh', [
+            'lot' => $lot, 'profile' => $this->workshop($request)->profile(),
+            'reading' => $this->reading($request, $lot), 'onCable' => $this->workshop($request)->has_scale,
+            'problem' => null,
+        ]);
     }
 
     /** The scale's display alone, asked for again and again. */
@@ -81,16 +91,7 @@ final class ScaleController extends Controller
                 LengthUnit::Millimetre,
             );
         } catch (Problem $problem) {
-            return $this->again(
-                view(
-                    'stock.weigh',
-                    [
-                        'lot' => $lot, 'profile' => $this->workshop($request)->profile(),
-                        'reading' => $this->reading($request, $lot), 'problem' => null,
-                    ],
-                ),
-                $problem,
-            );
+            return $this->again($this->page($request, $lot), $problem);
         }
 
         return redirect('/stock?lot='.$lot->ulid, 303)->with('said', $lot->name.' is weighed; the book has the line.');
@@ -108,6 +109,9 @@ final class ScaleController extends Controller
 
     private function reading(Request $request, Lot $lot): Reading
     {
+        if ($this->workshop($request)->has_scale) {
+            return (new CableScale(mb_scrub(mb_substr($this->text($request, 'line'), 0, self::LONGEST))))->reading();
+        }
         $state = $this->state($request, $lot);
         // The lot in its bag, a little off what the book says, as it would be.
         $off = 1 + (crc32($lot->ulid) % 13 - 6) / 2000;

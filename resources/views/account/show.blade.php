@@ -11,6 +11,9 @@
                 <x-field name="low" label="Wire runs low below" :value="$profile->length($workshop->low_um / 1000)" :problem="$problem" autocomplete="off" />
                 <x-field name="keep" label="Offcuts are kept from" :value="$profile->length($profile->keepMm)" :problem="$problem" autocomplete="off" />
                 <p><input type="hidden" name="shortcuts" value="0"><input type="checkbox" id="shortcuts" name="shortcuts" value="1" class="size-5 align-middle" @checked($workshop->shortcuts)> <label for="shortcuts">Single keys act (+, −, space, letters)</label></p>
+                @foreach (['has_scale' => 'A scale stands on a cable at this bench', 'has_camera' => 'Photos are taken with this device’s camera'] as $device => $words)
+                <p><input type="hidden" name="{{ $device }}" value="0"><input type="checkbox" id="{{ $device }}" name="{{ $device }}" value="1" class="size-5 align-middle" @checked($workshop->$device)> <label for="{{ $device }}">{{ $words }}</label></p>
+                @endforeach
                 <p><button type="submit" class="do">Save</button></p>
             </form></section>
         <div class="grid gap-8">

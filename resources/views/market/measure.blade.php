@@ -5,6 +5,8 @@
     <div class="bar mt-1">
         <label class="tool">Choose a photo<input class="sr-only" type="file" accept="image/*" id="measure-photo"
             x-on:change="load"></label>
+        @if (auth()->user()?->workshop->has_camera)<button type="button" class="tool" id="measure-camera" x-on:click="look"
+            x-show="isAway">Use the camera</button>@endif
         <label class="sr-only" for="measure-known">What you know</label>
         <select class="in is-text !w-auto" id="measure-known" x-model="known">
             <option value="85.6">a card, its long edge: 85.6 mm</option><option
@@ -12,6 +14,10 @@
         <span x-show="isOwn" x-cloak><label class="sr-only" for="measure-own">That length in millimetres</label><input
             class="in !w-24" id="measure-own" x-model="own" inputmode="decimal" autocomplete="off" placeholder="50"></span>
     </div>
+    @if (auth()->user()?->workshop->has_camera)<div x-show="isLooking" x-cloak>
+        <video x-ref="view" class="measure-view" muted playsinline aria-label="What the camera sees"></video>
+        <p class="bar mt-1"><button type="button" class="may" id="measure-snap" x-on:click="snap">Take it</button>
+            <button type="button" class="tool" x-on:click="away">put it away</button></p></div>@endif
     <p class="problem" role="alert" x-show="said" x-text="said" x-cloak></p>
     <div x-show="isOpen" x-cloak>
         <p class="mt-1" id="measure-how" aria-live="polite"><strong x-text="asks"></strong>
