@@ -125,6 +125,7 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/plan/week', [PlanController::class, 'week']);
     Route::put('/plan/day', [PlanController::class, 'day']);
     Route::put('/plan/wants/{want}', [PlanController::class, 'count']);
+    Route::get('/plan/fits', [PlanController::class, 'fits']);
     Route::get('/plan/to-buy', [PlanController::class, 'toBuy']);
     Route::get('/plan/to-buy.csv', [PlanController::class, 'toBuyCsv']);
     Route::post('/occasions', [PlanController::class, 'store']);

@@ -134,7 +134,7 @@ final class Planning
     /**
      * @throws Refused if it is no day, or one that has passed or is years ahead
      */
-    private static function day(string $text, string $field): CarbonImmutable
+    public static function day(string $text, string $field): CarbonImmutable
     {
         $text = trim($text);
         $date = preg_match('/^\d{4}-\d{2}-\d{2}$/', $text) === 1

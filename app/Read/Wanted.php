@@ -171,7 +171,7 @@ final class Wanted
     {
         return Needs::of(array_map(
             fn (WantedPiece $piece): array => [$piece->plan(), $piece->makings()], $this->pieces,
-        ));
+        ), BeadsMissed::of($this->workshop));
     }
 
     /** @return list<ToDo> */

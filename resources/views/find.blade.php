@@ -1,8 +1,8 @@
 <x-layout title="Find" here="Find">
-    <form class="bar mt-3" method="get" action="/find" role="search" aria-label="Everything in the workshop">
-        <h1>Find</h1>
+    <h1 class="mt-3">Find</h1>
+    <form class="find-line" method="get" action="/find" role="search" aria-label="Everything in the workshop">
         <label class="sr-only" for="find-line">A word, a number or a tag</label>
-        <input class="in is-text grow" id="find-line" name="line" value="{{ $found->line }}" type="search"
+        <input class="in is-text" id="find-line" name="line" value="{{ $found->line }}" type="search"
             maxlength="{{ $found::MOST_LETTERS }}" placeholder="amber, #gift, no. 7, 22 sterling" autocomplete="off">
         <button type="submit" class="do">Find</button>
     </form>

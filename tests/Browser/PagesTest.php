@@ -37,7 +37,7 @@ final class PagesTest extends BrowserTestCase
         $weigh = (string) parse_url((string) $this->button('weigh Window coil')->getAttribute('href'), PHP_URL_PATH);
 
         return [
-            'the plan' => '/plan', 'what to buy' => '/plan/to-buy', 'the box' => '/box', 'what is sold' => '/box?where=sold',
+            'the plan' => '/plan', 'what fits' => '/plan/fits', 'what to buy' => '/plan/to-buy', 'the box' => '/box', 'what is sold' => '/box?where=sold',
             'nothing in the box' => '/box?words=nothing', 'a finished piece' => $boxed,
             'a sheet for a customer' => "{$boxed}/sheet", 'a quote' => "{$plain}/quote",
             'stock-taking' => '/stock/taking', 'the year on paper' => '/stock/statement', 'a repair' => $repair,

@@ -7,14 +7,18 @@ namespace Tests\Feature;
 use App\Actions\Bench;
 use App\Actions\CloseMaking;
 use App\Actions\Planning;
+use App\Actions\Stockkeeping;
+use App\Actions\SupplyBook;
 use App\Models\Occasion;
 use App\Models\User;
 use App\Models\Want;
 use App\Read\PlannedToday;
 use App\Read\Wanted;
+use App\View\Market\FitsDesk;
 use App\View\Market\PlanDesk;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Problem;
+use Hebra\Core\Quantity\LengthUnit;
 use Illuminate\Support\Facades\Date;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -239,5 +243,51 @@ final class PlanTest extends TestCase
         );
         app(Planning::class)->reduce($want, 0);
         self::assertSame([], PlannedToday::of($this->workshop()->refresh()));
+    }
+
+    /** As often as it fits by the pace of the plan, as far as the stock goes, and what that brings. */
+    public function test_what_fits_in_a_day(): void
+    {
+        $this->piece();
+        $desk = fn (int $minutes): FitsDesk => new FitsDesk(
+            $this->workshop(), CarbonImmutable::parse('2026-12-05'), $minutes,
+        );
+        self::assertSame([], $desk(10)->fits);
+        [$four, $eight] = [$desk(240)->fits[0], $desk(480)->fits[0]];
+        self::assertGreaterThan($four['many'], $eight['many']);
+        self::assertSame([0, true], [$four['stock'], $four['lacks'] !== '']);
+        foreach (['half-hard', 'dead-soft'] as $temper) {
+            foreach (['20 awg', '22 awg', '24 awg'] as $size) {
+                app(Stockkeeping::class)->receive($this->workshop(), [
+                    'kind' => 'coil', 'metal' => 'sterling', 'size' => $size, 'temper' => $temper, 'amount' => '20 m',
+                ], LengthUnit::Millimetre);
+            }
+        }
+        foreach ($this->piece()->document()->beads as $bead) {
+            app(SupplyBook::class)->bead($this->workshop(), $bead, 6);
+        }
+        $fit = $desk(480)->fits[0];
+        self::assertGreaterThan(0, $fit['stock']);
+        self::assertLessThan($fit['many'], $fit['stock']);
+        self::assertLessThanOrEqual(480.0, $fit['minutes']);
+        $this->actingAs($this->maker)->get('/plan/fits?day=2026-12-05&time=8')->assertOk()->assertSee('What fits in 8 h')
+            ->assertSee("{$fit['stock']} of {$fit['many']}");
+        $this->get('/plan/fits')->assertOk()->assertSee('What fits in 4 h');
+        $this->get('/plan/fits?day=2020-01-01')->assertStatus(422)->assertSee('has passed');
+        $this->get('/plan/fits?time=long')->assertStatus(422)->assertSee('no time at the bench');
+    }
+
+    /** What was missed when beads were counted is bought with them. */
+    public function test_spares_follow_what_was_missed_when_beads_were_counted(): void
+    {
+        $piece = $this->piece();
+        $bead = array_values($piece->document()->beads)[0];
+        $own = app(SupplyBook::class)->bead($this->workshop(), $bead, 400);
+        app(CloseMaking::class)->close(app(Bench::class)->begin($piece), $this->workshop(), ['as_it_is' => '1']);
+        $this->want($this->market(), 60);
+        $spares = fn (): int => (new Wanted($this->workshop()))->needs()->beads[$bead->key()]['spares'];
+        $before = $spares();
+        app(SupplyBook::class)->correct($this->workshop(), $own->refresh(), $own->owned - 2);
+        self::assertGreaterThan($before, $spares());
     }
 }

@@ -150,20 +150,6 @@ final class YearTest extends TestCase
         self::assertSame([1, 0], $made());
     }
 
-    public function test_what_was_made_otherwise_is_told_beside_the_one_before(): void
-    {
-        $piece = $this->piece();
-        foreach ([null, ['do' => 'makes', 'kind' => 'one']] as $change) {
-            $change === null || $this->change($piece->refresh(), $change);
-            app(CloseMaking::class)->close(
-                app(Bench::class)->begin($piece->refresh()), $this->workshop(), ['as_it_is' => '1'],
-            );
-        }
-        $last = Finished::query()->latest('id')->firstOrFail();
-        self::assertNotSame([], (new \App\View\Market\FinishedDesk($last, $this->workshop()))->changes());
-        $this->actingAs($this->maker)->get("/box/{$last->ulid}")->assertSee('Made otherwise than the one before');
-    }
-
     /** The year on paper adds up to the book, and says the same as CSV and as JSON. */
     public function test_the_statement_adds_up_to_the_book(): void
     {

@@ -9,7 +9,9 @@ use App\Models\Occasion;
 use App\Models\Want;
 use App\Read\Wanted;
 use App\View\Csv;
+use App\View\Market\FitsDesk;
 use App\View\Market\PlanDesk;
+use Carbon\CarbonImmutable;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Money;
@@ -97,6 +99,44 @@ final class PlanController extends Controller
         ));
     }
 
+    /** What could be made on a day, or in so much time. */
+    public function fits(Request $request): View|Response
+    {
+        $wanted = new Wanted($this->workshop($request));
+        $desk = fn (CarbonImmutable $date, string $time): View => view('market.fits', [
+            'desk' => new FitsDesk($wanted->workshop, $date, self::within(
+                trim($time) === '' ? $wanted->days->minutesOn($wanted->dayOf($date)) : Planning::minutes($time, 'time'),
+            )),
+            'time' => $time, 'problem' => null,
+        ]);
+        try {
+            $day = $this->text($request, 'day');
+
+            return $desk(
+                trim($day) === '' ? $this->nextLongDay($wanted) : Planning::day($day, 'day'), $this->text($request, 'time'),
+            );
+        } catch (Problem $problem) {
+            return $this->again($desk($this->nextLongDay($wanted), ''), $problem);
+        }
+    }
+
+    /** The next day that has the most time of a week. */
+    private function nextLongDay(Wanted $wanted): CarbonImmutable
+    {
+        $best = 0;
+        for ($day = 1; $day < 7; $day++) {
+            $best = $wanted->days->minutesOn($day) > $wanted->days->minutesOn($best) ? $day : $best;
+        }
+
+        return $wanted->date($best);
+    }
+
+    /** There is something to look at even on a day without time. */
+    private static function within(int $minutes): int
+    {
+        return $minutes > 0 ? $minutes : 60;
+    }
+
     public function toBuy(Request $request): View
     {
         return view('market.to-buy', ['desk' => $this->desk($request)]);
@@ -105,11 +145,11 @@ final class PlanController extends Controller
     public function toBuyCsv(Request $request): Response
     {
         $rows = array_map(fn (array $row): array => [
-            $row['kind'], $row['words'], $row['wanted'], $row['owned'], $row['buy'],
+            $row['kind'], $row['words'], $row['wanted'], $row['owned'], $row['buy'], $row['left'],
             $row['cents'] === null ? '' : Money::fromCents($row['cents'])->text(),
         ], $this->desk($request)->toBuy->rows);
 
-        return $this->table('to-buy', Csv::of(['kind', 'what', 'wanted', 'owned', 'to buy', 'about'], $rows));
+        return $this->table('to-buy', Csv::of(['kind', 'what', 'wanted', 'owned', 'to buy', 'left over', 'about'], $rows));
     }
 
     /** @param  callable(): mixed  $act */

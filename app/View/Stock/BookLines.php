@@ -7,6 +7,7 @@ namespace App\View\Stock;
 use App\Models\Movement;
 use App\Models\Workshop;
 use App\View\Sought;
+use Hebra\Core\Book\MetalFlow;
 use Hebra\Core\Wire\Metal;
 use Illuminate\Database\Eloquent\Builder;
 
@@ -45,7 +46,7 @@ final class BookLines
     {
         return array_values($lines->toBase()->groupBy('metal', 'account')->orderByRaw('ABS(SUM(mass_mg)) DESC')
             ->selectRaw('metal, account, COUNT(*) AS many, SUM(mass_mg) AS mg')->get()->map(fn (object $row): array => [
-                'metal' => Metal::from((string) $row->metal)->words(), 'account' => (string) $row->account,
+                'metal' => Metal::from((string) $row->metal)->words(), 'account' => $row->account === MetalFlow::COILS ? 'coils, offcuts, pins' : (string) $row->account,
                 'lines' => (int) $row->many, 'mg' => (int) $row->mg,
             ])->all());
     }

@@ -10,8 +10,8 @@ use Hebra\Core\Plan\Plan;
 use Hebra\Core\Wire\Wire;
 
 /**
- * What makings of plans take in all: wire as it is cut in millimetres, beads with the spares laid out with them, and
- * findings by count or millimetres. Invariant: as much as each plan says, as often as it is made.
+ * What makings of plans take in all: wire as it is cut in millimetres, beads with spares by what was
+ * missed of them so far, and findings by count or millimetres. Invariant: as much as each plan says, as often as it is made.
  */
 final class Needs
 {
@@ -24,20 +24,24 @@ final class Needs
     /** @var array<string, array{finding: Finding, amount: float}> by what it is called in stock */
     public array $findings = [];
 
-    /** @param  list<array{Plan, int}>  $makings  plans, and how often each is made */
-    public static function of(array $makings): self
+    /**
+     * @param  list<array{Plan, int}>  $makings  plans, and how often each is made
+     * @param  array<string, Breakage>  $breakages  of beads that something is known of, by their keys
+     */
+    public static function of(array $makings, array $breakages = []): self
     {
         $needs = new self;
         foreach ($makings as [$plan, $times]) {
             if ($times > 0) {
-                $needs->add($plan, $times);
+                $needs->add($plan, $times, $breakages);
             }
         }
 
         return $needs;
     }
 
-    private function add(Plan $plan, int $times): void
+    /** @param  array<string, Breakage>  $breakages */
+    private function add(Plan $plan, int $times, array $breakages): void
     {
         foreach ($plan->metal as $metal) {
             $key = $metal->wire->words();
@@ -47,9 +51,12 @@ final class Needs
         }
         foreach ($plan->beads as $bead) {
             $key = $bead->bead->key();
+            $count = ($this->beads[$key]['count'] ?? 0) + $times * $bead->all;
             $this->beads[$key] = [
-                'bead' => $bead->bead, 'count' => ($this->beads[$key]['count'] ?? 0) + $times * $bead->all,
-                'spares' => max($this->beads[$key]['spares'] ?? 0, $bead->spares),
+                'bead' => $bead->bead, 'count' => $count,
+                'spares' => ($breakages[$key] ?? Breakage::unknown())->spares(
+                    $count, $plan->profile->spareEveryOf($bead->bead),
+                ),
             ];
         }
         foreach ($plan->findings as $finding) {

@@ -463,10 +463,7 @@ final class Planner
                 $this->piece->beads[$key],
                 $count,
                 $all,
-                // Of what is irregular the largest and the smallest are sorted out.
-                (int) ceil(
-                    $all / ($this->piece->beads[$key]->shape->isIrregular() ? max(1, intdiv($this->profile->spareEvery, 2)) : $this->profile->spareEvery),
-                ),
+                (int) ceil($all / $this->profile->spareEveryOf($this->piece->beads[$key])),
             );
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Bead\Bead;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\LengthUnit;
 use Hebra\Core\Quantity\Ruler;
@@ -46,6 +47,12 @@ final readonly class Profile
             $this->ruler, $this->sizes, $this->clearanceMm, $this->keepMm, $this->spareEvery, $this->schools,
             $this->tools, $this->strengths,
         );
+    }
+
+    /** Of so many of a bead one is spare; of what is irregular the largest and the smallest are sorted out. */
+    public function spareEveryOf(Bead $bead): int
+    {
+        return $bead->shape->isIrregular() ? max(1, intdiv($this->spareEvery, 2)) : $this->spareEvery;
     }
 
     public function unit(): LengthUnit

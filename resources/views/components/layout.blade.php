@@ -33,6 +33,7 @@
         </form>
         @endif
         <div class="who">
+            <a class="top-find" href="/find" @if ($here === 'Find') aria-current="page" @endif>Find</a>
             <a href="/account" @if ($here === 'Account') aria-current="page" @endif>{{ auth()->user()->workshop->name }} · {{ auth()->user()->workshop->ruler }}, {{ mb_strtoupper(auth()->user()->workshop->sizes) === 'MM' ? 'mm' : mb_strtoupper(auth()->user()->workshop->sizes) }}</a>
             <form method="post" action="/sign-out">@csrf<button type="submit" class="word small">Sign out</button></form>
         </div>

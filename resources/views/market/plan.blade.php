@@ -27,7 +27,8 @@
         <section aria-labelledby="now-title">
             <p class="flex items-baseline gap-3"><span class="grow"><span id="now-title" class="day-title"
                 role="heading" aria-level="2">Today</span> <span
-                class="quiet small">{{ \App\View\Market\PlanDesk::time($wanted->days->minutesOn(0)) }} at the bench</span></span></p>
+                class="quiet small">{{ \App\View\Market\PlanDesk::time($wanted->days->minutesOn(0)) }} at the bench</span></span><a
+                class="small" href="/plan/fits">What fits?</a></p>
             @php($today = $desk->today())
             @if ($today === [])<p
                 class="quiet mt-1">{{ $wanted->occasions->isEmpty() ? 'Nothing is planned.' : 'Nothing is planned for today.' }}</p>

@@ -11,12 +11,14 @@
         <div class="scrolls"><table class="ledger stacks mt-1"><thead><tr><th scope="col">What</th>
             <th scope="col" class="!text-right">To buy</th><th scope="col" class="!text-right">Wanted</th>
             <th scope="col" class="!text-right">There</th>
+            <th scope="col" class="!text-right">Left over</th>
             <th scope="col" class="!text-right">{{ $desk->wanted->workshop->currency }}</th></tr></thead><tbody>
         @foreach ($rows as $row)
             <tr><td>{{ ucfirst($row['words']) }}</td><td class="num"
                 data-label="to buy"><strong>{{ $row['buy'] }}</strong></td>
                 <td class="num" data-label="wanted">{{ $row['wanted'] }}</td>
                 <td class="num" data-label="there">{{ $row['owned'] }}</td>
+                <td class="num" data-label="left over">{{ $row['left'] }}</td>
                 <td class="num"
                 data-label="about">{{ $row['cents'] === null ? '–' : \App\View\Coins::text($row['cents']) }}</td>
                 </tr>

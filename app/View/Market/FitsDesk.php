@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Market;
+
+use App\Models\HandBook;
+use App\Models\Piece;
+use App\Models\Workshop;
+use App\Read\Holdings;
+use App\Read\PiecePlan;
+use App\Read\Pricing;
+use App\View\Coins;
+use App\View\HungPiece;
+use Carbon\CarbonImmutable;
+use Hebra\Core\Market\Needs;
+use Hebra\Core\Price\Asking;
+use Illuminate\Support\Collection;
+
+/**
+ * What could be made in so much time at the bench: each piece as often as it fits, as far as the stock goes, and what
+ * it would bring. What brings most in that time goes first.
+ *
+ * @phpstan-type Fit array{
+ *     piece: Piece, hung: HungPiece, many: int, stock: int, lacks: string, minutes: float, brings: int|null,
+ *     at: list<float>, key: string,
+ * }
+ */
+final class FitsDesk
+{
+    /** The latest pieces that are tried. */
+    private const MOST_PIECES = 24;
+
+    /** No more of one are shown. */
+    public const MOST = 40;
+
+    private const HIGH = 62.0;
+
+    private const MOST_RATIO = 0.6;
+
+    /** @var list<Fit> */
+    public readonly array $fits;
+
+    private readonly Holdings $held;
+
+    public function __construct(
+        private readonly Workshop $workshop, public readonly CarbonImmutable $date, public readonly int $minutes,
+    ) {
+        $this->held = new Holdings($workshop);
+        $pace = HandBook::of($workshop)->pace();
+        $fits = [];
+        foreach ($this->pieces() as $piece) {
+            $fit = $this->fit($piece, new PiecePlan($piece, $workshop->profile(), $pace));
+            if ($fit['many'] > 0) {
+                $fits[] = $fit;
+            }
+        }
+        usort($fits, fn (array $one, array $other): int => self::worth($other) <=> self::worth($one));
+        $this->fits = $fits;
+    }
+
+    /** @return Collection<int, Piece> */
+    private function pieces(): Collection
+    {
+        /** @var Collection<int, Piece> $pieces */
+        $pieces = $this->workshop->pieces()->where('is_pattern', false)->with('openMaking')->latest('updated_at')
+            ->limit(self::MOST_PIECES)->get();
+
+        return $pieces;
+    }
+
+    /** @return Fit */
+    private function fit(Piece $piece, PiecePlan $plan): array
+    {
+        $ends = $this->ends($plan);
+        $stock = 0;
+        $lacks = '';
+        while ($stock < count($ends) && $lacks === '') {
+            $lacks = $this->held->lacks(Needs::of([[$plan->plan, $stock + 1]]));
+            $stock += $lacks === '' ? 1 : 0;
+        }
+
+        return [
+            'piece' => $piece, 'many' => count($ends), 'stock' => $stock, 'lacks' => $lacks,
+            'minutes' => $ends[max(0, $stock - 1)] ?? 0.0, 'brings' => $this->brings($piece, $plan, $stock),
+            'at' => array_map(fn (float $end): float => round(100 * $end / $this->minutes, 2), $ends),
+            'key' => "fit-{$piece->id}",
+            'hung' => HungPiece::in([self::HIGH, self::HIGH, self::MOST_RATIO], $plan->plan, "fit-{$piece->id}"),
+        ];
+    }
+
+    /** @return list<float> minutes after which each making is done, of those that fit */
+    private function ends(PiecePlan $plan): array
+    {
+        $ends = [];
+        for ($many = 1; $many <= self::MOST; $many++) {
+            $minutes = array_sum(array_map(fn ($task): float => $task->minutes, $plan->tasks->times($many)));
+            if ($minutes > $this->minutes) {
+                break;
+            }
+            $ends[] = $minutes;
+        }
+
+        return $ends;
+    }
+
+    /** By the usual list; null where something of it has no price. */
+    private function brings(Piece $piece, PiecePlan $plan, int $makings): ?int
+    {
+        [$bill] = (new Pricing($piece, $this->workshop))->billed($plan->plan);
+        $asked = Asking::of(
+            $bill->costCents + $bill->overheadCents, $this->workshop->priceLists()[0],
+            $this->workshop->priceTerms()->times($plan->plan->piece->makes->sold()),
+        )->priceCents();
+
+        return $bill->unpriced > 0 ? null : $makings * $asked;
+    }
+
+    /** @param  Fit  $fit */
+    private static function worth(array $fit): int
+    {
+        return $fit['brings'] ?? -1;
+    }
+
+    /**
+     * `3, and the stock is there`, `2 of 4: copper 20 AWG, dead soft lacks`.
+     *
+     * @param  Fit  $fit
+     */
+    public function words(array $fit): string
+    {
+        return match (true) {
+            $fit['lacks'] === '' => "{$fit['many']}, and all of it is in stock",
+            default => "{$fit['stock']} of {$fit['many']}: {$fit['lacks']} lacks",
+        };
+    }
+
+    /**
+     * @param  Fit  $fit
+     */
+    public function money(array $fit): string
+    {
+        return $fit['brings'] === null || $fit['stock'] === 0 ? '' : Coins::amount($fit['brings']);
+    }
+
+    public function listName(): string
+    {
+        return $this->workshop->priceLists()[0]->name;
+    }
+
+    /** @return list<array{float, string}> marks of the ruler, in percent */
+    public function hours(): array
+    {
+        $marks = [];
+        for ($hour = 1; $hour * 60 <= $this->minutes; $hour++) {
+            $marks[] = [round(6000 * $hour / $this->minutes, 2), "{$hour} h"];
+        }
+
+        return $marks;
+    }
+}
