@@ -205,15 +205,19 @@ $grow = function (int $movements, int $pieces) use ($book): void {
         );
     }
     $book->exec(
-        'INSERT OR IGNORE INTO makings (ulid, workshop_id, piece_id, document, revision, closed_at, created_at, updated_at) '
+        'INSERT OR IGNORE INTO makings (ulid, workshop_id, piece_id, document, revision, closed_at, created_at, '
+            .'updated_at) '
             ."SELECT '01benchmaking0000000000000', workshop_id, piece_id, document, number, '2026-02-01', '2026-02-01', "
-            ."'2026-02-01' FROM piece_revisions JOIN pieces ON pieces.id = piece_id ORDER BY piece_revisions.id LIMIT 1",
+            ."'2026-02-01' FROM piece_revisions JOIN pieces ON pieces.id = piece_id ORDER BY piece_revisions.id "
+            .'LIMIT 1',
     );
     $making = $book->query("SELECT id, workshop_id, piece_id FROM makings WHERE ulid = '01benchmaking0000000000000'")
         ?->fetch(PDO::FETCH_OBJ);
     $box = $book->prepare(
-        'INSERT INTO finished (ulid, workshop_id, piece_id, making_id, number, name, place, metals, minutes, cost_cents, '
-            .'price_cents, sold_cents, moved_at, created_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, 60, 2400, 3800, ?, ?, ?)',
+        'INSERT INTO finished (ulid, workshop_id, piece_id, making_id, number, name, place, metals, minutes, '
+            .'cost_cents, '
+            .'price_cents, sold_cents, moved_at, created_at, sold_at) '
+            .'VALUES (?, ?, ?, ?, ?, ?, ?, ?, 60, 2400, 3800, ?, ?, ?, ?)',
     );
     $places = ['box', 'box', 'stall', 'lent', 'sold', 'sold', 'given'];
     $ofPieces = $book->query('SELECT id FROM pieces ORDER BY id LIMIT 400')?->fetchAll(PDO::FETCH_COLUMN) ?: [];
@@ -221,13 +225,19 @@ $grow = function (int $movements, int $pieces) use ($book): void {
         $place = $places[$at % 7];
         $day = sprintf('2026-%02d-%02d', 1 + $at % 11, 1 + $at % 28);
         $box->execute([
-            sprintf('01benchbox%016d', $at), $making->workshop_id, $ofPieces[$at % count($ofPieces)], $making->id, $at + 1,
+            sprintf('01benchbox%016d', $at), $making->workshop_id, $ofPieces[$at % count($ofPieces)], $making->id,
+            $at + 1,
             'A pair', $place, '{"sterling":1040}', $place === 'sold' ? 3800 : null, $day, $day,
+            $place === 'sold' ? $day : null,
         ]);
     }
+    $book->exec("UPDATE pieces SET told = lower(name) WHERE told = ''");
     $book->commit();
 };
-$grownPages = array_fill_keys(['/stock', '/stock/book', '/stock/months', '/box', '/plan'], []);
+$grownPages = array_fill_keys([
+    '/stock', '/stock/book', '/stock/months', '/stock/statement', '/box', '/plan', '/find?line=pair',
+    '/find?line=zeppelin',
+], []);
 foreach ([[100, 100], [50_000, 2_000]] as [$movements, $pieces]) {
     $grow($movements, $pieces);
     foreach (array_keys($grownPages) as $page) {

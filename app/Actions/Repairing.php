@@ -41,12 +41,6 @@ final class Repairing
     {
         return DB::transaction(function () use ($workshop, $input): Repair {
             $finished = $this->piece($workshop, trim($input['number'] ?? ''));
-            $name = $finished === null ? trim($input['name'] ?? '') : $finished->name;
-            $name !== '' && mb_strlen($name) <= self::MOST_NAME || $finished !== null || throw Refused::invalid(
-                'name', 'Which piece it is holds '.mb_strlen($name).' characters: give the number of one of yours, or '
-                    .'1 to '
-                    .self::MOST_NAME.' such as her grandmother’s bangle.',
-            );
             $price = trim($input['price'] ?? '');
             $occasion = $this->planning->plan($workshop, [
                 'kind' => 'order', 'name' => $input['who'] ?? '', 'due' => $input['due'] ?? '',
@@ -54,7 +48,8 @@ final class Repairing
             $occasion->forceFill(['kind' => Occasion::REPAIR])->save();
             $repair = Repair::query()->create([
                 'workshop_id' => $workshop->id, 'occasion_id' => $occasion->id, 'finished_id' => $finished?->id,
-                'name' => $name, 'words' => self::words($input['words'] ?? ''),
+                'name' => $finished === null ? self::name($input['name'] ?? '') : $finished->name,
+                'words' => self::words($input['words'] ?? ''),
                 'minutes' => Count::parse($input['minutes'] ?? '', 'minutes', 1, self::MOST_MINUTES),
                 'price_cents' => $price === '' ? null : Money::parse($price, 'price')->cents(),
             ]);
@@ -86,6 +81,17 @@ final class Repairing
         );
 
         return $finished;
+    }
+
+    private static function name(string $text): string
+    {
+        $name = trim($text);
+        $name !== '' && mb_strlen($name) <= self::MOST_NAME || throw Refused::invalid(
+            'name', 'Which piece it is holds '.mb_strlen($name).' characters: give the number of one of yours, or 1 to '
+                .self::MOST_NAME.' such as her grandmother’s bangle.',
+        );
+
+        return $name;
     }
 
     private static function words(string $text): string

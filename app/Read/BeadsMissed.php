@@ -15,7 +15,10 @@ final class BeadsMissed
     /** @return array<string, Breakage> by the bead’s key, of those that were used or missed */
     public static function of(Workshop $workshop): array
     {
-        $keys = $workshop->beads()->get()->mapWithKeys(fn (Bead $bead): array => [$bead->id => $bead->core()->key()])->all();
+        $keys = $workshop->beads()
+            ->get()
+            ->mapWithKeys(fn (Bead $bead): array => [$bead->id => $bead->core()->key()])
+            ->all();
         $sums = [];
         foreach (DB::table('supply_movements')->where('workshop_id', $workshop->id)->whereNotNull('bead_id')
             ->whereIn('kind', ['used', 'corrected'])->groupBy('bead_id', 'kind')

@@ -37,7 +37,8 @@ final class PagesTest extends BrowserTestCase
         $weigh = (string) parse_url((string) $this->button('weigh Window coil')->getAttribute('href'), PHP_URL_PATH);
 
         return [
-            'the plan' => '/plan', 'what fits' => '/plan/fits', 'what to buy' => '/plan/to-buy', 'the box' => '/box', 'what is sold' => '/box?where=sold',
+            'the plan' => '/plan', 'what fits' => '/plan/fits', 'what to buy' => '/plan/to-buy', 'the box' => '/box',
+            'what is sold' => '/box?where=sold',
             'nothing in the box' => '/box?words=nothing', 'a finished piece' => $boxed,
             'a sheet for a customer' => "{$boxed}/sheet", 'a quote' => "{$plain}/quote",
             'stock-taking' => '/stock/taking', 'the year on paper' => '/stock/statement', 'a repair' => $repair,
@@ -124,7 +125,8 @@ final class PagesTest extends BrowserTestCase
         );
         foreach ([
             'bench', 'the plan', 'the box', 'a finished piece', 'a repair', 'what is found',
-            'the year on paper', 'pieces', 'stock', 'the metal book', 'account', 'a sum', 'tools and hand', 'lay out with a stop',
+            'the year on paper', 'pieces', 'stock', 'the metal book', 'account', 'a sum', 'tools and hand',
+            'lay out with a stop',
             'wire', 'a band cut', 'make, begun', 'log, under way', 'patterns', 'a weave', 'a bill', 'variants',
             'the cutting plan', 'what was learned',
         ] as $name) {

@@ -186,4 +186,23 @@ final class BillTest extends TestCase
         $cents = $this->workshop()->metalPrices()->perGramE4($wire, '2026-11-28');
         self::assertSame(25_000, $cents);
     }
+
+    /** Where a currency is used without decimals every price is whole, on all pages. */
+    public function test_prices_without_decimals_are_whole(): void
+    {
+        $piece = $this->piece('single-drop');
+        $this->actingAs($this->maker)->put(
+            "/pieces/{$piece->ulid}/bill", [...self::PRICES, 'currency' => 'JPY', 'decimals' => '0'],
+        )->assertStatus(303);
+        $workshop = $this->workshop()->refresh();
+        self::assertSame(['JPY', 0, '.00'], [
+            $workshop->currency()->code, $workshop->currency()->decimals, $workshop->priceTerms()->rounding,
+        ]);
+        $page = (string) $this->get("/pieces/{$piece->ulid}/quote")->assertOk()->getContent();
+        self::assertMatchesRegularExpression('/\d+ JPY/', $page);
+        self::assertDoesNotMatchRegularExpression('/\d\.\d\d JPY/', $page);
+        $this->put("/pieces/{$piece->ulid}/bill", [...self::PRICES, 'decimals' => '1'])->assertStatus(422)
+            ->assertSee('Decimals');
+        self::assertSame('JPY', $this->workshop()->refresh()->currency);
+    }
 }

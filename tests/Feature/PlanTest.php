@@ -270,7 +270,9 @@ final class PlanTest extends TestCase
         self::assertGreaterThan(0, $fit['stock']);
         self::assertLessThan($fit['many'], $fit['stock']);
         self::assertLessThanOrEqual(480.0, $fit['minutes']);
-        $this->actingAs($this->maker)->get('/plan/fits?day=2026-12-05&time=8')->assertOk()->assertSee('What fits in 8 h')
+        $this->actingAs($this->maker)->get('/plan/fits?day=2026-12-05&time=8')
+            ->assertOk()
+            ->assertSee('What fits in 8 h')
             ->assertSee("{$fit['stock']} of {$fit['many']}");
         $this->get('/plan/fits')->assertOk()->assertSee('What fits in 4 h');
         $this->get('/plan/fits?day=2020-01-01')->assertStatus(422)->assertSee('has passed');

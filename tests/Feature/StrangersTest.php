@@ -97,7 +97,8 @@ final class StrangersTest extends TestCase
         ]);
 
         return [
-            '{repair}' => $repair->ulid, '{occasion}' => $occasion->ulid, '{want}' => $want->ulid, '{finished}' => $finished->ulid,
+            '{repair}' => $repair->ulid, '{occasion}' => $occasion->ulid, '{want}' => $want->ulid,
+            '{finished}' => $finished->ulid,
             '{drill}' => $drill->ulid,
             '{photo}' => $photo->ulid,
             '{tick}' => (string) $tick->id,
@@ -170,7 +171,9 @@ final class StrangersTest extends TestCase
         $walked = 0;
         foreach ($this->routes() as [$method, $uri]) {
             $address = strtr($uri, $ours);
-            if (preg_match('/\{(piece|deleted|making|lot|bead|supply|tool|drill|photo|occasion|want|finished|repair)\}/', $uri) === 1) {
+            if (preg_match(
+                '/\{(piece|deleted|making|lot|bead|supply|tool|drill|photo|occasion|want|finished|repair)\}/', $uri,
+            ) === 1) {
                 $this->actingAs($other)->call(
                     $method,
                     '/'.$address,

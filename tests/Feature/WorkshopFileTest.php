@@ -392,7 +392,7 @@ final class WorkshopFileTest extends TestCase
     /** @return array<string, array{int}> */
     public static function versions(): array
     {
-        return ['1' => [1], '2' => [2], '3' => [3], '4' => [4], '5' => [5], '6' => [6]];
+        return ['1' => [1], '2' => [2], '3' => [3], '4' => [4], '5' => [5], '6' => [6], '7' => [7]];
     }
 
     /** Files as they were written then come in whole, and leave as they would be written today. */

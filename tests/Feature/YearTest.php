@@ -160,7 +160,9 @@ final class YearTest extends TestCase
         $held = (int) Movement::query()->whereIn('account', ['lot', 'pieces', 'scrap jar'])->sum('mass_mg');
         self::assertSame([0, $held], [$silver->beforeMg(), $silver->nowMg()]);
         self::assertSame($held, array_sum($silver->came) - array_sum($silver->went));
-        $this->actingAs($this->maker)->get('/stock/statement')->assertOk()->assertSee('Statement of '.now()->format('Y'))
+        $this->actingAs($this->maker)->get('/stock/statement')
+            ->assertOk()
+            ->assertSee('Statement of '.now()->format('Y'))
             ->assertSee('sold or given')->assertSee('41.00');
         $this->get('/stock/statement.csv')->assertOk()->assertSee('held at the end')->assertSee('sterling silver');
         $json = $this->get('/stock/statement.json')->assertOk()->json();

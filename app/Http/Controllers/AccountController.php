@@ -47,7 +47,9 @@ final class AccountController extends Controller
     {
         $workshop = $this->workshop($request);
         try {
-            $input = $this->texts($request, 'name', 'ruler', 'sizes', 'clearance', 'keep', 'low', 'shortcuts', 'has_scale', 'has_camera');
+            $input = $this->texts(
+                $request, 'name', 'ruler', 'sizes', 'clearance', 'keep', 'low', 'shortcuts', 'has_scale', 'has_camera',
+            );
             $unit = $workshop->profile()->unit();
             trim($input['name']) !== '' && mb_strlen($input['name']) <= 80
                 || throw Refused::invalid(

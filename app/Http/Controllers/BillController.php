@@ -163,11 +163,18 @@ final class BillController extends Controller
         return $kept;
     }
 
+    private function currency(PieceRequest $request): Currency
+    {
+        $decimals = $this->text($request, 'decimals');
+
+        return Currency::of(
+            $this->text($request, 'currency'), $decimals === '' ? 2 : Count::parse($decimals, 'decimals', 0, 2),
+        );
+    }
+
     private function keep(PieceRequest $request, Workshop $workshop): void
     {
-        $currency = Currency::of(
-            $this->text($request, 'currency'), Count::parse($this->text($request, 'decimals') ?: '2', 'decimals', 0, 2),
-        );
+        $currency = $this->currency($request);
         $costing = Costing::of(
             Money::parse($this->text($request, 'hour'), 'hour')->cents(),
             Count::parse($this->text($request, 'overhead'), 'overhead', 0, 500),

@@ -113,7 +113,8 @@ final class PlanController extends Controller
             $day = $this->text($request, 'day');
 
             return $desk(
-                trim($day) === '' ? $this->nextLongDay($wanted) : Planning::day($day, 'day'), $this->text($request, 'time'),
+                trim($day) === '' ? $this->nextLongDay($wanted) : Planning::day($day, 'day'),
+                $this->text($request, 'time'),
             );
         } catch (Problem $problem) {
             return $this->again($desk($this->nextLongDay($wanted), ''), $problem);
@@ -149,7 +150,9 @@ final class PlanController extends Controller
             $row['cents'] === null ? '' : Money::fromCents($row['cents'])->text(),
         ], $this->desk($request)->toBuy->rows);
 
-        return $this->table('to-buy', Csv::of(['kind', 'what', 'wanted', 'owned', 'to buy', 'left over', 'about'], $rows));
+        return $this->table(
+            'to-buy', Csv::of(['kind', 'what', 'wanted', 'owned', 'to buy', 'left over', 'about'], $rows),
+        );
     }
 
     /** @param  callable(): mixed  $act */

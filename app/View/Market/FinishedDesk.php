@@ -114,10 +114,16 @@ final class FinishedDesk
     public function editions(): array
     {
         $all = (new MadeEditions($this->finished->piece, $this->workshop))->all;
+        if (count($all) < 2) {
+            return [];
+        }
 
-        return count($all) < 2 ? [] : array_map(fn (array $one): array => [
+        return array_map(fn (array $one): array => [
             'words' => "Edition {$one['number']}, since {$one['since']}",
-            'says' => "{$one['made']} made".($one['sold'] > 0 ? ", {$one['sold']} sold for ".$this->money($one['cents']) : ''),
+            'says' => implode(', ', array_filter([
+                "{$one['made']} made",
+                $one['sold'] > 0 ? "{$one['sold']} sold for ".$this->money($one['cents']) : '',
+            ])),
             'changes' => $one['changes'], 'isThis' => in_array($this->finished->making_id, $one['makings'], true),
         ], $all);
     }

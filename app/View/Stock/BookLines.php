@@ -46,7 +46,8 @@ final class BookLines
     {
         return array_values($lines->toBase()->groupBy('metal', 'account')->orderByRaw('ABS(SUM(mass_mg)) DESC')
             ->selectRaw('metal, account, COUNT(*) AS many, SUM(mass_mg) AS mg')->get()->map(fn (object $row): array => [
-                'metal' => Metal::from((string) $row->metal)->words(), 'account' => $row->account === MetalFlow::COILS ? 'coils, offcuts, pins' : (string) $row->account,
+                'metal' => Metal::from((string) $row->metal)->words(),
+                'account' => $row->account === MetalFlow::COILS ? 'coils, offcuts, pins' : (string) $row->account,
                 'lines' => (int) $row->many, 'mg' => (int) $row->mg,
             ])->all());
     }

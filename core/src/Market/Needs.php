@@ -11,7 +11,8 @@ use Hebra\Core\Wire\Wire;
 
 /**
  * What makings of plans take in all: wire as it is cut in millimetres, beads with spares by what was
- * missed of them so far, and findings by count or millimetres. Invariant: as much as each plan says, as often as it is made.
+ * missed of them so far, and findings by count or millimetres. Invariant: as much as each plan says, as often as it is
+ * made.
  */
 final class Needs
 {

@@ -28,7 +28,9 @@ final class EditionsTest extends TestCase
     /** Every two patterns are two editions, and none of them is another than itself. */
     public function test_different_designs_are_different_editions(): void
     {
-        $all = array_map(fn (string $name) => Patterns::start($name, 'x'), array_slice(array_keys(Patterns::all()), 0, 30));
+        $all = array_map(
+            fn (string $name) => Patterns::start($name, 'x'), array_slice(array_keys(Patterns::all()), 0, 30),
+        );
         $editions = Editions::of([...$all, ...$all]);
         self::assertSame(count($all), $editions->count());
         foreach (array_keys($all) as $at) {

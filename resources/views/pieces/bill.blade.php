@@ -62,7 +62,7 @@
     @endif
     <section class="leaf mt-6" aria-labelledby="pricing">
         <h2 id="pricing">How you price</h2>
-        @foreach (['metal', 'margin', 'fee', 'rounding'] as $field)<x-problem :for="$field" :problem="$problem" />@endforeach
+        @foreach (['metal', 'margin', 'fee', 'rounding', 'decimals'] as $field)<x-problem :for="$field" :problem="$problem" />@endforeach
         <form method="post" action="/pieces/{{ $desk->piece->ulid }}/bill" class="grid gap-x-4 gap-y-3 mt-2 grid-cols-2 md:grid-cols-4 items-start">
             @csrf @method('put')
             @php($was = fn (string $key, string $default): string => $problem !== null && is_string(request()->input($key)) ? mb_substr(request()->input($key), 0, 60) : $default)
