@@ -16,7 +16,9 @@ use App\Models\Supply;
 use App\Models\Workshop;
 use Hebra\Core\Quantity\Figures;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Support\Collection;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
 
 /**
  * Everything in a workshop that a line looks for: pieces by their words, tags and what they contain; what was made of
@@ -34,27 +36,22 @@ final class Found
     /** So many things of the stock are looked through. */
     private const MOST_STOCK = 5000;
 
+    /** The latest lines of the book that are looked through; its own page looks through all. */
+    private const MOST_LINES = 5000;
+
     /** @var array<string, array{rows: list<Row>, more: int}> by what they are, without the empty ones */
     public readonly array $groups;
 
     private readonly Sought $sought;
 
-    /** @var list<int> of the pieces that were found */
-    private array $pieces = [];
-
     public function __construct(private readonly Workshop $workshop, public readonly string $line)
     {
         $this->sought = Sought::read(mb_substr($line, 0, self::MOST_LETTERS));
-        $groups = [];
-        if ($this->sought->words !== []) {
-            foreach ([
-                'Pieces' => $this->pieces(), 'In the box' => $this->finished(), 'Makings' => $this->makings(),
-                'Wire' => $this->lots(), 'Beads' => $this->beads(), 'Findings' => $this->supplies(),
-                'Orders and repairs' => $this->occasions(), 'Lines of the book' => $this->lines(),
-            ] as $name => $rows) {
-                $groups[$name] = ['rows' => array_slice($rows, 0, self::MOST), 'more' => count($rows) - self::MOST];
-            }
-        }
+        $groups = $this->sought->words === [] ? [] : [
+            'Pieces' => $this->pieces(), 'In the box' => $this->finished(), 'Makings' => $this->makings(),
+            'Wire' => $this->lots(), 'Beads' => $this->beads(), 'Findings' => $this->supplies(),
+            'Orders and repairs' => $this->occasions(), 'Lines of the book' => $this->lines(),
+        ];
         $this->groups = array_filter($groups, fn (array $group): bool => $group['rows'] !== []);
     }
 
@@ -65,41 +62,74 @@ final class Found
         ));
     }
 
-    /** @return list<Row> */
+    /**
+     * The first of what a query finds, and how many more there are.
+     *
+     * @template T of Model
+     *
+     * @param  Builder<T>  $found
+     * @param  callable(T): Row  $row
+     * @return array{rows: list<Row>, more: int}
+     */
+    private static function first(Builder $found, callable $row): array
+    {
+        $rows = [];
+        /** @var Collection<int, T> $first */
+        $first = (clone $found)->limit(self::MOST)->get();
+        foreach ($first as $one) {
+            $rows[] = $row($one);
+        }
+
+        return ['rows' => $rows, 'more' => count($rows) < self::MOST ? 0 : $found->count() - self::MOST];
+    }
+
+    /**
+     * @param  list<Row>  $rows
+     * @return array{rows: list<Row>, more: int}
+     */
+    private static function cut(array $rows): array
+    {
+        return ['rows' => array_slice($rows, 0, self::MOST), 'more' => count($rows) - self::MOST];
+    }
+
+    /** @return Builder<Piece> */
+    private function found(): Builder
+    {
+        return Piece::query()->where('workshop_id', $this->workshop->id)->where('is_pattern', false)
+            ->where(fn (Builder $piece) => $this->sought->in($piece, Piece::TOLD));
+    }
+
+    /** @return array{rows: list<Row>, more: int} */
     private function pieces(): array
     {
-        $found = $this->workshop->pieces()->where('is_pattern', false)
-            ->where(fn (Builder $piece) => $this->sought->in($piece, Piece::TOLD))->latest('updated_at')->get();
-        $this->pieces = array_values($found->pluck('id')->all());
-
-        return array_values($found->map(fn (Piece $piece): array => [
+        return self::first($this->found()->latest('updated_at'), fn (Piece $piece): array => [
             'words' => $piece->name, 'says' => $piece->tags, 'url' => "/pieces/{$piece->ulid}",
-        ])->all());
+        ]);
     }
 
-    /** @return list<Row> by name, number or note, and all made of a piece that was found */
+    /** @return array{rows: list<Row>, more: int} by name, number or note, and all made of a piece that was found */
     private function finished(): array
     {
-        /** @var Collection<int, Finished> $found */
-        $found = $this->workshop->finished()->where(fn (Builder $one) => $one->whereIn('piece_id', $this->pieces)
-            ->orWhere(fn (Builder $own) => $this->sought->in($own, "lower(name || ' ' || note) || ' no. ' || number")))
-            ->latest('number')->limit(1000)->get();
+        $found = Finished::query()->where('workshop_id', $this->workshop->id)
+            ->where(fn (Builder $one) => $one->whereIn('piece_id', $this->found()->select('id'))
+                ->orWhere(fn (Builder $own) => $this->sought->in($own, "lower(name || ' ' || note) || ' no. ' || number")))
+            ->latest('number');
 
-        return array_values($found->map(fn (Finished $one): array => [
+        return self::first($found, fn (Finished $one): array => [
             'words' => "No. {$one->number}, {$one->name}", 'says' => $one->place->words(), 'url' => "/box/{$one->ulid}",
-        ])->all());
+        ]);
     }
 
-    /** @return list<Row> */
+    /** @return array{rows: list<Row>, more: int} */
     private function makings(): array
     {
-        /** @var Collection<int, Making> $found */
-        $found = $this->workshop->makings()->with(['piece' => fn ($piece) => $piece->withTrashed()])
-            ->where(fn (Builder $one) => $one->whereIn('piece_id', $this->pieces)
+        $found = Making::query()->where('workshop_id', $this->workshop->id)
+            ->with(['piece' => fn ($piece) => $piece->withTrashed()])
+            ->where(fn (Builder $one) => $one->whereIn('piece_id', $this->found()->select('id'))
                 ->orWhere(fn (Builder $own) => $this->sought->in($own, 'lower(note)')))
-            ->latest('id')->limit(1000)->get();
+            ->latest('id');
 
-        return array_values($found->map(fn (Making $making): array => [
+        return self::first($found, fn (Making $making): array => [
             'words' => $making->piece->name,
             'says' => implode(': ', array_filter([
                 $making->closed_at === null ? 'under way' : 'made '.$making->closed_at->format('j F Y'), $making->note,
@@ -107,10 +137,10 @@ final class Found
             'url' => $making->closed_at === null
                 ? "/pieces/{$making->piece->ulid}/make"
                 : "/makings/{$making->ulid}/record",
-        ])->all());
+        ]);
     }
 
-    /** @return list<Row> */
+    /** @return array{rows: list<Row>, more: int} */
     private function lots(): array
     {
         $profile = $this->workshop->profile();
@@ -128,10 +158,10 @@ final class Found
             }
         }
 
-        return $rows;
+        return self::cut($rows);
     }
 
-    /** @return list<Row> */
+    /** @return array{rows: list<Row>, more: int} */
     private function beads(): array
     {
         $found = $this->workshop
@@ -142,13 +172,13 @@ final class Found
                 "{$bead->name} {$bead->core()->words()} bead {$bead->colour} {$bead->shape} {$bead->material}",
             ));
 
-        return array_values($found->map(fn (Bead $bead): array => [
+        return self::cut(array_values($found->map(fn (Bead $bead): array => [
             'words' => ucfirst($bead->core()->words()), 'says' => "{$bead->owned} there",
             'url' => $this->rows(),
-        ])->all());
+        ])->all()));
     }
 
-    /** @return list<Row> */
+    /** @return array{rows: list<Row>, more: int} */
     private function supplies(): array
     {
         $profile = $this->workshop->profile();
@@ -156,10 +186,10 @@ final class Found
             fn (Supply $supply): bool => $this->sought->isIn("{$supply->name} {$supply->kind}"),
         );
 
-        return array_values($found->map(fn (Supply $supply): array => [
+        return self::cut(array_values($found->map(fn (Supply $supply): array => [
             'words' => ucfirst($supply->name), 'says' => $supply->words($supply->held, $profile).' there',
             'url' => $this->rows(),
-        ])->all());
+        ])->all()));
     }
 
     /** Where beads and findings that are looked for stand. */
@@ -168,7 +198,7 @@ final class Found
         return '/stock?'.http_build_query(['as' => 'rows', 'line' => $this->line]);
     }
 
-    /** @return list<Row> */
+    /** @return array{rows: list<Row>, more: int} */
     private function occasions(): array
     {
         $found = $this->workshop->occasions()->with('repair')
@@ -182,25 +212,27 @@ final class Found
             'url' => $one->repair === null ? '/plan' : "/repairs/{$one->repair->ulid}",
         ])->values()->all();
 
-        return [...$rows, ...$repairs->map(fn (Repair $one): array => [
+        return self::cut([...$rows, ...$repairs->map(fn (Repair $one): array => [
             'words' => "{$one->name}: {$one->words}", 'says' => $one->done_at === null
                 ? 'to be repaired'
                 : 'repaired '.$one->done_at->format('j F Y'),
             'url' => "/repairs/{$one->ulid}",
-        ])->values()->all()];
+        ])->values()->all()]);
     }
 
-    /** @return list<Row> */
+    /** @return array{rows: list<Row>, more: int} */
     private function lines(): array
     {
-        /** @var Collection<int, Movement> $found */
-        $found = $this->workshop->movements()->where(fn (Builder $one) => $this->sought->in($one, 'lower(words)'))
-            ->latest('id')->limit(self::MOST)->get();
+        $latest = DB::table('movements')->where('workshop_id', $this->workshop->id)->orderByDesc('id')
+            ->limit(self::MOST_LINES)->select('id');
+        /** @var Builder<Movement> $found */
+        $found = Movement::query()->whereIn('id', $latest)
+            ->where(fn (Builder $one) => $this->sought->in($one, 'lower(words)'))->latest('id');
 
-        return array_values($found->map(fn (Movement $line): array => [
+        return self::first($found, fn (Movement $line): array => [
             'words' => $line->words,
             'says' => $line->created_at->format('j F Y').', '.Figures::grams($line->mass_mg / 1000),
             'url' => '/stock/book?'.http_build_query(['words' => $this->line]),
-        ])->all());
+        ]);
     }
 }

@@ -32,6 +32,11 @@ return new class extends Migration
         foreach (Piece::query()->withTrashed()->cursor() as $piece) {
             DB::table('pieces')->where('id', $piece->id)->update(['told' => Told::of($piece->document())]);
         }
+        // What went into pieces, for the year by piece.
+        DB::statement(
+            'CREATE INDEX movements_in_pieces ON movements (workshop_id, kind, created_at, making_id, metal, mass_mg) '
+                ."WHERE account = 'pieces'",
+        );
         // A sale stands while the piece comes back to be repaired.
         Schema::table('finished', function (Blueprint $table): void {
             $table->timestamp('sold_at')->nullable();
@@ -61,6 +66,7 @@ return new class extends Migration
     public function down(): void
     {
         Schema::drop('repairs');
+        DB::statement('DROP INDEX movements_in_pieces');
         Schema::table('finished', function (Blueprint $table): void {
             $table->dropIndex(['workshop_id', 'sold_at']);
             $table->dropColumn('sold_at');
