@@ -15,6 +15,7 @@ use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Money;
 use Hebra\Core\Quantity\Unreadable;
+use Illuminate\Support\Facades\DB;
 
 /** What is wanted by when, and the hours there are for it. */
 final class Planning
@@ -52,6 +53,25 @@ final class Planning
         ])->save();
 
         return $occasion;
+    }
+
+    /**
+     * A new occasion, with the first that is wanted for it where that is said already.
+     *
+     * @param  array<string, string>  $input  as plan() and want() take it
+     *
+     * @throws Problem if a field is unreadable; then nothing is kept
+     */
+    public function order(Workshop $workshop, array $input): Occasion
+    {
+        return DB::transaction(function () use ($workshop, $input): Occasion {
+            $occasion = $this->plan($workshop, $input);
+            if (($input['piece'] ?? '') !== '') {
+                $this->want($occasion, $input);
+            }
+
+            return $occasion;
+        });
     }
 
     /**

@@ -292,4 +292,21 @@ final class PlanTest extends TestCase
         app(SupplyBook::class)->correct($this->workshop(), $own->refresh(), $own->owned - 2);
         self::assertGreaterThan($before, $spares());
     }
+
+    /** From a piece to its order in one form; what cannot be read leaves nothing behind. */
+    public function test_an_order_is_taken_with_what_is_wanted(): void
+    {
+        $piece = $this->piece();
+        $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/bill")->assertSee("/plan?piece={$piece->ulid}#new", false);
+        $this->get("/plan?piece={$piece->ulid}")->assertOk()->assertSee('selected', false);
+        $order = [
+            'kind' => 'order', 'name' => 'Wilmot Tarr', 'due' => '2026-12-12', 'piece' => $piece->ulid, 'paid' => '10',
+        ];
+        $this->post('/occasions', [...$order, 'count' => 'many'])->assertStatus(422)->assertSee('many');
+        self::assertSame(0, Occasion::query()->count());
+        $this->post('/occasions', [...$order, 'count' => '2', 'price' => '38'])->assertRedirect('/plan');
+        $want = Want::query()->sole();
+        self::assertSame([2, 3800, 1000], [$want->count, $want->price_cents, $want->occasion->paid_cents]);
+        $this->get('/plan')->assertSee('76.00 EUR, paid 10.00');
+    }
 }

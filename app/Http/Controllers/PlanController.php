@@ -40,10 +40,14 @@ final class PlanController extends Controller
 
     public function store(Request $request): RedirectResponse|Response
     {
-        return $this->done($request, 'It is in the plan: say now what is wanted '
-            .'for it.', fn () => $this->planning->plan(
-                $this->workshop($request), $this->texts($request, 'kind', 'name', 'due', 'note', 'paid'),
-            ));
+        $isSaid = $this->text($request, 'piece') !== '';
+
+        return $this->done(
+            $request, 'It is in the plan'.($isSaid ? '.' : ': say now what is wanted for it.'),
+            fn () => $this->planning->order($this->workshop($request), $this->texts(
+                $request, 'kind', 'name', 'due', 'note', 'paid', 'piece', 'count', 'price', 'from',
+            )),
+        );
     }
 
     public function update(Request $request, Occasion $occasion): RedirectResponse|Response

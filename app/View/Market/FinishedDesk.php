@@ -7,6 +7,7 @@ namespace App\View\Market;
 use App\Models\Finished;
 use App\Models\FinishedMove;
 use App\Models\Movement;
+use App\Models\Photo;
 use App\Models\Repair;
 use App\Models\Want;
 use App\Models\Workshop;
@@ -33,7 +34,7 @@ final class FinishedDesk
     public function facts(): array
     {
         $one = $this->finished;
-        $facts = [['Made', $one->created_at->format('j F Y')]];
+        $facts = [['Made', $one->created_at->format('j F Y')], ['Size', $this->sheet->lines[0] ?? '']];
         foreach ($one->metals as $metal => $mg) {
             $facts[] = [ucfirst(Metal::tryFrom($metal)?->words() ?? $metal), Figures::grams($mg / 1000)];
         }
@@ -64,6 +65,19 @@ final class FinishedDesk
             ->where('account', 'lot')->where('mass_mg', '<', 0)->get();
 
         return array_values($lines->map(fn (Movement $line): string => $line->lot->name ?? '')->unique()->all());
+    }
+
+    /** The photo of its making that was kept first. */
+    public function photo(): ?Photo
+    {
+        /** @var Photo|null $photo */
+        $photo = $this->finished
+            ->making
+            ->photos()
+            ->orderBy('id')
+            ->first(['id', 'ulid', 'width', 'height', 'making_id']);
+
+        return $photo;
     }
 
     public function money(int $cents): string

@@ -77,7 +77,8 @@ final class ToBuyList
         $cents = $perGram === null ? null : (int) round($perGram * $wire->gramsOf($metres * self::METRE_MM) / 100);
         $this->rows[] = [
             'kind' => 'wire', 'words' => $wire->words(), 'wanted' => $this->workshop->profile()->length($mm),
-            'owned' => $this->workshop->profile()->length($held), 'buy' => Figures::trim($metres).' m',
+            'owned' => $this->workshop->profile()->length($held),
+            'buy' => Figures::trim($metres).' m, '.Figures::grams($wire->gramsOf($metres * self::METRE_MM)),
             'left' => $this->workshop->profile()->length($held + $metres * self::METRE_MM - $mm),
             'cents' => $cents, 'coil' => CoilDrawing::whole($wire->widthMm(), $wire->metal->value), 'heap' => null,
         ];

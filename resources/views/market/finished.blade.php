@@ -4,7 +4,9 @@
     <p class="mt-3 no-print"><a href="/box">← The box</a></p>
     <div class="finished">
         <div class="finished-drawing">
-            @include('svg.hung-piece', ['drawing' => $desk->sheet->hung->drawing, 'times' => $desk->sheet->hung->times, 'id' => 'finished-piece'])</div>
+            @include('svg.hung-piece', ['drawing' => $desk->sheet->hung->drawing, 'times' => $desk->sheet->hung->times, 'id' => 'finished-piece'])
+            @if (($photo = $desk->photo()) !== null)<img src="/photos/{{ $photo->ulid }}.jpg" width="{{ $photo->width }}"
+                height="{{ $photo->height }}" alt="Photo of it" loading="lazy">@endif</div>
         <div>
             <p class="quiet figure">No. {{ $one->number }}</p>
             <h1>{{ $one->name }}</h1>
@@ -16,7 +18,7 @@
             @if ($one->place->next() !== [])
             <form class="finished-move no-print" method="post" action="/box/{{ $one->ulid }}">@csrf @method('put')
                 <p class="bar">@foreach ($one->place->next() as $place)<button type="submit"
-                    @class(['do' => $place === \Hebra\Core\Market\Place::Sold, 'may' => $place !== \Hebra\Core\Market\Place::Sold]) name="place" value="{{ $place->value }}">{{ ucfirst($place->words()) }}@if ($place === \Hebra\Core\Market\Place::Sold && $one->sold_at !== null) as before @elseif ($place === \Hebra\Core\Market\Place::Sold && $one->price_cents !== null) for {{ \App\View\Coins::text($one->price_cents) }}@endif</button>@endforeach</p>
+                    @class(['do' => $place === \Hebra\Core\Market\Place::Sold, 'may' => $place !== \Hebra\Core\Market\Place::Sold]) name="place" value="{{ $place->value }}">{{ ucfirst($place->words()) }}@if ($place === \Hebra\Core\Market\Place::Melted) or taken apart @endif @if ($place === \Hebra\Core\Market\Place::Sold && $one->sold_at !== null) as before @elseif ($place === \Hebra\Core\Market\Place::Sold && $one->price_cents !== null) for {{ \App\View\Coins::text($one->price_cents) }}@endif</button>@endforeach</p>
                 <details @if ($problem !== null) open @endif>
                     <summary>with a word{{ in_array(\Hebra\Core\Market\Place::Sold, $one->place->next(), true) ? ', or for another price' : '' }}</summary>
                     <div class="market-form">

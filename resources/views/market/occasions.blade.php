@@ -56,16 +56,27 @@
             @endif
         </article>
     @endforeach
-    <details class="mt-3" @if ($wanted->occasions->isEmpty() || ($problem !== null && request()->is('occasions')))
+    <details class="mt-3" id="new" @if ($wanted->occasions->isEmpty() || request()->is('plan') && request()->has('piece') || ($problem !== null && request()->is('occasions')))
         open @endif>
         <summary class="day-title">{{ $wanted->occasions->isEmpty() ? 'Plan for a day' : 'Plan for another day' }}</summary>
         <form class="market-form" method="post" action="/occasions">@csrf
             <div class="field"><label for="new-kind">For</label><select class="in is-text" id="new-kind" name="kind">
                 @foreach (\App\Models\Occasion::KINDS as $kind => $words)<option value="{{ $kind }}"
-                @selected(request('kind') === $kind)>{{ $words }}</option>@endforeach</select></div>
+                @selected((request('kind') ?? (request()->is('plan') && request()->has('piece') ? 'order' : '')) === $kind)>{{ $words }}</option>@endforeach</select></div>
             <x-field name="name" id="new-name" label="Name, or who" :value="$was('name')" :problem="$problem"
                 placeholder="Harbour market" maxlength="80" autocomplete="off" />
             <x-field name="due" id="new-due" label="Day" type="date" :value="$was('due')" :problem="$problem" />
+ @if (($all = $desk->pieces())->isNotEmpty())
+            <div class="field"><label for="new-piece">Piece</label><select class="in is-text" id="new-piece" name="piece">
+                <option value="">say it later</option>@foreach ($all as $one)<option value="{{ $one->ulid }}"
+                @selected(request('piece') === $one->ulid)>{{ $one->name }}</option>@endforeach</select></div>
+            <x-field name="count" id="new-count" label="How many" class="!w-24" :value="$was('count', '1')"
+                :problem="$problem" inputmode="numeric" autocomplete="off" />
+            <x-field name="price" id="new-price" label="Price of one" class="!w-28" :value="$was('price')"
+                :problem="$problem" placeholder="38.00" autocomplete="off" />
+            <x-field name="paid" id="new-paid" label="Paid so far" class="!w-28" :value="$was('paid')"
+                :problem="$problem" autocomplete="off" />
+            @endif
             <x-field name="note" id="new-note" label="Note" :value="$was('note')" :problem="$problem" maxlength="500"
                 autocomplete="off" />
             <button type="submit" class="do self-end">Plan for it</button>

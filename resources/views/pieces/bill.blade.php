@@ -10,7 +10,8 @@
     <div class="price-beside">
         @include('market.causes')
         <div class="price-paper"><p class="bar no-print"><span class="grow quiet">What the customer sees</span><a class="do" href="/pieces/{{ $desk->piece->ulid }}/quote?list={{ $list->name }}">Print the sheet</a></p>
-        @include('market.paper', ['sheet' => \App\View\Market\CustomerSheet::quote($desk->plan, $workshop, $causes->asking->priceCents())])</div>
+        @include('market.paper', ['sheet' => \App\View\Market\CustomerSheet::quote($desk->plan, $workshop, $causes->asking->priceCents())])
+        <p class="bar mt-2 no-print"><a class="tool" href="/plan?piece={{ $desk->piece->ulid }}#new">Take an order</a></p></div>
     </div>
     <details class="mt-4" @if ($bill->unpriced > 0 || $problem !== null) open @endif><summary>Line by line</summary>
     <div class="scrolls mt-3">
