@@ -15,6 +15,7 @@ export function board() {
         pull: null,
 
         init() {
+            // It says so once to begin with, when all is laid out.
             this.watch = new ResizeObserver(() => this.draw());
             this.watch.observe(this.$root.querySelector('.drawing'));
             this.watch.observe(this.$root.querySelector('.canvas'));
@@ -30,7 +31,6 @@ export function board() {
                     this.stop = () => stops.forEach((stop) => stop());
                     this.$root.dataset.carries = 'on';
                 });
-            this.draw();
         },
 
         destroy() {

@@ -20,6 +20,13 @@ for (const kind of ['htmx:afterSettle', 'htmx:sendError', 'htmx:responseError', 
     });
 }
 
+// What is drawn is let go of at once: each of its strokes would be asked whether it wants to say goodbye.
+document.addEventListener('htmx:beforeSwap', (event) => {
+    if (event.detail.shouldSwap && event.detail.target?.id === 'desk') {
+        event.detail.target.querySelectorAll('svg').forEach((one) => one.replaceChildren());
+    }
+});
+
 /** The desk of a piece: what belongs together lights up together; single keys press the buttons that name them. */
 export function desk() {
     return {

@@ -36,7 +36,13 @@ export function zoom() {
     return {
         init() {
             this.$root.querySelector('.zoom').hidden = false;
-            this.show();
+            // Nothing is asked of a drawing that only fits: what is asked for is laid out at once.
+            if (factor !== 1 || isTrue) {
+                this.show();
+            } else {
+                this.$root.querySelector('.zoom-fit').disabled = true;
+                this.$root.querySelector('.canvas').tabIndex = -1;
+            }
             const canvas = this.$root.querySelector('.canvas');
             canvas.addEventListener('wheel', (event) => this.wheeled(event), { passive: false });
             canvas.addEventListener('touchstart', (event) => this.pinched(event), { passive: true });
