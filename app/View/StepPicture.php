@@ -10,6 +10,7 @@ use Hebra\Core\Plan\FormingPicture;
 use Hebra\Core\Plan\FormingStates;
 use Hebra\Core\Plan\HandHint;
 use Hebra\Core\Plan\HandHints;
+use Hebra\Core\Plan\Jaw;
 use Hebra\Core\Plan\Plan;
 
 /**
@@ -33,6 +34,12 @@ final class StepPicture
     private const HINT = 'fill="none" stroke="#2a8f7c" stroke-width="3" stroke-linecap="round" '
         .'stroke-linejoin="round"';
 
+    /** Of pliers: what they hold is seen through them. */
+    private const STEEL = 'fill="#8d897e" fill-opacity="0.82" stroke="#4b4740" stroke-width="1.2"';
+
+    /** So much of flat jaws is seen beside a loop. */
+    private const JAW_PX = 70.0;
+
     private const DASHED = 'stroke-dasharray="7 6"';
 
     /** A winding is drawn no wider, a way no shorter: nothing would be seen of it. */
@@ -47,10 +54,14 @@ final class StepPicture
 
     private readonly float $highPx;
 
-    /** @param  list<HandHint>  $hints */
+    /**
+     * @param  list<HandHint>  $hints
+     * @param  list<Jaw>  $jaws
+     */
     private function __construct(
         private readonly FormingPicture $picture,
         private readonly array $hints,
+        private readonly array $jaws,
         private readonly StepFrame $frame,
     ) {
         [$this->widePx, $this->highPx] = $frame->px();
@@ -64,11 +75,10 @@ final class StepPicture
         Plan $plan, int $step, ?View $view, FormingStates $states, StepFrame $frame = StepFrame::Hand,
     ): string {
         $view ??= FormingPicture::bestView($plan, $states, $step);
-        $hints = HandHints::of($states, $step, $view);
+        $picture = FormingPicture::of($plan, $states, $step, $view);
+        [$hints, $jaws] = [HandHints::of($states, $step, $view), HandHints::jaws($states, $step, $view)];
 
-        return (new self(FormingPicture::of($plan, $states, $step, $view), $hints, $frame))->document(
-            $states->step($step)->title,
-        );
+        return (new self($picture, $hints, $jaws, $frame))->document($states->step($step)->title);
     }
 
     private function document(string $title): string
@@ -122,7 +132,7 @@ final class StepPicture
         return '<svg class="frame" x="'.round($xPx, 2).'" y="0" width="'.$this->widePx.'" height="'.$this->highPx
             .'" viewBox="'.$box.'">'
             .view('svg.piece', ['drawing' => $drawing, 'hangs' => '', 'label' => '', 'small' => true])->render()
-            .($name === 'before' ? $this->hints($drawing) : '').'</svg>';
+            .($name === 'before' ? $this->jaws($drawing).$this->hints($drawing) : '').'</svg>';
     }
 
     /**
@@ -151,6 +161,26 @@ final class StepPicture
     {
         return '<path d="M'.($xPx - self::GAP_PX + 5).' '.($this->highPx / 2).'h24m-8 -7l8 7l-8 7'
             .'" fill="none" stroke="#2a8f7c" stroke-width="2.4" stroke-linecap="round"/>';
+    }
+
+    private function jaws(Drawing $drawing): string
+    {
+        return implode('', array_map(fn (Jaw $jaw): string => $this->jaw($jaw, $drawing), $this->jaws));
+    }
+
+    /** Round ones from their tips, flat ones from aside: as far as the loop’s middle. */
+    private function jaw(Jaw $jaw, Drawing $drawing): string
+    {
+        [$x, $y, $radius] = [$drawing->x($jaw->xMm), $drawing->y($jaw->yMm), $drawing->px($jaw->radiusMm)];
+        if ($jaw->isRound) {
+            return '<circle cx="'.round($x, 1).'" cy="'.round($y, 1).'" r="'.round($radius, 1).'" '.self::STEEL.'/>';
+        }
+        [$tip, $wide, $far] = [0.34 * $radius, 0.85 * $radius, -$radius - self::JAW_PX];
+        $edge = fn (float $at): string => 'M'.self::pair($far, $at * $wide).'L'.self::pair(0.1 * $radius, $at * $tip);
+
+        return '<g transform="translate('.self::pair($x, $y).') rotate('.round($jaw->degrees - 180.0, 1).')"><path d="'
+            .$edge(-1.0).'A'.self::pair($tip, $tip).' 0 0 1 '.self::pair(0.1 * $radius, $tip).'L'
+            .self::pair($far, $wide).'Z" '.self::STEEL.'/><path d="'.$edge(0.0).'" fill="none" stroke="#4b4740"/></g>';
     }
 
     private function hints(Drawing $drawing): string
@@ -251,7 +281,10 @@ final class StepPicture
     /** What the step works on, in verdigris. */
     private static function lit(FormingPicture $picture): string
     {
-        $lit = '.frame svg{overflow:visible}';
+        // What is cut off in the end is hatched, as on a strip.
+        $lit = '.frame svg{overflow:visible}'
+            .'.wire[data-mark$="tail"] .body{stroke-dasharray:4.4 1.8;stroke-linecap:butt}'
+            .'.wire[data-mark$="tail"] .shine{display:none}';
         foreach ($picture->marks as $mark) {
             $lit .= '[data-mark="'.addcslashes($mark, '"\\').'"].wire .edge{stroke:#14483f}'
                 .'[data-mark="'.addcslashes($mark, '"\\').'"].wire .body{stroke:#58b8a4}';

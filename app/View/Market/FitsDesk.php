@@ -88,8 +88,9 @@ final class FitsDesk
             'minutes' => $ends[max(0, $stock - 1)] ?? 0.0, 'brings' => $this->brings($piece, $plan, $stock),
             'at' => array_map(fn (float $end): float => round(100 * $end / $this->minutes, 2), $ends),
             'key' => "fit-{$piece->id}",
-            'hung' => HungPiece::in(
-                [min(self::HIGH, self::WIDE / max(1, count($ends))), self::HIGH, self::MOST_RATIO], $plan->plan, "fit-{$piece->id}"),
+            'hung' => HungPiece::in([
+                min(self::HIGH, self::WIDE / max(1, count($ends))), self::HIGH, self::MOST_RATIO,
+            ], $plan->plan, "fit-{$piece->id}"),
         ];
     }
 

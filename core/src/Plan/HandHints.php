@@ -51,6 +51,83 @@ final readonly class HandHints
             : (new self($states, new Seen($view->degrees(), $view === View::Top), $part))->at($step);
     }
 
+    /**
+     * The pliers that do it: in the eye that is turned, or holding the loop that is wrapped shut.
+     *
+     * @param  int  $step  its place, from 0
+     * @return list<Jaw> in the millimetres of its picture
+     */
+    public static function jaws(FormingStates $states, int $step, View $view): array
+    {
+        $part = $states->part($step);
+        $operation = $states->step($step)->operation;
+        if ($part === null || ! in_array($operation, [Operation::Eye, Operation::Wrap], true)) {
+            return [];
+        }
+        $hints = new self($states, new Seen($view->degrees(), $view === View::Top), $part);
+
+        return $operation === Operation::Eye ? $hints->turning($step) : $hints->holding($step);
+    }
+
+    /** @return list<Jaw> of the first eye that the step turns */
+    private function turning(int $step): array
+    {
+        $before = $this->states->wires($this->part, $step, true);
+        foreach ($this->states->wires($this->part, $step) as $at => $course) {
+            foreach (isset($before[$at]) ? $this->states->step($step)->marks : [] as $mark) {
+                $jaws = $this->round($before[$at]->marked($mark), $course->marked($mark), $this->part->wireOf(
+                    $course->role,
+                )->diameterMm());
+                if ($jaws !== []) {
+                    return $jaws;
+                }
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Jaw> nothing of what is no eye */
+    private function round(Curve $before, Curve $after, float $wireMm): array
+    {
+        $way = array_map($this->seen->page(...), self::fromWhatStays($before, $after));
+        // As it lies in the jaws before it is turned.
+        $lies = array_map($this->seen->page(...), self::fromWhatStays($after, $before));
+        $turns = count($way) < self::LEAST_POINTS ? 0.0 : self::turns($way);
+        if (count($lies) < self::LEAST_POINTS || $way === [] || abs($turns) < self::ROUND) {
+            return [];
+        }
+        $radius = self::extent($way)[2] - $wireMm / 2;
+
+        [$x, $y] = [$lies[3][0] - $lies[0][0], $lies[3][1] - $lies[0][1]];
+        // To the side to which it turns, as far as both are thick.
+        $aside = ($radius + $wireMm / 2) * ($turns <=> 0.0) / max(1e-9, hypot($x, $y));
+
+        return $radius < $wireMm / 2 ? [] : Jaw::pair($lies[0], [-$y * $aside, $x * $aside], $radius);
+    }
+
+    /** @return list<Jaw> on the loop beside the wraps, from the side to which the end does not stand */
+    private function holding(int $step): array
+    {
+        foreach ($this->states->wires($this->part, $step, true) as $course) {
+            foreach ($this->states->step($step)->marks as $mark) {
+                $loop = array_map($this->seen->page(...), $course->marked(str_replace('wraps', 'loop', $mark))->points(
+                    self::FINE_MM,
+                ));
+                $end = array_map($this->seen->page(...), $course->marked($mark)->points(self::FINE_MM));
+                if (! str_contains($mark, 'wraps') || $loop === [] || $end === []) {
+                    continue;
+                }
+                [$x, $y, $radius] = self::extent($loop);
+                $isToRight = $end[count($end) - 1][0] > $x;
+
+                return [new Jaw(false, $x, $y, $radius, $isToRight ? 180.0 : 0.0)];
+            }
+        }
+
+        return [];
+    }
+
     /** @return list<HandHint> */
     private function at(int $step): array
     {
@@ -185,7 +262,7 @@ final readonly class HandHints
         $way = array_map($this->seen->page(...), self::fromWhatStays($before, $after));
         $turns = self::turns($way);
         if (abs($turns) >= self::ROUND) {
-            return self::round($way, $turns);
+            return self::turned($way, $turns);
         }
         $mm = min(self::HELD_MM, $before->lengthMm(), $after->lengthMm());
         [[$x, $y], [$toX, $toY]] = [
@@ -229,12 +306,26 @@ final readonly class HandHints
         return $this->seen->page($curve->at($isReversed ? $curve->lengthMm() - $mm : $mm)[0]);
     }
 
-    /** @param  non-empty-list<array{float, float}>  $way */
-    private static function round(array $way, float $turns): HandHint
+    /**
+     * The middle of what is seen, and half of how far it reaches.
+     *
+     * @param  non-empty-list<array{float, float}>  $way
+     * @return array{float, float, float}
+     */
+    private static function extent(array $way): array
     {
         [$xs, $ys] = [array_column($way, 0), array_column($way, 1)];
-        [$x, $y] = [(min($xs) + max($xs)) / 2, (min($ys) + max($ys)) / 2];
-        $radius = max(max($xs) - min($xs), max($ys) - min($ys)) / 2;
+
+        return [
+            (min($xs) + max($xs)) / 2, (min($ys) + max($ys)) / 2,
+            max(max($xs) - min($xs), max($ys) - min($ys)) / 2,
+        ];
+    }
+
+    /** @param  non-empty-list<array{float, float}>  $way */
+    private static function turned(array $way, float $turns): HandHint
+    {
+        [$x, $y, $radius] = self::extent($way);
 
         return new HandHint(
             HandHint::TURN, $x, $y, $radius, $turns, rad2deg(atan2($way[0][1] - $y, $way[0][0] - $x)),

@@ -183,4 +183,40 @@ final class HandHintsTest extends TestCase
 
         return ($hint->degrees > 0.0) === $isDown ? -1 : 1;
     }
+
+    /** Round jaws stand on both sides of the wire and do not lie in it; flat ones hold what is beside the wraps. */
+    public function test_pliers_hold_the_wire_where_it_is(): void
+    {
+        $round = $flat = 0;
+        foreach (self::steps() as $name => [$states, $step, $picture]) {
+            $jaws = HandHints::jaws($states, $step, View::Front);
+            $operation = $states->step($step)->operation;
+            if ($jaws === []) {
+                continue;
+            }
+            self::assertNotNull($picture->before, $name);
+            [$left, $top, $right, $bottom] = self::bounds($picture->before, $picture->after);
+            foreach ($jaws as $jaw) {
+                $reach = 2.0 * $jaw->radiusMm + 3.0;
+                self::assertGreaterThan(0.0, $jaw->radiusMm, $name);
+                self::assertTrue(
+                    $jaw->xMm > $left - $reach && $jaw->xMm < $right + $reach && $jaw->yMm > $top - $reach
+                        && $jaw->yMm < $bottom + $reach, $name,
+                );
+            }
+            if ($jaws[0]->isRound) {
+                self::assertSame([2, Operation::Eye], [count($jaws), $operation], $name);
+                $apart = hypot($jaws[0]->xMm - $jaws[1]->xMm, $jaws[0]->yMm - $jaws[1]->yMm);
+                // Between them is the wire, seen as thick as it is.
+                self::assertGreaterThan(2.0 * $jaws[0]->radiusMm + 0.15, $apart, $name);
+                $round++;
+            } else {
+                self::assertSame([1, Operation::Wrap], [count($jaws), $operation], $name);
+                self::assertContains($jaws[0]->degrees, [0.0, 180.0], $name);
+                $flat++;
+            }
+        }
+        self::assertGreaterThan(200, $round);
+        self::assertGreaterThan(80, $flat);
+    }
 }

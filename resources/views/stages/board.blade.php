@@ -5,7 +5,7 @@
 <div class="board" x-data="board" data-hangs="{{ json_encode($desk->board()->hangs(), JSON_THROW_ON_ERROR) }}" data-gaps="{{ json_encode($desk->board()->gaps(), JSON_THROW_ON_ERROR) }}" data-tried="/pieces/{{ $desk->piece->ulid }}/tried?{{ http_build_query(['revision' => $desk->piece->revision, 'view' => $desk->side->value, 'open' => $open?->id->text, 'run' => $run, 'hung' => $desk->shown()]) }}">
     <div class="drawing-place" x-data="turning">
     <figure class="drawing" x-data="zoom">
-        <div class="canvas">@include('stages.picture')</div>
+        <div class="canvas" x-ignore>@include('stages.picture')</div>
         <div class="space" tabindex="0" role="application" aria-label="The piece in space: turn it with the arrow keys" data-scene="/pieces/{{ $desk->piece->ulid }}/scene.glb" hidden></div>
         @include('stages.flags')
         @if ($open !== null)

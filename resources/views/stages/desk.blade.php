@@ -43,7 +43,7 @@
     <div @class(['desk', 'is-making' => $desk->stage === 'make' && $desk->making() !== null && ! $desk->making()->isDone()])>
         <div class="drawing-place" x-data="turning">
         <figure class="drawing" x-data="zoom">
-            <div class="canvas">@include('svg.piece', ['drawing' => $desk->drawing, 'hangs' => $desk->hangs(), 'across' => $desk->across(), 'label' => 'Drawing of '.$desk->document->name.($desk->side === \Hebra\Core\Figure\View::Front ? '' : ' from the '.$desk->side->value).': '.$desk->high()])</div>
+            <div class="canvas" x-ignore>@include('svg.piece', ['drawing' => $desk->drawing, 'hangs' => $desk->hangs(), 'across' => $desk->across(), 'label' => 'Drawing of '.$desk->document->name.($desk->side === \Hebra\Core\Figure\View::Front ? '' : ' from the '.$desk->side->value).': '.$desk->high()])</div>
             <div class="space" tabindex="0" role="application" aria-label="The piece in space: turn it with the arrow keys" data-scene="/pieces/{{ $desk->piece->ulid }}/scene.glb" hidden></div>
             <figcaption>
                 @include('stages.sides')

@@ -8,7 +8,7 @@
     $id = $drawing->once($one['path']);
     if ($id !== '') { ?><path id="{!! $id !!}" d="{!! $one['path'] !!}"/><use class="edge" href="#{!! $id !!}" stroke-width="{!! $one['width'] !!}"/><use class="body" href="#{!! $id !!}" stroke-width="{!! $one['bodyWidth'] !!}"/><use class="shine" href="#{!! $id !!}" stroke-width="{!! $one['shineWidth'] !!}" transform="{!! $one['shineShift'] !!}"/><?php } else { ?><path class="edge" stroke-width="{!! $one['width'] !!}" d="{!! $one['path'] !!}"/><path class="body" stroke-width="{!! $one['bodyWidth'] !!}" d="{!! $one['path'] !!}"/><path class="shine" stroke-width="{!! $one['shineWidth'] !!}" transform="{!! $one['shineShift'] !!}" d="{!! $one['path'] !!}"/><?php }
 } ?>
-<svg x-ignore width="{{ $drawing->width }}" height="{{ $drawing->height }}" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" @unless ($isSmall) data-k="{{ $drawing->px(1.0) }}" @endunless @if ($label === '') aria-hidden="true" @else role="img" aria-label="{{ $label }}" @endif>
+<svg width="{{ $drawing->width }}" height="{{ $drawing->height }}" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" @unless ($isSmall) data-k="{{ $drawing->px(1.0) }}" @endunless @if ($label === '') aria-hidden="true" @else role="img" aria-label="{{ $label }}" @endif>
     <defs>
         @foreach ($drawing->kinds() as $one)
             <g id="{{ $one['id'] }}">@include('svg.bead', $one)</g>
