@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** At the bench: a pair of hoops by one key, by thumb, and with the workshop gone in the middle. */
 final class BenchTest extends BrowserTestCase
@@ -194,14 +195,21 @@ final class BenchTest extends BrowserTestCase
         $this->assertQuietConsole();
     }
 
-    /** On its side a phone shows title, picture, count and the one button together, none of them covered. */
-    public function test_a_phone_on_its_side_shows_all_that_the_hands_need(): void
+    /** @return array<string, array{int, int}> */
+    public static function small(): array
+    {
+        return ['a phone on its side' => [844, 390], 'enlarged four times' => [320, 256], 'twice' => [640, 400]];
+    }
+
+    /** However small: title, picture, count and the one button are seen together, none of them covered. */
+    #[DataProvider('small')]
+    public function test_a_small_window_shows_all_that_the_hands_need(int $wide, int $high): void
     {
         $this->window(1280, 800);
         $this->enterDemo();
         $this->visit('/pieces');
         $path = (string) parse_url((string) $this->button('Winter buoys')->getAttribute('href'), PHP_URL_PATH);
-        $this->window(844, 390);
+        $this->window($wide, $high);
         $this->visit($path.'/make');
         $this->seeInside('#step-title', 'wrap');
         self::eventually(fn (): bool => (bool) self::$browser->executeScript(<<<'JS'
