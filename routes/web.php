@@ -80,6 +80,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/pieces/{piece}/redo', [StageController::class, 'redo']);
     Route::get('/pieces/{piece}/lay-ready', [StageController::class, 'layReady']);
     Route::get('/pieces/{piece}/leaflet', LeafletController::class);
+    Route::get('/pieces/{piece}/kit', [LeafletController::class, 'kit']);
     Route::get('/pieces/{piece}/strips', [StageController::class, 'strips']);
     Route::post('/pieces/{piece}/makings', [MakingController::class, 'store']);
     Route::get('/pieces/{piece}/drawing.svg', [StageController::class, 'drawing']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\View\KitDesk;
 use App\View\Leaflet;
 use Hebra\Core\Plan\EventKind;
 use Tests\TestCase;
@@ -87,5 +88,25 @@ final class LeafletTest extends TestCase
         $this->artisan('hebra:pictures', ['folder' => $folder, 'pattern' => ['none']])->assertFailed();
         array_map(unlink(...), glob("{$folder}/*") ?: []);
         rmdir($folder);
+    }
+
+    /** Each bag holds what the plan takes, its wire longer by what hands waste, and all bags are what is bought for. */
+    public function test_kits_for_a_class(): void
+    {
+        $piece = $this->piece();
+        $kit = fn (int $percent): KitDesk => new KitDesk($piece, $this->workshop(), 8, $percent);
+        [$plain, $more] = [$kit(0), $kit(20)];
+        self::assertSame(count($plain->plan->strips()), count(array_filter(
+            $plain->bag(), fn (array $row): bool => str_ends_with($row['many'], '×'),
+        )));
+        self::assertNotSame($plain->bag(), $more->bag());
+        self::assertGreaterThan($plain->costCents(), $more->costCents());
+        self::assertGreaterThan($more->costCents(), $more->askedCents());
+        self::assertNotSame([], $more->toBuy()->rows);
+        $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/kit?for=8")->assertOk()->assertSee('8 kits')
+            ->assertSee('8 of 8')->assertSee('To buy for all of them');
+        $this->get("/pieces/{$piece->ulid}/kit?for=none")->assertStatus(422)->assertSee('none');
+        $this->get("/pieces/{$piece->ulid}/kit?more=101")->assertStatus(422)->assertSee('0 to 100');
+        $this->get("/pieces/{$piece->ulid}/leaflet?for=8")->assertSee('/kit?for=8', false);
     }
 }
