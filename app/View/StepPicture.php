@@ -74,7 +74,7 @@ final class StepPicture
     public static function of(
         Plan $plan, int $step, ?View $view, FormingStates $states, StepFrame $frame = StepFrame::Hand,
     ): string {
-        $view ??= FormingPicture::bestView($plan, $states, $step);
+        $view ??= FormingPicture::bestView($states, $step);
         $picture = FormingPicture::of($plan, $states, $step, $view);
         [$hints, $jaws] = [HandHints::of($states, $step, $view), HandHints::jaws($states, $step, $view)];
 

@@ -22,6 +22,9 @@ final readonly class FormingPicture
 {
     private const MUCH_MORE = 1.5;
 
+    /** How finely a wire is followed to see how far it reaches. */
+    private const FINE_MM = 0.5;
+
     /** @param  list<string>  $marks  what the step works on */
     private function __construct(public ?PieceFigure $before, public PieceFigure $after, public array $marks)
     {
@@ -47,19 +50,46 @@ final readonly class FormingPicture
     }
 
     /** From where what a step forms is seen best: from the front, or the side where it shows much more of it. */
-    public static function bestView(Plan $plan, FormingStates $states, int $step): View
+    public static function bestView(FormingStates $states, int $step): View
     {
-        if (! $states->step($step)->operation->forms() || $states->step($step)->operation === Operation::Hook) {
+        $operation = $states->step($step)->operation;
+        // What is hooked on is seen from the front, and so is what is hammered flat.
+        if (! $operation->forms() || in_array($operation, [Operation::Hook, Operation::Hammer], true)) {
             return View::Front;
         }
-        $area = function (View $view) use ($plan, $states, $step): float {
-            $picture = self::of($plan, $states, $step, $view);
-            [$left, $top, $right, $bottom] = $picture->focus($picture->after);
-
-            return ($right - $left) * ($bottom - $top);
-        };
+        $part = $states->part($step);
+        if ($part === null) {
+            return View::Front;
+        }
+        $wires = $states->wires($part, $step);
+        $area = fn (View $view): float => self::areaSeen($part, $wires, $states->step($step)->marks, $view);
 
         return $area(View::Side) > self::MUCH_MORE * $area(View::Front) ? View::Side : View::Front;
+    }
+
+    /**
+     * How much room what is marked takes as it is seen, with the thickness of its wire.
+     *
+     * @param  list<Course>  $wires
+     * @param  list<string>  $marks
+     */
+    private static function areaSeen(PartPlan $part, array $wires, array $marks, View $view): float
+    {
+        $seen = new Seen($view->degrees(), $view === View::Top);
+        $xs = $ys = $thick = [];
+        foreach ($wires as $course) {
+            foreach ($marks as $mark) {
+                foreach ($course->marked($mark)->points(self::FINE_MM) as $point) {
+                    [$xs[], $ys[]] = $seen->page($point);
+                    $thick[] = $part->wireOf($course->role)->diameterMm();
+                }
+            }
+        }
+        if ($xs === [] || $ys === [] || $thick === []) {
+            return 0.0;
+        }
+
+        return (max($xs) - min($xs) + max($thick)) * (max($ys) - min($ys) + max($thick));
     }
 
     /**
