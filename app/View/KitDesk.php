@@ -50,18 +50,23 @@ final class KitDesk
     public function bag(): array
     {
         $rows = array_map(fn (Cut $cut): array => [
-            'many' => "{$cut->count} ×", 'words' => $this->plan->profile->length($this->longer($cut)).' '.$cut->wire->words()
-                .', '.mb_strtolower($cut->label),
+            'many' => "{$cut->count} ×",
+            'words' => implode(' ', [
+                $this->plan->profile->length($this->longer($cut)), $cut->wire->words().',', mb_strtolower($cut->label),
+            ]),
         ], $this->plan->strips());
         foreach ($this->plan->beads as $bead) {
             $rows[] = [
                 'many' => (string) ($bead->all + $bead->spares),
-                'words' => $bead->bead->words().', '.$bead->bead->sizeWords().($bead->spares > 0 ? ", {$bead->spares} of them spare" : ''),
+                'words' => $bead->bead->words().', '.$bead->bead->sizeWords()
+                    .($bead->spares > 0 ? ", {$bead->spares} of them spare" : ''),
             ];
         }
         foreach ($this->plan->findings as $finding) {
             $rows[] = [
-                'many' => $finding->isByLength() ? $this->plan->profile->length($finding->taken()) : (string) $finding->all,
+                'many' => $finding->isByLength()
+                    ? $this->plan->profile->length($finding->taken())
+                    : (string) $finding->all,
                 'words' => $finding->words,
             ];
         }
@@ -106,7 +111,8 @@ final class KitDesk
         $cost = $this->costCents();
 
         return Asking::of(
-            $cost + intdiv($cost * $this->workshop->overhead_percent + 50, 100), $this->list(), $this->workshop->priceTerms(),
+            $cost + intdiv($cost * $this->workshop->overhead_percent + 50, 100), $this->list(),
+            $this->workshop->priceTerms(),
         )->priceCents();
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Plan;
 
 use Hebra\Core\Course\Course;
+use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Assembly;
 use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\PieceFigure;
@@ -61,35 +62,32 @@ final readonly class FormingPicture
         if ($part === null) {
             return View::Front;
         }
-        $wires = $states->wires($part, $step);
-        $area = fn (View $view): float => self::areaSeen($part, $wires, $states->step($step)->marks, $view);
+        $points = [];
+        $thickMm = 0.0;
+        foreach ($states->wires($part, $step) as $course) {
+            $thickMm = max($thickMm, $part->wireOf($course->role)->diameterMm());
+            foreach ($states->step($step)->marks as $mark) {
+                array_push($points, ...$course->marked($mark)->points(self::FINE_MM));
+            }
+        }
+        $isAside = self::areaSeen($points, $thickMm, View::Side)
+            > self::MUCH_MORE * self::areaSeen($points, $thickMm, View::Front);
 
-        return $area(View::Side) > self::MUCH_MORE * $area(View::Front) ? View::Side : View::Front;
+        return $isAside ? View::Side : View::Front;
     }
 
     /**
-     * How much room what is marked takes as it is seen, with the thickness of its wire.
+     * How much room what is worked on takes as it is seen, with the thickness of its wire.
      *
-     * @param  list<Course>  $wires
-     * @param  list<string>  $marks
+     * @param  list<Vector>  $points
      */
-    private static function areaSeen(PartPlan $part, array $wires, array $marks, View $view): float
+    private static function areaSeen(array $points, float $thickMm, View $view): float
     {
         $seen = new Seen($view->degrees(), $view === View::Top);
-        $xs = $ys = $thick = [];
-        foreach ($wires as $course) {
-            foreach ($marks as $mark) {
-                foreach ($course->marked($mark)->points(self::FINE_MM) as $point) {
-                    [$xs[], $ys[]] = $seen->page($point);
-                    $thick[] = $part->wireOf($course->role)->diameterMm();
-                }
-            }
-        }
-        if ($xs === [] || $ys === [] || $thick === []) {
-            return 0.0;
-        }
+        $page = array_map($seen->page(...), $points);
+        [$xs, $ys] = [array_column($page, 0), array_column($page, 1)];
 
-        return (max($xs) - min($xs) + max($thick)) * (max($ys) - min($ys) + max($thick));
+        return $xs === [] || $ys === [] ? 0.0 : (max($xs) - min($xs) + $thickMm) * (max($ys) - min($ys) + $thickMm);
     }
 
     /**
