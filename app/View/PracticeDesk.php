@@ -8,21 +8,41 @@ use App\Actions\Drilling;
 use App\Models\Drill;
 use App\Models\Measurement;
 use App\Models\Workshop;
+use App\View\Hand\PracticePlot;
 use Hebra\Core\Hand\Consistency;
+use Hebra\Core\Hand\Symptom;
+use Hebra\Core\Piece\Patterns;
+use Hebra\Core\Plan\FormingStates;
+use Hebra\Core\Plan\Operation;
+use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Cache;
 
 /** Drills of one kind: how each went, and how they come along over the weeks. */
 final readonly class PracticeDesk
 {
+    private const KEPT_SECONDS = 86_400;
+
+    /** Where the move is seen: in which pattern, of its steps of one kind the how manieth. */
+    private const SHOWN = [
+        'loops' => ['link-and-drop', Operation::Eye, 1], 'pairs' => ['link-and-drop', Operation::Eye, 2],
+        'wraps' => ['link-and-drop', Operation::Wrap, 0], 'bend' => ['single-drop', Operation::Bend, 0],
+    ];
+
+    /** @var 'loops'|'pairs'|'wraps'|'bend' */
+    public string $kind;
+
     public Profile $profile;
 
     /** @var Collection<int, Drill> oldest first */
     public Collection $drills;
 
-    public function __construct(public Workshop $workshop, public string $kind)
+    /** @param  'loops'|'pairs'|'wraps'|'bend'  $kind */
+    public function __construct(public Workshop $workshop, string $kind)
     {
+        $this->kind = $kind;
         $this->profile = $workshop->profile();
         /** @var Collection<int, Drill> $drills */
         $drills = $workshop->drills()->where('kind', $kind)->with('measurements')->latest('id')->limit(60)->get();
@@ -74,19 +94,64 @@ final readonly class PracticeDesk
         };
     }
 
-    /** @return array<string, mixed> */
-    public function plot(): array
+    public function plot(): PracticePlot
     {
-        return ['kind' => 'line', 'unit' => 'mm', 'labels' => array_values(
-            $this->drills->map(fn (Drill $drill): string => $drill->created_at->format('j M'))->all()
-        ),
-            'rows' => [
-                [
-                    'label' => $this->kind === 'pairs' ? 'pairs differ by' : 'off by, on average',
-                    'values' => array_values(
-                        $this->drills->map(fn (Drill $drill): float => round($this->off($drill), 3))->all()
-                    ),
-                ],
-            ]];
+        return new PracticePlot($this->drills, $this->off(...));
+    }
+
+    /** What the last one says of the hands; nothing where no eye sees what was off. */
+    public function cause(): string
+    {
+        $last = $this->drills->last();
+
+        return $last === null ? '' : Symptom::of($this->kind, self::offs($last))?->cause() ?? '';
+    }
+
+    /** `Off by 0.05 mm, at first it was 0.12.` */
+    public function claim(): string
+    {
+        [$first, $last] = [$this->drills->first(), $this->drills->last()];
+        if ($first === null || $last === null) {
+            return '';
+        }
+        $words = ($this->kind === 'pairs' ? 'Your pairs differ by ' : 'You are off by ')
+            .Figures::mm(round($this->off($last), 2));
+
+        return $words.($first->is($last) ? '' : ', at first it was '.Figures::trim(round($this->off($first), 2), 2))
+            .'.';
+    }
+
+    /** The kind that is worth doing next: never done first, then what was off most. */
+    public function next(): string
+    {
+        $best = [$this->kind, -1.0];
+        foreach (array_keys(Drilling::KINDS) as $kind) {
+            $of = $kind === $this->kind ? $this : new self($this->workshop, $kind);
+            $last = $of->drills->last();
+            $worth = $last === null ? INF : $of->off($last) / Consistency::TO_THE_EYE_MM;
+            $best = $worth > $best[1] ? [$kind, $worth] : $best;
+        }
+
+        return $best[0];
+    }
+
+    /** The move, as it is before and after: a picture that goes along with the page. */
+    public function picture(): string
+    {
+        return Cache::remember(
+            "drill-picture-{$this->kind}", self::KEPT_SECONDS, fn (): string => self::drawn($this->kind),
+        );
+    }
+
+    private static function drawn(string $kind): string
+    {
+        [$pattern, $operation, $at] = self::SHOWN[$kind];
+        $plan = Planner::plan(Patterns::start($pattern, 'Practice'), new Profile);
+        $states = new FormingStates($plan);
+        $steps = array_values(array_filter(
+            range(0, $states->count() - 1), fn (int $step): bool => $states->step($step)->operation === $operation,
+        ));
+
+        return StepPicture::of($plan, $steps[$at], null, $states);
     }
 }

@@ -21,12 +21,9 @@ final class PracticeController extends Controller
     {
         $kind = $request->input('kind');
 
-        return view(
-            'hand.practice',
-            ['desk' => new PracticeDesk(
-                $this->workshop($request), is_string($kind) && isset(Drilling::KINDS[$kind]) ? $kind : 'loops',
-            ), 'problem' => null],
-        );
+        return view('hand.practice', ['desk' => new PracticeDesk(
+            $this->workshop($request), is_string($kind) && isset(Drilling::KINDS[$kind]) ? $kind : 'loops',
+        ), 'problem' => null]);
     }
 
     public function store(Request $request, Drilling $drilling): RedirectResponse|Response
