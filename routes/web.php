@@ -104,6 +104,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::patch('/makings/{making}', [MakingController::class, 'update']);
     Route::post('/makings/{making}/events', [MakingController::class, 'events']);
+    Route::post('/makings/{making}/broken', [MakingController::class, 'broken']);
     Route::put('/makings/{making}/inspection', [MakingController::class, 'inspect']);
     Route::get('/makings/{making}/steps/{step}.svg', [FormingController::class, 'making'])->whereNumber('step');
     Route::get('/makings/{making}/record', [RecordController::class, 'show']);

@@ -15,6 +15,7 @@ import { password } from './password.js';
 import { plot } from './plot.js';
 import { measure } from './measure.js';
 import { trace } from './trace.js';
+import { reader } from './voice.js';
 import { turning } from './turning.js';
 import { zoom } from './zoom.js';
 
@@ -36,6 +37,7 @@ Alpine.data('plot', plot);
 Alpine.data('measure', measure);
 Alpine.data('trace', trace);
 Alpine.data('turning', turning);
+Alpine.data('voice', reader);
 Alpine.data('zoom', zoom);
 Alpine.start();
 asking(document);

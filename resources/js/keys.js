@@ -31,6 +31,18 @@ export function pressKeyButton(root, event) {
     }
     event.preventDefault();
     button.click();
+    if (button.matches('summary')) {
+        shown(button);
+    }
 
     return true;
+}
+
+/** What a key opens is seen, wherever it is folded away. */
+function shown(summary) {
+    for (let one = summary.closest('details'); one; one = one.parentElement.closest('details')) {
+        one.open = one !== summary.parentElement || one.open;
+    }
+    summary.focus();
+    summary.scrollIntoView({ block: 'center' });
 }

@@ -223,4 +223,24 @@ final class BenchTest extends BrowserTestCase
             JS), 'all of it is seen at once');
         $this->assertQuietConsole();
     }
+
+    /** One key says what went wrong, and what it means now is seen. */
+    public function test_what_went_wrong_is_a_key_away(): void
+    {
+        $this->window(1280, 800);
+        $this->enterDemo();
+        $this->visit('/pieces');
+        $path = (string) parse_url((string) $this->button('Winter buoys')->getAttribute('href'), PHP_URL_PATH);
+        $this->visit($path.'/make');
+        $this->seeInside('#step-title', 'wrap');
+        self::$browser->executeScript('document.activeElement?.blur()');
+        $this->type('c');
+        self::eventually(fn (): bool => (bool) self::$browser->executeScript(<<<'JS'
+            const said = [...document.querySelectorAll('.troubles-list p')].find((one) => one.textContent.includes('a crack does not mend'));
+            const { top, bottom, height } = said.getBoundingClientRect();
+            return height > 0 && top >= 0 && bottom <= innerHeight;
+            JS), 'what a crack means is seen');
+        $this->assertNoAxeViolations('what went wrong');
+        $this->assertQuietConsole();
+    }
 }

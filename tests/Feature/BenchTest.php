@@ -416,4 +416,23 @@ final class BenchTest extends TestCase
         )->assertStatus(422);
         $this->move($making, [])->assertOk()->assertSee('steps are done');
     }
+
+    /** Whatever goes wrong is a key away, with what it means; a bead that broke is one less, and noted as missed. */
+    public function test_what_goes_wrong_is_told_and_a_broken_bead_is_counted(): void
+    {
+        $piece = $this->piece();
+        $own = app(\App\Actions\SupplyBook::class)->bead(
+            $this->workshop(), array_values($piece->document()->beads)[0], 20,
+        );
+        $making = app(Bench::class)->begin($piece);
+        $page = $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/make")->assertOk();
+        foreach (\Hebra\Core\Plan\Trouble::cases() as $trouble) {
+            $page->assertSee($trouble->words())->assertSee('data-key="'.$trouble->key().'"', false);
+        }
+        $this->post("/makings/{$making->ulid}/broken", ['bead' => $own->core()->key()])->assertStatus(303);
+        self::assertSame(19, $own->refresh()->owned);
+        self::assertSame(0, $making->refresh()->moves);
+        $this->post("/makings/{$making->ulid}/broken", ['bead' => 'none'])->assertStatus(303);
+        self::assertSame(19, $own->refresh()->owned);
+    }
 }

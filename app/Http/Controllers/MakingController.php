@@ -8,9 +8,11 @@ use App\Actions\Bench;
 use App\Actions\BenchEvent;
 use App\Actions\CloseMaking;
 use App\Actions\Inspecting;
+use App\Actions\SupplyBook;
 use App\Exceptions\Refused;
 use App\Http\Problems;
 use App\Http\Requests\PieceRequest;
+use App\Models\Bead;
 use App\Models\Making;
 use App\Models\Piece;
 use App\Read\MakingDesk;
@@ -56,6 +58,21 @@ final class MakingController extends Controller
                 BenchEvent::read($request->all()),
             ),
         );
+    }
+
+    /** A bead broke: one less is there, and of the next more are spared. */
+    public function broken(Request $request, Making $making, SupplyBook $supplies): RedirectResponse
+    {
+        $piece = $this->own($making);
+        $key = $this->text($request, 'bead');
+        $bead = $this->workshop($request)->beads()->get()->first(fn (Bead $one): bool => $one->core()->key() === $key);
+        if ($bead !== null && $bead->owned > 0) {
+            $supplies->correct($this->workshop($request), $bead, $bead->owned - 1);
+        }
+
+        return redirect("/pieces/{$piece->ulid}/make", 303)->with('said', $bead === null
+            ? 'It is not among your beads, so nothing is counted.'
+            : "One {$bead->core()->words()} less: {$bead->owned} are there.");
     }
 
     /** What a device did while it was away, in order: each counts once; what no longer fits is named and left. */

@@ -95,16 +95,7 @@
         </div>
     </div>
     <div class="bench-more small">
-        @if ($making->copy() !== null && ! $making->isAgain())
-        <details>
-            <summary class="quiet">Something went wrong</summary>
-            <p class="mt-1 quiet">It is noted, the cut counts as spoiled, and the steps of this wire come again.</p>
-            <div class="bar mt-1">
-                @include('stages.bench-form', ['sends' => ['do' => 'spoiled'], 'class' => 'may', 'key' => 'x', 'words' => 'The cut is spoiled <kbd>X</kbd>'])
-                @include('stages.bench-form', ['sends' => ['do' => 'short'], 'class' => 'may', 'key' => 'r', 'words' => 'The wire ran short <kbd>R</kbd>'])
-            </div>
-        </details>
-        @endif
+        @include('stages.troubles')
         @if ($desk->document->makes->count > 1 && ! $making->isAgain())
             <div class="bar"><span class="quiet">{{ $making->making->is_across ? 'One step across all '.$desk->document->makes->count.' at a time.' : 'One after the other.' }}</span> @include('stages.bench-form', ['sends' => ['do' => $making->making->is_across ? 'one' : 'across'], 'class' => 'word', 'words' => $making->making->is_across ? 'one after the other instead' : 'one step across all instead'])</div>
         @endif
@@ -115,6 +106,7 @@
             <x-problem for="wait" :problem="$problem" />
         </details>
         <button type="button" class="word" id="tick-sound" x-data="sound" x-on:click="turn" aria-pressed="false" hidden>click on each count</button>
+        <button type="button" class="word" id="read-aloud" x-data="voice" x-on:click="turn" aria-pressed="false" hidden>read each step aloud</button>
         <details>
             <summary class="quiet">Abandon this making</summary>
             <form class="mt-2" method="post" action="/makings/{{ $making->making->ulid }}" hx-delete="/makings/{{ $making->making->ulid }}">@csrf @method('delete')
