@@ -9,7 +9,7 @@ use Hebra\Core\Figure\View;
 use Hebra\Core\Plan\FormingPicture;
 use Hebra\Core\Plan\FormingStates;
 use Hebra\Core\Plan\HandHint;
-use Hebra\Core\Plan\HandHints;
+use Hebra\Core\Plan\Hands;
 use Hebra\Core\Plan\Jaw;
 use Hebra\Core\Plan\Plan;
 
@@ -54,15 +54,8 @@ final class StepPicture
 
     private readonly float $highPx;
 
-    /**
-     * @param  list<HandHint>  $hints
-     * @param  list<Jaw>  $jaws
-     */
     private function __construct(
-        private readonly FormingPicture $picture,
-        private readonly array $hints,
-        private readonly array $jaws,
-        private readonly StepFrame $frame,
+        private readonly FormingPicture $picture, private readonly Hands $hands, private readonly StepFrame $frame,
     ) {
         [$this->widePx, $this->highPx] = $frame->px();
     }
@@ -76,9 +69,8 @@ final class StepPicture
     ): string {
         $view ??= FormingPicture::bestView($states, $step);
         $picture = FormingPicture::of($plan, $states, $step, $view);
-        [$hints, $jaws] = [HandHints::of($states, $step, $view), HandHints::jaws($states, $step, $view)];
 
-        return (new self($picture, $hints, $jaws, $frame))->document($states->step($step)->title);
+        return (new self($picture, Hands::of($states, $step, $view), $frame))->document($states->step($step)->title);
     }
 
     private function document(string $title): string
@@ -131,6 +123,7 @@ final class StepPicture
 
         return '<svg class="frame" x="'.round($xPx, 2).'" y="0" width="'.$this->widePx.'" height="'.$this->highPx
             .'" viewBox="'.$box.'">'
+            .$this->rod($drawing)
             .view('svg.piece', ['drawing' => $drawing, 'hangs' => '', 'label' => '', 'small' => true])->render()
             .($name === 'before' ? $this->jaws($drawing).$this->hints($drawing) : '').'</svg>';
     }
@@ -166,6 +159,18 @@ final class StepPicture
     private function jaws(Drawing $drawing): string
     {
         return implode('', array_map(fn (Jaw $jaw): string => $this->jaw($jaw, $drawing), $this->jaws));
+    }
+
+    /** Seen from its end, under the wire. */
+    private function rod(Drawing $drawing): string
+    {
+        return $this->hands->mandrel === null
+            ? ''
+            : '<circle cx="'.round($drawing->x($this->hands->mandrel->xMm), 1).'" cy="'
+                .round($drawing->y($this->hands->mandrel->yMm), 1).'" r="'.round(
+                    $drawing->px($this->hands->mandrel->radiusMm), 1,
+                )
+                .'" fill="#d9cfb8" stroke="#8a7a55" stroke-width="1.2"/>';
     }
 
     /** Round ones from their tips, flat ones from aside: as far as the loop’s middle. */

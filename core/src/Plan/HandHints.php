@@ -22,6 +22,17 @@ final readonly class HandHints
     /** From so many degrees on a bend goes round. */
     private const ROUND = 200.0;
 
+    /** What turns less is bent with the fingers; nothing wider than a bangle's rod is one. */
+    private const ROUND_A_ROD = 60.0;
+
+    private const WIDEST_ROD_MM = 40.0;
+
+    /** Of what faces the viewer so much of its length is seen at least. */
+    private const FACING = 0.94;
+
+    /** So much of its radius a bend may be off a round. */
+    private const AS_ROUND = 0.08;
+
     /** Where along the wire, from what stays, a bend is told: as near as a hand holds it. */
     private const HELD_MM = 9.0;
 
@@ -67,6 +78,72 @@ final readonly class HandHints
         $hints = new self($states, new Seen($view->degrees(), $view === View::Top), $part);
 
         return $operation === Operation::Eye ? $hints->turning($step) : $hints->holding($step);
+    }
+
+    /**
+     * What a wire is bent round at a step, under it: a rod seen from its end; null where it is bent by hand alone.
+     *
+     * @param  int  $step  its place, from 0
+     */
+    public static function mandrel(FormingStates $states, int $step, View $view): ?Jaw
+    {
+        $part = $states->part($step);
+        $told = $states->step($step);
+        if ($part === null || $told->operation !== Operation::Bend) {
+            return null;
+        }
+        $hints = new self($states, new Seen($view->degrees(), $view === View::Top), $part);
+        foreach ($states->wires($part, $step) as $course) {
+            foreach ($told->marks as $mark) {
+                $bend = $course->marked($mark);
+                $page = array_map($hints->seen->page(...), $bend->points(self::FINE_MM));
+                $rod = self::about($page, $part->wireOf($course->role)->diameterMm());
+                // What bends away from the eye lies round a rod that is not seen from its end.
+                if ($rod !== null && self::lengthOf($page) > self::FACING * $bend->lengthMm()) {
+                    return $rod;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<array{float, float}>  $way */
+    private static function lengthOf(array $way): float
+    {
+        $length = 0.0;
+        for ($at = 1; $at < count($way); $at++) {
+            $length += hypot($way[$at][0] - $way[$at - 1][0], $way[$at][1] - $way[$at - 1][1]);
+        }
+
+        return $length;
+    }
+
+    /**
+     * The round in which all of a way lies, if it is one and turns far enough.
+     *
+     * @param  list<array{float, float}>  $way
+     */
+    private static function about(array $way, float $wireMm): ?Jaw
+    {
+        if (count($way) < self::LEAST_POINTS || abs(self::turns($way)) < self::ROUND_A_ROD) {
+            return null;
+        }
+        [[$ax, $ay], [$bx, $by], [$cx, $cy]] = [$way[0], $way[intdiv(count($way), 2)], $way[count($way) - 1]];
+        $twice = 2 * (($bx - $ax) * ($cy - $ay) - ($by - $ay) * ($cx - $ax));
+        if (abs($twice) < 1e-6) {
+            return null;
+        }
+        [$b, $c] = [($bx - $ax) ** 2 + ($by - $ay) ** 2, ($cx - $ax) ** 2 + ($cy - $ay) ** 2];
+        [$x, $y] = [
+            $ax + ($b * ($cy - $ay) - $c * ($by - $ay)) / $twice, $ay + ($c * ($bx - $ax) - $b * ($cx - $ax)) / $twice,
+        ];
+        $radius = hypot($ax - $x, $ay - $y);
+        $off = max(array_map(fn (array $at): float => abs(hypot($at[0] - $x, $at[1] - $y) - $radius), $way));
+
+        return $radius > self::WIDEST_ROD_MM || $radius < $wireMm || $off > self::AS_ROUND * $radius
+            ? null
+            : new Jaw(true, $x, $y, $radius - $wireMm / 2);
     }
 
     /** @return list<Jaw> of the first eye that the step turns */

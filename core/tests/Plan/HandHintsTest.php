@@ -219,4 +219,35 @@ final class HandHintsTest extends TestCase
         self::assertGreaterThan(200, $round);
         self::assertGreaterThan(80, $flat);
     }
+
+    /** The rod under a bend is the one that its step names: as thick as the bend is inside. */
+    public function test_a_bend_lies_on_its_rod(): void
+    {
+        $rods = 0;
+        foreach (self::steps() as $name => [$states, $step, $picture]) {
+            $rod = HandHints::mandrel($states, $step, View::Front);
+            if ($rod === null) {
+                continue;
+            }
+            self::assertSame(Operation::Bend, $states->step($step)->operation, $name);
+            [$left, $top, $right, $bottom] = $picture->focus($picture->after);
+            // A bend of sixty degrees and more shows at least its rod’s radius.
+            self::assertLessThan(2.2 * max($right - $left, $bottom - $top), 2.0 * $rod->radiusMm, $name);
+            self::assertGreaterThan(0.2 * max($right - $left, $bottom - $top), 2.0 * $rod->radiusMm, $name);
+            $rods++;
+        }
+        self::assertGreaterThan(60, $rods);
+        $plan = Planner::plan(Patterns::start('charm-bracelet', 'One'), new Profile);
+        $states = new FormingStates($plan);
+        for ($step = 0; $step < $states->count(); $step++) {
+            if ($states->step($step)->title === 'Hook: bend the hook') {
+                $inside = (float) $states->part($step)?->part->mm('bend');
+                $rod = HandHints::mandrel($states, $step, View::Front);
+                self::assertEqualsWithDelta($inside, 2.0 * ($rod->radiusMm ?? 0.0), 0.02 * $inside);
+
+                return;
+            }
+        }
+        self::fail('There is no hook to bend.');
+    }
 }
