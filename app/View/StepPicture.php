@@ -158,7 +158,7 @@ final class StepPicture
 
     private function jaws(Drawing $drawing): string
     {
-        return implode('', array_map(fn (Jaw $jaw): string => $this->jaw($jaw, $drawing), $this->jaws));
+        return implode('', array_map(fn (Jaw $jaw): string => $this->jaw($jaw, $drawing), $this->hands->jaws));
     }
 
     /** Seen from its end, under the wire. */
@@ -190,7 +190,7 @@ final class StepPicture
 
     private function hints(Drawing $drawing): string
     {
-        return implode('', array_map(fn (HandHint $hint): string => $this->hint($hint, $drawing), $this->hints));
+        return implode('', array_map(fn (HandHint $hint): string => $this->hint($hint, $drawing), $this->hands->hints));
     }
 
     /** What the hands do, as a sign: arrows for ways, a pair of blades for a cut. */
