@@ -34,6 +34,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable $created_at
  * @property Making $making
  * @property Piece $piece
+ * @property Want|null $want
  */
 final class Finished extends Model
 {

@@ -38,6 +38,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable|null $closed_at
  * @property CarbonImmutable $created_at
  * @property Piece $piece
+ * @property \Illuminate\Database\Eloquent\Collection<int, Movement> $movements
  */
 final class Making extends Model
 {

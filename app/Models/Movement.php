@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $maker  who wrote it
  * @property CarbonImmutable $created_at
  * @property Lot|null $lot
+ * @property Making|null $making
  */
 final class Movement extends Model
 {

@@ -35,6 +35,7 @@ use Illuminate\Support\Facades\DB;
  * @property CarbonImmutable $updated_at
  * @property Making|null $openMaking
  * @property string|null $made_at  when it was last closed, where the query asked for it
+ * @property Workshop $workshop
  */
 final class Piece extends Model
 {

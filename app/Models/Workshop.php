@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Database\Factories\WorkshopFactory;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Price\Costing;
@@ -56,6 +57,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, array{modulus_gpa: float, soft_mpa: float, half_hard_mpa: float, hard_mpa: float}>|null $strengths
  *     the maker's own, by metal
  * @property \Illuminate\Database\Eloquent\Collection<int, Tool> $tools
+ * @property CarbonImmutable|null $updated_at
  */
 final class Workshop extends Model
 {
