@@ -6,8 +6,11 @@ namespace App\View;
 
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Figure\BeadMark;
+use Hebra\Core\Figure\Clearing;
 use Hebra\Core\Figure\Pose;
+use Hebra\Core\Figure\View;
 use Hebra\Core\Piece\EyeRef;
+use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece as Document;
@@ -22,6 +25,9 @@ use Hebra\Core\Technique\Written\Construction;
 /** Lay out as a board: what is chosen and where it lies in the drawing, what the tray has, the figures that follow. */
 final class Board
 {
+    /** Of what it is worn on so much is free inside it at least. */
+    private const ROOM_FOR = 0.6;
+
     /** The room that the piece has on it, and its ruler's, in pixels. */
     public const WIDE = 560.0;
 
@@ -130,6 +136,34 @@ final class Board
         }
 
         return $places;
+    }
+
+    /**
+     * What it is worn on, as it stands in the drawing: a wrist, a neck or a finger at true scale; null of what hangs.
+     *
+     * @return array{x: float, y: float, r: float, words: string}|null
+     */
+    public function worn(): ?array
+    {
+        [$plan, $fit] = [$this->desk->plan, $this->desk->document->fit];
+        $wearerMm = match ($fit->kind) {
+            FitKind::Finger => $fit->mm,
+            FitKind::Wrist, FitKind::Neck => $fit->mm / M_PI,
+            default => 0.0,
+        };
+        $free = $wearerMm === 0.0 || $this->desk->side !== View::Front
+            ? null
+            : Clearing::in($plan->assembly()->flat());
+        // What is drawn from aside has no room for it.
+        if ($free === null || 2 * $free->radiusMm < self::ROOM_FOR * $wearerMm) {
+            return null;
+        }
+
+        return [
+            'x' => $this->desk->drawing->x($free->xMm), 'y' => $this->desk->drawing->y($free->yMm),
+            'r' => $this->desk->drawing->px($wearerMm / 2),
+            'words' => $fit->kind->value.' '.$this->desk->profile->length($fit->mm),
+        ];
     }
 
     /**

@@ -25,6 +25,10 @@
     @unless ($isSmall)
         <g class="paper">@if ($drawing->ratio >= 0.8)<rect x="-1000" y="-1000" width="3000" height="3000" fill="url(#paper-fine)"/>@endif<rect x="-1000" y="-1000" width="3000" height="3000" fill="url(#paper-coarse)"/></g>
     @endunless
+    @if (($worn ?? null) !== null)
+        <circle class="worn" cx="{{ $worn['x'] }}" cy="{{ $worn['y'] }}" r="{{ $worn['r'] }}"/>
+        <text class="worn-words" x="{{ $worn['x'] }}" y="{{ $worn['y'] + 5 }}" text-anchor="middle">{{ $worn['words'] }}</text>
+    @endif
     @foreach ($drawing->layers() as $layer => $strokes)
 <?php foreach ($strokes as $stroke) { ?>
 {{-- The longest loops of the page, so without the loop variable. Numbers, enum values and ids that the reader has checked: nothing here needs escaping. --}}
