@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\KnownByUlid;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Bead\BeadShape;
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bead\Material;
 use Hebra\Core\Quantity\UnitPrice;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
@@ -33,23 +33,12 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  */
 final class Bead extends Model
 {
-    use HasUlids;
+    use KnownByUlid;
     use SoftDeletes;
 
     protected $guarded = ['id', 'owned'];
 
     protected $attributes = ['owned' => 0, 'price_e4' => null, 'low_at' => null];
-
-    /** @return list<string> */
-    public function uniqueIds(): array
-    {
-        return ['ulid'];
-    }
-
-    public function getRouteKeyName(): string
-    {
-        return 'ulid';
-    }
 
     public function isLow(): bool
     {

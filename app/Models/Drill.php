@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\KnownByUlid;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -30,7 +30,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Drill extends Model
 {
-    use HasUlids;
+    use KnownByUlid;
 
     public const UPDATED_AT = null;
 
@@ -38,17 +38,6 @@ final class Drill extends Model
 
     /** @var array<string, string> */
     protected $casts = ['created_at' => 'immutable_datetime'];
-
-    /** @return list<string> */
-    public function uniqueIds(): array
-    {
-        return ['ulid'];
-    }
-
-    public function getRouteKeyName(): string
-    {
-        return 'ulid';
-    }
 
     public function wire(): Wire
     {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\KnownByUlid;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Market\Place;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -38,7 +38,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Finished extends Model
 {
-    use HasUlids;
+    use KnownByUlid;
 
     protected $table = 'finished';
 
@@ -54,17 +54,6 @@ final class Finished extends Model
         'place' => Place::class, 'metals' => 'array', 'moved_at' => 'immutable_datetime',
         'sold_at' => 'immutable_datetime',
     ];
-
-    /** @return list<string> */
-    public function uniqueIds(): array
-    {
-        return ['ulid'];
-    }
-
-    public function getRouteKeyName(): string
-    {
-        return 'ulid';
-    }
 
     /** @return BelongsTo<Making, $this> */
     public function making(): BelongsTo

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\KnownByUlid;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Plan\Finding;
 use Hebra\Core\Quantity\Figures;
@@ -13,7 +14,6 @@ use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -40,7 +40,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Lot extends Model
 {
-    use HasUlids;
+    use KnownByUlid;
 
     public const SAME_MM = 0.02;
 
@@ -49,17 +49,6 @@ final class Lot extends Model
     public const PINS = ['pins', 'eye-pins'];
 
     protected $guarded = ['id'];
-
-    /** @return list<string> */
-    public function uniqueIds(): array
-    {
-        return ['ulid'];
-    }
-
-    public function getRouteKeyName(): string
-    {
-        return 'ulid';
-    }
 
     /** @return HasMany<Movement, $this> */
     public function movements(): HasMany

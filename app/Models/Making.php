@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\KnownByUlid;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Piece\Piece as Document;
 use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -42,7 +42,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Making extends Model
 {
-    use HasUlids;
+    use KnownByUlid;
 
     protected $guarded = ['id'];
 
@@ -84,17 +84,6 @@ final class Making extends Model
     }
 
     private ?Document $read = null;
-
-    /** @return list<string> */
-    public function uniqueIds(): array
-    {
-        return ['ulid'];
-    }
-
-    public function getRouteKeyName(): string
-    {
-        return 'ulid';
-    }
 
     /** @return BelongsTo<Piece, $this> */
     public function piece(): BelongsTo

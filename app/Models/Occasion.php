@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\KnownByUlid;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -28,7 +28,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 final class Occasion extends Model
 {
-    use HasUlids;
+    use KnownByUlid;
 
     /** Its kind where one piece is repaired or changed for somebody. */
     public const REPAIR = 'repair';
@@ -41,17 +41,6 @@ final class Occasion extends Model
 
     /** @var array<string, string> */
     protected $casts = ['due_on' => 'immutable_date'];
-
-    /** @return list<string> */
-    public function uniqueIds(): array
-    {
-        return ['ulid'];
-    }
-
-    public function getRouteKeyName(): string
-    {
-        return 'ulid';
-    }
 
     /** @return HasOne<Repair, $this> */
     public function repair(): HasOne

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use App\Models\Concerns\KnownByUlid;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -20,22 +20,11 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Photo extends Model
 {
-    use HasUlids;
+    use KnownByUlid;
 
     public const UPDATED_AT = null;
 
     protected $guarded = ['id'];
-
-    /** @return list<string> */
-    public function uniqueIds(): array
-    {
-        return ['ulid'];
-    }
-
-    public function getRouteKeyName(): string
-    {
-        return 'ulid';
-    }
 
     public function jpeg(): string
     {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\KnownByUlid;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Piece\Piece as Document;
 use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Piece\Told;
 use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -39,7 +39,7 @@ use Illuminate\Support\Facades\DB;
  */
 final class Piece extends Model
 {
-    use HasUlids, SoftDeletes;
+    use KnownByUlid, SoftDeletes;
 
     /** What a piece is looked for by in a query. */
     public const TOLD = "told || ' ' || tags";
@@ -68,17 +68,6 @@ final class Piece extends Model
     private ?Document $read = null;
 
     private ?string $json = null;
-
-    /** @return list<string> */
-    public function uniqueIds(): array
-    {
-        return ['ulid'];
-    }
-
-    public function getRouteKeyName(): string
-    {
-        return 'ulid';
-    }
 
     /** @return BelongsTo<Workshop, $this> */
     public function workshop(): BelongsTo

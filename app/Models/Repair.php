@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\KnownByUlid;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -31,7 +31,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Repair extends Model
 {
-    use HasUlids;
+    use KnownByUlid;
 
     protected $guarded = ['id'];
 
@@ -41,17 +41,6 @@ final class Repair extends Model
 
     /** @var array<string, string> */
     protected $casts = ['done_at' => 'immutable_datetime'];
-
-    /** @return list<string> */
-    public function uniqueIds(): array
-    {
-        return ['ulid'];
-    }
-
-    public function getRouteKeyName(): string
-    {
-        return 'ulid';
-    }
 
     /** @return BelongsTo<Workshop, $this> */
     public function workshop(): BelongsTo

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\KnownByUlid;
 use Hebra\Core\Plan\Finding;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Length;
 use Hebra\Core\Quantity\UnitPrice;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
@@ -28,7 +28,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  */
 final class Supply extends Model
 {
-    use HasUlids;
+    use KnownByUlid;
     use SoftDeletes;
 
     public const KINDS = [
@@ -49,17 +49,6 @@ final class Supply extends Model
     protected $guarded = ['id', 'held'];
 
     protected $attributes = ['held' => 0, 'price_e4' => null, 'low_at' => null];
-
-    /** @return list<string> */
-    public function uniqueIds(): array
-    {
-        return ['ulid'];
-    }
-
-    public function getRouteKeyName(): string
-    {
-        return 'ulid';
-    }
 
     public function isByLength(): bool
     {

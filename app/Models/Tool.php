@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\KnownByUlid;
 use Hebra\Core\Tool\Tool as CoreTool;
 use Hebra\Core\Tool\ToolKind;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -22,7 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Tool extends Model
 {
-    use HasUlids;
+    use KnownByUlid;
 
     protected $guarded = ['id'];
 
@@ -30,17 +30,6 @@ final class Tool extends Model
 
     /** @var array<string, string> */
     protected $casts = ['marks_um' => 'array'];
-
-    /** @return list<string> */
-    public function uniqueIds(): array
-    {
-        return ['ulid'];
-    }
-
-    public function getRouteKeyName(): string
-    {
-        return 'ulid';
-    }
 
     /** @return array<string, mixed> */
     public static function columns(CoreTool $tool): array

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\KnownByUlid;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -25,7 +25,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Want extends Model
 {
-    use HasUlids;
+    use KnownByUlid;
 
     public const MOST = 500;
 
@@ -35,17 +35,6 @@ final class Want extends Model
 
     /** @var array<string, string> */
     protected $casts = ['from_on' => 'immutable_date'];
-
-    /** @return list<string> */
-    public function uniqueIds(): array
-    {
-        return ['ulid'];
-    }
-
-    public function getRouteKeyName(): string
-    {
-        return 'ulid';
-    }
 
     /** @return BelongsTo<Piece, $this> */
     public function piece(): BelongsTo
