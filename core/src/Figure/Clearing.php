@@ -7,9 +7,9 @@ namespace Hebra\Core\Figure;
 /** The largest round that is free within a piece that goes round: where a wrist or a finger is. Millimetres. */
 final readonly class Clearing
 {
-    private const MOST_POINTS = 320;
+    private const MOST_POINTS = 160;
 
-    private const FINE_MM = 0.05;
+    private const FINE_MM = 0.1;
 
     private const WAYS = 8;
 
@@ -64,24 +64,26 @@ final readonly class Clearing
     /** @return list<array{float, float, float}> on wires and of beads: where, and half how thick */
     private static function points(PieceFigure $figure): array
     {
+        $commands = array_sum(array_map(fn (Stroke $stroke): int => count($stroke->path), $figure->strokes));
+        $every = max(1, intdiv($commands * count(self::ON_A_CURVE), self::MOST_POINTS));
         $points = [];
+        $number = 0;
         foreach ($figure->strokes as $stroke) {
             $last = [0.0, 0.0];
             foreach ($stroke->path as $command) {
-                foreach ($command[0] === 'C' ? self::ON_A_CURVE : [1.0] as $at) {
+                foreach ($number++ % $every === 0 ? self::ON_A_CURVE : [] as $at) {
                     $points[] = [...self::on($command, $last, $at), $stroke->wireMm / 2];
                 }
-                $last = self::on($command, $last, 1.0);
+                $last = $command[0] === 'C'
+                    ? [(float) ($command[5] ?? 0.0), (float) ($command[6] ?? 0.0)]
+                    : [(float) $command[1], (float) $command[2]];
             }
         }
         foreach ($figure->beads as $bead) {
             $points[] = [$bead->xMm, $bead->topMm + $bead->bead->lengthMm / 2, $bead->bead->widthMm / 2];
         }
-        $every = max(1, intdiv(count($points), self::MOST_POINTS));
 
-        return array_values(array_filter(
-            $points, fn (int $at): bool => $at % $every === 0, ARRAY_FILTER_USE_KEY,
-        ));
+        return $points;
     }
 
     /**

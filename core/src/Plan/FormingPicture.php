@@ -23,6 +23,9 @@ final readonly class FormingPicture
 {
     private const MUCH_MORE = 1.5;
 
+    /** What ends no farther from where it did is not moved. */
+    private const STILL_MM = 0.05;
+
     /** How finely a wire is followed to see how far it reaches. */
     private const FINE_MM = 0.5;
 
@@ -40,6 +43,12 @@ final readonly class FormingPicture
             return new self(null, $plan->seen($view)->flat(), $marks);
         }
         $operation = $states->step($step)->operation;
+        if ($operation === Operation::Bend && self::isUnchanged($part, $states, $step)) {
+            // What is bent as a whole once it is finished lies in the piece as it is then.
+            return new self(
+                self::drawn($part, $states->wires($part, $step, true), $view), $plan->seen($view)->flat(), $marks,
+            );
+        }
         $hanging = $operation === Operation::Hook ? $plan->hanging($states->step($step)->parts) : [];
 
         return new self(
@@ -48,6 +57,21 @@ final readonly class FormingPicture
                 ? self::joined($hanging, $states, $step, $view)
                 : self::drawn($part, $states->wires($part, $step), $view), $marks,
         );
+    }
+
+    private static function isUnchanged(PartPlan $part, FormingStates $states, int $step): bool
+    {
+        $after = $states->wires($part, $step);
+        foreach ($states->wires($part, $step, true) as $at => $course) {
+            foreach ($course->curves() as $move => $curve) {
+                [$was, $is] = [$curve->at($curve->lengthMm())[0], $after[$at]->curves()[$move]];
+                if ($was->minus($is->at($is->lengthMm())[0])->lengthMm() > self::STILL_MM) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 
     /** From where what a step forms is seen best: from the front, or the side where it shows much more of it. */

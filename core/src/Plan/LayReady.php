@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hebra\Core\Plan;
 
 use Hebra\Core\Piece\Makes;
+use Hebra\Core\School\School;
+use Hebra\Core\School\Schools;
 
 /** Everything to put on the bench before work starts, for one, the pair, or any number: needed, and needed each. */
 final readonly class LayReady
@@ -22,6 +24,29 @@ final readonly class LayReady
         public array $findings,
         public array $tools,
     ) {
+    }
+
+    /**
+     * Where it lies, for a maker of this hand: what is taken lies at the hand that holds, tools at the one that works
+     * [common practice].
+     *
+     * @return array{left: string, middle: string, right: string}
+     */
+    public function places(Schools $schools): array
+    {
+        $taken = implode(', ', array_filter([
+            'the cut wires by length, the longest at the back', $this->beads === []
+                ? ''
+                : 'beads in a tray in the order in which they go on, spares apart',
+            $this->findings === [] ? '' : 'findings in a lid',
+        ]));
+        $tools = ucfirst(implode(', ', $this->tools));
+        [$left, $right] = $schools->is(School::Hand, 'left') ? [$tools, ucfirst($taken)] : [ucfirst($taken), $tools];
+
+        return [
+            'left' => $left, 'middle' => 'A mat, a ruler at its edge, the lamp from the side of the hand that holds',
+            'right' => $right,
+        ];
     }
 
     /** For $count pieces, each cut rounded up to the ruler. */

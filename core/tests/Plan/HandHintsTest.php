@@ -250,4 +250,22 @@ final class HandHintsTest extends TestCase
         }
         self::fail('There is no hook to bend.');
     }
+
+    /** A bend is seen: its picture after is another than before, but where what is round is only trued up. */
+    public function test_a_bend_changes_its_picture(): void
+    {
+        $same = [];
+        $paths = fn (PieceFigure $figure): string => (string) json_encode(
+            array_map(fn (Stroke $stroke): array => $stroke->path, $figure->strokes),
+        );
+        foreach (self::steps() as $name => [$states, $step, $picture]) {
+            $isBend = $states->step($step)->operation === Operation::Bend;
+            if ($isBend && $picture->before !== null && $paths($picture->before) === $paths($picture->after)) {
+                $same[] = $name;
+            }
+        }
+        self::assertSame([
+            'tendril-ring-four, Ring with tendrils: true it up', 'hammered-cuff, Bangle: bend it round',
+        ], $same);
+    }
 }

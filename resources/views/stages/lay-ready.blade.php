@@ -40,8 +40,9 @@
         @endforeach
         </tbody></table>
     @endif
-    <h2 class="mt-5">Tools</h2>
-    <p>{{ ucfirst(implode(', ', $ready->tools)) }}.</p>
+    <h2 class="mt-5">On the bench</h2>
+    <dl class="bench-places">@foreach ($ready->places($profile->schools) as $place => $words)<div><dt class="quiet">{{ $place }}</dt>
+        <dd>{{ $words }}.</dd></div>@endforeach</dl>
     <p class="caution mt-3">{{ \Hebra\Core\Plan\Caution::CutEnds->words() }} {{ \Hebra\Core\Plan\Caution::SmallParts->words() }} Hebra plans; local rules and trained practice decide.</p>
 </div>
 </x-layout>

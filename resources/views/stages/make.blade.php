@@ -59,6 +59,7 @@
             @include('stages.bench-form', ['sends' => ['do' => 'wait', 'minutes' => 0], 'class' => 'word', 'words' => 'it is ready now'])</div>
         @endif
         @if ($making->isAgain())<p class="banner is-note of-workshop">Once more: {{ \Hebra\Core\Quantity\Figures::counted(count($making->progress->again), 'step') }} of this wire, with a new cut where it was spoiled; then on from where you were.</p>@endif
+        <div x-data="rest" class="contents"><p class="banner is-note" role="status" id="rest-now" x-show="isDue" x-cloak><strong>Rest your hands.</strong> Open them, shake them out, look far away. <button type="button" class="word" x-on:click="rested">I have rested</button></p></div>
         <h2 id="step-title" tabindex="-1">{{ $step->title }}</h2>
         <div class="step-joint">
             <picture class="step-picture">
@@ -106,6 +107,7 @@
             <x-problem for="wait" :problem="$problem" />
         </details>
         <button type="button" class="word" id="tick-sound" x-data="sound" x-on:click="turn" aria-pressed="false" hidden>click on each count</button>
+        <span x-data="rest" class="bar"><label for="rest-every">rest my hands</label><select class="in is-text !w-auto !min-h-9" id="rest-every" x-model="minutes" x-on:change="choose"><option value="0">when I want to</option><option value="20">every 20 minutes</option><option value="30">every half hour</option><option value="45">every 45 minutes</option></select></span>
         <button type="button" class="word" id="read-aloud" x-data="voice" x-on:click="turn" aria-pressed="false" hidden>read each step aloud</button>
         <details>
             <summary class="quiet">Abandon this making</summary>
