@@ -16,6 +16,7 @@ use Hebra\Core\Wire\SizeSystem;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
 use Hebra\Core\Wire\WireSize;
+use Hebra\Core\Wrap\Spiral;
 use Illuminate\Support\Facades\DB;
 
 /** A practice: some loops, wraps, pairs or bends, measured, plotted and learned from. */
@@ -37,7 +38,26 @@ final class Drilling
             .'rod, and measure how long they are. Once, or up to five times.', 'measure' => 'Length of twenty'],
         'bend' => ['words' => 'A bend let go', 'most' => 10, 'how' => 'Bend a round on a mandrel, let go, and measure '
             .'what it opened to inside. Once, or up to ten times.', 'measure' => 'Opened to, inside'],
+        'coil' => ['words' => 'A coil of ten', 'most' => 5, 'how' => 'Wind ten turns side by side on a rod, slip them '
+            .'off, and measure how long they are. Once, or up to five times.', 'measure' => 'Length of ten'],
+        'spiral' => ['words' => 'Two spirals alike', 'most' => 6, 'how' => 'Wind flat spirals of three turns from a '
+            .'small eye, two by two, and measure each across.', 'measure' => 'Across, pair by pair'],
+        'weave' => ['words' => 'Five repeats of a weave', 'most' => 5, 'how' => 'Round two cores three times and round '
+            .'one three times, five times over, and measure how long that is.', 'measure' => 'Length of five'],
     ];
+
+    /** What is kept of the sizes of each kind: only what teaches has a name that the hand knows. */
+    private const MEASURED = [
+        'loops' => 'loop', 'pairs' => 'loop', 'wraps' => 'wraps', 'bend' => 'inside', 'coil' => 'wraps',
+        'spiral' => 'across', 'weave' => 'woven',
+    ];
+
+    private const COIL_TURNS = 10;
+
+    private const SPIRAL_TURNS = 3.0;
+
+    /** Of the weaver, side by side. */
+    private const WOVEN_TURNS = 30;
 
     private const WRAPS = 20;
 
@@ -73,10 +93,13 @@ final class Drilling
         $measured = $sizes->list($input['sizes'] ?? '', 'sizes');
         count($measured) <= $kind['most']
             || throw Refused::invalid('sizes', count($measured)." sizes: this drill takes at most {$kind['most']}.");
-        $input['kind'] !== 'pairs' || count($measured) % 2 === 0
+        ! in_array($input['kind'], ['pairs', 'spiral'], true) || count($measured) % 2 === 0
             || throw Refused::invalid('sizes', count($measured).' sizes: pairs take an even number, such as ten.');
         $wanted = match ($input['kind']) {
             'wraps' => self::WRAPS * $wire->diameterMm(),
+            'coil' => self::COIL_TURNS * $wire->diameterMm(),
+            'weave' => self::WOVEN_TURNS * $wire->diameterMm(),
+            'spiral' => (new Spiral($wire->diameterMm(), $on, self::SPIRAL_TURNS))->widthMm(),
             'bend' => $sizes->opens($wire, $on, $profile),
             default => $on,
         };
@@ -92,20 +115,21 @@ final class Drilling
             );
             foreach ($measured as $mm) {
                 $sizes->keep(
-                    ['loops' => 'loop', 'pairs' => 'loop', 'wraps' => 'wraps', 'bend' => 'inside'][$input['kind']],
+                    self::MEASURED[$input['kind']],
                     $wire,
                     $wanted,
                     $mm,
                     drill: $drill,
                 );
             }
-            if ($used !== null && $input['kind'] !== 'bend') {
+            $each = ['loops' => 1, 'pairs' => 1, 'wraps' => self::WRAPS, 'coil' => self::COIL_TURNS][$input['kind']] ?? 0;
+            if ($used !== null && $each > 0) {
                 $this->learn(
                     $workshop,
                     $drill,
                     $wire,
                     $on,
-                    $input['kind'] === 'wraps' ? self::WRAPS * count($measured) : count($measured),
+                    $each * count($measured),
                     ...$used,
                 );
             }

@@ -29,9 +29,11 @@ final readonly class PracticeDesk
     private const SHOWN = [
         'loops' => ['link-and-drop', Operation::Eye, 1], 'pairs' => ['link-and-drop', Operation::Eye, 2],
         'wraps' => ['link-and-drop', Operation::Wrap, 0], 'bend' => ['single-drop', Operation::Bend, 0],
+        'coil' => ['coiled-drop', Operation::Coil, 0], 'spiral' => ['spiral-drop', Operation::Spiral, 0],
+        'weave' => ['woven-pendant', Operation::Weave, 0],
     ];
 
-    /** @var 'loops'|'pairs'|'wraps'|'bend' */
+    /** @var 'loops'|'pairs'|'wraps'|'bend'|'coil'|'spiral'|'weave' */
     public string $kind;
 
     public Profile $profile;
@@ -39,7 +41,7 @@ final readonly class PracticeDesk
     /** @var Collection<int, Drill> oldest first */
     public Collection $drills;
 
-    /** @param  'loops'|'pairs'|'wraps'|'bend'  $kind */
+    /** @param  'loops'|'pairs'|'wraps'|'bend'|'coil'|'spiral'|'weave'  $kind */
     public function __construct(public Workshop $workshop, string $kind)
     {
         $this->kind = $kind;
@@ -70,7 +72,7 @@ final readonly class PracticeDesk
         if ($offs === []) {
             return 0.0;
         }
-        if ($this->kind === 'pairs') {
+        if (in_array($this->kind, ['pairs', 'spiral'], true)) {
             $pairs = array_chunk($offs, 2);
 
             return array_sum(
@@ -87,7 +89,7 @@ final readonly class PracticeDesk
         $off = Figures::mm(round($this->off($drill), 2));
 
         return match (true) {
-            $this->kind === 'pairs' => "Pairs differ by {$off} on average.",
+            in_array($this->kind, ['pairs', 'spiral'], true) => "Pairs differ by {$off} on average.",
             $of === null => "Off by {$off}.",
             default => "Off by {$off} on average, spread ".Figures::mm(round($of->spreadMm, 2)).'.'
                 .($of->isDrifting ? ' They drift '.($of->driftMm > 0 ? 'wider' : 'tighter').'.' : ''),
@@ -114,7 +116,7 @@ final readonly class PracticeDesk
         if ($first === null || $last === null) {
             return '';
         }
-        $words = ($this->kind === 'pairs' ? 'Your pairs differ by ' : 'You are off by ')
+        $words = (in_array($this->kind, ['pairs', 'spiral'], true) ? 'Your pairs differ by ' : 'You are off by ')
             .Figures::mm(round($this->off($last), 2));
 
         return $words.($first->is($last) ? '' : ', at first it was '.Figures::trim(round($this->off($first), 2), 2))

@@ -453,4 +453,23 @@ final class LearnTest extends TestCase
             'wanted_um' => $wanted, 'measured_um' => $um, 'drill_id' => null, 'making_id' => null,
         ]);
     }
+
+    /** Each kind of practice is shown, kept and measured against what the wire makes of it. */
+    public function test_every_kind_of_practice_is_kept(): void
+    {
+        $wire = ['metal' => 'copper', 'size' => '1 mm', 'temper' => 'dead-soft', 'wanted' => '3 mm'];
+        $wanted = [
+            'loops' => 3.0, 'pairs' => 3.0, 'wraps' => 20.0, 'coil' => 10.0, 'weave' => 30.0, 'spiral' => 9.0,
+        ];
+        $this->actingAs($this->maker);
+        foreach ($wanted as $kind => $mm) {
+            $this->post('/practice', [...$wire, 'kind' => $kind, 'sizes' => "{$mm} mm, {$mm} mm"])->assertStatus(303);
+            $drill = Drill::query()->where('kind', $kind)->with('measurements')->sole();
+            self::assertSame([$mm, $mm], $drill->measurements->map(fn ($one) => $one->wantedMm())->all(), $kind);
+            $this->get("/practice?kind={$kind}")->assertOk()->assertSee('data:image/svg+xml', false);
+        }
+        $this->post('/practice', [...$wire, 'kind' => 'spiral', 'sizes' => '9'])->assertStatus(422)
+            ->assertSee('pairs take an even number');
+        $this->get('/practice?kind=bend')->assertSee('This is worth doing next.');
+    }
 }

@@ -32,9 +32,9 @@ enum Symptom: string
             .'Look for the mark before each one.',
         'uneven' => 'They vary, now large, now small: the place on the jaw is found anew each time. '
             .'A mark, or a turn of tape, finds it for you.',
-        'gaping' => 'The wraps gape: the wire was led at too steep a slant. '
+        'gaping' => 'The turns gape: the wire was led at too steep a slant. '
             .'Push each against the last with the nail before the next.',
-        'unalike' => 'The two of a pair differ: turn both on the mark before the pliers leave it.',
+        'unalike' => 'The two of a pair differ: make both before the tool leaves its mark.',
         'opened' => 'It springs open further than planned: a smaller mandrel, or a harder pull at the end.',
     ];
 
@@ -46,21 +46,19 @@ enum Symptom: string
     /**
      * The first that explains them; null where no eye sees what is off, or there are too few.
      *
-     * @param  'loops'|'pairs'|'wraps'|'bend'  $kind  of practice
+     * @param  'loops'|'pairs'|'wraps'|'bend'|'coil'|'spiral'|'weave'  $kind  of practice
      * @param  list<float>  $offs  measured less wanted in order, mm
      */
     public static function of(string $kind, array $offs): ?self
     {
         $mean = $offs === [] ? 0.0 : array_sum($offs) / count($offs);
-        if ($kind === 'wraps' || $kind === 'bend') {
-            return match (true) {
-                $mean <= self::SEEN_MM => null,
-                $kind === 'wraps' => self::Gaping,
-                default => self::Opened,
-            };
-        }
-        if ($kind === 'pairs' && self::pairsDiffer($offs)) {
+        if (($kind === 'pairs' || $kind === 'spiral') && self::pairsDiffer($offs)) {
             return self::Unalike;
+        }
+        if ($kind !== 'loops' && $kind !== 'pairs') {
+            $seen = $kind === 'bend' ? self::Opened : self::Gaping;
+
+            return $mean > self::SEEN_MM ? $seen : null;
         }
         $sizes = Consistency::of($offs);
 

@@ -11,7 +11,7 @@ use PHPUnit\Framework\TestCase;
 /** From what was measured to what the hands did [common practice]. */
 final class SymptomTest extends TestCase
 {
-    /** @return array<string, array{'loops'|'pairs'|'wraps'|'bend', list<float>, Symptom|null}> */
+    /** @return array<string, array{'loops'|'pairs'|'wraps'|'bend'|'coil'|'spiral'|'weave', list<float>, Symptom|null}> */
     public static function practices(): array
     {
         return [
@@ -28,12 +28,17 @@ final class SymptomTest extends TestCase
             'wraps gape' => ['wraps', [0.6, 0.4], Symptom::Gaping],
             'a bend that stays' => ['bend', [-0.4, 0.1], null],
             'a bend that opens' => ['bend', [0.4], Symptom::Opened],
+            'a coil that gapes' => ['coil', [0.7], Symptom::Gaping],
+            'spirals alike' => ['spiral', [0.05, 0.02], null],
+            'spirals apart' => ['spiral', [0.5, -0.1], Symptom::Unalike],
+            'spirals that gape' => ['spiral', [0.4, 0.42], Symptom::Gaping],
+            'a weave that is packed' => ['weave', [-0.1], null],
             'nothing measured' => ['wraps', [], null],
         ];
     }
 
     /**
-     * @param  'loops'|'pairs'|'wraps'|'bend'  $kind
+     * @param  'loops'|'pairs'|'wraps'|'bend'|'coil'|'spiral'|'weave'  $kind
      * @param  list<float>  $offs
      */
     #[DataProvider('practices')]

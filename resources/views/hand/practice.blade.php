@@ -22,12 +22,12 @@
             <x-field name="sizes" :label="$desk->words()['measure']" :value="$was('sizes')" :problem="$problem" placeholder="2.5, 2.6, 2.4 …" autocomplete="off" />
             @include('market.measure', ['field' => 'field-sizes'])
             <div class="drill-wire">
-                <x-field name="wanted" :label="$desk->kind === 'bend' ? 'Mandrel' : ($desk->kind === 'wraps' ? 'Wrapped on' : 'The mark')" :value="$was('wanted', $last === null ? '' : $profile->size($last->wanted_um / 1000))" :problem="$problem" placeholder="2.5 mm" autocomplete="off" />
+                <x-field name="wanted" :label="$desk->kind === 'bend' ? 'Mandrel' : (['wraps' => 'Wrapped on', 'coil' => 'The rod', 'spiral' => 'The eye, inside', 'weave' => 'The cores'][$desk->kind] ?? 'The mark')" :value="$was('wanted', $last === null ? '' : $profile->size($last->wanted_um / 1000))" :problem="$problem" placeholder="2.5 mm" autocomplete="off" />
                 <x-field name="size" label="Size" :value="$was('size', $last?->size ?? '')" :problem="$problem" placeholder="22 awg" autocomplete="off" />
                 <div class="field"><label for="metal">Metal</label><select class="in is-text" id="metal" name="metal">@foreach (\Hebra\Core\Wire\Metal::cases() as $metal)<option value="{{ $metal->value }}" @selected($was('metal', $last?->metal ?? 'copper') === $metal->value)>{{ $metal->words() }}</option>@endforeach</select><x-problem for="metal" :problem="$problem" /></div>
                 <div class="field"><label for="temper">Temper</label><select class="in is-text" id="temper" name="temper">@foreach (\Hebra\Core\Wire\Temper::cases() as $temper)<option value="{{ $temper->value }}" @selected($was('temper', $last?->temper ?? 'dead-soft') === $temper->value)>{{ $temper->words() }}</option>@endforeach</select><x-problem for="temper" :problem="$problem" /></div>
             </div>
-            @if ($desk->kind !== 'bend')<details class="mt-2" @if ($was('cut') !== '' || $was('left') !== '') open @endif><summary class="small">What wire it took teaches your hand</summary>
+            @if (! in_array($desk->kind, ['bend', 'spiral', 'weave'], true))<details class="mt-2" @if ($was('cut') !== '' || $was('left') !== '') open @endif><summary class="small">What wire it took teaches your hand</summary>
                 <div class="drill-wire"><x-field name="cut" label="Wire you took" :value="$was('cut')" :problem="$problem" placeholder="200 mm" autocomplete="off" />
                 <x-field name="left" label="left of it" :value="$was('left')" :problem="$problem" placeholder="12 mm" autocomplete="off" /></div></details>@endif
             <p class="mt-3"><button type="submit" class="do">Keep it</button></p>
