@@ -29,7 +29,7 @@ final readonly class PracticeDesk
     private const SHOWN = [
         'loops' => ['link-and-drop', Operation::Eye, 1], 'pairs' => ['link-and-drop', Operation::Eye, 2],
         'wraps' => ['link-and-drop', Operation::Wrap, 0], 'bend' => ['single-drop', Operation::Bend, 0],
-        'coil' => ['coiled-drop', Operation::Coil, 0], 'spiral' => ['spiral-drop', Operation::Spiral, 0],
+        'coil' => ['coil-drop', Operation::Coil, 0], 'spiral' => ['spiral-drop', Operation::Spiral, 0],
         'weave' => ['woven-pendant', Operation::Weave, 0],
     ];
 
