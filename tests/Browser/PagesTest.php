@@ -56,6 +56,7 @@ final class PagesTest extends BrowserTestCase
             'wire' => "{$broken}/wire?role=link", 'cut' => "{$plain}/cut", 'make, not begun' => "{$plain}/make",
             'make, begun' => "{$begun}/make",
             'log, nothing made' => "{$plain}/log", 'log, under way' => "{$begun}/log", 'log, closed' => "{$made}/log",
+            'kits of a class' => "{$plain}/kit?for=3", 'practice of spirals' => '/practice?kind=spiral',
             'lay ready' => "{$plain}/lay-ready", 'strips' => "{$plain}/strips", 'patterns' => '/patterns',
             'a weave' => '/weave?pattern=3%401-2+4%402-3&at=2', 'a basket weave' => '/weave?kind=basket',
             'a weave refused' => '/weave?pattern=4%409',
