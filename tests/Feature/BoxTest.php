@@ -15,6 +15,7 @@ use App\Models\Movement;
 use App\Models\User;
 use Hebra\Core\Market\Place;
 use Hebra\Core\Piece\ChangeReader;
+use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\LengthUnit;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -222,5 +223,18 @@ final class BoxTest extends TestCase
         app(Box::class)->move($first, Going::to(Place::Sold, 4200));
         $this->get("/box/{$first->ulid}")->assertOk()->assertSee('Edition 1')->assertSee('1 made, 1 sold for 42.00 EUR')
             ->assertSee('Edition 2')->assertSee('2 made');
+    }
+
+    /** What can be said of a piece: of which lot, and how much of it was cut for it. */
+    public function test_its_share_of_each_lot_is_told(): void
+    {
+        $lot = app(Stockkeeping::class)->receive($this->workshop(), [
+            'kind' => 'coil', 'metal' => 'sterling', 'size' => '20 awg', 'temper' => 'half-hard', 'amount' => '4 m',
+        ], LengthUnit::Millimetre);
+        $this->make('link-and-drop', 2);
+        $cut = -(int) Movement::query()->where('kind', 'made')->where('lot_id', $lot->id)->sum('mass_mg');
+        self::assertGreaterThan(0, $cut);
+        $this->actingAs($this->maker)->get("/box/{$this->one()->ulid}")
+            ->assertSee("{$lot->name}, ".Figures::grams($cut / 2 / 1000));
     }
 }

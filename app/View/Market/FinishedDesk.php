@@ -39,7 +39,7 @@ final class FinishedDesk
             $facts[] = [ucfirst(Metal::tryFrom($metal)?->words() ?? $metal), Figures::grams($mg / 1000)];
         }
         if ($this->lots() !== []) {
-            $facts[] = ['Cut from', implode(', ', $this->lots())];
+            $facts[] = ['Cut from', implode('; ', $this->lots())];
         }
         if ($one->minutes !== null) {
             $facts[] = ['Took', PlanDesk::time((float) $one->minutes)];
@@ -57,14 +57,22 @@ final class FinishedDesk
         return $facts;
     }
 
-    /** @return list<string> the lots it was cut from */
+    /** @return list<string> the lots it was cut from, with its share of what was cut off each */
     private function lots(): array
     {
         /** @var Collection<int, Movement> $lines */
         $lines = Movement::query()->with('lot')->where('making_id', $this->finished->making_id)->where('kind', 'made')
             ->where('account', 'lot')->where('mass_mg', '<', 0)->get();
+        $many = max(1, Finished::query()->where('making_id', $this->finished->making_id)->count());
+        $cut = [];
+        foreach ($lines as $line) {
+            $name = $line->lot->name ?? '';
+            $cut[$name] = ($cut[$name] ?? 0) - $line->mass_mg;
+        }
 
-        return array_values($lines->map(fn (Movement $line): string => $line->lot->name ?? '')->unique()->all());
+        return array_map(
+            fn (string $name): string => $name.', '.Figures::grams($cut[$name] / $many / 1000), array_keys($cut),
+        );
     }
 
     /** The photo of its making that was kept first. */
