@@ -231,7 +231,13 @@ final class BoxTest extends TestCase
         $lot = app(Stockkeeping::class)->receive($this->workshop(), [
             'kind' => 'coil', 'metal' => 'sterling', 'size' => '20 awg', 'temper' => 'half-hard', 'amount' => '4 m',
         ], LengthUnit::Millimetre);
-        $this->make('link-and-drop', 2);
+        $piece = $this->piece();
+        app(\App\Actions\History::class)->change($piece, $piece->revision, ChangeReader::read(
+            ['do' => 'makes', 'kind' => 'batch', 'count' => '2'],
+        ));
+        app(CloseMaking::class)->close(app(Bench::class)->begin($piece->refresh()), $this->workshop(), [
+            'as_it_is' => '1', 'lot' => ['p1' => $lot->ulid],
+        ]);
         $cut = -(int) Movement::query()->where('kind', 'made')->where('lot_id', $lot->id)->sum('mass_mg');
         self::assertGreaterThan(0, $cut);
         $this->actingAs($this->maker)->get("/box/{$this->one()->ulid}")
