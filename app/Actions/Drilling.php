@@ -56,6 +56,11 @@ final class Drilling
 
     private const SPIRAL_TURNS = 3.0;
 
+    /** Turns of all that is measured once, of kinds whose wire is all formed on one size. */
+    private const TURNS = [
+        'loops' => 1, 'pairs' => 1, 'wraps' => self::WRAPS, 'coil' => self::COIL_TURNS,
+    ];
+
     /** Of the weaver, side by side. */
     private const WOVEN_TURNS = 30;
 
@@ -122,7 +127,7 @@ final class Drilling
                     drill: $drill,
                 );
             }
-            $each = ['loops' => 1, 'pairs' => 1, 'wraps' => self::WRAPS, 'coil' => self::COIL_TURNS][$input['kind']] ?? 0;
+            $each = self::TURNS[$input['kind']] ?? 0;
             if ($used !== null && $each > 0) {
                 $this->learn(
                     $workshop,
