@@ -59,7 +59,7 @@
             @include('stages.bench-form', ['sends' => ['do' => 'wait', 'minutes' => 0], 'class' => 'word', 'words' => 'it is ready now'])</div>
         @endif
         @if ($making->isAgain())<p class="banner is-note of-workshop">Once more: {{ \Hebra\Core\Quantity\Figures::counted(count($making->progress->again), 'step') }} of this wire, with a new cut where it was spoiled; then on from where you were.</p>@endif
-        <div x-data="rest" class="contents"><p class="banner is-note" role="status" id="rest-now" x-show="isDue" x-cloak><strong>Rest your hands.</strong> Open them, shake them out, look far away. <button type="button" class="word" x-on:click="rested">I have rested</button></p></div>
+        <div x-data="rest" class="contents"><p class="banner is-note" role="status" x-show="isDue" x-cloak><strong>Rest your hands.</strong> Open them, shake them out, look far away. <button type="button" class="word" x-on:click="rested">I have rested</button></p></div>
         <h2 id="step-title" tabindex="-1">{{ $step->title }}</h2>
         <div class="step-joint">
             <picture class="step-picture">
