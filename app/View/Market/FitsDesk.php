@@ -14,7 +14,6 @@ use App\View\Coins;
 use App\View\HungPiece;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Market\Needs;
-use Hebra\Core\Price\Asking;
 use Illuminate\Support\Collection;
 
 /**
@@ -113,12 +112,8 @@ final class FitsDesk
     private function brings(Piece $piece, PiecePlan $plan, int $makings): ?int
     {
         [$bill] = (new Pricing($piece, $this->workshop))->billed($plan->plan);
-        $asked = Asking::of(
-            $bill->costCents + $bill->overheadCents, $this->workshop->priceLists()[0],
-            $this->workshop->priceTerms()->times($plan->plan->piece->makes->sold()),
-        )->priceCents();
 
-        return $bill->unpriced > 0 ? null : $makings * $asked;
+        return $bill->unpriced > 0 ? null : $makings * $bill->totalCents();
     }
 
     /** @param  Fit  $fit */

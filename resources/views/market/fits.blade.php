@@ -2,23 +2,32 @@
     <p class="mt-3 no-print"><a href="/plan">← The plan</a></p>
     <h1>What fits in {{ \App\View\Market\PlanDesk::time((float) $desk->minutes) }}</h1>
     <form class="bar mt-1" method="get" action="/plan/fits" aria-label="Which day">
-        <x-field name="day" label="On" type="date" id="fits-day" :value="$desk->date->format('Y-m-d')" :problem="$problem" />
+        <x-field name="day" label="On" type="date" id="fits-day" :value="$desk->date->format('Y-m-d')"
+            :problem="$problem" />
         <x-field name="time" label="for, hours" id="fits-time" class="!w-28" :value="$time" :problem="$problem"
             :placeholder="\App\View\Market\PlanDesk::time((float) $desk->minutes)" autocomplete="off" />
         <button type="submit" class="may self-end">Look</button>
     </form>
-    @if ($desk->fits === [])<p class="tell mt-3">Nothing of yours is made in that time. A longer day, or a smaller piece.</p>@else
+    @if ($desk->fits === [])<p
+        class="tell mt-3">Nothing of yours is made in that time. A longer day, or a smaller piece.</p>@else
     <p class="quiet mt-1">Each piece where it is done, at your pace; pale is what the stock does not reach for. What brings most goes first, by the {{ $desk->listName() }} list.</p>
-    <div class="fits-ruler" aria-hidden="true"><span></span><svg width="100%" height="20">@foreach ($desk->hours() as [$x, $words])<text x="{{ $x }}%" y="14">{{ $words }}</text>@endforeach</svg><span></span></div>
+    <div class="fits-ruler" aria-hidden="true"><span></span><svg width="100%" height="20">
+        @foreach ($desk->hours() as [$x, $words])<text x="{{ $x }}%" y="14">{{ $words }}</text>
+        @endforeach</svg><span></span></div>
     <ol class="fits">@foreach ($desk->fits as $fit)
         <li>
             <span><a href="/pieces/{{ $fit['piece']->ulid }}/make"><strong>{{ $fit['piece']->name }}</strong></a>
                 <span class="small quiet">{{ $desk->words($fit) }}</span></span>
             <svg class="fits-line" width="100%" height="68" role="img" aria-label="{{ $fit['many'] }} fit">
-                <defs><g id="{{ $fit['key'] }}-one">@include('svg.hung-piece', ['drawing' => $fit['hung']->drawing, 'times' => $fit['hung']->times, 'id' => $fit['key']])</g></defs>
-                @foreach ($desk->hours() as [$x])<line class="day-mark" x1="{{ $x }}%" x2="{{ $x }}%" y1="0" y2="68"/>@endforeach
+                <defs><g id="{{ $fit['key'] }}-one">
+                    @include('svg.hung-piece', ['drawing' => $fit['hung']->drawing, 'times' => $fit['hung']->times, 'id' => $fit['key']])</g>
+                    </defs>
+                @foreach ($desk->hours() as [$x])<line class="day-mark" x1="{{ $x }}%" x2="{{ $x }}%" y1="0" y2="68"/>
+                    @endforeach
                 <line class="fits-rail" x2="100%" y1="2" y2="2"/>
-                @foreach ($fit['at'] as $at => $x)<svg x="{{ $x }}%" y="4" overflow="visible" @class(['is-short' => $at >= $fit['stock']])><use href="#{{ $fit['key'] }}-one" x="{{ -round($fit['hung']->drawing->width * $fit['hung']->times, 1) }}"/></svg>@endforeach
+                @foreach ($fit['at'] as $at => $x)<svg x="{{ $x }}%" y="4" overflow="visible"
+                    @class(['is-short' => $at >= $fit['stock']])><use href="#{{ $fit['key'] }}-one"
+                    x="{{ -round($fit['hung']->drawing->width * $fit['hung']->times, 1) }}"/></svg>@endforeach
             </svg>
             <span class="figure">{{ $desk->money($fit) }}</span>
         </li>

@@ -17,7 +17,8 @@
             @if ($one->done_at === null)
             <form method="post" action="/repairs/{{ $one->ulid }}" class="no-print">@csrf @method('put')
                 <div class="market-form">
-                    <x-field name="took" label="Took, minutes" class="!w-28" :value="$was('took', (string) $one->minutes)"
+                    <x-field name="took" label="Took, minutes" class="!w-28"
+                        :value="$was('took', (string) $one->minutes)"
                         :problem="$problem" inputmode="numeric" autocomplete="off" />
                     <x-field name="got" label="Paid" class="!w-28"
                         :value="$was('got', $one->price_cents === null ? '' : \App\View\Coins::text($one->price_cents))"
@@ -35,8 +36,10 @@
                     </div></details>
             </form>
             @endif
-            <p class="bar mt-3 no-print"><a class="tool" href="/repairs/{{ $one->ulid }}/sheet">Sheet for the customer</a>
-                @if ($one->finished !== null)<a class="tool" href="/box/{{ $one->finished->ulid }}">No. {{ $one->finished->number }} in the box</a>@endif</p>
+            <p class="bar mt-3 no-print"><a class="tool"
+                href="/repairs/{{ $one->ulid }}/sheet">Sheet for the customer</a>
+                @if ($one->finished !== null)<a class="tool"
+                    href="/box/{{ $one->finished->ulid }}">No. {{ $one->finished->number }} in the box</a>@endif</p>
             @if ($one->done_at === null || $one->occasion !== null)
             <form class="mt-2 no-print" method="post" action="/repairs/{{ $one->ulid }}">@csrf @method('delete')
                 <button type="submit"

@@ -5,16 +5,21 @@
     <div class="troubles-list">
     @foreach (\Hebra\Core\Plan\Trouble::cases() as $trouble)
         <details name="trouble">
-            <summary data-key="{{ $trouble->key() }}">{{ $trouble->words() }} <kbd>{{ mb_strtoupper($trouble->key()) }}</kbd></summary>
+            <summary data-key="{{ $trouble->key() }}">{{ $trouble->words() }}
+                <kbd>{{ mb_strtoupper($trouble->key()) }}</kbd></summary>
             <p class="mt-1">{{ $trouble->means($temper) }}</p>
             <div class="bar mt-1">
                 @if ($trouble === \Hebra\Core\Plan\Trouble::Bead)
                     <form class="bar" method="post" action="/makings/{{ $making->making->ulid }}/broken">@csrf
-                        <label class="sr-only" for="broken">Which bead</label><select class="in is-text !w-auto" id="broken" name="bead">@foreach ($desk->plan->beads as $count)<option value="{{ $count->bead->key() }}">{{ $count->bead->words() }}</option>@endforeach</select>
+                        <label class="sr-only" for="broken">Which bead</label><select class="in is-text !w-auto"
+                            id="broken" name="bead">@foreach ($desk->plan->beads as $count)<option
+                            value="{{ $count->bead->key() }}">{{ $count->bead->words() }}</option>@endforeach</select>
                         <button type="submit" class="may">Note that it broke</button></form>
                 @endif
-                @if ($trouble === \Hebra\Core\Plan\Trouble::Size)<a class="tool" href="/practice">Ten loops on the mark</a>@endif
-                @if ($trouble === \Hebra\Core\Plan\Trouble::Other)<a class="tool" href="{{ $desk->url('lay-out') }}">Lay it out</a>@endif
+                @if ($trouble === \Hebra\Core\Plan\Trouble::Size)<a class="tool"
+                    href="/practice">Ten loops on the mark</a>@endif
+                @if ($trouble === \Hebra\Core\Plan\Trouble::Other)<a class="tool"
+                    href="{{ $desk->url('lay-out') }}">Lay it out</a>@endif
                 @if ($trouble === \Hebra\Core\Plan\Trouble::Interrupted)<a class="tool" href="/">To the bench</a>@endif
                 @if ($making->copy() !== null && ! $making->isAgain() && ($trouble->takesAnotherCut() || $trouble->mayTakeAnotherCut()))
                     @include('stages.bench-form', ['sends' => ['do' => $trouble === \Hebra\Core\Plan\Trouble::Short ? 'short' : 'spoiled'], 'class' => $trouble->takesAnotherCut() ? 'may' : 'tool', 'words' => 'A new cut'])
