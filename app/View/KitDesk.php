@@ -127,15 +127,4 @@ final class KitDesk
             $this->bill->lines, fn (BillLine $line): bool => $line->kind !== 'time' && $line->cents === null,
         ));
     }
-
-    /** @return list<string> each once, for the table */
-    public function tools(): array
-    {
-        $tools = [];
-        foreach ($this->plan->steps() as $step) {
-            $tools[$step->tool] = ucfirst($step->tool);
-        }
-
-        return array_values(array_filter($tools));
-    }
 }

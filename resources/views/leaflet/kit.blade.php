@@ -32,5 +32,5 @@
                 <td class="num" data-label="there">{{ $row['owned'] }}</td></tr>@endforeach</tbody></table>@endif
     </section>
     <section class="mt-4"><h2>On the table, at each place</h2>
-        <p>{{ implode(', ', $kit->tools()) }}; a bag, a leaflet, glasses, a cup for clippings.</p></section>
+        <p>{{ ucfirst(implode(', ', $kit->plan->tools())) }}; a bag, a leaflet, glasses, a cup for clippings.</p></section>
 </x-layout>

@@ -5,7 +5,8 @@
     <div class="finished">
         <div class="finished-drawing">
             @include('svg.hung-piece', ['drawing' => $desk->sheet->hung->drawing, 'times' => $desk->sheet->hung->times, 'id' => 'finished-piece'])
-            @if (($photo = $desk->photo()) !== null)<img src="/photos/{{ $photo->ulid }}.jpg" width="{{ $photo->width }}"
+            @if (($photo = $desk->photo()) !== null)<img src="/photos/{{ $photo->ulid }}.jpg"
+                width="{{ $photo->width }}"
                 height="{{ $photo->height }}" alt="Photo of it" loading="lazy">@endif</div>
         <div>
             <p class="quiet figure">No. {{ $one->number }}</p>
@@ -54,8 +55,10 @@
                 class="tool" href="/box/{{ $one->ulid }}/sheet">Sheet for the customer</a><a class="tool"
                 href="/makings/{{ $one->making->ulid }}/record">Record of its making</a>@if ($one->place !== \Hebra\Core\Market\Place::Melted)<a
                 class="tool" href="/plan?number={{ $one->number }}#take-in">Plan a repair</a>@endif</p>
-            @foreach ($desk->repairs() as $repair)<p class="small"><a href="/repairs/{{ $repair->ulid }}">{{ ucfirst($repair->words) }}</a>
-                <span class="quiet">{{ $repair->done_at === null ? 'to be done' : 'done '.$repair->done_at->format('j F Y') }}</span></p>@endforeach
+            @foreach ($desk->repairs() as $repair)<p class="small"><a
+                href="/repairs/{{ $repair->ulid }}">{{ ucfirst($repair->words) }}</a>
+                <span class="quiet">{{ $repair->done_at === null ? 'to be done' : 'done '.$repair->done_at->format('j F Y') }}</span></p>
+                    @endforeach
         </div>
         <section aria-labelledby="moves-title"><h2 id="moves-title">Where it was</h2>
             <ol class="finished-moves">@foreach ($desk->moves() as $move)<li><span
@@ -64,10 +67,13 @@
                 <span class="figure">{{ $desk->money($move->cents) }}</span>@endif @if ($move->words !== '')<span
                 class="quiet">{{ $move->words }}</span>@endif</li>@endforeach</ol>
             @if (($editions = $desk->editions()) !== [])<h2 class="mt-4">Editions</h2>
-            <ol class="finished-moves">@foreach ($editions as $edition)<li @if ($edition['isThis']) aria-current="true" @endif><strong>{{ $edition['words'] }}</strong>
+            <ol class="finished-moves">@foreach ($editions as $edition)<li @if ($edition['isThis'])
+                aria-current="true" @endif><strong>{{ $edition['words'] }}</strong>
                 @if ($edition['isThis'])<span class="stays">this one</span>@endif
                 <span class="quiet">{{ $edition['says'] }}</span>
-                @if ($edition['changes'] !== [])<ul class="small">@foreach ($edition['changes'] as $change)<li>{{ ucfirst($change) }}</li>@endforeach</ul>@endif</li>@endforeach</ol>
+                @if ($edition['changes'] !== [])<ul class="small">
+                    @foreach ($edition['changes'] as $change)<li>{{ ucfirst($change) }}</li>@endforeach</ul>
+                    @endif</li>@endforeach</ol>
             @endif</section>
     </div>
 </x-layout>

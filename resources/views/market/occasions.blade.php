@@ -18,8 +18,10 @@
                             name="count" value="{{ $piece->want->count + 1 }}" aria-label="One {{ $piece->want->piece->name }} more">+</button></form>
                             </li>
             @endforeach</ul>
-            @if ($occasion->repair !== null)<p><a href="/repairs/{{ $occasion->repair->ulid }}">{{ $occasion->repair->name }}</a>:
-                {{ $occasion->repair->words }} <span class="quiet small">{{ \App\View\Market\PlanDesk::time((float) $occasion->repair->minutes) }}</span></p>
+            @if ($occasion->repair !== null)<p><a
+                href="/repairs/{{ $occasion->repair->ulid }}">{{ $occasion->repair->name }}</a>:
+                {{ $occasion->repair->words }} <span
+                    class="quiet small">{{ \App\View\Market\PlanDesk::time((float) $occasion->repair->minutes) }}</span></p>
             @else
             <details @if ($problem !== null && request()->route('occasion') instanceof \App\Models\Occasion && request()->route('occasion')->is($occasion))
                 open @endif><summary>{{ $occasion->wants->isEmpty() ? 'Say what is wanted' : 'More pieces, or change it' }}</summary>
@@ -56,18 +58,21 @@
             @endif
         </article>
     @endforeach
-    <details class="mt-3" id="new" @if ($wanted->occasions->isEmpty() || request()->is('plan') && request()->has('piece') || ($problem !== null && request()->is('occasions')))
+    <details class="mt-3" id="new"
+        @if ($wanted->occasions->isEmpty() || request()->is('plan') && request()->has('piece') || ($problem !== null && request()->is('occasions')))
         open @endif>
         <summary class="day-title">{{ $wanted->occasions->isEmpty() ? 'Plan for a day' : 'Plan for another day' }}</summary>
         <form class="market-form" method="post" action="/occasions">@csrf
             <div class="field"><label for="new-kind">For</label><select class="in is-text" id="new-kind" name="kind">
                 @foreach (\App\Models\Occasion::KINDS as $kind => $words)<option value="{{ $kind }}"
-                @selected((request('kind') ?? (request()->is('plan') && request()->has('piece') ? 'order' : '')) === $kind)>{{ $words }}</option>@endforeach</select></div>
+                @selected((request('kind') ?? (request()->is('plan') && request()->has('piece') ? 'order' : '')) === $kind)>{{ $words }}</option>
+                    @endforeach</select></div>
             <x-field name="name" id="new-name" label="Name, or who" :value="$was('name')" :problem="$problem"
                 placeholder="Harbour market" maxlength="80" autocomplete="off" />
             <x-field name="due" id="new-due" label="Day" type="date" :value="$was('due')" :problem="$problem" />
  @if (($all = $desk->pieces())->isNotEmpty())
-            <div class="field"><label for="new-piece">Piece</label><select class="in is-text" id="new-piece" name="piece">
+            <div class="field"><label for="new-piece">Piece</label><select class="in is-text" id="new-piece"
+                name="piece">
                 <option value="">say it later</option>@foreach ($all as $one)<option value="{{ $one->ulid }}"
                 @selected(request('piece') === $one->ulid)>{{ $one->name }}</option>@endforeach</select></div>
             <x-field name="count" id="new-count" label="How many" class="!w-24" :value="$was('count', '1')"
@@ -82,10 +87,12 @@
             <button type="submit" class="do self-end">Plan for it</button>
         </form>
     </details>
-    <details class="mt-3" id="take-in" @if (request()->has('number') || ($problem !== null && request()->is('repairs'))) open @endif>
+    <details class="mt-3" id="take-in"
+        @if (request()->has('number') || ($problem !== null && request()->is('repairs'))) open @endif>
         <summary class="day-title">Take in a repair or a change</summary>
         <form class="market-form" method="post" action="/repairs">@csrf
-            <x-field name="number" id="repair-number" label="One of mine, no." class="!w-24" :value="is_string(request('number')) ? mb_substr(request('number'), 0, 9) : ''"
+            <x-field name="number" id="repair-number" label="One of mine, no." class="!w-24"
+                :value="is_string(request('number')) ? mb_substr(request('number'), 0, 9) : ''"
                 :problem="$problem" inputmode="numeric" autocomplete="off" />
             <x-field name="name" id="repair-name" label="or which piece" :value="$was('name')" :problem="$problem"
                 placeholder="her grandmother’s bangle" maxlength="80" autocomplete="off" />
