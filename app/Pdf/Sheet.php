@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Pdf;
 
 /** A document drawn in true millimetres, vector throughout: a heading and a check ruler on every page. */
-final class Sheet extends \TCPDF
+final class Sheet extends Lettering
 {
     public const MARGIN_MM = 12.0;
 
@@ -37,8 +37,8 @@ final class Sheet extends \TCPDF
     public function Header(): void
     {
         $this->ink();
-        $this->letters(11, true);
-        $this->Text(self::MARGIN_MM, 8, mb_strimwidth($this->heading, 0, 70, '…'));
+        $this->letters(13, true, SheetFonts::HEADING);
+        $this->Text(self::MARGIN_MM, 7.2, mb_strimwidth($this->heading, 0, 70, '…'));
         $this->letters(7.5);
         $this->SetXY($this->paper->widthMm() - self::MARGIN_MM - 60, 9);
         $this->Cell(60, 4, 'page '.$this->getPage(), 0, 0, 'R');
@@ -69,11 +69,6 @@ final class Sheet extends \TCPDF
                 $this->Cell(10, 3, (string) $tick, 0, 0, 'C');
             }
         }
-    }
-
-    public function letters(float $points, bool $isBold = false): void
-    {
-        $this->setFont('dejavusans', $isBold ? 'B' : '', $points);
     }
 
     public function ink(): void

@@ -4,27 +4,44 @@ declare(strict_types=1);
 
 namespace App\View;
 
-/** The body colours of beads where no style sheet reaches: on paper and in space. */
+use RuntimeException;
+
+/** The colours of beads where no style sheet reaches, on paper and in space: read from the style sheet of wire. */
 final class BeadTint
 {
-    private const TINTS = [
-        'sea' => [95, 167, 142],
-        'moss' => [140, 154, 72],
-        'amber' => [217, 154, 44],
-        'rust' => [182, 90, 47],
-        'rose' => [201, 124, 134],
-        'plum' => [124, 84, 143],
-        'slate' => [116, 128, 141],
-        'sky' => [104, 158, 201],
-        'ink' => [58, 62, 74],
-        'milk' => [232, 226, 211],
-        'sand' => [210, 184, 140],
-        'clear' => [214, 230, 226],
-    ];
+    /** @var array<string, array{string, string, string}>|null */
+    private static ?array $shades = null;
 
-    /** @return array{int, int, int} red, green, blue */
+    /** @return array{int, int, int} red, green, blue of its body */
     public static function of(string $colour): array
     {
-        return self::TINTS[$colour] ?? self::TINTS['sea'];
+        /** @var array{int, int, int} $rgb */
+        $rgb = sscanf(self::shades($colour)[1], '#%02x%02x%02x');
+
+        return $rgb;
+    }
+
+    /** @return array{string, string, string} light, body and deep, as styles write them */
+    public static function shades(string $colour): array
+    {
+        self::$shades ??= self::read((string) file_get_contents(resource_path('css/wire.css')));
+
+        return self::$shades[$colour] ?? self::$shades['sea'] ?? throw new RuntimeException('Beads have no colours.');
+    }
+
+    /** @return array<string, array{string, string, string}> */
+    private static function read(string $styles): array
+    {
+        $one = '(#[0-9a-f]{6});\s*';
+        preg_match_all(
+            "/\\.bead-([a-z]+) \\{ --b-light: {$one}--b-body: {$one}--b-deep: {$one}\\}/", $styles, $found,
+            PREG_SET_ORDER,
+        );
+        $shades = [];
+        foreach ($found as [, $colour, $light, $body, $deep]) {
+            $shades[$colour] = [$light, $body, $deep];
+        }
+
+        return $shades;
     }
 }

@@ -123,7 +123,7 @@ final class StepPicture
 
         return '<svg class="frame" x="'.round($xPx, 2).'" y="0" width="'.$this->widePx.'" height="'.$this->highPx
             .'" viewBox="'.$box.'">'
-            .$this->rod($drawing)
+            .$this->under($drawing)
             .view('svg.piece', ['drawing' => $drawing, 'hangs' => '', 'label' => '', 'small' => true])->render()
             .($name === 'before' ? $this->jaws($drawing).$this->hints($drawing) : '').'</svg>';
     }
@@ -161,16 +161,20 @@ final class StepPicture
         return implode('', array_map(fn (Jaw $jaw): string => $this->jaw($jaw, $drawing), $this->hands->jaws));
     }
 
-    /** Seen from its end, under the wire. */
-    private function rod(Drawing $drawing): string
+    /** A rod seen from its end, or a block, under the wire. */
+    private function under(Drawing $drawing): string
     {
-        return $this->hands->mandrel === null
-            ? ''
-            : '<circle cx="'.round($drawing->x($this->hands->mandrel->xMm), 1).'" cy="'
-                .round($drawing->y($this->hands->mandrel->yMm), 1).'" r="'.round(
-                    $drawing->px($this->hands->mandrel->radiusMm), 1,
-                )
-                .'" fill="#d9cfb8" stroke="#8a7a55" stroke-width="1.2"/>';
+        $under = $this->hands->under;
+        if ($under === null) {
+            return '';
+        }
+        [$x, $y, $reach] = [$drawing->x($under->xMm), $drawing->y($under->yMm), $drawing->px($under->radiusMm)];
+
+        return $under->isRound
+            ? '<circle cx="'.round($x, 1).'" cy="'.round($y, 1).'" r="'.round($reach, 1)
+                .'" fill="#d9cfb8" stroke="#8a7a55" stroke-width="1.2"/>'
+            : '<rect x="'.round($x - $reach, 1).'" y="'.round($y - $reach, 1).'" width="'.round(2 * $reach, 1)
+                .'" height="'.round(2 * $reach, 1).'" rx="5" fill="#c9c5bb" stroke="#8d897e" stroke-width="1.2"/>';
     }
 
     /** Round ones from their tips, flat ones from aside: as far as the loop’s middle. */
@@ -202,6 +206,7 @@ final class StepPicture
             .match ($hint->kind) {
                 HandHint::TURN => $this->turning($hint, $size + 14.0),
                 HandHint::WIND => $this->winding($hint, min(self::WIDEST_PX, max(20.0, 2.2 * $size))),
+                HandHint::TAP => $this->tapping(),
                 HandHint::SWING => $size < self::LEAST_PX ? '' : $this->swinging($hint, $drawing),
                 default => $this->cutting($hint, max(3.0, $size)),
             }.'</g>';
@@ -258,6 +263,20 @@ final class StepPicture
             .'Z" fill="#8d897e" fill-opacity="0.85" stroke="#4b4740" stroke-width="1.2"/>';
 
         return '<g transform="rotate('.round($hint->degrees, 1).')">'.$blade(-1).$blade(1).'</g>';
+    }
+
+    /** A hammer above where it falls. */
+    private function tapping(): string
+    {
+        $strokes = '';
+        foreach ([-100.0, -60.0, -20.0] as $degrees) {
+            [$x, $y] = [cos(deg2rad($degrees)), sin(deg2rad($degrees))];
+            $strokes .= $this->path('M'.self::pair(9 * $x, 9 * $y).'L'.self::pair(19 * $x, 19 * $y));
+        }
+
+        return $strokes.'<g transform="translate(24 -36) rotate(35)"><path d="M-15 -13h30v20h-30z" '.self::STEEL
+            .'/><path d="M-18 7h36v6h-36z" '.self::STEEL.'/><path d="M15 -6h58v8h-58z" fill="#a98a5b" '
+            .'fill-opacity="0.9" stroke="#6d5532"/></g>';
     }
 
     /** @param  array{float, float}  $at */

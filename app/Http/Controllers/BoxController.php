@@ -128,7 +128,7 @@ final class BoxController extends Controller
         Gate::authorize('view', $finished);
 
         return new Response(
-            PieceLabel::of($finished, $this->workshop($request), $request->getSchemeAndHttpHost()), 200,
+            PieceLabel::of($finished, $request->getSchemeAndHttpHost()), 200,
             ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="label.pdf"'],
         );
     }

@@ -6,7 +6,6 @@ namespace Hebra\Core\Course;
 
 use Closure;
 use Hebra\Core\Course\Shape\Laid;
-use Hebra\Core\Course\Shape\Taken;
 
 /**
  * The way of one wire from its first end to its last, told once: its cut, its bends and its curve are read off it. It
@@ -112,18 +111,17 @@ final class Course
 
     /**
      * While it is made: moves that are made lie as they will, carried to where the wire stands; the rest is still
-     * straight,
-     * as long as it is cut, and points where it would go.
+     * straight, as long as it is cut, and points where it would go.
      *
-     * @param  list<int>  $made  places of moves
+     * @param  array<int, float>  $shares  of each move, by its place, how much is made; 0 where nothing is said
      * @return list<Curve> from the first end of the wire to its last
      */
-    public function formed(array $made): array
+    public function formed(array $shares): array
     {
         if ($this->original !== null && $this->by !== null) {
             $by = $this->by;
 
-            return array_map(fn (Curve $curve): Curve => $curve->moved($by), $this->original->formed($made));
+            return array_map(fn (Curve $curve): Curve => $curve->moved($by), $this->original->formed($shares));
         }
         $stood = $lain = [];
         $this->walked(function (int $at, Frame $frame) use (&$stood, &$lain): array {
@@ -131,19 +129,22 @@ final class Course
 
             return $lain[$at];
         });
-        $isMade = array_flip($made);
 
-        return $this->walked(function (int $at, Frame $frame) use ($stood, $lain, $isMade): array {
+        return $this->walked(function (int $at, Frame $frame) use ($stood, $lain, $shares): array {
             $mm = $this->moves[$at]->segment->lengthMm;
             // What lies nowhere, slack that is taken up, is in no way to be made.
-            if (! isset($isMade[$at]) && $this->moves[$at]->shape->lengthMm() > 0.0) {
-                $end = $frame->on($mm);
-
-                return [$mm > 0.0 ? [Span::straight($frame->at, $end->at)] : [], $end];
-            }
+            $isSlack = $mm > 0.0 && $this->moves[$at]->shape->lengthMm() === 0.0;
+            $share = $isSlack ? 1.0 : $shares[$at] ?? 0.0;
             $carry = new Carry($stood[$at], $frame);
+            $spans = array_map($carry->span(...), $lain[$at][0]);
+            if ($share >= 1.0) {
+                return [$spans, $carry->frame($lain[$at][1])];
+            }
+            $begun = (new Curve($spans))->begun($share * (new Curve($spans))->lengthMm());
+            $frame = $begun === [] ? $frame : Laid::through($begun)->laid($frame)[1];
+            $end = $frame->on((1 - $share) * $mm);
 
-            return [array_map($carry->span(...), $lain[$at][0]), $carry->frame($lain[$at][1])];
+            return [$mm > 0.0 ? [...$begun, Span::straight($frame->at, $end->at)] : $begun, $end];
         });
     }
 
@@ -174,27 +175,25 @@ final class Course
     }
 
     /**
-     * As a course of its own while it is made: what is trimmed off is seen until it is.
+     * As a course of its own while it is made: what is trimmed off is seen until it is. What is made in stages is two
+     * moves, what is made of it and, without a mark, the rest.
      *
-     * @param  list<int>  $made  places of moves
-     * @param  list<int>  $shown  of those that are still there
-     * @param  list<list<Threaded>>  $threaded  what stands on each
+     * @param  list<MoveState>  $states  of each move
      */
-    public function asFormed(array $made, array $shown, array $threaded): self
+    public function asFormed(array $states): self
     {
-        $isShown = array_flip($shown);
         $moves = [];
-        foreach ($this->formed($made) as $at => $curve) {
+        $from = $this->from;
+        foreach ($this->formed(array_map(fn (MoveState $state): float => $state->share, $states)) as $at => $curve) {
             $outwards = $at < $this->from ? $curve->reversed() : $curve;
-            $moves[] = $this->moves[$at]->whileFormed(
-                $outwards->spans === [] || ! isset($isShown[$at]) ? new Taken : Laid::through($outwards->spans),
-                $threaded[$at], ! $this->moves[$at]->segment->kind->stays(),
-            );
+            $formed = $states[$at]->formed($this->moves[$at], $outwards);
+            $from += $at < $this->from ? count($formed) - 1 : 0;
+            array_push($moves, ...($at < $this->from ? array_reverse($formed) : $formed));
         }
         /** @var non-empty-list<Move> $moves */
 
         return new self(
-            $this->label, $this->role, $moves, $this->anchor, $this->from, $this->times, $this->slot,
+            $this->label, $this->role, $moves, $this->anchor, $from, $this->times, $this->slot,
             colour: $this->colour,
         );
     }

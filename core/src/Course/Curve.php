@@ -41,6 +41,25 @@ final readonly class Curve
         return array_values($shared);
     }
 
+    /** @return list<Span> its first so many millimetres */
+    public function begun(float $mm): array
+    {
+        $begun = [];
+        foreach ($this->spans as $span) {
+            $length = $span->lengthMm();
+            if ($mm < 1e-6) {
+                break;
+            }
+            if ($mm < $length) {
+                return [...$begun, $span->parted($span->shareAt($mm, $length))[0]];
+            }
+            $begun[] = $span;
+            $mm -= $length;
+        }
+
+        return $begun;
+    }
+
     /** Its lowest place as it hangs: where what hangs in it slides to. */
     public function lowest(): Vector
     {

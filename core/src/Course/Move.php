@@ -24,6 +24,8 @@ final readonly class Move
         public bool $isRounded = false,
         /** of what is turned back and hidden, which is no longer the piece's and yet is seen */
         private bool $staysSeen = false,
+        /** how wide it is seen before it is hammered or pressed, mm; null for as wide as its wire */
+        private ?float $roundMm = null,
     ) {
     }
 
@@ -31,33 +33,49 @@ final readonly class Move
     {
         return new self(
             $this->segment, $shape, $this->threaded, $this->bendAfter, $this->wideMm, $this->isRounded,
-            $this->staysSeen,
+            $this->staysSeen, $this->roundMm,
         );
     }
 
     /**
-     * While its wire is formed.
+     * While its wire is formed: so much of it, and whether it is as wide already as it will be.
      *
      * @param  list<Threaded>  $threaded
      */
-    public function whileFormed(Shape $shape, array $threaded, bool $isTrimmedLater): self
+    public function whileFormed(Shape $shape, array $threaded, float $share, bool $isWide): self
     {
         return new self(
-            $this->segment, $shape, $threaded, $this->bendAfter, $this->wideMm, $this->isRounded,
-            $this->staysSeen || $isTrimmedLater,
+            $share < 1.0 ? $this->segment->shared($share) : $this->segment, $shape, $threaded, $this->bendAfter,
+            $isWide ? $this->wideMm : $this->roundMm, $isWide && $this->isRounded, true, $this->roundMm,
         );
+    }
+
+    /** Lit by nothing that is done. */
+    public function unmarked(): self
+    {
+        return new self(
+            $this->segment->marked(''), $this->shape, $this->threaded, $this->bendAfter, $this->wideMm,
+            $this->isRounded, $this->staysSeen,
+        );
+    }
+
+    /** Whether it is still there when the piece is finished. */
+    public function stays(): bool
+    {
+        return $this->staysSeen || $this->segment->kind->stays();
     }
 
     /** Whether it is seen in the finished piece. */
     public function isSeen(): bool
     {
-        return ($this->staysSeen || $this->segment->kind->stays()) && $this->shape->lengthMm() > 1e-6;
+        return $this->stays() && $this->shape->lengthMm() > 1e-6;
     }
 
     public function bending(string $words): self
     {
         return new self(
             $this->segment, $this->shape, $this->threaded, $words, $this->wideMm, $this->isRounded, $this->staysSeen,
+            $this->roundMm,
         );
     }
 
@@ -94,7 +112,7 @@ final readonly class Move
     {
         return new self(
             $this->segment, $this->shape, $threaded, $this->bendAfter, $this->wideMm, $this->isRounded,
-            $this->staysSeen,
+            $this->staysSeen, $this->roundMm,
         );
     }
 }

@@ -31,6 +31,12 @@ final readonly class Segment
         );
     }
 
+    /** So much of it. */
+    public function shared(float $share): self
+    {
+        return new self($this->kind, $share * $this->lengthMm, $this->words, $this->mark, $this->working, $this->beads);
+    }
+
     public function marked(string $mark): self
     {
         return new self($this->kind, $this->lengthMm, $this->words, $mark, $this->working, $this->beads);

@@ -26,4 +26,13 @@ final readonly class Threaded
         public Vector $face = new Vector(0.0, 0.0, 1.0),
     ) {
     }
+
+    /** The same, beginning elsewhere on its stretch. */
+    public function at(float $mm): self
+    {
+        return new self(
+            $this->bead, $this->count, $this->mark, $this->isTurned, $this->held, $mm, $this->aside, $this->ahead,
+            $this->face,
+        );
+    }
 }

@@ -7,27 +7,18 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Move;
 use Hebra\Core\Course\Segment;
-use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Threaded;
 
 /**
- * How far every wire is formed after each step: a move is made at the first step that names it; what no step names,
- * with
- * its nearest neighbour on the wire. Beads stand on it from the step that puts them on, tails until they are trimmed.
- * Steps are counted from 0 over what is done once and what is done for one piece.
+ * How far every wire is formed after each step, as WireForming has it. Beads stand on it from the step that puts them
+ * on, tails until they are trimmed. Steps are counted from 0 over what is done once and what is done for one piece.
  */
 final class FormingStates
 {
-    /** When what a bought pin comes with is made: before the first step. */
-    private const READY = -1;
-
     /** @var list<Step> */
     private readonly array $steps;
 
-    /**
-     * @var array<string, list<array{Course, list<int>, list<int>}>> by part: each wire, when its moves are made, and
-     *     when they are trimmed off
-     */
+    /** @var array<string, list<WireForming>> by part */
     private array $known = [];
 
     /** @var array<string, list<int>> by part */
@@ -73,14 +64,14 @@ final class FormingStates
                 return [CoilBeads::seen($part, $cut, $isWound)];
             }
         }
-        foreach ($this->of($part) as [$course, $madeAt, $trimmedAt]) {
-            $isWorked = $this->isOn($this->steps[$step], $part, $course);
-            $isBegun = array_filter($madeAt, fn (int $at): bool => $at > self::READY && $at <= $step) !== [];
-            if (! $course->isWire && $madeAt[0] > ($isBefore ? $step - 1 : $step)) {
+        $at = $isBefore ? $step - 1 : $step;
+        foreach ($this->of($part) as $wire) {
+            if (! $wire->course->isWire && $wire->madeAt[0] > $at) {
                 continue;
             }
-            if ($isWorked || ($isBegun && $this->steps[$step]->operation !== Operation::Cut)) {
-                $wires[] = $this->asOf($part, $course, $madeAt, $trimmedAt, $isBefore ? $step - 1 : $step);
+            $isCut = $this->steps[$step]->operation === Operation::Cut;
+            if ($this->isOn($this->steps[$step], $part, $wire->course) || ($wire->isBegun($step) && ! $isCut)) {
+                $wires[] = $wire->after($at, $this->threaded($part, $wire->course, $at));
             }
         }
 
@@ -93,7 +84,8 @@ final class FormingStates
         $told = $this->steps[$step];
         foreach ($told->operation === Operation::Hook ? [] : $this->stepsOf($part) as $at) {
             $one = $this->steps[$at];
-            $isSame = $one->operation === $told->operation && $one->marks === $told->marks;
+            $isSame = $one->operation === $told->operation && $one->marks === $told->marks
+                && $one->shares === $told->shares;
             if ($isSame && $at < $step && array_intersect($one->works(), $told->works()) === []) {
                 return $at;
             }
@@ -102,31 +94,24 @@ final class FormingStates
         return $step;
     }
 
-    /**
-     * @param  list<int>  $madeAt
-     * @param  list<int>  $trimmedAt
-     */
-    private function asOf(PartPlan $part, Course $course, array $madeAt, array $trimmedAt, int $step): Course
+    /** @return list<list<Threaded>> what stands on each of its moves after a step */
+    private function threaded(PartPlan $part, Course $course, int $step): array
     {
-        $made = array_keys(array_filter($madeAt, fn (int $at): bool => $at <= $step));
-        $shown = array_keys(array_filter($trimmedAt, fn (int $at): bool => $at > $step));
-        $threaded = array_map(
+        return array_map(
             fn (Move $move): array => array_values(array_filter(
                 $move->threaded(), fn (Threaded $run): bool => $this->putAt($part, $course, $move, $run) <= $step,
             )),
             $course->moves,
         );
-
-        return $course->asFormed($made, $shown, $threaded);
     }
 
     /** @return list<int> the stretches of a cut that are made after a step, by their places */
     public function madeOf(Cut $cut, int $step): array
     {
         $part = $this->plan->parts()[$cut->part->text];
-        foreach ($cut->rings === null ? $this->of($part) : [] as [$course, $madeAt]) {
-            if ($course->slot === $cut->slot) {
-                return self::places($course, $madeAt, $step);
+        foreach ($cut->rings === null ? $this->of($part) : [] as $wire) {
+            if ($wire->course->slot === $cut->slot) {
+                return $wire->places($step);
             }
         }
 
@@ -137,38 +122,27 @@ final class FormingStates
         return $isWound ? array_keys($stays) : [];
     }
 
-    /**
-     * @param  list<int>  $madeAt
-     * @return list<int> among those of its moves that take length, which is what a cut tells
-     */
-    private static function places(Course $course, array $madeAt, int $step): array
-    {
-        $made = [];
-        $place = 0;
-        foreach ($course->moves as $at => $move) {
-            if ($move->segment->lengthMm <= 1e-9) {
-                continue;
-            }
-            if ($madeAt[$at] <= $step && $move->segment->kind->stays()) {
-                $made[] = $place;
-            }
-            $place++;
-        }
-
-        return $made;
-    }
-
-    /** @return list<array{Course, list<int>, list<int>}> */
+    /** @return list<WireForming> */
     private function of(PartPlan $part): array
     {
-        return $this->known[$part->part->id->text] ??= array_map(
-            function (Course $course) use ($part): array {
-                $madeAt = $this->madeAt($part, $course);
+        return $this->known[$part->part->id->text] ??= $this->formingOf($part);
+    }
 
-                return [$course, $madeAt, $this->trimmedAt($part, $course, $madeAt)];
-            },
-            $part->technique->courses($part),
-        );
+    /** @return list<WireForming> */
+    private function formingOf(PartPlan $part): array
+    {
+        $steps = array_intersect_key($this->steps, array_flip($this->stepsOf($part)));
+        $wires = $numbers = [];
+        foreach ($part->technique->courses($part) as $course) {
+            $kind = "{$course->role}, {$course->label}";
+            $number = $numbers[$kind] ?? 0;
+            $wires[] = $part->technique->isBought($part->part)
+                ? WireForming::bought($course, $steps)
+                : WireForming::of($course, $number, $steps);
+            $numbers[$kind] = $number + 1;
+        }
+
+        return $wires;
     }
 
     /** @return list<int> the places of the steps of the first of a part */
@@ -195,78 +169,6 @@ final class FormingStates
         }
 
         return $places;
-    }
-
-    /** @return non-empty-list<int> */
-    private function madeAt(PartPlan $part, Course $course): array
-    {
-        if ($part->technique->isBought($part->part)) {
-            return array_fill(0, count($course->moves), 0);
-        }
-        $steps = $this->stepsOf($part);
-        $at = [];
-        foreach ($course->moves as $place => $move) {
-            foreach ($steps as $step) {
-                if (self::makes($this->steps[$step], $move)) {
-                    $at[$place] = $step;
-
-                    break;
-                }
-            }
-        }
-        $last = $steps === [] ? 0 : $steps[count($steps) - 1];
-        $made = [];
-        foreach ($course->moves as $place => $move) {
-            $made[] = $move->segment->isReady()
-                ? self::READY
-                : $at[$place] ?? $at[self::nearest(array_keys($at), $place)] ?? $last;
-        }
-
-        return $made;
-    }
-
-    /** @param  list<int>  $places */
-    private static function nearest(array $places, int $place): int
-    {
-        usort($places, fn (int $one, int $other): int => abs($one - $place) <=> abs($other - $place));
-
-        return $places[0] ?? -1;
-    }
-
-    /** What is filed or trimmed, or only has beads put on, keeps its shape. */
-    private static function makes(Step $step, Move $move): bool
-    {
-        $isSeat = $move->segment->kind === SegmentKind::Seat;
-
-        return $move->segment->kind->stays() && in_array($move->segment->mark, $step->marks, true)
-            && ! in_array($step->operation, [Operation::Trim, Operation::File], true)
-            && ! ($step->operation === Operation::Thread && $isSeat);
-    }
-
-    /**
-     * @param  non-empty-list<int>  $madeAt
-     * @return list<int> when each move is gone, at the latest when all is made; never, of what stays
-     */
-    private function trimmedAt(PartPlan $part, Course $course, array $madeAt): array
-    {
-        $steps = $this->stepsOf($part);
-        $trims = array_values(
-            array_filter($steps, fn (int $at): bool => $this->steps[$at]->operation === Operation::Trim),
-        );
-        $last = max($madeAt);
-
-        return array_map(function (Move $move) use ($trims, $last): int {
-            if ($move->segment->kind->stays()) {
-                return PHP_INT_MAX;
-            }
-            foreach ($trims as $at) {
-                if (in_array($move->segment->mark, $this->steps[$at]->marks, true)) {
-                    return $at;
-                }
-            }
-
-            return $last;
-        }, $course->moves);
     }
 
     /** Whether a step works on a wire: the first of its part where it names none. */

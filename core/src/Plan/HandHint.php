@@ -19,6 +19,9 @@ final readonly class HandHint
     /** The wire is cut there; what goes off lies at so many degrees. */
     public const CUT = 'cut';
 
+    /** A hammer falls there. */
+    public const TAP = 'tap';
+
     public function __construct(
         public string $kind,
         public float $xMm,

@@ -39,6 +39,11 @@ final readonly class HandHints
     /** A point that goes no farther is not moved. */
     private const STILL_MM = 0.8;
 
+    /** So far a block is seen beyond what lies on it; so many hammers at most. */
+    private const BLOCK_MM = 3.0;
+
+    private const MOST_TAPS = 2;
+
     /** Of fewer it cannot be told which way it goes round. */
     private const LEAST_POINTS = 12;
 
@@ -72,32 +77,93 @@ final readonly class HandHints
     {
         $part = $states->part($step);
         $operation = $states->step($step)->operation;
-        if ($part === null || ! in_array($operation, [Operation::Eye, Operation::Wrap], true)) {
+        if ($part === null) {
             return [];
         }
         $hints = new self($states, new Seen($view->degrees(), $view === View::Top), $part);
 
-        return $operation === Operation::Eye ? $hints->turning($step) : $hints->holding($step);
+        return match ($operation) {
+            Operation::Eye => $hints->turning($step),
+            Operation::Wrap => $hints->holding($step),
+            Operation::Crimp => $hints->pressing($step),
+            default => [],
+        };
     }
 
     /**
-     * What a wire is bent round at a step, under it: a rod seen from its end; null where it is bent by hand alone.
+     * What lies under a wire at a step: a rod seen from its end, that it is bent round, or the block that it is
+     * hammered on; null where it is in the hands alone.
      *
      * @param  int  $step  its place, from 0
      */
-    public static function mandrel(FormingStates $states, int $step, View $view): ?Jaw
+    public static function under(FormingStates $states, int $step, View $view): ?Jaw
     {
         $part = $states->part($step);
-        $told = $states->step($step);
-        if ($part === null || $told->operation !== Operation::Bend) {
+        $operation = $states->step($step)->operation;
+        $hints = $part === null ? null : new self($states, new Seen($view->degrees(), $view === View::Top), $part);
+
+        return match ($operation) {
+            Operation::Bend => $hints?->rod($step),
+            Operation::Hammer => $hints?->block($step),
+            default => null,
+        };
+    }
+
+    private function block(int $step): ?Jaw
+    {
+        $page = array_map($this->seen->page(...), array_merge(...$this->marked($step)));
+        if ($page === []) {
             return null;
         }
-        $hints = new self($states, new Seen($view->degrees(), $view === View::Top), $part);
-        foreach ($states->wires($part, $step) as $course) {
-            foreach ($told->marks as $mark) {
+        [$x, $y, $reach] = self::extent($page);
+
+        return new Jaw(false, $x, $y, $reach + self::BLOCK_MM);
+    }
+
+    /** @return list<list<Vector>> every stretch that a step works on, as it lies before it */
+    private function marked(int $step): array
+    {
+        $marked = [];
+        foreach ($this->states->wires($this->part, $step, true) as $course) {
+            foreach ($this->states->step($step)->marks as $mark) {
+                $marked[] = $course->marked($mark)->points(self::FINE_MM);
+            }
+        }
+
+        return array_values(array_filter($marked));
+    }
+
+    /** @return list<Jaw> on what is pressed, which is named last, from aside */
+    private function pressing(int $step): array
+    {
+        $mark = array_slice($this->states->step($step)->marks, -1)[0] ?? '';
+        foreach ($this->states->wires($this->part, $step) as $course) {
+            $pressed = array_map($this->seen->page(...), $course->marked($mark)->points(self::FINE_MM));
+            if ($pressed !== []) {
+                return [new Jaw(false, ...self::extent($pressed))];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<HandHint> in the middle of each stretch that is hammered */
+    private function taps(int $step): array
+    {
+        return array_map(function (array $points): HandHint {
+            [$x, $y] = $this->seen->page($points[intdiv(count($points), 2)]);
+
+            return new HandHint(HandHint::TAP, $x, $y, self::BLOCK_MM);
+        }, $this->marked($step));
+    }
+
+    private function rod(int $step): ?Jaw
+    {
+        foreach ($this->states->wires($this->part, $step) as $course) {
+            foreach ($this->states->step($step)->marks as $mark) {
                 $bend = $course->marked($mark);
-                $page = array_map($hints->seen->page(...), $bend->points(self::FINE_MM));
-                $rod = self::about($page, $part->wireOf($course->role)->diameterMm());
+                $page = array_map($this->seen->page(...), $bend->points(self::FINE_MM));
+                $rod = self::about($page, $this->part->wireOf($course->role)->diameterMm());
                 // What bends away from the eye lies round a rod that is not seen from its end.
                 if ($rod !== null && self::lengthOf($page) > self::FACING * $bend->lengthMm()) {
                     return $rod;
@@ -209,6 +275,9 @@ final readonly class HandHints
     private function at(int $step): array
     {
         $told = $this->states->step($step);
+        if ($told->operation === Operation::Hammer) {
+            return array_slice($this->taps($step), 0, self::MOST_TAPS);
+        }
         [$before, $after] = [
             $this->states->wires($this->part, $step, true), $this->states->wires($this->part, $step),
         ];
@@ -220,7 +289,7 @@ final readonly class HandHints
             }
             foreach ($told->marks as $mark) {
                 $hints[] = match ($told->operation) {
-                    Operation::Trim, Operation::Crimp => $this->cut($was, $course, $mark),
+                    Operation::Trim => $this->cut($was, $course, $mark),
                     Operation::Wrap, Operation::Bind, Operation::Coil => $this->wound($was, $course, $mark),
                     Operation::Eye, Operation::Spiral, Operation::Bend => $this->bent($was, $course, $mark),
                     default => null,

@@ -6,14 +6,14 @@ namespace Hebra\Core\Plan;
 
 use Hebra\Core\Figure\View;
 
-/** All that the picture of a step shows of hands and tools: signs for ways, pliers, and the rod under a bend. */
+/** What the picture of a step shows of hands and tools: signs for ways, pliers, the rod or block under the wire. */
 final readonly class Hands
 {
     /**
      * @param  list<HandHint>  $hints
      * @param  list<Jaw>  $jaws
      */
-    private function __construct(public array $hints, public array $jaws, public ?Jaw $mandrel)
+    private function __construct(public array $hints, public array $jaws, public ?Jaw $under)
     {
     }
 
@@ -22,7 +22,7 @@ final readonly class Hands
     {
         return new self(
             HandHints::of($states, $step, $view), HandHints::jaws($states, $step, $view),
-            HandHints::mandrel($states, $step, $view),
+            HandHints::under($states, $step, $view),
         );
     }
 }

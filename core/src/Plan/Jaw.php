@@ -6,7 +6,8 @@ namespace Hebra\Core\Plan;
 
 /**
  * Pliers on the picture of a step: round jaws seen from their tips, on both sides of the wire where an eye
- * begins; or flat jaws that come from aside and hold a loop. Millimetres and degrees of the page, y down.
+ * begins; or flat jaws that come from aside and hold a loop. Or what lies under the wire: a rod seen from its end, a
+ * block. Millimetres and degrees of the page, y down.
  */
 final readonly class Jaw
 {
@@ -14,7 +15,7 @@ final readonly class Jaw
         public bool $isRound,
         public float $xMm,
         public float $yMm,
-        /** of a round jaw its radius, of flat ones that of the loop they hold */
+        /** of a round jaw its radius, of flat ones that of the loop they hold, of a block half its side */
         public float $radiusMm,
         /** from where flat jaws come */
         public float $degrees = 0.0,

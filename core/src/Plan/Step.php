@@ -45,6 +45,13 @@ final readonly class Step
         public array $parts = [],
         /** the same done on one, where it is done on several alike */
         public ?self $each = null,
+        /**
+         * where it makes only some of a stretch: how much of what bears a mark is made after it, in wires, those of
+         * one kind one after another
+         *
+         * @var array<string, float>
+         */
+        public array $shares = [],
     ) {
         $this->operation = $operation ?? self::usual($moment, $counted);
     }
@@ -74,7 +81,10 @@ final readonly class Step
     {
         $cut = $this->cut === '' ? '' : $to->text.substr($this->cut, strlen($from->text));
 
-        return $this->told($this->part, $this->title, array_map($to->markLike(...), $this->marks), $cut);
+        $moved = $this->told($this->part, $this->title, array_map($to->markLike(...), $this->marks), $cut);
+        $marks = array_map($to->markLike(...), array_keys($this->shares));
+
+        return $marks === [] ? $moved : $moved->upTo(array_combine($marks, $this->shares));
     }
 
     /**
@@ -133,6 +143,16 @@ final readonly class Step
         return $this->with(['putsOn' => Stringing::joined($beads), 'over' => $over, 'cut' => $cut, 'times' => $times]);
     }
 
+    /**
+     * One of several steps that make a stretch bit by bit.
+     *
+     * @param  array<string, float>  $shares  how much of what bears a mark is made after it, in wires
+     */
+    public function upTo(array $shares): self
+    {
+        return $this->with(['shares' => $shares]);
+    }
+
     /** In wire that is too hard for cutters made for soft wire. */
     public function inHardWire(): self
     {
@@ -157,7 +177,7 @@ final readonly class Step
         return new self(
             $this->moment, $part, $title, $this->text, $marks, $this->count, $this->counted, $this->asks, $this->tool,
             $this->cautions, $this->operation, $this->putsOn, $this->over, $cut, $this->times, $this->parts,
-            $this->each,
+            $this->each, $this->shares,
         );
     }
 

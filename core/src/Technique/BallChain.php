@@ -247,7 +247,7 @@ final class BallChain implements Technique
                 'Put on what is to slide on it, then lay the last ball of either end into its connector, press it '
                     .'until it snaps, and pull to test it.',
                 [$part->mark('top-cap'), $part->mark('bottom-cap')], 2, 'connectors', tool: 'fingers',
-                operation: Operation::Hook,
+                operation: Operation::Crimp,
             ),
         ];
     }

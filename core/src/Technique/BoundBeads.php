@@ -11,6 +11,7 @@ use Hebra\Core\Course\BoundRow;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Frame;
 use Hebra\Core\Course\Host;
+use Hebra\Core\Course\Move;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape;
 use Hebra\Core\Course\Shape\Later;
@@ -38,6 +39,7 @@ use Hebra\Core\Wrap\BeadWrap;
 use Hebra\Core\Wrap\Binding;
 use Hebra\Core\Wrap\StoneRow;
 use Hebra\Core\Wrap\Turn;
+use LogicException;
 
 /**
  * Beads along the wire of a hoop, a frame or a bangle: strung on it, or bound to it with a finer wire, seated on it or
@@ -440,6 +442,7 @@ final readonly class BoundBeads
                 'turns',
                 tool: 'fingers',
                 operation: Operation::Bind,
+                cut: $this->plan->cutKey(self::ROLE),
             ),
             (new Step(Moment::work('beads'), '', 'Bind the rows', 'Bead by bead to the other end, half a turn round '
                 .'each; where a row ends two turns, and two more beside them where the next begins, back along the '
@@ -461,6 +464,7 @@ final readonly class BoundBeads
                 tool: 'flush cutter',
                 cautions: [Caution::CutEnds],
                 operation: Operation::Bind,
+                cut: $this->plan->cutKey(self::ROLE),
             ),
         ];
     }
@@ -483,9 +487,34 @@ final readonly class BoundBeads
                 ),
             ];
         }
-        if ($this->rows() > 1 && ! $this->isStoneRow()) {
-            return $this->rowSteps();
+
+        return $this->bitByBit($this->rows() > 1 && ! $this->isStoneRow() ? $this->rowSteps() : $this->coiledSteps());
+    }
+
+    /**
+     * Each step makes one more of the stretches that the binding wire takes.
+     *
+     * @param  list<Step>  $steps
+     * @return list<Step>
+     */
+    private function bitByBit(array $steps): array
+    {
+        // How long they are does not depend on where they lie.
+        [$wire] = $this->courses(fn (): Host => throw new LogicException('asked where a binding lies'), 0.0);
+        $mark = $this->plan->mark('binding');
+        $bound = array_filter($wire->moves, fn (Move $move): bool => $move->segment->mark === $mark);
+        $lengths = array_map(fn (Move $move): float => $move->segment->lengthMm, array_values($bound));
+        foreach ($steps as $at => $step) {
+            $share = array_sum(array_slice($lengths, 0, $at + 1)) / max(1e-9, array_sum($lengths));
+            $steps[$at] = $at === count($steps) - 1 ? $step : $step->upTo([$mark => $share]);
         }
+
+        return $steps;
+    }
+
+    /** @return list<Step> */
+    private function coiledSteps(): array
+    {
         $coil = $this->plan->part->count('end_coil');
 
         return array_values(array_filter([
@@ -502,6 +531,7 @@ final readonly class BoundBeads
                     'turns',
                     tool: 'fingers',
                     operation: Operation::Bind,
+                    cut: $this->plan->cutKey(self::ROLE),
                 ),
             $this->isStoneRow() ? $this->stonesStep() : $this->beadsStep(),
             $coil === 0
@@ -518,6 +548,7 @@ final readonly class BoundBeads
                     tool: 'flush cutter',
                     cautions: [Caution::CutEnds],
                     operation: Operation::Bind,
+                    cut: $this->plan->cutKey(self::ROLE),
                 ),
         ]));
     }

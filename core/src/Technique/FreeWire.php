@@ -34,7 +34,9 @@ use Hebra\Core\Technique\Written\Move\Bend;
 use Hebra\Core\Technique\Written\Move\Coil;
 use Hebra\Core\Technique\Written\Move\End;
 use Hebra\Core\Technique\Written\Move\Fill;
+use Hebra\Core\Technique\Written\Move\Straight;
 use Hebra\Core\Technique\Written\Move\To;
+use Hebra\Core\Technique\Written\Move\Turn;
 use Hebra\Core\Technique\Written\Move\Weave;
 use Hebra\Core\Technique\Written\Move\Wrap;
 use Hebra\Core\Technique\Written\Text;
@@ -503,21 +505,32 @@ final class FreeWire implements Technique
         if ($work === null) {
             return [];
         }
-        // What is bent on the spot is seen in what comes after it.
-        $after = $told->move instanceof Bend ? $line->after($told) : null;
-        $after = $after !== null && $after->move->insideMm() === null ? $after : null;
         $marks = [
-            $part->mark($told->key), ...($after === null ? [] : [$part->mark($after->key)]),
+            $part->mark($told->key), ...$this->besideBend($part, $told, $line),
             ...array_map($this->construction($part)->mark(...), $put->beads),
         ];
+        $turned = $line->before($told)?->move;
+        $text = $turned instanceof Turn ? $turned->words().' '.$work->text : $work->text;
         $cut = $part->cutKey(self::slot($part, $line));
         $step = new Step(
-            $moment, '', $work->title, $line->said($work->text), $marks, $work->count, $work->counted,
+            $moment, '', $work->title, $line->said($text), $marks, $work->count, $work->counted,
             tool: $work->tool,
             operation: $work->operation, cut: $cut,
         );
 
         return [$put->beads === [] ? $step : $step->putting($put->beads, $cut, $end)];
+    }
+
+    /** @return list<string> a bend on the spot is seen in what is straight after it, or in what came before */
+    private function besideBend(PartPlan $part, Told $told, Line $line): array
+    {
+        if (! $told->move instanceof Bend) {
+            return [];
+        }
+        $after = $line->after($told);
+        $beside = $after !== null && $after->move instanceof Straight ? $after : $line->before($told);
+
+        return $beside === null ? [] : [$part->mark($beside->key)];
     }
 
     public function checks(PartPlan $part): array

@@ -131,6 +131,9 @@ final class Strand implements Technique
 
     private const END_WIDE_MM = 2.2;
 
+    /** How wide it is before it is pressed. */
+    private const ROUND_MM = 1.5;
+
     private const COVER_WIDE_MM = 3.0;
 
     private const CRIMP_G = 0.02;
@@ -227,7 +230,7 @@ final class Strand implements Technique
         $stretch = (new Stretch($part))->move(
             $turned('top-loop', 'through the crimp and the first beads', $part->wireMm())
         )->anchored();
-        $stretch->move($this->crimp($part, self::END_WIDE_MM));
+        $stretch->move($this->crimp($part, 'top'));
         if ($this->isSpaced($part->part)) {
             $this->groups($part, $stretch);
         } else {
@@ -237,7 +240,7 @@ final class Strand implements Technique
             );
             $this->secondRun($part, $stretch);
         }
-        $stretch->move($this->crimp($part, self::END_WIDE_MM))
+        $stretch->move($this->crimp($part, 'bottom'))
             ->move($turned('bottom-loop', 'through the crimp and the last beads', 0.0));
 
         return [$stretch->course('Strand', $part->part->wire, $part->times, Frame::down($this->crimpMm($part)))];
@@ -272,15 +275,16 @@ final class Strand implements Technique
     }
 
     /** A crimp lies on the wire and takes none of its length. */
-    private function crimp(PartPlan $part, float $wideMm): Move
+    private function crimp(PartPlan $part, string $end): Move
     {
-        $isCovered = $part->part->choice('crimps') === 'covered' && $wideMm === self::END_WIDE_MM;
+        $isCovered = $part->part->choice('crimps') === 'covered';
+        $mark = $part->mark("{$end}-crimp");
 
         return new Move(
-            Segment::given(SegmentKind::Straight, 0.0, 'crimp', $part->mark('crimp'), 'on the wire', 'common practice'),
+            Segment::given(SegmentKind::Straight, 0.0, 'crimp', $mark, 'on the wire', 'common practice'),
             new Straight(self::CRIMP_MM),
-            wideMm: $isCovered ? self::COVER_WIDE_MM : $wideMm,
-            isRounded: $isCovered,
+            wideMm: $isCovered ? self::COVER_WIDE_MM : self::END_WIDE_MM,
+            isRounded: $isCovered, roundMm: self::ROUND_MM,
         );
     }
 
@@ -345,7 +349,7 @@ final class Strand implements Technique
                     $this->isSpaced($part->part) => ' Cut the end close.',
                     default => ' Hide the end back through the beads.',
                 },
-            [$part->mark($place.'-loop')],
+            [$part->mark($place.'-loop'), $part->mark($place.'-crimp')],
             tool: 'crimping pliers',
             operation: Operation::Crimp,
         );
@@ -377,7 +381,8 @@ final class Strand implements Technique
         };
 
         return new Step(
-            $moment, '', $title, $text, [$part->mark($moment->place.'-loop')], tool: 'fingers',
+            $moment, '', $title, $text,
+            [$part->mark($moment->place.'-loop'), $part->mark($moment->place.'-crimp')], tool: 'fingers',
             operation: Operation::Bend,
         );
     }
@@ -388,7 +393,8 @@ final class Strand implements Technique
             $moment, '', 'Crimp the fold', 'Slide the crimp up until a loop of '
                 .$part->profile->size($part->part->mm('inside'))
                 .' is left, and press it hard. Pull to test it. The beads go over both ends together.',
-            [$part->mark('top-loop')], tool: 'crimping pliers', operation: Operation::Crimp,
+            [$part->mark('top-loop'), $part->mark('top-crimp')], tool: 'crimping pliers',
+            operation: Operation::Crimp,
         );
     }
 

@@ -53,6 +53,7 @@ use Hebra\Core\Wrap\BandLayout;
 use Hebra\Core\Wrap\BandSection;
 use Hebra\Core\Wrap\BandWeave;
 use Hebra\Core\Wrap\BasketWeave;
+use Hebra\Core\Wrap\Crossing;
 use Hebra\Core\Wrap\Spiral;
 use Hebra\Core\Wrap\Turn;
 use Hebra\Core\Wrap\WeavePattern;
@@ -407,7 +408,7 @@ final class WovenBand implements Technique
                     $share[] = [$strung, $mm + $on - $piece * $eachMm];
                 }
             }
-            $mm += $section->wireMm + $this->beads($part, $band)->moreMm($at);
+            $mm += $this->sectionMm($part, $band, $at);
         }
 
         return $share;
@@ -450,41 +451,82 @@ final class WovenBand implements Technique
         PartPlan $part, BandLayout $band, int $core, array $cores, string $label, string $slot,
     ): Course {
         [$from, $to] = $band->runOf($core);
-        $wire = $band->coreWireMm($core);
-        $path = $this->path($part, $band, $core);
+        $bits = $this->bits($part, $band, $core);
+        $path = array_merge(...array_column($bits, 1));
         $isOpen = ['top' => $from > 0, 'bottom' => $to < $band->lengthMm() - 1e-9];
         $across = ['top' => $path[0]->from->x, 'bottom' => $path[count($path) - 1]->to->x];
-        $mark = fn (string $end): string => $isOpen[$end] ? 'cores' : "{$end}-loop";
+        $mark = fn (string $end): string => $isOpen[$end] ? self::outMark($core) : "{$end}-loop";
         $tail = fn (Stretch $stretch, string $end): Stretch => $stretch->given(
-            SegmentKind::Tail, $this->beyondMm($part, $cores), 'tail', $mark($end),
+            SegmentKind::Tail, $this->beyondMm($part, $cores), 'tail',
+            $isOpen[$end] ? "core-{$core}-tail" : "{$end}-tail",
             'what the hands hold and the curves need, trimmed off',
         );
         $turned = fn (Stretch $stretch, string $end): Stretch => $this->turned(
             $part, $stretch, $core, $mark($end),
             $this->endShape($part, $band, $core, $across[$end], $isOpen[$end], $end === 'top'),
         );
-        $stretch = $turned($tail(new Stretch($part), 'top'), 'top')->bend('weave starts')->anchored()
-            ->worked(
-                SegmentKind::Straight,
-                $wire,
-                'woven',
-                'cores',
-                'from where it comes in to where it leaves, and what crossing takes',
-                Figures::trim($to, 2).' − '.Figures::trim($from, 2)
-                    .($wire - ($to - $from) > 1e-9 ? ' + '.Figures::trim($wire - ($to - $from), 2) : ''),
-                shape: Laid::through($path),
-            )->bend('weave ends');
+        $stretch = $turned($tail(new Stretch($part), 'top'), 'top')->bend('weave starts')->anchored();
+        foreach ($bits as [$section, $spans]) {
+            if ($section === null) {
+                self::laidAlong($stretch, $spans);
+            } else {
+                self::laidAcross($stretch, [$section, $spans], $band->asideMm($core, $band->sections[$section]));
+            }
+        }
+        $stretch->bend('weave ends');
 
         return $tail($turned($stretch, 'bottom'), 'bottom')->course(
             $label, $part->part->wire, $part->times, Frame::down(0.0)->in($path[0]->from), $slot,
         );
     }
 
-    /** @return non-empty-list<Span> the middle of a core; of two that cross the one lies over the other */
-    private function path(PartPlan $part, BandLayout $band, int $core): array
+    /** What is bent out where a core comes in or leaves on the way. */
+    private static function outMark(int $core): string
+    {
+        return "core-{$core}-out";
+    }
+
+    private static function crossMark(int $section): string
+    {
+        return "cross-{$section}";
+    }
+
+    /** @param  non-empty-list<Span>  $spans  one stretch of a core along the band */
+    private static function laidAlong(Stretch $stretch, array $spans): void
+    {
+        $mm = $spans[count($spans) - 1]->to->y - $spans[0]->from->y;
+        $stretch->worked(
+            SegmentKind::Straight, $mm, 'woven', 'cores',
+            'from where it comes in, or has crossed, to where it crosses or leaves', Figures::trim($mm, 2),
+            shape: Laid::through($spans),
+        );
+    }
+
+    /** @param  array{int, non-empty-list<Span>}  $bit  one stretch of a core over a cross */
+    private static function laidAcross(Stretch $stretch, array $bit, float $asideMm): void
+    {
+        [$section, $spans] = $bit;
+        $longMm = $spans[count($spans) - 1]->to->y - $spans[0]->from->y;
+        $wayMm = Crossing::wayMm($longMm, $asideMm);
+        $turned = atan($asideMm / $longMm);
+        $stretch->worked(
+            SegmentKind::Straight, $wayMm, 'across', self::crossMark($section),
+            '4R·θ, R = (L² + s²)/(4s), θ = atan(s/L), s = √(across² + d²)',
+            '4 × '.Figures::trim($wayMm / (4 * $turned), 3).' × '.Figures::trim($turned, 4),
+            shape: Laid::through($spans),
+        );
+    }
+
+    /**
+     * The middle of a core, what runs along the band parted from what crosses; of two that cross the one lies over the
+     * other.
+     *
+     * @return non-empty-list<array{int|null, non-empty-list<Span>}> each with the section where it crosses
+     */
+    private function bits(PartPlan $part, BandLayout $band, int $core): array
     {
         $top = $this->topMm($part);
-        $spans = [];
+        $bits = [];
         $points = $band->pathOf($core);
         for ($at = 0; $at + 1 < count($points); $at++) {
             [[$along, $across], [$on, $to]] = [$points[$at], $points[$at + 1]];
@@ -492,22 +534,29 @@ final class WovenBand implements Technique
                 continue;
             }
             [$one, $other] = [new Vector($across, $top + $along), new Vector($to, $top + $on)];
-            if (abs($across - $to) < 1e-9) {
-                $spans[] = Span::straight($one, $other);
+            $section = abs($across - $to) < 1e-9 ? null : $this->crossingAt($band, $along);
+            $last = array_key_last($bits);
+            if ($section === null && $last !== null && $bits[$last][0] === null) {
+                $bits[$last][1][] = Span::straight($one, $other);
 
                 continue;
             }
-            $near = $this->isOver($band, $core, $along) ? 0.5 : -0.5;
-            array_push($spans, ...$this->crossed($one, $other, $near * $part->wireMm()));
+            $nearMm = ($band->sections[$section ?? 0]->isOver($core) ? 0.5 : -0.5) * $part->wireMm();
+            $bits[] = [
+                $section,
+                $section === null ? [Span::straight($one, $other)] : $this->crossed($one, $other, $nearMm),
+            ];
         }
 
-        return $spans === [] ? [Span::straight(new Vector(0.0, $top), new Vector(0.0, $top + 1.0))] : $spans;
+        return $bits === []
+            ? [[null, [Span::straight(new Vector(0.0, $top), new Vector(0.0, $top + 1.0))]]]
+            : $bits;
     }
 
     /**
      * In two arcs alike from one place to the other, nearest or farthest in its middle.
      *
-     * @return list<Span>
+     * @return non-empty-list<Span>
      */
     private function crossed(Vector $one, Vector $other, float $nearMm): array
     {
@@ -520,15 +569,16 @@ final class WovenBand implements Technique
         return [Span::along($one, $down, $middle, $across), Span::along($middle, $across, $other, $down)];
     }
 
-    private function isOver(BandLayout $band, int $core, float $fromMm): bool
+    /** The section that crosses from a place on. */
+    private function crossingAt(BandLayout $band, float $fromMm): ?int
     {
-        foreach ($band->sections as $section) {
+        foreach ($band->sections as $at => $section) {
             if ($section->crossing !== null && abs($section->fromMm - $fromMm) < 1e-9) {
-                return $section->isOver($core);
+                return $at;
             }
         }
 
-        return false;
+        return null;
     }
 
     /**
@@ -607,7 +657,7 @@ final class WovenBand implements Technique
                     '',
                     "Turn the {$place} eye",
                     $this->endText($part, $form->where('mark of the round-nose pliers', $part->profile)),
-                    [$part->mark($place.'-loop')],
+                    [$part->mark($place.'-loop'), $part->mark($place.'-tail')],
                     tool: 'round-nose pliers, flush cutter',
                     cautions: [Caution::CutEnds],
                     operation: Operation::Eye,
@@ -732,11 +782,35 @@ final class WovenBand implements Technique
         return $checks;
     }
 
+    /**
+     * How much is woven after each section, in lengths of weaving wire.
+     *
+     * @return list<array<string, float>> by its mark
+     */
+    private function wovenAfter(PartPlan $part, BandLayout $band): array
+    {
+        $eachMm = $this->wovenMm($part, $band) / $this->weavingWires($part, $band);
+        [$shares, $mm] = [[], 0.0];
+        foreach (array_keys($band->sections) as $at) {
+            $mm += $this->sectionMm($part, $band, $at);
+            $shares[] = [$part->mark('weave') => $mm / $eachMm];
+        }
+
+        return $shares;
+    }
+
+    /** What a section takes of the weaving wire, as it is counted for all. */
+    private function sectionMm(PartPlan $part, BandLayout $band, int $at): float
+    {
+        return $band->sections[$at]->wireMm + $this->beads($part, $band)->moreMm($at);
+    }
+
     /** @return list<Step> one for each section, and one wherever a core comes in or leaves */
     private function weaveSteps(PartPlan $part, Moment $moment): array
     {
         $band = $this->band($part);
         $many = count($band->sections) > 1;
+        $woven = $this->wovenAfter($part, $band);
         $steps = [];
         foreach ($band->sections as $at => $section) {
             foreach (range(1, $band->cores) as $core) {
@@ -760,9 +834,10 @@ final class WovenBand implements Technique
                     count($section->takes) > 2 ? 'Cross the cores' : 'Cross two cores',
                     'Carry the weaving wire on at the back and bring '.self::crossing($section).', within '
                         .$part->profile->length($section->lengthMm).'.',
-                    [$part->mark('cores')],
+                    [$part->mark(self::crossMark($at)), ...array_keys($woven[$at])],
                     tool: 'fingers, flat-nose pliers',
                     operation: Operation::Weave,
+                    shares: $woven[$at],
                 )
                 : new Step(
                     $moment,
@@ -771,11 +846,12 @@ final class WovenBand implements Technique
                     ($at === 0 ? 'Leave a tail. ' : '').'Each repeat: '.self::inWords($section).'. '
                         .($at === 0 ? 'Keep the first turns round two easy, and push the rows together as '
                             .'you go.'.($this->weavingWires($part, $band) > 1 ? ' It takes '.$this->weavingWires($part, $band).' lengths of wire: begin each behind, with '.self::JOIN_TURNS.' turns of the old and the new over each other.' : '') : 'Push the rows together as you go.'),
-                    [$part->mark('weave')],
+                    array_keys($woven[$at]),
                     $section->repeats,
                     'repeats',
                     tool: 'fingers',
                     operation: Operation::Weave,
+                    shares: $woven[$at],
                 );
             foreach (range(1, $band->cores) as $core) {
                 if (abs($band->runOf($core)[1] - $section->toMm()) < 1e-9 && $at < count($band->sections) - 1) {
@@ -785,7 +861,7 @@ final class WovenBand implements Technique
                         "Core {$core} leaves",
                         "Bend core {$core} out to the side here. It is curled or wrapped when the band is woven, and "
                             .'nothing slides off over it.',
-                        [$part->mark('cores')],
+                        [$part->mark(self::outMark($core))],
                         tool: 'chain-nose pliers',
                         operation: Operation::Weave,
                     );

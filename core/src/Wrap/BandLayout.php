@@ -44,12 +44,19 @@ final readonly class BandLayout
         $more = 0.0;
         foreach ($this->sections as $section) {
             if ($section->crossing !== null && in_array($core, $section->takes, true)) {
-                $aside = $section->crossing->asideMm($core, $section->takes, $this->spacingMm);
-                $more += Crossing::wayMm($section->lengthMm, $aside) - $section->lengthMm;
+                $more += Crossing::wayMm($section->lengthMm, $this->asideMm($core, $section)) - $section->lengthMm;
             }
         }
 
         return $to - $from + $more;
+    }
+
+    /** How far a core goes aside where it crosses: across the band, and by its own thickness over or under. */
+    public function asideMm(int $core, BandSection $section): float
+    {
+        $across = $section->crossing?->asideMm($core, $section->takes, $this->spacingMm) ?? 0.0;
+
+        return $across > 0.0 ? hypot($across, $this->coreMm) : 0.0;
     }
 
     /**

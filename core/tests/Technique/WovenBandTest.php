@@ -109,8 +109,9 @@ final class WovenBandTest extends TestCase
                 if ($course->role === 'weave') {
                     continue;
                 }
-                [, $first, $run, $last] = $course->curves();
-                $woven = max($woven, self::widest($run));
+                $curves = $course->curves();
+                [$first, $last] = [$curves[1], $curves[count($curves) - 2]];
+                $woven = max([$woven, ...array_map(self::widest(...), array_slice($curves, 2, -2))]);
                 $reach['first'] = max($reach['first'], self::widest($first));
                 $reach['last'] = max($reach['last'], self::widest($last));
             }

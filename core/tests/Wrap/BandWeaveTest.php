@@ -68,15 +68,15 @@ final class BandWeaveTest extends TestCase
     }
 
     /**
-     * A cross is three spacings long, 3.3; each of both cores goes aside by 1.1 in two arcs alike: R =
-     * (3.3² + 1.1²)/4.4 =
-     * 2.75, θ = 2·atan(1/3) = 0.643501, 2·R·θ = 3.539256.
+     * A cross is three spacings long, 3.3; each of both cores goes aside by 1.1 and, over or under the other, by its
+     * own 0.8, s = √(1.1² + 0.8²) = 1.360147, in two arcs alike: R = (3.3² + s²)/(4s) = 2.341659,
+     * θ = 2·atan(s/3.3) = 0.781900, 2·R·θ = 3.661885.
      */
     public function test_cores_that_cross_take_the_longer_way_and_change_places(): void
     {
         $band = BandWeave::parse('4@1-2 4@2-3 x2 | cross 1-2 | 4@1-2 4@2-3 x2', 3)->over(1.0, 0.8, 0.3);
         self::assertEqualsWithDelta(4.8 + 3.3 + 4.8, $band->lengthMm(), 1e-9);
-        self::assertEqualsWithDelta(9.6 + 3.539256, $band->coreWireMm(1), 1e-6);
+        self::assertEqualsWithDelta(9.6 + 3.661885, $band->coreWireMm(1), 1e-6);
         self::assertEqualsWithDelta(12.9, $band->coreWireMm(3), 1e-9);
         self::assertEqualsWithDelta([-1.1, -1.1, -1.1, 0.0, 0.0, 0.0], array_column($band->pathOf(1), 1), 1e-9);
         self::assertSame([], $band->freeStretches(3), 'over a cross what lies beside it is not free');
@@ -94,8 +94,8 @@ final class BandWeaveTest extends TestCase
         $spacing = $band->spacingMm;
         $way = fn (float $aside): float => Crossing::wayMm(15.0, $aside);
         self::assertEqualsWithDelta([15.4797, 15.2140], [$way(3.3), $way(2.2)], 1e-3);
-        self::assertEqualsWithDelta(6.0 + $way(3 * $spacing), $band->coreWireMm(1), 1e-9);
-        self::assertEqualsWithDelta(6.0 + $way(2 * $spacing), $band->coreWireMm(4), 1e-9);
+        self::assertEqualsWithDelta(6.0 + $way(hypot(3 * $spacing, 0.8)), $band->coreWireMm(1), 1e-9);
+        self::assertEqualsWithDelta(6.0 + $way(hypot(2 * $spacing, 0.8)), $band->coreWireMm(4), 1e-9);
         $cross = $band->sections[1];
         self::assertSame([true, true, false, false, false], array_map($cross->isOver(...), [1, 2, 3, 4, 5]));
         $other = BandWeave::parse('5@1-5 | cross 3-5 over 1-2', 5)->over(1.0, 0.8, 0.3)->sections[1];

@@ -180,7 +180,7 @@ final class Construction
     /** A shape that follows what was bent last. */
     public function afterLast(string $line, Shape $shape): Shape
     {
-        return $this->legs[$line][1]->afterBends($shape);
+        return $this->legs[$line][1]->afterTurns($shape);
     }
 
     /** @return array<string, string> */

@@ -13,7 +13,6 @@ use Hebra\Core\Course\Shape\Corner;
 use Hebra\Core\Course\Shape\Laid;
 use Hebra\Core\Course\Shape\Rolled;
 use Hebra\Core\Course\Shape\Straight;
-use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
@@ -47,8 +46,8 @@ final class Laying
     /** @var list<Move> from where it starts outwards */
     private array $moves = [];
 
-    /** @var list<array{bool, float}> what was bent and turned on the spot since: whether it is a bend, and degrees */
-    private array $bent = [];
+    /** How far it was turned about itself since, degrees. */
+    private float $rolled = 0.0;
 
     private string $firstBend = '';
 
@@ -98,14 +97,17 @@ final class Laying
     /** Bent on the spot: towards the side it bends to, or, where it is turned, about itself. */
     public function bend(float $degrees): void
     {
-        $this->bent[] = [true, $degrees];
-        $this->frame = $this->frame->bent(deg2rad($degrees));
         $this->bends('bend '.Figures::trim(abs($degrees)).'°');
+        $bend = Segment::given(
+            SegmentKind::Straight, 0.0, 'bend', $this->mark, 'bent on the spot', 'its course',
+        );
+        $this->moves[] = new Move($bend, $this->afterTurns(new Corner($degrees)));
+        [$this->frame, $this->rolled] = [$this->frame->bent(deg2rad($degrees)), 0.0];
     }
 
     public function turn(float $degrees): void
     {
-        $this->bent[] = [false, $degrees];
+        $this->rolled += $degrees;
         $this->frame = $this->frame->rolled(deg2rad($degrees));
     }
 
@@ -155,7 +157,7 @@ final class Laying
         $lies = $spans === [] ? $shape : new Laid($spans, $end);
         $move = new Move($segment->carrying($beads), $lies, $threaded);
         $this->moves[] = $this->toBend === '' ? $move : $move->bending($this->toBend);
-        [$this->frame, $this->bent, $this->toBend] = [$end, [], ''];
+        [$this->frame, $this->rolled, $this->toBend] = [$end, 0.0, ''];
     }
 
     /** The same told from the other end of its stretch. */
@@ -168,13 +170,9 @@ final class Laying
     }
 
     /** What is laid by others where this came to. */
-    public function afterBends(Shape $shape): Shape
+    public function afterTurns(Shape $shape): Shape
     {
-        foreach (array_reverse($this->bent) as [$isBend, $degrees]) {
-            $shape = $isBend ? new Together(new Corner($degrees), $shape) : new Rolled($shape, $degrees);
-        }
-
-        return $shape;
+        return $this->rolled === 0.0 ? $shape : new Rolled($shape, $this->rolled);
     }
 
     /** Straight on. */

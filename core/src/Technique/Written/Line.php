@@ -48,6 +48,19 @@ final readonly class Line
         return null;
     }
 
+    /** What comes before a move, on its way to the same end. */
+    public function before(Told $told): ?Told
+    {
+        foreach ([$this->on, $this->back] as $leg) {
+            $place = array_search($told, $leg, true);
+            if ($place !== false) {
+                return $leg[$place - 1] ?? null;
+            }
+        }
+
+        return null;
+    }
+
     /** Whether its wire ends with a stretch: what follows is of the same name, or a tail. */
     public function endsIn(Told $told): bool
     {

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique\Written\Move;
 
-use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Form;
-use Hebra\Core\Technique\Written\Handwork;
 use Hebra\Core\Technique\Written\HoldsNothing;
 use Hebra\Core\Technique\Written\Laying;
 use Hebra\Core\Technique\Written\Put;
@@ -43,12 +41,14 @@ final readonly class Turn implements WrittenMove
         $wire->turn($this->degrees);
     }
 
-    public function handwork(Profile $profile, Put $put): Handwork
+    /** Nothing of its own: it is said where the next move is made. */
+    public function handwork(Profile $profile, Put $put): null
     {
-        return new Handwork(
-            'Turn the plane',
-            'Turn the wire '.Figures::trim(abs($this->degrees)).'° about itself in the pliers before the next bend.',
-            Operation::Bend,
-        );
+        return null;
+    }
+
+    public function words(): string
+    {
+        return 'First turn the wire '.Figures::trim(abs($this->degrees)).'° about itself in the pliers.';
     }
 }

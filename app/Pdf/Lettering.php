@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pdf;
+
+use Closure;
+
+/** A document in the product’s own letters: a text that has others is set, as a whole, in letters that have them. */
+abstract class Lettering extends \TCPDF
+{
+    private string $family = SheetFonts::TEXT;
+
+    private bool $isBold = false;
+
+    private float $points = 8.0;
+
+    /** Within one text its letters do not change. */
+    private bool $isSetting = false;
+
+    public function letters(float $points, bool $isBold = false, string $family = SheetFonts::TEXT): void
+    {
+        [$this->points, $this->isBold, $this->family] = [$points, $isBold, $family];
+        $this->take('');
+    }
+
+    private function take(string $text): void
+    {
+        [$family, $file] = SheetFonts::for($this->family, $this->isBold, $text);
+        $this->setFont($family, $this->isBold ? 'B' : '', $this->points, $file);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(): T  $do
+     * @return T
+     */
+    private function in(string $text, Closure $do): mixed
+    {
+        if ($this->isSetting) {
+            return $do();
+        }
+        $this->take($text);
+        $this->isSetting = true;
+        try {
+            return $do();
+        } finally {
+            $this->isSetting = false;
+        }
+    }
+
+    // TCPDF’s own methods that set or measure a text, with its arguments.
+
+    /** @param  array<mixed>|scalar|null  ...$given */
+    public function Text(mixed ...$given): void
+    {
+        $this->in((string) $given[2], fn () => parent::Text(...$given));
+    }
+
+    /** @param  array<mixed>|scalar|null  ...$given */
+    public function Cell(mixed ...$given): void
+    {
+        $this->in((string) ($given[2] ?? ''), fn () => parent::Cell(...$given));
+    }
+
+    /** @param  array<mixed>|scalar|null  ...$given */
+    public function MultiCell(mixed ...$given): int
+    {
+        return $this->in((string) $given[2], fn (): int => parent::MultiCell(...$given));
+    }
+
+    /** @param  array<mixed>|scalar|null  ...$given */
+    public function getStringHeight(mixed ...$given): float
+    {
+        return $this->in((string) $given[1], fn (): float => parent::getStringHeight(...$given));
+    }
+
+    /**
+     * @param  array<mixed>|scalar|null  ...$given
+     * @return ($given is array{mixed, mixed, mixed, mixed, true} ? array<float> : float) a width, or those of letters
+     */
+    public function GetStringWidth(mixed ...$given): mixed
+    {
+        return $this->in((string) $given[0], fn (): mixed => parent::GetStringWidth(...$given));
+    }
+}
