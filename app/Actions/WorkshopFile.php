@@ -8,6 +8,7 @@ use App\Exceptions\Refused;
 use App\Models\Bead;
 use App\Models\Drill;
 use App\Models\Finished;
+use App\Models\HandBook;
 use App\Models\Lot;
 use App\Models\Making;
 use App\Models\Piece;
@@ -563,9 +564,10 @@ final class WorkshopFile
             fn (Piece $piece) => Piece::withoutTimestamps(fn () => $piece->tell($piece->document())),
         );
         $workshop->makings()->each(fn (Making $making) => $making->document());
+        $pace = HandBook::of($workshop)->pace();
         /** @var Making $making */
         foreach ($workshop->makings()->whereNull('closed_at')->get() as $making) {
-            (new MakingDesk($making, $making->plan($workshop->profile())))->carried();
+            (new MakingDesk($making, $making->plan($workshop->profile())))->carried($pace);
         }
         new HandDesk($workshop);
         $workshop->drills()->each(fn (Drill $drill) => $drill->wire());

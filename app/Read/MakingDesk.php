@@ -282,14 +282,44 @@ final readonly class MakingDesk
         return $ahead;
     }
 
-    /** How long the rest takes, about: step by step where there are few, by their number beyond. */
+    /** How long the rest takes, about. */
     public function minutesLeft(Pace $pace): float
     {
-        $ahead = $this->ahead(self::FORETOLD);
-        $minutes = array_sum(array_map(fn (array $one): float => $pace->minutes($one[1]), $ahead));
-        $left = $this->total - $this->progress->count();
+        return $this->left($pace)['about'];
+    }
 
-        return $ahead === [] ? 0.0 : $minutes * max(1.0, $left / count($ahead));
+    /**
+     * The rest, and between which minutes it lies in four of five cases: step by step where there are few, by their
+     * number beyond.
+     *
+     * @return array{about: float, from: float, to: float}
+     */
+    public function left(Pace $pace): array
+    {
+        $steps = array_column($this->ahead(self::FORETOLD), 1);
+        $more = $steps === [] ? 0.0 : max(1.0, ($this->total - $this->progress->count()) / count($steps));
+
+        return array_map(fn (float $minutes): float => $more * $minutes, $pace->ofSteps($steps));
+    }
+
+    /**
+     * For the page, which tells the time of day: what each step takes that it carries, what comes after them, and how
+     * far both ends of the range are off.
+     *
+     * @return array{each: list<float>, later: float, from: float, to: float}
+     */
+    private function foretold(Pace $pace): array
+    {
+        $left = $this->left($pace);
+        $each = array_map(
+            fn (array $one): float => round($pace->minutes($one[1]), 3), $this->ahead(self::AHEAD),
+        );
+        $about = max(1e-6, $left['about']);
+
+        return [
+            'each' => $each, 'later' => round(max(0.0, $left['about'] - array_sum($each)), 3),
+            'from' => round($left['from'] / $about, 4), 'to' => round($left['to'] / $about, 4),
+        ];
     }
 
     /** @return list<Cut> that the steps the page carries work on */
@@ -316,9 +346,9 @@ final readonly class MakingDesk
     /**
      * What the page carries for when it is alone: the steps from here on.
      *
-     * @return array{making: string, moves: int, counted: int, step: int, total: int, now: int, ahead: list<array<string, mixed>>}
+     * @return array<string, mixed>
      */
-    public function carried(): array
+    public function carried(Pace $pace): array
     {
         $ahead = [];
         foreach ($this->ahead(self::AHEAD) as [$at, $step]) {
@@ -343,6 +373,7 @@ final readonly class MakingDesk
             'step' => $this->progress->count(),
             'total' => $this->total,
             'now' => (int) now()->getTimestampMs(),
+            'foretold' => $this->foretold($pace),
             'ahead' => $ahead,
         ];
     }

@@ -20,6 +20,7 @@ use Hebra\Core\Bead\BeadShape;
 use Hebra\Core\Bead\Material;
 use Hebra\Core\Figure\View;
 use Hebra\Core\Hand\Learned;
+use Hebra\Core\Hand\Pace;
 use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\FitKind;
@@ -550,12 +551,17 @@ final class Desk
     /** How long the whole making will take, in words. */
     public function foretold(): string
     {
-        $pace = HandBook::of($this->workshop)->pace();
+        $pace = $this->pace();
         ['about' => $about, 'from' => $from, 'to' => $to] = $pace->foretell($this->plan);
         $words = Clock::words(...);
 
         return 'About '.$words($about).' at the bench'
             .($pace->isLearned() ? ', in four of five cases between '.$words($from).' and '.$words($to).', by the time your steps took so far.' : ', by a guess: it is learned as you go.');
+    }
+
+    public function pace(): Pace
+    {
+        return HandBook::of($this->workshop)->pace();
     }
 
     /** Whether any way of forming is learned, followed or not. */

@@ -17,6 +17,7 @@ import { measure } from './measure.js';
 import { trace } from './trace.js';
 import { rest } from './rest.js';
 import { reader } from './voice.js';
+import { ear } from './listening.js';
 import { turning } from './turning.js';
 import { zoom } from './zoom.js';
 
@@ -40,6 +41,7 @@ Alpine.data('trace', trace);
 Alpine.data('turning', turning);
 Alpine.data('rest', rest);
 Alpine.data('voice', reader);
+Alpine.data('ear', ear);
 Alpine.data('zoom', zoom);
 Alpine.start();
 asking(document);

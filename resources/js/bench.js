@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import { keepPage } from './keeping.js';
 import { areResting, hands } from './hands.js';
+import { until } from './until.js';
 
 const idle = 180_000;
 const retry = 4_000;
@@ -122,6 +123,7 @@ export function bench() {
             this.light((this.$root.dataset.marks ?? '').split(' ').filter(Boolean));
             this.awake();
             const carried = { ...JSON.parse(this.$root.dataset.carried), behind: [], queue: [] };
+            carried.carriedFrom = carried.step;
             const kept = stored(carried.making);
             // A page out of the device's own store is older than what the device knows.
             const isOld = kept !== null && (kept.queue.length > 0 || kept.now > carried.now);
@@ -141,7 +143,11 @@ export function bench() {
                 }
             });
             this.fetchNext();
-            this.timers.push(setInterval(() => this.showClock(), 1000), setInterval(() => this.flush(), retry));
+            this.showUntil();
+            this.timers.push(
+                setInterval(() => this.showClock(), 1000), setInterval(() => this.showUntil(), 60_000),
+                setInterval(() => this.flush(), retry),
+            );
             if (isOld) {
                 this.show();
                 this.flush();
@@ -182,6 +188,14 @@ export function bench() {
                 const rests = clock.from === 0 || performance.now() > clock.last + idle;
                 shown.hidden = false;
                 shown.textContent = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}${rests ? ', resting' : ''} ·`;
+            }
+        },
+
+        showUntil() {
+            if (this.state.foretold) {
+                const [about, range] = until(this.state);
+                say('#step-until', about);
+                say('#step-range', range);
             }
         },
 
@@ -295,6 +309,7 @@ export function bench() {
             $('#step-tally').replaceChildren(...Array.from({ length: Math.min(60, count === 0 ? 0 : Math.max(count, counted)) }, (_, at) => Object.assign(document.createElement('span'), { className: at < counted ? 'mark is-done' : 'mark' })));
             $('#step-straighten').hidden = !(step?.straightens > 0 && counted > 0 && counted < count && counted % step.straightens === 0);
             this.showBar(step, count, counted);
+            this.showUntil();
             this.showAway();
         },
 

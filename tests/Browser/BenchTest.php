@@ -243,4 +243,46 @@ final class BenchTest extends BrowserTestCase
         $this->assertNoAxeViolations('what went wrong');
         $this->assertQuietConsole();
     }
+
+    /** What the ear would hear, through the browser’s own recognition, whose start is held back. */
+    private function hear(string $words): void
+    {
+        self::$browser->executeScript(
+            'window.heldEar.onresult({ results: [[{ transcript: arguments[0] }]] })', [$words],
+        );
+    }
+
+    /** The time it takes is told while it runs, by the steps that are left; and the steps follow spoken words. */
+    public function test_until_when_it_takes_and_what_the_maker_says(): void
+    {
+        $this->window(1280, 800);
+        $this->begin('Slipway');
+        self::assertMatchesRegularExpression(
+            '/^· until about \d{1,2}:\d\d$/', trim($this->text('#step-until')),
+        );
+        self::assertStringContainsString('in four of five', $this->text('#step-range'));
+        self::$browser->executeScript(<<<'JS'
+            webkitSpeechRecognition.prototype.start = function () { window.heldEar = this; };
+            window.spoken = [];
+            speechSynthesis.speak = (one) => window.spoken.push(one.text);
+            JS);
+        $this->one('#listen')->click();
+        self::assertSame('true', $this->one('#listen')->getAttribute('aria-pressed'));
+        $title = $this->text('#step-title');
+        $this->hear('all right, and next');
+        self::eventually(fn (): bool => $this->text('#step-title') !== $title, 'next is the next step');
+        $this->hear('go back');
+        self::eventually(fn (): bool => $this->text('#step-title') === $title, 'back is the one before');
+        $this->hear('How long');
+        self::eventually(fn (): bool => str_contains(
+            (string) self::$browser->executeScript('return window.spoken.join()'), 'until about',
+        ), 'it says until when');
+        $this->hear('lovely weather');
+        $this->seeInside('[x-data=ear]', 'is none of them');
+        self::assertSame($title, $this->text('#step-title'));
+        $this->one('#listen')->click();
+        self::assertSame('false', $this->one('#listen')->getAttribute('aria-pressed'));
+        $this->assertNoAxeViolations('listening');
+        $this->assertQuietConsole();
+    }
 }

@@ -13,6 +13,7 @@ use App\Exceptions\Refused;
 use App\Http\Problems;
 use App\Http\Requests\PieceRequest;
 use App\Models\Bead;
+use App\Models\HandBook;
 use App\Models\Making;
 use App\Models\Piece;
 use App\Read\MakingDesk;
@@ -82,7 +83,8 @@ final class MakingController extends Controller
         $events = $request->input('events');
         is_array($events) && count($events) <= self::MOST_EVENTS
             || throw Refused::invalid('events', 'Give a list of at most '.self::MOST_EVENTS.' events.');
-        $plan = $making->plan($this->workshop($request)->profile());
+        $workshop = $this->workshop($request);
+        $plan = $making->plan($workshop->profile());
         $left = [];
         foreach ($events as $event) {
             try {
@@ -92,7 +94,9 @@ final class MakingController extends Controller
             }
         }
 
-        return new JsonResponse([...(new MakingDesk($making->refresh(), $plan))->carried(), 'left' => $left]);
+        $carried = (new MakingDesk($making->refresh(), $plan))->carried(HandBook::of($workshop)->pace());
+
+        return new JsonResponse([...$carried, 'left' => $left]);
     }
 
     /** What was found on the finished piece; with a point to mend, its step is on the bench again. */

@@ -27,7 +27,7 @@ final class Answers
     private const HEADERS = [
         'X-Content-Type-Options' => 'nosniff', 'X-Frame-Options' => 'DENY', 'Referrer-Policy' => 'same-origin',
         'Cross-Origin-Opener-Policy' => 'same-origin', 'Cross-Origin-Resource-Policy' => 'same-origin',
-        'Permissions-Policy' => 'camera=(self), microphone=(), geolocation=(), payment=(), usb=()',
+        'Permissions-Policy' => 'camera=(self), microphone=(self), geolocation=(), payment=(), usb=()',
     ];
 
     public function handle(Request $request, Closure $next): Response

@@ -6,6 +6,7 @@
         @php($isMany = $desk->plan->isManyAlike())
         <p class="tell">{{ \Hebra\Core\Quantity\Figures::counted($isMany ? $operations : $parts, 'step') }}, one at a time{{ $isMany ? ': what is alike is done together, one operation over all of it and then the next' : '' }}. What must be hooked on before it is closed is asked for; wraps and beads are counted. You can stop anywhere and go on later.</p>
         <p class="quiet">{{ $desk->foretold() }}</p>
+        @include('stages.operation-times', ['times' => $desk->pace()->byOperation($desk->plan)])
         @include('stages.checks', ['checks' => $desk->checks(\Hebra\Core\Plan\Level::Stop, \Hebra\Core\Plan\Level::Warn)])
         <div class="bar">
             <form method="post" action="/pieces/{{ $desk->piece->ulid }}/makings" hx-post="/pieces/{{ $desk->piece->ulid }}/makings">@csrf<button id="begin" type="submit" class="do big" data-key="Space" autofocus>Start making</button>
@@ -46,11 +47,11 @@
 @else
     @php([$step, $at, $expected, $counted] = [$making->step, $making->making->moves, $making->expected(), $making->making->counted])
     {{-- One view for both: the workshop writes it, and bench.js goes on in it at the speed of the hands, saving behind. --}}
-    <div class="bench-step" x-data="bench" x-on:keydown.document="digit" data-marks="{{ implode(' ', $step->marks) }}" data-carried="{{ json_encode($making->carried(), JSON_THROW_ON_ERROR) }}">
+    <div class="bench-step" x-data="bench" x-on:keydown.document="digit" data-marks="{{ implode(' ', $step->marks) }}" data-carried="{{ json_encode($making->carried($desk->pace()), JSON_THROW_ON_ERROR) }}">
         <div id="here">
         <div id="away" class="banner is-note" role="status" hidden><p><strong>The workshop cannot be reached.</strong> Go on: <span id="away-kept">what you do is</span> kept on this device and sent when it is back.</p></div>
         <div>
-            <p class="flex flex-wrap justify-between gap-2"><strong id="step-whose">{{ $making->whose() }}</strong> <span class="quiet"><span id="step-clock" class="figure" hidden></span> <span class="figure" id="step-place">step {{ $making->progress->count() + 1 }} of {{ $making->total }}</span></span></p>
+            <p class="flex flex-wrap justify-between gap-2"><strong id="step-whose">{{ $making->whose() }}</strong> <span class="quiet"><span id="step-clock" class="figure" hidden></span> <span class="figure" id="step-place">step {{ $making->progress->count() + 1 }} of {{ $making->total }}</span> <span id="step-until">· about {{ \App\View\Bench\Clock::words($making->minutesLeft($desk->pace())) }} left</span><span id="step-range" class="wide-only"></span></span></p>
             <progress id="step-progress" value="{{ $making->progress->count() }}" max="{{ $making->total }}" aria-label="Steps done"></progress>
         </div>
         @if ($making->making->isWaiting())
@@ -109,6 +110,7 @@
         <button type="button" class="word" id="tick-sound" x-data="sound" x-on:click="turn" aria-pressed="false" hidden>click on each count</button>
         <span x-data="rest" class="bar"><label for="rest-every">rest my hands</label><select class="in is-text !w-auto !min-h-9" id="rest-every" x-model="minutes" x-on:change="choose"><option value="0">when I want to</option><option value="20">every 20 minutes</option><option value="30">every half hour</option><option value="45">every 45 minutes</option></select></span>
         <button type="button" class="word" id="read-aloud" x-data="voice" x-on:click="turn" aria-pressed="false" hidden>read each step aloud</button>
+        <span x-data="ear" hidden><button type="button" class="word" id="listen" x-on:click="turn" x-bind:aria-pressed="isOn">listen to my words</button> <span class="quiet small" x-show="isOn" x-cloak>Say “next”, “back” or “how long”. <span role="status" x-text="heard"></span></span> <span class="quiet small">Your browser may send what it hears to whoever made it.</span></span>
         <details>
             <summary class="quiet">Abandon this making</summary>
             <form class="mt-2" method="post" action="/makings/{{ $making->making->ulid }}" hx-delete="/makings/{{ $making->making->ulid }}">@csrf @method('delete')
