@@ -16,6 +16,7 @@ use Hebra\Core\Price\PriceTerms;
 use Hebra\Core\Price\SimulatedPrices;
 use Hebra\Core\Quantity\Currency;
 use Hebra\Core\Quantity\Ruler;
+use Hebra\Core\School\School;
 use Hebra\Core\School\Schools;
 use Hebra\Core\Tool\ToolBox;
 use Hebra\Core\Wire\SizeSystem;
@@ -144,6 +145,17 @@ final class Workshop extends Model
                 ? HandBook::of($this)->hand()
                 : null,
         );
+    }
+
+    /** The same as a reader sees it with another ruler and another hand: not to be kept. */
+    public function toReader(Ruler $ruler, string $hand): self
+    {
+        $reader = clone $this;
+        $reader->profile = null;
+        $reader->ruler = $ruler->value;
+        $reader->schools = [...($this->schools ?? []), School::Hand->value => $hand];
+
+        return $reader;
     }
 
     public function costing(): Costing

@@ -4,21 +4,12 @@ declare(strict_types=1);
 
 namespace App\Pdf;
 
-use Hebra\Core\Figure\Assembly;
-use Hebra\Core\Figure\View;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Step;
 
 /** The work of a piece on paper: its drawing, what to lay ready, and every step with a box to tick. */
 final class BenchSheet
 {
-    private const DRAWING_MM = 92.0;
-
-    /** How wide the drawings are together, and what lies between them at their own size. */
-    private const ROOM_MM = 78.0;
-
-    private const GAP_MM = 5.0;
-
     private float $y = Sheet::TOP_MM;
 
     private function __construct(private readonly Sheet $sheet, private readonly Plan $plan)
@@ -35,9 +26,7 @@ final class BenchSheet
 
     private function draw(): void
     {
-        $this->drawing();
-        $this->ready();
-        $this->y = max($this->y, Sheet::TOP_MM + self::DRAWING_MM + 6.0);
+        $this->y = (new Cover($this->sheet, $this->plan))->draw(self::ready($this->plan));
         $plan = $this->plan->inOperations($this->plan->isManyAlike());
         foreach ([...$plan->prepare(), ...$plan->steps()] as $number => $step) {
             $this->step($number + 1, $step);
@@ -45,53 +34,24 @@ final class BenchSheet
         $this->note('Hebra plans; local rules and trained practice decide.');
     }
 
-    /** From every side there is, on one scale. */
-    private function drawing(): void
+    /** @return list<string> */
+    private static function ready(Plan $plan): array
     {
-        $views = count($this->plan->views()) === 2 ? [View::Front] : View::sides();
-        $seen = array_map(fn (View $view): Assembly => $this->plan->seen($view), $views);
-        $wide = array_sum(array_map(fn (Assembly $one): float => $one->widthMm() + self::GAP_MM, $seen));
-        $high = max(array_map(fn (Assembly $one): float => $one->heightMm(), $seen));
-        $scale = min(3.0, self::ROOM_MM / $wide, self::DRAWING_MM / ($high + 4));
-        $scale = $scale >= 1 ? floor($scale * 4) / 4 : $scale;
-        $left = Sheet::MARGIN_MM + (self::ROOM_MM - $wide * $scale) / 2;
-        $piece = new PaperPiece($this->sheet, $scale);
-        foreach ($seen as $assembly) {
-            $piece->draw($assembly, $left + (self::GAP_MM / 2 - $assembly->left) * $scale, Sheet::TOP_MM + 2.0);
-            $left += ($assembly->widthMm() + self::GAP_MM) * $scale;
-        }
-        $this->sheet->ink();
-        $this->sheet->letters(7.5);
-        $this->sheet->Text(
-            Sheet::MARGIN_MM,
-            Sheet::TOP_MM + self::DRAWING_MM,
-            'drawn '.round($scale, 2).' : 1, '.$this->plan->profile->length($this->plan->hangsMm()).' end to end'
-                .(count($views) > 1 ? '; front, side, back' : ''),
-        );
-    }
-
-    private function ready(): void
-    {
-        $x = Sheet::MARGIN_MM + 84.0;
         $lines = [];
-        foreach ($this->plan->cuts as $cut) {
+        foreach ($plan->cuts as $cut) {
             $lines[] = $cut->count.' × '
-                .$this->plan->profile->length($this->plan->profile->ruler->upMm($cut->lengthMm())).' '.$cut->label.', '
+                .$plan->profile->length($plan->profile->ruler->upMm($cut->lengthMm())).' '.$cut->label.', '
                 .$cut->wire->words();
         }
-        foreach ($this->plan->beads as $bead) {
+        foreach ($plan->beads as $bead) {
             $lines[] = $bead->all.' × '.$bead->bead->words().', '.$bead->spares.' spare';
         }
-        foreach ($this->plan->findings as $finding) {
+        foreach ($plan->findings as $finding) {
             $lines[] = $finding->all.' × '.$finding->words;
         }
-        $lines[] = ucfirst(implode(', ', $this->plan->tools())).'.';
-        $this->sheet->letters(9.5, true);
-        $this->sheet->Text($x, $this->y, 'Lay ready');
-        $this->sheet->letters(8);
-        $this->sheet->SetXY($x, $this->y + 6);
-        $this->sheet->MultiCell($this->sheet->roomWideMm() - 84.0, 4, implode("\n", $lines), 0, 'L');
-        $this->y = $this->sheet->GetY() + 3;
+        $lines[] = ucfirst(implode(', ', $plan->tools())).'.';
+
+        return $lines;
     }
 
     private function step(int $number, Step $step): void

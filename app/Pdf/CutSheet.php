@@ -34,14 +34,19 @@ final class CutSheet
     public static function of(Plan $plan, Paper $paper): string
     {
         $sheet = new Sheet($paper, $plan->piece->name.': strips 1 : 1, '.$plan->piece->makes->words());
-        (new self($sheet, $plan))->draw();
+        self::onto($sheet, $plan, Sheet::TOP_MM);
 
         return (string) $sheet->Output('cut-sheet.pdf', 'S');
     }
 
-    private function draw(): void
+    /** On another sheet, from a height on; returns where it ends. */
+    public static function onto(Sheet $sheet, Plan $plan, float $yMm): float
     {
-        $y = Sheet::TOP_MM;
+        return (new self($sheet, $plan))->draw($yMm);
+    }
+
+    private function draw(float $y): float
+    {
         foreach ($this->plan->strips() as $cut) {
             $rows = $this->rows($cut);
             $high = self::HEAD_MM + array_sum(array_map(fn (array $row): float => $this->rowMm($cut, ...$row), $rows));
@@ -62,8 +67,10 @@ final class CutSheet
             }
         }
         if ($this->plan->strips() === []) {
-            $this->sheet->Text(Sheet::MARGIN_MM, Sheet::TOP_MM, 'Nothing to cut yet.');
+            $this->sheet->Text(Sheet::MARGIN_MM, $y, 'Nothing to cut yet.');
         }
+
+        return $y;
     }
 
     /** @return list<array{float, float}> from where to where of the wire each row shows, mm */

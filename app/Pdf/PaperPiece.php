@@ -25,6 +25,11 @@ final class PaperPiece
 
     private const CORD_EDGE = [70, 64, 56];
 
+    /** What is done at a step. */
+    private const LIT = [88, 184, 164];
+
+    private const LIT_EDGE = [20, 72, 63];
+
     private float $leftMm = 0.0;
 
     private float $topMm = 0.0;
@@ -32,8 +37,11 @@ final class PaperPiece
     /** @var array<string, string> what TCPDF knows each kind of bead by */
     private array $beads = [];
 
-    public function __construct(private readonly Sheet $sheet, private readonly float $scale)
-    {
+    /** @param  list<string>  $lit  marks of what is shown in verdigris */
+    public function __construct(
+        private readonly Sheet $sheet, private readonly float $scale, private readonly array $lit = [],
+        private readonly bool $isMirrored = false,
+    ) {
     }
 
     /** Its own zero lies there on the sheet. */
@@ -54,7 +62,7 @@ final class PaperPiece
     /** @return array{float, float} on the sheet */
     private function at(float $x, float $y): array
     {
-        return [$this->leftMm + $x * $this->scale, $this->topMm + $y * $this->scale];
+        return [$this->leftMm + ($this->isMirrored ? -$x : $x) * $this->scale, $this->topMm + $y * $this->scale];
     }
 
     private function wire(Stroke $stroke): void
@@ -66,9 +74,7 @@ final class PaperPiece
         if (count($flat) < 4) {
             return;
         }
-        [$edge, $body, $shine] = $stroke->colour === ''
-            ? $stroke->metal->tint()
-            : [self::CORD_EDGE, BeadTint::of($stroke->colour), BeadTint::of($stroke->colour)];
+        [$edge, $body, $shine] = $this->tints($stroke);
         $wide = $stroke->wireMm * $this->scale;
         $lit = array_map(
             fn (int $at, float $mm): float => $mm - self::LIGHT[$at % 2] * $wide, array_keys($flat), $flat,
@@ -78,6 +84,18 @@ final class PaperPiece
                 'width' => max(self::HAIR_MM, $wide * $of), 'cap' => 'round', 'join' => 'round', 'color' => $tint,
             ]]);
         }
+    }
+
+    /** @return array{array{int, int, int}, array{int, int, int}, array{int, int, int}} edge, body and shine */
+    private function tints(Stroke $stroke): array
+    {
+        if (in_array($stroke->mark, $this->lit, true)) {
+            return [self::LIT_EDGE, self::LIT, $stroke->metal->tint()[2]];
+        }
+
+        return $stroke->colour === ''
+            ? $stroke->metal->tint()
+            : [self::CORD_EDGE, BeadTint::of($stroke->colour), BeadTint::of($stroke->colour)];
     }
 
     /** @return list<array{float, float}> */
@@ -135,7 +153,7 @@ final class PaperPiece
         [$wide, $high] = [$size[0] * $mark->wide, $size[1] * $mark->long];
         [$x, $y] = $this->at($mark->xMm, $mark->topMm + $bead->lengthMm / 2);
         $this->sheet->StartTransform();
-        $this->sheet->Rotate(-$mark->turn, $x, $y);
+        $this->sheet->Rotate($this->isMirrored ? $mark->turn : -$mark->turn, $x, $y);
         $this->sheet->printTemplate($this->beads[$kind], $x - $wide / 2, $y - $high / 2, $wide, $high, '', '', false);
         $this->sheet->StopTransform();
     }

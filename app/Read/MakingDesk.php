@@ -13,10 +13,14 @@ use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Prepare;
 use Hebra\Core\Plan\Progress;
 use Hebra\Core\Plan\Step;
+use Hebra\Core\School\School;
 
 /** Where a making stands: which step, of which copy, how far. */
 final readonly class MakingDesk
 {
+    /** How a picture is asked for that is seen in a mirror. */
+    public const MIRRORED = 'mirrored';
+
     /** Steps told below the one at hand. */
     private const NEXT = 3;
 
@@ -134,7 +138,15 @@ final readonly class MakingDesk
             default => count($this->plan->prepare()) + $at + 1,
         };
 
-        return "/makings/{$this->making->ulid}/steps/{$place}.svg";
+        $seen = $this->isSeenMirrored($progress) ? self::MIRRORED : 'plain';
+
+        return "/makings/{$this->making->ulid}/steps/{$place}.svg?seen={$seen}";
+    }
+
+    /** A left-handed maker sees everything mirrored, and the second of a mirrored pair is so for everyone. */
+    private function isSeenMirrored(Progress $progress): bool
+    {
+        return $this->plan->profile->schools->is(School::Hand, 'left') !== $this->isMirroredAt($progress);
     }
 
     public function whose(): string
@@ -334,12 +346,11 @@ final readonly class MakingDesk
         ));
     }
 
-    /** @return list<array{picture: string, title: string, mirrored: bool}> the next three steps, as pictures */
+    /** @return list<array{picture: string, title: string}> the next three steps, as pictures */
     public function comesNext(): array
     {
         return array_map(fn (array $one): array => [
             'picture' => $this->pictureOf($one[0]), 'title' => $one[1]->title,
-            'mirrored' => $this->isMirroredAt($one[0]),
         ], array_slice($this->ahead(1 + self::NEXT), 1));
     }
 
@@ -361,7 +372,7 @@ final readonly class MakingDesk
                 ), 'marks' => $step->marks, 'straightens' => self::isLong($step)
                     ? self::EVERY
                     : 0,
-                'picture' => $this->pictureOf($at), 'mirrored' => $this->isMirroredAt($at),
+                'picture' => $this->pictureOf($at),
                 'strip' => $this->cutOf($step)?->key() ?? '',
             ];
         }

@@ -78,7 +78,7 @@ final class Drawing
         private readonly float $dimension = 64,
         private readonly float $room = 26,
         private readonly string $name = 'piece',
-        private readonly bool $isMirrored = false,
+        public readonly bool $isMirrored = false,
         ?float $ratioGiven = null,
         private readonly bool $byReference = true,
         private readonly float $rulerWide = 0.0,

@@ -12,6 +12,7 @@ use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\FormingStates;
 use Hebra\Core\Plan\LayReady;
 use Hebra\Core\Plan\Plan;
+use Hebra\Core\School\School;
 
 /**
  * A piece as an illustrated leaflet: its cover, what to lay ready for so many people, its cuts, and every step with its
@@ -21,6 +22,10 @@ final class Leaflet
 {
     /** A page of paper is so wide within its margins: what is longer is drawn smaller, and says so. */
     private const PAPER_MM = 180.0;
+
+    public const MEASURES = ['mm', 'inches'];
+
+    public const HANDS = ['right', 'left'];
 
     private const ON_THE_COVER = [EventKind::Ready, EventKind::Cut];
 
@@ -69,11 +74,24 @@ final class Leaflet
     /** Where a picture is: an address, or the picture itself. */
     public function picture(int $place): string
     {
-        $order = $this->plan->isManyAlike() ? '?operations=1' : '';
+        $asked = http_build_query([
+            'operations' => (int) $this->plan->isManyAlike(), 'hand' => $this->hand(),
+        ]);
 
         return $this->isFile
             ? self::data(StepPicture::of($this->plan, $place - 1, null, $this->states))
-            : "/pieces/{$this->piece->ulid}/forming/{$place}.svg{$order}";
+            : "/pieces/{$this->piece->ulid}/forming/{$place}.svg?{$asked}";
+    }
+
+    /** @return array{non-empty-list<SeenFrame>, list<string>} the same for paper */
+    public function onPaper(int $place): array
+    {
+        return StepPicture::onPaper($this->plan, $place - 1, $this->states);
+    }
+
+    public function plan(): Plan
+    {
+        return $this->plan;
     }
 
     public function cover(): string
@@ -135,10 +153,29 @@ final class Leaflet
         return 5 * (int) round(Pace::from([])->foretell($this->plan)['about'] / 5);
     }
 
-    public function fileName(): string
+    public function fileName(string $kind): string
     {
         return (trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($this->piece->name)), '-') ?: 'piece')
-            .'.html';
+            .'.'.$kind;
+    }
+
+    /** Which hand leads of who reads it. */
+    public function hand(): string
+    {
+        return $this->desk->profile->schools->choice(School::Hand);
+    }
+
+    public function measures(): string
+    {
+        return $this->desk->profile->ruler->isMetric() ? 'mm' : 'inches';
+    }
+
+    /** The same leaflet, for the same reader, in another form. */
+    public function address(string $form): string
+    {
+        return '?'.http_build_query([
+            $form => 1, 'for' => $this->people, 'in' => $this->measures(), 'hand' => $this->hand(),
+        ]);
     }
 
     /** The styles of a leaflet, for a file that stands alone. */

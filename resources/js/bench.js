@@ -326,9 +326,8 @@ export function bench() {
             const picture = $('#step-picture');
             picture.hidden = step === undefined;
             if (step !== undefined) {
-                $('#step-picture-large').srcset = `${step.picture}?large=1`;
+                $('#step-picture-large').srcset = `${step.picture}&large=1`;
                 picture.src = step.picture;
-                picture.classList.toggle('is-mirrored', step.mirrored);
             }
             this.fetchNext();
             say('#step-tool', step?.tool ? `With: ${step.tool}` : '');
@@ -347,7 +346,6 @@ export function bench() {
             $('#step-ahead')?.replaceChildren(...this.state.ahead.slice(1, 4).map((step) => {
                 const one = document.createElement('li');
                 const picture = Object.assign(new Image(), { src: step.picture, alt: '' });
-                picture.classList.toggle('is-mirrored', step.mirrored);
                 one.append(picture, Object.assign(document.createElement('span'), { textContent: step.title }));
 
                 return one;
@@ -356,7 +354,7 @@ export function bench() {
 
         /** The pictures of the next steps are there before they are asked for. */
         fetchNext() {
-            const large = matchMedia($('#step-picture-large')?.media ?? 'all').matches ? '?large=1' : '';
+            const large = matchMedia($('#step-picture-large')?.media ?? 'all').matches ? '&large=1' : '';
             for (const step of this.state.ahead.slice(1, 11)) {
                 new Image().src = step.picture + large;
             }

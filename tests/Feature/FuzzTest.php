@@ -163,11 +163,11 @@ final class FuzzTest extends TestCase
         foreach ($all as $name => $piece) {
             foreach ([
                 'cut', 'make', 'bill', 'lay-ready', 'strips', 'drawing.svg', 'strips.svg', 'cut-sheet.pdf',
-                'bench-sheet.pdf',
+                'bench-sheet.pdf', 'leaflet', 'leaflet?pdf=1',
             ] as $page) {
                 if (
                     $name !== 'empty'
-                    && in_array($page, ['cut-sheet.pdf', 'bench-sheet.pdf'], true)
+                    && in_array($page, ['cut-sheet.pdf', 'bench-sheet.pdf', 'leaflet', 'leaflet?pdf=1'], true)
                     && crc32((string) $name) % 8 !== 0
                 ) {
                     continue;

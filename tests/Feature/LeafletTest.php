@@ -60,6 +60,53 @@ final class LeafletTest extends TestCase
         }
     }
 
+    /** The same on paper: vector, with every step’s title, in the product’s own letters. */
+    public function test_a_leaflet_as_pdf_tells_every_step(): void
+    {
+        $piece = $this->piece();
+        $answer = $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/leaflet?pdf=1&paper=a4")->assertOk();
+        $answer->assertHeader('Content-Type', 'application/pdf');
+        $answer->assertHeader('Content-Disposition', 'attachment; filename="test-drops.pdf"');
+        $file = tempnam(sys_get_temp_dir(), 'leaflet');
+        file_put_contents($file, (string) $answer->getContent());
+        $told = (string) preg_replace('/\s+/', ' ', (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -'));
+        $fonts = (string) shell_exec('pdffonts '.escapeshellarg($file));
+        unlink($file);
+        foreach ((new Leaflet($piece, $this->workshop(), 1, false))->steps() as $step) {
+            self::assertStringContainsString("{$step['number']} {$step['title']}", $told);
+        }
+        self::assertStringContainsString('Local rules and trained practice decide', $told);
+        self::assertStringContainsString('Atkinson', $fonts);
+        self::assertStringNotContainsString('Type 3', $fonts, 'no letters as pictures');
+    }
+
+    /** Whoever reads it has a ruler and a hand of their own; the maker’s stay as they are. */
+    public function test_a_leaflet_is_in_the_reader_s_units_and_hand(): void
+    {
+        $piece = $this->piece();
+        $own = (string) $this->actingAs($this->maker)->get("/pieces/{$piece->ulid}/leaflet")->assertOk()->getContent();
+        $other = (string) $this->get("/pieces/{$piece->ulid}/leaflet?in=inches&hand=left")->assertOk()->getContent();
+        self::assertStringContainsString(' mm, ', $own);
+        self::assertMatchesRegularExpression('/\d+\/32 in|\d\/16 in|\d\/8 in|\d\/4 in|\d\/2 in/', $other);
+        self::assertSame('0.5 mm', $this->workshop()->refresh()->ruler);
+        preg_match_all('~src="(/pieces/[^"]+forming/[^"]+)"~', $other, $found);
+        self::assertNotSame([], $found[1]);
+        $mirrored = $plain = [];
+        foreach ($found[1] as $address) {
+            $address = html_entity_decode($address);
+            $mirrored[] = (string) $this->get($address)->assertOk()->getContent();
+            $plain[] = (string) $this->get(str_replace('hand=left', 'hand=right', $address))->assertOk()->getContent();
+        }
+        self::assertNotSame($plain, $mirrored);
+        foreach ($mirrored as $at => $picture) {
+            // What was is left of what is for either hand.
+            self::assertSame(
+                preg_match('~>before<.*>after<~s', $plain[$at]), preg_match('~>before<.*>after<~s', $picture),
+            );
+        }
+        $this->get("/pieces/{$piece->ulid}/leaflet?in=cubits&hand=both")->assertOk();
+    }
+
     public function test_a_class_gets_as_much_as_all_of_it_takes(): void
     {
         $piece = $this->piece();

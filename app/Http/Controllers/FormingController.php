@@ -6,12 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\PieceRequest;
 use App\Models\Making;
+use App\Read\MakingDesk;
 use App\View\StepFrame;
 use App\View\StepPicture;
 use Hebra\Core\Figure\View;
 use Hebra\Core\Plan\FormingStates;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
+use Hebra\Core\School\School;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
@@ -28,7 +30,8 @@ final class FormingController extends Controller
             ->inOperations($request->boolean('operations'));
 
         return $this->picture(
-            $request, $plan, (int) $request->route('step'), $request->has('view') ? $request->side() : null,
+            $request, $plan, $request->has('view') ? $request->side() : null,
+            $request->query('hand', $plan->profile->schools->choice(School::Hand)) === 'left',
         );
     }
 
@@ -39,12 +42,13 @@ final class FormingController extends Controller
 
         $plan = $making->plan($this->workshop($request)->profile());
 
-        return $this->picture($request, $plan, (int) $request->route('step'), null);
+        return $this->picture($request, $plan, null, $request->query('seen') === MakingDesk::MIRRORED);
     }
 
-    private function picture(Request $request, Plan $plan, int $step, ?View $view): Response
+    private function picture(Request $request, Plan $plan, ?View $view, bool $isMirrored): Response
     {
         $states = new FormingStates($plan);
+        $step = (int) $request->route('step');
         abort_unless($step >= 1 && $step <= $states->count(), 404);
 
         $frame = match (true) {
@@ -53,7 +57,7 @@ final class FormingController extends Controller
             default => StepFrame::Hand,
         };
 
-        return response(StepPicture::of($plan, $step - 1, $view, $states, $frame), 200, [
+        return response(StepPicture::of($plan, $step - 1, $view, $states, $frame, $isMirrored), 200, [
             'Content-Type' => 'image/svg+xml; charset=utf-8',
             'Cache-Control' => 'private, max-age='.self::KEPT_SECONDS,
         ]);

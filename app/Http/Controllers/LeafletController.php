@@ -5,14 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\PieceRequest;
+use App\Models\Workshop;
+use App\Pdf\LeafletSheet;
+use App\Pdf\Paper;
 use App\View\KitDesk;
 use App\View\Leaflet;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
+use Hebra\Core\Quantity\Ruler;
+use Hebra\Core\School\School;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 
-/** A piece as a leaflet, on a page that prints or as one file that opens anywhere. */
+/** A piece as a leaflet, on a page that prints, as PDF, or as one file that opens anywhere. */
 final class LeafletController extends Controller
 {
     public function __invoke(PieceRequest $request): Response
@@ -23,16 +28,25 @@ final class LeafletController extends Controller
         } catch (Problem $problem) {
             return $this->again(view('leaflet.page', ['leaflet' => $this->leaflet($request, 1, false)]), $problem);
         }
-        if (! $request->boolean('file')) {
-            return new Response(view('leaflet.page', [
-                'leaflet' => $this->leaflet($request, $people, false), 'problem' => null,
-            ])->render());
-        }
-        $leaflet = $this->leaflet($request, $people, true);
+        $leaflet = $this->leaflet($request, $people, $request->boolean('file'));
 
-        return new Response(view('leaflet.file', ['leaflet' => $leaflet])->render(), 200, [
-            'Content-Type' => 'text/html; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="'.$leaflet->fileName().'"',
+        return match (true) {
+            $request->boolean('pdf') => $this->file(
+                LeafletSheet::of($leaflet, Paper::of($this->text($request, 'paper'), $leaflet->desk->profile->ruler)),
+                'application/pdf', $leaflet->fileName('pdf'),
+            ),
+            $leaflet->isFile => $this->file(
+                view('leaflet.file', ['leaflet' => $leaflet])->render(), 'text/html; charset=utf-8',
+                $leaflet->fileName('html'),
+            ),
+            default => new Response(view('leaflet.page', ['leaflet' => $leaflet, 'problem' => null])->render()),
+        };
+    }
+
+    private function file(string $content, string $type, string $name): Response
+    {
+        return new Response($content, 200, [
+            'Content-Type' => $type, 'Content-Disposition' => 'attachment; filename="'.$name.'"',
         ]);
     }
 
@@ -58,6 +72,20 @@ final class LeafletController extends Controller
 
     private function leaflet(PieceRequest $request, int $people, bool $isFile): Leaflet
     {
-        return new Leaflet($request->piece(), $this->workshop($request), $people, $isFile);
+        return new Leaflet($request->piece(), $this->reader($request), $people, $isFile);
+    }
+
+    /** Whom it is for: with the maker’s ruler and hand where nothing else is asked for. */
+    private function reader(PieceRequest $request): Workshop
+    {
+        $workshop = $this->workshop($request);
+        ['in' => $measures, 'hand' => $hand] = $this->texts($request, 'in', 'hand');
+        $own = $workshop->profile();
+        $isMetric = in_array($measures, Leaflet::MEASURES, true) ? $measures === 'mm' : $own->ruler->isMetric();
+
+        return $workshop->toReader(
+            $isMetric === $own->ruler->isMetric() ? $own->ruler : Ruler::usual($isMetric),
+            in_array($hand, Leaflet::HANDS, true) ? $hand : $own->schools->choice(School::Hand),
+        );
     }
 }

@@ -12,6 +12,12 @@ enum Ruler: string
     case HalfMillimetre = '0.5 mm';
     case Millimetre = '1 mm';
 
+    /** What most makers read who measure so. */
+    public static function usual(bool $isMetric): self
+    {
+        return $isMetric ? self::HalfMillimetre : self::ThirtySecondInch;
+    }
+
     public function stepMm(): float
     {
         return match ($this) {

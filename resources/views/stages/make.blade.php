@@ -64,14 +64,14 @@
         <h2 id="step-title" tabindex="-1">{{ $step->title }}</h2>
         <div class="step-joint">
             <picture class="step-picture">
-                <source media="(min-width: 1000px)" srcset="{{ $making->picture() }}?large=1" id="step-picture-large">
-                <img @class(['is-mirrored' => $making->isMirrored()]) id="step-picture" src="{{ $making->picture() }}" alt="The wire before this step, and after it" decoding="async">
+                <source media="(min-width: 1000px)" srcset="{{ $making->picture() }}&amp;large=1" id="step-picture-large">
+                <img id="step-picture" src="{{ $making->picture() }}" alt="The wire before this step, and after it" decoding="async">
             </picture>
             @php($onBench = $making->cut()?->key() ?? '')
             @foreach ($desk->benchStrips() as $strip)
             <div class="strip-room bench-strip" data-cut="{{ $strip->cut->key() }}" tabindex="0" role="group" aria-label="Strip of {{ $strip->cut->label }}" @if ($strip->cut->key() !== $onBench) hidden @endif><p class="small"><strong>{{ $strip->cut->label }}</strong>, <span class="figure">{{ $profile->length($strip->cutMm()) }}</span> <span class="quiet">{{ $strip->cut->wire->words() }}, drawn {{ $strip->ratio }} : 1</span></p>@include('svg.strip', ['strip' => $strip])</div>
             @endforeach
-            <ol class="step-ahead" id="step-ahead" aria-label="What comes next">@foreach ($making->comesNext() as $next)<li><img src="{{ $next['picture'] }}" alt="" @class(['is-mirrored' => $next['mirrored']]) decoding="async"><span>{{ $next['title'] }}</span></li>@endforeach</ol>
+            <ol class="step-ahead" id="step-ahead" aria-label="What comes next">@foreach ($making->comesNext() as $next)<li><img src="{{ $next['picture'] }}" alt="" decoding="async"><span>{{ $next['title'] }}</span></li>@endforeach</ol>
         </div>
         <p class="tell" id="step-text">{{ $step->text }}</p>
         @if ($making->isMirrored())<p class="quiet of-workshop"><strong>The mirrored one:</strong> every bend turns the other way, and what hangs together in one eye goes on in the opposite order.</p>@endif

@@ -9,7 +9,7 @@
     @unless ($hero->desk->isDone())
     @if ($x !== null)<path class="loupe-way" d="M{{ $x + $r * 0.5 }} {{ $y - $r * 0.87 }}L{{ $lx - $lr * 0.5 }} {{ $ly - $lr * 0.87 }}M{{ $x + $r * 0.5 }} {{ $y + $r * 0.87 }}L{{ $lx - $lr * 0.5 }} {{ $ly + $lr * 0.87 }}"/><circle class="loupe-ring" cx="{{ $x }}" cy="{{ $y }}" r="{{ $r }}"/>@endif
     <circle class="loupe-glass" cx="{{ $lx }}" cy="{{ $ly }}" r="{{ $lr }}"/>
-    <image href="{{ $hero->desk->picture() }}?loupe=1" x="{{ $lx - $lr }}" y="{{ $ly - $lr }}" width="{{ 2 * $lr }}" height="{{ 2 * $lr }}" clip-path="url(#bench-glass)"@if ($hero->desk->isMirrored()) transform="translate({{ 2 * $lx }} 0) scale(-1 1)"@endif/>
+    <image href="{{ $hero->desk->picture() }}&amp;loupe=1" x="{{ $lx - $lr }}" y="{{ $ly - $lr }}" width="{{ 2 * $lr }}" height="{{ 2 * $lr }}" clip-path="url(#bench-glass)"/>
     <circle class="loupe-ring is-glass" cx="{{ $lx }}" cy="{{ $ly }}" r="{{ $lr }}"/>
     @endunless
 </svg>
