@@ -96,6 +96,7 @@ final readonly class HandSigns
                 HandHint::TURN => $this->turning($hint, $size + 14.0),
                 HandHint::WIND => $this->winding($hint, min(self::WIDEST_PX, max(20.0, 2.2 * $size))),
                 HandHint::TAP => $this->tapping(),
+                HandHint::FILE => $this->filing($hint),
                 HandHint::SWING => $size < self::LEAST_PX ? '' : $this->swinging($hint),
                 default => $this->cutting($hint, max(3.0, $size)),
             }.'</g>';
@@ -166,6 +167,15 @@ final readonly class HandSigns
         return $strokes.'<g transform="translate(24 -36) rotate(35)"><path d="M-15 -13h30v20h-30z" '.self::STEEL
             .'/><path d="M-18 7h36v6h-36z" '.self::STEEL.'/><path d="M15 -6h58v8h-58z" fill="#a98a5b" '
             .'fill-opacity="0.9" stroke="#6d5532"/></g>';
+    }
+
+    /** A needle file slanting over the end, and the way it goes. */
+    private function filing(HandHint $hint): string
+    {
+        return '<g transform="rotate('.round($hint->degrees + 62.0, 1).')"><path d="M-26 -5h62v8h-62l-8 -4z" '
+            .self::STEEL.'/><path d="M36 -8h30a5 5 0 0 1 5 5v4a5 5 0 0 1 -5 5h-30z" fill="#a98a5b" '
+            .'fill-opacity="0.9" stroke="#6d5532"/>'.$this->path('M-14 -16h32').$this->head([-16.0, -16.0], 180.0)
+            .$this->head([20.0, -16.0], 0.0).'</g>';
     }
 
     /** @param  array{float, float}  $at */

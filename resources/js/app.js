@@ -18,6 +18,7 @@ import { trace } from './trace.js';
 import { rest } from './rest.js';
 import { reader } from './voice.js';
 import { ear } from './listening.js';
+import { several } from './several.js';
 import { turning } from './turning.js';
 import { zoom } from './zoom.js';
 
@@ -42,6 +43,7 @@ Alpine.data('turning', turning);
 Alpine.data('rest', rest);
 Alpine.data('voice', reader);
 Alpine.data('ear', ear);
+Alpine.data('several', several);
 Alpine.data('zoom', zoom);
 Alpine.start();
 asking(document);

@@ -487,4 +487,69 @@ final class BoardTest extends BrowserTestCase
         $this->assertNoAxeViolations('a phone');
         $this->assertQuietConsole();
     }
+
+    /** With shift held: a press at the first place, let go at the last. */
+    private function withShift(int ...$places): void
+    {
+        [$x, $y] = [$places[0], $places[1]];
+        [$toX, $toY] = [$places[2] ?? $x, $places[3] ?? $y];
+        $move = fn (int $toX, int $toY, int $ms): array => [
+            'type' => 'pointerMove', 'x' => $toX, 'y' => $toY, 'duration' => $ms,
+        ];
+        self::$browser->execute('actions', ['actions' => [
+            ['type' => 'key', 'id' => 'keys', 'actions' => [
+                ['type' => 'keyDown', 'value' => WebDriverKeys::SHIFT], ...array_fill(0, 4, ['type' => 'pause']),
+                ['type' => 'keyUp', 'value' => WebDriverKeys::SHIFT],
+            ]],
+            ['type' => 'pointer', 'id' => 'hand', 'parameters' => ['pointerType' => 'mouse'], 'actions' => [
+                $move($x, $y, 0), ['type' => 'pointerDown', 'button' => 0], $move(intdiv($x + $toX, 2), $toY, 40),
+                $move($toX, $toY, 40), ['type' => 'pointerUp', 'button' => 0], ['type' => 'pause'],
+            ]],
+        ]]);
+    }
+
+    /** @return list<string> every run of the line, from the top */
+    private function line(): array
+    {
+        return array_map(
+            fn ($run): string => trim($run->getText()),
+            self::$browser->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('.line a.run')),
+        );
+    }
+
+    /** Two beads with shift, one frame about all, one change for what is chosen, and one undo. */
+    public function test_several_beads_are_chosen_and_changed_at_once(): void
+    {
+        $before = $this->line();
+        self::assertFalse($this->one('#several')->isDisplayed());
+        $this->withShift(...$this->place('.drawing use[data-mark="p2:bead-0"]'));
+        $this->withShift(...$this->place('.drawing use[data-mark="p3:bead-0"]'));
+        $this->seeInside('#several', '2 chosen');
+        self::assertSame(2, $this->howMany('.canvas .is-several'));
+        $this->assertNoAxeViolations('several chosen');
+        $this->one('#several button[value="beads.count +1"]')->click();
+        self::eventually(fn (): bool => $this->line() !== $before, 'one more of both');
+        self::assertSame('2', substr($this->line()[0], 0, 1));
+        self::assertFalse($this->one('#several')->isDisplayed());
+        $this->type(WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL);
+        self::eventually(fn (): bool => $this->line() === $before, 'one undo takes both back');
+        // A frame about the whole piece, and Esc.
+        $box = self::$browser->executeScript(
+            'const all = [...document.querySelectorAll(".canvas [data-mark*=bead]")].map((one) => '
+                .'one.getBoundingClientRect()); return [Math.min(...all.map((one) => one.left)) - 14, '
+                .'Math.min(...all.map((one) => one.top)) - 14, Math.max(...all.map((one) => one.right)) + 14, '
+                .'Math.max(...all.map((one) => one.bottom)) + 14]',
+        );
+        $this->withShift(...array_map(fn (float|int $at): int => (int) round($at), $box));
+        $this->seeInside('#several', count($before).' chosen');
+        $this->type(WebDriverKeys::ESCAPE);
+        self::eventually(fn (): bool => ! $this->one('#several')->isDisplayed(), 'none is chosen');
+        // By keys alone: the box beside a bead, then all its like.
+        self::$browser->executeScript('document.querySelector(".choose").focus()');
+        $this->type(' ');
+        $this->seeInside('#several', '1 chosen');
+        $this->one('#several button[value="beads.remove"]')->sendKeys(WebDriverKeys::ENTER);
+        self::eventually(fn (): bool => count($this->line()) === count($before) - 1, 'it is off');
+        $this->assertQuietConsole();
+    }
 }

@@ -294,4 +294,31 @@ final class BoardTest extends TestCase
         $this->change($piece->refresh(), [...$swap, 'all' => '1'])->assertOk();
         self::assertSame(0, $places($piece->refresh()->document(), $key));
     }
+
+    /** Ticked in boxes beside the beads, as a form without scripts sends them. */
+    public function test_several_are_changed_by_their_boxes(): void
+    {
+        $piece = $this->piece('link-and-drop');
+        $url = "/pieces/{$piece->ulid}";
+        $page = $this->actingAs($this->maker)->get("{$url}/lay-out")->assertOk();
+        $page->assertSee('name="chosen[]" value="p2/0"', false)->assertSee('value="beads.copy"', false);
+        $send = fn (array $fields) => $this->post("{$url}/changes", [
+            'revision' => $piece->refresh()->revision, 'stage' => 'lay-out', ...$fields,
+        ]);
+        $before = $piece->document()->parts[1]->beads;
+        $send(['do' => 'beads.copy', 'chosen' => ['p2/0', 'p3/0']])->assertRedirect();
+        $parts = $piece->refresh()->document()->parts;
+        self::assertGreaterThan(
+            array_sum(array_column($before, 'count')), array_sum(array_column($parts[1]->beads, 'count')),
+        );
+        $send(['do' => 'beads.colour', 'colour' => 'plum', 'chosen' => 'p2/0'])->assertRedirect();
+        $document = $piece->refresh()->document();
+        self::assertSame('plum', $document->beads[$document->parts[1]->beads[0]->bead]->colour);
+        foreach ([['p2/77'], ['nothing'], [], [['p2/0']], 'p2/0 p2/x'] as $chosen) {
+            $revision = $piece->refresh()->revision;
+            $send(['do' => 'beads.remove', 'chosen' => $chosen])->assertStatus(422);
+            self::assertSame($revision, $piece->refresh()->revision);
+        }
+        $send(['do' => 'beads.colour', 'colour' => 'ultraviolet', 'chosen' => 'p2/0'])->assertStatus(422);
+    }
 }

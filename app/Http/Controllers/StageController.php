@@ -51,7 +51,7 @@ final class StageController extends Controller
             $profile = $this->workshop($request)->profile();
             $change = $request->input('do') === 'part.open'
                 ? Opened::change($piece->document(), PartId::of($this->text($request, 'part')))
-                : ChangeReader::read($request->all(), $profile->unit(), $profile->schools);
+                : ChangeReader::read($this->fields($request), $profile->unit(), $profile->schools);
             $before = $piece->document();
             $piece = $this->history->change($piece, $seen, $change);
             if ($change instanceof MoveBead) {
@@ -66,6 +66,15 @@ final class StageController extends Controller
 
             return $piece;
         });
+    }
+
+    /** @return array<string, mixed> what is ticked in several boxes is one line */
+    private function fields(PieceRequest $request): array
+    {
+        $chosen = $request->input('chosen');
+        $isTicked = is_array($chosen) && array_filter($chosen, is_string(...)) === $chosen;
+
+        return [...$request->all(), ...($isTicked ? ['chosen' => implode(' ', $chosen)] : [])];
     }
 
     /**

@@ -78,21 +78,21 @@ final readonly class Pace
      */
     public function byOperation(Plan $plan): array
     {
-        $minutes = $many = [];
+        $done = [];
         foreach ([[$plan->prepare(), 1], [$plan->steps(), $plan->piece->makes->count]] as [$steps, $times]) {
             foreach ($steps as $step) {
-                // To try something is to check it.
-                $name = ($step->operation === Operation::Try ? Operation::Inspect : $step->operation)->value;
-                $minutes[$name] = ($minutes[$name] ?? 0.0) + $times * $this->minutes($step);
-                $many[$name] = ($many[$name] ?? 0) + $times * max(1, $step->times);
+                // To try something, or to turn it over, is to check it.
+                $isCheck = in_array($step->operation, [Operation::Try, Operation::TurnOver], true);
+                $operation = $isCheck ? Operation::Inspect : $step->operation;
+                [, $many, $minutes] = $done[$operation->value] ?? [$operation, 0, 0.0];
+                $done[$operation->value] = [
+                    $operation, $many + $times * max(1, $step->times), $minutes + $times * $this->minutes($step),
+                ];
             }
         }
-        arsort($minutes);
+        usort($done, fn (array $one, array $other): int => $other[2] <=> $one[2]);
 
-        return array_map(
-            fn (string $name, float $all): array => [Operation::from($name)->doing($many[$name]), $all],
-            array_keys($minutes), array_values($minutes),
-        );
+        return array_map(fn (array $one): array => [$one[0]->doing($one[1]), $one[2]], $done);
     }
 
     /**

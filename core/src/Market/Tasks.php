@@ -123,7 +123,7 @@ final readonly class Tasks
             Operation::Ready, Operation::Count => Operation::Cut,
             Operation::Open => Operation::Hook,
             Operation::Trim, Operation::File => Operation::Wrap,
-            Operation::Try => Operation::Inspect,
+            Operation::Try, Operation::TurnOver => Operation::Inspect,
             default => $operation,
         };
     }

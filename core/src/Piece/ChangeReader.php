@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Piece;
 
 use Hebra\Core\Bead\Bead;
+use Hebra\Core\Piece\Change\RunsDeed;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Length;
 use Hebra\Core\Quantity\LengthUnit;
@@ -27,7 +28,8 @@ final readonly class ChangeReader
         'part.set', 'part.hang', 'part.close', 'group.join', 'group.grade', 'group.unfold', 'chain.set',
         'group.leave', 'group.set', 'wire', 'metal',
         'bead.add', 'bead.swap', 'bead.remove', 'bead.move', 'bead.count', 'bead.mirror', 'bead.reverse',
-        'bead.repeat', 'bead.edit', 'bead.carry', 'bead.exchange',
+        'bead.repeat', 'bead.edit', 'bead.carry', 'bead.exchange', 'beads.remove', 'beads.swap', 'beads.colour',
+        'beads.count', 'beads.move', 'beads.copy', 'beads.mirror', 'beads.reverse',
     ];
 
     private const MOST_TOGETHER = 400;
@@ -143,8 +145,18 @@ final readonly class ChangeReader
                 $this->maybe('colour'),
                 $this->maybe('size'),
             ),
+            RunsDeed::REMOVE, RunsDeed::COPY, RunsDeed::MIRROR, RunsDeed::REVERSE => $this->onRuns(new RunsDeed($do)),
+            RunsDeed::SWAP => $this->onRuns(new RunsDeed($do, bead: $this->bead())),
+            RunsDeed::COLOUR => $this->onRuns(new RunsDeed($do, colour: $this->text('colour'))),
+            RunsDeed::COUNT => $this->onRuns(new RunsDeed($do, by: $this->count('by', -BeadRun::MOST, BeadRun::MOST))),
+            RunsDeed::MOVE => $this->onRuns(new RunsDeed($do, by: $this->count('by', -1, 1))),
             default => throw InvalidPiece::unknownChange($do, implode(', ', self::KNOWN)),
         };
+    }
+
+    private function onRuns(RunsDeed $deed): Change\OnRuns
+    {
+        return Change\OnRuns::read($this->text('chosen'), $deed);
     }
 
     /** Several changes that belong together, as a list of them in JSON. */

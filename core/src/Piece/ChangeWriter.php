@@ -159,6 +159,12 @@ final class ChangeWriter
                 'hole' => $change->holeMm === null ? null : $change->holeMm.' mm', 'colour' => $change->colour,
                 'size' => $change->size,
             ],
+            $change instanceof Change\OnRuns => [
+                'do' => $change->deed->name, 'chosen' => $change->text(),
+                'bead' => $change->deed->bead === '' ? null : self::bead($change->deed->bead),
+                'colour' => $change->deed->colour === '' ? null : $change->deed->colour,
+                'by' => $change->deed->by === 0 ? null : $change->deed->by,
+            ],
             default => throw new \LogicException('This change has no fields: '.$change::class),
         };
     }

@@ -29,9 +29,16 @@ final readonly class FormingPicture
     /** How finely a wire is followed to see how far it reaches. */
     private const FINE_MM = 0.5;
 
+    /** Of a long weave so much is looked at as shows how it goes, mm. */
+    private const WEAVE_MM = 24.0;
+
+    /** What is turned over and longer is looked at in part. */
+    private const LONG_MM = 70.0;
+
     /** @param  list<string>  $marks  what the step works on */
-    private function __construct(public ?PieceFigure $before, public PieceFigure $after, public array $marks)
-    {
+    private function __construct(
+        public ?PieceFigure $before, public PieceFigure $after, public array $marks, private Step $step,
+    ) {
     }
 
     /** @param  int  $step  its place, from 0, among what is done once and what is done for one piece */
@@ -40,22 +47,26 @@ final readonly class FormingPicture
         $part = $states->part($step);
         $marks = $states->step($step)->marks;
         if ($part === null) {
-            return new self(null, $plan->seen($view)->flat(), $marks);
+            return new self(null, $plan->seen($view)->flat(), $marks, $states->step($step));
         }
         $operation = $states->step($step)->operation;
         if ($operation === Operation::Bend && self::isUnchanged($part, $states, $step)) {
             // What is bent as a whole once it is finished lies in the piece as it is then.
             return new self(
                 self::drawn($part, $states->wires($part, $step, true), $view), $plan->seen($view)->flat(), $marks,
+                $states->step($step),
             );
         }
         $hanging = $operation === Operation::Hook ? $plan->hanging($states->step($step)->parts) : [];
 
+        // What is turned over was seen from the front.
+        $from = $operation === Operation::TurnOver ? View::Front : $view;
+
         return new self(
-            $operation === Operation::Cut ? null : self::drawn($part, $states->wires($part, $step, true), $view),
+            $operation === Operation::Cut ? null : self::drawn($part, $states->wires($part, $step, true), $from),
             count($hanging) > 1
                 ? self::joined($hanging, $states, $step, $view)
-                : self::drawn($part, $states->wires($part, $step), $view), $marks,
+                : self::drawn($part, $states->wires($part, $step), $view), $marks, $states->step($step),
         );
     }
 
@@ -74,10 +85,16 @@ final readonly class FormingPicture
         return true;
     }
 
-    /** From where what a step forms is seen best: from the front, or the side where it shows much more of it. */
+    /**
+     * From where what a step forms is seen best: from the front, or the side where it shows much more of it; what is
+     * turned over, from the back.
+     */
     public static function bestView(FormingStates $states, int $step): View
     {
         $operation = $states->step($step)->operation;
+        if ($operation === Operation::TurnOver) {
+            return View::Back;
+        }
         // What is hooked on is seen from the front, and so is what is hammered flat.
         if (! $operation->forms() || in_array($operation, [Operation::Hook, Operation::Hammer], true)) {
             return View::Front;
@@ -153,16 +170,47 @@ final readonly class FormingPicture
     }
 
     /**
-     * Where the hands are: the bounds of what the step works on; of all where it is nowhere.
+     * Where the hands are: the bounds of what the step works on; of all where it is nowhere. What is hooked on is
+     * looked at where it hangs, what is threaded where its beads are, a long weave where it goes on.
      *
      * @return array{float, float, float, float} left, top, right, bottom, mm
      */
     public function focus(PieceFigure $figure): array
     {
-        $isMarked = fn (Stroke|BeadMark $one): bool => in_array($one->mark, $this->marks, true);
+        $worked = $this->worked($figure);
+        if ($worked === null) {
+            return $figure->bounds();
+        }
+        [$left, $top, $right, $bottom] = $worked->bounds();
+        if ($this->step->operation === Operation::TurnOver && $bottom - $top > self::LONG_MM) {
+            return [$left, $top, $right, $top + self::WEAVE_MM];
+        }
+        if ($this->step->operation !== Operation::Weave) {
+            return [$left, $top, $right, $bottom];
+        }
+        $woven = $this->before === null ? null : $this->worked($this->before);
+        $from = $woven === null ? $top : min($bottom, $woven->bounds()[3]);
+
+        return [$left, $from, $right, min($bottom, $from + self::WEAVE_MM)];
+    }
+
+    private function worked(PieceFigure $figure): ?PieceFigure
+    {
+        $marks = $this->step->operation === Operation::Hook ? $this->ownMarks() : $this->marks;
+        $isMarked = fn (Stroke|BeadMark $one): bool => in_array($one->mark, $marks, true);
         $strokes = array_values(array_filter($figure->strokes, $isMarked));
         $beads = array_values(array_filter($figure->beads, $isMarked));
+        $strokes = $this->step->operation === Operation::Thread && $beads !== [] ? [] : $strokes;
 
-        return ($strokes === [] && $beads === [] ? $figure : new PieceFigure($strokes, $beads))->bounds();
+        return $strokes === [] && $beads === [] ? null : new PieceFigure($strokes, $beads);
+    }
+
+    /** @return list<string> of the part itself that is hooked on, where it is among what is worked on */
+    private function ownMarks(): array
+    {
+        $id = Instance::partOf($this->step->part)->text;
+        $own = array_filter($this->marks, fn (string $mark): bool => str_starts_with($mark, "{$id}:"));
+
+        return $own === [] ? $this->marks : array_values($own);
     }
 }

@@ -22,6 +22,9 @@ final readonly class HandHint
     /** A hammer falls there. */
     public const TAP = 'tap';
 
+    /** A file goes over an end that lies at so many degrees. */
+    public const FILE = 'file';
+
     public function __construct(
         public string $kind,
         public float $xMm,

@@ -39,6 +39,8 @@ final readonly class HandHints
     /** A point that goes no farther is not moved. */
     private const STILL_MM = 0.8;
 
+    private const DOWN = 90.0;
+
     /** So far a block is seen beyond what lies on it; so many hammers at most. */
     private const BLOCK_MM = 3.0;
 
@@ -103,7 +105,7 @@ final readonly class HandHints
         $hints = $part === null ? null : new self($states, new Seen($view->degrees(), $view === View::Top), $part);
 
         return match ($operation) {
-            Operation::Bend => $hints?->rod($step),
+            Operation::Bend, Operation::Coil => $hints?->rod($step),
             Operation::Hammer => $hints?->block($step),
             default => null,
         };
@@ -155,6 +157,66 @@ final readonly class HandHints
 
             return new HandHint(HandHint::TAP, $x, $y, self::BLOCK_MM);
         }, $this->marked($step));
+    }
+
+    /** @return list<HandHint> half round an axis that runs down the page */
+    private function turnedOver(int $step): array
+    {
+        $page = array_map($this->seen->page(...), array_merge(...$this->marked($step)));
+        if ($page === []) {
+            return [];
+        }
+        [$x, $y, $reach] = self::extent($page);
+
+        return [new HandHint(HandHint::WIND, $x, $y, $reach, 1.0, self::DOWN)];
+    }
+
+    /** @return list<HandHint> at the free ends of what is filed */
+    private function filed(int $step): array
+    {
+        $hints = [];
+        foreach ($this->states->wires($this->part, $step) as $course) {
+            $curves = array_values(array_filter(
+                $course->curves(), fn (Curve $curve): bool => $curve->lengthMm() > self::STILL_MM,
+            ));
+            $marks = $this->states->step($step)->marks;
+            foreach ([[0, false], [count($curves) - 1, true]] as [$at, $isLast]) {
+                $points = isset($curves[$at]) ? $curves[$at]->points(self::FINE_MM) : [];
+                $isFiled = array_filter(
+                    $marks, fn (string $mark): bool => self::ends($course->marked($mark), $points, $isLast),
+                );
+                if ($isFiled !== []) {
+                    $hints[] = $this->fileAt($isLast ? array_reverse($points) : $points);
+                }
+            }
+        }
+
+        return $hints;
+    }
+
+    /**
+     * Whether a stretch has the same end as its wire.
+     *
+     * @param  list<Vector>  $points
+     */
+    private static function ends(Curve $stretch, array $points, bool $isLast): bool
+    {
+        $own = $stretch->points(self::FINE_MM);
+        if ($own === [] || $points === []) {
+            return false;
+        }
+        $at = fn (array $of): Vector => $of[$isLast ? count($of) - 1 : 0];
+
+        return $at($own)->minus($at($points))->lengthMm() < self::STILL_MM;
+    }
+
+    /** @param  list<Vector>  $points  from the end on */
+    private function fileAt(array $points): HandHint
+    {
+        [$x, $y] = $this->seen->page($points[0]);
+        [$onX, $onY] = $this->seen->page($points[min(count($points) - 1, 6)]);
+
+        return new HandHint(HandHint::FILE, $x, $y, self::BLOCK_MM, rad2deg(atan2($y - $onY, $x - $onX)));
     }
 
     private function rod(int $step): ?Jaw
@@ -277,6 +339,12 @@ final readonly class HandHints
         $told = $this->states->step($step);
         if ($told->operation === Operation::Hammer) {
             return array_slice($this->taps($step), 0, self::MOST_TAPS);
+        }
+        if ($told->operation === Operation::File) {
+            return array_slice($this->filed($step), 0, self::MOST_TAPS);
+        }
+        if ($told->operation === Operation::TurnOver) {
+            return $this->turnedOver($step);
         }
         [$before, $after] = [
             $this->states->wires($this->part, $step, true), $this->states->wires($this->part, $step),

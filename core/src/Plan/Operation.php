@@ -30,6 +30,7 @@ enum Operation: string
     case Wait = 'wait';
     case Count = 'count';
     case Try = 'try';
+    case TurnOver = 'turn-over';
     case Inspect = 'inspect';
     case Mend = 'mend';
 
@@ -46,7 +47,7 @@ enum Operation: string
             self::Coil => "wind{$count}",
             self::Flame => "anneal{$count}",
             self::Wait => 'let dry',
-            self::Inspect, self::Try => 'check',
+            self::Inspect, self::Try, self::TurnOver => 'check',
             self::Weave, self::Mend => $this->value,
             default => $this->value.$count,
         };

@@ -127,6 +127,16 @@ final readonly class Step
         ];
     }
 
+    /**
+     * Looked at from behind, where makers do.
+     *
+     * @param  list<string>  $marks
+     */
+    public static function turnOver(Moment $moment, array $marks, string $text): self
+    {
+        return new self($moment, '', 'Turn it over', $text, $marks, tool: 'fingers', operation: Operation::TurnOver);
+    }
+
     /** The same at another moment, in other words. */
     public function during(Moment $moment, string $text): self
     {

@@ -488,7 +488,13 @@ final readonly class BoundBeads
             ];
         }
 
-        return $this->bitByBit($this->rows() > 1 && ! $this->isStoneRow() ? $this->rowSteps() : $this->coiledSteps());
+        $isInRows = $this->rows() > 1 && ! $this->isStoneRow();
+
+        return [...$this->bitByBit($isInRows ? $this->rowSteps() : $this->coiledSteps()), Step::turnOver(
+            Moment::work('beads'), [$this->plan->mark('binding'), $this->plan->mark('beads')],
+            'Look along the back: no turn stands off or crosses another, and both ends are pressed in so that a '
+                .'fingertip feels neither.',
+        )];
     }
 
     /**

@@ -206,11 +206,11 @@ final class Surround implements Technique
                 shape: new Later($rim),
             )->threading((new BoundBeads($part->withoutFirst(1)))->threaded($this->rimMm($part)))->bend('into the hole')
             ->worked(
-                SegmentKind::Seat, $hole, 'up the hole', 'hole', 'length of the hole', Figures::trim($hole),
+                SegmentKind::Seat, $hole, 'up the hole', 'back', 'length of the hole', Figures::trim($hole),
                 beads: array_slice($part->strung, 0, 1), shape: new Laid([$this->upTheHole($part)], $this->neck($part)),
             )
             ->worked(
-                SegmentKind::Neck, $beside + 2 * $wraps * $d, 'neck', 'hole', 'past the rim + 2N·d',
+                SegmentKind::Neck, $beside + 2 * $wraps * $d, 'neck', 'back', 'past the rim + 2N·d',
                 Figures::trim($beside, 3).' + 2 × '.$wraps.' × '.Figures::trim($d, 3),
             )->bend('bail starts')
             ->loop($part->part->mm('bail'), $d, 'bail', 'bail', $this->bailShape($part));
@@ -348,17 +348,7 @@ final class Surround implements Technique
         $wraps = $part->part->count('wraps');
 
         return match ([$moment->kind, $moment->place]) {
-            [EventKind::Thread, ''] => [
-                (new Step(
-                    $moment, '', 'Down the hole',
-                    'Put the wire down the hole and leave the first leg standing above it.', [$part->mark('hole')],
-                    tool: 'fingers', operation: Operation::Thread,
-                ))->putting(
-                    array_slice($part->strung, 0, 1),
-                    $part->cutKey(),
-                ),
-                ...$this->rimSteps($part, $moment),
-            ],
+            [EventKind::Thread, ''] => [...$this->boundSteps($part, $moment), ...$this->rimSteps($part, $moment)],
             [EventKind::Form, 'top'] => [
                 new Step(
                     $moment, '', 'Turn the bail',
@@ -388,13 +378,38 @@ final class Surround implements Technique
         };
     }
 
-    /** @return list<Step> */
+    /** @return list<Step> a row goes on while the rim can still be opened, before it holds its disc */
+    private function boundSteps(PartPlan $part, Moment $moment): array
+    {
+        $rim = $part->withoutFirst(1);
+        if ($rim->strung === [] || ! BoundBeads::isBound($rim->part)) {
+            return [];
+        }
+
+        return [
+            new Step(
+                $moment, '', 'Shape the rim', 'Bend the wire round the disc to its size and take it off again.',
+                [$part->mark('rim')], tool: 'fingers', operation: Operation::Bend,
+            ),
+            ...array_map(
+                fn (Step $step): Step => $step->during($moment, str_replace('frame', 'rim', $step->text)),
+                (new BoundBeads($rim))->steps(),
+            ),
+        ];
+    }
+
+    /** @return list<Step> what has a face shows it */
     private function rimSteps(PartPlan $part, Moment $moment): array
     {
         $rim = $part->withoutFirst(1);
         $disc = array_slice($part->strung, 0, 1);
+        $down = (new Step(
+            $moment, '', 'Down the hole', 'Put the wire down the hole and leave the first leg standing above it.',
+            [$part->mark('hole')], tool: 'fingers', operation: Operation::Thread,
+        ))->putting($disc, $part->cutKey());
         if ($rim->strung === []) {
             return [
+                $down,
                 $this->rimStep(
                     $part,
                     'Round the rim',
@@ -406,6 +421,7 @@ final class Surround implements Technique
         }
         if (! BoundBeads::isBound($rim->part)) {
             return [
+                $down,
                 $this->rimStep(
                     $part,
                     'Round the rim, with its beads',
@@ -418,21 +434,8 @@ final class Surround implements Technique
             ];
         }
 
-        // The row goes on while the rim can still be opened; what has a face shows it.
         return [
-            new Step(
-                $moment,
-                '',
-                'Shape the rim',
-                'Bend the wire round the disc to its size and take it off again.',
-                [$part->mark('rim')],
-                tool: 'fingers',
-                operation: Operation::Bend,
-            ),
-            ...array_map(
-                fn (Step $step): Step => $step->during($moment, str_replace('frame', 'rim', $step->text)),
-                (new BoundBeads($rim))->steps(),
-            ),
+            $down,
             $this->rimStep(
                 $part,
                 'Round the rim',
@@ -451,7 +454,7 @@ final class Surround implements Technique
             '',
             $title,
             $text,
-            [$part->mark('rim'), $part->mark('beads')],
+            [$part->mark('rim'), $part->mark('back'), $part->mark('beads')],
             $count,
             $count > 0 ? 'beads' : '',
             tool: 'fingers',

@@ -681,6 +681,11 @@ final class WovenBand implements Technique
                 ),
                 ...$this->stringSteps($part, $moment),
                 ...$this->weaveSteps($part, $moment),
+                Step::turnOver(
+                    $moment, [$part->mark('weave')],
+                    'Look at the back: no core is missed, and the rows lie close. Push them together, and unpick what '
+                        .'is wrong before the bundle is bent.',
+                ),
                 new Step(
                     $moment,
                     '',

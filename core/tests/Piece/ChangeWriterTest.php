@@ -59,6 +59,12 @@ final class ChangeWriterTest extends TestCase
             new Change\CountBead(PartId::of('p2'), 0, -1, true), new Change\MirrorBeads(PartId::of('p2')),
             new Change\ReverseBeads(PartId::of('p2')),
             new Change\RepeatBeads(PartId::of('p2'), 3, 4), new Change\RepeatBeads(PartId::of('p2'), null, 4),
+            Change\OnRuns::read('p2/0 p2/2 p3/1', new Change\RunsDeed('beads.remove')),
+            Change\OnRuns::read('p2/0', new Change\RunsDeed('beads.swap', bead: $coin)),
+            Change\OnRuns::read('p2/0 p3/0', new Change\RunsDeed('beads.swap', bead: 'b1')),
+            Change\OnRuns::read('p2/1', new Change\RunsDeed('beads.colour', colour: 'plum')),
+            Change\OnRuns::read('p2/1', new Change\RunsDeed('beads.count', by: -1)),
+            Change\OnRuns::read('p2/1', new Change\RunsDeed('beads.move', by: 1)),
             new Change\EditBead('b1', 1.25, null), new Change\EditBead('b1', null, 'plum', '6 mm'),
         ];
         $changes[] = new Change\Several([$changes[0], $changes[6], $changes[28]], 'Three at once');
