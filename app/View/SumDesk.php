@@ -46,6 +46,24 @@ final readonly class SumDesk
         [$this->answer, $this->figure, $this->problem] = [$answer, $figure, $problem];
     }
 
+    /** The same with one thing otherwise. */
+    public function with(string $key, string $value): self
+    {
+        return new self($this->sum, [...$this->texts, $key => $value], $this->profile);
+    }
+
+    public function neighbours(): SumNeighbours
+    {
+        return new SumNeighbours($this);
+    }
+
+    /** Whether an input is said, or stands for itself; the others answer for one that is. */
+    public function isSaid(Input $input): bool
+    {
+        return isset($this->filled()[$input->key])
+            || (! $input->isOptional && ! $this->sum->isAlternative($input->key));
+    }
+
     /** @return array<string, string> */
     public function filled(): array
     {

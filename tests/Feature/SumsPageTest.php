@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\View\SumDesk;
 use Hebra\Core\Piece\PartId;
 use Hebra\Core\Sum\Sums;
 use Tests\TestCase;
@@ -72,7 +73,33 @@ final class SumsPageTest extends TestCase
                 'I have 60 cm of 26 gauge left, how many 4 mm beads can I bind on an 18 gauge hoop?',
             ),
         )->assertOk()
-            ->assertSeeInOrder(['is-first', 'beads', '36', 'wire length', '588.86 mm'], false);
+            ->assertSeeInOrder(['sum-big', '36', 'beads', 'wire length', '588.86 mm'], false);
+    }
+
+    /** The same with one thing otherwise: each row is the answer that its own page gives. */
+    public function test_what_would_be_otherwise_is_what_its_page_says(): void
+    {
+        $this->actingAs($this->maker);
+        $rows = 0;
+        foreach (Sums::all() as $sum) {
+            $desk = new SumDesk($sum, $sum->example(), $this->workshop()->profile());
+            $beside = $desk->neighbours();
+            $varied = $beside->varied();
+            foreach ($varied === null ? [] : $beside->rows($varied) as $row) {
+                $page = $this->get($row['address'])->assertOk();
+                foreach ($row['results'] as $result) {
+                    $page->assertSee($result);
+                }
+                self::assertSame($row['isHere'], $row['results'] === array_slice(
+                    array_column($desk->results(), 'text'), 0, count($row['results']),
+                ) && $row['isHere']);
+                $rows++;
+            }
+            foreach ($beside->questions() as $one) {
+                self::assertSame($sum->group, $one['sum']->group);
+            }
+        }
+        self::assertGreaterThan(40, $rows);
     }
 
     public function test_an_answer_that_comes_in_place_brings_no_second_list_of_what_was_asked(): void

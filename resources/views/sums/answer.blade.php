@@ -1,32 +1,37 @@
-<div id="answer" class="rule-top mt-4" aria-live="polite">
+<div id="answer" class="sum-answer" aria-live="polite">
 @if ($desk->problem)
-    <p class="refusal" role="alert">{{ $desk->problem->getMessage() }}</p>
-    @if ($desk->systems() !== [])<p class="bar mt-2">@foreach ($desk->systems() as $way)<a class="tool" href="{{ $desk->address($way['texts']) }}">{{ $way['words'] }}</a>@endforeach</p>@endif
+    <p class="refusal sum-big" role="alert">{{ $desk->problem->getMessage() }}</p>
+    @if ($desk->systems() !== [])<p class="bar mt-2 sum-rest">@foreach ($desk->systems() as $way)<a class="tool" href="{{ $desk->address($way['texts']) }}">{{ $way['words'] }}</a>@endforeach</p>@endif
 @else
+    @php([$rows, $beside] = [$desk->results(), $desk->neighbours()])
+    <p class="sum-big results"><strong class="figure">{{ $rows[0]['text'] }}</strong> <span>{{ $rows[0]['name'] }}</span>@if ($rows[0]['more'] !== '') <span class="quiet small figure">{{ $rows[0]['more'] }}</span>@endif</p>
+    <div class="sum-rest">
     @if ($isKept ?? false)<span hx-post="{{ $desk->address(after: '/asked') }}" hx-trigger="load" hx-swap="none" hx-headers='{"X-CSRF-TOKEN": "{{ csrf_token() }}"}'></span>@endif
     <dl class="results">
-    @foreach ($desk->results() as $row)
-        <div @class(['is-first' => $loop->first])><dt class="quiet small">{{ $row['name'] }}</dt><dd class="figure">{{ $row['text'] }}</dd>@if ($row['more'] !== '')<dd class="quiet small figure">{{ $row['more'] }}</dd>@endif</div>
+    @foreach (array_slice($rows, 1) as $row)
+        <div><dt class="quiet small">{{ $row['name'] }}</dt><dd class="figure">{{ $row['text'] }}</dd>@if ($row['more'] !== '')<dd class="quiet small figure">{{ $row['more'] }}</dd>@endif</div>
     @endforeach
     </dl>
+    <div class="sum-shown">
     @if ($desk->figure)
-        @php($figure = $desk->figure)
         <figure class="diagram">
-            <div class="scrolls" tabindex="0" role="group" aria-label="Drawing">
-            <svg width="{{ $figure->width }}mm" height="{{ $figure->height }}mm" viewBox="0 0 {{ $figure->width }} {{ $figure->height }}" role="img" aria-label="{{ $figure->words() }}">
-                @foreach ($figure->circles() as $one)<circle class="fig-{{ $one['kind'] }}" cx="{{ $one['x'] }}" cy="{{ $one['y'] }}" r="{{ $one['r'] }}"/>@endforeach
-                @foreach ($figure->lines() as $line)
-                    <path class="fig-line fig-{{ $line['kind'] }} is-edge" stroke-width="{{ $line['mm'] }}" d="{{ $line['d'] }}"/><path class="fig-line fig-{{ $line['kind'] }} is-body" stroke-width="{{ round($line['mm'] * 0.74, 3) }}" d="{{ $line['d'] }}"/>
-                @endforeach
-            </svg>
-            </div>
-            <figcaption class="quiet small">{{ $figure->words() }}</figcaption>
+            <div class="scrolls" tabindex="0" role="group" aria-label="Drawing">@include('sums.drawn', ['figure' => $desk->figure])</div>
+            <figcaption class="quiet small">{{ $desk->figure->words() }}</figcaption>
         </figure>
     @endif
+    @php([$varied, $others] = [$beside->varied(), []])
+    @if ($varied !== null)@php($others = $beside->rows($varied))@endif
+    @if ($others !== [])
+        <div class="scrolls" tabindex="0" role="group" aria-label="The same otherwise"><table class="ledger sum-otherwise"><caption class="sr-only">The same with {{ $varied->words }} otherwise</caption>
+            <thead><tr><th scope="col">{{ $varied->words }}</th>@foreach ($beside->heads() as $head)<th scope="col" class="!text-right">{{ $head }}</th>@endforeach</tr></thead>
+            <tbody>@foreach ($others as $row)<tr @if ($row['isHere']) aria-current="true" @endif><th scope="row">@if ($row['isHere']){{ $row['value'] }}@else<a href="{{ $row['address'] }}">{{ $row['value'] }}</a>@endif</th>@foreach ($row['results'] as $text)<td class="num">{{ $text }}</td>@endforeach</tr>@endforeach</tbody></table></div>
+    @endif
+    </div>
     @foreach ($desk->answer->notes as $note)<p class="small mt-1">{{ $note }}</p>@endforeach
-    <h3 class="mt-4">Working</h3>
-    <div class="scrolls" tabindex="0" role="group" aria-label="The working"><table class="ledger small"><tbody>@foreach ($desk->answer->working as $line)<tr><td>{{ $line->what }}</td><td>{{ $line->rule }}</td><td class="figure">{{ $line->numbers }}</td><td class="num">{{ \Hebra\Core\Quantity\Figures::trim($line->result, 3) }} {{ $line->unit }}</td></tr>@endforeach</tbody></table></div>
-    <p class="quiet small mt-2">Source: {{ $desk->sum->source }}.</p>
+    <details class="sum-working mt-3"><summary>Working and source</summary>
+        <div class="scrolls" tabindex="0" role="group" aria-label="The working"><table class="ledger small"><tbody>@foreach ($desk->answer->working as $line)<tr><td>{{ $line->what }}</td><td>{{ $line->rule }}</td><td class="figure">{{ $line->numbers }}</td><td class="num">{{ \Hebra\Core\Quantity\Figures::trim($line->result, 3) }} {{ $line->unit }}</td></tr>@endforeach</tbody></table></div>
+        <p class="quiet small mt-2">Source: {{ $desk->sum->source }}.</p></details>
     <p class="bar mt-3"><a class="may" href="{{ $desk->address(after: '/use') }}">Use this in a piece</a><a class="tool" href="{{ $desk->address() }}">Keep this sum</a></p>
+    </div>
 @endif
 </div>

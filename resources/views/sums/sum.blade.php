@@ -1,20 +1,18 @@
 @php($sum = $desk->sum)
 <section id="sum" class="mt-3">
-    <h2>{{ $sum->question }}</h2>
-    @if ($desk->missing !== [])<p class="mt-1" id="unsaid">Not said, so taken for now: {{ $desk->unsaid() }}. Yours?</p>@endif
-    <form method="get" action="/sums/{{ $sum->name }}" hx-get="/sums/{{ $sum->name }}" hx-target="#answer" hx-swap="outerHTML" hx-trigger="input changed delay:250ms, change, submit" class="sum-fields">
-        @foreach ($sum->inputs as $input)
-            @if ($desk->isSelect($input))
-                <div class="field"><label for="field-{{ $input->key }}">{{ $input->words }}</label><select class="in is-text" id="field-{{ $input->key }}" name="{{ $input->key }}">
-                    @php($now = $desk->text($input) !== '' ? $desk->text($input) : ($input->default ?? $input->example))
-                    @foreach ($input->choices as $choice)<option value="{{ $choice }}" @selected(str_replace(' ', '-', mb_strtolower($now)) === $choice)>{{ str_replace('-', ' ', $choice) }}</option>@endforeach
-                </select></div>
-            @else
-                <x-field :name="$input->key" :label="$input->words" :value="$desk->text($input)" :placeholder="$desk->placeholder($input)" :title="$input->range()" autocomplete="off" :autofocus="$desk->isAskedFor($input)" />
-            @endif
-        @endforeach
-        <p class="col-span-full no-js"><button type="submit" class="do" name="keep" value="1">Work it out</button></p>
+<div class="sum">
+    <h2 class="sum-question">{{ $sum->question }}</h2>
+    <form method="get" action="/sums/{{ $sum->name }}" hx-get="/sums/{{ $sum->name }}" hx-target="#answer" hx-swap="outerHTML" hx-trigger="input changed delay:250ms, change, submit" class="sum-sentence">
+        @php([$said, $other] = collect($sum->inputs)->partition(fn ($input): bool => $desk->isSaid($input)))
+        @foreach ($said as $input)@include('sums.input', ['input' => $input])@endforeach
+        @if ($other->isNotEmpty())<details class="sum-others" @if ($other->contains(fn ($input): bool => $desk->isAskedFor($input))) open @endif><summary>say more, or something else instead</summary>
+            @foreach ($other as $input)@include('sums.input', ['input' => $input])@endforeach</details>@endif
+        @if ($desk->missing !== [])<p class="quiet" id="unsaid">Not said, so taken for now: {{ $desk->unsaid() }}. Yours?</p>@endif
+        <p class="no-js"><button type="submit" class="do" name="keep" value="1">Work it out</button></p>
     </form>
     @include('sums.answer')
+</div>
+    @php($questions = $desk->neighbours()->questions())
+    @if ($questions !== [])<nav class="sum-beside" aria-label="Questions beside it">@foreach ($questions as $one)<a href="/sums/{{ $one['sum']->name }}"><span class="sum-beside-drawn" aria-hidden="true">@include('sums.drawn', ['figure' => $one['figure'], 'small' => true])</span><span>{{ $one['sum']->question }}</span></a>@endforeach</nav>@endif
     @include('sums.recent', ['recent' => $desk->recent()])
 </section>
