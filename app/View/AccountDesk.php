@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Models\Workshop;
 use App\Support\Copies;
 use Hebra\Core\Plan\Profile;
+use Hebra\Core\Wire\SizeSystem;
 use Illuminate\Support\Collection;
 
 /** The maker's account: the workshop, who works in it, and how its data is kept. */
@@ -32,6 +33,17 @@ final readonly class AccountDesk
         $partners = $this->workshop->makers()->whereKeyNot($maker->id)->orderBy('name')->get();
         $this->partners = $partners;
         $this->isEmpty = app(WorkshopFile::class)->isEmpty($this->workshop);
+    }
+
+    /** @return array<string, string> in words, by their names */
+    public function sizeSystems(): array
+    {
+        $systems = [];
+        foreach (SizeSystem::cases() as $system) {
+            $systems[$system->value] = $system->words();
+        }
+
+        return $systems;
     }
 
     /** Where a phone in this network finds it; null where it is not open to the network. */

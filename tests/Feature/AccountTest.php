@@ -479,4 +479,12 @@ final class AccountTest extends TestCase
         // What stands in a cookie is a choice of these, nothing else.
         $this->withCookie('light', '"><script>')->get('/account')->assertOk()->assertDontSee('"><script>', false);
     }
+
+    /** One version: in the changes, in the configuration, on the page. */
+    public function test_the_version_is_the_one_of_the_changes(): void
+    {
+        preg_match('/^## (\S+), \d{4}-\d{2}-\d{2}$/m', (string) file_get_contents(base_path('CHANGELOG.md')), $found);
+        self::assertSame(config('hebra.version'), $found[1] ?? '');
+        $this->actingAs($this->maker)->get('/account')->assertOk()->assertSee("Hebra {$found[1]}");
+    }
 }

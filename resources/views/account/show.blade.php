@@ -4,12 +4,12 @@
     <div class="grid gap-8 mt-4 md:grid-cols-2 items-start">
         <section class="leaf"><h2>Units and habits</h2>
             <form method="post" action="/account/units" class="grid gap-3 mt-2">@csrf @method('put')
-                <x-field name="name" class="is-text" label="Name of the workshop" :value="$workshop->name" :problem="$problem" autocomplete="off" />
-                <div class="field"><label for="ruler">My ruler shows</label><select class="in is-text" id="ruler" name="ruler">@foreach (\Hebra\Core\Quantity\Ruler::cases() as $ruler)<option @selected($ruler === $profile->ruler)>{{ $ruler->value }}</option>@endforeach</select><x-problem for="ruler" :problem="$problem" /></div>
-                <div class="field"><label for="sizes">My wire is labelled in</label><select class="in is-text" id="sizes" name="sizes">@foreach (\Hebra\Core\Wire\SizeSystem::cases() as $system)<option value="{{ $system->value }}" @selected($system === $profile->sizes)>{{ $system->words() }}</option>@endforeach</select><x-problem for="sizes" :problem="$problem" /></div>
-                <x-field name="clearance" label="Room a wire wants in a hole" :value="\Hebra\Core\Quantity\Figures::trim($profile->clearanceMm, 3).' mm'" :problem="$problem" autocomplete="off" />
-                <x-field name="low" label="Wire runs low below" :value="$profile->length($workshop->low_um / 1000)" :problem="$problem" autocomplete="off" />
-                <x-field name="keep" label="Offcuts are kept from" :value="$profile->length($profile->keepMm)" :problem="$problem" autocomplete="off" />
+                <p class="spoken"><x-said name="name" label="This workshop is called" :value="$workshop->name" :problem="$problem" after="." />
+                    <x-said name="ruler" id="ruler" label="My ruler shows" :value="$profile->ruler->value" :options="array_column(\Hebra\Core\Quantity\Ruler::cases(), 'value', 'value')" :problem="$problem" after="," />
+                    <x-said name="sizes" id="sizes" label="and my wire is labelled in" :value="$profile->sizes->value" :options="$desk->sizeSystems()" :problem="$problem" after="." /></p>
+                <p class="spoken"><x-said name="clearance" label="In a hole a wire wants" :value="\Hebra\Core\Quantity\Figures::trim($profile->clearanceMm, 3).' mm'" :problem="$problem" after="of room." />
+                    <x-said name="low" label="It runs low below" :value="$profile->length($workshop->low_um / 1000)" :problem="$problem" after="," />
+                    <x-said name="keep" label="and offcuts are kept from" :value="$profile->length($profile->keepMm)" :problem="$problem" after="on." /></p>
                 <p><input type="hidden" name="shortcuts" value="0"><input type="checkbox" id="shortcuts" name="shortcuts" value="1" class="size-5 align-middle" @checked($workshop->shortcuts)> <label for="shortcuts">Single keys act (+, −, space, letters)</label></p>
                 @foreach (['has_scale' => 'A scale stands on a cable at this bench', 'has_camera' => 'Photos are taken with this device’s camera'] as $device => $words)
                 <p><input type="hidden" name="{{ $device }}" value="0"><input type="checkbox" id="{{ $device }}" name="{{ $device }}" value="1" class="size-5 align-middle" @checked($workshop->$device)> <label for="{{ $device }}">{{ $words }}</label></p>
@@ -54,4 +54,5 @@
                 <p><button type="submit" class="may !border-flame !text-flame">{{ $desk->partners->isEmpty() ? 'Delete everything' : 'Delete my account' }}</button></p></form></section>
         </div>
     </div>
+    <p class="quiet small mt-6">Hebra {{ config('hebra.version') }}</p>
 </x-layout>

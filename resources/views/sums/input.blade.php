@@ -1,10 +1,7 @@
-{{-- One choice of the sentence: its words, and what is said, underlined. --}}
-@php([$now, $id] = [$desk->text($input), 'field-'.$input->key])
-<span class="sum-choice"><label for="{{ $id }}">{{ preg_replace('/^or: /', '', $input->words) }}</label>
+@php($now = $desk->text($input))
+@php($words = preg_replace('/^or: /', '', $input->words))
 @if ($desk->isSelect($input))
-    @php($chosen = str_replace(' ', '-', mb_strtolower($now !== '' ? $now : ($input->default ?? $input->example))))
-    <select class="said" id="{{ $id }}" name="{{ $input->key }}">@foreach ($input->choices as $choice)<option value="{{ $choice }}" @selected($chosen === $choice)>{{ str_replace('-', ' ', $choice) }}</option>@endforeach</select>
+    <x-said :name="$input->key" :label="$words" :value="str_replace(' ', '-', mb_strtolower($now !== '' ? $now : ($input->default ?? $input->example)))" :options="array_combine($input->choices, array_map(fn (string $choice): string => str_replace('-', ' ', $choice), $input->choices))" />
 @else
-    <input @class(['said', 'is-assumed' => in_array($input->key, $desk->missing, true)]) id="{{ $id }}" name="{{ $input->key }}" value="{{ $now }}" placeholder="{{ $desk->placeholder($input) }}" title="{{ $input->range() }}" size="{{ max(4, 1 + mb_strlen($now !== '' ? $now : $desk->placeholder($input))) }}" autocomplete="off" @if ($desk->isAskedFor($input)) autofocus @endif>
+    <x-said :name="$input->key" :label="$words" :value="$now" :placeholder="$desk->placeholder($input)" :title="$input->range()" :class="in_array($input->key, $desk->missing, true) ? 'is-assumed' : ''" :autofocus="$desk->isAskedFor($input)" />
 @endif
-</span>
