@@ -135,7 +135,7 @@ final class LeafletSheet
         $this->sheet->Rect($x, $this->y, $wide, $high, 'CNZ');
         $this->shapes($frame, $frame->signs->under(), $x);
         $piece = new PaperPiece($this->sheet, $frame->drawing->px(1.0) * $mmPerPx, $lit, $frame->drawing->isMirrored);
-        $piece->draw(
+        $piece->within([$x, $this->y, $wide, $high])->draw(
             $this->whole($frame), $x + ($frame->drawing->x(0.0) - $frame->box[0]) * $mmPerPx,
             $this->y + ($frame->drawing->y(0.0) - $frame->box[1]) * $mmPerPx,
         );

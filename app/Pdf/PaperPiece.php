@@ -30,6 +30,9 @@ final class PaperPiece
 
     private const LIT_EDGE = [20, 72, 63];
 
+    /** @var array{float, float, float, float}|null left, top, right, bottom of what is seen, on the sheet */
+    private ?array $box = null;
+
     private float $leftMm = 0.0;
 
     private float $topMm = 0.0;
@@ -42,6 +45,18 @@ final class PaperPiece
         private readonly Sheet $sheet, private readonly float $scale, private readonly array $lit = [],
         private readonly bool $isMirrored = false,
     ) {
+    }
+
+    /**
+     * What lies wholly outside is not drawn.
+     *
+     * @param  array{float, float, float, float}  $box  left, top, width and height on the sheet, mm
+     */
+    public function within(array $box): self
+    {
+        $this->box = [$box[0], $box[1], $box[0] + $box[2], $box[1] + $box[3]];
+
+        return $this;
     }
 
     /** Its own zero lies there on the sheet. */
@@ -71,11 +86,11 @@ final class PaperPiece
         foreach (self::points($stroke) as $point) {
             array_push($flat, ...$this->at(...$point));
         }
-        if (count($flat) < 4) {
+        $wide = $stroke->wireMm * $this->scale;
+        if (count($flat) < 4 || $this->isOutside($flat, $wide)) {
             return;
         }
         [$edge, $body, $shine] = $this->tints($stroke);
-        $wide = $stroke->wireMm * $this->scale;
         $lit = array_map(
             fn (int $at, float $mm): float => $mm - self::LIGHT[$at % 2] * $wide, array_keys($flat), $flat,
         );
@@ -84,6 +99,22 @@ final class PaperPiece
                 'width' => max(self::HAIR_MM, $wide * $of), 'cap' => 'round', 'join' => 'round', 'color' => $tint,
             ]]);
         }
+    }
+
+    /** @param  list<float>  $flat  across and down in turn */
+    private function isOutside(array $flat, float $wide): bool
+    {
+        if ($this->box === null) {
+            return false;
+        }
+        [$left, $top, $right, $bottom] = $this->box;
+        [$xs, $ys] = [[], []];
+        foreach ($flat as $at => $mm) {
+            $at % 2 === 0 ? $xs[] = $mm : $ys[] = $mm;
+        }
+
+        return max([...$xs, -INF]) + $wide < $left || min([...$xs, INF]) - $wide > $right
+            || max([...$ys, -INF]) + $wide < $top || min([...$ys, INF]) - $wide > $bottom;
     }
 
     /** @return array{array{int, int, int}, array{int, int, int}, array{int, int, int}} edge, body and shine */

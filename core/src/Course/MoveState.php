@@ -24,6 +24,12 @@ final readonly class MoveState
     ) {
     }
 
+    /** States of one move that are alike have the same. */
+    public function key(): string
+    {
+        return "{$this->share}/".count($this->threaded).'/'.(int) $this->isThere.(int) $this->isWide;
+    }
+
     /**
      * The moves that it is seen as, outwards.
      *

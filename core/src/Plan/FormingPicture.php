@@ -53,7 +53,7 @@ final readonly class FormingPicture
         if ($operation === Operation::Bend && self::isUnchanged($part, $states, $step)) {
             // What is bent as a whole once it is finished lies in the piece as it is then.
             return new self(
-                self::drawn($part, $states->wires($part, $step, true), $view), $plan->seen($view)->flat(), $marks,
+                $states->drawn($part, $states->wires($part, $step, true), $view), $plan->seen($view)->flat(), $marks,
                 $states->step($step),
             );
         }
@@ -63,10 +63,10 @@ final readonly class FormingPicture
         $from = $operation === Operation::TurnOver ? View::Front : $view;
 
         return new self(
-            $operation === Operation::Cut ? null : self::drawn($part, $states->wires($part, $step, true), $from),
+            $operation === Operation::Cut ? null : $states->drawn($part, $states->wires($part, $step, true), $from),
             count($hanging) > 1
                 ? self::joined($hanging, $states, $step, $view)
-                : self::drawn($part, $states->wires($part, $step), $view), $marks, $states->step($step),
+                : $states->drawn($part, $states->wires($part, $step), $view), $marks, $states->step($step),
         );
     }
 
@@ -152,15 +152,6 @@ final readonly class FormingPicture
         }
 
         return (new Assembly($placed))->flat();
-    }
-
-    /** @param  list<Course>  $wires */
-    private static function drawn(PartPlan $part, array $wires, View $view): PieceFigure
-    {
-        $seen = new Seen($view->degrees(), $view === View::Top);
-        $seen->part(array_map(fn (Course $course): array => [$course, $part->wireOf($course->role)], $wires));
-
-        return CoilBeads::tinted($part, $seen->figure());
     }
 
     /** The whole of a figure, to be placed. */

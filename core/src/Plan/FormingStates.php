@@ -8,6 +8,9 @@ use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Move;
 use Hebra\Core\Course\Segment;
 use Hebra\Core\Course\Threaded;
+use Hebra\Core\Figure\PieceFigure;
+use Hebra\Core\Figure\Seen;
+use Hebra\Core\Figure\View;
 
 /**
  * How far every wire is formed after each step, as WireForming has it. Beads stand on it from the step that puts them
@@ -23,6 +26,9 @@ final class FormingStates
 
     /** @var array<string, list<int>> by part */
     private array $stepsKnown = [];
+
+    /** @var array<string, array{PieceFigure, list<Course>}> */
+    private array $drawn = [];
 
     public function __construct(private readonly Plan $plan)
     {
@@ -76,6 +82,29 @@ final class FormingStates
         }
 
         return $wires;
+    }
+
+    /**
+     * Some wires of a part as they are seen: what was before a step is what was after the one before it.
+     *
+     * @param  list<Course>  $wires
+     */
+    public function drawn(PartPlan $part, array $wires, View $view): PieceFigure
+    {
+        $key = "{$part->part->id->text} {$view->value} ".implode(' ', array_map(spl_object_id(...), $wires));
+        // They are held, so that no other comes to have the same number.
+        $this->drawn[$key] ??= [$this->seen($part, $wires, $view), $wires];
+
+        return $this->drawn[$key][0];
+    }
+
+    /** @param  list<Course>  $wires */
+    private function seen(PartPlan $part, array $wires, View $view): PieceFigure
+    {
+        $seen = new Seen($view->degrees(), $view === View::Top);
+        $seen->part(array_map(fn (Course $course): array => [$course, $part->wireOf($course->role)], $wires));
+
+        return CoilBeads::tinted($part, $seen->figure());
     }
 
     /** Of parts alike a later one looks, at each of its steps, as the first did at the same one. */

@@ -14,7 +14,7 @@ use Hebra\Core\Course\Threaded;
  * One wire of a part and the steps that form it, by their places. A move is made at the first step that names it, or
  * bit by bit where a step says how far it comes; what no step names, with its nearest neighbour on the wire.
  */
-final readonly class WireForming
+final class WireForming
 {
     /** When what a bought pin comes with is made: before the first step. */
     public const READY = -1;
@@ -27,10 +27,13 @@ final readonly class WireForming
      * @param  list<int>  $readyAt  when some of it is laid ready, before anything is made
      */
     private function __construct(
-        public Course $course, public array $madeAt, private array $stages, private array $trimmedAt,
-        private array $wideAt, private array $readyAt = [],
+        public readonly Course $course, public readonly array $madeAt, private readonly array $stages,
+        private readonly array $trimmedAt, private readonly array $wideAt, private readonly array $readyAt = [],
     ) {
     }
+
+    /** @var array<string, Course> as it is in each state that was asked for */
+    private array $known = [];
 
     /**
      * What is bought is as it is from the first step on.
@@ -191,13 +194,16 @@ final readonly class WireForming
      */
     public function after(int $step, array $threaded): Course
     {
-        return $this->course->asFormed(array_map(
+        $states = array_map(
             fn (int $place): MoveState => new MoveState(
                 $this->share($place, $step), $threaded[$place], isset($this->stages[$place]),
                 $this->trimmedAt[$place] > $step, $this->wideAt[$place] <= $step,
             ),
             array_keys($this->course->moves),
-        ));
+        );
+        $key = implode(' ', array_map(fn (MoveState $state): string => $state->key(), $states));
+
+        return $this->known[$key] ??= $this->course->asFormed($states);
     }
 
     private function share(int $place, int $step): float
