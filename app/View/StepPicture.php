@@ -8,6 +8,7 @@ use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\View;
 use Hebra\Core\Plan\FormingPicture;
 use Hebra\Core\Plan\FormingStates;
+use Hebra\Core\Plan\HandHint;
 use Hebra\Core\Plan\Hands;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\School\School;
@@ -27,6 +28,9 @@ final class StepPicture
     private const RATIOS = [
         8.0, 6.0, 5.0, 4.0, 3.0, 2.5, 2.0, 1.5, 1.25, 1.0, 0.75, 0.5, 0.4, 0.3, 0.2, 0.15, 0.1, 0.05,
     ];
+
+    /** So much about a cut is looked at. */
+    private const ABOUT_MM = 5.0;
 
     /** Of a frame's room what is worked on takes at most so much. */
     private const TAKES = 0.7;
@@ -109,7 +113,7 @@ final class StepPicture
 
     private function ratio(): float
     {
-        [$left, $top, $right, $bottom] = $this->picture->focus($this->picture->after);
+        [$left, $top, $right, $bottom] = $this->done();
         foreach (self::RATIOS as $ratio) {
             $px = $ratio * Drawing::PX_PER_MM;
             if (
@@ -156,7 +160,10 @@ final class StepPicture
      */
     private function focus(PieceFigure $figure, float $ratio): array
     {
-        [$its, $done] = [$this->picture->focus($figure), $this->picture->focus($this->picture->after)];
+        if ($this->cutAt() !== null) {
+            return $this->done();
+        }
+        [$its, $done] = [$this->picture->focus($figure), $this->done()];
         $reach = [$this->widePx, $this->highPx];
         foreach ([0, 1] as $axis) {
             $half = self::SEEN * $reach[$axis] / 2 / ($ratio * Drawing::PX_PER_MM);
@@ -167,6 +174,24 @@ final class StepPicture
         }
 
         return $done;
+    }
+
+    /** @return array{float, float, float, float} where it is done; of what is cut off whole, where it is cut */
+    private function done(): array
+    {
+        $cut = $this->cutAt();
+
+        return $cut === null ? $this->picture->focus($this->picture->after) : [
+            $cut->xMm - self::ABOUT_MM, $cut->yMm - self::ABOUT_MM, $cut->xMm + self::ABOUT_MM,
+            $cut->yMm + self::ABOUT_MM,
+        ];
+    }
+
+    private function cutAt(): ?HandHint
+    {
+        $hint = $this->hands->hints[0] ?? null;
+
+        return $hint?->kind === HandHint::CUT && ! $this->picture->isLeft() ? $hint : null;
     }
 
     /** Before a frame, in the gap to the one before it. */

@@ -26,6 +26,12 @@ final readonly class FormingPicture
     /** What ends no farther from where it did is not moved. */
     private const STILL_MM = 0.05;
 
+    /** What is bound lies no farther from its frame. */
+    private const NEAR_MM = 2.2;
+
+    /** Of its points so many are looked at. */
+    private const EVERY = 7;
+
     /** How finely a wire is followed to see how far it reaches. */
     private const FINE_MM = 0.5;
 
@@ -57,6 +63,14 @@ final readonly class FormingPicture
                 $states->step($step),
             );
         }
+        if ($operation === Operation::Bind && self::floats($part, $states, $step)) {
+            [$without, $with] = self::finished($part, $states, $step);
+
+            return new self(
+                $states->drawn($part, $without, $view), $states->drawn($part, $with, $view), $marks,
+                $states->step($step),
+            );
+        }
         $hanging = $operation === Operation::Hook ? $plan->hanging($states->step($step)->parts) : [];
 
         // What is turned over was seen from the front.
@@ -83,6 +97,52 @@ final readonly class FormingPicture
         }
 
         return true;
+    }
+
+    /** Whether what is bound lies where its frame will only be once it is bent: it is looked at there. */
+    private static function floats(PartPlan $part, FormingStates $states, int $step): bool
+    {
+        [$bound, $held] = [[], []];
+        foreach ($states->wires($part, $step) as $course) {
+            $points = array_merge(...array_map(
+                fn (string $mark): array => $course->marked($mark)->points(self::FINE_MM),
+                $states->step($step)->marks,
+            ));
+            array_push($bound, ...$points);
+            array_push($held, ...self::heldBy($course, $points === []));
+        }
+        $off = array_filter($bound, fn (Vector $at, int $place): bool => $place % self::EVERY === 0 && array_filter(
+            $held, fn (Vector $one): bool => $one->minus($at)->lengthMm() < self::NEAR_MM,
+        ) === [], ARRAY_FILTER_USE_BOTH);
+
+        return $held !== [] && count($off) > count($bound) / self::EVERY / 2;
+    }
+
+    /** @return list<Vector> its beads, and the wire itself where it is a frame */
+    private static function heldBy(Course $course, bool $isFrame): array
+    {
+        $held = [];
+        foreach ($course->curves() as $place => $curve) {
+            array_push($held, ...($isFrame ? $curve->points(self::FINE_MM) : []));
+            foreach ($course->moves[$place]->standing($curve) as [, $at]) {
+                $held[] = $at;
+            }
+        }
+
+        return $held;
+    }
+
+    /**
+     * @return array{list<Course>, list<Course>} the finished part without what a step binds on, and with it
+     */
+    private static function finished(PartPlan $part, FormingStates $states, int $step): array
+    {
+        $all = $states->wires($part, $states->count() - 1);
+        $isBound = fn (Course $course): bool => array_filter(
+            $states->step($step)->marks, fn (string $mark): bool => $course->marked($mark)->spans !== [],
+        ) !== [];
+
+        return [array_values(array_filter($all, fn (Course $course): bool => ! $isBound($course))), $all];
     }
 
     /**
@@ -183,6 +243,12 @@ final readonly class FormingPicture
         $from = $woven === null ? $top : min($bottom, $woven->bounds()[3]);
 
         return [$left, $from, $right, min($bottom, $from + self::WEAVE_MM)];
+    }
+
+    /** Whether what is worked on is still there when it is done: not, of what is cut off whole. */
+    public function isLeft(): bool
+    {
+        return $this->worked($this->after) !== null;
     }
 
     private function worked(PieceFigure $figure): ?PieceFigure

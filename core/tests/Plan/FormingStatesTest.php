@@ -13,6 +13,8 @@ use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Arc;
 use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Vector;
+use Hebra\Core\Figure\PieceFigure;
+use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Plan\FormingPicture;
 use Hebra\Core\Plan\FormingStates;
@@ -139,6 +141,35 @@ final class FormingStatesTest extends TestCase
             }
         }
         self::assertGreaterThan(800, $seen);
+    }
+
+    /** What is bound on before its frame is bent is looked at on the bent one, and nowhere beside it. */
+    public function test_what_is_bound_before_its_frame_is_bent_is_looked_at_on_the_bent_one(): void
+    {
+        $plan = Planner::plan(Patterns::start('wide-ring', 'One'), new Profile);
+        $states = new FormingStates($plan);
+        for ($step = 0; $step < $states->count(); $step++) {
+            $part = $states->part($step);
+            if ($part === null || $states->step($step)->operation !== Operation::Bind) {
+                continue;
+            }
+            $picture = FormingPicture::of($plan, $states, $step);
+            $lit = fn (?PieceFigure $figure): array => array_filter(
+                $figure->strokes ?? [],
+                fn (Stroke $stroke): bool => in_array($stroke->mark, $states->step($step)->marks, true),
+            );
+            self::assertSame([], $lit($picture->before));
+            self::assertNotSame([], $lit($picture->after));
+            $inside = $part->part->mm('inside');
+            foreach ([$picture->before, $picture->after] as $figure) {
+                self::assertNotNull($figure);
+                [$left, , $right] = $figure->bounds();
+                self::assertEqualsWithDelta($inside, $right - $left, 0.35 * $inside, 'as wide as the ring, not as its wire');
+            }
+
+            return;
+        }
+        self::fail('Nothing is bound on it.');
     }
 
     /** Of what is made bit by bit each step makes more, and all of it is as long as it was. */
