@@ -71,7 +71,9 @@ final readonly class FormingPicture
                 $states->step($step),
             );
         }
-        $hanging = $operation === Operation::Hook ? $plan->hanging($states->step($step)->parts) : [];
+        // Of many that are hooked on alike the first is looked at.
+        $told = $states->step($step)->each ?? $states->step($step);
+        $hanging = $operation === Operation::Hook ? $plan->hanging($told->parts) : [];
 
         // What is turned over was seen from the front.
         $from = $operation === Operation::TurnOver ? View::Front : $view;
@@ -253,7 +255,22 @@ final readonly class FormingPicture
 
     private function worked(PieceFigure $figure): ?PieceFigure
     {
-        $marks = $this->step->operation === Operation::Hook ? $this->ownMarks() : $this->marks;
+        if ($this->step->operation !== Operation::Hook) {
+            return $this->marked($figure, $this->marks);
+        }
+        $own = $this->marked($figure, $this->ownMarks());
+        [$left, $top, $right, $bottom] = $own?->bounds() ?? [0.0, 0.0, 0.0, 0.0];
+        // A chain is looked at where it hangs, not along all of it.
+        $isLong = max($right - $left, $bottom - $top) > self::LONG_MM / 2;
+
+        return $isLong
+            ? $this->marked($figure, array_values(array_diff($this->marks, $this->ownMarks()))) ?? $own
+            : $own;
+    }
+
+    /** @param  list<string>  $marks */
+    private function marked(PieceFigure $figure, array $marks): ?PieceFigure
+    {
         $isMarked = fn (Stroke|BeadMark $one): bool => in_array($one->mark, $marks, true);
         $strokes = array_values(array_filter($figure->strokes, $isMarked));
         $beads = array_values(array_filter($figure->beads, $isMarked));

@@ -172,6 +172,28 @@ final class FormingStatesTest extends TestCase
         self::fail('Nothing is bound on it.');
     }
 
+    /** Where many are hooked on alike, one after the other or all at once, a hand's breadth is looked at. */
+    public function test_what_is_hooked_on_is_looked_at_where_it_hangs(): void
+    {
+        $looked = 0;
+        foreach (['linked-bracelet', 'chain-loop', 'centre-necklace', 'toggle-bracelet', 'cluster'] as $name) {
+            $plan = Planner::plan(Patterns::start($name, 'One'), new Profile)->inOperations(true);
+            $states = new FormingStates($plan);
+            for ($step = 0; $step < $states->count(); $step++) {
+                if ($states->part($step) === null || $states->step($step)->operation !== Operation::Hook) {
+                    continue;
+                }
+                $picture = FormingPicture::of($plan, $states, $step);
+                [$left, $top, $right, $bottom] = $picture->focus($picture->after);
+                self::assertLessThan(
+                    40.0, max($right - $left, $bottom - $top), "{$name}: {$states->step($step)->title}",
+                );
+                $looked++;
+            }
+        }
+        self::assertGreaterThan(10, $looked);
+    }
+
     /** Of what is made bit by bit each step makes more, and all of it is as long as it was. */
     public function test_what_is_made_bit_by_bit_grows(): void
     {
