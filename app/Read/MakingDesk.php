@@ -13,7 +13,9 @@ use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Prepare;
 use Hebra\Core\Plan\Progress;
 use Hebra\Core\Plan\Step;
+use Hebra\Core\Plan\Trouble;
 use Hebra\Core\School\School;
+use Hebra\Core\Wire\Temper;
 
 /** Where a making stands: which step, of which copy, how far. */
 final readonly class MakingDesk
@@ -334,6 +336,17 @@ final readonly class MakingDesk
         ];
     }
 
+    /** Whether the wire at hand is hard before it is bent. */
+    public function isHard(): bool
+    {
+        return $this->step !== null && $this->isHardAt($this->step);
+    }
+
+    private function isHardAt(Step $step): bool
+    {
+        return Trouble::isHard($this->cutOf($step)->wire->temper ?? Temper::DeadSoft);
+    }
+
     /** @return list<Cut> that the steps the page carries work on */
     public function cutsAhead(): array
     {
@@ -373,7 +386,7 @@ final readonly class MakingDesk
                     ? self::EVERY
                     : 0,
                 'picture' => $this->pictureOf($at),
-                'strip' => $this->cutOf($step)?->key() ?? '',
+                'strip' => $this->cutOf($step)?->key() ?? '', 'isHard' => $this->isHardAt($step),
             ];
         }
 

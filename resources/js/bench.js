@@ -337,6 +337,7 @@ export function bench() {
             for (const strip of document.querySelectorAll('#desk .bench-strip')) {
                 strip.hidden = strip.dataset.cut !== step?.strip;
             }
+            document.querySelector('#desk .troubles')?.classList.toggle('is-hard', step?.isHard === true);
             this.light(step?.marks ?? []);
             this.showAhead();
         },

@@ -13,6 +13,7 @@ use App\View\Bench\Hero;
 use App\View\Welcome;
 use Hebra\Core\Plan\Instance;
 use Hebra\Core\Plan\Operation;
+use Hebra\Core\Wire\Temper;
 use Tests\TestCase;
 
 /** The bench: what is under way is seen as far as it is made, the day runs by the clock, what is low is drawn. */
@@ -119,6 +120,31 @@ final class BenchPageTest extends TestCase
         self::assertSame(1, substr_count($svg, 'class="frame"'), 'as it is now, and nothing beside it');
         $both = (string) $this->get("/makings/{$making->ulid}/steps/5.svg")->assertOk()->getContent();
         self::assertSame(2, substr_count($both, 'class="frame"'));
+    }
+
+    /** What the page carries goes on without the workshop: each step’s wire, how hard it is, and until when. */
+    public function test_what_is_carried_is_of_each_step(): void
+    {
+        $making = $this->begun();
+        $desk = new MakingDesk($making, $making->plan($this->workshop()->profile()));
+        $pace = HandBook::of($this->workshop())->pace();
+        $carried = $desk->carried($pace);
+        self::assertIsArray($carried['ahead']);
+        $hard = [];
+        foreach ($carried['ahead'] as $step) {
+            foreach ($desk->plan->strips() as $cut) {
+                if ($cut->key() === $step['strip']) {
+                    self::assertSame($cut->wire->temper !== Temper::DeadSoft, $step['isHard'], $step['title']);
+                    $hard[(int) $step['isHard']] = true;
+                }
+            }
+        }
+        self::assertCount(2, $hard, 'hard and soft wire is in it');
+        ['each' => $each, 'later' => $later, 'from' => $from, 'to' => $to] = $carried['foretold'];
+        self::assertCount(count($carried['ahead']), $each);
+        self::assertEqualsWithDelta($desk->minutesLeft($pace), array_sum($each) + $later, 0.05);
+        self::assertLessThanOrEqual(1.0, $from);
+        self::assertGreaterThanOrEqual(1.0, $to);
     }
 
     public function test_times_are_as_rough_as_they_are_known(): void

@@ -7,11 +7,9 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Assembly;
-use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Pose;
 use Hebra\Core\Figure\Seen;
-use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Figure\View;
 
 /**
@@ -34,12 +32,6 @@ final readonly class FormingPicture
 
     /** How finely a wire is followed to see how far it reaches. */
     private const FINE_MM = 0.5;
-
-    /** Of a long weave so much is looked at as shows how it goes, mm. */
-    private const WEAVE_MM = 24.0;
-
-    /** What is turned over and longer is looked at in part. */
-    private const LONG_MM = 70.0;
 
     /** @param  list<string>  $marks  what the step works on */
     private function __construct(
@@ -223,68 +215,18 @@ final readonly class FormingPicture
     }
 
     /**
-     * Where the hands are: the bounds of what the step works on; of all where it is nowhere. What is hooked on is
-     * looked at where it hangs, what is threaded where its beads are, a long weave where it goes on.
+     * Where the hands are, as Focus has it.
      *
      * @return array{float, float, float, float} left, top, right, bottom, mm
      */
     public function focus(PieceFigure $figure): array
     {
-        $worked = $this->worked($figure);
-        if ($worked === null) {
-            return $figure->bounds();
-        }
-        [$left, $top, $right, $bottom] = $worked->bounds();
-        if ($this->step->operation === Operation::TurnOver && $bottom - $top > self::LONG_MM) {
-            return [$left, $top, $right, $top + self::WEAVE_MM];
-        }
-        if ($this->step->operation !== Operation::Weave) {
-            return [$left, $top, $right, $bottom];
-        }
-        $woven = $this->before === null ? null : $this->worked($this->before);
-        $from = $woven === null ? $top : min($bottom, $woven->bounds()[3]);
-
-        return [$left, $from, $right, min($bottom, $from + self::WEAVE_MM)];
+        return (new Focus($this->step, $this->marks))->of($figure, $this->before);
     }
 
     /** Whether what is worked on is still there when it is done: not, of what is cut off whole. */
     public function isLeft(): bool
     {
-        return $this->worked($this->after) !== null;
-    }
-
-    private function worked(PieceFigure $figure): ?PieceFigure
-    {
-        if ($this->step->operation !== Operation::Hook) {
-            return $this->marked($figure, $this->marks);
-        }
-        $own = $this->marked($figure, $this->ownMarks());
-        [$left, $top, $right, $bottom] = $own?->bounds() ?? [0.0, 0.0, 0.0, 0.0];
-        // A chain is looked at where it hangs, not along all of it.
-        $isLong = max($right - $left, $bottom - $top) > self::LONG_MM / 2;
-
-        return $isLong
-            ? $this->marked($figure, array_values(array_diff($this->marks, $this->ownMarks()))) ?? $own
-            : $own;
-    }
-
-    /** @param  list<string>  $marks */
-    private function marked(PieceFigure $figure, array $marks): ?PieceFigure
-    {
-        $isMarked = fn (Stroke|BeadMark $one): bool => in_array($one->mark, $marks, true);
-        $strokes = array_values(array_filter($figure->strokes, $isMarked));
-        $beads = array_values(array_filter($figure->beads, $isMarked));
-        $strokes = $this->step->operation === Operation::Thread && $beads !== [] ? [] : $strokes;
-
-        return $strokes === [] && $beads === [] ? null : new PieceFigure($strokes, $beads);
-    }
-
-    /** @return list<string> of the part itself that is hooked on, where it is among what is worked on */
-    private function ownMarks(): array
-    {
-        $id = Instance::partOf($this->step->part)->text;
-        $own = array_filter($this->marks, fn (string $mark): bool => str_starts_with($mark, "{$id}:"));
-
-        return $own === [] ? $this->marks : array_values($own);
+        return (new Focus($this->step, $this->marks))->isOn($this->after);
     }
 }

@@ -80,10 +80,16 @@ enum Trouble: string
             .'Take a new cut, softer or annealed first.',
     ];
 
+    /** Whether wire is hard before it is bent. */
+    public static function isHard(Temper $temper): bool
+    {
+        return $temper !== Temper::DeadSoft;
+    }
+
     /** What it means for this wire, at this temper. */
     public function means(Temper $temper): string
     {
-        $means = ($temper === Temper::DeadSoft ? [] : self::MEANS_HARD) + self::MEANS;
+        $means = (self::isHard($temper) ? self::MEANS_HARD : []) + self::MEANS;
 
         return $means[$this->value]
             .($this === self::Size ? 'If it is off each time, ten loops on the mark show why.' : '');

@@ -1,13 +1,14 @@
-{{-- What goes wrong, each a key away: what it means now, and what can be done. --}}
-@php($temper = $making->cut()?->wire->temper ?? \Hebra\Core\Wire\Temper::DeadSoft)
-<details class="troubles">
+{{-- What goes wrong, each a key away: what it means now, for the wire at hand, and what can be done. --}}
+@php($tempers = ['of-soft' => \Hebra\Core\Wire\Temper::DeadSoft, 'of-hard' => \Hebra\Core\Wire\Temper::Hard])
+<details @class(['troubles', 'is-hard' => $making->isHard()])>
     <summary class="quiet">Something went wrong</summary>
     <div class="troubles-list">
     @foreach (\Hebra\Core\Plan\Trouble::cases() as $trouble)
         <details name="trouble">
             <summary data-key="{{ $trouble->key() }}">{{ $trouble->words() }}
                 <kbd>{{ mb_strtoupper($trouble->key()) }}</kbd></summary>
-            <p class="mt-1">{{ $trouble->means($temper) }}</p>
+            @php($means = array_unique(array_map($trouble->means(...), $tempers)))
+            @foreach ($means as $class => $words)<p class="mt-1 {{ count($means) > 1 ? $class : '' }}">{{ $words }}</p>@endforeach
             <div class="bar mt-1">
                 @if ($trouble === \Hebra\Core\Plan\Trouble::Bead)
                     <form class="bar" method="post" action="/makings/{{ $making->making->ulid }}/broken">@csrf
