@@ -336,6 +336,31 @@ final readonly class MakingDesk
         ];
     }
 
+    /** @return list<string> parts of which nothing is made yet */
+    public function unmade(): array
+    {
+        return $this->unmadeAt($this->progress);
+    }
+
+    /** @return list<string> */
+    private function unmadeAt(Progress $progress): array
+    {
+        $places = $progress->copy() === null ? 0 : max(0, $progress->step() ?? 0);
+        $step = self::stepOf($this->plan, $progress);
+        $done = array_slice($this->plan->steps(), 0, $progress->isDone() ? null : $places);
+        $begun = [];
+        foreach ($step === null ? $done : [...$done, $step] as $one) {
+            foreach ($one->operation === Operation::Cut ? [] : $one->works() as $instance) {
+                $begun[Instance::partOf($instance)->text] = true;
+            }
+        }
+        $made = array_filter(
+            $this->plan->parts(), fn ($part): bool => ! $part->technique->isBought($part->part),
+        );
+
+        return array_values(array_diff(array_keys($made), array_keys($begun)));
+    }
+
     /** Whether the wire at hand is hard before it is bent. */
     public function isHard(): bool
     {
@@ -387,6 +412,7 @@ final readonly class MakingDesk
                     : 0,
                 'picture' => $this->pictureOf($at),
                 'strip' => $this->cutOf($step)?->key() ?? '', 'isHard' => $this->isHardAt($step),
+                'unmade' => $this->unmadeAt($at),
             ];
         }
 

@@ -113,6 +113,8 @@ final class Desk
             isMirrored: $isLeft !== ($stage === 'make' && $this->makingDesk?->isMirrored() === true),
             rulerWide: $isBoard && ! $isRound && $this->side !== View::Top ? Board::RULER : 0.0,
         );
+        // At the bench it is seen how far it has come.
+        $this->drawing->fading($stage === 'make' ? $this->makingDesk?->unmade() ?? [] : []);
     }
 
     private function hasFlags(): bool

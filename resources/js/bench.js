@@ -181,6 +181,13 @@ export function bench() {
             }
         },
 
+        /** The whole piece as far as it has come: parts that are not begun are faint. */
+        fade(parts) {
+            for (const one of document.querySelectorAll('#desk .drawing [data-mark]')) {
+                one.classList.toggle('is-unmade', parts.includes(one.dataset.mark.split(':')[0]));
+            }
+        },
+
         showClock() {
             const shown = $('#step-clock');
             if (shown) {
@@ -339,6 +346,7 @@ export function bench() {
             }
             document.querySelector('#desk .troubles')?.classList.toggle('is-hard', step?.isHard === true);
             this.light(step?.marks ?? []);
+            this.fade(step?.unmade ?? []);
             this.showAhead();
         },
 

@@ -13,7 +13,6 @@ use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Stroke;
 use Hebra\Core\Hand\Pace;
 use Hebra\Core\Plan\Instance;
-use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\Step;
 
@@ -43,26 +42,7 @@ final readonly class Hero
         $this->desk = new MakingDesk($making, $making->plan($profile));
         $this->drawing = (new Drawing(
             $this->desk->plan->assembly(), self::PAPER_WIDE - 20, self::HIGH - 20, 0, 10, 'bench',
-        ))->fading($this->unmade());
-    }
-
-    /** @return list<string> parts of which nothing is made yet */
-    private function unmade(): array
-    {
-        $isOnOne = $this->desk->progress->copy() !== null;
-        $places = $isOnOne ? max(0, $this->desk->progress->step() ?? 0) : 0;
-        $done = array_slice($this->desk->plan->steps(), 0, $this->desk->isDone() ? null : $places);
-        $begun = [];
-        foreach ($this->desk->step === null ? $done : [...$done, $this->desk->step] as $step) {
-            foreach ($step->operation === Operation::Cut ? [] : $step->works() as $instance) {
-                $begun[Instance::partOf($instance)->text] = true;
-            }
-        }
-        $made = array_filter(
-            $this->desk->plan->parts(), fn ($part): bool => ! $part->technique->isBought($part->part),
-        );
-
-        return array_values(array_diff(array_keys($made), array_keys($begun)));
+        ))->fading($this->desk->unmade());
     }
 
     public function url(): string
