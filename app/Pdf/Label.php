@@ -14,13 +14,9 @@ final class Label extends Lettering
     public function __construct(float $wideMm, float $highMm, string $title)
     {
         parent::__construct('L', 'mm', [$wideMm, $highMm], true, 'UTF-8');
-        $this->setCreator('Hebra');
-        $this->setTitle(Text::seen($title));
+        $this->begin(Text::seen($title));
         $this->setPrintHeader(false);
-        $this->setPrintFooter(false);
         $this->setMargins(self::EDGE_MM, self::EDGE_MM, self::EDGE_MM);
-        $this->setAutoPageBreak(false);
-        $this->setViewerPreferences(['PrintScaling' => 'None']);
         $this->AddPage();
     }
 

@@ -18,6 +18,16 @@ abstract class Lettering extends \TCPDF
     /** Within one text its letters do not change. */
     private bool $isSetting = false;
 
+    /** What every document of Hebra is: nothing is fetched, no page is scaled to fit, none breaks by itself. */
+    protected function begin(string $title): void
+    {
+        $this->setCreator('Hebra');
+        $this->setTitle($title);
+        $this->setAutoPageBreak(false);
+        $this->setViewerPreferences(['PrintScaling' => 'None']);
+        $this->setPrintFooter(false);
+    }
+
     public function letters(float $points, bool $isBold = false, string $family = SheetFonts::TEXT): void
     {
         [$this->points, $this->isBold, $this->family] = [$points, $isBold, $family];

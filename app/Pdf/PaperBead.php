@@ -21,21 +21,26 @@ final readonly class PaperBead
     /** A path is shaded within one millimetre: so many pixels as TCPDF reckons them, 90 to the inch. */
     private const UNIT_PX = 90 / 25.4;
 
-    /** How far a shade reaches in the templates’ own gradients. */
-    private const ROUND = '<radialGradient id="fill" cx="36%" cy="30%" r="78%">';
-
-    private const LONG = '<linearGradient id="tube">';
-
     /** @var array{string, string, string} */
     private array $shades;
 
     private float $pxPerMm;
 
     /** @param  Metal|null  $metal  what it is wound of */
-    public function __construct(private Bead $bead, float $scale, private ?Metal $metal)
+    public function __construct(private Bead $bead, float $scale, ?Metal $metal)
     {
-        $this->shades = BeadTint::shades($bead->colour);
+        $this->shades = $metal === null ? BeadTint::shades($bead->colour) : self::ofMetal($metal);
         $this->pxPerMm = $scale * Drawing::PX_PER_MM;
+    }
+
+    /** @return array{string, string, string} light, body and deep of what is wound of it */
+    private static function ofMetal(Metal $metal): array
+    {
+        [$edge, $body, $shine] = array_map(
+            fn (array $rgb): string => vsprintf('#%02x%02x%02x', $rgb), $metal->tint(),
+        );
+
+        return [$shine, $body, $edge];
     }
 
     public function svg(): string
@@ -46,10 +51,9 @@ final readonly class PaperBead
             'bead' => $this->bead, 'x' => $wide / 2 + $edge, 'y' => $edge, 'w' => $wide, 'l' => $high,
         ])->render();
         $drawn = (string) preg_replace_callback(
-            '~<path class="hull" fill="url\(#(fill|tube)-[a-z]+\)" d="([^"]+)"/>~',
+            '~<path class="hull" fill="(url\([^)]+\))" d="([^"]+)"/>~',
             fn (array $hull): string => $this->hull($hull[1], $hull[2], $wide, $high), $drawn,
         );
-        $drawn = (string) preg_replace('~url\(#(fill|tube)-[a-z]+\)~', 'url(#$1)', $drawn);
         $drawn = (string) preg_replace_callback(
             '~class="([a-z-]+)[^"]*"~', fn (array $found): string => $this->attributes($found[1]), $drawn,
         );
@@ -59,18 +63,19 @@ final readonly class PaperBead
             ."viewBox=\"0 0 {$width} {$height}\"><defs>{$this->shading()}</defs>{$drawn}</svg>";
     }
 
+    /** The pages’ own gradients of its colour. */
     private function shading(): string
     {
-        [$light, $body, $deep] = $this->shades;
-        if ($this->metal !== null) {
-            [$deep, $body] = array_map(
-                fn (array $rgb): string => vsprintf('#%02x%02x%02x', $rgb), $this->metal->tint(),
-            );
+        $stops = [];
+        foreach (['light', 'body', 'deep'] as $at => $name) {
+            $stops["class=\"stop-{$name}\""] = "stop-color=\"{$this->shades[$at]}\"";
         }
-        $stop = fn (float $at, string $colour): string => "<stop offset=\"{$at}\" stop-color=\"{$colour}\"/>";
+        preg_match_all(
+            '~<(radial|linear)Gradient id="(?:fill|tube)-'.$this->bead->colour.'".*?</\1Gradient>~s',
+            view('svg.defs')->render(), $found,
+        );
 
-        return self::ROUND.$stop(0, $light).$stop(0.42, $body).$stop(1, $deep).'</radialGradient>'
-            .self::LONG.$stop(0, $deep).$stop(0.3, $light).$stop(0.55, $body).$stop(1, $deep).'</linearGradient>';
+        return strtr(implode('', $found[0]), $stops);
     }
 
     /** A shaded path in that square, stretched to its size, and its rim on top. */
@@ -97,24 +102,28 @@ final readonly class PaperBead
         [$x, $across, $down] = [-$wide / 2, $wide / self::UNIT_PX, $high / self::UNIT_PX];
 
         return "<g transform=\"translate({$x} 0) scale({$across} {$down})\">"
-            ."<path fill=\"url(#{$fill})\" stroke=\"none\" d=\"{$unit}\"/></g>"
-            ."<path fill=\"none\" stroke=\"{$this->shades[2]}\" stroke-width=\"0.8\" d=\"{$path}\"/>";
+            ."<path fill=\"{$fill}\" stroke=\"none\" d=\"{$unit}\"/></g>"
+            ."<path {$this->attributes('hull')} fill=\"none\" d=\"{$path}\"/>";
     }
 
+    /** What the style sheet of wire says of a class of a bead, as attributes. */
     private function attributes(string $class): string
     {
-        [$light, , $deep] = $this->shades;
+        return preg_match('/\.bead \.'.$class.' \{([^}]*)\}/', self::styles(), $found) !== 1
+            ? ''
+            : (string) preg_replace('/([a-z-]+):\s*([^;]+);/', '$1="$2"', strtr($found[1], $this->colours()));
+    }
 
-        return match ($class) {
-            'hull' => "stroke=\"{$deep}\" stroke-width=\"0.8\"",
-            'facet' => "fill=\"{$deep}\" opacity=\"0.28\"",
-            'facet-light' => "fill=\"{$light}\" opacity=\"0.55\"",
-            'edge-line' => "stroke=\"{$deep}\" stroke-opacity=\"0.45\" stroke-width=\"0.7\" fill=\"none\"",
-            'glow' => 'fill="#ffffff" opacity="0.62"',
-            'coil-shine' => "stroke=\"{$light}\" stroke-opacity=\"0.7\" fill=\"none\"",
-            'setting' => 'fill="#d9d6cd" stroke="#8d897e" stroke-width="0.6"',
-            'bore' => "fill=\"{$deep}\" opacity=\"0.75\"",
-            default => '',
-        };
+    /** @return array<string, string> what its variables stand for */
+    private function colours(): array
+    {
+        [$light, $body, $deep] = $this->shades;
+
+        return ['var(--b-light)' => $light, 'var(--b-body)' => $body, 'var(--b-deep)' => $deep];
+    }
+
+    private static function styles(): string
+    {
+        return (string) file_get_contents(resource_path('css/wire.css'));
     }
 }

@@ -24,13 +24,8 @@ final class Sheet extends Lettering
         private readonly bool $hasRuler = true,
     ) {
         parent::__construct('P', 'mm', [$paper->widthMm(), $paper->heightMm()], true, 'UTF-8');
-        $this->setCreator('Hebra');
-        $this->setTitle($heading);
+        $this->begin($heading);
         $this->setMargins(self::MARGIN_MM, self::TOP_MM, self::MARGIN_MM);
-        $this->setAutoPageBreak(false);
-        // Nothing is fetched, and no page is scaled to fit.
-        $this->setViewerPreferences(['PrintScaling' => 'None']);
-        $this->setPrintFooter(false);
         $this->AddPage();
     }
 

@@ -14,7 +14,6 @@ use Hebra\Core\Plan\Prepare;
 use Hebra\Core\Plan\Progress;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Trouble;
-use Hebra\Core\School\School;
 use Hebra\Core\Wire\Temper;
 
 /** Where a making stands: which step, of which copy, how far. */
@@ -148,7 +147,7 @@ final readonly class MakingDesk
     /** A left-handed maker sees everything mirrored, and the second of a mirrored pair is so for everyone. */
     private function isSeenMirrored(Progress $progress): bool
     {
-        return $this->plan->profile->schools->is(School::Hand, 'left') !== $this->isMirroredAt($progress);
+        return $this->plan->profile->schools->isLeftHanded() !== $this->isMirroredAt($progress);
     }
 
     public function whose(): string
@@ -339,26 +338,54 @@ final readonly class MakingDesk
     /** @return list<string> parts of which nothing is made yet */
     public function unmade(): array
     {
-        return $this->unmadeAt($this->progress);
+        return self::unmadeAt($this->progress, self::stepOf($this->plan, $this->progress), $this->beginsAt());
     }
 
-    /** @return list<string> */
-    private function unmadeAt(Progress $progress): array
+    /**
+     * While all copies are prepared for none of them is begun, but for what is at hand.
+     *
+     * @param  array<string, int>  $beginsAt
+     * @return list<string>
+     */
+    private static function unmadeAt(Progress $progress, ?Step $step, array $beginsAt): array
     {
-        $places = $progress->copy() === null ? 0 : max(0, $progress->step() ?? 0);
-        $step = self::stepOf($this->plan, $progress);
-        $done = array_slice($this->plan->steps(), 0, $progress->isDone() ? null : $places);
-        $begun = [];
-        foreach ($step === null ? $done : [...$done, $step] as $one) {
-            foreach ($one->operation === Operation::Cut ? [] : $one->works() as $instance) {
-                $begun[Instance::partOf($instance)->text] = true;
+        $place = match (true) {
+            $progress->isDone() => PHP_INT_MAX,
+            $progress->copy() === null => -1,
+            default => $progress->step() ?? 0,
+        };
+        $now = $step === null ? [] : self::worksOn($step);
+
+        return array_keys(array_filter(
+            $beginsAt, fn (int $at, string $part): bool => $at > $place && ! in_array($part, $now, true),
+            ARRAY_FILTER_USE_BOTH,
+        ));
+    }
+
+    /** @return array<string, int> the first step, of those for each copy, that works on a part that is made */
+    private function beginsAt(): array
+    {
+        $begins = [];
+        foreach ($this->plan->steps() as $place => $step) {
+            foreach (self::worksOn($step) as $part) {
+                $begins[$part] ??= $place;
             }
         }
         $made = array_filter(
             $this->plan->parts(), fn ($part): bool => ! $part->technique->isBought($part->part),
         );
 
-        return array_values(array_diff(array_keys($made), array_keys($begun)));
+        return array_map(fn (string $part): int => $begins[$part] ?? PHP_INT_MAX - 1, array_combine(
+            array_keys($made), array_keys($made),
+        ));
+    }
+
+    /** @return list<string> parts that a step makes something of */
+    private static function worksOn(Step $step): array
+    {
+        return $step->operation === Operation::Cut ? [] : array_map(
+            fn (string $instance): string => Instance::partOf($instance)->text, $step->works(),
+        );
     }
 
     /** Whether the wire at hand is hard before it is bent. */
@@ -399,7 +426,7 @@ final readonly class MakingDesk
      */
     public function carried(Pace $pace): array
     {
-        $ahead = [];
+        [$ahead, $begins] = [[], $this->beginsAt()];
         foreach ($this->ahead(self::AHEAD) as [$at, $step]) {
             $ahead[] = [
                 'whose' => $this->whoseOf($at), 'title' => $step->title, 'text' => $step->text, 'tool' => $step->tool,
@@ -412,7 +439,7 @@ final readonly class MakingDesk
                     : 0,
                 'picture' => $this->pictureOf($at),
                 'strip' => $this->cutOf($step)?->key() ?? '', 'isHard' => $this->isHardAt($step),
-                'unmade' => $this->unmadeAt($at),
+                'unmade' => self::unmadeAt($at, $step, $begins),
             ];
         }
 

@@ -43,7 +43,6 @@ use Hebra\Core\Plan\Supply;
 use Hebra\Core\Plan\WireTable;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Figures;
-use Hebra\Core\School\School;
 use Hebra\Core\Technique\PinChoice;
 use Hebra\Core\Wire\Wire;
 use Illuminate\Support\Collection;
@@ -79,6 +78,8 @@ final class Desk
 
     private ?MakingDesk $makingDesk = null;
 
+    private ?Pace $pace = null;
+
     public function __construct(
         public readonly Piece $piece,
         public readonly Workshop $workshop,
@@ -101,7 +102,7 @@ final class Desk
             $this->makingDesk = new MakingDesk($making, $this->plan);
         }
         // At the bench a left-handed maker sees it mirrored, and the second of a mirrored pair is seen so by everyone.
-        $isLeft = $stage === 'make' && $this->profile->schools->is(School::Hand, 'left');
+        $isLeft = $stage === 'make' && $this->profile->schools->isLeftHanded();
         $isBoard = $stage === 'lay-out';
         $isRound = $this->plan->isLaidRound();
         $this->drawing = new Drawing(
@@ -561,9 +562,10 @@ final class Desk
             .($pace->isLearned() ? ', in four of five cases between '.$words($from).' and '.$words($to).', by the time your steps took so far.' : ', by a guess: it is learned as you go.');
     }
 
+    /** Read off the logs once. */
     public function pace(): Pace
     {
-        return HandBook::of($this->workshop)->pace();
+        return $this->pace ??= HandBook::of($this->workshop)->pace();
     }
 
     /** Whether any way of forming is learned, followed or not. */

@@ -25,8 +25,6 @@ final class Leaflet
 
     public const MEASURES = ['mm', 'inches'];
 
-    public const HANDS = ['right', 'left'];
-
     private const ON_THE_COVER = [EventKind::Ready, EventKind::Cut];
 
     public readonly Desk $desk;
@@ -157,6 +155,12 @@ final class Leaflet
     {
         return (trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($this->piece->name)), '-') ?: 'piece')
             .'.'.$kind;
+    }
+
+    /** @return list<string> those that may lead */
+    public static function hands(): array
+    {
+        return array_map(strval(...), array_keys(School::Hand->choices()));
     }
 
     /** Which hand leads of who reads it. */

@@ -11,7 +11,6 @@ use Hebra\Core\Plan\FormingStates;
 use Hebra\Core\Plan\HandHint;
 use Hebra\Core\Plan\Hands;
 use Hebra\Core\Plan\Plan;
-use Hebra\Core\School\School;
 
 /**
  * The picture of a step as a file: the joint at hand, large, as it was and as it is; what is done is lit. Both at one
@@ -58,7 +57,7 @@ final class StepPicture
         Plan $plan, int $step, ?View $view, FormingStates $states, StepFrame $frame = StepFrame::Hand,
         ?bool $isMirrored = null,
     ): string {
-        $isMirrored ??= $plan->profile->schools->is(School::Hand, 'left');
+        $isMirrored ??= $plan->profile->schools->isLeftHanded();
         $view ??= FormingPicture::bestView($states, $step);
         $picture = FormingPicture::of($plan, $states, $step, $view);
         $hands = Hands::of($states, $step, $view);
@@ -76,7 +75,7 @@ final class StepPicture
     {
         $view = FormingPicture::bestView($states, $step);
         $picture = FormingPicture::of($plan, $states, $step, $view);
-        $isMirrored = $plan->profile->schools->is(School::Hand, 'left');
+        $isMirrored = $plan->profile->schools->isLeftHanded();
 
         return [
             (new self($picture, Hands::of($states, $step, $view), StepFrame::Hand, $isMirrored))->frames(),

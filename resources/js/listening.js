@@ -1,4 +1,6 @@
 // The step on the bench goes on by the maker’s voice, where the browser can listen and the maker asks for it.
+import { speak } from './voice.js';
+
 const Recognition = window.SpeechRecognition ?? window.webkitSpeechRecognition;
 const WORDS = { 'how long': 'how long', next: 'next', done: 'next', back: 'back' };
 const AGAIN_MS = 400;
@@ -11,18 +13,14 @@ export function commandIn(sentence) {
     return found.length === 0 ? '' : WORDS[found.sort(([one], [other]) => other - one)[0][1]];
 }
 
-function say(words) {
-    window.speechSynthesis?.cancel();
-    window.speechSynthesis?.speak(Object.assign(new SpeechSynthesisUtterance(words), { lang: 'en' }));
-}
-
 const press = (id) => document.querySelector(id)?.click();
 
 const does = {
     next: () => press('#go-on'),
     back: () => press('#back-form button'),
-    'how long': () => say(
-        ['#step-until', '#step-range'].map((one) => document.querySelector(one)?.textContent ?? '').join('').replace('·', ''),
+    'how long': () => speak(
+        ['#step-until', '#step-range'].map((one) => document.querySelector(one)?.textContent ?? '')
+            .join('').replace('·', ''),
     ),
 };
 
@@ -47,6 +45,7 @@ export const ear = () => ({
         this.isOn = true;
         this.heard = '';
         this.hears = Object.assign(new Recognition(), { lang: 'en', continuous: true });
+        // What was heard, by the name that the Web Speech API has for it.
         this.hears.onresult = (event) => this.hear(event.results[event.results.length - 1][0].transcript);
         this.hears.onerror = (event) => event.error === 'not-allowed' && this.refused();
         // Browsers stop listening after a while of silence.

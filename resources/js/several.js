@@ -1,5 +1,5 @@
-// Several runs of beads chosen at once: with shift on the drawing or the line, in a frame drawn with shift, all that are
-// alike, or by the boxes beside them, which work without scripts too. What is done with them is one change.
+// Several runs of beads chosen at once: with shift on the drawing or the line, in a frame drawn with shift, all that
+// are alike, or by the boxes beside them, which work without scripts too. What is done with them is one change.
 import { drawn } from './svg.js';
 
 const LEAST_PX = 6;
@@ -102,8 +102,10 @@ export const several = () => ({
         for (const bead of this.root.querySelectorAll('.canvas [data-mark*=":bead-"]')) {
             const box = bead.getBoundingClientRect();
             const [x, y] = [(box.left + box.right) / 2, (box.top + box.bottom) / 2];
-            const choice = x >= left && x <= right && y >= top && y <= bottom ? this.boxOf(bead.dataset.mark) : undefined;
-            choice && (choice.checked = true);
+            const choice = this.boxOf(bead.dataset.mark);
+            if (choice !== undefined && x >= left && x <= right && y >= top && y <= bottom) {
+                choice.checked = true;
+            }
         }
         this.show();
     },

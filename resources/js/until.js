@@ -8,7 +8,7 @@ const clock = (minutes, rounded = Math.round) => {
     return `${at.getHours()}:${String(at.getMinutes()).padStart(2, '0')}`;
 };
 
-/** Minutes left of what the page carries and of what comes after it; of the step on the bench what is not counted yet. */
+/** Minutes left of what the page carries and of what comes after; of the step at hand what is not counted yet. */
 export function minutesLeft({ foretold, ahead, counted, carriedFrom, step }) {
     const gone = Math.max(0, step - carriedFrom);
     const each = foretold.each.slice(gone);

@@ -5,11 +5,16 @@ const READ = ['#step-whose', '#step-title', '#step-text', '#step-asks'];
 const voice = window.speechSynthesis;
 const isOn = () => localStorage.getItem(KEPT) === 'yes';
 
+/** Said now, whatever was being said. */
+export function speak(words) {
+    voice?.cancel();
+    voice?.speak(Object.assign(new SpeechSynthesisUtterance(words), { lang: 'en', rate: 0.95 }));
+}
+
 function read() {
-    voice.cancel();
     const words = READ.map((one) => document.querySelector(one))
         .filter((one) => one !== null && !one.hidden).map((one) => one.textContent.trim()).filter(Boolean);
-    voice.speak(Object.assign(new SpeechSynthesisUtterance(words.join('. ')), { lang: 'en', rate: 0.95 }));
+    speak(words.join('. '));
 }
 
 export const reader = () => ({

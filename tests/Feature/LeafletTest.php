@@ -69,7 +69,8 @@ final class LeafletTest extends TestCase
         $answer->assertHeader('Content-Disposition', 'attachment; filename="test-drops.pdf"');
         $file = tempnam(sys_get_temp_dir(), 'leaflet');
         file_put_contents($file, (string) $answer->getContent());
-        $told = (string) preg_replace('/\s+/', ' ', (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -'));
+        $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
+        $told = (string) preg_replace('/\s+/', ' ', $text);
         $fonts = (string) shell_exec('pdffonts '.escapeshellarg($file));
         unlink($file);
         foreach ((new Leaflet($piece, $this->workshop(), 1, false))->steps() as $step) {

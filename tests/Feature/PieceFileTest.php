@@ -88,7 +88,8 @@ final class PieceFileTest extends TestCase
         }
         $making = app(Bench::class)->begin($piece);
         $this->actingAs($this->maker)->get("/makings/{$making->ulid}/steps/8.svg")->assertOk();
-        $large = (string) $this->get("/makings/{$making->ulid}/steps/8.svg?seen=plain&large=1")->assertOk()->getContent();
+        $large = (string) $this->get("/makings/{$making->ulid}/steps/8.svg?seen=plain&large=1")
+            ->assertOk()->getContent();
         self::assertStringContainsString('viewBox="0 0 634 440"', $large);
     }
 

@@ -85,7 +85,7 @@ final class LeafletController extends Controller
 
         return $workshop->toReader(
             $isMetric === $own->ruler->isMetric() ? $own->ruler : Ruler::usual($isMetric),
-            in_array($hand, Leaflet::HANDS, true) ? $hand : $own->schools->choice(School::Hand),
+            in_array($hand, Leaflet::hands(), true) ? $hand : $own->schools->choice(School::Hand),
         );
     }
 }

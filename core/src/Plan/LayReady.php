@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hebra\Core\Plan;
 
 use Hebra\Core\Piece\Makes;
-use Hebra\Core\School\School;
 use Hebra\Core\School\Schools;
 
 /** Everything to put on the bench before work starts, for one, the pair, or any number: needed, and needed each. */
@@ -41,7 +40,7 @@ final readonly class LayReady
             $this->findings === [] ? '' : 'findings in a lid',
         ]));
         $tools = ucfirst(implode(', ', $this->tools));
-        [$left, $right] = $schools->is(School::Hand, 'left') ? [$tools, ucfirst($taken)] : [ucfirst($taken), $tools];
+        [$left, $right] = $schools->isLeftHanded() ? [$tools, ucfirst($taken)] : [ucfirst($taken), $tools];
 
         return [
             'left' => $left, 'middle' => 'A mat, a ruler at its edge, the lamp from the side of the hand that holds',

@@ -77,10 +77,16 @@ final readonly class Schools
         };
     }
 
+    /** Whether the left hand leads: pictures at the bench are seen in a mirror then. */
+    public function isLeftHanded(): bool
+    {
+        return $this->is(School::Hand, 'left');
+    }
+
     /** @return array{string, string} the leading hand and the other */
     public function hands(): array
     {
-        return $this->is(School::Hand, 'left') ? ['left', 'right'] : ['right', 'left'];
+        return $this->isLeftHanded() ? ['left', 'right'] : ['right', 'left'];
     }
 
     /** @return array<string, string> */

@@ -9,7 +9,7 @@ use Hebra\Core\Quantity\OutOfRange;
 /**
  * Neighbouring cores of a band that change sides: those at some places curve over those at the next (`cross 1-2`, or
  * `cross 1-2 over 3-4 for 14`). Each goes aside in two arcs alike, out of the band's way and back into it: over a
- * length L by s in 4R·θ, R = (L² + s²)/(4s), θ = atan(s/L), where s is its way across and its own thickness, over or
+ * length L by s in 4R·θ, R = (L² + s²)/(4s), θ = atan(s/L), where s is its way across and its thickness, over or
  * under, as the sides of a right angle. Millimetres. Source: geometry; three spacings of length for each
  * core that is crossed are from memory.
  */

@@ -53,7 +53,9 @@ final class OnRunsTest extends TestCase
         return [
             'taken off' => ['p2/1 p2/3', new RunsDeed(RunsDeed::REMOVE), ['1a', '3b', '5c']],
             'one more of each' => ['p2/0 p2/2', new RunsDeed(RunsDeed::COUNT, by: 1), ['2a', '2b', '4c', '4a', '5b']],
-            'never fewer than one' => ['p2/0 p2/1', new RunsDeed(RunsDeed::COUNT, by: -9), ['1a', '1b', '3c', '4a', '5b']],
+            'never fewer than one' => [
+                'p2/0 p2/1', new RunsDeed(RunsDeed::COUNT, by: -9), ['1a', '1b', '3c', '4a', '5b'],
+            ],
             'turned round among themselves' => [
                 'p2/0 p2/2 p2/4', new RunsDeed(RunsDeed::REVERSE), ['7b', '3c', '5a'],
             ],

@@ -164,7 +164,7 @@ final class FormingStatesTest extends TestCase
             foreach ([$picture->before, $picture->after] as $figure) {
                 self::assertNotNull($figure);
                 [$left, , $right] = $figure->bounds();
-                self::assertEqualsWithDelta($inside, $right - $left, 0.35 * $inside, 'as wide as the ring, not as its wire');
+                self::assertEqualsWithDelta($inside, $right - $left, 0.35 * $inside, 'as wide as the ring');
             }
 
             return;
@@ -270,7 +270,8 @@ final class FormingStatesTest extends TestCase
     /** What practice allows for several passes is no length of a curve, nor is an end that is hidden in beads. */
     private static function isAllowance(Move $move): bool
     {
-        return $move->segment->words === 'turned back' || str_contains($move->segment->working->source, 'at each end of a pass');
+        return $move->segment->words === 'turned back'
+            || str_contains($move->segment->working->source, 'at each end of a pass');
     }
 
     private function mayBeGone(

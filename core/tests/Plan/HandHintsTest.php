@@ -75,7 +75,8 @@ final class HandHintsTest extends TestCase
                 self::assertGreaterThan(0.0, $hint->sizeMm, $name);
             }
         }
-        foreach (['turn' => 300, 'wind' => 150, 'cut' => 60, 'swing' => 60, 'tap' => 20, 'file' => 60] as $kind => $least) {
+        $wanted = ['turn' => 300, 'wind' => 150, 'cut' => 60, 'swing' => 60, 'tap' => 20, 'file' => 60];
+        foreach ($wanted as $kind => $least) {
             self::assertGreaterThan($least, $kinds[$kind] ?? 0, $kind);
         }
     }

@@ -6,7 +6,7 @@
             for="in" class="quiet small">in</label><select class="in is-text !w-auto" id="in" name="in">
             @foreach ($leaflet::MEASURES as $one)<option @selected($leaflet->measures() === $one)>{{ $one }}</option>@endforeach</select><label
             for="hand" class="quiet small">for the</label><select class="in is-text !w-auto" id="hand" name="hand">
-            @foreach ($leaflet::HANDS as $one)<option value="{{ $one }}" @selected($leaflet->hand() === $one)>{{ $one }} hand</option>@endforeach</select><button
+            @foreach ($leaflet::hands() as $one)<option value="{{ $one }}" @selected($leaflet->hand() === $one)>{{ $one }} hand</option>@endforeach</select><button
             type="submit" class="tool">show</button></form>
         <a class="may" href="/pieces/{{ $leaflet->desk->piece->ulid }}/kit?for={{ $leaflet->people }}">Kits</a>
         <a class="may" href="{{ $leaflet->address('file') }}">One file that opens anywhere</a>
