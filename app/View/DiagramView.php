@@ -15,27 +15,33 @@ final readonly class DiagramView
 
     private const MARGIN_MM = 2.0;
 
+    private const SCALES = [10.0, 8.0, 7.0, 6.0, 5.0, 4.0, 3.0, 2.5, 2.0, 1.5, 1.0, 0.5, 0.25];
+
+    /** Of these no one crosses its neighbour. */
+    private const SIDE_BY_SIDE = ['wrap', 'under', 'lit'];
+
     public float $scale;
 
     public float $width;
 
     public float $height;
 
-    /** @param  float|null  $most  the largest scale to try, for a drawing that is to be looked into */
-    public function __construct(public Diagram $diagram, ?float $most = null)
+    /**
+     * @param  float|null  $most  the largest scale to try, for a drawing that is to be looked into
+     * @param  float  $wide  how wide it may be, mm
+     */
+    public function __construct(public Diagram $diagram, ?float $most = null, float $wide = self::MOST_WIDE_MM)
     {
         $fits = fn (
             float $scale,
-        ): bool => $diagram->widthMm() * $scale <= self::MOST_WIDE_MM
+        ): bool => $diagram->widthMm() * $scale <= $wide
             && $diagram->heightMm() * $scale <= self::MOST_HIGH_MM;
         $isSmall = max($diagram->widthMm(), $diagram->heightMm()) < 15;
         $scale = 0.05;
         foreach (
             $most === null
             ? []
-            : array_filter(
-                [10.0, 8.0, 6.0, 5.0, 4.0, 3.0, 2.5, 2.0, 1.5, 1.0, 0.5, 0.25], fn (float $try): bool => $try <= $most,
-            ) as $try
+            : array_filter(self::SCALES, fn (float $try): bool => $try <= $most) as $try
         ) {
             if ($fits($try)) {
                 $scale = $try;
@@ -83,8 +89,34 @@ final readonly class DiagramView
         );
     }
 
+    /** @return list<array{kind: string, text: string, x: float, y: float}> */
+    public function labels(): array
+    {
+        return array_map(
+            fn (array $one): array => ['x' => $this->x($one['x']), 'y' => $this->y($one['y'])] + $one,
+            $this->diagram->labels(),
+        );
+    }
+
+    /** @return list<array{kind: string, d: string, mm: float}> turns that lie side by side as one */
+    public function strokes(): array
+    {
+        $strokes = [];
+        foreach ($this->lines() as $line) {
+            $last = array_key_last($strokes);
+            if ($last !== null && in_array($line['kind'], self::SIDE_BY_SIDE, true)
+                && [$strokes[$last]['kind'], $strokes[$last]['mm']] === [$line['kind'], $line['mm']]) {
+                $strokes[$last]['d'] .= $line['d'];
+            } else {
+                $strokes[] = $line;
+            }
+        }
+
+        return $strokes;
+    }
+
     /** @return list<array{kind: string, d: string, mm: float}> */
-    public function lines(): array
+    private function lines(): array
     {
         return array_map(fn (array $line): array => [
             'kind' => $line['kind'], 'mm' => round(max(0.12, $line['mm'] * $this->scale), 3),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Hebra\Core\Figure\Diagram;
+use Hebra\Core\Figure\WeaveNotes;
 use Hebra\Core\Figure\Woven;
 use Hebra\Core\Piece\Change\Several;
 use Hebra\Core\Piece\ChangeReader;
@@ -18,6 +20,7 @@ use Hebra\Core\Wire\WireSize;
 use Hebra\Core\Wrap\BasketWeave;
 use Hebra\Core\Wrap\LighterCore;
 use Hebra\Core\Wrap\Weave;
+use Hebra\Core\Wrap\WeaveMove;
 use Hebra\Core\Wrap\WeavePattern;
 
 /**
@@ -41,17 +44,27 @@ final class WeaveDesk
     /** So many turns or passes are drawn at most. */
     private const DRAWN = 64;
 
+    /** So many whole repeats are seen before the one that is being woven. */
+    private const BEFORE = 2;
+
+    /** How wide the weave is drawn, mm. */
+    private const WIDE = 196.0;
+
+    private const TURNED_OVER = 'back, turned over along its length';
+
+    /** The back is seen as much smaller at least. */
+    private const BACK = 0.6;
+
     public readonly ?Problem $problem;
 
     public ?DiagramView $front = null;
 
     public ?DiagramView $back = null;
 
-    /**
-     * @var list<array{words: string, end: int}> one repeat, step by step, and how many turns or passes are woven after
-     *     each
-     */
-    public array $steps = [];
+    /** @var list<WeaveMove> one repeat, move by move */
+    public array $moves = [];
+
+    private ?WeaveNotes $notes = null;
 
     /** @var list<array{string, string}> */
     public array $results = [];
@@ -64,7 +77,7 @@ final class WeaveDesk
 
     public int $cores = 3;
 
-    /** Which step of the first repeat is shown, from 1; 0 for the whole. */
+    /** Which move of a repeat is shown, from 1; 0 for the whole. */
     public int $at = 0;
 
     /** @param  array<string, string>  $texts  every key of USUAL */
@@ -123,21 +136,13 @@ final class WeaveDesk
         [$core, $wire, $length] = $this->sizes();
         $pattern = WeavePattern::parse($this->texts['pattern'], $this->cores);
         $weave = Weave::of($pattern, $core, $wire)->reaching($length);
-        $end = 0;
-        foreach ($pattern->figures as $figure) {
-            $end += $figure['turns'];
-            $this->steps[] = [
-                'words' => Figures::counted($figure['turns'], 'turn').' round '
-                    .($figure['from'] === $figure['to'] ? "core {$figure['from']}" : "cores {$figure['from']} to {$figure['to']}"),
-                'end' => $end,
-            ];
-        }
-        $this->at = $this->step();
+        $this->moves = WeaveMove::figures($pattern);
+        $this->notes = new WeaveNotes(WeaveNotes::spaced($this->cores, $weave->spacingMm), $core, $wire);
+        $this->at = $this->move();
         [$drawn, $litFrom] = $this->shown($weave->turns());
-        $this->front = new DiagramView(Woven::figure($weave, $drawn, true, $litFrom, 'front'), 8.0);
-        $this->back = new DiagramView(
-            Woven::figure($weave, $drawn, false, $litFrom, 'back, turned over along its length'),
-            8.0,
+        $this->seen(
+            Woven::figure($weave, $drawn, true, $litFrom, 'front'),
+            Woven::figure($weave, $drawn, false, $litFrom, self::TURNED_OVER),
         );
         foreach ($pattern->freeCores() as $free) {
             $this->objections[] = "No figure takes core {$free}: it would fall out.";
@@ -160,33 +165,16 @@ final class WeaveDesk
     private function basket(): void
     {
         [$core, $wire, $length] = $this->sizes();
-        $weave = BasketWeave::parse($this->texts['passes'], $this->cores, 'pattern');
+        $weave = BasketWeave::parse($this->texts['passes'], $this->cores);
         $spacing = $core + $wire;
         $repeats = max(1, (int) ceil($length / $weave->climbMm($wire) - 1e-9));
-        foreach ($weave->touches as $index => $touch) {
-            $this->steps[] = [
-                'words' => ($touch['isFront'] ? 'in front of' : 'behind')." core {$touch['core']}",
-                'end' => $index + 1,
-            ];
-        }
-        $this->at = $this->step();
+        $this->moves = WeaveMove::passes($weave);
+        $this->notes = new WeaveNotes(WeaveNotes::spaced($this->cores, $spacing), $core, $wire);
+        $this->at = $this->move();
         [$drawn, $litFrom] = $this->shown($repeats * count($weave->touches));
-        $this->front = new DiagramView(
+        $this->seen(
             Woven::basket($weave, $core, $wire, $spacing, $drawn, true, $litFrom, 'front'),
-            8.0,
-        );
-        $this->back = new DiagramView(
-            Woven::basket(
-                $weave,
-                $core,
-                $wire,
-                $spacing,
-                $drawn,
-                false,
-                $litFrom,
-                'back, turned over along its length',
-            ),
-            8.0,
+            Woven::basket($weave, $core, $wire, $spacing, $drawn, false, $litFrom, self::TURNED_OVER),
         );
         if ($weave->objection() !== null) {
             $this->objections[] = $weave->objection();
@@ -216,9 +204,23 @@ final class WeaveDesk
         }
     }
 
-    private function step(): int
+    private function seen(Diagram $front, Diagram $back): void
     {
-        return min(count($this->steps), (int) preg_replace('/^\D.*$|^(\d{1,4}).*$/s', '$1', $this->texts['at']));
+        $this->front = new DiagramView($front, 8.0, self::WIDE);
+        $this->back = new DiagramView($back, self::BACK * $this->front->scale, self::WIDE);
+    }
+
+    private function move(): int
+    {
+        return min(count($this->moves), (int) preg_replace('/^\D.*$|^(\d{1,4}).*$/s', '$1', $this->texts['at']));
+    }
+
+    /** How many turns or passes of a repeat are woven after so many moves. */
+    private function wovenAfter(int $moves): int
+    {
+        return array_sum(
+            array_map(fn (WeaveMove $move): int => $move->turns, array_slice($this->moves, 0, $moves)),
+        );
     }
 
     /** @return array{int, int} how many turns or passes are drawn, and from which on they are lit */
@@ -227,8 +229,30 @@ final class WeaveDesk
         if ($this->at === 0) {
             return [min($all, self::DRAWN), PHP_INT_MAX];
         }
+        $repeat = $this->wovenAfter(count($this->moves));
+        $before = $repeat * max(0, min(self::BEFORE, intdiv($all, $repeat) - 1, intdiv(self::DRAWN, $repeat) - 1));
 
-        return [$this->steps[$this->at - 1]['end'], $this->at === 1 ? 0 : $this->steps[$this->at - 2]['end']];
+        return [$before + $this->wovenAfter($this->at), $before + $this->wovenAfter($this->at - 1)];
+    }
+
+    /** What is to be done now, and where it has not begun, the first. */
+    public function now(): ?WeaveMove
+    {
+        return $this->moves[max(0, $this->at - 1)] ?? null;
+    }
+
+    /** Cut across the cores, with the way of the wire. */
+    public function across(): ?DiagramView
+    {
+        $now = $this->now();
+
+        return $this->notes === null || $now === null ? null : new DiagramView($this->notes->across($now), 8.0);
+    }
+
+    /** A move as a note on its cores. */
+    public function note(WeaveMove $move, bool $isLit = false): ?DiagramView
+    {
+        return $this->notes === null ? null : new DiagramView($this->notes->note($move, $isLit));
     }
 
     private function answer(int $repeats, float $wireMm, float $wovenMm, float $repeatMm, float $wideMm): void
@@ -240,22 +264,12 @@ final class WeaveDesk
         ];
     }
 
-    /** @return list<string> what can be tapped: cores of a figure, or a pass */
+    /** @return list<WeaveMove> what can be tapped: cores of a figure, or a pass */
     public function taps(): array
     {
-        $taps = [];
-        for ($from = 1; $from <= $this->cores; $from++) {
-            if ($this->isBasket()) {
-                array_push($taps, "f{$from}", "b{$from}");
+        $turns = max(1, min(500, (int) $this->texts['turns']));
 
-                continue;
-            }
-            for ($to = $from; $to <= $this->cores; $to++) {
-                $taps[] = $from === $to ? (string) $from : "{$from}-{$to}";
-            }
-        }
-
-        return $taps;
+        return WeaveMove::next($this->cores, $turns, $this->isBasket());
     }
 
     /** @param  array<string, string|int>  $changed */

@@ -34,10 +34,20 @@ final class WeaveTest extends TestCase
             ->assertSee('after any repeat, 0.64 mm each');
         $this->get('/weave?kind=basket&passes=f1+b2+f3+b2')->assertOk()
             ->assertSee('Core 1 or 2 or 3 is not passed on both sides: it would fall out.');
-        self::assertSame(
-            2 * 2 * (64 + 3),
-            substr_count((string) $page->getContent(), 'class="fig-line'),
-            'on both sides an edge and a body for each of 64 turns and 3 cores',
+        self::assertSame([64, 64], self::strokes((string) $page->getContent(), 'wrap'), 'each turn seen on both sides');
+        self::assertSame([3, 3], self::strokes((string) $page->getContent(), 'core'));
+    }
+
+    /** @return list<int> how many strokes of a kind lie in the drawing of the front, and of the back */
+    private static function strokes(string $page, string $kind): array
+    {
+        $lies = strstr((string) strstr($page, '<div class="weave-lies">'), 'weave-now', true);
+
+        return array_map(
+            fn (string $figure): int => preg_match_all("/fig-{$kind} is-body\"[^>]* d=\"([^\"]*)/", $figure, $drawn) > 0
+                ? substr_count(implode(' ', $drawn[1]), 'M')
+                : 0,
+            array_slice(explode('<figure', (string) $lies), 1),
         );
     }
 
@@ -62,14 +72,18 @@ final class WeaveTest extends TestCase
     public function test_it_is_stepped_through(): void
     {
         $whole = (string) $this->get('/weave?kind=basket')->assertOk()->assertSee('begin')->getContent();
-        self::assertStringNotContainsString('fig-lit', $whole);
+        self::assertSame([0, 0], self::strokes($whole, 'lit'));
         $third = (string) $this->get('/weave?kind=basket&at=3')->assertOk()->assertSeeInOrder(
             ['aria-current="step"', 'in front of core 3'],
             false,
         )->getContent();
-        // The pass just woven is lit, in front as well as seen from behind.
-        self::assertSame(4, substr_count($third, 'fig-lit'));
-        self::assertSame(2 * 2 * (3 + 3), substr_count($third, 'class="fig-line'));
+        // The pass just woven is lit, in front as well as seen from behind, after two whole repeats.
+        self::assertSame([1, 1], self::strokes($third, 'lit'));
+        self::assertSame(
+            2 * (2 * 6 + 2),
+            array_sum(self::strokes($third, 'wrap')) + array_sum(self::strokes($third, 'under')),
+        );
+        self::assertStringContainsString('On the side that faces you.', $third);
         $this->get('/weave?kind=basket&at=99')->assertOk()->assertSee('the whole');
         $this->get('/weave?kind=basket&at=x')->assertOk()->assertSee('begin');
     }

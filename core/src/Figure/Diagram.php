@@ -16,6 +16,9 @@ final class Diagram
     /** @var list<array{kind: string, path: list<array{float, float}>, mm: float, isClosed: bool}> */
     private array $lines = [];
 
+    /** @var list<array{kind: string, text: string, x: float, y: float}> */
+    private array $labels = [];
+
     /** @var array{float, float, float, float} left, top, right, bottom */
     private array $box = [INF, INF, -INF, -INF];
 
@@ -60,6 +63,23 @@ final class Diagram
         return $this->line($kind, $points, $wireMm);
     }
 
+    /** A word or number on a thing, about a place. */
+    public function label(string $text, float $x, float $y): self
+    {
+        $this->labels[] = ['kind' => 'on', 'text' => $text, 'x' => $x, 'y' => $y];
+
+        return $this;
+    }
+
+    /** A word or number beside what is drawn. */
+    public function note(string $text, float $x, float $y): self
+    {
+        $this->labels[] = ['kind' => 'beside', 'text' => $text, 'x' => $x, 'y' => $y];
+        $this->reach($x, $y, 0.0);
+
+        return $this;
+    }
+
     private function reach(float $x, float $y, float $by): void
     {
         $this->box = [
@@ -80,6 +100,12 @@ final class Diagram
     public function lines(): array
     {
         return $this->lines;
+    }
+
+    /** @return list<array{kind: string, text: string, x: float, y: float}> */
+    public function labels(): array
+    {
+        return $this->labels;
     }
 
     public function left(): float

@@ -9,12 +9,15 @@ use Hebra\Core\Wrap\Weave;
 
 /**
  * A weave to scale: cores lie across the page, the weave grows to the right. Seen from the front, or from the back,
- * turned over about its length. What was woven last can be lit. Kinds: `core`, `wrap`, `under` (behind the cores),
- * `lit`.
+ * turned over about its length, its cores numbered. What was woven last can be lit. Kinds: `core`, `wrap`, `under`
+ * (behind the cores), `lit`, `mark` (where a repeat begins and ends).
  */
 final class Woven
 {
     private const BEYOND_MM = 3.0;
+
+    /** How far below its bracket a repeat is counted. */
+    private const BELOW_MM = 0.6;
 
     /** The first turns of a figure weave, counted over repeats; those from $litFrom on are lit. */
     public static function figure(
@@ -23,7 +26,11 @@ final class Woven
         [$w, $s] = [$weave->wireMm, $weave->spacingMm];
         $half = ($weave->coreMm + $w) / 2;
         $far = ($weave->pattern->cores - 1) * $s;
-        $drawn = self::cores(new Diagram($words), $weave->pattern->cores, $weave->coreMm, $s, $turns * $w);
+        $drawn = new Diagram($words);
+        self::cores($drawn, $weave->pattern->cores, $weave->coreMm, $isFront ? $s : -$s, $turns * $w);
+        if ($isFront) {
+            self::repeats($drawn, $far + $half + $weave->coreMm, $weave->pattern->turns() * $w, $turns * $w);
+        }
         $turn = 0;
         while ($turn < $turns) {
             foreach ($weave->pattern->figures as $figure) {
@@ -80,7 +87,7 @@ final class Woven
         foreach ($under as [$kind, $points]) {
             $drawn->line($kind, $points, $wireMm);
         }
-        self::cores($drawn, $weave->cores, $coreMm, $spacingMm, $passes * $step);
+        self::cores($drawn, $weave->cores, $coreMm, $isFront ? $spacingMm : -$spacingMm, $passes * $step);
         foreach ($over as [$kind, $points]) {
             $drawn->line($kind, $points, $wireMm);
         }
@@ -88,16 +95,25 @@ final class Woven
         return $drawn;
     }
 
-    private static function cores(Diagram $drawn, int $cores, float $coreMm, float $spacingMm, float $lengthMm): Diagram
-    {
+    /** @param  float  $spacingMm  of the first core to the second; negative where the last lies above */
+    private static function cores(
+        Diagram $drawn, int $cores, float $coreMm, float $spacingMm, float $lengthMm,
+    ): void {
+        $top = $spacingMm < 0 ? ($cores - 1) * -$spacingMm : 0.0;
         for ($core = 0; $core < $cores; $core++) {
-            $drawn->line(
-                'core',
-                [[-self::BEYOND_MM, $core * $spacingMm], [$lengthMm + self::BEYOND_MM, $core * $spacingMm]],
-                $coreMm,
-            );
+            $y = $top + $core * $spacingMm;
+            $drawn->line('core', [[-self::BEYOND_MM, $y], [$lengthMm + self::BEYOND_MM, $y]], $coreMm);
+            $drawn->label((string) ($core + 1), -self::BEYOND_MM / 2, $y);
         }
+    }
 
-        return $drawn;
+    /** Below the cores, each repeat from where it begins to where it ends, counted. */
+    private static function repeats(Diagram $drawn, float $y, float $repeatMm, float $lengthMm): void
+    {
+        for ($repeat = 0; $repeat * $repeatMm < $lengthMm - 1e-9; $repeat++) {
+            [$from, $to] = [$repeat * $repeatMm, min($lengthMm, ($repeat + 1) * $repeatMm)];
+            $drawn->line('mark', [[$from + 0.1 * $repeatMm, $y], [$to - min(0.1 * $repeatMm, $to - $from), $y]], 0.0);
+            $drawn->note((string) ($repeat + 1), ($from + $to) / 2, $y + self::BELOW_MM);
+        }
     }
 }
