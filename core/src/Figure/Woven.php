@@ -29,7 +29,7 @@ final class Woven
         $drawn = new Diagram($words);
         self::cores($drawn, $weave->pattern->cores, $weave->coreMm, $isFront ? $s : -$s, $turns * $w);
         if ($isFront) {
-            self::repeats($drawn, $far + $half + $weave->coreMm, $weave->pattern->turns() * $w, $turns * $w);
+            self::repeats($drawn, $weave, $turns * $w);
         }
         $turn = 0;
         while ($turn < $turns) {
@@ -108,8 +108,10 @@ final class Woven
     }
 
     /** Below the cores, each repeat from where it begins to where it ends, counted. */
-    private static function repeats(Diagram $drawn, float $y, float $repeatMm, float $lengthMm): void
+    private static function repeats(Diagram $drawn, Weave $weave, float $lengthMm): void
     {
+        $repeatMm = $weave->pattern->turns() * $weave->wireMm;
+        $y = ($weave->pattern->cores - 1) * $weave->spacingMm + 1.5 * $weave->coreMm + $weave->wireMm / 2;
         for ($repeat = 0; $repeat * $repeatMm < $lengthMm - 1e-9; $repeat++) {
             [$from, $to] = [$repeat * $repeatMm, min($lengthMm, ($repeat + 1) * $repeatMm)];
             $drawn->line('mark', [[$from + 0.1 * $repeatMm, $y], [$to - min(0.1 * $repeatMm, $to - $from), $y]], 0.0);
