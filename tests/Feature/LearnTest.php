@@ -176,7 +176,7 @@ final class LearnTest extends TestCase
         );
         $this->get(
             "/makings/{$making->ulid}/record",
-        )->assertOk()->assertSee('Loop, inside')->assertSee('Weighs 3.20 g');
+        )->assertOk()->assertSee('Loop, inside')->assertSee('3.20 g');
         $this->get('/hand/learned')->assertSee('Loops of 2.5 mm')->assertSee(
             'Two of a pair are within',
         )->assertSee('What bends open to');

@@ -23,4 +23,17 @@ final class Motif
             default => 'bends',
         };
     }
+
+    /** Of a kind of step, as its time is noted. */
+    public static function ofKind(string $kind): string
+    {
+        return match ($kind) {
+            'cut' => 'cut',
+            'ready', 'thread' => 'beads',
+            'hook' => 'links',
+            'close' => 'wraps',
+            'inspect' => 'checks',
+            default => 'bends',
+        };
+    }
 }

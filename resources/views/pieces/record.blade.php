@@ -1,23 +1,28 @@
 @php([$making, $profile, $figures] = [$desk->making, $desk->profile, \Hebra\Core\Quantity\Figures::class])
-@php($piece = $making->piece()->withTrashed()->first())
-<x-layout :title="'Record of '.$making->document()->name" here="Pieces">
-    <p class="mt-3 no-print"><a href="/pieces/{{ $piece->ulid }}/log">← {{ $making->document()->name }}</a></p>
-    <div class="flex flex-wrap items-baseline justify-between gap-3"><h1>{{ $making->document()->name }}</h1><p class="quiet">{{ ucfirst($making->document()->makes->words()) }}{{ $making->closed_at === null ? ', under way' : ', made by '.$making->closed_at->format('j F Y') }}</p></div>
-    <div class="record mt-3">
-        <figure class="drawing drawing-place"><div class="canvas">@include('svg.piece', ['drawing' => $desk->drawing, 'hangs' => '', 'label' => 'Drawing of '.$making->document()->name])</div></figure>
-        <div>
-            <h2>What it took</h2>
-            <div class="scrolls" tabindex="0" role="group" aria-label="Table"><table class="ledger mt-1"><thead><tr><th scope="col">Wire</th><th scope="col" class="!text-right">cut, each</th><th scope="col" class="!text-right">left</th><th scope="col" class="!text-right">on the sum</th></tr></thead><tbody>
-                @forelse ($desk->cuts as $cut)<tr><td>{{ $cut->label }} <span class="figure">× {{ $cut->count }}</span></td><td class="num">{{ $profile->length($cut->cut_um / 1000) }}</td><td class="num">{{ $cut->is_bound ? 'ran short' : ($cut->short_um > 0 ? 'short by '.$profile->length($cut->short_um / 1000) : $profile->length($cut->left_um / 1000)) }}</td><td class="num">{{ $cut->way === null ? '–' : ($cut->ratio() >= 1 ? '+' : '−').$figures::trim(abs(100 * ($cut->ratio() - 1)), 1).' %' }}</td></tr>
-                @empty<tr><td colspan="4" class="quiet">Not closed yet.</td></tr>@endforelse
-            </tbody></table></div>
-            <table class="ledger small mt-2"><caption class="sr-only">Metal moved</caption><tbody>@foreach (\App\View\Desk::bill($making->load('movements.lot')) as $row)<tr><td>{{ $row['words'] }}</td><td class="num">{{ number_format(abs($row['mg']) / 1000, 3) }} g</td></tr>@endforeach</tbody></table>
-            <p class="mt-2">{{ $making->minutes === null ? 'Time not noted.' : $making->minutes.' minutes.' }}{{ $making->weight_mg === null ? '' : ' Weighs '.$figures::grams($making->weight_mg / 1000).'.' }}</p>
-            @if ($making->note !== '')<p class="mt-1">{{ $making->note }}</p>@endif
-            @if ($desk->times() !== [])
-                <h2 class="mt-4">Where the time went</h2>
-                <table class="ledger small mt-1"><tbody>@foreach ($desk->times() as $row)<tr><td>{{ ucfirst($row['words']) }}</td><td class="num">{{ $figures::trim($row['minutes'], 1) }} min</td><td class="quiet">{{ $row['capped'] > 0 ? $figures::counted($row['capped'], 'step').' ran on while nobody worked, and counts less' : '' }}</td></tr>@endforeach</tbody></table>
-            @endif
+@php([$piece, $name] = [$making->piece()->withTrashed()->first(), $making->document()->name])
+@php($ticks = $desk->ruler())
+<x-layout :title="'Record of '.$name" here="Pieces">
+    <p class="mt-3 no-print"><a href="/pieces/{{ $piece->ulid }}/log">← {{ $name }}</a></p>
+    <div class="record mt-2">
+        <div class="record-seen">
+            @if ($desk->photos->isNotEmpty())<p class="record-which no-print" role="radiogroup" aria-label="Seen as">
+                <label><input type="radio" name="seen" value="photo" checked>photo</label>
+                <label><input type="radio" name="seen" value="drawing">drawing</label></p>
+            <img class="record-photo" src="/photos/{{ $desk->photos->first()->ulid }}.jpg" width="{{ $desk->photos->first()->width }}" height="{{ $desk->photos->first()->height }}" alt="Photo of {{ $name }}">@endif
+            <figure class="record-drawn">
+                <div class="record-hung" role="img" aria-label="Drawing of {{ $name }}">@include('svg.hung-piece', ['drawing' => $desk->hung->drawing, 'times' => $desk->hung->times, 'id' => 'record-piece'])</div>
+                <svg class="record-rule" width="100%" height="34" aria-hidden="true"><path d="@foreach ($ticks as [$x, $isLong])M{{ $x }} 0v{{ $isLong ? 12 : 7 }}@endforeach"/>@foreach ($ticks as [$x, , $words])@if ($words !== '')<text x="{{ $x + 3 }}" y="26">{{ $words }}</text>@endif @endforeach</svg>
+                <figcaption class="sr-only">Over a ruler at the same scale, in millimetres</figcaption>
+            </figure>
+        </div>
+        <div class="record-says">
+            <h1>{{ $name }}</h1>
+            <p class="record-sentence">{{ ucfirst($desk->sentence()) }}@if ($making->closed_at === null), under way @endif</p>
+            <ol class="life" aria-label="Its life">@foreach ($desk->life() as $one)<li @if ($one['isNow']) aria-current="step" @endif @class(['is-open' => $one['day'] === null])><strong>{{ $one['words'] }}</strong> @if ($one['day'] !== null)<span class="figure">{{ $one['day']->format('j M Y') }}</span>@endif</li>@endforeach</ol>
+            @include('pieces.record-in')
+            @include('pieces.record-time')
+            @if ($making->note !== '')<p class="mt-2">{{ $making->note }}</p>@endif
+            @if (($finished = $desk->finished()) !== null)<p class="bar mt-3 no-print"><a class="may" href="/box/{{ $finished->ulid }}">{{ $finished->place->isAtHand() ? 'Sell it, lend it, give it' : 'Where it is' }}</a><a class="tool" href="/box/{{ $finished->ulid }}/label.pdf">Label</a><a class="tool" href="/box/{{ $finished->ulid }}/sheet">Sheet for the customer</a></p>@endif
             @if ($desk->sizes->isNotEmpty())
                 <h2 class="mt-4">As measured</h2>
                 <table class="ledger small mt-1"><tbody>@foreach ($desk->sizes as $size)<tr><td>{{ ['loop' => 'Loop, inside', 'inside' => 'Bend, inside', 'fit' => 'The piece'][$size->what] ?? $size->what }}</td><td class="num">{{ $figures::trim($size->measuredMm(), 2) }} mm</td><td class="quiet num">meant {{ $figures::trim($size->wantedMm(), 2) }} mm</td></tr>@endforeach</tbody></table>
@@ -28,13 +33,13 @@
             @endif
         </div>
     </div>
-    <section class="mt-6" aria-labelledby="photos"><h2 id="photos" @class(['no-print' => $desk->photos->isEmpty()])>Photos</h2>
+    <section class="mt-6 no-print" aria-labelledby="photos"><h2 id="photos">Photos</h2>
         <div class="photos mt-2">
         @foreach ($desk->photos as $number => $photo)
-            <figure><img src="/photos/{{ $photo->ulid }}.jpg" width="{{ $photo->width }}" height="{{ $photo->height }}" alt="Photo {{ $number + 1 }} of {{ $making->document()->name }}" loading="lazy"><form class="no-print" method="post" action="/photos/{{ $photo->ulid }}">@csrf @method('delete')<button type="submit" class="word small" aria-label="take out photo {{ $number + 1 }}">take out</button></form></figure>
+            <figure><img src="/photos/{{ $photo->ulid }}.jpg" width="{{ $photo->width }}" height="{{ $photo->height }}" alt="Photo {{ $number + 1 }} of {{ $name }}" loading="lazy"><form method="post" action="/photos/{{ $photo->ulid }}">@csrf @method('delete')<button type="submit" class="word small" aria-label="take out photo {{ $number + 1 }}">take out</button></form></figure>
         @endforeach
         </div>
-        <form class="flex flex-wrap items-end gap-3 mt-2 no-print" method="post" action="/makings/{{ $making->ulid }}/photos" enctype="multipart/form-data">@csrf
+        <form class="flex flex-wrap items-end gap-3 mt-2" method="post" action="/makings/{{ $making->ulid }}/photos" enctype="multipart/form-data">@csrf
             <div class="field"><label for="photo">A photo, JPEG, PNG or WebP</label><input class="in is-text" type="file" id="photo" name="photo" accept="image/jpeg,image/png,image/webp" capture="environment"><x-problem for="photo" :problem="$problem" /></div>
             <button type="submit" class="may">Keep it</button> <span class="quiet small">Made small; place and time of where it was taken are removed.</span></form>
     </section>
