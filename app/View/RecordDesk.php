@@ -10,6 +10,7 @@ use App\Models\Inspected;
 use App\Models\Making;
 use App\Models\MakingCut;
 use App\Models\Measurement;
+use App\Models\Movement;
 use App\Models\Photo;
 use App\Models\StepTime;
 use App\Models\Workshop;
@@ -114,6 +115,7 @@ final readonly class RecordDesk
     /** @return list<RecordWire> each wire as it was cut */
     public function wires(): array
     {
+        /** @var Collection<int, Movement> $book */
         $book = $this->making->movements()->with('lot')->orderBy('id')->get();
 
         return $this->cuts->groupBy('label')
