@@ -39,6 +39,7 @@ final class CloseMaking
         private readonly Stockkeeping $stock,
         private readonly SupplyBook $supplies,
         private readonly Box $box,
+        private readonly KeepPhoto $photos,
     ) {
     }
 
@@ -46,7 +47,7 @@ final class CloseMaking
      * @param  array<string, mixed>  $input cut, left, kept, lot, other_lot and others (how many of them came from
      *     there)
      *     by share; short, longer, before and weighed by lot; packing and packed; minutes; note; weight; loops and
-     *     loops_on; opened, opened_wire and bent_on; as_it_is
+     *     loops_on; opened, opened_wire and bent_on; as_it_is; photo
      *
      * @throws Problem if a field is unreadable, a lot is short or steps are left
      */
@@ -80,6 +81,9 @@ final class CloseMaking
             $this->ended($making, $plan, $input);
             DB::table('bench_events')->where('making_id', $making->id)->delete();
             $this->box->fill($making, $plan, $workshop);
+            if (isset($input['photo'])) {
+                $this->photos->keep($making, $input['photo']);
+            }
         });
     }
 
@@ -145,16 +149,14 @@ final class CloseMaking
         if ($cut->pinMm !== null) {
             return new ClosingRow($share, $lot, $cut->pinMm, min($cut->trimmedMm(), $cut->pinMm), 0.0);
         }
-        $read = function (string $key, float $default) use ($input, $at, $profile): float {
-            $text = trim(self::text($input, $key, $at));
+        $parts = function (string $key) use ($input, $at, $profile): array {
             try {
-                return $text === ''
-                    ? $default
-                    : Length::parse($text, $key, $profile->unit())->within($key, 0, 100_000)->millimetres();
+                return $this->parts(self::text($input, $key, $at), $key, $profile);
             } catch (Problem $problem) {
                 throw Refused::at("{$key}.{$at}", $problem);
             }
         };
+        $read = fn (string $key, float $default): float => $parts($key) === [] ? $default : array_sum($parts($key));
         $cutMm = $read('cut', $profile->ruler->upMm($cut->lengthMm()));
         $short = trim(self::text($input, 'short', $at));
         $shortMm = in_array($short, ['', '?'], true) ? 0.0 : $read('short', 0.0);
@@ -173,7 +175,9 @@ final class CloseMaking
                 'Left over is '.$profile->length($leftMm).', more than the '.$profile->length($cutMm)
                     .' that was cut: give at most that.',
             );
-        $keptMm = $read('kept', $leftMm >= $profile->keepMm ? $leftMm : 0.0);
+        // Of several ends only one that is long enough is worth keeping.
+        $longest = max([0.0, ...($parts('left') === [] ? [$leftMm] : $parts('left'))]);
+        $keptMm = $read('kept', $longest >= $profile->keepMm ? $longest : 0.0);
         $keptMm <= $leftMm
             || throw Refused::invalid(
                 "kept.{$at}",
@@ -190,6 +194,20 @@ final class CloseMaking
             trim(self::text($input, 'left', $at)) !== '' || $short !== '',
             $shortMm,
             $short === '?',
+        );
+    }
+
+    /**
+     * A length, or several ends one by one: `12 + 11.5`.
+     *
+     * @return list<float> millimetres
+     */
+    private function parts(string $text, string $key, Profile $profile): array
+    {
+        return array_map(
+            fn (string $part): float => Length::parse($part, $key, $profile->unit())
+                ->within($key, 0, 100_000)->millimetres(),
+            trim($text) === '' ? [] : explode('+', $text),
         );
     }
 

@@ -138,8 +138,23 @@ final class BenchTest extends BrowserTestCase
             'nothing is ticked by default',
         );
         $this->visit($path.'/log');
-        $this->seeInside('h2', 'What it really took');
-        $this->one('#left-p1')->sendKeys('0.5');
+        $this->seeInside('h2', 'What was left?');
+        $jar = $this->text('[data-sum="jar"]');
+        self::$browser->action()->moveToElement($this->one('.log-bar'))->click()->perform();
+        self::eventually(
+            fn (): bool => (float) $this->one('#left-p1')->getAttribute('value') > 2.0
+                && (float) $this->text('[data-sum="jar"]') > (float) $jar,
+            'where the end is laid on the ruler, so much is left',
+        );
+        $needle = $this->one('[data-needle]')->getAttribute('transform');
+        $this->one('#field-weight')->sendKeys('0.01');
+        self::eventually(
+            fn (): bool => $this->one('[data-needle]')->getAttribute('transform') !== $needle, 'the needle follows',
+        );
+        $this->one('#field-weight')->clear();
+        $this->one('#left-p1')->clear();
+        $this->one('#left-p1')->sendKeys((string) $this->one('#left-p1')->getAttribute('placeholder'));
+        self::eventually(fn (): bool => $this->text('[data-sum="jar"]') === $jar, 'as foretold');
         $this->one('#close-making')->click();
         $this->see('in the piece');
         $this->assertQuietConsole();

@@ -96,7 +96,7 @@ final class MainJobTest extends BrowserTestCase
         }
         self::assertSame(2, $asked);
         $this->button('Weigh & log')->click();
-        $this->seeInside('h2', 'What it really took');
+        $this->seeInside('h2', 'What was left?');
         $this->one('#field-minutes')->sendKeys('48');
         $this->one('#close-making')->click();
         $this->see('48 minutes');
@@ -163,7 +163,7 @@ final class MainJobTest extends BrowserTestCase
         }
         self::assertTrue($reloaded);
         $keys(' ');
-        $this->seeInside('h2', 'What it really took');
+        $this->seeInside('h2', 'What was left?');
         $this->tabTo('#field-minutes');
         $keys('51');
         $this->tabTo('#close-making');

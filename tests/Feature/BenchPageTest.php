@@ -192,15 +192,20 @@ final class BenchPageTest extends TestCase
             ->get("/pieces/{$making->piece->ulid}/log")
             ->assertOk()
             ->getContent();
-        $cuts = count($making->plan($this->maker->workshop->profile())->cuts);
-        self::assertSame($cuts, preg_match_all(
-            '/class="log-bar.*?strip-edge" y="3" width="([\d.]+)%".*?log-foretold" x="([\d.]+)%" y="3.5" width="([\d.]+)%"'
+        $profile = $this->maker->workshop->profile();
+        $cuts = $making->plan($profile)->cuts;
+        self::assertSame(count($cuts), preg_match_all(
+            '/class="log-bar.*?strip-edge" y="11" width="([\d.]+)%".*?log-foretold" x="([\d.]+)%" y="11.5" width="([\d.]+)%"'
                 .'.*?log-left" x="([\d.]+)%"/s', $html, $bars, PREG_SET_ORDER,
         ));
-        foreach ($bars as [, $net, $from, $left, $end]) {
+        foreach ($bars as $at => [, $net, $from, $left, $end]) {
             self::assertSame($net, $from);
             self::assertEqualsWithDelta((float) $end, (float) $net + (float) $left, 0.02);
+            // All on one ruler: as long as they were cut.
+            self::assertEqualsWithDelta(
+                (float) $bars[0][4] / $profile->ruler->upMm($cuts[0]->lengthMm()),
+                (float) $end / $profile->ruler->upMm($cuts[$at]->lengthMm()), 0.002,
+            );
         }
-        self::assertEqualsWithDelta(100.0, max(array_map(floatval(...), array_column($bars, 4))), 0.01);
     }
 }

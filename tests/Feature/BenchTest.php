@@ -343,7 +343,7 @@ final class BenchTest extends TestCase
             [[45_000, false], [600_000, true]],
             $times->map(fn (StepTime $time): array => [$time->taken_ms, $time->is_capped])->all(),
         );
-        $this->get("/pieces/{$making->piece->ulid}/log")->assertSee('name="minutes" type="text" value="11"', false);
+        $this->get("/pieces/{$making->piece->ulid}/log")->assertSee('name="minutes" value="11"', false);
         $this->put("/makings/{$making->ulid}", ['as_it_is' => '1', 'minutes' => '11'])->assertRedirect();
         $this->get("/makings/{$making->ulid}/record")->assertOk()->assertSee('1 step ran on while nobody worked');
         self::assertSame(0, DB::table('bench_events')->count());

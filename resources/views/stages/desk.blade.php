@@ -37,7 +37,7 @@
     @endif
     @if ($desk->stage === 'lay-out')
     @include('stages.board')
-    @elseif (in_array($desk->stage, ['wire', 'cut'], true))
+    @elseif (in_array($desk->stage, ['wire', 'cut'], true) || ($desk->stage === 'log' && $desk->making() !== null))
     <section class="stage-panel" aria-label="{{ \App\Models\Piece::STAGES[$desk->stage] }}">@include('stages.'.$desk->stage)</section>
     @else
     <div @class(['desk', 'is-making' => $desk->stage === 'make' && $desk->making() !== null && ! $desk->making()->isDone()])>
