@@ -100,6 +100,12 @@ final class Copies
         return $file;
     }
 
+    /** @return list<CarbonImmutable> the days of which there is a copy, the latest first */
+    public static function days(): array
+    {
+        return array_map(self::day(...), array_reverse(self::named('day-*')));
+    }
+
     /** When the last copy was made, of whatever kind. */
     public static function last(): ?CarbonImmutable
     {

@@ -8,6 +8,7 @@ use App\Actions\WorkshopFile;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Support\Copies;
+use Carbon\CarbonImmutable;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Wire\SizeSystem;
 use Illuminate\Support\Collection;
@@ -15,6 +16,11 @@ use Illuminate\Support\Collection;
 /** The maker's account: the workshop, who works in it, and how its data is kept. */
 final readonly class AccountDesk
 {
+    /** Every second of the common wires is drawn, to this one. */
+    private const LAST_WIRE = 14;
+
+    private const TINS = 6;
+
     public Workshop $workshop;
 
     public Profile $profile;
@@ -46,6 +52,26 @@ final readonly class AccountDesk
         return $systems;
     }
 
+    /** @return list<array{float, string}> wires as this workshop labels them: how thick, mm, and their names */
+    public function wires(): array
+    {
+        $common = $this->profile->sizes->common();
+
+        return array_map(
+            fn (int $at): array => [$common[$at]->diameterMm(), $common[$at]->text()],
+            range(2, min(self::LAST_WIRE, count($common) - 1), 2),
+        );
+    }
+
+    /** @return list<array{day: CarbonImmutable, isToday: bool}> the copies that are drawn, the latest first */
+    public function copies(): array
+    {
+        return array_map(
+            fn (CarbonImmutable $day): array => ['day' => $day, 'isToday' => $day->isToday()],
+            array_slice(Copies::days(), 0, self::TINS),
+        );
+    }
+
     /** Where a phone in this network finds it; null where it is not open to the network. */
     public function lan(): ?string
     {
@@ -54,13 +80,9 @@ final readonly class AccountDesk
         return is_string($address) && $address !== '' ? $address : null;
     }
 
-    /** When all this was copied last. */
-    public function kept(): string
+    /** When all this was copied last; null before the first. */
+    public function lastCopy(): ?CarbonImmutable
     {
-        $last = Copies::last();
-
-        return $last === null
-            ? 'No copy has been made yet: one a day is made by itself while Hebra is served.'
-            : 'Last copy '.$last->format('j F Y, H:i').'; one a day is made by itself.';
+        return Copies::last();
     }
 }

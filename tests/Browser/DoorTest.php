@@ -43,6 +43,7 @@ final class DoorTest extends BrowserTestCase
     {
         $this->enterDemo();
         $this->visit('/account');
+        $this->one('#sign-title ~ details summary')->click();
         $this->one('#field-current')->sendKeys('wire by the sea');
         self::assertSame('password', $this->one('#field-current')->getAttribute('type'));
         $this->button('show or hide password now')->click();

@@ -205,7 +205,7 @@ final class KeptTest extends TestCase
             'Later',
             (new PDO("sqlite:{$copies[0]}"))->query('SELECT name FROM lots ORDER BY id DESC LIMIT 1')?->fetchColumn(),
         );
-        self::assertStringContainsString('Last copy', $maker->ask('/account')->body);
+        self::assertStringContainsString('The last copy is <span>from ', $maker->ask('/account')->body);
     }
 
     /** A copy a day; of older ones the last seven, and one of each of the last four weeks. */
@@ -225,6 +225,12 @@ final class KeptTest extends TestCase
         self::assertContains($today, $kept);
         self::assertGreaterThan(1000, filesize($today));
         self::assertSame([], glob("{$copies}/*.unfinished") ?: []);
+        // The latest stand as tins on the account page, today's first.
+        $page = $this->served->maker('Mara')->ask('/account')->body;
+        self::assertSame(1, preg_match('/<ol class="tins".*?<\/ol>/s', $page, $tins));
+        self::assertSame(6, substr_count($tins[0], '<li'));
+        self::assertSame(1, preg_match('/<li class="is-today"><span>today<.*?'.gmdate('j').'/', $tins[0]));
+        self::assertStringContainsString(gmdate('j', strtotime('-5 days')), $tins[0]);
     }
 
     /**
