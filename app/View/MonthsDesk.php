@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Workshop;
+use App\Read\Period;
 use Hebra\Core\Wire\Metal;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -70,8 +71,7 @@ final readonly class MonthsDesk
         return array_values(DB::table('movements')->join('makings', 'makings.id', '=', 'movements.making_id')
             ->join('pieces', 'pieces.id', '=', 'makings.piece_id')
             ->where('movements.workshop_id', $this->workshop->id)->where('movements.account', 'pieces')
-            ->whereIn('movements.kind', ['made', 'reversed'])->where('movements.created_at', '>=', "{$year}-01-01")
-            ->where('movements.created_at', '<', ((int) $year + 1).'-01-01')
+            ->whereIn('movements.kind', ['made', 'reversed'])->tap((new Period($year))->of('movements.created_at'))
             ->selectRaw('pieces.name AS name, movements.metal AS metal, SUM(mass_mg) AS mg')
             ->groupBy('pieces.id', 'pieces.name', 'movements.metal')->orderByDesc('mg')->limit(30)->get()->map(
                 fn (object $row): array => [

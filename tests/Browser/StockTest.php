@@ -173,6 +173,13 @@ final class StockTest extends BrowserTestCase
         $this->seeInside('.said', 'Soldered ring, 7 mm: counted.');
         $this->visit('/stock/book');
         $this->see('soldered ring, 7 mm: fewer than booked');
+        // The handles of the months go by keys as well.
+        $year = date('Y');
+        $this->visit("/stock/book?metal=sterling&year={$year}");
+        $this->one('.book-handles [name="from"]')->sendKeys(WebDriverKeys::ARROW_RIGHT);
+        $this->see("Lines of sterling silver, February to December {$year}");
+        $this->one('.book-handles [name="to"]')->sendKeys(WebDriverKeys::ARROW_LEFT);
+        $this->see("Lines of sterling silver, February to November {$year}");
         $this->assertQuietConsole();
     }
 

@@ -8,7 +8,10 @@ use App\Actions\Stockkeeping;
 use App\Models\Bead;
 use App\Models\Lot;
 use App\Models\Supply;
+use App\Read\Period;
+use App\View\MonthsDesk;
 use App\View\Stock\BookFlow;
+use App\View\Stock\BookMonths;
 use App\View\Stock\CoilDrawing;
 use App\View\Stock\Heap;
 use App\View\Stock\LotStory;
@@ -209,6 +212,21 @@ final class WallTest extends TestCase
             ->assertDontSee('received Coil 2')->assertDontSee('received Coil 3');
         $this->get('/stock/book')->assertSee('received Coil 3')->assertSee('received Coil 1');
         $this->get('/stock/book?metal=tin&year=soon')->assertOk();
+        // The months between the handles, either of which may be the earlier; what is no month is the whole year.
+        foreach (['from=2&to=4', 'from=4&to=2', 'from=3&to=3'] as $months) {
+            $this->get("/stock/book?metal=sterling&year=2026&{$months}")->assertOk()->assertSee('received Coil 2')
+                ->assertDontSee('received Coil 1')->assertSee('What these lines come to');
+        }
+        $this->get('/stock/book?metal=sterling&year=2026&from=4&to=12')->assertOk()->assertSee('April to December 2026')
+            ->assertDontSee('received Coil 2');
+        $this->get('/stock/book?metal=sterling&year=2026&from=13&to=soon')->assertOk()->assertSee('received Coil 2');
+        $months = new BookMonths(
+            new MonthsDesk($this->maker->workshop, '2026'), Metal::Sterling, new Period('2026', 3, 3),
+        );
+        $all = array_column($months->all(), null, 'month');
+        self::assertSame([4_000, true, 'March'], [$all[3]['received'], $all[3]['isIn'], $all[3]['name']]);
+        self::assertSame([0, 0.0, false], [$all[4]['received'], $all[4]['coil'], $all[4]['isIn']]);
+        self::assertCount(12, $all);
         $this->get('/stock/book?metal[]=x')->assertStatus(422);
     }
 

@@ -14,12 +14,15 @@ use App\Models\Lot;
 use App\Models\Movement;
 use App\Models\SupplyMovement;
 use App\Pdf\LotLabel;
+use App\Read\Period;
 use App\View\Bench\RunningLow;
 use App\View\Csv;
 use App\View\Found;
 use App\View\Ideas;
+use App\View\MonthsDesk;
 use App\View\Stock\BookFlow;
 use App\View\Stock\BookLines;
+use App\View\Stock\BookMonths;
 use App\View\Stock\StockWall;
 use Hebra\Core\Problem;
 use Illuminate\Contracts\View\View;
@@ -239,14 +242,15 @@ final class StockController extends Controller
 
     public function book(Request $request): View
     {
-        $asked = $this->texts($request, 'metal', 'year', 'words');
+        $asked = $this->texts($request, 'metal', 'year', 'words', 'from', 'to');
         $words = mb_substr(trim($asked['words']), 0, Found::MOST_LETTERS);
         $flow = new BookFlow($this->workshop($request), $asked['metal'], $asked['year']);
         $isAsked = $asked['metal'] !== '' || $asked['year'] !== '';
-
-        $lines = fn (): Builder => BookLines::told(
-            BookLines::of($this->workshop($request), $isAsked ? $flow->metal : null, $flow->year), $words,
-        );
+        $period = Period::asked($flow->year === '' ? $flow->years[0] ?? '' : $flow->year, $asked['from'], $asked['to']);
+        $isPart = $flow->year !== '' && ! $period->isWhole();
+        $lines = fn (): Builder => BookLines::told(BookLines::of(
+            $this->workshop($request), $isAsked ? $flow->metal : null, $flow->year === '' ? null : $period,
+        ), $words);
 
         return view('stock.book', [
             'flow' => $flow,
@@ -257,7 +261,10 @@ final class StockController extends Controller
                 $this->workshop($request)->id,
             )->with(['bead', 'supply'])->latest('id')->paginate(60, pageName: 'counted'),
             'words' => $words,
-            'subtotals' => $words === '' ? [] : BookLines::subtotals($lines()),
+            'months' => $flow->metal === null ? null : new BookMonths(
+                new MonthsDesk($this->workshop($request), $period->year), $flow->metal, $period,
+            ),
+            'subtotals' => $isPart || $words !== '' ? BookLines::subtotals($lines()) : [],
             'lines' => $lines()->with(['lot', 'making.piece' => fn ($piece) => $piece->withTrashed()])
                 ->latest('id')->paginate(60)->withQueryString(),
             'hasPartners' => $this->workshop($request)->movements()->distinct()->count('maker') > 1,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Market;
 
 use App\Models\Workshop;
+use App\Read\Period;
 use App\View\Coins;
 use Illuminate\Support\Facades\DB;
 
@@ -33,7 +34,7 @@ final readonly class YearMoney
             $months[$month] = ['out' => $cents, 'in' => 0, 'many' => 0];
         }
         foreach (DB::table('finished')->where('workshop_id', $workshop->id)->whereNotNull('sold_at')
-            ->where('sold_at', '>=', "{$year}-01-01")->where('sold_at', '<', ((int) $year + 1).'-01-01')
+            ->tap((new Period($year))->of('sold_at'))
             ->selectRaw('substr(sold_at, 1, 7) AS month, SUM(sold_cents) AS cents, COUNT(*) AS many')
             ->groupBy('month')->get() as $row) {
             $months[$row->month] = [
@@ -60,7 +61,7 @@ final readonly class YearMoney
     private function repaired(): iterable
     {
         return DB::table('repairs')->where('workshop_id', $this->workshop->id)->whereNotNull('done_at')
-            ->where('done_at', '>=', "{$this->year}-01-01")->where('done_at', '<', ((int) $this->year + 1).'-01-01')
+            ->tap((new Period($this->year))->of('done_at'))
             ->selectRaw(
                 'substr(done_at, 1, 7) AS month, SUM(got_cents) AS cents, COUNT(*) AS many, SUM(took_minutes) AS '
                     .'minutes',
@@ -71,8 +72,7 @@ final readonly class YearMoney
     private function paid(): array
     {
         return DB::table('lots')->where('workshop_id', $this->workshop->id)->whereNotNull('price_cents')
-            ->where('created_at', '>=', "{$this->year}-01-01")
-            ->where('created_at', '<', ((int) $this->year + 1).'-01-01')
+            ->tap((new Period($this->year))->of('created_at'))
             ->selectRaw('substr(created_at, 1, 7) AS month, SUM(price_cents) AS cents')->groupBy('month')
             ->pluck('cents', 'month')->map(fn (mixed $cents): int => (int) $cents)->all();
     }
@@ -83,8 +83,7 @@ final readonly class YearMoney
         $isSold = 'CASE WHEN sold_at IS NOT NULL THEN 1 ELSE 0 END';
 
         return array_values(DB::table('finished')->where('workshop_id', $this->workshop->id)
-            ->where('created_at', '>=', "{$this->year}-01-01")
-            ->where('created_at', '<', ((int) $this->year + 1).'-01-01')->selectRaw(
+            ->tap((new Period($this->year))->of('created_at'))->selectRaw(
                 "MAX(name) AS name, COUNT(*) AS made, SUM({$isSold}) AS sold, SUM({$isSold} * sold_cents) AS income, "
                     ."SUM({$isSold} * cost_cents) AS cost, SUM({$isSold} * minutes) AS minutes",
             )->groupBy('piece_id')->orderByDesc('income')->orderByDesc('made')->limit(self::MOST_PIECES)->get()->map(

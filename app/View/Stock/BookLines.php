@@ -6,21 +6,21 @@ namespace App\View\Stock;
 
 use App\Models\Movement;
 use App\Models\Workshop;
+use App\Read\Period;
 use App\View\Sought;
 use Hebra\Core\Book\MetalFlow;
 use Hebra\Core\Wire\Metal;
 use Illuminate\Database\Eloquent\Builder;
 
-/** The lines of the metal book that are asked for: of a metal, of a year, with words in them. */
+/** The lines of the metal book that are asked for: of a metal, of some months, with words in them. */
 final class BookLines
 {
     /** @return Builder<Movement> */
-    public static function of(Workshop $workshop, ?Metal $metal, string $year): Builder
+    public static function of(Workshop $workshop, ?Metal $metal, ?Period $period): Builder
     {
         return Movement::query()->where('workshop_id', $workshop->id)
             ->when($metal !== null, fn ($lines) => $lines->where('metal', $metal?->value))
-            ->when($year !== '', fn ($lines) => $lines->where('created_at', '>=', "{$year}-01-01")
-                ->where('created_at', '<', ((int) $year + 1).'-01-01'));
+            ->when($period !== null, fn ($lines) => $lines->tap($period?->of('created_at') ?? fn () => null));
     }
 
     /**

@@ -9,15 +9,17 @@
         @foreach ($flow->sources() as $one)<text class="flow-words" x="{{ $flow::LEFT - 12 }}" y="{{ $one['y'] + $one['high'] / 2 - 2 }}" text-anchor="end">{{ $one['words'] }}</text><text class="flow-grams" x="{{ $flow::LEFT - 12 }}" y="{{ $one['y'] + $one['high'] / 2 + 16 }}" text-anchor="end">{{ number_format($one['mg'] / 1000, 2) }} g</text>@endforeach
         @foreach ($flow->goals() as $one)<text @class(['flow-words', 'is-'.Str::slug($one['words'])]) x="{{ $flow::RIGHT + 12 }}" y="{{ $one['y'] + $one['high'] / 2 + 5 }}">{{ $one['words'] === 'not found' ? '▲ ' : '' }}{{ $one['words'] }}</text><text class="flow-grams" x="{{ $flow::WIDE }}" y="{{ $one['y'] + $one['high'] / 2 + 5 }}" text-anchor="end">{{ number_format($one['mg'] / 1000, 2) }} g</text>@endforeach
     </svg>
+    <dl class="book-legend" aria-hidden="true">@foreach ([...$flow->sources(), ...$flow->goals()] as $one)<dt class="is-{{ Str::slug($one['words']) }}">{{ $one['words'] === 'not found' ? '▲ ' : '' }}{{ $one['words'] }}</dt><dd>{{ number_format($one['mg'] / 1000, 2) }} g</dd>@endforeach</dl>
     @endif
-    <h2 class="mt-4">Lines of {{ $isAsked && $flow->metal !== null ? $flow->metal->words() : 'every metal' }}{{ $flow->year === '' ? '' : ' in '.$flow->year }}</h2>
+    @if ($months !== null)@include('stock.book-months')@endif
+    <h2 class="mt-3">Lines of {{ $isAsked && $flow->metal !== null ? $flow->metal->words() : 'every metal' }}{{ $flow->year === '' ? '' : ', '.$months->period->words() }}</h2>
     <form class="bar mt-1 no-print" method="get" action="/stock/book" role="search" aria-label="Lines by their words">
-        @if ($isAsked && $flow->metal !== null)<input type="hidden" name="metal" value="{{ $flow->metal->value }}"><input type="hidden" name="year" value="{{ $flow->year }}">@endif
+        @if ($isAsked && $flow->metal !== null)<input type="hidden" name="metal" value="{{ $flow->metal->value }}"><input type="hidden" name="year" value="{{ $flow->year }}">@if ($flow->year !== '')<input type="hidden" name="from" value="{{ $months->period->from }}"><input type="hidden" name="to" value="{{ $months->period->to }}">@endif @endif
         <label class="sr-only" for="book-words">Words in them</label><input class="in is-text !w-64" id="book-words"
             name="words" value="{{ $words }}" maxlength="80" placeholder="received, a piece, a coil" autocomplete="off">
         <button type="submit" class="tool">find</button>
-        @if ($words !== '')<a class="small" href="/stock/book">all lines</a>@endif</form>
-    @if ($subtotals !== [])<table class="ledger mt-2 max-w-xl"><caption class="sr-only">What lines with “{{ $words }}” come to</caption>
+        @if ($words !== '' || ($flow->year !== '' && ! $months->period->isWhole()))<a class="small" href="/stock/book">all lines</a>@endif</form>
+    @if ($subtotals !== [])<table class="ledger mt-2 max-w-xl"><caption class="sr-only">What these lines come to</caption>
         <thead><tr><th scope="col">Where</th><th scope="col">Metal</th><th scope="col" class="!text-right">Lines</th><th scope="col" class="!text-right">Come to</th></tr></thead><tbody>
         @foreach ($subtotals as $sum)<tr><td>{{ $sum['account'] }}</td><td>{{ $sum['metal'] }}</td><td class="num">{{ $sum['lines'] }}</td><td class="num">{{ $sum['mg'] < 0 ? '−' : '+' }}{{ number_format(abs($sum['mg']) / 1000, 3) }} g</td></tr>@endforeach</tbody></table>@endif
     <p class="quiet small max-w-2xl">Every line in milligrams; the lines of one entry add up to nothing, so no metal appears or is lost. Lines are never edited or deleted, only reversed.</p>
