@@ -224,7 +224,7 @@ final class StockTest extends BrowserTestCase
         try {
             $this->visit('/');
             $this->one('.rail a[href$="/record"]')->click();
-            $this->seeInside('h2', 'What it took');
+            $this->seeInside('h2', 'What is in it');
             $this->one('#photo')->setFileDetector(new LocalFileDetector)->sendKeys($file);
             $this->button('Keep it')->click();
             $this->see('The photo is kept');
