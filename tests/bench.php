@@ -204,6 +204,14 @@ $grow = function (int $movements, int $pieces) use ($book): void {
             "INSERT INTO pieces (ulid, {$columns}) SELECT printf('01bench%019d', {$at}), {$columns} FROM pieces ORDER BY id LIMIT 1",
         );
     }
+    // Each with a design of its own, as a piece has.
+    $book->exec(
+        'INSERT INTO piece_revisions (piece_id, number, document, words, created_at) SELECT copy.id, first.number, '
+            .'first.document, first.words, first.created_at FROM pieces copy, piece_revisions first JOIN pieces one '
+            .'ON one.id = first.piece_id AND one.revision = first.number '
+            ."WHERE one.id = (SELECT MIN(id) FROM pieces) AND copy.ulid LIKE '01bench%' "
+            .'AND copy.id NOT IN (SELECT piece_id FROM piece_revisions)',
+    );
     $book->exec(
         'INSERT OR IGNORE INTO makings (ulid, workshop_id, piece_id, document, revision, closed_at, created_at, '
             .'updated_at) '
@@ -235,8 +243,8 @@ $grow = function (int $movements, int $pieces) use ($book): void {
     $book->commit();
 };
 $grownPages = array_fill_keys([
-    '/stock', '/stock/book', '/stock/months', '/stock/statement', '/box', '/plan', '/find?line=pair',
-    '/find?line=zeppelin',
+    '/pieces', '/stock', '/stock/book', '/stock/book?metal=sterling&year=2026&from=3&to=5', '/stock/months',
+    '/stock/statement', '/box', '/plan', '/find?line=pair', '/find?line=zeppelin',
 ], []);
 foreach ([[100, 100], [50_000, 2_000]] as [$movements, $pieces]) {
     $grow($movements, $pieces);
@@ -247,7 +255,7 @@ foreach ([[100, 100], [50_000, 2_000]] as [$movements, $pieces]) {
             $idle->ask('/bench-bare');
             $middle = hrtime(true);
             $visitor->ask($page);
-            $visitor->status === 200 || throw new RuntimeException("{$page} answered with {$visitor->status}");
+            $visitor->status === 200 || throw new RuntimeException("{$page} answered with {$visitor->status}: ".strip_tags($visitor->body));
             if ($round >= 6) {
                 $bareBeside[] = ($middle - $start) / 1e6;
                 $pageTimes[] = (hrtime(true) - $middle) / 1e6;
