@@ -14,8 +14,8 @@ use Hebra\Core\Plan\Planner;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 
-/** A piece as it stands in the list: small drawing, where it is, what is wrong. */
-final readonly class PieceCard
+/** A piece as it stands in the list: its picture, where it is, what is wrong. */
+final class PieceCard
 {
     private const MOST = 60;
 
@@ -27,14 +27,24 @@ final readonly class PieceCard
         'log' => 'ready to make',
     ];
 
-    public Plan $plan;
+    public readonly SeenPiece $seen;
 
-    public Drawing $drawing;
+    private ?Plan $plan = null;
 
-    public function __construct(public Piece $piece, Workshop $workshop)
+    /** What is being made, which may be an earlier design. */
+    private readonly ?SeenPiece $made;
+
+    /** @param  callable(string): SeenPiece  $seen */
+    private function __construct(public readonly Piece $piece, private readonly Workshop $workshop, callable $seen)
     {
-        $this->plan = Planner::plan($piece->document(), $workshop->profile());
-        $this->drawing = new Drawing($this->plan->assembly(), 150, 190, 0, 8, 'card-'.$piece->id);
+        $this->seen = $seen($piece->json());
+        $this->made = $piece->openMaking === null ? null : $seen($piece->openMaking->document);
+    }
+
+    /** Planned where more is asked of it than it shows. */
+    public function plan(): Plan
+    {
+        return $this->plan ??= Planner::plan($this->piece->document(), $this->workshop->profile());
     }
 
     /** @return list<self> the latest first, and after them the latest of all others that are looked for */
@@ -47,7 +57,18 @@ final readonly class PieceCard
         /** @var Collection<int, Piece> $pieces */
         $pieces = $latest->concat($others);
 
-        return array_values($pieces->map(fn (Piece $piece): self => new self($piece, $workshop))->all());
+        return self::of($pieces, $workshop);
+    }
+
+    /**
+     * @param  Collection<int, Piece>  $pieces
+     * @return list<self>
+     */
+    public static function of(Collection $pieces, Workshop $workshop): array
+    {
+        $seen = SeenPiece::in($workshop);
+
+        return array_values($pieces->map(fn (Piece $piece): self => new self($piece, $workshop, $seen))->all());
     }
 
     /** @return Builder<Piece> */
@@ -76,13 +97,13 @@ final readonly class PieceCard
         if ($making === null) {
             return self::WHERE[$this->piece->stage] ?? '';
         }
-        $total = $making->plan($this->plan->profile)->stepCount();
+        $total = $this->made?->steps() ?? 0;
 
         return $making->step >= $total ? 'made, to be weighed and logged' : "making, step {$making->step} of {$total}";
     }
 
     public function worst(): Level
     {
-        return $this->plan->worst();
+        return $this->seen->worst();
     }
 }

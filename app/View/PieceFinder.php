@@ -37,7 +37,7 @@ final readonly class PieceFinder
 
     public function finds(PieceCard $card): bool
     {
-        $mm = $card->plan->hangsMm();
+        $mm = $card->seen->hangsMm();
         if (($this->mostMm !== null && $mm > $this->mostMm) || ($this->leastMm !== null && $mm < $this->leastMm)) {
             return false;
         }

@@ -447,7 +447,7 @@ final class PieceTest extends TestCase
         self::assertSame(['Gull'], $found('moss drop'));
         self::assertSame(['Tern'], $found('hoops'));
         self::assertSame(['Gull', 'Tern'], $found('earring'));
-        $gull = PieceCard::all($this->maker->workshop)[2]->plan->hangsMm();
+        $gull = PieceCard::all($this->maker->workshop)[2]->seen->hangsMm();
         self::assertContains('Gull', $found('under '.ceil($gull).' mm'));
         self::assertNotContains('Gull', $found('under '.floor($gull - 1).' mm'));
         self::assertNotContains('Gull', $found('over '.ceil($gull + 1).' mm'));

@@ -33,7 +33,7 @@ final class PatternController extends Controller
         $card = PatternCard::all()[$asked['open'] ?? ''] ?? null;
 
         return view('pieces.patterns', [
-            'own' => $own->map(fn (Piece $piece): PieceCard => new PieceCard($piece, $workshop))->all(),
+            'own' => PieceCard::of($own, $workshop),
             'gallery' => new PatternGallery($workshop, $asked),
             'opened' => $card === null ? null : new PatternOpened($card, $workshop),
             'pace' => HandBook::of($workshop)->pace(),

@@ -8,18 +8,16 @@ use App\Models\Making;
 use App\Models\Workshop;
 use App\Read\WantedPiece;
 use App\View\Drawing;
-use App\View\HungPiece;
+use App\View\HungPicture;
 use App\View\PieceCard;
-use Hebra\Core\Plan\Plan;
-use Hebra\Core\Plan\Planner;
-use Hebra\Core\Plan\Profile;
+use App\View\SeenPiece;
 use Illuminate\Support\Collection;
 
 /**
  * Pieces hung on a rail, all at one scale as far as they have room: the longest that has none is drawn as small as it
  * must be.
  *
- * @phpstan-type Hung array{name: string, words: string, url: string, drawing: Drawing, times: int}
+ * @phpstan-type Hung array{name: string, words: string, url: string, hung: HungPicture}
  */
 final class Rail
 {
@@ -45,7 +43,7 @@ final class Rail
     {
         return new self('paper', array_map(fn (PieceCard $card): array => [
             'name' => $card->piece->name, 'words' => $card->progress(), 'url' => "/pieces/{$card->piece->ulid}",
-            ...self::drawn($card->plan, 'paper-'.$card->piece->id),
+            'hung' => self::hung($card->seen, 'paper-'.$card->piece->id),
         ], array_slice($cards, 0, max(self::ON_PAPER, self::MOST - count($beside->hung)))));
     }
 
@@ -55,11 +53,14 @@ final class Rail
      * @param  list<WantedPiece>  $pieces
      * @param  callable(WantedPiece): string  $words
      */
-    public static function wanted(array $pieces, callable $words): self
+    public static function wanted(array $pieces, callable $words, Workshop $workshop): self
     {
+        $seen = SeenPiece::in($workshop);
+
         return new self('wanted', array_map(fn (WantedPiece $piece): array => [
             'name' => $piece->want->piece->name, 'words' => $words($piece),
-            'url' => "/pieces/{$piece->want->piece->ulid}", ...self::drawn($piece->plan(), 'wanted-'.$piece->key()),
+            'url' => "/pieces/{$piece->want->piece->ulid}",
+            'hung' => self::hung($seen($piece->want->piece->json()), 'wanted-'.$piece->key()),
         ], $pieces));
     }
 
@@ -67,12 +68,14 @@ final class Rail
      * Pieces as they stand: each with where it is, and what is wrong with it.
      *
      * @param  list<PieceCard>  $cards
-     * @return list<array{card: PieceCard, drawing: Drawing, times: int}>
+     * @return list<array{card: PieceCard, hung: HungPicture}>
      */
     public static function places(array $cards): array
     {
         return array_map(
-            fn (PieceCard $card): array => ['card' => $card, ...self::drawn($card->plan, 'piece-'.$card->piece->id)],
+            fn (PieceCard $card): array => [
+                'card' => $card, 'hung' => self::hung($card->seen, 'piece-'.$card->piece->id),
+            ],
             $cards,
         );
     }
@@ -80,40 +83,35 @@ final class Rail
     /** What was made and closed, the latest first, each piece once. */
     public static function finished(Workshop $workshop): self
     {
-        $profile = $workshop->profile();
+        $seen = SeenPiece::in($workshop);
         /** @var Collection<int, Making> $makings */
         $makings = $workshop->makings()->with(['piece' => fn ($piece) => $piece->withTrashed()])
             ->whereNotNull('closed_at')->latest('closed_at')->limit(60)->get();
 
         return new self('finished', array_values($makings->groupBy('piece_id')->take(self::MOST - self::ON_PAPER)->map(
-            fn (Collection $of): array => self::made($of, $profile),
+            fn (Collection $of): array => self::made($of, $seen),
         )->all()));
     }
 
     /**
      * @param  Collection<int, Making>  $of  makings of one piece, the latest first
+     * @param  callable(string): SeenPiece  $seen
      * @return Hung
      */
-    private static function made(Collection $of, Profile $profile): array
+    private static function made(Collection $of, callable $seen): array
     {
         /** @var Making $last */
         $last = $of->first();
-        $plan = Planner::plan($last->document(), $profile);
 
         return [
             'name' => $last->piece->name,
             'words' => ($of->count() > 1 ? "{$of->count()} times, " : '').$last->closed_at?->format('j M'),
-            'url' => "/makings/{$last->ulid}/record", ...self::drawn($plan, 'rail-'.$last->id),
+            'url' => "/makings/{$last->ulid}/record", 'hung' => self::hung($seen($last->document), 'rail-'.$last->id),
         ];
     }
 
-    /** @return array{drawing: Drawing, times: int} */
-    private static function drawn(Plan $plan, string $name): array
+    private static function hung(SeenPiece $seen, string $name): HungPicture
     {
-        $hung = HungPiece::in(
-            [self::WIDE, self::HIGH, self::HIGH / (self::FULL_MM * Drawing::PX_PER_MM)], $plan, $name,
-        );
-
-        return ['drawing' => $hung->drawing, 'times' => $hung->times];
+        return $seen->hung([self::WIDE, self::HIGH, self::HIGH / (self::FULL_MM * Drawing::PX_PER_MM)], $name);
     }
 }

@@ -7,7 +7,7 @@ namespace App\View\Bench;
 use App\Models\Making;
 use App\Read\MakingDesk;
 use App\Read\PlannedToday;
-use App\View\Drawing;
+use App\View\HungPicture;
 use App\View\PieceCard;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Hand\Pace;
@@ -22,7 +22,7 @@ use Hebra\Core\Plan\Profile;
  * @phpstan-import-type Planned from PlannedToday
  *
  * @phpstan-type Row array{
- *     time: string, name: string, does: string, minutes: string, url: string, drawing: Drawing|null, isNow: bool,
+ *     time: string, name: string, does: string, minutes: string, url: string, drawing: HungPicture|null, isNow: bool,
  * }
  */
 final class Today
@@ -67,7 +67,7 @@ final class Today
                 && $card->piece->made_at === null,
         );
         foreach (array_slice(array_values($ready), 0, self::MOST_READY) as $card) {
-            $this->row($card, 'ready to make', $pace->foretell($card->plan)['about']);
+            $this->row($card, 'ready to make', $pace->foretell($card->plan())['about']);
         }
     }
 
@@ -123,7 +123,7 @@ final class Today
     /**
      * At the hour that has come by then, which goes on by what it takes.
      *
-     * @param  array{name: string, does: string, url: string, drawing: Drawing|null}  $told
+     * @param  array{name: string, does: string, url: string, drawing: HungPicture|null}  $told
      */
     private function timed(array $told, float $minutes): void
     {
@@ -137,12 +137,12 @@ final class Today
         $this->clock = $this->clock->addMinutes((int) ceil($minutes));
     }
 
-    /** @return array{name: string, does: string, url: string, drawing: Drawing} */
+    /** @return array{name: string, does: string, url: string, drawing: HungPicture} */
     private function told(PieceCard $card, string $does): array
     {
         return [
             'name' => $card->piece->name, 'does' => $does, 'url' => self::url($card),
-            'drawing' => new Drawing($card->plan->assembly(), 44, 46, 0, 2, 'today-'.$card->piece->id),
+            'drawing' => $card->seen->hung([44.0, 46.0, 1.0], 'today-'.$card->piece->id),
         ];
     }
 

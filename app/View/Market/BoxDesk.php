@@ -7,6 +7,7 @@ namespace App\View\Market;
 use App\Models\Finished;
 use App\Models\Workshop;
 use App\View\Coins;
+use App\View\SeenPiece;
 use Hebra\Core\Market\Place;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Metal;
@@ -47,10 +48,11 @@ final class BoxDesk
         $shown = $groups->take(self::MOST);
         /** @var Collection<int, Finished> $last */
         $last = Finished::query()->with('making')->whereIn('id', $shown->pluck('last'))->get()->keyBy('id');
+        $seen = SeenPiece::in($workshop);
         $this->compartments = array_values($shown->map(fn (object $group): Compartment => new Compartment(
             $last[(int) $group->last], (int) $group->many,
             $this->numbers((int) $group->piece_id, (string) $group->place),
-            $workshop,
+            $seen($last[(int) $group->last]->making->document),
         ))->all());
     }
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\View\Market;
 
 use App\Models\Finished;
-use App\Models\Workshop;
 use App\View\Coins;
-use App\View\HungPiece;
+use App\View\HungPicture;
+use App\View\SeenPiece;
 use Illuminate\Support\Collection;
 
 /** Alike pieces in one compartment of the box: the last one drawn, all of them by number. */
@@ -22,15 +22,13 @@ final readonly class Compartment
 
     private const MOST_RATIO = 0.8;
 
-    public HungPiece $hung;
+    public HungPicture $hung;
 
     /** @param  Collection<int, Finished>  $numbers */
     public function __construct(
-        public Finished $last, public int $many, public Collection $numbers, private Workshop $workshop,
+        public Finished $last, public int $many, public Collection $numbers, SeenPiece $seen,
     ) {
-        $this->hung = HungPiece::in(
-            [self::WIDE, self::HIGH, self::MOST_RATIO], $last->making->plan($workshop->profile()), 'box-'.$last->id,
-        );
+        $this->hung = $seen->hung([self::WIDE, self::HIGH, self::MOST_RATIO], 'box-'.$last->id);
     }
 
     /** `2 at the stall`. */

@@ -203,7 +203,7 @@ final class PlanDesk
             isset($this->wanted->plan()->late[$piece->key()]) => "▲ {$piece->made} of {$piece->want->count}",
             $piece->left() === 0 => "{$piece->made} of {$piece->want->count} ✓",
             default => "{$piece->made} of {$piece->want->count}",
-        });
+        }, $this->wanted->workshop);
     }
 
     /** @return Collection<int, Piece> that can be wanted */

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Workshop;
+use App\Read\HandState;
+use Hebra\Core\Piece\PieceJson;
+use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Planner;
+use Illuminate\Support\Facades\Cache;
+
+/**
+ * A design as lists show it: read, planned and drawn once for the hand that plans it, and kept until either changes.
+ *
+ * @phpstan-type Facts array{
+ *     hangs: float, steps: int, worst: string, check: string, times: int, wide: float, high: float, lines: string,
+ * }
+ */
+final readonly class SeenPiece
+{
+    private const KEPT_SECONDS = 1_209_600;
+
+    /** Stands in what is kept where the name of its place on the page will be. */
+    private const NAME = 'kept-name';
+
+    private const ROOM = 2.0;
+
+    /** @param  Facts  $facts  drawn at true size */
+    private function __construct(private array $facts)
+    {
+    }
+
+    /** @return callable(string): self of a design as it is written down, each for this workshop */
+    public static function in(Workshop $workshop): callable
+    {
+        $state = HandState::of($workshop).filemtime(__FILE__);
+
+        return fn (string $json): self => new self(Cache::remember(
+            'seen-'.md5($state.$json), self::KEPT_SECONDS, fn (): array => self::facts($json, $workshop),
+        ));
+    }
+
+    /** @return Facts */
+    private static function facts(string $json, Workshop $workshop): array
+    {
+        $plan = Planner::plan(PieceJson::read($json), $workshop->profile());
+        $hung = HungPiece::in([INF, INF, 1.0], $plan, self::NAME);
+        $picture = view('svg.piece', ['drawing' => $hung->drawing, 'small' => true, 'label' => ''])->render();
+
+        return [
+            'hangs' => $plan->hangsMm(), 'steps' => $plan->stepCount(), 'worst' => $plan->worst()->value,
+            'check' => $plan->checks[0]->text ?? '', 'times' => $hung->times,
+            'wide' => $hung->drawing->width, 'high' => $hung->drawing->height,
+            'lines' => (string) preg_replace('/\A\s*<svg[^>]*>|<\/svg>\s*\z/', '', $picture),
+        ];
+    }
+
+    public function hangsMm(): float
+    {
+        return $this->facts['hangs'];
+    }
+
+    public function steps(): int
+    {
+        return $this->facts['steps'];
+    }
+
+    public function worst(): Level
+    {
+        return Level::from($this->facts['worst']);
+    }
+
+    /** What is to be looked at first, where anything is. */
+    public function check(): string
+    {
+        return $this->facts['check'];
+    }
+
+    /**
+     * Drawn as large as its room allows: once, or twice where it is a pair.
+     *
+     * @param  array{float, float, float}  $room  how wide and high at most, in pixels, and at which ratio
+     */
+    public function hung(array $room, string $name): HungPicture
+    {
+        [$wide, $high, $most] = $room;
+        ['wide' => $drawnWide, 'high' => $drawnHigh, 'times' => $times] = $this->facts;
+        $inner = fn (float $drawn): float => max(1e-9, $drawn - 2 * self::ROOM);
+        $ratio = min($most, $high / $inner($drawnHigh), $wide / $times / $inner($drawnWide));
+
+        return new HungPicture(
+            [$drawnWide, $drawnHigh], $times, $ratio, str_replace(self::NAME, $name, $this->facts['lines']),
+        );
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Making;
+use App\Models\MakingCut;
+use App\Models\Piece;
+use App\Models\Tool;
+use App\Models\User;
+use App\Models\Workshop;
+use App\Read\HandState;
+use App\View\HungPiece;
+use App\View\SeenPiece;
+use Database\Seeders\DemoSeeder;
+use Hebra\Core\Plan\Planner;
+use Illuminate\Support\Facades\DB;
+use Tests\TestCase;
+
+/** What lists show of a piece is kept, and is what planning it anew would say. */
+final class SeenPieceTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->seed(DemoSeeder::class);
+        $this->actingAs(
+            User::query()->whereHas('workshop', fn ($of) => $of->where('name', 'Marram Lane'))->firstOrFail(),
+        );
+    }
+
+    private static function demo(): Workshop
+    {
+        return Workshop::query()->where('name', 'Marram Lane')->firstOrFail();
+    }
+
+    /** One fact: kept or worked out anew, a list says the same of every piece. */
+    public function test_what_is_kept_is_what_the_plan_says(): void
+    {
+        $workshop = self::demo();
+        $pieces = $workshop->pieces()->get();
+        self::assertGreaterThan(12, $pieces->count());
+        foreach ([1, 2] as $time) {
+            $seen = SeenPiece::in($workshop);
+            foreach ($pieces as $piece) {
+                $plan = Planner::plan($piece->document(), $workshop->profile());
+                $one = $seen($piece->json());
+                self::assertSame(
+                    [$plan->hangsMm(), $plan->stepCount(), $plan->worst(), $plan->checks[0]->text ?? ''],
+                    [$one->hangsMm(), $one->steps(), $one->worst(), $one->check()], "{$piece->name}, {$time}",
+                );
+                // As large as it would be drawn for its place: within the room that is kept round it.
+                $room = [140.0, 132.0, 0.46];
+                $anew = HungPiece::in($room, $plan, 'anew');
+                $hung = $one->hung($room, 'kept');
+                self::assertSame($anew->times, $hung->times);
+                self::assertEqualsWithDelta($anew->drawing->width * $anew->times, $hung->width, 8.0, $piece->name);
+                self::assertEqualsWithDelta($anew->drawing->height, $hung->height, 4.0, $piece->name);
+            }
+        }
+    }
+
+    /** Another tool, another habit, another log: another word for the hand. */
+    public function test_what_is_kept_is_forgotten_when_the_hand_changes(): void
+    {
+        $states = [HandState::of(self::demo())];
+        self::assertSame($states[0], HandState::of(self::demo()), 'nothing changed');
+        DB::table('workshops')->where('id', self::demo()->id)->update(['clearance_um' => 80]);
+        $states[] = HandState::of(self::demo());
+        Tool::query()->where('workshop_id', self::demo()->id)->orderBy('id')->limit(1)->delete();
+        $states[] = HandState::of(self::demo());
+        MakingCut::query()->where('workshop_id', self::demo()->id)->orderBy('id')->firstOrFail()
+            ->forceFill(['forgotten_at' => now()])->save();
+        $states[] = HandState::of(self::demo());
+        config(['hebra.version' => '99.0.0']);
+        $states[] = HandState::of(self::demo());
+        self::assertCount(5, array_unique($states));
+    }
+
+    /** A wider hole that a wire wants is seen in the list at once. */
+    public function test_a_list_says_what_is_so_now(): void
+    {
+        $before = substr_count((string) $this->get('/pieces')->assertOk()->getContent(), 'is-lacking');
+        DB::table('workshops')->where('id', self::demo()->id)->update(['clearance_um' => 500]);
+        $this->actingAs(self::demo()->makers()->firstOrFail());
+        self::assertGreaterThan(
+            $before, substr_count((string) $this->get('/pieces')->assertOk()->getContent(), 'is-lacking'),
+        );
+    }
+
+    /** Kept pictures stand on a page more than once, each under names of its own; what a maker wrote stays words. */
+    public function test_no_two_things_of_a_page_have_one_name(): void
+    {
+        $piece = Piece::query()->where('name', 'Breakwater')->firstOrFail();
+        $this->post("/pieces/{$piece->ulid}/changes", [
+            'do' => 'name', 'name' => '<b>Breakwater</b>"', 'revision' => $piece->revision, 'stage' => 'lay-out',
+        ])->assertRedirect();
+        foreach (['/', '/pieces', '/box', '/plan', '/patterns'] as $page) {
+            $html = (string) $this->get($page)->assertOk()->assertDontSee('<b>Breakwater', false)->getContent();
+            preg_match_all('/ id="([^"]+)"/', $html, $ids);
+            self::assertSame([], array_keys(array_filter(
+                array_count_values($ids[1]), fn (int $many): bool => $many > 1,
+            )), $page);
+            preg_match_all('/href="#([^"]+)"/', $html, $used);
+            self::assertSame([], array_values(array_diff(array_unique($used[1]), $ids[1])), "{$page}: used and not there");
+        }
+        self::assertGreaterThan(0, Making::query()->count());
+    }
+}
