@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Read;
 
 use App\Models\Occasion;
-use Hebra\Core\Plan\Plan;
 
 /** What stands in the plan of work: a piece to be made, or a repair. */
 interface ToDo
@@ -20,8 +19,8 @@ interface ToDo
 
     public function isFor(Occasion $occasion): bool;
 
-    /** How it looks, where that is known. */
-    public function plan(): ?Plan;
+    /** How it looks, as its design is written down; null where that is not known. */
+    public function design(): ?string;
 
     /** As the plan takes it; days count from today. */
     public function core(int $dueDay, int $fromDay): \Hebra\Core\Market\Want;

@@ -111,7 +111,7 @@ final class Wanted
         $repairs = [];
         foreach ($this->occasions as $occasion) {
             if ($occasion->repair !== null) {
-                $repairs[] = new WantedRepair($occasion->repair, $occasion, $this->workshop->profile());
+                $repairs[] = new WantedRepair($occasion->repair, $occasion);
             }
         }
 

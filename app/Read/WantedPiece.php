@@ -38,6 +38,11 @@ final readonly class WantedPiece implements ToDo
         return $this->occasion->is($occasion);
     }
 
+    public function design(): string
+    {
+        return $this->want->piece->json();
+    }
+
     public function plan(): Plan
     {
         return $this->piece->plan;

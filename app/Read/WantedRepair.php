@@ -9,13 +9,11 @@ use App\Models\Repair;
 use Hebra\Core\Market\Task;
 use Hebra\Core\Market\Want;
 use Hebra\Core\Plan\Operation;
-use Hebra\Core\Plan\Plan;
-use Hebra\Core\Plan\Profile;
 
 /** A repair or a change that is still to be done: so many minutes in one go. */
 final readonly class WantedRepair implements ToDo
 {
-    public function __construct(public Repair $repair, public Occasion $occasion, private Profile $profile)
+    public function __construct(public Repair $repair, public Occasion $occasion)
     {
     }
 
@@ -39,9 +37,9 @@ final readonly class WantedRepair implements ToDo
         return $this->occasion->is($occasion);
     }
 
-    public function plan(): ?Plan
+    public function design(): ?string
     {
-        return $this->repair->finished?->making->plan($this->profile);
+        return $this->repair->finished?->making->document;
     }
 
     public function core(int $dueDay, int $fromDay): Want

@@ -11,7 +11,8 @@ use App\Read\Holdings;
 use App\Read\PiecePlan;
 use App\Read\Pricing;
 use App\View\Coins;
-use App\View\HungPiece;
+use App\View\HungPicture;
+use App\View\SeenPiece;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Market\Needs;
 use Illuminate\Support\Collection;
@@ -21,7 +22,7 @@ use Illuminate\Support\Collection;
  * it would bring. What brings most in that time goes first.
  *
  * @phpstan-type Fit array{
- *     piece: Piece, hung: HungPiece, many: int, stock: int, lacks: string, minutes: float, brings: int|null,
+ *     piece: Piece, hung: HungPicture, many: int, stock: int, lacks: string, minutes: float, brings: int|null,
  *     at: list<float>, key: string,
  * }
  */
@@ -50,9 +51,10 @@ final class FitsDesk
     ) {
         $this->held = new Holdings($workshop);
         $pace = HandBook::of($workshop)->pace();
+        $seen = SeenPiece::in($workshop);
         $fits = [];
         foreach ($this->pieces() as $piece) {
-            $fit = $this->fit($piece, new PiecePlan($piece, $workshop->profile(), $pace));
+            $fit = $this->fit($piece, new PiecePlan($piece, $workshop->profile(), $pace), $seen);
             if ($fit['many'] > 0) {
                 $fits[] = $fit;
             }
@@ -71,8 +73,11 @@ final class FitsDesk
         return $pieces;
     }
 
-    /** @return Fit */
-    private function fit(Piece $piece, PiecePlan $plan): array
+    /**
+     * @param  callable(string): SeenPiece  $seen
+     * @return Fit
+     */
+    private function fit(Piece $piece, PiecePlan $plan, callable $seen): array
     {
         $ends = $this->ends($plan);
         $stock = 0;
@@ -87,9 +92,9 @@ final class FitsDesk
             'minutes' => $ends[max(0, $stock - 1)] ?? 0.0, 'brings' => $this->brings($piece, $plan, $stock),
             'at' => array_map(fn (float $end): float => round(100 * $end / $this->minutes, 2), $ends),
             'key' => "fit-{$piece->id}",
-            'hung' => HungPiece::in([
+            'hung' => $seen($piece->json())->hung([
                 min(self::HIGH, self::WIDE / max(1, count($ends))), self::HIGH, self::MOST_RATIO,
-            ], $plan->plan, "fit-{$piece->id}"),
+            ], "fit-{$piece->id}"),
         ];
     }
 

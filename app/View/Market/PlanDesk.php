@@ -10,6 +10,7 @@ use App\Read\Wanted;
 use App\Read\WantedPiece;
 use App\View\Bench\Rail;
 use App\View\Coins;
+use App\View\SeenPiece;
 use Hebra\Core\Market\InTime;
 use Hebra\Core\Quantity\Figures;
 use Illuminate\Support\Collection;
@@ -195,6 +196,12 @@ final class PlanDesk
         )));
 
         return $ulids === [] ? '' : '/cutting?'.http_build_query(['pieces' => $ulids]);
+    }
+
+    /** @return callable(string): SeenPiece */
+    public function seen(): callable
+    {
+        return SeenPiece::in($this->wanted->workshop);
     }
 
     public function rail(): Rail

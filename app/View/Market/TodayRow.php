@@ -6,7 +6,8 @@ namespace App\View\Market;
 
 use App\Read\ToDo;
 use App\Read\Wanted;
-use App\View\Drawing;
+use App\View\HungPicture;
+use App\View\SeenPiece;
 use Hebra\Core\Market\Sitting;
 
 /** What is done today on one piece, one sitting after the other. */
@@ -62,12 +63,17 @@ final readonly class TodayRow
         return $this->sittings[0]->from < 1.0;
     }
 
-    public function drawing(): ?Drawing
+    /** Names it and its picture among all that is done today. */
+    public function key(): string
     {
-        $plan = $this->toDo()?->plan();
+        return "now-{$this->sittings[0]->wants[0]}-".(int) $this->sittings[0]->from;
+    }
 
-        return $plan === null ? null : new Drawing(
-            $plan->assembly(), 44, 46, 0, 2, "now-{$this->sittings[0]->wants[0]}-".(int) $this->sittings[0]->from,
-        );
+    /** @param  callable(string): SeenPiece  $seen */
+    public function hung(callable $seen): ?HungPicture
+    {
+        $design = $this->toDo()?->design();
+
+        return $design === null ? null : $seen($design)->hung([44.0, 46.0, 1.0], $this->key());
     }
 }

@@ -20,14 +20,14 @@
                 <span class="small quiet">{{ $desk->words($fit) }}</span></span>
             <svg class="fits-line" width="100%" height="68" role="img" aria-label="{{ $fit['many'] }} fit">
                 <defs><g id="{{ $fit['key'] }}-one">
-                    @include('svg.hung-piece', ['drawing' => $fit['hung']->drawing, 'times' => $fit['hung']->times, 'id' => $fit['key']])</g>
+                    @include('svg.hung-picture', ['hung' => $fit['hung'], 'id' => $fit['key']])</g>
                     </defs>
                 @foreach ($desk->hours() as [$x])<line class="day-mark" x1="{{ $x }}%" x2="{{ $x }}%" y1="0" y2="68"/>
                     @endforeach
                 <line class="fits-rail" x2="100%" y1="2" y2="2"/>
                 @foreach ($fit['at'] as $at => $x)<svg x="{{ $x }}%" y="4" overflow="visible"
                     @class(['is-short' => $at >= $fit['stock']])><use href="#{{ $fit['key'] }}-one"
-                    x="{{ -round($fit['hung']->drawing->width * $fit['hung']->times, 1) }}"/></svg>@endforeach
+                    x="{{ -$fit['hung']->width }}"/></svg>@endforeach
             </svg>
             <span class="figure">{{ $desk->money($fit) }}</span>
         </li>

@@ -29,14 +29,14 @@
                 role="heading" aria-level="2">Today</span> <span
                 class="quiet small">{{ \App\View\Market\PlanDesk::time($wanted->days->minutesOn(0)) }} at the bench</span></span><a
                 class="small" href="/plan/fits">What fits?</a></p>
-            @php($today = $desk->today())
+            @php([$today, $seen] = [$desk->today(), $desk->seen()])
             @if ($today === [])<p
                 class="quiet mt-1">{{ $wanted->occasions->isEmpty() ? 'Nothing is planned.' : 'Nothing is planned for today.' }}</p>
                 @endif
             <ol class="hours">@foreach ($today as $row)
                 <li @class(['is-now' => $row->isNow()])><a href="{{ $row->url() }}"><span
                     class="figure small">{{ $row->isNow() ? 'now' : '' }}</span>
-                    <span class="hour-drawing">@if (($drawing = $row->drawing()) !== null)@include('svg.piece', ['drawing' => $drawing, 'small' => true, 'label' => ''])@endif</span>
+                    <span class="hour-drawing">@if (($hung = $row->hung($seen)) !== null)@include('svg.hung-picture', ['id' => $row->key()])@endif</span>
                     <span class="hour-words"><strong>{{ $row->name() }}</strong><span
                         class="small">{{ $row->does() }}</span></span>
                     <span class="figure small">{{ $row->time() }}</span></a></li>
