@@ -22,6 +22,9 @@ final readonly class Eye implements Shape
 
     private const TRIES = 3;
 
+    /** The first wrap drops below the bend: so much of its thickness lower than the round alone would bring it. */
+    private const DROP = 0.25;
+
     /**
      * @param  Helix|null  $wraps  what closes it
      * @param  float  $asideMm  how far from its own neck the middle of all that the wraps go round stands
@@ -89,7 +92,8 @@ final readonly class Eye implements Shape
         $out = $neck->beside();
         $angle = asin($before);
         $ahead = $across->times(cos($angle))->minus($out->times(sin($angle)));
-        $place = $neck->at->plus($neck->ahead->times($flat->minus($neck->at)->dot($neck->ahead)))
+        $up = $flat->minus($neck->at)->dot($neck->ahead) - self::DROP * $this->wireMm;
+        $place = $neck->at->plus($neck->ahead->times($up))
             ->plus($across->times($this->wireMm * sin($angle)))->plus($out->times($this->wireMm * cos($angle)));
         $towards = $across->times(-sin($angle))->minus($out->times(cos($angle)));
 
