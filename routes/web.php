@@ -198,6 +198,7 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/tools/{tool}', [HandController::class, 'dropTool']);
 
     Route::get('/weave', [WeaveController::class, 'show']);
+    Route::get('/weave/band.svg', [WeaveController::class, 'band']);
     Route::post('/weave', [WeaveController::class, 'store']);
 
     Route::get('/sums', [SumController::class, 'index']);

@@ -78,6 +78,18 @@ final readonly class SeenPiece
         return $this->facts['check'];
     }
 
+    /** As a file of its own, at true size. */
+    public function file(string $title): string
+    {
+        ['wide' => $wide, 'high' => $high, 'times' => $times] = $this->facts;
+        $second = $times > 1 ? '<use href="#one" x="'.$wide.'"/>' : '';
+        $lines = str_replace(self::NAME, 'file', $this->facts['lines']);
+
+        return SvgFile::document(
+            $wide * $times, $high, $title, view('svg.defs')->render()."<g id=\"one\">{$lines}</g>{$second}",
+        );
+    }
+
     /**
      * Drawn as large as its room allows: once, or twice where it is a pair.
      *

@@ -17,7 +17,11 @@ use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\Length;
 use Hebra\Core\Wire\WireSize;
+use Hebra\Core\Wrap\BandLayout;
+use Hebra\Core\Wrap\BandSection;
+use Hebra\Core\Wrap\BandWeave;
 use Hebra\Core\Wrap\BasketWeave;
+use Hebra\Core\Wrap\Crossing;
 use Hebra\Core\Wrap\LighterCore;
 use Hebra\Core\Wrap\Weave;
 use Hebra\Core\Wrap\WeaveMove;
@@ -39,6 +43,7 @@ final class WeaveDesk
         'length' => '50 mm',
         'turns' => '3',
         'at' => '',
+        'section' => '',
     ];
 
     /** So many turns or passes are drawn at most. */
@@ -75,6 +80,11 @@ final class WeaveDesk
     /** @var list<string> what speaks against it */
     public array $objections = [];
 
+    /** Where a band is written in several sections. */
+    public ?BandLayout $layout = null;
+
+    public readonly BandText $band;
+
     public int $cores = 3;
 
     /** Which move of a repeat is shown, from 1; 0 for the whole. */
@@ -84,9 +94,18 @@ final class WeaveDesk
     public function __construct(public array $texts, public readonly Profile $profile)
     {
         $problem = null;
+        $written = $texts['kind'] === 'basket' ? $texts['passes'] : $texts['pattern'];
+        $this->band = BandText::of($written, $texts['section']);
         try {
             $this->cores = Count::parse($texts['cores'], 'cores', 2, 7);
-            $this->isBasket() ? $this->basket() : $this->figure();
+            if ($this->isSectioned()) {
+                $this->layOut();
+            }
+            match (true) {
+                $this->isCrossing() => null,
+                $this->isBasket() => $this->basket(),
+                default => $this->figure(),
+            };
         } catch (Problem $caught) {
             $problem = $caught;
         }
@@ -102,19 +121,54 @@ final class WeaveDesk
     public static function tapped(array $texts, string $add): array
     {
         $key = $texts['kind'] === 'basket' ? 'passes' : 'pattern';
-        $written = preg_split('/[\s,;]+/', trim($texts[$key]), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $band = BandText::of($texts[$key], $texts['section']);
+        $written = preg_split('/[\s,;]+/', $band->moves(), -1, PREG_SPLIT_NO_EMPTY) ?: [];
         if ($add === 'undo') {
             array_pop($written);
-        } else {
-            $written[] = $key === 'passes' ? $add : trim($texts['turns']).'@'.$add;
+        } elseif ($add !== 'section') {
+            $written[] = $key === 'passes' || $band->isBasket() ? $add : trim($texts['turns']).'@'.$add;
         }
+        $band = $add === 'section' ? $band->longer() : $band->with(implode(' ', $written));
 
-        return [$key => implode(' ', $written), 'at' => ''] + $texts;
+        return [
+            $key => $band->text(), 'at' => '', 'section' => count($band->sections) > 1 ? (string) $band->here : '',
+        ] + $texts;
     }
 
     public function isBasket(): bool
     {
-        return $this->texts['kind'] === 'basket';
+        return $this->texts['kind'] === 'basket' || $this->band->isBasket();
+    }
+
+    public function isSectioned(): bool
+    {
+        return $this->texts['kind'] !== 'basket' && count($this->band->sections) > 1;
+    }
+
+    /** Whether cores change sides in the section at hand, and nothing is woven. */
+    public function isCrossing(): bool
+    {
+        return $this->isSectioned() && Crossing::read($this->band->moves(), $this->cores, 'pattern') !== null;
+    }
+
+    private function here(): ?BandSection
+    {
+        return $this->layout?->sections[$this->band->here - 1] ?? null;
+    }
+
+    /** The band as it is written, worked out over its length. */
+    private function layOut(): void
+    {
+        [$core, $wire, $length] = $this->sizes();
+        $band = BandWeave::parse($this->texts['pattern'], $this->cores);
+        $this->layout = $band->over($length, $core, $wire);
+        $this->results = [
+            ['weaving wire of all of it, tails extra', $this->profile->cutLength($this->layout->weavingWireMm())],
+            ['the band, woven', $this->profile->length($this->layout->lengthMm())],
+        ];
+        foreach ($band->freeCores() as $free) {
+            $this->objections[] = "No section takes core {$free}: it would fall out.";
+        }
     }
 
     /** @return array{float, float, float} core, weaving wire, length to be woven, mm */
@@ -134,8 +188,9 @@ final class WeaveDesk
     private function figure(): void
     {
         [$core, $wire, $length] = $this->sizes();
-        $pattern = WeavePattern::parse($this->texts['pattern'], $this->cores);
-        $weave = Weave::of($pattern, $core, $wire)->reaching($length);
+        $pattern = WeavePattern::parse($this->band->moves(), $this->cores);
+        $weave = Weave::of($pattern, $core, $wire, $this->layout?->spacingMm)
+            ->reaching($this->here()->lengthMm ?? $length);
         $this->moves = WeaveMove::figures($pattern);
         $this->notes = new WeaveNotes(WeaveNotes::spaced($this->cores, $weave->spacingMm), $core, $wire);
         $this->at = $this->move();
@@ -144,14 +199,14 @@ final class WeaveDesk
             Woven::figure($weave, $drawn, true, $litFrom, 'front'),
             Woven::figure($weave, $drawn, false, $litFrom, self::TURNED_OVER),
         );
-        foreach ($pattern->freeCores() as $free) {
+        foreach ($this->isSectioned() ? [] : $pattern->freeCores() as $free) {
             $this->objections[] = "No figure takes core {$free}: it would fall out.";
         }
         $this->answer(
             $weave->repeats,
-            $weave->wireLengthMm(),
+            $weave->wireLengthMm() + $weave->repeats * $weave->reachedMm(),
             $weave->wovenMm(),
-            $weave->repeatMm(),
+            $weave->repeatMm() + $weave->reachedMm(),
             ($this->cores - 1) * $weave->spacingMm + $core + 2 * $wire,
         );
         $this->results[] = ['turns', number_format($weave->turns())];
@@ -165,9 +220,12 @@ final class WeaveDesk
     private function basket(): void
     {
         [$core, $wire, $length] = $this->sizes();
-        $weave = BasketWeave::parse($this->texts['passes'], $this->cores);
+        $weave = BasketWeave::parse(
+            $this->band->moves(), $this->cores, $this->texts['kind'] === 'basket' ? 'passes' : 'pattern',
+        );
         $spacing = $core + $wire;
-        $repeats = max(1, (int) ceil($length / $weave->climbMm($wire) - 1e-9));
+        $repeats = $this->here()->repeats
+            ?? max(1, (int) ceil($length / $weave->climbMm($wire) - 1e-9));
         $this->moves = WeaveMove::passes($weave);
         $this->notes = new WeaveNotes(WeaveNotes::spaced($this->cores, $spacing), $core, $wire);
         $this->at = $this->move();
@@ -176,7 +234,7 @@ final class WeaveDesk
             Woven::basket($weave, $core, $wire, $spacing, $drawn, true, $litFrom, 'front'),
             Woven::basket($weave, $core, $wire, $spacing, $drawn, false, $litFrom, self::TURNED_OVER),
         );
-        if ($weave->objection() !== null) {
+        if (! $this->isSectioned() && $weave->objection() !== null) {
             $this->objections[] = $weave->objection();
         }
         $this->answer(
@@ -258,7 +316,8 @@ final class WeaveDesk
     private function answer(int $repeats, float $wireMm, float $wovenMm, float $repeatMm, float $wideMm): void
     {
         $this->results = [
-            ['weaving wire, tails extra', $this->profile->cutLength($wireMm)],
+            ...$this->results,
+            [$this->isSectioned() ? 'this section' : 'weaving wire, tails extra', $this->profile->cutLength($wireMm)],
             ['woven length', $this->profile->length($wovenMm)], ['repeats', number_format($repeats)],
             ['wire for one repeat', Figures::mm($repeatMm)], ['wide, about', Figures::mm($wideMm)],
         ];
@@ -278,6 +337,12 @@ final class WeaveDesk
         return '/weave?'.http_build_query(
             array_filter(array_map(strval(...), $changed + $this->texts), fn (string $text): bool => $text !== ''),
         );
+    }
+
+    /** Where the band that it makes is seen. */
+    public function bandUrl(): string
+    {
+        return '/weave/band.svg'.strstr($this->address(['at' => '', 'section' => '', 'turns' => '']), '?');
     }
 
     /** @throws Problem if the weave is none, or no band */

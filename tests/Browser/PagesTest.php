@@ -60,6 +60,8 @@ final class PagesTest extends BrowserTestCase
             'lay ready' => "{$plain}/lay-ready", 'strips' => "{$plain}/strips", 'patterns' => '/patterns',
             'a weave' => '/weave?pattern=3%401-2+4%402-3&at=2', 'a basket weave' => '/weave?kind=basket',
             'a weave refused' => '/weave?pattern=4%409',
+            'a band in sections' => '/weave?cores=4&section=2&pattern=3%401-4+x6+%7C+4%401-2+4%403-4+%7C+'
+                .'cross+1-2+over+3-4',
             'lay out a chain' => "{$chain}/lay-out?open=p3", 'wire of a chain' => "{$chain}/wire",
             'cut a chain' => "{$chain}/cut", 'lay out a frame' => "{$framed}/lay-out?open=p3",
             'tiers of chain' => "{$tiers}/lay-out?open=p9", 'a band cut' => "{$band}/cut",

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Piece;
+use App\View\WeaveDesk;
 use Hebra\Core\Piece\PartId;
+use Hebra\Core\Wire\WireSize;
+use Hebra\Core\Wrap\BandWeave;
 use Tests\TestCase;
 
 /** The weave studio over HTTP: written, tapped, stepped, made into a band, refused. */
@@ -109,6 +112,66 @@ final class WeaveTest extends TestCase
         );
     }
 
+    /** A band in sections: each is woven on its own, at the band's spacing, and together they take what it takes. */
+    public function test_a_band_is_woven_section_by_section(): void
+    {
+        $written = '3@1-4 x6 | 4@1-2 4@3-4 x4 | cross 1-2 over 3-4 | f1 b2 f3 b4 f4 b3 f2 b1';
+        $asked = http_build_query(['cores' => '4', 'core' => '18 awg', 'length' => '80 mm', 'pattern' => $written]);
+        [$core, $wire] = [WireSize::awg(18)->diameterMm(), WireSize::awg(28)->diameterMm()];
+        $band = BandWeave::parse($written, 4)->over(80.0, $core, $wire);
+        $inAll = $this->workshop()->profile()->cutLength($band->weavingWireMm());
+        $said = [
+            '3 turns round cores 1 to 4', '4 turns round cores 1 to 2', 'Here cores change sides', 'in front of core 1',
+        ];
+        foreach ($said as $at => $words) {
+            $section = $band->sections[$at];
+            $page = $this->get("/weave?{$asked}&section=".($at + 1))->assertOk()
+                ->assertSee($words)->assertSee($inAll)
+                ->assertSeeInOrder(['aria-current="true"', $section->text], false);
+            if ($section->crossing === null) {
+                $page->assertSeeInOrder(['this section', $this->workshop()->profile()->cutLength($section->wireMm)]);
+            }
+        }
+        $this->get("/weave/band.svg?{$asked}")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')
+            ->assertSee('<title>The band</title>', false);
+        $this->post('/weave', [
+            'cores' => '4', 'core' => '18 awg', 'length' => '80 mm', 'pattern' => $written,
+        ])->assertRedirect();
+        self::assertSame(
+            $written,
+            Piece::query()->latest('id')->firstOrFail()->document()->part(PartId::of('p2'))->choice('pattern'),
+        );
+    }
+
+    /** One fact: a weave of its own takes what a band of it alone takes, also where the wire has to reach behind. */
+    public function test_a_weave_takes_what_its_band_takes(): void
+    {
+        [$core, $wire] = [WireSize::awg(20)->diameterMm(), WireSize::awg(28)->diameterMm()];
+        foreach (['4@1-2 4@2-3', '3@1 2@4 1@2-3', '4@1-2 4@3-4', '2@1-4'] as $pattern) {
+            $band = BandWeave::parse($pattern, 4)->over(50.0, $core, $wire);
+            $this->get('/weave?'.http_build_query(['cores' => '4', 'pattern' => $pattern]))->assertOk()
+                ->assertSee($this->workshop()->profile()->cutLength($band->weavingWireMm()));
+        }
+    }
+
+    public function test_sections_are_tapped(): void
+    {
+        $tapped = fn (array $asked): array => array_intersect_key(
+            WeaveDesk::tapped($asked + ['kind' => 'figure', 'turns' => '3'], $asked['add']),
+            ['pattern' => 0, 'section' => 0],
+        );
+        $two = ['pattern' => '4@1-2 x3 | 4@1-2', 'section' => '2'];
+        self::assertSame($two, $tapped(['pattern' => '4@1-2 x3', 'section' => '', 'add' => 'section']));
+        self::assertSame(
+            ['pattern' => '4@1-2 x3 | 4@1-2 3@2-3', 'section' => '2'], $tapped(['add' => '2-3'] + $two),
+        );
+        self::assertSame(
+            ['pattern' => '4@1-2 3@1 x3 | 4@1-2', 'section' => '1'], $tapped(['add' => '1', 'section' => '1'] + $two),
+        );
+        self::assertSame(['pattern' => '4@1-2 x3', 'section' => ''], $tapped(['add' => 'undo'] + $two));
+        self::assertSame('', $tapped(['pattern' => '4@1-2', 'section' => '', 'add' => 'undo'])['pattern']);
+    }
+
     public function test_what_cannot_be_woven_is_said_at_its_field(): void
     {
         foreach ([
@@ -116,6 +179,8 @@ final class WeaveTest extends TestCase
             'pattern=' => 'a weave, such as 4@2 3@1-2', 'pattern=%3Cb%3E' => '“&lt;b&gt;”',
             'wire=thick' => 'thick', 'length=9+km' => 'Length',
             'kind=basket&passes=f1+b3' => 'jumps from core 1 to core 3',
+            'pattern=4%401-2+%7C+cross' => '“cross”', 'pattern=4%401-2+%7C+' => 'a weave, such as',
+            'pattern=4%401-2+x9999+%7C+4%402-3' => '9999 repeats',
         ] as $query => $sentence) {
             $this->get('/weave?'.$query)->assertOk()->assertSee($sentence, false)->assertDontSee('What it takes');
         }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\History;
+use App\View\SeenPiece;
 use App\View\WeaveDesk;
+use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Problem;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,6 +29,18 @@ final class WeaveController extends Controller
         }
 
         return $add !== '' ? redirect($desk->address()) : response(view('weave.page', ['desk' => $desk])->render());
+    }
+
+    /** The band that it makes, as a picture. */
+    public function band(Request $request): Response
+    {
+        $workshop = $this->workshop($request);
+        $seen = SeenPiece::in($workshop);
+        $piece = (new WeaveDesk($this->asked($request), $workshop->profile()))->piece();
+
+        return response($seen(PieceJson::write($piece))->file('The band'), 200, [
+            'Content-Type' => 'image/svg+xml', 'Cache-Control' => 'private, max-age=3600',
+        ]);
     }
 
     public function store(Request $request, History $history): Response|RedirectResponse

@@ -10,10 +10,11 @@
             <x-said name="length" label="for" aria-label="for which woven length" :value="$desk->texts['length']" :problem="$desk->problem" />
         </div>
         @foreach ($desk->objections as $objection)<p class="refusal mt-2" role="alert">{{ $objection }}</p>@endforeach
+        @if ($desk->layout !== null)@include('weave.sections')@endif
         @if ($desk->front)@include('weave.woven')@endif
         @include('weave.staff')
     </form>
-    @if ($desk->front)
+    @if ($desk->front || $desk->layout !== null)
         <div class="weave-takes mt-4">
             <section aria-label="What it takes">
                 <h2>What it takes</h2>
@@ -24,7 +25,8 @@
                 <dl class="small grid grid-cols-[auto_1fr] gap-x-3">@foreach ($desk->hints as [$what, $words])<dt class="quiet">{{ $what }}</dt><dd>{{ $words }}</dd>@endforeach</dl>
                 <p class="quiet small mt-1">Keep the first turns round more than one core easy, so that the cores stay side by side.</p>
             </section>
-            @unless ($desk->isBasket())
+            @unless ($desk->texts['kind'] === 'basket')
+                <figure class="weave-band"><img src="{{ $desk->bandUrl() }}" alt="The band that it makes" loading="lazy" height="150"></figure>
                 <form method="post" action="/weave">@csrf
                     @foreach ($desk->texts as $key => $text)<input type="hidden" name="{{ $key }}" value="{{ $text }}">@endforeach
                     <button type="submit" class="do" @disabled($desk->objections !== [])>Make a band of it</button>
