@@ -28,7 +28,7 @@ final readonly class PiecesWall
         foreach ($cards as $card) {
             $rails[self::rail($card)][] = $card;
         }
-        $this->rails = array_filter($rails);
+        $this->rails = array_map(self::together(...), array_filter($rails));
         $this->count = count($cards);
         $this->found = count(array_filter($cards, $this->finds(...)));
     }
@@ -40,6 +40,42 @@ final readonly class PiecesWall
             $card->piece->made_at !== null => 'Made',
             default => 'On paper',
         };
+    }
+
+    /**
+     * Variants of one design hang beside each other, where the latest of them would.
+     *
+     * @param  list<PieceCard>  $cards
+     * @return list<PieceCard>
+     */
+    private static function together(array $cards): array
+    {
+        $hangers = [];
+        foreach ($cards as $card) {
+            $hangers[self::hanger($card)][] = $card;
+        }
+
+        return array_merge(...array_values($hangers));
+    }
+
+    private static function hanger(PieceCard $card): string
+    {
+        return $card->piece->family ?? $card->piece->ulid;
+    }
+
+    /**
+     * What shares its hanger on a rail: how many, and whether it is the first of them.
+     *
+     * @param  list<PieceCard>  $cards  of the rail
+     * @return array{int, bool}
+     */
+    public function shared(PieceCard $card, array $cards): array
+    {
+        $same = array_values(array_filter(
+            $cards, fn (PieceCard $one): bool => self::hanger($one) === self::hanger($card),
+        ));
+
+        return [count($same), $same[0] === $card];
     }
 
     /** @return array<string, int> how many pieces have each tag, the most used first */

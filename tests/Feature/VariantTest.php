@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Piece;
+use App\View\PieceCard;
+use App\View\PiecesWall;
 use App\View\VariantsDesk;
 use Hebra\Core\Piece\PieceJson;
 use Tests\TestCase;
@@ -85,6 +87,26 @@ final class VariantTest extends TestCase
             "/pieces/{$piece->ulid}/beside/take", ['variant' => $variant->ulid, 'revision' => 1],
         )->assertStatus(409)->assertSee('changed elsewhere');
         self::assertSame('Moved on', $piece->refresh()->name);
+    }
+
+    /** On the wall they share a hanger, however many other pieces were worked on between them. */
+    public function test_variants_hang_beside_each_other(): void
+    {
+        $piece = $this->piece('link-and-drop');
+        $other = $this->piece('single-drop');
+        $variant = $this->keep($piece);
+        $this->travel(2)->minutes();
+        $this->change($other, ['do' => 'name', 'name' => 'Between'])->assertOk();
+        $this->travel(2)->minutes();
+        $this->change($piece, ['do' => 'name', 'name' => 'Latest'])->assertOk();
+        $wall = new PiecesWall($this->workshop(), '');
+        $names = array_map(fn (PieceCard $card): string => $card->piece->name, $wall->rails['On paper']);
+        self::assertSame(['Latest', $variant->name, 'Between'], $names);
+        self::assertSame([[2, true], [2, false], [1, true]], array_map(
+            fn (PieceCard $card): array => $wall->shared($card, $wall->rails['On paper']), $wall->rails['On paper'],
+        ));
+        $html = (string) $this->get('/pieces')->assertOk()->assertSee('2 variants side by side')->getContent();
+        self::assertSame(1, substr_count($html, 'place-variants'));
     }
 
     public function test_one_that_was_put_away_stands_there_no_more(): void
