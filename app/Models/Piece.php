@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -92,6 +93,23 @@ final class Piece extends Model
     public function openMaking(): HasOne
     {
         return $this->hasOne(Making::class)->whereNull('closed_at')->latestOfMany();
+    }
+
+    /**
+     * Their designs asked for at once, where each will be.
+     *
+     * @param  Collection<int, Piece>  $pieces
+     * @return Collection<int, Piece> the same
+     */
+    public static function designed(Collection $pieces): Collection
+    {
+        $designs = DB::table('piece_revisions')->join('pieces', 'pieces.id', '=', 'piece_revisions.piece_id')
+            ->whereColumn('piece_revisions.number', 'pieces.revision')->whereIn('pieces.id', $pieces->pluck('id'))
+            ->pluck('document', 'piece_id');
+
+        return $pieces->each(function (Piece $piece) use ($designs): void {
+            $piece->json = $designs->has($piece->id) ? (string) $designs[$piece->id] : null;
+        });
     }
 
     public function json(): string

@@ -62,6 +62,12 @@ final readonly class Period
         };
     }
 
+    /** @return array{string, string} its first and last month: `2026-03`, `2026-05` */
+    public function months(): array
+    {
+        return [sprintf('%s-%02d', $this->year, $this->from), sprintf('%s-%02d', $this->year, $this->to)];
+    }
+
     /** @return Closure(Builder): Builder that asks for what lies in it, by a column of days or times */
     public function of(string $column): Closure
     {

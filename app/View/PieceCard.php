@@ -68,7 +68,9 @@ final class PieceCard
     {
         $seen = SeenPiece::in($workshop);
 
-        return array_values($pieces->map(fn (Piece $piece): self => new self($piece, $workshop, $seen))->all());
+        return array_values(Piece::designed($pieces)->map(
+            fn (Piece $piece): self => new self($piece, $workshop, $seen),
+        )->all());
     }
 
     /** @return Builder<Piece> */

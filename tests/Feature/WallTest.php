@@ -11,6 +11,7 @@ use App\Models\Supply;
 use App\Read\Period;
 use App\View\MonthsDesk;
 use App\View\Stock\BookFlow;
+use App\View\Stock\BookLines;
 use App\View\Stock\BookMonths;
 use App\View\Stock\CoilDrawing;
 use App\View\Stock\Heap;
@@ -227,6 +228,16 @@ final class WallTest extends TestCase
         self::assertSame([4_000, true, 'March'], [$all[3]['received'], $all[3]['isIn'], $all[3]['name']]);
         self::assertSame([0, 0.0, false], [$all[4]['received'], $all[4]['coil'], $all[4]['isIn']]);
         self::assertCount(12, $all);
+        // The sums of months are those of their lines.
+        foreach ([[1, 12], [3, 3], [4, 9]] as [$from, $to]) {
+            foreach ([null, Metal::Sterling, Metal::Copper] as $metal) {
+                $period = new Period('2026', $from, $to);
+                self::assertEqualsCanonicalizing(
+                    BookLines::subtotals(BookLines::of($this->maker->workshop, $metal, $period)),
+                    BookLines::ofMonths($this->maker->workshop, $metal, $period),
+                );
+            }
+        }
         $this->get('/stock/book?metal[]=x')->assertStatus(422);
     }
 

@@ -264,9 +264,13 @@ final class StockController extends Controller
             'months' => $flow->metal === null ? null : new BookMonths(
                 new MonthsDesk($this->workshop($request), $period->year), $flow->metal, $period,
             ),
-            'subtotals' => $isPart || $words !== '' ? BookLines::subtotals($lines()) : [],
+            'subtotals' => match (true) {
+                $words !== '' => BookLines::subtotals($lines()),
+                $isPart => BookLines::ofMonths($this->workshop($request), $isAsked ? $flow->metal : null, $period),
+                default => [],
+            },
             'lines' => $lines()->with(['lot', 'making.piece' => fn ($piece) => $piece->withTrashed()])
-                ->latest('id')->paginate(60)->withQueryString(),
+                ->latest('id')->simplePaginate(60)->withQueryString(),
             'hasPartners' => $this->workshop($request)->movements()->distinct()->count('maker') > 1,
             'problem' => null,
         ]);
