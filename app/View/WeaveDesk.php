@@ -358,7 +358,7 @@ final class WeaveDesk
 
         return (new Several(array_map(fn (array $change) => ChangeReader::read($change, $this->profile->unit()), [
             $set('cores'), [
-                'value' => $this->texts[$this->isBasket() ? 'passes' : 'pattern'],
+                'value' => $this->texts[$this->texts['kind'] === 'basket' ? 'passes' : 'pattern'],
             ] + $set('pattern'), $set('length'), ['do' => 'wire', 'role' => 'core', 'size' => $this->texts['core']], [
                 'do' => 'wire', 'role' => 'weave', 'size' => $this->texts['wire'],
             ],
