@@ -195,8 +195,9 @@ final class BenchPageTest extends TestCase
         $profile = $this->maker->workshop->profile();
         $cuts = $making->plan($profile)->cuts;
         self::assertSame(count($cuts), preg_match_all(
-            '/class="log-bar.*?strip-edge" y="11" width="([\d.]+)%".*?log-foretold" x="([\d.]+)%" y="11.5" width="([\d.]+)%"'
-                .'.*?log-left" x="([\d.]+)%"/s', $html, $bars, PREG_SET_ORDER,
+            '/class="log-bar.*?strip-edge"\s+y="11"\s+width="([\d.]+)%".*?'
+                .'log-foretold"\s+x="([\d.]+)%"\s+y="11.5"\s+width="([\d.]+)%"'
+                .'.*?log-left"\s+x="([\d.]+)%"/s', $html, $bars, PREG_SET_ORDER,
         ));
         foreach ($bars as $at => [, $net, $from, $left, $end]) {
             self::assertSame($net, $from);
