@@ -99,7 +99,7 @@ final class PieceCard
         if ($making === null) {
             return self::WHERE[$this->piece->stage] ?? '';
         }
-        $total = $this->made?->steps() ?? 0;
+        $total = $this->made?->steps($making->isByOperation()) ?? 0;
 
         return $making->step >= $total ? 'made, to be weighed and logged' : "making, step {$making->step} of {$total}";
     }

@@ -64,18 +64,14 @@ final readonly class PiecesWall
     }
 
     /**
-     * What shares its hanger on a rail: how many, and whether it is the first of them.
-     *
-     * @param  list<PieceCard>  $cards  of the rail
-     * @return array{int, bool}
+     * @param  list<PieceCard>  $cards  of a rail
+     * @return array<string, int> how many variants share a hanger on it, by what they are known by
      */
-    public function shared(PieceCard $card, array $cards): array
+    public static function hangers(array $cards): array
     {
-        $same = array_values(array_filter(
-            $cards, fn (PieceCard $one): bool => self::hanger($one) === self::hanger($card),
-        ));
+        $families = array_filter(array_map(fn (PieceCard $card): ?string => $card->piece->family, $cards));
 
-        return [count($same), $same[0] === $card];
+        return array_filter(array_count_values($families), fn (int $many): bool => $many > 1);
     }
 
     /** @return array<string, int> how many pieces have each tag, the most used first */

@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\Cache;
  * A design as lists show it: read, planned and drawn once for the hand that plans it, and kept until either changes.
  *
  * @phpstan-type Facts array{
- *     hangs: float, steps: int, worst: string, check: string, times: int, wide: float, high: float, lines: string,
+ *     hangs: float, steps: int, operations: int, worst: string, check: string, times: int, wide: float, high: float, lines: string,
  * }
  */
 final readonly class SeenPiece
@@ -50,7 +50,8 @@ final readonly class SeenPiece
         $picture = view('svg.piece', ['drawing' => $hung->drawing, 'small' => true, 'label' => ''])->render();
 
         return [
-            'hangs' => $plan->hangsMm(), 'steps' => $plan->stepCount(), 'worst' => $plan->worst()->value,
+            'hangs' => $plan->hangsMm(), 'steps' => $plan->inOperations(false)->stepCount(),
+            'operations' => $plan->inOperations()->stepCount(), 'worst' => $plan->worst()->value,
             'check' => $plan->checks[0]->text ?? '', 'times' => $hung->times,
             'wide' => $hung->drawing->width, 'high' => $hung->drawing->height,
             'lines' => (string) preg_replace('/\A\s*<svg[^>]*>|<\/svg>\s*\z/', '', $picture),
@@ -62,9 +63,10 @@ final readonly class SeenPiece
         return $this->facts['hangs'];
     }
 
-    public function steps(): int
+    /** How many steps its making has, part by part or by operation. */
+    public function steps(bool $isByOperation): int
     {
-        return $this->facts['steps'];
+        return $this->facts[$isByOperation ? 'operations' : 'steps'];
     }
 
     public function worst(): Level

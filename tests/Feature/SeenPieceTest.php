@@ -47,9 +47,14 @@ final class SeenPieceTest extends TestCase
                 $plan = Planner::plan($piece->document(), $workshop->profile());
                 $one = $seen($piece->json());
                 self::assertSame(
-                    [$plan->hangsMm(), $plan->stepCount(), $plan->worst(), $plan->checks[0]->text ?? ''],
-                    [$one->hangsMm(), $one->steps(), $one->worst(), $one->check()], "{$piece->name}, {$time}",
+                    [$plan->hangsMm(), $plan->worst(), $plan->checks[0]->text ?? ''],
+                    [$one->hangsMm(), $one->worst(), $one->check()], "{$piece->name}, {$time}",
                 );
+                foreach ([false, true] as $isByOperation) {
+                    self::assertSame(
+                        $plan->inOperations($isByOperation)->stepCount(), $one->steps($isByOperation), $piece->name,
+                    );
+                }
                 // As large as it would be drawn for its place: within the room that is kept round it.
                 $room = [140.0, 132.0, 0.46];
                 $anew = HungPiece::in($room, $plan, 'anew');
