@@ -15,7 +15,8 @@ use Illuminate\Support\Facades\Cache;
  * A design as lists show it: read, planned and drawn once for the hand that plans it, and kept until either changes.
  *
  * @phpstan-type Facts array{
- *     hangs: float, steps: int, operations: int, worst: string, check: string, times: int, wide: float, high: float, lines: string,
+ *     hangs: float, steps: int, operations: int, worst: string, check: string, times: int, wide: float, high: float,
+ *     lines: string,
  * }
  */
 final readonly class SeenPiece
