@@ -84,6 +84,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/pieces/{piece}/strips', [StageController::class, 'strips']);
     Route::post('/pieces/{piece}/makings', [MakingController::class, 'store']);
     Route::get('/pieces/{piece}/drawing.svg', [StageController::class, 'drawing']);
+    Route::get('/pieces/{piece}/seen.svg', [StageController::class, 'seen']);
     Route::get('/pieces/{piece}/strips.svg', [StageController::class, 'stripsDrawn']);
     Route::get('/pieces/{piece}/forming/{step}.svg', [FormingController::class, 'piece'])->whereNumber('step');
     Route::get('/pieces/{piece}/bends.csv', [PieceFileController::class, 'bends']);

@@ -28,8 +28,11 @@ final readonly class SeenPiece
 
     private const ROOM = 2.0;
 
-    /** @param  Facts  $facts  drawn at true size */
-    private function __construct(private array $facts)
+    /**
+     * @param  Facts  $facts  drawn at true size
+     * @param  string  $key  another one for whatever is seen otherwise
+     */
+    private function __construct(private array $facts, public string $key)
     {
     }
 
@@ -38,9 +41,13 @@ final readonly class SeenPiece
     {
         $state = HandState::of($workshop).filemtime(__FILE__);
 
-        return fn (string $json): self => new self(Cache::remember(
-            'seen-'.md5($state.$json), self::KEPT_SECONDS, fn (): array => self::facts($json, $workshop),
-        ));
+        return function (string $json) use ($state, $workshop): self {
+            $key = md5($state.$json);
+
+            return new self(Cache::remember(
+                'seen-'.$key, self::KEPT_SECONDS, fn (): array => self::facts($json, $workshop),
+            ), $key);
+        };
     }
 
     /** @return Facts */

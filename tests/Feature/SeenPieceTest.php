@@ -94,6 +94,30 @@ final class SeenPieceTest extends TestCase
         );
     }
 
+    /** The wall of pieces is short: its pictures come as files, each under another address when it is seen otherwise. */
+    public function test_pictures_of_the_wall_come_as_files(): void
+    {
+        $html = (string) $this->get('/pieces')->assertOk()->getContent();
+        self::assertLessThan(100_000, strlen($html));
+        self::assertSame(
+            self::demo()->pieces()->where('is_pattern', false)->count(),
+            preg_match_all('~src="(/pieces/[^"]+/seen\.svg\?as=[0-9a-f]+)"\s+width="([\d.]+)"~', $html, $pictures),
+        );
+        $file = (string) $this->get($pictures[1][0])->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+        self::assertNotFalse(simplexml_load_string($file), 'it is well formed');
+        $piece = Piece::query()->where('name', 'Breakwater')->firstOrFail();
+        $at = fn (): string => (string) preg_replace(
+            '~^.*?/pieces/'.$piece->ulid.'/seen\.svg\?as=([0-9a-f]+).*$~s', '$1', (string) $this->get('/pieces')->getContent(),
+        );
+        $before = $at();
+        $this->post("/pieces/{$piece->ulid}/changes", [
+            'do' => 'bead.remove', 'part' => 'p2', 'at' => '0', 'revision' => $piece->revision, 'stage' => 'lay-out',
+        ])->assertRedirect();
+        self::assertNotSame($before, $at());
+        $this->post("/pieces/{$piece->ulid}/undo", ['revision' => $piece->revision + 1, 'stage' => 'lay-out']);
+        self::assertSame($before, $at(), 'the same again is the same picture');
+    }
+
     /** Kept pictures stand on a page more than once, each under names of its own; what a maker wrote stays words. */
     public function test_no_two_things_of_a_page_have_one_name(): void
     {

@@ -68,14 +68,16 @@ final class Rail
      * Pieces as they stand: each with where it is, and what is wrong with it.
      *
      * @param  list<PieceCard>  $cards
-     * @return list<array{card: PieceCard, hung: HungPicture}>
+     * @return list<array{card: PieceCard, wide: float, high: float}> each with how large its picture hangs
      */
     public static function places(array $cards): array
     {
         return array_map(
-            fn (PieceCard $card): array => [
-                'card' => $card, 'hung' => self::hung($card->seen, 'piece-'.$card->piece->id),
-            ],
+            function (PieceCard $card): array {
+                $hung = self::hung($card->seen, '');
+
+                return ['card' => $card, 'wide' => $hung->width, 'high' => $hung->height];
+            },
             $cards,
         );
     }
