@@ -13,13 +13,20 @@ final readonly class HungPiece
     {
     }
 
+    /** How often it hangs there: a pair twice. */
+    public static function times(Plan $plan): int
+    {
+        $isPair = $plan->piece->makes->count === 2 && $plan->piece->makes->sold() === 1;
+
+        return $isPair && ! $plan->isLaidRound() ? 2 : 1;
+    }
+
     /** @param  array{float, float, float}  $room  how wide and high at most, in pixels, and at which ratio */
     public static function in(array $room, Plan $plan, string $name): self
     {
         [$wide, $high, $most] = $room;
         $assembly = $plan->assembly();
-        $isPair = $plan->piece->makes->count === 2 && $plan->piece->makes->sold() === 1;
-        $times = $isPair && ! $plan->isLaidRound() ? 2 : 1;
+        $times = self::times($plan);
         $ratio = min(
             $most, $high / max(1e-9, $assembly->heightMm() * Drawing::PX_PER_MM),
             $wide / $times / max(1e-9, $assembly->widthMm() * Drawing::PX_PER_MM),

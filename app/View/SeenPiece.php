@@ -88,16 +88,23 @@ final readonly class SeenPiece
         return $this->facts['check'];
     }
 
-    /** As a file of its own, at true size. */
-    public function file(string $title): string
+    /** As a file of its own, at true size: nothing in it is drawn by reference, for files know no colours of others. */
+    public static function file(string $json, Workshop $workshop): string
     {
-        ['wide' => $wide, 'high' => $high, 'times' => $times] = $this->facts;
-        $second = $times > 1 ? '<use href="#one" x="'.$wide.'"/>' : '';
-        $lines = str_replace(self::NAME, 'file', $this->facts['lines']);
+        return Cache::remember('seen-file-'.md5(HandState::of($workshop).filemtime(__FILE__).$json), self::KEPT_SECONDS,
+            function () use ($json, $workshop): string {
+                $plan = Planner::plan(PieceJson::read($json), $workshop->profile());
+                $drawing = new Drawing(
+                    $plan->assembly(), dimension: 0, room: self::ROOM, ratioGiven: 1.0, byReference: false,
+                );
+                $one = view('svg.piece', ['drawing' => $drawing, 'small' => true, 'label' => ''])->render();
+                $times = HungPiece::times($plan);
 
-        return SvgFile::document(
-            $wide * $times, $high, $title, view('svg.defs')->render()."<g id=\"one\">{$lines}</g>{$second}",
-        );
+                return SvgFile::document(
+                    $drawing->width * $times, $drawing->height, $plan->piece->name, view('svg.defs')->render()
+                        ."<g id=\"one\">{$one}</g>".($times > 1 ? "<use href=\"#one\" x=\"{$drawing->width}\"/>" : ''),
+                );
+            });
     }
 
     /**

@@ -95,6 +95,25 @@ final class SvgFile
             || preg_match('/[" ]'.preg_quote($found[1], '/').'[" ]/', $inner) === 1;
     }
 
+    /**
+     * Cord, and what is bought in a colour: drawn as wire and plates are, in the colours of a bead.
+     *
+     * @param  array<string, array<string, string>>  $sets  variables by their selector
+     * @return array<string, array<string, string>>
+     */
+    private static function ofBeads(array $sets): array
+    {
+        $of = [];
+        foreach (array_filter($sets, fn (array $values): bool => isset($values['--b-body'])) as $bead => $values) {
+            $of[".plate-of{$bead}"] = [
+                '--w-edge' => $values['--b-deep'], '--w-body' => $values['--b-body'],
+                '--w-shine' => $values['--b-light'],
+            ];
+        }
+
+        return $of;
+    }
+
     /** The style sheet of wire and beads with every variable put in: not all that read SVG know variables. */
     private static function style(string $inner): string
     {
@@ -109,7 +128,7 @@ final class SvgFile
         $sets = $rules = [];
         preg_match_all('/([^{}]+)\{([^{}]*)\}/', $css, $all, PREG_SET_ORDER);
         foreach ($all as [, $selectors, $body]) {
-            if (preg_match('/lit|defs|hit|under/', $selectors) === 1) {
+            if (preg_match('/lit|defs|hit|under|plate-of/', $selectors) === 1) {
                 continue;
             }
             if (preg_match_all('/(--[wb]-[a-z]+):\s*(#[0-9a-f]+)/', $body, $values, PREG_SET_ORDER) > 0) {
@@ -133,6 +152,7 @@ final class SvgFile
                 ];
             }
         }
+        $sets += str_contains($inner, 'plate-of') ? self::ofBeads($sets) : [];
         $style = '.hit,.under{fill:none}';
         foreach ($rules as [$selector, $body]) {
             if (preg_match('/var\(--([wb])-/', $body, $kind) !== 1) {

@@ -12,8 +12,10 @@ use App\Models\User;
 use App\Models\Workshop;
 use App\Read\HandState;
 use App\View\HungPiece;
+use App\View\PatternPicture;
 use App\View\SeenPiece;
 use Database\Seeders\DemoSeeder;
+use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Plan\Planner;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
@@ -116,6 +118,29 @@ final class SeenPieceTest extends TestCase
         self::assertNotSame($before, $at());
         $this->post("/pieces/{$piece->ulid}/undo", ['revision' => $piece->revision + 1, 'stage' => 'lay-out']);
         self::assertSame($before, $at(), 'the same again is the same picture');
+    }
+
+    /** What is drawn by reference takes its colours from its page: in a file there is none, and its wire was not seen. */
+    public function test_no_wire_of_a_file_is_drawn_by_reference(): void
+    {
+        $byReference = '~<use[^>]+href="#part-~';
+        foreach (array_keys(Patterns::all()) as $pattern) {
+            $file = PatternPicture::of($pattern);
+            self::assertSame(0, preg_match($byReference, $file), $pattern);
+            // Each kind of wire in it has its colour in it, cord too.
+            preg_match_all('~<g class="wire ([^"]+?)(?: runs-on)?"~', $file, $kinds);
+            foreach (array_unique($kinds[1]) as $kind) {
+                $selector = preg_replace('/^cord /', '', $kind);
+                self::assertStringContainsString(
+                    '.wire.'.strtr((string) $selector, ' ', '.').' .body{stroke: #', $file, "{$pattern}: {$kind}",
+                );
+            }
+        }
+        foreach (self::demo()->pieces()->get() as $piece) {
+            $file = SeenPiece::file($piece->json(), self::demo());
+            self::assertSame(0, preg_match($byReference, $file), $piece->name);
+            self::assertNotFalse(simplexml_load_string($file), $piece->name);
+        }
     }
 
     /** Kept pictures stand on a page more than once, each under names of its own; what a maker wrote stays words. */

@@ -214,10 +214,7 @@ final class StageController extends Controller
     /** As lists show it; its address names what is seen, so browsers may keep it. */
     public function seen(PieceRequest $request): Response
     {
-        $piece = $request->piece();
-        $seen = SeenPiece::in($this->workshop($request))($piece->json());
-
-        return $this->picture($seen->file($piece->name))
+        return $this->picture(SeenPiece::file($request->piece()->json(), $this->workshop($request)))
             ->withHeaders(['Cache-Control' => 'private, max-age='.self::KEPT_SECONDS]);
     }
 

@@ -35,10 +35,9 @@ final class WeaveController extends Controller
     public function band(Request $request): Response
     {
         $workshop = $this->workshop($request);
-        $seen = SeenPiece::in($workshop);
         $piece = (new WeaveDesk($this->asked($request), $workshop->profile()))->piece();
 
-        return response($seen(PieceJson::write($piece))->file('The band'), 200, [
+        return response(SeenPiece::file(PieceJson::write($piece), $workshop), 200, [
             'Content-Type' => 'image/svg+xml', 'Cache-Control' => 'private, max-age=3600',
         ]);
     }

@@ -28,6 +28,9 @@ final class Rail
 
     private const ON_PAPER = 3;
 
+    /** A place on the wall of pieces. */
+    private const PLACE = 118;
+
     private const WIDE = 140;
 
     /** A piece of so many millimetres fills the height of the rail. */
@@ -74,7 +77,7 @@ final class Rail
     {
         return array_map(
             function (PieceCard $card): array {
-                $hung = self::hung($card->seen, '');
+                $hung = $card->seen->hung([self::WIDE, self::PLACE, self::ratio()], '');
 
                 return ['card' => $card, 'wide' => $hung->width, 'high' => $hung->height];
             },
@@ -114,6 +117,11 @@ final class Rail
 
     private static function hung(SeenPiece $seen, string $name): HungPicture
     {
-        return $seen->hung([self::WIDE, self::HIGH, self::HIGH / (self::FULL_MM * Drawing::PX_PER_MM)], $name);
+        return $seen->hung([self::WIDE, self::HIGH, self::ratio()], $name);
+    }
+
+    private static function ratio(): float
+    {
+        return self::HIGH / (self::FULL_MM * Drawing::PX_PER_MM);
     }
 }
