@@ -8,6 +8,7 @@ use App\Models\Workshop;
 use App\Read\HandState;
 use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Illuminate\Support\Facades\Cache;
 
@@ -91,20 +92,26 @@ final readonly class SeenPiece
     /** As a file of its own, at true size: nothing in it is drawn by reference, for files know no colours of others. */
     public static function file(string $json, Workshop $workshop): string
     {
-        return Cache::remember('seen-file-'.md5(HandState::of($workshop).filemtime(__FILE__).$json), self::KEPT_SECONDS,
-            function () use ($json, $workshop): string {
-                $plan = Planner::plan(PieceJson::read($json), $workshop->profile());
-                $drawing = new Drawing(
-                    $plan->assembly(), dimension: 0, room: self::ROOM, ratioGiven: 1.0, byReference: false,
-                );
-                $one = view('svg.piece', ['drawing' => $drawing, 'small' => true, 'label' => ''])->render();
-                $times = HungPiece::times($plan);
+        $key = md5(HandState::of($workshop).filemtime(__FILE__).$json);
 
-                return SvgFile::document(
-                    $drawing->width * $times, $drawing->height, $plan->piece->name, view('svg.defs')->render()
-                        ."<g id=\"one\">{$one}</g>".($times > 1 ? "<use href=\"#one\" x=\"{$drawing->width}\"/>" : ''),
-                );
-            });
+        return Cache::remember("seen-file-{$key}", self::KEPT_SECONDS, fn (): string => self::drawn(
+            Planner::plan(PieceJson::read($json), $workshop->profile()),
+        ));
+    }
+
+    private static function drawn(Plan $plan): string
+    {
+        $drawing = new Drawing(
+            $plan->assembly(), dimension: 0, room: self::ROOM, ratioGiven: 1.0, byReference: false,
+        );
+        $one = view('svg.piece', ['drawing' => $drawing, 'small' => true, 'label' => ''])->render();
+        $times = HungPiece::times($plan);
+        $second = $times > 1 ? "<use href=\"#one\" x=\"{$drawing->width}\"/>" : '';
+
+        return SvgFile::document(
+            $drawing->width * $times, $drawing->height, $plan->piece->name,
+            view('svg.defs')->render()."<g id=\"one\">{$one}</g>{$second}",
+        );
     }
 
     /**
