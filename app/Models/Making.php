@@ -80,8 +80,16 @@ final class Making extends Model
     /** Its plan, in the order in which it is made. */
     public function plan(Profile $profile): Plan
     {
-        return Planner::plan($this->document(), $profile)->inOperations($this->isByOperation());
+        $of = [$profile, $this->isByOperation(), $this->document];
+        if ($this->planned === null || $this->planned[0] !== $of) {
+            $this->planned = [$of, Planner::plan($this->document(), $profile)->inOperations($this->isByOperation())];
+        }
+
+        return $this->planned[1];
     }
+
+    /** @var array{array{Profile, bool, string}, Plan}|null what it was planned of last, and its plan */
+    private ?array $planned = null;
 
     private ?Document $read = null;
 

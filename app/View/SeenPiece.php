@@ -8,6 +8,7 @@ use App\Models\Workshop;
 use App\Read\HandState;
 use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Plan\Level;
+use Hebra\Core\Plan\Minutes;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Illuminate\Support\Facades\Cache;
@@ -17,7 +18,7 @@ use Illuminate\Support\Facades\Cache;
  *
  * @phpstan-type Facts array{
  *     hangs: float, steps: int, operations: int, worst: string, check: string, times: int, wide: float, high: float,
- *     lines: string,
+ *     lines: string, minutes: array<string, float>,
  * }
  */
 final readonly class SeenPiece
@@ -61,7 +62,7 @@ final readonly class SeenPiece
         return [
             'hangs' => $plan->hangsMm(), 'steps' => $plan->inOperations(false)->stepCount(),
             'operations' => $plan->inOperations()->stepCount(), 'worst' => $plan->worst()->value,
-            'check' => $plan->checks[0]->text ?? '', 'times' => $hung->times,
+            'check' => $plan->checks[0]->text ?? '', 'minutes' => Minutes::byKind($plan), 'times' => $hung->times,
             'wide' => $hung->drawing->width, 'high' => $hung->drawing->height,
             'lines' => (string) preg_replace('/\A\s*<svg[^>]*>|<\/svg>\s*\z/', '', $picture),
         ];
@@ -81,6 +82,12 @@ final readonly class SeenPiece
     public function worst(): Level
     {
         return Level::from($this->facts['worst']);
+    }
+
+    /** @return array<string, float> guessed for each kind of step of the whole making */
+    public function minutes(): array
+    {
+        return $this->facts['minutes'];
     }
 
     /** What is to be looked at first, where anything is. */

@@ -435,10 +435,9 @@ final class LearnTest extends TestCase
         self::assertEqualsWithDelta(10 * 0.03 * 3 / 3.14, $opening['byMm'] ?? 0.0, 1e-9);
         self::assertSame(['Half hard copper', 3], [$opening['wire'] ?? '', $opening['count'] ?? 0]);
         $piece = $this->piece();
-        $stretches = $claims()->stretches($claims()->planOf($piece));
-        self::assertEqualsWithDelta(
-            Minutes::of($claims()->planOf($piece)), array_sum(array_column($stretches, 'guess')), 1e-9,
-        );
+        $stretches = $claims()->stretches($piece);
+        $plan = Planner::plan($piece->document(), $this->workshop()->profile());
+        self::assertEqualsWithDelta(Minutes::of($plan), array_sum(array_column($stretches, 'guess')), 1e-9);
         self::assertSame(array_column($stretches, 'guess'), array_column($stretches, 'own'), 'nothing timed yet');
         $this->get('/hand/learned')->assertOk()->assertSeeInOrder([
             '1 of your last 2 pairs', 'match to the eye', 'How much wire you use is not known yet', 'Half hard copper',

@@ -7,13 +7,11 @@ namespace App\View\Hand;
 use App\Models\Measurement;
 use App\Models\Piece;
 use App\Read\HandDesk;
+use App\View\SeenPiece;
 use Hebra\Core\Hand\Consistency;
 use Hebra\Core\Hand\Learned;
 use Hebra\Core\Hand\Log;
 use Hebra\Core\Hand\Pace;
-use Hebra\Core\Plan\Minutes;
-use Hebra\Core\Plan\Plan;
-use Hebra\Core\Plan\Planner;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Illuminate\Support\Collection;
@@ -135,10 +133,11 @@ final readonly class LearnedClaims
     }
 
     /** @return list<Stretch> minutes of each kind of step, as guessed and as this hand takes */
-    public function stretches(Plan $plan): array
+    public function stretches(Piece $piece): array
     {
         $stretches = [];
-        foreach (Minutes::byKind($plan) as $kind => $minutes) {
+        $seen = SeenPiece::in($this->desk->workshop)($piece->json());
+        foreach ($seen->minutes() as $kind => $minutes) {
             $stretches[] = [
                 'kind' => Pace::KINDS[$kind] ?? $kind, 'guess' => $minutes,
                 'own' => $this->desk->pace->about([$kind => $minutes]),
@@ -146,10 +145,5 @@ final readonly class LearnedClaims
         }
 
         return $stretches;
-    }
-
-    public function planOf(Piece $piece): Plan
-    {
-        return Planner::plan($piece->document(), $this->desk->profile);
     }
 }

@@ -68,7 +68,7 @@
     @php($piece = $claims->piece())
     @if ($piece === null)<h2 id="claim-time">How long a piece takes you is not known yet.</h2><p class="quiet">Steps are timed as you make.</p>
     @else
-        @php($stretches = $claims->stretches($claims->planOf($piece)))
+        @php($stretches = $claims->stretches($piece))
         @php([$guess, $own] = [array_sum(array_column($stretches, 'guess')), array_sum(array_column($stretches, 'own'))])
         @php($k = 584 / max($guess, $own))
         <h2 id="claim-time">{{ $piece->name }} takes you <em>{{ \App\View\Bench\Clock::words($own) }}.</em></h2>
