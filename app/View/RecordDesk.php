@@ -95,21 +95,28 @@ final readonly class RecordDesk
     /** @return list<array{words: string, day: CarbonImmutable|null, isNow: bool}> its life, and what is to come */
     public function life(): array
     {
-        $finished = $this->finished();
-        $life = [['words' => 'begun', 'day' => $this->making->created_at]];
-        $life[] = ['words' => 'made', 'day' => $this->making->closed_at];
-        foreach ($finished?->moves()->orderBy('id')->limit(self::MOST_MOVES)->get() ?? [] as $move) {
-            /** @var FinishedMove $move */
-            $life[] = ['words' => $move->place->words(), 'day' => $move->created_at];
-        }
-        if ($finished?->place->isAtHand()) {
-            $life[] = ['words' => 'sold', 'day' => null];
-        }
+        $life = [
+            ['words' => 'begun', 'day' => $this->making->created_at],
+            ['words' => 'made', 'day' => $this->making->closed_at], ...$this->moves(),
+        ];
         $gone = count(array_filter($life, fn (array $one): bool => $one['day'] !== null));
 
         return array_map(
             fn (array $one, int $at): array => $one + ['isNow' => $at === $gone - 1], $life, array_keys($life),
         );
+    }
+
+    /** @return list<array{words: string, day: CarbonImmutable|null}> where it went since, and where it may go */
+    private function moves(): array
+    {
+        $finished = $this->finished();
+        $moves = [];
+        foreach ($finished?->moves()->orderBy('id')->limit(self::MOST_MOVES)->get() ?? [] as $move) {
+            /** @var FinishedMove $move */
+            $moves[] = ['words' => $move->place->words(), 'day' => $move->created_at];
+        }
+
+        return [...$moves, ...($finished?->place->isAtHand() === true ? [['words' => 'sold', 'day' => null]] : [])];
     }
 
     /** @return list<RecordWire> each wire as it was cut */

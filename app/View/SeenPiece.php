@@ -57,15 +57,19 @@ final readonly class SeenPiece
     {
         $plan = Planner::plan(PieceJson::read($json), $workshop->profile());
         $hung = HungPiece::in([INF, INF, 1.0], $plan, self::NAME);
-        $picture = view('svg.piece', ['drawing' => $hung->drawing, 'small' => true, 'label' => ''])->render();
 
         return [
             'hangs' => $plan->hangsMm(), 'steps' => $plan->inOperations(false)->stepCount(),
             'operations' => $plan->inOperations()->stepCount(), 'worst' => $plan->worst()->value,
             'check' => $plan->checks[0]->text ?? '', 'minutes' => Minutes::byKind($plan), 'times' => $hung->times,
             'wide' => $hung->drawing->width, 'high' => $hung->drawing->height,
-            'lines' => (string) preg_replace('/\A\s*<svg[^>]*>|<\/svg>\s*\z/', '', $picture),
+            'lines' => (string) preg_replace('/\A\s*<svg[^>]*>|<\/svg>\s*\z/', '', self::rendered($hung->drawing)),
         ];
+    }
+
+    private static function rendered(Drawing $drawing): string
+    {
+        return view('svg.piece', ['drawing' => $drawing, 'small' => true, 'label' => ''])->render();
     }
 
     public function hangsMm(): float
@@ -111,7 +115,7 @@ final readonly class SeenPiece
         $drawing = new Drawing(
             $plan->assembly(), dimension: 0, room: self::ROOM, ratioGiven: 1.0, byReference: false,
         );
-        $one = view('svg.piece', ['drawing' => $drawing, 'small' => true, 'label' => ''])->render();
+        $one = self::rendered($drawing);
         $times = HungPiece::times($plan);
         $second = $times > 1 ? "<use href=\"#one\" x=\"{$drawing->width}\"/>" : '';
 
