@@ -18,7 +18,7 @@ final class PatternPicture
     {
         $words = Patterns::named($pattern)->words;
         $assembly = Planner::plan(Patterns::start($pattern, $pattern), new Profile)->assembly();
-        $drawing = new Drawing($assembly, dimension: 0, room: 8, ratioGiven: 1.0, byReference: false);
+        $drawing = new Drawing($assembly, dimension: 0, room: 8, ratioGiven: 1.0);
         $told = ['drawing' => $drawing, 'hangs' => '', 'label' => $words, 'small' => true];
         $inner = view('svg.defs')->render().view('svg.piece', $told)->render();
 

@@ -100,7 +100,7 @@ final readonly class SeenPiece
         return $this->facts['check'];
     }
 
-    /** As a file of its own, at true size: nothing in it is drawn by reference, for files know no colours of others. */
+    /** As a file of its own, at true size. */
     public static function file(string $json, Workshop $workshop): string
     {
         $key = md5(HandState::of($workshop).filemtime(__FILE__).$json);
@@ -112,9 +112,7 @@ final readonly class SeenPiece
 
     private static function drawn(Plan $plan): string
     {
-        $drawing = new Drawing(
-            $plan->assembly(), dimension: 0, room: self::ROOM, ratioGiven: 1.0, byReference: false,
-        );
+        $drawing = new Drawing($plan->assembly(), dimension: 0, room: self::ROOM, name: 'file', ratioGiven: 1.0);
         $one = self::rendered($drawing);
         $times = HungPiece::times($plan);
         $second = $times > 1 ? "<use href=\"#one\" x=\"{$drawing->width}\"/>" : '';

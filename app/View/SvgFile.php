@@ -72,12 +72,28 @@ final class SvgFile
     public static function document(
         float $width, float $height, string $title, string $inner, string $style = '',
     ): string {
-        $inner = self::withoutUnused($inner);
+        $inner = self::coloured(self::withoutUnused($inner));
 
         return '<?xml version="1.0" encoding="UTF-8"?>'."\n".'<svg xmlns="http://www.w3.org/2000/svg" width="'
             .round($width / self::PX_PER_MM, 3).'mm" height="'.round($height / self::PX_PER_MM, 3).'mm" viewBox="0 0 '
             .round($width, 2).' '.round($height, 2).'">'
             .'<title>'.e($title).'</title><style>'.self::style($inner).$style.'</style>'.$inner."</svg>\n";
+    }
+
+    /** What is drawn once and used bears its own metal or colour: in a file that of its user does not reach it. */
+    private static function coloured(string $inner): string
+    {
+        $classes = [];
+        preg_match_all('~<g class="([^"]+)" data-mark="[^"]*">((?:(?!</g>).)*)</g>~s', $inner, $users, PREG_SET_ORDER);
+        foreach ($users as [, $class, $uses]) {
+            preg_match_all('~<use href="#(part-[^"]+)"~', $uses, $used);
+            $classes += array_fill_keys($used[1], str_replace(' runs-on', '', $class));
+        }
+
+        return (string) preg_replace_callback(
+            '~<g id="(part-[^"]+)" class="wire~',
+            fn (array $one): string => '<g id="'.$one[1].'" class="'.($classes[$one[1]] ?? 'wire'), $inner,
+        );
     }
 
     /** Colours that no bead of it has are left out. */
