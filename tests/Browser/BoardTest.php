@@ -217,7 +217,7 @@ final class BoardTest extends BrowserTestCase
             'a second link hangs beside the drop',
         );
         $this->dragFrom(
-            ...[...$this->place('.drawing g.wire[data-mark="p3:top-wraps"]'), ...$this->eye('p4/bottom')],
+            ...[...$this->place('.drawing g.wire[data-mark="p3:foot"]'), ...$this->eye('p4/bottom')],
         );
         self::eventually(fn (): bool => $this->howMany('.eye-words.is-out') === 1, 'why it cannot stands there');
         self::assertStringContainsString('comes after it', (string) self::$browser->executeScript(
