@@ -19,7 +19,11 @@ if ($type !== null && ! str_contains($path, '..') && is_file(__DIR__.'/public'.$
     $body = (string) file_get_contents(__DIR__.'/public'.$path);
     // Text is a quarter as long so; fonts and pictures are short already.
     $isShort = in_array($type, ['font/woff2', 'image/png', 'image/x-icon'], true) || strlen($body) < 1000;
-    if (! $isShort && function_exists('gzencode') && str_contains((string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? ''), 'gzip')) {
+    if (
+        ! $isShort
+        && function_exists('gzencode')
+        && str_contains((string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? ''), 'gzip')
+    ) {
         $body = (string) gzencode($body);
         header('Content-Encoding: gzip');
     }

@@ -258,7 +258,8 @@ foreach ([[100, 100], [50_000, 2_000]] as [$movements, $pieces]) {
             $visitor->ask('/find');
             $middle = hrtime(true);
             $visitor->ask($page);
-            $visitor->status === 200 || throw new RuntimeException("{$page} answered with {$visitor->status}: ".strip_tags($visitor->body));
+            $visitor->status === 200
+                || throw new RuntimeException("{$page} answered with {$visitor->status}: ".strip_tags($visitor->body));
             if ($round >= 6) {
                 $bareBeside[] = ($bare - $start) / 1e6;
                 $emptyBeside[] = ($middle - $bare) / 1e6;

@@ -21,9 +21,6 @@ final readonly class MonthsDesk
      */
     public array $months;
 
-    /** @var list<array{name: string, metal: string, mg: int}> the pieces that took most */
-    public array $pieces;
-
     public function __construct(public Workshop $workshop, public string $year)
     {
         $months = [];
@@ -32,7 +29,6 @@ final readonly class MonthsDesk
             $months[$row->time][$row->metal] = self::with($month, $row->account, $row->kind, (int) $row->mg);
         }
         $this->months = $months;
-        $this->pieces = $this->piecesOf($year);
     }
 
     /** @return Builder rows of metal, account and kind of entry with what they moved, by time */
@@ -65,13 +61,14 @@ final readonly class MonthsDesk
         return $sum;
     }
 
-    /** @return list<array{name: string, metal: string, mg: int}> */
-    private function piecesOf(string $year): array
+    /** @return list<array{name: string, metal: string, mg: int}> the pieces that took most */
+    public function pieces(): array
     {
         return array_values(DB::table('movements')->join('makings', 'makings.id', '=', 'movements.making_id')
             ->join('pieces', 'pieces.id', '=', 'makings.piece_id')
             ->where('movements.workshop_id', $this->workshop->id)->where('movements.account', 'pieces')
-            ->whereIn('movements.kind', ['made', 'reversed'])->tap((new Period($year))->of('movements.created_at'))
+            ->whereIn('movements.kind', ['made', 'reversed'])
+            ->tap((new Period($this->year))->of('movements.created_at'))
             ->selectRaw('pieces.name AS name, movements.metal AS metal, SUM(mass_mg) AS mg')
             ->groupBy('pieces.id', 'pieces.name', 'movements.metal')->orderByDesc('mg')->limit(30)->get()->map(
                 fn (object $row): array => [

@@ -45,6 +45,12 @@ final readonly class RecordDesk
 
     public HungPiece $hung;
 
+    /** One of the box, where it was of one alone. */
+    public ?Finished $finished;
+
+    /** @var Collection<int, Movement> what the book says of it */
+    private Collection $book;
+
     /** @var Collection<int, MakingCut> */
     public Collection $cuts;
 
@@ -58,6 +64,12 @@ final readonly class RecordDesk
     {
         $this->profile = $workshop->profile();
         $this->plan = $making->plan($this->profile);
+        /** @var Collection<int, Finished> $finished */
+        $finished = Finished::query()->where('making_id', $making->id)->limit(2)->get();
+        $this->finished = $finished->count() === 1 ? $finished->first() : null;
+        /** @var Collection<int, Movement> $book */
+        $book = $making->movements()->with('lot')->orderBy('id')->get();
+        $this->book = $book;
         $this->hung = HungPiece::in(self::ROOM, $this->plan, 'record');
         /** @var Collection<int, MakingCut> $cuts */
         $cuts = $making->cuts()->orderBy('id')->get();
@@ -70,20 +82,11 @@ final readonly class RecordDesk
         $this->sizes = $sizes;
     }
 
-    /** What it was when it was finished: one of the box, where it is of one alone. */
-    public function finished(): ?Finished
-    {
-        /** @var Collection<int, Finished> $all */
-        $all = Finished::query()->where('making_id', $this->making->id)->limit(2)->get();
-
-        return $all->count() === 1 ? $all->first() : null;
-    }
-
     /** `No. 3, a pair, 51.5 mm, 3.28 g`. */
     public function sentence(): string
     {
         $round = $this->plan->roundMm();
-        $finished = $this->finished();
+        $finished = $this->finished;
 
         return implode(', ', array_filter([
             $finished === null ? '' : "No. {$finished->number}", $this->making->document()->makes->words(),
@@ -109,7 +112,7 @@ final readonly class RecordDesk
     /** @return list<array{words: string, day: CarbonImmutable|null}> where it went since, and where it may go */
     private function moves(): array
     {
-        $finished = $this->finished();
+        $finished = $this->finished;
         $moves = [];
         foreach ($finished?->moves()->orderBy('id')->limit(self::MOST_MOVES)->get() ?? [] as $move) {
             /** @var FinishedMove $move */
@@ -122,11 +125,8 @@ final readonly class RecordDesk
     /** @return list<RecordWire> each wire as it was cut */
     public function wires(): array
     {
-        /** @var Collection<int, Movement> $book */
-        $book = $this->making->movements()->with('lot')->orderBy('id')->get();
-
         return $this->cuts->groupBy('label')
-            ->map(fn (Collection $cuts, string $label): RecordWire => new RecordWire($label, $cuts, $book))
+            ->map(fn (Collection $cuts, string $label): RecordWire => new RecordWire($label, $cuts, $this->book))
             ->values()->all();
     }
 
@@ -145,8 +145,8 @@ final readonly class RecordDesk
     /** @return array<string, int> milligrams in the piece and in the jar, by what they are called */
     public function together(): array
     {
-        $mg = fn (string $account): int => (int) $this->making->movements()->where('kind', 'made')
-            ->where('account', $account)->sum('mass_mg');
+        $mg = fn (string $account): int => (int) $this->book->where('kind', 'made')->where('account', $account)
+            ->sum('mass_mg');
 
         return ['in it' => $mg('pieces'), 'to the jar' => $mg('scrap jar')];
     }

@@ -41,7 +41,7 @@ final readonly class SeenPiece
     /** @return callable(string): self of a design as it is written down, each for this workshop */
     public static function in(Workshop $workshop): callable
     {
-        $state = HandState::of($workshop).filemtime(__FILE__);
+        $state = self::state($workshop);
 
         return function (string $json) use ($state, $workshop): self {
             $key = md5($state.$json);
@@ -50,6 +50,12 @@ final readonly class SeenPiece
                 'seen-'.$key, self::KEPT_SECONDS, fn (): array => self::facts($json, $workshop),
             ), $key);
         };
+    }
+
+    /** Another one as soon as the hand, or what is kept here, is another. */
+    private static function state(Workshop $workshop): string
+    {
+        return HandState::of($workshop).filemtime(__FILE__);
     }
 
     /** @return Facts */
@@ -103,7 +109,7 @@ final readonly class SeenPiece
     /** As a file of its own, at true size. */
     public static function file(string $json, Workshop $workshop): string
     {
-        $key = md5(HandState::of($workshop).filemtime(__FILE__).$json);
+        $key = md5(self::state($workshop).$json);
 
         return Cache::remember("seen-file-{$key}", self::KEPT_SECONDS, fn (): string => self::drawn(
             Planner::plan(PieceJson::read($json), $workshop->profile()),

@@ -94,7 +94,9 @@ final class LogTest extends TestCase
             $sorted = $angles;
             sort($sorted);
             self::assertSame($sorted, $angles);
-            self::assertCount(6, array_filter(array_column($dial->ticks(), 2), fn (string $told): bool => $told !== ''));
+            self::assertCount(
+                6, array_filter(array_column($dial->ticks(), 2), fn (string $told): bool => $told !== ''),
+            );
         }
     }
 }

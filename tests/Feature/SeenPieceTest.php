@@ -96,7 +96,9 @@ final class SeenPieceTest extends TestCase
         );
     }
 
-    /** The wall of pieces is short: its pictures come as files, each under another address when it is seen otherwise. */
+    /**
+     * The wall of pieces is short: its pictures come as files, each under another address when it is seen otherwise.
+     */
     public function test_pictures_of_the_wall_come_as_files(): void
     {
         $html = (string) $this->get('/pieces')->assertOk()->getContent();
@@ -105,11 +107,15 @@ final class SeenPieceTest extends TestCase
             self::demo()->pieces()->where('is_pattern', false)->count(),
             preg_match_all('~src="(/pieces/[^"]+/seen\.svg\?as=[0-9a-f]+)"\s+width="([\d.]+)"~', $html, $pictures),
         );
-        $file = (string) $this->get($pictures[1][0])->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+        $file = (string) $this->get($pictures[1][0])
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/svg+xml')
+            ->getContent();
         self::assertNotFalse(simplexml_load_string($file), 'it is well formed');
         $piece = Piece::query()->where('name', 'Breakwater')->firstOrFail();
         $at = fn (): string => (string) preg_replace(
-            '~^.*?/pieces/'.$piece->ulid.'/seen\.svg\?as=([0-9a-f]+).*$~s', '$1', (string) $this->get('/pieces')->getContent(),
+            '~^.*?/pieces/'.$piece->ulid.'/seen\.svg\?as=([0-9a-f]+).*$~s', '$1',
+            (string) $this->get('/pieces')->getContent(),
         );
         $before = $at();
         $this->post("/pieces/{$piece->ulid}/changes", [
@@ -133,7 +139,9 @@ final class SeenPieceTest extends TestCase
         $used = 0;
         foreach ($files as $name => $file) {
             self::assertNotFalse(simplexml_load_string($file), $name);
-            preg_match_all('~<g (?:id="([^"]+)" )?class="wire ?([^"]*?)(?: ?runs-on)?"~', $file, $wires, PREG_SET_ORDER);
+            preg_match_all(
+                '~<g (?:id="([^"]+)" )?class="wire ?([^"]*?)(?: ?runs-on)?"~', $file, $wires, PREG_SET_ORDER,
+            );
             foreach (array_unique($wires, SORT_REGULAR) as [, $template, $kind]) {
                 $used += $template === '' ? 0 : 1;
                 $selector = strtr((string) preg_replace('/^cord /', '', $kind), ' ', '.');
@@ -157,7 +165,9 @@ final class SeenPieceTest extends TestCase
                 array_count_values($ids[1]), fn (int $many): bool => $many > 1,
             )), $page);
             preg_match_all('/href="#([^"]+)"/', $html, $used);
-            self::assertSame([], array_values(array_diff(array_unique($used[1]), $ids[1])), "{$page}: used and not there");
+            self::assertSame(
+                [], array_values(array_diff(array_unique($used[1]), $ids[1])), "{$page}: used and not there",
+            );
         }
         self::assertGreaterThan(0, Making::query()->count());
     }

@@ -22,7 +22,7 @@ final class BookLines
     {
         return Movement::query()->where('workshop_id', $workshop->id)
             ->when($metal !== null, fn ($lines) => $lines->where('metal', $metal?->value))
-            ->when($period !== null, fn ($lines) => $lines->tap($period?->of('created_at') ?? fn () => null));
+            ->when($period, fn ($lines, Period $asked) => $lines->tap($asked->of('created_at')));
     }
 
     /**

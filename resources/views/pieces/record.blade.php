@@ -29,7 +29,7 @@
             @include('pieces.record-in')
             @include('pieces.record-time')
             @if ($making->note !== '')<p class="mt-2">{{ $making->note }}</p>@endif
-            @if (($finished = $desk->finished()) !== null)<p class="bar mt-3 no-print"><a class="may"
+            @if (($finished = $desk->finished) !== null)<p class="bar mt-3 no-print"><a class="may"
                 href="/box/{{ $finished->ulid }}">{{ $finished->place->isAtHand() ? 'Sell it, lend it, give it' : 'Where it is' }}</a><a
                 class="tool" href="/box/{{ $finished->ulid }}/label.pdf">Label</a><a class="tool"
                 href="/box/{{ $finished->ulid }}/sheet">Sheet for the customer</a></p>@endif

@@ -1,6 +1,7 @@
 {{-- What was left of each cut, laid on one ruler; what it weighs; a photo; one sentence closes. --}}
 @php([$making, $profile] = [$desk->making(), $desk->profile])
-@php($input = fn (string $key, string $part, string $default): string => $problem !== null && is_string(request()->input("{$key}.{$part}")) ? mb_substr(request()->input("{$key}.{$part}"), 0, 60) : $default)
+@php($input = fn (string $key, string $part, string $default): string => $problem !== null
+    && is_string(request()->input("{$key}.{$part}")) ? mb_substr(request()->input("{$key}.{$part}"), 0, 60) : $default)
 @php($was = fn (string $key, string $default = ''): string => $problem !== null && is_string(request($key)) ? mb_substr(request($key), 0, 2000) : $default)
 @if (! $making->isDone())
     <p class="banner is-note">There are {{ $making->total - $making->progress->count() }} steps to go.
