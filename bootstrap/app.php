@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Middleware\Answers;
 use App\Http\Middleware\Once;
 use App\Http\Middleware\SessionOfHere;
+use App\Http\Middleware\SessionOfPages;
 use App\Http\Middleware\VisibleText;
 use App\Http\Middleware\Writes;
 use App\Http\Problems;
@@ -15,6 +16,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\AuthenticateSession;
+use Illuminate\Session\Middleware\StartSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
@@ -23,7 +25,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->prepend(Answers::class);
         $middleware->web(
-            append: [VisibleText::class, Writes::class, SessionOfHere::class, AuthenticateSession::class, Once::class]
+            append: [VisibleText::class, Writes::class, SessionOfHere::class, AuthenticateSession::class, Once::class],
+            replace: [StartSession::class => SessionOfPages::class],
         );
         $middleware->prependToPriorityList(AuthenticatesRequests::class, Writes::class);
         // A field of a piece that was emptied says so; what is missing is another thing.

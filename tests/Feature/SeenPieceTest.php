@@ -37,6 +37,17 @@ final class SeenPieceTest extends TestCase
         return Workshop::query()->where('name', 'Marram Lane')->firstOrFail();
     }
 
+    /** What was just told waits for the page: a picture that is asked for in between neither ages nor overwrites it. */
+    public function test_a_picture_leaves_the_session_as_it_was(): void
+    {
+        $piece = self::demo()->pieces()->firstOrFail();
+        $this->put("/pieces/{$piece->ulid}/tags", ['tags' => 'rope'])->assertRedirect();
+        $this->get("/pieces/{$piece->ulid}/drawing.svg")->assertOk();
+        $this->get("/pieces/{$piece->ulid}/cost")->assertOk();
+        $this->get('/pieces')->assertOk()->assertSee('is found by #rope');
+        $this->get('/pieces')->assertOk()->assertDontSee('is found by #rope');
+    }
+
     /** One fact: kept or worked out anew, a list says the same of every piece. */
     public function test_what_is_kept_is_what_the_plan_says(): void
     {

@@ -6,8 +6,8 @@
 <span class="spoken-choice"><label for="{{ $id }}">{{ $label }}</label>
 @if ($options !== [])
     <select id="{{ $id }}" name="{{ $name }}" {{ $attributes->merge(['class' => 'said']) }}>
-        @foreach ($options as $key => $words)<option value="{{ $key }}"
-        @selected((string) $key === (string) $value)>{{ $words }}</option>@endforeach</select>
+        @foreach ($options as $key => $words)<option
+            value="{{ $key }}" @selected((string) $key === (string) $value)>{{ $words }}</option>@endforeach</select>
 @else
     <input id="{{ $id }}" name="{{ $name }}" value="{{ $value }}"
         size="{{ max(4, 1 + mb_strlen($value !== '' ? $value : (string) $attributes->get('placeholder'))) }}" autocomplete="off" {{ $attributes->merge(['class' => 'said']) }} @if ($isWrong) aria-invalid="true" aria-describedby="problem-{{ Str::slug(str_replace('.', ' ', $problemFor)) }}" @endif>
