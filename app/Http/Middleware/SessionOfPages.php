@@ -14,7 +14,8 @@ use Illuminate\Session\Middleware\StartSession;
 final class SessionOfPages extends StartSession
 {
     private const BESIDE = [
-        '*.svg', '*.jpg', 'lots/*/scale/live', 'pieces/*/cost', 'pieces/*/lay-ready', 'pieces/*/tried', 'supplies/names',
+        '*.svg', '*.jpg', 'lots/*/scale/live', 'pieces/*/cost', 'pieces/*/lay-ready', 'pieces/*/tried',
+        'supplies/names',
     ];
 
     protected function saveSession($request): void

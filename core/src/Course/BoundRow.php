@@ -191,7 +191,8 @@ final readonly class BoundRow
     public function rows(float $fromMm, array $rows, int $turns): array
     {
         $wide = $turns * $this->wireMm;
-        $at = $fromMm + (count($rows) > 1 ? 2 : 1) * $wide;
+        // The turns that end an even row lie beside those that begin it.
+        $at = $fromMm + (count($rows) > 1 ? 2 * $wide + $this->wireMm : $wide);
         $place = $this->outside($fromMm + $wide);
         $spans = $threaded = [];
         foreach ($rows as $row => $beads) {

@@ -12,8 +12,8 @@ use Hebra\Core\Wrap\WeavePattern;
 
 /**
  * How the weaving wire of a band runs over its cores, which go down from a height: every turn of a figure round all
- * that
- * it takes, in front first; the passes of a basket as a taut string. From one figure to the next it goes behind.
+ * that it takes, in front first; the passes of a basket as a taut string, flat across, on where it goes round its outer
+ * cores. From one figure to the next it goes behind.
  * Millimetres.
  */
 final readonly class WovenWire
@@ -38,9 +38,7 @@ final readonly class WovenWire
         $last = null;
         foreach ($this->band->sections as $at => $section) {
             $spans = match (true) {
-                $section->weave instanceof WeavePattern => $this->figures(
-                    $section, $section->weave, $this->beads[$at] ?? [],
-                ),
+                $section->weave instanceof WeavePattern => $this->figures($at, $section, $section->weave),
                 $section->weave instanceof BasketWeave => $this->basket($section, $section->weave),
                 default => [],
             };
@@ -54,6 +52,25 @@ final readonly class WovenWire
         }
 
         return array_values($sections);
+    }
+
+    /** The middle of the core round whose left side the wire of a section begins; null where it is not woven. */
+    private function firstMm(int $at): ?float
+    {
+        $weave = ($this->band->sections[$at] ?? null)?->weave;
+
+        return match (true) {
+            $weave instanceof WeavePattern => $this->x($weave->figures[0]['from']),
+            $weave instanceof BasketWeave => $this->x(1) + min(array_column($this->string($weave), 'x'))
+                + $this->radiusMm(),
+            default => null,
+        };
+    }
+
+    /** @return non-empty-list<array{x: float, z: float, heading: float}> */
+    private function string(BasketWeave $weave): array
+    {
+        return $weave->string($this->band->coreMm, $this->band->wireMm, $this->band->spacingMm);
     }
 
     private function x(int $place): float
@@ -90,18 +107,18 @@ final readonly class WovenWire
         return $stand;
     }
 
-    /**
-     * @param  array<int, Strung>  $beads  by the repeat
-     * @return list<Span>
-     */
-    private function figures(BandSection $section, WeavePattern $weave, array $beads): array
+    /** @return list<Span> one repeat after the other, the last on to where the next section begins */
+    private function figures(int $at, BandSection $section, WeavePattern $weave): array
     {
+        [$beads, $nextMm] = [$this->beads[$at] ?? [], $this->firstMm($at + 1)];
         [$plain] = $this->repeat($section, $weave);
         $all = [];
         for ($repeat = 0; $repeat < $section->repeats; $repeat++) {
             $on = new Vector(0.0, $repeat * $section->lengthMm / $section->repeats);
-            $one = isset($beads[$repeat]) ? $this->repeat($section, $weave, $beads[$repeat])[0] : $plain;
-            array_push($all, ...($repeat === 0 ? $one : array_map(fn (Span $span): Span => $span->moved($on), $one)));
+            $next = $repeat + 1 === $section->repeats ? $nextMm : null;
+            $isPlain = ! isset($beads[$repeat]) && $next === null;
+            $one = $isPlain ? $plain : $this->repeat($section, $weave, $beads[$repeat] ?? null, $next)[0];
+            array_push($all, ...array_map(fn (Span $span): Span => $span->moved($on), $one));
         }
 
         return $all;
@@ -112,8 +129,9 @@ final readonly class WovenWire
      *
      * @return array{list<Span>, int} its spans, and which of them goes through the bead
      */
-    private function repeat(BandSection $section, WeavePattern $weave, ?Strung $strung = null): array
-    {
+    private function repeat(
+        BandSection $section, WeavePattern $weave, ?Strung $strung = null, ?float $nextMm = null,
+    ): array {
         $turns = [];
         foreach ($weave->figures as $figure) {
             $edges = [$this->x($figure['from']), $this->x($figure['to'])];
@@ -125,7 +143,7 @@ final readonly class WovenWire
         $pitch = $section->lengthMm / $section->repeats / count($turns);
         [$one, $through] = [[], 0];
         foreach ($turns as $turn => [$left, $right]) {
-            $next = $turns[($turn + 1) % count($turns)][0];
+            $next = $turns[$turn + 1][0] ?? $nextMm ?? $turns[0][0];
             $y = $this->topMm + $section->fromMm + $turn * $pitch;
             $round = self::turn($this->radiusMm(), $left, $right, $next, $y, $pitch);
             if ($turn === $last) {
@@ -182,50 +200,80 @@ final readonly class WovenWire
         ];
         $climb = $pitchMm / (2 * M_PI * $r + $rightMm - $leftMm + abs($rightMm - $nextMm));
 
-        return self::joined($stops, $yMm, $climb);
+        return self::joined($stops, $yMm, array_fill(0, count($stops) - 1, $climb));
     }
 
     /** @return list<Span> */
     private function basket(BandSection $section, BasketWeave $weave): array
     {
-        $string = $weave->string($this->band->coreMm, $this->band->wireMm, $this->band->spacingMm);
+        $string = $this->string($weave);
+        $across = array_column($string, 'x');
+        $first = (int) array_search(min($across), $across, true);
         $stops = [];
-        foreach ($string as ['x' => $x, 'z' => $z, 'heading' => $heading]) {
-            $stops[] = [$this->x(1) + $x, $z, cos($heading), sin($heading)];
+        foreach ([...array_slice($string, $first), ...array_slice($string, 0, $first + 1)] as $stop) {
+            $stops[] = [$this->x(1) + $stop['x'], $stop['z'], cos($stop['heading']), sin($stop['heading'])];
         }
-        $stops[] = $stops[0];
-        $flat = array_sum(array_map(fn (Span $span): float => $span->lengthMm(), self::joined($stops, 0.0, 0.0)));
-        $climb = $section->lengthMm / $section->repeats / max(1e-9, $flat);
+        $edges = [$this->x(1) + min($across) + $this->radiusMm(), $this->x(1) + max($across) - $this->radiusMm()];
+        $isOutside = fn (float $x): bool => $x < $edges[0] + 1e-6 || $x > $edges[1] - 1e-6;
+        $flat = array_fill(0, count($stops) - 1, 0.0);
+        $round = 0.0;
+        foreach (self::joined($stops, 0.0, $flat) as $span) {
+            $round += $isOutside($span->from->x) && $isOutside($span->to->x) ? $span->lengthMm() : 0.0;
+        }
+        $climb = $section->lengthMm / $section->repeats / max(1e-9, $round);
+        $climbs = array_map(
+            fn (int $at): float => $isOutside($stops[$at][0]) && $isOutside($stops[$at + 1][0]) ? $climb : 0.0,
+            array_keys($flat),
+        );
 
-        return self::repeated(self::joined($stops, $this->topMm + $section->fromMm, $climb), $section);
+        return self::repeated(self::joined($stops, $this->topMm + $section->fromMm, $climbs), $section);
     }
 
     /**
      * @param  non-empty-list<array{float, float, float, float}>  $stops across, towards the front, and how it heads
      *     there
-     * @return list<Span> climbing evenly
+     * @param  list<float>  $climbs  from each to the next, mm a mm of its way
+     * @return list<Span>
      */
-    private static function joined(array $stops, float $yMm, float $climb): array
+    private static function joined(array $stops, float $yMm, array $climbs): array
     {
         $spans = [];
-        [$x, $z, $dx, $dz] = $stops[0];
-        $last = [new Vector($x, $yMm, $z), (new Vector($dx, $climb, $dz))->unit()];
-        foreach (array_slice($stops, 1) as [$x, $z, $dx, $dz]) {
-            $chord = hypot($x - $last[0]->x, $z - $last[0]->z);
-            $headed = $last[1];
-            $alike = ($dx * $headed->x + $dz * $headed->z) / max(1e-9, hypot($headed->x, $headed->z));
-            $angle = acos(max(-1.0, min(1.0, $alike)));
-            if ($chord < 1e-9) {
-                continue;
+        $last = null;
+        foreach ($stops as $at => [$x, $z, $dx, $dz]) {
+            [$came, $goes] = [$climbs[$at - 1] ?? $climbs[0] ?? 0.0, $climbs[$at] ?? $climbs[$at - 1] ?? 0.0];
+            $heading = new Vector($dx, ($came + $goes) / 2, $dz);
+            $next = [new Vector($x, $last === null ? $yMm : $last[0]->y, $z), $heading->unit()];
+            if ($last !== null) {
+                $span = self::between($last, $next, $came);
+                if ($span === null) {
+                    continue;
+                }
+                $spans[] = $span;
+                $next[0] = $span->to;
             }
-            $along = $angle < 1e-3 ? $chord : $chord * $angle / 2 / sin($angle / 2);
-            $next = [new Vector($x, $last[0]->y + $climb * $along, $z), (new Vector($dx, $climb, $dz))->unit()];
-            $spans[] = $angle < 1e-3
-                ? Span::straight($last[0], $next[0])
-                : Span::along($last[0], $headed, $next[0], $next[1]);
             $last = $next;
         }
 
         return $spans;
+    }
+
+    /**
+     * @param  array{Vector, Vector}  $last  place and heading
+     * @param  array{Vector, Vector}  $next
+     */
+    private static function between(array $last, array $next, float $climb): ?Span
+    {
+        [[$from, $headed], [$to, $heads]] = [$last, $next];
+        $chord = hypot($to->x - $from->x, $to->z - $from->z);
+        if ($chord < 1e-9) {
+            return null;
+        }
+        $alike = ($heads->x * $headed->x + $heads->z * $headed->z)
+            / max(1e-9, hypot($headed->x, $headed->z) * hypot($heads->x, $heads->z));
+        $angle = acos(max(-1.0, min(1.0, $alike)));
+        $along = $angle < 1e-3 ? $chord : $chord * $angle / 2 / sin($angle / 2);
+        $on = $to->plus(new Vector(0.0, $climb * $along));
+
+        return $angle < 1e-3 ? Span::straight($from, $on) : Span::along($from, $headed, $on, $heads);
     }
 }

@@ -181,7 +181,7 @@ final class Patterns
                 [['jump-ring', [], ['inside' => 6.0]], ['free-wire', ['tide', ['foam', 2], ['mist', 20]], ['course' => <<<'WIRES'
                     frame (18): from 0 10 heading right · bend 90 · straight 3 as neck · turn 90 · eye 3 as top
                     | arc 38 357 · wrap 2 on neck · tail 8
-                    tie (26): from -19.5 29.5 heading right · wrap 3 on frame at left · to -17 29.5 heading right · through 1 B
+                    tie (26): from -20.2 29.6 heading right · wrap 3 on frame at left · to -17 29.5 heading right · through 1 B
                     straight 3.5 · through A · round A above with 10 C · through A · round A below with 10 C · through A
                     straight 3.5 · through 1 B · wrap 3 on frame at right · tail 8 | tail 8
                     WIRES]]],
@@ -192,9 +192,9 @@ final class Patterns
                 Family::Pendant,
                 [['jump-ring', [], ['inside' => 6.0]], ['free-wire', ['slate'], ['course' => <<<'WIRES'
                     frame (18): from 0 10 heading right · bend 90 · straight 3 as neck · turn 90 · eye 3 as top
-                    | arc 30 356 · wrap 2 on neck · tail 8
-                    tie (26): from 1 9 0.8 heading left · wrap 4 on frame at top · to 0 17 heading down · through A
-                    wrap 4 on frame at bottom · tail 8 | tail 8
+                    | arc 30 356 as hoop · wrap 2 on neck · tail 8
+                    tie (26): from 1.2 9.4 0.7 heading right · wrap 4 on hoop at 99.2%
+                    to 0 17 heading down · through A · wrap 4 on hoop at bottom · tail 8 | tail 8
                     WIRES]]],
                 FitKind::Neck,
                 Metal::Copper,

@@ -19,6 +19,7 @@ use Hebra\Core\Course\Shape\Rolled;
 use Hebra\Core\Course\Shape\Sheared;
 use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Shape\Together;
+use Hebra\Core\Course\Shape\Traced;
 use Hebra\Core\Course\Shape\Wound;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
@@ -70,10 +71,13 @@ final class Bangle implements Technique
 
     private const CURL_TURNS = 1.4;
 
+    /** How far outside itself a bangle of a stack overlaps, thicknesses of its wire. */
+    private const OUTSIDE = 1.02;
+
     /** A hook's bend, and the room that fold and hook take on top, in thicknesses of the wire. */
     private const HOOK = 1.5;
 
-    private const FOLD_ROOM = 5.0;
+    private const FOLD_ROOM = 6.8;
 
     public function name(): string
     {
@@ -287,7 +291,7 @@ final class Bangle implements Technique
             ...($stack > 1 ? [$this->binding($part)] : []),
             ...($this->isTied($part->part) ? [$this->tie($part)->course()] : []),
             ...$this->beads($part)->courses(
-                fn (): Host => $this->host($part, $this->depthMm($part)), $this->round($part)->lengthMm(),
+                fn (): Host => $this->host($part), 2 * $this->lowestMm($part),
             ),
         ];
     }
@@ -299,11 +303,77 @@ final class Bangle implements Technique
     }
 
     /** What beads and bindings go round: once round, opposite the opening in its middle. */
-    private function host(PartPlan $part, float $depthMm): Host
+    private function host(PartPlan $part, float $behindMm = 0.0): Host
     {
-        [$spans] = $this->round($part)->laid($this->top($part, $depthMm));
+        $depth = $this->depthMm($part) - $behindMm;
 
-        return new Host(new Curve($spans));
+        return new Host(new Curve($this->lying($part, $depth)->laid($this->top($part, $depth))[0]));
+    }
+
+    /** Once round. What overlaps lies beside itself, or, where others lie there, outside. */
+    private function lying(PartPlan $part, float $depthMm): Shape
+    {
+        if ($part->part->choice('style') !== 'overlap') {
+            return $this->round($part);
+        }
+        $r = $this->radiusMm($part);
+        $over = $this->overlap($part);
+
+        return $this->isOverItself($part) ? $this->overItself($part, $depthMm) : new Together(
+            new Arc($r, $over), new Sheared(new Arc($r, 2 * M_PI - 2 * $over), $this->wideMm($part)),
+            new Arc($r, $over),
+        );
+    }
+
+    /** How far round it overlaps, and a little more, radians. */
+    private function overlap(PartPlan $part): float
+    {
+        return min(M_PI / 4, ($part->part->mm('ends') / 2 + $this->wideMm($part)) / $this->radiusMm($part));
+    }
+
+    private function outMm(PartPlan $part): float
+    {
+        return self::OUTSIDE * $this->thickMm($part);
+    }
+
+    /** What lies outside takes more wire: the rest is so much smaller. */
+    private function smallerMm(PartPlan $part): float
+    {
+        return $this->radiusMm($part) - $this->outMm($part) * ($this->overlap($part) + M_PI / 4) / (2 * M_PI);
+    }
+
+    private function overItself(PartPlan $part, float $depthMm): Together
+    {
+        [$r, $out, $over] = [$this->smallerMm($part), $this->outMm($part), $this->overlap($part)];
+        $place = fn (float $radius, float $angle): Vector => new Vector(
+            $radius * sin($angle), $this->middleMm($part) - $radius * cos($angle), $depthMm,
+        );
+        $ends = new Frame(
+            $place($r + $out, -$over), new Vector(cos($over), -sin($over)), new Vector(sin($over), cos($over)),
+        );
+
+        $outwards = new Traced(fn (float $share): Vector => $place(
+            $r + $out * (1 - cos(M_PI * $share)) / 2, (1.5 + $share / 2) * M_PI - $over,
+        ), 0.25, M_PI / 4, $ends);
+
+        return new Together(new Arc($r, 1.5 * M_PI - $over), $outwards, new Arc($r + $out, $over));
+    }
+
+    /** Where on its round it is lowest: opposite its opening. */
+    private function lowestMm(PartPlan $part): float
+    {
+        return $this->isOverItself($part) ? M_PI * $this->smallerMm($part) : $this->round($part)->lengthMm() / 2;
+    }
+
+    private function isOverItself(PartPlan $part): bool
+    {
+        return $part->part->choice('style') === 'overlap' && $part->part->count('stack') > 1;
+    }
+
+    /** From its middle to where it begins. */
+    private function startsMm(PartPlan $part): float
+    {
+        return $this->isOverItself($part) ? $this->smallerMm($part) : $this->radiusMm($part);
     }
 
     /** Coiled round all bangles of the stack, opposite their openings. */
@@ -314,9 +384,9 @@ final class Bangle implements Technique
         ];
         $w = $part->wireOf(BoundBeads::ROLE)->diameterMm();
         $pitch = $part->wireOf(BoundBeads::ROLE)->widthMm();
-        $middle = ($this->round($part)->lengthMm() - $turns * $pitch) / 2;
+        $from = $this->lowestMm($part) - $turns * $pitch / 2;
         $shape = fn (): Wound => Wound::close(
-            $this->host($part, $this->depthMm($part) - ($stack - 1) / 2 * $wide), $middle, $turns,
+            $this->host($part, ($stack - 1) / 2 * $wide), $from, $turns,
             $this->thickMm($part), $w, ($stack - 1) * $wide, pitchMm: $pitch,
         );
         $stretch = (new Stretch($part))->tail(self::BINDING_TAIL_MM, 'binding-tail')->anchored()->worked(
@@ -337,7 +407,7 @@ final class Bangle implements Technique
     /** On top, going right, where the round begins. */
     private function top(PartPlan $part, float $depthMm): Frame
     {
-        $r = $this->radiusMm($part);
+        $r = $this->startsMm($part);
         $middle = $this->middleMm($part);
         $top = Frame::right(0.0, 0.0)->bent($this->openMm($part) / 2 / $r);
 
@@ -384,7 +454,8 @@ final class Bangle implements Technique
         return match ($part->part->choice('style')) {
             'doubled' => $this->doubled($part, $stretch, $round, $size, $anchor),
             'cuff' => $this->rounded(
-                $part, $stretch->anchored(), ($round - $gap) / $longer, '(π(inside + t) − gap)/lengthening',
+                $part, $stretch->anchored(), $depthMm, ($round - $gap) / $longer,
+                '(π(inside + t) − gap)/lengthening',
                 "({$size} − ".Figures::trim($gap).')/'.Figures::trim($longer, 4),
             )->course('Bangle', $part->part->wire, $part->times, $anchor),
             default => $this->ended(
@@ -392,21 +463,19 @@ final class Bangle implements Technique
                 $this->rounded(
                     $part,
                     $this->ended($part, $stretch, 'end-1', $longer)->bend($this->endWords($part).' ends')->anchored(),
-                    $round / $longer, 'π(inside + t)/lengthening', $size.'/'.Figures::trim($longer, 4),
+                    $depthMm, $round / $longer, 'π(inside + t)/lengthening', $size.'/'.Figures::trim($longer, 4),
                 )->bend($this->endWords($part).' starts'),
                 'end-2', $longer,
             )->course('Bangle', $part->part->wire, $part->times, $anchor),
         };
     }
 
-    private function rounded(PartPlan $part, Stretch $stretch, float $mm, string $rule, string $numbers): Stretch
-    {
-        // What overlaps lies beside itself.
-        $beside = $part->part->choice('style') === 'overlap' ? $this->wideMm($part) : 0.0;
-
+    private function rounded(
+        PartPlan $part, Stretch $stretch, float $depthMm, float $mm, string $rule, string $numbers,
+    ): Stretch {
         return $stretch->worked(
             SegmentKind::Round, $mm, 'round', 'round', $rule, $numbers, beads: $this->beads($part)->onWire(),
-            shape: new Sheared($this->round($part), $beside),
+            shape: $this->lying($part, $depthMm),
         )->threading($this->beads($part)->threaded($this->round($part)->lengthMm()));
     }
 
@@ -451,7 +520,7 @@ final class Bangle implements Technique
         $inside = $part->part->mm('ends') / 2 / (M_PI * self::CURL_TURNS) - self::CURL_TURNS * $this->thickMm($part);
 
         return $inside > $this->thickMm($part) / 2
-            ? $inside + 2 * self::CURL_TURNS * $this->thickMm($part)
+            ? $inside + (2 * self::CURL_TURNS + 0.4) * $this->thickMm($part)
             : max(2 * $this->thickMm($part), $part->part->mm('ends') / (2 * M_PI)) + $this->thickMm($part);
     }
 

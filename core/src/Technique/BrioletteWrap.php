@@ -54,6 +54,8 @@ final class BrioletteWrap implements Technique
 {
     use Usual;
 
+    private const TRIES = 6;
+
     private const SLANTED = 'slanted';
 
     private const SQUARE = 'square';
@@ -241,7 +243,7 @@ final class BrioletteWrap implements Technique
 
         return $stretch->worked(
             SegmentKind::Straight, $mm, $words, strtr($words, ' ', '-'), $rule, $numbers,
-            shape: new Laid($this->legSpans($part, $side), new Frame(
+            shape: new Laid($side > 0 ? $this->legSpans($part, 1) : $this->shortSpans($part), new Frame(
                 new Vector(0.0, $this->tipMm($part)), new Vector(0.0, -1.0), new Vector(-1.0, 0.0),
             )),
         );
@@ -263,11 +265,11 @@ final class BrioletteWrap implements Technique
     }
 
     /** @return non-empty-list<Span> from the mouth of the hole to over the tip, close to the bead */
-    private function legSpans(PartPlan $part, int $side): array
+    private function legSpans(PartPlan $part, int $side, ?Vector $to = null): array
     {
-        [$half, $depth] = [$side * $this->seatMm($part) / 2, $this->depthMm($part)];
+        $half = $side * $this->seatMm($part) / 2;
         $mouth = new Vector($half, $this->holeAtMm($part));
-        $tip = new Vector(0.0, $this->tipMm($part));
+        $tip = $to ?? new Vector(0.0, $this->tipMm($part));
         $corner = new Vector($half, $tip->y);
 
         return match ($this->shoulder($part)) {
@@ -277,16 +279,37 @@ final class BrioletteWrap implements Technique
         };
     }
 
+    /**
+     * The short leg ends before the long one, where its wraps begin: as much nearer to the bead as makes it no longer.
+     *
+     * @return non-empty-list<Span>
+     */
+    private function shortSpans(PartPlan $part): array
+    {
+        $mm = $this->legMm($part);
+        $tip = new Vector(0.0, $this->tipMm($part), $part->wireMm());
+        $spans = $this->legSpans($part, -1, $tip);
+        for ($try = 0; $try < self::TRIES; $try++) {
+            $tip = $tip->plus(new Vector(0.0, (new Curve($spans))->lengthMm() - $mm));
+            $spans = $this->legSpans($part, -1, $tip);
+        }
+
+        return $spans;
+    }
+
     private function shortShape(PartPlan $part): Laid
     {
         $short = $this->short($part);
+        $spans = $this->shortSpans($part);
+        $begins = $spans[count($spans) - 1]->to;
         $stem = new Curve([Span::straight(
-            new Vector(0.0, $this->tipMm($part)), new Vector(0.0, $this->end($part)->loop->reachMm()),
+            new Vector(0.0, $begins->y), new Vector(0.0, $begins->y - $short->neckMm()),
         )]);
+        // It comes from the left before the long leg, and goes on round it.
+        $host = new Host($stem, new Vector(1.0, 0.0));
 
         return Wound::between(
-            new Host($stem), 0.0, $short->wrapsMm(), (float) $short->wraps, $short->neckMm(), 0.0,
-            new Vector(0.0, $this->tipMm($part)),
+            $host, 0.0, $short->wrapsMm(), (float) $short->wraps, $short->neckMm(), 0.0, $begins,
         );
     }
 

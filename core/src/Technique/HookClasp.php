@@ -10,6 +10,7 @@ use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Arc;
 use Hebra\Core\Course\Shape\Corner;
 use Hebra\Core\Course\Shape\Rolled;
+use Hebra\Core\Course\Shape\Sheared;
 use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Figure\Placement;
@@ -230,7 +231,8 @@ final class HookClasp implements Technique
         return $stretch->worked(
             SegmentKind::Arch, $turns * M_PI * ($inside + $d), 'hook', 'hook', 'turns·π(D + d)',
             Figures::trim($turns, 4).' × π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).')',
-            shape: Arc::turns($inside, $d, $turns),
+            // What comes back to the shank lies beside it.
+            shape: $turns > 0.5 ? new Sheared(Arc::turns($inside, $d, $turns), $d) : Arc::turns($inside, $d, $turns),
         )->bend('hook ends')->given(
             SegmentKind::Straight, $part->part->mm('tip'), 'tip', 'tip', 'turned out a little at its end',
             $this->tip($part, 1),

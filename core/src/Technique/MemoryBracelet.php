@@ -8,7 +8,6 @@ use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Frame;
 use Hebra\Core\Course\SegmentKind;
-use Hebra\Core\Course\Shape\Arc;
 use Hebra\Core\Course\Shape\Helix;
 use Hebra\Core\Course\Shape\Rolled;
 use Hebra\Core\Course\Shape\Squeezed;
@@ -318,13 +317,12 @@ final class MemoryBracelet implements Technique
         return $loops * hypot($round, $riseMm);
     }
 
-    /** Rolled against the curve, as far round as its wire goes. */
+    /** Rolled against the curve, as far round as its wire goes, beside itself where that is more than once. */
     private function stop(PartPlan $part): Rolled
     {
         $mm = $part->part->mm('end');
-        $radius = $this->stopMm($part);
 
-        return new Rolled(new Arc($radius, $mm / $radius), 180.0);
+        return new Rolled(Helix::ofLength($mm, $mm / (2 * M_PI * $this->stopMm($part)), $part->wireMm()), 180.0);
     }
 
     /** Wires that are strung alike are one cut. */

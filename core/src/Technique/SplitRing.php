@@ -13,6 +13,7 @@ use Hebra\Core\Course\Shape\Arc;
 use Hebra\Core\Course\Shape\Corner;
 use Hebra\Core\Course\Shape\FlatSpiral;
 use Hebra\Core\Course\Shape\Later;
+use Hebra\Core\Course\Shape\Rolled;
 use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Course\Shape\Wound;
@@ -56,15 +57,13 @@ final class SplitRing implements Technique
 
     private const TAIL_MM = 15.0;
 
-    /** How steep the first of the ends stands, and how far the last is spread from it. */
-    private const STEEPEST_DEGREES = 105.0;
+    /** How far the first of the ends leans to its side, and how much farther the last. */
+    private const LEAN_DEGREES = 8.0;
 
-    private const FAN_DEGREES = 85.0;
+    private const FAN_DEGREES = 24.0;
 
-    /** Of the wire of an end, what its stem takes, and how much more that of the last. */
-    private const STEM_LEAST = 0.15;
-
-    private const STEM_MORE = 0.3;
+    /** How much longer the stem of the last is than that of the first. */
+    private const LONGER = 0.35;
 
     /** Where on its round a shoulder begins. */
     private const SHOULDER = 0.1;
@@ -154,8 +153,15 @@ final class SplitRing implements Technique
     private function wire(PartPlan $part, int $wire): Course
     {
         [$d, $inside, $wires] = [$part->wireMm(), $part->part->mm('inside'), $part->part->count('wires')];
-        $fan = ($wire + 0.5) / $wires;
-        $shank = $this->curled($part, new Stretch($part), $fan)->bend('curl ends')->anchored()
+        $share = ($wire + 0.5) / $wires;
+        $turn = 90.0 + self::LEAN_DEGREES + self::FAN_DEGREES * $share;
+        $ring = ($inside + $d) / 2;
+        // Half a thickness of each stem is taken from its round: both stand beside the middle.
+        $round = new Together(
+            new Straight($d / 2), new Corner(-$turn), new Arc($ring, 2 * M_PI - $d / $ring), new Corner(-$turn),
+            new Straight($d / 2),
+        );
+        $shank = $this->curled($part, new Stretch($part), $share)->bend('curl ends')->anchored()
             ->worked(
                 SegmentKind::Round,
                 Band::ringBlankMm($inside, $d / 2),
@@ -163,12 +169,15 @@ final class SplitRing implements Technique
                 'round',
                 'π(ID + d)',
                 'π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).')',
-                shape: new Arc(($inside + $d) / 2, 2 * M_PI),
+                shape: $round,
             )->bend('curl starts');
-        $top = new Vector(0.0, $this->topMm($part), ($wire - ($wires - 1) / 2) * $part->wideWireMm());
+        $deep = new Vector(0.0, 0.0, ($wire - ($wires - 1) / 2) * $part->wideWireMm());
+        $middle = new Vector(0.0, $this->topMm($part) + $ring);
+        $starts = Frame::right(0.0, 0.0)->bent($d / 2 / $ring);
+        $down = $starts->in($middle->minus($starts->towards->times($ring))->plus($deep))->bent(deg2rad($turn));
 
-        return $this->curled($part, $shank, $fan)
-            ->course('Ring wire', $part->part->wire, $part->times, Frame::right(0.0, 0.0)->in($top));
+        return $this->curled($part, $shank, $share)
+            ->course('Ring wire', $part->part->wire, $part->times, $down->on(-$d / 2));
     }
 
     private function curled(PartPlan $part, Stretch $stretch, float $share): Stretch
@@ -186,17 +195,20 @@ final class SplitRing implements Technique
         );
     }
 
-    /** Up and outwards, the last of them the flattest, on a stem that takes its part of the wire. */
+    /** Up on a stem that takes its part of the wire, and outwards, clear of the round. */
     private function spread(PartPlan $part, float $share): Together
     {
-        $mm = $this->curl($part)->wireLengthMm();
-        $stem = (self::STEM_LEAST + ($share * self::STEM_MORE)) * $mm;
-        $curl = Spiral::ofWire($part->wireMm(), self::EYE_MM, $mm - $stem);
+        $stem = $this->stemMm($part, $share);
+        $curl = Spiral::ofWire($part->wireMm(), self::EYE_MM, $this->curl($part)->wireLengthMm() - $stem);
 
         return new Together(
-            new Corner(-self::STEEPEST_DEGREES + self::FAN_DEGREES * $share), new Straight($stem),
-            new FlatSpiral($curl),
+            new Straight($stem - $part->wireMm() / 2), new Rolled(new FlatSpiral($curl), 180.0),
         );
+    }
+
+    private function stemMm(PartPlan $part, float $share): float
+    {
+        return ($this->curl($part)->widthMm() / 2 + $part->wireMm()) * (1 + self::LONGER * $share);
     }
 
     /** @param  int  $side  1 right of the opening, -1 left of it */
@@ -234,7 +246,7 @@ final class SplitRing implements Technique
     /** How low the wires meet on top: below their curls. */
     private function topMm(PartPlan $part): float
     {
-        return $this->curl($part)->widthMm() + $part->wireMm() / 2;
+        return $this->stemMm($part, 1.0) + $this->curl($part)->widthMm() / 2 + $part->wireMm() / 2;
     }
 
     public function steps(PartPlan $part, Moment $moment): array

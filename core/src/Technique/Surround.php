@@ -13,8 +13,10 @@ use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape;
 use Hebra\Core\Course\Shape\Arc;
 use Hebra\Core\Course\Shape\Eye as EyeShape;
+use Hebra\Core\Course\Shape\Helix;
 use Hebra\Core\Course\Shape\Laid;
 use Hebra\Core\Course\Shape\Later;
+use Hebra\Core\Course\Shape\Traced;
 use Hebra\Core\Course\Shape\Wound;
 use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Stringing;
@@ -82,6 +84,19 @@ final class Surround implements Technique
     }
 
     private const TAIL_MM = 10.0;
+
+    /**
+     * Where wraps begin, thicknesses: those of the second leg round it from its middle, and above the neck's end; those
+     * of the first below the neck.
+     */
+    private const PAST = 0.5;
+
+    private const ABOVE = 0.1;
+
+    private const BELOW = 0.2;
+
+    /** Over so many thicknesses the rim goes behind the legs, and as many back. */
+    private const BEHIND = 4.0;
 
     private const TRIES = 6;
 
@@ -278,22 +293,36 @@ final class Surround implements Technique
         [$d, $middle] = [$part->wireMm(), new Vector(0.0, $this->middleMm($part))];
         $radius = $this->discMm($part) / 2 + $this->offMm($part);
         $below = $middle->plus(new Vector(0.0, $this->holeMm($part) / 2));
-        // Out to the rim and back in is taken from its round.
-        $shrunk = $radius;
+        $mm = 2 * M_PI * $radius;
+        $rim = fn (float $radius): Laid => $this->rimOf($middle, $below, $radius, $d);
+        // Out to the rim and back in, and behind the legs, is taken from its round.
         for ($try = 0; $try < self::TRIES; $try++) {
-            $shrunk = max($radius / 2, $radius - hypot(max(0.0, $shrunk - $this->holeMm($part) / 2), $d / 2) / M_PI);
+            $radius += ($mm - $rim($radius)->lengthMm()) / (2 * M_PI);
         }
-        $round = new Arc($shrunk, 2 * M_PI);
-        [$spans, $end] = $round->laid(
-            new Frame(
-                $middle->plus(new Vector(0.0, $round->lengthMm() / (2 * M_PI))), new Vector(-1.0, 0.0),
-                new Vector(0.0, -1.0),
-            ),
-        );
-        $out = Span::straight($below->plus(new Vector(-$d / 2, 0.0)), $spans[0]->from);
-        $in = Span::straight($end->at, $below->plus(new Vector($d / 2, 0.0)));
 
-        return new Laid([$out, ...$spans, $in], Frame::down(0.0)->back()->in($in->to));
+        return $rim($radius);
+    }
+
+    /** From beside the hole to beside it; on top it goes behind the legs. */
+    private function rimOf(Vector $middle, Vector $below, float $radius, float $wireMm): Laid
+    {
+        $at = fn (float $angle, float $deep = 0.0): Vector => $middle->plus(
+            new Vector(-$radius * sin($angle), $radius * cos($angle), -$deep),
+        );
+        [$gap, $behind] = [$wireMm / 2 / $radius, min(M_PI / 4, self::BEHIND * $wireMm / $radius)];
+        $side = fn (float $angle): array => (new Arc($radius, M_PI - $behind - $gap))->laid(new Frame(
+            $at($angle), new Vector(-cos($angle), -sin($angle)), new Vector(sin($angle), -cos($angle)),
+        ))[0];
+        $over = (new Traced(fn (float $share): Vector => $at(
+            M_PI + (2 * $share - 1) * $behind, $wireMm * (1 - cos(2 * M_PI * $share)) / 2,
+        ), $behind / M_PI, $behind / 3))->laid(Frame::down(0.0))[0];
+        $out = $below->plus(new Vector(-$wireMm / 2, 0.0));
+        $in = $below->plus(new Vector($wireMm / 2, 0.0));
+
+        return new Laid([
+            Span::straight($out, $at($gap)), ...$side($gap), ...$over, ...$side(M_PI + $behind),
+            Span::straight($at(2 * M_PI - $gap), $in),
+        ], Frame::down(0.0)->back()->in($in));
     }
 
     private function upTheHole(PartPlan $part): Span
@@ -310,30 +339,51 @@ final class Surround implements Technique
     {
         $up = Frame::down($this->holeTopMm($part), $part->wireMm() / 2)->back();
 
-        return $part->part->is('turned') ? $up->rolled(M_PI / 2) : $up;
+        return $part->part->is('turned') ? $up->rolled(-M_PI / 2) : $up;
     }
 
     private function bailShape(PartPlan $part): Shape
     {
-        return new EyeShape($part->part->mm('bail'), $part->wireMm());
+        $d = $part->wireMm();
+        $wraps = Helix::wraps($part->part->count('wraps'), $d, $d, 2);
+
+        // Across both legs it closes before them; in line with them, round the second.
+        return $part->part->is('turned')
+            ? new EyeShape($part->part->mm('bail'), $d, $wraps, past: self::PAST)
+            : new EyeShape($part->part->mm('bail'), $d, $wraps, -$d / 2);
     }
 
     /** Round both legs: those of the second leg above those of the first; the way to them is theirs. */
-    private function wrapsShape(PartPlan $part, bool $isSecond): Shape
+    private function wrapsShape(PartPlan $part, bool $isSecond): Laid
+    {
+        $from = $this->holeTopMm($part) - $this->besideMm($part);
+
+        return $isSecond ? $this->secondWraps($part, $from) : $this->firstWraps($part, $from);
+    }
+
+    /** They lie against the wire, which goes out from the hole both ways. */
+    private function firstWraps(PartPlan $part, float $fromMm): Laid
     {
         [$d, $wraps] = [$part->wireMm(), $part->part->count('wraps')];
-        $from = $this->holeTopMm($part) - $this->besideMm($part);
-        $legs = new Host(
-            new Curve([Span::straight(new Vector(0.0, $from - $this->neckMm($part)), new Vector(0.0, $from))]),
-            new Vector(-1.0, 0.0),
-        );
-        $top = $this->neck($part)->in(new Vector($d / 2, $from - $this->neckMm($part)));
-        $beside = $isSecond ? $this->bailShape($part)->laid($top)[1]->at : new Vector(-$d / 2, $from);
+        $down = Span::straight(new Vector(0.0, $fromMm - $this->neckMm($part)), new Vector(0.0, $fromMm));
 
-        // Those of the first leg lie against the wire, which goes out from the hole both ways.
         return Wound::between(
-            $legs, $isSecond ? 0.0 : 2 * $wraps * $d, $wraps * Binding::legsMm($d), $wraps,
-            $isSecond ? $wraps * $d : -$wraps * $d, $d, $beside,
+            new Host(new Curve([$down]), new Vector(-1.0, 0.0)), (2 * $wraps + self::BELOW) * $d,
+            $wraps * Binding::legsMm($d), $wraps, -$wraps * $d, $d, new Vector(-$d / 2, $fromMm),
+        );
+    }
+
+    /** On round the way the bail closes: behind the legs, or, in line with them, before them. */
+    private function secondWraps(PartPlan $part, float $fromMm): Laid
+    {
+        [$d, $wraps, $neck] = [$part->wireMm(), $part->part->count('wraps'), $this->neckMm($part)];
+        $up = Span::straight(new Vector(0.0, $fromMm), new Vector(0.0, $fromMm - $neck));
+        $top = $this->neck($part)->in(new Vector($d / 2, $fromMm - $neck));
+        $side = $part->part->is('turned') ? -1.0 : 1.0;
+
+        return Wound::between(
+            new Host(new Curve([$up]), new Vector($side, 0.0)), $neck + self::ABOVE * $d,
+            $wraps * Binding::legsMm($d), $wraps, -$wraps * $d, $d, $this->bailShape($part)->laid($top)[1],
         );
     }
 

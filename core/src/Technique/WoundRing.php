@@ -58,6 +58,11 @@ final class WoundRing implements Technique
 
     private const TRIES = 3;
 
+    /** Over how much of a turn each goes over to its place at least, radians. */
+    private const UNDER = 0.35;
+
+    private const PIECES = 4;
+
     private const HELD = 'what the pliers hold, trimmed off';
 
     public function name(): string
@@ -259,44 +264,67 @@ final class WoundRing implements Technique
 
     /**
      * From beside the beads round and round beside itself, and up to the beads. The rule does not reckon the way up:
-     * the
-     * turns are drawn so much smaller.
+     * the turns are drawn so much smaller.
      */
     private function winding(PartPlan $part): Together
     {
-        $over = $part->part->mm('inside') / 2 + 1.5 * $part->wireMm();
-        $up = [
-            $this->about($part, $over, -$this->halfSeat($part), 0.0),
-            $this->about($part, $this->seatMm($part), -$this->halfSeat($part), 0.0),
-        ];
-        $rise = $up[1]->minus($up[0])->lengthMm();
-        $turns = $part->part->count('turns');
-        $round = Band::ringBlankMm($part->part->mm('inside'), $part->wireMm() / 2, $turns) - $rise;
-        $ring = $over - $part->wireMm();
-        for ($try = 0; $try < self::TRIES; $try++) {
-            $ring -= ($this->turned($part, $ring, $over)->lengthMm() - $round) / (2 * M_PI * $turns);
-        }
-        $wound = $this->turned($part, $ring, $over);
-
-        return $rise < 1e-6
-            ? new Together($wound)
-            : new Together($wound, new Laid([Span::straight(...$up)], Frame::down(0.0)->in($up[1])));
+        return $this->wound($part, $this->ringMm($part));
     }
 
-    /** Turns of a radius, begun and ended over those below. */
-    private function turned(PartPlan $part, float $ringMm, float $overMm): Traced
+    private function wound(PartPlan $part, float $ringMm): Together
     {
-        [$d, $turns, $half] = [$part->wireMm(), $part->part->count('turns'), $this->halfSeat($part)];
-        $eased = fn (float $quarters): float => (1 - cos(M_PI * max(0.0, min(1.0, $quarters)))) / 2;
+        $ends = -$this->halfSeat($part);
+        $last = $this->lyingMm($part, $part->part->count('turns') - 1);
+        // Up beside where the first turn comes down.
+        $beside = $this->about($part, $ringMm + $part->wireMm(), $ends, max($last, $part->wireMm()));
 
-        return new Traced(function (float $share) use ($part, $d, $turns, $half, $ringMm, $overMm, $eased): Vector {
-            $down = $eased(4 * $turns * min($share, 1 - $share));
+        return new Together($this->turned($part, $ringMm), Laid::through([
+            Span::straight($this->about($part, $ringMm, $ends, $last), $beside),
+            Span::straight($beside, $this->about($part, $this->seatMm($part), $ends, 0.0)),
+        ]));
+    }
 
-            return $this->about(
-                $part, $overMm + ($ringMm - $overMm) * $down, 2 * M_PI * $turns * $share - $half,
-                ($turns * $share - $turns / 2) * $d * $down,
+    /** From the middle of the ring to that of the turns' wire. */
+    private function ringMm(PartPlan $part): float
+    {
+        $turns = $part->part->count('turns');
+        $ring = ($part->part->mm('inside') + $part->wireMm()) / 2;
+        $mm = Band::ringBlankMm($part->part->mm('inside'), $part->wireMm() / 2, $turns);
+        for ($try = 0; $try < self::TRIES; $try++) {
+            $ring -= ($this->wound($part, $ring)->lengthMm() - $mm) / (2 * M_PI * $turns);
+        }
+
+        return $ring;
+    }
+
+    /** How deep a turn lies among the others. */
+    private function lyingMm(PartPlan $part, int $turn): float
+    {
+        return ($turn - ($part->part->count('turns') - 1) / 2) * $part->wireMm();
+    }
+
+    /** Turns of a radius; each goes over to its place under the beads, the first from above the others. */
+    private function turned(PartPlan $part, float $ringMm): Together
+    {
+        [$half, $d] = [$this->halfSeat($part), $part->wireMm()];
+        $under = max(2 * $half, self::UNDER);
+        $eased = fn (float $share): float => (1 - cos(M_PI * max(0.0, min(1.0, $share)))) / 2;
+        $turned = [];
+        for ($turn = 0; $turn < $part->part->count('turns'); $turn++) {
+            $to = $this->lyingMm($part, $turn);
+            $turned[] = new Traced(
+                fn (float $share): Vector => $turn === 0
+                    ? $this->about($part, $ringMm + $d * (1 - $eased(2 * $share - 1)), $under * $share - $half,
+                        $to * $eased(2 * $share))
+                    : $this->about($part, $ringMm, $under * $share - $half, $to - $d * (1 - $eased($share))),
+                $under / (2 * M_PI), $under / self::PIECES,
             );
-        }, $turns, M_PI / 4);
+            $turned[] = new Traced(fn (float $share): Vector => $this->about(
+                $part, $ringMm, $under + (2 * M_PI - $under) * $share - $half, $to,
+            ), 1 - $under / (2 * M_PI));
+        }
+
+        return new Together(...$turned);
     }
 
     /** What is wrapped goes round all turns: a whole round of them, from below. */
@@ -306,11 +334,6 @@ final class WoundRing implements Technique
         $bottom = new Frame($this->about($part, $ring, M_PI, 0.0), new Vector(-1.0, 0.0), new Vector(0.0, -1.0));
 
         return new Host(new Curve((new Arc($ring, 2 * M_PI))->laid($bottom)[0]));
-    }
-
-    private function ringMm(PartPlan $part): float
-    {
-        return ($part->part->mm('inside') + $part->wireMm()) / 2;
     }
 
     /** How far round from below a place beside the beads lies; more beads than go round lie on in the same place. */

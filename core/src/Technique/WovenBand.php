@@ -17,6 +17,7 @@ use Hebra\Core\Course\Shape\FlatSpiral;
 use Hebra\Core\Course\Shape\Laid;
 use Hebra\Core\Course\Shape\Later;
 use Hebra\Core\Course\Shape\Rolled;
+use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Shape\Taken;
 use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Course\Span;
@@ -97,6 +98,19 @@ final class WovenBand implements Technique
 
     /** How far a core that leaves on the way is bent out. */
     private const OUT_DEGREES = 60.0;
+
+    /** How far a curl goes straight before it comes round, thicknesses, and by how much the outer ones lean out. */
+    private const CLEAR = 1.6;
+
+    private const LEAN_DEGREES = 42.0;
+
+    /** One behind the weave: how far up it is bent over, thicknesses, and how far round it goes, radians. */
+    private const OVER = 0.35;
+
+    private const OPEN = 3.3;
+
+    /** Eyes side by side stand so many thicknesses apart. */
+    private const ASLANT = 1.02;
 
     /** A core that ends in no eye is curled in, so wide inside, mm. */
     private const CURL_MM = 1.0;
@@ -582,37 +596,76 @@ final class WovenBand implements Technique
     }
 
     /**
-     * The middle core ends in an eye; outer ones curl to their side, inner ones behind, and what ends on the way is
-     * bent out first.
+     * The middle core ends in an eye; all others curl in behind, the outer ones to their side where they are wound to
+     * flat spirals, and what ends on the way is bent out first.
      */
     private function endShape(
         PartPlan $part, BandLayout $band, int $core, float $acrossMm, bool $isOpen, bool $isTop,
     ): Shape {
         $d = $part->wireMm();
         if ($this->endsInEye($part, $core)) {
-            return new Rolled(new EyeShape($part->part->mm('eye'), $d), $part->part->is('turned') ? 90.0 : 0.0);
+            return new Rolled(new EyeShape($part->part->mm('eye'), $d), $this->eyesRoll($part, $band));
         }
-        $curl = $this->curl($part)->turns > 1.0
-            ? new FlatSpiral($this->curl($part))
-            : Arc::turns(self::CURL_MM, $d, 1.0);
         // Up the page it bends to the right of it, down the page to the left: away from the others.
         $side = ($acrossMm < 0) === $isTop ? 180.0 : 0.0;
         if ($isOpen) {
-            return new Rolled(new Together(new Corner(self::OUT_DEGREES), $curl), $side);
+            return new Rolled($this->curled($part, self::OUT_DEGREES), $side);
         }
         $isOuter = abs(abs($acrossMm) - ($band->cores - 1) / 2 * $band->spacingMm) < 1e-6;
 
-        return new Rolled($curl, match (true) {
-            $isOuter => $side,
-            $isTop => 90.0,
-            default => -90.0,
-        });
+        return $isOuter
+            ? new Rolled($this->curled($part, self::LEAN_DEGREES), $side)
+            : new Rolled($this->curledBehind($part), -90.0);
+    }
+
+    /** Eyes that would lie in each other stand one behind the other, aslant. */
+    private function eyesRoll(PartPlan $part, BandLayout $band): float
+    {
+        $cores = $this->eyeCores($part);
+        sort($cores);
+        $nearMm = INF;
+        foreach (array_slice($cores, 1) as $at => $core) {
+            $nearMm = min($nearMm, ($core - $cores[$at]) * $band->spacingMm);
+        }
+        $d = $part->wireMm();
+
+        return match (true) {
+            $part->part->is('turned') => 90.0,
+            $nearMm >= $part->part->mm('eye') + 2 * $d => 0.0,
+            default => rad2deg(asin(min(1.0, self::ASLANT * $d / $nearMm))),
+        };
     }
 
     /** What a core that ends in no eye is curled to: one open turn, or a flat spiral. */
     private function curl(PartPlan $part): Spiral
     {
         return new Spiral($part->wireMm(), self::CURL_MM, (float) $part->part->settings['curls']);
+    }
+
+    /** Bent to its side beyond the weave, straight on until it has room to come round beside it. */
+    private function curled(PartPlan $part, float $outDegrees): Together
+    {
+        [$d, $curl] = [$part->wireMm(), $this->curl($part)];
+        $clear = self::CLEAR * $d;
+        $mm = $curl->wireLengthMm() - $clear;
+        $radius = (self::CURL_MM + $d) / 2;
+
+        $round = $curl->turns > 1.0
+            ? new FlatSpiral(Spiral::ofWire($d, self::CURL_MM, $mm))
+            : new Arc($radius, $mm / $radius);
+
+        return new Together(new Corner($outDegrees), new Straight($clear), $round);
+    }
+
+    /** Bent over the edge of the weave, and open behind it. */
+    private function curledBehind(PartPlan $part): Together
+    {
+        $d = $part->wireMm();
+        $mm = $this->curl($part)->wireLengthMm() - self::OVER * $d;
+
+        return new Together(
+            new Straight(self::OVER * $d), new Corner(self::OUT_DEGREES), new Arc($mm / self::OPEN, self::OPEN),
+        );
     }
 
     private function turned(PartPlan $part, Stretch $stretch, int $core, string $mark, Shape $shape): Stretch

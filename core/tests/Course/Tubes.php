@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Hebra\Core\Tests\Course;
 
 use Hebra\Core\Course\Course;
+use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Plan\PartPlan;
 
 /**
  * The wires of a part as bodies: round, as thick as they are, cut off flat at their ends. Inside a bead they share its
- * hole, which is reckoned by its own check; cord and thread are soft. Millimetres.
+ * hole, which is reckoned by its own check; cord and thread are soft, and passes of a weave are pulled between each
+ * other. Millimetres.
  */
 final class Tubes
 {
@@ -65,10 +67,10 @@ final class Tubes
             $thick = $plan->wireOf($course->role)->diameterMm();
             $of = self::along($course);
             [$first, $last] = $of === [] ? [0.0, 0.0] : [$of[0][1], $of[count($of) - 1][1]];
-            foreach ($of as [$at, $mm, $becomes]) {
+            foreach ($of as [$at, $mm, $becomes, $wide]) {
                 // Cut off flat: no body beyond the end.
                 if ($mm - $first >= $thick / 2 && $last - $mm >= $thick / 2) {
-                    $places[] = [$at, $number, $mm, $thick, $becomes];
+                    $places[] = [$at, $number, $mm, min($thick, $wide ?? $thick), $becomes];
                 }
             }
             foreach ($course->curves() as $move => $curve) {
@@ -79,7 +81,7 @@ final class Tubes
         return array_values(array_filter($places, fn (array $place): bool => ! self::isInside($place[0], $holes)));
     }
 
-    /** @return list<array{Vector, float, string}> of what is seen of it in the finished piece */
+    /** @return list<array{Vector, float, string, float|null}> of what is seen of it in the finished piece */
     private static function along(Course $course): array
     {
         [$along, $mm, $last] = [[], 0.0, null];
@@ -88,7 +90,8 @@ final class Tubes
                 $mm += $last === null ? 0.0 : $at->minus($last)->lengthMm();
                 $last = $at;
                 if ($course->moves[$move]->isSeen()) {
-                    $along[] = [$at, $mm, $course->moves[$move]->segment->kind->value];
+                    $of = $course->moves[$move];
+                    $along[] = [$at, $mm, $of->segment->kind->value, $of->wideMm];
                 }
             }
         }
@@ -126,8 +129,11 @@ final class Tubes
         [$at, $there] = [$one[0], $other[0]];
         $square = ($at->x - $there->x) ** 2 + ($at->y - $there->y) ** 2 + ($at->z - $there->z) ** 2;
         $isItself = $one[1] === $other[1] && abs($one[2] - $other[2]) < self::ITSELF * $touch;
+        $isWoven = $one[4] === SegmentKind::Weave->value && $other[4] === $one[4];
 
-        return $square >= $touch ** 2 || $isItself ? 0.0 : ($touch - sqrt($square)) / min($one[3], $other[3]);
+        return $square >= $touch ** 2 || $isItself || $isWoven
+            ? 0.0
+            : ($touch - sqrt($square)) / min($one[3], $other[3]);
     }
 
     /**

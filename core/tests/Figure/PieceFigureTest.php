@@ -67,7 +67,7 @@ final class PieceFigureTest extends TestCase
             return $layers;
         };
         self::assertSame([1], $layers('p1:eye'), 'the ear wire’s eye faces the viewer');
-        self::assertSame([0, 2], $layers('p2:top-loop'), 'the loop hooked in it is seen edge-on');
+        self::assertSame([0, 1, 2], $layers('p2:top-loop'), 'the loop hooked in it is seen edge-on, over its neck');
         self::assertSame(
             [1, 2], $layers('p3:top-loop'), 'and the next one faces the viewer again, its end before its neck',
         );

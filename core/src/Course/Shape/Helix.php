@@ -21,7 +21,7 @@ final readonly class Helix implements Shape
         private float $radiusMm,
         public float $turns,
         private float $pitchMm,
-        private float $sideMm = 0.0,
+        public float $sideMm = 0.0,
         /** 1 where it climbs to the left of its turning, -1 to the right */
         private int $hand = 1,
     ) {

@@ -21,9 +21,11 @@ final readonly class Traced implements Shape
     /**
      * @param  Closure(float): Vector  $place
      * @param  float  $turnMost  how far it may turn in a piece, radians
+     * @param  Frame|null  $ends  how the wire stands at its end, where it does not bend to its left there
      */
-    public function __construct(private Closure $place, private float $turns, private float $turnMost = M_PI / 2)
-    {
+    public function __construct(
+        private Closure $place, private float $turns, private float $turnMost = M_PI / 2, private ?Frame $ends = null,
+    ) {
     }
 
     public function lengthMm(): float
@@ -33,6 +35,9 @@ final readonly class Traced implements Shape
 
     public function laid(Frame $from): array
     {
+        if ($this->ends !== null) {
+            return [$this->spans(), $this->ends];
+        }
         $runs = $this->runs(1.0)->unit();
         $beside = $runs->cross(new Vector(0.0, 0.0, 1.0))->unit();
 

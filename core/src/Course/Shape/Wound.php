@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Course\Shape;
 
+use Hebra\Core\Course\Curve;
 use Hebra\Core\Course\Frame;
 use Hebra\Core\Course\Host;
 use Hebra\Core\Course\Shape;
@@ -58,9 +59,12 @@ final readonly class Wound implements Shape
         return new self($host, $fromMm, max(1e-3, $round - 2 * $sideMm) / (2 * M_PI), $halves / 2, $pitch, $sideMm);
     }
 
-    /** Turns of a wire that is so long in all with the way to them from a place, and to another where one is given. */
+    /**
+     * Turns of a wire that is so long in all with the way to them from a place, or from how it stands there, and to
+     * another place where one is given.
+     */
     public static function between(
-        Host $host, float $fromMm, float $lengthMm, float $turns, float $alongMm, float $sideMm, Vector $from,
+        Host $host, float $fromMm, float $lengthMm, float $turns, float $alongMm, float $sideMm, Vector|Frame $from,
         ?Vector $to = null,
     ): Laid {
         [$way, $before] = [0.0, -1.0];
@@ -68,11 +72,28 @@ final readonly class Wound implements Shape
             $before = $way;
             $wound = self::ofLength($host, $fromMm, max(1e-3, $lengthMm - $way), $turns, $alongMm, $sideMm);
             [$spans, $end] = $wound->laid($wound->start());
-            $ways = [Span::straight($from, $spans[0]->from), Span::straight($end->at, $to ?? $end->at)];
-            $way = $ways[0]->lengthMm() + $ways[1]->lengthMm();
+            $there = $wound->reached($from);
+            $on = $to === null ? [] : [Span::straight($end->at, $to)];
+            $way = (new Curve([...$there, ...$on]))->lengthMm();
         }
 
-        return Laid::through([$ways[0], ...$spans, ...($to === null ? [] : [$ways[1]])]);
+        return Laid::through([...$there, ...$spans, ...$on]);
+    }
+
+    /**
+     * The way to where it begins: straight, or, from how a wire stands beside it, round its edge and along its side.
+     *
+     * @return non-empty-list<Span>
+     */
+    private function reached(Vector|Frame $from): array
+    {
+        $start = $this->start();
+        if ($from instanceof Vector) {
+            return [Span::straight($from, $start->at)];
+        }
+        $edge = $start->at->minus($start->ahead->times($this->sideMm / 2));
+
+        return [Span::along($from->at, $from->ahead, $edge, $start->ahead), Span::straight($edge, $start->at)];
     }
 
     public function lengthMm(): float

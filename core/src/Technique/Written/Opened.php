@@ -211,7 +211,7 @@ final class Opened
                 : ['tail '.self::number($move->segment->lengthMm)],
             $move->segment->kind === SegmentKind::Wraps && $wrapped($before) => [],
             ! $move->segment->kind->stays() => ['tail '.self::number($move->segment->lengthMm)],
-            $eye !== null => $this->eye($move, $eye, $curve->spans[0], $at),
+            $eye !== null => $this->eye($move, $eye, $curve, $at),
             // What a wrapped eye needs for its neck it brings itself.
             $move->segment->kind === SegmentKind::Neck && $wrapped($next) => [],
             $move->threaded() !== [] || $move->segment->beads !== [] => $this->beads($move, $curve, $at),
@@ -227,7 +227,7 @@ final class Opened
     {
         $shape = $move->shape instanceof Rolled ? $move->shape->shape : $move->shape;
 
-        return $shape instanceof EyeShape && $shape->asideMm === 0.0 ? $shape : null;
+        return $shape instanceof EyeShape && $shape->isOverItsNeck() ? $shape : null;
     }
 
     private static function isStraightOn(Curve $curve, Frame $at): bool
@@ -238,10 +238,11 @@ final class Opened
     }
 
     /** @return list<string> */
-    private function eye(Move $move, EyeShape $eye, Span $kick, Frame $at): array
+    private function eye(Move $move, EyeShape $eye, Curve $curve, Frame $at): array
     {
-        [$said, $at] = self::bent($at, $kick->runs(0.0)->unit());
+        [$said, $at] = self::bent($at, $curve->spans[0]->runs(0.0)->unit());
         // It is kicked back to the side that it is turned in.
+        $kick = $curve->spans[0]->isStraight() ? $curve->spans[1] : $curve->spans[0];
         $side = $kick->to->minus($kick->from);
         $degrees = rad2deg(atan2($side->dot($at->beside()), $side->dot($at->towards)));
         $wraps = $eye->wraps === null ? '' : ' wrapped '.Figures::trim($eye->wraps->turns);

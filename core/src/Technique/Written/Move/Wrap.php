@@ -30,6 +30,9 @@ final readonly class Wrap implements WrittenMove
 {
     use HoldsNothing;
 
+    /** The cosine from which on a wire comes along what it goes round. */
+    private const ALONG = 0.7;
+
     private function __construct(public float $turns, private string $on, private string $and, private string $at)
     {
     }
@@ -67,22 +70,29 @@ final readonly class Wrap implements WrittenMove
 
     private function roundOne(Laying $wire, Thing $thing, float $mm): Wound
     {
-        $all = $thing->curve()->lengthMm();
-        $half = $this->turns * $wire->wireMm / 2;
+        [$all, $long] = [$thing->curve()->lengthMm(), $this->turns * $wire->wireMm];
         // Round it either way and along it either way: as the wire comes to it.
         $ways = [];
         foreach ([[false, $mm], [true, $all - $mm]] as [$isReversed, $at]) {
             $facing = $thing->facing($isReversed, $at, $wire->frame->at);
             foreach ([1, -1] as $way) {
+                $isAlong = $way * $facing->at($at)->ahead->dot($wire->frame->ahead) > self::ALONG;
+                // About the place, or on from it where the wire comes along.
+                $begins = $this->within($isAlong ? $at : $at - $way * $long / 2, $way * $long, $all);
                 $ways[] = new Wound(
-                    $facing, $at - $way * $half, ($thing->wireMm + $wire->wireMm) / 2, $this->turns,
-                    $way * $wire->wireMm,
+                    $facing, $begins, ($thing->wireMm + $wire->wireMm) / 2, $this->turns, $way * $wire->wireMm,
                 );
             }
         }
         usort($ways, fn (Wound $one, Wound $other): int => self::detour($one, $wire) <=> self::detour($other, $wire));
 
         return $ways[0];
+    }
+
+    /** Not beyond what they go round, from where they would begin so far on or back. */
+    private function within(float $begins, float $onMm, float $allMm): float
+    {
+        return max(max(0.0, -$onMm), min($allMm - max(0.0, $onMm), $begins));
     }
 
     /** How far it is to where the turns begin, and how much of a turn to their way, as lengths of its wire. */
