@@ -198,12 +198,10 @@ final class SplitRing implements Technique
     /** Up on a stem that takes its part of the wire, and outwards, clear of the round. */
     private function spread(PartPlan $part, float $share): Together
     {
-        $stem = $this->stemMm($part, $share);
+        $stem = $this->stemMm($part, $share) - $part->wireMm() / 2;
         $curl = Spiral::ofWire($part->wireMm(), self::EYE_MM, $this->curl($part)->wireLengthMm() - $stem);
 
-        return new Together(
-            new Straight($stem - $part->wireMm() / 2), new Rolled(new FlatSpiral($curl), 180.0),
-        );
+        return new Together(new Straight($stem), new Rolled(new FlatSpiral($curl), 180.0));
     }
 
     private function stemMm(PartPlan $part, float $share): float

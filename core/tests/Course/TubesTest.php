@@ -59,15 +59,13 @@ final class TubesTest extends TestCase
         }
     }
 
-    /** What is wrapped shut stands in itself nowhere; a plain eye does, where it closes on its own wire. */
-    public function test_a_wrapped_link_stands_in_itself_nowhere(): void
+    /** What is wrapped shut only touches itself; a plain eye ends in its own wire. */
+    public function test_a_wrapped_link_only_touches_itself(): void
     {
         $piece = Patterns::start('link-and-drop', 'One');
         foreach ($piece->parts as $part) {
-            $pressed = Tubes::pressed(PartPlan::of($piece, $part, new Profile));
-            $eyes = $part->technique === 'ear-wire' ? ['eye × eye', 'eye × leg'] : [];
-            self::assertSame($eyes, array_keys($pressed), $part->technique);
-            self::assertLessThan(0.43, max([0.0, ...$pressed]), $part->technique);
+            $into = max([0.0, ...array_values(Tubes::pressed(PartPlan::of($piece, $part, new Profile)))]);
+            self::assertLessThan($part->technique === 'ear-wire' ? 0.43 : 0.15, $into, $part->technique);
         }
     }
 }
