@@ -228,6 +228,20 @@ final class Course
         return new Host($this->marked($mark), $face);
     }
 
+    /**
+     * Of some marks those whose stretches are bent by hand; what is woven round others goes with them.
+     *
+     * @param  list<string>  $marks
+     * @return list<string>
+     */
+    public function bent(array $marks): array
+    {
+        $woven = array_filter($this->moves, fn (Move $move): bool => $move->segment->kind === SegmentKind::Weave);
+        $marksWoven = array_map(fn (Move $move): string => $move->segment->mark, $woven);
+
+        return array_values(array_diff($marks, $marksWoven));
+    }
+
     public function marked(string $mark): Curve
     {
         $spans = [];

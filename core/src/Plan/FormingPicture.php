@@ -161,7 +161,8 @@ final readonly class FormingPicture
         $thickMm = 0.0;
         foreach ($states->wires($part, $step) as $course) {
             $thickMm = max($thickMm, $part->wireOf($course->role)->diameterMm());
-            foreach ($states->step($step)->marks as $mark) {
+            $marks = $states->step($step)->marks;
+            foreach ($operation === Operation::Bend ? $course->bent($marks) : $marks as $mark) {
                 array_push($points, ...$course->marked($mark)->points(self::FINE_MM));
             }
         }

@@ -222,7 +222,7 @@ final readonly class HandHints
     private function rod(int $step): ?Jaw
     {
         foreach ($this->states->wires($this->part, $step) as $course) {
-            foreach ($this->states->step($step)->marks as $mark) {
+            foreach ($course->bent($this->states->step($step)->marks) as $mark) {
                 $bend = $course->marked($mark);
                 $page = array_map($this->seen->page(...), $bend->points(self::FINE_MM));
                 $rod = self::about($page, $this->part->wireOf($course->role)->diameterMm());
@@ -355,7 +355,8 @@ final readonly class HandHints
             if ($was === null || count($was->moves) !== count($course->moves)) {
                 continue;
             }
-            foreach ($told->marks as $mark) {
+            $marks = $told->operation === Operation::Bend ? $course->bent($told->marks) : $told->marks;
+            foreach ($marks as $mark) {
                 $hints[] = match ($told->operation) {
                     Operation::Trim => $this->cut($was, $course, $mark),
                     Operation::Wrap, Operation::Bind, Operation::Coil => $this->wound($was, $course, $mark),
