@@ -64,7 +64,7 @@ final readonly class Round implements WrittenMove
         $taken = $this->count === 0 ? [] : $wire->construction->takes($this->count, $this->with);
         $beads = array_map(fn (array $one): Strung => $one[1], $taken);
         $widest = $beads === [] ? 0.0 : max(array_map(fn (Strung $run): float => $run->bead->widthMm, $beads));
-        $spans = $this->halfEllipse($wire, $held, max($wire->wireMm, $widest) / 2);
+        $spans = $this->halfEllipse($wire->frame->at, $held, max($wire->wireMm, $widest) / 2);
         $curve = new Curve($spans);
         [$mm, $stack] = [$curve->lengthMm(), array_sum(array_map(fn (Strung $run): float => $run->lengthMm(), $beads))];
         $stack <= $mm * self::SQUEEZED || throw Refused::because(
@@ -80,9 +80,8 @@ final readonly class Round implements WrittenMove
     }
 
     /** @return non-empty-list<Span> from the end of the hole that is nearer to the other one */
-    private function halfEllipse(Laying $wire, Held $held, float $offMm): array
+    private function halfEllipse(Vector $from, Held $held, float $offMm): array
     {
-        [$from, $wireMm] = [$wire->frame->at, $wire->wireMm];
         $isFirst = $from->minus($held->from)->lengthMm() < $from->minus($held->to)->lengthMm();
         $out = $held->ahead()->times($isFirst ? -1.0 : 1.0);
         $side = new Vector(...Form::SIDES[$this->side]);
@@ -94,11 +93,8 @@ final readonly class Round implements WrittenMove
         $runs = fn (float $angle): Vector => $side->times($across * cos($angle))
             ->minus($out->times($along * sin($angle)))->unit();
         $spans = [];
-        // A thickness to its side of the hole, whose other passes come out beside it.
-        $first = asin(min(0.5, $wireMm / $across));
-        $step = (M_PI - 2 * $first) / self::PIECES;
         for ($piece = 0; $piece < self::PIECES; $piece++) {
-            [$one, $other] = [$first + $step * $piece, $first + $step * ($piece + 1)];
+            [$one, $other] = [M_PI * $piece / self::PIECES, M_PI * ($piece + 1) / self::PIECES];
             $spans[] = Span::along($at($one), $runs($one), $at($other), $runs($other));
         }
 
