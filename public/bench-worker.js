@@ -2,7 +2,8 @@
 // Any other page says so then.
 const store = 'hebra-bench-2';
 const away = '/away.html';
-const kept = [/^\/$/, /^\/pieces\/[^/]+\/make$/, /^\/makings\/[^/]+\/steps\/\d+\.svg$/, /^\/build\//];
+const kept = [/^\/$/, /^\/pieces\/[^/]+\/make$/, /^\/makings\/[^/]+\/steps\/\d+\.svg$/, /^\/seen\//,
+    /^\/build\//];
 const isKept = (url) => url.origin === location.origin && kept.some((one) => one.test(url.pathname));
 
 /** From the workshop, and kept; else as it was last seen. */

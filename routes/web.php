@@ -22,6 +22,7 @@ use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RepairController;
 use App\Http\Controllers\ScaleController;
+use App\Http\Controllers\SeenController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SignUpController;
 use App\Http\Controllers\StageController;
@@ -59,6 +60,7 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/account', [AccountController::class, 'destroy'])->withoutMiddleware(Writes::class);
 
     Route::get('/find', FindController::class);
+    Route::get('/seen/{key}.svg', SeenController::class)->where('key', '[0-9a-f]{32}');
     Route::put('/pieces/{piece}/tags', [PieceController::class, 'tag']);
     Route::put('/lots/{lot}/tags', [StockController::class, 'tag']);
 
@@ -84,7 +86,6 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/pieces/{piece}/strips', [StageController::class, 'strips']);
     Route::post('/pieces/{piece}/makings', [MakingController::class, 'store']);
     Route::get('/pieces/{piece}/drawing.svg', [StageController::class, 'drawing']);
-    Route::get('/pieces/{piece}/seen.svg', [StageController::class, 'seen']);
     Route::get('/pieces/{piece}/strips.svg', [StageController::class, 'stripsDrawn']);
     Route::get('/pieces/{piece}/forming/{step}.svg', [FormingController::class, 'piece'])->whereNumber('step');
     Route::get('/pieces/{piece}/bends.csv', [PieceFileController::class, 'bends']);

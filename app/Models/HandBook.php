@@ -11,6 +11,7 @@ use Hebra\Core\Hand\Pace;
 use Hebra\Core\Quantity\Ruler;
 use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /** What a workshop's logs teach: read from its tables, the latest first where there are very many. */
@@ -18,6 +19,8 @@ final class HandBook
 {
     /** Of one thing no more than so many logs count: hands change. */
     private const LATEST = 200;
+
+    private const KEPT_SECONDS = 604_800;
 
     /** @var array<string, list<MakingCut>>|null by `loops/22` */
     private ?array $cuts = null;
@@ -109,7 +112,22 @@ final class HandBook
         return array_map(fn (array $of): Learned => Learned::from($of), $logs);
     }
 
+    /** Learned once from what was timed, and kept until more is or some is forgotten. */
     public function pace(): Pace
+    {
+        return Cache::remember('pace-'.$this->timed(), self::KEPT_SECONDS, $this->paceOfLogs(...));
+    }
+
+    /** All that a pace is learned from, as one word: another one as soon as any of it changes. */
+    public function timed(): string
+    {
+        $rows = $this->workshop->stepTimes()->toBase()
+            ->selectRaw('COUNT(*), COUNT(forgotten_at), SUM(is_capped), MAX(id)')->first();
+
+        return md5((string) json_encode([config('hebra.version'), $this->workshop->id, $rows]));
+    }
+
+    private function paceOfLogs(): Pace
     {
         $logs = [];
         /** @var Collection<int, StepTime> $rows */

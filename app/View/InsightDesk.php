@@ -11,7 +11,7 @@ use App\Models\Piece;
 use App\Models\Workshop;
 use Hebra\Core\Hand\Learned;
 use Hebra\Core\Hand\Log;
-use Hebra\Core\Price\BillLine;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** What was wasted and why, which pieces pay, and how the error of the cuts shrinks. */
@@ -26,12 +26,6 @@ final readonly class InsightDesk
 
     public int $usedMg;
 
-    /**
-     * @var list<array{name: string, address: string, minutes: int, priceCents: int, hourCents: int, yield: float}> what
-     *     pays best first
-     */
-    public array $pays;
-
     /** @var list<array{day: string, piece: string, label: string, error: float, over: float}> oldest first */
     public array $errors;
 
@@ -42,7 +36,6 @@ final readonly class InsightDesk
             'workshop_id',
             $workshop->id,
         )->where('account', 'pieces')->sum('mass_mg');
-        $this->pays = $this->paying();
         $this->errors = $this->erring();
     }
 
@@ -85,34 +78,22 @@ final readonly class InsightDesk
         );
     }
 
-    /**
-     * @return list<array{name: string, address: string, minutes: int, priceCents: int, hourCents: int, yield: float}>
-     */
-    private function paying(): array
+    /** @return list<Paying> what pays best first: each is planned and priced for it */
+    public function paying(): array
     {
-        $rows = [];
         $ids = $this->workshop->makings()->whereNotNull('closed_at')->whereNotNull('minutes')->where(
             'minutes',
             '>',
             0,
         )->latest('closed_at')->limit(200)->pluck('piece_id')->unique()->take(self::MOST_PIECES);
-        foreach ($this->workshop->pieces()->whereIn('id', $ids)->get() as $piece) {
-            /** @var Piece $piece */
-            $bill = (new BillDesk($piece, $this->workshop))->bill;
-            $minutes = $this->minutesOf($piece) * $bill->pieces;
-            $spent = array_sum(
-                array_map(fn (BillLine $line): int => $line->kind === 'time' ? 0 : (int) $line->cents, $bill->lines),
-            );
-            $rows[] = [
-                'name' => $piece->name,
-                'address' => "/pieces/{$piece->ulid}/bill",
-                'minutes' => (int) round($minutes / $bill->pieces),
-                'priceCents' => $bill->eachCents(),
-                'hourCents' => (int) round(60 * ($bill->totalCents() - $spent) / max(1, $minutes)),
-                'yield' => $bill->yield(),
-            ];
-        }
-        usort($rows, fn (array $a, array $b): int => $b['hourCents'] <=> $a['hourCents']);
+        $seen = SeenPiece::in($this->workshop);
+        /** @var Collection<int, Piece> $pieces */
+        $pieces = $this->workshop->pieces()->whereIn('id', $ids)->get();
+        $rows = array_map(
+            fn (Piece $piece): Paying => new Paying($piece, $this->workshop, $this->minutesOf($piece), $seen),
+            $pieces->all(),
+        );
+        usort($rows, fn (Paying $one, Paying $other): int => $other->hourCents <=> $one->hourCents);
 
         return $rows;
     }
@@ -120,7 +101,7 @@ final readonly class InsightDesk
     /** Of one of them, over its makings. */
     private function minutesOf(Piece $piece): float
     {
-        /** @var \Illuminate\Support\Collection<int, Making> $makings */
+        /** @var Collection<int, Making> $makings */
         $makings = $piece->makings()->whereNotNull('closed_at')->where('minutes', '>', 0)->get();
         $copies = $makings->sum(fn (Making $making): int => $making->document()->makes->count);
 
@@ -150,17 +131,28 @@ final readonly class InsightDesk
         return array_slice(array_column($errors, 1), -80);
     }
 
-    /** @return array<string, mixed> */
-    public function wastePlot(): array
+    public function wastedMg(): int
     {
-        return [
-            'kind' => 'bar',
-            'unit' => 'g',
-            'labels' => array_column($this->waste, 'why'),
-            'rows' => [
-                ['label' => 'gone', 'values' => array_map(fn (array $row): float => $row['mg'] / 1000, $this->waste)],
-            ],
-        ];
+        return array_sum(array_column($this->waste, 'mg'));
+    }
+
+    /** Of all that was used, what is in pieces. Hundredths. */
+    public function usedShare(): float
+    {
+        return round(100 * $this->usedMg / max(1, $this->usedMg + $this->wastedMg()), 2);
+    }
+
+    /** @return list<array{words: string, from: float, to: float}> what went to waste as one wire. Hundredths */
+    public function wasteWire(): array
+    {
+        [$stretches, $at] = [[], 0.0];
+        foreach ($this->waste as ['why' => $why, 'mg' => $mg]) {
+            $to = $at + 100 * $mg / max(1, $this->wastedMg());
+            $stretches[] = ['words' => $why, 'from' => round($at, 2), 'to' => round($to, 2)];
+            $at = $to;
+        }
+
+        return $stretches;
     }
 
     /** @return array<string, mixed> */
@@ -178,19 +170,5 @@ final readonly class InsightDesk
                 'label' => 'each cut',
                 'values' => array_map(fn (float $error): float => round(100 * $error, 2), $errors), 'isDots' => true,
             ], ['label' => 'of five in a row', 'values' => $running]]];
-    }
-
-    /** @return array<string, mixed> */
-    public function payPlot(): array
-    {
-        return [
-            'kind' => 'bar',
-            'unit' => $this->workshop->currency.' an hour',
-            'labels' => array_column($this->pays, 'name'),
-            'rows' => [[
-                'label' => 'what an hour brings',
-                'values' => array_map(fn (array $row): float => $row['hourCents'] / 100, $this->pays),
-            ]],
-        ];
     }
 }

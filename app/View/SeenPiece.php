@@ -14,19 +14,17 @@ use Hebra\Core\Plan\Planner;
 use Illuminate\Support\Facades\Cache;
 
 /**
- * A design as lists show it: read, planned and drawn once for the hand that plans it, and kept until either changes.
+ * A design as lists show it: read and planned once for the hand that plans it, and kept until either changes; its picture
+ * is a file whose address names what is seen.
  *
  * @phpstan-type Facts array{
  *     hangs: float, steps: int, operations: int, worst: string, check: string, times: int, wide: float, high: float,
- *     lines: string, minutes: array<string, float>,
+ *     minutes: array<string, float>,
  * }
  */
 final readonly class SeenPiece
 {
     private const KEPT_SECONDS = 1_209_600;
-
-    /** Stands in what is kept where the name of its place on the page will be. */
-    private const NAME = 'kept-name';
 
     private const ROOM = 2.0;
 
@@ -34,7 +32,7 @@ final readonly class SeenPiece
      * @param  Facts  $facts  drawn at true size
      * @param  string  $key  another one for whatever is seen otherwise
      */
-    private function __construct(private array $facts, public string $key)
+    private function __construct(private array $facts, private string $key)
     {
     }
 
@@ -47,7 +45,7 @@ final readonly class SeenPiece
             $key = md5($state.$json);
 
             return new self(Cache::remember(
-                'seen-'.$key, self::KEPT_SECONDS, fn (): array => self::facts($json, $workshop),
+                'seen-'.$key, self::KEPT_SECONDS, fn (): array => self::facts($json, $workshop, $key),
             ), $key);
         };
     }
@@ -59,23 +57,24 @@ final readonly class SeenPiece
     }
 
     /** @return Facts */
-    private static function facts(string $json, Workshop $workshop): array
+    private static function facts(string $json, Workshop $workshop, string $key): array
     {
+        // For its picture, which is drawn when it is asked for: the design outlasts what is told of it.
+        Cache::put(self::design($workshop, $key), $json, 2 * self::KEPT_SECONDS);
         $plan = Planner::plan(PieceJson::read($json), $workshop->profile());
-        $hung = HungPiece::in([INF, INF, 1.0], $plan, self::NAME);
+        $hung = HungPiece::in([INF, INF, 1.0], $plan, 'seen');
 
         return [
             'hangs' => $plan->hangsMm(), 'steps' => $plan->inOperations(false)->stepCount(),
             'operations' => $plan->inOperations()->stepCount(), 'worst' => $plan->worst()->value,
             'check' => $plan->checks[0]->text ?? '', 'minutes' => Minutes::byKind($plan), 'times' => $hung->times,
             'wide' => $hung->drawing->width, 'high' => $hung->drawing->height,
-            'lines' => (string) preg_replace('/\A\s*<svg[^>]*>|<\/svg>\s*\z/', '', self::rendered($hung->drawing)),
         ];
     }
 
-    private static function rendered(Drawing $drawing): string
+    private static function design(Workshop $workshop, string $key): string
     {
-        return view('svg.piece', ['drawing' => $drawing, 'small' => true, 'label' => ''])->render();
+        return "seen-design-{$workshop->id}-{$key}";
     }
 
     public function hangsMm(): float
@@ -106,20 +105,22 @@ final readonly class SeenPiece
         return $this->facts['check'];
     }
 
-    /** As a file of its own, at true size. */
-    public static function file(string $json, Workshop $workshop): string
+    /** As a file of its own, at true size; null where nothing of this workshop is seen so any more. */
+    public static function file(string $key, Workshop $workshop): ?string
     {
-        $key = md5(self::state($workshop).$json);
+        $json = Cache::get(self::design($workshop, $key));
 
-        return Cache::remember("seen-file-{$key}", self::KEPT_SECONDS, fn (): string => self::drawn(
-            Planner::plan(PieceJson::read($json), $workshop->profile()),
-        ));
+        return is_string($json)
+            ? Cache::remember("seen-file-{$key}", self::KEPT_SECONDS, fn (): string => self::drawn(
+                Planner::plan(PieceJson::read($json), $workshop->profile()),
+            ))
+            : null;
     }
 
     private static function drawn(Plan $plan): string
     {
         $drawing = new Drawing($plan->assembly(), dimension: 0, room: self::ROOM, name: 'file', ratioGiven: 1.0);
-        $one = self::rendered($drawing);
+        $one = view('svg.piece', ['drawing' => $drawing, 'small' => true, 'label' => ''])->render();
         $times = HungPiece::times($plan);
         $second = $times > 1 ? "<use href=\"#one\" x=\"{$drawing->width}\"/>" : '';
 
@@ -134,7 +135,7 @@ final readonly class SeenPiece
      *
      * @param  array{float, float, float}  $room  how wide and high at most, in pixels, and at which ratio
      */
-    public function hung(array $room, string $name): HungPicture
+    public function hung(array $room): HungPicture
     {
         [$wide, $high, $most] = $room;
         ['wide' => $drawnWide, 'high' => $drawnHigh, 'times' => $times] = $this->facts;
@@ -142,7 +143,7 @@ final readonly class SeenPiece
         $ratio = min($most, $high / $inner($drawnHigh), $wide / $times / $inner($drawnWide));
 
         return new HungPicture(
-            [$drawnWide, $drawnHigh], $times, $ratio, str_replace(self::NAME, $name, $this->facts['lines']),
+            round($drawnWide * $times * $ratio, 1), round($drawnHigh * $ratio, 1), "/seen/{$this->key}.svg",
         );
     }
 }

@@ -211,7 +211,8 @@ final class StockTest extends BrowserTestCase
         $this->button('Follow my hand')->click();
         $this->see('Cuts follow your hand.');
         $this->visit('/insight');
-        self::eventually(fn (): bool => $drawn() > 6000, 'waste is plotted');
+        self::eventually(fn (): bool => $drawn() > 6000, 'the error of the cuts is plotted');
+        $this->seeInside('.fits', 'Breakwater');
         $this->assertQuietConsole();
     }
 

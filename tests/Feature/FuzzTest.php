@@ -162,7 +162,7 @@ final class FuzzTest extends TestCase
         }
         foreach ($all as $name => $piece) {
             foreach ([
-                'cut', 'make', 'bill', 'lay-ready', 'strips', 'drawing.svg', 'seen.svg', 'strips.svg', 'cut-sheet.pdf',
+                'cut', 'make', 'bill', 'lay-ready', 'strips', 'drawing.svg', 'strips.svg', 'cut-sheet.pdf',
                 'bench-sheet.pdf', 'leaflet', 'leaflet?pdf=1',
             ] as $page) {
                 if (

@@ -17,6 +17,7 @@ use App\Models\Piece;
 use App\Models\StepTime;
 use App\Read\HandDesk;
 use App\View\Hand\LearnedClaims;
+use App\View\InsightDesk;
 use Hebra\Core\Hand\Work;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Minutes;
@@ -341,11 +342,15 @@ final class LearnTest extends TestCase
                 ],
             )->assertStatus(303);
         }
-        $page = $this->get('/insight')->assertOk()->assertSee(
+        $this->get('/insight')->assertOk()->assertSee(
             'Cut longer than was needed',
-        )->assertSee('Trimmed off as planned')->assertSee('Test drops')->assertSee('an hour brings');
+        )->assertSee('Trimmed off as planned')->assertSee('Price every piece')->assertDontSee('an hour brings');
+        $this->get('/insight?pays=1')->assertOk()->assertSee('Test drops')->assertSee('an hour brings');
         // Ten millimetres too long, of two links, twice: 40 mm of 22 AWG sterling.
-        $page->assertSee(number_format(40 * $lot->wire()->milligramsPerMm() / 1000, 2));
+        $waste = array_column((new InsightDesk($this->workshop()))->waste, 'mg', 'why');
+        self::assertEqualsWithDelta(
+            40 * $lot->wire()->milligramsPerMm(), $waste['cut longer than was needed'], 1.0,
+        );
     }
 
     public function test_logs_leave_as_a_table(): void

@@ -16,6 +16,7 @@ use App\Models\Finished;
 use App\Models\Photo;
 use App\Models\Tool;
 use App\Models\User;
+use App\View\SeenPiece;
 use Hebra\Core\Bead\Bead as CoreBead;
 use Hebra\Core\Quantity\LengthUnit;
 use Illuminate\Routing\Route;
@@ -96,7 +97,10 @@ final class StrangersTest extends TestCase
             'words' => 'a new hook', 'minutes' => '20',
         ]);
 
+        $seen = SeenPiece::in($this->workshop())($piece->json());
+
         return [
+            '{key}' => basename($seen->hung([1.0, 1.0, 1.0])->address, '.svg'),
             '{repair}' => $repair->ulid, '{occasion}' => $occasion->ulid, '{want}' => $want->ulid,
             '{finished}' => $finished->ulid,
             '{drill}' => $drill->ulid,
@@ -172,7 +176,7 @@ final class StrangersTest extends TestCase
         foreach ($this->routes() as [$method, $uri]) {
             $address = strtr($uri, $ours);
             if (preg_match(
-                '/\{(piece|deleted|making|lot|bead|supply|tool|drill|photo|occasion|want|finished|repair)\}/', $uri,
+                '/\{(piece|deleted|making|lot|bead|supply|tool|drill|photo|occasion|want|finished|repair|key)\}/', $uri,
             ) === 1) {
                 $this->actingAs($other)->call(
                     $method,

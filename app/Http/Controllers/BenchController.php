@@ -6,10 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Models\HandBook;
 use App\Read\PlannedToday;
-use App\View\Bench\Hero;
 use App\View\Bench\Rail;
 use App\View\Bench\RunningLow;
 use App\View\Bench\Today;
+use App\View\Bench\UnderWay;
 use App\View\PieceCard;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -22,7 +22,7 @@ final class BenchController extends Controller
     public function __invoke(Request $request): View
     {
         $workshop = $this->workshop($request);
-        [$profile, $pace] = [$workshop->profile(), HandBook::of($workshop)->pace()];
+        $underWay = UnderWay::in($workshop);
         $cards = PieceCard::all($workshop, most: self::MOST_CARDS);
         $isUnderWay = fn (PieceCard $card): bool => $card->making() !== null;
         $first = $this->first(array_values(array_filter($cards, $isUnderWay)));
@@ -32,9 +32,11 @@ final class BenchController extends Controller
 
         return view('bench', [
             'workshop' => $workshop,
-            'profile' => $profile,
-            'hero' => $making === null ? null : new Hero($first->piece, $making, $profile, $pace),
-            'today' => (new Today($cards, $profile, $pace, PlannedToday::of($workshop)))->rows(),
+            'profile' => $workshop->profile(),
+            'hero' => $making === null ? null : $underWay->seen($first->piece, $making),
+            'today' => (new Today(
+                $cards, $underWay, HandBook::of($workshop)->pace(), PlannedToday::of($workshop),
+            ))->rows(),
             'low' => (new RunningLow($workshop))->things,
             'finished' => $finished,
             'onPaper' => Rail::onPaper(array_values(array_filter($cards, $isPlanned)), $finished),

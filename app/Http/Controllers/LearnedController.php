@@ -26,7 +26,10 @@ final class LearnedController extends Controller
 
     public function insight(Request $request): View
     {
-        return view('hand.insight', ['desk' => new InsightDesk($this->workshop($request))]);
+        // What an hour brings is priced piece by piece: after the page, or on demand.
+        return view('hand.insight', [
+            'desk' => new InsightDesk($this->workshop($request)), 'isPriced' => $request->boolean('pays'),
+        ]);
     }
 
     /** Every log of every cut, as a table. */

@@ -14,7 +14,6 @@ use App\Pdf\CutSheet;
 use App\Pdf\Paper;
 use App\View\BillDesk;
 use App\View\Desk;
-use App\View\SeenPiece;
 use App\View\Strip;
 use App\View\SvgFile;
 use Hebra\Core\Figure\View as Side;
@@ -35,8 +34,6 @@ use Illuminate\Support\Str;
 /** The five stages of a piece, on one address each, and the changes made there. */
 final class StageController extends Controller
 {
-    private const KEPT_SECONDS = 86_400;
-
     public function __construct(private readonly History $history)
     {
     }
@@ -209,13 +206,6 @@ final class StageController extends Controller
         return $this->picture(SvgFile::drawing(
             new Desk($request->piece(), $this->workshop($request), 'lay-out', side: $request->side()),
         ));
-    }
-
-    /** As lists show it; its address names what is seen, so browsers may keep it. */
-    public function seen(PieceRequest $request): Response
-    {
-        return $this->picture(SeenPiece::file($request->piece()->json(), $this->workshop($request)))
-            ->withHeaders(['Cache-Control' => 'private, max-age='.self::KEPT_SECONDS]);
     }
 
     public function stripsDrawn(PieceRequest $request): Response

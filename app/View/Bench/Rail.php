@@ -46,7 +46,7 @@ final class Rail
     {
         return new self('paper', array_map(fn (PieceCard $card): array => [
             'name' => $card->piece->name, 'words' => $card->progress(), 'url' => "/pieces/{$card->piece->ulid}",
-            'hung' => self::hung($card->seen, 'paper-'.$card->piece->id),
+            'hung' => self::hung($card->seen),
         ], array_slice($cards, 0, max(self::ON_PAPER, self::MOST - count($beside->hung)))));
     }
 
@@ -63,7 +63,7 @@ final class Rail
         return new self('wanted', array_map(fn (WantedPiece $piece): array => [
             'name' => $piece->want->piece->name, 'words' => $words($piece),
             'url' => "/pieces/{$piece->want->piece->ulid}",
-            'hung' => self::hung($seen($piece->want->piece->json()), 'wanted-'.$piece->key()),
+            'hung' => self::hung($seen($piece->want->piece->json())),
         ], $pieces));
     }
 
@@ -71,18 +71,13 @@ final class Rail
      * Pieces as they stand: each with where it is, and what is wrong with it.
      *
      * @param  list<PieceCard>  $cards
-     * @return list<array{card: PieceCard, wide: float, high: float}> each with how large its picture hangs
+     * @return list<array{card: PieceCard, hung: HungPicture}>
      */
     public static function places(array $cards): array
     {
-        return array_map(
-            function (PieceCard $card): array {
-                $hung = $card->seen->hung([self::WIDE, self::PLACE, self::ratio()], '');
-
-                return ['card' => $card, 'wide' => $hung->width, 'high' => $hung->height];
-            },
-            $cards,
-        );
+        return array_map(fn (PieceCard $card): array => [
+            'card' => $card, 'hung' => $card->seen->hung([self::WIDE, self::PLACE, self::ratio()]),
+        ], $cards);
     }
 
     /** What was made and closed, the latest first, each piece once. */
@@ -111,13 +106,13 @@ final class Rail
         return [
             'name' => $last->piece->name,
             'words' => ($of->count() > 1 ? "{$of->count()} times, " : '').$last->closed_at?->format('j M'),
-            'url' => "/makings/{$last->ulid}/record", 'hung' => self::hung($seen($last->document), 'rail-'.$last->id),
+            'url' => "/makings/{$last->ulid}/record", 'hung' => self::hung($seen($last->document)),
         ];
     }
 
-    private static function hung(SeenPiece $seen, string $name): HungPicture
+    private static function hung(SeenPiece $seen): HungPicture
     {
-        return $seen->hung([self::WIDE, self::HIGH, self::ratio()], $name);
+        return $seen->hung([self::WIDE, self::HIGH, self::ratio()]);
     }
 
     private static function ratio(): float

@@ -5,15 +5,12 @@ declare(strict_types=1);
 namespace App\View\Bench;
 
 use App\Models\Making;
-use App\Read\MakingDesk;
 use App\Read\PlannedToday;
 use App\View\HungPicture;
 use App\View\PieceCard;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Hand\Pace;
-use Hebra\Core\Market\Tasks;
 use Hebra\Core\Plan\Operation;
-use Hebra\Core\Plan\Profile;
 
 /**
  * The day by the clock: what is under way one after the other from now on, what rests when it is ready, and then what
@@ -48,7 +45,7 @@ final class Today
      * @param  list<Planned>  $planned  of the plan of work, where there is one: then nothing else is offered
      */
     public function __construct(
-        array $cards, private readonly Profile $profile, private readonly Pace $pace, array $planned = [],
+        array $cards, private readonly UnderWay $underWay, Pace $pace, array $planned = [],
     ) {
         $this->clock = CarbonImmutable::now();
         foreach ($cards as $card) {
@@ -100,7 +97,6 @@ final class Today
 
     private function add(PieceCard $card, Making $making): void
     {
-        $desk = new MakingDesk($making, $making->plan($this->profile));
         if ($making->isWaiting() && $making->waits_until !== null) {
             $until = $making->waits_until->format($making->waits_until->isToday() ? 'H:i' : 'j M, H:i');
             $this->rows[] = [
@@ -110,9 +106,8 @@ final class Today
 
             return;
         }
-        $desk->isDone()
-            ? $this->row($card, 'look over, weigh', Tasks::LOG_MINUTES)
-            : $this->row($card, lcfirst($desk->step->title ?? ''), $desk->minutesLeft($this->pace));
+        ['does' => $does, 'minutes' => $minutes] = $this->underWay->next($making);
+        $this->row($card, $does, $minutes);
     }
 
     private function row(PieceCard $card, string $does, float $minutes): void
@@ -142,7 +137,7 @@ final class Today
     {
         return [
             'name' => $card->piece->name, 'does' => $does, 'url' => self::url($card),
-            'drawing' => $card->seen->hung([44.0, 46.0, 1.0], 'today-'.$card->piece->id),
+            'drawing' => $card->seen->hung([44.0, 46.0, 1.0]),
         ];
     }
 

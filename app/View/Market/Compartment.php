@@ -28,7 +28,7 @@ final readonly class Compartment
     public function __construct(
         public Finished $last, public int $many, public Collection $numbers, SeenPiece $seen,
     ) {
-        $this->hung = $seen->hung([self::WIDE, self::HIGH, self::MOST_RATIO], 'box-'.$last->id);
+        $this->hung = $seen->hung([self::WIDE, self::HIGH, self::MOST_RATIO]);
     }
 
     /** `2 at the stall`. */

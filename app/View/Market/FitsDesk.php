@@ -94,7 +94,7 @@ final class FitsDesk
             'key' => "fit-{$piece->id}",
             'hung' => $seen($piece->json())->hung([
                 min(self::HIGH, self::WIDE / max(1, count($ends))), self::HIGH, self::MOST_RATIO,
-            ], "fit-{$piece->id}"),
+            ]),
         ];
     }
 

@@ -74,6 +74,6 @@ final readonly class TodayRow
     {
         $design = $this->toDo()?->design();
 
-        return $design === null ? null : $seen($design)->hung([44.0, 46.0, 1.0], $this->key());
+        return $design === null ? null : $seen($design)->hung([44.0, 46.0, 1.0]);
     }
 }

@@ -5,10 +5,23 @@
     <section class="mt-4" aria-labelledby="wasted"><h2 id="wasted">What went to waste, and why</h2>
         @if ($desk->waste === [])<p class="quiet">Nothing so far: close a making, and it is told here.</p>
         @else
-            <p><span class="figure">{{ $grams(array_sum(array_column($desk->waste, 'mg'))) }} g</span> gone, <span class="figure">{{ $grams($desk->usedMg) }} g</span> in pieces.</p>
-            <div class="plot" x-data="plot" data-plot="{{ json_encode($desk->wastePlot()) }}"><canvas role="img" aria-label="Bars of what went to waste by its reason; the same as the table below"></canvas></div>
+            <p><span class="figure">{{ $grams($desk->wastedMg()) }} g</span> gone, <span class="figure">{{ $grams($desk->usedMg) }} g</span> in pieces.</p>
+            <svg class="waste-wire" width="100%" height="118" role="img"
+                aria-label="Of all metal used {{ $figures::trim($desk->usedShare(), 1) }} % is in pieces; the rest by its reason, as in the table below">
+                <rect class="strip-edge" width="{{ $desk->usedShare() }}%" y="9" height="14"/>
+                <rect class="strip-body" width="{{ $desk->usedShare() }}%" y="10" height="12"/>
+                <rect class="strip-shine" width="{{ $desk->usedShare() }}%" y="12" height="3"/>
+                <rect class="waste-gone" x="{{ $desk->usedShare() }}%" width="{{ 100 - $desk->usedShare() }}%" y="9.5" height="13"/>
+                <line class="waste-lens" x1="{{ $desk->usedShare() }}%" y1="25" y2="58"/>
+                <line class="waste-lens" x1="100%" x2="100%" y1="25" y2="58"/>
+                @foreach ($desk->wasteWire() as $stretch)<rect class="waste-gone" x="{{ $stretch['from'] }}%"
+                    width="{{ $stretch['to'] - $stretch['from'] }}%" y="60" height="20"/><line class="waste-end"
+                    x1="{{ $stretch['to'] }}%" x2="{{ $stretch['to'] }}%" y1="56" y2="84"/>@if ($stretch['to'] - $stretch['from'] > 16)<text
+                    x="{{ $stretch['from'] }}%" dx="2" y="102">{{ $stretch['words'] }}</text>@endif
+                @endforeach
+            </svg>
             <table class="ledger mt-1"><thead><tr><th scope="col">Why</th><th scope="col" class="!text-right">g</th><th scope="col" class="!text-right">of all that was used</th></tr></thead><tbody>
-            @foreach ($desk->waste as $row)<tr><td>{{ ucfirst($row['why']) }}</td><td class="num">{{ $grams($row['mg']) }}</td><td class="num">{{ $figures::trim(100 * $row['mg'] / max(1, $desk->usedMg + array_sum(array_column($desk->waste, 'mg'))), 1) }} %</td></tr>@endforeach
+            @foreach ($desk->waste as $row)<tr><td>{{ ucfirst($row['why']) }}</td><td class="num">{{ $grams($row['mg']) }}</td><td class="num">{{ $figures::trim(100 * $row['mg'] / max(1, $desk->usedMg + $desk->wastedMg()), 1) }} %</td></tr>@endforeach
             </tbody></table>
         @endif
     </section>
@@ -23,13 +36,27 @@
         @endif
     </section>
     <section class="mt-6" aria-labelledby="pays"><h2 id="pays">Which pieces pay</h2>
-        @if ($desk->pays === [])<p class="quiet">Note the minutes of a making, and it is told here.</p>
+        <p class="quiet">At the price of its bill, less metal, beads and findings, over the minutes you noted.</p>
+        @if (! $isPriced)<p><a id="price-all" href="/insight?pays=1#pays" hx-get="/insight?pays=1" hx-trigger="load, click"
+            hx-target="closest section" hx-select="[aria-labelledby=pays]" hx-swap="outerHTML"
+            hx-indicator="#pricing">Price every piece that was made</a> <span id="pricing"
+            class="htmx-indicator quiet">pricing …</span></p>
+        @elseif (($pays = $desk->paying()) === [])<p class="quiet">Note the minutes of a making, and it is told here.</p>
         @else
-            <p class="quiet">At the price of its bill, less metal, beads and findings, over the minutes you noted.</p>
-            <div class="plot" x-data="plot" data-plot="{{ json_encode($desk->payPlot()) }}"><canvas role="img" aria-label="What an hour brings, piece by piece; the same as the table below"></canvas></div>
-            <div class="scrolls" tabindex="0" role="group" aria-label="Table"><table class="ledger mt-1"><thead><tr><th scope="col">Piece</th><th scope="col" class="!text-right">minutes each</th><th scope="col" class="!text-right">price each, {{ $desk->workshop->currency }}</th><th scope="col" class="!text-right">an hour brings</th><th scope="col" class="!text-right">metal in the piece</th></tr></thead><tbody>
-            @foreach ($desk->pays as $row)<tr><td><a href="{{ $row['address'] }}">{{ $row['name'] }}</a></td><td class="num">{{ $row['minutes'] }}</td><td class="num">{{ $money($row['priceCents']) }}</td><td class="num">{{ $money($row['hourCents']) }}</td><td class="num">{{ $figures::trim(100 * $row['yield'], 0) }} %</td></tr>@endforeach
-            </tbody></table></div>
+            @php($most = (int) ceil(max(array_map(fn ($one) => $one->hourCents, $pays)) / 500) * 500)
+            <div class="fits-ruler" aria-hidden="true"><span></span><svg width="100%" height="20">@foreach ([0, 25, 50, 75, 100] as $x)<text
+                x="{{ $x }}%" y="14">{{ $money((int) round($most * $x / 100)) }}</text>@endforeach</svg><span class="small quiet">{{ $desk->workshop->currency }} an hour</span></div>
+            <ol class="fits">@foreach ($pays as $one)<li>
+                <span><a href="/pieces/{{ $one->piece->ulid }}/bill"><strong>{{ $one->piece->name }}</strong></a><span
+                    class="small quiet">{{ $one->minutes }} min and {{ $money($one->priceCents) }} {{ $desk->workshop->currency }} each, {{ $figures::trim(100 * $one->yield, 0) }} % of its metal in it</span></span>
+                <svg class="fits-line" width="100%" height="68" role="img"
+                    aria-label="an hour brings {{ $money($one->hourCents) }} {{ $desk->workshop->currency }}">@foreach ([25, 50, 75, 100] as $x)<line
+                    class="day-mark" x1="{{ $x }}%" x2="{{ $x }}%" y1="0" y2="68"/>@endforeach<line class="fits-rail" x2="100%" y1="2"
+                    y2="2"/><svg x="{{ $one->share($most) }}%" y="4" overflow="visible"><image href="{{ $one->hung->address }}"
+                    x="{{ round(-$one->hung->width * $one->share($most) / 100, 1) }}" width="{{ $one->hung->width }}"
+                    height="{{ $one->hung->height }}"/></svg></svg>
+                <span class="figure"><span class="sr-only">an hour brings </span>{{ $money($one->hourCents) }}</span></li>
+            @endforeach</ol>
         @endif
     </section>
 </x-layout>

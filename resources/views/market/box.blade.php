@@ -25,7 +25,7 @@
         <ul class="box">@foreach ($desk->compartments as $one)
             <li class="compartment">
                 <a class="compartment-piece" href="/box/{{ $one->last->ulid }}"
-                    aria-label="{{ $one->last->name }}, {{ $one->words() }}">@include('svg.hung-picture', ['hung' => $one->hung, 'id' => 'box-piece-'.$one->last->id])</a>
+                    aria-label="{{ $one->last->name }}, {{ $one->words() }}">@include('svg.hung-picture', ['hung' => $one->hung])</a>
                 <p><strong>{{ $one->last->name }}</strong></p>
                 <p class="small quiet">{{ $one->words() }}@if ($one->price() !== '')
                     <span class="figure">{{ $one->price() }}</span>@endif</p>

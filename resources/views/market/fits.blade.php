@@ -20,8 +20,8 @@
                 <span class="small quiet">{{ $desk->words($fit) }}</span></span>
             <svg class="fits-line" width="100%" height="68" role="img" aria-label="{{ $fit['many'] }} fit">
                 <defs><g id="{{ $fit['key'] }}-one">
-                    @include('svg.hung-picture', ['hung' => $fit['hung'], 'id' => $fit['key']])</g>
-                    </defs>
+                    <image href="{{ $fit['hung']->address }}" width="{{ $fit['hung']->width }}"
+                    height="{{ $fit['hung']->height }}"/></g></defs>
                 @foreach ($desk->hours() as [$x])<line class="day-mark" x1="{{ $x }}%" x2="{{ $x }}%" y1="0" y2="68"/>
                     @endforeach
                 <line class="fits-rail" x2="100%" y1="2" y2="2"/>

@@ -36,7 +36,7 @@
             <ol class="hours">@foreach ($today as $row)
                 <li @class(['is-now' => $row->isNow()])><a href="{{ $row->url() }}"><span
                     class="figure small">{{ $row->isNow() ? 'now' : '' }}</span>
-                    <span class="hour-drawing">@if (($hung = $row->hung($seen)) !== null)@include('svg.hung-picture', ['id' => $row->key()])@endif</span>
+                    <span class="hour-drawing">@if (($hung = $row->hung($seen)) !== null)@include('svg.hung-picture')@endif</span>
                     <span class="hour-words"><strong>{{ $row->name() }}</strong><span
                         class="small">{{ $row->does() }}</span></span>
                     <span class="figure small">{{ $row->time() }}</span></a></li>

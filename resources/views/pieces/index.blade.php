@@ -33,14 +33,13 @@
         @foreach ($wall->rails as $rail => $cards)
         <section class="shelf-row" aria-labelledby="{{ Str::slug($rail) }}"><h2 id="{{ Str::slug($rail) }}">{{ $rail }}<span class="figure small quiet">{{ count($cards) }}</span></h2>
             @php($hangers = $wall::hangers($cards))
-            <ul class="places">@foreach (\App\View\Bench\Rail::places($cards) as $at => ['card' => $card, 'wide' => $wide, 'high' => $high])
+            <ul class="places">@foreach (\App\View\Bench\Rail::places($cards) as $at => ['card' => $card, 'hung' => $hung])
                 @php($many = $hangers[$card->piece->family ?? ''] ?? 0)
                 <li @class(['place', 'is-dim' => ! $wall->finds($card), 'shares' => $many > 1])>
                     @if ($many > 1 && $card->piece->family !== ($cards[$at - 1]->piece->family ?? null))<a
                         class="small place-variants" href="/pieces/{{ $card->piece->ulid }}/beside">{{ $many }} variants side by side</a>@endif
-                    <a class="pattern" href="/pieces/{{ $card->piece->ulid }}"><span class="place-piece"><img
-                        src="/pieces/{{ $card->piece->ulid }}/seen.svg?as={{ $card->seen->key }}" width="{{ $wide }}"
-                        height="{{ $high }}" alt="" loading="lazy" decoding="async"></span><strong>{{ $card->piece->name }}</strong><span class="small quiet">{{ $card->progress() }}@if ($card->piece->tags !== ''), {{ $card->piece->tags }}@endif</span>@if (in_array($card->worst()->value, ['stop', 'warn'], true))<span @class(['small', 'is-lacking'])>{{ $card->worst()->value === 'stop' ? '✕' : '▲' }} {{ Str::limit($card->seen->check(), 60) }}</span>@endif</a>
+                    <a class="pattern" href="/pieces/{{ $card->piece->ulid }}"><span
+                        class="place-piece">@include('svg.hung-picture')</span><strong>{{ $card->piece->name }}</strong><span class="small quiet">{{ $card->progress() }}@if ($card->piece->tags !== ''), {{ $card->piece->tags }}@endif</span>@if (in_array($card->worst()->value, ['stop', 'warn'], true))<span @class(['small', 'is-lacking'])>{{ $card->worst()->value === 'stop' ? '✕' : '▲' }} {{ Str::limit($card->seen->check(), 60) }}</span>@endif</a>
                     <details class="place-more"><summary aria-label="more for {{ $card->piece->name }}">…</summary><form class="bar small justify-center" method="post" action="/pieces/{{ $card->piece->ulid }}/tags">@csrf @method('put')<label class="sr-only" for="tags-{{ $card->piece->ulid }}">Tags of {{ $card->piece->name }}</label><input class="in is-text !w-32" id="tags-{{ $card->piece->ulid }}" name="tags" value="{{ str_replace('#', '', $card->piece->tags) }}" maxlength="240" placeholder="gift, blue" autocomplete="off"><button type="submit" class="word" aria-label="tag {{ $card->piece->name }}">tag</button></form><span class="bar small justify-center"><a href="/pieces/{{ $card->piece->ulid }}/export">export</a><form method="post" action="/pieces/{{ $card->piece->ulid }}/copy">@csrf<button type="submit" class="word">copy</button></form><form method="post" action="/pieces/{{ $card->piece->ulid }}">@csrf @method('delete')<button type="submit" class="word" aria-label="put away {{ $card->piece->name }}">put away</button></form></span></details></li>
             @endforeach</ul>
         </section>

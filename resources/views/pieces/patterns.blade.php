@@ -21,7 +21,7 @@
         @if ($own !== [])
         <section class="shelf-row" aria-labelledby="your-own"><h2 id="your-own">Your own</h2>
             <ul class="places">@foreach ($own as $card)
-                <li class="place"><form method="post" action="/pieces">@csrf<input type="hidden" name="name" value=""><button type="submit" class="pattern" name="pattern" value="{{ $card->piece->ulid }}"><span class="place-piece">@include('svg.hung-picture', ['hung' => $card->seen->hung([150.0, 190.0, 2.0], 'own-'.$card->piece->id), 'id' => 'own-piece-'.$card->piece->id])</span><strong>{{ $card->piece->name }}</strong></button></form>
+                <li class="place"><form method="post" action="/pieces">@csrf<input type="hidden" name="name" value=""><button type="submit" class="pattern" name="pattern" value="{{ $card->piece->ulid }}"><span class="place-piece">@include('svg.hung-picture', ['hung' => $card->seen->hung([150.0, 190.0, 2.0])])</span><strong>{{ $card->piece->name }}</strong></button></form>
                     <span class="bar small justify-center"><a href="/pieces/{{ $card->piece->ulid }}/lay-out">change</a><form method="post" action="/pieces/{{ $card->piece->ulid }}">@csrf @method('delete')<button type="submit" class="word" aria-label="forget {{ $card->piece->name }}">forget</button></form></span></li>
             @endforeach</ul></section>
         @endif
