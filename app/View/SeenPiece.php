@@ -14,8 +14,8 @@ use Hebra\Core\Plan\Planner;
 use Illuminate\Support\Facades\Cache;
 
 /**
- * A design as lists show it: read and planned once for the hand that plans it, and kept until either changes; its picture
- * is a file whose address names what is seen.
+ * A design as lists show it: read and planned once for the hand that plans it, and kept until either changes; its
+ * picture is a file whose address names what is seen.
  *
  * @phpstan-type Facts array{
  *     hangs: float, steps: int, operations: int, worst: string, check: string, times: int, wide: float, high: float,
@@ -115,6 +115,12 @@ final readonly class SeenPiece
                 Planner::plan(PieceJson::read($json), $workshop->profile()),
             ))
             : null;
+    }
+
+    /** The same of a design that stands in no list. */
+    public static function picture(string $json, Workshop $workshop): string
+    {
+        return (string) self::file(self::in($workshop)($json)->key, $workshop);
     }
 
     private static function drawn(Plan $plan): string

@@ -37,7 +37,7 @@ final class WeaveController extends Controller
         $workshop = $this->workshop($request);
         $piece = (new WeaveDesk($this->asked($request), $workshop->profile()))->piece();
 
-        return response(SeenPiece::file(PieceJson::write($piece), $workshop), 200, [
+        return response(SeenPiece::picture(PieceJson::write($piece), $workshop), 200, [
             'Content-Type' => 'image/svg+xml', 'Cache-Control' => 'private, max-age=3600',
         ]);
     }

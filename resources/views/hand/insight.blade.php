@@ -1,12 +1,11 @@
 @php([$figures, $grams, $money] = [\Hebra\Core\Quantity\Figures::class, fn (int $mg): string => number_format($mg / 1000, 2), fn (int $cents): string => \App\View\Coins::text($cents)])
 <x-layout title="Insight" here="Hand">
     <x-hand-nav at="/insight" />
-    <h1 class="mt-2">Insight</h1>
     <section class="mt-4" aria-labelledby="wasted"><h2 id="wasted">What went to waste, and why</h2>
         @if ($desk->waste === [])<p class="quiet">Nothing so far: close a making, and it is told here.</p>
         @else
             <p><span class="figure">{{ $grams($desk->wastedMg()) }} g</span> gone, <span class="figure">{{ $grams($desk->usedMg) }} g</span> in pieces.</p>
-            <svg class="waste-wire" width="100%" height="118" role="img"
+            <svg class="waste-wire metal-sterling" width="100%" height="118" role="img"
                 aria-label="Of all metal used {{ $figures::trim($desk->usedShare(), 1) }} % is in pieces; the rest by its reason, as in the table below">
                 <rect class="strip-edge" width="{{ $desk->usedShare() }}%" y="9" height="14"/>
                 <rect class="strip-body" width="{{ $desk->usedShare() }}%" y="10" height="12"/>
