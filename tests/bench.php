@@ -243,7 +243,7 @@ $grow = function (int $movements, int $pieces) use ($book): void {
     $book->commit();
 };
 $grownPages = array_fill_keys([
-    '/', '/pieces', '/stock', '/hand', '/hand/learned', '/weave', '/stock/book',
+    '/', '/pieces', '/patterns', '/stock', '/hand', '/hand/learned', '/insight', '/weave', '/stock/book',
     '/stock/book?metal=sterling&year=2026&from=3&to=5', '/stock/months',
     '/stock/statement', '/box', '/plan', '/find?line=pair', '/find?line=zeppelin',
 ], []);

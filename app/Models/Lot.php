@@ -93,7 +93,14 @@ final class Lot extends Model
 
     public function wire(): Wire
     {
-        return new Wire(Metal::from($this->metal), WireSize::parseDrawn($this->size), Temper::from($this->temper));
+        /** @var array<string, Wire> $known many lots are of one wire */
+        static $known = [];
+
+        ['metal' => $metal, 'size' => $size, 'temper' => $temper] = $this->attributes;
+
+        return $known["{$metal} {$size} {$temper}"] ??= new Wire(
+            Metal::from($this->metal), WireSize::parseDrawn($this->size), Temper::from($this->temper),
+        );
     }
 
     public function measured(): ?WireSize

@@ -42,16 +42,11 @@ final readonly class InsightDesk
     /** @return list<array{why: string, mg: int}> */
     private function wasted(): array
     {
-        $by = [];
-        $scrap = DB::table('movements')->where('workshop_id', $this->workshop->id)->where('account', 'scrap jar');
-        foreach ($scrap->get(['words', 'mass_mg']) as $line) {
-            $why = match (true) {
-                str_contains($line->words, 'spoiled,') => 'cuts that were spoiled',
-                str_contains($line->words, 'trimmed,') => self::TAILS,
-                default => 'otherwise put in the jar',
-            };
-            $by[$why] = ($by[$why] ?? 0) + (int) $line->mass_mg;
-        }
+        $by = DB::table('movements')->where('workshop_id', $this->workshop->id)->where('account', 'scrap jar')
+            ->selectRaw(
+                "CASE WHEN words LIKE '%spoiled,%' THEN 'cuts that were spoiled' WHEN words LIKE '%trimmed,%' THEN ? "
+                    ."ELSE 'otherwise put in the jar' END AS why, SUM(mass_mg) AS mg", [self::TAILS],
+            )->groupBy('why')->pluck('mg', 'why')->map(fn (mixed $mg): int => (int) $mg)->all();
         // Of what was trimmed, that beyond the tails that were planned was cut in vain.
         $over = (int) round(
             (float) DB::table('making_cuts')->where('workshop_id', $this->workshop->id)

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Workshop;
+use Hebra\Core\Quantity\Figures;
 
 /** A workshop's pieces on their rails: on paper, on the bench, made; a line says which are looked for. */
 final readonly class PiecesWall
@@ -15,6 +16,9 @@ final readonly class PiecesWall
     public array $rails;
 
     public int $count;
+
+    /** Of very many the latest hang here; any other is found by its words. */
+    public int $hung;
 
     public int $found;
 
@@ -29,8 +33,20 @@ final readonly class PiecesWall
             $rails[self::rail($card)][] = $card;
         }
         $this->rails = array_map(self::together(...), array_filter($rails));
-        $this->count = count($cards);
+        $this->hung = count($cards);
+        $this->count = $workshop->pieces()->where('is_pattern', false)->count();
         $this->found = count(array_filter($cards, $this->finds(...)));
+    }
+
+    /** `18 pieces`, `2 of 18 found`, `The latest 60 of 1018 pieces; the others are found by their words`. */
+    public function told(): string
+    {
+        return match (true) {
+            $this->isSearching() => "{$this->found} of {$this->count} found",
+            $this->hung < $this->count => "The latest {$this->hung} of {$this->count} pieces; the others are found by "
+                .'their words',
+            default => Figures::counted($this->count, 'piece'),
+        };
     }
 
     private static function rail(PieceCard $card): string

@@ -38,6 +38,20 @@ final class FindTest extends TestCase
         return array_keys((new Found($this->workshop(), $line))->groups);
     }
 
+    /** Of very many pieces the latest hang on the wall, and it says so; any other is found by its words. */
+    public function test_a_wall_of_very_many_says_what_it_leaves_out(): void
+    {
+        $first = $this->piece('meander');
+        $first->update(['name' => 'Oldest of all', 'told' => 'oldest of all']);
+        for ($at = 0; $at < 60; $at++) {
+            $this->travel(1)->seconds();
+            $this->piece('single-drop');
+        }
+        $this->actingAs($this->maker)->get('/pieces')->assertOk()->assertDontSee('Oldest of all')
+            ->assertSee('The latest 60 of 61 pieces');
+        $this->get('/pieces?line=oldest')->assertOk()->assertSee('Oldest of all')->assertSee('1 of 61 found');
+    }
+
     public function test_a_piece_is_found_by_what_is_in_it_and_all_made_of_it_with_it(): void
     {
         $piece = $this->piece();

@@ -108,7 +108,8 @@ final class StockWall
         $sizes = $this->typed?->ghost === null ? [] : [$this->typed->ghost->size];
         foreach ($this->lots as $lot) {
             if ($this->hangs($lot)) {
-                $sizes[] = $this->wires[$lot->id]->size;
+                // Many lots are of one wire.
+                $sizes[spl_object_id($this->wires[$lot->id])] = $this->wires[$lot->id]->size;
             }
         }
         $system = $this->profile->sizes;
@@ -176,10 +177,13 @@ final class StockWall
     private function row(Metal $metal, array $lots): array
     {
         $cells = array_fill(0, count($this->sizes), []);
+        $places = [];
         foreach ($lots as $lot) {
-            $at = $this->hangs($lot) ? self::place($this->wires[$lot->id]->size, $this->sizes) : null;
+            $wire = $this->wires[$lot->id];
+            $places[spl_object_id($wire)] ??= self::place($wire->size, $this->sizes);
+            $at = $this->hangs($lot) ? $places[spl_object_id($wire)] : null;
             if ($at !== null) {
-                $cells[$at][] = $this->peg($lot);
+                $cells[$at][] = $lot;
             }
         }
         $ghost = $this->typed?->ghost;
@@ -190,23 +194,25 @@ final class StockWall
             'mm' => array_sum(array_map(fn (Lot $lot): float => $lot->heldMm(), $lots)),
             'grams' => array_sum(array_map(fn (Lot $lot): int => $lot->heldMg(), $lots)) / 1000,
             'isSaid' => $this->typed?->wire?->metal === $metal,
-            'cells' => array_map(fn (array $pegs, int $at): array => [
-                'pegs' => array_slice(self::openFirst($pegs), 0, self::MOST_ON_A_PEG),
-                'more' => max(0, count($pegs) - self::MOST_ON_A_PEG), 'ghost' => $at === $ghostAt,
+            'cells' => array_map(fn (array $hung, int $at): array => [
+                'pegs' => array_map($this->peg(...), array_slice($this->openFirst($hung), 0, self::MOST_ON_A_PEG)),
+                'more' => max(0, count($hung) - self::MOST_ON_A_PEG), 'ghost' => $at === $ghostAt,
             ], $cells, array_keys($cells)),
         ];
     }
 
     /**
-     * @param  list<Peg>  $pegs
-     * @return list<Peg> what is open or looked for before the rest, then the fullest
+     * @param  list<Lot>  $lots
+     * @return list<Lot> what is open or looked for before the rest, then the fullest
      */
-    private static function openFirst(array $pegs): array
+    private function openFirst(array $lots): array
     {
-        usort($pegs, fn (Peg $one, Peg $other): int => [! $one->isOpen, ! $one->isFound, -$one->lot->heldMm()]
-            <=> [! $other->isOpen, ! $other->isFound, -$other->lot->heldMm()]);
+        $places = array_map(
+            fn (Lot $lot): array => [$lot->ulid !== $this->open, ! $this->isFoundLot($lot), -$lot->heldMm()], $lots,
+        );
+        asort($places);
 
-        return $pegs;
+        return array_map(fn (int $at): Lot => $lots[$at], array_keys($places));
     }
 
     private function peg(Lot $lot): Peg
@@ -274,23 +280,25 @@ final class StockWall
     /** @return array{list<Peg>, int} the longest first, and how many more there are */
     public function offcuts(): array
     {
-        $offcuts = $this->lots->filter(fn (Lot $lot): bool => $lot->kind === 'offcut' && $lot->heldMg() > 0)
-            ->map($this->peg(...))->all();
-        usort($offcuts, fn (Peg $one, Peg $other): int => [! $one->isFound, -$one->lot->heldMm()]
-            <=> [! $other->isFound, -$other->lot->heldMm()]);
+        $offcuts = array_values($this->lots->filter(
+            fn (Lot $lot): bool => $lot->kind === 'offcut' && $lot->heldMg() > 0,
+        )->all());
+        $shown = array_slice($this->openFirst($offcuts), 0, self::MOST_OFFCUTS);
 
-        return [array_slice($offcuts, 0, self::MOST_OFFCUTS), max(0, count($offcuts) - self::MOST_OFFCUTS)];
+        return [array_map($this->peg(...), $shown), max(0, count($offcuts) - self::MOST_OFFCUTS)];
     }
 
     /** @return array{list<array{Bead, Heap, bool}>, int} each bead with its heap and whether it is looked for */
     public function heaps(): array
     {
-        $heaps = $this->beads->map(fn (Bead $bead): array => [
-            $bead, Heap::of($bead->core(), $bead->owned), $this->isFoundBead($bead),
-        ])->all();
-        $heaps = $this->foundFirst($heaps);
+        $beads = array_values($this->beads->all());
+        $shown = array_slice($this->foundFirst(array_map(
+            fn (Bead $bead): array => [$bead, ! $this->isSearching() || $this->isFoundBead($bead)], $beads,
+        )), 0, self::MOST_HEAPS);
 
-        return [array_slice($heaps, 0, self::MOST_HEAPS), max(0, count($heaps) - self::MOST_HEAPS)];
+        return [array_map(
+            fn (array $one): array => [$one[0], Heap::of($one[0]->core(), $one[0]->owned), $one[1]], $shown,
+        ), max(0, count($beads) - self::MOST_HEAPS)];
     }
 
     /** @return array{list<array{Supply|Lot, bool}>, int} jars of findings, and pins in their cups */

@@ -23,12 +23,15 @@ final readonly class WireHeld
     public function __construct(Workshop $workshop, Collection $lots)
     {
         $this->leastMm = $workshop->low_um / 1000;
-        $mm = $fullest = [];
+        $mm = $most = $fullest = $known = [];
         foreach ($lots->reject(fn (Lot $lot): bool => $lot->isPins()) as $lot) {
-            $words = $lot->wire()->words();
-            $mm[$words] = ($mm[$words] ?? 0.0) + $lot->heldMm();
-            $isFuller = ! isset($fullest[$words]) || $lot->heldMm() > $fullest[$words]->heldMm();
-            $fullest[$words] = $isFuller ? $lot : $fullest[$words];
+            $wire = $lot->wire();
+            $words = $known[spl_object_id($wire)] ??= $wire->words();
+            $held = $lot->heldMm();
+            $mm[$words] = ($mm[$words] ?? 0.0) + $held;
+            if ($held > ($most[$words] ?? -1.0)) {
+                [$most[$words], $fullest[$words]] = [$held, $lot];
+            }
         }
         [$this->mm, $this->fullest] = [$mm, $fullest];
     }

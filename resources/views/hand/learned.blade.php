@@ -7,7 +7,8 @@
         @else<strong>Cuts follow the plain sums.</strong> <button type="submit" class="may" name="do" value="on">Follow my hand</button>@endif
     </form>
     @if ($desk->isEmpty())
-        <p class="mt-4">Nothing is logged yet. Write what was left over when you close a making, or take ten minutes for a <a href="/practice">practice</a>.</p>
+        @include('svg.bare-rail', ['places' => 7])
+        <p class="mt-2">Nothing is logged yet. Write what was left over when you close a making, or take ten minutes for a <a href="/practice">practice</a>.</p>
     @endif
     @unless ($desk->isEmpty())@include('hand.claims', ['claims' => new \App\View\Hand\LearnedClaims($desk)])@endunless
     @unless ($desk->isEmpty())

@@ -10,6 +10,8 @@
         </form>
     </div>
     @if ($desk->places === [])
+        <div class="box" aria-hidden="true">@foreach (range(1, 5) as $place)<div class="compartment"><span
+            class="compartment-piece"></span></div>@endforeach</div>
         <p class="tell mt-3">What is made and closed lies here, each piece by its number, with its metal and what it took.
             Close a making under <a href="/">Bench</a>, and it comes into the box.</p>
     @else

@@ -27,9 +27,10 @@
     @if (($tags = $wall->tags()) !== [])<p class="tags small" aria-label="Tags">@foreach ($tags as $tag => $many)<a href="/pieces?line={{ urlencode($tag) }}">{{ $tag }} <span class="figure quiet">{{ $many }}</span></a>@endforeach</p>@endif
     <div id="pieces" @class(['gallery', 'is-searching' => $wall->isSearching()])>
     @if ($wall->count === 0)
-        <p class="mt-6 max-w-xl text-lg">No piece yet. <a href="/patterns">Start one from a pattern</a>: it is complete and computed from the first second, and everything in it can be changed.</p>
+        @include('svg.bare-rail', ['places' => 7])
+        <p class="mt-2 max-w-xl text-lg">No piece yet. <a href="/patterns">Start one from a pattern</a>: it is complete and computed from the first second, and everything in it can be changed.</p>
     @else
-        <p class="quiet small" role="status">{{ $wall->isSearching() ? "{$wall->found} of {$wall->count} found" : \Hebra\Core\Quantity\Figures::counted($wall->count, 'piece') }}</p>
+        <p class="quiet small" role="status">{{ $wall->told() }}</p>
         @foreach ($wall->rails as $rail => $cards)
         <section class="shelf-row" aria-labelledby="{{ Str::slug($rail) }}"><h2 id="{{ Str::slug($rail) }}">{{ $rail }}<span class="figure small quiet">{{ count($cards) }}</span></h2>
             @php($hangers = $wall::hangers($cards))

@@ -9,7 +9,8 @@
         @else<span class="quiet">Write what came in: <span class="figure">5 m 22 awg copper</span>, <span class="figure">40 8mm round, slate</span>, <span class="figure">20 ear backs</span>. Without an amount it finds: <span class="figure">22 sterling</span>.</span>@endif
     </p>
     @if ($wall->rows() === [])
-        <p class="mt-6 quiet">The wall is bare. Write a coil into the line above, by length or by weight, or <a href="/stock/import">bring a table</a>. Everything works without: a making may draw on wire not booked yet.</p>
+        @include('svg.bare-wall')
+        <p class="quiet">The wall is bare. Write a coil into the line above, by length or by weight, or <a href="/stock/import">bring a table</a>. Everything works without: a making may draw on wire not booked yet.</p>
     @else
     <table class="pegs">
         <caption class="sr-only">Wire by metal and size</caption>
