@@ -43,7 +43,7 @@
         @elseif (($pays = $desk->paying()) === [])<p class="quiet">Note the minutes of a making, and it is told here.</p>
         @else
             @php($most = (int) ceil(max(array_map(fn ($one) => $one->hourCents, $pays)) / 500) * 500)
-            <div class="fits-ruler" aria-hidden="true"><span></span><svg width="100%" height="20">@foreach ([0, 25, 50, 75, 100] as $x)<text
+            <div class="fits-ruler" aria-hidden="true"><span></span><svg width="100%" height="20">@foreach ([0, 25, 50, 75] as $x)<text
                 x="{{ $x }}%" y="14">{{ $money((int) round($most * $x / 100)) }}</text>@endforeach</svg><span class="small quiet">{{ $desk->workshop->currency }} an hour</span></div>
             <ol class="fits">@foreach ($pays as $one)<li>
                 <span><a href="/pieces/{{ $one->piece->ulid }}/bill"><strong>{{ $one->piece->name }}</strong></a><span
