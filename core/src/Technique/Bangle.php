@@ -351,7 +351,6 @@ final class Bangle implements Technique
         $ends = new Frame(
             $place($r + $out, -$over), new Vector(cos($over), -sin($over)), new Vector(sin($over), cos($over)),
         );
-
         $outwards = new Traced(fn (float $share): Vector => $place(
             $r + $out * (1 - cos(M_PI * $share)) / 2, (1.5 + $share / 2) * M_PI - $over,
         ), 0.25, M_PI / 4, $ends);

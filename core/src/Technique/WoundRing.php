@@ -307,7 +307,8 @@ final class WoundRing implements Technique
     private function turned(PartPlan $part, float $ringMm): Together
     {
         [$half, $d] = [$this->halfSeat($part), $part->wireMm()];
-        $under = max(2 * $half, self::UNDER);
+        // More beads than go half round lie over what they lie over.
+        $under = min(M_PI, max(2 * $half, self::UNDER));
         $eased = fn (float $share): float => (1 - cos(M_PI * max(0.0, min(1.0, $share)))) / 2;
         $turned = [];
         for ($turn = 0; $turn < $part->part->count('turns'); $turn++) {

@@ -596,8 +596,8 @@ final class WovenBand implements Technique
     }
 
     /**
-     * The middle core ends in an eye; all others curl in behind, the outer ones to their side where they are wound to
-     * flat spirals, and what ends on the way is bent out first.
+     * The middle core ends in an eye; outer ones curl to their side, inner ones behind, and what ends on the way is
+     * bent out farther.
      */
     private function endShape(
         PartPlan $part, BandLayout $band, int $core, float $acrossMm, bool $isOpen, bool $isTop,
@@ -649,7 +649,6 @@ final class WovenBand implements Technique
         $clear = self::CLEAR * $d;
         $mm = $curl->wireLengthMm() - $clear;
         $radius = (self::CURL_MM + $d) / 2;
-
         $round = $curl->turns > 1.0
             ? new FlatSpiral(Spiral::ofWire($d, self::CURL_MM, $mm))
             : new Arc($radius, $mm / $radius);
