@@ -32,7 +32,7 @@ final readonly class PatternCard
 
     /**
      * @param  list<Wire>  $wires  what is cut for it
-     * @param  list<array{bead: Bead, all: int}>  $beads
+     * @param  list<array{string, int}>  $beads  each by its line, and how many
      */
     private function __construct(
         public string $name,
@@ -40,7 +40,7 @@ final readonly class PatternCard
         /** @var array<string, float> $minutes at the bench, for the whole making, by kinds of steps */
         private array $minutes,
         public array $wires,
-        public array $beads,
+        private array $beads,
         public float $wideMm,
         public float $highMm,
     ) {
@@ -92,10 +92,15 @@ final readonly class PatternCard
             array_map(fn (array $wire): Wire => new Wire(
                 Metal::from($wire[0]), WireSize::parseDrawn($wire[1]), Temper::from($wire[2]),
             ), $facts['wires']),
-            array_map(
-                fn (array $one): array => ['bead' => Bead::parse($one[0]), 'all' => $one[1]], $facts['beads'],
-            ),
-            $facts['wide'], $facts['high'],
+            $facts['beads'], $facts['wide'], $facts['high'],
+        );
+    }
+
+    /** @return list<array{bead: Bead, all: int}> */
+    public function beads(): array
+    {
+        return array_map(
+            fn (array $one): array => ['bead' => Bead::parse($one[0]), 'all' => $one[1]], $this->beads,
         );
     }
 

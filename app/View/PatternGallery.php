@@ -197,7 +197,7 @@ final readonly class PatternGallery
      */
     private static function hasBeads(PatternCard $card, array $owned): bool
     {
-        foreach ($card->beads as $wanted) {
+        foreach ($card->beads() as $wanted) {
             $there = array_filter($owned, fn (array $one): bool => $one[0]->standsInFor($wanted['bead']));
             if (array_sum(array_column($there, 1)) < $wanted['all']) {
                 return false;

@@ -30,7 +30,7 @@ final class PatternController extends Controller
         /** @var Collection<int, Piece> $own */
         $own = $workshop->patterns()->latest('id')->limit(60)->get();
         $asked = array_filter($request->query(), is_string(...));
-        $card = PatternCard::all()[$asked['open'] ?? ''] ?? null;
+        $card = isset($asked['open']) ? PatternCard::all()[$asked['open']] ?? null : null;
 
         return view('pieces.patterns', [
             'own' => PieceCard::of($own, $workshop),
