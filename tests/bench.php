@@ -254,15 +254,15 @@ foreach ([[100, 100], [50_000, 2_000]] as [$movements, $pieces]) {
         for ($round = 0; $round < 30; $round++) {
             $start = hrtime(true);
             $idle->ask('/bench-bare');
-            $bare = hrtime(true);
+            $beside = hrtime(true);
             $visitor->ask('/find');
             $middle = hrtime(true);
             $visitor->ask($page);
             $visitor->status === 200
                 || throw new RuntimeException("{$page} answered with {$visitor->status}: ".strip_tags($visitor->body));
             if ($round >= 6) {
-                $bareBeside[] = ($bare - $start) / 1e6;
-                $emptyBeside[] = ($middle - $bare) / 1e6;
+                $bareBeside[] = ($beside - $start) / 1e6;
+                $emptyBeside[] = ($middle - $beside) / 1e6;
                 $pageTimes[] = (hrtime(true) - $middle) / 1e6;
             }
         }

@@ -234,13 +234,9 @@ final class Stockkeeping
                     ? Line::lot($line->lot, -$line->mass_mg, $words)
                     : Line::of($account, $line->metal, -$line->mass_mg, $words);
             }
-            $this->book->enter(
-                $workshop,
-                'reversed',
-                $back,
-                $making,
-                $entry,
-            );
+            // What comes back from the refiner is no scrap of the bench either.
+            $kind = $first->kind === 'refined' ? 'refined' : 'reversed';
+            $this->book->enter($workshop, $kind, $back, $making, $entry);
         });
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -20,6 +21,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class MovementSum extends Model
 {
+    /** Entries that move what has left the bench: sold and taken back, melted, refined. */
+    public const AFTER_THE_BENCH = ['left', 'back', 'melted', 'refined'];
+
     public $timestamps = false;
 
     public $incrementing = false;
@@ -27,4 +31,14 @@ final class MovementSum extends Model
     protected $primaryKey = null;
 
     protected $guarded = ['*'];
+
+    /**
+     * What the bench itself brought into an account, whatever became of it.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeOfTheBench(Builder $query, string $account): void
+    {
+        $query->where('account', $account)->whereNotIn('kind', self::AFTER_THE_BENCH);
+    }
 }

@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\HandBook;
 use App\Models\Making;
 use App\Models\MakingCut;
+use App\Models\MovementSum;
 use App\Models\Piece;
 use App\Models\Workshop;
 use Hebra\Core\Hand\Learned;
@@ -32,38 +33,14 @@ final readonly class InsightDesk
     public function __construct(public Workshop $workshop)
     {
         $this->waste = $this->wasted();
-        $this->usedMg = (int) DB::table('movements')->where(
-            'workshop_id',
-            $workshop->id,
-        )->where('account', 'pieces')->sum('mass_mg');
+        $this->usedMg = (int) $workshop->movementSums()->ofTheBench('pieces')->sum('mass_mg');
         $this->errors = $this->erring();
     }
 
     /** @return list<array{why: string, mg: int}> */
     private function wasted(): array
     {
-        $by = DB::table('movements')->where('workshop_id', $this->workshop->id)->where('account', 'scrap jar')
-            ->selectRaw(
-                "CASE WHEN words LIKE '%spoiled,%' THEN 'cuts that were spoiled' WHEN words LIKE '%trimmed,%' THEN ? "
-                    ."ELSE 'otherwise put in the jar' END AS why, SUM(mass_mg) AS mg", [self::TAILS],
-            )->groupBy('why')->pluck('mg', 'why')->map(fn (mixed $mg): int => (int) $mg)->all();
-        // Of what was trimmed, that beyond the tails that were planned was cut in vain.
-        $over = (int) round(
-            (float) DB::table('making_cuts')->where('workshop_id', $this->workshop->id)
-                ->whereColumn('left_um', '>', 'tail_um')
-                ->sum(
-                    DB::raw('(left_um - tail_um) / 1e9 * ng_per_mm * count'),
-                ),
-        );
-        $over = min($over, $by[self::TAILS] ?? 0);
-        $by[self::TAILS] = ($by[self::TAILS] ?? 0) - $over;
-        $by['cut longer than was needed'] = $over;
-        $found = -(int) DB::table('movements')->where(
-            'workshop_id',
-            $this->workshop->id,
-        )->where('account', 'found')->where('mass_mg', '>', 0)->sum('mass_mg');
-        $by['less in a lot than the book said'] = -$found;
-        $by = array_filter($by, fn (int $mg): bool => $mg > 0);
+        $by = array_filter($this->lost(), fn (int $mg): bool => $mg > 0);
         arsort($by);
 
         return array_map(
@@ -71,6 +48,46 @@ final readonly class InsightDesk
             array_keys($by),
             array_values($by),
         );
+    }
+
+    /** @return array<string, int> by its reason; of what was trimmed, that beyond the tails was cut in vain */
+    private function lost(): array
+    {
+        $by = $this->booked();
+        $trimmed = $by[self::TAILS] ?? 0;
+        $over = min($this->cutInVainMg(), $trimmed);
+
+        return [...$by, self::TAILS => $trimmed - $over, 'cut longer than was needed' => $over];
+    }
+
+    /**
+     * What the bench put in the jar, and what lots held less than the book said; a reversed line takes back what it
+     * reverses.
+     *
+     * @return array<string, int>
+     */
+    private function booked(): array
+    {
+        $words = "REPLACE(words, 'reversed: ', '')";
+
+        return DB::table('movements')->where('workshop_id', $this->workshop->id)
+            ->where(fn ($lines) => $lines->where(
+                fn ($jar) => $jar->where('account', 'scrap jar')->whereNotIn('kind', MovementSum::AFTER_THE_BENCH),
+            )->orWhere(
+                fn ($less) => $less->where('account', 'found')->whereRaw("(mass_mg < 0) = (kind = 'reversed')"),
+            ))
+            ->selectRaw(
+                "CASE WHEN account = 'found' THEN 'less in a lot than the book said' "
+                    ."WHEN {$words} LIKE 'spoiled,%' THEN 'cuts that were spoiled' WHEN {$words} LIKE 'trimmed,%' "
+                    ."THEN ? ELSE 'otherwise put in the jar' END AS why, SUM(mass_mg) AS mg", [self::TAILS],
+            )->groupBy('why')->pluck('mg', 'why')->map(fn (mixed $mg): int => (int) $mg)->all();
+    }
+
+    private function cutInVainMg(): int
+    {
+        return (int) round((float) DB::table('making_cuts')->where('workshop_id', $this->workshop->id)
+            ->whereColumn('left_um', '>', 'tail_um')
+            ->sum(DB::raw('(left_um - tail_um) / 1e9 * ng_per_mm * count')));
     }
 
     /** @return list<Paying> what pays best first: each is planned and priced for it */

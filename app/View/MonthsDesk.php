@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\MovementSum;
 use App\Models\Workshop;
 use App\Read\Period;
 use Hebra\Core\Wire\Metal;
@@ -48,7 +49,7 @@ final readonly class MonthsDesk
      */
     private static function with(array $sum, string $account, string $kind, int $mg): array
     {
-        $isOfBench = ! in_array($kind, ['left', 'back', 'melted', 'refined'], true);
+        $isOfBench = ! in_array($kind, MovementSum::AFTER_THE_BENCH, true);
         match ($account) {
             'supplier' => $sum['received'] -= $isOfBench ? $mg : 0,
             'pieces' => $sum['pieces'] += $isOfBench ? $mg : 0,

@@ -15,6 +15,7 @@ use App\Models\Bead;
 use App\Models\Finished;
 use App\Models\Lot;
 use App\Models\Movement;
+use App\View\InsightDesk;
 use App\View\Market\YearMoney;
 use App\View\Market\YearStatement;
 use App\View\MonthsDesk;
@@ -71,6 +72,58 @@ final class YearTest extends TestCase
         app(Box::class)->move($one, Going::to(Place::Box));
         app(Box::class)->move($one, Going::to(Place::Melted));
         self::assertSame($made, $pieces());
+    }
+
+    /** Neither the year nor what is told of waste changes with what becomes of a piece or of scrap. */
+    public function test_what_the_bench_used_and_wasted_is_told_alike_whatever_becomes_of_it(): void
+    {
+        $lot = $this->coil();
+        [$sold, $melted] = [$this->make(), $this->make()];
+        $told = $this->usedAndWasted();
+        self::assertSame(array_sum(Book::held($this->workshop(), 'pieces')), $told['pieces']);
+        self::assertSame(Book::held($this->workshop(), 'scrap jar')['sterling'], array_sum($told['jar']));
+        app(Box::class)->move($sold, Going::to(Place::Sold, 4100));
+        self::assertSame($told, $this->usedAndWasted(), 'sold');
+        app(Box::class)->move($melted, Going::to(Place::Melted));
+        self::assertSame($told, $this->usedAndWasted(), 'melted');
+        $this->actingAs($this->maker);
+        foreach ([[], ['settled' => '1']] as $settled) {
+            $this->post('/stock/refiner', ['metal' => 'sterling', 'weight' => '0.02', ...$settled])->assertRedirect();
+            self::assertSame($told, $this->usedAndWasted(), 'at the refiner');
+        }
+        // The last first: what was settled goes back to the refiner, and from there into the jar.
+        $refined = Movement::query()->where('kind', 'refined')->latest('id')->pluck('entry')->unique();
+        foreach ($refined as $entry) {
+            $this->post('/stock/book/reverse', ['entry' => $entry])->assertRedirect();
+            self::assertSame($told, $this->usedAndWasted(), 'back from the refiner');
+        }
+        self::assertSame([], Book::held($this->workshop(), 'refiner'));
+        app(Stockkeeping::class)->adjust($lot, $this->workshop(), -500);
+        $less = fn (): int => array_column(
+            (new InsightDesk($this->workshop()))->waste, 'mg', 'why',
+        )['less in a lot than the book said'] ?? 0;
+        self::assertSame(500, $less());
+        app(Stockkeeping::class)->adjust($lot, $this->workshop(), 200);
+        self::assertSame(500, $less(), 'what was found elsewhere makes it no less');
+        $corrected = Movement::query()->where('kind', 'corrected')->oldest('id')->pluck('entry')->unique();
+        foreach ($corrected as $entry) {
+            $this->post('/stock/book/reverse', ['entry' => $entry])->assertRedirect();
+        }
+        self::assertSame(0, $less(), 'a mistake that was taken back');
+    }
+
+    /** @return array{pieces: int, jar: array<string, int>} of every metal, as both pages tell it */
+    private function usedAndWasted(): array
+    {
+        $months = (new MonthsDesk($this->workshop(), now()->format('Y')))->months[now()->format('Y-m')];
+        $insight = new InsightDesk($this->workshop());
+        $jar = array_diff_key(
+            array_column($insight->waste, 'mg', 'why'), ['less in a lot than the book said' => 0],
+        );
+        self::assertSame(array_sum(array_column($months, 'pieces')), $insight->usedMg);
+        self::assertSame(array_sum(array_column($months, 'scrap')), array_sum($jar));
+
+        return ['pieces' => $insight->usedMg, 'jar' => $jar];
     }
 
     public function test_scrap_goes_to_the_refiner_and_is_settled(): void

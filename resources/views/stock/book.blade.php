@@ -35,7 +35,7 @@
                 <td>{{ $line->lot?->name ?? $line->account }}</td>
                 <td>{{ \Hebra\Core\Wire\Metal::from($line->metal)->words() }}</td>
                 <td class="num">{{ $line->mass_mg > 0 ? '+' : '−' }}{{ number_format(abs($line->mass_mg) / 1000, 3) }} g</td>
-                <td>@if ($line->entry !== $last && $line->kind !== 'reversed')<form method="post" action="/stock/book/reverse">@csrf<input type="hidden" name="entry" value="{{ $line->entry }}"><button type="submit" class="word small" aria-label="reverse: {{ $line->words }}">reverse</button></form>@endif</td>
+                <td>@if ($line->entry !== $last && $line->reverses === null)<form method="post" action="/stock/book/reverse">@csrf<input type="hidden" name="entry" value="{{ $line->entry }}"><button type="submit" class="word small" aria-label="reverse: {{ $line->words }}">reverse</button></form>@endif</td>
             </tr>
             @php($last = $line->entry)
         @empty
