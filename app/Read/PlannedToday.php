@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Read;
 
+use App\Models\HandBook;
 use App\Models\Workshop;
 use Hebra\Core\Market\Sitting;
 use Illuminate\Support\Facades\Cache;
@@ -38,15 +39,13 @@ final class PlannedToday
             ->selectRaw($columns)->first();
 
         return md5((string) json_encode([
-            $workshop->id, now()->format('Y-m-d'), $workshop->updated_at, $workshop->week_minutes,
-            $workshop->day_minutes,
+            HandState::of($workshop), HandBook::of($workshop)->timed(), now()->format('Y-m-d'),
             $of('occasions', 'COUNT(*), MAX(updated_at), SUM(id)'),
             $of('repairs', 'COUNT(*), COUNT(done_at), MAX(updated_at)'),
             $of('wants', 'COUNT(*), SUM(count), MAX(updated_at), SUM(id)'),
             $of('finished', 'COUNT(*), MAX(updated_at), SUM(COALESCE(want_id, 0))'),
             $of('pieces', 'COUNT(*), SUM(revision)'),
-            $of('makings', 'COUNT(*), SUM(moves), SUM(step), MAX(updated_at)'), $of('step_times', 'COUNT(*)'),
-            $of('making_cuts', 'COUNT(*), COUNT(forgotten_at)'), $of('tools', 'COUNT(*), MAX(updated_at)'),
+            $of('makings', 'COUNT(*), SUM(moves), SUM(step), MAX(updated_at)'),
         ]));
     }
 

@@ -49,11 +49,11 @@ final readonly class PatternCard
     /** @return array<string, self> */
     public static function all(): array
     {
-        // Another version of either is another answer.
-        $versions = array_map(
+        // Another version of either is another answer, and so is one that plans or draws otherwise.
+        $versions = [config()->string('hebra.version'), ...array_map(
             fn (string $class): string => (string) filemtime((string) (new \ReflectionClass($class))->getFileName()),
             [Patterns::class, self::class],
-        );
+        )];
         /** @var array<string, Facts> $facts */
         $facts = Cache::remember(
             'patterns-'.implode('-', $versions), self::KEPT_SECONDS,

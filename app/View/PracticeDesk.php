@@ -141,7 +141,8 @@ final readonly class PracticeDesk
     public function picture(): string
     {
         return Cache::remember(
-            "drill-picture-{$this->kind}", self::KEPT_SECONDS, fn (): string => self::drawn($this->kind),
+            'drill-picture-'.config()->string('hebra.version')."-{$this->kind}", self::KEPT_SECONDS,
+            fn (): string => self::drawn($this->kind),
         );
     }
 

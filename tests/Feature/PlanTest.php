@@ -10,6 +10,7 @@ use App\Actions\Planning;
 use App\Actions\Stockkeeping;
 use App\Actions\SupplyBook;
 use App\Models\Occasion;
+use App\Models\StepTime;
 use App\Models\User;
 use App\Models\Want;
 use App\Read\PlannedToday;
@@ -17,6 +18,8 @@ use App\Read\Wanted;
 use App\View\Market\FitsDesk;
 use App\View\Market\PlanDesk;
 use Carbon\CarbonImmutable;
+use Hebra\Core\Plan\Minutes;
+use Hebra\Core\Plan\Planner;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\LengthUnit;
 use Illuminate\Support\Facades\Date;
@@ -243,6 +246,29 @@ final class PlanTest extends TestCase
         );
         app(Planning::class)->reduce($want, 0);
         self::assertSame([], PlannedToday::of($this->workshop()->refresh()));
+    }
+
+    /** As slow as the hand is, and as it is guessed again as soon as its times are forgotten: in the same second. */
+    public function test_the_day_on_the_bench_follows_what_was_timed(): void
+    {
+        $want = $this->want($this->market(), 1);
+        $making = app(Bench::class)->begin($want->piece);
+        app(Planning::class)->on($this->workshop(), '2026-11-30', 600);
+        $today = fn (): float => array_sum(array_column(PlannedToday::of($this->workshop()->refresh()), 'minutes'));
+        $guessed = $today();
+        $plan = Planner::plan($want->piece->document(), $this->workshop()->profile());
+        foreach ([...$plan->prepare(), ...$plan->steps()] as $step) {
+            for ($time = 0; $time < 3; $time++) {
+                StepTime::query()->create([
+                    'workshop_id' => $this->workshop()->id, 'making_id' => $making->id, 'kind' => Minutes::kind($step),
+                    'title' => 'x', 'estimate_ms' => 10_000, 'taken_ms' => 20_000,
+                ]);
+            }
+        }
+        $timed = $today();
+        self::assertGreaterThan(1.2 * $guessed, $timed);
+        $this->actingAs($this->maker)->put('/hand/learned', ['do' => 'forget', 'what' => 'pace'])->assertRedirect();
+        self::assertEqualsWithDelta($guessed, $today(), 1e-6);
     }
 
     /** As often as it fits by the pace of the plan, as far as the stock goes, and what that brings. */
