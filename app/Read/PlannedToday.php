@@ -7,6 +7,8 @@ namespace App\Read;
 use App\Models\HandBook;
 use App\Models\Workshop;
 use Hebra\Core\Market\Sitting;
+use Illuminate\Database\Query\JoinClause;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
@@ -35,18 +37,34 @@ final class PlannedToday
     /** What the plan is made of, as one word: another one as soon as any of it changes. */
     private static function state(Workshop $workshop): string
     {
-        $of = fn (string $table, string $columns): mixed => DB::table($table)->where('workshop_id', $workshop->id)
-            ->selectRaw($columns)->first();
+        $wants = self::wants($workshop);
 
         return md5((string) json_encode([
-            HandState::of($workshop), HandBook::of($workshop)->timed(), now()->format('Y-m-d'),
-            $of('occasions', 'COUNT(*), MAX(updated_at), SUM(id)'),
-            $of('repairs', 'COUNT(*), COUNT(done_at), MAX(updated_at)'),
-            $of('wants', 'COUNT(*), SUM(count), MAX(updated_at), SUM(id)'),
-            $of('finished', 'COUNT(*), MAX(updated_at), SUM(COALESCE(want_id, 0))'),
-            $of('pieces', 'COUNT(*), SUM(revision)'),
-            $of('makings', 'COUNT(*), SUM(moves), SUM(step), MAX(updated_at)'),
+            HandState::of($workshop), HandBook::of($workshop)->timed(), now()->format('Y-m-d'), $wants,
+            DB::table('repairs')->join('occasions', 'occasions.id', '=', 'repairs.occasion_id')
+                ->where('repairs.workshop_id', $workshop->id)->whereNull('done_at')->orderBy('repairs.id')
+                ->get(['repairs.*', 'due_on']),
+            DB::table('finished')->whereIn('piece_id', $wants->pluck('piece')->unique())
+                ->groupBy('piece_id', 'place', 'want_id')->orderBy('piece_id')->orderBy('place')->orderBy('want_id')
+                ->get(['piece_id', 'place', 'want_id', DB::raw('COUNT(*) AS many')]),
         ]));
+    }
+
+    /** @return Collection<int, \stdClass> each with its design and the making under way */
+    private static function wants(Workshop $workshop): Collection
+    {
+        return DB::table('wants')->join('occasions', 'occasions.id', '=', 'wants.occasion_id')
+            ->join('pieces', 'pieces.id', '=', 'wants.piece_id')
+            ->join('piece_revisions', fn (JoinClause $join) => $join->on('piece_revisions.piece_id', '=', 'pieces.id')
+                ->on('piece_revisions.number', '=', 'pieces.revision'))
+            ->leftJoin('makings', fn (JoinClause $join) => $join->on('makings.piece_id', '=', 'pieces.id')
+                ->whereNull('makings.closed_at'))
+            ->where('wants.workshop_id', $workshop->id)->where('due_on', '>=', now()->format('Y-m-d'))
+            ->orderBy('wants.id')->orderBy('makings.id')->get([
+                'makings.*', 'wants.id as want', 'wants.count as wanted', 'from_on', 'due_on', 'occasions.id as due',
+                'pieces.id as piece', 'pieces.name as called', 'pieces.deleted_at as gone',
+                'piece_revisions.id as design',
+            ]);
     }
 
     /** @return list<Planned> */

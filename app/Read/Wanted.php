@@ -5,22 +5,24 @@ declare(strict_types=1);
 namespace App\Read;
 
 use App\Models\Finished;
-use App\Models\HandBook;
 use App\Models\Occasion;
+use App\Models\Piece;
 use App\Models\Want;
 use App\Models\Workshop;
 use Carbon\CarbonImmutable;
-use Hebra\Core\Hand\Pace;
 use Hebra\Core\Market\BenchDays;
 use Hebra\Core\Market\InTime;
 use Hebra\Core\Market\Needs;
 use Hebra\Core\Market\Place;
 use Hebra\Core\Market\WorkPlan;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Cache;
 
 /** What is wanted from today on, how far it is, and the plan of work for the rest of it. */
 final class Wanted
 {
+    private const KEPT_SECONDS = 86_400;
+
     /** @var Collection<int, Occasion> what is due first goes first */
     public readonly Collection $occasions;
 
@@ -50,6 +52,7 @@ final class Wanted
             )->orWhereHas('repair', fn ($repair) => $repair->whereNull('done_at')))
             ->orderBy('due_on')->orderBy('id')->get();
         $this->occasions = $occasions;
+        Piece::designed($occasions->flatMap(fn (Occasion $one) => $one->wants->pluck('piece')));
         $this->days = $this->benchDays();
         $this->pieces = $this->read();
         $this->repairs = $this->readRepairs();
@@ -83,20 +86,20 @@ final class Wanted
     /** @return list<WantedPiece> */
     private function read(): array
     {
-        $pace = HandBook::of($this->workshop)->pace();
+        $work = PieceWork::in($this->workshop);
         $atHand = $this->atHand();
         $promised = Finished::query()->where('workshop_id', $this->workshop->id)->whereNotNull('want_id')
             ->groupBy('want_id')->selectRaw('want_id, COUNT(*) AS many')->pluck('many', 'want_id');
-        $plans = $begun = $pieces = [];
+        $works = $begun = $pieces = [];
         foreach ($this->occasions as $occasion) {
             // Of a piece that was deleted nothing is planned, until it is brought back.
             foreach ($occasion->wants->reject(fn (Want $want): bool => $want->piece->trashed()) as $want) {
                 $own = (int) ($promised[$want->id] ?? 0);
                 $free = min(max(0, $want->count - $own), $atHand[$want->piece_id] ?? 0);
                 $atHand[$want->piece_id] = ($atHand[$want->piece_id] ?? 0) - $free;
-                $plan = $plans[$want->piece_id] ??= $this->planOf($want, $pace);
                 $pieces[] = $one = new WantedPiece(
-                    $want, $occasion, $plan, $own + $free, ! isset($begun[$want->piece_id]),
+                    $want, $occasion, $works[$want->piece_id] ??= $work($want->piece), $own + $free,
+                    ! isset($begun[$want->piece_id]),
                 );
                 $begun = $one->makings() > 0 ? $begun + [$want->piece_id => true] : $begun;
             }
@@ -118,11 +121,6 @@ final class Wanted
         return $repairs;
     }
 
-    private function planOf(Want $want, Pace $pace): PiecePlan
-    {
-        return new PiecePlan($want->piece, $this->workshop->profile(), $pace);
-    }
-
     /** @return array<int, int> pieces at hand that are promised to nobody, by piece */
     private function atHand(): array
     {
@@ -133,13 +131,33 @@ final class Wanted
 
     public function plan(): WorkPlan
     {
-        return $this->plan ??= WorkPlan::of($this->coreWants(), $this->days);
+        return $this->plan ??= $this->kept(
+            'plan', fn (): WorkPlan => WorkPlan::of($this->coreWants(), $this->days),
+        );
     }
 
     /** @return list<InTime> */
     public function ways(): array
     {
-        return InTime::all($this->coreWants(), $this->days, $this->plan());
+        return $this->kept('ways', fn (): array => InTime::all($this->coreWants(), $this->days, $this->plan()));
+    }
+
+    /**
+     * Planning takes longer than a page may: what is planned is kept for exactly what it was planned of.
+     *
+     * @template T
+     *
+     * @param  \Closure(): T  $planned
+     * @return T
+     */
+    private function kept(string $what, \Closure $planned): mixed
+    {
+        $word = md5((string) json_encode([
+            config('hebra.version'), $this->days->word(),
+            array_map(fn (\Hebra\Core\Market\Want $want): string => $want->word(), $this->coreWants()),
+        ]));
+
+        return Cache::remember("{$what}-{$word}", self::KEPT_SECONDS, $planned);
     }
 
     /** @return list<\Hebra\Core\Market\Want> */
@@ -170,7 +188,7 @@ final class Wanted
     public function needs(): Needs
     {
         return Needs::of(array_map(
-            fn (WantedPiece $piece): array => [$piece->plan(), $piece->makings()], $this->pieces,
+            fn (WantedPiece $piece): array => [$piece->taken(), $piece->makings()], $this->pieces,
         ), BeadsMissed::of($this->workshop));
     }
 

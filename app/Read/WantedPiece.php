@@ -6,15 +6,15 @@ namespace App\Read;
 
 use App\Models\Occasion;
 use App\Models\Want;
+use Hebra\Core\Market\Taken;
 use Hebra\Core\Market\Task;
-use Hebra\Core\Plan\Plan;
 
 /** What is wanted of one piece for an occasion: how many are made, and how often it has to be made yet. */
 final readonly class WantedPiece implements ToDo
 {
     /** @param  bool  $isBegun  whether the making under way is for it */
     public function __construct(
-        public Want $want, public Occasion $occasion, private PiecePlan $piece, public int $made, private bool $isBegun,
+        public Want $want, public Occasion $occasion, private PieceWork $piece, public int $made, private bool $isBegun,
     ) {
     }
 
@@ -43,9 +43,10 @@ final readonly class WantedPiece implements ToDo
         return $this->want->piece->json();
     }
 
-    public function plan(): Plan
+    /** By one making of it. */
+    public function taken(): Taken
     {
-        return $this->piece->plan;
+        return $this->piece->taken;
     }
 
     public function left(): int
@@ -56,13 +57,13 @@ final readonly class WantedPiece implements ToDo
     /** A batch brings several at once. */
     public function makings(): int
     {
-        return (int) ceil($this->left() / $this->piece->plan->piece->makes->sold());
+        return (int) ceil($this->left() / $this->piece->sold);
     }
 
     /** How many it comes to when it is made so often more. */
     public function countAt(int $makings): int
     {
-        return min($this->want->count, $this->made + $makings * $this->piece->plan->piece->makes->sold());
+        return min($this->want->count, $this->made + $makings * $this->piece->sold);
     }
 
     public function isUnderWay(): bool

@@ -7,13 +7,13 @@ namespace App\View;
 use App\Models\Piece;
 use App\Models\Workshop;
 use App\Read\BeadsMissed;
-use App\Read\PiecePlan;
 use App\Read\Pricing;
 use App\View\Market\ToBuyList;
-use Hebra\Core\Hand\Pace;
 use Hebra\Core\Market\Needs;
+use Hebra\Core\Market\Taken;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Plan;
+use Hebra\Core\Plan\Planner;
 use Hebra\Core\Price\Asking;
 use Hebra\Core\Price\Bill;
 use Hebra\Core\Price\BillLine;
@@ -42,7 +42,7 @@ final class KitDesk
         public readonly Piece $piece, private readonly Workshop $workshop, public readonly int $people,
         public readonly int $percent,
     ) {
-        $this->plan = (new PiecePlan($piece, $workshop->profile(), Pace::from([])))->plan;
+        $this->plan = Planner::plan($piece->document(), $workshop->profile());
         [$this->bill] = (new Pricing($piece, $workshop))->billed($this->plan);
     }
 
@@ -85,7 +85,7 @@ final class KitDesk
     public function toBuy(): ToBuyList
     {
         return ToBuyList::of(
-            $this->workshop, Needs::of([[$this->plan, $this->people]], BeadsMissed::of($this->workshop))
+            $this->workshop, Needs::of([[Taken::of($this->plan), $this->people]], BeadsMissed::of($this->workshop))
                 ->withMoreWire($this->percent),
         );
     }

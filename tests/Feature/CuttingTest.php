@@ -16,6 +16,7 @@ use App\Models\User;
 use App\Read\CuttingDesk;
 use App\View\Market\ToBuyList;
 use Hebra\Core\Market\Needs;
+use Hebra\Core\Market\Taken;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Quantity\LengthUnit;
 use Illuminate\Support\Facades\DB;
@@ -90,7 +91,9 @@ final class CuttingTest extends TestCase
             [
                 'desk' => $desk, 'isLonger' => $isLonger, 'all' => $pieces,
                 'buying' => ToBuyList::besideWire($this->workshop(), Needs::of(array_values($pieces->map(
-                    fn (Piece $piece): array => [Planner::plan($piece->document(), $this->workshop()->profile()), 1],
+                    fn (Piece $piece): array => [
+                        Taken::of(Planner::plan($piece->document(), $this->workshop()->profile())), 1,
+                    ],
                 )->all()))), 'problem' => null,
             ],
         )->render();

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Bench;
+use App\Actions\Box;
 use App\Actions\CloseMaking;
+use App\Actions\Going;
+use App\Actions\History;
 use App\Actions\Planning;
 use App\Actions\Stockkeeping;
 use App\Actions\SupplyBook;
+use App\Models\Finished;
 use App\Models\Occasion;
 use App\Models\StepTime;
 use App\Models\User;
@@ -18,10 +22,13 @@ use App\Read\Wanted;
 use App\View\Market\FitsDesk;
 use App\View\Market\PlanDesk;
 use Carbon\CarbonImmutable;
+use Hebra\Core\Market\Place;
+use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Plan\Minutes;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\LengthUnit;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Date;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -269,6 +276,63 @@ final class PlanTest extends TestCase
         self::assertGreaterThan(1.2 * $guessed, $timed);
         $this->actingAs($this->maker)->put('/hand/learned', ['do' => 'forget', 'what' => 'pace'])->assertRedirect();
         self::assertEqualsWithDelta($guessed, $today(), 1e-6);
+    }
+
+    /** Whatever changes, in the same second: what is kept of the plan is what would be planned anew. */
+    public function test_what_is_kept_of_a_plan_is_what_would_be_planned_anew(): void
+    {
+        $market = $this->market('2026-12-03');
+        $want = $this->want($market, 6, '38.00');
+        $piece = $want->piece;
+        [$planning, $history] = [app(Planning::class), app(History::class)];
+        $wraps = fn (int $many) => $history->change($piece->refresh(), $piece->revision, ChangeReader::read(
+            ['do' => 'part.set', 'part' => 'p2', 'key' => 'top_wraps', 'value' => (string) $many],
+        ));
+        $making = null;
+        foreach ([
+            'as it is' => fn () => null,
+            'more of it' => fn () => $planning->reduce($want, 9),
+            'an hour more' => fn () => $planning->on($this->workshop(), '2026-12-01', 150),
+            'another week' => fn () => $planning->week($this->workshop(), ['3', '0', '1', '1', '1', '4', '4']),
+            'begun later' => fn () => $want->forceFill(['from_on' => '2026-12-01'])->save(),
+            'due later' => fn () => $planning->plan(
+                $this->workshop(), ['kind' => 'market', 'name' => 'Quay market', 'due' => '2026-12-08'], $market,
+            ),
+            'another order' => fn () => $this->want($this->market('2026-12-05'), 2),
+            'four wraps' => fn () => $wraps(4),
+            'undone, and five instead' => function () use ($wraps, $history, $piece): void {
+                $history->undo($piece->refresh(), $piece->revision);
+                $wraps(5);
+            },
+            'another name' => fn () => $piece->refresh()->forceFill(['name' => 'Other drops'])->save(),
+            'begun' => function () use ($piece, &$making): void {
+                $making = app(Bench::class)->begin($piece->refresh());
+            },
+            'some of it made' => function () use (&$making): void {
+                $making?->forceFill(['step' => 9])->save();
+            },
+            'closed' => function () use (&$making): void {
+                $making === null || app(CloseMaking::class)->close($making, $this->workshop(), ['as_it_is' => '1']);
+            },
+            'sold' => fn () => app(Box::class)->move(Finished::query()->firstOrFail(), Going::to(Place::Sold, 3800)),
+            'deleted' => fn () => $piece->refresh()->delete(),
+            'brought back' => fn () => $piece->refresh()->restore(),
+        ] as $name => $change) {
+            $change();
+            $kept = $this->plannedNow();
+            Cache::flush();
+            self::assertEquals($this->plannedNow(), $kept, $name);
+        }
+    }
+
+    /** @return array{mixed, mixed, mixed} for today, in all, and what would help */
+    private function plannedNow(): array
+    {
+        $workshop = $this->workshop()->refresh();
+        $workshop->settled();
+        $wanted = new Wanted($workshop);
+
+        return [PlannedToday::of($workshop), $wanted->plan(), $wanted->ways()];
     }
 
     /** As often as it fits by the pace of the plan, as far as the stock goes, and what that brings. */

@@ -12,6 +12,7 @@ use App\Support\Asker;
 use App\View\Csv;
 use App\View\Market\ToBuyList;
 use Hebra\Core\Market\Needs;
+use Hebra\Core\Market\Taken;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Problem;
 use Illuminate\Contracts\View\View;
@@ -55,7 +56,9 @@ final class CuttingController extends Controller
             'isLonger' => $seconds > CuttingDesk::SECONDS,
             'all' => $all,
             'buying' => ToBuyList::besideWire($workshop, Needs::of(array_values($pieces->map(
-                fn (Piece $piece): array => [Planner::plan($piece->document(), $workshop->profile()), 1],
+                fn (Piece $piece): array => [
+                    Taken::of(Planner::plan($piece->document(), $workshop->profile())), 1,
+                ],
             )->all()))),
             'problem' => null,
         ]);

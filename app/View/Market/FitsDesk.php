@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\View\Market;
 
-use App\Models\HandBook;
 use App\Models\Piece;
 use App\Models\Workshop;
 use App\Read\Holdings;
-use App\Read\PiecePlan;
+use App\Read\PieceWork;
 use App\Read\Pricing;
 use App\View\Coins;
 use App\View\HungPicture;
 use App\View\SeenPiece;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Market\Needs;
+use Hebra\Core\Plan\Planner;
 use Illuminate\Support\Collection;
 
 /**
@@ -50,11 +50,11 @@ final class FitsDesk
         private readonly Workshop $workshop, public readonly CarbonImmutable $date, public readonly int $minutes,
     ) {
         $this->held = new Holdings($workshop);
-        $pace = HandBook::of($workshop)->pace();
+        $work = PieceWork::in($workshop);
         $seen = SeenPiece::in($workshop);
         $fits = [];
         foreach ($this->pieces() as $piece) {
-            $fit = $this->fit($piece, new PiecePlan($piece, $workshop->profile(), $pace), $seen);
+            $fit = $this->fit($piece, $work($piece), $seen);
             if ($fit['many'] > 0) {
                 $fits[] = $fit;
             }
@@ -70,26 +70,27 @@ final class FitsDesk
         $pieces = $this->workshop->pieces()->where('is_pattern', false)->with('openMaking')->latest('updated_at')
             ->limit(self::MOST_PIECES)->get();
 
-        return $pieces;
+        return Piece::designed($pieces);
     }
 
     /**
      * @param  callable(string): SeenPiece  $seen
      * @return Fit
      */
-    private function fit(Piece $piece, PiecePlan $plan, callable $seen): array
+    private function fit(Piece $piece, PieceWork $work, callable $seen): array
     {
-        $ends = $this->ends($plan);
+        $ends = $this->ends($work);
         $stock = 0;
         $lacks = '';
         while ($stock < count($ends) && $lacks === '') {
-            $lacks = $this->held->lacks(Needs::of([[$plan->plan, $stock + 1]]));
+            $lacks = $this->held->lacks(Needs::of([[$work->taken, $stock + 1]]));
             $stock += $lacks === '' ? 1 : 0;
         }
 
         return [
             'piece' => $piece, 'many' => count($ends), 'stock' => $stock, 'lacks' => $lacks,
-            'minutes' => $ends[max(0, $stock - 1)] ?? 0.0, 'brings' => $this->brings($piece, $plan, $stock),
+            'minutes' => $ends[max(0, $stock - 1)] ?? 0.0,
+            'brings' => $stock === 0 ? null : $this->brings($piece, $stock),
             'at' => array_map(fn (float $end): float => round(100 * $end / $this->minutes, 2), $ends),
             'key' => "fit-{$piece->id}",
             'hung' => $seen($piece->json())->hung([
@@ -99,11 +100,11 @@ final class FitsDesk
     }
 
     /** @return list<float> minutes after which each making is done, of those that fit */
-    private function ends(PiecePlan $plan): array
+    private function ends(PieceWork $work): array
     {
         $ends = [];
         for ($many = 1; $many <= self::MOST; $many++) {
-            $minutes = array_sum(array_map(fn ($task): float => $task->minutes, $plan->tasks->times($many)));
+            $minutes = array_sum(array_map(fn ($task): float => $task->minutes, $work->tasks->times($many)));
             if ($minutes > $this->minutes) {
                 break;
             }
@@ -114,17 +115,23 @@ final class FitsDesk
     }
 
     /** By the usual list; null where something of it has no price. */
-    private function brings(Piece $piece, PiecePlan $plan, int $makings): ?int
+    private function brings(Piece $piece, int $makings): ?int
     {
-        [$bill] = (new Pricing($piece, $this->workshop))->billed($plan->plan);
+        $plan = Planner::plan($piece->document(), $this->workshop->profile());
+        [$bill] = (new Pricing($piece, $this->workshop))->billed($plan);
 
         return $bill->unpriced > 0 ? null : $makings * $bill->totalCents();
     }
 
-    /** @param  Fit  $fit */
-    private static function worth(array $fit): int
+    /**
+     * What can be made goes before what nothing is there for.
+     *
+     * @param  Fit  $fit
+     * @return array{bool, int}
+     */
+    private static function worth(array $fit): array
     {
-        return $fit['brings'] ?? -1;
+        return [$fit['stock'] > 0, $fit['brings'] ?? -1];
     }
 
     /**

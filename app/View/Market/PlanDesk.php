@@ -41,14 +41,14 @@ final class PlanDesk
     /** What the plan is called by: the next market, else what is due first. */
     private readonly ?Occasion $next;
 
+    private readonly int $lastDay;
+
     public function __construct(public readonly Wanted $wanted)
     {
         $this->next = $wanted->occasions->first(fn (Occasion $one): bool => $one->kind === 'market')
             ?? $wanted->occasions->first();
-        $longest = 0;
-        for ($day = 0; $day <= $this->lastDay(); $day++) {
-            $longest = max($longest, $wanted->days->minutesOn($day));
-        }
+        $this->lastDay = $this->lastDay();
+        $longest = max(array_map($wanted->days->minutesOn(...), range(0, $this->lastDay)));
         $this->ruler = max(self::LEAST_RULER, 60 * ceil($longest / 60));
         $this->toBuy = ToBuyList::of($wanted->workshop, $wanted->needs());
     }
@@ -71,7 +71,7 @@ final class PlanDesk
     public function rows(): array
     {
         $rows = [];
-        for ($day = 0; $day <= $this->lastDay() && count($rows) < self::MOST_ROWS; $day++) {
+        for ($day = 0; $day <= $this->lastDay && count($rows) < self::MOST_ROWS; $day++) {
             $row = new DayRow($this->wanted, $day, $this->ruler);
             if (! $row->isEmpty()) {
                 $rows[] = $row;

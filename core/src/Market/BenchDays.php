@@ -56,6 +56,15 @@ final class BenchDays
         return self::of($this->week, [$day => $minutes] + $this->days);
     }
 
+    /** All of them: another word as soon as any is another. */
+    public function word(): string
+    {
+        $days = $this->days;
+        ksort($days);
+
+        return md5((string) json_encode([$this->week, $days]));
+    }
+
     public function minutesOn(int $day): int
     {
         return $this->days[$day] ?? $this->week[$day % self::WEEK];

@@ -6,13 +6,11 @@ namespace Hebra\Core\Market;
 
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Plan\Finding;
-use Hebra\Core\Plan\Plan;
 use Hebra\Core\Wire\Wire;
 
 /**
- * What makings of plans take in all: wire as it is cut in millimetres, beads with spares by what was
- * missed of them so far, and findings by count or millimetres. Invariant: as much as each plan says, as often as it is
- * made.
+ * What makings take in all: wire as it is cut in millimetres, beads with spares by what was missed of them so far, and
+ * findings by count or millimetres. Invariant: as much as each plan says, as often as it is made.
  */
 final class Needs
 {
@@ -26,15 +24,15 @@ final class Needs
     public array $findings = [];
 
     /**
-     * @param  list<array{Plan, int}>  $makings  plans, and how often each is made
+     * @param  list<array{Taken, int}>  $makings  what one making takes, and how often it is made
      * @param  array<string, Breakage>  $breakages  of beads that something is known of, by their keys
      */
     public static function of(array $makings, array $breakages = []): self
     {
         $needs = new self;
-        foreach ($makings as [$plan, $times]) {
+        foreach ($makings as [$taken, $times]) {
             if ($times > 0) {
-                $needs->add($plan, $times, $breakages);
+                $needs->add($taken, $times, $breakages);
             }
         }
 
@@ -53,40 +51,25 @@ final class Needs
     }
 
     /** @param  array<string, Breakage>  $breakages */
-    private function add(Plan $plan, int $times, array $breakages): void
+    private function add(Taken $taken, int $times, array $breakages): void
     {
-        foreach ($plan->metal as $metal) {
-            $key = $metal->wire->words();
+        foreach ($taken->wires as $key => $wire) {
             $this->wires[$key] = [
-                'wire' => $metal->wire, 'mm' => ($this->wires[$key]['mm'] ?? 0.0) + $times * $metal->grossMm,
+                'wire' => $wire['wire'], 'mm' => ($this->wires[$key]['mm'] ?? 0.0) + $times * $wire['mm'],
             ];
         }
-        foreach ($plan->beads as $bead) {
-            $key = $bead->bead->key();
-            $count = ($this->beads[$key]['count'] ?? 0) + $times * $bead->all;
-            $this->beads[$key] = [
-                'bead' => $bead->bead, 'count' => $count,
-                'spares' => ($breakages[$key] ?? Breakage::unknown())->spares(
-                    $count, $plan->profile->spareEveryOf($bead->bead),
-                ),
-            ];
+        foreach ($taken->beads as $bead) {
+            $key = $bead['bead']->key();
+            $count = ($this->beads[$key]['count'] ?? 0) + $times * $bead['count'];
+            $spares = ($breakages[$key] ?? Breakage::unknown())->spares($count, $bead['spareEvery']);
+            $this->beads[$key] = ['bead' => $bead['bead'], 'count' => $count, 'spares' => $spares];
         }
-        foreach ($plan->findings as $finding) {
+        foreach ($taken->findings as $finding) {
             $key = $finding->isPin() ? $finding->words : mb_strtolower($finding->stock);
             $this->findings[$key] = [
                 'finding' => $finding,
                 'amount' => ($this->findings[$key]['amount'] ?? 0.0) + $times * $finding->taken(),
             ];
-        }
-        // Wire of bought pins is bought as pins.
-        foreach ($plan->findings as $finding) {
-            $key = $finding->wire->words();
-            if ($finding->isPin() && isset($this->wires[$key])) {
-                $this->wires[$key]['mm'] -= $times * $finding->lengthMm * $finding->all;
-                if ($this->wires[$key]['mm'] < 1e-6) {
-                    unset($this->wires[$key]);
-                }
-            }
         }
     }
 }

@@ -56,6 +56,15 @@ final readonly class Want
         return new self($this->key, $tasks, $this->dueDay, $this->fromDay, $makings, $this->often);
     }
 
+    /** All that a plan can ask of it, however often it is made: another word as soon as any of it is another. */
+    public function word(): string
+    {
+        return md5((string) json_encode([
+            $this->key, $this->dueDay, $this->fromDay,
+            array_map(fn (int $makings): array => $this->times($makings)->tasks, range(0, $this->makings)),
+        ]));
+    }
+
     public function minutes(): float
     {
         return array_sum(array_map(fn (Task $task): float => $task->minutes, $this->tasks));

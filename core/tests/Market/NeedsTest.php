@@ -6,6 +6,7 @@ namespace Hebra\Core\Tests\Market;
 
 use Hebra\Core\Market\Breakage;
 use Hebra\Core\Market\Needs;
+use Hebra\Core\Market\Taken;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
@@ -18,7 +19,7 @@ final class NeedsTest extends TestCase
     {
         foreach (['link-and-drop', 'charm-bracelet', 'bought-pins', 'corded-pendant', 'meander'] as $name) {
             $plan = Planner::plan(Patterns::start($name, 'x'), new Profile);
-            $needs = Needs::of([[$plan, 3], [$plan, 2], [$plan, 0]]);
+            $needs = Needs::of([[Taken::of($plan), 3], [Taken::of($plan), 2], [Taken::of($plan), 0]]);
             foreach ($plan->beads as $count) {
                 self::assertSame(5 * $count->all, $needs->beads[$count->bead->key()]['count'], $name);
             }
@@ -46,7 +47,7 @@ final class NeedsTest extends TestCase
         self::assertSame(Breakage::of(10, 10)->spares(100, 20), Breakage::of(10, 900)->spares(100, 20));
         $plan = Planner::plan(Patterns::start('link-and-drop', 'x'), new Profile);
         $key = $plan->beads[0]->bead->key();
-        $needs = fn (array $known): int => Needs::of([[$plan, 40]], $known)->beads[$key]['spares'];
+        $needs = fn (array $known): int => Needs::of([[Taken::of($plan), 40]], $known)->beads[$key]['spares'];
         self::assertGreaterThan($needs([]), $needs([$key => Breakage::of(100, 50)]));
         self::assertLessThan($needs([]), $needs([$key => Breakage::of(4000, 0)]));
     }
