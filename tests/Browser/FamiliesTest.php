@@ -100,7 +100,7 @@ final class FamiliesTest extends BrowserTestCase
         self::eventually($isStill, 'the answer is there');
         $this->one('#set-p2-course-spiral')->sendKeys(WebDriverKeys::ENTER);
         self::eventually(fn (): bool => $ends('through A · spiral 2'), 'then a spiral');
-        // By pointer: a bead in the drawing, then the frame.
+        // By pointer: a bead in the drawing, then the hoop of the frame, as its wire is called there.
         $point = fn (string $mark) => self::$browser->executeScript(
             'document.querySelector(arguments[0]).dispatchEvent(new MouseEvent("click", { bubbles: true }))',
             [".drawing [data-mark='p2:{$mark}']"],
@@ -108,7 +108,7 @@ final class FamiliesTest extends BrowserTestCase
         $point('beads-a');
         self::eventually(fn (): bool => $ends('spiral 2 · through A'), 'what is pointed at is gone through');
         $point('frame-5');
-        self::eventually(fn (): bool => $ends('through A · wrap 3 on frame'), 'what is pointed at is wrapped on');
+        self::eventually(fn (): bool => $ends('through A · wrap 3 on hoop'), 'what is pointed at is wrapped on');
         self::eventually(
             fn (): bool => str_contains($this->one('.figures')->getText(), 'top to bottom'), 'it is drawn',
         );
