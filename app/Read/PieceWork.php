@@ -35,7 +35,7 @@ final readonly class PieceWork
     /** @return callable(Piece): self of pieces of this workshop */
     public static function in(Workshop $workshop): callable
     {
-        $state = HandState::of($workshop).HandBook::of($workshop)->timed().filemtime(__FILE__);
+        $state = HandState::atPace($workshop).filemtime(__FILE__);
 
         return function (Piece $piece) use ($state, $workshop): self {
             [$tasks, $taken, $sold] = self::kept(

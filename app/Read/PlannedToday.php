@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Read;
 
-use App\Models\HandBook;
+use App\Models\Occasion;
 use App\Models\Workshop;
 use Hebra\Core\Market\Sitting;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
@@ -40,7 +41,7 @@ final class PlannedToday
         $wants = self::wants($workshop);
 
         return md5((string) json_encode([
-            HandState::of($workshop), HandBook::of($workshop)->timed(), now()->format('Y-m-d'), $wants,
+            HandState::atPace($workshop), now()->format('Y-m-d'), $wants,
             DB::table('repairs')->join('occasions', 'occasions.id', '=', 'repairs.occasion_id')
                 ->where('repairs.workshop_id', $workshop->id)->whereNull('done_at')->orderBy('repairs.id')
                 ->get(['repairs.*', 'due_on']),
@@ -59,7 +60,10 @@ final class PlannedToday
                 ->on('piece_revisions.number', '=', 'pieces.revision'))
             ->leftJoin('makings', fn (JoinClause $join) => $join->on('makings.piece_id', '=', 'pieces.id')
                 ->whereNull('makings.closed_at'))
-            ->where('wants.workshop_id', $workshop->id)->where('due_on', '>=', now()->format('Y-m-d'))
+            ->where('wants.workshop_id', $workshop->id)
+            // A repair is to be done however late it is.
+            ->where(fn (Builder $open) => $open->where('due_on', '>=', now()->format('Y-m-d'))
+                ->orWhere('occasions.kind', Occasion::REPAIR))
             ->orderBy('wants.id')->orderBy('makings.id')->get([
                 'makings.*', 'wants.id as want', 'wants.count as wanted', 'from_on', 'due_on', 'occasions.id as due',
                 'pieces.id as piece', 'pieces.name as called', 'pieces.deleted_at as gone',

@@ -26,9 +26,7 @@ final readonly class UnderWay
 
     public static function in(Workshop $workshop): self
     {
-        $book = HandBook::of($workshop);
-
-        return new self(HandState::of($workshop).$book->timed(), $workshop->profile(), $book->pace());
+        return new self(HandState::atPace($workshop), $workshop->profile(), HandBook::of($workshop)->pace());
     }
 
     /** @return array{does: string, minutes: float} what is to be done next, and how long it takes from there on */
