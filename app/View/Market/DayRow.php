@@ -15,13 +15,15 @@ use Hebra\Core\Market\Sitting;
  *
  * @phpstan-type Drawn array{
  *     x: float, wide: float, words: string, title: string, motif: string, metal: string, isShort: bool,
- *     url: string,
+ *     isShortOnPhones: bool, url: string,
  * }
  */
 final readonly class DayRow
 {
     /** So much of the ruler a letter takes, in percent. */
     private const LETTER = 1.22;
+
+    private const LETTER_ON_PHONES = 2.2;
 
     public CarbonImmutable $date;
 
@@ -69,7 +71,9 @@ final readonly class DayRow
             'x' => $this->share($sitting->from), 'wide' => $this->share($sitting->minutes),
             'words' => $words, 'title' => implode(', ', array_unique($names)),
             'motif' => Motif::of($sitting->operation), 'metal' => $sitting->metals[0] ?? 'sterling',
-            'isShort' => $this->share($sitting->minutes) < self::LETTER * mb_strlen($words), 'url' => $url,
+            'isShort' => $this->share($sitting->minutes) < self::LETTER * mb_strlen($words),
+            'isShortOnPhones' => $this->share($sitting->minutes) < self::LETTER_ON_PHONES * mb_strlen($words),
+            'url' => $url,
         ];
     }
 

@@ -44,7 +44,7 @@
                         </svg>
                     <line class="sitting-joint" x1="{{ $one['x'] }}%" x2="{{ $one['x'] }}%" y1="17" y2="39"/>
                     @if (! $one['isShort'])<svg x="{{ $one['x'] }}%" y="0" width="{{ $one['wide'] }}%" height="18">
-                        <text class="sitting-words" x="3" y="13">{{ $one['words'] }}</text></svg>@endif</a>
+                        <text @class(['sitting-words', 'is-short-on-phones' => $one['isShortOnPhones']]) x="3" y="13">{{ $one['words'] }}</text></svg>@endif</a>
                 @endforeach
             </svg>
         </li>
