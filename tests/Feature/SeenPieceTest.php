@@ -18,6 +18,8 @@ use Database\Seeders\DemoSeeder;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Plan\Planner;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Cookie;
 use Tests\TestCase;
 
 /** What lists show of a piece is kept, and is what planning it anew would say. */
@@ -46,6 +48,25 @@ final class SeenPieceTest extends TestCase
         $this->get("/pieces/{$piece->ulid}/cost")->assertOk();
         $this->get('/pieces')->assertOk()->assertSee('is found by #rope');
         $this->get('/pieces')->assertOk()->assertDontSee('is found by #rope');
+    }
+
+    /** A slow answer to a page that was left must not bring back the session of before: only pages send its cookie. */
+    public function test_what_pictures_and_scripts_are_answered_sends_no_cookie(): void
+    {
+        $piece = self::demo()->pieces()->firstOrFail();
+        $names = fn (TestResponse $response): array => array_map(
+            fn (Cookie $cookie): string => $cookie->getName(),
+            $response->headers->getCookies(),
+        );
+        self::assertContains(config('session.cookie'), $names($this->get("/pieces/{$piece->ulid}")));
+        foreach (['drawing.svg', 'cost', 'scene.glb'] as $beside) {
+            self::assertSame([], $names($this->get("/pieces/{$piece->ulid}/{$beside}")->assertOk()), $beside);
+        }
+        $script = ['HX-Request' => 'true'];
+        self::assertContains(config('session.cookie'), $names($this->get('/hand', $script)), 'a session that is new');
+        $this->withCookie(config('session.cookie'), session()->getId());
+        self::assertSame([], $names($this->get('/hand', $script)->assertOk()));
+        self::assertContains(config('session.cookie'), $names($this->get('/hand')), 'a page keeps it from ending');
     }
 
     /** One fact: kept or worked out anew, a list says the same of every piece. */
