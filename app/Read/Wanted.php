@@ -36,6 +36,12 @@ final class Wanted
 
     public readonly CarbonImmutable $today;
 
+    /** @var array<int, list<Occasion>> by the day on which they are due */
+    private readonly array $due;
+
+    /** @var array<array-key, ToDo>|null */
+    private ?array $byKey = null;
+
     private ?WorkPlan $plan = null;
 
     /** @var list<\Hebra\Core\Market\Want>|null */
@@ -53,6 +59,8 @@ final class Wanted
             ->orderBy('due_on')->orderBy('id')->get();
         $this->occasions = $occasions;
         Piece::designed($occasions->flatMap(fn (Occasion $one) => $one->wants->pluck('piece')));
+        $this->due = $occasions->groupBy(fn (Occasion $one): int => $this->dayOf($one->due_on))
+            ->map(fn (Collection $ones): array => array_values($ones->all()))->all();
         $this->days = $this->benchDays();
         $this->pieces = $this->read();
         $this->repairs = $this->readRepairs();
@@ -76,6 +84,17 @@ final class Wanted
     public function dayOf(CarbonImmutable $date): int
     {
         return (int) round($this->today->diffInDays($date->startOfDay(), false));
+    }
+
+    /** @return list<Occasion> */
+    public function dueOn(int $day): array
+    {
+        return $this->due[$day] ?? [];
+    }
+
+    public function lastDue(): int
+    {
+        return max([0, ...array_keys($this->due)]);
     }
 
     public function date(int $day): CarbonImmutable
@@ -200,7 +219,9 @@ final class Wanted
 
     public function toDo(string $key): ?ToDo
     {
-        return array_values(array_filter($this->all(), fn (ToDo $one): bool => $one->key() === $key))[0] ?? null;
+        $this->byKey ??= array_combine(array_map(fn (ToDo $one): string => $one->key(), $this->all()), $this->all());
+
+        return $this->byKey[$key] ?? null;
     }
 
     public function piece(string $key): ?WantedPiece

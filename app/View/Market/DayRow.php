@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Market;
 
 use App\Models\Occasion;
+use App\Read\ToDo;
 use App\Read\Wanted;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Market\Sitting;
@@ -40,9 +41,7 @@ final readonly class DayRow
         $this->date = $wanted->date($day);
         $this->minutes = $wanted->days->minutesOn($day);
         $this->sittings = array_map($this->drawn(...), $wanted->plan()->on($day));
-        $this->due = array_values($wanted->occasions->filter(
-            fn (Occasion $occasion): bool => $wanted->dayOf($occasion->due_on) === $day,
-        )->all());
+        $this->due = $wanted->dueOn($day);
     }
 
     public function isEmpty(): bool
@@ -58,14 +57,9 @@ final readonly class DayRow
     /** @return Drawn */
     private function drawn(Sitting $sitting): array
     {
-        $names = [];
-        $url = '';
         $words = ucfirst($sitting->operation->doing($sitting->count));
-        foreach ($sitting->wants as $key) {
-            $toDo = $this->wanted->toDo($key);
-            $names[] = $toDo?->name() ?? '';
-            $url = $url === '' ? $toDo?->url() ?? '' : $url;
-        }
+        $toDo = array_values(array_filter(array_map($this->wanted->toDo(...), $sitting->wants)));
+        $names = array_map(fn (ToDo $one): string => $one->name(), $toDo);
 
         return [
             'x' => $this->share($sitting->from), 'wide' => $this->share($sitting->minutes),
@@ -73,7 +67,7 @@ final readonly class DayRow
             'motif' => Motif::of($sitting->operation), 'metal' => $sitting->metals[0] ?? 'sterling',
             'isShort' => $this->share($sitting->minutes) < self::LETTER * mb_strlen($words),
             'isShortOnPhones' => $this->share($sitting->minutes) < self::LETTER_ON_PHONES * mb_strlen($words),
-            'url' => $url,
+            'url' => isset($toDo[0]) ? $toDo[0]->url() : '',
         ];
     }
 

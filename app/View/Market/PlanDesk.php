@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View\Market;
 
 use App\Models\Occasion;
-use App\Models\Piece;
 use App\Read\Wanted;
 use App\Read\WantedPiece;
 use App\View\Bench\Rail;
@@ -34,6 +33,8 @@ final class PlanDesk
 
     private const MOST_PAST = 60;
 
+    private const MOST_PIECES = 500;
+
     public readonly float $ruler;
 
     public readonly ToBuyList $toBuy;
@@ -42,6 +43,9 @@ final class PlanDesk
     private readonly ?Occasion $next;
 
     private readonly int $lastDay;
+
+    /** @var Collection<string, string>|null */
+    private ?Collection $pieces = null;
 
     public function __construct(public readonly Wanted $wanted)
     {
@@ -55,9 +59,7 @@ final class PlanDesk
 
     private function lastDay(): int
     {
-        $due = $this->wanted->occasions->max(fn (Occasion $one): int => $this->wanted->dayOf($one->due_on)) ?? 0;
-
-        return min(400, max((int) $due, $this->wanted->plan()->lastDay()));
+        return min(400, max($this->wanted->lastDue(), $this->wanted->plan()->lastDay()));
     }
 
     public function title(): string
@@ -213,15 +215,11 @@ final class PlanDesk
         }, $this->wanted->workshop);
     }
 
-    /** @return Collection<int, Piece> that can be wanted */
+    /** @return Collection<string, string> names of what can be wanted, by its ulid */
     public function pieces(): Collection
     {
-        /** @var Collection<int, Piece> $pieces */
-        $pieces = $this->wanted->workshop->pieces()->where('is_pattern', false)->orderBy('name')->limit(500)->get(
-            ['id', 'ulid', 'name'],
-        );
-
-        return $pieces;
+        return $this->pieces ??= $this->wanted->workshop->pieces()->where('is_pattern', false)->orderBy('name')
+            ->limit(self::MOST_PIECES)->toBase()->pluck('name', 'ulid');
     }
 
     /** Hours as they are typed: `1.5`. */

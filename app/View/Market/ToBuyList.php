@@ -11,6 +11,7 @@ use App\View\Stock\CoilDrawing;
 use App\View\Stock\Heap;
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Market\Needs;
+use Hebra\Core\Price\MetalPrices;
 use Hebra\Core\Plan\Finding;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Wire;
@@ -31,14 +32,20 @@ final class ToBuyList
     /** @var list<Row> */
     public array $rows = [];
 
-    private function __construct(private readonly Workshop $workshop, private readonly Holdings $held)
+    private readonly Holdings $held;
+
+    private readonly MetalPrices $prices;
+
+    private function __construct(private readonly Workshop $workshop)
     {
+        $this->held = new Holdings($workshop);
+        $this->prices = $workshop->metalPrices();
     }
 
     /** All of it, wire too. */
     public static function of(Workshop $workshop, Needs $needs): self
     {
-        $list = new self($workshop, new Holdings($workshop));
+        $list = new self($workshop);
         foreach ($needs->wires as $need) {
             $list->wire($need['wire'], $need['mm']);
         }
@@ -50,7 +57,7 @@ final class ToBuyList
     /** Beads and findings: wire to be bought stands in the cutting plan itself. */
     public static function besideWire(Workshop $workshop, Needs $needs): self
     {
-        $list = new self($workshop, new Holdings($workshop));
+        $list = new self($workshop);
         $list->beadsAndFindings($needs);
 
         return $list;
@@ -73,7 +80,7 @@ final class ToBuyList
             return;
         }
         $metres = ceil(($mm - $held) / self::METRE_MM);
-        $perGram = $this->workshop->metalPrices()->perGramE4($wire, now()->format('Y-m-d'));
+        $perGram = $this->prices->perGramE4($wire, now()->format('Y-m-d'));
         $cents = $perGram === null ? null : (int) round($perGram * $wire->gramsOf($metres * self::METRE_MM) / 100);
         $this->rows[] = [
             'kind' => 'wire', 'words' => $wire->words(), 'wanted' => $this->workshop->profile()->length($mm),

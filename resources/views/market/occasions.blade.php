@@ -28,8 +28,8 @@
                 <form class="market-form" method="post" action="/occasions/{{ $occasion->ulid }}/wants">
                     @csrf @method('put')
                     <div class="field"><label for="piece-{{ $occasion->id }}">Piece</label><select class="in is-text"
-                        id="piece-{{ $occasion->id }}" name="piece">@foreach ($desk->pieces() as $one)<option
-                        value="{{ $one->ulid }}" @selected(request('piece') === $one->ulid)>{{ $one->name }}</option>
+                        id="piece-{{ $occasion->id }}" name="piece">@foreach ($desk->pieces() as $ulid => $name)<option
+                        value="{{ $ulid }}" @selected(request('piece') === $ulid)>{{ $name }}</option>
                         @endforeach</select></div>
                     <x-field name="count" :id="'count-'.$occasion->id" label="How many" class="!w-24"
                         :value="$was('count', '1')" :problem="$problem" inputmode="numeric" autocomplete="off" />
@@ -73,8 +73,8 @@
  @if (($all = $desk->pieces())->isNotEmpty())
             <div class="field"><label for="new-piece">Piece</label><select class="in is-text" id="new-piece"
                 name="piece">
-                <option value="">say it later</option>@foreach ($all as $one)<option value="{{ $one->ulid }}"
-                @selected(request('piece') === $one->ulid)>{{ $one->name }}</option>@endforeach</select></div>
+                <option value="">say it later</option>@foreach ($all as $ulid => $name)<option value="{{ $ulid }}"
+                @selected(request('piece') === $ulid)>{{ $name }}</option>@endforeach</select></div>
             <x-field name="count" id="new-count" label="How many" class="!w-24" :value="$was('count', '1')"
                 :problem="$problem" inputmode="numeric" autocomplete="off" />
             <x-field name="price" id="new-price" label="Price of one" class="!w-28" :value="$was('price')"
