@@ -34,6 +34,7 @@ use App\Http\Controllers\VariantController;
 use App\Http\Controllers\WeaveController;
 use App\Http\Controllers\WorkshopFileController;
 use App\Http\Controllers\YearController;
+use App\Http\Middleware\KeptPages;
 use App\Http\Middleware\Writes;
 use Illuminate\Support\Facades\Route;
 
@@ -59,13 +60,28 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/account/invitations', [AccountController::class, 'invite']);
     Route::delete('/account', [AccountController::class, 'destroy'])->withoutMiddleware(Writes::class);
 
+    Route::middleware(KeptPages::class)->group(function (): void {
+        Route::get('/pieces', [PieceController::class, 'index']);
+        Route::get('/patterns', [PatternController::class, 'index']);
+        Route::get('/plan', [PlanController::class, 'show']);
+        Route::get('/plan/fits', [PlanController::class, 'fits']);
+        Route::get('/plan/to-buy', [PlanController::class, 'toBuy']);
+        Route::get('/box', [BoxController::class, 'index']);
+        Route::get('/stock', [StockController::class, 'index']);
+        Route::get('/stock/months', [YearController::class, 'show']);
+        Route::get('/stock/statement', [YearController::class, 'statement']);
+        Route::get('/stock/book', [StockController::class, 'book']);
+        Route::get('/hand/learned', [LearnedController::class, 'show']);
+        Route::get('/insight', [LearnedController::class, 'insight']);
+        Route::get('/practice', [PracticeController::class, 'show']);
+        Route::get('/hand', [HandController::class, 'show']);
+    });
+
     Route::get('/find', FindController::class);
     Route::get('/seen/{key}.svg', SeenController::class)->where('key', '[0-9a-f]{32}');
     Route::put('/pieces/{piece}/tags', [PieceController::class, 'tag']);
     Route::put('/lots/{lot}/tags', [StockController::class, 'tag']);
 
-    Route::get('/pieces', [PieceController::class, 'index']);
-    Route::get('/patterns', [PatternController::class, 'index']);
     Route::get('/patterns/{pattern}.svg', [PatternController::class, 'picture'])->where('pattern', '[a-z-]+');
     Route::post('/pieces', [PieceController::class, 'store']);
     Route::post('/pieces/import', [PieceController::class, 'import']);
@@ -125,12 +141,9 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/cutting/reservations', [CuttingController::class, 'release']);
     Route::delete('/cutting/ticks/{tick}', [CuttingController::class, 'destroy'])->where('tick', '[0-9]{1,18}');
 
-    Route::get('/plan', [PlanController::class, 'show']);
     Route::put('/plan/week', [PlanController::class, 'week']);
     Route::put('/plan/day', [PlanController::class, 'day']);
     Route::put('/plan/wants/{want}', [PlanController::class, 'count']);
-    Route::get('/plan/fits', [PlanController::class, 'fits']);
-    Route::get('/plan/to-buy', [PlanController::class, 'toBuy']);
     Route::get('/plan/to-buy.csv', [PlanController::class, 'toBuyCsv']);
     Route::post('/occasions', [PlanController::class, 'store']);
     Route::put('/occasions/{occasion}', [PlanController::class, 'update']);
@@ -143,7 +156,6 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/repairs/{repair}', [RepairController::class, 'destroy']);
     Route::get('/repairs/{repair}/sheet', [RepairController::class, 'sheet']);
 
-    Route::get('/box', [BoxController::class, 'index']);
     Route::get('/box.csv', [BoxController::class, 'csv']);
     Route::get('/box/{finished}', [BoxController::class, 'show']);
     Route::put('/box/{finished}', [BoxController::class, 'move']);
@@ -152,7 +164,6 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/box/{finished}/label.pdf', [BoxController::class, 'labelPdf']);
     Route::get('/box/{finished}/sheet', [BoxController::class, 'sheet']);
 
-    Route::get('/stock', [StockController::class, 'index']);
     Route::post('/stock', [StockController::class, 'store']);
     Route::post('/stock/line', [StockController::class, 'line']);
     Route::get('/lots/{lot}/ideas', [StockController::class, 'ideas']);
@@ -161,8 +172,6 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/lots/{lot}/scale/live', [ScaleController::class, 'live']);
     Route::post('/lots/{lot}/scale/tare', [ScaleController::class, 'tare']);
     Route::put('/lots/{lot}/scale', [ScaleController::class, 'take']);
-    Route::get('/stock/months', [YearController::class, 'show']);
-    Route::get('/stock/statement', [YearController::class, 'statement']);
     Route::get('/stock/statement.csv', [YearController::class, 'statementCsv']);
     Route::get('/stock/statement.json', [YearController::class, 'statementJson']);
     Route::post('/stock/refiner', [YearController::class, 'refine']);
@@ -175,7 +184,6 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/stock/book.csv', [StockController::class, 'bookCsv']);
     Route::get('/lots/{lot}/label.pdf', [StockController::class, 'label']);
     Route::put('/lots/{lot}', [StockController::class, 'correct']);
-    Route::get('/stock/book', [StockController::class, 'book']);
     Route::post('/stock/book/reverse', [StockController::class, 'reverse']);
     Route::post('/beads', [SupplyController::class, 'bead']);
     Route::put('/beads/{bead}', [SupplyController::class, 'owned']);
@@ -185,14 +193,10 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/supplies/{supply}', [SupplyController::class, 'update']);
     Route::delete('/supplies/{supply}', [SupplyController::class, 'destroy']);
 
-    Route::get('/hand/learned', [LearnedController::class, 'show']);
     Route::get('/hand/logs.csv', [LearnedController::class, 'csv']);
     Route::put('/hand/learned', [LearnedController::class, 'update']);
-    Route::get('/insight', [LearnedController::class, 'insight']);
-    Route::get('/practice', [PracticeController::class, 'show']);
     Route::post('/practice', [PracticeController::class, 'store']);
     Route::delete('/practice/{drill}', [PracticeController::class, 'destroy']);
-    Route::get('/hand', [HandController::class, 'show']);
     Route::put('/hand/schools', [HandController::class, 'schools']);
     Route::put('/hand/metals/{metal}', [HandController::class, 'metal']);
     Route::post('/tools', [HandController::class, 'addTool']);

@@ -118,7 +118,7 @@ final class WorkshopFile
 
     /** Tables that are no part of a workshop: people, events kept only to meet late ones, sums of other tables. */
     public const ELSEWHERE = [
-        'migrations', 'users', 'bench_events', 'attempts', 'invitations', 'sent_forms', 'movement_sums',
+        'migrations', 'users', 'bench_events', 'attempts', 'invitations', 'sent_forms', 'movement_sums', 'written',
     ];
 
     public function __construct(private readonly KeepPhoto $photos, private readonly Box $box)

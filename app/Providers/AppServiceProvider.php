@@ -52,8 +52,7 @@ final class AppServiceProvider extends ServiceProvider
             $app->make('files'), config()->string('session.files'), config()->integer('session.lifetime'),
         ));
         TrustProxies::at((array) config('hebra.proxies'));
-        Blade::directive('csrf', fn (): string => '<?php echo csrf_field().\'<input type="hidden" '
-            .'name="'.Once::FIELD.'" value="\'.\Illuminate\Support\Str::random(20).\'" autocomplete="off">\'; ?>');
+        Blade::directive('csrf', fn (): string => '<?php echo csrf_field().\\'.Once::class.'::field(); ?>');
         // A session names the workshop it was begun in by its random id: a number alone means another workshop in
         // another database.
         Event::listen(

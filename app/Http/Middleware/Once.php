@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -16,9 +17,29 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class Once
 {
-    public const FIELD = '_once';
+    private const FIELD = '_once';
+
+    private const LETTERS = 20;
 
     private const DAYS = 2;
+
+    public static function field(): string
+    {
+        return self::named(Str::random(self::LETTERS));
+    }
+
+    private static function named(string $name): string
+    {
+        return '<input type="hidden" name="'.self::FIELD.'" value="'.$name.'" autocomplete="off">';
+    }
+
+    /** A page once more, its forms named anew. */
+    public static function renewed(string $page): string
+    {
+        $field = '~'.self::named('[A-Za-z0-9]{'.self::LETTERS.'}').'~';
+
+        return (string) preg_replace_callback($field, fn (): string => self::field(), $page);
+    }
 
     public function handle(Request $request, Closure $next): Response
     {

@@ -11,8 +11,8 @@ use App\View\Stock\CoilDrawing;
 use App\View\Stock\Heap;
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Market\Needs;
-use Hebra\Core\Price\MetalPrices;
 use Hebra\Core\Plan\Finding;
+use Hebra\Core\Price\MetalPrices;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Wire;
 
