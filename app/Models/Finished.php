@@ -40,6 +40,9 @@ final class Finished extends Model
 {
     use KnownByUlid;
 
+    /** What is told of it, as it is looked for and has an index: it is not to change without a new one. */
+    public const TOLD = "lower(name || ' ' || note) || ' no. ' || number";
+
     protected $table = 'finished';
 
     protected $guarded = ['id'];

@@ -112,9 +112,7 @@ final class Found
     {
         $found = Finished::query()->where('workshop_id', $this->workshop->id)
             ->where(fn (Builder $one) => $one->whereIn('piece_id', $this->found()->select('id'))
-                ->orWhere(
-                    fn (Builder $own) => $this->sought->in($own, "lower(name || ' ' || note) || ' no. ' || number")
-                ))
+                ->orWhere(fn (Builder $own) => $this->sought->in($own, Finished::TOLD)))
             ->latest('number');
 
         return self::first($found, fn (Finished $one): array => [

@@ -270,7 +270,7 @@ final class StockController extends Controller
                 default => [],
             },
             'lines' => $lines()->with(['lot', 'making.piece' => fn ($piece) => $piece->withTrashed()])
-                ->latest('id')->simplePaginate(60)->withQueryString(),
+                ->latest()->latest('id')->simplePaginate(60)->withQueryString(),
             'hasPartners' => $this->workshop($request)->movements()->distinct()->count('maker') > 1,
             'problem' => null,
         ]);
