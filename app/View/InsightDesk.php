@@ -10,6 +10,7 @@ use App\Models\MakingCut;
 use App\Models\MovementSum;
 use App\Models\Piece;
 use App\Models\Workshop;
+use App\Read\PieceBills;
 use Hebra\Core\Hand\Learned;
 use Hebra\Core\Hand\Log;
 use Illuminate\Support\Collection;
@@ -98,11 +99,11 @@ final readonly class InsightDesk
             '>',
             0,
         )->latest('closed_at')->limit(200)->pluck('piece_id')->unique()->take(self::MOST_PIECES);
-        $seen = SeenPiece::in($this->workshop);
+        [$seen, $bill] = [SeenPiece::in($this->workshop), PieceBills::in($this->workshop)];
         /** @var Collection<int, Piece> $pieces */
         $pieces = $this->workshop->pieces()->whereIn('id', $ids)->get();
         $rows = array_map(
-            fn (Piece $piece): Paying => new Paying($piece, $this->workshop, $this->minutesOf($piece), $seen),
+            fn (Piece $piece): Paying => new Paying($piece, $bill($piece), $this->minutesOf($piece), $seen),
             $pieces->all(),
         );
         usort($rows, fn (Paying $one, Paying $other): int => $other->hourCents <=> $one->hourCents);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Piece;
-use App\Models\Workshop;
+use Hebra\Core\Price\Bill;
 use Hebra\Core\Price\BillLine;
 
 /** What an hour at the bench brings with a piece: its price less metal, beads and findings, over the minutes noted. */
@@ -32,9 +32,8 @@ final readonly class Paying
      * @param  float  $minutesEach  of one making, as they were noted
      * @param  callable(string): SeenPiece  $seen
      */
-    public function __construct(public Piece $piece, Workshop $workshop, float $minutesEach, callable $seen)
+    public function __construct(public Piece $piece, Bill $bill, float $minutesEach, callable $seen)
     {
-        $bill = (new BillDesk($piece, $workshop))->bill;
         $minutes = $minutesEach * $bill->pieces;
         $spent = array_sum(
             array_map(fn (BillLine $line): int => $line->kind === 'time' ? 0 : (int) $line->cents, $bill->lines),

@@ -7,14 +7,15 @@ namespace App\View\Market;
 use App\Models\Piece;
 use App\Models\Workshop;
 use App\Read\Holdings;
+use App\Read\PieceBills;
 use App\Read\PieceWork;
-use App\Read\Pricing;
 use App\View\Coins;
 use App\View\HungPicture;
 use App\View\SeenPiece;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Market\Needs;
-use Hebra\Core\Plan\Planner;
+use Hebra\Core\Market\Task;
+use Hebra\Core\Price\Bill;
 use Illuminate\Support\Collection;
 
 /**
@@ -41,20 +42,29 @@ final class FitsDesk
 
     private const MOST_RATIO = 0.6;
 
+    private const SAME = 1e-9;
+
     /** @var list<Fit> */
     public readonly array $fits;
 
     private readonly Holdings $held;
+
+    /** @var callable(string): SeenPiece */
+    private $seen;
+
+    /** @var callable(Piece): Bill */
+    private $bill;
 
     public function __construct(
         private readonly Workshop $workshop, public readonly CarbonImmutable $date, public readonly int $minutes,
     ) {
         $this->held = new Holdings($workshop);
         $work = PieceWork::in($workshop);
-        $seen = SeenPiece::in($workshop);
+        $this->seen = SeenPiece::in($workshop);
+        $this->bill = PieceBills::in($workshop);
         $fits = [];
         foreach ($this->pieces() as $piece) {
-            $fit = $this->fit($piece, $work($piece), $seen);
+            $fit = $this->fit($piece, $work($piece));
             if ($fit['many'] > 0) {
                 $fits[] = $fit;
             }
@@ -73,11 +83,8 @@ final class FitsDesk
         return Piece::designed($pieces);
     }
 
-    /**
-     * @param  callable(string): SeenPiece  $seen
-     * @return Fit
-     */
-    private function fit(Piece $piece, PieceWork $work, callable $seen): array
+    /** @return Fit */
+    private function fit(Piece $piece, PieceWork $work): array
     {
         $ends = $this->ends($work);
         $stock = 0;
@@ -90,10 +97,10 @@ final class FitsDesk
         return [
             'piece' => $piece, 'many' => count($ends), 'stock' => $stock, 'lacks' => $lacks,
             'minutes' => $ends[max(0, $stock - 1)] ?? 0.0,
-            'brings' => $stock === 0 ? null : $this->brings($piece, $stock),
+            'brings' => $stock === 0 ? null : self::brings(($this->bill)($piece), $stock),
             'at' => array_map(fn (float $end): float => round(100 * $end / $this->minutes, 2), $ends),
             'key' => "fit-{$piece->id}",
-            'hung' => $seen($piece->json())->hung([
+            'hung' => ($this->seen)($piece->json())->hung([
                 min(self::HIGH, self::WIDE / max(1, count($ends))), self::HIGH, self::MOST_RATIO,
             ]),
         ];
@@ -102,24 +109,15 @@ final class FitsDesk
     /** @return list<float> minutes after which each making is done, of those that fit */
     private function ends(PieceWork $work): array
     {
-        $ends = [];
-        for ($many = 1; $many <= self::MOST; $many++) {
-            $minutes = array_sum(array_map(fn ($task): float => $task->minutes, $work->tasks->times($many)));
-            if ($minutes > $this->minutes) {
-                break;
-            }
-            $ends[] = $minutes;
-        }
+        $each = array_sum(array_map(fn (Task $task): float => $task->minutes, $work->tasks->times(1)));
+        $many = $each > 0 ? min(self::MOST, (int) floor($this->minutes / $each + self::SAME)) : 0;
 
-        return $ends;
+        return array_map(fn (int $at): float => $at * $each, $many === 0 ? [] : range(1, $many));
     }
 
     /** By the usual list; null where something of it has no price. */
-    private function brings(Piece $piece, int $makings): ?int
+    private static function brings(Bill $bill, int $makings): ?int
     {
-        $plan = Planner::plan($piece->document(), $this->workshop->profile());
-        [$bill] = (new Pricing($piece, $this->workshop))->billed($plan);
-
         return $bill->unpriced > 0 ? null : $makings * $bill->totalCents();
     }
 
