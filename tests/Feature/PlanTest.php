@@ -65,6 +65,12 @@ final class PlanTest extends TestCase
         )->assertRedirect('/plan');
         $occasion = Occasion::query()->sole();
         $piece = $this->piece();
+        // What is not being changed has no open fields; who asks, or was refused, has them.
+        $form = "action=\"/occasions/{$occasion->ulid}/wants\"";
+        $this->get('/plan')->assertDontSee($form, false)->assertSee("/plan?change={$occasion->ulid}");
+        $this->get("/plan?change={$occasion->ulid}")->assertSee($form, false);
+        $this->put("/occasions/{$occasion->ulid}/wants", ['piece' => $piece->ulid, 'count' => 'some'])
+            ->assertUnprocessable()->assertSee($form, false);
         $this->put("/occasions/{$occasion->ulid}/wants", ['piece' => $piece->ulid, 'count' => '2', 'price' => '38'])
             ->assertRedirect('/plan');
         $this->get('/plan')->assertOk()->assertSee('Quay market, 12 December')->assertSee('0 of 2')

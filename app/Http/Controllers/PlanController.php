@@ -35,7 +35,12 @@ final class PlanController extends Controller
 
     private function desk(Request $request): PlanDesk
     {
-        return new PlanDesk(new Wanted($this->workshop($request)));
+        $refused = $request->route('occasion');
+
+        return new PlanDesk(
+            new Wanted($this->workshop($request)),
+            $refused instanceof Occasion ? $refused->ulid : $this->text($request, 'change'),
+        );
     }
 
     public function store(Request $request): RedirectResponse|Response

@@ -47,7 +47,8 @@ final class PlanDesk
     /** @var Collection<string, string>|null */
     private ?Collection $pieces = null;
 
-    public function __construct(public readonly Wanted $wanted)
+    /** @param  string  $opened  the occasion that is being changed, by its ulid */
+    public function __construct(public readonly Wanted $wanted, private readonly string $opened = '')
     {
         $this->next = $wanted->occasions->first(fn (Occasion $one): bool => $one->kind === 'market')
             ?? $wanted->occasions->first();
@@ -246,6 +247,11 @@ final class PlanDesk
         return array_values(array_filter(
             $this->wanted->pieces, fn (WantedPiece $piece): bool => $piece->occasion->is($occasion),
         ));
+    }
+
+    public function isOpened(Occasion $occasion): bool
+    {
+        return $occasion->ulid === $this->opened;
     }
 
     /** @return Collection<int, Occasion> the latest that are over, until they are forgotten */

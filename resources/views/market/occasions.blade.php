@@ -2,7 +2,8 @@
 <section class="occasions" aria-labelledby="occasions-title">
     <h2 id="occasions-title">What is wanted</h2>
     @foreach ($wanted->occasions as $occasion)
-        <article class="occasion" aria-labelledby="occasion-{{ $occasion->id }}">
+        <article class="occasion" id="of-{{ $occasion->ulid }}"
+            aria-labelledby="occasion-{{ $occasion->id }}">
             <p class="flex flex-wrap items-baseline gap-x-3"><strong
                 id="occasion-{{ $occasion->id }}">{{ $occasion->name }}</strong>
                 <span class="quiet small">{{ $occasion->kind }}, {{ $occasion->due_on->format('l j F') }}</span>
@@ -22,39 +23,40 @@
                 href="/repairs/{{ $occasion->repair->ulid }}">{{ $occasion->repair->name }}</a>:
                 {{ $occasion->repair->words }} <span
                     class="quiet small">{{ \App\View\Market\PlanDesk::time((float) $occasion->repair->minutes) }}</span></p>
+            @elseif ($desk->isOpened($occasion))
+            <form class="market-form" method="post" action="/occasions/{{ $occasion->ulid }}/wants">
+                @csrf @method('put')
+                <div class="field"><label for="piece-{{ $occasion->id }}">Piece</label><select class="in is-text"
+                    id="piece-{{ $occasion->id }}" name="piece" autofocus>@foreach ($desk->pieces() as $ulid => $name)<option
+                    value="{{ $ulid }}" @selected(request('piece') === $ulid)>{{ $name }}</option>
+                    @endforeach</select></div>
+                <x-field name="count" :id="'count-'.$occasion->id" label="How many" class="!w-24"
+                    :value="$was('count', '1')" :problem="$problem" inputmode="numeric" autocomplete="off" />
+                <x-field name="price" :id="'price-'.$occasion->id" label="Price of one" class="!w-28"
+                    :value="$was('price')" :problem="$problem" placeholder="38.00" autocomplete="off" />
+                <x-field name="from" :id="'from-'.$occasion->id" label="Not before" type="date"
+                    :value="$was('from')" :problem="$problem" />
+                <button type="submit" class="may self-end">Want it</button>
+            </form>
+            <form class="market-form" method="post" action="/occasions/{{ $occasion->ulid }}">
+                @csrf @method('put')<input type="hidden" name="kind" value="{{ $occasion->kind }}">
+                <x-field name="name" :id="'name-'.$occasion->id" label="Name" :value="$occasion->name"
+                    :problem="$problem" maxlength="80" autocomplete="off" />
+                <x-field name="due" :id="'due-on-'.$occasion->id" label="Day" type="date"
+                    :value="$occasion->due_on->format('Y-m-d')" :problem="$problem" />
+                <x-field name="note" :id="'note-'.$occasion->id" label="Note" :value="$occasion->note"
+                    :problem="$problem" maxlength="500" autocomplete="off" />
+                <x-field name="paid" :id="'paid-'.$occasion->id" label="Paid so far" class="!w-28"
+                    :value="$occasion->paid_cents === 0 ? '' : \App\View\Coins::text($occasion->paid_cents)" :problem="$problem" autocomplete="off" />
+                <button type="submit" class="may self-end">Change it</button>
+            </form>
+            <form method="post" action="/occasions/{{ $occasion->ulid }}">
+                @csrf @method('delete')<button type="submit"
+                class="word small">take {{ $occasion->name }} out of the plan</button></form>
             @else
-            <details @if ($problem !== null && request()->route('occasion') instanceof \App\Models\Occasion && request()->route('occasion')->is($occasion))
-                open @endif><summary>{{ $occasion->wants->isEmpty() ? 'Say what is wanted' : 'More pieces, or change it' }}</summary>
-                <form class="market-form" method="post" action="/occasions/{{ $occasion->ulid }}/wants">
-                    @csrf @method('put')
-                    <div class="field"><label for="piece-{{ $occasion->id }}">Piece</label><select class="in is-text"
-                        id="piece-{{ $occasion->id }}" name="piece">@foreach ($desk->pieces() as $ulid => $name)<option
-                        value="{{ $ulid }}" @selected(request('piece') === $ulid)>{{ $name }}</option>
-                        @endforeach</select></div>
-                    <x-field name="count" :id="'count-'.$occasion->id" label="How many" class="!w-24"
-                        :value="$was('count', '1')" :problem="$problem" inputmode="numeric" autocomplete="off" />
-                    <x-field name="price" :id="'price-'.$occasion->id" label="Price of one" class="!w-28"
-                        :value="$was('price')" :problem="$problem" placeholder="38.00" autocomplete="off" />
-                    <x-field name="from" :id="'from-'.$occasion->id" label="Not before" type="date"
-                        :value="$was('from')" :problem="$problem" />
-                    <button type="submit" class="may self-end">Want it</button>
-                </form>
-                <form class="market-form" method="post" action="/occasions/{{ $occasion->ulid }}">
-                    @csrf @method('put')<input type="hidden" name="kind" value="{{ $occasion->kind }}">
-                    <x-field name="name" :id="'name-'.$occasion->id" label="Name" :value="$occasion->name"
-                        :problem="$problem" maxlength="80" autocomplete="off" />
-                    <x-field name="due" :id="'due-on-'.$occasion->id" label="Day" type="date"
-                        :value="$occasion->due_on->format('Y-m-d')" :problem="$problem" />
-                    <x-field name="note" :id="'note-'.$occasion->id" label="Note" :value="$occasion->note"
-                        :problem="$problem" maxlength="500" autocomplete="off" />
-                    <x-field name="paid" :id="'paid-'.$occasion->id" label="Paid so far" class="!w-28"
-                        :value="$occasion->paid_cents === 0 ? '' : \App\View\Coins::text($occasion->paid_cents)" :problem="$problem" autocomplete="off" />
-                    <button type="submit" class="may self-end">Change it</button>
-                </form>
-                <form method="post" action="/occasions/{{ $occasion->ulid }}">
-                    @csrf @method('delete')<button type="submit"
-                    class="word small">take {{ $occasion->name }} out of the plan</button></form>
-            </details>
+            <p><a id="change-{{ $occasion->id }}" href="/plan?change={{ $occasion->ulid }}#of-{{ $occasion->ulid }}"
+                hx-get="/plan?change={{ $occasion->ulid }}" hx-select="#of-{{ $occasion->ulid }}" hx-swap="outerHTML"
+                hx-target="closest article">{{ $occasion->wants->isEmpty() ? 'Say what is wanted' : 'More pieces, or change it' }}</a></p>
             @endif
         </article>
     @endforeach
