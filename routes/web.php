@@ -62,6 +62,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::middleware(KeptPages::class)->group(function (): void {
         Route::get('/pieces', [PieceController::class, 'index']);
+        Route::get('/sums', [SumController::class, 'index']);
         Route::get('/patterns', [PatternController::class, 'index']);
         Route::get('/plan', [PlanController::class, 'show']);
         Route::get('/plan/fits', [PlanController::class, 'fits']);
@@ -207,7 +208,6 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/weave/band.svg', [WeaveController::class, 'band']);
     Route::post('/weave', [WeaveController::class, 'store']);
 
-    Route::get('/sums', [SumController::class, 'index']);
     Route::get('/sums/{name}', [SumController::class, 'show']);
     Route::get('/sums/{name}/use', [SumController::class, 'targets']);
     Route::post('/sums/{name}/use', [SumController::class, 'use']);

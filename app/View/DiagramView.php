@@ -17,6 +17,8 @@ final readonly class DiagramView
 
     private const SCALES = [10.0, 8.0, 7.0, 6.0, 5.0, 4.0, 3.0, 2.5, 2.0, 1.5, 1.0, 0.5, 0.25];
 
+    private const LONG = 5.0;
+
     /** Of these no one crosses its neighbour. */
     private const SIDE_BY_SIDE = ['wrap', 'under', 'lit'];
 
@@ -65,10 +67,17 @@ final readonly class DiagramView
         $this->height = round($diagram->heightMm() * $scale + 2 * self::MARGIN_MM, 2);
     }
 
+    /** So much longer than high that as a picture its beginning says more. */
+    public function isLong(): bool
+    {
+        return $this->width > self::LONG * $this->height;
+    }
+
     public function words(): string
     {
-        return $this->diagram->words.' · '
+        return $this->diagram->words.($this->diagram->isToScale ? ' · ' : '')
             .match (true) {
+                ! $this->diagram->isToScale => '',
                 $this->scale === 1.0 => 'true size',
                 $this->scale > 1 => "{$this->scale} : 1",
                 default => '1 : '.round(1 / $this->scale, 1),
@@ -120,11 +129,17 @@ final readonly class DiagramView
     {
         return array_map(fn (array $line): array => [
             'kind' => $line['kind'], 'mm' => round(max(0.12, $line['mm'] * $this->scale), 3),
-            'd' => 'M'.implode(
-                'L',
-                array_map(fn (array $point): string => $this->x($point[0]).' '.$this->y($point[1]), $line['path']),
-            ).($line['isClosed'] ? 'Z' : ''),
+            'd' => $this->path($line['path'], round($line['arcMm'] * $this->scale, 3)).($line['isClosed'] ? 'Z' : ''),
         ], $this->diagram->lines());
+    }
+
+    /** @param  list<array{float, float}>  $points */
+    private function path(array $points, float $arc): string
+    {
+        $to = $arc > 0.0 ? "A{$arc} {$arc} 0 0 1 " : 'L';
+        $places = array_map(fn (array $point): string => $this->x($point[0]).' '.$this->y($point[1]), $points);
+
+        return 'M'.implode($to, $places);
     }
 
     private function x(float $mm): float

@@ -38,8 +38,7 @@ final readonly class SumDesk
         try {
             $given = Given::read($sum, $this->filled(), $profile->unit(), $profile->strengths, $profile->tools);
             $answer = $sum->work($given);
-            $diagram = $sum->figure($given);
-            $figure = $diagram === null ? null : new DiagramView($diagram);
+            $figure = new DiagramView($sum->figure($given, $answer));
         } catch (Problem $caught) {
             $problem = $caught;
         }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Hebra\Core\Problem;
-use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Input;
 use Hebra\Core\Sum\InputKind;
 use Hebra\Core\Sum\Sum;
@@ -105,29 +103,16 @@ final readonly class SumNeighbours
         );
     }
 
-    /** @return list<array{sum: Sum, figure: DiagramView}> questions of the same group that have a drawing */
+    /** @return list<DrawnSum> questions about the same */
     public function questions(): array
     {
-        $beside = [];
-        foreach (Sums::all() as $sum) {
-            if ($sum->group === $this->desk->sum->group && $sum->name !== $this->desk->sum->name) {
-                $figure = self::drawn($sum);
-                $figure === null || $beside[] = ['sum' => $sum, 'figure' => $figure];
-            }
-        }
+        $beside = array_filter(
+            Sums::all(),
+            fn (Sum $sum): bool => $sum->group === $this->desk->sum->group && $sum->name !== $this->desk->sum->name,
+        );
 
-        return array_slice($beside, 0, self::QUESTIONS);
-    }
-
-    /** Its example, drawn. */
-    private static function drawn(Sum $sum): ?DiagramView
-    {
-        try {
-            $diagram = $sum->figure(Given::read($sum, $sum->example()));
-        } catch (Problem) {
-            return null;
-        }
-
-        return $diagram === null ? null : new DiagramView($diagram);
+        return array_map(
+            fn (Sum $sum): DrawnSum => new DrawnSum($sum), array_slice(array_values($beside), 0, self::QUESTIONS),
+        );
     }
 }

@@ -96,7 +96,7 @@ final class SumsPageTest extends TestCase
                 $rows++;
             }
             foreach ($beside->questions() as $one) {
-                self::assertSame($sum->group, $one['sum']->group);
+                self::assertSame($sum->group, $one->sum->group);
             }
         }
         self::assertGreaterThan(40, $rows);

@@ -10,10 +10,13 @@ namespace Hebra\Core\Figure;
  */
 final class Diagram
 {
+    /** At so many places a bow is looked at for how far it reaches. */
+    private const REACHED = 32;
+
     /** @var list<array{kind: string, x: float, y: float, r: float}> */
     private array $circles = [];
 
-    /** @var list<array{kind: string, path: list<array{float, float}>, mm: float, isClosed: bool}> */
+    /** @var list<array{kind: string, path: list<array{float, float}>, mm: float, isClosed: bool, arcMm: float}> */
     private array $lines = [];
 
     /** @var list<array{kind: string, text: string, x: float, y: float}> */
@@ -22,7 +25,8 @@ final class Diagram
     /** @var array{float, float, float, float} left, top, right, bottom */
     private array $box = [INF, INF, -INF, -INF];
 
-    public function __construct(public readonly string $words)
+    /** @param  bool  $isToScale  whether its millimetres are those of the thing */
+    public function __construct(public readonly string $words, public readonly bool $isToScale = true)
     {
     }
 
@@ -41,7 +45,9 @@ final class Diagram
      */
     public function line(string $kind, array $points, float $thicknessMm, bool $isClosed = false): self
     {
-        $this->lines[] = ['kind' => $kind, 'path' => $points, 'mm' => $thicknessMm, 'isClosed' => $isClosed];
+        $this->lines[] = [
+            'kind' => $kind, 'path' => $points, 'mm' => $thicknessMm, 'isClosed' => $isClosed, 'arcMm' => 0.0,
+        ];
         foreach ($points as [$x, $y]) {
             $this->reach($x, $y, $thicknessMm / 2);
         }
@@ -53,14 +59,22 @@ final class Diagram
     public function bow(
         string $kind, float $x, float $y, float $radiusMm, float $wireMm, float $fromTurn = 0.0, float $toTurn = 1.0,
     ): self {
-        $points = [];
-        $steps = max(8, (int) ceil(72 * ($toTurn - $fromTurn)));
-        for ($step = 0; $step <= $steps; $step++) {
-            $angle = 2 * M_PI * ($fromTurn + ($toTurn - $fromTurn) * $step / $steps);
-            $points[] = [$x + $radiusMm * cos($angle), $y + $radiusMm * sin($angle)];
+        $at = fn (float $turn): array => [
+            $x + $radiusMm * cos(2 * M_PI * $turn), $y + $radiusMm * sin(2 * M_PI * $turn),
+        ];
+        // No arc is longer than a quarter, so that which way round it goes is never in doubt.
+        $quarters = max(1, (int) ceil(4 * ($toTurn - $fromTurn) - 1e-9));
+        $path = array_map(
+            fn (int $step): array => $at($fromTurn + ($toTurn - $fromTurn) * $step / $quarters), range(0, $quarters),
+        );
+        $this->lines[] = [
+            'kind' => $kind, 'path' => $path, 'mm' => $wireMm, 'isClosed' => false, 'arcMm' => $radiusMm,
+        ];
+        for ($step = 0; $step <= self::REACHED; $step++) {
+            $this->reach(...[...$at($fromTurn + ($toTurn - $fromTurn) * $step / self::REACHED), $wireMm / 2]);
         }
 
-        return $this->line($kind, $points, $wireMm);
+        return $this;
     }
 
     /** A word or number on a thing, about a place. */
@@ -96,7 +110,11 @@ final class Diagram
         return $this->circles;
     }
 
-    /** @return list<array{kind: string, path: list<array{float, float}>, mm: float, isClosed: bool}> */
+    /**
+     * Points are joined straight, or by arcs of a radius, clockwise, where there is one.
+     *
+     * @return list<array{kind: string, path: list<array{float, float}>, mm: float, isClosed: bool, arcMm: float}>
+     */
     public function lines(): array
     {
         return $this->lines;

@@ -15,9 +15,9 @@ final readonly class Sum
     /**
      * @param  non-empty-list<Input>  $inputs
      * @param  \Closure(Given): Answer  $rule
+     * @param  \Closure(Given, array<string, mixed>): Diagram  $figure  of what is given and what comes of it
      * @param  list<non-empty-list<string>>  $oneOf  groups of inputs of which exactly one is given
      * @param  list<string>  $called  words by which a typed line may begin, besides its name
-     * @param  (\Closure(Given): Diagram)|null  $figure
      * @param  (\Closure(Given): array<string, array<string, string>>)|null  $settings technique => setting => value,
      *     for "use this in"
      */
@@ -28,9 +28,9 @@ final readonly class Sum
         public array $inputs,
         public string $source,
         private \Closure $rule,
+        private \Closure $figure,
         public array $oneOf = [],
         public array $called = [],
-        private ?\Closure $figure = null,
         private ?\Closure $settings = null,
     ) {
     }
@@ -40,10 +40,10 @@ final readonly class Sum
         return ($this->rule)($given);
     }
 
-    /** A small drawing in millimetres, where one helps. */
-    public function figure(Given $given): ?Diagram
+    /** What is given and what comes of it, as a small drawing in millimetres. */
+    public function figure(Given $given, Answer $answer): Diagram
     {
-        return $this->figure === null ? null : ($this->figure)($given);
+        return ($this->figure)($given, $answer->results);
     }
 
     /** @return array<string, array<string, string>> technique => setting => value that this sum speaks of */

@@ -68,14 +68,14 @@ final class LikenessTest extends TestCase
         foreach (Sums::all() as $name => $sum) {
             $given = Given::read($sum, $sum->example());
             $answer = $sum->work($given);
-            $diagram = $sum->figure($given);
+            $diagram = $sum->figure($given, $answer);
             $now["answer of {$name}"] = [
                 'results' => array_map(
                     fn (mixed $value): mixed => is_float($value) ? sprintf('%.9g', $value) : $value,
                     $answer->results,
                 ),
                 'working' => array_map(fn (Working $line): string => $line->text(), $answer->working),
-                'drawn' => $diagram === null ? [] : self::moments([$diagram->circles(), $diagram->lines()]),
+                'drawn' => self::moments([$diagram->circles(), $diagram->lines()]),
             ];
             $now["inputs of {$name}"] = [
                 'inputs' => array_map(

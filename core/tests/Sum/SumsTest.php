@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Tests\Sum;
 
+use Hebra\Core\Figure\Diagram;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\LengthUnit;
 use Hebra\Core\Sum\Given;
+use Hebra\Core\Sum\Sum;
 use Hebra\Core\Sum\Sums;
 use Hebra\Core\Tool\Tool;
 use Hebra\Core\Tool\ToolBox;
@@ -561,19 +563,49 @@ final class SumsTest extends TestCase
         );
     }
 
-    /** Every figure has a size and stays finite. */
-    public function test_figures_are_drawn(): void
+    /** @param  array<string, string>  $inputs */
+    private static function drawn(Sum $sum, array $inputs): Diagram
     {
-        $drawn = 0;
+        $given = Given::read($sum, $inputs);
+
+        return $sum->figure($given, $sum->work($given));
+    }
+
+    /** Every question has a drawing, which has a size and is of what is known how to look. */
+    public function test_every_question_is_drawn(): void
+    {
+        $kinds = ['wire', 'wrap', 'core', 'bead', 'hole', 'mandrel', 'wanted', 'lit', 'under', 'mark'];
         foreach (Sums::all() as $sum) {
-            $figure = $sum->figure(Given::read($sum, $sum->example()));
-            if ($figure !== null) {
-                $drawn++;
-                self::assertGreaterThan(0.5, $figure->widthMm(), $sum->name);
-                self::assertTrue(is_finite($figure->heightMm()) && $figure->words !== '', $sum->name);
-            }
+            $figure = self::drawn($sum, $sum->example());
+            self::assertGreaterThan(0.5, $figure->widthMm(), $sum->name);
+            self::assertTrue(is_finite($figure->heightMm()) && $figure->words !== '', $sum->name);
+            $seen = array_column([...$figure->circles(), ...$figure->lines()], 'kind');
+            self::assertNotSame([], $seen, $sum->name);
+            self::assertSame([], array_diff($seen, $kinds), $sum->name);
         }
-        self::assertGreaterThanOrEqual(8, $drawn);
+    }
+
+    /** It is drawn of what is given: with another figure in the question it is another drawing. */
+    public function test_a_drawing_follows_its_question(): void
+    {
+        foreach (Sums::all() as $sum) {
+            $example = $sum->example();
+            $told = fn (Diagram $figure): string => (string) json_encode([$figure->circles(), $figure->lines()]);
+            $others = [];
+            foreach ($example as $key => $text) {
+                $more = fn (array $found): string => (string) ((int) $found[0] + 1);
+                $other = [...$example, $key => (string) preg_replace_callback('/\d+/', $more, $text, 1)];
+                try {
+                    $others[] = $told(self::drawn($sum, $other));
+                } catch (Problem) {
+                    // One more of it cannot be made.
+                }
+            }
+            if (isset($example['temper'])) {
+                $others[] = $told(self::drawn($sum, [...$example, 'temper' => 'hard']));
+            }
+            self::assertNotSame([], array_diff($others, [$told(self::drawn($sum, $example))]), $sum->name);
+        }
     }
 
     /** What a length of wire makes takes that length of wire again. */

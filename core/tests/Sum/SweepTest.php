@@ -46,6 +46,7 @@ final class SweepTest extends TestCase
         try {
             $given = Given::read($sum, $inputs);
             $answer = $sum->work($given);
+            $figure = $sum->figure($given, $answer);
 
             return [
                 'inputs' => $inputs,
@@ -53,7 +54,7 @@ final class SweepTest extends TestCase
                 'notes' => $answer->notes,
                 'shown' => crc32(
                     implode("\n", array_map(fn (Working $line): string => $line->text(), $answer->working)).json_encode(
-                        Kept::figures([$sum->figure($given)?->circles(), $sum->figure($given)?->lines()]),
+                        Kept::figures([$figure->circles(), $figure->lines()]),
                     ),
                 ),
             ];

@@ -5,9 +5,13 @@
     @endif
     @include('sums.recent', ['recent' => $recent])
     <div class="questions">
-    @foreach (\App\View\SumDesk::groups() as $group => $sums)
+    @foreach (\App\View\DrawnSum::groups() as $group => $sums)
         <section><h2>{{ $group }}</h2>
-        <ul>@foreach ($sums as $one)<li><a href="/sums/{{ $one->name }}">{{ $one->question }}</a></li>@endforeach</ul></section>
+        <ul>@foreach ($sums as $one)
+            <li><a href="/sums/{{ $one->sum->name }}" title="{{ $one->sum->question }}"><span class="question-drawn"
+                aria-hidden="true">@include('sums.drawn', ['figure' => $one->figure, 'small' => true, 'fills' => $one->figure->isLong() ? 'xMinYMid' : ''])</span>
+                <strong>{{ $one->sum->words() }}</strong><span class="sr-only">: {{ $one->sum->question }}</span></a></li>
+        @endforeach</ul></section>
     @endforeach
     </div>
 </section>

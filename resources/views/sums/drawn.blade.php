@@ -1,7 +1,7 @@
 <svg @if ($small ?? false) class="is-small" @else width="{{ $figure->width }}mm" height="{{ $figure->height }}mm"
-    role="img" aria-label="{{ $figure->words() }}" @endif @if ($fills ?? false) preserveAspectRatio="xMidYMid slice" @endif viewBox="0 0 {{ $figure->width }} {{ $figure->height }}">
+    role="img" aria-label="{{ $figure->words() }}" @endif @if ($fills ?? false) preserveAspectRatio="{{ $fills }} slice" @endif viewBox="0 0 {{ $figure->width }} {{ $figure->height }}">
     @foreach ($figure->circles() as $one)<circle class="fig-{{ $one['kind'] }}" cx="{{ $one['x'] }}"
-        cy="{{ $one['y'] }}" r="{{ $one['r'] }}"/>@endforeach
+        cy="{{ $one['y'] }}" r="{{ $one['r'] }}"@if ($one['kind'] === 'bead') fill="url(#fill-sea)"@endif/>@endforeach
     @foreach ($figure->strokes() as $line)
         <path class="fig-line fig-{{ $line['kind'] }} is-edge" stroke-width="{{ $line['mm'] }}" d="{{ $line['d'] }}"/>
             <path class="fig-line fig-{{ $line['kind'] }} is-body" stroke-width="{{ round($line['mm'] * 0.74, 3) }}"

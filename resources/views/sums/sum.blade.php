@@ -13,6 +13,10 @@
     @include('sums.answer')
 </div>
     @php($questions = $desk->neighbours()->questions())
-    @if ($questions !== [])<nav class="sum-beside" aria-label="Questions beside it">@foreach ($questions as $one)<a href="/sums/{{ $one['sum']->name }}"><span class="sum-beside-drawn" aria-hidden="true">@include('sums.drawn', ['figure' => $one['figure'], 'small' => true])</span><span>{{ $one['sum']->question }}</span></a>@endforeach</nav>@endif
+    @if ($questions !== [])<nav class="sum-beside" aria-label="Questions beside it">@foreach ($questions as $one)
+        <a href="/sums/{{ $one->sum->name }}"><span class="sum-beside-drawn"
+            aria-hidden="true">@include('sums.drawn', ['figure' => $one->figure, 'small' => true])</span>
+            <span>{{ $one->sum->question }}</span></a>
+    @endforeach</nav>@endif
     @include('sums.recent', ['recent' => $desk->recent()])
 </section>

@@ -3,7 +3,7 @@
     @if ($desk->moves !== [])
         <ol class="weave-steps" aria-label="One repeat" hx-target="#weave" hx-swap="outerHTML show:none">
             @foreach ($desk->moves as $index => $move)<li @if ($desk->at === $index + 1) aria-current="step" @endif><a
-                href="{{ $desk->address(['at' => $index + 1]) }}" hx-get="{{ $desk->address(['at' => $index + 1]) }}">@include('sums.drawn', ['figure' => $desk->note($move, $desk->at === $index + 1), 'small' => true, 'fills' => true])<span>{{ $move->words() }}</span></a></li>
+                href="{{ $desk->address(['at' => $index + 1]) }}" hx-get="{{ $desk->address(['at' => $index + 1]) }}">@include('sums.drawn', ['figure' => $desk->note($move, $desk->at === $index + 1), 'small' => true, 'fills' => 'xMidYMid'])<span>{{ $move->words() }}</span></a></li>
                 @endforeach
         </ol>
     @endif
@@ -29,7 +29,7 @@
             aria-label="add how many turns" :value="$desk->texts['turns']" inputmode="numeric" after="turns round" />@endif
         @foreach ($desk->taps() as $move)<button type="submit" class="weave-tap" name="add"
             value="{{ $move->cores() }}">@if ($note = $desk->note($move))<span
-            aria-hidden="true">@include('sums.drawn', ['figure' => $note, 'small' => true, 'fills' => true])</span>@endif<span
+            aria-hidden="true">@include('sums.drawn', ['figure' => $note, 'small' => true, 'fills' => 'xMidYMid'])</span>@endif<span
             class="figure">{{ $move->cores() }}</span></button>@endforeach
     </div>
 </div>

@@ -10,6 +10,7 @@ use Hebra\Core\Bead\WirePacking;
 use Hebra\Core\Figure\Diagram;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Sum\Answer;
+use Hebra\Core\Sum\Figures\BeadFigures;
 use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Input;
 use Hebra\Core\Sum\Sum;
@@ -103,7 +104,7 @@ final class BeadRules
                         $row - $length,
                     ),
                 ]);
-            }, called: ['how many beads', 'beads for']);
+            }, called: ['how many beads', 'beads for'], figure: BeadFigures::count(...));
     }
 
     private static function beadMass(): Sum
@@ -139,6 +140,6 @@ final class BeadRules
                         'g',
                     ),
                 ], ['An earring is comfortable to about 7 g, with caution from 10.']);
-            }, called: ['bead weight', 'beads weigh']);
+            }, called: ['bead weight', 'beads weigh'], figure: BeadFigures::mass(...));
     }
 }

@@ -13,6 +13,7 @@ use Hebra\Core\Plan\PinFit;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Sum\Answer;
+use Hebra\Core\Sum\Figures\BendFigures;
 use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Input;
 use Hebra\Core\Sum\Sum;
@@ -91,6 +92,7 @@ final class BendRules
                     ),
                 ]);
             },
+            figure: BendFigures::wrappedLoop(...),
             settings: fn (Given $given): array => [
                 'wrapped-link' => [
                     'top_inside' => $given->mm('inside').' mm', 'top_wraps' => Figures::trim($given->number('wraps')),
@@ -157,6 +159,7 @@ final class BendRules
                     ),
                 ]);
             }, called: ['link'],
+            figure: BendFigures::link(...),
             settings: fn (Given $given): array => ['wrapped-link' => [
                 'top_inside' => $given->mm('inside').' mm', 'top_wraps' => Figures::trim($given->number('wraps')),
                 'bottom_inside' => $given->mm('inside').' mm', 'bottom_wraps' => Figures::trim($given->number('wraps')),
@@ -202,6 +205,7 @@ final class BendRules
                     ),
                 ]);
             }, called: ['pin', 'head pin'],
+            figure: BendFigures::pin(...),
             settings: fn (Given $given): array => ['head-pin' => [
                 'source' => 'bought', 'pin_length' => $given->mm('pin').' mm', 'inside' => $given->mm('inside').' mm',
                 'wraps' => (string) $given->count('wraps'),
@@ -242,7 +246,7 @@ final class BendRules
                 ], ['The second is the pull to compare a load with: '.Figures::trim(
                     EyeStrength::firstYieldN($d, $inside, $yield) / 9.80665 * 1000, 0,
                 ).' g hung still.']);
-            }, called: ['strength', 'pull']);
+            }, called: ['strength', 'pull'], figure: BendFigures::pulled(...));
     }
 
     /** @return list<string> the mark the maker owns that comes nearest, what it ends at and which way that is off */

@@ -9,6 +9,8 @@ use Hebra\Core\Figure\Woven;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Sum\Answer;
+use Hebra\Core\Sum\Figures\BeadFigures;
+use Hebra\Core\Sum\Figures\BoundFigures;
 use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Input;
 use Hebra\Core\Sum\Sum;
@@ -99,7 +101,7 @@ final class BindingRules
                         $bound->coveredMm(),
                     ),
                 ], ['Tails are not in it: about 50 mm to start with, and enough to hold at the end.']);
-            }, [['beads', 'have']], ['bind', 'binding', 'bead wrap'],
+            }, oneOf: [['beads', 'have']], called: ['bind', 'binding', 'bead wrap'],
             figure: fn (Given $given): Diagram => self::boundDrawn(self::bound($given)));
     }
 
@@ -213,7 +215,7 @@ final class BindingRules
                     'Tails are not in it: start with about 50 mm; cores want what their curves and ends need, about '
                         .'100 mm a side in a bracelet.',
                 ])));
-            }, [['repeats', 'length', 'have']], ['figure weave'],
+            }, oneOf: [['repeats', 'length', 'have']], called: ['figure weave'],
             figure: fn (Given $given): Diagram => self::wovenDrawn(self::woven($given)));
     }
 
@@ -315,7 +317,7 @@ final class BindingRules
                         $repeats * $one,
                     ),
                 ], array_values(array_filter([$passes->objection(), 'Tails are not in it.'])));
-            }, [['repeats', 'have']], ['basket']);
+            }, oneOf: [['repeats', 'have']], called: ['basket'], figure: BoundFigures::basket(...));
     }
 
     private static function surround(): Sum
@@ -365,7 +367,7 @@ final class BindingRules
                         $rest + $rim,
                     ),
                 ], ['Stay loose at one leg until a bound row is on.']);
-            }, [['rim', 'have']]);
+            }, oneOf: [['rim', 'have']], figure: BoundFigures::surround(...));
     }
 
     private static function fillBeads(): Sum
@@ -407,7 +409,7 @@ final class BindingRules
                         $gap,
                     ),
                 ], ["Or {$other} a half: ".($gap >= 0 ? 'a squeeze of ' : 'a gap of ').Figures::mm(abs($arc - $other * $b)).'.']);
-            }, called: ['fill']);
+            }, called: ['fill'], figure: BeadFigures::fill(...));
     }
 
     private static function multiPass(): Sum
@@ -467,6 +469,6 @@ final class BindingRules
                 ], $given->maybeMm('first') === null ? [
                     'Measure what the first pass really took, and ask again with it.',
                 ] : []);
-            }, [['passes', 'have']], ['passes']);
+            }, oneOf: [['passes', 'have']], called: ['passes'], figure: BoundFigures::passes(...));
     }
 }

@@ -7,6 +7,7 @@ namespace Hebra\Core\Sum\Rules;
 use Hebra\Core\Chain\Links;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Sum\Answer;
+use Hebra\Core\Sum\Figures\FitFigures;
 use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Input;
 use Hebra\Core\Sum\Sum;
@@ -43,7 +44,7 @@ final class ChainRules
                 ],
                     ['A doubled thread counts twice in the hole and in the crimp. Leave a little slack, so that it '
                         .'flexes.']);
-            }, called: ['string']);
+            }, called: ['string'], figure: FitFigures::strand(...));
     }
 
     private static function ringChain(): Sum
@@ -67,7 +68,7 @@ final class ChainRules
                     'mm',
                     'geometry',
                 ),
-            ]), called: ['chain']);
+            ]), called: ['chain'], figure: FitFigures::ringChain(...));
     }
 
     private static function ringThrough(): Sum
@@ -91,6 +92,6 @@ final class ChainRules
                         $height, 'mm', 'geometry',
                     )],
                 );
-            });
+            }, figure: FitFigures::ringThrough(...));
     }
 }

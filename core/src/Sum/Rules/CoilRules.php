@@ -8,6 +8,7 @@ use Hebra\Core\Figure\Diagram;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Sum\Answer;
+use Hebra\Core\Sum\Figures\BoundFigures;
 use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Input;
 use Hebra\Core\Sum\Sum;
@@ -86,7 +87,7 @@ final class CoilRules
                     ),
                     new Working('outside', 'M + 2d', "{$m} + 2 × {$w}", $coil->outsideMm()),
                 ], ['Tails to hold are not in it: add about 25 mm an end.', ...self::winder($given)]);
-            }, [['length', 'turns', 'have']], ['close coil', 'open coil'],
+            }, oneOf: [['length', 'turns', 'have']], called: ['close coil', 'open coil'],
             figure: fn (Given $given): Diagram => self::coilDrawn(self::coilOf($given)));
     }
 
@@ -205,7 +206,8 @@ final class CoilRules
                         $coil->coreLengthMm(),
                     ),
                 ], ['Tails are not in it.']);
-            }, [['length', 'have']], ['coiled coil', 'double coil']);
+            }, oneOf: [['length', 'have']], called: ['coiled coil', 'double coil'],
+            figure: BoundFigures::coiledCoil(...));
     }
 
     private static function beadedCoil(): Sum
@@ -255,7 +257,8 @@ final class CoilRules
                         '',
                     ),
                 ]);
-            }, [['beads', 'turns', 'length', 'have']], ['beaded coil']);
+            }, oneOf: [['beads', 'turns', 'length', 'have']], called: ['beaded coil'],
+            figure: BoundFigures::beadedCoil(...));
     }
 
     private static function spiral(): Sum
@@ -284,7 +287,7 @@ final class CoilRules
                     ),
                     new Working('width', 'D + 2N·d', "{$i} + 2 × {$n} × {$d}", $spiral->widthMm(), 'mm', 'geometry'),
                 ]);
-            }, [['turns', 'have']], ['flat spiral'],
+            }, oneOf: [['turns', 'have']], called: ['flat spiral'],
             figure: function (Given $given): Diagram {
                 $spiral = $given->has('have')
                     ? Spiral::ofWire($given->mm('wire'), $given->mm('inside'), $given->mm('have'))

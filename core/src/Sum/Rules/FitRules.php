@@ -13,6 +13,7 @@ use Hebra\Core\Fit\RingSize;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Sum\Answer;
+use Hebra\Core\Sum\Figures\FitFigures;
 use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Input;
 use Hebra\Core\Sum\Sum;
@@ -131,7 +132,7 @@ final class FitRules
                         $cut,
                     ),
                 ], array_values($notes));
-            }, called: ['blank', 'ring band', 'shank']);
+            }, called: ['blank', 'ring band', 'shank'], figure: FitFigures::ringBlank(...));
     }
 
     private static function hoop(): Sum
@@ -165,7 +166,7 @@ final class FitRules
                         $cut,
                     ),
                 ], ['Try the lock before beads go on.']);
-            }, [['diameter', 'have']],
+            }, oneOf: [['diameter', 'have']],
             figure: function (Given $given): Diagram {
                 $diameter = $given->has('have')
                     ? Band::hoopDiameterMm(
@@ -234,7 +235,7 @@ final class FitRules
                         $results['cut_mm'],
                     ),
                 ]);
-            }, [['size', 'have']]);
+            }, oneOf: [['size', 'have']], figure: FitFigures::frame(...));
     }
 
     private static function bangle(): Sum
@@ -282,7 +283,7 @@ final class FitRules
                     ),
                 ], ['Over the hand with the thumb tucked in, the inside is the hand’s girth / π; most are 57 to '
                     .'70 mm.']);
-            }, [['inside', 'have']]);
+            }, oneOf: [['inside', 'have']], figure: FitFigures::bangle(...));
     }
 
     private static function cuff(): Sum
@@ -318,7 +319,7 @@ final class FitRules
                         'geometry',
                     ),
                 ]);
-            });
+            }, figure: FitFigures::cuff(...));
     }
 
     private static function bracelet(): Sum
@@ -341,7 +342,7 @@ final class FitRules
                         .Figures::trim($given->mm('bead')),
                     $given->mm('wrist') + $given->mm('ease') + M_PI * $given->mm('bead'),
                 ),
-            ], ['Loose or snug is taste: 12 mm is snug, 25 hangs.']));
+            ], ['Loose or snug is taste: 12 mm is snug, 25 hangs.']), figure: FitFigures::bracelet(...));
     }
 
     private static function strandClosure(): Sum
@@ -371,7 +372,7 @@ final class FitRules
                         'mm', 'geometry',
                     )],
                 );
-            }, called: ['closure']);
+            }, called: ['closure'], figure: FitFigures::closure(...));
     }
 
     private static function necklace(): Sum
@@ -421,7 +422,7 @@ final class FitRules
                         : 'It does not go over the head: it needs a clasp.',
                     'Long cords are not for small children.',
                 ]);
-            });
+            }, figure: FitFigures::necklace(...));
     }
 
     private static function memoryWire(): Sum
@@ -444,6 +445,6 @@ final class FitRules
                     Band::memoryWireMm($given->mm('coil'), $given->number('loops'), $given->mm('end')),
                 ),
             ], ['Memory wire ruins plain cutters and whips when cut: use cutters made for it, and glasses.']),
-            called: ['memory']);
+            called: ['memory'], figure: FitFigures::memoryWire(...));
     }
 }

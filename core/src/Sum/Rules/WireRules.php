@@ -8,6 +8,7 @@ use Hebra\Core\Bend\Hammered;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Sum\Answer;
+use Hebra\Core\Sum\Figures\WireFigures;
 use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Input;
 use Hebra\Core\Sum\Sum;
@@ -56,7 +57,7 @@ final class WireRules
                     ),
                     new Working('nearest SWG', 'table', "n = {$swg}", SizeSystem::swgMm($swg), 'mm', 'BS 3737'),
                 ]);
-            }, called: ['size', 'how thick is']);
+            }, called: ['size', 'how thick is'], figure: WireFigures::size(...));
     }
 
     private static function mass(): Sum
@@ -83,7 +84,7 @@ final class WireRules
                     Figures::trim($grams * $fine, 3).' g of it is precious metal, '.Figures::trim($fine * 1000, 1)
                         .' parts in a thousand.',
                 ] : []);
-            }, called: ['mass', 'weight', 'weigh']);
+            }, called: ['mass', 'weight', 'weigh'], figure: WireFigures::mass(...));
     }
 
     private static function length(): Sum
@@ -106,7 +107,7 @@ final class WireRules
                         self::MASS,
                     ),
                 ]);
-            }, called: ['length of', 'how long is']);
+            }, called: ['length of', 'how long is'], figure: WireFigures::length(...));
     }
 
     private static function temper(): Sum
@@ -168,7 +169,7 @@ final class WireRules
                     'numbers_hard' => $total, 'temper' => Temper::nearest($total)->value, 'yield_mpa' => $yield,
                 ], $working,
                     ['Now '.$hardness->words($given->metal()).'. '.ucfirst($given->metal()->words()).' takes about '.Figures::trim($given->metal()->numbersBeforeAnnealing()).' numbers before it must be annealed.']);
-            }, called: ['hard']);
+            }, called: ['hard'], figure: WireFigures::temper(...));
     }
 
     private static function thinned(Given $given): float
@@ -234,7 +235,7 @@ final class WireRules
 
                 return new Answer(['numbers_hard' => $hardness->numbers, 'share_used' => $hardness->shareUsed($metal), 'temper' => Temper::nearest($hardness->numbers)->value, 'yield_mpa' => $given->strength()->yieldMpa($hardness->numbers),
                     'cracks' => $given->has('inside') && $hardness->wouldCrack($metal, $d, ($given->mm('inside') + $d) / 2)], $working, ['Now '.$hardness->words($metal).'.']);
-            }, called: ['hardness', 'work hardening']);
+            }, called: ['hardness', 'work hardening'], figure: WireFigures::hardening(...));
     }
 
     private static function hammer(): Sum
@@ -281,6 +282,6 @@ final class WireRules
                         $flat->numbersHard(), '',
                     ),
                 ]);
-            }, called: ['flatten', 'hammered']);
+            }, called: ['flatten', 'hammered'], figure: WireFigures::hammer(...));
     }
 }

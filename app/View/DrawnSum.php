@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Hebra\Core\Sum\Given;
+use Hebra\Core\Sum\Sum;
+use Hebra\Core\Sum\Sums;
+
+/** A question with its example drawn: how questions stand beside each other. */
+final readonly class DrawnSum
+{
+    public DiagramView $figure;
+
+    public function __construct(public Sum $sum)
+    {
+        $given = Given::read($sum, $sum->example());
+        $this->figure = new DiagramView($sum->figure($given, $sum->work($given)));
+    }
+
+    /** @return array<string, non-empty-list<self>> all of them by what they are about */
+    public static function groups(): array
+    {
+        $groups = [];
+        foreach (Sums::all() as $sum) {
+            $groups[$sum->group][] = new self($sum);
+        }
+
+        return $groups;
+    }
+}
