@@ -10,7 +10,7 @@
     {!! $hero !!}
     @endif
     <aside class="day">
-        <section aria-labelledby="today-title"><p class="flex items-baseline gap-3"><span class="grow"><span id="today-title" class="day-title" role="heading" aria-level="2">Today</span> <span class="quiet small">{{ now()->format('l j F') }}</span></span><a class="small" href="/plan">The plan</a> <a class="small" href="/patterns">Start a piece</a></p>
+        <section aria-labelledby="today-title"><p class="flex flex-wrap items-baseline gap-x-3"><span class="grow"><span id="today-title" class="day-title" role="heading" aria-level="2">Today</span> <span class="quiet small">{{ now()->format('l j F') }}</span></span><a class="small" href="/plan">The plan</a> <a class="small" href="/patterns">Start a piece</a></p>
             @if ($today === [])<p class="quiet mt-1">Nothing is under way.</p>@endif
             <ol class="hours">@foreach ($today as $row)<li @class(['is-now' => $row['isNow']])><a href="{{ $row['url'] }}"><span class="figure small">{{ $row['time'] }}</span><span class="hour-drawing">@if ($row['drawing'] !== null)@include('svg.hung-picture', ['hung' => $row['drawing']])@endif</span><span class="hour-words"><strong>{{ $row['name'] }}</strong><span class="small">{{ $row['does'] }}</span></span><span class="figure small">{{ $row['minutes'] }}</span></a></li>@endforeach</ol>
         </section>

@@ -55,8 +55,8 @@
             @foreach (['edge' => 11, 'body' => 8, 'shine' => 2] as $of => $thick)<path class="wire-{{ $of }} is-thick" stroke-width="{{ $thick }}" d="M{{ 110 - $half - 5 }} 188V{{ 20 + $half }}A{{ $half + 5 }} {{ $half + 5 }} 0 0 1 {{ 110 + $half + 5 }} {{ 20 + $half }}V188"/>@endforeach
             <path class="claim-foretold" d="M{{ 110 - $half0 }} 188V{{ 20 + $half }}A{{ $half0 }} {{ $half0 }} 0 0 1 {{ 110 + $half0 }} {{ 20 + $half }}V188"/>
             <circle class="loupe-ring" cx="{{ 110 + $half }}" cy="150" r="17"/><path class="loupe-way" d="M{{ 122 + $half }} 138L364 22M{{ 122 + $half }} 162L364 178"/>
-            <text class="claim-words" x="220" y="62">foretold</text><text class="claim-figure is-start" x="290" y="62">{{ $figures::trim($opening['foretoldMm'], 2) }}</text>
-            <text class="claim-words" x="220" y="86">came out</text><text class="claim-figure is-start is-own" x="290" y="86">{{ $figures::trim($opening['measuredMm'], 2) }}</text>
+            <text class="claim-words" x="190" y="24">foretold</text><text class="claim-figure is-start" x="262" y="24">{{ $figures::trim($opening['foretoldMm'], 2) }}</text>
+            <text class="claim-words" x="190" y="46">came out</text><text class="claim-figure is-start is-own" x="262" y="46">{{ $figures::trim($opening['measuredMm'], 2) }}</text>
             <clipPath id="bend-glass"><circle cx="440" cy="100" r="97"/></clipPath><circle class="loupe-glass" cx="440" cy="100" r="97"/>
             <g clip-path="url(#bend-glass)"><rect class="strip-edge" x="{{ 440 + $gap / 2 }}" y="0" width="70" height="200"/><rect class="strip-body" x="{{ 447 + $gap / 2 }}" y="0" width="56" height="200"/><rect class="strip-shine" x="{{ 460 + $gap / 2 }}" y="0" width="13" height="200"/><path class="claim-foretold" d="M{{ 440 - $gap / 2 }} 0V200"/>
             <path class="claim-gap" d="M{{ 440 - $gap / 2 }} 140H{{ 440 + $gap / 2 }}"/><text class="claim-wrong is-over" x="440" y="164" text-anchor="middle">{{ $figures::trim(abs($opening['byMm']) / 2, 2) }} a side</text></g>

@@ -6,7 +6,7 @@
         <th scope="col">Month</th><th scope="col">got, paid</th><th scope="col" class="!text-right">Sold</th>
         <th scope="col" class="!text-right">Got</th><th scope="col" class="!text-right">Paid</th></tr></thead><tbody>
     @foreach ($money->months as $month => $row)
-        <tr><td>{{ $month }}</td><td><svg class="money-bars" width="100%" height="18" aria-hidden="true">
+        <tr><td class="whitespace-nowrap">{{ $month }}</td><td><svg class="money-bars" width="100%" height="18" aria-hidden="true">
             <rect class="money-in" width="{{ round(100 * $row['in'] / $money->mostCents(), 1) }}%" y="1" height="7"/>
             <rect class="money-out" width="{{ round(100 * $row['out'] / $money->mostCents(), 1) }}%" y="10"
             height="7"/></svg></td><td class="num">{{ $row['many'] }}</td>
