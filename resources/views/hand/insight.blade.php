@@ -2,7 +2,7 @@
 <x-layout title="Insight" here="Hand">
     <x-hand-nav at="/insight" />
     <section class="mt-4" aria-labelledby="wasted"><h2 id="wasted">What went to waste, and why</h2>
-        @if ($desk->waste === [])<p class="quiet">Nothing so far: close a making, and it is told here.</p>
+        @if ($desk->waste === [])@include('svg.bare-wire')<p class="quiet">Nothing so far: close a making, and it is told here.</p>
         @else
             <p><span class="figure">{{ $grams($desk->wastedMg()) }} g</span> gone, <span class="figure">{{ $grams($desk->usedMg) }} g</span> in pieces.</p>
             <svg class="waste-wire metal-sterling" width="100%" height="118" role="img"

@@ -11,6 +11,7 @@
     </svg>
     <dl class="book-legend" aria-hidden="true">@foreach ([...$flow->sources(), ...$flow->goals()] as $one)<dt class="is-{{ Str::slug($one['words']) }}">{{ $one['words'] === 'not found' ? '▲ ' : '' }}{{ $one['words'] }}</dt><dd>{{ number_format($one['mg'] / 1000, 2) }} g</dd>@endforeach</dl>
     @endif
+    @if ($flow->years === [])@include('svg.bare-flow')@endif
     @if ($months !== null)@include('stock.book-months')@endif
     <h2 class="mt-3">Lines of {{ $isAsked && $flow->metal !== null ? $flow->metal->words() : 'every metal' }}{{ $flow->year === '' ? '' : ', '.$months->period->words() }}</h2>
     <form class="bar mt-1 no-print" method="get" action="/stock/book" role="search" aria-label="Lines by their words">

@@ -2,7 +2,7 @@
 <x-layout title="Cutting plan" here="Stock">
     <div class="flex flex-wrap items-end justify-between gap-3 mt-4"><h1>Cutting plan</h1><span class="bar">@if ($desk->pieces->isNotEmpty())<a class="small" href="{{ str_replace('/cutting', '/cutting/plan.csv', $desk->address($desk->pins)) }}">The plan (CSV)</a>@endif<a class="small ml-2" href="/cutting/list">Cut a list of lengths</a>@if ($desk->pieces->isNotEmpty())<span x-data="leaf"><button type="button" class="tool ml-2 no-print" id="print-plan" x-on:click="print">Print</button></span>@endif</span></div>
     @if ($problem !== null)<p class="banner" role="alert">{{ $problem->getMessage() }}</p>@endif
-    @if (count($all) === 0)<p class="tell mt-3">What is to be cut is laid out of your pieces, and there is none yet. <a
+    @if (count($all) === 0)@include('svg.bare-wire')<p class="tell mt-3">What is to be cut is laid out of your pieces, and there is none yet. <a
         href="/patterns">Start one</a>, or <a href="/cutting/list">cut a list of lengths</a>.</p>@else
     <details class="mt-2 no-print" @if ($desk->pieces->isEmpty()) open @endif>
         <summary>{{ $desk->pieces->isEmpty() ? 'Choose what to cut for' : 'For '.$desk->pieces->pluck('name')->implode(', ') }}</summary>

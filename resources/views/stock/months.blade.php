@@ -7,7 +7,7 @@
         class="tool" href="/stock/months?year={{ (int) $desk->year + 1 }}">{{ (int) $desk->year + 1 }}</a>@endif<a
         class="tool" href="/stock/statement?year={{ $desk->year }}">Statement to print</a></p>
     @include('market.year')
-    @if ($desk->months === [])<p class="quiet mt-4">Nothing was booked in {{ $desk->year }}.</p>@endif
+    @if ($desk->months === [])@include('svg.bare-flow')<p class="quiet mt-4">Nothing was booked in {{ $desk->year }}.</p>@endif
     @foreach ($desk->metals() as $metal)
         <section class="mt-6" aria-labelledby="metal-{{ $metal }}">
             <h2 id="metal-{{ $metal }}">{{ ucfirst(\Hebra\Core\Wire\Metal::from($metal)->words()) }}</h2>
