@@ -15,6 +15,7 @@ use App\Models\Reservation;
 use App\Models\User;
 use App\Read\CuttingDesk;
 use App\View\Market\ToBuyList;
+use App\View\Stock\CuttingChoice;
 use Hebra\Core\Market\Needs;
 use Hebra\Core\Market\Taken;
 use Hebra\Core\Plan\Planner;
@@ -73,6 +74,23 @@ final class CuttingTest extends TestCase
      * Of few cuts the page tells a plan at once and searches on by itself until the least is proved; a list of few is
      * proved before it is shown.
      */
+    public function test_among_many_pieces_those_to_cut_for_are_found(): void
+    {
+        $first = $this->piece('coil-drop');
+        $first->update(['tags' => 'pier']);
+        for ($at = 0; $at < 26; $at++) {
+            $this->piece('open-ring');
+        }
+        $choice = new CuttingChoice($this->workshop(), [], '');
+        self::assertSame([24, 3], [count($choice->rows), $choice->more]);
+        self::assertNotContains($first->id, array_map(fn (array $one): int => $one['piece']->id, $choice->rows));
+        $found = new CuttingChoice($this->workshop(), [], 'pier');
+        self::assertSame([$first->id, 0], [$found->rows[0]['piece']->id, $found->more]);
+        $chosen = new CuttingChoice($this->workshop(), [$first->ulid], 'nothing has these words');
+        self::assertSame([[$first->id], true], [$chosen->chosen->pluck('id')->all(), $chosen->rows[0]['isChosen']]);
+        $this->actingAs($this->maker)->get('/cutting?line=zeppelin')->assertOk()->assertSee('No piece has these words.');
+    }
+
     public function test_few_cuts_are_searched_until_the_least_is_proved(): void
     {
         $pieces = collect(
@@ -89,7 +107,7 @@ final class CuttingTest extends TestCase
         $page = fn (CuttingDesk $desk, bool $isLonger): string => view(
             'stock.cutting',
             [
-                'desk' => $desk, 'isLonger' => $isLonger, 'all' => $pieces,
+                'desk' => $desk, 'isLonger' => $isLonger, 'choice' => new CuttingChoice($this->workshop(), [], ''),
                 'buying' => ToBuyList::besideWire($this->workshop(), Needs::of(array_values($pieces->map(
                     fn (Piece $piece): array => [
                         Taken::of(Planner::plan($piece->document(), $this->workshop()->profile())), 1,

@@ -11,6 +11,7 @@ use App\Read\CuttingDesk;
 use App\Support\Asker;
 use App\View\Csv;
 use App\View\Market\ToBuyList;
+use App\View\Stock\CuttingChoice;
 use Hebra\Core\Market\Needs;
 use Hebra\Core\Market\Taken;
 use Hebra\Core\Plan\Planner;
@@ -19,7 +20,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Collection;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The cutting plan over one piece or several: what comes from which coil, ticked off as it is cut. */
@@ -46,15 +46,14 @@ final class CuttingController extends Controller
     {
         $workshop = $this->workshop($request);
         $asked = array_slice(array_filter((array) $request->query('pieces', []), is_string(...)), 0, self::MOST_PIECES);
-        /** @var Collection<int, Piece> $all */
-        $all = $workshop->pieces()->where('is_pattern', false)->latest('id')->limit(200)->get();
+        $choice = new CuttingChoice($workshop, array_values($asked), $this->text($request, 'line'));
         $pins = array_filter((array) $request->query('pins', []), is_string(...));
-        $pieces = $all->filter(fn (Piece $piece): bool => in_array($piece->ulid, $asked, true))->values();
+        $pieces = $choice->chosen;
 
         return view('stock.cutting', [
             'desk' => new CuttingDesk($workshop, $pieces, $pins, $seconds, $asker),
             'isLonger' => $seconds > CuttingDesk::SECONDS,
-            'all' => $all,
+            'choice' => $choice,
             'buying' => ToBuyList::besideWire($workshop, Needs::of(array_values($pieces->map(
                 fn (Piece $piece): array => [
                     Taken::of(Planner::plan($piece->document(), $workshop->profile())), 1,

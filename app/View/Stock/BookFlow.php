@@ -22,7 +22,7 @@ final readonly class BookFlow
 
     public const LEFT = 190;
 
-    public const RIGHT = 800;
+    public const RIGHT = 770;
 
     private const HIGH = 190.0;
 

@@ -2,16 +2,22 @@
 <x-layout title="Cutting plan" here="Stock">
     <div class="flex flex-wrap items-end justify-between gap-3 mt-4"><h1>Cutting plan</h1><span class="bar">@if ($desk->pieces->isNotEmpty())<a class="small" href="{{ str_replace('/cutting', '/cutting/plan.csv', $desk->address($desk->pins)) }}">The plan (CSV)</a>@endif<a class="small ml-2" href="/cutting/list">Cut a list of lengths</a>@if ($desk->pieces->isNotEmpty())<span x-data="leaf"><button type="button" class="tool ml-2 no-print" id="print-plan" x-on:click="print">Print</button></span>@endif</span></div>
     @if ($problem !== null)<p class="banner" role="alert">{{ $problem->getMessage() }}</p>@endif
-    @if (count($all) === 0)@include('svg.bare-wire')<p class="tell mt-3">What is to be cut is laid out of your pieces, and there is none yet. <a
+    @if ($choice->isEmpty())@include('svg.bare-wire')<p class="tell mt-3">What is to be cut is laid out of your pieces, and there is none yet. <a
         href="/patterns">Start one</a>, or <a href="/cutting/list">cut a list of lengths</a>.</p>@else
-    <details class="mt-2 no-print" @if ($desk->pieces->isEmpty()) open @endif>
+    <details class="mt-2 no-print" @if ($desk->pieces->isEmpty() || $choice->line !== '') open @endif>
         <summary>{{ $desk->pieces->isEmpty() ? 'Choose what to cut for' : 'For '.$desk->pieces->pluck('name')->implode(', ') }}</summary>
         <form class="mt-2" method="get" action="/cutting">
-            <ul class="grid gap-x-6 gap-y-1 sm:grid-cols-2 lg:grid-cols-3">
-                @foreach ($all as $piece)
-                    <li><label class="flex items-center gap-2"><input type="checkbox" name="pieces[]" value="{{ $piece->ulid }}" @checked($desk->pieces->contains('id', $piece->id))> {{ $piece->name }} <span class="quiet small">{{ $piece->document()->makes->words() }}</span></label></li>
-                @endforeach
-            </ul>
+            @if ($choice->more > 0 || $choice->line !== '')<p class="bar mb-2"><label class="sr-only" for="cutting-line">Find a piece</label><input
+                class="in is-text !w-64" id="cutting-line" name="line" value="{{ $choice->line }}" maxlength="80"
+                placeholder="amber, #market" autocomplete="off"><button type="submit" class="tool">find</button>
+                <span class="quiet small">{{ $choice->more === 0 ? '' : number_format($choice->more).' more are found by their words' }}</span></p>@endif
+            <ul class="cutting-choice">@foreach ($choice->rows as $one)
+                <li><label><span class="cutting-drawn">@include('svg.hung-picture', ['hung' => $one['hung']])</span>
+                    <input type="checkbox" name="pieces[]" value="{{ $one['piece']->ulid }}" @checked($one['isChosen'])>
+                    <strong>{{ $one['piece']->name }}</strong>
+                    <span class="quiet small">{{ $one['piece']->document()->makes->words() }}</span></label></li>
+            @endforeach</ul>
+            @if ($choice->rows === [])<p class="quiet">No piece has these words.</p>@endif
             <p class="mt-2"><button type="submit" class="do">Plan the cuts</button></p>
         </form>
     </details>
