@@ -87,14 +87,15 @@ final class PagesTest extends BrowserTestCase
         $this->assertNoAxeViolations('sign in');
         $this->enterDemo();
         $pages = $this->pages();
-        foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
+        // The last is the first enlarged four times: it only has to fit.
+        foreach ([[1280, 800], [390, 844], [320, 640]] as [$width, $height]) {
             $this->window($width, $height);
             foreach ($pages as $name => $address) {
                 $this->visit($address);
                 self::$browser->executeScript(
                     'for (const one of document.querySelectorAll("details")) { one.open = true; }',
                 );
-                $this->assertNoAxeViolations("{$name} at {$width}");
+                $width === 320 || $this->assertNoAxeViolations("{$name} at {$width}");
                 [$needs, $has] = self::$browser->executeScript(
                     'return [document.documentElement.scrollWidth, innerWidth]'
                 );
@@ -131,7 +132,7 @@ final class PagesTest extends BrowserTestCase
             'the year on paper', 'pieces', 'stock', 'the metal book', 'account', 'a sum', 'tools and hand',
             'lay out with a stop',
             'wire', 'a band cut', 'make, begun', 'log, under way', 'patterns', 'a weave', 'a bill', 'variants',
-            'the cutting plan', 'what was learned',
+            'the cutting plan', 'what was learned', 'sums', 'strips', 'lay ready', 'insight', 'practice', 'a record',
         ] as $name) {
             $this->visit($pages[$name]);
             $this->assertNoAxeViolations("{$name} in the evening");

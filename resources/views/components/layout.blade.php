@@ -1,6 +1,8 @@
-@props(['title', 'here' => ''])
+{{-- What lies on white paper is by day, whatever the light. --}}
+@props(['title', 'here' => '', 'isPaper' => false])
+@php($light = $isPaper ? 'day' : request()->cookie('light'))
 <!doctype html>
-<html lang="en" @class(['is-day' => request()->cookie('light') === 'day', 'is-evening' => request()->cookie('light') === 'evening'])>
+<html lang="en" @class(['is-day' => $light === 'day', 'is-evening' => $light === 'evening'])>
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">

@@ -1,4 +1,4 @@
-<x-layout :title="'Leaflet of '.$leaflet->desk->document->name" here="Pieces">
+<x-layout :title="'Leaflet of '.$leaflet->desk->document->name" here="Pieces" :is-paper="true">
     <div class="bar mt-3 no-print" x-data="leaf"><a class="grow"
         href="{{ $leaflet->desk->url('make') }}">← {{ $leaflet->desk->document->name }}</a>
         <form class="bar" method="get"><label for="for" class="quiet small">for so many people</label><input

@@ -1,5 +1,5 @@
 @php($mm = 96 / 25.4)
-<x-layout :title="'Strips 1 : 1, '.$desk->document->name" here="Pieces">
+<x-layout :title="'Strips 1 : 1, '.$desk->document->name" here="Pieces" :is-paper="true">
 <div x-data="leaf" class="print-page">
     <div class="no-print flex flex-wrap items-center justify-between gap-3 mb-4">
         <a href="{{ $desk->url('cut') }}">← {{ $desk->document->name }}</a>
