@@ -131,7 +131,7 @@ final readonly class SeenPiece
         $second = $times > 1 ? "<use href=\"#one\" x=\"{$drawing->width}\"/>" : '';
 
         return SvgFile::document(
-            $drawing->width * $times, $drawing->height, $plan->piece->name,
+            $drawing->width * $times, $drawing->height, '',
             view('svg.defs')->render()."<g id=\"one\">{$one}</g>{$second}",
         );
     }

@@ -69,6 +69,23 @@ final class SeenPieceTest extends TestCase
         self::assertContains(config('session.cookie'), $names($this->get('/hand')), 'a page keeps it from ending');
     }
 
+    /** A drawing without a word is kept by its maker’s browser and sent short; a page is neither. */
+    public function test_its_picture_is_a_file_that_a_browser_keeps(): void
+    {
+        preg_match('~/seen/[0-9a-f]{32}\.svg~', (string) $this->get('/pieces')->getContent(), $found);
+        $whole = $this->get($found[0])->assertOk();
+        self::assertStringNotContainsString('no-store', (string) $whole->headers->get('Cache-Control'));
+        self::assertStringContainsString('immutable', (string) $whole->headers->get('Cache-Control'));
+        self::assertDoesNotMatchRegularExpression('~<(text|title|desc)\b~', (string) $whole->getContent());
+        $short = $this->get($found[0], ['Accept-Encoding' => 'gzip, br'])->assertHeader('Content-Encoding', 'gzip');
+        self::assertSame($whole->getContent(), gzdecode((string) $short->getContent()));
+        self::assertLessThan(0.5 * strlen((string) $whole->getContent()), strlen((string) $short->getContent()));
+        $page = $this->get('/pieces', ['Accept-Encoding' => 'gzip']);
+        self::assertSame([null, 'no-store, private'], [
+            $page->headers->get('Content-Encoding'), $page->headers->get('Cache-Control'),
+        ]);
+    }
+
     /** One fact: kept or worked out anew, a list says the same of every piece. */
     public function test_what_is_kept_is_what_the_plan_says(): void
     {

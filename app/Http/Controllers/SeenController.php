@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Middleware\Answers;
 use App\View\SeenPiece;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -16,6 +17,8 @@ final class SeenController extends Controller
     public function __invoke(Request $request, string $key): Response
     {
         $file = SeenPiece::file($key, $this->workshop($request));
+
+        $request->attributes->set(Answers::FOR_MAKER, true);
 
         return $file === null ? abort(404) : response($file, 200, [
             'Content-Type' => 'image/svg+xml',
