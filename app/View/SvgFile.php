@@ -77,7 +77,8 @@ final class SvgFile
         return '<?xml version="1.0" encoding="UTF-8"?>'."\n".'<svg xmlns="http://www.w3.org/2000/svg" width="'
             .round($width / self::PX_PER_MM, 3).'mm" height="'.round($height / self::PX_PER_MM, 3).'mm" viewBox="0 0 '
             .round($width, 2).' '.round($height, 2).'">'
-            .($title === '' ? '' : '<title>'.e($title).'</title>').'<style>'.self::style($inner).$style.'</style>'.$inner."</svg>\n";
+            .($title === '' ? '' : '<title>'.e($title).'</title>')
+            .'<style>'.self::style($inner).$style.'</style>'.$inner."</svg>\n";
     }
 
     /** What is drawn once and used bears its own metal or colour: in a file that of its user does not reach it. */

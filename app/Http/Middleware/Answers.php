@@ -28,7 +28,9 @@ final class Answers
     /** Shorter ones are sent as they are. */
     private const SHORT = 1000;
 
-    private const POLICY = "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+    private const POLICY = "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data:; "
+        ."font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; "
+        ."frame-ancestors 'none'";
 
     /** A picture of its own carries its colours inside and fetches nothing. */
     private const PICTURE = "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'";
