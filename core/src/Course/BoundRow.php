@@ -53,15 +53,58 @@ final readonly class BoundRow
                 [$mm, $at] = [$mm + $wraps->lengthMm(), $at + $between * $this->wireMm];
             }
             [$start, $end] = $this->seated($at, $bead, $isAstride);
-            $up = Span::straight($this->outside($at), $start);
+            $up = $this->up($at, $start);
             $at += $bead->lengthMm;
-            $down = Span::straight($end, $this->outside($at));
-            array_push($spans, $up, Span::straight($start, $end), $down);
-            $threaded[] = new Threaded($bead, 1, $this->mark, true, atMm: $mm + $up->lengthMm());
-            $mm += $up->lengthMm() + $bead->lengthMm + $down->lengthMm();
+            $down = $this->down($end, $at, $isAstride);
+            array_push($spans, ...$up, ...[Span::straight($start, $end)], ...$down);
+            $mm += (new Curve($up))->lengthMm();
+            $threaded[] = new Threaded($bead, 1, $this->mark, true, atMm: $mm);
+            $mm += $bead->lengthMm + (new Curve($down))->lengthMm();
         }
 
         return [$this->ending($spans, $at), $threaded];
+    }
+
+    /**
+     * From a bead back to the host’s outside. From before it the wire comes down over where the next turn goes up: it
+     * lands a wire earlier, and lies along the host for that.
+     *
+     * @return non-empty-list<Span>
+     */
+    private function down(Vector $from, float $atMm, bool $isAstride): array
+    {
+        $outside = $this->outside($atMm);
+        if (! $isAstride) {
+            return [Span::straight($from, $outside)];
+        }
+        $lands = $atMm - $this->wireMm;
+        $back = array_map(fn (Span $span): Span => $span->reversed(), array_reverse($this->up($lands, $from)));
+
+        return [...$back, Span::straight($this->outside($lands), $outside)];
+    }
+
+    /**
+     * From the host’s outside to the hole of a bead: straight, or round the host where that is in the way.
+     *
+     * @return non-empty-list<Span>
+     */
+    private function up(float $atMm, Vector $to): array
+    {
+        $outside = $this->outside($atMm);
+        $host = $this->host->at($atMm);
+        $radius = ($this->hostMm + $this->wireMm) / 2;
+        $before = $host->beside()->times(-1.0);
+        $over = $to->minus($host->at);
+        [$outwards, $forwards] = [$over->dot($host->towards), $over->dot($before)];
+        $far = hypot($outwards, $forwards);
+        // As far round as the wire lies on it, before it leaves for the hole.
+        $round = $far > $radius ? atan2($forwards, $outwards) - acos($radius / $far) : 0.0;
+        if ($round <= 1e-6 || $this->sideMm > 0.0) {
+            return [Span::straight($outside, $to)];
+        }
+        $corner = $outside->plus($before->times($radius * tan($round / 2)));
+
+        return [Span::straight($outside, $corner), Span::straight($corner, $to)];
     }
 
     /**
@@ -135,7 +178,9 @@ final readonly class BoundRow
         $ends = [$outside, $outside];
         for ($try = 0; $try < self::TRIES; $try++) {
             $ends = $this->axis($atMm + $bead->lengthMm / 2, $bead->lengthMm, $outwards, $before);
-            $over = $ends[0]->minus($outside)->lengthMm() - $reach;
+            $ways = $isAstride ? $this->down($ends[1], $atMm + $bead->lengthMm, true) : $this->up($atMm, $ends[0]);
+            $ways = new Curve([...$ways, ...$this->up($atMm, $ends[0])]);
+            $over = $ways->lengthMm() / 2 - $reach;
             if (abs($over) < self::NEAR_MM) {
                 break;
             }
@@ -152,8 +197,7 @@ final readonly class BoundRow
 
     /**
      * @return array{float, float, float} how far a bead's hole lies outside the host's middle, how far before it, and
-     *     how
-     *                                    long the way there is
+     *     how long the way there is
      */
     private function seat(Bead $bead, bool $isAstride): array
     {
