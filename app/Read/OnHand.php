@@ -128,7 +128,9 @@ final class OnHand
                 fn (OwnSupply $supply): bool => $supply->isOf($finding),
             );
 
-            return $supply === null ? null : $supply->held / ($finding->isByLength() ? 1000 : 1);
+            $each = $finding->isByLength() ? 1000 : 1;
+
+            return $supply === null ? null : $supply->held / $each;
         }
 
         return (float) $this->lots()

@@ -173,7 +173,11 @@ final readonly class BillDesk
 
     private static function more(bool $isSame, string $amount, bool $isLess): string
     {
-        return $isSame ? 'the same' : $amount.($isLess ? ' less' : ' more');
+        return match (true) {
+            $isSame => 'the same',
+            $isLess => "{$amount} less",
+            default => "{$amount} more",
+        };
     }
 
     public function money(int $cents): string

@@ -105,11 +105,12 @@ final class Desk
         $isLeft = $stage === 'make' && $this->profile->schools->isLeftHanded();
         $isBoard = $stage === 'lay-out';
         $isRound = $this->plan->isLaidRound();
+        $flags = $isBoard && $this->hasFlags() ? Board::FLAG : 0.0;
         $this->drawing = new Drawing(
             $this->plan->seen($this->side),
             $isBoard ? Board::WIDE : 330,
             $isBoard ? Board::HIGH : 560,
-            dimension: $isRound ? 0.0 : Board::DIMENSION + ($isBoard && $this->hasFlags() ? Board::FLAG : 0.0),
+            dimension: $isRound ? 0.0 : Board::DIMENSION + $flags,
             room: $isBoard ? Board::EDGE : 26,
             isMirrored: $isLeft !== ($stage === 'make' && $this->makingDesk?->isMirrored() === true),
             rulerWide: $isBoard && ! $isRound && $this->side !== View::Top ? Board::RULER : 0.0,
@@ -633,8 +634,12 @@ final class Desk
     public static function bill(Making $making): array
     {
         return array_values($making->movements
-            ->groupBy(fn (Movement $line): string => $line->lot !== null ? ($line->mass_mg < 0 ? 'out of ' : 'offcut kept as ').$line->lot->name : match ($line->account) {
-                'pieces' => 'in the piece', 'scrap jar' => 'to the scrap jar', default => 'wire not booked',
+            ->groupBy(fn (Movement $line): string => match (true) {
+                $line->lot !== null && $line->mass_mg < 0 => "out of {$line->lot->name}",
+                $line->lot !== null => "offcut kept as {$line->lot->name}",
+                $line->account === 'pieces' => 'in the piece',
+                $line->account === 'scrap jar' => 'to the scrap jar',
+                default => 'wire not booked',
             })
             ->map(
                 fn (Collection $lines, string $words): array => [

@@ -38,12 +38,9 @@ final readonly class Ideas
     public function __construct(private Workshop $workshop, private Lot|Bead $of)
     {
         $this->profile = $workshop->profile();
-        [$this->name, $this->there] = $of instanceof Bead ? [$of->core()->words(), Figures::counted($of->owned, 'bead')]
-            : [
-                $of->name,
-                ucfirst($of->wireWords()).', '
-                    .($of->isPins() ? Figures::counted($of->heldPins(), 'pin').' of '.$this->profile->length($of->pinMm()) : $this->profile->length($of->heldMm())),
-            ];
+        [$this->name, $this->there] = $of instanceof Bead
+            ? [$of->core()->words(), Figures::counted($of->owned, 'bead')]
+            : [$of->name, ucfirst($of->wireWords()).', '.$this->much($of)];
         $ideas = [];
         foreach ($this->workshop->pieces()->where('is_pattern', false)->latest('id')->limit(60)->get() as $piece) {
             /** @var Piece $piece */
@@ -55,6 +52,13 @@ final readonly class Ideas
         $ideas = array_values(array_filter($ideas));
         usort($ideas, fn (array $a, array $b): int => $b['much'] <=> $a['much']);
         $this->ideas = array_slice($ideas, 0, 24);
+    }
+
+    private function much(Lot $lot): string
+    {
+        return $lot->isPins()
+            ? Figures::counted($lot->heldPins(), 'pin').' of '.$this->profile->length($lot->pinMm())
+            : $this->profile->length($lot->heldMm());
     }
 
     /**
@@ -70,12 +74,16 @@ final readonly class Ideas
             default => $this->wire($plan, $this->of),
         };
 
-        return $times < 1
-            ? null
-            : ['words' => $words.', '.$plan->piece->makes->words(), 'address' => $address, 'pattern' => $pattern, 'uses' => $uses.($times > 1 ? ", {$times} times" : ''), 'much' => $one,
-                'drawing' => new Drawing(
-                    $plan->assembly(), 150, 150, 0, 8, 'idea-'.($pattern !== '' ? $pattern : substr($address, -8)),
-                )];
+        if ($times < 1) {
+            return null;
+        }
+        $name = 'idea-'.($pattern !== '' ? $pattern : substr($address, -8));
+
+        return [
+            'words' => $words.', '.$plan->piece->makes->words(), 'address' => $address, 'pattern' => $pattern,
+            'uses' => $uses.($times > 1 ? ", {$times} times" : ''), 'much' => $one,
+            'drawing' => new Drawing($plan->assembly(), 150, 150, 0, 8, $name),
+        ];
     }
 
     /** @return array{float, int, string} how much one takes, how often there is enough, and that in words */

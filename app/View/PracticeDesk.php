@@ -91,8 +91,16 @@ final readonly class PracticeDesk
         return match (true) {
             in_array($this->kind, ['pairs', 'spiral'], true) => "Pairs differ by {$off} on average.",
             $of === null => "Off by {$off}.",
-            default => "Off by {$off} on average, spread ".Figures::mm(round($of->spreadMm, 2)).'.'
-                .($of->isDrifting ? ' They drift '.($of->driftMm > 0 ? 'wider' : 'tighter').'.' : ''),
+            default => "Off by {$off} on average, spread ".Figures::mm(round($of->spreadMm, 2)).'.'.self::drift($of),
+        };
+    }
+
+    private static function drift(Consistency $of): string
+    {
+        return match (true) {
+            ! $of->isDrifting => '',
+            $of->driftMm > 0 => ' They drift wider.',
+            default => ' They drift tighter.',
         };
     }
 

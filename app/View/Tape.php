@@ -39,10 +39,13 @@ final readonly class Tape
         $reach = $desk->plan->reach();
         $checks = array_filter($desk->plan->checks, fn (Check $check): bool => $check->rule === 'length');
         $was = $desk->was[0] ?? null;
+        if ($reach === null) {
+            return null;
+        }
         // What it was is told by the hanging length, which is its own where it is laid straight.
-        $isOther = $reach !== null && $was !== null && abs($was - $reach->hasMm) >= 0.25;
+        $isOther = $was !== null && abs($was - $reach->hasMm) >= 0.25;
 
-        return $reach === null ? null : new self($reach, $isOther ? $was : null, array_values($checks)[0] ?? null);
+        return new self($reach, $isOther ? $was : null, array_values($checks)[0] ?? null);
     }
 
     public function x(float $mm): float

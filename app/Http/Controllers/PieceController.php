@@ -69,13 +69,13 @@ final class PieceController extends Controller
         /** @var Piece|null $own */
         $own = $workshop->patterns()->where('ulid', $pattern)->first();
 
-        return $own !== null
-            ? $own->document()->withName($name === '' ? $own->name : $name)
-            : Patterns::start(
-                $pattern,
-                $name === '' ? Patterns::named($pattern)->newName() : $name,
-                $workshop->profile()->schools,
-            );
+        if ($own !== null) {
+            return $own->document()->withName($name === '' ? $own->name : $name);
+        }
+
+        return Patterns::start(
+            $pattern, $name === '' ? Patterns::named($pattern)->newName() : $name, $workshop->profile()->schools,
+        );
     }
 
     /** Beads of the maker's own in place of the pattern's, by what those are called in the piece. */

@@ -133,18 +133,15 @@ final class StageController extends Controller
             return response()->json(['revision' => $piece->revision, 'piece' => json_decode($piece->json())]);
         }
 
-        return $request->hasHeader('HX-Request')
-            ? $this->page($request, $this->stageOf($request), null, $request->was())
-            : redirect(
-                "/pieces/{$piece->ulid}/{$this->stageOf($request)}?".http_build_query(
-                    [
-                        'open' => $request->openPart()?->text, 'run' => $request->openRun(),
-                        'role' => $request->openRole(),
-                        'view' => $request->side() === Side::Front ? null : $request->side()->value,
-                    ],
-                ),
-                303,
-            );
+        if ($request->hasHeader('HX-Request')) {
+            return $this->page($request, $this->stageOf($request), null, $request->was());
+        }
+        $where = http_build_query([
+            'open' => $request->openPart()?->text, 'run' => $request->openRun(), 'role' => $request->openRole(),
+            'view' => $request->side() === Side::Front ? null : $request->side()->value,
+        ]);
+
+        return redirect("/pieces/{$piece->ulid}/{$this->stageOf($request)}?{$where}", 303);
     }
 
     private function stageOf(PieceRequest $request): string

@@ -43,12 +43,11 @@ final class SumController extends Controller
                 $asked = Asked::read($ask);
                 $desk = $this->desk($request, $asked->sum, $asked->inputs, $asked->missing);
 
+                $joint = str_contains($desk->address(), '?') ? '&' : '?';
+
                 return $isLive
                     ? $this->live($request, $desk)
-                    : redirect(
-                        $desk->address().(str_contains($desk->address(), '?') ? '&' : '?')
-                            .http_build_query(['ask' => $ask]),
-                    );
+                    : redirect($desk->address().$joint.http_build_query(['ask' => $ask]));
             }
             $problem = null;
         } catch (Problem $caught) {

@@ -164,8 +164,11 @@ final class SupplyController extends Controller
     private function costs(Request $request): array
     {
         $price = trim($this->text($request, 'price'));
+        if (! $request->has('price')) {
+            return [];
+        }
 
-        return $request->has('price') ? ['price_e4' => $price === '' ? null : UnitPrice::parse($price)->e4()] : [];
+        return ['price_e4' => $price === '' ? null : UnitPrice::parse($price)->e4()];
     }
 
     /**
@@ -175,7 +178,10 @@ final class SupplyController extends Controller
     private function low(Request $request, callable $read): array
     {
         $low = trim($this->text($request, 'low'));
+        if (! $request->has('low')) {
+            return [];
+        }
 
-        return $request->has('low') ? ['low_at' => $low === '' ? null : $read($low)] : [];
+        return ['low_at' => $low === '' ? null : $read($low)];
     }
 }

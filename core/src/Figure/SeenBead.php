@@ -76,7 +76,8 @@ final class SeenBead
     {
         [[$x, $y], [$dx, $dy]] = [SeenPath::page($this->at), SeenPath::page($this->ahead)];
         $isEndOn = hypot($this->ahead->x, $this->ahead->y) < self::END_ON;
-        $turn = $isEndOn ? 0.0 : rad2deg(atan2(-$dx, $dy)) + ($this->run->isTurned ? 180.0 : 0.0);
+        $half = $this->run->isTurned ? 180.0 : 0.0;
+        $turn = $isEndOn ? 0.0 : rad2deg(atan2(-$dx, $dy)) + $half;
         $top = round($y - $this->run->bead->lengthMm / 2, 4);
 
         return new BeadMark(

@@ -78,12 +78,13 @@ final class ChangeWriter
         return match (true) {
             $change instanceof Change\JoinGroup => ['do' => 'group.join', 'part' => $change->part],
             $change instanceof Change\LeaveGroup => ['do' => 'group.leave', 'part' => $change->part],
-            $change instanceof Change\GradeGroup => $change->byMm === 0.0
-                ? ['do' => 'group.unfold', 'group' => $change->group]
-                : [
-                    'do' => 'group.grade', 'group' => $change->group, 'step' => $change->byMm.' mm',
-                    'way' => $change->isFalling ? 'falling' : 'rising',
-                ],
+            $change instanceof Change\GradeGroup && $change->byMm === 0.0 => [
+                'do' => 'group.unfold', 'group' => $change->group,
+            ],
+            $change instanceof Change\GradeGroup => [
+                'do' => 'group.grade', 'group' => $change->group, 'step' => $change->byMm.' mm',
+                'way' => $change->isFalling ? 'falling' : 'rising',
+            ],
             $change instanceof Change\SetGroup => [
                 'do' => 'group.set', 'group' => $change->group, 'count' => $change->count,
                 'by' => $change->by === 0 ? null : $change->by,

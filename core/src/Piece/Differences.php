@@ -154,8 +154,8 @@ final readonly class Differences
     /** @return list<string> */
     private static function told(string $what, string $before, string $after): array
     {
-        return $before === $after
-            ? []
-            : ["{$what}: ".($before === '' ? 'none' : $before).' → '.($after === '' ? 'none' : $after)];
+        $named = fn (string $value): string => $value === '' ? 'none' : $value;
+
+        return $before === $after ? [] : ["{$what}: {$named($before)} → {$named($after)}"];
     }
 }

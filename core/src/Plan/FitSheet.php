@@ -39,10 +39,13 @@ final readonly class FitSheet
     {
         $over = $plan->hangsMm() - $plan->piece->fit->mm;
         $profile = $plan->profile;
-        $sentences = [$over > 0.25
-            ? 'It hangs '.$profile->length($over)
-                .' lower than you want: take a bead or a link off, or turn smaller loops.'
-            : 'It hangs '.$profile->length($plan->hangsMm()).($over < -0.25 ? ', '.$profile->length(-$over).' above the lowest you want.' : ', as low as you want.')];
+        $hangs = 'It hangs '.$profile->length($plan->hangsMm());
+        $sentences = [match (true) {
+            $over > 0.25 => 'It hangs '.$profile->length($over)
+                .' lower than you want: take a bead or a link off, or turn smaller loops.',
+            $over < -0.25 => "{$hangs}, ".$profile->length(-$over).' above the lowest you want.',
+            default => "{$hangs}, as low as you want.",
+        }];
         if ($plan->gramsEach > Checks::COMFORTABLE_GRAMS) {
             $sentences[] = Figures::grams($plan->gramsEach).' each pulls at an ear; about 7 g is comfortable.';
         }

@@ -133,8 +133,11 @@ final readonly class Forming
             return '';
         }
         $off = $this->endsMm - $this->wantedMm;
+        $opens = ' It opens to '.$profile->size($this->endsMm);
+        if (abs($off) < 0.15) {
+            return "{$opens}.";
+        }
 
-        return ' It opens to '.$profile->size($this->endsMm)
-            .(abs($off) < 0.15 ? '.' : ', '.Figures::mm(round(abs($off), 1)).($off > 0 ? ' more' : ' less').' than planned.');
+        return "{$opens}, ".Figures::mm(round(abs($off), 1)).($off > 0 ? ' more' : ' less').' than planned.';
     }
 }

@@ -224,19 +224,7 @@ final class Inspection
             $points[] = new Point('halves', 'Fold it at its middle', 'Both halves alike');
         }
         $sized = $plan->sized()[0] ?? null;
-        [$look, $mm] = $sized !== null ? [
-            'Measure it across, '.($sized[1]->key === 'inside' ? 'inside' : 'to the wire’s middle'),
-            $sized[0]->part->mm($sized[1]->key),
-        ] : match ($plan->piece->fit->kind) {
-            FitKind::Finger => ['Measure its inside', $plan->piece->fit->mm],
-            FitKind::Ear, FitKind::Hoop => ['Measure it, top to bottom', $plan->hangsMm()],
-            FitKind::Wrist,
-            FitKind::Neck => match (true) {
-                $plan->roundMm() !== null => ['Measure it, once round', $plan->roundMm()],
-                $plan->isLaidRound() => ['Measure it, end to end', $plan->hangsMm()],
-                default => ['Measure it, top to bottom', $plan->hangsMm()],
-            },
-        };
+        [$look, $mm] = self::measured($plan);
         if ($mm > 0) {
             $points[] = new Point(
                 'fit',
@@ -247,6 +235,28 @@ final class Inspection
         }
 
         return $points;
+    }
+
+    /** @return array{string, float} what is measured, in words, and what it should be */
+    private static function measured(Plan $plan): array
+    {
+        [$part, $sizing] = $plan->sized()[0] ?? [null, null];
+        if ($part !== null && $sizing !== null) {
+            $where = $sizing->key === 'inside' ? 'inside' : 'to the wire’s middle';
+
+            return ["Measure it across, {$where}", $part->part->mm($sizing->key)];
+        }
+
+        return match ($plan->piece->fit->kind) {
+            FitKind::Finger => ['Measure its inside', $plan->piece->fit->mm],
+            FitKind::Ear, FitKind::Hoop => ['Measure it, top to bottom', $plan->hangsMm()],
+            FitKind::Wrist,
+            FitKind::Neck => match (true) {
+                $plan->roundMm() !== null => ['Measure it, once round', $plan->roundMm()],
+                $plan->isLaidRound() => ['Measure it, end to end', $plan->hangsMm()],
+                default => ['Measure it, top to bottom', $plan->hangsMm()],
+            },
+        };
     }
 
     /** `US 9, 18.95 mm`: a size that was formed is told finer than a ruler shows. */

@@ -248,17 +248,15 @@ final class LineChecks
             return [new Check(Level::Ok, 'alignment', $text.', as near as whole links come.', $id)];
         }
         $group = $chains[0]->part->part->group;
-        $way = count(
-            array_unique(array_map(fn (Instance $chain): string => $chain->part->part->id->text, $chains)),
-        ) === count($chains)
-            ? new Way(
+        $ids = array_map(fn (Instance $chain): string => $chain->part->part->id->text, $chains);
+        $way = match (true) {
+            count(array_unique($ids)) === count($chains) => new Way(
                 implode(', ', $match->links).' links',
-                new SetLinks(array_combine(
-                    array_map(fn (Instance $chain): string => $chain->part->part->id->text, $chains),
-                    array_map(strval(...), $match->links),
-                )),
-            )
-            : ($group !== '' ? new Way('Each piece on its own', new GradeGroup($group, 0.0, false)) : null);
+                new SetLinks(array_combine($ids, array_map(strval(...), $match->links))),
+            ),
+            $group !== '' => new Way('Each piece on its own', new GradeGroup($group, 0.0, false)),
+            default => null,
+        };
 
         return [
             new Check(
@@ -375,18 +373,19 @@ final class LineChecks
                 continue;
             }
             $label = $instance->part->label();
-            $checks[$id->text] = $across !== $layout->facing($instance)
-                ? new Check(Level::Ok, 'facing', "The {$label} hangs with its face to the front.", $id)
-                : new Check(Level::Note, 'facing', "The {$label} hangs with its edge to the front: each eye turns what "
-                    .'hangs in it by a quarter.', $id, [
-                        new Way(
-                            'Turn its eye',
-                            new SetSetting($id, 'turned', $across ? '0' : '1'),
-                        ),
-                        ...($instance->above === null || $instance->part->part->on !== null ? [] : [
-                            new Way('One ring more above it', new AddPart('jump-ring', $piece->indexOf($id))),
-                        ]),
-                    ]);
+            if ($across !== $layout->facing($instance)) {
+                $checks[$id->text] = new Check(
+                    Level::Ok, 'facing', "The {$label} hangs with its face to the front.", $id,
+                );
+
+                continue;
+            }
+            $ways = [new Way('Turn its eye', new SetSetting($id, 'turned', $across ? '0' : '1'))];
+            if ($instance->above !== null && $instance->part->part->on === null) {
+                $ways[] = new Way('One ring more above it', new AddPart('jump-ring', $piece->indexOf($id)));
+            }
+            $checks[$id->text] = new Check(Level::Note, 'facing', "The {$label} hangs with its edge to the front: each "
+                .'eye turns what hangs in it by a quarter.', $id, $ways);
         }
 
         return array_values($checks);

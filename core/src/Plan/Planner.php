@@ -370,14 +370,11 @@ final class Planner
 
     private function unhung(PartPlan $above, PartPlan $part, bool $canHang, string $eye): string
     {
+        $of = $eye === 'bottom' ? '' : "{$eye} of the ";
+
         return $canHang
-            ? ucfirst(
-                "the {$part->label()} has no eye on top: it cannot hang from the {$above->label()}.",
-            )
-            : ucfirst(
-                'nothing can hang from the '.($eye === 'bottom' ? '' : "{$eye} of the ")
-                    ."{$above->label()} above this {$part->label()}.",
-            );
+            ? "The {$part->label()} has no eye on top: it cannot hang from the {$above->label()}."
+            : "Nothing can hang from the {$of}{$above->label()} above this {$part->label()}.";
     }
 
     /** @param  array<string, PartPlan>  $partOf */
@@ -422,18 +419,13 @@ final class Planner
             $counts[$words] = ($counts[$words] ?? 0) + $count;
         }
         $many = array_filter($counts, fn (int $count): bool => $count >= 10);
+        $fives = array_map(function (string $words, int $count): string {
+            $over = $count % 5 === 0 ? '' : ' and '.($count % 5);
 
-        return $many === []
-            ? ''
-            : ' Count by fives: '.implode(
-                '; ',
-                array_map(
-                    fn (string $words, int $count): string => "{$count} × {$words}: "
-                        .Figures::counted(intdiv($count, 5), 'five').($count % 5 === 0 ? '' : ' and '.($count % 5)),
-                    array_keys($many),
-                    $many,
-                ),
-            ).'.';
+            return "{$count} × {$words}: ".Figures::counted(intdiv($count, 5), 'five').$over;
+        }, array_keys($many), $many);
+
+        return $fives === [] ? '' : ' Count by fives: '.implode('; ', $fives).'.';
     }
 
     /** `link`, or `link 2` where several are alike in name. */

@@ -70,9 +70,9 @@ final class Prepare
 
     private static function what(Cut $cut, int $count): string
     {
-        return $cut->rings !== null
-            ? $cut->rings->words()
-            : mb_strtolower($cut->label).($count > 1 ? 's' : '');
+        $plural = $count > 1 ? 's' : '';
+
+        return $cut->rings !== null ? $cut->rings->words() : mb_strtolower($cut->label).$plural;
     }
 
     private static function cutters(Wire $wire, Profile $profile): string

@@ -39,7 +39,7 @@ final readonly class Progress
         $done = [];
         for ($copy = 0; $copy < $copies; $copy++) {
             $done[] = $isAcross
-                ? intdiv($rest, $copies) + ($copy < $rest % $copies ? 1 : 0)
+                ? intdiv($rest + $copies - 1 - $copy, $copies)
                 : max(0, min($each, $rest - $copy * $each));
         }
 

@@ -66,10 +66,11 @@ final class Twins
     private function fitted(array $cuts): array
     {
         $hand = $this->hand;
+        if ($hand === null) {
+            return $cuts;
+        }
 
-        return $hand === null
-            ? $cuts
-            : array_map(fn (Cut $cut): Cut => $cut->rings === null ? $hand->fitted($cut) : $cut, $cuts);
+        return array_map(fn (Cut $cut): Cut => $cut->rings === null ? $hand->fitted($cut) : $cut, $cuts);
     }
 
     /** @return list<Step> */

@@ -131,7 +131,7 @@ final class CutKnapsack
     private function at(int $q): float
     {
         return $q <= $this->units
-            ? $this->worth[$q < 0 ? 0 : $q]
+            ? $this->worth[max(0, $q)]
             : $this->worth[$this->units] + ($q - $this->units) * $this->unitMm;
     }
 

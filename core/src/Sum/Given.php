@@ -89,9 +89,11 @@ final readonly class Given
     {
         $value = $this->values[$key] ?? 0.0;
 
-        return $value instanceof WireSize
-            ? $value->diameterMm()
-            : (is_float($value) || is_int($value) ? (float) $value : 0.0);
+        return match (true) {
+            $value instanceof WireSize => $value->diameterMm(),
+            is_float($value), is_int($value) => (float) $value,
+            default => 0.0,
+        };
     }
 
     public function maybeMm(string $key): ?float

@@ -276,7 +276,9 @@ final class Question
             $this->isSoMuchWire($quantity, $next)
             && in_array($input->key, ['have', 'length', 'mandrel', 'core'], true)
         ) {
-            return $input->key === ($this->isAlong($quantity) ? 'length' : 'have') ? 12 : 0;
+            $key = $this->isAlong($quantity) ? 'length' : 'have';
+
+            return $input->key === $key ? 12 : 0;
         }
         $speaks = ($quantity->isBefore($before) ? 6 : 0) + ($quantity->isAfter($after) ? 4 : 0);
         // `17 4 mm beads`: what the next figure counts, this one counts too.
@@ -439,9 +441,11 @@ final class Question
             if (! isset($this->taken[$at]) && $quantity->kind === 'length') {
                 $isRound = preg_match('/(?<!\w)(?:around|round|circumference|girth)(?!\w)/u', $this->said->plain) === 1
                     || $this->mm($quantity) > 25;
-                $how = str_contains($this->said->plain, 'string')
-                    ? 'string'
-                    : ($isRound ? 'circumference' : 'diameter');
+                $how = match (true) {
+                    str_contains($this->said->plain, 'string') => 'string',
+                    $isRound => 'circumference',
+                    default => 'diameter',
+                };
                 $this->take($ring, $at, "{$how} {$quantity->text}");
                 break;
             }

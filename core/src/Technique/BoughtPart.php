@@ -351,9 +351,8 @@ final class BoughtPart implements Technique
         $one = $part->part;
         $shape = $this->shape($one);
         $of = $this->metal($one)?->words() ?? $one->choice('colour').' '.$one->choice('made_of');
-        $name = $one->choice('name') === ''
-            ? ($shape === PlateShape::Own ? '' : $shape->words().' ').strtr($one->choice('what'), '-', ' ')
-            : $one->choice('name');
+        $shaped = $shape === PlateShape::Own ? '' : $shape->words().' ';
+        $name = $one->choice('name') === '' ? $shaped.strtr($one->choice('what'), '-', ' ') : $one->choice('name');
 
         return [new ReadyMade("{$name} {$this->size($one)}, {$of}", 1, $this->grams($part))];
     }

@@ -361,17 +361,11 @@ final class CoilLink implements Technique
         };
 
         return match ([$moment->kind, $moment->place]) {
-            [EventKind::Work, 'coil'] => $this->isBeaded
-                ? $this->beadedSteps($part, $moment)
-                : ($this->isTwice($part->part) ? $this->twiceSteps($part, $moment) : [
-                    new Step(
-                        $moment, '', 'Wind the coil',
-                        'Hold the tail and wind close turns on a piece of the core wire until they measure '
-                            .$part->profile->length($part->part->mm('length')).'. Trim both tails flush.',
-                        [$part->mark('coil')], (int) round($this->coil($part)->turns), 'turns',
-                        tool: 'pin vice or fingers', cautions: [Caution::CutEnds], operation: Operation::Coil,
-                    ),
-                ]),
+            [EventKind::Work, 'coil'] => match (true) {
+                $this->isBeaded => $this->beadedSteps($part, $moment),
+                $this->isTwice($part->part) => $this->twiceSteps($part, $moment),
+                default => [$this->coilStep($part, $moment)],
+            },
             [EventKind::Form, 'top'] => $turn('top'),
             [EventKind::Work, 'slide'] => [new Step(
                 $moment, '', 'Slide the coil on',
@@ -381,6 +375,17 @@ final class CoilLink implements Technique
             [EventKind::Form, 'bottom'] => $turn('bottom'),
             default => [],
         };
+    }
+
+    private function coilStep(PartPlan $part, Moment $moment): Step
+    {
+        return new Step(
+            $moment, '', 'Wind the coil',
+            'Hold the tail and wind close turns on a piece of the core wire until they measure '
+                .$part->profile->length($part->part->mm('length')).'. Trim both tails flush.',
+            [$part->mark('coil')], (int) round($this->coil($part)->turns), 'turns',
+            tool: 'pin vice or fingers', cautions: [Caution::CutEnds], operation: Operation::Coil,
+        );
     }
 
     /** @return list<Step> */

@@ -381,11 +381,15 @@ final class MemoryBracelet implements Technique
     private function stopStep(PartPlan $part, Moment $moment, bool $isFirst): Step
     {
         $wires = $this->wires($part->part);
-        $on = $wires === 1 ? '' : 'On '.($wires === 2 ? 'both' : 'all '.self::word($wires)).' wires, ';
+        $on = match ($wires) {
+            1 => '',
+            2 => 'On both wires, ',
+            default => 'On all '.self::word($wires).' wires, ',
+        };
+        $alike = $wires > 1 ? ', alike on each.' : '.';
         $text = $isFirst
             ? ucfirst($on.'roll').' the end to an eye against the curve, larger than the hole of the end bead.'
-            : ucfirst($on.'push').' the beads together, leave a little slack, cut the wire and roll the other stop'
-                .($wires > 1 ? ', alike on each.' : '.');
+            : ucfirst($on.'push')." the beads together, leave a little slack, cut the wire and roll the other stop{$alike}";
 
         return new Step(
             $moment, '', $isFirst ? 'Roll the first stop' : 'Roll the second stop', $text,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique;
 
+use Hebra\Core\Bead\Bead;
 use Hebra\Core\Bend\SlitEnd;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Frame;
@@ -535,25 +536,31 @@ final class TendrilRing implements Technique
     private function holeChecks(PartPlan $part): array
     {
         [$end, $size, $checks] = [$this->end($part), $part->profile->size(...), []];
+        $tendril = 'a tendril of '.$size($end->tendrilMm()).' × '.$size($end->thicknessMm());
         foreach ($part->strung as $at => $strung) {
-            $spare = $strung->bead->holeMm - $end->passesMm();
-            $tendril = 'a tendril of '.$size($end->tendrilMm()).' × '.$size($end->thicknessMm());
-            $hole = ceil(10 * $end->passesMm()) / 10;
+            [$bead, $spare] = [$strung->bead, $strung->bead->holeMm - $end->passesMm()];
             $checks[] = $spare >= 0.0
-                ? new Check(Level::Ok, 'tendril', ucfirst($tendril).' passes the '.$strung->bead->words().', '
+                ? new Check(Level::Ok, 'tendril', ucfirst($tendril).' passes the '.$bead->words().', '
                     .$size($spare).' to spare.', $part->part->id)
                 : new Check(
-                    Level::Stop, 'tendril', 'The hole of the '.$strung->bead->words().' is '
-                        .$size($strung->bead->holeMm).', and '
+                    Level::Stop, 'tendril', 'The hole of the '.$bead->words().' is '.$size($bead->holeMm).', and '
                         .$tendril.' wants '.$size($end->passesMm()).'.', $part->part->id,
-                    $hole < 0.9 * $strung->bead->widthMm
-                        ? [new Way('One with a hole of '.$size($hole), new SwapBead($part->part->id, $at,
-                            $strung->bead->withHole($hole)))]
-                        : [],
+                    $this->drilledWider($part, $at, $bead),
                 );
         }
 
         return $checks;
+    }
+
+    /** @return list<Way> the same bead with a hole that a tendril passes, where it can have one */
+    private function drilledWider(PartPlan $part, int $at, Bead $bead): array
+    {
+        $hole = ceil(10 * $this->end($part)->passesMm()) / 10;
+
+        return $hole >= 0.9 * $bead->widthMm ? [] : [new Way(
+            'One with a hole of '.$part->profile->size($hole),
+            new SwapBead($part->part->id, $at, $bead->withHole($hole)),
+        )];
     }
 
     /** @return list<Check> whether what is left of every tendril goes round */

@@ -74,9 +74,9 @@ final readonly class Threading
         // A cone alone hides the lower eye.
         $hides = $one?->bead->shape === BeadShape::Cone && (! $isTop || count($runs) > 1);
 
-        return $hides
-            ? max(0.0, min($isTop ? $this->topMm : $this->bottomMm, $one->bead->lengthMm - self::NECK_MM))
-            : 0.0;
+        $eyeMm = $isTop ? $this->topMm : $this->bottomMm;
+
+        return $hides ? max(0.0, min($eyeMm, $one->bead->lengthMm - self::NECK_MM)) : 0.0;
     }
 
     /** @return list<Segment> none without beads */
@@ -143,18 +143,23 @@ final readonly class Threading
     {
         $threaded = [];
         $mm = -$this->hiddenMm(true);
+        $isHidden = $this->hiddenMm(true) > 0.0;
         foreach ($this->plan->strung as $place => $strung) {
+            $atMm = $isHidden ? $mm : null;
             $threaded[] = $this->isCovering($place)
                 ? $this->over($strung, $place, $mm)
-                : new Threaded(
-                    $strung->bead, $strung->count, $this->plan->mark('bead-'.$place),
-                    $this->isTurned($place) !== $this->fromBelow,
-                    atMm: $this->hiddenMm(true) > 0.0 ? $mm : null,
-                );
+                : $this->onWire($strung, $place, $atMm);
             $mm += $strung->lengthMm();
         }
 
         return $this->fromBelow ? array_reverse($threaded) : $threaded;
+    }
+
+    private function onWire(Strung $strung, int $place, ?float $atMm): Threaded
+    {
+        $isTurned = $this->isTurned($place) !== $this->fromBelow;
+
+        return new Threaded($strung->bead, $strung->count, $this->plan->mark('bead-'.$place), $isTurned, atMm: $atMm);
     }
 
     /** A cap or a cone opens towards what it holds or hides: below it, unless there is none or that opens too. */

@@ -405,33 +405,39 @@ final class WoundRing implements Technique
                 ),
             ],
             [EventKind::Work, 'halo'] => $this->haloSteps($part, $moment),
-            [EventKind::Work, 'wrap'] => $wraps === 0 ? [] : [
-                new Step(
-                    $moment,
-                    '',
-                    'Wrap each side',
-                    "Off the mandrel, wrap each end {$wraps} times round all the turns, close beside the beads.",
-                    [$part->mark('wraps')],
-                    2 * $wraps,
-                    'wraps',
-                    tool: 'chain-nose pliers',
-                    cautions: $part->strung === [] ? [] : [Caution::Crush],
-                    operation: Operation::Wrap,
-                ),
-                new Step(
-                    $moment,
-                    '',
-                    'Trim and tuck',
-                    'Trim both ends on the outside of the ring and press them in: nothing may stand towards the '
-                        .'finger.',
-                    [$part->mark('tail')],
-                    tool: 'flush cutter, chain-nose pliers',
-                    cautions: [Caution::CutEnds],
-                    operation: Operation::Trim,
-                ),
-            ],
+            [EventKind::Work, 'wrap'] => $wraps === 0 ? [] : $this->wrapSteps($part, $moment, $wraps),
             default => [],
         };
+    }
+
+    /** @return list<Step> */
+    private function wrapSteps(PartPlan $part, Moment $moment, int $wraps): array
+    {
+        return [
+            new Step(
+                $moment,
+                '',
+                'Wrap each side',
+                "Off the mandrel, wrap each end {$wraps} times round all the turns, close beside the beads.",
+                [$part->mark('wraps')],
+                2 * $wraps,
+                'wraps',
+                tool: 'chain-nose pliers',
+                cautions: $part->strung === [] ? [] : [Caution::Crush],
+                operation: Operation::Wrap,
+            ),
+            new Step(
+                $moment,
+                '',
+                'Trim and tuck',
+                'Trim both ends on the outside of the ring and press them in: nothing may stand towards the '
+                    .'finger.',
+                [$part->mark('tail')],
+                tool: 'flush cutter, chain-nose pliers',
+                cautions: [Caution::CutEnds],
+                operation: Operation::Trim,
+            ),
+        ];
     }
 
     /** @return list<Step> */

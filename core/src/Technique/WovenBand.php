@@ -866,7 +866,9 @@ final class WovenBand implements Technique
     private function weaveSteps(PartPlan $part, Moment $moment): array
     {
         $band = $this->band($part);
-        $many = count($band->sections) > 1;
+        $names = count($band->sections) === 1 ? ['Weave'] : array_map(
+            fn (int $at): string => 'Weave section '.($at + 1), array_keys($band->sections),
+        );
         $woven = $this->wovenAfter($part, $band);
         $steps = [];
         foreach ($band->sections as $at => $section) {
@@ -884,8 +886,8 @@ final class WovenBand implements Technique
                     );
                 }
             }
-            $steps[] = $section->crossing !== null
-                ? new Step(
+            if ($section->crossing !== null) {
+                $steps[] = new Step(
                     $moment,
                     '',
                     count($section->takes) > 2 ? 'Cross the cores' : 'Cross two cores',
@@ -895,14 +897,15 @@ final class WovenBand implements Technique
                     tool: 'fingers, flat-nose pliers',
                     operation: Operation::Weave,
                     shares: $woven[$at],
-                )
-                : new Step(
+                );
+            } else {
+                $steps[] = new Step(
                     $moment,
                     '',
-                    $many ? 'Weave section '.($at + 1) : 'Weave',
-                    ($at === 0 ? 'Leave a tail. ' : '').'Each repeat: '.self::inWords($section).'. '
-                        .($at === 0 ? 'Keep the first turns round two easy, and push the rows together as '
-                            .'you go.'.($this->weavingWires($part, $band) > 1 ? ' It takes '.$this->weavingWires($part, $band).' lengths of wire: begin each behind, with '.self::JOIN_TURNS.' turns of the old and the new over each other.' : '') : 'Push the rows together as you go.'),
+                    $names[$at],
+                    $at === 0
+                        ? 'Leave a tail. Each repeat: '.self::inWords($section).'. '.$this->beginning($part, $band)
+                        : 'Each repeat: '.self::inWords($section).'. Push the rows together as you go.',
                     array_keys($woven[$at]),
                     $section->repeats,
                     'repeats',
@@ -910,6 +913,7 @@ final class WovenBand implements Technique
                     operation: Operation::Weave,
                     shares: $woven[$at],
                 );
+            }
             foreach (range(1, $band->cores) as $core) {
                 if (abs($band->runOf($core)[1] - $section->toMm()) < 1e-9 && $at < count($band->sections) - 1) {
                     $steps[] = new Step(
@@ -927,6 +931,15 @@ final class WovenBand implements Technique
         }
 
         return $steps;
+    }
+
+    private function beginning(PartPlan $part, BandLayout $band): string
+    {
+        $wires = $this->weavingWires($part, $band);
+
+        return 'Keep the first turns round two easy, and push the rows together as you go.'
+            .($wires > 1 ? " It takes {$wires} lengths of wire: begin each behind, with ".self::JOIN_TURNS
+                .' turns of the old and the new over each other.' : '');
     }
 
     /** `core 1 over core 2`, `cores 1 and 2, side by side, over cores 3 and 4`. */
@@ -953,15 +966,10 @@ final class WovenBand implements Technique
             );
         }
 
-        return $weave === null
-            ? ''
-            : implode(
-                ', ',
-                array_map(
-                    fn (array $touch): string => ($touch['isFront'] ? 'in front of ' : 'behind ').$touch['core'],
-                    array_slice($weave->touches, 0, 24),
-                ),
-            );
+        return implode(', ', array_map(
+            fn (array $touch): string => ($touch['isFront'] ? 'in front of ' : 'behind ').$touch['core'],
+            array_slice($weave->touches ?? [], 0, 24),
+        ));
     }
 
     public function checks(PartPlan $part): array

@@ -65,7 +65,8 @@ final readonly class Tool
             ? array_map(fn (float $mm): float => RingSize::ofDiameter($mm, 'marks')->us(), $this->marksMm)
             : $this->marksMm;
         $last = count($marks) - 1;
-        $step = $last > 0 ? round(($marks[$last] - $marks[0]) / $last, $isRing ? 2 : 3) : 0.0;
+        $places = $isRing ? 2 : 3;
+        $step = $last > 0 ? round(($marks[$last] - $marks[0]) / $last, $places) : 0.0;
         $isEven = $last >= 4
             && array_filter(
                 array_keys($marks),

@@ -74,7 +74,7 @@ final readonly class BasketWeave
             $stand = $stands[$at];
             $touches[] = [
                 'core' => $stand['core'],
-                'turn' => ($stand['front'] ? 1 : -1) * $right > 0 ? 1 : -1,
+                'turn' => $stand['front'] === $right > 0 ? 1 : -1,
                 'isFront' => $stand['front'],
             ];
         }
@@ -111,10 +111,11 @@ final readonly class BasketWeave
             $right[$at] = $right[$at] !== 0 ? $right[$at] : -$right[$last];
         }
 
-        return array_map(
-            fn (int $at): int => $right[$at] !== 0 ? $right[$at] : ($stands[$at]['front'] ? 1 : -1),
-            array_keys($right),
-        );
+        return array_map(fn (int $at): int => match (true) {
+            $right[$at] !== 0 => $right[$at],
+            $stands[$at]['front'] => 1,
+            default => -1,
+        }, array_keys($right));
     }
 
     /**
@@ -238,9 +239,9 @@ final readonly class BasketWeave
         $straight = sqrt(max(0.0, $distance ** 2 - 4 * $rho ** 2));
         // Crossing between two circles: clockwise first means down across the middle line.
         $slope = atan2(2 * $rho, max(1e-12, $straight));
-        $down = $from['turn'] === 1;
+        $crosses = $from['turn'] === 1 ? -$slope : $slope;
 
-        return [$straight, $dx >= 0 ? ($down ? -$slope : $slope) : M_PI + ($down ? -$slope : $slope)];
+        return [$straight, $dx >= 0 ? $crosses : M_PI + $crosses];
     }
 
     public function wireMm(float $coreMm, float $wireMm, float $spacingMm, int $repeats): float

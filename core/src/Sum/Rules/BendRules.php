@@ -261,11 +261,13 @@ final class BendRules
             return [];
         }
         $off = $ends - $given->mm('inside');
+        $than = match (true) {
+            abs($off) < 0.05 => 'as wanted.',
+            $off > 0 => Figures::mm($off).' larger.',
+            default => Figures::mm(-$off).' smaller.',
+        };
 
-        return [
-            'Nearest of your tools: '.$mark->words().'. It ends at '.Figures::mm($ends)
-                .(abs($off) < 0.05 ? ', as wanted.' : ', '.Figures::mm(abs($off)).($off > 0 ? ' larger.' : ' smaller.')),
-        ];
+        return ['Nearest of your tools: '.$mark->words().'. It ends at '.Figures::mm($ends).", {$than}"];
     }
 
     private static function springBack(): Sum

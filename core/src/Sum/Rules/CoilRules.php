@@ -63,22 +63,7 @@ final class CoilRules
                         'one turn', '√((π(M + d))² + p²)', "√((π × ({$m} + {$w}))² + {$p}²)", $coil->turnMm(), 'mm',
                         Turn::SOURCE,
                     ),
-                    $given->has('have') ? new Working(
-                        'turns',
-                        'have / one turn',
-                        Figures::trim($given->mm('have')).' / '.Figures::trim($coil->turnMm(), 3),
-                        $coil->turns,
-                        '',
-                    )
-                        : new Working(
-                            'turns',
-                            $given->has('length') ? 'L / p' : 'as given',
-                            $given->has('length')
-                                ? Figures::trim($given->mm('length'))." / {$p}"
-                                : $given->texts['turns'],
-                            $coil->turns,
-                            '',
-                        ),
+                    self::turnsOf($given, $coil),
                     new Working(
                         'wire',
                         'turns · one turn',
@@ -91,16 +76,34 @@ final class CoilRules
             figure: fn (Given $given): Diagram => self::coilDrawn(self::coilOf($given)));
     }
 
+    private static function turnsOf(Given $given, Coil $coil): Working
+    {
+        [$rule, $numbers] = match (true) {
+            $given->has('have') => [
+                'have / one turn', Figures::trim($given->mm('have')).' / '.Figures::trim($coil->turnMm(), 3),
+            ],
+            $given->has('length') => [
+                'L / p', Figures::trim($given->mm('length')).' / '.Figures::trim($coil->pitchMm, 3),
+            ],
+            default => ['as given', $given->texts['turns']],
+        };
+
+        return new Working('turns', $rule, $numbers, $coil->turns, '');
+    }
+
     /** @return list<string> which of the maker's winders takes it, and what is lost in its grip */
     private static function winder(Given $given): array
     {
         $mark = $given->tools->nearest($given->mm('mandrel'), ToolKind::Winder);
 
-        return $mark === null || abs($mark->mm - $given->mm('mandrel')) > 0.25 ? []
-            : [
-                'Wind it on '.$mark->words()
-                    .($mark->tool->gripMm > 0 ? '; its grip loses '.Figures::mm($mark->tool->gripMm).' at each start.' : '.'),
-            ];
+        if ($mark === null || abs($mark->mm - $given->mm('mandrel')) > 0.25) {
+            return [];
+        }
+        $grip = $mark->tool->gripMm;
+
+        return [
+            'Wind it on '.$mark->words().($grip > 0 ? '; its grip loses '.Figures::mm($grip).' at each start.' : '.'),
+        ];
     }
 
     private static function coilOf(Given $given): Coil

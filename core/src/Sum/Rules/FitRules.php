@@ -103,11 +103,9 @@ final class FitRules
                     $given->mm('thickness'),
                 );
                 $cut = Band::ringBlankMm($inside, $neutral, $given->number('turns'), $given->mm('overlap'));
+                $added = $step === 0.5 ? 'half a size' : 'a quarter size';
                 $notes = array_filter([
-                    $step > 0
-                        ? 'A band this wide sits tighter: '.($step === 0.5 ? 'half a size' : 'a quarter size')
-                            .' was added.'
-                        : null,
+                    $step > 0 ? "A band this wide sits tighter: {$added} was added." : null,
                     $given->text('measured') === 'string'
                         ? 'A string runs large: 4 mm of circumference were taken off.'
                         : null,

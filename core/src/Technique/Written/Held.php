@@ -46,7 +46,8 @@ final class Held
         $side = $from->minus($this->middle())->dot($this->across()) < 0.0 ? -1 : 1;
         $place = $side;
         while (in_array($place, $this->taken, true)) {
-            $place = $place === $side ? -$side : $place + $side * ($place * $side > 0 ? 1 : -1);
+            $out = $place * $side > 0 ? $side : -$side;
+            $place = $place === $side ? -$side : $place + $out;
         }
         $this->taken[] = $place;
 

@@ -160,7 +160,8 @@ final class Opened
 
     private function line(Course $course, bool $isFirst): string
     {
-        $word = $isFirst ? 'wire' : (preg_replace('/[^a-z]/', '', strtolower($course->role)) ?: 'other');
+        $role = preg_replace('/[^a-z]/', '', strtolower($course->role)) ?: 'other';
+        $word = $isFirst ? 'wire' : $role;
         $times = $this->names[$word] = ($this->names[$word] ?? 0) + 1;
         [$back, $on] = $course->legs();
         $start = $course->start();

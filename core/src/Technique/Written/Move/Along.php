@@ -46,6 +46,14 @@ final readonly class Along implements WrittenMove
         return new self($reading->word('on'), $reading->word('from'), $reading->word('to'), $reading->word('side'));
     }
 
+    /** @return array{float, float} so far off on the side where it lies most: outwards, or before */
+    private static function nearest(float $outwards, float $before, float $off): array
+    {
+        $signed = fn (float $mm): float => $mm < 0 ? -$off : $off;
+
+        return abs($outwards) >= abs($before) ? [$signed($outwards), 0.0] : [0.0, $signed($before)];
+    }
+
     public function lay(Laying $wire): void
     {
         $thing = $wire->construction->thing($this->on);
@@ -61,9 +69,7 @@ final readonly class Along implements WrittenMove
             'inside' => [-$off, 0.0],
             'before' => [0.0, $off],
             'behind' => [0.0, -$off],
-            default => abs($aside->dot($first->towards)) >= abs($aside->dot($first->beside()))
-                ? [$aside->dot($first->towards) < 0 ? -$off : $off, 0.0]
-                : [0.0, $aside->dot($first->beside()) > 0 ? -$off : $off],
+            default => self::nearest($aside->dot($first->towards), -$aside->dot($first->beside()), $off),
         };
         $way = $to < $from ? -1.0 : 1.0;
         $pieces = max(1, (int) ceil(abs($to - $from) / self::STEP_MM));
