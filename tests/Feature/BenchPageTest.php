@@ -195,7 +195,7 @@ final class BenchPageTest extends TestCase
         $profile = $this->maker->workshop->profile();
         $cuts = $making->plan($profile)->cuts;
         self::assertSame(count($cuts), preg_match_all(
-            '/class="log-bar.*?strip-edge"\s+y="11"\s+width="([\d.]+)%".*?'
+            '/class="log-bar.*?strip-edge"\s+x="0"\s+y="11"\s+width="([\d.]+)%".*?'
                 .'log-foretold"\s+x="([\d.]+)%"\s+y="11.5"\s+width="([\d.]+)%"'
                 .'.*?log-left"\s+x="([\d.]+)%"/s', $html, $bars, PREG_SET_ORDER,
         ));

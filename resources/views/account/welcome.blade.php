@@ -8,7 +8,7 @@
     @foreach ($welcome->ticks() as [$y, $long])<path class="welcome-tick" d="M{{ $welcome::STRIP_X - 8 }} {{ $y }}h-{{ $long }}"/>@endforeach
     @foreach ($welcome->stretches() as $one)@if ($one['ribbon'] !== '')<path @class(['ribbon', 'is-beads' => $one['isBeads']]) d="{{ $one['ribbon'] }}"/>@endif @endforeach
     @foreach ($welcome->stretches() as $one)@php($x = $welcome::STRIP_X)
-        <rect class="strip-edge" x="{{ $x }}" y="{{ $one['y'] }}" width="10" height="{{ $one['high'] }}"/><rect class="strip-body" x="{{ $x + 1.4 }}" y="{{ $one['y'] }}" width="7.2" height="{{ $one['high'] }}"/><rect class="strip-shine" x="{{ $x + 2.4 }}" y="{{ $one['y'] }}" width="2" height="{{ $one['high'] }}"/>
+        <x-wire :long="$one['high']" :thick="10" :x="$x" :y="$one['y']" :is-upright="true" />
         @unless ($one['stays'])@for ($y = $one['y'] + 3; $y < $one['y'] + $one['high'] - 4; $y += 6)<path class="welcome-hatch" d="M{{ $x }} {{ $y + 4 }}l10 -4"/>@endfor @endunless
         <path class="welcome-cut" d="M{{ $x - 3 }} {{ $one['y'] }}h16"/>
         @if ($one['high'] > 30)<text @class(['welcome-words', 'is-off' => ! $one['stays']]) x="{{ $x - 28 }}" y="{{ $one['y'] + $one['high'] / 2 - 1 }}" text-anchor="end">{{ $one['words'] }}</text><text class="welcome-mm" x="{{ $x - 28 }}" y="{{ $one['y'] + $one['high'] / 2 + 15 }}" text-anchor="end">{{ $one['mm'] }}</text>@endif

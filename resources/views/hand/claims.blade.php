@@ -32,7 +32,7 @@
             <text class="claim-words" x="{{ $x(0) }}" y="14" text-anchor="middle">the sum</text>
             @foreach ($wires as $at => $one)@php($y = 34 + 52 * $at)
                 <text class="claim-name" x="0" y="{{ $y + 5 }}">{{ $one['words'] }}</text>
-                <rect class="strip-edge" x="180" y="{{ $y - 6 }}" width="{{ $x(0) - 180 }}" height="12"/><rect class="strip-body" x="180" y="{{ $y - 4.5 }}" width="{{ $x(0) - 180 }}" height="9"/><rect class="strip-shine" x="180" y="{{ $y - 3 }}" width="{{ $x(0) - 180 }}" height="2.4"/>
+                <x-wire :long="$x(0) - 180" :thick="12" :x="180" :y="$y - 6" />
                 <rect class="claim-more" x="{{ min($x(0), $x($one['percent'])) }}" y="{{ $y - 6 }}" width="{{ abs($x($one['percent']) - $x(0)) }}" height="12"/>
                 <path class="claim-enough" d="M{{ $x($one['percent']) }} {{ $y }}H{{ $x($one['enough']) }}"/><path class="claim-end" d="M{{ $x($one['enough']) }} {{ $y - 11 }}v22"/>
                 @foreach ($one['ticks'] as $tick)<path class="claim-tick" d="M{{ $x($tick) }} {{ $y + 12 }}v8"/>@endforeach
@@ -54,13 +54,11 @@
         <svg class="claim-drawing metal-sterling" viewBox="0 0 584 200" role="img" aria-label="Foretold {{ $figures::mm($opening['foretoldMm']) }}, came out {{ $figures::mm(round($opening['measuredMm'], 2)) }} inside">
             @foreach (['edge' => 11, 'body' => 8, 'shine' => 2] as $of => $thick)<path class="wire-{{ $of }} is-thick" stroke-width="{{ $thick }}" d="M{{ 110 - $half - 5 }} 188V{{ 20 + $half }}A{{ $half + 5 }} {{ $half + 5 }} 0 0 1 {{ 110 + $half + 5 }} {{ 20 + $half }}V188"/>@endforeach
             <path class="claim-foretold" d="M{{ 110 - $half0 }} 188V{{ 20 + $half }}A{{ $half0 }} {{ $half0 }} 0 0 1 {{ 110 + $half0 }} {{ 20 + $half }}V188"/>
-            <circle class="loupe-ring" cx="{{ 110 + $half }}" cy="150" r="17"/><path class="loupe-way" d="M{{ 122 + $half }} 138L364 22M{{ 122 + $half }} 162L364 178"/>
+            
             <text class="claim-words" x="190" y="24">foretold</text><text class="claim-figure is-start" x="262" y="24">{{ $figures::trim($opening['foretoldMm'], 2) }}</text>
             <text class="claim-words" x="190" y="46">came out</text><text class="claim-figure is-start is-own" x="262" y="46">{{ $figures::trim($opening['measuredMm'], 2) }}</text>
-            <clipPath id="bend-glass"><circle cx="440" cy="100" r="97"/></clipPath><circle class="loupe-glass" cx="440" cy="100" r="97"/>
-            <g clip-path="url(#bend-glass)"><rect class="strip-edge" x="{{ 440 + $gap / 2 }}" y="0" width="70" height="200"/><rect class="strip-body" x="{{ 447 + $gap / 2 }}" y="0" width="56" height="200"/><rect class="strip-shine" x="{{ 460 + $gap / 2 }}" y="0" width="13" height="200"/><path class="claim-foretold" d="M{{ 440 - $gap / 2 }} 0V200"/>
-            <path class="claim-gap" d="M{{ 440 - $gap / 2 }} 140H{{ 440 + $gap / 2 }}"/><text class="claim-wrong is-over" x="440" y="164" text-anchor="middle">{{ $figures::trim(abs($opening['byMm']) / 2, 2) }} a side</text></g>
-            <circle class="loupe-ring is-glass" cx="440" cy="100" r="97"/>
+            <x-lens name="bend-glass" :place="[110 + $half, 150, 17]" :glass="[440, 100, 97]"><x-wire :long="200" :thick="70" :x="440 + $gap / 2" :is-upright="true" /><path class="claim-foretold" d="M{{ 440 - $gap / 2 }} 0V200"/>
+            <path class="claim-gap" d="M{{ 440 - $gap / 2 }} 140H{{ 440 + $gap / 2 }}"/><text class="claim-wrong is-over" x="440" y="164" text-anchor="middle">{{ $figures::trim(abs($opening['byMm']) / 2, 2) }} a side</text></x-lens>
         </svg>
     @endif
     </section>

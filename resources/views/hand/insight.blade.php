@@ -7,9 +7,7 @@
             <p><span class="figure">{{ $grams($desk->wastedMg()) }} g</span> gone, <span class="figure">{{ $grams($desk->usedMg) }} g</span> in pieces.</p>
             <svg class="waste-wire metal-sterling" width="100%" height="118" role="img"
                 aria-label="Of all metal used {{ $figures::trim($desk->usedShare(), 1) }} % is in pieces; the rest by its reason, as in the table below">
-                <rect class="strip-edge" width="{{ $desk->usedShare() }}%" y="9" height="14"/>
-                <rect class="strip-body" width="{{ $desk->usedShare() }}%" y="10" height="12"/>
-                <rect class="strip-shine" width="{{ $desk->usedShare() }}%" y="12" height="3"/>
+                <x-wire :long="$desk->usedShare().'%'" :thick="14" :y="9" />
                 <rect class="waste-gone" x="{{ $desk->usedShare() }}%" width="{{ 100 - $desk->usedShare() }}%" y="9.5" height="13"/>
                 <line class="waste-lens" x1="{{ $desk->usedShare() }}%" y1="25" y2="58"/>
                 <line class="waste-lens" x1="100%" x2="100%" y1="25" y2="58"/>
@@ -43,8 +41,7 @@
         @elseif (($pays = $desk->paying()) === [])<p class="quiet">Note the minutes of a making, and it is told here.</p>
         @else
             @php($most = (int) ceil(max(array_map(fn ($one) => $one->hourCents, $pays)) / 500) * 500)
-            <div class="fits-ruler" aria-hidden="true"><span></span><svg width="100%" height="20">@foreach ([0, 25, 50, 75] as $x)<text
-                x="{{ $x }}%" y="14">{{ $money((int) round($most * $x / 100)) }}</text>@endforeach</svg><span class="small quiet">{{ $desk->workshop->currency }} an hour</span></div>
+            <div class="fits-ruler" aria-hidden="true"><span></span><x-marks :marks="array_map(fn (int $x): array => [$x, $money((int) round($most * $x / 100))], [0, 25, 50, 75])" /><span class="small quiet">{{ $desk->workshop->currency }} an hour</span></div>
             <ol class="fits">@foreach ($pays as $one)<li>
                 <span><a href="/pieces/{{ $one->piece->ulid }}/bill"><strong>{{ $one->piece->name }}</strong></a><span
                     class="small quiet">{{ $one->minutes }} min and {{ $money($one->priceCents) }} {{ $desk->workshop->currency }} each, {{ $figures::trim(100 * $one->yield, 0) }} % of its metal in it</span></span>

@@ -4,9 +4,7 @@
     <svg class="causes-bar" width="170" height="{{ $high }}" viewBox="0 0 170 {{ $high }}" aria-hidden="true">
         <defs>
             <pattern id="cause-metal" class="metal-{{ $desk->metals()[0]->value ?? 'sterling' }}" width="96"
-                height="7" patternUnits="userSpaceOnUse"><rect class="strip-edge" width="96" height="6"/>
-                <rect class="strip-body" y="1" width="96" height="4"/>
-                <rect class="strip-shine" y="1.6" width="96" height="1.3"/></pattern>
+                height="7" patternUnits="userSpaceOnUse"><x-wire :long="96" :thick="6" /></pattern>
             <pattern id="cause-bead" width="24" height="18" patternUnits="userSpaceOnUse">
                 <rect class="cause-paper" width="24" height="18"/><circle class="m-bead" cx="7" cy="9" r="5.5"/>
                 <circle class="m-bead is-small" cx="18" cy="9" r="3.4"/></pattern>

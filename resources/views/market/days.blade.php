@@ -8,8 +8,7 @@
     <pattern id="late-hatch" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <rect class="late-line" width="2" height="8"/></pattern>
 </defs></svg>
-<div class="day-ruler" aria-hidden="true"><span></span><svg width="100%" height="20">
-    @foreach ($desk->hours() as [$x, $words])<text x="{{ $x }}%" y="14">{{ $words }}</text>@endforeach</svg></div>
+<div class="day-ruler" aria-hidden="true"><span></span><x-marks :marks="$desk->hours()" /></div>
 <ol class="day-rows">
 @foreach ($rows as $row)
     @foreach ($row->due as $occasion)

@@ -11,9 +11,7 @@
     @if ($desk->fits === [])<p
         class="tell mt-3">Nothing of yours is made in that time. A longer day, or a smaller piece.</p>@else
     <p class="quiet mt-1">Each piece where it is done, at your pace; pale is what the stock does not reach for. What brings most goes first, by the {{ $desk->listName() }} list.</p>
-    <div class="fits-ruler" aria-hidden="true"><span></span><svg width="100%" height="20">
-        @foreach ($desk->hours() as [$x, $words])<text x="{{ $x }}%" y="14">{{ $words }}</text>
-        @endforeach</svg><span></span></div>
+    <div class="fits-ruler" aria-hidden="true"><span></span><x-marks :marks="$desk->hours()" /><span></span></div>
     <ol class="fits">@foreach ($desk->fits as $fit)
         <li>
             <span><a href="/pieces/{{ $fit['piece']->ulid }}/make"><strong>{{ $fit['piece']->name }}</strong></a>

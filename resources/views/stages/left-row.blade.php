@@ -13,10 +13,7 @@
     @unless ($cut->isBoughtPin())
         <svg class="log-bar metal-{{ $cut->wire->metal->value }}" width="100%" height="34" role="img"
             aria-label="Cut {{ $profile->length($row->cutMm) }}: {{ $row->words() }}, {{ $profile->length($row->leftMm()) }} left as foretold">@foreach ($log->rule->ticks() as $x)<line
-            class="left-grid" x1="{{ $x }}%" x2="{{ $x }}%" y1="0" y2="34"/>@endforeach<rect class="strip-edge" y="11"
-            width="{{ $at($row->keptMm) }}%" height="12"/><rect class="strip-body" y="12"
-            width="{{ $at($row->keptMm) }}%" height="10"/><rect class="strip-shine" y="13.5"
-            width="{{ $at($row->keptMm) }}%" height="3"/><rect class="log-foretold" x="{{ $at($row->keptMm) }}%"
+            class="left-grid" x1="{{ $x }}%" x2="{{ $x }}%" y1="0" y2="34"/>@endforeach<x-wire :long="$at($row->keptMm).'%'" :thick="12" :y="11" /><rect class="log-foretold" x="{{ $at($row->keptMm) }}%"
             y="11.5" width="{{ $at($row->leftMm()) }}%" height="11"/><rect class="log-left"
             x="{{ $at($row->cutMm) }}%" y="8" width="0" height="18"/><path class="tick" d="M0.5 6v22"/>
             <line class="tick" x1="{{ $at($row->cutMm) }}%" x2="{{ $at($row->cutMm) }}%" y1="6" y2="28"/></svg>

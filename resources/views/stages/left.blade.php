@@ -14,10 +14,7 @@
     <section class="left-rows" aria-labelledby="left-title">
         <div class="left-head"><h2 id="left-title">What was left?</h2>
             <span class="quiet">Lay the ends on the ruler, or write them: 12 + 11.5.</span></div>
-        <div class="left-rule" aria-hidden="true"><span></span><svg width="100%" height="24">
-            <path class="left-line" d="M0 23.5h2000"/>@foreach ($log->rule->ticks() as $x)<line x1="{{ $x }}%"
-            x2="{{ $x }}%" y1="17" y2="24"/>@endforeach @foreach ($log->rule->marks() as [$x, $words])<text
-            x="{{ $x }}%" y="13">{{ $words }}</text>@endforeach</svg></div>
+        <div class="left-rule" aria-hidden="true"><span></span><x-rule :rule="$log->rule" :is-over="true" /></div>
         <ol>@foreach ($log->rows as $row)@include('stages.left-row')@endforeach</ol>
         <p class="quiet small mt-1">What you measure teaches Hebra your hand; left as foretold, it is booked and teaches nothing. Offcuts from {{ $profile->length($profile->keepMm) }} go back to stock.</p>
         <div class="left-more">

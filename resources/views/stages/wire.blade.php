@@ -82,7 +82,7 @@
         <div class="claim metal-{{ $wire->metal->value }}">
             <p><strong>{{ $claim['words'] }}</strong> <span class="small quiet">{{ $claim['against'] }}</span></p>
             @php([$long, $mark] = [round($board::BAR_PX * min(1.0, $claim['share']), 1), round($board::BAR_PX * min(1.0, $claim['mark']), 1)])
-            <svg width="{{ $board::BAR_PX }}" height="34" viewBox="0 0 {{ $board::BAR_PX }} 34" aria-hidden="true"><path class="rest" d="M0 9H{{ $board::BAR_PX }}"/><rect class="strip-edge" x="0" y="4" width="{{ $long }}" height="10"/><rect class="strip-body" x="0" y="5.3" width="{{ $long }}" height="7.4"/><rect class="strip-shine" x="0" y="6.2" width="{{ $long }}" height="2"/><path class="tick" d="M{{ $mark }} 1v17"/><text x="{{ max(14, $mark) }}" y="31">{{ $claim['at'] }}</text></svg>
+            <svg width="{{ $board::BAR_PX }}" height="34" viewBox="0 0 {{ $board::BAR_PX }} 34" aria-hidden="true"><path class="rest" d="M0 9H{{ $board::BAR_PX }}"/><x-wire :long="$long" :thick="10" :y="4" /><path class="tick" d="M{{ $mark }} 1v17"/><text x="{{ max(14, $mark) }}" y="31">{{ $claim['at'] }}</text></svg>
         </div>
     @endforeach
     @if ($chosen->said->bead !== '' && $chosen->marginMm !== null && $chosen->marginMm >= -1e-6)<p class="small">{{ number_format(max(0.0, $chosen->marginMm), 2) }} mm to spare in the {{ $chosen->said->bead }}.</p>@endif
@@ -125,7 +125,7 @@
         @php($its = $use->row->wire)
         <div @class(['wire-use', 'is-open' => $use->role === $open])>
             <a class="use-name" id="role-{{ $use->role }}" href="{{ $desk->url('wire') }}?role={{ $use->role }}" hx-get="{{ $desk->url('wire') }}?role={{ $use->role }}" @if ($use->role === $open) aria-current="true" @endif><strong>{{ $use->words }}</strong>
-                <svg class="metal-{{ $its->metal->value }}" width="96" height="14" viewBox="0 0 96 14" aria-hidden="true">@php($thick = min(12.0, max(1.6, 7 * $its->diameterMm())))<rect class="strip-edge" x="0" y="{{ 7 - $thick / 2 }}" width="96" height="{{ $thick }}"/><rect class="strip-body" x="0" y="{{ 7 - $thick * 0.37 }}" width="96" height="{{ $thick * 0.74 }}"/><rect class="strip-shine" x="0" y="{{ 7 - $thick * 0.28 }}" width="96" height="{{ $thick * 0.2 }}"/></svg>
+                <svg class="metal-{{ $its->metal->value }}" width="96" height="14" viewBox="0 0 96 14" aria-hidden="true">@php($thick = min(12.0, max(1.6, 7 * $its->diameterMm())))<x-wire :long="96" :thick="$thick" :y="7 - $thick / 2" /></svg>
                 <span>{{ $its->size->text() }}, {{ $its->temper->words() }}@if (count($metals ?? []) > 1), {{ $its->metal->words() }}@endif</span></a>
             <div class="small">@if ($use->isTight())<span class="lacks"><span aria-hidden="true">▲</span> <strong>{{ $use->row->said->bead }}, {{ number_format(-$use->row->marginMm, 2) }} too tight</strong></span> @if ($use->passing !== null)<x-change :desk="$desk" do="wire" :with="['role' => $use->role, 'size' => $use->passing->code()]" class="tool">{{ $use->passing->text() }}</x-change>@endif
                 @elseif ($use->row->marginMm !== null){{ $use->row->said->bead }}, {{ number_format($use->row->marginMm, 2) }} to spare

@@ -13,10 +13,8 @@
                 stroke-width="{{ $one['coil'] * 0.56 }}"/><circle class="turn" cx="24" cy="22"
                 r="{{ $one['coil'] * 0.72 }}" stroke-width="{{ $one['coil'] * 0.44 }}"/><text class="book-in" x="48"
                 y="27">+{{ number_format($one['received'] / 1000, 1) }}</text>@endif
-                <rect class="strip-edge" y="43" width="100%" height="5"/>
-                    <rect class="strip-body" y="44" width="100%" height="3"/>
-                @if ($one['high'] > 0)<rect class="strip-edge" x="18" y="48" width="11" height="{{ $one['high'] }}"/>
-                    <rect class="strip-body" x="19.5" y="48" width="8" height="{{ $one['high'] - 1 }}"/>
+                <x-wire long="100%" :thick="5" :y="43" />
+                @if ($one['high'] > 0)<x-wire :long="$one['high']" :thick="11" :x="18" :y="48" :is-upright="true" />
                     <text x="40" y="66">{{ number_format($one['pieces'] / 1000, 1) }}</text>@endif
                 @if ($one['low'] > 0)<rect class="book-jar" x="30" y="48" width="6" height="{{ $one['low'] }}"/>
                     @endif</svg>

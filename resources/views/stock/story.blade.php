@@ -11,10 +11,7 @@
     </div>
     <svg class="story-bar" width="100%" height="13" role="img"
         aria-label="{{ $profile->length($story->freeMm()) }} free{{ $story->peg->keptMm > 0 ? ', '.$profile->length($story->peg->keptMm).' kept' : '' }}; {{ $shares['used'] }} in a hundred of what was bought is used"><rect
-        class="is-used" x="{{ $shares['free'] + $shares['kept'] }}%" y="0.5" width="{{ $shares['used'] }}%" height="12"/><rect
-        class="strip-edge" width="{{ $shares['free'] }}%" height="13"/><rect class="strip-body" y="1.5"
-        width="{{ $shares['free'] }}%" height="10"/><rect class="strip-shine" y="3" width="{{ $shares['free'] }}%"
-        height="2.6"/>@if ($shares['kept'] > 0)<rect class="is-kept" x="{{ $shares['free'] }}%"
+        class="is-used" x="{{ $shares['free'] + $shares['kept'] }}%" y="0.5" width="{{ $shares['used'] }}%" height="12"/><x-wire :long="$shares['free'].'%'" :thick="13" />@if ($shares['kept'] > 0)<rect class="is-kept" x="{{ $shares['free'] }}%"
         width="{{ max(1, $shares['kept']) }}%" height="13"/>@endif</svg>
     <p class="story-legend small" aria-hidden="true"><span><strong
         class="figure">{{ $lot->isPins() ? $lot->heldPins() : $profile->ruler->figure($story->freeMm()) }}</strong> free</span>@if ($shares['kept'] > 0)<span

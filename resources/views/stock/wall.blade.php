@@ -42,9 +42,9 @@
         @php($longest = max(array_map(fn ($peg) => $peg->lot->heldMm(), $offcuts)))
         @php($rule = new \App\View\Stock\OffcutRule($wall->profile, $longest))
         <ul>
-            @foreach ($offcuts as $peg)<li @class(['metal-'.$peg->lot->metal, 'is-dim' => ! $peg->isFound])><a id="lot-{{ $peg->lot->ulid }}" href="/stock?lot={{ $peg->lot->ulid }}#story" @if ($peg->isOpen) aria-current="true" @endif><span class="sr-only">{{ $peg->lot->name }}:</span><svg class="wire-bar" width="{{ $rule->share($peg->lot->heldMm()) }}%" height="{{ $high = max(4, round($peg->lot->wire()->widthMm() * 8)) }}" aria-hidden="true"><rect class="strip-edge" width="100%" height="{{ $high }}" rx="1"/><rect class="strip-body" width="100%" y="{{ $high * 0.14 }}" height="{{ $high * 0.72 }}"/><rect class="strip-shine" width="100%" y="{{ $high * 0.24 }}" height="{{ $high * 0.2 }}"/></svg><span class="small"><strong class="figure">{{ $wall->profile->ruler->figure($peg->lot->heldMm()) }}</strong> {{ $peg->lot->wire()->metal->words() }} {{ $peg->lot->wire()->size->text() }}</span></a></li>@endforeach
+            @foreach ($offcuts as $peg)<li @class(['metal-'.$peg->lot->metal, 'is-dim' => ! $peg->isFound])><a id="lot-{{ $peg->lot->ulid }}" href="/stock?lot={{ $peg->lot->ulid }}#story" @if ($peg->isOpen) aria-current="true" @endif><span class="sr-only">{{ $peg->lot->name }}:</span><svg class="wire-bar" width="{{ $rule->share($peg->lot->heldMm()) }}%" height="{{ $high = max(4, round($peg->lot->wire()->widthMm() * 8)) }}" aria-hidden="true"><x-wire long="100%" :thick="$high" /></svg><span class="small"><strong class="figure">{{ $wall->profile->ruler->figure($peg->lot->heldMm()) }}</strong> {{ $peg->lot->wire()->metal->words() }} {{ $peg->lot->wire()->size->text() }}</span></a></li>@endforeach
         </ul>
-        <svg class="rule" width="100%" height="26" aria-hidden="true">@foreach ($rule->ticks() as $share)<rect x="{{ $share }}%" y="0" width="1" height="5"/>@endforeach @foreach ($rule->marks() as [$share, $words])<rect x="{{ $share }}%" y="0" width="1.5" height="9"/><text x="{{ $share }}%" y="22" dx="3">{{ $words }}</text>@endforeach</svg>
+        <x-rule :rule="$rule" />
         @if ($moreOffcuts > 0)<p class="small"><a href="/stock?as=rows">and {{ $moreOffcuts }} shorter ones</a></p>@endif
     </section>
     @endif
