@@ -133,7 +133,7 @@ final class WeaveTest extends TestCase
             }
         }
         $this->get("/weave/band.svg?{$asked}")->assertOk()->assertHeader('Content-Type', 'image/svg+xml')
-            ->assertSee('<title>Woven band</title>', false);
+            ->assertSee('data-mark="p2:weave"', false);
         $this->post('/weave', [
             'cores' => '4', 'core' => '18 awg', 'length' => '80 mm', 'pattern' => $written, 'section' => '4',
         ])->assertRedirect();
