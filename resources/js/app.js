@@ -19,6 +19,7 @@ import { rest } from './rest.js';
 import { reader } from './voice.js';
 import { ear } from './listening.js';
 import { several } from './several.js';
+import { terms } from './terms.js';
 import { turning } from './turning.js';
 import { zoom } from './zoom.js';
 
@@ -48,6 +49,7 @@ Alpine.data('zoom', zoom);
 Alpine.start();
 asking(document);
 keepBench();
+terms();
 
 // Whoever signed out leaves no page behind that opens without the workshop.
 if (document.querySelector('form[action="/sign-in"]')) {

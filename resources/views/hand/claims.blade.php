@@ -23,7 +23,7 @@
     @if ($wires === [])<h2 id="claim-wire">How much wire you use is not known yet.</h2><p class="quiet">Three makings closed with what was left over will tell.</p>
     @else
         @php($more = $claims->morePercent())
-        <h2 id="claim-wire">You use <em>{{ $figures::trim(abs($more), 1) }} % {{ $more >= 0 ? 'more' : 'less' }} wire</em> than the sum.</h2>
+        <h2 id="claim-wire">You use <em>{{ $figures::trim(abs($more), 1) }} % {{ $more >= 0 ? 'more' : 'less' }} wire</em> than <x-term word="the sum">the sum</x-term>.</h2>
         <p class="quiet">A tick is one making. The dashed end is enough in eight of ten.</p>
         @php($least = min(0, ...array_map(fn ($one) => min([0, ...$one['ticks']]), $wires)))
         @php($most = max(array_map(fn ($one) => max([$one['enough'], ...$one['ticks']]), $wires)))

@@ -9,7 +9,7 @@
             href="/pieces/{{ $desk->piece->ulid }}/bill?list={{ lcfirst($one['name']) }}" @if ($one['isHere']) aria-current="true" @endif>{{ $one['name'] }}
             <span class="figure">{{ \App\View\Coins::text($one['cents']) }}</span></a>@endforeach</nav></div>
     <p class="quiet">Of {{ $desk->money($causes->asking->priceCents()) }},
-        <strong class="stays">{{ \App\View\Coins::text($causes->staysCents()) }} stays with you</strong>: your time and the margin.
+        <strong class="stays">{{ \App\View\Coins::text($causes->staysCents()) }} <x-term word="stays with you">stays with you</x-term></strong>: your time and the margin.
         @if ($bill->unpriced > 0){{ ucfirst(\Hebra\Core\Quantity\Figures::counted($bill->unpriced, 'line')) }} below have no price and count as nothing.@endif</p>
     <div class="price-beside">
         @include('market.causes')

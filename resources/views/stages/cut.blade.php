@@ -71,7 +71,7 @@
             @foreach ($desk->plan->metal as $metal)
                 @php([$shown, [$stays, $goes]] = [$metal->shown(), $board->share($metal)])
                 <p><svg class="metal-{{ $metal->wire->metal->value }}" width="320" height="16" viewBox="0 0 320 16" aria-hidden="true"><rect class="stays" x="0.5" y="1.5" width="{{ round(318 * $stays, 1) }}" height="13"/><rect class="goes" x="{{ round(0.5 + 318 * $stays, 1) }}" y="1.5" width="{{ round(318 * $goes, 1) }}" height="13"/></svg>
-                <span class="small"><strong class="figure">{{ $shown['net'] }}</strong> stays in {{ $desk->document->makes->words() }}, <strong class="figure">{{ $shown['scrap'] }}</strong> trims to the jar <span class="quiet">· {{ $metal->wire->words() }}, {{ $shown['gross'] }} in all</span></span></p>
+                <span class="small"><strong class="figure">{{ $shown['net'] }}</strong> stays in {{ $desk->document->makes->words() }}, <strong class="figure">{{ $shown['scrap'] }}</strong> trims to the @if ($loop->first)<x-term word="scrap">jar</x-term>@else jar @endif <span class="quiet">· {{ $metal->wire->words() }}, {{ $shown['gross'] }} in all</span></span></p>
             @endforeach
         </div>
         <div class="cut-length">

@@ -61,7 +61,7 @@
         </table>
     </form>
     <div class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 small">
-        <span class="quiet">the larger, the better it suits; a coil: what you own</span>
+        <span class="quiet">by size and <x-term word="temper">temper</x-term>: the larger, the better it suits; a coil: what you own</span>
         <form class="bar" method="post" action="{{ $changes }}" hx-post="{{ $changes }}">
             @csrf
             <input type="hidden" name="do" value="wire"><input type="hidden" name="role" value="{{ $open }}">

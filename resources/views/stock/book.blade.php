@@ -23,7 +23,7 @@
     @if ($subtotals !== [])<table class="ledger mt-2 max-w-xl"><caption class="sr-only">What these lines come to</caption>
         <thead><tr><th scope="col">Where</th><th scope="col">Metal</th><th scope="col" class="!text-right">Lines</th><th scope="col" class="!text-right">Come to</th></tr></thead><tbody>
         @foreach ($subtotals as $sum)<tr><td>{{ $sum['account'] }}</td><td>{{ $sum['metal'] }}</td><td class="num">{{ $sum['lines'] }}</td><td class="num">{{ $sum['mg'] < 0 ? '−' : '+' }}{{ number_format(abs($sum['mg']) / 1000, 3) }} g</td></tr>@endforeach</tbody></table>@endif
-    <p class="quiet small max-w-2xl">Every line in milligrams; the lines of one entry add up to nothing, so no metal appears or is lost. Lines are never edited or deleted, only reversed.</p>
+    <p class="quiet small max-w-2xl">Every line of the <x-term word="metal book">metal book</x-term> in milligrams; the lines of one entry add up to nothing, so no metal appears or is lost. Lines are never edited or deleted, only reversed.</p>
     @if ($problem)<p class="banner" role="alert">{{ $problem->getMessage() }}</p>@endif
     <div class="scrolls mt-3"><table class="ledger">
         <thead><tr><th scope="col">When</th><th scope="col">What</th><th scope="col">Where</th><th scope="col">Metal</th><th scope="col" class="!text-right">Mass</th><th scope="col"><span class="sr-only">Reverse</span></th></tr></thead>

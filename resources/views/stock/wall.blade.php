@@ -38,7 +38,7 @@
     @endif
     @if ($offcuts !== [])
     <section class="offcuts" aria-labelledby="offcuts">
-        <h2 id="offcuts">Offcuts<span class="figure small quiet">{{ $wall->profile->length(array_sum(array_map(fn ($peg) => $peg->lot->heldMm(), $offcuts))) }}</span></h2>
+        <h2 id="offcuts"><x-term word="offcut">Offcuts</x-term><span class="figure small quiet">{{ $wall->profile->length(array_sum(array_map(fn ($peg) => $peg->lot->heldMm(), $offcuts))) }}</span></h2>
         @php($longest = max(array_map(fn ($peg) => $peg->lot->heldMm(), $offcuts)))
         @php($rule = new \App\View\Stock\OffcutRule($wall->profile, $longest))
         <ul>
@@ -63,7 +63,7 @@
             @endforeach</ul>
             @if ($moreJars > 0)<p class="small"><a href="/stock?as=rows#supplies">and {{ $moreJars }} more</a></p>@endif
         </section>
-        <section aria-labelledby="scrap-title"><h2 id="scrap-title">Scrap</h2>
+        <section aria-labelledby="scrap-title"><h2 id="scrap-title"><x-term word="scrap">Scrap</x-term></h2>
             @if ($wall->scrap() === [])<p class="quiet small">The jar is empty.</p>@endif
             <ul class="things">@foreach ($wall->scrap() as $metal => $mg)@php($of = \Hebra\Core\Wire\Metal::from($metal))<li><a href="/stock/book">@include('svg.clippings', ['metal' => $metal, 'mg' => $mg])<span class="thing-name">{{ ucfirst($of->words()) }}</span><strong class="figure">{{ number_format($mg / 1000, 2) }} g</strong>@if ($of->fineness() > 0)<span class="small quiet">{{ number_format($mg * $of->fineness() / 1000, 2) }} g fine</span>@endif</a></li>@endforeach</ul>
         </section>
