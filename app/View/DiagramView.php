@@ -144,11 +144,11 @@ final readonly class DiagramView
 
     private function x(float $mm): float
     {
-        return round(($mm - $this->diagram->left()) * $this->scale + self::MARGIN_MM, 3);
+        return round(($mm - $this->diagram->left()) * $this->scale + self::MARGIN_MM, 2);
     }
 
     private function y(float $mm): float
     {
-        return round(($mm - $this->diagram->top()) * $this->scale + self::MARGIN_MM, 3);
+        return round(($mm - $this->diagram->top()) * $this->scale + self::MARGIN_MM, 2);
     }
 }
