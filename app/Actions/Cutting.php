@@ -94,8 +94,12 @@ final class Cutting
                 foreach ($wire['bars'] as $bar) {
                     foreach ($bar['lot'] === null ? [] : $bar['cuts'] as $cut) {
                         $lots[] = $bar['lot']->id;
-                        Reservation::query()->create(['workshop_id' => $desk->workshop->id, 'piece_id' => $cut['piece']->id, 'lot_id' => $bar['lot']->id, 'cut' => $cut['cut']->key(),
-                            'count' => $cut['count'] + $desk->ticked($cut['piece'], $cut['cut'], $bar['lot']), 'length_um' => (int) round($cut['lengthMm'] * 1000)]);
+                        Reservation::query()->create([
+                            'workshop_id' => $desk->workshop->id, 'piece_id' => $cut['piece']->id,
+                            'lot_id' => $bar['lot']->id, 'cut' => $cut['cut']->key(),
+                            'count' => $cut['count'] + $desk->ticked($cut['piece'], $cut['cut'], $bar['lot']),
+                            'length_um' => (int) round($cut['lengthMm'] * 1000),
+                        ]);
                     }
                 }
             }

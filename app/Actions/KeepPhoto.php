@@ -144,7 +144,8 @@ final class KeepPhoto
 
         // Of a JPEG that breaks off the library says nothing: its end must stand behind its last scan.
         $isBroken = $isBroken
-            || (str_starts_with($bytes, "\xFF\xD8") && (int) strrpos($bytes, "\xFF\xD9") <= (int) strrpos($bytes, "\xFF\xDA"));
+            || (str_starts_with($bytes, "\xFF\xD8")
+                && (int) strrpos($bytes, "\xFF\xD9") <= (int) strrpos($bytes, "\xFF\xDA"));
 
         return $image === false || $isBroken
             ? throw Refused::invalid(

@@ -44,12 +44,10 @@ final class SupplyBook
                     continue;
                 }
                 SupplyMovement::query()->create([
-                    'workshop_id' => $workshop->id, 'entry' => $entry, 'kind' => $kind, 'bead_id' => $line->of instanceof Bead
-                        ? $line->of->id
-                        : null,
-                    'supply_id' => $line->of instanceof Supply
-                        ? $line->of->id
-                        : null, 'making_id' => $making?->id, 'amount' => $line->amount, 'words' => $line->words,
+                    'workshop_id' => $workshop->id, 'entry' => $entry, 'kind' => $kind,
+                    'bead_id' => $line->of instanceof Bead ? $line->of->id : null,
+                    'supply_id' => $line->of instanceof Supply ? $line->of->id : null,
+                    'making_id' => $making?->id, 'amount' => $line->amount, 'words' => $line->words,
                     'reverses' => $reverses, 'maker' => User::signedIn(),
                 ]);
             }

@@ -58,8 +58,10 @@ final class Bead extends Model
     /** @param  array<string, mixed>  $row the columns as they are stored */
     public static function fromRow(array $row): CoreBead
     {
-        return CoreBead::of(BeadShape::from($row['shape']), $row['length_um'] / 1000, $row['width_um'] / 1000, $row['hole_um'] / 1000,
-            Drilling::from($row['drilling']), Material::from($row['material']), $row['colour'], $row['name']);
+        return CoreBead::of(
+            BeadShape::from($row['shape']), $row['length_um'] / 1000, $row['width_um'] / 1000, $row['hole_um'] / 1000,
+            Drilling::from($row['drilling']), Material::from($row['material']), $row['colour'], $row['name'],
+        );
     }
 
     /** @return array<string, int|string> */

@@ -129,7 +129,9 @@ final class Lot extends Model
 
     public function heldMg(): int
     {
-        return (int) (array_key_exists('held_mg', $this->attributes) ? $this->held_mg : $this->movements()->sum('mass_mg'));
+        return (int) (array_key_exists('held_mg', $this->attributes)
+            ? $this->held_mg
+            : $this->movements()->sum('mass_mg'));
     }
 
     public function heldMm(): float

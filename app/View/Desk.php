@@ -505,12 +505,10 @@ final class Desk
         ): CoreBead => CoreBead::of($shape, $length, $width, $hole, colour: $colour);
 
         return [
-            $bead(BeadShape::Round, 4, 4, 0.8, 'sea'), $bead(BeadShape::Round, 6, 6, 1, 'amber'), $bead(BeadShape::Round, 8, 8, 1, 'slate'), $bead(
-                BeadShape::Bicone, 4, 4, 0.9, 'plum',
-            ),
-            $bead(
-                BeadShape::Rondelle, 6, 4, 1, 'moss',
-            ), $bead(BeadShape::Tube, 3, 10, 0.8, 'sky'), $bead(BeadShape::Drop, 8, 12, 0.9, 'rust'),
+            $bead(BeadShape::Round, 4, 4, 0.8, 'sea'), $bead(BeadShape::Round, 6, 6, 1, 'amber'),
+            $bead(BeadShape::Round, 8, 8, 1, 'slate'), $bead(BeadShape::Bicone, 4, 4, 0.9, 'plum'),
+            $bead(BeadShape::Rondelle, 6, 4, 1, 'moss'), $bead(BeadShape::Tube, 3, 10, 0.8, 'sky'),
+            $bead(BeadShape::Drop, 8, 12, 0.9, 'rust'),
             CoreBead::of(BeadShape::Cap, 2, 7, 1, material: Material::Metal, colour: 'slate'),
         ];
     }

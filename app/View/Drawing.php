@@ -381,8 +381,11 @@ final class Drawing
         return array_map(function (BeadMark $mark) use (&$ids): array {
             [$x, $y] = [$this->x($mark->xMm), $this->y($mark->topMm)];
 
-            return ['id' => $ids[spl_object_id($mark->bead)] ??= $this->idOf($mark->bead), 'mark' => $mark->mark, 'x' => $x, 'y' => $y,
-                'turn' => $this->stood($mark, $x, round($y + $this->px($mark->bead->lengthMm) / 2, 2))];
+            return [
+                'id' => $ids[spl_object_id($mark->bead)] ??= $this->idOf($mark->bead), 'mark' => $mark->mark,
+                'x' => $x, 'y' => $y,
+                'turn' => $this->stood($mark, $x, round($y + $this->px($mark->bead->lengthMm) / 2, 2)),
+            ];
         }, $marks);
     }
 

@@ -132,10 +132,11 @@ final readonly class InsightDesk
             $before = [];
             foreach ($cuts as $cut) {
                 /** @var MakingCut $cut */
-                $errors[] = [$cut->id, ['day' => $cut->created_at->format('j M'), 'piece' => $cut->making->piece->name ?? 'a drill', 'label' => $cut->label,
-                    'error' => abs(
-                        $cut->ratio() - Learned::from($before)->factor()
-                    ), 'over' => $cut->left_um / max(1, $cut->cut_um)]];
+                $errors[] = [$cut->id, [
+                    'day' => $cut->created_at->format('j M'), 'piece' => $cut->making->piece->name ?? 'a drill',
+                    'label' => $cut->label, 'error' => abs($cut->ratio() - Learned::from($before)->factor()),
+                    'over' => $cut->left_um / max(1, $cut->cut_um),
+                ]];
                 $before[] = new Log($cut->ratio(), $cut->is_bound, $cut->is_put_back);
             }
         }
@@ -178,10 +179,15 @@ final readonly class InsightDesk
             $running[] = round(100 * array_sum($last) / count($last), 2);
         }
 
-        return ['kind' => 'line', 'unit' => '% of what is formed', 'labels' => array_column($this->errors, 'day'), 'rows' => [
-            [
-                'label' => 'each cut',
-                'values' => array_map(fn (float $error): float => round(100 * $error, 2), $errors), 'isDots' => true,
-            ], ['label' => 'of five in a row', 'values' => $running]]];
+        return [
+            'kind' => 'line', 'unit' => '% of what is formed', 'labels' => array_column($this->errors, 'day'),
+            'rows' => [
+                [
+                    'label' => 'each cut', 'isDots' => true,
+                    'values' => array_map(fn (float $error): float => round(100 * $error, 2), $errors),
+                ],
+                ['label' => 'of five in a row', 'values' => $running],
+            ],
+        ];
     }
 }

@@ -36,8 +36,8 @@ final readonly class MonthsDesk
     private function moved(string $time): Builder
     {
         return DB::table('movement_sums')->where('workshop_id', $this->workshop->id)
-            ->selectRaw("{$time}, metal, account, kind, SUM(mass_mg) AS mg")->groupBy('time', 'metal', 'account', 'kind')
-            ->orderBy('time');
+            ->selectRaw("{$time}, metal, account, kind, SUM(mass_mg) AS mg")
+            ->groupBy('time', 'metal', 'account', 'kind')->orderBy('time');
     }
 
     /**

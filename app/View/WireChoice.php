@@ -26,9 +26,13 @@ final readonly class WireChoice
     /** What a wire of a piece is called, by its role. */
     public static function roleWords(string $role): string
     {
-        return ['ear' => 'Ear wire', 'link' => 'Links', 'eye-link' => 'Eye links', 'pin' => 'Head pins', 'hoop' => 'Hoop', 'frame' => 'Frame', 'binding' => 'Binding wire', 'coil' => 'Coil wire', 'inner' => 'Inner wire', 'core' => 'Cores', 'weave' => 'Weaving wire',
-            'shank' => 'Shank', 'bangle' => 'Bangle', 'memory' => 'Memory wire', 'strand' => 'Beading wire', 'ring' => 'Rings', 'chain' => 'Chain', 'ball-chain' => 'Ball chain', 'cord' => 'Cord', 'clasp' => 'Clasp', 'surround' => 'Surround'][$role]
-                ?? ucfirst($role);
+        return [
+            'ear' => 'Ear wire', 'link' => 'Links', 'eye-link' => 'Eye links', 'pin' => 'Head pins', 'hoop' => 'Hoop',
+            'frame' => 'Frame', 'binding' => 'Binding wire', 'coil' => 'Coil wire', 'inner' => 'Inner wire',
+            'core' => 'Cores', 'weave' => 'Weaving wire', 'shank' => 'Shank', 'bangle' => 'Bangle',
+            'memory' => 'Memory wire', 'strand' => 'Beading wire', 'ring' => 'Rings', 'chain' => 'Chain',
+            'ball-chain' => 'Ball chain', 'cord' => 'Cord', 'clasp' => 'Clasp', 'surround' => 'Surround',
+        ][$role] ?? ucfirst($role);
     }
 
     /**

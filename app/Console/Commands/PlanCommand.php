@@ -53,8 +53,11 @@ final class PlanCommand extends Command
         );
         $rows = [];
         foreach ($plan->strips() as $cut) {
-            $rows[] = [$cut->label, $cut->count, $profile->length($profile->ruler->upMm($cut->lengthMm())), $cut->wire->words(),
-                implode(' · ', array_map(fn ($bend): string => Figures::trim($bend->atMm, 1), $cut->bends))];
+            $rows[] = [
+                $cut->label, $cut->count, $profile->length($profile->ruler->upMm($cut->lengthMm())),
+                $cut->wire->words(),
+                implode(' · ', array_map(fn ($bend): string => Figures::trim($bend->atMm, 1), $cut->bends)),
+            ];
         }
         $this->table(['Cut', 'Count', 'Length', 'Wire', 'Bends at, mm'], $rows);
         $this->table(

@@ -124,10 +124,10 @@ final class StockController extends Controller
     public function lotsCsv(Request $request): Response
     {
         $rows = $this->workshop($request)->lots()->withHeld()->orderBy('id')->get()->map(fn (Lot $lot): array => [
-            $lot->name, $lot->kind, $lot->metal, $lot->size, $lot->temper, round($lot->heldMm(), 1), round(
-                $lot->heldMg() / 1000,
-                3,
-            ), $lot->isPins() ? $lot->heldPins() : null, $lot->isPins() ? $lot->pinMm() : null, $lot->price_cents === null ? null : $lot->price_cents / 100, $lot->measured_um === null ? null : $lot->measured_um / 1000,
+            $lot->name, $lot->kind, $lot->metal, $lot->size, $lot->temper, round($lot->heldMm(), 1),
+            round($lot->heldMg() / 1000, 3), $lot->isPins() ? $lot->heldPins() : null,
+            $lot->isPins() ? $lot->pinMm() : null, $lot->price_cents === null ? null : $lot->price_cents / 100,
+            $lot->measured_um === null ? null : $lot->measured_um / 1000,
         ])->all();
 
         return $this->table(

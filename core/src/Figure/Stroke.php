@@ -50,7 +50,9 @@ final readonly class Stroke
             [$x, $y] = self::end($command);
             $steps = $command[0] === 'L' ? max(1, (int) ceil(abs($y - $lastY) / self::FINE_MM)) : 1;
             for ($step = 1; $step <= $steps; $step++) {
-                [$atX, $atY] = $arc->at($lastX + ($x - $lastX) * $step / $steps, $lastY + ($y - $lastY) * $step / $steps);
+                [$atX, $atY] = $arc->at(
+                    $lastX + ($x - $lastX) * $step / $steps, $lastY + ($y - $lastY) * $step / $steps,
+                );
                 $path[] = [$command[0], round($atX, 4), round($atY, 4)];
             }
             [$lastX, $lastY] = [$x, $y];

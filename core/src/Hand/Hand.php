@@ -145,7 +145,8 @@ final class Hand implements FittingHand
         $step = $this->ruler->stepMm();
         $first = $this->ruler->upMm($needs($learned->quantile(self::LEAST_SURE)));
         $last = max($first, floor($needs($learned->quantile(self::MOST_SURE)) / $step) * $step);
-        $centsPerMm = ($this->prices->perGramE4($cut->wire, $this->day) ?? 0) / 100 * $cut->wire->milligramsPerMm() / 1000;
+        $centsPerMm = ($this->prices->perGramE4($cut->wire, $this->day) ?? 0) / 100
+            * $cut->wire->milligramsPerMm() / 1000;
         $again = $cut->lengthMm() * $centsPerMm * (1 - self::SCRAP_WORTH) + self::AGAIN_MINUTES / 60 * $this->hourCents;
         $vain = $centsPerMm * (1 - self::SCRAP_WORTH);
         $best = $first;

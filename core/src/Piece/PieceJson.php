@@ -285,8 +285,12 @@ final class PieceJson
         /** @var Material $material */
         $material = $choice('material', Material::class, 'glass');
 
-        return Bead::of($shape, self::number($bead, 'length_mm', "{$at}.length_mm"), self::number($bead, 'width_mm', "{$at}.width_mm"),
-            self::number($bead, 'hole_mm', "{$at}.hole_mm"), $drilling, $material, self::text($bead, 'colour', "{$at}.colour", 'sea'), self::text($bead, 'name', "{$at}.name", ''), $at);
+        return Bead::of(
+            $shape, self::number($bead, 'length_mm', "{$at}.length_mm"),
+            self::number($bead, 'width_mm', "{$at}.width_mm"), self::number($bead, 'hole_mm', "{$at}.hole_mm"),
+            $drilling, $material, self::text($bead, 'colour', "{$at}.colour", 'sea'),
+            self::text($bead, 'name', "{$at}.name", ''), $at,
+        );
     }
 
     /** @param  array<mixed>  $part */

@@ -114,7 +114,9 @@ final class Checks
             $checks[] = $reach->check($profile);
         }
         if ($piece->fit->kind === FitKind::Ear && $hangsMm > $piece->fit->mm + 0.25) {
-            $checks[] = new Check(Level::Note, 'fit', 'It hangs '.$profile->length($hangsMm).', '.$profile->length($hangsMm - $piece->fit->mm).' lower than the '.$profile->length($piece->fit->mm).' you want.', null, $hangsMm > FitKind::Ear->mostMm() - 1 ? [] : [
+            $lower = 'It hangs '.$profile->length($hangsMm).', '.$profile->length($hangsMm - $piece->fit->mm)
+                .' lower than the '.$profile->length($piece->fit->mm).' you want.';
+            $checks[] = new Check(Level::Note, 'fit', $lower, null, $hangsMm > FitKind::Ear->mostMm() - 1 ? [] : [
                 new Way('Let it hang that low', new SetFit(Fit::of(FitKind::Ear, ceil($hangsMm)))),
             ]);
         }
@@ -249,17 +251,20 @@ final class Checks
                     )
                     : INF;
                 if ($opens < $load) {
-                    $checks["opens {$role}"] = new Check(Level::Warn, 'loop strength', "The {$eye->words} opens at ".Figures::trim($opens, 1).' N: '.Figures::grams($below).' hung and a tug of '.Figures::trim(WireTable::TUG_N).' N come to '.Figures::trim($load, 1).' N.', $part->part->id, array_values(array_filter(
-                        [
-                            $part->wire->temper->isSofterThan(Temper::HalfHard)
-                                ? new Way(
-                                    ucfirst(Temper::HalfHard->words()),
-                                    new SetWire($role, temper: Temper::HalfHard),
-                                )
-                                : null,
-                            self::strongest($piece, $role, $profile),
-                        ],
-                    )), $eye->mark);
+                    $text = "The {$eye->words} opens at ".Figures::trim($opens, 1).' N: '.Figures::grams($below)
+                        .' hung and a tug of '.Figures::trim(WireTable::TUG_N).' N come to '
+                        .Figures::trim($load, 1).' N.';
+                    $harder = new Way(
+                        ucfirst(Temper::HalfHard->words()), new SetWire($role, temper: Temper::HalfHard),
+                    );
+                    $ways = [
+                        $part->wire->temper->isSofterThan(Temper::HalfHard) ? $harder : null,
+                        self::strongest($piece, $role, $profile),
+                    ];
+                    $checks["opens {$role}"] = new Check(
+                        Level::Warn, 'loop strength', $text, $part->part->id, array_values(array_filter($ways)),
+                        $eye->mark,
+                    );
                 }
             }
             $below += ($part->beadGrams() + $part->readyGrams() + array_sum(
@@ -319,7 +324,8 @@ final class Checks
     {
         usort(
             $roles,
-            fn (string $one, string $other): int => $part->wireOf($other)->diameterMm() <=> $part->wireOf($one)->diameterMm(),
+            fn (string $one, string $other): int => $part->wireOf($other)->diameterMm()
+                <=> $part->wireOf($one)->diameterMm(),
         );
 
         return $roles[0] ?? $part->part->wire;
@@ -393,7 +399,7 @@ final class Checks
             $usual = $part->technique->usualWireOf($part->part);
             [$holds, $effort] = WireTable::stiffness(
                 $part->wire, $usual->size, $insides[$role] ?? null,
-                2 * $profile->schools->straighteningNumbers() + ($wants->isHammered ? $profile->schools->hammeringNumbers() : 0.0),
+                $profile->schools->makingNumbers($wants->isHammered),
                 $profile,
             );
             $name = ucfirst($part->wire->words());

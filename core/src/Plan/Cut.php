@@ -115,12 +115,15 @@ final readonly class Cut
     /** @return array<string, mixed> its stretches from the first end to the last, as `hebra:plan` tells them */
     public function course(): array
     {
-        return ['wire' => $this->key(), 'cut' => $this->label, 'count' => $this->count, 'from' => 'end', 'moves' => array_map(fn (Segment $segment): array => [
-            'kind' => $segment->kind->value, 'length_mm' => $segment->lengthMm, 'place' => $segment->words,
-            ...($segment->beads === [] ? [] : ['things' => array_map(
-                fn (Strung $run): array => ['bead' => $run->bead->words(), 'count' => $run->count], $segment->beads,
-            )]),
-        ], $this->segments)];
+        return [
+            'wire' => $this->key(), 'cut' => $this->label, 'count' => $this->count, 'from' => 'end',
+            'moves' => array_map(fn (Segment $segment): array => [
+                'kind' => $segment->kind->value, 'length_mm' => $segment->lengthMm, 'place' => $segment->words,
+                ...($segment->beads === [] ? [] : ['things' => array_map(
+                    fn (Strung $run): array => ['bead' => $run->bead->words(), 'count' => $run->count], $segment->beads,
+                )]),
+            ], $this->segments),
+        ];
     }
 
     /** What is left in the piece. */

@@ -107,6 +107,7 @@ final readonly class HookSteps
         return new Step(new Moment(EventKind::Hook), $open->instance(), 'Hook it on first', "The {$open->words} is "
             ."turned but not yet {$open->shut}. Slip it through the {$other->words} now: once it is {$verb} it cannot "
             .'be joined.',
-            [$joint->a->mark, $joint->b->mark], asks: "Is the {$called} hooked on?", tool: 'fingers', parts: array_values(array_unique([$joint->a->instance(), $joint->b->instance()])));
+            [$joint->a->mark, $joint->b->mark], asks: "Is the {$called} hooked on?", tool: 'fingers',
+            parts: array_values(array_unique([$joint->a->instance(), $joint->b->instance()])));
     }
 }

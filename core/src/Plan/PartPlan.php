@@ -170,7 +170,8 @@ final class PartPlan
         return Hardness::afterMaking(
             $this->wire,
             $insideMm,
-            2 * $this->profile->schools->straighteningNumbers() + ($this->technique->wants()->isHammered ? $this->profile->schools->hammeringNumbers() : 0.0) + ($this->technique->hammered($this)?->numbersHard() ?? 0.0),
+            $this->profile->schools->makingNumbers($this->technique->wants()->isHammered)
+                + ($this->technique->hammered($this)?->numbersHard() ?? 0.0),
         );
     }
 

@@ -94,7 +94,8 @@ final class PieceScene
         $beads = [];
         foreach ($course->curves() as $move => $curve) {
             foreach ($course->moves[$move]->standing($curve) as [$run, $at, $runs]) {
-                $way = fn (Vector $towards): Vector => $placed($at->plus($towards->times(0.01)))->minus($placed($at))->unit();
+                $way = fn (Vector $towards): Vector => $placed($at->plus($towards->times(0.01)))
+                    ->minus($placed($at))->unit();
                 $ahead = $way($runs);
                 $beads[] = new SceneBead($run->bead, $placed($at), $ahead->times($run->isTurned ? -1.0 : 1.0),
                     $way($run->face));

@@ -64,8 +64,11 @@ final class Prepare
                 .($count > 1 ? ' Cut all of one length together.' : '');
         $marks = array_values(array_unique(array_filter(array_column($cut->segments, 'mark'))));
 
-        return new Step(new Moment(EventKind::Cut), $cut->part->text, "Cut {$count} × ".$profile->cutLength($cut->lengthMm()), $text, $marks, $count, 'pieces', tool: self::cutters($cut->wire, $profile),
-            cautions: [$isHard ? Caution::HardWire : Caution::CutEnds], cut: $cut->key(), times: $count);
+        return new Step(
+            new Moment(EventKind::Cut), $cut->part->text, "Cut {$count} × ".$profile->cutLength($cut->lengthMm()),
+            $text, $marks, $count, 'pieces', tool: self::cutters($cut->wire, $profile),
+            cautions: [$isHard ? Caution::HardWire : Caution::CutEnds], cut: $cut->key(), times: $count,
+        );
     }
 
     private static function what(Cut $cut, int $count): string

@@ -137,10 +137,13 @@ final class RingCoils
             .($isSawn ? '.' : ', the flush side towards the same hand each time.').' '.Figures::counted($count, 'ring')
             .' come of it.'.$on->opens($profile);
 
-        return new Step(new Moment(EventKind::Rings), $cut->part->text, 'Wind '.Figures::counted($count, 'ring'), $text, array_values(array_unique(array_column($cut->segments, 'mark'))), $count, 'rings', tool: $on->tool('mandrel', $profile).', '.($isSawn ? 'jeweller’s saw' : 'flush cutter'),
-            cautions: [
-                $cut->wire->isHardened() ? Caution::HardWire : Caution::CutEnds,
-            ], operation: Operation::Coil, cut: $cut->key(), times: $count);
+        return new Step(
+            new Moment(EventKind::Rings), $cut->part->text, 'Wind '.Figures::counted($count, 'ring'), $text,
+            array_values(array_unique(array_column($cut->segments, 'mark'))), $count, 'rings',
+            tool: $on->tool('mandrel', $profile).', '.($isSawn ? 'jeweller’s saw' : 'flush cutter'),
+            cautions: [$cut->wire->isHardened() ? Caution::HardWire : Caution::CutEnds],
+            operation: Operation::Coil, cut: $cut->key(), times: $count,
+        );
     }
 
     private static function beadStep(Cut $cut, RingCoil $coil, Profile $profile): Step

@@ -87,7 +87,10 @@ final readonly class WireDuty
         $wants ??= new Wants;
 
         // The widest openable eye is the weakest.
-        return new self(array_values($holes), $insides === [] ? null : min($insides), $openables === [] ? null : max($openables), $hung, $length,
-            $wants->holds, $wants->effort, 2 * $profile->schools->straighteningNumbers() + ($wants->isHammered ? $profile->schools->hammeringNumbers() : 0.0), $usual, $temper, $hammered);
+        return new self(
+            array_values($holes), $insides === [] ? null : min($insides), $openables === [] ? null : max($openables),
+            $hung, $length, $wants->holds, $wants->effort, $profile->schools->makingNumbers($wants->isHammered),
+            $usual, $temper, $hammered,
+        );
     }
 }

@@ -36,9 +36,8 @@ final readonly class SimulatedScale implements Scale
             return new Reading(0, false, false);
         }
         $rest = exp(-$seconds / self::SETTLES_S);
-        $shown = $this->loadMg * (1 - $rest) + self::DRIFT_MG_PER_S * min($seconds, 30.0) + self::TREMBLE_MG * $rest * $this->noise($seconds) + 2.0 * $this->noise(
-            $seconds + 1000.0,
-        );
+        $shown = $this->loadMg * (1 - $rest) + self::DRIFT_MG_PER_S * min($seconds, 30.0)
+            + self::TREMBLE_MG * $rest * $this->noise($seconds) + 2.0 * $this->noise($seconds + 1000.0);
 
         return new Reading(
             self::STEP_MG * (int) round(($shown - $this->tareMg) / self::STEP_MG),

@@ -67,6 +67,12 @@ final readonly class Schools
         };
     }
 
+    /** Numbers hard that making adds to what is bent: straightened twice, and hammered where that is usual for it. */
+    public function makingNumbers(bool $isHammered): float
+    {
+        return 2 * $this->straighteningNumbers() + ($isHammered ? $this->hammeringNumbers() : 0.0);
+    }
+
     /** Numbers hard that hammering adds to an arch [memory]. */
     public function hammeringNumbers(): float
     {

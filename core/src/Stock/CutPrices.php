@@ -61,7 +61,8 @@ final class CutPrices
         // Per millimetre, so that long and short cuts move alike.
         $norm = 0.0;
         foreach ($this->problem->counts as $kind => $count) {
-            $this->along[$kind] = (1 - self::MEMORY) * ($count - $made[$kind]) * $this->problem->takes[$kind] + self::MEMORY * ($this->along[$kind] ?? 0.0);
+            $this->along[$kind] = (1 - self::MEMORY) * ($count - $made[$kind]) * $this->problem->takes[$kind]
+                + self::MEMORY * ($this->along[$kind] ?? 0.0);
             $norm += $this->along[$kind] ** 2;
         }
         if ($norm < 1e-6 || $knownMm - $this->boundMm < 1e-7 || $this->slack < 0.003) {

@@ -140,11 +140,10 @@ final readonly class BoundBeads
     {
         return match (true) {
             ! self::isBound($this->plan->part) => $this->plan->stackMm(),
-            $this->isStoneRow() => $this->plan->stackMm() + 2 * $this->plan->part->count('end_coil') * $this->bindingMm(),
-            $this->rows() > 1 => $this->plan->stackMm() / $this->rows() + 2 * self::ROW_TURNS * $this->bindingMm() * min(
-                2,
-                $this->rows(),
-            ),
+            $this->isStoneRow() => $this->plan->stackMm()
+                + 2 * $this->plan->part->count('end_coil') * $this->bindingMm(),
+            $this->rows() > 1 => $this->plan->stackMm() / $this->rows()
+                + 2 * self::ROW_TURNS * $this->bindingMm() * min(2, $this->rows()),
             default => $this->plan->stackMm() + $this->wraps() * $this->bindingMm(),
         };
     }

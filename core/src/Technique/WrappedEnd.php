@@ -98,8 +98,12 @@ final readonly class WrappedEnd
     {
         $which = $this->prefix === '' ? '' : $this->place.' ';
 
-        return new Eye("{$instance}/{$this->place}", $this->isPlain() ? EyeKind::Openable : EyeKind::Permanent, $this->loop->insideMm, $this->loop->wireMm,
-            $this->plan->technique->label().'’s '.$which.($this->isPlain() ? 'eye' : 'loop'), $this->plan->mark($this->place.'-loop'));
+        return new Eye(
+            "{$instance}/{$this->place}", $this->isPlain() ? EyeKind::Openable : EyeKind::Permanent,
+            $this->loop->insideMm, $this->loop->wireMm,
+            $this->plan->technique->label().'’s '.$which.($this->isPlain() ? 'eye' : 'loop'),
+            $this->plan->mark($this->place.'-loop'),
+        );
     }
 
     /**
@@ -316,10 +320,12 @@ final readonly class WrappedEnd
             new Step(Moment::close($this->place), '', "Wrap the {$this->which()}loop shut", 'Hold the loop flat in the '
                 ."pliers in your {$this->hands()[1]} hand; with the {$this->hands()[0]} lay {$this->wraps()} side by "
                 .'side down the neck.',
-                [$mark('wraps')], $this->count, 'wraps', tool: 'chain-nose pliers', cautions: $this->plan->strung === [] ? [] : [Caution::Crush]),
+                [$mark('wraps')], $this->count, 'wraps', tool: 'chain-nose pliers',
+                cautions: $this->plan->strung === [] ? [] : [Caution::Crush]),
             new Step(Moment::close($this->place), '', 'Trim and tuck', 'Flat side of the cutter towards the wraps, '
                 .'trim the tail. Press the end in at the back, so that it catches nothing.',
-                [$mark('tail'), $mark('wraps')], tool: 'flush cutter, chain-nose pliers', cautions: [Caution::CutEnds], operation: Operation::Trim),
+                [$mark('tail'), $mark('wraps')], tool: 'flush cutter, chain-nose pliers',
+                cautions: [Caution::CutEnds], operation: Operation::Trim),
         ];
     }
 

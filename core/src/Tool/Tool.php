@@ -74,8 +74,11 @@ final readonly class Tool
             ) === [];
         $size = fn (float $mark): string => $isRing ? 'us '.Figures::trim($mark, 2) : Figures::trim($mark, 3);
 
-        return ($isEven ? $size($marks[0]).' to '.$size($marks[$last]).' by '.Figures::trim($step, 3) : implode(', ', array_map($size, $marks)))
-            .($isRing ? '' : ' mm');
+        $told = $isEven
+            ? $size($marks[0]).' to '.$size($marks[$last]).' by '.Figures::trim($step, 3)
+            : implode(', ', array_map($size, $marks));
+
+        return $told.($isRing ? '' : ' mm');
     }
 
     /**

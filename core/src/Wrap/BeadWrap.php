@@ -46,9 +46,8 @@ final readonly class BeadWrap
     public function fromWire(float $haveMm): self
     {
         $ends = 2 * $this->endCoilTurns * $this->wrapMm();
-        $beads = (int) floor(
-            ($haveMm + $this->wrapsBetween * $this->wrapMm() - $ends) / ($this->beadMm() + $this->wrapsBetween * $this->wrapMm()) + 1e-9,
-        );
+        $between = $this->wrapsBetween * $this->wrapMm();
+        $beads = (int) floor(($haveMm + $between - $ends) / ($this->beadMm() + $between) + 1e-9);
         if ($beads < 1) {
             throw OutOfRange::tooShort('have', $haveMm, $ends + $this->beadMm(), 'the first bead and both end coils');
         }

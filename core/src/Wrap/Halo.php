@@ -36,7 +36,9 @@ final readonly class Halo
     /** How much of its first turn is round, the rest being straight: 1 round one bead. */
     public function curved(): float
     {
-        return M_PI * ($this->wideMm + $this->wireMm) / (M_PI * ($this->wideMm + $this->wireMm) + 2 * $this->straightMm());
+        $round = M_PI * ($this->wideMm + $this->wireMm);
+
+        return $round / ($round + 2 * $this->straightMm());
     }
 
     public function widthMm(): float

@@ -107,8 +107,11 @@ final class BindingRules
 
     private static function bound(Given $given): BeadWrap
     {
-        $bound = new BeadWrap($given->mm('core'), $given->count('cores'), $given->mm('wire'), $given->count('beads'), $given->mm('bead_length'), $given->mm('bead_width'),
-            $given->number('wraps_between'), $given->endCoilTurns($given->mm('wire')), $given->text('seat') === 'centred');
+        $bound = new BeadWrap(
+            $given->mm('core'), $given->count('cores'), $given->mm('wire'), $given->count('beads'),
+            $given->mm('bead_length'), $given->mm('bead_width'), $given->number('wraps_between'),
+            $given->endCoilTurns($given->mm('wire')), $given->text('seat') === 'centred',
+        );
 
         return $given->has('have') ? $bound->fromWire($given->mm('have')) : $bound;
     }

@@ -168,7 +168,9 @@ final class WireRules
                 return new Answer([
                     'numbers_hard' => $total, 'temper' => Temper::nearest($total)->value, 'yield_mpa' => $yield,
                 ], $working,
-                    ['Now '.$hardness->words($given->metal()).'. '.ucfirst($given->metal()->words()).' takes about '.Figures::trim($given->metal()->numbersBeforeAnnealing()).' numbers before it must be annealed.']);
+                    ['Now '.$hardness->words($given->metal()).'. '.ucfirst($given->metal()->words()).' takes about '
+                        .Figures::trim($given->metal()->numbersBeforeAnnealing())
+                        .' numbers before it must be annealed.']);
             }, called: ['hard'], figure: WireFigures::temper(...));
     }
 
@@ -233,8 +235,13 @@ final class WireRules
                     $working[] = new Working($what, $rules[$what], Figures::trim($numbers, 3), $numbers, '');
                 }
 
-                return new Answer(['numbers_hard' => $hardness->numbers, 'share_used' => $hardness->shareUsed($metal), 'temper' => Temper::nearest($hardness->numbers)->value, 'yield_mpa' => $given->strength()->yieldMpa($hardness->numbers),
-                    'cracks' => $given->has('inside') && $hardness->wouldCrack($metal, $d, ($given->mm('inside') + $d) / 2)], $working, ['Now '.$hardness->words($metal).'.']);
+                return new Answer([
+                    'numbers_hard' => $hardness->numbers, 'share_used' => $hardness->shareUsed($metal),
+                    'temper' => Temper::nearest($hardness->numbers)->value,
+                    'yield_mpa' => $given->strength()->yieldMpa($hardness->numbers),
+                    'cracks' => $given->has('inside')
+                        && $hardness->wouldCrack($metal, $d, ($given->mm('inside') + $d) / 2),
+                ], $working, ['Now '.$hardness->words($metal).'.']);
             }, called: ['hardness', 'work hardening'], figure: WireFigures::hardening(...));
     }
 
