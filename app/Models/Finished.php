@@ -40,7 +40,7 @@ final class Finished extends Model
 {
     use KnownByUlid;
 
-    /** What is told of it, as it is looked for and has an index: it is not to change without a new one. */
+    /** What is told of it, as it is looked for: by the index `finished_told`, as a test holds. */
     public const TOLD = "lower(name || ' ' || note) || ' no. ' || number";
 
     protected $table = 'finished';

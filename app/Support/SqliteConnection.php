@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Illuminate\Database\SQLiteConnection as Framework;
+use Illuminate\Support\Facades\DB;
 
 /**
  * What is written is named: a statement that may write gives all that is in the book another word, in its own
@@ -16,10 +17,10 @@ use Illuminate\Database\SQLiteConnection as Framework;
  */
 final class SqliteConnection extends Framework
 {
-    /** Another one after anything was written; the same where a copy was brought back. */
-    public function written(): string
+    /** The word of all that is in the book: another one after anything was written, the same where a copy came back. */
+    public static function written(): string
     {
-        return (string) $this->scalar('SELECT word FROM written', [], false);
+        return (string) DB::scalar('SELECT word FROM written', [], false);
     }
 
     /** @param  array<array-key, mixed>  $bindings */

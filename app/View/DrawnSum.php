@@ -22,11 +22,8 @@ final readonly class DrawnSum
     /** @return array<string, non-empty-list<self>> all of them by what they are about */
     public static function groups(): array
     {
-        $groups = [];
-        foreach (Sums::all() as $sum) {
-            $groups[$sum->group][] = new self($sum);
-        }
+        $drawn = fn (Sum $sum): self => new self($sum);
 
-        return $groups;
+        return array_map(fn (array $sums): array => array_map($drawn, $sums), Sums::groups());
     }
 }

@@ -15,7 +15,6 @@ use Hebra\Core\Sum\Given;
 use Hebra\Core\Sum\Input;
 use Hebra\Core\Sum\InputKind;
 use Hebra\Core\Sum\Sum;
-use Hebra\Core\Sum\Sums;
 
 /** The sums page: what was asked, the answer or the refusal, what was asked before. */
 final readonly class SumDesk
@@ -248,17 +247,6 @@ final readonly class SumDesk
     public function recent(): array
     {
         return $this->maker?->recentSums() ?? [];
-    }
-
-    /** @return array<string, list<Sum>> */
-    public static function groups(): array
-    {
-        $groups = [];
-        foreach (Sums::all() as $sum) {
-            $groups[$sum->group][] = $sum;
-        }
-
-        return $groups;
     }
 
     public function isSelect(Input $input): bool

@@ -107,8 +107,7 @@ final readonly class SumNeighbours
     public function questions(): array
     {
         $beside = array_filter(
-            Sums::all(),
-            fn (Sum $sum): bool => $sum->group === $this->desk->sum->group && $sum->name !== $this->desk->sum->name,
+            Sums::groups()[$this->desk->sum->group], fn (Sum $sum): bool => $sum->name !== $this->desk->sum->name,
         );
 
         return array_map(

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Models\Finished;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -21,7 +20,10 @@ return new class extends Migration
         });
         DB::statement('INSERT INTO written (word) VALUES (lower(hex(randomblob(16))))');
         DB::statement('CREATE INDEX movements_when ON movements (workshop_id, created_at, id)');
-        DB::statement('CREATE INDEX finished_told ON finished (workshop_id, number, piece_id, '.Finished::TOLD.')');
+        DB::statement(
+            "CREATE INDEX finished_told ON finished (workshop_id, number, piece_id, lower(name || ' ' || note) "
+                ."|| ' no. ' || number)",
+        );
     }
 
     public function down(): void

@@ -12,8 +12,8 @@ const mark = () => {
 
 export const terms = () => {
     document.addEventListener('toggle', (event) => {
-        const term = event.newState === 'open' && document.querySelector(`[popovertarget="${event.target.id}"][data-term]`);
-        if (term) {
+        const term = document.querySelector(`[popovertarget="${event.target.id}"][data-term]`);
+        if (term && event.newState === 'open') {
             localStorage.setItem(KEPT, JSON.stringify([...met().add(term.dataset.term)]));
             mark();
         }

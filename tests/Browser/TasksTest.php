@@ -10,9 +10,9 @@ use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /**
- * Twelve things that a new maker wants, each from the bench and to its end, in less than a minute by the keystroke-level
- * model (Card, Moran, Newell: Communications of the ACM 23, 1980): every pointing with thought before it, every key of
- * one who does not type for a living.
+ * Twelve things that a new maker wants, each from the bench and to its end, in less than a minute by the
+ * keystroke-level model (Card, Moran, Newell: Communications of the ACM 23, 1980): every pointing with thought before
+ * it, every key of one who does not type for a living.
  */
 final class TasksTest extends BrowserTestCase
 {
@@ -72,7 +72,8 @@ final class TasksTest extends BrowserTestCase
         $this->seconds += self::THINKS + self::POINTS + self::PRESSES;
 
         return (string) self::$browser->executeAsyncScript(
-            'fetch(arguments[0]).then((answer) => arguments[1](answer.status + " " + answer.headers.get("content-type")))',
+            'fetch(arguments[0]).then((answer) => '
+                .'arguments[1](answer.status + " " + answer.headers.get("content-type")))',
             [$this->find($link)->getAttribute('href')],
         );
     }

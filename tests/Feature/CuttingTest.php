@@ -88,7 +88,8 @@ final class CuttingTest extends TestCase
         self::assertSame([$first->id, 0], [$found->rows[0]['piece']->id, $found->more]);
         $chosen = new CuttingChoice($this->workshop(), [$first->ulid], 'nothing has these words');
         self::assertSame([[$first->id], true], [$chosen->chosen->pluck('id')->all(), $chosen->rows[0]['isChosen']]);
-        $this->actingAs($this->maker)->get('/cutting?line=zeppelin')->assertOk()->assertSee('No piece has these words.');
+        $this->actingAs($this->maker)->get('/cutting?line=zeppelin')->assertOk()
+            ->assertSee('No piece has these words.');
     }
 
     public function test_few_cuts_are_searched_until_the_least_is_proved(): void

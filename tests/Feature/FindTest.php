@@ -20,6 +20,7 @@ use Hebra\Core\Piece\ChangeReader;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Told;
 use Hebra\Core\Quantity\LengthUnit;
+use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
 /** One line finds everything in a workshop: by words, by what it contains, by the maker’s own tags. */
@@ -70,6 +71,20 @@ final class FindTest extends TestCase
             ->assertSee('/box/'.Finished::query()->sole()->ulid, false);
         $this->get('/find?line=zeppelin')->assertOk()->assertSee('Nothing here is told by');
         $this->get('/find')->assertOk()->assertSee('One word finds all');
+    }
+
+    /** The index has the very expression that is looked for, and is what the search goes by: else it reads every row. */
+    public function test_what_was_made_is_found_by_its_index(): void
+    {
+        $index = DB::scalar("SELECT sql FROM sqlite_master WHERE name = 'finished_told'");
+        self::assertStringContainsString(Finished::TOLD, (string) $index);
+        DB::enableQueryLog();
+        new Found($this->workshop(), 'zeppelin');
+        $asked = array_values(array_filter(
+            DB::getQueryLog(), fn (array $query): bool => str_starts_with($query['query'], 'select * from "finished"'),
+        ));
+        $way = DB::select('EXPLAIN QUERY PLAN '.$asked[0]['query'], $asked[0]['bindings']);
+        self::assertStringContainsString('finished_told', implode(' ', array_column($way, 'detail')));
     }
 
     public function test_orders_and_repairs_are_found_by_who_and_what(): void

@@ -45,14 +45,6 @@ final class KeptPagesTest extends TestCase
         return array_map(fn (OneRoute $route): string => '/'.$route->uri(), array_values($routes));
     }
 
-    private static function written(): string
-    {
-        $book = DB::connection();
-        self::assertInstanceOf(SqliteConnection::class, $book);
-
-        return $book->written();
-    }
-
     /** What it says, but for the names of its forms. */
     private function page(string $address): string
     {
@@ -98,19 +90,19 @@ final class KeptPagesTest extends TestCase
             'statements' => fn () => DB::unprepared('UPDATE beads SET owned = owned'),
         ];
         foreach ($writes as $what => $write) {
-            $before = self::written();
+            $before = SqliteConnection::written();
             DB::beginTransaction();
             $write();
-            self::assertNotSame($before, self::written(), $what);
+            self::assertNotSame($before, SqliteConnection::written(), $what);
             DB::rollBack();
-            self::assertSame($before, self::written(), "{$what} taken back");
+            self::assertSame($before, SqliteConnection::written(), "{$what} taken back");
             $write();
-            self::assertNotSame($before, self::written(), $what);
+            self::assertNotSame($before, SqliteConnection::written(), $what);
         }
-        $before = self::written();
+        $before = SqliteConnection::written();
         DB::table('beads')->get();
         DB::select('SELECT 1');
-        self::assertSame($before, self::written(), 'reading writes nothing');
+        self::assertSame($before, SqliteConnection::written(), 'reading writes nothing');
     }
 
     public function test_it_is_kept_for_whoever_asked_on_the_day_it_was(): void

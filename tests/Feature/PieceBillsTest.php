@@ -53,7 +53,9 @@ final class PieceBillsTest extends TestCase
             'an hour' => fn (): bool => $workshop()->update(['hour_cents' => 4_100]),
             'packing' => fn (): bool => $workshop()->update(['packing_cents' => 77]),
             'minutes noted' => fn (): int => DB::table('makings')->where('id', $made->id)->increment('minutes', 50),
-            'which are variants' => fn (): int => DB::table('pieces')->whereNotNull('family')->update(['family' => null]),
+            'which are variants' => fn (): int => DB::table('pieces')->whereNotNull('family')->update([
+                'family' => null,
+            ]),
             'another variant' => fn (): int => DB::table('pieces')->update(['family' => str_repeat('f', 26)]),
             'the day' => fn (): int => (int) $this->travel(40)->days(),
         ];

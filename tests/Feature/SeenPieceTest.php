@@ -80,6 +80,8 @@ final class SeenPieceTest extends TestCase
         $short = $this->get($found[0], ['Accept-Encoding' => 'gzip, br'])->assertHeader('Content-Encoding', 'gzip');
         self::assertSame($whole->getContent(), gzdecode((string) $short->getContent()));
         self::assertLessThan(0.5 * strlen((string) $whole->getContent()), strlen((string) $short->getContent()));
+        $none = $this->get('/seen/'.str_repeat('0', 32).'.svg')->assertNotFound();
+        self::assertSame('no-store, private', $none->headers->get('Cache-Control'), 'a refusal is a page');
         $page = $this->get('/pieces', ['Accept-Encoding' => 'gzip']);
         self::assertSame([null, 'no-store, private'], [
             $page->headers->get('Content-Encoding'), $page->headers->get('Cache-Control'),

@@ -16,11 +16,10 @@ final class SeenController extends Controller
 
     public function __invoke(Request $request, string $key): Response
     {
-        $file = SeenPiece::file($key, $this->workshop($request));
-
+        $file = SeenPiece::file($key, $this->workshop($request)) ?? abort(404);
         $request->attributes->set(Answers::FOR_MAKER, true);
 
-        return $file === null ? abort(404) : response($file, 200, [
+        return response($file, 200, [
             'Content-Type' => 'image/svg+xml',
             'Cache-Control' => 'private, immutable, max-age='.self::KEPT_SECONDS,
         ]);

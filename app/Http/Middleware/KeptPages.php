@@ -9,7 +9,6 @@ use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as Page;
 use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -57,9 +56,7 @@ final class KeptPages
     /** What pages tell of, as one word. */
     private static function state(): string
     {
-        $book = DB::connection();
-
         return config()->string('hebra.version').@filemtime(public_path('build/manifest.json')).now()->toDateString()
-            .($book instanceof SqliteConnection ? $book->written() : uniqid('', true));
+            .SqliteConnection::written();
     }
 }

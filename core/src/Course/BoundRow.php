@@ -178,9 +178,9 @@ final readonly class BoundRow
         $ends = [$outside, $outside];
         for ($try = 0; $try < self::TRIES; $try++) {
             $ends = $this->axis($atMm + $bead->lengthMm / 2, $bead->lengthMm, $outwards, $before);
-            $ways = $isAstride ? $this->down($ends[1], $atMm + $bead->lengthMm, true) : $this->up($atMm, $ends[0]);
-            $ways = new Curve([...$ways, ...$this->up($atMm, $ends[0])]);
-            $over = $ways->lengthMm() / 2 - $reach;
+            $up = $this->up($atMm, $ends[0]);
+            $down = $isAstride ? $this->down($ends[1], $atMm + $bead->lengthMm, true) : $up;
+            $over = (new Curve([...$down, ...$up]))->lengthMm() / 2 - $reach;
             if (abs($over) < self::NEAR_MM) {
                 break;
             }

@@ -30,6 +30,17 @@ final class Sums
         return self::$all;
     }
 
+    /** @return array<string, non-empty-list<Sum>> by what they are about, in the order of the registry */
+    public static function groups(): array
+    {
+        $groups = [];
+        foreach (self::all() as $sum) {
+            $groups[$sum->group][] = $sum;
+        }
+
+        return $groups;
+    }
+
     /** @throws UnknownSum if there is none of that name */
     public static function named(string $name): Sum
     {

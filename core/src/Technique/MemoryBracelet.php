@@ -389,7 +389,8 @@ final class MemoryBracelet implements Technique
         $alike = $wires > 1 ? ', alike on each.' : '.';
         $text = $isFirst
             ? ucfirst($on.'roll').' the end to an eye against the curve, larger than the hole of the end bead.'
-            : ucfirst($on.'push')." the beads together, leave a little slack, cut the wire and roll the other stop{$alike}";
+            : ucfirst($on.'push').' the beads together, leave a little slack, cut the wire and roll the other stop'
+                .$alike;
 
         return new Step(
             $moment, '', $isFirst ? 'Roll the first stop' : 'Roll the second stop', $text,
