@@ -585,6 +585,29 @@ final class SumsTest extends TestCase
         }
     }
 
+    /** What is cut is what is drawn: the wire in the drawing is as long as the answer says. */
+    public function test_the_wire_that_is_drawn_is_as_long_as_it_is_cut(): void
+    {
+        $long = fn (array $line): float => array_sum(array_map(function (array $from, array $to) use ($line): float {
+            $chord = hypot($to[0] - $from[0], $to[1] - $from[1]);
+            $radius = $line['arcMm'];
+
+            return $radius > 0.0 ? 2 * $radius * asin(min(1.0, $chord / (2 * $radius))) : $chord;
+        }, array_slice($line['path'], 0, -1), array_slice($line['path'], 1)));
+        foreach (['frame', 'bangle', 'cuff', 'memory-wire', 'strand', 'ring-blank'] as $name) {
+            $sum = Sums::named($name);
+            $given = Given::read($sum, $sum->example());
+            $answer = $sum->work($given);
+            $wires = array_filter(
+                $sum->figure($given, $answer)->lines(),
+                fn (array $line): bool => in_array($line['kind'], ['wire', 'lit'], true),
+            );
+            $cut = $answer->results['cut_mm'];
+            self::assertIsFloat($cut, $name);
+            self::assertEqualsWithDelta($cut, array_sum(array_map($long, $wires)), 0.025 * $cut, $name);
+        }
+    }
+
     /** It is drawn of what is given: with another figure in the question it is another drawing. */
     public function test_a_drawing_follows_its_question(): void
     {

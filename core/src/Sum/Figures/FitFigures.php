@@ -36,8 +36,8 @@ final class FitFigures
         [$x, $y] = $path[0];
 
         return (new Diagram($words))->line('wire', $path, 1.0)
-            ->line('wire', [[$x, $y], [$x + 0.35 * $end, $y - 0.6 * $end]], 1.0)
-            ->line('wire', [[$x, $y], [$x - 0.35 * $end, $y - 0.6 * $end]], 1.0);
+            ->line('wire', [[$x, $y], [$x + 0.5 * $end, $y - sqrt(0.75) * $end]], 1.0)
+            ->line('wire', [[$x, $y], [$x - 0.5 * $end, $y - sqrt(0.75) * $end]], 1.0);
     }
 
     /** @return non-empty-list<array{float, float}> closed, from its top, one wide */
@@ -131,7 +131,7 @@ final class FitFigures
             $drawn->bow('wire', 0, $loop * 2.5, $radius, $wire, 0.0, min(1.0, $loops - $loop));
         }
         $last = $loops - floor($loops - 1e-9);
-        $end = $given->mm('end') / 8;
+        $end = $given->mm('end') / (2 * M_PI);
         $angle = 2 * M_PI * $last;
 
         return $drawn->bow('wire', $radius + $end, 0, $end, $wire)->bow(
@@ -146,19 +146,21 @@ final class FitFigures
         $high = max(2.0, $beads / 60);
         $count = max(1, (int) round($beads / (2 * $high)));
         $drawn = (new Diagram('its ends turned back: '.round((float) $results['cut_mm'], 1).' mm in all'))
-            ->line('wire', [[-$back / 3, 0.0], [$beads + $back / 3, 0.0]], $high / 5);
-        self::turnedBack($drawn, [-$back / 3, -$high], 2 * $back / 3);
-        self::turnedBack($drawn, [$beads + $back / 3, $high], -2 * $back / 3);
+            ->line('wire', [[0.0, 0.0], [$beads, 0.0]], $high / 5);
+        self::turnedBack($drawn, [0.0, -$high], $back);
+        self::turnedBack($drawn, [$beads, $high], $back);
 
         return BeadFigures::row($drawn, $count, $beads / $count);
     }
 
     /** @param  array{float, float}  $end  where it turns, and how far out it reaches: to the left where less than 0 */
-    private static function turnedBack(Diagram $drawn, array $end, float $back): void
+    private static function turnedBack(Diagram $drawn, array $end, float $mm): void
     {
         [$x, $out] = $end;
         $high = abs($out);
-        $drawn->line('lit', [[$x, 0.0], [$x + $out / 2, -$high / 2], [$x, -$high], [$x + $back, -$high]], $high / 5);
+        // What is left of it behind the turn lies back over the beads.
+        $back = $x - ($out > 0 ? 1 : -1) * max(0.0, $mm - M_SQRT2 * $high);
+        $drawn->line('lit', [[$x, 0.0], [$x + $out / 2, -$high / 2], [$x, -$high], [$back, -$high]], $high / 5);
     }
 
     public static function ringChain(Given $given): Diagram
