@@ -73,7 +73,7 @@ final class FindTest extends TestCase
         $this->get('/find')->assertOk()->assertSee('One word finds all');
     }
 
-    /** The index has the very expression that is looked for, and is what the search goes by: else it reads every row. */
+    /** The index has the very expression that is looked for, and the search goes by it: else it reads all rows. */
     public function test_what_was_made_is_found_by_its_index(): void
     {
         $index = DB::scalar("SELECT sql FROM sqlite_master WHERE name = 'finished_told'");
