@@ -12,8 +12,8 @@ use Hebra\Core\Bead\Material;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Length;
+use Hebra\Core\Quantity\OneOf;
 use Hebra\Core\Quantity\UnitPrice;
-use Hebra\Core\Quantity\Unreadable;
 use Hebra\Core\Stock\CsvTable;
 
 /** Beads of the tray from a table; sizes are millimetres unless they say otherwise. */
@@ -77,11 +77,7 @@ final class BeadImport extends TableImport
     /** @param  callable(string): string  $cell */
     private function bead(callable $cell): Bead
     {
-        $shape = BeadShape::tryFrom(mb_strtolower($cell('shape'))) ?? throw Unreadable::choice(
-            'shape',
-            $cell('shape'),
-            array_column(BeadShape::cases(), 'value'),
-        );
+        $shape = OneOf::read(BeadShape::class, mb_strtolower($cell('shape')), 'shape');
         $width = Length::parse($cell('width'), 'width')->millimetres();
         $length = $cell('length') === ''
             ? $shape->usualLengthMm($width)
@@ -89,18 +85,10 @@ final class BeadImport extends TableImport
         $hole = $cell('hole') === '' ? 1.0 : Length::parse($cell('hole'), 'hole')->millimetres();
         $drilling = $cell('drilling') === ''
             ? $shape->usualDrilling()
-            : Drilling::tryFrom(mb_strtolower($cell('drilling'))) ?? throw Unreadable::choice(
-                'drilling',
-                $cell('drilling'),
-                array_column(Drilling::cases(), 'value'),
-            );
+            : OneOf::read(Drilling::class, mb_strtolower($cell('drilling')), 'drilling');
         $material = $cell('material') === ''
             ? $shape->usualMaterial()
-            : Material::tryFrom(mb_strtolower($cell('material'))) ?? throw Unreadable::choice(
-                'material',
-                $cell('material'),
-                array_column(Material::cases(), 'value'),
-            );
+            : OneOf::read(Material::class, mb_strtolower($cell('material')), 'material');
 
         return Bead::of(
             $shape,

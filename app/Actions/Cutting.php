@@ -92,12 +92,16 @@ final class Cutting
             $lots = [];
             foreach ($desk->wires as $wire) {
                 foreach ($wire['bars'] as $bar) {
-                    foreach ($bar['lot'] === null ? [] : $bar['cuts'] as $cut) {
-                        $lots[] = $bar['lot']->id;
+                    $lot = $bar['lot'];
+                    if ($lot === null) {
+                        continue;
+                    }
+                    foreach ($bar['cuts'] as $cut) {
+                        $lots[] = $lot->id;
                         Reservation::query()->create([
                             'workshop_id' => $desk->workshop->id, 'piece_id' => $cut['piece']->id,
-                            'lot_id' => $bar['lot']->id, 'cut' => $cut['cut']->key(),
-                            'count' => $cut['count'] + $desk->ticked($cut['piece'], $cut['cut'], $bar['lot']),
+                            'lot_id' => $lot->id, 'cut' => $cut['cut']->key(),
+                            'count' => $cut['count'] + $desk->ticked($cut['piece'], $cut['cut'], $lot),
                             'length_um' => (int) round($cut['lengthMm'] * 1000),
                         ]);
                     }

@@ -10,6 +10,7 @@ use App\Models\MakingCut;
 use App\Models\Workshop;
 use Hebra\Core\Hand\Work;
 use Hebra\Core\Quantity\Length;
+use Hebra\Core\Quantity\OneOf;
 use Hebra\Core\Quantity\Unreadable;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\SizeSystem;
@@ -82,17 +83,9 @@ final class Drilling
         $profile = $workshop->profile();
         $sizes = new Measuring($workshop->id, $profile);
         $wire = new Wire(
-            Metal::tryFrom($input['metal'] ?? '') ?? throw Unreadable::choice(
-                'metal',
-                $input['metal'] ?? '',
-                array_column(Metal::cases(), 'value'),
-            ),
+            OneOf::read(Metal::class, $input['metal'] ?? '', 'metal'),
             WireSize::parseDrawn($input['size'] ?? '', 'size'),
-            Temper::tryFrom($input['temper'] ?? '') ?? throw Unreadable::choice(
-                'temper',
-                $input['temper'] ?? '',
-                array_column(Temper::cases(), 'value'),
-            ),
+            OneOf::read(Temper::class, $input['temper'] ?? '', 'temper'),
         );
         $on = $sizes->size($input['wanted'] ?? '', 'wanted');
         $measured = $sizes->list($input['sizes'] ?? '', 'sizes');
@@ -110,33 +103,20 @@ final class Drilling
         };
         $used = $this->used($input, $profile->unit());
 
-        return DB::transaction(function () use ($workshop, $input, $wire, $on, $measured, $wanted, $used, $sizes): Drill {
-            $drill = Drill::query()->create(
-                [
-                    'workshop_id' => $workshop->id, 'kind' => $input['kind'], 'metal' => $wire->metal->value,
-                    'size' => $wire->size->text(), 'temper' => $wire->temper->value,
-                    'wanted_um' => (int) round(1000 * $on),
-                ],
-            );
+        return DB::transaction(function () use (
+            $workshop, $input, $wire, $on, $measured, $wanted, $used, $sizes,
+        ): Drill {
+            $drill = Drill::query()->create([
+                'workshop_id' => $workshop->id, 'kind' => $input['kind'], 'metal' => $wire->metal->value,
+                'size' => $wire->size->text(), 'temper' => $wire->temper->value,
+                'wanted_um' => (int) round(1000 * $on),
+            ]);
             foreach ($measured as $mm) {
-                $sizes->keep(
-                    self::MEASURED[$input['kind']],
-                    $wire,
-                    $wanted,
-                    $mm,
-                    drill: $drill,
-                );
+                $sizes->keep(self::MEASURED[$input['kind']], $wire, $wanted, $mm, drill: $drill);
             }
             $each = self::TURNS[$input['kind']] ?? 0;
             if ($used !== null && $each > 0) {
-                $this->learn(
-                    $workshop,
-                    $drill,
-                    $wire,
-                    $on,
-                    $each * count($measured),
-                    ...$used,
-                );
+                $this->learn($workshop, $drill, $wire, $on, $each * count($measured), ...$used);
             }
 
             return $drill;

@@ -215,14 +215,13 @@ final class SupplyBook
      */
     public function reverse(Workshop $workshop, string $entry): bool
     {
-        $lines = SupplyMovement::query()->where(
-            'workshop_id',
-            $workshop->id,
-        )->where('entry', $entry)->with(['bead', 'supply'])->orderBy('id')->get();
-        if ($lines->isEmpty()) {
+        $lines = SupplyMovement::query()->where('workshop_id', $workshop->id)->where('entry', $entry)
+            ->with(['bead', 'supply'])->orderBy('id')->get();
+        $first = $lines->first();
+        if ($first === null) {
             return false;
         }
-        $isDone = $lines[0]->reverses !== null
+        $isDone = $first->reverses !== null
             || SupplyMovement::query()->where('workshop_id', $workshop->id)->where('reverses', $entry)->exists();
         ! $isDone || throw Refused::alreadyReversed();
         $back = [];

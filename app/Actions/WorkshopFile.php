@@ -284,13 +284,11 @@ final class WorkshopFile
     public function take(Workshop $workshop, array $head, callable $rows, ?callable $picture, bool $isBeside): void
     {
         $this->checkEmpty($workshop);
-        ($head['version'] ?? null) === self::VERSION
-            || throw Refused::invalid(
-                'file',
-                'The file has version '
-                    .(is_scalar($head['version'] ?? null) ? mb_substr((string) $head['version'], 0, 20) : 'of another kind')
-                    .': versions 1 to '.self::VERSION.' are read here.',
-            );
+        $version = $head['version'] ?? null;
+        $said = is_scalar($version) ? mb_substr((string) $version, 0, 20) : 'of another kind';
+        $version === self::VERSION || throw Refused::invalid(
+            'file', "The file has version {$said}: versions 1 to ".self::VERSION.' are read here.',
+        );
         $settings = $this->row('workshop', $head['workshop'] ?? null, self::WORKSHOP);
         $this->check($rows, $picture !== null);
         try {

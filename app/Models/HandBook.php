@@ -79,9 +79,9 @@ final class HandBook
         $logs = [];
         // Asked for by every plan: bare rows, no models.
         $rows = DB::select(
-            'SELECT way, awg, cut_um, left_um, short_um, straight_um, formed_um, is_bound, is_put_back FROM making_cuts '
-                .'WHERE workshop_id = ? AND way IS NOT NULL AND forgotten_at IS NULL ORDER BY id DESC LIMIT '
-                .(10 * self::LATEST),
+            'SELECT way, awg, cut_um, left_um, short_um, straight_um, formed_um, is_bound, is_put_back '
+                .'FROM making_cuts WHERE workshop_id = ? AND way IS NOT NULL AND forgotten_at IS NULL '
+                .'ORDER BY id DESC LIMIT '.(10 * self::LATEST),
             [$this->workshop->id],
         );
         foreach ($rows as $row) {

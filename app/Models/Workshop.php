@@ -55,10 +55,11 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $rounding  what prices end in: `.00`, `.50`, `.90` or nothing
  * @property array<string, array{margin: int, fee: int}>|null $price_lists  by name, where set
  * @property array<string, string>|null $schools  school => choice, where it differs from the usual
- * @property array<string, array{modulus_gpa: float, soft_mpa: float, half_hard_mpa: float, hard_mpa: float}>|null $strengths
- *     the maker's own, by metal
+ * @property array<string, OwnStrength>|null $strengths  the maker's own, by metal
  * @property \Illuminate\Database\Eloquent\Collection<int, Tool> $tools
  * @property CarbonImmutable|null $updated_at
+ *
+ * @phpstan-type OwnStrength array{modulus_gpa: float, soft_mpa: float, half_hard_mpa: float, hard_mpa: float}
  */
 final class Workshop extends Model
 {

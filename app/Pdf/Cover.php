@@ -45,7 +45,7 @@ final readonly class Cover
         $views = count($this->plan->views()) === 2 ? [View::Front] : View::sides();
         $seen = array_map(fn (View $view): Assembly => $this->plan->seen($view), $views);
         $wide = array_sum(array_map(fn (Assembly $one): float => $one->widthMm() + self::GAP_MM, $seen));
-        $high = max(array_map(fn (Assembly $one): float => $one->heightMm(), $seen));
+        $high = max([0.0, ...array_map(fn (Assembly $one): float => $one->heightMm(), $seen)]);
         $scale = min(3.0, self::ROOM_MM / $wide, self::DRAWING_MM / ($high + 4));
         $scale = $scale >= 1 ? floor($scale * 4) / 4 : $scale;
         $left = Sheet::MARGIN_MM + (self::ROOM_MM - $wide * $scale) / 2;

@@ -84,9 +84,9 @@ final class LeafletSheet
     private function row(array $steps): void
     {
         $cards = array_map(fn (array $step): array => [$step, ...$this->leaflet->onPaper($step['place'])], $steps);
-        $high = max(array_map(
+        $high = max([0.0, ...array_map(
             fn (array $card): float => $this->pictureMm($card[1][0]) + $this->wordsMm($card[0]), $cards,
-        ));
+        )]);
         $this->y = $this->sheet->below($this->y, $high);
         foreach ($cards as $column => [$step, $frames, $lit]) {
             $x = Sheet::MARGIN_MM + $column * ($this->wideMm() + self::GUTTER_MM);

@@ -41,49 +41,48 @@ abstract class Lettering extends \TCPDF
     }
 
     /**
-     * @template T
+     * The letters that a text needs are taken before TCPDF sets or measures it.
      *
-     * @param  Closure(): T  $do
-     * @return T
+     * @param  array<mixed>  $given  the arguments of TCPDF’s own method
+     * @param  int  $at  which of them is the text
      */
-    private function in(string $text, Closure $do): mixed
+    private function in(array $given, int $at, Closure $do): mixed
     {
         if ($this->isSetting) {
-            return $do();
+            return $do(...$given);
         }
-        $this->take($text);
+        $text = $given[$at] ?? '';
+        $this->take(is_scalar($text) ? (string) $text : '');
         $this->isSetting = true;
         try {
-            return $do();
+            return $do(...$given);
         } finally {
             $this->isSetting = false;
         }
     }
 
-    // TCPDF’s own methods that set or measure a text, with its arguments.
-
     /** @param  array<mixed>|scalar|null  ...$given */
     public function Text(mixed ...$given): void
     {
-        $this->in((string) $given[2], fn () => parent::Text(...$given));
+        $this->in($given, 2, parent::Text(...));
     }
 
     /** @param  array<mixed>|scalar|null  ...$given */
     public function Cell(mixed ...$given): void
     {
-        $this->in((string) ($given[2] ?? ''), fn () => parent::Cell(...$given));
+        $this->in($given, 2, parent::Cell(...));
     }
 
     /** @param  array<mixed>|scalar|null  ...$given */
     public function MultiCell(mixed ...$given): int
     {
-        return $this->in((string) $given[2], fn (): int => parent::MultiCell(...$given));
+        return (int) $this->in($given, 2, parent::MultiCell(...));
     }
 
     /** @param  array<mixed>|scalar|null  ...$given */
     public function getStringHeight(mixed ...$given): float
     {
-        return $this->in((string) $given[1], fn (): float => parent::getStringHeight(...$given));
+        return (float) $this->in($given, 1, parent::getStringHeight(...));
     }
 
     /**
@@ -92,6 +91,6 @@ abstract class Lettering extends \TCPDF
      */
     public function GetStringWidth(mixed ...$given): mixed
     {
-        return $this->in((string) $given[0], fn (): mixed => parent::GetStringWidth(...$given));
+        return $this->in($given, 0, parent::GetStringWidth(...));
     }
 }

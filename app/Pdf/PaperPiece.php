@@ -177,7 +177,7 @@ final class PaperPiece
         $kind = "{$bead->shape->value} {$bead->colour} {$bead->widthMm} {$bead->lengthMm} ".($mark->metal->value ?? '');
         if (! isset($this->beads[$kind])) {
             // @phpstan-ignore argument.type, argument.type (its docblock says int; it reckons in the document’s unit)
-            $this->beads[$kind] = $this->sheet->startTemplate(...$size);
+            $this->beads[$kind] = (string) $this->sheet->startTemplate(...$size);
             $this->sheet->ImageSVG('@'.(new PaperBead($bead, $this->scale, $mark->metal))->svg(), 0, 0, ...$size);
             $this->sheet->endTemplate();
         }

@@ -277,12 +277,14 @@ final class CuttingDesk
             $name = $piece->row->isBought()
                 ? self::BUY.' '.md5((string) json_encode([$piece->cuts, round($piece->remainderMm, 3)]))
                 : $piece->row->label;
-            $bars[$name]['times'] = ($bars[$name]['times'] ?? 0) + 1;
-            foreach ($bars[$name]['times'] > 1 ? [] : $piece->cuts as $key => $count) {
-                $bars[$name]['cuts'][$key] = ($bars[$name]['cuts'][$key] ?? 0) + $count;
+            $bar = $bars[$name] ?? ['cuts' => []];
+            $times = ($bar['times'] ?? 0) + 1;
+            foreach ($times > 1 ? [] : $piece->cuts as $key => $count) {
+                $bar['cuts'][$key] = ($bar['cuts'][$key] ?? 0) + $count;
             }
-            $bars[$name]['left'] = $piece->remainderMm;
-            $bars[$name]['long'] = $piece->row->lengthMm;
+            $bars[$name] = [
+                ...$bar, 'times' => $times, 'left' => $piece->remainderMm, 'long' => $piece->row->lengthMm,
+            ];
         }
 
         return [

@@ -37,7 +37,9 @@ final class Holdings
         $lots = $workshop->lots()->withHeld()->get();
         $this->lots = $lots;
         $this->spoken = CuttingDesk::spokenFor($workshop);
-        $this->beads = $workshop->beads()->get()->groupBy(fn (Bead $bead): string => $bead->core()->key());
+        /** @var Collection<string, Collection<int, Bead>> $beads */
+        $beads = $workshop->beads()->get()->groupBy(fn (Bead $bead): string => $bead->core()->key());
+        $this->beads = $beads;
         $this->supplies = $workshop->supplies()->get();
     }
 

@@ -76,8 +76,8 @@ final readonly class MakingDesk
     /** One piece more of what was spoiled. */
     private static function cutAnew(Plan $plan, ?Step $step): ?Step
     {
-        foreach ($step === null ? [] : $plan->cuts as $cut) {
-            if ($cut->key() === $step->cut) {
+        foreach ($plan->cuts as $cut) {
+            if ($cut->key() === $step?->cut) {
                 return Prepare::cut($cut, 1, $plan->profile);
             }
         }

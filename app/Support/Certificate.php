@@ -51,7 +51,8 @@ final class Certificate
                 'Hebra',
                 $folder,
                 self::HOST_DAYS,
-                "basicConstraints=CA:FALSE\nkeyUsage=critical,digitalSignature,keyEncipherment\nextendedKeyUsage=serverAuth\nsubjectAltName={$names}\n",
+                "basicConstraints=CA:FALSE\nkeyUsage=critical,digitalSignature,keyEncipherment\n"
+                    ."extendedKeyUsage=serverAuth\nsubjectAltName={$names}\n",
             ),
         );
     }

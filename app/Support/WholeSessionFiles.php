@@ -6,7 +6,7 @@ namespace App\Support;
 
 use Illuminate\Session\FileSessionHandler;
 
-/** A session is on the disk as it was or as it is: emptied first and written then, a plug pulled in between signs out. */
+/** A session is on the disk as it was or as it is: were it emptied first, a plug pulled in between would sign out. */
 final class WholeSessionFiles extends FileSessionHandler
 {
     public function write($sessionId, $data): bool

@@ -68,7 +68,10 @@ final readonly class BillDesk
     /**
      * What the last closed making took, lot by lot, at what the lot cost; null where none was closed.
      *
-     * @return array{closed: string, lines: list<array{words: string, grams: float, cents: int|null}>, grossGrams: float, netGrams: float}|null
+     * @return array{
+     *     closed: string, lines: list<array{words: string, grams: float, cents: int|null}>, grossGrams: float,
+     *     netGrams: float,
+     * }|null
      */
     public function taken(): ?array
     {

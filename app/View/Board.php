@@ -256,7 +256,10 @@ final class Board
     private function placeOfEye(?EyeRef $ref): ?array
     {
         $part = $ref === null ? null : $this->desk->plan->parts()[$ref->part->text] ?? null;
-        $eye = $part?->technique->eyes($part, $part->part->id->text)[$ref?->eye] ?? null;
+        if ($ref === null || $part === null) {
+            return null;
+        }
+        $eye = $part->technique->eyes($part, $part->part->id->text)[$ref->eye] ?? null;
 
         return $eye === null ? null : $this->measures()->at($eye->mark);
     }

@@ -112,8 +112,8 @@ final class CutBoard
     /** @return array{float, float} grams in the piece, and grams trimmed off, of a wire on the scale of the heaviest */
     public function share(Metal $metal): array
     {
-        $most = max(array_map(fn (Metal $one): float => $one->grossGrams(), $this->desk->plan->metal));
+        $most = max([1e-9, ...array_map(fn (Metal $one): float => $one->grossGrams(), $this->desk->plan->metal)]);
 
-        return [$metal->netGrams() / max($most, 1e-9), $metal->scrapGrams() / max($most, 1e-9)];
+        return [$metal->netGrams() / $most, $metal->scrapGrams() / $most];
     }
 }

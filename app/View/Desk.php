@@ -194,7 +194,8 @@ final class Desk
                 true,
             ) || str_starts_with($field, 'measured.'),
             'log' => preg_match(
-                '/^(minutes|note|weight|loops|loops on|bent on|opened|packed|packing|(cut|left|kept|lot|others|short|weighed|before)\..+)$/',
+                '/^(minutes|note|weight|loops|loops on|bent on|opened|packed|packing|'
+                    .'(cut|left|kept|lot|others|short|weighed|before)\..+)$/',
                 $field,
             ) === 1,
             default => false,
@@ -557,8 +558,9 @@ final class Desk
         ['about' => $about, 'from' => $from, 'to' => $to] = $pace->foretell($this->plan);
         $words = Clock::words(...);
 
-        return 'About '.$words($about).' at the bench'
-            .($pace->isLearned() ? ', in four of five cases between '.$words($from).' and '.$words($to).', by the time your steps took so far.' : ', by a guess: it is learned as you go.');
+        return 'About '.$words($about).' at the bench'.($pace->isLearned()
+            ? ", in four of five cases between {$words($from)} and {$words($to)}, by the time your steps took so far."
+            : ', by a guess: it is learned as you go.');
     }
 
     /** Read off the logs once. */

@@ -316,7 +316,7 @@ final class Drawing
     /**
      * What a stroke is made of: a metal, or a colour of beads.
      *
-     * @param  array{metal: string, face: string, colour: string, ...}  $stroke
+     * @param  array{mark: string, metal: string, face: string, colour: string, ...}  $stroke
      */
     public function tintOf(array $stroke): string
     {

@@ -61,8 +61,7 @@ final class Measures
      */
     private static function amid(array $points): array
     {
-        $middle = fn (array $along): float => (min($along) + max($along)) / 2;
-        [$x, $y] = [$middle(array_column($points, 0)), $middle(array_column($points, 1))];
+        [$x, $y] = [self::middle(array_column($points, 0)), self::middle(array_column($points, 1))];
         $nearest = $points[0];
         foreach ($points as $point) {
             $isNearer = hypot($point[0] - $x, $point[1] - $y) < hypot($nearest[0] - $x, $nearest[1] - $y) - 1e-6;
@@ -70,6 +69,12 @@ final class Measures
         }
 
         return $nearest;
+    }
+
+    /** @param  non-empty-list<float>  $along */
+    private static function middle(array $along): float
+    {
+        return (min($along) + max($along)) / 2;
     }
 
     /** @return array{float, float}|null where a mark is in the drawing */

@@ -13,7 +13,9 @@ final class MetalsDocument
 {
     public static function text(): string
     {
-        return "# Metals\n\nWritten from `core/src/Wire/MetalTable.php` by `php artisan hebra:docs`; a test keeps it fresh. Sources stand there. A metal is one line of that table, a case of `Metal` and a colour in"
+        return "# Metals\n\nWritten from `core/src/Wire/MetalTable.php` by `php artisan hebra:docs`; "
+            .'a test keeps it fresh. Sources stand there. '
+            .'A metal is one line of that table, a case of `Metal` and a colour in'
             ." `resources/css/wire.css`, which a test holds to the table.\n\nDensity in g/cm³; fineness in parts of a "
             .'thousand; yields in MPa dead soft, half hard and hard; modulus in GPa; numbers are B&S numbers it takes '
             .'before it must be annealed. A maker’s own strengths and prices'

@@ -85,17 +85,17 @@ final readonly class MonthsDesk
      */
     public function years(): array
     {
-        $rows = [];
+        $names = $sums = [];
         foreach ($this->moved('substr(month, 1, 4) AS time')->get() as $row) {
             $key = (9999 - (int) $row->time).$row->metal;
-            $sum = self::with(array_diff_key(
-                $rows[$key] ?? self::NOTHING, ['year' => 0, 'metal' => 0],
-            ), $row->account, $row->kind, (int) $row->mg);
-            $rows[$key] = ['year' => (string) $row->time, 'metal' => Metal::from($row->metal)->words(), ...$sum];
+            $names[$key] = ['year' => (string) $row->time, 'metal' => Metal::from($row->metal)->words()];
+            $sums[$key] = self::with($sums[$key] ?? self::NOTHING, $row->account, $row->kind, (int) $row->mg);
         }
-        ksort($rows);
+        ksort($names);
 
-        return array_values($rows);
+        return array_map(
+            fn (string $key): array => [...$names[$key], ...$sums[$key]], array_keys($names),
+        );
     }
 
     /** @return list<string> in use */

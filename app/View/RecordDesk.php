@@ -125,9 +125,9 @@ final readonly class RecordDesk
     /** @return list<RecordWire> each wire as it was cut */
     public function wires(): array
     {
-        return $this->cuts->groupBy('label')
+        return array_values($this->cuts->groupBy('label')
             ->map(fn (Collection $cuts, string $label): RecordWire => new RecordWire($label, $cuts, $this->book))
-            ->values()->all();
+            ->all());
     }
 
     /** The wire that goes by a label, in words. */
@@ -171,10 +171,13 @@ final readonly class RecordDesk
         $rows = [];
         foreach ($this->making->stepTimes()->orderBy('id')->get() as $time) {
             /** @var StepTime $time */
-            $rows[$time->kind]['words'] = Pace::KINDS[$time->kind] ?? $time->kind;
-            $rows[$time->kind]['motif'] = Motif::ofKind($time->kind);
-            $rows[$time->kind]['minutes'] = ($rows[$time->kind]['minutes'] ?? 0.0) + $time->taken_ms / 60_000;
-            $rows[$time->kind]['capped'] = ($rows[$time->kind]['capped'] ?? 0) + ($time->is_capped ? 1 : 0);
+            $row = $rows[$time->kind] ?? [
+                'words' => Pace::KINDS[$time->kind] ?? $time->kind, 'minutes' => 0.0, 'capped' => 0,
+                'motif' => Motif::ofKind($time->kind),
+            ];
+            $row['minutes'] += $time->taken_ms / 60_000;
+            $row['capped'] += $time->is_capped ? 1 : 0;
+            $rows[$time->kind] = $row;
         }
 
         return array_values($rows);

@@ -15,7 +15,8 @@ final class SumsDocument
 {
     public static function text(): string
     {
-        $text = "# Sums and sources\n\nWritten from the registry by `php artisan hebra:docs`; a test keeps it fresh. Lengths are in millimetres, masses in grams, forces in newtons.\n";
+        $text = "# Sums and sources\n\nWritten from the registry by `php artisan hebra:docs`; a test keeps it fresh. "
+            ."Lengths are in millimetres, masses in grams, forces in newtons.\n";
         $group = '';
         foreach (Sums::all() as $sum) {
             if ($sum->group !== $group) {

@@ -43,7 +43,7 @@ final class VariantsDesk
         );
     }
 
-    /** @param  list<Plan>  $plans */
+    /** @param  non-empty-list<Plan>  $plans */
     private function commonRatio(array $plans): float
     {
         return min(array_map(
@@ -80,7 +80,7 @@ final class VariantsDesk
         $compared = [];
         foreach ($its as $what => [$number, $words]) {
             $told = array_column(array_column($all, $what), 1);
-            $least = min(array_column(array_column($all, $what), 0));
+            $least = min([$number, ...array_column(array_column($all, $what), 0)]);
             $compared[$what] = [
                 'words' => $words,
                 // Least of all, where they are not all told alike.

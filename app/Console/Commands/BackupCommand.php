@@ -16,7 +16,8 @@ final class BackupCommand extends Command
 
     public const DATABASE = 'hebra.sqlite';
 
-    protected $signature = 'hebra:backup {file? : where it is written} {--daily : keep today’s copy beside the database instead, if there is none yet}';
+    protected $signature = 'hebra:backup {file? : where it is written}
+        {--daily : keep today’s copy beside the database instead, if there is none yet}';
 
     protected $description = 'Writes a backup of everything, and reads it back';
 

@@ -13,7 +13,8 @@ final class CertificateCommand extends Command
 {
     use RefusesOnStandardError;
 
-    protected $signature = 'hebra:certificate {address? : of this machine in its network} {name? : of this machine} {--page : prints the page for the phone}';
+    protected $signature = 'hebra:certificate {address? : of this machine in its network} {name? : of this machine}
+        {--page : prints the page for the phone}';
 
     protected $description = 'Makes what TLS in the workshop’s own network needs';
 

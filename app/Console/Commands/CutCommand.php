@@ -22,9 +22,12 @@ final class CutCommand extends Command
 {
     use RefusesOnStandardError;
 
-    protected $signature = 'hebra:cut {cuts : label,length,count} {stock : label,length,count; 0 for as many as needed, to be bought}
-        {--keep=60mm : shortest length kept} {--coil=1000mm : so much of a length counts as offcut} {--offcut-worth=0.6} {--scrap-worth=0}
-        {--lot=18mm : what keeping a length costs} {--handling=2mm : what touching a piece costs} {--buy=20mm : what a piece still to be bought costs} {--trim=1mm : lost at each cut}
+    protected $signature = 'hebra:cut {cuts : label,length,count}
+        {stock : label,length,count; 0 for as many as needed, to be bought}
+        {--keep=60mm : shortest length kept} {--coil=1000mm : so much of a length counts as offcut}
+        {--offcut-worth=0.6} {--scrap-worth=0}
+        {--lot=18mm : what keeping a length costs} {--handling=2mm : what touching a piece costs}
+        {--buy=20mm : what a piece still to be bought costs} {--trim=1mm : lost at each cut}
         {--seconds=5 : time to search} {--json : print JSON}';
 
     protected $description = 'Plans which cut comes from which piece of stock, so that the least value is lost';
@@ -58,7 +61,7 @@ final class CutCommand extends Command
 
     private function read(string $argument): string
     {
-        $file = (string) $this->argument($argument);
+        $file = self::said($this->argument($argument));
         is_file($file) && is_readable($file)
             || throw Unreadable::line($argument, $file, 'the path of a list of '.$argument.' that can be read');
 
@@ -79,14 +82,20 @@ final class CutCommand extends Command
         );
     }
 
+    /** @param  array<mixed>|bool|float|int|string|null  $given  an option or argument, of which there is one each */
+    private static function said(array|bool|float|int|string|null $given): string
+    {
+        return is_string($given) ? $given : '';
+    }
+
     private function length(string $option): float
     {
-        return Length::parse((string) $this->option($option), $option)->within($option, 0, 100_000)->millimetres();
+        return Length::parse(self::said($this->option($option)), $option)->within($option, 0, 100_000)->millimetres();
     }
 
     private function number(string $option, float $least, float $most): float
     {
-        $text = trim((string) $this->option($option));
+        $text = trim(self::said($this->option($option)));
         is_numeric($text) || throw Unreadable::number($option, $text);
         $number = (float) $text;
 
@@ -114,10 +123,11 @@ final class CutCommand extends Command
             ];
         }
         $this->table(['Stock', 'Length', 'Cuts', 'Left'], $rows);
+        $proof = $plan->isOptimal
+            ? 'proven the least'
+            : 'at most '.Figures::trim(100 * $plan->gap(), 2).' % above the least';
         $this->line(
-            'Value lost '.Figures::mm($plan->valueLostMm)
-                .($plan->isOptimal ? ', proven the least' : ', at most '.Figures::trim(100 * $plan->gap(), 2).' % above the least')
-                .'; scrap '.Figures::mm($plan->scrapMm()).'.',
+            'Value lost '.Figures::mm($plan->valueLostMm).", {$proof}; scrap ".Figures::mm($plan->scrapMm()).'.',
         );
     }
 }

@@ -12,6 +12,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** One exported piece as it is drawn. */
 final class DrawingCommand extends Command
 {
+    use ChoosesSide;
     use ReadsPiece;
 
     protected $signature = 'hebra:drawing {file : a piece that Hebra exported}

@@ -14,6 +14,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** The picture of one step of an exported piece. */
 final class FormingCommand extends Command
 {
+    use ChoosesSide;
+    use OrdersSteps;
     use ReadsPiece;
 
     protected $signature = 'hebra:forming {file : a piece that Hebra exported}

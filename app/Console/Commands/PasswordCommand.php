@@ -28,11 +28,10 @@ final class PasswordCommand extends Command
         $email = $this->argument('email') ?? User::query()->orderBy('id')->value('email');
         $maker = User::query()->where('email', mb_strtolower(trim((string) $email)))->first();
         if ($maker === null) {
-            return $this->refused(
-                "Email “{$email}” is no maker’s address here: give one of "
-                    .(User::query()->orderBy('id')->limit(20)->pluck('email')->implode(', ') ?: 'none, since nobody has signed up')
-                    .'.',
-            );
+            $known = User::query()->orderBy('id')->limit(20)->pluck('email')->implode(', ')
+                ?: 'none, since nobody has signed up';
+
+            return $this->refused("Email “{$email}” is no maker’s address here: give one of {$known}.");
         }
         $password = (string) $this->secret("New password for {$maker->email}");
         try {

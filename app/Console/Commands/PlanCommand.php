@@ -13,6 +13,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** The whole plan of one exported piece. */
 final class PlanCommand extends Command
 {
+    use OrdersSteps;
     use ReadsPiece;
 
     protected $signature = 'hebra:plan {file : a piece that Hebra exported} {--json : print JSON}

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Hebra\Core\Figure\View;
 use Hebra\Core\Piece\PieceJson;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
@@ -26,23 +25,5 @@ trait ReadsPiece
         $json = (string) file_get_contents($file, length: PieceJson::MOST_BYTES + 1);
 
         return Planner::plan(PieceJson::readAll($json)[0], new Profile);
-    }
-
-    /** In the order that is asked for, else the usual one for so many parts. */
-    protected function inOrder(Plan $plan): Plan
-    {
-        return $plan->inOperations(
-            (bool) $this->option('operations') || (! $this->option('parts') && $plan->isManyAlike()),
-        );
-    }
-
-    /** @throws Unreadable if it is no side */
-    protected function side(): View
-    {
-        $view = (string) $this->option('view');
-
-        return View::tryFrom($view) ?? throw Unreadable::choice(
-            'view', $view, array_map(fn (View $one): string => $one->value, View::cases()),
-        );
     }
 }

@@ -17,7 +17,8 @@ final class SumCommand extends Command
     use RefusesOnStandardError;
     use ShowsResults;
 
-    protected $signature = 'hebra:sum {name : such as wrapped-loop} {input?* : key=value, such as wire=22awg} {--json : print JSON}';
+    protected $signature = 'hebra:sum {name : such as wrapped-loop} {input?* : key=value, such as wire=22awg}
+        {--json : print JSON}';
 
     protected $description = 'Works out one sum of the trade, with its working and source';
 

@@ -11,8 +11,8 @@ use App\Support\Passwords;
 use App\View\AccountDesk;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Length;
+use Hebra\Core\Quantity\OneOf;
 use Hebra\Core\Quantity\Ruler;
-use Hebra\Core\Quantity\Unreadable;
 use Hebra\Core\Wire\SizeSystem;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -56,16 +56,8 @@ final class AccountController extends Controller
                     'name',
                     'The workshop’s name has '.mb_strlen(trim($input['name'])).' characters: give 1 to 80.',
                 );
-            $ruler = Ruler::tryFrom($input['ruler']) ?? throw Unreadable::choice(
-                'ruler',
-                $input['ruler'],
-                array_column(Ruler::cases(), 'value'),
-            );
-            $sizes = SizeSystem::tryFrom($input['sizes']) ?? throw Unreadable::choice(
-                'sizes',
-                $input['sizes'],
-                array_column(SizeSystem::cases(), 'value'),
-            );
+            $ruler = OneOf::read(Ruler::class, $input['ruler'], 'ruler');
+            $sizes = OneOf::read(SizeSystem::class, $input['sizes'], 'sizes');
             $workshop->update([
                 'name' => trim($input['name']), 'ruler' => $ruler->value, 'sizes' => $sizes->value,
                 'clearance_um' => (int) round(

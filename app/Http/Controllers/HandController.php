@@ -8,6 +8,7 @@ use App\Models\Tool;
 use App\Models\Workshop;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Length;
+use Hebra\Core\Quantity\OneOf;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Text;
 use Hebra\Core\Quantity\Unreadable;
@@ -134,11 +135,7 @@ final class HandController extends Controller
     {
         $input = $this->texts($request, 'kind', 'name', 'marks', 'grip');
         $unit = $workshop->profile()->unit();
-        $kind = ToolKind::tryFrom($input['kind']) ?? throw Unreadable::choice(
-            'kind',
-            $input['kind'],
-            array_column(ToolKind::cases(), 'value'),
-        );
+        $kind = OneOf::read(ToolKind::class, $input['kind'], 'kind');
         trim($input['marks']) !== '' || throw Unreadable::empty('marks', $kind->hint());
         $grip = trim($input['grip']) === '' ? 0.0 : Length::parse($input['grip'], 'grip', $unit)->millimetres();
 

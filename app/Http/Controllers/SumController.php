@@ -87,7 +87,11 @@ final class SumController extends Controller
         );
     }
 
-    /** The same sum in place; once asked for good it is remembered and has its address. */
+    /**
+     * The same sum in place; once asked for good it is remembered and has its address.
+     *
+     * @param  view-string  $view
+     */
     private function live(Request $request, SumDesk $desk, string $view = 'sums.sum'): Response
     {
         $isKept = $request->has('keep');

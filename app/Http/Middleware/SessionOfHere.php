@@ -6,7 +6,6 @@ namespace App\Http\Middleware;
 
 use App\Models\User;
 use Closure;
-use Illuminate\Auth\SessionGuard;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
@@ -22,7 +21,6 @@ final class SessionOfHere
         $maker = $request->user();
         if (
             $maker instanceof User
-            && $guard instanceof SessionGuard
             && $request->session()->has($guard->getName())
             && $request->session()->get(self::KEY) !== $maker->workshop->ulid
         ) {

@@ -103,10 +103,10 @@ final readonly class LearnedClaims
         /** @var Collection<int, Measurement> $most */
         $most = $rows->groupBy(fn (Measurement $one): string => "{$one->metal}/{$one->temper}")
             ->sortByDesc(fn (Collection $of): int => $of->count())->first() ?? new Collection;
-        if ($most->count() < Learned::LEAST) {
+        $last = $most->last();
+        if ($last === null || $most->count() < Learned::LEAST) {
             return null;
         }
-        $last = $most->last();
         $factor = Learned::from(array_values($most->map(
             fn (Measurement $one): Log => new Log($one->measured_um / $one->wanted_um),
         )->all()))->factor();

@@ -46,14 +46,17 @@ final class BoxDesk
         )->orderByDesc('last')->toBase()->get();
         $this->more = max(0, $groups->count() - self::MOST);
         $shown = $groups->take(self::MOST);
-        /** @var Collection<int, Finished> $last */
         $last = Finished::query()->with('making')->whereIn('id', $shown->pluck('last'))->get()->keyBy('id');
         $seen = SeenPiece::in($workshop);
-        $this->compartments = array_values($shown->map(fn (object $group): Compartment => new Compartment(
-            $last[(int) $group->last], (int) $group->many,
-            $this->numbers((int) $group->piece_id, (string) $group->place),
-            $seen($last[(int) $group->last]->making->document),
-        ))->all());
+        $compartments = [];
+        foreach ($shown as $group) {
+            $one = $last->findOrFail((int) $group->last);
+            $compartments[] = new Compartment(
+                $one, (int) $group->many, $this->numbers((int) $group->piece_id, (string) $group->place),
+                $seen($one->making->document),
+            );
+        }
+        $this->compartments = $compartments;
     }
 
     /** @return Builder<Finished> */

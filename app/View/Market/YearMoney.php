@@ -7,6 +7,7 @@ namespace App\View\Market;
 use App\Models\Workshop;
 use App\Read\Period;
 use App\View\Coins;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** Money of a year: paid for wire and got for pieces, by month and by piece. Cents. */
@@ -57,8 +58,8 @@ final readonly class YearMoney
         $this->pieces = $this->byPiece();
     }
 
-    /** @return iterable<object{month: string, cents: int|null, many: int, minutes: int}> by month */
-    private function repaired(): iterable
+    /** @return Collection<int, \stdClass> month, cents, many and minutes, by month */
+    private function repaired(): Collection
     {
         return DB::table('repairs')->where('workshop_id', $this->workshop->id)->whereNotNull('done_at')
             ->tap((new Period($this->year))->of('done_at'))

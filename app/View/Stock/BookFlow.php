@@ -51,10 +51,10 @@ final readonly class BookFlow
 
     public function __construct(private Workshop $workshop, string $metal, string $year)
     {
-        $this->metals = array_map(Metal::from(...), $this->sums()
-            ->groupBy('metal')->orderByRaw('SUM(lines) DESC')->pluck('metal')->all());
-        $this->years = $this->sums()
-            ->selectRaw('DISTINCT substr(month, 1, 4) AS year')->orderByDesc('year')->pluck('year')->all();
+        $this->metals = array_values($this->sums()->groupBy('metal')->orderByRaw('SUM(lines) DESC')->pluck('metal')
+            ->map(Metal::from(...))->all());
+        $this->years = array_values($this->sums()->selectRaw('DISTINCT substr(month, 1, 4) AS year')
+            ->orderByDesc('year')->pluck('year')->map(strval(...))->all());
         $asked = Metal::tryFrom($metal);
         $this->metal = in_array($asked, $this->metals, true) ? $asked : $this->metals[0] ?? null;
         $this->year = in_array($year, $this->years, true) ? $year : '';

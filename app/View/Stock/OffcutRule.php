@@ -45,11 +45,13 @@ final readonly class OffcutRule
     public function marks(): array
     {
         $marks = [];
+        $unit = $this->profile->ruler->isMetric() ? 1.0 : self::INCH_MM;
         for ($mm = 0.0; $mm < $this->longMm * 0.97; $mm += $this->everyMm) {
-            $inches = (int) round($mm / self::INCH_MM);
-            $marks[] = [$this->share($mm), $this->profile->ruler->isMetric() ? (string) (int) $mm : "{$inches}"];
+            $isLast = $mm + $this->everyMm >= $this->longMm * 0.97;
+            $marks[] = [
+                $this->share($mm), round($mm / $unit).($isLast ? ' '.$this->profile->unit()->value : ''),
+            ];
         }
-        $marks[count($marks) - 1][1] .= ' '.$this->profile->unit()->value;
 
         return $marks;
     }

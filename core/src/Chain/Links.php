@@ -47,7 +47,8 @@ final class Links
     public static function leastMm(float $holeMm, float $wireMm, float $holeLengthMm, float $rimMm): ?float
     {
         $round = hypot($rimMm, $holeLengthMm);
-        for ($inside = ceil($round / self::STEP_MM) * self::STEP_MM; $inside <= self::MOST_MM; $inside += self::STEP_MM) {
+        $least = ceil($round / self::STEP_MM) * self::STEP_MM;
+        for ($inside = $least; $inside <= self::MOST_MM; $inside += self::STEP_MM) {
             if ($inside > $holeLengthMm && self::throughMm($inside, $wireMm, $holeLengthMm) <= $holeMm) {
                 return round($inside, 2);
             }

@@ -20,6 +20,8 @@ use Hebra\Core\Wire\Wire;
  * edge
  * is the narrow oval that makers know while what faces the viewer keeps its true size. What is nearer covers what is
  * farther: a wire is told in strokes that end where it passes from one depth to another.
+ *
+ * @phpstan-import-type Path from Stroke
  */
 final class Seen
 {
@@ -70,10 +72,7 @@ final class Seen
      */
     private array $known = [];
 
-    /**
-     * @var array<string, non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}>>
-     *     paths of such
-     */
+    /** @var array<string, Path> paths of such */
     private array $paths = [];
 
     /** @var list<Stroke> */
@@ -424,7 +423,7 @@ final class Seen
      * Copies of what is known are moved on the page.
      *
      * @param  non-empty-list<SeenSpan>  $run
-     * @return non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}>
+     * @return Path
      */
     private function path(array $run, float $beforeMm, float $afterMm, Wire $wire): array
     {

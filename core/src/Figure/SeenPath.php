@@ -7,7 +7,11 @@ namespace Hebra\Core\Figure;
 use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Vector;
 
-/** Spans that follow each other as a path on the page; what hardly bends is a line. Millimetres. */
+/**
+ * Spans that follow each other as a path on the page; what hardly bends is a line. Millimetres.
+ *
+ * @phpstan-import-type Path from Stroke
+ */
 final readonly class SeenPath
 {
     /** How far a millimetre of depth stands aside. */
@@ -27,7 +31,7 @@ final readonly class SeenPath
     /**
      * @param  non-empty-list<Span>  $spans
      * @param  float  $beforeMm  how much further it runs at its beginning, and at its end
-     * @return non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}>
+     * @return Path
      */
     public function through(array $spans, float $beforeMm, float $afterMm): array
     {

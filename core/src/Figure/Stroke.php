@@ -10,10 +10,15 @@ use Hebra\Core\Wire\SectionKind;
 /**
  * A stretch of drawn wire: a path of moves, lines and cubic curves in millimetres. Layer 0 lies behind, 1 in the plane,
  * 2 before it. Commands: ['M', x, y], ['L', x, y], ['C', x, y, x, y, x, y].
+ *
+ * @phpstan-type Command array{
+ *     string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int,
+ * }
+ * @phpstan-type Path non-empty-list<Command>
  */
 final readonly class Stroke
 {
-    /** @param  non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}>  $path */
+    /** @param  Path  $path */
     public function __construct(
         public array $path,
         public float $wireMm,
@@ -57,7 +62,7 @@ final readonly class Stroke
             }
             [$lastX, $lastY] = [$x, $y];
         }
-        /** @var non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}> $path */
+        /** @var Path $path */
 
         return new self(
             $path, $this->wireMm, $this->metal, $this->layer, $this->mark, $this->runsOn, $this->rank, $this->face,
@@ -113,8 +118,8 @@ final readonly class Stroke
     /**
      * A path so much farther on.
      *
-     * @param  non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}>  $path
-     * @return non-empty-list<array{string, float|int, float|int, 3?: float|int, 4?: float|int, 5?: float|int, 6?: float|int}>
+     * @param  Path  $path
+     * @return Path
      */
     public static function shifted(array $path, float $xMm, float $yMm): array
     {

@@ -65,7 +65,7 @@ enum Place: string
         return array_column(array_filter(self::cases(), $is), 'value');
     }
 
-    /** In the metal book. */
+    /** @return 'scrap jar'|'customers'|'pieces' in the metal book */
     public function account(): string
     {
         return match (true) {

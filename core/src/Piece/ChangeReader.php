@@ -9,6 +9,7 @@ use Hebra\Core\Piece\Change\RunsDeed;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Length;
 use Hebra\Core\Quantity\LengthUnit;
+use Hebra\Core\Quantity\OneOf;
 use Hebra\Core\Quantity\Unreadable;
 use Hebra\Core\School\School;
 use Hebra\Core\School\Schools;
@@ -39,7 +40,7 @@ final readonly class ChangeReader
     /** What a course or another setting may have. */
     private const MOST_LETTERS = 60_000;
 
-    /** @param  array<string, mixed>  $input */
+    /** @param  array<mixed>  $input */
     private function __construct(private array $input, private LengthUnit $bare, private Schools $schools)
     {
     }
@@ -209,11 +210,7 @@ final readonly class ChangeReader
     /** Another kind without a size begins with the usual one. */
     private function fit(): Fit
     {
-        $kind = FitKind::tryFrom($this->text('kind')) ?? throw Unreadable::choice(
-            'kind',
-            $this->text('kind'),
-            array_column(FitKind::cases(), 'value'),
-        );
+        $kind = OneOf::read(FitKind::class, $this->text('kind'), 'kind');
         $was = $this->maybe('was');
         $size = $was !== null && $was !== $kind->value ? null : $this->maybe('fit');
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece;
 
+use Hebra\Core\Copy;
+
 /**
  * One made part of a piece: a technique with its settings, the wire it is made of (by role), the beads on it, where it
  * hangs and the group it repeats with.
@@ -44,7 +46,7 @@ final readonly class Part
     /** @param  array<string, mixed>  $changed */
     private function with(array $changed): self
     {
-        return new self(...[...get_object_vars($this), ...$changed]);
+        return Copy::of(self::class, get_object_vars($this), $changed);
     }
 
     /** @param  list<BeadRun>  $beads */

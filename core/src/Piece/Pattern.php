@@ -17,7 +17,10 @@ use Hebra\Core\Wire\WireSize;
 final readonly class Pattern
 {
     /**
-     * @param  non-empty-list<array{0: string, 1?: list<string|array{string, int}>, 2?: array<string, float|int|string|bool>, repeat?: int, on?: string, to?: string, group?: string}>  $line
+     * @param  non-empty-list<array{
+     *     0: string, 1?: list<string|array{string, int}>, 2?: array<string, float|int|string|bool>, repeat?: int,
+     *     on?: string, to?: string, group?: string,
+     * }>  $line
      * @param  array<string, int>  $groups  how often each repeats; less than nothing: mirrored
      */
     public function __construct(

@@ -170,7 +170,8 @@ final class Patterns
                 Family::Earring,
                 [$ear, ['free-wire', ['orchard', ['foam', 6], ['mist', 4]], ['course' => <<<'WIRES'
                     pin (20): from -0.4 10 heading down · through A · bend -30 · straight 2.5 · through 3 B · spiral 1.5
-                    | straight 0.5 · turn 90 · arc 6 40 · arc 3 -262 as top · through A · bend 30 · straight 2.5 · through 3 B · spiral 1.5
+                    | straight 0.5 · turn 90 · arc 6 40 · arc 3 -262 as top · through A · bend 30 · straight 2.5
+                    through 3 B · spiral 1.5
                     bow (20): from 9 5 4 heading 20 · through 2 C · spiral 1.5
                     | through A · turn 90 · arc 14 60 · straight 1 · through 2 C · spiral 1.5
                     WIRES]]],
@@ -178,13 +179,16 @@ final class Patterns
             'sewn-disc' => new Pattern(
                 'A disc with small beads all round, sewn into a round frame',
                 Family::Pendant,
-                [['jump-ring', [], ['inside' => 6.0]], ['free-wire', ['tide', ['foam', 2], ['mist', 20]], ['course' => <<<'WIRES'
+                [['jump-ring', [], ['inside' => 6.0]], ['free-wire', ['tide', ['foam', 2], ['mist', 20]], [
+                    'course' => <<<'WIRES'
                     frame (18): from 0 10 heading right · bend 90 · straight 3 as neck · turn 90 · eye 3 as top
                     | arc 38 357 · wrap 2 on neck · tail 8
-                    tie (26): from -20.2 29.6 heading right · wrap 3 on frame at left · to -17 29.5 heading right · through 1 B
+                    tie (26): from -20.2 29.6 heading right · wrap 3 on frame at left · to -17 29.5 heading right
+                    through 1 B
                     straight 3.5 · through A · round A above with 10 C · through A · round A below with 10 C · through A
                     straight 3.5 · through 1 B · wrap 3 on frame at right · tail 8 | tail 8
-                    WIRES]]],
+                    WIRES,
+                ]]],
                 FitKind::Neck,
             ),
             'tied-drop' => new Pattern(
@@ -212,9 +216,12 @@ final class Patterns
                 'A surround begun with its bail, a row bound on before its second leg is wrapped',
                 Family::Pendant,
                 [['jump-ring', [], ['inside' => 6.0]], ['free-wire', ['ember', ['mist', 8]], ['course' => <<<'WIRES'
-                    surround (20): from -0.4 10 heading down · straight 3 as neck · through A · round A left · wrap 2 on neck · tail 8
-                    | straight 0.5 · turn 90 · arc 6 40 · arc 3 -262 as top · to 0.4 10 heading down · through A · round A right as rim
-                    row (28): from 3.2 35 heading right · wrap 2 on rim at 10% · bind 8 B on rim at 12% right · wrap 2 on rim · tail 8 | tail 8
+                    surround (20): from -0.4 10 heading down · straight 3 as neck · through A · round A left
+                    wrap 2 on neck · tail 8
+                    | straight 0.5 · turn 90 · arc 6 40 · arc 3 -262 as top · to 0.4 10 heading down · through A
+                    round A right as rim
+                    row (28): from 3.2 35 heading right · wrap 2 on rim at 10% · bind 8 B on rim at 12% right
+                    wrap 2 on rim · tail 8 | tail 8
                     surround: wrap 3 on neck · tail 8
                     WIRES]]],
                 FitKind::Neck,
@@ -225,9 +232,12 @@ final class Patterns
                 [['free-wire', ['lake'], ['turned' => false, 'course' => <<<'WIRES'
                     shank (20): from -4.5 -13.2 heading right · through A · to 9.1 -1 0.4 heading down as shoulder
                     arc 17.4 -180 as band · to -4.6 -12.6 heading right · through A · to 9.1 -1 -0.5 heading down
-                    arc 17.4 -120 · wrap 3 on band at 85% · tail 8 | to -9.1 -1 -1.3 heading down as wing · arc 17.4 40 · wrap 2 on band at 70% · tail 8
-                    halo (22): from 4.9 -11.8 heading out · coil 2 on 9.2 · wrap 3 on shoulder at 40% · tail 8 | wrap 2 on shoulder at 25% · tail 8
-                    crescent (22): from -6.9 -11.2 heading out · arc 13.2 -160 · arc 0.7 -180 · arc 10.5 150 · wrap 2 on wing at 40% · tail 8
+                    arc 17.4 -120 · wrap 3 on band at 85% · tail 8 | to -9.1 -1 -1.3 heading down as wing
+                    arc 17.4 40 · wrap 2 on band at 70% · tail 8
+                    halo (22): from 4.9 -11.8 heading out · coil 2 on 9.2 · wrap 3 on shoulder at 40%
+                    tail 8 | wrap 2 on shoulder at 25% · tail 8
+                    crescent (22): from -6.9 -11.2 heading out · arc 13.2 -160 · arc 0.7 -180 · arc 10.5 150
+                    wrap 2 on wing at 40% · tail 8
                     | wrap 2 on wing at 55% · tail 8
                     WIRES]]],
                 FitKind::Finger,
@@ -237,9 +247,12 @@ final class Patterns
                 Family::Bangle,
                 [['free-wire', ['plum', ['foam', 10]], ['turned' => false, 'course' => <<<'WIRES'
                     bangle (16): from 0 61.6 heading left · arc 60 -150 as left-half · arc 4 200 as hook · spiral 0.5
-                    | arc 60 145 as right-half · arc 3 -250 as eyelet · to 20.5 6.5 heading 40 · arc 62.6 -275 as outer-half · bend -40 · wrap 3 on left-half · tail 6
-                    tie (24): from -3 67 heading left · wrap 6 on outer-half and left-half · bind 5 B on outer-half at 54% below · wrap 6 on outer-half and left-half · tail 8
-                    | through A · wrap 6 on outer-half and right-half · bind 5 B on outer-half at 47.8% back below · wrap 6 on outer-half and right-half · tail 8
+                    | arc 60 145 as right-half · arc 3 -250 as eyelet · to 20.5 6.5 heading 40
+                    arc 62.6 -275 as outer-half · bend -40 · wrap 3 on left-half · tail 6
+                    tie (24): from -3 67 heading left · wrap 6 on outer-half and left-half
+                    bind 5 B on outer-half at 54% below · wrap 6 on outer-half and left-half · tail 8
+                    | through A · wrap 6 on outer-half and right-half · bind 5 B on outer-half at 47.8% back below
+                    wrap 6 on outer-half and right-half · tail 8
                     WIRES]]],
                 FitKind::Wrist,
                 Metal::Brass,
@@ -250,13 +263,17 @@ final class Patterns
                 [['jump-ring', [], ['inside' => 6.0]], ['free-wire', ['berry', 'speck'], ['course' => <<<'WIRES'
                     core 3 (18): from 0 30 heading down · straight 9 · to 0.6 45 2.2 heading down · through B · spiral 2
                     | straight 12 · through A · straight 1 · turn 90 · eye 3 as top
-                    core 1: from -2.7 30 heading down · straight 9 · to 3.2 46 1 heading 80 · to -0.6 58 1 heading 130 · spiral 2
+                    core 1: from -2.7 30 heading down · straight 9 · to 3.2 46 1 heading 80
+                    to -0.6 58 1 heading 130 · spiral 2
                     | straight 9 · to -6 11 heading up · arc 3 -100 · spiral 1.5
-                    core 2: from -1.35 30 heading down · straight 9 · to 4.5 46 1 heading 80 · to 0.8 60 1 heading 120 · eye 2.5 as left
+                    core 2: from -1.35 30 heading down · straight 9 · to 4.5 46 1 heading 80
+                    to 0.8 60 1 heading 120 · eye 2.5 as left
                     | straight 9 · to -4.6 13 heading up · to -1.4 4.6 heading 310
-                    core 4: from 1.35 30 heading down · straight 9 · to -4.5 46 -1 heading 100 · to -0.8 60 -1 heading 60 · eye 2.5 as right
+                    core 4: from 1.35 30 heading down · straight 9 · to -4.5 46 -1 heading 100
+                    to -0.8 60 -1 heading 60 · eye 2.5 as right
                     | straight 9 · to 4.6 13 heading up · to 1.4 4.6 heading 230
-                    core 5: from 2.7 30 heading down · straight 9 · to -3.2 46 -1 heading 100 · to 0.6 58 -1 heading 50 · spiral 2
+                    core 5: from 2.7 30 heading down · straight 9 · to -3.2 46 -1 heading 100
+                    to 0.6 58 -1 heading 50 · spiral 2
                     | straight 9 · to 6 11 heading up · arc 3 100 · spiral 1.5
                     weaver (28): from -4 22 heading right · weave 2@1-2 2@2-3 2@3-4 2@4-5 for 15 on core at 22
                     to 2 44 1.6 heading right · wrap 8 on core 1 and core 2 · tail 8 | tail 8

@@ -9,8 +9,8 @@ use Hebra\Core\Bead\BeadShape;
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bead\Material;
 use Hebra\Core\Quantity\Count;
+use Hebra\Core\Quantity\OneOf;
 use Hebra\Core\Quantity\Text;
-use Hebra\Core\Quantity\Unreadable;
 use Hebra\Core\Wire\Metal;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\Wire;
@@ -238,11 +238,7 @@ final class PieceJson
     {
         self::onlyKeys($fit, ['kind', 'size_mm', 'said'], 'fit');
         $read = self::text($fit, 'kind', 'fit.kind');
-        $kind = FitKind::tryFrom($read) ?? throw Unreadable::choice(
-            'fit.kind',
-            $read,
-            array_column(FitKind::cases(), 'value'),
-        );
+        $kind = OneOf::read(FitKind::class, $read, 'fit.kind');
 
         return isset($fit['size_mm'])
             ? Fit::of(
@@ -274,16 +270,10 @@ final class PieceJson
             ['name', 'shape', 'length_mm', 'width_mm', 'hole_mm', 'drilling', 'material', 'colour'],
             $at,
         );
-        $choice = fn (string $key, string $enum, string $default): \BackedEnum => $enum::tryFrom(
-            $read = self::text($bead, $key, "{$at}.{$key}", $default),
-        )
-            ?? throw Unreadable::choice("{$at}.{$key}", $read, array_column($enum::cases(), 'value'));
-        /** @var BeadShape $shape */
-        $shape = $choice('shape', BeadShape::class, '');
-        /** @var Drilling $drilling */
-        $drilling = $choice('drilling', Drilling::class, 'lengthwise');
-        /** @var Material $material */
-        $material = $choice('material', Material::class, 'glass');
+        $said = fn (string $key, string $default): string => self::text($bead, $key, "{$at}.{$key}", $default);
+        $shape = OneOf::read(BeadShape::class, $said('shape', ''), "{$at}.shape");
+        $drilling = OneOf::read(Drilling::class, $said('drilling', 'lengthwise'), "{$at}.drilling");
+        $material = OneOf::read(Material::class, $said('material', 'glass'), "{$at}.material");
 
         return Bead::of(
             $shape, self::number($bead, 'length_mm', "{$at}.length_mm"),

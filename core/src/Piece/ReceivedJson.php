@@ -45,10 +45,11 @@ final class ReceivedJson
             } elseif ($sign !== '') {
                 array_pop($objects);
             } elseif (($match[2] ?? '') !== '' && $objects !== []) {
-                $key = json_decode($match[1]);
+                $read = json_decode($match[1]);
+                $key = is_string($read) ? $read : '';
                 $last = count($objects) - 1;
                 if (isset($objects[$last]['='.$key])) {
-                    return (string) $key;
+                    return $key;
                 }
                 $objects[$last]['='.$key] = true;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Copy;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Move;
 use Hebra\Core\Course\PinKind;
@@ -209,6 +210,6 @@ final readonly class Cut
         $now = get_object_vars($this);
         unset($now['lengthMm'], $now['netMm']);
 
-        return new self(...[...$now, ...$changed]);
+        return Copy::of(self::class, $now, $changed);
     }
 }

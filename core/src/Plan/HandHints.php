@@ -205,9 +205,9 @@ final readonly class HandHints
         if ($own === [] || $points === []) {
             return false;
         }
-        $at = fn (array $of): Vector => $of[$isLast ? count($of) - 1 : 0];
+        [$one, $other] = $isLast ? [end($own), end($points)] : [$own[0], $points[0]];
 
-        return $at($own)->minus($at($points))->lengthMm() < self::STILL_MM;
+        return $one->minus($other)->lengthMm() < self::STILL_MM;
     }
 
     /** @param  list<Vector>  $points  from the end on */

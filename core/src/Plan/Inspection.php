@@ -262,10 +262,9 @@ final class Inspection
     /** `US 9, 18.95 mm`: a size that was formed is told finer than a ruler shows. */
     private static function across(Plan $plan, float $mm): string
     {
-        return ($plan->piece->fit->kind === FitKind::Finger && $mm <= RingSize::MOST_MM ? RingSize::ofDiameter($mm)->usWords().', ' : '')
-            .$plan->profile->size(
-                $mm,
-            );
+        $isRing = $plan->piece->fit->kind === FitKind::Finger && $mm <= RingSize::MOST_MM;
+
+        return ($isRing ? RingSize::ofDiameter($mm)->usWords().', ' : '').$plan->profile->size($mm);
     }
 
     /** The last of the steps of a kind, of a part where one is named. */

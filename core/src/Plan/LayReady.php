@@ -11,7 +11,10 @@ use Hebra\Core\School\Schools;
 final readonly class LayReady
 {
     /**
-     * @param  list<array{role: string, wire: \Hebra\Core\Wire\Wire, cuts: list<array{label: string, each: int, all: int, lengthMm: float}>, allMm: float}>  $wires
+     * @param  list<array{
+     *     role: string, wire: \Hebra\Core\Wire\Wire, allMm: float,
+     *     cuts: list<array{label: string, each: int, all: int, lengthMm: float}>,
+     * }>  $wires
      * @param  list<BeadCount>  $beads
      * @param  list<Finding>  $findings
      * @param  list<string>  $tools

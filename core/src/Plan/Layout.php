@@ -603,7 +603,7 @@ final class Layout
         $perMm = 360.0 / $this->lengthMm;
         $last = 0.0;
 
-        return $this->drawn(function (Instance $instance) use ($onward, $perMm, &$last): float {
+        $turns = function (Instance $instance) use ($onward, $perMm, &$last): float {
             if ($instance->above === null) {
                 $last = $this->advances[$instance->name] ?? 0.0;
 
@@ -617,7 +617,13 @@ final class Layout
             $last = $own;
 
             return $turn;
-        }, fn (Instance $instance): float => isset($onward[$instance->name]) || $instance->above === null ? $this->advances[$instance->name] * $perMm : 0.0)->fromTop();
+        };
+
+        return $this->drawn($turns, function (Instance $instance) use ($onward, $perMm): float {
+            $isOfTheLine = isset($onward[$instance->name]) || $instance->above === null;
+
+            return $isOfTheLine ? $this->advances[$instance->name] * $perMm : 0.0;
+        })->fromTop();
     }
 
     /**

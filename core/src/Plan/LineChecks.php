@@ -181,11 +181,8 @@ final class LineChecks
     ): Check {
         $line = $layout->beside($strand);
         [$own, $beside] = [$layout->sumMm($strand->members), $layout->sumMm($line)];
-        $wide = fn (array $some): float => array_reduce(
-            $some, fn (float $most, Instance $one): float => max($most, $one->part->widestMm(), $one->part->wireMm()),
-            0.0,
-        );
-        $spans = $beside * (1 + M_PI * ($wide($strand->members) + $wide($line)) / $piece->fit->mm);
+        $wide = self::widestMm($strand->members) + self::widestMm($line);
+        $spans = $beside * (1 + M_PI * $wide / $piece->fit->mm);
         $text .= '; flat below it, it spans '.$profile->length($spans);
         $id = $strand->members[count($strand->members) - 1]->part->part->id;
 
@@ -267,6 +264,14 @@ final class LineChecks
                 $way === null ? [] : [$way],
             ),
         ];
+    }
+
+    /** @param  list<Instance>  $members */
+    private static function widestMm(array $members): float
+    {
+        return max([0.0, ...array_map(
+            fn (Instance $one): float => max($one->part->widestMm(), $one->part->wireMm()), $members,
+        )]);
     }
 
     /**

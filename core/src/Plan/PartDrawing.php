@@ -66,6 +66,7 @@ final class PartDrawing
     {
         /** @var array<string, list<array{list<object>, PartId, PieceFigure}>> $known */
         static $known = [];
+        /** @var int $kept */
         static $kept = 0;
         $one = $part->part;
         $beads = array_map(fn (Strung $run): object => $run->bead, $part->strung);

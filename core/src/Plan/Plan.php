@@ -99,7 +99,10 @@ final class Plan
     /**
      * How each wire is bent, as a bender takes it: its cut's own straight tails and all.
      *
-     * @return list<array{wire: string, cut: string, count: int, bends: list<array{feed_mm: float, rotation_deg: float, angle_deg: float, radius_mm: float}>}>
+     * @return list<array{
+     *     wire: string, cut: string, count: int,
+     *     bends: list<array{feed_mm: float, rotation_deg: float, angle_deg: float, radius_mm: float}>,
+     * }>
      */
     public function bendTables(): array
     {

@@ -255,10 +255,12 @@ final class Planner
                 $joints[] = new Joint($offered, $eyes['top']);
             } elseif (! isset($checked[$part->part->id->text])) {
                 $checked[$part->part->id->text] = true;
+                $before = $this->instances[$this->placeOf[$instance->name] - 1]->name;
+                $followsIt = $instance->above === $before && $part->part->on === null;
                 $this->checks[] = new Check(Level::Stop, 'nothing to hang from', $this->unhung(
                     $partOf[$instance->above], $part, $offered !== null, $instance->eye,
                 ), $part->part->id, [
-                    ...($instance->above === $this->instances[$this->placeOf[$instance->name] - 1]->name && $part->part->on === null ? self::beside($this->instances[$this->placeOf[$instance->above]], $part) : []),
+                    ...($followsIt ? self::beside($this->instances[$this->placeOf[$instance->above]], $part) : []),
                     $this->takenOff($instance),
                     new Way('Move it up', new MovePart($part->part->id, -1)),
                 ]);

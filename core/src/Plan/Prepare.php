@@ -58,10 +58,11 @@ final class Prepare
     public static function cut(Cut $cut, int $count, Profile $profile): Step
     {
         $isHard = $cut->wire->isHardened();
-        $text = ucfirst($cut->wire->words()).', for the '.self::what($cut, $count).'. '
-
-                .($isHard ? 'Leave its curve as it is.' : 'Straighten the wire first, '.self::straightening($profile)[0].'.')
-                .($count > 1 ? ' Cut all of one length together.' : '');
+        $first = $isHard
+            ? 'Leave its curve as it is.'
+            : 'Straighten the wire first, '.self::straightening($profile)[0].'.';
+        $text = ucfirst($cut->wire->words()).', for the '.self::what($cut, $count).". {$first}"
+            .($count > 1 ? ' Cut all of one length together.' : '');
         $marks = array_values(array_unique(array_filter(array_column($cut->segments, 'mark'))));
 
         return new Step(

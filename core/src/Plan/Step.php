@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Copy;
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Piece\PartId;
@@ -194,7 +195,7 @@ final readonly class Step
     /** @param  array<string, mixed>  $changed */
     private function with(array $changed): self
     {
-        return new self(...[...get_object_vars($this), ...$changed]);
+        return Copy::of(self::class, get_object_vars($this), $changed);
     }
 
     /** @return array<string, mixed> the JSON of `hebra:plan` */

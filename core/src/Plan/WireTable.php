@@ -219,8 +219,10 @@ final readonly class WireTable
             )];
         }
         if ($opens !== null && $opens < $this->loadN()) {
-            return [Barred::Weak, 'Its eye opens at '.Figures::trim($opens, 1).' N: the '.Figures::grams($this->duty->hungGrams)
-                .' hung and a tug of '.Figures::trim(self::TUG_N).' N come to '.Figures::trim($this->loadN(), 1).' N.'];
+            $hung = Figures::grams($this->duty->hungGrams);
+
+            return [Barred::Weak, 'Its eye opens at '.Figures::trim($opens, 1)." N: the {$hung} hung and a tug of "
+                .Figures::trim(self::TUG_N).' N come to '.Figures::trim($this->loadN(), 1).' N.'];
         }
 
         return null;

@@ -195,10 +195,19 @@ final readonly class Outline
      */
     private static function meets(array $a, array $b, array $c, array $d): bool
     {
-        // On which side of the line from p to q the point r lies.
-        $side = fn (array $p, array $q, array $r): float => ($q[0] - $p[0]) * ($r[1] - $p[1])
-            - ($q[1] - $p[1]) * ($r[0] - $p[0]);
+        return self::side($a, $b, $c) * self::side($a, $b, $d) < 0
+            && self::side($c, $d, $a) * self::side($c, $d, $b) < 0;
+    }
 
-        return $side($a, $b, $c) * $side($a, $b, $d) < 0 && $side($c, $d, $a) * $side($c, $d, $b) < 0;
+    /**
+     * On which side of the line from p to q the point r lies, by the sign.
+     *
+     * @param  array{float, float}  $p
+     * @param  array{float, float}  $q
+     * @param  array{float, float}  $r
+     */
+    private static function side(array $p, array $q, array $r): float
+    {
+        return ($q[0] - $p[0]) * ($r[1] - $p[1]) - ($q[1] - $p[1]) * ($r[0] - $p[0]);
     }
 }

@@ -43,14 +43,22 @@ final readonly class Plate
     /** The same turned about its middle, clockwise as it is seen. */
     public function turned(float $radians): self
     {
-        [$cos, $sin] = [cos($radians), sin($radians)];
-        $turned = fn (array $at): array => [$at[0] * $cos - $at[1] * $sin, $at[0] * $sin + $at[1] * $cos];
-
         return new self(
-            array_map($turned, $this->outline), $this->thickMm,
+            array_map(fn (array $at): array => self::turnedPoint($at, $radians), $this->outline), $this->thickMm,
             array_map(fn (Hole $hole): Hole => $hole->turned($radians), $this->holes), $this->rimMm, $this->metal,
-            $this->colour, array_map($turned, $this->opening()),
+            $this->colour, array_map(fn (array $at): array => self::turnedPoint($at, $radians), $this->opening()),
         );
+    }
+
+    /**
+     * @param  array{float, float}  $at
+     * @return array{float, float}
+     */
+    private static function turnedPoint(array $at, float $radians): array
+    {
+        [$cos, $sin] = [cos($radians), sin($radians)];
+
+        return [$at[0] * $cos - $at[1] * $sin, $at[0] * $sin + $at[1] * $cos];
     }
 
     /** The same elsewhere. */

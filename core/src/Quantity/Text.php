@@ -20,7 +20,9 @@ final class Text
      * Signs that cannot be seen or that turn what is beside them round; the joiners that letters and pictures need are
      * none [published: Unicode 15, chapter 23].
      */
-    private const INVISIBLE = '/[^\P{Cc}\t\r\n]|[\x{AD}\x{34F}\x{61C}\x{115F}\x{1160}\x{17B4}\x{17B5}\x{180E}\x{200B}\x{200E}\x{200F}\x{2028}-\x{202E}\x{2060}-\x{206F}\x{3164}\x{FEFF}\x{FFA0}\x{FFF9}-\x{FFFB}\x{FFFE}\x{FFFF}\x{E0000}-\x{E0FFF}]/u';
+    private const INVISIBLE = '/[^\P{Cc}\t\r\n]|[\x{AD}\x{34F}\x{61C}\x{115F}\x{1160}\x{17B4}\x{17B5}\x{180E}\x{200B}'
+        .'\x{200E}\x{200F}\x{2028}-\x{202E}\x{2060}-\x{206F}\x{3164}\x{FEFF}\x{FFA0}\x{FFF9}-\x{FFFB}\x{FFFE}\x{FFFF}'
+        .'\x{E0000}-\x{E0FFF}]/u';
 
     /**
      * The same text, if all of it can be seen.

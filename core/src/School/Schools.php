@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\School;
 
+use Hebra\Core\Quantity\OneOf;
 use Hebra\Core\Quantity\Unreadable;
 
 /** What one maker has chosen. Invariant: every school has one of its own choices. */
@@ -24,11 +25,7 @@ final readonly class Schools
     public static function of(array $chosen): self
     {
         foreach ($chosen as $key => $choice) {
-            $school = School::tryFrom($key) ?? throw Unreadable::choice(
-                'school',
-                $key,
-                array_column(School::cases(), 'value'),
-            );
+            $school = OneOf::read(School::class, $key, 'school');
             isset($school->choices()[$choice])
                 || throw Unreadable::choice($key, $choice, array_keys($school->choices()));
         }

@@ -20,4 +20,24 @@ final readonly class Answer
     public function __construct(public array $results, public array $working, public array $notes = [])
     {
     }
+
+    /** A number among the results; null where it is none or there is none so called. */
+    public function maybe(string $key): ?float
+    {
+        $result = $this->results[$key] ?? null;
+
+        return is_float($result) || is_int($result) ? (float) $result : null;
+    }
+
+    /** @throws \LogicException if the sum has no such number */
+    public function number(string $key): float
+    {
+        return $this->maybe($key) ?? throw new \LogicException("No number is called {$key}.");
+    }
+
+    /** @throws \LogicException if the sum has no such number */
+    public function count(string $key): int
+    {
+        return (int) $this->number($key);
+    }
 }

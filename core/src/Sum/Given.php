@@ -14,12 +14,16 @@ use Hebra\Core\Wire\Strengths;
 use Hebra\Core\Wire\Temper;
 use Hebra\Core\Wire\WireSize;
 
-/** The inputs of one sum, read and complete; what is optional and not given is not there. */
+/**
+ * The inputs of one sum, read and complete; what is optional and not given is not there.
+ *
+ * @phpstan-import-type Value from Input
+ */
 final readonly class Given
 {
     /**
      * @param  array<string, string>  $texts  as they were given, defaults filled in
-     * @param  array<string, float|int|string|Metal|Temper|RingSize|WireSize|array<array-key, float>>  $values
+     * @param  array<string, Value>  $values
      */
     private function __construct(
         public array $texts,
@@ -46,7 +50,10 @@ final readonly class Given
             in_array($key, $known, true) || throw UnknownSum::key($sum->name, (string) $key, $known);
         }
         self::checkGroups($sum, $input);
-        $texts = $values = [];
+        /** @var array<string, string> $texts */
+        $texts = [];
+        /** @var array<string, Value> $values */
+        $values = [];
         foreach ($sum->inputs as $one) {
             $text = $input[$one->key] ?? $one->default;
             if ($text === null) {
@@ -169,6 +176,6 @@ final readonly class Given
     {
         $value = $this->values['wires'] ?? null;
 
-        return is_array($value) && $value !== [] ? array_values($value) : [1.0];
+        return is_array($value) ? array_values($value) : [1.0];
     }
 }

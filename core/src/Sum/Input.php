@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Sum;
 
 use Hebra\Core\Bead\WirePacking;
+use Hebra\Core\Copy;
 use Hebra\Core\Fit\RingSize;
 use Hebra\Core\Quantity\Count;
 use Hebra\Core\Quantity\Figures;
@@ -22,6 +23,9 @@ use Hebra\Core\Wire\WireSize;
  * One value a sum asks for: how it is read, its range and the reason for it, what stands when nothing is given. A
  * default that begins with `=` takes the value of another input. `cues` are words that stand before the value in a
  * typed line, `units` words that stand after it.
+ *
+ * @phpstan-type EndCoil array{turns: float}|array{mm: float}
+ * @phpstan-type Value float|int|string|Metal|Temper|RingSize|WireSize|non-empty-list<float>|EndCoil
  */
 final readonly class Input
 {
@@ -32,7 +36,7 @@ final readonly class Input
      * @param  list<string>  $cues
      * @param  list<string>  $units
      */
-    private function __construct(
+    public function __construct(
         public string $key,
         public InputKind $kind,
         public string $words,
@@ -178,7 +182,7 @@ final readonly class Input
     /** @param  array<string, mixed>  $changed */
     private function with(array $changed): self
     {
-        return new self(...[...get_object_vars($this), ...$changed]);
+        return Copy::of(self::class, get_object_vars($this), $changed);
     }
 
     /** The range with its reason, for the page and the docs; empty where the value is a choice. */
@@ -209,7 +213,7 @@ final readonly class Input
     }
 
     /**
-     * @return float|int|string|Metal|Temper|RingSize|WireSize|non-empty-list<float>|array{turns: float}|array{mm: float}
+     * @return Value
      *
      * @throws \Hebra\Core\Problem if it is unreadable or out of range
      */

@@ -18,17 +18,21 @@ final class Intents
         'weave' => ['weav\w*|wov\w+' => 6, 'cores?' => 2],
         'jump-rings' => ['jump ?rings?' => 7, 'rings' => 1],
         'ring-through' => [
-            'ring.{0,40}(?:pass|through|thread|fit).{0,30}(?:hole|bead|thick)|(?:pass|fit|thread|go).{0,20}ring.{0,20}through' => 9,
+            'ring.{0,40}(?:pass|through|thread|fit).{0,30}(?:hole|bead|thick)|'
+                .'(?:pass|fit|thread|go).{0,20}ring.{0,20}through' => 9,
         ],
         'ring-chain' => [
-            'chain of .{0,12}(?:rings|links)|rings? chain|chain (?:from|out of|made)|rings?.{0,50} linked|chain.{0,30}rings' => 10,
+            'chain of .{0,12}(?:rings|links)|rings? chain|chain (?:from|out of|made)|rings?.{0,50} linked|'
+                .'chain.{0,30}rings' => 10,
         ],
         'hole-fit' => [
             '(?:fit|pass|go|goes|thread|squeeze|run)\w* (?:\w+ ){0,6}through|holes?' => 5,
             'wires?.{0,20}(?:hole|bead)' => 1,
         ],
         'bead-count' => [
-            'how many (?:\w+ |~+ ?|\S+ ?){0,4}(?:beads|rounds|rondelles|bicones|tubes|coins|pearls|chips)(?! (?:\w+ ){0,3}(?:bind|wrap|sew|lash|attach)).{0,30}(?:for|in|to (?:make|fill|reach)|make|need|fill|fit)' => 6,
+            'how many (?:\w+ |~+ ?|\S+ ?){0,4}(?:beads|rounds|rondelles|bicones|tubes|coins|pearls|'
+                .'chips)(?! (?:\w+ ){0,3}(?:bind|wrap|sew|lash|attach)).{0,30}'
+                .'(?:for|in|to (?:make|fill|reach)|make|need|fill|fit)' => 6,
             'bracelet|strand|necklace|row|long' => 1,
         ],
         'bead-mass' => [
@@ -57,7 +61,8 @@ final class Intents
         ],
         'spring-back' => [
             'springy|spring(?:s|ing)? ?back|springs? open' => 8,
-            '(?:what|which|size) (?:\w+ ){0,3}mandrel|mandrel (?:\w+ ){0,4}(?:form|use|need)|what (?:size )?(?:do i |to |should i )?(?:form|bend|shape)' => 7,
+            '(?:what|which|size) (?:\w+ ){0,3}mandrel|mandrel (?:\w+ ){0,4}(?:form|use|need)|'
+                .'what (?:size )?(?:do i |to |should i )?(?:form|bend|shape)' => 7,
             'mandrel' => 4,
         ],
         'ring-blank' => [
@@ -67,7 +72,8 @@ final class Intents
         ],
         'ring-size' => [
             '(?:us|uk|iso|jp)(?: size)? [a-z0-9]+' => 4,
-            '(?:what|which) .{0,30}size|in (?:us|uk|iso|jp)|ring size|diameter of|circumference of|inside (?:diameter|of)' => 4,
+            '(?:what|which) .{0,30}size|in (?:us|uk|iso|jp)|ring size|diameter of|circumference of|'
+                .'inside (?:diameter|of)' => 4,
             'ring' => 1,
             'finger' => 5,
         ],
@@ -77,7 +83,8 @@ final class Intents
         'bracelet' => ['bracelet' => 5, 'wrist' => 3],
         'strand-closure' => [
             'inside of.{0,40}(?:bracelet|strand|strung)' => 7,
-            '(?:room|inside|round).{0,30}(?:strand|closed|loop of beads)|closed strand|strand.{0,40}(?:inside|room|fit round)' => 7,
+            '(?:room|inside|round).{0,30}(?:strand|closed|loop of beads)|closed strand|'
+                .'strand.{0,40}(?:inside|room|fit round)' => 7,
         ],
         'necklace' => ['over .{0,20}head' => 7, 'necklace|neck' => 6, 'where .{0,20}(?:lie|sit|hang|fall)' => 3],
         'strand' => [
@@ -117,8 +124,10 @@ final class Intents
             'weigh\w*|weight|heavy|how many (?:grams|g|ounces)|mass' => 4,
         ],
         'wire-size' => [
-            '(?:thicker|thinner|finer|bigger|smaller) than|(?:is|are) (?:the )?(?:thicker|thinner|finer)|same (?:thickness|size) as' => 6,
-            '(?:what|which|in) (?:awg|swg)|how thick|thickness|what (?:is|are|size|gauge)|in (?:mm|millimet\w+|swg|awg|inches)|same as|equivalent|convert|gauge' => 2,
+            '(?:thicker|thinner|finer|bigger|smaller) than|(?:is|are) (?:the )?(?:thicker|thinner|finer)|'
+                .'same (?:thickness|size) as' => 6,
+            '(?:what|which|in) (?:awg|swg)|how thick|thickness|what (?:is|are|size|gauge)|'
+                .'in (?:mm|millimet\w+|swg|awg|inches)|same as|equivalent|convert|gauge' => 2,
         ],
     ];
 

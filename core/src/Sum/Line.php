@@ -17,7 +17,9 @@ final class Line
 
     private const GAUGE = '(?:#\s*\d+|\d+\s*(?:awg|swg|gauge|ga)(?!\w))';
 
-    private const FILLER = '/\b(?:how much|how many|how long|how big|do i need|do i cut|does it take|would i need|i need|i want|please|what is|what|my|the|an?|some|to make|wire for|there|is|are|will|take|takes|for me|to|and|of wire)\b|\?/u';
+    private const FILLER = '/\b(?:how much|how many|how long|how big|do i need|do i cut|does it take|would i need|'
+        .'i need|i want|please|what is|what|my|the|an?|some|to make|wire for|there|is|are|will|take|takes|for me|to|'
+        .'and|of wire)\b|\?/u';
 
     private string $rest;
 
@@ -244,9 +246,10 @@ final class Line
             InputKind::Count, InputKind::Number => "{$n}(?!\s*(?:mm|cm|in\b|awg|swg|ga|g\b|x|@|\"))",
             InputKind::EndCoil => "(?:{$length}|{$n}(?:\s*turns?)?)",
             InputKind::Mass => "{$n}\s*(?:kg|g|oz|ozt|dwt|troy oz)(?!\w)",
-            InputKind::Wires => "\d+\s*x\s*(?:{$gauge}|{$length}|[\d.,]+)(?:\s*,?\s*\d+\s*x\s*(?:{$gauge}|{$length}|[\d.,]+))*",
-            InputKind::Ring => '(?:us|iso|jp)\s*\d+(?:\s+\d\/\d|[.,]\d+)?|uk\s*[a-z](?:\s*\+\s*\d)?(?:\s*1\/2)?|(?:diameter|circumference)\s+'
-                .$length,
+            InputKind::Wires => "\d+\s*x\s*(?:{$gauge}|{$length}|[\d.,]+)"
+                ."(?:\s*,?\s*\d+\s*x\s*(?:{$gauge}|{$length}|[\d.,]+))*",
+            InputKind::Ring => '(?:us|iso|jp)\s*\d+(?:\s+\d\/\d|[.,]\d+)?|uk\s*[a-z](?:\s*\+\s*\d)?(?:\s*1\/2)?|'
+                ."(?:diameter|circumference)\s+{$length}",
             InputKind::Pattern => match ($input->key) {
                 'passes' => '[fb]\d+(?:-\d+)?(?:\s+[fb]\d+(?:-\d+)?)+',
                 'pattern' => '\d+@\d+(?:-\d+)?(?:\s+\d+@\d+(?:-\d+)?)*',

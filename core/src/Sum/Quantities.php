@@ -15,7 +15,8 @@ final class Quantities
 {
     private const N = '(?:\d+\s+\d+\/\d+|\d+-\d+\/\d+|\d+\/\d+|\d+[.,]\d+|[.,]\d+|\d+)';
 
-    private const UNIT = '(?:millimet(?:re|er)s?|centimet(?:re|er)s?|mm|cm|met(?:re|er)s?|m|inches|inch|in|foot|feet|ft|yards?|yd|"|\')';
+    private const UNIT = '(?:millimet(?:re|er)s?|centimet(?:re|er)s?|mm|cm|met(?:re|er)s?|m|inches|inch|in|foot|'
+        .'feet|ft|yards?|yd|"|\')';
 
     private const MASS = '(?:grams?|g|kilos?|kg|troy ounces?|troy oz|ozt|ounces?|oz|pennyweights?|dwt)';
 
@@ -164,7 +165,8 @@ final class Quantities
                 .' ?mm)(?: ?,? ?(?:and )?\d+ ?x ?(?:#? ?\d+ ?(?:awg|swg|gauge|ga)|'.$n.' ?mm))*)(?!\w)/u',
             'pattern' => '/(?<![\w@])(\d+@\d+(?:-\d+)?(?: \d+@\d+(?:-\d+)?)*)/u',
             'passes' => '/(?<!\w)([fb]\d+(?:-\d+)?(?: [fb]\d+(?:-\d+)?)+)(?!\w)/u',
-            'gauge' => '/(?<![\w.\/])(# ?\d+|\d+ ?-? ?(?:awg|swg|gauge|ga\.?)(?: awg| swg)?(?![\w])|\d{2}g(?= (?:wire|coil))|\d{2}g$)/u',
+            'gauge' => '/(?<![\w.\/])(# ?\d+|\d+ ?-? ?(?:awg|swg|gauge|ga\.?)(?: awg| swg)?(?![\w])|'
+                .'\d{2}g(?= (?:wire|coil))|\d{2}g$)/u',
             'box' => '/(?<![\w.\/])('.$n.' ?(?:mm)? ?x ?'.$n.' ?mm)(?!\w)/u',
             'mass' => '/(?<![\w.\/])('.$n.' ?-?'.$mass.')(?![\w])/u',
             'length' => '/(?<![\w.\/])('.$n.' ?-?'.$unit.'(?:(?: and)? '.$n.' ?'.$unit.')?)(?![\w])/u',

@@ -28,19 +28,25 @@ final class Question
     /** As thick as wire is that is worked by hand. */
     private const THICK_MM = 3.3;
 
-    private const BEADS = 'beads?|pearls?|stones?|crystals?|rounds?|rondelles?|bicones?|chips?|discs?|disks?|coins?|tubes?|drops?|briolettes?';
+    private const BEADS = 'beads?|pearls?|stones?|crystals?|rounds?|rondelles?|bicones?|chips?|discs?|disks?|coins?|'
+        .'tubes?|drops?|briolettes?';
+
+    private const STONES = 'agate|amethyst|aventurine|jade|jasper|labradorite|lapis|malachite|obsidian|onyx|quartz|'
+        .'turquoise|hematite';
 
     /** Words right after a figure, and words before it, that say what it is: by input. */
     private const ROLES = [
         'core' => [
             '(?:wire )?(?:frame|hoop|core|bangle|ring|form)s?|cores?',
-            'on|onto|on to|along|around|round|over|frame|frame of|hoop|hoop of|core|cores|cores of|cores are|core is|to',
+            'on|onto|on to|along|around|round|over|frame|frame of|hoop|hoop of|core|cores|cores of|cores are|core is|'
+                .'to',
         ],
         'wire' => ['(?:\w+ )?wire|weaving|binding|thread', 'with|in|using|with only|wire|wire is|from|out of|of|for'],
         'stem' => ['stem|core', 'on|around|round|over|stem'],
         'have' => [
             '(?:of )?(?:\w+ ){0,3}(?:left|remaining|to spare|spare|on hand|in hand|scrap)|piece',
-            'have|have got|i have|got|only have|left|left with|have only|with only|from|out of|remaining|scrap of|piece of|use up',
+            'have|have got|i have|got|only have|left|left with|have only|with only|from|out of|remaining|scrap of|'
+                .'piece of|use up',
         ],
         'length' => [
             'long|in length|(?:of )?coil|length|bracelet|band|chain|strand|necklace|woven|of weave|weave|cuff',
@@ -52,7 +58,8 @@ final class Question
         ],
         'first_mandrel' => ['first mandrel|inner mandrel', 'first on|first mandrel'],
         'inside' => [
-            'hole in the middle|middle|inside|inner|id|inside diameter|(?:plain |simple |wrapped |open )?(?:loops?|eyes?)|(?:jump )?rings?|diameter|across',
+            'hole in the middle|middle|inside|inner|id|inside diameter|'
+                .'(?:plain |simple |wrapped |open )?(?:loops?|eyes?)|(?:jump )?rings?|diameter|across',
             'inside|inner diameter|inside diameter|inside of|loops?|eyes?|rings?|id|for|of|at|on|round|around',
         ],
         'beads' => [self::BEADS, 'beads'],
@@ -380,8 +387,9 @@ final class Question
         }
         $terms = [];
         foreach ($this->said->all as $at => $quantity) {
-            $isWire = $quantity->kind === 'gauge'
-                || ($quantity->kind === 'length' && ($quantity->isBefore('(?:\w+ )?(?:wires?|thick|strands?)') || $quantity->isAfter('wires? of|strands? of')));
+            $saysWire = $quantity->isBefore('(?:\w+ )?(?:wires?|thick|strands?)')
+                || $quantity->isAfter('wires? of|strands? of');
+            $isWire = $quantity->kind === 'gauge' || ($quantity->kind === 'length' && $saysWire);
             if (isset($this->taken[$at]) || ! $isWire) {
                 continue;
             }
@@ -463,37 +471,35 @@ final class Question
 
     private function readBead(Input $input): void
     {
-        $words = fn (array $cases): string => implode(
-            ' ',
-            array_filter(
-                array_map(fn (\BackedEnum $case): string => (string) $case->value, $cases),
-                fn (string $word): bool => preg_match(
-                    '/(?<!\w)'.preg_quote($word, '/').'s?(?!\w)/u',
-                    $this->said->plain,
-                ) === 1,
-            ),
-        );
         foreach ($this->said->all as $at => $quantity) {
             if (! isset($this->taken[$at]) && in_array($quantity->kind, ['length', 'box'], true)) {
-                $shape = explode(' ', $words(BeadShape::cases()))[0] ?: 'round';
-                $this->take(
-                    $input,
-                    $at,
-                    trim($quantity->text.' '.$shape.', '.($words(Material::cases()) ?: $this->material()), ', '),
-                );
+                $shape = $this->saidOf(BeadShape::cases())[0] ?? 'round';
+                $material = implode(' ', $this->saidOf(Material::cases())) ?: $this->material();
+                $this->take($input, $at, trim("{$quantity->text} {$shape}, {$material}", ', '));
                 break;
             }
         }
+    }
+
+    /**
+     * @param  array<\BackedEnum>  $cases
+     * @return list<string> those of them that were said
+     */
+    private function saidOf(array $cases): array
+    {
+        return array_values(array_filter(
+            array_map(fn (\BackedEnum $case): string => (string) $case->value, $cases),
+            fn (string $word): bool => preg_match(
+                '/(?<!\w)'.preg_quote($word, '/').'s?(?!\w)/u', $this->said->plain,
+            ) === 1,
+        ));
     }
 
     /** Stones and glass that are known by names of their own. */
     private function material(): string
     {
         return match (true) {
-            preg_match(
-                '/(?<!\w)(?:agate|amethyst|aventurine|jade|jasper|labradorite|lapis|malachite|obsidian|onyx|quartz|turquoise|hematite)(?!\w)/u',
-                $this->said->plain,
-            ) === 1 => 'stone',
+            preg_match('/(?<!\w)(?:'.self::STONES.')(?!\w)/u', $this->said->plain) === 1 => 'stone',
             preg_match('/(?<!\w)(?:crystals?|lampwork|seed)(?!\w)/u', $this->said->plain) === 1 => 'glass',
             default => '',
         };

@@ -15,7 +15,7 @@ final readonly class Sum
     /**
      * @param  non-empty-list<Input>  $inputs
      * @param  \Closure(Given): Answer  $rule
-     * @param  \Closure(Given, array<string, mixed>): Diagram  $figure  of what is given and what comes of it
+     * @param  \Closure(Given, Answer): Diagram  $figure  of what is given and what comes of it
      * @param  list<non-empty-list<string>>  $oneOf  groups of inputs of which exactly one is given
      * @param  list<string>  $called  words by which a typed line may begin, besides its name
      * @param  (\Closure(Given): array<string, array<string, string>>)|null  $settings technique => setting => value,
@@ -43,7 +43,7 @@ final readonly class Sum
     /** What is given and what comes of it, as a small drawing in millimetres. */
     public function figure(Given $given, Answer $answer): Diagram
     {
-        return ($this->figure)($given, $answer->results);
+        return ($this->figure)($given, $answer);
     }
 
     /** @return array<string, array<string, string>> technique => setting => value that this sum speaks of */

@@ -722,7 +722,11 @@ final class Bangle implements Technique
             $part->profile->schools->straighteningNumbers(),
         )->thinnestMm($part->wire->metal, $part->wireMm());
 
-        return new Check(Level::Stop, 'hammering cracks', ucfirst($part->wire->words()).' cracks when it is hammered to '.$part->profile->size($flat->thicknessMm).': it bears '.Figures::mm($thinnest).' before it must be annealed.', $id, array_values(array_filter(
+        $said = ucfirst($part->wire->words()).' cracks when it is hammered to '
+            .$part->profile->size($flat->thicknessMm).': it bears '.Figures::mm($thinnest)
+            .' before it must be annealed.';
+
+        return new Check(Level::Stop, 'hammering cracks', $said, $id, array_values(array_filter(
             [
                 $flat->thicknessMm >= $soft && $part->wire->temper !== Temper::DeadSoft
                     ? new Way(

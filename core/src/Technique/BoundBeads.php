@@ -448,10 +448,9 @@ final readonly class BoundBeads
                 .'first, '.Figures::counted($rows, 'row').' in all: '.$this->words().'. The first pass teaches the '
                     .'rest: see how much wire is left.', [
                         $this->plan->mark('binding'), $this->plan->mark('beads'),
-                    ], $rows, 'rows', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush], operation: Operation::Bind))->putting(
-                        $this->plan->strung,
-                        $this->plan->cutKey(self::ROLE),
-                    ),
+                    ], $rows, 'rows', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush],
+                operation: Operation::Bind,
+            ))->putting($this->plan->strung, $this->plan->cutKey(self::ROLE)),
             new Step(
                 Moment::work('beads'),
                 '',

@@ -198,10 +198,10 @@ final readonly class PinChoice
             $ways[] = Way::all('Take bought pins, each the cheapest', $this->bought($cheapest));
         }
         $sources = array_map(fn (array $pin): string => $pin[0]->part->choice('source'), $this->pins);
-        $cut = fn (array $pin): SetSetting => new SetSetting($pin[0]->part->id, 'source', 'cut');
+        $cut = array_map(
+            fn (array $pin): SetSetting => new SetSetting($pin[0]->part->id, 'source', 'cut'), $this->pins,
+        );
 
-        return in_array('bought', $sources, true)
-            ? [...$ways, Way::all('Cut them from wire', array_map($cut, $this->pins))]
-            : $ways;
+        return in_array('bought', $sources, true) ? [...$ways, Way::all('Cut them from wire', $cut)] : $ways;
     }
 }

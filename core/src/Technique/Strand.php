@@ -345,7 +345,8 @@ final class Strand implements Technique
                 .' back through it round a loop of '
                 .$part->profile->size($part->part->mm('inside')).', and press it hard. Pull to test it.'
                 .match (true) {
-                    $part->part->choice('crimps') === 'covered' => ' Cut the end close and close a cover over the crimp.',
+                    $part->part->choice('crimps') === 'covered' => ' Cut the end close and close a cover over the '
+                        .'crimp.',
                     $this->isSpaced($part->part) => ' Cut the end close.',
                     default => ' Hide the end back through the beads.',
                 },

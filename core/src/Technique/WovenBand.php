@@ -821,8 +821,9 @@ final class WovenBand implements Technique
         foreach ($part->strung as $strung) {
             if ($strung->bead->lengthMm > $pass + 1e-9) {
                 $checks[] = new Check(
-                    Level::Warn, 'bead across', 'The '.$strung->bead->words().' is longer than what it lies across, '.$size($pass)
-                        .': it stands out at both sides.', $id,
+                    Level::Warn, 'bead across',
+                    "The {$strung->bead->words()} is longer than what it lies across, {$size($pass)}: it stands out at "
+                        .'both sides.', $id,
                 );
             }
         }
@@ -945,25 +946,28 @@ final class WovenBand implements Technique
     /** `core 1 over core 2`, `cores 1 and 2, side by side, over cores 3 and 4`. */
     private static function crossing(BandSection $section): string
     {
-        $named = fn (array $cores): string => (count($cores) === 1 ? 'core ' : 'cores ')
-            .Figures::listed(array_values(array_map(strval(...), $cores)));
         [$over, $under] = $section->crossing?->overAndUnder($section->takes) ?? [[], []];
 
-        return $named($over).(count($over) > 1 ? ', side by side,' : '').' over '.$named($under);
+        return self::named($over).(count($over) > 1 ? ', side by side,' : '').' over '.self::named($under);
+    }
+
+    /** @param  list<int>  $cores */
+    private static function named(array $cores): string
+    {
+        return (count($cores) === 1 ? 'core ' : 'cores ').Figures::listed(array_map(strval(...), $cores));
     }
 
     private static function inWords(BandSection $section): string
     {
         $weave = $section->weave;
         if ($weave instanceof WeavePattern) {
-            return implode(
-                ', then ',
-                array_map(
-                    fn (array $figure): string => Figures::counted($figure['turns'], 'turn').' round '
-                        .($figure['from'] === $figure['to'] ? 'core '.$figure['from'] : "cores {$figure['from']} to {$figure['to']}"),
-                    array_slice($weave->figures, 0, 12),
-                ),
-            );
+            return implode(', then ', array_map(
+                fn (array $figure): string => Figures::counted($figure['turns'], 'turn').' round '
+                    .($figure['from'] === $figure['to']
+                        ? "core {$figure['from']}"
+                        : "cores {$figure['from']} to {$figure['to']}"),
+                array_slice($weave->figures, 0, 12),
+            ));
         }
 
         return implode(', ', array_map(
@@ -990,19 +994,15 @@ final class WovenBand implements Technique
         }
         $free = $weave->freeCores();
         if ($free !== []) {
+            $pattern = $part->part->choice('pattern');
+            $isOfSections = str_contains($pattern, '|') || preg_match('/[fbx]\d/', $pattern) === 1;
+
             return [new Check(
                 Level::Stop, 'weave',
                 'No section holds core '.implode(' or ', $free).': it would fall out.',
-                $id, [
-                    new Way(
-                        'Add a turn round all',
-                        new SetSetting(
-                            $id, 'pattern',
-                            $part->part->choice('pattern')
-                                .(str_contains($part->part->choice('pattern'), '|') || preg_match('/[fbx]\d/', $part->part->choice('pattern')) === 1 ? " | 1@1-{$cores} x1" : " 1@1-{$cores}"),
-                        ),
-                    ),
-                ],
+                $id, [new Way('Add a turn round all', new SetSetting(
+                    $id, 'pattern', $pattern.($isOfSections ? " | 1@1-{$cores} x1" : " 1@1-{$cores}"),
+                ))],
             )];
         }
         $band = $this->band($part);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Wire;
 
+use Hebra\Core\Quantity\OneOf;
+
 /** The metals wire is drawn from; what is known of each stands in MetalTable. */
 enum Metal: string
 {
@@ -125,6 +127,6 @@ enum Metal: string
         }
 
         return self::tryFrom(mb_strtolower(trim($text)))
-            ?? throw \Hebra\Core\Quantity\Unreadable::choice($field, $text, array_column(self::cases(), 'value'));
+            ?? OneOf::read(self::class, $text, $field);
     }
 }

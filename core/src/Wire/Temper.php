@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Wire;
 
+use Hebra\Core\Quantity\OneOf;
+
 /**
  * How hard the wire was left by the mill: 0, 1, 2, 4 and 8 B&S numbers drawn after annealing [published: ASTM B601 for
  * the designations].
@@ -53,6 +55,6 @@ enum Temper: string
     public static function read(string $text, string $field = 'temper'): self
     {
         return self::tryFrom(strtr(mb_strtolower(trim($text)), [' ' => '-']))
-            ?? throw \Hebra\Core\Quantity\Unreadable::choice($field, $text, array_column(self::cases(), 'value'));
+            ?? OneOf::read(self::class, $text, $field);
     }
 }

@@ -17,13 +17,14 @@ use Hebra\Core\Quantity\Unreadable;
  * Cores stand at one spacing all along: the widest that a section needs. Millimetres, tails extra. Source: geometry, as
  * Weave, BasketWeave and Crossing have it.
  * Invariants: 1 to 12 sections, at least one of them woven; 1 to 2,000 repeats.
+ *
+ * @phpstan-type Written array{
+ *     weave: WeavePattern|BasketWeave|null, crossing: Crossing|null, repeats: int, text: string,
+ * }
  */
 final readonly class BandWeave
 {
-    /**
-     * @param  non-empty-list<array{weave: WeavePattern|BasketWeave|null, crossing: Crossing|null, repeats: int, text: string}>  $sections
-     *     repeats 0: as many as the rest takes
-     */
+    /** @param  non-empty-list<Written>  $sections  repeats 0: as many as the rest takes */
     private function __construct(public int $cores, private array $sections)
     {
     }
@@ -99,7 +100,7 @@ final readonly class BandWeave
     }
 
     /**
-     * @param  array{weave: WeavePattern|BasketWeave|null, crossing: Crossing|null, repeats: int, text: string}  $section
+     * @param  Written  $section
      * @return list<int> places that it holds
      */
     private static function takes(array $section): array
@@ -129,27 +130,38 @@ final readonly class BandWeave
         return $coreMm;
     }
 
-    /** Worked out over a length: sections without repeats of their own share what is left, each at least one repeat. */
-    public function over(float $lengthMm, float $coreMm, float $wireMm): BandLayout
+    /**
+     * How far a section goes with each repeat.
+     *
+     * @param  Written  $section
+     */
+    private static function repeatMm(array $section, float $wireMm, float $spacing): float
     {
-        $spacing = $this->spacingMm($coreMm, $wireMm);
-        $repeatMm = fn (array $section): float => match (true) {
+        return match (true) {
             $section['weave'] instanceof WeavePattern => $section['weave']->turns() * $wireMm,
             $section['weave'] instanceof BasketWeave => $section['weave']->climbMm($wireMm),
             default => $section['crossing']?->lengthMm($spacing) ?? 0.0,
         };
-        $fixed = array_sum(
-            array_map(fn (array $section): float => $section['repeats'] * $repeatMm($section), $this->sections),
-        );
+    }
+
+    /** Worked out over a length: sections without repeats of their own share what is left, each at least one repeat. */
+    public function over(float $lengthMm, float $coreMm, float $wireMm): BandLayout
+    {
+        $spacing = $this->spacingMm($coreMm, $wireMm);
+        $fixed = array_sum(array_map(
+            fn (array $section): float => $section['repeats'] * self::repeatMm($section, $wireMm, $spacing),
+            $this->sections,
+        ));
         $open = count(array_filter($this->sections, fn (array $section): bool => $section['repeats'] === 0));
         $places = range(1, $this->cores);
         $at = 0.0;
         $woven = [];
         foreach ($this->sections as $section) {
+            $repeatMm = self::repeatMm($section, $wireMm, $spacing);
             $repeats = $section['repeats'] > 0
                 ? $section['repeats']
-                : max(1, (int) ceil(($lengthMm - $fixed) / $open / $repeatMm($section) - 1e-9));
-            $length = $repeats * $repeatMm($section);
+                : max(1, (int) ceil(($lengthMm - $fixed) / $open / $repeatMm - 1e-9));
+            $length = $repeats * $repeatMm;
             $weave = $section['weave'];
             $wire = match (true) {
                 $weave instanceof WeavePattern => self::figuresMm(

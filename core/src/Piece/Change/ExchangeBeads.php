@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Piece\Change;
 
-use Hebra\Core\Piece\BeadRun;
 use Hebra\Core\Piece\Change;
 use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Piece;
@@ -20,11 +19,10 @@ final readonly class ExchangeBeads implements Change
     {
         $one = Runs::at($piece->part($this->part), $this->at);
         $other = Runs::at($piece->part($this->to), $this->place);
-        $put = fn (int $at, BeadRun $run): \Closure => fn (array $runs): array => array_replace($runs, [$at => $run]);
 
         return Runs::changed($piece, [
-            [$this->part, $put($this->at, $other)],
-            [$this->to, $put($this->place, $one)],
+            [$this->part, fn (array $runs): array => array_replace($runs, [$this->at => $other])],
+            [$this->to, fn (array $runs): array => array_replace($runs, [$this->place => $one])],
         ]);
     }
 

@@ -6,6 +6,7 @@ namespace Hebra\Core\Sum\Figures;
 
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Figure\Diagram;
+use Hebra\Core\Sum\Answer;
 use Hebra\Core\Sum\Given;
 
 /** Beads in a row, round a thing, along a frame. Millimetres. */
@@ -36,13 +37,12 @@ final class BeadFigures
         return $drawn;
     }
 
-    /** @param  array<string, mixed>  $results */
-    public static function count(Given $given, array $results): Diagram
+    public static function count(Given $given, Answer $answer): Diagram
     {
         [$bead, $step] = [$given->mm('bead'), $given->mm('bead') + $given->mm('gap')];
         $drawn = (new Diagram('the row, and the length it is to have'))
-            ->line('wire', [[0.0, 0.0], [(float) $results['length_mm'], 0.0]], 0.4);
-        for ($at = 0; $at < min((int) $results['count'], self::MOST_BEADS); $at++) {
+            ->line('wire', [[0.0, 0.0], [$answer->number('length_mm'), 0.0]], 0.4);
+        for ($at = 0; $at < min($answer->count('count'), self::MOST_BEADS); $at++) {
             $drawn->circle('bead', $at * $step + $bead / 2, 0.0, $bead / 2);
         }
         $under = $bead / 2 + 3.0;
@@ -63,13 +63,12 @@ final class BeadFigures
         return $drawn;
     }
 
-    /** @param  array<string, mixed>  $results */
-    public static function fill(Given $given, array $results): Diagram
+    public static function fill(Given $given, Answer $answer): Diagram
     {
         [$rim, $width] = [$given->mm('rim'), $given->mm('bead_width')];
         $drawn = (new Diagram('along the upper half of the frame'))->bow('core', 0, 0, $rim / 2, 1.2);
         $radius = ($rim + $width) / 2;
-        $count = (int) $results['count'];
+        $count = $answer->count('count');
         $step = $given->mm('bead_length') / $radius;
         $across = min($width, $given->mm('bead_length'));
         for ($at = 0; $at < min($count, self::MOST_BEADS); $at++) {

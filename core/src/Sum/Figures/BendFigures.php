@@ -6,6 +6,7 @@ namespace Hebra\Core\Sum\Figures;
 
 use Hebra\Core\Bend\WrappedLoop;
 use Hebra\Core\Figure\Diagram;
+use Hebra\Core\Sum\Answer;
 use Hebra\Core\Sum\Given;
 
 /** Eyes, wrapped loops, links and pins from the front. Millimetres. */
@@ -68,20 +69,18 @@ final class BendFigures
 
     /**
      * The pin with its beads and its loop, and dashed what is trimmed off.
-     *
-     * @param  array<string, mixed>  $results
      */
-    public static function pin(Given $given, array $results): Diagram
+    public static function pin(Given $given, Answer $answer): Diagram
     {
         [$wire, $stack] = [$given->mm('wire'), $given->mm('stack')];
         $loop = new WrappedLoop($wire, $given->mm('inside'), $given->count('wraps'), $wire);
         $drawn = new Diagram(
-            $results['fits'] === true ? 'green is trimmed off' : 'too short for what the tool must grip',
+            $answer->results['fits'] === true ? 'green is trimmed off' : 'too short for what the tool must grip',
         );
         self::end(self::stacked($drawn, $stack), $loop, 0.0)
             ->line('wire', [[0.0, $stack], [0.0, $stack + self::HEAD_MM]], $wire)
             ->circle('wire', 0.0, $stack + self::HEAD_MM, self::HEAD_MM);
-        $trimmed = (float) $results['trimmed_mm'];
+        $trimmed = $answer->number('trimmed_mm');
         if ($trimmed > 0.0) {
             $side = $given->mm('inside') + 4 * $wire;
             $drawn->line('lit', [[$side, $stack - $trimmed], [$side, $stack]], $wire);

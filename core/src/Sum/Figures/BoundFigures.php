@@ -6,6 +6,7 @@ namespace Hebra\Core\Sum\Figures;
 
 use Hebra\Core\Figure\Diagram;
 use Hebra\Core\Figure\Woven;
+use Hebra\Core\Sum\Answer;
 use Hebra\Core\Sum\Given;
 use Hebra\Core\Wrap\BasketWeave;
 use Hebra\Core\Wrap\BeadedCoil;
@@ -18,12 +19,11 @@ final class BoundFigures
 
     private const MOST_WOVEN_MM = 60.0;
 
-    /** @param  array<string, mixed>  $results */
-    public static function coiledCoil(Given $given, array $results): Diagram
+    public static function coiledCoil(Given $given, Answer $answer): Diagram
     {
         $coil = new CoiledCoil(
             $given->mm('wire'), $given->mm('core'), $given->mm('first_mandrel'), $given->mm('mandrel'),
-            (float) ($results['length_mm'] ?? $given->mm('length')), $given->number('end_turns'),
+            ($answer->maybe('length_mm') ?? $given->mm('length')), $given->number('end_turns'),
         );
         [$pitch, $turns] = [$coil->firstOutsideMm(), min(self::MOST_TURNS, $coil->turns())];
         $drawn = (new Diagram($turns < $coil->turns() ? 'its first turns from the side' : 'it from the side'))
@@ -49,12 +49,11 @@ final class BoundFigures
         }
     }
 
-    /** @param  array<string, mixed>  $results */
-    public static function beadedCoil(Given $given, array $results): Diagram
+    public static function beadedCoil(Given $given, Answer $answer): Diagram
     {
         $coil = new BeadedCoil(
             $given->mm('mandrel'), $given->mm('bead_length'), $given->mm('bead_width'),
-            max(0.05, (float) $results['turns']),
+            max(0.05, $answer->number('turns')),
         );
         $turns = min(self::MOST_TURNS, $coil->turns);
         $width = $coil->beadWidthMm;
@@ -75,24 +74,22 @@ final class BoundFigures
         return $drawn;
     }
 
-    /** @param  array<string, mixed>  $results */
-    public static function basket(Given $given, array $results): Diagram
+    public static function basket(Given $given, Answer $answer): Diagram
     {
         $weave = BasketWeave::parse($given->text('passes'), $given->count('cores'));
         [$core, $wire] = [$given->mm('core'), $given->mm('wire')];
-        $shown = min((int) $results['repeats'], max(1, (int) floor(self::MOST_WOVEN_MM / $weave->climbMm($wire))));
+        $shown = min($answer->count('repeats'), max(1, (int) floor(self::MOST_WOVEN_MM / $weave->climbMm($wire))));
 
         return Woven::basket(
             $weave, $core, $wire, $given->maybeMm('spacing') ?? $core + $wire, $shown * count($weave->touches),
-            words: $shown < $results['repeats'] ? 'the beginning of it, from the front' : 'it from the front',
+            words: $shown < $answer->count('repeats') ? 'the beginning of it, from the front' : 'it from the front',
         );
     }
 
-    /** @param  array<string, mixed>  $results */
-    public static function surround(Given $given, array $results): Diagram
+    public static function surround(Given $given, Answer $answer): Diagram
     {
         $d = $given->mm('wire');
-        $radius = (float) ($results['rim_mm'] ?? $given->mm('rim')) / (2 * M_PI);
+        $radius = ($answer->maybe('rim_mm') ?? $given->mm('rim')) / (2 * M_PI);
         $wraps = 2 * min($given->count('wraps'), 40);
         $bail = ($given->mm('bail') + $d) / 2;
         $top = -$radius - ($wraps + 1) * $d;
@@ -121,11 +118,10 @@ final class BoundFigures
         return $drawn;
     }
 
-    /** @param  array<string, mixed>  $results */
-    public static function passes(Given $given, array $results): Diagram
+    public static function passes(Given $given, Answer $answer): Diagram
     {
         [$count, $bead, $wire] = [min(60, $given->count('beads')), $given->mm('bead_length'), $given->mm('wire')];
-        $passes = min(12, (int) $results['passes']);
+        $passes = min(12, $answer->count('passes'));
         $half = $given->mm('bead_width') / 2;
         $drawn = BeadFigures::row(new Diagram('the row, and each pass beside the one before'), $count, $bead);
         $drawn->line('core', [[-3.0, $half + 0.5], [$count * $bead + 3.0, $half + 0.5]], $given->mm('core'));

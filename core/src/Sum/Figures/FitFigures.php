@@ -6,6 +6,7 @@ namespace Hebra\Core\Sum\Figures;
 
 use Hebra\Core\Figure\Diagram;
 use Hebra\Core\Fit\Frame;
+use Hebra\Core\Sum\Answer;
 use Hebra\Core\Sum\Given;
 
 /** Fingers, wrists and necks with what lies round them; frames, bangles, chains. Millimetres. */
@@ -25,10 +26,9 @@ final class FitFigures
             ->bow('wire', 0, 0, ($inside + $thick) / 2, $thick, 0.76, 1.74);
     }
 
-    /** @param  array<string, mixed>  $results */
-    public static function frame(Given $given, array $results): Diagram
+    public static function frame(Given $given, Answer $answer): Diagram
     {
-        $size = (float) ($results['size_mm'] ?? $given->mm('size'));
+        $size = ($answer->maybe('size_mm') ?? $given->mm('size'));
         $shape = Frame::from($given->text('shape'));
         $words = 'the frame from the front, its ends at the top';
         $path = array_map(fn (array $at): array => [$at[0] * $size, $at[1] * $size], self::outline($shape));
@@ -63,11 +63,10 @@ final class FitFigures
         }, range(0, 48));
     }
 
-    /** @param  array<string, mixed>  $results */
-    public static function bangle(Given $given, array $results): Diagram
+    public static function bangle(Given $given, Answer $answer): Diagram
     {
         $thick = $given->maybeMm('hammered_to') ?? $given->mm('wire');
-        $radius = ((float) ($results['inside_mm'] ?? $given->mm('inside')) + $thick) / 2;
+        $radius = (($answer->maybe('inside_mm') ?? $given->mm('inside')) + $thick) / 2;
         $ends = min(0.2, $given->mm('ends') / (2 * M_PI * $radius));
 
         return (new Diagram('the bangle from the side, its ends over each other'))
@@ -84,10 +83,9 @@ final class FitFigures
             ->bow('wire', 0, 0, $girth / (2 * M_PI) + $thick / 2, $thick, 0.25 + $gap / 2, 1.25 - $gap / 2);
     }
 
-    /** @param  array<string, mixed>  $results */
-    public static function bracelet(Given $given, array $results): Diagram
+    public static function bracelet(Given $given, Answer $answer): Diagram
     {
-        return self::about('round the wrist', $given->mm('wrist'), [(float) $results['length_mm'], $given->mm('bead')]);
+        return self::about('round the wrist', $given->mm('wrist'), [$answer->number('length_mm'), $given->mm('bead')]);
     }
 
     public static function closure(Given $given): Diagram
@@ -139,13 +137,12 @@ final class FitFigures
         );
     }
 
-    /** @param  array<string, mixed>  $results */
-    public static function strand(Given $given, array $results): Diagram
+    public static function strand(Given $given, Answer $answer): Diagram
     {
         [$beads, $back] = [$given->mm('beads') + $given->mm('gaps'), $given->mm('turn_back')];
         $high = max(2.0, $beads / 60);
         $count = max(1, (int) round($beads / (2 * $high)));
-        $drawn = (new Diagram('its ends turned back: '.round((float) $results['cut_mm'], 1).' mm in all'))
+        $drawn = (new Diagram('its ends turned back: '.round($answer->number('cut_mm'), 1).' mm in all'))
             ->line('wire', [[0.0, 0.0], [$beads, 0.0]], $high / 5);
         self::turnedBack($drawn, [0.0, -$high], $back);
         self::turnedBack($drawn, [$beads, $high], $back);

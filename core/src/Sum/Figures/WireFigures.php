@@ -6,6 +6,7 @@ namespace Hebra\Core\Sum\Figures;
 
 use Hebra\Core\Bend\Hammered;
 use Hebra\Core\Figure\Diagram;
+use Hebra\Core\Sum\Answer;
 use Hebra\Core\Sum\Given;
 use Hebra\Core\Wire\SizeSystem;
 use Hebra\Core\Wire\Temper;
@@ -51,10 +52,9 @@ final class WireFigures
         return self::coiled($given->mm('length'), $given->section()->thicknessMm());
     }
 
-    /** @param  array<string, mixed>  $results */
-    public static function length(Given $given, array $results): Diagram
+    public static function length(Given $given, Answer $answer): Diagram
     {
-        return self::coiled((float) $results['length_mm'], $given->section()->thicknessMm());
+        return self::coiled($answer->number('length_mm'), $given->section()->thicknessMm());
     }
 
     /** Turn in turn, the last as far round as the wire goes. */
@@ -72,16 +72,14 @@ final class WireFigures
         return $drawn;
     }
 
-    /** @param  array<string, mixed>  $results */
-    public static function temper(Given $given, array $results): Diagram
+    public static function temper(Given $given, Answer $answer): Diagram
     {
-        return self::ruled($given->temper()->numbersHard(), (float) $results['numbers_hard']);
+        return self::ruled($given->temper()->numbersHard(), $answer->number('numbers_hard'));
     }
 
-    /** @param  array<string, mixed>  $results */
-    public static function hardening(Given $given, array $results): Diagram
+    public static function hardening(Given $given, Answer $answer): Diagram
     {
-        $drawn = self::ruled($given->temper()->numbersHard(), (float) $results['numbers_hard']);
+        $drawn = self::ruled($given->temper()->numbersHard(), $answer->number('numbers_hard'));
         $limit = $given->metal()->numbersBeforeAnnealing();
         if ($limit <= self::RULER_NUMBERS) {
             $x = $limit * self::NUMBER_MM;

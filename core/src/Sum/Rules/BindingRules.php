@@ -411,7 +411,10 @@ final class BindingRules
                         Figures::trim($arc, 3)." − {$count} × ".Figures::trim($b),
                         $gap,
                     ),
-                ], ["Or {$other} a half: ".($gap >= 0 ? 'a squeeze of ' : 'a gap of ').Figures::mm(abs($arc - $other * $b)).'.']);
+                ], [
+                    "Or {$other} a half: ".($gap >= 0 ? 'a squeeze of ' : 'a gap of ')
+                        .Figures::mm(abs($arc - $other * $b)).'.',
+                ]);
             }, called: ['fill'], figure: BeadFigures::fill(...));
     }
 

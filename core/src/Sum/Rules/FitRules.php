@@ -255,7 +255,9 @@ final class FitRules
                 $cut = Band::bangleMm($inside, $d, $ends, $flat);
                 $t = $flat->thicknessMm ?? $d;
 
-                return new Answer($given->has('have') ? ['cut_mm' => $cut, 'inside_mm' => $inside] : ['cut_mm' => $cut], [
+                $results = ['cut_mm' => $cut, ...($given->has('have') ? ['inside_mm' => $inside] : [])];
+
+                return new Answer($results, [
                     new Working(
                         'round',
                         'π(inside + t)',

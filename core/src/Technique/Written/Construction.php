@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique\Written;
 
-use Closure;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Frame;
 use Hebra\Core\Course\Move;
@@ -238,16 +237,20 @@ final class Construction
         if ($thing === null) {
             return 0.0;
         }
-        $reach = function (Closure $of) use ($thing): float {
-            $places = array_map($of, $thing->curve()->points(0.5)) ?: [0.0];
+        $points = $thing->curve()->points(0.5);
+        $reach = max(
+            self::reach(array_map(fn (Vector $at): float => $at->x, $points)),
+            self::reach(array_map(fn (Vector $at): float => $at->y, $points)),
+            self::reach(array_map(fn (Vector $at): float => $at->z, $points)),
+        );
 
-            return max($places) - min($places);
-        };
+        return max(0.0, $reach - $thing->wireMm);
+    }
 
-        return max(0.0, max(
-            $reach(fn (Vector $at): float => $at->x), $reach(fn (Vector $at): float => $at->y),
-            $reach(fn (Vector $at): float => $at->z),
-        ) - $thing->wireMm);
+    /** @param  list<float>  $places */
+    private static function reach(array $places): float
+    {
+        return $places === [] ? 0.0 : max($places) - min($places);
     }
 
     /** @throws Problem if nothing of that name was told */

@@ -15,7 +15,8 @@ final readonly class Start
 {
     private const WAYS = ['right' => 0.0, 'down' => 90.0, 'left' => 180.0, 'up' => 270.0];
 
-    private const FORM = '/^(?:(?:from|to) (-?[\d.]+) (-?[\d.]+)(?: (-?[\d.]+))?)?\s*(?:heading (-?[\d.]+(?:\/-?[\d.]+\/-?[\d.]+)?|[a-z]+))?$/';
+    private const FORM = '/^(?:(?:from|to) (-?[\d.]+) (-?[\d.]+)(?: (-?[\d.]+))?)?'
+        .'\s*(?:heading (-?[\d.]+(?:\/-?[\d.]+\/-?[\d.]+)?|[a-z]+))?$/';
 
     private function __construct(public Vector $at, public Vector $ahead, public bool $isHeaded)
     {

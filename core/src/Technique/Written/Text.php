@@ -128,8 +128,9 @@ final class Text
     {
         $parts = preg_split('/ as (?='.Form::NAME.'$)/', $piece) ?: [$piece];
 
-        $letter = fn (array $found): string => strtoupper($found[0]);
-        $text = preg_replace_callback('/(?<= )[a-z](?= |$)/', $letter, $piece) ?? $piece;
+        $text = preg_replace_callback(
+            '/(?<= )[a-z](?= |$)/', fn (array $found): string => strtoupper($found[0]), $piece,
+        ) ?? $piece;
 
         return new Told(Moves::read($parts[0], $field), $key, $parts[1] ?? '', $text);
     }
