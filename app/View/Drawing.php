@@ -236,16 +236,17 @@ final class Drawing
         $groups = [0 => [], 1 => [], 2 => []];
         $alike = [];
         foreach ($this->assembly->placed as [$figure]) {
-            $alike[spl_object_id($figure)] = ($alike[spl_object_id($figure)] ?? 0) + 1;
+            $alike[$figure->likeness()] = ($alike[$figure->likeness()] ?? 0) + 1;
         }
         $known = [];
         foreach ($this->assembly->placed as [$figure, $pose]) {
-            $id = spl_object_id($figure);
+            $id = $figure->likeness();
             if ($this->byReference && $alike[$id] >= self::ALIKE) {
                 $where = $this->where($pose);
-                foreach ($known[$id] ??= $this->template($figure) as [$layer, $key, $group, $template]) {
-                    $groups[$layer][$key] ??= ['path' => ''] + $group + ['uses' => []];
-                    $groups[$layer][$key]['uses'][] = [$template, $where];
+                foreach ($known[$id] ??= $this->template($figure) as $at => $template) {
+                    $stroke = $figure->strokes[$at];
+                    $groups[$stroke->layer][self::key($stroke)] ??= $this->group($stroke) + ['uses' => []];
+                    $groups[$stroke->layer][self::key($stroke)]['uses'][] = [$template, $where];
                 }
 
                 continue;
@@ -271,20 +272,19 @@ final class Drawing
         return $stroke->rank.'|'.$stroke->mark.'|'.$stroke->wireMm.$stroke->face.$stroke->colour;
     }
 
-    /** @return list<array{int, string, DrawnStroke, string}> layer, key, how it is drawn, and the template's name */
+    /** @return array<int, string> the names of its templates, by the first of the strokes that each draws */
     private function template(PieceFigure $figure): array
     {
         $groups = [];
-        foreach ($figure->strokes as $stroke) {
+        foreach ($figure->strokes as $at => $stroke) {
             $key = $stroke->layer.'|'.self::key($stroke);
-            $groups[$key] ??= [$stroke, $this->group($stroke)];
+            $groups[$key] ??= [$at, $this->group($stroke)];
             $groups[$key][1]['path'] .= $this->path($stroke, 0.0, 0.0);
         }
         $made = [];
-        foreach ($groups as [$stroke, $group]) {
-            $id = 'part-'.$this->name.'-'.count($this->templates);
-            $this->templates[] = ['id' => $id] + $group;
-            $made[] = [$stroke->layer, self::key($stroke), $group, $id];
+        foreach ($groups as [$at, $group]) {
+            $made[$at] = 'part-'.$this->name.'-'.count($this->templates);
+            $this->templates[] = ['id' => $made[$at]] + $group;
         }
 
         return $made;

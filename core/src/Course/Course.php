@@ -133,19 +133,31 @@ final class Course
         return $this->walked(function (int $at, Frame $frame) use ($stood, $lain, $shares): array {
             $mm = $this->moves[$at]->segment->lengthMm;
             // What lies nowhere, slack that is taken up, is in no way to be made.
-            $isSlack = $mm > 0.0 && $this->moves[$at]->shape->lengthMm() === 0.0;
+            $isSlack = $mm > 0.0 && $lain[$at][0] === [];
             $share = $isSlack ? 1.0 : $shares[$at] ?? 0.0;
             $carry = new Carry($stood[$at], $frame);
-            $spans = array_map($carry->span(...), $lain[$at][0]);
             if ($share >= 1.0) {
-                return [$spans, $carry->frame($lain[$at][1])];
+                return [array_map($carry->span(...), $lain[$at][0]), $carry->frame($lain[$at][1])];
             }
-            $begun = (new Curve($spans))->begun($share * (new Curve($spans))->lengthMm());
+            $begun = $share > 0.0 ? self::begun(array_map($carry->span(...), $lain[$at][0]), $share) : [];
             $frame = $begun === [] ? $frame : Laid::through($begun)->laid($frame)[1];
             $end = $frame->on((1 - $share) * $mm);
 
             return [$mm > 0.0 ? [...$begun, Span::straight($frame->at, $end->at)] : $begun, $end];
         });
+    }
+
+    /**
+     * The first share of a stretch.
+     *
+     * @param  list<Span>  $spans
+     * @return list<Span>
+     */
+    private static function begun(array $spans, float $share): array
+    {
+        $curve = new Curve($spans);
+
+        return $curve->begun($share * $curve->lengthMm());
     }
 
     /** Where it is anchored, going on with the wire. */

@@ -63,25 +63,28 @@ final readonly class Curve
     /** Its lowest place as it hangs: where what hangs in it slides to. */
     public function lowest(): Vector
     {
-        $lowest = null;
-        foreach ($this->points(self::FINE_MM) as $at) {
-            $lowest = $lowest === null || $at->y > $lowest->y ? $at : $lowest;
-        }
-
-        return $lowest ?? new Vector(0.0, 0.0);
+        return $this->farthest(1.0);
     }
 
     public function highest(): Vector
     {
-        $upright = fn (Vector $at): Vector => new Vector($at->x, -$at->y, $at->z);
-        $turned = array_map(
-            fn (Span $span): Span => new Span(
-                $upright($span->from), $upright($span->first), $upright($span->second), $upright($span->to),
-            ),
-            $this->spans,
-        );
+        return $this->farthest(-1.0);
+    }
 
-        return $upright((new self($turned))->lowest());
+    /** @param  float  $down  1 for its lowest place, −1 for its highest */
+    private function farthest(float $down): Vector
+    {
+        $farthest = $this->spans[0]->from ?? new Vector(0.0, 0.0);
+        foreach ($this->spans as $span) {
+            // A span lies within the four points that draw it.
+            if ($span->reaches($down) > $down * $farthest->y) {
+                foreach ((new self([$span]))->points(self::FINE_MM) as $at) {
+                    $farthest = $down * $at->y > $down * $farthest->y ? $at : $farthest;
+                }
+            }
+        }
+
+        return $farthest;
     }
 
     public function moved(Vector $by): self

@@ -81,9 +81,19 @@ final class Span
         );
     }
 
+    /**
+     * No place of it is farther down than this; up, where that is asked for.
+     *
+     * @param  float  $down  1 downwards, −1 upwards
+     */
+    public function reaches(float $down): float
+    {
+        return max($down * $this->from->y, $down * $this->first->y, $down * $this->second->y, $down * $this->to->y);
+    }
+
     public function lengthMm(): float
     {
-        return $this->lengthMm ??= $this->measured();
+        return $this->lengthMm ??= $this->original?->lengthMm() ?? $this->measured();
     }
 
     private function measured(): float

@@ -16,11 +16,18 @@ use Hebra\Core\Wrap\WeavePattern;
  * cores. From one figure to the next it goes behind.
  * Millimetres.
  */
-final readonly class WovenWire
+final class WovenWire
 {
+    /** @var list<list<Span>>|null */
+    private ?array $sections = null;
+
+    /** @var array<int, list<array{Strung, float}>> where beads stand, by section: asked for by each length of wire */
+    private array $stand = [];
+
     /** @param  array<int, array<int, Strung>>  $beads  on the front of a repeat of a figure, by section and repeat */
-    public function __construct(private BandLayout $band, private float $topMm, private array $beads = [])
-    {
+    public function __construct(
+        private readonly BandLayout $band, private readonly float $topMm, private readonly array $beads = [],
+    ) {
     }
 
     public function start(): Frame
@@ -33,6 +40,12 @@ final readonly class WovenWire
 
     /** @return list<list<Span>> of each section */
     public function sections(): array
+    {
+        return $this->sections ??= $this->woven();
+    }
+
+    /** @return list<list<Span>> */
+    private function woven(): array
     {
         $sections = [];
         $last = null;
@@ -85,13 +98,18 @@ final readonly class WovenWire
      */
     public function beadsOn(int $section): array
     {
-        $stand = [];
         $woven = $this->band->sections[$section];
-        if (! $woven->weave instanceof WeavePattern) {
-            return [];
-        }
-        $mm = 0.0;
-        $plain = (new Curve($this->repeat($woven, $woven->weave)[0]))->lengthMm();
+
+        return $woven->weave instanceof WeavePattern
+            ? $this->stand[$section] ??= $this->standing($section, $woven, $woven->weave)
+            : [];
+    }
+
+    /** @return list<array{Strung, float}> */
+    private function standing(int $section, BandSection $woven, WeavePattern $weave): array
+    {
+        [$stand, $mm, $known] = [[], 0.0, []];
+        $plain = (new Curve($this->repeat($woven, $weave)[0]))->lengthMm();
         for ($repeat = 0; $repeat < $woven->repeats; $repeat++) {
             $strung = $this->beads[$section][$repeat] ?? null;
             if ($strung === null) {
@@ -99,12 +117,21 @@ final readonly class WovenWire
 
                 continue;
             }
-            [$spans, $through] = $this->repeat($woven, $woven->weave, $strung);
-            $stand[] = [$strung, $mm + (new Curve(array_slice($spans, 0, $through)))->lengthMm()];
-            $mm += (new Curve($spans))->lengthMm();
+            // Repeats with alike beads are alike.
+            [$toBead, $all] = $known[spl_object_id($strung->bead)] ??= $this->repeatMm($woven, $weave, $strung);
+            $stand[] = [$strung, $mm + $toBead];
+            $mm += $all;
         }
 
         return $stand;
+    }
+
+    /** @return array{float, float} how long a repeat is up to the end of its bead, and in all */
+    private function repeatMm(BandSection $woven, WeavePattern $weave, Strung $strung): array
+    {
+        [$spans, $through] = $this->repeat($woven, $weave, $strung);
+
+        return [(new Curve(array_slice($spans, 0, $through)))->lengthMm(), (new Curve($spans))->lengthMm()];
     }
 
     /** @return list<Span> one repeat after the other, the last on to where the next section begins */

@@ -24,11 +24,10 @@ final class Assembly
     public function __construct(public readonly array $placed)
     {
         $left = $right = $bottom = $top = 0.0;
-        $outlines = [];
         foreach ($placed as [$figure, $pose]) {
             $outline = $pose->degrees === 0.0
                 ? [[$figure->left, $figure->top], [$figure->right, $figure->bottom]]
-                : $outlines[spl_object_id($figure)] ??= $figure->outline();
+                : $figure->outline();
             foreach ($outline as [$x, $y]) {
                 [$atX, $atY] = $pose->at($x, $y);
                 $atX < $left && $left = $atX;

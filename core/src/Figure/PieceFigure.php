@@ -8,32 +8,37 @@ use Closure;
 use Hebra\Core\Wire\Metal;
 
 /** A piece as geometry in millimetres: x from the middle line, y down from its highest point. */
-final readonly class PieceFigure
+final class PieceFigure
 {
-    /** Directions in which an outline is told. */
+    /** Directions in which an outline is told, an even number. */
     private const SIDES = 24;
 
-    public float $left;
+    public readonly float $left;
 
-    public float $right;
+    public readonly float $right;
 
-    public float $bottom;
+    public readonly float $bottom;
 
     /** Where it begins; one that hangs begins at 0 whatever its wire's edge. */
-    public float $top;
+    public readonly float $top;
 
     /**
      * @var non-empty-list<array{float, float, float, float}> middles of all that is drawn, and half its width and
      *     height
      */
-    private array $boxes;
+    private readonly array $boxes;
+
+    /** @var list<array{float, float}>|null */
+    private ?array $outline = null;
 
     /**
      * @param  list<Stroke>  $strokes
      * @param  list<BeadMark>  $beads
+     * @param  self|null  $original  what it is a copy of, with marks of its own
      */
-    public function __construct(public array $strokes, public array $beads)
-    {
+    public function __construct(
+        public readonly array $strokes, public readonly array $beads, private readonly ?self $original = null,
+    ) {
         $boxes = [[0.0, 0.0, 0.0, 0.0]];
         foreach ($strokes as $stroke) {
             $half = $stroke->wireMm / 2;
@@ -105,23 +110,33 @@ final readonly class PieceFigure
      */
     public function outline(): array
     {
-        if (count($this->boxes) < 4) {
-            return self::corners($this->boxes);
-        }
+        return $this->outline ??= self::corners(count($this->boxes) < 4 ? $this->boxes : $this->farthest());
+    }
+
+    /** @return list<array{float, float, float, float}> the boxes that reach farthest on some side */
+    private function farthest(): array
+    {
         $far = [];
-        for ($side = 0; $side < self::SIDES; $side++) {
+        for ($side = 0; $side < self::SIDES / 2; $side++) {
             [$dx, $dy] = [cos(2 * M_PI * $side / self::SIDES), sin(2 * M_PI * $side / self::SIDES)];
-            [$best, $most] = [$this->boxes[0], -INF];
+            [$wide, $high] = [abs($dx), abs($dy)];
+            $ahead = $behind = $this->boxes[0];
+            $most = $least = -INF;
             foreach ($this->boxes as $box) {
-                $reach = $box[0] * $dx + $box[1] * $dy + $box[2] * abs($dx) + $box[3] * abs($dy);
-                if ($reach > $most) {
-                    [$best, $most] = [$box, $reach];
+                [$at, $reach] = [$box[0] * $dx + $box[1] * $dy, $box[2] * $wide + $box[3] * $high];
+                if ($at + $reach > $most) {
+                    [$ahead, $most] = [$box, $at + $reach];
+                }
+                // The side across from it in the same go.
+                if ($reach - $at > $least) {
+                    [$behind, $least] = [$box, $reach - $at];
                 }
             }
-            $far[$best[0].'/'.$best[1].'/'.$best[2]] = $best;
+            $far[$side] = $ahead;
+            $far[$side + self::SIDES / 2] = $behind;
         }
 
-        return self::corners(array_values($far));
+        return array_values(array_unique($far, SORT_REGULAR));
     }
 
     /**
@@ -144,11 +159,17 @@ final readonly class PieceFigure
     /** @param  Closure(string): string  $mark  what each mark is called instead */
     public function marked(Closure $mark): self
     {
-
         return new self(
             array_map(fn (Stroke $stroke): Stroke => $stroke->marked($mark($stroke->mark)), $this->strokes),
             array_map(fn (BeadMark $bead): BeadMark => $bead->marked($mark($bead->mark)), $this->beads),
+            $this->original ?? $this,
         );
+    }
+
+    /** What is drawn alike, but for its marks, has the same. */
+    public function likeness(): int
+    {
+        return spl_object_id($this->original ?? $this);
     }
 
     /** Its beads that are wound of wire, in that wire's metal. */

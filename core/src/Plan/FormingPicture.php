@@ -105,11 +105,25 @@ final readonly class FormingPicture
             array_push($bound, ...$points);
             array_push($held, ...self::heldBy($course, $points === []));
         }
-        $off = array_filter($bound, fn (Vector $at, int $place): bool => $place % self::EVERY === 0 && array_filter(
-            $held, fn (Vector $one): bool => $one->minus($at)->lengthMm() < self::NEAR_MM,
-        ) === [], ARRAY_FILTER_USE_BOTH);
+        $off = array_filter(
+            $bound, fn (Vector $at, int $place): bool => $place % self::EVERY === 0 && ! self::isHeld($at, $held),
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return $held !== [] && count($off) > count($bound) / self::EVERY / 2;
+    }
+
+    /** @param  list<Vector>  $held */
+    private static function isHeld(Vector $at, array $held): bool
+    {
+        foreach ($held as $one) {
+            if (abs($one->x - $at->x) < self::NEAR_MM && abs($one->y - $at->y) < self::NEAR_MM
+                && $one->minus($at)->lengthMm() < self::NEAR_MM) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Vector> its beads, and the wire itself where it is a frame */

@@ -381,13 +381,15 @@ final class FreeWire implements Technique
         $top = INF;
         foreach ($courses as $course) {
             $half = $part->wireOf($course->role)->diameterMm() / 2;
+            $seen = [];
             foreach ($course->curves() as $at => $curve) {
                 $move = $course->moves[$at];
-                $top = $move->isSeen() ? min($top, $curve->highest()->y - $half) : $top;
+                array_push($seen, ...($move->isSeen() ? $curve->spans : []));
                 foreach ($move->standing($curve) as [$run, $middle]) {
                     $top = min($top, $middle->y - max($run->bead->widthMm, $run->bead->lengthMm) / 2);
                 }
             }
+            $top = $seen === [] ? $top : min($top, (new Curve($seen))->highest()->y - $half);
         }
 
         return is_finite($top) ? $top : 0.0;

@@ -287,6 +287,14 @@ final class WoundRing implements Technique
     /** From the middle of the ring to that of the turns' wire. */
     private function ringMm(PartPlan $part): float
     {
+        /** @var \WeakMap<PartPlan, float> $known */
+        static $known = new \WeakMap;
+
+        return $known[$part] ??= $this->solvedRingMm($part);
+    }
+
+    private function solvedRingMm(PartPlan $part): float
+    {
         $turns = $part->part->count('turns');
         $ring = ($part->part->mm('inside') + $part->wireMm()) / 2;
         $mm = Band::ringBlankMm($part->part->mm('inside'), $part->wireMm() / 2, $turns);

@@ -27,18 +27,18 @@
         <p class="quiet">A tick is one making. The dashed end is enough in eight of ten.</p>
         @php($least = min(0, ...array_map(fn ($one) => min([0, ...$one['ticks']]), $wires)))
         @php($most = max(array_map(fn ($one) => max([$one['enough'], ...$one['ticks']]), $wires)))
-        @php($x = fn (float $percent): float => round(244 + ($percent - $least) / max(2, $most - $least) * 250, 1))
-        <svg class="claim-drawing metal-sterling" viewBox="0 0 584 {{ 44 + 52 * count($wires) }}" role="img" aria-label="{{ implode('; ', array_map(fn ($one) => $one['words'].': '.$figures::trim($one['percent'], 1).' % on the sum, enough at '.$figures::trim($one['enough'], 1).' %', $wires)) }}">
+        @php($x = fn (float $percent): float => round(300 + ($percent - $least) / max(2, $most - $least) * 194, 1))
+        <svg class="claim-drawing metal-sterling" viewBox="0 0 584 {{ 34 + 62 * count($wires) }}" role="img" aria-label="{{ implode('; ', array_map(fn ($one) => $one['words'].': '.$figures::trim($one['percent'], 1).' % on the sum, enough at '.$figures::trim($one['enough'], 1).' %', $wires)) }}">
             <text class="claim-words" x="{{ $x(0) }}" y="14" text-anchor="middle">the sum</text>
-            @foreach ($wires as $at => $one)@php($y = 34 + 52 * $at)
-                <text class="claim-name" x="0" y="{{ $y + 5 }}">{{ $one['words'] }}</text>
-                <x-wire :long="$x(0) - 180" :thick="12" :x="180" :y="$y - 6" />
+            @foreach ($wires as $at => $one)@php($y = 54 + 62 * $at)
+                <text class="claim-name" x="0" y="{{ $y - 15 }}">{{ $one['words'] }}</text>
+                <x-wire :long="$x(0)" :thick="12" :x="0" :y="$y - 6" />
                 <rect class="claim-more" x="{{ min($x(0), $x($one['percent'])) }}" y="{{ $y - 6 }}" width="{{ abs($x($one['percent']) - $x(0)) }}" height="12"/>
                 <path class="claim-enough" d="M{{ $x($one['percent']) }} {{ $y }}H{{ $x($one['enough']) }}"/><path class="claim-end" d="M{{ $x($one['enough']) }} {{ $y - 11 }}v22"/>
                 @foreach ($one['ticks'] as $tick)<path class="claim-tick" d="M{{ $x($tick) }} {{ $y + 12 }}v8"/>@endforeach
                 <text class="claim-figure" x="584" y="{{ $y + 5 }}" text-anchor="end">{{ $one['percent'] >= 0 ? '+' : '−' }}{{ $figures::trim(abs($one['percent']), 1) }} %</text>
             @endforeach
-            <path class="claim-sum" d="M{{ $x(0) }} 20V{{ 34 + 52 * count($wires) - 20 }}"/>
+            <path class="claim-sum" d="M{{ $x(0) }} 20V{{ 22 + 62 * count($wires) }}"/>
         </svg>
     @endif
     </section>
@@ -54,9 +54,8 @@
         <svg class="claim-drawing metal-sterling" viewBox="0 0 584 200" role="img" aria-label="Foretold {{ $figures::mm($opening['foretoldMm']) }}, came out {{ $figures::mm(round($opening['measuredMm'], 2)) }} inside">
             @foreach (['edge' => 11, 'body' => 8, 'shine' => 2] as $of => $thick)<path class="wire-{{ $of }} is-thick" stroke-width="{{ $thick }}" d="M{{ 110 - $half - 5 }} 188V{{ 20 + $half }}A{{ $half + 5 }} {{ $half + 5 }} 0 0 1 {{ 110 + $half + 5 }} {{ 20 + $half }}V188"/>@endforeach
             <path class="claim-foretold" d="M{{ 110 - $half0 }} 188V{{ 20 + $half }}A{{ $half0 }} {{ $half0 }} 0 0 1 {{ 110 + $half0 }} {{ 20 + $half }}V188"/>
-            
-            <text class="claim-words" x="190" y="24">foretold</text><text class="claim-figure is-start" x="262" y="24">{{ $figures::trim($opening['foretoldMm'], 2) }}</text>
-            <text class="claim-words" x="190" y="46">came out</text><text class="claim-figure is-start is-own" x="262" y="46">{{ $figures::trim($opening['measuredMm'], 2) }}</text>
+            <text class="claim-words" x="190" y="26">foretold</text><text class="claim-figure is-start" x="284" y="26">{{ $figures::trim($opening['foretoldMm'], 2) }}</text>
+            <text class="claim-words" x="190" y="52">came out</text><text class="claim-figure is-start is-own" x="284" y="52">{{ $figures::trim($opening['measuredMm'], 2) }}</text>
             <x-lens name="bend-glass" :place="[110 + $half, 150, 17]" :glass="[440, 100, 97]"><x-wire :long="200" :thick="70" :x="440 + $gap / 2" :is-upright="true" /><path class="claim-foretold" d="M{{ 440 - $gap / 2 }} 0V200"/>
             <path class="claim-gap" d="M{{ 440 - $gap / 2 }} 140H{{ 440 + $gap / 2 }}"/><text class="claim-wrong is-over" x="440" y="164" text-anchor="middle">{{ $figures::trim(abs($opening['byMm']) / 2, 2) }} a side</text></x-lens>
         </svg>
@@ -77,7 +76,7 @@
             @foreach ($stretches as $at => $one)@php([$w, $gw] = [round($one['own'] * $k, 1), round($one['guess'] * $k, 1)])
                 <rect class="time-guess" x="{{ $gx }}" y="28" width="{{ max(0, $gw - 1) }}" height="14"/><path class="loupe-way" d="M{{ $gx + $gw }} 42L{{ $x + $w }} 74"/>
                 <rect class="time-own is-{{ $at % 4 }}" x="{{ $x }}" y="74" width="{{ max(0, $w - 1.5) }}" height="30"/>
-                @if ($w > 46)<text class="claim-figure is-start" x="{{ $x + $w / 2 }}" y="94" text-anchor="middle">{{ round($one['own']) }}</text><text class="claim-words" x="{{ max(44, $x + $w / 2) }}" y="{{ $at % 2 === 0 ? 124 : 142 }}" text-anchor="middle">{{ lcfirst($one['kind']) }}</text>@endif
+                @if ($w > 46)<text class="claim-figure is-start" x="{{ $x + $w / 2 }}" y="94" text-anchor="middle">{{ round($one['own']) }}</text><text class="claim-words" x="{{ max(62, $x + $w / 2) }}" y="{{ $at % 2 === 0 ? 124 : 146 }}" text-anchor="middle">{{ lcfirst($one['kind']) }}</text>@endif
                 @php([$x, $gx] = [$x + $w, $gx + $gw])
             @endforeach
         </svg>

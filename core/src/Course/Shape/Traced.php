@@ -14,9 +14,12 @@ use Hebra\Core\Course\Vector;
 /**
  * A curve told by its places from 0 to 1, cut into alike pieces: what winds closer or wider on its way. Millimetres.
  */
-final readonly class Traced implements Shape
+final class Traced implements Shape
 {
     private const NEAR = 1e-5;
+
+    /** @var non-empty-list<Span>|null asked for by its length and by how it lies */
+    private ?array $spans = null;
 
     /**
      * @param  Closure(float): Vector  $place
@@ -24,7 +27,8 @@ final readonly class Traced implements Shape
      * @param  Frame|null  $ends  how the wire stands at its end, where it does not bend to its left there
      */
     public function __construct(
-        private Closure $place, private float $turns, private float $turnMost = M_PI / 2, private ?Frame $ends = null,
+        private readonly Closure $place, private readonly float $turns, private readonly float $turnMost = M_PI / 2,
+        private readonly ?Frame $ends = null,
     ) {
     }
 
@@ -59,8 +63,14 @@ final readonly class Traced implements Shape
         return ($this->place)($after)->minus(($this->place)($before))->times(1 / ($after - $before));
     }
 
-    /** @return list<Span> */
+    /** @return non-empty-list<Span> */
     private function spans(): array
+    {
+        return $this->spans ??= $this->traced();
+    }
+
+    /** @return non-empty-list<Span> */
+    private function traced(): array
     {
         $pieces = max(1, (int) ceil(2 * M_PI * $this->turns / $this->turnMost - 1e-9));
         $angle = 2 * M_PI * $this->turns / $pieces;

@@ -17,6 +17,9 @@ final class Thing
     /** Closer than this a place lies on no side of it. */
     private const ON_IT = 0.01;
 
+    /** @var list<Vector>|null its places, one step from each other: many wires ask where it is best */
+    private ?array $places = null;
+
     /** @param  list<Span>  $spans */
     public function __construct(private array $spans, public readonly float $wireMm)
     {
@@ -26,6 +29,7 @@ final class Thing
     public function longer(array $spans): void
     {
         array_push($this->spans, ...$spans);
+        $this->places = null;
     }
 
     public function curve(): Curve
@@ -57,16 +61,30 @@ final class Thing
      */
     private function best(\Closure $asked): float
     {
-        $host = $this->host();
-        [$best, $least] = [0.0, INF];
-        for ($mm = 0.0; $mm <= $host->lengthMm() + 1e-9; $mm += self::STEP_MM) {
-            $is = $asked($host->at($mm)->at);
+        [$best, $least] = [0, INF];
+        foreach ($this->places ??= $this->placed() as $step => $at) {
+            $is = $asked($at);
             if ($is < $least - 1e-9) {
-                [$best, $least] = [$mm, $is];
+                [$best, $least] = [$step, $is];
             }
         }
 
-        return $best;
+        return $best * self::STEP_MM;
+    }
+
+    /** @return list<Vector> */
+    private function placed(): array
+    {
+        [$places, $gone] = [[], 0.0];
+        foreach ($this->spans as $span) {
+            $length = $span->lengthMm();
+            while (($on = count($places) * self::STEP_MM - $gone) <= $length) {
+                $places[] = $span->at($span->shareAt($on, $length));
+            }
+            $gone += $length;
+        }
+
+        return $places;
     }
 
     public function nearest(Vector $place): float

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\View\Drawing;
+use Hebra\Core\Piece\Change\CopyPart;
+use Hebra\Core\Piece\Part;
+use Hebra\Core\Piece\Patterns;
+use Hebra\Core\Piece\Piece;
+use Hebra\Core\Plan\Planner;
+use Hebra\Core\Plan\Profile;
+use PHPUnit\Framework\TestCase;
+
+/** What is made often is drawn once and put where it is used: the drawing is the same as if it were drawn each time. */
+final class DrawingTest extends TestCase
+{
+    /** Both round to a hundredth of a pixel, the place of a template and that of its strokes. */
+    private const PLAY_PX = 0.021;
+
+    private static function drawing(Piece $piece, bool $byReference): Drawing
+    {
+        return new Drawing(Planner::plan($piece, new Profile)->assembly(), byReference: $byReference);
+    }
+
+    /** @return iterable<string, Piece> each with so many copies more of each part that can be copied */
+    private static function pieces(int $copies): iterable
+    {
+        foreach (['two-links', 'link-and-drop', 'meander'] as $pattern) {
+            $piece = Patterns::start($pattern, 'One');
+            for ($copy = 0; $copy < $copies; $copy++) {
+                $piece = (new CopyPart($piece->parts[1]->id))->apply($piece);
+            }
+            yield $pattern => $piece;
+        }
+    }
+
+    /** @return array<string, list<array{float, float}>> where the paths of each mark of each layer begin */
+    private static function begin(Drawing $drawing): array
+    {
+        $paths = array_column($drawing->templates(), 'path', 'id');
+        $begin = [];
+        foreach ($drawing->layers() as $layer => $strokes) {
+            foreach ($strokes as $stroke) {
+                $from = self::moved($stroke['path'], 0.0, 0.0);
+                foreach ($stroke['uses'] as [$id, $where]) {
+                    self::assertSame(1, preg_match('/^translate\((\S+) (\S+)\)$/', $where, $at), 'none is turned');
+                    array_push($from, ...self::moved($paths[$id], (float) $at[1], (float) $at[2]));
+                }
+                $begin["{$layer} {$stroke['mark']} {$stroke['width']}"] = [
+                    ...$begin["{$layer} {$stroke['mark']} {$stroke['width']}"] ?? [], ...$from,
+                ];
+            }
+        }
+        ksort($begin);
+
+        return array_map(function (array $from): array {
+            sort($from);
+
+            return $from;
+        }, $begin);
+    }
+
+    /** @return list<array{float, float}> */
+    private static function moved(string $path, float $x, float $y): array
+    {
+        preg_match_all('/M(-?[\d.]+)[ ]?(-?[\d.]+)/', $path, $found, PREG_SET_ORDER);
+
+        return array_map(fn (array $one): array => [$x + (float) $one[1], $y + (float) $one[2]], $found);
+    }
+
+    public function test_what_is_used_lies_where_it_would_be_drawn(): void
+    {
+        $used = 0;
+        foreach (self::pieces(6) as $pattern => $piece) {
+            $once = self::begin($drawing = self::drawing($piece, true));
+            $each = self::begin(self::drawing($piece, false));
+            $used += count($drawing->templates());
+            self::assertSame(array_keys($each), array_keys($once), $pattern);
+            foreach ($each as $mark => $places) {
+                self::assertCount(count($places), $once[$mark], "{$pattern}, {$mark}");
+                foreach ($places as $at => [$x, $y]) {
+                    self::assertEqualsWithDelta([$x, $y], $once[$mark][$at], self::PLAY_PX, "{$pattern}, {$mark}");
+                }
+            }
+        }
+        self::assertGreaterThan(20, $used);
+    }
+
+    /** Copies bear marks of their own, and need no template of their own. */
+    public function test_more_copies_need_no_more_templates(): void
+    {
+        foreach (self::pieces(6) as $pattern => $few) {
+            $many = iterator_to_array(self::pieces(12))[$pattern];
+            self::assertSame(
+                count(self::drawing($few, true)->templates()), count(self::drawing($many, true)->templates()), $pattern,
+            );
+            $ids = array_map(fn (Part $part): string => $part->id->text, $many->parts);
+            $drawn = [];
+            foreach (self::drawing($many, true)->layers() as $strokes) {
+                foreach ($strokes as $stroke) {
+                    $drawn[strtok($stroke['mark'], ':')] = true;
+                }
+            }
+            self::assertSame([], array_diff($ids, array_keys($drawn)), "{$pattern}: some are not drawn");
+        }
+    }
+}
