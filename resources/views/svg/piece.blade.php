@@ -1,11 +1,12 @@
 @php($isSmall = $small ?? false)
 @php($cm = $drawing->centimetre())
 {{-- A rim, a body, and light: the path once, where it is long. Numbers and ids that the reader has checked: nothing here needs escaping. --}}
-<?php $wire = function (array $one) use ($drawing): void {
+<?php $wire = function (array $one, bool $isTemplate = false) use ($drawing): void {
     if ($one['isEdge']) { ?><path class="plate-edge" d="{!! $one['path'] !!}"/><?php return; }
     if ($one['face'] !== '') { ?><path class="plate" d="{!! $one['path'] !!}"/><path class="gloss" fill="url(#gloss)" d="{!! $one['path'] !!}"/><?php return; }
     if ($one['section'] === 'twisted-pair') { ?><path class="edge" stroke-width="{!! $one['width'] !!}" d="{!! $one['path'] !!}"/><path class="body" stroke-width="{!! $one['bodyWidth'] !!}" d="{!! $one['path'] !!}"/><path class="twist" stroke-width="{!! $one['bodyWidth'] !!}" stroke-dasharray="{!! round($one['width'] * 0.3, 2) !!} {!! round($one['width'] * 0.55, 2) !!}" d="{!! $one['path'] !!}"/><path class="shine" stroke-width="{!! $one['shineWidth'] !!}" stroke-dasharray="{!! round($one['width'] * 0.45, 2) !!} {!! round($one['width'] * 0.4, 2) !!}" transform="{!! $one['shineShift'] !!}" d="{!! $one['path'] !!}"/><?php return; }
-    $id = $drawing->once($one['path']);
+    // What is used itself names nothing: each use would be made of uses.
+    $id = $isTemplate ? '' : $drawing->once($one['path']);
     if ($id !== '') { ?><path id="{!! $id !!}" d="{!! $one['path'] !!}"/><use class="edge" href="#{!! $id !!}" stroke-width="{!! $one['width'] !!}"/><use class="body" href="#{!! $id !!}" stroke-width="{!! $one['bodyWidth'] !!}"/><use class="shine" href="#{!! $id !!}" stroke-width="{!! $one['shineWidth'] !!}" transform="{!! $one['shineShift'] !!}"/><?php } else { ?><path class="edge" stroke-width="{!! $one['width'] !!}" d="{!! $one['path'] !!}"/><path class="body" stroke-width="{!! $one['bodyWidth'] !!}" d="{!! $one['path'] !!}"/><path class="shine" stroke-width="{!! $one['shineWidth'] !!}" transform="{!! $one['shineShift'] !!}" d="{!! $one['path'] !!}"/><?php }
 } ?>
 <svg width="{{ $drawing->width }}" height="{{ $drawing->height }}" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" @unless ($isSmall) data-k="{{ $drawing->px(1.0) }}" @endunless @if ($label === '') aria-hidden="true" @else role="img" aria-label="{{ $label }}" @endif>
@@ -14,7 +15,7 @@
             <g id="{{ $one['id'] }}">@include('svg.bead', $one)</g>
         @endforeach
 <?php foreach ($drawing->templates() as $one) { ?>
-        <g id="{!! $one['id'] !!}" class="wire{!! $one['runsOn'] ? ' runs-on' : '' !!}"><?php $wire($one); ?></g>
+        <g id="{!! $one['id'] !!}" class="wire{!! $one['runsOn'] ? ' runs-on' : '' !!}"><?php $wire($one, true); ?></g>
 <?php } ?>
         @unless ($isSmall)
             @php([$x0, $y0] = [fmod($drawing->x(0), $cm) - $cm, fmod($drawing->y(0), $cm) - $cm])
