@@ -1,14 +1,20 @@
 #!/bin/sh
-# Every suite, or those that are named, then one summary. Called by ./hebra test, which has installed what is needed.
+# Every suite, those that are named, or what a change touches, then one summary. Called by ./hebra test, which has installed what is needed.
 set -u
 cd "$(dirname "$0")/.."
 umask 077
 mkdir -p storage/framework/cache/workshop storage/framework/sessions/workshop storage/framework/views storage/logs bootstrap/cache
 # A cached view or configuration of a running workshop must not answer here.
 rm -f bootstrap/cache/none-*.php
+# What a change touches: `--changed`, since the last commit or since the one that is named.
+touched=""
+if [ "${1:-}" = --changed ]; then
+    touched=$(php tests/changed.php "${2:-HEAD}") || { echo "“${2:-HEAD}” is no commit here." >&2; exit 2; }
+    set -- style analysis changed
+fi
 wanted=" ${*:-style analysis core feature browser} "
 for one in $wanted; do
-    case "$one" in style | analysis | core | feature | browser) ;; *)
+    case "$one" in style | analysis | core | feature | browser | changed) ;; *)
         echo "“$one” is no suite: style, analysis, core, feature or browser." >&2; exit 2 ;;
     esac
 done
@@ -27,5 +33,8 @@ suite analysis "static analysis, application" vendor/bin/phpstan analyse -c phps
 suite core "core" vendor/bin/phpunit --testsuite core --no-progress
 suite feature "feature" vendor/bin/phpunit --testsuite feature --no-progress
 suite browser "browser" vendor/bin/phpunit --testsuite browser --no-progress
+# Names of files and folders of ours: none has a space.
+# shellcheck disable=SC2086
+[ -z "$touched" ] || suite changed "what the change touches" vendor/bin/phpunit --no-progress $touched
 printf "\n\033[1mSummary\033[0m$summary\n\n%d passed, %d failed\n" "$passed" "$failed"
 [ "$failed" = 0 ]
