@@ -6,6 +6,7 @@ namespace App\Read;
 
 use App\Models\Making;
 use Hebra\Core\Hand\Pace;
+use Hebra\Core\Plan\Copies;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Instance;
 use Hebra\Core\Plan\Operation;
@@ -51,10 +52,11 @@ final readonly class MakingDesk
 
     public static function progressOf(Making $making, Plan $plan): Progress
     {
-        return Progress::read(
-            $making->progress, $making->step, count($plan->prepare()), count($plan->steps()),
-            $plan->piece->makes->count, $making->is_across,
+        $copies = new Copies(
+            count($plan->prepare()), count($plan->steps()), $plan->piece->makes->count, $making->is_across,
         );
+
+        return Progress::read($copies, $making->progress, $making->step);
     }
 
     private static function stepOf(Plan $plan, Progress $progress): ?Step

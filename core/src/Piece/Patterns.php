@@ -216,13 +216,13 @@ final class Patterns
                 'A surround begun with its bail, a row bound on before its second leg is wrapped',
                 Family::Pendant,
                 [['jump-ring', [], ['inside' => 6.0]], ['free-wire', ['ember', ['mist', 8]], ['course' => <<<'WIRES'
-                    surround (20): from -0.4 10 heading down · straight 3 as neck · through A · round A left
-                    wrap 2 on neck · tail 8
+                    surround (20): from -0.4 10 heading down · straight 5 as neck · through A · round A left
+                    wrap 2 on neck at 4.2 · tail 8
                     | straight 0.5 · turn 90 · arc 6 40 · arc 3 -262 as top · to 0.4 10 heading down · through A
                     round A right as rim
-                    row (28): from 3.2 35 heading right · wrap 2 on rim at 10% · bind 8 B on rim at 12% right
+                    row (28): from 3.2 37 heading right · wrap 2 on rim at 10% · bind 8 B on rim at 12% right
                     wrap 2 on rim · tail 8 | tail 8
-                    surround: wrap 3 on neck · tail 8
+                    surround: wrap 3 on neck at start · tail 8
                     WIRES]]],
                 FitKind::Neck,
             ),

@@ -225,7 +225,7 @@ final readonly class FitSheet
         return new self($lines, [
             $reach?->check($plan->profile)->text ?? 'It hangs '.$plan->profile->length($plan->hangsMm())
                 .' low as a pendant, on a chain of '.$plan->profile->length($plan->piece->fit->mm).'.',
-            ($plan->roundMm() ?? $inside) >= LineChecks::HEAD_MM
+            ($plan->roundMm() ?? $inside) >= StrandChecks::HEAD_MM
                 ? 'It goes over the head without a clasp.'
                 : 'The chain needs a clasp: a head is about 58 cm round.',
         ]);

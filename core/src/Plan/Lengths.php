@@ -35,7 +35,11 @@ final readonly class Lengths
     /** A ring grown or shrunk by more than this share looks like another ring. */
     private const RING_SHARE = 0.45;
 
-    private function __construct(
+    /** What is set to a length, as it is said. */
+    private const SET = ['length' => 'woven ', 'gap' => 'gaps of '];
+
+    /** @param  int  $stops  how many the piece has as it is */
+    public function __construct(
         private Piece $piece,
         private Profile $profile,
         private Layout $layout,
@@ -44,17 +48,8 @@ final readonly class Lengths
     ) {
     }
 
-    /**
-     * @param  int  $stops  how many the piece has as it is
-     * @return list<Way> those that come nearest, first those that change least
-     */
-    public static function ways(Piece $piece, Profile $profile, Layout $layout, Reach $reach, int $stops): array
-    {
-        return (new self($piece, $profile, $layout, $reach, $stops))->found();
-    }
-
-    /** @return list<Way> */
-    private function found(): array
+    /** @return list<Way> those that come nearest, first those that change least */
+    public function ways(): array
     {
         $ways = [];
         foreach ($this->candidates() as [$words, $changes, $leftMm]) {
@@ -195,12 +190,12 @@ final readonly class Lengths
         $part = $parts[0];
         $times = $more * array_sum(array_map(fn (Part $one): int => $this->piece->times($one), $parts));
         yield from match ($part->technique) {
-            'chain' => $this->whole($parts, 'links', 'link', $offMm, $times * $part->mm('inside')),
+            'chain' => $this->links($parts, $offMm, $times),
             'jump-ring' => $this->rings($parts, $offMm, $times),
             'strand' => $part->choice('set') === 'spaced' && $part->choice('gaps') === '' && $part->beads !== []
                 ? $this->gaps($parts, $offMm, $times)
                 : [],
-            'woven-band' => $this->set($parts, 'length', $part->mm('length') - $offMm / $times, 'woven '),
+            'woven-band' => $this->set($parts, 'length', $part->mm('length') - $offMm / $times),
             default => [],
         };
         yield from $this->beads($parts, $offMm, $times);
@@ -210,15 +205,16 @@ final readonly class Lengths
      * @param  non-empty-list<Part>  $parts
      * @return list<array{string, non-empty-list<Change>, float}>
      */
-    private function whole(array $parts, string $key, string $one, float $offMm, float $eachMm): array
+    private function links(array $parts, float $offMm, float $times): array
     {
+        $eachMm = $times * $parts[0]->mm('inside');
         $by = -(int) round($offMm / $eachMm);
-        $count = $parts[0]->count($key) + $by;
-        $words = Figures::counted($count, $one).(count($parts) > 1 ? ' in each of '.count($parts) : '');
+        $count = $parts[0]->count('links') + $by;
+        $words = Figures::counted($count, 'link').(count($parts) > 1 ? ' in each of '.count($parts) : '');
 
         return $by === 0 || $count < 1
             ? []
-            : [[$words, $this->setAll($parts, $key, (string) $count), $offMm + $by * $eachMm]];
+            : [[$words, $this->setAll($parts, 'links', (string) $count), $offMm + $by * $eachMm]];
     }
 
     /**
@@ -253,24 +249,22 @@ final readonly class Lengths
     private function gaps(array $parts, float $offMm, float $times): array
     {
         $groups = Groups::read($parts[0]->choice('groups'), 'groups');
+        $gaps = $groups->count(array_column($parts[0]->beads, 'count')) + 1;
 
-        return $this->set(
-            $parts,
-            'gap',
-            $parts[0]->mm('gap') - $offMm / $times / ($groups->count(array_column($parts[0]->beads, 'count')) + 1),
-            'gaps of ',
-        );
+        return $this->set($parts, 'gap', $parts[0]->mm('gap') - $offMm / $times / $gaps);
     }
 
     /**
      * @param  non-empty-list<Part>  $parts
+     * @param  key-of<self::SET>  $key
      * @return list<array{string, non-empty-list<Change>, float}>
      */
-    private function set(array $parts, string $key, float $millimetres, string $words): array
+    private function set(array $parts, string $key, float $millimetres): array
     {
         $mm = round($millimetres, 1);
+        $words = self::SET[$key].$this->profile->size($mm);
 
-        return $mm <= 0 ? [] : [[$words.$this->profile->size($mm), $this->setAll($parts, $key, $mm.' mm'), 0.0]];
+        return $mm <= 0 ? [] : [[$words, $this->setAll($parts, $key, $mm.' mm'), 0.0]];
     }
 
     /**

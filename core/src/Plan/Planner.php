@@ -159,9 +159,11 @@ final class Planner
         $grams = $this->gramsEach($metal);
         $checks = Checks::worstFirst([
             ...$this->checks,
-            ...Checks::of($this->piece, $this->parts, $this->bareCuts, $this->profile, $grams, $layout),
+            ...(new Checks($this->piece, $this->profile, $layout))->of($this->parts, $this->bareCuts, $grams),
         ]);
-        $this->checks = $this->isOffering ? Tried::of($this->piece, $this->profile, $checks, $layout) : $checks;
+        $this->checks = $this->isOffering
+            ? (new Tried($this->piece, $this->profile, $checks))->on($layout)
+            : $checks;
 
         return new Plan($this->piece, $this->profile, $cuts, $pins, $this->beads(), $this->findings(), $steps,
             $this->checks, $metal, $layout, $grams, $this->parts);
@@ -302,8 +304,9 @@ final class Planner
                 ],
             );
         }
+        $judged = new JointChecks($this->piece, $this->profile);
         foreach ($joints as $joint) {
-            array_push($this->checks, ...Checks::joint($this->piece, $joint, $this->profile));
+            array_push($this->checks, ...$judged->of($joint));
         }
         try {
             $order = ClosingOrder::of($runs, $joints);

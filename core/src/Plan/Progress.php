@@ -32,18 +32,18 @@ final readonly class Progress
     }
 
     /** With so many steps done, in the order of the making. */
-    public static function after(int $steps, int $prepare, int $each, int $copies, bool $isAcross): self
+    public static function after(Copies $of, int $steps): self
     {
-        $steps = max(0, min($steps, $prepare + $each * $copies));
-        $rest = max(0, $steps - $prepare);
+        $steps = max(0, min($steps, $of->steps()));
+        $rest = max(0, $steps - $of->prepare);
         $done = [];
-        for ($copy = 0; $copy < $copies; $copy++) {
-            $done[] = $isAcross
-                ? intdiv($rest + $copies - 1 - $copy, $copies)
-                : max(0, min($each, $rest - $copy * $each));
+        for ($copy = 0; $copy < $of->count; $copy++) {
+            $done[] = $of->isAcross
+                ? intdiv($rest + $of->count - 1 - $copy, $of->count)
+                : max(0, min($of->each, $rest - $copy * $of->each));
         }
 
-        return new self($prepare, $each, $isAcross, min($steps, $prepare), $done);
+        return new self($of->prepare, $of->each, $of->isAcross, min($steps, $of->prepare), $done);
     }
 
     /**
@@ -51,14 +51,16 @@ final readonly class Progress
      *
      * @param  array<mixed>|null  $written
      */
-    public static function read(?array $written, int $steps, int $prepare, int $each, int $copies, bool $isAcross): self
+    public static function read(Copies $of, ?array $written, int $steps): self
     {
-        $plain = self::after($steps, $prepare, $each, $copies, $isAcross);
+        $plain = self::after($of, $steps);
         $done = $written['done'] ?? null;
-        if (! is_array($done) || count($done) !== $copies || ! is_int($written['prepared'] ?? null)) {
+        if (! is_array($done) || count($done) !== $of->count || ! is_int($written['prepared'] ?? null)) {
             return $plain;
         }
-        $done = array_map(fn (mixed $of): int => max(0, min($each, is_int($of) ? $of : 0)), array_values($done));
+        $done = array_map(
+            fn (mixed $one): int => max(0, min($of->each, is_int($one) ? $one : 0)), array_values($done),
+        );
         $again = [];
         foreach (is_array($written['again'] ?? null) ? $written['again'] : [] as $one) {
             if (
@@ -66,13 +68,14 @@ final readonly class Progress
                 && is_int($one[0] ?? null)
                 && is_int($one[1] ?? null)
                 && isset($done[$one[0]])
-                && $one[1] >= -$prepare
-                && $one[1] < $each
+                && $one[1] >= -$of->prepare
+                && $one[1] < $of->each
             ) {
                 $again[] = [$one[0], $one[1]];
             }
         }
-        $read = new self($prepare, $each, $isAcross, max(0, min($prepare, $written['prepared'])), $done, $again);
+        $prepared = max(0, min($of->prepare, $written['prepared']));
+        $read = new self($of->prepare, $of->each, $of->isAcross, $prepared, $done, $again);
 
         return $read->count() === $steps ? $read : $plain;
     }

@@ -8,7 +8,7 @@ use Hebra\Core\Piece\Piece;
 use Hebra\Core\Problem;
 
 /** Ways out that are tried before they are offered: one that leaves the fault standing, or brings a stop, is none. */
-final class Tried
+final readonly class Tried
 {
     /** Rules whose ways out move parts about: what comes of that is seen only when it is done. */
     private const RULES = [
@@ -16,33 +16,32 @@ final class Tried
         'fill beads', 'stiffness', 'hole', 'eye', 'drilling', 'closing order', 'facing', 'empty eye',
     ];
 
-    /**
-     * @param  list<Check>  $checks
-     * @return list<Check>
-     */
-    public static function of(Piece $piece, Profile $profile, array $checks, Layout $layout): array
+    /** @param  list<Check>  $checks  what was found, and offers ways out */
+    public function __construct(private Piece $piece, private Profile $profile, private array $checks)
     {
-        return array_map(fn (Check $check): Check => match (true) {
-            $check->rule === 'length' && $check->level === Level::Note => self::length(
-                $piece, $profile, $checks, $layout,
-            ),
-            in_array($check->rule, self::RULES, true) => $check->with(array_values(array_filter(
-                $check->ways, fn (Way $way): bool => self::leadsOut($piece, $profile, $check, $way, $checks),
-            ))),
-            default => $check,
-        }, $checks);
     }
 
-    /**
-     * A line that is too long or too short, with what would make it fit.
-     *
-     * @param  list<Check>  $checks
-     */
-    private static function length(Piece $piece, Profile $profile, array $checks, Layout $layout): Check
+    /** @return list<Check> with the ways that lead out, and where a line does not fit, with those that make it */
+    public function on(Layout $layout): array
     {
-        $reach = Reach::of($piece, $layout) ?? throw new \LogicException('What is no line has no length to fit.');
+        return array_map(fn (Check $check): Check => match (true) {
+            $check->rule === 'length' && $check->level === Level::Note => $this->length($layout),
+            in_array($check->rule, self::RULES, true) => $check->with(array_values(array_filter(
+                $check->ways, fn (Way $way): bool => $this->leadsOut($check, $way),
+            ))),
+            default => $check,
+        }, $this->checks);
+    }
 
-        return $reach->check($profile, Lengths::ways($piece, $profile, $layout, $reach, self::stops($checks)));
+    /** A line that is too long or too short, with what would make it fit. */
+    private function length(Layout $layout): Check
+    {
+        $reach = Reach::of($this->piece, $layout)
+            ?? throw new \LogicException('What is no line has no length to fit.');
+
+        return $reach->check($this->profile, (new Lengths(
+            $this->piece, $this->profile, $layout, $reach, self::stops($this->checks),
+        ))->ways());
     }
 
     /** @param  list<Check>  $checks */
@@ -51,23 +50,19 @@ final class Tried
         return count(array_filter($checks, fn (Check $check): bool => $check->level === Level::Stop));
     }
 
-    /** @param  list<Check>  $checks */
-    private static function leadsOut(Piece $piece, Profile $profile, Check $check, Way $way, array $checks): bool
+    private function leadsOut(Check $check, Way $way): bool
     {
         try {
-            $after = Planner::plan($way->change->apply($piece), $profile, false)->checks;
+            $after = Planner::plan($way->change->apply($this->piece), $this->profile, false)->checks;
         } catch (Problem) {
             return false;
         }
-        $isSame = fn (Check $other): bool => [
-            $other->rule,
-            $other->part,
-            $other->text,
-        ] === [$check->rule, $check->part, $check->text];
+        $isSame = fn (Check $other): bool => [$other->rule, $other->part, $other->text]
+            === [$check->rule, $check->part, $check->text];
         $asBad = fn (Check $other): bool => $other->rule === $check->rule && $other->level->isAtLeast($check->level);
 
         return array_filter($after, $isSame) === []
-            && count(array_filter($after, $asBad)) < count(array_filter($checks, $asBad))
-            && self::stops($after) <= self::stops($checks);
+            && count(array_filter($after, $asBad)) < count(array_filter($this->checks, $asBad))
+            && self::stops($after) <= self::stops($this->checks);
     }
 }

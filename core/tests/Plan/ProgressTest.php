@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Tests\Plan;
 
+use Hebra\Core\Plan\Copies;
 use Hebra\Core\Plan\Progress;
 use PHPUnit\Framework\TestCase;
 
@@ -13,7 +14,7 @@ final class ProgressTest extends TestCase
     {
         $order = function (bool $isAcross): array {
             $seen = [];
-            for ($at = Progress::after(0, 1, 2, 3, $isAcross); ! $at->isDone(); $at = $at->next()) {
+            for ($at = Progress::after(new Copies(1, 2, 3, $isAcross), 0); ! $at->isDone(); $at = $at->next()) {
                 $seen[] = [$at->copy(), $at->step()];
             }
 
@@ -32,7 +33,7 @@ final class ProgressTest extends TestCase
         mt_srand(5);
         for ($run = 0; $run < 300; $run++) {
             [$prepare, $each, $copies] = [mt_rand(0, 3), mt_rand(1, 6), mt_rand(1, 5)];
-            $at = Progress::after(0, $prepare, $each, $copies, mt_rand(0, 1) === 1);
+            $at = Progress::after(new Copies($prepare, $each, $copies, mt_rand(0, 1) === 1), 0);
             for ($turn = 0; $turn < 400 && ! ($at->isDone() && $turn > 60); $turn++) {
                 $what = mt_rand(0, 9);
                 $before = $at;
@@ -50,7 +51,7 @@ final class ProgressTest extends TestCase
                 };
                 self::assertEquals(
                     $at,
-                    Progress::read($at->write(), $at->count(), $prepare, $each, $copies, $at->isAcross),
+                    Progress::read(new Copies($prepare, $each, $copies, $at->isAcross), $at->write(), $at->count()),
                 );
                 self::assertLessThanOrEqual(1, abs($at->count() - $before->count()));
                 foreach ($at->done as $copy => $done) {
@@ -68,7 +69,7 @@ final class ProgressTest extends TestCase
 
     public function test_what_is_made_again_comes_first_and_back_gives_it_up(): void
     {
-        $at = Progress::after(5, 1, 4, 2, false);
+        $at = Progress::after(new Copies(1, 4, 2, false), 5);
         self::assertSame([1, 0], [$at->copy(), $at->step()]);
         $mending = $at->mending(0, [1, 2]);
         self::assertSame([0, 1], [$mending->copy(), $mending->step()]);
@@ -79,12 +80,14 @@ final class ProgressTest extends TestCase
 
     public function test_what_was_written_for_another_plan_is_taken_by_its_number(): void
     {
-        $at = Progress::read(['prepared' => 1, 'done' => [3, 0], 'again' => []], 4, 1, 3, 3, false);
+        $at = Progress::read(new Copies(1, 3, 3, false), ['prepared' => 1, 'done' => [3, 0], 'again' => []], 4);
         self::assertSame([3, 0, 0], $at->done);
         self::assertSame(
             [2, 1, 0],
-            Progress::read(['prepared' => 1, 'done' => [2, 1, 0], 'again' => [[7, 1], ['x']]], 4, 1, 3, 3, false)->done,
+            Progress::read(
+                new Copies(1, 3, 3, false), ['prepared' => 1, 'done' => [2, 1, 0], 'again' => [[7, 1], ['x']]], 4,
+            )->done,
         );
-        self::assertSame([1, 1, 1], Progress::read(null, 4, 1, 3, 3, true)->done);
+        self::assertSame([1, 1, 1], Progress::read(new Copies(1, 3, 3, true), null, 4)->done);
     }
 }

@@ -26,7 +26,7 @@ use Hebra\Core\Technique\Written\WrittenMove;
 
 /**
  * From one end of a bead's hole round its outside to the other, on one side of it, bare or with beads on it: half an
- * ellipse that lies off it by half of what is on the wire. Length: that of its curve (geometry).
+ * ellipse that lies off it by half of what is on the wire, beside the other wires where it comes to the hole. Length: that of its curve (geometry).
  */
 final readonly class Round implements WrittenMove
 {
@@ -64,7 +64,7 @@ final readonly class Round implements WrittenMove
         $taken = $this->count === 0 ? [] : $wire->construction->takes($this->count, $this->with);
         $beads = array_map(fn (array $one): Strung => $one[1], $taken);
         $widest = $beads === [] ? 0.0 : max(array_map(fn (Strung $run): float => $run->bead->widthMm, $beads));
-        $spans = $this->halfEllipse($wire->frame->at, $held, max($wire->wireMm, $widest) / 2);
+        $spans = $this->halfEllipse($wire, $held, max($wire->wireMm, $widest) / 2);
         $curve = new Curve($spans);
         [$mm, $stack] = [$curve->lengthMm(), array_sum(array_map(fn (Strung $run): float => $run->lengthMm(), $beads))];
         $stack <= $mm * self::SQUEEZED || throw Refused::because(
@@ -79,19 +79,30 @@ final readonly class Round implements WrittenMove
         );
     }
 
-    /** @return non-empty-list<Span> from the end of the hole that is nearer to the other one */
-    private function halfEllipse(Vector $from, Held $held, float $offMm): array
+    /**
+     * From the end of the hole that is nearer to the other one: from where the wire comes out of it to beside those
+     * that are in it.
+     *
+     * @return non-empty-list<Span>
+     */
+    private function halfEllipse(Laying $wire, Held $held, float $offMm): array
     {
+        $from = $wire->frame->at;
         $isFirst = $from->minus($held->from)->lengthMm() < $from->minus($held->to)->lengthMm();
         $out = $held->ahead()->times($isFirst ? -1.0 : 1.0);
         $side = new Vector(...Form::SIDES[$this->side]);
         $side = $side->minus($out->times($side->dot($out)));
         $side = $side->lengthMm() < 1e-6 ? $held->across() : $side->unit();
         [$along, $across] = [$held->lengthMm() / 2 + $offMm, $held->widthMm / 2 + $offMm];
+        $beside = $from->minus($held->middle());
+        $beside = $beside->minus($out->times($beside->dot($out)));
+        // Beside the middle of the hole at both its ends, close to the bead between.
+        $end = $side->times($wire->wireMm + max(0.0, $beside->dot($side)));
+        $aside = fn (float $angle): Vector => cos($angle) > 0.0 ? $beside : $end;
         $at = fn (float $angle): Vector => $held->middle()->plus($out->times($along * cos($angle)))
-            ->plus($side->times($across * sin($angle)));
+            ->plus($side->times($across * sin($angle)))->plus($aside($angle)->times(cos($angle) ** 2));
         $runs = fn (float $angle): Vector => $side->times($across * cos($angle))
-            ->minus($out->times($along * sin($angle)))->unit();
+            ->minus($out->times($along * sin($angle)))->minus($aside($angle)->times(sin(2 * $angle)))->unit();
         $spans = [];
         for ($piece = 0; $piece < self::PIECES; $piece++) {
             [$one, $other] = [M_PI * $piece / self::PIECES, M_PI * ($piece + 1) / self::PIECES];

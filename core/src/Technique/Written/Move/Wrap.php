@@ -102,7 +102,8 @@ final readonly class Wrap implements WrittenMove
 
         $turn = 1 - $start->ahead->dot($wire->frame->ahead);
 
-        return $start->at->minus($wire->frame->at)->lengthMm() + 2 * $wire->wireMm * $turn;
+        // Of ways that are as long the first is taken, whatever the last digits of their lengths are.
+        return round($start->at->minus($wire->frame->at)->lengthMm() + 2 * $wire->wireMm * $turn, 6);
     }
 
     private function roundBoth(Laying $wire, Thing $thing, float $mm): Wound
