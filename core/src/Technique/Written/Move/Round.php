@@ -26,7 +26,8 @@ use Hebra\Core\Technique\Written\WrittenMove;
 
 /**
  * From one end of a bead's hole round its outside to the other, on one side of it, bare or with beads on it: half an
- * ellipse that lies off it by half of what is on the wire, beside the other wires where it comes to the hole. Length: that of its curve (geometry).
+ * ellipse that lies off it by half of what is on the wire, and beside the other wires where it comes to the hole.
+ * Length: that of its curve (geometry).
  */
 final readonly class Round implements WrittenMove
 {
