@@ -15,10 +15,12 @@ use App\Models\StepTime;
 use App\Read\CuttingDesk;
 use App\Read\MakingDesk;
 use Hebra\Core\Hand\Work;
+use Hebra\Core\Plan\Copies;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Inspection;
 use Hebra\Core\Plan\Plan;
+use Hebra\Core\Plan\Progress;
 use Hebra\Core\Plan\Step;
 use Hebra\Core\Quantity\LengthUnit;
 use Illuminate\Support\Facades\DB;
@@ -174,7 +176,7 @@ final class BenchTest extends TestCase
         }
         self::assertSame([20, 20], [$making->refresh()->step, $making->moves]);
         self::assertEquals(
-            \Hebra\Core\Plan\Progress::after(20, count($plan->prepare()), count($plan->steps()), 2, true),
+            Progress::after(new Copies(count($plan->prepare()), count($plan->steps()), 2, true), 20),
             $this->desk($making)->progress,
         );
     }
