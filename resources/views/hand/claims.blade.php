@@ -54,8 +54,8 @@
         <svg class="claim-drawing metal-sterling" viewBox="0 0 584 200" role="img" aria-label="Foretold {{ $figures::mm($opening['foretoldMm']) }}, came out {{ $figures::mm(round($opening['measuredMm'], 2)) }} inside">
             @foreach (['edge' => 11, 'body' => 8, 'shine' => 2] as $of => $thick)<path class="wire-{{ $of }} is-thick" stroke-width="{{ $thick }}" d="M{{ 110 - $half - 5 }} 188V{{ 20 + $half }}A{{ $half + 5 }} {{ $half + 5 }} 0 0 1 {{ 110 + $half + 5 }} {{ 20 + $half }}V188"/>@endforeach
             <path class="claim-foretold" d="M{{ 110 - $half0 }} 188V{{ 20 + $half }}A{{ $half0 }} {{ $half0 }} 0 0 1 {{ 110 + $half0 }} {{ 20 + $half }}V188"/>
-            <text class="claim-words" x="190" y="26">foretold</text><text class="claim-figure is-start" x="284" y="26">{{ $figures::trim($opening['foretoldMm'], 2) }}</text>
-            <text class="claim-words" x="190" y="52">came out</text><text class="claim-figure is-start is-own" x="284" y="52">{{ $figures::trim($opening['measuredMm'], 2) }}</text>
+            <text class="claim-words" x="190" y="20">foretold</text><text class="claim-figure is-start" x="280" y="20">{{ $figures::trim($opening['foretoldMm'], 2) }}</text>
+            <text class="claim-words" x="190" y="43">came out</text><text class="claim-figure is-start is-own" x="280" y="43">{{ $figures::trim($opening['measuredMm'], 2) }}</text>
             <x-lens name="bend-glass" :place="[110 + $half, 150, 17]" :glass="[440, 100, 97]"><x-wire :long="200" :thick="70" :x="440 + $gap / 2" :is-upright="true" /><path class="claim-foretold" d="M{{ 440 - $gap / 2 }} 0V200"/>
             <path class="claim-gap" d="M{{ 440 - $gap / 2 }} 140H{{ 440 + $gap / 2 }}"/><text class="claim-wrong is-over" x="440" y="164" text-anchor="middle">{{ $figures::trim(abs($opening['byMm']) / 2, 2) }} a side</text></x-lens>
         </svg>
