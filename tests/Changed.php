@@ -17,6 +17,7 @@ final readonly class Changed
 
     /** Where a folder is changed of which no test knows what it touches. */
     private const TOUCHED = [
+        'core/tests/shape.json' => ['core/tests/ShapeTest.php'],
         'hebra' => ['tests/Feature/ScriptTest.php'],
         'tests/run.sh' => ['tests/Feature/ScriptTest.php'],
         'tests/Changed.php' => ['tests/Feature/ChangedTest.php'],
@@ -72,7 +73,9 @@ final readonly class Changed
             }
         }
 
-        return preg_match('~\.(md|png|ico|webmanifest)$~', $path) === 1 ? [] : ['core/tests', self::FEATURE, self::BROWSER];
+        $isOnlySeen = preg_match('~\.(md|png|ico|webmanifest)$~', $path) === 1;
+
+        return $isOnlySeen ? [] : ['core/tests', self::FEATURE, self::BROWSER];
     }
 
     /** @return list<string> the tests of the application that use a class */

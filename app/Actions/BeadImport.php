@@ -77,7 +77,7 @@ final class BeadImport extends TableImport
     /** @param  callable(string): string  $cell */
     private function bead(callable $cell): Bead
     {
-        $shape = OneOf::read(BeadShape::class, mb_strtolower($cell('shape')), 'shape');
+        $shape = OneOf::inAnyCase(BeadShape::class, $cell('shape'), 'shape');
         $width = Length::parse($cell('width'), 'width')->millimetres();
         $length = $cell('length') === ''
             ? $shape->usualLengthMm($width)
@@ -85,10 +85,10 @@ final class BeadImport extends TableImport
         $hole = $cell('hole') === '' ? 1.0 : Length::parse($cell('hole'), 'hole')->millimetres();
         $drilling = $cell('drilling') === ''
             ? $shape->usualDrilling()
-            : OneOf::read(Drilling::class, mb_strtolower($cell('drilling')), 'drilling');
+            : OneOf::inAnyCase(Drilling::class, $cell('drilling'), 'drilling');
         $material = $cell('material') === ''
             ? $shape->usualMaterial()
-            : OneOf::read(Material::class, mb_strtolower($cell('material')), 'material');
+            : OneOf::inAnyCase(Material::class, $cell('material'), 'material');
 
         return Bead::of(
             $shape,

@@ -245,8 +245,9 @@ final class Drawing
                 $where = $this->where($pose);
                 foreach ($known[$id] ??= $this->template($figure) as $at => $template) {
                     $stroke = $figure->strokes[$at];
-                    $groups[$stroke->layer][self::key($stroke)] ??= $this->group($stroke) + ['uses' => []];
-                    $groups[$stroke->layer][self::key($stroke)]['uses'][] = [$template, $where];
+                    $key = self::key($stroke);
+                    $groups[$stroke->layer][$key] ??= $this->group($stroke) + ['uses' => []];
+                    $groups[$stroke->layer][$key]['uses'][] = [$template, $where];
                 }
 
                 continue;

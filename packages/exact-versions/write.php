@@ -6,16 +6,12 @@ declare(strict_types=1);
 // see README.md.
 
 $file = __DIR__.'/composer.json';
-$installed = dirname(__DIR__, 2).'/vendor/composer/installed.json';
-$read = fn (string $of): array => json_decode((string) file_get_contents($of), true, flags: JSON_THROW_ON_ERROR);
-$exact = ['php' => '^8.2'];
-foreach (($argv[1] ?? '') === 'none' ? [] : $read($installed)['packages'] as $package) {
-    if (! str_starts_with($package['name'], 'hebra/')) {
-        $exact[$package['name']] = ltrim($package['version'], 'v');
-    }
-}
+$exact = ($argv[1] ?? '') === 'none' ? [] : require __DIR__.'/installed.php';
 $written = json_encode(
-    array_replace($read($file), ['require' => $exact]),
+    array_replace(
+        json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR),
+        ['require' => ['php' => '^8.2', ...$exact]],
+    ),
     JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
 );
 file_put_contents($file, "{$written}\n");

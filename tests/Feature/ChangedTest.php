@@ -24,6 +24,7 @@ final class ChangedTest extends TestCase
         yield 'a test' => [['tests/Feature/ChangedTest.php'], ['tests/Feature/ChangedTest.php']];
         yield 'a test that is gone' => [['tests/Feature/GoneTest.php'], []];
         yield 'what tests stand on' => [['core/tests/Piece/Some.php'], ['core/tests/Piece']];
+        yield 'figures of shape' => [['core/tests/shape.json'], ['core/tests/ShapeTest.php']];
         yield 'the script' => [['hebra', 'tests/run.sh'], ['tests/Feature/ScriptTest.php']];
         yield 'styles' => [['resources/css/stock.css'], ['tests/Browser/PagesTest.php']];
         yield 'a script' => [['resources/js/board.js', 'resources/css/stock.css'], ['tests/Browser']];

@@ -67,7 +67,7 @@ final readonly class Checks
             ...LineChecks::of($this->piece, $this->profile, $this->layout),
             ...FitChecks::of($this->piece, $parts, $this->profile),
             ...array_filter([$reach, $this->low()]),
-            ...(new BeadChecks($this->piece, $this->profile))->of($parts),
+            ...(new PartChecks($this->piece, $this->profile))->of($parts),
         ];
     }
 

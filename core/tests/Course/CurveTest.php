@@ -80,10 +80,8 @@ final class CurveTest extends TestCase
                 $span->at(0.3)->minus($from->at)->lengthMm(), $carried->at(0.3)->minus($to->at)->lengthMm(), 1e-9,
             );
             foreach (['ahead', 'towards'] as $way) {
-                self::assertEqualsWithDelta(
-                    $span->at(0.7)->minus($from->at)->dot($from->$way), $carried->at(0.7)->minus($to->at)->dot($to->$way),
-                    1e-9,
-                );
+                $was = $span->at(0.7)->minus($from->at)->dot($from->$way);
+                self::assertEqualsWithDelta($was, $carried->at(0.7)->minus($to->at)->dot($to->$way), 1e-9);
             }
             self::assertEqualsWithDelta($to->at->x, $carry->frame($from)->at->x, 1e-9);
         }

@@ -33,6 +33,13 @@ final class OneOfTest extends TestCase
         }
     }
 
+    public function test_large_letters_are_read_where_they_may_be_and_told_as_they_were(): void
+    {
+        self::assertSame(BeadShape::Round, OneOf::inAnyCase(BeadShape::class, 'ROUND', 'shape'));
+        $this->expectExceptionMessage('“Blob”');
+        OneOf::inAnyCase(BeadShape::class, 'Blob', 'shape');
+    }
+
     /** @param  class-string<\BackedEnum>  $enum */
     #[DataProvider('enums')]
     public function test_anything_else_is_refused_and_all_values_are_named(string $enum): void

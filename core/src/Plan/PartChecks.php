@@ -17,7 +17,7 @@ use Hebra\Core\Piece\Piece;
 use Hebra\Core\Quantity\Figures;
 
 /** What is judged of each part and of the beads on it: what passes which hole, how it is drilled, how alike it is. */
-final readonly class BeadChecks
+final readonly class PartChecks
 {
     /** By how much one irregular bead differs from the next, of its length [common practice, from memory]. */
     private const UNLIKE = 0.3;
