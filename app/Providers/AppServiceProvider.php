@@ -11,6 +11,8 @@ use App\Models\User;
 use App\Support\SqliteConnection;
 use App\Support\WholeSessionFiles;
 use Carbon\CarbonImmutable;
+use Closure;
+use Hebra\Core\Course\Settling\Settled;
 use Hebra\Core\Quantity\Currency;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Contracts\Foundation\Application;
@@ -18,6 +20,7 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Route;
@@ -26,6 +29,8 @@ use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    private const KEPT_SECONDS = 1_209_600;
+
     public function register(): void
     {
         $this->app->bind(
@@ -48,6 +53,9 @@ final class AppServiceProvider extends ServiceProvider
         // Explicit, because requests read the piece from the route to decide who may.
         Route::model('piece', Piece::class);
         Date::use(CarbonImmutable::class);
+        Settled::rememberedBy(fn (string $name, Closure $work): array => Cache::remember(
+            'settled-'.config()->string('hebra.version').$name, self::KEPT_SECONDS, $work,
+        ));
         Session::extend('file', fn (Application $app): WholeSessionFiles => new WholeSessionFiles(
             $app->make('files'), config()->string('session.files'), config()->integer('session.lifetime'),
         ));

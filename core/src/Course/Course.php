@@ -17,6 +17,9 @@ final class Course
     /** @var list<Curve>|null */
     private ?array $curves = null;
 
+    /** @var array<int, Frame> how the wire stands at the end of each move, outwards */
+    private array $ends = [];
+
     /**
      * @param  non-empty-list<Move>  $moves  in the order of the wire
      * @param  Frame|Closure(): Frame  $anchor
@@ -106,7 +109,57 @@ final class Course
     /** @return list<Curve> */
     private function laid(): array
     {
-        return $this->walked(fn (int $at, Frame $frame): array => $this->moves[$at]->shape->laid($frame));
+        return $this->walked(function (int $at, Frame $frame): array {
+            $laid = $this->moves[$at]->shape->laid($frame);
+            $this->ends[$at] = $laid[1];
+
+            return $laid;
+        });
+    }
+
+    /** @return list<Span> a stretch from its anchor's side on */
+    private function outwards(int $at, Curve $curve): array
+    {
+        return ($at < $this->from ? $curve->reversed() : $curve)->spans;
+    }
+
+    /** How the wire stands at the end of one of its moves, outwards. */
+    private function end(int $at): Frame
+    {
+        $this->curves();
+        $end = $this->original?->end($at) ?? $this->ends[$at];
+
+        return $this->by === null ? $end : $end->in($end->at->plus($this->by));
+    }
+
+    /**
+     * The same, its stretches lying a little aside of where they would by themselves.
+     *
+     * @param  list<Move>  $moves  its own, with what stands on them now
+     * @param  list<Curve>  $curves  how each lies: those that lie as they lay are the same
+     */
+    public function lying(array $moves, array $curves): self
+    {
+        $lying = [];
+        foreach ($moves as $at => $move) {
+            [$outwards, $was] = [$this->outwards($at, $curves[$at]), $this->outwards($at, $this->curves()[$at])];
+            $isSame = $this->by === null && $curves[$at]->spans === $this->curves()[$at]->spans;
+            $lying[] = $outwards === [] || $was === [] || $isSame
+                ? $move
+                : $move->lying(Laid::beside($outwards, $was[count($was) - 1], $this->end($at)));
+        }
+        /** @var non-empty-list<Move> $lying */
+        [$start, $first, $was] = [$this->start(), $curves[$this->from]->spans[0] ?? null, $this->curves()[$this->from]];
+        $turned = $first?->runs(0.0)->unit()->minus($was->spans[0]->runs(0.0)->unit());
+
+        return new self(
+            $this->label, $this->role, $lying,
+            $first === null || $turned === null
+                ? $start
+                : Frame::turned($first->from, $start->ahead->plus($turned)->unit(), $start->towards),
+            $this->from, $this->times, $this->slot, $this->pinMm,
+            colour: $this->colour, isWire: $this->isWire, pinKind: $this->pinKind,
+        );
     }
 
     /**

@@ -38,6 +38,8 @@ final class Seen
 
     private const FAR = 3.0;
 
+    private const STEADY = 0.2;
+
     /** Of the wire's thickness: so deep what is wound lies behind what it is wound on. */
     private const BEHIND = 1.5;
 
@@ -181,7 +183,27 @@ final class Seen
                 array_push($pieces, ...$this->pieces($span, $move, $wire->diameterMm()));
             }
         }
-        $this->draw($pieces, $wire, $course->colour);
+        $this->draw(self::steadied($pieces, $wire->diameterMm()), $wire, $course->colour);
+    }
+
+    /**
+     * What lies near the bound between two ranks keeps that of what comes before it on its stretch: each change is a
+     * seam.
+     *
+     * @param  list<SeenSpan>  $pieces
+     * @return list<SeenSpan>
+     */
+    private static function steadied(array $pieces, float $wireMm): array
+    {
+        foreach ($pieces as $at => $piece) {
+            $before = $pieces[$at - 1] ?? $piece;
+            $off = abs(abs($piece->told->at(0.5)->z / $wireMm) - self::BENT);
+            if ($before->move === $piece->move && $off < self::STEADY && ! self::isWound($piece->move)) {
+                $pieces[$at] = $piece->ranked($before->layer, $before->rank);
+            }
+        }
+
+        return $pieces;
     }
 
     /** Before a run of beads and after it. */
@@ -241,7 +263,7 @@ final class Seen
             $this->turned($span->from), $this->turned($span->first), $this->turned($span->second),
             $this->turned($span->to),
         );
-        if (self::isWound($move) && ! $turned->isStraight()) {
+        if (self::isWound($move) && ! self::isFlat($turned)) {
             return self::wound($turned, $move, $wireMm);
         }
         $parts = [$turned];
@@ -308,6 +330,15 @@ final class Seen
         }
 
         return false;
+    }
+
+    /** Whether it bulges to no side: a straight stretch, or one that was pushed a little aside. */
+    private static function isFlat(Span $span): bool
+    {
+        $chord = $span->to->minus($span->from);
+        $bulge = $span->at(0.5)->minus($span->from)->minus($chord->times(0.5));
+
+        return $bulge->lengthMm() < self::FLAT * $chord->lengthMm();
     }
 
     private static function isWound(Move $move): bool

@@ -21,6 +21,11 @@ final readonly class SeenSpan
         return new self($this->told, $this->move, $this->layer, $this->rank, $by);
     }
 
+    public function ranked(int $layer, int $rank): self
+    {
+        return new self($this->told, $this->move, $layer, $rank, $this->by);
+    }
+
     /** Where it lies. */
     public function span(): Span
     {

@@ -183,7 +183,7 @@ final class Patterns
                     'course' => <<<'WIRES'
                     frame (18): from 0 10 heading right · bend 90 · straight 3 as neck · turn 90 · eye 3 as top
                     | arc 38 357 · wrap 2 on neck · tail 8
-                    tie (26): from -20.2 29.6 heading right · wrap 3 on frame at left · to -17 29.5 heading right
+                    tie (26): from -18.2 29.4 heading left · wrap 3 on frame at left · to -17 29.5 heading right
                     through 1 B
                     straight 3.5 · through A · round A above with 10 C · through A · round A below with 10 C · through A
                     straight 3.5 · through 1 B · wrap 3 on frame at right · tail 8 | tail 8
@@ -197,7 +197,7 @@ final class Patterns
                 [['jump-ring', [], ['inside' => 6.0]], ['free-wire', ['slate'], ['course' => <<<'WIRES'
                     frame (18): from 0 10 heading right · bend 90 · straight 3 as neck · turn 90 · eye 3 as top
                     | arc 30 356 as hoop · wrap 2 on neck · tail 8
-                    tie (26): from 1.2 9.4 0.7 heading right · wrap 4 on hoop at 99.2%
+                    tie (26): from 1.8 9.2 0.7 heading right · wrap 4 on hoop at 98.8%
                     to 0 17 heading down · through A · wrap 4 on hoop at bottom · tail 8 | tail 8
                     WIRES]]],
                 FitKind::Neck,
@@ -207,22 +207,23 @@ final class Patterns
                 'A wire that is core and binder: two rows of beads on its short end, bound over with the long one',
                 Family::Earring,
                 [$ear, ['free-wire', [['mist', 14]], ['course' => <<<'WIRES'
-                    from 0 10 heading down · straight 34 as stem · spiral 2
+                    from 0 10 heading down · straight 34 as stem · straight 2 · spiral 2
                     | turn 90 · arc 6 40 · arc 3 -262 as top · to 0 11 0.9 heading down · bind 7 A on stem at 3 right
-                    bind 7 A on stem back left · fill stem until 560 · tail 8
+                    bind 7 A on stem at 30 back left · fill stem until 760 · tail 8
                     WIRES]]],
             ),
             'loose-leg' => new Pattern(
                 'A surround begun with its bail, a row bound on before its second leg is wrapped',
                 Family::Pendant,
                 [['jump-ring', [], ['inside' => 6.0]], ['free-wire', ['ember', ['mist', 8]], ['course' => <<<'WIRES'
-                    surround (20): from -0.4 10 heading down · straight 5 as neck · through A · round A left
-                    wrap 2 on neck at 4.2 · tail 8
-                    | straight 0.5 · turn 90 · arc 6 40 · arc 3 -262 as top · to 0.4 10 heading down · through A
-                    round A right as rim
-                    row (28): from 3.2 37 heading right · wrap 2 on rim at 10% · bind 8 B on rim at 12% right
+                    surround (20): from -0.4 10 heading down · straight 5 as left-leg
+                    | straight 0.5 · turn 90 · arc 6 40 · arc 3 -262 as top · to 0.4 10 heading down
+                    straight 5 as right-leg
+                    surround: through A · round A left · wrap 2 on left-leg and right-leg at 4 · tail 8
+                    | through A · round A right as rim
+                    row (28): from 2.6 37.8 heading right · wrap 2 on rim at 8% · bind 8 B on rim at 10% right
                     wrap 2 on rim · tail 8 | tail 8
-                    surround: wrap 3 on neck at start · tail 8
+                    surround: wrap 3 on left-leg and right-leg at 1.4 · tail 8
                     WIRES]]],
                 FitKind::Neck,
             ),
@@ -277,7 +278,7 @@ final class Patterns
                     | straight 9 · to 6 11 heading up · arc 3 100 · spiral 1.5
                     weaver (28): from -4 22 heading right · weave 2@1-2 2@2-3 2@3-4 2@4-5 for 15 on core at 22
                     to 2 44 1.6 heading right · wrap 8 on core 1 and core 2 · tail 8 | tail 8
-                    second (28): from -4 48 -2 heading up · wrap 8 on core 4 and core 5 · tail 8 | tail 8
+                    second (28): from -3.4 48 -2 heading up · wrap 8 on core 4 and core 5 · tail 8 | tail 8
                     WIRES]]],
                 FitKind::Neck,
                 Metal::Copper,

@@ -162,7 +162,7 @@ final class FormingStates
     {
         $steps = array_intersect_key($this->steps, array_flip($this->stepsOf($part)));
         $wires = $numbers = [];
-        foreach ($part->technique->courses($part) as $course) {
+        foreach ($part->technique->settled($part) as $course) {
             $kind = "{$course->role}, {$course->label}";
             $number = $numbers[$kind] ?? 0;
             $wires[] = $part->technique->isBought($part->part)

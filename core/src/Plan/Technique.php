@@ -77,6 +77,9 @@ interface Technique extends Kind
      */
     public function courses(PartPlan $part): array;
 
+    /** @return list<Course> the same as they come to lie beside each other, where they press: what is seen */
+    public function settled(PartPlan $part): array;
+
     /** What it is where it is flat and bought, as its courses lie; null where it is wire alone. */
     public function plate(PartPlan $part): ?Plate;
 

@@ -39,7 +39,9 @@ use Hebra\Core\Wire\Wire;
  */
 final class BallChain implements Technique
 {
-    use Usual;
+    use LiesAsTold, Usual {
+        LiesAsTold::settled insteadof Usual;
+    }
 
     /** So many balls are told one by one. */
     private const COUNTED = 60;

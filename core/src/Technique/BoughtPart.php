@@ -44,7 +44,9 @@ use Hebra\Core\Wire\Wire;
  */
 final class BoughtPart implements Technique
 {
-    use Usual;
+    use LiesAsTold, Usual {
+        LiesAsTold::settled insteadof Usual;
+    }
 
     private const GLUED = 'glued';
 

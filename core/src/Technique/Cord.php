@@ -44,7 +44,9 @@ use Hebra\Core\Wire\WireSize;
  */
 final class Cord implements Technique
 {
-    use Usual;
+    use LiesAsTold, Usual {
+        LiesAsTold::settled insteadof Usual;
+    }
 
     /** Grams of a cubic centimetre of it, and of a cap with its ring [memory]. */
     private const DENSITY = ['leather' => 0.95, 'cotton' => 0.8, 'silk' => 0.9, 'linen' => 0.85, 'rubber' => 1.1];

@@ -41,7 +41,9 @@ use Hebra\Core\Wire\Wire;
  */
 final class LinkChain implements Technique
 {
-    use Usual;
+    use LiesAsTold, Usual {
+        LiesAsTold::settled insteadof Usual;
+    }
 
     /** So many links are told one by one. */
     private const COUNTED = 60;

@@ -55,7 +55,9 @@ use Hebra\Core\Wire\Wire;
  */
 final class MemoryBracelet implements Technique
 {
-    use Usual;
+    use LiesAsTold, Usual {
+        LiesAsTold::settled insteadof Usual;
+    }
 
     /** It springs, and comes in few sizes: so far off it still fits, mm [common practice]. */
     private const TOLERANCE_MM = 2.0;

@@ -44,7 +44,9 @@ use Hebra\Core\Working;
  */
 final class Strand implements Technique
 {
-    use Usual;
+    use LiesAsTold, Usual {
+        LiesAsTold::settled insteadof Usual;
+    }
 
     public function name(): string
     {

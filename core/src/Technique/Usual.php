@@ -10,6 +10,7 @@ use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bend\Hammered;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Crowding;
+use Hebra\Core\Course\Settling\Settled;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Sizing;
@@ -56,6 +57,16 @@ trait Usual
             : Cut::together(
                 array_map(fn (Course $course): Cut => Cut::of($course, $part), array_values($wires)),
             );
+    }
+
+    public function settled(PartPlan $part): array
+    {
+        return Settled::of(array_map(
+            fn (Course $course): array => [
+                $course, $course->isWire && $course->colour === '' ? $part->wireOf($course->role)->diameterMm() : 0.0,
+            ],
+            $this->courses($part),
+        ));
     }
 
     public function hung(PartPlan $part): array

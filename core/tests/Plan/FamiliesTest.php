@@ -438,7 +438,9 @@ final class FamiliesTest extends TestCase
         // A pin is threaded from its foot.
         self::assertSame(
             [['cap', 180.0], ['round', 0.0], ['cap', 0.0]],
-            array_map(fn ($mark): array => [$mark->bead->shape->value, $mark->turn], $plan->figure()->beads),
+            array_map(
+                fn ($mark): array => [$mark->bead->shape->value, abs(round($mark->turn))], $plan->figure()->beads,
+            ),
         );
         self::assertEqualsWithDelta(
             12.0,

@@ -66,6 +66,37 @@ final class WrittenTest extends TestCase
         self::assertSame('round A above with 9 B', $text->moves()[3]->text);
     }
 
+    /** Where a wire is told on, a `|` says what goes on at which of its ends; without one the end told last does. */
+    public function test_a_wire_goes_on_at_both_of_its_ends(): void
+    {
+        $told = 'stem: from 0 0 heading down · straight 9 as first | straight 4 as second · tie: straight 3';
+        $legs = fn (string $further): array => array_map(
+            fn (array $leg): array => array_map(fn (Told $told): string => $told->text, $leg),
+            [Text::parse("{$told} · {$further}")->lines[2]->on, Text::parse("{$told} · {$further}")->lines[2]->back],
+        );
+        self::assertSame([['straight 5'], ['straight 6']], $legs('stem: straight 5 | straight 6'));
+        self::assertSame([[], ['straight 5']], $legs('stem: straight 5'));
+        self::assertSame([[], ['straight 6']], $legs('stem: | straight 6'));
+    }
+
+    /**
+     * Round two wires of 0.8118 mm, 0.8 mm apart, a turn takes √((π · 1.6236 + 1.6)² + 0.8118²) = 6.7496 (geometry),
+     * and is begun on the side that its wire comes from.
+     */
+    public function test_wraps_go_round_two_wires_together(): void
+    {
+        $two = 'one (20): from -0.4 0 heading down · straight 20 · two (20): from 0.4 0 heading down · straight 20';
+        foreach (['-6 10 heading right', '6 10 heading left'] as $from) {
+            $piece = self::free("{$two} · tie (20): from {$from} · straight 3 · wrap 3 on one and two at 10", 1);
+            $cuts = array_filter(
+                Planner::plan($piece, new Profile)->cuts, fn ($cut): bool => str_contains($cut->label, 'Tie'),
+            );
+            $lengths = array_column(array_values($cuts)[0]->segments, 'lengthMm', 'words');
+            self::assertEqualsWithDelta(3 * 6.7496, $lengths['3 wraps'], 0.03);
+            self::assertLessThan(4.0, $lengths['the way there'], $from);
+        }
+    }
+
     /** @return array<string, array{string, string}> what is written, and what the sentence names */
     public static function refused(): array
     {

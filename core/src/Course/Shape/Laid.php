@@ -31,6 +31,20 @@ final readonly class Laid implements Shape
         return new self($spans, new Frame($last->to, $ahead, $side));
     }
 
+    /**
+     * Spans that lie beside others, so that the wire stands at their end about as it did.
+     *
+     * @param  non-empty-list<Span>  $spans
+     * @param  Span  $was  the last of the others
+     */
+    public static function beside(array $spans, Span $was, Frame $end): self
+    {
+        $last = $spans[count($spans) - 1];
+        $turned = $last->runs(1.0)->unit()->minus($was->runs(1.0)->unit());
+
+        return new self($spans, Frame::turned($last->to, $end->ahead->plus($turned)->unit(), $end->towards));
+    }
+
     public function lengthMm(): float
     {
         return (new Curve($this->spans))->lengthMm();

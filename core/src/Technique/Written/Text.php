@@ -115,11 +115,12 @@ final class Text
 
     private static function further(Line $before, Line $line, string $field): Line
     {
-        $line->start === null && $line->back === [] || throw Refused::because(
+        $line->start === null || throw Refused::because(
             $field, $line->name, 'has begun before: it goes on where that ended', 'its further moves alone',
         );
 
-        [$on, $back] = $before->back === [] ? [$line->on, []] : [[], $line->on];
+        // What does not say at which end it goes on goes on at the one that was told last.
+        [$on, $back] = $line->back === [] && $before->back !== [] ? [[], $line->on] : [$line->on, $line->back];
 
         return new Line($line->name, $before->gauge, null, $on, $back, true);
     }

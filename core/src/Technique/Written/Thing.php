@@ -20,9 +20,24 @@ final class Thing
     /** @var list<Vector>|null its places, one step from each other: many wires ask where it is best */
     private ?array $places = null;
 
+    /** How thick it is where most is bound on it. */
+    private float $boundMm;
+
     /** @param  list<Span>  $spans */
     public function __construct(private array $spans, public readonly float $wireMm)
     {
+        $this->boundMm = $wireMm;
+    }
+
+    /** What is wound over it from now on lies on wraps of so thick a wire. */
+    public function bind(float $wireMm): void
+    {
+        $this->boundMm = max($this->boundMm, $this->wireMm + 2 * $wireMm);
+    }
+
+    public function boundMm(): float
+    {
+        return $this->boundMm;
     }
 
     /** @param  list<Span>  $spans */

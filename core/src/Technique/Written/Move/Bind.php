@@ -67,6 +67,7 @@ final readonly class Bind implements WrittenMove
         $start = $row->wraps($mm, 0)->start();
         $wire->goTo($start->at, $start->ahead);
         [$laid, $threaded] = $row->laid($mm, self::single($beads), $this->between, false);
+        $thing->bind($wire->wireMm);
         $wire->construction->strings($taken);
         $wire->laid(
             SegmentKind::Binding, Figures::counted($this->count, 'bead').' bound', $laid->laid($start)[0],

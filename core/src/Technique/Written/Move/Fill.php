@@ -21,7 +21,8 @@ use Hebra\Core\Technique\Written\WrittenMove;
 
 /**
  * Bound there and back over the whole of a stretch until the wire is used up: as many whole passes as its length gives,
- * each two wires' thickness a turn, each over the one before it. Length: N·√((πD)² + p²) a pass (geometry).
+ * each two wires' thickness a turn, each over the one before it, the first over what is bound there. Length:
+ * N·√((πD)² + p²) a pass (geometry).
  */
 final readonly class Fill implements WrittenMove
 {
@@ -56,7 +57,7 @@ final readonly class Fill implements WrittenMove
         for ($number = 0; $number < self::MOST_PASSES; $number++) {
             $pass = new Wound(
                 $thing->host($isAtEnd === ($number % 2 === 0)), 0.0,
-                ($thing->wireMm + $wire->wireMm) / 2 + $number * $wire->wireMm, $turns, $all / $turns,
+                ($thing->boundMm() + $wire->wireMm) / 2 + $number * $wire->wireMm, $turns, $all / $turns,
             );
             $start = $pass->start();
             $needed = $wire->construction->lineMm($wire) + $wire->wayMm($start->at, $start->ahead) + $pass->lengthMm();

@@ -84,6 +84,13 @@ final readonly class Wrap implements WrittenMove
                 );
             }
         }
+
+        return self::nearest($ways, $wire);
+    }
+
+    /** @param  non-empty-list<Wound>  $ways */
+    private static function nearest(array $ways, Laying $wire): Wound
+    {
         usort($ways, fn (Wound $one, Wound $other): int => self::detour($one, $wire) <=> self::detour($other, $wire));
 
         return $ways[0];
@@ -115,13 +122,19 @@ final readonly class Wrap implements WrittenMove
         $middle = $at->at->plus($beside->times(0.5));
         $half = $this->turns * $wire->wireMm;
         $along = $at->ahead->times($half);
-        $host = new Host(
-            new Curve([Span::straight($middle->minus($along), $middle->plus($along))]), $beside->unit(),
-        );
+        $ways = [];
+        foreach ([[1, 1], [1, -1], [-1, 1], [-1, -1]] as [$side, $way]) {
+            $host = new Host(
+                new Curve([Span::straight($middle->minus($along->times($side)), $middle->plus($along->times($side)))]),
+                $beside->unit(),
+            );
+            $ways[] = new Wound(
+                $host, $half - $way * $half / 2, ($thing->wireMm + $wire->wireMm) / 2, $this->turns,
+                $way * $wire->wireMm, $beside->lengthMm(),
+            );
+        }
 
-        return new Wound(
-            $host, $half / 2, ($thing->wireMm + $wire->wireMm) / 2, $this->turns, $wire->wireMm, $beside->lengthMm(),
-        );
+        return self::nearest($ways, $wire);
     }
 
     public function handwork(Profile $profile, Put $put): Handwork
