@@ -53,8 +53,9 @@ final class AppServiceProvider extends ServiceProvider
         // Explicit, because requests read the piece from the route to decide who may.
         Route::model('piece', Piece::class);
         Date::use(CarbonImmutable::class);
-        Settled::rememberedBy(fn (string $name, Closure $work): array => Cache::remember(
-            'settled-'.config()->string('hebra.version').$name, self::KEPT_SECONDS, $work,
+        [$cache, $version] = [Cache::store(), config()->string('hebra.version')];
+        Settled::rememberedBy(fn (string $name, Closure $work): array => $cache->remember(
+            "settled-{$version}-{$name}", self::KEPT_SECONDS, $work,
         ));
         Session::extend('file', fn (Application $app): WholeSessionFiles => new WholeSessionFiles(
             $app->make('files'), config()->string('session.files'), config()->integer('session.lifetime'),

@@ -101,7 +101,8 @@ final class SettlingTest extends TestCase
         Settled::rememberedBy(function (string $name, \Closure $work) use (&$asked): array {
             $asked[] = $name;
 
-            return $work();
+            // As a file keeps it.
+            return unserialize(serialize($work()));
         });
         $settled = fn (float $thick): array => Settled::of([[self::cross(0.2)[0], $thick], [self::cross(0.2)[1], 0.83]]);
         $settled(0.83);

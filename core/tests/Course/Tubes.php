@@ -11,8 +11,8 @@ use Hebra\Core\Plan\PartPlan;
 
 /**
  * The wires of a part as bodies: round, as thick as they are, cut off flat at their ends. Inside a bead they share its
- * hole, which is reckoned by its own check; cord and thread are soft, and passes of a weave are pulled between each
- * other. Millimetres.
+ * hole, which is reckoned by its own check; cord and thread are soft, passes of a weave are pulled between each other,
+ * turns of a close coil lie as they are wound. Millimetres.
  */
 final class Tubes
 {
@@ -24,6 +24,9 @@ final class Tubes
 
     /** Round a bead's middle line, as wide as a hole is bored. */
     private const BORE_MM = 1.6;
+
+    /** What is pulled between its own kind, or wound close: a coil that is itself coiled presses inside of its bend. */
+    private const CLOSE = [SegmentKind::Weave->value, SegmentKind::Coil->value];
 
     /** A wire is no neighbour of itself within so many thicknesses. */
     private const ITSELF = 2.5;
@@ -129,7 +132,7 @@ final class Tubes
         [$at, $there] = [$one[0], $other[0]];
         $square = ($at->x - $there->x) ** 2 + ($at->y - $there->y) ** 2 + ($at->z - $there->z) ** 2;
         $isItself = $one[1] === $other[1] && abs($one[2] - $other[2]) < self::ITSELF * $touch;
-        $isWoven = $one[4] === SegmentKind::Weave->value && $other[4] === $one[4];
+        $isWoven = in_array($one[4], self::CLOSE, true) && $other[4] === $one[4];
 
         return $square >= $touch ** 2 || $isItself || $isWoven
             ? 0.0

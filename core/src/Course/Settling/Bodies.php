@@ -34,6 +34,8 @@ final class Bodies
 
     private const WOUND = 0.5;
 
+    private const CLOSE = 0.02;
+
     /** So long, in thicknesses, an end is loose, and gives so many times more. */
     private const LOOSE = 6.0;
 
@@ -63,8 +65,8 @@ final class Bodies
     /** @var array<int, float> how readily it gives: 0 in a bead, 1 where nothing holds it */
     public array $gives = [];
 
-    /** @var list<bool> */
-    public array $isWoven = [];
+    /** @var array<int, bool> whether it is left as it is among others of which that is said: woven, close, held */
+    public array $isLeft = [];
 
     /** @var array<int, bool> false of what is cut off in the finished piece, and beyond a flat cut end */
     public array $isThere = [];
@@ -173,13 +175,15 @@ final class Bodies
         $gives = match ($move->segment->kind) {
             SegmentKind::Leg, SegmentKind::Tail, SegmentKind::Trim => 1.0,
             SegmentKind::Wraps, SegmentKind::Binding, SegmentKind::Weave => self::WOUND,
+            // A close coil is as one body.
+            SegmentKind::Coil => self::CLOSE,
             default => self::FIRM,
         };
         array_push($this->wire, ...array_fill(0, $count, $number));
         array_push($this->thick, ...array_fill(0, $count, min($this->wireMm, $move->wideMm ?? $this->wireMm)));
         array_push($this->isThere, ...array_fill(0, $count, $this->wireMm > 0.0 && $move->isSeen()));
         array_push($this->isEnd, ...array_fill(0, $count, false));
-        array_push($this->isWoven, ...array_fill(0, $count, $move->segment->kind === SegmentKind::Weave));
+        array_push($this->isLeft, ...array_fill(0, $count, $move->segment->kind === SegmentKind::Weave));
         array_push($this->gives, ...array_fill(0, $count, $gives));
     }
 
@@ -240,6 +244,9 @@ final class Bodies
                 $last = $this->gives[$place] === 0.0 ? $this->mm[$place] : $last;
                 $this->gives[$place] *= min(1.0, abs($this->mm[$place] - $last) / self::MOUTH_MM);
             }
+        }
+        for ($place = $first; $place < $count; $place++) {
+            $this->isLeft[$place] = $this->isLeft[$place] || $this->gives[$place] <= self::CLOSE;
         }
     }
 }

@@ -59,8 +59,8 @@ final class Contacts
         [$around, $known, $near] = [$this->around(), [], []];
         foreach ($some as $one) {
             $cell = $this->cell($one);
-            $isWoven = $this->bodies->isWoven[$one];
-            $others = $known[$cell][$isWoven] ??= $around($cell, $isWoven);
+            $isLeft = $this->bodies->isLeft[$one];
+            $others = $known[$cell][$isLeft] ??= $around($cell, $isLeft);
             [$atX, $atY, $atZ, $reach] = [$x[$one], $y[$one], $z[$one], $thick[$one] / 2 + $beyondMm];
             foreach ($this->bodies->isThere[$one] ? $others : [] as $other) {
                 $far = $reach + $thick[$other] / 2;
@@ -82,15 +82,14 @@ final class Contacts
         return $near;
     }
 
-    /** Whether two places can press: not a wire's own next, nor two that are held, nor two ends that are closed. */
+    /** Whether two places can press: not a wire's own next, nor two ends that are closed. */
     private function meet(int $one, int $other, float $touch): bool
     {
         $bodies = $this->bodies;
         $isNext = $bodies->wire[$one] === $bodies->wire[$other]
             && abs($bodies->mm[$one] - $bodies->mm[$other]) < self::ITSELF * $touch;
 
-        return ! $isNext && $bodies->gives[$one] + $bodies->gives[$other] > 0.0
-            && ! ($bodies->isEnd[$one] && $bodies->isEnd[$other]);
+        return ! $isNext && ! ($bodies->isEnd[$one] && $bodies->isEnd[$other]);
     }
 
     /** @return \Closure(int, bool): list<int> what lies in a cell or beside it: passes of a weave where asked for */
@@ -99,15 +98,15 @@ final class Contacts
         $cells = [[], []];
         foreach ($this->bodies->isThere as $place => $isThere) {
             if ($isThere) {
-                $cells[(int) $this->bodies->isWoven[$place]][$this->cell($place)][] = $place;
+                $cells[(int) $this->bodies->isLeft[$place]][$this->cell($place)][] = $place;
             }
         }
 
-        return function (int $cell, bool $isWoven) use ($cells): array {
+        return function (int $cell, bool $isLeft) use ($cells): array {
             $around = [];
             foreach (self::beside() as $step) {
                 $at = $cell + $step;
-                array_push($around, ...($cells[0][$at] ?? []), ...($isWoven ? [] : $cells[1][$at] ?? []));
+                array_push($around, ...($cells[0][$at] ?? []), ...($isLeft ? [] : $cells[1][$at] ?? []));
             }
 
             return $around;
