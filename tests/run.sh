@@ -11,12 +11,12 @@ rm -f bootstrap/cache/none-*.php
 touched=""
 if [ "${1:-}" = --changed ]; then
     touched=$(php tests/changed.php "${2:-HEAD}") || { echo "“${2:-HEAD}” is no commit here." >&2; exit 2; }
-    set -- style analysis
+    set -- style analysis scripts
 fi
-wanted=" ${*:-style analysis core feature browser} "
+wanted=" ${*:-style analysis scripts core feature browser} "
 for one in $wanted; do
-    case "$one" in style | analysis | core | feature | browser) ;; *)
-        echo "“$one” is no suite: style, analysis, core, feature or browser." >&2; exit 2 ;;
+    case "$one" in style | analysis | scripts | core | feature | browser) ;; *)
+        echo "“$one” is no suite: style, analysis, scripts, core, feature or browser." >&2; exit 2 ;;
     esac
 done
 summary=""
@@ -31,6 +31,8 @@ suite() {
 suite style "style" vendor/bin/pint --test --quiet
 suite analysis "static analysis, core" vendor/bin/phpstan analyse -c phpstan-core.neon --no-progress --memory-limit=1G --no-ansi
 suite analysis "static analysis, application" vendor/bin/phpstan analyse -c phpstan.neon --no-progress --memory-limit=1G --no-ansi
+suite analysis "static analysis, scripts" node_modules/.bin/tsc -p jsconfig.json
+suite scripts "scripts" node --test tests/scripts/*.test.js
 suite core "core" vendor/bin/phpunit --testsuite core --no-progress
 suite feature "feature" vendor/bin/phpunit --testsuite feature --no-progress
 suite browser "browser" vendor/bin/phpunit --testsuite browser --no-progress

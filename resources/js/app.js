@@ -62,7 +62,7 @@ document.addEventListener('htmx:sendError', () => {
 });
 // A long search is stopped where its maker says so; what stands already stays.
 document.addEventListener('click', (event) => {
-    const search = event.target.closest?.('[data-ends]')?.dataset.ends;
+    const search = /** @type {HTMLElement | null | undefined} */ (/** @type {HTMLElement} */ (event.target).closest?.('[data-ends]'))?.dataset.ends;
     if (search) {
         htmx.trigger(document.querySelector(search), 'htmx:abort');
     }
@@ -79,7 +79,7 @@ document.addEventListener('htmx:beforeSwap', (event) => {
         event.detail.shouldSwap = true;
         return;
     }
-    setTimeout(() => htmx.ajax(asked.verb.toUpperCase(), asked.path, {
+    setTimeout(() => htmx.ajax(/** @type {any} */ (asked.verb.toUpperCase()), asked.path, {
         source: asked.elt, target, swap: asked.elt.getAttribute('hx-swap') ?? 'outerHTML show:none', values: Object.fromEntries(asked.formData), headers: { ...asked.headers, 'X-Again': String(times + 1) },
     }), 400 * (times + 1));
 });

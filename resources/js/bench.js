@@ -183,7 +183,7 @@ export function bench() {
 
         /** The whole piece as far as it has come: parts that are not begun are faint. */
         fade(parts) {
-            for (const one of document.querySelectorAll('#desk .drawing [data-mark]')) {
+            for (const one of /** @type {NodeListOf<HTMLElement>} */ (document.querySelectorAll('#desk .drawing [data-mark]'))) {
                 one.classList.toggle('is-unmade', parts.includes(one.dataset.mark.split(':')[0]));
             }
         },
@@ -295,12 +295,12 @@ export function bench() {
                 this.move({ do: 'back' });
             } else if (this.state.step > 0) {
                 // What lies before the steps that the page carries is the workshop's to say.
-                this.drained().then(() => htmx.ajax('PATCH', `/makings/${this.state.making}`, { target: '#desk', swap: 'outerHTML', values: { do: 'back', at: this.state.moves, _token: this.token() } }));
+                this.drained().then(() => htmx.ajax(/** @type {any} */ ('PATCH'), `/makings/${this.state.making}`, { target: '#desk', swap: 'outerHTML', values: { do: 'back', at: this.state.moves, _token: this.token() } }));
             }
         },
 
         token() {
-            return document.querySelector('input[name=_token]').value;
+            return /** @type {HTMLInputElement} */ (document.querySelector('input[name=_token]')).value;
         },
 
         /** The step as it stands; where only its count changed, only that. */
@@ -321,7 +321,7 @@ export function bench() {
         },
 
         showStep(step) {
-            for (const one of document.querySelectorAll('#desk .of-workshop')) {
+            for (const one of /** @type {NodeListOf<HTMLElement>} */ (document.querySelectorAll('#desk .of-workshop'))) {
                 one.hidden = true;
             }
             say('#step-whose', step?.whose ?? '');
@@ -341,7 +341,7 @@ export function bench() {
             $('#step-cautions').replaceChildren(...(step?.cautions ?? []).map((words) => Object.assign(document.createElement('p'), { className: 'caution', textContent: words })));
             say('#step-expected', String(step?.count ?? 0));
             say('#step-counted', step?.counted ?? '');
-            for (const strip of document.querySelectorAll('#desk .bench-strip')) {
+            for (const strip of /** @type {NodeListOf<HTMLElement>} */ (document.querySelectorAll('#desk .bench-strip'))) {
                 strip.hidden = strip.dataset.cut !== step?.strip;
             }
             document.querySelector('#desk .troubles')?.classList.toggle('is-hard', step?.isHard === true);

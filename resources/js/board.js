@@ -125,7 +125,7 @@ export function board() {
             const run = stretch.startsWith('bead-') ? `#run-${CSS.escape(part)}-${stretch.slice(5)}` : '';
             const whole = document.querySelector(`#part-${CSS.escape(part)}`);
             const chosen = (run === '' ? null : document.querySelector(run)) ?? whole;
-            chosen?.click();
+            /** @type {HTMLElement | null} */ (chosen)?.click();
         },
     };
 }

@@ -183,5 +183,5 @@ function drop(event, board, carried) {
     if (event.target.matches('.well')) {
         values.bead = event.target.value;
     }
-    htmx.ajax('POST', form.action, { source: form, target: '#desk', swap: 'outerHTML show:none', values });
+    htmx.ajax(/** @type {any} */ ('POST'), form.action, { source: form, target: '#desk', swap: 'outerHTML show:none', values });
 }

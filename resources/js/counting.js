@@ -12,7 +12,7 @@ const book = { piece: '', revision: null, counts: new Map(), flying: false, isAw
 
 const nameOf = (piece) => `hebra.counts.${piece}`;
 const root = () => document.querySelector('#desk');
-const onPage = () => Number(root()?.querySelector('input[name=revision]')?.value ?? 0);
+const onPage = () => Number(/** @type {HTMLInputElement | null | undefined} */ (root()?.querySelector('input[name=revision]'))?.value ?? 0);
 
 export const isDirty = () => book.counts.size > 0 || book.flying;
 
@@ -30,7 +30,7 @@ function keep() {
 
 /** Shows a count wherever the page tells it. */
 function show(key, count) {
-    for (const one of document.querySelectorAll(`[data-count-of="${key}"]`)) {
+    for (const one of /** @type {NodeListOf<HTMLElement>} */ (document.querySelectorAll(`[data-count-of="${key}"]`))) {
         one.textContent = String(count);
         if (one.hasAttribute('data-count')) {
             one.dataset.count = String(count);
@@ -62,7 +62,7 @@ async function save() {
     try {
         const answer = await fetch(`/pieces/${book.piece}/changes`, {
             method: 'POST', credentials: 'same-origin', keepalive: true,
-            headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content },
+            headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': /** @type {HTMLMetaElement} */ (document.querySelector('meta[name=csrf-token]')).content },
             body: JSON.stringify({ ...change, count: String(value), revision: book.revision ?? onPage() }),
         });
         if (answer.ok) {
@@ -104,7 +104,7 @@ async function follow(problem) {
     if (at !== book.following || isDirty() || root() === null) {
         return;
     }
-    const value = (name) => root().querySelector(`input[name=${name}]`)?.value ?? '';
+    const value = (name) => /** @type {HTMLInputElement | null} */ (root().querySelector(`input[name=${name}]`))?.value ?? '';
     const address = `${location.pathname}?${new URLSearchParams({ open: value('open'), run: value('run'), hung: value('hung') })}`;
     try {
         const answer = await fetch(address, { credentials: 'same-origin', headers: { 'HX-Request': 'true' } });
@@ -178,7 +178,7 @@ document.addEventListener('htmx:configRequest', (event) => {
     }
 });
 document.addEventListener('click', (event) => {
-    const link = event.target.closest?.('a[href]');
+    const link = /** @type {HTMLAnchorElement | null | undefined} */ (/** @type {HTMLElement} */ (event.target).closest?.('a[href]'));
     if (link !== null && link !== undefined && isDirty() && !book.isAway && !link.target && !link.hasAttribute('hx-get') && link.origin === location.origin && !event.defaultPrevented && !(event.ctrlKey || event.metaKey || event.shiftKey)) {
         event.preventDefault();
         drained().then(() => location.assign(link.href));

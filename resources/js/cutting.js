@@ -10,7 +10,7 @@ export function cutting() {
         },
 
         select() {
-            const select = document.getElementById(this.pin);
+            const select = /** @type {HTMLSelectElement | null} */ (document.getElementById(this.pin));
             const lot = this.$el.dataset.lot;
             const option = lot ? [...(select?.options ?? [])].find((one) => one.value === lot) : undefined;
             return option ? select : null;

@@ -150,5 +150,5 @@ function letGo(board, canvas, held) {
         ? { do: 'part.hang', part, on: eye, open: part, run: 0 }
         : { do: 'part.add', technique, on: eye, at: '' };
     const values = { ...Object.fromEntries(new FormData(form)), ...change };
-    htmx.ajax('POST', form.action, { source: form, target: '#desk', swap: 'outerHTML show:none', values });
+    htmx.ajax(/** @type {any} */ ('POST'), form.action, { source: form, target: '#desk', swap: 'outerHTML show:none', values });
 }

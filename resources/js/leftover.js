@@ -1,7 +1,7 @@
 const MILLIMETRES = /^\s*\d+([.,]\d+)?\s*(mm)?\s*$/;
 
 /** Several ends are added: 12 + 11.5. Null of what only the workshop can read. */
-const millimetres = (text) => {
+export const millimetres = (text) => {
     const parts = text.split('+');
     return parts.every((part) => MILLIMETRES.test(part))
         ? parts.reduce((sum, part) => sum + Number.parseFloat(part.replace(',', '.')), 0)

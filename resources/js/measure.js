@@ -51,6 +51,7 @@ export const measure = () => ({
         return Number((this.isOwn ? this.own : this.known).replace(',', '.'));
     },
     get lines() {
+        /** @param {number[][]} ends */
         const line = ([one, other]) => one && other ? `M${one.join(' ')}L${other.join(' ')}` : '';
         return line(this.points.slice(0, 2)) + line(this.points.slice(2, 4));
     },
@@ -79,7 +80,8 @@ export const measure = () => ({
     },
     /** Beside what stands in the field already. */
     use() {
-        const field = document.getElementById(this.$root.dataset.field);
+        const root = /** @type {any} */ (this).$root;
+        const field = /** @type {HTMLInputElement} */ (document.getElementById(root.dataset.field));
         field.value = [field.value.trim(), `${this.found.mm.toFixed(1)} mm`].filter(Boolean).join(', ');
         field.focus();
     },

@@ -94,7 +94,7 @@ export function step(event) {
 }
 
 function held(board, event, id) {
-    const field = document.getElementById(id);
+    const field = /** @type {HTMLInputElement} */ (document.getElementById(id));
     const form = field.closest('form');
     const steps = JSON.parse(form.dataset.steps);
     const from = Math.max(0, steps.findIndex(([value]) => value === field.value.trim()));

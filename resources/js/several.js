@@ -87,15 +87,15 @@ export const several = () => ({
         };
         const end = (now) => {
             frame.remove();
-            [['pointermove', move], ['pointerup', end], ['pointercancel', end]]
-                .forEach(([kind, listener]) => window.removeEventListener(kind, listener));
+            listened.forEach(([kind, listener]) => window.removeEventListener(kind, listener));
             const [left, top, right, bottom] = bounds(now);
             if (now.type === 'pointerup' && Math.max(right - left, bottom - top) > LEAST_PX) {
                 this.within(left, top, right, bottom);
             }
         };
-        [['pointermove', move], ['pointerup', end], ['pointercancel', end]]
-            .forEach(([kind, listener]) => window.addEventListener(kind, listener));
+        /** @type {[string, (now: Event) => void][]} */
+        const listened = [['pointermove', move], ['pointerup', end], ['pointercancel', end]];
+        listened.forEach(([kind, listener]) => window.addEventListener(kind, listener));
     },
 
     within(left, top, right, bottom) {

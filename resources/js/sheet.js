@@ -75,4 +75,5 @@ export const photoSheet = () => ({
 /** Round each point, as a path. */
 export const dotsOf = (points) => points.map(([x, y]) => `M${x - 3} ${y}a3 3 0 1 0 6 0a3 3 0 1 0 -6 0`).join('');
 
+/** @param {number[]} at */
 export const crossOf = ([x, y]) => `M${x - 8} ${y}h16M${x} ${y - 8}v16`;

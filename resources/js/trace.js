@@ -35,7 +35,8 @@ export const trace = () => ({
         this.said = '';
     },
     use() {
-        const field = document.getElementById(this.$root.dataset.field);
+        const root = /** @type {any} */ (this).$root;
+        const field = /** @type {HTMLInputElement} */ (document.getElementById(root.dataset.field));
         field.value = this.outline;
         field.form.requestSubmit();
     },

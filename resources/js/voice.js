@@ -12,7 +12,7 @@ export function speak(words) {
 }
 
 function read() {
-    const words = READ.map((one) => document.querySelector(one))
+    const words = READ.map((one) => /** @type {HTMLElement | null} */ (document.querySelector(one)))
         .filter((one) => one !== null && !one.hidden).map((one) => one.textContent.trim()).filter(Boolean);
     speak(words.join('. '));
 }

@@ -130,7 +130,7 @@ export function zoom() {
         },
 
         keep() {
-            localStorage.setItem(KEPT, this.$refs.measure.querySelector('input').value / CARD_MM);
+            localStorage.setItem(KEPT, String(this.$refs.measure.querySelector('input').value / CARD_MM));
             this.$refs.measure.close();
             isTrue = true;
             this.show();
