@@ -1,6 +1,6 @@
 import htmx from 'htmx.org';
+import { ghostOf, light, named } from './hanging/eyes.js';
 import { nearest } from './nearest.js';
-import { drawn } from './svg.js';
 
 /** How near an eye takes what is carried, in pixels of the window. */
 const REACH = 70;
@@ -51,10 +51,6 @@ export async function hanging(board) {
     };
 }
 
-function light(canvas, eyes, cannot) {
-    canvas.querySelector('svg').append(...eyes.map((eye) => ring(eye[1], eye[2], eye[3], cannot(eye) !== '')));
-}
-
 /** A new part from the tray, by its name. */
 function fetchNew(event, held) {
     held.technique = event.target.value;
@@ -89,23 +85,6 @@ function take(event, canvas, eyes, cannot, held) {
     return true;
 }
 
-/** What is carried, as it is seen. */
-function ghostOf(picture, part, box) {
-    const { width, height } = box;
-    const ghost = drawn('svg', { width, height, viewBox: picture.getAttribute('viewBox'), class: 'part-carried' });
-    picture.querySelectorAll(`[data-mark^="${CSS.escape(part)}:"]`).forEach((one) => {
-        const copy = one.cloneNode(true);
-        copy.removeAttribute('data-mark');
-        ghost.append(copy);
-    });
-
-    return ghost;
-}
-
-function ring(ref, x, y, isOut) {
-    return drawn('circle', { class: isOut ? 'eye-here is-out' : 'eye-here', cx: x, cy: y, r: 13, 'data-eye': ref });
-}
-
 function move(event, canvas, eyes, cannot, held) {
     if (held.ghost === null) {
         return;
@@ -122,14 +101,6 @@ function move(event, canvas, eyes, cannot, held) {
     if (near !== null) {
         canvas.querySelector('svg').append(named(near, why));
     }
-}
-
-/** The eye that takes what is carried, with its name, or why it cannot. */
-function named([, , x, y, name], why) {
-    const words = drawn('text', { class: why === '' ? 'eye-words' : 'eye-words is-out', x: x + 20, y: y + 5 });
-    words.textContent = why === '' ? name : `▲ ${why}`;
-
-    return words;
 }
 
 function clear(canvas, held) {

@@ -1,3 +1,5 @@
+import { placesOf, putBack, refuse, say, show } from './pulling/shown.js';
+
 /**
  * A measure is pulled by its handle on the drawing, step by step along the marks of the maker's tools; the drawing and
  * the figures follow before anything is kept. Let go, it is a change like any other; Escape puts it back.
@@ -5,7 +7,6 @@
 
 /** So far the pointer goes for a step, in pixels of the window. */
 const STEP = 13;
-const SVG = 'http://www.w3.org/2000/svg';
 
 /** Resolves to nothing; ends with what it returns. */
 export function pulling(board, redraw) {
@@ -110,12 +111,6 @@ function held(board, event, id) {
     };
 }
 
-function placesOf(board) {
-    return Object.fromEntries([...board.querySelectorAll('.beside form[data-at]')].map(
-        (one) => [one.elements.key.value, one.dataset.at],
-    ));
-}
-
 /** One question at a time; what was pulled meanwhile is asked next. */
 async function attempt(board, pull, redraw, said) {
     if (pull.isAsking) {
@@ -145,41 +140,4 @@ async function attempt(board, pull, redraw, said) {
         said();
     }
     pull.isAsking = false;
-}
-
-function show(board, { drawing, figures, ratio, places }, redraw) {
-    board.querySelector('.canvas').innerHTML = drawing;
-    board.querySelector('.follows').outerHTML = figures;
-    board.querySelector('.ratio').textContent = typeof ratio === 'string' ? ratio : `${ratio} : 1`;
-    for (const form of board.querySelectorAll('.beside form[data-at]')) {
-        form.dataset.at = places[form.elements.key.value] ?? form.dataset.at;
-    }
-    redraw();
-}
-
-function putBack(board, pull, redraw) {
-    pull.field.value = pull.was.value;
-    show(board, pull.was, redraw);
-}
-
-/** Why it went back, where a refusal stands, in the one sentence of the server. */
-function refuse(board, pull) {
-    board.querySelectorAll('.pull-refused').forEach((one) => one.remove());
-    const sentence = document.createElement('p');
-    sentence.className = 'refusal pull-refused';
-    sentence.setAttribute('role', 'alert');
-    sentence.textContent = pull.refused;
-    pull.form.append(sentence);
-}
-
-/** Beside the pointer: the size, and which mark that is. */
-function say(room, pull, event) {
-    const corner = room.getBoundingClientRect();
-    const [value, mark] = pull.steps[pull.at];
-    const words = pull.refused !== '' ? pull.refused : `${value}${mark === '' ? '' : ` · ${mark}`}`;
-    const said = room.querySelector('.pull-said') ?? room.appendChild(document.createElementNS(SVG, 'text'));
-    said.setAttribute('class', `pull-said${pull.refused === '' ? '' : ' is-refused'}`);
-    said.setAttribute('x', event.clientX - corner.left + 16);
-    said.setAttribute('y', event.clientY - corner.top - 14);
-    said.textContent = words;
 }

@@ -1,3 +1,5 @@
+import { amid, apartOf, pan } from './zoom/fingers.js';
+
 /**
  * The drawing larger and smaller, or as large as the piece is; the desk is swapped at every change, so that stays here.
  */
@@ -13,24 +15,6 @@ const measured = () => Number(localStorage.getItem(KEPT)) || 0;
 
 /** Where the drawing lies on the screen. */
 const placeOf = (canvas) => canvas.querySelector('svg').getScreenCTM();
-const apartOf = ([one, other]) => Math.hypot(one.clientX - other.clientX, one.clientY - other.clientY);
-const amid = ([one, other]) => ({
-    clientX: (one.clientX + other.clientX) / 2,
-    clientY: (one.clientY + other.clientY) / 2,
-});
-
-/** The paper itself is taken hold of and moved, where it is larger than its room. A finger scrolls it anyway. */
-function pan(event, canvas) {
-    if (event.pointerType !== 'mouse' || event.button !== 0 || event.target.closest('[data-mark]')) {
-        return;
-    }
-    const from = { x: event.clientX + canvas.scrollLeft, y: event.clientY + canvas.scrollTop };
-    const move = (moved) => {
-        [canvas.scrollLeft, canvas.scrollTop] = [from.x - moved.clientX, from.y - moved.clientY];
-    };
-    addEventListener('pointermove', move);
-    addEventListener('pointerup', () => removeEventListener('pointermove', move), { once: true });
-}
 
 export function zoom() {
     return {
