@@ -282,7 +282,8 @@ final class BenchTest extends BrowserTestCase
             speechSynthesis.speak = (one) => window.spoken.push(one.text);
             JS);
         $this->one('#listen')->click();
-        self::assertSame('true', $this->one('#listen')->getAttribute('aria-pressed'));
+        $pressed = fn (string $is): bool => $this->one('#listen')->getAttribute('aria-pressed') === $is;
+        self::eventually(fn (): bool => $pressed('true'), 'it listens');
         $title = $this->text('#step-title');
         $this->hear('all right, and next');
         self::eventually(fn (): bool => $this->text('#step-title') !== $title, 'next is the next step');
@@ -296,7 +297,7 @@ final class BenchTest extends BrowserTestCase
         $this->seeInside('[x-data=ear]', 'is none of them');
         self::assertSame($title, $this->text('#step-title'));
         $this->one('#listen')->click();
-        self::assertSame('false', $this->one('#listen')->getAttribute('aria-pressed'));
+        self::eventually(fn (): bool => $pressed('false'), 'it listens no more');
         $this->assertNoAxeViolations('listening');
         $this->assertQuietConsole();
     }
