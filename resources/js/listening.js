@@ -13,6 +13,9 @@ export function commandIn(sentence) {
     return found.length === 0 ? '' : WORDS[found.sort(([one], [other]) => other - one)[0][1]];
 }
 
+/** Whether the maker asked for it: a page that is written anew under the work listens on. */
+let isAsked = false;
+
 const press = (id) => document.querySelector(id)?.click();
 
 const does = {
@@ -31,6 +34,9 @@ export const ear = () => ({
 
     init() {
         this.$root.hidden = Recognition === undefined;
+        if (isAsked) {
+            this.start();
+        }
     },
 
     destroy() {
@@ -38,7 +44,8 @@ export const ear = () => ({
     },
 
     turn() {
-        this.isOn ? this.stop() : this.start();
+        isAsked = !this.isOn;
+        isAsked ? this.start() : this.stop();
     },
 
     start() {
@@ -54,6 +61,7 @@ export const ear = () => ({
     },
 
     refused() {
+        isAsked = false;
         this.stop();
         this.isOn = true;
         this.heard = 'The browser does not let this page listen.';
