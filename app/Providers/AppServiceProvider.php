@@ -29,7 +29,8 @@ use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
-    private const KEPT_SECONDS = 1_209_600;
+    /** So long it is remembered how wires lie: two weeks. */
+    public const KEPT_SECONDS = 1_209_600;
 
     public function register(): void
     {

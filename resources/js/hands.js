@@ -3,7 +3,11 @@ const rest = 450;
 
 export const hands = { last: 0, isDown: false };
 
-for (const [kind, isDown] of /** @type {[keyof DocumentEventMap, boolean][]} */ ([['pointerdown', true], ['pointerup', false], ['pointercancel', false], ['keydown', true], ['keyup', false]])) {
+/** @type {[keyof DocumentEventMap, boolean][]} */
+const kinds = [
+    ['pointerdown', true], ['pointerup', false], ['pointercancel', false], ['keydown', true], ['keyup', false],
+];
+for (const [kind, isDown] of kinds) {
     document.addEventListener(kind, () => (hands.isDown = isDown), { passive: true, capture: true });
 }
 window.addEventListener('blur', () => (hands.isDown = false));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Providers\AppServiceProvider;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
@@ -13,8 +14,6 @@ use Illuminate\Support\Facades\Cache;
 /** How wires come to lie takes a while to work out the first time: of the patterns it is done before anyone looks. */
 final class AheadCommand extends Command
 {
-    private const KEPT_SECONDS = 1_209_600;
-
     protected $signature = 'hebra:ahead';
 
     protected $description = 'Draws every pattern once, so that the first look at them is quick';
@@ -26,7 +25,7 @@ final class AheadCommand extends Command
         foreach ($patterns as $pattern) {
             Planner::plan(Patterns::start($pattern, $pattern), new Profile)->figure();
         }
-        Cache::put($name, true, self::KEPT_SECONDS);
+        Cache::put($name, true, AppServiceProvider::KEPT_SECONDS);
         $this->line(count($patterns).' patterns were drawn ahead.');
 
         return self::SUCCESS;

@@ -12,8 +12,8 @@ use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
 
 /**
- * The wires of a part as bodies: places along them, one after the other, and how far each was pushed. What is no wire,
- * and cord, is no body. Millimetres.
+ * The wires of a part as bodies: places along them, one after the other, as they are told. What is no wire, and cord,
+ * is no body. Millimetres.
  */
 final class Bodies
 {
