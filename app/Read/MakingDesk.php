@@ -6,10 +6,10 @@ namespace App\Read;
 
 use App\Models\Making;
 use Hebra\Core\Hand\Pace;
+use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Copies;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Instance;
-use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Prepare;
 use Hebra\Core\Plan\Progress;

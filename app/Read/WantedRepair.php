@@ -6,9 +6,9 @@ namespace App\Read;
 
 use App\Models\Occasion;
 use App\Models\Repair;
+use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Market\Task;
 use Hebra\Core\Market\Want;
-use Hebra\Core\Plan\Operation;
 
 /** A repair or a change that is still to be done: so many minutes in one go. */
 final readonly class WantedRepair implements ToDo

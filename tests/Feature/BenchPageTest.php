@@ -11,8 +11,8 @@ use App\Read\MakingDesk;
 use App\View\Bench\Clock;
 use App\View\Bench\Hero;
 use App\View\Welcome;
+use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Instance;
-use Hebra\Core\Plan\Operation;
 use Hebra\Core\Wire\Temper;
 use Tests\TestCase;
 

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\View\KitDesk;
 use App\View\Leaflet;
-use Hebra\Core\Plan\EventKind;
+use Hebra\Core\Handwork\EventKind;
 use Tests\TestCase;
 
 /** A piece as a leaflet that needs nobody else. */

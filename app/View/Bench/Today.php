@@ -10,7 +10,7 @@ use App\View\HungPicture;
 use App\View\PieceCard;
 use Carbon\CarbonImmutable;
 use Hebra\Core\Hand\Pace;
-use Hebra\Core\Plan\Operation;
+use Hebra\Core\Handwork\Operation;
 
 /**
  * The day by the clock: what is under way one after the other from now on, what rests when it is ready, and then what

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Market;
 
-use Hebra\Core\Plan\Operation;
+use Hebra\Core\Handwork\Operation;
 
 /** The small drawing that a sitting is filled with: what the hands do in it. */
 final class Motif

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Hand;
 
+use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Minutes;
-use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Step;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Market;
 
-use Hebra\Core\Plan\Operation;
+use Hebra\Core\Handwork\Operation;
 
 /** Work of one kind in one go on one day, for one or several of what is wanted: minutes from the day's first on. */
 final readonly class Sitting

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Market;
 
-use Hebra\Core\Plan\Operation;
+use Hebra\Core\Handwork\Operation;
 
 /**
  * Work of one kind on all that is wanted of a piece: so many times, so many minutes at the bench. What has the same

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Market;
 
 use Hebra\Core\Hand\Pace;
-use Hebra\Core\Plan\Operation;
+use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Step;
 

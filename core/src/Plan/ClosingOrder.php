@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Handwork\EventKind;
+
 /**
  * The order in which eyes are formed, wires threaded, joints hooked and eyes closed, so that nothing is closed before
  * it is connected. Rules (common practice, as the handbook of this project states them):

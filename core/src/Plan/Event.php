@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Moment;
+
 /**
  * Something that happens once: to an eye (form, close), a wire (thread) or joints (hook): those that one opening takes.
  */

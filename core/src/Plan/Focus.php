@@ -7,6 +7,7 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Figure\BeadMark;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Stroke;
+use Hebra\Core\Handwork\Operation;
 
 /**
  * Where a picture of a step is looked at: the bounds of what it works on; of all where that is nowhere. What is hooked

@@ -11,6 +11,7 @@ use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Pose;
 use Hebra\Core\Figure\Seen;
 use Hebra\Core\Figure\View;
+use Hebra\Core\Handwork\Operation;
 
 /**
  * The picture of a step, computed, at true proportions: the part it works on as it was and as it is, and where the

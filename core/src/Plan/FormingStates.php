@@ -11,6 +11,7 @@ use Hebra\Core\Course\Threaded;
 use Hebra\Core\Figure\PieceFigure;
 use Hebra\Core\Figure\Seen;
 use Hebra\Core\Figure\View;
+use Hebra\Core\Handwork\Operation;
 
 /**
  * How far every wire is formed after each step, as WireForming has it. Beads stand on it from the step that puts them

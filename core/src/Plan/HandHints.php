@@ -10,6 +10,7 @@ use Hebra\Core\Course\Move;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Seen;
 use Hebra\Core\Figure\View;
+use Hebra\Core\Handwork\Operation;
 
 /**
  * How hands move a wire at a step, read off the wire as it was and as it is: which way an eye is turned, which way

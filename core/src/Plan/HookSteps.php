@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\School\School;
 

@@ -7,6 +7,7 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Fit\RingSize;
+use Hebra\Core\Handwork\EventKind;
 use Hebra\Core\Piece\FitKind;
 use Hebra\Core\Piece\PartId;
 use Hebra\Core\Quantity\Figures;

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Handwork\Caution;
+use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\School\School;
 use Hebra\Core\Wire\Wire;
 

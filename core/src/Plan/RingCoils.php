@@ -6,6 +6,10 @@ namespace Hebra\Core\Plan;
 
 use Hebra\Core\Course\Segment;
 use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Handwork\Caution;
+use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Moment;
+use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\School\School;
 use Hebra\Core\Tool\ToolKind;

@@ -7,6 +7,10 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Copy;
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
+use Hebra\Core\Handwork\Caution;
+use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Moment;
+use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\PartId;
 use Hebra\Core\Wire\Wire;
 

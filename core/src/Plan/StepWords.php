@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Handwork\EventKind;
+
 /**
  * The events of an order of work in words: one by one, or, where much is alike, one operation over all that is alike
  * and then the next [common practice].

@@ -7,6 +7,7 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Bend\Hammered;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Figure\Placement;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Piece\Kind;
 use Hebra\Core\Plate\Plate;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Handwork\Moment;
+
 /** Parts that differ in nothing but their name are worked out once; the others are told the same in their own name. */
 final class Twins
 {

@@ -9,6 +9,7 @@ use Hebra\Core\Course\Move;
 use Hebra\Core\Course\MoveState;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Threaded;
+use Hebra\Core\Handwork\Operation;
 
 /**
  * One wire of a part and the steps that form it, by their places. A move is made at the first step that names it, or

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plan;
 
+use Hebra\Core\Handwork\EventKind;
+
 /** The events along one wire, in the order they must come. */
 final readonly class WireRun
 {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Tests\Market;
 
+use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Market\BenchDays;
 use Hebra\Core\Market\Task;
 use Hebra\Core\Market\Want;
-use Hebra\Core\Plan\Operation;
 use PHPUnit\Framework\TestCase;
 
 /** What is kept of a plan is kept by the words of what it is made of. */

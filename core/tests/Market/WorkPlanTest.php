@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Tests\Market;
 
 use Hebra\Core\Hand\Pace;
+use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Market\BenchDays;
 use Hebra\Core\Market\InTime;
 use Hebra\Core\Market\Orders;
@@ -15,7 +16,6 @@ use Hebra\Core\Market\Tasks;
 use Hebra\Core\Market\Want;
 use Hebra\Core\Market\WorkPlan;
 use Hebra\Core\Plan\Minutes;
-use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\Step;

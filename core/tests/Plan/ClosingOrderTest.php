@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Tests\Plan;
 
+use Hebra\Core\Handwork\EventKind;
 use Hebra\Core\Plan\CannotClose;
 use Hebra\Core\Plan\ClosingOrder;
 use Hebra\Core\Plan\Event;
-use Hebra\Core\Plan\EventKind;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Joint;

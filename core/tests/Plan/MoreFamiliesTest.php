@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Hebra\Core\Tests\Plan;
 
 use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\PartId;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Finding;
-use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Tests\Plan;
 
+use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Plan\FormingStates;
 use Hebra\Core\Plan\Instance;
 use Hebra\Core\Plan\Minutes;
-use Hebra\Core\Plan\Operation;
 use Hebra\Core\Plan\Plan;
 use Hebra\Core\Plan\Planner;
 use Hebra\Core\Plan\Profile;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Hebra\Core\Tests\Plan;
 
 use Hebra\Core\Course\Segment;
+use Hebra\Core\Handwork\Caution;
 use Hebra\Core\Piece\ParameterKind;
 use Hebra\Core\Piece\Piece;
-use Hebra\Core\Plan\Caution;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\Planner;

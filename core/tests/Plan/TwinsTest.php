@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Tests\Plan;
 
+use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Piece\Change\CopyPart;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Plan\Cut;
-use Hebra\Core\Plan\EventKind;
-use Hebra\Core\Plan\Moment;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Plan\Twins;

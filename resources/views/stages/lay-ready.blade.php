@@ -43,6 +43,6 @@
     <h2 class="mt-5">On the bench</h2>
     <dl class="bench-places">@foreach ($ready->places($profile->schools) as $place => $words)<div><dt class="quiet">{{ $place }}</dt>
         <dd>{{ $words }}.</dd></div>@endforeach</dl>
-    <p class="caution mt-3">{{ \Hebra\Core\Plan\Caution::CutEnds->words() }} {{ \Hebra\Core\Plan\Caution::SmallParts->words() }} Hebra plans; local rules and trained practice decide.</p>
+    <p class="caution mt-3">{{ \Hebra\Core\Handwork\Caution::CutEnds->words() }} {{ \Hebra\Core\Handwork\Caution::SmallParts->words() }} Hebra plans; local rules and trained practice decide.</p>
 </div>
 </x-layout>

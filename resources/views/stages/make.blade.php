@@ -75,7 +75,7 @@
         </div>
         <p class="tell" id="step-text">{{ $step->text }}</p>
         @if ($making->isMirrored())<p class="quiet of-workshop"><strong>The mirrored one:</strong> every bend turns the other way, and what hangs together in one eye goes on in the opposite order.</p>@endif
-        @if ($making->making->is_across && $desk->document->makes->count === 2 && $step->operation === \Hebra\Core\Plan\Operation::Eye)<p class="quiet of-workshop">Both of the pair are turned on the same mark, one after the other, before the next loop is.</p>@endif
+        @if ($making->making->is_across && $desk->document->makes->count === 2 && $step->operation === \Hebra\Core\Handwork\Operation::Eye)<p class="quiet of-workshop">Both of the pair are turned on the same mark, one after the other, before the next loop is.</p>@endif
         <p class="quiet" id="step-tool">{{ $step->tool === '' ? '' : 'With: '.$step->tool }}</p>
         <div id="step-cautions">@foreach ($step->cautions as $caution)<p class="caution">{{ $caution->words() }}</p>@endforeach</div>
         <div class="tally" id="step-tally" aria-hidden="true">@if ($step->count > 0)@for ($mark = 1; $mark <= min(60, max($expected, $counted)); $mark++)<span @class(['mark', 'is-done' => $mark <= $counted])></span>@endfor @endif</div>

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique\Written;
 
-use Hebra\Core\Plan\Operation;
+use Hebra\Core\Handwork\Operation;
 
 /** What the hands do for one move. */
 final readonly class Handwork

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique\Written\Move;
 
-use Hebra\Core\Plan\Operation;
+use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Form;

@@ -9,7 +9,7 @@ use Hebra\Core\Course\Segment;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Eye;
 use Hebra\Core\Course\Shape\Helix;
-use Hebra\Core\Plan\Operation;
+use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Form;

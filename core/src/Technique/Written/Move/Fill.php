@@ -6,7 +6,7 @@ namespace Hebra\Core\Technique\Written\Move;
 
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Wound;
-use Hebra\Core\Plan\Operation;
+use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Form;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Technique\Written\Move;
 
 use Hebra\Core\Course\SegmentKind;
-use Hebra\Core\Plan\Operation;
+use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Technique\Written\Form;
 use Hebra\Core\Technique\Written\Handwork;

@@ -9,7 +9,7 @@ use Hebra\Core\Course\Host;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Wound;
 use Hebra\Core\Course\Span;
-use Hebra\Core\Plan\Operation;
+use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Form;

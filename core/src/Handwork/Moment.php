@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hebra\Core\Plan;
+namespace Hebra\Core\Handwork;
 
 /** When in the making of one part something is done: an eye formed or closed, its wire threaded, other work on it. */
 final readonly class Moment

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hebra\Core\Plan;
+namespace Hebra\Core\Handwork;
 
 /** What can happen to a wire or a joint; and what is done once for a whole piece. */
 enum EventKind: string

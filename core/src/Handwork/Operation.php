@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hebra\Core\Plan;
+namespace Hebra\Core\Handwork;
 
 /**
  * What the hands do at one step. A maker does all work of one kind together where the piece allows it [common

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hebra\Core\Plan;
+namespace Hebra\Core\Handwork;
 
 /** Where the work can hurt, in plain words [common practice]. Local rules and trained practice decide. */
 enum Caution: string
