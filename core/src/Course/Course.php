@@ -54,6 +54,18 @@ final class Course
         );
     }
 
+    /** As it is bought: nothing is done to it any more. */
+    public function readyMade(): self
+    {
+        /** @var non-empty-list<Move> $moves */
+        $moves = array_map(fn (Move $move): Move => $move->untouched(), $this->moves);
+
+        return new self(
+            $this->label, $this->role, $moves, $this->anchor, $this->from, $this->times, $this->slot, $this->pinMm,
+            colour: $this->colour, isWire: $this->isWire, pinKind: $this->pinKind,
+        );
+    }
+
     public function coloured(string $colour): self
     {
         return new self(
@@ -118,7 +130,7 @@ final class Course
     }
 
     /** @return list<Span> a stretch from its anchor's side on */
-    private function outwards(int $at, Curve $curve): array
+    private function spansOf(int $at, Curve $curve): array
     {
         return ($at < $this->from ? $curve->reversed() : $curve)->spans;
     }
@@ -142,7 +154,7 @@ final class Course
     {
         $lying = [];
         foreach ($moves as $at => $move) {
-            [$outwards, $was] = [$this->outwards($at, $curves[$at]), $this->outwards($at, $this->curves()[$at])];
+            [$outwards, $was] = [$this->spansOf($at, $curves[$at]), $this->spansOf($at, $this->curves()[$at])];
             $isSame = $this->by === null && $curves[$at]->spans === $this->curves()[$at]->spans;
             $lying[] = $outwards === [] || $was === [] || $isSame
                 ? $move
@@ -211,6 +223,20 @@ final class Course
         $curve = new Curve($spans);
 
         return $curve->begun($share * $curve->lengthMm());
+    }
+
+    /** Whether a move lies against the wire, from its anchor towards its first end. */
+    public function isBack(int $place): bool
+    {
+        return $place < $this->from;
+    }
+
+    /** @return list<int> the places of its moves, out from its anchor: to its first end, then to its last */
+    public function outwards(): array
+    {
+        $places = array_keys($this->moves);
+
+        return [...array_reverse(array_slice($places, 0, $this->from)), ...array_slice($places, $this->from)];
     }
 
     /** Where it is anchored, going on with the wire. */

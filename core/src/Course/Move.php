@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hebra\Core\Course;
 
 use Closure;
+use Hebra\Core\Handwork\Handwork;
 
 /** One stretch of a wire's course: what it becomes and how long it is, how it lies, and what stands on it. */
 final readonly class Move
@@ -26,6 +27,8 @@ final readonly class Move
         private bool $staysSeen = false,
         /** how wide it is seen before it is hammered or pressed, mm; null for as wide as its wire */
         private ?float $roundMm = null,
+        /** @var list<Closure(): Handwork> what the hands do to it, said when it is asked */
+        public array $handwork = [],
     ) {
     }
 
@@ -33,7 +36,20 @@ final readonly class Move
     {
         return new self(
             $this->segment, $shape, $this->threaded, $this->bendAfter, $this->wideMm, $this->isRounded,
-            $this->staysSeen, $this->roundMm,
+            $this->staysSeen, $this->roundMm, $this->handwork,
+        );
+    }
+
+    /**
+     * More is done to it.
+     *
+     * @param  Closure(): Handwork  ...$handwork
+     */
+    public function by(Closure ...$handwork): self
+    {
+        return new self(
+            $this->segment, $this->shape, $this->threaded, $this->bendAfter, $this->wideMm, $this->isRounded,
+            $this->staysSeen, $this->roundMm, [...$this->handwork, ...array_values($handwork)],
         );
     }
 
@@ -59,6 +75,15 @@ final readonly class Move
         );
     }
 
+    /** Nothing is done to it. */
+    public function untouched(): self
+    {
+        return new self(
+            $this->segment, $this->shape, $this->threaded, $this->bendAfter, $this->wideMm, $this->isRounded,
+            $this->staysSeen, $this->roundMm,
+        );
+    }
+
     /** Whether it is still there when the piece is finished. */
     public function stays(): bool
     {
@@ -75,7 +100,7 @@ final readonly class Move
     {
         return new self(
             $this->segment, $this->shape, $this->threaded, $words, $this->wideMm, $this->isRounded, $this->staysSeen,
-            $this->roundMm,
+            $this->roundMm, $this->handwork,
         );
     }
 
@@ -112,7 +137,7 @@ final readonly class Move
     {
         return new self(
             $this->segment, $this->shape, $threaded, $this->bendAfter, $this->wideMm, $this->isRounded,
-            $this->staysSeen, $this->roundMm,
+            $this->staysSeen, $this->roundMm, $this->handwork,
         );
     }
 }

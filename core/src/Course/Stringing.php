@@ -30,6 +30,12 @@ final class Stringing
     }
 
     /** @param  list<Strung>  $runs */
+    public static function count(array $runs): int
+    {
+        return array_sum(array_map(fn (Strung $run): int => $run->count, $runs));
+    }
+
+    /** @param  list<Strung>  $runs */
     public static function lengthMm(array $runs): float
     {
         return array_sum(array_map(fn (Strung $run): float => $run->lengthMm(), $runs));

@@ -62,4 +62,10 @@ enum Operation: string
             default => false,
         };
     }
+
+    /** Whether it is what gives a stretch its form: what is hammered or annealed keeps it. */
+    public function makes(): bool
+    {
+        return $this->forms() && $this !== self::Hammer && $this !== self::Flame;
+    }
 }

@@ -6,6 +6,7 @@ namespace Hebra\Core\Plan;
 
 use Hebra\Core\Bead\Drilling;
 use Hebra\Core\Bead\HoleFit;
+use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Piece\ParameterKind;
 use Hebra\Core\Piece\Part;
@@ -19,6 +20,9 @@ final class PartPlan
     private ?string $likeness = null;
 
     private ?string $content = null;
+
+    /** @var list<Course>|null */
+    private ?array $courses = null;
 
     /** @param  list<Strung>  $strung */
     private function __construct(
@@ -152,6 +156,12 @@ final class PartPlan
         }
 
         return $insides === [] ? null : min($insides);
+    }
+
+    /** @return list<Course> each of its wires, as its technique tells them: told once */
+    public function courses(): array
+    {
+        return $this->courses ??= $this->technique->courses($this);
     }
 
     /** @return list<Cut> what is cut for it, with what beads that vary in length need */

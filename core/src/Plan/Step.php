@@ -132,20 +132,10 @@ final readonly class Step
         ];
     }
 
-    /**
-     * Looked at from behind, where makers do.
-     *
-     * @param  list<string>  $marks
-     */
-    public static function turnOver(Moment $moment, array $marks, string $text): self
+    /** The same, naming the wire that it works on by its cut. */
+    public function ofCut(string $cut): self
     {
-        return new self($moment, '', 'Turn it over', $text, $marks, tool: 'fingers', operation: Operation::TurnOver);
-    }
-
-    /** The same at another moment, in other words. */
-    public function during(Moment $moment, string $text): self
-    {
-        return $this->with(['moment' => $moment, 'text' => $text]);
+        return $this->with(['cut' => $cut]);
     }
 
     /**

@@ -134,10 +134,8 @@ final class WireForming
     private static function makes(Step $step, Move $move): bool
     {
         $isThreaded = $step->operation === Operation::Thread && $move->segment->kind !== SegmentKind::Seat;
-        $isFormed = $step->operation->forms()
-            && ! in_array($step->operation, [Operation::Hammer, Operation::Flame], true);
 
-        return ($isFormed || $isThreaded || $step->operation === Operation::Try) && $move->stays()
+        return ($step->operation->makes() || $isThreaded || $step->operation === Operation::Try) && $move->stays()
             && in_array($move->segment->mark, $step->marks, true);
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Plate;
 
+use Closure;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Wire\Metal;
 
 /**
@@ -32,7 +34,22 @@ final readonly class Plate
         public string $colour = '',
         /** @var list<array{float, float}> the inner edge of a frame that lies otherwise than it was told */
         private array $inner = [],
+        /** @var list<Closure(): Handwork> what the hands do to it, said when it is asked */
+        public array $handwork = [],
     ) {
+    }
+
+    /**
+     * Something is done to it.
+     *
+     * @param  Closure(): Handwork  ...$handwork
+     */
+    public function by(Closure ...$handwork): self
+    {
+        return new self(
+            $this->outline, $this->thickMm, $this->holes, $this->rimMm, $this->metal, $this->colour, $this->inner,
+            array_values($handwork),
+        );
     }
 
     public static function ringWireMm(float $insideMm): float

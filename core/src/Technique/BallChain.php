@@ -12,7 +12,7 @@ use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Change\SetSetting;
@@ -25,7 +25,6 @@ use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\ReadyMade;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
@@ -183,7 +182,7 @@ final class BallChain implements Technique
         $end = $this->end($part);
         [$ball, $between] = [$part->part->mm('ball'), $this->betweenMm($part->part)];
         $cap = fn (string $name, float $atMm): Course => (new Stretch($part))->move($end->cap($name, $ball))
-            ->course('Connector', $part->part->wire, $part->times, Frame::down($atMm));
+            ->by(self::snapping(...))->course('Connector', $part->part->wire, $part->times, Frame::down($atMm));
 
         return [
             $this->chain($part)->course('Ball chain', $part->part->wire, $part->times, Frame::down($end->beginsMm())),
@@ -199,7 +198,8 @@ final class BallChain implements Technique
             SegmentKind::Straight, $mm, $mark, $part->mark($mark), 'it is bought', 'the maker’s',
         );
         // A ball lies about the rod, which goes on in it.
-        $dot = new Move($told('balls', 0.0), new Straight(self::DOT_MM), wideMm: $ball, isRounded: true);
+        $dot = (new Move($told('balls', 0.0), new Straight(self::DOT_MM), wideMm: $ball, isRounded: true))
+            ->by(fn (): Handwork => self::cutting($part));
         $rods = fn (float $mm): Move => new Move($told('rods', $mm), new Straight($mm), wideMm: $rod);
         $chain = (new Stretch($part))->move($rods($pitch));
         for ($count = 1; $count <= $part->part->count('balls'); $count++) {
@@ -229,29 +229,24 @@ final class BallChain implements Technique
         ];
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
+    private static function cutting(PartPlan $part): Handwork
     {
-        if (! $moment->is(EventKind::Form, 'top')) {
-            return [];
-        }
         $balls = $part->part->count('balls') + 2;
 
-        return [
-            new Step(
-                $moment, '', 'Cut the ball chain',
-                "Count {$balls} balls, one of them for each connector, and cut the rod after the last: no ball is "
-                    .'lost.',
-                [$part->mark('balls')], $balls, 'balls', tool: 'flush cutter', cautions: [Caution::CutEnds],
-                operation: Operation::Cut,
-            ),
-            new Step(
-                $moment, '', 'Snap on the connectors',
-                'Put on what is to slide on it, then lay the last ball of either end into its connector, press it '
-                    .'until it snaps, and pull to test it.',
-                [$part->mark('top-cap'), $part->mark('bottom-cap')], 2, 'connectors', tool: 'fingers',
-                operation: Operation::Crimp,
-            ),
-        ];
+        return new Handwork(
+            Moment::form('top'), 'Cut the ball chain', "Count {$balls} balls, one of them for each connector, and cut "
+                .'the rod after the last: no ball is lost.', Operation::Cut, 'flush cutter', $balls, 'balls',
+            [Caution::CutEnds],
+        );
+    }
+
+    private static function snapping(): Handwork
+    {
+        return new Handwork(
+            Moment::form('top'), 'Snap on the connectors', 'Put on what is to slide on it, then lay the last ball of '
+                .'either end into its connector, press it until it snaps, and pull to test it.', Operation::Crimp,
+            'fingers', 2, 'connectors',
+        );
     }
 
     public function checks(PartPlan $part): array

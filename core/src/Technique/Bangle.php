@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique;
 
+use Closure;
 use Hebra\Core\Bend\Hammered;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Curve;
@@ -24,7 +25,7 @@ use Hebra\Core\Course\Shape\Wound;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Change\RemoveBead;
@@ -43,7 +44,6 @@ use Hebra\Core\Plan\FitSheet;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
@@ -78,6 +78,8 @@ final class Bangle implements Technique
     private const HOOK = 1.5;
 
     private const FOLD_ROOM = 6.8;
+
+    private const MOST_ANNEALED = 12;
 
     public function name(): string
     {
@@ -397,7 +399,7 @@ final class Bangle implements Technique
             $turns.' × '.Figures::trim($this->bindingTurnMm($part), 3),
             Turn::SOURCE,
             shape: new Later($shape),
-        );
+        )->by(fn (): Handwork => self::bindingTheStack($part));
 
         return $stretch->tail(self::BINDING_TAIL_MM, 'binding-tail')
             ->course('Stack binding', BoundBeads::ROLE, $part->times, fn (): Frame => $shape()->start(), 'stack');
@@ -475,7 +477,7 @@ final class Bangle implements Technique
         return $stretch->worked(
             SegmentKind::Round, $mm, 'round', 'round', $rule, $numbers, beads: $this->beads($part)->onWire(),
             shape: $this->lying($part, $depthMm),
-        )->threading($this->beads($part)->threaded($this->round($part)->lengthMm()));
+        )->threading($this->beads($part)->threaded($this->round($part)->lengthMm()))->by(...$this->roundWork($part));
     }
 
     private function endWords(PartPlan $part): string
@@ -497,7 +499,7 @@ final class Bangle implements Technique
             shape: $part->part->choice('style') === 'curled'
                 ? new Rolled($this->curl($part), 180.0)
                 : new Arc($this->radiusMm($part), $mm / $this->radiusMm($part)),
-        );
+        )->by(...$part->part->choice('style') === 'curled' ? [self::curling(...)] : []);
     }
 
     /**
@@ -529,9 +531,10 @@ final class Bangle implements Technique
         [$end, $d] = [$part->part->mm('ends') / 2, $part->wireMm()];
         $fold = new Rolled(new Bulb(3 * $d, $d, 4 * M_PI * $d, 0.0, $d), -90.0);
         $hook = $this->hook($end, $d);
+        $folding = fn (): Handwork => self::folding($part);
 
         return $stretch
-            ->given(SegmentKind::Curl, $end, 'hook', 'end-1', 'as set', $hook)->bend('hook ends')->anchored()
+            ->given(SegmentKind::Curl, $end, 'hook', 'end-1', 'as set', $hook)->bend('hook ends')->by($folding)->anchored()
             ->worked(
                 SegmentKind::Round,
                 $roundMm,
@@ -541,16 +544,16 @@ final class Bangle implements Technique
                 $numbers,
                 beads: $this->beads($part)->onWire(),
                 shape: $this->round($part),
-            )->threading($this->beads($part)->threaded($roundMm))->bend('fold starts')
+            )->threading($this->beads($part)->threaded($roundMm))->bend('fold starts')->by(...$this->roundWork($part))
             ->worked(
                 SegmentKind::Arch, M_PI * 4 * $d, 'loop', 'fold', 'π(3d + d)', 'π × 4 × '.Figures::trim($d, 3),
                 shape: $fold,
-            )->bend('fold ends')
+            )->bend('fold ends')->by($folding)
             ->worked(
                 SegmentKind::Round, $roundMm, 'once round', 'round-2', 'π(inside + d)', $numbers,
                 shape: new Rolled($this->round($part), 90.0),
-            )->bend('hook starts')
-            ->given(SegmentKind::Curl, $end, 'hook', 'end-2', 'as set', $hook)
+            )->bend('hook starts')->by(fn (): Handwork => $this->rounding($part))
+            ->given(SegmentKind::Curl, $end, 'hook', 'end-2', 'as set', $hook)->by($folding)
             ->course('Bangle', $part->part->wire, $part->times, $anchor);
     }
 
@@ -571,98 +574,91 @@ final class Bangle implements Technique
         return BoundBeads::drillings();
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
+    private static function filing(PartPlan $part): Handwork
     {
-        $flat = $this->flat($part);
+        return new Handwork(
+            Moment::work('ends'), 'Round both ends', 'File both ends flat, then round, until nothing scratches.',
+            Operation::File, 'file', cautions: [Caution::Filing],
+            lights: [$part->mark('end-1'), $part->mark('end-2')],
+        );
+    }
+
+    private static function folding(PartPlan $part): Handwork
+    {
+        return new Handwork(
+            Moment::work('round'), 'Fold the wire', 'Fold it in the middle round a rod of '
+                .$part->profile->size(3 * $part->wireMm()).' and lay both halves close side by side; bend both ends '
+                .'together to a hook, the tips turned back in.', Operation::Bend, 'mandrel, flat-nose pliers',
+        );
+    }
+
+    private static function curling(): Handwork
+    {
+        return new Handwork(
+            Moment::work('round'), 'Curl the ends',
+            'Turn each end to a curl in the round-nose pliers, both the same way out.', Operation::Spiral,
+            'round-nose pliers', 2, 'curls',
+        );
+    }
+
+    private function rounding(PartPlan $part): Handwork
+    {
         $form = Forming::bangle(
-            $part->wire, $part->part->mm('inside'), $part->profile, $flat, $part->part->is('annealed'),
+            $part->wire, $part->part->mm('inside'), $part->profile, $this->flat($part), $part->part->is('annealed'),
         );
 
-        return match ([$moment->kind, $moment->place]) {
-            [EventKind::Work, 'ends'] => [new Step(
-                $moment, '', 'Round both ends', 'File both ends flat, then round, until nothing scratches.',
-                [$part->mark('end-1'), $part->mark('end-2')], tool: 'file', cautions: [Caution::Filing],
-                operation: Operation::File,
-            )],
-            [EventKind::Work, 'hammer'] => $flat === null
-                ? []
-                : [
-                    ...$this->annealSteps($part, $moment, $flat),
-                    new Step(
-                        $moment,
-                        '',
-                        'Hammer it',
-                        'Hammer evenly from the middle out to '.$part->profile->size($flat->thicknessMm)
-                            .', turn it and do the other face; it grows to '
-                            .Figures::trim($flat->lengthening() * 100, 0).' % of its length and '
-                            .$part->profile->size($flat->widthMm()).' wide.',
-                        [$part->mark('round')],
-                        tool: 'hammer, bench block',
-                        cautions: [Caution::Hammering],
-                        operation: Operation::Hammer,
-                    ),
-                ],
-            [EventKind::Work, 'round'] => array_values(array_filter([
-                $part->part->choice('style') === 'doubled'
-                    ? new Step(
-                        $moment,
-                        '',
-                        'Fold the wire',
-                        'Fold it in the middle round a rod of '.$part->profile->size(3 * $part->wireMm())
-                            .' and lay both halves close side by side; bend both ends together to a hook, the tips '
-                            .'turned back in.',
-                        [$part->mark('fold'), $part->mark('end-1'), $part->mark('end-2')],
-                        tool: 'mandrel, flat-nose pliers',
-                    )
-                    : null,
-                $part->part->choice('style') === 'curled'
-                    ? new Step(
-                        $moment,
-                        '',
-                        'Curl the ends',
-                        'Turn each end to a curl in the round-nose pliers, both the same way out.',
-                        [$part->mark('end-1'), $part->mark('end-2')],
-                        2,
-                        'curls',
-                        tool: 'round-nose pliers',
-                        operation: Operation::Spiral,
-                    )
-                    : null,
-                new Step(
-                    $moment,
-                    '',
-                    'Bend it round',
-                    'Bend it round '.$form->where('mandrel', $part->profile).', let it spring, and form it again.'
-                        .$form->opens($part->profile),
-                    $part->part->choice('style') === 'doubled'
-                        ? [$part->mark('round'), $part->mark('round-2')]
-                        : [$part->mark('round')],
-                    tool: 'bangle mandrel',
-                ),
-            ])),
-            [EventKind::Work, 'beads'] => $this->beads($part)->steps(),
-            [EventKind::Work, 'tie'] => $this->isTied($part->part) ? [$this->tie($part)->step($moment)] : [],
-            [EventKind::Work, 'bind'] => $part->part->count('stack') === 1
-                ? []
-                : [
-                    new Step(
-                        $moment,
-                        '',
-                        'Bind the stack',
-                        'Make all '.$part->part->count('stack')
-                            .' alike, hold them side by side, openings together, and coil '
-                            .Figures::counted($part->part->count('binding_turns'), 'close turn')
-                            .' round them opposite the opening. Trim both tails on the outside and press them in.',
-                        [$part->mark('binding')],
-                        $part->part->count('binding_turns'),
-                        'turns',
-                        tool: 'fingers, chain-nose pliers, flush cutter',
-                        cautions: [Caution::CutEnds],
-                        operation: Operation::Bind,
-                    ),
-                ],
-            default => [],
-        };
+        return new Handwork(
+            Moment::work('round'), 'Bend it round', 'Bend it round '.$form->where('mandrel', $part->profile)
+                .', let it spring, and form it again.'.$form->opens($part->profile), Operation::Bend, 'bangle mandrel',
+            turn: 1,
+        );
+    }
+
+    private static function bindingTheStack(PartPlan $part): Handwork
+    {
+        $turns = $part->part->count('binding_turns');
+
+        return new Handwork(
+            Moment::work('bind'), 'Bind the stack', 'Make all '.$part->part->count('stack')
+                .' alike, hold them side by side, openings together, and coil '.Figures::counted($turns, 'close turn')
+                .' round them opposite the opening. Trim both tails on the outside and press them in.',
+            Operation::Bind, 'fingers, chain-nose pliers, flush cutter', $turns, 'turns', [Caution::CutEnds],
+        );
+    }
+
+    /** @return list<Closure(): Handwork> what is done to the round of each, once or on the way */
+    private function roundWork(PartPlan $part): array
+    {
+        [$flat, $stops] = [$this->flat($part), $this->annealedAt($part)];
+
+        return [
+            fn (): Handwork => self::filing($part),
+            ...$stops === [] ? [] : [fn (): Handwork => self::annealing($stops)],
+            ...$flat === null ? [] : [fn (): Handwork => self::hammering($part, $flat)],
+            ...$this->beads($part)->stringing(),
+            fn (): Handwork => $this->rounding($part),
+        ];
+    }
+
+    private static function hammering(PartPlan $part, Hammered $flat): Handwork
+    {
+        return new Handwork(
+            Moment::work('hammer'), 'Hammer it', 'Hammer evenly from the middle out to '
+                .$part->profile->size($flat->thicknessMm).', turn it and do the other face; it grows to '
+                .Figures::trim($flat->lengthening() * 100, 0).' % of its length and '
+                .$part->profile->size($flat->widthMm()).' wide.', Operation::Hammer, 'hammer, bench block',
+            cautions: [Caution::Hammering],
+        );
+    }
+
+    /** @param  list<string>  $stops */
+    private static function annealing(array $stops): Handwork
+    {
+        return new Handwork(
+            Moment::work('hammer'), 'Anneal on the way', 'Hammer it no thinner than '.implode(', then ', $stops)
+                .' before it is annealed again, as you were trained to, and cleaned.', Operation::Flame,
+            'hammer, bench block', cautions: [Caution::Flame, Caution::Hammering],
+        );
     }
 
     /** How hard its wire is when it comes to the block. */
@@ -671,41 +667,24 @@ final class Bangle implements Technique
         return Hardness::of($part->wire->temper)->plus($part->profile->schools->straighteningNumbers());
     }
 
-    /**
-     * Where the metal must be annealed on the way: each time as soon as it is as thin as it may get.
-     *
-     * @return list<Step>
-     */
-    private function annealSteps(PartPlan $part, Moment $moment, Hammered $flat): array
+    /** @return list<string> how thin it is each time that it must be annealed: as thin as it may get */
+    private function annealedAt(PartPlan $part): array
     {
-        $stops = [];
-        $hardness = $this->before($part);
-        for (
-            $thick = $part->wireMm(); $part->part->is('annealed')
-            && count($stops) < 12; $hardness = Hardness::of(Temper::DeadSoft)
-        ) {
+        $flat = $this->flat($part);
+        if ($flat === null || ! $part->part->is('annealed')) {
+            return [];
+        }
+        [$stops, $hardness, $thick] = [[], $this->before($part), $part->wireMm()];
+        while (count($stops) < self::MOST_ANNEALED) {
             $thick = $hardness->thinnestMm($part->wire->metal, $thick);
             if ($thick <= $flat->thicknessMm) {
                 break;
             }
             $stops[] = $part->profile->size($thick);
+            $hardness = Hardness::of(Temper::DeadSoft);
         }
 
-        return $stops === []
-            ? []
-            : [
-                new Step(
-                    $moment,
-                    '',
-                    'Anneal on the way',
-                    'Hammer it no thinner than '.implode(', then ', $stops)
-                        .' before it is annealed again, as you were trained to, and cleaned.',
-                    [$part->mark('round')],
-                    tool: 'hammer, bench block',
-                    cautions: [Caution::Flame, Caution::Hammering],
-                    operation: Operation::Flame,
-                ),
-            ];
+        return $stops;
     }
 
     /** Flattened further than the metal bears, it cracks. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique;
 
+use Hebra\Core\Course\Course;
 use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Cut;
@@ -30,6 +31,12 @@ final class Bought
     public static function cuts(PartPlan $part, Cut $cut): array
     {
         return self::is($part->part) ? [] : [$cut];
+    }
+
+    /** Nothing is done to what is bought. */
+    public static function asIs(PartPlan $part, Course $course): Course
+    {
+        return self::is($part->part) ? $course->readyMade() : $course;
     }
 
     /** @return list<ReadyMade> */

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique;
 
+use Closure;
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Bead\Material;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Change\SetSetting;
@@ -24,7 +25,6 @@ use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\ReadyMade;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Plate\Hole;
@@ -269,7 +269,8 @@ final class BoughtPart implements Technique
     {
         $from = $this->hangsAt($part->part);
 
-        return $this->told($part->part)->moved(-$from->x, -$from->y);
+        return $this->told($part->part)->moved(-$from->x, -$from->y)
+            ->by(...$this->preparing($part->part, $part->mark('face')));
     }
 
     public function eyes(PartPlan $part, string $instance): array
@@ -370,40 +371,35 @@ final class BoughtPart implements Technique
         return $part->part->choice('what') === 'clasp' ? new Clasp($this->called($part->part), 0.8) : null;
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
+    /** @return list<Closure(): Handwork> how it is made ready, where it is */
+    private function preparing(Part $part, string $face): array
     {
-        if (! $moment->is(EventKind::Form, 'top')) {
-            return [];
-        }
-        $called = $this->called($part->part);
+        $called = $this->called($part);
+        $doing = fn (string $title, string $text, Operation $operation, string $tool, Caution $caution): Closure =>
+            fn (): Handwork => new Handwork(
+                Moment::form('top'), $title, $text, $operation, $tool, cautions: [$caution], lights: [$face],
+            );
 
-        return match ($part->part->choice('prepared')) {
+        return match ($part->choice('prepared')) {
             'shank' => [
-                new Step(
-                    $moment, '', 'Cut the shank off',
-                    "Cut the shank of the {$called} off close, without marking its face.", [$part->mark('face')],
-                    tool: 'heavy cutters', cautions: [Caution::CutEnds], operation: Operation::Trim,
+                $doing(
+                    'Cut the shank off', "Cut the shank of the {$called} off close, without marking its face.",
+                    Operation::Trim, 'heavy cutters', Caution::CutEnds,
                 ),
-                new Step(
-                    $moment, '', 'File the stub flat',
+                $doing(
+                    'File the stub flat',
                     'File the stub level with the back, then smooth it with fine paper until nothing catches.',
-                    [$part->mark('face')], tool: 'file, fine paper', cautions: [Caution::Filing],
-                    operation: Operation::File,
+                    Operation::File, 'file, fine paper', Caution::Filing,
                 ),
             ],
             self::GLUED => [
-                new Step(
-                    $moment, '', 'Glue it on',
+                $doing(
+                    'Glue it on',
                     "Roughen and clean both faces, a little glue in the middle, and press the {$called} on level.",
-                    [$part->mark('face')], tool: 'glue, a stick to spread it', cautions: [Caution::Glue],
-                    operation: Operation::Wait,
+                    Operation::Wait, 'glue, a stick to spread it', Caution::Glue,
                 ),
-                new Step(
-                    $moment, '', 'Let it set',
-                    'Leave it flat and untouched for as long as the glue’s own sheet says, before anything pulls '
-                        .'at it.',
-                    [$part->mark('face')], asks: 'Has it set as long as its sheet says?', operation: Operation::Wait,
-                ),
+                fn (): Handwork => Handwork::setting(Moment::form('top'), 'Leave it flat and untouched for as long as '
+                    .'the glue’s own sheet says, before anything pulls at it.', $face),
             ],
             default => [],
         };

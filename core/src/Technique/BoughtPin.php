@@ -88,14 +88,21 @@ final readonly class BoughtPin
     {
         $kept = array_filter($this->end->moves(false), fn (Move $move): bool => $move->segment->kind->stays());
         $trimmed = $this->fit->trimmedMm();
-
-        return [$seat, ...array_values($kept), ...($trimmed > 0.0 ? [new Move(
+        if ($trimmed <= 0.0) {
+            return [$seat, ...array_values($kept)];
+        }
+        $rest = new Move(
             Segment::given(
                 SegmentKind::Trim, $trimmed, 'trimmed', $this->part->mark('top-tail'),
                 'pin − beads − neck − loop − wraps', 'common practice',
             ),
             new Straight($trimmed),
-        )] : [])];
+        );
+
+        return [
+            $seat, ...array_values($kept),
+            $this->end->isPlain() ? $rest : $rest->by($this->end->trimming(...)),
+        ];
     }
 
     /** Whether it is long enough; if not, the shortest stocked one that is. */

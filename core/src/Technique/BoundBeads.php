@@ -11,7 +11,6 @@ use Hebra\Core\Course\BoundRow;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Frame;
 use Hebra\Core\Course\Host;
-use Hebra\Core\Course\Move;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape;
 use Hebra\Core\Course\Shape\Later;
@@ -20,6 +19,8 @@ use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
 use Hebra\Core\Handwork\Caution;
+use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Change\SetSetting;
@@ -28,7 +29,6 @@ use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Metal;
@@ -39,7 +39,6 @@ use Hebra\Core\Wrap\BeadWrap;
 use Hebra\Core\Wrap\Binding;
 use Hebra\Core\Wrap\StoneRow;
 use Hebra\Core\Wrap\Turn;
-use LogicException;
 
 /**
  * Beads along the wire of a hoop, a frame or a bangle: strung on it, or bound to it with a finer wire, seated on it or
@@ -54,9 +53,15 @@ final readonly class BoundBeads
     /** Turns round the frame where a row turns back [common practice]. */
     private const ROW_TURNS = 2;
 
-    /** @param  int  $cores  wires of the frame side by side */
-    public function __construct(private PartPlan $plan, private int $cores = 1)
-    {
+    /**
+     * @param  int  $cores  wires of the frame side by side
+     * @param  string  $host  what they lie on, in words
+     * @param  int  $turn  when they are bound among what is done at that moment
+     */
+    public function __construct(
+        private PartPlan $plan, private int $cores = 1, private string $host = 'frame',
+        private Moment $moment = new Moment(EventKind::Work, 'beads'), private int $turn = 0,
+    ) {
     }
 
     /** @return list<Parameter> */
@@ -234,7 +239,7 @@ final readonly class BoundBeads
         $begins = $fromMm + $coil * $this->bindingMm();
         $laid = Later::once(fn (): array => $bound()->stones($begins, $stones, $between, $this->isAstride()));
         $stretch = $this->tail(new Stretch($this->plan), 'start')->anchored();
-        $this->wind($stretch, $coil, new Later(fn (): Wound => $bound()->wraps($fromMm, $coil)));
+        $this->wind($stretch, $coil, new Later(fn (): Wound => $bound()->wraps($fromMm, $coil)))->by($this->starting(...));
         $stretch->worked(
             SegmentKind::Binding,
             $this->stonesMm($stones, $between),
@@ -246,9 +251,9 @@ final readonly class BoundBeads
             StoneRow::SOURCE,
             $this->plan->strung,
             new Later(fn (): Shape => $laid()[0]),
-        )->threading(fn (): array => $laid()[1]);
+        )->threading(fn (): array => $laid()[1])->by($this->bindingStones(...), $this->turningOver(...));
         $ends = $begins + $this->plan->stackMm();
-        $this->wind($stretch, $coil, new Later(fn (): Wound => $bound()->wraps($ends, $coil)));
+        $this->wind($stretch, $coil, new Later(fn (): Wound => $bound()->wraps($ends, $coil)))->by($this->ending(...));
 
         return $this->tail($stretch, 'end')->course(
             'Binding', self::ROLE, $this->plan->times, fn (): Frame => $bound()->wraps($fromMm, 0)->start(),
@@ -310,7 +315,7 @@ final readonly class BoundBeads
             fn (): array => $bound()->laid($begins, $beads, $part->count('between'), $this->isAstride()),
         );
         $stretch = $this->tail(new Stretch($this->plan), 'start')->anchored();
-        $this->wind($stretch, $coil, new Later(fn (): Wound => $bound()->wraps($fromMm, $coil)));
+        $this->wind($stretch, $coil, new Later(fn (): Wound => $bound()->wraps($fromMm, $coil)))->by($this->starting(...));
         $stretch->worked(
             SegmentKind::Binding,
             $mm,
@@ -322,8 +327,8 @@ final readonly class BoundBeads
             BeadWrap::SOURCE,
             $this->plan->strung,
             new Later(fn (): Shape => $row()[0]),
-        )->threading(fn (): array => $row()[1]);
-        $this->wind($stretch, $coil, new Later(fn (): Wound => $bound()->wraps($ends, $coil)));
+        )->threading(fn (): array => $row()[1])->by($this->bindingBeads(...), $this->turningOver(...));
+        $this->wind($stretch, $coil, new Later(fn (): Wound => $bound()->wraps($ends, $coil)))->by($this->ending(...));
 
         return $this->tail($stretch, 'end')->course(
             'Binding', self::ROLE, $this->plan->times, fn (): Frame => $bound()->wraps($fromMm, 0)->start(),
@@ -403,7 +408,8 @@ final readonly class BoundBeads
         $chunks = array_chunk($beads, max(1, (int) ceil(count($beads) / $rows)));
         $laid = Later::once(fn (): array => $bound()->rows($fromMm, $chunks, self::ROW_TURNS));
         $stretch = $this->tail(new Stretch($this->plan), 'start')->anchored();
-        $this->wind($stretch, self::ROW_TURNS, new Later(fn (): Wound => $bound()->wraps($fromMm, self::ROW_TURNS)));
+        $this->wind($stretch, self::ROW_TURNS, new Later(fn (): Wound => $bound()->wraps($fromMm, self::ROW_TURNS)))
+            ->by($this->startingRows(...));
         $stretch->worked(
             SegmentKind::Binding,
             $passes + $between,
@@ -414,10 +420,10 @@ final readonly class BoundBeads
             'geometry; two turns at each end of a pass are common practice',
             $this->plan->strung,
             new Later(fn (): Shape => $laid()[0]),
-        )->threading(fn (): array => $laid()[1]);
+        )->threading(fn (): array => $laid()[1])->by($this->bindingRows(...), $this->turningOver(...));
         $this->wind(
             $stretch, self::ROW_TURNS, new Later(fn (): Wound => $bound()->wraps($laid()[2], self::ROW_TURNS)),
-        );
+        )->by($this->endingRows(...));
 
         return $this->tail($stretch, 'end')->course(
             'Binding', self::ROLE, $this->plan->times, fn (): Frame => $bound()->wraps($fromMm, 0)->start(),
@@ -425,181 +431,122 @@ final readonly class BoundBeads
         );
     }
 
-    /** @return list<Step> */
-    private function rowSteps(): array
+    /** @return list<Closure(): Handwork> what is done to the wire that they are strung on */
+    public function stringing(): array
     {
-        $rows = $this->rows();
-
-        return [
-            new Step(
-                Moment::work('beads'),
-                '',
-                'Start the first row',
-                'Leave a tail and take two turns of the binding wire round the frame.',
-                [$this->plan->mark('binding')],
-                self::ROW_TURNS,
-                'turns',
-                tool: 'fingers',
-                operation: Operation::Bind,
-                cut: $this->plan->cutKey(self::ROLE),
-            ),
-            (new Step(Moment::work('beads'), '', 'Bind the rows', 'Bead by bead to the other end, half a turn round '
-                .'each; where a row ends two turns, and two more beside them where the next begins, back along the '
-                .'first, '.Figures::counted($rows, 'row').' in all: '.$this->words().'. The first pass teaches the '
-                    .'rest: see how much wire is left.', [
-                        $this->plan->mark('binding'), $this->plan->mark('beads'),
-                    ], $rows, 'rows', tool: 'fingers, chain-nose pliers', cautions: [Caution::Crush],
-                operation: Operation::Bind,
-            ))->putting($this->plan->strung, $this->plan->cutKey(self::ROLE)),
-            new Step(
-                Moment::work('beads'),
-                '',
-                'End the binding',
-                'Two turns round the frame, trim both tails close, and press the ends in at the back.',
-                [$this->plan->mark('binding')],
-                self::ROW_TURNS,
-                'turns',
-                tool: 'flush cutter',
-                cautions: [Caution::CutEnds],
-                operation: Operation::Bind,
-                cut: $this->plan->cutKey(self::ROLE),
-            ),
-        ];
-    }
-
-    /** @return list<Step> */
-    public function steps(): array
-    {
-        if ($this->plan->strung === []) {
-            return [];
-        }
-        if (! self::isBound($this->plan->part)) {
-            return [
-                (new Step(
-                    Moment::work('beads'), '', 'Thread the beads', 'In this order: '.$this->words().'.',
-                    [$this->plan->mark('beads')], $this->plan->beadCount(), 'beads', tool: 'fingers',
-                    operation: Operation::Thread,
-                ))->putting(
-                    $this->plan->strung,
-                    $this->plan->cutKey(),
-                ),
-            ];
-        }
-
-        $isInRows = $this->rows() > 1 && ! $this->isStoneRow();
-
-        return [...$this->bitByBit($isInRows ? $this->rowSteps() : $this->coiledSteps()), Step::turnOver(
-            Moment::work('beads'), [$this->plan->mark('binding'), $this->plan->mark('beads')],
-            'Look along the back: no turn stands off or crosses another, and both ends are pressed in so that a '
-                .'fingertip feels neither.',
+        return $this->onWire() === [] ? [] : [fn (): Handwork => new Handwork(
+            $this->moment, 'Thread the beads', 'In this order: '.$this->words().'.', Operation::Thread, 'fingers',
+            $this->plan->beadCount(), 'beads', puts: true, lights: [$this->plan->mark('beads')],
         )];
     }
 
-    /**
-     * Each step makes one more of the stretches that the binding wire takes.
-     *
-     * @param  list<Step>  $steps
-     * @return list<Step>
-     */
-    private function bitByBit(array $steps): array
-    {
-        // How long they are does not depend on where they lie.
-        [$wire] = $this->courses(fn (): Host => throw new LogicException('asked where a binding lies'), 0.0);
-        $mark = $this->plan->mark('binding');
-        $bound = array_filter($wire->moves, fn (Move $move): bool => $move->segment->mark === $mark);
-        $lengths = array_map(fn (Move $move): float => $move->segment->lengthMm, array_values($bound));
-        foreach ($steps as $at => $step) {
-            $share = array_sum(array_slice($lengths, 0, $at + 1)) / max(1e-9, array_sum($lengths));
-            $steps[$at] = $at === count($steps) - 1 ? $step : $step->upTo([$mark => $share]);
-        }
-
-        return $steps;
-    }
-
-    /** @return list<Step> */
-    private function coiledSteps(): array
+    private function starting(): Handwork
     {
         $coil = $this->plan->part->count('end_coil');
 
-        return array_values(array_filter([
-            $coil === 0
-                ? null
-                : new Step(
-                    Moment::work('beads'),
-                    '',
-                    'Start the binding',
-                    'Leave a tail, and coil '.Figures::counted($coil, 'close turn')
-                        .' of the binding wire round the frame.',
-                    [$this->plan->mark('binding')],
-                    $coil,
-                    'turns',
-                    tool: 'fingers',
-                    operation: Operation::Bind,
-                    cut: $this->plan->cutKey(self::ROLE),
-                ),
-            $this->isStoneRow() ? $this->stonesStep() : $this->beadsStep(),
-            $coil === 0
-                ? null
-                : new Step(
-                    Moment::work('beads'),
-                    '',
-                    'End the binding',
-                    'Coil '.Figures::counted($coil, 'turn')
-                        .' to match the start. Trim both tails close, and press the ends in at the back.',
-                    [$this->plan->mark('binding')],
-                    $coil,
-                    'turns',
-                    tool: 'flush cutter',
-                    cautions: [Caution::CutEnds],
-                    operation: Operation::Bind,
-                    cut: $this->plan->cutKey(self::ROLE),
-                ),
-        ]));
+        return $this->winding(
+            'Start the binding', 'Leave a tail, and coil '.Figures::counted($coil, 'close turn')
+                ." of the binding wire round the {$this->host}.", $coil,
+        );
     }
 
-    private function beadsStep(): Step
+    private function ending(): Handwork
     {
-        $sits = $this->isAstride() ? 'half on either side of the frame' : 'seated on the frame';
+        $coil = $this->plan->part->count('end_coil');
+
+        return $this->windingUp('Coil '.Figures::counted($coil, 'turn')
+            .' to match the start. Trim both tails close, and press the ends in at the back.', $coil);
+    }
+
+    private function startingRows(): Handwork
+    {
+        return $this->winding(
+            'Start the first row', "Leave a tail and take two turns of the binding wire round the {$this->host}.",
+            self::ROW_TURNS,
+        );
+    }
+
+    private function endingRows(): Handwork
+    {
+        return $this->windingUp(
+            "Two turns round the {$this->host}, trim both tails close, and press the ends in at the back.",
+            self::ROW_TURNS,
+        );
+    }
+
+    private function winding(string $title, string $text, int $turns): Handwork
+    {
+        return new Handwork(
+            $this->moment, $title, $text, Operation::Bind, 'fingers', $turns, 'turns', turn: $this->turn,
+            isOfWire: true,
+        );
+    }
+
+    private function windingUp(string $text, int $turns): Handwork
+    {
+        return new Handwork(
+            $this->moment, 'End the binding', $text, Operation::Bind, 'flush cutter', $turns, 'turns',
+            [Caution::CutEnds], $this->turn, isOfWire: true,
+        );
+    }
+
+    private function bindingRows(): Handwork
+    {
+        $rows = $this->rows();
+
+        return $this->putting('Bind the rows', 'Bead by bead to the other end, half a turn round each; where a row '
+            .'ends two turns, and two more beside them where the next begins, back along the first, '
+            .Figures::counted($rows, 'row').' in all: '.$this->words().'. The first pass teaches the rest: see how '
+            .'much wire is left.', $rows, 'rows');
+    }
+
+    private function bindingBeads(): Handwork
+    {
+        $sits = $this->isAstride() ? "half on either side of the {$this->host}" : "seated on the {$this->host}";
         $wraps = Figures::counted($this->plan->part->count('between'), 'wrap');
-        $step = new Step(
-            Moment::work('beads'),
-            '',
-            'Bind the beads on',
-            "One bead at a time, {$sits}, with {$wraps} pulled tight between: {$this->words()}.",
-            [$this->plan->mark('binding'), $this->plan->mark('beads')],
-            $this->plan->beadCount(),
-            'beads',
-            tool: 'fingers, chain-nose pliers',
-            cautions: [Caution::Crush],
-            operation: Operation::Bind,
-        );
 
-        return $step->putting($this->plan->strung, $this->plan->cutKey(self::ROLE));
+        return $this->putting(
+            'Bind the beads on', "One bead at a time, {$sits}, with {$wraps} pulled tight between: {$this->words()}.",
+            $this->plan->beadCount(), 'beads',
+        );
     }
 
-    private function stonesStep(): Step
+    private function bindingStones(): Handwork
     {
-        $between = $this->plan->part->count('between');
-        $over = $between === 0 ? '' : ', and '.Figures::counted($between, 'wrap')
-            .' over each link pulled down between two';
-        $step = new Step(
-            Moment::work('beads'),
-            '',
-            'Bind the row on',
-            'Cut the row through the links to '.Figures::counted($this->plan->beadCount(), 'stone')
-                .'. Lay it with its back on the '
-                .($this->isAstride() ? 'front' : 'outside')
-                    ." of the wire, faces out; once round behind each stone{$over}: "
-                .$this->words().'.',
-            [$this->plan->mark('binding'), $this->plan->mark('beads')],
-            $this->plan->beadCount(),
-            'stones',
-            tool: 'flush cutter, fingers, chain-nose pliers',
-            cautions: [Caution::CutEnds],
-            operation: Operation::Bind,
-        );
+        [$between, $count] = [$this->plan->part->count('between'), $this->plan->beadCount()];
+        $over = $between === 0
+            ? ''
+            : ', and '.Figures::counted($between, 'wrap').' over each link pulled down between two';
+        $side = $this->isAstride() ? 'front' : 'outside';
 
-        return $step->putting($this->plan->strung, $this->plan->cutKey(self::ROLE));
+        return new Handwork(
+            $this->moment, 'Bind the row on', 'Cut the row through the links to '.Figures::counted($count, 'stone')
+                .". Lay it with its back on the {$side} of the wire, faces out; once round behind each stone{$over}: "
+                .$this->words().'.', Operation::Bind, 'flush cutter, fingers, chain-nose pliers', $count, 'stones',
+            [Caution::CutEnds], $this->turn, true, lights: $this->lit(),
+        );
+    }
+
+    private function putting(string $title, string $text, int $count, string $counted): Handwork
+    {
+        return new Handwork(
+            $this->moment, $title, $text, Operation::Bind, 'fingers, chain-nose pliers', $count, $counted,
+            [Caution::Crush], $this->turn, true, lights: $this->lit(),
+        );
+    }
+
+    private function turningOver(): Handwork
+    {
+        return Handwork::turnOver(
+            $this->moment, 'Look along the back: no turn stands off or crosses another, and both ends are pressed in '
+                .'so that a fingertip feels neither.', $this->turn + 1, $this->lit(),
+        );
+    }
+
+    /** @return list<string> */
+    private function lit(): array
+    {
+        return [$this->plan->mark('binding'), $this->plan->mark('beads')];
     }
 
     /** @return list<Check> what stands against binding what is set in a row */

@@ -22,7 +22,7 @@ use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Change;
@@ -36,7 +36,6 @@ use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
@@ -203,26 +202,29 @@ final class BrioletteWrap implements Technique
     public function courses(PartPlan $part): array
     {
         [$seat, $short, $depth] = [$this->seatMm($part), $this->short($part), $this->depthMm($part)];
-        $stretch = (new Stretch($part))->tail($part->part->mm('tail'), 'short-tail')
+        $wrapping = fn (): Handwork => $this->wrapping($part);
+        $stretch = (new Stretch($part))->tail($part->part->mm('tail'), 'short-tail')->by($wrapping)
             ->worked(
                 SegmentKind::Wraps, $short->wrapsMm(), Figures::counted((int) $short->wraps, 'wrap'), 'short-wraps',
                 $short->wrapsWorking()->rule, $short->wrapsWorking()->numbers,
                 shape: new Later(fn (): Shape => $this->shortShape($part)),
-            );
+            )->by($wrapping);
         $this->leg($part, $stretch, 'short leg', -1)
             ->bend('bend up out of the hole')->anchored()
             ->worked(
                 SegmentKind::Seat, $seat, 'through the hole', 'hole', 'hole + d',
                 Figures::trim($seat - $part->wireMm(), 3).' + '.Figures::trim($part->wireMm(), 3),
                 beads: $this->held($part),
-            )->threading($this->threaded($part))->bend('bend up out of the hole');
+            )->threading($this->threaded($part))->bend('bend up out of the hole')
+            ->by(...$this->bead($part) === null ? [] : [fn (): Handwork => $this->threading($part)]);
         $this->leg($part, $stretch, 'long leg', 1)
             ->bend('bend upright')
             ->worked(
                 SegmentKind::Neck, $short->neckMm(), 'room for the short end', 'short-room', 'n·d',
                 Figures::trim($short->wraps).' × '.Figures::trim($short->pitchMm(), 3),
-            );
-        foreach ($this->end($part)->moves(false, 'bend over', $part->part->is('turned') ? 90.0 : 0.0) as $move) {
+            )->by($wrapping);
+        $home = 'Go on with the long end, straight up above the wraps of the short one.';
+        foreach ($this->end($part)->moves(false, 'bend over', $part->part->is('turned') ? 90.0 : 0.0, $home) as $move) {
             $stretch->move($move);
         }
         $mouth = new Vector(-$seat / 2, $this->tipMm($part) + $depth);
@@ -246,7 +248,7 @@ final class BrioletteWrap implements Technique
             shape: new Laid($side > 0 ? $this->legSpans($part, 1) : $this->shortSpans($part), new Frame(
                 new Vector(0.0, $this->tipMm($part)), new Vector(0.0, -1.0), new Vector(-1.0, 0.0),
             )),
-        );
+        )->by(self::bendingUp(...));
     }
 
     /** How what is above the hole falls off to its sides: a drop straight, a tile not at all, all else round. */
@@ -340,58 +342,38 @@ final class BrioletteWrap implements Technique
         )];
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
+    private function threading(PartPlan $part): Handwork
     {
-        return match ([$moment->kind, $moment->place]) {
-            [EventKind::Thread, ''] => $this->threadSteps($part, $moment),
-            [EventKind::Work, 'tip'] => $this->tipSteps($part, $moment),
-            [EventKind::Form, 'top'] => $this->end($part)->formSteps(
-                false, 'Go on with the long end, straight up above the wraps of the short one.',
-            ),
-            [EventKind::Close, 'top'] => $this->end($part)->closeSteps(),
-            default => [],
-        };
-    }
-
-    /** @return list<Step> */
-    private function threadSteps(PartPlan $part, Moment $moment): array
-    {
-        $beads = $this->held($part);
-        if ($beads === []) {
-            return [];
-        }
         $short = $part->part->mm('tail') + $this->short($part)->wrapsMm() + $this->legMm($part);
-        $step = new Step(
-            $moment, '', 'Through the hole', 'Put the wire through the hole across the '.$beads[0]->bead->shape->words()
-                .' until '.$part->profile->length($short).' stand out at one side: that is the short end.',
-            [$part->mark('hole')], tool: 'fingers', operation: Operation::Thread,
-        );
+        $bead = $this->bead($part)?->shape->words();
 
-        return [$step->putting($beads, $part->cutKey())];
+        return new Handwork(
+            Moment::thread(), 'Through the hole', "Put the wire through the hole across the {$bead} until "
+                .$part->profile->length($short).' stand out at one side: that is the short end.', Operation::Thread,
+            'fingers', puts: true,
+        );
     }
 
-    /** @return list<Step> */
-    private function tipSteps(PartPlan $part, Moment $moment): array
+    private static function bendingUp(): Handwork
+    {
+        return new Handwork(
+            Moment::work('tip'), 'Bend both ends up',
+            'Bend both ends up close to the bead until they cross over its tip, and the long one straight up from '
+                .'there. Push with the fingers: a tip chips where pliers press.', Operation::Bend, 'fingers',
+            cautions: [Caution::Crush],
+        );
+    }
+
+    private function wrapping(PartPlan $part): Handwork
     {
         $count = $part->part->count('short_wraps');
         $wraps = Figures::counted($count, 'wrap');
 
-        return [
-            new Step(
-                $moment, '', 'Bend both ends up',
-                'Bend both ends up close to the bead until they cross over its tip, and the long one straight up from '
-                    .'there. Push with the fingers: a tip chips where pliers press.',
-                [$part->mark('short-leg'), $part->mark('long-leg')], tool: 'fingers', cautions: [Caution::Crush],
-                operation: Operation::Bend,
-            ),
-            new Step(
-                $moment, '', 'Wrap the short end',
-                "Hold the long end upright and lay {$wraps} of the short one round it, close over the tip. Trim, and "
-                    .'press the end in.',
-                [$part->mark('short-wraps'), $part->mark('short-tail'), $part->mark('short-room')], $count, 'wraps',
-                tool: 'chain-nose pliers, flush cutter', cautions: [Caution::CutEnds], operation: Operation::Wrap,
-            ),
-        ];
+        return new Handwork(
+            Moment::work('tip'), 'Wrap the short end', "Hold the long end upright and lay {$wraps} of the short one "
+                .'round it, close over the tip. Trim, and press the end in.', Operation::Wrap,
+            'chain-nose pliers, flush cutter', $count, 'wraps', [Caution::CutEnds], 1,
+        );
     }
 
     public function checks(PartPlan $part): array

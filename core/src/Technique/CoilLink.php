@@ -19,7 +19,7 @@ use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Family;
@@ -31,7 +31,6 @@ use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Tool\ToolKind;
@@ -207,10 +206,12 @@ final class CoilLink implements Technique
     {
         [$top, $bottom, $d] = [$part->part->mm('top_inside'), $part->part->mm('bottom_inside'), $part->wireMm()];
         $core = (new Stretch($part))
-            ->loop($top, $d, 'eye', 'top-loop', new EyeShape($top, $d))->bend('bend square, top')->anchored()
+            ->loop($top, $d, 'eye', 'top-loop', new EyeShape($top, $d))->bend('bend square, top')
+            ->by(fn (): Handwork => self::turning($part, 'top'))->anchored()
             ->given(SegmentKind::Straight, $this->lengthMm($part), 'coil', 'core', 'as long as the coil')
             ->bend('bend square, bottom')
             ->loop($bottom, $d, 'eye', 'bottom-loop', new EyeShape($bottom, $d))
+            ->by(fn (): Handwork => self::turning($part, 'bottom'))
             ->course('Core', $part->part->wire, $part->times, Frame::down($top + $d));
         $host = Later::once(fn (): Host => $core->host($part->mark('core')));
 
@@ -230,16 +231,21 @@ final class CoilLink implements Technique
         return $this->wound(
             $part, 'Coil', 'coil', $coil->wireLengthMm(), Figures::trim($coil->turns, 1).' turns',
             'L/w·√((π(c + w))² + w²)', Figures::trim($coil->turns, 2).' × '.Figures::trim($coil->turnMm(), 3), $shape,
+            [fn (): Handwork => $this->winding($part), self::sliding(...)],
         );
     }
 
-    /** @param  Closure(): Wound  $shape */
+    /**
+     * @param  Closure(): Wound  $shape
+     * @param  list<Closure(): Handwork>  $handwork
+     */
     private function wound(
         PartPlan $part, string $label, string $role, float $mm, string $words, string $rule, string $numbers,
-        Closure $shape,
+        Closure $shape, array $handwork,
     ): Course {
         $stretch = (new Stretch($part))->tail(self::TAIL_MM, 'coil-tail')->anchored()
-            ->worked(SegmentKind::Coil, $mm, $words, $role, $rule, $numbers, shape: new Later($shape));
+            ->worked(SegmentKind::Coil, $mm, $words, $role, $rule, $numbers, shape: new Later($shape))
+            ->by(...$handwork);
 
         return $stretch->tail(self::TAIL_MM, 'coil-tail')->course(
             $label, $role, $part->times, fn (): Frame => $shape()->start(), $role,
@@ -253,6 +259,7 @@ final class CoilLink implements Technique
     private function twiceCourses(PartPlan $part, Closure $core): array
     {
         $twice = $this->twice($part);
+        $together = fn (): Handwork => $this->windingTogether($part);
         [$w, $inner] = [$part->wireOf('coil')->diameterMm(), $part->wireOf('inner')->diameterMm()];
         $thick = $this->wound(
             $part, 'Inner wire', 'inner', $twice->coreLengthMm(), Figures::trim($twice->turns(), 1).' turns',
@@ -262,6 +269,7 @@ final class CoilLink implements Technique
             fn (): Wound => Wound::ofLength(
                 $core(), 0.0, $twice->coreLengthMm(), $twice->turns(), $twice->turns() * $twice->firstOutsideMm(),
             ),
+            [$together],
         );
         // Its turns go round the core: what is out lies away from that.
         $host = Later::once(fn (): Host => $thick->host($part->mark('inner'), new Vector(0.0, 1.0)));
@@ -272,6 +280,7 @@ final class CoilLink implements Technique
             Figures::trim($twice->firstCoilLengthMm(), 2).'/'.Figures::trim($w, 3).' × '
                 .Figures::trim(Turn::mm($inner, $w), 3),
             fn (): Wound => Wound::ofLength($host(), 0.0, $twice->wireLengthMm(), $turns, $host()->lengthMm()),
+            [fn (): Handwork => $this->windingFirst($part), $together, self::sliding(...)],
         );
 
         return [$thick, $fine];
@@ -285,6 +294,7 @@ final class CoilLink implements Technique
         $last = fn (): Wound => Wound::close(
             $host(), $this->lengthMm($part) - $bareMm, self::BARE_TURNS, $part->wireMm(), $w,
         );
+        $winding = fn (): Handwork => $this->windingBeads($part);
         $bare = fn (Stretch $stretch, Closure $shape): Stretch => $stretch->worked(
             SegmentKind::Coil,
             self::BARE_TURNS * Turn::mm($part->wireMm(), $w),
@@ -293,7 +303,7 @@ final class CoilLink implements Technique
             'N·√((π(c + w))² + w²)',
             self::BARE_TURNS.' × '.Figures::trim(Turn::mm($part->wireMm(), $w), 3),
             shape: new Later($shape),
-        );
+        )->by($winding, self::sliding(...));
         $stretch = $bare((new Stretch($part))->tail(self::TAIL_MM, 'coil-tail')->anchored(), $first)
             ->worked(
                 SegmentKind::Seat,
@@ -309,7 +319,7 @@ final class CoilLink implements Technique
             )->threading(array_map(
                 fn (Strung $strung): Threaded => new Threaded($strung->bead, $strung->count, $part->mark('beads')),
                 $part->strung,
-            ));
+            ))->by(fn (): Handwork => self::stringing($part), $winding);
 
         return $bare($stretch, $last)->tail(self::TAIL_MM, 'coil-tail')
             ->course('Coil', 'coil', $part->times, fn (): Frame => $first()->start(), 'coil');
@@ -340,114 +350,77 @@ final class CoilLink implements Technique
             : $this->crowded($part);
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
+    private static function turning(PartPlan $part, string $place): Handwork
     {
-        $turn = function (string $place) use ($part, $moment): array {
-            $form = Forming::loop($part->wire, $part->part->mm($place.'_inside'), $part->profile);
+        $form = Forming::loop($part->wire, $part->part->mm($place.'_inside'), $part->profile);
 
-            return [
-                new Step(
-                    $moment,
-                    '',
-                    "Turn the {$place} eye",
-                    'Bend square at the end of the coil and roll a plain eye round '
-                        .$form->where('mark of the round-nose pliers', $part->profile).'.'.$form->opens($part->profile),
-                    [$part->mark($place.'-loop')],
-                    tool: 'round-nose pliers',
-                    cautions: [Caution::CutEnds],
-                    operation: Operation::Eye,
-                ),
-            ];
-        };
-
-        return match ([$moment->kind, $moment->place]) {
-            [EventKind::Work, 'coil'] => match (true) {
-                $this->isBeaded => $this->beadedSteps($part, $moment),
-                $this->isTwice($part->part) => $this->twiceSteps($part, $moment),
-                default => [$this->coilStep($part, $moment)],
-            },
-            [EventKind::Form, 'top'] => $turn('top'),
-            [EventKind::Work, 'slide'] => [new Step(
-                $moment, '', 'Slide the coil on',
-                'Push the coil up against the eye. Nothing can go on once the second eye is turned.',
-                [$part->mark('coil')], tool: 'fingers', operation: Operation::Thread,
-            )],
-            [EventKind::Form, 'bottom'] => $turn('bottom'),
-            default => [],
-        };
-    }
-
-    private function coilStep(PartPlan $part, Moment $moment): Step
-    {
-        return new Step(
-            $moment, '', 'Wind the coil',
-            'Hold the tail and wind close turns on a piece of the core wire until they measure '
-                .$part->profile->length($part->part->mm('length')).'. Trim both tails flush.',
-            [$part->mark('coil')], (int) round($this->coil($part)->turns), 'turns',
-            tool: 'pin vice or fingers', cautions: [Caution::CutEnds], operation: Operation::Coil,
+        return new Handwork(
+            Moment::form($place), "Turn the {$place} eye", 'Bend square at the end of the coil and roll a plain eye '
+                .'round '.$form->where('mark of the round-nose pliers', $part->profile).'.'
+                .$form->opens($part->profile), Operation::Eye, 'round-nose pliers', cautions: [Caution::CutEnds],
         );
     }
 
-    /** @return list<Step> */
-    private function beadedSteps(PartPlan $part, Moment $moment): array
+    private static function sliding(): Handwork
     {
-        return [
-            ...($part->strung === [] ? [] : [(new Step(
-                $moment, '', 'String the beads', 'On the wire that is wound: '.Stringing::words($part->strung).'.',
-                [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread,
-            ))->putting($part->strung, $part->cutKey('coil'))]),
-            new Step(
-                $moment,
-                '',
-                'Wind the beaded coil',
-                'On a piece of the core wire: '.Figures::counted(self::BARE_TURNS, 'bare turn')
-                    .', then wind the beads on against each other, row by row, '
-                    .Figures::trim($this->beads($part)->turns, 1).' turns, and '
-                    .Figures::counted(self::BARE_TURNS, 'bare turn').' more. It measures '
-                    .$part->profile->length($this->lengthMm($part)).'. Trim both tails flush.',
-                [$part->mark('coil'), $part->mark('beads')],
-                (int) max(1, round($this->beads($part)->turns)),
-                'turns',
-                tool: 'pin vice or fingers',
-                cautions: [Caution::Crush, Caution::CutEnds],
-                operation: Operation::Coil,
-            ),
-        ];
+        return new Handwork(
+            Moment::work('slide'), 'Slide the coil on',
+            'Push the coil up against the eye. Nothing can go on once the second eye is turned.', Operation::Thread,
+            'fingers',
+        );
     }
 
-    /** @return list<Step> */
-    private function twiceSteps(PartPlan $part, Moment $moment): array
+    private function winding(PartPlan $part): Handwork
     {
-        $twice = $this->twice($part);
+        return new Handwork(
+            Moment::work('coil'), 'Wind the coil', 'Hold the tail and wind close turns on a piece of the core wire '
+                .'until they measure '.$part->profile->length($part->part->mm('length')).'. Trim both tails flush.',
+            Operation::Coil, 'pin vice or fingers', (int) round($this->coil($part)->turns), 'turns',
+            [Caution::CutEnds],
+        );
+    }
 
-        return [
-            new Step(
-                $moment,
-                '',
-                'Wind the first coil',
-                'Wind the fine wire close on the inner wire until the coil measures '
-                    .$part->profile->length($twice->firstCoilLengthMm()).'. Leave it on.',
-                [$part->mark('coil')],
-                tool: 'pin vice or winder',
-                cautions: [Caution::CutEnds],
-                operation: Operation::Coil,
-            ),
-            new Step(
-                $moment,
-                '',
-                'Wind the coil round the core',
-                'Wind coil and inner wire together round a piece of the core wire, each turn against the last, until '
-                    .'they measure '
-                    .$part->profile->length($part->part->mm('length'))
-                    .'. Tuck both ends of the inner wire in and trim.',
-                [$part->mark('coil'), $part->mark('inner')],
-                (int) max(1, round($twice->turns())),
-                'turns',
-                tool: 'fingers',
-                cautions: [Caution::CutEnds],
-                operation: Operation::Coil,
-            ),
-        ];
+    private static function stringing(PartPlan $part): Handwork
+    {
+        return new Handwork(
+            Moment::work('coil'), 'String the beads',
+            'On the wire that is wound: '.Stringing::words($part->strung).'.', Operation::Thread, 'fingers',
+            $part->beadCount(), 'beads', puts: true,
+        );
+    }
+
+    private function windingBeads(PartPlan $part): Handwork
+    {
+        [$turns, $bare] = [$this->beads($part)->turns, Figures::counted(self::BARE_TURNS, 'bare turn')];
+
+        return new Handwork(
+            Moment::work('coil'), 'Wind the beaded coil', "On a piece of the core wire: {$bare}, then wind the beads "
+                .'on against each other, row by row, '.Figures::trim($turns, 1)." turns, and {$bare} more. It "
+                .'measures '.$part->profile->length($this->lengthMm($part)).'. Trim both tails flush.',
+            Operation::Coil, 'pin vice or fingers', (int) max(1, round($turns)), 'turns',
+            [Caution::Crush, Caution::CutEnds], 1,
+        );
+    }
+
+    private function windingFirst(PartPlan $part): Handwork
+    {
+        return new Handwork(
+            Moment::work('coil'), 'Wind the first coil',
+            'Wind the fine wire close on the inner wire until the coil measures '
+                .$part->profile->length($this->twice($part)->firstCoilLengthMm()).'. Leave it on.', Operation::Coil,
+            'pin vice or winder', cautions: [Caution::CutEnds],
+        );
+    }
+
+    private function windingTogether(PartPlan $part): Handwork
+    {
+        return new Handwork(
+            Moment::work('coil'), 'Wind the coil round the core', 'Wind coil and inner wire together round a piece of '
+                .'the core wire, each turn against the last, until they measure '
+                .$part->profile->length($part->part->mm('length')).'. Tuck both ends of the inner wire in and trim.',
+            Operation::Coil, 'fingers', (int) max(1, round($this->twice($part)->turns())), 'turns',
+            [Caution::CutEnds], 1,
+        );
     }
 
     public function hung(PartPlan $part): array

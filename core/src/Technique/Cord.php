@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique;
 
+use Closure;
 use Hebra\Core\Bead\Bead;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Frame;
@@ -16,7 +17,7 @@ use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Change\SetSetting;
@@ -28,7 +29,6 @@ use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\ReadyMade;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
@@ -147,9 +147,14 @@ final class Cord implements Technique
         );
         $cord = (new Stretch($part))
             ->move(new Move($segment->carrying($part->strung), new Straight($long), $this->sliding($part)))
+            ->by(
+                fn (): Handwork => self::cutting($part),
+                ...$part->strung === [] ? [] : [fn (): Handwork => self::threading($part)],
+            )
             ->course('Cord', $part->part->wire, $part->times, Frame::down($cap->beginsMm()))
             ->coloured($part->part->choice('colour'));
         $end = fn (string $name, float $atMm): Course => (new Stretch($part))->move($cap->cap($name, $thick))
+            ->by(...self::ending($part, $name))
             ->course('End', $part->part->wire, $part->times, Frame::down($atMm));
 
         return [
@@ -186,68 +191,50 @@ final class Cord implements Technique
         ];
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
-    {
-        return match (true) {
-            $moment->is(EventKind::Form, 'top') => [
-                $this->cutStep($part, $moment), ...$this->endSteps($part, $moment, 'top'),
-            ],
-            $moment->is(EventKind::Thread, '') && $part->strung !== [] => [$this->threadStep($part, $moment)],
-            $moment->is(EventKind::Form, 'bottom') => $this->endSteps($part, $moment, 'bottom'),
-            default => [],
-        };
-    }
-
-    private function cutStep(PartPlan $part, Moment $moment): Step
+    private static function cutting(PartPlan $part): Handwork
     {
         $takes = $part->part->mm('long') + 2 * $part->part->mm('into');
 
-        return new Step(
-            $moment, '', 'Cut the cord',
-            'Cut '.$part->profile->length($takes).' of it, square: '.$part->profile->length($part->part->mm('long'))
-                .' are seen and '.$part->profile->length($part->part->mm('into')).' go into each end.',
-            [$part->mark('cord')], tool: 'sharp scissors or knife, ruler', cautions: [Caution::CutEnds],
-            operation: Operation::Cut,
+        return new Handwork(
+            Moment::form('top'), 'Cut the cord', 'Cut '.$part->profile->length($takes).' of it, square: '
+                .$part->profile->length($part->part->mm('long')).' are seen and '
+                .$part->profile->length($part->part->mm('into')).' go into each end.', Operation::Cut,
+            'sharp scissors or knife, ruler', cautions: [Caution::CutEnds],
         );
     }
 
-    /** @return list<Step> */
-    private function endSteps(PartPlan $part, Moment $moment, string $name): array
+    /** @return list<Closure(): Handwork> how an end is put on */
+    private static function ending(PartPlan $part, string $name): array
     {
         $which = $name === 'top' ? 'first' : 'other';
         $into = $part->profile->length($part->part->mm('into'));
         if ($part->part->choice('ends') !== self::GLUED) {
-            return [new Step(
-                $moment, '', "Press the {$which} end",
+            return [fn (): Handwork => new Handwork(
+                Moment::form($name), "Press the {$which} end",
                 "Put {$into} of the cord into the crimp end, fold or press it over it, and pull to test it.",
-                [$part->mark($name.'-cap')], tool: 'chain-nose pliers', operation: Operation::Crimp,
+                Operation::Crimp, 'chain-nose pliers',
             )];
         }
 
         return [
-            new Step(
-                $moment, '', "Glue the {$which} cap on",
+            fn (): Handwork => new Handwork(
+                Moment::form($name), "Glue the {$which} cap on",
                 "Try it dry, then put a little glue into the cap and push {$into} of the cord in, turning it.",
-                [$part->mark($name.'-cap')], tool: 'glue, a stick to spread it', cautions: [Caution::Glue],
-                operation: Operation::Wait,
+                Operation::Wait, 'glue, a stick to spread it', cautions: [Caution::Glue],
             ),
-            new Step(
-                $moment, '', 'Let it set',
-                'Leave it lying for as long as the glue’s own sheet says, then pull to test it.',
-                [$part->mark($name.'-cap')], asks: 'Has it set as long as its sheet says?', operation: Operation::Wait,
+            fn (): Handwork => Handwork::setting(
+                Moment::form($name), 'Leave it lying for as long as the glue’s own sheet says, then pull to test it.',
             ),
         ];
     }
 
-    private function threadStep(PartPlan $part, Moment $moment): Step
+    private static function threading(PartPlan $part): Handwork
     {
-        $step = new Step(
-            $moment, '', 'Thread what slides on it',
-            Stringing::words($part->strung).': they stay on once the other end is closed.', [$part->mark('beads')],
-            $part->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread,
+        return new Handwork(
+            Moment::thread(), 'Thread what slides on it',
+            Stringing::words($part->strung).': they stay on once the other end is closed.', Operation::Thread,
+            'fingers', $part->beadCount(), 'beads', puts: true, lights: [$part->mark('beads')],
         );
-
-        return $step->putting($part->strung, $part->cutKey());
     }
 
     public function checks(PartPlan $part): array

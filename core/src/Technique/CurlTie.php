@@ -15,10 +15,10 @@ use Hebra\Core\Course\Shape\Wound;
 use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Handwork\Caution;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wrap\Turn;
 
@@ -63,7 +63,7 @@ final readonly class CurlTie
             SegmentKind::Wraps, $this->turns() * $this->turnMm(), Figures::counted($this->turns(), 'turn'), 'tie',
             'N·√((π(t + w) + 2t)² + w²)', $this->turns().' × '.Figures::trim($this->turnMm(), 3), Turn::SOURCE,
             shape: new Later($turned),
-        )->tail(self::TAIL_MM, 'tie-tail')->course(
+        )->by($this->tying(...))->tail(self::TAIL_MM, 'tie-tail')->course(
             'Tie', BoundBeads::ROLE, $this->plan->times, fn (): Frame => $turned()->start(), 'tie',
         );
     }
@@ -81,15 +81,13 @@ final readonly class CurlTie
         );
     }
 
-    public function step(Moment $moment): Step
+    private function tying(): Handwork
     {
-        return new Step(
-            $moment, '', 'Tie the curls', 'Bring the curls together and sew through both, '
-                .Figures::counted($this->turns(), 'turn')
-                    .' pulled tight beside each other. Trim both tails and press them in where nothing touches the '
-                    .'wrist.',
-            [$this->plan->mark('tie')], $this->turns(), 'turns', tool: 'fingers, chain-nose pliers, flush cutter',
-            cautions: [Caution::CutEnds], operation: Operation::Bind,
+        return new Handwork(
+            Moment::work('tie'), 'Tie the curls', 'Bring the curls together and sew through both, '
+                .Figures::counted($this->turns(), 'turn').' pulled tight beside each other. Trim both tails and press '
+                .'them in where nothing touches the wrist.', Operation::Bind,
+            'fingers, chain-nose pliers, flush cutter', $this->turns(), 'turns', [Caution::CutEnds],
         );
     }
 }

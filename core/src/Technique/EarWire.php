@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique;
 
+use Closure;
 use Hebra\Core\Bend\Loop;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Frame;
@@ -17,7 +18,7 @@ use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Change\SetWire;
@@ -32,7 +33,6 @@ use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\ReadyMade;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
@@ -143,7 +143,7 @@ final class EarWire implements Technique
 
     public function courses(PartPlan $part): array
     {
-        return [$this->isPost($part->part) ? $this->post($part) : $this->hook($part)];
+        return [Bought::asIs($part, $this->isPost($part->part) ? $this->post($part) : $this->hook($part))];
     }
 
     public function isBought(Part $part): bool
@@ -171,7 +171,7 @@ final class EarWire implements Technique
                 $part->part->mm('eye'), $part->wireMm(), 'eye', 'eye',
                 new EyeShape($part->part->mm('eye'), $part->wireMm()),
             )
-            ->bend('eye ends')
+            ->bend('eye ends')->by(fn (): Handwork => $this->turning($part))
             ->anchored()
             ->worked(
                 SegmentKind::Curl,
@@ -181,12 +181,12 @@ final class EarWire implements Technique
                 'N·π(D + N·d)',
                 "{$turns} × π × (".self::PAD_MM." + {$turns} × ".Figures::trim($part->wireMm(), 3).')',
                 shape: new Kicked($this->pad($part)),
-            )->bend('post starts')
+            )->bend('post starts')->by(fn (): Handwork => self::winding($part))
             ->given(
                 SegmentKind::Leg, $post, 'post', 'post', 'straight back through the ear',
                 // Square to the pad, away from the viewer.
                 new Rolled(new Together(new Corner(90.0), new Straight($post)), 90.0),
-            )
+            )->by(fn (): Handwork => self::filing('post'), self::bendingBack(...))
             ->course('Ear post', $part->part->wire, $part->times, Frame::down($this->padMm($part))->back());
     }
 
@@ -203,6 +203,7 @@ final class EarWire implements Technique
         // The last quarter of the back leg leaves the upright by about fifteen degrees.
         $flick = new Arc(max($back / 16, $part->wireMm()), -deg2rad(self::FLICK_DEGREES));
         $leg = new Together(new Straight(0.75 * $back), $flick, new Straight($back / 4 - $flick->lengthMm()));
+        $arching = fn (): Handwork => self::arching($part);
 
         return (new Stretch($part))
             ->worked(
@@ -210,15 +211,16 @@ final class EarWire implements Technique
                 'π × ('.Figures::trim($eye, 3).' + '.Figures::trim($d, 3).')', Loop::SOURCE,
                 // The leg is measured to the middle of the eye's wire: it is bent square there, and the eye goes round.
                 shape: new Together(new Corner(90.0), Arc::turns($eye, $d, -1.0)),
-            )->bend('eye ends')
+            )->bend('eye ends')->by(fn (): Handwork => $this->turning($part))
             ->given(SegmentKind::Leg, $part->part->mm('front'), 'front', 'front', 'front leg, straight')
-            ->bend('arch starts')->anchored()
+            ->bend('arch starts')->by($arching)->anchored()
             ->worked(
                 SegmentKind::Arch, M_PI * ($arch + $d) / 2, 'over the ear', 'arch', 'π(A + d)/2',
                 'π × ('.Figures::trim($arch).' + '.Figures::trim($d, 3).')/2', Loop::SOURCE,
                 shape: Arc::turns($arch, $d, 0.5),
-            )->bend('arch ends')
+            )->bend('arch ends')->by($arching, ...self::archHammered($part))
             ->given(SegmentKind::Leg, $back, 'back', 'back', 'back leg', $leg)
+            ->by(fn (): Handwork => self::filing('ear end'), self::flicking(...), ...self::endHammered($part))
             ->course('Ear wire', $part->part->wire, $part->times, Frame::down($this->archMm($part))->back());
     }
 
@@ -228,153 +230,101 @@ final class EarWire implements Technique
         return $part->part->mm('arch') / 2 + $part->wireMm();
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
+    private static function filing(string $what): Handwork
     {
-        if (! $moment->is(EventKind::Form, 'bottom') || Bought::is($part->part)) {
-            return [];
-        }
-        if ($this->isPost($part->part)) {
-            return $this->postSteps($part, $moment);
-        }
-        $profile = $part->profile;
-        $eye = Forming::loop($part->wire, $part->part->mm('eye'), $profile);
-        $arch = Forming::arch($part->wire, $part->part->mm('arch'), $profile);
-        [$onEye, $onArch] = [$eye->where('mark of the round-nose pliers', $profile), $arch->where('mandrel', $profile)];
-        $school = $profile->schools->choice(School::Hammering);
-        $steps = [
-            new Step(
-                $moment,
-                '',
-                'Round the ear end',
-                'File the end that goes through the ear until it is smooth and round to the fingertip.',
-                [$part->mark('back')],
-                tool: 'needle file',
-                cautions: [Caution::Filing, Caution::Piercing],
-                operation: Operation::File,
-            ),
-            new Step(
-                $moment,
-                '',
-                'Turn the eye',
-                "At the other end roll a plain eye round {$onEye}, then kick it back to the middle.".$eye->opens(
-                    $profile,
-                ),
-                [$part->mark('eye')],
-                tool: self::bare($onEye),
-                operation: Operation::Eye,
-            ),
-            new Step(
-                $moment,
-                '',
-                'Bend the arch',
-                'Leave '.$profile->length($part->part->mm('front'))
-                    ." straight above the eye, then bend half a turn round {$onArch}, with the eye facing outwards."
-                    .$arch->opens($profile),
-                [$part->mark('front'), $part->mark('arch')],
-                tool: self::bare($onArch),
-                operation: Operation::Bend,
-            ),
-            new Step(
-                $moment,
-                '',
-                'Flick the back leg',
-                'Lift the last few millimetres of the back leg a little outwards, so that it slides in and does not '
-                    .'slip out.',
-                [$part->mark('back')],
-                tool: 'chain-nose pliers',
-                operation: Operation::Bend,
-            ),
-        ];
-        if ($school === 'before-and-after') {
-            array_unshift(
-                $steps,
-                $this->hammerStep(
-                    $moment,
-                    $part,
-                    'Hammer it straight first',
-                    'Lay the wire on the block and tap along the middle, turning it, so that it stiffens and stays '
-                        .'round. Straighten it again.',
-                    'arch',
-                ),
-            );
-        }
-        if ($school === 'finish' || $school === 'before-and-after') {
-            $steps[] = $this->hammerStep(
-                $moment,
-                $part,
-                'Hammer the arch',
-                'A few light taps on the arch, one face, then the other: it stiffens. Stop before it shows.',
-                'arch',
-            );
-        }
-        if ($school === 'ends') {
-            $steps[] = $this->hammerStep(
-                $moment,
-                $part,
-                'Flatten the end',
-                'Tap the last few millimetres of the back leg a little flat, then file its edges round again.',
-                'back',
-            );
-        }
-
-        return $steps;
+        return new Handwork(
+            Moment::form('bottom'), "Round the {$what}",
+            'File the end that goes through the ear until it is smooth and round to the fingertip.', Operation::File,
+            'needle file', cautions: [Caution::Filing, Caution::Piercing],
+        );
     }
 
-    /** @return list<Step> */
-    private function postSteps(PartPlan $part, Moment $moment): array
+    private function turning(PartPlan $part): Handwork
     {
-        $profile = $part->profile;
-        $eye = Forming::loop($part->wire, $part->part->mm('eye'), $profile);
+        [$form, $isPost] = [$this->eyeForm($part), $this->isPost($part->part)];
+        $on = $form->where('mark of the round-nose pliers', $part->profile);
 
-        return [
-            new Step(
-                $moment,
-                '',
-                'Round the post',
-                'File the end that goes through the ear until it is smooth and round to the fingertip.',
-                [$part->mark('post')],
-                tool: 'needle file',
-                cautions: [Caution::Filing, Caution::Piercing],
-                operation: Operation::File,
-            ),
-            new Step(
-                $moment,
-                '',
-                'Turn the eye',
-                'At the other end roll a plain eye round '.$eye->where('mark of the round-nose pliers', $profile).'.'
-                    .$eye->opens($profile),
-                [$part->mark('eye')],
-                tool: 'round-nose pliers',
-                operation: Operation::Eye,
-            ),
-            new Step(
-                $moment,
-                '',
-                'Wind the pad',
-                'Leave '.$profile->length($part->part->mm('post'))
-                    .' for the post and wind the wire flat from there outwards, '
-                    .Figures::counted($part->part->count('pad'), 'turn').', until the eye lies at its edge.',
-                [$part->mark('pad')],
-                tool: 'round-nose pliers, smooth-jaw pliers',
-                operation: Operation::Spiral,
-            ),
-            new Step(
-                $moment,
-                '',
-                'Bend the post back',
-                'Bend the post square to the back, at the very middle of the pad.',
-                [$part->mark('post')],
-                tool: 'chain-nose pliers',
-                operation: Operation::Bend,
-            ),
-        ];
+        return new Handwork(
+            Moment::form('bottom'), 'Turn the eye', "At the other end roll a plain eye round {$on}"
+                .($isPost ? '.' : ', then kick it back to the middle.').$form->opens($part->profile), Operation::Eye,
+            $isPost ? 'round-nose pliers' : self::bare($on), turn: 1,
+        );
     }
 
-    private function hammerStep(Moment $moment, PartPlan $part, string $title, string $text, string $mark): Step
+    private function eyeForm(PartPlan $part): Forming
     {
-        return new Step(
-            $moment, '', $title, $text, [$part->mark($mark)], tool: 'hammer, bench block',
-            cautions: [Caution::Hammering], operation: Operation::Hammer,
+        return Forming::loop($part->wire, $part->part->mm('eye'), $part->profile);
+    }
+
+    private static function arching(PartPlan $part): Handwork
+    {
+        $arch = Forming::arch($part->wire, $part->part->mm('arch'), $part->profile);
+        $on = $arch->where('mandrel', $part->profile);
+
+        return new Handwork(
+            Moment::form('bottom'), 'Bend the arch', 'Leave '.$part->profile->length($part->part->mm('front'))
+                ." straight above the eye, then bend half a turn round {$on}, with the eye facing outwards."
+                .$arch->opens($part->profile), Operation::Bend, self::bare($on), turn: 2,
+        );
+    }
+
+    private static function flicking(): Handwork
+    {
+        return new Handwork(
+            Moment::form('bottom'), 'Flick the back leg', 'Lift the last few millimetres of the back leg a little '
+                .'outwards, so that it slides in and does not slip out.', Operation::Bend, 'chain-nose pliers',
+            turn: 3,
+        );
+    }
+
+    private static function winding(PartPlan $part): Handwork
+    {
+        return new Handwork(
+            Moment::form('bottom'), 'Wind the pad', 'Leave '.$part->profile->length($part->part->mm('post'))
+                .' for the post and wind the wire flat from there outwards, '
+                .Figures::counted($part->part->count('pad'), 'turn').', until the eye lies at its edge.',
+            Operation::Spiral, 'round-nose pliers, smooth-jaw pliers', turn: 2,
+        );
+    }
+
+    private static function bendingBack(): Handwork
+    {
+        return new Handwork(
+            Moment::form('bottom'), 'Bend the post back',
+            'Bend the post square to the back, at the very middle of the pad.', Operation::Bend, 'chain-nose pliers',
+            turn: 3,
+        );
+    }
+
+    /** @return list<Closure(): Handwork> as the maker's school hammers the arch */
+    private static function archHammered(PartPlan $part): array
+    {
+        $first = fn (): Handwork => self::tapping('Hammer it straight first', 'Lay the wire on the block and tap '
+            .'along the middle, turning it, so that it stiffens and stays round. Straighten it again.', -1);
+        $last = fn (): Handwork => self::tapping('Hammer the arch', 'A few light taps on the arch, one face, then '
+            .'the other: it stiffens. Stop before it shows.', 4);
+
+        return match ($part->profile->schools->choice(School::Hammering)) {
+            'before-and-after' => [$first, $last],
+            'finish' => [$last],
+            default => [],
+        };
+    }
+
+    /** @return list<Closure(): Handwork> */
+    private static function endHammered(PartPlan $part): array
+    {
+        return $part->profile->schools->is(School::Hammering, 'ends') ? [fn (): Handwork => self::tapping(
+            'Flatten the end',
+            'Tap the last few millimetres of the back leg a little flat, then file its edges round again.', 4,
+        )] : [];
+    }
+
+    private static function tapping(string $title, string $text, int $turn): Handwork
+    {
+        return new Handwork(
+            Moment::form('bottom'), $title, $text, Operation::Hammer, 'hammer, bench block',
+            cautions: [Caution::Hammering], turn: $turn,
         );
     }
 

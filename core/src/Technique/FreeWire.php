@@ -11,8 +11,6 @@ use Hebra\Core\Course\Move;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
-use Hebra\Core\Handwork\EventKind;
-use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
@@ -22,21 +20,16 @@ use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Way;
-use Hebra\Core\Plan\WireEnd;
 use Hebra\Core\Problem;
 use Hebra\Core\Technique\Written\Construction;
 use Hebra\Core\Technique\Written\Line;
 use Hebra\Core\Technique\Written\Move\Arc as ArcMove;
-use Hebra\Core\Technique\Written\Move\Bend;
 use Hebra\Core\Technique\Written\Move\Coil;
 use Hebra\Core\Technique\Written\Move\End;
 use Hebra\Core\Technique\Written\Move\Fill;
-use Hebra\Core\Technique\Written\Move\Straight;
 use Hebra\Core\Technique\Written\Move\To;
-use Hebra\Core\Technique\Written\Move\Turn;
 use Hebra\Core\Technique\Written\Move\Weave;
 use Hebra\Core\Technique\Written\Move\Wrap;
 use Hebra\Core\Technique\Written\Text;
@@ -172,7 +165,7 @@ final class FreeWire implements Technique
     public function eyes(PartPlan $part, string $instance): array
     {
         $eyes = [];
-        foreach ($this->holding($part) as $told) {
+        foreach (self::text($part->part)->holding() as $told) {
             $eyes[$told->eye()] = $this->eye($part, $told, $instance);
         }
 
@@ -218,11 +211,8 @@ final class FreeWire implements Technique
 
     public function along(PartPlan $part): array
     {
-        $eyes = array_column($this->holding($part), 'key', 'key');
-        $moves = array_map(
-            fn (Told $told): string => isset($eyes[$told->key]) ? $told->eye() : $told->key,
-            self::text($part->part)->moves(),
-        );
+        $text = self::text($part->part);
+        $moves = array_map(fn (Told $told): string => $text->moment($told)->place, $text->moves());
 
         return $this->hasOwnEnds($part) ? $moves : ['top', ...$moves, 'bottom'];
     }
@@ -232,19 +222,6 @@ final class FreeWire implements Technique
         $names = array_unique(array_map(fn (Line $line): string => $line->name, self::text($part->part)->lines));
 
         return $names === [''] ? mb_strimwidth($part->part->choice('course'), 0, 44, '…') : implode(', ', $names);
-    }
-
-    /** @return list<Told> the moves that something can hang in: those that are round, and stretches with a name */
-    private function holding(PartPlan $part): array
-    {
-        $holding = [];
-        foreach (self::text($part->part)->moves() as $told) {
-            if ($told->move->insideMm() !== null || ($told->move instanceof To && $told->name !== '')) {
-                $holding[$told->eye()] ??= $told;
-            }
-        }
-
-        return array_values($holding);
     }
 
     private function hasOwnEnds(PartPlan $part): bool
@@ -423,7 +400,7 @@ final class FreeWire implements Technique
     {
         $courses = $this->courses($part);
         $hung = [];
-        foreach ($this->holding($part) as $told) {
+        foreach (self::text($part->part)->holding() as $told) {
             $curve = $told->eye() === 'top' ? null : $this->curveOf($courses, $part, $told->eye());
             if ($curve !== null) {
                 $wire = $this->wireMm($part, $told);
@@ -467,72 +444,10 @@ final class FreeWire implements Technique
         return $part->part->is('turned');
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
-    {
-        $isWritten = $this->hasOwnEnds($part);
-
-        return match (true) {
-            $moment->is(EventKind::Form, 'top') && ! $isWritten => $this->top($part)->formSteps(true),
-            $moment->is(EventKind::Close, 'top') && ! $isWritten => $this->top($part)->closeSteps(),
-            $moment->is(EventKind::Form, 'bottom') && ! $isWritten => $this->bottom($part)->formSteps(false),
-            $moment->is(EventKind::Close, 'bottom') && ! $isWritten => $this->bottom($part)->closeSteps(),
-            default => $this->moveSteps($part, $moment),
-        };
-    }
-
     /** What tells its cut from the others of its part. */
     private static function slot(PartPlan $part, Line $line): string
     {
         return $line->name === self::text($part->part)->lines[0]->name ? '' : strtr($line->name, ' ', '-');
-    }
-
-    /** @return list<Step> an eye is formed, the rest is worked */
-    private function moveSteps(PartPlan $part, Moment $moment): array
-    {
-        $isMove = $moment->kind === EventKind::Work || $moment->kind === EventKind::Form;
-        $found = $isMove ? self::text($part->part)->find($moment->place) : null;
-        if ($found === null) {
-            return [];
-        }
-        [$told, $line, $isBack] = $found;
-
-        return $this->step($part, $moment, $told, $line, $isBack ? WireEnd::First : WireEnd::Last);
-    }
-
-    /** @return list<Step> */
-    private function step(PartPlan $part, Moment $moment, Told $told, Line $line, WireEnd $end): array
-    {
-        $put = $this->construction($part)->put($told->key);
-        $work = $told->move->handwork($part->profile, $put);
-        if ($work === null) {
-            return [];
-        }
-        $marks = [
-            $part->mark($told->key), ...$this->besideBend($part, $told, $line),
-            ...array_map($this->construction($part)->mark(...), $put->beads),
-        ];
-        $turned = $line->before($told)?->move;
-        $text = $turned instanceof Turn ? $turned->words().' '.$work->text : $work->text;
-        $cut = $part->cutKey(self::slot($part, $line));
-        $step = new Step(
-            $moment, '', $work->title, $line->said($text), $marks, $work->count, $work->counted,
-            tool: $work->tool,
-            operation: $work->operation, cut: $cut,
-        );
-
-        return [$put->beads === [] ? $step : $step->putting($put->beads, $cut, $end)];
-    }
-
-    /** @return list<string> a bend on the spot is seen in what is straight after it, or in what came before */
-    private function besideBend(PartPlan $part, Told $told, Line $line): array
-    {
-        if (! $told->move instanceof Bend) {
-            return [];
-        }
-        $after = $line->after($told);
-        $beside = $after !== null && $after->move instanceof Straight ? $after : $line->before($told);
-
-        return $beside === null ? [] : [$part->mark($beside->key)];
     }
 
     public function checks(PartPlan $part): array

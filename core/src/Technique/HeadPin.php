@@ -9,8 +9,6 @@ use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Frame;
 use Hebra\Core\Course\PinKind;
 use Hebra\Core\Figure\Placement;
-use Hebra\Core\Handwork\EventKind;
-use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
@@ -21,7 +19,6 @@ use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\PinFit;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
@@ -196,26 +193,6 @@ final class HeadPin implements Technique
                 'Drop', $part->part->wire, [PinFoot::head($part)], $this->pin($part)->moves($seat), $face, $part->times,
             )->pin($this->pinFit($part)->pinMm),
         ];
-    }
-
-    public function steps(PartPlan $part, Moment $moment): array
-    {
-        return match ([$moment->kind, $moment->place]) {
-            [EventKind::Thread, ''] => [...$this->footSteps($part), ...Threading::fromFoot($part)->steps()],
-            [EventKind::Form, 'top'] => $this->end($part)->formSteps(false),
-            [EventKind::Close, 'top'] => $this->end($part)->closeSteps(),
-            default => [],
-        };
-    }
-
-    /** @return list<Step> */
-    private function footSteps(PartPlan $part): array
-    {
-        if ($this->isReadyPin($part)) {
-            return [];
-        }
-
-        return [(new PinFoot($part))->step()];
     }
 
     public function checks(PartPlan $part): array

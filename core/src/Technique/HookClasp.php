@@ -15,7 +15,7 @@ use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Family;
@@ -27,7 +27,6 @@ use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Quantity\Figures;
@@ -124,7 +123,13 @@ final class HookClasp implements Technique
 
     private function loop(PartPlan $part): WrappedEnd
     {
-        return new WrappedEnd($part, '', $this->isEnd($part) ? 'top' : 'bottom', insideKey: 'eye');
+        return new WrappedEnd($part, '', $this->eyeName($part), insideKey: 'eye');
+    }
+
+    /** @return 'top'|'bottom' */
+    private function eyeName(PartPlan $part): string
+    {
+        return $this->isEnd($part) ? 'top' : 'bottom';
     }
 
     private function turns(Part $part): float
@@ -134,7 +139,7 @@ final class HookClasp implements Technique
 
     public function eyes(PartPlan $part, string $instance): array
     {
-        $name = $this->isEnd($part) ? 'top' : 'bottom';
+        $name = $this->eyeName($part);
         if ($this->isWrapped($part->part)) {
             return [$name => $this->loop($part)->eye($instance)];
         }
@@ -194,26 +199,28 @@ final class HookClasp implements Technique
         }
         $numbers = Figures::trim($turns, 4).' × π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).')';
         $stretch = new Stretch($part);
+        $back = fn (): Handwork => $this->bendingBack($part);
         if ($this->isS($part->part)) {
             $stretch->given(
                 SegmentKind::Straight, $part->part->mm('tip'), 'tip', 'eye', 'closed against the shank',
                 $this->tip($part, -1),
-            )->bend('first hook starts')
+            )->bend('first hook starts')->by($back)
                 ->worked(
                     SegmentKind::Arch, $arch, 'first hook', 'eye', 'turns·π(D + d)', $numbers,
                     shape: Arc::turns($inside, $d, -$turns),
-                )->bend('first hook ends');
+                )->bend('first hook ends')->by($back);
         } else {
             // At right angles to the hook; the shank is measured to the middle of the eye's wire.
             $eye = new Rolled(new Together(new Corner(90.0), Arc::turns($part->part->mm('eye'), $d, -1.0)), 90.0);
-            $stretch->loop($part->part->mm('eye'), $d, 'eye', 'eye', $eye)->bend('eye ends');
+            $stretch->loop($part->part->mm('eye'), $d, 'eye', 'eye', $eye)->bend('eye ends')
+                ->by(fn (): Handwork => $this->turning($part));
         }
         $stretch
             ->given(SegmentKind::Straight, $part->part->mm('shank'), 'shank', 'shank', 'straight')->bend('hook starts')
             ->anchored();
         $this->hooked($part, $stretch);
 
-        return [$stretch->course('Hook', $part->part->wire, $part->times, $this->bent($part))];
+        return [Bought::asIs($part, $stretch->course('Hook', $part->part->wire, $part->times, $this->bent($part)))];
     }
 
     /** Where the shank ends and the hook begins. */
@@ -233,10 +240,10 @@ final class HookClasp implements Technique
             Figures::trim($turns, 4).' × π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).')',
             // What comes back to the shank lies beside it.
             shape: $turns > 0.5 ? new Sheared(Arc::turns($inside, $d, $turns), $d) : Arc::turns($inside, $d, $turns),
-        )->bend('hook ends')->given(
+        )->bend('hook ends')->by(fn (): Handwork => $this->bending($part), self::hammering(...))->given(
             SegmentKind::Straight, $part->part->mm('tip'), 'tip', 'tip', 'turned out a little at its end',
             $this->tip($part, 1),
-        );
+        )->by(self::filing(...));
     }
 
     /** Its eye turned on a neck and wrapped shut, across the hook. */
@@ -291,81 +298,64 @@ final class HookClasp implements Technique
         return $this->isS($part->part) && $this->isEnd($part) ? ($part->part->mm('bend') + $part->wireMm()) / 2 : 0.0;
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
+    private static function filing(): Handwork
     {
-        $isLoop = $this->isWrapped($part->part);
-        if ($isLoop && $moment->kind === EventKind::Form) {
-            return $this->loop($part)->formSteps(true);
-        }
-        if ($isLoop && $moment->kind === EventKind::Close) {
-            return $this->loop($part)->closeSteps();
-        }
-        $isWorked = $moment->kind === EventKind::Form || $moment->is(EventKind::Work, 'hook');
-        if (! $isWorked || Bought::is($part->part)) {
-            return [];
-        }
-        $profile = $part->profile;
-        $isS = $this->isS($part->part);
-        [$eye, $bend] = [
-            Forming::loop($part->wire, $part->part->mm('eye'), $profile),
-            Forming::arch($part->wire, $part->part->mm('bend'), $profile),
-        ];
-        $far = $this->turns($part->part) > 0.5 ? 'two thirds of a turn' : 'half a turn';
-        if ($moment->is(EventKind::Work, 'hook')) {
-            return [
-                new Step(
-                    $moment,
-                    '',
-                    'Round the tip',
-                    'File the end that will catch cloth and skin until it is round and smooth, and turn its last '
-                        .'millimetre out.',
-                    [$part->mark('tip')],
-                    tool: 'needle file',
-                    cautions: [Caution::Filing],
-                    operation: Operation::File,
-                ),
-                new Step(
-                    $moment,
-                    '',
-                    'Bend the hook',
-                    'Leave '.$profile->length($part->part->mm('tip'))." and bend {$far} round "
-                        .$bend->where('mandrel', $profile).'; close it until the tip almost meets the shank.'
-                        .$bend->opens($profile),
-                    [$part->mark('hook')],
-                    tool: 'mandrel',
-                    operation: Operation::Bend,
-                ),
-                new Step(
-                    $moment,
-                    '',
-                    'Hammer the hook',
-                    'A few light taps on the bend, one face, then the other: it stiffens.',
-                    [$part->mark('hook')],
-                    tool: 'hammer, bench block',
-                    cautions: [Caution::Hammering],
-                    operation: Operation::Hammer,
-                ),
-            ];
-        }
+        return new Handwork(
+            Moment::work('hook'), 'Round the tip', 'File the end that will catch cloth and skin until it is round and '
+                .'smooth, and turn its last millimetre out.', Operation::File, 'needle file',
+            cautions: [Caution::Filing], turn: -1,
+        );
+    }
 
-        return [$isS
-            ? new Step(
-                $moment,
-                '',
-                'Bend the other end',
-                "Bend {$far} the other way round ".$bend->where('mandrel', $profile)
-                    .', flat in one plane with the first, and close its tip against the shank once the chain hangs '
-                    .'in it.',
-                [$part->mark('eye')],
-                tool: 'mandrel',
-                operation: Operation::Bend,
-            )
-            : new Step(
-                $moment, '', 'Turn the eye',
-                'Roll the eye at the other end round '.$eye->where('mark of the round-nose pliers', $profile)
-                    .', at right angles to the hook.',
-                [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye,
-            )];
+    private function bending(PartPlan $part): Handwork
+    {
+        [$round, $opens] = $this->roundTheMandrel($part);
+
+        return new Handwork(
+            Moment::work('hook'), 'Bend the hook', 'Leave '.$part->profile->length($part->part->mm('tip'))
+                ." and bend {$round}; close it until the tip almost meets the shank.{$opens}", Operation::Bend,
+            'mandrel',
+        );
+    }
+
+    private static function hammering(): Handwork
+    {
+        return new Handwork(
+            Moment::work('hook'), 'Hammer the hook',
+            'A few light taps on the bend, one face, then the other: it stiffens.', Operation::Hammer,
+            'hammer, bench block', cautions: [Caution::Hammering], turn: 1,
+        );
+    }
+
+    /** Of an S. */
+    private function bendingBack(PartPlan $part): Handwork
+    {
+        [$round] = $this->roundTheMandrel($part, ' the other way');
+
+        return new Handwork(
+            Moment::form($this->eyeName($part)), 'Bend the other end', "Bend {$round}, flat in one plane with the "
+                .'first, and close its tip against the shank once the chain hangs in it.', Operation::Bend, 'mandrel',
+        );
+    }
+
+    private function turning(PartPlan $part): Handwork
+    {
+        $eye = Forming::loop($part->wire, $part->part->mm('eye'), $part->profile);
+
+        return new Handwork(
+            Moment::form($this->eyeName($part)), 'Turn the eye', 'Roll the eye at the other end round '
+                .$eye->where('mark of the round-nose pliers', $part->profile).', at right angles to the hook.',
+            Operation::Eye, 'round-nose pliers',
+        );
+    }
+
+    /** @return array{string, string} how far round what, and by how much it opens */
+    private function roundTheMandrel(PartPlan $part, string $way = ''): array
+    {
+        $bend = Forming::arch($part->wire, $part->part->mm('bend'), $part->profile);
+        $far = $this->turns($part->part) > 0.5 ? 'two thirds of a turn' : 'half a turn';
+
+        return ["{$far}{$way} round ".$bend->where('mandrel', $part->profile), $bend->opens($part->profile)];
     }
 
     public function hung(PartPlan $part): array

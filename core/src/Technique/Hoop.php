@@ -15,7 +15,7 @@ use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Change\SetSetting;
@@ -31,7 +31,6 @@ use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
@@ -160,8 +159,10 @@ final class Hoop implements Technique
         // Out a little and into the eye.
         $caught = new Together(new Corner(-self::HOOK_DEGREES), new Straight($hook));
 
+        $locking = fn (): Handwork => $this->locking($part);
         $hoop = (new Stretch($part))
-            ->loop($part->part->mm('eye'), $d, 'eye', 'eye', $eye)->bend('eye ends')->anchored()
+            ->loop($part->part->mm('eye'), $d, 'eye', 'eye', $eye)->bend('eye ends')
+            ->by(fn (): Handwork => $this->turning($part), $locking)->anchored()
             ->worked(
                 SegmentKind::Round,
                 M_PI * $diameter,
@@ -172,7 +173,9 @@ final class Hoop implements Technique
                 beads: (new BoundBeads($part))->onWire(),
                 shape: new Sheared(new Arc($diameter / 2, 2 * M_PI), $d),
             )->threading((new BoundBeads($part))->threaded(M_PI * $diameter))->bend('hook starts')
+            ->by(fn (): Handwork => $this->rounding($part), ...(new BoundBeads($part))->stringing())
             ->given(SegmentKind::Straight, $hook, 'hook', 'hook', 'bent out a little, to catch in the eye', $caught)
+            ->by(self::filing(...), $locking)
             ->course('Hoop', $part->part->wire, $part->times, Frame::right(0.0, $this->topMm($part)));
 
         return [$hoop, ...(new BoundBeads($part))->courses(
@@ -191,57 +194,43 @@ final class Hoop implements Technique
         return BoundBeads::drillings();
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
+    private static function filing(): Handwork
     {
-        $profile = $part->profile;
-        $eye = Forming::loop($part->wire, $part->part->mm('eye'), $profile);
-        $round = Forming::arch($part->wire, $part->part->mm('diameter') - $part->wireMm(), $profile);
-        $onEye = $eye->where('mark of the round-nose pliers', $profile);
+        return new Handwork(
+            Moment::work('eye'), 'Round the ear end',
+            'File the end that goes through the ear until it is smooth and round to the fingertip.', Operation::File,
+            'needle file', cautions: [Caution::Filing, Caution::Piercing], turn: -1,
+        );
+    }
 
-        return match ([$moment->kind, $moment->place]) {
-            [EventKind::Work, 'eye'] => [
-                new Step(
-                    $moment,
-                    '',
-                    'Round the ear end',
-                    'File the end that goes through the ear until it is smooth and round to the fingertip.',
-                    [$part->mark('hook')],
-                    tool: 'needle file',
-                    cautions: [Caution::Filing, Caution::Piercing],
-                    operation: Operation::File,
-                ),
-                new Step(
-                    $moment,
-                    '',
-                    'Turn the eye',
-                    "At the other end roll a small eye round {$onEye}.".$eye->opens($profile),
-                    [$part->mark('eye')],
-                    tool: 'round-nose pliers',
-                    operation: Operation::Eye,
-                ),
-                new Step(
-                    $moment,
-                    '',
-                    'Bend it round',
-                    'Bend the rest round '.$round->where('mandrel', $profile).', the eye in the plane of the hoop.'
-                        .$round->opens($profile),
-                    [$part->mark('round')],
-                    tool: 'mandrel',
-                ),
-                new Step(
-                    $moment,
-                    '',
-                    'Try the lock',
-                    'Bend the last '.$profile->length($part->part->mm('hook'))
-                        .' out a little and hook it into the eye: it must hold by itself before any bead goes on.',
-                    [$part->mark('hook'), $part->mark('eye')],
-                    tool: 'chain-nose pliers',
-                    operation: Operation::Try,
-                ),
-            ],
-            [EventKind::Work, 'beads'] => (new BoundBeads($part))->steps(),
-            default => [],
-        };
+    private function turning(PartPlan $part): Handwork
+    {
+        $eye = Forming::loop($part->wire, $part->part->mm('eye'), $part->profile);
+
+        return new Handwork(
+            Moment::work('eye'), 'Turn the eye', 'At the other end roll a small eye round '
+                .$eye->where('mark of the round-nose pliers', $part->profile).'.'.$eye->opens($part->profile),
+            Operation::Eye, 'round-nose pliers',
+        );
+    }
+
+    private function rounding(PartPlan $part): Handwork
+    {
+        $round = Forming::arch($part->wire, $part->part->mm('diameter') - $part->wireMm(), $part->profile);
+
+        return new Handwork(
+            Moment::work('eye'), 'Bend it round', 'Bend the rest round '.$round->where('mandrel', $part->profile)
+                .', the eye in the plane of the hoop.'.$round->opens($part->profile), Operation::Bend, 'mandrel',
+        );
+    }
+
+    private function locking(PartPlan $part): Handwork
+    {
+        return new Handwork(
+            Moment::work('eye'), 'Try the lock', 'Bend the last '.$part->profile->length($part->part->mm('hook'))
+                .' out a little and hook it into the eye: it must hold by itself before any bead goes on.',
+            Operation::Try, 'chain-nose pliers', turn: 1,
+        );
     }
 
     public function checks(PartPlan $part): array

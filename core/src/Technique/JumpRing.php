@@ -7,7 +7,7 @@ namespace Hebra\Core\Technique;
 use Hebra\Core\Course\Frame;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Family;
@@ -21,7 +21,6 @@ use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\RingCoil;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Quantity\Figures;
@@ -118,8 +117,12 @@ final class JumpRing implements Technique
     {
         [$inside, $d] = [$part->part->mm('inside'), $part->wireMm()];
 
+        // What is wound with all that are alike is made with them.
+        $isSingle = ! Bought::is($part->part) && ! $this->isCoiled($part);
+
         return [
             (new Stretch($part))->loop($inside, $d, 'ring', 'ring')
+                ->by(...$isSingle ? [fn (): Handwork => self::winding($part)] : [])
                 ->course('Ring', $part->part->wire, $part->times, Frame::right(0.0, -$d / 2)),
         ];
     }
@@ -160,25 +163,15 @@ final class JumpRing implements Technique
         );
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
+    private static function winding(PartPlan $part): Handwork
     {
-        if (! $moment->is(EventKind::Form, 'top') || Bought::is($part->part) || $this->isCoiled($part)) {
-            return [];
-        }
         $on = Forming::coil($part->wire, $part->part->mm('inside'), $part->profile)->where('mandrel', $part->profile);
 
-        return [
-            new Step(
-                $moment,
-                '',
-                'Make the ring',
-                "Wind a turn and a half on {$on} and cut one ring from it; both ends flush.",
-                [$part->mark('ring')],
-                tool: 'mandrel, flush cutter or saw',
-                cautions: [Caution::CutEnds],
-                operation: Operation::Coil,
-            ),
-        ];
+        return new Handwork(
+            Moment::form('top'), 'Make the ring',
+            "Wind a turn and a half on {$on} and cut one ring from it; both ends flush.", Operation::Coil,
+            'mandrel, flush cutter or saw', cautions: [Caution::CutEnds],
+        );
     }
 
     public function checks(PartPlan $part): array

@@ -13,7 +13,7 @@ use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Change\SetSetting;
@@ -26,7 +26,6 @@ use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\ReadyMade;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
@@ -187,7 +186,7 @@ final class LinkChain implements Technique
                 '2 × ('.Figures::trim($long).' − '.Figures::trim($part->part->mm('wide')).') + π × ('
                     .Figures::trim($part->part->mm('wide')).' + '.Figures::trim($d, 3).')',
                 shape: $round,
-            )
+            )->by(fn (): Handwork => $this->parting($part))
             ->course('Link', $part->part->wire, $part->times, $link % 2 === 0 ? $top : $across);
     }
 
@@ -223,46 +222,27 @@ final class LinkChain implements Technique
         ];
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
+    private function parting(PartPlan $part): Handwork
     {
-        if (! $moment->is(EventKind::Form, 'top')) {
-            return [];
-        }
         $links = $part->part->count('links');
-        if ($this->isSoldered($part->part) && $part->part->choice('bought') === 'cut') {
-            return [
-                new Step(
-                    $moment,
-                    '',
-                    'Count the links',
-                    "It must have {$links} links: chain is matched link for link, not by the ruler.",
-                    [$part->mark('links')],
-                    $links,
-                    'links',
-                    tool: 'fingers',
-                    operation: Operation::Count,
-                ),
-            ];
-        }
-
-        return [$this->isSoldered($part->part)
-            ? new Step(
-                $moment,
-                '',
-                'Cut the chain',
-                "Count {$links} links and cut through the next one, which is lost.",
-                [$part->mark('links')],
-                $links,
-                'links',
-                tool: 'flush cutter',
-                cautions: [Caution::CutEnds],
-                operation: Operation::Cut,
-            )
-            : new Step(
-                $moment, '', 'Part the chain',
+        [$title, $text, $operation, $tool, $cautions] = match (true) {
+            ! $this->isSoldered($part->part) => [
+                'Part the chain',
                 "Count {$links} links, open the next one sideways and take them off; close it again.",
-                [$part->mark('links')], $links, 'links', tool: 'two pairs of pliers', operation: Operation::Open,
-            )];
+                Operation::Open, 'two pairs of pliers', [],
+            ],
+            $part->part->choice('bought') === 'cut' => [
+                'Count the links',
+                "It must have {$links} links: chain is matched link for link, not by the ruler.", Operation::Count,
+                'fingers', [],
+            ],
+            default => [
+                'Cut the chain', "Count {$links} links and cut through the next one, which is lost.", Operation::Cut,
+                'flush cutter', [Caution::CutEnds],
+            ],
+        };
+
+        return new Handwork(Moment::form('top'), $title, $text, $operation, $tool, $links, 'links', $cautions);
     }
 
     /** The longer side as its length; a round link where the other side has no room for two. */

@@ -19,7 +19,7 @@ use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Fit\Band;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\BeadRun;
@@ -37,7 +37,6 @@ use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
@@ -271,6 +270,7 @@ final class MemoryBracelet implements Technique
         $down = new Vector(0.0, cos(self::ABOVE), -sin(self::ABOVE));
         $middle = new Vector(0.0, $coil / 2 * sin(self::ABOVE) + $part->widestMm());
         $begins = $middle->plus($across->times($coiled->radiusMm()))->plus($down->times($wire * $apart));
+        $beads = $this->beads($part)->onEach()[$this->isInTurn($part->part) ? $wire : 0];
         $shape = self::isOval($part->part) ? new Squeezed($coiled, $near, self::share($part->part)) : $coiled;
         $anchor = (new Frame($begins, $near->times(-1.0), $across->times(-1.0)))->tilted($coiled->slope());
 
@@ -282,7 +282,7 @@ final class MemoryBracelet implements Technique
                 'stop',
                 'rolled to an eye against the curve',
                 $this->stop($part),
-            )->bend('stop ends')->anchored()
+            )->bend('stop ends')->by(fn (): Handwork => $this->rolling($part, true))->anchored()
             ->worked(
                 SegmentKind::Seat,
                 $this->roomMm($part),
@@ -292,13 +292,14 @@ final class MemoryBracelet implements Technique
                 Figures::trim($loops).' × '.(self::isOval($part->part)
                     ? Figures::trim(self::roundMm($part->part))
                     : 'π × '.Figures::trim($coil)),
-                beads: $this->beads($part)->onEach()[$this->isInTurn($part->part) ? $wire : 0],
+                beads: $beads,
                 shape: $shape,
             )->threading($this->threaded($part, $wire, $down->times($apart * ($wires - 1) / 2)))->bend('stop starts')
+            ->by(...$part->strung === [] ? [] : [fn (): Handwork => $this->threading($part, $wire, $beads)])
             ->given(
                 SegmentKind::Curl, $part->part->mm('end'), 'stop', 'stop-2', 'rolled to an eye against the curve',
                 $this->stop($part),
-            )
+            )->by(fn (): Handwork => $this->rolling($part, false))
             ->course(
                 'Memory wire', $part->part->wire, $part->times, $anchor, $this->slot($part, $wire),
             );
@@ -370,17 +371,7 @@ final class MemoryBracelet implements Technique
         return (new Vector(cos($angle) * $share, 0.0))->plus($behind->times(sin($angle)))->unit();
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
-    {
-        return match ([$moment->kind, $moment->place]) {
-            [EventKind::Work, 'first stop'] => [$this->stopStep($part, $moment, true)],
-            [EventKind::Thread, ''] => $part->strung === [] ? [] : $this->threadSteps($part),
-            [EventKind::Work, 'end'] => [$this->stopStep($part, $moment, false)],
-            default => [],
-        };
-    }
-
-    private function stopStep(PartPlan $part, Moment $moment, bool $isFirst): Step
+    private function rolling(PartPlan $part, bool $isFirst): Handwork
     {
         $wires = $this->wires($part->part);
         $on = match ($wires) {
@@ -388,59 +379,39 @@ final class MemoryBracelet implements Technique
             2 => 'On both wires, ',
             default => 'On all '.self::word($wires).' wires, ',
         };
-        $alike = $wires > 1 ? ', alike on each.' : '.';
         $text = $isFirst
             ? ucfirst($on.'roll').' the end to an eye against the curve, larger than the hole of the end bead.'
             : ucfirst($on.'push').' the beads together, leave a little slack, cut the wire and roll the other stop'
-                .$alike;
+                .($wires > 1 ? ', alike on each.' : '.');
 
-        return new Step(
-            $moment, '', $isFirst ? 'Roll the first stop' : 'Roll the second stop', $text,
-            [$part->mark($isFirst ? 'stop' : 'stop-2')],
-            tool: ($isFirst ? '' : Wire::SHEARS.', ').'heavy round-nose pliers', cautions: [Caution::HardWire],
-            operation: Operation::Eye,
+        return new Handwork(
+            Moment::work($isFirst ? 'first stop' : 'end'), $isFirst ? 'Roll the first stop' : 'Roll the second stop',
+            $text, Operation::Eye, ($isFirst ? '' : Wire::SHEARS.', ').'heavy round-nose pliers',
+            cautions: [Caution::HardWire],
         );
     }
 
-    /** @return list<Step> on all wires alike at once, else on each what is its own */
-    private function threadSteps(PartPlan $part): array
+    /**
+     * What all wires carry alike is threaded on all at once, else on each what is its own.
+     *
+     * @param  list<Strung>  $beads
+     */
+    private function threading(PartPlan $part, int $wire, array $beads): Handwork
     {
-        [$wires, $onEach] = [$this->wires($part->part), $this->beads($part)->onEach()];
-        if (! $this->isInTurn($part->part)) {
-            return [$this->threadStep($part, match ($wires) {
-                1 => '',
-                2 => ', on both wires, two-hole beads over the two together',
-                default => ', on all three wires, three-hole beads over the three together',
-            }, 0, $onEach[0], $wires)];
-        }
+        [$wires, $isInTurn] = [$this->wires($part->part), $this->isInTurn($part->part)];
+        $where = match (true) {
+            $isInTurn => ', on wire '.($wire + 1).', what has '.self::word($wires).' holes over all together',
+            $wires === 1 => '',
+            $wires === 2 => ', on both wires, two-hole beads over the two together',
+            default => ', on all three wires, three-hole beads over the three together',
+        };
 
-        return array_map(
-            fn (int $wire): Step => $this->threadStep(
-                $part, ', on wire '.($wire + 1).', what has '.self::word($wires)
-                    .' holes over all together', $wire, $onEach[$wire],
-            ),
-            range(0, $wires - 1),
+        return new Handwork(
+            Moment::thread(), 'Thread the beads'.($isInTurn ? ' of wire '.($wire + 1) : ''),
+            "Without uncoiling it{$where}: ".Stringing::words($beads).'.', Operation::Thread, 'fingers',
+            $isInTurn ? Stringing::count($beads) : $part->beadCount(), 'beads', puts: true,
+            lights: [$part->mark('beads')],
         );
-    }
-
-    /** @param  list<Strung>  $beads */
-    private function threadStep(PartPlan $part, string $where, int $wire, array $beads, int $times = 1): Step
-    {
-        $step = new Step(
-            Moment::thread(),
-            '',
-            'Thread the beads'.($this->isInTurn($part->part) ? ' of wire '.($wire + 1) : ''),
-            "Without uncoiling it{$where}: ".Stringing::words($beads).'.',
-            [$part->mark('beads')],
-            $times > 1 || ! $this->isInTurn($part->part)
-                ? $part->beadCount()
-                : array_sum(array_map(fn (Strung $run): int => $run->count, $beads)),
-            'beads',
-            tool: 'fingers',
-            operation: Operation::Thread,
-        );
-
-        return $step->putting($beads, $part->cutKey($this->slot($part, $wire)), times: $times);
     }
 
     private static function loops(float $loops): string

@@ -18,7 +18,7 @@ use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Fit\RingSize;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Change\SetSetting;
@@ -31,11 +31,9 @@ use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
-use Hebra\Core\Plan\WireEnd;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Temper;
@@ -151,7 +149,7 @@ final class OpenRing implements Technique
             "{$turns} × π × (".self::EYE_MM." + {$turns} × ".Figures::trim($d, 3).')',
             // Outwards, away from the finger.
             shape: new Rolled(new FlatSpiral($this->spiral($part)), 180.0),
-        );
+        )->by(self::filing(...), fn (): Handwork => self::winding($part));
         [$one, $other] = $this->shared($part);
         $stretch = $spiral(new Stretch($part), 'end-1')->bend('spiral ends');
         $this->tendril($part, $stretch, array_reverse($one), true)->bend('tendril ends')->anchored()
@@ -163,7 +161,7 @@ final class OpenRing implements Technique
                 'π(ID + d) − gap',
                 'π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).') − '.Figures::trim($gap),
                 shape: new Arc(($inside + $d) / 2, 2 * M_PI - 2 * $gap / ($inside + $d)),
-            )->bend('tendril starts');
+            )->bend('tendril starts')->by(fn (): Handwork => self::rounding($part));
         $this->tendril($part, $stretch, $other, false)->bend('spiral starts');
 
         return [
@@ -192,7 +190,9 @@ final class OpenRing implements Technique
         return $stretch->worked(
             SegmentKind::Seat, $mm, 'beads', 'beads', 'sum of bead lengths', Figures::trim($mm), beads: $beads,
             shape: new Together(new Corner(-self::TENDRIL_DEGREES), new Straight($mm)),
-        )->threading($threaded);
+        )->threading($threaded)->by(fn (): Handwork => $isFirst
+            ? self::stringing(array_reverse($beads), 'first')
+            : self::stringing($beads, 'second'));
     }
 
     /** Where the round begins, right of the gap, on its way down. */
@@ -207,73 +207,48 @@ final class OpenRing implements Technique
         return $turned->in($middle->minus($turned->towards->times($r)));
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
+    private static function filing(): Handwork
+    {
+        return new Handwork(
+            Moment::work('ends'), 'Round both ends',
+            'File both ends round and smooth: they stay open beside the neighbouring finger.', Operation::File,
+            'needle file', cautions: [Caution::Filing], turn: -1,
+        );
+    }
+
+    /**
+     * @param  list<Strung>  $beads  the one next to the shank first
+     * @param  'first'|'second'  $end
+     */
+    private static function stringing(array $beads, string $end): Handwork
+    {
+        return new Handwork(
+            Moment::work('ends'), "String the {$end} end",
+            'Before it is wound: '.Stringing::words(Stringing::joined($beads)).'.', Operation::Thread, 'fingers',
+            count($beads), 'beads', puts: true,
+        );
+    }
+
+    private static function winding(PartPlan $part): Handwork
+    {
+        return new Handwork(
+            Moment::work('ends'), 'Wind the spirals', 'Turn a tight eye of '.$part->profile->size(self::EYE_MM)
+                .' at each end and wind it flat, '.Figures::counted($part->part->count('turns'), 'turn')
+                .' in all, until they meet the marks; both the same way out.', Operation::Spiral,
+            'round-nose pliers, smooth-jaw pliers', 2, 'spirals', turn: 1,
+        );
+    }
+
+    private static function rounding(PartPlan $part): Handwork
     {
         $form = Forming::band($part->wire, $part->part->mm('inside'), $part->profile);
 
-        return match ([$moment->kind, $moment->place]) {
-            [EventKind::Work, 'ends'] => [
-                new Step(
-                    $moment,
-                    '',
-                    'Round both ends',
-                    'File both ends round and smooth: they stay open beside the neighbouring finger.',
-                    [$part->mark('end-1'), $part->mark('end-2')],
-                    tool: 'needle file',
-                    cautions: [Caution::Filing],
-                    operation: Operation::File,
-                ),
-                ...$this->stringSteps($part, $moment),
-                new Step(
-                    $moment,
-                    '',
-                    'Wind the spirals',
-                    'Turn a tight eye of '.$part->profile->size(self::EYE_MM).' at each end and wind it flat, '
-                        .Figures::counted($part->part->count('turns'), 'turn')
-                        .' in all, until they meet the marks; both the same way out.',
-                    [$part->mark('end-1'), $part->mark('end-2')],
-                    2,
-                    'spirals',
-                    tool: 'round-nose pliers, smooth-jaw pliers',
-                    operation: Operation::Spiral,
-                ),
-            ],
-            [EventKind::Work, 'round'] => [
-                new Step(
-                    $moment, '', 'Bend it round',
-                    'Bend the middle round '.$form->where('ring mandrel', $part->profile).' until '
-                        .$part->profile->size($part->part->mm('gap')).' are left open on top.'
-                        .$form->opens($part->profile).' It is eased on the mandrel, never on the finger.',
-                    [$part->mark('round')], tool: 'ring mandrel',
-                ),
-            ],
-            default => [],
-        };
-    }
-
-    /** @return list<Step> over each end what stands on its tendril, the bead next to the shank first */
-    private function stringSteps(PartPlan $part, Moment $moment): array
-    {
-        $steps = [];
-        foreach (array_combine(['first', 'second'], $this->shared($part)) as $end => $beads) {
-            $runs = Stringing::joined($beads);
-            if ($runs !== []) {
-                $step = new Step(
-                    $moment,
-                    '',
-                    "String the {$end} end",
-                    'Before it is wound: '.Stringing::words($runs).'.',
-                    [$part->mark('beads')],
-                    count($beads),
-                    'beads',
-                    tool: 'fingers',
-                    operation: Operation::Thread,
-                );
-                $steps[] = $step->putting($beads, $part->cutKey(), $end === 'first' ? WireEnd::First : WireEnd::Last);
-            }
-        }
-
-        return $steps;
+        return new Handwork(
+            Moment::work('round'), 'Bend it round', 'Bend the middle round '
+                .$form->where('ring mandrel', $part->profile).' until '.$part->profile->size($part->part->mm('gap'))
+                .' are left open on top.'.$form->opens($part->profile)
+                .' It is eased on the mandrel, never on the finger.', Operation::Bend, 'ring mandrel',
+        );
     }
 
     public function checks(PartPlan $part): array

@@ -19,6 +19,7 @@ use Hebra\Core\Course\Shape\Rolled;
 use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Handwork\Caution;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Change\SetSetting;
@@ -27,7 +28,6 @@ use Hebra\Core\Piece\Parameter;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Tool\ToolKind;
@@ -173,7 +173,7 @@ final readonly class PinFoot
         return Hammered::of($wire, $thick > 0.0 ? min($thick, $wire) : $wire / 2);
     }
 
-    public function segment(): Segment
+    private function segment(): Segment
     {
         $d = $this->part->wireMm();
         $mark = $this->part->mark('foot');
@@ -237,7 +237,7 @@ final readonly class PinFoot
         };
     }
 
-    public function step(): Step
+    private function handwork(): Handwork
     {
         $profile = $this->part->profile;
         $must = ' It must not pass the first bead’s hole.';
@@ -273,9 +273,8 @@ final readonly class PinFoot
             ],
         };
 
-        return new Step(
-            Moment::thread(), '', $title, $text.$must, [$this->part->mark('foot')], tool: $tool, cautions: $cautions,
-            operation: $this->operation(),
+        return new Handwork(
+            Moment::thread(), $title, $text.$must, $this->operation(), $tool, cautions: $cautions,
         );
     }
 
@@ -336,6 +335,11 @@ final readonly class PinFoot
 
     /** Below the beads; its plane turned about the wire, degrees. */
     public function move(float $rolls): Move
+    {
+        return $this->shaped($rolls)->by($this->handwork(...));
+    }
+
+    private function shaped(float $rolls): Move
     {
         $d = $this->part->wireMm();
 

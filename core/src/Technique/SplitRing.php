@@ -21,7 +21,7 @@ use Hebra\Core\Course\Vector;
 use Hebra\Core\Fit\Band;
 use Hebra\Core\Fit\RingSize;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Family;
@@ -33,7 +33,6 @@ use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Quantity\Figures;
@@ -170,7 +169,7 @@ final class SplitRing implements Technique
                 'π(ID + d)',
                 'π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).')',
                 shape: $round,
-            )->bend('curl starts');
+            )->bend('curl starts')->by(fn (): Handwork => self::rounding($part));
         $deep = new Vector(0.0, 0.0, ($wire - ($wires - 1) / 2) * $part->wideWireMm());
         $middle = new Vector(0.0, $this->topMm($part) + $ring);
         $starts = Frame::right(0.0, 0.0)->bent($d / 2 / $ring);
@@ -192,7 +191,7 @@ final class SplitRing implements Technique
             'N·π(D + N·d)',
             "{$turns} × π × (".self::EYE_MM." + {$turns} × ".Figures::trim($d, 3).')',
             shape: $this->spread($part, $share),
-        );
+        )->by(fn (): Handwork => self::filing($part), fn (): Handwork => $this->curling($part));
     }
 
     /** Up on a stem that takes its part of the wire, and outwards, clear of the round. */
@@ -234,7 +233,7 @@ final class SplitRing implements Technique
             $bound.' × '.Figures::trim($one, 3),
             Turn::SOURCE,
             shape: new Later($shape),
-        );
+        )->by(fn (): Handwork => self::tying($part));
 
         return $stretch->tail(self::TAIL_MM, 'binding-tail')->course(
             'Binding', BoundBeads::ROLE, $part->times, fn (): Frame => $shape()->start(), BoundBeads::ROLE,
@@ -247,60 +246,48 @@ final class SplitRing implements Technique
         return $this->stemMm($part, 1.0) + $this->curl($part)->widthMm() / 2 + $part->wireMm() / 2;
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
+    private static function filing(PartPlan $part): Handwork
+    {
+        return new Handwork(
+            Moment::work('bundle'), 'Round all ends',
+            'File every end round and smooth: they lie open on top of the finger.', Operation::File, 'needle file',
+            2 * $part->part->count('wires'), 'ends', [Caution::Filing],
+        );
+    }
+
+    private static function tying(PartPlan $part): Handwork
+    {
+        [$wires, $turns] = [$part->part->count('wires'), $part->part->count('binding_turns')];
+
+        return new Handwork(
+            Moment::work('bundle'), 'Bind the shoulders', "Lay {$wires} wires side by side, taped flat. A fifth of "
+                ."the way round from each end of the middle stretch, bind them with {$turns} close turns; trim the "
+                .'tails on the outside.', Operation::Bind, 'fingers, chain-nose pliers', 2 * $turns, 'turns',
+            [Caution::CutEnds],
+        );
+    }
+
+    private static function rounding(PartPlan $part): Handwork
     {
         $form = Forming::band($part->wire, $part->part->mm('inside'), $part->profile);
-        [$wires, $bound] = [$part->part->count('wires'), $part->part->count('binding_turns')];
-        $curl = $this->curl($part)->wireLengthMm();
 
-        return match ([$moment->kind, $moment->place]) {
-            [EventKind::Work, 'bundle'] => [
-                new Step(
-                    $moment,
-                    '',
-                    'Round all ends',
-                    'File every end round and smooth: they lie open on top of the finger.',
-                    [$part->mark('curls')],
-                    2 * $wires,
-                    'ends',
-                    tool: 'needle file',
-                    cautions: [Caution::Filing],
-                    operation: Operation::File,
-                ),
-                new Step(
-                    $moment,
-                    '',
-                    'Bind the shoulders',
-                    "Lay {$wires} wires side by side, taped flat. A fifth of the way round from each end of the middle "
-                        ."stretch, bind them with {$bound} close turns; trim the tails on the outside.",
-                    [$part->mark('binding')],
-                    2 * $bound,
-                    'turns',
-                    tool: 'fingers, chain-nose pliers',
-                    cautions: [Caution::CutEnds],
-                    operation: Operation::Bind,
-                ),
-            ],
-            [EventKind::Work, 'round'] => [
-                new Step(
-                    $moment, '', 'Bend it round',
-                    'Bend the bundle as one, flat, round '.$form->where('ring mandrel', $part->profile)
-                        .', until both sides meet on top.'.$form->opens($part->profile),
-                    [$part->mark('round')], tool: 'ring mandrel',
-                ),
-            ],
-            [EventKind::Work, 'curl'] => [
-                new Step(
-                    $moment, '', 'Split and curl the ends',
-                    'Spread the '.$part->profile->length($curl)
-                        .' beyond the meeting to both sides like a fan and curl each outwards to a flat spiral, '
-                        .Figures::counted($part->part->count('turns'), 'turn').', the outer ones first.',
-                    [$part->mark('curls')], 2 * $wires, 'curls', tool: 'round-nose pliers',
-                    operation: Operation::Spiral,
-                ),
-            ],
-            default => [],
-        };
+        return new Handwork(
+            Moment::work('round'), 'Bend it round', 'Bend the bundle as one, flat, round '
+                .$form->where('ring mandrel', $part->profile).', until both sides meet on top.'
+                .$form->opens($part->profile), Operation::Bend, 'ring mandrel',
+        );
+    }
+
+    private function curling(PartPlan $part): Handwork
+    {
+        $mm = $this->curl($part)->wireLengthMm();
+
+        return new Handwork(
+            Moment::work('curl'), 'Split and curl the ends', 'Spread the '.$part->profile->length($mm)
+                .' beyond the meeting to both sides like a fan and curl each outwards to a flat spiral, '
+                .Figures::counted($part->part->count('turns'), 'turn').', the outer ones first.', Operation::Spiral,
+            'round-nose pliers', 2 * $part->part->count('wires'), 'curls',
+        );
     }
 
     public function checks(PartPlan $part): array

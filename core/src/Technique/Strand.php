@@ -18,7 +18,7 @@ use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
 use Hebra\Core\Figure\Placement;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Family;
@@ -28,7 +28,6 @@ use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Plan\ReadyMade;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Wire\Metal;
@@ -221,16 +220,16 @@ final class Strand implements Technique
 
     public function courses(PartPlan $part): array
     {
-        $turned = fn (string $mark, string $why, float $neckMm): Move => new Move(
+        $turned = fn (string $place, string $why, float $neckMm): Move => $this->atTheEnd($part, $place, new Move(
             Segment::given(
-                SegmentKind::Tail, $part->part->mm('turn_back'), 'turned back', $part->mark($mark), $why,
+                SegmentKind::Tail, $part->part->mm('turn_back'), 'turned back', $part->mark("{$place}-loop"), $why,
                 $part->sourceOf($part->part->mm('turn_back')),
             ),
             new Bulb($part->part->mm('inside'), $part->wireMm(), $part->part->mm('turn_back'), $neckMm),
             staysSeen: true,
-        );
+        ));
         $stretch = (new Stretch($part))->move(
-            $turned('top-loop', 'through the crimp and the first beads', $part->wireMm())
+            $turned('top', 'through the crimp and the first beads', $part->wireMm())
         )->anchored();
         $stretch->move($this->crimp($part, 'top'));
         if ($this->isSpaced($part->part)) {
@@ -243,7 +242,7 @@ final class Strand implements Technique
             $this->secondRun($part, $stretch);
         }
         $stretch->move($this->crimp($part, 'bottom'))
-            ->move($turned('bottom-loop', 'through the crimp and the last beads', 0.0));
+            ->move($turned('bottom', 'through the crimp and the last beads', 0.0));
 
         return [$stretch->course('Strand', $part->part->wire, $part->times, Frame::down($this->crimpMm($part)))];
     }
@@ -271,9 +270,10 @@ final class Strand implements Technique
         $working = new Working($words, 'sum of bead lengths', Figures::trim($mm), $mm, 'mm', 'geometry');
         $segment = new Segment(SegmentKind::Seat, $mm, $words, $part->mark('seat'), $working);
 
-        return new Move(
-            $segment->carrying($part->strung), new Straight($mm), Threading::fromTop($part)->move()->threaded(),
-        );
+        $told = Threading::fromTop($part)->move();
+        $seat = new Move($segment->carrying($part->strung), new Straight($mm), $told->threaded());
+
+        return $seat->by(...$told->handwork);
     }
 
     /** A crimp lies on the wire and takes none of its length. */
@@ -282,11 +282,19 @@ final class Strand implements Technique
         $isCovered = $part->part->choice('crimps') === 'covered';
         $mark = $part->mark("{$end}-crimp");
 
-        return new Move(
+        return $this->atTheEnd($part, $end, new Move(
             Segment::given(SegmentKind::Straight, 0.0, 'crimp', $mark, 'on the wire', 'common practice'),
             new Straight(self::CRIMP_MM),
             wideMm: $isCovered ? self::COVER_WIDE_MM : self::END_WIDE_MM,
             isRounded: $isCovered, roundMm: self::ROUND_MM,
+        ));
+    }
+
+    /** What lies at an end is turned back, and crimped. */
+    private function atTheEnd(PartPlan $part, string $place, Move $move): Move
+    {
+        return $move->by(
+            fn (): Handwork => $this->turningBack($part, $place), fn (): Handwork => $this->crimping($part, $place),
         );
     }
 
@@ -307,6 +315,7 @@ final class Strand implements Technique
                     shape: new Straight(self::groupMm($beads)),
                 )
                 ->threading($this->held($part, $at, $beads))
+                ->by(fn (): Handwork => $this->grouping($part, $at, $beads))
                 ->bend('group '.($at + 1).' ends');
         }
         $stretch->given(SegmentKind::Straight, $this->gapMm($part, count($groups)), 'gap', 'gap', 'as set');
@@ -337,95 +346,60 @@ final class Strand implements Technique
         return $part->part->mm('inside') + 2 * $part->wireMm();
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
-    {
-        $crimp = fn (string $place): Step => new Step(
-            $moment,
-            '',
-            "Crimp the {$place} loop",
-            'Slide a crimp on, turn '.($this->isDoubled($part->part) ? 'both ends' : 'the wire')
-                .' back through it round a loop of '
-                .$part->profile->size($part->part->mm('inside')).', and press it hard. Pull to test it.'
-                .match (true) {
-                    $part->part->choice('crimps') === 'covered' => ' Cut the end close and close a cover over the '
-                        .'crimp.',
-                    $this->isSpaced($part->part) => ' Cut the end close.',
-                    default => ' Hide the end back through the beads.',
-                },
-            [$part->mark($place.'-loop'), $part->mark($place.'-crimp')],
-            tool: 'crimping pliers',
-            operation: Operation::Crimp,
-        );
-
-        return match ([$moment->kind, $moment->place]) {
-            [EventKind::Form, 'top'],
-            [EventKind::Form, 'bottom'] => [$this->turnStep($part, $moment)],
-            [EventKind::Close, 'top'] => [
-                $this->isDoubled($part->part) ? $this->foldStep($part, $moment) : $crimp('top'),
-            ],
-            [EventKind::Close, 'bottom'] => [$crimp('bottom')],
-            [EventKind::Thread, ''] => $this->isSpaced($part->part)
-                ? $this->groupSteps($part)
-                : Threading::fromTop($part)->steps(),
-            default => [],
-        };
-    }
-
-    private function turnStep(PartPlan $part, Moment $moment): Step
+    private function turningBack(PartPlan $part, string $place): Handwork
     {
         $back = $part->profile->length($part->part->mm('turn_back'));
         [$title, $text] = match (true) {
             ! $this->isDoubled($part->part) => ['Turn the wire back',
                 "Leave {$back} and turn it back to a loop, the crimp still open."],
-            $moment->place === 'top' => ['Fold the thread',
+            $place === 'top' => ['Fold the thread',
                 'Fold it at its middle, both ends alike, and put a crimp over both.'],
             default => ['Turn both ends back',
                 "Leave {$back} of each and turn them back to a loop, the crimp still open."],
         };
 
-        return new Step(
-            $moment, '', $title, $text,
-            [$part->mark($moment->place.'-loop'), $part->mark($moment->place.'-crimp')], tool: 'fingers',
-            operation: Operation::Bend,
-        );
+        return new Handwork(Moment::form($place), $title, $text, Operation::Bend, 'fingers');
     }
 
-    private function foldStep(PartPlan $part, Moment $moment): Step
+    private function crimping(PartPlan $part, string $place): Handwork
     {
-        return new Step(
-            $moment, '', 'Crimp the fold', 'Slide the crimp up until a loop of '
-                .$part->profile->size($part->part->mm('inside'))
-                .' is left, and press it hard. Pull to test it. The beads go over both ends together.',
-            [$part->mark('top-loop'), $part->mark('top-crimp')], tool: 'crimping pliers',
-            operation: Operation::Crimp,
-        );
-    }
-
-    /** @return list<Step> groups are measured crimp to crimp; a lone crimp is pressed harder and pulled */
-    private function groupSteps(PartPlan $part): array
-    {
-        $steps = [];
-        foreach ($this->inGroups($part) as $at => $beads) {
-            $gap = $part->profile->length($this->gapMm($part, $at));
-            $count = array_sum(array_map(fn (Strung $strung): int => $strung->count, $beads));
-            $step = new Step(
-                Moment::thread(),
-                '',
-                'Group '.($at + 1),
-                "Measure {$gap} from the ".($at === 0 ? 'end' : 'last')
-                    .' crimp and press a crimp there, harder than one that holds two wires. Thread '
-                    .Stringing::words($beads).', push '.($count === 1 ? 'it' : 'them')
-                    .' against the crimp, press the next crimp behind, and pull to test both.',
-                [$part->mark('bead-'.$at)],
-                $count,
-                'beads',
-                tool: 'crimping pliers, ruler',
-                operation: Operation::Thread,
-            );
-            $steps[] = $step->putting($beads, $part->cutKey());
+        $inside = $part->profile->size($part->part->mm('inside'));
+        if ($place === 'top' && $this->isDoubled($part->part)) {
+            return self::pressing($place, 'Crimp the fold', "Slide the crimp up until a loop of {$inside} is left, "
+                .'and press it hard. Pull to test it. The beads go over both ends together.');
         }
+        $turned = $this->isDoubled($part->part) ? 'both ends' : 'the wire';
+        $end = match (true) {
+            $part->part->choice('crimps') === 'covered' => 'Cut the end close and close a cover over the crimp.',
+            $this->isSpaced($part->part) => 'Cut the end close.',
+            default => 'Hide the end back through the beads.',
+        };
 
-        return $steps;
+        return self::pressing($place, "Crimp the {$place} loop", "Slide a crimp on, turn {$turned} back through it "
+            ."round a loop of {$inside}, and press it hard. Pull to test it. {$end}");
+    }
+
+    private static function pressing(string $place, string $title, string $text): Handwork
+    {
+        return new Handwork(Moment::close($place), $title, $text, Operation::Crimp, 'crimping pliers');
+    }
+
+    /**
+     * Groups are measured crimp to crimp; a lone crimp is pressed harder and pulled.
+     *
+     * @param  list<Strung>  $beads
+     */
+    private function grouping(PartPlan $part, int $at, array $beads): Handwork
+    {
+        [$gap, $count] = [$part->profile->length($this->gapMm($part, $at)), Stringing::count($beads)];
+        [$from, $them] = [$at === 0 ? 'end' : 'last', $count === 1 ? 'it' : 'them'];
+
+        return new Handwork(
+            Moment::thread(), 'Group '.($at + 1), "Measure {$gap} from the {$from} crimp and press a crimp there, "
+                .'harder than one that holds two wires. Thread '.Stringing::words($beads).", push {$them} against the "
+                .'crimp, press the next crimp behind, and pull to test both.', Operation::Thread,
+            'crimping pliers, ruler', $count, 'beads', puts: true,
+        );
     }
 
     public function hung(PartPlan $part): array

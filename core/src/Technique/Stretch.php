@@ -15,6 +15,7 @@ use Hebra\Core\Course\Shape\Arc;
 use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Quantity\Figures;
@@ -27,6 +28,9 @@ final class Stretch
 {
     /** @var list<Move> */
     private array $moves = [];
+
+    /** Whether the last stretch has no length, so that nothing is there to do anything to. */
+    private bool $isLeftOut = false;
 
     /** How many moves come before the one that the course is anchored at. */
     private int $from = 0;
@@ -91,14 +95,18 @@ final class Stretch
 
     public function add(Segment $segment, ?Shape $shape = null): self
     {
-        return $segment->lengthMm > 1e-9
-            ? $this->move(new Move($segment, $shape ?? new Straight($segment->lengthMm), wideMm: $this->wideMm))
-            : $this;
+        if ($segment->lengthMm > 1e-9) {
+            return $this->move(new Move($segment, $shape ?? new Straight($segment->lengthMm), wideMm: $this->wideMm));
+        }
+        $this->isLeftOut = true;
+
+        return $this;
     }
 
     public function move(Move $move): self
     {
         $this->moves[] = $move;
+        $this->isLeftOut = false;
 
         return $this;
     }
@@ -112,6 +120,18 @@ final class Stretch
         $last = array_pop($this->moves);
 
         return $last === null ? $this : $this->move($last->threading($threaded));
+    }
+
+    /**
+     * What the hands do to the last move.
+     *
+     * @param  Closure(): Handwork  ...$handwork
+     */
+    public function by(Closure ...$handwork): self
+    {
+        $last = $this->isLeftOut ? null : array_pop($this->moves);
+
+        return $last === null ? $this : $this->move($last->by(...$handwork));
     }
 
     /** A bend here, between what came and what comes; none at the very start, and but one in a place. */

@@ -24,7 +24,7 @@ use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Change\AddBead;
@@ -39,7 +39,6 @@ use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
@@ -57,6 +56,9 @@ use Hebra\Core\Wrap\Binding;
 final class Surround implements Technique
 {
     use Usual;
+
+    /** A row bound on the rim comes before the disc, for which it must be open. */
+    private const ROW_TURN = -2;
 
     public function name(): string
     {
@@ -200,16 +202,18 @@ final class Surround implements Technique
             ),
             array_slice($part->strung, 0, 1),
         );
+        $isRow = BoundBeads::isBound($this->rim($part->part));
+        $round = fn (): Handwork => $this->goingRound($part);
         $surround = (new Stretch($part))->tail(self::TAIL_MM, 'tail');
         $this->wrapped($part, $surround, new Later(fn (): Shape => $this->wrapsShape($part, false)))->anchored()
             ->worked(
                 SegmentKind::Neck, $beside, 'past the rim', 'hole', 'what stands above the hole',
                 Figures::trim($beside, 3),
-            )
+            )->by(self::goingDown(...))
             ->worked(
                 SegmentKind::Seat, $hole, 'down the hole', 'hole', 'length of the hole', Figures::trim($hole),
                 beads: array_slice($part->strung, 0, 1),
-            )->threading($disc)->bend('out of the hole')
+            )->threading($disc)->bend('out of the hole')->by(self::goingDown(...))
             ->worked(
                 SegmentKind::Round,
                 $this->rimMm($part),
@@ -217,18 +221,20 @@ final class Surround implements Technique
                 'rim',
                 'π(W + b), b: the wire, or the beads on it',
                 'π × ('.Figures::trim($this->discMm($part)).' + '.Figures::trim(2 * $this->offMm($part), 3).')',
-                beads: BoundBeads::isBound($this->rim($part->part)) ? [] : array_slice($part->strung, 1),
+                beads: $isRow ? [] : array_slice($part->strung, 1),
                 shape: new Later($rim),
-            )->threading((new BoundBeads($part->withoutFirst(1)))->threaded($this->rimMm($part)))->bend('into the hole')
+            )->threading($this->bound($part)->threaded($this->rimMm($part)))->bend('into the hole')
+            ->by($round, ...$isRow ? [self::shaping(...)] : [])
             ->worked(
                 SegmentKind::Seat, $hole, 'up the hole', 'back', 'length of the hole', Figures::trim($hole),
                 beads: array_slice($part->strung, 0, 1), shape: new Laid([$this->upTheHole($part)], $this->neck($part)),
-            )
+            )->by($round)
             ->worked(
                 SegmentKind::Neck, $beside + 2 * $wraps * $d, 'neck', 'back', 'past the rim + 2N·d',
                 Figures::trim($beside, 3).' + 2 × '.$wraps.' × '.Figures::trim($d, 3),
             )->bend('bail starts')
-            ->loop($part->part->mm('bail'), $d, 'bail', 'bail', $this->bailShape($part));
+            ->loop($part->part->mm('bail'), $d, 'bail', 'bail', $this->bailShape($part))
+            ->by(fn (): Handwork => $this->turning($part));
 
         $course = $this->wrapped(
             $part, $surround, new Later(fn (): Shape => $this->wrapsShape($part, true)),
@@ -236,7 +242,7 @@ final class Surround implements Technique
             'Surround', $part->part->wire, $part->times, Frame::down($this->holeTopMm($part) - $beside, -$d / 2),
         );
 
-        return [$course, ...(new BoundBeads($part->withoutFirst(1)))->courses(
+        return [$course, ...$this->bound($part)->courses(
             fn (): Host => new Host(new Curve(array_slice($rim()->laid(Frame::down(0.0))[0], 1, -1))),
             $this->rimMm($part),
         )];
@@ -250,7 +256,7 @@ final class Surround implements Technique
         return $stretch->worked(
             SegmentKind::Wraps, $wraps * $wrap, Figures::counted($wraps, 'wrap'), 'wraps', 'N·√((2πd + 2d)² + d²)',
             $wraps.' × '.Figures::trim($wrap, 3), shape: $shape,
-        );
+        )->by(fn (): Handwork => self::wrapping($part));
     }
 
     private function holeMm(PartPlan $part): float
@@ -392,127 +398,70 @@ final class Surround implements Technique
         return BoundBeads::drillings();
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
+    /** The rim without its disc: what is strung on it or bound to it, while it can still be opened. */
+    private function bound(PartPlan $part): BoundBeads
+    {
+        return new BoundBeads($part->withoutFirst(1), 1, 'rim', Moment::thread(), self::ROW_TURN);
+    }
+
+    private static function shaping(): Handwork
+    {
+        return new Handwork(
+            Moment::thread(), 'Shape the rim', 'Bend the wire round the disc to its size and take it off again.',
+            Operation::Bend, 'fingers', turn: self::ROW_TURN - 1,
+        );
+    }
+
+    private static function goingDown(): Handwork
+    {
+        return new Handwork(
+            Moment::thread(), 'Down the hole', 'Put the wire down the hole and leave the first leg standing above it.',
+            Operation::Thread, 'fingers', puts: true,
+        );
+    }
+
+    /** What has a face shows it. */
+    private function goingRound(PartPlan $part): Handwork
+    {
+        $rim = $part->withoutFirst(1);
+        [$title, $text] = match (true) {
+            $rim->strung === [] => ['Round the rim', 'Bend it out flat below, once round the rim in the groove of its '
+                .'edge, and back up through the hole. Stay loose at one leg until it lies.'],
+            BoundBeads::isBound($rim->part) => ['Round the rim', 'Lay the rim with its row round the disc, every face '
+                .'to the front, and take the wire back up through the hole. Stay loose at one leg until it lies.'],
+            default => ['Round the rim, with its beads', 'Bend it out flat below, string half of them, up round one '
+                .'side to the top; the other half down the other side, and back up through the hole: '
+                .Stringing::words($rim->strung).'. Stay loose at one leg until all lie.'],
+        };
+        $strung = BoundBeads::isBound($rim->part) ? 0 : $rim->beadCount();
+
+        return new Handwork(
+            Moment::thread(), $title, $text, Operation::Thread, 'fingers', $strung, $strung > 0 ? 'beads' : '',
+            [Caution::Crush], puts: true,
+            lights: [$part->mark('rim'), $part->mark('back'), $part->mark('beads')],
+        );
+    }
+
+    private function turning(PartPlan $part): Handwork
     {
         $form = Forming::loop($part->wire, $part->part->mm('bail'), $part->profile);
+
+        return new Handwork(
+            Moment::form('top'), 'Turn the bail', 'Turn the longer leg over '
+                .$form->where('mark of the round-nose pliers', $part->profile).' to a bail above the hole.',
+            Operation::Eye, 'round-nose pliers',
+        );
+    }
+
+    private static function wrapping(PartPlan $part): Handwork
+    {
         $wraps = $part->part->count('wraps');
 
-        return match ([$moment->kind, $moment->place]) {
-            [EventKind::Thread, ''] => [...$this->boundSteps($part, $moment), ...$this->rimSteps($part, $moment)],
-            [EventKind::Form, 'top'] => [
-                new Step(
-                    $moment, '', 'Turn the bail',
-                    'Turn the longer leg over '.$form->where('mark of the round-nose pliers', $part->profile)
-                        .' to a bail above the hole.',
-                    [$part->mark('bail')], tool: 'round-nose pliers', operation: Operation::Eye,
-                ),
-            ],
-            [EventKind::Close, 'top'] => $wraps === 0
-                ? []
-                : [
-                    new Step(
-                        $moment,
-                        '',
-                        'Wrap both legs',
-                        "Wrap each leg {$wraps} times round the neck of the bail, trim, and press the ends in at the "
-                            .'back.',
-                        [$part->mark('wraps')],
-                        2 * $wraps,
-                        'wraps',
-                        tool: 'chain-nose pliers, flush cutter',
-                        cautions: [Caution::Crush, Caution::CutEnds],
-                        operation: Operation::Wrap,
-                    ),
-                ],
-            default => [],
-        };
-    }
-
-    /** @return list<Step> a row goes on while the rim can still be opened, before it holds its disc */
-    private function boundSteps(PartPlan $part, Moment $moment): array
-    {
-        $rim = $part->withoutFirst(1);
-        if ($rim->strung === [] || ! BoundBeads::isBound($rim->part)) {
-            return [];
-        }
-
-        return [
-            new Step(
-                $moment, '', 'Shape the rim', 'Bend the wire round the disc to its size and take it off again.',
-                [$part->mark('rim')], tool: 'fingers', operation: Operation::Bend,
-            ),
-            ...array_map(
-                fn (Step $step): Step => $step->during($moment, str_replace('frame', 'rim', $step->text)),
-                (new BoundBeads($rim))->steps(),
-            ),
-        ];
-    }
-
-    /** @return list<Step> what has a face shows it */
-    private function rimSteps(PartPlan $part, Moment $moment): array
-    {
-        $rim = $part->withoutFirst(1);
-        $disc = array_slice($part->strung, 0, 1);
-        $down = (new Step(
-            $moment, '', 'Down the hole', 'Put the wire down the hole and leave the first leg standing above it.',
-            [$part->mark('hole')], tool: 'fingers', operation: Operation::Thread,
-        ))->putting($disc, $part->cutKey());
-        if ($rim->strung === []) {
-            return [
-                $down,
-                $this->rimStep(
-                    $part,
-                    'Round the rim',
-                    'Bend it out flat below, once round the rim in the groove of its edge, and back up through the '
-                        .'hole. Stay loose at one leg until it lies.',
-                    $disc,
-                ),
-            ];
-        }
-        if (! BoundBeads::isBound($rim->part)) {
-            return [
-                $down,
-                $this->rimStep(
-                    $part,
-                    'Round the rim, with its beads',
-                    'Bend it out flat below, string half of them, up round one side to the top; the other half down '
-                        .'the other side, and back up through the hole: '
-                        .Stringing::words($rim->strung).'. Stay loose at one leg until all lie.',
-                    [...$rim->strung, ...$disc],
-                    $rim->beadCount(),
-                ),
-            ];
-        }
-
-        return [
-            $down,
-            $this->rimStep(
-                $part,
-                'Round the rim',
-                'Lay the rim with its row round the disc, every face to the front, and take the wire back up through '
-                    .'the hole. Stay loose at one leg until it lies.',
-                $disc,
-            ),
-        ];
-    }
-
-    /** @param  list<Strung>  $beads  what goes on with it */
-    private function rimStep(PartPlan $part, string $title, string $text, array $beads, int $count = 0): Step
-    {
-        $step = new Step(
-            Moment::thread(),
-            '',
-            $title,
-            $text,
-            [$part->mark('rim'), $part->mark('back'), $part->mark('beads')],
-            $count,
-            $count > 0 ? 'beads' : '',
-            tool: 'fingers',
-            cautions: [Caution::Crush],
-            operation: Operation::Thread,
+        return new Handwork(
+            Moment::close('top'), 'Wrap both legs', "Wrap each leg {$wraps} times round the neck of the bail, trim, "
+                .'and press the ends in at the back.', Operation::Wrap, 'chain-nose pliers, flush cutter', 2 * $wraps,
+            'wraps', [Caution::Crush, Caution::CutEnds],
         );
-
-        return $step->putting($beads, $part->cutKey());
     }
 
     public function checks(PartPlan $part): array
@@ -538,7 +487,7 @@ final class Surround implements Technique
             return [];
         }
         if (BoundBeads::isBound($rim->part)) {
-            return [...(new BoundBeads($rim))->checks(), $this->row($part)];
+            return [...$this->bound($part)->checks(), $this->row($part)];
         }
         // Beads strung on the rim lie in two halves, from hole to hole.
         $half = $this->rimMm($part) / 2;
@@ -591,10 +540,10 @@ final class Surround implements Technique
     private function row(PartPlan $part): Check
     {
         $rim = $part->withoutFirst(1);
-        [$covered, $room] = [(new BoundBeads($rim))->coveredMm(), $this->rimMm($part)];
+        [$covered, $room] = [$this->bound($part)->coveredMm(), $this->rimMm($part)];
         $text = $rim->beadCount().' bound on the rim cover '.$part->profile->length($covered).' of its '
             .$part->profile->length($room);
-        $pitch = (new BoundBeads($rim))->pitchMm();
+        $pitch = $this->bound($part)->pitchMm();
         $whole = max(1, (int) floor(($room - $covered) / $pitch + 1e-9) + $rim->beadCount());
         $most = $this->longestRun($rim);
         $count = $rim->strung[$most]->count + $whole - $rim->beadCount();

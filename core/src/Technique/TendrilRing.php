@@ -21,7 +21,7 @@ use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Fit\RingSize;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Change\SetSetting;
@@ -36,11 +36,9 @@ use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
-use Hebra\Core\Plan\WireEnd;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Tool\ToolKind;
 use Hebra\Core\Wire\Metal;
@@ -294,7 +292,7 @@ final class TendrilRing implements Technique
                 'π(ID + d) − gap',
                 'π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).') − '.Figures::trim($gap),
                 shape: new Arc(($inside + $d) / 2, 2 * M_PI - 2 * $gap / ($inside + $d)),
-            )->bend('tendril starts');
+            )->bend('tendril starts')->by(fn (): Handwork => self::rounding($part), fn (): Handwork => self::truing($part));
 
         return $this->tendril($part, $stretch, 1, 0)->course(
             'Ring', $part->part->wire, $part->times, $this->shoulder($part),
@@ -335,7 +333,7 @@ final class TendrilRing implements Technique
             $bare > 0.0 ? 'bare + sum of bead lengths' : 'sum of bead lengths',
             ($bare > 0.0 ? Figures::trim($bare).' + ' : '').Figures::trim($mm - $bare), beads: $beads,
             shape: new Together(new Corner(-$this->lean($part, $tendril)), new Straight($mm)),
-        )->threading($threaded);
+        )->threading($threaded)->by(fn (): Handwork => $this->curling($part, $end, $tendril));
     }
 
     private function curled(PartPlan $part, Stretch $stretch, int $end, int $tendril): Stretch
@@ -347,6 +345,9 @@ final class TendrilRing implements Technique
             SegmentKind::Curl, $curl->lengthMm(), 'curl', $this->curlMark($tendril, $end), 'slit − what is on it',
             Figures::trim($part->part->mm('slit')).' − '.Figures::trim($part->part->mm('slit') - $curl->lengthMm()),
             shape: $isBare ? new Together(new Corner(-$this->lean($part, $tendril)), $curl) : $curl,
+        )->by(
+            fn (): Handwork => $this->flaring($part), fn (): Handwork => $this->slitting($part),
+            fn (): Handwork => $this->curling($part, $end, $tendril),
         );
     }
 
@@ -390,94 +391,66 @@ final class TendrilRing implements Technique
         return $from->in($from->at->plus($from->beside()->times($aside)))->tilted($step * self::FAN);
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
+    private function flaring(PartPlan $part): Handwork
     {
-        return match ([$moment->kind, $moment->place]) {
-            [EventKind::Work, 'ends'] => $this->slitSteps($part, $moment),
-            [EventKind::Work, 'round'] => [$this->roundStep($part, $moment)],
-            [EventKind::Work, 'curls'] => [
-                ...$this->curlSteps($part, $moment),
-                new Step(
-                    $moment, '', 'True it up',
-                    'Back on the ring mandrel, tap the shank round with a soft mallet; that hardens it, and opens it '
-                        .'by a quarter of a size at most: measure it again.',
-                    [$part->mark('round')], tool: 'ring mandrel, soft mallet', cautions: [Caution::Hammering],
-                    operation: Operation::Bend,
-                ),
-            ],
-            default => [],
-        };
-    }
+        [$end, $size] = [$this->end($part), $part->profile->size(...)];
 
-    /** @return list<Step> */
-    private function slitSteps(PartPlan $part, Moment $moment): array
-    {
-        $end = $this->end($part);
-        $size = $part->profile->size(...);
-        $slit = $size($part->part->mm('slit'));
-        $each = $part->part->count('tendrils');
-        $marks = [];
-        foreach ([0, 1] as $side) {
-            for ($tendril = 0; $tendril < $each; $tendril++) {
-                $marks[] = $part->mark($this->curlMark($tendril, $side));
-            }
-        }
-
-        return [
-            new Step(
-                $moment, '', 'Flare the ends',
-                "Hammer the last {$slit} of both ends across, with the narrow face, until they are "
-                .$size($end->flaredMm).' wide; they come down to about '.$size($end->thicknessMm())
-                    .'. Soften them again if they stiffen.',
-                $marks, 2, 'ends', tool: 'cross-peen hammer, bench block', cautions: [Caution::Hammering],
-                operation: Operation::Hammer,
-            ),
-            new Step(
-                $moment, '', 'Slit the ends', "Scribe and saw each end {$slit} deep into "
-                    .Figures::counted($each, 'tendril').' of '.$size($end->tendrilMm())
-                    .'. Drill or file a small round where each slit stops: there it would tear. Round every edge.',
-                $marks, 2 * ($each - 1), 'slits', tool: 'jeweller’s saw, needle file', cautions: [Caution::Filing],
-                operation: Operation::File,
-            ),
-        ];
-    }
-
-    private function roundStep(PartPlan $part, Moment $moment): Step
-    {
-        $form = Forming::band($part->wire, $part->part->mm('inside'), $part->profile);
-
-        return new Step(
-            $moment, '', 'Bend it round', 'Bend the middle round '.$form->where('ring mandrel', $part->profile)
-                .' until '
-                .$part->profile->size($part->part->mm('gap')).' are left open between the slits.'
-                    .$form->opens($part->profile)
-                .' It is eased on the mandrel, never on the finger.',
-            [$part->mark('round')], tool: 'ring mandrel',
+        return new Handwork(
+            Moment::work('ends'), 'Flare the ends', "Hammer the last {$size($part->part->mm('slit'))} of both ends "
+                ."across, with the narrow face, until they are {$size($end->flaredMm)} wide; they come down to about "
+                ."{$size($end->thicknessMm())}. Soften them again if they stiffen.", Operation::Hammer,
+            'cross-peen hammer, bench block', 2, 'ends', [Caution::Hammering],
         );
     }
 
-    /** @return list<Step> tendril by tendril: what goes on it, and its curl */
-    private function curlSteps(PartPlan $part, Moment $moment): array
+    private function slitting(PartPlan $part): Handwork
     {
-        $each = $part->part->count('tendrils');
-        $steps = [];
-        foreach ($this->shared($part) as $place => $beads) {
-            [$end, $tendril] = [intdiv($place, $each), $place % $each];
-            $curl = $part->profile->size($this->curl($part, $end, $tendril)->widthMm());
-            $held = $beads === [] ? '' : 'String '.Stringing::words(Stringing::joined($beads)).', and ';
-            $step = new Step(
-                $moment, '', ucfirst(self::ENDS[$end]).' end, tendril '.($tendril + 1),
-                ucfirst($held.'curl the end back to a spiral about '.$curl.' wide'
-                    .($held === '' ? '.' : ' that holds it.')),
-                [$part->mark($this->curlMark($tendril, $end)), ...($beads === [] ? [] : [$part->mark('beads')])],
-                count($beads), $beads === [] ? '' : 'beads', tool: 'round-nose pliers', operation: Operation::Spiral,
-            );
-            $slot = $tendril === 0 ? '' : "tendril-{$end}-{$tendril}";
-            $over = $tendril === 0 && $end === 0 ? WireEnd::First : WireEnd::Last;
-            $steps[] = $beads === [] ? $step : $step->putting($beads, $part->cutKey($slot), $over);
-        }
+        [$end, $size, $each] = [$this->end($part), $part->profile->size(...), $part->part->count('tendrils')];
 
-        return $steps;
+        return new Handwork(
+            Moment::work('ends'), 'Slit the ends', "Scribe and saw each end {$size($part->part->mm('slit'))} deep into "
+                .Figures::counted($each, 'tendril')." of {$size($end->tendrilMm())}. Drill or file a small round where "
+                .'each slit stops: there it would tear. Round every edge.', Operation::File,
+            'jeweller’s saw, needle file', 2 * ($each - 1), 'slits', [Caution::Filing],
+        );
+    }
+
+    private static function rounding(PartPlan $part): Handwork
+    {
+        $form = Forming::band($part->wire, $part->part->mm('inside'), $part->profile);
+
+        return new Handwork(
+            Moment::work('round'), 'Bend it round', 'Bend the middle round '
+                .$form->where('ring mandrel', $part->profile).' until '.$part->profile->size($part->part->mm('gap'))
+                .' are left open between the slits.'.$form->opens($part->profile)
+                .' It is eased on the mandrel, never on the finger.', Operation::Bend, 'ring mandrel',
+        );
+    }
+
+    private static function truing(PartPlan $part): Handwork
+    {
+        return new Handwork(
+            Moment::work('curls'), 'True it up', 'Back on the ring mandrel, tap the shank round with a soft mallet; '
+                .'that hardens it, and opens it by a quarter of a size at most: measure it again.', Operation::Bend,
+            'ring mandrel, soft mallet', cautions: [Caution::Hammering], turn: 2 * $part->part->count('tendrils'),
+        );
+    }
+
+    /** What goes on a tendril, and its curl. */
+    private function curling(PartPlan $part, int $end, int $tendril): Handwork
+    {
+        $beads = $this->on($part, $end, $tendril);
+        $curl = 'curl the end back to a spiral about '
+            .$part->profile->size($this->curl($part, $end, $tendril)->widthMm()).' wide';
+        $text = $beads === []
+            ? "{$curl}."
+            : 'string '.Stringing::words(Stringing::joined($beads)).", and {$curl} that holds it.";
+
+        return new Handwork(
+            Moment::work('curls'), ucfirst(self::ENDS[$end]).' end, tendril '.($tendril + 1), ucfirst($text),
+            Operation::Spiral, 'round-nose pliers', count($beads), $beads === [] ? '' : 'beads',
+            turn: $end * $part->part->count('tendrils') + $tendril, puts: $beads !== [],
+        );
     }
 
     public function checks(PartPlan $part): array

@@ -13,10 +13,10 @@ use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\School\School;
 use Hebra\Core\Working;
@@ -79,12 +79,8 @@ final readonly class Threading
         return $hides ? max(0.0, min($eyeMm, $one->bead->lengthMm - self::NECK_MM)) : 0.0;
     }
 
-    /** @return list<Segment> none without beads */
-    public function segments(): array
+    private function segment(): Segment
     {
-        if ($this->plan->strung === []) {
-            return [];
-        }
         $numbers = implode(
             ' + ',
             array_map(
@@ -106,36 +102,32 @@ final readonly class Threading
                 : new Working('beads', 'sum of bead lengths', $numbers, $this->seatMm()),
         );
 
-        return [$seat->carrying($this->order())];
+        return $seat->carrying($this->order());
     }
 
-    /** @return list<Step> */
-    public function steps(): array
+    private function threading(): Handwork
     {
-        if ($this->plan->strung === []) {
-            return [];
-        }
         $words = Stringing::words($this->order());
-        $text = $this->plan->profile->schools->is(School::Threading, 'one-by-one')
-            ? "One at a time, each pushed home before the next: {$words}."
-            : "In this order: {$words}.";
-        $step = new Step(
-            Moment::thread(), '', 'Thread the beads', $text, [$this->plan->mark('seat')], $this->plan->beadCount(),
-            'beads',
-            tool: 'fingers', operation: Operation::Thread,
-        );
+        $isOneByOne = $this->plan->profile->schools->is(School::Threading, 'one-by-one');
 
-        return [$step->putting($this->order(), $this->plan->cutKey())];
+        return new Handwork(
+            Moment::thread(), 'Thread the beads',
+            $isOneByOne ? "One at a time, each pushed home before the next: {$words}." : "In this order: {$words}.",
+            Operation::Thread, 'fingers', $this->plan->beadCount(), 'beads', puts: true,
+        );
     }
 
     /** What stands on the wire between its ends, straight. */
     public function move(): Move
     {
-        $segment = $this->segments()[0] ?? Segment::given(
-            SegmentKind::Seat, 0.0, 'no beads', $this->plan->mark('seat'), 'none yet', 'common practice',
-        );
+        if ($this->plan->strung === []) {
+            return new Move(Segment::given(
+                SegmentKind::Seat, 0.0, 'no beads', $this->plan->mark('seat'), 'none yet', 'common practice',
+            ), new Straight(0.0));
+        }
+        $move = new Move($this->segment(), new Straight($this->seatMm()), $this->threaded());
 
-        return new Move($segment, new Straight($this->seatMm()), $this->threaded());
+        return $move->by($this->threading(...));
     }
 
     /** @return list<Threaded> from the first end of the cut on */

@@ -10,7 +10,7 @@ use Hebra\Core\Course\Shape\Helix;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Family;
@@ -22,7 +22,6 @@ use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Quantity\Figures;
@@ -112,13 +111,14 @@ final class ToggleBar implements Technique
         );
 
         return [
-            (new Stretch($part))
+            Bought::asIs($part, (new Stretch($part))
                 ->given(
                     SegmentKind::Straight, $half, 'half the bar', 'bar-1', 'straight',
-                )->bend('eye starts')->anchored()
+                )->bend('eye starts')->by(self::filing(...))->anchored()
                 ->loop($eye, $d, 'eye', 'eye', Helix::ofLength(M_PI * ($eye + $d), 1.0, $d))->bend('eye ends')
-                ->given(SegmentKind::Straight, $half, 'half the bar', 'bar-2', 'straight')
-                ->course('Toggle bar', $part->part->wire, $part->times, $anchor),
+                ->by(fn (): Handwork => $this->turning($part))
+                ->given(SegmentKind::Straight, $half, 'half the bar', 'bar-2', 'straight')->by(self::filing(...))
+                ->course('Toggle bar', $part->part->wire, $part->times, $anchor)),
         ];
     }
 
@@ -145,31 +145,26 @@ final class ToggleBar implements Technique
         return Bought::ready($part, $cut, 'toggle bar '.Figures::mm($part->part->mm('bar')));
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
+    private function turning(PartPlan $part): Handwork
     {
-        if (Bought::is($part->part)) {
-            return [];
-        }
         $on = Forming::loop($part->wire, $part->part->mm('eye'), $part->profile);
 
-        return match ([$moment->kind, $moment->place]) {
-            [EventKind::Form, 'top'],
-            [EventKind::Form, 'bottom'] => [
-                new Step(
-                    $moment, '', 'Turn the eye in the middle',
-                    'Grip the middle of the wire and turn one full eye round '
-                        .$on->where('mark of the round-nose pliers', $part->profile)
-                        .', so that both halves run on in one line.'.$on->opens($part->profile),
-                    [$part->mark('eye')], tool: 'round-nose pliers', operation: Operation::Eye,
-                ),
-            ],
-            [EventKind::Work, 'ends'] => [new Step(
-                $moment, '', 'Round both ends', 'File both ends of the bar round and straighten it over a block.',
-                [$part->mark('bar-1'), $part->mark('bar-2')], tool: 'needle file', cautions: [Caution::Filing],
-                operation: Operation::File,
-            )],
-            default => [],
-        };
+        return new Handwork(
+            Moment::form($this->isEnd($part) ? 'top' : 'bottom'), 'Turn the eye in the middle',
+            'Grip the middle of the wire and turn one full eye round '
+                .$on->where('mark of the round-nose pliers', $part->profile)
+                .', so that both halves run on in one line.'.$on->opens($part->profile), Operation::Eye,
+            'round-nose pliers',
+        );
+    }
+
+    private static function filing(): Handwork
+    {
+        return new Handwork(
+            Moment::work('ends'), 'Round both ends',
+            'File both ends of the bar round and straighten it over a block.', Operation::File, 'needle file',
+            cautions: [Caution::Filing],
+        );
     }
 
     public function hung(PartPlan $part): array

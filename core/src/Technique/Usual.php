@@ -11,11 +11,13 @@ use Hebra\Core\Bend\Hammered;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Crowding;
 use Hebra\Core\Course\Settling\Settled;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Clasp;
+use Hebra\Core\Plan\CourseSteps;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
@@ -50,7 +52,7 @@ trait Usual
 
     public function cuts(PartPlan $part): array
     {
-        $wires = array_filter($this->courses($part), fn (Course $course): bool => $course->isWire);
+        $wires = array_filter($part->courses(), fn (Course $course): bool => $course->isWire);
 
         return $this->isBought($part->part)
             ? []
@@ -59,13 +61,18 @@ trait Usual
             );
     }
 
+    public function steps(PartPlan $part, Moment $moment): array
+    {
+        return CourseSteps::of($part)[$moment->text()] ?? [];
+    }
+
     public function settled(PartPlan $part): array
     {
         return Settled::of(array_map(
             fn (Course $course): array => [
                 $course, $course->isWire && $course->colour === '' ? $part->wireOf($course->role)->diameterMm() : 0.0,
             ],
-            $this->courses($part),
+            $part->courses(),
         ));
     }
 
@@ -194,7 +201,7 @@ trait Usual
      */
     private function crowded(PartPlan $part): array
     {
-        $crowded = $part->beadCount() < 2 ? [] : Crowding::of($this->courses($part));
+        $crowded = $part->beadCount() < 2 ? [] : Crowding::of($part->courses());
         usort($crowded, fn (array $one, array $other): int => $other[2] <=> $one[2]);
         if ($crowded === []) {
             return [];

@@ -6,7 +6,6 @@ namespace Hebra\Core\Technique;
 
 use Hebra\Core\Course\Frame as At;
 use Hebra\Core\Course\Host;
-use Hebra\Core\Course\Move;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Corner;
 use Hebra\Core\Course\Shape\Outlined;
@@ -16,8 +15,9 @@ use Hebra\Core\Course\Shape\Together;
 use Hebra\Core\Figure\Outline;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Fit\Frame;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
+use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Change\SetSetting;
 use Hebra\Core\Piece\Family;
 use Hebra\Core\Piece\Parameter;
@@ -25,7 +25,6 @@ use Hebra\Core\Piece\Part;
 use Hebra\Core\Plan\Eye;
 use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
@@ -187,10 +186,11 @@ final class WireFrame implements Technique
                 Figures::trim($shape->outline(), 4).' × '.Figures::trim($size),
                 beads: (new BoundBeads($part))->onWire(),
                 shape: new Sheared(new Outlined($shape, $size), $part->wireMm()),
-            )->threading((new BoundBeads($part))->threaded($size * $shape->outline()))->bend('second end up');
+            )->threading((new BoundBeads($part))->threaded($size * $shape->outline()))->bend('second end up')
+            ->by(fn (): Handwork => $this->shaping($part), ...(new BoundBeads($part))->stringing());
         foreach ($this->end($part)->moves(false, '', $part->part->is('turned') ? 90.0 : 0.0) as $at => $move) {
             // The second end turns up as the first does.
-            $stretch->move($at === 0 ? new Move($move->segment, $up) : $move);
+            $stretch->move($at === 0 ? $move->lying($up) : $move);
         }
 
         $frame = $stretch->course('Frame', $part->part->wire, $part->times, At::right(0.0, $this->topMm($part)));
@@ -224,7 +224,7 @@ final class WireFrame implements Technique
         return BoundBeads::drillings();
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
+    private function shaping(PartPlan $part): Handwork
     {
         $words = [
             'hoop' => 'Bend it round a mandrel or a bottle',
@@ -233,20 +233,11 @@ final class WireFrame implements Technique
             'triangle' => 'Mark three equal sides and bend two corners',
         ][$part->part->choice('shape')];
 
-        return match ([$moment->kind, $moment->place]) {
-            [EventKind::Work, 'shape'] => [
-                new Step(
-                    $moment, '', 'Shape the frame',
-                    $words.', '.$part->profile->length($part->part->mm('size'))
-                        .' to the middle of the wire, and turn both ends up side by side at the top.',
-                    [$part->mark('outline')], tool: 'mandrel, flat-nose pliers',
-                ),
-            ],
-            [EventKind::Form, 'top'] => $this->end($part)->formSteps(false),
-            [EventKind::Close, 'top'] => $this->end($part)->closeSteps(),
-            [EventKind::Work, 'beads'] => (new BoundBeads($part))->steps(),
-            default => [],
-        };
+        return new Handwork(
+            Moment::work('shape'), 'Shape the frame', $words.', '.$part->profile->length($part->part->mm('size'))
+                .' to the middle of the wire, and turn both ends up side by side at the top.', Operation::Bend,
+            'mandrel, flat-nose pliers',
+        );
     }
 
     public function checks(PartPlan $part): array

@@ -23,7 +23,7 @@ use Hebra\Core\Course\Vector;
 use Hebra\Core\Fit\Band;
 use Hebra\Core\Fit\RingSize;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Family;
@@ -36,7 +36,6 @@ use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Quantity\Figures;
@@ -130,7 +129,7 @@ final class WoundRing implements Technique
         [$d, $turns] = [$part->wireMm(), $part->part->count('turns')];
         $wraps = Later::once(fn (): array => $this->wraps($part));
         $stretch = $this->wrap(
-            $part, (new Stretch($part))->tail(Allowance::endMm($d), 'tail', self::HELD)->anchored(),
+            $part, $this->tail($part, new Stretch($part))->anchored(),
             new Later(fn (): Shape => $wraps()[0]),
         )
             ->bend('winding starts')
@@ -141,8 +140,8 @@ final class WoundRing implements Technique
                 'round',
                 'turns·π(ID + d)',
                 "{$turns} × π × (".Figures::trim($part->part->mm('inside')).' + '.Figures::trim($d, 3).')',
-                shape: new Later(fn (): Shape => $this->winding($part)),
-            )->bend('winding ends')
+                shape: new Later(fn (): Shape => $this->laidRoundTheFinger($part)),
+            )->bend('winding ends')->by(fn (): Handwork => self::winding($part))
             ->worked(
                 SegmentKind::Seat,
                 $part->stackMm(),
@@ -160,13 +159,12 @@ final class WoundRing implements Technique
             )->threading(array_map(
                 fn (Strung $strung): Threaded => new Threaded($strung->bead, $strung->count, $part->mark('beads')),
                 $part->strung,
-            ));
+            ))->by(fn (): Handwork => self::threading($part));
 
         $this->laidRound($part, $stretch);
 
         return [
-            $this->wrap($part, $stretch, new Later(fn (): Shape => $wraps()[1]))
-                ->tail(Allowance::endMm($d), 'tail', self::HELD)
+            $this->tail($part, $this->wrap($part, $stretch, new Later(fn (): Shape => $wraps()[1])))
                 ->course('Ring', $part->part->wire, $part->times, fn (): Frame => $wraps()[2]),
         ];
     }
@@ -184,7 +182,7 @@ final class WoundRing implements Technique
             SegmentKind::Curl, $halo->lengthMm() + $down, Figures::counted($turns, 'turn').' round the beads', 'halo',
             'N·(πW + 2(L − W)) + π·d·N² + down', $halo->numbers().' + '.Figures::trim($down, 3),
             shape: new Later(fn (): Shape => $this->haloShape($part)),
-        );
+        )->by(fn (): Handwork => $this->windingRound($part));
     }
 
     private function halo(PartPlan $part): Halo
@@ -231,7 +229,13 @@ final class WoundRing implements Technique
             'N·√((π·2d + 2(k − 1)d)² + d²)',
             $wraps.' × '.Figures::trim($this->wrapMm($part), 3),
             shape: $shape,
-        );
+        )->by(fn (): Handwork => self::wrapping($part));
+    }
+
+    private function tail(PartPlan $part, Stretch $stretch): Stretch
+    {
+        return $stretch->tail(Allowance::endMm($part->wireMm()), 'tail', self::HELD)
+            ->by(...$part->part->count('wraps') === 0 ? [] : [self::trimming(...)]);
     }
 
     /**
@@ -266,7 +270,7 @@ final class WoundRing implements Technique
      * From beside the beads round and round beside itself, and up to the beads. The rule does not reckon the way up:
      * the turns are drawn so much smaller.
      */
-    private function winding(PartPlan $part): Together
+    private function laidRoundTheFinger(PartPlan $part): Together
     {
         return $this->wound($part, $this->ringMm($part));
     }
@@ -386,85 +390,67 @@ final class WoundRing implements Technique
         return [$first, $last, $first->start()];
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
+    private static function threading(PartPlan $part): Handwork
+    {
+        return new Handwork(
+            Moment::work('wind'), 'Thread the beads',
+            'Slide them to the middle of the wire: '.Stringing::words($part->strung).'.', Operation::Thread, 'fingers',
+            $part->beadCount(), 'beads', puts: true,
+        );
+    }
+
+    private static function winding(PartPlan $part): Handwork
     {
         $form = Forming::band($part->wire, $part->part->mm('inside'), $part->profile);
+        $turns = $part->part->count('turns');
+
+        return new Handwork(
+            Moment::work('wind'), 'Wind the shank', 'Hold the beads on '.$form->where('ring mandrel', $part->profile)
+                .' and wind both ends round, '.Figures::counted($turns, 'turn')
+                .' in all, side by side, ending at the beads.'.$form->opens($part->profile), Operation::Coil,
+            'ring mandrel', $turns, 'turns', turn: 1,
+        );
+    }
+
+    private static function wrapping(PartPlan $part): Handwork
+    {
         $wraps = $part->part->count('wraps');
 
-        return match ([$moment->kind, $moment->place]) {
-            [EventKind::Work, 'wind'] => [
-                ...($part->strung === [] ? [] : [(new Step(
-                    $moment, '', 'Thread the beads',
-                    'Slide them to the middle of the wire: '.Stringing::words($part->strung).'.',
-                    [$part->mark('beads')], $part->beadCount(), 'beads', tool: 'fingers', operation: Operation::Thread,
-                ))->putting($part->strung, $part->cutKey())]),
-                new Step(
-                    $moment,
-                    '',
-                    'Wind the shank',
-                    'Hold the beads on '.$form->where('ring mandrel', $part->profile).' and wind both ends round, '
-                        .Figures::counted($part->part->count('turns'), 'turn')
-                        .' in all, side by side, ending at the beads.'.$form->opens($part->profile),
-                    [$part->mark('round')],
-                    $part->part->count('turns'),
-                    'turns',
-                    tool: 'ring mandrel',
-                    operation: Operation::Coil,
-                ),
-            ],
-            [EventKind::Work, 'halo'] => $this->haloSteps($part, $moment),
-            [EventKind::Work, 'wrap'] => $wraps === 0 ? [] : $this->wrapSteps($part, $moment, $wraps),
-            default => [],
-        };
+        return new Handwork(
+            Moment::work('wrap'), 'Wrap each side', "Off the mandrel, wrap each end {$wraps} times round all the "
+                .'turns, close beside the beads.', Operation::Wrap, 'chain-nose pliers', 2 * $wraps, 'wraps',
+            self::mindingBeads($part),
+        );
     }
 
-    /** @return list<Step> */
-    private function wrapSteps(PartPlan $part, Moment $moment, int $wraps): array
+    private static function trimming(): Handwork
     {
-        return [
-            new Step(
-                $moment,
-                '',
-                'Wrap each side',
-                "Off the mandrel, wrap each end {$wraps} times round all the turns, close beside the beads.",
-                [$part->mark('wraps')],
-                2 * $wraps,
-                'wraps',
-                tool: 'chain-nose pliers',
-                cautions: $part->strung === [] ? [] : [Caution::Crush],
-                operation: Operation::Wrap,
-            ),
-            new Step(
-                $moment,
-                '',
-                'Trim and tuck',
-                'Trim both ends on the outside of the ring and press them in: nothing may stand towards the '
-                    .'finger.',
-                [$part->mark('tail')],
-                tool: 'flush cutter, chain-nose pliers',
-                cautions: [Caution::CutEnds],
-                operation: Operation::Trim,
-            ),
-        ];
+        return new Handwork(
+            Moment::work('wrap'), 'Trim and tuck', 'Trim both ends on the outside of the ring and press them in: '
+                .'nothing may stand towards the finger.', Operation::Trim, 'flush cutter, chain-nose pliers',
+            cautions: [Caution::CutEnds], turn: 1,
+        );
     }
 
-    /** @return list<Step> */
-    private function haloSteps(PartPlan $part, Moment $moment): array
+    private function windingRound(PartPlan $part): Handwork
     {
         $turns = $part->part->count('halo');
-        if ($turns === 0) {
-            return [];
-        }
-        $what = $part->strung === [] ? 'round its own middle' : 'round the beads';
+        [$title, $what] = $part->strung === []
+            ? ['Wind the top', 'round its own middle']
+            : ['Wind round the beads', 'round the beads'];
 
-        return [new Step(
-            $moment, '', $part->strung === [] ? 'Wind the top' : 'Wind round the beads',
-            'With the longer end go '.Figures::counted($turns, 'turn')
+        return new Handwork(
+            Moment::work('halo'), $title, 'With the longer end go '.Figures::counted($turns, 'turn')
                 ." {$what}, flat on the shank, each outside the one before; "
-                .$part->profile->size($this->halo($part)->widthMm()).' wide when done.',
-            [$part->mark('halo')], $turns, 'turns', tool: 'fingers, chain-nose pliers',
-            cautions: $part->strung === [] ? [] : [Caution::Crush], operation: Operation::Spiral,
-        )];
+                .$part->profile->size($this->halo($part)->widthMm()).' wide when done.', Operation::Spiral,
+            'fingers, chain-nose pliers', $turns, 'turns', self::mindingBeads($part),
+        );
+    }
+
+    /** @return list<Caution> */
+    private static function mindingBeads(PartPlan $part): array
+    {
+        return $part->strung === [] ? [] : [Caution::Crush];
     }
 
     public function checks(PartPlan $part): array

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique;
 
+use Closure;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Curve;
 use Hebra\Core\Course\Frame;
-use Hebra\Core\Course\Move;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape;
 use Hebra\Core\Course\Shape\Arc;
@@ -28,7 +28,7 @@ use Hebra\Core\Course\Vector;
 use Hebra\Core\Course\WovenWire;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Change\SetSetting;
@@ -41,7 +41,6 @@ use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
@@ -68,6 +67,11 @@ use Hebra\Core\Wrap\WeavePattern;
 final class WovenBand implements Technique
 {
     use Usual;
+
+    /** Before all that is woven, and after it. */
+    private const FIRST = -10;
+
+    private const LAST = 100_000;
 
     public function name(): string
     {
@@ -301,6 +305,7 @@ final class WovenBand implements Technique
         }
         $stretch = self::weaveTail(new Stretch($part), 'start')->anchored();
         $sections = Later::once(fn (): array => $woven->sections());
+        $stringing = $this->stringingOf($part, array_merge(...array_map($beads->on(...), array_keys($band->sections))));
         foreach ($band->sections as $at => $section) {
             // Over a cross it also goes aside, from where it leaves to where it goes on.
             $mm = $section->crossing !== null ? (new Curve($sections()[$at]))->lengthMm() : $section->wireMm;
@@ -319,7 +324,10 @@ final class WovenBand implements Technique
                     .($more > 0.0 ? ' + '.Figures::trim($more, 3) : ''),
                 beads: $beads->on($at),
                 shape: new Later(fn (): Shape => $sections()[$at] === [] ? new Taken : Laid::through($sections()[$at])),
-            )->threading(fn (): array => $this->threaded($part, $woven->beadsOn($at)));
+            )->threading(fn (): array => $this->threaded($part, $woven->beadsOn($at)))->by(
+                fn (): Handwork => $this->weaving($part, $band, $at), ...$stringing,
+                ...[self::turningOver(...), self::bundling(...)],
+            );
         }
 
         return [
@@ -327,6 +335,16 @@ final class WovenBand implements Technique
                 'Weaving wire', 'weave', $part->times, fn (): Frame => $woven->start(), 'weave',
             ),
         ];
+    }
+
+    /**
+     * @param  list<Strung>  $beads  all that a weaving wire carries
+     * @param  string  $which  of several its number
+     * @return list<Closure(): Handwork>
+     */
+    private function stringingOf(PartPlan $part, array $beads, string $which = ''): array
+    {
+        return $beads === [] ? [] : [fn (): Handwork => self::stringing($part, $beads, $which)];
     }
 
     /**
@@ -371,7 +389,9 @@ final class WovenBand implements Technique
         $wovenMm = $this->wovenMm($part, $band);
         $courses = [];
         $shares = Later::once(fn (): array => (new Curve(array_merge(...$woven->sections())))->shared($pieces));
+        $weaving = $this->weavingAll($part, $band);
         for ($piece = 0; $piece < $pieces; $piece++) {
+            $carried = array_column($this->shareOf($part, $band, $woven, $piece, $wovenMm / $pieces), 0);
             $stretch = self::weaveTail(new Stretch($part), 'start')->anchored()
                 ->worked(
                     SegmentKind::Weave,
@@ -380,13 +400,13 @@ final class WovenBand implements Technique
                     'weave',
                     'all the weave takes/lengths',
                     Figures::trim($wovenMm, 2)."/{$pieces}",
-                    beads: array_column($this->shareOf($part, $band, $woven, $piece, $wovenMm / $pieces), 0),
+                    beads: $carried,
                     shape: new Later(fn (): Laid => Laid::through($shares()[$piece])),
                 )->threading(
                     fn (): array => $this->threaded(
                         $part, $this->shareOf($part, $band, $woven, $piece, $wovenMm / $pieces),
                     ),
-                )
+                )->by(...$weaving, ...$this->stringingOf($part, $carried, ' '.($piece + 1)))
                 ->worked(
                     SegmentKind::Weave,
                     $joins * $turn,
@@ -470,21 +490,23 @@ final class WovenBand implements Technique
         $isOpen = ['top' => $from > 0, 'bottom' => $to < $band->lengthMm() - 1e-9];
         $across = ['top' => $path[0]->from->x, 'bottom' => $path[count($path) - 1]->to->x];
         $mark = fn (string $end): string => $isOpen[$end] ? self::outMark($core) : "{$end}-loop";
+        $ending = fn (string $end): array => $isOpen[$end] ? [] : [fn (): Handwork => $this->turning($part, $end)];
         $tail = fn (Stretch $stretch, string $end): Stretch => $stretch->given(
             SegmentKind::Tail, $this->beyondMm($part, $cores), 'tail',
             $isOpen[$end] ? "core-{$core}-tail" : "{$end}-tail",
             'what the hands hold and the curves need, trimmed off',
-        );
+        )->by(...$ending($end));
         $turned = fn (Stretch $stretch, string $end): Stretch => $this->turned(
             $part, $stretch, $core, $mark($end),
             $this->endShape($part, $band, $core, $across[$end], $isOpen[$end], $end === 'top'),
-        );
+        )->by(...$ending($end), ...self::onTheWay($part, $band, $core, $end));
         $stretch = $turned($tail(new Stretch($part), 'top'), 'top')->bend('weave starts')->anchored();
         foreach ($bits as [$section, $spans]) {
             if ($section === null) {
                 self::laidAlong($stretch, $spans);
             } else {
                 self::laidAcross($stretch, [$section, $spans], $band->asideMm($core, $band->sections[$section]));
+                $stretch->by(fn (): Handwork => $this->weaving($part, $band, $section));
             }
         }
         $stretch->bend('weave ends');
@@ -492,6 +514,23 @@ final class WovenBand implements Technique
         return $tail($turned($stretch, 'bottom'), 'bottom')->course(
             $label, $part->part->wire, $part->times, Frame::down(0.0)->in($path[0]->from), $slot,
         );
+    }
+
+    /** @return list<Closure(): Handwork> where a core begins it is labelled; on the way it comes in or leaves */
+    private static function onTheWay(PartPlan $part, BandLayout $band, int $core, string $end): array
+    {
+        [$from, $to] = $band->runOf($core);
+        $work = $end === 'top' ? [fn (): Handwork => self::labelling($part)] : [];
+        foreach ($band->sections as $at => $section) {
+            if ($end === 'top' && $section->fromMm > 0 && abs($from - $section->fromMm) < 1e-9) {
+                $work[] = fn (): Handwork => self::comingIn($part, $core, $at);
+            }
+            if ($end === 'bottom' && $at < count($band->sections) - 1 && abs($to - $section->toMm()) < 1e-9) {
+                $work[] = fn (): Handwork => self::leaving($core, $at);
+            }
+        }
+
+        return $work;
     }
 
     /** What is bent out where a core comes in or leaves on the way. */
@@ -698,61 +737,111 @@ final class WovenBand implements Technique
         return max(0.0, $part->part->mm('ends') - $turned);
     }
 
-    public function steps(PartPlan $part, Moment $moment): array
+    private static function labelling(PartPlan $part): Handwork
     {
-        $turn = function (string $place) use ($part, $moment): array {
-            $form = Forming::loop($part->wire, $part->part->mm('eye'), $part->profile);
+        $cores = $part->part->count('cores');
 
-            return [
-                new Step(
-                    $moment,
-                    '',
-                    "Turn the {$place} eye",
-                    $this->endText($part, $form->where('mark of the round-nose pliers', $part->profile)),
-                    [$part->mark($place.'-loop'), $part->mark($place.'-tail')],
-                    tool: 'round-nose pliers, flush cutter',
-                    cautions: [Caution::CutEnds],
-                    operation: Operation::Eye,
-                ),
-            ];
-        };
+        return new Handwork(
+            Moment::work('weave'), 'Label the cores', 'Straighten '.Figures::counted($cores, 'core')
+                .', number them with tape at one end, and tape them side by side.', Operation::Ready, 'tape', $cores,
+            'cores', turn: self::FIRST, lights: [$part->mark('cores')],
+        );
+    }
 
-        return match ([$moment->kind, $moment->place]) {
-            [EventKind::Work, 'weave'] => [
-                new Step(
-                    $moment,
-                    '',
-                    'Label the cores',
-                    'Straighten '.Figures::counted($part->part->count('cores'), 'core')
-                        .', number them with tape at one end, and tape them side by side.',
-                    [$part->mark('cores')],
-                    $part->part->count('cores'),
-                    'cores',
-                    tool: 'tape',
-                    operation: Operation::Ready,
-                ),
-                ...$this->stringSteps($part, $moment),
-                ...$this->weaveSteps($part, $moment),
-                Step::turnOver(
-                    $moment, [$part->mark('weave')],
-                    'Look at the back: no core is missed, and the rows lie close. Push them together, and unpick what '
-                        .'is wrong before the bundle is bent.',
-                ),
-                new Step(
-                    $moment,
-                    '',
-                    'Bend the bundle as one',
-                    'Hold it where the curve should start and bend all cores together. Trim the tails of the weaving '
-                        .'wire at the back.',
-                    [$part->mark('weave')],
-                    tool: 'fingers, flush cutter',
-                    cautions: [Caution::CutEnds],
-                ),
-            ],
-            [EventKind::Form, 'top'] => $turn('top'),
-            [EventKind::Form, 'bottom'] => $turn('bottom'),
-            default => [],
-        };
+    /**
+     * What a weaving wire carries is on it before it is begun.
+     *
+     * @param  list<Strung>  $beads
+     * @param  string  $which  of several its number
+     */
+    private static function stringing(PartPlan $part, array $beads, string $which): Handwork
+    {
+        return new Handwork(
+            Moment::work('weave'), "String the weaving wire{$which}", 'The first that is wanted goes on first: '
+                .Stringing::words(Stringing::joined($beads)).'. Let them hang, and slide one up every '
+                .Figures::counted($part->part->count('bead_every'), 'repeat')
+                .', on the front, where the widest turn crosses.', Operation::Thread, 'fingers',
+            Stringing::count($beads), 'beads', turn: self::FIRST + 1, puts: true, lights: [$part->mark('beads')],
+        );
+    }
+
+    private static function comingIn(PartPlan $part, int $core, int $section): Handwork
+    {
+        return new Handwork(
+            Moment::work('weave'), "Core {$core} comes in", "Lay core {$core} in with "
+                .$part->profile->length($part->part->mm('ends')).' standing out at the side, to be curled later.',
+            Operation::Weave, 'fingers', turn: self::turn($section, -1), lights: [$part->mark('cores')],
+        );
+    }
+
+    private static function leaving(int $core, int $section): Handwork
+    {
+        return new Handwork(
+            Moment::work('weave'), "Core {$core} leaves", "Bend core {$core} out to the side here. It is curled or "
+                .'wrapped when the band is woven, and nothing slides off over it.', Operation::Weave,
+            'chain-nose pliers', turn: self::turn($section, 1),
+        );
+    }
+
+    /** Its turn among what is done for a section: before it, with it, or after it. */
+    private static function turn(int $section, int $after = 0): int
+    {
+        return 3 * $section + $after;
+    }
+
+    /** @param  float|null  $share  how much is woven after it, in lengths of weaving wire, where they are several */
+    private function weaving(PartPlan $part, BandLayout $band, int $at, ?float $share = null): Handwork
+    {
+        $section = $band->sections[$at];
+        if ($section->crossing !== null) {
+            return self::crossingOver($part, $section, $at, $share);
+        }
+        $each = 'Each repeat: '.self::inWords($section).'. ';
+
+        return new Handwork(
+            Moment::work('weave'), count($band->sections) === 1 ? 'Weave' : 'Weave section '.($at + 1), $at === 0
+                ? "Leave a tail. {$each}".$this->beginning($part, $band)
+                : $each.'Push the rows together as you go.', Operation::Weave, 'fingers', $section->repeats, 'repeats',
+            turn: self::turn($at), share: $share,
+        );
+    }
+
+    private static function crossingOver(PartPlan $part, BandSection $section, int $at, ?float $share): Handwork
+    {
+        return new Handwork(
+            Moment::work('weave'), count($section->takes) > 2 ? 'Cross the cores' : 'Cross two cores',
+            'Carry the weaving wire on at the back and bring '.self::crossing($section).', within '
+                .$part->profile->length($section->lengthMm).'.', Operation::Weave, 'fingers, flat-nose pliers',
+            turn: self::turn($at), share: $share,
+        );
+    }
+
+    private static function turningOver(): Handwork
+    {
+        return Handwork::turnOver(
+            Moment::work('weave'), 'Look at the back: no core is missed, and the rows lie close. Push them together, '
+                .'and unpick what is wrong before the bundle is bent.', self::LAST,
+        );
+    }
+
+    private static function bundling(): Handwork
+    {
+        return new Handwork(
+            Moment::work('weave'), 'Bend the bundle as one', 'Hold it where the curve should start and bend all cores '
+                .'together. Trim the tails of the weaving wire at the back.', Operation::Bend, 'fingers, flush cutter',
+            cautions: [Caution::CutEnds], turn: self::LAST + 1,
+        );
+    }
+
+    private function turning(PartPlan $part, string $place): Handwork
+    {
+        $form = Forming::loop($part->wire, $part->part->mm('eye'), $part->profile);
+
+        return new Handwork(
+            Moment::form($place), "Turn the {$place} eye",
+            $this->endText($part, $form->where('mark of the round-nose pliers', $part->profile)), Operation::Eye,
+            'round-nose pliers, flush cutter', cautions: [Caution::CutEnds],
+        );
     }
 
     private function endText(PartPlan $part, string $where): string
@@ -769,36 +858,6 @@ final class WovenBand implements Technique
         $of = $eyes === [$middle] ? 'the middle one' : $named;
 
         return $others.(count($eyes) === 1 ? ' an eye of ' : ' an eye each of ').$of." round {$where}.";
-    }
-
-    /** @return list<Step> what every weaving wire carries is on it before it is begun */
-    private function stringSteps(PartPlan $part, Moment $moment): array
-    {
-        if ($part->strung === []) {
-            return [];
-        }
-        $wires = $this->weavingCourses($part, $this->band($part));
-        $steps = [];
-        foreach ($wires as $number => $course) {
-            $beads = Stringing::joined(
-                array_merge(...array_map(fn (Move $move): array => $move->segment->beads, $course->moves))
-            );
-            if ($beads === []) {
-                continue;
-            }
-            $step = new Step(
-                $moment, '', 'String the weaving wire'.(count($wires) > 1 ? ' '.($number + 1) : ''),
-                'The first that is wanted goes on first: '.Stringing::words($beads)
-                    .'. Let them hang, and slide one up every '
-                    .Figures::counted($part->part->count('bead_every'), 'repeat')
-                        .', on the front, where the widest turn crosses.',
-                [$part->mark('beads')], array_sum(array_map(fn (Strung $run): int => $run->count, $beads)), 'beads',
-                tool: 'fingers', operation: Operation::Thread,
-            );
-            $steps[] = $step->putting($beads, $part->cutKey($course->slot));
-        }
-
-        return $steps;
     }
 
     /** @return list<Check> whether every bead has a place, and is no longer than what it lies across */
@@ -840,98 +899,24 @@ final class WovenBand implements Technique
         return $checks;
     }
 
-    /**
-     * How much is woven after each section, in lengths of weaving wire.
-     *
-     * @return list<array<string, float>> by its mark
-     */
-    private function wovenAfter(PartPlan $part, BandLayout $band): array
+    /** @return list<Closure(): Handwork> what is done to each of several weaving wires, section by section */
+    private function weavingAll(PartPlan $part, BandLayout $band): array
     {
         $eachMm = $this->wovenMm($part, $band) / $this->weavingWires($part, $band);
-        [$shares, $mm] = [[], 0.0];
+        [$weaving, $mm] = [[self::turningOver(...), self::bundling(...)], 0.0];
         foreach (array_keys($band->sections) as $at) {
             $mm += $this->sectionMm($part, $band, $at);
-            $shares[] = [$part->mark('weave') => $mm / $eachMm];
+            $share = $mm / $eachMm;
+            $weaving[] = fn (): Handwork => $this->weaving($part, $band, $at, $share);
         }
 
-        return $shares;
+        return $weaving;
     }
 
     /** What a section takes of the weaving wire, as it is counted for all. */
     private function sectionMm(PartPlan $part, BandLayout $band, int $at): float
     {
         return $band->sections[$at]->wireMm + $this->beads($part, $band)->moreMm($at);
-    }
-
-    /** @return list<Step> one for each section, and one wherever a core comes in or leaves */
-    private function weaveSteps(PartPlan $part, Moment $moment): array
-    {
-        $band = $this->band($part);
-        $names = count($band->sections) === 1 ? ['Weave'] : array_map(
-            fn (int $at): string => 'Weave section '.($at + 1), array_keys($band->sections),
-        );
-        $woven = $this->wovenAfter($part, $band);
-        $steps = [];
-        foreach ($band->sections as $at => $section) {
-            foreach (range(1, $band->cores) as $core) {
-                if (abs($band->runOf($core)[0] - $section->fromMm) < 1e-9 && $section->fromMm > 0) {
-                    $steps[] = new Step(
-                        $moment,
-                        '',
-                        "Core {$core} comes in",
-                        "Lay core {$core} in with {$part->profile->length($part->part->mm('ends'))} standing out at "
-                            .'the side, to be curled later.',
-                        [$part->mark('cores')],
-                        tool: 'fingers',
-                        operation: Operation::Weave,
-                    );
-                }
-            }
-            if ($section->crossing !== null) {
-                $steps[] = new Step(
-                    $moment,
-                    '',
-                    count($section->takes) > 2 ? 'Cross the cores' : 'Cross two cores',
-                    'Carry the weaving wire on at the back and bring '.self::crossing($section).', within '
-                        .$part->profile->length($section->lengthMm).'.',
-                    [$part->mark(self::crossMark($at)), ...array_keys($woven[$at])],
-                    tool: 'fingers, flat-nose pliers',
-                    operation: Operation::Weave,
-                    shares: $woven[$at],
-                );
-            } else {
-                $steps[] = new Step(
-                    $moment,
-                    '',
-                    $names[$at],
-                    $at === 0
-                        ? 'Leave a tail. Each repeat: '.self::inWords($section).'. '.$this->beginning($part, $band)
-                        : 'Each repeat: '.self::inWords($section).'. Push the rows together as you go.',
-                    array_keys($woven[$at]),
-                    $section->repeats,
-                    'repeats',
-                    tool: 'fingers',
-                    operation: Operation::Weave,
-                    shares: $woven[$at],
-                );
-            }
-            foreach (range(1, $band->cores) as $core) {
-                if (abs($band->runOf($core)[1] - $section->toMm()) < 1e-9 && $at < count($band->sections) - 1) {
-                    $steps[] = new Step(
-                        $moment,
-                        '',
-                        "Core {$core} leaves",
-                        "Bend core {$core} out to the side here. It is curled or wrapped when the band is woven, and "
-                            .'nothing slides off over it.',
-                        [$part->mark(self::outMark($core))],
-                        tool: 'chain-nose pliers',
-                        operation: Operation::Weave,
-                    );
-                }
-            }
-        }
-
-        return $steps;
     }
 
     private function beginning(PartPlan $part, BandLayout $band): string

@@ -13,6 +13,7 @@ use Hebra\Core\Course\Shape\Helix;
 use Hebra\Core\Course\Shape\Rolled;
 use Hebra\Core\Course\Shape\Straight;
 use Hebra\Core\Handwork\Caution;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Change\SetSetting;
@@ -23,7 +24,6 @@ use Hebra\Core\Plan\EyeKind;
 use Hebra\Core\Plan\Forming;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Way;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\School\School;
@@ -112,11 +112,14 @@ final readonly class WrappedEnd
      * @param  bool  $isFirst  whether the wire begins with this end, so that its moves run against it
      * @param  string  $bend  what the square bend is called
      * @param  float  $rolls  by how much its plane is turned about the wire, degrees
+     * @param  string  $home  what comes before the neck is left, where it is not the wire's first end
      * @return list<Move>
      */
-    public function moves(bool $isFirst, string $bend = 'bend square', float $rolls = 0.0): array
-    {
+    public function moves(
+        bool $isFirst, string $bend = 'bend square', float $rolls = 0.0, string $home = 'Push the beads home.',
+    ): array {
         $loop = $this->loop;
+        $turning = fn (): Handwork => $this->turning($isFirst, $home);
         $mark = fn (string $what): string => $this->plan->mark("{$this->place}-{$what}");
         $wraps = Helix::wraps(
             $this->count, $loop->stemMm, $loop->wireMm, $loop->stems, pitchMm: $loop->pitchMm(),
@@ -138,19 +141,24 @@ final readonly class WrappedEnd
             new Segment(SegmentKind::Neck, $loop->neckMm(), 'neck', $mark('neck'), $loop->neckWorking()),
             new Straight($loop->neckMm()),
         );
+        [$neck, $eye] = [$this->isPlain() ? $neck : $neck->by($turning), $eye->by($turning)];
         // With the wire its bend is where the neck ends; against it, where it comes out of the eye.
         $moves = $isFirst ? [$neck, $eye->bending($bend)] : [$neck->bending($bend), $eye];
+        $trimming = $this->trimming(...);
         if (! $this->isPlain()) {
-            $moves[] = new Move(
+            $moves[] = (new Move(
                 new Segment(
                     SegmentKind::Wraps, $loop->wrapsMm(), Figures::counted($this->count, 'wrap'), $mark('wraps'),
                     $loop->wrapsWorking(),
                 ),
                 $wraps,
-            );
+            ))->by($this->wrapping(...), $trimming);
+        }
+        if ($loop->tailMm > 0) {
+            $moves[] = $this->isPlain() ? $this->tailMove($mark('tail')) : $this->tailMove($mark('tail'))->by($trimming);
         }
 
-        return $loop->tailMm > 0 ? [...$moves, $this->tailMove($mark('tail'))] : $moves;
+        return $moves;
     }
 
     private function tailMove(string $mark): Move
@@ -223,55 +231,47 @@ final readonly class WrappedEnd
         return $this->loop->tailMm + $this->loop->wrapsMm() + $this->loop->loopMm();
     }
 
-    /**
-     * @param  string  $home  what comes before the neck is left, where it is not the wire's first end
-     * @return list<Step>
-     */
-    public function formSteps(bool $isFirst, string $home = 'Push the beads home.'): array
+    private function turning(bool $isFirst, string $home): Handwork
     {
-        $profile = $this->plan->profile;
-        $mark = fn (string $what): string => $this->plan->mark("{$this->place}-{$what}");
         if ($this->isLooped()) {
-            return [$this->loopedStep($isFirst)];
+            return $this->squeezing($isFirst);
         }
-        $forming = $this->forming();
+        [$profile, $forming] = [$this->plan->profile, $this->forming()];
         $on = $forming->where('mark of the round-nose pliers', $profile);
         if ($this->isPlain()) {
-            return [
-                new Step(
-                    Moment::form($this->place),
-                    '',
-                    "Turn the {$this->which()}eye",
-                    $this->eyeText($on).$forming->opens($profile),
-                    [$mark('loop')],
-                    tool: $this->tool($on),
-                    cautions: [Caution::CutEnds],
-                ),
-            ];
+            return $this->turned(
+                'eye', $this->eyeText($on).$forming->opens($profile), $this->tool($on), [Caution::CutEnds],
+            );
         }
         $where = $isFirst
             ? 'Mark '.$profile->length($this->bendFromEndMm()).' from the end and bend square there.'
             : $home.' Leave a neck of '.$profile->size($this->loop->neckMm())
                 .", room for the {$this->wraps()} to come, and bend square.";
 
-        return [new Step(Moment::form($this->place), '', "Turn the {$this->which()}loop", "{$where} Turn the loop over "
-            ."{$on} until the wire crosses its own neck.".$forming->opens($profile),
-            [$mark('loop'), $mark('neck')], tool: $this->tool($on))];
+        return $this->turned('loop', "{$where} Turn the loop over {$on} until the wire crosses its own neck."
+            .$forming->opens($profile), $this->tool($on), []);
     }
 
-    private function loopedStep(bool $isFirst): Step
+    /** @param  list<Caution>  $cautions */
+    private function turned(string $what, string $text, string $tool, array $cautions): Handwork
+    {
+        return new Handwork(
+            Moment::form($this->place), "Turn the {$this->which()}{$what}", $text, Operation::Eye, $tool,
+            cautions: $cautions,
+        );
+    }
+
+    private function squeezing(bool $isFirst): Handwork
     {
         $size = $this->plan->profile->size($this->loop->insideMm);
         $mark = $this->plan->profile->tools->nearest($this->loop->insideMm, ToolKind::Looping);
+        $lay = $isFirst
+            ? 'Lay the end of the wire in the looping pliers and squeeze'
+            : 'Push the beads home, lay the bare wire in the looping pliers close beside them and squeeze';
 
-        return new Step(
-            Moment::form($this->place), '', "Turn the {$this->which()}eye",
-            ($isFirst
-                ? 'Lay the end of the wire in the looping pliers and squeeze'
-                : 'Push the beads home, lay the bare wire in the looping pliers close beside them and squeeze')
-                .": they trim it and turn an eye of {$size}. Nudge it over the middle.",
-            [$this->plan->mark("{$this->place}-loop")], tool: $mark === null ? 'looping pliers' : $mark->words(),
-            cautions: [Caution::CutEnds],
+        return $this->turned(
+            'eye', "{$lay}: they trim it and turn an eye of {$size}. Nudge it over the middle.",
+            $mark === null ? 'looping pliers' : $mark->words(), [Caution::CutEnds],
         );
     }
 
@@ -308,25 +308,24 @@ final readonly class WrappedEnd
         return $roll.($trimsLast ? ' Trim what is over where the eye closes.' : '');
     }
 
-    /** @return list<Step> */
-    public function closeSteps(): array
+    private function wrapping(): Handwork
     {
-        if ($this->isPlain()) {
-            return [];
-        }
-        $mark = fn (string $what): string => $this->plan->mark("{$this->place}-{$what}");
+        return new Handwork(
+            Moment::close($this->place), "Wrap the {$this->which()}loop shut", 'Hold the loop flat in the pliers in '
+                ."your {$this->hands()[1]} hand; with the {$this->hands()[0]} lay {$this->wraps()} side by side down "
+                .'the neck.', Operation::Wrap, 'chain-nose pliers', $this->count, 'wraps',
+            $this->plan->strung === [] ? [] : [Caution::Crush],
+        );
+    }
 
-        return [
-            new Step(Moment::close($this->place), '', "Wrap the {$this->which()}loop shut", 'Hold the loop flat in the '
-                ."pliers in your {$this->hands()[1]} hand; with the {$this->hands()[0]} lay {$this->wraps()} side by "
-                .'side down the neck.',
-                [$mark('wraps')], $this->count, 'wraps', tool: 'chain-nose pliers',
-                cautions: $this->plan->strung === [] ? [] : [Caution::Crush]),
-            new Step(Moment::close($this->place), '', 'Trim and tuck', 'Flat side of the cutter towards the wraps, '
-                .'trim the tail. Press the end in at the back, so that it catches nothing.',
-                [$mark('tail'), $mark('wraps')], tool: 'flush cutter, chain-nose pliers',
-                cautions: [Caution::CutEnds], operation: Operation::Trim),
-        ];
+    /** What is over of a loop that is wrapped shut. */
+    public function trimming(): Handwork
+    {
+        return new Handwork(
+            Moment::close($this->place), 'Trim and tuck', 'Flat side of the cutter towards the wraps, trim the tail. '
+                .'Press the end in at the back, so that it catches nothing.', Operation::Trim,
+            'flush cutter, chain-nose pliers', cautions: [Caution::CutEnds],
+        );
     }
 
     /** @return array{string, string} the hand that wraps, and the one that holds */

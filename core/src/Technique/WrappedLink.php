@@ -14,7 +14,7 @@ use Hebra\Core\Course\Shape\Eye as EyeShape;
 use Hebra\Core\Course\Shape\Rolled;
 use Hebra\Core\Figure\Placement;
 use Hebra\Core\Handwork\Caution;
-use Hebra\Core\Handwork\EventKind;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Piece\Change\SetSetting;
@@ -25,7 +25,6 @@ use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
-use Hebra\Core\Plan\Step;
 use Hebra\Core\Plan\Technique;
 use Hebra\Core\Plan\Wants;
 use Hebra\Core\Plan\Way;
@@ -148,11 +147,21 @@ final class WrappedLink implements Technique
         $isHeadless = BoughtPin::isHeadless($part->part);
         $rest = $isHeadless ? BoughtPin::rest($part, [...$above, $seat, ...$below]) : [];
         $link = Course::both(
-            ucfirst($this->label), $part->part->wire, $above, [$seat, ...$below, ...$rest],
+            ucfirst($this->label), $part->part->wire, $above,
+            [$isHeadless ? $seat->by(self::beheading(...)) : $seat, ...$below, ...$rest],
             Frame::down($top->loop->reachMm()), $part->times,
         );
 
         return [$isHeadless ? $link->pin($part->part->mm('pin_length')) : $link];
+    }
+
+    private static function beheading(): Handwork
+    {
+        return new Handwork(
+            Moment::form('top'), 'Cut the head off',
+            'Cut the head or the ball off the pin, flush and close to it: what is left is plain wire.',
+            Operation::Trim, 'flush cutter', cautions: [Caution::CutEnds], turn: -1,
+        );
     }
 
     /** Of a bought eye pin: its eye is the lower one, and what is over is trimmed from the other end. */
@@ -214,37 +223,6 @@ final class WrappedLink implements Technique
     private function pin(PartPlan $part): BoughtPin
     {
         return new BoughtPin($part, $this->top($part), $this->threading($part)->seatMm());
-    }
-
-    public function steps(PartPlan $part, Moment $moment): array
-    {
-        if (BoughtPin::is($part->part)) {
-            return match ([$moment->kind, $moment->place]) {
-                [EventKind::Thread, ''] => $this->threading($part)->steps(),
-                [EventKind::Form, 'top'] => $this->top($part)->formSteps(false),
-                [EventKind::Close, 'top'] => $this->top($part)->closeSteps(),
-                default => [],
-            };
-        }
-
-        return match ([$moment->kind, $moment->place]) {
-            [EventKind::Form, 'top'] => [...$this->headSteps($part, $moment), ...$this->top($part)->formSteps(true)],
-            [EventKind::Close, 'top'] => $this->top($part)->closeSteps(),
-            [EventKind::Thread, ''] => $this->threading($part)->steps(),
-            [EventKind::Form, 'bottom'] => $this->bottom($part)->formSteps(false),
-            [EventKind::Close, 'bottom'] => $this->bottom($part)->closeSteps(),
-            default => [],
-        };
-    }
-
-    /** @return list<Step> */
-    private function headSteps(PartPlan $part, Moment $moment): array
-    {
-        return BoughtPin::isHeadless($part->part) ? [new Step(
-            $moment, '', 'Cut the head off',
-            'Cut the head or the ball off the pin, flush and close to it: what is left is plain wire.',
-            [$part->mark('wire')], tool: 'flush cutter', cautions: [Caution::CutEnds], operation: Operation::Trim,
-        )] : [];
     }
 
     public function checks(PartPlan $part): array

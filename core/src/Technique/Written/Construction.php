@@ -6,12 +6,13 @@ namespace Hebra\Core\Technique\Written;
 
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Frame;
-use Hebra\Core\Course\Move;
+use Hebra\Core\Course\Move as CourseMove;
 use Hebra\Core\Course\Shape;
 use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Plan\PartPlan;
 use Hebra\Core\Problem;
 use Hebra\Core\Quantity\Figures;
@@ -82,8 +83,8 @@ final class Construction
             [$back, $on] = $this->legs[$line->name];
             $this->role = $this->text->roleOf($line, $this->part->part->wire);
             $this->lineMm = $line->on === [] ? $on->lengthMm() : $back->lengthMm();
-            $this->leg($line->on, $on);
-            $this->leg($line->back, $back);
+            $this->leg($line->on, $on, $line);
+            $this->leg($line->back, $back, $line);
 
             return;
         }
@@ -91,9 +92,9 @@ final class Construction
         $this->role = $this->text->roleOf($line, $this->part->part->wire);
         $wireMm = $this->part->wireOf($this->role)->diameterMm();
         $this->lineMm = 0.0;
-        $on = $this->leg($line->on, new Laying($this, $start, $wireMm, false));
+        $on = $this->leg($line->on, new Laying($this, $start, $wireMm, false), $line);
         $other = Start::standing($start->at, $start->ahead->times(-1.0));
-        $back = $this->leg($line->back, new Laying($this, $other, $wireMm, true));
+        $back = $this->leg($line->back, new Laying($this, $other, $wireMm, true), $line);
         $this->legs[$line->name] = [$back, $on];
         if ($line->name !== '') {
             $this->things[$line->name] = new Thing(self::whole($back, $on, $start), $wireMm);
@@ -101,20 +102,51 @@ final class Construction
     }
 
     /** @param  list<Told>  $moves */
-    private function leg(array $moves, Laying $wire): Laying
+    private function leg(array $moves, Laying $wire, Line $line): Laying
     {
         foreach ($moves as $told) {
             [$this->key, $this->words] = [$told->key, $told->text];
+            $laid = count($wire->moves());
             $wire->marked($this->part->mark($told->key), $told->name);
             try {
                 $told->move->lay($wire);
             } catch (Problem $problem) {
                 $this->troubles[$told->key] = $problem->getMessage();
             }
+            $work = $this->handwork($told, $line);
+            $work === null || $wire->by($laid, $work);
         }
         $this->lineMm += $wire->lengthMm();
 
         return $wire;
+    }
+
+    private function handwork(Told $told, Line $line): ?Handwork
+    {
+        $put = $this->put($told->key);
+        $work = $told->move->handwork($this->part->profile, $put, $this->text->moment($told));
+        if ($work === null) {
+            return null;
+        }
+        $before = $line->before($told)?->move;
+        $text = $before instanceof Move\Turn ? $before->words().' '.$work->text : $work->text;
+
+        return $work->ofWire($line->said($text), [
+            $this->part->mark($told->key), ...$this->besideBend($told, $line),
+            ...array_map($this->mark(...), $put->beads),
+        ], $put->beads !== []);
+    }
+
+    /** @return list<string> a bend on the spot is seen in what is straight after it, or in what came before */
+    private function besideBend(Told $told, Line $line): array
+    {
+        if (! $told->move instanceof Move\Bend) {
+            return [];
+        }
+        $after = $line->after($told);
+        $beside = $after !== null && $after->move instanceof Move\Straight ? $after : $line->before($told);
+
+        return $beside === null ? [] : [$this->part->mark($beside->key)];
     }
 
     /** @return list<Span> a whole wire as it lies, from its first end to its last */
@@ -164,7 +196,7 @@ final class Construction
         return $line->start?->frame() ?? $this->usual;
     }
 
-    /** @return array{list<Move>, list<Move>} to its first end and to its last, outwards */
+    /** @return array{list<CourseMove>, list<CourseMove>} to its first end and to its last, outwards */
     public function legs(string $line): array
     {
         return [$this->legs[$line][0]->moves(), $this->legs[$line][1]->moves()];

@@ -17,6 +17,7 @@ use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
+use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Working;
 
@@ -76,6 +77,16 @@ final class Laying
     public function mark(): string
     {
         return $this->mark;
+    }
+
+    /** What the hands do for all that was laid since so many moves were. */
+    public function by(int $since, Handwork $handwork): void
+    {
+        $says = fn (): Handwork => $handwork;
+        $this->moves = [
+            ...array_slice($this->moves, 0, $since),
+            ...array_map(fn (Move $move): Move => $move->by($says), array_slice($this->moves, $since)),
+        ];
     }
 
     /** @return list<Move> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique\Written;
 
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Quantity\OutOfRange;
 use Hebra\Core\Quantity\Unreadable;
 
@@ -18,6 +19,9 @@ final class Text
 {
     /** @var array<string, array{Told, Line, bool}>|null */
     private ?array $found = null;
+
+    /** @var array<string, Told>|null */
+    private ?array $holding = null;
 
     private const MOST = 5000;
 
@@ -185,5 +189,32 @@ final class Text
         }
 
         return $moves;
+    }
+
+    /**
+     * The moves that something can hang in: those that are round, and ways with a name.
+     *
+     * @return array<string, Told> by what their eye is called
+     */
+    public function holding(): array
+    {
+        if ($this->holding === null) {
+            $this->holding = [];
+            foreach ($this->moves() as $told) {
+                if ($told->move->insideMm() !== null || ($told->move instanceof Move\To && $told->name !== '')) {
+                    $this->holding[$told->eye()] ??= $told;
+                }
+            }
+        }
+
+        return $this->holding;
+    }
+
+    /** When a move is made: an eye is formed, the rest is worked. */
+    public function moment(Told $told): Moment
+    {
+        return ($this->holding()[$told->eye()] ?? null) === $told
+            ? Moment::form($told->eye())
+            : Moment::work($told->key);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique\Written;
 
+use Hebra\Core\Handwork\Handwork;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Plan\Profile;
 
 /** One move of a wire as it is written: how it lies, and what the hands do for it. A new kind of move is one class. */
@@ -17,8 +19,8 @@ interface WrittenMove
     /** @throws \Hebra\Core\Problem if what it is to meet is not there, or it does not go */
     public function lay(Laying $wire): void;
 
-    /** What the hands do; null where nothing is done. */
-    public function handwork(Profile $profile, Put $put): ?Handwork;
+    /** What the hands do at its moment; null where nothing is done. */
+    public function handwork(Profile $profile, Put $put, Moment $moment): ?Handwork;
 
     /** The inside of what something can hang in, mm; null where nothing can. */
     public function insideMm(): ?float;

@@ -7,11 +7,12 @@ namespace Hebra\Core\Technique\Written\Move;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Vector;
+use Hebra\Core\Handwork\Handwork;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Form;
-use Hebra\Core\Technique\Written\Handwork;
 use Hebra\Core\Technique\Written\HoldsNothing;
 use Hebra\Core\Technique\Written\Laying;
 use Hebra\Core\Technique\Written\Name;
@@ -94,10 +95,10 @@ final readonly class Along implements WrittenMove
         );
     }
 
-    public function handwork(Profile $profile, Put $put): Handwork
+    public function handwork(Profile $profile, Put $put, Moment $moment): Handwork
     {
         return new Handwork(
-            'Lay it along', 'Lay it close along '.Name::words($this->on).'.', Operation::Bend, 'fingers',
+            $moment, 'Lay it along', 'Lay it close along '.Name::words($this->on).'.', Operation::Bend, 'fingers',
         );
     }
 }

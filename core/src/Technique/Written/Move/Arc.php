@@ -6,11 +6,12 @@ namespace Hebra\Core\Technique\Written\Move;
 
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape;
+use Hebra\Core\Handwork\Handwork;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Form;
-use Hebra\Core\Technique\Written\Handwork;
 use Hebra\Core\Technique\Written\Laying;
 use Hebra\Core\Technique\Written\Put;
 use Hebra\Core\Technique\Written\Reading;
@@ -50,13 +51,13 @@ final readonly class Arc implements WrittenMove
         );
     }
 
-    public function handwork(Profile $profile, Put $put): Handwork
+    public function handwork(Profile $profile, Put $put, Moment $moment): Handwork
     {
         $side = $this->degrees < 0 ? ', to the other side.' : '.';
 
         return new Handwork(
-            'Bend the arc',
-            'Bend '.Figures::trim(abs($this->degrees)).'° round '.$profile->size($this->inside).$side, Operation::Bend,
+            $moment, 'Bend the arc',
+            'Bend '.Figures::trim(abs($this->degrees)).'° round '.$profile->size($this->inside).$side, Operation::Bend, 'flat-nose pliers',
         );
     }
 

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique\Written\Move;
 
+use Hebra\Core\Handwork\Handwork;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Form;
-use Hebra\Core\Technique\Written\Handwork;
 use Hebra\Core\Technique\Written\HoldsNothing;
 use Hebra\Core\Technique\Written\Laying;
 use Hebra\Core\Technique\Written\Put;
@@ -43,12 +44,12 @@ final readonly class Bend implements WrittenMove
         $wire->bend($this->degrees);
     }
 
-    public function handwork(Profile $profile, Put $put): Handwork
+    public function handwork(Profile $profile, Put $put, Moment $moment): Handwork
     {
         $side = $this->degrees < 0 ? ', to the other side.' : '.';
 
         return new Handwork(
-            'Bend it', 'Bend '.Figures::trim(abs($this->degrees)).'° on the spot'.$side, Operation::Bend,
+            $moment, 'Bend it', 'Bend '.Figures::trim(abs($this->degrees)).'° on the spot'.$side, Operation::Bend, 'flat-nose pliers',
         );
     }
 }

@@ -12,11 +12,12 @@ use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
+use Hebra\Core\Handwork\Handwork;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Form;
-use Hebra\Core\Technique\Written\Handwork;
 use Hebra\Core\Technique\Written\HoldsNothing;
 use Hebra\Core\Technique\Written\Laying;
 use Hebra\Core\Technique\Written\Name;
@@ -114,12 +115,12 @@ final readonly class Bind implements WrittenMove
         return array_merge(...array_map($each, $beads));
     }
 
-    public function handwork(Profile $profile, Put $put): Handwork
+    public function handwork(Profile $profile, Put $put, Moment $moment): Handwork
     {
         [$on, $wraps] = [Name::words($this->on), Figures::counted($this->between, 'wrap')];
 
         return new Handwork(
-            'Bind the beads on',
+            $moment, 'Bind the beads on',
             "One bead at a time on {$on}, with {$wraps} pulled tight between: ".Stringing::words($put->beads).'.',
             Operation::Bind, 'fingers, chain-nose pliers', $this->count, 'beads',
         );

@@ -6,11 +6,12 @@ namespace Hebra\Core\Technique\Written\Move;
 
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Helix;
+use Hebra\Core\Handwork\Handwork;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Form;
-use Hebra\Core\Technique\Written\Handwork;
 use Hebra\Core\Technique\Written\HoldsNothing;
 use Hebra\Core\Technique\Written\Laying;
 use Hebra\Core\Technique\Written\Put;
@@ -55,12 +56,12 @@ final readonly class Coil implements WrittenMove
         );
     }
 
-    public function handwork(Profile $profile, Put $put): Handwork
+    public function handwork(Profile $profile, Put $put, Moment $moment): Handwork
     {
         return new Handwork(
-            'Wind the coil',
+            $moment, 'Wind the coil',
             'Wind '.Figures::trim($this->turns).' close turns on '.$profile->size($this->mandrelMm).'.',
-            Operation::Coil,
+            Operation::Coil, 'flat-nose pliers',
         );
     }
 }

@@ -9,11 +9,12 @@ use Hebra\Core\Course\Segment;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Eye;
 use Hebra\Core\Course\Shape\Helix;
+use Hebra\Core\Handwork\Handwork;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Form;
-use Hebra\Core\Technique\Written\Handwork;
 use Hebra\Core\Technique\Written\Laying;
 use Hebra\Core\Technique\Written\Put;
 use Hebra\Core\Technique\Written\Reading;
@@ -57,14 +58,14 @@ final readonly class End implements WrittenMove
         }
     }
 
-    public function handwork(Profile $profile, Put $put): Handwork
+    public function handwork(Profile $profile, Put $put, Moment $moment): Handwork
     {
         $wrapped = $this->wraps === 0
             ? '.'
             : ' and wrap it shut: '.Figures::counted($this->wraps, 'wrap').' down its own neck.';
 
         return new Handwork(
-            'Turn the eye',
+            $moment, 'Turn the eye',
             'Turn the end round '.$profile->size($this->inside).' to an eye over the middle of its wire'.$wrapped,
             Operation::Eye, 'round-nose pliers',
         );

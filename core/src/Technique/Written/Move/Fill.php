@@ -6,11 +6,12 @@ namespace Hebra\Core\Technique\Written\Move;
 
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Wound;
+use Hebra\Core\Handwork\Handwork;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Form;
-use Hebra\Core\Technique\Written\Handwork;
 use Hebra\Core\Technique\Written\HoldsNothing;
 use Hebra\Core\Technique\Written\Laying;
 use Hebra\Core\Technique\Written\Name;
@@ -76,12 +77,12 @@ final readonly class Fill implements WrittenMove
         );
     }
 
-    public function handwork(Profile $profile, Put $put): Handwork
+    public function handwork(Profile $profile, Put $put, Moment $moment): Handwork
     {
         $name = Name::words($this->on);
 
         return new Handwork(
-            'Bind there and back',
+            $moment, 'Bind there and back',
             "Bind the long end over the whole of {$name} and back, as often as its wire gives: end where a pass ends.",
             Operation::Bind, 'fingers, chain-nose pliers',
         );

@@ -6,11 +6,12 @@ namespace Hebra\Core\Technique\Written\Move;
 
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Helix;
+use Hebra\Core\Handwork\Handwork;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Form;
-use Hebra\Core\Technique\Written\Handwork;
 use Hebra\Core\Technique\Written\Laying;
 use Hebra\Core\Technique\Written\Put;
 use Hebra\Core\Technique\Written\Reading;
@@ -48,10 +49,10 @@ final readonly class Loop implements WrittenMove
         );
     }
 
-    public function handwork(Profile $profile, Put $put): Handwork
+    public function handwork(Profile $profile, Put $put, Moment $moment): Handwork
     {
         return new Handwork(
-            'Turn the loop', 'Once round '.$profile->size($this->inside).', until the wire crosses itself and goes on.',
+            $moment, 'Turn the loop', 'Once round '.$profile->size($this->inside).', until the wire crosses itself and goes on.',
             Operation::Eye, 'round-nose pliers',
         );
     }

@@ -10,12 +10,13 @@ use Hebra\Core\Course\Span;
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
 use Hebra\Core\Course\Vector;
+use Hebra\Core\Handwork\Handwork;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Construction;
 use Hebra\Core\Technique\Written\Form;
-use Hebra\Core\Technique\Written\Handwork;
 use Hebra\Core\Technique\Written\Held;
 use Hebra\Core\Technique\Written\HoldsNothing;
 use Hebra\Core\Technique\Written\Laying;
@@ -113,7 +114,7 @@ final readonly class Round implements WrittenMove
         return $spans;
     }
 
-    public function handwork(Profile $profile, Put $put): Handwork
+    public function handwork(Profile $profile, Put $put, Moment $moment): Handwork
     {
         $with = $put->beads === [] ? '' : ', with '.Stringing::words($put->beads).' on it';
         $side = match ($this->side) {
@@ -123,7 +124,7 @@ final readonly class Round implements WrittenMove
         };
 
         return new Handwork(
-            'Round the bead', "Out of the hole and round the bead {$side}{$with}, close to its edge.",
+            $moment, 'Round the bead', "Out of the hole and round the bead {$side}{$with}, close to its edge.",
             $put->beads === [] ? Operation::Bend : Operation::Thread, 'fingers',
             $put->count(), $put->beads === [] ? '' : 'beads',
         );

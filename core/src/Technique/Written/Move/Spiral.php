@@ -6,11 +6,12 @@ namespace Hebra\Core\Technique\Written\Move;
 
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\FlatSpiral;
+use Hebra\Core\Handwork\Handwork;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Form;
-use Hebra\Core\Technique\Written\Handwork;
 use Hebra\Core\Technique\Written\HoldsNothing;
 use Hebra\Core\Technique\Written\Laying;
 use Hebra\Core\Technique\Written\Put;
@@ -51,11 +52,11 @@ final readonly class Spiral implements WrittenMove
         );
     }
 
-    public function handwork(Profile $profile, Put $put): Handwork
+    public function handwork(Profile $profile, Put $put, Moment $moment): Handwork
     {
         return new Handwork(
-            'Wind the spiral', 'Wind a flat spiral of '.Figures::trim($this->turns).' turns, inwards.',
-            Operation::Spiral,
+            $moment, 'Wind the spiral', 'Wind a flat spiral of '.Figures::trim($this->turns).' turns, inwards.',
+            Operation::Spiral, 'flat-nose pliers',
         );
     }
 }

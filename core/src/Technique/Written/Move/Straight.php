@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique\Written\Move;
 
+use Hebra\Core\Handwork\Handwork;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Technique\Written\Form;
-use Hebra\Core\Technique\Written\Handwork;
 use Hebra\Core\Technique\Written\HoldsNothing;
 use Hebra\Core\Technique\Written\Laying;
 use Hebra\Core\Technique\Written\Put;
@@ -37,7 +38,7 @@ final readonly class Straight implements WrittenMove
         $wire->straight($this->mm);
     }
 
-    public function handwork(Profile $profile, Put $put): ?Handwork
+    public function handwork(Profile $profile, Put $put, Moment $moment): ?Handwork
     {
         return null;
     }

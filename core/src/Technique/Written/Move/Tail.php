@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Hebra\Core\Technique\Written\Move;
 
 use Hebra\Core\Course\SegmentKind;
+use Hebra\Core\Handwork\Handwork;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Technique\Written\Form;
-use Hebra\Core\Technique\Written\Handwork;
 use Hebra\Core\Technique\Written\HoldsNothing;
 use Hebra\Core\Technique\Written\Laying;
 use Hebra\Core\Technique\Written\Put;
@@ -39,10 +40,10 @@ final readonly class Tail implements WrittenMove
         $wire->straight($this->mm, SegmentKind::Tail, 'tail');
     }
 
-    public function handwork(Profile $profile, Put $put): Handwork
+    public function handwork(Profile $profile, Put $put, Moment $moment): Handwork
     {
         return new Handwork(
-            'Trim and tuck',
+            $moment, 'Trim and tuck',
             'Flat side of the cutter towards the piece, trim the tail. Press the end in, so that it catches nothing.',
             Operation::Trim, 'flush cutter, chain-nose pliers',
         );

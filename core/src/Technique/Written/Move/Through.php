@@ -8,11 +8,12 @@ use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape;
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
+use Hebra\Core\Handwork\Handwork;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Form;
-use Hebra\Core\Technique\Written\Handwork;
 use Hebra\Core\Technique\Written\HoldsNothing;
 use Hebra\Core\Technique\Written\Laying;
 use Hebra\Core\Technique\Written\Put;
@@ -90,7 +91,7 @@ final readonly class Through implements WrittenMove
         );
     }
 
-    public function handwork(Profile $profile, Put $put): ?Handwork
+    public function handwork(Profile $profile, Put $put, Moment $moment): ?Handwork
     {
         if ($put->beads === []) {
             return null;
@@ -99,11 +100,11 @@ final readonly class Through implements WrittenMove
 
         return $put->isAgain
             ? new Handwork(
-                'Through it again', "Once more through {$words}, beside the wire that is in it.", Operation::Thread,
+                $moment, 'Through it again', "Once more through {$words}, beside the wire that is in it.", Operation::Thread,
                 'fingers',
             )
             : new Handwork(
-                'Thread the beads', "Over the open end: {$words}.", Operation::Thread, 'fingers', $put->count(),
+                $moment, 'Thread the beads', "Over the open end: {$words}.", Operation::Thread, 'fingers', $put->count(),
                 'beads',
             );
     }

@@ -6,12 +6,13 @@ namespace Hebra\Core\Technique\Written\Move;
 
 use Hebra\Core\Course\Stringing;
 use Hebra\Core\Course\Strung;
+use Hebra\Core\Handwork\Handwork;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Construction;
 use Hebra\Core\Technique\Written\Form;
-use Hebra\Core\Technique\Written\Handwork;
 use Hebra\Core\Technique\Written\HoldsNothing;
 use Hebra\Core\Technique\Written\Laying;
 use Hebra\Core\Technique\Written\Put;
@@ -85,14 +86,14 @@ final readonly class To implements WrittenMove
         );
     }
 
-    public function handwork(Profile $profile, Put $put): Handwork
+    public function handwork(Profile $profile, Put $put, Moment $moment): Handwork
     {
         $curve = 'Curve it in one sweep to where it goes on';
 
         return $put->beads === []
-            ? new Handwork('Curve it over', $curve.'.', Operation::Bend, 'fingers')
+            ? new Handwork($moment, 'Curve it over', $curve.'.', Operation::Bend, 'fingers')
             : new Handwork(
-                'Curve it over with its beads', $curve.', with '.Stringing::words($put->beads).' on it.',
+                $moment, 'Curve it over with its beads', $curve.', with '.Stringing::words($put->beads).' on it.',
                 Operation::Thread,
                 'fingers', $put->count(), 'beads',
             );

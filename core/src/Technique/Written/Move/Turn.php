@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique\Written\Move;
 
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Form;
@@ -42,7 +43,7 @@ final readonly class Turn implements WrittenMove
     }
 
     /** Nothing of its own: it is said where the next move is made. */
-    public function handwork(Profile $profile, Put $put): null
+    public function handwork(Profile $profile, Put $put, Moment $moment): null
     {
         return null;
     }

@@ -9,11 +9,12 @@ use Hebra\Core\Course\Host;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Wound;
 use Hebra\Core\Course\Span;
+use Hebra\Core\Handwork\Handwork;
+use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
 use Hebra\Core\Plan\Profile;
 use Hebra\Core\Quantity\Figures;
 use Hebra\Core\Technique\Written\Form;
-use Hebra\Core\Technique\Written\Handwork;
 use Hebra\Core\Technique\Written\HoldsNothing;
 use Hebra\Core\Technique\Written\Laying;
 use Hebra\Core\Technique\Written\Name;
@@ -137,14 +138,14 @@ final readonly class Wrap implements WrittenMove
         return self::nearest($ways, $wire);
     }
 
-    public function handwork(Profile $profile, Put $put): Handwork
+    public function handwork(Profile $profile, Put $put, Moment $moment): Handwork
     {
         $both = $this->and === '' ? '' : ' and '.Name::words($this->and).' together';
         [$turns, $on] = [Figures::trim($this->turns), Name::words($this->on)];
         $at = preg_match('/^(left|right|top|bottom)$/', $this->at) === 1 ? ', '.$this->at : '';
 
         return new Handwork(
-            'Wrap it on', "Wrap {$turns} times round {$on}{$both}{$at}, pulled tight, side by side.",
+            $moment, 'Wrap it on', "Wrap {$turns} times round {$on}{$both}{$at}, pulled tight, side by side.",
             Operation::Wrap, 'chain-nose pliers', (int) ceil($this->turns), 'wraps',
         );
     }
