@@ -102,6 +102,20 @@ final class ArchitectureTest extends TestCase
         self::assertSame([], array_intersect(array_keys($imports['Course']), ['Piece', 'Plan', 'Technique', 'Figure']));
     }
 
+    /** What hands do is told with the stretch that they do it to: nothing else makes steps of a technique. */
+    public function test_no_technique_makes_steps_of_its_own(): void
+    {
+        $finder = new NodeFinder;
+        $read = 0;
+        foreach (self::files('core/src/Technique') as $path => $ast) {
+            $read++;
+            foreach ($finder->findInstanceOf($ast, Node\Name::class) as $name) {
+                self::assertStringEndsNotWith('Plan\\Step', $name->toString(), $path);
+            }
+        }
+        self::assertGreaterThan(50, $read);
+    }
+
     public function test_every_file_is_strict_and_every_class_final(): void
     {
         $finder = new NodeFinder;

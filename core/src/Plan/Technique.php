@@ -7,7 +7,6 @@ namespace Hebra\Core\Plan;
 use Hebra\Core\Bend\Hammered;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Figure\Placement;
-use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Piece\Kind;
 use Hebra\Core\Plate\Plate;
 
@@ -43,13 +42,6 @@ interface Technique extends Kind
 
     /** @return list<Cut> each wire of the part once, the main one first; none where it is bought */
     public function cuts(PartPlan $part): array;
-
-    /**
-     * The steps of one event: `form top`, `close top`, `thread`, `work bind`, …
-     *
-     * @return list<Step>
-     */
-    public function steps(PartPlan $part, Moment $moment): array;
 
     /** @return list<ReadyMade> what it takes as it is bought */
     public function readyMade(PartPlan $part): array;

@@ -18,7 +18,7 @@ final class Twins
     /** @var array<string, array<string, Eye>> by content, of no instance */
     private array $eyes = [];
 
-    /** @var array<string, list<Step>> by content and moment */
+    /** @var array<string, array<string, list<Step>>> by content and the text of their moment */
     private array $steps = [];
 
     public function __construct(private readonly ?FittingHand $hand)
@@ -49,7 +49,7 @@ final class Twins
     public function steps(PartPlan $part, Moment $moment): array
     {
         $first = $this->first($part);
-        $steps = $this->steps[$moment->text().' '.$part->content()] ??= self::worded($first, $moment);
+        $steps = ($this->steps[$part->content()] ??= self::worded($first))[$moment->text()] ?? [];
 
         [$from, $to] = [$first->part->id, $part->part->id];
 
@@ -75,12 +75,11 @@ final class Twins
         return array_map(fn (Cut $cut): Cut => $cut->rings === null ? $hand->fitted($cut) : $cut, $cuts);
     }
 
-    /** @return list<Step> */
-    private static function worded(PartPlan $part, Moment $moment): array
+    /** @return array<string, list<Step>> */
+    private static function worded(PartPlan $part): array
     {
-        return array_map(
-            fn (Step $step): Step => $part->wireOfCut($step->cut)->isHardened() ? $step->inHardWire() : $step,
-            $part->technique->steps($part, $moment),
-        );
+        $worded = fn (Step $step): Step => $part->wireOfCut($step->cut)->isHardened() ? $step->inHardWire() : $step;
+
+        return array_map(fn (array $steps): array => array_map($worded, $steps), CourseSteps::of($part));
     }
 }

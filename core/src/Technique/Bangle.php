@@ -499,7 +499,9 @@ final class Bangle implements Technique
             shape: $part->part->choice('style') === 'curled'
                 ? new Rolled($this->curl($part), 180.0)
                 : new Arc($this->radiusMm($part), $mm / $this->radiusMm($part)),
-        )->by(...$part->part->choice('style') === 'curled' ? [self::curling(...)] : []);
+        )->by($part->part->choice('style') === 'curled'
+            ? self::curling(...)
+            : fn (): Handwork => $this->rounding($part));
     }
 
     /**

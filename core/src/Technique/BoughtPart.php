@@ -375,10 +375,9 @@ final class BoughtPart implements Technique
     private function preparing(Part $part, string $face): array
     {
         $called = $this->called($part);
-        $doing = fn (string $title, string $text, Operation $operation, string $tool, Caution $caution): Closure =>
-            fn (): Handwork => new Handwork(
-                Moment::form('top'), $title, $text, $operation, $tool, cautions: [$caution], lights: [$face],
-            );
+        $doing = fn (string $title, string $text, Operation $operation, string $tool, Caution $caution): Closure => fn (): Handwork => new Handwork(
+            Moment::form('top'), $title, $text, $operation, $tool, cautions: [$caution], lights: [$face],
+        );
 
         return match ($part->choice('prepared')) {
             'shank' => [

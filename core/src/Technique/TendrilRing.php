@@ -329,7 +329,7 @@ final class TendrilRing implements Technique
         );
 
         return $stretch->worked(
-            SegmentKind::Seat, $mm, 'beads', 'beads',
+            SegmentKind::Seat, $mm, 'beads', self::mark('seat', $end, $tendril),
             $bare > 0.0 ? 'bare + sum of bead lengths' : 'sum of bead lengths',
             ($bare > 0.0 ? Figures::trim($bare).' + ' : '').Figures::trim($mm - $bare), beads: $beads,
             shape: new Together(new Corner(-$this->lean($part, $tendril)), new Straight($mm)),
@@ -342,7 +342,7 @@ final class TendrilRing implements Technique
         $isBare = $this->on($part, $end, $tendril) === [];
 
         return $stretch->worked(
-            SegmentKind::Curl, $curl->lengthMm(), 'curl', $this->curlMark($tendril, $end), 'slit − what is on it',
+            SegmentKind::Curl, $curl->lengthMm(), 'curl', self::mark('curl', $end, $tendril), 'slit − what is on it',
             Figures::trim($part->part->mm('slit')).' − '.Figures::trim($part->part->mm('slit') - $curl->lengthMm()),
             shape: $isBare ? new Together(new Corner(-$this->lean($part, $tendril)), $curl) : $curl,
         )->by(
@@ -351,9 +351,9 @@ final class TendrilRing implements Technique
         );
     }
 
-    private function curlMark(int $tendril, int $end): string
+    private static function mark(string $what, int $end, int $tendril): string
     {
-        return 'curl-'.self::ENDS[$end].'-'.($tendril + 1);
+        return "{$what}-".self::ENDS[$end].'-'.($tendril + 1);
     }
 
     /** How far it turns up: the first steepest, the others flatter by even steps. */
@@ -450,6 +450,10 @@ final class TendrilRing implements Technique
             Moment::work('curls'), ucfirst(self::ENDS[$end]).' end, tendril '.($tendril + 1), ucfirst($text),
             Operation::Spiral, 'round-nose pliers', count($beads), $beads === [] ? '' : 'beads',
             turn: $end * $part->part->count('tendrils') + $tendril, puts: $beads !== [],
+            lights: $beads === [] ? [] : [
+                $part->mark(self::mark('curl', $end, $tendril)), $part->mark(self::mark('seat', $end, $tendril)),
+                $part->mark('beads'),
+            ],
         );
     }
 

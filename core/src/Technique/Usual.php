@@ -11,13 +11,11 @@ use Hebra\Core\Bend\Hammered;
 use Hebra\Core\Course\Course;
 use Hebra\Core\Course\Crowding;
 use Hebra\Core\Course\Settling\Settled;
-use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Piece\Part;
 use Hebra\Core\Piece\Piece;
 use Hebra\Core\Piece\Sizing;
 use Hebra\Core\Plan\Check;
 use Hebra\Core\Plan\Clasp;
-use Hebra\Core\Plan\CourseSteps;
 use Hebra\Core\Plan\Cut;
 use Hebra\Core\Plan\Level;
 use Hebra\Core\Plan\PartPlan;
@@ -59,11 +57,6 @@ trait Usual
             : Cut::together(
                 array_map(fn (Course $course): Cut => Cut::of($course, $part), array_values($wires)),
             );
-    }
-
-    public function steps(PartPlan $part, Moment $moment): array
-    {
-        return CourseSteps::of($part)[$moment->text()] ?? [];
     }
 
     public function settled(PartPlan $part): array

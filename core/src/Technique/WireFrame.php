@@ -167,6 +167,7 @@ final class WireFrame implements Technique
         $shape = Frame::from($part->part->choice('shape'));
         [$loop, $size] = [$this->end($part)->loop, $part->part->mm('size')];
         $up = new Together(new Corner(-90.0), new Straight($loop->neckMm()));
+        $shaping = fn (): Handwork => $this->shaping($part);
         $stretch = (new Stretch($part))
             ->worked(
                 SegmentKind::Neck,
@@ -176,7 +177,7 @@ final class WireFrame implements Technique
                 'N·d',
                 $loop->wraps.' × '.Figures::trim($part->wireMm(), 3),
                 shape: $up,
-            )->bend('first end up')->anchored()
+            )->bend('first end up')->by($shaping)->anchored()
             ->worked(
                 SegmentKind::Round,
                 $size * $shape->outline(),
@@ -187,10 +188,10 @@ final class WireFrame implements Technique
                 beads: (new BoundBeads($part))->onWire(),
                 shape: new Sheared(new Outlined($shape, $size), $part->wireMm()),
             )->threading((new BoundBeads($part))->threaded($size * $shape->outline()))->bend('second end up')
-            ->by(fn (): Handwork => $this->shaping($part), ...(new BoundBeads($part))->stringing());
+            ->by($shaping, ...(new BoundBeads($part))->stringing());
         foreach ($this->end($part)->moves(false, '', $part->part->is('turned') ? 90.0 : 0.0) as $at => $move) {
             // The second end turns up as the first does.
-            $stretch->move($at === 0 ? $move->lying($up) : $move);
+            $stretch->move($at === 0 ? $move->lying($up)->by($shaping) : $move);
         }
 
         $frame = $stretch->course('Frame', $part->part->wire, $part->times, At::right(0.0, $this->topMm($part)));
