@@ -339,7 +339,7 @@ final class Drawing
     /** A path that is drawn as rim, body and light: told once where that is shorter. */
     public function once(string $path): string
     {
-        if (! $this->byReference || strlen($path) < self::LONG) {
+        if (strlen($path) < self::LONG) {
             return '';
         }
         $this->paths++;
