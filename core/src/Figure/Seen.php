@@ -197,8 +197,10 @@ final class Seen
     {
         foreach ($pieces as $at => $piece) {
             $before = $pieces[$at - 1] ?? $piece;
-            $off = abs(abs($piece->told->at(0.5)->z / $wireMm) - self::BENT);
-            if ($before->move === $piece->move && $off < self::STEADY && ! self::isWound($piece->move)) {
+            if ($before->move !== $piece->move || self::isWound($piece->move)) {
+                continue;
+            }
+            if (abs(abs($piece->told->at(0.5)->z / $wireMm) - self::BENT) < self::STEADY) {
                 $pieces[$at] = $piece->ranked($before->layer, $before->rank);
             }
         }
@@ -461,7 +463,7 @@ final class Seen
         $path = new SeenPath(self::NEARLY * $wire->diameterMm());
         $by = $run[0]->by;
         foreach ($run as $piece) {
-            if ($piece->by === null || $piece->by != $by) {
+            if ($piece->by === null || ($piece->by !== $by && $piece->by != $by)) {
                 return $path->through(
                     array_map(fn (SeenSpan $one): Span => $one->span(), $run), $beforeMm, $afterMm,
                 );

@@ -211,14 +211,11 @@ final readonly class FormingPicture
         $placed = $poses = $eyes = [];
         foreach ($hanging as [$instance, $facing]) {
             $part = $instance->part;
-            $seen = new Seen(($part->showsFace($facing) ? 0.0 : 90.0) + $view->degrees(), $view === View::Top);
-            $seen->part(array_map(
-                fn (Course $course): array => [$course, $part->wireOf($course->role)], $states->wires($part, $step),
-            ));
+            $seen = $states->drawn($part, $states->wires($part, $step), $view, $part->showsFace($facing));
             $eye = $eyes[$instance->above ?? ''][$instance->eye] ?? null;
             $pose = $eye === null ? new Pose : $poses[$instance->above ?? '']->below($eye);
             [$poses[$instance->name], $eyes[$instance->name]] = [$pose, PartDrawing::of($part, $facing, $view)->eyes];
-            $placed[] = [$seen->figure(), $pose];
+            $placed[] = [$seen, $pose];
         }
 
         return (new Assembly($placed))->flat();

@@ -89,20 +89,22 @@ final class FormingStates
      * Some wires of a part as they are seen: what was before a step is what was after the one before it.
      *
      * @param  list<Course>  $wires
+     * @param  bool  $isFace  whether it shows the face that it is told by
      */
-    public function drawn(PartPlan $part, array $wires, View $view): PieceFigure
+    public function drawn(PartPlan $part, array $wires, View $view, bool $isFace = true): PieceFigure
     {
-        $key = "{$part->part->id->text} {$view->value} ".implode(' ', array_map(spl_object_id(...), $wires));
+        $key = "{$part->part->id->text} {$view->value} ".(int) $isFace.' '
+            .implode(' ', array_map(spl_object_id(...), $wires));
         // They are held, so that no other comes to have the same number.
-        $this->drawn[$key] ??= [$this->seen($part, $wires, $view), $wires];
+        $this->drawn[$key] ??= [$this->seen($part, $wires, $view, $isFace), $wires];
 
         return $this->drawn[$key][0];
     }
 
     /** @param  list<Course>  $wires */
-    private function seen(PartPlan $part, array $wires, View $view): PieceFigure
+    private function seen(PartPlan $part, array $wires, View $view, bool $isFace): PieceFigure
     {
-        $seen = new Seen($view->degrees(), $view === View::Top);
+        $seen = new Seen(($isFace ? 0.0 : 90.0) + $view->degrees(), $view === View::Top);
         $seen->part(array_map(fn (Course $course): array => [$course, $part->wireOf($course->role)], $wires));
 
         return CoilBeads::tinted($part, $seen->figure());
@@ -163,7 +165,7 @@ final class FormingStates
     {
         $steps = array_intersect_key($this->steps, array_flip($this->stepsOf($part)));
         $wires = $numbers = [];
-        foreach ($part->technique->settled($part) as $course) {
+        foreach ($part->settled() as $course) {
             $kind = "{$course->role}, {$course->label}";
             $number = $numbers[$kind] ?? 0;
             $wires[] = $part->technique->isBought($part->part)

@@ -95,7 +95,7 @@ final class PartDrawing
     {
         $seen = new Seen($degrees, $isFromAbove);
         $seen->part(array_map(
-            fn (Course $course): array => [$course, $part->wireOf($course->role)], $part->technique->settled($part),
+            fn (Course $course): array => [$course, $part->wireOf($course->role)], $part->settled(),
         ));
 
         $plate = $part->technique->plate($part);

@@ -24,6 +24,9 @@ final class PartPlan
     /** @var list<Course>|null */
     private ?array $courses = null;
 
+    /** @var list<Course>|null */
+    private ?array $settled = null;
+
     /** @param  list<Strung>  $strung */
     private function __construct(
         public readonly Part $part,
@@ -162,6 +165,12 @@ final class PartPlan
     public function courses(): array
     {
         return $this->courses ??= $this->technique->courses($this);
+    }
+
+    /** @return list<Course> the same as they come to lie beside each other */
+    public function settled(): array
+    {
+        return $this->settled ??= $this->technique->settled($this);
     }
 
     /** @return list<Cut> what is cut for it, with what beads that vary in length need */

@@ -54,7 +54,7 @@ final class PieceScene
             return new Vector($x, $y, $turned->z);
         };
         $wires = $beads = [];
-        foreach ($part->technique->settled($part) as $course) {
+        foreach ($part->settled() as $course) {
             $wires[] = new SceneWire(
                 $course->label, $part->wireOf($course->role), self::curve($course, $placed), $course->colour,
             );

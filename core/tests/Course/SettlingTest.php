@@ -116,7 +116,7 @@ final class SettlingTest extends TestCase
     private static function pushed(): iterable
     {
         foreach (Everything::parts(20) as $name => $plan) {
-            $settled = $plan->technique->settled($plan);
+            $settled = $plan->settled();
             foreach ($plan->technique->courses($plan) as $at => $course) {
                 if ($settled[$at]->curves() != $course->curves()) {
                     yield "{$name} {$course->label}" => [

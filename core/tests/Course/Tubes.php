@@ -63,7 +63,7 @@ final class Tubes
     private static function places(PartPlan $plan): array
     {
         $places = $holes = [];
-        foreach ($plan->technique->settled($plan) as $number => $course) {
+        foreach ($plan->settled() as $number => $course) {
             if (! $course->isWire || $course->colour !== '' || $plan->part->technique === 'strand') {
                 continue;
             }

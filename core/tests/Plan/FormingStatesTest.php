@@ -84,7 +84,7 @@ final class FormingStatesTest extends TestCase
     public function test_after_the_last_step_every_wire_is_the_piece(): void
     {
         foreach (self::parts() as $name => [, $states, $part, $last]) {
-            $courses = $part->technique->settled($part);
+            $courses = $part->settled();
             $formed = $states->wires($part, $last);
             self::assertCount(count($courses), $formed, $name);
             foreach ($courses as $wire => $course) {
