@@ -66,6 +66,27 @@ final readonly class BoundRow
     }
 
     /**
+     * One row, its beads strung one against the other: up to the first, through all, and down from the last.
+     *
+     * @param  list<Bead>  $beads  at least one
+     * @return array{Laid, list<Threaded>}
+     */
+    public function strung(float $fromMm, array $beads): array
+    {
+        [$spans, $threaded, $at, $place] = [[], [], $fromMm, null];
+        foreach ($beads as $bead) {
+            [$start, $end] = $this->seated($at, $bead, false);
+            array_push($spans, ...$place === null ? $this->up($at, $start) : [Span::straight($place, $start)]);
+            $threaded[] = new Threaded($bead, 1, $this->mark, true, atMm: (new Curve($spans))->lengthMm());
+            $spans[] = Span::straight($start, $end);
+            [$at, $place] = [$at + $bead->lengthMm, $end];
+        }
+        array_push($spans, ...$place === null ? [] : $this->down($place, $at, false));
+
+        return [$this->ending($spans, $at), $threaded];
+    }
+
+    /**
      * From a bead back to the host’s outside. From before it the wire comes down over where the next turn goes up: it
      * lands a wire earlier, and lies along the host for that.
      *

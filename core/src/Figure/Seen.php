@@ -55,6 +55,12 @@ final class Seen
     /** Of the wire's thickness: what strays no farther from a line is seen as one. */
     private const NEARLY = 0.06;
 
+    /** Of the wire's thickness: turns so wide go round more than a wire. */
+    private const WIDE = 3.5;
+
+    /** Where half a turn is looked at, whether a bead lies behind it there: shares of it. */
+    private const LOOKED_AT = [0.05, 0.3, 0.7, 0.95];
+
     /** Of its size: so little depth a turn has that is seen from its end. */
     private const END_ON = 0.35;
 
@@ -266,7 +272,14 @@ final class Seen
             $this->turned($span->to),
         );
         if (self::isWound($move) && ! self::isFlat($turned)) {
-            return self::wound($turned, $move, $wireMm);
+            $pieces = self::wound($turned, $move, $wireMm);
+
+            return self::bulge($turned)->lengthMm() < self::WIDE * $wireMm ? $pieces : array_map(
+                fn (SeenSpan $part): SeenSpan => $part->rank > 0 && $this->isOverBeads($part->told, $wireMm)
+                    ? $part->ranked(2, $part->rank)
+                    : $part,
+                $pieces,
+            );
         }
         $parts = [$turned];
         if ($turned->from->z * $turned->to->z < 0) {
@@ -297,6 +310,18 @@ final class Seen
             $carried !== null || ($at->z > self::FAR * $wireMm && $this->isBeforeBead($at, $wireMm)) => [2, 0],
             default => [$layer, $rank],
         };
+    }
+
+    /** Whether half a turn passes before a bead, as what is wound over bound beads does. */
+    private function isOverBeads(Span $half, float $wireMm): bool
+    {
+        foreach (self::LOOKED_AT as $share) {
+            if ($this->isBeforeBead($half->at($share), $wireMm)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -337,10 +362,13 @@ final class Seen
     /** Whether it bulges to no side: a straight stretch, or one that was pushed a little aside. */
     private static function isFlat(Span $span): bool
     {
-        $chord = $span->to->minus($span->from);
-        $bulge = $span->at(0.5)->minus($span->from)->minus($chord->times(0.5));
+        return self::bulge($span)->lengthMm() < self::FLAT * $span->to->minus($span->from)->lengthMm();
+    }
 
-        return $bulge->lengthMm() < self::FLAT * $chord->lengthMm();
+    /** How far its middle lies off the line between its ends, and to which side. */
+    private static function bulge(Span $span): Vector
+    {
+        return $span->at(0.5)->minus($span->from->plus($span->to)->times(0.5));
     }
 
     private static function isWound(Move $move): bool
@@ -355,8 +383,7 @@ final class Seen
      */
     private static function wound(Span $span, Move $move, float $wireMm): array
     {
-        $middle = $span->from->plus($span->to)->times(0.5);
-        $bulge = $span->at(0.5)->minus($middle);
+        [$middle, $bulge] = [$span->from->plus($span->to)->times(0.5), self::bulge($span)];
         $z = $middle->z / $wireMm;
         // Seen from the end of what it goes round it is a ring.
         $depth = hypot($bulge->z, ($span->to->z - $span->from->z) / 2);
@@ -399,6 +426,7 @@ final class Seen
     private function draw(array $pieces, Wire $wire, string $colour): void
     {
         $strokes = [[], []];
+        $near = [];
         $from = 0;
         foreach ($pieces as $at => $piece) {
             $next = $pieces[$at + 1] ?? null;
@@ -413,6 +441,10 @@ final class Seen
                 /** @var non-empty-list<SeenSpan> $run */
                 $run = array_slice($pieces, $from, $at + 1 - $from);
                 $join = $isWound ? 0.0 : self::JOIN * $wire->diameterMm();
+                if ($isWound && $piece->rank > 0) {
+                    $depth = $run[0]->told->at(0.5)->z / $wire->diameterMm();
+                    $near[spl_object_id($piece->move)][count($strokes[0])] = $depth;
+                }
                 $strokes[$isEnd ? 0 : 1][] = new Stroke(
                     $this->path($run, $from > 0 ? $join : 0.0, $next !== null ? $join : 0.0, $wire),
                     $piece->move->wideMm ?? $this->wide($run, $wire), $wire->metal, $piece->layer,
@@ -424,9 +456,35 @@ final class Seen
             $from = $at + 1;
         }
         // The ends of a wire are round; where they run on, what they run into covers that.
-        foreach ([...$strokes[0], ...$strokes[1]] as $stroke) {
+        foreach ([...self::overEachOther($strokes[0], $near), ...$strokes[1]] as $stroke) {
             $this->strokes[] = $stroke;
         }
+    }
+
+    /**
+     * What is wound over other turns is drawn after them, whichever comes first on its wire.
+     *
+     * @param  list<Stroke>  $strokes
+     * @param  array<int, non-empty-array<int, float>>  $near  of each move how near the near halves of its turns are, in
+     *     thicknesses of the wire, by their places
+     * @return list<Stroke>
+     */
+    private static function overEachOther(array $strokes, array $near): array
+    {
+        $least = min([INF, ...array_map(fn (array $halves): float => max($halves), $near)]);
+        $lies = [];
+        foreach ($near as $halves) {
+            $lies += array_fill_keys(array_keys($halves), (int) round(max($halves) - $least));
+        }
+        ksort($lies);
+        $places = array_keys($lies);
+        asort($lies);
+        $ordered = $strokes;
+        foreach (array_keys($lies) as $at => $place) {
+            $ordered[$places[$at]] = $strokes[$place];
+        }
+
+        return array_values($ordered);
     }
 
     /**

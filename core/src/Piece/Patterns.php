@@ -207,9 +207,9 @@ final class Patterns
                 'A wire that is core and binder: two rows of beads on its short end, bound over with the long one',
                 Family::Earring,
                 [$ear, ['free-wire', [['mist', 14]], ['course' => <<<'WIRES'
-                    from 0 10 heading down · straight 34 as stem · straight 2 · spiral 2
-                    | turn 90 · arc 6 40 · arc 3 -262 as top · to 0 11 0.9 heading down · bind 7 A on stem at 3 right
-                    bind 7 A on stem at 30 back left · fill stem until 760 · tail 8
+                    from 0 10 heading down · straight 30 as stem · straight 2 · spiral 2
+                    | turn 90 · arc 6 40 · arc 3 -262 as top · to 0 11 0.9 heading down · bind 7 A on stem at 4 right close
+                    wrap 1 on stem at 26 · bind 7 A on stem at 25 back left close · fill stem until 460 · tail 8
                     WIRES]]],
             ),
             'loose-leg' => new Pattern(

@@ -536,7 +536,8 @@ final class Bangle implements Technique
         $folding = fn (): Handwork => self::folding($part);
 
         return $stretch
-            ->given(SegmentKind::Curl, $end, 'hook', 'end-1', 'as set', $hook)->bend('hook ends')->by($folding)->anchored()
+            ->given(SegmentKind::Curl, $end, 'hook', 'end-1', 'as set', $hook)->bend('hook ends')->by($folding)
+            ->anchored()
             ->worked(
                 SegmentKind::Round,
                 $roundMm,

@@ -375,27 +375,25 @@ final class BoughtPart implements Technique
     private function preparing(Part $part, string $face): array
     {
         $called = $this->called($part);
-        $doing = fn (string $title, string $text, Operation $operation, string $tool, Caution $caution): Closure => fn (): Handwork => new Handwork(
-            Moment::form('top'), $title, $text, $operation, $tool, cautions: [$caution], lights: [$face],
-        );
 
         return match ($part->choice('prepared')) {
             'shank' => [
-                $doing(
-                    'Cut the shank off', "Cut the shank of the {$called} off close, without marking its face.",
-                    Operation::Trim, 'heavy cutters', Caution::CutEnds,
+                fn (): Handwork => new Handwork(
+                    Moment::form('top'), 'Cut the shank off',
+                    "Cut the shank of the {$called} off close, without marking its face.", Operation::Trim,
+                    'heavy cutters', cautions: [Caution::CutEnds], lights: [$face],
                 ),
-                $doing(
-                    'File the stub flat',
+                fn (): Handwork => new Handwork(
+                    Moment::form('top'), 'File the stub flat',
                     'File the stub level with the back, then smooth it with fine paper until nothing catches.',
-                    Operation::File, 'file, fine paper', Caution::Filing,
+                    Operation::File, 'file, fine paper', cautions: [Caution::Filing], lights: [$face],
                 ),
             ],
             self::GLUED => [
-                $doing(
-                    'Glue it on',
+                fn (): Handwork => new Handwork(
+                    Moment::form('top'), 'Glue it on',
                     "Roughen and clean both faces, a little glue in the middle, and press the {$called} on level.",
-                    Operation::Wait, 'glue, a stick to spread it', Caution::Glue,
+                    Operation::Wait, 'glue, a stick to spread it', cautions: [Caution::Glue], lights: [$face],
                 ),
                 fn (): Handwork => Handwork::setting(Moment::form('top'), 'Leave it flat and untouched for as long as '
                     .'the glue’s own sheet says, before anything pulls at it.', $face),

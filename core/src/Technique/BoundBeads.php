@@ -239,7 +239,8 @@ final readonly class BoundBeads
         $begins = $fromMm + $coil * $this->bindingMm();
         $laid = Later::once(fn (): array => $bound()->stones($begins, $stones, $between, $this->isAstride()));
         $stretch = $this->tail(new Stretch($this->plan), 'start')->anchored();
-        $this->wind($stretch, $coil, new Later(fn (): Wound => $bound()->wraps($fromMm, $coil)))->by($this->starting(...));
+        $this->wind($stretch, $coil, new Later(fn (): Wound => $bound()->wraps($fromMm, $coil)))
+            ->by($this->starting(...));
         $stretch->worked(
             SegmentKind::Binding,
             $this->stonesMm($stones, $between),
@@ -315,7 +316,8 @@ final readonly class BoundBeads
             fn (): array => $bound()->laid($begins, $beads, $part->count('between'), $this->isAstride()),
         );
         $stretch = $this->tail(new Stretch($this->plan), 'start')->anchored();
-        $this->wind($stretch, $coil, new Later(fn (): Wound => $bound()->wraps($fromMm, $coil)))->by($this->starting(...));
+        $this->wind($stretch, $coil, new Later(fn (): Wound => $bound()->wraps($fromMm, $coil)))
+            ->by($this->starting(...));
         $stretch->worked(
             SegmentKind::Binding,
             $mm,

@@ -292,7 +292,8 @@ final class TendrilRing implements Technique
                 'π(ID + d) − gap',
                 'π × ('.Figures::trim($inside).' + '.Figures::trim($d, 3).') − '.Figures::trim($gap),
                 shape: new Arc(($inside + $d) / 2, 2 * M_PI - 2 * $gap / ($inside + $d)),
-            )->bend('tendril starts')->by(fn (): Handwork => self::rounding($part), fn (): Handwork => self::truing($part));
+            )->bend('tendril starts')
+            ->by(fn (): Handwork => self::rounding($part), fn (): Handwork => self::truing($part));
 
         return $this->tendril($part, $stretch, 1, 0)->course(
             'Ring', $part->part->wire, $part->times, $this->shoulder($part),

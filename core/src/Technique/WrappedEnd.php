@@ -155,7 +155,8 @@ final readonly class WrappedEnd
             ))->by($this->wrapping(...), $trimming);
         }
         if ($loop->tailMm > 0) {
-            $moves[] = $this->isPlain() ? $this->tailMove($mark('tail')) : $this->tailMove($mark('tail'))->by($trimming);
+            $tail = $this->tailMove($mark('tail'));
+            $moves[] = $this->isPlain() ? $tail : $tail->by($trimming);
         }
 
         return $moves;

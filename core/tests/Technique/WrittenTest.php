@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Hebra\Core\Tests\Technique;
 
 use Hebra\Core\Course\Curve;
+use Hebra\Core\Course\Move;
+use Hebra\Core\Course\Span;
+use Hebra\Core\Course\Threaded;
 use Hebra\Core\Course\Vector;
 use Hebra\Core\Piece\Patterns;
 use Hebra\Core\Piece\Piece;
@@ -274,6 +277,50 @@ final class WrittenTest extends TestCase
                 $length, $cut->lengthMm() + 2.2 * $passes[0]->lengthMm + 10, 'another would not go',
             );
         }
+    }
+
+    /**
+     * Beads of 3 mm close to each other on 20 AWG part by its 0.8118 mm so far out as their halves are seen to:
+     * 0.4059 + 1.5 · (1 + √(1 − (1 − 0.8118/3)²)) = 2.932 mm from the middle of the stem. There a wire goes down
+     * between them: eight halves straight across, π · 2.932 = 9.211, and seven that slant on by a bead, √(9.211² + 3²)
+     * = 9.687 (geometry).
+     */
+    public function test_what_is_filled_over_beads_goes_down_between_them(): void
+    {
+        $piece = Patterns::start('own-core', 'One');
+        $part = PartPlan::of($piece, $piece->parts[1], new Profile);
+        $passes = array_values(array_filter(
+            $part->courses()[0]->moves, fn (Move $move): bool => str_starts_with($move->segment->words, 'pass '),
+        ));
+        $begins = min(array_map(fn (array $bead): float => $bead[1]->y - 1.5, self::standing($part)));
+        $passed = 8 * 9.211 + 7 * 9.687;
+        // It turns from straight to slanting, and so is a little longer.
+        self::assertEqualsWithDelta(1.01 * $passed, $passes[1]->segment->lengthMm, 0.01 * $passed);
+        self::assertCount(2, $passes, 'there and back');
+        foreach ($part->courses()[0]->curves() as $at => $curve) {
+            $isPass = in_array($part->courses()[0]->moves[$at], $passes, true);
+            foreach ($isPass ? array_filter($curve->spans, self::isBefore(...)) : [] as $half) {
+                $along = $half->at(0.5)->y - $begins;
+                $off = abs($along - 3 * max(0.0, min(7.0, round($along / 3))));
+                self::assertLessThan(0.5, $off, "{$along} is no gap");
+            }
+        }
+    }
+
+    /** @return list<array{Threaded, Vector, Vector}> */
+    private static function standing(PartPlan $part): array
+    {
+        $standing = [];
+        foreach ($part->courses()[0]->curves() as $at => $curve) {
+            array_push($standing, ...$part->courses()[0]->moves[$at]->standing($curve));
+        }
+
+        return $standing;
+    }
+
+    private static function isBefore(Span $half): bool
+    {
+        return $half->at(0.5)->z > 2.0;
     }
 
     /** Each wire goes on from where it came to: what is laid on others meets what is laid in words. */

@@ -20,8 +20,14 @@ final class Thing
     /** @var list<Vector>|null its places, one step from each other: many wires ask where it is best */
     private ?array $places = null;
 
+    /** Of a wire's thickness: beads that lie no farther beside each other end in the same place. */
+    private const NEARLY = 0.2;
+
     /** How thick it is where most is bound on it. */
     private float $boundMm;
+
+    /** @var list<array{float, float}> from where to where along it the beads lie that are bound on it */
+    private array $beads = [];
 
     /** @param  list<Span>  $spans */
     public function __construct(private array $spans, public readonly float $wireMm)
@@ -29,10 +35,36 @@ final class Thing
         $this->boundMm = $wireMm;
     }
 
-    /** What is wound over it from now on lies on wraps of so thick a wire. */
-    public function bind(float $wireMm): void
+    /**
+     * What is wound over it from now on finds it so thick, and goes down between the beads that it holds.
+     *
+     * @param  list<array{float, float}>  $beads  from where to where along it each lies
+     */
+    public function bind(float $overMm, array $beads): void
     {
-        $this->boundMm = max($this->boundMm, $this->wireMm + 2 * $wireMm);
+        $this->boundMm = max($this->boundMm, $overMm);
+        array_push($this->beads, ...$beads);
+    }
+
+    /**
+     * Where along it a wire goes down between its beads: where on every side of it one ends and the next begins, and
+     * before the first and after the last.
+     *
+     * @return list<float> none where no beads are bound on it
+     */
+    public function gaps(float $wireMm): array
+    {
+        $gaps = $this->beads === [] ? [] : [max(0.0, min(array_column($this->beads, 0)) - $wireMm / 2)];
+        sort($this->beads);
+        $reached = $this->beads[0][1] ?? 0.0;
+        foreach (array_slice($this->beads, 1) as [$from, $to]) {
+            if ($from - $reached > -self::NEARLY * $wireMm) {
+                $gaps[] = ($from + $reached) / 2;
+            }
+            $reached = max($reached, $to);
+        }
+
+        return $gaps === [] ? [] : [...$gaps, min($this->curve()->lengthMm(), $reached + $wireMm / 2)];
     }
 
     public function boundMm(): float

@@ -57,7 +57,8 @@ final readonly class Arc implements WrittenMove
 
         return new Handwork(
             $moment, 'Bend the arc',
-            'Bend '.Figures::trim(abs($this->degrees)).'° round '.$profile->size($this->inside).$side, Operation::Bend, 'flat-nose pliers',
+            'Bend '.Figures::trim(abs($this->degrees)).'° round '.$profile->size($this->inside).$side,
+            Operation::Bend, 'flat-nose pliers',
         );
     }
 

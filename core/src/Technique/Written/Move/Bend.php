@@ -49,7 +49,8 @@ final readonly class Bend implements WrittenMove
         $side = $this->degrees < 0 ? ', to the other side.' : '.';
 
         return new Handwork(
-            $moment, 'Bend it', 'Bend '.Figures::trim(abs($this->degrees)).'° on the spot'.$side, Operation::Bend, 'flat-nose pliers',
+            $moment, 'Bend it', 'Bend '.Figures::trim(abs($this->degrees)).'° on the spot'.$side,
+            Operation::Bend, 'flat-nose pliers',
         );
     }
 }

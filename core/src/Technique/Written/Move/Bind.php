@@ -26,7 +26,10 @@ use Hebra\Core\Technique\Written\Reading;
 use Hebra\Core\Technique\Written\Thing;
 use Hebra\Core\Technique\Written\WrittenMove;
 
-/** Beads bound to a wire one by one, with wraps between them: see BoundRow. Length: that of its curve (geometry). */
+/**
+ * Beads bound to a wire one by one, with wraps between them, or strung along it: see BoundRow. Length: that of its curve
+ * (geometry).
+ */
 final readonly class Bind implements WrittenMove
 {
     use HoldsNothing;
@@ -42,8 +45,8 @@ final readonly class Bind implements WrittenMove
         return new Form(
             'bind',
             Form::beads('beads', 'of').' on '.Form::name('on').'(?: at '.Form::place('at').')?(?<back> back)?'
-            .'(?: '.Form::side('side').')?(?: with '.Form::number('between').' between)?',
-            'bind 7 B on frame at left', 'beads on a wire one by one, with wraps between',
+            .'(?: '.Form::side('side').')?(?: with '.Form::number('between').' between|(?<close> close))?',
+            'bind 7 B on frame at left', 'beads on a wire one by one, with wraps between, or close to each other',
         );
     }
 
@@ -52,7 +55,7 @@ final readonly class Bind implements WrittenMove
         return new self(
             (int) $reading->number('beads', 1.0, 500.0), $reading->run('of'), $reading->word('on'),
             $reading->word('at'),
-            $reading->has('back'), $reading->word('side'), (int) $reading->number('between', 1.0, 20.0, 1.0),
+            $reading->has('back'), $reading->word('side'), $reading->has('close') ? 0 : (int) $reading->number('between', 1.0, 20.0, 1.0),
         );
     }
 
@@ -67,8 +70,14 @@ final readonly class Bind implements WrittenMove
         $row = new BoundRow($this->host($thing, $mm), $thing->wireMm, 0.0, $wire->wireMm, 'beads');
         $start = $row->wraps($mm, 0)->start();
         $wire->goTo($start->at, $start->ahead);
-        [$laid, $threaded] = $row->laid($mm, self::single($beads), $this->between, false);
-        $thing->bind($wire->wireMm);
+        $single = self::single($beads);
+        [$laid, $threaded] = $this->between === 0
+            ? $row->strung($mm, $single)
+            : $row->laid($mm, $single, $this->between, false);
+        $thing->bind(
+            $this->overMm($thing, $single, $wire->wireMm),
+            $this->lying($single, $mm, $wire->wireMm, $this->isBack ? $all : null),
+        );
         $wire->construction->strings($taken);
         $wire->laid(
             SegmentKind::Binding, Figures::counted($this->count, 'bead').' bound', $laid->laid($start)[0],
@@ -80,6 +89,43 @@ final readonly class Bind implements WrittenMove
                 $threaded,
             ), $beads,
         );
+    }
+
+    /**
+     * How thick it is for what goes down between its beads: with the wraps between them, or, where beads lie against
+     * each other, as far out as they part by a wire.
+     *
+     * @param  list<Bead>  $beads
+     */
+    private function overMm(Thing $thing, array $beads, float $wireMm): float
+    {
+        if ($this->between > 0) {
+            return $thing->wireMm + 2 * $wireMm;
+        }
+        $over = 0.0;
+        foreach ($beads as $bead) {
+            $part = 1 - min(1.0, $wireMm / $bead->lengthMm);
+            $over = max($over, $thing->wireMm + $bead->widthMm * (1 + sqrt(1 - $part ** 2)) - $wireMm);
+        }
+
+        return $over;
+    }
+
+    /**
+     * @param  list<Bead>  $beads
+     * @param  float|null  $allMm  how long what they are bound to is, where they are told from its end back
+     * @return list<array{float, float}> from where to where along it each lies
+     */
+    private function lying(array $beads, float $fromMm, float $wireMm, ?float $allMm): array
+    {
+        $lying = [];
+        foreach ($beads as $bead) {
+            $to = $fromMm + $bead->lengthMm;
+            $lying[] = $allMm === null ? [$fromMm, $to] : [$allMm - $to, $allMm - $fromMm];
+            $fromMm = $to + $this->between * $wireMm;
+        }
+
+        return $lying;
     }
 
     /** @param  list<Strung>  $beads */
@@ -117,11 +163,14 @@ final readonly class Bind implements WrittenMove
 
     public function handwork(Profile $profile, Put $put, Moment $moment): Handwork
     {
-        [$on, $wraps] = [Name::words($this->on), Figures::counted($this->between, 'wrap')];
+        $on = Name::words($this->on);
+        $how = $this->between === 0
+            ? "Along {$on}, one bead against the other"
+            : "One bead at a time on {$on}, with ".Figures::counted($this->between, 'wrap').' pulled tight between';
 
         return new Handwork(
             $moment, 'Bind the beads on',
-            "One bead at a time on {$on}, with {$wraps} pulled tight between: ".Stringing::words($put->beads).'.',
+            "{$how}: ".Stringing::words($put->beads).'.',
             Operation::Bind, 'fingers, chain-nose pliers', $this->count, 'beads',
         );
     }

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Hebra\Core\Technique\Written\Move;
 
+use Hebra\Core\Course\Curve;
+use Hebra\Core\Course\Host;
+use Hebra\Core\Course\Lashing;
 use Hebra\Core\Course\SegmentKind;
 use Hebra\Core\Course\Shape\Wound;
+use Hebra\Core\Course\Span;
 use Hebra\Core\Handwork\Handwork;
 use Hebra\Core\Handwork\Moment;
 use Hebra\Core\Handwork\Operation;
@@ -22,8 +26,8 @@ use Hebra\Core\Technique\Written\WrittenMove;
 
 /**
  * Bound there and back over the whole of a stretch until the wire is used up: as many whole passes as its length gives,
- * each two wires' thickness a turn, each over the one before it, the first over what is bound there. Length:
- * N·√((πD)² + p²) a pass (geometry).
+ * each two wires' thickness a turn, or, where beads are bound on it, down between them; each over the one before it, the
+ * first over what is bound there. Length: N·√((πD)² + p²) a pass, or that of its curve (geometry).
  */
 final readonly class Fill implements WrittenMove
 {
@@ -52,23 +56,24 @@ final readonly class Fill implements WrittenMove
     public function lay(Laying $wire): void
     {
         $thing = $wire->construction->thing($this->on);
-        $all = $thing->curve()->lengthMm();
-        $isAtEnd = $thing->nearest($wire->frame->at) > $all / 2;
-        $turns = max(1.0, floor($all / (2 * $wire->wireMm)));
+        $gaps = $thing->gaps($wire->wireMm);
+        $isAtEnd = $thing->nearest($wire->frame->at) > $thing->curve()->lengthMm() / 2;
         for ($number = 0; $number < self::MOST_PASSES; $number++) {
-            $pass = new Wound(
-                $thing->host($isAtEnd === ($number % 2 === 0)), 0.0,
-                ($thing->boundMm() + $wire->wireMm) / 2 + $number * $wire->wireMm, $turns, $all / $turns,
-            );
-            $start = $pass->start();
-            $needed = $wire->construction->lineMm($wire) + $wire->wayMm($start->at, $start->ahead) + $pass->lengthMm();
+            $isBack = $isAtEnd === ($number % 2 === 0);
+            $radius = ($thing->boundMm() + $wire->wireMm) / 2 + $number * $wire->wireMm;
+            $pass = $gaps === []
+                ? self::evenly($thing->host($isBack), $radius, $wire->wireMm)
+                : self::between($thing->host($isBack), $gaps, $isBack, $radius);
+            [$first, $mm] = [$pass[0], (new Curve($pass))->lengthMm()];
+            $ahead = $first->runs(0.0)->unit();
+            $needed = $wire->construction->lineMm($wire) + $wire->wayMm($first->from, $ahead) + $mm;
             if ($needed > $this->lengthMm) {
                 break;
             }
-            $wire->goTo($start->at, $start->ahead);
+            $wire->goTo($first->from, $ahead);
             $wire->laid(
-                SegmentKind::Binding, 'pass '.($number + 1), $pass->laid($start)[0], 'N·√((πD)² + p²)',
-                Figures::trim($turns).' × '.Figures::trim($pass->lengthMm() / $turns, 3),
+                SegmentKind::Binding, 'pass '.($number + 1), $pass,
+                $gaps === [] ? 'N·√((πD)² + p²)' : 'the length of its curve', Figures::trim($mm, 2),
             );
         }
         $number > 0 || throw Refused::because(
@@ -77,13 +82,38 @@ final readonly class Fill implements WrittenMove
         );
     }
 
+    /** @return non-empty-list<Span> two thicknesses of its wire a turn */
+    private static function evenly(Host $host, float $radiusMm, float $wireMm): array
+    {
+        $turns = max(1.0, floor($host->lengthMm() / (2 * $wireMm)));
+        $wound = new Wound($host, 0.0, $radiusMm, $turns, $host->lengthMm() / $turns);
+        /** @var non-empty-list<Span> $spans */
+        $spans = $wound->laid($wound->start())[0];
+
+        return $spans;
+    }
+
+    /**
+     * @param  non-empty-list<float>  $gaps
+     * @return non-empty-list<Span>
+     */
+    private static function between(Host $host, array $gaps, bool $isBack, float $radiusMm): array
+    {
+        $gaps = $isBack
+            ? array_map(fn (float $mm): float => $host->lengthMm() - $mm, array_reverse($gaps))
+            : $gaps;
+
+        return (new Lashing($host, $gaps, $radiusMm))->spans();
+    }
+
     public function handwork(Profile $profile, Put $put, Moment $moment): Handwork
     {
         $name = Name::words($this->on);
 
         return new Handwork(
             $moment, 'Bind there and back',
-            "Bind the long end over the whole of {$name} and back, as often as its wire gives: end where a pass ends.",
+            "Bind the long end over the whole of {$name} and back, down between its beads where it has any, "
+                .'as often as its wire gives: end where a pass ends.',
             Operation::Bind, 'fingers, chain-nose pliers',
         );
     }

@@ -52,7 +52,8 @@ final readonly class Loop implements WrittenMove
     public function handwork(Profile $profile, Put $put, Moment $moment): Handwork
     {
         return new Handwork(
-            $moment, 'Turn the loop', 'Once round '.$profile->size($this->inside).', until the wire crosses itself and goes on.',
+            $moment, 'Turn the loop',
+            'Once round '.$profile->size($this->inside).', until the wire crosses itself and goes on.',
             Operation::Eye, 'round-nose pliers',
         );
     }

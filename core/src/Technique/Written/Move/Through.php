@@ -100,12 +100,12 @@ final readonly class Through implements WrittenMove
 
         return $put->isAgain
             ? new Handwork(
-                $moment, 'Through it again', "Once more through {$words}, beside the wire that is in it.", Operation::Thread,
-                'fingers',
+                $moment, 'Through it again', "Once more through {$words}, beside the wire that is in it.",
+                Operation::Thread, 'fingers',
             )
             : new Handwork(
-                $moment, 'Thread the beads', "Over the open end: {$words}.", Operation::Thread, 'fingers', $put->count(),
-                'beads',
+                $moment, 'Thread the beads', "Over the open end: {$words}.", Operation::Thread, 'fingers',
+                $put->count(), 'beads',
             );
     }
 }

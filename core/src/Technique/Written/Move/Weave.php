@@ -70,8 +70,8 @@ final readonly class Weave implements WrittenMove
     public function handwork(Profile $profile, Put $put, Moment $moment): Handwork
     {
         return new Handwork(
-            $moment, 'Weave', "Weave {$this->pattern} over the {$this->on}s, close under what is there.", Operation::Weave,
-            'fingers',
+            $moment, 'Weave', "Weave {$this->pattern} over the {$this->on}s, close under what is there.",
+            Operation::Weave, 'fingers',
         );
     }
 }
